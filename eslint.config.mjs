@@ -1,0 +1,64 @@
+import next from "eslint-config-next";
+import importX from "eslint-plugin-import-x";
+import tseslint from "typescript-eslint";
+
+/** Who may import whom, by folder; each line says what a folder must not reach. docs/ARCHITECTURE.md says why. */
+const house = [
+  { target: "./src/core", from: ["./src/app", "./src/features", "./src/ui", "./src/workers", "./src/server", "./src/api", "./src/standins"] },
+  { target: "./src/api", from: ["./src/app", "./src/features", "./src/ui", "./src/workers", "./src/server", "./src/standins"] },
+  { target: "./src/ui", from: ["./src/app", "./src/features", "./src/workers", "./src/server", "./src/api", "./src/standins"] },
+  { target: "./src/workers", from: ["./src/app", "./src/features", "./src/ui", "./src/server", "./src/api"] },
+  { target: "./src/server", from: ["./src/app", "./src/features", "./src/ui", "./src/workers"] },
+  { target: "./src/features", from: ["./src/app", "./src/server"] },
+];
+
+/** A folder is entered by its index.ts only: the parts behind the door may move. */
+const doors = {
+  group: ["@/core/*/*", "@/features/*/*", "@/ui/*", "@/server/*/*", "@/api/*", "../*/*"],
+  message: "import from the folder's index.ts",
+};
+
+const clocksAndDice = [
+  { name: "window", message: "core runs without a browser" },
+  { name: "document", message: "core runs without a browser" },
+  { name: "process", message: "core runs without Node" },
+  { name: "performance", message: "time comes in as an argument" },
+  { name: "crypto", message: "ids and randomness come in as arguments" },
+  { name: "fetch", message: "core does no I/O" },
+  { name: "localStorage", message: "core does no I/O" },
+];
+
+const config = [
+  { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "coverage/**", ".golden-array/**"] },
+  ...next,
+  ...tseslint.configs.strict.map((entry) => ({ ...entry, files: ["**/*.ts", "**/*.tsx"] })),
+  {
+    plugins: { "import-x": importX },
+    settings: { "import-x/resolver": { typescript: { project: "./tsconfig.json" } } },
+    rules: {
+      "import-x/no-restricted-paths": ["error", { zones: house }],
+      "import-x/no-cycle": ["error", { maxDepth: 6 }],
+      "no-restricted-imports": ["error", { patterns: [doors] }],
+      eqeqeq: "error",
+      "no-console": "error",
+    },
+  },
+  {
+    files: ["**/*.ts", "**/*.tsx"],
+    rules: { "@typescript-eslint/consistent-type-imports": ["error", { fixStyle: "inline-type-imports" }] },
+  },
+  {
+    files: ["src/core/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-globals": ["error", ...clocksAndDice],
+      "no-restricted-properties": ["error", { object: "Math", property: "random" }, { object: "Date", property: "now" }],
+      "no-restricted-syntax": ["error", { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "time comes in as an argument" }],
+      "no-restricted-imports": ["error", { patterns: [doors, { group: ["node:*", "fs", "path", "react", "react-dom", "next", "next/*", "@mui/*", "server-only"], message: "core is plain computation" }] }],
+    },
+  },
+  // they are programs run by hand or by npm, and print for a living
+  { files: ["scripts/**", "bench/**", "e2e/**"], rules: { "no-console": "off" } },
+];
+
+export default config;

@@ -1,0 +1,14 @@
+import nextJest from "next/jest.js";
+
+const createConfig = nextJest({ dir: "./" });
+
+/** Unit and repository tests. The browser tests have a configuration of their own in e2e/. */
+export default createConfig({
+  testEnvironment: "node",
+  testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/src/**/*.test.tsx"],
+  moduleNameMapper: {
+    "^@/(.*)$": "<rootDir>/src/$1",
+    // outside Next this marker package refuses to load; here there is no client to keep it from
+    "^server-only$": "<rootDir>/scripts/testing/empty.mjs",
+  },
+});

@@ -1,0 +1,92 @@
+import { atVoltage, type Curve, type CurvePoint, type PowerPoint, segmentOf, voltageOnSegment } from "../iv";
+import { type NetSolution } from "../net";
+import { currentLimitA, type Window, windowEdgesV } from "./window";
+
+export const limitingFactors = ["none", "current", "watts", "window", "asleep", "overVoltage"] as const;
+export type LimitedBy = (typeof limitingFactors)[number];
+
+export type OperatingPoint = PowerPoint & { readonly limitedBy: LimitedBy };
+
+const nothing = { v: 0, i: 0, p: 0 } as const;
+/** A point is on a limit when it is this near to it, as a share of the limit. */
+const nearness = 1e-6;
+
+/**
+ * Where an ideal full-scan tracker holds the array: the point of its curve with the most power
+ * inside the window, under the current limit of its voltage and under the watt limit.
+ * Over-voltage (Voc above maxV) and asleep (no power inside the window) give 0.
+ */
+export function operatingPoint(array: Pick<NetSolution, "curve" | "vocV" | "peaks" | "mpp">, window: Window): OperatingPoint {
+  if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
+  const candidates = candidateVoltages(array, window).map((v) => pointAt(array.curve, v));
+  let best: PowerPoint = nothing;
+  for (const point of candidates) if (point.p > best.p && allowed(point, window)) best = point;
+  if (!(best.p > 0)) return { ...nothing, limitedBy: "asleep" };
+  return { ...best, limitedBy: whatBinds(best, array.mpp, window) };
+}
+
+function pointAt(curve: Curve, v: number): PowerPoint {
+  const { i } = atVoltage(curve, v);
+  return { v, i, p: v * i };
+}
+
+function allowed({ v, i, p }: PowerPoint, window: Window): boolean {
+  const slack = 1 + nearness;
+  return (
+    v >= window.minV && v <= window.maxV && i <= currentLimitA(window, v) * slack && (window.maxW === null || p <= window.maxW * slack)
+  );
+}
+
+/**
+ * Voltages at which the most power can lie: peaks, bends of the window, and where the curve
+ * crosses a current or watt limit. Power inside the allowed set is greatest at one of these.
+ */
+function candidateVoltages(array: Pick<NetSolution, "curve" | "vocV" | "peaks">, window: Window): number[] {
+  const { curve, vocV, peaks } = array;
+  const fixed = [...windowEdgesV(window).filter((v) => v <= vocV), ...peaks.map((peak) => peak.v)].sort((a, b) => a - b);
+  const found = [...fixed];
+  const fromV = Math.max(0, window.minV);
+  const toV = Math.min(vocV, window.maxV);
+  let k = segmentOf(curve.v, fromV, false);
+  let fromFixed = fixed.findIndex((v) => v > fromV);
+  for (let v = fromV; v < toV; ) {
+    // over a stretch with no knot, bend or peak inside, current and power are both monotone
+    const knotV = k < curve.v.length - 2 ? (curve.v[k + 1] as number) : Number.POSITIVE_INFINITY;
+    const fixedV = fromFixed < 0 ? Number.POSITIVE_INFINITY : (fixed[fromFixed] ?? Number.POSITIVE_INFINITY);
+    const nextV = Math.min(knotV, fixedV, toV);
+    const limitA = currentLimitA(window, (v + nextV) / 2);
+    if (Number.isFinite(limitA)) addCrossing(found, curve, k, v, nextV, (point) => point.i - limitA);
+    const { maxW } = window;
+    if (maxW !== null) addCrossing(found, curve, k, v, nextV, (point) => point.v * point.i - maxW);
+    if (knotV <= nextV) k += 1;
+    if (fixedV <= nextV) fromFixed += 1;
+    v = nextV;
+  }
+  return found;
+}
+
+/** Bisection to the side of the crossing where the excess is <= 0, so that the point found keeps the limit. */
+function addCrossing(found: number[], curve: Curve, k: number, from: number, to: number, excess: (point: CurvePoint) => number): void {
+  const point: CurvePoint = { v: 0, i: 0, g: 0 };
+  const isOver = (v: number) => {
+    voltageOnSegment(curve, k, v, point);
+    return excess(point) > 0;
+  };
+  const fromOver = isOver(from);
+  if (fromOver === isOver(to)) return;
+  let over = fromOver ? from : to;
+  let under = fromOver ? to : from;
+  while (Math.abs(over - under) > 1e-10 * to) {
+    const middle = (over + under) / 2;
+    if (isOver(middle)) over = middle;
+    else under = middle;
+  }
+  found.push(under);
+}
+
+function whatBinds(point: PowerPoint, free: PowerPoint, window: Window): LimitedBy {
+  if (point.p >= free.p * (1 - nearness)) return "none";
+  if (window.maxW !== null && point.p >= window.maxW * (1 - 10 * nearness)) return "watts";
+  if (point.i >= currentLimitA(window, point.v) * (1 - 10 * nearness)) return "current";
+  return "window";
+}

@@ -1,0 +1,62 @@
+import { type CurrentTier, type LimitNature, type Window } from "./window";
+
+export const ceilingBases = ["voc", "vmp", "unknown"] as const;
+/** What a maker means by "max volts": with nothing connected, while running, or not said. */
+export type CeilingBasis = (typeof ceilingBases)[number];
+
+export const overVoltageOutcomes = ["shutsOut", "mayDestroy", "unknown"] as const;
+export type OverVoltageOutcome = (typeof overVoltageOutcomes)[number];
+
+/** A current limit as its sheet states it; a missing end is the port's own lowest or highest voltage. */
+export type StatedTier = {
+  readonly fromV: number | null;
+  readonly toV: number | null;
+  readonly amps: number;
+  readonly nature: LimitNature;
+};
+
+/** One port of a controller or power station, as its data sheet describes it. */
+export type Port = {
+  readonly minV: number | null;
+  readonly maxV: number | null;
+  readonly ceilingBasis: CeilingBasis;
+  readonly overVoltage: OverVoltageOutcome;
+  readonly wakeV: number | null;
+  readonly batteryV: number | null;
+  readonly wakeMarginV: number | null;
+  readonly stayMarginV: number | null;
+  readonly currentLimits: readonly StatedTier[];
+  readonly maxW: number | null;
+  readonly maxWNature: LimitNature;
+};
+
+/** Volts below which the port does not keep running: its own minimum or battery plus margin. */
+export function stayV(port: Port): number | null {
+  return highest(port.minV, overBattery(port, port.stayMarginV));
+}
+
+/** Volts the array must reach before the port starts. */
+export function wakeV(port: Port): number | null {
+  return highest(stayV(port), port.wakeV, overBattery(port, port.wakeMarginV));
+}
+
+/** The region a port accepts, or null while its ceiling is not known: nothing is safe to draw then. */
+export function portWindow(port: Port): Window | null {
+  if (port.maxV === null) return null;
+  const minV = Math.min(stayV(port) ?? 0, port.maxV);
+  const tiers = statedTiers(port, minV, port.maxV);
+  return { minV, maxV: port.maxV, ceilingOnVoc: port.ceilingBasis !== "vmp", maxW: port.maxW, currentLimits: tiers };
+}
+
+function statedTiers(port: Port, minV: number, maxV: number): (CurrentTier & { nature: LimitNature })[] {
+  return port.currentLimits.map((tier) => ({ fromV: tier.fromV ?? minV, toV: tier.toV ?? maxV, amps: tier.amps, nature: tier.nature }));
+}
+
+function overBattery(port: Port, marginV: number | null): number | null {
+  return port.batteryV === null || marginV === null ? null : port.batteryV + marginV;
+}
+
+function highest(...values: readonly (number | null)[]): number | null {
+  const known = values.filter((value) => value !== null);
+  return known.length === 0 ? null : Math.max(...known);
+}

@@ -1,0 +1,92 @@
+import { type Curve, type CurvePoint, currentOnSegment, leastSlopeS, voltageOnSegment } from "./curve";
+import { thinned } from "./thin";
+
+/** n equal curves in series: volts add at equal current. */
+export function repeatInSeries(curve: Curve, count: number): Curve {
+  if (count === 1) return curve;
+  return { v: curve.v.map((v) => v * count), i: curve.i, g: curve.g.map((g) => g / count) };
+}
+
+/** n equal curves in parallel: amps add at equal voltage. */
+export function repeatInParallel(curve: Curve, count: number): Curve {
+  if (count === 1) return curve;
+  return { v: curve.v, i: curve.i.map((i) => i * count), g: curve.g.map((g) => g * count) };
+}
+
+/** Volts add at equal current. */
+export function inSeries(curves: readonly Curve[]): Curve {
+  return reduceInPairs(curves, (a, b) => merge(a, b, true));
+}
+
+/** Amps add at equal voltage. */
+export function inParallel(curves: readonly Curve[]): Curve {
+  return reduceInPairs(curves, (a, b) => merge(a, b, false));
+}
+
+/** Balanced rather than left to right: n curves then cost n·log n knots instead of n². */
+function reduceInPairs(curves: readonly Curve[], add: (a: Curve, b: Curve) => Curve): Curve {
+  let row = curves;
+  while (row.length > 1) {
+    const next: Curve[] = [];
+    for (let k = 0; k < row.length; k += 2) {
+      const a = row[k] as Curve;
+      const b = row[k + 1];
+      next.push(b === undefined ? a : thinned(add(a, b)));
+    }
+    row = next;
+  }
+  const only = row[0];
+  if (only === undefined) throw new Error("a group of curves has at least one member");
+  return only;
+}
+
+/**
+ * The sum of two curves on the union of their knots, walked once in order of rising voltage.
+ * The shared quantity is current for series (falling along the walk) and voltage for parallel.
+ */
+function merge(a: Curve, b: Curve, series: boolean): Curve {
+  const sharedA = series ? a.i : a.v;
+  const sharedB = series ? b.i : b.v;
+  const sign = series ? -1 : 1;
+  const most = a.v.length + b.v.length;
+  const v = new Float64Array(most);
+  const i = new Float64Array(most);
+  const g = new Float64Array(most);
+  const pa: CurvePoint = { v: 0, i: 0, g: 0 };
+  const pb: CurvePoint = { v: 0, i: 0, g: 0 };
+  let ka = 0;
+  let kb = 0;
+  let n = 0;
+  while (ka < sharedA.length || kb < sharedB.length) {
+    const xa = ka < sharedA.length ? (sharedA[ka] as number) : Number.NaN;
+    const xb = kb < sharedB.length ? (sharedB[kb] as number) : Number.NaN;
+    const takeA = kb >= sharedB.length || (ka < sharedA.length && sign * xa <= sign * xb);
+    const x = takeA ? xa : xb;
+    pick(a, takeA ? ka : -1, ka, x, series, pa);
+    pick(b, takeA ? -1 : kb, kb, x, series, pb);
+    if (takeA) ka += 1;
+    else kb += 1;
+    const sumV = series ? pa.v + pb.v : x;
+    const sumI = series ? x : pa.i + pb.i;
+    // a knot too near the last one carries no shape and would make a segment of no width
+    if (n > 0 && !(sumV > (v[n - 1] as number) + 1e-9 && sumI < (i[n - 1] as number) - 1e-12)) continue;
+    v[n] = sumV;
+    i[n] = sumI;
+    g[n] = Math.max(leastSlopeS, series ? 1 / (1 / pa.g + 1 / pb.g) : pa.g + pb.g);
+    n += 1;
+  }
+  return { v: v.subarray(0, n), i: i.subarray(0, n), g: g.subarray(0, n) };
+}
+
+/** The point of a curve at the shared value x: a knot as it stands, or between the walk's knots. */
+function pick(curve: Curve, knot: number, next: number, x: number, series: boolean, out: CurvePoint): void {
+  if (knot >= 0) {
+    out.v = curve.v[knot] as number;
+    out.i = curve.i[knot] as number;
+    out.g = curve.g[knot] as number;
+    return;
+  }
+  const segment = Math.min(Math.max(0, next - 1), curve.v.length - 2);
+  if (series) currentOnSegment(curve, segment, x, out);
+  else voltageOnSegment(curve, segment, x, out);
+}

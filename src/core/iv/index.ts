@@ -1,0 +1,4 @@
+export { inParallel, inSeries, repeatInParallel, repeatInSeries } from "./combine";
+export { atCurrent, atVoltage, type Curve, type CurvePoint, segmentOf, voltageOnSegment } from "./curve";
+export { powerPeaks, type PowerPoint } from "./peaks";
+export { bypassDiode, substringCurve } from "./substring";

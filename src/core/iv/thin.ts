@@ -1,0 +1,47 @@
+import { type Curve, type CurvePoint, currentOnSegment, voltageOnSegment } from "./curve";
+
+/** Sums of few knots are left alone: thinning them would cost more than it saves. */
+const worthThinning = 160;
+/** A knot is dropped when its neighbours predict it within this share of the curve's own range. */
+const tolerance = 4e-6;
+
+/**
+ * Drops every other knot where the curve drawn without it stays within tolerance, read either way
+ * (current at its voltage, and voltage at its current): both are used further up the net.
+ */
+export function thinned(curve: Curve): Curve {
+  const count = curve.v.length;
+  if (count < worthThinning) return curve;
+  const rangeV = (curve.v[count - 1] as number) - (curve.v[0] as number);
+  const rangeI = (curve.i[0] as number) - (curve.i[count - 1] as number);
+  const keep: number[] = [0];
+  const guess: CurvePoint = { v: 0, i: 0, g: 0 };
+  const window: Curve = { v: new Float64Array(2), i: new Float64Array(2), g: new Float64Array(2) };
+  let last = 0;
+  for (let k = 1; k < count - 1; k++) {
+    if (last < k - 1) {
+      keep.push(k);
+      last = k;
+      continue;
+    }
+    copyKnot(curve, last, window, 0);
+    copyKnot(curve, k + 1, window, 1);
+    voltageOnSegment(window, 0, curve.v[k] as number, guess);
+    const missI = Math.abs(guess.i - (curve.i[k] as number));
+    currentOnSegment(window, 0, curve.i[k] as number, guess);
+    const missV = Math.abs(guess.v - (curve.v[k] as number));
+    if (missI > tolerance * rangeI || missV > tolerance * rangeV) {
+      keep.push(k);
+      last = k;
+    }
+  }
+  keep.push(count - 1);
+  const take = (from: Float64Array) => Float64Array.from(keep, (k) => from[k] as number);
+  return { v: take(curve.v), i: take(curve.i), g: take(curve.g) };
+}
+
+function copyKnot(from: Curve, k: number, to: Curve, at: number): void {
+  to.v[at] = from.v[k] as number;
+  to.i[at] = from.i[k] as number;
+  to.g[at] = from.g[k] as number;
+}

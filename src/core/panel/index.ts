@@ -1,0 +1,4 @@
+export { atSky, bandGapEv, type DiodeParams, type PanelModel, stcCellTempC, stcIrradianceWm2 } from "./diode";
+export { fitLabel, type LabelFit } from "./fit";
+export { type AssumedField, assumedCoefficients, type CellType, cellTypes, type CompleteLabel, completeLabel, type PanelLabel } from "./label";
+export { doubtsAbout, type LabelDoubt, type LabelDraft, readLabel, type RequiredField, requiredFields } from "./sanity";

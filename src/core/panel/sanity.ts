@@ -1,0 +1,96 @@
+import { type PanelLabel } from "./label";
+
+/** A panel label as it may stand in a form: any number may still be missing. */
+export type LabelDraft = {
+  readonly [K in keyof PanelLabel]: PanelLabel[K] extends number ? number | null : PanelLabel[K];
+} & { readonly lengthMm: number | null; readonly widthMm: number | null };
+
+export type RequiredField = "pmaxW" | "vocV" | "iscA" | "vmpV" | "impA";
+export const requiredFields: readonly RequiredField[] = ["pmaxW", "vocV", "iscA", "vmpV", "impA"];
+
+/** A doubt about a label: what was computed, what is usual, and a reading that would fit. */
+export type LabelDoubt = {
+  readonly type:
+    | "powerNotProduct"
+    | "vmpNotBelowVoc"
+    | "impNotBelowIsc"
+    | "voltageRatio"
+    | "currentRatio"
+    | "fillFactor"
+    | "wattsPerArea"
+    | "voltsPerCell"
+    | "vocCoefficientSign"
+    | "iscCoefficientSign"
+    | "pmaxCoefficientSign"
+    | "vocCoefficientSize";
+  readonly field: keyof LabelDraft;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  /** A value for `field` that would put the label right, when there is one obvious reading. */
+  readonly suggestion: number | null;
+};
+
+type Check = (label: LabelDraft) => LabelDoubt | null;
+
+const between = (type: LabelDoubt["type"], field: keyof LabelDraft, value: number, least: number, most: number, suggestion: number | null = null) =>
+  value < least || value > most ? { type, field, value, least, most, suggestion } : null;
+
+/** Each check is silent until the numbers it needs are there. Bounds: usual practice for flat panels. */
+const checks: readonly Check[] = [
+  ({ vmpV, vocV }) =>
+    vmpV !== null && vocV !== null && vmpV >= vocV
+      ? { type: "vmpNotBelowVoc", field: "vmpV", value: vmpV, least: 0, most: vocV, suggestion: null }
+      : null,
+  ({ impA, iscA }) =>
+    impA !== null && iscA !== null && impA >= iscA
+      ? { type: "impNotBelowIsc", field: "impA", value: impA, least: 0, most: iscA, suggestion: null }
+      : null,
+  ({ pmaxW, vmpV, impA }) => {
+    if (pmaxW === null || vmpV === null || impA === null) return null;
+    return between("powerNotProduct", "pmaxW", (100 * vmpV * impA) / pmaxW - 100, -3, 3, round(vmpV * impA, 1));
+  },
+  ({ vmpV, vocV }) => (vmpV === null || vocV === null || vmpV >= vocV ? null : between("voltageRatio", "vmpV", vmpV / vocV, 0.72, 0.9)),
+  ({ impA, iscA }) => (impA === null || iscA === null || impA >= iscA ? null : between("currentRatio", "impA", impA / iscA, 0.85, 0.99)),
+  ({ pmaxW, vocV, iscA }) =>
+    pmaxW === null || vocV === null || iscA === null ? null : between("fillFactor", "pmaxW", pmaxW / (vocV * iscA), 0.6, 0.85),
+  ({ pmaxW, lengthMm, widthMm }) =>
+    pmaxW === null || lengthMm === null || widthMm === null
+      ? null
+      : between("wattsPerArea", "pmaxW", pmaxW / ((lengthMm * widthMm) / 1e6), 60, 240),
+  ({ vocV, cellsInSeries, cellType }) =>
+    vocV === null || cellsInSeries === null || cellType === "cigs"
+      ? null
+      : between("voltsPerCell", "cellsInSeries", vocV / cellsInSeries, 0.5, 0.78, plausibleCells(vocV, cellsInSeries)),
+  ({ tempCoVocPctPerC: beta }) =>
+    beta === null ? null : beta >= 0 ? between("vocCoefficientSign", "tempCoVocPctPerC", beta, -0.8, -0.15, -beta || null) : between("vocCoefficientSize", "tempCoVocPctPerC", beta, -0.8, -0.15),
+  ({ tempCoIscPctPerC: alpha }) => (alpha === null ? null : between("iscCoefficientSign", "tempCoIscPctPerC", alpha, 0, 0.15, alpha < 0 && alpha >= -0.15 ? -alpha : null)),
+  ({ tempCoPmaxPctPerC: gamma }) => (gamma === null ? null : between("pmaxCoefficientSign", "tempCoPmaxPctPerC", gamma, -1, -0.15, gamma > 0.15 ? -gamma : null)),
+];
+
+/** Checks a label against itself, silently skipping what is not there yet. */
+export function doubtsAbout(label: LabelDraft): LabelDoubt[] {
+  return checks.flatMap((check) => check(label) ?? []);
+}
+
+/** A label whose five numbers are all there, or the ones that are missing. */
+export function readLabel(draft: LabelDraft):
+  | { readonly type: "label"; readonly label: PanelLabel }
+  | { readonly type: "incomplete"; readonly missing: readonly RequiredField[] } {
+  const { pmaxW, vocV, iscA, vmpV, impA } = draft;
+  if (pmaxW === null || vocV === null || iscA === null || vmpV === null || impA === null) {
+    return { type: "incomplete", missing: requiredFields.filter((field) => draft[field] === null) };
+  }
+  return { type: "label", label: { ...draft, pmaxW, vocV, iscA, vmpV, impA } };
+}
+
+/** Half-cut panels are often typed with all their cells, though only half are in series. */
+function plausibleCells(vocV: number, cells: number): number | null {
+  const half = cells / 2;
+  return Number.isInteger(half) && vocV / half >= 0.5 && vocV / half <= 0.78 ? half : null;
+}
+
+function round(value: number, digits: number): number {
+  const scale = 10 ** digits;
+  return Math.round(value * scale) / scale;
+}

@@ -1,0 +1,148 @@
+import { z } from "zod";
+import { ceilingBases, limitNatures, overVoltageOutcomes } from "../input";
+import { cellTypes } from "../panel";
+import { mounts } from "../sky";
+import { type FieldName, fieldSpecs } from "../units";
+
+/** The plan document: what is saved, exported and undone. Everything derived is computed from it. */
+export const planFormat = "golden-array-plan";
+export const planVersion = 1;
+
+export const panelKinds = ["rigid", "flexible", "thinFilm", "folding", "blanket"] as const;
+export const inputKinds = ["chargeController", "powerStation"] as const;
+export const stops = ["need", "space", "panels", "input", "wire", "protect", "mount", "prove", "log"] as const;
+export type Stop = (typeof stops)[number];
+
+function field(name: FieldName) {
+  const spec = fieldSpecs[name];
+  const number = z.number().min(spec.least).max(spec.most);
+  return spec.whole ? number.int() : number;
+}
+const stated = (name: FieldName) => field(name).nullable();
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
+const name = z.string().trim().min(1).max(80);
+const notesOf = z.string().max(5000);
+
+export const labelSchema = z.strictObject({
+  name,
+  kind: z.enum(panelKinds),
+  cellType: z.enum(cellTypes),
+  pmaxW: stated("pmaxW"),
+  vocV: stated("vocV"),
+  iscA: stated("iscA"),
+  vmpV: stated("vmpV"),
+  impA: stated("impA"),
+  tempCoVocPctPerC: stated("tempCoVocPctPerC"),
+  tempCoIscPctPerC: stated("tempCoIscPctPerC"),
+  tempCoPmaxPctPerC: stated("tempCoPmaxPctPerC"),
+  cellsInSeries: stated("cellsInSeries"),
+  bypassDiodes: stated("bypassDiodes"),
+  maxSeriesFuseA: stated("maxSeriesFuseA"),
+  maxSystemV: stated("maxSystemV"),
+  lengthMm: stated("lengthMm"),
+  widthMm: stated("widthMm"),
+});
+
+const tierSchema = z.strictObject({
+  fromV: stated("fromV"),
+  toV: stated("toV"),
+  amps: field("amps"),
+  nature: z.enum(limitNatures),
+});
+
+export const portSchema = z.strictObject({
+  id,
+  name,
+  minV: stated("minV"),
+  maxV: stated("maxV"),
+  ceilingBasis: z.enum(ceilingBases),
+  overVoltage: z.enum(overVoltageOutcomes),
+  wakeV: stated("wakeV"),
+  batteryV: stated("batteryV"),
+  wakeMarginV: stated("wakeMarginV"),
+  stayMarginV: stated("stayMarginV"),
+  currentLimits: z.array(tierSchema).max(4),
+  maxW: stated("maxW"),
+  maxWNature: z.enum(limitNatures),
+});
+
+export const deviceSchema = z.strictObject({
+  name,
+  kind: z.enum(inputKinds),
+  ports: z.array(portSchema).min(1).max(8),
+});
+
+const wiringSchema = z.strictObject({
+  id,
+  name,
+  panelId: id.nullable(),
+  inputId: id.nullable(),
+  portId: id.nullable(),
+  series: field("series"),
+  strings: field("strings"),
+});
+
+export const planSchema = z.strictObject({
+  format: z.literal(planFormat),
+  version: z.literal(planVersion),
+  name,
+  site: z.strictObject({
+    recordLowC: stated("recordLowC"),
+    recordHighC: stated("recordHighC"),
+    latitudeDeg: stated("latitudeDeg"),
+    mount: z.enum(mounts).nullable(),
+  }),
+  panels: z.array(z.strictObject({ id, libraryId: id.nullable(), label: labelSchema })).max(40),
+  inputs: z.array(z.strictObject({ id, libraryId: id.nullable(), device: deviceSchema })).max(20),
+  wirings: z.array(wiringSchema).min(1).max(20),
+  notes: z.strictObject({
+    need: notesOf, space: notesOf, panels: notesOf, input: notesOf, wire: notesOf,
+    protect: notesOf, mount: notesOf, prove: notesOf, log: notesOf,
+  }),
+});
+
+export type Plan = z.infer<typeof planSchema>;
+export type PanelSheet = z.infer<typeof labelSchema>;
+export type PortSheet = z.infer<typeof portSchema>;
+export type DeviceSheet = z.infer<typeof deviceSchema>;
+export type Wiring = z.infer<typeof wiringSchema>;
+export type PlanPanel = Plan["panels"][number];
+export type PlanInput = Plan["inputs"][number];
+
+export const emptyNotes: Plan["notes"] = { need: "", space: "", panels: "", input: "", wire: "", protect: "", mount: "", prove: "", log: "" };
+
+/** A new plan: a name and open questions. */
+export function emptyPlan(planName: string): Plan {
+  return {
+    format: planFormat,
+    version: planVersion,
+    name: planName,
+    site: { recordLowC: null, recordHighC: null, latitudeDeg: null, mount: null },
+    panels: [],
+    inputs: [],
+    wirings: [{ id: "wiring-1", name: "First wiring", panelId: null, inputId: null, portId: null, series: 1, strings: 1 }],
+    notes: emptyNotes,
+  };
+}
+
+/** A label with nothing on it yet. */
+export function blankLabel(labelName: string): PanelSheet {
+  return {
+    name: labelName, kind: "rigid", cellType: "mono",
+    pmaxW: null, vocV: null, iscA: null, vmpV: null, impA: null,
+    tempCoVocPctPerC: null, tempCoIscPctPerC: null, tempCoPmaxPctPerC: null,
+    cellsInSeries: null, bypassDiodes: null, maxSeriesFuseA: null, maxSystemV: null, lengthMm: null, widthMm: null,
+  };
+}
+
+/** A port with nothing known about it yet. */
+export function blankPort(portId: string, portName: string): PortSheet {
+  return {
+    id: portId, name: portName, minV: null, maxV: null, ceilingBasis: "unknown", overVoltage: "unknown",
+    wakeV: null, batteryV: null, wakeMarginV: null, stayMarginV: null, currentLimits: [], maxW: null, maxWNature: "drawsUpTo",
+  };
+}
+
+export function blankDevice(deviceName: string): DeviceSheet {
+  return { name: deviceName, kind: "powerStation", ports: [blankPort("port-1", "Solar input")] };
+}

@@ -1,0 +1,39 @@
+import { type Plan } from "./document";
+
+/** Undo history: whole documents, which share everything a change did not touch. */
+export type History = {
+  readonly past: readonly Plan[];
+  readonly present: Plan;
+  readonly future: readonly Plan[];
+  /** Names the gesture under way; changes of the same gesture are one undo step. */
+  readonly gesture: string | null;
+};
+
+export function startHistory(plan: Plan): History {
+  return { past: [], present: plan, future: [], gesture: null };
+}
+
+/** Records a new present. A change within the gesture under way replaces it without a new step. */
+export function record(history: History, next: Plan, gesture: string | null): History {
+  if (next === history.present) return history;
+  const sameGesture = gesture !== null && gesture === history.gesture;
+  const past = sameGesture ? history.past : [...history.past, history.present];
+  return { past, present: next, future: [], gesture };
+}
+
+/** Ends the gesture under way: the next change is a step of its own. */
+export function endGesture(history: History): History {
+  return history.gesture === null ? history : { ...history, gesture: null };
+}
+
+export function undo(history: History): History {
+  const previous = history.past[history.past.length - 1];
+  if (previous === undefined) return history;
+  return { past: history.past.slice(0, -1), present: previous, future: [history.present, ...history.future], gesture: null };
+}
+
+export function redo(history: History): History {
+  const next = history.future[0];
+  if (next === undefined) return history;
+  return { past: [...history.past, history.present], present: next, future: history.future.slice(1), gesture: null };
+}

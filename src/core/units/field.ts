@@ -1,0 +1,47 @@
+/** What a numeric field may hold: the one place that schema, form and message take their bounds from. */
+export type FieldSpec = {
+  readonly unit: Unit;
+  readonly least: number;
+  readonly most: number;
+  readonly whole: boolean;
+};
+
+export const units = ["V", "A", "W", "mm", "°C", "%/°C", "°", "", "Ω"] as const;
+export type Unit = (typeof units)[number];
+
+const of = (unit: Unit, least: number, most: number, whole = false): FieldSpec => ({ unit, least, most, whole });
+
+/** Bounds are wide enough for any panel or input sold, and narrow enough to catch a slipped decimal point. */
+export const fieldSpecs = {
+  pmaxW: of("W", 0.5, 1000),
+  vocV: of("V", 0.5, 400),
+  iscA: of("A", 0.01, 40),
+  vmpV: of("V", 0.5, 400),
+  impA: of("A", 0.01, 40),
+  tempCoVocPctPerC: of("%/°C", -1.5, 0.5),
+  tempCoIscPctPerC: of("%/°C", -0.5, 0.5),
+  tempCoPmaxPctPerC: of("%/°C", -1.5, 0.5),
+  cellsInSeries: of("", 1, 400, true),
+  bypassDiodes: of("", 0, 60, true),
+  maxSeriesFuseA: of("A", 1, 60),
+  maxSystemV: of("V", 12, 2000),
+  lengthMm: of("mm", 50, 10000),
+  widthMm: of("mm", 50, 10000),
+  minV: of("V", 0, 1000),
+  maxV: of("V", 1, 2000),
+  wakeV: of("V", 0, 1000),
+  batteryV: of("V", 1, 1000),
+  wakeMarginV: of("V", 0, 100),
+  stayMarginV: of("V", 0, 100),
+  fromV: of("V", 0, 2000),
+  toV: of("V", 0, 2000),
+  amps: of("A", 0.1, 1000),
+  maxW: of("W", 1, 100000),
+  series: of("", 1, 40, true),
+  strings: of("", 1, 40, true),
+  recordLowC: of("°C", -60, 40),
+  recordHighC: of("°C", -10, 60),
+  latitudeDeg: of("°", -66, 66),
+} as const satisfies Record<string, FieldSpec>;
+
+export type FieldName = keyof typeof fieldSpecs;

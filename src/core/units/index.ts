@@ -1,0 +1,2 @@
+export { type FieldName, type FieldSpec, fieldSpecs, type Unit } from "./field";
+export { type CoefficientBase, readCoefficient, type Reading, readQuantity } from "./reading";

@@ -1,0 +1,66 @@
+import { type FieldSpec } from "./field";
+
+/** What a typed number turned out to be. `empty` is a legal answer: the field is then not stated. */
+export type Reading =
+  | { readonly type: "value"; readonly value: number; readonly converted: boolean }
+  | { readonly type: "empty" }
+  | { readonly type: "notANumber" }
+  | { readonly type: "notWhole"; readonly value: number }
+  | { readonly type: "outside"; readonly value: number }
+  | { readonly type: "unknownUnit"; readonly unit: string };
+
+/** The panel value a coefficient is a share of: Voc for βVoc, Isc for αIsc, Pmax for γPmax. */
+export type CoefficientBase = { readonly unit: "V" | "A" | "W"; readonly value: number | null };
+
+const numberThenUnit = /^([+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d+)?)\s*(.*)$/i;
+
+/** Reads a number as people write it: comma or point, typographic minus, spaces, the field's own unit. */
+export function readQuantity(text: string, spec: FieldSpec): Reading {
+  const tidy = tidied(text);
+  if (tidy === "") return { type: "empty" };
+  const match = numberThenUnit.exec(tidy);
+  if (match === null) return { type: "notANumber" };
+  const unit = (match[2] ?? "").trim();
+  if (unit !== "" && unit.toLowerCase() !== spec.unit.toLowerCase()) return { type: "unknownUnit", unit };
+  return bounded(Number(match[1]), spec, false);
+}
+
+/**
+ * Reads a temperature coefficient in any of the ways labels print one (%/°C, %/K, mV/°C, mV/K, V/°C,
+ * A/°C, mA/°C, W/°C, "per K") and returns %/°C. Absolute ones need the value they are a share of.
+ */
+export function readCoefficient(text: string, spec: FieldSpec, base: CoefficientBase): Reading {
+  const tidy = tidied(text);
+  if (tidy === "") return { type: "empty" };
+  const match = numberThenUnit.exec(tidy);
+  if (match === null) return { type: "notANumber" };
+  const number = Number(match[1]);
+  const unit = (match[2] ?? "").replace(/\s+|°/g, "").replace(/^per/i, "/").replace(/(\w|%)per/i, "$1/").toLowerCase();
+  if (unit === "" || unit === "%") return bounded(number, spec, false);
+  const parts = /^(%|ppm|1|mv|v|ma|a|mw|w|)\/(c|k)$/.exec(unit);
+  if (parts === null) return { type: "unknownUnit", unit: (match[2] ?? "").trim() };
+  const measure = parts[1] ?? "";
+  if (measure === "%") return bounded(number, spec, false);
+  if (measure === "" || measure === "1") return bounded(number * 100, spec, true);
+  if (measure === "ppm") return bounded(number / 1e4, spec, true);
+  const milli = measure.length === 2;
+  const letter = milli ? measure.slice(1) : measure;
+  if (letter !== base.unit.toLowerCase()) return { type: "unknownUnit", unit: (match[2] ?? "").trim() };
+  if (base.value === null) return { type: "notANumber" };
+  return bounded(((milli ? number / 1000 : number) / base.value) * 100, spec, true);
+}
+
+function tidied(text: string): string {
+  return text
+    .trim()
+    .replace(/[\u2212\u2012\u2013\u2014]/g, "-")
+    .replace(/\u2103/g, "°C")
+    .replace(/(\d),(\d)/g, "$1.$2");
+}
+
+function bounded(value: number, spec: FieldSpec, converted: boolean): Reading {
+  if (!Number.isFinite(value)) return { type: "notANumber" };
+  if (spec.whole && !Number.isInteger(value)) return { type: "notWhole", value };
+  if (value < spec.least || value > spec.most) return { type: "outside", value };
+  return { type: "value", value, converted };
+}
