@@ -1,0 +1,34 @@
+import { randomUUID } from "node:crypto";
+import { demoInputs, demoPanels, demoPlans } from "../src/demo";
+import { createPlan, DatabaseProblem, type Db, inputShelf, listPlans, openDatabase, panelShelf } from "../src/server/db";
+
+/** Brings the database of a data folder up to date; with --demo, fills an empty one with the demo scenario. */
+async function prepare(dataDir: string, demo: boolean): Promise<void> {
+  const db = await openDatabase(dataDir);
+  if (demo && (await isEmpty(db))) await fill(db);
+  await db.destroy();
+}
+
+async function isEmpty(db: Db): Promise<boolean> {
+  const found = await Promise.all([listPlans(db), panelShelf.list(db), inputShelf.list(db)]);
+  return found.every((list) => list.length === 0);
+}
+
+async function fill(db: Db): Promise<void> {
+  const now = new Date().toISOString();
+  for (const sheet of Object.values(demoPanels)) await panelShelf.create(db, { id: randomUUID(), sheet, now });
+  for (const sheet of Object.values(demoInputs)) await inputShelf.create(db, { id: randomUUID(), sheet, now });
+  // saved a second apart, last first, so that the list shows them in the scenario's order
+  const plans = demoPlans();
+  for (const [k, plan] of plans.entries()) {
+    await createPlan(db, { id: randomUUID(), plan, now: new Date(Date.parse(now) - k * 1000).toISOString() });
+  }
+  console.log(`Demo scenario loaded: ${plans.length} plans.`);
+}
+
+const [dataDir, flag] = process.argv.slice(2);
+if (dataDir === undefined) throw new Error("usage: prepare DIR [--demo]");
+prepare(dataDir, flag === "--demo").catch((error: unknown) => {
+  console.error(error instanceof DatabaseProblem ? error.message : error);
+  process.exit(1);
+});

@@ -1,0 +1,52 @@
+import { spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { fileURLToPath } from "node:url";
+
+export const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
+
+/** Runs a command with its output shown; ends this process with its code when it fails. */
+export function run(/** @type {string} */ command, /** @type {string[]} */ args, /** @type {Record<string, string>} */ env = {}) {
+  const { status, error } = spawnSync(command, args, { cwd: root, stdio: "inherit", env: { ...process.env, ...env } });
+  if (error !== undefined) throw error;
+  if (status !== 0) process.exit(status ?? 1);
+}
+
+/** Installs the packages of package-lock.json, unless exactly those are there already. */
+export function ensureInstalled() {
+  const stamp = path.join(root, "node_modules", ".golden-array-installed");
+  const wanted = `${process.version} ${hashOf(["package-lock.json"])}`;
+  if (read(stamp) === wanted) return;
+  console.log("Installing packages (a few minutes the first time; one of them is compiled)…");
+  // not "npm ci": it refuses a lock file made where the registry lacks another system's optional binaries.
+  // The database module is compiled here, so that nothing is fetched from outside the registry.
+  run("npm", ["install", "--no-save", "--no-fund", "--no-audit", "--loglevel=error"], { npm_config_build_from_source: "better-sqlite3", NODE_ENV: "development" });
+  writeFileSync(stamp, wanted);
+}
+
+/** Builds the application, unless this very source is built already. */
+export function ensureBuilt() {
+  const stamp = path.join(root, ".next", "golden-array-built");
+  const wanted = hashOf(["src", "package-lock.json", "next.config.ts", "tsconfig.json"]);
+  if (read(stamp) === wanted) return;
+  console.log("Building (about a minute the first time)…");
+  run(process.execPath, [path.join(root, "node_modules", "next", "dist", "bin", "next"), "build"], { NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" });
+  mkdirSync(path.dirname(stamp), { recursive: true });
+  writeFileSync(stamp, wanted);
+}
+
+function hashOf(/** @type {string[]} */ names) {
+  const hash = createHash("sha256");
+  const add = (/** @type {string} */ name) => {
+    const full = path.join(root, name);
+    if (statSync(full).isDirectory()) for (const entry of readdirSync(full).sort()) add(path.join(name, entry));
+    else if (!/\.test\.tsx?$/.test(name)) hash.update(name).update("\0").update(readFileSync(full)).update("\0");
+  };
+  for (const name of names) add(name);
+  return hash.digest("hex");
+}
+
+function read(/** @type {string} */ file) {
+  return existsSync(file) ? readFileSync(file, "utf8") : null;
+}

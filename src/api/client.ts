@@ -1,0 +1,50 @@
+import { z } from "zod";
+import { type DeviceSheet, type PanelSheet, type Plan } from "@/core/plan";
+import {
+  apiFaultSchema, type ApiFault, type ApiResult, inputRecordSchema, panelRecordSchema, planSummarySchema, savedPlanSchema,
+  type InputRecord, type PanelRecord, type PlanSummary, type SavedPlan,
+} from "./contract";
+
+type Send = { readonly method: "GET" | "POST" | "PUT" | "DELETE"; readonly path: string; readonly body?: string; readonly ifMatch?: number; readonly keepalive?: boolean };
+
+const nothing = z.null();
+
+/** The typed client of the HTTP interface. Never throws: a fault is a result. */
+export function createClient(fetcher: typeof fetch) {
+  async function call<T>(send: Send, schema: z.ZodType<T>): Promise<ApiResult<T>> {
+    const headers: Record<string, string> = {};
+    if (send.body !== undefined) headers["content-type"] = "application/json";
+    if (send.ifMatch !== undefined) headers["if-match"] = `"${send.ifMatch}"`;
+    try {
+      const response = await fetcher(send.path, { method: send.method, headers, body: send.body ?? null, cache: "no-store", keepalive: send.keepalive ?? false });
+      const value: unknown = response.status === 204 ? null : await response.json();
+      if (!response.ok) return { type: "fault", fault: apiFaultSchema.parse(value) };
+      return { type: "ok", value: schema.parse(value) };
+    } catch (error) {
+      return { type: "fault", fault: unreachable(error) };
+    }
+  }
+
+  return {
+    listPlans: (): Promise<ApiResult<PlanSummary[]>> => call({ method: "GET", path: "/api/plans" }, z.array(planSummarySchema)),
+    createPlan: (name: string): Promise<ApiResult<SavedPlan>> => call({ method: "POST", path: "/api/plans", body: JSON.stringify({ name }) }, savedPlanSchema),
+    readPlan: (id: string): Promise<ApiResult<SavedPlan>> => call({ method: "GET", path: `/api/plans/${id}` }, savedPlanSchema),
+    /** Saves over the revision given; `keepalive` lets the request outlive the page (small bodies only). */
+    savePlan: (id: string, revision: number, plan: Plan, keepalive = false): Promise<ApiResult<SavedPlan>> =>
+      call({ method: "PUT", path: `/api/plans/${id}`, body: JSON.stringify(plan), ifMatch: revision, keepalive }, savedPlanSchema),
+    deletePlan: (id: string, revision: number): Promise<ApiResult<null>> => call({ method: "DELETE", path: `/api/plans/${id}`, ifMatch: revision }, nothing),
+    /** Sends the text of a file as it is: the server judges it, so that nothing is trusted here. */
+    importPlan: (text: string): Promise<ApiResult<SavedPlan>> => call({ method: "POST", path: "/api/plans/import", body: text }, savedPlanSchema),
+    listPanels: (): Promise<ApiResult<PanelRecord[]>> => call({ method: "GET", path: "/api/panels" }, z.array(panelRecordSchema)),
+    createPanel: (sheet: PanelSheet): Promise<ApiResult<PanelRecord>> => call({ method: "POST", path: "/api/panels", body: JSON.stringify(sheet) }, panelRecordSchema),
+    listInputs: (): Promise<ApiResult<InputRecord[]>> => call({ method: "GET", path: "/api/inputs" }, z.array(inputRecordSchema)),
+    createInput: (sheet: DeviceSheet): Promise<ApiResult<InputRecord>> => call({ method: "POST", path: "/api/inputs", body: JSON.stringify(sheet) }, inputRecordSchema),
+  };
+}
+
+export type ApiClient = ReturnType<typeof createClient>;
+
+function unreachable(error: unknown): ApiFault {
+  const detail = error instanceof z.ZodError ? "it answered in a way this page does not understand; reload the page" : "it does not answer; is it still running?";
+  return { type: "unreachable", message: `The Golden Array server was not reached: ${detail}`, path: null, current: null, changed: null };
+}

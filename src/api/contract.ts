@@ -1,0 +1,37 @@
+import { z } from "zod";
+import { deviceSchema, labelSchema, planSchema } from "@/core/plan";
+
+/** What travels between the interface and the server: one set of shapes, parsed on both sides. */
+const revision = z.number().int().min(1);
+const stamp = z.string();
+
+export const planSummarySchema = z.strictObject({ id: z.string(), name: z.string(), revision, createdAt: stamp, updatedAt: stamp });
+export const savedPlanSchema = z.strictObject({ id: z.string(), revision, createdAt: stamp, updatedAt: stamp, plan: planSchema });
+export const panelRecordSchema = z.strictObject({ id: z.string(), revision, updatedAt: stamp, sheet: labelSchema });
+export const inputRecordSchema = z.strictObject({ id: z.string(), revision, updatedAt: stamp, sheet: deviceSchema });
+export const newPlanSchema = z.strictObject({ name: z.string().trim().min(1).max(80) });
+
+export type PlanSummary = z.infer<typeof planSummarySchema>;
+export type SavedPlan = z.infer<typeof savedPlanSchema>;
+export type PanelRecord = z.infer<typeof panelRecordSchema>;
+export type InputRecord = z.infer<typeof inputRecordSchema>;
+
+/** Every way a request can fail. `message` is a whole sentence: what, which value, what is allowed. */
+const faultCodes = [
+  "badRequest", "forbidden", "notFound", "invalid", "notJson", "tooLarge", "foreign", "newer", "preconditionRequired", "stale", "server", "unreachable",
+] as const;
+
+export const apiFaultSchema = z.object({
+  type: z.enum(faultCodes),
+  message: z.string(),
+  /** Where in the document the trouble lies, when it lies in a document. */
+  path: z.string().nullable(),
+  /** For a stale write: the plan as it now stands, and what changed since the revision written from. */
+  current: savedPlanSchema.nullable(),
+  changed: z.array(z.string()).nullable(),
+});
+
+export type ApiFault = z.infer<typeof apiFaultSchema>;
+export type ApiFaultType = ApiFault["type"];
+
+export type ApiResult<T> = { readonly type: "ok"; readonly value: T } | { readonly type: "fault"; readonly fault: ApiFault };

@@ -1,0 +1,3 @@
+export { demoInputs } from "./inputs";
+export { demoPanels } from "./panels";
+export { demoPlans } from "./plans";

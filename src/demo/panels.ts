@@ -1,0 +1,36 @@
+import { blankLabel, type PanelSheet } from "@/core/plan";
+
+/** Made-up panels of real variety. Makers, models and numbers are invented; each label is consistent in itself. */
+export const demoPanels = {
+  rigid120: {
+    ...blankLabel("Brindlewick BR-120, 12 V class"), pmaxW: 120, vmpV: 18.9, impA: 6.35, vocV: 22.7, iscA: 6.8,
+    tempCoPmaxPctPerC: -0.38, tempCoVocPctPerC: -0.3, tempCoIscPctPerC: 0.05, cellsInSeries: 36, bypassDiodes: 2, maxSeriesFuseA: 15, maxSystemV: 600, lengthMm: 1195, widthMm: 541,
+  },
+  rigid195: {
+    ...blankLabel("Mossgate MG-195, half-cut"), pmaxW: 195, vmpV: 22.8, impA: 8.56, vocV: 27.2, iscA: 9.05,
+    tempCoPmaxPctPerC: -0.34, tempCoVocPctPerC: -0.27, tempCoIscPctPerC: 0.05, cellsInSeries: 40, bypassDiodes: 2, maxSeriesFuseA: 20, maxSystemV: 1000, lengthMm: 1480, widthMm: 670,
+  },
+  rigid410: {
+    ...blankLabel("Corrigeen CG-410, half-cut"), pmaxW: 410, vmpV: 31.3, impA: 13.1, vocV: 37.2, iscA: 13.9,
+    tempCoPmaxPctPerC: -0.34, tempCoVocPctPerC: -0.26, tempCoIscPctPerC: 0.05, cellsInSeries: 54, bypassDiodes: 3, maxSeriesFuseA: 25, maxSystemV: 1500, lengthMm: 1722, widthMm: 1134,
+  },
+  poly240: {
+    ...blankLabel("Dunlow DL-240, poly"), cellType: "poly", pmaxW: 240, vmpV: 30.6, impA: 7.85, vocV: 37.6, iscA: 8.42,
+    tempCoPmaxPctPerC: -0.41, tempCoVocPctPerC: -0.31, tempCoIscPctPerC: 0.05, cellsInSeries: 60, bypassDiodes: 3, maxSeriesFuseA: 15, maxSystemV: 1000, lengthMm: 1650, widthMm: 992,
+  },
+  flexible100: {
+    ...blankLabel("Sallow SL-100, flexible"), kind: "flexible", pmaxW: 100, vmpV: 17.6, impA: 5.68, vocV: 21.1, iscA: 6.05,
+    tempCoVocPctPerC: -0.29, cellsInSeries: 32, maxSystemV: 600, lengthMm: 1050, widthMm: 530,
+  },
+  film160: {
+    ...blankLabel("Pellwater PW-160, peel and stick"), kind: "thinFilm", cellType: "cigs", pmaxW: 160, vmpV: 30.6, impA: 5.23, vocV: 39.4, iscA: 5.95,
+    tempCoPmaxPctPerC: -0.36, tempCoVocPctPerC: -0.3, tempCoIscPctPerC: 0.01, cellsInSeries: 60, bypassDiodes: 20, maxSeriesFuseA: 10, maxSystemV: 600, lengthMm: 2590, widthMm: 370,
+  },
+  folding160: {
+    ...blankLabel("Thornby TF-160, folding pair"), kind: "folding", pmaxW: 160, vmpV: 20.2, impA: 7.92, vocV: 24.3, iscA: 8.45,
+    tempCoVocPctPerC: -0.28, cellsInSeries: 36, bypassDiodes: 2, lengthMm: 1580, widthMm: 560,
+  },
+  blanket60: {
+    ...blankLabel("Wimble W-60, blanket"), kind: "blanket", pmaxW: 60, vmpV: 18, impA: 3.34, vocV: 21.6, iscA: 3.55, cellsInSeries: 32, bypassDiodes: 1, lengthMm: 930, widthMm: 560,
+  },
+} as const satisfies Record<string, PanelSheet>;

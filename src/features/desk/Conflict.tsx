@@ -1,0 +1,45 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Snackbar from "@mui/material/Snackbar";
+import { LevelMark } from "@/ui";
+import { useDesk, useDeskState, useResolve } from "./DeskProvider";
+import { changedWords } from "./messages";
+
+/** Says that a save did not happen, why, and what can be done. Nothing is lost while it stands. */
+export function Conflict() {
+  const save = useDeskState((state) => state.save);
+  const resolve = useResolve();
+  if (save.type === "refused") {
+    return <Bar level="stop">{save.message} Your changes are kept in this browser.</Bar>;
+  }
+  if (save.type !== "stale") return null;
+  return (
+    <Bar level="care">
+      <span>
+        <strong>This plan was changed in another tab or browser</strong> ({changedWords(save.changed)}; now revision {save.current.revision}). Your changes are on screen but not saved.
+      </span>
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+        <Button variant="outlined" size="small" onClick={resolve.takeTheirs}>Show theirs</Button>
+        <Button variant="contained" size="small" onClick={resolve.keepMine}>Keep mine</Button>
+      </Box>
+    </Bar>
+  );
+}
+
+function Bar({ level, children }: { level: "stop" | "care"; children: React.ReactNode }) {
+  return (
+    <Box role="alert" sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap", px: 2, py: 1, bgcolor: "background.paper", borderBottom: `3px double var(--${level})` }}>
+      <LevelMark level={level} />
+      {children}
+    </Box>
+  );
+}
+
+/** Word of something that happened by itself. */
+export function Notice() {
+  const desk = useDesk();
+  const notice = useDeskState((state) => state.notice);
+  return <Snackbar open={notice !== null} message={notice} autoHideDuration={8000} onClose={(_, reason) => reason !== "clickaway" && desk.set({ notice: null })} />;
+}

@@ -1,0 +1,55 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useParams, useRouter } from "next/navigation";
+import { type ReactNode, useEffect } from "react";
+import { type Stop, stops } from "@/core/plan";
+import { Conflict, Notice } from "./Conflict";
+import { DeskHeader } from "./DeskHeader";
+import { useDeskState } from "./DeskProvider";
+import { Trail } from "./Trail";
+
+/** The frame around every stop: header, trail, verdict strip always in sight, and the stop itself. */
+export function DeskFrame({ verdict, children }: { verdict: ReactNode; children: ReactNode }) {
+  const stop = useCurrentStop();
+  useStopKeys();
+  return (
+    <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
+      <Box component="a" href="#stop" sx={{ position: "absolute", left: -9999, "&:focus": { left: 8, top: 8, zIndex: 2000, bgcolor: "var(--sheet)", p: 1 } }}>
+        Skip to the stop
+      </Box>
+      <DeskHeader />
+      <Trail current={stop} />
+      <Box sx={{ position: "sticky", top: 0, zIndex: 20 }}>
+        <Conflict />
+        {verdict}
+      </Box>
+      <Box component="main" id="stop" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
+        {children}
+      </Box>
+      <Notice />
+    </Box>
+  );
+}
+
+function useCurrentStop(): Stop {
+  const { stop } = useParams<{ stop?: string }>();
+  return stops.find((candidate) => candidate === stop) ?? "wire";
+}
+
+/** Alt + 1 … 9 goes to a stop. */
+function useStopKeys(): void {
+  const router = useRouter();
+  const planId = useDeskState((state) => state.planId);
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      if (!event.altKey || event.ctrlKey || event.metaKey) return;
+      const stop = /^Digit([1-9])$/.test(event.code) ? stops[Number(event.code.slice(5)) - 1] : undefined;
+      if (stop === undefined) return;
+      event.preventDefault();
+      router.push(`/plan/${planId}/${stop}`);
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, [router, planId]);
+}

@@ -1,0 +1,96 @@
+"use client";
+
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from "react";
+import { useStore } from "zustand";
+import { createClient, type SavedPlan } from "@/api";
+import { type Plan, type Wiring } from "@/core/plan";
+import { type Assessment } from "@/core/rules";
+import { type Saver, startSaver } from "./saver";
+import { createDesk, type Desk, type DeskState } from "./store";
+
+type Resolve = Pick<Saver, "takeTheirs" | "keepMine">;
+type DeskContextValue = { readonly desk: Desk; readonly resolve: Resolve };
+
+const DeskContext = createContext<DeskContextValue | null>(null);
+
+/** Opens a plan for the views below it: document, history, autosave, word from other tabs. */
+export function DeskProvider({ opened, children }: { opened: SavedPlan; children: ReactNode }) {
+  const [desk] = useState(() => createDesk(opened));
+  const saver = useRef<Saver | null>(null);
+  useEffect(() => {
+    const channel = new BroadcastChannel("golden-array-saves");
+    const started = startSaver({
+      desk,
+      client: createClient((input, init) => fetch(input, init)),
+      drafts: window.localStorage,
+      tell: (saved) => channel.postMessage(saved),
+      wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+    });
+    channel.onmessage = (event: MessageEvent<unknown>) => {
+      const word = event.data;
+      if (typeof word !== "object" || word === null || !("id" in word) || !("revision" in word)) return;
+      if (typeof word.id === "string" && typeof word.revision === "number") void started.heard({ id: word.id, revision: word.revision });
+    };
+    const leave = () => started.flush();
+    window.addEventListener("pagehide", leave);
+    saver.current = started;
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      started.flush();
+      started.stop();
+      channel.close();
+    };
+  }, [desk]);
+  useEffect(() => undoKeys(desk), [desk]);
+  const value = useMemo(() => ({ desk, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine() } }), [desk]);
+  return <DeskContext value={value}>{children}</DeskContext>;
+}
+
+/** Ctrl or Cmd + Z, Shift + Z, Y: in text fields too, as every keystroke is already in the plan. */
+function undoKeys(desk: Desk): () => void {
+  const listen = (event: KeyboardEvent) => {
+    if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+    const key = event.key.toLowerCase();
+    if (key === "z" && !event.shiftKey) desk.undo();
+    else if ((key === "z" && event.shiftKey) || key === "y") desk.redo();
+    else return;
+    event.preventDefault();
+  };
+  window.addEventListener("keydown", listen);
+  return () => window.removeEventListener("keydown", listen);
+}
+
+function useDeskContext(): DeskContextValue {
+  const value = useContext(DeskContext);
+  if (value === null) throw new Error("a desk view stands outside DeskProvider");
+  return value;
+}
+
+export function useDesk(): Desk {
+  return useDeskContext().desk;
+}
+
+/** The two ways out of a stale write. */
+export function useResolve(): Resolve {
+  return useDeskContext().resolve;
+}
+
+export function useDeskState<T>(select: (state: DeskState) => T): T {
+  return useStore(useDesk().store, select);
+}
+
+export function usePlan(): Plan {
+  return useDeskState((state) => state.history.present);
+}
+
+/** The wiring on the desk; this version of the plan's interface shows its first. */
+export function useWiring(): Wiring {
+  const [wiring] = usePlan().wirings;
+  if (wiring === undefined) throw new Error("a plan always has a wiring");
+  return wiring;
+}
+
+export function useAssessment(): Assessment {
+  const desk = useDesk();
+  return desk.assess(usePlan(), useWiring().id);
+}

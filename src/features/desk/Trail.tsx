@@ -1,0 +1,58 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Link from "next/link";
+import { type Stop, stops } from "@/core/plan";
+import { useAssessment, useDeskState, usePlan } from "./DeskProvider";
+import { stopNames, stopStateWords } from "./messages";
+import { stopState, type StopState } from "./stop-state";
+
+/** The stops of the job as panels along one cable. Any can be entered at any time. */
+export function Trail({ current }: { current: Stop }) {
+  const plan = usePlan();
+  const assessment = useAssessment();
+  const planId = useDeskState((state) => state.planId);
+  return (
+    <Box component="nav" aria-label="Stops of the job" sx={{ overflowX: "auto", bgcolor: "background.paper", borderBottom: "1px solid var(--line)" }}>
+      <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0, px: { xs: 0.5, md: 2 }, display: "flex", minWidth: "max-content", width: "100%" }}>
+        {stops.map((stop, k) => {
+          const state = stopState(stop, plan, assessment);
+          const here = stop === current;
+          return (
+            <Box component="li" key={stop} sx={{ flex: "1 0 auto", display: "flex", alignItems: "center", "&::after": k === stops.length - 1 ? {} : { content: '""', flex: "1 1 auto", minWidth: 8, height: 2, bgcolor: "var(--line-strong)" } }}>
+              <Box
+                component={Link}
+                href={`/plan/${planId}/${stop}`}
+                prefetch={false}
+                aria-current={here ? "page" : undefined}
+                sx={{
+                  display: "flex", alignItems: "center", gap: 0.75, px: 1, minHeight: 44, color: "var(--ink)", textDecoration: "none", fontWeight: here ? 700 : 500, fontSize: "0.9375rem",
+                  borderBottom: here ? "3px solid var(--amber)" : "3px solid transparent", borderTop: "3px solid transparent", "&:hover": { borderBottomColor: "var(--line-strong)" },
+                }}
+              >
+                <Tile state={state} />
+                {stopNames[stop]}
+                <span className="visually-hidden">: {stopStateWords[state]}</span>
+              </Box>
+            </Box>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+/** A stop's state drawn on a small panel: dashed, question, filled with a tick, barred, or with lines of writing. */
+function Tile({ state }: { state: StopState }) {
+  const filled = state === "ready";
+  const edge = state === "stopFound" ? "var(--stop)" : "var(--ink)";
+  return (
+    <svg width="16" height="20" viewBox="0 0 16 20" aria-hidden>
+      <rect x="1" y="1" width="14" height="18" fill={state === "stopFound" ? "var(--stop)" : filled ? "var(--amber)" : "none"} stroke={edge} strokeWidth="1.5" strokeDasharray={state === "empty" ? "2.5 2.5" : undefined} />
+      {filled && <path d="M4 10.5l2.8 3L12 6.5" fill="none" stroke="var(--on-amber)" strokeWidth="2" />}
+      {state === "stopFound" && <path d="M4.5 10h7" stroke="var(--sheet)" strokeWidth="2.4" />}
+      {state === "question" && <path d="M5.7 7.4a2.4 2.4 0 1 1 3.4 2.2c-.8.4-1.1.8-1.1 1.7M8 14.4v.2" fill="none" stroke="var(--ink)" strokeWidth="1.8" strokeLinecap="round" />}
+      {state === "notes" && <path d="M4 6.5h8M4 10h8M4 13.5h5" stroke="var(--ink)" strokeWidth="1.4" />}
+    </svg>
+  );
+}

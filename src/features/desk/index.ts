@@ -1,0 +1,6 @@
+export { DeskFrame } from "./DeskFrame";
+export { DeskProvider, useAssessment, useDesk, useDeskState, usePlan, useWiring } from "./DeskProvider";
+export { stopNames } from "./messages";
+export { type Saver, startSaver } from "./saver";
+export { useLibrary } from "./useLibrary";
+export { createDesk, type Desk, type DeskState, type SaveState } from "./store";

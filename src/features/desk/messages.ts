@@ -1,0 +1,46 @@
+import { type Stop } from "@/core/plan";
+import { type SaveState } from "./store";
+import { type StopState } from "./stop-state";
+
+export const stopNames: Readonly<Record<Stop, string>> = {
+  need: "Need", space: "Space", panels: "Panels", input: "Input", wire: "Wire", protect: "Protect", mount: "Mount", prove: "Prove", log: "Log",
+};
+
+export const stopStateWords: Readonly<Record<StopState, string>> = {
+  empty: "empty", question: "question open", ready: "ready", stopFound: "Stop found", notes: "has notes",
+};
+
+/** The autosave's word for how things stand. */
+export function saveWords(save: SaveState, revision: number): string {
+  switch (save.type) {
+    case "saved":
+      return `Saved, revision ${revision}`;
+    case "unsaved":
+    case "saving":
+      return "Saving…";
+    case "unreachable":
+      return "Not saved: kept in this browser, trying again";
+    case "refused":
+      return "Not saved: refused";
+    case "stale":
+      return "Not saved: changed elsewhere";
+  }
+}
+
+const pathWords: readonly (readonly [RegExp, string])[] = [
+  [/^name$/, "the plan's name"],
+  [/^site\./, "the site"],
+  [/^panels/, "a panel's label"],
+  [/^inputs/, "an input"],
+  [/^wirings\..*series$/, "panels in series"],
+  [/^wirings\..*strings$/, "number of strings"],
+  [/^wirings/, "the wiring"],
+  [/^notes\.(\w+)/, "notes"],
+];
+
+/** Document paths as the things they are, each named once. */
+export function changedWords(changed: readonly string[] | null): string {
+  if (changed === null || changed.length === 0) return "something in it";
+  const words = changed.map((path) => pathWords.find(([pattern]) => pattern.test(path))?.[1] ?? path);
+  return [...new Set(words)].join(", ");
+}

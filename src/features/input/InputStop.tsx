@@ -1,0 +1,125 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { BookmarkPlus, FilePlus2, Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { type ApiClient } from "@/api";
+import { portWindow } from "@/core/input";
+import { blankDevice, blankPort, type DeviceSheet, inputKinds, type PlanInput } from "@/core/plan";
+import { demoInputs } from "@/demo";
+import { useAssessment, useDesk, useDeskState, useLibrary, usePlan, useWiring } from "@/features/desk";
+import { WindowChart } from "@/features/window-chart";
+import { ChoiceField, counted, PickList, Sheet, TextLine } from "@/ui";
+import { inputKindWords } from "./fields";
+import { PortForm } from "./PortForm";
+
+const shelf = {
+  list: (client: ApiClient) => client.listInputs(),
+  create: (client: ApiClient, sheet: DeviceSheet) => client.createInput(sheet),
+};
+
+const opening = "Copy the data sheet line by line. What a line means stands here as you reach it; the window is drawn as you type.";
+const mostPorts = 8;
+
+/** The stop where the input is chosen from the library or typed off its data sheet. */
+export function InputStop() {
+  const desk = useDesk();
+  const { inputs } = usePlan();
+  const wiring = useWiring();
+  const library = useLibrary(shelf);
+  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [portId, setPortId] = useState<string | null>(null);
+  const [help, setHelp] = useState(opening);
+  const [word, setWord] = useState<string | null>(null);
+  const chosen = inputs.find((input) => input.id === chosenId) ?? inputs.find((input) => input.id === wiring.inputId) ?? inputs[0];
+  const ports = chosen?.device.ports ?? [];
+  const port = ports.find((candidate) => candidate.id === portId) ?? ports.find((candidate) => candidate.id === wiring.portId) ?? ports[0];
+  const records = library.state.type === "ready" ? library.state.records : [];
+
+  const add = (device: DeviceSheet, libraryId: string | null) => {
+    const id = crypto.randomUUID();
+    desk.change({ type: "addInput", id, libraryId, device });
+    setChosenId(id);
+  };
+
+  return (
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "1fr", md: "270px minmax(0, 1fr) 400px" }, alignItems: "start" }}>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Sheet title="In this plan" flush>
+          {inputs.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>No input yet: the charge controller or power station the panels feed. Take one from the library, type one in, or start with the worked example.</Box>}
+          <PickList label="Inputs in this plan" items={inputs.map(({ id, device }) => ({ id, name: device.name, detail: detailOf(device) }))} chosen={chosen?.id ?? null} onChoose={setChosenId} onRemove={(inputId) => desk.change({ type: "removeInput", inputId })} />
+          <Box sx={{ p: 1, display: "flex", gap: 1, flexWrap: "wrap" }}>
+            <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => add(blankDevice("New input"), null)}>Type one in</Button>
+            {inputs.length === 0 && <Button size="small" variant="outlined" onClick={() => add(demoInputs.twoPortStation, null)}>Worked example</Button>}
+          </Box>
+        </Sheet>
+        <Sheet title="Library" flush>
+          {library.state.type === "fault" && <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>{library.state.message}</Box>}
+          {library.state.type === "ready" && records.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Empty. An input you have typed can be kept here for the next plan.</Box>}
+          <Box sx={{ maxHeight: 300, overflowY: "auto" }}>
+            <PickList label="Inputs in the library" items={records.map(({ id, sheet }) => ({ id, name: sheet.name, detail: detailOf(sheet) }))} chosen={null} onChoose={(id) => {
+              const record = records.find((candidate) => candidate.id === id);
+              if (record !== undefined) add(record.sheet, record.id);
+            }} />
+          </Box>
+        </Sheet>
+      </Box>
+      {chosen === undefined || port === undefined ? <Box /> : (
+        <Sheet title="The data sheet" aside={<>
+          <Box role="status" sx={{ fontSize: "0.8125rem" }}>{word}</Box>
+          <Button size="small" startIcon={<BookmarkPlus size={16} />} onClick={() => void library.keep(chosen.device).then((fault) => setWord(fault ?? "Kept in the library."))}>Keep in library</Button>
+        </>}>
+          <DeviceHead input={chosen} />
+          <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", my: 1.5, alignItems: "center" }}>
+            <Box role="group" aria-label="Ports" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
+              {ports.map((candidate) => (
+                <Button key={candidate.id} size="small" variant={candidate.id === port.id ? "contained" : "outlined"} aria-pressed={candidate.id === port.id} onClick={() => setPortId(candidate.id)}>{candidate.name}</Button>
+              ))}
+            </Box>
+            {ports.length < mostPorts && <Button size="small" startIcon={<Plus size={16} />} onClick={() => {
+              const id = crypto.randomUUID();
+              desk.change({ type: "addPort", inputId: chosen.id, port: blankPort(id, `Port ${ports.length + 1}`) });
+              setPortId(id);
+            }}>Add a port</Button>}
+            {ports.length > 1 && <Button size="small" startIcon={<Trash2 size={16} />} onClick={() => desk.change({ type: "removePort", inputId: chosen.id, portId: port.id })}>Remove this port</Button>}
+          </Box>
+          <PortForm key={`${chosen.id}:${port.id}`} inputId={chosen.id} port={port} onField={setHelp} />
+        </Sheet>
+      )}
+      {chosen !== undefined && port !== undefined && (
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Box aria-hidden sx={{ display: { xs: "none", md: "block" }, borderLeft: "3px double var(--line-strong)", pl: 1.5, minHeight: 66, fontSize: "0.9375rem", fontStyle: "italic" }}>{help}</Box>
+          <Sheet title="The window it opens" flush><PortWindow input={chosen} portId={port.id} /></Sheet>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function DeviceHead({ input }: { input: PlanInput }) {
+  const desk = useDesk();
+  const { id, device } = input;
+  return (
+    <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" } }}>
+      <TextLine key={id} label="Name" value={device.name} most={80} onValue={(name) => desk.change({ type: "setDevice", inputId: id, patch: { name } }, `device:${id}:name`)} onDone={desk.endGesture} />
+      <ChoiceField label="Kind" value={device.kind} options={inputKinds.map((value) => ({ value, text: inputKindWords[value] }))} onChoice={(kind) => desk.change({ type: "setDevice", inputId: id, patch: { kind } })} />
+    </Box>
+  );
+}
+
+/** The window of the port being typed; with the array's curves when it is the port that is wired. */
+function PortWindow({ input, portId }: { input: PlanInput; portId: string }) {
+  const wiring = useWiring();
+  const assessment = useAssessment();
+  const sky = useDeskState((state) => state.sky);
+  const port = input.device.ports.find((candidate) => candidate.id === portId);
+  const window = port === undefined ? null : portWindow(port);
+  if (window === null) return <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>Drawn as soon as the highest volts are there.</Box>;
+  const wired = wiring.inputId === input.id && wiring.portId === portId && assessment.type === "assessed";
+  return <WindowChart window={window} skies={wired ? assessment.context.skies : null} chosen={sky} lit={[]} height={300} />;
+}
+
+function detailOf({ kind, ports }: DeviceSheet): string {
+  return `${inputKindWords[kind]} · ${counted(ports.length, "port")}`;
+}

@@ -1,0 +1,89 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import IconButton from "@mui/material/IconButton";
+import { Plus, Trash2 } from "lucide-react";
+import { ceilingBases, limitNatures, overVoltageOutcomes } from "@/core/input";
+import { type PortSheet } from "@/core/plan";
+import { fieldSpecs } from "@/core/units";
+import { useDesk } from "@/features/desk";
+import { ChoiceField, QuantityField, TextLine } from "@/ui";
+import { basisWords, natureWords, outcomeWords, portHelp } from "./fields";
+
+type Props = { readonly inputId: string; readonly port: PortSheet; readonly onField: (help: string) => void };
+type Tier = PortSheet["currentLimits"][number];
+type PlainField = "maxV" | "minV" | "wakeV" | "batteryV" | "wakeMarginV" | "stayMarginV" | "maxW";
+
+const mostTiers = 4;
+
+/** The data sheet of one port: window, current tiers, watts, waking. */
+export function PortForm({ inputId, port, onField }: Props) {
+  const desk = useDesk();
+  const patch = (change: Partial<Omit<PortSheet, "id">>, gesture: string) => desk.change({ type: "setPort", inputId, portId: port.id, patch: change }, `port:${inputId}:${port.id}:${gesture}`);
+  const quantity = (name: PlainField, label: string, placeholder: string) => (
+    <QuantityField key={`${port.id}:${name}`} label={label} spec={fieldSpecs[name]} value={port[name]} onValue={(value) => patch({ [name]: value }, name)} onDone={desk.endGesture} help={portHelp[name]} placeholder={placeholder} onFocus={() => onField(portHelp[name])} />
+  );
+  const setTier = (at: number, change: Partial<Tier>, gesture: string) => patch({ currentLimits: port.currentLimits.map((tier, k) => (k === at ? { ...tier, ...change } : tier)) }, `tier${at}:${gesture}`);
+  const addTier = () => {
+    const last = port.currentLimits[port.currentLimits.length - 1];
+    patch({ currentLimits: [...port.currentLimits, { fromV: last?.toV ?? null, toV: null, amps: last?.amps ?? 10, nature: last?.nature ?? "drawsUpTo" }] }, "addTier");
+    desk.endGesture();
+  };
+
+  return (
+    <Box sx={{ display: "grid", gap: 1.5 }}>
+      <Grid columns={3}>
+        <TextLine label="Port" value={port.name} most={80} onValue={(name) => patch({ name }, "name")} onDone={desk.endGesture} />
+        {quantity("maxV", "Highest volts", "needed")}
+        {quantity("minV", "Lowest volts", "not stated")}
+      </Grid>
+      <Grid columns={2}>
+        <ChoiceField label="Highest volts are meant with" value={port.ceilingBasis} options={ceilingBases.map((value) => ({ value, text: basisWords[value] }))} onChoice={(ceilingBasis) => patch({ ceilingBasis }, "basis")} help={portHelp.ceilingBasis} onFocus={() => onField(portHelp.ceilingBasis)} />
+        <ChoiceField label="Too many volts" value={port.overVoltage} options={overVoltageOutcomes.map((value) => ({ value, text: outcomeWords[value] }))} onChoice={(overVoltage) => patch({ overVoltage }, "outcome")} help={portHelp.overVoltage} onFocus={() => onField(portHelp.overVoltage)} />
+      </Grid>
+      <Part title="Current limits">
+        {port.currentLimits.length === 0 && <Box sx={{ fontSize: "0.875rem", mb: 1 }}>None stated. Add the amps from the sheet; a second tier if it gives two.</Box>}
+        <Box sx={{ display: "grid", gap: 1 }}>
+          {port.currentLimits.map((tier, k) => (
+            <Box key={k} role="group" aria-label={`Current tier ${k + 1}`} sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr 1.4fr 44px" }, alignItems: "start" }}>
+              <QuantityField label="Amps" spec={fieldSpecs.amps} value={tier.amps} required onValue={(amps) => amps !== null && setTier(k, { amps }, "amps")} onDone={desk.endGesture} help={portHelp.amps} onFocus={() => onField(portHelp.amps)} />
+              <QuantityField label="from" spec={fieldSpecs.fromV} value={tier.fromV} onValue={(fromV) => setTier(k, { fromV }, "from")} onDone={desk.endGesture} help={portHelp.fromV} placeholder="lowest" onFocus={() => onField(portHelp.fromV)} />
+              <QuantityField label="to" spec={fieldSpecs.toV} value={tier.toV} onValue={(toV) => setTier(k, { toV }, "to")} onDone={desk.endGesture} help={portHelp.toV} placeholder="ceiling" onFocus={() => onField(portHelp.toV)} />
+              <ChoiceField label="Nature" value={tier.nature} options={limitNatures.map((value) => ({ value, text: natureWords[value] }))} onChoice={(nature) => setTier(k, { nature }, "nature")} help={portHelp.nature} onFocus={() => onField(portHelp.nature)} />
+              <IconButton aria-label={`Remove current tier ${k + 1}`} onClick={() => patch({ currentLimits: port.currentLimits.filter((_, other) => other !== k) }, `removeTier${k}`)} sx={{ mt: "18px" }}><Trash2 size={16} /></IconButton>
+            </Box>
+          ))}
+        </Box>
+        {port.currentLimits.length < mostTiers && <Button size="small" startIcon={<Plus size={16} />} onClick={addTier} sx={{ mt: 1 }}>Add a tier</Button>}
+      </Part>
+      <Part title="Watts">
+        <Grid columns={2}>
+          {quantity("maxW", "Watt limit", "not stated")}
+          <ChoiceField label="Nature" value={port.maxWNature} options={limitNatures.map((value) => ({ value, text: natureWords[value] }))} onChoice={(maxWNature) => patch({ maxWNature }, "wattNature")} help={portHelp.maxWNature} onFocus={() => onField(portHelp.maxWNature)} />
+        </Grid>
+      </Part>
+      <Part title="Waking">
+        <Grid columns={4}>
+          {quantity("wakeV", "Wakes at", "as lowest")}
+          {quantity("batteryV", "Battery", "none")}
+          {quantity("wakeMarginV", "Over it to wake", "none")}
+          {quantity("stayMarginV", "Over it to stay", "none")}
+        </Grid>
+      </Part>
+    </Box>
+  );
+}
+
+function Grid({ columns, children }: { columns: number; children: React.ReactNode }) {
+  return <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: columns > 2 ? "1fr 1fr" : "1fr", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>;
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Box component="fieldset" sx={{ border: 0, borderTop: "1px solid var(--line-strong)", m: 0, p: 0, pt: 0.5, minWidth: 0 }}>
+      <Box component="legend" sx={{ fontFamily: "var(--font-display)", fontSize: "0.875rem", pr: 1, px: 0 }}>{title}</Box>
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,22 @@
+/** What each line of an input's data sheet is, in the words of the trade. */
+export const portHelp = {
+  maxV: "Highest volts: the ceiling. More than this on a cold morning shuts the input out or destroys it.",
+  minV: "Lowest volts: below this the input takes nothing and shows 0 W.",
+  ceilingBasis: "Some makers mean the volts with nothing connected (Voc), others the volts while running. If the sheet does not say, leave it at unknown: Voc is assumed.",
+  overVoltage: "What too many volts do: some inputs just refuse, others are destroyed. Unknown counts as destroyed.",
+  batteryV: "Volts of the battery behind a charge controller. The array must stay above it.",
+  wakeMarginV: "Volts over the battery the array needs before the controller starts, often 5.",
+  stayMarginV: "Volts over the battery it needs to keep running, often 1.",
+  wakeV: "Volts at which the input first wakes, if that is more than its lowest volts.",
+  maxW: "The most watts it takes, or the most it may ever see.",
+  maxWNature: "Draws up to: the rest stays unused, no harm. Never exceed: the sheet forbids more.",
+  amps: "The most amps it takes at these volts. Some inputs have one limit at low volts and another higher up: add a tier for each.",
+  fromV: "Volts from which this limit holds. Empty: from the lowest volts.",
+  toV: "Volts up to which this limit holds. Empty: up to the ceiling.",
+  nature: "Draws up to: extra amps stay unused, no harm. Never exceed: an absolute limit, judged with a quarter added for bright skies.",
+} as const;
+
+export const natureWords = { drawsUpTo: "draws up to", neverExceed: "never exceed" } as const;
+export const basisWords = { voc: "nothing connected (Voc)", vmp: "while running (Vmp)", unknown: "unknown" } as const;
+export const outcomeWords = { shutsOut: "shuts it out", mayDestroy: "may destroy it", unknown: "unknown" } as const;
+export const inputKindWords = { chargeController: "Charge controller", powerStation: "Power station" } as const;

@@ -1,0 +1,1 @@
+export { InputStop } from "./InputStop";

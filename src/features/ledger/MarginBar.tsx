@@ -1,0 +1,24 @@
+import { type Finding } from "@/core/rules";
+import { levelColour, percent } from "@/ui";
+
+const widthPx = 140;
+const limitAtPx = 105;
+
+/**
+ * How far the number stands from its limit. The tall stroke is the limit. For a ceiling the bar comes
+ * from the left and must not pass it; for a floor (running volts) it must reach past it.
+ */
+export function MarginBar({ finding }: { finding: Finding }) {
+  const { marginPct, level, value, limit, rule } = finding;
+  if (marginPct === null || value === null || limit === null || limit.value <= 0) return null;
+  const share = Math.min(widthPx / limitAtPx, value.value / limit.value);
+  const room = marginPct >= 0 ? `${percent(marginPct)} ${rule === "hotVmp" ? "over" : "room"}` : `${percent(-marginPct)} ${rule === "hotVmp" ? "under" : "over"}`;
+  return (
+    <svg width={widthPx} height="26" viewBox={`0 0 ${widthPx} 26`} role="img" aria-label={room}>
+      <rect x="0" y="15" width={widthPx} height="7" fill="none" stroke="var(--line-strong)" strokeWidth="1" />
+      <rect x="0" y="15" width={share * limitAtPx} height="7" fill={levelColour(level)} />
+      <path d={`M${limitAtPx} 11v15`} stroke="var(--ink)" strokeWidth="2" />
+      <text x="0" y="10" fontSize="11" fill="var(--ink)">{room}</text>
+    </svg>
+  );
+}

@@ -1,0 +1,2 @@
+export { NotebookStop } from "./NotebookStop";
+export { isNotebookStop } from "./pages";

@@ -1,0 +1,46 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useMemo } from "react";
+import Chart from "react-apexcharts";
+import { atVoltage } from "@/core/iv";
+import { solveNet } from "@/core/net";
+import { fitLabel, type PanelLabel } from "@/core/panel";
+import { lightTokens, useLight } from "@/ui";
+
+/** The current and power curves a label implies in full sun at 25 °C. */
+export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonce: string }) {
+  const { light } = useLight();
+  const tokens = lightTokens[light];
+  const series = useMemo(() => {
+    const solution = solveNet({ type: "panel", model: fitLabel(label).model, cellTempC: 25, irradianceWm2: [1000] });
+    const points = Array.from({ length: 61 }, (_, k) => atVoltage(solution.curve, (solution.vocV * k) / 60));
+    return [
+      { name: "Amps", data: points.map(({ v, i }) => ({ x: Number(v.toFixed(2)), y: Number(Math.max(0, i).toFixed(3)) })) },
+      { name: "Watts", data: points.map(({ v, i }) => ({ x: Number(v.toFixed(2)), y: Number(Math.max(0, v * i).toFixed(1)) })) },
+    ];
+  }, [label]);
+  const axis = { labels: { style: { colors: tokens.ink, fontSize: "12px" } } };
+  return (
+    <Box role="img" aria-label={`Curve of the label: ${label.iscA} A short circuit, ${label.vocV} V open circuit, ${label.pmaxW} W at ${label.vmpV} V`}>
+      <Chart
+        type="line"
+        height={220}
+        series={series}
+        options={{
+          chart: { animations: { enabled: false }, toolbar: { show: false }, zoom: { enabled: false }, nonce, fontFamily: "inherit", background: "transparent" },
+          colors: [tokens.amberDeep, tokens.note],
+          stroke: { width: [3, 2], dashArray: [0, 6], curve: "straight" },
+          grid: { borderColor: tokens.line },
+          legend: { labels: { colors: tokens.ink }, onItemClick: { toggleDataSeries: false } },
+          tooltip: { theme: light === "lantern" ? "dark" : "light", x: { formatter: (v: number) => `${v.toFixed(1)} V` } },
+          xaxis: { type: "numeric", tickAmount: 5, decimalsInFloat: 0, title: { text: "volts", style: { color: tokens.ink } }, ...axis },
+          yaxis: [
+            { seriesName: "Amps", decimalsInFloat: 1, tickAmount: 4, min: 0, title: { text: "amps", style: { color: tokens.ink } }, ...axis },
+            { seriesName: "Watts", opposite: true, decimalsInFloat: 0, tickAmount: 4, min: 0, title: { text: "watts", style: { color: tokens.ink } }, ...axis },
+          ],
+        }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,61 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { completeLabel, doubtsAbout, fitLabel, readLabel } from "@/core/panel";
+import { type PlanPanel } from "@/core/plan";
+import { fieldSpecs } from "@/core/units";
+import { useDesk } from "@/features/desk";
+import { fieldWords } from "@/features/ledger";
+import { given, LevelMark, percent } from "@/ui";
+import { doubtSentence } from "./messages";
+
+/** The label checked against itself: doubts with a reading that would fit, and how near the model comes. */
+export function LabelCheck({ panel }: { panel: PlanPanel }) {
+  const desk = useDesk();
+  const doubts = doubtsAbout(panel.label);
+  const reading = readLabel(panel.label);
+  return (
+    <Box component="ul" aria-label="Label check" aria-live="polite" sx={{ listStyle: "none", m: 0, p: 0, display: "grid", gap: 1 }}>
+      {reading.type === "incomplete" && (
+        <Item level="open">Still needed: {reading.missing.map((field) => fieldWords[field]).join(", ")}.</Item>
+      )}
+      {doubts.map((doubt) => {
+        const { field, suggestion } = doubt;
+        const spec = field in fieldSpecs ? fieldSpecs[field as keyof typeof fieldSpecs] : null;
+        return (
+          <Item key={doubt.type} level="care">
+            {doubtSentence(doubt)}
+            {suggestion !== null && spec !== null && (
+              <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => desk.change({ type: "setLabel", panelId: panel.id, patch: { [field]: suggestion } })}>
+                Take {given(suggestion, spec.unit)}
+              </Button>
+            )}
+          </Item>
+        );
+      })}
+      {reading.type === "label" && doubts.length === 0 && <ModelWord panel={panel} />}
+    </Box>
+  );
+}
+
+function ModelWord({ panel }: { panel: PlanPanel }) {
+  const reading = readLabel(panel.label);
+  if (reading.type !== "label") return null;
+  const { exact, missPct } = fitLabel(reading.label);
+  const guessed = completeLabel(reading.label).assumed.length;
+  const worst = Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp));
+  const note = guessed === 0 ? "" : ` ${guessed} silent ${guessed === 1 ? "value is" : "values are"} assumed.`;
+  return exact || worst < 1
+    ? <Item level="good">The label agrees with itself, and one diode curve runs through all of it.{note}</Item>
+    : <Item level="note">No single-diode curve runs through all of this label; the nearest is {percent(worst)} off at full power.{note}</Item>;
+}
+
+function Item({ level, children }: { level: "open" | "care" | "good" | "note"; children: React.ReactNode }) {
+  return (
+    <Box component="li" sx={{ display: "flex", gap: 1, alignItems: "flex-start", fontSize: "0.875rem" }}>
+      <LevelMark level={level} size={18} />
+      <span>{children}</span>
+    </Box>
+  );
+}

@@ -1,0 +1,75 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { assumedCoefficients, cellTypes } from "@/core/panel";
+import { panelKinds, type PanelSheet, type PlanPanel } from "@/core/plan";
+import { type CoefficientBase, fieldSpecs, readCoefficient } from "@/core/units";
+import { useDesk } from "@/features/desk";
+import { ChoiceField, given, QuantityField, TextLine } from "@/ui";
+import { coefficientFields, type LabelField, otherFields, ratingFields } from "./fields";
+import { cellTypeWords, kindWords } from "./messages";
+
+type Props = { readonly panel: PlanPanel; readonly onField: (help: string) => void };
+
+/** A panel's label, laid out as a sticker is. Every keystroke that can be read is in the plan at once. */
+export function LabelForm({ panel, onField }: Props) {
+  const desk = useDesk();
+  const { id, label } = panel;
+  const patch = (change: Partial<PanelSheet>, gesture: string) => desk.change({ type: "setLabel", panelId: id, patch: change }, `label:${id}:${gesture}`);
+  const assumed = assumedCoefficients[label.cellType];
+
+  const quantity = ({ name, label: title, help, needed }: LabelField) => {
+    const base = coefficientBase(name, label);
+    const silent = name === "tempCoVocPctPerC" || name === "tempCoIscPctPerC" || name === "tempCoPmaxPctPerC" ? `assumed ${given(assumed[name], "")}` : "not stated";
+    return (
+      <QuantityField
+        key={`${id}:${name}`}
+        label={title}
+        spec={fieldSpecs[name]}
+        value={label[name]}
+        onValue={(value) => patch({ [name]: value }, name)}
+        onDone={desk.endGesture}
+        help={help}
+        placeholder={needed ? "needed" : silent}
+        onFocus={() => onField(help)}
+        {...(base === null ? {} : { read: (text: string) => readCoefficient(text, fieldSpecs[name], base) })}
+      />
+    );
+  };
+
+  return (
+    <Box sx={{ display: "grid", gap: 1.25 }}>
+      <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr 1fr" } }}>
+        <TextLine label="Name" value={label.name} most={80} onValue={(name) => patch({ name }, "name")} onDone={desk.endGesture} onFocus={() => onField("Name: maker and model, as you will look for it later.")} />
+        <ChoiceField label="Kind" value={label.kind} options={panelKinds.map((value) => ({ value, text: kindWords[value] }))} onChoice={(kind) => patch({ kind }, "kind")} />
+        <ChoiceField label="Cells" value={label.cellType} options={cellTypes.map((value) => ({ value, text: cellTypeWords[value] }))} onChoice={(cellType) => patch({ cellType }, "cellType")} />
+      </Box>
+      <Row title="Full sun, cells at 25 °C" columns={5}>{ratingFields.map(quantity)}</Row>
+      <Row title="Change per degree" columns={3}>{coefficientFields.map(quantity)}</Row>
+      <Row title="Limits and build" columns={3}>{otherFields.map(quantity)}</Row>
+    </Box>
+  );
+}
+
+function Row({ title, columns, children }: { title: string; columns: number; children: React.ReactNode }) {
+  return (
+    <Box component="fieldset" sx={{ border: 0, borderTop: "1px solid var(--line-strong)", m: 0, p: 0, pt: 0.5, minWidth: 0 }}>
+      <Box component="legend" sx={{ fontFamily: "var(--font-display)", fontSize: "0.875rem", pr: 1, px: 0 }}>{title}</Box>
+      <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "1fr 1fr", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>
+    </Box>
+  );
+}
+
+/** What an absolute coefficient (mV, mA, W per degree) is a share of. */
+function coefficientBase(name: LabelField["name"], label: PanelSheet): CoefficientBase | null {
+  switch (name) {
+    case "tempCoVocPctPerC":
+      return { unit: "V", value: label.vocV };
+    case "tempCoIscPctPerC":
+      return { unit: "A", value: label.iscA };
+    case "tempCoPmaxPctPerC":
+      return { unit: "W", value: label.pmaxW };
+    default:
+      return null;
+  }
+}

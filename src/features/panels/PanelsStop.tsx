@@ -1,0 +1,105 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { BookmarkPlus, FilePlus2 } from "lucide-react";
+import dynamic from "next/dynamic";
+import { useState } from "react";
+import { type ApiClient } from "@/api";
+import { readLabel } from "@/core/panel";
+import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
+import { demoPanels } from "@/demo";
+import { useDesk, useLibrary, usePlan, useWiring } from "@/features/desk";
+import { amount, PickList, Sheet, useNonce } from "@/ui";
+import { LabelCheck } from "./LabelCheck";
+import { LabelForm } from "./LabelForm";
+
+const ImpliedCurve = dynamic(() => import("./ImpliedCurve"), { ssr: false });
+
+const shelf = {
+  list: (client: ApiClient) => client.listPanels(),
+  create: (client: ApiClient, sheet: PanelSheet) => client.createPanel(sheet),
+};
+
+const opening = "Type the numbers as they stand on the sticker. This margin explains each one as you reach it.";
+
+/** The stop where panels are chosen from the library or typed off their labels. */
+export function PanelsStop() {
+  const desk = useDesk();
+  const { panels } = usePlan();
+  const wiring = useWiring();
+  const library = useLibrary(shelf);
+  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [help, setHelp] = useState(opening);
+  const chosen = panels.find((panel) => panel.id === chosenId) ?? panels.find((panel) => panel.id === wiring.panelId) ?? panels[0];
+
+  const add = (label: PanelSheet, libraryId: string | null) => {
+    const id = crypto.randomUUID();
+    desk.change({ type: "addPanel", id, libraryId, label });
+    setChosenId(id);
+  };
+
+  return (
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "1fr", md: "270px minmax(0, 1fr) 320px" }, alignItems: "start" }}>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Sheet title="In this plan" flush>
+          {panels.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>No panel yet. Take one from the library, or type a label in. To see how it goes, start with the worked example.</Box>}
+          <PickList label="Panels in this plan" items={panels.map(cardOf)} chosen={chosen?.id ?? null} onChoose={setChosenId} onRemove={(panelId) => desk.change({ type: "removePanel", panelId })} />
+          <Box sx={{ p: 1, display: "flex", gap: 1, flexWrap: "wrap" }}>
+            <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => add(blankLabel("New panel"), null)}>Type a label in</Button>
+            {panels.length === 0 && <Button size="small" variant="outlined" onClick={() => add(demoPanels.rigid195, null)}>Worked example</Button>}
+          </Box>
+        </Sheet>
+        <Sheet title="Library" flush>
+          {library.state.type === "fault" && <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>{library.state.message}</Box>}
+          {library.state.type === "ready" && library.state.records.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Empty. A label you have typed can be kept here for the next plan.</Box>}
+          {library.state.type === "ready" && (
+            <Box sx={{ maxHeight: 300, overflowY: "auto" }}>
+              <PickList label="Panels in the library" items={library.state.records.map(({ id, sheet }) => ({ id, name: sheet.name, detail: ratingOf(sheet) }))} chosen={null} onChoose={(id) => {
+                const record = library.state.type === "ready" ? library.state.records.find((candidate) => candidate.id === id) : undefined;
+                if (record !== undefined) add(record.sheet, record.id);
+              }} />
+            </Box>
+          )}
+        </Sheet>
+      </Box>
+      {chosen === undefined ? <Box /> : (
+        <Sheet title="The label" aside={<Keep keep={() => library.keep(chosen.label)} />}>
+          <LabelForm key={chosen.id} panel={chosen} onField={setHelp} />
+        </Sheet>
+      )}
+      {chosen !== undefined && (
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Box sx={{ display: { xs: "none", md: "block" }, borderLeft: "3px double var(--line-strong)", pl: 1.5, minHeight: 66, fontSize: "0.9375rem", fontStyle: "italic" }} aria-hidden>{help}</Box>
+          <Sheet title="Checked against itself"><LabelCheck panel={chosen} /></Sheet>
+          <Sheet title="The curve it implies"><Curve panel={chosen} /></Sheet>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Curve({ panel }: { panel: PlanPanel }) {
+  const nonce = useNonce();
+  const reading = readLabel(panel.label);
+  return reading.type === "label" ? <ImpliedCurve label={reading.label} nonce={nonce} /> : <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>Drawn once Pmax, Vmp, Imp, Voc and Isc are there.</Box>;
+}
+
+function Keep({ keep }: { keep: () => Promise<string | null> }) {
+  const [word, setWord] = useState<string | null>(null);
+  return (
+    <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
+      <Box role="status" sx={{ fontSize: "0.8125rem" }}>{word}</Box>
+      <Button size="small" startIcon={<BookmarkPlus size={16} />} onClick={() => void keep().then((fault) => setWord(fault ?? "Kept in the library."))}>Keep in library</Button>
+    </Box>
+  );
+}
+
+function cardOf({ id, label }: PlanPanel) {
+  return { id, name: label.name, detail: ratingOf(label) };
+}
+
+function ratingOf(label: PanelSheet): string {
+  const { pmaxW, vocV, iscA } = label;
+  return [pmaxW === null ? null : amount(pmaxW, "W"), vocV === null ? null : `Voc ${amount(vocV, "V")}`, iscA === null ? null : `Isc ${amount(iscA, "A")}`].filter((part) => part !== null).join(" · ") || "nothing on it yet";
+}

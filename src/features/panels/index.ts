@@ -1,0 +1,1 @@
+export { PanelsStop } from "./PanelsStop";

@@ -1,0 +1,40 @@
+"use client";
+
+import Button from "@mui/material/Button";
+import { type ReactNode, useRef, useState } from "react";
+import { mostPlanBytes } from "@/core/plan";
+
+type Props = { readonly icon: ReactNode; readonly onText: (text: string) => Promise<void>; readonly onFault: (message: string) => void };
+
+/** Reads a plan file. One that is far too large is not even read. */
+export function ImportButton({ icon, onText, onFault }: Props) {
+  const picker = useRef<HTMLInputElement>(null);
+  const [busy, setBusy] = useState(false);
+  const take = async (file: File) => {
+    if (file.size > mostPlanBytes) {
+      onFault(`“${file.name}” holds ${file.size} bytes; allowed: ${mostPlanBytes}.`);
+      return;
+    }
+    setBusy(true);
+    await onText(await file.text());
+    setBusy(false);
+  };
+  return (
+    <>
+      <input
+        ref={picker}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Plan file"
+        hidden
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          // cleared, so that the same file can be chosen again after it was mended
+          event.target.value = "";
+          if (file !== undefined) void take(file);
+        }}
+      />
+      <Button variant="outlined" startIcon={icon} disabled={busy} onClick={() => picker.current?.click()}>Read a plan from a file</Button>
+    </>
+  );
+}

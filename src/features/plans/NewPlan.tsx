@@ -1,0 +1,36 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import OutlinedInput from "@mui/material/OutlinedInput";
+import { useId, useState } from "react";
+
+const mostCharacters = 80;
+
+/** Starts a plan; asks for nothing but a name. */
+export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<string | null> }) {
+  const id = useId();
+  const [name, setName] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const submit = async () => {
+    const tidy = name.trim();
+    if (tidy === "" || tidy.length > mostCharacters) {
+      setFault(`Name: ${tidy === "" ? "nothing typed" : `${tidy.length} characters`}; allowed: 1 to ${mostCharacters} characters.`);
+      return;
+    }
+    setBusy(true);
+    setFault(await onCreate(tidy));
+    setBusy(false);
+  };
+  return (
+    <Box component="form" onSubmit={(event) => { event.preventDefault(); void submit(); }} sx={{ mb: 1.5 }}>
+      <Box component="label" htmlFor={id} sx={{ display: "block", fontWeight: 600, fontSize: "0.875rem", mb: "2px" }}>New plan</Box>
+      <Box sx={{ display: "flex", gap: 1 }}>
+        <OutlinedInput id={id} size="small" fullWidth value={name} placeholder="Its name" error={fault !== null} onChange={(event) => { setName(event.target.value); setFault(null); }} inputProps={{ autoComplete: "off", "aria-describedby": `${id}-error`, "aria-invalid": fault !== null }} />
+        <Button type="submit" variant="contained" disabled={busy}>Start</Button>
+      </Box>
+      <Box id={`${id}-error`} role={fault === null ? undefined : "alert"} sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>{fault}</Box>
+    </Box>
+  );
+}

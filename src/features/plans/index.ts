@@ -1,0 +1,1 @@
+export { PlansView } from "./PlansView";

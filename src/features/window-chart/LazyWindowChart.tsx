@@ -1,0 +1,17 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import dynamic from "next/dynamic";
+import { type ComponentProps } from "react";
+import type WindowChart from "./WindowChart";
+
+const Loaded = dynamic(() => import("./WindowChart"), { ssr: false, loading: () => <Box sx={{ p: 2, color: "text.secondary" }}>Drawing the window…</Box> });
+
+/** The window chart, loaded when it is first seen; its place is kept meanwhile so that nothing jumps. */
+export function LazyWindowChart(props: ComponentProps<typeof WindowChart>) {
+  return (
+    <Box sx={{ minHeight: props.height + 34 }}>
+      <Loaded {...props} />
+    </Box>
+  );
+}

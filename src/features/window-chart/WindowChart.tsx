@@ -1,0 +1,88 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useRef, useState } from "react";
+import { type Window } from "@/core/input";
+import { type SkyState } from "@/core/rules";
+import { type SkyName, skyNames } from "@/core/sky";
+import { amount, useWidth } from "@/ui";
+import { Drawing } from "./Drawing";
+import { curveRows, saveCsv, saveSvg } from "./save-files";
+import { bindingWords, operatingSentence, skyWords } from "./words";
+
+type Props = {
+  readonly window: Window | null;
+  readonly skies: Readonly<Record<SkyName, SkyState>> | null;
+  readonly chosen: SkyName;
+  readonly lit: readonly SkyName[];
+  readonly height: number;
+};
+
+/** The window chart with its running sentence, table view and files. */
+export default function WindowChart({ window, skies, chosen, lit, height }: Props) {
+  const holder = useRef<HTMLDivElement>(null);
+  const drawing = useRef<SVGSVGElement>(null);
+  const width = useWidth(holder, 700);
+  const [asTable, setAsTable] = useState(false);
+  const states = skies === null ? [] : skyNames.map((name) => skies[name]);
+  const operating = skies?.[chosen].operating ?? null;
+  return (
+    <Box data-testid="window-chart">
+      <Box ref={holder} sx={{ overflow: "hidden" }}>
+        {asTable ? <SkyTable states={states} height={height} /> : <Drawing ref={drawing} window={window} skies={skies} chosen={chosen} lit={lit} width={width} height={height} />}
+      </Box>
+      <Box sx={{ display: "flex", alignItems: "center", gap: 1, flexWrap: "wrap", borderTop: "1px solid var(--line)", px: 1.5, py: 0.25 }}>
+        <Box data-testid="running" sx={{ flex: "1 1 280px", fontSize: "0.875rem" }}>
+          {skies !== null && operating !== null && <><strong>{skyWords[chosen]}:</strong> {operatingSentence(operating, skies[chosen].array.mpp.p)}</>}
+        </Box>
+        {states.length > 0 && (
+          <>
+            <Button size="small" aria-pressed={asTable} onClick={() => setAsTable(!asTable)}>{asTable ? "Drawing" : "Table"}</Button>
+            <Button size="small" onClick={() => void saveCsv(states)} aria-label="Save the curves as CSV">CSV</Button>
+            <Button size="small" disabled={asTable} onClick={() => drawing.current !== null && saveSvg(drawing.current)} aria-label="Save the drawing as SVG">SVG</Button>
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** The same facts as numbers: one row a sky, then the curves. */
+function SkyTable({ states, height }: { states: readonly SkyState[]; height: number }) {
+  const cell = { padding: "3px 10px", textAlign: "right" as const, borderBottom: "1px solid var(--line)" };
+  const head = { ...cell, textAlign: "left" as const };
+  return (
+    <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="Window chart as a table">
+      <table style={{ borderCollapse: "collapse", fontSize: "0.875rem" }}>
+        <thead>
+          <tr>{["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Bound by"].map((title) => <th key={title} scope="col" style={head}>{title}</th>)}</tr>
+        </thead>
+        <tbody className="num">
+          {states.map(({ sky, array, operating }) => (
+            <tr key={sky.name}>
+              <th scope="row" style={head}>{skyWords[sky.name]}</th>
+              <td style={cell}>{amount(array.vocV, "V")}</td>
+              <td style={cell}>{amount(array.iscA, "A")}</td>
+              <td style={cell}>{amount(array.mpp.v, "V")}</td>
+              <td style={cell}>{amount(array.mpp.p, "W")}</td>
+              <td style={cell}>{operating === null ? "–" : amount(operating.v, "V")}</td>
+              <td style={cell}>{operating === null ? "–" : amount(operating.p, "W")}</td>
+              <td style={cell}>{operating === null ? "–" : bindingWords[operating.limitedBy]}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <table style={{ borderCollapse: "collapse", fontSize: "0.8125rem", marginTop: 16 }}>
+        <thead><tr>{["Sky", "Volts", "Amps", "Watts"].map((title) => <th key={title} scope="col" style={head}>{title}</th>)}</tr></thead>
+        <tbody className="num">
+          {curveRows(states).filter((_, k) => k % 7 === 0).map((row) => (
+            <tr key={`${row.sky}${row.volts}`}>
+              <th scope="row" style={head}>{row.sky}</th><td style={cell}>{amount(row.volts, "V")}</td><td style={cell}>{amount(row.amps, "A")}</td><td style={cell}>{amount(row.watts, "W")}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Box>
+  );
+}

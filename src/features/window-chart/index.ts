@@ -1,0 +1,2 @@
+export { LazyWindowChart as WindowChart } from "./LazyWindowChart";
+export { skyWords } from "./words";

@@ -1,0 +1,40 @@
+"use client";
+
+import { type SkyState } from "@/core/rules";
+import { skyWords } from "./words";
+import { curvePoints } from "./geometry";
+
+export type CurveRow = { readonly sky: string; readonly volts: number; readonly amps: number; readonly watts: number };
+
+/** The curves as rows, for the table and for CSV. */
+export function curveRows(states: readonly SkyState[]): CurveRow[] {
+  return states.flatMap(({ sky, array }) =>
+    curvePoints(array).map(({ v, i }) => ({ sky: skyWords[sky.name], volts: round(v, 2), amps: round(i, 3), watts: round(v * i, 1) })),
+  );
+}
+
+export async function saveCsv(states: readonly SkyState[]): Promise<void> {
+  const { unparse } = await import("papaparse");
+  offer("window-chart.csv", "text/csv", unparse(curveRows(states)));
+}
+
+/** The drawing as a file of its own: colours are written out, as a file has no stylesheet. */
+export function saveSvg(drawing: SVGSVGElement): void {
+  const styles = getComputedStyle(document.documentElement);
+  const text = new XMLSerializer().serializeToString(drawing).replace(/var\((--[a-z-]+)\)/g, (_, name: string) => styles.getPropertyValue(name).trim());
+  offer("window-chart.svg", "image/svg+xml", text);
+}
+
+function offer(fileName: string, type: string, text: string): void {
+  const link = document.createElement("a");
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  link.href = url;
+  link.download = fileName;
+  link.click();
+  URL.revokeObjectURL(url);
+}
+
+function round(value: number, digits: number): number {
+  const scale = 10 ** digits;
+  return Math.round(value * scale) / scale;
+}

@@ -1,0 +1,30 @@
+import { type OperatingPoint } from "@/core/input";
+import { type SkyName } from "@/core/sky";
+import { amount } from "@/ui";
+
+export const skyWords: Readonly<Record<SkyName, string>> = { coldDawn: "Coldest dawn", brightNoon: "Bright noon", hotRoof: "Hot roof" };
+
+/** Where the array runs and what binds it, in one sentence. */
+export function operatingSentence(operating: OperatingPoint, freeW: number): string {
+  const at = `${amount(operating.v, "V")}, ${amount(operating.i, "A")}, ${amount(operating.p, "W")}`;
+  const lost = freeW - operating.p;
+  const cost = lost >= 0.5 ? `; ${amount(lost, "W")} stay on the roof` : "";
+  switch (operating.limitedBy) {
+    case "none":
+      return `Runs at ${at}: the most this sky gives.`;
+    case "current":
+      return `Runs at ${at}, held back by the current limit${cost}.`;
+    case "watts":
+      return `Runs at ${at}, held back by the watt limit${cost}.`;
+    case "window":
+      return `Runs at ${at}, held at the edge of the window${cost}.`;
+    case "asleep":
+      return "Asleep: no point of the curve with power lies in the window. 0 W.";
+    case "overVoltage":
+      return "Over-voltage: the volts with nothing connected pass the ceiling. 0 W, or worse.";
+  }
+}
+
+export const bindingWords: Readonly<Record<OperatingPoint["limitedBy"], string>> = {
+  none: "free", current: "amps bind", watts: "watts bind", window: "window edge", asleep: "asleep", overVoltage: "over-voltage",
+};

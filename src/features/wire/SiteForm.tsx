@@ -1,0 +1,33 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { assumedSite } from "@/core/rules";
+import { mounts } from "@/core/sky";
+import { fieldSpecs } from "@/core/units";
+import { useDesk, usePlan } from "@/features/desk";
+import { mountWords } from "@/features/ledger";
+import { ChoiceField, given, QuantityField } from "@/ui";
+
+const help = {
+  recordLowC: "The coldest the site has ever been. Cold raises volts: this decides whether the ceiling holds.",
+  recordHighC: "The hottest the site has ever been. Heat lowers volts: this decides whether the input stays awake.",
+  latitudeDeg: "Degrees north (south negative). Used for the sun’s path when a watt limit clips.",
+  mount: "How much air reaches the back of the panels; it decides how hot the cells get.",
+} as const;
+
+/** Weather extremes and mounting, typed here; empty fields show what is assumed instead. */
+export function SiteForm() {
+  const desk = useDesk();
+  const { site } = usePlan();
+  const quantity = (name: "recordLowC" | "recordHighC" | "latitudeDeg", label: string) => (
+    <QuantityField label={label} spec={fieldSpecs[name]} value={site[name]} onValue={(value) => desk.change({ type: "setSite", patch: { [name]: value } }, `site:${name}`)} onDone={desk.endGesture} help={help[name]} helpBelow placeholder={`${given(assumedSite[name], "")} assumed`} />
+  );
+  return (
+    <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
+      {quantity("recordLowC", "Record low")}
+      {quantity("recordHighC", "Record high")}
+      <ChoiceField label="Mount" value={site.mount ?? ""} options={mounts.map((value) => ({ value, text: mountWords[value] }))} onChoice={(mount) => desk.change({ type: "setSite", patch: { mount } })} help={help.mount} placeholder={`${mountWords[assumedSite.mount]} (assumed)`} />
+      {quantity("latitudeDeg", "Latitude")}
+    </Box>
+  );
+}

@@ -1,0 +1,46 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { skiesOfRule } from "@/core/rules";
+import { useAssessment, useDeskState } from "@/features/desk";
+import { Ledger } from "@/features/ledger";
+import { WindowChart } from "@/features/window-chart";
+import { Sheet } from "@/ui";
+import { SiteForm } from "./SiteForm";
+import { SkyStrip } from "./SkyStrip";
+import { WiringForm } from "./WiringForm";
+
+/** The stop where panels meet the input: set the wiring, see the window move, read the ledger. */
+export function WireStop() {
+  return (
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "380px minmax(0, 1fr)" }, alignItems: "start" }}>
+      <Box sx={{ display: "grid", gap: 2 }}>
+        <Sheet title="Wiring"><WiringForm /></Sheet>
+        <Sheet title="Site"><SiteForm /></Sheet>
+      </Box>
+      <Sheet title="The window" flush><Window /></Sheet>
+      <Box sx={{ gridColumn: "1 / -1", minWidth: 0 }}>
+        <Sheet title="Ledger" flush><Ledger /></Sheet>
+        <Box component="p" sx={{ fontSize: "0.8125rem", color: "text.secondary", maxWidth: "80ch" }}>
+          Panels are live whenever there is light: cover them or work at dusk, and never part a connector under load. Above 60 V (30 V wet or afloat) treat DC as a shock hazard. Battery first, panels last; take off in the reverse order. This is a plan, not a permit: your local code and a licensed person have the last word.
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function Window() {
+  const assessment = useAssessment();
+  const chosen = useDeskState((state) => state.sky);
+  const litRule = useDeskState((state) => state.litRule);
+  if (assessment.type === "incomplete") {
+    return <Box sx={{ p: 2, minHeight: 420, fontSize: "0.9375rem", maxWidth: "60ch" }}>Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read.</Box>;
+  }
+  const { window, skies } = assessment.context;
+  return (
+    <>
+      <SkyStrip skies={skies} />
+      <WindowChart window={window} skies={skies} chosen={chosen} lit={litRule === null ? [] : skiesOfRule[litRule]} height={400} />
+    </>
+  );
+}

@@ -1,0 +1,1 @@
+export { WireStop } from "./WireStop";

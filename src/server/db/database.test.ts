@@ -1,0 +1,151 @@
+import { copyFileSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import Database from "better-sqlite3";
+import { type Kysely, type Migration } from "kysely";
+import { applyChange, emptyPlan } from "@/core/plan";
+import { demoPanels } from "@/demo";
+import { createPlan, databaseFileName, DatabaseProblem, deletePlan, type Db, listPlans, NotFound, openDatabase, panelShelf, readPlanRecord, replacePlan, UnreadablePlan } from ".";
+import { migrations } from "./migrations";
+
+let dir: string;
+let db: Db;
+const file = () => path.join(dir, databaseFileName);
+const now = "2026-05-01T10:00:00.000Z";
+const later = "2026-05-01T10:00:05.000Z";
+
+beforeEach(async () => {
+  dir = mkdtempSync(path.join(os.tmpdir(), "golden-array-test-"));
+  db = await openDatabase(dir);
+});
+afterEach(async () => {
+  await db.destroy();
+  rmSync(dir, { recursive: true, force: true });
+});
+
+async function problemOf(opening: Promise<unknown>): Promise<DatabaseProblem> {
+  const error: unknown = await opening.then(() => null, (thrown: unknown) => thrown);
+  if (!(error instanceof DatabaseProblem)) throw new Error(`expected a DatabaseProblem, got ${String(error)}`);
+  return error;
+}
+
+test("the file is written ahead, in full, with foreign keys", () => {
+  const raw = new Database(file());
+  expect(raw.pragma("journal_mode", { simple: true })).toBe("wal");
+  raw.close();
+});
+
+describe("plans", () => {
+  test("what was saved is read back, and lists newest first", async () => {
+    await createPlan(db, { id: "a", plan: emptyPlan("First"), now });
+    await createPlan(db, { id: "b", plan: emptyPlan("Second"), now: later });
+    expect((await readPlanRecord(db, "a")).plan).toEqual(emptyPlan("First"));
+    expect((await listPlans(db)).map((plan) => plan.name)).toEqual(["Second", "First"]);
+    await expect(readPlanRecord(db, "nobody")).rejects.toThrow(NotFound);
+  });
+
+  test("a write from the present revision lands as the next; it survives reopening", async () => {
+    await createPlan(db, { id: "a", plan: emptyPlan("Van"), now });
+    const plan = applyChange(emptyPlan("Van"), { type: "rename", name: "Bus" });
+    expect((await replacePlan(db, { id: "a", revision: 1, plan, now: later })).type).toBe("saved");
+    await db.destroy();
+    db = await openDatabase(dir);
+    expect(await readPlanRecord(db, "a")).toMatchObject({ revision: 2, createdAt: now, updatedAt: later, plan: { name: "Bus" } });
+  });
+
+  test("a stale write changes nothing and is told what changed", async () => {
+    const van = emptyPlan("Van");
+    await createPlan(db, { id: "a", plan: van, now });
+    const theirs = applyChange(van, { type: "setWiring", wiringId: "wiring-1", patch: { series: 3 } });
+    await replacePlan(db, { id: "a", revision: 1, plan: theirs, now: later });
+    const result = await replacePlan(db, { id: "a", revision: 1, plan: applyChange(van, { type: "rename", name: "Mine" }), now: later });
+    expect(result).toMatchObject({ type: "stale", changed: ["wirings.0.series"], current: { revision: 2 } });
+    expect((await readPlanRecord(db, "a")).plan).toEqual(theirs);
+    expect((await deletePlan(db, "a", 1)).type).toBe("stale");
+    expect((await deletePlan(db, "a", 2)).type).toBe("deleted");
+    await expect(readPlanRecord(db, "a")).rejects.toThrow(NotFound);
+  });
+
+  test("a stored document that no longer reads is reported, not shown half", async () => {
+    await createPlan(db, { id: "a", plan: emptyPlan("Van"), now });
+    await db.updateTable("plan").set({ document: '{"format":"golden-array-plan","version":1}' }).execute();
+    await expect(readPlanRecord(db, "a")).rejects.toThrow(UnreadablePlan);
+  });
+});
+
+test("library sheets are created, replaced by revision, and removed by revision", async () => {
+  await panelShelf.create(db, { id: "p", sheet: demoPanels.rigid120, now });
+  const renamed = { ...demoPanels.rigid120, name: "Renamed" };
+  expect(await panelShelf.replace(db, { id: "p", revision: 1, sheet: renamed, now: later })).toMatchObject({ revision: 2, sheet: renamed });
+  expect(await panelShelf.replace(db, { id: "p", revision: 1, sheet: renamed, now: later })).toBeNull();
+  expect(await panelShelf.remove(db, "p", 1)).toBe(false);
+  expect(await panelShelf.remove(db, "p", 2)).toBe(true);
+  await expect(panelShelf.read(db, "p")).rejects.toThrow(NotFound);
+});
+
+describe("what is refused, and left as it was", () => {
+  test("a database from a newer version", async () => {
+    const raw = new Database(file());
+    raw.prepare("insert into kysely_migration (name, timestamp) values ('0999_from_the_future', ?)").run(now);
+    raw.close();
+    const problem = await problemOf(openDatabase(dir));
+    expect(problem.kind).toBe("newer");
+    expect(problem.message).toContain("0999_from_the_future");
+    expect(problem.message).toContain("Nothing was changed");
+  });
+
+  test("a file that is no database", async () => {
+    const other = mkdtempSync(path.join(os.tmpdir(), "golden-array-test-"));
+    writeFileSync(path.join(other, databaseFileName), "a shopping list, not a database");
+    expect((await problemOf(openDatabase(other))).kind).toBe("corrupt");
+    expect(readFileSync(path.join(other, databaseFileName), "utf8")).toBe("a shopping list, not a database");
+    rmSync(other, { recursive: true });
+  });
+
+  test("a database damaged inside", async () => {
+    for (let k = 0; k < 40; k++) await createPlan(db, { id: `plan-${k}`, plan: { ...emptyPlan(`Plan ${k}`), notes: { ...emptyPlan("x").notes, need: "n".repeat(3000) } }, now });
+    await db.destroy();
+    const bytes = readFileSync(file());
+    bytes.fill(0xa5, 4096 * 3, Math.min(bytes.length, 4096 * 12));
+    writeFileSync(file(), bytes);
+    rmSync(`${file()}-wal`, { force: true });
+    const problem = await problemOf(openDatabase(dir));
+    expect(problem.kind).toBe("corrupt");
+    expect(problem.message).toContain("left untouched");
+    expect(readFileSync(file()).equals(bytes)).toBe(true);
+    rmSync(file());
+    db = await openDatabase(dir);
+  });
+});
+
+describe("migrating", () => {
+  const next = (up: Migration["up"]): Record<string, Migration> => ({ ...migrations, "0002_next": { up } });
+
+  test("makes a backup first and keeps what was there", async () => {
+    await createPlan(db, { id: "a", plan: emptyPlan("Van"), now });
+    await db.destroy();
+    db = await openDatabase(dir, next(async (known: Kysely<unknown>) => void (await known.schema.createTable("extra").addColumn("id", "text").execute())));
+    expect(existsSync(`${file()}.before-0002_next`)).toBe(true);
+    expect((await readPlanRecord(db, "a")).plan.name).toBe("Van");
+    copyFileSync(`${file()}.before-0002_next`, path.join(dir, "copy.db"));
+    const copy = new Database(path.join(dir, "copy.db"));
+    expect(copy.prepare("select count(*) from plan").pluck().get()).toBe(1);
+    copy.close();
+  });
+
+  test("one that fails half-way leaves nothing of itself behind", async () => {
+    await db.destroy();
+    const failing = next(async (known: Kysely<unknown>) => {
+      await known.transaction().execute(async (trx) => {
+        await trx.schema.createTable("half").addColumn("id", "text").execute();
+        throw new Error("the disk is full");
+      });
+    });
+    expect((await problemOf(openDatabase(dir, failing))).message).toContain("the disk is full");
+    db = await openDatabase(dir);
+    const raw = new Database(file());
+    expect(raw.prepare("select name from sqlite_master where name = 'half'").get()).toBeUndefined();
+    raw.close();
+    expect(readdirSync(dir).some((name) => name.endsWith(".before-0002_next"))).toBe(true);
+  });
+});

@@ -1,0 +1,7 @@
+import { type Migration } from "kysely";
+import * as plansAndLibrary from "./0001_plans_and_library";
+
+/** Every migration by its frozen name, oldest first. */
+export const migrations: Readonly<Record<string, Migration>> = {
+  "0001_plans_and_library": plansAndLibrary,
+};

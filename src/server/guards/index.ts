@@ -1,0 +1,2 @@
+import "server-only";
+export { contentSecurityPolicy, refusal } from "./guards";

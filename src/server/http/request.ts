@@ -1,0 +1,57 @@
+import "server-only";
+import { mostPlanBytes } from "@/core/plan";
+import { fault } from "./answer";
+
+/** Reads a JSON body as text, counting bytes as they come: the length header is only a promise. */
+export async function bodyText(request: Request): Promise<string> {
+  const kind = request.headers.get("content-type")?.split(";")[0]?.trim().toLowerCase();
+  if (kind !== "application/json") throw fault("badRequest", `The body is ${kind ?? "of no stated kind"}; allowed: application/json.`);
+  const promised = Number(request.headers.get("content-length") ?? 0);
+  if (promised > mostPlanBytes) throw tooLarge(promised);
+  if (request.body === null) throw fault("notJson", "The body is empty; expected JSON.");
+  const decoder = new TextDecoder("utf-8", { fatal: true });
+  const reader = request.body.getReader();
+  let bytes = 0;
+  let text = "";
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    bytes += value.byteLength;
+    if (bytes > mostPlanBytes) {
+      await reader.cancel();
+      throw tooLarge(bytes);
+    }
+    text += decode(decoder, value);
+  }
+  return text + decode(decoder);
+}
+
+export async function bodyJson(request: Request): Promise<unknown> {
+  const text = await bodyText(request);
+  try {
+    return JSON.parse(text);
+  } catch (error) {
+    throw fault("notJson", `The body is not JSON: ${error instanceof Error ? error.message : "unreadable"}.`);
+  }
+}
+
+/** The revision a write starts from, out of If-Match. */
+export function ifMatch(request: Request): number {
+  const header = request.headers.get("if-match");
+  if (header === null) throw fault("preconditionRequired", 'The If-Match header is missing; send the revision you read, as "7".');
+  const revision = /^"?([1-9]\d{0,9})"?$/.exec(header.trim())?.[1];
+  if (revision === undefined) throw fault("badRequest", `If-Match ${JSON.stringify(header.slice(0, 40))} is not a revision; allowed: a quoted whole number such as "7".`);
+  return Number(revision);
+}
+
+function decode(decoder: TextDecoder, chunk?: Uint8Array): string {
+  try {
+    return chunk === undefined ? decoder.decode() : decoder.decode(chunk, { stream: true });
+  } catch {
+    throw fault("notJson", "The body is not UTF-8 text.");
+  }
+}
+
+function tooLarge(bytes: number) {
+  return fault("tooLarge", `The body holds ${bytes} bytes or more; allowed: ${mostPlanBytes}.`);
+}

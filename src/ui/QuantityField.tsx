@@ -1,0 +1,122 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import OutlinedInput from "@mui/material/OutlinedInput";
+import { type KeyboardEvent, useId, useState } from "react";
+import { type FieldSpec, type Reading, readQuantity } from "@/core/units";
+import { given } from "./format";
+
+type Props = {
+  readonly label: string;
+  readonly spec: FieldSpec;
+  readonly value: number | null;
+  /** Called with each readable value as it is typed; `null` when the field is emptied. */
+  readonly onValue: (value: number | null) => void;
+  readonly onDone: () => void;
+  /** What the field is, in a sentence; read out with it and shown where the view chooses. */
+  readonly help: string;
+  readonly required?: boolean;
+  /** Shown in the empty field: what will be taken instead. */
+  readonly placeholder?: string;
+  readonly read?: (text: string) => Reading;
+  readonly onFocus?: () => void;
+  /** Shows the help under the field while it is in use. */
+  readonly helpBelow?: boolean;
+  readonly dense?: boolean;
+};
+
+/** One number with its unit. Keeps what was typed, right or wrong; says what is allowed when it is wrong. */
+export function QuantityField(props: Props) {
+  const { label, spec, value, onValue, onDone, help, required = false, placeholder, onFocus } = props;
+  const id = useId();
+  const [draft, setDraft] = useState<{ text: string; from: number | null } | null>(null);
+  const [focused, setFocused] = useState(false);
+  const read = props.read ?? ((text: string) => readQuantity(text, spec));
+  // a draft belongs to the value it produced: undo or another tab's change shows through at once
+  const text = draft !== null && draft.from === value ? draft.text : value === null ? "" : given(value, "").replace("\u2212", "-");
+  const reading = read(text);
+  const error = errorOf(reading, label, text, spec, required, value);
+
+  const take = (next: string) => {
+    const understood = read(next);
+    if (understood.type === "value") {
+      setDraft({ text: next, from: understood.value });
+      onValue(understood.value);
+    } else if (understood.type === "empty" && !required) {
+      setDraft({ text: next, from: null });
+      onValue(null);
+    } else {
+      setDraft({ text: next, from: value });
+    }
+  };
+  const step = (event: KeyboardEvent) => {
+    if (!spec.whole || (event.key !== "ArrowUp" && event.key !== "ArrowDown")) return;
+    event.preventDefault();
+    const next = (value ?? spec.least) + (event.key === "ArrowUp" ? 1 : -1);
+    if (next >= spec.least && next <= spec.most) take(String(next));
+  };
+
+  return (
+    <Box sx={{ minWidth: 0 }}>
+      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
+        {label}
+      </Box>
+      <OutlinedInput
+        id={id}
+        fullWidth
+        size="small"
+        value={text}
+        placeholder={placeholder ?? ""}
+        error={error !== null}
+        onChange={(event) => take(event.target.value)}
+        onKeyDown={step}
+        onFocus={() => {
+          setFocused(true);
+          onFocus?.();
+        }}
+        onBlur={() => {
+          setFocused(false);
+          // a value that was understood is shown tidy; one that was not stays as typed
+          if (error === null) setDraft(null);
+          onDone();
+        }}
+        endAdornment={<Box component="span" aria-hidden sx={{ color: "text.secondary", fontSize: "0.8125rem", pl: 0.5, whiteSpace: "nowrap" }}>{spec.unit}</Box>}
+        inputProps={{
+          inputMode: spec.least < 0 ? "text" : "decimal",
+          autoComplete: "off",
+          "aria-describedby": `${id}-help ${id}-error`,
+          "aria-invalid": error !== null,
+          "aria-required": required,
+          className: "num",
+        }}
+        sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }}
+      />
+      <Box id={`${id}-error`} role={error === null ? undefined : "alert"} sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>
+        {error}
+      </Box>
+      <Box id={`${id}-help`} className={props.helpBelow === true && focused ? undefined : "visually-hidden"} sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
+        {help}
+      </Box>
+    </Box>
+  );
+}
+
+/** What is wrong with a typed text: the field, the value, what is allowed, and what is used meanwhile. */
+function errorOf(reading: Reading, label: string, text: string, spec: FieldSpec, required: boolean, value: number | null): string | null {
+  const range = `${given(spec.least, "")} to ${given(spec.most, spec.unit)}`;
+  const meanwhile = value === null ? "" : ` Still using ${given(value, spec.unit)}.`;
+  switch (reading.type) {
+    case "value":
+      return null;
+    case "empty":
+      return required ? `${label} is needed: ${range}.${meanwhile}` : null;
+    case "notANumber":
+      return `${label}: “${text.trim()}” is not a number; allowed: ${range}.${meanwhile}`;
+    case "notWhole":
+      return `${label}: ${given(reading.value, "")} is not a whole number; allowed: ${range}.${meanwhile}`;
+    case "outside":
+      return `${label}: ${given(Number(reading.value.toPrecision(6)), spec.unit)} is outside ${range}.${meanwhile}`;
+    case "unknownUnit":
+      return `${label}: “${reading.unit}” is not a unit it can have; use ${spec.unit === "" ? "a plain number" : spec.unit}.${meanwhile}`;
+  }
+}

@@ -1,0 +1,13 @@
+export { ChoiceField } from "./ChoiceField";
+export { amount, counted, given, percent, trueMinus } from "./format";
+export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";
+export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens } from "./lights";
+export { Lights, useLight } from "./Lights";
+export { LightSwitch } from "./LightSwitch";
+export { NamePlate } from "./NamePlate";
+export { Nonce, useNonce } from "./Nonce";
+export { PickList } from "./PickList";
+export { QuantityField } from "./QuantityField";
+export { Sheet } from "./Sheet";
+export { TextLine } from "./TextLine";
+export { useWidth } from "./useWidth";
