@@ -1,6 +1,5 @@
 import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
 import "@fontsource-variable/atkinson-hyperlegible-next/wght-italic.css";
-import "@fontsource-variable/atkinson-hyperlegible-mono/wght.css";
 import "@fontsource-variable/besley/wght.css";
 import { AppRouterCacheProvider } from "@mui/material-nextjs/v16-appRouter";
 import { type Metadata, type Viewport } from "next";

@@ -47,11 +47,11 @@ function globalStyles(t: LightTokens) {
       "--paper": t.paper, "--sheet": t.sheet, "--ink": t.ink, "--ink-soft": t.inkSoft, "--line": t.line, "--line-strong": t.lineStrong,
       "--amber": t.amber, "--amber-deep": t.amberDeep, "--on-amber": t.onAmber, "--stop": t.stop, "--care": t.care, "--note": t.note, "--good": t.good,
       "--window-wash": t.windowWash, "--window-edge": t.windowEdge, "--cold": t.cold, "--hot": t.hot,
-      "--font-number": fonts.number, "--font-display": fonts.display,
+      "--font-display": fonts.display,
     },
     html: { fontSize: t.rootPx },
     "*:focus-visible": { outline: `3px solid ${t.amberDeep}`, outlineOffset: 2 },
-    ".num": { fontFamily: fonts.number, fontVariantNumeric: "tabular-nums", letterSpacing: "-0.02em" },
+    ".num": { fontVariantNumeric: "tabular-nums" },
     ".visually-hidden": { position: "absolute", width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)", whiteSpace: "nowrap" },
     "@media (prefers-reduced-motion: reduce)": { "*": { animation: "none !important", transition: "none !important" } },
   } as const;

@@ -9,6 +9,11 @@ export function amount(value: number, unit: Unit): string {
   return unit === "" ? text : `${text}\u00a0${unit}`;
 }
 
+/** A limit: rounded like any worked-out number, but a stated 75 V stays "75 V" as on its sheet. */
+export function limit(value: number, unit: Unit): string {
+  return given(Number(value.toFixed(decimals[unit])), unit);
+}
+
 /** A number as somebody gave it, with its unit and no rounding. */
 export function given(value: number, unit: Unit): string {
   const text = trueMinus(String(value));

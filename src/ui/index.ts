@@ -1,5 +1,5 @@
 export { ChoiceField } from "./ChoiceField";
-export { amount, counted, given, percent, trueMinus } from "./format";
+export { amount, counted, given, limit, percent, trueMinus } from "./format";
 export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";
 export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens } from "./lights";
 export { Lights, useLight } from "./Lights";

@@ -4,7 +4,6 @@ import { type Light, lightTokens } from "./lights";
 export const fonts = {
   text: "'Atkinson Hyperlegible Next Variable', sans-serif",
   display: "'Besley Variable', serif",
-  number: "'Atkinson Hyperlegible Mono Variable', monospace",
 } as const;
 
 /** The component theme of a light: square, flat, hairline; the instrument look lives here once. */

@@ -20,9 +20,15 @@ export function operatingPoint(array: Pick<NetSolution, "curve" | "vocV" | "peak
   if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
   const candidates = candidateVoltages(array, window).map((v) => pointAt(array.curve, v));
   let best: PowerPoint = nothing;
-  for (const point of candidates) if (point.p > best.p && allowed(point, window)) best = point;
+  for (const point of candidates) if (allowed(point, window) && better(point, best)) best = point;
   if (!(best.p > 0)) return { ...nothing, limitedBy: "asleep" };
   return { ...best, limitedBy: whatBinds(best, array.mpp, window) };
+}
+
+/** More power; at equal power the higher voltage, as trackers come down from open circuit. */
+function better(point: PowerPoint, best: PowerPoint): boolean {
+  const apart = point.p - best.p;
+  return Math.abs(apart) > nearness * best.p ? apart > 0 : point.v > best.v && point.p > 0;
 }
 
 function pointAt(curve: Curve, v: number): PowerPoint {

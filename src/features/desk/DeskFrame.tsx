@@ -6,12 +6,14 @@ import { type ReactNode, useEffect } from "react";
 import { type Stop, stops } from "@/core/plan";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
-import { useDeskState } from "./DeskProvider";
+import { useDeskState, usePlan } from "./DeskProvider";
+import { stopNames } from "./messages";
 import { Trail } from "./Trail";
 
 /** The frame around every stop: header, trail, verdict strip always in sight, and the stop itself. */
 export function DeskFrame({ verdict, children }: { verdict: ReactNode; children: ReactNode }) {
   const stop = useCurrentStop();
+  const { name } = usePlan();
   useStopKeys();
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
@@ -25,6 +27,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
         {verdict}
       </Box>
       <Box component="main" id="stop" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
+        <h1 className="visually-hidden">{`${name}: ${stopNames[stop]}`}</h1>
         {children}
       </Box>
       <Notice />

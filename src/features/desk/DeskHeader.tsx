@@ -57,7 +57,7 @@ function PlanName() {
         desk.endGesture();
       }}
       inputProps={{ "aria-label": "Plan name", maxLength: 80 }}
-      sx={{ fontFamily: "var(--font-display)", fontSize: "1.0625rem", flex: "1 1 180px", maxWidth: 420, px: 1, borderLeft: "1px solid var(--line-strong)", minHeight: 36 }}
+      sx={{ fontFamily: "var(--font-display)", fontSize: "1.0625rem", flex: "1 1 180px", maxWidth: 420, px: 1, borderLeft: "1px solid var(--line-strong)", minHeight: 36, "@media (pointer: coarse)": { minHeight: 44 } }}
     />
   );
 }

@@ -2,6 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Link from "next/link";
+import { useEffect, useRef } from "react";
 import { type Stop, stops } from "@/core/plan";
 import { useAssessment, useDeskState, usePlan } from "./DeskProvider";
 import { stopNames, stopStateWords } from "./messages";
@@ -12,22 +13,28 @@ export function Trail({ current }: { current: Stop }) {
   const plan = usePlan();
   const assessment = useAssessment();
   const planId = useDeskState((state) => state.planId);
+  const here = useRef<HTMLAnchorElement>(null);
+  useEffect(() => {
+    // on a narrow screen the trail scrolls sideways; the stop one is at must not start out of sight
+    here.current?.scrollIntoView({ block: "nearest", inline: "center" });
+  }, [current]);
   return (
-    <Box component="nav" aria-label="Stops of the job" sx={{ overflowX: "auto", bgcolor: "background.paper", borderBottom: "1px solid var(--line)" }}>
+    <Box component="nav" aria-label="Stops of the job" sx={{ position: "relative", overflowX: "auto", bgcolor: "background.paper", borderBottom: "1px solid var(--line)" }}>
       <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0, px: { xs: 0.5, md: 2 }, display: "flex", minWidth: "max-content", width: "100%" }}>
         {stops.map((stop, k) => {
           const state = stopState(stop, plan, assessment);
-          const here = stop === current;
+          const isHere = stop === current;
           return (
-            <Box component="li" key={stop} sx={{ flex: "1 0 auto", display: "flex", alignItems: "center", "&::after": k === stops.length - 1 ? {} : { content: '""', flex: "1 1 auto", minWidth: 8, height: 2, bgcolor: "var(--line-strong)" } }}>
+            <Box component="li" key={stop} sx={{ position: "relative", flex: "1 0 auto", display: "flex", alignItems: "center", "&::after": k === stops.length - 1 ? {} : { content: '""', flex: "1 1 auto", minWidth: 8, height: 2, bgcolor: "var(--line-strong)" } }}>
               <Box
                 component={Link}
                 href={`/plan/${planId}/${stop}`}
                 prefetch={false}
-                aria-current={here ? "page" : undefined}
+                ref={isHere ? here : undefined}
+                aria-current={isHere ? "page" : undefined}
                 sx={{
-                  display: "flex", alignItems: "center", gap: 0.75, px: 1, minHeight: 44, color: "var(--ink)", textDecoration: "none", fontWeight: here ? 700 : 500, fontSize: "0.9375rem",
-                  borderBottom: here ? "3px solid var(--amber)" : "3px solid transparent", borderTop: "3px solid transparent", "&:hover": { borderBottomColor: "var(--line-strong)" },
+                  display: "flex", alignItems: "center", gap: 0.75, px: 1, minHeight: 44, color: "var(--ink)", textDecoration: "none", fontWeight: isHere ? 700 : 500, fontSize: "0.9375rem",
+                  borderBottom: isHere ? "3px solid var(--amber)" : "3px solid transparent", borderTop: "3px solid transparent", "&:hover": { borderBottomColor: "var(--line-strong)" },
                 }}
               >
                 <Tile state={state} />

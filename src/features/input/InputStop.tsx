@@ -44,7 +44,7 @@ export function InputStop() {
   };
 
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "1fr", md: "270px minmax(0, 1fr) 400px" }, alignItems: "start" }}>
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 400px" }, alignItems: "start" }}>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Sheet title="In this plan" flush>
           {inputs.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>No input yet: the charge controller or power station the panels feed. Take one from the library, type one in, or start with the worked example.</Box>}

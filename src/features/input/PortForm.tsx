@@ -46,7 +46,7 @@ export function PortForm({ inputId, port, onField }: Props) {
         {port.currentLimits.length === 0 && <Box sx={{ fontSize: "0.875rem", mb: 1 }}>None stated. Add the amps from the sheet; a second tier if it gives two.</Box>}
         <Box sx={{ display: "grid", gap: 1 }}>
           {port.currentLimits.map((tier, k) => (
-            <Box key={k} role="group" aria-label={`Current tier ${k + 1}`} sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr 1.4fr 44px" }, alignItems: "start" }}>
+            <Box key={k} role="group" aria-label={`Current tier ${k + 1}`} sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: "1fr 1fr 1fr 1.4fr 44px" }, alignItems: "start" }}>
               <QuantityField label="Amps" spec={fieldSpecs.amps} value={tier.amps} required onValue={(amps) => amps !== null && setTier(k, { amps }, "amps")} onDone={desk.endGesture} help={portHelp.amps} onFocus={() => onField(portHelp.amps)} />
               <QuantityField label="from" spec={fieldSpecs.fromV} value={tier.fromV} onValue={(fromV) => setTier(k, { fromV }, "from")} onDone={desk.endGesture} help={portHelp.fromV} placeholder="lowest" onFocus={() => onField(portHelp.fromV)} />
               <QuantityField label="to" spec={fieldSpecs.toV} value={tier.toV} onValue={(toV) => setTier(k, { toV }, "to")} onDone={desk.endGesture} help={portHelp.toV} placeholder="ceiling" onFocus={() => onField(portHelp.toV)} />
@@ -76,7 +76,7 @@ export function PortForm({ inputId, port, onField }: Props) {
 }
 
 function Grid({ columns, children }: { columns: number; children: React.ReactNode }) {
-  return <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: columns > 2 ? "1fr 1fr" : "1fr", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>;
+  return <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: columns > 2 ? "repeat(2, minmax(0, 1fr))" : "minmax(0, 1fr)", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>;
 }
 
 function Part({ title, children }: { title: string; children: React.ReactNode }) {

@@ -5,9 +5,9 @@ import Button from "@mui/material/Button";
 import Collapse from "@mui/material/Collapse";
 import { ChevronDown, Wrench } from "lucide-react";
 import { useId, useState } from "react";
-import { type Finding, skiesOfRule } from "@/core/rules";
+import { type Finding } from "@/core/rules";
 import { useAssessment, useDesk, useWiring } from "@/features/desk";
-import { amount, levelColour, LevelMark, levelWords } from "@/ui";
+import { amount, levelColour, limit, LevelMark, levelWords } from "@/ui";
 import { MarginBar } from "./MarginBar";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, ruleTitles, whyLines } from "./messages";
 
@@ -33,7 +33,7 @@ function LedgerLine({ finding }: { finding: Finding }) {
   const wiring = useWiring();
   const [open, setOpen] = useState(false);
   const whyId = useId();
-  const { level, rule, value, limit, mend } = finding;
+  const { level, rule, value, mend } = finding;
   const light = (on: boolean) => desk.set({ litRule: on ? rule : null });
   return (
     <Box
@@ -42,27 +42,26 @@ function LedgerLine({ finding }: { finding: Finding }) {
       data-level={level}
       onMouseEnter={() => light(true)}
       onMouseLeave={() => light(false)}
-      sx={{ px: { xs: 1, md: 1.5 }, py: 1, borderBottom: "1px solid var(--line)", display: "grid", columnGap: 1.5, rowGap: 0.25, alignItems: "center", gridTemplateColumns: { xs: "24px 1fr auto", md: "24px 54px minmax(0, 1fr) 168px 150px auto" } }}
+      sx={{ px: { xs: 1, md: 1.5 }, py: 1, borderBottom: "1px solid var(--line)", display: "grid", columnGap: 1.5, rowGap: 0.25, alignItems: "center", gridTemplateColumns: { xs: "24px 1fr auto", md: "24px minmax(0, 1fr) 140px 142px auto" } }}
     >
       <LevelMark level={level} />
-      <Box component="strong" sx={{ color: levelColour(level), fontSize: "0.875rem", display: { xs: "none", md: "block" } }}>{levelWords[level]}</Box>
       <Box sx={{ minWidth: 0 }}>
         <Box sx={{ fontWeight: 700, fontSize: "0.875rem" }}>
-          <Box component="span" sx={{ display: { md: "none" }, color: levelColour(level) }}>{levelWords[level]}: </Box>
+          <Box component="span" sx={{ color: levelColour(level) }}>{levelWords[level]}: </Box>
           {ruleTitles[rule]}
         </Box>
         <Box sx={{ fontSize: "0.875rem", lineHeight: 1.35 }}>{findingSentence(finding)}</Box>
       </Box>
       <Box className="num" sx={{ fontSize: "0.9375rem", textAlign: { md: "right" }, whiteSpace: "nowrap", gridColumn: { xs: "2 / 4", md: "auto" } }}>
         {value === null ? "–" : amount(value.value, value.unit)}
-        <Box component="span" sx={{ color: "text.secondary", fontSize: "0.8125rem" }}>{limit === null ? " of –" : ` of ${amount(limit.value, limit.unit)}`}</Box>
+        <Box component="span" sx={{ color: "text.secondary", fontSize: "0.8125rem" }}>{finding.limit === null ? " of –" : ` of ${limit(finding.limit.value, finding.limit.unit)}`}</Box>
       </Box>
       <Box sx={{ gridColumn: { xs: "2 / 4", md: "auto" } }}><MarginBar finding={finding} /></Box>
-      <Button size="small" aria-expanded={open} aria-controls={whyId} onClick={() => { setOpen(!open); desk.set({ sky: skiesOfRule[rule][0] ?? "brightNoon" }); }} endIcon={<ChevronDown size={16} style={{ transform: open ? "rotate(180deg)" : undefined }} />} sx={{ gridColumn: { xs: "2 / 3", md: "auto" }, justifySelf: "start" }}>
+      <Button size="small" aria-expanded={open} aria-controls={whyId} onClick={() => setOpen(!open)} endIcon={<ChevronDown size={16} style={{ transform: open ? "rotate(180deg)" : undefined }} />} sx={{ gridColumn: { xs: "2 / 3", md: "auto" }, justifySelf: "start" }}>
         Why<span className="visually-hidden">: {ruleTitles[rule]}</span>
       </Button>
       {(finding.assumptions.length > 0 || mend !== null) && (
-        <Box sx={{ gridColumn: { xs: "2 / 4", md: "3 / 7" }, display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
+        <Box sx={{ gridColumn: { xs: "2 / 4", md: "2 / 6" }, display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
           {mend !== null && (
             <Button
               variant="contained"
@@ -81,7 +80,7 @@ function LedgerLine({ finding }: { finding: Finding }) {
           )}
         </Box>
       )}
-      <Box id={whyId} sx={{ gridColumn: { xs: "2 / 4", md: "3 / 7" } }}>
+      <Box id={whyId} sx={{ gridColumn: { xs: "2 / 4", md: "2 / 6" } }}>
         <Collapse in={open} timeout={0} unmountOnExit>
           <Why finding={finding} />
         </Collapse>

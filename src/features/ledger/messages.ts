@@ -1,7 +1,7 @@
 import { type Assumption, type Finding, type Level, type Missing, type Reason, type RuleId } from "@/core/rules";
 import { type RequiredField } from "@/core/panel";
 import { type Mount } from "@/core/sky";
-import { amount, given, percent, trueMinus } from "@/ui";
+import { amount, given, limit, percent, trueMinus } from "@/ui";
 
 /** All words of the ledger and the verdict strip, made from codes and numbers in this one place. */
 export const ruleTitles: Readonly<Record<RuleId, string>> = {
@@ -105,13 +105,13 @@ function hotVmpSentence(r: Of<"hotVmp">): string {
   const hot = `On a hot roof (cells at ${amount(r.cellTempC, "°C")}) the array runs at ${amount(r.hotVmpV, "V")}`;
   switch (r.outcome) {
     case "neverWakes":
-      return `With nothing connected the hot array gives ${amount(r.hotVocV, "V")}; the input needs ${amount(r.wakeV, "V")} to wake. It would show 0 W.`;
+      return `With nothing connected the hot array gives ${amount(r.hotVocV, "V")}; the input needs ${limit(r.wakeV, "V")} to wake. It would show 0 W.`;
     case "below":
-      return `${hot}, under the ${amount(r.wakeV, "V")} the input needs: it will sleep or lose power when it is hot.`;
+      return `${hot}, under the ${limit(r.wakeV, "V")} the input needs: it will sleep or lose power when it is hot.`;
     case "nearFloor":
-      return `${hot}, only just over the ${amount(r.wakeV, "V")} the input needs: haze, dirt and age will reach it.`;
+      return `${hot}, only just over the ${limit(r.wakeV, "V")} the input needs: haze, dirt and age will reach it.`;
     case "clear":
-      return `${hot}, over the ${amount(r.wakeV, "V")} the input needs.`;
+      return `${hot}, over the ${limit(r.wakeV, "V")} the input needs.`;
   }
 }
 
@@ -166,7 +166,7 @@ export function whyLines({ reason }: Pick<Finding, "reason">): { readonly lines:
         lines: [
           `Cells: ${given(reason.airTempC, "°C")} air, 1000 W/m² on a mount “${mountWords[reason.mount]}” = ${amount(reason.cellTempC, "°C")}`,
           `Running volts: ${reason.series} in series (volts add), ${given(reason.panelVmpV, "V")} each at 25 °C, solved hot = ${amount(reason.hotVmpV, "V")}`,
-          `Needed: ${amount(reason.floorV, "V")} to stay on, ${amount(reason.wakeV, "V")} to wake${reason.batteryV === null ? "" : ` (battery at ${given(reason.batteryV, "V")})`}`,
+          `Needed: ${limit(reason.floorV, "V")} to stay on, ${limit(reason.wakeV, "V")} to wake${reason.batteryV === null ? "" : ` (battery at ${given(reason.batteryV, "V")})`}`,
         ],
         source: "Cell heating: Ross 1976, typical values by mount, about ±15 %.",
       };
@@ -175,7 +175,7 @@ export function whyLines({ reason }: Pick<Finding, "reason">): { readonly lines:
         lines: [
           `Short circuit: ${reason.strings} strings in parallel (amps add) × ${given(reason.panelIscA, "A")} = ${amount(reason.iscA, "A")}`,
           `Bright cloud edges and snow: × 1.25 = ${amount(reason.marginedIscA, "A")}`,
-          `Limit while running at ${amount(reason.runningV, "V")}: ${given(reason.running.amps, "A")} from ${given(reason.running.fromV, "V")} to ${given(reason.running.toV, "V")}, ${reason.running.nature === "neverExceed" ? "never to be exceeded" : "drawn up to, the rest left unused"}`,
+          `Limit while running at ${amount(reason.runningV, "V")}: ${given(reason.running.amps, "A")} from ${limit(reason.running.fromV, "V")} to ${given(reason.running.toV, "V")}, ${reason.running.nature === "neverExceed" ? "never to be exceeded" : "drawn up to, the rest left unused"}`,
         ],
         source: "Factor: NEC 690.8(A)(1). Running point: solved curve at bright noon.",
       };

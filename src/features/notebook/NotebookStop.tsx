@@ -18,7 +18,7 @@ export function NotebookStop({ stop }: { stop: Kind }) {
   return (
     <Box sx={{ display: "grid", gap: 3, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 340px" }, maxWidth: 1160, mx: "auto" }}>
       <Box>
-        <Typography variant="h1" component="h1">{stopNames[stop]}</Typography>
+        <Typography variant="h1" component="h2">{stopNames[stop]}</Typography>
         <Box component="label" htmlFor={id} sx={{ display: "block", mb: 1, fontStyle: "italic" }}>{prompt}</Box>
         <Box
           component="textarea"
@@ -35,7 +35,7 @@ export function NotebookStop({ stop }: { stop: Kind }) {
         <Box sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>Saved by itself with the plan. {text.length > mostCharacters * 0.9 ? `${text.length} of ${mostCharacters} characters.` : ""}</Box>
       </Box>
       <Box component="aside" aria-label="What belongs here" sx={{ pt: { md: 5 } }}>
-        <Typography variant="h2" component="h2">Worth writing down</Typography>
+        <Typography variant="h2" component="h3">Worth writing down</Typography>
         <Box component="ul" sx={{ pl: 2.5, "& li": { mb: 1 } }}>{asks.map((ask) => <li key={ask}>{ask}</li>)}</Box>
         {caution !== null && (
           <Box sx={{ display: "flex", gap: 1, borderTop: "1px solid var(--line)", pt: 1.5 }}>

@@ -39,7 +39,7 @@ export function LabelForm({ panel, onField }: Props) {
 
   return (
     <Box sx={{ display: "grid", gap: 1.25 }}>
-      <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr 1fr" } }}>
+      <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "2fr 1fr 1fr" } }}>
         <TextLine label="Name" value={label.name} most={80} onValue={(name) => patch({ name }, "name")} onDone={desk.endGesture} onFocus={() => onField("Name: maker and model, as you will look for it later.")} />
         <ChoiceField label="Kind" value={label.kind} options={panelKinds.map((value) => ({ value, text: kindWords[value] }))} onChoice={(kind) => patch({ kind }, "kind")} />
         <ChoiceField label="Cells" value={label.cellType} options={cellTypes.map((value) => ({ value, text: cellTypeWords[value] }))} onChoice={(cellType) => patch({ cellType }, "cellType")} />
@@ -55,7 +55,7 @@ function Row({ title, columns, children }: { title: string; columns: number; chi
   return (
     <Box component="fieldset" sx={{ border: 0, borderTop: "1px solid var(--line-strong)", m: 0, p: 0, pt: 0.5, minWidth: 0 }}>
       <Box component="legend" sx={{ fontFamily: "var(--font-display)", fontSize: "0.875rem", pr: 1, px: 0 }}>{title}</Box>
-      <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "1fr 1fr", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>
+      <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>
     </Box>
   );
 }

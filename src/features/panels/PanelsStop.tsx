@@ -40,7 +40,7 @@ export function PanelsStop() {
   };
 
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "1fr", md: "270px minmax(0, 1fr) 320px" }, alignItems: "start" }}>
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 320px" }, alignItems: "start" }}>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Sheet title="In this plan" flush>
           {panels.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>No panel yet. Take one from the library, or type a label in. To see how it goes, start with the worked example.</Box>}
@@ -101,5 +101,5 @@ function cardOf({ id, label }: PlanPanel) {
 
 function ratingOf(label: PanelSheet): string {
   const { pmaxW, vocV, iscA } = label;
-  return [pmaxW === null ? null : amount(pmaxW, "W"), vocV === null ? null : `Voc ${amount(vocV, "V")}`, iscA === null ? null : `Isc ${amount(iscA, "A")}`].filter((part) => part !== null).join(" · ") || "nothing on it yet";
+  return [pmaxW === null ? null : amount(pmaxW, "W"), vocV === null ? null : amount(vocV, "V"), iscA === null ? null : amount(iscA, "A")].filter((part) => part !== null).join(" · ") || "nothing on it yet";
 }

@@ -28,7 +28,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
         <NamePlate />
         <Box sx={{ ml: "auto" }}><LightSwitch /></Box>
       </Box>
-      <Box component="main" sx={{ display: "grid", gap: { xs: 2, md: 5 }, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "340px minmax(0, 1fr)" }, maxWidth: 1120, mx: "auto", px: { xs: 1, md: 2 }, py: { xs: 2, md: 5 } }}>
+      <Box component="main" sx={{ display: "grid", gap: { xs: 2, md: 5 }, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "340px minmax(0, 1fr)" }, maxWidth: 1120, mx: "auto", px: { xs: 1, md: 2 }, py: { xs: 2, md: 5 }, alignItems: "start" }}>
         <Box>
           <Typography variant="h1" component="h1" sx={{ fontSize: { xs: "1.75rem", md: "2.25rem" }, lineHeight: 1.1, mb: 1.5 }}>Which panels, wired how, into what.</Typography>
           <Box component="p" sx={{ mt: 0, fontSize: "1rem" }}>

@@ -3,7 +3,7 @@ import { type ReactNode, type Ref } from "react";
 import { type Window } from "@/core/input";
 import { type SkyState } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
-import { amount, given } from "@/ui";
+import { amount, given, limit } from "@/ui";
 import { curvePoints, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
 import { bindingWords, skyWords } from "./words";
 
@@ -26,7 +26,7 @@ const strokes: Readonly<Record<SkyName, { colour: string; dash: string | undefin
 
 /** The window chart's drawing: what the input accepts, and the array's curves moving inside it. */
 export function Drawing({ window, skies, chosen, lit, width, height, ref }: DrawingProps) {
-  const frame: Frame = { width, height, left: 40, right: 10, top: 14, bottom: 34 };
+  const frame: Frame = { width, height, left: 40, right: 10, top: 26, bottom: 34 };
   const states = skies === null ? [] : skyNames.map((name) => skies[name]);
   const scales = scalesFor(frame, window, states.map((state) => state.array));
   const path = line<Point>((p) => scales.x(p.v), (p) => scales.y(p.i));
@@ -76,14 +76,14 @@ function Region({ window, scales, frame, path }: { window: Window; scales: Scale
       })}
       {window.maxW !== null && <WattLabel maxW={window.maxW} window={window} scales={scales} />}
       {window.minV > 0 && scales.x(window.minV) - frame.left > 34 && <Label x={scales.x(window.minV) - 5} y={floor - 7} anchor="end" colour="var(--window-edge)">sleeps</Label>}
-      {window.minV > 0 && <Label x={scales.x(window.minV) + 4} y={floor - 7} anchor="start" colour="var(--window-edge)">{given(Number(window.minV.toFixed(1)), "V")}</Label>}
+      {window.minV > 0 && <Label x={scales.x(window.minV) + 4} y={floor - 7} anchor="start" colour="var(--window-edge)">{limit(window.minV, "V")}</Label>}
     </g>
   );
 }
 
 /** The watt limit's own label, on its hyperbola where it is the binding edge and inside the drawing. */
 function WattLabel({ maxW, window, scales }: { maxW: number; window: Window; scales: Scales }) {
-  const v = Math.min(window.maxV, scales.mostV) * 0.86;
+  const v = Math.min(window.maxV, scales.mostV) * 0.8;
   const i = maxW / v;
   if (v < window.minV || i > scales.mostA * 0.94) return null;
   return <Label x={scales.x(v)} y={scales.y(i) - 6} anchor="start" colour="var(--window-edge)">{given(maxW, "W")}</Label>;
@@ -95,19 +95,19 @@ function Grid({ scales, frame }: { scales: Scales; frame: Frame }) {
     <g>
       {scales.xTicks.map((v) => (
         <g key={v}>
-          <path d={`M${scales.x(v)} ${frame.top}V${bottom}`} stroke="var(--line)" strokeWidth="0.8" strokeOpacity="0.75" />
+          <path d={`M${scales.x(v)} ${frame.top}V${bottom}`} stroke="var(--line-strong)" strokeWidth="1" strokeDasharray="1 5" />
           <Label x={scales.x(v)} y={bottom + 15} anchor="middle" size={12}>{v}</Label>
         </g>
       ))}
       {scales.yTicks.map((i) => (
         <g key={i}>
-          <path d={`M${frame.left} ${scales.y(i)}H${frame.width - frame.right}`} stroke="var(--line)" strokeWidth="0.8" strokeOpacity="0.75" />
+          <path d={`M${frame.left} ${scales.y(i)}H${frame.width - frame.right}`} stroke="var(--line-strong)" strokeWidth="1" strokeDasharray="1 5" />
           <Label x={frame.left - 6} y={scales.y(i) + 4} anchor="end" size={12}>{i}</Label>
         </g>
       ))}
       <path d={`M${frame.left} ${frame.top}V${bottom}H${frame.width - frame.right}`} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
       <Label x={frame.width - frame.right} y={bottom + 30} anchor="end" size={12}>volts →</Label>
-      <Label x={4} y={frame.top + 4} anchor="start" size={12}>amps</Label>
+      <Label x={4} y={frame.top - 12} anchor="start" size={12}>amps</Label>
     </g>
   );
 }
@@ -121,7 +121,7 @@ function Ceiling({ window, scales, frame }: { window: Window; scales: Scales; fr
     <g>
       <rect x={x} y={frame.top} width={frame.width - frame.right - x} height={bottom - frame.top} fill="url(#hatch-over)" opacity="0.28" />
       <path d={`M${x} ${frame.top}V${bottom}`} stroke="var(--stop)" strokeWidth="2.6" />
-      <Label x={x - 6} y={frame.top + 13} anchor="end" colour="var(--stop)" weight={700}>{`too much from ${given(window.maxV, "V")}`}</Label>
+      <Label x={x - 6} y={frame.top - 10} anchor="end" colour="var(--stop)" weight={700}>{`too much from ${given(window.maxV, "V")}`}</Label>
     </g>
   );
 }
@@ -134,7 +134,7 @@ function VocFlags({ states, scales, frame }: { states: readonly SkyState[]; scal
     <g>
       {[...states].sort((a, b) => b.array.vocV - a.array.vocV).map(({ sky, array }, k) => {
         const x = scales.x(array.vocV);
-        const y = frame.top + 38 + k * 17;
+        const y = frame.top + 14 + k * 17;
         const text = `${skyWords[sky.name]} ${amount(array.vocV, "V")}`;
         const flip = x + text.length * 6.4 > width;
         return (

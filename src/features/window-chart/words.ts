@@ -26,5 +26,5 @@ export function operatingSentence(operating: OperatingPoint, freeW: number): str
 }
 
 export const bindingWords: Readonly<Record<OperatingPoint["limitedBy"], string>> = {
-  none: "free", current: "amps bind", watts: "watts bind", window: "window edge", asleep: "asleep", overVoltage: "over-voltage",
+  none: "nothing binds", current: "amps bind", watts: "watts bind", window: "window edge", asleep: "asleep", overVoltage: "over-voltage",
 };

@@ -38,9 +38,10 @@ export function StringDrawing({ series, strings, stringV, totalA }: Props) {
       <text x={right + 18} y={middle(0) - 6} fontSize="15" fontWeight="700" fill="var(--ink)">−</text>
       {strings > rows && <text x={left} y={rows * rowHeight + 14} fontSize="12" fill="var(--ink)" className="num">{`… ${strings} strings in all`}</text>}
       {stringV !== null && totalA !== null && (
-        <text x="4" y={height - 6} fontSize="12.5" fill="var(--ink)" className="num">
-          {`→ volts add: ${amount(stringV, "V")}   ↓ amps add: ${amount(totalA, "A")}`}
-        </text>
+        <g fontSize="13" fill="var(--ink)" className="num">
+          <text x="4" y={height - 6}>{`→ volts add: ${amount(stringV, "V")}`}</text>
+          <text x="168" y={height - 6}>{`↓ amps add: ${amount(totalA, "A")}`}</text>
+        </g>
       )}
     </svg>
   );

@@ -13,15 +13,15 @@ import { WiringForm } from "./WiringForm";
 /** The stop where panels meet the input: set the wiring, see the window move, read the ledger. */
 export function WireStop() {
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "380px minmax(0, 1fr)" }, alignItems: "start" }}>
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "350px minmax(0, 1fr)" }, alignItems: "start" }}>
       <Box sx={{ display: "grid", gap: 2 }}>
         <Sheet title="Wiring"><WiringForm /></Sheet>
         <Sheet title="Site"><SiteForm /></Sheet>
       </Box>
-      <Sheet title="The window" flush><Window /></Sheet>
-      <Box sx={{ gridColumn: "1 / -1", minWidth: 0 }}>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Sheet title="The window" flush><Window /></Sheet>
         <Sheet title="Ledger" flush><Ledger /></Sheet>
-        <Box component="p" sx={{ fontSize: "0.8125rem", color: "text.secondary", maxWidth: "80ch" }}>
+        <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "80ch" }}>
           Panels are live whenever there is light: cover them or work at dusk, and never part a connector under load. Above 60 V (30 V wet or afloat) treat DC as a shock hazard. Battery first, panels last; take off in the reverse order. This is a plan, not a permit: your local code and a licensed person have the last word.
         </Box>
       </Box>
@@ -34,13 +34,13 @@ function Window() {
   const chosen = useDeskState((state) => state.sky);
   const litRule = useDeskState((state) => state.litRule);
   if (assessment.type === "incomplete") {
-    return <Box sx={{ p: 2, minHeight: 420, fontSize: "0.9375rem", maxWidth: "60ch" }}>Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read.</Box>;
+    return <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read.</Box>;
   }
   const { window, skies } = assessment.context;
   return (
     <>
       <SkyStrip skies={skies} />
-      <WindowChart window={window} skies={skies} chosen={chosen} lit={litRule === null ? [] : skiesOfRule[litRule]} height={400} />
+      <WindowChart window={window} skies={skies} chosen={chosen} lit={litRule === null ? [] : skiesOfRule[litRule]} height={340} />
     </>
   );
 }

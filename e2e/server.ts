@@ -1,0 +1,62 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { createServer } from "node:net";
+import os from "node:os";
+import path from "node:path";
+
+export type RunningServer = {
+  readonly url: string;
+  readonly port: number;
+  readonly output: () => string;
+  /** Ends it with a signal and resolves with its exit code (null when a signal took it). */
+  readonly end: (signal: NodeJS.Signals) => Promise<number | null>;
+};
+
+const root = path.join(__dirname, "..");
+
+export function temporaryDir(): { dir: string; remove: () => void } {
+  const dir = mkdtempSync(path.join(os.tmpdir(), "golden-array-e2e-"));
+  return { dir, remove: () => rmSync(dir, { recursive: true, force: true }) };
+}
+
+export function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once("error", reject);
+    probe.listen(0, "127.0.0.1", () => {
+      const address = probe.address();
+      probe.close(() => (typeof address === "object" && address !== null ? resolve(address.port) : reject(new Error("no port"))));
+    });
+  });
+}
+
+/** The launcher as a user runs it, without npm around it so that signals reach it. */
+export function launch(args: readonly string[]): { child: ChildProcess; output: () => string; ended: Promise<number | null> } {
+  const child = spawn(process.execPath, [path.join(root, "scripts", "serve.mjs"), ...args], { cwd: root, env: { ...process.env, NODE_ENV: "production" } });
+  let text = "";
+  child.stdout?.on("data", (chunk: Buffer) => (text += chunk.toString()));
+  child.stderr?.on("data", (chunk: Buffer) => (text += chunk.toString()));
+  return { child, output: () => text, ended: new Promise((resolve) => child.once("exit", (code) => resolve(code))) };
+}
+
+export async function startServer(dataDir: string, flags: readonly string[] = []): Promise<RunningServer> {
+  const port = await freePort();
+  const { child, output, ended } = launch(["--port", String(port), "--data", dataDir, ...flags]);
+  const url = `http://127.0.0.1:${port}`;
+  let exited = false;
+  void ended.then(() => (exited = true));
+  const deadline = Date.now() + 90_000;
+  while (!output().includes(`is at ${url}`)) {
+    if (exited || Date.now() > deadline) throw new Error(`the server did not start:\n${output()}`);
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  return {
+    url,
+    port,
+    output,
+    end: async (signal) => {
+      if (!exited) child.kill(signal);
+      return ended;
+    },
+  };
+}
