@@ -22,7 +22,10 @@ export function findMends(context: RuleContext, findings: readonly Judged[]): Re
   if (failing.length === 0) return mends;
   const tried = wirings(context).map((mend) => tryOut(context, mend));
   for (const { rule } of failing) {
-    const working = tried.filter((candidate) => passes(levelOf(candidate.findings, rule)) && !addsStop(findings, candidate.findings));
+    const nowW = context.skies.brightNoon.operating?.p ?? 0;
+    const working = tried.filter(
+      (candidate) => passes(levelOf(candidate.findings, rule)) && !addsStop(findings, candidate.findings) && !(isCost(rule, findings) && candidate.noonW < nowW),
+    );
     const best = working.sort((a, b) => compare(context, a, b))[0];
     if (best !== undefined) mends.set(rule, best.mend);
   }
@@ -32,6 +35,11 @@ export function findMends(context: RuleContext, findings: readonly Judged[]): Re
 /** A rule passes when it is good or has only a remark. */
 export function passes(level: Level): boolean {
   return level === "good" || level === "note";
+}
+
+/** Clipping is a cost, not a danger: leaving panels off to be rid of it would only make it worse. */
+function isCost(rule: RuleId, findings: readonly Judged[]): boolean {
+  return (rule === "current" || rule === "watts") && levelOf(findings, rule) !== "stop";
 }
 
 function tryOut(context: RuleContext, mend: Mend): Tried {

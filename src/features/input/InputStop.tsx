@@ -44,8 +44,8 @@ export function InputStop() {
   };
 
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 400px" }, alignItems: "start" }}>
-      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 400px" }, gridTemplateAreas: { xs: '"list" "sheet" "side" "library"', md: '"list sheet side" "library sheet side"' }, gridTemplateRows: { md: "auto 1fr" }, alignItems: "start" }}>
+      <Box sx={{ gridArea: "list", minWidth: 0 }}>
         <Sheet title="In this plan" flush>
           {inputs.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>No input yet: the charge controller or power station the panels feed. Take one from the library, type one in, or start with the worked example.</Box>}
           <PickList label="Inputs in this plan" items={inputs.map(({ id, device }) => ({ id, name: device.name, detail: detailOf(device) }))} chosen={chosen?.id ?? null} onChoose={setChosenId} onRemove={(inputId) => desk.change({ type: "removeInput", inputId })} />
@@ -54,6 +54,8 @@ export function InputStop() {
             {inputs.length === 0 && <Button size="small" variant="outlined" onClick={() => add(demoInputs.twoPortStation, null)}>Worked example</Button>}
           </Box>
         </Sheet>
+      </Box>
+      <Box sx={{ gridArea: "library", minWidth: 0 }}>
         <Sheet title="Library" flush>
           {library.state.type === "fault" && <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>{library.state.message}</Box>}
           {library.state.type === "ready" && records.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Empty. An input you have typed can be kept here for the next plan.</Box>}
@@ -65,7 +67,8 @@ export function InputStop() {
           </Box>
         </Sheet>
       </Box>
-      {chosen === undefined || port === undefined ? <Box /> : (
+      {chosen !== undefined && port !== undefined && (
+        <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
         <Sheet title="The data sheet" aside={<>
           <Box role="status" sx={{ fontSize: "0.8125rem" }}>{word}</Box>
           <Button size="small" startIcon={<BookmarkPlus size={16} />} onClick={() => void library.keep(chosen.device).then((fault) => setWord(fault ?? "Kept in the library."))}>Keep in library</Button>
@@ -86,9 +89,10 @@ export function InputStop() {
           </Box>
           <PortForm key={`${chosen.id}:${port.id}`} inputId={chosen.id} port={port} onField={setHelp} />
         </Sheet>
+        </Box>
       )}
       {chosen !== undefined && port !== undefined && (
-        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0 }}>
           <Box aria-hidden sx={{ display: { xs: "none", md: "block" }, borderLeft: "3px double var(--line-strong)", pl: 1.5, minHeight: 66, fontSize: "0.9375rem", fontStyle: "italic" }}>{help}</Box>
           <Sheet title="The window it opens" flush><PortWindow input={chosen} portId={port.id} /></Sheet>
         </Box>

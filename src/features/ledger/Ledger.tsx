@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import Collapse from "@mui/material/Collapse";
 import { ChevronDown, Wrench } from "lucide-react";
 import { useId, useState } from "react";
-import { type Finding } from "@/core/rules";
+import { type Finding, passes } from "@/core/rules";
 import { useAssessment, useDesk, useWiring } from "@/features/desk";
 import { amount, levelColour, limit, LevelMark, levelWords } from "@/ui";
 import { MarginBar } from "./MarginBar";
@@ -60,7 +60,7 @@ function LedgerLine({ finding }: { finding: Finding }) {
       <Button size="small" aria-expanded={open} aria-controls={whyId} onClick={() => setOpen(!open)} endIcon={<ChevronDown size={16} style={{ transform: open ? "rotate(180deg)" : undefined }} />} sx={{ gridColumn: { xs: "2 / 3", md: "auto" }, justifySelf: "start" }}>
         Why<span className="visually-hidden">: {ruleTitles[rule]}</span>
       </Button>
-      {(finding.assumptions.length > 0 || mend !== null) && (
+      {(finding.assumptions.length > 0 || !passes(level)) && (
         <Box sx={{ gridColumn: { xs: "2 / 4", md: "2 / 6" }, display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
           {mend !== null && (
             <Button
@@ -73,6 +73,7 @@ function LedgerLine({ finding }: { finding: Finding }) {
               Mend: {mendSentence(mend)}
             </Button>
           )}
+          {mend === null && !passes(level) && level !== "open" && <Box sx={{ fontSize: "0.8125rem" }}>No wiring of these panels would do better here; another input would.</Box>}
           {finding.assumptions.length > 0 && (
             <Box sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
               <em>Assumed:</em> {finding.assumptions.map(assumptionSentence).join("; ")}.

@@ -10,7 +10,7 @@ import { readLabel } from "@/core/panel";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { useDesk, useLibrary, usePlan, useWiring } from "@/features/desk";
-import { amount, PickList, Sheet, useNonce } from "@/ui";
+import { given, PickList, Sheet, useNonce } from "@/ui";
 import { LabelCheck } from "./LabelCheck";
 import { LabelForm } from "./LabelForm";
 
@@ -40,8 +40,8 @@ export function PanelsStop() {
   };
 
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 320px" }, alignItems: "start" }}>
-      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 320px" }, gridTemplateAreas: { xs: '"list" "sheet" "side" "library"', md: '"list sheet side" "library sheet side"' }, gridTemplateRows: { md: "auto 1fr" }, alignItems: "start" }}>
+      <Box sx={{ gridArea: "list", minWidth: 0 }}>
         <Sheet title="In this plan" flush>
           {panels.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>No panel yet. Take one from the library, or type a label in. To see how it goes, start with the worked example.</Box>}
           <PickList label="Panels in this plan" items={panels.map(cardOf)} chosen={chosen?.id ?? null} onChoose={setChosenId} onRemove={(panelId) => desk.change({ type: "removePanel", panelId })} />
@@ -50,6 +50,8 @@ export function PanelsStop() {
             {panels.length === 0 && <Button size="small" variant="outlined" onClick={() => add(demoPanels.rigid195, null)}>Worked example</Button>}
           </Box>
         </Sheet>
+      </Box>
+      <Box sx={{ gridArea: "library", minWidth: 0 }}>
         <Sheet title="Library" flush>
           {library.state.type === "fault" && <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>{library.state.message}</Box>}
           {library.state.type === "ready" && library.state.records.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Empty. A label you have typed can be kept here for the next plan.</Box>}
@@ -63,13 +65,15 @@ export function PanelsStop() {
           )}
         </Sheet>
       </Box>
-      {chosen === undefined ? <Box /> : (
-        <Sheet title="The label" aside={<Keep keep={() => library.keep(chosen.label)} />}>
-          <LabelForm key={chosen.id} panel={chosen} onField={setHelp} />
-        </Sheet>
+      {chosen !== undefined && (
+        <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
+          <Sheet title="The label" aside={<Keep keep={() => library.keep(chosen.label)} />}>
+            <LabelForm key={chosen.id} panel={chosen} onField={setHelp} />
+          </Sheet>
+        </Box>
       )}
       {chosen !== undefined && (
-        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0 }}>
           <Box sx={{ display: { xs: "none", md: "block" }, borderLeft: "3px double var(--line-strong)", pl: 1.5, minHeight: 66, fontSize: "0.9375rem", fontStyle: "italic" }} aria-hidden>{help}</Box>
           <Sheet title="Checked against itself"><LabelCheck panel={chosen} /></Sheet>
           <Sheet title="The curve it implies"><Curve panel={chosen} /></Sheet>
@@ -101,5 +105,5 @@ function cardOf({ id, label }: PlanPanel) {
 
 function ratingOf(label: PanelSheet): string {
   const { pmaxW, vocV, iscA } = label;
-  return [pmaxW === null ? null : amount(pmaxW, "W"), vocV === null ? null : amount(vocV, "V"), iscA === null ? null : amount(iscA, "A")].filter((part) => part !== null).join(" · ") || "nothing on it yet";
+  return [pmaxW === null ? null : given(pmaxW, "W"), vocV === null ? null : given(vocV, "V"), iscA === null ? null : given(iscA, "A")].filter((part) => part !== null).join(" · ") || "nothing on it yet";
 }

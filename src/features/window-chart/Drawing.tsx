@@ -83,10 +83,10 @@ function Region({ window, scales, frame, path }: { window: Window; scales: Scale
 
 /** The watt limit's own label, on its hyperbola where it is the binding edge and inside the drawing. */
 function WattLabel({ maxW, window, scales }: { maxW: number; window: Window; scales: Scales }) {
-  const v = Math.min(window.maxV, scales.mostV) * 0.8;
+  const v = Math.min(window.maxV, scales.mostV) * 0.98;
   const i = maxW / v;
   if (v < window.minV || i > scales.mostA * 0.94) return null;
-  return <Label x={scales.x(v)} y={scales.y(i) - 6} anchor="start" colour="var(--window-edge)">{given(maxW, "W")}</Label>;
+  return <Label x={scales.x(v)} y={scales.y(i) + 16} anchor="end" colour="var(--window-edge)">{given(maxW, "W")}</Label>;
 }
 
 function Grid({ scales, frame }: { scales: Scales; frame: Frame }) {

@@ -1,0 +1,35 @@
+import { demoPanels } from "@/demo";
+import { doubtsAbout, fitLabel, type LabelDraft, readLabel } from ".";
+
+const good: LabelDraft = demoPanels.rigid195;
+const doubts = (change: Partial<LabelDraft>) => doubtsAbout({ ...good, ...change }).map(({ type, suggestion }) => [type, suggestion]);
+
+test("every demo label agrees with itself and is met by a curve within 1 %", () => {
+  for (const label of Object.values(demoPanels)) {
+    expect(doubtsAbout(label)).toEqual([]);
+    const reading = readLabel(label);
+    if (reading.type !== "label") throw new Error(`${label.name} is incomplete`);
+    const { missPct } = fitLabel(reading.label);
+    expect(Math.abs(missPct.vmp)).toBeLessThan(1);
+    expect(Math.abs(missPct.imp)).toBeLessThan(1);
+    expect(Math.abs(missPct.tempCoVoc)).toBeLessThan(1);
+  }
+});
+
+test.each<[string, Partial<LabelDraft>, unknown[]]>([
+  ["watts that are not volts times amps", { pmaxW: 210 }, ["powerNotProduct", 195.2]],
+  ["running volts over open volts", { vmpV: 27.9 }, ["vmpNotBelowVoc", null]],
+  ["running amps over shorted amps", { impA: 9.2 }, ["impNotBelowIsc", null]],
+  ["all cells of a half-cut panel counted", { cellsInSeries: 80 }, ["voltsPerCell", 40]],
+  ["a positive Voc coefficient", { tempCoVocPctPerC: 0.27 }, ["vocCoefficientSign", -0.27]],
+  ["a coefficient that must be mV, not %", { tempCoVocPctPerC: -1.2 }, ["vocCoefficientSize", null]],
+  ["a negative Isc coefficient", { tempCoIscPctPerC: -0.05 }, ["iscCoefficientSign", 0.05]],
+  ["more watts than fit on the glass", { lengthMm: 800, widthMm: 600 }, ["wattsPerArea", null]],
+  ["a fill factor no panel has", { vmpV: 18, impA: 7.4, pmaxW: 133 }, ["fillFactor", null]],
+])("%s is doubted", (_, change, expected) => {
+  expect(doubts(change)).toContainEqual(expected);
+});
+
+test("nothing is doubted before it is typed", () => {
+  expect(doubtsAbout({ ...good, pmaxW: null, vmpV: null, impA: null, vocV: null, iscA: null, tempCoVocPctPerC: null })).toEqual([]);
+});
