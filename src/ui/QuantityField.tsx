@@ -94,7 +94,12 @@ export function QuantityField(props: Props) {
       <Box id={`${id}-error`} role={error === null ? undefined : "alert"} sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>
         {error}
       </Box>
-      <Box id={`${id}-help`} className={props.helpBelow === true && focused ? undefined : "visually-hidden"} sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
+      <Box
+        id={`${id}-help`}
+        className={focused ? undefined : "visually-hidden"}
+        // where a margin beside the form shows the help, it need not stand here too; a phone has no margin
+        sx={{ fontSize: "0.8125rem", color: "text.secondary", ...(props.helpBelow === true ? {} : { display: { md: "none" } }) }}
+      >
         {help}
       </Box>
     </Box>

@@ -29,7 +29,7 @@ export type Assumption =
 export type Reason =
   | ({ readonly type: "coldVoc"; readonly outcome: "over" | "runningOver" | "tableOver" | "close" | "inside" | "insideRunning" } & ColdVocFacts)
   | { readonly type: "noCeiling"; readonly solvedVocV: number }
-  | ({ readonly type: "hotVmp"; readonly outcome: "neverWakes" | "below" | "nearFloor" | "clear" } & HotVmpFacts)
+  | ({ readonly type: "hotVmp"; readonly outcome: "neverWakes" | "below" | "nearFloor" | "littleComfort" | "clear" } & HotVmpFacts)
   | { readonly type: "noFloor"; readonly hotVmpV: number }
   | ({ readonly type: "current"; readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "within" } & CurrentFacts)
   | { readonly type: "noCurrentLimit"; readonly iscA: number }

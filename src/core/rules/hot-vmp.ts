@@ -4,6 +4,8 @@ import { type Finding, type HotVmpFacts, type Level } from "./finding";
 
 /** Less room than this over the floor leaves haze, dirt and ageing nothing to eat into. */
 const nearFloorPct = 8;
+/** Volts over the battery below which a controller starts late and stops early on dull days. */
+const comfortV = 20;
 
 /** Rule 2: running volts on the hottest roof against the lowest port voltage and the volts it wakes at. */
 export function hotVmp(context: RuleContext): Omit<Finding, "mend"> {
@@ -36,7 +38,8 @@ function grade(facts: HotVmpFacts, marginPct: number): { level: Level; outcome: 
   if (facts.hotVocV <= facts.wakeV) return { level: "stop", outcome: "neverWakes" };
   if (marginPct < 0) return { level: "care", outcome: "below" };
   if (marginPct < nearFloorPct) return { level: "note", outcome: "nearFloor" };
+  if (facts.batteryV !== null && facts.hotVmpV < facts.batteryV + comfortV) return { level: "note", outcome: "littleComfort" };
   return { level: "good", outcome: "clear" };
 }
 
-type HotVmpFactsOutcome = "neverWakes" | "below" | "nearFloor" | "clear";
+type HotVmpFactsOutcome = "neverWakes" | "below" | "nearFloor" | "littleComfort" | "clear";

@@ -65,6 +65,7 @@ test.each<[string, Setting, unknown]>([
   ["wakes but runs under the floor", { series: 1, strings: 1, port: { minV: 20 } }, ["care", "below"]],
   ["never wakes", { series: 1, strings: 1 }, ["stop", "neverWakes"]],
   ["a battery plus margin is a floor too", { series: 1, strings: 1, port: { minV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } }, ["stop", "neverWakes"]],
+  ["stays awake, but with less than 20 V over the battery", { series: 2, strings: 1, port: { minV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } }, ["note", "littleComfort"]],
   ["no floor stated", { series: 1, strings: 1, port: { minV: null } }, ["open", "noFloor"]],
 ])("hottest running volts: %s", (_, setting, expected) => {
   expect(levelAndOutcome(finding("hotVmp", setting))).toEqual(expected);

@@ -110,6 +110,8 @@ function hotVmpSentence(r: Of<"hotVmp">): string {
       return `${hot}, under the ${limit(r.wakeV, "V")} the input needs: it will sleep or lose power when it is hot.`;
     case "nearFloor":
       return `${hot}, only just over the ${limit(r.wakeV, "V")} the input needs: haze, dirt and age will reach it.`;
+    case "littleComfort":
+      return `${hot}, over the ${limit(r.wakeV, "V")} the input needs, but only ${amount(r.hotVmpV - (r.batteryV ?? 0), "V")} over the battery: with 20 V it would start earlier on dull mornings.`;
     case "clear":
       return `${hot}, over the ${limit(r.wakeV, "V")} the input needs.`;
   }

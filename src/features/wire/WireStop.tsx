@@ -13,12 +13,10 @@ import { WiringForm } from "./WiringForm";
 /** The stop where panels meet the input: set the wiring, see the window move, read the ledger. */
 export function WireStop() {
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "350px minmax(0, 1fr)" }, alignItems: "start" }}>
-      <Box sx={{ display: "grid", gap: 2 }}>
-        <Sheet title="Wiring"><WiringForm /></Sheet>
-        <Sheet title="Site"><SiteForm /></Sheet>
-      </Box>
-      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "350px minmax(0, 1fr)" }, gridTemplateAreas: { xs: '"wiring" "result" "site"', md: '"wiring result" "site result"' }, gridTemplateRows: { md: "auto 1fr" }, alignItems: "start" }}>
+      <Box sx={{ gridArea: "wiring" }}><Sheet title="Wiring"><WiringForm /></Sheet></Box>
+      <Box sx={{ gridArea: "site" }}><Sheet title="Site"><SiteForm /></Sheet></Box>
+      <Box sx={{ gridArea: "result", display: "grid", gap: 2, minWidth: 0 }}>
         <Sheet title="The window" flush><Window /></Sheet>
         <Sheet title="Ledger" flush><Ledger /></Sheet>
         <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "80ch" }}>
