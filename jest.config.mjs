@@ -5,6 +5,7 @@ const createConfig = nextJest({ dir: "./" });
 /** Unit and repository tests. The browser tests have a configuration of their own in e2e/. */
 export default createConfig({
   testEnvironment: "node",
+  setupFiles: ["<rootDir>/scripts/testing/properties.mjs"],
   testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/src/**/*.test.tsx"],
   moduleNameMapper: {
     "^@/(.*)$": "<rootDir>/src/$1",

@@ -1,4 +1,4 @@
-import { type Curve, type CurvePoint, currentOnSegment, voltageOnSegment } from "./curve";
+import { type Curve, type CurvePoint, currentOnSegment, segmentOf, voltageOnSegment } from "./curve";
 
 /** Sums of few knots are left alone: thinning them would cost more than it saves. */
 const worthThinning = 160;
@@ -12,8 +12,9 @@ const tolerance = 4e-6;
 export function thinned(curve: Curve): Curve {
   const count = curve.v.length;
   if (count < worthThinning) return curve;
-  const rangeV = (curve.v[count - 1] as number) - (curve.v[0] as number);
-  const rangeI = (curve.i[0] as number) - (curve.i[count - 1] as number);
+  // measured between short and open circuit: the far ends of a blocked branch reach absurd volts
+  const rangeV = Math.abs(curve.v[segmentOf(curve.i, 0, true)] as number) + 1;
+  const rangeI = Math.abs(curve.i[segmentOf(curve.v, 0, false)] as number) + 0.1;
   const keep: number[] = [0];
   const guess: CurvePoint = { v: 0, i: 0, g: 0 };
   const window: Curve = { v: new Float64Array(2), i: new Float64Array(2), g: new Float64Array(2) };

@@ -1,2 +1,4 @@
-export { equalNet, type Net } from "./net";
-export { multiplied, type NetSolution, solveNet } from "./solve";
+export { substringLight } from "./compile";
+export { equalNet, type Net, type PanelNet } from "./net";
+export { type InspectableSolution, multiplied, type NetSolution, solveNet } from "./solve";
+export { type BranchState, type Flow, type SubstringState } from "./state";

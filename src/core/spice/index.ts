@@ -1,0 +1,1 @@
+export { spiceNetlist, type Sweep } from "./netlist";
