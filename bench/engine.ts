@@ -1,6 +1,14 @@
-import { equalNet, solveNet } from "../src/core/net";
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import fc from "fast-check";
+import { atVoltage } from "../src/core/iv";
+import { equalNet, type Net, solveNet } from "../src/core/net";
 import { fitLabel, type PanelLabel, readLabel } from "../src/core/panel";
 import { assess } from "../src/core/rules";
+import { spiceNetlist } from "../src/core/spice";
+import { anyLabel, anyNetWithParts } from "../src/core/testing";
 import { demoPanels, demoPlans } from "../src/demo";
 import { print, timed } from "./figures";
 
@@ -15,4 +23,74 @@ print("fit of a label", timed(500, () => fitLabel(label)));
 print("fit of a label that contradicts itself", timed(200, () => fitLabel({ ...label, vmpV: 26.9, pmaxW: 230 })));
 print("whole curve, one panel", timed(1000, () => solveNet(equalNet(model, 1, 1, sky))));
 print("whole curve, 4 in series × 3 strings", timed(1000, () => solveNet(equalNet(model, 4, 3, sky))));
+const nine = nineUnequal();
+const shaded = twentyFourShaded();
+print("whole curve, nine unequal panels in three strings", timed(1000, () => solveNet(nine)));
+print("whole curve, 24 panels, every substring shaded otherwise", timed(300, () => solveNet(shaded)));
+reportRandomNets(10_000);
+reportMemory(100_000);
+reportSimulator();
 for (const plan of demoPlans()) print(`verdict with mends: ${plan.name}`, timed(200, () => assess(plan, "wiring-1")));
+
+function panelOf(name: keyof typeof demoPanels, cellTempC: number, irradianceWm2: number[]): Net {
+  const read = readLabel(demoPanels[name]);
+  if (read.type !== "label") throw new Error(`${name} is incomplete`);
+  return { type: "panel", model: fitLabel(read.label).model, cellTempC, irradianceWm2 };
+}
+
+/** Three strings of three, every panel of another kind or under another sky. */
+function nineUnequal(): Net {
+  const string = (k: number): Net => ({
+    type: "series",
+    members: [panelOf("rigid195", 40 + k, [1000 - 60 * k]), panelOf("rigid120", 45 - k, [900 - 30 * k]), panelOf("flexible100", 50 + k, [950 - 45 * k])],
+  });
+  return { type: "parallel", members: [string(0), string(1), string(2)] };
+}
+
+/** Four strings of six three-diode panels; no two of the 72 substrings see the same light. */
+function twentyFourShaded(): Net {
+  const panel = (k: number) => panelOf("poly240", 35 + (k % 7), [0, 1, 2].map((part) => 150 + 11.7 * ((k * 3 + part * 29) % 72)));
+  return { type: "parallel", members: [0, 1, 2, 3].map((string) => ({ type: "series", members: [0, 1, 2, 3, 4, 5].map((k) => panel(string * 6 + k)) })) };
+}
+
+/** Random labels and nets, plausible and absurd: anything not finite and anything slow is counted. */
+function reportRandomNets(count: number): void {
+  const nets = fc.sample(anyNetWithParts, { numRuns: count, seed: 1 });
+  const labels = fc.sample(anyLabel, { numRuns: count, seed: 2 });
+  let odd = 0;
+  let slowest = 0;
+  const watch = (f: () => number[]) => {
+    const start = performance.now();
+    if (!f().every(Number.isFinite)) odd += 1;
+    slowest = Math.max(slowest, performance.now() - start);
+  };
+  for (const net of nets) watch(() => { const { vocV, iscA, mpp, curve } = solveNet(net); return [vocV, iscA, mpp.p, ...curve.v, ...curve.i]; });
+  const slowestNet = slowest;
+  slowest = 0;
+  for (const each of labels) watch(() => Object.values(fitLabel(each).model));
+  console.log(`${`${count} random nets, ${count} random labels`.padEnd(58)} not finite ${odd}, slowest net ${slowestNet.toFixed(1)} ms, slowest fit ${slowest.toFixed(1)} ms`);
+}
+
+function reportMemory(solves: number): void {
+  const usedMb = () => process.memoryUsage().heapUsed / 1e6;
+  const net = nineUnequal();
+  for (let k = 0; k < 2000; k++) solveNet(net);
+  const before = usedMb();
+  for (let k = 0; k < solves; k++) solveNet(net);
+  console.log(`${`heap before and after ${solves} solves`.padEnd(58)} ${before.toFixed(0)} MB, ${usedMb().toFixed(0)} MB`);
+}
+
+/** The same net by a general circuit simulator, where one is installed: its time as a whole process, and how far apart we are. */
+function reportSimulator(): void {
+  if (spawnSync("ngspice", ["--version"]).status !== 0) return console.log("no circuit simulator installed: nothing to compare with");
+  const { curve, vocV, iscA } = solveNet(nine);
+  const dir = mkdtempSync(path.join(os.tmpdir(), "golden-array-bench-"));
+  const file = path.join(dir, "nine.cir");
+  writeFileSync(file, spiceNetlist(nine, { toV: vocV, stepV: vocV / 120 }, "nine unequal panels"));
+  let output = "";
+  const times = timed(10, () => (output = spawnSync("ngspice", ["-b", file], { encoding: "utf8" }).stdout));
+  rmSync(dir, { recursive: true });
+  const apart = [...output.matchAll(/^\d+\s+(\S+)\s+(\S+)\s*$/gm)].map(([, v, i]) => Math.abs(atVoltage(curve, Number(v)).i - Number(i)) / iscA);
+  print("the same nine panels, circuit simulator, whole process", times);
+  console.log(`${"largest difference of the two curves".padEnd(58)} ${(100 * Math.max(...apart)).toFixed(4)} % of Isc over ${apart.length} points`);
+}

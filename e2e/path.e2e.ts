@@ -109,6 +109,7 @@ test("the chart shows three curves and where the array runs, and moves with the 
   await press(page, "Table");
   await says(page, "[aria-label='Window chart as a table']", /Hot roof/);
   await press(page, "Drawing");
+  await page.waitForSelector("[aria-label='Save the array as a SPICE netlist']");
 });
 
 test("undo and redo by keyboard and button go back and forth over whole gestures", async () => {

@@ -10,10 +10,11 @@ let passed = 0;
 let failed = 0;
 
 ensureInstalled();
+ensureDebian("/usr/bin/ngspice", "ngspice", "the circuit simulator our netlists are checked in");
 tool("types", "typescript/bin/tsc", ["--noEmit"]);
 tool("lint", "eslint/bin/eslint.js", [".", "--max-warnings", "0"]);
 jest("unit", []);
-ensureChromium();
+ensureDebian(process.env["CHROMIUM"] ?? "/usr/bin/chromium", "chromium", "the browser the interface is tested in");
 ensureBuilt();
 // forced to exit: a browser or server left by a failed test must not hold up the result
 jest("interface", ["--config", "e2e/jest.config.mjs", "--runInBand", "--forceExit"]);
@@ -47,11 +48,11 @@ function execute(/** @type {string} */ bin, /** @type {string[]} */ args, /** @t
   return status;
 }
 
-/** The browser the interface is tested in: Debian's own, installed if it is missing. */
-function ensureChromium() {
-  if (existsSync(process.env["CHROMIUM"] ?? "/usr/bin/chromium")) return;
-  console.log("Installing Chromium from Debian…");
+/** Installs a Debian package when its program is missing. */
+function ensureDebian(/** @type {string} */ program, /** @type {string} */ name, /** @type {string} */ purpose) {
+  if (existsSync(program)) return;
+  console.log(`Installing ${name} from Debian: ${purpose}…`);
   const apt = (/** @type {string[]} */ args) => spawnSync("apt-get", args, { stdio: ["ignore", "ignore", "inherit"], env: { ...process.env, DEBIAN_FRONTEND: "noninteractive" } }).status;
   apt(["update"]);
-  if (apt(["install", "-y", "--no-install-recommends", "chromium"]) !== 0) console.error("Chromium could not be installed; the interface tests need it at /usr/bin/chromium, or its path in CHROMIUM.");
+  if (apt(["install", "-y", "--no-install-recommends", name]) !== 0) console.error(`${name} could not be installed.`);
 }

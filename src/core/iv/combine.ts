@@ -4,13 +4,19 @@ import { thinned } from "./thin";
 /** n equal curves in series: volts add at equal current. */
 export function repeatInSeries(curve: Curve, count: number): Curve {
   if (count === 1) return curve;
-  return { v: curve.v.map((v) => v * count), i: curve.i, g: curve.g.map((g) => g / count) };
+  return { v: scaled(curve.v, count), i: curve.i, g: scaled(curve.g, 1 / count) };
 }
 
 /** n equal curves in parallel: amps add at equal voltage. */
 export function repeatInParallel(curve: Curve, count: number): Curve {
   if (count === 1) return curve;
-  return { v: curve.v, i: curve.i.map((i) => i * count), g: curve.g.map((g) => g * count) };
+  return { v: curve.v, i: scaled(curve.i, count), g: scaled(curve.g, count) };
+}
+
+function scaled(values: Float64Array, by: number): Float64Array {
+  const out = new Float64Array(values.length);
+  for (let k = 0; k < values.length; k++) out[k] = (values[k] as number) * by;
+  return out;
 }
 
 /** Volts add at equal current. */
@@ -57,13 +63,17 @@ function merge(a: Curve, b: Curve, series: boolean): Curve {
   let ka = 0;
   let kb = 0;
   let n = 0;
-  while (ka < sharedA.length || kb < sharedB.length) {
-    const xa = ka < sharedA.length ? (sharedA[ka] as number) : Number.NaN;
-    const xb = kb < sharedB.length ? (sharedB[kb] as number) : Number.NaN;
-    const takeA = kb >= sharedB.length || (ka < sharedA.length && sign * xa <= sign * xb);
+  const countA = sharedA.length;
+  const countB = sharedB.length;
+  while (ka < countA || kb < countB) {
+    const xa = ka < countA ? (sharedA[ka] as number) : Number.NaN;
+    const xb = kb < countB ? (sharedB[kb] as number) : Number.NaN;
+    const takeA = kb >= countB || (ka < countA && sign * xa <= sign * xb);
     const x = takeA ? xa : xb;
-    pick(a, takeA ? ka : -1, ka, x, series, pa);
-    pick(b, takeA ? -1 : kb, kb, x, series, pb);
+    if (takeA) knotAt(a, ka, pa);
+    else between(a, ka, countA, x, series, pa);
+    if (takeA) between(b, kb, countB, x, series, pb);
+    else knotAt(b, kb, pb);
     if (takeA) ka += 1;
     else kb += 1;
     const sumV = series ? pa.v + pb.v : x;
@@ -78,15 +88,15 @@ function merge(a: Curve, b: Curve, series: boolean): Curve {
   return { v: v.subarray(0, n), i: i.subarray(0, n), g: g.subarray(0, n) };
 }
 
-/** The point of a curve at the shared value x: a knot as it stands, or between the walk's knots. */
-function pick(curve: Curve, knot: number, next: number, x: number, series: boolean, out: CurvePoint): void {
-  if (knot >= 0) {
-    out.v = curve.v[knot] as number;
-    out.i = curve.i[knot] as number;
-    out.g = curve.g[knot] as number;
-    return;
-  }
-  const segment = Math.min(Math.max(0, next - 1), curve.v.length - 2);
+function knotAt(curve: Curve, k: number, out: CurvePoint): void {
+  out.v = curve.v[k] as number;
+  out.i = curve.i[k] as number;
+  out.g = curve.g[k] as number;
+}
+
+/** The point at the shared value x, which lies before knot `next` of the walk (or beyond an end). */
+function between(curve: Curve, next: number, count: number, x: number, series: boolean, out: CurvePoint): void {
+  const segment = next === 0 ? 0 : next >= count ? count - 2 : next - 1;
   if (series) currentOnSegment(curve, segment, x, out);
   else voltageOnSegment(curve, segment, x, out);
 }

@@ -101,21 +101,28 @@ function cellsAtVoltage(cells: DiodeParams, v: number): { i: number; g: number; 
   };
 }
 
+/** More knots than a substring can have: each stretch spans a bounded number of e-folds, so at most about 40 steps. */
+const mostKnots = 192;
+
 /** Collects knots in order of rising voltage and drops any that would break monotony. */
 class Knots {
-  private readonly v: number[] = [];
-  private readonly i: number[] = [];
-  private readonly g: number[] = [];
+  private readonly v = new Float64Array(mostKnots);
+  private readonly i = new Float64Array(mostKnots);
+  private readonly g = new Float64Array(mostKnots);
+  private count = 0;
 
   add(v: number, i: number, g: number): void {
-    const last = this.v.length - 1;
-    if (last >= 0 && !(v > (this.v[last] as number) + 1e-9 && i < (this.i[last] as number))) return;
-    this.v.push(v);
-    this.i.push(i);
-    this.g.push(Math.max(leastSlopeS, g));
+    const n = this.count;
+    if (n > 0 && !(v > (this.v[n - 1] as number) + 1e-9 && i < (this.i[n - 1] as number))) return;
+    if (n === mostKnots) return;
+    this.v[n] = v;
+    this.i[n] = i;
+    this.g[n] = Math.max(leastSlopeS, g);
+    this.count = n + 1;
   }
 
   curve(): Curve {
-    return { v: Float64Array.from(this.v), i: Float64Array.from(this.i), g: Float64Array.from(this.g) };
+    const { count } = this;
+    return { v: this.v.slice(0, count), i: this.i.slice(0, count), g: this.g.slice(0, count) };
   }
 }

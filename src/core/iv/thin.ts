@@ -3,7 +3,7 @@ import { type Curve, type CurvePoint, currentOnSegment, segmentOf, voltageOnSegm
 /** Sums of few knots are left alone: thinning them would cost more than it saves. */
 const worthThinning = 160;
 /** A knot is dropped when its neighbours predict it within this share of the curve's own range. */
-const tolerance = 4e-6;
+const tolerance = 1e-5;
 
 /**
  * Drops every other knot where the curve drawn without it stays within tolerance, read either way
@@ -37,8 +37,14 @@ export function thinned(curve: Curve): Curve {
     }
   }
   keep.push(count - 1);
-  const take = (from: Float64Array) => Float64Array.from(keep, (k) => from[k] as number);
-  return { v: take(curve.v), i: take(curve.i), g: take(curve.g) };
+  return { v: taken(curve.v, keep), i: taken(curve.i, keep), g: taken(curve.g, keep) };
+}
+
+/** A plain loop: Float64Array.from with a callback took a third of a large solve. */
+function taken(from: Float64Array, keep: readonly number[]): Float64Array {
+  const out = new Float64Array(keep.length);
+  for (let k = 0; k < keep.length; k++) out[k] = from[keep[k] as number] as number;
+  return out;
 }
 
 function copyKnot(from: Curve, k: number, to: Curve, at: number): void {

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { operatingPoint, type Window } from "../input";
 import { atCurrent, atVoltage } from "../iv";
 import { fitLabel } from "../panel";
-import { anyLabel, anyNet, anyNetWithParts, number, plausibleLabel, plausiblePanel } from "../testing/arbitrary";
+import { anyLabel, anyNet, anyNetWithParts, number, plausibleLabel, plausiblePanel } from "../testing";
 import { type BranchState, equalNet, type Net, solveNet } from ".";
 
 const near = (a: number, b: number, scale: number, share = 3e-4) => expect(Math.abs(a - b)).toBeLessThanOrEqual(share * Math.abs(scale) + 1e-6);

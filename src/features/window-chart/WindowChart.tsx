@@ -8,7 +8,7 @@ import { type SkyState } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
 import { amount, useWidth } from "@/ui";
 import { Drawing } from "./Drawing";
-import { curveRows, saveCsv, saveSvg } from "./save-files";
+import { curveRows, saveCsv, saveNetlist, saveSvg } from "./save-files";
 import { bindingWords, operatingSentence, skyWords } from "./words";
 
 type Props = {
@@ -17,10 +17,12 @@ type Props = {
   readonly chosen: SkyName;
   readonly lit: readonly SkyName[];
   readonly height: number;
+  /** Writes the array under the chosen sky for a circuit simulator, where there is an array. */
+  readonly netlist?: () => Promise<string>;
 };
 
 /** The window chart with its running sentence, table view and files. */
-export default function WindowChart({ window, skies, chosen, lit, height }: Props) {
+export default function WindowChart({ window, skies, chosen, lit, height, netlist }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const drawing = useRef<SVGSVGElement>(null);
   const width = useWidth(holder, 700);
@@ -41,6 +43,7 @@ export default function WindowChart({ window, skies, chosen, lit, height }: Prop
             <Button size="small" aria-pressed={asTable} onClick={() => setAsTable(!asTable)}>{asTable ? "Drawing" : "Table"}</Button>
             <Button size="small" onClick={() => void saveCsv(states)} aria-label="Save the curves as CSV">CSV</Button>
             <Button size="small" disabled={asTable} onClick={() => drawing.current !== null && saveSvg(drawing.current)} aria-label="Save the drawing as SVG">SVG</Button>
+            {netlist !== undefined && <Button size="small" onClick={() => void netlist().then(saveNetlist)} aria-label="Save the array as a SPICE netlist">SPICE</Button>}
           </>
         )}
       </Box>

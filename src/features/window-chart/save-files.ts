@@ -25,6 +25,11 @@ export function saveSvg(drawing: SVGSVGElement): void {
   offer("window-chart.svg", "image/svg+xml", text);
 }
 
+/** The array as a deck for a circuit simulator. */
+export function saveNetlist(deck: string): void {
+  offer("array.cir", "text/plain", deck);
+}
+
 function offer(fileName: string, type: string, text: string): void {
   const link = document.createElement("a");
   const url = URL.createObjectURL(new Blob([text], { type }));

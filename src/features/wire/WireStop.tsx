@@ -1,14 +1,18 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { equalNet } from "@/core/net";
 import { skiesOfRule } from "@/core/rules";
-import { useAssessment, useDeskState } from "@/features/desk";
+import { useAssessment, useDeskState, usePlan } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
-import { WindowChart } from "@/features/window-chart";
+import { skyWords, WindowChart } from "@/features/window-chart";
 import { Sheet } from "@/ui";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
 import { WiringForm } from "./WiringForm";
+
+/** Steps of the voltage sweep in a netlist. */
+const sweepSteps = 200;
 
 /** The stop where panels meet the input: set the wiring, see the window move, read the ledger. */
 export function WireStop() {
@@ -31,14 +35,20 @@ function Window() {
   const assessment = useAssessment();
   const chosen = useDeskState((state) => state.sky);
   const litRule = useDeskState((state) => state.litRule);
+  const { name } = usePlan();
   if (assessment.type === "incomplete") {
     return <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read.</Box>;
   }
-  const { window, skies } = assessment.context;
+  const { window, skies, fit, series, strings } = assessment.context;
+  const netlist = async () => {
+    const { spiceNetlist } = await import("@/core/spice");
+    const { sky, array } = skies[chosen];
+    return spiceNetlist(equalNet(fit.model, series, strings, sky), { toV: array.vocV, stepV: array.vocV / sweepSteps }, `${name}, ${skyWords[chosen]}`);
+  };
   return (
     <>
       <SkyStrip skies={skies} />
-      <WindowChart window={window} skies={skies} chosen={chosen} lit={litRule === null ? [] : skiesOfRule[litRule]} height={340} />
+      <WindowChart window={window} skies={skies} chosen={chosen} lit={litRule === null ? [] : skiesOfRule[litRule]} height={340} netlist={netlist} />
     </>
   );
 }
