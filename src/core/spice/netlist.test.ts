@@ -44,8 +44,8 @@ const nets: [string, Net][] = [
   ["thin film partly in shade beside a folding pair", { type: "parallel", members: [panel("film160", 60, [...Array<number>(14).fill(1000), ...Array<number>(6).fill(120)]), { type: "series", members: [panel("folding160", 35, [1000]), panel("blanket60", 35, [1000])] }] }],
 ];
 
-(present ? describe : describe.skip)("a general circuit simulator, given our netlist, draws our curve", () => {
-  test.each(nets)("%s", (name, net) => {
+describe("a general circuit simulator, where one is installed, draws our curve from our netlist", () => {
+  for (const [name, net] of present ? nets : []) test(name, () => {
     const solution = solveNet(net);
     const table = simulate(spiceNetlist(net, { toV: solution.vocV, stepV: solution.vocV / 120 }, name));
     expect(table.length).toBeGreaterThan(100);

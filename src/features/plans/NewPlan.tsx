@@ -27,7 +27,7 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
     <Box component="form" onSubmit={(event) => { event.preventDefault(); void submit(); }} sx={{ mb: 1.5 }}>
       <Box component="label" htmlFor={id} sx={{ display: "block", fontWeight: 600, fontSize: "0.875rem", mb: "2px" }}>New plan</Box>
       <Box sx={{ display: "flex", gap: 1 }}>
-        <OutlinedInput id={id} size="small" fullWidth value={name} placeholder="Its name" error={fault !== null} onChange={(event) => { setName(event.target.value); setFault(null); }} inputProps={{ autoComplete: "off", "aria-describedby": `${id}-error`, "aria-invalid": fault !== null }} />
+        <OutlinedInput id={id} size="small" fullWidth value={name} placeholder="Its name" error={fault !== null} onChange={(event) => { setName(event.target.value); setFault(null); }} inputProps={{ autoComplete: "off", "aria-describedby": `${id}-error`, "aria-invalid": fault !== null }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }} />
         <Button type="submit" variant="contained" disabled={busy}>Start</Button>
       </Box>
       <Box id={`${id}-error`} role={fault === null ? undefined : "alert"} sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>{fault}</Box>
