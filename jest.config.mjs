@@ -3,7 +3,7 @@ import nextJest from "next/jest.js";
 const createConfig = nextJest({ dir: "./" });
 
 /** Unit and repository tests. The browser tests have a configuration of their own in e2e/. */
-export default createConfig({
+const configured = createConfig({
   testEnvironment: "node",
   setupFiles: ["<rootDir>/scripts/testing/properties.mjs"],
   testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/src/**/*.test.tsx"],
@@ -13,3 +13,8 @@ export default createConfig({
     "^server-only$": "<rootDir>/scripts/testing/empty.mjs",
   },
 });
+
+// the scale packages ship as modules only, which the framework's preset would leave untransformed
+const config = async () => ({ ...(await configured()), transformIgnorePatterns: ["/node_modules/(?!(d3-[a-z-]+|internmap)/)"] });
+
+export default config;

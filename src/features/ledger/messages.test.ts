@@ -1,0 +1,63 @@
+import fc from "fast-check";
+import { applyChange, type Plan } from "@/core/plan";
+import { assess } from "@/core/rules";
+import { demoPlans } from "@/demo";
+import { assumptionSentence, findingSentence, mendSentence, missingSentence, whyLines } from "./messages";
+
+/** Demo plans pulled about: every wiring, ceilings and limits there or not, silent labels, unknown sites. */
+const anyPlan: fc.Arbitrary<Plan> = fc
+  .record({ which: fc.integer({ min: 0, max: 3 }), series: fc.integer({ min: 1, max: 8 }), strings: fc.integer({ min: 1, max: 4 }), maxV: fc.option(fc.integer({ min: 20, max: 150 })), maxW: fc.option(fc.integer({ min: 50, max: 900 })), silent: fc.boolean(), absolute: fc.boolean(), basis: fc.constantFrom("voc" as const, "vmp" as const, "unknown" as const) })
+  .map(({ which, series, strings, maxV, maxW, silent, absolute, basis }) => {
+    const plan = demoPlans()[which] as Plan;
+    const { inputId, portId, panelId } = plan.wirings[0] as Plan["wirings"][number];
+    const nature = absolute ? "neverExceed" : "drawsUpTo";
+    let changed = applyChange(plan, { type: "setWiring", wiringId: "wiring-1", patch: { series, strings } });
+    changed = applyChange(changed, { type: "setPort", inputId: inputId ?? "", portId: portId ?? "", patch: { maxV, maxW, maxWNature: nature, ceilingBasis: basis } });
+    if (silent) changed = applyChange(changed, { type: "setLabel", panelId: panelId ?? "", patch: { tempCoVocPctPerC: null, maxSystemV: null, bypassDiodes: null } });
+    return silent ? applyChange(changed, { type: "setSite", patch: { recordLowC: null, recordHighC: null, latitudeDeg: null, mount: null } }) : changed;
+  });
+
+test("every finding, reason, assumption and mend has its words, with numbers and units and nothing undefined", () => {
+  const outcomes = new Set<string>();
+  fc.assert(
+    fc.property(anyPlan, (plan) => {
+      const assessment = assess(plan, "wiring-1");
+      if (assessment.type !== "assessed") throw new Error("a demo plan is complete");
+      for (const finding of assessment.findings) {
+        const { lines, source } = whyLines(finding);
+        const said = [findingSentence(finding), ...lines, source, ...finding.assumptions.map(assumptionSentence), ...(finding.mend === null ? [] : [mendSentence(finding.mend)])];
+        for (const words of said) expect(words).not.toMatch(/undefined|NaN|null|Infinity|\[object/);
+        expect(findingSentence(finding)).toMatch(/\d[\d.]*\s(V|A|W)/);
+        expect(findingSentence(finding)).toMatch(/[.?]$/);
+        outcomes.add("outcome" in finding.reason ? `${finding.reason.type}.${finding.reason.outcome}` : finding.reason.type);
+      }
+    }),
+    { numRuns: 150 },
+  );
+  expect(outcomes.size).toBeGreaterThan(14);
+});
+
+test("a Stop says what too many volts do, and says so when the sheet does not", () => {
+  const boat = demoPlans()[1] as Plan;
+  const sentence = (overVoltage: "shutsOut" | "mayDestroy" | "unknown") => {
+    const assessment = assess(applyChange(boat, { type: "setPort", inputId: "controller", portId: "pv", patch: { overVoltage } }), "wiring-1");
+    return assessment.type === "assessed" && assessment.findings[0] !== undefined ? findingSentence(assessment.findings[0]) : "";
+  };
+  expect(sentence("shutsOut")).toMatch(/shows 0 W/);
+  expect(sentence("mayDestroy")).toMatch(/may destroy the input\./);
+  expect(sentence("unknown")).toMatch(/sheet does not say/);
+});
+
+test("the same number stands with one precision wherever it stands", () => {
+  const boat = demoPlans()[1] as Plan;
+  const assessment = assess(boat, "wiring-1");
+  if (assessment.type !== "assessed" || assessment.findings[0] === undefined) throw new Error("expected a verdict");
+  const cold = /reaches ([\d.]+)\sV/.exec(findingSentence(assessment.findings[0]))?.[1];
+  expect(whyLines(assessment.findings[0]).lines[0]).toContain(`= ${cold ?? "?"}\u00a0V`);
+});
+
+test("what is missing is said with where to put it", () => {
+  expect(missingSentence({ type: "noPanel" })).toMatch(/at Panels/);
+  expect(missingSentence({ type: "noInput" })).toMatch(/at Input/);
+  expect(missingSentence({ type: "labelIncomplete", panelName: "Roof", fields: ["vocV", "impA"] })).toMatch(/“Roof” still lacks Voc, Imp/);
+});
