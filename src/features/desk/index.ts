@@ -1,5 +1,6 @@
 export { DeskFrame } from "./DeskFrame";
 export { DeskProvider, useAssessment, useDesk, useDeskState, usePlan, useWiring } from "./DeskProvider";
+export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
 export { stopNames } from "./messages";
 export { type Saver, startSaver } from "./saver";
 export { useLibrary } from "./useLibrary";

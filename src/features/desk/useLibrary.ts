@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from "react";
 import { type ApiClient, type ApiResult, createClient } from "@/api";
 
-type LibraryState<T> = { readonly type: "loading" } | { readonly type: "ready"; readonly records: readonly T[] } | { readonly type: "fault"; readonly message: string };
+export type LibraryState<T> = { readonly type: "loading" } | { readonly type: "ready"; readonly records: readonly T[] } | { readonly type: "fault"; readonly message: string };
 
 const client: ApiClient = createClient((input, init) => fetch(input, init));
 

@@ -2,13 +2,13 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { BookmarkPlus, FilePlus2, Plus, Trash2 } from "lucide-react";
+import { FilePlus2, Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
 import { portWindow } from "@/core/input";
 import { blankDevice, blankPort, type DeviceSheet, inputKinds, type PlanInput } from "@/core/plan";
 import { demoInputs } from "@/demo";
-import { useAssessment, useDesk, useDeskState, useLibrary, usePlan, useWiring } from "@/features/desk";
+import { KeepInLibrary, LibrarySheet, useAssessment, useDesk, useDeskState, useLibrary, usePlan, useWiring } from "@/features/desk";
 import { WindowChart } from "@/features/window-chart";
 import { ChoiceField, counted, PickList, Sheet, TextLine } from "@/ui";
 import { inputKindWords } from "./fields";
@@ -31,11 +31,9 @@ export function InputStop() {
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [portId, setPortId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
-  const [word, setWord] = useState<string | null>(null);
   const chosen = inputs.find((input) => input.id === chosenId) ?? inputs.find((input) => input.id === wiring.inputId) ?? inputs[0];
   const ports = chosen?.device.ports ?? [];
   const port = ports.find((candidate) => candidate.id === portId) ?? ports.find((candidate) => candidate.id === wiring.portId) ?? ports[0];
-  const records = library.state.type === "ready" ? library.state.records : [];
 
   const add = (device: DeviceSheet, libraryId: string | null) => {
     const id = crypto.randomUUID();
@@ -56,23 +54,11 @@ export function InputStop() {
         </Sheet>
       </Box>
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
-        <Sheet title="Library" flush>
-          {library.state.type === "fault" && <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>{library.state.message}</Box>}
-          {library.state.type === "ready" && records.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Empty. An input you have typed can be kept here for the next plan.</Box>}
-          <Box sx={{ maxHeight: 300, overflowY: "auto" }}>
-            <PickList label="Inputs in the library" items={records.map(({ id, sheet }) => ({ id, name: sheet.name, detail: detailOf(sheet) }))} chosen={null} onChoose={(id) => {
-              const record = records.find((candidate) => candidate.id === id);
-              if (record !== undefined) add(record.sheet, record.id);
-            }} />
-          </Box>
-        </Sheet>
+        <LibrarySheet label="Inputs in the library" state={library.state} emptyWords="Empty. An input you have typed can be kept here for the next plan." detail={({ sheet }) => detailOf(sheet)} onTake={({ id, sheet }) => add(sheet, id)} />
       </Box>
       {chosen !== undefined && port !== undefined && (
         <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
-        <Sheet title="The data sheet" aside={<>
-          <Box role="status" sx={{ fontSize: "0.8125rem" }}>{word}</Box>
-          <Button size="small" startIcon={<BookmarkPlus size={16} />} onClick={() => void library.keep(chosen.device).then((fault) => setWord(fault ?? "Kept in the library."))}>Keep in library</Button>
-        </>}>
+        <Sheet title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
           <DeviceHead input={chosen} />
           <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", my: 1.5, alignItems: "center" }}>
             <Box role="group" aria-label="Ports" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>

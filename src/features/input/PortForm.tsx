@@ -8,7 +8,7 @@ import { ceilingBases, limitNatures, overVoltageOutcomes } from "@/core/input";
 import { type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk } from "@/features/desk";
-import { ChoiceField, QuantityField, TextLine } from "@/ui";
+import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
 import { basisWords, natureWords, outcomeWords, portHelp } from "./fields";
 
 type Props = { readonly inputId: string; readonly port: PortSheet; readonly onField: (help: string) => void };
@@ -42,7 +42,7 @@ export function PortForm({ inputId, port, onField }: Props) {
         <ChoiceField label="Highest volts are meant with" value={port.ceilingBasis} options={ceilingBases.map((value) => ({ value, text: basisWords[value] }))} onChoice={(ceilingBasis) => patch({ ceilingBasis }, "basis")} help={portHelp.ceilingBasis} onFocus={() => onField(portHelp.ceilingBasis)} />
         <ChoiceField label="Too many volts" value={port.overVoltage} options={overVoltageOutcomes.map((value) => ({ value, text: outcomeWords[value] }))} onChoice={(overVoltage) => patch({ overVoltage }, "outcome")} help={portHelp.overVoltage} onFocus={() => onField(portHelp.overVoltage)} />
       </Grid>
-      <Part title="Current limits">
+      <FieldGroup title="Current limits">
         {port.currentLimits.length === 0 && <Box sx={{ fontSize: "0.875rem", mb: 1 }}>None stated. Add the amps from the sheet; a second tier if it gives two.</Box>}
         <Box sx={{ display: "grid", gap: 1 }}>
           {port.currentLimits.map((tier, k) => (
@@ -56,34 +56,25 @@ export function PortForm({ inputId, port, onField }: Props) {
           ))}
         </Box>
         {port.currentLimits.length < mostTiers && <Button size="small" startIcon={<Plus size={16} />} onClick={addTier} sx={{ mt: 1 }}>Add a tier</Button>}
-      </Part>
-      <Part title="Watts">
+      </FieldGroup>
+      <FieldGroup title="Watts">
         <Grid columns={2}>
           {quantity("maxW", "Watt limit", "not stated")}
           <ChoiceField label="Nature" value={port.maxWNature} options={limitNatures.map((value) => ({ value, text: natureWords[value] }))} onChoice={(maxWNature) => patch({ maxWNature }, "wattNature")} help={portHelp.maxWNature} onFocus={() => onField(portHelp.maxWNature)} />
         </Grid>
-      </Part>
-      <Part title="Waking">
+      </FieldGroup>
+      <FieldGroup title="Waking">
         <Grid columns={4}>
           {quantity("wakeV", "Wakes at", "as lowest")}
           {quantity("batteryV", "Battery", "none")}
           {quantity("wakeMarginV", "Over it to wake", "none")}
           {quantity("stayMarginV", "Over it to stay", "none")}
         </Grid>
-      </Part>
+      </FieldGroup>
     </Box>
   );
 }
 
 function Grid({ columns, children }: { columns: number; children: React.ReactNode }) {
   return <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: columns > 2 ? "repeat(2, minmax(0, 1fr))" : "minmax(0, 1fr)", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>;
-}
-
-function Part({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <Box component="fieldset" sx={{ border: 0, borderTop: "1px solid var(--line-strong)", m: 0, p: 0, pt: 0.5, minWidth: 0 }}>
-      <Box component="legend" sx={{ fontFamily: "var(--font-display)", fontSize: "0.875rem", pr: 1, px: 0 }}>{title}</Box>
-      {children}
-    </Box>
-  );
 }

@@ -5,7 +5,7 @@ import { assumedCoefficients, cellTypes } from "@/core/panel";
 import { panelKinds, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { type CoefficientBase, fieldSpecs, readCoefficient } from "@/core/units";
 import { useDesk } from "@/features/desk";
-import { ChoiceField, given, QuantityField, TextLine } from "@/ui";
+import { ChoiceField, FieldGroup, given, QuantityField, TextLine } from "@/ui";
 import { coefficientFields, type LabelField, otherFields, ratingFields } from "./fields";
 import { cellTypeWords, kindWords } from "./messages";
 
@@ -53,10 +53,9 @@ export function LabelForm({ panel, onField }: Props) {
 
 function Row({ title, columns, children }: { title: string; columns: number; children: React.ReactNode }) {
   return (
-    <Box component="fieldset" sx={{ border: 0, borderTop: "1px solid var(--line-strong)", m: 0, p: 0, pt: 0.5, minWidth: 0 }}>
-      <Box component="legend" sx={{ fontFamily: "var(--font-display)", fontSize: "0.875rem", pr: 1, px: 0 }}>{title}</Box>
+    <FieldGroup title={title}>
       <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>
-    </Box>
+    </FieldGroup>
   );
 }
 

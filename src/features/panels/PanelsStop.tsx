@@ -2,14 +2,14 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { BookmarkPlus, FilePlus2 } from "lucide-react";
+import { FilePlus2 } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
 import { readLabel } from "@/core/panel";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
-import { useDesk, useLibrary, usePlan, useWiring } from "@/features/desk";
+import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan, useWiring } from "@/features/desk";
 import { given, PickList, Sheet, useNonce } from "@/ui";
 import { LabelCheck } from "./LabelCheck";
 import { LabelForm } from "./LabelForm";
@@ -52,22 +52,11 @@ export function PanelsStop() {
         </Sheet>
       </Box>
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
-        <Sheet title="Library" flush>
-          {library.state.type === "fault" && <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>{library.state.message}</Box>}
-          {library.state.type === "ready" && library.state.records.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Empty. A label you have typed can be kept here for the next plan.</Box>}
-          {library.state.type === "ready" && (
-            <Box sx={{ maxHeight: 300, overflowY: "auto" }}>
-              <PickList label="Panels in the library" items={library.state.records.map(({ id, sheet }) => ({ id, name: sheet.name, detail: ratingOf(sheet) }))} chosen={null} onChoose={(id) => {
-                const record = library.state.type === "ready" ? library.state.records.find((candidate) => candidate.id === id) : undefined;
-                if (record !== undefined) add(record.sheet, record.id);
-              }} />
-            </Box>
-          )}
-        </Sheet>
+        <LibrarySheet label="Panels in the library" state={library.state} emptyWords="Empty. A label you have typed can be kept here for the next plan." detail={({ sheet }) => ratingOf(sheet)} onTake={({ id, sheet }) => add(sheet, id)} />
       </Box>
       {chosen !== undefined && (
         <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
-          <Sheet title="The label" aside={<Keep keep={() => library.keep(chosen.label)} />}>
+          <Sheet title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
             <LabelForm key={chosen.id} panel={chosen} onField={setHelp} />
           </Sheet>
         </Box>
@@ -87,16 +76,6 @@ function Curve({ panel }: { panel: PlanPanel }) {
   const nonce = useNonce();
   const reading = readLabel(panel.label);
   return reading.type === "label" ? <ImpliedCurve label={reading.label} nonce={nonce} /> : <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>Drawn once Pmax, Vmp, Imp, Voc and Isc are there.</Box>;
-}
-
-function Keep({ keep }: { keep: () => Promise<string | null> }) {
-  const [word, setWord] = useState<string | null>(null);
-  return (
-    <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
-      <Box role="status" sx={{ fontSize: "0.8125rem" }}>{word}</Box>
-      <Button size="small" startIcon={<BookmarkPlus size={16} />} onClick={() => void keep().then((fault) => setWord(fault ?? "Kept in the library."))}>Keep in library</Button>
-    </Box>
-  );
 }
 
 function cardOf({ id, label }: PlanPanel) {

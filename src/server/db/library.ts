@@ -59,4 +59,3 @@ function shelf<Sheet extends { name: string }>(table: "panel" | "input", schema:
 
 export const panelShelf = shelf("panel", labelSchema);
 export const inputShelf = shelf("input", deviceSchema);
-export type Shelf = typeof panelShelf | typeof inputShelf;

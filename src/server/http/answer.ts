@@ -11,7 +11,7 @@ const statusOf: Readonly<Record<ApiFaultType, number>> = {
 const noStore = { "cache-control": "no-store" };
 
 /** A request that cannot be served, as the fault the client will be told. */
-export class HttpFault extends Error {
+class HttpFault extends Error {
   constructor(readonly fault: ApiFault) {
     super(fault.message);
     this.name = "HttpFault";
@@ -32,7 +32,7 @@ export function answerNothing(): Response {
   return new Response(null, { status: 204, headers: noStore });
 }
 
-export function answerFault(found: ApiFault): Response {
+function answerFault(found: ApiFault): Response {
   return Response.json(found, { status: statusOf[found.type], headers: noStore });
 }
 
@@ -64,7 +64,7 @@ export function staleFault({ current, changed }: Extract<WriteResult, { type: "s
 }
 
 /** A plan file that was not taken, in a sentence that says what and where. */
-export function planFaultSentence(found: PlanFault): string {
+function planFaultSentence(found: PlanFault): string {
   switch (found.type) {
     case "notJson":
       return `This is not a JSON file: ${found.detail}.`;
