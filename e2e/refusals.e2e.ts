@@ -87,9 +87,9 @@ describe("the HTTP interface", () => {
     expect((await fetch(url, { method: "PUT", headers: { ...json, "if-match": "banana" }, body: JSON.stringify(plan) })).status).toBe(400);
     expect((await fetch(url, { method: "PUT", headers: { "if-match": `"${revision}"` }, body: JSON.stringify(plan) })).status).toBe(400);
     expect((await put(id, revision, { ...plan, name: "x".repeat(1_100_000) })).status).toBe(413);
-    const invalid = await put(id, revision, { ...plan, wirings: [{ ...plan.wirings[0], series: 2.5 }] });
+    const invalid = await put(id, revision, { ...plan, wirings: [{ ...plan.wirings[0], note: 2.5 }] });
     expect(invalid.status).toBe(422);
-    expect(await invalid.json()).toMatchObject({ type: "invalid", path: "wirings.0.series" });
+    expect(await invalid.json()).toMatchObject({ type: "invalid", path: "wirings.0.note" });
     expect((await put("nobody", 1, plan)).status).toBe(404);
     expect((await read(id)).revision).toBe(revision);
   });

@@ -15,6 +15,8 @@ export const demoInputs = {
         currentLimits: [{ fromV: null, toV: null, amps: 12, nature: "drawsUpTo" }],
       },
     ],
+    groups: [{ id: "both", name: "Both ports", portIds: ["low", "high"], maxW: 1200, maxA: null, nature: "drawsUpTo" }],
+    modules: [],
   },
   pressController: {
     name: "Lodestone C24-30, charge controller",
@@ -25,6 +27,8 @@ export const demoInputs = {
         currentLimits: [{ fromV: null, toV: null, amps: 35, nature: "neverExceed" }],
       },
     ],
+    groups: [],
+    modules: [],
   },
   boatController: {
     name: "Slatehill S75-20, charge controller",
@@ -35,6 +39,8 @@ export const demoInputs = {
         currentLimits: [{ fromV: null, toV: null, amps: 40, nature: "neverExceed" }],
       },
     ],
+    groups: [],
+    modules: [],
   },
   smallStation: {
     name: "Tuckbox T300, small station",
@@ -45,6 +51,8 @@ export const demoInputs = {
         currentLimits: [{ fromV: null, toV: null, amps: 8, nature: "drawsUpTo" }],
       },
     ],
+    groups: [],
+    modules: [],
   },
   middleStation: {
     name: "Kitebag K600, station",
@@ -54,6 +62,68 @@ export const demoInputs = {
         ...blankPort("pv", "Solar input"), minV: 12, maxV: 60, ceilingBasis: "voc", overVoltage: "shutsOut", maxW: 500,
         currentLimits: [{ fromV: null, toV: null, amps: 12, nature: "drawsUpTo" }],
       },
+      {
+        ...blankPort("second", "Second solar input"), minV: 12, maxV: 60, ceilingBasis: "voc", overVoltage: "shutsOut", maxW: 500, moduleId: "loft",
+        currentLimits: [{ fromV: null, toV: null, amps: 12, nature: "drawsUpTo" }],
+      },
     ],
+    groups: [],
+    modules: [{ id: "loft", name: "Loft box, second input" }],
+  },
+  pwmController: {
+    name: "Ferrybridge F10, small PWM controller",
+    kind: "chargeController",
+    ports: [
+      {
+        ...blankPort("pv", "Panel terminals"), maxV: 50, ceilingBasis: "voc", overVoltage: "mayDestroy", batteryV: 12.8, wakeMarginV: 1, stayMarginV: 0, conversion: "pwm",
+        currentLimits: [{ fromV: null, toV: null, amps: 10, nature: "neverExceed" }],
+      },
+    ],
+    groups: [],
+    modules: [],
+  },
+  batteryLimitedController: {
+    name: "Slatehill S100-15, charge controller",
+    kind: "chargeController",
+    ports: [
+      {
+        ...blankPort("pv", "Panel terminals"), maxV: 100, ceilingBasis: "voc", overVoltage: "mayDestroy", batteryV: 12.8, wakeMarginV: 5, stayMarginV: 1, tracker: "fullScan", batteryMaxA: 15,
+        currentLimits: [{ fromV: null, toV: null, amps: 15, nature: "drawsUpTo" }],
+      },
+    ],
+    groups: [],
+    modules: [],
+  },
+  climbingController: {
+    name: "Cobblebank C60, low-cost controller",
+    kind: "chargeController",
+    ports: [
+      {
+        ...blankPort("pv", "Panel terminals"), maxV: 60, ceilingBasis: "unknown", batteryV: 12.8, wakeMarginV: 3, stayMarginV: 0.5, maxW: 260, tracker: "hillClimb",
+        currentLimits: [{ fromV: null, toV: null, amps: 20, nature: "drawsUpTo" }],
+      },
+    ],
+    groups: [],
+    modules: [],
+  },
+  threePortStation: {
+    name: "Haybarn H3600, three-port station",
+    kind: "powerStation",
+    ports: [
+      { ...blankPort("a", "Port A"), minV: 12, maxV: 60, ceilingBasis: "voc", overVoltage: "shutsOut", maxW: 600, currentLimits: [{ fromV: null, toV: null, amps: 15, nature: "drawsUpTo" }] },
+      { ...blankPort("b", "Port B"), minV: 12, maxV: 60, ceilingBasis: "voc", overVoltage: "shutsOut", maxW: 600, currentLimits: [{ fromV: null, toV: null, amps: 15, nature: "drawsUpTo" }] },
+      { ...blankPort("extra", "Rear port"), minV: 30, maxV: 150, ceilingBasis: "voc", overVoltage: "mayDestroy", maxW: 1600, moduleId: "rear", currentLimits: [{ fromV: null, toV: null, amps: 15, nature: "drawsUpTo" }] },
+    ],
+    groups: [{ id: "front", name: "Ports A and B", portIds: ["a", "b"], maxW: 800, maxA: null, nature: "drawsUpTo" }, { id: "all", name: "The whole station", portIds: ["a", "b", "extra"], maxW: 2000, maxA: null, nature: "drawsUpTo" }],
+    modules: [{ id: "rear", name: "Rear solar module" }],
+  },
+  highVoltInput: {
+    name: "Millrace V450, high-volt charger",
+    kind: "chargeController",
+    ports: [
+      { ...blankPort("pv", "Panel terminals"), minV: 120, wakeV: 150, maxV: 450, ceilingBasis: "voc", overVoltage: "mayDestroy", maxW: 4000, currentLimits: [{ fromV: null, toV: null, amps: 18, nature: "neverExceed" }] },
+    ],
+    groups: [],
+    modules: [],
   },
 } as const satisfies Record<string, DeviceSheet>;

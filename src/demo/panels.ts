@@ -33,4 +33,31 @@ export const demoPanels = {
   blanket60: {
     ...blankLabel("Wimble W-60, blanket"), kind: "blanket", pmaxW: 60, vmpV: 18, impA: 3.34, vocV: 21.6, iscA: 3.55, cellsInSeries: 32, bypassDiodes: 1, lengthMm: 930, widthMm: 560,
   },
+  rigid60: {
+    ...blankLabel("Brindlewick BR-60, narrow"), pmaxW: 60, vmpV: 18.6, impA: 3.23, vocV: 22.3, iscA: 3.46,
+    tempCoPmaxPctPerC: -0.38, tempCoVocPctPerC: -0.3, tempCoIscPctPerC: 0.05, cellsInSeries: 36, bypassDiodes: 2, maxSeriesFuseA: 10, maxSystemV: 600, lengthMm: 1190, widthMm: 292,
+  },
+  rigid225: {
+    ...blankLabel("Mossgate MG-225, 24 V class"), pmaxW: 225, vmpV: 37.6, impA: 5.99, vocV: 45.1, iscA: 6.4,
+    tempCoPmaxPctPerC: -0.36, tempCoVocPctPerC: -0.29, tempCoIscPctPerC: 0.05, cellsInSeries: 72, bypassDiodes: 3, maxSeriesFuseA: 15, maxSystemV: 1000, lengthMm: 1580, widthMm: 808,
+  },
+  rigid545: {
+    ...blankLabel("Corrigeen CG-545, large half-cut"), pmaxW: 545, vmpV: 41.8, impA: 13.04, vocV: 49.6, iscA: 13.92,
+    tempCoPmaxPctPerC: -0.34, tempCoVocPctPerC: -0.26, tempCoIscPctPerC: 0.05, cellsInSeries: 72, bypassDiodes: 3, maxSeriesFuseA: 30, maxSystemV: 1500, lengthMm: 2278, widthMm: 1134,
+  },
+  flexible170: {
+    ...blankLabel("Sallow SL-170, flexible"), kind: "flexible", pmaxW: 170, vmpV: 19.2, impA: 8.85, vocV: 23.0, iscA: 9.4,
+    tempCoVocPctPerC: -0.28, tempCoPmaxPctPerC: -0.36, cellsInSeries: 36, bypassDiodes: 2, maxSystemV: 600, lengthMm: 1480, widthMm: 680,
+  },
+  film105: {
+    ...blankLabel("Pellwater PW-105, short film"), kind: "thinFilm", cellType: "cigs", pmaxW: 105, vmpV: 20.0, impA: 5.25, vocV: 25.7, iscA: 5.95,
+    tempCoPmaxPctPerC: -0.36, tempCoVocPctPerC: -0.3, tempCoIscPctPerC: 0.01, cellsInSeries: 40, bypassDiodes: 13, maxSeriesFuseA: 10, maxSystemV: 600, lengthMm: 1750, widthMm: 370,
+  },
+  folding400: {
+    ...blankLabel("Thornby TF-400, four leaves"), kind: "folding", pmaxW: 400, vmpV: 41.0, impA: 9.76, vocV: 49.2, iscA: 10.4,
+    tempCoVocPctPerC: -0.28, cellsInSeries: 72, bypassDiodes: 4, lengthMm: 2430, widthMm: 1010,
+  },
+  blanket120: {
+    ...blankLabel("Wimble W-120, blanket"), kind: "blanket", pmaxW: 120, vmpV: 18.2, impA: 6.59, vocV: 21.9, iscA: 7.0, cellsInSeries: 33, bypassDiodes: 2, lengthMm: 1380, widthMm: 680,
+  },
 } as const satisfies Record<string, PanelSheet>;

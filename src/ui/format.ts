@@ -1,7 +1,7 @@
 import { type Unit } from "@/core/units";
 
 /** Decimals by unit: a quantity is shown with the same precision wherever it stands. */
-const decimals: Readonly<Record<Unit, number>> = { V: 1, A: 2, W: 0, mm: 0, "°C": 0, "%/°C": 3, "°": 1, "": 0, Ω: 3 };
+const decimals: Readonly<Record<Unit, number>> = { V: 1, A: 2, W: 0, mm: 0, "°C": 0, "%/°C": 3, "°": 1, "": 0, Ω: 3, "W/m²": 0, "%": 1 };
 
 /** A worked-out number with its unit: "47.3 V". Uses a true minus sign. */
 export function amount(value: number, unit: Unit): string {

@@ -1,3 +1,7 @@
-export { type LimitedBy, type OperatingPoint, operatingPoint } from "./operate";
-export { type CeilingBasis, ceilingBases, type OverVoltageOutcome, overVoltageOutcomes, type Port, portWindow, type StatedTier, stayV, wakeV } from "./port";
+export { type LimitedBy, operate, type OperatingPoint, operatingPoint, type Tracking } from "./operate";
+export {
+  assumedPwmDropV, batterySideW, type CeilingBasis, ceilingBases, conversions, type OverVoltageOutcome, overVoltageOutcomes, type Port, portWindow,
+  type StatedTier, stayV, trackers, trackingOf, wakeV, wattLimit,
+} from "./port";
+export { type PortInUse, type SharedLimit, sharedOut } from "./share";
 export { type CurrentTier, currentLimitA, type LimitNature, limitNatures, type Window, windowEdgesV } from "./window";

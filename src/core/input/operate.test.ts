@@ -83,6 +83,7 @@ describe("where an array runs", () => {
 
 const port: Port = {
   minV: null, maxV: 100, ceilingBasis: "voc", overVoltage: "unknown", wakeV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1, currentLimits: [], maxW: null, maxWNature: "drawsUpTo",
+  conversion: "mppt", tracker: "unknown", batteryMaxA: null, pwmDropV: null,
 };
 
 describe("a port's volts", () => {

@@ -2,27 +2,78 @@ import { atVoltage, type Curve, type CurvePoint, type PowerPoint, segmentOf, vol
 import { type NetSolution } from "../net";
 import { currentLimitA, type Window, windowEdgesV } from "./window";
 
-export const limitingFactors = ["none", "current", "watts", "window", "asleep", "overVoltage"] as const;
+/**
+ * What keeps an array from giving more: nothing, a limit of amps or watts, the window's edge, too few volts to
+ * run at all, too many. `lowPeak`: a climbing tracker stands on a lower peak. `battery`: held at battery volts.
+ */
+export const limitingFactors = ["none", "current", "watts", "window", "asleep", "overVoltage", "lowPeak", "battery"] as const;
 export type LimitedBy = (typeof limitingFactors)[number];
 
 export type OperatingPoint = PowerPoint & { readonly limitedBy: LimitedBy };
 
+/** How an input looks for the point it runs at. `heldV`: array volts a PWM controller forces, battery plus drop. */
+export type Tracking = { readonly type: "scan" } | { readonly type: "climb" } | { readonly type: "pwm"; readonly heldV: number };
+
+/** All of an array that decides where it runs. */
+type Source = Pick<NetSolution, "curve" | "vocV" | "peaks" | "mpp">;
+
 const nothing = { v: 0, i: 0, p: 0 } as const;
 /** A point is on a limit when it is this near to it, as a share of the limit. */
 const nearness = 1e-6;
+
+/** Where an array runs on an input: by full scan, by climbing down from open circuit, or held at battery volts. */
+export function operate(array: Source, window: Window, tracking: Tracking): OperatingPoint {
+  switch (tracking.type) {
+    case "scan":
+      return operatingPoint(array, window);
+    case "climb":
+      return climbedPoint(array, window);
+    case "pwm":
+      return heldPoint(array, window, tracking.heldV);
+  }
+}
 
 /**
  * Where an ideal full-scan tracker holds the array: the point of its curve with the most power
  * inside the window, under the current limit of its voltage and under the watt limit.
  * Over-voltage (Voc above maxV) and asleep (no power inside the window) give 0.
  */
-export function operatingPoint(array: Pick<NetSolution, "curve" | "vocV" | "peaks" | "mpp">, window: Window): OperatingPoint {
+export function operatingPoint(array: Source, window: Window): OperatingPoint {
   if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
   const candidates = candidateVoltages(array, window).map((v) => pointAt(array.curve, v));
   let best: PowerPoint = nothing;
   for (const point of candidates) if (allowed(point, window) && better(point, best)) best = point;
   if (!(best.p > 0)) return { ...nothing, limitedBy: "asleep" };
   return { ...best, limitedBy: whatBinds(best, array.mpp, window) };
+}
+
+/**
+ * Where a tracker ends that walks down from open circuit while power rises: at the first peak or the first
+ * limit it meets. Under partial shade that may be a low peak (`lowPeak`).
+ */
+function climbedPoint(array: Source, window: Window): OperatingPoint {
+  if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
+  const peakVolts = new Set(array.peaks.map((peak) => peak.v));
+  const walk = [...new Set(candidateVoltages(array, window))].filter((v) => v <= window.maxV).sort((a, b) => b - a);
+  let best: PowerPoint = nothing;
+  for (const v of walk) {
+    const point = pointAt(array.curve, v);
+    if (!allowed(point, window) || point.p < best.p) break;
+    best = point;
+    if (peakVolts.has(v)) return { ...best, limitedBy: best.p >= array.mpp.p * (1 - nearness) ? "none" : "lowPeak" };
+  }
+  return best.p > 0 ? { ...best, limitedBy: whatBinds(best, array.mpp, window) } : { ...nothing, limitedBy: "asleep" };
+}
+
+/** A PWM controller joins array and battery: the array stands at battery volts whatever its own maximum. */
+function heldPoint(array: Source, window: Window, heldV: number): OperatingPoint {
+  if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
+  const free = pointAt(array.curve, heldV);
+  if (heldV < window.minV || heldV > window.maxV || !(free.i > 0)) return { ...nothing, limitedBy: "asleep" };
+  const mostA = Math.min(currentLimitA(window, heldV), window.maxW === null ? Number.POSITIVE_INFINITY : window.maxW / heldV);
+  const i = Math.min(free.i, mostA);
+  const limitedBy = i === free.i ? "battery" : i * heldV >= (window.maxW ?? Number.POSITIVE_INFINITY) * (1 - nearness) ? "watts" : "current";
+  return { v: heldV, i, p: i * heldV, limitedBy: limitedBy === "battery" && free.p >= array.mpp.p * (1 - nearness) ? "none" : limitedBy };
 }
 
 /** More power; at equal power the higher voltage, as trackers come down from open circuit. */
@@ -47,7 +98,7 @@ function allowed({ v, i, p }: PowerPoint, window: Window): boolean {
  * Voltages at which the most power can lie: peaks, bends of the window, and where the curve
  * crosses a current or watt limit. Power inside the allowed set is greatest at one of these.
  */
-function candidateVoltages(array: Pick<NetSolution, "curve" | "vocV" | "peaks">, window: Window): number[] {
+function candidateVoltages(array: Source, window: Window): number[] {
   const { curve, vocV, peaks } = array;
   const fixed = [...windowEdgesV(window).filter((v) => v <= vocV), ...peaks.map((peak) => peak.v)].sort((a, b) => a - b);
   const found = [...fixed];

@@ -1,3 +1,4 @@
+import { type Tracking } from "./operate";
 import { type CurrentTier, type LimitNature, type Window } from "./window";
 
 export const ceilingBases = ["voc", "vmp", "unknown"] as const;
@@ -6,6 +7,17 @@ export type CeilingBasis = (typeof ceilingBases)[number];
 
 export const overVoltageOutcomes = ["shutsOut", "mayDestroy", "unknown"] as const;
 export type OverVoltageOutcome = (typeof overVoltageOutcomes)[number];
+
+export const conversions = ["mppt", "pwm"] as const;
+/** MPPT turns surplus volts into amps; PWM joins the array straight to the battery. */
+export type Conversion = (typeof conversions)[number];
+
+export const trackers = ["fullScan", "hillClimb", "unknown"] as const;
+/** Whether an MPPT input looks over the whole curve, or only climbs from where it starts. */
+export type Tracker = (typeof trackers)[number];
+
+/** Volts lost between battery and array in a PWM controller's switch and leads when its sheet is silent. */
+export const assumedPwmDropV = 0.5;
 
 /** A current limit as its sheet states it; a missing end is the port's own lowest or highest voltage. */
 export type StatedTier = {
@@ -28,7 +40,28 @@ export type Port = {
   readonly currentLimits: readonly StatedTier[];
   readonly maxW: number | null;
   readonly maxWNature: LimitNature;
+  readonly conversion: Conversion;
+  readonly tracker: Tracker;
+  /** Most amps into the battery; times battery volts it is a watt limit. */
+  readonly batteryMaxA: number | null;
+  readonly pwmDropV: number | null;
 };
+
+/** Watts the battery side takes: its amps × battery volts; null when either is not stated. */
+export function batterySideW({ batteryMaxA, batteryV }: Pick<Port, "batteryMaxA" | "batteryV">): number | null {
+  return batteryMaxA === null || batteryV === null ? null : batteryMaxA * batteryV;
+}
+
+/** The lower of the port's own watt limit and its battery side's; null when neither is stated. */
+export function wattLimit(port: Port): number | null {
+  return lowest(port.maxW, batterySideW(port));
+}
+
+/** How the port looks for its running point. PWM with no battery volts stated cannot be reckoned: scanned instead. */
+export function trackingOf(port: Port): Tracking {
+  if (port.conversion === "pwm" && port.batteryV !== null) return { type: "pwm", heldV: port.batteryV + (port.pwmDropV ?? assumedPwmDropV) };
+  return { type: port.conversion === "mppt" && port.tracker === "hillClimb" ? "climb" : "scan" };
+}
 
 /** Volts below which the port does not keep running: its own minimum or battery plus margin. */
 export function stayV(port: Port): number | null {
@@ -45,7 +78,7 @@ export function portWindow(port: Port): Window | null {
   if (port.maxV === null) return null;
   const minV = Math.min(stayV(port) ?? 0, port.maxV);
   const tiers = statedTiers(port, minV, port.maxV);
-  return { minV, maxV: port.maxV, ceilingOnVoc: port.ceilingBasis !== "vmp", maxW: port.maxW, currentLimits: tiers };
+  return { minV, maxV: port.maxV, ceilingOnVoc: port.ceilingBasis !== "vmp", maxW: wattLimit(port), currentLimits: tiers };
 }
 
 function statedTiers(port: Port, minV: number, maxV: number): (CurrentTier & { nature: LimitNature })[] {
@@ -54,6 +87,11 @@ function statedTiers(port: Port, minV: number, maxV: number): (CurrentTier & { n
 
 function overBattery(port: Port, marginV: number | null): number | null {
   return port.batteryV === null || marginV === null ? null : port.batteryV + marginV;
+}
+
+function lowest(...values: readonly (number | null)[]): number | null {
+  const known = values.filter((value) => value !== null);
+  return known.length === 0 ? null : Math.min(...known);
 }
 
 function highest(...values: readonly (number | null)[]): number | null {

@@ -50,7 +50,7 @@ export class Compiler {
   substring(net: PanelNet, irradianceWm2: number): Curve {
     const { model, cellTempC } = net;
     return this.once(`${this.modelKey(model)}@${cellTempC}/${irradianceWm2}`, () =>
-      substringCurve(atSky(model, irradianceWm2, cellTempC), Math.max(1, model.bypassDiodes), model.bypassDiodes > 0, this.mostA),
+      substringCurve(atSky(model, irradianceWm2, cellTempC), substringCount(model), model.bypassDiodes > 0, this.mostA),
     );
   }
 
@@ -112,9 +112,14 @@ export class Compiler {
 
 const fuseOhm = 0.001;
 
+/** Groups of cells that can be lit apart: one for each bypass diode, and one without any. */
+export function substringCount({ bypassDiodes }: Pick<PanelModel, "bypassDiodes">): number {
+  return Math.max(1, bypassDiodes);
+}
+
 /** Irradiance of each substring of a panel, in the order of its bypass diodes. */
 export function substringLight({ model, irradianceWm2 }: PanelNet): number[] {
-  const parts = Math.max(1, model.bypassDiodes);
+  const parts = substringCount(model);
   return irradianceWm2.length === 1 ? Array.from({ length: parts }, () => irradianceWm2[0] as number) : [...irradianceWm2];
 }
 

@@ -1,4 +1,4 @@
-export { substringLight } from "./compile";
+export { substringCount, substringLight } from "./compile";
 export { equalNet, type Net, type PanelNet } from "./net";
-export { type InspectableSolution, multiplied, type NetSolution, solveNet } from "./solve";
+export { createSolver, type InspectableSolution, type NetSolution, solveNet } from "./solve";
 export { type BranchState, type Flow, type SubstringState } from "./state";

@@ -1,4 +1,4 @@
-import { atCurrent, atVoltage, type Curve, powerPeaks, type PowerPoint, repeatInParallel, repeatInSeries } from "../iv";
+import { atCurrent, atVoltage, type Curve, powerPeaks, type PowerPoint } from "../iv";
 import { Compiler, largestA } from "./compile";
 import { type Net } from "./net";
 import { type BranchState, stateAt } from "./state";
@@ -25,7 +25,19 @@ const openCurve: Curve = { v: Float64Array.of(-1e-3, 1e-3), i: Float64Array.of(1
 
 /** Solves a net of any depth. Work is linear in panels; throws only on a group with no members. */
 export function solveNet(net: Net): InspectableSolution {
-  const compiler = new Compiler(largestA(net));
+  return solveWith(new Compiler(largestA(net)), net);
+}
+
+/**
+ * A solver for many nets of the same panels, such as the wirings that might mend one: parts they share are
+ * built once. `widest` is a net whose current none of them can exceed, usually all panels in parallel.
+ */
+export function createSolver(widest: Net): (net: Net) => InspectableSolution {
+  const compiler = new Compiler(largestA(widest));
+  return (net) => solveWith(compiler, net);
+}
+
+function solveWith(compiler: Compiler, net: Net): InspectableSolution {
   const built = compiler.branch(net).curve;
   const curve = built ?? openCurve;
   const vocV = built === null ? 0 : Math.max(0, atCurrent(curve, 0).v);
@@ -33,16 +45,4 @@ export function solveNet(net: Net): InspectableSolution {
   const peaks = powerPeaks(curve, vocV);
   const mpp = peaks.reduce((best, peak) => (peak.p > best.p ? peak : best), { v: 0, i: 0, p: 0 });
   return { curve, vocV, iscA, peaks, mpp, stateAt: (v) => stateAt(compiler, net, v) };
-}
-
-/** The solution of series × strings of equal solved nets under one sky: exact, and nothing to solve again. */
-export function multiplied(one: NetSolution, series: number, strings: number): NetSolution {
-  const point = ({ v, i, p }: PowerPoint): PowerPoint => ({ v: v * series, i: i * strings, p: p * series * strings });
-  return {
-    curve: repeatInParallel(repeatInSeries(one.curve, series), strings),
-    vocV: one.vocV * series,
-    iscA: one.iscA * strings,
-    peaks: one.peaks.map(point),
-    mpp: point(one.mpp),
-  };
 }

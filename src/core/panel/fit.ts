@@ -3,8 +3,8 @@ import { type CompleteLabel, type PanelLabel, completeLabel } from "./label";
 import { minimise } from "./minimise";
 
 /** Plausible diode ideality: below 0.8 and above 2 a label is wrong, not a panel unusual. */
-const lowestIdeality = 0.8;
-const highestIdeality = 2;
+export const lowestIdeality = 0.8;
+export const highestIdeality = 2;
 /** A miss of the Voc coefficient counts this little while the shape is sought: the band gap can still mend it. */
 const coefficientWeight = 0.02;
 /** Effective band gaps tried to meet a Voc coefficient, eV; real cell materials lie well inside. */
@@ -42,7 +42,7 @@ export function fitLabel(given: PanelLabel): LabelFit {
 /** Open-circuit volts a single cell can have: a cell count outside it is a misprint, not physics. */
 const plausibleCellVocV = { least: 0.3, most: 1.2, typical: 0.65 } as const;
 
-function cellThermalV(label: CompleteLabel): number {
+export function cellThermalV(label: CompleteLabel): number {
   const cellVocV = label.vocV / label.cellsInSeries;
   const plausible = cellVocV >= plausibleCellVocV.least && cellVocV <= plausibleCellVocV.most;
   const cells = plausible ? label.cellsInSeries : Math.max(1, label.vocV / plausibleCellVocV.typical);

@@ -1,4 +1,5 @@
-import { type DeviceSheet, type PanelSheet, type Plan, type PortSheet, type Stop, type Wiring } from "./document";
+import { freePieces, keyOf, type Lane, mapTiles, matrixRows, newTile, rowOf, type Stance, type Tile, type TileKey, tilesOf } from "../wiring";
+import { type DeviceSheet, type PanelSheet, type Plan, type PlanPanel, type PortGroup, type PortSheet, type Stop, type Wiring } from "./document";
 
 /** Everything a person can do to a plan. Each is data, so that it can be replayed, tested and named. */
 export type Change =
@@ -7,14 +8,21 @@ export type Change =
   | { readonly type: "setNote"; readonly stop: Stop; readonly text: string }
   | { readonly type: "addPanel"; readonly id: string; readonly libraryId: string | null; readonly label: PanelSheet }
   | { readonly type: "setLabel"; readonly panelId: string; readonly patch: Partial<PanelSheet> }
+  | { readonly type: "setMeasured"; readonly panelId: string; readonly measured: PlanPanel["measured"] }
+  | { readonly type: "setCount"; readonly panelId: string; readonly count: number }
   | { readonly type: "removePanel"; readonly panelId: string }
   | { readonly type: "addInput"; readonly id: string; readonly libraryId: string | null; readonly device: DeviceSheet }
-  | { readonly type: "setDevice"; readonly inputId: string; readonly patch: Partial<Pick<DeviceSheet, "name" | "kind">> }
+  | { readonly type: "setDevice"; readonly inputId: string; readonly patch: Partial<Pick<DeviceSheet, "name" | "kind" | "groups" | "modules">> }
   | { readonly type: "setPort"; readonly inputId: string; readonly portId: string; readonly patch: Partial<Omit<PortSheet, "id">> }
   | { readonly type: "addPort"; readonly inputId: string; readonly port: PortSheet }
   | { readonly type: "removePort"; readonly inputId: string; readonly portId: string }
   | { readonly type: "removeInput"; readonly inputId: string }
-  | { readonly type: "setWiring"; readonly wiringId: string; readonly patch: Partial<Omit<Wiring, "id">> };
+  | { readonly type: "setWiring"; readonly wiringId: string; readonly patch: Partial<Pick<Wiring, "name" | "note">> }
+  | { readonly type: "rewire"; readonly wiringId: string; readonly lanes: readonly Lane[]; readonly counts: Readonly<Record<string, number>> }
+  | { readonly type: "fillLane"; readonly wiringId: string; readonly inputId: string | null; readonly portId: string | null; readonly panelId: string; readonly series: number; readonly strings: number }
+  | { readonly type: "setTiles"; readonly wiringId: string; readonly keys: readonly TileKey[]; readonly patch: { readonly stance?: Stance; readonly light?: readonly number[]; readonly tiltDeg?: number } }
+  | { readonly type: "copyWiring"; readonly wiringId: string; readonly id: string; readonly name: string }
+  | { readonly type: "removeWiring"; readonly wiringId: string };
 
 /** The plan after a change. Pure; a change that names nothing in the plan returns it as it was. */
 export function applyChange(plan: Plan, change: Change): Plan {
@@ -26,19 +34,23 @@ export function applyChange(plan: Plan, change: Change): Plan {
     case "setNote":
       return { ...plan, notes: { ...plan.notes, [change.stop]: change.text } };
     case "addPanel": {
-      const panels = [...plan.panels, { id: change.id, libraryId: change.libraryId, label: change.label }];
-      return adoptWhereOpen({ ...plan, panels }, (wiring) => (wiring.panelId === null ? { ...wiring, panelId: change.id } : wiring));
+      const panels = [...plan.panels, { id: change.id, libraryId: change.libraryId, label: change.label, count: 1, measured: null }];
+      return withLanes({ ...plan, panels }, (lanes) => (tilesOf(lanes).length > 0 ? lanes : [...lanes, { ...firstPort(plan), rows: [rowOf([newTile(change.id, 1)])] }]));
     }
     case "setLabel":
       return { ...plan, panels: patchById(plan.panels, change.panelId, (panel) => ({ ...panel, label: { ...panel.label, ...change.patch } })) };
+    case "setMeasured":
+      return { ...plan, panels: patchById(plan.panels, change.panelId, (panel) => ({ ...panel, measured: change.measured })) };
+    case "setCount":
+      return withCount(plan, change.panelId, change.count);
     case "removePanel": {
       const panels = plan.panels.filter((panel) => panel.id !== change.panelId);
-      return adoptWhereOpen({ ...plan, panels }, (wiring) => (wiring.panelId === change.panelId ? { ...wiring, panelId: panels[0]?.id ?? null } : wiring));
+      return withLanes({ ...plan, panels }, (lanes) => changeTiles(lanes, (tile) => (tile.panelId === change.panelId ? null : tile)));
     }
     case "addInput": {
       const inputs = [...plan.inputs, { id: change.id, libraryId: change.libraryId, device: change.device }];
       const portId = change.device.ports[0]?.id ?? null;
-      return adoptWhereOpen({ ...plan, inputs }, (wiring) => (wiring.inputId === null ? { ...wiring, inputId: change.id, portId } : wiring));
+      return withLanes({ ...plan, inputs }, (lanes) => lanes.map((lane) => (lane.inputId === null ? { ...lane, inputId: change.id, portId } : lane)));
     }
     case "setDevice":
       return withDevice(plan, change.inputId, (device) => ({ ...device, ...change.patch }));
@@ -47,25 +59,106 @@ export function applyChange(plan: Plan, change: Change): Plan {
     case "addPort":
       return withDevice(plan, change.inputId, (device) => ({ ...device, ports: [...device.ports, change.port] }));
     case "removePort": {
-      const without = withDevice(plan, change.inputId, (device) => ({ ...device, ports: device.ports.filter((port) => port.id !== change.portId) }));
-      return adoptWhereOpen(without, (wiring) => (wiring.inputId === change.inputId && wiring.portId === change.portId ? { ...wiring, portId: firstPort(without, change.inputId) } : wiring));
+      const without = withDevice(plan, change.inputId, (device) => ({ ...device, ports: device.ports.filter((port) => port.id !== change.portId), groups: device.groups.map((group) => ungrouped(group, change.portId)) }));
+      return withLanes(without, (lanes) => lanes.filter((lane) => lane.inputId !== change.inputId || lane.portId !== change.portId));
     }
     case "removeInput": {
       const without = { ...plan, inputs: plan.inputs.filter((input) => input.id !== change.inputId) };
-      const next = without.inputs[0]?.id ?? null;
-      return adoptWhereOpen(without, (wiring) => (wiring.inputId === change.inputId ? { ...wiring, inputId: next, portId: firstPort(without, next) } : wiring));
+      return withLanes(without, (lanes) => lanes.filter((lane) => lane.inputId !== change.inputId));
     }
     case "setWiring":
-      return { ...plan, wirings: patchById(plan.wirings, change.wiringId, (wiring) => ({ ...wiring, ...change.patch })) };
+      return withWiring(plan, change.wiringId, (wiring) => ({ ...wiring, ...change.patch }));
+    case "rewire": {
+      const { counts } = change;
+      const panels = plan.panels.map((panel) => ({ ...panel, count: Math.max(panel.count, counts[panel.id] ?? 0) }));
+      return withWiring({ ...plan, panels }, change.wiringId, (wiring) => ({ ...wiring, lanes: plain(change.lanes) }));
+    }
+    case "fillLane":
+      return filled(plan, change);
+    case "setTiles": {
+      const keys = new Set(change.keys);
+      const patch = (tile: Tile) => (keys.has(keyOf(tile)) ? { ...tile, ...change.patch } : tile);
+      return withWiring(plan, change.wiringId, (wiring) => ({ ...wiring, lanes: changeTiles(wiring.lanes, patch) }));
+    }
+    case "copyWiring":
+      return { ...plan, wirings: plan.wirings.flatMap((wiring) => (wiring.id === change.wiringId ? [wiring, { ...wiring, id: change.id, name: change.name }] : [wiring])) };
+    case "removeWiring":
+      return plan.wirings.length === 1 ? plan : { ...plan, wirings: plan.wirings.filter((wiring) => wiring.id !== change.wiringId) };
   }
 }
 
-function firstPort(plan: Plan, inputId: string | null): string | null {
-  return plan.inputs.find((input) => input.id === inputId)?.device.ports[0]?.id ?? null;
+/** A lane filled with equal strings of one kind; the plan gets as many of that kind as that takes. */
+function filled(plan: Plan, { wiringId, inputId, portId, panelId, series, strings }: Extract<Change, { type: "fillLane" }>): Plan {
+  return withWiring(plan, wiringId, (wiring) => {
+    const isThis = (lane: Lane) => lane.inputId === inputId && lane.portId === portId;
+    const others = wiring.lanes.filter((lane) => !isThis(lane));
+    const taken = new Set(tilesOf(others).map(keyOf));
+    const was = new Map(tilesOf(wiring.lanes).map((tile) => [keyOf(tile), tile]));
+    const free = freePieces(panelId, series * strings, taken);
+    const rows = matrixRows(panelId, series, strings).map((row, r) => ({
+      ...row,
+      // a panel that stays keeps its shade, tilt and stance
+      items: row.items.map((_, k) => was.get(`${panelId}.${free[r * series + k]}`) ?? newTile(panelId, free[r * series + k] as number)),
+    }));
+    const lane: Lane = { inputId, portId, rows };
+    return { ...wiring, lanes: wiring.lanes.some(isThis) ? wiring.lanes.map((known) => (isThis(known) ? lane : known)) : [...wiring.lanes, lane] };
+  });
 }
 
-function adoptWhereOpen(plan: Plan, adopt: (wiring: Wiring) => Wiring): Plan {
-  return { ...plan, wirings: plan.wirings.map(adopt) };
+/** Fewer of a kind: panels on the shelf go first, and wired ones take over their numbers. */
+function withCount(plan: Plan, panelId: string, count: number): Plan {
+  const panels = patchById(plan.panels, panelId, (panel) => ({ ...panel, count }));
+  return withLanes({ ...plan, panels }, (lanes) => {
+    const used = tilesOf(lanes).filter((tile) => tile.panelId === panelId);
+    if (used.every((tile) => tile.piece <= count)) return lanes;
+    const kept = new Set(used.filter((tile) => tile.piece <= count).map(keyOf));
+    const spare = freePieces(panelId, count - kept.size, kept);
+    return changeTiles(lanes, (tile) => {
+      if (tile.panelId !== panelId || tile.piece <= count) return tile;
+      const piece = spare.shift();
+      return piece === undefined ? null : { ...tile, piece };
+    });
+  });
+}
+
+function changeTiles(lanes: readonly Lane[], change: (tile: Tile) => Tile | null): Lane[] {
+  return lanes.map((lane) => ({ ...lane, rows: mapTiles(lane.rows, change) }));
+}
+
+function firstPort({ inputs }: Plan): Pick<Lane, "inputId" | "portId"> {
+  const [input] = inputs;
+  return { inputId: input?.id ?? null, portId: input?.device.ports[0]?.id ?? null };
+}
+
+function withLanes(plan: Plan, change: (lanes: readonly Lane[]) => readonly Lane[]): Plan {
+  return { ...plan, wirings: plan.wirings.map((wiring) => withWiringLanes(wiring, change(wiring.lanes))) };
+}
+
+function withWiringLanes(wiring: Wiring, lanes: readonly Lane[]): Wiring {
+  return lanes === wiring.lanes ? wiring : { ...wiring, lanes: plain(lanes) };
+}
+
+/** Lanes with nothing in them are not kept, so that one arrangement has one document. */
+function plain(lanes: readonly Lane[]): Lane[] {
+  return lanes.filter((lane) => lane.rows.length > 0);
+}
+
+/** Changes one wiring; panels it newly uses are counted in the plan. */
+function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wiring): Plan {
+  const wirings = patchById(plan.wirings, wiringId, (wiring) => {
+    const changed = change(wiring);
+    return { ...changed, lanes: plain(changed.lanes) };
+  });
+  const tiles = tilesOf(wirings.find((wiring) => wiring.id === wiringId)?.lanes ?? []);
+  const panels = plan.panels.map((panel) => {
+    const most = tiles.reduce((highest, tile) => (tile.panelId === panel.id ? Math.max(highest, tile.piece) : highest), 0);
+    return most > panel.count ? { ...panel, count: most } : panel;
+  });
+  return { ...plan, panels, wirings };
+}
+
+function ungrouped(group: PortGroup, portId: string): PortGroup {
+  return { ...group, portIds: group.portIds.filter((candidate) => candidate !== portId) };
 }
 
 function withDevice(plan: Plan, inputId: string, change: (device: DeviceSheet) => DeviceSheet): Plan {

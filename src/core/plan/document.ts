@@ -1,12 +1,13 @@
 import { z } from "zod";
-import { ceilingBases, limitNatures, overVoltageOutcomes } from "../input";
+import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "../input";
 import { cellTypes } from "../panel";
 import { mounts } from "../sky";
 import { type FieldName, fieldSpecs } from "../units";
+import { laneSchema } from "./lane-schema";
 
 /** The plan document: what is saved, exported and undone. Everything derived is computed from it. */
 export const planFormat = "golden-array-plan";
-export const planVersion = 1;
+export const planVersion = 2;
 
 export const panelKinds = ["rigid", "flexible", "thinFilm", "folding", "blanket"] as const;
 export const inputKinds = ["chargeController", "powerStation"] as const;
@@ -64,22 +65,44 @@ export const portSchema = z.strictObject({
   currentLimits: z.array(tierSchema).max(4),
   maxW: stated("maxW"),
   maxWNature: z.enum(limitNatures),
+  conversion: z.enum(conversions),
+  tracker: z.enum(trackers),
+  batteryMaxA: stated("batteryMaxA"),
+  pwmDropV: stated("pwmDropV"),
+  /** The add-on module that brings this port, or null for a port the device has by itself. */
+  moduleId: id.nullable(),
+});
+
+/** Ports that share a limit of watts or amps. */
+export const portGroupSchema = z.strictObject({
+  id,
+  name,
+  portIds: z.array(id).max(16),
+  maxW: stated("maxW"),
+  maxA: stated("amps"),
+  nature: z.enum(limitNatures),
 });
 
 export const deviceSchema = z.strictObject({
   name,
   kind: z.enum(inputKinds),
-  ports: z.array(portSchema).min(1).max(8),
+  ports: z.array(portSchema).min(1).max(16),
+  groups: z.array(portGroupSchema).max(8),
+  modules: z.array(z.strictObject({ id, name })).max(8),
 });
 
 const wiringSchema = z.strictObject({
   id,
   name,
-  panelId: id.nullable(),
-  inputId: id.nullable(),
-  portId: id.nullable(),
-  series: field("series"),
-  strings: field("strings"),
+  note: notesOf,
+  lanes: z.array(laneSchema).max(64),
+});
+
+/** Points of a panel's curve as measured, and the sky they were measured under. */
+export const measuredSchema = z.strictObject({
+  irradianceWm2: field("irradianceWm2"),
+  cellTempC: field("cellTempC"),
+  points: z.array(z.strictObject({ v: field("vocV").min(0), i: field("iscA").min(0) })).max(500),
 });
 
 export const planSchema = z.strictObject({
@@ -92,7 +115,7 @@ export const planSchema = z.strictObject({
     latitudeDeg: stated("latitudeDeg"),
     mount: z.enum(mounts).nullable(),
   }),
-  panels: z.array(z.strictObject({ id, libraryId: id.nullable(), label: labelSchema })).max(40),
+  panels: z.array(z.strictObject({ id, libraryId: id.nullable(), label: labelSchema, count: field("count"), measured: measuredSchema.nullable() })).max(40),
   inputs: z.array(z.strictObject({ id, libraryId: id.nullable(), device: deviceSchema })).max(20),
   wirings: z.array(wiringSchema).min(1).max(20),
   notes: z.strictObject({
@@ -105,6 +128,7 @@ export type Plan = z.infer<typeof planSchema>;
 export type PanelSheet = z.infer<typeof labelSchema>;
 export type PortSheet = z.infer<typeof portSchema>;
 export type DeviceSheet = z.infer<typeof deviceSchema>;
+export type PortGroup = z.infer<typeof portGroupSchema>;
 export type Wiring = z.infer<typeof wiringSchema>;
 export type PlanPanel = Plan["panels"][number];
 export type PlanInput = Plan["inputs"][number];
@@ -120,7 +144,7 @@ export function emptyPlan(planName: string): Plan {
     site: { recordLowC: null, recordHighC: null, latitudeDeg: null, mount: null },
     panels: [],
     inputs: [],
-    wirings: [{ id: "wiring-1", name: "First wiring", panelId: null, inputId: null, portId: null, series: 1, strings: 1 }],
+    wirings: [{ id: "wiring-1", name: "First wiring", note: "", lanes: [] }],
     notes: emptyNotes,
   };
 }
@@ -140,9 +164,10 @@ export function blankPort(portId: string, portName: string): PortSheet {
   return {
     id: portId, name: portName, minV: null, maxV: null, ceilingBasis: "unknown", overVoltage: "unknown",
     wakeV: null, batteryV: null, wakeMarginV: null, stayMarginV: null, currentLimits: [], maxW: null, maxWNature: "drawsUpTo",
+    conversion: "mppt", tracker: "unknown", batteryMaxA: null, pwmDropV: null, moduleId: null,
   };
 }
 
 export function blankDevice(deviceName: string): DeviceSheet {
-  return { name: deviceName, kind: "powerStation", ports: [blankPort("port-1", "Solar input")] };
+  return { name: deviceName, kind: "powerStation", ports: [blankPort("port-1", "Solar input")], groups: [], modules: [] };
 }

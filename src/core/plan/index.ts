@@ -2,7 +2,8 @@ export { applyChange, type Change } from "./change";
 export { differences } from "./differences";
 export {
   blankDevice, blankLabel, blankPort, type DeviceSheet, deviceSchema, emptyPlan, inputKinds, labelSchema, panelKinds, type PanelSheet,
-  type Plan, type PlanInput, type PlanPanel, planFormat, planSchema, planVersion, type PortSheet, portSchema, type Stop, stops, type Wiring,
+  type Plan, type PlanInput, type PlanPanel, planFormat, planSchema, planVersion, type PortGroup, type PortSheet, portSchema, type Stop, stops, type Wiring,
 } from "./document";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { faultOf, mostPlanBytes, type PlanFault, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
+export { deviceFromVersion1 } from "./upgrades";

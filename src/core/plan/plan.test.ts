@@ -1,4 +1,7 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
 import fc from "fast-check";
+import { keyOf, type Lane, matrixRows, tilesOf } from "../wiring";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
 import { applyChange, type Change, differences, emptyPlan, endGesture, type Plan, planJsonSchema, readPlan, readPlanText, record, redo, startHistory, undo } from ".";
 
@@ -12,6 +15,9 @@ function faultOf(text: string) {
   if (reading.type === "plan") throw new Error("it was taken");
   return reading.fault;
 }
+
+/** Rows in a group in rows in a group, so many deep. */
+const nested = (depth: number): Lane["rows"] => (depth === 0 ? matrixRows("p", 1, 1) : [{ items: [{ type: "group", rows: nested(depth - 1) }], blockingDiode: false }]);
 
 const edited = (edit: (plan: Record<string, unknown>) => void): string => {
   const plan = JSON.parse(JSON.stringify(withParts)) as Record<string, unknown>;
@@ -28,7 +34,7 @@ describe("reading a plan file", () => {
     expect(faultOf('{"format": "golden-arr').type).toBe("notJson");
     expect(faultOf('{"hello": 1}').type).toBe("foreign");
     expect(faultOf("[1, 2]").type).toBe("foreign");
-    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 1 });
+    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 2 });
     expect(faultOf(`{"format": "${"x".repeat(1_100_000)}"}`).type).toBe("tooLarge");
   });
 
@@ -36,7 +42,10 @@ describe("reading a plan file", () => {
     ["a number out of bounds", (plan) => (plan["site"] = { recordLowC: -300, recordHighC: null, latitudeDeg: null, mount: null }), "site.recordLowC", /found -300/],
     ["a field nobody knows", (plan) => (plan["surprise"] = 1), "(top)", /surprise/],
     ["a prototype smuggled in", (plan) => Object.defineProperty(plan, "__proto__", { value: { polluted: true }, enumerable: true }), "(top)", /__proto__/],
-    ["a wiring that names no panel", (plan) => (plan["wirings"] = [{ ...withParts.wirings[0], panelId: "ghost" }]), "wirings.0.panelId", /ghost/],
+    ["a wiring that names no panel", (plan) => (plan["panels"] = []), "wirings.0.lanes", /no panel "p"/],
+    ["a lane on a port nobody has", (plan) => (plan["inputs"] = []), "wirings.0.lanes.0.inputId", /no input "i"/],
+    ["a panel wired twice", (plan) => (plan["wirings"] = [{ ...withParts.wirings[0], lanes: withParts.wirings[0]?.lanes.map((lane) => ({ ...lane, rows: [...lane.rows, ...lane.rows] })) }]), "wirings.0.lanes", /wired twice/],
+    ["groups nested without end", (plan) => (plan["wirings"] = [{ ...withParts.wirings[0], lanes: [{ inputId: "i", portId: "low", rows: nested(40) }] }]), "wirings.0.lanes.0.rows", /deeper than 4/],
     ["the same id twice", (plan) => (plan["panels"] = [...withParts.panels, ...withParts.panels]), "panels.1.id", /twice/],
     ["no wiring at all", (plan) => (plan["wirings"] = []), "wirings", /./],
   ])("%s is refused where it stands", (_, edit, path, problem) => {
@@ -65,7 +74,9 @@ test("the published schema names the format, the version and every part of the p
 
 const anyChange: fc.Arbitrary<Change> = fc.oneof(
   fc.record({ type: fc.constant("rename" as const), name: fc.constantFrom("A", "B", "C") }),
-  fc.record({ type: fc.constant("setWiring" as const), wiringId: fc.constant("wiring-1"), patch: fc.record({ series: fc.integer({ min: 1, max: 9 }) }) }),
+  fc.record({ type: fc.constant("fillLane" as const), wiringId: fc.constant("wiring-1"), inputId: fc.constant("i"), portId: fc.constantFrom("low", "high"), panelId: fc.constant("p"), series: fc.integer({ min: 1, max: 5 }), strings: fc.integer({ min: 1, max: 3 }) }),
+  fc.record({ type: fc.constant("setCount" as const), panelId: fc.constant("p"), count: fc.integer({ min: 1, max: 12 }) }),
+  fc.record({ type: fc.constant("copyWiring" as const), wiringId: fc.constant("wiring-1"), id: fc.constantFrom("w2", "w3"), name: fc.constant("Copy") }),
   fc.record({ type: fc.constant("setSite" as const), patch: fc.record({ recordLowC: fc.option(fc.integer({ min: -40, max: 10 })) }) }),
   fc.record({ type: fc.constant("setLabel" as const), panelId: fc.constant("p"), patch: fc.record({ vocV: fc.option(fc.integer({ min: 10, max: 60 })) }) }),
   fc.record({ type: fc.constant("setPort" as const), inputId: fc.constant("i"), portId: fc.constant("high"), patch: fc.record({ maxV: fc.option(fc.integer({ min: 30, max: 150 })) }) }),
@@ -79,6 +90,10 @@ test("any changes leave a plan that reads, and as many undos bring back the very
     fc.property(fc.array(anyChange, { maxLength: 40 }), (changes) => {
       let history = startHistory(withParts);
       for (const change of changes) {
+        // a lane is filled, and a wiring copied, only with what the plan still has and has not yet
+        const gone = change.type === "fillLane" && !(history.present.panels.length > 0 && history.present.inputs.some(({ device }) => device.ports.some(({ id }) => id === change.portId)));
+        const twice = change.type === "copyWiring" && history.present.wirings.some(({ id }) => id === change.id);
+        if (gone || twice) continue;
         history = record(history, applyChange(history.present, change), null);
         // an input with no port left is the one thing the interface never offers
         if (history.present.inputs.every((input) => input.device.ports.length > 0)) expect(readPlan(JSON.parse(JSON.stringify(history.present))).type).toBe("plan");
@@ -106,4 +121,40 @@ test("differences names the deepest place that changed", () => {
   const after = applyChange(withParts, { type: "setLabel", panelId: "p", patch: { vocV: 30 } });
   expect(differences(withParts, after)).toEqual(["panels.0.label.vocV"]);
   expect(differences(withParts, structuredClone(withParts))).toEqual([]);
+});
+
+describe("an older plan file", () => {
+  const old = readFileSync(path.join(__dirname, "fixtures/version-1.json"), "utf8");
+
+  test("reads as today's: its rows wired, its panels counted, its ports as they were", () => {
+    const reading = readPlanText(old);
+    if (reading.type !== "plan") throw new Error(JSON.stringify(reading));
+    const { plan } = reading;
+    expect(plan.version).toBe(2);
+    expect(plan.panels.map(({ count }) => count)).toEqual([3]);
+    expect(plan.wirings[0]?.lanes).toEqual([{ inputId: "station", portId: "pv", rows: matrixRows("shed", 1, 3) }]);
+    expect(plan.inputs[0]?.device).toMatchObject({ groups: [], modules: [], ports: [{ maxV: 60, conversion: "mppt", moduleId: null }] });
+  });
+
+  test("with absurd counts is bounded, not followed", () => {
+    const hostile = JSON.parse(old) as { wirings: { series: number; strings: number }[] };
+    hostile.wirings = hostile.wirings.map((wiring) => ({ ...wiring, series: 1e9, strings: -4 }));
+    const reading = readPlan(hostile);
+    expect(reading.type === "plan" ? tilesOf(reading.plan.wirings[0]?.lanes ?? []).length : 0).toBe(40);
+  });
+});
+
+describe("fewer panels of a kind", () => {
+  const filled = applyChange(withParts, { type: "fillLane", wiringId: "wiring-1", inputId: "i", portId: "high", panelId: "p", series: 3, strings: 2 });
+
+  test("filling a lane counts the panels it takes", () => expect(filled.panels[0]?.count).toBe(7));
+
+  test("takes the ones on the shelf first, then wired ones, and never breaks the plan", () => {
+    for (let count = 7; count >= 1; count--) {
+      const fewer = applyChange(filled, { type: "setCount", panelId: "p", count });
+      const keys = tilesOf(fewer.wirings[0]?.lanes ?? []).map(keyOf);
+      expect(keys.length).toBe(count);
+      expect(readPlan(JSON.parse(JSON.stringify(fewer))).type).toBe("plan");
+    }
+  });
 });

@@ -1,5 +1,7 @@
 import { z } from "zod";
-import { type Plan, planFormat, planSchema, planVersion } from "./document";
+import { depthOf, keyOf, mostDepth, mostTiles, tilesOf } from "../wiring";
+import { type Plan, planFormat, planSchema, planVersion, type Wiring } from "./document";
+import { upgrades } from "./upgrades";
 
 /** Why a file or document was not taken, with where in it the trouble lies. */
 export type PlanFault =
@@ -13,12 +15,6 @@ export type PlanReading = { readonly type: "plan"; readonly plan: Plan } | { rea
 
 /** Largest plan file read, bytes: a full plan with its notes is under a tenth of this. */
 export const mostPlanBytes = 1_000_000;
-
-/**
- * Steps from each older version of the document to the next, oldest first. A step takes and returns
- * plain JSON and knows no later version; what comes out is validated like any other document.
- */
-const upgrades: readonly ((older: Record<string, unknown>) => Record<string, unknown>)[] = [];
 
 /** Reads a plan from the text of a file. Nothing in it is trusted: size, shape, bounds, references. */
 export function readPlanText(text: string): PlanReading {
@@ -71,11 +67,38 @@ function looseReference(plan: Plan): { path: string; problem: string } | null {
     const twice = list.findIndex((item, k) => list.findIndex((other) => other.id === item.id) < k);
     if (twice >= 0) return { path: `${path}.${twice}.id`, problem: `"${list[twice]?.id}" is used twice` };
   }
+  for (const [k, { device }] of plan.inputs.entries()) {
+    for (const [g, group] of device.groups.entries()) {
+      const loose = group.portIds.find((portId) => !device.ports.some((port) => port.id === portId));
+      if (loose !== undefined) return { path: `inputs.${k}.device.groups.${g}.portIds`, problem: `no port "${loose}" on that input` };
+    }
+    const port = device.ports.findIndex(({ moduleId }) => moduleId !== null && !device.modules.some((module) => module.id === moduleId));
+    if (port >= 0) return { path: `inputs.${k}.device.ports.${port}.moduleId`, problem: `no module "${device.ports[port]?.moduleId}" on that input` };
+  }
   for (const [k, wiring] of plan.wirings.entries()) {
-    const input = plan.inputs.find((candidate) => candidate.id === wiring.inputId);
-    if (wiring.panelId !== null && !plan.panels.some((panel) => panel.id === wiring.panelId)) return { path: `wirings.${k}.panelId`, problem: `no panel "${wiring.panelId}" in this plan` };
-    if (wiring.inputId !== null && input === undefined) return { path: `wirings.${k}.inputId`, problem: `no input "${wiring.inputId}" in this plan` };
-    if (wiring.portId !== null && !input?.device.ports.some((port) => port.id === wiring.portId)) return { path: `wirings.${k}.portId`, problem: `no port "${wiring.portId}" on that input` };
+    const loose = looseInWiring(plan, wiring);
+    if (loose !== null) return { path: `wirings.${k}.${loose.path}`, problem: loose.problem };
+  }
+  return null;
+}
+
+function looseInWiring(plan: Plan, { lanes }: Wiring): { path: string; problem: string } | null {
+  for (const [k, lane] of lanes.entries()) {
+    const input = plan.inputs.find((candidate) => candidate.id === lane.inputId);
+    if (lane.inputId !== null && input === undefined) return { path: `lanes.${k}.inputId`, problem: `no input "${lane.inputId}" in this plan` };
+    if (lane.portId !== null && !input?.device.ports.some((port) => port.id === lane.portId)) return { path: `lanes.${k}.portId`, problem: `no port "${lane.portId}" on that input` };
+    if (lanes.findIndex((other) => other.inputId === lane.inputId && other.portId === lane.portId) < k) return { path: `lanes.${k}.portId`, problem: "this port has a lane already" };
+    if (depthOf(lane.rows) > mostDepth) return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${mostDepth}` };
+  }
+  const seen = new Set<string>();
+  const tiles = tilesOf(lanes);
+  if (tiles.length > mostTiles) return { path: "lanes", problem: `${tiles.length} panels; allowed: up to ${mostTiles}` };
+  for (const tile of tiles) {
+    const panel = plan.panels.find((candidate) => candidate.id === tile.panelId);
+    if (panel === undefined) return { path: "lanes", problem: `no panel "${tile.panelId}" in this plan` };
+    if (tile.piece > panel.count) return { path: "lanes", problem: `piece ${tile.piece} of "${panel.label.name}", but the plan has ${panel.count}` };
+    if (seen.has(keyOf(tile))) return { path: "lanes", problem: `piece ${tile.piece} of "${panel.label.name}" is wired twice` };
+    seen.add(keyOf(tile));
   }
   return null;
 }

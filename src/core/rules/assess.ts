@@ -1,87 +1,119 @@
-import { type Plan, type PlanInput, type PlanPanel, type PortSheet, type Wiring } from "../plan";
-import { completeLabel, fitLabel, type LabelFit, type PanelLabel, readLabel, type RequiredField } from "../panel";
-import { brightNoonAirC } from "../sky";
-import { buildContext, panelUnderSkies, type RuleContext, type Site } from "./context";
-import { type Assumption, type Finding, type Level, worstLevel } from "./finding";
-import { findMends } from "./mend";
-import { judgeAll } from "./rules";
-import { clearDayOfOnePanel } from "./watts";
+import { type OperatingPoint, sharedOut, type Tracking, type Window } from "../input";
+import { type Net, type NetSolution } from "../net";
+import { type Plan, type PortSheet } from "../plan";
+import { type Sky, type SkyName, skyNames } from "../sky";
+import { keyOf, type LaneRef, sameLane, type TileKey } from "../wiring";
+import { type LaneContext, netUnderSky, type SkyState } from "./context";
+import { type Finding, type Judged, type Level, type Where, worstLevel } from "./finding";
+import { panelStates } from "./mismatch";
+import { type Fitter, type Missing, type OpenWiring, openWiring } from "./open";
+import { judgeLane } from "./rules";
+import { groupsIn, shared, sharing } from "./shared";
 
-/** What has to be there before anything can be judged. */
-export type Missing =
-  | { readonly type: "noPanel" }
-  | { readonly type: "labelIncomplete"; readonly panelName: string; readonly fields: readonly RequiredField[] }
-  | { readonly type: "noInput" };
+/** The array of a lane under one sky, as data that can cross to another thread. */
+export type SkyView = { readonly sky: Sky; readonly array: NetSolution; readonly operating: OperatingPoint | null };
 
-export type Assessment =
-  | { readonly type: "incomplete"; readonly missing: readonly Missing[] }
-  | { readonly type: "assessed"; readonly findings: readonly Finding[]; readonly worst: Level; readonly context: RuleContext };
+export type LaneView = {
+  readonly inputId: string;
+  readonly portId: string;
+  readonly deviceName: string;
+  readonly port: PortSheet;
+  readonly window: Window | null;
+  readonly tracking: Tracking;
+  readonly skies: Readonly<Record<SkyName, SkyView>>;
+};
 
-/** Taken for a site that does not say; on the careful side for most of the inhabited world. */
-export const assumedSite: Site = { recordLowC: -20, recordHighC: 40, latitudeDeg: 45, mount: "roofGap" };
+export type Assessed = {
+  readonly type: "assessed";
+  readonly findings: readonly Finding[];
+  readonly worst: Level;
+  readonly lanes: readonly LaneView[];
+  /** What keeps some lanes from being judged. */
+  readonly missing: readonly Missing[];
+  /** Watts taken by all ports together under each sky, shared limits kept. */
+  readonly takenW: Readonly<Record<SkyName, number>>;
+};
 
-/** Fits are costly beside the rest, so callers pass one that remembers; the plain one is fitLabel. */
-export type Fitter = (label: PanelLabel) => LabelFit;
+export type Assessment = { readonly type: "incomplete"; readonly missing: readonly Missing[] } | Assessed;
 
-/** Judges one wiring of a plan. Pure: the same plan gives the same assessment. */
-export function assess(plan: Plan, wiringId: string, fit: Fitter = fitLabel): Assessment {
+/** Judges one wiring of a plan, mends aside. Pure: the same plan gives the same assessment. */
+export function assess(plan: Plan, wiringId: string, fit?: Fitter): Assessment {
+  return assessOpen(openById(plan, wiringId, fit));
+}
+
+export function openById(plan: Plan, wiringId: string, fit?: Fitter): OpenWiring {
   const wiring = plan.wirings.find((candidate) => candidate.id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in the plan`);
-  const panel = plan.panels.find((candidate) => candidate.id === wiring.panelId);
-  const port = portOf(plan, wiring);
-  const missing: Missing[] = [...missingOf(panel), ...(port === undefined ? [{ type: "noInput" } as const] : [])];
-  const reading = panel === undefined ? null : readLabel(panel.label);
-  if (missing.length > 0 || reading?.type !== "label" || port === undefined) return { type: "incomplete", missing };
-  const fitted = fit(reading.label);
-  const site = siteOf(plan);
-  const context = buildContext({
-    fit: fitted,
-    assumedFields: completeLabel(reading.label).assumed,
-    series: wiring.series,
-    strings: wiring.strings,
-    port,
-    site,
-    onePanel: panelUnderSkies(fitted, site),
-    clearDay: once(() => clearDayOfOnePanel(fitted.model, site)),
-    siteAssumptions: assumptionsOf(plan),
+  return openWiring(plan, wiring.lanes, fit);
+}
+
+export function assessOpen(open: OpenWiring): Assessment {
+  if (open.lanes.length === 0) return { type: "incomplete", missing: open.missing };
+  const findings = judgeAll(open).map((finding) => ({ ...finding, mend: null }));
+  return { type: "assessed", findings, worst: worstLevel([...findings, ...open.missing.map(() => ({ level: "open" }) as const)]), lanes: open.lanes.map(viewOf), missing: open.missing, takenW: takenUnderSkies(open) };
+}
+
+export type Placed = Judged & { readonly id: string; readonly where: Where };
+
+/** Every rule of every lane and group, each with what it speaks of. */
+export function judgeAll({ plan, lanes }: OpenWiring): Placed[] {
+  const ofLanes = lanes.flatMap((context) => {
+    const where = laneWhere(context);
+    return judgeLane(context).map((judged) => ({ ...judged, id: `${judged.rule}@${where.inputId}/${where.portId}`, where }));
   });
-  const judged = judgeAll(context);
-  const mends = findMends(context, judged);
-  const findings = judged.map((finding) => ({ ...finding, mend: mends.get(finding.rule) ?? null }));
-  return { type: "assessed", findings, worst: worstLevel(findings), context };
+  const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) => {
+    const judged = shared(group, members);
+    return judged === null ? [] : [{ ...judged, id: `${judged.rule}@${inputId}/${group.id}`, where: { type: "group", inputId, groupId: group.id } as const }];
+  });
+  return [...ofLanes, ...ofGroups];
 }
 
-function once<T>(make: () => T): () => T {
-  let made: T | undefined;
-  return () => (made ??= make());
+function laneWhere({ lane }: LaneContext): Extract<Where, { type: "lane" }> {
+  return { type: "lane", inputId: lane.inputId ?? "", portId: lane.portId ?? "" };
 }
 
-/** The port a wiring feeds, if the plan has it. */
-export function portOf(plan: Plan, wiring: Wiring): PortSheet | undefined {
-  const input: PlanInput | undefined = plan.inputs.find((candidate) => candidate.id === wiring.inputId);
-  return input?.device.ports.find((port) => port.id === wiring.portId);
+function viewOf(context: LaneContext): LaneView {
+  const { actual, port, device, window, tracking } = context;
+  const view = ({ sky, array, operating }: SkyState): SkyView => ({ sky, operating, array: { curve: array.curve, vocV: array.vocV, iscA: array.iscA, peaks: array.peaks, mpp: array.mpp } });
+  const { inputId, portId } = laneWhere(context);
+  return { inputId, portId, deviceName: device.name, port, window, tracking, skies: { coldDawn: view(actual.coldDawn), brightNoon: view(actual.brightNoon), hotRoof: view(actual.hotRoof) } };
 }
 
-function missingOf(panel: PlanPanel | undefined): Missing[] {
-  if (panel === undefined) return [{ type: "noPanel" }];
-  const reading = readLabel(panel.label);
-  return reading.type === "label" ? [] : [{ type: "labelIncomplete", panelName: panel.label.name, fields: reading.missing }];
+/** Watts all lanes take together: at noon shared limits are kept; in the other skies each port stands alone. */
+function takenUnderSkies({ plan, lanes }: OpenWiring): Readonly<Record<SkyName, number>> {
+  const alone = (name: SkyName) => lanes.reduce((sum, { actual }) => sum + (actual[name].operating?.p ?? 0), 0);
+  const [coldDawn, , hotRoof] = skyNames.map(alone) as [number, number, number];
+  return { coldDawn, hotRoof, brightNoon: noonTakenW({ plan, lanes }) };
 }
 
-function siteOf({ site }: Plan): Site {
-  return {
-    recordLowC: site.recordLowC ?? assumedSite.recordLowC,
-    recordHighC: site.recordHighC ?? assumedSite.recordHighC,
-    latitudeDeg: site.latitudeDeg ?? assumedSite.latitudeDeg,
-    mount: site.mount ?? assumedSite.mount,
-  };
+export function noonTakenW({ plan, lanes }: Pick<OpenWiring, "plan" | "lanes">): number {
+  const total = lanes.reduce((sum, { actual }) => sum + (actual.brightNoon.operating?.p ?? 0), 0);
+  return groupsIn(plan.inputs, lanes).reduce((left, { group, lanes: members }) => {
+    const ports = sharing(members);
+    const lost = ports.reduce((sum, { alone }) => sum + alone.p, 0) - sharedOut(ports, group).reduce((sum, { p }) => sum + p, 0);
+    return left - lost;
+  }, total);
 }
 
-function assumptionsOf({ site }: Plan): Assumption[] {
-  const assumed: Assumption[] = [{ type: "noonAir", valueC: brightNoonAirC }];
-  if (site.recordLowC === null) assumed.push({ type: "recordLow", valueC: assumedSite.recordLowC });
-  if (site.recordHighC === null) assumed.push({ type: "recordHigh", valueC: assumedSite.recordHighC });
-  if (site.latitudeDeg === null) assumed.push({ type: "latitude", valueDeg: assumedSite.latitudeDeg });
-  if (site.mount === null) assumed.push({ type: "mount", mount: assumedSite.mount });
-  return assumed;
+/** A lane's net as it stands under a sky, for whoever wants to solve it elsewhere. */
+export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, name: SkyName): Net {
+  const { ground, lanes } = openById(plan, wiringId);
+  const rows = lanes.find(({ lane }) => sameLane(lane, ref))?.lane.rows ?? [];
+  const net = netUnderSky(ground, rows, name);
+  if (net === null) throw new Error("a lane without panels has no net");
+  return net;
+}
+
+/** What one panel does while its lane runs. */
+export type TileState = { readonly v: number; readonly i: number; readonly p: number; readonly substrings: readonly { readonly v: number; readonly i: number; readonly p: number; readonly bypassed: boolean }[] };
+export type TileStates = Readonly<Record<TileKey, TileState>>;
+
+/** Every panel at its lane's running point under a sky; at open circuit where the lane takes nothing. */
+export function lookInto({ lanes }: Pick<OpenWiring, "lanes">, name: SkyName): TileStates {
+  const entries = lanes.flatMap(({ actual, tiles }) => {
+    const { array, operating } = actual[name];
+    const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;
+    return panelStates(array.stateAt(v)).map((state, k): [TileKey, TileState] => [keyOf(tiles[k] as (typeof tiles)[number]), { v: state.v, i: state.i, p: state.p, substrings: state.substrings }]);
+  });
+  return Object.fromEntries(entries);
 }

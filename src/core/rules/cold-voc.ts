@@ -1,6 +1,7 @@
-import { type RuleContext, labelAssumed, siteAssumed } from "./context";
-import { type Assumption, type ColdVocFacts, type Finding, type Level } from "./finding";
 import { stcCellTempC } from "../panel";
+import { longestRow } from "../wiring";
+import { type Kind, type LaneContext, keysOf, kindOf, kindsIn, labelAssumed, siteAssumed, solveRows, termsOf } from "./context";
+import { type Assumption, type ColdVocFacts, type Judged, type Level } from "./finding";
 
 /** Less room than this under a ceiling is worth a word: a label may be 3 % off. */
 const closePct = 3;
@@ -30,26 +31,35 @@ export function codeTableFactor(lowestAirC: number): number {
 }
 
 /** Rule 1: coldest open-circuit volts against the ceiling, by the solved curve and by the code table. */
-export function coldVoc(context: RuleContext): Omit<Finding, "mend"> {
-  const { fit, series, port, site, skies } = context;
-  const array = skies.coldDawn.array;
+export function coldVoc(context: LaneContext): Judged {
+  const { port, site, clear, device, lane } = context;
+  const { array } = clear.coldDawn;
+  // rows of fewer volts hold the others down only while they are plugged in: each row must pass by itself
+  const rowVocV = lane.rows.reduce((most, row) => Math.max(most, solveRows(context, [row], "coldDawn")?.vocV ?? 0), 0);
+  const solvedVocV = Math.max(array.vocV, rowVocV);
   const assumptions: Assumption[] = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
+  const module = device.modules.find(({ id }) => id === port.moduleId);
+  if (module !== undefined) assumptions.push({ type: "moduleFitted", name: module.name });
   if (port.maxV === null) {
-    return { rule: "coldVoc", level: "open", value: { value: array.vocV, unit: "V" }, limit: null, marginPct: null, assumptions, reason: { type: "noCeiling", solvedVocV: array.vocV } };
+    return { rule: "coldVoc", level: "open", value: { value: solvedVocV, unit: "V" }, limit: null, marginPct: null, assumptions, reason: { type: "noCeiling", solvedVocV }, tiles: [] };
   }
   if (port.ceilingBasis === "unknown") assumptions.push({ type: "ceilingIsVoc" });
   if (port.overVoltage === "unknown") assumptions.push({ type: "overVoltageDestroys" });
   const tableFactor = codeTableFactor(site.recordLowC);
+  const coldV = ({ fit }: Kind) => fit.label.vocV * (1 + (fit.label.tempCoVocPctPerC / 100) * (site.recordLowC - stcCellTempC));
+  const longest = longestRow(lane.rows, (tile) => (tile.stance === "off" ? 0 : coldV(kindOf(context, tile.panelId))));
+  const inUse = longest.tiles.filter((tile) => tile.stance !== "off");
+  const terms = termsOf(context, inUse, ({ fit }) => fit.label.vocV);
   const facts: ColdVocFacts = {
-    series,
-    panelVocV: fit.label.vocV,
-    tempCoVocPctPerC: fit.label.tempCoVocPctPerC,
+    terms,
+    coefficients: termsOf(context, inUse, ({ fit }) => fit.label.tempCoVocPctPerC).map(({ each }) => each),
     recordLowC: site.recordLowC,
-    coefficientVocV: series * fit.label.vocV * (1 + (fit.label.tempCoVocPctPerC / 100) * (site.recordLowC - stcCellTempC)),
-    solvedVocV: array.vocV,
+    coefficientVocV: longest.total,
+    solvedVocV,
+    joinedVocV: array.vocV,
     solvedVmpV: array.mpp.v,
     tableFactor,
-    tableVocV: series * fit.label.vocV * tableFactor,
+    tableVocV: terms.reduce((sum, { count, each }) => sum + count * each, 0) * tableFactor,
     ceilingV: port.maxV,
     basis: port.ceilingBasis,
     overVoltage: port.overVoltage,
@@ -57,12 +67,12 @@ export function coldVoc(context: RuleContext): Omit<Finding, "mend"> {
   const judgedV = port.ceilingBasis === "vmp" ? facts.solvedVmpV : coldestVocV(context, facts);
   const marginPct = 100 * (1 - judgedV / port.maxV);
   const { level, outcome } = grade(facts, marginPct);
-  return { rule: "coldVoc", level, value: { value: judgedV, unit: "V" }, limit: { value: port.maxV, unit: "V" }, marginPct, assumptions, reason: { type: "coldVoc", outcome, ...facts } };
+  return { rule: "coldVoc", level, value: { value: judgedV, unit: "V" }, limit: { value: port.maxV, unit: "V" }, marginPct, assumptions, reason: { type: "coldVoc", outcome, ...facts }, tiles: keysOf(inUse) };
 }
 
-/** The coefficient school by default; with no coefficient on the label the table rules when it is higher. */
-function coldestVocV(context: RuleContext, facts: ColdVocFacts): number {
-  const guessed = context.assumedFields.includes("tempCoVocPctPerC");
+/** The coefficient school by default; with no coefficient on some label the table rules when it is higher. */
+function coldestVocV(context: LaneContext, facts: ColdVocFacts): number {
+  const guessed = kindsIn(context).some(({ assumedFields }) => assumedFields.includes("tempCoVocPctPerC"));
   return guessed ? Math.max(facts.solvedVocV, facts.tableVocV) : facts.solvedVocV;
 }
 

@@ -1,69 +1,167 @@
-import { operatingPoint, type OperatingPoint, type Port, portWindow, type Window } from "../input";
-import { multiplied, type NetSolution, solveNet } from "../net";
-import { type AssumedField, type LabelFit } from "../panel";
-import { namedSky, type Sky, type SkyName, type SiteClimate } from "../sky";
-import { type Assumption } from "./finding";
+import { operate, type OperatingPoint, portWindow, type Tracking, trackingOf, type Window } from "../input";
+import { createSolver, type InspectableSolution, type Net, type NetSolution } from "../net";
+import { type AssumedField, type LabelFit, type PanelModel, stcIrradianceWm2 } from "../panel";
+import { type DeviceSheet, type PortSheet } from "../plan";
+import { namedSky, rossCPerWm2, type Sky, type SkyName, skyNames, type SiteClimate, tiltLight } from "../sky";
+import { keyOf, type Lane, lightOf, netOfRows, type Row, type Tile, type TileKey, tilesOfRows } from "../wiring";
+import { type Assumption, type Term } from "./finding";
 
-/** The array under one sky: its curve and, where the port's window is known, where it runs. */
-export type SkyState = { readonly sky: Sky; readonly array: NetSolution; readonly operating: OperatingPoint | null };
+/** An array under one sky: its curve and, where the port's window is known, where it runs. */
+export type SkyState = { readonly sky: Sky; readonly array: InspectableSolution; readonly operating: OperatingPoint | null };
+export type Skies = Readonly<Record<SkyName, SkyState>>;
 
 export type Site = SiteClimate & { readonly latitudeDeg: number };
 
-/** Watts of one panel over a short stretch of a day. */
-export type PanelHour = { readonly panelW: number; readonly hours: number };
+/** A kind of panel as the rules see it. `measured`: its curve follows measured points, not only its label. */
+export type Kind = { readonly id: string; readonly name: string; readonly fit: LabelFit; readonly model: PanelModel; readonly assumedFields: readonly AssumedField[]; readonly measured: boolean };
 
-/** All a rule may look at. Built once per assessment; rules only read it. */
-export type RuleContext = {
-  readonly fit: LabelFit;
-  readonly assumedFields: readonly AssumedField[];
-  readonly series: number;
-  readonly strings: number;
-  readonly port: Port;
-  readonly window: Window | null;
+/** Watts of one panel of a kind over a short stretch of a day. */
+export type PanelHour = { readonly panelW: number; readonly irradianceWm2: number; readonly hours: number };
+
+/** What all lanes of a wiring share. Built once per assessment. */
+export type Ground = {
   readonly site: Site;
   /** What the site leaves unsaid, by the thing assumed. */
   readonly siteAssumptions: readonly Assumption[];
-  /** A clear flat day of one panel; worked out when first asked for and shared by all wirings tried. */
-  readonly clearDay: () => readonly PanelHour[];
-  /** One panel under each sky; solved once and multiplied for every wiring tried. */
-  readonly onePanel: Readonly<Record<SkyName, NetSolution>>;
-  readonly skies: Readonly<Record<SkyName, SkyState>>;
+  readonly kinds: ReadonlyMap<string, Kind>;
+  readonly solve: (net: Net) => InspectableSolution;
+  /** A clear flat day of one panel of a kind; worked out when first asked for. */
+  readonly clearDay: (kind: Kind) => readonly PanelHour[];
 };
 
-export type ContextParts = Omit<RuleContext, "window" | "skies">;
+/** All a rule may look at. Rules only read it. */
+export type LaneContext = Ground & {
+  readonly lane: Lane;
+  readonly device: DeviceSheet;
+  readonly port: PortSheet;
+  readonly window: Window | null;
+  readonly tracking: Tracking;
+  /** The panels that are in the net, in the order in which they stand in it. */
+  readonly tiles: readonly Tile[];
+  /** All panels out and in full light: what limits are judged by. */
+  readonly clear: Skies;
+  /** As the panels stand: stowed, shaded, tilted. The same object as `clear` when none is. */
+  readonly actual: Skies;
+};
 
-export function buildContext(parts: ContextParts): RuleContext {
-  const window = portWindow(parts.port);
-  const under = (name: SkyName): SkyState => {
-    const sky = namedSky(name, parts.site);
-    const array = multiplied(parts.onePanel[name], parts.series, parts.strings);
-    return { sky, array, operating: window === null ? null : operatingPoint(array, window) };
+export function buildLane(ground: Ground, lane: Lane, device: DeviceSheet, port: PortSheet): LaneContext | null {
+  const window = portWindow(port);
+  const tracking = trackingOf(port);
+  const all = tilesOfRows(lane.rows).filter((tile) => tile.stance !== "off");
+  if (all.length === 0) return null;
+  const skiesOf = (rows: readonly Row[]): Skies => {
+    const under = (name: SkyName): SkyState => {
+      const array = solveRows(ground, rows, name) as InspectableSolution;
+      return { sky: namedSky(name, ground.site), array, operating: window === null ? null : operate(array, window, tracking) };
+    };
+    return { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") };
   };
-  return { ...parts, window, skies: { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") } };
+  const clear = skiesOf(unshaded(lane.rows));
+  const actual = all.some(isChanged) ? { ...skiesOf(lane.rows), coldDawn: clear.coldDawn } : clear;
+  return { ...ground, lane, device, port, window, tracking, tiles: all, clear, actual };
 }
 
-/** One panel of a kind under every named sky. */
-export function panelUnderSkies(fit: LabelFit, climate: SiteClimate): Readonly<Record<SkyName, NetSolution>> {
-  const under = (name: SkyName) => {
-    const { irradianceWm2, cellTempC } = namedSky(name, climate);
-    return solveNet({ type: "panel", model: fit.model, cellTempC, irradianceWm2: [irradianceWm2] });
+/** The rows with every panel out, flat and in full light; panels taken out stay out. */
+export function unshaded(rows: readonly Row[]): Row[] {
+  return rows.map((row) => ({ ...row, items: row.items.map((item) => (item.type === "group" ? { ...item, rows: unshaded(item.rows) } : plainTile(item))) }));
+}
+
+function plainTile(tile: Tile): Tile {
+  return isChanged(tile) ? { ...tile, stance: "out", light: [1], tiltDeg: 0 } : tile;
+}
+
+/** Stowed, shaded or tilted. */
+export function isChanged({ stance, light, tiltDeg }: Tile): boolean {
+  return stance === "stowed" || tiltDeg !== 0 || (stance === "out" && light.some((share) => share < 1));
+}
+
+/** Some rows solved under a named sky; null when no panel of theirs is in use. */
+export function solveRows(ground: Ground, rows: readonly Row[], name: SkyName, among?: readonly Tile[]): InspectableSolution | null {
+  const net = netUnderSky(ground, rows, name, among);
+  return net === null ? null : ground.solve(net);
+}
+
+/**
+ * Some rows as a net under a named sky. Full sun falls on the panel that faces it best `among` those given, the
+ * rows' own by default; the others get their share of that.
+ */
+export function netUnderSky(ground: Pick<Ground, "site" | "kinds">, rows: readonly Row[], name: SkyName, among: readonly Tile[] = tilesOfRows(rows)): Net | null {
+  const sky = namedSky(name, ground.site);
+  const lightAt = (tile: Tile) => tiltLight(tile.tiltDeg, ground.site.latitudeDeg);
+  const bestLight = among.reduce((best, tile) => (tile.stance === "out" ? Math.max(best, lightAt(tile)) : best), 1e-9);
+  const skyOf = (tile: Tile, substrings: number) => {
+    // the coldest dawn is judged with whatever the panels may be turned to, and on cells still cold
+    if (name === "coldDawn") return { cellTempC: sky.cellTempC, irradianceWm2: [sky.irradianceWm2] };
+    const facing = lightAt(tile) / bestLight;
+    const irradianceWm2 = lightOf(tile, substrings).map((share) => share * facing * sky.irradianceWm2);
+    return { cellTempC: sky.airTempC + rossCPerWm2[ground.site.mount] * mean(irradianceWm2), irradianceWm2 };
   };
-  return { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") };
+  return netOfRows(rows, { modelOf: (id) => kindOf(ground, id).model, skyOf })?.net ?? null;
+}
+
+/** Some rows, all in full light, at an irradiance and air temperature of one's own choosing. */
+export function solveRowsAt(ground: Ground, rows: readonly Row[], irradianceWm2: number, cellTempC: number): NetSolution | null {
+  const made = netOfRows(unshaded(rows), { modelOf: (id) => kindOf(ground, id).model, skyOf: () => ({ cellTempC, irradianceWm2: [irradianceWm2] }) });
+  return made === null ? null : ground.solve(made.net);
+}
+
+/** A solver wide enough for every panel of these counts in parallel, with a few more to buy. */
+export function solverFor(kinds: Iterable<{ readonly kind: Kind; readonly count: number }>, site: Site): Ground["solve"] {
+  const extremes = skyNames.map((name) => namedSky(name, site).cellTempC);
+  const members = [...kinds].flatMap(({ kind, count }) => {
+    const brightest = extremes.map((cellTempC): Net => ({ type: "panel", model: kind.model, cellTempC, irradianceWm2: [stcIrradianceWm2] }));
+    return Array.from({ length: count }, (): Net => ({ type: "series", members: brightest }));
+  });
+  return createSolver({ type: "parallel", members });
+}
+
+export function kindOf({ kinds }: Pick<Ground, "kinds">, panelId: string): Kind {
+  const kind = kinds.get(panelId);
+  if (kind === undefined) throw new Error(`no kind "${panelId}" among those read`);
+  return kind;
+}
+
+/** Panels counted by kind, with one number of their label. */
+export function termsOf(ground: Pick<Ground, "kinds">, tiles: readonly Tile[], each: (kind: Kind) => number): Term[] {
+  const counts = new Map<string, number>();
+  for (const { panelId } of tiles) counts.set(panelId, (counts.get(panelId) ?? 0) + 1);
+  return [...counts].map(([panelId, count]) => ({ count, panelName: kindOf(ground, panelId).name, each: each(kindOf(ground, panelId)) }));
+}
+
+export function keysOf(tiles: readonly Tile[]): TileKey[] {
+  return tiles.map(keyOf);
+}
+
+/** Sum over the panels in use of a number of their label. */
+export function labelSum(context: Pick<LaneContext, "kinds" | "tiles">, each: (kind: Kind) => number): number {
+  return context.tiles.reduce((sum, tile) => sum + each(kindOf(context, tile.panelId)), 0);
 }
 
 /** The site assumptions of the kinds a rule rests on. */
-export function siteAssumed(context: Pick<RuleContext, "siteAssumptions">, ...types: Assumption["type"][]): Assumption[] {
+export function siteAssumed(context: Pick<Ground, "siteAssumptions">, ...types: Assumption["type"][]): Assumption[] {
   return context.siteAssumptions.filter((assumption) => types.includes(assumption.type));
 }
 
-/** The label fields a rule rests on that were filled in, with the values taken. */
-export function labelAssumed(context: Pick<RuleContext, "assumedFields" | "fit">, ...fields: AssumedField[]): Assumption[] {
-  const taken = context.assumedFields.filter((field) => fields.includes(field));
-  return taken.map((field) => ({ type: "labelField", field, value: context.fit.label[field] }));
+/** The label fields a rule rests on that were filled in, with the values taken, for every kind in the lane. */
+export function labelAssumed(context: Pick<LaneContext, "kinds" | "tiles">, ...fields: AssumedField[]): Assumption[] {
+  return kindsIn(context).flatMap(({ name, fit, assumedFields }) =>
+    assumedFields.filter((field) => fields.includes(field)).map((field): Assumption => ({ type: "labelField", panelName: name, field, value: fit.label[field] })),
+  );
 }
 
-/** Said with every rule that rests on the curve when the label could not be met exactly. */
-export function fitAssumed({ fit }: Pick<RuleContext, "fit">): Assumption[] {
-  const missPct = Math.max(Math.abs(fit.missPct.vmp), Math.abs(fit.missPct.imp));
-  return missPct > 1 ? [{ type: "labelOff", missPct }] : [];
+/** Said with every rule that rests on the curve when a label could not be met exactly. */
+export function fitAssumed(context: Pick<LaneContext, "kinds" | "tiles">): Assumption[] {
+  return kindsIn(context).flatMap(({ name, fit, measured }): Assumption[] => {
+    const missPct = Math.max(Math.abs(fit.missPct.vmp), Math.abs(fit.missPct.imp));
+    return missPct > 1 && !measured ? [{ type: "labelOff", panelName: name, missPct }] : [];
+  });
+}
+
+/** The kinds in use in a lane, each once. */
+export function kindsIn(context: Pick<LaneContext, "kinds" | "tiles">): Kind[] {
+  return [...new Set(context.tiles.map((tile) => tile.panelId))].map((panelId) => kindOf(context, panelId));
+}
+
+function mean(values: readonly number[]): number {
+  return values.reduce((sum, value) => sum + value, 0) / values.length;
 }

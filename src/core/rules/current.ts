@@ -1,6 +1,7 @@
 import { type Port, type Window } from "../input";
-import { type RuleContext, fitAssumed, siteAssumed } from "./context";
-import { type CurrentFacts, type Finding, type Level, type StatedLimit } from "./finding";
+import { type Row } from "../wiring";
+import { type LaneContext, fitAssumed, kindOf, siteAssumed } from "./context";
+import { type CurrentFacts, type Judged, type Level, type StatedLimit, type Term } from "./finding";
 
 /** Short-circuit current is raised by this for bright cloud edges and snow glare. NEC 690.8(A)(1). */
 export const brightSkyFactor = 1.25;
@@ -9,18 +10,18 @@ const costlyLossPct = 5;
 const anyLossPct = 0.1;
 
 /** Rule 3: array amps against the current limit of the tier it will run in. */
-export function current(context: RuleContext): Omit<Finding, "mend"> {
-  const { fit, strings, port, window, skies } = context;
-  const iscA = strings * fit.label.iscA;
-  const { array, operating } = skies.brightNoon;
+export function current(context: LaneContext): Judged {
+  const { port, window, clear } = context;
+  const terms = rowTerms(context);
+  const iscA = terms.reduce((sum, { count, each }) => sum + count * each, 0);
+  const { array, operating } = clear.brightNoon;
   const assumptions = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
   if (window === null || port.currentLimits.length === 0) {
-    return { rule: "current", level: "note", value: { value: iscA, unit: "A" }, limit: null, marginPct: null, assumptions: [], reason: { type: "noCurrentLimit", iscA } };
+    return { rule: "current", level: "note", value: { value: iscA, unit: "A" }, limit: null, marginPct: null, assumptions: [], reason: { type: "noCurrentLimit", iscA }, tiles: [] };
   }
   const running = operating !== null && operating.p > 0 ? operating : array.mpp;
   const facts: CurrentFacts = {
-    strings,
-    panelIscA: fit.label.iscA,
+    terms,
     iscA,
     marginedIscA: brightSkyFactor * iscA,
     running: tierAt(port, window, running.v) ?? nearestTier(port, window, running.v),
@@ -34,7 +35,31 @@ export function current(context: RuleContext): Omit<Finding, "mend"> {
   const marginPct = 100 * (1 - judgedA / facts.running.amps);
   const clipped = operating?.limitedBy === "current";
   const { level, outcome } = grade(facts, absolute, judgedA, clipped);
-  return { rule: "current", level, value: { value: judgedA, unit: "A" }, limit: { value: facts.running.amps, unit: "A" }, marginPct, assumptions, reason: { type: "current", outcome, ...facts } };
+  return { rule: "current", level, value: { value: judgedA, unit: "A" }, limit: { value: facts.running.amps, unit: "A" }, marginPct, assumptions, reason: { type: "current", outcome, ...facts }, tiles: [] };
+}
+
+/** Each row in parallel counts with the short-circuit current of its strongest panel: bypass diodes let that through. */
+export function rowTerms(context: Pick<LaneContext, "kinds" | "lane">): Term[] {
+  const found = new Map<string, Term>();
+  for (const row of context.lane.rows) {
+    for (const { panelName, each, count } of strongest(context, row)) {
+      const key = `${panelName} ${each}`;
+      found.set(key, { panelName, each, count: count + (found.get(key)?.count ?? 0) });
+    }
+  }
+  return [...found.values()];
+}
+
+/** The part of a row that lets most current through: a panel, or a group whose rows add up. */
+function strongest(context: Pick<LaneContext, "kinds" | "lane">, row: Row): Term[] {
+  const total = (terms: readonly Term[]) => terms.reduce((sum, { count, each }) => sum + count * each, 0);
+  const parts = row.items.map((item): Term[] => {
+    if (item.type === "group") return item.rows.flatMap((inner) => strongest(context, inner));
+    if (item.stance === "off") return [];
+    const { name, fit } = kindOf(context, item.panelId);
+    return [{ count: 1, panelName: name, each: fit.label.iscA }];
+  });
+  return parts.reduce((most, part) => (total(part) > total(most) ? part : most), []);
 }
 
 function grade(facts: CurrentFacts, absolute: boolean, judgedA: number, clipped: boolean): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "within" } {

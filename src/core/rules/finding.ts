@@ -2,12 +2,13 @@ import { type CeilingBasis, type CurrentTier, type LimitNature, type OverVoltage
 import { type AssumedField } from "../panel";
 import { type Mount, type SkyName } from "../sky";
 import { type Unit } from "../units";
+import { type Lane, type TileKey } from "../wiring";
 
 /** Worst first. `open` is a question only the person can answer; nothing can be judged until then. */
 export const levels = ["stop", "open", "care", "note", "good"] as const;
 export type Level = (typeof levels)[number];
 
-export const ruleIds = ["coldVoc", "hotVmp", "current", "watts", "systemVoltage"] as const;
+export const ruleIds = ["coldVoc", "hotVmp", "current", "watts", "shared", "mismatch", "systemVoltage", "pwmLoss", "wake", "mixedStates"] as const;
 export type RuleId = (typeof ruleIds)[number];
 
 export type Amount = { readonly value: number; readonly unit: Unit };
@@ -19,11 +20,19 @@ export type Assumption =
   | { readonly type: "latitude"; readonly valueDeg: number }
   | { readonly type: "mount"; readonly mount: Mount }
   | { readonly type: "noonAir"; readonly valueC: number }
-  | { readonly type: "labelField"; readonly field: AssumedField; readonly value: number }
+  | { readonly type: "labelField"; readonly panelName: string; readonly field: AssumedField; readonly value: number }
   | { readonly type: "ceilingIsVoc" }
   | { readonly type: "overVoltageDestroys" }
   | { readonly type: "clearFlatDay" }
-  | { readonly type: "labelOff"; readonly missPct: number };
+  | { readonly type: "labelOff"; readonly panelName: string; readonly missPct: number }
+  | { readonly type: "fuseRating"; readonly panelName: string; readonly amps: number }
+  | { readonly type: "pwmDrop"; readonly volts: number }
+  | { readonly type: "moduleFitted"; readonly name: string }
+  | { readonly type: "equalShares" }
+  | { readonly type: "dullAir"; readonly valueC: number };
+
+/** So many panels of a kind, with the one number of their label a formula takes. */
+export type Term = { readonly count: number; readonly panelName: string; readonly each: number };
 
 /** Why a rule says what it says: facts only, turned into words by the interface. */
 export type Reason =
@@ -35,18 +44,24 @@ export type Reason =
   | { readonly type: "noCurrentLimit"; readonly iscA: number }
   | ({ readonly type: "watts"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & WattFacts)
   | { readonly type: "noWattLimit"; readonly labelW: number }
-  | { readonly type: "systemVoltage"; readonly outcome: "over" | "inside"; readonly solvedVocV: number; readonly maxSystemV: number; readonly series: number }
-  | { readonly type: "noSystemVoltage"; readonly solvedVocV: number };
+  | ({ readonly type: "shared"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & SharedFacts)
+  | ({ readonly type: "mismatch"; readonly outcome: "reverseOver" | "costly" | "some" | "little" | "equal" } & MismatchFacts)
+  | { readonly type: "systemVoltage"; readonly outcome: "over" | "inside"; readonly solvedVocV: number; readonly maxSystemV: number; readonly panelName: string; readonly series: number }
+  | { readonly type: "noSystemVoltage"; readonly solvedVocV: number; readonly panelName: string }
+  | ({ readonly type: "pwmLoss"; readonly outcome: "costly" | "some" | "little" } & PwmFacts)
+  | ({ readonly type: "wake"; readonly outcome: "never" | "lateWake" | "dullSleep" | "early" } & WakeFacts)
+  | ({ readonly type: "mixedStates"; readonly outcome: "reverseOver" | "trapped" | "costly" | "some" } & MixedFacts);
 
 export type ColdVocFacts = {
-  readonly series: number;
-  readonly panelVocV: number;
-  readonly tempCoVocPctPerC: number;
+  /** The panels of the row with the most volts. */
+  readonly terms: readonly Term[];
+  readonly coefficients: readonly number[];
   readonly recordLowC: number;
-  /** Straight-line estimate from the label coefficient, V. */
+  /** Straight-line estimate from the label coefficients, V. */
   readonly coefficientVocV: number;
-  /** The solved curve's open-circuit volts, V: what is judged. */
+  /** Open-circuit volts by the solved curve, V, of all rows joined or of the highest row alone if that is more: what is judged. */
   readonly solvedVocV: number;
+  readonly joinedVocV: number;
   readonly solvedVmpV: number;
   readonly tableFactor: number;
   readonly tableVocV: number;
@@ -56,8 +71,7 @@ export type ColdVocFacts = {
 };
 
 export type HotVmpFacts = {
-  readonly series: number;
-  readonly panelVmpV: number;
+  readonly terms: readonly Term[];
   readonly hotVmpV: number;
   readonly hotVocV: number;
   readonly airTempC: number;
@@ -71,8 +85,8 @@ export type HotVmpFacts = {
 export type StatedLimit = CurrentTier & { readonly nature: LimitNature };
 
 export type CurrentFacts = {
-  readonly strings: number;
-  readonly panelIscA: number;
+  /** Rows in parallel with the short-circuit current of their strongest panel. */
+  readonly terms: readonly Term[];
   readonly iscA: number;
   readonly marginedIscA: number;
   /** The tier the array runs in, and the one its open-circuit volts lie in. */
@@ -88,16 +102,102 @@ export type WattFacts = {
   readonly labelW: number;
   readonly noonW: number;
   readonly limitW: number;
+  /** True when the limit is the battery side's amps × battery volts. */
+  readonly fromBattery: boolean;
   readonly nature: LimitNature;
   readonly clippedKwhPerMonth: number;
   readonly clippedPct: number;
   readonly latitudeDeg: number;
 };
 
-/** A change that would make the rule pass, as data the plan can apply and undo. */
-export type Mend = { readonly type: "rewire"; readonly series: number; readonly strings: number };
+export type SharedFacts = {
+  readonly groupName: string;
+  readonly ports: readonly { readonly name: string; readonly aloneW: number; readonly aloneA: number; readonly takenW: number }[];
+  readonly limitW: number | null;
+  readonly limitA: number | null;
+  readonly nature: LimitNature;
+  readonly labelW: number;
+  readonly marginedIscA: number;
+  readonly lostW: number;
+  readonly clippedKwhPerMonth: number;
+  readonly clippedPct: number;
+};
 
-export type Finding = {
+/** Amps pushed backwards through the weakest panel while nothing is drawn, and what it bears. */
+export type ReverseFacts = { readonly panelName: string; readonly amps: number; readonly fuseA: number };
+
+export type MismatchFacts = {
+  /** Watts of every panel at its own maximum; of every row at its own; of all joined as they are. */
+  readonly panelsW: number;
+  readonly rowsW: number;
+  readonly joinedW: number;
+  readonly lossPct: number;
+  readonly seriesLossPct: number;
+  readonly parallelLossPct: number;
+  readonly rows: readonly { readonly terms: readonly Term[]; readonly vmpV: number; readonly impA: number }[];
+  readonly reverse: ReverseFacts | null;
+};
+
+export type PwmFacts = {
+  readonly heldV: number;
+  readonly batteryV: number;
+  readonly dropV: number;
+  readonly vmpV: number;
+  readonly freeW: number;
+  readonly takenW: number;
+  readonly lossPct: number;
+};
+
+export type WakeFacts = {
+  readonly wakeV: number;
+  readonly dullWm2: number;
+  readonly dullVocV: number;
+  readonly brightVocV: number;
+  /** Light at which the volts with nothing connected reach the waking volts, W/m²; null when full sun does not. */
+  readonly wakesAtWm2: number | null;
+  /** Minutes of the longest clear day, at both ends together, with less light than that. */
+  readonly asleepMinutes: number;
+};
+
+export type MixedFacts = {
+  readonly stowed: number;
+  readonly shaded: number;
+  readonly tilted: number;
+  readonly panels: number;
+  /** Watts of every panel at its own maximum in its own light, and of all joined. */
+  readonly panelsW: number;
+  readonly joinedW: number;
+  readonly lossPct: number;
+  /** Where a climbing tracker would end, when that is far below the best point. */
+  readonly trappedW: number | null;
+  readonly reverse: ReverseFacts | null;
+};
+
+/** What a finding speaks of. */
+export type Where =
+  | { readonly type: "lane"; readonly inputId: string; readonly portId: string }
+  | { readonly type: "group"; readonly inputId: string; readonly groupId: string };
+
+/** In what way a mend changes the wiring, for words. */
+export type MendKind =
+  | { readonly type: "matrix"; readonly series: number; readonly strings: number }
+  | { readonly type: "rows"; readonly lengths: readonly number[] }
+  | { readonly type: "shelve"; readonly panelName: string }
+  | { readonly type: "joinPast" }
+  | { readonly type: "move"; readonly panels: number; readonly portName: string; readonly moduleName: string | null };
+
+/** A change that would make the rule pass, as data the plan can apply and undo. */
+export type Mend = {
+  readonly kind: MendKind;
+  readonly lanes: readonly Lane[];
+  readonly counts: Readonly<Record<string, number>>;
+  /** Panels to buy, and panels left on the shelf that are wired now. */
+  readonly bought: number;
+  readonly shelved: number;
+};
+
+/** What one rule says of one lane or group; where and what would mend it are added around it. */
+export type Judged = {
   readonly rule: RuleId;
   readonly level: Level;
   readonly value: Amount | null;
@@ -106,8 +206,11 @@ export type Finding = {
   readonly marginPct: number | null;
   readonly assumptions: readonly Assumption[];
   readonly reason: Reason;
-  readonly mend: Mend | null;
+  /** The panels it speaks of; empty means all of the lane. */
+  readonly tiles: readonly TileKey[];
 };
+
+export type Finding = Judged & { readonly id: string; readonly where: Where; readonly mend: Mend | null };
 
 /** The skies a rule speaks of, so that the chart can show them. */
 export const skiesOfRule: Readonly<Record<RuleId, readonly SkyName[]>> = {
@@ -115,9 +218,19 @@ export const skiesOfRule: Readonly<Record<RuleId, readonly SkyName[]>> = {
   hotVmp: ["hotRoof"],
   current: ["brightNoon"],
   watts: ["brightNoon"],
+  shared: ["brightNoon"],
+  mismatch: ["brightNoon"],
   systemVoltage: ["coldDawn"],
+  pwmLoss: ["brightNoon"],
+  wake: [],
+  mixedStates: ["brightNoon"],
 };
 
 export function worstLevel(found: readonly Pick<Finding, "level">[]): Level {
   return levels.find((level) => found.some((finding) => finding.level === level)) ?? "good";
+}
+
+/** A rule passes when it is good or has only a remark. */
+export function passes(level: Level): boolean {
+  return level === "good" || level === "note";
 }

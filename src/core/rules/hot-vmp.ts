@@ -1,6 +1,7 @@
 import { stayV, wakeV } from "../input";
-import { type RuleContext, fitAssumed, labelAssumed, siteAssumed } from "./context";
-import { type Finding, type HotVmpFacts, type Level } from "./finding";
+import { longestRow } from "../wiring";
+import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "./context";
+import { type HotVmpFacts, type Judged, type Level } from "./finding";
 
 /** Less room than this over the floor leaves haze, dirt and ageing nothing to eat into. */
 const nearFloorPct = 8;
@@ -8,18 +9,18 @@ const nearFloorPct = 8;
 const comfortV = 20;
 
 /** Rule 2: running volts on the hottest roof against the lowest port voltage and the volts it wakes at. */
-export function hotVmp(context: RuleContext): Omit<Finding, "mend"> {
-  const { fit, series, port, site, skies } = context;
-  const { sky, array } = skies.hotRoof;
+export function hotVmp(context: LaneContext): Judged {
+  const { port, site, clear, lane } = context;
+  const { sky, array } = clear.hotRoof;
   const assumptions = [...siteAssumed(context, "recordHigh", "mount"), ...labelAssumed(context, "tempCoVocPctPerC"), ...fitAssumed(context)];
   const floorV = stayV(port);
   const wakingV = wakeV(port);
   if (wakingV === null) {
-    return { rule: "hotVmp", level: "open", value: { value: array.mpp.v, unit: "V" }, limit: null, marginPct: null, assumptions, reason: { type: "noFloor", hotVmpV: array.mpp.v } };
+    return { rule: "hotVmp", level: "open", value: { value: array.mpp.v, unit: "V" }, limit: null, marginPct: null, assumptions, reason: { type: "noFloor", hotVmpV: array.mpp.v }, tiles: [] };
   }
+  const longest = longestRow(lane.rows, (tile) => (tile.stance === "off" ? 0 : kindOf(context, tile.panelId).fit.label.vmpV)).tiles.filter((tile) => tile.stance !== "off");
   const facts: HotVmpFacts = {
-    series,
-    panelVmpV: fit.label.vmpV,
+    terms: termsOf(context, longest, ({ fit }) => fit.label.vmpV),
     hotVmpV: array.mpp.v,
     hotVocV: array.vocV,
     airTempC: sky.airTempC,
@@ -31,7 +32,7 @@ export function hotVmp(context: RuleContext): Omit<Finding, "mend"> {
   };
   const marginPct = 100 * (facts.hotVmpV / wakingV - 1);
   const { level, outcome } = grade(facts, marginPct);
-  return { rule: "hotVmp", level, value: { value: facts.hotVmpV, unit: "V" }, limit: { value: wakingV, unit: "V" }, marginPct, assumptions, reason: { type: "hotVmp", outcome, ...facts } };
+  return { rule: "hotVmp", level, value: { value: facts.hotVmpV, unit: "V" }, limit: { value: wakingV, unit: "V" }, marginPct, assumptions, reason: { type: "hotVmp", outcome, ...facts }, tiles: [] };
 }
 
 function grade(facts: HotVmpFacts, marginPct: number): { level: Level; outcome: HotVmpFactsOutcome } {

@@ -1,6 +1,11 @@
-export { assess, type Assessment, assumedSite, type Fitter, type Missing, portOf } from "./assess";
+export {
+  assess, assessOpen, type Assessed, type Assessment, laneNet, type LaneView, lookInto, openById, type SkyView, type TileState, type TileStates,
+} from "./assess";
 export { codeTableFactor } from "./cold-voc";
-export { type RuleContext, type Site, type SkyState } from "./context";
-export { type Amount, type Assumption, type Finding, type Level, levels, type Mend, type Reason, type RuleId, ruleIds, skiesOfRule, worstLevel } from "./finding";
-export { passes } from "./mend";
+export { isChanged } from "./context";
+export {
+  type Amount, type Assumption, type Finding, type Level, levels, type Mend, passes, type Reason, type RuleId, ruleIds, skiesOfRule, type Term, type Where, worstLevel,
+} from "./finding";
+export { allMends, findMends } from "./mend";
+export { assumedSite, type Fitter, type Missing, portOf } from "./open";
 export { rules } from "./rules";

@@ -1,84 +1,121 @@
-import { buildContext, type ContextParts, type RuleContext } from "./context";
-import { type Finding, type Level, levels, type Mend, type RuleId, worstLevel } from "./finding";
-import { judgeAll } from "./rules";
+import { keyOf, type Lane, tilesOf } from "../wiring";
+import { judgeAll, noonTakenW, openById, type Placed } from "./assess";
+import { type Candidate, candidatesFor } from "./candidates";
+import { type LaneContext } from "./context";
+import { levels, type Mend, passes, type RuleId, worstLevel } from "./finding";
+import { type Fitter, laneOf, type OpenWiring } from "./open";
+import { type Plan } from "../plan";
 
-/** How many panels more than there are now a mend may ask for. */
-const extraPanels = 3;
-const mostTried = 120;
 /** Wirings whose noon watts differ by less than this share count as equal. */
 const sameWatts = 0.01;
 
-type Judged = Omit<Finding, "mend">;
-type Tried = { readonly mend: Mend; readonly findings: readonly Judged[]; readonly noonW: number };
+type Tried = { readonly candidate: Candidate; readonly findings: readonly Placed[]; readonly noonW: number; readonly bought: number; readonly modules: number; readonly shelved: number };
+
+/** Rules that speak of watts lost, not of danger: leaving panels off to be rid of the loss would only make it worse. */
+const costRules: readonly RuleId[] = ["current", "watts", "shared", "mismatch", "pwmLoss", "mixedStates"];
 
 /**
- * For each rule that does not pass, the wiring of the same panels that makes it pass with the least
- * upset: no new Stop anywhere, no panel to buy if possible, then most watts at noon. Found by trying every
- * wiring of as many panels, so a mend shown is one that was seen to work.
+ * For each finding that does not pass, the wiring that makes it pass with the least upset: no new Stop anywhere, no
+ * panel to buy if possible, then most watts at noon. Found by trying, so a mend shown is one that was seen to work.
+ * Pauses after every try, so that whoever drives it can turn to something newer.
  */
-export function findMends(context: RuleContext, findings: readonly Judged[]): ReadonlyMap<RuleId, Mend> {
-  const failing = findings.filter(({ level }) => !passes(level) && level !== "open");
-  const mends = new Map<RuleId, Mend>();
-  if (failing.length === 0) return mends;
-  const tried = wirings(context).map((mend) => tryOut(context, mend));
-  for (const { rule } of failing) {
-    const nowW = context.skies.brightNoon.operating?.p ?? 0;
-    const working = tried.filter(
-      (candidate) => passes(levelOf(candidate.findings, rule)) && !addsStop(findings, candidate.findings) && !(isCost(rule, findings) && candidate.noonW < nowW),
-    );
-    const best = working.sort((a, b) => compare(context, a, b))[0];
-    if (best !== undefined) mends.set(rule, best.mend);
+export function* findMends(plan: Plan, wiringId: string, fit?: Fitter): Generator<void, ReadonlyMap<string, Mend>> {
+  const open = openById(plan, wiringId, fit);
+  const now = judgeAll(open);
+  const failing = now.filter(({ level }) => !passes(level) && level !== "open");
+  const mends = new Map<string, Mend>();
+  const tried = new Map<LaneContext, Tried[]>();
+  const lanes = open.plan.wirings.find((wiring) => wiring.id === wiringId)?.lanes ?? [];
+  const nowW = noonTakenW(open);
+  for (const finding of failing) {
+    const working: Tried[] = [];
+    for (const context of open.lanes.filter((lane) => speaksOf(finding, lane, open))) {
+      if (!tried.has(context)) {
+        const found: Tried[] = [];
+        for (const candidate of candidatesFor(plan, lanes, context)) {
+          const result = tryOut(open, candidate);
+          if (result !== null) found.push(result);
+          yield;
+        }
+        tried.set(context, found);
+      }
+      working.push(...(tried.get(context) ?? []).filter((result) => mendsIt(finding, now, result, nowW)));
+    }
+    const best = working.sort(compare)[0];
+    if (best !== undefined) mends.set(finding.id, toMend(best));
   }
   return mends;
 }
 
-/** A rule passes when it is good or has only a remark. */
-export function passes(level: Level): boolean {
-  return level === "good" || level === "note";
-}
-
-/** Clipping is a cost, not a danger: leaving panels off to be rid of it would only make it worse. */
-function isCost(rule: RuleId, findings: readonly Judged[]): boolean {
-  return (rule === "current" || rule === "watts") && levelOf(findings, rule) !== "stop";
-}
-
-function tryOut(context: RuleContext, mend: Mend): Tried {
-  const parts: ContextParts = { ...context, series: mend.series, strings: mend.strings };
-  const candidate = buildContext(parts);
-  return { mend, findings: judgeAll(candidate), noonW: candidate.skies.brightNoon.operating?.p ?? 0 };
-}
-
-function wirings({ series, strings }: RuleContext): Mend[] {
-  const now = series * strings;
-  const found: Mend[] = [];
-  for (let s = 1; s <= now + extraPanels; s++) {
-    for (let p = 1; s * p <= now + extraPanels; p++) {
-      if (s * p <= now || p === strings) found.push({ type: "rewire", series: s, strings: p });
-    }
+/** Runs a search to its end, for callers with nothing newer to turn to. */
+export function allMends(plan: Plan, wiringId: string, fit?: Fitter): ReadonlyMap<string, Mend> {
+  const search = findMends(plan, wiringId, fit);
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
   }
-  const others = found.filter((mend) => mend.series !== series || mend.strings !== strings);
-  return others.sort((a, b) => Math.abs(a.series * a.strings - now) - Math.abs(b.series * b.strings - now)).slice(0, mostTried);
 }
 
-/** Fewest Stops, then no panel to buy, then most watts at noon, then the mildest remarks and the smallest change. */
-function compare({ series, strings }: RuleContext, a: Tried, b: Tried): number {
+function speaksOf({ where }: Placed, { lane }: LaneContext, { plan }: OpenWiring): boolean {
+  if (lane.inputId !== where.inputId) return false;
+  if (where.type === "lane") return lane.portId === where.portId;
+  const group = plan.inputs.find((input) => input.id === where.inputId)?.device.groups.find(({ id }) => id === where.groupId);
+  return lane.portId !== null && group?.portIds.includes(lane.portId) === true;
+}
+
+function mendsIt(finding: Placed, now: readonly Placed[], tried: Tried, nowW: number): boolean {
+  const after = tried.findings.find(({ id }) => id === finding.id);
+  // with nothing left before its port, a rule of watts is not mended but silenced
+  if (after === undefined && !tried.findings.some(({ where }) => where.inputId === finding.where.inputId)) return false;
+  if (after !== undefined && !passes(after.level)) return false;
+  const isCost = costRules.includes(finding.rule) && finding.level !== "stop";
+  if (isCost && tried.noonW < nowW) return false;
+  const newStop = tried.findings.some(({ id, level }) => level === "stop" && now.find((before) => before.id === id)?.level !== "stop");
+  return !newStop;
+}
+
+/** Judges a candidate; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
+function tryOut(open: OpenWiring, candidate: Candidate): Tried | null {
+  const contexts: LaneContext[] = [];
+  for (const lane of candidate.lanes) {
+    if (lane.rows.length === 0) continue;
+    const context = open.lanes.find((known) => known.lane === lane) ?? laneOf(open.plan, open.ground, lane);
+    if (context !== null) contexts.push(context);
+  }
+  if (contexts.length === 0) return null;
+  const after: OpenWiring = { ...open, lanes: contexts };
+  const counts = countsOf(candidate.lanes);
+  const bought = open.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.count), 0);
+  const modules = (of: readonly LaneContext[]) => new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
+  // a module that is not in use yet is something to buy as well
+  const extraModules = Math.max(0, modules(contexts) - modules(open.lanes));
+  const before = new Set(open.lanes.flatMap(({ lane }) => tilesOf([lane]).map(keyOf)));
+  const kept = new Set(tilesOf(candidate.lanes).map(keyOf));
+  return { candidate, findings: judgeAll(after), noonW: noonTakenW(after), bought, modules: extraModules, shelved: [...before].filter((key) => !kept.has(key)).length };
+}
+
+/** Pieces of each kind a wiring needs the plan to have. */
+function countsOf(lanes: readonly Lane[]): Record<string, number> {
+  const counts: Record<string, number> = {};
+  for (const { panelId, piece } of tilesOf(lanes)) counts[panelId] = Math.max(counts[panelId] ?? 0, piece);
+  return counts;
+}
+
+/** Fewest Stops, then no panel to buy, then most watts at noon, then the mildest remarks, then the fewest put away. */
+function compare(a: Tried, b: Tried): number {
   const stops = ({ findings }: Tried) => findings.filter(({ level }) => level === "stop").length;
-  const bought = ({ mend }: Tried) => Math.max(0, mend.series * mend.strings - series * strings);
   const rank = (tried: Tried) => levels.indexOf(worstLevel(tried.findings));
   const wattsApart = b.noonW - a.noonW;
   return (
     stops(a) - stops(b) ||
-    bought(a) - bought(b) ||
+    a.bought + a.modules - b.bought - b.modules ||
     (Math.abs(wattsApart) > sameWatts * Math.max(a.noonW, b.noonW) ? wattsApart : 0) ||
     rank(b) - rank(a) ||
-    Math.abs(a.mend.series - series) - Math.abs(b.mend.series - series)
+    a.shelved - b.shelved
   );
 }
 
-function levelOf(findings: readonly Judged[], rule: RuleId): Level {
-  return findings.find((finding) => finding.rule === rule)?.level ?? "good";
-}
-
-function addsStop(before: readonly Judged[], after: readonly Judged[]): boolean {
-  return after.some(({ rule, level }) => level === "stop" && levelOf(before, rule) !== "stop");
+function toMend({ candidate, bought, shelved }: Tried): Mend {
+  const lanes = candidate.lanes.filter((lane) => lane.rows.length > 0);
+  return { kind: candidate.kind, lanes, counts: countsOf(lanes), bought, shelved };
 }

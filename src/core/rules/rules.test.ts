@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
 import { applyChange, type Change, emptyPlan, type PanelSheet, type Plan, type PortSheet } from "../plan";
-import { assess, codeTableFactor, type Finding, passes, type RuleId, rules } from ".";
+import { matrixRows, newTile, type Row, rowOf, type Tile } from "../wiring";
+import { allMends, assess, type Assessment, codeTableFactor, type Finding, lookInto, openById, passes, type RuleId } from ".";
 
 type Setting = { panel?: Partial<PanelSheet>; port?: Partial<PortSheet>; site?: Partial<Plan["site"]>; series: number; strings: number };
 
@@ -10,21 +11,29 @@ function planWith({ panel = {}, port = {}, site = {}, series, strings }: Setting
   const [, high] = demoInputs.twoPortStation.ports;
   const changes: Change[] = [
     { type: "addPanel", id: "p", libraryId: null, label: { ...demoPanels.rigid195, ...panel } },
-    { type: "addInput", id: "i", libraryId: null, device: { ...demoInputs.twoPortStation, ports: [{ ...high, ...port }] } },
+    { type: "addInput", id: "i", libraryId: null, device: { ...demoInputs.twoPortStation, ports: [{ ...high, ...port }], groups: [] } },
     { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap", ...site } },
-    { type: "setWiring", wiringId: "wiring-1", patch: { series, strings } },
+    { type: "fillLane", wiringId: "wiring-1", inputId: "i", portId: "high", panelId: "p", series, strings },
   ];
   return changes.reduce<Plan>(applyChange, emptyPlan("Rules"));
 }
 
 function assessed(setting: Setting) {
-  const assessment = assess(planWith(setting), "wiring-1");
+  return verdictOn(planWith(setting));
+}
+
+function verdictOn(plan: Plan): Extract<Assessment, { type: "assessed" }> {
+  const assessment = assess(plan, "wiring-1");
   if (assessment.type !== "assessed") throw new Error("the plan is incomplete");
   return assessment;
 }
 
 function finding(rule: RuleId, setting: Setting): Finding {
-  const found = assessed(setting).findings.find((candidate) => candidate.rule === rule);
+  return findingIn(planWith(setting), rule);
+}
+
+function findingIn(plan: Plan, rule: RuleId): Finding {
+  const found = verdictOn(plan).findings.find((candidate) => candidate.rule === rule);
   if (found === undefined) throw new Error(`no finding of ${rule}`);
   return found;
 }
@@ -52,7 +61,7 @@ describe("coldest volts", () => {
     const found = finding("coldVoc", { series: 4, strings: 1, panel: { tempCoVocPctPerC: null }, port: { maxV: 126 } });
     expect(found.level).toBe("stop");
     expect(found.value?.value).toBeCloseTo(4 * 27.2 * 1.16, 6);
-    expect(found.assumptions).toContainEqual({ type: "labelField", field: "tempCoVocPctPerC", value: -0.29 });
+    expect(found.assumptions).toContainEqual({ type: "labelField", panelName: demoPanels.rigid195.name, field: "tempCoVocPctPerC", value: -0.29 });
   });
 
   test.each([[25, 1], [20, 1.02], [10, 1.06], [0, 1.1], [-1, 1.12], [-14, 1.16], [-15, 1.16], [-16, 1.18], [-40, 1.25]])("the code table at %d °C is %d", (lowC, factor) => {
@@ -116,37 +125,200 @@ test("what the site leaves unsaid is assumed aloud", () => {
   expect(types).toEqual(expect.arrayContaining(["recordLow", "recordHigh", "mount"]));
 });
 
-test("every mend, applied, makes its rule pass and adds no Stop", () => {
+/** A plan of several kinds on the two-port station, its rows as given. */
+function mixedPlan(rows: readonly Row[], device = demoInputs.twoPortStation as Parameters<typeof applyChange>[0]["inputs"][number]["device"], portId = "high"): Plan {
+  const changes: Change[] = [
+    { type: "addPanel", id: "a", libraryId: null, label: demoPanels.rigid195 },
+    { type: "addPanel", id: "b", libraryId: null, label: demoPanels.rigid120 },
+    { type: "addPanel", id: "c", libraryId: null, label: demoPanels.rigid225 },
+    { type: "addInput", id: "i", libraryId: null, device },
+    { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap" } },
+    { type: "rewire", wiringId: "wiring-1", lanes: [{ inputId: "i", portId, rows }], counts: {} },
+  ];
+  return changes.reduce<Plan>(applyChange, emptyPlan("Mixed"));
+}
+
+const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<Tile>][]): Row => rowOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
+
+describe("unequal rows and panels", () => {
+  test("two 12 V-class panels in series beside one 24 V-class panel match: hardly anything is lost", () => {
+    const { level, reason } = findingIn(mixedPlan([row(["b", 1], ["b", 2]), row(["c", 1])]), "mismatch");
+    expect([level, reason.type === "mismatch" ? reason.outcome : ""]).toEqual(["good", "equal"]);
+  });
+
+  test("a lone 12 V-class panel beside a 24 V-class one drags it down, and is fed backwards while nothing is drawn", () => {
+    const { level, reason } = findingIn(mixedPlan([row(["b", 1]), row(["c", 1])]), "mismatch");
+    if (reason.type !== "mismatch") throw new Error("expected a mismatch");
+    expect(level).toBe("care");
+    // held near 19 V the large panel gives about its 6 A at half its volts: 115 W of 120 + 225
+    expect(reason.joinedW).toBeLessThan(0.75 * reason.panelsW);
+    expect(reason.parallelLossPct).toBeGreaterThan(reason.seriesLossPct);
+    expect(reason.reverse?.panelName).toBe(demoPanels.rigid120.name);
+    expect(reason.reverse?.amps).toBeGreaterThan(4);
+  });
+
+  test("backwards amps over what the panel bears are a Stop; a blocking diode ends them", () => {
+    const four = [row(["b", 1]), row(["c", 1]), row(["c", 2]), row(["c", 3])];
+    const bare = findingIn(mixedPlan(four), "mismatch");
+    expect([bare.level, bare.tiles]).toEqual(["stop", ["b.1"]]);
+    const guarded = findingIn(mixedPlan(four.map((each) => ({ ...each, blockingDiode: true }))), "mismatch");
+    expect(guarded.reason).toMatchObject({ type: "mismatch", reverse: null });
+  });
+
+  test("in series the weakest current rules: a small panel among large ones costs them", () => {
+    const { reason } = findingIn(mixedPlan([row(["a", 1], ["a", 2], ["b", 1])]), "mismatch");
+    expect(reason.type === "mismatch" && reason.seriesLossPct).toBeGreaterThan(5);
+  });
+
+  test("the coldest volts are summed along the longest row, kind by kind", () => {
+    const { reason } = findingIn(mixedPlan([row(["b", 1], ["c", 1]), row(["a", 1])]), "coldVoc");
+    if (reason.type !== "coldVoc") throw new Error("expected volts");
+    expect(reason.coefficientVocV).toBeCloseTo(22.7 * (1 + 0.003 * 39) + 45.1 * (1 + 0.0029 * 39), 9);
+    expect(Math.abs(reason.solvedVocV / reason.coefficientVocV - 1)).toBeLessThan(0.02);
+  });
+});
+
+describe("panels in different states", () => {
+  test("one stowed row beside a lit one is named; one shaded substring costs the others less than a panel", () => {
+    expect(findingIn(mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3, { stance: "stowed" }], ["a", 4, { stance: "stowed" }])]), "mixedStates").reason).toMatchObject({ stowed: 2, shaded: 0 });
+    const { reason } = findingIn(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { light: [0.1, 1] }])]), "mixedStates");
+    if (reason.type !== "mixedStates") throw new Error("expected mixed states");
+    expect(reason.shaded).toBe(1);
+    expect(reason.joinedW).toBeGreaterThan(0.75 * reason.panelsW);
+  });
+
+  test("a tracker that only climbs is trapped on the low peak that the shade makes, and the plan says at how many watts", () => {
+    const low = { ...demoInputs.twoPortStation, ports: [{ ...demoInputs.twoPortStation.ports[1], tracker: "hillClimb" as const }], groups: [] };
+    const plan = mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { light: [0.3, 0.3] }])], low);
+    const { level, reason } = findingIn(plan, "mixedStates");
+    if (reason.type !== "mixedStates" || reason.trappedW === null) throw new Error("expected a trap");
+    expect(level).toBe("care");
+    expect(reason.trappedW).toBeLessThan(0.7 * reason.joinedW);
+    const [lane] = verdictOn(plan).lanes;
+    expect(lane?.skies.brightNoon.operating).toMatchObject({ limitedBy: "lowPeak" });
+  });
+
+  test("every panel alike and out has nothing to say", () => {
+    expect(verdictOn(mixedPlan(matrixRows("a", 2, 2))).findings.some(({ rule }) => rule === "mixedStates")).toBe(false);
+  });
+
+  test("looking in: a shaded substring is bypassed, volts add up to the lane's, a panel taken out is not there", () => {
+    const plan = mixedPlan([row(["a", 1], ["a", 2, { light: [0.1, 1] }], ["a", 3, { stance: "off" }])]);
+    const open = openById(plan, "wiring-1");
+    const states = lookInto(open, "brightNoon");
+    expect(Object.keys(states).sort()).toEqual(["a.1", "a.2"]);
+    expect(states["a.2"]?.substrings.map(({ bypassed }) => bypassed)).toEqual([true, false]);
+    const operating = open.lanes[0]?.actual.brightNoon.operating;
+    expect((states["a.1"]?.v ?? 0) + (states["a.2"]?.v ?? 0)).toBeCloseTo(operating?.v ?? 0, 2);
+  });
+});
+
+test("PWM loses what lies above battery volts: little from a 12 V-class panel, half from a 24 V-class one", () => {
+  const onPwm = (rows: readonly Row[]) => findingIn(mixedPlan(rows, demoInputs.pwmController, "pv"), "pwmLoss");
+  const [twelve, twentyFour] = [onPwm([row(["b", 1])]), onPwm([row(["c", 1])])];
+  expect(twelve.level).not.toBe("care");
+  expect(twentyFour.level).toBe("care");
+  // 6.2 A at 13.3 V instead of 5.9 A at 33 V
+  expect(twentyFour.value?.value).toBeGreaterThan(55);
+  expect(twentyFour.value?.value).toBeLessThan(65);
+});
+
+test("battery amps × battery volts are a watt limit, and said to be one", () => {
+  const { reason } = findingIn(mixedPlan([row(["c", 1], ["c", 2])], demoInputs.batteryLimitedController, "pv"), "watts");
+  expect(reason).toMatchObject({ type: "watts", limitW: 15 * 12.8, fromBattery: true });
+});
+
+describe("waking on a dull morning", () => {
+  test("volts near the battery sleep under cloud; twice the panels wake at first light", () => {
+    const waking = (rows: readonly Row[]) => findingIn(mixedPlan(rows, demoInputs.pressController, "pv"), "wake");
+    expect(waking([row(["c", 1])]).level).toBe("good");
+    expect(waking([row(["b", 1], ["a", 1])]).reason).toMatchObject({ outcome: "early" });
+    const dim = waking([row(["a", 1])]);
+    expect([dim.level, dim.reason.type === "wake" && dim.reason.outcome]).toEqual(["stop", "never"]);
+  });
+
+  test("the light it wakes at is the light at which the volts are reached", () => {
+    const { reason } = findingIn(planWith({ series: 1, strings: 1, port: { minV: null, batteryV: 20.4, wakeMarginV: 5, stayMarginV: 1 } }), "wake");
+    if (reason.type !== "wake" || reason.wakesAtWm2 === null) throw new Error("expected a waking light");
+    expect(reason.outcome).toBe("lateWake");
+    expect(reason.wakesAtWm2).toBeGreaterThan(30);
+    expect(reason.wakesAtWm2).toBeLessThan(100);
+    expect(reason.asleepMinutes).toBeGreaterThan(10);
+  });
+});
+
+test("ports that share a limit are judged together, and what they take keeps it", () => {
+  const station = { ...demoInputs.twoPortStation, groups: [{ ...demoInputs.twoPortStation.groups[0], maxW: 700 }] };
+  const plan = applyChange(mixedPlan(matrixRows("a", 4, 1), station), {
+    type: "rewire", wiringId: "wiring-1", counts: {},
+    lanes: [{ inputId: "i", portId: "high", rows: matrixRows("a", 4, 1) }, { inputId: "i", portId: "low", rows: matrixRows("b", 2, 1) }],
+  });
+  const verdict = verdictOn(plan);
+  const shared = verdict.findings.find(({ rule }) => rule === "shared");
+  if (shared?.reason.type !== "shared") throw new Error("expected a shared limit");
+  expect(shared.reason.ports.reduce((sum, port) => sum + port.takenW, 0)).toBeCloseTo(700, 0);
+  expect(verdict.takenW.brightNoon).toBeCloseTo(700, 0);
+  expect(["note", "care"]).toContain(shared.level);
+});
+
+describe("mends", () => {
   const setting = fc.record({
     series: fc.integer({ min: 1, max: 10 }),
     strings: fc.integer({ min: 1, max: 4 }),
     port: fc.record({ maxV: fc.integer({ min: 40, max: 150 }), minV: fc.integer({ min: 10, max: 35 }), maxW: fc.integer({ min: 100, max: 1500 }), currentLimits: fc.constantFrom<PortSheet["currentLimits"]>([tier(10, "drawsUpTo")], [tier(15, "neverExceed")]) }),
   });
-  let seen = 0;
-  fc.assert(
-    fc.property(setting, (asked) => {
-      const before = assessed(asked);
-      for (const { rule, mend } of before.findings) {
-        if (mend === null) continue;
-        seen += 1;
-        const after = assessed({ ...asked, series: mend.series, strings: mend.strings });
-        const mended = after.findings.find((found) => found.rule === rule);
-        expect(mended !== undefined && passes(mended.level)).toBe(true);
-        const stops = (of: typeof after) => of.findings.filter((found) => found.level === "stop").map((found) => found.rule);
-        expect(stops(before)).toEqual(expect.arrayContaining(stops(after)));
-      }
-    }),
-    { numRuns: 120 },
-  );
-  expect(seen).toBeGreaterThan(50);
+  const kinds = ["a", "b", "c"] as const;
+  const mixed = fc
+    .array(fc.array(fc.record({ kind: fc.constantFrom(...kinds), stowed: fc.integer({ min: 0, max: 7 }) }), { minLength: 1, maxLength: 3 }), { minLength: 1, maxLength: 3 })
+    .chain((rows) => fc.record({ rows: fc.constant(rows), device: fc.constantFrom("twoPortStation" as const, "pwmController" as const, "climbingController" as const, "pressController" as const) }))
+    .map(({ rows, device }) => {
+      const next = { a: 0, b: 0, c: 0 };
+      const made = rows.map((tiles) => rowOf(tiles.map(({ kind, stowed }) => ({ ...newTile(kind, (next[kind] += 1)), stance: stowed === 0 ? ("stowed" as const) : ("out" as const) }))));
+      return mixedPlan(made, demoInputs[device], demoInputs[device].ports[device === "twoPortStation" ? 1 : 0]?.id ?? "");
+    });
+  const seen = new Set<string>();
+
+  /** Applies every mend of a plan, and sees its rule pass and no new Stop. */
+  function applyAll(plan: Plan): void {
+    const before = verdictOn(plan);
+    const mends = allMends(plan, "wiring-1");
+    for (const { id, rule } of before.findings) {
+      const mend = mends.get(id);
+      if (mend === undefined) continue;
+      seen.add(rule);
+      const after = verdictOn(applyChange(plan, { type: "rewire", wiringId: "wiring-1", lanes: mend.lanes, counts: mend.counts }));
+      const mended = after.findings.find((found) => found.id === id);
+      expect(mended === undefined || passes(mended.level)).toBe(true);
+      const stops = (of: typeof after) => of.findings.filter((found) => found.level === "stop").map((found) => found.id);
+      expect(stops(before)).toEqual(expect.arrayContaining(stops(after)));
+    }
+  }
+
+  test("every mend of equal rows, applied, makes its rule pass and adds no Stop", () => {
+    fc.assert(fc.property(setting, (asked) => applyAll(planWith(asked))), { numRuns: 40 });
+  });
+
+  test("so does every mend of unequal ones", () => {
+    fc.assert(fc.property(mixed, applyAll), { numRuns: 40 });
+    expect([...seen]).toEqual(expect.arrayContaining(["coldVoc", "current", "hotVmp", "mismatch", "mixedStates", "wake"]));
+  });
+
+  test("insulation too weak for a long row, a shared limit passed, volts a PWM controller wastes: each is mended too", () => {
+    applyAll(planWith({ series: 6, strings: 1, panel: { maxSystemV: 120 }, port: { maxV: 400 } }));
+    const station = { ...demoInputs.twoPortStation, groups: [{ ...demoInputs.twoPortStation.groups[0], maxW: 700, nature: "neverExceed" as const }] };
+    applyAll(mixedPlan(matrixRows("a", 4, 1), station));
+    const [port] = demoInputs.pwmController.ports;
+    applyAll(mixedPlan([row(["b", 1], ["b", 2])], { ...demoInputs.pwmController, ports: [{ ...port, currentLimits: [tier(30, "neverExceed")] }] }, "pv"));
+    expect([...seen]).toEqual(expect.arrayContaining(["systemVoltage", "shared", "pwmLoss"]));
+  });
 });
 
-test("one more in series never lowers the coldest volts, and every rule always answers", () => {
+test("one more in series never lowers the coldest volts, and every rule that applies answers", () => {
   fc.assert(
     fc.property(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 1, max: 8 }), (series, strings) => {
       const [fewer, more] = [assessed({ series, strings }), assessed({ series: series + 1, strings })];
       expect(more.findings[0]?.value?.value).toBeGreaterThan(fewer.findings[0]?.value?.value ?? 0);
-      expect(more.findings.map((found) => found.rule)).toEqual(rules.map((rule) => rule.id));
+      expect(more.findings.map((found) => found.rule)).toEqual(["coldVoc", "hotVmp", "wake", "current", "watts", "mismatch", "systemVoltage"]);
     }),
     { numRuns: 40 },
   );

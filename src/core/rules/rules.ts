@@ -1,23 +1,31 @@
 import { coldVoc } from "./cold-voc";
-import { type RuleContext } from "./context";
+import { type LaneContext } from "./context";
 import { current } from "./current";
-import { type Finding, type RuleId } from "./finding";
+import { type Judged, type RuleId } from "./finding";
 import { hotVmp } from "./hot-vmp";
+import { mismatch } from "./mismatch";
+import { mixedStates } from "./mixed-states";
+import { pwmLoss } from "./pwm-loss";
 import { systemVoltage } from "./system-voltage";
+import { wake } from "./wake";
 import { watts } from "./watts";
 
-/** A rule judges a context; what would mend it is found by trying, in mend.ts. */
-export type Rule = { readonly id: RuleId; readonly judge: (context: RuleContext) => Omit<Finding, "mend"> };
+/** A rule judges a lane, or answers null where it does not apply; what would mend it is found by trying, in mend.ts. */
+export type Rule = { readonly id: RuleId; readonly judge: (context: LaneContext) => Judged | null };
 
-/** Every rule, in the order the ledger shows them. A new rule is a file, its test and a line here. */
+/** Every rule of a lane, in the order the ledger shows them. A new rule is a file, its test and a line here. */
 export const rules: readonly Rule[] = [
   { id: "coldVoc", judge: coldVoc },
   { id: "hotVmp", judge: hotVmp },
+  { id: "wake", judge: wake },
   { id: "current", judge: current },
   { id: "watts", judge: watts },
+  { id: "mismatch", judge: mismatch },
+  { id: "mixedStates", judge: mixedStates },
+  { id: "pwmLoss", judge: pwmLoss },
   { id: "systemVoltage", judge: systemVoltage },
 ];
 
-export function judgeAll(context: RuleContext): Omit<Finding, "mend">[] {
-  return rules.map((rule) => rule.judge(context));
+export function judgeLane(context: LaneContext): Judged[] {
+  return rules.flatMap((rule) => rule.judge(context) ?? []);
 }

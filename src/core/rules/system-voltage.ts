@@ -1,23 +1,36 @@
-import { type RuleContext, labelAssumed, siteAssumed } from "./context";
-import { type Finding } from "./finding";
+import { longestRow, tilesOfRows } from "../wiring";
+import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed, solveRows } from "./context";
+import { type Judged } from "./finding";
 
 /** Rule 6: a panel's insulation is rated for the coldest open-circuit volts of its whole string. */
-export function systemVoltage(context: RuleContext): Omit<Finding, "mend"> {
-  const solvedVocV = context.skies.coldDawn.array.vocV;
-  const { maxSystemV } = context.fit.label;
+export function systemVoltage(context: LaneContext): Judged {
   const assumptions = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
-  const value = { value: solvedVocV, unit: "V" } as const;
-  if (maxSystemV === null) {
-    return { rule: "systemVoltage", level: "note", value, limit: null, marginPct: null, assumptions, reason: { type: "noSystemVoltage", solvedVocV } };
+  const rows = context.lane.rows.map((row) => {
+    const tiles = tilesOfRows([row]).filter((tile) => tile.stance !== "off");
+    const rated = tiles.map((tile) => ({ name: kindOf(context, tile.panelId).name, maxSystemV: kindOf(context, tile.panelId).fit.label.maxSystemV }));
+    const known = rated.filter((panel): panel is { name: string; maxSystemV: number } => panel.maxSystemV !== null);
+    const weakest = known.reduce<{ name: string; maxSystemV: number } | null>((least, panel) => (least === null || panel.maxSystemV < least.maxSystemV ? panel : least), null);
+    const vocV = solveRows(context, [row], "coldDawn")?.vocV ?? 0;
+    return { tiles, vocV, weakest, silent: rated.find((panel) => panel.maxSystemV === null)?.name ?? null, series: longestRow([row], (tile) => (tile.stance === "off" ? 0 : 1)).total };
+  });
+  const rated = rows.flatMap((row) => (row.weakest === null ? [] : [{ ...row, weakest: row.weakest, share: row.vocV / row.weakest.maxSystemV }]));
+  const worst = rated.reduce<(typeof rated)[number] | null>((most, row) => (most === null || row.share > most.share ? row : most), null);
+  const silent = rows.find((row) => row.silent !== null);
+  if (silent?.silent != null && (worst === null || worst.share <= 1)) {
+    const value = { value: silent.vocV, unit: "V" } as const;
+    return { rule: "systemVoltage", level: "note", value, limit: null, marginPct: null, assumptions, reason: { type: "noSystemVoltage", solvedVocV: silent.vocV, panelName: silent.silent }, tiles: keysOf(silent.tiles) };
   }
-  const over = solvedVocV > maxSystemV;
+  if (worst === null) throw new Error("a lane in use has a row with a panel");
+  const { maxSystemV, name } = worst.weakest;
+  const over = worst.vocV > maxSystemV;
   return {
     rule: "systemVoltage",
     level: over ? "stop" : "good",
-    value,
+    value: { value: worst.vocV, unit: "V" },
     limit: { value: maxSystemV, unit: "V" },
-    marginPct: 100 * (1 - solvedVocV / maxSystemV),
+    marginPct: 100 * (1 - worst.share),
     assumptions,
-    reason: { type: "systemVoltage", outcome: over ? "over" : "inside", solvedVocV, maxSystemV, series: context.series },
+    reason: { type: "systemVoltage", outcome: over ? "over" : "inside", solvedVocV: worst.vocV, maxSystemV, panelName: name, series: worst.series },
+    tiles: keysOf(worst.tiles),
   };
 }

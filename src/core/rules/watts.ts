@@ -1,8 +1,10 @@
+import { wattLimit } from "../input";
 import { solveNet } from "../net";
 import { type PanelModel, stcIrradianceWm2 } from "../panel";
 import { brightNoonAirC, cellTempC, longestClearDay, type Mount } from "../sky";
-import { type PanelHour, type RuleContext, fitAssumed, siteAssumed } from "./context";
-import { type Finding, type Level, type WattFacts } from "./finding";
+import { newTile, rowOf } from "../wiring";
+import { type Ground, type Kind, type LaneContext, type PanelHour, fitAssumed, kindsIn, labelSum, siteAssumed, solveRows } from "./context";
+import { type Judged, type Level, type WattFacts } from "./finding";
 
 const daysPerMonth = 30;
 /** Leaving more than this of a clear month's energy on the roof is a cost to name. */
@@ -12,34 +14,44 @@ const anyClipPct = 0.1;
 const irradianceSteps = 6;
 
 /** Rule 4: array watts against the port's watt limit, with what a clear month would leave unused. */
-export function watts(context: RuleContext): Omit<Finding, "mend"> {
-  const { fit, series, strings, port, site, skies } = context;
-  const labelW = series * strings * fit.label.pmaxW;
-  if (port.maxW === null) {
-    return { rule: "watts", level: "note", value: { value: labelW, unit: "W" }, limit: null, marginPct: null, assumptions: [], reason: { type: "noWattLimit", labelW } };
+export function watts(context: LaneContext): Judged {
+  const { port, site, clear } = context;
+  const labelW = labelSum(context, ({ fit }) => fit.label.pmaxW);
+  const limitW = wattLimit(port);
+  if (limitW === null) {
+    return { rule: "watts", level: "note", value: { value: labelW, unit: "W" }, limit: null, marginPct: null, assumptions: [], reason: { type: "noWattLimit", labelW }, tiles: [] };
   }
-  const absolute = port.maxWNature === "neverExceed";
-  const assumptions = absolute ? [] : [...siteAssumed(context, "latitude", "mount"), { type: "clearFlatDay" } as const, ...fitAssumed(context)];
-  const noonW = skies.brightNoon.array.mpp.p;
-  const judgedW = absolute ? labelW : noonW;
-  const clear = clearMonthKwh(context.clearDay(), series * strings, port.maxW);
+  // the battery side only ever draws what it can; the port's own limit has a nature of its own
+  const fromBattery = port.maxW === null || limitW < port.maxW;
+  const absoluteW = port.maxW !== null && port.maxWNature === "neverExceed" ? port.maxW : null;
+  const noonW = clear.brightNoon.array.mpp.p;
+  const overAbsolute = absoluteW !== null && labelW > absoluteW;
+  const nature = fromBattery && !overAbsolute ? "drawsUpTo" : port.maxWNature;
+  const clear30 = clearMonthKwh([context], overAbsolute ? (absoluteW as number) : limitW);
   const facts: WattFacts = {
     labelW,
     noonW,
-    limitW: port.maxW,
-    nature: port.maxWNature,
-    clippedKwhPerMonth: clear.clippedKwh,
-    clippedPct: clear.totalKwh > 0 ? (100 * clear.clippedKwh) / clear.totalKwh : 0,
+    limitW: overAbsolute ? (absoluteW as number) : limitW,
+    fromBattery: fromBattery && !overAbsolute,
+    nature,
+    clippedKwhPerMonth: clear30.clippedKwh,
+    clippedPct: clear30.totalKwh > 0 ? (100 * clear30.clippedKwh) / clear30.totalKwh : 0,
     latitudeDeg: site.latitudeDeg,
   };
-  const { level, outcome } = grade(facts, absolute);
-  return { rule: "watts", level, value: { value: judgedW, unit: "W" }, limit: { value: port.maxW, unit: "W" }, marginPct: 100 * (1 - judgedW / port.maxW), assumptions, reason: { type: "watts", outcome, ...facts } };
+  const { level, outcome } = grade(facts, overAbsolute);
+  const assumptions = nature === "neverExceed" ? [] : [...siteAssumed(context, "latitude", "mount"), { type: "clearFlatDay" } as const, ...fitAssumed(context)];
+  const judgedW = nature === "neverExceed" ? labelW : noonW;
+  return { rule: "watts", level, value: { value: judgedW, unit: "W" }, limit: { value: facts.limitW, unit: "W" }, marginPct: 100 * (1 - judgedW / facts.limitW), assumptions, reason: { type: "watts", outcome, ...facts }, tiles: [] };
 }
 
-function grade(facts: WattFacts, absolute: boolean): { level: Level; outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } {
-  if (absolute && facts.labelW > facts.limitW) return { level: "stop", outcome: "overAbsolute" };
-  if (facts.clippedPct > costlyClipPct) return { level: "care", outcome: "clipsMuch" };
-  if (facts.clippedPct > anyClipPct) return { level: "note", outcome: "clips" };
+function grade(facts: WattFacts, overAbsolute: boolean): { level: Level; outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } {
+  return overAbsolute ? { level: "stop", outcome: "overAbsolute" } : gradeClipping(facts.clippedPct);
+}
+
+/** What share of a clear month's energy stays on the roof, as a level. */
+export function gradeClipping(clippedPct: number): { level: Level; outcome: "clipsMuch" | "clips" | "within" } {
+  if (clippedPct > costlyClipPct) return { level: "care", outcome: "clipsMuch" };
+  if (clippedPct > anyClipPct) return { level: "note", outcome: "clips" };
   return { level: "good", outcome: "within" };
 }
 
@@ -56,17 +68,39 @@ export function clearDayOfOnePanel(model: PanelModel, site: { latitudeDeg: numbe
     const k = Math.min(irradianceSteps - 1, Math.floor(at));
     const low = wattsPerWm2[k] as number;
     const high = wattsPerWm2[k + 1] as number;
-    return { panelW: irradianceWm2 * (low + (at - k) * (high - low)), hours };
+    return { panelW: irradianceWm2 * (low + (at - k) * (high - low)), irradianceWm2, hours };
   });
 }
 
-/** Energy of a month of such days, and what a watt limit cuts off, kWh. */
-export function clearMonthKwh(day: readonly PanelHour[], panels: number, limitW: number): { totalKwh: number; clippedKwh: number } {
+/**
+ * Energy of a month of such days, and what a watt limit over all these lanes together cuts off, kWh. What unequal
+ * panels lose to each other at noon they are taken to lose all day: within about 1 % of solving every hour.
+ */
+export function clearMonthKwh(lanes: readonly LaneContext[], limitW: number): { totalKwh: number; clippedKwh: number } {
+  const [first] = lanes;
+  if (first === undefined) return { totalKwh: 0, clippedKwh: 0 };
+  const days = lanes.map((lane) => {
+    const counted = termsById(lane);
+    const day = counted.map(({ kind, count }) => ({ count, hours: lane.clearDay(kind) }));
+    const ownW = counted.reduce((sum, { kind, count }) => sum + count * panelNoonW(lane, kind), 0);
+    return { day, joined: ownW > 0 ? lane.clear.brightNoon.array.mpp.p / ownW : 0 };
+  });
   let totalWh = 0;
   let clippedWh = 0;
-  for (const { panelW, hours } of day) {
-    totalWh += panels * panelW * hours;
-    clippedWh += Math.max(0, panels * panelW - limitW) * hours;
+  const [sample] = days[0]?.day ?? [];
+  for (const [k, { hours }] of (sample?.hours ?? []).entries()) {
+    const laneW = days.reduce((sum, { day, joined }) => sum + joined * day.reduce((all, { count, hours: of }) => all + count * (of[k]?.panelW ?? 0), 0), 0);
+    totalWh += laneW * hours;
+    clippedWh += Math.max(0, laneW - limitW) * hours;
   }
   return { totalKwh: (totalWh * daysPerMonth) / 1000, clippedKwh: (clippedWh * daysPerMonth) / 1000 };
+}
+
+/** Watts of one panel of a kind alone at bright noon. */
+export function panelNoonW(context: Ground, kind: Kind): number {
+  return solveRows(context, [rowOf([newTile(kind.id, 1)])], "brightNoon")?.mpp.p ?? 0;
+}
+
+function termsById(lane: LaneContext): { kind: Kind; count: number }[] {
+  return kindsIn(lane).map((kind) => ({ kind, count: lane.tiles.filter((tile) => tile.panelId === kind.id).length }));
 }

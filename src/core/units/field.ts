@@ -6,7 +6,7 @@ export type FieldSpec = {
   readonly whole: boolean;
 };
 
-export const units = ["V", "A", "W", "mm", "°C", "%/°C", "°", "", "Ω"] as const;
+export const units = ["V", "A", "W", "mm", "°C", "%/°C", "°", "", "Ω", "W/m²", "%"] as const;
 export type Unit = (typeof units)[number];
 
 const of = (unit: Unit, least: number, most: number, whole = false): FieldSpec => ({ unit, least, most, whole });
@@ -37,8 +37,14 @@ export const fieldSpecs = {
   toV: of("V", 0, 2000),
   amps: of("A", 0.1, 1000),
   maxW: of("W", 1, 100000),
+  batteryMaxA: of("A", 0.1, 1000),
+  pwmDropV: of("V", 0, 5),
   series: of("", 1, 40, true),
   strings: of("", 1, 40, true),
+  count: of("", 1, 1600, true),
+  irradianceWm2: of("W/m²", 20, 1500),
+  cellTempC: of("°C", -60, 120),
+  tiltDeg: of("°", -75, 75),
   recordLowC: of("°C", -60, 40),
   recordHighC: of("°C", -10, 60),
   latitudeDeg: of("°", -66, 66),

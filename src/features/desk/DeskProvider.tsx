@@ -5,8 +5,10 @@ import { useStore } from "zustand";
 import { createClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
+import { type Slot } from "@/workers/judge";
+import { type Judgement, startJudge } from "./judge";
 import { type Saver, startSaver } from "./saver";
-import { createDesk, type Desk, type DeskState } from "./store";
+import { createDesk, type Desk, type DeskState, wiringOf } from "./store";
 
 type Resolve = Pick<Saver, "takeTheirs" | "keepMine">;
 type DeskContextValue = { readonly desk: Desk; readonly resolve: Resolve };
@@ -42,6 +44,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
     };
   }, [desk]);
   useEffect(() => undoKeys(desk), [desk]);
+  useEffect(() => startJudge(desk, openWorker), [desk]);
   const value = useMemo(() => ({ desk, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine() } }), [desk]);
   return <DeskContext value={value}>{children}</DeskContext>;
 }
@@ -83,14 +86,25 @@ export function usePlan(): Plan {
   return useDeskState((state) => state.history.present);
 }
 
-/** The wiring on the desk; this version of the plan's interface shows its first. */
+/** The wiring on the desk. */
 export function useWiring(): Wiring {
-  const [wiring] = usePlan().wirings;
-  if (wiring === undefined) throw new Error("a plan always has a wiring");
-  return wiring;
+  return useDeskState(wiringOf);
 }
 
-export function useAssessment(): Assessment {
-  const desk = useDesk();
-  return desk.assess(usePlan(), useWiring().id);
+/** What the worker last said: of what is on screen, or, for a few milliseconds after an edit, of what was. */
+export function useJudgement(): Judgement | null {
+  return useDeskState((state) => state.judgement);
+}
+
+export function useAssessment(): Assessment | null {
+  return useDeskState((state) => state.judgement?.assessment ?? null);
+}
+
+/** True while the verdict on screen is of an older revision. */
+export function useJudging(): boolean {
+  return useDeskState((state) => state.judgement === null || state.judgement.plan !== state.history.present || state.judgement.wiringId !== wiringOf(state).id);
+}
+
+function openWorker(): Slot {
+  return new Worker(new URL("../../workers/judge/judge.worker.ts", import.meta.url), { type: "module" });
 }

@@ -1,7 +1,8 @@
 export { DeskFrame } from "./DeskFrame";
-export { DeskProvider, useAssessment, useDesk, useDeskState, usePlan, useWiring } from "./DeskProvider";
+export { DeskProvider, useAssessment, useDesk, useDeskState, useJudgement, useJudging, usePlan, useWiring } from "./DeskProvider";
 export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
 export { stopNames } from "./messages";
 export { type Saver, startSaver } from "./saver";
 export { useLibrary } from "./useLibrary";
 export { createDesk, type Desk, type DeskState, type SaveState } from "./store";
+export { type Judgement } from "./judge";

@@ -32,8 +32,6 @@ const pathWords: readonly (readonly [RegExp, string])[] = [
   [/^site\./, "the site"],
   [/^panels/, "a panel's label"],
   [/^inputs/, "an input"],
-  [/^wirings\..*series$/, "panels in series"],
-  [/^wirings\..*strings$/, "number of strings"],
   [/^wirings/, "the wiring"],
   [/^notes\.(\w+)/, "notes"],
 ];

@@ -6,7 +6,7 @@ import { type Assessment } from "@/core/rules";
 export type StopState = "empty" | "question" | "ready" | "stopFound" | "notes";
 
 /** The state of each stop, from the plan and the verdict on it. */
-export function stopState(stop: Stop, plan: Plan, assessment: Assessment): StopState {
+export function stopState(stop: Stop, plan: Plan, assessment: Assessment | null): StopState {
   switch (stop) {
     case "panels":
       if (plan.panels.length === 0) return "empty";
@@ -15,7 +15,7 @@ export function stopState(stop: Stop, plan: Plan, assessment: Assessment): StopS
       if (plan.inputs.length === 0) return "empty";
       return plan.inputs.every(({ device }) => device.ports.every((port) => port.maxV !== null && (port.minV !== null || port.batteryV !== null))) ? "ready" : "question";
     case "wire":
-      if (assessment.type === "incomplete") return "empty";
+      if (assessment === null || assessment.type === "incomplete") return "empty";
       if (assessment.worst === "stop") return "stopFound";
       return assessment.worst === "open" ? "question" : "ready";
     default:

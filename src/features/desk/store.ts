@@ -1,9 +1,9 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { type SavedPlan } from "@/api";
-import { applyChange, type Change, endGesture, type History, type Plan, record, redo, startHistory, undo } from "@/core/plan";
-import { type Assessment, type RuleId } from "@/core/rules";
+import { applyChange, type Change, endGesture, type History, type Plan, record, redo, startHistory, undo, type Wiring } from "@/core/plan";
 import { type SkyName } from "@/core/sky";
-import { createAssessor } from "./assessor";
+import { type TileKey } from "@/core/wiring";
+import { type Judgement } from "./judge";
 
 /** How the plan on screen stands to the one on disk. */
 export type SaveState =
@@ -25,22 +25,38 @@ export type DeskState = {
   /** Something the person should hear once, such as another tab's change having been taken in. */
   readonly notice: string | null;
   readonly sky: SkyName;
-  readonly litRule: RuleId | null;
+  /** The wiring on the desk; the first when the plan has none of this id. */
+  readonly wiringId: string;
+  /** What the worker last said of it; null until it has spoken. */
+  readonly judgement: Judgement | null;
+  /** The finding pointed at, whose panels and curves are lit. */
+  readonly litFinding: string | null;
+  /** Panels selected on the board. */
+  readonly selected: readonly TileKey[];
+  /** The last board action, in words, for those who do not see it. */
+  readonly said: string;
   readonly ledgerOpen: boolean;
 };
 
 export type Desk = {
   readonly store: StoreApi<DeskState>;
-  readonly assess: (plan: Plan, wiringId: string) => Assessment;
   /** Applies a change; changes with the same gesture name in a row are one undo step. */
   readonly change: (change: Change, gesture?: string) => void;
   readonly endGesture: () => void;
   readonly undo: () => void;
   readonly redo: () => void;
-  readonly set: (patch: Partial<Pick<DeskState, "revision" | "acknowledged" | "save" | "notice" | "sky" | "litRule" | "ledgerOpen">>) => void;
+  readonly set: (patch: Partial<Pick<DeskState, "revision" | "acknowledged" | "save" | "notice" | "sky" | "wiringId" | "judgement" | "litFinding" | "selected" | "said" | "ledgerOpen">>) => void;
   /** Takes in a whole document from elsewhere, as an undoable step. */
   readonly adopt: (plan: Plan) => void;
 };
+
+/** The wiring on the desk. */
+export function wiringOf({ history, wiringId }: Pick<DeskState, "history" | "wiringId">): Wiring {
+  const { wirings } = history.present;
+  const wiring = wirings.find((candidate) => candidate.id === wiringId) ?? wirings[0];
+  if (wiring === undefined) throw new Error("a plan always has a wiring");
+  return wiring;
+}
 
 /** The session around one plan: document with history, and what is on screen. No React, no network. */
 export function createDesk(opened: SavedPlan): Desk {
@@ -52,13 +68,16 @@ export function createDesk(opened: SavedPlan): Desk {
     save: { type: "saved" },
     notice: null,
     sky: "brightNoon",
-    litRule: null,
+    wiringId: opened.plan.wirings[0]?.id ?? "",
+    judgement: null,
+    litFinding: null,
+    selected: [],
+    said: "",
     ledgerOpen: false,
   }));
   const withHistory = (step: (history: History) => History) => store.setState((state) => ({ history: step(state.history) }));
   return {
     store,
-    assess: createAssessor(),
     change: (change, gesture) => withHistory((history) => record(history, applyChange(history.present, change), gesture ?? null)),
     endGesture: () => withHistory(endGesture),
     undo: () => withHistory(undo),

@@ -8,7 +8,7 @@ import { type ApiClient } from "@/api";
 import { portWindow } from "@/core/input";
 import { blankDevice, blankPort, type DeviceSheet, inputKinds, type PlanInput } from "@/core/plan";
 import { demoInputs } from "@/demo";
-import { KeepInLibrary, LibrarySheet, useAssessment, useDesk, useDeskState, useLibrary, usePlan, useWiring } from "@/features/desk";
+import { KeepInLibrary, LibrarySheet, useAssessment, useDesk, useDeskState, useLibrary, usePlan } from "@/features/desk";
 import { WindowChart } from "@/features/window-chart";
 import { ChoiceField, counted, PickList, Sheet, TextLine } from "@/ui";
 import { inputKindWords } from "./fields";
@@ -26,14 +26,13 @@ const mostPorts = 8;
 export function InputStop() {
   const desk = useDesk();
   const { inputs } = usePlan();
-  const wiring = useWiring();
   const library = useLibrary(shelf);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [portId, setPortId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
-  const chosen = inputs.find((input) => input.id === chosenId) ?? inputs.find((input) => input.id === wiring.inputId) ?? inputs[0];
+  const chosen = inputs.find((input) => input.id === chosenId) ?? inputs[0];
   const ports = chosen?.device.ports ?? [];
-  const port = ports.find((candidate) => candidate.id === portId) ?? ports.find((candidate) => candidate.id === wiring.portId) ?? ports[0];
+  const port = ports.find((candidate) => candidate.id === portId) ?? ports[0];
 
   const add = (device: DeviceSheet, libraryId: string | null) => {
     const id = crypto.randomUUID();
@@ -100,14 +99,13 @@ function DeviceHead({ input }: { input: PlanInput }) {
 
 /** The window of the port being typed; with the array's curves when it is the port that is wired. */
 function PortWindow({ input, portId }: { input: PlanInput; portId: string }) {
-  const wiring = useWiring();
   const assessment = useAssessment();
   const sky = useDeskState((state) => state.sky);
   const port = input.device.ports.find((candidate) => candidate.id === portId);
   const window = port === undefined ? null : portWindow(port);
   if (window === null) return <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>Drawn as soon as the highest volts are there.</Box>;
-  const wired = wiring.inputId === input.id && wiring.portId === portId && assessment.type === "assessed";
-  return <WindowChart window={window} skies={wired ? assessment.context.skies : null} chosen={sky} lit={[]} height={300} />;
+  const lane = assessment?.type === "assessed" ? assessment.lanes.find((candidate) => candidate.inputId === input.id && candidate.portId === portId) : undefined;
+  return <WindowChart window={window} skies={lane?.skies ?? null} chosen={sky} lit={[]} height={300} />;
 }
 
 function detailOf({ kind, ports }: DeviceSheet): string {

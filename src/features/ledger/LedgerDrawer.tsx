@@ -12,7 +12,7 @@ import { Ledger } from "./Ledger";
 export function LedgerDrawer() {
   const desk = useDesk();
   const open = useDeskState((state) => state.ledgerOpen);
-  const close = () => desk.set({ ledgerOpen: false, litRule: null });
+  const close = () => desk.set({ ledgerOpen: false, litFinding: null });
   return (
     <Drawer anchor="bottom" open={open} onClose={close} transitionDuration={0} slotProps={{ paper: { sx: { maxHeight: "85vh", borderTop: "3px solid var(--ink)" }, role: "dialog", "aria-label": "Ledger" } }}>
       <Box sx={{ display: "flex", alignItems: "center", px: 2, py: 0.5, borderBottom: "1px solid var(--line)" }}>

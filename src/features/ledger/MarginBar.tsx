@@ -12,7 +12,8 @@ export function MarginBar({ finding }: { finding: Finding }) {
   const { marginPct, level, value, limit, rule } = finding;
   if (marginPct === null || value === null || limit === null || limit.value <= 0) return null;
   const share = Math.min(widthPx / limitAtPx, value.value / limit.value);
-  const room = marginPct >= 0 ? `${percent(marginPct)} ${rule === "hotVmp" ? "over" : "room"}` : `${percent(-marginPct)} ${rule === "hotVmp" ? "under" : "over"}`;
+  const isFloor = rule === "hotVmp" || rule === "wake";
+  const room = marginPct >= 0 ? `${percent(marginPct)} ${isFloor ? "over" : "room"}` : `${percent(-marginPct)} ${isFloor ? "under" : "over"}`;
   return (
     <svg width={widthPx} height="26" viewBox={`0 0 ${widthPx} 26`} role="img" aria-label={room}>
       <rect x="0" y="15" width={widthPx} height="7" fill="none" stroke="var(--line-strong)" strokeWidth="1" />

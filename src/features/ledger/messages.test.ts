@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { applyChange, type Plan } from "@/core/plan";
-import { assess } from "@/core/rules";
+import { allMends, assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, whyLines } from "./messages";
 
@@ -9,11 +9,13 @@ const anyPlan: fc.Arbitrary<Plan> = fc
   .record({ which: fc.integer({ min: 0, max: 3 }), series: fc.integer({ min: 1, max: 8 }), strings: fc.integer({ min: 1, max: 4 }), maxV: fc.option(fc.integer({ min: 20, max: 150 })), maxW: fc.option(fc.integer({ min: 50, max: 900 })), silent: fc.boolean(), absolute: fc.boolean(), basis: fc.constantFrom("voc" as const, "vmp" as const, "unknown" as const) })
   .map(({ which, series, strings, maxV, maxW, silent, absolute, basis }) => {
     const plan = demoPlans()[which] as Plan;
-    const { inputId, portId, panelId } = plan.wirings[0] as Plan["wirings"][number];
+    const wiring = plan.wirings[0] as Plan["wirings"][number];
+    const { inputId, portId } = wiring.lanes[0] as Plan["wirings"][number]["lanes"][number];
+    const panelId = plan.panels[0]?.id ?? "";
     const nature = absolute ? "neverExceed" : "drawsUpTo";
-    let changed = applyChange(plan, { type: "setWiring", wiringId: "wiring-1", patch: { series, strings } });
+    let changed = applyChange(plan, { type: "fillLane", wiringId: wiring.id, inputId, portId, panelId, series, strings });
     changed = applyChange(changed, { type: "setPort", inputId: inputId ?? "", portId: portId ?? "", patch: { maxV, maxW, maxWNature: nature, ceilingBasis: basis } });
-    if (silent) changed = applyChange(changed, { type: "setLabel", panelId: panelId ?? "", patch: { tempCoVocPctPerC: null, maxSystemV: null, bypassDiodes: null } });
+    if (silent) changed = applyChange(changed, { type: "setLabel", panelId, patch: { tempCoVocPctPerC: null, maxSystemV: null, bypassDiodes: null } });
     return silent ? applyChange(changed, { type: "setSite", patch: { recordLowC: null, recordHighC: null, latitudeDeg: null, mount: null } }) : changed;
   });
 
@@ -21,18 +23,20 @@ test("every finding, reason, assumption and mend has its words, with numbers and
   const outcomes = new Set<string>();
   fc.assert(
     fc.property(anyPlan, (plan) => {
-      const assessment = assess(plan, "wiring-1");
+      const wiringId = plan.wirings[0]?.id ?? "";
+      const assessment = assess(plan, wiringId);
       if (assessment.type !== "assessed") throw new Error("a demo plan is complete");
+      for (const mend of allMends(plan, wiringId).values()) expect(mendSentence(mend)).toMatch(/^(Wire|Leave|Take|Move) /);
       for (const finding of assessment.findings) {
         const { lines, source } = whyLines(finding);
-        const said = [findingSentence(finding), ...lines, source, ...finding.assumptions.map(assumptionSentence), ...(finding.mend === null ? [] : [mendSentence(finding.mend)])];
+        const said = [findingSentence(finding), ...lines, source, ...finding.assumptions.map(assumptionSentence)];
         for (const words of said) expect(words).not.toMatch(/undefined|NaN|null|Infinity|\[object/);
-        expect(findingSentence(finding)).toMatch(/\d[\d.]*\s(V|A|W)/);
+        expect(findingSentence(finding)).toMatch(/\d[\d.]*\s(V|A|W|%)|All rows match|cost the others nothing/);
         expect(findingSentence(finding)).toMatch(/[.?]$/);
         outcomes.add("outcome" in finding.reason ? `${finding.reason.type}.${finding.reason.outcome}` : finding.reason.type);
       }
     }),
-    { numRuns: 150 },
+    { numRuns: 60 },
   );
   expect(outcomes.size).toBeGreaterThan(14);
 });

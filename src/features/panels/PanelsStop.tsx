@@ -9,7 +9,7 @@ import { type ApiClient } from "@/api";
 import { readLabel } from "@/core/panel";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
-import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan, useWiring } from "@/features/desk";
+import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan } from "@/features/desk";
 import { given, PickList, Sheet, useNonce } from "@/ui";
 import { LabelCheck } from "./LabelCheck";
 import { LabelForm } from "./LabelForm";
@@ -27,11 +27,10 @@ const opening = "Type the numbers as they stand on the sticker. This margin expl
 export function PanelsStop() {
   const desk = useDesk();
   const { panels } = usePlan();
-  const wiring = useWiring();
   const library = useLibrary(shelf);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
-  const chosen = panels.find((panel) => panel.id === chosenId) ?? panels.find((panel) => panel.id === wiring.panelId) ?? panels[0];
+  const chosen = panels.find((panel) => panel.id === chosenId) ?? panels[0];
 
   const add = (label: PanelSheet, libraryId: string | null) => {
     const id = crypto.randomUUID();

@@ -70,7 +70,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
         return result.type === "fault" ? result.fault.message : null;
       }} />
       <Box component="footer" sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}>
-        We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open: <Box component="a" href="/schema/plan-v1.json" sx={{ color: "inherit" }}>its JSON Schema</Box>.
+        We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open: <Box component="a" href="/schema/plan-v2.json" sx={{ color: "inherit" }}>its JSON Schema</Box>.
       </Box>
     </Box>
   );

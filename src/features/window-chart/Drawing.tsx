@@ -1,7 +1,7 @@
 import { line } from "d3-shape";
 import { type ReactNode, type Ref } from "react";
 import { type Window } from "@/core/input";
-import { type SkyState } from "@/core/rules";
+import { type SkyView } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
 import { amount, given, limit } from "@/ui";
 import { curvePoints, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
@@ -9,7 +9,7 @@ import { bindingWords, skyWords } from "./words";
 
 export type DrawingProps = {
   readonly window: Window | null;
-  readonly skies: Readonly<Record<SkyName, SkyState>> | null;
+  readonly skies: Readonly<Record<SkyName, SkyView>> | null;
   readonly chosen: SkyName;
   readonly lit: readonly SkyName[];
   readonly width: number;
@@ -127,7 +127,7 @@ function Ceiling({ window, scales, frame }: { window: Window; scales: Scales; fr
 }
 
 /** Small flags on the volt axis where each curve ends. Near ones are stacked. */
-function VocFlags({ states, scales, frame }: { states: readonly SkyState[]; scales: Scales; frame: Frame }) {
+function VocFlags({ states, scales, frame }: { states: readonly SkyView[]; scales: Scales; frame: Frame }) {
   const bottom = scales.y(0);
   const width = frame.width - frame.right;
   return (
@@ -150,7 +150,7 @@ function VocFlags({ states, scales, frame }: { states: readonly SkyState[]; scal
 }
 
 /** The running point as an instrument's needle tip: ring, cross hairs to both axes, and its reading. */
-function RunningPoint({ state, scales, frame }: { state: SkyState; scales: Scales; frame: Frame }) {
+function RunningPoint({ state, scales, frame }: { state: SkyView; scales: Scales; frame: Frame }) {
   const { operating, array } = state;
   if (operating === null || operating.p <= 0) return null;
   const x = scales.x(operating.v);

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useRef, useState } from "react";
 import { type Window } from "@/core/input";
-import { type SkyState } from "@/core/rules";
+import { type SkyView } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
 import { amount, useWidth } from "@/ui";
 import { Drawing } from "./Drawing";
@@ -13,7 +13,7 @@ import { bindingWords, operatingSentence, skyWords } from "./words";
 
 type Props = {
   readonly window: Window | null;
-  readonly skies: Readonly<Record<SkyName, SkyState>> | null;
+  readonly skies: Readonly<Record<SkyName, SkyView>> | null;
   readonly chosen: SkyName;
   readonly lit: readonly SkyName[];
   readonly height: number;
@@ -52,7 +52,7 @@ export default function WindowChart({ window, skies, chosen, lit, height, netlis
 }
 
 /** The same facts as numbers: one row a sky, then the curves. */
-function SkyTable({ states, height }: { states: readonly SkyState[]; height: number }) {
+function SkyTable({ states, height }: { states: readonly SkyView[]; height: number }) {
   const cell = { padding: "3px 10px", textAlign: "right" as const, borderBottom: "1px solid var(--line)" };
   const head = { ...cell, textAlign: "left" as const };
   return (

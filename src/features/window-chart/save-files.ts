@@ -1,19 +1,19 @@
 "use client";
 
-import { type SkyState } from "@/core/rules";
+import { type SkyView } from "@/core/rules";
 import { skyWords } from "./words";
 import { curvePoints } from "./geometry";
 
 export type CurveRow = { readonly sky: string; readonly volts: number; readonly amps: number; readonly watts: number };
 
 /** The curves as rows, for the table and for CSV. */
-export function curveRows(states: readonly SkyState[]): CurveRow[] {
+export function curveRows(states: readonly SkyView[]): CurveRow[] {
   return states.flatMap(({ sky, array }) =>
     curvePoints(array).map(({ v, i }) => ({ sky: skyWords[sky.name], volts: round(v, 2), amps: round(i, 3), watts: round(v * i, 1) })),
   );
 }
 
-export async function saveCsv(states: readonly SkyState[]): Promise<void> {
+export async function saveCsv(states: readonly SkyView[]): Promise<void> {
   const { unparse } = await import("papaparse");
   offer("window-chart.csv", "text/csv", unparse(curveRows(states)));
 }

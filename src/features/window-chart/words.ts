@@ -18,6 +18,10 @@ export function operatingSentence(operating: OperatingPoint, freeW: number): str
       return `Runs at ${at}, held back by the watt limit${cost}.`;
     case "window":
       return `Runs at ${at}, held at the edge of the window${cost}.`;
+    case "lowPeak":
+      return `Runs at ${at}: a tracker that only climbs stops at this lower peak${cost}.`;
+    case "battery":
+      return `Runs at ${at}, held at battery volts (PWM)${cost}.`;
     case "asleep":
       return "Asleep: no point of the curve with power lies in the window. 0 W.";
     case "overVoltage":
@@ -26,5 +30,5 @@ export function operatingSentence(operating: OperatingPoint, freeW: number): str
 }
 
 export const bindingWords: Readonly<Record<OperatingPoint["limitedBy"], string>> = {
-  none: "nothing binds", current: "amps bind", watts: "watts bind", window: "window edge", asleep: "asleep", overVoltage: "over-voltage",
+  none: "nothing binds", current: "amps bind", watts: "watts bind", window: "window edge", asleep: "asleep", overVoltage: "over-voltage", lowPeak: "lower peak", battery: "battery volts",
 };

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { Snowflake, Sun, Thermometer } from "lucide-react";
-import { type SkyState } from "@/core/rules";
+import { type SkyView } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
 import { useDesk, useDeskState } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
@@ -11,7 +11,7 @@ import { amount } from "@/ui";
 const icons = { coldDawn: Snowflake, brightNoon: Sun, hotRoof: Thermometer } as const;
 
 /** The skies side by side; a press moves the running point to that sky. */
-export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyState>> }) {
+export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> }) {
   const desk = useDesk();
   const chosen = useDeskState((state) => state.sky);
   return (

@@ -1,54 +1,77 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { equalNet } from "@/core/net";
+import Link from "next/link";
+import { useState } from "react";
 import { skiesOfRule } from "@/core/rules";
-import { useAssessment, useDeskState, usePlan } from "@/features/desk";
+import { useAssessment, useDeskState, useJudging, usePlan, useWiring } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
 import { skyWords, WindowChart } from "@/features/window-chart";
 import { Sheet } from "@/ui";
+import { Board } from "./board/Board";
+import { netlistOf } from "./netlist";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
-import { WiringForm } from "./WiringForm";
+import { WiringTabs } from "./WiringTabs";
 
-/** Steps of the voltage sweep in a netlist. */
-const sweepSteps = 200;
-
-/** The stop where panels meet the input: set the wiring, see the window move, read the ledger. */
+/** The stop where panels meet the input: wire them on the board, see the window move, read the ledger. */
 export function WireStop() {
+  const [picked, setPicked] = useState<string | null>(null);
+  const wiring = useWiring();
+  const { inputs } = usePlan();
+  const fed = wiring.lanes.map((lane) => `${lane.inputId ?? ""}/${lane.portId ?? ""}`);
+  const firstPort = inputs[0] === undefined ? null : `${inputs[0].id}/${inputs[0].device.ports[0]?.id ?? ""}`;
+  const chosen = picked ?? fed[0] ?? firstPort;
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "350px minmax(0, 1fr)" }, gridTemplateAreas: { xs: '"wiring" "result" "site"', md: '"wiring result" "site result"' }, gridTemplateRows: { md: "auto 1fr" }, alignItems: "start" }}>
-      <Box sx={{ gridArea: "wiring" }}><Sheet title="Wiring"><WiringForm /></Sheet></Box>
-      <Box sx={{ gridArea: "site" }}><Sheet title="Site"><SiteForm /></Sheet></Box>
-      <Box sx={{ gridArea: "result", display: "grid", gap: 2, minWidth: 0 }}>
-        <Sheet title="The window" flush><Window /></Sheet>
-        <Sheet title="Ledger" flush><Ledger /></Sheet>
-        <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "80ch" }}>
-          Panels are live whenever there is light: cover them or work at dusk, and never part a connector under load. Above 60 V (30 V wet or afloat) treat DC as a shock hazard. Battery first, panels last; take off in the reverse order. This is a plan, not a permit: your local code and a licensed person have the last word.
-        </Box>
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" }, alignItems: "start" }}>
+      <Box sx={{ gridColumn: { md: "1 / 3" } }}><WiringTabs /></Box>
+      <Box sx={{ minWidth: 0 }}><Missing /><Board chosenLane={chosen} onChooseLane={setPicked} /></Box>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0, position: { md: "sticky" }, top: { md: 60 } }}>
+        <Sheet title="The window" flush><Window chosen={chosen} /></Sheet>
+        <Sheet title="Site"><SiteForm /></Sheet>
+      </Box>
+      <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}><Sheet title="Ledger" flush><Ledger /></Sheet></Box>
+      <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "100ch", gridColumn: { md: "1 / 3" } }}>
+        Panels are live whenever there is light: cover them or work at dusk, and never part a connector under load. Above 60 V (30 V wet or afloat) treat DC as a shock hazard. Battery first, panels last; take off in the reverse order. This is a plan, not a permit: your local code and a licensed person have the last word.
       </Box>
     </Box>
   );
 }
 
-function Window() {
-  const assessment = useAssessment();
-  const chosen = useDeskState((state) => state.sky);
-  const litRule = useDeskState((state) => state.litRule);
-  const { name } = usePlan();
-  if (assessment.type === "incomplete") {
-    return <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read.</Box>;
-  }
-  const { window, skies, fit, series, strings } = assessment.context;
-  const netlist = async () => {
-    const { spiceNetlist } = await import("@/core/spice");
-    const { sky, array } = skies[chosen];
-    return spiceNetlist(equalNet(fit.model, series, strings, sky), { toV: array.vocV, stepV: array.vocV / sweepSteps }, `${name}, ${skyWords[chosen]}`);
-  };
+function Missing() {
+  const { panels, inputs } = usePlan();
+  const planId = useDeskState((state) => state.planId);
   return (
     <>
-      <SkyStrip skies={skies} />
-      <WindowChart window={window} skies={skies} chosen={chosen} lit={litRule === null ? [] : skiesOfRule[litRule]} height={340} netlist={netlist} />
+      {panels.length === 0 && <Empty href={`/plan/${planId}/panels`}>Choose a panel first, at Panels.</Empty>}
+      {inputs.length === 0 && <Empty href={`/plan/${planId}/input`}>Choose the input it feeds, at Input.</Empty>}
     </>
+  );
+}
+
+function Empty({ href, children }: { href: string; children: React.ReactNode }) {
+  return <Box component={Link} href={href} sx={{ color: "var(--ink)", fontWeight: 600, minHeight: 44, display: "flex", alignItems: "center" }}>{children}</Box>;
+}
+
+/** The window of the lane chosen on the board. */
+function Window({ chosen }: { chosen: string | null }) {
+  const assessment = useAssessment();
+  const judging = useJudging();
+  const sky = useDeskState((state) => state.sky);
+  const litId = useDeskState((state) => state.litFinding);
+  const plan = usePlan();
+  const wiring = useWiring();
+  const lanes = assessment?.type === "assessed" ? assessment.lanes : [];
+  const lane = lanes.find(({ inputId, portId }) => `${inputId}/${portId}` === chosen) ?? lanes[0];
+  if (assessment?.type !== "assessed" || lane === undefined) {
+    return <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>{assessment === null ? "Solving the curves…" : "Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read."}</Box>;
+  }
+  const lit = assessment.findings.find(({ id }) => id === litId);
+  return (
+    <Box aria-busy={judging}>
+      <SkyStrip skies={lane.skies} />
+      {lanes.length > 1 && <Box sx={{ px: 1.5, pt: 0.5, fontSize: "0.8125rem", fontWeight: 700 }}>{lane.deviceName}: {lane.port.name}</Box>}
+      <WindowChart window={lane.window} skies={lane.skies} chosen={sky} lit={lit === undefined ? [] : skiesOfRule[lit.rule]} height={340} netlist={() => netlistOf(plan, wiring.id, lane, sky, `${plan.name}, ${skyWords[sky]}`)} />
+    </Box>
   );
 }

@@ -56,10 +56,10 @@ describe("plans", () => {
   test("a stale write changes nothing and is told what changed", async () => {
     const van = emptyPlan("Van");
     await createPlan(db, { id: "a", plan: van, now });
-    const theirs = applyChange(van, { type: "setWiring", wiringId: "wiring-1", patch: { series: 3 } });
+    const theirs = applyChange(van, { type: "setWiring", wiringId: "wiring-1", patch: { note: "three in a row" } });
     await replacePlan(db, { id: "a", revision: 1, plan: theirs, now: later });
     const result = await replacePlan(db, { id: "a", revision: 1, plan: applyChange(van, { type: "rename", name: "Mine" }), now: later });
-    expect(result).toMatchObject({ type: "stale", changed: ["wirings.0.series"], current: { revision: 2 } });
+    expect(result).toMatchObject({ type: "stale", changed: ["wirings.0.note"], current: { revision: 2 } });
     expect((await readPlanRecord(db, "a")).plan).toEqual(theirs);
     expect((await deletePlan(db, "a", 1)).type).toBe("stale");
     expect((await deletePlan(db, "a", 2)).type).toBe("deleted");

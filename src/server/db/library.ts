@@ -1,18 +1,19 @@
 import "server-only";
 import { type z } from "zod";
-import { deviceSchema, labelSchema } from "@/core/plan";
+import { deviceFromVersion1, deviceSchema, labelSchema } from "@/core/plan";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
 
 export type LibraryRecord<Sheet> = { readonly id: string; readonly revision: number; readonly updatedAt: string; readonly sheet: Sheet };
 
-/** A shelf of the library: panels and inputs are kept alike, each sheet validated on the way out as on the way in. */
-function shelf<Sheet extends { name: string }>(table: "panel" | "input", schema: z.ZodType<Sheet>) {
+/** A shelf of the library: panels and inputs are kept alike, each sheet validated on the way out as on the way in.
+ *  `upgrade` brings sheets kept by an older version to today's shape. */
+function shelf<Sheet extends { name: string }>(table: "panel" | "input", schema: z.ZodType<Sheet>, upgrade: (older: unknown) => unknown) {
   const toRecord = (row: { id: string; revision: number; updated_at: string; sheet: string }): LibraryRecord<Sheet> => ({
     id: row.id,
     revision: row.revision,
     updatedAt: row.updated_at,
-    sheet: schema.parse(JSON.parse(row.sheet)),
+    sheet: schema.parse(upgrade(JSON.parse(row.sheet))),
   });
   const columns = ["id", "revision", "updated_at", "sheet"] as const;
 
@@ -57,5 +58,5 @@ function shelf<Sheet extends { name: string }>(table: "panel" | "input", schema:
   };
 }
 
-export const panelShelf = shelf("panel", labelSchema);
-export const inputShelf = shelf("input", deviceSchema);
+export const panelShelf = shelf("panel", labelSchema, (sheet) => sheet);
+export const inputShelf = shelf("input", deviceSchema, deviceFromVersion1);

@@ -76,7 +76,9 @@ async function planRow(db: Db, id: string): Promise<PlanTable> {
 async function staleAgainst(db: Db, row: PlanTable, revision: number): Promise<Extract<WriteResult, { type: "stale" }>> {
   const base = await db.selectFrom("plan_revision").select("document").where("plan_id", "=", row.id).where("revision", "=", revision).executeTakeFirst();
   const current = toRecord(row);
-  const changed = base === undefined ? null : differences(JSON.parse(base.document), current.plan);
+  // a base kept by an older version is compared as it would read today
+  const from = base === undefined ? null : readPlanText(base.document);
+  const changed = from?.type === "plan" ? differences(from.plan, current.plan) : null;
   return { type: "stale", current, changed };
 }
 

@@ -1,0 +1,52 @@
+/**
+ * Steps from each older version of the document to the next, oldest first. A step takes and returns plain
+ * JSON and knows no later version, so it stays right when the document moves on; what comes out is
+ * validated like any other document. Anything of an unexpected shape is passed on for that to name.
+ */
+type Json = Record<string, unknown>;
+
+export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1];
+
+/** Version 2: panels are counted, wirings are lanes of rows of panels, inputs have groups, modules and ways to convert. */
+function fromVersion1(plan: Json): Json {
+  const wirings = list(plan["wirings"]);
+  const used = (panelId: unknown) => wirings.reduce((most, wiring) => (wiring["panelId"] === panelId ? Math.max(most, whole(wiring["series"]) * whole(wiring["strings"])) : most), 1);
+  return {
+    ...plan,
+    version: 2,
+    panels: list(plan["panels"]).map((panel) => ({ ...panel, count: used(panel["id"]), measured: null })),
+    inputs: list(plan["inputs"]).map((input) => ({ ...input, device: deviceFromVersion1(input["device"]) })),
+    wirings: wirings.map(({ panelId, inputId, portId, series, strings, ...kept }) => ({
+      ...kept,
+      note: "",
+      lanes: panelId === null ? [] : [{ inputId, portId, rows: rowsFromVersion1(panelId, whole(series), whole(strings)) }],
+    })),
+  };
+}
+
+function rowsFromVersion1(panelId: unknown, series: number, strings: number): Json[] {
+  return Array.from({ length: strings }, (_, row) => ({
+    blockingDiode: false,
+    items: Array.from({ length: series }, (_, k) => ({ type: "panel", panelId, piece: row * series + k + 1, stance: "out", light: [1], tiltDeg: 0 })),
+  }));
+}
+
+/** Also used for devices kept in the library, which had the same shape. */
+export function deviceFromVersion1(device: unknown): unknown {
+  if (!isJson(device) || "groups" in device) return device;
+  const ports = list(device["ports"]).map((port) => ({ ...port, conversion: "mppt", tracker: "unknown", batteryMaxA: null, pwmDropV: null, moduleId: null }));
+  return { ...device, ports, groups: [], modules: [] };
+}
+
+function list(value: unknown): Json[] {
+  return Array.isArray(value) ? value.filter(isJson) : [];
+}
+
+function isJson(value: unknown): value is Json {
+  return typeof value === "object" && value !== null && !Array.isArray(value);
+}
+
+/** A count of version 1, bounded as that version bounded it, so that a hostile file cannot ask for a million panels. */
+function whole(value: unknown): number {
+  return typeof value === "number" && Number.isInteger(value) ? Math.min(40, Math.max(1, value)) : 1;
+}

@@ -1,0 +1,139 @@
+import { type Plan } from "../plan";
+import { asMatrix, freePieces, type Item, keyOf, type Lane, mapTiles, newTile, type Row, rowOf, type Tile, type TileKey, tilesOf, tilesOfRows } from "../wiring";
+import { isChanged, kindOf, type LaneContext } from "./context";
+import { type MendKind } from "./finding";
+import { extraPanels } from "./open";
+
+/** A wiring that might mend something: all lanes as they would be, and in what way they differ. */
+export type Candidate = { readonly kind: MendKind; readonly lanes: readonly Lane[] };
+
+const mostRows = 6;
+const mostCandidates = 140;
+
+/**
+ * Wirings worth trying for a lane: every series × strings when its panels are alike; balanced rows and rows of one
+ * kind when they are not; one panel, kind or row less; odd rows on a free port; stowed panels joined past.
+ */
+export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneContext): Candidate[] {
+  const { lane, tiles } = context;
+  const replaced = (rows: readonly Row[]): Lane[] => lanes.map((other) => (other === lane ? { ...lane, rows } : other));
+  const matrix = asMatrix(lane.rows);
+  const alike = new Set(tiles.map((tile) => tile.panelId)).size === 1;
+  const found: Candidate[] = [
+    ...tiles.some(({ stance }) => stance === "stowed") ? [{ kind: { type: "joinPast" } as const, lanes: replaced(mapTiles(lane.rows, (tile) => (tile.stance === "stowed" ? { ...tile, stance: "off" } : tile))) }] : [],
+    ...(alike ? matrices(lanes, tiles, matrix).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) })) : arrangements(context).map((rows) => ({ kind: { type: "rows", lengths: rows.map((row) => row.items.length) } as const, lanes: replaced(rows) }))),
+    ...(alike ? [] : lessSome(context).map(({ name, rows }) => ({ kind: { type: "shelve", panelName: name } as const, lanes: replaced(rows) }))),
+    ...moves(plan, lanes, context),
+  ];
+  return found.filter((candidate) => candidate.lanes.some((each) => each.rows.length > 0)).slice(0, mostCandidates);
+}
+
+/** Every series × strings of panels that are alike, nearest to as many as there are now first; a few may be bought. */
+function matrices(lanes: readonly Lane[], tiles: readonly Tile[], now: { series: number; strings: number } | null): { kind: MendKind; rows: Row[] }[] {
+  const count = tiles.length;
+  const panelId = tiles[0]?.panelId ?? "";
+  const found: { series: number; strings: number }[] = [];
+  for (let series = 1; series <= count + extraPanels; series++) {
+    for (let strings = 1; series * strings <= count + extraPanels; strings++) {
+      if (series === now?.series && strings === now.strings) continue;
+      if (series * strings <= count || strings === now?.strings) found.push({ series, strings });
+    }
+  }
+  const elsewhere = new Set(tilesOf(lanes).map(keyOf));
+  const nearest = found.sort((a, b) => Math.abs(a.series * a.strings - count) - Math.abs(b.series * b.strings - count));
+  return nearest.map(({ series, strings }) => {
+    const wanted = series * strings;
+    const more = freePieces(panelId, Math.max(0, wanted - count), elsewhere).map((piece) => newTile(panelId, piece));
+    const used = [...tiles, ...more].slice(0, wanted);
+    return { kind: { type: "matrix", series, strings }, rows: rowsOf(used, series) };
+  });
+}
+
+function rowsOf(tiles: readonly Tile[], series: number): Row[] {
+  return Array.from({ length: Math.ceil(tiles.length / series) }, (_, k) => rowOf(tiles.slice(k * series, (k + 1) * series)));
+}
+
+/** All panels of a mixed lane in other rows: balanced in volts for each number of rows, or each row of one kind near a common voltage. */
+function arrangements(context: LaneContext): Row[][] {
+  const { tiles } = context;
+  const vmpV = (tile: Tile) => kindOf(context, tile.panelId).fit.label.vmpV;
+  const impA = (tile: Tile) => kindOf(context, tile.panelId).fit.label.impA;
+  const found: Row[][] = [];
+  for (let rows = 1; rows <= Math.min(mostRows, tiles.length); rows++) found.push(balanced(tiles, rows, vmpV));
+  // volts to aim at: what one to all of each kind give in a row
+  const kinds = [...new Set(tiles.map((tile) => tile.panelId))].map((panelId) => tiles.filter((tile) => tile.panelId === panelId));
+  for (const kind of kinds) {
+    for (let series = 1; series <= kind.length; series++) {
+      const aimV = series * vmpV(kind[0] as Tile);
+      found.push(kinds.flatMap((each) => fullRows(each, Math.max(1, Math.round(aimV / vmpV(each[0] as Tile))))));
+    }
+  }
+  // panels of like current share a row, whatever their volts
+  const byAmps = [...tiles].sort((a, b) => impA(b) - impA(a));
+  for (let rows = 2; rows <= Math.min(mostRows, tiles.length); rows++) found.push(rowsOf(byAmps, Math.ceil(tiles.length / rows)));
+  return unlike(found.filter((rows) => rows.length > 0));
+}
+
+/** The heaviest first, each to the row with the least so far: rows end up nearly equal. */
+function balanced(tiles: readonly Tile[], count: number, weight: (tile: Tile) => number): Row[] {
+  const rows = Array.from({ length: count }, () => ({ sum: 0, items: [] as Tile[] }));
+  for (const tile of [...tiles].sort((a, b) => weight(b) - weight(a))) {
+    const lightest = rows.reduce((least, row) => (row.sum < least.sum ? row : least));
+    lightest.items.push(tile);
+    lightest.sum += weight(tile);
+  }
+  return rows.filter((row) => row.items.length > 0).map((row) => rowOf(row.items));
+}
+
+/** As many whole rows of a length as the panels make; what is left over stays on the shelf. */
+function fullRows(tiles: readonly Tile[], series: number): Row[] {
+  return rowsOf(tiles.slice(0, Math.floor(tiles.length / series) * series), series);
+}
+
+/** One panel of each kind, each whole kind, and each row left on the shelf. */
+function lessSome({ lane, tiles, ...context }: LaneContext): { name: string; rows: Row[] }[] {
+  const kinds = [...new Set(tiles.map((tile) => tile.panelId))];
+  const without = (gone: (tile: Tile) => boolean) => mapTiles(lane.rows, (tile) => (gone(tile) ? null : tile));
+  const name = (panelId: string) => kindOf(context, panelId).name;
+  const lastOf = (panelId: string): TileKey => keyOf(tiles.findLast((tile) => tile.panelId === panelId) as Tile);
+  return [
+    ...kinds.map((panelId) => ({ name: name(panelId), rows: without((tile) => keyOf(tile) === lastOf(panelId)) })),
+    ...kinds.map((panelId) => ({ name: name(panelId), rows: without((tile) => tile.panelId === panelId) })),
+    ...lane.rows.map((row, k) => ({ name: name(tilesOfRows([row])[0]?.panelId ?? kinds[0] ?? ""), rows: lane.rows.filter((_, other) => other !== k) })),
+  ].filter(({ rows }) => rows.length > 0);
+}
+
+/** Odd rows, kinds and panels on a port nothing feeds yet, in one row or side by side. */
+function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles }: LaneContext): Candidate[] {
+  const isFree = (inputId: string, portId: string) => !lanes.some((other) => other.inputId === inputId && other.portId === portId);
+  const free = plan.inputs.flatMap(({ id, device }) => device.ports.filter((port) => isFree(id, port.id)).map((port) => ({ inputId: id, device, port, name: `${device.name}: ${port.name}` })));
+  const apart: Tile[][] = [
+    ...[...new Set(tiles.map((tile) => tile.panelId))].map((panelId) => tiles.filter((tile) => tile.panelId === panelId)),
+    ...lane.rows.map((row) => tilesOfRows([row]).filter(({ stance }) => stance !== "off")),
+    tiles.filter(isChanged),
+    [...tiles],
+  ].filter((some) => some.length > 0);
+  return free.flatMap(({ inputId, device, port, name }) =>
+    apart.flatMap((some) => {
+      const keys = new Set(some.map(keyOf));
+      const rest = mapTiles(lane.rows, (tile) => (keys.has(keyOf(tile)) ? null : tile));
+      const module = device.modules.find(({ id }) => id === port.moduleId)?.name ?? null;
+      const shapes: Item[][][] = some.length === 1 ? [[some]] : [[some], some.map((tile) => [tile])];
+      return shapes.map((rows): Candidate => ({
+        kind: { type: "move", panels: some.length, portName: name, moduleName: module },
+        lanes: [...lanes.map((other) => (other === lane ? { ...lane, rows: rest } : other)).filter((other) => other.rows.length > 0), { inputId, portId: port.id, rows: rows.map(rowOf) }],
+      }));
+    }),
+  );
+}
+
+/** The same rows in another order are the same wiring. */
+function unlike(found: readonly Row[][]): Row[][] {
+  const seen = new Set<string>();
+  return found.filter((rows) => {
+    const shape = rows.map((row) => tilesOfRows([row]).map(({ panelId }) => panelId).sort().join()).sort().join(";");
+    if (seen.has(shape)) return false;
+    seen.add(shape);
+    return true;
+  });
+}

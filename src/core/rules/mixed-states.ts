@@ -1,0 +1,50 @@
+import { operate } from "../input";
+import { rowOf } from "../wiring";
+import { type LaneContext, fitAssumed, isChanged, keysOf, siteAssumed, solveRows } from "./context";
+import { type Assumption, type Judged, type Level, type MixedFacts } from "./finding";
+import { reverseInto } from "./mismatch";
+
+const costlyLossPct = 10;
+/** A climbing tracker that ends this far under the best point is trapped, %. */
+const trappedPct = 3;
+
+/** Rule 9: panels stowed, shaded or tilted apart on one port: what the odd ones cost the others. */
+export function mixedStates(context: LaneContext): Judged | null {
+  const { tiles, lane, actual, window, port } = context;
+  const changed = tiles.filter(isChanged);
+  const tilts = new Set(tiles.filter(({ stance }) => stance === "out").map(({ tiltDeg }) => tiltDeg));
+  const odd = tiles.filter((tile) => tile.stance === "stowed" || tile.light.some((share) => share < 1));
+  if (changed.length === 0 || tiles.length < 2 || (odd.length === 0 && tilts.size < 2)) return null;
+  const { array } = actual.brightNoon;
+  const panelsW = ownMaximaW(context);
+  const scanned = window === null ? null : operate(array, window, { type: "scan" });
+  const climbed = window === null || context.tracking.type === "pwm" || port.tracker === "fullScan" ? null : operate(array, window, { type: "climb" });
+  const trapped = scanned !== null && climbed !== null && scanned.p > 0 && climbed.p < scanned.p * (1 - trappedPct / 100);
+  const reverse = reverseInto(context, lane.rows, array.stateAt(array.vocV));
+  const facts: MixedFacts = {
+    stowed: tiles.filter(({ stance }) => stance === "stowed").length,
+    shaded: tiles.filter(({ stance, light }) => stance === "out" && light.some((share) => share < 1)).length,
+    tilted: tilts.size > 1 ? tiles.filter(({ tiltDeg, stance }) => stance === "out" && tiltDeg !== 0).length : 0,
+    panels: tiles.length,
+    panelsW,
+    joinedW: array.mpp.p,
+    lossPct: panelsW > 0 ? 100 * Math.max(0, 1 - array.mpp.p / panelsW) : 0,
+    trappedW: trapped ? (climbed?.p ?? null) : null,
+    reverse: reverse?.facts ?? null,
+  };
+  const { level, outcome } = grade(facts);
+  const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context), ...(reverse?.assumed ?? [])];
+  return { rule: "mixedStates", level, value: { value: facts.lossPct, unit: "%" }, limit: null, marginPct: null, assumptions, reason: { type: "mixedStates", outcome, ...facts }, tiles: keysOf(changed) };
+}
+
+function grade({ reverse, lossPct, trappedW }: MixedFacts): { level: Level; outcome: "reverseOver" | "trapped" | "costly" | "some" } {
+  if (reverse !== null && reverse.amps > reverse.fuseA) return { level: "stop", outcome: "reverseOver" };
+  if (trappedW !== null) return { level: "care", outcome: "trapped" };
+  if (lossPct > costlyLossPct) return { level: "care", outcome: "costly" };
+  return { level: "note", outcome: "some" };
+}
+
+/** Watts of every panel at its own maximum in the light it stands in. */
+function ownMaximaW(context: LaneContext): number {
+  return context.tiles.reduce((sum, tile) => sum + (solveRows(context, [rowOf([tile])], "brightNoon", context.tiles)?.mpp.p ?? 0), 0);
+}

@@ -1,0 +1,92 @@
+import { type LabelFit, completeLabel, fitLabel, fitPoints, type PanelLabel, readLabel, type RequiredField } from "../panel";
+import { type Plan, type PlanPanel, type PortSheet } from "../plan";
+import { brightNoonAirC } from "../sky";
+import { type Lane, tilesOf } from "../wiring";
+import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverFor } from "./context";
+import { type Assumption } from "./finding";
+import { clearDayOfOnePanel } from "./watts";
+
+/** What has to be there before a lane can be judged. */
+export type Missing =
+  | { readonly type: "noPanel" }
+  | { readonly type: "labelIncomplete"; readonly panelName: string; readonly fields: readonly RequiredField[] }
+  | { readonly type: "noInput" };
+
+/** Taken for a site that does not say; on the careful side for most of the inhabited world. */
+export const assumedSite: Site = { recordLowC: -20, recordHighC: 40, latitudeDeg: 45, mount: "roofGap" };
+
+/** Fits are costly beside the rest, so callers pass one that remembers; the plain one is fitLabel. */
+export type Fitter = (label: PanelLabel) => LabelFit;
+
+/** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */
+export const extraPanels = 3;
+
+/** A wiring made ready for judging: what its lanes share, the lanes themselves, and what is missing. */
+export type OpenWiring = { readonly plan: Plan; readonly ground: Ground; readonly lanes: readonly LaneContext[]; readonly missing: readonly Missing[] };
+
+export function openWiring(plan: Plan, lanes: readonly Lane[], fit: Fitter = fitLabel): OpenWiring {
+  const used = new Set(tilesOf(lanes).map((tile) => tile.panelId));
+  const readings = plan.panels.filter((panel) => used.has(panel.id)).map((panel) => ({ panel, reading: readKind(panel, fit) }));
+  const kinds = new Map(readings.flatMap(({ panel, reading }) => (reading.type === "kind" ? [[panel.id, reading.kind] as const] : [])));
+  const ground = groundOf(plan, kinds);
+  const judgeable = lanes.filter((lane) => tilesOf([lane]).every((tile) => kinds.has(tile.panelId)));
+  const missing: Missing[] = readings.flatMap(({ reading }) => (reading.type === "missing" ? [reading.missing] : []));
+  if (used.size === 0) missing.push({ type: "noPanel" });
+  if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
+  return { plan, ground, lanes: judgeable.flatMap((lane) => laneOf(plan, ground, lane) ?? []), missing };
+}
+
+/** A lane made ready on the same ground; null while its port is not in the plan or nothing in it is in use. */
+export function laneOf(plan: Plan, ground: Ground, lane: Lane): LaneContext | null {
+  const found = portOf(plan, lane);
+  return found === undefined ? null : buildLane(ground, lane, found.device, found.port);
+}
+
+/** The port a lane feeds, if the plan has it. */
+export function portOf(plan: Plan, { inputId, portId }: Pick<Lane, "inputId" | "portId">): { device: Plan["inputs"][number]["device"]; port: PortSheet } | undefined {
+  const input = plan.inputs.find((candidate) => candidate.id === inputId);
+  const port = input?.device.ports.find((candidate) => candidate.id === portId);
+  return input === undefined || port === undefined ? undefined : { device: input.device, port };
+}
+
+function readKind({ id, label, measured }: PlanPanel, fit: Fitter): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
+  const reading = readLabel(label);
+  if (reading.type !== "label") return { type: "missing", missing: { type: "labelIncomplete", panelName: label.name, fields: reading.missing } };
+  const fitted = fit(reading.label);
+  const points = measured === null ? null : fitPoints(reading.label, measured);
+  const model = points?.type === "model" ? points.model : fitted.model;
+  return { type: "kind", kind: { id, name: label.name, fit: fitted, model, assumedFields: completeLabel(reading.label).assumed, measured: points?.type === "model" } };
+}
+
+function groundOf(plan: Plan, kinds: ReadonlyMap<string, Kind>): Ground {
+  const site = siteOf(plan);
+  const counted = plan.panels.flatMap(({ id, count }) => {
+    const kind = kinds.get(id);
+    return kind === undefined ? [] : [{ kind, count: count + extraPanels }];
+  });
+  const days = new Map<Kind, ReturnType<typeof clearDayOfOnePanel>>();
+  const clearDay = (kind: Kind) => {
+    const known = days.get(kind) ?? clearDayOfOnePanel(kind.model, site);
+    days.set(kind, known);
+    return known;
+  };
+  return { site, siteAssumptions: assumptionsOf(plan), kinds, solve: solverFor(counted, site), clearDay };
+}
+
+function siteOf({ site }: Plan): Site {
+  return {
+    recordLowC: site.recordLowC ?? assumedSite.recordLowC,
+    recordHighC: site.recordHighC ?? assumedSite.recordHighC,
+    latitudeDeg: site.latitudeDeg ?? assumedSite.latitudeDeg,
+    mount: site.mount ?? assumedSite.mount,
+  };
+}
+
+function assumptionsOf({ site }: Plan): Assumption[] {
+  const assumed: Assumption[] = [{ type: "noonAir", valueC: brightNoonAirC }];
+  if (site.recordLowC === null) assumed.push({ type: "recordLow", valueC: assumedSite.recordLowC });
+  if (site.recordHighC === null) assumed.push({ type: "recordHigh", valueC: assumedSite.recordHighC });
+  if (site.latitudeDeg === null) assumed.push({ type: "latitude", valueDeg: assumedSite.latitudeDeg });
+  if (site.mount === null) assumed.push({ type: "mount", mount: assumedSite.mount });
+  return assumed;
+}

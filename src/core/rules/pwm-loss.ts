@@ -1,0 +1,33 @@
+import { assumedPwmDropV } from "../input";
+import { type LaneContext, fitAssumed, siteAssumed } from "./context";
+import { type Assumption, type Judged, type Level, type PwmFacts } from "./finding";
+
+const costlyLossPct = 25;
+const someLossPct = 10;
+
+/** Rule 7: a PWM controller holds the array at battery volts; what lies above them is lost. */
+export function pwmLoss(context: LaneContext): Judged | null {
+  const { port, tracking, clear } = context;
+  const { array, operating } = clear.brightNoon;
+  if (tracking.type !== "pwm" || port.batteryV === null || operating === null || operating.limitedBy === "overVoltage") return null;
+  const dropV = port.pwmDropV ?? assumedPwmDropV;
+  const facts: PwmFacts = {
+    heldV: tracking.heldV,
+    batteryV: port.batteryV,
+    dropV,
+    vmpV: array.mpp.v,
+    freeW: array.mpp.p,
+    takenW: operating.p,
+    lossPct: array.mpp.p > 0 ? 100 * Math.max(0, 1 - operating.p / array.mpp.p) : 0,
+  };
+  const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
+  if (port.pwmDropV === null) assumptions.push({ type: "pwmDrop", volts: dropV });
+  const { level, outcome } = grade(facts.lossPct);
+  return { rule: "pwmLoss", level, value: { value: facts.lossPct, unit: "%" }, limit: null, marginPct: null, assumptions, reason: { type: "pwmLoss", outcome, ...facts }, tiles: [] };
+}
+
+function grade(lossPct: number): { level: Level; outcome: "costly" | "some" | "little" } {
+  if (lossPct > costlyLossPct) return { level: "care", outcome: "costly" };
+  if (lossPct > someLossPct) return { level: "note", outcome: "some" };
+  return { level: "good", outcome: "little" };
+}

@@ -1,0 +1,59 @@
+import { type PortInUse, sharedOut } from "../input";
+import { type PlanInput, type PortGroup } from "../plan";
+import { type LaneContext, fitAssumed, labelSum, siteAssumed } from "./context";
+import { brightSkyFactor, rowTerms } from "./current";
+import { type Amount, type Assumption, type Judged, type SharedFacts } from "./finding";
+import { clearMonthKwh, gradeClipping } from "./watts";
+
+/** Ports at bright noon that stand before one limit: how each runs alone, and how they share. */
+export function sharing(lanes: readonly LaneContext[]): PortInUse[] {
+  return lanes.flatMap(({ actual, window, tracking }) => {
+    const { array, operating } = actual.brightNoon;
+    return window === null || operating === null ? [] : [{ array, window, tracking, alone: operating }];
+  });
+}
+
+/** Rule 4 for a group of ports: together they keep one limit of watts or amps. Null when nothing in it is wired or limited. */
+export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged | null {
+  const members = lanes.filter(({ window, actual }) => window !== null && actual.brightNoon.operating !== null);
+  const ports = sharing(members);
+  const [first] = members;
+  if (first === undefined || (group.maxW === null && group.maxA === null)) return null;
+  const taken = sharedOut(ports, { maxW: group.maxW, maxA: group.maxA });
+  const aloneW = sum(ports.map(({ alone }) => alone.p));
+  const aloneA = sum(ports.map(({ alone }) => alone.i));
+  const labelW = sum(members.map((lane) => labelSum(lane, ({ fit }) => fit.label.pmaxW)));
+  const marginedIscA = brightSkyFactor * sum(members.flatMap(rowTerms).map(({ count, each }) => count * each));
+  const clear30 = group.maxW === null ? { totalKwh: 0, clippedKwh: 0 } : clearMonthKwh(members, group.maxW);
+  const facts: SharedFacts = {
+    groupName: group.name,
+    ports: members.map(({ port }, k) => ({ name: port.name, aloneW: ports[k]?.alone.p ?? 0, aloneA: ports[k]?.alone.i ?? 0, takenW: taken[k]?.p ?? 0 })),
+    limitW: group.maxW,
+    limitA: group.maxA,
+    nature: group.nature,
+    labelW,
+    marginedIscA,
+    lostW: aloneW - sum(taken.map(({ p }) => p)),
+    clippedKwhPerMonth: clear30.clippedKwh,
+    clippedPct: clear30.totalKwh > 0 ? (100 * clear30.clippedKwh) / clear30.totalKwh : 0,
+  };
+  const absolute = group.nature === "neverExceed";
+  const over = absolute && ((group.maxW !== null && labelW > group.maxW) || (group.maxA !== null && marginedIscA > group.maxA));
+  const lostPct = aloneW > 0 ? (100 * facts.lostW) / aloneW : 0;
+  const { level, outcome } = over ? ({ level: "stop", outcome: "overAbsolute" } as const) : gradeClipping(Math.max(facts.clippedPct, group.maxA === null ? 0 : lostPct));
+  const assumptions: Assumption[] = [{ type: "equalShares" }, ...siteAssumed(first, "latitude", "mount"), { type: "clearFlatDay" }, ...members.flatMap(fitAssumed)];
+  const limit: Amount = group.maxW !== null ? { value: group.maxW, unit: "W" } : { value: group.maxA ?? 0, unit: "A" };
+  const judged = limit.unit === "W" ? (absolute ? labelW : aloneW) : absolute ? marginedIscA : aloneA;
+  return { rule: "shared", level, value: { value: judged, unit: limit.unit }, limit, marginPct: 100 * (1 - judged / limit.value), assumptions: absolute ? [] : assumptions, reason: { type: "shared", outcome, ...facts }, tiles: [] };
+}
+
+/** The groups of an input with the lanes that feed them. */
+export function groupsIn(inputs: readonly PlanInput[], lanes: readonly LaneContext[]): { readonly inputId: string; readonly group: PortGroup; readonly lanes: readonly LaneContext[] }[] {
+  return inputs.flatMap(({ id, device }) =>
+    device.groups.map((group) => ({ inputId: id, group, lanes: lanes.filter(({ lane }) => lane.inputId === id && lane.portId !== null && group.portIds.includes(lane.portId)) })),
+  );
+}
+
+function sum(values: readonly number[]): number {
+  return values.reduce((total, value) => total + value, 0);
+}

@@ -1,0 +1,50 @@
+import { wakeV } from "../input";
+import { longestClearDay } from "../sky";
+import { type LaneContext, labelAssumed, siteAssumed, solveRowsAt } from "./context";
+import { type Judged, type Level, type WakeFacts } from "./finding";
+
+/** Light of a dull morning under thick cloud, and of first light, W/m². */
+const dullWm2 = 100;
+const firstLightWm2 = 30;
+const fullSunWm2 = 1000;
+/** Air and cells on such a morning, °C: with so little light they are alike. */
+const dullAirC = 10;
+
+/** Rule 8: with nothing connected the array must reach the waking volts even when there is little light. */
+export function wake(context: LaneContext): Judged | null {
+  const neededV = wakeV(context.port);
+  if (neededV === null || neededV <= 0) return null;
+  const vocAt = (irradianceWm2: number) => solveRowsAt(context, context.lane.rows, irradianceWm2, dullAirC)?.vocV ?? 0;
+  const dullVocV = vocAt(dullWm2);
+  const brightVocV = vocAt(fullSunWm2);
+  const firstVocV = vocAt(firstLightWm2);
+  const wakesAtWm2 = lightAt(neededV, [[firstLightWm2, firstVocV], [dullWm2, dullVocV], [fullSunWm2, brightVocV]]);
+  const facts: WakeFacts = { wakeV: neededV, dullWm2, dullVocV, brightVocV, wakesAtWm2, asleepMinutes: wakesAtWm2 === null ? 0 : minutesBelow(context.site.latitudeDeg, wakesAtWm2) };
+  const { level, outcome } = grade(facts, firstVocV);
+  const assumptions = [{ type: "dullAir", valueC: dullAirC } as const, ...siteAssumed(context, "latitude"), ...labelAssumed(context, "tempCoVocPctPerC")];
+  return { rule: "wake", level, value: { value: dullVocV, unit: "V" }, limit: { value: neededV, unit: "V" }, marginPct: 100 * (dullVocV / neededV - 1), assumptions, reason: { type: "wake", outcome, ...facts }, tiles: [] };
+}
+
+function grade(facts: WakeFacts, firstVocV: number): { level: Level; outcome: "never" | "lateWake" | "dullSleep" | "early" } {
+  if (facts.wakesAtWm2 === null) return { level: "stop", outcome: "never" };
+  if (facts.dullVocV < facts.wakeV) return { level: "care", outcome: "dullSleep" };
+  if (firstVocV < facts.wakeV) return { level: "note", outcome: "lateWake" };
+  return { level: "good", outcome: "early" };
+}
+
+/** Light at which volts reach a value: volts rise with the logarithm of light, so that is what is interpolated. */
+function lightAt(v: number, points: readonly (readonly [number, number])[]): number | null {
+  for (const [k, [light, volts]] of points.entries()) {
+    if (volts < v) continue;
+    const before = points[k - 1] ?? points[k + 1];
+    if (before === undefined || before[1] === volts) return light;
+    const share = (v - volts) / (before[1] - volts);
+    return Math.exp(Math.log(light) + share * (Math.log(before[0]) - Math.log(light)));
+  }
+  return null;
+}
+
+/** Minutes of daylight on the longest clear day with less light than this on a flat panel. */
+function minutesBelow(latitudeDeg: number, irradianceWm2: number): number {
+  return longestClearDay(latitudeDeg).reduce((sum, sample) => sum + (sample.irradianceWm2 < irradianceWm2 ? sample.hours * 60 : 0), 0);
+}

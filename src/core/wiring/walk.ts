@@ -1,0 +1,83 @@
+import { type Item, type Lane, type Row, type Tile } from "./lane";
+
+/** Name of one physical panel, the same in every wiring of a plan. */
+export type TileKey = string;
+
+export function keyOf({ panelId, piece }: Pick<Tile, "panelId" | "piece">): TileKey {
+  return `${panelId}.${piece}`;
+}
+
+export function newTile(panelId: string, piece: number): Tile {
+  return { type: "panel", panelId, piece, stance: "out", light: [1], tiltDeg: 0 };
+}
+
+export function rowOf(items: readonly Item[]): Row {
+  return { items, blockingDiode: false };
+}
+
+/** Panels of rows, from + to − and top to bottom. */
+export function tilesOfRows(rows: readonly Row[]): Tile[] {
+  return rows.flatMap((row) => row.items.flatMap((item) => (item.type === "panel" ? [item] : tilesOfRows(item.rows))));
+}
+
+export function tilesOf(lanes: readonly Lane[]): Tile[] {
+  return lanes.flatMap((lane) => tilesOfRows(lane.rows));
+}
+
+/** Rows rebuilt from changed tiles; `change` returns null for a tile that goes. What is left empty goes too. */
+export function mapTiles(rows: readonly Row[], change: (tile: Tile) => Tile | null): Row[] {
+  return rows.flatMap((row) => {
+    const items = row.items.flatMap((item): Item[] => {
+      if (item.type === "panel") {
+        const kept = change(item);
+        return kept === null ? [] : [kept];
+      }
+      const inner = mapTiles(item.rows, change);
+      const [only, second] = inner;
+      if (only === undefined) return [];
+      // a group of one row is no group: its panels join the row around it
+      return second === undefined && !only.blockingDiode ? [...only.items] : [{ type: "group", rows: inner }];
+    });
+    return items.length === 0 ? [] : [{ ...row, items }];
+  });
+}
+
+/** How deep groups lie inside groups; 0 for plain rows. */
+export function depthOf(rows: readonly Row[]): number {
+  return rows.reduce((most, row) => row.items.reduce((deepest, item) => (item.type === "group" ? Math.max(deepest, 1 + depthOf(item.rows)) : deepest), most), 0);
+}
+
+/** A row's total of a quantity that adds in series; of a group counts the row with the most. */
+export function longestRow(rows: readonly Row[], valueOf: (tile: Tile) => number): { readonly total: number; readonly tiles: readonly Tile[] } {
+  const along = (row: Row): { total: number; tiles: Tile[] } =>
+    row.items.reduce<{ total: number; tiles: Tile[] }>(
+      (sum, item) => {
+        const part = item.type === "panel" ? { total: valueOf(item), tiles: [item] } : longestRow(item.rows, valueOf);
+        return { total: sum.total + part.total, tiles: [...sum.tiles, ...part.tiles] };
+      },
+      { total: 0, tiles: [] },
+    );
+  return rows.map(along).reduce((best, row) => (row.total > best.total ? row : best), { total: 0, tiles: [] });
+}
+
+/** Equal rows of one kind: strings × series, pieces numbered from `firstPiece`. */
+export function matrixRows(panelId: string, series: number, strings: number, firstPiece = 1): Row[] {
+  return Array.from({ length: strings }, (_, row) => rowOf(Array.from({ length: series }, (_, k) => newTile(panelId, firstPiece + row * series + k))));
+}
+
+/** The lane as strings × series of one kind in full light, or null if it is anything else. */
+export function asMatrix(rows: readonly Row[]): { readonly panelId: string; readonly series: number; readonly strings: number } | null {
+  const first = rows[0];
+  const tile = first?.items[0];
+  if (first === undefined || tile === undefined || tile.type !== "panel") return null;
+  const { panelId } = tile;
+  const alike = rows.every((row) => row.items.length === first.items.length && row.items.every((item) => item.type === "panel" && item.panelId === panelId));
+  return alike ? { panelId, series: first.items.length, strings: rows.length } : null;
+}
+
+/** The lowest pieces of a kind that are not taken. */
+export function freePieces(panelId: string, wanted: number, taken: ReadonlySet<TileKey>): number[] {
+  const free: number[] = [];
+  for (let piece = 1; free.length < wanted; piece++) if (!taken.has(keyOf({ panelId, piece }))) free.push(piece);
+  return free;
+}

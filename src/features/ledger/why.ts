@@ -1,0 +1,111 @@
+import { type Finding } from "@/core/rules";
+import { amount, given, limit, percent } from "@/ui";
+import { mountWords, sumWords } from "./words";
+
+type Why = { readonly lines: readonly string[]; readonly source: string };
+
+/** The rule's formula with the plan's own numbers put in, and where it comes from. */
+export function whyLines({ reason }: Pick<Finding, "reason">): Why {
+  switch (reason.type) {
+    case "coldVoc": {
+      const volts = sumWords(reason.terms, "V");
+      const coefficients = [...new Set(reason.coefficients)].map((each) => given(each, "%/°C")).join(", ");
+      return {
+        lines: [
+          `Curve: ${volts} in series (volts add), solved at 1000 W/m² and cells at ${given(reason.recordLowC, "°C")} = ${amount(reason.solvedVocV, "V")}`,
+          ...(reason.solvedVocV > 1.005 * reason.joinedVocV ? [`With all rows joined ${amount(reason.joinedVocV, "V")}; but each row must pass alone, in case the others are unplugged`] : []),
+          `Coefficient: (${volts}) × (1 + ${coefficients} × (${given(reason.recordLowC, "")} − 25) °C) = ${amount(reason.coefficientVocV, "V")}`,
+          `Code table: (${volts}) × ${reason.tableFactor.toFixed(2)} = ${amount(reason.tableVocV, "V")}`,
+          reason.basis === "vmp" ? `Running in the cold: ${amount(reason.solvedVmpV, "V")}` : `Ceiling: ${given(reason.ceilingV, "V")}, meant for the volts with nothing connected`,
+        ],
+        source: "Single-diode curve: De Soto, Klein & Beckman 2006. Table: NEC 690.7(A).",
+      };
+    }
+    case "hotVmp":
+      return {
+        lines: [
+          `Cells: ${given(reason.airTempC, "°C")} air, 1000 W/m² on a mount “${mountWords[reason.mount]}” = ${amount(reason.cellTempC, "°C")}`,
+          `Running volts: ${sumWords(reason.terms, "V")} in series (volts add) at 25 °C, solved hot = ${amount(reason.hotVmpV, "V")}`,
+          `Needed: ${limit(reason.floorV, "V")} to stay on, ${limit(reason.wakeV, "V")} to wake${reason.batteryV === null ? "" : ` (battery at ${given(reason.batteryV, "V")})`}`,
+        ],
+        source: "Cell heating: Ross 1976, typical values by mount, about ±15 %.",
+      };
+    case "wake":
+      return {
+        lines: [
+          `Volts with nothing connected, solved: ${amount(reason.dullVocV, "V")} at ${given(reason.dullWm2, "W/m²")}, ${amount(reason.brightVocV, "V")} at 1000 W/m²`,
+          `Needed to wake: ${limit(reason.wakeV, "V")}${reason.wakesAtWm2 === null ? "" : `, reached at ${amount(reason.wakesAtWm2, "W/m²")} (volts rise with the logarithm of light)`}`,
+          `Longest clear day: ${Math.round(reason.asleepMinutes)} minutes of daylight have less than that`,
+        ],
+        source: "Single-diode curve: De Soto, Klein & Beckman 2006. Clear sky: Haurwitz 1945.",
+      };
+    case "current":
+      return {
+        lines: [
+          `Short circuit: rows in parallel (amps add) ${sumWords(reason.terms, "A")} = ${amount(reason.iscA, "A")}`,
+          `Bright cloud edges and snow: × 1.25 = ${amount(reason.marginedIscA, "A")}`,
+          `Limit while running at ${amount(reason.runningV, "V")}: ${given(reason.running.amps, "A")} from ${limit(reason.running.fromV, "V")} to ${given(reason.running.toV, "V")}, ${natureWords(reason.running.nature)}`,
+        ],
+        source: "Factor: NEC 690.8(A)(1). Running point: solved curve at bright noon.",
+      };
+    case "watts":
+      return {
+        lines: [
+          `Label: ${amount(reason.labelW, "W")}; at bright noon, solved: ${amount(reason.noonW, "W")}; limit ${amount(reason.limitW, "W")}, ${natureWords(reason.nature)}`,
+          `Longest clear day at ${given(reason.latitudeDeg, "°")} latitude, flat, × 30: ${kwh(reason.clippedKwhPerMonth)} over the limit`,
+        ],
+        source: "Clear sky: Haurwitz 1945. An upper bound: clouds, dirt and a full battery all lower it.",
+      };
+    case "shared":
+      return {
+        lines: [
+          ...reason.ports.map((port) => `${port.name}: ${amount(port.aloneW, "W")} and ${amount(port.aloneA, "A")} alone, ${amount(port.takenW, "W")} when they share`),
+          `Limit of “${reason.groupName}”: ${[reason.limitW === null ? null : given(reason.limitW, "W"), reason.limitA === null ? null : given(reason.limitA, "A")].filter((part) => part !== null).join(", ")}, ${natureWords(reason.nature)}`,
+          `Labels: ${amount(reason.labelW, "W")}; short circuit × 1.25: ${amount(reason.marginedIscA, "A")}`,
+        ],
+        source: "Running points: solved curves at bright noon. Month: Haurwitz 1945, an upper bound.",
+      };
+    case "mismatch":
+      return {
+        lines: [
+          ...reason.rows.slice(0, 6).map((row, k) => `Row ${k + 1}: ${sumWords(row.terms, "V")} on the labels; solved at noon ${amount(row.vmpV, "V")} and ${amount(row.impA, "A")}`),
+          `Panels each alone ${amount(reason.panelsW, "W")} → in rows ${amount(reason.rowsW, "W")} (series: ${percent(reason.seriesLossPct)}) → rows joined ${amount(reason.joinedW, "W")} (parallel: ${percent(reason.parallelLossPct)})`,
+          ...(reason.reverse === null ? [] : [`Nothing drawn: ${amount(reason.reverse.amps, "A")} backwards through ${reason.reverse.panelName}, series fuse rating ${given(reason.reverse.fuseA, "A")}`]),
+        ],
+        source: "By the solved net, not by the spread of the labels.",
+      };
+    case "mixedStates":
+      return {
+        lines: [
+          `Each panel alone in its own light: ${amount(reason.panelsW, "W")}; joined: ${amount(reason.joinedW, "W")}; lost: ${percent(reason.lossPct)}`,
+          ...(reason.trappedW === null ? [] : [`A tracker that climbs down from open circuit ends at ${amount(reason.trappedW, "W")}`]),
+          ...(reason.reverse === null ? [] : [`Nothing drawn: ${amount(reason.reverse.amps, "A")} backwards through ${reason.reverse.panelName}, series fuse rating ${given(reason.reverse.fuseA, "A")}`]),
+        ],
+        source: "By the solved net at bright noon, with bypass diodes.",
+      };
+    case "pwmLoss":
+      return {
+        lines: [
+          `Held at ${given(reason.batteryV, "V")} of the battery + ${given(reason.dropV, "V")} drop = ${amount(reason.heldV, "V")}; best at ${amount(reason.vmpV, "V")}`,
+          `Watts at noon: ${amount(reason.takenW, "W")} of ${amount(reason.freeW, "W")} = ${percent(reason.lossPct)} lost`,
+        ],
+        source: "PWM joins array and battery: current of the solved curve at battery volts.",
+      };
+    case "systemVoltage":
+      return { lines: [`Coldest volts of the row with the least to spare, ${reason.series} in series (volts add): ${amount(reason.solvedVocV, "V")}; on the label of ${reason.panelName}: ${given(reason.maxSystemV, "V")}`], source: "Panel label, maximum system voltage." };
+    case "noCeiling":
+    case "noFloor":
+    case "noCurrentLimit":
+    case "noWattLimit":
+    case "noSystemVoltage":
+      return { lines: ["Nothing to compare with: the sheet or label does not say."], source: "" };
+  }
+}
+
+function natureWords(nature: "drawsUpTo" | "neverExceed"): string {
+  return nature === "neverExceed" ? "never to be exceeded" : "drawn up to, the rest left unused";
+}
+
+function kwh(value: number): string {
+  return `${value.toFixed(1)}\u00a0kWh`;
+}

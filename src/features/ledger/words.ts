@@ -1,0 +1,53 @@
+import { type RequiredField } from "@/core/panel";
+import { type Level, type Missing, type RuleId, type Term } from "@/core/rules";
+import { type Mount } from "@/core/sky";
+import { given } from "@/ui";
+import { type Unit } from "@/core/units";
+
+/** Names and short words of the ledger and the verdict strip. */
+export const ruleTitles: Readonly<Record<RuleId, string>> = {
+  coldVoc: "Coldest volts, nothing connected",
+  hotVmp: "Hottest running volts",
+  wake: "Waking on a dull morning",
+  current: "Amps into the input",
+  watts: "Watts into the input",
+  shared: "Watts shared by ports",
+  mismatch: "Unequal panels and rows",
+  mixedStates: "Panels in different states",
+  pwmLoss: "Volts a PWM controller wastes",
+  systemVoltage: "Panel insulation",
+};
+
+export const verdictWords: Readonly<Record<Level, string>> = {
+  stop: "Do not connect",
+  open: "Question open",
+  care: "Connect with care",
+  note: "May be connected",
+  good: "May be connected",
+};
+
+export const mountWords: Readonly<Record<Mount, string>> = {
+  freeStanding: "free-standing",
+  tilted: "tilted, air under",
+  roofGap: "roof with a gap",
+  flush: "flush on the roof",
+  glued: "glued, no gap",
+};
+
+export const fieldWords: Readonly<Record<RequiredField, string>> = { pmaxW: "Pmax", vocV: "Voc", iscA: "Isc", vmpV: "Vmp", impA: "Imp" };
+
+export function missingSentence(missing: Missing): string {
+  switch (missing.type) {
+    case "noPanel":
+      return "Choose a panel, or type its label in, at Panels, and wire it here.";
+    case "labelIncomplete":
+      return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => fieldWords[field]).join(", ")}.`;
+    case "noInput":
+      return "Choose the input it feeds, or type its data sheet in, at Input.";
+  }
+}
+
+/** "4 × 27.2 V + 1 × 22.7 V": a sum as one would write it on the label's back. */
+export function sumWords(terms: readonly Term[], unit: Unit): string {
+  return terms.map(({ count, each }) => `${count} × ${given(each, unit)}`).join(" + ");
+}

@@ -1,0 +1,28 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import { boardKeys, moveKeys } from "./keys";
+
+/** Every key of the board and what it does. */
+export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} transitionDuration={0} aria-labelledby="key-list-title" maxWidth="md">
+      <DialogTitle id="key-list-title">Keys of the string board</DialogTitle>
+      <DialogContent>
+        <Box component="p" sx={{ mt: 0 }}>With a panel in focus. What is selected together moves together.</Box>
+        <Box component="dl" sx={{ display: "grid", gridTemplateColumns: { xs: "110px 1fr", md: "110px 1fr 110px 1fr" }, columnGap: 2, rowGap: 0.75, m: 0, fontSize: "0.875rem" }}>
+          {[...moveKeys, ...boardKeys].map(({ press, words }) => [
+            <Box component="dt" key={`${press} key`} sx={{ fontWeight: 700 }}><kbd>{press}</kbd></Box>,
+            <Box component="dd" key={`${press} words`} sx={{ m: 0 }}>{words}</Box>,
+          ])}
+        </Box>
+      </DialogContent>
+      <DialogActions><Button onClick={onClose}>Close</Button></DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,83 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { Fragment } from "react";
+import { type TileStates } from "@/core/rules";
+import { keyOf, type LaneRef, type Row, type RowsPath, type Tile, tilesOfRows } from "@/core/wiring";
+import { amount } from "@/ui";
+import { Zone } from "./Zone";
+
+type Props = {
+  readonly rows: readonly Row[];
+  readonly lane: LaneRef;
+  readonly path: RowsPath;
+  readonly states: TileStates | null;
+  readonly drawTile: (tile: Tile, where: string) => React.ReactNode;
+};
+
+/** Rows in parallel, each drawn from + to −, with what they add up to where they meet. Groups nest. */
+export function RowsView({ rows, lane, path, states, drawTile }: Props) {
+  const laneId = `${lane.inputId ?? ""}/${lane.portId ?? ""}`;
+  const place = path.length === 0 ? laneId : `${laneId}#${path.join(".")}`;
+  return (
+    <Box component="ul" aria-label={path.length === 0 ? "Rows in parallel: amps add" : "Group of rows in parallel: amps add"} sx={{ listStyle: "none", m: 0, p: 0, position: "relative", borderLeft: rows.length > 1 ? "3px solid var(--ink)" : "3px solid transparent" }}>
+      {rows.map((row, r) => {
+        const total = flowOfRow(row, states);
+        return (
+          <Box component="li" key={rowKey(row)} data-row={`${place}:${r}`} sx={{ display: "flex", alignItems: "center", minHeight: 78, py: "2px" }}>
+            <Box aria-hidden sx={{ fontWeight: 700, px: "3px", fontSize: "1rem" }}>+</Box>
+            {row.items.map((item, at) => (
+              <Fragment key={item.type === "panel" ? keyOf(item) : `group-${at}`}>
+                <Zone id={`row:${place}:${r}:${at}`} shape="gap" target={{ type: "row", lane, path, row: r, at }} />
+                {item.type === "panel" ? (
+                  drawTile(item, `row ${r + 1}, ${at + 1} of ${row.items.length} in series`)
+                ) : (
+                  <Box sx={{ border: "1px dashed var(--line-strong)", pr: "3px", borderRight: "3px solid var(--ink)", flex: "none" }}>
+                    <RowsView rows={item.rows} lane={lane} path={[...path, r, at]} states={states} drawTile={drawTile} />
+                  </Box>
+                )}
+              </Fragment>
+            ))}
+            <Zone id={`row:${place}:${r}:end`} shape="gap" target={{ type: "row", lane, path, row: r, at: row.items.length }} />
+            {row.blockingDiode && <Box title="Blocking diode: lets amps out and none in" aria-label="Blocking diode" role="img" sx={{ fontWeight: 700, px: "2px" }}>▷|</Box>}
+            <Box aria-hidden sx={{ fontWeight: 700, px: "3px", fontSize: "1rem" }}>−</Box>
+            {total !== null && (
+              <Box className="num" sx={{ pl: 0.75, fontSize: "0.8125rem", lineHeight: 1.25, whiteSpace: "nowrap" }}>
+                <div>{row.items.length > 1 ? "volts add " : ""}<strong>{amount(total.v, "V")}</strong></div>
+                <div>{amount(total.i, "A")}</div>
+              </Box>
+            )}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+/** A row is known by the panels in it: they are nowhere else. */
+function rowKey(row: Row): string {
+  return tilesOfRows([row]).map(keyOf).join();
+}
+
+/** Volts along a row and amps through it, from what its panels do: volts add, amps are shared. */
+export function flowOfRow(row: Row, states: TileStates | null): { readonly v: number; readonly i: number } | null {
+  if (states === null) return null;
+  let v = 0;
+  let i: number | null = null;
+  for (const item of row.items) {
+    if (item.type === "panel") {
+      if (item.stance === "off") continue;
+      const state = states[keyOf(item)];
+      if (state === undefined) return null;
+      v += state.v;
+      i ??= state.i;
+      continue;
+    }
+    const flows = item.rows.map((inner) => flowOfRow(inner, states)).filter((flow) => flow !== null);
+    const [first] = flows;
+    if (first === undefined) continue;
+    v += first.v;
+    i ??= flows.reduce((sum, flow) => sum + flow.i, 0);
+  }
+  return i === null ? null : { v, i };
+}

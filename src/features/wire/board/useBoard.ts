@@ -1,0 +1,31 @@
+"use client";
+
+import { useMemo } from "react";
+import { useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
+import { type TileKey } from "@/core/wiring";
+import { type Board, type Outcome } from "./commands";
+
+/** The board as it stands, what is selected on it, and how to act on it. */
+export function useBoard() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const wiring = useWiring();
+  const selected = useDeskState((state) => state.selected);
+  const board: Board = useMemo(() => ({ plan, wiring }), [plan, wiring]);
+  return useMemo(
+    () => ({
+      board,
+      selected,
+      select: (keys: readonly TileKey[]) => desk.set({ selected: keys }),
+      act: (outcome: Outcome) => {
+        if (outcome === null) {
+          desk.set({ said: "Nothing to do there." });
+          return;
+        }
+        desk.change(outcome.change);
+        desk.set({ said: outcome.said });
+      },
+    }),
+    [board, selected, desk],
+  );
+}

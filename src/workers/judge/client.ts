@@ -1,0 +1,42 @@
+import { type Plan } from "@/core/plan";
+import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
+
+/** As much of a Worker as the client uses. */
+export type Slot = Pick<Worker, "postMessage" | "terminate"> & { onmessage: ((event: MessageEvent<JudgeAnswer>) => void) | null; onerror: ((event: ErrorEvent) => void) | null };
+
+export type JudgeClient = {
+  /** Asks for a judgement; answers to anything asked before are dropped from now on. Returns its revision. */
+  readonly ask: (question: { readonly plan: Plan; readonly wiringId: string }) => number;
+  readonly stop: () => void;
+};
+
+/** The page's end of the slot: numbers questions, drops stale answers, starts a fresh worker if one dies. */
+export function createJudgeClient(open: () => Slot, answered: (answer: JudgeAnswer) => void): JudgeClient {
+  let revision = 0;
+  let slot = opened();
+
+  function opened(): Slot {
+    const fresh = open();
+    fresh.onmessage = ({ data }) => {
+      if (data.version === letterVersion && data.revision === revision) answered(data);
+    };
+    fresh.onerror = (event) => {
+      event.preventDefault();
+      fresh.terminate();
+      answered({ version: letterVersion, type: "failed", revision, message: event.message || "the worker ended" });
+      // the letter it died over is not sent again: it would only die again
+      slot = opened();
+    };
+    return fresh;
+  }
+
+  return {
+    ask: (question) => {
+      revision += 1;
+      const letter: JudgeLetter = { version: letterVersion, type: "judge", revision, ...question };
+      slot.postMessage(letter);
+      return revision;
+    },
+    stop: () => slot.terminate(),
+  };
+}

@@ -1,0 +1,76 @@
+import { fitLabel, type LabelFit, type PanelLabel } from "@/core/panel";
+import { assessOpen, findMends, lookInto, openById } from "@/core/rules";
+import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
+
+type Parts = {
+  readonly post: (answer: JudgeAnswer) => void;
+  readonly nowMs: () => number;
+  /** Lets letters that have arrived meanwhile be read. */
+  readonly pause: () => Promise<void>;
+};
+
+/** Labels whose fits are kept: more than anyone has kinds of panel open at once. */
+const keptFits = 64;
+/** Longest the search for mends goes on before it looks for newer letters, ms. */
+const stintMs = 8;
+const reportEveryMs = 300;
+
+/** Answers letters one revision at a time; whatever is under way is dropped when a newer one comes. */
+export function createHandler({ post, nowMs, pause }: Parts): (letter: JudgeLetter) => Promise<void> {
+  const fits = new Map<string, LabelFit>();
+  let newest = 0;
+
+  const fit = (label: PanelLabel): LabelFit => {
+    const key = JSON.stringify(label);
+    const known = fits.get(key);
+    if (known !== undefined) return known;
+    const fresh = fitLabel(label);
+    if (fits.size >= keptFits) fits.clear();
+    fits.set(key, fresh);
+    return fresh;
+  };
+
+  async function judge({ revision, plan, wiringId }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
+    const open = openById(plan, wiringId, fit);
+    const assessment = assessOpen(open);
+    post({ version: letterVersion, type: "verdict", revision, assessment });
+    await pause();
+    if (turn !== newest || assessment.type !== "assessed") return;
+    post({ version: letterVersion, type: "tiles", revision, tiles: { coldDawn: lookInto(open, "coldDawn"), brightNoon: lookInto(open, "brightNoon"), hotRoof: lookInto(open, "hotRoof") } });
+    const search = findMends(plan, wiringId, fit);
+    let tried = 0;
+    let since = nowMs();
+    let reported = since;
+    for (;;) {
+      const step = search.next();
+      if (step.done) {
+        post({ version: letterVersion, type: "mends", revision, mends: [...step.value] });
+        return;
+      }
+      tried += 1;
+      if (nowMs() - since < stintMs) continue;
+      await pause();
+      if (turn !== newest) return;
+      since = nowMs();
+      if (since - reported > reportEveryMs) {
+        reported = since;
+        post({ version: letterVersion, type: "progress", revision, tried });
+      }
+    }
+  }
+
+  return async (letter) => {
+    if (letter.version !== letterVersion) return;
+    newest += 1;
+    if (letter.type === "cancel") return;
+    const turn = newest;
+    await pause();
+    // several letters may have come at once: only the last is worth judging
+    if (turn !== newest) return;
+    try {
+      await judge(letter, turn);
+    } catch (error) {
+      post({ version: letterVersion, type: "failed", revision: letter.revision, message: error instanceof Error ? error.message : "unknown" });
+    }
+  };
+}

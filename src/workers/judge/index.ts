@@ -1,0 +1,3 @@
+export { createJudgeClient, type JudgeClient, type Slot } from "./client";
+export { createHandler } from "./handler";
+export { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";

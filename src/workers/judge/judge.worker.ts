@@ -1,0 +1,23 @@
+import { createHandler } from "./handler";
+import { type JudgeAnswer, type JudgeLetter } from "./letters";
+
+/** The worker's own end of the slot: nothing but posting. */
+type Scope = { postMessage: (answer: JudgeAnswer) => void; onmessage: ((event: MessageEvent<JudgeLetter>) => void) | null };
+const scope = self as unknown as Scope;
+
+const pauses = new MessageChannel();
+const waiting: (() => void)[] = [];
+pauses.port1.onmessage = () => waiting.shift()?.();
+
+const handle = createHandler({
+  post: (answer) => scope.postMessage(answer),
+  nowMs: () => performance.now(),
+  // a message to oneself queues behind those already here, and is not slowed down as timers are
+  pause: () =>
+    new Promise((resolve) => {
+      waiting.push(resolve);
+      pauses.port2.postMessage(null);
+    }),
+});
+
+scope.onmessage = (event) => void handle(event.data);

@@ -1,0 +1,19 @@
+import { type Plan } from "@/core/plan";
+import { type Assessment, type Mend, type TileStates } from "@/core/rules";
+import { type SkyName } from "@/core/sky";
+
+/** What goes through the slot between page and worker. A page and a worker of different versions do not talk. */
+export const letterVersion = 1;
+
+/** The page asks for one revision of its document to be judged; a later letter makes an earlier one idle. */
+export type JudgeLetter =
+  | { readonly version: typeof letterVersion; readonly type: "judge"; readonly revision: number; readonly plan: Plan; readonly wiringId: string }
+  | { readonly version: typeof letterVersion; readonly type: "cancel" };
+
+/** Answers carry the revision they speak of. The verdict comes first, what panels do next, mends last. */
+export type JudgeAnswer =
+  | { readonly version: typeof letterVersion; readonly type: "verdict"; readonly revision: number; readonly assessment: Assessment }
+  | { readonly version: typeof letterVersion; readonly type: "tiles"; readonly revision: number; readonly tiles: Readonly<Record<SkyName, TileStates>> }
+  | { readonly version: typeof letterVersion; readonly type: "progress"; readonly revision: number; readonly tried: number }
+  | { readonly version: typeof letterVersion; readonly type: "mends"; readonly revision: number; readonly mends: readonly (readonly [string, Mend])[] }
+  | { readonly version: typeof letterVersion; readonly type: "failed"; readonly revision: number; readonly message: string };
