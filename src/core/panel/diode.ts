@@ -76,15 +76,20 @@ const coefficientSpanToC = 50;
 
 /** Mean change of open-circuit volts with cell temperature from 25 to 50 °C at 1000 W/m², V/°C. */
 export function vocSlopeVPerC(model: PanelModel, vocV: number): number {
-  const warm = atSky(model, stcIrradianceWm2, coefficientSpanToC);
   // Newton from the cold side of the root stays there: the current falls ever faster with voltage
-  let warmVocV = vocV;
-  for (let step = 0; step < 60; step++) {
-    const forwardA = warm.saturationA * Math.exp(warmVocV / warm.idealityV);
-    const missA = warm.lightA - forwardA + warm.saturationA - warm.shuntS * warmVocV;
-    const change = missA / (forwardA / warm.idealityV + warm.shuntS);
-    warmVocV += change;
-    if (Math.abs(change) < 1e-11 * vocV) break;
-  }
+  const warmVocV = openCircuitV(atSky(model, stcIrradianceWm2, coefficientSpanToC), vocV);
   return (warmVocV - vocV) / (coefficientSpanToC - stcCellTempC);
+}
+
+/** Open-circuit volts by Newton's method from above the root, where it cannot overshoot. */
+export function openCircuitV({ lightA, saturationA, idealityV, shuntS }: DiodeParams, fromV: number): number {
+  let vocV = fromV;
+  for (let step = 0; step < 60; step++) {
+    const forwardA = saturationA * Math.exp(vocV / idealityV);
+    const missA = lightA - forwardA + saturationA - shuntS * vocV;
+    const change = missA / (forwardA / idealityV + shuntS);
+    vocV += change;
+    if (Math.abs(change) < 1e-11 * fromV) break;
+  }
+  return vocV;
 }

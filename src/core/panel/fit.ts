@@ -180,23 +180,27 @@ function nearestShape(label: CompleteLabel): Shape {
   return shapeAt(minimise(cost, [0.25, 0.15, 0.15], 160));
 }
 
-/** The model with the band gap at which its Voc slope is the label's; a few secant steps, as it is almost linear. */
+/** The model with the band gap at which its Voc slope is the label's. */
 function withCoefficient(label: CompleteLabel, model: PanelModel): PanelModel {
   const targetVPerC = (label.tempCoVocPctPerC / 100) * label.vocV;
-  const missAt = (gapEv: number) => vocSlopeVPerC({ ...model, bandGapEv: gapEv }, label.vocV) - targetVPerC;
-  let before = model.bandGapEv;
+  return { ...model, bandGapEv: bandGapFor(model.bandGapEv, (gapEv) => vocSlopeVPerC({ ...model, bandGapEv: gapEv }, label.vocV) - targetVPerC) };
+}
+
+/** The effective band gap at which a miss of the Voc coefficient vanishes; a few secant steps, as it is almost linear. */
+export function bandGapFor(fromEv: number, missAt: (gapEv: number) => number): number {
+  let before = fromEv;
   let missBefore = missAt(before);
   let gapEv = before + 0.05;
   for (let step = 0; step < 8; step++) {
     const miss = missAt(gapEv);
-    if (miss === missBefore) break;
+    if (miss === missBefore || !Number.isFinite(miss)) break;
     const next = gapEv - (miss * (gapEv - before)) / (miss - missBefore);
     before = gapEv;
     missBefore = miss;
     gapEv = Math.min(bandGapRangeEv.most, Math.max(bandGapRangeEv.least, next));
     if (Math.abs(gapEv - before) < 1e-9) break;
   }
-  return { ...model, bandGapEv: gapEv };
+  return gapEv;
 }
 
 function report(label: CompleteLabel, model: PanelModel): LabelFit {

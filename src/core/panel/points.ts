@@ -1,5 +1,5 @@
-import { atSky, kelvinAtZeroC, type PanelModel, stcCellTempC, stcIrradianceWm2 } from "./diode";
-import { cellThermalV, fitLabel, highestIdeality, lowestIdeality } from "./fit";
+import { atSky, bandGapEv, kelvinAtZeroC, openCircuitV, type PanelModel, stcCellTempC, stcIrradianceWm2, vocSlopeVPerC } from "./diode";
+import { bandGapFor, cellThermalV, fitLabel, highestIdeality, type LabelFit, lowestIdeality } from "./fit";
 import { type PanelLabel } from "./label";
 import { minimise } from "./minimise";
 
@@ -53,7 +53,7 @@ export function fitPoints(label: PanelLabel, measured: Measured): PointsFit {
   const farthest = points[worst] as Point;
   return {
     type: "model",
-    model: toStandard(given.model, measured, { idealityV, seriesOhm, shuntS: line.shuntS, lightA: line.lightA, saturationA: line.scaledA * Math.exp(-mostV / idealityV) }),
+    model: toStandard(given, measured, { idealityV, seriesOhm, shuntS: line.shuntS, lightA: line.lightA, saturationA: line.scaledA * Math.exp(-mostV / idealityV) }),
     rmsPct: Math.sqrt(misses.reduce((sum, miss) => sum + miss * miss, 0) / misses.length),
     worst: { point: 1 + measured.points.findIndex(({ v, i }) => v === farthest.v && i === farthest.i), pct: misses[worst] ?? 0 },
   };
@@ -105,8 +105,24 @@ function determinant(m: readonly (readonly number[])[]): number {
   return (a[0] as number) * minor(1, 2) - (a[1] as number) * minor(0, 2) + (a[2] as number) * minor(0, 1);
 }
 
-/** Parameters found under a sky, moved to standard conditions: the inverse of atSky. */
-function toStandard(from: PanelModel, { irradianceWm2, cellTempC }: Measured, found: Pick<PanelModel, "idealityV" | "seriesOhm" | "shuntS" | "lightA" | "saturationA">): PanelModel {
+type Found = Pick<PanelModel, "idealityV" | "seriesOhm" | "shuntS" | "lightA" | "saturationA">;
+
+/** Parameters found under a sky, moved to standard conditions, with the band gap at which volts change with heat as the label says. */
+function toStandard({ model: from, label }: LabelFit, measured: Measured, found: Found): PanelModel {
+  const at = (gapEv: number) => movedToStandard({ ...from, bandGapEv: gapEv }, measured, found);
+  const missAt = (gapEv: number) => {
+    const model = at(gapEv);
+    const vocV = openCircuitV(model, 1.5 * label.vocV);
+    return (100 * vocSlopeVPerC(model, vocV)) / vocV - label.tempCoVocPctPerC;
+  };
+  const gapEv = bandGapFor(bandGapEv[label.cellType], missAt);
+  const model = at(gapEv);
+  // points no diode makes may leave no band gap that works: better the usual one than none
+  return Object.values(model).every(Number.isFinite) ? model : at(bandGapEv[label.cellType]);
+}
+
+/** The inverse of atSky. */
+function movedToStandard(from: PanelModel, { irradianceWm2, cellTempC }: Measured, found: Found): PanelModel {
   const suns = irradianceWm2 / stcIrradianceWm2;
   const ratioK = (stcCellTempC + kelvinAtZeroC) / (cellTempC + kelvinAtZeroC);
   const saturationGrowth = atSky({ ...from, saturationA: 1 }, stcIrradianceWm2, cellTempC).saturationA;

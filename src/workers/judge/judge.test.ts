@@ -1,0 +1,70 @@
+import { applyChange, type Plan } from "@/core/plan";
+import { assess } from "@/core/rules";
+import { demoPlans } from "@/demo";
+import { createHandler, createJudgeClient, type JudgeAnswer, type JudgeLetter, letterVersion, type Slot } from ".";
+
+const boat = demoPlans()[1] as Plan;
+const letter = (revision: number, plan: Plan): JudgeLetter => ({ version: letterVersion, type: "judge", revision, plan, wiringId: "wiring-1" });
+
+/** A handler whose clock runs ahead at every look, so that it pauses as often as it can. */
+function handler() {
+  const answers: JudgeAnswer[] = [];
+  let now = 0;
+  const handle = createHandler({ post: (answer) => answers.push(structuredClone(answer)), nowMs: () => (now += 100), pause: () => new Promise((resolve) => setImmediate(resolve)) });
+  return { answers, handle };
+}
+
+test("a letter is answered with the verdict first, then what the panels do, then mends; all can cross to another thread", async () => {
+  const { answers, handle } = handler();
+  await handle(letter(1, boat));
+  expect(answers.map(({ type }) => type).filter((type) => type !== "progress")).toEqual(["verdict", "tiles", "mends"]);
+  const [verdict] = answers;
+  const alone = assess(boat, "wiring-1");
+  if (verdict?.type !== "verdict" || verdict.assessment.type !== "assessed" || alone.type !== "assessed") throw new Error("expected verdicts");
+  expect(verdict.assessment.findings).toEqual(alone.findings);
+  expect(answers.find(({ type }) => type === "mends")).toMatchObject({ mends: [["coldVoc@controller/pv", { kind: { type: "matrix", series: 1, strings: 2 } }]] });
+});
+
+test("of letters that come close together only the last is judged to the end; a cancelled one falls silent", async () => {
+  const { answers, handle } = handler();
+  const second = applyChange(boat, { type: "rename", name: "Second" });
+  await Promise.all([handle(letter(1, boat)), handle(letter(2, second))]);
+  expect(new Set(answers.map(({ revision }) => revision))).toEqual(new Set([2]));
+  answers.length = 0;
+  const under = handle(letter(3, boat));
+  while (answers.length === 0) await new Promise((resolve) => setImmediate(resolve));
+  await handle({ version: letterVersion, type: "cancel" });
+  await under;
+  expect(answers.map(({ type }) => type)).not.toContain("mends");
+});
+
+test("a plan that cannot be judged is answered, not left hanging", async () => {
+  const { answers, handle } = handler();
+  await handle({ version: letterVersion, type: "judge", revision: 5, plan: boat, wiringId: "nowhere" });
+  expect(answers).toMatchObject([{ type: "failed", revision: 5 }]);
+});
+
+test("the page hears answers to its last question only, and gets a fresh worker when one dies", () => {
+  const slots: (Slot & { sent: JudgeLetter[]; ended: boolean })[] = [];
+  const heard: JudgeAnswer[] = [];
+  const client = createJudgeClient(
+    () => {
+      const slot = { sent: [] as JudgeLetter[], ended: false, onmessage: null, onerror: null, postMessage: (sent: JudgeLetter) => void slot.sent.push(sent), terminate: () => void (slot.ended = true) } as Slot & { sent: JudgeLetter[]; ended: boolean };
+      slots.push(slot);
+      return slot;
+    },
+    (answer) => heard.push(answer),
+  );
+  const say = (answer: JudgeAnswer) => slots[0]?.onmessage?.({ data: answer } as MessageEvent<JudgeAnswer>);
+  const first = client.ask({ plan: boat, wiringId: "wiring-1" });
+  const second = client.ask({ plan: boat, wiringId: "wiring-1" });
+  say({ version: letterVersion, type: "progress", revision: first, tried: 1 });
+  expect(heard).toEqual([]);
+  say({ version: letterVersion, type: "progress", revision: second, tried: 2 });
+  expect(heard).toMatchObject([{ tried: 2 }]);
+  slots[0]?.onerror?.({ preventDefault: () => undefined, message: "out of memory" } as unknown as ErrorEvent);
+  expect(slots[0]?.ended).toBe(true);
+  expect(heard[1]).toMatchObject({ type: "failed", message: "out of memory" });
+  client.ask({ plan: boat, wiringId: "wiring-1" });
+  expect(slots[1]?.sent.length).toBe(1);
+});
