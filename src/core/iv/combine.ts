@@ -1,4 +1,4 @@
-import { type Curve, type CurvePoint, currentOnSegment, leastSlopeS, voltageOnSegment } from "./curve";
+import { type Curve, type CurvePoint, currentOnSegment, leastSlopeS, roomFor, voltageOnSegment } from "./curve";
 import { thinned } from "./thin";
 
 /** n equal curves in series: volts add at equal current. */
@@ -21,43 +21,47 @@ function scaled(values: Float64Array, by: number): Float64Array {
 
 /** Volts add at equal current. */
 export function inSeries(curves: readonly Curve[]): Curve {
-  return reduceInPairs(curves, (a, b) => merge(a, b, true));
+  return reduceInPairs(curves, true);
 }
 
 /** Amps add at equal voltage. */
 export function inParallel(curves: readonly Curve[]): Curve {
-  return reduceInPairs(curves, (a, b) => merge(a, b, false));
+  return reduceInPairs(curves, false);
 }
 
 /** Balanced rather than left to right: n curves then cost n·log n knots instead of n². */
-function reduceInPairs(curves: readonly Curve[], add: (a: Curve, b: Curve) => Curve): Curve {
+function reduceInPairs(curves: readonly Curve[], series: boolean): Curve {
   let row = curves;
-  while (row.length > 1) {
-    const next: Curve[] = [];
-    for (let k = 0; k < row.length; k += 2) {
-      const a = row[k] as Curve;
-      const b = row[k + 1];
-      next.push(b === undefined ? a : thinned(add(a, b)));
-    }
-    row = next;
+  if (row.length > 1) {
+    // scratch for all pairs: room asked for anew at each took a tenth of a large solve
+    const most = row.reduce((sum, curve) => sum + curve.v.length, 0);
+    const [sum, room] = [roomFor(most), roomFor(most)];
+    while (row.length > 1) row = halved(row, series, sum, room);
   }
   const only = row[0];
   if (only === undefined) throw new Error("a group of curves has at least one member");
   return only;
 }
 
+function halved(row: readonly Curve[], series: boolean, sum: Curve, room: Curve): Curve[] {
+  const next: Curve[] = [];
+  for (let k = 0; k < row.length; k += 2) {
+    const a = row[k] as Curve;
+    const b = row[k + 1];
+    next.push(b === undefined ? a : thinned(sum, merge(a, b, series, sum), room));
+  }
+  return next;
+}
+
 /**
- * The sum of two curves on the union of their knots, walked once in order of rising voltage.
+ * Writes the sum of two curves on the union of their knots, walked once in order of rising voltage, into `sum`, and
+ * returns how many knots it has.
  * The shared quantity is current for series (falling along the walk) and voltage for parallel.
  */
-function merge(a: Curve, b: Curve, series: boolean): Curve {
+function merge(a: Curve, b: Curve, series: boolean, { v, i, g }: Curve): number {
   const sharedA = series ? a.i : a.v;
   const sharedB = series ? b.i : b.v;
   const sign = series ? -1 : 1;
-  const most = a.v.length + b.v.length;
-  const v = new Float64Array(most);
-  const i = new Float64Array(most);
-  const g = new Float64Array(most);
   const pa: CurvePoint = { v: 0, i: 0, g: 0 };
   const pb: CurvePoint = { v: 0, i: 0, g: 0 };
   let ka = 0;
@@ -85,7 +89,7 @@ function merge(a: Curve, b: Curve, series: boolean): Curve {
     g[n] = Math.max(leastSlopeS, series ? 1 / (1 / pa.g + 1 / pb.g) : pa.g + pb.g);
     n += 1;
   }
-  return { v: v.subarray(0, n), i: i.subarray(0, n), g: g.subarray(0, n) };
+  return n;
 }
 
 function knotAt(curve: Curve, k: number, out: CurvePoint): void {

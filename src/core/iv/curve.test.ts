@@ -21,11 +21,11 @@ function byHandA(v: number, lightA = cells.lightA, shuntS = cells.shuntS): numbe
 
 describe("a substring", () => {
   test("follows the diode equation from short circuit past open circuit", () => {
-    for (let v = 0; v <= 11.2; v += 0.05) expect(Math.abs(atVoltage(bright, v).i - byHandA(v))).toBeLessThan(2e-4);
+    for (let v = 0; v <= 11.2; v += 0.05) expect(Math.abs(atVoltage(bright, v).i - byHandA(v))).toBeLessThan(3e-4);
   });
 
   test("is read the same both ways", () => {
-    for (let i = -8; i <= 11; i += 0.37) expect(Math.abs(atVoltage(bright, atCurrent(bright, i).v).i - i)).toBeLessThan(0.001 * cells.lightA);
+    for (let i = -8; i <= 11; i += 0.37) expect(Math.abs(atVoltage(bright, atCurrent(bright, i).v).i - i)).toBeLessThan(0.002 * cells.lightA);
   });
 
   test("pushed beyond its light, is carried by its bypass diode at about half a volt", () => {
