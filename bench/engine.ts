@@ -30,7 +30,7 @@ print("whole curve, 24 panels, every substring shaded otherwise", timed(300, () 
 reportRandomNets(10_000);
 reportMemory(100_000);
 reportSimulator();
-for (const plan of demoPlans()) print(`verdict with mends: ${plan.name}`, timed(200, () => assess(plan, "wiring-1")));
+for (const plan of demoPlans()) print(`verdict with mends: ${plan.name}`, timed(200, () => assess(plan, plan.wirings[0]?.id ?? "")));
 
 function panelOf(name: keyof typeof demoPanels, cellTempC: number, irradianceWm2: number[]): Net {
   const read = readLabel(demoPanels[name]);

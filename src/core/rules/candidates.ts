@@ -117,10 +117,10 @@ function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles }: LaneContext)
     apart.flatMap((some) => {
       const keys = new Set(some.map(keyOf));
       const rest = mapTiles(lane.rows, (tile) => (keys.has(keyOf(tile)) ? null : tile));
-      const module = device.modules.find(({ id }) => id === port.moduleId)?.name ?? null;
+      const addOn = device.modules.find(({ id }) => id === port.moduleId)?.name ?? null;
       const shapes: Item[][][] = some.length === 1 ? [[some]] : [[some], some.map((tile) => [tile])];
       return shapes.map((rows): Candidate => ({
-        kind: { type: "move", panels: some.length, portName: name, moduleName: module },
+        kind: { type: "move", panels: some.length, portName: name, moduleName: addOn },
         lanes: [...lanes.map((other) => (other === lane ? { ...lane, rows: rest } : other)).filter((other) => other.rows.length > 0), { inputId, portId: port.id, rows: rows.map(rowOf) }],
       }));
     }),

@@ -38,8 +38,8 @@ export function coldVoc(context: LaneContext): Judged {
   const rowVocV = lane.rows.reduce((most, row) => Math.max(most, solveRows(context, [row], "coldDawn")?.vocV ?? 0), 0);
   const solvedVocV = Math.max(array.vocV, rowVocV);
   const assumptions: Assumption[] = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
-  const module = device.modules.find(({ id }) => id === port.moduleId);
-  if (module !== undefined) assumptions.push({ type: "moduleFitted", name: module.name });
+  const addOn = device.modules.find(({ id }) => id === port.moduleId);
+  if (addOn !== undefined) assumptions.push({ type: "moduleFitted", name: addOn.name });
   if (port.maxV === null) {
     return { rule: "coldVoc", level: "open", value: { value: solvedVocV, unit: "V" }, limit: null, marginPct: null, assumptions, reason: { type: "noCeiling", solvedVocV }, tiles: [] };
   }

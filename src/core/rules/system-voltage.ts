@@ -15,10 +15,10 @@ export function systemVoltage(context: LaneContext): Judged {
   });
   const rated = rows.flatMap((row) => (row.weakest === null ? [] : [{ ...row, weakest: row.weakest, share: row.vocV / row.weakest.maxSystemV }]));
   const worst = rated.reduce<(typeof rated)[number] | null>((most, row) => (most === null || row.share > most.share ? row : most), null);
-  const silent = rows.find((row) => row.silent !== null);
-  if (silent?.silent != null && (worst === null || worst.share <= 1)) {
-    const value = { value: silent.vocV, unit: "V" } as const;
-    return { rule: "systemVoltage", level: "note", value, limit: null, marginPct: null, assumptions, reason: { type: "noSystemVoltage", solvedVocV: silent.vocV, panelName: silent.silent }, tiles: keysOf(silent.tiles) };
+  const [silent] = rows.flatMap((row) => (row.silent === null ? [] : [{ ...row, panelName: row.silent }]));
+  if (silent !== undefined && (worst === null || worst.share <= 1)) {
+    const { vocV, panelName, tiles } = silent;
+    return { rule: "systemVoltage", level: "note", value: { value: vocV, unit: "V" }, limit: null, marginPct: null, assumptions, reason: { type: "noSystemVoltage", solvedVocV: vocV, panelName }, tiles: keysOf(tiles) };
   }
   if (worst === null) throw new Error("a lane in use has a row with a panel");
   const { maxSystemV, name } = worst.weakest;

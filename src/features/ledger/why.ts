@@ -9,13 +9,14 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
   switch (reason.type) {
     case "coldVoc": {
       const volts = sumWords(reason.terms, "V");
+      const factor = reason.terms.length > 1 ? `(${volts})` : volts;
       const coefficients = [...new Set(reason.coefficients)].map((each) => given(each, "%/°C")).join(", ");
       return {
         lines: [
           `Curve: ${volts} in series (volts add), solved at 1000 W/m² and cells at ${given(reason.recordLowC, "°C")} = ${amount(reason.solvedVocV, "V")}`,
           ...(reason.solvedVocV > 1.005 * reason.joinedVocV ? [`With all rows joined ${amount(reason.joinedVocV, "V")}; but each row must pass alone, in case the others are unplugged`] : []),
-          `Coefficient: (${volts}) × (1 + ${coefficients} × (${given(reason.recordLowC, "")} − 25) °C) = ${amount(reason.coefficientVocV, "V")}`,
-          `Code table: (${volts}) × ${reason.tableFactor.toFixed(2)} = ${amount(reason.tableVocV, "V")}`,
+          `Coefficient: ${factor} × (1 + ${coefficients} × (${given(reason.recordLowC, "")} − 25) °C) = ${amount(reason.coefficientVocV, "V")}`,
+          `Code table: ${factor} × ${reason.tableFactor.toFixed(2)} = ${amount(reason.tableVocV, "V")}`,
           reason.basis === "vmp" ? `Running in the cold: ${amount(reason.solvedVmpV, "V")}` : `Ceiling: ${given(reason.ceilingV, "V")}, meant for the volts with nothing connected`,
         ],
         source: "Single-diode curve: De Soto, Klein & Beckman 2006. Table: NEC 690.7(A).",

@@ -26,7 +26,7 @@ type Props = { readonly chosenLane: string | null; readonly onChooseLane: (id: s
 
 /** The string board: lanes of rows of panels, the shelf, and everything that can be done to them. */
 export function Board({ chosenLane, onChooseLane }: Props) {
-  const { board, selected, select, act } = useBoard();
+  const { board, selected, latest, select, act } = useBoard();
   const judgement = useJudgement();
   const sky = useDeskState((state) => state.sky);
   const said = useDeskState((state) => state.said);
@@ -42,18 +42,17 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   const substringsOf = useCallback((panelId: string) => kinds.get(panelId)?.substrings ?? 1, [kinds]);
   const litTiles = useMemo(() => litKeys(assessed?.findings.find(({ id }) => id === lit), board.wiring.lanes), [assessed, lit, board.wiring.lanes]);
 
-  // handlers that tiles keep: they read the board through a box, so that a tile is not drawn again for each edit
-  const now = useRef({ board, selected, act, select });
-  now.current = { board, selected, act, select };
+  // handlers that tiles keep: they ask for the board when pressed, so that a tile is not drawn again for each edit
   const onSelect = useCallback((key: TileKey, more: boolean) => {
-    const { selected: keys, select: take } = now.current;
-    if (more) take(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
-    else take(keys.length === 1 && keys[0] === key ? [] : [key]);
-  }, []);
+    const { selected: keys } = latest();
+    if (more) select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
+    else select(keys.length === 1 && keys[0] === key ? [] : [key]);
+  }, [latest, select]);
   const onSubstring = useCallback((key: TileKey, k: number) => {
-    const [tile] = tilesByKey(now.current.board, [key]);
-    if (tile !== undefined) now.current.act(toggleShade(now.current.board, key, k, substringsOf(tile.panelId)));
-  }, [substringsOf]);
+    const at = latest().board;
+    const [tile] = tilesByKey(at, [key]);
+    if (tile !== undefined) act(toggleShade(at, key, k, substringsOf(tile.panelId)));
+  }, [latest, act, substringsOf]);
 
   const drawTile = (tile: Tile, where: string, onShelf = false) => {
     const kind = kinds.get(tile.panelId);

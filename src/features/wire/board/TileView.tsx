@@ -39,12 +39,11 @@ export const TileView = memo(function TileView({ tile, panel, substrings, state,
       type="button"
       data-tile={key}
       aria-pressed={selected}
-      aria-label={`${panel.label.name}, number ${tile.piece}, ${where}${words === "" ? "" : `, ${words}`}`}
       {...drag.listeners}
       onClick={(event: React.MouseEvent) => onSelect(key, event.ctrlKey || event.metaKey || event.shiftKey)}
       title={state === null ? undefined : `${amount(state.v, "V")} · ${amount(state.i, "A")} · ${amount(state.p, "W")}`}
       sx={{
-        display: "flex", flexDirection: "column", alignItems: "center", justifyContent: "space-between", gap: "3px", width: 92, minHeight: 74, p: "4px", font: "inherit", color: "inherit", cursor: "grab", touchAction: "manipulation",
+        position: "relative", display: "flex", flexDirection: "column", alignItems: "center", justifyContent: "space-between", gap: "3px", width: 92, minHeight: 74, p: "4px", font: "inherit", color: "inherit", cursor: "grab", touchAction: "manipulation",
         bgcolor: lit ? "var(--window-wash)" : "var(--sheet)", border: selected ? "3px solid var(--ink)" : "1px solid var(--line-strong)", m: selected ? 0 : "2px", borderRadius: "2px", opacity: drag.isDragging ? 0.35 : 1, flex: "none",
         outline: drop.isOver && !drag.isDragging ? "3px dashed var(--amber-deep)" : undefined,
       }}
@@ -52,8 +51,9 @@ export const TileView = memo(function TileView({ tile, panel, substrings, state,
       <Box component="span" sx={{ minHeight: 40, display: "grid", placeItems: "center" }}>
         <TilePicture label={panel.label} tile={tile} substrings={substrings} bypassed={state?.substrings.map((part) => part.bypassed) ?? []} {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })} />
       </Box>
-      <Box component="span" className="num" sx={{ fontSize: "0.75rem", lineHeight: 1.15, textAlign: "center", maxWidth: 90 }}>
+      <Box component="span" className="num" sx={{ fontSize: "0.8125rem", lineHeight: 1.15, textAlign: "center", maxWidth: 90 }}>
         <Box component="span" sx={{ display: "block", fontWeight: 700, whiteSpace: "nowrap", overflow: "hidden", textOverflow: "ellipsis" }}>{shortName(panel.label.name)} · {tile.piece}</Box>
+        <span className="visually-hidden">{`, ${panel.label.name}, ${where}${words === "" ? "" : `, ${words}`}. `}</span>
         <Box component="span" sx={{ display: "block", whiteSpace: "nowrap" }}>{tile.stance !== "out" ? stanceWords[tile.stance] : state === null ? "" : amount(state.p, "W")}{tile.tiltDeg === 0 ? "" : ` ∠${tile.tiltDeg}°`}</Box>
       </Box>
     </Box>

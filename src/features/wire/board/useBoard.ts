@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
+import { useDesk, useDeskState, usePlan, useWiring, wiringOf } from "@/features/desk";
 import { type TileKey } from "@/core/wiring";
 import { type Board, type Outcome } from "./commands";
 
@@ -12,10 +12,13 @@ export function useBoard() {
   const wiring = useWiring();
   const selected = useDeskState((state) => state.selected);
   const board: Board = useMemo(() => ({ plan, wiring }), [plan, wiring]);
-  return useMemo(
+  const actions = useMemo(
     () => ({
-      board,
-      selected,
+      /** The board at the time of asking, for handlers that outlive a drawing. */
+      latest: (): { readonly board: Board; readonly selected: readonly TileKey[] } => {
+        const state = desk.store.getState();
+        return { board: { plan: state.history.present, wiring: wiringOf(state) }, selected: state.selected };
+      },
       select: (keys: readonly TileKey[]) => desk.set({ selected: keys }),
       act: (outcome: Outcome) => {
         if (outcome === null) {
@@ -26,6 +29,7 @@ export function useBoard() {
         desk.set({ said: outcome.said });
       },
     }),
-    [board, selected, desk],
+    [desk],
   );
+  return { board, selected, ...actions };
 }
