@@ -13,6 +13,7 @@ import { WindowChart } from "@/features/window-chart";
 import { ChoiceField, counted, PickList, Sheet, TextLine } from "@/ui";
 import { inputKindWords } from "./fields";
 import { PortForm } from "./PortForm";
+import { SharingForm } from "./SharingForm";
 
 const shelf = {
   list: (client: ApiClient) => client.listInputs(),
@@ -72,7 +73,8 @@ export function InputStop() {
             }}>Add a port</Button>}
             {ports.length > 1 && <Button size="small" startIcon={<Trash2 size={16} />} onClick={() => desk.change({ type: "removePort", inputId: chosen.id, portId: port.id })}>Remove this port</Button>}
           </Box>
-          <PortForm key={`${chosen.id}:${port.id}`} inputId={chosen.id} port={port} onField={setHelp} />
+          <PortForm key={`${chosen.id}:${port.id}`} inputId={chosen.id} port={port} modules={chosen.device.modules} onField={setHelp} />
+          <SharingForm input={chosen} onField={setHelp} />
         </Sheet>
         </Box>
       )}

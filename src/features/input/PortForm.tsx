@@ -4,21 +4,21 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { Plus, Trash2 } from "lucide-react";
-import { ceilingBases, limitNatures, overVoltageOutcomes } from "@/core/input";
-import { type PortSheet } from "@/core/plan";
+import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "@/core/input";
+import { type DeviceSheet, type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk } from "@/features/desk";
 import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
-import { basisWords, natureWords, outcomeWords, portHelp } from "./fields";
+import { basisWords, conversionWords, natureWords, outcomeWords, portHelp, trackerWords } from "./fields";
 
-type Props = { readonly inputId: string; readonly port: PortSheet; readonly onField: (help: string) => void };
+type Props = { readonly inputId: string; readonly port: PortSheet; readonly modules: DeviceSheet["modules"]; readonly onField: (help: string) => void };
 type Tier = PortSheet["currentLimits"][number];
-type PlainField = "maxV" | "minV" | "wakeV" | "batteryV" | "wakeMarginV" | "stayMarginV" | "maxW";
+type PlainField = "maxV" | "minV" | "wakeV" | "batteryV" | "wakeMarginV" | "stayMarginV" | "maxW" | "batteryMaxA" | "pwmDropV";
 
 const mostTiers = 4;
 
 /** The data sheet of one port: window, current tiers, watts, waking. */
-export function PortForm({ inputId, port, onField }: Props) {
+export function PortForm({ inputId, port, modules, onField }: Props) {
   const desk = useDesk();
   const patch = (change: Partial<Omit<PortSheet, "id">>, gesture: string) => desk.change({ type: "setPort", inputId, portId: port.id, patch: change }, `port:${inputId}:${port.id}:${gesture}`);
   const quantity = (name: PlainField, label: string, placeholder: string) => (
@@ -61,6 +61,16 @@ export function PortForm({ inputId, port, onField }: Props) {
         <Grid columns={2}>
           {quantity("maxW", "Watt limit", "not stated")}
           <ChoiceField label="Nature" value={port.maxWNature} options={limitNatures.map((value) => ({ value, text: natureWords[value] }))} onChoice={(maxWNature) => patch({ maxWNature }, "wattNature")} help={portHelp.maxWNature} onFocus={() => onField(portHelp.maxWNature)} />
+        </Grid>
+      </FieldGroup>
+      <FieldGroup title="Conversion">
+        <Grid columns={4}>
+          <ChoiceField label="Works by" value={port.conversion} options={conversions.map((value) => ({ value, text: conversionWords[value] }))} onChoice={(conversion) => patch({ conversion }, "conversion")} help={portHelp.conversion} onFocus={() => onField(portHelp.conversion)} />
+          {port.conversion === "mppt"
+            ? <ChoiceField label="Tracker" value={port.tracker} options={trackers.map((value) => ({ value, text: trackerWords[value] }))} onChoice={(tracker) => patch({ tracker }, "tracker")} help={portHelp.tracker} onFocus={() => onField(portHelp.tracker)} />
+            : quantity("pwmDropV", "Drop", "0.5 assumed")}
+          {quantity("batteryMaxA", "Amps into battery", "not stated")}
+          {modules.length > 0 && <ChoiceField label="Comes with" value={port.moduleId ?? "device"} options={[{ value: "device", text: "the device" }, ...modules.map(({ id, name }) => ({ value: id, text: name }))]} onChoice={(chosen) => patch({ moduleId: chosen === "device" ? null : chosen }, "module")} help={portHelp.moduleId} onFocus={() => onField(portHelp.moduleId)} />}
         </Grid>
       </FieldGroup>
       <FieldGroup title="Waking">

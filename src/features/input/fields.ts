@@ -14,8 +14,17 @@ export const portHelp = {
   fromV: "Volts from which this limit holds. Empty: from the lowest volts.",
   toV: "Volts up to which this limit holds. Empty: up to the ceiling.",
   nature: "Draws up to: extra amps stay unused, no harm. Never exceed: an absolute limit, judged with a quarter added for bright skies.",
+  conversion: "MPPT looks for the array’s best volts and turns the surplus into amps. PWM joins the array straight to the battery: volts above it are lost.",
+  tracker: "A tracker that scans finds the best of several peaks; one that only climbs may stop at a low one when a panel is shaded. Unknown counts as scanning, and the ledger says what climbing would cost.",
+  batteryMaxA: "The most amps the controller puts into the battery, often the number in its name. Times battery volts it is a watt limit.",
+  pwmDropV: "Volts lost between array and battery in a PWM controller and its leads. Empty: 0.5 V is assumed.",
+  moduleId: "Whether this port comes with the device or with an add-on module bought apart.",
+  groupMaxW: "The most watts the ports of this group take together.",
+  groupMaxA: "The most amps they take together.",
 } as const;
 
+export const conversionWords = { mppt: "MPPT", pwm: "PWM" } as const;
+export const trackerWords = { fullScan: "scans the whole curve", hillClimb: "only climbs", unknown: "unknown" } as const;
 export const natureWords = { drawsUpTo: "draws up to", neverExceed: "never exceed" } as const;
 export const basisWords = { voc: "nothing connected (Voc)", vmp: "while running (Vmp)", unknown: "unknown" } as const;
 export const outcomeWords = { shutsOut: "shuts it out", mayDestroy: "may destroy it", unknown: "unknown" } as const;

@@ -2,19 +2,20 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { completeLabel, doubtsAbout, fitLabel, readLabel } from "@/core/panel";
+import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/panel";
 import { type PlanPanel } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk } from "@/features/desk";
 import { fieldWords } from "@/features/ledger";
 import { given, LevelMark, percent } from "@/ui";
-import { doubtSentence } from "./messages";
+import { doubtSentence, readingSentence } from "./messages";
 
 /** The label checked against itself: doubts with a reading that would fit, and how near the model comes. */
 export function LabelCheck({ panel }: { panel: PlanPanel }) {
   const desk = useDesk();
   const doubts = doubtsAbout(panel.label);
   const reading = readLabel(panel.label);
+  const readings = readingsThatFit(panel.label);
   return (
     <Box component="ul" aria-label="Label check" aria-live="polite" sx={{ listStyle: "none", m: 0, p: 0, display: "grid", gap: 1 }}>
       {reading.type === "incomplete" && (
@@ -31,6 +32,15 @@ export function LabelCheck({ panel }: { panel: PlanPanel }) {
                 Take {given(suggestion, spec.unit)}
               </Button>
             )}
+          </Item>
+        );
+      })}
+      {readings.map(({ patch, how }) => {
+        const words = readingSentence(patch, how);
+        return (
+          <Item key={words} level="note">
+            {words}
+            <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => desk.change({ type: "setLabel", panelId: panel.id, patch })}>Read it so</Button>
           </Item>
         );
       })}

@@ -13,6 +13,7 @@ import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan } from "@/fea
 import { given, PickList, Sheet, useNonce } from "@/ui";
 import { LabelCheck } from "./LabelCheck";
 import { LabelForm } from "./LabelForm";
+import { MeasuredForm } from "./MeasuredForm";
 
 const ImpliedCurve = dynamic(() => import("./ImpliedCurve"), { ssr: false });
 
@@ -58,6 +59,7 @@ export function PanelsStop() {
           <Sheet title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
             <LabelForm key={chosen.id} panel={chosen} onField={setHelp} />
           </Sheet>
+          <Box sx={{ mt: 2 }}><Sheet title="Measured curve, if you have one"><MeasuredForm key={chosen.id} panel={chosen} /></Sheet></Box>
         </Box>
       )}
       {chosen !== undefined && (

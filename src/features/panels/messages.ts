@@ -1,5 +1,6 @@
-import { type LabelDoubt } from "@/core/panel";
+import { type LabelDoubt, type PointsFit, type Reading } from "@/core/panel";
 import { type PanelSheet } from "@/core/plan";
+import { fieldSpecs } from "@/core/units";
 import { given, percent, trueMinus } from "@/ui";
 
 export const kindWords: Readonly<Record<PanelSheet["kind"], string>> = { rigid: "Rigid glass", flexible: "Flexible crystalline", thinFilm: "Thin film", folding: "Folding with legs", blanket: "Blanket" };
@@ -34,5 +35,32 @@ export function doubtSentence({ type, value, least, most }: LabelDoubt): string 
       return `The Pmax coefficient is ${trueMinus(String(value))} %/°C; usual is ${two(least)} to ${two(most)}.`;
     case "vocCoefficientSize":
       return `The Voc coefficient is ${trueMinus(String(value))} %/°C; usual is ${two(least)} to ${two(most)}. Is its unit %/°C, or mV/°C?`;
+  }
+}
+
+const readFieldWords: Readonly<Record<keyof Reading["patch"], string>> = {
+  pmaxW: "Pmax", vocV: "Voc", iscA: "Isc", vmpV: "Vmp", impA: "Imp", cellsInSeries: "cells in series", tempCoVocPctPerC: "Voc coefficient",
+};
+
+const howWords: Readonly<Record<Reading["how"], string>> = {
+  product: "that is Vmp × Imp", quotient: "that is Pmax over the other", swapped: "the rows are swapped", decimal: "a decimal point has slipped",
+  halfCells: "half of the cells counted are in series", coefficientUnit: "it is printed in volts per degree", coefficientSign: "its minus is missing",
+};
+
+/** A reading that would reconcile the whole label, in words. */
+export function readingSentence(patch: Reading["patch"], how: Reading["how"]): string {
+  const parts = (Object.keys(patch) as (keyof Reading["patch"])[]).map((field) => `${readFieldWords[field]} ${given(patch[field] ?? 0, fieldSpecs[field].unit)}`);
+  return `All of it would agree with ${parts.join(", ")}: ${howWords[how]}.`;
+}
+
+/** What became of measured points. */
+export function pointsSentence(fit: PointsFit): string {
+  switch (fit.type) {
+    case "model":
+      return `A diode’s curve runs through the points, ${percent(fit.rmsPct)} of Isc off on average; point ${fit.worst.point} is the farthest (${percent(fit.worst.pct)}). The plan reckons with it instead of the label.`;
+    case "tooFew":
+      return `${fit.usable} usable points; at least ${fit.needed} at different volts are needed. The label is still used.`;
+    case "oneSided":
+      return fit.lacks === "nearShort" ? "Points at low volts, near short circuit, are missing. The label is still used." : "Points past the knee, towards open circuit, are missing. The label is still used.";
   }
 }
