@@ -5,11 +5,13 @@ import path from "node:path";
 import fc from "fast-check";
 import { atVoltage } from "../src/core/iv";
 import { equalNet, type Net, solveNet } from "../src/core/net";
-import { fitLabel, type PanelLabel, readLabel } from "../src/core/panel";
-import { assess } from "../src/core/rules";
+import { fitLabel, fitPoints, type PanelLabel, readLabel } from "../src/core/panel";
+import { allMends, assess } from "../src/core/rules";
+import { newTile, type Row, rowOf } from "../src/core/wiring";
+import { applyChange, emptyPlan, type Plan } from "../src/core/plan";
 import { spiceNetlist } from "../src/core/spice";
 import { anyLabel, anyNetWithParts } from "../src/core/testing";
-import { demoPanels, demoPlans } from "../src/demo";
+import { demoInputs, demoPanels, demoPlans } from "../src/demo";
 import { print, timed } from "./figures";
 
 /** The engine alone, in a warm process. */
@@ -21,6 +23,7 @@ const sky = { irradianceWm2: 1000, cellTempC: 58 };
 
 print("fit of a label", timed(500, () => fitLabel(label)));
 print("fit of a label that contradicts itself", timed(200, () => fitLabel({ ...label, vmpV: 26.9, pmaxW: 230 })));
+print("fit of 24 measured points", timed(100, () => fitPoints(label, measuredPoints())));
 print("whole curve, one panel", timed(1000, () => solveNet(equalNet(model, 1, 1, sky))));
 print("whole curve, 4 in series × 3 strings", timed(1000, () => solveNet(equalNet(model, 4, 3, sky))));
 const nine = nineUnequal();
@@ -28,9 +31,17 @@ const shaded = twentyFourShaded();
 print("whole curve, nine unequal panels in three strings", timed(1000, () => solveNet(nine)));
 print("whole curve, 24 panels, every substring shaded otherwise", timed(300, () => solveNet(shaded)));
 reportRandomNets(10_000);
-reportMemory(100_000);
+reportMemory(Number(process.env["GOLDEN_ARRAY_SOLVES"] ?? 100_000));
 reportSimulator();
-for (const plan of demoPlans()) print(`verdict with mends: ${plan.name}`, timed(200, () => assess(plan, plan.wirings[0]?.id ?? "")));
+for (const plan of demoPlans()) print(`verdict: ${plan.name}`, timed(200, () => assess(plan, plan.wirings[0]?.id ?? "")));
+const large = largePlan();
+print("verdict: 24 panels of 6 kinds on 4 ports, a third shaded", timed(60, () => assess(large, "wiring-1")));
+print("mends of the same, all tried", timed(5, () => allMends(large, "wiring-1")));
+
+function measuredPoints() {
+  const { curve, vocV } = solveNet(equalNet(model, 1, 1, sky));
+  return { ...sky, points: Array.from({ length: 24 }, (_, k) => ({ v: (vocV * k) / 23, i: Math.max(0, atVoltage(curve, (vocV * k) / 23).i) })) };
+}
 
 function panelOf(name: keyof typeof demoPanels, cellTempC: number, irradianceWm2: number[]): Net {
   const read = readLabel(demoPanels[name]);
@@ -51,6 +62,17 @@ function nineUnequal(): Net {
 function twentyFourShaded(): Net {
   const panel = (k: number) => panelOf("poly240", 35 + (k % 7), [0, 1, 2].map((part) => 150 + 11.7 * ((k * 3 + part * 29) % 72)));
   return { type: "parallel", members: [0, 1, 2, 3].map((string) => ({ type: "series", members: [0, 1, 2, 3, 4, 5].map((k) => panel(string * 6 + k)) })) };
+}
+
+/** Four ports, two rows of three on each, no two rows alike, every third panel half in shade. */
+function largePlan(): Plan {
+  const kinds = ["rigid195", "rigid120", "rigid225", "poly240", "flexible100", "film160"] as const;
+  const row = (start: number): Row => rowOf([0, 1, 2].map((k) => ({ ...newTile(kinds[(start + k) % kinds.length] as string, start + 1), light: k === 0 ? [0.3, 1] : [1] })));
+  const lane = (inputId: string, portId: string, start: number) => ({ inputId, portId, rows: [row(start), row(start + 1)] });
+  const lanes = [lane("a", "low", 0), lane("a", "high", 2), lane("b", "a", 4), lane("b", "extra", 6)];
+  const stocked = kinds.reduce<Plan>((plan, kind) => applyChange(plan, { type: "addPanel", id: kind, libraryId: null, label: demoPanels[kind] }), emptyPlan("Large"));
+  const fed = applyChange(applyChange(stocked, { type: "addInput", id: "a", libraryId: null, device: demoInputs.twoPortStation }), { type: "addInput", id: "b", libraryId: null, device: demoInputs.threePortStation });
+  return applyChange(fed, { type: "rewire", wiringId: "wiring-1", lanes, counts: {} });
 }
 
 /** Random labels and nets, plausible and absurd: anything not finite and anything slow is counted. */

@@ -60,7 +60,7 @@ function LedgerLine({ finding, place }: { finding: Finding; place: string }) {
       </Box>
       <Box className="num" sx={{ fontSize: "0.9375rem", textAlign: { md: "right" }, whiteSpace: "nowrap", gridColumn: { xs: "2 / 4", md: "auto" } }}>
         {value === null ? "–" : amount(value.value, value.unit)}
-        <Box component="span" sx={{ color: "text.secondary", fontSize: "0.8125rem" }}>{finding.limit === null ? " of –" : ` of ${limit(finding.limit.value, finding.limit.unit)}`}</Box>
+        <Box component="span" sx={{ color: "text.secondary", fontSize: "0.8125rem" }}>{finding.limit === null ? (value?.unit === "%" ? " lost" : " of –") : ` of ${limit(finding.limit.value, finding.limit.unit)}`}</Box>
       </Box>
       <Box sx={{ gridColumn: { xs: "2 / 4", md: "auto" } }}><MarginBar finding={finding} /></Box>
       <Button size="small" aria-expanded={open} aria-controls={whyId} onClick={() => setOpen(!open)} endIcon={<ChevronDown size={16} style={{ transform: open ? "rotate(180deg)" : undefined }} />} sx={{ gridColumn: { xs: "2 / 3", md: "auto" }, justifySelf: "start" }}>

@@ -47,7 +47,9 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     const { selected: keys } = latest();
     if (more) select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
     else select(keys.length === 1 && keys[0] === key ? [] : [key]);
-  }, [latest, select]);
+    const place = locate(latest().board.wiring.lanes, key);
+    if (place !== null) onChooseLane(`${place.lane.inputId ?? ""}/${place.lane.portId ?? ""}`);
+  }, [latest, select, onChooseLane]);
   const onSubstring = useCallback((key: TileKey, k: number) => {
     const at = latest().board;
     const [tile] = tilesByKey(at, [key]);
