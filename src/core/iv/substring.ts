@@ -7,13 +7,30 @@ import { type DiodeParams } from "../panel";
  */
 export const bypassDiode = { saturationA: 1e-6, idealityV: 1.05 * 0.025865, seriesOhm: 0.004 } as const;
 
-/** Below this the bypass diode carries enough current for its own resistance to matter, V. */
+/** Below this the bypass diode carries next to nothing, V. */
 const bypassOnsetV = 0.15;
 /**
- * Knot spacing in units of the cells' and of the bypass diode's own voltage. The error grows with its fourth power:
- * at these, whole shaded nets stay within 0.05 % of Isc of a circuit simulator.
+ * Knot spacing in units of the cells' and of the bypass diode's own voltage where their exponential carries full
+ * current. The error of a cubic is the current times the fourth power of the step, so that where the exponential
+ * carries little the steps may grow: whole shaded nets stay within 0.04 % of Isc of a circuit simulator.
  */
-const knotStep = 0.6;
+const fullStep = 0.5;
+const widestStep = 2;
+/** Share of the largest current of the net from which on steps grow. */
+const fullShare = 0.1;
+
+/** Volts of an exponential at which knots stand, falling from `fromV` to `toV`, both included. */
+function knotVolts(saturationA: number, idealityV: number, fromV: number, toV: number, mostA: number): number[] {
+  const fullV = idealityV * Math.log((fullShare * mostA) / saturationA);
+  const volts: number[] = [];
+  for (let v = fromV; v > toV; ) {
+    volts.push(v);
+    const grown = fullStep * Math.exp(Math.max(0, fullV - v) / (4 * idealityV));
+    v -= Math.min(widestStep, grown) * idealityV;
+  }
+  volts.push(toV);
+  return volts;
+}
 
 /**
  * Curve of one substring: a share 1/parts of the panel's cells, under a bypass diode or not,
@@ -28,25 +45,25 @@ export function substringCurve(panel: DiodeParams, parts: number, bypassed: bool
     shuntS: Math.max(panel.shuntS * parts, leastSlopeS),
   };
   const knee = kneeOf(cells, mostA);
-  const steps = knotStepsTo(mostA);
-  const knots = new Knots((bypassed ? steps + 1 : 2) + flatVolts.length + flatSteps + knee.steps + 1);
-  if (bypassed) addBypassKnots(knots, cells, steps);
+  const bypassVolts = bypassed ? bypassVoltsTo(mostA) : [];
+  const knots = new Knots((bypassed ? bypassVolts.length : 2) + flatVolts.length + flatSteps + knee.junctionVolts.length);
+  if (bypassed) addBypassKnots(knots, cells, bypassVolts);
   else addReverseKnots(knots, cells, mostA);
   addForwardKnots(knots, cells, bypassed, knee);
   return knots.curve();
 }
 
-/** Knot steps along the bypass diode's exponential up to a current. */
-function knotStepsTo(mostA: number): number {
-  const onsetA = bypassDiode.saturationA * Math.exp(bypassOnsetV / bypassDiode.idealityV);
-  return Math.max(1, Math.ceil(Math.log(Math.max(mostA, 2 * onsetA) / onsetA) / knotStep));
+/** Junction volts of knots along the bypass diode's exponential, from those of a current down to its onset. */
+function bypassVoltsTo(mostA: number): number[] {
+  const { saturationA, idealityV } = bypassDiode;
+  const highestV = Math.max(bypassOnsetV + idealityV, idealityV * Math.log(mostA / saturationA + 1));
+  return knotVolts(saturationA, idealityV, highestV, bypassOnsetV, mostA);
 }
 
 /** Knots where the bypass diode conducts, from the highest current down to its onset. */
-function addBypassKnots(knots: Knots, cells: DiodeParams, steps: number): void {
+function addBypassKnots(knots: Knots, cells: DiodeParams, junctionVolts: readonly number[]): void {
   const { saturationA, idealityV, seriesOhm } = bypassDiode;
-  for (let k = steps; k >= 0; k--) {
-    const junctionV = bypassOnsetV + k * knotStep * idealityV;
+  for (const junctionV of junctionVolts) {
     const forwardA = saturationA * Math.exp(junctionV / idealityV);
     const bypassA = forwardA - saturationA;
     const bypassS = forwardA / idealityV;
@@ -69,19 +86,19 @@ const flatVolts = [-0.1, -0.05];
 /** Steps over the flat part from 0 V to where the knee begins. */
 const flatSteps = 4;
 
-type Knee = { readonly zeroJunctionV: number; readonly fromJunctionV: number; readonly toJunctionV: number; readonly steps: number };
+type Knee = { readonly zeroJunctionV: number; /** Rising. */ readonly junctionVolts: readonly number[] };
 
-/** Where the exponential begins to be felt, and where -mostA is forced in. */
+/** From where the exponential begins to be felt to where -mostA is forced in. */
 function kneeOf(cells: DiodeParams, mostA: number): Knee {
   const { lightA, saturationA, idealityV, seriesOhm } = cells;
   const zeroJunctionV = cellsAtVoltage(cells, 0).i * seriesOhm;
   const toJunctionV = idealityV * Math.log((lightA + mostA) / saturationA + 1);
   const fromJunctionV = Math.max(zeroJunctionV, idealityV * Math.log((1e-5 * (lightA + 0.01 * mostA)) / saturationA + 1));
-  return { zeroJunctionV, fromJunctionV, toJunctionV, steps: Math.max(1, Math.ceil((toJunctionV - fromJunctionV) / (knotStep * idealityV))) };
+  return { zeroJunctionV, junctionVolts: knotVolts(saturationA, idealityV, toJunctionV, Math.min(fromJunctionV, toJunctionV), mostA).reverse() };
 }
 
 /** Knots from just below 0 V, over the knee, to the voltage at which -mostA is forced in. */
-function addForwardKnots(knots: Knots, cells: DiodeParams, bypassed: boolean, { zeroJunctionV, fromJunctionV, toJunctionV, steps }: Knee): void {
+function addForwardKnots(knots: Knots, cells: DiodeParams, bypassed: boolean, { zeroJunctionV, junctionVolts }: Knee): void {
   const { lightA, saturationA, idealityV, seriesOhm } = cells;
   const addAt = (junctionV: number) => {
     const forwardA = saturationA * Math.exp(junctionV / idealityV);
@@ -93,8 +110,9 @@ function addForwardKnots(knots: Knots, cells: DiodeParams, bypassed: boolean, { 
     knots.add(v, i + leakA, junctionS / (1 + seriesOhm * junctionS) + leakS);
   };
   for (const v of flatVolts) addAt(cellsAtVoltage(cells, v).junctionV);
-  for (let k = 0; k < flatSteps; k++) addAt(zeroJunctionV + ((fromJunctionV - zeroJunctionV) * k) / flatSteps);
-  for (let k = 0; k <= steps; k++) addAt(fromJunctionV + ((toJunctionV - fromJunctionV) * k) / steps);
+  const kneeV = junctionVolts[0] ?? zeroJunctionV;
+  for (let k = 0; k < flatSteps; k++) addAt(zeroJunctionV + ((kneeV - zeroJunctionV) * k) / flatSteps);
+  for (const junctionV of junctionVolts) addAt(junctionV);
 }
 
 /** Current of the cells alone at a terminal voltage, by Newton's method on the junction voltage. */

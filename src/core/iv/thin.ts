@@ -3,7 +3,7 @@ import { type Curve, type CurvePoint, currentOnSegment, firstKnots, roomFor, seg
 /** Sums of few knots are left alone: thinning them would cost more than it saves. */
 const worthThinning = 80;
 /** A knot is dropped when its neighbours predict it within this share of the curve's own range. */
-const tolerance = 3e-5;
+const tolerance = 6e-5;
 
 /**
  * Drops every other knot where the curve drawn without it stays within tolerance, read either way
