@@ -60,11 +60,22 @@ async function editTimes(label: string, edits: number): Promise<number[]> {
   for (let k = 0; k < edits; k++) {
     const before = document.querySelector("[aria-label='Ledger of rules']")?.textContent;
     const start = performance.now();
+    const changed = new Promise<void>((resolve, reject) => {
+      const fail = setTimeout(() => reject(new Error("an edit showed no new verdict")), 3000);
+      const look = new MutationObserver(() => {
+        if (document.querySelector("[aria-label='Ledger of rules']")?.textContent === before) return;
+        clearTimeout(fail);
+        look.disconnect();
+        resolve();
+      });
+      look.observe(document.body, { subtree: true, childList: true, characterData: true });
+    });
     button(k % 8 < 4 ? "One more" : "One fewer")?.click();
+    await changed;
     await painted();
     times.push(performance.now() - start);
-    if (document.querySelector("[aria-label='Ledger of rules']")?.textContent === before) throw new Error("an edit showed no new verdict");
-    await new Promise((resolve) => setTimeout(resolve, 60));
+    // long enough for the search for mends to end: its answer must not be taken for the next edit's
+    await new Promise((resolve) => setTimeout(resolve, 250));
   }
   return times;
 }

@@ -1,5 +1,3 @@
-import Box from "@mui/material/Box";
-
 export type MarkLevel = "stop" | "open" | "care" | "note" | "good";
 
 /** Word, colour and shape of each level: three ways to tell them apart, so none rests on colour. */
@@ -19,12 +17,12 @@ export function LevelMark({ level, size = 20, decorative = true }: { level: Mark
   const solid = { fill: colour, stroke: colour };
   const cut = { stroke: "var(--sheet)", strokeWidth: 2.4, strokeLinecap: "round" as const, fill: "none" };
   return (
-    <Box component="svg" viewBox="0 0 20 20" sx={{ width: size, height: size, flex: "none", display: "block" }} role={decorative ? undefined : "img"} aria-hidden={decorative} aria-label={decorative ? undefined : levelWords[level]}>
+    <svg viewBox="0 0 20 20" width={size} height={size} style={{ flex: "none", display: "block" }} role={decorative ? undefined : "img"} aria-hidden={decorative} aria-label={decorative ? undefined : levelWords[level]}>
       {level === "stop" && <><polygon points={octagon} {...solid} /><path d="M5.5 10h9" {...cut} /></>}
       {level === "open" && <><polygon points="10,0.5 19.5,10 10,19.5 0.5,10" {...solid} /><path d="M7.6 8a2.4 2.4 0 1 1 3.4 2.2c-.8.4-1 .8-1 1.5M10 14.4v.1" {...cut} strokeWidth={1.9} /></>}
       {level === "care" && <><polygon points="10,1.5 19,18 1,18" {...solid} strokeLinejoin="round" /><path d="M10 7.5v5M10 15.4v.1" {...cut} strokeWidth={2.1} /></>}
       {level === "note" && <><circle cx="10" cy="10" r="8" fill="none" stroke={colour} strokeWidth="2" /><circle cx="10" cy="10" r="2.6" fill={colour} /></>}
       {level === "good" && <path d="M3 10.5l4.6 4.8L17 4.8" fill="none" stroke={colour} strokeWidth="2.8" strokeLinecap="square" />}
-    </Box>
+    </svg>
   );
 }

@@ -6,14 +6,14 @@ import { type ReactNode, useEffect } from "react";
 import { type Stop, stops } from "@/core/plan";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
-import { useDeskState, usePlan } from "./DeskProvider";
+import { useDeskState } from "./DeskProvider";
 import { stopNames } from "./messages";
 import { Trail } from "./Trail";
 
 /** The frame around every stop: header, trail, verdict strip always in sight, and the stop itself. */
 export function DeskFrame({ verdict, children }: { verdict: ReactNode; children: ReactNode }) {
   const stop = useCurrentStop();
-  const { name } = usePlan();
+  const name = useDeskState((state) => state.history.present.name);
   useStopKeys();
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>

@@ -8,27 +8,22 @@ import { FileDown, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { LightSwitch, NamePlate } from "@/ui";
-import { useDesk, useDeskState, usePlan } from "./DeskProvider";
+import { useDesk, useDeskState } from "./DeskProvider";
 import { saveWords } from "./messages";
 
 /** Name of the plan, how it is saved, undo and redo, export, and the light to read by. */
 export function DeskHeader() {
   const desk = useDesk();
   const planId = useDeskState((state) => state.planId);
-  const revision = useDeskState((state) => state.revision);
-  const save = useDeskState((state) => state.save);
   const canUndo = useDeskState((state) => state.history.past.length > 0);
   const canRedo = useDeskState((state) => state.history.future.length > 0);
-  const worried = save.type === "unreachable" || save.type === "refused" || save.type === "stale";
   return (
     <Box component="header" sx={{ display: "flex", alignItems: "center", gap: { xs: 0.5, md: 1.5 }, px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)", flexWrap: "wrap" }}>
       <Box component={Link} href="/" aria-label="Golden Array: all plans" sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}>
         <NamePlate />
       </Box>
       <PlanName />
-      <Box role="status" data-save={save.type} sx={{ fontSize: "0.8125rem", color: worried ? "error.main" : "text.secondary", fontWeight: worried ? 700 : 400 }}>
-        {saveWords(save, revision)}
-      </Box>
+      <SaveWord />
       <Box sx={{ display: "flex", alignItems: "center", gap: 0.5, ml: "auto" }}>
         <Tooltip title="Undo (Ctrl Z)"><span><IconButton aria-label="Undo" disabled={!canUndo} onClick={desk.undo}><Undo2 size={18} /></IconButton></span></Tooltip>
         <Tooltip title="Redo (Ctrl Shift Z)"><span><IconButton aria-label="Redo" disabled={!canRedo} onClick={desk.redo}><Redo2 size={18} /></IconButton></span></Tooltip>
@@ -39,10 +34,18 @@ export function DeskHeader() {
   );
 }
 
+/** How the plan is saved; apart, since it changes three times with every edit. */
+function SaveWord() {
+  const revision = useDeskState((state) => state.revision);
+  const save = useDeskState((state) => state.save);
+  const worried = save.type === "unreachable" || save.type === "refused" || save.type === "stale";
+  return <div role="status" data-save={save.type} style={{ fontSize: "0.8125rem", color: worried ? "var(--stop)" : "var(--ink-soft)", fontWeight: worried ? 700 : 400 }}>{saveWords(save, revision)}</div>;
+}
+
 /** The plan's name, edited where it stands. An empty one is not taken, and the last one stays. */
 function PlanName() {
   const desk = useDesk();
-  const { name } = usePlan();
+  const name = useDeskState((state) => state.history.present.name);
   const [draft, setDraft] = useState<string | null>(null);
   return (
     <InputBase

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Link from "next/link";
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import { type Stop, stops } from "@/core/plan";
 import { useAssessment, useDeskState, usePlan } from "./DeskProvider";
 import { stopNames, stopStateWords } from "./messages";
@@ -13,6 +13,12 @@ export function Trail({ current }: { current: Stop }) {
   const plan = usePlan();
   const assessment = useAssessment();
   const planId = useDeskState((state) => state.planId);
+  // handed on as one text, so that the trail is drawn again only when a stop's state has changed
+  return <TrailList current={current} planId={planId} states={stops.map((stop) => stopState(stop, plan, assessment)).join()} />;
+}
+
+const TrailList = memo(function TrailList({ current, planId, states }: { current: Stop; planId: string; states: string }) {
+  const stateOf = states.split(",") as StopState[];
   const here = useRef<HTMLAnchorElement>(null);
   useEffect(() => {
     // on a narrow screen the trail scrolls sideways; the stop one is at must not start out of sight
@@ -22,7 +28,7 @@ export function Trail({ current }: { current: Stop }) {
     <Box component="nav" aria-label="Stops of the job" sx={{ position: "relative", overflowX: "auto", bgcolor: "background.paper", borderBottom: "1px solid var(--line)" }}>
       <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0, px: { xs: 0.5, md: 2 }, display: "flex", minWidth: "max-content", width: "100%" }}>
         {stops.map((stop, k) => {
-          const state = stopState(stop, plan, assessment);
+          const state = stateOf[k] ?? "empty";
           const isHere = stop === current;
           return (
             <Box component="li" key={stop} sx={{ position: "relative", flex: "1 0 auto", display: "flex", alignItems: "center", "&::after": k === stops.length - 1 ? {} : { content: '""', flex: "1 1 auto", minWidth: 8, height: 2, bgcolor: "var(--line-strong)" } }}>
@@ -47,7 +53,7 @@ export function Trail({ current }: { current: Stop }) {
       </Box>
     </Box>
   );
-}
+});
 
 /** A stop's state drawn on a small panel: dashed, question, filled with a tick, barred, or with lines of writing. */
 function Tile({ state }: { state: StopState }) {

@@ -9,8 +9,8 @@ export type Judgement = {
   readonly plan: Plan;
   readonly wiringId: string;
   readonly assessment: Assessment;
-  /** What each panel does under each sky, once looked into. */
-  readonly tiles: Readonly<Record<SkyName, TileStates>> | null;
+  /** What each panel does under each sky. */
+  readonly tiles: Readonly<Record<SkyName, TileStates>>;
   readonly mends: "searching" | "found";
   /** Wirings tried so far, when the search takes long enough to say so. */
   readonly tried: number;
@@ -25,8 +25,7 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
     const { judgement } = store.getState();
     if (asked === null) return;
     if (answer.type === "verdict") {
-      const searching = answer.assessment.type === "assessed";
-      desk.set({ judgement: { ...asked, assessment: answer.assessment, tiles: null, mends: searching ? "searching" : "found", tried: 0 } });
+      desk.set({ judgement: { ...asked, assessment: answer.assessment, tiles: answer.tiles, mends: answer.searching ? "searching" : "found", tried: 0 } });
       return;
     }
     if (answer.type === "failed") {
@@ -55,10 +54,8 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
   };
 }
 
-function grown(judgement: Judgement, answer: Extract<JudgeAnswer, { type: "tiles" | "progress" | "mends" }>): Judgement {
+function grown(judgement: Judgement, answer: Extract<JudgeAnswer, { type: "progress" | "mends" }>): Judgement {
   switch (answer.type) {
-    case "tiles":
-      return { ...judgement, tiles: answer.tiles };
     case "progress":
       return { ...judgement, tried: answer.tried };
     case "mends": {

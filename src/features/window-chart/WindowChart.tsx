@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useRef, useState } from "react";
+import { memo, useCallback, useEffect, useRef, useState } from "react";
 import { type Window } from "@/core/input";
 import { type SkyView } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
@@ -22,13 +22,22 @@ type Props = {
 };
 
 /** The window chart with its running sentence, table view and files. */
-export default function WindowChart({ window, skies, chosen, lit, height, netlist }: Props) {
+function Chart({ window, skies, chosen, lit, height, netlist }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const drawing = useRef<SVGSVGElement>(null);
   const width = useWidth(holder, 700);
   const [asTable, setAsTable] = useState(false);
   const states = skies === null ? [] : skyNames.map((name) => skies[name]);
   const operating = skies?.[chosen].operating ?? null;
+  const latest = useRef({ states, netlist });
+  useEffect(() => {
+    latest.current = { states, netlist };
+  });
+  const save = useCallback((what: FileKind) => {
+    if (what === "csv") void saveCsv(latest.current.states);
+    else if (what === "svg" && drawing.current !== null) saveSvg(drawing.current);
+    else if (what === "spice") void latest.current.netlist?.().then(saveNetlist);
+  }, []);
   return (
     <Box data-testid="window-chart">
       <Box ref={holder} sx={{ overflow: "hidden" }}>
@@ -38,18 +47,29 @@ export default function WindowChart({ window, skies, chosen, lit, height, netlis
         <Box data-testid="running" sx={{ flex: "1 1 280px", fontSize: "0.875rem" }}>
           {skies !== null && operating !== null && <><strong>{skyWords[chosen]}:</strong> {operatingSentence(operating, skies[chosen].array.mpp.p)}</>}
         </Box>
-        {states.length > 0 && (
-          <>
-            <Button size="small" aria-pressed={asTable} onClick={() => setAsTable(!asTable)}>{asTable ? "Drawing" : "Table"}</Button>
-            <Button size="small" onClick={() => void saveCsv(states)} aria-label="Save the curves as CSV">CSV</Button>
-            <Button size="small" disabled={asTable} onClick={() => drawing.current !== null && saveSvg(drawing.current)} aria-label="Save the drawing as SVG">SVG</Button>
-            {netlist !== undefined && <Button size="small" onClick={() => void netlist().then(saveNetlist)} aria-label="Save the array as a SPICE netlist">SPICE</Button>}
-          </>
-        )}
+        {states.length > 0 && <Tools asTable={asTable} onTable={setAsTable} withNetlist={netlist !== undefined} save={save} />}
       </Box>
     </Box>
   );
 }
+
+/** Drawn at every verdict; not when something else on the stop changes. */
+const WindowChart = memo(Chart, (a, b) => a.window === b.window && a.skies === b.skies && a.chosen === b.chosen && a.lit === b.lit && a.height === b.height);
+export default WindowChart;
+
+type FileKind = "csv" | "svg" | "spice";
+type ToolsProps = { readonly asTable: boolean; readonly onTable: (asTable: boolean) => void; readonly withNetlist: boolean; readonly save: (what: FileKind) => void };
+
+const Tools = memo(function Tools({ asTable, onTable, withNetlist, save }: ToolsProps) {
+  return (
+    <>
+      <Button size="small" aria-pressed={asTable} onClick={() => onTable(!asTable)}>{asTable ? "Drawing" : "Table"}</Button>
+      <Button size="small" onClick={() => save("csv")} aria-label="Save the curves as CSV">CSV</Button>
+      <Button size="small" disabled={asTable} onClick={() => save("svg")} aria-label="Save the drawing as SVG">SVG</Button>
+      {withNetlist && <Button size="small" onClick={() => save("spice")} aria-label="Save the array as a SPICE netlist">SPICE</Button>}
+    </>
+  );
+});
 
 /** The same facts as numbers: one row a sky, then the curves. */
 function SkyTable({ states, height }: { states: readonly SkyView[]; height: number }) {

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { assumedSite } from "@/core/rules";
 import { mounts } from "@/core/sky";
 import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan } from "@/features/desk";
+import { useDesk, useDeskState } from "@/features/desk";
 import { mountWords } from "@/features/ledger";
 import { ChoiceField, given, QuantityField } from "@/ui";
 
@@ -18,7 +18,7 @@ const help = {
 /** Weather extremes and mounting, typed here; empty fields show what is assumed instead. */
 export function SiteForm() {
   const desk = useDesk();
-  const { site } = usePlan();
+  const site = useDeskState((state) => state.history.present.site);
   const quantity = (name: "recordLowC" | "recordHighC" | "latitudeDeg", label: string) => (
     <QuantityField label={label} spec={fieldSpecs[name]} value={site[name]} onValue={(value) => desk.change({ type: "setSite", patch: { [name]: value } }, `site:${name}`)} onDone={desk.endGesture} help={help[name]} helpBelow placeholder={`${given(assumedSite[name], "")} assumed`} />
   );

@@ -1,10 +1,9 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import IconButton from "@mui/material/IconButton";
 import { Minus, Plus } from "lucide-react";
 import { type FieldSpec } from "@/core/units";
-import { QuantityField } from "@/ui";
+import { IconKey, QuantityField } from "@/ui";
 
 type Props = { readonly label: string; readonly law: string; readonly help: string; readonly spec: FieldSpec; readonly value: number; readonly onValue: (value: number) => void; readonly onDone: () => void };
 
@@ -17,11 +16,11 @@ export function Stepper({ label, law, help, spec, value, onValue, onDone }: Prop
   return (
     <Box>
       <Box sx={{ display: "flex", alignItems: "flex-end", gap: 0.5 }}>
-        <IconButton aria-label={`One fewer: ${label}`} disabled={value <= spec.least} onClick={() => press(-1)} sx={{ border: "1px solid var(--line-strong)" }}><Minus size={16} /></IconButton>
+        <IconKey aria-label={`One fewer: ${label}`} disabled={value <= spec.least} onClick={() => press(-1)}><Minus size={16} /></IconKey>
         <Box sx={{ flex: 1, minWidth: 64 }}>
           <QuantityField label={label} spec={spec} value={value} required onValue={(next) => next !== null && onValue(next)} onDone={onDone} help={help} />
         </Box>
-        <IconButton aria-label={`One more: ${label}`} disabled={value >= spec.most} onClick={() => press(1)} sx={{ border: "1px solid var(--line-strong)" }}><Plus size={16} /></IconButton>
+        <IconKey aria-label={`One more: ${label}`} disabled={value >= spec.most} onClick={() => press(1)}><Plus size={16} /></IconKey>
       </Box>
       <Box sx={{ fontSize: "0.8125rem", color: "text.secondary", mt: "2px" }}>{law}</Box>
     </Box>

@@ -2,9 +2,10 @@
 
 import Box from "@mui/material/Box";
 import Link from "next/link";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { skiesOfRule } from "@/core/rules";
-import { useAssessment, useDeskState, useJudging, usePlan, useWiring } from "@/features/desk";
+import { type SkyName } from "@/core/sky";
+import { useAssessment, useDesk, useDeskState, usePlan, wiringOf } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
 import { skyWords, WindowChart } from "@/features/window-chart";
 import { Sheet } from "@/ui";
@@ -17,18 +18,20 @@ import { WiringTabs } from "./WiringTabs";
 /** The stop where panels meet the input: wire them on the board, see the window move, read the ledger. */
 export function WireStop() {
   const [picked, setPicked] = useState<string | null>(null);
-  const wiring = useWiring();
-  const { inputs } = usePlan();
-  const fed = wiring.lanes.map((lane) => `${lane.inputId ?? ""}/${lane.portId ?? ""}`);
-  const firstPort = inputs[0] === undefined ? null : `${inputs[0].id}/${inputs[0].device.ports[0]?.id ?? ""}`;
-  const chosen = picked ?? fed[0] ?? firstPort;
+  // only the first lane's name: the stop itself is not drawn again at every edit
+  const first = useDeskState((state) => {
+    const [lane] = wiringOf(state).lanes;
+    const [input] = state.history.present.inputs;
+    return lane !== undefined ? `${lane.inputId ?? ""}/${lane.portId ?? ""}` : input === undefined ? null : `${input.id}/${input.device.ports[0]?.id ?? ""}`;
+  });
+  const chosen = picked ?? first;
   return (
     <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" }, alignItems: "start" }}>
-      <Box sx={{ gridColumn: { md: "1 / 3" } }}><WiringTabs /></Box>
-      <Box sx={{ minWidth: 0 }}><Missing /><Board chosenLane={chosen} onChooseLane={setPicked} /></Box>
+      <Box sx={{ gridColumn: { md: "1 / 3" } }}><Tabs /></Box>
+      <Box sx={{ minWidth: 0 }}><Missing /><StringBoard chosenLane={chosen} onChooseLane={setPicked} /></Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0, position: { md: "sticky" }, top: { md: 60 } }}>
         <Sheet title="The window" flush><Window chosen={chosen} /></Sheet>
-        <Sheet title="Site"><SiteForm /></Sheet>
+        <Sheet title="Site"><SiteFields /></Sheet>
       </Box>
       <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}><Sheet title="Ledger" flush><Ledger /></Sheet></Box>
       <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "100ch", gridColumn: { md: "1 / 3" } }}>
@@ -37,6 +40,10 @@ export function WireStop() {
     </Box>
   );
 }
+
+const Tabs = memo(WiringTabs);
+const SiteFields = memo(SiteForm);
+const StringBoard = memo(Board);
 
 function Missing() {
   const { panels, inputs } = usePlan();
@@ -53,25 +60,30 @@ function Empty({ href, children }: { href: string; children: React.ReactNode }) 
   return <Box component={Link} href={href} sx={{ color: "var(--ink)", fontWeight: 600, minHeight: 44, display: "flex", alignItems: "center" }}>{children}</Box>;
 }
 
+const noSkies: readonly SkyName[] = [];
+
 /** The window of the lane chosen on the board. */
 function Window({ chosen }: { chosen: string | null }) {
   const assessment = useAssessment();
-  const judging = useJudging();
   const sky = useDeskState((state) => state.sky);
   const litId = useDeskState((state) => state.litFinding);
-  const plan = usePlan();
-  const wiring = useWiring();
+  const desk = useDesk();
   const lanes = assessment?.type === "assessed" ? assessment.lanes : [];
   const lane = lanes.find(({ inputId, portId }) => `${inputId}/${portId}` === chosen) ?? lanes[0];
   if (assessment?.type !== "assessed" || lane === undefined) {
     return <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>{assessment === null ? "Solving the curves…" : "Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read."}</Box>;
   }
-  const lit = assessment.findings.find(({ id }) => id === litId);
+  const litRule = assessment.findings.find(({ id }) => id === litId)?.rule;
+  const netlist = () => {
+    const state = desk.store.getState();
+    const plan = state.history.present;
+    return netlistOf(plan, wiringOf(state).id, lane, sky, `${plan.name}, ${skyWords[sky]}`);
+  };
   return (
-    <Box aria-busy={judging}>
+    <Box>
       <SkyStrip skies={lane.skies} />
       {lanes.length > 1 && <Box sx={{ px: 1.5, pt: 0.5, fontSize: "0.8125rem", fontWeight: 700 }}>{lane.deviceName}: {lane.port.name}</Box>}
-      <WindowChart window={lane.window} skies={lane.skies} chosen={sky} lit={lit === undefined ? [] : skiesOfRule[lit.rule]} height={340} netlist={() => netlistOf(plan, wiring.id, lane, sky, `${plan.name}, ${skyWords[sky]}`)} />
+      <WindowChart window={lane.window} skies={lane.skies} chosen={sky} lit={litRule === undefined ? noSkies : skiesOfRule[litRule]} height={340} netlist={netlist} />
     </Box>
   );
 }

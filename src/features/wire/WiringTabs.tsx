@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { Copy, Trash2 } from "lucide-react";
-import { useDesk, usePlan, useWiring } from "@/features/desk";
+import { useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { TextLine } from "@/ui";
 
 const mostWirings = 20;
@@ -12,8 +12,11 @@ const mostWirings = 20;
 /** The named wirings of the same panels; one is on the board. */
 export function WiringTabs() {
   const desk = useDesk();
-  const { wirings } = usePlan();
-  const wiring = useWiring();
+  // names only: the tabs are not drawn again when panels move
+  const named = useDeskState((state) => JSON.stringify(state.history.present.wirings.map(({ id, name }) => ({ id, name }))));
+  const wirings = JSON.parse(named) as { id: string; name: string }[];
+  const currentId = useDeskState((state) => wiringOf(state).id);
+  const wiring = wirings.find(({ id }) => id === currentId) ?? { id: currentId, name: "" };
   const show = (wiringId: string) => desk.set({ wiringId, selected: [] });
   return (
     <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "flex-end" }}>

@@ -1,5 +1,5 @@
 import { fitLabel, type LabelFit, type PanelLabel } from "@/core/panel";
-import { assessOpen, findMends, lookInto, openById } from "@/core/rules";
+import { assessOpen, findMends, lookInto, openById, passes } from "@/core/rules";
 import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
 
 type Parts = {
@@ -33,10 +33,11 @@ export function createHandler({ post, nowMs, pause }: Parts): (letter: JudgeLett
   async function judge({ revision, plan, wiringId }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
     const open = openById(plan, wiringId, fit);
     const assessment = assessOpen(open);
-    post({ version: letterVersion, type: "verdict", revision, assessment });
+    const searching = assessment.type === "assessed" && assessment.findings.some(({ level }) => !passes(level) && level !== "open");
+    // one letter, so that the page is drawn once
+    post({ version: letterVersion, type: "verdict", revision, assessment, searching, tiles: { coldDawn: lookInto(open, "coldDawn"), brightNoon: lookInto(open, "brightNoon"), hotRoof: lookInto(open, "hotRoof") } });
     await pause();
-    if (turn !== newest || assessment.type !== "assessed") return;
-    post({ version: letterVersion, type: "tiles", revision, tiles: { coldDawn: lookInto(open, "coldDawn"), brightNoon: lookInto(open, "brightNoon"), hotRoof: lookInto(open, "hotRoof") } });
+    if (turn !== newest || !searching) return;
     const search = findMends(plan, wiringId, fit);
     let tried = 0;
     let since = nowMs();

@@ -10,10 +10,9 @@ export type JudgeLetter =
   | { readonly version: typeof letterVersion; readonly type: "judge"; readonly revision: number; readonly plan: Plan; readonly wiringId: string }
   | { readonly version: typeof letterVersion; readonly type: "cancel" };
 
-/** Answers carry the revision they speak of. The verdict comes first, what panels do next, mends last. */
+/** Answers carry the revision they speak of. The verdict comes first, mends last. */
 export type JudgeAnswer =
-  | { readonly version: typeof letterVersion; readonly type: "verdict"; readonly revision: number; readonly assessment: Assessment }
-  | { readonly version: typeof letterVersion; readonly type: "tiles"; readonly revision: number; readonly tiles: Readonly<Record<SkyName, TileStates>> }
+  | { readonly version: typeof letterVersion; readonly type: "verdict"; readonly revision: number; readonly assessment: Assessment; /** What each panel does under each sky. */ readonly tiles: Readonly<Record<SkyName, TileStates>>; /** Whether mends will follow: they do when a rule fails. */ readonly searching: boolean }
   | { readonly version: typeof letterVersion; readonly type: "progress"; readonly revision: number; readonly tried: number }
   | { readonly version: typeof letterVersion; readonly type: "mends"; readonly revision: number; readonly mends: readonly (readonly [string, Mend])[] }
   | { readonly version: typeof letterVersion; readonly type: "failed"; readonly revision: number; readonly message: string };

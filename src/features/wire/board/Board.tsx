@@ -6,16 +6,16 @@ import IconButton from "@mui/material/IconButton";
 import { Keyboard } from "lucide-react";
 import { useCallback, useMemo, useRef, useState } from "react";
 import { completeLabel, readLabel } from "@/core/panel";
-import { type Finding } from "@/core/rules";
+import { type Finding, type TileState } from "@/core/rules";
 import { keyOf, type Lane, locate, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
 import { useDeskState, useJudgement } from "@/features/desk";
 import { Sheet } from "@/ui";
-import { laneName, laneRefs, put, shelfOf, tilesByKey, tileWords, toggleShade } from "./commands";
+import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
 import { FillLane } from "./FillLane";
 import { Inspector } from "./Inspector";
 import { KeyList } from "./KeyList";
 import { boardKeys } from "./keys";
-import { LaneView } from "./LaneView";
+import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
 import { ShelfView } from "./ShelfView";
 import { isTarget } from "./targets";
@@ -35,12 +35,13 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   const [helpOpen, setHelpOpen] = useState(false);
   const holder = useRef<HTMLDivElement>(null);
   const sensors = useSensors(useSensor(MouseSensor, { activationConstraint: { distance: 6 } }), useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }));
-  const states = judgement?.tiles?.[sky] ?? null;
+  const states = judgement?.tiles[sky] ?? null;
   const assessed = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
   const refs = laneRefs(board);
   const kinds = useMemo(() => new Map(board.plan.panels.map((panel) => [panel.id, { panel, substrings: substringsOfLabel(panel.label) }])), [board.plan.panels]);
   const substringsOf = useCallback((panelId: string) => kinds.get(panelId)?.substrings ?? 1, [kinds]);
-  const litTiles = useMemo(() => litKeys(assessed?.findings.find(({ id }) => id === lit), board.wiring.lanes), [assessed, lit, board.wiring.lanes]);
+  const litText = lit === null ? "" : [...litKeys(assessed?.findings.find(({ id }) => id === lit), board.wiring.lanes)].join();
+  const litTiles = useMemo(() => new Set(litText === "" ? [] : litText.split(",")), [litText]);
 
   // handlers that tiles keep: they ask for the board when pressed, so that a tile is not drawn again for each edit
   const onSelect = useCallback((key: TileKey, more: boolean) => {
@@ -56,12 +57,15 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     if (tile !== undefined) act(toggleShade(at, key, k, substringsOf(tile.panelId)));
   }, [latest, act, substringsOf]);
 
-  const drawTile = (tile: Tile, where: string, onShelf = false) => {
-    const kind = kinds.get(tile.panelId);
-    if (kind === undefined) return null;
-    const key = keyOf(tile);
-    return <TileView key={key} tile={tile} panel={kind.panel} substrings={kind.substrings} state={onShelf ? null : (states?.[key] ?? null)} selected={selected.includes(key)} lit={litTiles.has(key)} where={where} onSelect={onSelect} onSubstring={onShelf ? null : onSubstring} />;
-  };
+  const tiles: TileDrawing = useMemo(() => {
+    const draw = (tile: Tile, where: string, state: TileState | null, onShelf = false) => {
+      const kind = kinds.get(tile.panelId);
+      if (kind === undefined) return null;
+      const key = keyOf(tile);
+      return <TileView key={key} tile={tile} panel={kind.panel} substrings={kind.substrings} state={state} selected={selected.includes(key)} lit={litTiles.has(key)} where={where} onSelect={onSelect} onSubstring={onShelf ? null : onSubstring} />;
+    };
+    return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, true) };
+  }, [kinds, selected, litTiles, onSelect, onSubstring]);
 
   const onKeyDown = (event: React.KeyboardEvent) => {
     const key = (event.target as HTMLElement).closest<HTMLElement>("[data-tile]")?.dataset["tile"];
@@ -119,10 +123,10 @@ export function Board({ chosenLane, onChooseLane }: Props) {
             const judged = assessed?.lanes.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
             const level = assessed === null || judged === null ? null : worstOfLane(assessed.findings, judged.inputId, judged.portId);
             return (
-              <LaneView key={id} name={laneName(board, ref)} laneRef={ref} lane={lane} judged={judged} level={level} sky={sky} chosen={id === chosenLane} states={states} onChoose={() => onChooseLane(id)} drawTile={drawTile} tools={null} />
+              <LaneView key={id} name={laneName(board, ref)} laneRef={ref} lane={lane} judged={judged} level={level} sky={sky} chosen={id === chosenLane} states={states} onChoose={onChooseLane} tiles={tiles} />
             );
           })}
-          <ShelfView groups={shelfOf(board)} drawTile={(tile) => drawTile(tile, "on the shelf", true)} />
+          <ShelfView board={board} tiles={tiles} />
         </Box>
         <DragOverlay dropAnimation={null}>{dragged === null ? null : <DragWord words={tileWords(board, tilesByKey(board, selected.includes(dragged) ? selected : [dragged]))} />}</DragOverlay>
       </DndContext>
@@ -135,7 +139,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
           {refs.filter((ref) => `${ref.inputId ?? ""}/${ref.portId ?? ""}` === chosenLane).map((ref) => (
             <Box key={chosenLane} role="group" aria-label={`Fill ${laneName(board, ref)} by number`}>
               <Box sx={{ fontSize: "0.8125rem", mb: 0.5 }}>Fill <strong>{laneName(board, ref)}</strong> with equal rows:</Box>
-              <FillLane board={board} laneRef={ref} lane={board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null} />
+              <FillLane board={board} inputId={ref.inputId} portId={ref.portId} />
             </Box>
           ))}
         </Box>

@@ -1,12 +1,16 @@
 "use client";
 
-import Box from "@mui/material/Box";
-import { type LaneView as Judged, type TileStates } from "@/core/rules";
-import { type Lane, type LaneRef, type Tile } from "@/core/wiring";
+import { memo } from "react";
+import { type LaneView as Judged, type TileState, type TileStates } from "@/core/rules";
+import { keyOf, type Lane, type LaneRef, type Tile, tilesOfRows } from "@/core/wiring";
 import { type SkyName } from "@/core/sky";
 import { amount, given, LevelMark, limit, type MarkLevel } from "@/ui";
+import style from "./board.module.css";
 import { RowsView } from "./RowsView";
+import { stateKey } from "./TileView";
 import { Zone } from "./Zone";
+
+export type TileDrawing = { readonly draw: (tile: Tile, where: string, state: TileState | null) => React.ReactNode; readonly drawOnShelf: (tile: Tile) => React.ReactNode };
 
 type Props = {
   readonly name: string;
@@ -17,41 +21,49 @@ type Props = {
   readonly sky: SkyName;
   readonly chosen: boolean;
   readonly states: TileStates | null;
-  readonly onChoose: () => void;
-  readonly drawTile: (tile: Tile, where: string) => React.ReactNode;
-  readonly tools: React.ReactNode;
+  readonly onChoose: (id: string) => void;
+  /** How panels are drawn; a new object whenever a selection or a light on them changes. */
+  readonly tiles: TileDrawing;
 };
 
-/** One port and the rows that feed it. */
-export function LaneView({ name, laneRef, lane, judged, level, sky, chosen, states, onChoose, drawTile, tools }: Props) {
+/**
+ * One port and the rows that feed it. Verdicts bring new objects every time; a lane is drawn again only when its panels or what is shown of them have changed.
+ */
+export const LaneView = memo(Drawn, (a, b) => a.lane === b.lane && a.name === b.name && a.level === b.level && a.chosen === b.chosen && a.tiles === b.tiles && a.onChoose === b.onChoose && shownOf(a) === shownOf(b));
+
+function Drawn({ name, laneRef, lane, judged, level, sky, chosen, states, onChoose, tiles }: Props) {
   const rows = lane?.rows ?? [];
   const operating = judged?.skies[sky].operating ?? null;
   const id = `${laneRef.inputId ?? ""}/${laneRef.portId ?? ""}`;
   return (
-    <Box component="section" aria-label={`Lane: ${name}`} data-lane={id} sx={{ borderBottom: "1px solid var(--line-strong)", borderLeft: chosen ? "6px solid var(--amber)" : "6px solid transparent" }}>
-      <Box sx={{ display: "flex", alignItems: "center", gap: 1, flexWrap: "wrap", px: 1, minHeight: 44, bgcolor: chosen ? "var(--paper)" : undefined }}>
+    <section aria-label={`Lane: ${name}`} data-lane={id} data-chosen={chosen} className={style["lane"]}>
+      <div className={style["laneHead"]}>
         {level !== null && <LevelMark level={level} size={18} />}
-        <Box component="button" type="button" aria-pressed={chosen} onClick={onChoose} sx={{ border: 0, bgcolor: "transparent", color: "inherit", font: "inherit", fontWeight: 700, textAlign: "left", cursor: "pointer", minHeight: 36, px: 0.5, "@media (pointer: coarse)": { minHeight: 44 } }}>
-          {name}
-        </Box>
-        <Box className="num" sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>{judged === null ? "" : acceptWords(judged)}</Box>
-        <Box sx={{ ml: "auto", display: "flex", gap: 0.5, alignItems: "center", flexWrap: "wrap" }}>{tools}</Box>
-      </Box>
-      <Box sx={{ overflowX: "auto", px: 1 }}>
-        {rows.length > 0 && <RowsView rows={rows} lane={laneRef} path={[]} states={states} drawTile={drawTile} />}
-      </Box>
-      <Box sx={{ px: 1, pb: 0.5 }}>
+        <button type="button" aria-pressed={chosen} onClick={() => onChoose(id)} className={style["laneName"]}>{name}</button>
+        <div className={`num ${style["accepts"]}`}>{judged === null ? "" : acceptWords(judged)}</div>
+      </div>
+      <div className={style["scroll"]}>
+        {rows.length > 0 && <RowsView rows={rows} lane={laneRef} path={[]} states={states} drawTile={(tile, where) => tiles.draw(tile, where, states?.[keyOf(tile)] ?? null)} />}
+      </div>
+      <div className={style["foot"]}>
         <Zone id={`new:${id}`} shape="strip" target={{ type: "newRow", lane: laneRef, path: [], at: rows.length }}>
-          <Box sx={{ display: "flex", justifyContent: "space-between", width: "100%", gap: 1, fontSize: "0.8125rem", color: "text.secondary", flexWrap: "wrap" }}>
+          <div className={style["footWords"]}>
             <span>{rows.length === 0 ? "Empty: put panels here." : "A panel put here is a new row: amps add."}</span>
             {operating !== null && operating.p > 0 && (
-              <Box component="strong" className="num" sx={{ color: "text.primary" }}>{rows.length > 1 ? "amps add: " : ""}{amount(operating.v, "V")} · {amount(operating.i, "A")} · {amount(operating.p, "W")}</Box>
+              <strong className="num">{rows.length > 1 ? "amps add: " : ""}{amount(operating.v, "V")} · {amount(operating.i, "A")} · {amount(operating.p, "W")}</strong>
             )}
-          </Box>
+          </div>
         </Zone>
-      </Box>
-    </Box>
+      </div>
+    </section>
   );
+}
+
+/** All that a verdict can change on a lane, as text. */
+function shownOf({ lane, judged, sky, states }: Props): string {
+  const operating = judged?.skies[sky].operating;
+  const running = operating === null || operating === undefined ? "" : `${amount(operating.v, "V")}${amount(operating.i, "A")}${amount(operating.p, "W")}`;
+  return [judged === null ? "" : acceptWords(judged), running, ...tilesOfRows(lane?.rows ?? []).map((tile) => stateKey(states?.[keyOf(tile)] ?? null))].join(" ");
 }
 
 /** What the port takes, as its sheet says it. */

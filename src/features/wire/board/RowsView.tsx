@@ -1,10 +1,10 @@
 "use client";
 
-import Box from "@mui/material/Box";
 import { Fragment } from "react";
 import { type TileStates } from "@/core/rules";
 import { keyOf, type LaneRef, type Row, type RowsPath, type Tile, tilesOfRows } from "@/core/wiring";
 import { amount } from "@/ui";
+import style from "./board.module.css";
 import { Zone } from "./Zone";
 
 type Props = {
@@ -20,37 +20,37 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
   const laneId = `${lane.inputId ?? ""}/${lane.portId ?? ""}`;
   const place = path.length === 0 ? laneId : `${laneId}#${path.join(".")}`;
   return (
-    <Box component="ul" aria-label={path.length === 0 ? "Rows in parallel: amps add" : "Group of rows in parallel: amps add"} sx={{ listStyle: "none", m: 0, p: 0, position: "relative", borderLeft: rows.length > 1 ? "3px solid var(--ink)" : "3px solid transparent" }}>
+    <ul aria-label={path.length === 0 ? "Rows in parallel: amps add" : "Group of rows in parallel: amps add"} className={style["rows"]} data-several={rows.length > 1}>
       {rows.map((row, r) => {
         const total = flowOfRow(row, states);
         return (
-          <Box component="li" key={rowKey(row)} data-row={`${place}:${r}`} sx={{ display: "flex", alignItems: "center", minHeight: 78, py: "2px" }}>
-            <Box aria-hidden sx={{ fontWeight: 700, px: "3px", fontSize: "1rem" }}>+</Box>
+          <li key={rowKey(row)} data-row={`${place}:${r}`} className={style["row"]}>
+            <span aria-hidden className={style["pole"]}>+</span>
             {row.items.map((item, at) => (
               <Fragment key={item.type === "panel" ? keyOf(item) : `group-${at}`}>
                 <Zone id={`row:${place}:${r}:${at}`} shape="gap" target={{ type: "row", lane, path, row: r, at }} />
                 {item.type === "panel" ? (
                   drawTile(item, `row ${r + 1}, ${at + 1} of ${row.items.length} in series`)
                 ) : (
-                  <Box sx={{ border: "1px dashed var(--line-strong)", pr: "3px", borderRight: "3px solid var(--ink)", flex: "none" }}>
+                  <div className={style["group"]}>
                     <RowsView rows={item.rows} lane={lane} path={[...path, r, at]} states={states} drawTile={drawTile} />
-                  </Box>
+                  </div>
                 )}
               </Fragment>
             ))}
             <Zone id={`row:${place}:${r}:end`} shape="gap" target={{ type: "row", lane, path, row: r, at: row.items.length }} />
-            {row.blockingDiode && <Box title="Blocking diode: lets amps out and none in" aria-label="Blocking diode" role="img" sx={{ fontWeight: 700, px: "2px" }}>▷|</Box>}
-            <Box aria-hidden sx={{ fontWeight: 700, px: "3px", fontSize: "1rem" }}>−</Box>
+            {row.blockingDiode && <span title="Blocking diode: lets amps out and none in" aria-label="Blocking diode" role="img" className={style["pole"]}>▷|</span>}
+            <span aria-hidden className={style["pole"]}>−</span>
             {total !== null && (
-              <Box className="num" sx={{ pl: 0.75, fontSize: "0.8125rem", lineHeight: 1.25, whiteSpace: "nowrap" }}>
+              <div className={`num ${style["total"]}`}>
                 <div>{row.items.length > 1 ? "volts add " : ""}<strong>{amount(total.v, "V")}</strong></div>
                 <div>{amount(total.i, "A")}</div>
-              </Box>
+              </div>
             )}
-          </Box>
+          </li>
         );
       })}
-    </Box>
+    </ul>
   );
 }
 

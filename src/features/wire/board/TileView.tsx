@@ -1,12 +1,12 @@
 "use client";
 
 import { useDraggable, useDroppable } from "@dnd-kit/core";
-import Box from "@mui/material/Box";
 import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { type TileState } from "@/core/rules";
 import { keyOf, type Tile, type TileKey } from "@/core/wiring";
 import { amount } from "@/ui";
+import style from "./board.module.css";
 import { type Target } from "./targets";
 import { TilePicture } from "./TilePicture";
 
@@ -30,35 +30,44 @@ export const TileView = memo(function TileView({ tile, panel, substrings, state,
   const drop = useDroppable({ id: `beside:${key}`, data: target, disabled: onSubstring === null });
   const words = stateWords(tile, state);
   return (
-    <Box
+    <button
       ref={(node: HTMLElement | null) => {
         drag.setNodeRef(node);
         drop.setNodeRef(node);
       }}
-      component="button"
       type="button"
       data-tile={key}
+      data-lit={lit}
+      data-dragging={drag.isDragging}
+      data-over={drop.isOver && !drag.isDragging}
+      className={style["tile"]}
       aria-pressed={selected}
       {...drag.listeners}
       onClick={(event: React.MouseEvent) => onSelect(key, event.ctrlKey || event.metaKey || event.shiftKey)}
       title={state === null ? undefined : `${amount(state.v, "V")} · ${amount(state.i, "A")} · ${amount(state.p, "W")}`}
-      sx={{
-        position: "relative", display: "flex", flexDirection: "column", alignItems: "center", justifyContent: "space-between", gap: "3px", width: 92, minHeight: 74, p: "4px", font: "inherit", color: "inherit", cursor: "grab", touchAction: "manipulation",
-        bgcolor: lit ? "var(--window-wash)" : "var(--sheet)", border: selected ? "3px solid var(--ink)" : "1px solid var(--line-strong)", m: selected ? 0 : "2px", borderRadius: "2px", opacity: drag.isDragging ? 0.35 : 1, flex: "none",
-        outline: drop.isOver && !drag.isDragging ? "3px dashed var(--amber-deep)" : undefined,
-      }}
     >
-      <Box component="span" sx={{ minHeight: 40, display: "grid", placeItems: "center" }}>
+      <span className={style["picture"]}>
         <TilePicture label={panel.label} tile={tile} substrings={substrings} bypassed={state?.substrings.map((part) => part.bypassed) ?? []} {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })} />
-      </Box>
-      <Box component="span" className="num" sx={{ fontSize: "0.8125rem", lineHeight: 1.15, textAlign: "center", maxWidth: 90 }}>
-        <Box component="span" sx={{ display: "block", fontWeight: 700, whiteSpace: "nowrap", overflow: "hidden", textOverflow: "ellipsis" }}>{shortName(panel.label.name)} · {tile.piece}</Box>
+      </span>
+      <span className={`num ${style["tileWords"]}`}>
+        <span className={style["tileName"]}>{shortName(panel.label.name)} · {tile.piece}</span>
         <span className="visually-hidden">{`, ${panel.label.name}, ${where}${words === "" ? "" : `, ${words}`}. `}</span>
-        <Box component="span" sx={{ display: "block", whiteSpace: "nowrap" }}>{tile.stance !== "out" ? stanceWords[tile.stance] : state === null ? "" : amount(state.p, "W")}{tile.tiltDeg === 0 ? "" : ` ∠${tile.tiltDeg}°`}</Box>
-      </Box>
-    </Box>
+        <span className={style["tileState"]}>{tile.stance !== "out" ? stanceWords[tile.stance] : state === null ? "" : amount(state.p, "W")}{tile.tiltDeg === 0 ? "" : ` ∠${tile.tiltDeg}°`}</span>
+      </span>
+    </button>
   );
-});
+}, sameTile);
+
+/** States are new objects at every verdict; a tile is drawn again only when what it shows has changed. */
+function sameTile(a: Props, b: Props): boolean {
+  const alike = a.tile === b.tile && a.panel === b.panel && a.substrings === b.substrings && a.selected === b.selected && a.lit === b.lit && a.where === b.where && a.onSelect === b.onSelect && a.onSubstring === b.onSubstring;
+  return alike && (a.state === b.state || stateKey(a.state) === stateKey(b.state));
+}
+
+/** What a panel shows of its state, as text. */
+export function stateKey(state: TileState | null): string {
+  return state === null ? "" : `${amount(state.v, "V")}${amount(state.i, "A")}${amount(state.p, "W")}${state.substrings.map((part) => (part.bypassed ? 1 : 0)).join("")}`;
+}
 
 const stanceWords = { stowed: "stowed", off: "taken out", out: "" } as const;
 
