@@ -1,0 +1,187 @@
+import { type Browser, type ElementHandle, type Page } from "puppeteer-core";
+import { field, launchBrowser, openPage, press, saved, says, type WatchedPage } from "./browser";
+import { type RunningServer, startServer, temporaryDir } from "./server";
+
+/** The string board by mouse, by keys and by touch, on the demo's Lantern. */
+const temporary = temporaryDir();
+let server: RunningServer;
+let browser: Browser;
+let watched: WatchedPage;
+let wire = "";
+
+beforeAll(async () => {
+  server = await startServer(temporary.dir, ["--demo"]);
+  browser = await launchBrowser();
+  const plans = (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string }[];
+  wire = `${server.url}/plan/${plans.find(({ name }) => name.startsWith("The Lantern"))?.id ?? ""}/wire`;
+  watched = await openPage(browser, wire);
+});
+afterAll(async () => {
+  await browser.close();
+  await server.end("SIGTERM");
+  temporary.remove();
+});
+
+/** What stands where, as the board shows it: lanes with their rows of panels. */
+const layout = (page: Page) =>
+  page.$$eval("[data-lane]", (lanes) => lanes.map((lane) => `${lane.getAttribute("data-lane") ?? ""}: ${[...lane.querySelectorAll("[data-row]")].map((row) => [...row.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join("-")).join(" | ") || [...lane.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join(" ")}`));
+
+async function waitForLayout(page: Page, part: string): Promise<void> {
+  await page.waitForFunction((text: string) => [...document.querySelectorAll("[data-lane]")].some((lane) => `${lane.getAttribute("data-lane") ?? ""}: ${[...lane.querySelectorAll("[data-row]")].map((row) => [...row.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join("-")).join(" | ") || [...lane.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join(" ")}` === text), { timeout: 10_000 }, part);
+}
+
+async function middle(page: Page, selector: string): Promise<{ x: number; y: number }> {
+  const found = (await page.waitForSelector(selector)) as ElementHandle<Element>;
+  await found.evaluate((element) => element.scrollIntoView({ block: "center" }));
+  const box = await found.boundingBox();
+  if (box === null) throw new Error(`${selector} is not on the screen`);
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+}
+
+async function drag(page: Page, from: string, to: string): Promise<void> {
+  const start = await middle(page, from);
+  await page.mouse.move(start.x, start.y);
+  await page.mouse.down();
+  await page.mouse.move(start.x + 12, start.y + 4, { steps: 3 });
+  // measured after the start: the page may have scrolled to show what is dragged
+  const box = await (await page.$(to))?.boundingBox();
+  if (box === undefined || box === null) throw new Error(`${to} is not on the screen`);
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+}
+
+test("a panel dragged into another row adds its volts there, and the verdict follows", async () => {
+  const { page } = watched;
+  await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
+  await drag(page, "[data-tile='roof.4']", "[data-zone='row:station/low:0:end']");
+  await waitForLayout(page, "station/low: bookbay.1-bookbay.2-roof.4");
+  await says(page, "[data-testid=board-said]", /number 4 put in row 1 of .*Port 1.*volts add/);
+  await says(page, "[data-testid=verdict]", /Do not connect.*over the input’s 60\sV/);
+});
+
+test("dropped on a panel it stands in parallel with it, dropped on the shelf it is not wired; undo goes back over both", async () => {
+  const { page } = watched;
+  await drag(page, "[data-tile='roof.4']", "[data-tile='roof.2']");
+  await page.waitForFunction(() => document.querySelector("[data-lane='station/high'] ul ul [data-tile='roof.4']") !== null);
+  await says(page, "[data-lane='station/high']", /amps add|volts add/);
+  await drag(page, "[data-tile='roof.4']", "[data-zone='shelf']");
+  await waitForLayout(page, "shelf: roof.4");
+  await press(page, "Undo");
+  await page.waitForFunction(() => document.querySelector("[data-lane='station/high'] ul ul [data-tile='roof.4']") !== null);
+  await press(page, "Undo");
+  await press(page, "Undo");
+  await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
+});
+
+test("by keys: moved along, split, copied, stowed, shaded and tilted, each said aloud, each undone", async () => {
+  const { page } = watched;
+  const focus = (key: string) => page.focus(`[data-tile='${key}']`);
+  const say = (pattern: RegExp) => says(page, "[data-testid=board-said]", pattern);
+  const withAlt = async (key: "ArrowRight" | "ArrowDown" | "ArrowUp") => {
+    await page.keyboard.down("Alt");
+    await page.keyboard.press(key);
+    await page.keyboard.up("Alt");
+  };
+  await focus("roof.1");
+  await withAlt("ArrowRight");
+  await waitForLayout(page, "station/high: roof.2-roof.1-roof.3-roof.4");
+  await page.waitForFunction(() => document.activeElement?.getAttribute("data-tile") === "roof.1");
+  await page.keyboard.press("x");
+  await waitForLayout(page, "station/high: roof.2 | roof.1-roof.3-roof.4");
+  await say(/Row split/);
+  await focus("roof.1");
+  await page.keyboard.press("j");
+  await waitForLayout(page, "station/high: roof.2-roof.1-roof.3-roof.4");
+  await focus("roof.3");
+  await withAlt("ArrowDown");
+  await waitForLayout(page, "station/high: roof.2-roof.1-roof.4 | roof.3");
+  await page.keyboard.press("s");
+  await say(/number 3 stowed/);
+  await says(page, "[data-tile='roof.3']", /stowed/);
+  await says(page, "[data-rule=mixedStates]", /1 stowed of 4 panels/);
+  await page.keyboard.press("s");
+  await page.keyboard.press("1");
+  await say(/substring 1 shaded/);
+  await page.keyboard.press("t");
+  await say(/tilted 15° towards/);
+  await page.keyboard.press("d");
+  await say(/Blocking diode put in/);
+  await page.keyboard.press("Delete");
+  await waitForLayout(page, "shelf: roof.3");
+  await page.keyboard.press("?");
+  await says(page, "[role=dialog]", /Keys of the string board.*in parallel with the panel before it/);
+  await press(page, "Close");
+  for (let k = 0; k < 9; k++) await press(page, "Undo");
+  await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
+});
+
+test("arrows go from panel to panel; several are selected and moved together, and the buttons do the same", async () => {
+  const { page } = watched;
+  await page.focus("[data-tile='roof.1']");
+  await page.keyboard.press("ArrowRight");
+  expect(await page.evaluate(() => document.activeElement?.getAttribute("data-tile"))).toBe("roof.2");
+  await page.keyboard.press("Space");
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Space");
+  await says(page, "[aria-label='Selected panels']", /2 panels/);
+  await press(page, "Move to the row below");
+  await page.waitForFunction(() => document.querySelectorAll("[data-lane='station/high'] [data-row]").length === 2);
+  await press(page, "Undo");
+  await press(page, "Deselect");
+});
+
+test("a finding lights the panels it speaks of, and a panel shows what it does", async () => {
+  const { page } = watched;
+  await (await page.waitForSelector("[data-rule=coldVoc]"))?.hover();
+  await page.waitForSelector("[data-tile='bookbay.1'][data-lit=true], [data-tile='roof.1'][data-lit=true]");
+  await page.click("[data-tile='roof.1']");
+  await says(page, "[aria-label='Selected panels']", /\d+\.\d\sV · \d+\.\d\d\sA · \d+\sW/);
+  await press(page, "Deselect");
+});
+
+test("another wiring of the same panels is a press away, is judged by itself, and a copy of it leaves the first alone", async () => {
+  const { page } = watched;
+  await press(page, "Press day");
+  await waitForLayout(page, "press/pv: roof.1-roof.2 | roof.3-roof.4");
+  await press(page, "Copy this wiring");
+  await page.focus("[data-tile='roof.4']");
+  await page.keyboard.press("Delete");
+  await waitForLayout(page, "press/pv: roof.1-roof.2 | roof.3");
+  await press(page, "Press day");
+  await waitForLayout(page, "press/pv: roof.1-roof.2 | roof.3-roof.4");
+  await saved(page);
+  await press(page, "Parked");
+  await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
+});
+
+test("by touch: held and dragged to the shelf, on a phone", async () => {
+  const phone = await openPage(browser, wire, { width: 390, height: 844 });
+  const { page } = phone;
+  await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
+  const from = await middle(page, "[data-tile='roof.1']");
+  const finger = await page.touchscreen.touchStart(from.x, from.y);
+  await new Promise((resolve) => setTimeout(resolve, 320));
+  await finger.move(from.x + 6, from.y + 6);
+  const zone = await (await page.$("[data-zone='new:press/pv']"))?.boundingBox();
+  if (zone === undefined || zone === null) throw new Error("the next lane is not on the screen");
+  for (let k = 1; k <= 6; k++) await finger.move(from.x + ((zone.x + 60 - from.x) * k) / 6, from.y + ((zone.y + zone.height / 2 - from.y) * k) / 6);
+  await finger.end();
+  await waitForLayout(page, "press/pv: roof.1");
+  await press(page, "Undo");
+  await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
+  await saved(page);
+  expect(phone.complaints).toEqual([]);
+  await page.close();
+});
+
+test("a lane is filled by number, and panels of another kind are counted on the shelf", async () => {
+  const { page } = watched;
+  await press(page, "Lodestone C24-30, charge controller: Panel terminals");
+  const strings = await field(page, "Strings");
+  expect(await strings.evaluate((input) => input.value)).toBe("1");
+  await press(page, "One more Thornby TF-160, folding pair");
+  await waitForLayout(page, "shelf: bookbay.3");
+  await press(page, "Undo");
+  expect((await layout(page)).at(-1)).toBe("shelf: ");
+  expect(watched.complaints).toEqual([]);
+});
