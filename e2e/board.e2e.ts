@@ -111,7 +111,7 @@ test("by keys: moved along, split, copied, stowed, shaded and tilted, each said 
   await page.keyboard.press("?");
   await says(page, "[role=dialog]", /Keys of the string board.*in parallel with the panel before it/);
   await press(page, "Close");
-  for (let k = 0; k < 9; k++) await press(page, "Undo");
+  for (let k = 0; k < 10; k++) await press(page, "Undo");
   await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
 });
 

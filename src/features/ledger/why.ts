@@ -10,7 +10,7 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
     case "coldVoc": {
       const volts = sumWords(reason.terms, "V");
       const factor = reason.terms.length > 1 ? `(${volts})` : volts;
-      const coefficients = [...new Set(reason.coefficients)].map((each) => given(each, "%/°C")).join(", ");
+      const coefficients = [...new Set(reason.coefficients)].map((each) => given(Number(each.toPrecision(4)), "%/°C")).join(", ");
       return {
         lines: [
           `Curve: ${volts} in series (volts add), solved at 1000 W/m² and cells at ${given(reason.recordLowC, "°C")} = ${amount(reason.solvedVocV, "V")}`,

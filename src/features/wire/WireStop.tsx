@@ -29,7 +29,7 @@ export function WireStop() {
     <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" }, alignItems: "start" }}>
       <Box sx={{ gridColumn: { md: "1 / 3" } }}><Tabs /></Box>
       <Box sx={{ minWidth: 0 }}><Missing /><StringBoard chosenLane={chosen} onChooseLane={setPicked} /></Box>
-      <Box sx={{ display: "grid", gap: 2, minWidth: 0, position: { md: "sticky" }, top: { md: 60 } }}>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Sheet title="The window" flush><Window chosen={chosen} /></Sheet>
         <Sheet title="Site"><SiteFields /></Sheet>
       </Box>
