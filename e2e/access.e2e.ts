@@ -15,7 +15,8 @@ beforeAll(async () => {
   browser = await launchBrowser();
   const plans = (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string }[];
   const boat = plans.find((plan) => plan.name.startsWith("Narrowboat"))?.id ?? "";
-  views = ["/", `/plan/${boat}/panels`, `/plan/${boat}/input`, `/plan/${boat}/wire`, `/plan/${boat}/mount`];
+  const lantern = plans.find((plan) => plan.name.startsWith("The Lantern"))?.id ?? "";
+  views = ["/", `/plan/${lantern}/wire`, `/plan/${boat}/panels`, `/plan/${boat}/input`, `/plan/${boat}/wire`, `/plan/${boat}/mount`];
 });
 afterAll(async () => {
   await browser.close();

@@ -1,5 +1,5 @@
 import { type Browser, type ElementHandle, type Page } from "puppeteer-core";
-import { field, launchBrowser, openPage, press, saved, says, type WatchedPage } from "./browser";
+import { field, launchBrowser, openPage, press, saved, says, type, type WatchedPage } from "./browser";
 import { type RunningServer, startServer, temporaryDir } from "./server";
 
 /** The string board by mouse, by keys and by touch, on the demo's Lantern. */
@@ -154,6 +154,17 @@ test("another wiring of the same panels is a press away, is judged by itself, an
   await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
 });
 
+test("wirings are compared side by side, with what moves from one to another and what to beware of", async () => {
+  const { page } = watched;
+  await press(page, "Compare");
+  await page.waitForFunction(() => [...document.querySelectorAll("[data-wiring]")].length === 4 && [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")));
+  await page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
+  const change = await says(page, "details", /From “Parked” to “Press day”/);
+  expect(change).toMatch(/Cover the panels, then unplug at .*Port 2.*Mossgate MG-195 1.*Plug in at .*Lodestone/);
+  expect(change).toMatch(/120\.1\sV: a shock hazard/);
+  await press(page, "Compare");
+});
+
 test("by touch: held and dragged to the shelf, on a phone", async () => {
   const phone = await openPage(browser, wire, { width: 390, height: 844 });
   const { page } = phone;
@@ -183,5 +194,29 @@ test("a lane is filled by number, and panels of another kind are counted on the 
   await waitForLayout(page, "shelf: bookbay.3");
   await press(page, "Undo");
   expect((await layout(page)).at(-1)).toBe("shelf: ");
+  expect(watched.complaints).toEqual([]);
+});
+
+test("measured points take the label's place, are refused at their line when they are no points, and can be dropped again", async () => {
+  const { page } = watched;
+  await page.click("nav a[href$='/panels']");
+  const points = await field(page, "Points: volts, amps");
+  await points.focus();
+  await page.keyboard.type("0, 8.6\n10, 8.55\n18, 8.4\n22, 7.9\n24, 6.6\n26, 3.4\nmany");
+  await says(page, "[role=alert]", /Line 7: “many” is not volts and amps/);
+  for (let k = 0; k < 4; k++) await page.keyboard.press("Backspace");
+  await says(page, "[role=status]", /A diode’s curve runs through the points/);
+  await press(page, "Go back to the label");
+  await page.waitForFunction(() => !/runs through the points/.test(document.body.textContent ?? ""));
+});
+
+test("a limit that ports share is typed in, and judged over all of them", async () => {
+  const { page } = watched;
+  await page.click("nav a[href$='/input']");
+  await type(page, "Watts together", "600");
+  await press(page, "Ledger");
+  await says(page, "[data-rule=shared]", /At noon Port 1.*and Port 2.*together they draw up to 600\sW/);
+  await press(page, "Close the ledger");
+  await saved(page);
   expect(watched.complaints).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { type OperatingPoint, sharedOut, type Tracking, type Window } from "../input";
 import { type Net, type NetSolution } from "../net";
 import { type Plan, type PortSheet } from "../plan";
-import { type Sky, type SkyName, skyNames } from "../sky";
+import { type Sky, type SkyName } from "../sky";
 import { keyOf, type LaneRef, sameLane, type TileKey } from "../wiring";
 import { type LaneContext, netUnderSky, type SkyState } from "./context";
 import { type Finding, type Judged, type Level, type Where, worstLevel } from "./finding";
@@ -79,17 +79,15 @@ function viewOf(context: LaneContext): LaneView {
   return { inputId, portId, deviceName: device.name, port, window, tracking, skies: { coldDawn: view(actual.coldDawn), brightNoon: view(actual.brightNoon), hotRoof: view(actual.hotRoof) } };
 }
 
-/** Watts all lanes take together: at noon shared limits are kept; in the other skies each port stands alone. */
-function takenUnderSkies({ plan, lanes }: OpenWiring): Readonly<Record<SkyName, number>> {
-  const alone = (name: SkyName) => lanes.reduce((sum, { actual }) => sum + (actual[name].operating?.p ?? 0), 0);
-  const [coldDawn, , hotRoof] = skyNames.map(alone) as [number, number, number];
-  return { coldDawn, hotRoof, brightNoon: noonTakenW({ plan, lanes }) };
+/** Watts all lanes take together under each sky, shared limits kept. */
+function takenUnderSkies(open: Pick<OpenWiring, "plan" | "lanes">): Readonly<Record<SkyName, number>> {
+  return { coldDawn: takenW(open, "coldDawn"), brightNoon: takenW(open, "brightNoon"), hotRoof: takenW(open, "hotRoof") };
 }
 
-export function noonTakenW({ plan, lanes }: Pick<OpenWiring, "plan" | "lanes">): number {
-  const total = lanes.reduce((sum, { actual }) => sum + (actual.brightNoon.operating?.p ?? 0), 0);
+export function takenW({ plan, lanes }: Pick<OpenWiring, "plan" | "lanes">, sky: SkyName): number {
+  const total = lanes.reduce((sum, { actual }) => sum + (actual[sky].operating?.p ?? 0), 0);
   return groupsIn(plan.inputs, lanes).reduce((left, { group, lanes: members }) => {
-    const ports = sharing(members);
+    const ports = sharing(members, sky);
     const lost = ports.reduce((sum, { alone }) => sum + alone.p, 0) - sharedOut(ports, group).reduce((sum, { p }) => sum + p, 0);
     return left - lost;
   }, total);

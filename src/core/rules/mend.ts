@@ -1,5 +1,5 @@
 import { keyOf, type Lane, tilesOf } from "../wiring";
-import { judgeAll, noonTakenW, openById, type Placed } from "./assess";
+import { judgeAll, openById, type Placed, takenW } from "./assess";
 import { type Candidate, candidatesFor } from "./candidates";
 import { type LaneContext } from "./context";
 import { levels, type Mend, passes, type RuleId, worstLevel } from "./finding";
@@ -26,7 +26,7 @@ export function* findMends(plan: Plan, wiringId: string, fit?: Fitter): Generato
   const mends = new Map<string, Mend>();
   const tried = new Map<LaneContext, Tried[]>();
   const lanes = open.plan.wirings.find((wiring) => wiring.id === wiringId)?.lanes ?? [];
-  const nowW = noonTakenW(open);
+  const nowW = takenW(open, "brightNoon");
   for (const finding of failing) {
     const working: Tried[] = [];
     for (const context of open.lanes.filter((lane) => speaksOf(finding, lane, open))) {
@@ -91,7 +91,7 @@ function tryOut(open: OpenWiring, candidate: Candidate): Tried | null {
   const extraModules = Math.max(0, modules(contexts) - modules(open.lanes));
   const before = new Set(open.lanes.flatMap(({ lane }) => tilesOf([lane]).map(keyOf)));
   const kept = new Set(tilesOf(candidate.lanes).map(keyOf));
-  return { candidate, findings: judgeAll(after), noonW: noonTakenW(after), bought, modules: extraModules, shelved: [...before].filter((key) => !kept.has(key)).length };
+  return { candidate, findings: judgeAll(after), noonW: takenW(after, "brightNoon"), bought, modules: extraModules, shelved: [...before].filter((key) => !kept.has(key)).length };
 }
 
 /** Pieces of each kind a wiring needs the plan to have. */

@@ -33,7 +33,14 @@ export function openWiring(plan: Plan, lanes: readonly Lane[], fit: Fitter = fit
   const missing: Missing[] = readings.flatMap(({ reading }) => (reading.type === "missing" ? [reading.missing] : []));
   if (used.size === 0) missing.push({ type: "noPanel" });
   if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
-  return { plan, ground, lanes: judgeable.flatMap((lane) => laneOf(plan, ground, lane) ?? []), missing };
+  return { plan, ground, lanes: inPortOrder(plan, judgeable).flatMap((lane) => laneOf(plan, ground, lane) ?? []), missing };
+}
+
+/** Lanes in the order of the plan's ports, however the wiring came about. */
+function inPortOrder({ inputs }: Plan, lanes: readonly Lane[]): Lane[] {
+  const ports = inputs.flatMap(({ id, device }) => device.ports.map((port) => `${id}/${port.id}`));
+  const rank = ({ inputId, portId }: Lane) => ports.indexOf(`${inputId ?? ""}/${portId ?? ""}`);
+  return [...lanes].sort((a, b) => rank(a) - rank(b));
 }
 
 /** A lane made ready on the same ground; null while its port is not in the plan or nothing in it is in use. */

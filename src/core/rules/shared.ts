@@ -1,14 +1,15 @@
 import { type PortInUse, sharedOut } from "../input";
 import { type PlanInput, type PortGroup } from "../plan";
+import { type SkyName } from "../sky";
 import { type LaneContext, fitAssumed, labelSum, siteAssumed } from "./context";
 import { brightSkyFactor, rowTerms } from "./current";
 import { type Amount, type Assumption, type Judged, type SharedFacts } from "./finding";
 import { clearMonthKwh, gradeClipping } from "./watts";
 
-/** Ports at bright noon that stand before one limit: how each runs alone, and how they share. */
-export function sharing(lanes: readonly LaneContext[]): PortInUse[] {
+/** Ports that stand before one limit under a sky: how each runs alone. */
+export function sharing(lanes: readonly LaneContext[], sky: SkyName): PortInUse[] {
   return lanes.flatMap(({ actual, window, tracking }) => {
-    const { array, operating } = actual.brightNoon;
+    const { array, operating } = actual[sky];
     return window === null || operating === null ? [] : [{ array, window, tracking, alone: operating }];
   });
 }
@@ -16,7 +17,7 @@ export function sharing(lanes: readonly LaneContext[]): PortInUse[] {
 /** Rule 4 for a group of ports: together they keep one limit of watts or amps. Null when nothing in it is wired or limited. */
 export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged | null {
   const members = lanes.filter(({ window, actual }) => window !== null && actual.brightNoon.operating !== null);
-  const ports = sharing(members);
+  const ports = sharing(members, "brightNoon");
   const [first] = members;
   if (first === undefined || (group.maxW === null && group.maxA === null)) return null;
   const taken = sharedOut(ports, { maxW: group.maxW, maxA: group.maxA });
@@ -24,7 +25,7 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
   const aloneA = sum(ports.map(({ alone }) => alone.i));
   const labelW = sum(members.map((lane) => labelSum(lane, ({ fit }) => fit.label.pmaxW)));
   const marginedIscA = brightSkyFactor * sum(members.flatMap(rowTerms).map(({ count, each }) => count * each));
-  const clear30 = group.maxW === null ? { totalKwh: 0, clippedKwh: 0 } : clearMonthKwh(members, group.maxW);
+  const clear30 = group.maxW === null ? { totalKwh: 0, clippedKwh: 0 } : clearMonthKwh(members, group.maxW, "actual");
   const facts: SharedFacts = {
     groupName: group.name,
     ports: members.map(({ port }, k) => ({ name: port.name, aloneW: ports[k]?.alone.p ?? 0, aloneA: ports[k]?.alone.i ?? 0, takenW: taken[k]?.p ?? 0 })),

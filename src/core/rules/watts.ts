@@ -27,7 +27,7 @@ export function watts(context: LaneContext): Judged {
   const noonW = clear.brightNoon.array.mpp.p;
   const overAbsolute = absoluteW !== null && labelW > absoluteW;
   const nature = fromBattery && !overAbsolute ? "drawsUpTo" : port.maxWNature;
-  const clear30 = clearMonthKwh([context], overAbsolute ? (absoluteW as number) : limitW);
+  const clear30 = clearMonthKwh([context], overAbsolute ? (absoluteW as number) : limitW, "clear");
   const facts: WattFacts = {
     labelW,
     noonW,
@@ -74,16 +74,17 @@ export function clearDayOfOnePanel(model: PanelModel, site: { latitudeDeg: numbe
 
 /**
  * Energy of a month of such days, and what a watt limit over all these lanes together cuts off, kWh. What unequal
- * panels lose to each other at noon they are taken to lose all day: within about 1 % of solving every hour.
+ * panels lose to each other at noon they are taken to lose all day: within about 1 % of solving every hour. `panels`: all
+ * out in full light, or as they stand.
  */
-export function clearMonthKwh(lanes: readonly LaneContext[], limitW: number): { totalKwh: number; clippedKwh: number } {
+export function clearMonthKwh(lanes: readonly LaneContext[], limitW: number, panels: "clear" | "actual"): { totalKwh: number; clippedKwh: number } {
   const [first] = lanes;
   if (first === undefined) return { totalKwh: 0, clippedKwh: 0 };
   const days = lanes.map((lane) => {
     const counted = termsById(lane);
     const day = counted.map(({ kind, count }) => ({ count, hours: lane.clearDay(kind) }));
     const ownW = counted.reduce((sum, { kind, count }) => sum + count * panelNoonW(lane, kind), 0);
-    return { day, joined: ownW > 0 ? lane.clear.brightNoon.array.mpp.p / ownW : 0 };
+    return { day, joined: ownW > 0 ? lane[panels].brightNoon.array.mpp.p / ownW : 0 };
   });
   let totalWh = 0;
   let clippedWh = 0;

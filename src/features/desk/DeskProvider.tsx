@@ -44,7 +44,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
     };
   }, [desk]);
   useEffect(() => undoKeys(desk), [desk]);
-  useEffect(() => startJudge(desk, openWorker), [desk]);
+  useEffect(() => startJudge(desk, openJudgeWorker), [desk]);
   const value = useMemo(() => ({ desk, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine() } }), [desk]);
   return <DeskContext value={value}>{children}</DeskContext>;
 }
@@ -105,6 +105,7 @@ export function useJudging(): boolean {
   return useDeskState((state) => state.judgement === null || state.judgement.plan !== state.history.present || state.judgement.wiringId !== wiringOf(state).id);
 }
 
-function openWorker(): Slot {
+/** A worker that judges wirings. */
+export function openJudgeWorker(): Slot {
   return new Worker(new URL("../../workers/judge/judge.worker.ts", import.meta.url), { type: "module" });
 }

@@ -1,4 +1,4 @@
 export { Ledger } from "./Ledger";
 export { LedgerDrawer } from "./LedgerDrawer";
-export { fieldWords, mountWords } from "./messages";
+export { fieldWords, findingSentence, mountWords, verdictWords } from "./messages";
 export { VerdictStrip } from "./VerdictStrip";

@@ -10,6 +10,7 @@ import { Ledger } from "@/features/ledger";
 import { skyWords, WindowChart } from "@/features/window-chart";
 import { Sheet } from "@/ui";
 import { Board } from "./board/Board";
+import { Comparison } from "./Comparison";
 import { netlistOf } from "./netlist";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
@@ -17,6 +18,7 @@ import { WiringTabs } from "./WiringTabs";
 
 /** The stop where panels meet the input: wire them on the board, see the window move, read the ledger. */
 export function WireStop() {
+  const [comparing, setComparing] = useState(false);
   const [picked, setPicked] = useState<string | null>(null);
   // only the first lane's name: the stop itself is not drawn again at every edit
   const first = useDeskState((state) => {
@@ -27,7 +29,10 @@ export function WireStop() {
   const chosen = picked ?? first;
   return (
     <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" }, alignItems: "start" }}>
-      <Box sx={{ gridColumn: { md: "1 / 3" } }}><Tabs /></Box>
+      <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2 }}>
+        <Tabs comparing={comparing} onCompare={setComparing} />
+        {comparing && <Comparison />}
+      </Box>
       <Box sx={{ minWidth: 0 }}><Missing /><StringBoard chosenLane={chosen} onChooseLane={setPicked} /></Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Sheet title="The window" flush><Window chosen={chosen} /></Sheet>

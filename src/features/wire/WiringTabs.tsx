@@ -3,20 +3,25 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
+import OutlinedInput from "@mui/material/OutlinedInput";
 import { Copy, Trash2 } from "lucide-react";
+import { useId } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { TextLine } from "@/ui";
 
 const mostWirings = 20;
+const mostNote = 5000;
+
+type Props = { readonly comparing: boolean; readonly onCompare: (comparing: boolean) => void };
 
 /** The named wirings of the same panels; one is on the board. */
-export function WiringTabs() {
+export function WiringTabs({ comparing, onCompare }: Props) {
   const desk = useDesk();
   // names only: the tabs are not drawn again when panels move
-  const named = useDeskState((state) => JSON.stringify(state.history.present.wirings.map(({ id, name }) => ({ id, name }))));
-  const wirings = JSON.parse(named) as { id: string; name: string }[];
+  const named = useDeskState((state) => JSON.stringify(state.history.present.wirings.map(({ id, name, note }) => ({ id, name, note }))));
+  const wirings = JSON.parse(named) as { id: string; name: string; note: string }[];
   const currentId = useDeskState((state) => wiringOf(state).id);
-  const wiring = wirings.find(({ id }) => id === currentId) ?? { id: currentId, name: "" };
+  const wiring = wirings.find(({ id }) => id === currentId) ?? { id: currentId, name: "", note: "" };
   const show = (wiringId: string) => desk.set({ wiringId, selected: [] });
   return (
     <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "flex-end" }}>
@@ -26,6 +31,8 @@ export function WiringTabs() {
         ))}
       </Box>
       <Box sx={{ width: 170 }}><TextLine key={wiring.id} label="Name of this wiring" value={wiring.name} most={80} onValue={(name) => desk.change({ type: "setWiring", wiringId: wiring.id, patch: { name } }, `wiring:${wiring.id}:name`)} onDone={desk.endGesture} /></Box>
+      <Box sx={{ flex: "1 1 220px", maxWidth: 420 }}><NoteLine key={`note ${wiring.id}`} note={wiring.note} onNote={(note) => desk.change({ type: "setWiring", wiringId: wiring.id, patch: { note } }, `wiring:${wiring.id}:note`)} onDone={desk.endGesture} /></Box>
+      {wirings.length > 1 && <Button size="small" variant={comparing ? "contained" : "outlined"} aria-pressed={comparing} onClick={() => onCompare(!comparing)}>Compare</Button>}
       <IconButton aria-label="Copy this wiring" disabled={wirings.length >= mostWirings} onClick={() => {
         const id = crypto.randomUUID();
         desk.change({ type: "copyWiring", wiringId: wiring.id, id, name: `${wiring.name.slice(0, 70)}, copy` });
@@ -35,6 +42,17 @@ export function WiringTabs() {
         desk.change({ type: "removeWiring", wiringId: wiring.id });
         show(wirings.find(({ id }) => id !== wiring.id)?.id ?? "");
       }}><Trash2 size={16} /></IconButton>
+    </Box>
+  );
+}
+
+/** What to know when changing to this wiring; may be empty, unlike a name. */
+function NoteLine({ note, onNote, onDone }: { note: string; onNote: (note: string) => void; onDone: () => void }) {
+  const id = useId();
+  return (
+    <Box>
+      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>Note on it</Box>
+      <OutlinedInput id={id} size="small" fullWidth value={note} placeholder="which plugs move, what to mind" onChange={(event) => onNote(event.target.value)} onBlur={onDone} inputProps={{ maxLength: mostNote }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }} />
     </Box>
   );
 }

@@ -1,0 +1,23 @@
+import { changeover, type Lane, matrixRows, type Row, rowOf, newTile } from ".";
+
+const lane = (portId: string, rows: readonly Row[]): Lane => ({ inputId: "i", portId, rows });
+const said = (from: readonly Lane[], to: readonly Lane[]) => changeover(from, to).map(({ type, keys, portId }) => `${type} ${keys.join(",")}${portId === null ? "" : ` @${portId}`}`);
+
+test("nothing to do between a wiring and itself", () => expect(changeover([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 2, 2))])).toEqual([]));
+
+test("one long row made of two: every lead that changes its neighbour moves, the others stay", () => {
+  expect(said([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 4, 1))])).toEqual(["unplug p.2,p.3 @a", "plug p.2,p.3 @a"]);
+});
+
+test("to another port: all is unplugged before anything is plugged", () => {
+  const from = [lane("a", [rowOf([newTile("p", 1)])]), lane("b", [rowOf([newTile("q", 1)])])];
+  const to = [lane("a", [rowOf([newTile("q", 1)])]), lane("b", [rowOf([newTile("p", 1)])])];
+  expect(said(from, to)).toEqual(["unplug p.1 @a", "unplug q.1 @b", "plug q.1 @a", "plug p.1 @b"]);
+});
+
+test("a panel only stowed keeps its plugs; one from the shelf is plugged in only", () => {
+  const stowed = [rowOf([{ ...newTile("p", 1), stance: "stowed" as const }])];
+  expect(said([lane("a", matrixRows("p", 1, 1))], [lane("a", stowed)])).toEqual(["stow p.1"]);
+  expect(said([lane("a", stowed)], [lane("a", matrixRows("p", 1, 1))])).toEqual(["setUp p.1"]);
+  expect(said([], [lane("a", matrixRows("p", 1, 1))])).toEqual(["plug p.1 @a"]);
+});

@@ -1,0 +1,78 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { type Plan, type Wiring } from "@/core/plan";
+import { type Assessment } from "@/core/rules";
+import { changeover, tilesOf } from "@/core/wiring";
+import { useDesk, usePlan, useWiring } from "@/features/desk";
+import { findingSentence, verdictWords } from "@/features/ledger";
+import { amount, counted, levelColour, LevelMark, percent, Sheet } from "@/ui";
+import style from "./comparison.module.css";
+import { dangerWords, laneWords, stepWords } from "./comparison-words";
+import { useComparison } from "./useComparison";
+
+/** All wirings of the same panels side by side, and what moves to go from the one on the board to another. */
+export function Comparison() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const here = useWiring();
+  const verdicts = useComparison(plan);
+  return (
+    <Sheet title="Wirings compared" flush>
+      <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>
+        <table className={style["table"]}>
+          <thead>
+            <tr>{["Wiring", "Verdict", "Noon", "Hot roof", "Coldest volts", "Least room", "Panels", "Lanes"].map((title) => <th key={title} scope="col">{title}</th>)}</tr>
+          </thead>
+          <tbody>
+            {plan.wirings.map((wiring) => <Line key={wiring.id} plan={plan} wiring={wiring} verdict={verdicts.get(wiring.id) ?? null} here={wiring.id === here.id} onShow={() => desk.set({ wiringId: wiring.id, selected: [] })} />)}
+          </tbody>
+        </table>
+      </Box>
+      {plan.wirings.filter(({ id }) => id !== here.id).map((wiring) => <Changeover key={wiring.id} plan={plan} from={here} to={wiring} verdicts={verdicts} />)}
+    </Sheet>
+  );
+}
+
+type LineProps = { readonly plan: Plan; readonly wiring: Wiring; readonly verdict: Assessment | null; readonly here: boolean; readonly onShow: () => void };
+
+function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
+  const assessed = verdict?.type === "assessed" ? verdict : null;
+  const level = assessed?.worst ?? "open";
+  const worst = assessed?.findings.find((finding) => finding.level === assessed.worst);
+  const cold = assessed?.findings.filter(({ rule, value }) => rule === "coldVoc" && value !== null) ?? [];
+  const highest = cold.reduce((most, { value }) => Math.max(most, value?.value ?? 0), 0);
+  const room = cold.reduce<number | null>((least, { marginPct }) => (marginPct === null ? least : Math.min(least ?? marginPct, marginPct)), null);
+  const used = tilesOf(wiring.lanes).filter(({ stance }) => stance !== "off").length;
+  return (
+    <tr data-wiring={wiring.id} data-level={level}>
+      <th scope="row"><button type="button" className={style["name"]} aria-pressed={here} onClick={onShow}>{wiring.name}</button></th>
+      <td>
+        <span className={style["verdict"]} style={{ color: levelColour(level) }}><LevelMark level={level} size={16} /><strong>{verdict === null ? "Judging…" : assessed === null ? "Not judged yet" : verdictWords[level]}</strong></span>
+        {worst !== undefined && level !== "good" && <div className={style["small"]}>{findingSentence(worst)}</div>}
+      </td>
+      <td className="num">{assessed === null ? "–" : amount(assessed.takenW.brightNoon, "W")}</td>
+      <td className="num">{assessed === null ? "–" : amount(assessed.takenW.hotRoof, "W")}</td>
+      <td className="num">{highest > 0 ? amount(highest, "V") : "–"}</td>
+      <td className="num">{room === null ? "–" : percent(room)}</td>
+      <td className="num">{used} of {plan.panels.reduce((sum, { count }) => sum + count, 0)}</td>
+      <td className={style["small"]}>{wiring.lanes.map((lane) => <div key={`${lane.inputId ?? ""}/${lane.portId ?? ""}`}>{laneWords(plan, lane)}</div>)}</td>
+    </tr>
+  );
+}
+
+type ChangeoverProps = { readonly plan: Plan; readonly from: Wiring; readonly to: Wiring; readonly verdicts: ReadonlyMap<string, Assessment> };
+
+/** What to do with plugs and panels, in order, and what to beware of on the way. */
+function Changeover({ plan, from, to, verdicts }: ChangeoverProps) {
+  const steps = changeover(from.lanes, to.lanes);
+  const dangers = dangerWords([verdicts.get(from.id), verdicts.get(to.id)], to.name, steps);
+  return (
+    <details className={style["change"]}>
+      <summary>From “{from.name}” to “{to.name}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}</summary>
+      {to.note !== "" && <p>{to.note}</p>}
+      <ol>{steps.map((step) => { const words = stepWords(plan, step); return <li key={words}>{words}</li>; })}</ol>
+      {dangers.length > 0 && <ul aria-label="Beware" className={style["beware"]}>{dangers.map((words) => <li key={words}><LevelMark level="care" size={16} /> {words}</li>)}</ul>}
+    </details>
+  );
+}

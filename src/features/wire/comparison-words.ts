@@ -1,0 +1,49 @@
+import { type Plan } from "@/core/plan";
+import { type Assessment } from "@/core/rules";
+import { asMatrix, type Lane, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
+import { amount, counted } from "@/ui";
+import { laneName } from "./board/commands";
+
+function panelName(plan: Plan, key: TileKey): string {
+  const at = key.lastIndexOf(".");
+  return `${plan.panels.find(({ id }) => id === key.slice(0, at))?.label.name.split(",")[0] ?? "panel"} ${key.slice(at + 1)}`;
+}
+
+/** A lane in a line: "Port 2: 4 in series × 1 string of MG-195". */
+export function laneWords(plan: Plan, lane: Lane): string {
+  const name = laneName({ plan, wiring: { id: "", name: "", note: "", lanes: [] } }, lane);
+  const matrix = asMatrix(lane.rows);
+  const kind = (panelId: string) => plan.panels.find(({ id }) => id === panelId)?.label.name.split(",")[0] ?? "";
+  if (matrix !== null) return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
+  return `${name}: rows of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;
+}
+
+export function stepWords(plan: Plan, { type, keys, inputId, portId }: Step): string {
+  const panels = keys.map((key) => panelName(plan, key)).join(", ");
+  const port = laneName({ plan, wiring: { id: "", name: "", note: "", lanes: [] } }, { inputId, portId });
+  switch (type) {
+    case "unplug":
+      return `Cover the panels, then unplug at ${port}: ${panels}.`;
+    case "stow":
+      return `Stow ${panels}.`;
+    case "setUp":
+      return `Set up ${panels}.`;
+    case "plug":
+      return `Plug in at ${port}: ${panels}.`;
+  }
+}
+
+/** Volts from which DC is a shock hazard in the dry. */
+const shockV = 60;
+
+/** What a person must not meet unwarned on the way from one wiring to another. */
+export function dangerWords(verdicts: readonly (Assessment | undefined)[], toName: string, steps: readonly Step[]): string[] {
+  const found: string[] = [];
+  const highestV = verdicts.reduce((most, verdict) => (verdict?.type === "assessed" ? verdict.lanes.reduce((high, lane) => Math.max(high, lane.skies.coldDawn.array.vocV), most) : most), 0);
+  const moves = steps.some(({ type }) => type === "unplug" || type === "plug");
+  if (moves && highestV > shockV) found.push(`The leads you handle can stand at ${amount(highestV, "V")}: a shock hazard. Cover the panels or wait for dusk, and never part a plug under load.`);
+  if (moves && steps.some(({ type }) => type === "unplug") && steps.some(({ type }) => type === "plug")) found.push("Unplug all that moves before you plug anything: half of one wiring joined to half of the other may pass a ceiling or join two inputs.");
+  const last = verdicts.at(-1);
+  if (last?.type === "assessed" && last.worst === "stop") found.push(`“${toName}” itself must not be connected.`);
+  return found;
+}
