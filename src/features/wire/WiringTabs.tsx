@@ -52,7 +52,7 @@ function NoteLine({ note, onNote, onDone }: { note: string; onNote: (note: strin
   return (
     <Box>
       <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>Note on it</Box>
-      <OutlinedInput id={id} size="small" fullWidth value={note} placeholder="which plugs move, what to mind" onChange={(event) => onNote(event.target.value)} onBlur={onDone} inputProps={{ maxLength: mostNote }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }} />
+      <OutlinedInput id={id} size="small" fullWidth value={note} placeholder="which plugs move, what to mind" onChange={(event) => onNote(event.target.value)} onBlur={onDone} inputProps={{ maxLength: mostNote }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }} />
     </Box>
   );
 }
