@@ -130,6 +130,24 @@ test("arrows go from panel to panel; several are selected and moved together, an
   await press(page, "Deselect");
 });
 
+test("any action is found by name, and undo goes on after a reload", async () => {
+  const { page } = watched;
+  await page.click("[data-tile='roof.4']");
+  await page.keyboard.down("Control");
+  await page.keyboard.press("KeyK");
+  await page.keyboard.up("Control");
+  await page.waitForSelector("[role=dialog] input");
+  await page.keyboard.type("to the shelf");
+  await page.keyboard.press("Enter");
+  await waitForLayout(page, "shelf: roof.4");
+  await saved(page);
+  await page.reload({ waitUntil: "networkidle0" });
+  await waitForLayout(page, "shelf: roof.4");
+  await press(page, "Undo");
+  await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
+  await saved(page);
+});
+
 test("a finding lights the panels it speaks of, and a panel shows what it does", async () => {
   const { page } = watched;
   await (await page.waitForSelector("[data-rule=coldVoc]"))?.hover();
@@ -218,5 +236,22 @@ test("a limit that ports share is typed in, and judged over all of them", async 
   await says(page, "[data-rule=shared]", /At noon Port 1.*and Port 2.*together they draw up to 600\sW/);
   await press(page, "Close the ledger");
   await saved(page);
+  expect(watched.complaints).toEqual([]);
+});
+
+test("plans are found by name, duplicated, and deleted with a way back", async () => {
+  const { page } = watched;
+  await page.goto(server.url, { waitUntil: "networkidle0" });
+  const names = () => page.$$eval("[aria-label='Plans'] strong", (all) => all.map((each) => each.textContent ?? ""));
+  await press(page, "Duplicate Narrowboat");
+  await says(page, "[aria-label='Plans']", /Narrowboat with tilting panels, copy/);
+  await press(page, "Delete Narrowboat with tilting panels, copy");
+  await says(page, "[role=alert], .MuiSnackbarContent-message", /copy” is deleted/);
+  await page.waitForFunction(() => !/panels, copy/.test(document.querySelector("[aria-label='Plans']")?.textContent ?? ""));
+  await press(page, "Undo");
+  await says(page, "[aria-label='Plans']", /Narrowboat with tilting panels, copy/);
+  await page.type("input[type=search]", "shed");
+  await page.waitForFunction(() => document.querySelectorAll("[aria-label='Plans'] li").length === 1);
+  expect(await names()).toEqual(["Bee-keeper’s shed, long cable"]);
   expect(watched.complaints).toEqual([]);
 });

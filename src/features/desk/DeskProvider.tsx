@@ -7,6 +7,7 @@ import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { type Slot } from "@/workers/judge";
 import { type Judgement, startJudge } from "./judge";
+import { packHistory, unpackHistory } from "./kept-history";
 import { type Saver, startSaver } from "./saver";
 import { createDesk, type Desk, type DeskState, wiringOf } from "./store";
 
@@ -44,9 +45,30 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
     };
   }, [desk]);
   useEffect(() => undoKeys(desk), [desk]);
+  useEffect(() => keepHistory(desk), [desk]);
   useEffect(() => startJudge(desk, openJudgeWorker), [desk]);
   const value = useMemo(() => ({ desk, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine() } }), [desk]);
   return <DeskContext value={value}>{children}</DeskContext>;
+}
+
+/** Keeps the undo history of this tab over a reload. */
+function keepHistory(desk: Desk): () => void {
+  const key = `golden-array-history:${desk.store.getState().planId}`;
+  const { history } = desk.store.getState();
+  const kept = unpackHistory(window.sessionStorage.getItem(key), history.present);
+  if (kept.past.length + kept.future.length > 0 && history.past.length === 0) desk.resume({ ...kept, present: history.present });
+  const keep = () => {
+    try {
+      window.sessionStorage.setItem(key, packHistory(desk.store.getState().history));
+    } catch {
+      // storage full or forbidden: undo then lasts as long as the page, and nothing else is lost
+    }
+  };
+  window.addEventListener("pagehide", keep);
+  return () => {
+    keep();
+    window.removeEventListener("pagehide", keep);
+  };
 }
 
 /** Ctrl or Cmd + Z, Shift + Z, Y: in text fields too, as every keystroke is already in the plan. */

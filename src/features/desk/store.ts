@@ -48,6 +48,8 @@ export type Desk = {
   readonly set: (patch: Partial<Pick<DeskState, "revision" | "acknowledged" | "save" | "notice" | "sky" | "wiringId" | "judgement" | "litFinding" | "selected" | "said" | "ledgerOpen">>) => void;
   /** Takes in a whole document from elsewhere, as an undoable step. */
   readonly adopt: (plan: Plan) => void;
+  /** Takes up a history kept from before a reload. */
+  readonly resume: (history: History) => void;
 };
 
 /** The wiring on the desk. */
@@ -84,5 +86,6 @@ export function createDesk(opened: SavedPlan): Desk {
     redo: () => withHistory(redo),
     set: (patch) => store.setState(patch),
     adopt: (plan) => withHistory((history) => record(history, plan, null)),
+    resume: (history) => withHistory(() => history),
   };
 }

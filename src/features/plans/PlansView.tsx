@@ -4,13 +4,15 @@ import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import Typography from "@mui/material/Typography";
 import { formatDistanceToNowStrict } from "date-fns";
-import { FileDown, FileUp, Trash2 } from "lucide-react";
+import Button from "@mui/material/Button";
+import OutlinedInput from "@mui/material/OutlinedInput";
+import Snackbar from "@mui/material/Snackbar";
+import { Copy, FileDown, FileUp, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { createClient, type PlanSummary } from "@/api";
+import { type ApiResult, createClient, type PlanSummary, type SavedPlan } from "@/api";
 import { LightSwitch, NamePlate, Sheet } from "@/ui";
-import { DeletePlan } from "./DeletePlan";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 
@@ -20,7 +22,31 @@ const client = createClient((input, init) => fetch(input, init));
 export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
-  const [deleting, setDeleting] = useState<PlanSummary | null>(null);
+  const [wanted, setWanted] = useState("");
+  const [deleted, setDeleted] = useState<SavedPlan | null>(null);
+  const shown = plans.filter(({ name }) => name.toLowerCase().includes(wanted.trim().toLowerCase()));
+  /** Reads a plan, does something with it, and shows the list as it then is; a fault is told, and nothing is lost. */
+  const withPlan = async (plan: PlanSummary, act: (saved: SavedPlan) => Promise<ApiResult<unknown>>) => {
+    setFault(null);
+    const found = await client.readPlan(plan.id);
+    const result = found.type === "fault" ? found : await act(found.value);
+    if (result.type === "fault") setFault(result.fault.message);
+    router.refresh();
+  };
+  const duplicate = (plan: PlanSummary) => withPlan(plan, (saved) => client.importPlan(JSON.stringify({ ...saved.plan, name: `${saved.plan.name.slice(0, 70)}, copy` })));
+  const remove = (plan: PlanSummary) =>
+    withPlan(plan, async (saved) => {
+      const result = await client.deletePlan(plan.id, plan.revision);
+      if (result.type === "ok") setDeleted(saved);
+      return result;
+    });
+  const bringBack = async () => {
+    if (deleted === null) return;
+    const result = await client.importPlan(JSON.stringify(deleted.plan));
+    if (result.type === "fault") setFault(result.fault.message);
+    else setDeleted(null);
+    router.refresh();
+  };
   const open = (id: string, stop: string) => router.push(`/plan/${id}/${stop}`);
   return (
     <Box sx={{ minHeight: "100vh" }}>
@@ -32,7 +58,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
         <Box>
           <Typography variant="h1" component="h1" sx={{ fontSize: { xs: "1.75rem", md: "2.25rem" }, lineHeight: 1.1, mb: 1.5 }}>Which panels, wired how, into what.</Typography>
           <Box component="p" sx={{ mt: 0, fontSize: "1rem" }}>
-            Pick a panel and an input, say how many in series and how many strings, and see at once whether it may be connected, with the numbers and the reason.
+            Lay your panels out in rows before each port, and see at once whether they may be connected, with the numbers and the reason.
           </Box>
           <NewPlan onCreate={async (name) => {
             const result = await client.createPlan(name);
@@ -46,29 +72,32 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
             if (result.type === "fault") setFault(result.fault.message);
             else open(result.value.id, "wire");
           }} onFault={setFault} />
-          {fault !== null && <Box role="alert" sx={{ mt: 1.5, p: 1.5, borderLeft: "6px solid var(--stop)", bgcolor: "background.paper", overflowWrap: "anywhere" }}><strong>The file was not read.</strong> {fault} Nothing was imported.</Box>}
+          {fault !== null && <Box role="alert" sx={{ mt: 1.5, p: 1.5, borderLeft: "6px solid var(--stop)", bgcolor: "background.paper", overflowWrap: "anywhere" }}><strong>That was not done.</strong> {fault} Nothing was changed.</Box>}
         </Box>
         <Sheet title="Plans" flush>
           {plans.length === 0 && <Box sx={{ p: 2 }}>No plans yet. Give the first one a name: at its first stop a worked example shows how it goes.</Box>}
+          {plans.length > 1 && (
+            <Box sx={{ p: 1.5, borderBottom: "1px solid var(--line)" }}>
+              <OutlinedInput size="small" fullWidth type="search" value={wanted} onChange={(event) => setWanted(event.target.value)} placeholder="Find a plan by its name" inputProps={{ "aria-label": "Find a plan by its name" }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }} />
+            </Box>
+          )}
+          {plans.length > 0 && shown.length === 0 && <Box role="status" sx={{ p: 2 }}>No plan has “{wanted.trim()}” in its name.</Box>}
           <Box component="ul" aria-label="Plans" sx={{ listStyle: "none", m: 0, p: 0 }}>
-            {plans.map((plan) => (
+            {shown.map((plan) => (
               <Box component="li" key={plan.id} sx={{ display: "flex", alignItems: "center", borderBottom: "1px solid var(--line)", pl: 1.5, pr: 0.5 }}>
                 <Box component={Link} href={`/plan/${plan.id}/wire`} prefetch={false} sx={{ flex: 1, minWidth: 0, color: "var(--ink)", textDecoration: "none", py: 1.25, "&:hover strong": { textDecoration: "underline", textDecorationColor: "var(--amber)", textDecorationThickness: 3 } }}>
                   <Box component="strong" sx={{ display: "block", fontFamily: "var(--font-display)", fontWeight: 600, fontSize: "1.0625rem" }}>{plan.name}</Box>
                   <Box component="span" suppressHydrationWarning sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision {plan.revision}</Box>
                 </Box>
                 <IconButton component="a" href={`/api/plans/${plan.id}/export`} download aria-label={`Export ${plan.name} as JSON`}><FileDown size={18} /></IconButton>
-                <IconButton aria-label={`Delete ${plan.name}`} onClick={() => setDeleting(plan)}><Trash2 size={18} /></IconButton>
+                <IconButton aria-label={`Duplicate ${plan.name}`} onClick={() => void duplicate(plan)}><Copy size={18} /></IconButton>
+                <IconButton aria-label={`Delete ${plan.name}`} onClick={() => void remove(plan)}><Trash2 size={18} /></IconButton>
               </Box>
             ))}
           </Box>
         </Sheet>
       </Box>
-      <DeletePlan plan={deleting} onClose={() => setDeleting(null)} onDelete={async (plan) => {
-        const result = await client.deletePlan(plan.id, plan.revision);
-        router.refresh();
-        return result.type === "fault" ? result.fault.message : null;
-      }} />
+      <Snackbar open={deleted !== null} message={`“${deleted?.plan.name ?? ""}” is deleted.`} action={<Button color="inherit" onClick={() => void bringBack()}>Undo</Button>} />
       <Box component="footer" sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}>
         We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open: <Box component="a" href="/schema/plan-v2.json" sx={{ color: "inherit" }}>its JSON Schema</Box>.
       </Box>

@@ -4,7 +4,7 @@ import { type Collision, type CollisionDetection, DndContext, DragOverlay, Mouse
 import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import { Keyboard } from "lucide-react";
-import { useCallback, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { completeLabel, readLabel } from "@/core/panel";
 import { type Finding, type TileState } from "@/core/rules";
 import { keyOf, type Lane, locate, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
@@ -18,6 +18,7 @@ import { boardKeys } from "./keys";
 import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
 import { ShelfView } from "./ShelfView";
+import { Palette } from "./Palette";
 import { isTarget } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
@@ -33,6 +34,8 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   const lit = useDeskState((state) => state.litFinding);
   const [dragged, setDragged] = useState<TileKey | null>(null);
   const [helpOpen, setHelpOpen] = useState(false);
+  const [paletteOpen, setPaletteOpen] = useState(false);
+  useEffect(() => onPaletteKey(() => setPaletteOpen(true)), []);
   const holder = useRef<HTMLDivElement>(null);
   const sensors = useSensors(useSensor(MouseSensor, { activationConstraint: { distance: 6 } }), useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }));
   const states = judgement?.tiles[sky] ?? null;
@@ -144,9 +147,21 @@ export function Board({ chosenLane, onChooseLane }: Props) {
           ))}
         </Box>
       )}
+      <Palette open={paletteOpen} onClose={() => setPaletteOpen(false)} selected={selected.length} onRun={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(of.slice(0, of.lastIndexOf(".")))))} />
       <KeyList open={helpOpen} onClose={() => setHelpOpen(false)} />
     </Sheet>
   );
+}
+
+/** Ctrl or Cmd + K, wherever the focus is. */
+function onPaletteKey(open: () => void): () => void {
+  const listen = (event: KeyboardEvent) => {
+    if (!(event.ctrlKey || event.metaKey) || event.altKey || event.shiftKey || event.key.toLowerCase() !== "k") return;
+    event.preventDefault();
+    open();
+  };
+  window.addEventListener("keydown", listen);
+  return () => window.removeEventListener("keydown", listen);
 }
 
 function DragWord({ words }: { words: string }) {
