@@ -29,6 +29,11 @@ export function trueMinus(text: string): string {
   return plain.replace("-", "\u2212");
 }
 
+/** Energy with one decimal: "3.4 kWh". */
+export function kwh(value: number): string {
+  return `${value.toFixed(1)}\u00a0kWh`;
+}
+
 /** "1 Stop", "2 Stops". */
 export function counted(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;

@@ -1,6 +1,6 @@
 export { ChoiceField } from "./ChoiceField";
 export { FieldGroup } from "./FieldGroup";
-export { amount, counted, given, limit, percent, trueMinus } from "./format";
+export { amount, counted, given, kwh, limit, percent, trueMinus } from "./format";
 export { IconKey } from "./IconKey";
 export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";
 export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens } from "./lights";

@@ -1,7 +1,7 @@
 import { type LabelFit, completeLabel, fitLabel, fitPoints, type PanelLabel, readLabel, type RequiredField } from "../panel";
 import { type Plan, type PlanPanel, type PortSheet } from "../plan";
 import { brightNoonAirC } from "../sky";
-import { type Lane, tilesOf } from "../wiring";
+import { type Lane, laneKey, tilesOf } from "../wiring";
 import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverFor } from "./context";
 import { type Assumption } from "./finding";
 import { clearDayOfOnePanel } from "./watts";
@@ -38,9 +38,8 @@ export function openWiring(plan: Plan, lanes: readonly Lane[], fit: Fitter = fit
 
 /** Lanes in the order of the plan's ports, however the wiring came about. */
 function inPortOrder({ inputs }: Plan, lanes: readonly Lane[]): Lane[] {
-  const ports = inputs.flatMap(({ id, device }) => device.ports.map((port) => `${id}/${port.id}`));
-  const rank = ({ inputId, portId }: Lane) => ports.indexOf(`${inputId ?? ""}/${portId ?? ""}`);
-  return [...lanes].sort((a, b) => rank(a) - rank(b));
+  const ports = inputs.flatMap(({ id, device }) => device.ports.map((port) => laneKey({ inputId: id, portId: port.id })));
+  return [...lanes].sort((a, b) => ports.indexOf(laneKey(a)) - ports.indexOf(laneKey(b)));
 }
 
 /** A lane made ready on the same ground; null while its port is not in the plan or nothing in it is in use. */

@@ -1,5 +1,5 @@
 import { type Lane, type Row, type Tile } from "./lane";
-import { keyOf, type TileKey, tilesOf, tilesOfRows } from "./walk";
+import { keyOf, laneKey, type TileKey, tilesOf, tilesOfRows } from "./walk";
 
 /** One thing to do with a panel's leads when going from one wiring to another. */
 export type Step = { readonly type: "unplug" | "plug" | "stow" | "setUp"; readonly keys: readonly TileKey[]; readonly inputId: string | null; readonly portId: string | null };
@@ -18,7 +18,7 @@ function joins(lanes: readonly Lane[]): Map<TileKey, string> {
       });
     }
   };
-  for (const lane of lanes) walk(lane.rows, `${lane.inputId ?? ""}/${lane.portId ?? ""}`);
+  for (const lane of lanes) walk(lane.rows, laneKey(lane));
   return found;
 }
 

@@ -1,5 +1,10 @@
 import { type Item, type Lane, type Row, type Tile } from "./lane";
 
+/** The port a lane feeds, as one text. */
+export function laneKey({ inputId, portId }: Pick<Lane, "inputId" | "portId">): string {
+  return `${inputId ?? ""}/${portId ?? ""}`;
+}
+
 /** Name of one physical panel, the same in every wiring of a plan. */
 export type TileKey = string;
 

@@ -1,5 +1,5 @@
 import { type Finding, type Reason } from "@/core/rules";
-import { amount, counted, given, limit, percent } from "@/ui";
+import { amount, counted, given, kwh, limit, percent } from "@/ui";
 
 /** One sentence for a rule's finding: what, the numbers, the limit, what follows. */
 export function findingSentence({ reason }: Pick<Finding, "reason">): string {
@@ -183,10 +183,6 @@ function mixedSentence(r: Of<"mixedStates">): string {
     case "some":
       return r.lossPct < 0.05 ? `${of}: they give less by themselves, but cost the others nothing.` : `${of}: in their light they could give ${amount(r.panelsW, "W")} apart, joined ${amount(r.joinedW, "W")}: ${percent(r.lossPct)} lost by sharing a port.`;
   }
-}
-
-function kwh(value: number): string {
-  return `${value.toFixed(1)}\u00a0kWh`;
 }
 
 function sum(values: readonly number[]): number {

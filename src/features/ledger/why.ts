@@ -1,5 +1,5 @@
 import { type Finding } from "@/core/rules";
-import { amount, given, limit, percent } from "@/ui";
+import { amount, given, kwh, limit, percent } from "@/ui";
 import { mountWords, sumWords } from "./words";
 
 type Why = { readonly lines: readonly string[]; readonly source: string };
@@ -105,8 +105,4 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
 
 function natureWords(nature: "drawsUpTo" | "neverExceed"): string {
   return nature === "neverExceed" ? "never to be exceeded" : "drawn up to, the rest left unused";
-}
-
-function kwh(value: number): string {
-  return `${value.toFixed(1)}\u00a0kWh`;
 }

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
-import { changeover, tilesOf } from "@/core/wiring";
+import { changeover, laneKey, tilesOf } from "@/core/wiring";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { findingSentence, verdictWords } from "@/features/ledger";
 import { amount, counted, levelColour, LevelMark, percent, Sheet } from "@/ui";
@@ -56,7 +56,7 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
       <td className="num">{highest > 0 ? amount(highest, "V") : "–"}</td>
       <td className="num">{room === null ? "–" : percent(room)}</td>
       <td className="num">{used} of {plan.panels.reduce((sum, { count }) => sum + count, 0)}</td>
-      <td className={style["small"]}>{wiring.lanes.map((lane) => <div key={`${lane.inputId ?? ""}/${lane.portId ?? ""}`}>{laneWords(plan, lane)}</div>)}</td>
+      <td className={style["small"]}>{wiring.lanes.map((lane) => <div key={laneKey(lane)}>{laneWords(plan, lane)}</div>)}</td>
     </tr>
   );
 }

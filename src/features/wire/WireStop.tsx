@@ -5,6 +5,7 @@ import Link from "next/link";
 import { memo, useState } from "react";
 import { skiesOfRule } from "@/core/rules";
 import { type SkyName } from "@/core/sky";
+import { laneKey } from "@/core/wiring";
 import { useAssessment, useDesk, useDeskState, usePlan, wiringOf } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
 import { skyWords, WindowChart } from "@/features/window-chart";
@@ -24,7 +25,7 @@ export function WireStop() {
   const first = useDeskState((state) => {
     const [lane] = wiringOf(state).lanes;
     const [input] = state.history.present.inputs;
-    return lane !== undefined ? `${lane.inputId ?? ""}/${lane.portId ?? ""}` : input === undefined ? null : `${input.id}/${input.device.ports[0]?.id ?? ""}`;
+    return lane !== undefined ? laneKey(lane) : input === undefined ? null : laneKey({ inputId: input.id, portId: input.device.ports[0]?.id ?? null });
   });
   const chosen = picked ?? first;
   return (
@@ -74,7 +75,7 @@ function Window({ chosen }: { chosen: string | null }) {
   const litId = useDeskState((state) => state.litFinding);
   const desk = useDesk();
   const lanes = assessment?.type === "assessed" ? assessment.lanes : [];
-  const lane = lanes.find(({ inputId, portId }) => `${inputId}/${portId}` === chosen) ?? lanes[0];
+  const lane = lanes.find((each) => laneKey(each) === chosen) ?? lanes[0];
   if (assessment?.type !== "assessed" || lane === undefined) {
     return <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>{assessment === null ? "Solving the curves…" : "Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read."}</Box>;
   }

@@ -6,8 +6,8 @@ import IconButton from "@mui/material/IconButton";
 import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { completeLabel, readLabel } from "@/core/panel";
-import { type Finding, type TileState } from "@/core/rules";
-import { keyOf, type Lane, locate, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
+import { type Finding, type Level, type TileState, worstLevel } from "@/core/rules";
+import { keyOf, type Lane, laneKey, locate, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
 import { useDeskState, useJudgement } from "@/features/desk";
 import { Sheet } from "@/ui";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
@@ -41,6 +41,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   const states = judgement?.tiles[sky] ?? null;
   const assessed = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
   const refs = laneRefs(board);
+  const chosenRef = refs.find((ref) => laneKey(ref) === chosenLane);
   const kinds = useMemo(() => new Map(board.plan.panels.map((panel) => [panel.id, { panel, substrings: substringsOfLabel(panel.label) }])), [board.plan.panels]);
   const substringsOf = useCallback((panelId: string) => kinds.get(panelId)?.substrings ?? 1, [kinds]);
   const litText = lit === null ? "" : [...litKeys(assessed?.findings.find(({ id }) => id === lit), board.wiring.lanes)].join();
@@ -52,7 +53,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     if (more) select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
     else select(keys.length === 1 && keys[0] === key ? [] : [key]);
     const place = locate(latest().board.wiring.lanes, key);
-    if (place !== null) onChooseLane(`${place.lane.inputId ?? ""}/${place.lane.portId ?? ""}`);
+    if (place !== null) onChooseLane(laneKey(place.lane));
   }, [latest, select, onChooseLane]);
   const onSubstring = useCallback((key: TileKey, k: number) => {
     const at = latest().board;
@@ -121,7 +122,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
       >
         <Box ref={holder} onKeyDown={onKeyDown}>
           {refs.map((ref) => {
-            const id = `${ref.inputId ?? ""}/${ref.portId ?? ""}`;
+            const id = laneKey(ref);
             const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
             const judged = assessed?.lanes.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
             const level = assessed === null || judged === null ? null : worstOfLane(assessed.findings, judged.inputId, judged.portId);
@@ -137,14 +138,10 @@ export function Board({ chosenLane, onChooseLane }: Props) {
       <Box sx={{ borderTop: "1px solid var(--line-strong)" }}>
         <Inspector board={board} keys={selected} states={states} substringsOf={substringsOf} act={act} onClear={() => select([])} />
       </Box>
-      {chosenLane !== null && refs.some((ref) => `${ref.inputId ?? ""}/${ref.portId ?? ""}` === chosenLane) && (
-        <Box sx={{ borderTop: "1px solid var(--line)", p: 1 }}>
-          {refs.filter((ref) => `${ref.inputId ?? ""}/${ref.portId ?? ""}` === chosenLane).map((ref) => (
-            <Box key={chosenLane} role="group" aria-label={`Fill ${laneName(board, ref)} by number`}>
-              <Box sx={{ fontSize: "0.8125rem", mb: 0.5 }}>Fill <strong>{laneName(board, ref)}</strong> with equal rows:</Box>
-              <FillLane board={board} inputId={ref.inputId} portId={ref.portId} />
-            </Box>
-          ))}
+      {chosenRef !== undefined && (
+        <Box role="group" aria-label={`Fill ${laneName(board, chosenRef)} by number`} sx={{ borderTop: "1px solid var(--line)", p: 1 }}>
+          <Box sx={{ fontSize: "0.8125rem", mb: 0.5 }}>Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:</Box>
+          <FillLane key={chosenLane} board={board} inputId={chosenRef.inputId} portId={chosenRef.portId} />
         </Box>
       )}
       <Palette open={paletteOpen} onClose={() => setPaletteOpen(false)} selected={selected.length} onRun={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(of.slice(0, of.lastIndexOf(".")))))} />
@@ -186,9 +183,8 @@ function litKeys(finding: Finding | undefined, lanes: readonly Lane[]): Readonly
   return new Set(lanes.filter((lane) => lane.inputId === where.inputId && (where.type === "group" || lane.portId === where.portId)).flatMap((lane) => tilesOfRows(lane.rows).map(keyOf)));
 }
 
-const order = ["stop", "open", "care", "note", "good"] as const;
-function worstOfLane(findings: readonly Finding[], inputId: string, portId: string) {
-  return order.find((level) => findings.some((finding) => finding.level === level && finding.where.type === "lane" && finding.where.inputId === inputId && finding.where.portId === portId)) ?? null;
+function worstOfLane(findings: readonly Finding[], inputId: string, portId: string): Level {
+  return worstLevel(findings.filter(({ where }) => where.type === "lane" && where.inputId === inputId && where.portId === portId));
 }
 
 function substringsOfLabel(label: Parameters<typeof readLabel>[0]): number {

@@ -2,7 +2,7 @@
 
 import { memo } from "react";
 import { type LaneView as Judged, type TileState, type TileStates } from "@/core/rules";
-import { keyOf, type Lane, type LaneRef, type Tile, tilesOfRows } from "@/core/wiring";
+import { keyOf, type Lane, laneKey, type LaneRef, type Tile, tilesOfRows } from "@/core/wiring";
 import { type SkyName } from "@/core/sky";
 import { amount, given, LevelMark, limit, type MarkLevel } from "@/ui";
 import style from "./board.module.css";
@@ -34,7 +34,7 @@ export const LaneView = memo(Drawn, (a, b) => a.lane === b.lane && a.name === b.
 function Drawn({ name, laneRef, lane, judged, level, sky, chosen, states, onChoose, tiles }: Props) {
   const rows = lane?.rows ?? [];
   const operating = judged?.skies[sky].operating ?? null;
-  const id = `${laneRef.inputId ?? ""}/${laneRef.portId ?? ""}`;
+  const id = laneKey(laneRef);
   return (
     <section aria-label={`Lane: ${name}`} data-lane={id} data-chosen={chosen} className={style["lane"]}>
       <div className={style["laneHead"]}>

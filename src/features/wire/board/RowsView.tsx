@@ -2,7 +2,7 @@
 
 import { Fragment } from "react";
 import { type TileStates } from "@/core/rules";
-import { keyOf, type LaneRef, type Row, type RowsPath, type Tile, tilesOfRows } from "@/core/wiring";
+import { keyOf, laneKey, type LaneRef, type Row, type RowsPath, type Tile, tilesOfRows } from "@/core/wiring";
 import { amount } from "@/ui";
 import style from "./board.module.css";
 import { Zone } from "./Zone";
@@ -17,7 +17,7 @@ type Props = {
 
 /** Rows in parallel, each drawn from + to −, with what they add up to where they meet. Groups nest. */
 export function RowsView({ rows, lane, path, states, drawTile }: Props) {
-  const laneId = `${lane.inputId ?? ""}/${lane.portId ?? ""}`;
+  const laneId = laneKey(lane);
   const place = path.length === 0 ? laneId : `${laneId}#${path.join(".")}`;
   return (
     <ul aria-label={path.length === 0 ? "Rows in parallel: amps add" : "Group of rows in parallel: amps add"} className={style["rows"]} data-several={rows.length > 1}>
