@@ -1,6 +1,6 @@
 export { type LimitedBy, operate, type OperatingPoint, operatingPoint, type Tracking } from "./operate";
 export {
-  assumedPwmDropV, batterySideW, type CeilingBasis, ceilingBases, conversions, type OverVoltageOutcome, overVoltageOutcomes, type Port, portWindow,
+  assumedPwmDropV, type CeilingBasis, ceilingBases, conversions, type OverVoltageOutcome, overVoltageOutcomes, type Port, portWindow,
   type StatedTier, stayV, trackers, trackingOf, wakeV, wattLimit,
 } from "./port";
 export { type PortInUse, type SharedLimit, sharedOut } from "./share";

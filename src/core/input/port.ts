@@ -48,7 +48,7 @@ export type Port = {
 };
 
 /** Watts the battery side takes: its amps × battery volts; null when either is not stated. */
-export function batterySideW({ batteryMaxA, batteryV }: Pick<Port, "batteryMaxA" | "batteryV">): number | null {
+function batterySideW({ batteryMaxA, batteryV }: Pick<Port, "batteryMaxA" | "batteryV">): number | null {
   return batteryMaxA === null || batteryV === null ? null : batteryMaxA * batteryV;
 }
 

@@ -16,7 +16,7 @@ export type Site = SiteClimate & { readonly latitudeDeg: number };
 export type Kind = { readonly id: string; readonly name: string; readonly fit: LabelFit; readonly model: PanelModel; readonly assumedFields: readonly AssumedField[]; readonly measured: boolean };
 
 /** Watts of one panel of a kind over a short stretch of a day. */
-export type PanelHour = { readonly panelW: number; readonly irradianceWm2: number; readonly hours: number };
+export type PanelHour = { readonly panelW: number; readonly hours: number };
 
 /** What all lanes of a wiring share. Built once per assessment. */
 export type Ground = {

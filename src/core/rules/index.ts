@@ -7,5 +7,5 @@ export {
   type Amount, type Assumption, type Finding, type Level, levels, type Mend, passes, type Reason, type RuleId, ruleIds, skiesOfRule, type Term, type Where, worstLevel,
 } from "./finding";
 export { allMends, findMends } from "./mend";
-export { assumedSite, type Fitter, type Missing, portOf } from "./open";
+export { assumedSite, fitKind, type Fitter, type KindFit, type Missing } from "./open";
 export { rules } from "./rules";

@@ -3,7 +3,7 @@ import { judgeAll, openById, type Placed, takenW } from "./assess";
 import { type Candidate, candidatesFor } from "./candidates";
 import { type LaneContext } from "./context";
 import { levels, type Mend, passes, type RuleId, worstLevel } from "./finding";
-import { type Fitter, laneOf, type OpenWiring } from "./open";
+import { laneOf, type OpenWiring } from "./open";
 import { type Plan } from "../plan";
 
 /** Wirings whose noon watts differ by less than this share count as equal. */
@@ -17,22 +17,19 @@ const costRules: readonly RuleId[] = ["current", "watts", "shared", "mismatch", 
 /**
  * For each finding that does not pass, the wiring that makes it pass with the least upset: no new Stop anywhere, no
  * panel to buy if possible, then most watts at noon. Found by trying, so a mend shown is one that was seen to work.
- * Pauses after every try, so that whoever drives it can turn to something newer.
+ * `now`: what the rules say of the wiring as it is. Pauses after every try, so that whoever drives it can turn to something newer.
  */
-export function* findMends(plan: Plan, wiringId: string, fit?: Fitter): Generator<void, ReadonlyMap<string, Mend>> {
-  const open = openById(plan, wiringId, fit);
-  const now = judgeAll(open);
+export function* findMends(open: OpenWiring, now: readonly Placed[] = judgeAll(open)): Generator<void, ReadonlyMap<string, Mend>> {
   const failing = now.filter(({ level }) => !passes(level) && level !== "open");
   const mends = new Map<string, Mend>();
   const tried = new Map<LaneContext, Tried[]>();
-  const lanes = open.plan.wirings.find((wiring) => wiring.id === wiringId)?.lanes ?? [];
   const nowW = takenW(open, "brightNoon");
   for (const finding of failing) {
     const working: Tried[] = [];
     for (const context of open.lanes.filter((lane) => speaksOf(finding, lane, open))) {
       if (!tried.has(context)) {
         const found: Tried[] = [];
-        for (const candidate of candidatesFor(plan, lanes, context)) {
+        for (const candidate of candidatesFor(open.plan, open.wired, context)) {
           const result = tryOut(open, candidate);
           if (result !== null) found.push(result);
           yield;
@@ -48,8 +45,8 @@ export function* findMends(plan: Plan, wiringId: string, fit?: Fitter): Generato
 }
 
 /** Runs a search to its end, for callers with nothing newer to turn to. */
-export function allMends(plan: Plan, wiringId: string, fit?: Fitter): ReadonlyMap<string, Mend> {
-  const search = findMends(plan, wiringId, fit);
+export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Mend> {
+  const search = findMends(openById(plan, wiringId));
   for (;;) {
     const step = search.next();
     if (step.done) return step.value;

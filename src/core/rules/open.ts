@@ -1,4 +1,4 @@
-import { type LabelFit, completeLabel, fitLabel, fitPoints, type PanelLabel, readLabel, type RequiredField } from "../panel";
+import { type LabelFit, completeLabel, fitLabel, fitPoints, type Measured, type PanelLabel, type PointsFit, readLabel, type RequiredField } from "../panel";
 import { type Plan, type PlanPanel, type PortSheet } from "../plan";
 import { brightNoonAirC } from "../sky";
 import { type Lane, laneKey, tilesOf } from "../wiring";
@@ -15,16 +15,21 @@ export type Missing =
 /** Taken for a site that does not say; on the careful side for most of the inhabited world. */
 export const assumedSite: Site = { recordLowC: -20, recordHighC: 40, latitudeDeg: 45, mount: "roofGap" };
 
-/** Fits are costly beside the rest, so callers pass one that remembers; the plain one is fitLabel. */
-export type Fitter = (label: PanelLabel) => LabelFit;
+/** What is fitted of a kind: its label and, where there are any, its measured points. */
+export type KindFit = { readonly label: LabelFit; readonly points: PointsFit | null };
+
+/** Fits are costly beside the rest, so callers pass one that remembers; the plain one is fitKind. */
+export type Fitter = (label: PanelLabel, measured: Measured | null) => KindFit;
+
+export const fitKind: Fitter = (label, measured) => ({ label: fitLabel(label), points: measured === null ? null : fitPoints(label, measured) });
 
 /** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */
 export const extraPanels = 3;
 
 /** A wiring made ready for judging: what its lanes share, the lanes themselves, and what is missing. */
-export type OpenWiring = { readonly plan: Plan; readonly ground: Ground; readonly lanes: readonly LaneContext[]; readonly missing: readonly Missing[] };
+export type OpenWiring = { readonly plan: Plan; /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[]; readonly ground: Ground; readonly lanes: readonly LaneContext[]; readonly missing: readonly Missing[] };
 
-export function openWiring(plan: Plan, lanes: readonly Lane[], fit: Fitter = fitLabel): OpenWiring {
+export function openWiring(plan: Plan, lanes: readonly Lane[], fit: Fitter = fitKind): OpenWiring {
   const used = new Set(tilesOf(lanes).map((tile) => tile.panelId));
   const readings = plan.panels.filter((panel) => used.has(panel.id)).map((panel) => ({ panel, reading: readKind(panel, fit) }));
   const kinds = new Map(readings.flatMap(({ panel, reading }) => (reading.type === "kind" ? [[panel.id, reading.kind] as const] : [])));
@@ -33,7 +38,7 @@ export function openWiring(plan: Plan, lanes: readonly Lane[], fit: Fitter = fit
   const missing: Missing[] = readings.flatMap(({ reading }) => (reading.type === "missing" ? [reading.missing] : []));
   if (used.size === 0) missing.push({ type: "noPanel" });
   if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
-  return { plan, ground, lanes: inPortOrder(plan, judgeable).flatMap((lane) => laneOf(plan, ground, lane) ?? []), missing };
+  return { plan, wired: lanes, ground, lanes: inPortOrder(plan, judgeable).flatMap((lane) => laneOf(plan, ground, lane) ?? []), missing };
 }
 
 /** Lanes in the order of the plan's ports, however the wiring came about. */
@@ -58,8 +63,7 @@ export function portOf(plan: Plan, { inputId, portId }: Pick<Lane, "inputId" | "
 function readKind({ id, label, measured }: PlanPanel, fit: Fitter): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
   const reading = readLabel(label);
   if (reading.type !== "label") return { type: "missing", missing: { type: "labelIncomplete", panelName: label.name, fields: reading.missing } };
-  const fitted = fit(reading.label);
-  const points = measured === null ? null : fitPoints(reading.label, measured);
+  const { label: fitted, points } = fit(reading.label, measured);
   const model = points?.type === "model" ? points.model : fitted.model;
   return { type: "kind", kind: { id, name: label.name, fit: fitted, model, assumedFields: completeLabel(reading.label).assumed, measured: points?.type === "model" } };
 }

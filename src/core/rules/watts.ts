@@ -68,7 +68,7 @@ export function clearDayOfOnePanel(model: PanelModel, site: { latitudeDeg: numbe
     const k = Math.min(irradianceSteps - 1, Math.floor(at));
     const low = wattsPerWm2[k] as number;
     const high = wattsPerWm2[k + 1] as number;
-    return { panelW: irradianceWm2 * (low + (at - k) * (high - low)), irradianceWm2, hours };
+    return { panelW: irradianceWm2 * (low + (at - k) * (high - low)), hours };
   });
 }
 

@@ -40,5 +40,10 @@ function joined(type: "series" | "parallel", found: readonly (Net | null)[]): Ne
 export function lightOf({ light, stance }: Pick<Tile, "light" | "stance">, substrings: number): number[] {
   if (stance === "stowed") return [0];
   if (light.length === 1) return [...light];
-  return Array.from({ length: substrings }, (_, k) => light[Math.floor((k * light.length) / substrings)] ?? 1);
+  return Array.from({ length: substrings }, (_, k) => lightAt(light, k, substrings));
+}
+
+/** Share of light on one of so many substrings, whatever the number it was given for. */
+export function lightAt(light: readonly number[], substring: number, substrings: number): number {
+  return light[Math.floor((substring * light.length) / substrings)] ?? 1;
 }

@@ -12,6 +12,12 @@ export function keyOf({ panelId, piece }: Pick<Tile, "panelId" | "piece">): Tile
   return `${panelId}.${piece}`;
 }
 
+/** The kind and the number a key stands for. */
+export function partsOfKey(key: TileKey): { readonly panelId: string; readonly piece: number } {
+  const at = key.lastIndexOf(".");
+  return { panelId: key.slice(0, at), piece: Number(key.slice(at + 1)) };
+}
+
 export function newTile(panelId: string, piece: number): Tile {
   return { type: "panel", panelId, piece, stance: "out", light: [1], tiltDeg: 0 };
 }

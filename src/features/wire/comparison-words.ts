@@ -1,12 +1,12 @@
 import { type Plan } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
-import { asMatrix, type Lane, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
+import { asMatrix, type Lane, partsOfKey, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
 import { amount, counted } from "@/ui";
 import { laneName } from "./board/commands";
 
 function panelName(plan: Plan, key: TileKey): string {
-  const at = key.lastIndexOf(".");
-  return `${plan.panels.find(({ id }) => id === key.slice(0, at))?.label.name.split(",")[0] ?? "panel"} ${key.slice(at + 1)}`;
+  const { panelId, piece } = partsOfKey(key);
+  return `${plan.panels.find(({ id }) => id === panelId)?.label.name.split(",")[0] ?? "panel"} ${piece}`;
 }
 
 /** A lane in a line: "Port 2: 4 in series × 1 string of MG-195". */

@@ -1,5 +1,4 @@
-import { fitLabel, type LabelFit, type PanelLabel } from "@/core/panel";
-import { assessOpen, findMends, lookInto, openById, passes } from "@/core/rules";
+import { assessOpen, findMends, fitKind, type Fitter, type KindFit, lookInto, openById, passes } from "@/core/rules";
 import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
 
 type Parts = {
@@ -9,7 +8,7 @@ type Parts = {
   readonly pause: () => Promise<void>;
 };
 
-/** Labels whose fits are kept: more than anyone has kinds of panel open at once. */
+/** Kinds whose fits are kept: more than anyone has kinds of panel open at once. */
 const keptFits = 64;
 /** Longest the search for mends goes on before it looks for newer letters, ms. */
 const stintMs = 8;
@@ -17,14 +16,14 @@ const reportEveryMs = 300;
 
 /** Answers letters one revision at a time; whatever is under way is dropped when a newer one comes. */
 export function createHandler({ post, nowMs, pause }: Parts): (letter: JudgeLetter) => Promise<void> {
-  const fits = new Map<string, LabelFit>();
+  const fits = new Map<string, KindFit>();
   let newest = 0;
 
-  const fit = (label: PanelLabel): LabelFit => {
-    const key = JSON.stringify(label);
+  const fit: Fitter = (label, measured) => {
+    const key = JSON.stringify([label, measured]);
     const known = fits.get(key);
     if (known !== undefined) return known;
-    const fresh = fitLabel(label);
+    const fresh = fitKind(label, measured);
     if (fits.size >= keptFits) fits.clear();
     fits.set(key, fresh);
     return fresh;
@@ -33,12 +32,13 @@ export function createHandler({ post, nowMs, pause }: Parts): (letter: JudgeLett
   async function judge({ revision, plan, wiringId }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
     const open = openById(plan, wiringId, fit);
     const assessment = assessOpen(open);
-    const searching = assessment.type === "assessed" && assessment.findings.some(({ level }) => !passes(level) && level !== "open");
+    const findings = assessment.type === "assessed" ? assessment.findings : [];
+    const searching = findings.some(({ level }) => !passes(level) && level !== "open");
     // one letter, so that the page is drawn once
     post({ version: letterVersion, type: "verdict", revision, assessment, searching, tiles: { coldDawn: lookInto(open, "coldDawn"), brightNoon: lookInto(open, "brightNoon"), hotRoof: lookInto(open, "hotRoof") } });
     await pause();
     if (turn !== newest || !searching) return;
-    const search = findMends(plan, wiringId, fit);
+    const search = findMends(open, findings);
     let tried = 0;
     let since = nowMs();
     let reported = since;

@@ -7,7 +7,7 @@ import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { completeLabel, readLabel } from "@/core/panel";
 import { type Finding, type Level, type TileState, worstLevel } from "@/core/rules";
-import { keyOf, type Lane, laneKey, locate, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
+import { keyOf, type Lane, laneKey, locate, partsOfKey, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
 import { useDeskState, useJudgement } from "@/features/desk";
 import { Sheet } from "@/ui";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
@@ -81,7 +81,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     const found = boardKeys.find(({ matches }) => matches(native));
     if (found !== undefined) {
       event.preventDefault();
-      act(found.run(board, keys, native, (of) => substringsOf(of.slice(0, of.lastIndexOf(".")))));
+      act(found.run(board, keys, native, (of) => substringsOf(partsOfKey(of).panelId)));
       // the panel may stand elsewhere now; the keyboard stays with it
       requestAnimationFrame(() => holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(key)}"]`)?.focus());
       return;
@@ -144,7 +144,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
           <FillLane key={chosenLane} board={board} inputId={chosenRef.inputId} portId={chosenRef.portId} />
         </Box>
       )}
-      <Palette open={paletteOpen} onClose={() => setPaletteOpen(false)} selected={selected.length} onRun={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(of.slice(0, of.lastIndexOf(".")))))} />
+      <Palette open={paletteOpen} onClose={() => setPaletteOpen(false)} selected={selected.length} onRun={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)))} />
       <KeyList open={helpOpen} onClose={() => setHelpOpen(false)} />
     </Sheet>
   );

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { type TileStates } from "@/core/rules";
-import { keyOf, locate, type TileKey } from "@/core/wiring";
+import { keyOf, lightAt, locate, type TileKey } from "@/core/wiring";
 import { amount, ChoiceField, counted } from "@/ui";
 import {
   besideBefore, type Board, copy, diode, laneName, laneRefs, merge, nudge, type Outcome, put, setTiles, split, tilesByKey, tileWords, tiltBy, toggleShade, toggleStance,
@@ -66,7 +66,7 @@ export function Inspector({ board, keys, states, substringsOf, act, onClear }: P
           <Box role="group" aria-label="Shade by substring" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center", fontSize: "0.8125rem" }}>
             Shade:
             {tiles.length === 1 && Array.from({ length: Math.min(parts, 24) }, (_, k) => {
-              const shaded = (first.light[Math.floor((k * first.light.length) / parts)] ?? 1) < 1;
+              const shaded = lightAt(first.light, k, parts) < 1;
               return <Button key={k} size="small" variant={shaded ? "contained" : "outlined"} aria-pressed={shaded} aria-label={`Shade substring ${k + 1}`} onClick={() => act(toggleShade(board, key, k, parts))} sx={{ minWidth: 36 }}>{k + 1}</Button>;
             })}
             <Button size="small" variant="outlined" onClick={() => act(setTiles(board, keys, { light: [0.15] }, "shaded"))}>All</Button>

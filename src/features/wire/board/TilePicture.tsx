@@ -1,5 +1,5 @@
 import { type PanelSheet } from "@/core/plan";
-import { type Tile } from "@/core/wiring";
+import { lightAt, type Tile } from "@/core/wiring";
 
 type Props = { readonly label: PanelSheet; readonly tile: Tile; readonly substrings: number; readonly bypassed: readonly boolean[]; readonly onSubstring?: (k: number) => void };
 
@@ -20,7 +20,7 @@ export function TilePicture({ label, tile, substrings, bypassed, onSubstring }: 
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden style={{ display: "block" }}>
       {Array.from({ length: shown }, (_, k) => {
-        const share = tile.light[Math.floor((k * tile.light.length) / shown)] ?? 1;
+        const share = lightAt(tile.light, k, shown);
         const x = k * stripe;
         return (
           <g key={k} onClick={onSubstring === undefined ? undefined : (event) => { event.stopPropagation(); onSubstring(Math.floor((k * substrings) / shown)); }} style={{ cursor: onSubstring === undefined ? undefined : "pointer" }} data-substring={k + 1}>

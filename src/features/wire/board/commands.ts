@@ -1,6 +1,6 @@
 import { type Change, type Plan, type PlanPanel, type Wiring } from "@/core/plan";
 import {
-  copyRow, freePieces, keyOf, type Lane, type LaneRef, locate, mergeRowUp, newTile, type Place, putTiles, rowAt, sameLane, splitRow, type Tile, type TileKey, tilesOf, toggleBlockingDiode,
+  copyRow, freePieces, keyOf, type Lane, type LaneRef, lightAt, locate, mergeRowUp, newTile, partsOfKey, type Place, putTiles, rowAt, sameLane, splitRow, type Tile, type TileKey, tilesOf, toggleBlockingDiode,
 } from "@/core/wiring";
 
 /** What a board action does, and what is said of it. Null: there is nothing to do. */
@@ -29,7 +29,7 @@ export function shelfOf({ plan, wiring }: Board): { readonly panel: PlanPanel; r
 }
 
 function countOf(taken: ReadonlySet<TileKey>, panelId: string): number {
-  return [...taken].filter((key) => key.startsWith(`${panelId}.`)).length;
+  return [...taken].filter((key) => partsOfKey(key).panelId === panelId).length;
 }
 
 /** The panels of some keys, wired or on the shelf, in the order in which they stand. */
@@ -154,7 +154,7 @@ export const shadedLight = 0.15;
 export function toggleShade(board: Board, key: TileKey, substring: number, substrings: number): Outcome {
   const [tile] = tilesByKey(board, [key]);
   if (tile === undefined || substring >= substrings) return null;
-  const light = Array.from({ length: substrings }, (_, k) => tile.light[Math.floor((k * tile.light.length) / substrings)] ?? 1);
+  const light = Array.from({ length: substrings }, (_, k) => lightAt(tile.light, k, substrings));
   const shaded = (light[substring] ?? 1) < 1;
   const next = light.with(substring, shaded ? 1 : shadedLight);
   return setTiles(board, [key], { light: next.every((share) => share === 1) ? [1] : next }, `substring ${substring + 1} ${shaded ? "back in the light" : "shaded"}`);
