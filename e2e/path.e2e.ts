@@ -163,7 +163,7 @@ test("the exported file is read on another copy, and is the same plan", async ()
 });
 
 test("the schema of the format is served", async () => {
-  const schema = (await (await fetch(`${server.url}/schema/plan-v2.json`)).json()) as { $schema: string; required: string[] };
+  const schema = (await (await fetch(`${server.url}/schema/plan-v3.json`)).json()) as { $schema: string; required: string[] };
   expect(schema.$schema).toContain("2020-12");
   expect(schema.required).toContain("wirings");
 });

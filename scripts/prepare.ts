@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { type DeviceSheet, type PanelSheet } from "../src/core/plan";
 import { demoInputs, demoPanels, demoPlans } from "../src/demo";
 import { createPlan, DatabaseProblem, type Db, inputShelf, listPlans, openDatabase, panelShelf } from "../src/server/db";
 
@@ -16,10 +17,17 @@ async function isEmpty(db: Db): Promise<boolean> {
 
 async function fill(db: Db): Promise<void> {
   const now = new Date().toISOString();
-  for (const sheet of Object.values(demoPanels)) await panelShelf.create(db, { id: randomUUID(), sheet, now });
-  for (const sheet of Object.values(demoInputs)) await inputShelf.create(db, { id: randomUUID(), sheet, now });
+  const panels = Object.values<PanelSheet>(demoPanels).map((sheet) => ({ id: randomUUID(), sheet }));
+  const inputs = Object.values<DeviceSheet>(demoInputs).map((sheet) => ({ id: randomUUID(), sheet }));
+  await panelShelf.add(db, panels, now);
+  await inputShelf.add(db, inputs, now);
+  const idOf = (shelf: readonly { id: string; sheet: { name: string } }[], name: string) => shelf.find(({ sheet }) => sheet.name === name)?.id ?? null;
   // saved a second apart, last first, so that the list shows them in the scenario's order
-  const plans = demoPlans();
+  const plans = demoPlans().map((plan) => ({
+    ...plan,
+    panels: plan.panels.map((panel) => ({ ...panel, libraryId: idOf(panels, panel.label.name) })),
+    inputs: plan.inputs.map((input) => ({ ...input, libraryId: idOf(inputs, input.device.name) })),
+  }));
   for (const [k, plan] of plans.entries()) {
     await createPlan(db, { id: randomUUID(), plan, now: new Date(Date.parse(now) - k * 1000).toISOString() });
   }

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { type DeviceSheet, type PanelSheet, type Plan } from "@/core/plan";
 import {
-  apiFaultSchema, type ApiFault, type ApiResult, inputRecordSchema, panelRecordSchema, planSummarySchema, savedPlanSchema,
+  addedSchema, apiFaultSchema, type ApiFault, type ApiResult, inputRecordSchema, panelRecordSchema, planSummarySchema, savedPlanSchema,
   type InputRecord, type PanelRecord, type PlanSummary, type SavedPlan,
 } from "./contract";
 
@@ -35,12 +35,28 @@ export function createClient(fetcher: typeof fetch) {
     deletePlan: (id: string, revision: number): Promise<ApiResult<null>> => call({ method: "DELETE", path: `/api/plans/${id}`, ifMatch: revision }, nothing),
     /** Sends the text of a file as it is: the server judges it, so that nothing is trusted here. */
     importPlan: (text: string): Promise<ApiResult<SavedPlan>> => call({ method: "POST", path: "/api/plans/import", body: text }, savedPlanSchema),
-    listPanels: (): Promise<ApiResult<PanelRecord[]>> => call({ method: "GET", path: "/api/panels" }, z.array(panelRecordSchema)),
-    createPanel: (sheet: PanelSheet): Promise<ApiResult<PanelRecord>> => call({ method: "POST", path: "/api/panels", body: JSON.stringify(sheet) }, panelRecordSchema),
-    listInputs: (): Promise<ApiResult<InputRecord[]>> => call({ method: "GET", path: "/api/inputs" }, z.array(inputRecordSchema)),
-    createInput: (sheet: DeviceSheet): Promise<ApiResult<InputRecord>> => call({ method: "POST", path: "/api/inputs", body: JSON.stringify(sheet) }, inputRecordSchema),
+    archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> => call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
+    panels: shelfOf<PanelSheet, PanelRecord>(call, "/api/panels", panelRecordSchema),
+    inputs: shelfOf<DeviceSheet, InputRecord>(call, "/api/inputs", inputRecordSchema),
   };
 }
+
+type Call = <T>(send: Send, schema: z.ZodType<T>) => Promise<ApiResult<T>>;
+
+/** One shelf of the library; panels and inputs differ only in their sheet. */
+function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Record>) {
+  return {
+    list: (): Promise<ApiResult<Record[]>> => call({ method: "GET", path }, z.array(schema)),
+    create: (sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "POST", path, body: JSON.stringify(sheet) }, schema),
+    /** Many at once, all of them or none. */
+    createMany: (sheets: readonly Sheet[]): Promise<ApiResult<{ added: number }>> => call({ method: "POST", path: `${path}/import`, body: JSON.stringify(sheets) }, addedSchema),
+    replace: (id: string, revision: number, sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision }, schema),
+    retire: (id: string, revision: number, retired: boolean): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}/retired`, body: JSON.stringify({ retired }), ifMatch: revision }, schema),
+    read: (id: string): Promise<ApiResult<Record>> => call({ method: "GET", path: `${path}/${id}` }, schema),
+  };
+}
+
+export type ShelfClient<Sheet, Record> = ReturnType<typeof shelfOf<Sheet, Record>>;
 
 export type ApiClient = ReturnType<typeof createClient>;
 

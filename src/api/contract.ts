@@ -5,10 +5,14 @@ import { deviceSchema, labelSchema, planSchema } from "@/core/plan";
 const revision = z.number().int().min(1);
 const stamp = z.string();
 
-export const planSummarySchema = z.strictObject({ id: z.string(), name: z.string(), revision, createdAt: stamp, updatedAt: stamp });
+export const planSummarySchema = z.strictObject({ id: z.string(), name: z.string(), revision, createdAt: stamp, updatedAt: stamp, archived: z.boolean() });
 export const savedPlanSchema = z.strictObject({ id: z.string(), revision, createdAt: stamp, updatedAt: stamp, plan: planSchema });
-export const panelRecordSchema = z.strictObject({ id: z.string(), revision, updatedAt: stamp, sheet: labelSchema });
-export const inputRecordSchema = z.strictObject({ id: z.string(), revision, updatedAt: stamp, sheet: deviceSchema });
+const onShelf = { id: z.string(), revision, updatedAt: stamp, retired: z.boolean(), usedBy: z.array(z.strictObject({ id: z.string(), name: z.string() })) };
+export const panelRecordSchema = z.strictObject({ ...onShelf, sheet: labelSchema });
+export const inputRecordSchema = z.strictObject({ ...onShelf, sheet: deviceSchema });
+export const addedSchema = z.strictObject({ added: z.number().int() });
+export const retiringSchema = z.strictObject({ retired: z.boolean() });
+export const archivingSchema = z.strictObject({ archived: z.boolean() });
 export const newPlanSchema = z.strictObject({ name: z.string().trim().min(1).max(80) });
 
 export type PlanSummary = z.infer<typeof planSummarySchema>;

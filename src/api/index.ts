@@ -1,4 +1,4 @@
-export { type ApiClient, createClient } from "./client";
+export { type ApiClient, createClient, type ShelfClient } from "./client";
 export {
-  type ApiFault, type ApiFaultType, type ApiResult, apiFaultSchema, type InputRecord, newPlanSchema, type PanelRecord, type PlanSummary, type SavedPlan,
+  addedSchema, archivingSchema, type ApiFault, type ApiFaultType, type ApiResult, apiFaultSchema, type InputRecord, newPlanSchema, type PanelRecord, type PlanSummary, retiringSchema, type SavedPlan,
 } from "./contract";

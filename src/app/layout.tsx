@@ -5,7 +5,7 @@ import { AppRouterCacheProvider } from "@mui/material-nextjs/v16-appRouter";
 import { type Metadata, type Viewport } from "next";
 import { cookies, headers } from "next/headers";
 import { type ReactNode } from "react";
-import { isLight, lightCookie, Lights, Nonce } from "@/ui";
+import { isLight, lightCookie, Lights, Nonce, Units, unitsCookie } from "@/ui";
 import { ZodWithoutEval } from "./ZodWithoutEval";
 
 export const metadata: Metadata = {
@@ -17,14 +17,17 @@ export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get("x-nonce") ?? "";
-  const light = (await cookies()).get(lightCookie)?.value;
+  const kept = await cookies();
+  const light = kept.get(lightCookie)?.value;
   return (
     <html lang="en">
       <body>
         <ZodWithoutEval />
         <AppRouterCacheProvider options={{ nonce, key: "ga" }}>
           <Nonce value={nonce}>
-            <Lights initial={isLight(light) ? light : "paper"}>{children}</Lights>
+            <Lights initial={isLight(light) ? light : "paper"}>
+              <Units initial={kept.get(unitsCookie)?.value === "us" ? "us" : "metric"}>{children}</Units>
+            </Lights>
           </Nonce>
         </AppRouterCacheProvider>
       </body>

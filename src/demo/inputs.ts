@@ -17,6 +17,9 @@ export const demoInputs = {
     ],
     groups: [{ id: "both", name: "Both ports", portIds: ["low", "high"], maxW: 1200, maxA: null, nature: "drawsUpTo" }],
     modules: [],
+    weightKg: 17.5,
+    price: 1290,
+    currency: "EUR",
   },
   pressController: {
     name: "Lodestone C24-30, charge controller",
@@ -29,6 +32,9 @@ export const demoInputs = {
     ],
     groups: [],
     modules: [],
+    weightKg: 1.9,
+    price: 214,
+    currency: "EUR",
   },
   boatController: {
     name: "Slatehill S75-20, charge controller",
@@ -41,6 +47,9 @@ export const demoInputs = {
     ],
     groups: [],
     modules: [],
+    weightKg: 1.1,
+    price: 129,
+    currency: "EUR",
   },
   smallStation: {
     name: "Tuckbox T300, small station",
@@ -53,6 +62,9 @@ export const demoInputs = {
     ],
     groups: [],
     modules: [],
+    weightKg: 3.4,
+    price: 239,
+    currency: "EUR",
   },
   middleStation: {
     name: "Kitebag K600, station",
@@ -69,6 +81,9 @@ export const demoInputs = {
     ],
     groups: [],
     modules: [{ id: "loft", name: "Loft box, second input" }],
+    weightKg: 8.2,
+    price: 519,
+    currency: "EUR",
   },
   pwmController: {
     name: "Ferrybridge F10, small PWM controller",
@@ -81,6 +96,9 @@ export const demoInputs = {
     ],
     groups: [],
     modules: [],
+    weightKg: 0.2,
+    price: 24,
+    currency: "EUR",
   },
   batteryLimitedController: {
     name: "Slatehill S100-15, charge controller",
@@ -93,6 +111,9 @@ export const demoInputs = {
     ],
     groups: [],
     modules: [],
+    weightKg: 0.6,
+    price: 88,
+    currency: "EUR",
   },
   climbingController: {
     name: "Cobblebank C60, low-cost controller",
@@ -105,6 +126,9 @@ export const demoInputs = {
     ],
     groups: [],
     modules: [],
+    weightKg: 0.5,
+    price: 59,
+    currency: "EUR",
   },
   threePortStation: {
     name: "Haybarn H3600, three-port station",
@@ -116,6 +140,9 @@ export const demoInputs = {
     ],
     groups: [{ id: "front", name: "Ports A and B", portIds: ["a", "b"], maxW: 800, maxA: null, nature: "drawsUpTo" }, { id: "all", name: "The whole station", portIds: ["a", "b", "extra"], maxW: 2000, maxA: null, nature: "drawsUpTo" }],
     modules: [{ id: "rear", name: "Rear solar module" }],
+    weightKg: 45,
+    price: 3190,
+    currency: "EUR",
   },
   highVoltInput: {
     name: "Millrace V450, high-volt charger",
@@ -125,5 +152,8 @@ export const demoInputs = {
     ],
     groups: [],
     modules: [],
+    weightKg: 5.8,
+    price: 690,
+    currency: "EUR",
   },
 } as const satisfies Record<string, DeviceSheet>;

@@ -3,8 +3,9 @@
 import Box from "@mui/material/Box";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { type KeyboardEvent, useId, useState } from "react";
-import { type FieldSpec, type Reading, readQuantity } from "@/core/units";
-import { given } from "./format";
+import { type FieldSpec, type Reading, readQuantity, showingOf, type UnitSystem } from "@/core/units";
+import { given, givenNumber } from "./format";
+import { useUnits } from "./UnitChoice";
 
 type Props = {
   readonly label: string;
@@ -29,24 +30,25 @@ type Props = {
 export function QuantityField(props: Props) {
   const { label, spec, value, onValue, onDone, help, required = false, placeholder, onFocus } = props;
   const id = useId();
-  const [draft, setDraft] = useState<{ text: string; from: number | null } | null>(null);
+  const system = useUnits();
+  const [draft, setDraft] = useState<{ text: string; from: number | null; system: UnitSystem } | null>(null);
   const [focused, setFocused] = useState(false);
-  const read = props.read ?? ((text: string) => readQuantity(text, spec));
-  // a draft belongs to the value it produced: undo or another tab's change shows through at once
-  const text = draft !== null && draft.from === value ? draft.text : value === null ? "" : given(value, "").replace("\u2212", "-");
+  const read = props.read ?? ((text: string) => readQuantity(text, spec, system));
+  // a draft belongs to the value it produced: undo, another tab's change or other units show through at once
+  const text = draft !== null && draft.from === value && draft.system === system ? draft.text : value === null ? "" : givenNumber(value, spec.unit, system);
   const reading = read(text);
-  const error = errorOf(reading, label, text, spec, required, value);
+  const error = errorOf(reading, label, text, spec, required, value, system);
 
   const take = (next: string) => {
     const understood = read(next);
     if (understood.type === "value") {
-      setDraft({ text: next, from: understood.value });
+      setDraft({ text: next, from: understood.value, system });
       onValue(understood.value);
     } else if (understood.type === "empty" && !required) {
-      setDraft({ text: next, from: null });
+      setDraft({ text: next, from: null, system });
       onValue(null);
     } else {
-      setDraft({ text: next, from: value });
+      setDraft({ text: next, from: value, system });
     }
   };
   const step = (event: KeyboardEvent) => {
@@ -80,9 +82,9 @@ export function QuantityField(props: Props) {
           if (error === null) setDraft(null);
           onDone();
         }}
-        endAdornment={<Box component="span" aria-hidden sx={{ color: "text.secondary", fontSize: "0.8125rem", pl: 0.5, whiteSpace: "nowrap" }}>{spec.unit}</Box>}
+        endAdornment={<Box component="span" aria-hidden sx={{ color: "text.secondary", fontSize: "0.8125rem", pl: 0.5, whiteSpace: "nowrap" }}>{showingOf(spec.unit, system).unit}</Box>}
         inputProps={{
-          inputMode: spec.least < 0 ? "text" : "decimal",
+          inputMode: spec.least < 0 || system === "us" ? "text" : "decimal",
           autoComplete: "off",
           "aria-describedby": `${id}-help ${id}-error`,
           "aria-invalid": error !== null,
@@ -107,9 +109,10 @@ export function QuantityField(props: Props) {
 }
 
 /** What is wrong with a typed text: the field, the value, what is allowed, and what is used meanwhile. */
-function errorOf(reading: Reading, label: string, text: string, spec: FieldSpec, required: boolean, value: number | null): string | null {
-  const range = `${given(spec.least, "")} to ${given(spec.most, spec.unit)}`;
-  const meanwhile = value === null ? "" : ` Still using ${given(value, spec.unit)}.`;
+function errorOf(reading: Reading, label: string, text: string, spec: FieldSpec, required: boolean, value: number | null, system: UnitSystem): string | null {
+  const shownUnit = showingOf(spec.unit, system).unit;
+  const range = `${givenNumber(spec.least, spec.unit, system).replace("-", "\u2212")} to ${given(spec.most, spec.unit, system)}`;
+  const meanwhile = value === null ? "" : ` Still using ${given(value, spec.unit, system)}.`;
   switch (reading.type) {
     case "value":
       return null;
@@ -120,8 +123,8 @@ function errorOf(reading: Reading, label: string, text: string, spec: FieldSpec,
     case "notWhole":
       return `${label}: ${given(reading.value, "")} is not a whole number; allowed: ${range}.${meanwhile}`;
     case "outside":
-      return `${label}: ${given(Number(reading.value.toPrecision(6)), spec.unit)} is outside ${range}.${meanwhile}`;
+      return `${label}: ${given(Number(reading.value.toPrecision(6)), spec.unit, system)} is outside ${range}.${meanwhile}`;
     case "unknownUnit":
-      return `${label}: “${reading.unit}” is not a unit it can have; use ${spec.unit === "" ? "a plain number" : spec.unit}.${meanwhile}`;
+      return `${label}: “${reading.unit}” is not a unit it can have; use ${shownUnit === "" ? "a plain number" : shownUnit}.${meanwhile}`;
   }
 }

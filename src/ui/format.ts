@@ -1,23 +1,29 @@
-import { type Unit } from "@/core/units";
+import { type Unit, showingOf, toShown, type UnitSystem } from "@/core/units";
 
-/** Decimals by unit: a quantity is shown with the same precision wherever it stands. */
-const decimals: Readonly<Record<Unit, number>> = { V: 1, A: 2, W: 0, mm: 0, "°C": 0, "%/°C": 3, "°": 1, "": 0, Ω: 3, "W/m²": 0, "%": 1 };
-
-/** A worked-out number with its unit: "47.3 V". Uses a true minus sign. */
-export function amount(value: number, unit: Unit): string {
-  const text = trueMinus(value.toFixed(decimals[unit]));
-  return unit === "" ? text : `${text}\u00a0${unit}`;
+/** A worked-out number with its unit, always with the same decimals: "47.3 V". Uses a true minus sign. */
+export function amount(value: number, unit: Unit, system: UnitSystem = "metric"): string {
+  const showing = showingOf(unit, system);
+  return withUnit(toShown(value, showing).toFixed(showing.decimals), showing.unit);
 }
 
 /** A limit: rounded like any worked-out number, but a stated 75 V stays "75 V" as on its sheet. */
 export function limit(value: number, unit: Unit): string {
-  return given(Number(value.toFixed(decimals[unit])), unit);
+  return given(Number(value.toFixed(showingOf(unit, "metric").decimals)), unit);
 }
 
-/** A number as somebody gave it, with its unit and no rounding. */
-export function given(value: number, unit: Unit): string {
-  const text = trueMinus(String(value));
-  return unit === "" ? text : `${text}\u00a0${unit}`;
+/** A number as somebody gave it, with its unit and no rounding; converted, it is rounded as if worked out. */
+export function given(value: number, unit: Unit, system: UnitSystem = "metric"): string {
+  return withUnit(givenNumber(value, unit, system), showingOf(unit, system).unit);
+}
+
+/** The same without its unit, for a field that shows the unit apart. */
+export function givenNumber(value: number, unit: Unit, system: UnitSystem): string {
+  const showing = showingOf(unit, system);
+  return String(showing.unit === unit ? value : Number(toShown(value, showing).toFixed(Math.max(1, showing.decimals))));
+}
+
+function withUnit(number: string, unit: string): string {
+  return unit === "" ? trueMinus(number) : `${trueMinus(number)}\u00a0${unit}`;
 }
 
 export function percent(value: number): string {
@@ -32,6 +38,11 @@ export function trueMinus(text: string): string {
 /** Energy with one decimal: "3.4 kWh". */
 export function kwh(value: number): string {
   return `${value.toFixed(1)}\u00a0kWh`;
+}
+
+/** Money with its currency's code: "0.57 EUR"; whole from a hundred on. */
+export function money(value: number, currency: string): string {
+  return `${value.toFixed(value >= 100 ? 0 : 2)}\u00a0${currency}`;
 }
 
 /** "1 Stop", "2 Stops". */

@@ -1,9 +1,9 @@
 export { ChoiceField } from "./ChoiceField";
 export { FieldGroup } from "./FieldGroup";
-export { amount, counted, given, kwh, limit, percent, trueMinus } from "./format";
+export { amount, counted, given, kwh, limit, money, percent, trueMinus } from "./format";
 export { IconKey } from "./IconKey";
 export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";
-export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens } from "./lights";
+export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens, unitsCookie } from "./lights";
 export { Lights, useLight } from "./Lights";
 export { LightSwitch } from "./LightSwitch";
 export { NamePlate } from "./NamePlate";
@@ -12,4 +12,5 @@ export { PickList } from "./PickList";
 export { QuantityField } from "./QuantityField";
 export { Sheet } from "./Sheet";
 export { TextLine } from "./TextLine";
+export { Units, UnitSwitch, useUnits } from "./UnitChoice";
 export { useWidth } from "./useWidth";

@@ -2,6 +2,7 @@
 export const lights = ["paper", "sunlight", "lantern"] as const;
 export type Light = (typeof lights)[number];
 export const lightCookie = "golden-array-light";
+export const unitsCookie = "golden-array-units";
 
 export type LightTokens = {
   readonly paper: string;

@@ -1,5 +1,5 @@
 import { freePieces, keyOf, type Lane, mapTiles, matrixRows, newTile, rowOf, type Stance, type Tile, type TileKey, tilesOf } from "../wiring";
-import { type DeviceSheet, type PanelSheet, type Plan, type PlanPanel, type PortGroup, type PortSheet, type Stop, type Wiring } from "./document";
+import { type DeviceSheet, type PanelSheet, type Plan, type PlanPanel, type PortSheet, type Stop, type Wiring } from "./document";
 
 /** Everything a person can do to a plan. Each is data, so that it can be replayed, tested and named. */
 export type Change =
@@ -12,7 +12,7 @@ export type Change =
   | { readonly type: "setCount"; readonly panelId: string; readonly count: number }
   | { readonly type: "removePanel"; readonly panelId: string }
   | { readonly type: "addInput"; readonly id: string; readonly libraryId: string | null; readonly device: DeviceSheet }
-  | { readonly type: "setDevice"; readonly inputId: string; readonly patch: Partial<Pick<DeviceSheet, "name" | "kind" | "groups" | "modules">> }
+  | { readonly type: "setDevice"; readonly inputId: string; readonly patch: Partial<Omit<DeviceSheet, "ports">> }
   | { readonly type: "setPort"; readonly inputId: string; readonly portId: string; readonly patch: Partial<Omit<PortSheet, "id">> }
   | { readonly type: "addPort"; readonly inputId: string; readonly port: PortSheet }
   | { readonly type: "removePort"; readonly inputId: string; readonly portId: string }
@@ -55,11 +55,11 @@ export function applyChange(plan: Plan, change: Change): Plan {
     case "setDevice":
       return withDevice(plan, change.inputId, (device) => ({ ...device, ...change.patch }));
     case "setPort":
-      return withDevice(plan, change.inputId, (device) => ({ ...device, ports: patchById(device.ports, change.portId, (port) => ({ ...port, ...change.patch })) }));
+      return withDevice(plan, change.inputId, (device) => withPort(device, change.portId, change.patch));
     case "addPort":
       return withDevice(plan, change.inputId, (device) => ({ ...device, ports: [...device.ports, change.port] }));
     case "removePort": {
-      const without = withDevice(plan, change.inputId, (device) => ({ ...device, ports: device.ports.filter((port) => port.id !== change.portId), groups: device.groups.map((group) => ungrouped(group, change.portId)) }));
+      const without = withDevice(plan, change.inputId, (device) => withoutPort(device, change.portId));
       return withLanes(without, (lanes) => lanes.filter((lane) => lane.inputId !== change.inputId || lane.portId !== change.portId));
     }
     case "removeInput": {
@@ -157,8 +157,12 @@ function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wi
   return { ...plan, panels, wirings };
 }
 
-function ungrouped(group: PortGroup, portId: string): PortGroup {
-  return { ...group, portIds: group.portIds.filter((candidate) => candidate !== portId) };
+export function withPort(device: DeviceSheet, portId: string, patch: Partial<Omit<PortSheet, "id">>): DeviceSheet {
+  return { ...device, ports: patchById(device.ports, portId, (port) => ({ ...port, ...patch })) };
+}
+
+export function withoutPort(device: DeviceSheet, portId: string): DeviceSheet {
+  return { ...device, ports: device.ports.filter((port) => port.id !== portId), groups: device.groups.map((group) => ({ ...group, portIds: group.portIds.filter((candidate) => candidate !== portId) })) };
 }
 
 function withDevice(plan: Plan, inputId: string, change: (device: DeviceSheet) => DeviceSheet): Plan {

@@ -7,7 +7,7 @@ import { laneSchema } from "./lane-schema";
 
 /** The plan document: what is saved, exported and undone. Everything derived is computed from it. */
 export const planFormat = "golden-array-plan";
-export const planVersion = 2;
+export const planVersion = 3;
 
 export const panelKinds = ["rigid", "flexible", "thinFilm", "folding", "blanket"] as const;
 export const inputKinds = ["chargeController", "powerStation"] as const;
@@ -23,6 +23,8 @@ const stated = (name: FieldName) => field(name).nullable();
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
 const name = z.string().trim().min(1).max(80);
 const notesOf = z.string().max(5000);
+/** What a thing costs and weighs, as its seller says; the currency is named with the price, by its ISO 4217 code. */
+const carried = { weightKg: stated("weightKg"), price: stated("price"), currency: z.string().regex(/^[A-Z]{3}$/, "a currency is its three-letter code, such as EUR") };
 
 export const labelSchema = z.strictObject({
   name,
@@ -42,6 +44,10 @@ export const labelSchema = z.strictObject({
   maxSystemV: stated("maxSystemV"),
   lengthMm: stated("lengthMm"),
   widthMm: stated("widthMm"),
+  stowedLengthMm: stated("stowedLengthMm"),
+  stowedWidthMm: stated("stowedWidthMm"),
+  stowedDepthMm: stated("stowedDepthMm"),
+  ...carried,
 });
 
 const tierSchema = z.strictObject({
@@ -83,12 +89,13 @@ export const portGroupSchema = z.strictObject({
   nature: z.enum(limitNatures),
 });
 
-export const deviceSchema = z.strictObject({
+const deviceShape = z.strictObject({
   name,
   kind: z.enum(inputKinds),
   ports: z.array(portSchema).min(1).max(16),
   groups: z.array(portGroupSchema).max(8),
   modules: z.array(z.strictObject({ id, name })).max(8),
+  ...carried,
 });
 
 const wiringSchema = z.strictObject({
@@ -96,6 +103,18 @@ const wiringSchema = z.strictObject({
   name,
   note: notesOf,
   lanes: z.array(laneSchema).max(64),
+});
+
+/** A device; its groups and ports name only what it has. */
+export const deviceSchema = deviceShape.superRefine((device, context) => {
+  const twice = device.ports.findIndex((port, k) => device.ports.findIndex((other) => other.id === port.id) < k);
+  if (twice >= 0) context.addIssue({ code: "custom", path: ["ports", twice, "id"], message: `"${device.ports[twice]?.id}" is used twice` });
+  for (const [k, { portIds }] of device.groups.entries()) {
+    const loose = portIds.find((portId) => !device.ports.some(({ id: known }) => known === portId));
+    if (loose !== undefined) context.addIssue({ code: "custom", path: ["groups", k, "portIds"], message: `no port "${loose}" on that input` });
+  }
+  const port = device.ports.findIndex(({ moduleId }) => moduleId !== null && !device.modules.some(({ id: known }) => known === moduleId));
+  if (port >= 0) context.addIssue({ code: "custom", path: ["ports", port, "moduleId"], message: `no module "${device.ports[port]?.moduleId}" on that input` });
 });
 
 /** Points of a panel's curve as measured, and the sky they were measured under. */
@@ -127,7 +146,7 @@ export const planSchema = z.strictObject({
 export type Plan = z.infer<typeof planSchema>;
 export type PanelSheet = z.infer<typeof labelSchema>;
 export type PortSheet = z.infer<typeof portSchema>;
-export type DeviceSheet = z.infer<typeof deviceSchema>;
+export type DeviceSheet = z.infer<typeof deviceShape>;
 export type PortGroup = z.infer<typeof portGroupSchema>;
 export type Wiring = z.infer<typeof wiringSchema>;
 export type PlanPanel = Plan["panels"][number];
@@ -149,6 +168,8 @@ export function emptyPlan(planName: string): Plan {
   };
 }
 
+const usualCurrency = "EUR";
+
 /** A label with nothing on it yet. */
 export function blankLabel(labelName: string): PanelSheet {
   return {
@@ -156,6 +177,7 @@ export function blankLabel(labelName: string): PanelSheet {
     pmaxW: null, vocV: null, iscA: null, vmpV: null, impA: null,
     tempCoVocPctPerC: null, tempCoIscPctPerC: null, tempCoPmaxPctPerC: null,
     cellsInSeries: null, bypassDiodes: null, maxSeriesFuseA: null, maxSystemV: null, lengthMm: null, widthMm: null,
+    stowedLengthMm: null, stowedWidthMm: null, stowedDepthMm: null, weightKg: null, price: null, currency: usualCurrency,
   };
 }
 
@@ -169,5 +191,5 @@ export function blankPort(portId: string, portName: string): PortSheet {
 }
 
 export function blankDevice(deviceName: string): DeviceSheet {
-  return { name: deviceName, kind: "powerStation", ports: [blankPort("port-1", "Solar input")], groups: [], modules: [] };
+  return { name: deviceName, kind: "powerStation", ports: [blankPort("port-1", "Solar input")], groups: [], modules: [], weightKg: null, price: null, currency: usualCurrency };
 }

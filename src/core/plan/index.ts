@@ -1,4 +1,4 @@
-export { applyChange, type Change } from "./change";
+export { applyChange, type Change, withoutPort, withPort } from "./change";
 export { differences } from "./differences";
 export {
   blankDevice, blankLabel, blankPort, type DeviceSheet, deviceSchema, emptyPlan, inputKinds, labelSchema, panelKinds, type PanelSheet,
@@ -6,4 +6,4 @@ export {
 } from "./document";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { faultOf, mostPlanBytes, type PlanFault, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
-export { deviceFromVersion1 } from "./upgrades";
+export { deviceFromAnyVersion, labelFromVersion2 } from "./upgrades";

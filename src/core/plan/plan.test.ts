@@ -34,7 +34,7 @@ describe("reading a plan file", () => {
     expect(faultOf('{"format": "golden-arr').type).toBe("notJson");
     expect(faultOf('{"hello": 1}').type).toBe("foreign");
     expect(faultOf("[1, 2]").type).toBe("foreign");
-    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 2 });
+    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 3 });
     expect(faultOf(`{"format": "${"x".repeat(1_100_000)}"}`).type).toBe("tooLarge");
   });
 
@@ -130,10 +130,22 @@ describe("an older plan file", () => {
     const reading = readPlanText(old);
     if (reading.type !== "plan") throw new Error(JSON.stringify(reading));
     const { plan } = reading;
-    expect(plan.version).toBe(2);
+    expect(plan.version).toBe(3);
     expect(plan.panels.map(({ count }) => count)).toEqual([3]);
     expect(plan.wirings[0]?.lanes).toEqual([{ inputId: "station", portId: "pv", rows: matrixRows("shed", 1, 3) }]);
     expect(plan.inputs[0]?.device).toMatchObject({ groups: [], modules: [], ports: [{ maxV: 60, conversion: "mppt", moduleId: null }] });
+  });
+
+  test("of version 2 keeps every panel, input and row, and knows nothing of weights and prices", () => {
+    const text = readFileSync(path.join(__dirname, "fixtures/version-2.json"), "utf8");
+    const older = JSON.parse(text) as { panels: { label: object }[]; inputs: { device: object }[]; wirings: object[] };
+    const reading = readPlanText(text);
+    if (reading.type !== "plan") throw new Error(JSON.stringify(reading));
+    const { plan } = reading;
+    const nothing = { weightKg: null, price: null, currency: "EUR" };
+    expect(plan.wirings).toEqual(older.wirings);
+    expect(plan.panels.map(({ label }) => label)).toEqual(older.panels.map(({ label }) => ({ ...label, ...nothing, stowedLengthMm: null, stowedWidthMm: null, stowedDepthMm: null })));
+    expect(plan.inputs.map(({ device }) => device)).toEqual(older.inputs.map(({ device }) => ({ ...device, ...nothing })));
   });
 
   test("with absurd counts is bounded, not followed", () => {

@@ -61,19 +61,10 @@ function looseReference(plan: Plan): { path: string; problem: string } | null {
     ["panels", plan.panels],
     ["inputs", plan.inputs],
     ["wirings", plan.wirings],
-    ...plan.inputs.map((input, k): [string, readonly { readonly id: string }[]] => [`inputs.${k}.device.ports`, input.device.ports]),
   ];
   for (const [path, list] of lists) {
     const twice = list.findIndex((item, k) => list.findIndex((other) => other.id === item.id) < k);
     if (twice >= 0) return { path: `${path}.${twice}.id`, problem: `"${list[twice]?.id}" is used twice` };
-  }
-  for (const [k, { device }] of plan.inputs.entries()) {
-    for (const [g, group] of device.groups.entries()) {
-      const loose = group.portIds.find((portId) => !device.ports.some((port) => port.id === portId));
-      if (loose !== undefined) return { path: `inputs.${k}.device.groups.${g}.portIds`, problem: `no port "${loose}" on that input` };
-    }
-    const port = device.ports.findIndex(({ moduleId }) => moduleId !== null && !device.modules.some((module) => module.id === moduleId));
-    if (port >= 0) return { path: `inputs.${k}.device.ports.${port}.moduleId`, problem: `no module "${device.ports[port]?.moduleId}" on that input` };
   }
   for (const [k, wiring] of plan.wirings.entries()) {
     const loose = looseInWiring(plan, wiring);

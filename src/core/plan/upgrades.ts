@@ -5,7 +5,7 @@
  */
 type Json = Record<string, unknown>;
 
-export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1];
+export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1, fromVersion2];
 
 /** Version 2: panels are counted, wirings are lanes of rows of panels, inputs have groups, modules and ways to convert. */
 function fromVersion1(plan: Json): Json {
@@ -24,6 +24,31 @@ function fromVersion1(plan: Json): Json {
   };
 }
 
+/** Version 3: labels say what a panel weighs, costs and measures when stowed; inputs what they weigh and cost. */
+function fromVersion2(plan: Json): Json {
+  return {
+    ...plan,
+    version: 3,
+    panels: list(plan["panels"]).map((panel) => ({ ...panel, label: labelFromVersion2(panel["label"]) })),
+    inputs: list(plan["inputs"]).map((input) => ({ ...input, device: carriedFromVersion2(input["device"]) })),
+  };
+}
+
+/** Also used for labels kept in the library. */
+export function labelFromVersion2(label: unknown): unknown {
+  if (!isJson(label) || "stowedLengthMm" in label) return label;
+  return carriedFromVersion2({ ...label, stowedLengthMm: null, stowedWidthMm: null, stowedDepthMm: null });
+}
+
+/** Also used for devices kept in the library. */
+export function deviceFromAnyVersion(device: unknown): unknown {
+  return carriedFromVersion2(deviceFromVersion1(device));
+}
+
+function carriedFromVersion2(sheet: unknown): unknown {
+  return isJson(sheet) && !("weightKg" in sheet) ? { ...sheet, weightKg: null, price: null, currency: "EUR" } : sheet;
+}
+
 function rowsFromVersion1(panelId: unknown, series: number, strings: number): Json[] {
   return Array.from({ length: strings }, (_, row) => ({
     blockingDiode: false,
@@ -31,8 +56,7 @@ function rowsFromVersion1(panelId: unknown, series: number, strings: number): Js
   }));
 }
 
-/** Also used for devices kept in the library, which had the same shape. */
-export function deviceFromVersion1(device: unknown): unknown {
+function deviceFromVersion1(device: unknown): unknown {
   if (!isJson(device) || "groups" in device) return device;
   const ports = list(device["ports"]).map((port) => ({ ...port, conversion: "mppt", tracker: "unknown", batteryMaxA: null, pwmDropV: null, moduleId: null }));
   return { ...device, ports, groups: [], modules: [] };

@@ -6,7 +6,7 @@ export type FieldSpec = {
   readonly whole: boolean;
 };
 
-export const units = ["V", "A", "W", "mm", "°C", "%/°C", "°", "", "Ω", "W/m²", "%"] as const;
+export const units = ["V", "A", "W", "mm", "°C", "%/°C", "°", "", "Ω", "W/m²", "%", "kg"] as const;
 export type Unit = (typeof units)[number];
 
 const of = (unit: Unit, least: number, most: number, whole = false): FieldSpec => ({ unit, least, most, whole });
@@ -27,6 +27,11 @@ export const fieldSpecs = {
   maxSystemV: of("V", 12, 2000),
   lengthMm: of("mm", 50, 10000),
   widthMm: of("mm", 50, 10000),
+  stowedLengthMm: of("mm", 5, 10000),
+  stowedWidthMm: of("mm", 5, 10000),
+  stowedDepthMm: of("mm", 1, 2000),
+  weightKg: of("kg", 0.05, 200),
+  price: of("", 0, 100000),
   minV: of("V", 0, 1000),
   maxV: of("V", 1, 2000),
   wakeV: of("V", 0, 1000),

@@ -1,4 +1,5 @@
-import { fieldSpecs, readCoefficient, readQuantity } from ".";
+import fc from "fast-check";
+import { fieldSpecs, readCoefficient, readQuantity, showingOf, toKept, toShown, unitSystems } from ".";
 
 const voc = fieldSpecs.vocV;
 test.each<[string, unknown]>([
@@ -10,6 +11,30 @@ test.each<[string, unknown]>([
   ["4000", { type: "outside", value: 4000 }],
   ["1e999", { type: "notANumber" }],
 ])("volts typed as “%s”", (text, expected) => expect(readQuantity(text, voc)).toEqual(expected));
+
+test.each<[string, "metric" | "us", keyof typeof fieldSpecs, number]>([
+  ["64 in", "metric", "lengthMm", 1625.6],
+  ["1.48 m", "us", "lengthMm", 1480],
+  ["58.27", "us", "lengthMm", 1480.058],
+  ["22.7 lb", "metric", "weightKg", 10.296546799],
+  ["850 g", "us", "weightKg", 0.85],
+  ["14 °F", "metric", "recordLowC", -10],
+  ["-40", "us", "recordLowC", -40],
+  ["250 mA", "us", "iscA", 0.25],
+])("“%s” typed under the %s switch", (text, system, field, kept) => {
+  const reading = readQuantity(text, fieldSpecs[field], system);
+  expect(reading.type === "value" ? reading.value : reading).toBeCloseTo(kept, 8);
+});
+
+test("shown and typed back, a quantity is what it was, in either system", () => {
+  fc.assert(fc.property(fc.constantFrom("lengthMm" as const, "weightKg" as const, "recordLowC" as const, "vocV" as const), fc.constantFrom(...unitSystems), fc.double({ min: 0, max: 1, noNaN: true }), (field, system, share) => {
+    const spec = fieldSpecs[field];
+    const value = spec.least + share * (spec.most - spec.least);
+    const showing = showingOf(spec.unit, system);
+    const back = toKept(toShown(value, showing), showing.unit, spec.unit, system);
+    expect(Math.abs((back ?? NaN) - value)).toBeLessThanOrEqual(1e-8 * Math.max(1, Math.abs(value)));
+  }));
+});
 
 test("a count must be whole", () => expect(readQuantity("2.5", fieldSpecs.series)).toEqual({ type: "notWhole", value: 2.5 }));
 

@@ -1,4 +1,5 @@
 import { type FieldSpec } from "./field";
+import { toKept, type UnitSystem } from "./system";
 
 /** What a typed number turned out to be. `empty` is a legal answer: the field is then not stated. */
 export type Reading =
@@ -14,15 +15,18 @@ export type CoefficientBase = { readonly unit: "V" | "A" | "W"; readonly value: 
 
 const numberThenUnit = /^([+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d+)?)\s*(.*)$/i;
 
-/** Reads a number as people write it: comma or point, typographic minus, spaces, the field's own unit. */
-export function readQuantity(text: string, spec: FieldSpec): Reading {
+/**
+ * Reads a number as people write it: comma or point, typographic minus, spaces, with a unit the quantity can
+ * have or none, which means the one it is shown in. The value is in the unit of the field.
+ */
+export function readQuantity(text: string, spec: FieldSpec, system: UnitSystem = "metric"): Reading {
   const tidy = tidied(text);
   if (tidy === "") return { type: "empty" };
   const match = numberThenUnit.exec(tidy);
   if (match === null) return { type: "notANumber" };
   const unit = (match[2] ?? "").trim();
-  if (unit !== "" && unit.toLowerCase() !== spec.unit.toLowerCase()) return { type: "unknownUnit", unit };
-  return bounded(Number(match[1]), spec, false);
+  const value = toKept(Number(match[1]), unit, spec.unit, system);
+  return value === null ? { type: "unknownUnit", unit } : bounded(value, spec, value !== Number(match[1]));
 }
 
 /**

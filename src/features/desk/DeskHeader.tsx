@@ -7,7 +7,7 @@ import Tooltip from "@mui/material/Tooltip";
 import { FileDown, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
-import { LightSwitch, NamePlate } from "@/ui";
+import { LightSwitch, NamePlate, UnitSwitch } from "@/ui";
 import { useDesk, useDeskState } from "./DeskProvider";
 import { saveWords } from "./messages";
 
@@ -28,6 +28,7 @@ export function DeskHeader() {
         <Tooltip title="Undo (Ctrl Z)"><span><IconButton aria-label="Undo" disabled={!canUndo} onClick={desk.undo}><Undo2 size={18} /></IconButton></span></Tooltip>
         <Tooltip title="Redo (Ctrl Shift Z)"><span><IconButton aria-label="Redo" disabled={!canRedo} onClick={desk.redo}><Redo2 size={18} /></IconButton></span></Tooltip>
         <Tooltip title="Export the plan as a file"><IconButton component="a" href={`/api/plans/${planId}/export`} download aria-label="Export this plan as JSON"><FileDown size={18} /></IconButton></Tooltip>
+        <UnitSwitch />
         <LightSwitch />
       </Box>
     </Box>

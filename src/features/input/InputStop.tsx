@@ -15,10 +15,7 @@ import { inputKindWords } from "./fields";
 import { PortForm } from "./PortForm";
 import { SharingForm } from "./SharingForm";
 
-const shelf = {
-  list: (client: ApiClient) => client.listInputs(),
-  create: (client: ApiClient, sheet: DeviceSheet) => client.createInput(sheet),
-};
+const shelf = (client: ApiClient) => client.inputs;
 
 const opening = "Copy the data sheet line by line. What a line means stands here as you reach it; the window is drawn as you type.";
 const mostPorts = 8;

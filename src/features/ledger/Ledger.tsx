@@ -5,7 +5,7 @@ import { ChevronDown, Wrench } from "lucide-react";
 import { memo, useId, useState } from "react";
 import { type Finding, passes } from "@/core/rules";
 import { useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
-import { amount, levelColour, limit, LevelMark, levelWords } from "@/ui";
+import { amount, levelColour, limit, LevelMark, levelWords, useUnits } from "@/ui";
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, ruleTitles, whyLines } from "./messages";
@@ -39,6 +39,7 @@ const LedgerLine = memo(Line, (a, b) => a.place === b.place && a.search === b.se
 
 function Line({ finding, place, search }: LineProps) {
   const desk = useDesk();
+  const system = useUnits();
   const [open, setOpen] = useState(false);
   const whyId = useId();
   const { id, level, rule, value, mend } = finding;
@@ -49,7 +50,7 @@ function Line({ finding, place, search }: LineProps) {
       <LevelMark level={level} />
       <div className={style["words"]}>
         <div className={style["title"]}><span style={{ color: levelColour(level) }}>{levelWords[level]}: </span>{place}{ruleTitles[rule]}</div>
-        <div className={style["sentence"]}>{findingSentence(finding)}</div>
+        <div className={style["sentence"]}>{findingSentence(finding, system)}</div>
       </div>
       <div className={`num ${style["value"]}`}>
         {value === null ? "–" : amount(value.value, value.unit)}
@@ -67,7 +68,7 @@ function Line({ finding, place, search }: LineProps) {
             </Button>
           )}
           {mend === null && failing && <span className={style["small"]}>{search ?? "No wiring of these panels would do better here; another input would."}</span>}
-          {finding.assumptions.length > 0 && <span className={style["assumed"]}><em>Assumed:</em> {finding.assumptions.map(assumptionSentence).join("; ")}.</span>}
+          {finding.assumptions.length > 0 && <span className={style["assumed"]}><em>Assumed:</em> {finding.assumptions.map((each) => assumptionSentence(each, system)).join("; ")}.</span>}
         </div>
       )}
       <div id={whyId} className={style["wide"]}>{open && <Why finding={finding} />}</div>

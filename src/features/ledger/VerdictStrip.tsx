@@ -3,8 +3,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { type Assessment, type Level } from "@/core/rules";
+import { type UnitSystem } from "@/core/units";
 import { useAssessment, useDesk, useJudging } from "@/features/desk";
-import { counted, levelColour, LevelMark } from "@/ui";
+import { counted, levelColour, LevelMark, useUnits } from "@/ui";
 import { findingSentence, missingSentence, verdictWords } from "./messages";
 import { portPrefix } from "./places";
 
@@ -13,7 +14,7 @@ export function VerdictStrip() {
   const assessment = useAssessment();
   const desk = useDesk();
   const judging = useJudging();
-  const { level, word, sentence } = headline(assessment);
+  const { level, word, sentence } = headline(assessment, useUnits());
   return (
     <Box component="section" aria-label="Verdict" data-testid="verdict" data-level={level} aria-busy={judging} sx={{ display: "flex", alignItems: "center", gap: { xs: 1, md: 2 }, px: { xs: 1, md: 2 }, py: 0.75, bgcolor: "background.paper", borderBottom: "2px solid var(--ink)", borderLeft: `10px solid ${levelColour(level)}`, flexWrap: { xs: "wrap", md: "nowrap" } }}>
       <Box sx={{ display: "flex", alignItems: "center", gap: 1, flex: "none" }}>
@@ -35,13 +36,13 @@ export function VerdictStrip() {
   );
 }
 
-function headline(assessment: Assessment | null): { level: Level; word: string; sentence: string } {
+function headline(assessment: Assessment | null, system: UnitSystem): { level: Level; word: string; sentence: string } {
   if (assessment === null) return { level: "open", word: "Judging…", sentence: "Solving the curves of this plan." };
   if (assessment.type === "incomplete") {
     return { level: "open", word: "Not judged yet", sentence: assessment.missing.map(missingSentence).join(" ") };
   }
   const worst = assessment.findings.find((finding) => finding.level === assessment.worst);
-  return { level: assessment.worst, word: verdictWords[assessment.worst], sentence: worst === undefined ? assessment.missing.map(missingSentence).join(" ") : `${portPrefix(assessment, worst.where)}${findingSentence(worst)}` };
+  return { level: assessment.worst, word: verdictWords[assessment.worst], sentence: worst === undefined ? assessment.missing.map(missingSentence).join(" ") : `${portPrefix(assessment, worst.where)}${findingSentence(worst, system)}` };
 }
 
 function countsOf({ findings, missing }: Extract<Assessment, { type: "assessed" }>): string {

@@ -29,10 +29,10 @@ test("every finding, reason, assumption and mend has its words, with numbers and
       for (const mend of allMends(plan, wiringId).values()) expect(mendSentence(mend)).toMatch(/^(Wire|Leave|Take|Move) /);
       for (const finding of assessment.findings) {
         const { lines, source } = whyLines(finding);
-        const said = [findingSentence(finding), ...lines, source, ...finding.assumptions.map(assumptionSentence)];
+        const said = [findingSentence(finding, "metric"), ...lines, source, ...finding.assumptions.map((each) => assumptionSentence(each, "metric"))];
         for (const words of said) expect(words).not.toMatch(/undefined|NaN|null|Infinity|\[object/);
-        expect(findingSentence(finding)).toMatch(/\d[\d.]*\s(V|A|W|%)|All rows match|cost the others nothing/);
-        expect(findingSentence(finding)).toMatch(/[.?]$/);
+        expect(findingSentence(finding, "metric")).toMatch(/\d[\d.]*\s(V|A|W|%)|All rows match|cost the others nothing/);
+        expect(findingSentence(finding, "metric")).toMatch(/[.?]$/);
         outcomes.add("outcome" in finding.reason ? `${finding.reason.type}.${finding.reason.outcome}` : finding.reason.type);
       }
     }),
@@ -45,7 +45,7 @@ test("a Stop says what too many volts do, and says so when the sheet does not", 
   const boat = demoPlans()[1] as Plan;
   const sentence = (overVoltage: "shutsOut" | "mayDestroy" | "unknown") => {
     const assessment = assess(applyChange(boat, { type: "setPort", inputId: "controller", portId: "pv", patch: { overVoltage } }), "wiring-1");
-    return assessment.type === "assessed" && assessment.findings[0] !== undefined ? findingSentence(assessment.findings[0]) : "";
+    return assessment.type === "assessed" && assessment.findings[0] !== undefined ? findingSentence(assessment.findings[0], "metric") : "";
   };
   expect(sentence("shutsOut")).toMatch(/shows 0 W/);
   expect(sentence("mayDestroy")).toMatch(/may destroy the input\./);
@@ -56,7 +56,7 @@ test("the same number stands with one precision wherever it stands", () => {
   const boat = demoPlans()[1] as Plan;
   const assessment = assess(boat, "wiring-1");
   if (assessment.type !== "assessed" || assessment.findings[0] === undefined) throw new Error("expected a verdict");
-  const cold = /reaches ([\d.]+)\sV/.exec(findingSentence(assessment.findings[0]))?.[1];
+  const cold = /reaches ([\d.]+)\sV/.exec(findingSentence(assessment.findings[0], "metric"))?.[1];
   expect(whyLines(assessment.findings[0]).lines[0]).toContain(`= ${cold ?? "?"}\u00a0V`);
 });
 

@@ -1,4 +1,5 @@
 import { type Assumption, type Finding } from "@/core/rules";
+import { type UnitSystem } from "@/core/units";
 import { counted, given, percent, trueMinus } from "@/ui";
 import { mountWords } from "./words";
 
@@ -6,20 +7,20 @@ export { findingSentence } from "./sentences";
 export { whyLines } from "./why";
 export { fieldWords, missingSentence, mountWords, ruleTitles, verdictWords } from "./words";
 
-export function assumptionSentence(assumption: Assumption): string {
+export function assumptionSentence(assumption: Assumption, system: UnitSystem): string {
   switch (assumption.type) {
     case "recordLow":
-      return `record low ${given(assumption.valueC, "°C")}`;
+      return `record low ${given(assumption.valueC, "°C", system)}`;
     case "recordHigh":
-      return `record high ${given(assumption.valueC, "°C")}`;
+      return `record high ${given(assumption.valueC, "°C", system)}`;
     case "latitude":
       return `latitude ${given(assumption.valueDeg, "°")}`;
     case "mount":
       return `mount “${mountWords[assumption.mount]}”`;
     case "noonAir":
-      return `air at noon ${given(assumption.valueC, "°C")}`;
+      return `air at noon ${given(assumption.valueC, "°C", system)}`;
     case "dullAir":
-      return `air on a dull morning ${given(assumption.valueC, "°C")}`;
+      return `air on a dull morning ${given(assumption.valueC, "°C", system)}`;
     case "labelField":
       return `${labelFieldWords[assumption.field]} of ${assumption.panelName} ${trueMinus(String(assumption.value))}${assumption.field.startsWith("temp") ? "\u00a0%/°C" : ""}`;
     case "ceilingIsVoc":

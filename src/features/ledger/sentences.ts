@@ -1,15 +1,16 @@
 import { type Finding, type Reason } from "@/core/rules";
+import { type UnitSystem } from "@/core/units";
 import { amount, counted, given, kwh, limit, percent } from "@/ui";
 
 /** One sentence for a rule's finding: what, the numbers, the limit, what follows. */
-export function findingSentence({ reason }: Pick<Finding, "reason">): string {
+export function findingSentence({ reason }: Pick<Finding, "reason">, system: UnitSystem): string {
   switch (reason.type) {
     case "coldVoc":
-      return coldVocSentence(reason);
+      return coldVocSentence(reason, system);
     case "noCeiling":
       return `On the coldest dawn this array reaches ${amount(reason.solvedVocV, "V")}. What is the most the input bears? Fill in “Highest volts” at Input.`;
     case "hotVmp":
-      return hotVmpSentence(reason);
+      return hotVmpSentence(reason, system);
     case "noFloor":
       return `On a hot roof it runs at ${amount(reason.hotVmpV, "V")}. From how many volts does the input work? Fill in “Lowest volts” at Input.`;
     case "current":
@@ -41,8 +42,8 @@ export function findingSentence({ reason }: Pick<Finding, "reason">): string {
 
 type Of<T extends Reason["type"]> = Extract<Reason, { type: T }>;
 
-function coldVocSentence(r: Of<"coldVoc">): string {
-  const cold = `At ${given(r.recordLowC, "°C")} this array reaches ${amount(r.solvedVocV, "V")}`;
+function coldVocSentence(r: Of<"coldVoc">, system: UnitSystem): string {
+  const cold = `At ${given(r.recordLowC, "°C", system)} this array reaches ${amount(r.solvedVocV, "V")}`;
   const ceiling = given(r.ceilingV, "V");
   switch (r.outcome) {
     case "over":
@@ -71,8 +72,8 @@ function overVoltageSentence({ overVoltage }: Of<"coldVoc">): string {
   }
 }
 
-function hotVmpSentence(r: Of<"hotVmp">): string {
-  const hot = `On a hot roof (cells at ${amount(r.cellTempC, "°C")}) the array runs at ${amount(r.hotVmpV, "V")}`;
+function hotVmpSentence(r: Of<"hotVmp">, system: UnitSystem): string {
+  const hot = `On a hot roof (cells at ${amount(r.cellTempC, "°C", system)}) the array runs at ${amount(r.hotVmpV, "V")}`;
   switch (r.outcome) {
     case "neverWakes":
       return `With nothing connected the hot array gives ${amount(r.hotVocV, "V")}; the input needs ${limit(r.wakeV, "V")} to wake. It would show 0 W.`;

@@ -4,7 +4,7 @@ import { mountWords, sumWords } from "./words";
 
 type Why = { readonly lines: readonly string[]; readonly source: string };
 
-/** The rule's formula with the plan's own numbers put in, and where it comes from. */
+/** The rule's formula with the plan's own numbers put in, and where it comes from. In °C whatever the switch says, as coefficients are per °C. */
 export function whyLines({ reason }: Pick<Finding, "reason">): Why {
   switch (reason.type) {
     case "coldVoc": {

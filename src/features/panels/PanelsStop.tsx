@@ -17,10 +17,7 @@ import { MeasuredForm } from "./MeasuredForm";
 
 const ImpliedCurve = dynamic(() => import("./ImpliedCurve"), { ssr: false });
 
-const shelf = {
-  list: (client: ApiClient) => client.listPanels(),
-  create: (client: ApiClient, sheet: PanelSheet) => client.createPanel(sheet),
-};
+const shelf = (client: ApiClient) => client.panels;
 
 const opening = "Type the numbers as they stand on the sticker. This margin explains each one as you reach it.";
 

@@ -12,7 +12,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type ApiResult, createClient, type PlanSummary, type SavedPlan } from "@/api";
-import { LightSwitch, NamePlate, Sheet } from "@/ui";
+import { LightSwitch, NamePlate, Sheet, UnitSwitch } from "@/ui";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 
@@ -52,7 +52,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
     <Box sx={{ minHeight: "100vh" }}>
       <Box component="header" sx={{ display: "flex", alignItems: "center", px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)" }}>
         <NamePlate />
-        <Box sx={{ ml: "auto" }}><LightSwitch /></Box>
+        <Box sx={{ ml: "auto", display: "flex", gap: 0.5, alignItems: "center" }}><UnitSwitch /><LightSwitch /></Box>
       </Box>
       <Box component="main" sx={{ display: "grid", gap: { xs: 2, md: 5 }, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "340px minmax(0, 1fr)" }, maxWidth: 1120, mx: "auto", px: { xs: 1, md: 2 }, py: { xs: 2, md: 5 }, alignItems: "start" }}>
         <Box>
@@ -99,7 +99,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
       </Box>
       <Snackbar open={deleted !== null} message={`“${deleted?.plan.name ?? ""}” is deleted.`} action={<Button color="inherit" onClick={() => void bringBack()}>Undo</Button>} />
       <Box component="footer" sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}>
-        We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open: <Box component="a" href="/schema/plan-v2.json" sx={{ color: "inherit" }}>its JSON Schema</Box>.
+        We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open: <Box component="a" href="/schema/plan-v3.json" sx={{ color: "inherit" }}>its JSON Schema</Box>.
       </Box>
     </Box>
   );

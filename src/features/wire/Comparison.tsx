@@ -6,7 +6,7 @@ import { type Assessment } from "@/core/rules";
 import { changeover, laneKey, tilesOf } from "@/core/wiring";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { findingSentence, verdictWords } from "@/features/ledger";
-import { amount, counted, levelColour, LevelMark, percent, Sheet } from "@/ui";
+import { amount, counted, levelColour, LevelMark, percent, Sheet, useUnits } from "@/ui";
 import style from "./comparison.module.css";
 import { dangerWords, laneWords, stepWords } from "./comparison-words";
 import { useComparison } from "./useComparison";
@@ -37,6 +37,7 @@ export function Comparison() {
 type LineProps = { readonly plan: Plan; readonly wiring: Wiring; readonly verdict: Assessment | null; readonly here: boolean; readonly onShow: () => void };
 
 function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
+  const system = useUnits();
   const assessed = verdict?.type === "assessed" ? verdict : null;
   const level = assessed?.worst ?? "open";
   const worst = assessed?.findings.find((finding) => finding.level === assessed.worst);
@@ -49,7 +50,7 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
       <th scope="row"><button type="button" className={style["name"]} aria-pressed={here} onClick={onShow}>{wiring.name}</button></th>
       <td>
         <span className={style["verdict"]} style={{ color: levelColour(level) }}><LevelMark level={level} size={16} /><strong>{verdict === null ? "Judging…" : assessed === null ? "Not judged yet" : verdictWords[level]}</strong></span>
-        {worst !== undefined && level !== "good" && <div className={style["small"]}>{findingSentence(worst)}</div>}
+        {worst !== undefined && level !== "good" && <div className={style["small"]}>{findingSentence(worst, system)}</div>}
       </td>
       <td className="num">{assessed === null ? "–" : amount(assessed.takenW.brightNoon, "W")}</td>
       <td className="num">{assessed === null ? "–" : amount(assessed.takenW.hotRoof, "W")}</td>

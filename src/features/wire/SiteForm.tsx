@@ -6,7 +6,7 @@ import { mounts } from "@/core/sky";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, useDeskState } from "@/features/desk";
 import { mountWords } from "@/features/ledger";
-import { ChoiceField, given, QuantityField } from "@/ui";
+import { ChoiceField, given, QuantityField, useUnits } from "@/ui";
 
 const help = {
   recordLowC: "The coldest the site has ever been. Cold raises volts: this decides whether the ceiling holds.",
@@ -18,9 +18,10 @@ const help = {
 /** Weather extremes and mounting, typed here; empty fields show what is assumed instead. */
 export function SiteForm() {
   const desk = useDesk();
+  const system = useUnits();
   const site = useDeskState((state) => state.history.present.site);
   const quantity = (name: "recordLowC" | "recordHighC" | "latitudeDeg", label: string) => (
-    <QuantityField label={label} spec={fieldSpecs[name]} value={site[name]} onValue={(value) => desk.change({ type: "setSite", patch: { [name]: value } }, `site:${name}`)} onDone={desk.endGesture} help={help[name]} helpBelow placeholder={`${given(assumedSite[name], "")} assumed`} />
+    <QuantityField label={label} spec={fieldSpecs[name]} value={site[name]} onValue={(value) => desk.change({ type: "setSite", patch: { [name]: value } }, `site:${name}`)} onDone={desk.endGesture} help={help[name]} helpBelow placeholder={`${given(assumedSite[name], fieldSpecs[name].unit, system)} assumed`} />
   );
   return (
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>

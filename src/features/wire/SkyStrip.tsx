@@ -5,7 +5,7 @@ import { type SkyView } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
 import { useDesk, useDeskState } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
-import { amount } from "@/ui";
+import { amount, useUnits } from "@/ui";
 import style from "./sky.module.css";
 
 const icons = { coldDawn: Snowflake, brightNoon: Sun, hotRoof: Thermometer } as const;
@@ -13,6 +13,7 @@ const icons = { coldDawn: Snowflake, brightNoon: Sun, hotRoof: Thermometer } as 
 /** The skies side by side; a press moves the running point to that sky. */
 export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> }) {
   const desk = useDesk();
+  const system = useUnits();
   const chosen = useDeskState((state) => state.sky);
   return (
     <div role="group" aria-label="Sky" className={style["strip"]}>
@@ -25,7 +26,7 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
             <span className={style["words"]}>
               <span className={style["name"]}>{skyWords[name]}</span>
               <span className={`num ${style["figures"]}`}>
-                cells {amount(sky.cellTempC, "°C")} · {name === "coldDawn" ? `${amount(array.vocV, "V")} open` : amount(operating?.p ?? array.mpp.p, "W")}
+                cells {amount(sky.cellTempC, "°C", system)} · {name === "coldDawn" ? `${amount(array.vocV, "V")} open` : amount(operating?.p ?? array.mpp.p, "W")}
               </span>
             </span>
           </button>

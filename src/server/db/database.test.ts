@@ -5,7 +5,7 @@ import Database from "better-sqlite3";
 import { type Kysely, type Migration } from "kysely";
 import { applyChange, emptyPlan } from "@/core/plan";
 import { demoPanels } from "@/demo";
-import { createPlan, databaseFileName, DatabaseProblem, deletePlan, type Db, listPlans, NotFound, openDatabase, panelShelf, readPlanRecord, replacePlan, UnreadablePlan } from ".";
+import { archivePlan, createPlan, databaseFileName, DatabaseProblem, deletePlan, type Db, listPlans, NotFound, openDatabase, panelShelf, readPlanRecord, replacePlan, UnreadablePlan } from ".";
 import { migrations } from "./migrations";
 
 let dir: string;
@@ -74,13 +74,37 @@ describe("plans", () => {
 });
 
 test("library sheets are created, replaced by revision, and removed by revision", async () => {
-  await panelShelf.create(db, { id: "p", sheet: demoPanels.rigid120, now });
+  await panelShelf.add(db, [{ id: "p", sheet: demoPanels.rigid120 }], now);
   const renamed = { ...demoPanels.rigid120, name: "Renamed" };
   expect(await panelShelf.replace(db, { id: "p", revision: 1, sheet: renamed, now: later })).toMatchObject({ revision: 2, sheet: renamed });
   expect(await panelShelf.replace(db, { id: "p", revision: 1, sheet: renamed, now: later })).toBeNull();
   expect(await panelShelf.remove(db, "p", 1)).toBe(false);
   expect(await panelShelf.remove(db, "p", 2)).toBe(true);
   await expect(panelShelf.read(db, "p")).rejects.toThrow(NotFound);
+});
+
+test("a sheet knows the plans that hold a copy of it, is retired and brought back by revision, and many are added all or none", async () => {
+  await panelShelf.add(db, [{ id: "p", sheet: demoPanels.rigid120 }, { id: "q", sheet: demoPanels.rigid195 }], now);
+  const van = applyChange(emptyPlan("Van"), { type: "addPanel", id: "roof", libraryId: "p", label: demoPanels.rigid120 });
+  await createPlan(db, { id: "a", plan: van, now });
+  expect((await panelShelf.list(db)).map(({ id, usedBy, retired }) => ({ id, usedBy, retired }))).toEqual([
+    { id: "p", usedBy: [{ id: "a", name: "Van" }], retired: false },
+    { id: "q", usedBy: [], retired: false },
+  ]);
+  expect(await panelShelf.retire(db, { id: "p", revision: 1, retired: true, now: later })).toMatchObject({ revision: 2, retired: true, sheet: demoPanels.rigid120 });
+  expect(await panelShelf.retire(db, { id: "p", revision: 1, retired: false, now: later })).toBeNull();
+  expect(await panelShelf.retire(db, { id: "p", revision: 2, retired: false, now: later })).toMatchObject({ retired: false });
+  await expect(panelShelf.add(db, [{ id: "r", sheet: demoPanels.blanket60 }, { id: "p", sheet: demoPanels.blanket60 }], now)).rejects.toThrow();
+  expect((await panelShelf.list(db)).map(({ id }) => id)).toEqual(["p", "q"]);
+});
+
+test("a plan put away keeps its revision and comes back", async () => {
+  await createPlan(db, { id: "a", plan: emptyPlan("Van"), now });
+  await archivePlan(db, "a", true, later);
+  expect(await listPlans(db)).toMatchObject([{ id: "a", revision: 1, updatedAt: now, archived: true }]);
+  await archivePlan(db, "a", false, later);
+  expect(await listPlans(db)).toMatchObject([{ archived: false }]);
+  await expect(archivePlan(db, "nobody", true, later)).rejects.toThrow(NotFound);
 });
 
 describe("what is refused, and left as it was", () => {
@@ -119,15 +143,15 @@ describe("what is refused, and left as it was", () => {
 });
 
 describe("migrating", () => {
-  const next = (up: Migration["up"]): Record<string, Migration> => ({ ...migrations, "0002_next": { up } });
+  const next = (up: Migration["up"]): Record<string, Migration> => ({ ...migrations, "9999_next": { up } });
 
   test("makes a backup first and keeps what was there", async () => {
     await createPlan(db, { id: "a", plan: emptyPlan("Van"), now });
     await db.destroy();
     db = await openDatabase(dir, next(async (known: Kysely<unknown>) => void (await known.schema.createTable("extra").addColumn("id", "text").execute())));
-    expect(existsSync(`${file()}.before-0002_next`)).toBe(true);
+    expect(existsSync(`${file()}.before-9999_next`)).toBe(true);
     expect((await readPlanRecord(db, "a")).plan.name).toBe("Van");
-    copyFileSync(`${file()}.before-0002_next`, path.join(dir, "copy.db"));
+    copyFileSync(`${file()}.before-9999_next`, path.join(dir, "copy.db"));
     const copy = new Database(path.join(dir, "copy.db"));
     expect(copy.prepare("select count(*) from plan").pluck().get()).toBe(1);
     copy.close();
@@ -146,6 +170,6 @@ describe("migrating", () => {
     const raw = new Database(file());
     expect(raw.prepare("select name from sqlite_master where name = 'half'").get()).toBeUndefined();
     raw.close();
-    expect(readdirSync(dir).some((name) => name.endsWith(".before-0002_next"))).toBe(true);
+    expect(readdirSync(dir).some((name) => name.endsWith(".before-9999_next"))).toBe(true);
   });
 });

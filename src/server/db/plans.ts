@@ -5,7 +5,7 @@ import { NotFound } from "./problem";
 import { type PlanTable } from "./tables";
 
 export type PlanRecord = { readonly id: string; readonly revision: number; readonly createdAt: string; readonly updatedAt: string; readonly plan: Plan };
-export type PlanHeader = Omit<PlanRecord, "plan"> & { readonly name: string };
+export type PlanHeader = Omit<PlanRecord, "plan"> & { readonly name: string; readonly archived: boolean };
 
 /** A write either lands as the next revision or meets one it did not know of. */
 export type WriteResult =
@@ -24,8 +24,8 @@ export class UnreadablePlan extends Error {
 }
 
 export async function listPlans(db: Db): Promise<PlanHeader[]> {
-  const rows = await db.selectFrom("plan").select(["id", "name", "revision", "created_at", "updated_at"]).orderBy("updated_at", "desc").orderBy("id").execute();
-  return rows.map((row) => ({ id: row.id, name: row.name, revision: row.revision, createdAt: row.created_at, updatedAt: row.updated_at }));
+  const rows = await db.selectFrom("plan").select(["id", "name", "revision", "created_at", "updated_at", "archived_at"]).orderBy("updated_at", "desc").orderBy("id").execute();
+  return rows.map((row) => ({ id: row.id, name: row.name, revision: row.revision, createdAt: row.created_at, updatedAt: row.updated_at, archived: row.archived_at !== null }));
 }
 
 export async function readPlanRecord(db: Db, id: string): Promise<PlanRecord> {
@@ -36,7 +36,7 @@ export async function createPlan(db: Db, made: { id: string; plan: Plan; now: st
   const { id, plan, now } = made;
   const document = JSON.stringify(plan);
   await db.transaction().execute(async (trx) => {
-    await trx.insertInto("plan").values({ id, name: plan.name, revision: 1, document, created_at: now, updated_at: now }).execute();
+    await trx.insertInto("plan").values({ id, name: plan.name, revision: 1, document, created_at: now, updated_at: now, archived_at: null }).execute();
     await trx.insertInto("plan_revision").values({ plan_id: id, revision: 1, document, saved_at: now }).execute();
   });
   return { id, revision: 1, createdAt: now, updatedAt: now, plan };
@@ -55,6 +55,12 @@ export async function replacePlan(db: Db, write: { id: string; revision: number;
     await trx.deleteFrom("plan_revision").where("plan_id", "=", id).where("revision", "<=", next - keptRevisions).execute();
     return { type: "saved", record: { id, revision: next, createdAt: row.created_at, updatedAt: now, plan } };
   });
+}
+
+/** Puts a plan away, or brings it back; the plan itself and its revision stay as they are. */
+export async function archivePlan(db: Db, id: string, archived: boolean, now: string): Promise<void> {
+  const done = await db.updateTable("plan").set({ archived_at: archived ? now : null }).where("id", "=", id).executeTakeFirst();
+  if (done.numUpdatedRows === 0n) throw new NotFound("plan", id);
 }
 
 /** Deletes a plan if it is still at the revision the person saw. */

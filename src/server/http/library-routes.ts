@@ -1,40 +1,59 @@
 import "server-only";
+import { z } from "zod";
+import { retiringSchema } from "@/api";
+import { mostLibraryBytes, mostSheets } from "@/core/library";
 import { database, type Db, type LibraryRecord } from "../db";
 import { answer, answerNothing, fault, guarded, parsed } from "./answer";
 import { bodyJson, ifMatch } from "./request";
 
+type Written = { readonly id: string; readonly revision: number; readonly now: string };
+
 type ShelfLike<Sheet> = {
-  schema: { parse: (value: unknown) => Sheet };
+  schema: z.ZodType<Sheet>;
   list: (db: Db) => Promise<LibraryRecord<Sheet>[]>;
   read: (db: Db, id: string) => Promise<LibraryRecord<Sheet>>;
-  create: (db: Db, made: { id: string; sheet: Sheet; now: string }) => Promise<LibraryRecord<Sheet>>;
-  replace: (db: Db, write: { id: string; revision: number; sheet: Sheet; now: string }) => Promise<LibraryRecord<Sheet> | null>;
+  add: (db: Db, made: readonly { id: string; sheet: Sheet }[], now: string) => Promise<void>;
+  replace: (db: Db, write: Written & { sheet: Sheet }) => Promise<LibraryRecord<Sheet> | null>;
+  retire: (db: Db, write: Written & { retired: boolean }) => Promise<LibraryRecord<Sheet> | null>;
   remove: (db: Db, id: string, revision: number) => Promise<boolean>;
 };
 
 type Context = { params: Promise<{ id: string }> };
 
+const nowText = () => new Date().toISOString();
+
 /** The handlers of one shelf of the library; panels and inputs differ only in their sheet. */
 export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
-  const stale = () => fault("stale", "This library entry was changed elsewhere. Nothing was overwritten: reload and try again.");
+  const many = z.array(shelf.schema).min(1).max(mostSheets);
+  const current = (record: LibraryRecord<Sheet> | null) => {
+    if (record === null) throw fault("stale", "This library entry was changed elsewhere. Nothing was overwritten: reload and try again.");
+    return answer(record);
+  };
+  const written = async (request: Request, { params }: Context): Promise<Written> => ({ id: (await params).id, revision: ifMatch(request), now: nowText() });
   return {
     list: () => guarded(async () => answer(await shelf.list(await database()))),
     create: (request: Request) =>
       guarded(async () => {
-        const sheet = parsed(shelf.schema, await bodyJson(request));
-        return answer(await shelf.create(await database(), { id: crypto.randomUUID(), sheet, now: new Date().toISOString() }), 201);
+        const made = { id: crypto.randomUUID(), sheet: parsed(shelf.schema, await bodyJson(request)) };
+        const db = await database();
+        await shelf.add(db, [made], nowText());
+        return answer(await shelf.read(db, made.id), 201);
+      }),
+    /** Many sheets at once, all of them or none. */
+    createMany: (request: Request) =>
+      guarded(async () => {
+        const sheets = parsed(many, await bodyJson(request, mostLibraryBytes));
+        await shelf.add(await database(), sheets.map((sheet) => ({ id: crypto.randomUUID(), sheet })), nowText());
+        return answer({ added: sheets.length }, 201);
       }),
     read: (_: Request, { params }: Context) => guarded(async () => answer(await shelf.read(await database(), (await params).id))),
-    replace: (request: Request, { params }: Context) =>
-      guarded(async () => {
-        const write = { id: (await params).id, revision: ifMatch(request), sheet: parsed(shelf.schema, await bodyJson(request)), now: new Date().toISOString() };
-        const record = await shelf.replace(await database(), write);
-        if (record === null) throw stale();
-        return answer(record);
-      }),
+    replace: (request: Request, context: Context) =>
+      guarded(async () => current(await shelf.replace(await database(), { ...(await written(request, context)), sheet: parsed(shelf.schema, await bodyJson(request)) }))),
+    retire: (request: Request, context: Context) =>
+      guarded(async () => current(await shelf.retire(await database(), { ...(await written(request, context)), ...parsed(retiringSchema, await bodyJson(request)) }))),
     remove: (request: Request, { params }: Context) =>
       guarded(async () => {
-        if (!(await shelf.remove(await database(), (await params).id, ifMatch(request)))) throw stale();
+        if (!(await shelf.remove(await database(), (await params).id, ifMatch(request)))) current(null);
         return answerNothing();
       }),
   };

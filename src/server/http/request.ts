@@ -3,11 +3,11 @@ import { mostPlanBytes } from "@/core/plan";
 import { fault } from "./answer";
 
 /** Reads a JSON body as text, counting bytes as they come: the length header is only a promise. */
-export async function bodyText(request: Request): Promise<string> {
+export async function bodyText(request: Request, mostBytes = mostPlanBytes): Promise<string> {
   const kind = request.headers.get("content-type")?.split(";")[0]?.trim().toLowerCase();
   if (kind !== "application/json") throw fault("badRequest", `The body is ${kind ?? "of no stated kind"}; allowed: application/json.`);
   const promised = Number(request.headers.get("content-length") ?? 0);
-  if (promised > mostPlanBytes) throw tooLarge(promised);
+  if (promised > mostBytes) throw tooLarge(promised, mostBytes);
   if (request.body === null) throw fault("notJson", "The body is empty; expected JSON.");
   const decoder = new TextDecoder("utf-8", { fatal: true });
   const reader = request.body.getReader();
@@ -17,17 +17,17 @@ export async function bodyText(request: Request): Promise<string> {
     const { done, value } = await reader.read();
     if (done) break;
     bytes += value.byteLength;
-    if (bytes > mostPlanBytes) {
+    if (bytes > mostBytes) {
       await reader.cancel();
-      throw tooLarge(bytes);
+      throw tooLarge(bytes, mostBytes);
     }
     text += decode(decoder, value);
   }
   return text + decode(decoder);
 }
 
-export async function bodyJson(request: Request): Promise<unknown> {
-  const text = await bodyText(request);
+export async function bodyJson(request: Request, mostBytes = mostPlanBytes): Promise<unknown> {
+  const text = await bodyText(request, mostBytes);
   try {
     return JSON.parse(text);
   } catch (error) {
@@ -52,6 +52,6 @@ function decode(decoder: TextDecoder, chunk?: Uint8Array): string {
   }
 }
 
-function tooLarge(bytes: number) {
-  return fault("tooLarge", `The body holds ${bytes} bytes or more; allowed: ${mostPlanBytes}.`);
+function tooLarge(bytes: number, mostBytes: number) {
+  return fault("tooLarge", `The body holds ${bytes} bytes or more; allowed: ${mostBytes}.`);
 }

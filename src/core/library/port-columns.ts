@@ -1,0 +1,93 @@
+import { ceilingBases } from "../input";
+import { blankDevice, blankPort, type DeviceSheet, type PortSheet } from "../plan";
+import { type FieldName, fieldSpecs, readQuantity } from "../units";
+import { choice, type Column, price, quantity, text, withUnit } from "./column";
+
+type Tier = PortSheet["currentLimits"][number];
+
+/** One row of a table of inputs: a port, with what its device is repeated before it. */
+export type PortLine = Pick<DeviceSheet, "name" | "kind" | "weightKg" | "price" | "currency"> & Omit<PortSheet, "name"> & { readonly portName: string };
+
+const { name: noName, kind: usualKind, currency: usualCurrency } = blankDevice("");
+
+export const blankLine: PortLine = { ...blankPort("port-1", ""), name: noName, kind: usualKind, weightKg: null, price: null, currency: usualCurrency, portName: "" };
+
+const mostTiers = 4;
+const natures = { drawsUpTo: ["draws up to", "limits itself"], neverExceed: ["never exceed", "absolute"] } as const;
+const blankTier: Tier = { fromV: null, toV: null, amps: 0, nature: "drawsUpTo" };
+
+/** The columns of a table of inputs: one row for each port. Shared limits and add-on modules do not fit a table; they travel in JSON. */
+export const portColumns: readonly Column<PortLine>[] = [
+  text("name", "Name", 80, ["input", "device", "model", "product"]),
+  choice("kind", "Kind", { chargeController: ["charge controller", "controller"], powerStation: ["power station", "station"] }, ["type"]),
+  text("portName", "Port", 80, ["port name"]),
+  quantity("minV", "Lowest volts", ["min voltage", "minimum voltage", "vmin"]),
+  quantity("maxV", "Highest volts", ["max voltage", "maximum voltage", "vmax", "max pv voltage"]),
+  choice("ceilingBasis", "Highest volts meant with", Object.fromEntries(ceilingBases.map((code) => [code, []])) as unknown as Record<PortLine["ceilingBasis"], readonly string[]>),
+  choice("overVoltage", "Too many volts", { shutsOut: ["shuts it out"], mayDestroy: ["may destroy it"], unknown: [] }),
+  ...Array.from({ length: mostTiers }, (_, k) => tierColumns(k)).flat(),
+  quantity("maxW", "Watt limit", ["max power", "maximum power", "max watts"]),
+  choice("maxWNature", "Watt limit nature", natures),
+  choice("conversion", "Works by", { mppt: [], pwm: [] }, ["conversion"]),
+  choice("tracker", "Tracker", { fullScan: ["scans the whole curve", "scan"], hillClimb: ["only climbs", "climb"], unknown: [] }),
+  quantity("batteryMaxA", "Amps into battery", ["charge current", "max charge current"]),
+  quantity("pwmDropV", "Drop", ["pwm drop"]),
+  quantity("wakeV", "Wakes at", ["wake voltage", "start voltage"]),
+  quantity("batteryV", "Battery", ["battery voltage"]),
+  quantity("wakeMarginV", "Over it to wake", []),
+  quantity("stayMarginV", "Over it to stay", []),
+  quantity("weightKg", "Weight", ["mass"]),
+  ...price<PortLine>(),
+];
+
+/** Amps, volts and nature of one current tier; a tier begins with its amps. */
+function tierColumns(k: number): Column<PortLine>[] {
+  const head = `Tier ${k + 1}`;
+  const set = (line: PortLine, patch: Partial<Tier>): Partial<PortLine> => {
+    const tiers = Array.from({ length: Math.max(k + 1, line.currentLimits.length) }, (_, at) => line.currentLimits[at] ?? blankTier);
+    return { currentLimits: tiers.map((tier, at) => (at === k ? { ...tier, ...patch } : tier)) };
+  };
+  const number = (key: "amps" | "fromV" | "toV", word: string, names: readonly string[]): Column<PortLine> => {
+    const spec = fieldSpecs[key satisfies FieldName];
+    return {
+      title: `${head} ${word} (${spec.unit})`, names, late: false, written: true,
+      write: ({ currentLimits }) => currentLimits[k]?.[key] ?? "",
+      read: (typed, unit, line) => {
+        const reading = readQuantity(withUnit(typed, unit), spec);
+        if (reading.type === "value") return { type: "set", patch: set(line, { [key]: reading.value }) };
+        return reading.type === "empty" ? { type: "set", patch: {} } : { type: "fault", fault: reading };
+      },
+    };
+  };
+  const nature = choice<{ nature: Tier["nature"] }, Tier["nature"]>("nature", `${head} nature`, natures);
+  return [
+    number("amps", "amps", k === 0 ? ["max current", "maximum current", "amps", "current limit"] : []),
+    number("fromV", "from", []),
+    number("toV", "to", []),
+    {
+      ...nature,
+      write: ({ currentLimits }) => currentLimits[k]?.nature ?? "",
+      read: (typed, unit, line) => {
+        const cell = nature.read(typed, unit, blankTier);
+        return cell.type === "fault" ? cell : { type: "set", patch: set(line, cell.patch) };
+      },
+    },
+  ];
+}
+
+/** The rows of a device, one a port. */
+export function linesOf({ name, kind, weightKg, price: cost, currency, ports }: DeviceSheet): PortLine[] {
+  return ports.map(({ name: portName, ...port }) => ({ ...port, moduleId: null, name, kind, weightKg, price: cost, currency, portName }));
+}
+
+/** Rows with one name are one device; what is said of it stands in its first row. Tiers without amps are not kept. */
+export function devicesOf(lines: readonly PortLine[]): { readonly first: number; readonly sheet: DeviceSheet }[] {
+  const found = new Map<string, { first: number; sheet: DeviceSheet }>();
+  for (const [at, { name, kind, weightKg, price: cost, currency, portName, ...port }] of lines.entries()) {
+    const known = found.get(name) ?? { first: at, sheet: { ...blankDevice(name), kind, weightKg, price: cost, currency, ports: [] } };
+    const number = known.sheet.ports.length + 1;
+    const sheet: PortSheet = { ...port, id: `port-${number}`, name: portName === "" ? `Port ${number}` : portName, moduleId: null, currentLimits: port.currentLimits.filter(({ amps }) => amps > 0) };
+    found.set(name, { ...known, sheet: { ...known.sheet, ports: [...known.sheet.ports, sheet] } });
+  }
+  return [...found.values()];
+}

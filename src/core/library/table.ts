@@ -1,0 +1,99 @@
+import { type CellFault, type Column, lettersOf } from "./column";
+
+/** What became of one column of a file. */
+export type ColumnReport = { readonly heading: string } & (
+  | { readonly type: "taken"; readonly title: string; readonly filled: number; readonly faultCount: number; /** the first few */ readonly faults: readonly { readonly row: number; readonly text: string; readonly fault: CellFault }[] }
+  | { readonly type: "unknown"; readonly samples: readonly string[] }
+  | { readonly type: "repeated"; readonly title: string }
+);
+
+export type TableReader<S> = {
+  /** Takes the next row of cells; null for one with nothing in it. */
+  readonly take: (cells: readonly string[]) => S | null;
+  readonly report: () => { readonly columns: readonly ColumnReport[]; /** titles of columns the file does not have */ readonly absent: readonly string[] };
+};
+
+const keptFaults = 5;
+const keptSamples = 3;
+const mostShown = 60;
+
+type Slot<S> = { readonly heading: string; readonly unit: string; readonly column: Column<S> | null; readonly repeated: boolean; filled: number; faultCount: number; readonly faults: { row: number; text: string; fault: CellFault }[]; readonly samples: string[] };
+
+/**
+ * Reads a table of cells row by row into sheets, and keeps account of every column: what it was taken for, how
+ * many cells it filled, and which it did not understand. Nothing is guessed: a cell not understood leaves its
+ * field as in `blank`.
+ */
+export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: readonly string[]): TableReader<S> {
+  const seen = new Set<Column<S>>();
+  const slots = headings.map((heading): Slot<S> => {
+    const { column, unit } = columnFor(columns, heading);
+    const repeated = column !== null && seen.has(column);
+    if (column !== null) seen.add(column);
+    return { heading: cut(heading), unit, column, repeated, filled: 0, faultCount: 0, faults: [], samples: [] };
+  });
+  const order = [...slots.keys()].sort((a, b) => Number(slots[a]?.column?.late ?? false) - Number(slots[b]?.column?.late ?? false));
+  // the headings are row 1
+  let row = 1;
+
+  return {
+    take: (cells) => {
+      row += 1;
+      if (cells.every((cell) => cell.trim() === "")) return null;
+      let sheet = blank;
+      for (const at of order) {
+        const slot = slots[at];
+        const text = cells[at] ?? "";
+        if (slot === undefined || text.trim() === "") continue;
+        if (slot.column === null || slot.repeated) {
+          if (slot.samples.length < keptSamples) slot.samples.push(cut(text));
+          continue;
+        }
+        const cell = slot.column.read(text, slot.unit, sheet);
+        if (cell.type === "set") {
+          sheet = { ...sheet, ...cell.patch };
+          slot.filled += 1;
+        } else {
+          slot.faultCount += 1;
+          if (slot.faults.length < keptFaults) slot.faults.push({ row, text: cut(text), fault: cell.fault });
+        }
+      }
+      return sheet;
+    },
+    report: () => ({
+      columns: slots.map(({ heading, column, repeated, filled, faultCount, faults, samples }): ColumnReport => {
+        if (column === null) return { heading, type: "unknown", samples };
+        return repeated ? { heading, type: "repeated", title: column.title } : { heading, type: "taken", title: column.title, filled, faultCount, faults };
+      }),
+      absent: columns.filter((column) => column.written && !seen.has(column)).map(({ title }) => title),
+    }),
+  };
+}
+
+/** A table of sheets as rows of cells, headings first. Columns in which no sheet has anything are left out. */
+export function writeTable<S>(columns: readonly Column<S>[], sheets: readonly S[]): (string | number)[][] {
+  const used = columns.filter((column, k) => column.written && (k === 0 || sheets.some((sheet) => column.write(sheet) !== "")));
+  return [used.map(({ title }) => title), ...sheets.map((sheet) => used.map((column) => column.write(sheet)))];
+}
+
+/** The column a heading means: its own title, one of its other names, either with a unit in brackets or at the end. */
+function columnFor<S>(columns: readonly Column<S>[], heading: string): { column: Column<S> | null; unit: string } {
+  const bracketed = /[([]\s*([^()[\]]*?)\s*[)\]]\s*$/.exec(heading);
+  const unit = bracketed?.[1] ?? "";
+  const bare = bracketed === null ? heading : heading.slice(0, bracketed.index);
+  const named = (words: string) => {
+    const wanted = lettersOf(words);
+    return wanted === "" ? undefined : columns.find(({ title, names }) => lettersOf(title.replace(/\s*\([^)]*\)$/, "")) === wanted || names.some((name) => lettersOf(name) === wanted));
+  };
+  const whole = named(bare);
+  if (whole !== undefined) return { column: whole, unit };
+  const last = /^(.*\S)[\s_,]+(\S+)$/.exec(bare.trim());
+  const shorter = last === null ? undefined : named(last[1] ?? "");
+  return shorter === undefined ? { column: null, unit: "" } : { column: shorter, unit: last?.[2] ?? "" };
+}
+
+/** Text of a file, safe to show. */
+function cut(words: string): string {
+  const tidy = words.replace(/\s+/g, " ").trim();
+  return tidy.length > mostShown ? `${tidy.slice(0, mostShown)}…` : tidy;
+}
