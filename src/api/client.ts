@@ -50,7 +50,7 @@ function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Reco
     create: (sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "POST", path, body: JSON.stringify(sheet) }, schema),
     /** Many at once, all of them or none. */
     createMany: (sheets: readonly Sheet[]): Promise<ApiResult<{ added: number }>> => call({ method: "POST", path: `${path}/import`, body: JSON.stringify(sheets) }, addedSchema),
-    replace: (id: string, revision: number, sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision }, schema),
+    replace: (id: string, revision: number, sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision, keepalive: true }, schema),
     retire: (id: string, revision: number, retired: boolean): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}/retired`, body: JSON.stringify({ retired }), ifMatch: revision }, schema),
     read: (id: string): Promise<ApiResult<Record>> => call({ method: "GET", path: `${path}/${id}` }, schema),
   };

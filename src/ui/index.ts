@@ -1,4 +1,5 @@
 export { ChoiceField } from "./ChoiceField";
+export { CurrencyField } from "./CurrencyField";
 export { FieldGroup } from "./FieldGroup";
 export { amount, counted, given, kwh, limit, money, percent, trueMinus } from "./format";
 export { IconKey } from "./IconKey";
@@ -8,6 +9,7 @@ export { Lights, useLight } from "./Lights";
 export { LightSwitch } from "./LightSwitch";
 export { NamePlate } from "./NamePlate";
 export { Nonce, useNonce } from "./Nonce";
+export { offerFile } from "./offer-file";
 export { PickList } from "./PickList";
 export { QuantityField } from "./QuantityField";
 export { Sheet } from "./Sheet";

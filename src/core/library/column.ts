@@ -70,7 +70,8 @@ export function text<S>(key: TextKey<S>, title: string, most: number, names: rea
     title, names, late: false, written: true,
     write: (sheet) => sheet[key] as string,
     read: (typed) => {
-      const value = typed.trim();
+      // a mark put before = + - @ keeps a spreadsheet from taking a name for a formula; it is not part of it
+      const value = typed.trim().replace(/^'(?=[=+\-@])/, "");
       return value.length > most ? { type: "fault", fault: { type: "tooLong", length: value.length, most } } : { type: "set", patch: only<S>(key, value as S[keyof S]) };
     },
   };

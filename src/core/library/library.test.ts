@@ -54,11 +54,11 @@ test("a seller's table is read by its own headings and units, and says column by
   const by = (heading: string) => columns.find((column) => column.heading === heading);
   expect(by("Rated power [W]")).toMatchObject({ type: "taken", title: "Pmax (W)", filled: 1, faults: [{ row: 3, text: "2OO", fault: { type: "unknownUnit" } }] });
   expect(by("Open-circuit voltage (mV)")).toMatchObject({ title: "Voc (V)", filled: 1, faultCount: 1, faults: [{ row: 2, text: "22 600" }] });
-  expect(by("Type")).toMatchObject({ faultCount: 1, faults: [{ text: "shingle", fault: { type: "notAChoice" } }] });
+  expect(by("Type")).toMatchObject({ faultCount: 1, instead: "rigid", faults: [{ text: "shingle", fault: { type: "notAChoice" } }] });
   expect(by("Temp. coefficient Voc")).toMatchObject({ faults: [{ row: 2, fault: { type: "notANumber" } }, { row: 3, fault: { type: "outside", value: -66 } }] });
   expect(by("Warranty")).toEqual({ heading: "Warranty", type: "unknown", samples: ["10 years", "none"] });
   expect(by("Voc (V)")).toEqual({ heading: "Voc (V)", type: "repeated", title: "Voc (V)" });
-  expect(absent).toContain("Vmp (V)");
+  expect(absent).toContainEqual({ title: "Vmp (V)", instead: "" });
 });
 
 test("hostile files are refused or harmless", () => {

@@ -2,7 +2,7 @@ import { type CellFault, type Column, lettersOf } from "./column";
 
 /** What became of one column of a file. */
 export type ColumnReport = { readonly heading: string } & (
-  | { readonly type: "taken"; readonly title: string; readonly filled: number; readonly faultCount: number; /** the first few */ readonly faults: readonly { readonly row: number; readonly text: string; readonly fault: CellFault }[] }
+  | { readonly type: "taken"; readonly title: string; readonly filled: number; readonly faultCount: number; /** what stands where a cell was not understood; empty for nothing */ readonly instead: string; /** the first few */ readonly faults: readonly { readonly row: number; readonly text: string; readonly fault: CellFault }[] }
   | { readonly type: "unknown"; readonly samples: readonly string[] }
   | { readonly type: "repeated"; readonly title: string }
 );
@@ -10,8 +10,11 @@ export type ColumnReport = { readonly heading: string } & (
 export type TableReader<S> = {
   /** Takes the next row of cells; null for one with nothing in it. */
   readonly take: (cells: readonly string[]) => S | null;
-  readonly report: () => { readonly columns: readonly ColumnReport[]; /** titles of columns the file does not have */ readonly absent: readonly string[] };
+  readonly report: () => { readonly columns: readonly ColumnReport[]; readonly absent: readonly Absent[] };
 };
+
+/** A column the file does not have, and what stands in its place; empty for nothing. */
+export type Absent = { readonly title: string; readonly instead: string };
 
 const keptFaults = 5;
 const keptSamples = 3;
@@ -63,9 +66,9 @@ export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: 
     report: () => ({
       columns: slots.map(({ heading, column, repeated, filled, faultCount, faults, samples }): ColumnReport => {
         if (column === null) return { heading, type: "unknown", samples };
-        return repeated ? { heading, type: "repeated", title: column.title } : { heading, type: "taken", title: column.title, filled, faultCount, faults };
+        return repeated ? { heading, type: "repeated", title: column.title } : { heading, type: "taken", title: column.title, filled, faultCount, faults, instead: String(column.write(blank)) };
       }),
-      absent: columns.filter((column) => column.written && !seen.has(column)).map(({ title }) => title),
+      absent: columns.filter((column) => column.written && !seen.has(column)).map((column) => ({ title: column.title, instead: String(column.write(blank)) })),
     }),
   };
 }

@@ -3,11 +3,13 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { BookmarkPlus } from "lucide-react";
+import Link from "next/link";
 import { useState } from "react";
 import { PickList, Sheet } from "@/ui";
 import { type LibraryState } from "./useLibrary";
 
 type Props<T> = {
+  readonly shelf: "panels" | "inputs";
   readonly label: string;
   readonly state: LibraryState<T>;
   readonly emptyWords: string;
@@ -16,10 +18,10 @@ type Props<T> = {
 };
 
 /** A shelf of the library to take from; says so when it is empty or out of reach. */
-export function LibrarySheet<T extends { readonly id: string; readonly sheet: { readonly name: string } }>({ label, state, emptyWords, detail, onTake }: Props<T>) {
+export function LibrarySheet<T extends { readonly id: string; readonly sheet: { readonly name: string } }>({ shelf, label, state, emptyWords, detail, onTake }: Props<T>) {
   const records = state.type === "ready" ? state.records : [];
   return (
-    <Sheet title="Library" flush>
+    <Sheet title="Library" flush aside={<Box component={Link} href={`/library/${shelf}`} prefetch={false} sx={{ color: "inherit", fontSize: "0.8125rem", minHeight: 36, display: "inline-flex", alignItems: "center" }}>Table and files</Box>}>
       {state.type === "fault" && <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>{state.message}</Box>}
       {state.type === "ready" && records.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>{emptyWords}</Box>}
       <Box sx={{ maxHeight: 300, overflowY: "auto" }}>

@@ -2,23 +2,22 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { FilePlus2, Plus, Trash2 } from "lucide-react";
+import { FilePlus2 } from "lucide-react";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
 import { portWindow } from "@/core/input";
-import { blankDevice, blankPort, type DeviceSheet, inputKinds, type PlanInput } from "@/core/plan";
+import { blankDevice, type DeviceSheet, type PlanInput } from "@/core/plan";
 import { demoInputs } from "@/demo";
-import { KeepInLibrary, LibrarySheet, useAssessment, useDesk, useDeskState, useLibrary, usePlan } from "@/features/desk";
+import { type Desk, KeepInLibrary, LibrarySheet, useAssessment, useDesk, useDeskState, useLibrary, usePlan } from "@/features/desk";
 import { WindowChart } from "@/features/window-chart";
-import { ChoiceField, counted, PickList, Sheet, TextLine } from "@/ui";
+import { counted, PickList, Sheet } from "@/ui";
+import { type DeviceEditor } from "./device-editor";
+import { DeviceForm } from "./DeviceForm";
 import { inputKindWords } from "./fields";
-import { PortForm } from "./PortForm";
-import { SharingForm } from "./SharingForm";
 
 const shelf = (client: ApiClient) => client.inputs;
 
 const opening = "Copy the data sheet line by line. What a line means stands here as you reach it; the window is drawn as you type.";
-const mostPorts = 8;
 
 /** The stop where the input is chosen from the library or typed off its data sheet. */
 export function InputStop() {
@@ -51,27 +50,12 @@ export function InputStop() {
         </Sheet>
       </Box>
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
-        <LibrarySheet label="Inputs in the library" state={library.state} emptyWords="Empty. An input you have typed can be kept here for the next plan." detail={({ sheet }) => detailOf(sheet)} onTake={({ id, sheet }) => add(sheet, id)} />
+        <LibrarySheet shelf="inputs" label="Inputs in the library" state={library.state} emptyWords="Empty. An input you have typed can be kept here for the next plan." detail={({ sheet }) => detailOf(sheet)} onTake={({ id, sheet }) => add(sheet, id)} />
       </Box>
       {chosen !== undefined && port !== undefined && (
         <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
         <Sheet title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
-          <DeviceHead input={chosen} />
-          <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", my: 1.5, alignItems: "center" }}>
-            <Box role="group" aria-label="Ports" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
-              {ports.map((candidate) => (
-                <Button key={candidate.id} size="small" variant={candidate.id === port.id ? "contained" : "outlined"} aria-pressed={candidate.id === port.id} onClick={() => setPortId(candidate.id)}>{candidate.name}</Button>
-              ))}
-            </Box>
-            {ports.length < mostPorts && <Button size="small" startIcon={<Plus size={16} />} onClick={() => {
-              const id = crypto.randomUUID();
-              desk.change({ type: "addPort", inputId: chosen.id, port: blankPort(id, `Port ${ports.length + 1}`) });
-              setPortId(id);
-            }}>Add a port</Button>}
-            {ports.length > 1 && <Button size="small" startIcon={<Trash2 size={16} />} onClick={() => desk.change({ type: "removePort", inputId: chosen.id, portId: port.id })}>Remove this port</Button>}
-          </Box>
-          <PortForm key={`${chosen.id}:${port.id}`} inputId={chosen.id} port={port} modules={chosen.device.modules} onField={setHelp} />
-          <SharingForm input={chosen} onField={setHelp} />
+          <DeviceForm key={chosen.id} editor={editorOf(desk, chosen)} port={port} onPort={setPortId} onField={setHelp} />
         </Sheet>
         </Box>
       )}
@@ -85,15 +69,17 @@ export function InputStop() {
   );
 }
 
-function DeviceHead({ input }: { input: PlanInput }) {
-  const desk = useDesk();
-  const { id, device } = input;
-  return (
-    <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" } }}>
-      <TextLine key={id} label="Name" value={device.name} most={80} onValue={(name) => desk.change({ type: "setDevice", inputId: id, patch: { name } }, `device:${id}:name`)} onDone={desk.endGesture} />
-      <ChoiceField label="Kind" value={device.kind} options={inputKinds.map((value) => ({ value, text: inputKindWords[value] }))} onChoice={(kind) => desk.change({ type: "setDevice", inputId: id, patch: { kind } })} />
-    </Box>
-  );
+/** The device of a plan's input, typed through the desk. */
+function editorOf(desk: Desk, { id, device }: PlanInput): DeviceEditor {
+  const named = (gesture?: string) => (gesture === undefined ? undefined : `device:${id}:${gesture}`);
+  return {
+    device,
+    setDevice: (patch, gesture) => desk.change({ type: "setDevice", inputId: id, patch }, named(gesture)),
+    setPort: (portId, patch, gesture) => desk.change({ type: "setPort", inputId: id, portId, patch }, named(gesture)),
+    addPort: (port) => desk.change({ type: "addPort", inputId: id, port }),
+    removePort: (portId) => desk.change({ type: "removePort", inputId: id, portId }),
+    done: desk.endGesture,
+  };
 }
 
 /** The window of the port being typed; with the array's curves when it is the port that is wired. */

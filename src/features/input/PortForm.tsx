@@ -5,36 +5,36 @@ import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { Plus, Trash2 } from "lucide-react";
 import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "@/core/input";
-import { type DeviceSheet, type PortSheet } from "@/core/plan";
+import { type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
-import { useDesk } from "@/features/desk";
 import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
+import { type DeviceEditor } from "./device-editor";
 import { basisWords, conversionWords, natureWords, outcomeWords, portHelp, trackerWords } from "./fields";
 
-type Props = { readonly inputId: string; readonly port: PortSheet; readonly modules: DeviceSheet["modules"]; readonly onField: (help: string) => void };
+type Props = { readonly editor: DeviceEditor; readonly port: PortSheet; readonly onField: (help: string) => void };
 type Tier = PortSheet["currentLimits"][number];
 type PlainField = "maxV" | "minV" | "wakeV" | "batteryV" | "wakeMarginV" | "stayMarginV" | "maxW" | "batteryMaxA" | "pwmDropV";
 
 const mostTiers = 4;
 
 /** The data sheet of one port: window, current tiers, watts, waking. */
-export function PortForm({ inputId, port, modules, onField }: Props) {
-  const desk = useDesk();
-  const patch = (change: Partial<Omit<PortSheet, "id">>, gesture: string) => desk.change({ type: "setPort", inputId, portId: port.id, patch: change }, `port:${inputId}:${port.id}:${gesture}`);
+export function PortForm({ editor, port, onField }: Props) {
+  const { modules } = editor.device;
+  const patch = (change: Partial<Omit<PortSheet, "id">>, gesture: string) => editor.setPort(port.id, change, `${port.id}:${gesture}`);
   const quantity = (name: PlainField, label: string, placeholder: string) => (
-    <QuantityField key={`${port.id}:${name}`} label={label} spec={fieldSpecs[name]} value={port[name]} onValue={(value) => patch({ [name]: value }, name)} onDone={desk.endGesture} help={portHelp[name]} placeholder={placeholder} onFocus={() => onField(portHelp[name])} />
+    <QuantityField key={`${port.id}:${name}`} label={label} spec={fieldSpecs[name]} value={port[name]} onValue={(value) => patch({ [name]: value }, name)} onDone={editor.done} help={portHelp[name]} placeholder={placeholder} onFocus={() => onField(portHelp[name])} />
   );
   const setTier = (at: number, change: Partial<Tier>, gesture: string) => patch({ currentLimits: port.currentLimits.map((tier, k) => (k === at ? { ...tier, ...change } : tier)) }, `tier${at}:${gesture}`);
   const addTier = () => {
     const last = port.currentLimits[port.currentLimits.length - 1];
     patch({ currentLimits: [...port.currentLimits, { fromV: last?.toV ?? null, toV: null, amps: last?.amps ?? 10, nature: last?.nature ?? "drawsUpTo" }] }, "addTier");
-    desk.endGesture();
+    editor.done();
   };
 
   return (
     <Box sx={{ display: "grid", gap: 1.5 }}>
       <Grid columns={3}>
-        <TextLine label="Port" value={port.name} most={80} onValue={(name) => patch({ name }, "name")} onDone={desk.endGesture} />
+        <TextLine label="Port" value={port.name} most={80} onValue={(name) => patch({ name }, "name")} onDone={editor.done} />
         {quantity("maxV", "Highest volts", "needed")}
         {quantity("minV", "Lowest volts", "not stated")}
       </Grid>
@@ -47,9 +47,9 @@ export function PortForm({ inputId, port, modules, onField }: Props) {
         <Box sx={{ display: "grid", gap: 1 }}>
           {port.currentLimits.map((tier, k) => (
             <Box key={k} role="group" aria-label={`Current tier ${k + 1}`} sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: "1fr 1fr 1fr 1.4fr 44px" }, alignItems: "start" }}>
-              <QuantityField label="Amps" spec={fieldSpecs.amps} value={tier.amps} required onValue={(amps) => amps !== null && setTier(k, { amps }, "amps")} onDone={desk.endGesture} help={portHelp.amps} onFocus={() => onField(portHelp.amps)} />
-              <QuantityField label="from" spec={fieldSpecs.fromV} value={tier.fromV} onValue={(fromV) => setTier(k, { fromV }, "from")} onDone={desk.endGesture} help={portHelp.fromV} placeholder="lowest" onFocus={() => onField(portHelp.fromV)} />
-              <QuantityField label="to" spec={fieldSpecs.toV} value={tier.toV} onValue={(toV) => setTier(k, { toV }, "to")} onDone={desk.endGesture} help={portHelp.toV} placeholder="ceiling" onFocus={() => onField(portHelp.toV)} />
+              <QuantityField label="Amps" spec={fieldSpecs.amps} value={tier.amps} required onValue={(amps) => amps !== null && setTier(k, { amps }, "amps")} onDone={editor.done} help={portHelp.amps} onFocus={() => onField(portHelp.amps)} />
+              <QuantityField label="from" spec={fieldSpecs.fromV} value={tier.fromV} onValue={(fromV) => setTier(k, { fromV }, "from")} onDone={editor.done} help={portHelp.fromV} placeholder="lowest" onFocus={() => onField(portHelp.fromV)} />
+              <QuantityField label="to" spec={fieldSpecs.toV} value={tier.toV} onValue={(toV) => setTier(k, { toV }, "to")} onDone={editor.done} help={portHelp.toV} placeholder="ceiling" onFocus={() => onField(portHelp.toV)} />
               <ChoiceField label="Nature" value={tier.nature} options={limitNatures.map((value) => ({ value, text: natureWords[value] }))} onChoice={(nature) => setTier(k, { nature }, "nature")} help={portHelp.nature} onFocus={() => onField(portHelp.nature)} />
               <IconButton aria-label={`Remove current tier ${k + 1}`} onClick={() => patch({ currentLimits: port.currentLimits.filter((_, other) => other !== k) }, `removeTier${k}`)} sx={{ mt: "18px" }}><Trash2 size={16} /></IconButton>
             </Box>

@@ -5,20 +5,18 @@ import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { Plus, Trash2 } from "lucide-react";
 import { limitNatures } from "@/core/input";
-import { type DeviceSheet, type PlanInput, type PortGroup } from "@/core/plan";
+import { type PortGroup } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
-import { useDesk } from "@/features/desk";
 import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
+import { type DeviceEditor } from "./device-editor";
 import { natureWords, portHelp } from "./fields";
 
 const mostGroups = 8;
 const mostModules = 8;
 
 /** What ports of a device share, and the modules that add ports to it. */
-export function SharingForm({ input, onField }: { input: PlanInput; onField: (help: string) => void }) {
-  const desk = useDesk();
-  const { id, device } = input;
-  const set = (patch: Partial<Pick<DeviceSheet, "groups" | "modules">>, gesture?: string) => desk.change({ type: "setDevice", inputId: id, patch }, gesture === undefined ? undefined : `device:${id}:${gesture}`);
+export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField: (help: string) => void }) {
+  const { device, setDevice: set } = editor;
   const setGroup = (groupId: string, change: Partial<PortGroup>, gesture?: string) => set({ groups: device.groups.map((group) => (group.id === groupId ? { ...group, ...change } : group)) }, gesture === undefined ? undefined : `${groupId}:${gesture}`);
   return (
     <Box sx={{ display: "grid", gap: 1.5, mt: 1.5 }}>
@@ -27,9 +25,9 @@ export function SharingForm({ input, onField }: { input: PlanInput; onField: (he
         <Box sx={{ display: "grid", gap: 1.5 }}>
           {device.groups.map((group) => (
             <Box key={group.id} role="group" aria-label={`Shared limit: ${group.name}`} sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: "1.4fr 1fr 1fr 1.2fr 44px" }, alignItems: "start" }}>
-              <TextLine label="Group" value={group.name} most={80} onValue={(name) => setGroup(group.id, { name }, "name")} onDone={desk.endGesture} />
-              <QuantityField label="Watts together" spec={fieldSpecs.maxW} value={group.maxW} onValue={(maxW) => setGroup(group.id, { maxW }, "w")} onDone={desk.endGesture} help={portHelp.groupMaxW} placeholder="not stated" onFocus={() => onField(portHelp.groupMaxW)} />
-              <QuantityField label="Amps together" spec={fieldSpecs.amps} value={group.maxA} onValue={(maxA) => setGroup(group.id, { maxA }, "a")} onDone={desk.endGesture} help={portHelp.groupMaxA} placeholder="not stated" onFocus={() => onField(portHelp.groupMaxA)} />
+              <TextLine label="Group" value={group.name} most={80} onValue={(name) => setGroup(group.id, { name }, "name")} onDone={editor.done} />
+              <QuantityField label="Watts together" spec={fieldSpecs.maxW} value={group.maxW} onValue={(maxW) => setGroup(group.id, { maxW }, "w")} onDone={editor.done} help={portHelp.groupMaxW} placeholder="not stated" onFocus={() => onField(portHelp.groupMaxW)} />
+              <QuantityField label="Amps together" spec={fieldSpecs.amps} value={group.maxA} onValue={(maxA) => setGroup(group.id, { maxA }, "a")} onDone={editor.done} help={portHelp.groupMaxA} placeholder="not stated" onFocus={() => onField(portHelp.groupMaxA)} />
               <ChoiceField label="Nature" value={group.nature} options={limitNatures.map((value) => ({ value, text: natureWords[value] }))} onChoice={(nature) => setGroup(group.id, { nature })} help={portHelp.maxWNature} />
               <IconButton aria-label={`Remove shared limit ${group.name}`} onClick={() => set({ groups: device.groups.filter((other) => other.id !== group.id) })} sx={{ mt: "18px" }}><Trash2 size={16} /></IconButton>
               <Box role="group" aria-label={`Ports in ${group.name}`} sx={{ gridColumn: "1 / -1", display: "flex", gap: 0.5, flexWrap: "wrap" }}>
@@ -47,7 +45,7 @@ export function SharingForm({ input, onField }: { input: PlanInput; onField: (he
         <Box sx={{ display: "grid", gap: 1 }}>
           {device.modules.map((addOn) => (
             <Box key={addOn.id} sx={{ display: "grid", gap: 1, gridTemplateColumns: "minmax(0, 1fr) 44px", alignItems: "start" }}>
-              <TextLine label="Module" value={addOn.name} most={80} onValue={(name) => set({ modules: device.modules.map((other) => (other.id === addOn.id ? { ...other, name } : other)) }, `${addOn.id}:name`)} onDone={desk.endGesture} />
+              <TextLine label="Module" value={addOn.name} most={80} onValue={(name) => set({ modules: device.modules.map((other) => (other.id === addOn.id ? { ...other, name } : other)) }, `${addOn.id}:name`)} onDone={editor.done} />
               <IconButton aria-label={`Remove module ${addOn.name}`} disabled={device.ports.some((port) => port.moduleId === addOn.id)} onClick={() => set({ modules: device.modules.filter((other) => other.id !== addOn.id) })} sx={{ mt: "18px" }}><Trash2 size={16} /></IconButton>
             </Box>
           ))}

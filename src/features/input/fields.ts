@@ -23,6 +23,11 @@ export const portHelp = {
   groupMaxA: "The most amps they take together.",
 } as const;
 
+export const deviceHelp = {
+  weightKg: "What the device weighs, with its battery if that is inside.",
+  price: "What it costs, for plans that compare devices.",
+} as const;
+
 export const conversionWords = { mppt: "MPPT", pwm: "PWM" } as const;
 export const trackerWords = { fullScan: "scans the whole curve", hillClimb: "only climbs", unknown: "unknown" } as const;
 export const natureWords = { drawsUpTo: "draws up to", neverExceed: "never exceed" } as const;

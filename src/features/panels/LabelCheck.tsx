@@ -3,19 +3,17 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/panel";
-import { type PlanPanel } from "@/core/plan";
+import { type PanelSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
-import { useDesk } from "@/features/desk";
 import { fieldWords } from "@/features/ledger";
 import { given, LevelMark, percent } from "@/ui";
 import { doubtSentence, readingSentence } from "./messages";
 
 /** The label checked against itself: doubts with a reading that would fit, and how near the model comes. */
-export function LabelCheck({ panel }: { panel: PlanPanel }) {
-  const desk = useDesk();
-  const doubts = doubtsAbout(panel.label);
-  const reading = readLabel(panel.label);
-  const readings = readingsThatFit(panel.label);
+export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change: Partial<PanelSheet>) => void }) {
+  const doubts = doubtsAbout(label);
+  const reading = readLabel(label);
+  const readings = readingsThatFit(label);
   return (
     <Box component="ul" aria-label="Label check" aria-live="polite" sx={{ listStyle: "none", m: 0, p: 0, display: "grid", gap: 1 }}>
       {reading.type === "incomplete" && (
@@ -28,29 +26,29 @@ export function LabelCheck({ panel }: { panel: PlanPanel }) {
           <Item key={doubt.type} level="care">
             {doubtSentence(doubt)}
             {suggestion !== null && spec !== null && (
-              <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => desk.change({ type: "setLabel", panelId: panel.id, patch: { [field]: suggestion } })}>
+              <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => patch({ [field]: suggestion })}>
                 Take {given(suggestion, spec.unit)}
               </Button>
             )}
           </Item>
         );
       })}
-      {readings.map(({ patch, how }) => {
-        const words = readingSentence(patch, how);
+      {readings.map(({ patch: read, how }) => {
+        const words = readingSentence(read, how);
         return (
           <Item key={words} level="note">
             {words}
-            <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => desk.change({ type: "setLabel", panelId: panel.id, patch })}>Read it so</Button>
+            <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => patch(read)}>Read it so</Button>
           </Item>
         );
       })}
-      {reading.type === "label" && doubts.length === 0 && <ModelWord panel={panel} />}
+      {reading.type === "label" && doubts.length === 0 && <ModelWord label={label} />}
     </Box>
   );
 }
 
-function ModelWord({ panel }: { panel: PlanPanel }) {
-  const reading = readLabel(panel.label);
+function ModelWord({ label }: { label: PanelSheet }) {
+  const reading = readLabel(label);
   if (reading.type !== "label") return null;
   const { exact, missPct } = fitLabel(reading.label);
   const guessed = completeLabel(reading.label).assumed.length;

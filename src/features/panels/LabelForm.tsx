@@ -2,20 +2,22 @@
 
 import Box from "@mui/material/Box";
 import { assumedCoefficients, cellTypes } from "@/core/panel";
-import { panelKinds, type PanelSheet, type PlanPanel } from "@/core/plan";
+import { panelKinds, type PanelSheet } from "@/core/plan";
 import { type CoefficientBase, fieldSpecs, readCoefficient } from "@/core/units";
-import { useDesk } from "@/features/desk";
-import { ChoiceField, FieldGroup, given, QuantityField, TextLine } from "@/ui";
-import { coefficientFields, type LabelField, otherFields, ratingFields } from "./fields";
+import { ChoiceField, CurrencyField, FieldGroup, given, QuantityField, TextLine } from "@/ui";
+import { carriedFields, coefficientFields, type LabelField, otherFields, ratingFields } from "./fields";
 import { cellTypeWords, kindWords } from "./messages";
 
-type Props = { readonly panel: PlanPanel; readonly onField: (help: string) => void };
+type Props = {
+  readonly label: PanelSheet;
+  /** Changes with one gesture name in a row are one step of undo. */
+  readonly patch: (change: Partial<PanelSheet>, gesture?: string) => void;
+  readonly onDone: () => void;
+  readonly onField: (help: string) => void;
+};
 
 /** A panel's label, laid out as a sticker is. Every keystroke that can be read is in the plan at once. */
-export function LabelForm({ panel, onField }: Props) {
-  const desk = useDesk();
-  const { id, label } = panel;
-  const patch = (change: Partial<PanelSheet>, gesture: string) => desk.change({ type: "setLabel", panelId: id, patch: change }, `label:${id}:${gesture}`);
+export function LabelForm({ label, patch, onDone, onField }: Props) {
   const assumed = assumedCoefficients[label.cellType];
 
   const quantity = ({ name, label: title, help, needed }: LabelField) => {
@@ -23,12 +25,12 @@ export function LabelForm({ panel, onField }: Props) {
     const silent = name === "tempCoVocPctPerC" || name === "tempCoIscPctPerC" || name === "tempCoPmaxPctPerC" ? `assumed ${given(assumed[name], "")}` : "not stated";
     return (
       <QuantityField
-        key={`${id}:${name}`}
+        key={name}
         label={title}
         spec={fieldSpecs[name]}
         value={label[name]}
         onValue={(value) => patch({ [name]: value }, name)}
-        onDone={desk.endGesture}
+        onDone={onDone}
         help={help}
         placeholder={needed ? "needed" : silent}
         onFocus={() => onField(help)}
@@ -40,13 +42,17 @@ export function LabelForm({ panel, onField }: Props) {
   return (
     <Box sx={{ display: "grid", gap: 1.25 }}>
       <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "2fr 1fr 1fr" } }}>
-        <TextLine label="Name" value={label.name} most={80} onValue={(name) => patch({ name }, "name")} onDone={desk.endGesture} onFocus={() => onField("Name: maker and model, as you will look for it later.")} />
+        <TextLine label="Name" value={label.name} most={80} onValue={(name) => patch({ name }, "name")} onDone={onDone} onFocus={() => onField("Name: maker and model, as you will look for it later.")} />
         <ChoiceField label="Kind" value={label.kind} options={panelKinds.map((value) => ({ value, text: kindWords[value] }))} onChoice={(kind) => patch({ kind }, "kind")} />
         <ChoiceField label="Cells" value={label.cellType} options={cellTypes.map((value) => ({ value, text: cellTypeWords[value] }))} onChoice={(cellType) => patch({ cellType }, "cellType")} />
       </Box>
       <Row title="Full sun, cells at 25 °C" columns={5}>{ratingFields.map(quantity)}</Row>
       <Row title="Change per degree" columns={3}>{coefficientFields.map(quantity)}</Row>
       <Row title="Limits and build" columns={3}>{otherFields.map(quantity)}</Row>
+      <Row title="Carrying and buying" columns={3}>
+        {carriedFields.map(quantity)}
+        <CurrencyField value={label.currency} onChoice={(currency) => patch({ currency })} />
+      </Row>
     </Box>
   );
 }

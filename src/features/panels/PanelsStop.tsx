@@ -3,19 +3,16 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { FilePlus2 } from "lucide-react";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
-import { readLabel } from "@/core/panel";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan } from "@/features/desk";
-import { given, PickList, Sheet, useNonce } from "@/ui";
+import { given, PickList, Sheet } from "@/ui";
 import { LabelCheck } from "./LabelCheck";
+import { LabelCurve } from "./LabelCurve";
 import { LabelForm } from "./LabelForm";
 import { MeasuredForm } from "./MeasuredForm";
-
-const ImpliedCurve = dynamic(() => import("./ImpliedCurve"), { ssr: false });
 
 const shelf = (client: ApiClient) => client.panels;
 
@@ -36,6 +33,10 @@ export function PanelsStop() {
     setChosenId(id);
   };
 
+  const patch = (change: Partial<PanelSheet>, gesture?: string) => {
+    if (chosen !== undefined) desk.change({ type: "setLabel", panelId: chosen.id, patch: change }, gesture === undefined ? undefined : `label:${chosen.id}:${gesture}`);
+  };
+
   return (
     <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 320px" }, gridTemplateAreas: { xs: '"list" "sheet" "side" "library"', md: '"list sheet side" "library sheet side"' }, gridTemplateRows: { md: "auto 1fr" }, alignItems: "start" }}>
       <Box sx={{ gridArea: "list", minWidth: 0 }}>
@@ -49,12 +50,12 @@ export function PanelsStop() {
         </Sheet>
       </Box>
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
-        <LibrarySheet label="Panels in the library" state={library.state} emptyWords="Empty. A label you have typed can be kept here for the next plan." detail={({ sheet }) => ratingOf(sheet)} onTake={({ id, sheet }) => add(sheet, id)} />
+        <LibrarySheet shelf="panels" label="Panels in the library" state={library.state} emptyWords="Empty. A label you have typed can be kept here for the next plan." detail={({ sheet }) => ratingOf(sheet)} onTake={({ id, sheet }) => add(sheet, id)} />
       </Box>
       {chosen !== undefined && (
         <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
           <Sheet title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
-            <LabelForm key={chosen.id} panel={chosen} onField={setHelp} />
+            <LabelForm key={chosen.id} label={chosen.label} patch={patch} onDone={desk.endGesture} onField={setHelp} />
           </Sheet>
           <Box sx={{ mt: 2 }}><Sheet title="Measured curve, if you have one"><MeasuredForm key={chosen.id} panel={chosen} /></Sheet></Box>
         </Box>
@@ -62,18 +63,12 @@ export function PanelsStop() {
       {chosen !== undefined && (
         <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0 }}>
           <Box sx={{ display: { xs: "none", md: "block" }, borderLeft: "3px double var(--line-strong)", pl: 1.5, minHeight: 66, fontSize: "0.9375rem", fontStyle: "italic" }} aria-hidden>{help}</Box>
-          <Sheet title="Checked against itself"><LabelCheck panel={chosen} /></Sheet>
-          <Sheet title="The curve it implies"><Curve panel={chosen} /></Sheet>
+          <Sheet title="Checked against itself"><LabelCheck label={chosen.label} patch={patch} /></Sheet>
+          <Sheet title="The curve it implies"><LabelCurve label={chosen.label} /></Sheet>
         </Box>
       )}
     </Box>
   );
-}
-
-function Curve({ panel }: { panel: PlanPanel }) {
-  const nonce = useNonce();
-  const reading = readLabel(panel.label);
-  return reading.type === "label" ? <ImpliedCurve label={reading.label} nonce={nonce} /> : <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>Drawn once Pmax, Vmp, Imp, Voc and Isc are there.</Box>;
 }
 
 function cardOf({ id, label }: PlanPanel) {

@@ -28,3 +28,11 @@ export const otherFields: readonly LabelField[] = [
   field("lengthMm", "Length", "Length of the whole panel, to check watts per square metre."),
   field("widthMm", "Width", "Width of the whole panel, to check watts per square metre."),
 ];
+
+export const carriedFields: readonly LabelField[] = [
+  field("stowedLengthMm", "Stowed length", "Length of a folding panel or blanket when it is folded away."),
+  field("stowedWidthMm", "Stowed width", "Width of a folding panel or blanket when it is folded away."),
+  field("stowedDepthMm", "Stowed depth", "How thick it is when it is folded away."),
+  field("weightKg", "Weight", "What one panel weighs, frame and leads included."),
+  field("price", "Price", "What one panel costs, to see the money per watt."),
+];

@@ -52,7 +52,8 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
     <Box sx={{ minHeight: "100vh" }}>
       <Box component="header" sx={{ display: "flex", alignItems: "center", px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)" }}>
         <NamePlate />
-        <Box sx={{ ml: "auto", display: "flex", gap: 0.5, alignItems: "center" }}><UnitSwitch /><LightSwitch /></Box>
+        <Box component={Link} href="/library/panels" sx={{ ml: "auto", mr: 1.5, color: "inherit", fontWeight: 600, minHeight: 44, display: "inline-flex", alignItems: "center" }}>Library</Box>
+        <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}><UnitSwitch /><LightSwitch /></Box>
       </Box>
       <Box component="main" sx={{ display: "grid", gap: { xs: 2, md: 5 }, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "340px minmax(0, 1fr)" }, maxWidth: 1120, mx: "auto", px: { xs: 1, md: 2 }, py: { xs: 2, md: 5 }, alignItems: "start" }}>
         <Box>

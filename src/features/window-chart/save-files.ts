@@ -1,6 +1,7 @@
 "use client";
 
 import { type SkyView } from "@/core/rules";
+import { offerFile } from "@/ui";
 import { skyWords } from "./words";
 import { curvePoints } from "./geometry";
 
@@ -15,28 +16,19 @@ export function curveRows(states: readonly SkyView[]): CurveRow[] {
 
 export async function saveCsv(states: readonly SkyView[]): Promise<void> {
   const { unparse } = await import("papaparse");
-  offer("window-chart.csv", "text/csv", unparse(curveRows(states)));
+  offerFile("window-chart.csv", "text/csv", unparse(curveRows(states)));
 }
 
 /** The drawing as a file of its own: colours are written out, as a file has no stylesheet. */
 export function saveSvg(drawing: SVGSVGElement): void {
   const styles = getComputedStyle(document.documentElement);
   const text = new XMLSerializer().serializeToString(drawing).replace(/var\((--[a-z-]+)\)/g, (_, name: string) => styles.getPropertyValue(name).trim());
-  offer("window-chart.svg", "image/svg+xml", text);
+  offerFile("window-chart.svg", "image/svg+xml", text);
 }
 
 /** The array as a deck for a circuit simulator. */
 export function saveNetlist(deck: string): void {
-  offer("array.cir", "text/plain", deck);
-}
-
-function offer(fileName: string, type: string, text: string): void {
-  const link = document.createElement("a");
-  const url = URL.createObjectURL(new Blob([text], { type }));
-  link.href = url;
-  link.download = fileName;
-  link.click();
-  URL.revokeObjectURL(url);
+  offerFile("array.cir", "text/plain", deck);
 }
 
 function round(value: number, digits: number): number {

@@ -14,7 +14,7 @@ export type LibraryRecord<Sheet> = {
   /** No longer offered to plans; kept, as plans made from it name it. */
   readonly retired: boolean;
   /** Plans that hold a copy of it. */
-  readonly usedBy: readonly PlanUse[];
+  readonly usedBy: PlanUse[];
   readonly sheet: Sheet;
 };
 
@@ -25,7 +25,7 @@ const columns = ["id", "revision", "updated_at", "retired_at", "sheet"] as const
 /** A shelf of the library: panels and inputs are kept alike, each sheet validated on the way out as on the way in.
  *  `upgrade` brings sheets kept by an older version to today's shape; `inPlans` is the list of a plan that holds copies. */
 function shelf<Sheet extends { name: string }>(table: "panel" | "input", inPlans: "panels" | "inputs", schema: z.ZodType<Sheet>, upgrade: (older: unknown) => unknown) {
-  const toRecord = (row: Row, uses: ReadonlyMap<string, readonly PlanUse[]>): LibraryRecord<Sheet> => ({
+  const toRecord = (row: Row, uses: ReadonlyMap<string, PlanUse[]>): LibraryRecord<Sheet> => ({
     id: row.id,
     revision: row.revision,
     updatedAt: row.updated_at,
@@ -34,7 +34,7 @@ function shelf<Sheet extends { name: string }>(table: "panel" | "input", inPlans
     sheet: schema.parse(upgrade(JSON.parse(row.sheet))),
   });
 
-  async function uses(db: Db): Promise<ReadonlyMap<string, readonly PlanUse[]>> {
+  async function uses(db: Db): Promise<ReadonlyMap<string, PlanUse[]>> {
     const path = `$.${inPlans}`;
     const { rows } = await sql<{ id: string; name: string; sheet_id: string }>`
       select distinct plan.id, plan.name, json_extract(held.value, '$.libraryId') as sheet_id
@@ -86,7 +86,7 @@ function shelf<Sheet extends { name: string }>(table: "panel" | "input", inPlans
   };
 }
 
-function grouped(rows: readonly { id: string; name: string; sheet_id: string }[]): ReadonlyMap<string, readonly PlanUse[]> {
+function grouped(rows: readonly { id: string; name: string; sheet_id: string }[]): ReadonlyMap<string, PlanUse[]> {
   const found = new Map<string, PlanUse[]>();
   for (const { id, name, sheet_id } of rows) found.set(sheet_id, [...(found.get(sheet_id) ?? []), { id, name }]);
   return found;

@@ -1,0 +1,170 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Snackbar from "@mui/material/Snackbar";
+import Typography from "@mui/material/Typography";
+import { FileDown, FilePlus2, FileUp } from "lucide-react";
+import Link from "next/link";
+import { useMemo, useRef, useState } from "react";
+import { createClient, type InputRecord, type PanelRecord, type ShelfClient } from "@/api";
+import { linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
+import { blankDevice, blankLabel, type DeviceSheet, type PanelSheet } from "@/core/plan";
+import { type ShelfName } from "@/workers/librarian";
+import { counted, LightSwitch, NamePlate, offerFile, UnitSwitch, useUnits } from "@/ui";
+import { EditSheet } from "./EditSheet";
+import { InputEditor, PanelEditor } from "./editors";
+import { inputExtras, inputTable } from "./input-shelf";
+import { panelExtras, panelTable } from "./panel-shelf";
+import { ReadFile } from "./ReadFile";
+import { SheetTable } from "./SheetTable";
+import { useReading } from "./useReading";
+
+const client = createClient((input, init) => fetch(input, init));
+
+type Props = { readonly shelf: ShelfName; readonly panels: readonly PanelRecord[]; readonly inputs: readonly InputRecord[] };
+
+/** The library: every panel and input kept for plans to take from. */
+export function LibraryView({ shelf, panels, inputs }: Props) {
+  const system = useUnits();
+  const panelShelf = useShelf<PanelSheet, PanelRecord>(client.panels, panels);
+  const inputShelf = useShelf<DeviceSheet, InputRecord>(client.inputs, inputs);
+  const [withRetired, setWithRetired] = useState(false);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const now = shelf === "panels" ? panelShelf : inputShelf;
+  const picker = useRef<HTMLInputElement>(null);
+  const file = useReading({
+    shelf,
+    existing: () => ({ panels: panelShelf.records.map(({ sheet }) => sheet), inputs: inputShelf.records.map(({ sheet }) => sheet) }),
+    keep: async (sheets) => (await panelShelf.addMany(sheets.panels)) ?? (await inputShelf.addMany(sheets.inputs)),
+  });
+  const shown = <R extends PanelRecord | InputRecord>(records: readonly R[]) => records.filter(({ retired }) => withRetired || !retired);
+  const panelColumnsShown = useMemo(() => panelTable(system), [system]);
+  const inputColumnsShown = useMemo(() => inputTable(system), [system]);
+  /** Ticked sheets, or all that are shown when none is. */
+  const picked = <R extends PanelRecord | InputRecord>(records: readonly R[]) => shown(records).filter(({ id }) => chosen.length === 0 || chosen.includes(id));
+  const sheets: Sheets = shelf === "panels" ? { panels: picked(panelShelf.records).map(({ sheet }) => sheet), inputs: [] } : { panels: [], inputs: picked(inputShelf.records).map(({ sheet }) => sheet) };
+  const retired = now.records.filter((record) => record.retired).length;
+  const start = async () => setOpenId(await (shelf === "panels" ? panelShelf.add(blankLabel("New panel")) : inputShelf.add(blankDevice("New input"))));
+  const common = { chosen, onChosen: setChosen, onOpen: setOpenId };
+  const openPanel = panelShelf.records.find(({ id }) => id === openId);
+  const openInput = inputShelf.records.find(({ id }) => id === openId);
+
+  return (
+    <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
+      <Box component="header" sx={{ display: "flex", alignItems: "center", gap: 1.5, px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)", flexWrap: "wrap" }}>
+        <Box component={Link} href="/" aria-label="Golden Array: all plans" sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}><NamePlate /></Box>
+        <Box sx={{ ml: "auto", display: "flex", gap: 0.5, alignItems: "center" }}><UnitSwitch /><LightSwitch /></Box>
+      </Box>
+      <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 1.5, minWidth: 0 }}>
+        <Box sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
+          <Typography variant="h1" component="h1">Library</Typography>
+          <Box component="nav" aria-label="Shelves" sx={{ display: "flex", gap: 0.5 }}>
+            <ShelfLink name="panels" here={shelf}>Panels ({shown(panelShelf.records).length})</ShelfLink>
+            <ShelfLink name="inputs" here={shelf}>Inputs ({shown(inputShelf.records).length})</ShelfLink>
+          </Box>
+        </Box>
+        <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
+          <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => void start()}>{shelf === "panels" ? "Type a label in" : "Type an input in"}</Button>
+          <input ref={picker} type="file" accept=".csv,.tsv,.txt,.json,text/csv,application/json" aria-label="Library file" hidden onChange={(event) => {
+            const picked1 = event.target.files?.[0];
+            // cleared, so that the same file can be chosen again after it was mended
+            event.target.value = "";
+            if (picked1 !== undefined) void file.take(picked1);
+          }} />
+          <Button size="small" variant="outlined" startIcon={<FileUp size={16} />} onClick={() => picker.current?.click()}>Read CSV or JSON</Button>
+          <Button size="small" variant="outlined" startIcon={<FileDown size={16} />} onClick={() => void saveTable(shelf, sheets)}>CSV of {chosenWords(chosen.length)}</Button>
+          <Button size="small" variant="outlined" startIcon={<FileDown size={16} />} onClick={() => offerFile(`${shelf}.json`, "application/json", writeLibrary(sheets))}>JSON of {chosenWords(chosen.length)}</Button>
+          {chosen.length > 0 && <Button size="small" variant="outlined" onClick={() => { void now.retire(chosen, true); setChosen([]); }}>Retire {counted(chosen.length, "sheet")}</Button>}
+          {retired > 0 && <Button size="small" variant={withRetired ? "contained" : "text"} aria-pressed={withRetired} onClick={() => setWithRetired(!withRetired)}>Show {retired} retired</Button>}
+        </Box>
+        {now.fault !== null && <Box role="alert" sx={{ borderLeft: "6px solid var(--stop)", pl: 1 }}>{now.fault}</Box>}
+        <Box sx={{ bgcolor: "background.paper", border: "1px solid var(--line)", borderTop: "2px solid var(--ink)", minWidth: 0, display: "grid" }}>
+          {shelf === "panels"
+            ? <SheetTable key="panels" label="Panels in the library" records={shown(panelShelf.records)} columns={panelColumnsShown} extras={panelExtras} {...common} />
+            : <SheetTable key="inputs" label="Inputs in the library" records={shown(inputShelf.records)} columns={inputColumnsShown} extras={inputExtras} {...common} />}
+        </Box>
+        <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary" }}>
+          {shelf === "panels" ? "CSV has one row for each panel." : "CSV has one row for each port; limits that ports share and add-on modules travel in JSON only."} Both are open: <Box component="a" href="/schema/library-v1.json" sx={{ color: "inherit" }}>the JSON Schema</Box>.
+        </Box>
+      </Box>
+      {openPanel !== undefined && shelf === "panels" && (
+        <EditSheet key={openPanel.id} record={openPanel} shelf={client.panels} onSaved={panelShelf.took} onClose={() => setOpenId(null)} onCopy={(sheet) => void panelShelf.add({ ...sheet, name: copyName(sheet.name) }).then(setOpenId)} onRetire={(to) => { void panelShelf.retire([openPanel.id], to); setOpenId(null); }}>
+          {(editor, label) => <PanelEditor editor={editor} label={label} />}
+        </EditSheet>
+      )}
+      {openInput !== undefined && shelf === "inputs" && (
+        <EditSheet key={openInput.id} record={openInput} shelf={client.inputs} onSaved={inputShelf.took} onClose={() => setOpenId(null)} onCopy={(sheet) => void inputShelf.add({ ...sheet, name: copyName(sheet.name) }).then(setOpenId)} onRetire={(to) => { void inputShelf.retire([openInput.id], to); setOpenId(null); }}>
+          {(editor, device) => <InputEditor editor={editor} device={device} />}
+        </EditSheet>
+      )}
+      <ReadFile reading={file.reading} onStop={file.stop} onKeep={() => void file.keep()} />
+      <Snackbar open={now.undoable.length > 0} message={`${counted(now.undoable.length, "sheet")} retired.`} action={<Button color="inherit" onClick={() => void now.retire(now.undoable, false)}>Undo</Button>} />
+    </Box>
+  );
+}
+
+function ShelfLink({ name, here, children }: { name: ShelfName; here: ShelfName; children: React.ReactNode }) {
+  return <Button component={Link} href={`/library/${name}`} size="small" variant={name === here ? "contained" : "outlined"} aria-current={name === here ? "page" : undefined}>{children}</Button>;
+}
+
+function chosenWords(chosen: number): string {
+  return chosen === 0 ? "all shown" : `${chosen} ticked`;
+}
+
+function copyName(name: string): string {
+  return `${name.slice(0, 70)}, copy`;
+}
+
+async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
+  const { unparse } = await import("papaparse");
+  const rows = shelf === "panels" ? writeTable(panelColumns, sheets.panels) : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
+  // a spreadsheet must not take a name for a formula
+  offerFile(`${shelf}.csv`, "text/csv", unparse(rows, { escapeFormulae: true }));
+}
+
+/** The records of one shelf as this page knows them, and what can be done to them. */
+function useShelf<Sheet, R extends PanelRecord | InputRecord>(shelf: ShelfClient<Sheet, R>, initial: readonly R[]) {
+  const [records, setRecords] = useState(initial);
+  const [fault, setFault] = useState<string | null>(null);
+  const [undoable, setUndoable] = useState<readonly string[]>([]);
+  const took = (record: R) => setRecords((before) => before.map((one) => (one.id === record.id ? record : one)));
+  return {
+    records,
+    fault,
+    undoable,
+    took,
+    add: async (sheet: Sheet): Promise<string | null> => {
+      const result = await shelf.create(sheet);
+      setFault(result.type === "fault" ? result.fault.message : null);
+      if (result.type === "fault") return null;
+      setRecords((before) => [...before, result.value]);
+      return result.value.id;
+    },
+    /** Many at once; the word of what went wrong, or null. */
+    addMany: async (sheets: readonly Sheet[]): Promise<string | null> => {
+      if (sheets.length === 0) return null;
+      const result = await shelf.createMany(sheets);
+      if (result.type === "fault") return result.fault.message;
+      const all = await shelf.list();
+      if (all.type === "ok") setRecords(all.value);
+      return all.type === "ok" ? null : all.fault.message;
+    },
+    retire: async (ids: readonly string[], retired: boolean) => {
+      const done: string[] = [];
+      for (const id of ids) {
+        const record = records.find((one) => one.id === id);
+        if (record === undefined) continue;
+        const result = await shelf.retire(id, record.revision, retired);
+        if (result.type === "fault") {
+          setFault(result.fault.message);
+          break;
+        }
+        took(result.value);
+        done.push(id);
+      }
+      setUndoable(retired ? done : []);
+    },
+  };
+}

@@ -1,0 +1,97 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import LinearProgress from "@mui/material/LinearProgress";
+import { type Absent, type ColumnReport } from "@/core/library";
+import { counted, LevelMark } from "@/ui";
+import { cellFaultWords, columnWords, fileFaultSentence, tooLargeSentence } from "./report-words";
+import style from "./report.module.css";
+import { type Reading } from "./useReading";
+
+type Props = { readonly reading: Reading; readonly onStop: () => void; readonly onKeep: () => void };
+
+/** What is in a file, column by column, before any of it is put on the shelf. */
+export function ReadFile({ reading, onStop, onKeep }: Props) {
+  return (
+    <Dialog open={reading.type !== "none"} onClose={onStop} maxWidth="md" fullWidth aria-labelledby="read-file">
+      <DialogTitle id="read-file">{reading.type === "none" ? "" : `Reading “${reading.fileName}”`}</DialogTitle>
+      <DialogContent><Body reading={reading} /></DialogContent>
+      <DialogActions>
+        <Button onClick={onStop}>{reading.type === "refused" ? "Close" : "Put nothing in"}</Button>
+        {reading.type === "read" && <Button variant="contained" disabled={reading.fresh === 0 || reading.keeping} onClick={onKeep}>Put {reading.fresh} in the library</Button>}
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function Body({ reading }: { reading: Reading }) {
+  switch (reading.type) {
+    case "none":
+      return null;
+    case "reading":
+      return (
+        <>
+          <Box role="status">{counted(reading.rows, "row")} read…</Box>
+          <LinearProgress variant="determinate" value={reading.share * 100} aria-label="Share of the file read" />
+        </>
+      );
+    case "refused":
+      return <Box role="alert" sx={{ display: "flex", gap: 1 }}><LevelMark level="stop" /><span>{reading.fault.type === "tooLarge" ? tooLargeSentence(reading.fileName, reading.fault.bytes) : fileFaultSentence(reading.fault)} Nothing was put in the library.</span></Box>;
+    case "read": {
+      const { contents, fresh, known, fault } = reading;
+      const { refused, columns, absent } = contents;
+      return (
+        <Box sx={{ display: "grid", gap: 1.5 }}>
+          <Box role="status">
+            {fresh === 0 ? "Nothing new to put in." : `${fresh} to put in the library.`}
+            {known > 0 && ` ${known} are there already, just the same, and are left out.`}
+            {refused.length > 0 && ` ${counted(refused.length, columns === null ? "sheet" : "row")} cannot be taken.`}
+          </Box>
+          {fault !== null && <Box role="alert" sx={{ display: "flex", gap: 1 }}><LevelMark level="stop" /><span>{fault}</span></Box>}
+          {columns !== null && <Columns columns={columns} absent={absent} />}
+          {refused.length > 0 && (
+            <Box component="section" aria-label="Not taken">
+              <strong>Not taken</strong>
+              <ul className={style["list"]}>
+                {refused.slice(0, mostShown).map(({ at, name, path, problem }) => <li key={`${at} ${path}`}>{columns === null ? `Sheet ${at}` : `Row ${at}`}{name === "" ? "" : ` (${name})`}: {path}: {problem}.</li>)}
+                {refused.length > mostShown && <li>and {refused.length - mostShown} more</li>}
+              </ul>
+            </Box>
+          )}
+        </Box>
+      );
+    }
+  }
+}
+
+const mostShown = 20;
+
+function Columns({ columns, absent }: { columns: readonly ColumnReport[]; absent: readonly Absent[] }) {
+  return (
+    <>
+      <table className={style["table"]}>
+        <caption className="visually-hidden">What each column of the file was taken for</caption>
+        <thead><tr><th scope="col">Column in the file</th><th scope="col">Taken as</th><th scope="col">What became of it</th></tr></thead>
+        <tbody>
+          {columns.map((column, k) => (
+            <tr key={k} data-column={column.type}>
+              <th scope="row">{column.heading === "" ? `(column ${k + 1}, no heading)` : column.heading}</th>
+              <td>{column.type === "taken" ? column.title : "–"}</td>
+              <td>
+                <span className={style["outcome"]}><LevelMark level={column.type === "taken" && column.faultCount === 0 ? "good" : column.type === "taken" ? "care" : "note"} size={16} /> {columnWords(column)}</span>
+                {column.type === "unknown" && column.samples.length > 0 && <div className={style["small"]}>such as {column.samples.map((sample) => `“${sample}”`).join(", ")}</div>}
+                {column.type === "taken" && column.faults.map(({ row, text, fault }) => <div key={row} className={style["small"]}>row {row}: “{text}”: {cellFaultWords(fault)}</div>)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {absent.length > 0 && <Box sx={{ fontSize: "0.8125rem" }}>Not in the file: {absent.map(({ title, instead }) => (instead === "" ? title : `${title} (taken as “${instead}”)`)).join(", ")}.</Box>}
+    </>
+  );
+}

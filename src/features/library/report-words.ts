@@ -1,0 +1,72 @@
+import { type CellFault, type ColumnReport, mostColumns, mostLibraryBytes, mostSheets } from "@/core/library";
+import { type FileFault } from "@/workers/librarian";
+import { counted, trueMinus } from "@/ui";
+
+/** Why a file was not read at all, and what would be. */
+export function fileFaultSentence(fault: FileFault): string {
+  switch (fault.type) {
+    case "empty":
+      return "There is nothing in the file; expected a table whose first row holds headings, or a library file in JSON.";
+    case "notText":
+      return "This is not a text file; allowed: CSV or JSON, in UTF-8.";
+    case "badQuotes":
+      return `The quotation marks of row ${fault.row} do not close, so that columns cannot be told apart from there on.`;
+    case "tooManyColumns":
+      return `A row has ${fault.count} columns; allowed: up to ${mostColumns}.`;
+    case "tooManyRows":
+      return `The table has more than ${mostSheets} rows; allowed: up to ${mostSheets} in one file.`;
+    case "tooMany":
+      return `The file holds ${fault.count} sheets; allowed: up to ${mostSheets}.`;
+    case "noHeadings":
+      return `None of the headings is one known here (${fault.headings.map((heading) => `“${heading}”`).join(", ")}). The first row must name the columns, such as “Name, Pmax (W), Voc (V)”.`;
+    case "notJson":
+      return `This is not a JSON file: ${fault.detail}.`;
+    case "foreign":
+      return `This is no library file: its format is ${fault.found}, expected "golden-array-library".`;
+    case "newer":
+      return `This library file was written by a newer version (${fault.version}). Update this copy to read it.`;
+  }
+}
+
+/** A file not even opened, for its size. */
+export function tooLargeSentence(name: string, bytes: number): string {
+  return `“${name}” holds ${megabytes(bytes)}; allowed: up to ${megabytes(mostLibraryBytes)}.`;
+}
+
+function megabytes(bytes: number): string {
+  return `${(bytes / 1e6).toFixed(1)}\u00a0MB`;
+}
+
+/** What a cell was, and what it should have been. */
+export function cellFaultWords(fault: CellFault): string {
+  switch (fault.type) {
+    case "notANumber":
+      return "not a number";
+    case "notWhole":
+      return "not a whole number";
+    case "outside":
+      return `${trueMinus(String(Number(fault.value.toPrecision(6))))} is out of bounds`;
+    case "unknownUnit":
+      return `“${fault.unit}” is no unit of it`;
+    case "notAChoice":
+      return `none of ${fault.allowed.join(", ")}`;
+    case "tooLong":
+      return `${fault.length} characters; up to ${fault.most}`;
+    case "notACurrency":
+      return "no three-letter currency code";
+    case "notSizes":
+      return `not ${fault.count} lengths, as in “1480 × 670 mm”`;
+  }
+}
+
+/** What became of a column, in a few words. */
+export function columnWords(column: ColumnReport): string {
+  switch (column.type) {
+    case "taken":
+      return column.faultCount === 0 ? `${column.filled} read` : `${column.filled} read, ${counted(column.faultCount, "cell")} not understood and ${column.instead === "" ? "left empty" : `taken as “${column.instead}”`}`;
+    case "repeated":
+      return `not read: “${column.title}” has a column already`;
+    case "unknown":
+      return "not read: no such column here";
+  }
+}

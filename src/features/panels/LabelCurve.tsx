@@ -1,0 +1,16 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import dynamic from "next/dynamic";
+import { readLabel } from "@/core/panel";
+import { type PanelSheet } from "@/core/plan";
+import { useNonce } from "@/ui";
+
+const ImpliedCurve = dynamic(() => import("./ImpliedCurve"), { ssr: false });
+
+/** The curve a label implies, or what is still missing for it. */
+export function LabelCurve({ label }: { label: PanelSheet }) {
+  const nonce = useNonce();
+  const reading = readLabel(label);
+  return reading.type === "label" ? <ImpliedCurve label={reading.label} nonce={nonce} /> : <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>Drawn once Pmax, Vmp, Imp, Voc and Isc are there.</Box>;
+}
