@@ -2,14 +2,14 @@ import path from "node:path";
 import { build } from "esbuild";
 import { ensureBuilt, ensureInstalled, root, run } from "../scripts/setup.mjs";
 
-/** Prints the figures of the engine and of the interface. It judges nothing. `npm run bench engine` prints those alone. */
+/** Prints the figures of the engine and of the interface. It judges nothing. `npm run bench board` prints those of the board alone. */
 ensureInstalled();
 const wanted = process.argv.slice(2);
-for (const name of ["engine", "interface"]) {
+for (const name of ["engine", "interface", "board"]) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
-  if (name === "interface") {
+  if (name !== "engine") {
     ensureBuilt();
-    run(process.execPath, ["--import", "tsx", path.join(root, "bench", "interface.ts")]);
+    run(process.execPath, ["--import", "tsx", path.join(root, "bench", `${name}.ts`)]);
     continue;
   }
   // bundled, as the engine is wherever people meet it: calls between loose files are half as fast

@@ -2,12 +2,12 @@ import { type OperatingPoint, sharedOut, type Tracking, type Window } from "../i
 import { type Net, type NetSolution } from "../net";
 import { type Plan, type PortSheet } from "../plan";
 import { type Sky, type SkyName } from "../sky";
-import { keyOf, type LaneRef, sameLane, type TileKey } from "../wiring";
+import { keyOf, type LaneRef, sameLane, type Tile, type TileKey } from "../wiring";
 import { type LaneContext, netUnderSky, type SkyState } from "./context";
 import { type Finding, type Judged, type Level, type Where, worstLevel } from "./finding";
 import { panelStates } from "./mismatch";
-import { type Fitter, type Missing, type OpenWiring, openWiring } from "./open";
-import { judgeLane } from "./rules";
+import { createMemory, type Memory, type TileState } from "./memory";
+import { type Missing, type OpenWiring, openWiring } from "./open";
 import { groupsIn, shared, sharing } from "./shared";
 
 /** The array of a lane under one sky, as data that can cross to another thread. */
@@ -37,14 +37,14 @@ export type Assessed = {
 export type Assessment = { readonly type: "incomplete"; readonly missing: readonly Missing[] } | Assessed;
 
 /** Judges one wiring of a plan, mends aside. Pure: the same plan gives the same assessment. */
-export function assess(plan: Plan, wiringId: string, fit?: Fitter): Assessment {
-  return assessOpen(openById(plan, wiringId, fit));
+export function assess(plan: Plan, wiringId: string): Assessment {
+  return assessOpen(openById(plan, wiringId));
 }
 
-export function openById(plan: Plan, wiringId: string, fit?: Fitter): OpenWiring {
+export function openById(plan: Plan, wiringId: string, memory: Memory = createMemory()): OpenWiring {
   const wiring = plan.wirings.find((candidate) => candidate.id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in the plan`);
-  return openWiring(plan, wiring.lanes, fit);
+  return openWiring(plan, wiring.lanes, memory);
 }
 
 export function assessOpen(open: OpenWiring): Assessment {
@@ -56,10 +56,10 @@ export function assessOpen(open: OpenWiring): Assessment {
 export type Placed = Judged & { readonly id: string; readonly where: Where };
 
 /** Every rule of every lane and group, each with what it speaks of. */
-export function judgeAll({ plan, lanes }: OpenWiring): Placed[] {
+export function judgeAll({ plan, lanes, memory }: OpenWiring): Placed[] {
   const ofLanes = lanes.flatMap((context) => {
     const where = laneWhere(context);
-    return judgeLane(context).map((judged) => ({ ...judged, id: `${judged.rule}@${where.inputId}/${where.portId}`, where }));
+    return memory.judged(context).map((judged) => ({ ...judged, id: `${judged.rule}@${where.inputId}/${where.portId}`, where }));
   });
   const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) => {
     const judged = shared(group, members);
@@ -102,16 +102,14 @@ export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, name: SkyNam
   return net;
 }
 
-/** What one panel does while its lane runs. */
-export type TileState = { readonly v: number; readonly i: number; readonly p: number; readonly substrings: readonly { readonly v: number; readonly i: number; readonly p: number; readonly bypassed: boolean }[] };
 export type TileStates = Readonly<Record<TileKey, TileState>>;
 
 /** Every panel at its lane's running point under a sky; at open circuit where the lane takes nothing. */
-export function lookInto({ lanes }: Pick<OpenWiring, "lanes">, name: SkyName): TileStates {
-  const entries = lanes.flatMap(({ actual, tiles }) => {
+export function lookInto({ lanes, memory }: Pick<OpenWiring, "lanes" | "memory">, name: SkyName): TileStates {
+  const statesOf = ({ actual }: LaneContext) => {
     const { array, operating } = actual[name];
     const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;
-    return panelStates(array.stateAt(v)).map((state, k): [TileKey, TileState] => [keyOf(tiles[k] as (typeof tiles)[number]), { v: state.v, i: state.i, p: state.p, substrings: state.substrings }]);
-  });
-  return Object.fromEntries(entries);
+    return panelStates(array.stateAt(v)).map(({ v: volts, i, p, substrings }): TileState => ({ v: volts, i, p, substrings }));
+  };
+  return Object.fromEntries(lanes.flatMap((context) => memory.states(context, name, () => statesOf(context)).map((state, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), state])));
 }

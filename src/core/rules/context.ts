@@ -67,7 +67,7 @@ export function unshaded(rows: readonly Row[]): Row[] {
 }
 
 function plainTile(tile: Tile): Tile {
-  return isChanged(tile) ? { ...tile, stance: "out", light: [1], tiltDeg: 0 } : tile;
+  return isChanged(tile) ? { ...tile, stance: tile.stance === "off" ? "off" : "out", light: [1], tiltDeg: 0 } : tile;
 }
 
 /** Stowed, shaded or tilted. */

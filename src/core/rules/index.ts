@@ -1,5 +1,5 @@
 export {
-  assess, assessOpen, type Assessed, type Assessment, laneNet, type LaneView, lookInto, openById, type SkyView, type TileState, type TileStates,
+  assess, assessOpen, type Assessed, type Assessment, laneNet, type LaneView, lookInto, openById, type SkyView, type TileStates,
 } from "./assess";
 export { codeTableFactor } from "./cold-voc";
 export { isChanged } from "./context";
@@ -7,5 +7,6 @@ export {
   type Amount, type Assumption, type Finding, type Level, levels, type Mend, passes, type Reason, type RuleId, ruleIds, skiesOfRule, type Term, type Where, worstLevel,
 } from "./finding";
 export { allMends, findMends } from "./mend";
-export { assumedSite, fitKind, type Fitter, type KindFit, type Missing } from "./open";
+export { createMemory, type Memory, type TileState } from "./memory";
+export { assumedSite, type Missing } from "./open";
 export { rules } from "./rules";

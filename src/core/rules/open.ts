@@ -1,9 +1,10 @@
 import { type LabelFit, completeLabel, fitLabel, fitPoints, type Measured, type PanelLabel, type PointsFit, readLabel, type RequiredField } from "../panel";
 import { type Plan, type PlanPanel, type PortSheet } from "../plan";
 import { brightNoonAirC } from "../sky";
-import { type Lane, laneKey, tilesOf } from "../wiring";
+import { type Lane, laneKey, sameLane, tilesOf } from "../wiring";
 import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverFor } from "./context";
 import { type Assumption } from "./finding";
+import { type Memory } from "./memory";
 import { clearDayOfOnePanel } from "./watts";
 
 /** What has to be there before a lane can be judged. */
@@ -18,27 +19,31 @@ export const assumedSite: Site = { recordLowC: -20, recordHighC: 40, latitudeDeg
 /** What is fitted of a kind: its label and, where there are any, its measured points. */
 export type KindFit = { readonly label: LabelFit; readonly points: PointsFit | null };
 
-/** Fits are costly beside the rest, so callers pass one that remembers; the plain one is fitKind. */
-export type Fitter = (label: PanelLabel, measured: Measured | null) => KindFit;
-
-export const fitKind: Fitter = (label, measured) => ({ label: fitLabel(label), points: measured === null ? null : fitPoints(label, measured) });
+export function fitKind(label: PanelLabel, measured: Measured | null): KindFit {
+  return { label: fitLabel(label), points: measured === null ? null : fitPoints(label, measured) };
+}
 
 /** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */
 export const extraPanels = 3;
 
 /** A wiring made ready for judging: what its lanes share, the lanes themselves, and what is missing. */
-export type OpenWiring = { readonly plan: Plan; /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[]; readonly ground: Ground; readonly lanes: readonly LaneContext[]; readonly missing: readonly Missing[] };
+export type OpenWiring = { readonly plan: Plan; /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[]; readonly ground: Ground; readonly lanes: readonly LaneContext[]; readonly missing: readonly Missing[]; readonly memory: Memory };
 
-export function openWiring(plan: Plan, lanes: readonly Lane[], fit: Fitter = fitKind): OpenWiring {
+/** Makes some lanes of a plan ready for judging. What `memory` still knows is not worked out again. */
+export function openWiring(plan: Plan, lanes: readonly Lane[], memory: Memory): OpenWiring {
   const used = new Set(tilesOf(lanes).map((tile) => tile.panelId));
-  const readings = plan.panels.filter((panel) => used.has(panel.id)).map((panel) => ({ panel, reading: readKind(panel, fit) }));
+  const readings = plan.panels.filter((panel) => used.has(panel.id)).map((panel) => ({ panel, reading: readKind(panel, memory.fit) }));
   const kinds = new Map(readings.flatMap(({ panel, reading }) => (reading.type === "kind" ? [[panel.id, reading.kind] as const] : [])));
-  const ground = groundOf(plan, kinds);
+  const ground = memory.ground(JSON.stringify([plan.site, readings.map(({ panel: { id, label, measured, count } }) => [id, label, measured, count])]), () => groundOf(plan, kinds));
+  const remembered = (lane: Lane) => memory.lane(JSON.stringify([lane, portOf(plan, lane)]), () => laneOf(plan, ground, lane));
   const judgeable = lanes.filter((lane) => tilesOf([lane]).every((tile) => kinds.has(tile.panelId)));
   const missing: Missing[] = readings.flatMap(({ reading }) => (reading.type === "missing" ? [reading.missing] : []));
   if (used.size === 0) missing.push({ type: "noPanel" });
   if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
-  return { plan, wired: lanes, ground, lanes: inPortOrder(plan, judgeable).flatMap((lane) => laneOf(plan, ground, lane) ?? []), missing };
+  const contexts = inPortOrder(plan, judgeable).flatMap((lane) => remembered(lane) ?? []);
+  // lanes that are remembered stand for the equal ones asked about, so that a search sees which it leaves alone
+  const wired = lanes.map((lane) => contexts.find((context) => sameLane(context.lane, lane))?.lane ?? lane);
+  return { plan, wired, ground, lanes: contexts, missing, memory };
 }
 
 /** Lanes in the order of the plan's ports, however the wiring came about. */
@@ -60,7 +65,7 @@ export function portOf(plan: Plan, { inputId, portId }: Pick<Lane, "inputId" | "
   return input === undefined || port === undefined ? undefined : { device: input.device, port };
 }
 
-function readKind({ id, label, measured }: PlanPanel, fit: Fitter): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
+function readKind({ id, label, measured }: PlanPanel, fit: Memory["fit"]): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
   const reading = readLabel(label);
   if (reading.type !== "label") return { type: "missing", missing: { type: "labelIncomplete", panelName: label.name, fields: reading.missing } };
   const { label: fitted, points } = fit(reading.label, measured);

@@ -202,6 +202,11 @@ describe("panels in different states", () => {
     expect(verdictOn(mixedPlan(matrixRows("a", 2, 2))).findings.some(({ rule }) => rule === "mixedStates")).toBe(false);
   });
 
+  test("a panel taken out stays out of every limit, tilted or not", () => {
+    const with3 = (tiltDeg: number) => findingIn(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { stance: "off", tiltDeg }])]), "coldVoc").value;
+    expect(with3(30)).toEqual(with3(0));
+  });
+
   test("looking in: a shaded substring is bypassed, volts add up to the lane's, a panel taken out is not there", () => {
     const plan = mixedPlan([row(["a", 1], ["a", 2, { light: [0.1, 1] }], ["a", 3, { stance: "off" }])]);
     const open = openById(plan, "wiring-1");

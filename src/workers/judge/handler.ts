@@ -1,4 +1,4 @@
-import { assessOpen, findMends, fitKind, type Fitter, type KindFit, lookInto, openById, passes } from "@/core/rules";
+import { assessOpen, createMemory, findMends, lookInto, openById, passes } from "@/core/rules";
 import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
 
 type Parts = {
@@ -8,29 +8,17 @@ type Parts = {
   readonly pause: () => Promise<void>;
 };
 
-/** Kinds whose fits are kept: more than anyone has kinds of panel open at once. */
-const keptFits = 64;
 /** Longest the search for mends goes on before it looks for newer letters, ms. */
 const stintMs = 8;
 const reportEveryMs = 300;
 
 /** Answers letters one revision at a time; whatever is under way is dropped when a newer one comes. */
 export function createHandler({ post, nowMs, pause }: Parts): (letter: JudgeLetter) => Promise<void> {
-  const fits = new Map<string, KindFit>();
+  const memory = createMemory();
   let newest = 0;
 
-  const fit: Fitter = (label, measured) => {
-    const key = JSON.stringify([label, measured]);
-    const known = fits.get(key);
-    if (known !== undefined) return known;
-    const fresh = fitKind(label, measured);
-    if (fits.size >= keptFits) fits.clear();
-    fits.set(key, fresh);
-    return fresh;
-  };
-
   async function judge({ revision, plan, wiringId }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
-    const open = openById(plan, wiringId, fit);
+    const open = openById(plan, wiringId, memory);
     const assessment = assessOpen(open);
     const findings = assessment.type === "assessed" ? assessment.findings : [];
     const searching = findings.some(({ level }) => !passes(level) && level !== "open");

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { applyChange, type Plan, readPlan, record, redo, startHistory, undo } from "@/core/plan";
+import { assessOpen, createMemory, lookInto, openById } from "@/core/rules";
 import { keyOf, type Place, tilesOf, type TileKey } from "@/core/wiring";
 import { demoPlans } from "@/demo";
 import { besideBefore, type Board, copy, diode, laneRefs, merge, nudge, type Outcome, put, setTiles, shelfOf, split, tiltBy, toLane, toggleShade, toggleStance } from "./commands";
@@ -34,6 +35,26 @@ const anyAction: fc.Arbitrary<(board: Board) => Outcome> = fc.oneof(
   fc.tuple(anyKeys, fc.constantFrom(15, -15, 90)).map(([some, by]) => (board: Board) => tiltBy(board, some, by)),
   anyKeys.map((some) => (board: Board) => setTiles(board, some, { light: [0.5] }, "dimmed")),
 );
+
+test("whatever is done on the board, a verdict from memory is the one worked out anew", () => {
+  fc.assert(
+    fc.property(fc.array(anyAction, { minLength: 12, maxLength: 12 }), (actions) => {
+      const memory = createMemory();
+      let plan = lantern;
+      for (const action of actions) {
+        const outcome = action(boardOf(plan));
+        // going back and forth asks for lanes seen before
+        for (const asked of [outcome === null ? plan : applyChange(plan, outcome.change), plan]) {
+          const [remembered, anew] = [openById(asked, "parked", memory), openById(asked, "parked")];
+          expect(assessOpen(remembered)).toEqual(assessOpen(anew));
+          expect(lookInto(remembered, "brightNoon")).toEqual(lookInto(anew, "brightNoon"));
+        }
+        if (outcome !== null) plan = applyChange(plan, outcome.change);
+      }
+    }),
+    { numRuns: 12 },
+  );
+});
 
 test("200 board actions leave a plan that reads at every step, and 200 undos bring it back byte for byte", () => {
   const before = JSON.stringify(lantern);

@@ -1,0 +1,65 @@
+import { type Measured, type PanelLabel } from "../panel";
+import { type SkyName } from "../sky";
+import { type Ground, type LaneContext } from "./context";
+import { type Judged } from "./finding";
+import { fitKind, type KindFit } from "./open";
+import { judgeLane } from "./rules";
+
+/** What one panel does while its lane runs. */
+export type TileState = { readonly v: number; readonly i: number; readonly p: number; readonly substrings: readonly { readonly v: number; readonly i: number; readonly p: number; readonly bypassed: boolean }[] };
+
+/**
+ * What was worked out before and still holds, so that an edit to one lane costs one lane. Whoever judges again and
+ * again keeps one; everything in it follows from its key alone, so remembering never changes an answer.
+ */
+export type Memory = {
+  readonly fit: (label: PanelLabel, measured: Measured | null) => KindFit;
+  /** The ground of this key; a new one forgets the lanes built on the one before. */
+  readonly ground: (key: string, make: () => Ground) => Ground;
+  readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
+  readonly judged: (context: LaneContext) => readonly Judged[];
+  readonly states: (context: LaneContext, sky: SkyName, make: () => readonly TileState[]) => readonly TileState[];
+};
+
+/** Kinds whose fits are kept: more than anyone has kinds of panel open at once. */
+const mostFits = 64;
+/** Lanes kept: those of a few wirings, and of a few edits back, for undo. */
+const mostLanes = 64;
+
+export function createMemory(): Memory {
+  const fits = new Map<string, KindFit>();
+  const lanes = new Map<string, LaneContext | null>();
+  const judged = new WeakMap<LaneContext, readonly Judged[]>();
+  const states = new WeakMap<LaneContext, Map<SkyName, readonly TileState[]>>();
+  let kept: { readonly key: string; readonly ground: Ground } | null = null;
+  return {
+    fit: (label, measured) => remembered(fits, JSON.stringify([label, measured]), mostFits, () => fitKind(label, measured)),
+    ground: (key, make) => {
+      if (kept?.key !== key) {
+        lanes.clear();
+        kept = { key, ground: make() };
+      }
+      return kept.ground;
+    },
+    lane: (key, make) => remembered(lanes, key, mostLanes, make),
+    judged: (context) => {
+      const known = judged.get(context) ?? judgeLane(context);
+      judged.set(context, known);
+      return known;
+    },
+    states: (context, sky, make) => {
+      const bySky = states.get(context) ?? new Map<SkyName, readonly TileState[]>();
+      states.set(context, bySky);
+      return remembered(bySky, sky, Number.POSITIVE_INFINITY, make);
+    },
+  };
+}
+
+function remembered<K, T>(known: Map<K, T>, key: K, most: number, make: () => T): T {
+  const found = known.get(key);
+  if (found !== undefined) return found;
+  const fresh = make();
+  if (known.size >= most) known.clear();
+  known.set(key, fresh);
+  return fresh;
+}
