@@ -63,7 +63,7 @@ async function dropTimes(page: Page, drops: number): Promise<number[]> {
   const zones = ["[data-zone='row:station/extra:0:end']", "[data-zone='row:station/b:1:end']"];
   for (let k = 0; k < drops; k++) {
     await new Promise((resolve) => setTimeout(resolve, 900));
-    await page.evaluate(() => document.querySelector("[data-lane='station/extra']")?.scrollIntoView({ block: "center" }));
+    await page.evaluate(() => document.querySelector("[data-tile='rigid195.3']")?.scrollIntoView({ block: "center" }));
     const from = await (await page.$("[data-tile='rigid195.3']"))?.boundingBox();
     const to = await (await page.$(zones[k % 2] ?? ""))?.boundingBox();
     if (from === undefined || from === null || to === undefined || to === null) throw new Error("nothing to drag, or nowhere to drag it");
@@ -99,6 +99,7 @@ type TraceEvent = { name: string; ph: string; dur?: number; ts: number; tid: num
 
 /** Four seconds of dragging over the whole board, under the browser's own trace: tasks of the page's main thread, and frames. */
 async function dragTrace(page: Page): Promise<void> {
+  await page.evaluate(() => document.querySelector("[data-tile='rigid195.3']")?.scrollIntoView({ block: "center" }));
   const from = await (await page.$("[data-tile='rigid195.3']"))?.boundingBox();
   if (from === undefined || from === null) throw new Error("nothing to drag");
   await page.evaluate(() => {
@@ -111,7 +112,7 @@ async function dragTrace(page: Page): Promise<void> {
     };
     requestAnimationFrame(frame);
   });
-  await page.tracing.start({ categories: ["devtools.timeline", "toplevel"] });
+  await page.tracing.start({ categories: ["devtools.timeline", "disabled-by-default-devtools.timeline"] });
   await page.mouse.move(from.x + 40, from.y + 60);
   await page.mouse.down();
   const moves = 400;
@@ -120,6 +121,8 @@ async function dragTrace(page: Page): Promise<void> {
     await page.mouse.move(360 + 300 * Math.sin(turn), 420 + 260 * Math.sin(turn * 0.7));
     await new Promise((resolve) => setTimeout(resolve, 8));
   }
+  const over = await page.$$eval("[data-over=true], [data-dragging=true]", (found) => found.length);
+  if (over === 0) throw new Error("nothing was dragged");
   await page.keyboard.press("Escape");
   await page.mouse.up();
   const bytes = await page.tracing.stop();

@@ -1,3 +1,5 @@
+import { memo } from "react";
+
 export type MarkLevel = "stop" | "open" | "care" | "note" | "good";
 
 /** Word, colour and shape of each level: three ways to tell them apart, so none rests on colour. */
@@ -12,7 +14,7 @@ export function levelColour(level: MarkLevel): string {
 }
 
 /** The level's sign: bar in an octagon, question in a diamond, stroke in a triangle, dot in a ring, tick. */
-export function LevelMark({ level, size = 20, decorative = true }: { level: MarkLevel; size?: number; decorative?: boolean }) {
+export const LevelMark = memo(function LevelMark({ level, size = 20, decorative = true }: { level: MarkLevel; size?: number; decorative?: boolean }) {
   const colour = colours[level];
   const solid = { fill: colour, stroke: colour };
   const cut = { stroke: "var(--sheet)", strokeWidth: 2.4, strokeLinecap: "round" as const, fill: "none" };
@@ -25,4 +27,4 @@ export function LevelMark({ level, size = 20, decorative = true }: { level: Mark
       {level === "good" && <path d="M3 10.5l4.6 4.8L17 4.8" fill="none" stroke={colour} strokeWidth="2.8" strokeLinecap="square" />}
     </svg>
   );
-}
+});

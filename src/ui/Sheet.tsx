@@ -1,19 +1,16 @@
-import Box from "@mui/material/Box";
-import Typography from "@mui/material/Typography";
 import { type ReactNode, useId } from "react";
+import style from "./sheet.module.css";
 
 /** A sheet of the notebook: a titled region with a ruled heading. */
 export function Sheet({ title, aside, children, flush = false }: { title: string; aside?: ReactNode; children: ReactNode; flush?: boolean }) {
   const id = useId();
   return (
-    <Box component="section" aria-labelledby={id} sx={{ bgcolor: "background.paper", border: "1px solid var(--line)", borderTop: "2px solid var(--ink)", minWidth: 0 }}>
-      <Box sx={{ display: "flex", alignItems: "center", gap: 1, px: 1.5, minHeight: 40, borderBottom: "1px solid var(--line)", flexWrap: "wrap" }}>
-        <Typography id={id} variant="h2" component="h2" sx={{ flex: "1 1 auto" }}>
-          {title}
-        </Typography>
+    <section aria-labelledby={id} className={style["sheet"]}>
+      <div className={style["head"]}>
+        <h2 id={id} className={style["title"]}>{title}</h2>
         {aside}
-      </Box>
-      <Box sx={{ p: flush ? 0 : 1.5 }}>{children}</Box>
-    </Box>
+      </div>
+      <div className={flush ? undefined : style["body"]}>{children}</div>
+    </section>
   );
 }

@@ -13,6 +13,7 @@ export { offerFile } from "./offer-file";
 export { PickList } from "./PickList";
 export { QuantityField } from "./QuantityField";
 export { Sheet } from "./Sheet";
+export { TextKey } from "./TextKey";
 export { TextLine } from "./TextLine";
 export { Units, UnitSwitch, useUnits } from "./UnitChoice";
 export { useWidth } from "./useWidth";

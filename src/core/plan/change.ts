@@ -1,4 +1,4 @@
-import { freePieces, keyOf, type Lane, mapTiles, matrixRows, newTile, rowOf, type Stance, type Tile, type TileKey, tilesOf } from "../wiring";
+import { freePieces, keyOf, type Lane, mapLanes, matrixRows, newTile, rowOf, type Stance, type Tile, type TileKey, tilesOf } from "../wiring";
 import { type DeviceSheet, type PanelSheet, type Plan, type PlanPanel, type PortSheet, type Stop, type Wiring } from "./document";
 
 /** Everything a person can do to a plan. Each is data, so that it can be replayed, tested and named. */
@@ -45,7 +45,7 @@ export function applyChange(plan: Plan, change: Change): Plan {
       return withCount(plan, change.panelId, change.count);
     case "removePanel": {
       const panels = plan.panels.filter((panel) => panel.id !== change.panelId);
-      return withLanes({ ...plan, panels }, (lanes) => changeTiles(lanes, (tile) => (tile.panelId === change.panelId ? null : tile)));
+      return withLanes({ ...plan, panels }, (lanes) => mapLanes(lanes, (tile) => (tile.panelId === change.panelId ? null : tile)));
     }
     case "addInput": {
       const inputs = [...plan.inputs, { id: change.id, libraryId: change.libraryId, device: change.device }];
@@ -78,7 +78,7 @@ export function applyChange(plan: Plan, change: Change): Plan {
     case "setTiles": {
       const keys = new Set(change.keys);
       const patch = (tile: Tile) => (keys.has(keyOf(tile)) ? { ...tile, ...change.patch } : tile);
-      return withWiring(plan, change.wiringId, (wiring) => ({ ...wiring, lanes: changeTiles(wiring.lanes, patch) }));
+      return withWiring(plan, change.wiringId, (wiring) => ({ ...wiring, lanes: mapLanes(wiring.lanes, patch) }));
     }
     case "copyWiring":
       return { ...plan, wirings: plan.wirings.flatMap((wiring) => (wiring.id === change.wiringId ? [wiring, { ...wiring, id: change.id, name: change.name }] : [wiring])) };
@@ -113,16 +113,12 @@ function withCount(plan: Plan, panelId: string, count: number): Plan {
     if (used.every((tile) => tile.piece <= count)) return lanes;
     const kept = new Set(used.filter((tile) => tile.piece <= count).map(keyOf));
     const spare = freePieces(panelId, count - kept.size, kept);
-    return changeTiles(lanes, (tile) => {
+    return mapLanes(lanes, (tile) => {
       if (tile.panelId !== panelId || tile.piece <= count) return tile;
       const piece = spare.shift();
       return piece === undefined ? null : { ...tile, piece };
     });
   });
-}
-
-function changeTiles(lanes: readonly Lane[], change: (tile: Tile) => Tile | null): Lane[] {
-  return lanes.map((lane) => ({ ...lane, rows: mapTiles(lane.rows, change) }));
 }
 
 function firstPort({ inputs }: Plan): Pick<Lane, "inputId" | "portId"> {
@@ -154,7 +150,8 @@ function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wi
     const most = tiles.reduce((highest, tile) => (tile.panelId === panel.id ? Math.max(highest, tile.piece) : highest), 0);
     return most > panel.count ? { ...panel, count: most } : panel;
   });
-  return { ...plan, panels, wirings };
+  // the same list where no count grew, so that what depends on the panels is not worked out again
+  return { ...plan, panels: panels.every((panel, k) => panel === plan.panels[k]) ? plan.panels : panels, wirings };
 }
 
 export function withPort(device: DeviceSheet, portId: string, patch: Partial<Omit<PortSheet, "id">>): DeviceSheet {

@@ -91,9 +91,9 @@ function fullRows(tiles: readonly Tile[], series: number): Row[] {
 }
 
 /** One panel of each kind, each whole kind, and each row left on the shelf. */
-function lessSome({ lane, tiles, ...context }: LaneContext): { name: string; rows: Row[] }[] {
+function lessSome({ lane, tiles, ...context }: LaneContext): { name: string; rows: readonly Row[] }[] {
   const kinds = [...new Set(tiles.map((tile) => tile.panelId))];
-  const without = (gone: (tile: Tile) => boolean) => mapTiles(lane.rows, (tile) => (gone(tile) ? null : tile));
+  const without = (gone: (tile: Tile) => boolean): readonly Row[] => mapTiles(lane.rows, (tile) => (gone(tile) ? null : tile));
   const name = (panelId: string) => kindOf(context, panelId).name;
   const lastOf = (panelId: string): TileKey => keyOf(tiles.findLast((tile) => tile.panelId === panelId) as Tile);
   return [

@@ -1,5 +1,5 @@
 import { type Group, type Item, type Lane, type Row, type Tile } from "./lane";
-import { freePieces, keyOf, mapTiles, newTile, rowOf, type TileKey, tilesOf } from "./walk";
+import { freePieces, keyOf, mapLanes, mapTiles, newTile, rowOf, type TileKey, tilesOf } from "./walk";
 
 export type LaneRef = Pick<Lane, "inputId" | "portId">;
 
@@ -29,7 +29,7 @@ export function putTiles(lanes: readonly Lane[], tiles: readonly Tile[], place: 
   if (put === null) return lanes;
   const isFresh = new Set<Tile>(fresh);
   const moved = new Set(tiles.map(keyOf));
-  return tidy(put.map((lane) => ({ ...lane, rows: mapTiles(lane.rows, (tile) => (moved.has(keyOf(tile)) && !isFresh.has(tile) ? null : tile)) })));
+  return tidy(mapLanes(put, (tile) => (moved.has(keyOf(tile)) && !isFresh.has(tile) ? null : tile)));
 }
 
 function insert(lanes: readonly Lane[], tiles: readonly Tile[], place: Place): readonly Lane[] | null {
@@ -163,5 +163,5 @@ export function sameLane(a: LaneRef, b: LaneRef): boolean {
 
 /** One arrangement, one document: groups of one row dissolve, and lanes with nothing in them go. */
 function tidy(lanes: readonly Lane[]): readonly Lane[] {
-  return lanes.map((lane) => ({ ...lane, rows: mapTiles(lane.rows, (tile) => tile) })).filter((lane) => lane.rows.length > 0);
+  return mapLanes(lanes, (tile) => tile).filter((lane) => lane.rows.length > 0);
 }

@@ -35,9 +35,12 @@ export function tilesOf(lanes: readonly Lane[]): Tile[] {
   return lanes.flatMap((lane) => tilesOfRows(lane.rows));
 }
 
-/** Rows rebuilt from changed tiles; `change` returns null for a tile that goes. What is left empty goes too. */
-export function mapTiles(rows: readonly Row[], change: (tile: Tile) => Tile | null): Row[] {
-  return rows.flatMap((row) => {
+/**
+ * Rows rebuilt from changed tiles; `change` returns null for a tile that goes. What is left empty goes too. Rows in which
+ * nothing changed stay the same objects, and so does the list: whoever draws or judges them sees that at a glance.
+ */
+export function mapTiles(rows: readonly Row[], change: (tile: Tile) => Tile | null): readonly Row[] {
+  const mapped = rows.flatMap((row): Row[] => {
     const items = row.items.flatMap((item): Item[] => {
       if (item.type === "panel") {
         const kept = change(item);
@@ -47,10 +50,25 @@ export function mapTiles(rows: readonly Row[], change: (tile: Tile) => Tile | nu
       const [only, second] = inner;
       if (only === undefined) return [];
       // a group of one row is no group: its panels join the row around it
-      return second === undefined && !only.blockingDiode ? [...only.items] : [{ type: "group", rows: inner }];
+      if (second === undefined && !only.blockingDiode) return [...only.items];
+      return inner === item.rows ? [item] : [{ type: "group", rows: inner }];
     });
-    return items.length === 0 ? [] : [{ ...row, items }];
+    if (items.length === 0) return [];
+    return sameList(items, row.items) ? [row] : [{ ...row, items }];
   });
+  return sameList(mapped, rows) ? rows : mapped;
+}
+
+/** Lanes with their tiles changed; those in which nothing changed stay the same objects. */
+export function mapLanes<L extends Pick<Lane, "rows">>(lanes: readonly L[], change: (tile: Tile) => Tile | null): L[] {
+  return lanes.map((lane) => {
+    const rows = mapTiles(lane.rows, change);
+    return rows === lane.rows ? lane : { ...lane, rows };
+  });
+}
+
+function sameList<T>(a: readonly T[], b: readonly T[]): boolean {
+  return a.length === b.length && a.every((item, k) => item === b[k]);
 }
 
 /** How deep groups lie inside groups; 0 for plain rows. */

@@ -1,20 +1,27 @@
 "use client";
 
-import Button from "@mui/material/Button";
 import { ChevronDown, Wrench } from "lucide-react";
 import { memo, useId, useState } from "react";
 import { type Finding, passes } from "@/core/rules";
 import { useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
-import { amount, levelColour, limit, LevelMark, levelWords, useUnits } from "@/ui";
+import { amount, counted, levelColour, limit, LevelMark, levelWords, TextKey, useUnits } from "@/ui";
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, ruleTitles, whyLines } from "./messages";
 import { portPrefix } from "./places";
 
+/** A ledger longer than this, of several ports, begins with what does not pass; the rest is a press away. */
+const mostUnfolded = 12;
+
 /** One line per rule and port: the number, the limit, the room left, what was assumed, why, and what would mend it. */
 export const Ledger = memo(function Ledger() {
   const assessment = useAssessment();
   const search = useDeskState(({ judgement }) => (judgement?.mends === "searching" ? `Looking for a mend${judgement.tried > 0 ? ` (${judgement.tried} wirings tried)` : ""}…` : null));
+  const [withPassing, setWithPassing] = useState(false);
+  const findings = assessment?.type === "assessed" ? assessment.findings : [];
+  const passing = findings.filter(({ level }) => level === "good").length;
+  const folds = findings.length > mostUnfolded && passing > 0;
+  const shown = folds && !withPassing ? findings.filter(({ level }) => level !== "good") : findings;
   if (assessment === null) return <p className={style["line"]}>Judging…</p>;
   return (
     <>
@@ -25,12 +32,17 @@ export const Ledger = memo(function Ledger() {
       )}
       {assessment.type === "assessed" && (
         <ol aria-label="Ledger of rules" className={style["list"]}>
-          {assessment.findings.map((finding) => <LedgerLine key={finding.id} finding={finding} place={portPrefix(assessment, finding.where)} search={search} />)}
+          {shown.map((finding) => <LedgerLine key={finding.id} finding={finding} place={portPrefix(assessment, finding.where)} search={finding.mend === null && isFailing(finding) ? search : null} />)}
         </ol>
       )}
+      {folds && <TextKey look="plain" aria-expanded={withPassing} onClick={() => setWithPassing(!withPassing)} className={style["fold"]}>{withPassing ? "Fold the" : "Show the"} {counted(passing, "rule")} that {passing === 1 ? "passes" : "pass"}</TextKey>}
     </>
   );
 });
+
+// the same elements at every drawing, so that they are not compared again
+const chevron = <ChevronDown size={16} aria-hidden />;
+const wrench = <Wrench size={15} aria-hidden />;
 
 type LineProps = { readonly finding: Finding; readonly place: string; readonly search: string | null };
 
@@ -44,7 +56,7 @@ function Line({ finding, place, search }: LineProps) {
   const whyId = useId();
   const { id, level, rule, value, mend } = finding;
   const light = (on: boolean) => desk.set({ litFinding: on ? id : null });
-  const failing = !passes(level) && level !== "open";
+  const failing = isFailing(finding);
   return (
     <li data-rule={rule} data-level={level} onMouseEnter={() => light(true)} onMouseLeave={() => light(false)} className={style["line"]}>
       <LevelMark level={level} />
@@ -58,14 +70,14 @@ function Line({ finding, place, search }: LineProps) {
       </div>
       <div className={style["bar"]}><MarginBar finding={finding} /></div>
       <button type="button" className={style["whyButton"]} aria-expanded={open} aria-controls={whyId} onClick={() => setOpen(!open)}>
-        Why<span className="visually-hidden">: {place}{ruleTitles[rule]}</span> <ChevronDown size={16} aria-hidden style={{ transform: open ? "rotate(180deg)" : undefined }} />
+        Why<span className="visually-hidden">: {place}{ruleTitles[rule]}</span> {chevron}
       </button>
       {(finding.assumptions.length > 0 || failing) && (
         <div className={style["extra"]}>
           {mend !== null && (
-            <Button variant="contained" color="secondary" size="small" startIcon={<Wrench size={15} />} onClick={() => desk.change({ type: "rewire", wiringId: wiringOf(desk.store.getState()).id, lanes: mend.lanes, counts: mend.counts })}>
-              Mend: {mendSentence(mend)}
-            </Button>
+            <TextKey look="amber" onClick={() => desk.change({ type: "rewire", wiringId: wiringOf(desk.store.getState()).id, lanes: mend.lanes, counts: mend.counts })}>
+              {wrench} Mend: {mendSentence(mend)}
+            </TextKey>
           )}
           {mend === null && failing && <span className={style["small"]}>{search ?? "No wiring of these panels would do better here; another input would."}</span>}
           {finding.assumptions.length > 0 && <span className={style["assumed"]}><em>Assumed:</em> {finding.assumptions.map((each) => assumptionSentence(each, system)).join("; ")}.</span>}
@@ -74,6 +86,10 @@ function Line({ finding, place, search }: LineProps) {
       <div id={whyId} className={style["wide"]}>{open && <Why finding={finding} />}</div>
     </li>
   );
+}
+
+function isFailing({ level }: Finding): boolean {
+  return !passes(level) && level !== "open";
 }
 
 function Why({ finding }: { finding: Finding }) {

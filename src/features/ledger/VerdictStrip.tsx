@@ -1,40 +1,40 @@
 "use client";
 
-import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
+import { memo, useCallback } from "react";
 import { type Assessment, type Level } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { useAssessment, useDesk, useJudging } from "@/features/desk";
-import { counted, levelColour, LevelMark, useUnits } from "@/ui";
+import { counted, levelColour, LevelMark, TextKey, useUnits } from "@/ui";
 import { findingSentence, missingSentence, verdictWords } from "./messages";
 import { portPrefix } from "./places";
+import style from "./verdict-strip.module.css";
 
 /** The worst finding in one sentence and the counts; always in sight. Announced politely when it changes. */
 export function VerdictStrip() {
   const assessment = useAssessment();
   const desk = useDesk();
   const judging = useJudging();
+  const openLedger = useCallback(() => desk.set({ ledgerOpen: true }), [desk]);
   const { level, word, sentence } = headline(assessment, useUnits());
   return (
-    <Box component="section" aria-label="Verdict" data-testid="verdict" data-level={level} aria-busy={judging} sx={{ display: "flex", alignItems: "center", gap: { xs: 1, md: 2 }, px: { xs: 1, md: 2 }, py: 0.75, bgcolor: "background.paper", borderBottom: "2px solid var(--ink)", borderLeft: `10px solid ${levelColour(level)}`, flexWrap: { xs: "wrap", md: "nowrap" } }}>
-      <Box sx={{ display: "flex", alignItems: "center", gap: 1, flex: "none" }}>
-        <LevelMark level={level} size={26} />
-        <Box component="strong" sx={{ fontFamily: "var(--font-display)", fontSize: "1.1875rem", color: levelColour(level), whiteSpace: "nowrap" }}>
-          {word}
-        </Box>
-      </Box>
-      <Box role="status" sx={{ flex: "1 1 260px", fontSize: "0.9375rem", lineHeight: 1.35 }}>
-        {sentence}
-      </Box>
-      {assessment?.type === "assessed" && (
-        <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, flex: "none" }}>
-          <Box component="span" sx={{ fontSize: "0.8125rem", whiteSpace: "nowrap" }}>{countsOf(assessment)}</Box>
-          <Button variant="outlined" size="small" onClick={() => desk.set({ ledgerOpen: true })}>Ledger</Button>
-        </Box>
-      )}
-    </Box>
+    <section aria-label="Verdict" data-testid="verdict" data-level={level} aria-busy={judging} className={style["strip"]} style={{ borderLeftColor: levelColour(level) }}>
+      <Headline level={level} word={word} sentence={sentence} counts={assessment?.type === "assessed" ? countsOf(assessment) : null} onLedger={openLedger} />
+    </section>
   );
 }
+
+type HeadlineProps = { readonly level: Level; readonly word: string; readonly sentence: string; readonly counts: string | null; readonly onLedger: () => void };
+
+/** Drawn again only when what it says has changed. */
+const Headline = memo(function Headline({ level, word, sentence, counts, onLedger }: HeadlineProps) {
+  return (
+    <>
+      <div className={style["word"]}><LevelMark level={level} size={26} /><strong style={{ color: levelColour(level) }}>{word}</strong></div>
+      <div role="status" className={style["sentence"]}>{sentence}</div>
+      {counts !== null && <div className={style["counts"]}><span>{counts}</span><TextKey onClick={onLedger}>Ledger</TextKey></div>}
+    </>
+  );
+});
 
 function headline(assessment: Assessment | null, system: UnitSystem): { level: Level; word: string; sentence: string } {
   if (assessment === null) return { level: "open", word: "Judging…", sentence: "Solving the curves of this plan." };

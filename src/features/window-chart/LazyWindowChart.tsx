@@ -10,8 +10,8 @@ const Loaded = dynamic(() => import("./WindowChart"), { ssr: false, loading: () 
 /** The window chart, loaded when it is first seen; its place is kept meanwhile so that nothing jumps. */
 export function LazyWindowChart(props: ComponentProps<typeof WindowChart>) {
   return (
-    <Box sx={{ minHeight: props.height + 34 }}>
+    <div style={{ minHeight: props.height + 34 }}>
       <Loaded {...props} />
-    </Box>
+    </div>
   );
 }

@@ -9,6 +9,7 @@ import { type SkyName, skyNames } from "@/core/sky";
 import { amount, useWidth } from "@/ui";
 import { Drawing } from "./Drawing";
 import { curveRows, saveCsv, saveNetlist, saveSvg } from "./save-files";
+import style from "./window-chart.module.css";
 import { bindingWords, operatingSentence, skyWords } from "./words";
 
 type Props = {
@@ -39,17 +40,17 @@ function Chart({ window, skies, chosen, lit, height, netlist }: Props) {
     else if (what === "spice") void latest.current.netlist?.().then(saveNetlist);
   }, []);
   return (
-    <Box data-testid="window-chart">
-      <Box ref={holder} sx={{ overflow: "hidden" }}>
+    <div data-testid="window-chart">
+      <div ref={holder} className={style["drawing"]}>
         {asTable ? <SkyTable states={states} height={height} /> : <Drawing ref={drawing} window={window} skies={skies} chosen={chosen} lit={lit} width={width} height={height} />}
-      </Box>
-      <Box sx={{ display: "flex", alignItems: "center", gap: 1, flexWrap: "wrap", borderTop: "1px solid var(--line)", px: 1.5, py: 0.25 }}>
-        <Box data-testid="running" sx={{ flex: "1 1 280px", fontSize: "0.875rem" }}>
+      </div>
+      <div className={style["foot"]}>
+        <div data-testid="running" className={style["running"]}>
           {skies !== null && operating !== null && <><strong>{skyWords[chosen]}:</strong> {operatingSentence(operating, skies[chosen].array.mpp.p)}</>}
-        </Box>
+        </div>
         {states.length > 0 && <Tools asTable={asTable} onTable={setAsTable} withNetlist={netlist !== undefined} save={save} />}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }
 

@@ -8,7 +8,8 @@ import { skyWords } from "@/features/window-chart";
 import { amount, useUnits } from "@/ui";
 import style from "./sky.module.css";
 
-const icons = { coldDawn: Snowflake, brightNoon: Sun, hotRoof: Thermometer } as const;
+// the same elements at every drawing, so that they are not compared again
+const icons = { coldDawn: <Snowflake size={20} aria-hidden />, brightNoon: <Sun size={20} aria-hidden />, hotRoof: <Thermometer size={20} aria-hidden /> } as const;
 
 /** The skies side by side; a press moves the running point to that sky. */
 export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> }) {
@@ -18,11 +19,10 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
   return (
     <div role="group" aria-label="Sky" className={style["strip"]}>
       {skyNames.map((name) => {
-        const Icon = icons[name];
         const { sky, array, operating } = skies[name];
         return (
           <button key={name} type="button" aria-pressed={name === chosen} onClick={() => desk.set({ sky: name })} className={style["sky"]}>
-            <span className={style["icon"]}><Icon size={20} aria-hidden /></span>
+            <span className={style["icon"]}>{icons[name]}</span>
             <span className={style["words"]}>
               <span className={style["name"]}>{skyWords[name]}</span>
               <span className={`num ${style["figures"]}`}>

@@ -2,13 +2,14 @@
 
 import Box from "@mui/material/Box";
 import { Minus, Plus } from "lucide-react";
+import { memo } from "react";
 import { type FieldSpec } from "@/core/units";
 import { IconKey, QuantityField } from "@/ui";
 
 type Props = { readonly label: string; readonly law: string; readonly help: string; readonly spec: FieldSpec; readonly value: number; readonly onValue: (value: number) => void; readonly onDone: () => void };
 
 /** A whole number set by typing, by arrow keys, or by two buttons a gloved thumb can hit. */
-export function Stepper({ label, law, help, spec, value, onValue, onDone }: Props) {
+export const Stepper = memo(function Stepper({ label, law, help, spec, value, onValue, onDone }: Props) {
   const press = (by: number) => {
     onValue(value + by);
     onDone();
@@ -25,4 +26,4 @@ export function Stepper({ label, law, help, spec, value, onValue, onDone }: Prop
       <Box sx={{ fontSize: "0.8125rem", color: "text.secondary", mt: "2px" }}>{law}</Box>
     </Box>
   );
-}
+});

@@ -15,6 +15,7 @@ import { Comparison } from "./Comparison";
 import { netlistOf } from "./netlist";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
+import style from "./sky.module.css";
 import { WiringTabs } from "./WiringTabs";
 
 /** The stop where panels meet the input: wire them on the board, see the window move, read the ledger. */
@@ -86,10 +87,10 @@ function Window({ chosen }: { chosen: string | null }) {
     return netlistOf(plan, wiringOf(state).id, lane, sky, `${plan.name}, ${skyWords[sky]}`);
   };
   return (
-    <Box>
+    <div>
       <SkyStrip skies={lane.skies} />
-      {lanes.length > 1 && <Box sx={{ px: 1.5, pt: 0.5, fontSize: "0.8125rem", fontWeight: 700 }}>{lane.deviceName}: {lane.port.name}</Box>}
+      {lanes.length > 1 && <div className={style["lane"]}>{lane.deviceName}: {lane.port.name}</div>}
       <WindowChart window={lane.window} skies={lane.skies} chosen={sky} lit={litRule === undefined ? noSkies : skiesOfRule[litRule]} height={340} netlist={netlist} />
-    </Box>
+    </div>
   );
 }

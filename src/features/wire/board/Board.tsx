@@ -1,17 +1,17 @@
 "use client";
 
-import { type Collision, type CollisionDetection, DndContext, DragOverlay, MouseSensor, pointerWithin, rectIntersection, TouchSensor, useSensor, useSensors } from "@dnd-kit/core";
-import Box from "@mui/material/Box";
-import IconButton from "@mui/material/IconButton";
+import { DndContext, DragOverlay, MouseSensor, TouchSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { completeLabel, readLabel } from "@/core/panel";
 import { type Finding, type Level, type TileState, worstLevel } from "@/core/rules";
 import { keyOf, type Lane, laneKey, locate, partsOfKey, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
 import { useDeskState, useJudgement } from "@/features/desk";
-import { Sheet } from "@/ui";
+import { IconKey, Sheet } from "@/ui";
+import style from "./board.module.css";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
 import { FillLane } from "./FillLane";
+import { followDrag, type Followed } from "./follow-drag";
 import { Inspector } from "./Inspector";
 import { KeyList } from "./KeyList";
 import { boardKeys } from "./keys";
@@ -19,9 +19,14 @@ import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
 import { ShelfView } from "./ShelfView";
 import { Palette } from "./Palette";
-import { isTarget } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
+
+// objects that stay the same: a new one at each drawing would have every panel and zone drawn again
+const byMouse = { activationConstraint: { distance: 6 } };
+const byTouch = { activationConstraint: { delay: 180, tolerance: 8 } };
+const letThrough = { pointerEvents: "none" } as const;
+const spokenByUs = { announcements: { onDragStart: () => undefined, onDragOver: () => undefined, onDragEnd: () => undefined, onDragCancel: () => "Put back." } };
 
 type Props = { readonly chosenLane: string | null; readonly onChooseLane: (id: string) => void };
 
@@ -37,12 +42,14 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   const [paletteOpen, setPaletteOpen] = useState(false);
   useEffect(() => onPaletteKey(() => setPaletteOpen(true)), []);
   const holder = useRef<HTMLDivElement>(null);
-  const sensors = useSensors(useSensor(MouseSensor, { activationConstraint: { distance: 6 } }), useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }));
+  const followed = useRef<Followed | null>(null);
+  const sensors = useSensors(useSensor(MouseSensor, byMouse), useSensor(TouchSensor, byTouch));
   const states = judgement?.tiles[sky] ?? null;
   const assessed = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
   const refs = laneRefs(board);
   const chosenRef = refs.find((ref) => laneKey(ref) === chosenLane);
   const kinds = useMemo(() => new Map(board.plan.panels.map((panel) => [panel.id, { panel, substrings: substringsOfLabel(panel.label) }])), [board.plan.panels]);
+  const keysButton = useMemo(() => <IconKey aria-label="Keys of the board" onClick={() => setHelpOpen(true)}><Keyboard size={18} /></IconKey>, []);
   const substringsOf = useCallback((panelId: string) => kinds.get(panelId)?.substrings ?? 1, [kinds]);
   const litText = lit === null ? "" : [...litKeys(assessed?.findings.find(({ id }) => id === lit), board.wiring.lanes)].join();
   const litTiles = useMemo(() => new Set(litText === "" ? [] : litText.split(",")), [litText]);
@@ -60,6 +67,14 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     const [tile] = tilesByKey(at, [key]);
     if (tile !== undefined) act(toggleShade(at, key, k, substringsOf(tile.panelId)));
   }, [latest, act, substringsOf]);
+
+  const onMove = useCallback((to: number | "shelf") => {
+    const { board: at, selected: keys } = latest();
+    const ref = to === "shelf" ? undefined : laneRefs(at)[to];
+    const rows = at.wiring.lanes.find((lane) => ref !== undefined && sameLane(lane, ref))?.rows.length ?? 0;
+    act(put(at, keys, ref === undefined ? { type: "shelf" } : { type: "newRow", lane: ref, path: [], at: rows }));
+  }, [latest, act]);
+  const onClear = useCallback(() => select([]), [select]);
 
   const tiles: TileDrawing = useMemo(() => {
     const draw = (tile: Tile, where: string, state: TileState | null, onShelf = false) => {
@@ -105,22 +120,28 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   };
 
   return (
-    <Sheet title="String board" flush aside={<IconButton aria-label="Keys of the board" onClick={() => setHelpOpen(true)}><Keyboard size={18} /></IconButton>}>
+    <Sheet title="String board" flush aside={keysButton}>
       <DndContext
         id="board"
         sensors={sensors}
-        collisionDetection={nearestZone}
-        accessibility={{ announcements: { onDragStart: () => undefined, onDragOver: () => undefined, onDragEnd: () => undefined, onDragCancel: () => "Put back." } }}
-        onDragStart={({ active }) => setDragged(String(active.id))}
-        onDragCancel={() => setDragged(null)}
-        onDragEnd={({ active, over }) => {
+        accessibility={spokenByUs}
+        onDragStart={({ active, activatorEvent }) => {
+          const key = String(active.id);
+          setDragged(key);
+          followed.current = followDrag(activatorEvent, holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(key)}"]`) ?? null);
+        }}
+        onDragCancel={() => {
+          followed.current?.end();
+          setDragged(null);
+        }}
+        onDragEnd={({ active }) => {
           setDragged(null);
           const key = String(active.id);
-          const target: unknown = over?.data.current;
-          if (isTarget(target)) act(put(board, selected.includes(key) ? selected : [key], target));
+          const target = followed.current?.end() ?? null;
+          if (target !== null) act(put(board, selected.includes(key) ? selected : [key], target));
         }}
       >
-        <Box ref={holder} onKeyDown={onKeyDown}>
+        <div ref={holder} onKeyDown={onKeyDown}>
           {refs.map((ref) => {
             const id = laneKey(ref);
             const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
@@ -131,21 +152,21 @@ export function Board({ chosenLane, onChooseLane }: Props) {
             );
           })}
           <ShelfView board={board} tiles={tiles} />
-        </Box>
-        <DragOverlay dropAnimation={null}>{dragged === null ? null : <DragWord words={tileWords(board, tilesByKey(board, selected.includes(dragged) ? selected : [dragged]))} />}</DragOverlay>
+        </div>
+        <DragOverlay dropAnimation={null} style={letThrough}>{dragged === null ? null : <DragWord words={tileWords(board, tilesByKey(board, selected.includes(dragged) ? selected : [dragged]))} />}</DragOverlay>
       </DndContext>
-      <Box role="status" aria-live="polite" data-testid="board-said" sx={{ px: 1, minHeight: 24, fontSize: "0.8125rem", fontStyle: "italic" }}>{said}</Box>
-      <Box sx={{ borderTop: "1px solid var(--line-strong)" }}>
-        <Inspector board={board} keys={selected} states={states} substringsOf={substringsOf} act={act} onClear={() => select([])} />
-      </Box>
+      <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>{said}</div>
+      <div className={style["inspector"]}>
+        <Inspector board={board} keys={selected} states={states} substringsOf={substringsOf} act={act} onMove={onMove} onClear={onClear} />
+      </div>
       {chosenRef !== undefined && (
-        <Box role="group" aria-label={`Fill ${laneName(board, chosenRef)} by number`} sx={{ borderTop: "1px solid var(--line)", p: 1 }}>
-          <Box sx={{ fontSize: "0.8125rem", mb: 0.5 }}>Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:</Box>
+        <div role="group" aria-label={`Fill ${laneName(board, chosenRef)} by number`} className={style["fill"]}>
+          <div className={style["quiet"]}>Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:</div>
           <FillLane key={chosenLane} board={board} inputId={chosenRef.inputId} portId={chosenRef.portId} />
-        </Box>
+        </div>
       )}
-      <Palette open={paletteOpen} onClose={() => setPaletteOpen(false)} selected={selected.length} onRun={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)))} />
-      <KeyList open={helpOpen} onClose={() => setHelpOpen(false)} />
+      {paletteOpen && <Palette onClose={() => setPaletteOpen(false)} selected={selected.length} onRun={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)))} />}
+      {helpOpen && <KeyList onClose={() => setHelpOpen(false)} />}
     </Sheet>
   );
 }
@@ -162,19 +183,8 @@ function onPaletteKey(open: () => void): () => void {
 }
 
 function DragWord({ words }: { words: string }) {
-  return <Box sx={{ display: "inline-block", bgcolor: "var(--amber)", color: "var(--on-amber)", border: "2px solid var(--ink)", px: 1, py: 0.5, fontWeight: 700, fontSize: "0.8125rem", whiteSpace: "nowrap" }}>{words}</Box>;
+  return <div className={style["dragWord"]}>{words}</div>;
 }
-
-/** The smallest zone under the pointer: a gap wins over the panel or lane around it. */
-const nearestZone: CollisionDetection = (args) => {
-  const under = pointerWithin(args);
-  const found = under.length > 0 ? under : rectIntersection(args);
-  const area = ({ id }: Collision) => {
-    const rect = args.droppableRects.get(id);
-    return rect === undefined ? Number.POSITIVE_INFINITY : rect.width * rect.height;
-  };
-  return [...found].sort((a, b) => area(a) - area(b));
-};
 
 function litKeys(finding: Finding | undefined, lanes: readonly Lane[]): ReadonlySet<TileKey> {
   if (finding === undefined) return new Set();

@@ -9,9 +9,9 @@ import DialogTitle from "@mui/material/DialogTitle";
 import { boardKeys, moveKeys } from "./keys";
 
 /** Every key of the board and what it does. */
-export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function KeyList({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog open={open} onClose={onClose} transitionDuration={0} aria-labelledby="key-list-title" maxWidth="md">
+    <Dialog open onClose={onClose} transitionDuration={0} aria-labelledby="key-list-title" maxWidth="md">
       <DialogTitle id="key-list-title">Keys of the string board</DialogTitle>
       <DialogContent>
         <Box component="p" sx={{ mt: 0 }}>With a panel in focus. What is selected together moves together.</Box>

@@ -6,12 +6,12 @@ import DialogContent from "@mui/material/DialogContent";
 import TextField from "@mui/material/TextField";
 import { boardKeys, type BoardKey } from "./keys";
 
-type Props = { readonly open: boolean; readonly onClose: () => void; readonly selected: number; readonly onRun: (action: BoardKey) => void };
+type Props = { readonly onClose: () => void; readonly selected: number; readonly onRun: (action: BoardKey) => void };
 
 /** Any board action found by its name, for the panels selected. */
-export function Palette({ open, onClose, selected, onRun }: Props) {
+export function Palette({ onClose, selected, onRun }: Props) {
   return (
-    <Dialog open={open} onClose={onClose} transitionDuration={0} aria-label="Find a board action" fullWidth maxWidth="sm">
+    <Dialog open onClose={onClose} transitionDuration={0} aria-label="Find a board action" fullWidth maxWidth="sm">
       <DialogContent>
         <Autocomplete
           open

@@ -1,13 +1,12 @@
 "use client";
 
-import { useDraggable, useDroppable } from "@dnd-kit/core";
-import { memo } from "react";
+import { useDraggable } from "@dnd-kit/core";
+import { memo, useMemo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { type TileState } from "@/core/rules";
 import { keyOf, type Tile, type TileKey } from "@/core/wiring";
 import { amount } from "@/ui";
 import style from "./board.module.css";
-import { type Target } from "./targets";
 import { TilePicture } from "./TilePicture";
 
 type Props = {
@@ -25,27 +24,33 @@ type Props = {
 /** A panel on the board: press to select, drag to move, press a stripe to shade it. */
 export const TileView = memo(function TileView({ tile, panel, substrings, state, selected, lit, where, onSelect, onSubstring }: Props) {
   const key = keyOf(tile);
-  const drag = useDraggable({ id: key });
-  const target: Target = { type: "beside", key };
-  const drop = useDroppable({ id: `beside:${key}`, data: target, disabled: onSubstring === null });
-  const words = stateWords(tile, state);
+  const { setNodeRef, isDragging, listeners } = useDraggable({ id: key });
+  // kept apart from the button: when a drag begins or ends every button is drawn again, its face is not
+  const face = useMemo(() => <TileFace tile={tile} panel={panel} substrings={substrings} state={state} where={where} onSubstring={onSubstring} />, [tile, panel, substrings, state, where, onSubstring]);
   return (
     <button
-      ref={(node: HTMLElement | null) => {
-        drag.setNodeRef(node);
-        drop.setNodeRef(node);
-      }}
+      ref={setNodeRef}
       type="button"
       data-tile={key}
       data-lit={lit}
-      data-dragging={drag.isDragging}
-      data-over={drop.isOver && !drag.isDragging}
+      data-dragging={isDragging}
       className={style["tile"]}
       aria-pressed={selected}
-      {...drag.listeners}
+      {...listeners}
       onClick={(event: React.MouseEvent) => onSelect(key, event.ctrlKey || event.metaKey || event.shiftKey)}
       title={state === null ? undefined : `${amount(state.v, "V")} · ${amount(state.i, "A")} · ${amount(state.p, "W")}`}
     >
+      {face}
+    </button>
+  );
+}, sameTile);
+
+/** What is drawn and said of a panel. */
+function TileFace({ tile, panel, substrings, state, where, onSubstring }: Pick<Props, "tile" | "panel" | "substrings" | "state" | "where" | "onSubstring">) {
+  const key = keyOf(tile);
+  const words = stateWords(tile, state);
+  return (
+    <>
       <span className={style["picture"]}>
         <TilePicture label={panel.label} tile={tile} substrings={substrings} bypassed={state?.substrings.map((part) => part.bypassed) ?? []} {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })} />
       </span>
@@ -54,9 +59,9 @@ export const TileView = memo(function TileView({ tile, panel, substrings, state,
         <span className="visually-hidden">{`, ${panel.label.name}, ${where}${words === "" ? "" : `, ${words}`}. `}</span>
         <span className={style["tileState"]}>{tile.stance !== "out" ? stanceWords[tile.stance] : state === null ? "" : amount(state.p, "W")}{tile.tiltDeg === 0 ? "" : ` ∠${tile.tiltDeg}°`}</span>
       </span>
-    </button>
+    </>
   );
-}, sameTile);
+}
 
 /** States are new objects at every verdict; a tile is drawn again only when what it shows has changed. */
 function sameTile(a: Props, b: Props): boolean {

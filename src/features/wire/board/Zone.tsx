@@ -1,6 +1,3 @@
-"use client";
-
-import { useDroppable } from "@dnd-kit/core";
 import { type ReactNode } from "react";
 import style from "./board.module.css";
 import { type Target } from "./targets";
@@ -9,8 +6,7 @@ type Props = { readonly id: string; readonly target: Target; readonly shape: "ga
 
 /** Somewhere panels can be dropped. A gap keeps its width whether anything is dragged or not, so nothing jumps. */
 export function Zone({ id, target, shape, children }: Props) {
-  const { setNodeRef, isOver } = useDroppable({ id, data: target });
   return (
-    <div ref={setNodeRef} data-zone={id} data-over={isOver} className={`${style["zone"]} ${style[shape]}`}>{children}</div>
+    <div data-zone={id} data-target={JSON.stringify(target)} className={`${style["zone"]} ${style[shape]}`}>{children}</div>
   );
 }

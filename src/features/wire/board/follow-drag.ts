@@ -1,0 +1,67 @@
+import { isTarget, type Target } from "./targets";
+
+export type Followed = {
+  /** Ends the following; where the panel was let go, or null for nowhere. */
+  readonly end: () => Target | null;
+};
+
+/**
+ * Follows a drag over the board and marks the zone or panel under it, straight in the page. The drag itself comes from
+ * the package; its own drop zones are hooks that would all be drawn again whenever a drag begins or ends, and a drop
+ * has to show its verdict within three frames.
+ */
+export function followDrag(start: Event, dragged: HTMLElement | null): Followed {
+  let point = pointOf(start);
+  let over: HTMLElement | null = null;
+  let due = 0;
+
+  const look = () => {
+    due = 0;
+    const next = point === null ? null : targetUnder(point, dragged);
+    if (next === over) return;
+    over?.removeAttribute("data-over");
+    next?.setAttribute("data-over", "true");
+    over = next;
+  };
+  const moved = (event: Event) => {
+    point = pointOf(event) ?? point;
+    // once a frame is enough for the eye
+    if (due === 0) due = requestAnimationFrame(look);
+  };
+  const kinds = ["mousemove", "touchmove", "scroll"] as const;
+  for (const kind of kinds) window.addEventListener(kind, moved, { capture: true, passive: true });
+  look();
+
+  return {
+    end: () => {
+      for (const kind of kinds) window.removeEventListener(kind, moved, { capture: true });
+      cancelAnimationFrame(due);
+      look();
+      over?.removeAttribute("data-over");
+      return over === null ? null : targetOf(over);
+    },
+  };
+}
+
+type Point = { readonly x: number; readonly y: number };
+
+function pointOf(event: Event): Point | null {
+  if (event instanceof MouseEvent) return { x: event.clientX, y: event.clientY };
+  const touch = typeof TouchEvent !== "undefined" && event instanceof TouchEvent ? (event.touches[0] ?? event.changedTouches[0]) : undefined;
+  return touch === undefined ? null : { x: touch.clientX, y: touch.clientY };
+}
+
+/** The zone or panel a point lies on; elsewhere on a lane, the lane's place for a new row. */
+function targetUnder({ x, y }: Point, dragged: HTMLElement | null): HTMLElement | null {
+  const found = document.elementFromPoint(x, y)?.closest<HTMLElement>("[data-tile], [data-zone], [data-lane]") ?? null;
+  // a panel on the shelf is no place of its own, nor is the one being dragged
+  const place = found?.dataset["tile"] !== undefined && (found === dragged || found.closest("[data-lane=shelf]") !== null) ? (found.parentElement?.closest<HTMLElement>("[data-zone], [data-lane]") ?? null) : found;
+  return place?.dataset["lane"] === undefined ? place : place.querySelector<HTMLElement>(":scope > * > [data-zone], :scope > [data-zone]:last-of-type");
+}
+
+function targetOf(element: HTMLElement): Target | null {
+  const { tile, target } = element.dataset;
+  if (tile !== undefined) return { type: "beside", key: tile };
+  const value: unknown = target === undefined ? null : JSON.parse(target);
+  return isTarget(value) ? value : null;
+}
