@@ -150,6 +150,8 @@ test("any action is found by name, and undo goes on after a reload", async () =>
 
 test("a finding lights the panels it speaks of, and a panel shows what it does", async () => {
   const { page } = watched;
+  // rules that pass are folded in a ledger of several ports
+  await press(page, "Show the");
   await (await page.waitForSelector("[data-rule=coldVoc]"))?.hover();
   await page.waitForSelector("[data-tile='bookbay.1'][data-lit=true], [data-tile='roof.1'][data-lit=true]");
   await page.click("[data-tile='roof.1']");

@@ -133,6 +133,17 @@ describe("two writers", () => {
     await press(page, "Keep mine");
     await saved(page);
     expect((await read(id)).plan.site).toMatchObject({ recordLowC: -8, latitudeDeg: null });
+
+    const third = await read(id);
+    await put(id, third.revision, { ...third.plan, name: "Renamed there", site: { ...third.plan.site, recordHighC: 41 } });
+    await type(page, "Record low", "-7");
+    await press(page, "Choose by part");
+    await says(page, "[data-part='site:recordHighC']", /record high.*changed there only/);
+    await says(page, "[data-part='site:recordLowC']", /changed here only.*−7.*−8/);
+    await page.click("[data-part='name:'] input[aria-label$=mine]");
+    await press(page, "Save as chosen");
+    await saved(page);
+    expect(await read(id)).toMatchObject({ revision: third.revision + 2, plan: { name: third.plan.name, site: { recordLowC: -7, recordHighC: 41 } } });
     expect(complaints).toEqual([]);
     await page.close();
   });

@@ -7,3 +7,4 @@ export {
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { faultOf, mostPlanBytes, type PlanFault, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
 export { deviceFromAnyVersion, labelFromVersion2 } from "./upgrades";
+export { mergePlans, type PartDifference, type PartKind, partsApart, type Side, usualSide } from "./merge";

@@ -3,7 +3,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
+import { useState } from "react";
 import { LevelMark } from "@/ui";
+import { ConflictView } from "./ConflictView";
 import { useDesk, useDeskState, useResolve } from "./DeskProvider";
 import { changedWords } from "./messages";
 
@@ -11,6 +13,9 @@ import { changedWords } from "./messages";
 export function Conflict() {
   const save = useDeskState((state) => state.save);
   const resolve = useResolve();
+  const mine = useDeskState((state) => state.history.present);
+  const acknowledged = useDeskState((state) => state.acknowledged);
+  const [comparing, setComparing] = useState(false);
   if (save.type === "refused") {
     return <Bar level="stop">{save.message} Your changes are kept in this browser.</Bar>;
   }
@@ -21,9 +26,23 @@ export function Conflict() {
         <strong>This plan was changed in another tab or browser</strong> ({changedWords(save.changed)}; now revision {save.current.revision}). Your changes are on screen but not saved.
       </span>
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+        <Button variant="outlined" size="small" onClick={() => setComparing(true)}>Choose by part</Button>
         <Button variant="outlined" size="small" onClick={resolve.takeTheirs}>Show theirs</Button>
         <Button variant="contained" size="small" onClick={resolve.keepMine}>Keep mine</Button>
       </Box>
+      {comparing && (
+        <ConflictView
+          // a draft found on returning does not know what it began from
+          base={save.current.plan === acknowledged ? null : acknowledged}
+          mine={mine}
+          theirs={save.current.plan}
+          onMerge={(plan) => {
+            setComparing(false);
+            resolve.merge(plan);
+          }}
+          onClose={() => setComparing(false)}
+        />
+      )}
     </Bar>
   );
 }

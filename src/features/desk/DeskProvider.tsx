@@ -11,7 +11,7 @@ import { packHistory, unpackHistory } from "./kept-history";
 import { type Saver, startSaver } from "./saver";
 import { createDesk, type Desk, type DeskState, wiringOf } from "./store";
 
-type Resolve = Pick<Saver, "takeTheirs" | "keepMine">;
+type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge">;
 type DeskContextValue = { readonly desk: Desk; readonly resolve: Resolve };
 
 const DeskContext = createContext<DeskContextValue | null>(null);
@@ -47,7 +47,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
   useEffect(() => undoKeys(desk), [desk]);
   useEffect(() => keepHistory(desk), [desk]);
   useEffect(() => startJudge(desk, openJudgeWorker), [desk]);
-  const value = useMemo(() => ({ desk, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine() } }), [desk]);
+  const value = useMemo(() => ({ desk, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine(), merge: (plan: Plan) => saver.current?.merge(plan) } }), [desk]);
   return <DeskContext value={value}>{children}</DeskContext>;
 }
 
@@ -95,7 +95,7 @@ export function useDesk(): Desk {
   return useDeskContext().desk;
 }
 
-/** The two ways out of a stale write. */
+/** The ways out of a stale write. */
 export function useResolve(): Resolve {
   return useDeskContext().resolve;
 }

@@ -116,6 +116,19 @@ describe("a plan changed elsewhere", () => {
     expect(server).toMatchObject({ revision: 6, plan: { name: "Mine" } });
   });
 
+  test("is joined with one's own part by part, as the revision after it; all of theirs is no new revision", async () => {
+    const { saver, server, settle, state } = await stale();
+    saver.merge({ ...server.plan, site: { ...server.plan.site, recordLowC: -30 } });
+    await settle();
+    expect(server).toMatchObject({ revision: 6, plan: { name: "Theirs", site: { recordLowC: -30 } } });
+    const again = await stale();
+    again.saver.merge(structuredClone(again.server.plan));
+    await again.settle();
+    expect(again.server.revision).toBe(5);
+    expect(again.state()).toMatchObject({ revision: 5, save: { type: "saved" }, history: { present: { name: "Theirs" } } });
+    expect(state().save.type).toBe("saved");
+  });
+
   test("is taken in by a tab with nothing unsaved, and not by one with", async () => {
     const { saver, server, state } = harness();
     server.revision = 2;

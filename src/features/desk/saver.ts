@@ -21,6 +21,8 @@ export type Saver = {
   readonly takeTheirs: () => void;
   /** After a stale write: save ours as the next revision, knowingly. */
   readonly keepMine: () => void;
+  /** After a stale write: save a plan put together from both, as the revision after theirs. */
+  readonly merge: (plan: Plan) => void;
 };
 
 const pauseMs = 350;
@@ -142,14 +144,20 @@ export function startSaver({ desk, client, drafts, tell, wait }: Parts): Saver {
       const { save } = store.getState();
       if (save.type === "stale") takeIn(save.current, "The other version is shown. Yours is one undo away.");
     },
-    keepMine: () => {
-      const { save } = store.getState();
-      if (save.type !== "stale") return;
-      desk.set({ revision: save.current.revision, acknowledged: save.current.plan, save: { type: "unsaved" } });
-      keepDraft();
-      void work();
-    },
+    keepMine: () => settleOn(store.getState().history.present),
+    merge: settleOn,
   };
+
+  /** Saves a plan over a version now seen; when it is that version, there is nothing to save. */
+  function settleOn(plan: Plan): void {
+    const { save } = store.getState();
+    if (save.type !== "stale") return;
+    if (differences(save.current.plan, plan, 1).length === 0) return takeIn(save.current, "The other version is shown. Yours is one undo away.");
+    desk.set({ revision: save.current.revision, acknowledged: save.current.plan, save: { type: "unsaved" } });
+    desk.adopt(plan);
+    keepDraft();
+    void work();
+  }
 
   function takeIn(saved: SavedPlan, notice: string): void {
     desk.set({ revision: saved.revision, acknowledged: saved.plan, save: { type: "saved" }, notice });

@@ -7,12 +7,12 @@ import { formatDistanceToNowStrict } from "date-fns";
 import Button from "@mui/material/Button";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import Snackbar from "@mui/material/Snackbar";
-import { Copy, FileDown, FileUp, Trash2 } from "lucide-react";
+import { Archive, ArchiveRestore, Copy, FileDown, FileUp, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type ApiResult, createClient, type PlanSummary, type SavedPlan } from "@/api";
-import { LightSwitch, NamePlate, Sheet, UnitSwitch } from "@/ui";
+import { counted, LightSwitch, NamePlate, Sheet, UnitSwitch } from "@/ui";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 
@@ -23,8 +23,11 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
   const [wanted, setWanted] = useState("");
+  const [word, setWord] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<SavedPlan | null>(null);
-  const shown = plans.filter(({ name }) => name.toLowerCase().includes(wanted.trim().toLowerCase()));
+  const [withArchived, setWithArchived] = useState(false);
+  const archived = plans.filter((plan) => plan.archived).length;
+  const shown = plans.filter((plan) => plan.name.toLowerCase().includes(wanted.trim().toLowerCase()) && (withArchived || !plan.archived));
   /** Reads a plan, does something with it, and shows the list as it then is; a fault is told, and nothing is lost. */
   const withPlan = async (plan: PlanSummary, act: (saved: SavedPlan) => Promise<ApiResult<unknown>>) => {
     setFault(null);
@@ -45,6 +48,13 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
     const result = await client.importPlan(JSON.stringify(deleted.plan));
     if (result.type === "fault") setFault(result.fault.message);
     else setDeleted(null);
+    router.refresh();
+  };
+  const putAway = async (plan: PlanSummary) => {
+    setFault(null);
+    const result = await client.archivePlan(plan.id, !plan.archived);
+    if (result.type === "fault") setFault(result.fault.message);
+    else setWord(plan.archived ? `“${plan.name}” is back in the list.` : `“${plan.name}” is put away; nothing of it is lost.`);
     router.refresh();
   };
   const open = (id: string, stop: string) => router.push(`/plan/${id}/${stop}`);
@@ -82,22 +92,25 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
               <OutlinedInput size="small" fullWidth type="search" value={wanted} onChange={(event) => setWanted(event.target.value)} placeholder="Find a plan by its name" inputProps={{ "aria-label": "Find a plan by its name" }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }} />
             </Box>
           )}
-          {plans.length > 0 && shown.length === 0 && <Box role="status" sx={{ p: 2 }}>No plan has “{wanted.trim()}” in its name.</Box>}
+          {plans.length > 0 && shown.length === 0 && <Box role="status" sx={{ p: 2 }}>{wanted.trim() === "" ? "Every plan is put away." : `No plan has “${wanted.trim()}” in its name.`}</Box>}
           <Box component="ul" aria-label="Plans" sx={{ listStyle: "none", m: 0, p: 0 }}>
             {shown.map((plan) => (
               <Box component="li" key={plan.id} sx={{ display: "flex", alignItems: "center", borderBottom: "1px solid var(--line)", pl: 1.5, pr: 0.5 }}>
                 <Box component={Link} href={`/plan/${plan.id}/wire`} prefetch={false} sx={{ flex: 1, minWidth: 0, color: "var(--ink)", textDecoration: "none", py: 1.25, "&:hover strong": { textDecoration: "underline", textDecorationColor: "var(--amber)", textDecorationThickness: 3 } }}>
                   <Box component="strong" sx={{ display: "block", fontFamily: "var(--font-display)", fontWeight: 600, fontSize: "1.0625rem" }}>{plan.name}</Box>
-                  <Box component="span" suppressHydrationWarning sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision {plan.revision}</Box>
+                  <Box component="span" suppressHydrationWarning sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision {plan.revision}{plan.archived ? " · archived" : ""}</Box>
                 </Box>
                 <IconButton component="a" href={`/api/plans/${plan.id}/export`} download aria-label={`Export ${plan.name} as JSON`}><FileDown size={18} /></IconButton>
-                <IconButton aria-label={`Duplicate ${plan.name}`} onClick={() => void duplicate(plan)}><Copy size={18} /></IconButton>
-                <IconButton aria-label={`Delete ${plan.name}`} onClick={() => void remove(plan)}><Trash2 size={18} /></IconButton>
+                <IconButton aria-label={`Duplicate ${plan.name}`} title="Duplicate" onClick={() => void duplicate(plan)}><Copy size={18} /></IconButton>
+                <IconButton aria-label={plan.archived ? `Bring back ${plan.name}` : `Archive ${plan.name}`} title={plan.archived ? "Bring back" : "Archive"} onClick={() => void putAway(plan)}>{plan.archived ? <ArchiveRestore size={18} /> : <Archive size={18} />}</IconButton>
+                <IconButton aria-label={`Delete ${plan.name}`} title="Delete" onClick={() => void remove(plan)}><Trash2 size={18} /></IconButton>
               </Box>
             ))}
           </Box>
+          {archived > 0 && <Box sx={{ p: 1 }}><Button size="small" aria-pressed={withArchived} onClick={() => setWithArchived(!withArchived)}>{withArchived ? "Hide" : "Show"} {counted(archived, "archived plan")}</Button></Box>}
         </Sheet>
       </Box>
+      <Snackbar open={word !== null} message={word} autoHideDuration={6000} onClose={(_, reason) => reason !== "clickaway" && setWord(null)} />
       <Snackbar open={deleted !== null} message={`“${deleted?.plan.name ?? ""}” is deleted.`} action={<Button color="inherit" onClick={() => void bringBack()}>Undo</Button>} />
       <Box component="footer" sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}>
         We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open: <Box component="a" href="/schema/plan-v3.json" sx={{ color: "inherit" }}>its JSON Schema</Box>.

@@ -42,6 +42,12 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   const [paletteOpen, setPaletteOpen] = useState(false);
   useEffect(() => onPaletteKey(() => setPaletteOpen(true)), []);
   const holder = useRef<HTMLDivElement>(null);
+  const [adding, setAdding] = useState(false);
+  // read by handlers that tiles keep
+  const addingNow = useRef(adding);
+  useEffect(() => {
+    addingNow.current = adding;
+  }, [adding]);
   const followed = useRef<Followed | null>(null);
   const sensors = useSensors(useSensor(MouseSensor, byMouse), useSensor(TouchSensor, byTouch));
   const states = judgement?.tiles[sky] ?? null;
@@ -57,7 +63,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   // handlers that tiles keep: they ask for the board when pressed, so that a tile is not drawn again for each edit
   const onSelect = useCallback((key: TileKey, more: boolean) => {
     const { selected: keys } = latest();
-    if (more) select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
+    if (more || addingNow.current) select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
     else select(keys.length === 1 && keys[0] === key ? [] : [key]);
     const place = locate(latest().board.wiring.lanes, key);
     if (place !== null) onChooseLane(laneKey(place.lane));
@@ -74,7 +80,10 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     const rows = at.wiring.lanes.find((lane) => ref !== undefined && sameLane(lane, ref))?.rows.length ?? 0;
     act(put(at, keys, ref === undefined ? { type: "shelf" } : { type: "newRow", lane: ref, path: [], at: rows }));
   }, [latest, act]);
-  const onClear = useCallback(() => select([]), [select]);
+  const onClear = useCallback(() => {
+    setAdding(false);
+    select([]);
+  }, [select]);
 
   const tiles: TileDrawing = useMemo(() => {
     const draw = (tile: Tile, where: string, state: TileState | null, onShelf = false) => {
@@ -85,6 +94,12 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     };
     return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, true) };
   }, [kinds, selected, litTiles, onSelect, onSubstring]);
+
+  const selectRow = (key: TileKey) => {
+    const place = locate(board.wiring.lanes, key);
+    const row = place === null ? undefined : rowAt(board.wiring.lanes, place.lane, place.path, place.row);
+    select(row === undefined ? [key] : tilesOfRows([row]).map(keyOf));
+  };
 
   const onKeyDown = (event: React.KeyboardEvent) => {
     const key = (event.target as HTMLElement).closest<HTMLElement>("[data-tile]")?.dataset["tile"];
@@ -107,9 +122,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "a") {
       event.preventDefault();
-      const place = locate(board.wiring.lanes, key);
-      const row = place === null ? undefined : rowAt(board.wiring.lanes, place.lane, place.path, place.row);
-      return select(row === undefined ? [key] : tilesOfRows([row]).map(keyOf));
+      return selectRow(key);
     }
     if (event.key.startsWith("Arrow") && !event.altKey && holder.current !== null) {
       const next = neighbourOf(holder.current, event.target as HTMLElement, event.key);
@@ -157,7 +170,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
       </DndContext>
       <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>{said}</div>
       <div className={style["inspector"]}>
-        <Inspector board={board} keys={selected} states={states} substringsOf={substringsOf} act={act} onMove={onMove} onClear={onClear} />
+        <Inspector board={board} keys={selected} states={states} substringsOf={substringsOf} act={act} onMove={onMove} onClear={onClear} adding={adding} onAdding={() => setAdding(!adding)} onRow={() => selected[0] !== undefined && selectRow(selected[0])} />
       </div>
       {chosenRef !== undefined && (
         <div role="group" aria-label={`Fill ${laneName(board, chosenRef)} by number`} className={style["fill"]}>

@@ -9,10 +9,10 @@ import {
   besideBefore, type Board, copy, diode, laneName, laneRefs, merge, nudge, type Outcome, setTiles, split, tilesByKey, tileWords, tiltBy, toggleShade, toggleStance,
 } from "./commands";
 
-type Props = { readonly board: Board; readonly keys: readonly TileKey[]; readonly states: TileStates | null; readonly substringsOf: (panelId: string) => number; readonly act: (outcome: Outcome) => void; readonly onMove: (to: number | "shelf") => void; readonly onClear: () => void };
+type Props = { readonly board: Board; readonly keys: readonly TileKey[]; readonly states: TileStates | null; readonly substringsOf: (panelId: string) => number; readonly act: (outcome: Outcome) => void; readonly onMove: (to: number | "shelf") => void; readonly onClear: () => void; /** whether a press adds to what is selected, for hands without a Ctrl key */ readonly adding: boolean; readonly onAdding: () => void; readonly onRow: () => void };
 
 /** What the selected panels do, and everything that can be done with them, for those who do not drag. */
-export function Inspector({ board, keys, states, substringsOf, act, onMove, onClear }: Props) {
+export function Inspector({ board, keys, states, substringsOf, act, onMove, onClear, adding, onAdding, onRow }: Props) {
   const tiles = tilesByKey(board, keys);
   const [first] = tiles;
   if (first === undefined) {
@@ -31,6 +31,8 @@ export function Inspector({ board, keys, states, substringsOf, act, onMove, onCl
       <div className={style["headLine"]}>
         <strong>{tileWords(board, tiles)}</strong>
         {state !== undefined && <span className="num">{amount(state.v, "V")} · {amount(state.i, "A")} · {amount(state.p, "W")}{state.substrings.some((part) => part.bypassed) ? ` · ${counted(state.substrings.filter((part) => part.bypassed).length, "substring")} bypassed` : ""}</span>}
+        {wired && <TextKey look="plain" onClick={onRow}>Select its row</TextKey>}
+        <TextKey look="plain" aria-pressed={adding} onClick={onAdding}>Select more</TextKey>
         <TextKey look="plain" onClick={onClear} className={style["toEnd"]}>Deselect</TextKey>
       </div>
       <div className={style["line"]}>

@@ -1,0 +1,53 @@
+import fc from "fast-check";
+import { demoPlans } from "@/demo";
+import { applyChange, type Change, mergePlans, partsApart, type Plan, usualSide } from ".";
+
+const base = demoPlans()[0] as Plan;
+const after = (...changes: readonly Change[]) => changes.reduce<Plan>(applyChange, base);
+const planOf = (reading: ReturnType<typeof mergePlans>): Plan => {
+  if (reading.type !== "plan") throw new Error(JSON.stringify(reading.fault));
+  return reading.plan;
+};
+
+const anyChange: fc.Arbitrary<Change> = fc.oneof(
+  fc.constantFrom("Mine", "Other").map((name): Change => ({ type: "rename", name })),
+  fc.integer({ min: -30, max: 10 }).map((recordLowC): Change => ({ type: "setSite", patch: { recordLowC } })),
+  fc.double({ min: 20, max: 40, noNaN: true }).map((vocV): Change => ({ type: "setLabel", panelId: "roof", patch: { vocV } })),
+  fc.constantFrom("roof.1", "bookbay.2").map((key): Change => ({ type: "setTiles", wiringId: "parked", keys: [key], patch: { stance: "stowed" } })),
+  fc.constantFrom("need" as const, "log" as const).map((stop): Change => ({ type: "setNote", stop, text: "changed" })),
+  fc.uuid().map((id): Change => ({ type: "copyWiring", wiringId: "parked", id, name: "Fresh" })),
+);
+
+test("all from one side is that side; and where each changed other parts, the usual choice keeps both", () => {
+  fc.assert(
+    fc.property(fc.array(anyChange, { maxLength: 4 }), fc.array(anyChange, { maxLength: 4 }), (ours, others) => {
+      const [mine, theirs] = [after(...ours), after(...others)];
+      const apart = partsApart(base, mine, theirs);
+      expect(planOf(mergePlans(mine, theirs, apart, () => "theirs"))).toEqual(theirs);
+      expect(planOf(mergePlans(mine, theirs, apart, () => "mine"))).toEqual(mine);
+      const both = planOf(mergePlans(mine, theirs, apart, usualSide));
+      for (const part of partsApart(base, both, theirs)) expect(part.changedBy === "mine" || apart.some(({ key, changedBy }) => key === part.key && changedBy === "both")).toBe(true);
+      expect(partsApart(base, both, mine).every(({ changedBy }) => changedBy === "mine")).toBe(true);
+    }),
+  );
+});
+
+test("who changed what is told apart, with the places that differ", () => {
+  const mine = after({ type: "setLabel", panelId: "roof", patch: { vocV: 28 } }, { type: "rename", name: "Mine" });
+  const theirs = after({ type: "setSite", patch: { recordLowC: -20 } }, { type: "rename", name: "Theirs" }, { type: "removeWiring", wiringId: "pressday" });
+  expect(partsApart(base, mine, theirs).map(({ key, changedBy, paths }) => [key, changedBy, paths])).toEqual([
+    ["name:", "both", ["(all)"]],
+    ["site:recordLowC", "theirs", ["(all)"]],
+    ["panel:roof", "mine", ["label.vocV"]],
+    ["wiring:pressday", "theirs", []],
+  ]);
+  expect(partsApart(null, mine, theirs).every(({ changedBy }) => changedBy === "unknown")).toBe(true);
+});
+
+test("choices that do not fit together are refused with the place, not patched over", () => {
+  const mine = after({ type: "setTiles", wiringId: "parked", keys: ["bookbay.1"], patch: { tiltDeg: 30 } });
+  const theirs = after({ type: "removePanel", panelId: "bookbay" });
+  const apart = partsApart(base, mine, theirs);
+  const reading = mergePlans(mine, theirs, apart, ({ kind }) => (kind === "wiring" ? "mine" : "theirs"));
+  expect(reading).toMatchObject({ type: "fault", fault: { type: "invalid", path: "wirings.0.lanes" } });
+});
