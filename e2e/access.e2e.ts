@@ -16,7 +16,7 @@ beforeAll(async () => {
   const plans = (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string }[];
   const boat = plans.find((plan) => plan.name.startsWith("Narrowboat"))?.id ?? "";
   const lantern = plans.find((plan) => plan.name.startsWith("The Lantern"))?.id ?? "";
-  views = ["/", `/plan/${lantern}/wire`, `/plan/${boat}/panels`, `/plan/${boat}/input`, `/plan/${boat}/wire`, `/plan/${boat}/mount`];
+  views = ["/", "/library/panels", "/library/inputs", `/plan/${lantern}/wire`, `/plan/${boat}/panels`, `/plan/${boat}/input`, `/plan/${boat}/wire`, `/plan/${boat}/mount`];
 });
 afterAll(async () => {
   await browser.close();

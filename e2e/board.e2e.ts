@@ -179,6 +179,8 @@ test("wirings are compared side by side, with what moves from one to another and
   await press(page, "Compare");
   await page.waitForFunction(() => [...document.querySelectorAll("[data-wiring]")].length === 4 && [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")));
   await page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
+  await says(page, "[data-wiring=parked]", /nothing to buy/);
+  await says(page, "[data-wiring=pressday]", /1 pair of branch connectors/);
   const change = await says(page, "details", /From “Parked” to “Press day”/);
   expect(change).toMatch(/Cover the panels, then unplug at .*Port 2.*Mossgate MG-195 1.*Plug in at .*Lodestone/);
   expect(change).toMatch(/120\.1\sV: a shock hazard/);

@@ -138,6 +138,14 @@ describe.each(["mouse", "touch"] as const)("by %s", (means) => {
         if (box === null) throw new Error(`no ${control ?? ""}`);
         await (means === "touch" ? box.tap() : box.click());
         const found = await page.waitForFunction((part: string) => [...document.querySelectorAll("[role=option]")].find((each) => each.textContent?.includes(part) === true), { timeout: 10_000 }, option);
+        // the list grows as it opens; a finger must not land on what passes under it
+        await page.waitForFunction(() => {
+          const holder = window as unknown as { lastTop?: number };
+          const top = document.querySelector("[role=option]:last-of-type")?.getBoundingClientRect().bottom;
+          const still = top !== undefined && top === holder.lastTop;
+          if (top !== undefined) holder.lastTop = top;
+          return still;
+        }, { polling: 100 });
         const chosen = found.asElement() as ElementHandle<HTMLElement> | null;
         await (means === "touch" ? chosen?.tap() : chosen?.click());
         await page.waitForFunction(() => document.querySelector("[role=listbox]") === null);

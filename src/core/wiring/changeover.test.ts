@@ -1,4 +1,4 @@
-import { changeover, type Lane, matrixRows, type Row, rowOf, newTile } from ".";
+import { changeover, joiningParts, type Lane, matrixRows, type Row, rowOf, newTile } from ".";
 
 const lane = (portId: string, rows: readonly Row[]): Lane => ({ inputId: "i", portId, rows });
 const said = (from: readonly Lane[], to: readonly Lane[]) => changeover(from, to).map(({ type, keys, portId }) => `${type} ${keys.join(",")}${portId === null ? "" : ` @${portId}`}`);
@@ -20,4 +20,10 @@ test("a panel only stowed keeps its plugs; one from the shelf is plugged in only
   expect(said([lane("a", matrixRows("p", 1, 1))], [lane("a", stowed)])).toEqual(["stow p.1"]);
   expect(said([lane("a", stowed)], [lane("a", matrixRows("p", 1, 1))])).toEqual(["setUp p.1"]);
   expect(said([], [lane("a", matrixRows("p", 1, 1))])).toEqual(["plug p.1 @a"]);
+});
+
+test("joining takes one pair of branch connectors for every row but the first, groups included", () => {
+  const group = { type: "group" as const, rows: [rowOf([newTile("q", 1)]), rowOf([newTile("q", 2)]), { ...rowOf([newTile("q", 3)]), blockingDiode: true }] };
+  expect(joiningParts([lane("a", matrixRows("p", 3, 1))])).toEqual({ branchPairs: 0, blockingDiodes: 0 });
+  expect(joiningParts([lane("a", matrixRows("p", 2, 3)), lane("b", [rowOf([newTile("r", 1), group])])])).toEqual({ branchPairs: 4, blockingDiodes: 1 });
 });

@@ -40,7 +40,7 @@ export function EditSheet<Sheet extends { readonly name: string }, R extends Any
     editor.undo();
   };
   return (
-    <Drawer anchor="right" open onClose={onClose} aria-labelledby={titleId} slotProps={{ paper: { sx: { width: "min(680px, 100vw)", borderLeft: "2px solid var(--ink)" } } }}>
+    <Drawer anchor="right" open transitionDuration={0} onClose={onClose} aria-labelledby={titleId} slotProps={{ paper: { sx: { width: "min(680px, 100vw)", borderLeft: "2px solid var(--ink)" } } }}>
       <Box onKeyDown={keys} sx={{ display: "grid", gap: 1.5, p: { xs: 1, md: 2 } }}>
         <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
           <Box sx={{ flex: 1, minWidth: 0 }}>

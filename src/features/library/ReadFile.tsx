@@ -18,7 +18,7 @@ type Props = { readonly reading: Reading; readonly onStop: () => void; readonly 
 /** What is in a file, column by column, before any of it is put on the shelf. */
 export function ReadFile({ reading, onStop, onKeep }: Props) {
   return (
-    <Dialog open={reading.type !== "none"} onClose={onStop} maxWidth="md" fullWidth aria-labelledby="read-file">
+    <Dialog open={reading.type !== "none"} onClose={onStop} transitionDuration={0} maxWidth="md" fullWidth aria-labelledby="read-file">
       <DialogTitle id="read-file">{reading.type === "none" ? "" : `Reading “${reading.fileName}”`}</DialogTitle>
       <DialogContent><Body reading={reading} /></DialogContent>
       <DialogActions>

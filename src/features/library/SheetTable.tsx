@@ -1,6 +1,7 @@
 "use client";
 
 import { DataGrid, type GridColDef, type GridRowSelectionModel, type GridValidRowModel } from "@mui/x-data-grid";
+import useMediaQuery from "@mui/material/useMediaQuery";
 import { useState } from "react";
 import { type InputRecord, type PanelRecord } from "@/api";
 import { counted, useNonce } from "@/ui";
@@ -19,12 +20,13 @@ type Props<R extends GridValidRowModel> = {
 /** The table of a shelf: sort by any column, filter, choose columns, tick rows. Enter or a press on a name opens a sheet. */
 export function SheetTable<R extends (PanelRecord | InputRecord) & GridValidRowModel>({ label, records, columns, extras, chosen, onChosen, onOpen }: Props<R>) {
   const nonce = useNonce();
+  const byTouch = useMediaQuery("(pointer: coarse)");
   const [hidden, setHidden] = useState<Record<string, boolean>>(() => Object.fromEntries(extras.map((field) => [field, false])));
   const all: GridColDef<R>[] = [
     {
       field: "name", headerName: "Name", width: 236, hideable: false, valueGetter: (_, { sheet }) => sheet.name,
       renderCell: ({ row, tabIndex }) => (
-        <button type="button" title={row.sheet.name} tabIndex={tabIndex} onClick={() => onOpen(row.id)} style={{ border: 0, background: "none", padding: 0, font: "inherit", fontWeight: 600, color: "inherit", cursor: "pointer", textAlign: "left", minHeight: 34, maxWidth: "100%", overflow: "hidden", textOverflow: "ellipsis", textDecoration: row.retired ? "line-through" : undefined }}>
+        <button type="button" title={row.sheet.name} tabIndex={tabIndex} onClick={() => onOpen(row.id)} style={{ border: 0, background: "none", padding: 0, font: "inherit", fontWeight: 600, color: "inherit", cursor: "pointer", textAlign: "left", minHeight: byTouch ? 46 : 34, minWidth: 44, maxWidth: "100%", overflow: "hidden", textOverflow: "ellipsis", textDecoration: row.retired ? "line-through" : undefined }}>
           {row.sheet.name}{row.retired ? " (retired)" : ""}
         </button>
       ),
@@ -39,7 +41,7 @@ export function SheetTable<R extends (PanelRecord | InputRecord) & GridValidRowM
       rows={[...records]}
       columns={all}
       nonce={nonce}
-      density="compact"
+      density={byTouch ? "standard" : "compact"}
       disableColumnMenu
       showToolbar
       checkboxSelection
@@ -57,7 +59,7 @@ export function SheetTable<R extends (PanelRecord | InputRecord) & GridValidRowM
       localeText={{ noRowsLabel: "Nothing here yet: type one in, or read a file.", toolbarQuickFilterPlaceholder: "Find by any word or number" }}
       sx={{
         border: 0, fontSize: "0.875rem", "--DataGrid-containerBackground": "var(--paper)", "--DataGrid-rowBorderColor": "var(--line)", fontVariantNumeric: "tabular-nums",
-        "& .MuiDataGrid-columnHeader, & .MuiDataGrid-cell": { px: 0.75 }, "& .MuiDataGrid-columnSeparator": { color: "var(--line)" }, "& .MuiDataGrid-columnHeaderTitle": { fontWeight: 700 }, "& .MuiDataGrid-cell:focus, & .MuiDataGrid-columnHeader:focus": { outlineOffset: -3 },
+        "& .MuiDataGrid-columnHeader, & .MuiDataGrid-cell": { px: 0.75 }, "& .MuiDataGrid-columnSeparator": { color: "var(--line)" }, "@media (pointer: coarse)": { "& .MuiDataGrid-cellCheckbox, & .MuiDataGrid-columnHeaderCheckbox": { p: 0 }, "& .MuiCheckbox-root": { width: 46, height: 46, flexShrink: 0 } }, "& .MuiDataGrid-columnHeaderTitle": { fontWeight: 700 }, "& .MuiDataGrid-cell:focus, & .MuiDataGrid-columnHeader:focus": { outlineOffset: -3 },
       }}
     />
   );

@@ -60,7 +60,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
   const open = (id: string, stop: string) => router.push(`/plan/${id}/${stop}`);
   return (
     <Box sx={{ minHeight: "100vh" }}>
-      <Box component="header" sx={{ display: "flex", alignItems: "center", px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)" }}>
+      <Box component="header" sx={{ display: "flex", alignItems: "center", px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)", flexWrap: "wrap" }}>
         <NamePlate />
         <Box component={Link} href="/library/panels" sx={{ ml: "auto", mr: 1.5, color: "inherit", fontWeight: 600, minHeight: 44, display: "inline-flex", alignItems: "center" }}>Library</Box>
         <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}><UnitSwitch /><LightSwitch /></Box>
@@ -95,8 +95,8 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
           {plans.length > 0 && shown.length === 0 && <Box role="status" sx={{ p: 2 }}>{wanted.trim() === "" ? "Every plan is put away." : `No plan has “${wanted.trim()}” in its name.`}</Box>}
           <Box component="ul" aria-label="Plans" sx={{ listStyle: "none", m: 0, p: 0 }}>
             {shown.map((plan) => (
-              <Box component="li" key={plan.id} sx={{ display: "flex", alignItems: "center", borderBottom: "1px solid var(--line)", pl: 1.5, pr: 0.5 }}>
-                <Box component={Link} href={`/plan/${plan.id}/wire`} prefetch={false} sx={{ flex: 1, minWidth: 0, color: "var(--ink)", textDecoration: "none", py: 1.25, "&:hover strong": { textDecoration: "underline", textDecorationColor: "var(--amber)", textDecorationThickness: 3 } }}>
+              <Box component="li" key={plan.id} sx={{ display: "flex", alignItems: "center", flexWrap: { xs: "wrap", sm: "nowrap" }, borderBottom: "1px solid var(--line)", pl: 1.5, pr: 0.5 }}>
+                <Box component={Link} href={`/plan/${plan.id}/wire`} prefetch={false} sx={{ flex: { xs: "1 1 100%", sm: 1 }, minWidth: 0, color: "var(--ink)", textDecoration: "none", py: 1.25, "&:hover strong": { textDecoration: "underline", textDecorationColor: "var(--amber)", textDecorationThickness: 3 } }}>
                   <Box component="strong" sx={{ display: "block", fontFamily: "var(--font-display)", fontWeight: 600, fontSize: "1.0625rem" }}>{plan.name}</Box>
                   <Box component="span" suppressHydrationWarning sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision {plan.revision}{plan.archived ? " · archived" : ""}</Box>
                 </Box>

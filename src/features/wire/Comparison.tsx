@@ -8,7 +8,7 @@ import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { findingSentence, verdictWords } from "@/features/ledger";
 import { amount, counted, levelColour, LevelMark, percent, Sheet, useUnits } from "@/ui";
 import style from "./comparison.module.css";
-import { dangerWords, laneWords, stepWords } from "./comparison-words";
+import { dangerWords, laneWords, partsWords, stepWords } from "./comparison-words";
 import { useComparison } from "./useComparison";
 
 /** All wirings of the same panels side by side, and what moves to go from the one on the board to another. */
@@ -22,7 +22,7 @@ export function Comparison() {
       <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>
         <table className={style["table"]}>
           <thead>
-            <tr>{["Wiring", "Verdict", "Noon", "Hot roof", "Coldest volts", "Least room", "Panels", "Lanes"].map((title) => <th key={title} scope="col">{title}</th>)}</tr>
+            <tr>{["Wiring", "Verdict", "Noon", "Hot roof", "Coldest volts", "Least room", "Panels", "Parts", "Lanes"].map((title) => <th key={title} scope="col">{title}</th>)}</tr>
           </thead>
           <tbody>
             {plan.wirings.map((wiring) => <Line key={wiring.id} plan={plan} wiring={wiring} verdict={verdicts.get(wiring.id) ?? null} here={wiring.id === here.id} onShow={() => desk.set({ wiringId: wiring.id, selected: [] })} />)}
@@ -57,6 +57,7 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
       <td className="num">{highest > 0 ? amount(highest, "V") : "–"}</td>
       <td className="num">{room === null ? "–" : percent(room)}</td>
       <td className="num">{used} of {plan.panels.reduce((sum, { count }) => sum + count, 0)}</td>
+      <td className={style["small"]}>{partsWords(plan, wiring)}</td>
       <td className={style["small"]}>{wiring.lanes.map((lane) => <div key={laneKey(lane)}>{laneWords(plan, lane)}</div>)}</td>
     </tr>
   );

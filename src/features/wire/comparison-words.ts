@@ -1,6 +1,6 @@
-import { type Plan } from "@/core/plan";
+import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
-import { asMatrix, type Lane, partsOfKey, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
+import { asMatrix, joiningParts, type Lane, partsOfKey, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
 import { amount, counted } from "@/ui";
 import { laneName } from "./board/commands";
 
@@ -16,6 +16,14 @@ export function laneWords(plan: Plan, lane: Lane): string {
   const kind = (panelId: string) => plan.panels.find(({ id }) => id === panelId)?.label.name.split(",")[0] ?? "";
   if (matrix !== null) return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
   return `${name}: rows of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;
+}
+
+/** What joining the panels so asks for, add-on modules included. */
+export function partsWords(plan: Plan, { lanes }: Pick<Wiring, "lanes">): string {
+  const { branchPairs, blockingDiodes } = joiningParts(lanes);
+  const modules = plan.inputs.flatMap(({ id, device }) => device.modules.filter((addOn) => lanes.some((lane) => lane.inputId === id && device.ports.some((port) => port.id === lane.portId && port.moduleId === addOn.id))));
+  const words = [branchPairs > 0 ? counted(branchPairs, "pair of branch connectors", "pairs of branch connectors") : null, blockingDiodes > 0 ? counted(blockingDiodes, "blocking diode") : null, ...modules.map(({ name }) => name)].filter((part) => part !== null);
+  return words.length === 0 ? "nothing to buy" : words.join(", ");
 }
 
 export function stepWords(plan: Plan, { type, keys, inputId, portId }: Step): string {
