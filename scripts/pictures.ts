@@ -1,11 +1,14 @@
+import { writeFileSync } from "node:fs";
 import path from "node:path";
-import { launchBrowser, openPage } from "../e2e/browser";
+import { type ElementHandle, type Page } from "puppeteer-core";
+import { launchBrowser, openPage, press } from "../e2e/browser";
 import { startServer, temporaryDir } from "../e2e/server";
 
 /** Takes the README's pictures from the demo data. */
 const wide = { width: 1280, height: 800 };
 const narrow = { width: 390, height: 844 };
-const pictures: readonly { name: string; plan: string | null; stop: string; light: string; size: typeof wide }[] = [
+type Picture = { readonly name: string; readonly plan: string | null; readonly stop: string; readonly light: string; readonly size: typeof wide; readonly first?: (page: Page) => Promise<void> };
+const pictures: readonly Picture[] = [
   { name: "plans", plan: null, stop: "", light: "paper", size: wide },
   { name: "panels", plan: "Lantern", stop: "panels", light: "paper", size: wide },
   { name: "input", plan: "Lantern", stop: "input", light: "paper", size: wide },
@@ -13,18 +16,38 @@ const pictures: readonly { name: string; plan: string | null; stop: string; ligh
   { name: "wire-stop", plan: "Narrowboat", stop: "wire", light: "paper", size: wide },
   { name: "wire-sunlight", plan: "shed", stop: "wire", light: "sunlight", size: wide },
   { name: "wire-phone", plan: "Lantern", stop: "wire", light: "lantern", size: narrow },
+  { name: "compare", plan: "Lantern", stop: "wire", light: "paper", size: wide, first: compare },
+  { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
+  { name: "library-file", plan: null, stop: "library/panels", light: "paper", size: wide, first: readFile },
   { name: "need-lantern", plan: "Lantern", stop: "need", light: "lantern", size: wide },
 ];
+
+/** The wirings side by side, the first change between them opened. */
+async function compare(page: Page): Promise<void> {
+  await press(page, "Compare");
+  await page.waitForFunction(() => [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")));
+  await page.$$eval("details", (all) => all.slice(-1).forEach((each) => (each.open = true)));
+}
+
+/** A seller's table with the usual faults, read but not yet put in. */
+async function readFile(page: Page): Promise<void> {
+  const rows = ["Model;Type;Rated power [W];Open-circuit voltage (V);Isc (A);Temp. coefficient Voc;Dimensions (mm);Price;Warranty", "Hedgerow 100;Rigid glass;100;22,4;5,9;−0,29 %/K;1020 x 510 x 30;€ 69;10 years", "Hedgerow 200;shingle;2OO;22,6;11,6;−66 mV/K;1490 x 680 x 30;€ 118;10 years"];
+  const file = path.join(temporaryDir().dir, "hedgerow.csv");
+  writeFileSync(file, rows.join("\n"));
+  await ((await page.waitForSelector("[aria-label='Library file']")) as ElementHandle<HTMLInputElement>).uploadFile(file);
+  await page.waitForSelector("[data-column=unknown]");
+}
 
 async function main(): Promise<void> {
   const temporary = temporaryDir();
   const server = await startServer(temporary.dir, ["--demo"]);
   const plans = (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string }[];
   const browser = await launchBrowser();
-  for (const { name, plan, stop, light, size } of pictures) {
+  for (const { name, plan, stop, light, size, first } of pictures) {
     await browser.setCookie({ name: "golden-array-light", value: light, domain: "127.0.0.1", path: "/" });
     const id = plans.find((candidate) => plan !== null && candidate.name.includes(plan))?.id;
-    const { page } = await openPage(browser, id === undefined ? server.url : `${server.url}/plan/${id}/${stop}`, size);
+    const { page } = await openPage(browser, id === undefined ? `${server.url}/${stop}` : `${server.url}/plan/${id}/${stop}`, size);
+    await first?.(page);
     await new Promise((resolve) => setTimeout(resolve, 400));
     await page.screenshot({ path: path.join(__dirname, "..", "docs", "screenshots", `${name}.png`) as `${string}.png` });
     await page.close();

@@ -1,6 +1,5 @@
 "use client";
 
-import { DndContext, DragOverlay, MouseSensor, TouchSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { completeLabel, readLabel } from "@/core/panel";
@@ -10,8 +9,8 @@ import { useDeskState, useJudgement } from "@/features/desk";
 import { IconKey, Sheet } from "@/ui";
 import style from "./board.module.css";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
+import { DragSurface } from "./DragSurface";
 import { FillLane } from "./FillLane";
-import { followDrag, type Followed } from "./follow-drag";
 import { Inspector } from "./Inspector";
 import { KeyList } from "./KeyList";
 import { boardKeys } from "./keys";
@@ -19,14 +18,9 @@ import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
 import { ShelfView } from "./ShelfView";
 import { Palette } from "./Palette";
+import { type Target } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
-
-// objects that stay the same: a new one at each drawing would have every panel and zone drawn again
-const byMouse = { activationConstraint: { distance: 6 } };
-const byTouch = { activationConstraint: { delay: 180, tolerance: 8 } };
-const letThrough = { pointerEvents: "none" } as const;
-const spokenByUs = { announcements: { onDragStart: () => undefined, onDragOver: () => undefined, onDragEnd: () => undefined, onDragCancel: () => "Put back." } };
 
 type Props = { readonly chosenLane: string | null; readonly onChooseLane: (id: string) => void };
 
@@ -37,7 +31,6 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   const sky = useDeskState((state) => state.sky);
   const said = useDeskState((state) => state.said);
   const lit = useDeskState((state) => state.litFinding);
-  const [dragged, setDragged] = useState<TileKey | null>(null);
   const [helpOpen, setHelpOpen] = useState(false);
   const [paletteOpen, setPaletteOpen] = useState(false);
   useEffect(() => onPaletteKey(() => setPaletteOpen(true)), []);
@@ -48,8 +41,6 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   useEffect(() => {
     addingNow.current = adding;
   }, [adding]);
-  const followed = useRef<Followed | null>(null);
-  const sensors = useSensors(useSensor(MouseSensor, byMouse), useSensor(TouchSensor, byTouch));
   const states = judgement?.tiles[sky] ?? null;
   const assessed = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
   const refs = laneRefs(board);
@@ -74,6 +65,13 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     if (tile !== undefined) act(toggleShade(at, key, k, substringsOf(tile.panelId)));
   }, [latest, act, substringsOf]);
 
+  /** The panels that move with one: all that are selected when it is among them. */
+  const withSelected = useCallback((key: TileKey) => {
+    const { selected: keys } = latest();
+    return keys.includes(key) ? keys : [key];
+  }, [latest]);
+  const wordsFor = useCallback((key: TileKey) => tileWords(latest().board, tilesByKey(latest().board, withSelected(key))), [latest, withSelected]);
+  const onDrop = useCallback((key: TileKey, target: Target) => act(put(latest().board, withSelected(key), target)), [latest, act, withSelected]);
   const onMove = useCallback((to: number | "shelf") => {
     const { board: at, selected: keys } = latest();
     const ref = to === "shelf" ? undefined : laneRefs(at)[to];
@@ -107,11 +105,11 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     if (event.key === "Escape") return select([]);
     if (key === undefined) return;
     const native = event.nativeEvent;
-    const keys = selected.includes(key) ? selected : [key];
+    const keys = withSelected(key);
     const found = boardKeys.find(({ matches }) => matches(native));
     if (found !== undefined) {
       event.preventDefault();
-      act(found.run(board, keys, native, (of) => substringsOf(partsOfKey(of).panelId)));
+      act(found.run(latest().board, keys, native, (of) => substringsOf(partsOfKey(of).panelId)));
       // the panel may stand elsewhere now; the keyboard stays with it
       requestAnimationFrame(() => holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(key)}"]`)?.focus());
       return;
@@ -134,27 +132,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
 
   return (
     <Sheet title="String board" flush aside={keysButton}>
-      <DndContext
-        id="board"
-        sensors={sensors}
-        accessibility={spokenByUs}
-        onDragStart={({ active, activatorEvent }) => {
-          const key = String(active.id);
-          setDragged(key);
-          followed.current = followDrag(activatorEvent, holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(key)}"]`) ?? null);
-        }}
-        onDragCancel={() => {
-          followed.current?.end();
-          setDragged(null);
-        }}
-        onDragEnd={({ active }) => {
-          setDragged(null);
-          const key = String(active.id);
-          const target = followed.current?.end() ?? null;
-          if (target !== null) act(put(board, selected.includes(key) ? selected : [key], target));
-        }}
-      >
-        <div ref={holder} onKeyDown={onKeyDown}>
+      <DragSurface ref={holder} onKeyDown={onKeyDown} wordsFor={wordsFor} onDrop={onDrop}>
           {refs.map((ref) => {
             const id = laneKey(ref);
             const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
@@ -165,9 +143,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
             );
           })}
           <ShelfView board={board} tiles={tiles} />
-        </div>
-        <DragOverlay dropAnimation={null} style={letThrough}>{dragged === null ? null : <DragWord words={tileWords(board, tilesByKey(board, selected.includes(dragged) ? selected : [dragged]))} />}</DragOverlay>
-      </DndContext>
+      </DragSurface>
       <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>{said}</div>
       <div className={style["inspector"]}>
         <Inspector board={board} keys={selected} states={states} substringsOf={substringsOf} act={act} onMove={onMove} onClear={onClear} adding={adding} onAdding={() => setAdding(!adding)} onRow={() => selected[0] !== undefined && selectRow(selected[0])} />
@@ -193,10 +169,6 @@ function onPaletteKey(open: () => void): () => void {
   };
   window.addEventListener("keydown", listen);
   return () => window.removeEventListener("keydown", listen);
-}
-
-function DragWord({ words }: { words: string }) {
-  return <div className={style["dragWord"]}>{words}</div>;
 }
 
 function litKeys(finding: Finding | undefined, lanes: readonly Lane[]): ReadonlySet<TileKey> {

@@ -1,7 +1,6 @@
 "use client";
 
-import { useDraggable } from "@dnd-kit/core";
-import { memo, useMemo } from "react";
+import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { type TileState } from "@/core/rules";
 import { keyOf, type Tile, type TileKey } from "@/core/wiring";
@@ -24,33 +23,17 @@ type Props = {
 /** A panel on the board: press to select, drag to move, press a stripe to shade it. */
 export const TileView = memo(function TileView({ tile, panel, substrings, state, selected, lit, where, onSelect, onSubstring }: Props) {
   const key = keyOf(tile);
-  const { setNodeRef, isDragging, listeners } = useDraggable({ id: key });
-  // kept apart from the button: when a drag begins or ends every button is drawn again, its face is not
-  const face = useMemo(() => <TileFace tile={tile} panel={panel} substrings={substrings} state={state} where={where} onSubstring={onSubstring} />, [tile, panel, substrings, state, where, onSubstring]);
+  const words = stateWords(tile, state);
   return (
     <button
-      ref={setNodeRef}
       type="button"
       data-tile={key}
       data-lit={lit}
-      data-dragging={isDragging}
       className={style["tile"]}
       aria-pressed={selected}
-      {...listeners}
       onClick={(event: React.MouseEvent) => onSelect(key, event.ctrlKey || event.metaKey || event.shiftKey)}
       title={state === null ? undefined : `${amount(state.v, "V")} · ${amount(state.i, "A")} · ${amount(state.p, "W")}`}
     >
-      {face}
-    </button>
-  );
-}, sameTile);
-
-/** What is drawn and said of a panel. */
-function TileFace({ tile, panel, substrings, state, where, onSubstring }: Pick<Props, "tile" | "panel" | "substrings" | "state" | "where" | "onSubstring">) {
-  const key = keyOf(tile);
-  const words = stateWords(tile, state);
-  return (
-    <>
       <span className={style["picture"]}>
         <TilePicture label={panel.label} tile={tile} substrings={substrings} bypassed={state?.substrings.map((part) => part.bypassed) ?? []} {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })} />
       </span>
@@ -59,9 +42,9 @@ function TileFace({ tile, panel, substrings, state, where, onSubstring }: Pick<P
         <span className="visually-hidden">{`, ${panel.label.name}, ${where}${words === "" ? "" : `, ${words}`}. `}</span>
         <span className={style["tileState"]}>{tile.stance !== "out" ? stanceWords[tile.stance] : state === null ? "" : amount(state.p, "W")}{tile.tiltDeg === 0 ? "" : ` ∠${tile.tiltDeg}°`}</span>
       </span>
-    </>
+    </button>
   );
-}
+}, sameTile);
 
 /** States are new objects at every verdict; a tile is drawn again only when what it shows has changed. */
 function sameTile(a: Props, b: Props): boolean {

@@ -5,18 +5,15 @@ export type Followed = {
   readonly end: () => Target | null;
 };
 
-/**
- * Follows a drag over the board and marks the zone or panel under it, straight in the page. The drag itself comes from
- * the package; its own drop zones are hooks that would all be drawn again whenever a drag begins or ends, and a drop
- * has to show its verdict within three frames.
- */
-export function followDrag(start: Event, dragged: HTMLElement | null): Followed {
+/** Follows a drag over the board: words go with the pointer, the panel dragged and the place under the pointer are marked. */
+export function followDrag(start: Event, dragged: HTMLElement, words: HTMLElement): Followed {
   let point = pointOf(start);
   let over: HTMLElement | null = null;
   let due = 0;
 
   const look = () => {
     due = 0;
+    if (point !== null) words.style.transform = `translate(${point.x + 12}px, ${point.y + 12}px)`;
     const next = point === null ? null : targetUnder(point, dragged);
     if (next === over) return;
     over?.removeAttribute("data-over");
@@ -30,6 +27,8 @@ export function followDrag(start: Event, dragged: HTMLElement | null): Followed 
   };
   const kinds = ["mousemove", "touchmove", "scroll"] as const;
   for (const kind of kinds) window.addEventListener(kind, moved, { capture: true, passive: true });
+  dragged.setAttribute("data-dragging", "true");
+  words.setAttribute("data-shown", "true");
   look();
 
   return {
@@ -38,6 +37,8 @@ export function followDrag(start: Event, dragged: HTMLElement | null): Followed 
       cancelAnimationFrame(due);
       look();
       over?.removeAttribute("data-over");
+      dragged.removeAttribute("data-dragging");
+      words.removeAttribute("data-shown");
       return over === null ? null : targetOf(over);
     },
   };
@@ -52,7 +53,7 @@ function pointOf(event: Event): Point | null {
 }
 
 /** The zone or panel a point lies on; elsewhere on a lane, the lane's place for a new row. */
-function targetUnder({ x, y }: Point, dragged: HTMLElement | null): HTMLElement | null {
+function targetUnder({ x, y }: Point, dragged: HTMLElement): HTMLElement | null {
   const found = document.elementFromPoint(x, y)?.closest<HTMLElement>("[data-tile], [data-zone], [data-lane]") ?? null;
   // a panel on the shelf is no place of its own, nor is the one being dragged
   const place = found?.dataset["tile"] !== undefined && (found === dragged || found.closest("[data-lane=shelf]") !== null) ? (found.parentElement?.closest<HTMLElement>("[data-zone], [data-lane]") ?? null) : found;
