@@ -40,6 +40,7 @@ async function keyTimes(edits: number): Promise<number[]> {
     const start = performance.now();
     const judged = new Promise<void>((resolve) => {
       const look = new MutationObserver(() => {
+        // the board has changed and the verdict is of that change: they are often drawn at once
         if (strip?.getAttribute("aria-busy") !== "false") return;
         look.disconnect();
         requestAnimationFrame(() => {
@@ -48,7 +49,7 @@ async function keyTimes(edits: number): Promise<number[]> {
           channel.port2.postMessage(null);
         });
       });
-      if (strip !== null) look.observe(strip, { attributes: true, attributeFilter: ["aria-busy"] });
+      for (const part of [strip, ...document.querySelectorAll("[data-lane]")]) if (part !== null) look.observe(part, { attributes: true, childList: true, characterData: true, subtree: true });
     });
     tile?.dispatchEvent(new KeyboardEvent("keydown", { key: "1", bubbles: true, cancelable: true }));
     await judged;
@@ -86,7 +87,7 @@ async function dropTimes(page: Page, drops: number): Promise<number[]> {
             channel.port2.postMessage(null);
           });
         });
-        if (strip !== null) look.observe(strip, { attributes: true, attributeFilter: ["aria-busy"] });
+        for (const part of [strip, ...document.querySelectorAll("[data-lane]")]) if (part !== null) look.observe(part, { childList: true, characterData: true, subtree: true });
       });
     });
     await page.mouse.up();

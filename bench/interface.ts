@@ -39,7 +39,8 @@ async function main(): Promise<void> {
     await page.waitForSelector("[data-testid=window-chart] svg");
     // the loader of this file marks functions with a helper that the page does not have
     await page.evaluate("globalThis.__name = (f) => f");
-    for (const label of ["In series", "Strings"]) print(`edit to painted verdict, ${label}: ${plan.name.slice(0, 20)}`, await page.evaluate(editTimes, label, 50));
+    for (const label of ["In series", "Strings"]) print(`edit to painted verdict, ${label}: ${plan.name.slice(0, 20)}`, await page.evaluate(editTimes, label, 50, "[data-testid=verdict], [data-testid=window-chart]"));
+    print(`edit to painted ledger, In series: ${plan.name.slice(0, 20)}`, await page.evaluate(editTimes, "In series", 30, "[aria-label='Ledger of rules']"));
     await page.close();
   }
   await browser.close();
@@ -48,8 +49,8 @@ async function main(): Promise<void> {
   temporary.remove();
 }
 
-/** In the page: presses one more, one fewer, …; from the press to the frame that shows its verdict. */
-async function editTimes(label: string, edits: number): Promise<number[]> {
+/** In the page: presses one more, one fewer, …; from the press to the frame that shows what it changed in a part of the page. */
+async function editTimes(label: string, edits: number, part: string): Promise<number[]> {
   const button = (verb: string) => document.querySelector<HTMLButtonElement>(`[aria-label="${verb}: ${label}"]`);
   const painted = () => new Promise<void>((resolve) => requestAnimationFrame(() => {
     const channel = new MessageChannel();
@@ -58,12 +59,13 @@ async function editTimes(label: string, edits: number): Promise<number[]> {
   }));
   const times: number[] = [];
   for (let k = 0; k < edits; k++) {
-    const before = document.querySelector("[aria-label='Ledger of rules']")?.textContent;
+    const text = () => [...document.querySelectorAll(part)].map((each) => each.textContent).join();
+    const before = text();
     const start = performance.now();
     const changed = new Promise<void>((resolve, reject) => {
       const fail = setTimeout(() => reject(new Error("an edit showed no new verdict")), 3000);
       const look = new MutationObserver(() => {
-        if (document.querySelector("[aria-label='Ledger of rules']")?.textContent === before) return;
+        if (text() === before || document.querySelector("[data-testid=verdict]")?.getAttribute("aria-busy") !== "false") return;
         clearTimeout(fail);
         look.disconnect();
         resolve();

@@ -17,3 +17,4 @@ export { TextKey } from "./TextKey";
 export { TextLine } from "./TextLine";
 export { Units, UnitSwitch, useUnits } from "./UnitChoice";
 export { useWidth } from "./useWidth";
+export { useAfterPaint } from "./useAfterPaint";

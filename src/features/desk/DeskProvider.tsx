@@ -1,24 +1,27 @@
 "use client";
 
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from "react";
-import { useStore } from "zustand";
+import { type StoreApi, useStore } from "zustand";
 import { createClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { type Slot } from "@/workers/judge";
+import { createDrawn, drawTogether, type Later } from "./drawn";
 import { type Judgement, startJudge } from "./judge";
 import { packHistory, unpackHistory } from "./kept-history";
 import { type Saver, startSaver } from "./saver";
 import { createDesk, type Desk, type DeskState, wiringOf } from "./store";
 
 type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge">;
-type DeskContextValue = { readonly desk: Desk; readonly resolve: Resolve };
+type DeskContextValue = { readonly desk: Desk; /** what views read: the desk as it is drawn */ readonly drawn: StoreApi<DeskState>; readonly resolve: Resolve };
 
 const DeskContext = createContext<DeskContextValue | null>(null);
 
 /** Opens a plan for the views below it: document, history, autosave, word from other tabs. */
 export function DeskProvider({ opened, children }: { opened: SavedPlan; children: ReactNode }) {
   const [desk] = useState(() => createDesk(opened));
+  const [drawn] = useState(() => createDrawn(desk.store));
+  useEffect(() => drawTogether(desk.store, drawn, later), [desk, drawn]);
   const saver = useRef<Saver | null>(null);
   useEffect(() => {
     const channel = new BroadcastChannel("golden-array-saves");
@@ -47,9 +50,14 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
   useEffect(() => undoKeys(desk), [desk]);
   useEffect(() => keepHistory(desk), [desk]);
   useEffect(() => startJudge(desk, openJudgeWorker), [desk]);
-  const value = useMemo(() => ({ desk, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine(), merge: (plan: Plan) => saver.current?.merge(plan) } }), [desk]);
+  const value = useMemo(() => ({ desk, drawn, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine(), merge: (plan: Plan) => saver.current?.merge(plan) } }), [desk, drawn]);
   return <DeskContext value={value}>{children}</DeskContext>;
 }
+
+const later: Later = (run, ms) => {
+  const timer = setTimeout(run, ms);
+  return () => clearTimeout(timer);
+};
 
 /** Keeps the undo history of this tab over a reload. */
 function keepHistory(desk: Desk): () => void {
@@ -101,7 +109,7 @@ export function useResolve(): Resolve {
 }
 
 export function useDeskState<T>(select: (state: DeskState) => T): T {
-  return useStore(useDesk().store, select);
+  return useStore(useDeskContext().drawn, select);
 }
 
 export function usePlan(): Plan {

@@ -4,7 +4,7 @@ import { ChevronDown, Wrench } from "lucide-react";
 import { memo, useId, useState } from "react";
 import { type Finding, passes } from "@/core/rules";
 import { useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
-import { amount, counted, levelColour, limit, LevelMark, levelWords, TextKey, useUnits } from "@/ui";
+import { amount, counted, levelColour, limit, LevelMark, levelWords, TextKey, useAfterPaint, useUnits } from "@/ui";
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, ruleTitles, whyLines } from "./messages";
@@ -15,7 +15,8 @@ const mostUnfolded = 12;
 
 /** One line per rule and port: the number, the limit, the room left, what was assumed, why, and what would mend it. */
 export const Ledger = memo(function Ledger() {
-  const assessment = useAssessment();
+  // the verdict, the chart and the totals come first: a ledger of several ports is as much to draw as all of them
+  const assessment = useAfterPaint(useAssessment());
   const search = useDeskState(({ judgement }) => (judgement?.mends === "searching" ? `Looking for a mend${judgement.tried > 0 ? ` (${judgement.tried} wirings tried)` : ""}…` : null));
   const [withPassing, setWithPassing] = useState(false);
   const findings = assessment?.type === "assessed" ? assessment.findings : [];
@@ -47,7 +48,7 @@ const wrench = <Wrench size={15} aria-hidden />;
 type LineProps = { readonly finding: Finding; readonly place: string; readonly search: string | null };
 
 /** Findings are new objects at every verdict; a line is drawn again only when what it says has changed. */
-const LedgerLine = memo(Line, (a, b) => a.place === b.place && a.search === b.search && JSON.stringify(a.finding) === JSON.stringify(b.finding));
+const LedgerLine = memo(Line, (a, b) => a.place === b.place && a.search === b.search && (a.finding === b.finding || JSON.stringify(a.finding) === JSON.stringify(b.finding)));
 
 function Line({ finding, place, search }: LineProps) {
   const desk = useDesk();

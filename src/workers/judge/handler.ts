@@ -6,14 +6,18 @@ type Parts = {
   readonly nowMs: () => number;
   /** Lets letters that have arrived meanwhile be read. */
   readonly pause: () => Promise<void>;
+  /** Waits so many ms. */
+  readonly rest: (ms: number) => Promise<void>;
 };
 
 /** Longest the search for mends goes on before it looks for newer letters, ms. */
 const stintMs = 8;
 const reportEveryMs = 300;
+/** The search begins when the verdict has been drawn: on a small machine it would take the time from the drawing, ms. */
+const restMs = 120;
 
 /** Answers letters one revision at a time; whatever is under way is dropped when a newer one comes. */
-export function createHandler({ post, nowMs, pause }: Parts): (letter: JudgeLetter) => Promise<void> {
+export function createHandler({ post, nowMs, pause, rest }: Parts): (letter: JudgeLetter) => Promise<void> {
   const memory = createMemory();
   let newest = 0;
 
@@ -24,8 +28,9 @@ export function createHandler({ post, nowMs, pause }: Parts): (letter: JudgeLett
     const searching = findings.some(({ level }) => !passes(level) && level !== "open");
     // one letter, so that the page is drawn once
     post({ version: letterVersion, type: "verdict", revision, assessment, searching, tiles: { coldDawn: lookInto(open, "coldDawn"), brightNoon: lookInto(open, "brightNoon"), hotRoof: lookInto(open, "hotRoof") } });
-    await pause();
-    if (turn !== newest || !searching) return;
+    if (!searching) return;
+    await rest(restMs);
+    if (turn !== newest) return;
     const search = findMends(open, findings);
     let tried = 0;
     let since = nowMs();

@@ -10,7 +10,7 @@ const letter = (revision: number, plan: Plan): JudgeLetter => ({ version: letter
 function handler() {
   const answers: JudgeAnswer[] = [];
   let now = 0;
-  const handle = createHandler({ post: (answer) => answers.push(structuredClone(answer)), nowMs: () => (now += 100), pause: () => new Promise((resolve) => setImmediate(resolve)) });
+  const handle = createHandler({ post: (answer) => answers.push(structuredClone(answer)), nowMs: () => (now += 100), pause: () => new Promise((resolve) => setImmediate(resolve)), rest: () => new Promise((resolve) => setImmediate(resolve)) });
   return { answers, handle };
 }
 

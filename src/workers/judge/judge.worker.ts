@@ -18,6 +18,7 @@ const handle = createHandler({
       waiting.push(resolve);
       pauses.port2.postMessage(null);
     }),
+  rest: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
 });
 
 scope.onmessage = (event) => void handle(event.data);

@@ -93,6 +93,13 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, true) };
   }, [kinds, selected, litTiles, onSelect, onSubstring]);
 
+  // after a key the panel may stand elsewhere; the keyboard stays with it
+  const follow = useRef<TileKey | null>(null);
+  useEffect(() => {
+    if (follow.current !== null) holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(follow.current)}"]`)?.focus();
+    follow.current = null;
+  }, [board]);
+
   const selectRow = (key: TileKey) => {
     const place = locate(board.wiring.lanes, key);
     const row = place === null ? undefined : rowAt(board.wiring.lanes, place.lane, place.path, place.row);
@@ -110,8 +117,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     if (found !== undefined) {
       event.preventDefault();
       act(found.run(latest().board, keys, native, (of) => substringsOf(partsOfKey(of).panelId)));
-      // the panel may stand elsewhere now; the keyboard stays with it
-      requestAnimationFrame(() => holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(key)}"]`)?.focus());
+      follow.current = key;
       return;
     }
     if (event.key === " ") {

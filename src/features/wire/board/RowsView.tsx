@@ -54,9 +54,10 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
   );
 }
 
-/** A row is known by the panels in it: they are nowhere else. */
+/** A row is known by its first panel, which is nowhere else; when others come and go it stays the same row. */
 function rowKey(row: Row): string {
-  return tilesOfRows([row]).map(keyOf).join();
+  const [first] = tilesOfRows([row]);
+  return first === undefined ? "" : keyOf(first);
 }
 
 /** Volts along a row and amps through it, from what its panels do: volts add, amps are shared. */

@@ -34,8 +34,11 @@ export function followDrag(start: Event, dragged: HTMLElement, words: HTMLElemen
   return {
     end: () => {
       for (const kind of kinds) window.removeEventListener(kind, moved, { capture: true });
-      cancelAnimationFrame(due);
-      look();
+      // let go between two frames: what was marked last may not be what lies under the pointer now
+      if (due !== 0) {
+        cancelAnimationFrame(due);
+        look();
+      }
       over?.removeAttribute("data-over");
       dragged.removeAttribute("data-dragging");
       words.removeAttribute("data-shown");

@@ -1,0 +1,59 @@
+import { type SavedPlan } from "@/api";
+import { type Plan } from "@/core/plan";
+import { demoPlans } from "@/demo";
+import { createDesk, type Judgement } from ".";
+import { createDrawn, drawTogether } from "./drawn";
+
+/** A desk whose plan has been judged, and a clock that runs out when told to. */
+function harness() {
+  const plan = demoPlans()[0] as Plan;
+  const desk = createDesk({ id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan);
+  const judged = () => desk.set({ judgement: { plan: desk.store.getState().history.present, wiringId: plan.wirings[0]?.id ?? "", assessment: { type: "incomplete", missing: [] }, tiles: {}, mends: "found", tried: 0 } as unknown as Judgement });
+  judged();
+  const drawn = createDrawn(desk.store);
+  let due: (() => void) | null = null;
+  const stop = drawTogether(desk.store, drawn, (run) => {
+    due = run;
+    return () => (due = null);
+  });
+  let drawings = 0;
+  drawn.subscribe(() => (drawings += 1));
+  const name = () => drawn.getState().history.present.name;
+  return { desk, judged, stop, name, drawings: () => drawings, waiting: () => due !== null, timeUp: () => due?.() };
+}
+
+test("a change at one stroke is drawn once, together with its verdict", () => {
+  const { desk, judged, name, drawings, waiting } = harness();
+  desk.change({ type: "rename", name: "Moved" });
+  desk.set({ said: "Moved." });
+  expect([name() === "Moved", drawings(), waiting()]).toEqual([false, 0, true]);
+  judged();
+  expect([name(), drawings(), waiting()]).toEqual(["Moved", 1, false]);
+});
+
+test("a verdict that takes long is not waited for, and one of an older state ends no waiting", () => {
+  const { desk, judged, name, timeUp } = harness();
+  desk.change({ type: "rename", name: "First" });
+  timeUp();
+  expect(name()).toBe("First");
+  judged();
+  desk.change({ type: "rename", name: "Second" });
+  const { judgement } = desk.store.getState();
+  desk.set({ judgement });
+  expect(name()).toBe("First");
+  timeUp();
+  expect(name()).toBe("Second");
+});
+
+test("typing, selecting and pointing are drawn at once; after the end nothing is", () => {
+  const { desk, stop, name, drawings, waiting } = harness();
+  desk.change({ type: "rename", name: "T" }, "rename");
+  expect(name()).toBe("T");
+  desk.set({ selected: ["roof.1"] });
+  expect([drawings(), waiting()]).toEqual([2, false]);
+  desk.endGesture();
+  desk.change({ type: "rename", name: "Undone" });
+  stop();
+  desk.set({ said: "late" });
+  expect(name()).toBe("T");
+});
