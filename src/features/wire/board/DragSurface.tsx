@@ -1,7 +1,7 @@
 "use client";
 
 import { DndContext, type DragStartEvent, MouseSensor, TouchSensor, useDraggable, useSensor, useSensors } from "@dnd-kit/core";
-import { type MouseEvent, type ReactNode, type Ref, type TouchEvent, useImperativeHandle, useRef } from "react";
+import { type MouseEvent, type ReactNode, type Ref, type TouchEvent, useImperativeHandle, useLayoutEffect, useRef } from "react";
 import { type TileKey } from "@/core/wiring";
 import style from "./board.module.css";
 import { followDrag, type Followed } from "./follow-drag";
@@ -10,7 +10,8 @@ import { type Target } from "./targets";
 type Props = {
   /** What is said at the pointer while this panel is dragged. */
   readonly wordsFor: (key: TileKey) => string;
-  readonly onDrop: (key: TileKey, target: Target) => void;
+  /** Returns whether the board changes by it. */
+  readonly onDrop: (key: TileKey, target: Target) => boolean;
   readonly onKeyDown: (event: React.KeyboardEvent) => void;
   readonly ref: Ref<HTMLDivElement>;
   readonly children: ReactNode;
@@ -47,12 +48,20 @@ export function DragSurface({ wordsFor, onDrop, onKeyDown, ref, children }: Prop
     word.current.textContent = wordsFor(key);
     under.current = { key, followed: followDrag(activatorEvent, tile, word.current) };
   };
-  const end = (dropped: boolean) => {
+  const dropped = useRef<Followed | null>(null);
+  const end = (letGo: boolean) => {
     const drag = under.current;
+    if (drag === null) return;
     under.current = null;
-    const target = drag?.followed.end() ?? null;
-    if (dropped && drag !== null && target !== null) onDrop(drag.key, target);
+    const target = drag.followed.end();
+    if (letGo && target !== null && onDrop(drag.key, target)) dropped.current = drag.followed;
+    else drag.followed.clear();
   };
+  // the marks of a drop go when the board is drawn with it: taken away before, they would cost a frame of their own
+  useLayoutEffect(() => {
+    dropped.current?.clear();
+    dropped.current = null;
+  });
   return (
     <DndContext id="board" sensors={sensors} accessibility={spokenByUs} onDragStart={start} onDragCancel={() => end(false)} onDragEnd={() => end(true)}>
       <Surface holder={ref} onKeyDown={onKeyDown}>{children}</Surface>

@@ -1,8 +1,10 @@
 import { isTarget, type Target } from "./targets";
 
 export type Followed = {
-  /** Ends the following; where the panel was let go, or null for nowhere. */
+  /** Ends the following; where the panel was let go, or null for nowhere. The marks stay. */
   readonly end: () => Target | null;
+  /** Takes the marks and the words away. */
+  readonly clear: () => void;
 };
 
 /** Follows a drag over the board: words go with the pointer, the panel dragged and the place under the pointer are marked. */
@@ -39,10 +41,12 @@ export function followDrag(start: Event, dragged: HTMLElement, words: HTMLElemen
         cancelAnimationFrame(due);
         look();
       }
+      return over === null ? null : targetOf(over);
+    },
+    clear: () => {
       over?.removeAttribute("data-over");
       dragged.removeAttribute("data-dragging");
       words.removeAttribute("data-shown");
-      return over === null ? null : targetOf(over);
     },
   };
 }

@@ -20,13 +20,11 @@ export function useBoard() {
         return { board: { plan: state.history.present, wiring: wiringOf(state) }, selected: state.selected };
       },
       select: (keys: readonly TileKey[]) => desk.set({ selected: keys }),
-      act: (outcome: Outcome) => {
-        if (outcome === null) {
-          desk.set({ said: "Nothing to do there." });
-          return;
-        }
-        desk.change(outcome.change);
-        desk.set({ said: outcome.said });
+      /** Does it and says so; returns whether there was anything to do. */
+      act: (outcome: Outcome): boolean => {
+        if (outcome !== null) desk.change(outcome.change);
+        desk.set({ said: outcome?.said ?? "Nothing to do there." });
+        return outcome !== null;
       },
     }),
     [desk],
