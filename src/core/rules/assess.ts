@@ -1,7 +1,7 @@
 import { type OperatingPoint, sharedOut, type Tracking, type Window } from "../input";
 import { type Net, type NetSolution } from "../net";
 import { type Plan, type PortSheet } from "../plan";
-import { type Sky, type SkyName } from "../sky";
+import { equinoxNoon, type Moment, type Sky, skyAt, type SkyName, skyNames } from "../sky";
 import { keyOf, type LaneRef, sameLane, type Tile, type TileKey } from "../wiring";
 import { type LaneContext, netUnderSky, type SkyState } from "./context";
 import { type Finding, type Judged, type Level, type Where, worstLevel } from "./finding";
@@ -36,9 +36,9 @@ export type Assessed = {
 
 export type Assessment = { readonly type: "incomplete"; readonly missing: readonly Missing[] } | Assessed;
 
-/** Judges one wiring of a plan, mends aside. Pure: the same plan gives the same assessment. */
-export function assess(plan: Plan, wiringId: string): Assessment {
-  return assessOpen(openById(plan, wiringId));
+/** Judges one wiring of a plan, mends aside. Pure: the same plan and moment give the same assessment. */
+export function assess(plan: Plan, wiringId: string, moment: Moment = equinoxNoon): Assessment {
+  return assessOpen(openById(plan, wiringId), moment);
 }
 
 export function openById(plan: Plan, wiringId: string, memory: Memory = createMemory()): OpenWiring {
@@ -47,10 +47,10 @@ export function openById(plan: Plan, wiringId: string, memory: Memory = createMe
   return openWiring(plan, wiring.lanes, memory);
 }
 
-export function assessOpen(open: OpenWiring): Assessment {
+export function assessOpen(open: OpenWiring, moment: Moment = equinoxNoon): Assessment {
   if (open.lanes.length === 0) return { type: "incomplete", missing: open.missing };
   const findings = judgeAll(open).map((finding) => ({ ...finding, mend: null }));
-  return { type: "assessed", findings, worst: worstLevel([...findings, ...open.missing.map(() => ({ level: "open" }) as const)]), lanes: open.lanes.map(viewOf), missing: open.missing, takenW: takenUnderSkies(open) };
+  return { type: "assessed", findings, worst: worstLevel([...findings, ...open.missing.map(() => ({ level: "open" }) as const)]), lanes: open.lanes.map((context) => viewOf(context, open.memory, moment)), missing: open.missing, takenW: eachSky((name) => takenW(open, name, moment)) };
 }
 
 export type Placed = Judged & { readonly id: string; readonly where: Where };
@@ -72,44 +72,52 @@ function laneWhere({ lane }: LaneContext): Extract<Where, { type: "lane" }> {
   return { type: "lane", inputId: lane.inputId ?? "", portId: lane.portId ?? "" };
 }
 
-function viewOf(context: LaneContext): LaneView {
-  const { actual, port, device, window, tracking } = context;
-  const view = ({ sky, array, operating }: SkyState): SkyView => ({ sky, operating, array: { curve: array.curve, vocV: array.vocV, iscA: array.iscA, peaks: array.peaks, mpp: array.mpp } });
+function viewOf(context: LaneContext, memory: Memory, moment: Moment): LaneView {
+  const { port, device, window, tracking } = context;
+  const view = (name: SkyName): SkyView => {
+    const { sky, array, operating } = memory.under(context, skyAt(name, context.site, moment));
+    return { sky, operating, array: { curve: array.curve, vocV: array.vocV, iscA: array.iscA, peaks: array.peaks, mpp: array.mpp } };
+  };
   const { inputId, portId } = laneWhere(context);
-  return { inputId, portId, deviceName: device.name, port, window, tracking, skies: { coldDawn: view(actual.coldDawn), brightNoon: view(actual.brightNoon), hotRoof: view(actual.hotRoof) } };
+  return { inputId, portId, deviceName: device.name, port, window, tracking, skies: eachSky(view) };
 }
 
-/** Watts all lanes take together under each sky, shared limits kept. */
-function takenUnderSkies(open: Pick<OpenWiring, "plan" | "lanes">): Readonly<Record<SkyName, number>> {
-  return { coldDawn: takenW(open, "coldDawn"), brightNoon: takenW(open, "brightNoon"), hotRoof: takenW(open, "hotRoof") };
+function eachSky<T>(of: (name: SkyName) => T): Readonly<Record<SkyName, T>> {
+  return Object.fromEntries(skyNames.map((name) => [name, of(name)])) as Readonly<Record<SkyName, T>>;
 }
 
-export function takenW({ plan, lanes }: Pick<OpenWiring, "plan" | "lanes">, sky: SkyName): number {
-  const total = lanes.reduce((sum, { actual }) => sum + (actual[sky].operating?.p ?? 0), 0);
+/** Watts all lanes take together under a sky, shared limits kept. */
+export function takenW({ plan, lanes, memory }: Pick<OpenWiring, "plan" | "lanes" | "memory">, name: SkyName, moment: Moment = equinoxNoon): number {
+  const stateOf = (lane: LaneContext) => memory.under(lane, skyAt(name, lane.site, moment));
+  const total = lanes.reduce((sum, lane) => sum + (stateOf(lane).operating?.p ?? 0), 0);
   return groupsIn(plan.inputs, lanes).reduce((left, { group, lanes: members }) => {
-    const ports = sharing(members, sky);
+    const ports = sharing(members, stateOf);
     const lost = ports.reduce((sum, { alone }) => sum + alone.p, 0) - sharedOut(ports, group).reduce((sum, { p }) => sum + p, 0);
     return left - lost;
   }, total);
 }
 
 /** A lane's net as it stands under a sky, for whoever wants to solve it elsewhere. */
-export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, name: SkyName): Net {
+export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, name: SkyName, moment: Moment): Net {
   const { ground, lanes } = openById(plan, wiringId);
   const rows = lanes.find(({ lane }) => sameLane(lane, ref))?.lane.rows ?? [];
-  const net = netUnderSky(ground, rows, name);
+  const net = netUnderSky(ground, rows, skyAt(name, ground.site, moment));
   if (net === null) throw new Error("a lane without panels has no net");
   return net;
 }
 
 export type TileStates = Readonly<Record<TileKey, TileState>>;
 
-/** Every panel at its lane's running point under a sky; at open circuit where the lane takes nothing. */
-export function lookInto({ lanes, memory }: Pick<OpenWiring, "lanes" | "memory">, name: SkyName): TileStates {
-  const statesOf = ({ actual }: LaneContext) => {
-    const { array, operating } = actual[name];
+/** Every panel at its lane's running point under each sky; at open circuit where the lane takes nothing. */
+export function lookInto({ lanes, memory }: Pick<OpenWiring, "lanes" | "memory">, moment: Moment = equinoxNoon): Readonly<Record<SkyName, TileStates>> {
+  const statesOf = ({ array, operating }: SkyState) => {
     const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;
     return panelStates(array.stateAt(v)).map(({ v: volts, i, p, substrings }): TileState => ({ v: volts, i, p, substrings }));
   };
-  return Object.fromEntries(lanes.flatMap((context) => memory.states(context, name, () => statesOf(context)).map((state, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), state])));
+  return eachSky((name) =>
+    Object.fromEntries(lanes.flatMap((context) => {
+      const state = memory.under(context, skyAt(name, context.site, moment));
+      return memory.states(state, () => statesOf(state)).map((each, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), each]);
+    })),
+  );
 }

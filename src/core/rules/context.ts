@@ -2,15 +2,15 @@ import { operate, type OperatingPoint, portWindow, type Tracking, trackingOf, ty
 import { createSolver, type InspectableSolution, type Net, type NetSolution } from "../net";
 import { type AssumedField, type LabelFit, type PanelModel, stcIrradianceWm2 } from "../panel";
 import { type DeviceSheet, type PortSheet } from "../plan";
-import { namedSky, rossCPerWm2, type Sky, type SkyName, skyNames, type SiteClimate, tiltLight } from "../sky";
+import { type LimitSky, limitSkies, namedSky, rossCPerWm2, type Sky, type SiteClimate, tiltLight } from "../sky";
 import { keyOf, type Lane, lightOf, netOfRows, type Row, type Tile, type TileKey, tilesOfRows } from "../wiring";
 import { type Assumption, type Term } from "./finding";
 
 /** An array under one sky: its curve and, where the port's window is known, where it runs. */
 export type SkyState = { readonly sky: Sky; readonly array: InspectableSolution; readonly operating: OperatingPoint | null };
-export type Skies = Readonly<Record<SkyName, SkyState>>;
+export type Skies = Readonly<Record<LimitSky, SkyState>>;
 
-export type Site = SiteClimate & { readonly latitudeDeg: number };
+export type Site = SiteClimate;
 
 /** A kind of panel as the rules see it. `measured`: its curve follows measured points, not only its label. */
 export type Kind = { readonly id: string; readonly name: string; readonly fit: LabelFit; readonly model: PanelModel; readonly assumedFields: readonly AssumedField[]; readonly measured: boolean };
@@ -50,15 +50,20 @@ export function buildLane(ground: Ground, lane: Lane, device: DeviceSheet, port:
   const all = tilesOfRows(lane.rows).filter((tile) => tile.stance !== "off");
   if (all.length === 0) return null;
   const skiesOf = (rows: readonly Row[]): Skies => {
-    const under = (name: SkyName): SkyState => {
-      const array = solveRows(ground, rows, name) as InspectableSolution;
-      return { sky: namedSky(name, ground.site), array, operating: window === null ? null : operate(array, window, tracking) };
-    };
+    const under = (name: LimitSky) => underSky({ ...ground, lane: { ...lane, rows }, window, tracking }, namedSky(name, ground.site));
     return { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") };
   };
   const clear = skiesOf(unshaded(lane.rows));
   const actual = all.some(isChanged) ? { ...skiesOf(lane.rows), coldDawn: clear.coldDawn } : clear;
   return { ...ground, lane, device, port, window, tracking, tiles: all, clear, actual };
+}
+
+/** A lane with a panel in use, as it stands, under any sky: its curve and where it runs. */
+export function underSky({ lane, window, tracking, ...ground }: Ground & Pick<LaneContext, "lane" | "window" | "tracking">, sky: Sky): SkyState {
+  const net = netUnderSky(ground, lane.rows, sky);
+  if (net === null) throw new Error("a lane without panels in use has no curve");
+  const array = ground.solve(net);
+  return { sky, array, operating: window === null ? null : operate(array, window, tracking) };
 }
 
 /** The rows with every panel out, flat and in full light; panels taken out stay out. */
@@ -76,23 +81,22 @@ export function isChanged({ stance, light, tiltDeg }: Tile): boolean {
 }
 
 /** Some rows solved under a named sky; null when no panel of theirs is in use. */
-export function solveRows(ground: Ground, rows: readonly Row[], name: SkyName, among?: readonly Tile[]): InspectableSolution | null {
-  const net = netUnderSky(ground, rows, name, among);
+export function solveRows(ground: Ground, rows: readonly Row[], name: LimitSky, among?: readonly Tile[]): InspectableSolution | null {
+  const net = netUnderSky(ground, rows, namedSky(name, ground.site), among);
   return net === null ? null : ground.solve(net);
 }
 
 /**
- * Some rows as a net under a named sky. Full sun falls on the panel that faces it best `among` those given, the
- * rows' own by default; the others get their share of that.
+ * Some rows as a net under a sky. Its light falls on the panel that faces the sun best `among` those given, the rows' own
+ * by default, or on the flat; the others get their share of that.
  */
-export function netUnderSky(ground: Pick<Ground, "site" | "kinds">, rows: readonly Row[], name: SkyName, among: readonly Tile[] = tilesOfRows(rows)): Net | null {
-  const sky = namedSky(name, ground.site);
-  const lightAt = (tile: Tile) => tiltLight(tile.tiltDeg, ground.site.latitudeDeg);
-  const bestLight = among.reduce((best, tile) => (tile.stance === "out" ? Math.max(best, lightAt(tile)) : best), 1e-9);
+export function netUnderSky(ground: Pick<Ground, "site" | "kinds">, rows: readonly Row[], sky: Sky, among: readonly Tile[] = tilesOfRows(rows)): Net | null {
+  const lightAt = ({ tiltDeg }: Pick<Tile, "tiltDeg">) => tiltLight(tiltDeg, sky.sun, sky.diffuseShare);
+  const reference = sky.reference === "flat" ? lightAt({ tiltDeg: 0 }) : among.reduce((best, tile) => (tile.stance === "out" ? Math.max(best, lightAt(tile)) : best), 1e-9);
   const skyOf = (tile: Tile, substrings: number) => {
     // the coldest dawn is judged with whatever the panels may be turned to, and on cells still cold
-    if (name === "coldDawn") return { cellTempC: sky.cellTempC, irradianceWm2: [sky.irradianceWm2] };
-    const facing = lightAt(tile) / bestLight;
+    if (sky.name === "coldDawn") return { cellTempC: sky.cellTempC, irradianceWm2: [sky.irradianceWm2] };
+    const facing = lightAt(tile) / reference;
     const irradianceWm2 = lightOf(tile, substrings).map((share) => share * facing * sky.irradianceWm2);
     return { cellTempC: sky.airTempC + rossCPerWm2[ground.site.mount] * mean(irradianceWm2), irradianceWm2 };
   };
@@ -107,7 +111,7 @@ export function solveRowsAt(ground: Ground, rows: readonly Row[], irradianceWm2:
 
 /** A solver wide enough for every panel of these counts in parallel, with a few more to buy. */
 export function solverFor(kinds: Iterable<{ readonly kind: Kind; readonly count: number }>, site: Site): Ground["solve"] {
-  const extremes = skyNames.map((name) => namedSky(name, site).cellTempC);
+  const extremes = limitSkies.map((name) => namedSky(name, site).cellTempC);
   const members = [...kinds].flatMap(({ kind, count }) => {
     const brightest = extremes.map((cellTempC): Net => ({ type: "panel", model: kind.model, cellTempC, irradianceWm2: [stcIrradianceWm2] }));
     return Array.from({ length: count }, (): Net => ({ type: "series", members: brightest }));

@@ -1,6 +1,6 @@
 import { type Measured, type PanelLabel } from "../panel";
-import { type SkyName } from "../sky";
-import { type Ground, type LaneContext } from "./context";
+import { type LimitSky, limitSkies, type Sky, type SkyName } from "../sky";
+import { type Ground, type LaneContext, type SkyState, underSky } from "./context";
 import { type Judged } from "./finding";
 import { fitKind, type KindFit } from "./open";
 import { judgeLane } from "./rules";
@@ -18,7 +18,9 @@ export type Memory = {
   readonly ground: (key: string, make: () => Ground) => Ground;
   readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
   readonly judged: (context: LaneContext) => readonly Judged[];
-  readonly states: (context: LaneContext, sky: SkyName, make: () => readonly TileState[]) => readonly TileState[];
+  /** A lane as it stands under any sky. */
+  readonly under: (context: LaneContext, sky: Sky) => SkyState;
+  readonly states: (state: SkyState, make: () => readonly TileState[]) => readonly TileState[];
 };
 
 /** Kinds whose fits are kept: more than anyone has kinds of panel open at once. */
@@ -30,7 +32,8 @@ export function createMemory(): Memory {
   const fits = new Map<string, KindFit>();
   const lanes = new Map<string, LaneContext | null>();
   const judged = new WeakMap<LaneContext, readonly Judged[]>();
-  const states = new WeakMap<LaneContext, Map<SkyName, readonly TileState[]>>();
+const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
+  const states = new WeakMap<SkyState, readonly TileState[]>();
   let kept: { readonly key: string; readonly ground: Ground } | null = null;
   return {
     fit: (label, measured) => remembered(fits, JSON.stringify([label, measured]), mostFits, () => fitKind(label, measured)),
@@ -47,12 +50,27 @@ export function createMemory(): Memory {
       judged.set(context, known);
       return known;
     },
-    states: (context, sky, make) => {
-      const bySky = states.get(context) ?? new Map<SkyName, readonly TileState[]>();
-      states.set(context, bySky);
-      return remembered(bySky, sky, Number.POSITIVE_INFINITY, make);
+    under: (context, sky) => {
+      if (isLimitSky(sky.name)) return context.actual[sky.name];
+      const key = JSON.stringify(sky);
+      const bySky = under.get(context) ?? new Map<SkyName, { readonly key: string; readonly state: SkyState }>();
+      under.set(context, bySky);
+      const known = bySky.get(sky.name);
+      if (known?.key === key) return known.state;
+      const state = underSky(context, sky);
+      bySky.set(sky.name, { key, state });
+      return state;
+    },
+    states: (state, make) => {
+      const known = states.get(state) ?? make();
+      states.set(state, known);
+      return known;
     },
   };
+}
+
+function isLimitSky(name: SkyName): name is LimitSky {
+  return limitSkies.some((limit) => limit === name);
 }
 
 function remembered<K, T>(known: Map<K, T>, key: K, most: number, make: () => T): T {

@@ -210,11 +210,37 @@ describe("panels in different states", () => {
   test("looking in: a shaded substring is bypassed, volts add up to the lane's, a panel taken out is not there", () => {
     const plan = mixedPlan([row(["a", 1], ["a", 2, { light: [0.1, 1] }], ["a", 3, { stance: "off" }])]);
     const open = openById(plan, "wiring-1");
-    const states = lookInto(open, "brightNoon");
+    const states = lookInto(open).brightNoon;
     expect(Object.keys(states).sort()).toEqual(["a.1", "a.2"]);
     expect(states["a.2"]?.substrings.map(({ bypassed }) => bypassed)).toEqual([true, false]);
     const operating = open.lanes[0]?.actual.brightNoon.operating;
     expect((states["a.1"]?.v ?? 0) + (states["a.2"]?.v ?? 0)).toBeCloseTo(operating?.v ?? 0, 2);
+  });
+});
+
+describe("skies one only looks at", () => {
+  const plan = mixedPlan([row(["a", 1], ["a", 2, { tiltDeg: 45 }])]);
+  const at = (iso: string) => assess({ ...plan, site: { ...plan.site, latitudeDeg: 57 } }, "wiring-1", { atMs: Date.parse(iso), longitudeDeg: -3 });
+  const laneUnder = (iso: string, name: "haze" | "now") => {
+    const assessment = at(iso);
+    if (assessment.type !== "assessed") throw new Error("expected a verdict");
+    return { ...assessment, view: assessment.lanes[0]?.skies[name] };
+  };
+
+  test("by night nothing flows, and nothing is judged by it", () => {
+    const night = laneUnder("2026-11-25T02:00:00Z", "now");
+    expect(night.view).toMatchObject({ sky: { irradianceWm2: 0 }, array: { vocV: 0, iscA: 0 }, operating: { v: 0, i: 0, p: 0, limitedBy: "asleep" } });
+    expect(night.takenW.now).toBe(0);
+    const noon = laneUnder("2026-06-21T12:00:00Z", "now");
+    expect(noon.findings).toEqual(night.findings);
+    expect(noon.takenW.now).toBeGreaterThan(100);
+  });
+
+  test("haze gives about a quarter of noon whatever the hour", () => {
+    const [night, noon] = [laneUnder("2026-11-25T02:00:00Z", "haze"), laneUnder("2026-06-21T12:00:00Z", "haze")];
+    expect(night.takenW.haze).toBeCloseTo(noon.takenW.haze, 6);
+    expect(noon.takenW.haze / noon.takenW.brightNoon).toBeGreaterThan(0.2);
+    expect(noon.takenW.haze / noon.takenW.brightNoon).toBeLessThan(0.32);
   });
 });
 

@@ -1,15 +1,15 @@
 import { type PortInUse, sharedOut } from "../input";
 import { type PlanInput, type PortGroup } from "../plan";
-import { type SkyName } from "../sky";
-import { type LaneContext, fitAssumed, labelSum, siteAssumed } from "./context";
+import { type LaneContext, fitAssumed, labelSum, siteAssumed, type SkyState } from "./context";
 import { brightSkyFactor, rowTerms } from "./current";
 import { type Amount, type Assumption, type Judged, type SharedFacts } from "./finding";
 import { clearMonthKwh, gradeClipping } from "./watts";
 
 /** Ports that stand before one limit under a sky: how each runs alone. */
-export function sharing(lanes: readonly LaneContext[], sky: SkyName): PortInUse[] {
-  return lanes.flatMap(({ actual, window, tracking }) => {
-    const { array, operating } = actual[sky];
+export function sharing(lanes: readonly LaneContext[], stateOf: (lane: LaneContext) => Pick<SkyState, "array" | "operating">): PortInUse[] {
+  return lanes.flatMap((lane) => {
+    const { window, tracking } = lane;
+    const { array, operating } = stateOf(lane);
     return window === null || operating === null ? [] : [{ array, window, tracking, alone: operating }];
   });
 }
@@ -17,7 +17,7 @@ export function sharing(lanes: readonly LaneContext[], sky: SkyName): PortInUse[
 /** Rule 4 for a group of ports: together they keep one limit of watts or amps. Null when nothing in it is wired or limited. */
 export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged | null {
   const members = lanes.filter(({ window, actual }) => window !== null && actual.brightNoon.operating !== null);
-  const ports = sharing(members, "brightNoon");
+  const ports = sharing(members, ({ actual }) => actual.brightNoon);
   const [first] = members;
   if (first === undefined || (group.maxW === null && group.maxA === null)) return null;
   const taken = sharedOut(ports, { maxW: group.maxW, maxA: group.maxA });

@@ -1,4 +1,4 @@
 export { longestClearDay, type SkySample } from "./clear-day";
 export { cellTempC, type Mount, mounts, rossCPerWm2 } from "./mount";
-export { brightNoonAirC, namedSky, type SiteClimate, type Sky, type SkyName, skyNames } from "./named";
-export { tiltLight } from "./tilt";
+export { brightNoonAirC, equinoxNoon, type LimitSky, limitSkies, type Moment, namedSky, type SiteClimate, type Sky, skyAt, type SkyName, skyNames } from "./named";
+export { clearSkyWm2, midsummerNoon, type Sun, sunAt, tiltLight } from "./sun";

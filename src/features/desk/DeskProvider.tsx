@@ -49,6 +49,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
   }, [desk]);
   useEffect(() => undoKeys(desk), [desk]);
   useEffect(() => keepHistory(desk), [desk]);
+  useEffect(() => keepTime(desk), [desk]);
   useEffect(() => startJudge(desk, openJudgeWorker), [desk]);
   const value = useMemo(() => ({ desk, drawn, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine(), merge: (plan: Plan) => saver.current?.merge(plan) } }), [desk, drawn]);
   return <DeskContext value={value}>{children}</DeskContext>;
@@ -58,6 +59,22 @@ const later: Later = (run, ms) => {
   const timer = setTimeout(run, ms);
   return () => clearTimeout(timer);
 };
+
+/** The sun moves a degree in four minutes: oftener there is nothing new to see. */
+const momentMs = 300_000;
+
+/** Keeps the desk's moment up with the clock. Where one is, round the Earth, is taken from the clock's time zone. */
+function keepTime(desk: Desk): () => void {
+  const tell = () => {
+    const now = new Date();
+    // summer time is an hour ahead of the sun; the lesser of the two offsets is the zone's own
+    const standardMin = Math.max(new Date(now.getFullYear(), 0, 1).getTimezoneOffset(), new Date(now.getFullYear(), 6, 1).getTimezoneOffset());
+    desk.set({ moment: { atMs: now.getTime(), longitudeDeg: -standardMin / 4 } });
+  };
+  tell();
+  const timer = setInterval(tell, momentMs);
+  return () => clearInterval(timer);
+}
 
 /** Keeps the undo history of this tab over a reload. */
 function keepHistory(desk: Desk): () => void {

@@ -1,6 +1,6 @@
 import { type Plan } from "@/core/plan";
 import { type Assessment, type TileStates } from "@/core/rules";
-import { type SkyName } from "@/core/sky";
+import { type Moment, type SkyName } from "@/core/sky";
 import { createJudgeClient, type JudgeAnswer, type Slot } from "@/workers/judge";
 import { type Desk, wiringOf } from "./store";
 
@@ -19,7 +19,7 @@ export type Judgement = {
 /** Has the worker judge the wiring on the desk whenever it changes. Returns how to stop. */
 export function startJudge(desk: Desk, open: () => Slot): () => void {
   const { store } = desk;
-  let asked: { plan: Plan; wiringId: string } | null = null;
+  let asked: { plan: Plan; wiringId: string; moment: Moment } | null = null;
 
   const answered = (answer: JudgeAnswer) => {
     const { judgement } = store.getState();
@@ -42,8 +42,9 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
     const state = store.getState();
     const plan = state.history.present;
     const wiringId = wiringOf(state).id;
-    if (asked !== null && asked.plan === plan && asked.wiringId === wiringId) return;
-    asked = { plan, wiringId };
+    const { moment } = state;
+    if (asked !== null && asked.plan === plan && asked.wiringId === wiringId && asked.moment === moment) return;
+    asked = { plan, wiringId, moment };
     client.ask(asked);
   };
   look();

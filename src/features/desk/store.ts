@@ -1,7 +1,7 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { type SavedPlan } from "@/api";
 import { applyChange, type Change, endGesture, type History, type Plan, record, redo, startHistory, undo, type Wiring } from "@/core/plan";
-import { type SkyName } from "@/core/sky";
+import { equinoxNoon, type Moment, type SkyName } from "@/core/sky";
 import { type TileKey } from "@/core/wiring";
 import { type Judgement } from "./judge";
 
@@ -25,6 +25,8 @@ export type DeskState = {
   /** Something the person should hear once, such as another tab's change having been taken in. */
   readonly notice: string | null;
   readonly sky: SkyName;
+  /** What "now" means; moved on as time goes by. */
+  readonly moment: Moment;
   /** The wiring on the desk; the first when the plan has none of this id. */
   readonly wiringId: string;
   /** What the worker last said of it; null until it has spoken. */
@@ -45,7 +47,7 @@ export type Desk = {
   readonly endGesture: () => void;
   readonly undo: () => void;
   readonly redo: () => void;
-  readonly set: (patch: Partial<Pick<DeskState, "revision" | "acknowledged" | "save" | "notice" | "sky" | "wiringId" | "judgement" | "litFinding" | "selected" | "said" | "ledgerOpen">>) => void;
+  readonly set: (patch: Partial<Pick<DeskState, "revision" | "acknowledged" | "save" | "notice" | "sky" | "moment" | "wiringId" | "judgement" | "litFinding" | "selected" | "said" | "ledgerOpen">>) => void;
   /** Takes in a whole document from elsewhere, as an undoable step. */
   readonly adopt: (plan: Plan) => void;
   /** Takes up a history kept from before a reload. */
@@ -70,6 +72,7 @@ export function createDesk(opened: SavedPlan): Desk {
     save: { type: "saved" },
     notice: null,
     sky: "brightNoon",
+    moment: equinoxNoon,
     wiringId: opened.plan.wirings[0]?.id ?? "",
     judgement: null,
     litFinding: null,

@@ -2,7 +2,7 @@ import { line } from "d3-shape";
 import { type ReactNode, type Ref } from "react";
 import { type Window } from "@/core/input";
 import { type SkyView } from "@/core/rules";
-import { type SkyName, skyNames } from "@/core/sky";
+import { limitSkies, type SkyName } from "@/core/sky";
 import { amount, given, limit } from "@/ui";
 import { curvePoints, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
 import { bindingWords, skyWords } from "./words";
@@ -22,12 +22,14 @@ const strokes: Readonly<Record<SkyName, { colour: string; dash: string | undefin
   coldDawn: { colour: "var(--cold)", dash: "9 4", width: 2 },
   brightNoon: { colour: "var(--amber-deep)", dash: undefined, width: 3 },
   hotRoof: { colour: "var(--hot)", dash: "2 4", width: 2.4 },
+  haze: { colour: "var(--ink-soft)", dash: "1 3 7 3", width: 2.2 },
+  now: { colour: "var(--ink)", dash: "14 3", width: 2.2 },
 };
 
 /** The window chart's drawing: what the input accepts, and the array's curves moving inside it. */
 export function Drawing({ window, skies, chosen, lit, width, height, ref }: DrawingProps) {
   const frame: Frame = { width, height, left: 40, right: 10, top: 26, bottom: 34 };
-  const states = skies === null ? [] : skyNames.map((name) => skies[name]);
+  const states = skies === null ? [] : shownSkies(chosen).map((name) => skies[name]);
   const scales = scalesFor(frame, window, states.map((state) => state.array));
   const path = line<Point>((p) => scales.x(p.v), (p) => scales.y(p.i));
   return (
@@ -53,6 +55,11 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
       {skies !== null && <RunningPoint state={skies[chosen]} scales={scales} frame={frame} />}
     </svg>
   );
+}
+
+/** The skies the limits are judged by, and the one looked at. */
+export function shownSkies(chosen: SkyName): readonly SkyName[] {
+  return limitSkies.some((name) => name === chosen) ? limitSkies : [...limitSkies, chosen];
 }
 
 type Path = (points: Point[]) => string | null;

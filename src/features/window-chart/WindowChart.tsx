@@ -46,7 +46,7 @@ function Chart({ window, skies, chosen, lit, height, netlist }: Props) {
       </div>
       <div className={style["foot"]}>
         <div data-testid="running" className={style["running"]}>
-          {skies !== null && operating !== null && <><strong>{skyWords[chosen]}:</strong> {operatingSentence(operating, skies[chosen].array.mpp.p)}</>}
+          {skies !== null && operating !== null && <><strong>{skyWords[chosen]}:</strong> {skies[chosen].sky.irradianceWm2 > 0 ? operatingSentence(operating, skies[chosen].array.mpp.p) : "The sun is down. 0 W."}</>}
         </div>
         {states.length > 0 && <Tools asTable={asTable} onTable={setAsTable} withNetlist={netlist !== undefined} save={save} />}
       </div>

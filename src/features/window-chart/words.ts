@@ -2,7 +2,7 @@ import { type OperatingPoint } from "@/core/input";
 import { type SkyName } from "@/core/sky";
 import { amount } from "@/ui";
 
-export const skyWords: Readonly<Record<SkyName, string>> = { coldDawn: "Coldest dawn", brightNoon: "Bright noon", hotRoof: "Hot roof" };
+export const skyWords: Readonly<Record<SkyName, string>> = { coldDawn: "Coldest dawn", brightNoon: "Bright noon", hotRoof: "Hot roof", haze: "Haze", now: "Now" };
 
 /** Where the array runs and what binds it, in one sentence. */
 export function operatingSentence(operating: OperatingPoint, freeW: number): string {

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { changeover, laneKey, tilesOf } from "@/core/wiring";
-import { useDesk, usePlan, useWiring } from "@/features/desk";
+import { useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { findingSentence, verdictWords } from "@/features/ledger";
 import { amount, counted, levelColour, LevelMark, percent, Sheet, useUnits } from "@/ui";
 import style from "./comparison.module.css";
@@ -16,7 +16,7 @@ export function Comparison() {
   const desk = useDesk();
   const plan = usePlan();
   const here = useWiring();
-  const verdicts = useComparison(plan);
+  const verdicts = useComparison(plan, useDeskState((state) => state.moment));
   return (
     <Sheet title="Wirings compared" flush>
       <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>

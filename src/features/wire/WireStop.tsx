@@ -84,7 +84,7 @@ function Window({ chosen }: { chosen: string | null }) {
   const netlist = () => {
     const state = desk.store.getState();
     const plan = state.history.present;
-    return netlistOf(plan, wiringOf(state).id, lane, sky, `${plan.name}, ${skyWords[sky]}`);
+    return netlistOf(plan, wiringOf(state).id, lane, sky, state.moment, `${plan.name}, ${skyWords[sky]}`);
   };
   return (
     <div>

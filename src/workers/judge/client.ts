@@ -1,4 +1,5 @@
 import { type Plan } from "@/core/plan";
+import { type Moment } from "@/core/sky";
 import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
 
 /** As much of a Worker as the client uses. */
@@ -6,7 +7,7 @@ export type Slot = Pick<Worker, "postMessage" | "terminate"> & { onmessage: ((ev
 
 export type JudgeClient = {
   /** Asks for a judgement; answers to anything asked before are dropped from now on. Returns its revision. */
-  readonly ask: (question: { readonly plan: Plan; readonly wiringId: string }) => number;
+  readonly ask: (question: { readonly plan: Plan; readonly wiringId: string; readonly moment: Moment }) => number;
   readonly stop: () => void;
 };
 

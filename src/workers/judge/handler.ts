@@ -21,13 +21,13 @@ export function createHandler({ post, nowMs, pause, rest }: Parts): (letter: Jud
   const memory = createMemory();
   let newest = 0;
 
-  async function judge({ revision, plan, wiringId }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
+  async function judge({ revision, plan, wiringId, moment }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
     const open = openById(plan, wiringId, memory);
-    const assessment = assessOpen(open);
+    const assessment = assessOpen(open, moment);
     const findings = assessment.type === "assessed" ? assessment.findings : [];
     const searching = findings.some(({ level }) => !passes(level) && level !== "open");
     // one letter, so that the page is drawn once
-    post({ version: letterVersion, type: "verdict", revision, assessment, searching, tiles: { coldDawn: lookInto(open, "coldDawn"), brightNoon: lookInto(open, "brightNoon"), hotRoof: lookInto(open, "hotRoof") } });
+    post({ version: letterVersion, type: "verdict", revision, assessment, searching, tiles: lookInto(open, moment) });
     if (!searching) return;
     await rest(restMs);
     if (turn !== newest) return;

@@ -1,10 +1,11 @@
 import { applyChange, type Plan } from "@/core/plan";
 import { assess } from "@/core/rules";
+import { equinoxNoon } from "@/core/sky";
 import { demoPlans } from "@/demo";
 import { createHandler, createJudgeClient, type JudgeAnswer, type JudgeLetter, letterVersion, type Slot } from ".";
 
 const boat = demoPlans()[1] as Plan;
-const letter = (revision: number, plan: Plan): JudgeLetter => ({ version: letterVersion, type: "judge", revision, plan, wiringId: "wiring-1" });
+const letter = (revision: number, plan: Plan): JudgeLetter => ({ version: letterVersion, type: "judge", revision, plan, wiringId: "wiring-1", moment: equinoxNoon });
 
 /** A handler whose clock runs ahead at every look, so that it pauses as often as it can. */
 function handler() {
@@ -40,7 +41,7 @@ test("of letters that come close together only the last is judged to the end; a 
 
 test("a plan that cannot be judged is answered, not left hanging", async () => {
   const { answers, handle } = handler();
-  await handle({ version: letterVersion, type: "judge", revision: 5, plan: boat, wiringId: "nowhere" });
+  await handle({ version: letterVersion, type: "judge", revision: 5, plan: boat, wiringId: "nowhere", moment: equinoxNoon });
   expect(answers).toMatchObject([{ type: "failed", revision: 5 }]);
 });
 
@@ -56,8 +57,8 @@ test("the page hears answers to its last question only, and gets a fresh worker 
     (answer) => heard.push(answer),
   );
   const say = (answer: JudgeAnswer) => slots[0]?.onmessage?.({ data: answer } as MessageEvent<JudgeAnswer>);
-  const first = client.ask({ plan: boat, wiringId: "wiring-1" });
-  const second = client.ask({ plan: boat, wiringId: "wiring-1" });
+  const first = client.ask({ plan: boat, wiringId: "wiring-1", moment: equinoxNoon });
+  const second = client.ask({ plan: boat, wiringId: "wiring-1", moment: equinoxNoon });
   say({ version: letterVersion, type: "progress", revision: first, tried: 1 });
   expect(heard).toEqual([]);
   say({ version: letterVersion, type: "progress", revision: second, tried: 2 });
@@ -65,6 +66,6 @@ test("the page hears answers to its last question only, and gets a fresh worker 
   slots[0]?.onerror?.({ preventDefault: () => undefined, message: "out of memory" } as unknown as ErrorEvent);
   expect(slots[0]?.ended).toBe(true);
   expect(heard[1]).toMatchObject({ type: "failed", message: "out of memory" });
-  client.ask({ plan: boat, wiringId: "wiring-1" });
+  client.ask({ plan: boat, wiringId: "wiring-1", moment: equinoxNoon });
   expect(slots[1]?.sent.length).toBe(1);
 });

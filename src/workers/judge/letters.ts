@@ -1,13 +1,13 @@
 import { type Plan } from "@/core/plan";
 import { type Assessment, type Mend, type TileStates } from "@/core/rules";
-import { type SkyName } from "@/core/sky";
+import { type Moment, type SkyName } from "@/core/sky";
 
 /** What goes through the slot between page and worker. A page and a worker of different versions do not talk. */
-export const letterVersion = 1;
+export const letterVersion = 2;
 
 /** The page asks for one revision of its document to be judged; a later letter makes an earlier one idle. */
 export type JudgeLetter =
-  | { readonly version: typeof letterVersion; readonly type: "judge"; readonly revision: number; readonly plan: Plan; readonly wiringId: string }
+  | { readonly version: typeof letterVersion; readonly type: "judge"; readonly revision: number; readonly plan: Plan; readonly wiringId: string; /** what "now" means */ readonly moment: Moment }
   | { readonly version: typeof letterVersion; readonly type: "cancel" };
 
 /** Answers carry the revision they speak of. The verdict comes first, mends last. */
