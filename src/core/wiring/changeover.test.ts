@@ -1,4 +1,4 @@
-import { changeover, joiningParts, type Lane, matrixRows, type Row, rowOf, newTile } from ".";
+import { changeover, joiningParts, slips, type Lane, matrixRows, type Row, rowOf, newTile } from ".";
 
 const lane = (portId: string, rows: readonly Row[]): Lane => ({ inputId: "i", portId, rows });
 const said = (from: readonly Lane[], to: readonly Lane[]) => changeover(from, to).map(({ type, keys, portId }) => `${type} ${keys.join(",")}${portId === null ? "" : ` @${portId}`}`);
@@ -20,6 +20,14 @@ test("a panel only stowed keeps its plugs; one from the shelf is plugged in only
   expect(said([lane("a", matrixRows("p", 1, 1))], [lane("a", stowed)])).toEqual(["stow p.1"]);
   expect(said([lane("a", stowed)], [lane("a", matrixRows("p", 1, 1))])).toEqual(["setUp p.1"]);
   expect(said([], [lane("a", matrixRows("p", 1, 1))])).toEqual(["plug p.1 @a"]);
+});
+
+test("what can go wrong on the way: old and new rows in one port at once, and rows at a port they are not meant for", () => {
+  const from = [lane("a", [rowOf([newTile("p", 1)])]), lane("b", [rowOf([newTile("q", 1)])])];
+  const to = [lane("a", [rowOf([newTile("q", 1)])])];
+  const told = slips(from, to).map(({ type, lane: { portId, rows }, meant }) => `${type} @${portId ?? ""} meant for ${meant.portId ?? ""}: ${rows.map((row) => row.items.map((item) => (item.type === "panel" ? item.panelId : "group")).join("-")).join(" | ")}`);
+  expect(told).toEqual(["bothIn @a meant for a: p | q", "crossed @b meant for a: q"]);
+  expect(slips(from, from)).toEqual([]);
 });
 
 test("joining takes one pair of branch connectors for every row but the first, groups included", () => {

@@ -4,3 +4,4 @@ export { joiningParts, type JoiningParts } from "./parts";
 export { asMatrix, depthOf, freePieces, keyOf, laneKey, longestRow, mapLanes, mapTiles, matrixRows, newTile, partsOfKey, rowOf, type TileKey, tilesOf, tilesOfRows } from "./walk";
 export { copyRow, type Found, type LaneRef, locate, mergeRowUp, type Place, putTiles, rowAt, type RowsPath, sameLane, splitRow, toggleBlockingDiode } from "./edit";
 export { changeover, type Step } from "./changeover";
+export { type Slip, slips } from "./slips";

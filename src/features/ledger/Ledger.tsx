@@ -3,10 +3,11 @@
 import { ChevronDown, Wrench } from "lucide-react";
 import { memo, useId, useState } from "react";
 import { type Finding, passes } from "@/core/rules";
-import { useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
+import { useAssessment, useDesk, useDeskState } from "@/features/desk";
 import { amount, counted, levelColour, limit, LevelMark, levelWords, TextKey, useAfterPaint, useUnits } from "@/ui";
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
+import { applyMend } from "./mends";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, ruleTitles, whyLines } from "./messages";
 import { portPrefix } from "./places";
 
@@ -76,7 +77,7 @@ function Line({ finding, place, search }: LineProps) {
       {(finding.assumptions.length > 0 || failing) && (
         <div className={style["extra"]}>
           {mend !== null && (
-            <TextKey look="amber" onClick={() => desk.change({ type: "rewire", wiringId: wiringOf(desk.store.getState()).id, lanes: mend.lanes, counts: mend.counts })}>
+            <TextKey look="amber" onClick={() => applyMend(desk, mend)}>
               {wrench} Mend: {mendSentence(mend)}
             </TextKey>
           )}

@@ -63,12 +63,12 @@ type ToolsProps = { readonly asTable: boolean; readonly onTable: (asTable: boole
 
 const Tools = memo(function Tools({ asTable, onTable, withNetlist, save }: ToolsProps) {
   return (
-    <>
+    <div className={style["tools"]}>
       <Button size="small" aria-pressed={asTable} onClick={() => onTable(!asTable)}>{asTable ? "Drawing" : "Table"}</Button>
       <Button size="small" onClick={() => save("csv")} aria-label="Save the curves as CSV">CSV</Button>
       <Button size="small" disabled={asTable} onClick={() => save("svg")} aria-label="Save the drawing as SVG">SVG</Button>
       {withNetlist && <Button size="small" onClick={() => save("spice")} aria-label="Save the array as a SPICE netlist">SPICE</Button>}
-    </>
+    </div>
   );
 });
 

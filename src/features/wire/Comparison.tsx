@@ -3,33 +3,35 @@
 import Box from "@mui/material/Box";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
+import { skyNames } from "@/core/sky";
 import { changeover, laneKey, tilesOf } from "@/core/wiring";
 import { useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { findingSentence, verdictWords } from "@/features/ledger";
+import { skyWords } from "@/features/window-chart";
 import { amount, counted, levelColour, LevelMark, percent, Sheet, useUnits } from "@/ui";
 import style from "./comparison.module.css";
-import { dangerWords, laneWords, partsWords, stepWords } from "./comparison-words";
-import { useComparison } from "./useComparison";
+import { dangerWords, laneWords, partsWords, slipWords, stepWords } from "./comparison-words";
+import { type JudgedSlip, useComparison } from "./useComparison";
 
 /** All wirings of the same panels side by side, and what moves to go from the one on the board to another. */
 export function Comparison() {
   const desk = useDesk();
   const plan = usePlan();
   const here = useWiring();
-  const verdicts = useComparison(plan, useDeskState((state) => state.moment));
+  const { verdicts, slips } = useComparison(plan, here, useDeskState((state) => state.moment));
   return (
     <Sheet title="Wirings compared" flush>
       <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>
         <table className={style["table"]}>
           <thead>
-            <tr>{["Wiring", "Verdict", "Noon", "Hot roof", "Coldest volts", "Least room", "Panels", "Parts", "Lanes"].map((title) => <th key={title} scope="col">{title}</th>)}</tr>
+            <tr>{["Wiring", "Verdict", ...skyNames.map((name) => skyWords[name]), "Coldest volts", "Least room", "Panels", "Parts", "Lanes"].map((title) => <th key={title} scope="col">{title}</th>)}</tr>
           </thead>
           <tbody>
             {plan.wirings.map((wiring) => <Line key={wiring.id} plan={plan} wiring={wiring} verdict={verdicts.get(wiring.id) ?? null} here={wiring.id === here.id} onShow={() => desk.set({ wiringId: wiring.id, selected: [] })} />)}
           </tbody>
         </table>
       </Box>
-      {plan.wirings.filter(({ id }) => id !== here.id).map((wiring) => <Changeover key={wiring.id} plan={plan} from={here} to={wiring} verdicts={verdicts} />)}
+      {plan.wirings.filter(({ id }) => id !== here.id).map((wiring) => <Changeover key={wiring.id} plan={plan} from={here} to={wiring} verdicts={verdicts} slips={slips.filter(({ toId }) => toId === wiring.id)} />)}
     </Sheet>
   );
 }
@@ -52,8 +54,7 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
         <span className={style["verdict"]} style={{ color: levelColour(level) }}><LevelMark level={level} size={16} /><strong>{verdict === null ? "Judging…" : assessed === null ? "Not judged yet" : verdictWords[level]}</strong></span>
         {worst !== undefined && level !== "good" && <div className={style["small"]}>{findingSentence(worst, system)}</div>}
       </td>
-      <td className="num">{assessed === null ? "–" : amount(assessed.takenW.brightNoon, "W")}</td>
-      <td className="num">{assessed === null ? "–" : amount(assessed.takenW.hotRoof, "W")}</td>
+      {skyNames.map((name) => <td key={name} className="num">{assessed === null ? "–" : amount(assessed.takenW[name], "W")}</td>)}
       <td className="num">{highest > 0 ? amount(highest, "V") : "–"}</td>
       <td className="num">{room === null ? "–" : percent(room)}</td>
       <td className="num">{used} of {plan.panels.reduce((sum, { count }) => sum + count, 0)}</td>
@@ -63,15 +64,17 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
   );
 }
 
-type ChangeoverProps = { readonly plan: Plan; readonly from: Wiring; readonly to: Wiring; readonly verdicts: ReadonlyMap<string, Assessment> };
+type ChangeoverProps = { readonly plan: Plan; readonly from: Wiring; readonly to: Wiring; readonly verdicts: ReadonlyMap<string, Assessment>; readonly slips: readonly JudgedSlip[] };
 
 /** What to do with plugs and panels, in order, and what to beware of on the way. */
-function Changeover({ plan, from, to, verdicts }: ChangeoverProps) {
+function Changeover({ plan, from, to, verdicts, slips }: ChangeoverProps) {
+  const system = useUnits();
   const steps = changeover(from.lanes, to.lanes);
-  const dangers = dangerWords([verdicts.get(from.id), verdicts.get(to.id)], to.name, steps);
+  const dangers = [...dangerWords([verdicts.get(from.id), verdicts.get(to.id)], to.name, steps), ...slips.flatMap((slip) => slipWords(plan, slip, system) ?? [])];
+  const stops = slips.filter(({ assessment }) => assessment.type === "assessed" && assessment.worst === "stop").length;
   return (
     <details className={style["change"]}>
-      <summary>From “{from.name}” to “{to.name}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}</summary>
+      <summary>From “{from.name}” to “{to.name}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}{stops > 0 && <span className={style["danger"]}><LevelMark level="stop" size={16} /> {counted(stops, "slip")} to beware of</span>}</summary>
       {to.note !== "" && <p>{to.note}</p>}
       <ol>{steps.map((step) => { const words = stepWords(plan, step); return <li key={words}>{words}</li>; })}</ol>
       {dangers.length > 0 && <ul aria-label="Beware" className={style["beware"]}>{dangers.map((words) => <li key={words}><LevelMark level="care" size={16} /> {words}</li>)}</ul>}

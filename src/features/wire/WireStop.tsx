@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Link from "next/link";
-import { memo, useState } from "react";
+import { memo, useCallback, useEffect, useState } from "react";
 import { skiesOfRule } from "@/core/rules";
 import { type SkyName } from "@/core/sky";
 import { laneKey } from "@/core/wiring";
@@ -16,11 +16,16 @@ import { netlistOf } from "./netlist";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
 import style from "./sky.module.css";
+import { stopKeys, type StopKey } from "./stop-keys";
+import { ThumbBar } from "./ThumbBar";
 import { WiringTabs } from "./WiringTabs";
 
 /** The stop where panels meet the input: wire them on the board, see the window move, read the ledger. */
 export function WireStop() {
+  const desk = useDesk();
   const [comparing, setComparing] = useState(false);
+  const onStopKey = useCallback((key: StopKey) => key.run({ desk, newId: () => crypto.randomUUID(), toggleCompare: () => setComparing((now) => !now) }), [desk]);
+  useEffect(() => listenForStopKeys(onStopKey), [onStopKey]);
   const [picked, setPicked] = useState<string | null>(null);
   // only the first lane's name: the stop itself is not drawn again at every edit
   const first = useDeskState((state) => {
@@ -30,22 +35,35 @@ export function WireStop() {
   });
   const chosen = picked ?? first;
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" }, alignItems: "start" }}>
+    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" }, alignItems: "start", "--thumb-bar": { xs: "52px", sm: "0px" }, "& > [id]": { scrollMarginTop: "150px" } }}>
       <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2 }}>
         <Tabs comparing={comparing} onCompare={setComparing} />
         {comparing && <Comparison />}
       </Box>
-      <Box sx={{ minWidth: 0 }}><Missing /><StringBoard chosenLane={chosen} onChooseLane={setPicked} /></Box>
-      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+      <Box id="wire-board" sx={{ minWidth: 0 }}><Missing /><StringBoard chosenLane={chosen} onChooseLane={setPicked} onStopKey={onStopKey} /></Box>
+      <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Sheet title="The window" flush><Window chosen={chosen} /></Sheet>
         <Sheet title="Site"><SiteFields /></Sheet>
       </Box>
-      <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}><Sheet title="Ledger" flush><Ledger /></Sheet></Box>
+      <Box id="wire-ledger" sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}><Sheet title="Ledger" flush><Ledger /></Sheet></Box>
       <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "100ch", gridColumn: { md: "1 / 3" } }}>
         Panels are live whenever there is light: cover them or work at dusk, and never part a connector under load. Above 60 V (30 V wet or afloat) treat DC as a shock hazard. Battery first, panels last; take off in the reverse order. This is a plan, not a permit: your local code and a licensed person have the last word.
       </Box>
+      <ThumbBar />
     </Box>
   );
+}
+
+/** Runs the keys of the stop wherever the focus is, but under no dialog. */
+function listenForStopKeys(run: (key: StopKey) => void): () => void {
+  const listen = (event: KeyboardEvent) => {
+    const key = stopKeys.find(({ matches }) => matches(event));
+    if (key === undefined || document.querySelector("[role=dialog]") !== null) return;
+    event.preventDefault();
+    run(key);
+  };
+  window.addEventListener("keydown", listen);
+  return () => window.removeEventListener("keydown", listen);
 }
 
 const Tabs = memo(WiringTabs);

@@ -8,8 +8,8 @@ import { Copy, Trash2 } from "lucide-react";
 import { useId } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { TextLine } from "@/ui";
+import { copyWiring, mostWirings, removeWiring, showWiring } from "./wirings";
 
-const mostWirings = 20;
 const mostNote = 5000;
 
 type Props = { readonly comparing: boolean; readonly onCompare: (comparing: boolean) => void };
@@ -22,26 +22,20 @@ export function WiringTabs({ comparing, onCompare }: Props) {
   const wirings = JSON.parse(named) as { id: string; name: string; note: string }[];
   const currentId = useDeskState((state) => wiringOf(state).id);
   const wiring = wirings.find(({ id }) => id === currentId) ?? { id: currentId, name: "", note: "" };
-  const show = (wiringId: string) => desk.set({ wiringId, selected: [] });
   return (
     <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "flex-end" }}>
       <Box role="group" aria-label="Wirings of these panels" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         {wirings.map(({ id, name }) => (
-          <Button key={id} size="small" variant={id === wiring.id ? "contained" : "outlined"} aria-pressed={id === wiring.id} onClick={() => show(id)}>{name}</Button>
+          <Button key={id} size="small" variant={id === wiring.id ? "contained" : "outlined"} aria-pressed={id === wiring.id} onClick={() => showWiring(desk, id)}>{name}</Button>
         ))}
       </Box>
       <Box sx={{ width: 170 }}><TextLine key={wiring.id} label="Name of this wiring" value={wiring.name} most={80} onValue={(name) => desk.change({ type: "setWiring", wiringId: wiring.id, patch: { name } }, `wiring:${wiring.id}:name`)} onDone={desk.endGesture} /></Box>
       <Box sx={{ flex: "1 1 220px", maxWidth: 420 }}><NoteLine key={`note ${wiring.id}`} note={wiring.note} onNote={(note) => desk.change({ type: "setWiring", wiringId: wiring.id, patch: { note } }, `wiring:${wiring.id}:note`)} onDone={desk.endGesture} /></Box>
-      {wirings.length > 1 && <Button size="small" variant={comparing ? "contained" : "outlined"} aria-pressed={comparing} onClick={() => onCompare(!comparing)}>Compare</Button>}
-      <IconButton aria-label="Copy this wiring" disabled={wirings.length >= mostWirings} onClick={() => {
-        const id = crypto.randomUUID();
-        desk.change({ type: "copyWiring", wiringId: wiring.id, id, name: `${wiring.name.slice(0, 70)}, copy` });
-        show(id);
-      }}><Copy size={16} /></IconButton>
-      <IconButton aria-label="Remove this wiring" disabled={wirings.length === 1} onClick={() => {
-        desk.change({ type: "removeWiring", wiringId: wiring.id });
-        show(wirings.find(({ id }) => id !== wiring.id)?.id ?? "");
-      }}><Trash2 size={16} /></IconButton>
+      {wirings.length > 1 && <Button size="small" variant={comparing ? "contained" : "outlined"} aria-pressed={comparing} title="Compare the wirings (Alt C)" onClick={() => onCompare(!comparing)}>Compare</Button>}
+      <Box sx={{ display: "flex" }}>
+        <IconButton aria-label="Copy this wiring" title="Copy this wiring (Alt N)" disabled={wirings.length >= mostWirings} onClick={() => copyWiring(desk, crypto.randomUUID())}><Copy size={16} /></IconButton>
+        <IconButton aria-label="Remove this wiring" title="Remove this wiring; undo brings it back" disabled={wirings.length === 1} onClick={() => removeWiring(desk)}><Trash2 size={16} /></IconButton>
+      </Box>
     </Box>
   );
 }

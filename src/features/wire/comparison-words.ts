@@ -1,8 +1,11 @@
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
-import { asMatrix, joiningParts, type Lane, partsOfKey, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
+import { type UnitSystem } from "@/core/units";
+import { asMatrix, joiningParts, type Lane, type LaneRef, partsOfKey, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
 import { amount, counted } from "@/ui";
+import { findingSentence } from "@/features/ledger";
 import { laneName } from "./board/commands";
+import { type JudgedSlip } from "./useComparison";
 
 function panelName(plan: Plan, key: TileKey): string {
   const { panelId, piece } = partsOfKey(key);
@@ -54,4 +57,18 @@ export function dangerWords(verdicts: readonly (Assessment | undefined)[], toNam
   const last = verdicts.at(-1);
   if (last?.type === "assessed" && last.worst === "stop") found.push(`“${toName}” itself must not be connected.`);
   return found;
+}
+
+/** What a slip would do, when it would do harm. */
+export function slipWords(plan: Plan, { slip, assessment }: JudgedSlip, system: UnitSystem): string | null {
+  const stop = assessment.type === "assessed" ? assessment.findings.find(({ level }) => level === "stop") : undefined;
+  if (stop === undefined) return null;
+  const name = (ref: LaneRef) => laneName({ plan, wiring: { id: "", name: "", note: "", lanes: [] } }, ref);
+  const why = findingSentence(stop, system);
+  switch (slip.type) {
+    case "bothIn":
+      return `At ${name(slip.lane)} the old rows must be out before the new ones go in. With both: ${why}`;
+    case "crossed":
+      return `What is meant for ${name(slip.meant)} must not be plugged in at ${name(slip.lane)}: ${why}`;
+  }
 }

@@ -1,34 +1,59 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { type Plan } from "@/core/plan";
+import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { type Moment } from "@/core/sky";
+import { type Slip, slips } from "@/core/wiring";
 import { openJudgeWorker } from "@/features/desk";
 import { createJudgeClient } from "@/workers/judge";
 
-type Compared = { readonly plan: Plan; readonly verdicts: ReadonlyMap<string, Assessment> };
+/** A slip on the way to a wiring, and what the rules say of it. */
+export type JudgedSlip = { readonly toId: string; readonly slip: Slip; readonly assessment: Assessment };
+export type Compared = { readonly verdicts: ReadonlyMap<string, Assessment>; readonly slips: readonly JudgedSlip[] };
 
-/** The verdict on every wiring of a plan, one after another, by a worker of its own; they come in as they are ready. */
-export function useComparison(plan: Plan, moment: Moment): ReadonlyMap<string, Assessment> {
-  const [compared, setCompared] = useState<Compared>({ plan, verdicts: new Map() });
+type Job = { readonly wiring: Wiring; readonly slip: { readonly toId: string; readonly slip: Slip } | null };
+
+const nothing: Compared = { verdicts: new Map(), slips: [] };
+
+/**
+ * The verdict on every wiring of a plan, and on every slip on the way to it from the one on the board, one after another, by
+ * a worker of its own; they come in as they are ready.
+ */
+export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compared {
+  const [known, setKnown] = useState<{ readonly plan: Plan; readonly hereId: string; readonly compared: Compared }>({ plan, hereId: here.id, compared: nothing });
   useEffect(() => {
-    const waiting = plan.wirings.map(({ id }) => id);
-    let current = "";
+    const waiting = jobsOf(plan, here);
+    let current: Job | undefined;
     const next = () => {
-      const wiringId = waiting.shift();
-      if (wiringId === undefined) return;
-      current = wiringId;
-      client.ask({ plan, wiringId, moment });
+      current = waiting.shift();
+      if (current !== undefined) client.ask({ plan: { ...plan, wirings: [current.wiring] }, wiringId: current.wiring.id, moment });
     };
     const client = createJudgeClient(openJudgeWorker, (answer) => {
       if (answer.type !== "verdict" && answer.type !== "failed") return;
-      const wiringId = current;
-      if (answer.type === "verdict") setCompared((before) => ({ plan, verdicts: new Map(before.plan === plan ? before.verdicts : []).set(wiringId, answer.assessment) }));
+      const done = current;
+      if (answer.type === "verdict" && done !== undefined) {
+        const { assessment } = answer;
+        setKnown((before) => ({ plan, hereId: here.id, compared: withAnswer(before.plan === plan && before.hereId === here.id ? before.compared : nothing, done, assessment) }));
+      }
       next();
     });
     next();
     return () => client.stop();
-  }, [plan, moment]);
-  return compared.verdicts;
+  }, [plan, here, moment]);
+  // until the first answer the verdicts of the state before stand: nothing goes blank at an edit
+  return known.compared;
+}
+
+function jobsOf(plan: Plan, here: Wiring): Job[] {
+  const others = plan.wirings.filter(({ id }) => id !== here.id);
+  return [
+    ...plan.wirings.map((wiring) => ({ wiring, slip: null })),
+    ...others.flatMap((to) => slips(here.lanes, to.lanes).map((slip) => ({ wiring: { ...to, lanes: [slip.lane] }, slip: { toId: to.id, slip } }))),
+  ];
+}
+
+function withAnswer({ verdicts, slips: judged }: Compared, { wiring, slip }: Job, assessment: Assessment): Compared {
+  if (slip === null) return { verdicts: new Map(verdicts).set(wiring.id, assessment), slips: judged };
+  return { verdicts, slips: [...judged, { ...slip, assessment }] };
 }

@@ -6,7 +6,9 @@ import { completeLabel, readLabel } from "@/core/panel";
 import { type Finding, type Level, type TileState, worstLevel } from "@/core/rules";
 import { keyOf, type Lane, laneKey, locate, partsOfKey, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
 import { useDeskState, useJudgement } from "@/features/desk";
+import { skyWords } from "@/features/window-chart";
 import { IconKey, Sheet } from "@/ui";
+import { type StopKey } from "../stop-keys";
 import style from "./board.module.css";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
 import { DragSurface } from "./DragSurface";
@@ -18,14 +20,15 @@ import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
 import { ShelfView } from "./ShelfView";
 import { Palette } from "./Palette";
+import { Reading } from "./Reading";
 import { type Target } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
 
-type Props = { readonly chosenLane: string | null; readonly onChooseLane: (id: string) => void };
+type Props = { readonly chosenLane: string | null; readonly onChooseLane: (id: string) => void; readonly onStopKey: (action: StopKey) => void };
 
 /** The string board: lanes of rows of panels, the shelf, and everything that can be done to them. */
-export function Board({ chosenLane, onChooseLane }: Props) {
+export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   const { board, selected, latest, select, act } = useBoard();
   const judgement = useJudgement();
   const sky = useDeskState((state) => state.sky);
@@ -35,6 +38,7 @@ export function Board({ chosenLane, onChooseLane }: Props) {
   const [paletteOpen, setPaletteOpen] = useState(false);
   useEffect(() => onPaletteKey(() => setPaletteOpen(true)), []);
   const holder = useRef<HTMLDivElement>(null);
+  const fill = useRef<HTMLDivElement>(null);
   const [adding, setAdding] = useState(false);
   // read by handlers that tiles keep
   const addingNow = useRef(adding);
@@ -116,13 +120,19 @@ export function Board({ chosenLane, onChooseLane }: Props) {
     const found = boardKeys.find(({ matches }) => matches(native));
     if (found !== undefined) {
       event.preventDefault();
-      act(found.run(latest().board, keys, native, (of) => substringsOf(partsOfKey(of).panelId)));
-      follow.current = key;
+      if (act(found.run(latest().board, keys, native, (of) => substringsOf(partsOfKey(of).panelId)))) follow.current = key;
       return;
     }
     if (event.key === " ") {
       event.preventDefault();
       return onSelect(key, true);
+    }
+    if (event.key.toLowerCase() === "f" && !event.altKey && !event.ctrlKey && !event.metaKey) {
+      event.preventDefault();
+      const place = locate(board.wiring.lanes, key);
+      if (place !== null) onChooseLane(laneKey(place.lane));
+      // its numbers are there once the lane has been chosen
+      return void requestAnimationFrame(() => fill.current?.querySelector<HTMLElement>("input[inputmode]")?.focus());
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "a") {
       event.preventDefault();
@@ -150,17 +160,18 @@ export function Board({ chosenLane, onChooseLane }: Props) {
           })}
           <ShelfView board={board} tiles={tiles} />
       </DragSurface>
-      <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>{said}</div>
-      <div className={style["inspector"]}>
-        <Inspector board={board} keys={selected} states={states} substringsOf={substringsOf} act={act} onMove={onMove} onClear={onClear} adding={adding} onAdding={() => setAdding(!adding)} onRow={() => selected[0] !== undefined && selectRow(selected[0])} />
+      <div className={style["dock"]}>
+        <Reading holder={holder} board={board} states={states} selected={selected} skyName={skyWords[sky]} />
+        <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>{said}</div>
+        <Inspector board={board} keys={selected} substringsOf={substringsOf} act={act} onMove={onMove} onClear={onClear} adding={adding} onAdding={() => setAdding(!adding)} onRow={() => selected[0] !== undefined && selectRow(selected[0])} />
       </div>
       {chosenRef !== undefined && (
-        <div role="group" aria-label={`Fill ${laneName(board, chosenRef)} by number`} className={style["fill"]}>
+        <div ref={fill} role="group" aria-label={`Fill ${laneName(board, chosenRef)} by number`} className={style["fill"]}>
           <div className={style["quiet"]}>Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:</div>
           <FillLane key={chosenLane} board={board} inputId={chosenRef.inputId} portId={chosenRef.portId} />
         </div>
       )}
-      {paletteOpen && <Palette onClose={() => setPaletteOpen(false)} selected={selected.length} onRun={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)))} />}
+      {paletteOpen && <Palette onClose={() => setPaletteOpen(false)} selected={selected.length} onStop={onStopKey} onPanels={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)))} />}
       {helpOpen && <KeyList onClose={() => setHelpOpen(false)} />}
     </Sheet>
   );

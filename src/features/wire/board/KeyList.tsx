@@ -6,6 +6,7 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
+import { stopKeys } from "../stop-keys";
 import { boardKeys, moveKeys } from "./keys";
 
 /** Every key of the board and what it does. */
@@ -15,14 +16,22 @@ export function KeyList({ onClose }: { onClose: () => void }) {
       <DialogTitle id="key-list-title">Keys of the string board</DialogTitle>
       <DialogContent>
         <Box component="p" sx={{ mt: 0 }}>With a panel in focus. What is selected together moves together.</Box>
-        <Box component="dl" sx={{ display: "grid", gridTemplateColumns: { xs: "110px 1fr", md: "110px 1fr 110px 1fr" }, columnGap: 2, rowGap: 0.75, m: 0, fontSize: "0.875rem" }}>
-          {[...moveKeys, ...boardKeys].map(({ press, words }) => [
-            <Box component="dt" key={`${press} key`} sx={{ fontWeight: 700 }}><kbd>{press}</kbd></Box>,
-            <Box component="dd" key={`${press} words`} sx={{ m: 0 }}>{words}</Box>,
-          ])}
-        </Box>
+        <Keys keys={[...moveKeys, ...boardKeys]} />
+        <Box component="p">Anywhere on this stop.</Box>
+        <Keys keys={stopKeys} />
       </DialogContent>
       <DialogActions><Button onClick={onClose}>Close</Button></DialogActions>
     </Dialog>
+  );
+}
+
+function Keys({ keys }: { keys: readonly { readonly press: string; readonly words: string }[] }) {
+  return (
+    <Box component="dl" sx={{ display: "grid", gridTemplateColumns: { xs: "110px 1fr", md: "110px 1fr 110px 1fr" }, columnGap: 2, rowGap: 0.75, m: 0, fontSize: "0.875rem" }}>
+      {keys.map(({ press, words }) => [
+        <Box component="dt" key={`${press} key`} sx={{ fontWeight: 700 }}><kbd>{press}</kbd></Box>,
+        <Box component="dd" key={`${press} words`} sx={{ m: 0 }}>{words}</Box>,
+      ])}
+    </Box>
   );
 }

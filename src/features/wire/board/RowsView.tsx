@@ -5,6 +5,7 @@ import { type TileStates } from "@/core/rules";
 import { keyOf, laneKey, type LaneRef, type Row, type RowsPath, type Tile, tilesOfRows } from "@/core/wiring";
 import { amount } from "@/ui";
 import style from "./board.module.css";
+import { type Flow, flowOfRows, runningFlow } from "./flow";
 import { Zone } from "./Zone";
 
 type Props = {
@@ -22,18 +23,22 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
   return (
     <ul aria-label={path.length === 0 ? "Rows in parallel: amps add" : "Group of rows in parallel: amps add"} className={style["rows"]} data-several={rows.length > 1}>
       {rows.map((row, r) => {
-        const total = flowOfRow(row, states);
+        const sums = runningFlow(row, states);
+        const total = sums?.at(-1) ?? null;
         return (
-          <li key={rowKey(row)} data-row={`${place}:${r}`} className={style["row"]}>
+          <li key={rowKey(row)} data-row={`${place}:${r}`} className={style["row"]} data-summed={row.items.length > 1}>
             <span aria-hidden className={style["pole"]}>+</span>
             {row.items.map((item, at) => (
               <Fragment key={item.type === "panel" ? keyOf(item) : `group-${at}`}>
-                <Zone id={`row:${place}:${r}:${at}`} shape="gap" target={{ type: "row", lane, path, row: r, at }} />
+                <Zone id={`row:${place}:${r}:${at}`} shape="gap" target={{ type: "row", lane, path, row: r, at }}>
+                  {at > 0 && <Junction sum={sums?.[at - 1] ?? null} />}
+                </Zone>
                 {item.type === "panel" ? (
                   drawTile(item, `row ${r + 1}, ${at + 1} of ${row.items.length} in series`)
                 ) : (
                   <div className={style["group"]}>
                     <RowsView rows={item.rows} lane={lane} path={[...path, r, at]} states={states} drawTile={drawTile} />
+                    <GroupTotal rows={item.rows} states={states} />
                   </div>
                 )}
               </Fragment>
@@ -54,31 +59,19 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
   );
 }
 
+/** What a row has added up to at a plug between two panels. */
+function Junction({ sum }: { sum: Flow | null }) {
+  return <span className={`num ${style["sum"]}`}>{sum === null ? "" : amount(sum.v, "V")}</span>;
+}
+
+/** What comes out where the rows of a group join. */
+function GroupTotal({ rows, states }: { rows: readonly Row[]; states: TileStates | null }) {
+  const flow = states === null ? null : flowOfRows(rows, states);
+  return <div className={`num ${style["groupTotal"]}`}>{flow === null ? "" : <>amps add <strong>{amount(flow.i, "A")}</strong> · {amount(flow.v, "V")}</>}</div>;
+}
+
 /** A row is known by its first panel, which is nowhere else; when others come and go it stays the same row. */
 function rowKey(row: Row): string {
   const [first] = tilesOfRows([row]);
   return first === undefined ? "" : keyOf(first);
-}
-
-/** Volts along a row and amps through it, from what its panels do: volts add, amps are shared. */
-export function flowOfRow(row: Row, states: TileStates | null): { readonly v: number; readonly i: number } | null {
-  if (states === null) return null;
-  let v = 0;
-  let i: number | null = null;
-  for (const item of row.items) {
-    if (item.type === "panel") {
-      if (item.stance === "off") continue;
-      const state = states[keyOf(item)];
-      if (state === undefined) return null;
-      v += state.v;
-      i ??= state.i;
-      continue;
-    }
-    const flows = item.rows.map((inner) => flowOfRow(inner, states)).filter((flow) => flow !== null);
-    const [first] = flows;
-    if (first === undefined) continue;
-    v += first.v;
-    i ??= flows.reduce((sum, flow) => sum + flow.i, 0);
-  }
-  return i === null ? null : { v, i };
 }

@@ -32,7 +32,6 @@ export const TileView = memo(function TileView({ tile, panel, substrings, state,
       className={style["tile"]}
       aria-pressed={selected}
       onClick={(event: React.MouseEvent) => onSelect(key, event.ctrlKey || event.metaKey || event.shiftKey)}
-      title={state === null ? undefined : `${amount(state.v, "V")} · ${amount(state.i, "A")} · ${amount(state.p, "W")}`}
     >
       <span className={style["picture"]}>
         <TilePicture label={panel.label} tile={tile} substrings={substrings} bypassed={state?.substrings.map((part) => part.bypassed) ?? []} {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })} />
@@ -57,17 +56,18 @@ export function stateKey(state: TileState | null): string {
   return state === null ? "" : `${amount(state.v, "V")}${amount(state.i, "A")}${amount(state.p, "W")}${state.substrings.map((part) => (part.bypassed ? 1 : 0)).join("")}`;
 }
 
-const stanceWords = { stowed: "stowed", off: "taken out", out: "" } as const;
+export const stanceWords = { stowed: "stowed", off: "taken out", out: "" } as const;
 
-function stateWords(tile: Tile, state: TileState | null): string {
+/** What a panel is in and does, for those who do not see it and for the reading under the board. */
+export function stateWords(tile: Tile, state: TileState | null): string {
   const shaded = tile.light.filter((share) => share < 1).length;
   const bypassed = state?.substrings.filter((part) => part.bypassed).length ?? 0;
   return [
     tile.stance === "out" ? null : stanceWords[tile.stance],
     tile.tiltDeg === 0 ? null : `tilted ${tile.tiltDeg}°`,
-    shaded > 0 ? `${shaded} substrings shaded` : null,
+    shaded > 0 ? `${tile.light.length === 1 ? "all" : shaded} substrings shaded` : null,
     state === null ? null : `${amount(state.v, "V")}, ${amount(state.i, "A")}, ${amount(state.p, "W")}`,
-    bypassed > 0 ? `${bypassed} bypassed` : null,
+    state === null ? null : bypassed > 0 ? `${bypassed} of ${state.substrings.length} bypassed` : "none bypassed",
   ].filter((part) => part !== null).join(", ");
 }
 

@@ -1,6 +1,6 @@
 import { type Change, type Plan, type PlanPanel, type Wiring } from "@/core/plan";
 import {
-  copyRow, freePieces, keyOf, type Lane, type LaneRef, lightAt, locate, mergeRowUp, newTile, partsOfKey, type Place, putTiles, rowAt, sameLane, splitRow, type Tile, type TileKey, tilesOf, toggleBlockingDiode,
+  copyRow, freePieces, keyOf, type Lane, type LaneRef, lightAt, locate, mergeRowUp, mostTiles, newTile, partsOfKey, type Place, putTiles, rowAt, sameLane, splitRow, type Tile, type TileKey, tilesOf, toggleBlockingDiode,
 } from "@/core/wiring";
 
 /** What a board action does, and what is said of it. Null: there is nothing to do. */
@@ -131,6 +131,13 @@ export function diode(board: Board, key: TileKey): Outcome {
   if (found === null) return null;
   const has = rowAt(board.wiring.lanes, found.lane, found.path, found.row)?.blockingDiode === true;
   return rewired(board, toggleBlockingDiode(board.wiring.lanes, found), has ? "Blocking diode taken out of the row." : "Blocking diode put in the row: no amps run backwards, half a volt is lost.");
+}
+
+/** One more or fewer panel of a kind in the plan; the last one of a kind stays. */
+export function countBy({ plan }: Board, key: TileKey, by: 1 | -1): Outcome {
+  const panel = plan.panels.find(({ id }) => id === partsOfKey(key).panelId);
+  if (panel === undefined || panel.count + by < 1 || panel.count + by > mostTiles) return null;
+  return { change: { type: "setCount", panelId: panel.id, count: panel.count + by }, said: `${panel.count + by} × ${panel.label.name} in the plan.` };
 }
 
 type TilePatch = Extract<Change, { type: "setTiles" }>["patch"];

@@ -1,5 +1,5 @@
 import { type TileKey } from "@/core/wiring";
-import { besideBefore, type Board, copy, diode, merge, nudge, type Outcome, put, setTiles, split, tiltBy, toLane, toggleShade, toggleStance } from "./commands";
+import { besideBefore, type Board, copy, countBy, diode, merge, nudge, type Outcome, put, setTiles, split, tiltBy, toLane, toggleShade, toggleStance } from "./commands";
 
 /** A key of the board: what to press, what it does, and the doing. */
 export type BoardKey = { readonly press: string; readonly words: string; readonly matches: (event: KeyboardEvent) => boolean; readonly run: (board: Board, keys: readonly TileKey[], event: KeyboardEvent, substringsOf: (key: TileKey) => number) => Outcome };
@@ -28,6 +28,8 @@ export const boardKeys: readonly BoardKey[] = [
   { press: "T", words: "tilt 15° towards the noon sun", matches: letter("t"), run: (board, keys) => tiltBy(board, keys, 15) },
   { press: "Shift T", words: "tilt 15° away from it", matches: letter("t", true), run: (board, keys) => tiltBy(board, keys, -15) },
   { press: "1 … 9", words: "shade that substring, or clear it", matches: (event) => plain(event) && /^[1-9]$/.test(event.key), run: (board, keys, event, substringsOf) => toggleShade(board, first(keys), Number(event.key) - 1, substringsOf(first(keys))) },
+  { press: "+", words: "one more of its kind in the plan", matches: (event) => plain(event) && event.key === "+", run: (board, keys) => countBy(board, first(keys), 1) },
+  { press: "−", words: "one fewer of its kind", matches: (event) => plain(event) && event.key === "-", run: (board, keys) => countBy(board, first(keys), -1) },
   { press: "0", words: "no shade", matches: (event) => plain(event) && event.key === "0", run: (board, keys) => setTiles(board, keys, { light: [1] }, "in full light") },
 ];
 
@@ -37,6 +39,7 @@ export const moveKeys: readonly { readonly press: string; readonly words: string
   { press: "Space", words: "select it, or not" },
   { press: "Enter", words: "select it alone" },
   { press: "Ctrl A", words: "select its whole row" },
+  { press: "F", words: "fill its lane by number" },
   { press: "Escape", words: "stop dragging; select nothing" },
   { press: "Ctrl Z", words: "undo" },
   { press: "Ctrl Shift Z", words: "redo" },
