@@ -154,9 +154,76 @@ test("a finding lights the panels it speaks of, and a panel shows what it does",
   await press(page, "Show the");
   await (await page.waitForSelector("[data-rule=coldVoc]"))?.hover();
   await page.waitForSelector("[data-tile='bookbay.1'][data-lit=true], [data-tile='roof.1'][data-lit=true]");
-  await page.click("[data-tile='roof.1']");
-  await says(page, "[aria-label='Selected panels']", /\d+\.\d\sV · \d+\.\d\d\sA · \d+\sW/);
-  await press(page, "Deselect");
+  await (await page.waitForSelector("[data-tile='roof.1']"))?.hover();
+  const noon = await says(page, "[data-testid=board-reading]", /number 1.*Bright noon: \d+\.\d\sV, \d+\.\d\d\sA, \d+\sW, none bypassed/);
+  // volts add from plug to plug, up to the row's own
+  const sums = await page.$$eval("[data-lane='station/high'] [data-zone^='row:'], [data-lane='station/high'] strong", (all) => all.map((each) => Number(/([\d.]+)\sV/.exec(each.textContent ?? "")?.[1])).filter((v) => v > 0));
+  const one = Number(/: ([\d.]+)\sV/.exec(noon)?.[1]);
+  expect(sums.length).toBeGreaterThanOrEqual(4);
+  sums.slice(0, 4).forEach((sum, k) => expect(Math.abs(sum - one * (k + 1))).toBeLessThan(0.25));
+  await page.click("[data-tile='roof.1'] [data-substring='2']");
+  await says(page, "[data-testid=board-reading]", /1 substrings shaded.*1 of 2 bypassed/);
+  await press(page, "Undo");
+});
+
+test("a press on a sky moves panels, totals and chart to it; by night nothing is taken, and it says what it assumes", async () => {
+  const { page } = watched;
+  const watts = async () => Number(/(\d+)\sW/.exec(await says(page, "[data-testid=running]", /\d\sW/))?.[1]);
+  const noonW = await watts();
+  await press(page, "Haze");
+  await says(page, "[data-testid=running]", /Haze:/);
+  expect((await watts()) / noonW).toBeLessThan(0.35);
+  await says(page, "[aria-label='Sky'] + div", /bright overcast.*250/);
+  await press(page, "Now");
+  await says(page, "[data-testid=running]", /Now:/);
+  await says(page, "[aria-label='Sky'] + div", /your clock’s time zone and this latitude/);
+  expect(await page.$$eval("[data-testid=window-chart] path[data-sky]", (paths) => paths.map((each) => each.getAttribute("data-sky")))).toEqual(["coldDawn", "brightNoon", "hotRoof", "now"]);
+  await press(page, "Bright noon");
+  await says(page, "[data-testid=running]", /Bright noon:/);
+});
+
+test("keys of the whole stop: wirings, sky, compare, ledger, a mend that undo takes back; and the list of plans’ keys finds them by name", async () => {
+  const { page } = watched;
+  const alt = async (key: string, shift = false) => {
+    await page.keyboard.down("Alt");
+    if (shift) await page.keyboard.down("Shift");
+    await page.keyboard.press(key as "KeyW");
+    if (shift) await page.keyboard.up("Shift");
+    await page.keyboard.up("Alt");
+  };
+  const wiringNow = (name: string) => page.waitForFunction((text: string) => document.querySelector("[aria-label='Wirings of these panels'] [aria-pressed=true]")?.textContent === text, {}, name);
+  await alt("KeyW");
+  await wiringNow("Under way");
+  await alt("KeyW", true);
+  await wiringNow("Parked");
+  await alt("KeyS");
+  await says(page, "[data-testid=running]", /Hot roof:/);
+  for (let k = 0; k < 4; k++) await alt("KeyS");
+  await says(page, "[data-testid=running]", /Bright noon:/);
+  await alt("KeyL");
+  await page.waitForSelector("[role=dialog][aria-label=Ledger]");
+  await press(page, "Close the ledger");
+  await page.waitForFunction(() => document.querySelector("[role=dialog]") === null);
+  await alt("KeyC");
+  await page.waitForSelector("[data-wiring]");
+  await alt("KeyC");
+  await page.waitForFunction(() => document.querySelector("[data-wiring]") === null);
+  await page.focus("[data-tile='roof.4']");
+  await alt("ArrowUp", true);
+  await says(page, "[data-testid=verdict]", /Do not connect|Connect/);
+  await page.waitForFunction(() => [...document.querySelectorAll("button")].some((button) => button.textContent?.includes("Mend:")), { timeout: 20_000 });
+  await alt("KeyM");
+  await says(page, "[data-testid=board-said]", /Mended; undo takes it back/);
+  await press(page, "Undo");
+  await press(page, "Undo");
+  await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
+  await page.focus("[data-tile='roof.1']");
+  await page.keyboard.press("+");
+  await says(page, "[data-testid=board-said]", /5 × Mossgate MG-195/);
+  await page.keyboard.press("-");
+  await says(page, "[data-testid=board-said]", /4 × Mossgate MG-195/);
+  await page.keyboard.press("f");
+  await page.waitForFunction(() => document.activeElement?.matches("[role=group][aria-label^='Fill'] input"));
 });
 
 test("another wiring of the same panels is a press away, is judged by itself, and a copy of it leaves the first alone", async () => {
@@ -184,6 +251,11 @@ test("wirings are compared side by side, with what moves from one to another and
   const change = await says(page, "details", /From “Parked” to “Press day”/);
   expect(change).toMatch(/Cover the panels, then unplug at .*Port 2.*Mossgate MG-195 1.*Plug in at .*Lodestone/);
   expect(change).toMatch(/120\.1\sV: a shock hazard/);
+  // what no rule of either wiring would say: the way between them has its own dangers
+  await press(page, "Press day");
+  await page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
+  await says(page, "details", /What is meant for .*Port 2.* must not be plugged in at Lodestone.*over the input’s 100\sV/);
+  await press(page, "Parked");
   await press(page, "Compare");
 });
 

@@ -13,14 +13,16 @@ type Props<T extends string> = {
   readonly onFocus?: () => void;
   readonly help?: string;
   readonly placeholder?: string;
+  /** the label is for those who do not see; the placeholder says it to the others */
+  readonly labelHidden?: boolean;
 };
 
 /** One choice out of a few, with its label above it like every other field. */
-export function ChoiceField<T extends string>({ label, value, options, onChoice, onFocus, help, placeholder }: Props<T>) {
+export function ChoiceField<T extends string>({ label, value, options, onChoice, onFocus, help, placeholder, labelHidden = false }: Props<T>) {
   const id = useId();
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Box component="label" id={`${id}-label`} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
+      <Box component="label" id={`${id}-label`} className={labelHidden ? "visually-hidden" : undefined} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
         {label}
       </Box>
       <Select

@@ -104,6 +104,12 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
     follow.current = null;
   }, [board]);
 
+  // what can be done comes up over the lower part of the board; the panel it is for stays in sight
+  useEffect(() => {
+    const [only, more] = selected;
+    if (only !== undefined && more === undefined) holder.current?.querySelector(`[data-tile="${CSS.escape(only)}"]`)?.scrollIntoView({ block: "nearest" });
+  }, [selected]);
+
   const selectRow = (key: TileKey) => {
     const place = locate(board.wiring.lanes, key);
     const row = place === null ? undefined : rowAt(board.wiring.lanes, place.lane, place.path, place.row);

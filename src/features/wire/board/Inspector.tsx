@@ -25,7 +25,7 @@ export function Inspector({ board, keys, substringsOf, act, onMove, onClear, add
   return (
     <div role="group" aria-label="Selected panels" className={style["selected"]}>
       <div className={style["headLine"]}>
-        <strong>{tileWords(board, tiles)}</strong>
+        {tiles.length > 1 && <strong>{tileWords(board, tiles)}</strong>}
         <span className={style["toEnd"]}>
           {wired && <TextKey look="plain" onClick={onRow}>Select its row</TextKey>}
           <TextKey look="plain" aria-pressed={adding} onClick={onAdding}>Select more</TextKey>
@@ -70,5 +70,5 @@ export function Inspector({ board, keys, substringsOf, act, onMove, onClear, add
 /** Where else the panels may go; drawn again only when the lanes have other names. */
 const MoveTo = memo(function MoveTo({ lanes, onMove }: { lanes: string; onMove: (to: number | "shelf") => void }) {
   const options = [...lanes.split("\n").map((name, k) => ({ value: String(k), text: `${name}, new row` })), { value: "shelf", text: "the shelf" }];
-  return <ChoiceField label="Move to" value="" placeholder="a new row on…" options={options} onChoice={(value) => onMove(value === "shelf" ? value : Number(value))} />;
+  return <ChoiceField label="Move to" labelHidden value="" placeholder="Move to…" options={options} onChoice={(value) => onMove(value === "shelf" ? value : Number(value))} />;
 });
