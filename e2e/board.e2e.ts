@@ -162,7 +162,7 @@ test("a finding lights the panels it speaks of, and a panel shows what it does",
   expect(sums.length).toBeGreaterThanOrEqual(4);
   sums.slice(0, 4).forEach((sum, k) => expect(Math.abs(sum - one * (k + 1))).toBeLessThan(0.25));
   await page.click("[data-tile='roof.1'] [data-substring='2']");
-  await says(page, "[data-testid=board-reading]", /1 substrings shaded.*1 of 2 bypassed/);
+  await says(page, "[data-testid=board-reading]", /1 substring shaded.*1 of 2 bypassed/);
   await press(page, "Undo");
 });
 

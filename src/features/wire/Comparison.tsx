@@ -13,6 +13,9 @@ import style from "./comparison.module.css";
 import { dangerWords, laneWords, partsWords, slipWords, stepWords } from "./comparison-words";
 import { type JudgedSlip, useComparison } from "./useComparison";
 
+/** Skies compared by watts. The coldest dawn is there for its volts: it is judged with every panel out, stowed or not. */
+const wattSkies = skyNames.filter((name) => name !== "coldDawn");
+
 /** All wirings of the same panels side by side, and what moves to go from the one on the board to another. */
 export function Comparison() {
   const desk = useDesk();
@@ -24,7 +27,7 @@ export function Comparison() {
       <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>
         <table className={style["table"]}>
           <thead>
-            <tr>{["Wiring", "Verdict", ...skyNames.map((name) => skyWords[name]), "Coldest volts", "Least room", "Panels", "Parts", "Lanes"].map((title) => <th key={title} scope="col">{title}</th>)}</tr>
+            <tr>{["Wiring", "Verdict", ...wattSkies.map((name) => skyWords[name]), skyWords.coldDawn, "Least room", "Panels", "Parts", "Lanes"].map((title) => <th key={title} scope="col">{title}</th>)}</tr>
           </thead>
           <tbody>
             {plan.wirings.map((wiring) => <Line key={wiring.id} plan={plan} wiring={wiring} verdict={verdicts.get(wiring.id) ?? null} here={wiring.id === here.id} onShow={() => desk.set({ wiringId: wiring.id, selected: [] })} />)}
@@ -54,8 +57,8 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
         <span className={style["verdict"]} style={{ color: levelColour(level) }}><LevelMark level={level} size={16} /><strong>{verdict === null ? "Judging…" : assessed === null ? "Not judged yet" : verdictWords[level]}</strong></span>
         {worst !== undefined && level !== "good" && <div className={style["small"]}>{findingSentence(worst, system)}</div>}
       </td>
-      {skyNames.map((name) => <td key={name} className="num">{assessed === null ? "–" : amount(assessed.takenW[name], "W")}</td>)}
-      <td className="num">{highest > 0 ? amount(highest, "V") : "–"}</td>
+      {wattSkies.map((name) => <td key={name} className="num">{assessed === null ? "–" : amount(assessed.takenW[name], "W")}</td>)}
+      <td className="num">{highest > 0 ? `${amount(highest, "V")} open` : "–"}</td>
       <td className="num">{room === null ? "–" : percent(room)}</td>
       <td className="num">{used} of {plan.panels.reduce((sum, { count }) => sum + count, 0)}</td>
       <td className={style["small"]}>{partsWords(plan, wiring)}</td>
@@ -70,14 +73,14 @@ type ChangeoverProps = { readonly plan: Plan; readonly from: Wiring; readonly to
 function Changeover({ plan, from, to, verdicts, slips }: ChangeoverProps) {
   const system = useUnits();
   const steps = changeover(from.lanes, to.lanes);
-  const dangers = [...dangerWords([verdicts.get(from.id), verdicts.get(to.id)], to.name, steps), ...slips.flatMap((slip) => slipWords(plan, slip, system) ?? [])];
-  const stops = slips.filter(({ assessment }) => assessment.type === "assessed" && assessment.worst === "stop").length;
+  const harmful = slips.flatMap((slip) => slipWords(plan, slip, system) ?? []);
+  const dangers = [...harmful.map((words) => ({ level: "stop" as const, words })), ...dangerWords([verdicts.get(from.id), verdicts.get(to.id)], to.name, steps).map((words) => ({ level: "care" as const, words }))];
   return (
     <details className={style["change"]}>
-      <summary>From “{from.name}” to “{to.name}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}{stops > 0 && <span className={style["danger"]}><LevelMark level="stop" size={16} /> {counted(stops, "slip")} to beware of</span>}</summary>
+      <summary>From “{from.name}” to “{to.name}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}{harmful.length > 0 && <span className={style["danger"]}><LevelMark level="stop" size={16} /> {counted(harmful.length, "dangerous slip")} on the way</span>}</summary>
       {to.note !== "" && <p>{to.note}</p>}
       <ol>{steps.map((step) => { const words = stepWords(plan, step); return <li key={words}>{words}</li>; })}</ol>
-      {dangers.length > 0 && <ul aria-label="Beware" className={style["beware"]}>{dangers.map((words) => <li key={words}><LevelMark level="care" size={16} /> {words}</li>)}</ul>}
+      {dangers.length > 0 && <ul aria-label="Beware" className={style["beware"]}>{dangers.map(({ level, words }) => <li key={words}><LevelMark level={level} size={16} /> {words}</li>)}</ul>}
     </details>
   );
 }

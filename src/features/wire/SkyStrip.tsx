@@ -12,7 +12,7 @@ import style from "./sky.module.css";
 
 // the same elements at every drawing, so that they are not compared again
 const icons = {
-  coldDawn: <Snowflake size={18} aria-hidden />, brightNoon: <Sun size={18} aria-hidden />, hotRoof: <Thermometer size={18} aria-hidden />, haze: <CloudSun size={18} aria-hidden />, now: <Clock size={18} aria-hidden />,
+  coldDawn: <Snowflake size={16} aria-hidden />, brightNoon: <Sun size={16} aria-hidden />, hotRoof: <Thermometer size={16} aria-hidden />, haze: <CloudSun size={16} aria-hidden />, now: <Clock size={16} aria-hidden />,
 } as const;
 
 /** The skies side by side; a press moves every curve and number on screen to that sky. */
@@ -28,9 +28,10 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
           const { sky, array, operating } = skies[name];
           return (
             <button key={name} type="button" aria-pressed={name === chosen} onClick={() => desk.set({ sky: name })} className={style["sky"]}>
-              <span className={style["name"]}>{icons[name]} {skyWords[name]}{name === "now" ? ` ${format(atMs, "HH:mm")}` : ""}</span>
+              <span className={style["name"]}>{skyWords[name]}{name === "now" ? ` ${format(atMs, "HH:mm")}` : ""}</span>
               <span className={`num ${style["figures"]}`}>{sky.irradianceWm2 === 0 ? "sun is down" : `cells ${amount(sky.cellTempC, "°C", system)}`}</span>
               <span className={`num ${style["figures"]}`}>{name === "coldDawn" ? `${amount(array.vocV, "V")} open` : amount(operating?.p ?? array.mpp.p, "W")}</span>
+              <span className={style["icon"]}>{icons[name]}</span>
             </button>
           );
         })}

@@ -4,7 +4,6 @@ import { type UnitSystem } from "@/core/units";
 import { asMatrix, joiningParts, type Lane, type LaneRef, partsOfKey, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
 import { amount, counted } from "@/ui";
 import { findingSentence } from "@/features/ledger";
-import { laneName } from "./board/commands";
 import { type JudgedSlip } from "./useComparison";
 
 function panelName(plan: Plan, key: TileKey): string {
@@ -12,11 +11,22 @@ function panelName(plan: Plan, key: TileKey): string {
   return `${plan.panels.find(({ id }) => id === panelId)?.label.name.split(",")[0] ?? "panel"} ${piece}`;
 }
 
-/** A lane in a line: "Port 2: 4 in series × 1 string of MG-195". */
+/** A port by its short names: "Haybarn H1500, Port 2". */
+function shortLaneName(plan: Plan, { inputId, portId }: LaneRef): string {
+  const device = plan.inputs.find(({ id }) => id === inputId)?.device;
+  const port = device?.ports.find(({ id }) => id === portId);
+  return device === undefined || port === undefined ? "no input yet" : `${headOf(device.name)}, ${headOf(port.name)}`;
+}
+
+function headOf(name: string): string {
+  return name.split(",")[0] ?? name;
+}
+
+/** A lane in a line: "Haybarn H1500, Port 2: 4 in series × 1 string of MG-195". */
 export function laneWords(plan: Plan, lane: Lane): string {
-  const name = laneName({ plan, wiring: { id: "", name: "", note: "", lanes: [] } }, lane);
+  const name = shortLaneName(plan, lane);
   const matrix = asMatrix(lane.rows);
-  const kind = (panelId: string) => plan.panels.find(({ id }) => id === panelId)?.label.name.split(",")[0] ?? "";
+  const kind = (panelId: string) => headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");
   if (matrix !== null) return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
   return `${name}: rows of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;
 }
@@ -31,7 +41,7 @@ export function partsWords(plan: Plan, { lanes }: Pick<Wiring, "lanes">): string
 
 export function stepWords(plan: Plan, { type, keys, inputId, portId }: Step): string {
   const panels = keys.map((key) => panelName(plan, key)).join(", ");
-  const port = laneName({ plan, wiring: { id: "", name: "", note: "", lanes: [] } }, { inputId, portId });
+  const port = shortLaneName(plan, { inputId, portId });
   switch (type) {
     case "unplug":
       return `Cover the panels, then unplug at ${port}: ${panels}.`;
@@ -63,7 +73,7 @@ export function dangerWords(verdicts: readonly (Assessment | undefined)[], toNam
 export function slipWords(plan: Plan, { slip, assessment }: JudgedSlip, system: UnitSystem): string | null {
   const stop = assessment.type === "assessed" ? assessment.findings.find(({ level }) => level === "stop") : undefined;
   if (stop === undefined) return null;
-  const name = (ref: LaneRef) => laneName({ plan, wiring: { id: "", name: "", note: "", lanes: [] } }, ref);
+  const name = (ref: LaneRef) => shortLaneName(plan, ref);
   const why = findingSentence(stop, system);
   switch (slip.type) {
     case "bothIn":

@@ -4,7 +4,7 @@ import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { type TileState } from "@/core/rules";
 import { keyOf, type Tile, type TileKey } from "@/core/wiring";
-import { amount } from "@/ui";
+import { amount, counted } from "@/ui";
 import style from "./board.module.css";
 import { TilePicture } from "./TilePicture";
 
@@ -65,7 +65,7 @@ export function stateWords(tile: Tile, state: TileState | null): string {
   return [
     tile.stance === "out" ? null : stanceWords[tile.stance],
     tile.tiltDeg === 0 ? null : `tilted ${tile.tiltDeg}°`,
-    shaded > 0 ? `${tile.light.length === 1 ? "all" : shaded} substrings shaded` : null,
+    shaded === 0 ? null : tile.light.length === 1 ? "shaded" : `${counted(shaded, "substring")} shaded`,
     state === null ? null : `${amount(state.v, "V")}, ${amount(state.i, "A")}, ${amount(state.p, "W")}`,
     state === null ? null : bypassed > 0 ? `${bypassed} of ${state.substrings.length} bypassed` : "none bypassed",
   ].filter((part) => part !== null).join(", ");
