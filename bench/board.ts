@@ -64,10 +64,14 @@ async function dropTimes(page: Page, drops: number): Promise<number[]> {
   const zones = ["[data-zone='row:station/extra:0:end']", "[data-zone='row:station/b:1:end']"];
   for (let k = 0; k < drops; k++) {
     await new Promise((resolve) => setTimeout(resolve, 900));
-    await page.evaluate(() => document.querySelector("[data-tile='rigid195.3']")?.scrollIntoView({ block: "center" }));
+    // both rows in sight, the panel above the place it goes to or below it
+    await page.evaluate((selector: string) => {
+      const middleOf = (of: string) => document.querySelector(of)?.getBoundingClientRect().top ?? 0;
+      window.scrollBy(0, (middleOf("[data-tile='rigid195.3']") + middleOf(selector)) / 2 - 420);
+    }, zones[k % 2] ?? "");
     const from = await (await page.$("[data-tile='rigid195.3']"))?.boundingBox();
     const to = await (await page.$(zones[k % 2] ?? ""))?.boundingBox();
-    if (from === undefined || from === null || to === undefined || to === null) throw new Error("nothing to drag, or nowhere to drag it");
+    if (from === undefined || from === null || to === undefined || to === null || to.y + to.height > 800) throw new Error("nothing to drag, or nowhere to drag it");
     await page.mouse.move(from.x + 40, from.y + 60);
     await page.mouse.down();
     await page.mouse.move(from.x + 60, from.y + 60, { steps: 3 });

@@ -1,7 +1,7 @@
 import { type OperatingPoint, sharedOut, type Tracking, type Window } from "../input";
 import { type Net, type NetSolution } from "../net";
 import { type Plan, type PortSheet } from "../plan";
-import { equinoxNoon, type Moment, type Sky, skyAt, type SkyName, skyNames } from "../sky";
+import { equinoxNoon, isLimitSky, type Moment, type Sky, skyAt, type SkyName, skyNames } from "../sky";
 import { keyOf, type LaneRef, sameLane, type Tile, type TileKey } from "../wiring";
 import { type LaneContext, netUnderSky, type SkyState } from "./context";
 import { type Finding, type Judged, type Level, type Where, worstLevel } from "./finding";
@@ -10,8 +10,14 @@ import { createMemory, type Memory, type TileState } from "./memory";
 import { type Missing, type OpenWiring, openWiring } from "./open";
 import { groupsIn, shared, sharing } from "./shared";
 
-/** The array of a lane under one sky, as data that can cross to another thread. */
-export type SkyView = { readonly sky: Sky; readonly array: NetSolution; readonly operating: OperatingPoint | null };
+/** What is looked at beside the verdict: a sky, and the moment "now" stands for. */
+export type Look = { readonly sky: SkyName; readonly moment: Moment };
+
+/** Taken where nobody looks at anything in particular. */
+const noonLook: Look = { sky: "brightNoon", moment: equinoxNoon };
+
+/** The array of a lane under one sky, as data that can cross to another thread; its curve where it is drawn, else null. */
+export type SkyView = { readonly sky: Sky; readonly array: Omit<NetSolution, "curve"> & { readonly curve: NetSolution["curve"] | null }; readonly operating: OperatingPoint | null };
 
 export type LaneView = {
   readonly inputId: string;
@@ -36,9 +42,9 @@ export type Assessed = {
 
 export type Assessment = { readonly type: "incomplete"; readonly missing: readonly Missing[] } | Assessed;
 
-/** Judges one wiring of a plan, mends aside. Pure: the same plan and moment give the same assessment. */
-export function assess(plan: Plan, wiringId: string, moment: Moment = equinoxNoon): Assessment {
-  return assessOpen(openById(plan, wiringId), moment);
+/** Judges one wiring of a plan, mends aside. Pure: the same plan and look give the same assessment. */
+export function assess(plan: Plan, wiringId: string, look: Look = noonLook): Assessment {
+  return assessOpen(openById(plan, wiringId), look);
 }
 
 export function openById(plan: Plan, wiringId: string, memory: Memory = createMemory()): OpenWiring {
@@ -47,10 +53,10 @@ export function openById(plan: Plan, wiringId: string, memory: Memory = createMe
   return openWiring(plan, wiring.lanes, memory);
 }
 
-export function assessOpen(open: OpenWiring, moment: Moment = equinoxNoon): Assessment {
+export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment {
   if (open.lanes.length === 0) return { type: "incomplete", missing: open.missing };
   const findings = judgeAll(open).map((finding) => ({ ...finding, mend: null }));
-  return { type: "assessed", findings, worst: worstLevel([...findings, ...open.missing.map(() => ({ level: "open" }) as const)]), lanes: open.lanes.map((context) => viewOf(context, open.memory, moment)), missing: open.missing, takenW: eachSky((name) => takenW(open, name, moment)) };
+  return { type: "assessed", findings, worst: worstLevel([...findings, ...open.missing.map(() => ({ level: "open" }) as const)]), lanes: open.lanes.map((context) => viewOf(context, open.memory, look)), missing: open.missing, takenW: eachSky((name) => takenW(open, name, look.moment)) };
 }
 
 export type Placed = Judged & { readonly id: string; readonly where: Where };
@@ -72,11 +78,12 @@ function laneWhere({ lane }: LaneContext): Extract<Where, { type: "lane" }> {
   return { type: "lane", inputId: lane.inputId ?? "", portId: lane.portId ?? "" };
 }
 
-function viewOf(context: LaneContext, memory: Memory, moment: Moment): LaneView {
+function viewOf(context: LaneContext, memory: Memory, look: Look): LaneView {
   const { port, device, window, tracking } = context;
   const view = (name: SkyName): SkyView => {
-    const { sky, array, operating } = memory.under(context, skyAt(name, context.site, moment));
-    return { sky, operating, array: { curve: array.curve, vocV: array.vocV, iscA: array.iscA, peaks: array.peaks, mpp: array.mpp } };
+    const { sky, array, operating } = memory.under(context, skyAt(name, context.site, look.moment));
+    const drawn = name === look.sky || isLimitSky(name);
+    return { sky, operating, array: { curve: drawn ? array.curve : null, vocV: array.vocV, iscA: array.iscA, peaks: array.peaks, mpp: array.mpp } };
   };
   const { inputId, portId } = laneWhere(context);
   return { inputId, portId, deviceName: device.name, port, window, tracking, skies: eachSky(view) };
@@ -108,16 +115,14 @@ export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, name: SkyNam
 
 export type TileStates = Readonly<Record<TileKey, TileState>>;
 
-/** Every panel at its lane's running point under each sky; at open circuit where the lane takes nothing. */
-export function lookInto({ lanes, memory }: Pick<OpenWiring, "lanes" | "memory">, moment: Moment = equinoxNoon): Readonly<Record<SkyName, TileStates>> {
+/** Every panel at its lane's running point under the sky looked at; at open circuit where the lane takes nothing. */
+export function lookInto({ lanes, memory }: Pick<OpenWiring, "lanes" | "memory">, look: Look = noonLook): TileStates {
   const statesOf = ({ array, operating }: SkyState) => {
     const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;
     return panelStates(array.stateAt(v)).map(({ v: volts, i, p, substrings }): TileState => ({ v: volts, i, p, substrings }));
   };
-  return eachSky((name) =>
-    Object.fromEntries(lanes.flatMap((context) => {
-      const state = memory.under(context, skyAt(name, context.site, moment));
-      return memory.states(state, () => statesOf(state)).map((each, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), each]);
-    })),
-  );
+  return Object.fromEntries(lanes.flatMap((context) => {
+    const state = memory.under(context, skyAt(look.sky, context.site, look.moment));
+    return memory.states(state, () => statesOf(state)).map((each, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), each]);
+  }));
 }

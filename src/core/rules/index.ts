@@ -1,5 +1,5 @@
 export {
-  assess, assessOpen, type Assessed, type Assessment, laneNet, type LaneView, lookInto, openById, type SkyView, type TileStates,
+  assess, assessOpen, type Assessed, type Assessment, laneNet, type LaneView, type Look, lookInto, openById, type SkyView, type TileStates,
 } from "./assess";
 export { codeTableFactor } from "./cold-voc";
 export { isChanged } from "./context";

@@ -1,5 +1,5 @@
 import { type Measured, type PanelLabel } from "../panel";
-import { type LimitSky, limitSkies, type Sky, type SkyName } from "../sky";
+import { isLimitSky, type Sky, type SkyName } from "../sky";
 import { type Ground, type LaneContext, type SkyState, underSky } from "./context";
 import { type Judged } from "./finding";
 import { fitKind, type KindFit } from "./open";
@@ -67,10 +67,6 @@ const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; read
       return known;
     },
   };
-}
-
-function isLimitSky(name: SkyName): name is LimitSky {
-  return limitSkies.some((limit) => limit === name);
 }
 
 function remembered<K, T>(known: Map<K, T>, key: K, most: number, make: () => T): T {

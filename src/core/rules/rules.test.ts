@@ -210,7 +210,7 @@ describe("panels in different states", () => {
   test("looking in: a shaded substring is bypassed, volts add up to the lane's, a panel taken out is not there", () => {
     const plan = mixedPlan([row(["a", 1], ["a", 2, { light: [0.1, 1] }], ["a", 3, { stance: "off" }])]);
     const open = openById(plan, "wiring-1");
-    const states = lookInto(open).brightNoon;
+    const states = lookInto(open);
     expect(Object.keys(states).sort()).toEqual(["a.1", "a.2"]);
     expect(states["a.2"]?.substrings.map(({ bypassed }) => bypassed)).toEqual([true, false]);
     const operating = open.lanes[0]?.actual.brightNoon.operating;
@@ -220,7 +220,7 @@ describe("panels in different states", () => {
 
 describe("skies one only looks at", () => {
   const plan = mixedPlan([row(["a", 1], ["a", 2, { tiltDeg: 45 }])]);
-  const at = (iso: string) => assess({ ...plan, site: { ...plan.site, latitudeDeg: 57 } }, "wiring-1", { atMs: Date.parse(iso), longitudeDeg: -3 });
+  const at = (iso: string) => assess({ ...plan, site: { ...plan.site, latitudeDeg: 57 } }, "wiring-1", { sky: "now", moment: { atMs: Date.parse(iso), longitudeDeg: -3 } });
   const laneUnder = (iso: string, name: "haze" | "now") => {
     const assessment = at(iso);
     if (assessment.type !== "assessed") throw new Error("expected a verdict");

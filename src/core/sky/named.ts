@@ -9,6 +9,10 @@ export type LimitSky = (typeof limitSkies)[number];
 export const skyNames = [...limitSkies, "haze", "now"] as const;
 export type SkyName = (typeof skyNames)[number];
 
+export function isLimitSky(name: SkyName): name is LimitSky {
+  return limitSkies.some((limit) => limit === name);
+}
+
 /**
  * A sky over the panels. `reference` says which panel gets `irradianceWm2`: the one that faces the sun best, or one that
  * lies flat. `diffuseShare` is the part of the light that comes from the whole sky and not from the sun.
@@ -57,7 +61,7 @@ export function namedSky(name: LimitSky, climate: SiteClimate): Sky<LimitSky> {
 
 /** Any sky. Haze: bright overcast. Now: the sun of the moment, as if no cloud stood before it, in the season's usual air. */
 export function skyAt(name: SkyName, climate: SiteClimate, moment: Moment): Sky {
-  if (name !== "haze" && name !== "now") return namedSky(name, climate);
+  if (isLimitSky(name)) return namedSky(name, climate);
   const sun = sunAt(moment.atMs, climate.latitudeDeg, moment.longitudeDeg);
   const { irradianceWm2, airTempC } = name === "haze" ? haze : { irradianceWm2: clearSkyWm2(sun), airTempC: usualAirC(climate, moment.atMs) };
   return { name, irradianceWm2, airTempC, cellTempC: cellTempC(airTempC, irradianceWm2, climate.mount), sun, diffuseShare: name === "haze" ? 1 : clearDiffuseShare, reference: "flat" };

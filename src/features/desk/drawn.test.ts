@@ -8,7 +8,7 @@ import { createDrawn, drawTogether } from "./drawn";
 function harness() {
   const plan = demoPlans()[0] as Plan;
   const desk = createDesk({ id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan);
-  const judged = () => desk.set({ judgement: { plan: desk.store.getState().history.present, wiringId: plan.wirings[0]?.id ?? "", assessment: { type: "incomplete", missing: [] }, tiles: {}, mends: "found", tried: 0 } as unknown as Judgement });
+  const judged = () => desk.set({ judgement: { plan: desk.store.getState().history.present, wiringId: plan.wirings[0]?.id ?? "", assessment: { type: "incomplete", missing: [] }, sky: desk.store.getState().sky, tiles: {}, mends: "found", tried: 0 } satisfies Judgement });
   judged();
   const drawn = createDrawn(desk.store);
   let due: (() => void) | null = null;
@@ -29,6 +29,14 @@ test("a change at one stroke is drawn once, together with its verdict", () => {
   expect([name() === "Moved", drawings(), waiting()]).toEqual([false, 0, true]);
   judged();
   expect([name(), drawings(), waiting()]).toEqual(["Moved", 1, false]);
+});
+
+test("another sky is shown together with what it does", () => {
+  const { desk, judged, drawings, waiting } = harness();
+  desk.set({ sky: "haze" });
+  expect([drawings(), waiting()]).toEqual([0, true]);
+  judged();
+  expect([drawings(), waiting()]).toEqual([1, false]);
 });
 
 test("a verdict that takes long is not waited for, and one of an older state ends no waiting", () => {

@@ -34,11 +34,11 @@ export function drawTogether(store: StoreApi<DeskState>, drawn: StoreApi<DeskSta
   };
 }
 
-/** Whether a state has something new to be judged, is not judged yet, and was not typed. */
+/** Whether a state has something new to be judged or looked at, has no answer yet, and was not typed. */
 function waits(state: DeskState, shown: DeskState): boolean {
-  const { history, judgement } = state;
-  const wiring = wiringOf(state);
+  const { history, judgement, sky } = state;
+  const wiringId = wiringOf(state).id;
   if (judgement === null || history.gesture !== null) return false;
-  if (history.present === shown.history.present && wiring.id === wiringOf(shown).id) return false;
-  return judgement.plan !== history.present || judgement.wiringId !== wiring.id;
+  if (history.present === shown.history.present && wiringId === wiringOf(shown).id && sky === shown.sky) return false;
+  return judgement.plan !== history.present || judgement.wiringId !== wiringId || judgement.sky !== sky;
 }

@@ -1,6 +1,6 @@
 import { type Plan } from "@/core/plan";
-import { type Assessment, type TileStates } from "@/core/rules";
-import { type Moment, type SkyName } from "@/core/sky";
+import { type Assessed, type Assessment, type Look, type Mend, type TileStates } from "@/core/rules";
+import { type SkyName } from "@/core/sky";
 import { createJudgeClient, type JudgeAnswer, type Slot } from "@/workers/judge";
 import { type Desk, wiringOf } from "./store";
 
@@ -9,8 +9,9 @@ export type Judgement = {
   readonly plan: Plan;
   readonly wiringId: string;
   readonly assessment: Assessment;
-  /** What each panel does under each sky. */
-  readonly tiles: Readonly<Record<SkyName, TileStates>>;
+  /** The sky looked at, and what each panel does under it. */
+  readonly sky: SkyName;
+  readonly tiles: TileStates;
   readonly mends: "searching" | "found";
   /** Wirings tried so far, when the search takes long enough to say so. */
   readonly tried: number;
@@ -19,13 +20,14 @@ export type Judgement = {
 /** Has the worker judge the wiring on the desk whenever it changes. Returns how to stop. */
 export function startJudge(desk: Desk, open: () => Slot): () => void {
   const { store } = desk;
-  let asked: { plan: Plan; wiringId: string; moment: Moment } | null = null;
+  let asked: { readonly plan: Plan; readonly wiringId: string; readonly look: Look; /** mends found before for this very wiring */ readonly known: Judgement | null } | null = null;
 
   const answered = (answer: JudgeAnswer) => {
     const { judgement } = store.getState();
     if (asked === null) return;
     if (answer.type === "verdict") {
-      desk.set({ judgement: { ...asked, assessment: answer.assessment, tiles: answer.tiles, mends: answer.searching ? "searching" : "found", tried: 0 } });
+      const { plan, wiringId, look, known } = asked;
+      desk.set({ judgement: { plan, wiringId, sky: look.sky, assessment: withMendsOf(answer.assessment, known), tiles: answer.tiles, mends: answer.searching ? "searching" : "found", tried: 0 } });
       return;
     }
     if (answer.type === "failed") {
@@ -42,10 +44,13 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
     const state = store.getState();
     const plan = state.history.present;
     const wiringId = wiringOf(state).id;
-    const { moment } = state;
-    if (asked !== null && asked.plan === plan && asked.wiringId === wiringId && asked.moment === moment) return;
-    asked = { plan, wiringId, moment };
-    client.ask(asked);
+    const { sky, moment, judgement } = state;
+    const same = asked !== null && asked.plan === plan && asked.wiringId === wiringId;
+    if (same && asked?.look.sky === sky && asked.look.moment === moment) return;
+    // a look at another sky changes no rule: mends once found still stand
+    const known = judgement?.plan === plan && judgement.wiringId === wiringId && judgement.mends === "found" ? judgement : null;
+    asked = { plan, wiringId, look: { sky, moment }, known };
+    client.ask({ plan, wiringId, look: asked.look, withMends: known === null });
   };
   look();
   const unsubscribe = store.subscribe(look);
@@ -55,6 +60,15 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
   };
 }
 
+function withMendsOf(assessment: Assessment, known: Judgement | null): Assessment {
+  if (assessment.type !== "assessed" || known?.assessment.type !== "assessed") return assessment;
+  return mended(assessment, new Map(known.assessment.findings.map(({ id, mend }) => [id, mend])));
+}
+
+function mended(assessment: Assessed, mends: ReadonlyMap<string, Mend | null>): Assessed {
+  return { ...assessment, findings: assessment.findings.map((finding) => ({ ...finding, mend: mends.get(finding.id) ?? null })) };
+}
+
 function grown(judgement: Judgement, answer: Extract<JudgeAnswer, { type: "progress" | "mends" }>): Judgement {
   switch (answer.type) {
     case "progress":
@@ -62,9 +76,7 @@ function grown(judgement: Judgement, answer: Extract<JudgeAnswer, { type: "progr
     case "mends": {
       const { assessment } = judgement;
       if (assessment.type !== "assessed") return judgement;
-      const mends = new Map(answer.mends);
-      const findings = assessment.findings.map((finding) => ({ ...finding, mend: mends.get(finding.id) ?? null }));
-      return { ...judgement, assessment: { ...assessment, findings }, mends: "found" };
+      return { ...judgement, assessment: mended(assessment, new Map(answer.mends)), mends: "found" };
     }
   }
 }

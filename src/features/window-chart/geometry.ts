@@ -45,8 +45,9 @@ export function windowTop(window: Window, mostV: number, mostA: number): Point[]
   return points;
 }
 
-/** A curve from 0 V to its open circuit. */
-export function curvePoints({ curve, vocV }: Pick<NetSolution, "curve" | "vocV">): Point[] {
+/** A curve from 0 V to its open circuit; no points where there is no curve. */
+export function curvePoints({ curve, vocV }: { readonly curve: NetSolution["curve"] | null; readonly vocV: number }): Point[] {
+  if (curve === null) return [];
   return Array.from({ length: samples + 1 }, (_, k) => {
     // squared spacing towards Voc, where the knee is
     const v = vocV * (1 - (1 - k / samples) ** 1.6);

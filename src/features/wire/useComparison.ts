@@ -27,7 +27,7 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
     let current: Job | undefined;
     const next = () => {
       current = waiting.shift();
-      if (current !== undefined) client.ask({ plan: { ...plan, wirings: [current.wiring] }, wiringId: current.wiring.id, moment });
+      if (current !== undefined) client.ask({ plan: { ...plan, wirings: [current.wiring] }, wiringId: current.wiring.id, look: { sky: "brightNoon", moment }, withMends: false });
     };
     const client = createJudgeClient(openJudgeWorker, (answer) => {
       if (answer.type !== "verdict" && answer.type !== "failed") return;

@@ -1,13 +1,13 @@
-import { type Plan } from "@/core/plan";
-import { type Moment } from "@/core/sky";
 import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
 
 /** As much of a Worker as the client uses. */
 export type Slot = Pick<Worker, "postMessage" | "terminate"> & { onmessage: ((event: MessageEvent<JudgeAnswer>) => void) | null; onerror: ((event: ErrorEvent) => void) | null };
 
+type Question = Pick<Extract<JudgeLetter, { type: "judge" }>, "plan" | "wiringId" | "look" | "withMends">;
+
 export type JudgeClient = {
   /** Asks for a judgement; answers to anything asked before are dropped from now on. Returns its revision. */
-  readonly ask: (question: { readonly plan: Plan; readonly wiringId: string; readonly moment: Moment }) => number;
+  readonly ask: (question: Question) => number;
   readonly stop: () => void;
 };
 

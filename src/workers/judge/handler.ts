@@ -21,13 +21,13 @@ export function createHandler({ post, nowMs, pause, rest }: Parts): (letter: Jud
   const memory = createMemory();
   let newest = 0;
 
-  async function judge({ revision, plan, wiringId, moment }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
+  async function judge({ revision, plan, wiringId, look, withMends }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
     const open = openById(plan, wiringId, memory);
-    const assessment = assessOpen(open, moment);
+    const assessment = assessOpen(open, look);
     const findings = assessment.type === "assessed" ? assessment.findings : [];
-    const searching = findings.some(({ level }) => !passes(level) && level !== "open");
+    const searching = withMends && findings.some(({ level }) => !passes(level) && level !== "open");
     // one letter, so that the page is drawn once
-    post({ version: letterVersion, type: "verdict", revision, assessment, searching, tiles: lookInto(open, moment) });
+    post({ version: letterVersion, type: "verdict", revision, assessment, searching, tiles: lookInto(open, look) });
     if (!searching) return;
     await rest(restMs);
     if (turn !== newest) return;

@@ -1,11 +1,12 @@
 import { applyChange, type Plan } from "@/core/plan";
-import { assess } from "@/core/rules";
+import { assess, type Look } from "@/core/rules";
 import { equinoxNoon } from "@/core/sky";
 import { demoPlans } from "@/demo";
 import { createHandler, createJudgeClient, type JudgeAnswer, type JudgeLetter, letterVersion, type Slot } from ".";
 
 const boat = demoPlans()[1] as Plan;
-const letter = (revision: number, plan: Plan): JudgeLetter => ({ version: letterVersion, type: "judge", revision, plan, wiringId: "wiring-1", moment: equinoxNoon });
+const look: Look = { sky: "brightNoon", moment: equinoxNoon };
+const letter = (revision: number, plan: Plan): Extract<JudgeLetter, { type: "judge" }> => ({ version: letterVersion, type: "judge", revision, plan, wiringId: "wiring-1", look, withMends: true });
 
 /** A handler whose clock runs ahead at every look, so that it pauses as often as it can. */
 function handler() {
@@ -26,6 +27,19 @@ test("a letter is answered with the verdict first, then mends; all can cross to 
   expect(answers.find(({ type }) => type === "mends")).toMatchObject({ mends: [["coldVoc@controller/pv", { kind: { type: "matrix", series: 1, strings: 2 } }]] });
 });
 
+test("a look at another sky brings that sky's curve and panels, and no new search for mends that are known", async () => {
+  const { answers, handle } = handler();
+  await handle({ ...letter(1, boat), look: { ...look, sky: "haze" }, withMends: false });
+  expect(answers.map(({ type }) => type)).toEqual(["verdict"]);
+  const [verdict] = answers;
+  if (verdict?.type !== "verdict" || verdict.assessment.type !== "assessed") throw new Error("expected a verdict");
+  const skies = verdict.assessment.lanes[0]?.skies;
+  expect([skies?.haze.array.curve === null, skies?.now.array.curve === null]).toEqual([false, true]);
+  const panelsW = Object.values(verdict.tiles).reduce((sum, { p }) => sum + p, 0);
+  // within what a curve may be off from its panels
+  expect(panelsW / (skies?.haze.operating?.p ?? Number.NaN)).toBeCloseTo(1, 2);
+});
+
 test("of letters that come close together only the last is judged to the end; a cancelled one falls silent", async () => {
   const { answers, handle } = handler();
   const second = applyChange(boat, { type: "rename", name: "Second" });
@@ -41,7 +55,7 @@ test("of letters that come close together only the last is judged to the end; a 
 
 test("a plan that cannot be judged is answered, not left hanging", async () => {
   const { answers, handle } = handler();
-  await handle({ version: letterVersion, type: "judge", revision: 5, plan: boat, wiringId: "nowhere", moment: equinoxNoon });
+  await handle({ version: letterVersion, type: "judge", revision: 5, plan: boat, wiringId: "nowhere", look, withMends: true });
   expect(answers).toMatchObject([{ type: "failed", revision: 5 }]);
 });
 
@@ -57,8 +71,8 @@ test("the page hears answers to its last question only, and gets a fresh worker 
     (answer) => heard.push(answer),
   );
   const say = (answer: JudgeAnswer) => slots[0]?.onmessage?.({ data: answer } as MessageEvent<JudgeAnswer>);
-  const first = client.ask({ plan: boat, wiringId: "wiring-1", moment: equinoxNoon });
-  const second = client.ask({ plan: boat, wiringId: "wiring-1", moment: equinoxNoon });
+  const first = client.ask({ plan: boat, wiringId: "wiring-1", look, withMends: true });
+  const second = client.ask({ plan: boat, wiringId: "wiring-1", look, withMends: true });
   say({ version: letterVersion, type: "progress", revision: first, tried: 1 });
   expect(heard).toEqual([]);
   say({ version: letterVersion, type: "progress", revision: second, tried: 2 });
@@ -66,6 +80,6 @@ test("the page hears answers to its last question only, and gets a fresh worker 
   slots[0]?.onerror?.({ preventDefault: () => undefined, message: "out of memory" } as unknown as ErrorEvent);
   expect(slots[0]?.ended).toBe(true);
   expect(heard[1]).toMatchObject({ type: "failed", message: "out of memory" });
-  client.ask({ plan: boat, wiringId: "wiring-1", moment: equinoxNoon });
+  client.ask({ plan: boat, wiringId: "wiring-1", look, withMends: true });
   expect(slots[1]?.sent.length).toBe(1);
 });

@@ -45,7 +45,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   useEffect(() => {
     addingNow.current = adding;
   }, [adding]);
-  const states = judgement?.tiles[sky] ?? null;
+  const states = judgement?.tiles ?? null;
   const assessed = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
   const refs = laneRefs(board);
   const chosenRef = refs.find((ref) => laneKey(ref) === chosenLane);
@@ -166,8 +166,8 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
           })}
           <ShelfView board={board} tiles={tiles} />
       </DragSurface>
-      <div className={style["dock"]}>
-        <Reading holder={holder} board={board} states={states} selected={selected} skyName={skyWords[sky]} />
+      <div data-dock className={style["dock"]}>
+        <Reading holder={holder} board={board} states={states} selected={selected} skyName={skyWords[judgement?.sky ?? sky]} />
         <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>{said}</div>
         <Inspector board={board} keys={selected} substringsOf={substringsOf} act={act} onMove={onMove} onClear={onClear} adding={adding} onAdding={() => setAdding(!adding)} onRow={() => selected[0] !== undefined && selectRow(selected[0])} />
       </div>

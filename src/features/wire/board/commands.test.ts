@@ -104,7 +104,7 @@ test("every key is told once, and no two actions answer to the same press", () =
     const shift = press.includes("Shift");
     const alt = press.includes("Alt");
     const last = press.split(" ").at(-1) ?? "";
-    const key = { "←": "ArrowLeft", "→": "ArrowRight", "↑": "ArrowUp", "↓": "ArrowDown" }[last] ?? (press === "1 … 9" ? "4" : last.length === 1 ? last.toLowerCase() : last);
+    const key = { "←": "ArrowLeft", "→": "ArrowRight", "↑": "ArrowUp", "↓": "ArrowDown" }[last] ?? (press === "1 … 9" ? "4" : last === "−" ? "-" : last.length === 1 ? last.toLowerCase() : last);
     return { key, shiftKey: shift, altKey: alt, ctrlKey: false, metaKey: false } as KeyboardEvent;
   });
   for (const [k, event] of presses.entries()) expect(boardKeys.map(({ matches }, other) => (matches(event) ? other : -1)).filter((other) => other >= 0)).toEqual([k]);

@@ -30,6 +30,9 @@ export function followDrag(start: Event, dragged: HTMLElement, words: HTMLElemen
   const kinds = ["mousemove", "touchmove", "scroll"] as const;
   for (const kind of kinds) window.addEventListener(kind, moved, { capture: true, passive: true });
   dragged.setAttribute("data-dragging", "true");
+  // what lies over the lower part of the board makes way: a panel may be dropped there
+  const dock = document.querySelector("[data-dock]");
+  dock?.setAttribute("data-away", "true");
   words.setAttribute("data-shown", "true");
   look();
 
@@ -46,6 +49,7 @@ export function followDrag(start: Event, dragged: HTMLElement, words: HTMLElemen
     clear: () => {
       over?.removeAttribute("data-over");
       dragged.removeAttribute("data-dragging");
+      dock?.removeAttribute("data-away");
       words.removeAttribute("data-shown");
     },
   };
