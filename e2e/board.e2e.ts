@@ -154,6 +154,7 @@ test("a finding lights the panels it speaks of, and a panel shows what it does",
   await press(page, "Show the");
   await (await page.waitForSelector("[data-rule=coldVoc]"))?.hover();
   await page.waitForSelector("[data-tile='bookbay.1'][data-lit=true], [data-tile='roof.1'][data-lit=true]");
+  await page.waitForSelector("[data-testid=window-chart] [data-lit-edge=ceiling]");
   await (await page.waitForSelector("[data-tile='roof.1']"))?.hover();
   const noon = await says(page, "[data-testid=board-reading]", /number 1.*Bright noon: \d+\.\d\sV, \d+\.\d\d\sA, \d+\sW, none bypassed/);
   // volts add from plug to plug, up to the row's own
@@ -276,6 +277,32 @@ test("by touch: held and dragged to the shelf, on a phone", async () => {
   await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
   await saved(page);
   expect(phone.complaints).toEqual([]);
+  await page.close();
+});
+
+test("on a phone what one needs lies in the lower third: parts of the stop, undo, and what can be done with a panel; the panel stays in sight", async () => {
+  const { page, complaints } = await openPage(browser, wire, { width: 390, height: 844 });
+  const tap = async (part: string) => (await page.waitForSelector(`xpath///nav[@aria-label="Parts of this stop"]//button[normalize-space()="${part}"]`))?.tap();
+  const placeOf = (selector: string) => page.$eval(selector, (element) => { const { top, bottom, left, right } = element.getBoundingClientRect(); return { top, bottom, left, right }; });
+  for (const [part, selector] of [["Window", "[data-testid=window-chart] svg"], ["Ledger", "[aria-label='Ledger of rules']"], ["Board", "[data-lane='station/low']"]] as const) {
+    await tap(part);
+    await page.waitForFunction((of: string) => { const { top, bottom } = document.querySelector(of)?.getBoundingClientRect() ?? { top: 0, bottom: 0 }; return top > 100 && top < 600 && bottom > 0; }, {}, selector);
+  }
+  const target = await middle(page, "[data-tile='roof.2'] > :last-child");
+  await page.touchscreen.tap(target.x, target.y);
+  await page.waitForSelector("[aria-label='Selected panels']");
+  const dock = await placeOf("[data-dock]");
+  const tile = await placeOf("[data-tile='roof.2']");
+  expect(dock.top).toBeGreaterThan(844 * 0.6);
+  expect(tile.bottom).toBeLessThanOrEqual(dock.top + 1);
+  // the keys go on to the side, under the thumb
+  const stowed = (await page.waitForSelector("xpath///*[@aria-label='Selected panels']//button[normalize-space()='Stowed']")) as ElementHandle<Element>;
+  await stowed.tap();
+  await says(page, "[data-testid=board-said]", /number 2 stowed/);
+  await tap("Undo");
+  await says(page, "[data-testid=board-reading]", /number 2 · Bright noon: \d/);
+  await saved(page);
+  expect(complaints).toEqual([]);
   await page.close();
 });
 

@@ -212,18 +212,22 @@ export type Judged = {
 
 export type Finding = Judged & { readonly id: string; readonly where: Where; readonly mend: Mend | null };
 
-/** The skies a rule speaks of, so that the chart can show them. */
-export const skiesOfRule: Readonly<Record<RuleId, readonly SkyName[]>> = {
-  coldVoc: ["coldDawn"],
-  hotVmp: ["hotRoof"],
-  current: ["brightNoon"],
-  watts: ["brightNoon"],
-  shared: ["brightNoon"],
-  mismatch: ["brightNoon"],
-  systemVoltage: ["coldDawn"],
-  pwmLoss: ["brightNoon"],
-  wake: [],
-  mixedStates: ["brightNoon"],
+/** An edge of an input's window. */
+export type WindowEdge = "ceiling" | "floor" | "amps" | "watts";
+/** What a rule speaks of on the window chart: the curves of some skies, and the edge they are held against. */
+export type ChartPart = { readonly skies: readonly SkyName[]; readonly edge: WindowEdge | null };
+
+export const chartPartOfRule: Readonly<Record<RuleId, ChartPart>> = {
+  coldVoc: { skies: ["coldDawn"], edge: "ceiling" },
+  hotVmp: { skies: ["hotRoof"], edge: "floor" },
+  current: { skies: ["brightNoon"], edge: "amps" },
+  watts: { skies: ["brightNoon"], edge: "watts" },
+  shared: { skies: ["brightNoon"], edge: "watts" },
+  mismatch: { skies: ["brightNoon"], edge: null },
+  systemVoltage: { skies: ["coldDawn"], edge: null },
+  pwmLoss: { skies: ["brightNoon"], edge: null },
+  wake: { skies: [], edge: "floor" },
+  mixedStates: { skies: ["brightNoon"], edge: null },
 };
 
 export function worstLevel(found: readonly Pick<Finding, "level">[]): Level {

@@ -4,7 +4,7 @@ export {
 export { codeTableFactor } from "./cold-voc";
 export { isChanged } from "./context";
 export {
-  type Amount, type Assumption, type Finding, type Level, levels, type Mend, passes, type Reason, type RuleId, ruleIds, skiesOfRule, type Term, type Where, worstLevel,
+  type Amount, type Assumption, type ChartPart, chartPartOfRule, type Finding, type Level, levels, type Mend, passes, type Reason, type RuleId, ruleIds, type Term, type Where, type WindowEdge, worstLevel,
 } from "./finding";
 export { allMends, findMends } from "./mend";
 export { createMemory, type Memory, type TileState } from "./memory";

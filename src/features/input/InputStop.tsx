@@ -9,7 +9,7 @@ import { portWindow } from "@/core/input";
 import { blankDevice, type DeviceSheet, type PlanInput } from "@/core/plan";
 import { demoInputs } from "@/demo";
 import { type Desk, KeepInLibrary, LibrarySheet, useAssessment, useDesk, useDeskState, useLibrary, usePlan } from "@/features/desk";
-import { WindowChart } from "@/features/window-chart";
+import { nothingLit, WindowChart } from "@/features/window-chart";
 import { counted, PickList, Sheet } from "@/ui";
 import { type DeviceEditor } from "./device-editor";
 import { DeviceForm } from "./DeviceForm";
@@ -90,7 +90,7 @@ function PortWindow({ input, portId }: { input: PlanInput; portId: string }) {
   const window = port === undefined ? null : portWindow(port);
   if (window === null) return <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>Drawn as soon as the highest volts are there.</Box>;
   const lane = assessment?.type === "assessed" ? assessment.lanes.find((candidate) => candidate.inputId === input.id && candidate.portId === portId) : undefined;
-  return <WindowChart window={window} skies={lane?.skies ?? null} chosen={sky} lit={[]} height={300} />;
+  return <WindowChart window={window} skies={lane?.skies ?? null} chosen={sky} lit={nothingLit} height={300} />;
 }
 
 function detailOf({ kind, ports }: DeviceSheet): string {

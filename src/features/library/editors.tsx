@@ -7,7 +7,7 @@ import { portWindow } from "@/core/input";
 import { type DeviceSheet, type PanelSheet, withoutPort, withPort } from "@/core/plan";
 import { type DeviceEditor, DeviceForm } from "@/features/input";
 import { LabelCheck, LabelCurve, LabelForm } from "@/features/panels";
-import { WindowChart } from "@/features/window-chart";
+import { nothingLit, WindowChart } from "@/features/window-chart";
 import { Sheet } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
 
@@ -41,7 +41,7 @@ export function InputEditor({ editor, device }: { editor: SheetEditor<DeviceShee
     <>
       <Box><DeviceForm editor={onDevice} port={port} onPort={setPortId} onField={() => undefined} /></Box>
       <Sheet title="The window it opens" flush>
-        {window === null ? <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Drawn as soon as the highest volts are there.</Box> : <WindowChart window={window} skies={null} chosen="brightNoon" lit={[]} height={260} />}
+        {window === null ? <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Drawn as soon as the highest volts are there.</Box> : <WindowChart window={window} skies={null} chosen="brightNoon" lit={nothingLit} height={260} />}
       </Sheet>
     </>
   );

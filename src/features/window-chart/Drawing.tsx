@@ -1,17 +1,18 @@
 import { line } from "d3-shape";
 import { type ReactNode, type Ref } from "react";
 import { type Window } from "@/core/input";
-import { type SkyView } from "@/core/rules";
+import { type ChartPart, type SkyView } from "@/core/rules";
 import { limitSkies, type SkyName } from "@/core/sky";
 import { amount, given, limit } from "@/ui";
-import { curvePoints, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
+import { curvePoints, edgeLines, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
 import { bindingWords, skyWords } from "./words";
 
 export type DrawingProps = {
   readonly window: Window | null;
   readonly skies: Readonly<Record<SkyName, SkyView>> | null;
   readonly chosen: SkyName;
-  readonly lit: readonly SkyName[];
+  /** what a rule pointed at speaks of */
+  readonly lit: ChartPart;
   readonly width: number;
   readonly height: number;
   readonly ref?: Ref<SVGSVGElement>;
@@ -44,10 +45,11 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
       {window !== null && <Region window={window} scales={scales} frame={frame} path={path} />}
       <Grid scales={scales} frame={frame} />
       {window !== null && <Ceiling window={window} scales={scales} frame={frame} />}
+      {window !== null && lit.edge !== null && edgeLines(window, lit.edge, scales).map((points) => <path key={`${points[0]?.v} ${points[0]?.i}`} data-lit-edge={lit.edge} d={path(points) ?? ""} fill="none" stroke="var(--ink)" strokeWidth="5" strokeLinecap="round" />)}
       <g clipPath="url(#plot-area)">
         {states.map(({ sky, array }) => {
           const stroke = strokes[sky.name];
-          const loud = sky.name === chosen || lit.includes(sky.name);
+          const loud = sky.name === chosen || lit.skies.includes(sky.name);
           return <path key={sky.name} data-sky={sky.name} d={path(curvePoints(array)) ?? ""} fill="none" stroke={stroke.colour} strokeWidth={loud ? stroke.width + 0.8 : stroke.width - 0.4} strokeDasharray={stroke.dash} />;
         })}
       </g>

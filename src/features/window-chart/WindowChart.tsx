@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { memo, useCallback, useEffect, useRef, useState } from "react";
 import { type Window } from "@/core/input";
-import { type SkyView } from "@/core/rules";
+import { type ChartPart, type SkyView } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
 import { amount, useWidth } from "@/ui";
 import { Drawing } from "./Drawing";
@@ -16,7 +16,8 @@ type Props = {
   readonly window: Window | null;
   readonly skies: Readonly<Record<SkyName, SkyView>> | null;
   readonly chosen: SkyName;
-  readonly lit: readonly SkyName[];
+  /** what a rule pointed at speaks of */
+  readonly lit: ChartPart;
   readonly height: number;
   /** Writes the array under the chosen sky for a circuit simulator, where there is an array. */
   readonly netlist?: () => Promise<string>;

@@ -2,7 +2,7 @@ import { type Window } from "@/core/input";
 import { equalNet, solveNet } from "@/core/net";
 import { fitLabel, readLabel } from "@/core/panel";
 import { demoPanels } from "@/demo";
-import { curvePoints, scalesFor, windowTop } from "./geometry";
+import { curvePoints, edgeLines, scalesFor, windowTop } from "./geometry";
 
 const reading = readLabel(demoPanels.rigid195);
 if (reading.type !== "label") throw new Error("the demo label is incomplete");
@@ -44,4 +44,19 @@ test("a drawn curve starts at short circuit, ends at open circuit, and never ris
   expect(points[0]?.i).toBeCloseTo(array.iscA, 3);
   expect(points.at(-1)?.v).toBeCloseTo(array.vocV, 9);
   for (let k = 1; k < points.length; k++) expect(points[k]?.i).toBeLessThanOrEqual((points[k - 1]?.i ?? 0) + 1e-9);
+});
+
+test("the edge a rule speaks of is drawn where the window has it, and not where the drawing ends before", () => {
+  const within = { mostV: 200, mostA: 50 };
+  expect(edgeLines(window, "ceiling", within)).toEqual([[{ v: 150, i: 0 }, { v: 150, i: 50 }]]);
+  expect(edgeLines(window, "floor", within)[0]?.[0]).toEqual({ v: 30, i: 0 });
+  expect(edgeLines(window, "amps", within)).toEqual([[{ v: 30, i: 8 }, { v: 90, i: 8 }], [{ v: 90, i: 12 }, { v: 150, i: 12 }]]);
+  const [watts] = edgeLines(window, "watts", within);
+  // 1000 W bind where 12 A would give more: right of 83.3 V in a tier that begins at 90 V
+  expect(watts?.[0]?.v).toBeCloseTo(90, 0);
+  expect(watts?.at(-1)?.v).toBeCloseTo(150, 6);
+  expect(watts?.every(({ v, i }) => Math.abs(v * i - 1000) < 0.1)).toBe(true);
+  expect(edgeLines({ ...window, maxW: null }, "watts", within)).toEqual([]);
+  expect(edgeLines(window, "ceiling", { mostV: 120, mostA: 50 })).toEqual([]);
+  expect(edgeLines({ ...window, minV: 0 }, "floor", within)).toEqual([]);
 });

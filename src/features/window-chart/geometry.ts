@@ -2,6 +2,7 @@ import { scaleLinear } from "d3-scale";
 import { currentLimitA, type Window, windowEdgesV } from "@/core/input";
 import { atVoltage } from "@/core/iv";
 import { type NetSolution } from "@/core/net";
+import { type WindowEdge } from "@/core/rules";
 
 export type Frame = { readonly width: number; readonly height: number; readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
 export type Point = { readonly v: number; readonly i: number };
@@ -43,6 +44,28 @@ export function windowTop(window: Window, mostV: number, mostA: number): Point[]
     }
   }
   return points;
+}
+
+/** One edge of the region as lines: the ceiling, the lowest volts, each tier's amps, or the watt limit where it is what binds. */
+export function edgeLines(window: Window, edge: WindowEdge, { mostV, mostA }: Pick<Scales, "mostV" | "mostA">): Point[][] {
+  const upright = (v: number) => (v > 0 && v <= mostV ? [[{ v, i: 0 }, { v, i: mostA }]] : []);
+  switch (edge) {
+    case "ceiling":
+      return upright(window.maxV);
+    case "floor":
+      return upright(window.minV);
+    case "amps":
+      return window.currentLimits.flatMap(({ fromV, toV, amps }) => {
+        const [from, to] = [Math.max(fromV, window.minV), Math.min(toV, window.maxV, mostV)];
+        return to > from && amps <= mostA ? [[{ v: from, i: amps }, { v: to, i: amps }]] : [];
+      });
+    case "watts": {
+      const { maxW } = window;
+      // points stand a hair inside their tier
+      const bound = maxW === null ? [] : windowTop(window, mostV, mostA).filter(({ v, i }) => i < mostA && i >= (maxW / v) * (1 - 1e-5));
+      return bound.length > 1 ? [bound] : [];
+    }
+  }
 }
 
 /** A curve from 0 V to its open circuit; no points where there is no curve. */

@@ -1,2 +1,2 @@
 export { LazyWindowChart as WindowChart } from "./LazyWindowChart";
-export { skyWords } from "./words";
+export { nothingLit, skyWords } from "./words";

@@ -1,8 +1,12 @@
 import { type OperatingPoint } from "@/core/input";
+import { type ChartPart } from "@/core/rules";
 import { type SkyName } from "@/core/sky";
 import { amount } from "@/ui";
 
 export const skyWords: Readonly<Record<SkyName, string>> = { coldDawn: "Coldest dawn", brightNoon: "Bright noon", hotRoof: "Hot roof", haze: "Haze", now: "Now" };
+
+/** No rule is pointed at. */
+export const nothingLit: ChartPart = { skies: [], edge: null };
 
 /** Where the array runs and what binds it, in one sentence. */
 export function operatingSentence(operating: OperatingPoint, freeW: number): string {

@@ -3,12 +3,11 @@
 import Box from "@mui/material/Box";
 import Link from "next/link";
 import { memo, useCallback, useEffect, useState } from "react";
-import { skiesOfRule } from "@/core/rules";
-import { type SkyName } from "@/core/sky";
+import { chartPartOfRule } from "@/core/rules";
 import { laneKey } from "@/core/wiring";
 import { useAssessment, useDesk, useDeskState, usePlan, wiringOf } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
-import { skyWords, WindowChart } from "@/features/window-chart";
+import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
 import { Sheet } from "@/ui";
 import { Board } from "./board/Board";
 import { Comparison } from "./Comparison";
@@ -85,8 +84,6 @@ function Empty({ href, children }: { href: string; children: React.ReactNode }) 
   return <Box component={Link} href={href} sx={{ color: "var(--ink)", fontWeight: 600, minHeight: 44, display: "flex", alignItems: "center" }}>{children}</Box>;
 }
 
-const noSkies: readonly SkyName[] = [];
-
 /** The window of the lane chosen on the board. */
 function Window({ chosen }: { chosen: string | null }) {
   const assessment = useAssessment();
@@ -94,11 +91,13 @@ function Window({ chosen }: { chosen: string | null }) {
   const litId = useDeskState((state) => state.litFinding);
   const desk = useDesk();
   const lanes = assessment?.type === "assessed" ? assessment.lanes : [];
-  const lane = lanes.find((each) => laneKey(each) === chosen) ?? lanes[0];
+  const lit = assessment?.type === "assessed" ? assessment.findings.find(({ id }) => id === litId) : undefined;
+  // a rule pointed at is shown on the window it speaks of
+  const spokenOf = lit?.where.type === "lane" ? laneKey(lit.where) : chosen;
+  const lane = lanes.find((each) => laneKey(each) === spokenOf) ?? lanes[0];
   if (assessment?.type !== "assessed" || lane === undefined) {
     return <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>{assessment === null ? "Solving the curves…" : "Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read."}</Box>;
   }
-  const litRule = assessment.findings.find(({ id }) => id === litId)?.rule;
   const netlist = () => {
     const state = desk.store.getState();
     const plan = state.history.present;
@@ -108,7 +107,7 @@ function Window({ chosen }: { chosen: string | null }) {
     <div>
       <SkyStrip skies={lane.skies} />
       {lanes.length > 1 && <div className={style["lane"]}>{lane.deviceName}: {lane.port.name}</div>}
-      <WindowChart window={lane.window} skies={lane.skies} chosen={sky} lit={litRule === undefined ? noSkies : skiesOfRule[litRule]} height={340} netlist={netlist} />
+      <WindowChart window={lane.window} skies={lane.skies} chosen={sky} lit={lit === undefined ? nothingLit : chartPartOfRule[lit.rule]} height={340} netlist={netlist} />
     </div>
   );
 }
