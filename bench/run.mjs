@@ -2,10 +2,10 @@ import path from "node:path";
 import { build } from "esbuild";
 import { ensureBuilt, ensureInstalled, root, run } from "../scripts/setup.mjs";
 
-/** Prints the figures of the engine and of the interface. It judges nothing. `npm run bench board` prints those of the board alone. */
+/** Prints the figures of the engine and of the interface. It judges nothing. `npm run bench board` prints those of one of them alone. */
 ensureInstalled();
 const wanted = process.argv.slice(2);
-for (const name of ["engine", "interface", "board"]) {
+for (const name of ["engine", "interface", "board", "library"]) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
   if (name !== "engine") {
     ensureBuilt();

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { type DeviceSheet, type PanelSheet, type Plan } from "@/core/plan";
 import {
   addedSchema, apiFaultSchema, type ApiFault, type ApiResult, inputRecordSchema, panelRecordSchema, planSummarySchema, savedPlanSchema,
-  type InputRecord, type PanelRecord, type PlanSummary, type SavedPlan,
+  type Added, type InputRecord, type PanelRecord, type PlanSummary, type SavedPlan,
 } from "./contract";
 
 type Send = { readonly method: "GET" | "POST" | "PUT" | "DELETE"; readonly path: string; readonly body?: string; readonly ifMatch?: number; readonly keepalive?: boolean };
@@ -49,7 +49,7 @@ function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Reco
     list: (): Promise<ApiResult<Record[]>> => call({ method: "GET", path }, z.array(schema)),
     create: (sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "POST", path, body: JSON.stringify(sheet) }, schema),
     /** Many at once, all of them or none. */
-    createMany: (sheets: readonly Sheet[]): Promise<ApiResult<{ added: number }>> => call({ method: "POST", path: `${path}/import`, body: JSON.stringify(sheets) }, addedSchema),
+    createMany: (sheets: readonly Sheet[]): Promise<ApiResult<Added>> => call({ method: "POST", path: `${path}/import`, body: JSON.stringify(sheets) }, addedSchema),
     replace: (id: string, revision: number, sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision, keepalive: true }, schema),
     retire: (id: string, revision: number, retired: boolean): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}/retired`, body: JSON.stringify({ retired }), ifMatch: revision }, schema),
     read: (id: string): Promise<ApiResult<Record>> => call({ method: "GET", path: `${path}/${id}` }, schema),

@@ -10,7 +10,9 @@ export const savedPlanSchema = z.strictObject({ id: z.string(), revision, create
 const onShelf = { id: z.string(), revision, updatedAt: stamp, retired: z.boolean(), usedBy: z.array(z.strictObject({ id: z.string(), name: z.string() })) };
 export const panelRecordSchema = z.strictObject({ ...onShelf, sheet: labelSchema });
 export const inputRecordSchema = z.strictObject({ ...onShelf, sheet: deviceSchema });
-export const addedSchema = z.strictObject({ added: z.number().int() });
+/** The ids of many sheets put in at once, in their order; each is at revision 1. */
+export const addedSchema = z.strictObject({ ids: z.array(z.string()), updatedAt: stamp });
+export type Added = z.infer<typeof addedSchema>;
 export const retiringSchema = z.strictObject({ retired: z.boolean() });
 export const archivingSchema = z.strictObject({ archived: z.boolean() });
 export const newPlanSchema = z.strictObject({ name: z.string().trim().min(1).max(80) });

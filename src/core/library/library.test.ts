@@ -59,6 +59,9 @@ test("a seller's table is read by its own headings and units, and says column by
   expect(by("Warranty")).toEqual({ heading: "Warranty", type: "unknown", samples: ["10 years", "none"] });
   expect(by("Voc (V)")).toEqual({ heading: "Voc (V)", type: "repeated", title: "Voc (V)" });
   expect(absent).toContainEqual({ title: "Vmp (V)", instead: "" });
+  // length and width came out of one cell
+  expect(absent.map(({ title }) => title)).not.toContain("Length (mm)");
+  expect(absent.map(({ title }) => title)).toContain("Stowed length (mm)");
 });
 
 test("hostile files are refused or harmless", () => {

@@ -36,6 +36,7 @@ export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: 
     return { heading: cut(heading), unit, column, repeated, filled: 0, faultCount: 0, faults: [], samples: [] };
   });
   const order = [...slots.keys()].sort((a, b) => Number(slots[a]?.column?.late ?? false) - Number(slots[b]?.column?.late ?? false));
+  const missing = new Set(columns.filter((column) => column.written && !seen.has(column)));
   // the headings are row 1
   let row = 1;
 
@@ -61,6 +62,8 @@ export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: 
           if (slot.faults.length < keptFaults) slot.faults.push({ row, text: cut(text), fault: cell.fault });
         }
       }
+      // a size in one cell fills columns of its own
+      for (const column of missing) if (column.write(sheet) !== column.write(blank)) missing.delete(column);
       return sheet;
     },
     report: () => ({
@@ -68,7 +71,7 @@ export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: 
         if (column === null) return { heading, type: "unknown", samples };
         return repeated ? { heading, type: "repeated", title: column.title } : { heading, type: "taken", title: column.title, filled, faultCount, faults, instead: String(column.write(blank)) };
       }),
-      absent: columns.filter((column) => column.written && !seen.has(column)).map((column) => ({ title: column.title, instead: String(column.write(blank)) })),
+      absent: [...missing].map((column) => ({ title: column.title, instead: String(column.write(blank)) })),
     }),
   };
 }

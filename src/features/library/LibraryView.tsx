@@ -27,8 +27,8 @@ type Props = { readonly shelf: ShelfName; readonly panels: readonly PanelRecord[
 /** The library: every panel and input kept for plans to take from. */
 export function LibraryView({ shelf, panels, inputs }: Props) {
   const system = useUnits();
-  const panelShelf = useShelf<PanelSheet, PanelRecord>(client.panels, panels);
-  const inputShelf = useShelf<DeviceSheet, InputRecord>(client.inputs, inputs);
+  const panelShelf = useShelf<PanelSheet, PanelRecord>(client.panels, panels, (fresh) => fresh);
+  const inputShelf = useShelf<DeviceSheet, InputRecord>(client.inputs, inputs, (fresh) => fresh);
   const [withRetired, setWithRetired] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [openId, setOpenId] = useState<string | null>(null);
@@ -39,12 +39,13 @@ export function LibraryView({ shelf, panels, inputs }: Props) {
     existing: () => ({ panels: panelShelf.records.map(({ sheet }) => sheet), inputs: inputShelf.records.map(({ sheet }) => sheet) }),
     keep: async (sheets) => (await panelShelf.addMany(sheets.panels)) ?? (await inputShelf.addMany(sheets.inputs)),
   });
-  const shown = <R extends PanelRecord | InputRecord>(records: readonly R[]) => records.filter(({ retired }) => withRetired || !retired);
+  const panelsShown = useShown(panelShelf.records, withRetired);
+  const inputsShown = useShown(inputShelf.records, withRetired);
   const panelColumnsShown = useMemo(() => panelTable(system), [system]);
   const inputColumnsShown = useMemo(() => inputTable(system), [system]);
   /** Ticked sheets, or all that are shown when none is. */
-  const picked = <R extends PanelRecord | InputRecord>(records: readonly R[]) => shown(records).filter(({ id }) => chosen.length === 0 || chosen.includes(id));
-  const sheets: Sheets = shelf === "panels" ? { panels: picked(panelShelf.records).map(({ sheet }) => sheet), inputs: [] } : { panels: [], inputs: picked(inputShelf.records).map(({ sheet }) => sheet) };
+  const picked = <R extends PanelRecord | InputRecord>(records: readonly R[]) => records.filter(({ id }) => chosen.length === 0 || chosen.includes(id));
+  const sheetsPicked = (): Sheets => (shelf === "panels" ? { panels: picked(panelsShown).map(({ sheet }) => sheet), inputs: [] } : { panels: [], inputs: picked(inputsShown).map(({ sheet }) => sheet) });
   const retired = now.records.filter((record) => record.retired).length;
   const start = async () => setOpenId(await (shelf === "panels" ? panelShelf.add(blankLabel("New panel")) : inputShelf.add(blankDevice("New input"))));
   const common = { chosen, onChosen: setChosen, onOpen: setOpenId };
@@ -61,8 +62,8 @@ export function LibraryView({ shelf, panels, inputs }: Props) {
         <Box sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
           <Typography variant="h1" component="h1">Library</Typography>
           <Box component="nav" aria-label="Shelves" sx={{ display: "flex", gap: 0.5 }}>
-            <ShelfLink name="panels" here={shelf}>Panels ({shown(panelShelf.records).length})</ShelfLink>
-            <ShelfLink name="inputs" here={shelf}>Inputs ({shown(inputShelf.records).length})</ShelfLink>
+            <ShelfLink name="panels" here={shelf}>Panels ({panelsShown.length})</ShelfLink>
+            <ShelfLink name="inputs" here={shelf}>Inputs ({inputsShown.length})</ShelfLink>
           </Box>
         </Box>
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
@@ -74,16 +75,16 @@ export function LibraryView({ shelf, panels, inputs }: Props) {
             if (picked1 !== undefined) void file.take(picked1);
           }} />
           <Button size="small" variant="outlined" startIcon={<FileUp size={16} />} onClick={() => picker.current?.click()}>Read CSV or JSON</Button>
-          <Button size="small" variant="outlined" startIcon={<FileDown size={16} />} onClick={() => void saveTable(shelf, sheets)}>CSV of {chosenWords(chosen.length)}</Button>
-          <Button size="small" variant="outlined" startIcon={<FileDown size={16} />} onClick={() => offerFile(`${shelf}.json`, "application/json", writeLibrary(sheets))}>JSON of {chosenWords(chosen.length)}</Button>
+          <Button size="small" variant="outlined" startIcon={<FileDown size={16} />} onClick={() => void saveTable(shelf, sheetsPicked())}>CSV of {chosenWords(chosen.length)}</Button>
+          <Button size="small" variant="outlined" startIcon={<FileDown size={16} />} onClick={() => offerFile(`${shelf}.json`, "application/json", writeLibrary(sheetsPicked()))}>JSON of {chosenWords(chosen.length)}</Button>
           {chosen.length > 0 && <Button size="small" variant="outlined" onClick={() => { void now.retire(chosen, true); setChosen([]); }}>Retire {counted(chosen.length, "sheet")}</Button>}
           {retired > 0 && <Button size="small" variant={withRetired ? "contained" : "text"} aria-pressed={withRetired} onClick={() => setWithRetired(!withRetired)}>Show {retired} retired</Button>}
         </Box>
         {now.fault !== null && <Box role="alert" sx={{ borderLeft: "6px solid var(--stop)", pl: 1 }}>{now.fault}</Box>}
         <Box sx={{ bgcolor: "background.paper", border: "1px solid var(--line)", borderTop: "2px solid var(--ink)", minWidth: 0, display: "grid" }}>
           {shelf === "panels"
-            ? <SheetTable key="panels" label="Panels in the library" records={shown(panelShelf.records)} columns={panelColumnsShown} extras={panelExtras} {...common} />
-            : <SheetTable key="inputs" label="Inputs in the library" records={shown(inputShelf.records)} columns={inputColumnsShown} extras={inputExtras} {...common} />}
+            ? <SheetTable key="panels" label="Panels in the library" records={panelsShown} columns={panelColumnsShown} extras={panelExtras} {...common} />
+            : <SheetTable key="inputs" label="Inputs in the library" records={inputsShown} columns={inputColumnsShown} extras={inputExtras} {...common} />}
         </Box>
         <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary" }}>
           {shelf === "panels" ? "CSV has one row for each panel." : "CSV has one row for each port; limits that ports share and add-on modules travel in JSON only."} Both are open: <Box component="a" href="/schema/library-v1.json" sx={{ color: "inherit" }}>the JSON Schema</Box>.
@@ -105,6 +106,10 @@ export function LibraryView({ shelf, panels, inputs }: Props) {
   );
 }
 
+function useShown<R extends PanelRecord | InputRecord>(records: readonly R[], withRetired: boolean): readonly R[] {
+  return useMemo(() => records.filter(({ retired }) => withRetired || !retired), [records, withRetired]);
+}
+
 function ShelfLink({ name, here, children }: { name: ShelfName; here: ShelfName; children: React.ReactNode }) {
   return <Button component={Link} href={`/library/${name}`} size="small" variant={name === here ? "contained" : "outlined"} aria-current={name === here ? "page" : undefined}>{children}</Button>;
 }
@@ -124,8 +129,11 @@ async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
   offerFile(`${shelf}.csv`, "text/csv", unparse(rows, { escapeFormulae: true }));
 }
 
+/** A sheet just put on its shelf. */
+type Fresh<Sheet> = Omit<PanelRecord, "sheet"> & { readonly sheet: Sheet };
+
 /** The records of one shelf as this page knows them, and what can be done to them. */
-function useShelf<Sheet, R extends PanelRecord | InputRecord>(shelf: ShelfClient<Sheet, R>, initial: readonly R[]) {
+function useShelf<Sheet, R extends PanelRecord | InputRecord>(shelf: ShelfClient<Sheet, R>, initial: readonly R[], recordOf: (fresh: Fresh<Sheet>) => R) {
   const [records, setRecords] = useState(initial);
   const [fault, setFault] = useState<string | null>(null);
   const [undoable, setUndoable] = useState<readonly string[]>([]);
@@ -147,9 +155,9 @@ function useShelf<Sheet, R extends PanelRecord | InputRecord>(shelf: ShelfClient
       if (sheets.length === 0) return null;
       const result = await shelf.createMany(sheets);
       if (result.type === "fault") return result.fault.message;
-      const all = await shelf.list();
-      if (all.type === "ok") setRecords(all.value);
-      return all.type === "ok" ? null : all.fault.message;
+      const { ids, updatedAt } = result.value;
+      setRecords((before) => [...before, ...sheets.map((sheet, k) => recordOf({ id: ids[k] ?? "", revision: 1, updatedAt, retired: false, usedBy: [], sheet }))]);
+      return null;
     },
     retire: async (ids: readonly string[], retired: boolean) => {
       const done: string[] = [];

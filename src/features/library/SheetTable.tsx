@@ -2,7 +2,7 @@
 
 import { DataGrid, type GridColDef, type GridRowSelectionModel, type GridValidRowModel } from "@mui/x-data-grid";
 import useMediaQuery from "@mui/material/useMediaQuery";
-import { useState } from "react";
+import { memo, useMemo, useState } from "react";
 import { type InputRecord, type PanelRecord } from "@/api";
 import { counted, useNonce } from "@/ui";
 
@@ -18,7 +18,7 @@ type Props<R extends GridValidRowModel> = {
 };
 
 /** The table of a shelf: sort by any column, filter, choose columns, tick rows. Enter or a press on a name opens a sheet. */
-export function SheetTable<R extends (PanelRecord | InputRecord) & GridValidRowModel>({ label, records, columns, extras, chosen, onChosen, onOpen }: Props<R>) {
+function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({ label, records, columns, extras, chosen, onChosen, onOpen }: Props<R>) {
   const nonce = useNonce();
   const byTouch = useMediaQuery("(pointer: coarse)");
   const [hidden, setHidden] = useState<Record<string, boolean>>(() => Object.fromEntries(extras.map((field) => [field, false])));
@@ -34,11 +34,12 @@ export function SheetTable<R extends (PanelRecord | InputRecord) & GridValidRowM
     ...columns,
     { field: "usedBy", headerName: "Used by", width: 78, type: "number", valueGetter: (_, { usedBy }) => usedBy.length, valueFormatter: (value: number) => (value === 0 ? "–" : counted(value, "plan")) },
   ];
+  const rows = useMemo(() => [...records], [records]);
   const selection: GridRowSelectionModel = { type: "include", ids: new Set(chosen) };
   return (
     <DataGrid
       aria-label={label}
-      rows={[...records]}
+      rows={rows}
       columns={all}
       nonce={nonce}
       density={byTouch ? "standard" : "compact"}
@@ -64,3 +65,6 @@ export function SheetTable<R extends (PanelRecord | InputRecord) & GridValidRowM
     />
   );
 }
+
+/** Drawn again only when its own rows or ticks change: a table of thousands must not be, for every word of progress beside it. */
+export const SheetTable = memo(Table) as typeof Table;

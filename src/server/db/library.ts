@@ -20,6 +20,9 @@ export type LibraryRecord<Sheet> = {
 
 type Row = { id: string; revision: number; updated_at: string; retired_at: string | null; sheet: string };
 
+/** Rows written by one statement: each takes seven of the 32 766 values a statement may have. */
+const rowsAtOnce = 500;
+
 const columns = ["id", "revision", "updated_at", "retired_at", "sheet"] as const;
 
 /** A shelf of the library: panels and inputs are kept alike, each sheet validated on the way out as on the way in.
@@ -67,8 +70,9 @@ function shelf<Sheet extends { name: string }>(table: "panel" | "input", inPlans
     /** Puts sheets on the shelf, all of them or none. */
     async add(db: Db, made: readonly { id: string; sheet: Sheet }[], now: string): Promise<void> {
       await db.transaction().execute(async (trx) => {
-        for (const { id, sheet } of made) {
-          await trx.insertInto(table).values({ id, name: sheet.name, revision: 1, sheet: JSON.stringify(sheet), created_at: now, updated_at: now, retired_at: null }).execute();
+        for (let from = 0; from < made.length; from += rowsAtOnce) {
+          const rows = made.slice(from, from + rowsAtOnce).map(({ id, sheet }) => ({ id, name: sheet.name, revision: 1, sheet: JSON.stringify(sheet), created_at: now, updated_at: now, retired_at: null }));
+          await trx.insertInto(table).values(rows).execute();
         }
       });
     },

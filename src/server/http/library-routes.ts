@@ -1,6 +1,6 @@
 import "server-only";
 import { z } from "zod";
-import { retiringSchema } from "@/api";
+import { type Added, retiringSchema } from "@/api";
 import { mostLibraryBytes, mostSheets } from "@/core/library";
 import { database, type Db, type LibraryRecord } from "../db";
 import { answer, answerNothing, fault, guarded, parsed } from "./answer";
@@ -42,9 +42,11 @@ export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
     /** Many sheets at once, all of them or none. */
     createMany: (request: Request) =>
       guarded(async () => {
-        const sheets = parsed(many, await bodyJson(request, mostLibraryBytes));
-        await shelf.add(await database(), sheets.map((sheet) => ({ id: crypto.randomUUID(), sheet })), nowText());
-        return answer({ added: sheets.length }, 201);
+        const made = parsed(many, await bodyJson(request, mostLibraryBytes)).map((sheet) => ({ id: crypto.randomUUID(), sheet }));
+        const now = nowText();
+        await shelf.add(await database(), made, now);
+        const added: Added = { ids: made.map(({ id }) => id), updatedAt: now };
+        return answer(added, 201);
       }),
     read: (_: Request, { params }: Context) => guarded(async () => answer(await shelf.read(await database(), (await params).id))),
     replace: (request: Request, context: Context) =>
