@@ -47,6 +47,8 @@ async function main(): Promise<void> {
     await browser.setCookie({ name: "golden-array-light", value: light, domain: "127.0.0.1", path: "/" });
     const id = plans.find((candidate) => plan !== null && candidate.name.includes(plan))?.id;
     const { page } = await openPage(browser, id === undefined ? `${server.url}/${stop}` : `${server.url}/plan/${id}/${stop}`, size);
+    // the loader of this file marks functions with a helper that the page does not have
+    await page.evaluate("globalThis.__name = (f) => f");
     await first?.(page);
     await new Promise((resolve) => setTimeout(resolve, 400));
     await page.screenshot({ path: path.join(__dirname, "..", "docs", "screenshots", `${name}.png`) as `${string}.png` });

@@ -49,7 +49,7 @@ export function cellFaultWords(fault: CellFault): string {
     case "unknownUnit":
       return `“${fault.unit}” is no unit of it`;
     case "notAChoice":
-      return `none of ${fault.allowed.join(", ")}`;
+      return `none of ${fault.allowed.map(spaced).join(", ")}`;
     case "tooLong":
       return `${fault.length} characters; up to ${fault.most}`;
     case "notACurrency":
@@ -69,4 +69,9 @@ export function columnWords(column: ColumnReport): string {
     case "unknown":
       return "not read: no such column here";
   }
+}
+
+/** "thinFilm" as people write it: "thin film". */
+function spaced(choice: string): string {
+  return choice.replace(/([a-z])([A-Z])/g, "$1 $2").toLowerCase();
 }
