@@ -225,6 +225,11 @@ test("keys of the whole stop: wirings, sky, compare, ledger, a mend that undo ta
   await says(page, "[data-testid=board-said]", /4 × Mossgate MG-195/);
   await page.keyboard.press("f");
   await page.waitForFunction(() => document.activeElement?.matches("[role=group][aria-label^='Fill'] input"));
+  // in a field Alt may write a letter: no key of the stop runs there
+  await alt("KeyC");
+  await alt("KeyW");
+  expect(await page.$("[data-wiring]")).toBeNull();
+  await wiringNow("Parked");
 });
 
 test("another wiring of the same panels is a press away, is judged by itself, and a copy of it leaves the first alone", async () => {

@@ -53,11 +53,12 @@ export function WireStop() {
   );
 }
 
-/** Runs the keys of the stop wherever the focus is, but under no dialog. */
+/** Runs the keys of the stop wherever the focus is, but under no dialog, and not where Alt writes a letter: in a text field. */
 function listenForStopKeys(run: (key: StopKey) => void): () => void {
   const listen = (event: KeyboardEvent) => {
     const key = stopKeys.find(({ matches }) => matches(event));
-    if (key === undefined || document.querySelector("[role=dialog]") !== null) return;
+    const typing = event.target instanceof Element && event.target.matches("input, textarea");
+    if (key === undefined || typing || document.querySelector("[role=dialog]") !== null) return;
     event.preventDefault();
     run(key);
   };

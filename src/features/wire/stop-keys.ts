@@ -11,7 +11,7 @@ export type StopKey = { readonly press: string; readonly words: string; readonly
 // by the key's place: with Alt some keyboards write another letter. Alone, letters belong to the panel in focus and to fields
 const alt = (letter: string, shift = false) => (event: KeyboardEvent) => event.altKey && !event.ctrlKey && !event.metaKey && event.shiftKey === shift && event.code === `Key${letter}`;
 
-/** What can be done to the wiring as a whole, wherever the focus is. */
+/** What can be done to the wiring as a whole. */
 export const stopKeys: readonly StopKey[] = [
   { press: "Alt W", words: "next wiring", matches: alt("W"), run: ({ desk }) => stepWiring(desk, 1) },
   { press: "Alt Shift W", words: "wiring before", matches: alt("W", true), run: ({ desk }) => stepWiring(desk, -1) },

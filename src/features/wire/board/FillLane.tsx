@@ -21,7 +21,7 @@ export const FillLane = memo(function FillLane({ board, inputId, portId }: { boa
     const now = asMatrix(wiringOf(state).lanes.find((candidate) => sameLane(candidate, { inputId, portId }))?.rows ?? []);
     desk.change({ type: "fillLane", wiringId: wiringOf(state).id, inputId, portId, panelId: chosen, series: now?.series ?? 1, strings: now?.strings ?? 1 });
   }, [desk, inputId, portId]);
-  const fill = useCallback((change: { series?: number; strings?: number }, gesture: string) => {
+  const fill = useCallback((change: { series?: number; strings?: number }, gesture?: string) => {
     const { history, ...state } = desk.store.getState();
     const at = wiringOf({ history, ...state });
     const now = asMatrix(at.lanes.find((candidate) => sameLane(candidate, { inputId, portId }))?.rows ?? []);
@@ -30,14 +30,16 @@ export const FillLane = memo(function FillLane({ board, inputId, portId }: { boa
   }, [desk, inputId, portId]);
   const setSeries = useCallback((series: number) => fill({ series }, "fill:series"), [fill]);
   const setStrings = useCallback((strings: number) => fill({ strings }, "fill:strings"), [fill]);
+  const stepSeries = useCallback((series: number) => fill({ series }), [fill]);
+  const stepStrings = useCallback((strings: number) => fill({ strings }), [fill]);
   if (panelId === undefined) return null;
   return (
     <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "1fr 1fr", sm: "1.3fr 1fr 1fr" }, alignItems: "start" }}>
       <Box sx={{ gridColumn: { xs: "1 / 3", sm: "auto" } }}>
         <KindChoice none={lane === null} chosen={matrix === null ? "" : panelId} panels={plan.panels} onChoice={choose} />
       </Box>
-      <Stepper label="In series" law="volts add, amps don’t" help="Panels one after another, plus to minus. Volts add up; amps stay those of one panel." spec={fieldSpecs.series} value={matrix?.series ?? 1} onValue={setSeries} onDone={desk.endGesture} />
-      <Stepper label="Strings" law="in parallel: amps add" help="Equal rows side by side, plus to plus. Amps add up; volts stay those of one row." spec={fieldSpecs.strings} value={matrix?.strings ?? 1} onValue={setStrings} onDone={desk.endGesture} />
+      <Stepper label="In series" law="volts add, amps don’t" help="Panels one after another, plus to minus. Volts add up; amps stay those of one panel." spec={fieldSpecs.series} value={matrix?.series ?? 1} onValue={setSeries} onDone={desk.endGesture} onStep={stepSeries} />
+      <Stepper label="Strings" law="in parallel: amps add" help="Equal rows side by side, plus to plus. Amps add up; volts stay those of one row." spec={fieldSpecs.strings} value={matrix?.strings ?? 1} onValue={setStrings} onDone={desk.endGesture} onStep={stepStrings} />
     </Box>
   );
 });

@@ -17,7 +17,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
       <DialogContent>
         <Box component="p" sx={{ mt: 0 }}>With a panel in focus. What is selected together moves together.</Box>
         <Keys keys={[...moveKeys, ...boardKeys]} />
-        <Box component="p">Anywhere on this stop.</Box>
+        <Box component="p">Anywhere on this stop but in a text field.</Box>
         <Keys keys={stopKeys} />
       </DialogContent>
       <DialogActions><Button onClick={onClose}>Close</Button></DialogActions>
