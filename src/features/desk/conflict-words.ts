@@ -58,15 +58,22 @@ function placeWords(path: string): string {
   return fieldNames[field] ?? field.replace(/([a-z])([A-Z0-9])/g, "$1 $2").toLowerCase();
 }
 
-/** How many panels each lane of a wiring has, row by row. */
+/** How many panels each lane of a wiring has, row by row, and how many of them are not simply out in the light. */
 function lanesWords(wiring: unknown): string {
   const lanes = valueAt(wiring, "lanes");
   if (!Array.isArray(lanes) || lanes.length === 0) return "wired: nothing";
-  const rows = lanes.map((lane) => {
-    const found = valueAt(lane, "rows");
-    return Array.isArray(found) ? found.map((row) => (JSON.stringify(row).match(/"panel"/g) ?? []).length).join(" + ") : "0";
+  const words = lanes.map((lane, k) => {
+    const rows = valueAt(lane, "rows");
+    const panels = Array.isArray(rows) ? rows.map((row) => count(row, /"type":"panel"/g)).join(" + ") : "0";
+    const states = [[/"stance":"stowed"/g, "stowed"], [/"stance":"off"/g, "taken out"], [/"tiltDeg":-?[1-9]/g, "tilted"], [/"light":\[(?!1\])/g, "shaded"]] as const;
+    const turned = states.map(([pattern, word]) => [count(lane, pattern), word] as const).filter(([found]) => found > 0).map(([found, word]) => `, ${found} ${word}`);
+    return `lane ${k + 1}: ${panels} panels${turned.join("")}`;
   });
-  return `wired: ${rows.map((row, k) => `lane ${k + 1}: ${row} panels`).join("; ")}`;
+  return `wired: ${words.join("; ")}`;
+}
+
+function count(value: unknown, pattern: RegExp): number {
+  return (JSON.stringify(value).match(pattern) ?? []).length;
 }
 
 function shown(value: unknown): string {
