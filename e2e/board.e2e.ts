@@ -1,5 +1,5 @@
 import { type Browser, type ElementHandle, type Page } from "puppeteer-core";
-import { field, launchBrowser, openPage, press, saved, says, type, type WatchedPage } from "./browser";
+import { field, launchBrowser, openPage, press, saved, says, shows, type, type WatchedPage } from "./browser";
 import { type RunningServer, startServer, temporaryDir } from "./server";
 
 /** The string board by mouse, by keys and by touch, on the demo's Lantern. */
@@ -314,8 +314,7 @@ test("on a phone what one needs lies in the lower third: parts of the stop, undo
 test("a lane is filled by number, and panels of another kind are counted on the shelf", async () => {
   const { page } = watched;
   await press(page, "Lodestone C24-30, charge controller: Panel terminals");
-  const strings = await field(page, "Strings");
-  expect(await strings.evaluate((input) => input.value)).toBe("1");
+  await shows(page, "Strings", "1");
   await press(page, "One more Thornby TF-160, folding pair");
   await waitForLayout(page, "shelf: bookbay.3");
   await press(page, "Undo");

@@ -64,6 +64,12 @@ export async function says(page: Page, selector: string, pattern: RegExp): Promi
   return page.$$eval(selector, (elements) => elements.map((element) => element.textContent ?? "").join(" "));
 }
 
+/** Waits until the control that a label stands for shows a value: a change is drawn together with its verdict, within a frame or two. */
+export async function shows(page: Page, label: string, value: string): Promise<void> {
+  await field(page, label);
+  await page.waitForFunction((name: string, wanted: string) => [...document.querySelectorAll("label")].some((each) => each.textContent === name && document.querySelector<HTMLInputElement>(`[id="${each.htmlFor}"]`)?.value === wanted), { timeout: 10_000 }, label, value);
+}
+
 export async function verdictIs(page: Page, level: string): Promise<void> {
   await page.waitForSelector(`[data-testid=verdict][data-level=${level}]`, { timeout: 15_000 });
 }

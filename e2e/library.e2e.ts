@@ -2,7 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from "n
 import os from "node:os";
 import path from "node:path";
 import { type Browser, type ElementHandle, type Page } from "puppeteer-core";
-import { field, launchBrowser, openPage, press, saved, says, type, type WatchedPage } from "./browser";
+import { launchBrowser, openPage, press, saved, says, shows, type, type WatchedPage } from "./browser";
 import { type RunningServer, startServer, temporaryDir } from "./server";
 
 /** The library: its tables, its sheets, and files in and out. */
@@ -88,7 +88,7 @@ test("a label is edited with a coefficient as the sticker has it, is saved by it
   await says(page, "[role=alert]", /changed elsewhere.*not saved/);
   expect((await keptNamed("Brindlewick BR-120"))?.sheet.vocV).toBe(23);
   await press(page, "Show theirs");
-  expect(await (await field(page, "Voc")).evaluate((input) => input.value)).toBe("23");
+  await shows(page, "Voc", "23");
   await press(page, "Close the sheet");
 });
 

@@ -1,7 +1,7 @@
 import { writeFileSync } from "node:fs";
 import path from "node:path";
 import { type Browser } from "puppeteer-core";
-import { field, launchBrowser, openPage, press, saved, says, type, verdictIs, type WatchedPage } from "./browser";
+import { field, launchBrowser, openPage, press, saved, says, shows, type, verdictIs, type WatchedPage } from "./browser";
 import { type RunningServer, startServer, temporaryDir } from "./server";
 
 /** One person's way through the application, from an empty start to a plan on another copy. */
@@ -22,7 +22,6 @@ afterAll(async () => {
   temporary.remove();
 });
 
-const seriesValue = async () => (await field(watched.page, "In series")).evaluate((input) => input.value);
 
 test("an empty start says what to do, and a new plan asks nothing but a name", async () => {
   const { page } = watched;
@@ -97,7 +96,7 @@ test("“why” shows the formula with the plan's numbers, and “mend” applie
   await says(page, "[data-rule=coldVoc]", /4 × 22.6\sV × 1\.16 = 104\.9\sV/);
   await press(page, "Mend: Wire 2 in series × 2 strings");
   await page.waitForFunction(() => document.querySelector("[data-testid=verdict]")?.getAttribute("data-level") !== "stop");
-  expect(await page.$eval("[data-rule=coldVoc]", (line) => line.getAttribute("data-level"))).toBe("good");
+  await page.waitForSelector("[data-rule=coldVoc][data-level=good]");
 });
 
 test("the chart shows three curves and where the array runs, and moves with the sky", async () => {
@@ -115,22 +114,22 @@ test("the chart shows three curves and where the array runs, and moves with the 
 test("undo and redo by keyboard and button go back and forth over whole gestures", async () => {
   const { page } = watched;
   await press(page, "Undo");
-  expect(await seriesValue()).toBe("4");
+  await shows(watched.page, "In series", "4");
   await verdictIs(page, "stop");
   await page.keyboard.down("Control");
   await page.keyboard.press("KeyZ");
-  expect(await seriesValue()).toBe("1");
+  await shows(watched.page, "In series", "1");
   await page.keyboard.press("KeyY");
   await page.keyboard.press("KeyY");
   await page.keyboard.up("Control");
-  expect(await seriesValue()).toBe("2");
+  await shows(watched.page, "In series", "2");
 });
 
 test("what was typed is there after the browser is closed and opened again", async () => {
   await saved(watched.page);
   await watched.page.close();
   watched = await openPage(browser, `${planUrl}/wire`);
-  expect(await seriesValue()).toBe("2");
+  await shows(watched.page, "In series", "2");
   await says(watched.page, "[data-rule=current]", /12\.08\sA.*12\sA/);
 });
 
@@ -139,7 +138,7 @@ test("a change made just before the page closes is not lost", async () => {
   await type(page, "Latitude", "57");
   await page.close();
   watched = await openPage(browser, `${planUrl}/wire`);
-  expect(await (await field(watched.page, "Latitude")).evaluate((input) => input.value)).toBe("57");
+  await shows(watched.page, "Latitude", "57");
   await saved(watched.page);
 });
 

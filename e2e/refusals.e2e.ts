@@ -2,7 +2,7 @@ import { writeFileSync } from "node:fs";
 import path from "node:path";
 import { type Browser } from "puppeteer-core";
 import { type Plan } from "@/core/plan";
-import { field, launchBrowser, openPage, press, saved, says, type, type WatchedPage } from "./browser";
+import { launchBrowser, openPage, press, saved, says, shows, type, type WatchedPage } from "./browser";
 import { freePort, launch, type RunningServer, startServer, temporaryDir } from "./server";
 
 /** What must not happen: bad files, other people's pages, lost updates, a second server on the port. */
@@ -121,8 +121,8 @@ describe("two writers", () => {
     expect((await read(id)).plan.site).toMatchObject({ recordHighC: 40, recordLowC: -4 });
     await press(page, "Show theirs");
     await page.waitForSelector("[data-save=saved]");
-    expect(await (await field(page, "Record low")).evaluate((input) => input.value)).toBe("-4");
-    expect(await (await field(page, "Record high")).evaluate((input) => input.value)).toBe("40");
+    await shows(page, "Record low", "-4");
+    await shows(page, "Record high", "40");
     await press(page, "Undo");
     await saved(page);
     expect((await read(id)).plan.site).toMatchObject({ recordLowC: -9, recordHighC: 34 });
@@ -157,7 +157,7 @@ describe("two writers", () => {
     await saved(first.page);
     await second.page.bringToFront();
     await says(second.page, ".MuiSnackbar-root", /changed in another tab/);
-    expect(await (await field(second.page, "Strings")).evaluate((input) => input.value)).toBe("2");
+    await shows(second.page, "Strings", "2");
     await first.page.close();
     await second.page.close();
   });
