@@ -124,6 +124,7 @@ describe("two writers", () => {
     await shows(page, "Record low", "-4");
     await shows(page, "Record high", "40");
     await press(page, "Undo");
+    await shows(page, "Record low", "-9");
     await saved(page);
     expect((await read(id)).plan.site).toMatchObject({ recordLowC: -9, recordHighC: 34 });
 
