@@ -2,7 +2,7 @@ import { line } from "d3-shape";
 import { type ReactNode, type Ref } from "react";
 import { type Window } from "@/core/input";
 import { type ChartPart, type SkyView } from "@/core/rules";
-import { limitSkies, type SkyName } from "@/core/sky";
+import { isLimitSky, limitSkies, type SkyName } from "@/core/sky";
 import { amount, given, limit } from "@/ui";
 import { curvePoints, edgeLines, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
 import { bindingWords, skyWords } from "./words";
@@ -60,8 +60,8 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
 }
 
 /** The skies the limits are judged by, and the one looked at. */
-export function shownSkies(chosen: SkyName): readonly SkyName[] {
-  return limitSkies.some((name) => name === chosen) ? limitSkies : [...limitSkies, chosen];
+function shownSkies(chosen: SkyName): readonly SkyName[] {
+  return isLimitSky(chosen) ? limitSkies : [...limitSkies, chosen];
 }
 
 type Path = (points: Point[]) => string | null;
