@@ -4,9 +4,18 @@ import tseslint from "typescript-eslint";
 
 /** Who may import whom, by folder; each line says what a folder must not reach. docs/ARCHITECTURE.md says why. */
 const house = [
-  { target: "./src/core", from: ["./src/app", "./src/features", "./src/ui", "./src/workers", "./src/server", "./src/api", "./src/standins"] },
-  { target: "./src/api", from: ["./src/app", "./src/features", "./src/ui", "./src/workers", "./src/server", "./src/standins"] },
-  { target: "./src/ui", from: ["./src/app", "./src/features", "./src/workers", "./src/server", "./src/api", "./src/standins"] },
+  {
+    target: "./src/core",
+    from: ["./src/app", "./src/features", "./src/ui", "./src/workers", "./src/server", "./src/api", "./src/standins"],
+  },
+  {
+    target: "./src/api",
+    from: ["./src/app", "./src/features", "./src/ui", "./src/workers", "./src/server", "./src/standins"],
+  },
+  {
+    target: "./src/ui",
+    from: ["./src/app", "./src/features", "./src/workers", "./src/server", "./src/api", "./src/standins"],
+  },
   { target: "./src/workers", from: ["./src/app", "./src/features", "./src/ui", "./src/server", "./src/api"] },
   { target: "./src/server", from: ["./src/app", "./src/features", "./src/ui", "./src/workers"] },
   { target: "./src/features", from: ["./src/app", "./src/server"] },
@@ -52,9 +61,27 @@ const config = [
     ignores: ["**/*.test.ts"],
     rules: {
       "no-restricted-globals": ["error", ...clocksAndDice],
-      "no-restricted-properties": ["error", { object: "Math", property: "random" }, { object: "Date", property: "now" }],
-      "no-restricted-syntax": ["error", { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "time comes in as an argument" }],
-      "no-restricted-imports": ["error", { patterns: [doors, { group: ["node:*", "fs", "path", "react", "react-dom", "next", "next/*", "@mui/*", "server-only"], message: "core is plain computation" }] }],
+      "no-restricted-properties": [
+        "error",
+        { object: "Math", property: "random" },
+        { object: "Date", property: "now" },
+      ],
+      "no-restricted-syntax": [
+        "error",
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "time comes in as an argument" },
+      ],
+      "no-restricted-imports": [
+        "error",
+        {
+          patterns: [
+            doors,
+            {
+              group: ["node:*", "fs", "path", "react", "react-dom", "next", "next/*", "@mui/*", "server-only"],
+              message: "core is plain computation",
+            },
+          ],
+        },
+      ],
     },
   },
   // they are programs run by hand or by npm, and print for a living

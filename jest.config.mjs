@@ -15,6 +15,9 @@ const configured = createConfig({
 });
 
 // the scale packages ship as modules only, which the framework's preset would leave untransformed
-const config = async () => ({ ...(await configured()), transformIgnorePatterns: ["/node_modules/(?!(d3-[a-z-]+|internmap)/)"] });
+const config = async () => ({
+  ...(await configured()),
+  transformIgnorePatterns: ["/node_modules/(?!(d3-[a-z-]+|internmap)/)"],
+});
 
 export default config;

@@ -8,7 +8,13 @@ import { print } from "./figures";
 async function main(): Promise<void> {
   const temporary = temporaryDir();
   const server = await startServer(temporary.dir);
-  const made = (await (await fetch(`${server.url}/api/plans/import`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(crowdedPlan()) })).json()) as { id: string };
+  const made = (await (
+    await fetch(`${server.url}/api/plans/import`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(crowdedPlan()),
+    })
+  ).json()) as { id: string };
   const browser = await launchBrowser();
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });
@@ -29,7 +35,9 @@ async function main(): Promise<void> {
 /** In the page: shades a substring, clears it, …; from the key to the frame that shows the new verdict, chart and totals. */
 async function keyTimes(edits: number): Promise<number[]> {
   const times: number[] = [];
-  const tiles = [...document.querySelectorAll<HTMLElement>("[data-lane]:not([data-lane=shelf]) [data-tile]")].map((tile) => tile.dataset["tile"] ?? "");
+  const tiles = [...document.querySelectorAll<HTMLElement>("[data-lane]:not([data-lane=shelf]) [data-tile]")].map(
+    (tile) => tile.dataset["tile"] ?? "",
+  );
   const strip = document.querySelector("[data-testid=verdict]");
   for (let k = 0; k < edits; k++) {
     const key = tiles[Math.floor(k / 2) % tiles.length] ?? "";
@@ -49,7 +57,9 @@ async function keyTimes(edits: number): Promise<number[]> {
           channel.port2.postMessage(null);
         });
       });
-      for (const part of [strip, ...document.querySelectorAll("[data-lane]")]) if (part !== null) look.observe(part, { attributes: true, childList: true, characterData: true, subtree: true });
+      for (const part of [strip, ...document.querySelectorAll("[data-lane]")])
+        if (part !== null)
+          look.observe(part, { attributes: true, childList: true, characterData: true, subtree: true });
     });
     tile?.dispatchEvent(new KeyboardEvent("keydown", { key: "1", bubbles: true, cancelable: true }));
     await judged;
@@ -65,13 +75,17 @@ async function dropTimes(page: Page, drops: number): Promise<number[]> {
   for (let k = 0; k < drops; k++) {
     await new Promise((resolve) => setTimeout(resolve, 900));
     // both rows in sight, the panel above the place it goes to or below it
-    await page.evaluate((selector: string) => {
-      const middleOf = (of: string) => document.querySelector(of)?.getBoundingClientRect().top ?? 0;
-      window.scrollBy(0, (middleOf("[data-tile='rigid195.3']") + middleOf(selector)) / 2 - 420);
-    }, zones[k % 2] ?? "");
+    await page.evaluate(
+      (selector: string) => {
+        const middleOf = (of: string) => document.querySelector(of)?.getBoundingClientRect().top ?? 0;
+        window.scrollBy(0, (middleOf("[data-tile='rigid195.3']") + middleOf(selector)) / 2 - 420);
+      },
+      zones[k % 2] ?? "",
+    );
     const from = await (await page.$("[data-tile='rigid195.3']"))?.boundingBox();
     const to = await (await page.$(zones[k % 2] ?? ""))?.boundingBox();
-    if (from === undefined || from === null || to === undefined || to === null || to.y + to.height > 800) throw new Error("nothing to drag, or nowhere to drag it");
+    if (from === undefined || from === null || to === undefined || to === null || to.y + to.height > 800)
+      throw new Error("nothing to drag, or nowhere to drag it");
     await page.mouse.move(from.x + 40, from.y + 60);
     await page.mouse.down();
     await page.mouse.move(from.x + 60, from.y + 60, { steps: 3 });
@@ -91,7 +105,8 @@ async function dropTimes(page: Page, drops: number): Promise<number[]> {
             channel.port2.postMessage(null);
           });
         });
-        for (const part of [strip, ...document.querySelectorAll("[data-lane]")]) if (part !== null) look.observe(part, { childList: true, characterData: true, subtree: true });
+        for (const part of [strip, ...document.querySelectorAll("[data-lane]")])
+          if (part !== null) look.observe(part, { childList: true, characterData: true, subtree: true });
       });
     });
     await page.mouse.up();
@@ -100,7 +115,15 @@ async function dropTimes(page: Page, drops: number): Promise<number[]> {
   return times;
 }
 
-type TraceEvent = { name: string; ph: string; dur?: number; ts: number; tid: number; pid: number; args?: { name?: string } };
+type TraceEvent = {
+  name: string;
+  ph: string;
+  dur?: number;
+  ts: number;
+  tid: number;
+  pid: number;
+  args?: { name?: string };
+};
 
 /** Four seconds of dragging over the whole board, under the browser's own trace: tasks of the page's main thread, and frames. */
 async function dragTrace(page: Page): Promise<void> {
@@ -137,13 +160,26 @@ async function dragTrace(page: Page): Promise<void> {
     return holder.frames;
   });
   const { traceEvents } = JSON.parse(new TextDecoder().decode(bytes)) as { traceEvents: TraceEvent[] };
-  const main = new Set(traceEvents.filter((event) => event.name === "thread_name" && event.args?.name === "CrRendererMain").map(({ pid, tid }) => `${pid}/${tid}`));
-  const tasks = traceEvents.filter(({ name, ph, pid, tid }) => name === "RunTask" && ph === "X" && main.has(`${pid}/${tid}`)).map(({ dur }) => (dur ?? 0) / 1000);
+  const main = new Set(
+    traceEvents
+      .filter((event) => event.name === "thread_name" && event.args?.name === "CrRendererMain")
+      .map(({ pid, tid }) => `${pid}/${tid}`),
+  );
+  const tasks = traceEvents
+    .filter(({ name, ph, pid, tid }) => name === "RunTask" && ph === "X" && main.has(`${pid}/${tid}`))
+    .map(({ dur }) => (dur ?? 0) / 1000);
   const gaps = frames.slice(1).map((at, k) => at - (frames[k] ?? at));
   print("while dragging: time between frames", gaps);
-  print("while dragging: tasks of the main thread over 1 ms", tasks.filter((ms) => ms > 1));
-  console.log(`${"while dragging: tasks over 50 ms, longest task".padEnd(58)}        ${tasks.filter((ms) => ms > 50).length}, ${Math.max(0, ...tasks).toFixed(1)} ms`);
-  console.log(`${"while dragging: frames a second".padEnd(58)}        ${((1000 * gaps.length) / gaps.reduce((sum, gap) => sum + gap, 0)).toFixed(1)}`);
+  print(
+    "while dragging: tasks of the main thread over 1 ms",
+    tasks.filter((ms) => ms > 1),
+  );
+  console.log(
+    `${"while dragging: tasks over 50 ms, longest task".padEnd(58)}        ${tasks.filter((ms) => ms > 50).length}, ${Math.max(0, ...tasks).toFixed(1)} ms`,
+  );
+  console.log(
+    `${"while dragging: frames a second".padEnd(58)}        ${((1000 * gaps.length) / gaps.reduce((sum, gap) => sum + gap, 0)).toFixed(1)}`,
+  );
 }
 
 void main();

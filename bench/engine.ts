@@ -21,26 +21,63 @@ const label: PanelLabel = reading.label;
 const { model } = fitLabel(label);
 const sky = { irradianceWm2: 1000, cellTempC: 58 };
 
-print("fit of a label", timed(500, () => fitLabel(label)));
-print("fit of a label that contradicts itself", timed(200, () => fitLabel({ ...label, vmpV: 26.9, pmaxW: 230 })));
-print("fit of 24 measured points", timed(100, () => fitPoints(label, measuredPoints())));
-print("whole curve, one panel", timed(1000, () => solveNet(equalNet(model, 1, 1, sky))));
-print("whole curve, 4 in series × 3 strings", timed(1000, () => solveNet(equalNet(model, 4, 3, sky))));
+print(
+  "fit of a label",
+  timed(500, () => fitLabel(label)),
+);
+print(
+  "fit of a label that contradicts itself",
+  timed(200, () => fitLabel({ ...label, vmpV: 26.9, pmaxW: 230 })),
+);
+print(
+  "fit of 24 measured points",
+  timed(100, () => fitPoints(label, measuredPoints())),
+);
+print(
+  "whole curve, one panel",
+  timed(1000, () => solveNet(equalNet(model, 1, 1, sky))),
+);
+print(
+  "whole curve, 4 in series × 3 strings",
+  timed(1000, () => solveNet(equalNet(model, 4, 3, sky))),
+);
 const nine = nineUnequal();
 const shaded = twentyFourShaded();
-print("whole curve, nine unequal panels in three strings", timed(1000, () => solveNet(nine)));
-print("whole curve, 24 panels, every substring shaded otherwise", timed(300, () => solveNet(shaded)));
+print(
+  "whole curve, nine unequal panels in three strings",
+  timed(1000, () => solveNet(nine)),
+);
+print(
+  "whole curve, 24 panels, every substring shaded otherwise",
+  timed(300, () => solveNet(shaded)),
+);
 reportRandomNets(10_000);
 reportMemory(Number(process.env["GOLDEN_ARRAY_SOLVES"] ?? 100_000));
 reportSimulator();
-for (const plan of demoPlans()) print(`verdict: ${plan.name}`, timed(200, () => assess(plan, plan.wirings[0]?.id ?? "")));
+for (const plan of demoPlans())
+  print(
+    `verdict: ${plan.name}`,
+    timed(200, () => assess(plan, plan.wirings[0]?.id ?? "")),
+  );
 const large = largePlan();
-print("verdict: 24 panels of 6 kinds on 4 ports, a third shaded", timed(60, () => assess(large, "wiring-1")));
-print("mends of the same, all tried", timed(5, () => allMends(large, "wiring-1")));
+print(
+  "verdict: 24 panels of 6 kinds on 4 ports, a third shaded",
+  timed(60, () => assess(large, "wiring-1")),
+);
+print(
+  "mends of the same, all tried",
+  timed(5, () => allMends(large, "wiring-1")),
+);
 
 function measuredPoints() {
   const { curve, vocV } = solveNet(equalNet(model, 1, 1, sky));
-  return { ...sky, points: Array.from({ length: 24 }, (_, k) => ({ v: (vocV * k) / 23, i: Math.max(0, atVoltage(curve, (vocV * k) / 23).i) })) };
+  return {
+    ...sky,
+    points: Array.from({ length: 24 }, (_, k) => ({
+      v: (vocV * k) / 23,
+      i: Math.max(0, atVoltage(curve, (vocV * k) / 23).i),
+    })),
+  };
 }
 
 function panelOf(name: keyof typeof demoPanels, cellTempC: number, irradianceWm2: number[]): Net {
@@ -53,25 +90,56 @@ function panelOf(name: keyof typeof demoPanels, cellTempC: number, irradianceWm2
 function nineUnequal(): Net {
   const string = (k: number): Net => ({
     type: "series",
-    members: [panelOf("rigid195", 40 + k, [1000 - 60 * k]), panelOf("rigid120", 45 - k, [900 - 30 * k]), panelOf("flexible100", 50 + k, [950 - 45 * k])],
+    members: [
+      panelOf("rigid195", 40 + k, [1000 - 60 * k]),
+      panelOf("rigid120", 45 - k, [900 - 30 * k]),
+      panelOf("flexible100", 50 + k, [950 - 45 * k]),
+    ],
   });
   return { type: "parallel", members: [string(0), string(1), string(2)] };
 }
 
 /** Four strings of six three-diode panels; no two of the 72 substrings see the same light. */
 function twentyFourShaded(): Net {
-  const panel = (k: number) => panelOf("poly240", 35 + (k % 7), [0, 1, 2].map((part) => 150 + 11.7 * ((k * 3 + part * 29) % 72)));
-  return { type: "parallel", members: [0, 1, 2, 3].map((string) => ({ type: "series", members: [0, 1, 2, 3, 4, 5].map((k) => panel(string * 6 + k)) })) };
+  const panel = (k: number) =>
+    panelOf(
+      "poly240",
+      35 + (k % 7),
+      [0, 1, 2].map((part) => 150 + 11.7 * ((k * 3 + part * 29) % 72)),
+    );
+  return {
+    type: "parallel",
+    members: [0, 1, 2, 3].map((string) => ({
+      type: "series",
+      members: [0, 1, 2, 3, 4, 5].map((k) => panel(string * 6 + k)),
+    })),
+  };
 }
 
 /** Four ports, two rows of three on each, no two rows alike, every third panel half in shade. */
 function largePlan(): Plan {
   const kinds = ["rigid195", "rigid120", "rigid225", "poly240", "flexible100", "film160"] as const;
-  const row = (start: number): Row => rowOf([0, 1, 2].map((k) => ({ ...newTile(kinds[(start + k) % kinds.length] as string, start + 1), light: k === 0 ? [0.3, 1] : [1] })));
-  const lane = (inputId: string, portId: string, start: number) => ({ inputId, portId, rows: [row(start), row(start + 1)] });
+  const row = (start: number): Row =>
+    rowOf(
+      [0, 1, 2].map((k) => ({
+        ...newTile(kinds[(start + k) % kinds.length] as string, start + 1),
+        light: k === 0 ? [0.3, 1] : [1],
+      })),
+    );
+  const lane = (inputId: string, portId: string, start: number) => ({
+    inputId,
+    portId,
+    rows: [row(start), row(start + 1)],
+  });
   const lanes = [lane("a", "low", 0), lane("a", "high", 2), lane("b", "a", 4), lane("b", "extra", 6)];
-  const stocked = kinds.reduce<Plan>((plan, kind) => applyChange(plan, { type: "addPanel", id: kind, libraryId: null, label: demoPanels[kind] }), emptyPlan("Large"));
-  const fed = applyChange(applyChange(stocked, { type: "addInput", id: "a", libraryId: null, device: demoInputs.twoPortStation }), { type: "addInput", id: "b", libraryId: null, device: demoInputs.threePortStation });
+  const stocked = kinds.reduce<Plan>(
+    (plan, kind) => applyChange(plan, { type: "addPanel", id: kind, libraryId: null, label: demoPanels[kind] }),
+    emptyPlan("Large"),
+  );
+  const fed = applyChange(
+    applyChange(stocked, { type: "addInput", id: "a", libraryId: null, device: demoInputs.twoPortStation }),
+    { type: "addInput", id: "b", libraryId: null, device: demoInputs.threePortStation },
+  );
   return applyChange(fed, { type: "rewire", wiringId: "wiring-1", lanes, counts: {} });
 }
 
@@ -86,11 +154,17 @@ function reportRandomNets(count: number): void {
     if (!f().every(Number.isFinite)) odd += 1;
     slowest = Math.max(slowest, performance.now() - start);
   };
-  for (const net of nets) watch(() => { const { vocV, iscA, mpp, curve } = solveNet(net); return [vocV, iscA, mpp.p, ...curve.v, ...curve.i]; });
+  for (const net of nets)
+    watch(() => {
+      const { vocV, iscA, mpp, curve } = solveNet(net);
+      return [vocV, iscA, mpp.p, ...curve.v, ...curve.i];
+    });
   const slowestNet = slowest;
   slowest = 0;
   for (const each of labels) watch(() => Object.values(fitLabel(each).model));
-  console.log(`${`${count} random nets, ${count} random labels`.padEnd(58)} not finite ${odd}, slowest net ${slowestNet.toFixed(1)} ms, slowest fit ${slowest.toFixed(1)} ms`);
+  console.log(
+    `${`${count} random nets, ${count} random labels`.padEnd(58)} not finite ${odd}, slowest net ${slowestNet.toFixed(1)} ms, slowest fit ${slowest.toFixed(1)} ms`,
+  );
 }
 
 function reportMemory(solves: number): void {
@@ -99,12 +173,15 @@ function reportMemory(solves: number): void {
   for (let k = 0; k < 2000; k++) solveNet(net);
   const before = usedMb();
   for (let k = 0; k < solves; k++) solveNet(net);
-  console.log(`${`heap before and after ${solves} solves`.padEnd(58)} ${before.toFixed(0)} MB, ${usedMb().toFixed(0)} MB`);
+  console.log(
+    `${`heap before and after ${solves} solves`.padEnd(58)} ${before.toFixed(0)} MB, ${usedMb().toFixed(0)} MB`,
+  );
 }
 
 /** The same net by a general circuit simulator, where one is installed: its time as a whole process, and how far apart we are. */
 function reportSimulator(): void {
-  if (spawnSync("ngspice", ["--version"]).status !== 0) return console.log("no circuit simulator installed: nothing to compare with");
+  if (spawnSync("ngspice", ["--version"]).status !== 0)
+    return console.log("no circuit simulator installed: nothing to compare with");
   const { curve, vocV, iscA } = solveNet(nine);
   const dir = mkdtempSync(path.join(os.tmpdir(), "golden-array-bench-"));
   const file = path.join(dir, "nine.cir");
@@ -112,7 +189,11 @@ function reportSimulator(): void {
   let output = "";
   const times = timed(10, () => (output = spawnSync("ngspice", ["-b", file], { encoding: "utf8" }).stdout));
   rmSync(dir, { recursive: true });
-  const apart = [...output.matchAll(/^\d+\s+(\S+)\s+(\S+)\s*$/gm)].map(([, v, i]) => Math.abs(atVoltage(curve, Number(v)).i - Number(i)) / iscA);
+  const apart = [...output.matchAll(/^\d+\s+(\S+)\s+(\S+)\s*$/gm)].map(
+    ([, v, i]) => Math.abs(atVoltage(curve, Number(v)).i - Number(i)) / iscA,
+  );
   print("the same nine panels, circuit simulator, whole process", times);
-  console.log(`${"largest difference of the two curves".padEnd(58)} ${(100 * Math.max(...apart)).toFixed(4)} % of Isc over ${apart.length} points`);
+  console.log(
+    `${"largest difference of the two curves".padEnd(58)} ${(100 * Math.max(...apart)).toFixed(4)} % of Isc over ${apart.length} points`,
+  );
 }

@@ -7,7 +7,9 @@ export function summary(times: readonly number[]): { median: number; p95: number
 
 export function print(name: string, times: readonly number[], unit = "ms"): void {
   const { median, p95 } = summary(times);
-  console.log(`${name.padEnd(58)} median ${median.toFixed(3).padStart(9)} ${unit}   p95 ${p95.toFixed(3).padStart(9)} ${unit}`);
+  console.log(
+    `${name.padEnd(58)} median ${median.toFixed(3).padStart(9)} ${unit}   p95 ${p95.toFixed(3).padStart(9)} ${unit}`,
+  );
 }
 
 /** Times of single calls of f, after a warm-up that lets the compiler settle. */

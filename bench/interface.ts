@@ -10,23 +10,38 @@ async function main(): Promise<void> {
   const start = performance.now();
   const { child, ended } = launch(["--demo", "--port", String(port), "--data", temporary.dir]);
   for (;;) {
-    const answered = await fetch(url).then((response) => response.ok, () => false);
+    const answered = await fetch(url).then(
+      (response) => response.ok,
+      () => false,
+    );
     if (answered) break;
     await new Promise((resolve) => setTimeout(resolve, 5));
   }
-  console.log(`${"cold start to first byte (installed and built)".padEnd(58)}        ${(performance.now() - start).toFixed(0)} ms`);
+  console.log(
+    `${"cold start to first byte (installed and built)".padEnd(58)}        ${(performance.now() - start).toFixed(0)} ms`,
+  );
 
   const browser = await launchBrowser();
   const plans = (await (await fetch(`${url}/api/plans`)).json()) as { id: string; name: string }[];
-  for (const [name, view] of [["list of plans", "/"], ["Wire, charts included", `/plan/${plans[0]?.id ?? ""}/wire`], ["Panels, charts included", `/plan/${plans[0]?.id ?? ""}/panels`]] as const) {
+  for (const [name, view] of [
+    ["list of plans", "/"],
+    ["Wire, charts included", `/plan/${plans[0]?.id ?? ""}/wire`],
+    ["Panels, charts included", `/plan/${plans[0]?.id ?? ""}/panels`],
+  ] as const) {
     const page = await browser.newPage();
     let bytes = 0;
-      const session = await page.createCDPSession();
+    const session = await page.createCDPSession();
     await session.send("Network.enable");
     await session.send("Network.setCacheDisabled", { cacheDisabled: true });
     const scripts = new Set<string>();
-    session.on("Network.responseReceived", ({ requestId, response }) => void (response.mimeType.includes("javascript") && scripts.add(requestId)));
-    session.on("Network.loadingFinished", ({ requestId, encodedDataLength }) => void (scripts.has(requestId) && (bytes += encodedDataLength)));
+    session.on(
+      "Network.responseReceived",
+      ({ requestId, response }) => void (response.mimeType.includes("javascript") && scripts.add(requestId)),
+    );
+    session.on(
+      "Network.loadingFinished",
+      ({ requestId, encodedDataLength }) => void (scripts.has(requestId) && (bytes += encodedDataLength)),
+    );
     await page.goto(`${url}${view}`, { waitUntil: "networkidle0" });
     console.log(`${`JavaScript sent, ${name}`.padEnd(58)}        ${(bytes / 1000).toFixed(0)} kB compressed`);
     await page.close();
@@ -39,8 +54,15 @@ async function main(): Promise<void> {
     await page.waitForSelector("[data-testid=window-chart] svg");
     // the loader of this file marks functions with a helper that the page does not have
     await page.evaluate("globalThis.__name = (f) => f");
-    for (const label of ["In series", "Strings"]) print(`edit to painted verdict, ${label}: ${plan.name.slice(0, 20)}`, await page.evaluate(editTimes, label, 50, "[data-testid=verdict], [data-testid=window-chart]"));
-    print(`edit to painted ledger, In series: ${plan.name.slice(0, 20)}`, await page.evaluate(editTimes, "In series", 30, "[aria-label='Ledger of rules']"));
+    for (const label of ["In series", "Strings"])
+      print(
+        `edit to painted verdict, ${label}: ${plan.name.slice(0, 20)}`,
+        await page.evaluate(editTimes, label, 50, "[data-testid=verdict], [data-testid=window-chart]"),
+      );
+    print(
+      `edit to painted ledger, In series: ${plan.name.slice(0, 20)}`,
+      await page.evaluate(editTimes, "In series", 30, "[aria-label='Ledger of rules']"),
+    );
     await page.close();
   }
   await browser.close();
@@ -52,11 +74,14 @@ async function main(): Promise<void> {
 /** In the page: presses one more, one fewer, …; from the press to the frame that shows what it changed in a part of the page. */
 async function editTimes(label: string, edits: number, part: string): Promise<number[]> {
   const button = (verb: string) => document.querySelector<HTMLButtonElement>(`[aria-label="${verb}: ${label}"]`);
-  const painted = () => new Promise<void>((resolve) => requestAnimationFrame(() => {
-    const channel = new MessageChannel();
-    channel.port1.onmessage = () => resolve();
-    channel.port2.postMessage(null);
-  }));
+  const painted = () =>
+    new Promise<void>((resolve) =>
+      requestAnimationFrame(() => {
+        const channel = new MessageChannel();
+        channel.port1.onmessage = () => resolve();
+        channel.port2.postMessage(null);
+      }),
+    );
   const times: number[] = [];
   for (let k = 0; k < edits; k++) {
     const text = () => [...document.querySelectorAll(part)].map((each) => each.textContent).join();
@@ -65,7 +90,8 @@ async function editTimes(label: string, edits: number, part: string): Promise<nu
     const changed = new Promise<void>((resolve, reject) => {
       const fail = setTimeout(() => reject(new Error("an edit showed no new verdict")), 3000);
       const look = new MutationObserver(() => {
-        if (text() === before || document.querySelector("[data-testid=verdict]")?.getAttribute("aria-busy") !== "false") return;
+        if (text() === before || document.querySelector("[data-testid=verdict]")?.getAttribute("aria-busy") !== "false")
+          return;
         clearTimeout(fail);
         look.disconnect();
         resolve();

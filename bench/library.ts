@@ -24,12 +24,26 @@ async function main(): Promise<void> {
   const kept: number[] = [];
   for (let round = 0; round < rounds; round++) {
     const file = path.join(folder, `${round}.csv`);
-    const lines = Array.from({ length: rows }, (_, k) => `Hedgerow ${round}-${k},Rigid glass,${50 + (k % 400)},22.4,5.9,18.5,5.4,-0.29,1020 x 510 x 30,6.4,${60 + (k % 90)}`);
-    writeFileSync(file, ["Model,Type,Rated power [W],Voc (V),Isc (A),Vmp (V),Imp (A),Voc coefficient (%/°C),Dimensions (mm),Weight (kg),Price", ...lines].join("\n"));
+    const lines = Array.from(
+      { length: rows },
+      (_, k) =>
+        `Hedgerow ${round}-${k},Rigid glass,${50 + (k % 400)},22.4,5.9,18.5,5.4,-0.29,1020 x 510 x 30,6.4,${60 + (k % 90)}`,
+    );
+    writeFileSync(
+      file,
+      [
+        "Model,Type,Rated power [W],Voc (V),Isc (A),Vmp (V),Imp (A),Voc coefficient (%/°C),Dimensions (mm),Weight (kg),Price",
+        ...lines,
+      ].join("\n"),
+    );
     const input = (await page.waitForSelector("[aria-label='Library file']")) as ElementHandle<HTMLInputElement>;
     const start = performance.now();
     await input.uploadFile(file);
-    await page.waitForFunction((count: number) => document.querySelector("[role=dialog]")?.textContent?.includes(`${count} to put in`) === true, { polling: "mutation" }, rows);
+    await page.waitForFunction(
+      (count: number) => document.querySelector("[role=dialog]")?.textContent?.includes(`${count} to put in`) === true,
+      { polling: "mutation" },
+      rows,
+    );
     reported.push(performance.now() - start);
     const pressed = performance.now();
     await press(page, `Put ${rows}`);

@@ -14,6 +14,15 @@ for (const name of ["engine", "interface", "board", "library"]) {
   }
   // bundled, as the engine is wherever people meet it: calls between loose files are half as fast
   const outfile = path.join(root, "node_modules", ".cache", "golden-array", `${name}.mjs`);
-  await build({ entryPoints: [path.join(root, "bench", `${name}.ts`)], outfile, bundle: true, packages: "external", platform: "node", format: "esm", target: "node20", logLevel: "error" });
+  await build({
+    entryPoints: [path.join(root, "bench", `${name}.ts`)],
+    outfile,
+    bundle: true,
+    packages: "external",
+    platform: "node",
+    format: "esm",
+    target: "node20",
+    logLevel: "error",
+  });
   run(process.execPath, [outfile]);
 }

@@ -24,10 +24,24 @@ afterAll(async () => {
 
 /** What stands where, as the board shows it: lanes with their rows of panels. */
 const layout = (page: Page) =>
-  page.$$eval("[data-lane]", (lanes) => lanes.map((lane) => `${lane.getAttribute("data-lane") ?? ""}: ${[...lane.querySelectorAll("[data-row]")].map((row) => [...row.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join("-")).join(" | ") || [...lane.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join(" ")}`));
+  page.$$eval("[data-lane]", (lanes) =>
+    lanes.map(
+      (lane) =>
+        `${lane.getAttribute("data-lane") ?? ""}: ${[...lane.querySelectorAll("[data-row]")].map((row) => [...row.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join("-")).join(" | ") || [...lane.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join(" ")}`,
+    ),
+  );
 
 async function waitForLayout(page: Page, part: string): Promise<void> {
-  await page.waitForFunction((text: string) => [...document.querySelectorAll("[data-lane]")].some((lane) => `${lane.getAttribute("data-lane") ?? ""}: ${[...lane.querySelectorAll("[data-row]")].map((row) => [...row.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join("-")).join(" | ") || [...lane.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join(" ")}` === text), { timeout: 10_000 }, part);
+  await page.waitForFunction(
+    (text: string) =>
+      [...document.querySelectorAll("[data-lane]")].some(
+        (lane) =>
+          `${lane.getAttribute("data-lane") ?? ""}: ${[...lane.querySelectorAll("[data-row]")].map((row) => [...row.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join("-")).join(" | ") || [...lane.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join(" ")}` ===
+          text,
+      ),
+    { timeout: 10_000 },
+    part,
+  );
 }
 
 async function middle(page: Page, selector: string): Promise<{ x: number; y: number }> {
@@ -62,12 +76,16 @@ test("a panel dragged into another row adds its volts there, and the verdict fol
 test("dropped on a panel it stands in parallel with it, dropped on the shelf it is not wired; undo goes back over both", async () => {
   const { page } = watched;
   await drag(page, "[data-tile='roof.4']", "[data-tile='roof.2']");
-  await page.waitForFunction(() => document.querySelector("[data-lane='station/high'] ul ul [data-tile='roof.4']") !== null);
+  await page.waitForFunction(
+    () => document.querySelector("[data-lane='station/high'] ul ul [data-tile='roof.4']") !== null,
+  );
   await says(page, "[data-lane='station/high']", /amps add|volts add/);
   await drag(page, "[data-tile='roof.4']", "[data-zone='shelf']");
   await waitForLayout(page, "shelf: roof.4");
   await press(page, "Undo");
-  await page.waitForFunction(() => document.querySelector("[data-lane='station/high'] ul ul [data-tile='roof.4']") !== null);
+  await page.waitForFunction(
+    () => document.querySelector("[data-lane='station/high'] ul ul [data-tile='roof.4']") !== null,
+  );
   await press(page, "Undo");
   await press(page, "Undo");
   await waitForLayout(page, "station/high: roof.1-roof.2-roof.3-roof.4");
@@ -156,9 +174,16 @@ test("a finding lights the panels it speaks of, and a panel shows what it does",
   await page.waitForSelector("[data-tile='bookbay.1'][data-lit=true], [data-tile='roof.1'][data-lit=true]");
   await page.waitForSelector("[data-testid=window-chart] [data-lit-edge=ceiling]");
   await (await page.waitForSelector("[data-tile='roof.1']"))?.hover();
-  const noon = await says(page, "[data-testid=board-reading]", /number 1.*Bright noon: \d+\.\d\sV, \d+\.\d\d\sA, \d+\sW, none bypassed/);
+  const noon = await says(
+    page,
+    "[data-testid=board-reading]",
+    /number 1.*Bright noon: \d+\.\d\sV, \d+\.\d\d\sA, \d+\sW, none bypassed/,
+  );
   // volts add from plug to plug, up to the row's own
-  const sums = await page.$$eval("[data-lane='station/high'] [data-zone^='row:'], [data-lane='station/high'] strong", (all) => all.map((each) => Number(/([\d.]+)\sV/.exec(each.textContent ?? "")?.[1])).filter((v) => v > 0));
+  const sums = await page.$$eval(
+    "[data-lane='station/high'] [data-zone^='row:'], [data-lane='station/high'] strong",
+    (all) => all.map((each) => Number(/([\d.]+)\sV/.exec(each.textContent ?? "")?.[1])).filter((v) => v > 0),
+  );
   const one = Number(/: ([\d.]+)\sV/.exec(noon)?.[1]);
   expect(sums.length).toBeGreaterThanOrEqual(4);
   sums.slice(0, 4).forEach((sum, k) => expect(Math.abs(sum - one * (k + 1))).toBeLessThan(0.25));
@@ -178,7 +203,11 @@ test("a press on a sky moves panels, totals and chart to it; by night nothing is
   await press(page, "Now");
   await says(page, "[data-testid=running]", /Now:/);
   await says(page, "[aria-label='Sky'] + div", /your clock’s time zone and this latitude/);
-  expect(await page.$$eval("[data-testid=window-chart] path[data-sky]", (paths) => paths.map((each) => each.getAttribute("data-sky")))).toEqual(["coldDawn", "brightNoon", "hotRoof", "now"]);
+  expect(
+    await page.$$eval("[data-testid=window-chart] path[data-sky]", (paths) =>
+      paths.map((each) => each.getAttribute("data-sky")),
+    ),
+  ).toEqual(["coldDawn", "brightNoon", "hotRoof", "now"]);
   await press(page, "Bright noon");
   await says(page, "[data-testid=running]", /Bright noon:/);
 });
@@ -192,7 +221,13 @@ test("keys of the whole stop: wirings, sky, compare, ledger, a mend that undo ta
     if (shift) await page.keyboard.up("Shift");
     await page.keyboard.up("Alt");
   };
-  const wiringNow = (name: string) => page.waitForFunction((text: string) => document.querySelector("[aria-label='Wirings of these panels'] [aria-pressed=true]")?.textContent === text, {}, name);
+  const wiringNow = (name: string) =>
+    page.waitForFunction(
+      (text: string) =>
+        document.querySelector("[aria-label='Wirings of these panels'] [aria-pressed=true]")?.textContent === text,
+      {},
+      name,
+    );
   await alt("KeyW");
   await wiringNow("Under way");
   await alt("KeyW", true);
@@ -212,7 +247,10 @@ test("keys of the whole stop: wirings, sky, compare, ledger, a mend that undo ta
   await page.focus("[data-tile='roof.4']");
   await alt("ArrowUp", true);
   await says(page, "[data-testid=verdict]", /Do not connect|Connect/);
-  await page.waitForFunction(() => [...document.querySelectorAll("button")].some((button) => button.textContent?.includes("Mend:")), { timeout: 20_000 });
+  await page.waitForFunction(
+    () => [...document.querySelectorAll("button")].some((button) => button.textContent?.includes("Mend:")),
+    { timeout: 20_000 },
+  );
   await alt("KeyM");
   await says(page, "[data-testid=board-said]", /Mended; undo takes it back/);
   await press(page, "Undo");
@@ -250,7 +288,11 @@ test("another wiring of the same panels is a press away, is judged by itself, an
 test("wirings are compared side by side, with what moves from one to another and what to beware of", async () => {
   const { page } = watched;
   await press(page, "Compare");
-  await page.waitForFunction(() => [...document.querySelectorAll("[data-wiring]")].length === 4 && [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")));
+  await page.waitForFunction(
+    () =>
+      [...document.querySelectorAll("[data-wiring]")].length === 4 &&
+      [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")),
+  );
   await page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
   await says(page, "[data-wiring=parked]", /nothing to buy/);
   await says(page, "[data-wiring=pressday]", /1 pair of branch connectors/);
@@ -260,7 +302,11 @@ test("wirings are compared side by side, with what moves from one to another and
   // what no rule of either wiring would say: the way between them has its own dangers
   await press(page, "Press day");
   await page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
-  await says(page, "details", /What is meant for .*Port 2.* must not be plugged in at Lodestone.*over the input’s 100\sV/);
+  await says(
+    page,
+    "details",
+    /What is meant for .*Port 2.* must not be plugged in at Lodestone.*over the input’s 100\sV/,
+  );
   await press(page, "Parked");
   await press(page, "Compare");
 });
@@ -275,7 +321,11 @@ test("by touch: held and dragged to the shelf, on a phone", async () => {
   await finger.move(from.x + 6, from.y + 6);
   const zone = await (await page.$("[data-zone='new:press/pv']"))?.boundingBox();
   if (zone === undefined || zone === null) throw new Error("the next lane is not on the screen");
-  for (let k = 1; k <= 6; k++) await finger.move(from.x + ((zone.x + 60 - from.x) * k) / 6, from.y + ((zone.y + zone.height / 2 - from.y) * k) / 6);
+  for (let k = 1; k <= 6; k++)
+    await finger.move(
+      from.x + ((zone.x + 60 - from.x) * k) / 6,
+      from.y + ((zone.y + zone.height / 2 - from.y) * k) / 6,
+    );
   await finger.end();
   await waitForLayout(page, "press/pv: roof.1");
   await press(page, "Undo");
@@ -287,11 +337,29 @@ test("by touch: held and dragged to the shelf, on a phone", async () => {
 
 test("on a phone what one needs lies in the lower third: parts of the stop, undo, and what can be done with a panel; the panel stays in sight", async () => {
   const { page, complaints } = await openPage(browser, wire, { width: 390, height: 844 });
-  const tap = async (part: string) => (await page.waitForSelector(`xpath///nav[@aria-label="Parts of this stop"]//button[normalize-space()="${part}"]`))?.tap();
-  const placeOf = (selector: string) => page.$eval(selector, (element) => { const { top, bottom, left, right } = element.getBoundingClientRect(); return { top, bottom, left, right }; });
-  for (const [part, selector] of [["Window", "[data-testid=window-chart] svg"], ["Ledger", "[aria-label='Ledger of rules']"], ["Board", "[data-lane='station/low']"]] as const) {
+  const tap = async (part: string) =>
+    (
+      await page.waitForSelector(`xpath///nav[@aria-label="Parts of this stop"]//button[normalize-space()="${part}"]`)
+    )?.tap();
+  const placeOf = (selector: string) =>
+    page.$eval(selector, (element) => {
+      const { top, bottom, left, right } = element.getBoundingClientRect();
+      return { top, bottom, left, right };
+    });
+  for (const [part, selector] of [
+    ["Window", "[data-testid=window-chart] svg"],
+    ["Ledger", "[aria-label='Ledger of rules']"],
+    ["Board", "[data-lane='station/low']"],
+  ] as const) {
     await tap(part);
-    await page.waitForFunction((of: string) => { const { top, bottom } = document.querySelector(of)?.getBoundingClientRect() ?? { top: 0, bottom: 0 }; return top > 100 && top < 600 && bottom > 0; }, {}, selector);
+    await page.waitForFunction(
+      (of: string) => {
+        const { top, bottom } = document.querySelector(of)?.getBoundingClientRect() ?? { top: 0, bottom: 0 };
+        return top > 100 && top < 600 && bottom > 0;
+      },
+      {},
+      selector,
+    );
   }
   const target = await middle(page, "[data-tile='roof.2'] > :last-child");
   await page.touchscreen.tap(target.x, target.y);
@@ -301,7 +369,9 @@ test("on a phone what one needs lies in the lower third: parts of the stop, undo
   expect(dock.top).toBeGreaterThan(844 * 0.6);
   expect(tile.bottom).toBeLessThanOrEqual(dock.top + 1);
   // the keys go on to the side, under the thumb
-  const stowed = (await page.waitForSelector("xpath///*[@aria-label='Selected panels']//button[normalize-space()='Stowed']")) as ElementHandle<Element>;
+  const stowed = (await page.waitForSelector(
+    "xpath///*[@aria-label='Selected panels']//button[normalize-space()='Stowed']",
+  )) as ElementHandle<Element>;
   await stowed.tap();
   await says(page, "[data-testid=board-said]", /number 2 stowed/);
   await tap("Undo");
@@ -354,7 +424,9 @@ test("plans are found by name, duplicated, and deleted with a way back", async (
   await says(page, "[aria-label='Plans']", /Narrowboat with tilting panels, copy/);
   await press(page, "Delete Narrowboat with tilting panels, copy");
   await says(page, "[role=alert], .MuiSnackbarContent-message", /copy” is deleted/);
-  await page.waitForFunction(() => !/panels, copy/.test(document.querySelector("[aria-label='Plans']")?.textContent ?? ""));
+  await page.waitForFunction(
+    () => !/panels, copy/.test(document.querySelector("[aria-label='Plans']")?.textContent ?? ""),
+  );
   await press(page, "Undo");
   await says(page, "[aria-label='Plans']", /Narrowboat with tilting panels, copy/);
   await page.type("input[type=search]", "shed");

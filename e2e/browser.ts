@@ -6,11 +6,23 @@ export type WatchedPage = { readonly page: Page; readonly complaints: string[]; 
 export function launchBrowser(): Promise<Browser> {
   return puppeteer.launch({
     executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
-    args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
   });
 }
 
-export async function openPage(browser: Browser, url: string, size = { width: 1280, height: 800 }): Promise<WatchedPage> {
+export async function openPage(
+  browser: Browser,
+  url: string,
+  size = { width: 1280, height: 800 },
+): Promise<WatchedPage> {
   const page = await browser.newPage();
   const complaints: string[] = [];
   const requested: string[] = [];
@@ -49,8 +61,14 @@ export async function press(page: Page, name: string): Promise<void> {
   const found = await page.waitForFunction(
     (wanted: string) => {
       // icons leave zero-width spaces in a button's text
-      const nameOf = (element: Element) => (element.getAttribute("aria-label") ?? element.textContent ?? "").replace(/\u200b/g, "").replace(/\s+/g, " ").trim();
-      return [...document.querySelectorAll<HTMLElement>("button, a")].find((element) => nameOf(element).startsWith(wanted) && element.getBoundingClientRect().width > 0);
+      const nameOf = (element: Element) =>
+        (element.getAttribute("aria-label") ?? element.textContent ?? "")
+          .replace(/\u200b/g, "")
+          .replace(/\s+/g, " ")
+          .trim();
+      return [...document.querySelectorAll<HTMLElement>("button, a")].find(
+        (element) => nameOf(element).startsWith(wanted) && element.getBoundingClientRect().width > 0,
+      );
     },
     { timeout: 15_000 },
     name,
@@ -60,14 +78,30 @@ export async function press(page: Page, name: string): Promise<void> {
 
 /** Waits until the page says something, and returns the element's text. */
 export async function says(page: Page, selector: string, pattern: RegExp): Promise<string> {
-  await page.waitForFunction((where: string, what: string) => [...document.querySelectorAll(where)].some((element) => new RegExp(what).test(element.textContent ?? "")), { timeout: 15_000 }, selector, pattern.source);
+  await page.waitForFunction(
+    (where: string, what: string) =>
+      [...document.querySelectorAll(where)].some((element) => new RegExp(what).test(element.textContent ?? "")),
+    { timeout: 15_000 },
+    selector,
+    pattern.source,
+  );
   return page.$$eval(selector, (elements) => elements.map((element) => element.textContent ?? "").join(" "));
 }
 
 /** Waits until the control that a label stands for shows a value: a change is drawn together with its verdict, within a frame or two. */
 export async function shows(page: Page, label: string, value: string): Promise<void> {
   await field(page, label);
-  await page.waitForFunction((name: string, wanted: string) => [...document.querySelectorAll("label")].some((each) => each.textContent === name && document.querySelector<HTMLInputElement>(`[id="${each.htmlFor}"]`)?.value === wanted), { timeout: 10_000 }, label, value);
+  await page.waitForFunction(
+    (name: string, wanted: string) =>
+      [...document.querySelectorAll("label")].some(
+        (each) =>
+          each.textContent === name &&
+          document.querySelector<HTMLInputElement>(`[id="${each.htmlFor}"]`)?.value === wanted,
+      ),
+    { timeout: 10_000 },
+    label,
+    value,
+  );
 }
 
 export async function verdictIs(page: Page, level: string): Promise<void> {

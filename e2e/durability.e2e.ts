@@ -9,7 +9,11 @@ test("SIGKILL during 500 saves loses none that was acknowledged", async () => {
   const temporary = temporaryDir();
   let server: RunningServer = await startServer(temporary.dir);
   const json = { "content-type": "application/json" };
-  const made = await fetch(`${server.url}/api/plans`, { method: "POST", headers: json, body: JSON.stringify({ name: "Save me" }) });
+  const made = await fetch(`${server.url}/api/plans`, {
+    method: "POST",
+    headers: json,
+    body: JSON.stringify({ name: "Save me" }),
+  });
   const { id, plan } = (await made.json()) as { id: string; plan: Plan };
   let acknowledged = { revision: 1, low: 0 };
 
@@ -22,7 +26,10 @@ test("SIGKILL during 500 saves loses none that was acknowledged", async () => {
     });
     const killing = kills.includes(k);
     if (killing) setTimeout(() => void server.end("SIGKILL"), k % 5);
-    const answer = await sending.then((response) => (response.ok ? (response.json() as Promise<{ revision: number }>) : null), () => null);
+    const answer = await sending.then(
+      (response) => (response.ok ? (response.json() as Promise<{ revision: number }>) : null),
+      () => null,
+    );
     if (answer !== null) acknowledged = { revision: answer.revision, low };
     if (!killing) {
       expect(answer).not.toBeNull();

@@ -10,7 +10,11 @@ const temporary = temporaryDir();
 afterAll(temporary.remove);
 
 function evaluate(args: readonly string[], input = "") {
-  const { status, stdout, stderr } = spawnSync("npm", ["run", "-s", "evaluate", "--", ...args], { cwd: root, input, encoding: "utf8" });
+  const { status, stdout, stderr } = spawnSync("npm", ["run", "-s", "evaluate", "--", ...args], {
+    cwd: root,
+    input,
+    encoding: "utf8",
+  });
   return { status, lines: stdout.split("\n").filter((line) => line !== ""), stderr };
 }
 
@@ -41,7 +45,12 @@ test("a bad case gets one line with file, path and trouble, the others their ans
   writeFileSync(bad, '{"panels": {}, "net": {"panel": "ghost"}}');
   const broken = path.join(temporary.dir, "broken.json");
   writeFileSync(broken, '{"panels":');
-  const { status, lines, stderr } = evaluate([bad, reference("single-stc"), broken, path.join(temporary.dir, "nowhere.json")]);
+  const { status, lines, stderr } = evaluate([
+    bad,
+    reference("single-stc"),
+    broken,
+    path.join(temporary.dir, "nowhere.json"),
+  ]);
   expect(status).toBe(2);
   expect(lines.length).toBe(1);
   const complaints = stderr.split("\n").filter((line) => line !== "");

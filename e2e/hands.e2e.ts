@@ -37,15 +37,68 @@ const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 
 /** In order: joining rows follows on splitting one, and clearing on shading. */
 const actions: readonly Action[] = [
-  { name: "one place to the right", keys: ["Alt", "ArrowRight"], buttons: ["Move right in series"], said: /moved|volts add/, layout: "station/high: roof.1-roof.3-roof.2-roof.4" },
-  { name: "one place to the left", keys: ["Alt", "ArrowLeft"], buttons: ["Move left in series"], said: /volts add/, layout: "station/high: roof.2-roof.1-roof.3-roof.4" },
-  { name: "a row down", keys: ["Alt", "ArrowDown"], buttons: ["Move to the row below"], said: /amps add/, layout: "station/high: roof.1-roof.3-roof.4 | roof.2" },
-  { name: "a row up", keys: ["Alt", "ArrowUp"], buttons: ["Move to the row above"], said: /amps add/, layout: "station/high: roof.2 | roof.1-roof.3-roof.4" },
-  { name: "to the lane above", keys: ["Alt", "Shift", "ArrowUp"], buttons: ["Move to > Port 1"], said: /row of its own on .*Port 1/, layout: "station/low: bookbay.1-bookbay.2 | roof.2" },
-  { name: "to the lane below", keys: ["Alt", "Shift", "ArrowDown"], buttons: ["Move to > Lodestone"], said: /row of its own on Lodestone/, layout: "press/pv: roof.2" },
-  { name: "in parallel with the one before", keys: ["p"], buttons: ["Beside the one before"], said: /in parallel with Mossgate MG-195, half-cut, number 1/ },
-  { name: "to the shelf", keys: ["Delete"], buttons: ["Move to > the shelf"], said: /put on the shelf/, layout: "shelf: roof.2" },
-  { name: "split", keys: ["x"], buttons: ["Split row here"], said: /Row split/, layout: "station/high: roof.1 | roof.2-roof.3-roof.4" },
+  {
+    name: "one place to the right",
+    keys: ["Alt", "ArrowRight"],
+    buttons: ["Move right in series"],
+    said: /moved|volts add/,
+    layout: "station/high: roof.1-roof.3-roof.2-roof.4",
+  },
+  {
+    name: "one place to the left",
+    keys: ["Alt", "ArrowLeft"],
+    buttons: ["Move left in series"],
+    said: /volts add/,
+    layout: "station/high: roof.2-roof.1-roof.3-roof.4",
+  },
+  {
+    name: "a row down",
+    keys: ["Alt", "ArrowDown"],
+    buttons: ["Move to the row below"],
+    said: /amps add/,
+    layout: "station/high: roof.1-roof.3-roof.4 | roof.2",
+  },
+  {
+    name: "a row up",
+    keys: ["Alt", "ArrowUp"],
+    buttons: ["Move to the row above"],
+    said: /amps add/,
+    layout: "station/high: roof.2 | roof.1-roof.3-roof.4",
+  },
+  {
+    name: "to the lane above",
+    keys: ["Alt", "Shift", "ArrowUp"],
+    buttons: ["Move to > Port 1"],
+    said: /row of its own on .*Port 1/,
+    layout: "station/low: bookbay.1-bookbay.2 | roof.2",
+  },
+  {
+    name: "to the lane below",
+    keys: ["Alt", "Shift", "ArrowDown"],
+    buttons: ["Move to > Lodestone"],
+    said: /row of its own on Lodestone/,
+    layout: "press/pv: roof.2",
+  },
+  {
+    name: "in parallel with the one before",
+    keys: ["p"],
+    buttons: ["Beside the one before"],
+    said: /in parallel with Mossgate MG-195, half-cut, number 1/,
+  },
+  {
+    name: "to the shelf",
+    keys: ["Delete"],
+    buttons: ["Move to > the shelf"],
+    said: /put on the shelf/,
+    layout: "shelf: roof.2",
+  },
+  {
+    name: "split",
+    keys: ["x"],
+    buttons: ["Split row here"],
+    said: /Row split/,
+    layout: "station/high: roof.1 | roof.2-roof.3-roof.4",
+  },
   { name: "copy", keys: ["c"], buttons: ["Copy row"], said: /Row copied below/ },
   { name: "blocking diode", keys: ["d"], buttons: ["Blocking diode"], said: /Blocking diode put in/ },
   { name: "stow", keys: ["s"], buttons: ["Stowed"], said: /number 2 stowed/ },
@@ -56,10 +109,27 @@ const actions: readonly Action[] = [
 ];
 
 /** One pair of hands: how it presses a button, a panel, and undo. */
-type Hands = { readonly size: { width: number; height: number }; readonly press: (page: Page, name: string) => Promise<void>; readonly tile: (page: Page, key: string) => Promise<void> };
+type Hands = {
+  readonly size: { width: number; height: number };
+  readonly press: (page: Page, name: string) => Promise<void>;
+  readonly tile: (page: Page, key: string) => Promise<void>;
+};
 
 const named = async (page: Page, name: string) => {
-  const found = await page.waitForFunction((wanted: string) => [...document.querySelectorAll<HTMLElement>("button, [role=option], [role=combobox]")].find((element) => (element.getAttribute("aria-label") ?? element.textContent ?? "").replace(/\u200b/g, "").trim().startsWith(wanted) && element.getBoundingClientRect().width > 0 && !element.hasAttribute("disabled")), { timeout: 10_000 }, name);
+  const found = await page.waitForFunction(
+    (wanted: string) =>
+      [...document.querySelectorAll<HTMLElement>("button, [role=option], [role=combobox]")].find(
+        (element) =>
+          (element.getAttribute("aria-label") ?? element.textContent ?? "")
+            .replace(/\u200b/g, "")
+            .trim()
+            .startsWith(wanted) &&
+          element.getBoundingClientRect().width > 0 &&
+          !element.hasAttribute("disabled"),
+      ),
+    { timeout: 10_000 },
+    name,
+  );
   const element = found.asElement();
   if (element === null) throw new Error(`no control is named "${name}"`);
   await element.evaluate((control) => (control as HTMLElement).scrollIntoView({ block: "center" }));
@@ -99,7 +169,16 @@ const hands: Readonly<Record<"mouse" | "touch", Hands>> = {
 };
 
 async function stands(page: Page, layout: string): Promise<void> {
-  await page.waitForFunction((text: string) => [...document.querySelectorAll("[data-lane]")].some((lane) => `${lane.getAttribute("data-lane") ?? ""}: ${[...lane.querySelectorAll("[data-row]")].map((row) => [...row.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join("-")).join(" | ") || [...lane.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join(" ")}` === text), { timeout: 10_000 }, layout);
+  await page.waitForFunction(
+    (text: string) =>
+      [...document.querySelectorAll("[data-lane]")].some(
+        (lane) =>
+          `${lane.getAttribute("data-lane") ?? ""}: ${[...lane.querySelectorAll("[data-row]")].map((row) => [...row.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join("-")).join(" | ") || [...lane.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile")).join(" ")}` ===
+          text,
+      ),
+    { timeout: 10_000 },
+    layout,
+  );
 }
 
 const said = (page: Page, words: RegExp) => says(page, "[data-testid=board-said]", words);
@@ -111,7 +190,8 @@ async function chord(page: Page, keys: Chord): Promise<void> {
 }
 
 /** Nothing is left that could be undone. */
-const undone = (page: Page) => page.waitForFunction(() => document.querySelector<HTMLButtonElement>("[aria-label=Undo]")?.disabled === true);
+const undone = (page: Page) =>
+  page.waitForFunction(() => document.querySelector<HTMLButtonElement>("[aria-label=Undo]")?.disabled === true);
 
 describe.each(["mouse", "touch"] as const)("by %s", (means) => {
   const { size, press, tile } = hands[means];
@@ -133,19 +213,29 @@ describe.each(["mouse", "touch"] as const)("by %s", (means) => {
       const [control, option] = button.split(" > ");
       if (option === undefined) await press(page, button);
       else {
-        await (await page.waitForSelector("[aria-label='Selected panels'] [role=combobox]"))?.evaluate((box) => box.scrollIntoView({ block: "center" }));
+        await (
+          await page.waitForSelector("[aria-label='Selected panels'] [role=combobox]")
+        )?.evaluate((box) => box.scrollIntoView({ block: "center" }));
         const box = await page.$("[aria-label='Selected panels'] [role=combobox]");
         if (box === null) throw new Error(`no ${control ?? ""}`);
         await (means === "touch" ? box.tap() : box.click());
-        const found = await page.waitForFunction((part: string) => [...document.querySelectorAll("[role=option]")].find((each) => each.textContent?.includes(part) === true), { timeout: 10_000 }, option);
+        const found = await page.waitForFunction(
+          (part: string) =>
+            [...document.querySelectorAll("[role=option]")].find((each) => each.textContent?.includes(part) === true),
+          { timeout: 10_000 },
+          option,
+        );
         // the list grows as it opens; a finger must not land on what passes under it
-        await page.waitForFunction(() => {
-          const holder = window as unknown as { lastTop?: number };
-          const top = document.querySelector("[role=option]:last-of-type")?.getBoundingClientRect().bottom;
-          const still = top !== undefined && top === holder.lastTop;
-          if (top !== undefined) holder.lastTop = top;
-          return still;
-        }, { polling: 100 });
+        await page.waitForFunction(
+          () => {
+            const holder = window as unknown as { lastTop?: number };
+            const top = document.querySelector("[role=option]:last-of-type")?.getBoundingClientRect().bottom;
+            const still = top !== undefined && top === holder.lastTop;
+            if (top !== undefined) holder.lastTop = top;
+            return still;
+          },
+          { polling: 100 },
+        );
         const chosen = found.asElement() as ElementHandle<HTMLElement> | null;
         await (means === "touch" ? chosen?.tap() : chosen?.click());
         await page.waitForFunction(() => document.querySelector("[role=listbox]") === null);

@@ -12,7 +12,12 @@ let server: RunningServer;
 let browser: Browser;
 let watched: WatchedPage;
 
-type Kept = { id: string; revision: number; retired: boolean; sheet: { name: string; vocV: number; tempCoVocPctPerC: number | null; weightKg: number | null } };
+type Kept = {
+  id: string;
+  revision: number;
+  retired: boolean;
+  sheet: { name: string; vocV: number; tempCoVocPctPerC: number | null; weightKg: number | null };
+};
 const kept = async (): Promise<Kept[]> => (await (await fetch(`${server.url}/api/panels`)).json()) as Kept[];
 const keptNamed = async (name: string) => (await kept()).find(({ sheet }) => sheet.name.startsWith(name));
 
@@ -32,7 +37,10 @@ afterAll(async () => {
 });
 
 /** The first rows of the table, cell by cell, as shown. */
-const rows = (page: Page, column: string) => page.$$eval(`[role=gridcell][data-field=${column}]`, (cells) => cells.map((cell) => (cell.textContent ?? "").replace(/\u00a0/g, " ")));
+const rows = (page: Page, column: string) =>
+  page.$$eval(`[role=gridcell][data-field=${column}]`, (cells) =>
+    cells.map((cell) => (cell.textContent ?? "").replace(/\u00a0/g, " ")),
+  );
 
 async function pick(page: Page, name: string, text: string): Promise<void> {
   const file = path.join(files, name);
@@ -58,7 +66,9 @@ test("the table sorts by any column, finds by any word, and shows lengths and we
   expect(perW).toEqual([...perW].sort((a, b) => a - b));
   expect((await rows(page, "size"))[0]).toBe("1650 × 992 mm");
   await press(page, "in");
-  await page.waitForFunction(() => document.querySelector("[role=gridcell][data-field=size]")?.textContent?.includes("in"));
+  await page.waitForFunction(() =>
+    document.querySelector("[role=gridcell][data-field=size]")?.textContent?.includes("in"),
+  );
   expect((await rows(page, "size"))[0]).toBe("65.0 × 39.1 in");
   expect((await rows(page, "weightKg"))[0]).toBe("41 lb");
   await press(page, "mm");
@@ -74,16 +84,29 @@ test("a label is edited with a coefficient as the sticker has it, is saved by it
   await press(page, "Brindlewick BR-120");
   await type(page, "Voc coefficient", "−66 mV/K");
   await page.waitForSelector("[role=dialog] [data-save=saved], [data-save=saved]");
-  await page.waitForFunction(async (id: string) => ((await (await fetch(`/api/panels/${id}`)).json()) as { revision: number }).revision > 1, {}, before?.id ?? "");
+  await page.waitForFunction(
+    async (id: string) => ((await (await fetch(`/api/panels/${id}`)).json()) as { revision: number }).revision > 1,
+    {},
+    before?.id ?? "",
+  );
   expect((await keptNamed("Brindlewick BR-120"))?.sheet.tempCoVocPctPerC).toBeCloseTo(-0.29075, 4);
   await type(page, "Weight", "16.3 lb");
   await type(page, "Isc", "90");
   await says(page, "[role=alert]", /Isc: 90\sA is outside 0\.01 to 40\sA\. Still using 9\sA/);
   await type(page, "Isc", "6.8");
-  await page.waitForFunction(async (id: string) => ((await (await fetch(`/api/panels/${id}`)).json()) as { sheet: { weightKg: number } }).sheet.weightKg > 7.39, {}, before?.id ?? "");
+  await page.waitForFunction(
+    async (id: string) =>
+      ((await (await fetch(`/api/panels/${id}`)).json()) as { sheet: { weightKg: number } }).sheet.weightKg > 7.39,
+    {},
+    before?.id ?? "",
+  );
 
   const now = await keptNamed("Brindlewick BR-120");
-  await fetch(`${server.url}/api/panels/${now?.id ?? ""}`, { method: "PUT", headers: { "content-type": "application/json", "if-match": `"${now?.revision ?? 0}"` }, body: JSON.stringify({ ...now?.sheet, vocV: 23 }) });
+  await fetch(`${server.url}/api/panels/${now?.id ?? ""}`, {
+    method: "PUT",
+    headers: { "content-type": "application/json", "if-match": `"${now?.revision ?? 0}"` },
+    body: JSON.stringify({ ...now?.sheet, vocV: 23 }),
+  });
   await type(page, "Pmax", "121");
   await says(page, "[role=alert]", /changed elsewhere.*not saved/);
   expect((await keptNamed("Brindlewick BR-120"))?.sheet.vocV).toBe(23);
@@ -97,25 +120,43 @@ test("a sheet is copied, retired with an undo, and says which plans use it", asy
   await press(page, "Mossgate MG-195");
   await says(page, "[aria-label='Used by']", /The Lantern/);
   await press(page, "Copy this sheet");
-  await page.waitForFunction(() => document.querySelector("[role=dialog] h2, .MuiDrawer-paper h2")?.textContent?.endsWith("half-cut, copy"));
+  await page.waitForFunction(() =>
+    document.querySelector("[role=dialog] h2, .MuiDrawer-paper h2")?.textContent?.endsWith("half-cut, copy"),
+  );
   await press(page, "Retire it");
   await page.waitForFunction(() => document.body.textContent?.includes("1 sheet retired."));
   expect((await keptNamed("Mossgate MG-195, half-cut, copy"))?.retired).toBe(true);
-  await page.waitForFunction(() => ![...document.querySelectorAll("[role=gridcell][data-field=name]")].some((cell) => cell.textContent?.includes("copy")));
+  await page.waitForFunction(
+    () =>
+      ![...document.querySelectorAll("[role=gridcell][data-field=name]")].some((cell) =>
+        cell.textContent?.includes("copy"),
+      ),
+  );
   await press(page, "Undo");
-  await page.waitForFunction(() => [...document.querySelectorAll("[role=gridcell][data-field=name]")].some((cell) => cell.textContent?.includes("copy")));
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll("[role=gridcell][data-field=name]")].some((cell) =>
+      cell.textContent?.includes("copy"),
+    ),
+  );
   expect((await keptNamed("Mossgate MG-195, half-cut, copy"))?.retired).toBe(false);
 });
 
 test("a thousand rows are read with a report on every column, and put in at once; the same file again brings nothing new", async () => {
   const { page } = watched;
   const count = (await kept()).length;
-  const lines = Array.from({ length: 1000 }, (_, k) => `Hedgerow ${k};Rigid glass;${k === 7 ? "2OO" : 50 + (k % 400)};18,5;22,4;10 years`);
+  const lines = Array.from(
+    { length: 1000 },
+    (_, k) => `Hedgerow ${k};Rigid glass;${k === 7 ? "2OO" : 50 + (k % 400)};18,5;22,4;10 years`,
+  );
   const csv = ["Model;Type;Rated power [W];Vmp (V);Voc (V);Warranty", ...lines].join("\n");
   await pick(page, "many.csv", csv);
   await says(page, "[role=dialog]", /1000 to put in the library/);
   await says(page, "[role=dialog] tr[data-column=unknown]", /Warranty.*no such column.*10 years/);
-  await says(page, "[role=dialog] tr", /Rated power \[W\].*Pmax \(W\).*1 cell not understood and left empty.*row 9: “2OO”/);
+  await says(
+    page,
+    "[role=dialog] tr",
+    /Rated power \[W\].*Pmax \(W\).*1 cell not understood and left empty.*row 9: “2OO”/,
+  );
   await press(page, "Put 1000 in the library");
   await page.waitForFunction(() => document.querySelector("[role=dialog]") === null);
   expect((await kept()).length).toBe(count + 1000);
@@ -134,7 +175,10 @@ test("what is written as CSV and JSON is read back the same", async () => {
   await says(page, "[role=dialog]", /to put in the library/);
   await press(page, "Put nothing in");
   await press(page, "JSON of all shown");
-  const json = JSON.parse(await downloaded("inputs.json")) as { format: string; inputs: { name: string; groups: unknown[] }[] };
+  const json = JSON.parse(await downloaded("inputs.json")) as {
+    format: string;
+    inputs: { name: string; groups: unknown[] }[];
+  };
   expect(json.format).toBe("golden-array-library");
   expect(json.inputs.length).toBe(10);
   await pick(page, "again.json", JSON.stringify(json));
@@ -160,8 +204,19 @@ test("files that are too large, of another kind or hostile are refused, and noth
   const body = JSON.stringify([{ name: "half a sheet" }]);
   const headers = { "content-type": "application/json" };
   expect((await fetch(`${server.url}/api/panels/import`, { method: "POST", headers, body })).status).toBe(422);
-  expect((await fetch(`${server.url}/api/panels/import`, { method: "POST", headers, body: `["${"x".repeat(6_000_000)}"]` })).status).toBe(413);
-  expect((await fetch(`${server.url}/api/panels/import`, { method: "POST", headers: { ...headers, origin: "http://elsewhere.example" }, body })).status).toBe(403);
+  expect(
+    (await fetch(`${server.url}/api/panels/import`, { method: "POST", headers, body: `["${"x".repeat(6_000_000)}"]` }))
+      .status,
+  ).toBe(413);
+  expect(
+    (
+      await fetch(`${server.url}/api/panels/import`, {
+        method: "POST",
+        headers: { ...headers, origin: "http://elsewhere.example" },
+        body,
+      })
+    ).status,
+  ).toBe(403);
   expect(JSON.stringify(await kept())).toBe(before);
 });
 

@@ -1,7 +1,18 @@
 import { writeFileSync } from "node:fs";
 import path from "node:path";
 import { type Browser } from "puppeteer-core";
-import { field, launchBrowser, openPage, press, saved, says, shows, type, verdictIs, type WatchedPage } from "./browser";
+import {
+  field,
+  launchBrowser,
+  openPage,
+  press,
+  saved,
+  says,
+  shows,
+  type,
+  verdictIs,
+  type WatchedPage,
+} from "./browser";
 import { type RunningServer, startServer, temporaryDir } from "./server";
 
 /** One person's way through the application, from an empty start to a plan on another copy. */
@@ -21,7 +32,6 @@ afterAll(async () => {
   await server.end("SIGTERM");
   temporary.remove();
 });
-
 
 test("an empty start says what to do, and a new plan asks nothing but a name", async () => {
   const { page } = watched;
@@ -95,7 +105,9 @@ test("“why” shows the formula with the plan's numbers, and “mend” applie
   await press(page, "Why: Coldest volts, nothing connected");
   await says(page, "[data-rule=coldVoc]", /4 × 22.6\sV × 1\.16 = 104\.9\sV/);
   await press(page, "Mend: Wire 2 in series × 2 strings");
-  await page.waitForFunction(() => document.querySelector("[data-testid=verdict]")?.getAttribute("data-level") !== "stop");
+  await page.waitForFunction(
+    () => document.querySelector("[data-testid=verdict]")?.getAttribute("data-level") !== "stop",
+  );
   await page.waitForSelector("[data-rule=coldVoc][data-level=good]");
 });
 
@@ -104,7 +116,9 @@ test("the chart shows three curves and where the array runs, and moves with the 
   expect((await page.$$("[data-testid=window-chart] path[data-sky]")).length).toBe(3);
   await says(page, "[data-testid=running]", /Bright noon: Runs at/);
   await press(page, "Coldest dawn");
-  await page.waitForFunction(() => /Coldest dawn: Runs at/.test(document.querySelector("[data-testid=running]")?.textContent ?? ""));
+  await page.waitForFunction(() =>
+    /Coldest dawn: Runs at/.test(document.querySelector("[data-testid=running]")?.textContent ?? ""),
+  );
   await press(page, "Table");
   await says(page, "[aria-label='Window chart as a table']", /Hot roof/);
   await press(page, "Drawing");
@@ -162,13 +176,20 @@ test("the exported file is read on another copy, and is the same plan", async ()
 });
 
 test("the schema of the format is served", async () => {
-  const schema = (await (await fetch(`${server.url}/schema/plan-v3.json`)).json()) as { $schema: string; required: string[] };
+  const schema = (await (await fetch(`${server.url}/schema/plan-v3.json`)).json()) as {
+    $schema: string;
+    required: string[];
+  };
   expect(schema.$schema).toContain("2020-12");
   expect(schema.required).toContain("wirings");
 });
 
 test("nothing was complained of, and nothing was asked of any other machine", () => {
   expect(watched.complaints).toEqual([]);
-  expect(watched.requested.filter((url) => !url.startsWith(server.url) && !url.startsWith("data:") && !url.startsWith("blob:"))).toEqual([]);
+  expect(
+    watched.requested.filter(
+      (url) => !url.startsWith(server.url) && !url.startsWith("data:") && !url.startsWith("blob:"),
+    ),
+  ).toEqual([]);
   expect(watched.requested.length).toBeGreaterThan(5);
 });

@@ -11,10 +11,15 @@ let server: RunningServer;
 let browser: Browser;
 
 type Saved = { id: string; revision: number; plan: Plan };
-const plans = async () => (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string; revision: number }[];
+const plans = async () =>
+  (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string; revision: number }[];
 const read = async (id: string) => (await (await fetch(`${server.url}/api/plans/${id}`)).json()) as Saved;
 const put = (id: string, revision: number, body: unknown, headers: Record<string, string> = {}) =>
-  fetch(`${server.url}/api/plans/${id}`, { method: "PUT", headers: { "content-type": "application/json", "if-match": `"${revision}"`, ...headers }, body: JSON.stringify(body) });
+  fetch(`${server.url}/api/plans/${id}`, {
+    method: "PUT",
+    headers: { "content-type": "application/json", "if-match": `"${revision}"`, ...headers },
+    body: JSON.stringify(body),
+  });
 
 beforeAll(async () => {
   server = await startServer(temporary.dir, ["--demo"]);
@@ -38,8 +43,20 @@ describe("importing", () => {
     ["a broken file", async () => '{"format": "golden-array-plan", "version": 1,', /This is not a JSON file/],
     ["a foreign file", async () => '{"title": "shopping"}', /not a Golden Array plan/],
     ["a newer file", async () => JSON.stringify({ ...(await good()), version: 9 }), /newer version.*plan version 9/],
-    ["a hostile number", async () => JSON.stringify({ ...(await good()), site: { recordLowC: 1e9, recordHighC: null, latitudeDeg: null, mount: null } }), /site\.recordLowC.*1000000000/],
-    ["a hostile name", async () => JSON.stringify({ ...(await good()), name: `<img src=x onerror=alert(1)>${"x".repeat(90)}` }), /at name:/],
+    [
+      "a hostile number",
+      async () =>
+        JSON.stringify({
+          ...(await good()),
+          site: { recordLowC: 1e9, recordHighC: null, latitudeDeg: null, mount: null },
+        }),
+      /site\.recordLowC.*1000000000/,
+    ],
+    [
+      "a hostile name",
+      async () => JSON.stringify({ ...(await good()), name: `<img src=x onerror=alert(1)>${"x".repeat(90)}` }),
+      /at name:/,
+    ],
     ["a file far too large", async () => `{"format":"${"x".repeat(2_000_000)}"}`, /allowed: 1000000/],
   ];
   test.each(cases)("%s is refused with what and where, and nothing is half imported", async (_, make, expected) => {
@@ -63,7 +80,9 @@ describe("the HTTP interface", () => {
         request({ host: "127.0.0.1", port: server.port, path: "/api/plans", method, headers }, (response) => {
           response.resume();
           resolve(response.statusCode ?? 0);
-        }).on("error", reject).end();
+        })
+          .on("error", reject)
+          .end();
       });
     expect(await status({ host: `localhost:${server.port}` })).toBe(200);
     expect(await status({ host: "golden.example" })).toBe(403);
@@ -84,8 +103,14 @@ describe("the HTTP interface", () => {
     const url = `${server.url}/api/plans/${id}`;
     const json = { "content-type": "application/json" };
     expect((await fetch(url, { method: "PUT", headers: json, body: JSON.stringify(plan) })).status).toBe(428);
-    expect((await fetch(url, { method: "PUT", headers: { ...json, "if-match": "banana" }, body: JSON.stringify(plan) })).status).toBe(400);
-    expect((await fetch(url, { method: "PUT", headers: { "if-match": `"${revision}"` }, body: JSON.stringify(plan) })).status).toBe(400);
+    expect(
+      (await fetch(url, { method: "PUT", headers: { ...json, "if-match": "banana" }, body: JSON.stringify(plan) }))
+        .status,
+    ).toBe(400);
+    expect(
+      (await fetch(url, { method: "PUT", headers: { "if-match": `"${revision}"` }, body: JSON.stringify(plan) }))
+        .status,
+    ).toBe(400);
     expect((await put(id, revision, { ...plan, name: "x".repeat(1_100_000) })).status).toBe(413);
     const invalid = await put(id, revision, { ...plan, wirings: [{ ...plan.wirings[0], note: 2.5 }] });
     expect(invalid.status).toBe(422);
@@ -101,11 +126,21 @@ describe("the HTTP interface", () => {
     const made = await fetch(url, { method: "POST", headers: json, body: JSON.stringify(record?.sheet) });
     expect(made.status).toBe(201);
     const { id } = (await made.json()) as { id: string };
-    expect((await fetch(`${url}/${id}`, { method: "PUT", headers: { ...json, "if-match": '"1"' }, body: JSON.stringify(record?.sheet) })).headers.get("etag")).toBe('"2"');
+    expect(
+      (
+        await fetch(`${url}/${id}`, {
+          method: "PUT",
+          headers: { ...json, "if-match": '"1"' },
+          body: JSON.stringify(record?.sheet),
+        })
+      ).headers.get("etag"),
+    ).toBe('"2"');
     expect((await fetch(`${url}/${id}`, { method: "DELETE", headers: { "if-match": '"1"' } })).status).toBe(412);
     expect((await fetch(`${url}/${id}`, { method: "DELETE", headers: { "if-match": '"2"' } })).status).toBe(204);
     expect((await fetch(`${url}/${id}`)).status).toBe(404);
-    expect((await fetch(url, { method: "POST", headers: json, body: JSON.stringify({ name: "half a sheet" }) })).status).toBe(422);
+    expect(
+      (await fetch(url, { method: "POST", headers: json, body: JSON.stringify({ name: "half a sheet" }) })).status,
+    ).toBe(422);
   });
 });
 
@@ -115,7 +150,10 @@ describe("two writers", () => {
     const id = target?.id ?? "";
     const { page, complaints } = await openPage(browser, `${server.url}/plan/${id}/wire`);
     const elsewhere = await read(id);
-    expect((await put(id, elsewhere.revision, { ...elsewhere.plan, site: { ...elsewhere.plan.site, recordHighC: 40 } })).status).toBe(200);
+    expect(
+      (await put(id, elsewhere.revision, { ...elsewhere.plan, site: { ...elsewhere.plan.site, recordHighC: 40 } }))
+        .status,
+    ).toBe(200);
     await type(page, "Record low", "-9");
     await says(page, "[role=alert]", /changed in another tab or browser.*the site.*not saved/);
     expect((await read(id)).plan.site).toMatchObject({ recordHighC: 40, recordLowC: -4 });
@@ -136,7 +174,11 @@ describe("two writers", () => {
     expect((await read(id)).plan.site).toMatchObject({ recordLowC: -8, latitudeDeg: null });
 
     const third = await read(id);
-    await put(id, third.revision, { ...third.plan, name: "Renamed there", site: { ...third.plan.site, recordHighC: 41 } });
+    await put(id, third.revision, {
+      ...third.plan,
+      name: "Renamed there",
+      site: { ...third.plan.site, recordHighC: 41 },
+    });
     await type(page, "Record low", "-7");
     await press(page, "Choose by part");
     await says(page, "[data-part='site:recordHighC']", /record high.*changed there only/);
@@ -144,7 +186,10 @@ describe("two writers", () => {
     await page.click("[data-part='name:'] input[aria-label$=mine]");
     await press(page, "Save as chosen");
     await saved(page);
-    expect(await read(id)).toMatchObject({ revision: third.revision + 2, plan: { name: third.plan.name, site: { recordLowC: -7, recordHighC: 41 } } });
+    expect(await read(id)).toMatchObject({
+      revision: third.revision + 2,
+      plan: { name: third.plan.name, site: { recordLowC: -7, recordHighC: 41 } },
+    });
     expect(complaints).toEqual([]);
     await page.close();
   });
@@ -174,7 +219,10 @@ describe("starting", () => {
   });
 
   test("an odd port or flag is named, and the program ends", async () => {
-    for (const [args, expected] of [[["--port", "99999"], /"99999" is not a port; allowed: 1 to 65535/], [["--frobnicate"], /frobnicate/]] as const) {
+    for (const [args, expected] of [
+      [["--port", "99999"], /"99999" is not a port; allowed: 1 to 65535/],
+      [["--frobnicate"], /frobnicate/],
+    ] as const) {
       const { ended, output } = launch([...args]);
       expect(await ended).toBe(1);
       expect(output()).toMatch(expected);

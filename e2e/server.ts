@@ -25,14 +25,23 @@ export function freePort(): Promise<number> {
     probe.once("error", reject);
     probe.listen(0, "127.0.0.1", () => {
       const address = probe.address();
-      probe.close(() => (typeof address === "object" && address !== null ? resolve(address.port) : reject(new Error("no port"))));
+      probe.close(() =>
+        typeof address === "object" && address !== null ? resolve(address.port) : reject(new Error("no port")),
+      );
     });
   });
 }
 
 /** The launcher as a user runs it, without npm around it so that signals reach it. */
-export function launch(args: readonly string[]): { child: ChildProcess; output: () => string; ended: Promise<number | null> } {
-  const child = spawn(process.execPath, [path.join(root, "scripts", "serve.mjs"), ...args], { cwd: root, env: { ...process.env, NODE_ENV: "production" } });
+export function launch(args: readonly string[]): {
+  child: ChildProcess;
+  output: () => string;
+  ended: Promise<number | null>;
+} {
+  const child = spawn(process.execPath, [path.join(root, "scripts", "serve.mjs"), ...args], {
+    cwd: root,
+    env: { ...process.env, NODE_ENV: "production" },
+  });
   let text = "";
   child.stdout?.on("data", (chunk: Buffer) => (text += chunk.toString()));
   child.stderr?.on("data", (chunk: Buffer) => (text += chunk.toString()));

@@ -7,6 +7,14 @@ import { build } from "esbuild";
  */
 const [entry, ...args] = process.argv.slice(2);
 if (entry === undefined) throw new Error("usage: node scripts/bundled.mjs FILE [argument…]");
-const { outputFiles } = await build({ entryPoints: [entry], bundle: true, write: false, platform: "node", format: "esm", target: "node20", logLevel: "error" });
+const { outputFiles } = await build({
+  entryPoints: [entry],
+  bundle: true,
+  write: false,
+  platform: "node",
+  format: "esm",
+  target: "node20",
+  logLevel: "error",
+});
 process.argv = [process.execPath, path.resolve(entry), ...args];
 await import(`data:text/javascript;base64,${Buffer.from(outputFiles[0]?.contents ?? "").toString("base64")}`);

@@ -34,6 +34,7 @@ function isRecord(value: unknown): value is Record<string, unknown> {
 }
 
 const files = process.argv.slice(2);
-if (files.length === 0) complain("evaluate", "$", "no case given; use: npm run -s evaluate -- FILE… (or - for standard input)");
+if (files.length === 0)
+  complain("evaluate", "$", "no case given; use: npm run -s evaluate -- FILE… (or - for standard input)");
 const good = files.map(evaluate);
 process.exitCode = good.length > 0 && good.every(Boolean) ? 0 : 2;

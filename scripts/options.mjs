@@ -13,16 +13,24 @@ const defaultPort = 4870;
 export function readOptions(args) {
   let values;
   try {
-    ({ values } = parseArgs({ args, options: { port: { type: "string" }, data: { type: "string" }, demo: { type: "boolean", default: false } } }));
+    ({ values } = parseArgs({
+      args,
+      options: { port: { type: "string" }, data: { type: "string" }, demo: { type: "boolean", default: false } },
+    }));
   } catch (error) {
     return stop(`${error instanceof Error ? error.message : error} Allowed: --port N and --data DIR.`);
   }
   const demo = values.demo === true;
   const portText = values.port ?? process.env["GOLDEN_ARRAY_PORT"] ?? String(defaultPort);
   const port = Number(portText);
-  if (!/^\d+$/.test(portText) || port < 1 || port > 65535) return stop(`The port "${portText}" is not a port; allowed: 1 to 65535.`);
+  if (!/^\d+$/.test(portText) || port < 1 || port > 65535)
+    return stop(`The port "${portText}" is not a port; allowed: 1 to 65535.`);
   const home = process.env["XDG_DATA_HOME"] ?? path.join(os.homedir(), ".local", "share");
-  const dataDir = path.resolve(values.data ?? process.env["GOLDEN_ARRAY_DATA"] ?? (demo ? path.join(root, ".golden-array", "demo") : path.join(home, "golden-array")));
+  const dataDir = path.resolve(
+    values.data ??
+      process.env["GOLDEN_ARRAY_DATA"] ??
+      (demo ? path.join(root, ".golden-array", "demo") : path.join(home, "golden-array")),
+  );
   return { demo, port, dataDir };
 }
 

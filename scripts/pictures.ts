@@ -7,7 +7,14 @@ import { startServer, temporaryDir } from "../e2e/server";
 /** Takes the README's pictures from the demo data. */
 const wide = { width: 1280, height: 800 };
 const narrow = { width: 390, height: 844 };
-type Picture = { readonly name: string; readonly plan: string | null; readonly stop: string; readonly light: string; readonly size: typeof wide; readonly first?: (page: Page) => Promise<void> };
+type Picture = {
+  readonly name: string;
+  readonly plan: string | null;
+  readonly stop: string;
+  readonly light: string;
+  readonly size: typeof wide;
+  readonly first?: (page: Page) => Promise<void>;
+};
 const pictures: readonly Picture[] = [
   { name: "plans", plan: null, stop: "", light: "paper", size: wide },
   { name: "panels", plan: "Lantern", stop: "panels", light: "paper", size: wide },
@@ -25,16 +32,24 @@ const pictures: readonly Picture[] = [
 /** The wirings side by side, the first change between them opened. */
 async function compare(page: Page): Promise<void> {
   await press(page, "Compare");
-  await page.waitForFunction(() => [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")));
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")),
+  );
   await page.$$eval("details", (all) => all.slice(-1).forEach((each) => (each.open = true)));
 }
 
 /** A seller's table with the usual faults, read but not yet put in. */
 async function readFile(page: Page): Promise<void> {
-  const rows = ["Model;Type;Rated power [W];Open-circuit voltage (V);Isc (A);Temp. coefficient Voc;Dimensions (mm);Price;Warranty", "Hedgerow 100;Rigid glass;100;22,4;5,9;−0,29 %/K;1020 x 510 x 30;€ 69;10 years", "Hedgerow 200;shingle;2OO;22,6;11,6;−66 mV/K;1490 x 680 x 30;€ 118;10 years"];
+  const rows = [
+    "Model;Type;Rated power [W];Open-circuit voltage (V);Isc (A);Temp. coefficient Voc;Dimensions (mm);Price;Warranty",
+    "Hedgerow 100;Rigid glass;100;22,4;5,9;−0,29 %/K;1020 x 510 x 30;€ 69;10 years",
+    "Hedgerow 200;shingle;2OO;22,6;11,6;−66 mV/K;1490 x 680 x 30;€ 118;10 years",
+  ];
   const file = path.join(temporaryDir().dir, "hedgerow.csv");
   writeFileSync(file, rows.join("\n"));
-  await ((await page.waitForSelector("[aria-label='Library file']")) as ElementHandle<HTMLInputElement>).uploadFile(file);
+  await ((await page.waitForSelector("[aria-label='Library file']")) as ElementHandle<HTMLInputElement>).uploadFile(
+    file,
+  );
   await page.waitForSelector("[data-column=unknown]");
 }
 
@@ -46,12 +61,18 @@ async function main(): Promise<void> {
   for (const { name, plan, stop, light, size, first } of pictures) {
     await browser.setCookie({ name: "golden-array-light", value: light, domain: "127.0.0.1", path: "/" });
     const id = plans.find((candidate) => plan !== null && candidate.name.includes(plan))?.id;
-    const { page } = await openPage(browser, id === undefined ? `${server.url}/${stop}` : `${server.url}/plan/${id}/${stop}`, size);
+    const { page } = await openPage(
+      browser,
+      id === undefined ? `${server.url}/${stop}` : `${server.url}/plan/${id}/${stop}`,
+      size,
+    );
     // the loader of this file marks functions with a helper that the page does not have
     await page.evaluate("globalThis.__name = (f) => f");
     await first?.(page);
     await new Promise((resolve) => setTimeout(resolve, 400));
-    await page.screenshot({ path: path.join(__dirname, "..", "docs", "screenshots", `${name}.png`) as `${string}.png` });
+    await page.screenshot({
+      path: path.join(__dirname, "..", "docs", "screenshots", `${name}.png`) as `${string}.png`,
+    });
     await page.close();
   }
   await browser.close();

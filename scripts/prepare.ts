@@ -1,7 +1,15 @@
 import { randomUUID } from "node:crypto";
 import { type DeviceSheet, type PanelSheet } from "../src/core/plan";
 import { demoInputs, demoPanels, demoPlans } from "../src/demo";
-import { createPlan, DatabaseProblem, type Db, inputShelf, listPlans, openDatabase, panelShelf } from "../src/server/db";
+import {
+  createPlan,
+  DatabaseProblem,
+  type Db,
+  inputShelf,
+  listPlans,
+  openDatabase,
+  panelShelf,
+} from "../src/server/db";
 
 /** Brings the database of a data folder up to date; with --demo, fills an empty one with the demo scenario. */
 async function prepare(dataDir: string, demo: boolean): Promise<void> {
@@ -21,7 +29,8 @@ async function fill(db: Db): Promise<void> {
   const inputs = Object.values<DeviceSheet>(demoInputs).map((sheet) => ({ id: randomUUID(), sheet }));
   await panelShelf.add(db, panels, now);
   await inputShelf.add(db, inputs, now);
-  const idOf = (shelf: readonly { id: string; sheet: { name: string } }[], name: string) => shelf.find(({ sheet }) => sheet.name === name)?.id ?? null;
+  const idOf = (shelf: readonly { id: string; sheet: { name: string } }[], name: string) =>
+    shelf.find(({ sheet }) => sheet.name === name)?.id ?? null;
   // saved a second apart, last first, so that the list shows them in the scenario's order
   const plans = demoPlans().map((plan) => ({
     ...plan,

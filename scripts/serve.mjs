@@ -25,14 +25,23 @@ function refuseTakenPort() {
 }
 
 function portSentence(/** @type {Error & { code?: string }} */ error) {
-  if (error.code === "EADDRINUSE") return `Port ${port} is taken by another program (or another Golden Array). Choose one with: -- --port N`;
-  if (error.code === "EACCES") return `Port ${port} may not be used by this account. Choose one above 1023 with: -- --port N`;
+  if (error.code === "EADDRINUSE")
+    return `Port ${port} is taken by another program (or another Golden Array). Choose one with: -- --port N`;
+  if (error.code === "EACCES")
+    return `Port ${port} may not be used by this account. Choose one above 1023 with: -- --port N`;
   return `Port ${port} cannot be used: ${error.message}`;
 }
 
 /** Opens, migrates and, for the demo, fills the database, in a process of its own that says what is wrong. */
 function prepareData() {
-  const args = ["--conditions=react-server", "--import", "tsx", path.join(root, "scripts", "prepare.ts"), dataDir, ...(demo ? ["--demo"] : [])];
+  const args = [
+    "--conditions=react-server",
+    "--import",
+    "tsx",
+    path.join(root, "scripts", "prepare.ts"),
+    dataDir,
+    ...(demo ? ["--demo"] : []),
+  ];
   const { status } = spawnSync(process.execPath, args, { cwd: root, stdio: "inherit" });
   if (status !== 0) process.exit(status ?? 1);
 }
@@ -43,7 +52,10 @@ async function serve() {
   const app = next({ dev: false, dir: root, hostname: host, port });
   await app.prepare();
   const handle = app.getRequestHandler();
-  const server = createServer({ maxHeaderSize: 16384, requestTimeout: 30_000, headersTimeout: 10_000 }, (request, response) => void handle(request, response));
+  const server = createServer(
+    { maxHeaderSize: 16384, requestTimeout: 30_000, headersTimeout: 10_000 },
+    (request, response) => void handle(request, response),
+  );
   server.once("error", (error) => stop(portSentence(error)));
   server.listen(port, host, () => {
     console.log(`\nGolden Array ${demo ? "(demo) " : ""}is at http://${host}:${port}`);

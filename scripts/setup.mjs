@@ -7,7 +7,11 @@ import { fileURLToPath } from "node:url";
 export const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 
 /** Runs a command with its output shown; ends this process with its code when it fails. */
-export function run(/** @type {string} */ command, /** @type {string[]} */ args, /** @type {Record<string, string>} */ env = {}) {
+export function run(
+  /** @type {string} */ command,
+  /** @type {string[]} */ args,
+  /** @type {Record<string, string>} */ env = {},
+) {
   const { status, error } = spawnSync(command, args, { cwd: root, stdio: "inherit", env: { ...process.env, ...env } });
   if (error !== undefined) throw error;
   if (status !== 0) process.exit(status ?? 1);
@@ -21,7 +25,10 @@ export function ensureInstalled() {
   console.log("Installing packages (a few minutes the first time; one of them is compiled)…");
   // not "npm ci": it refuses a lock file made where the registry lacks another system's optional binaries.
   // The database module is compiled here, so that nothing is fetched from outside the registry.
-  run("npm", ["install", "--no-save", "--no-fund", "--no-audit", "--loglevel=error"], { npm_config_build_from_source: "better-sqlite3", NODE_ENV: "development" });
+  run("npm", ["install", "--no-save", "--no-fund", "--no-audit", "--loglevel=error"], {
+    npm_config_build_from_source: "better-sqlite3",
+    NODE_ENV: "development",
+  });
   writeFileSync(stamp, wanted);
 }
 
@@ -31,7 +38,10 @@ export function ensureBuilt() {
   const wanted = hashOf(["src", "package-lock.json", "next.config.ts", "tsconfig.json"]);
   if (read(stamp) === wanted) return;
   console.log("Building (about a minute the first time)…");
-  run(process.execPath, [path.join(root, "node_modules", "next", "dist", "bin", "next"), "build"], { NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" });
+  run(process.execPath, [path.join(root, "node_modules", "next", "dist", "bin", "next"), "build"], {
+    NODE_ENV: "production",
+    NEXT_TELEMETRY_DISABLED: "1",
+  });
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, wanted);
 }

@@ -43,8 +43,16 @@ function jest(/** @type {string} */ name, /** @type {string[]} */ args) {
   if ((status !== 0 && numFailedTests + numRuntimeErrorTestSuites === 0) || numPassedTests === 0) failed += 1;
 }
 
-function execute(/** @type {string} */ bin, /** @type {string[]} */ args, /** @type {"inherit" | "ignore"} */ stdout = "inherit") {
-  const { status } = spawnSync(process.execPath, [path.join(root, "node_modules", bin), ...args], { cwd: root, stdio: ["ignore", stdout, "inherit"], env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1" } });
+function execute(
+  /** @type {string} */ bin,
+  /** @type {string[]} */ args,
+  /** @type {"inherit" | "ignore"} */ stdout = "inherit",
+) {
+  const { status } = spawnSync(process.execPath, [path.join(root, "node_modules", bin), ...args], {
+    cwd: root,
+    stdio: ["ignore", stdout, "inherit"],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1" },
+  });
   return status;
 }
 
@@ -52,7 +60,11 @@ function execute(/** @type {string} */ bin, /** @type {string[]} */ args, /** @t
 function ensureDebian(/** @type {string} */ program, /** @type {string} */ name, /** @type {string} */ purpose) {
   if (existsSync(program)) return;
   console.log(`Installing ${name} from Debian: ${purpose}…`);
-  const apt = (/** @type {string[]} */ args) => spawnSync("apt-get", args, { stdio: ["ignore", "ignore", "inherit"], env: { ...process.env, DEBIAN_FRONTEND: "noninteractive" } }).status;
+  const apt = (/** @type {string[]} */ args) =>
+    spawnSync("apt-get", args, {
+      stdio: ["ignore", "ignore", "inherit"],
+      env: { ...process.env, DEBIAN_FRONTEND: "noninteractive" },
+    }).status;
   apt(["update"]);
   if (apt(["install", "-y", "--no-install-recommends", name]) !== 0) console.error(`${name} could not be installed.`);
 }

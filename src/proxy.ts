@@ -4,11 +4,19 @@ import { contentSecurityPolicy, refusal } from "@/server/guards";
 /** Every request passes here first: who may ask at all, and the policy pages are served under. */
 export function proxy(request: NextRequest): NextResponse {
   const why = refusal(
-    { method: request.method, host: request.headers.get("host"), origin: request.headers.get("origin"), fetchSite: request.headers.get("sec-fetch-site") },
+    {
+      method: request.method,
+      host: request.headers.get("host"),
+      origin: request.headers.get("origin"),
+      fetchSite: request.headers.get("sec-fetch-site"),
+    },
     (process.env["GOLDEN_ARRAY_HOSTS"] ?? "").split(",").filter((name) => name !== ""),
   );
   if (why !== null) {
-    return NextResponse.json({ type: "forbidden", message: why, path: null, current: null, changed: null }, { status: 403, headers: { "cache-control": "no-store" } });
+    return NextResponse.json(
+      { type: "forbidden", message: why, path: null, current: null, changed: null },
+      { status: 403, headers: { "cache-control": "no-store" } },
+    );
   }
   const nonce = btoa(crypto.randomUUID());
   const policy = contentSecurityPolicy(nonce, process.env.NODE_ENV === "development");

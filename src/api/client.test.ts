@@ -17,7 +17,10 @@ test("a save names the revision it starts from and returns the next", async () =
   const { client, asked } = over(() => Response.json(saved));
   expect(await client.savePlan("a", 2, saved.plan)).toEqual({ type: "ok", value: saved });
   expect(asked[0]?.path).toBe("/api/plans/a");
-  expect(asked[0]?.init).toMatchObject({ method: "PUT", headers: { "if-match": '"2"', "content-type": "application/json" } });
+  expect(asked[0]?.init).toMatchObject({
+    method: "PUT",
+    headers: { "if-match": '"2"', "content-type": "application/json" },
+  });
 });
 
 test("a fault is a result with the server's own words", async () => {

@@ -1,11 +1,28 @@
 import { z } from "zod";
 import { type DeviceSheet, type PanelSheet, type Plan } from "@/core/plan";
 import {
-  addedSchema, apiFaultSchema, type ApiFault, type ApiResult, inputRecordSchema, panelRecordSchema, planSummarySchema, savedPlanSchema,
-  type Added, type InputRecord, type PanelRecord, type PlanSummary, type SavedPlan,
+  addedSchema,
+  apiFaultSchema,
+  type ApiFault,
+  type ApiResult,
+  inputRecordSchema,
+  panelRecordSchema,
+  planSummarySchema,
+  savedPlanSchema,
+  type Added,
+  type InputRecord,
+  type PanelRecord,
+  type PlanSummary,
+  type SavedPlan,
 } from "./contract";
 
-type Send = { readonly method: "GET" | "POST" | "PUT" | "DELETE"; readonly path: string; readonly body?: string; readonly ifMatch?: number; readonly keepalive?: boolean };
+type Send = {
+  readonly method: "GET" | "POST" | "PUT" | "DELETE";
+  readonly path: string;
+  readonly body?: string;
+  readonly ifMatch?: number;
+  readonly keepalive?: boolean;
+};
 
 const nothing = z.null();
 
@@ -16,7 +33,13 @@ export function createClient(fetcher: typeof fetch) {
     if (send.body !== undefined) headers["content-type"] = "application/json";
     if (send.ifMatch !== undefined) headers["if-match"] = `"${send.ifMatch}"`;
     try {
-      const response = await fetcher(send.path, { method: send.method, headers, body: send.body ?? null, cache: "no-store", keepalive: send.keepalive ?? false });
+      const response = await fetcher(send.path, {
+        method: send.method,
+        headers,
+        body: send.body ?? null,
+        cache: "no-store",
+        keepalive: send.keepalive ?? false,
+      });
       const value: unknown = response.status === 204 ? null : await response.json();
       if (!response.ok) return { type: "fault", fault: apiFaultSchema.parse(value) };
       return { type: "ok", value: schema.parse(value) };
@@ -26,16 +49,25 @@ export function createClient(fetcher: typeof fetch) {
   }
 
   return {
-    listPlans: (): Promise<ApiResult<PlanSummary[]>> => call({ method: "GET", path: "/api/plans" }, z.array(planSummarySchema)),
-    createPlan: (name: string): Promise<ApiResult<SavedPlan>> => call({ method: "POST", path: "/api/plans", body: JSON.stringify({ name }) }, savedPlanSchema),
-    readPlan: (id: string): Promise<ApiResult<SavedPlan>> => call({ method: "GET", path: `/api/plans/${id}` }, savedPlanSchema),
+    listPlans: (): Promise<ApiResult<PlanSummary[]>> =>
+      call({ method: "GET", path: "/api/plans" }, z.array(planSummarySchema)),
+    createPlan: (name: string): Promise<ApiResult<SavedPlan>> =>
+      call({ method: "POST", path: "/api/plans", body: JSON.stringify({ name }) }, savedPlanSchema),
+    readPlan: (id: string): Promise<ApiResult<SavedPlan>> =>
+      call({ method: "GET", path: `/api/plans/${id}` }, savedPlanSchema),
     /** Saves over the revision given; `keepalive` lets the request outlive the page (small bodies only). */
     savePlan: (id: string, revision: number, plan: Plan, keepalive = false): Promise<ApiResult<SavedPlan>> =>
-      call({ method: "PUT", path: `/api/plans/${id}`, body: JSON.stringify(plan), ifMatch: revision, keepalive }, savedPlanSchema),
-    deletePlan: (id: string, revision: number): Promise<ApiResult<null>> => call({ method: "DELETE", path: `/api/plans/${id}`, ifMatch: revision }, nothing),
+      call(
+        { method: "PUT", path: `/api/plans/${id}`, body: JSON.stringify(plan), ifMatch: revision, keepalive },
+        savedPlanSchema,
+      ),
+    deletePlan: (id: string, revision: number): Promise<ApiResult<null>> =>
+      call({ method: "DELETE", path: `/api/plans/${id}`, ifMatch: revision }, nothing),
     /** Sends the text of a file as it is: the server judges it, so that nothing is trusted here. */
-    importPlan: (text: string): Promise<ApiResult<SavedPlan>> => call({ method: "POST", path: "/api/plans/import", body: text }, savedPlanSchema),
-    archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> => call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
+    importPlan: (text: string): Promise<ApiResult<SavedPlan>> =>
+      call({ method: "POST", path: "/api/plans/import", body: text }, savedPlanSchema),
+    archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> =>
+      call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
     panels: shelfOf<PanelSheet, PanelRecord>(call, "/api/panels", panelRecordSchema),
     inputs: shelfOf<DeviceSheet, InputRecord>(call, "/api/inputs", inputRecordSchema),
   };
@@ -47,11 +79,21 @@ type Call = <T>(send: Send, schema: z.ZodType<T>) => Promise<ApiResult<T>>;
 function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Record>) {
   return {
     list: (): Promise<ApiResult<Record[]>> => call({ method: "GET", path }, z.array(schema)),
-    create: (sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "POST", path, body: JSON.stringify(sheet) }, schema),
+    create: (sheet: Sheet): Promise<ApiResult<Record>> =>
+      call({ method: "POST", path, body: JSON.stringify(sheet) }, schema),
     /** Many at once, all of them or none. */
-    createMany: (sheets: readonly Sheet[]): Promise<ApiResult<Added>> => call({ method: "POST", path: `${path}/import`, body: JSON.stringify(sheets) }, addedSchema),
-    replace: (id: string, revision: number, sheet: Sheet): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision, keepalive: true }, schema),
-    retire: (id: string, revision: number, retired: boolean): Promise<ApiResult<Record>> => call({ method: "PUT", path: `${path}/${id}/retired`, body: JSON.stringify({ retired }), ifMatch: revision }, schema),
+    createMany: (sheets: readonly Sheet[]): Promise<ApiResult<Added>> =>
+      call({ method: "POST", path: `${path}/import`, body: JSON.stringify(sheets) }, addedSchema),
+    replace: (id: string, revision: number, sheet: Sheet): Promise<ApiResult<Record>> =>
+      call(
+        { method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision, keepalive: true },
+        schema,
+      ),
+    retire: (id: string, revision: number, retired: boolean): Promise<ApiResult<Record>> =>
+      call(
+        { method: "PUT", path: `${path}/${id}/retired`, body: JSON.stringify({ retired }), ifMatch: revision },
+        schema,
+      ),
     read: (id: string): Promise<ApiResult<Record>> => call({ method: "GET", path: `${path}/${id}` }, schema),
   };
 }
@@ -61,6 +103,15 @@ export type ShelfClient<Sheet, Record> = ReturnType<typeof shelfOf<Sheet, Record
 export type ApiClient = ReturnType<typeof createClient>;
 
 function unreachable(error: unknown): ApiFault {
-  const detail = error instanceof z.ZodError ? "it answered in a way this page does not understand; reload the page" : "it does not answer; is it still running?";
-  return { type: "unreachable", message: `The Golden Array server was not reached: ${detail}`, path: null, current: null, changed: null };
+  const detail =
+    error instanceof z.ZodError
+      ? "it answered in a way this page does not understand; reload the page"
+      : "it does not answer; is it still running?";
+  return {
+    type: "unreachable",
+    message: `The Golden Array server was not reached: ${detail}`,
+    path: null,
+    current: null,
+    changed: null,
+  };
 }

@@ -5,9 +5,28 @@ import { deviceSchema, labelSchema, planSchema } from "@/core/plan";
 const revision = z.number().int().min(1);
 const stamp = z.string();
 
-export const planSummarySchema = z.strictObject({ id: z.string(), name: z.string(), revision, createdAt: stamp, updatedAt: stamp, archived: z.boolean() });
-export const savedPlanSchema = z.strictObject({ id: z.string(), revision, createdAt: stamp, updatedAt: stamp, plan: planSchema });
-const onShelf = { id: z.string(), revision, updatedAt: stamp, retired: z.boolean(), usedBy: z.array(z.strictObject({ id: z.string(), name: z.string() })) };
+export const planSummarySchema = z.strictObject({
+  id: z.string(),
+  name: z.string(),
+  revision,
+  createdAt: stamp,
+  updatedAt: stamp,
+  archived: z.boolean(),
+});
+export const savedPlanSchema = z.strictObject({
+  id: z.string(),
+  revision,
+  createdAt: stamp,
+  updatedAt: stamp,
+  plan: planSchema,
+});
+const onShelf = {
+  id: z.string(),
+  revision,
+  updatedAt: stamp,
+  retired: z.boolean(),
+  usedBy: z.array(z.strictObject({ id: z.string(), name: z.string() })),
+};
 export const panelRecordSchema = z.strictObject({ ...onShelf, sheet: labelSchema });
 export const inputRecordSchema = z.strictObject({ ...onShelf, sheet: deviceSchema });
 /** The ids of many sheets put in at once, in their order; each is at revision 1. */
@@ -24,7 +43,18 @@ export type InputRecord = z.infer<typeof inputRecordSchema>;
 
 /** Every way a request can fail. `message` is a whole sentence: what, which value, what is allowed. */
 const faultCodes = [
-  "badRequest", "forbidden", "notFound", "invalid", "notJson", "tooLarge", "foreign", "newer", "preconditionRequired", "stale", "server", "unreachable",
+  "badRequest",
+  "forbidden",
+  "notFound",
+  "invalid",
+  "notJson",
+  "tooLarge",
+  "foreign",
+  "newer",
+  "preconditionRequired",
+  "stale",
+  "server",
+  "unreachable",
 ] as const;
 
 export const apiFaultSchema = z.object({
@@ -40,4 +70,5 @@ export const apiFaultSchema = z.object({
 export type ApiFault = z.infer<typeof apiFaultSchema>;
 export type ApiFaultType = ApiFault["type"];
 
-export type ApiResult<T> = { readonly type: "ok"; readonly value: T } | { readonly type: "fault"; readonly fault: ApiFault };
+export type ApiResult<T> =
+  { readonly type: "ok"; readonly value: T } | { readonly type: "fault"; readonly fault: ApiFault };

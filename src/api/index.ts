@@ -1,4 +1,16 @@
 export { type ApiClient, createClient, type ShelfClient } from "./client";
 export {
-  type Added, addedSchema, archivingSchema, type ApiFault, type ApiFaultType, type ApiResult, apiFaultSchema, type InputRecord, newPlanSchema, type PanelRecord, type PlanSummary, retiringSchema, type SavedPlan,
+  type Added,
+  addedSchema,
+  archivingSchema,
+  type ApiFault,
+  type ApiFaultType,
+  type ApiResult,
+  apiFaultSchema,
+  type InputRecord,
+  newPlanSchema,
+  type PanelRecord,
+  type PlanSummary,
+  retiringSchema,
+  type SavedPlan,
 } from "./contract";

@@ -7,7 +7,11 @@ export default function ErrorPage({ error, reset }: { error: Error; reset: () =>
       <h1>This page stumbled</h1>
       <p>Your plan is safe: what was saved is on disk, and anything newer is kept in this browser.</p>
       <p style={{ overflowWrap: "anywhere" }}>{error.message}</p>
-      <p><button type="button" onClick={reset}>Try again</button></p>
+      <p>
+        <button type="button" onClick={reset}>
+          Try again
+        </button>
+      </p>
     </main>
   );
 }

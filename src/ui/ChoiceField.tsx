@@ -18,11 +18,25 @@ type Props<T extends string> = {
 };
 
 /** One choice out of a few, with its label above it like every other field. */
-export function ChoiceField<T extends string>({ label, value, options, onChoice, onFocus, help, placeholder, labelHidden = false }: Props<T>) {
+export function ChoiceField<T extends string>({
+  label,
+  value,
+  options,
+  onChoice,
+  onFocus,
+  help,
+  placeholder,
+  labelHidden = false,
+}: Props<T>) {
   const id = useId();
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Box component="label" id={`${id}-label`} className={labelHidden ? "visually-hidden" : undefined} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
+      <Box
+        component="label"
+        id={`${id}-label`}
+        className={labelHidden ? "visually-hidden" : undefined}
+        sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}
+      >
         {label}
       </Box>
       <Select
@@ -45,7 +59,9 @@ export function ChoiceField<T extends string>({ label, value, options, onChoice,
           </MenuItem>
         ))}
       </Select>
-      <span id={`${id}-help`} className="visually-hidden">{help}</span>
+      <span id={`${id}-help`} className="visually-hidden">
+        {help}
+      </span>
     </Box>
   );
 }

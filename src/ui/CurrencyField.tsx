@@ -7,5 +7,12 @@ const usual = ["EUR", "GBP", "USD", "CHF", "SEK", "NOK", "DKK", "PLN", "CAD", "A
 /** The currency of a price, by its code. One from a file that is not in the list stays what it is. */
 export function CurrencyField({ value, onChoice }: { value: string; onChoice: (code: string) => void }) {
   const codes = usual.includes(value) ? usual : [...usual, value];
-  return <ChoiceField label="Currency" value={value} options={codes.map((code) => ({ value: code, text: code }))} onChoice={onChoice} />;
+  return (
+    <ChoiceField
+      label="Currency"
+      value={value}
+      options={codes.map((code) => ({ value: code, text: code }))}
+      onChoice={onChoice}
+    />
+  );
 }

@@ -12,7 +12,11 @@ const icons = { paper: NotebookPen, sunlight: Sun, lantern: FlameKindling } as c
 export function LightSwitch() {
   const { light, setLight } = useLight();
   return (
-    <Box role="group" aria-label="Light to read by" sx={{ display: "inline-flex", border: "1px solid var(--line-strong)" }}>
+    <Box
+      role="group"
+      aria-label="Light to read by"
+      sx={{ display: "inline-flex", border: "1px solid var(--line-strong)" }}
+    >
       {lights.map((choice) => {
         const Icon = icons[choice];
         const chosen = choice === light;
@@ -26,8 +30,15 @@ export function LightSwitch() {
             title={names[choice]}
             onClick={() => setLight(choice)}
             sx={{
-              display: "grid", placeItems: "center", width: 34, height: 34, border: 0, p: 0, cursor: "pointer",
-              bgcolor: chosen ? "var(--ink)" : "transparent", color: chosen ? "var(--sheet)" : "var(--ink)",
+              display: "grid",
+              placeItems: "center",
+              width: 34,
+              height: 34,
+              border: 0,
+              p: 0,
+              cursor: "pointer",
+              bgcolor: chosen ? "var(--ink)" : "transparent",
+              color: chosen ? "var(--sheet)" : "var(--ink)",
               "@media (pointer: coarse)": { width: 44, height: 44 },
             }}
           >

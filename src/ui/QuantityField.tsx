@@ -35,7 +35,12 @@ export function QuantityField(props: Props) {
   const [focused, setFocused] = useState(false);
   const read = props.read ?? ((text: string) => readQuantity(text, spec, system));
   // a draft belongs to the value it produced: undo, another tab's change or other units show through at once
-  const text = draft !== null && draft.from === value && draft.system === system ? draft.text : value === null ? "" : givenNumber(value, spec.unit, system);
+  const text =
+    draft !== null && draft.from === value && draft.system === system
+      ? draft.text
+      : value === null
+        ? ""
+        : givenNumber(value, spec.unit, system);
   const reading = read(text);
   const error = errorOf(reading, label, text, spec, required, value, system);
 
@@ -82,7 +87,15 @@ export function QuantityField(props: Props) {
           if (error === null) setDraft(null);
           onDone();
         }}
-        endAdornment={<Box component="span" aria-hidden sx={{ color: "text.secondary", fontSize: "0.8125rem", pl: 0.5, whiteSpace: "nowrap" }}>{showingOf(spec.unit, system).unit}</Box>}
+        endAdornment={
+          <Box
+            component="span"
+            aria-hidden
+            sx={{ color: "text.secondary", fontSize: "0.8125rem", pl: 0.5, whiteSpace: "nowrap" }}
+          >
+            {showingOf(spec.unit, system).unit}
+          </Box>
+        }
         inputProps={{
           inputMode: spec.least < 0 || system === "us" ? "text" : "decimal",
           autoComplete: "off",
@@ -93,14 +106,22 @@ export function QuantityField(props: Props) {
         }}
         sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }}
       />
-      <Box id={`${id}-error`} role={error === null ? undefined : "alert"} sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>
+      <Box
+        id={`${id}-error`}
+        role={error === null ? undefined : "alert"}
+        sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}
+      >
         {error}
       </Box>
       <Box
         id={`${id}-help`}
         className={focused ? undefined : "visually-hidden"}
         // where a margin beside the form shows the help, it need not stand here too; a phone has no margin
-        sx={{ fontSize: "0.8125rem", color: "text.secondary", ...(props.helpBelow === true ? {} : { display: { md: "none" } }) }}
+        sx={{
+          fontSize: "0.8125rem",
+          color: "text.secondary",
+          ...(props.helpBelow === true ? {} : { display: { md: "none" } }),
+        }}
       >
         {help}
       </Box>
@@ -109,7 +130,15 @@ export function QuantityField(props: Props) {
 }
 
 /** What is wrong with a typed text: the field, the value, what is allowed, and what is used meanwhile. */
-function errorOf(reading: Reading, label: string, text: string, spec: FieldSpec, required: boolean, value: number | null, system: UnitSystem): string | null {
+function errorOf(
+  reading: Reading,
+  label: string,
+  text: string,
+  spec: FieldSpec,
+  required: boolean,
+  value: number | null,
+  system: UnitSystem,
+): string | null {
   const shownUnit = showingOf(spec.unit, system).unit;
   const range = `${givenNumber(spec.least, spec.unit, system).replace("-", "\u2212")} to ${given(spec.most, spec.unit, system)}`;
   const meanwhile = value === null ? "" : ` Still using ${given(value, spec.unit, system)}.`;

@@ -2,12 +2,24 @@ import { type ReactNode, useId } from "react";
 import style from "./sheet.module.css";
 
 /** A sheet of the notebook: a titled region with a ruled heading. */
-export function Sheet({ title, aside, children, flush = false }: { title: string; aside?: ReactNode; children: ReactNode; flush?: boolean }) {
+export function Sheet({
+  title,
+  aside,
+  children,
+  flush = false,
+}: {
+  title: string;
+  aside?: ReactNode;
+  children: ReactNode;
+  flush?: boolean;
+}) {
   const id = useId();
   return (
     <section aria-labelledby={id} className={style["sheet"]}>
       <div className={style["head"]}>
-        <h2 id={id} className={style["title"]}>{title}</h2>
+        <h2 id={id} className={style["title"]}>
+          {title}
+        </h2>
         {aside}
       </div>
       <div className={flush ? undefined : style["body"]}>{children}</div>

@@ -19,7 +19,12 @@ export function TextLine({ label, value, most, onValue, onDone, onFocus }: Props
   const [draft, setDraft] = useState<{ text: string; from: string } | null>(null);
   const text = draft !== null && draft.from === value ? draft.text : value;
   const tidy = text.trim();
-  const error = tidy === "" ? `${label} is needed; still using “${value}”.` : tidy.length > most ? `${label} has ${tidy.length} characters; allowed: up to ${most}. Still using “${value}”.` : null;
+  const error =
+    tidy === ""
+      ? `${label} is needed; still using “${value}”.`
+      : tidy.length > most
+        ? `${label} has ${tidy.length} characters; allowed: up to ${most}. Still using “${value}”.`
+        : null;
   return (
     <Box sx={{ minWidth: 0 }}>
       <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
@@ -44,7 +49,11 @@ export function TextLine({ label, value, most, onValue, onDone, onFocus }: Props
         }}
         inputProps={{ autoComplete: "off", "aria-invalid": error !== null, "aria-describedby": `${id}-error` }}
       />
-      <Box id={`${id}-error`} role={error === null ? undefined : "alert"} sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>
+      <Box
+        id={`${id}-error`}
+        role={error === null ? undefined : "alert"}
+        sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}
+      >
         {error}
       </Box>
     </Box>

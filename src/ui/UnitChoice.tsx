@@ -48,9 +48,22 @@ export function UnitSwitch() {
           aria-pressed={choice === system}
           title={names[choice].long}
           onClick={() => setSystem(choice)}
-          sx={{ minWidth: 34, height: 34, border: 0, px: 0.75, cursor: "pointer", font: "inherit", fontSize: "0.8125rem", fontWeight: 700, bgcolor: choice === system ? "var(--ink)" : "transparent", color: choice === system ? "var(--sheet)" : "var(--ink)", "@media (pointer: coarse)": { minWidth: 44, height: 44 } }}
+          sx={{
+            minWidth: 34,
+            height: 34,
+            border: 0,
+            px: 0.75,
+            cursor: "pointer",
+            font: "inherit",
+            fontSize: "0.8125rem",
+            fontWeight: 700,
+            bgcolor: choice === system ? "var(--ink)" : "transparent",
+            color: choice === system ? "var(--sheet)" : "var(--ink)",
+            "@media (pointer: coarse)": { minWidth: 44, height: 44 },
+          }}
         >
-          {names[choice].short}<span className="visually-hidden">: {names[choice].long}</span>
+          {names[choice].short}
+          <span className="visually-hidden">: {names[choice].long}</span>
         </Box>
       ))}
     </Box>

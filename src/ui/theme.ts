@@ -37,9 +37,22 @@ export function themeOf(light: Light): Theme {
       MuiButtonBase: { defaultProps: { disableRipple: true } },
       MuiButton: {
         defaultProps: { disableElevation: true, color: "primary" },
-        styleOverrides: { root: { minHeight: 36, "@media (pointer: coarse)": { minHeight: 44 } }, outlined: { borderColor: t.lineStrong } },
+        styleOverrides: {
+          root: { minHeight: 36, "@media (pointer: coarse)": { minHeight: 44 } },
+          outlined: { borderColor: t.lineStrong },
+        },
       },
-      MuiIconButton: { styleOverrides: { root: { borderRadius: 2, color: t.ink, width: 36, height: 36, "@media (pointer: coarse)": { width: 44, height: 44 } } } },
+      MuiIconButton: {
+        styleOverrides: {
+          root: {
+            borderRadius: 2,
+            color: t.ink,
+            width: 36,
+            height: 36,
+            "@media (pointer: coarse)": { width: 44, height: 44 },
+          },
+        },
+      },
       MuiOutlinedInput: {
         styleOverrides: {
           root: { background: t.sheet, "@media (pointer: coarse)": { minHeight: 44 } },
@@ -48,7 +61,11 @@ export function themeOf(light: Light): Theme {
         },
       },
       MuiSelect: { styleOverrides: { select: { minHeight: "1.4375em" } } },
-      MuiMenuItem: { styleOverrides: { root: { minHeight: 40, "@media (pointer: coarse)": { minHeight: 44 }, whiteSpace: "normal" } } },
+      MuiMenuItem: {
+        styleOverrides: {
+          root: { minHeight: 40, "@media (pointer: coarse)": { minHeight: 44 }, whiteSpace: "normal" },
+        },
+      },
       MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: "none" } } },
       MuiDialog: { styleOverrides: { paper: { border: `2px solid ${t.ink}` } } },
       MuiMenu: { styleOverrides: { paper: { border: `1px solid ${t.ink}` } } },

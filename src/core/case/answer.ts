@@ -26,20 +26,26 @@ export function answerCase(given: EngineCase, nowMs: () => number): CaseAnswer {
     vocV: tidy(solution.vocV),
     iscA: tidy(solution.iscA),
     mpp: { v: tidy(solution.mpp.v), i: tidy(solution.mpp.i), p: tidy(solution.mpp.p) },
-    localPeaks: solution.peaks.filter(({ p }) => p > leastPeak * solution.mpp.p).map(({ v, p }) => ({ v: tidy(v), p: tidy(p) })),
+    localPeaks: solution.peaks
+      .filter(({ p }) => p > leastPeak * solution.mpp.p)
+      .map(({ v, p }) => ({ v: tidy(v), p: tidy(p) })),
     curve: given.sampleV.map((v) => ({ v, i: tidy(atVoltage(solution.curve, v).i) })),
     ...(given.port === null ? {} : { operating: operatingOf(solution, given.port) }),
     ...(given.repeat === null ? {} : { medianMs: medianMs(net, given.repeat, nowMs) }),
   };
 }
 
-function operatingOf(solution: NetSolution, port: NonNullable<EngineCase["port"]>): NonNullable<CaseAnswer["operating"]> {
+function operatingOf(
+  solution: NetSolution,
+  port: NonNullable<EngineCase["port"]>,
+): NonNullable<CaseAnswer["operating"]> {
   const { v, i, p, limitedBy } = operatingPoint(solution, port);
   return { v: tidy(v), i: tidy(i), p: tidy(p), limitedBy };
 }
 
 function toEngineNet(net: CaseNet, models: ReadonlyMap<string, PanelModel>): Net {
-  if (net.type !== "panel") return { type: net.type, members: net.members.map((member) => toEngineNet(member, models)) };
+  if (net.type !== "panel")
+    return { type: net.type, members: net.members.map((member) => toEngineNet(member, models)) };
   const model = models.get(net.key);
   if (model === undefined) throw new Error(`a case that was read names only panels it has: ${net.key}`);
   return { type: "panel", model, cellTempC: net.cellTempC, irradianceWm2: net.irradianceWm2 };

@@ -3,7 +3,11 @@ import path from "node:path";
 import fc from "fast-check";
 import { answerCase, type CaseReading, readCase } from ".";
 
-const reference = (name: string) => JSON.parse(readFileSync(path.join(__dirname, "../fixtures/reference", `${name}.json`), "utf8")) as { case: Record<string, unknown>; answer: { vocV: number; mpp: { p: number } } };
+const reference = (name: string) =>
+  JSON.parse(readFileSync(path.join(__dirname, "../fixtures/reference", `${name}.json`), "utf8")) as {
+    case: Record<string, unknown>;
+    answer: { vocV: number; mpp: { p: number } };
+  };
 const label = { pmaxW: 104.4, vocV: 22.6, iscA: 6.04, vmpV: 18.55, impA: 5.63, bypassDiodes: 2 };
 const good = { panels: { a: label }, net: { panel: "a" } };
 
@@ -23,7 +27,12 @@ test("a case is answered with everything it asks for", () => {
 });
 
 test("what a case leaves out is filled in: 25 °C, full sun, diodes by the irradiances given", () => {
-  const { net, panels } = caseOf(readCase({ panels: { a: { ...label, bypassDiodes: undefined } }, net: { series: [{ panel: "a", irradianceWm2: [1000, 500, 200] }, { panel: "a" }] } }));
+  const { net, panels } = caseOf(
+    readCase({
+      panels: { a: { ...label, bypassDiodes: undefined } },
+      net: { series: [{ panel: "a", irradianceWm2: [1000, 500, 200] }, { panel: "a" }] },
+    }),
+  );
   expect(panels.get("a")?.bypassDiodes).toBe(3);
   expect(net).toMatchObject({ members: [{}, { cellTempC: 25, irradianceWm2: [1000] }] });
 });
@@ -33,13 +42,38 @@ test.each<[string, unknown, string, RegExp]>([
   ["a net of nothing", { ...good, net: {} }, "$.net", /exactly one of/],
   ["a net of two kinds", { ...good, net: { panel: "a", series: [] } }, "$.net", /panel and series/],
   ["an empty group", { ...good, net: { series: [{ parallel: [] }] } }, "$.net.series[0].parallel", /./],
-  ["a panel nobody knows", { ...good, net: { parallel: [{ panel: "a" }, { panel: "b" }] } }, "$.net.parallel[1].panel", /no panel "b".*"a"/],
+  [
+    "a panel nobody knows",
+    { ...good, net: { parallel: [{ panel: "a" }, { panel: "b" }] } },
+    "$.net.parallel[1].panel",
+    /no panel "b".*"a"/,
+  ],
   ["a label without its Voc", { ...good, panels: { a: { ...label, vocV: undefined } } }, "$.panels.a.vocV", /./],
   ["a negative current", { ...good, panels: { a: { ...label, iscA: -1 } } }, "$.panels.a.iscA", /./],
-  ["three irradiances for two diodes", { ...good, net: { panel: "a", irradianceWm2: [1, 2, 3] } }, "$.net.irradianceWm2", /3 values; allowed: 1, or 2/],
-  ["a light that is not a number", { ...good, net: { panel: "a", irradianceWm2: ["bright"] } }, "$.net.irradianceWm2[0]", /./],
-  ["a port upside down", { ...good, port: { minV: 50, maxV: 20, maxW: 100, currentLimits: [] } }, "$.port.minV", /above maxV/],
-  ["a tier upside down", { ...good, port: { minV: 5, maxV: 20, maxW: 100, currentLimits: [{ fromV: 9, toV: 8, amps: 1 }] } }, "$.port.currentLimits[0].fromV", /above toV/],
+  [
+    "three irradiances for two diodes",
+    { ...good, net: { panel: "a", irradianceWm2: [1, 2, 3] } },
+    "$.net.irradianceWm2",
+    /3 values; allowed: 1, or 2/,
+  ],
+  [
+    "a light that is not a number",
+    { ...good, net: { panel: "a", irradianceWm2: ["bright"] } },
+    "$.net.irradianceWm2[0]",
+    /./,
+  ],
+  [
+    "a port upside down",
+    { ...good, port: { minV: 50, maxV: 20, maxW: 100, currentLimits: [] } },
+    "$.port.minV",
+    /above maxV/,
+  ],
+  [
+    "a tier upside down",
+    { ...good, port: { minV: 5, maxV: 20, maxW: 100, currentLimits: [{ fromV: 9, toV: 8, amps: 1 }] } },
+    "$.port.currentLimits[0].fromV",
+    /above toV/,
+  ],
   ["a misspelt field", { ...good, net: { panel: "a", iradianceWm2: [500] } }, "$.net", /iradianceWm2/],
   ["half a repeat", { ...good, repeat: 0.5 }, "$.repeat", /./],
 ])("%s is told where it stands", (_, value, at, problem) => {
@@ -51,6 +85,9 @@ test.each<[string, unknown, string, RegExp]>([
 test("a net nested without end is refused, and no JSON whatever throws", () => {
   let net: unknown = { panel: "a" };
   for (let k = 0; k < 5000; k++) net = { series: [net] };
-  expect(readCase({ ...good, net })).toMatchObject({ type: "malformed", problem: expect.stringMatching(/nested deeper/) as string });
+  expect(readCase({ ...good, net })).toMatchObject({
+    type: "malformed",
+    problem: expect.stringMatching(/nested deeper/) as string,
+  });
   fc.assert(fc.property(fc.jsonValue(), (value) => expect(readCase(value).type).toBe("malformed")));
 });

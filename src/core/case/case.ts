@@ -7,7 +7,12 @@ import { completeLabel, type PanelLabel } from "../panel";
  * how often to repeat the solve. Given as JSON by whoever wants the engine judged.
  */
 export type CaseNet =
-  | { readonly type: "panel"; readonly key: string; readonly cellTempC: number; readonly irradianceWm2: readonly number[] }
+  | {
+      readonly type: "panel";
+      readonly key: string;
+      readonly cellTempC: number;
+      readonly irradianceWm2: readonly number[];
+    }
   | { readonly type: "series" | "parallel"; readonly members: readonly CaseNet[] };
 
 export type EngineCase = {
@@ -18,7 +23,9 @@ export type EngineCase = {
   readonly repeat: number | null;
 };
 
-export type CaseReading = { readonly type: "case"; readonly case: EngineCase } | { readonly type: "malformed"; readonly path: string; readonly problem: string };
+export type CaseReading =
+  | { readonly type: "case"; readonly case: EngineCase }
+  | { readonly type: "malformed"; readonly path: string; readonly problem: string };
 
 const positive = z.number().positive().max(1e6);
 const coefficient = z.number().min(-5).max(5);
@@ -63,7 +70,10 @@ const caseSchema = z.strictObject({
 const deepest = 200;
 
 class Malformed extends Error {
-  constructor(readonly path: string, problem: string) {
+  constructor(
+    readonly path: string,
+    problem: string,
+  ) {
     super(problem);
   }
 }
@@ -82,7 +92,9 @@ function toCase(value: unknown): EngineCase {
   const parsed = parse(caseSchema, value, "$");
   const used = new Map<string, number>();
   const net = toNet(parsed.net, "$.net", 0, used, new Set(Object.keys(parsed.panels)));
-  const panels = new Map(Object.entries(parsed.panels).map(([key, given]) => [key, toLabel(given, used.get(key) ?? 1)]));
+  const panels = new Map(
+    Object.entries(parsed.panels).map(([key, given]) => [key, toLabel(given, used.get(key) ?? 1)]),
+  );
   checkSubstrings(net, "$.net", panels);
   if (parsed.port !== undefined) checkPort(parsed.port);
   return {
@@ -113,12 +125,23 @@ function toLabel(given: z.infer<typeof labelSchema>, mostIrradiances: number): P
   };
 }
 
-function toNet(value: unknown, path: string, depth: number, used: Map<string, number>, keys: ReadonlySet<string>): CaseNet {
+function toNet(
+  value: unknown,
+  path: string,
+  depth: number,
+  used: Map<string, number>,
+  keys: ReadonlySet<string>,
+): CaseNet {
   if (depth > deepest) throw new Malformed(path, `nested deeper than ${deepest} levels`);
-  if (typeof value !== "object" || value === null || Array.isArray(value)) throw new Malformed(path, "a net is an object with \"panel\", \"series\" or \"parallel\"");
+  if (typeof value !== "object" || value === null || Array.isArray(value))
+    throw new Malformed(path, 'a net is an object with "panel", "series" or "parallel"');
   const kinds = ["panel", "series", "parallel"].filter((kind) => kind in value);
   const [kind] = kinds;
-  if (kind === undefined || kinds.length > 1) throw new Malformed(path, `a net has exactly one of "panel", "series" and "parallel"; found ${kinds.length === 0 ? "none" : kinds.join(" and ")}`);
+  if (kind === undefined || kinds.length > 1)
+    throw new Malformed(
+      path,
+      `a net has exactly one of "panel", "series" and "parallel"; found ${kinds.length === 0 ? "none" : kinds.join(" and ")}`,
+    );
   if (kind === "panel") return toLeaf(value, path, used, keys);
   const group = parse(z.strictObject({ [kind]: z.array(z.unknown()).min(1).max(100_000) }), value, path);
   const type = kind === "series" ? "series" : "parallel";
@@ -128,7 +151,11 @@ function toNet(value: unknown, path: string, depth: number, used: Map<string, nu
 
 function toLeaf(value: object, path: string, used: Map<string, number>, keys: ReadonlySet<string>): CaseNet {
   const leaf = parse(leafSchema, value, path);
-  if (!keys.has(leaf.panel)) throw new Malformed(`${path}.panel`, `no panel "${leaf.panel}" in "panels"; there ${keys.size === 1 ? "is" : "are"} ${[...keys].map((key) => `"${key}"`).join(", ") || "none"}`);
+  if (!keys.has(leaf.panel))
+    throw new Malformed(
+      `${path}.panel`,
+      `no panel "${leaf.panel}" in "panels"; there ${keys.size === 1 ? "is" : "are"} ${[...keys].map((key) => `"${key}"`).join(", ") || "none"}`,
+    );
   const irradianceWm2 = leaf.irradianceWm2 ?? [1000];
   used.set(leaf.panel, Math.max(used.get(leaf.panel) ?? 1, irradianceWm2.length));
   return { type: "panel", key: leaf.panel, cellTempC: leaf.cellTempC ?? 25, irradianceWm2 };
@@ -142,19 +169,30 @@ function checkSubstrings(net: CaseNet, path: string, panels: ReadonlyMap<string,
   const label = panels.get(net.key);
   if (label === undefined || net.irradianceWm2.length === 1) return;
   const parts = Math.max(1, completeLabel(label).label.bypassDiodes);
-  if (net.irradianceWm2.length !== parts) throw new Malformed(`${path}.irradianceWm2`, `${net.irradianceWm2.length} values; allowed: 1, or ${parts} (one for each bypass diode of "${net.key}")`);
+  if (net.irradianceWm2.length !== parts)
+    throw new Malformed(
+      `${path}.irradianceWm2`,
+      `${net.irradianceWm2.length} values; allowed: 1, or ${parts} (one for each bypass diode of "${net.key}")`,
+    );
 }
 
 function checkPort({ minV, maxV, currentLimits }: z.infer<typeof portSchema>): void {
   if (minV > maxV) throw new Malformed("$.port.minV", `${minV} is above maxV (${maxV})`);
   const wrong = currentLimits.findIndex((tier) => tier.fromV > tier.toV);
-  if (wrong >= 0) throw new Malformed(`$.port.currentLimits[${wrong}].fromV`, `${currentLimits[wrong]?.fromV} is above toV (${currentLimits[wrong]?.toV})`);
+  if (wrong >= 0)
+    throw new Malformed(
+      `$.port.currentLimits[${wrong}].fromV`,
+      `${currentLimits[wrong]?.fromV} is above toV (${currentLimits[wrong]?.toV})`,
+    );
 }
 
 function parse<T>(schema: z.ZodType<T>, value: unknown, path: string): T {
   const result = schema.safeParse(value);
   if (result.success) return result.data;
   const [issue] = result.error.issues;
-  const where = (issue?.path ?? []).reduce<string>((at, key) => (typeof key === "number" ? `${at}[${key}]` : `${at}.${String(key)}`), path);
+  const where = (issue?.path ?? []).reduce<string>(
+    (at, key) => (typeof key === "number" ? `${at}[${key}]` : `${at}.${String(key)}`),
+    path,
+  );
   throw new Malformed(where, issue?.message ?? "not as expected");
 }

@@ -16,7 +16,10 @@ function withinPct(actual: number, expected: number, pct: number): void {
 }
 
 describe.each(files)("%s", (file) => {
-  const { case: given, answer: expected } = JSON.parse(readFileSync(path.join(folder, file), "utf8")) as { case: object; answer: CaseAnswer };
+  const { case: given, answer: expected } = JSON.parse(readFileSync(path.join(folder, file), "utf8")) as {
+    case: object;
+    answer: CaseAnswer;
+  };
   const reading = readCase({ ...given, sampleV: expected.curve.map(({ v }) => v) });
   if (reading.type === "malformed") throw new Error(`${file}: ${reading.path}: ${reading.problem}`);
   const answer = answerCase(reading.case, () => 0);

@@ -1,7 +1,19 @@
 export { type LimitedBy, operate, type OperatingPoint, operatingPoint, type Tracking } from "./operate";
 export {
-  assumedPwmDropV, type CeilingBasis, ceilingBases, conversions, type OverVoltageOutcome, overVoltageOutcomes, type Port, portWindow,
-  type StatedTier, stayV, trackers, trackingOf, wakeV, wattLimit,
+  assumedPwmDropV,
+  type CeilingBasis,
+  ceilingBases,
+  conversions,
+  type OverVoltageOutcome,
+  overVoltageOutcomes,
+  type Port,
+  portWindow,
+  type StatedTier,
+  stayV,
+  trackers,
+  trackingOf,
+  wakeV,
+  wattLimit,
 } from "./port";
 export { type PortInUse, type SharedLimit, sharedOut } from "./share";
 export { type CurrentTier, currentLimitA, type LimitNature, limitNatures, type Window, windowEdgesV } from "./window";

@@ -5,12 +5,30 @@ import { currentLimitA, operatingPoint, type Port, portWindow, stayV, wakeV, typ
 
 /** A 100 W panel of 36 cells: Voc 22.6 V, Vmp 18.55 V, Imp 5.63 A, Isc 6.04 A. */
 const { model } = fitLabel({
-  pmaxW: 104.4, vocV: 22.6, iscA: 6.04, vmpV: 18.55, impA: 5.63, tempCoVocPctPerC: -0.406, tempCoIscPctPerC: 0.05, tempCoPmaxPctPerC: null,
-  cellsInSeries: 36, bypassDiodes: 2, maxSeriesFuseA: null, maxSystemV: null, cellType: "mono",
+  pmaxW: 104.4,
+  vocV: 22.6,
+  iscA: 6.04,
+  vmpV: 18.55,
+  impA: 5.63,
+  tempCoVocPctPerC: -0.406,
+  tempCoIscPctPerC: 0.05,
+  tempCoPmaxPctPerC: null,
+  cellsInSeries: 36,
+  bypassDiodes: 2,
+  maxSeriesFuseA: null,
+  maxSystemV: null,
+  cellType: "mono",
 });
 const stc = { irradianceWm2: 1000, cellTempC: 25 };
 const array = (series: number, strings: number) => solveNet(equalNet(model, series, strings, stc));
-const window = (change: Partial<Window> = {}): Window => ({ minV: 12, maxV: 60, ceilingOnVoc: true, maxW: null, currentLimits: [], ...change });
+const window = (change: Partial<Window> = {}): Window => ({
+  minV: 12,
+  maxV: 60,
+  ceilingOnVoc: true,
+  maxW: null,
+  currentLimits: [],
+  ...change,
+});
 
 describe("where an array runs", () => {
   test("at its own maximum when nothing binds", () => {
@@ -58,14 +76,19 @@ describe("where an array runs", () => {
   });
 
   test("in the kinder of two tiers when that gives more", () => {
-    const tiers = [{ fromV: 12, toV: 20, amps: 3 }, { fromV: 20, toV: 60, amps: 12 }];
+    const tiers = [
+      { fromV: 12, toV: 20, amps: 3 },
+      { fromV: 20, toV: 60, amps: 12 },
+    ];
     const point = operatingPoint(array(1, 2), window({ currentLimits: tiers }));
     expect(point.v).toBeGreaterThanOrEqual(20);
     expect(point.p).toBeGreaterThan(20 * 3);
   });
 
   test("nowhere in volts that no tier covers", () => {
-    expect(operatingPoint(array(1, 1), window({ currentLimits: [{ fromV: 30, toV: 60, amps: 10 }] })).limitedBy).toBe("asleep");
+    expect(operatingPoint(array(1, 1), window({ currentLimits: [{ fromV: 30, toV: 60, amps: 10 }] })).limitedBy).toBe(
+      "asleep",
+    );
   });
 
   test("at the higher of two peaks of a shaded string, unless the window shuts it out", () => {
@@ -82,8 +105,21 @@ describe("where an array runs", () => {
 });
 
 const port: Port = {
-  minV: null, maxV: 100, ceilingBasis: "voc", overVoltage: "unknown", wakeV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1, currentLimits: [], maxW: null, maxWNature: "drawsUpTo",
-  conversion: "mppt", tracker: "unknown", batteryMaxA: null, pwmDropV: null,
+  minV: null,
+  maxV: 100,
+  ceilingBasis: "voc",
+  overVoltage: "unknown",
+  wakeV: null,
+  batteryV: 25.6,
+  wakeMarginV: 5,
+  stayMarginV: 1,
+  currentLimits: [],
+  maxW: null,
+  maxWNature: "drawsUpTo",
+  conversion: "mppt",
+  tracker: "unknown",
+  batteryMaxA: null,
+  pwmDropV: null,
 };
 
 describe("a port's volts", () => {
@@ -97,11 +133,25 @@ describe("a port's volts", () => {
   });
 
   test("make a window whose open ends are the port's own, and none without a ceiling", () => {
-    const made = portWindow({ ...port, currentLimits: [{ fromV: null, toV: 50, amps: 10, nature: "drawsUpTo" }, { fromV: 50, toV: null, amps: 15, nature: "drawsUpTo" }] });
+    const made = portWindow({
+      ...port,
+      currentLimits: [
+        { fromV: null, toV: 50, amps: 10, nature: "drawsUpTo" },
+        { fromV: 50, toV: null, amps: 15, nature: "drawsUpTo" },
+      ],
+    });
     if (made === null) throw new Error("expected a window");
-    expect(made.currentLimits.map(({ fromV, toV }) => [fromV, toV])).toEqual([[26.6, 50], [50, 100]]);
+    expect(made.currentLimits.map(({ fromV, toV }) => [fromV, toV])).toEqual([
+      [26.6, 50],
+      [50, 100],
+    ]);
     expect(windowEdgesV(made)).toEqual([26.6, 50, 100]);
-    expect([currentLimitA(made, 30), currentLimitA(made, 50), currentLimitA(made, 80), currentLimitA(made, 101)]).toEqual([10, 15, 15, 0]);
+    expect([
+      currentLimitA(made, 30),
+      currentLimitA(made, 50),
+      currentLimitA(made, 80),
+      currentLimitA(made, 101),
+    ]).toEqual([10, 15, 15, 0]);
     expect(portWindow({ ...port, maxV: null })).toBeNull();
   });
 });

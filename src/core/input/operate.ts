@@ -6,13 +6,23 @@ import { currentLimitA, type Window, windowEdgesV } from "./window";
  * What keeps an array from giving more: nothing, a limit of amps or watts, the window's edge, too few volts to
  * run at all, too many. `lowPeak`: a climbing tracker stands on a lower peak. `battery`: held at battery volts.
  */
-export const limitingFactors = ["none", "current", "watts", "window", "asleep", "overVoltage", "lowPeak", "battery"] as const;
+export const limitingFactors = [
+  "none",
+  "current",
+  "watts",
+  "window",
+  "asleep",
+  "overVoltage",
+  "lowPeak",
+  "battery",
+] as const;
 export type LimitedBy = (typeof limitingFactors)[number];
 
 export type OperatingPoint = PowerPoint & { readonly limitedBy: LimitedBy };
 
 /** How an input looks for the point it runs at. `heldV`: array volts a PWM controller forces, battery plus drop. */
-export type Tracking = { readonly type: "scan" } | { readonly type: "climb" } | { readonly type: "pwm"; readonly heldV: number };
+export type Tracking =
+  { readonly type: "scan" } | { readonly type: "climb" } | { readonly type: "pwm"; readonly heldV: number };
 
 /** All of an array that decides where it runs. */
 type Source = Pick<NetSolution, "curve" | "vocV" | "peaks" | "mpp">;
@@ -70,10 +80,23 @@ function heldPoint(array: Source, window: Window, heldV: number): OperatingPoint
   if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
   const free = pointAt(array.curve, heldV);
   if (heldV < window.minV || heldV > window.maxV || !(free.i > 0)) return { ...nothing, limitedBy: "asleep" };
-  const mostA = Math.min(currentLimitA(window, heldV), window.maxW === null ? Number.POSITIVE_INFINITY : window.maxW / heldV);
+  const mostA = Math.min(
+    currentLimitA(window, heldV),
+    window.maxW === null ? Number.POSITIVE_INFINITY : window.maxW / heldV,
+  );
   const i = Math.min(free.i, mostA);
-  const limitedBy = i === free.i ? "battery" : i * heldV >= (window.maxW ?? Number.POSITIVE_INFINITY) * (1 - nearness) ? "watts" : "current";
-  return { v: heldV, i, p: i * heldV, limitedBy: limitedBy === "battery" && free.p >= array.mpp.p * (1 - nearness) ? "none" : limitedBy };
+  const limitedBy =
+    i === free.i
+      ? "battery"
+      : i * heldV >= (window.maxW ?? Number.POSITIVE_INFINITY) * (1 - nearness)
+        ? "watts"
+        : "current";
+  return {
+    v: heldV,
+    i,
+    p: i * heldV,
+    limitedBy: limitedBy === "battery" && free.p >= array.mpp.p * (1 - nearness) ? "none" : limitedBy,
+  };
 }
 
 /** More power; at equal power the higher voltage, as trackers come down from open circuit. */
@@ -90,7 +113,10 @@ function pointAt(curve: Curve, v: number): PowerPoint {
 function allowed({ v, i, p }: PowerPoint, window: Window): boolean {
   const slack = 1 + nearness;
   return (
-    v >= window.minV && v <= window.maxV && i <= currentLimitA(window, v) * slack && (window.maxW === null || p <= window.maxW * slack)
+    v >= window.minV &&
+    v <= window.maxV &&
+    i <= currentLimitA(window, v) * slack &&
+    (window.maxW === null || p <= window.maxW * slack)
   );
 }
 
@@ -100,13 +126,15 @@ function allowed({ v, i, p }: PowerPoint, window: Window): boolean {
  */
 function candidateVoltages(array: Source, window: Window): number[] {
   const { curve, vocV, peaks } = array;
-  const fixed = [...windowEdgesV(window).filter((v) => v <= vocV), ...peaks.map((peak) => peak.v)].sort((a, b) => a - b);
+  const fixed = [...windowEdgesV(window).filter((v) => v <= vocV), ...peaks.map((peak) => peak.v)].sort(
+    (a, b) => a - b,
+  );
   const found = [...fixed];
   const fromV = Math.max(0, window.minV);
   const toV = Math.min(vocV, window.maxV);
   let k = segmentOf(curve.v, fromV, false);
   let fromFixed = fixed.findIndex((v) => v > fromV);
-  for (let v = fromV; v < toV; ) {
+  for (let v = fromV; v < toV;) {
     // over a stretch with no knot, bend or peak inside, current and power are both monotone
     const knotV = k < curve.v.length - 2 ? (curve.v[k + 1] as number) : Number.POSITIVE_INFINITY;
     const fixedV = fromFixed < 0 ? Number.POSITIVE_INFINITY : (fixed[fromFixed] ?? Number.POSITIVE_INFINITY);
@@ -123,7 +151,14 @@ function candidateVoltages(array: Source, window: Window): number[] {
 }
 
 /** Bisection to the side of the crossing where the excess is <= 0, so that the point found keeps the limit. */
-function addCrossing(found: number[], curve: Curve, k: number, from: number, to: number, excess: (point: CurvePoint) => number): void {
+function addCrossing(
+  found: number[],
+  curve: Curve,
+  k: number,
+  from: number,
+  to: number,
+  excess: (point: CurvePoint) => number,
+): void {
   const point: CurvePoint = { v: 0, i: 0, g: 0 };
   const isOver = (v: number) => {
     voltageOnSegment(curve, k, v, point);

@@ -59,7 +59,8 @@ export function wattLimit(port: Port): number | null {
 
 /** How the port looks for its running point. PWM with no battery volts stated cannot be reckoned: scanned instead. */
 export function trackingOf(port: Port): Tracking {
-  if (port.conversion === "pwm" && port.batteryV !== null) return { type: "pwm", heldV: port.batteryV + (port.pwmDropV ?? assumedPwmDropV) };
+  if (port.conversion === "pwm" && port.batteryV !== null)
+    return { type: "pwm", heldV: port.batteryV + (port.pwmDropV ?? assumedPwmDropV) };
   return { type: port.conversion === "mppt" && port.tracker === "hillClimb" ? "climb" : "scan" };
 }
 
@@ -78,11 +79,22 @@ export function portWindow(port: Port): Window | null {
   if (port.maxV === null) return null;
   const minV = Math.min(stayV(port) ?? 0, port.maxV);
   const tiers = statedTiers(port, minV, port.maxV);
-  return { minV, maxV: port.maxV, ceilingOnVoc: port.ceilingBasis !== "vmp", maxW: wattLimit(port), currentLimits: tiers };
+  return {
+    minV,
+    maxV: port.maxV,
+    ceilingOnVoc: port.ceilingBasis !== "vmp",
+    maxW: wattLimit(port),
+    currentLimits: tiers,
+  };
 }
 
 function statedTiers(port: Port, minV: number, maxV: number): (CurrentTier & { nature: LimitNature })[] {
-  return port.currentLimits.map((tier) => ({ fromV: tier.fromV ?? minV, toV: tier.toV ?? maxV, amps: tier.amps, nature: tier.nature }));
+  return port.currentLimits.map((tier) => ({
+    fromV: tier.fromV ?? minV,
+    toV: tier.toV ?? maxV,
+    amps: tier.amps,
+    nature: tier.nature,
+  }));
 }
 
 function overBattery(port: Port, marginV: number | null): number | null {

@@ -3,7 +3,12 @@ import { operate, type OperatingPoint, type Tracking } from "./operate";
 import { type Window } from "./window";
 
 /** A port in use: what stands before it and how it runs alone. */
-export type PortInUse = { readonly array: NetSolution; readonly window: Window; readonly tracking: Tracking; readonly alone: OperatingPoint };
+export type PortInUse = {
+  readonly array: NetSolution;
+  readonly window: Window;
+  readonly tracking: Tracking;
+  readonly alone: OperatingPoint;
+};
 
 /** What a group of ports takes together, at most. */
 export type SharedLimit = { readonly maxW: number | null; readonly maxA: number | null };
@@ -19,9 +24,12 @@ export function sharedOut(ports: readonly PortInUse[], limit: SharedLimit): Oper
   const wattShare = shareOf(sum(alone, "p"), limit.maxW);
   const ampShare = shareOf(sum(alone, "i"), limit.maxA);
   if (wattShare >= 1 && ampShare >= 1) return alone;
-  const at = (share: number) => ports.map((port) => capped(port, Math.min(wattShare, share), Math.min(ampShare, share)));
+  const at = (share: number) =>
+    ports.map((port) => capped(port, Math.min(wattShare, share), Math.min(ampShare, share)));
   // capping one quantity moves the other, so one common share is searched for below both
-  const keeps = (points: readonly OperatingPoint[]) => sum(points, "p") <= (limit.maxW ?? Number.POSITIVE_INFINITY) * 1.000001 && sum(points, "i") <= (limit.maxA ?? Number.POSITIVE_INFINITY) * 1.000001;
+  const keeps = (points: readonly OperatingPoint[]) =>
+    sum(points, "p") <= (limit.maxW ?? Number.POSITIVE_INFINITY) * 1.000001 &&
+    sum(points, "i") <= (limit.maxA ?? Number.POSITIVE_INFINITY) * 1.000001;
   const first = at(1);
   if (keeps(first)) return first;
   let low = 0;
@@ -38,8 +46,14 @@ function capped({ array, window, tracking, alone }: PortInUse, wattShare: number
   if (!(alone.p > 0)) return alone;
   const maxW = Math.min(window.maxW ?? Number.POSITIVE_INFINITY, alone.p * wattShare);
   const mostA = alone.i * ampShare;
-  const tiers = window.currentLimits.length > 0 ? window.currentLimits : [{ fromV: window.minV, toV: window.maxV, amps: mostA }];
-  const tight: Window = { ...window, maxW, currentLimits: ampShare < 1 ? tiers.map((tier) => ({ ...tier, amps: Math.min(tier.amps, mostA) })) : window.currentLimits };
+  const tiers =
+    window.currentLimits.length > 0 ? window.currentLimits : [{ fromV: window.minV, toV: window.maxV, amps: mostA }];
+  const tight: Window = {
+    ...window,
+    maxW,
+    currentLimits:
+      ampShare < 1 ? tiers.map((tier) => ({ ...tier, amps: Math.min(tier.amps, mostA) })) : window.currentLimits,
+  };
   return operate(array, tight, tracking);
 }
 

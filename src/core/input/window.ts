@@ -25,7 +25,10 @@ export type Window = {
  */
 export function currentLimitA(window: Window, v: number): number {
   if (window.currentLimits.length === 0) return Number.POSITIVE_INFINITY;
-  return window.currentLimits.reduce((most, tier) => (v >= tier.fromV && v <= tier.toV ? Math.max(most, tier.amps) : most), 0);
+  return window.currentLimits.reduce(
+    (most, tier) => (v >= tier.fromV && v <= tier.toV ? Math.max(most, tier.amps) : most),
+    0,
+  );
 }
 
 /** Voltages at which the window's edge bends, rising, inside [minV, maxV]. */

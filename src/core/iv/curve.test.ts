@@ -1,4 +1,16 @@
-import { atCurrent, atVoltage, blockingDiodeCurve, bypassDiode, cableCurve, type Curve, inParallel, inSeries, repeatInParallel, repeatInSeries, substringCurve } from ".";
+import {
+  atCurrent,
+  atVoltage,
+  blockingDiodeCurve,
+  bypassDiode,
+  cableCurve,
+  type Curve,
+  inParallel,
+  inSeries,
+  repeatInParallel,
+  repeatInSeries,
+  substringCurve,
+} from ".";
 
 /** A substring of 18 cells in full sun, written out by its parameters. */
 const cells = { lightA: 6, saturationA: 2e-9, idealityV: 0.5, seriesOhm: 0.1, shuntS: 0.004 };
@@ -25,13 +37,17 @@ describe("a substring", () => {
   });
 
   test("is read the same both ways", () => {
-    for (let i = -8; i <= 11; i += 0.37) expect(Math.abs(atVoltage(bright, atCurrent(bright, i).v).i - i)).toBeLessThan(0.002 * cells.lightA);
+    for (let i = -8; i <= 11; i += 0.37)
+      expect(Math.abs(atVoltage(bright, atCurrent(bright, i).v).i - i)).toBeLessThan(0.002 * cells.lightA);
   });
 
   test("pushed beyond its light, is carried by its bypass diode at about half a volt", () => {
     const { v } = atCurrent(dim, 10);
     const diodeA = 10 - byHandA(v, 2, 0.0013);
-    const byHandV = -(bypassDiode.idealityV * Math.log(diodeA / bypassDiode.saturationA + 1) + diodeA * bypassDiode.seriesOhm);
+    const byHandV = -(
+      bypassDiode.idealityV * Math.log(diodeA / bypassDiode.saturationA + 1) +
+      diodeA * bypassDiode.seriesOhm
+    );
     expect(v).toBeCloseTo(byHandV, 3);
     expect(v).toBeGreaterThan(-0.6);
   });
@@ -58,21 +74,27 @@ describe("adding curves", () => {
 
   test("in series adds volts at every current, through the bypass knee too", () => {
     const both = inSeries([bright, dim]);
-    for (let i = -3; i <= 7; i += 0.11) expect(Math.abs(volts(both, i) - volts(bright, i) - volts(dim, i))).toBeLessThan(0.02);
+    for (let i = -3; i <= 7; i += 0.11)
+      expect(Math.abs(volts(both, i) - volts(bright, i) - volts(dim, i))).toBeLessThan(0.02);
   });
 
   test("in parallel adds amps at every voltage", () => {
     const both = inParallel([bright, dim]);
-    for (let v = 0; v <= 11; v += 0.07) expect(Math.abs(amps(both, v) - amps(bright, v) - amps(dim, v))).toBeLessThan(1e-3);
+    for (let v = 0; v <= 11; v += 0.07)
+      expect(Math.abs(amps(both, v) - amps(bright, v) - amps(dim, v))).toBeLessThan(1e-3);
   });
 
   test("of equals is a scaling", () => {
-    for (const i of [0, 3, 5.9]) expect(volts(inSeries([bright, bright, bright]), i)).toBeCloseTo(volts(repeatInSeries(bright, 3), i), 6);
-    for (const v of [0, 5, 10]) expect(amps(inParallel([bright, bright]), v)).toBeCloseTo(amps(repeatInParallel(bright, 2), v), 6);
+    for (const i of [0, 3, 5.9])
+      expect(volts(inSeries([bright, bright, bright]), i)).toBeCloseTo(volts(repeatInSeries(bright, 3), i), 6);
+    for (const v of [0, 5, 10])
+      expect(amps(inParallel([bright, bright]), v)).toBeCloseTo(amps(repeatInParallel(bright, 2), v), 6);
   });
 
   test("of many keeps to the bar while it drops knots", () => {
-    const many = Array.from({ length: 40 }, (_, k) => substringCurve({ ...cells, lightA: 1 + 0.12 * k }, 1, true, most));
+    const many = Array.from({ length: 40 }, (_, k) =>
+      substringCurve({ ...cells, lightA: 1 + 0.12 * k }, 1, true, most),
+    );
     const sum = inSeries(many);
     expect(sum.v.length).toBeLessThan(800);
     const openV = volts(sum, 0);

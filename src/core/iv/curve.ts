@@ -100,7 +100,16 @@ export function currentOnSegment(curve: Curve, k: number, i: number, out: CurveP
  * Cubic through two knots with slopes limited so that it stays monotone (Fritsch & Carlson 1980). The value at x
  * is left in `out.v`, its derivative in `out.g`: a returned pair cost a fifth of a large solve.
  */
-function hermite(x0: number, x1: number, y0: number, y1: number, d0: number, d1: number, x: number, out: CurvePoint): void {
+function hermite(
+  x0: number,
+  x1: number,
+  y0: number,
+  y1: number,
+  d0: number,
+  d1: number,
+  x: number,
+  out: CurvePoint,
+): void {
   const h = x1 - x0;
   const chord = (y1 - y0) / h;
   let m0 = d0;

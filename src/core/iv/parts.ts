@@ -10,7 +10,11 @@ const knotStep = 0.5;
 /** A cable: it makes no volts of its own and loses R·I on the way out. */
 export function cableCurve(ohm: number, mostA: number): Curve {
   const r = Math.max(leastOhm, ohm);
-  return { v: Float64Array.of(-r * mostA, 0, r * mostA), i: Float64Array.of(mostA, 0, -mostA), g: Float64Array.of(1 / r, 1 / r, 1 / r) };
+  return {
+    v: Float64Array.of(-r * mostA, 0, r * mostA),
+    i: Float64Array.of(mostA, 0, -mostA),
+    g: Float64Array.of(1 / r, 1 / r, 1 / r),
+  };
 }
 
 /** A blocking diode: about half a volt lost on the way out, and next to nothing let in. */

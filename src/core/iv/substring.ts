@@ -23,7 +23,7 @@ const fullShare = 0.1;
 function knotVolts(saturationA: number, idealityV: number, fromV: number, toV: number, mostA: number): number[] {
   const fullV = idealityV * Math.log((fullShare * mostA) / saturationA);
   const volts: number[] = [];
-  for (let v = fromV; v > toV; ) {
+  for (let v = fromV; v > toV;) {
     volts.push(v);
     const grown = fullStep * Math.exp(Math.max(0, fullV - v) / (4 * idealityV));
     v -= Math.min(widestStep, grown) * idealityV;
@@ -46,7 +46,9 @@ export function substringCurve(panel: DiodeParams, parts: number, bypassed: bool
   };
   const knee = kneeOf(cells, mostA);
   const bypassVolts = bypassed ? bypassVoltsTo(mostA) : [];
-  const knots = new Knots((bypassed ? bypassVolts.length : 2) + flatVolts.length + flatSteps + knee.junctionVolts.length);
+  const knots = new Knots(
+    (bypassed ? bypassVolts.length : 2) + flatVolts.length + flatSteps + knee.junctionVolts.length,
+  );
   if (bypassed) addBypassKnots(knots, cells, bypassVolts);
   else addReverseKnots(knots, cells, mostA);
   addForwardKnots(knots, cells, bypassed, knee);
@@ -93,12 +95,29 @@ function kneeOf(cells: DiodeParams, mostA: number): Knee {
   const { lightA, saturationA, idealityV, seriesOhm } = cells;
   const zeroJunctionV = cellsAtVoltage(cells, 0).i * seriesOhm;
   const toJunctionV = idealityV * Math.log((lightA + mostA) / saturationA + 1);
-  const fromJunctionV = Math.max(zeroJunctionV, idealityV * Math.log((1e-5 * (lightA + 0.01 * mostA)) / saturationA + 1));
-  return { zeroJunctionV, junctionVolts: knotVolts(saturationA, idealityV, toJunctionV, Math.min(fromJunctionV, toJunctionV), mostA).reverse() };
+  const fromJunctionV = Math.max(
+    zeroJunctionV,
+    idealityV * Math.log((1e-5 * (lightA + 0.01 * mostA)) / saturationA + 1),
+  );
+  return {
+    zeroJunctionV,
+    junctionVolts: knotVolts(
+      saturationA,
+      idealityV,
+      toJunctionV,
+      Math.min(fromJunctionV, toJunctionV),
+      mostA,
+    ).reverse(),
+  };
 }
 
 /** Knots from just below 0 V, over the knee, to the voltage at which -mostA is forced in. */
-function addForwardKnots(knots: Knots, cells: DiodeParams, bypassed: boolean, { zeroJunctionV, junctionVolts }: Knee): void {
+function addForwardKnots(
+  knots: Knots,
+  cells: DiodeParams,
+  bypassed: boolean,
+  { zeroJunctionV, junctionVolts }: Knee,
+): void {
   const { lightA, saturationA, idealityV, seriesOhm } = cells;
   const addAt = (junctionV: number) => {
     const forwardA = saturationA * Math.exp(junctionV / idealityV);

@@ -1,4 +1,12 @@
-import { type Curve, type CurvePoint, currentOnSegment, firstKnots, roomFor, segmentOf, voltageOnSegment } from "./curve";
+import {
+  type Curve,
+  type CurvePoint,
+  currentOnSegment,
+  firstKnots,
+  roomFor,
+  segmentOf,
+  voltageOnSegment,
+} from "./curve";
 
 /** Sums of few knots are left alone: thinning them would cost more than it saves. */
 const worthThinning = 80;

@@ -8,7 +8,8 @@ export type CellFault =
   | { readonly type: "notACurrency" }
   | { readonly type: "notSizes"; readonly count: number };
 
-export type Cell<S> = { readonly type: "set"; readonly patch: Partial<S> } | { readonly type: "fault"; readonly fault: CellFault };
+export type Cell<S> =
+  { readonly type: "set"; readonly patch: Partial<S> } | { readonly type: "fault"; readonly fault: CellFault };
 
 /** One column of a table of sheets: how it is headed, written, and read into a sheet under way. */
 export type Column<S> = {
@@ -49,51 +50,92 @@ export function only<S>(key: keyof S, value: S[keyof S]): Partial<S> {
 export function quantity<S>(key: NumberKey<S> & FieldName, word: string, names: readonly string[] = []): Column<S> {
   const spec = fieldSpecs[key];
   return {
-    title: titleOf(word, spec.unit), names, late: false, written: true,
+    title: titleOf(word, spec.unit),
+    names,
+    late: false,
+    written: true,
     write: (sheet) => (sheet[key] as number | null) ?? "",
-    read: (text, unit) => cellOf(readQuantity(withUnit(text, unit), spec), (value) => only<S>(key, value as S[keyof S])),
+    read: (text, unit) =>
+      cellOf(readQuantity(withUnit(text, unit), spec), (value) => only<S>(key, value as S[keyof S])),
   };
 }
 
 /** A temperature coefficient, as a share or in volts, amps or watts per degree of what `base` holds. */
-export function coefficient<S>(key: NumberKey<S> & FieldName, base: NumberKey<S>, baseUnit: "V" | "A" | "W", word: string, names: readonly string[]): Column<S> {
+export function coefficient<S>(
+  key: NumberKey<S> & FieldName,
+  base: NumberKey<S>,
+  baseUnit: "V" | "A" | "W",
+  word: string,
+  names: readonly string[],
+): Column<S> {
   const spec = fieldSpecs[key];
   return {
-    title: titleOf(word, spec.unit), names, late: true, written: true,
+    title: titleOf(word, spec.unit),
+    names,
+    late: true,
+    written: true,
     write: (sheet) => (sheet[key] as number | null) ?? "",
-    read: (text, unit, sheet) => cellOf(readCoefficient(withUnit(text, unit), spec, { unit: baseUnit, value: sheet[base] as number | null }), (value) => only<S>(key, value as S[keyof S])),
+    read: (text, unit, sheet) =>
+      cellOf(
+        readCoefficient(withUnit(text, unit), spec, { unit: baseUnit, value: sheet[base] as number | null }),
+        (value) => only<S>(key, value as S[keyof S]),
+      ),
   };
 }
 
 export function text<S>(key: TextKey<S>, title: string, most: number, names: readonly string[]): Column<S> {
   return {
-    title, names, late: false, written: true,
+    title,
+    names,
+    late: false,
+    written: true,
     write: (sheet) => sheet[key] as string,
     read: (typed) => {
       // a mark put before = + - @ keeps a spreadsheet from taking a name for a formula; it is not part of it
       const value = typed.trim().replace(/^'(?=[=+\-@])/, "");
-      return value.length > most ? { type: "fault", fault: { type: "tooLong", length: value.length, most } } : { type: "set", patch: only<S>(key, value as S[keyof S]) };
+      return value.length > most
+        ? { type: "fault", fault: { type: "tooLong", length: value.length, most } }
+        : { type: "set", patch: only<S>(key, value as S[keyof S]) };
     },
   };
 }
 
 /** One of a few codes; each may also be written in words. */
-export function choice<S, C extends string>(key: { [K in keyof S]: C extends S[K] ? K : never }[keyof S], title: string, codes: Readonly<Record<C, readonly string[]>>, names: readonly string[] = []): Column<S> {
+export function choice<S, C extends string>(
+  key: { [K in keyof S]: C extends S[K] ? K : never }[keyof S],
+  title: string,
+  codes: Readonly<Record<C, readonly string[]>>,
+  names: readonly string[] = [],
+): Column<S> {
   return {
-    title, names, late: false, written: true,
+    title,
+    names,
+    late: false,
+    written: true,
     write: (sheet) => sheet[key] as unknown as C,
     read: (typed) => {
       const wanted = lettersOf(typed);
-      const code = (Object.keys(codes) as C[]).find((candidate) => lettersOf(candidate) === wanted || codes[candidate].some((word) => lettersOf(word) === wanted));
-      return code === undefined ? { type: "fault", fault: { type: "notAChoice", allowed: Object.keys(codes) } } : { type: "set", patch: only<S>(key, code as unknown as S[keyof S]) };
+      const code = (Object.keys(codes) as C[]).find(
+        (candidate) => lettersOf(candidate) === wanted || codes[candidate].some((word) => lettersOf(word) === wanted),
+      );
+      return code === undefined
+        ? { type: "fault", fault: { type: "notAChoice", allowed: Object.keys(codes) } }
+        : { type: "set", patch: only<S>(key, code as unknown as S[keyof S]) };
     },
   };
 }
 
 /** Several lengths in one cell: "1480 × 670 mm". Never written, as each has a column of its own. */
-export function sizes<S>(keys: readonly (NumberKey<S> & FieldName)[], title: string, names: readonly string[]): Column<S> {
+export function sizes<S>(
+  keys: readonly (NumberKey<S> & FieldName)[],
+  title: string,
+  names: readonly string[],
+): Column<S> {
   return {
-    title, names, late: false, written: false,
+    title,
+    names,
+    late: false,
+    written: false,
     write: () => "",
     read: (typed, unit) => {
       const found = /^(.*?)\s*([a-z"″]+)?$/i.exec(typed.trim());
@@ -103,7 +145,11 @@ export function sizes<S>(keys: readonly (NumberKey<S> & FieldName)[], title: str
       let patch: Partial<S> = {};
       for (const [k, key] of keys.entries()) {
         const reading = readQuantity(withUnit(parts[k] ?? "", found?.[2] ?? unit), fieldSpecs[key]);
-        if (reading.type !== "value") return { type: "fault", fault: reading.type === "empty" ? { type: "notSizes", count: keys.length } : reading };
+        if (reading.type !== "value")
+          return {
+            type: "fault",
+            fault: reading.type === "empty" ? { type: "notSizes", count: keys.length } : reading,
+          };
         patch = { ...patch, ...only<S>(key, reading.value as S[keyof S]) };
       }
       return { type: "set", patch };
@@ -114,24 +160,38 @@ export function sizes<S>(keys: readonly (NumberKey<S> & FieldName)[], title: str
 const symbols: Readonly<Record<string, string>> = { "€": "EUR", "£": "GBP", $: "USD" };
 
 /** A price, with its currency beside it where the cell names one. */
-export function price<S extends { readonly price: number | null; readonly currency: string }>(): readonly [Column<S>, Column<S>] {
+export function price<S extends { readonly price: number | null; readonly currency: string }>(): readonly [
+  Column<S>,
+  Column<S>,
+] {
   const spec = fieldSpecs.price;
   return [
     {
-      title: "Price", names: ["cost", "list price"], late: true, written: true,
+      title: "Price",
+      names: ["cost", "list price"],
+      late: true,
+      written: true,
       write: (sheet) => sheet.price ?? "",
       read: (typed, unit) => {
         const mark = /[€£$]|\b[A-Z]{3}\b/.exec(typed)?.[0] ?? /^[A-Z]{3}$/.exec(unit)?.[0];
-        const currency = mark === undefined ? undefined : symbols[mark] ?? mark;
-        return cellOf<S>(readQuantity(typed.replace(/[€£$]|\b[A-Z]{3}\b/, ""), spec), (value) => ({ price: value, ...(currency === undefined ? {} : { currency }) }) as unknown as Partial<S>);
+        const currency = mark === undefined ? undefined : (symbols[mark] ?? mark);
+        return cellOf<S>(
+          readQuantity(typed.replace(/[€£$]|\b[A-Z]{3}\b/, ""), spec),
+          (value) => ({ price: value, ...(currency === undefined ? {} : { currency }) }) as unknown as Partial<S>,
+        );
       },
     },
     {
-      title: "Currency", names: [], late: false, written: true,
+      title: "Currency",
+      names: [],
+      late: false,
+      written: true,
       write: (sheet) => sheet.currency,
       read: (typed) => {
         const code = symbols[typed.trim()] ?? typed.trim().toUpperCase();
-        return /^[A-Z]{3}$/.test(code) ? { type: "set", patch: { currency: code } as unknown as Partial<S> } : { type: "fault", fault: { type: "notACurrency" } };
+        return /^[A-Z]{3}$/.test(code)
+          ? { type: "set", patch: { currency: code } as unknown as Partial<S> }
+          : { type: "fault", fault: { type: "notACurrency" } };
       },
     },
   ];
@@ -142,5 +202,8 @@ function titleOf(word: string, unit: string): string {
 }
 
 export function lettersOf(words: string): string {
-  return words.toLowerCase().normalize("NFKD").replace(/[^a-z0-9]+/g, "");
+  return words
+    .toLowerCase()
+    .normalize("NFKD")
+    .replace(/[^a-z0-9]+/g, "");
 }

@@ -1,5 +1,13 @@
 import { z } from "zod";
-import { deviceFromAnyVersion, type DeviceSheet, deviceSchema, faultOf, labelFromVersion2, labelSchema, type PanelSheet } from "../plan";
+import {
+  deviceFromAnyVersion,
+  type DeviceSheet,
+  deviceSchema,
+  faultOf,
+  labelFromVersion2,
+  labelSchema,
+  type PanelSheet,
+} from "../plan";
 
 /** A file of the library: sheets to carry from one copy of the application to another. */
 export const libraryFormat = "golden-array-library";
@@ -37,15 +45,26 @@ export function readLibraryText(text: string): LibraryReading {
   } catch (error) {
     return { type: "notJson", detail: error instanceof Error ? error.message : "unreadable" };
   }
-  const file = z.object({ format: z.string(), version: z.number(), panels: z.array(z.unknown()).default([]), inputs: z.array(z.unknown()).default([]) }).safeParse(value);
-  if (!file.success || file.data.format !== libraryFormat) return { type: "foreign", found: file.success ? file.data.format.slice(0, 40) : "something else" };
+  const file = z
+    .object({
+      format: z.string(),
+      version: z.number(),
+      panels: z.array(z.unknown()).default([]),
+      inputs: z.array(z.unknown()).default([]),
+    })
+    .safeParse(value);
+  if (!file.success || file.data.format !== libraryFormat)
+    return { type: "foreign", found: file.success ? file.data.format.slice(0, 40) : "something else" };
   const { version, panels, inputs } = file.data;
   if (version > libraryVersion) return { type: "newer", version };
   if (panels.length + inputs.length > mostSheets) return { type: "tooMany", count: panels.length + inputs.length };
   const refused: Refused[] = [];
   return {
     type: "library",
-    sheets: { panels: heldBy(labelSchema, panels.map(labelFromVersion2), "panels", refused), inputs: heldBy(deviceSchema, inputs.map(deviceFromAnyVersion), "inputs", refused) },
+    sheets: {
+      panels: heldBy(labelSchema, panels.map(labelFromVersion2), "panels", refused),
+      inputs: heldBy(deviceSchema, inputs.map(deviceFromAnyVersion), "inputs", refused),
+    },
     refused,
   };
 }
@@ -56,7 +75,12 @@ export function heldBy<S>(schema: z.ZodType<S>, sheets: readonly unknown[], list
     const parsed = schema.safeParse(sheet);
     if (parsed.success) return [parsed.data];
     const { path, problem } = faultOf(parsed.error, sheet);
-    refused.push({ at: k + 1, name: nameOf(sheet), path: list === "" ? path : `${list}.${k}${path === "" ? "" : `.${path}`}`, problem });
+    refused.push({
+      at: k + 1,
+      name: nameOf(sheet),
+      path: list === "" ? path : `${list}.${k}${path === "" ? "" : `.${path}`}`,
+      problem,
+    });
     return [];
   });
 }
@@ -71,5 +95,7 @@ export function libraryJsonSchema(): unknown {
 }
 
 function nameOf(sheet: unknown): string {
-  return typeof sheet === "object" && sheet !== null && "name" in sheet && typeof sheet.name === "string" ? sheet.name.slice(0, 80) : "";
+  return typeof sheet === "object" && sheet !== null && "name" in sheet && typeof sheet.name === "string"
+    ? sheet.name.slice(0, 80)
+    : "";
 }

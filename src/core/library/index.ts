@@ -1,5 +1,16 @@
 export { type CellFault, type Column } from "./column";
-export { heldBy, libraryJsonSchema, type LibraryReading, mostColumns, mostLibraryBytes, mostSheets, readLibraryText, type Refused, type Sheets, writeLibrary } from "./file";
+export {
+  heldBy,
+  libraryJsonSchema,
+  type LibraryReading,
+  mostColumns,
+  mostLibraryBytes,
+  mostSheets,
+  readLibraryText,
+  type Refused,
+  type Sheets,
+  writeLibrary,
+} from "./file";
 export { panelColumns } from "./panel-columns";
 export { blankLine, devicesOf, linesOf, portColumns, type PortLine } from "./port-columns";
 export { type Absent, type ColumnReport, readTable, type TableReader, writeTable } from "./table";

@@ -6,11 +6,20 @@ import { choice, type Column, price, quantity, text, withUnit } from "./column";
 type Tier = PortSheet["currentLimits"][number];
 
 /** One row of a table of inputs: a port, with what its device is repeated before it. */
-export type PortLine = Pick<DeviceSheet, "name" | "kind" | "weightKg" | "price" | "currency"> & Omit<PortSheet, "name"> & { readonly portName: string };
+export type PortLine = Pick<DeviceSheet, "name" | "kind" | "weightKg" | "price" | "currency"> &
+  Omit<PortSheet, "name"> & { readonly portName: string };
 
 const { name: noName, kind: usualKind, currency: usualCurrency } = blankDevice("");
 
-export const blankLine: PortLine = { ...blankPort("port-1", ""), name: noName, kind: usualKind, weightKg: null, price: null, currency: usualCurrency, portName: "" };
+export const blankLine: PortLine = {
+  ...blankPort("port-1", ""),
+  name: noName,
+  kind: usualKind,
+  weightKg: null,
+  price: null,
+  currency: usualCurrency,
+  portName: "",
+};
 
 const mostTiers = 4;
 const natures = { drawsUpTo: ["draws up to", "limits itself"], neverExceed: ["never exceed", "absolute"] } as const;
@@ -19,17 +28,33 @@ const blankTier: Tier = { fromV: null, toV: null, amps: 0, nature: "drawsUpTo" }
 /** The columns of a table of inputs: one row for each port. Shared limits and add-on modules do not fit a table; they travel in JSON. */
 export const portColumns: readonly Column<PortLine>[] = [
   text("name", "Name", 80, ["input", "device", "model", "product"]),
-  choice("kind", "Kind", { chargeController: ["charge controller", "controller"], powerStation: ["power station", "station"] }, ["type"]),
+  choice(
+    "kind",
+    "Kind",
+    { chargeController: ["charge controller", "controller"], powerStation: ["power station", "station"] },
+    ["type"],
+  ),
   text("portName", "Port", 80, ["port name"]),
   quantity("minV", "Lowest volts", ["min voltage", "minimum voltage", "vmin"]),
   quantity("maxV", "Highest volts", ["max voltage", "maximum voltage", "vmax", "max pv voltage"]),
-  choice("ceilingBasis", "Highest volts meant with", Object.fromEntries(ceilingBases.map((code) => [code, []])) as unknown as Record<PortLine["ceilingBasis"], readonly string[]>),
+  choice(
+    "ceilingBasis",
+    "Highest volts meant with",
+    Object.fromEntries(ceilingBases.map((code) => [code, []])) as unknown as Record<
+      PortLine["ceilingBasis"],
+      readonly string[]
+    >,
+  ),
   choice("overVoltage", "Too many volts", { shutsOut: ["shuts it out"], mayDestroy: ["may destroy it"], unknown: [] }),
   ...Array.from({ length: mostTiers }, (_, k) => tierColumns(k)).flat(),
   quantity("maxW", "Watt limit", ["max power", "maximum power", "max watts"]),
   choice("maxWNature", "Watt limit nature", natures),
   choice("conversion", "Works by", { mppt: [], pwm: [] }, ["conversion"]),
-  choice("tracker", "Tracker", { fullScan: ["scans the whole curve", "scan"], hillClimb: ["only climbs", "climb"], unknown: [] }),
+  choice("tracker", "Tracker", {
+    fullScan: ["scans the whole curve", "scan"],
+    hillClimb: ["only climbs", "climb"],
+    unknown: [],
+  }),
   quantity("batteryMaxA", "Amps into battery", ["charge current", "max charge current"]),
   quantity("pwmDropV", "Drop", ["pwm drop"]),
   quantity("wakeV", "Wakes at", ["wake voltage", "start voltage"]),
@@ -44,13 +69,19 @@ export const portColumns: readonly Column<PortLine>[] = [
 function tierColumns(k: number): Column<PortLine>[] {
   const head = `Tier ${k + 1}`;
   const set = (line: PortLine, patch: Partial<Tier>): Partial<PortLine> => {
-    const tiers = Array.from({ length: Math.max(k + 1, line.currentLimits.length) }, (_, at) => line.currentLimits[at] ?? blankTier);
+    const tiers = Array.from(
+      { length: Math.max(k + 1, line.currentLimits.length) },
+      (_, at) => line.currentLimits[at] ?? blankTier,
+    );
     return { currentLimits: tiers.map((tier, at) => (at === k ? { ...tier, ...patch } : tier)) };
   };
   const number = (key: "amps" | "fromV" | "toV", word: string, names: readonly string[]): Column<PortLine> => {
     const spec = fieldSpecs[key satisfies FieldName];
     return {
-      title: `${head} ${word} (${spec.unit})`, names, late: false, written: true,
+      title: `${head} ${word} (${spec.unit})`,
+      names,
+      late: false,
+      written: true,
       write: ({ currentLimits }) => currentLimits[k]?.[key] ?? "",
       read: (typed, unit, line) => {
         const reading = readQuantity(withUnit(typed, unit), spec);
@@ -77,16 +108,34 @@ function tierColumns(k: number): Column<PortLine>[] {
 
 /** The rows of a device, one a port. */
 export function linesOf({ name, kind, weightKg, price: cost, currency, ports }: DeviceSheet): PortLine[] {
-  return ports.map(({ name: portName, ...port }) => ({ ...port, moduleId: null, name, kind, weightKg, price: cost, currency, portName }));
+  return ports.map(({ name: portName, ...port }) => ({
+    ...port,
+    moduleId: null,
+    name,
+    kind,
+    weightKg,
+    price: cost,
+    currency,
+    portName,
+  }));
 }
 
 /** Rows with one name are one device; what is said of it stands in its first row. Tiers without amps are not kept. */
 export function devicesOf(lines: readonly PortLine[]): { readonly first: number; readonly sheet: DeviceSheet }[] {
   const found = new Map<string, { first: number; sheet: DeviceSheet }>();
   for (const [at, { name, kind, weightKg, price: cost, currency, portName, ...port }] of lines.entries()) {
-    const known = found.get(name) ?? { first: at, sheet: { ...blankDevice(name), kind, weightKg, price: cost, currency, ports: [] } };
+    const known = found.get(name) ?? {
+      first: at,
+      sheet: { ...blankDevice(name), kind, weightKg, price: cost, currency, ports: [] },
+    };
     const number = known.sheet.ports.length + 1;
-    const sheet: PortSheet = { ...port, id: `port-${number}`, name: portName === "" ? `Port ${number}` : portName, moduleId: null, currentLimits: port.currentLimits.filter(({ amps }) => amps > 0) };
+    const sheet: PortSheet = {
+      ...port,
+      id: `port-${number}`,
+      name: portName === "" ? `Port ${number}` : portName,
+      moduleId: null,
+      currentLimits: port.currentLimits.filter(({ amps }) => amps > 0),
+    };
     found.set(name, { ...known, sheet: { ...known.sheet, ports: [...known.sheet.ports, sheet] } });
   }
   return [...found.values()];

@@ -2,7 +2,18 @@ import { type CellFault, type Column, lettersOf } from "./column";
 
 /** What became of one column of a file. */
 export type ColumnReport = { readonly heading: string } & (
-  | { readonly type: "taken"; readonly title: string; readonly filled: number; readonly faultCount: number; /** what stands where a cell was not understood; empty for nothing */ readonly instead: string; /** the first few */ readonly faults: readonly { readonly row: number; readonly text: string; readonly fault: CellFault }[] }
+  | {
+      readonly type: "taken";
+      readonly title: string;
+      readonly filled: number;
+      readonly faultCount: number;
+      /** what stands where a cell was not understood; empty for nothing */ readonly instead: string;
+      /** the first few */ readonly faults: readonly {
+        readonly row: number;
+        readonly text: string;
+        readonly fault: CellFault;
+      }[];
+    }
   | { readonly type: "unknown"; readonly samples: readonly string[] }
   | { readonly type: "repeated"; readonly title: string }
 );
@@ -20,7 +31,16 @@ const keptFaults = 5;
 const keptSamples = 3;
 const mostShown = 60;
 
-type Slot<S> = { readonly heading: string; readonly unit: string; readonly column: Column<S> | null; readonly repeated: boolean; filled: number; faultCount: number; readonly faults: { row: number; text: string; fault: CellFault }[]; readonly samples: string[] };
+type Slot<S> = {
+  readonly heading: string;
+  readonly unit: string;
+  readonly column: Column<S> | null;
+  readonly repeated: boolean;
+  filled: number;
+  faultCount: number;
+  readonly faults: { row: number; text: string; fault: CellFault }[];
+  readonly samples: string[];
+};
 
 /**
  * Reads a table of cells row by row into sheets, and keeps account of every column: what it was taken for, how
@@ -35,7 +55,9 @@ export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: 
     if (column !== null) seen.add(column);
     return { heading: cut(heading), unit, column, repeated, filled: 0, faultCount: 0, faults: [], samples: [] };
   });
-  const order = [...slots.keys()].sort((a, b) => Number(slots[a]?.column?.late ?? false) - Number(slots[b]?.column?.late ?? false));
+  const order = [...slots.keys()].sort(
+    (a, b) => Number(slots[a]?.column?.late ?? false) - Number(slots[b]?.column?.late ?? false),
+  );
   const missing = new Set(columns.filter((column) => column.written && !seen.has(column)));
   // the headings are row 1
   let row = 1;
@@ -69,7 +91,17 @@ export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: 
     report: () => ({
       columns: slots.map(({ heading, column, repeated, filled, faultCount, faults, samples }): ColumnReport => {
         if (column === null) return { heading, type: "unknown", samples };
-        return repeated ? { heading, type: "repeated", title: column.title } : { heading, type: "taken", title: column.title, filled, faultCount, faults, instead: String(column.write(blank)) };
+        return repeated
+          ? { heading, type: "repeated", title: column.title }
+          : {
+              heading,
+              type: "taken",
+              title: column.title,
+              filled,
+              faultCount,
+              faults,
+              instead: String(column.write(blank)),
+            };
       }),
       absent: [...missing].map((column) => ({ title: column.title, instead: String(column.write(blank)) })),
     }),
@@ -78,7 +110,9 @@ export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: 
 
 /** A table of sheets as rows of cells, headings first. Columns in which no sheet has anything are left out. */
 export function writeTable<S>(columns: readonly Column<S>[], sheets: readonly S[]): (string | number)[][] {
-  const used = columns.filter((column, k) => column.written && (k === 0 || sheets.some((sheet) => column.write(sheet) !== "")));
+  const used = columns.filter(
+    (column, k) => column.written && (k === 0 || sheets.some((sheet) => column.write(sheet) !== "")),
+  );
   return [used.map(({ title }) => title), ...sheets.map((sheet) => used.map((column) => column.write(sheet)))];
 }
 
@@ -89,7 +123,13 @@ function columnFor<S>(columns: readonly Column<S>[], heading: string): { column:
   const bare = bracketed === null ? heading : heading.slice(0, bracketed.index);
   const named = (words: string) => {
     const wanted = lettersOf(words);
-    return wanted === "" ? undefined : columns.find(({ title, names }) => lettersOf(title.replace(/\s*\([^)]*\)$/, "")) === wanted || names.some((name) => lettersOf(name) === wanted));
+    return wanted === ""
+      ? undefined
+      : columns.find(
+          ({ title, names }) =>
+            lettersOf(title.replace(/\s*\([^)]*\)$/, "")) === wanted ||
+            names.some((name) => lettersOf(name) === wanted),
+        );
   };
   const whole = named(bare);
   if (whole !== undefined) return { column: whole, unit };

@@ -1,4 +1,13 @@
-import { type Curve, blockingDiodeCurve, cableCurve, inParallel, inSeries, repeatInParallel, repeatInSeries, substringCurve } from "../iv";
+import {
+  type Curve,
+  blockingDiodeCurve,
+  cableCurve,
+  inParallel,
+  inSeries,
+  repeatInParallel,
+  repeatInSeries,
+  substringCurve,
+} from "../iv";
 import { atSky, type PanelModel } from "../panel";
 import { type Net, type PanelNet } from "./net";
 
@@ -60,7 +69,10 @@ export class Compiler {
         return this.panel(net);
       case "series":
       case "parallel":
-        return this.group(net.members.map((member) => this.branch(member)), net.type === "series");
+        return this.group(
+          net.members.map((member) => this.branch(member)),
+          net.type === "series",
+        );
       case "cable":
         return { key: `r${net.ohm}`, curve: this.once(`r${net.ohm}`, () => cableCurve(net.ohm, this.mostA)) };
       case "blockingDiode":
@@ -82,13 +94,19 @@ export class Compiler {
     const key = `${series ? "s" : "p"}(${members.map((member) => member.key).join()})`;
     const repeat = series ? repeatInSeries : repeatInParallel;
     const add = series ? inSeries : inParallel;
-    return { key, curve: this.once(key, () => add(runs(members, (member) => member.key).map(({ value, count }) => repeat(value.curve, count)))) };
+    return {
+      key,
+      curve: this.once(key, () =>
+        add(runs(members, (member) => member.key).map(({ value, count }) => repeat(value.curve, count))),
+      ),
+    };
   }
 
   private panel(net: PanelNet): Branch {
     const light = substringLight(net).sort((a, b) => a - b);
     const key = `${this.modelKey(net.model)}@${net.cellTempC}:${light.join("/")}`;
-    const build = () => inSeries(runs(light, (s) => s).map(({ value, count }) => repeatInSeries(this.substring(net, value), count)));
+    const build = () =>
+      inSeries(runs(light, (s) => s).map(({ value, count }) => repeatInSeries(this.substring(net, value), count)));
     return { key, curve: this.once(key, build) };
   }
 
@@ -120,7 +138,9 @@ export function substringCount({ bypassDiodes }: Pick<PanelModel, "bypassDiodes"
 /** Irradiance of each substring of a panel, in the order of its bypass diodes. */
 export function substringLight({ model, irradianceWm2 }: PanelNet): number[] {
   const parts = substringCount(model);
-  return irradianceWm2.length === 1 ? Array.from({ length: parts }, () => irradianceWm2[0] as number) : [...irradianceWm2];
+  return irradianceWm2.length === 1
+    ? Array.from({ length: parts }, () => irradianceWm2[0] as number)
+    : [...irradianceWm2];
 }
 
 function refuseEmptyGroup(): never {

@@ -5,13 +5,15 @@ import { fitLabel } from "../panel";
 import { anyLabel, anyNet, anyNetWithParts, number, plausibleLabel, plausiblePanel } from "../testing";
 import { type BranchState, equalNet, type Net, solveNet } from ".";
 
-const near = (a: number, b: number, scale: number, share = 3e-4) => expect(Math.abs(a - b)).toBeLessThanOrEqual(share * Math.abs(scale) + 1e-6);
+const near = (a: number, b: number, scale: number, share = 3e-4) =>
+  expect(Math.abs(a - b)).toBeLessThanOrEqual(share * Math.abs(scale) + 1e-6);
 
 test("a model never throws, and always meets Isc and Voc, whatever the label", () => {
   fc.assert(
     fc.property(anyLabel, (label) => {
       const { model, missPct } = fitLabel(label);
-      for (const value of [...Object.values(model), ...Object.values(missPct)]) expect(Number.isFinite(value)).toBe(true);
+      for (const value of [...Object.values(model), ...Object.values(missPct)])
+        expect(Number.isFinite(value)).toBe(true);
       const solution = solveNet({ type: "panel", model, cellTempC: 25, irradianceWm2: [1000] });
       near(solution.vocV, label.vocV, label.vocV);
       expect(Math.abs(solution.iscA / label.iscA - 1)).toBeLessThan(0.02);
@@ -52,14 +54,25 @@ test("parallel adds amps at equal voltage", () => {
 
 test("more light never gives less current at a voltage, colder never gives less Voc", () => {
   fc.assert(
-    fc.property(plausibleLabel, number(5, 1100), number(1, 200), number(-30, 60), number(1, 40), number(0, 1), (label, suns, more, cellTempC, warmer, share) => {
-      const { model } = fitLabel(label);
-      const under = (irradianceWm2: number, temperature: number) => solveNet({ type: "panel", model, cellTempC: temperature, irradianceWm2: [irradianceWm2] });
-      const dim = under(suns, cellTempC);
-      const v = share * dim.vocV;
-      expect(atVoltage(under(suns + more, cellTempC).curve, v).i).toBeGreaterThanOrEqual(atVoltage(dim.curve, v).i - 1e-6);
-      expect(dim.vocV).toBeGreaterThanOrEqual(under(suns, cellTempC + warmer).vocV - 1e-6);
-    }),
+    fc.property(
+      plausibleLabel,
+      number(5, 1100),
+      number(1, 200),
+      number(-30, 60),
+      number(1, 40),
+      number(0, 1),
+      (label, suns, more, cellTempC, warmer, share) => {
+        const { model } = fitLabel(label);
+        const under = (irradianceWm2: number, temperature: number) =>
+          solveNet({ type: "panel", model, cellTempC: temperature, irradianceWm2: [irradianceWm2] });
+        const dim = under(suns, cellTempC);
+        const v = share * dim.vocV;
+        expect(atVoltage(under(suns + more, cellTempC).curve, v).i).toBeGreaterThanOrEqual(
+          atVoltage(dim.curve, v).i - 1e-6,
+        );
+        expect(dim.vocV).toBeGreaterThanOrEqual(under(suns, cellTempC + warmer).vocV - 1e-6);
+      },
+    ),
   );
 });
 
@@ -67,7 +80,8 @@ test("any net solves: finite, ordered peaks under the product of its ends, order
   fc.assert(
     fc.property(anyNetWithParts, (net) => {
       const solution = solveNet(net);
-      for (const value of [solution.vocV, solution.iscA, solution.mpp.p, ...solution.curve.v, ...solution.curve.i]) expect(Number.isFinite(value)).toBe(true);
+      for (const value of [solution.vocV, solution.iscA, solution.mpp.p, ...solution.curve.v, ...solution.curve.i])
+        expect(Number.isFinite(value)).toBe(true);
       expect(solution.mpp.p).toBeLessThanOrEqual(solution.vocV * solution.iscA + 1e-9);
       for (let k = 1; k < solution.curve.v.length; k++) {
         expect(solution.curve.v[k]).toBeGreaterThan(solution.curve.v[k - 1] as number);
@@ -83,24 +97,45 @@ test("any net solves: finite, ordered peaks under the product of its ends, order
 
 test("series × strings multiplies volts and amps", () => {
   fc.assert(
-    fc.property(plausibleLabel, fc.integer({ min: 1, max: 6 }), fc.integer({ min: 1, max: 6 }), (label, series, strings) => {
-      const { model } = fitLabel(label);
-      const sky = { irradianceWm2: 900, cellTempC: 40 };
-      const one = solveNet(equalNet(model, 1, 1, sky));
-      const array = solveNet(equalNet(model, series, strings, sky));
-      near(array.vocV, series * one.vocV, array.vocV);
-      near(array.iscA, strings * one.iscA, array.iscA);
-      near(array.mpp.p, series * strings * one.mpp.p, array.mpp.p);
-    }),
+    fc.property(
+      plausibleLabel,
+      fc.integer({ min: 1, max: 6 }),
+      fc.integer({ min: 1, max: 6 }),
+      (label, series, strings) => {
+        const { model } = fitLabel(label);
+        const sky = { irradianceWm2: 900, cellTempC: 40 };
+        const one = solveNet(equalNet(model, 1, 1, sky));
+        const array = solveNet(equalNet(model, series, strings, sky));
+        near(array.vocV, series * one.vocV, array.vocV);
+        near(array.iscA, strings * one.iscA, array.iscA);
+        near(array.mpp.p, series * strings * one.mpp.p, array.mpp.p);
+      },
+    ),
     { numRuns: 60 },
   );
 });
 
 const anyWindow: fc.Arbitrary<Window> = fc
-  .record({ minV: number(5, 40), spanV: number(5, 150), splitShare: number(0.1, 0.9), lowA: number(1, 20), highA: number(1, 20), maxW: fc.option(number(20, 2000)) })
+  .record({
+    minV: number(5, 40),
+    spanV: number(5, 150),
+    splitShare: number(0.1, 0.9),
+    lowA: number(1, 20),
+    highA: number(1, 20),
+    maxW: fc.option(number(20, 2000)),
+  })
   .map(({ minV, spanV, splitShare, lowA, highA, maxW }) => {
     const splitV = minV + splitShare * spanV;
-    return { minV, maxV: minV + spanV, ceilingOnVoc: true, maxW, currentLimits: [{ fromV: minV, toV: splitV, amps: lowA }, { fromV: splitV, toV: minV + spanV, amps: highA }] };
+    return {
+      minV,
+      maxV: minV + spanV,
+      ceilingOnVoc: true,
+      maxW,
+      currentLimits: [
+        { fromV: minV, toV: splitV, amps: lowA },
+        { fromV: splitV, toV: minV + spanV, amps: highA },
+      ],
+    };
   });
 
 test("the operating point lies on the curve, inside the window, and no sampled allowed point beats it", () => {
@@ -112,8 +147,16 @@ test("the operating point lies on the curve, inside the window, and no sampled a
         expect(operating).toEqual({ v: 0, i: 0, p: 0, limitedBy: "overVoltage" });
         return;
       }
-      const limitA = (v: number) => Math.max(0, ...window.currentLimits.filter((tier) => v >= tier.fromV && v <= tier.toV).map((tier) => tier.amps));
-      const fits = (v: number, i: number) => v >= window.minV && v <= window.maxV && i <= limitA(v) * (1 + 1e-5) && (window.maxW === null || v * i <= window.maxW * (1 + 1e-5));
+      const limitA = (v: number) =>
+        Math.max(
+          0,
+          ...window.currentLimits.filter((tier) => v >= tier.fromV && v <= tier.toV).map((tier) => tier.amps),
+        );
+      const fits = (v: number, i: number) =>
+        v >= window.minV &&
+        v <= window.maxV &&
+        i <= limitA(v) * (1 + 1e-5) &&
+        (window.maxW === null || v * i <= window.maxW * (1 + 1e-5));
       if (operating.p > 0) expect(fits(operating.v, operating.i)).toBe(true);
       for (let k = 0; k <= 200; k++) {
         const v = window.minV + ((Math.min(array.vocV, window.maxV) - window.minV) * k) / 200;
@@ -128,14 +171,26 @@ test("the operating point lies on the curve, inside the window, and no sampled a
 const panelOf = (vocCells: number, irradianceWm2: number[], bypassDiodes = 2): Net => {
   const vocV = vocCells * 0.63;
   const { model } = fitLabel({
-    pmaxW: vocV * 0.82 * 5.6, vocV, iscA: 6, vmpV: vocV * 0.82, impA: 5.6, tempCoVocPctPerC: -0.3, tempCoIscPctPerC: 0.05, tempCoPmaxPctPerC: null,
-    cellsInSeries: vocCells, bypassDiodes, maxSeriesFuseA: null, maxSystemV: null, cellType: "mono",
+    pmaxW: vocV * 0.82 * 5.6,
+    vocV,
+    iscA: 6,
+    vmpV: vocV * 0.82,
+    impA: 5.6,
+    tempCoVocPctPerC: -0.3,
+    tempCoIscPctPerC: 0.05,
+    tempCoPmaxPctPerC: null,
+    cellsInSeries: vocCells,
+    bypassDiodes,
+    maxSeriesFuseA: null,
+    maxSystemV: null,
+    cellType: "mono",
   });
   return { type: "panel", model, cellTempC: 25, irradianceWm2 };
 };
 
 describe("looking into a net", () => {
-  const leaves = (state: BranchState): BranchState[] => (state.type === "group" ? state.members.flatMap(leaves) : [state]);
+  const leaves = (state: BranchState): BranchState[] =>
+    state.type === "group" ? state.members.flatMap(leaves) : [state];
 
   test("volts add along every string, amps add over every junction, and watts add over the whole", () => {
     fc.assert(
@@ -150,7 +205,12 @@ describe("looking into a net", () => {
           branch.members.forEach((member, k) => check(member, of.members[k] as Net));
         };
         check(state, net);
-        near(leaves(state).reduce((total, leaf) => total + leaf.p, 0), state.p, solution.vocV * solution.iscA + 1, 1e-3);
+        near(
+          leaves(state).reduce((total, leaf) => total + leaf.p, 0),
+          state.p,
+          solution.vocV * solution.iscA + 1,
+          1e-3,
+        );
       }),
       { numRuns: 80 },
     );
@@ -169,7 +229,10 @@ describe("looking into a net", () => {
     const lit = { type: "series", members: [panelOf(36, [1000]), panelOf(36, [1000])] } as const;
     const dark = { type: "series", members: [panelOf(36, [0]), panelOf(36, [0])] } as const;
     const backA = (guard: Net[]) => {
-      const solution = solveNet({ type: "parallel", members: [lit, lit, { type: "series", members: [...guard, dark] }] });
+      const solution = solveNet({
+        type: "parallel",
+        members: [lit, lit, { type: "series", members: [...guard, dark] }],
+      });
       const state = solution.stateAt(solution.vocV);
       return state.type === "group" ? -(state.members[2]?.i ?? 0) : Number.NaN;
     };
@@ -191,7 +254,14 @@ test("a substring put in the dark never raises the maximum", () => {
   fc.assert(
     fc.property(plausibleLabel, number(100, 1100), number(0, 70), (label, suns, cellTempC) => {
       const { model } = fitLabel({ ...label, bypassDiodes: 3 });
-      const under = (irradianceWm2: number[]) => solveNet({ type: "series", members: [{ type: "panel", model, cellTempC, irradianceWm2 }, { type: "panel", model, cellTempC, irradianceWm2: [suns] }] }).mpp.p;
+      const under = (irradianceWm2: number[]) =>
+        solveNet({
+          type: "series",
+          members: [
+            { type: "panel", model, cellTempC, irradianceWm2 },
+            { type: "panel", model, cellTempC, irradianceWm2: [suns] },
+          ],
+        }).mpp.p;
       expect(under([suns, suns, 0])).toBeLessThanOrEqual(under([suns, suns, suns]) * (1 + 1e-6));
     }),
     { numRuns: 60 },

@@ -6,7 +6,12 @@ import { type PanelModel } from "../panel";
  * blocking diode lets current out of its branch and none in.
  */
 export type Net =
-  | { readonly type: "panel"; readonly model: PanelModel; readonly cellTempC: number; readonly irradianceWm2: readonly number[] }
+  | {
+      readonly type: "panel";
+      readonly model: PanelModel;
+      readonly cellTempC: number;
+      readonly irradianceWm2: readonly number[];
+    }
   | { readonly type: "series"; readonly members: readonly Net[] }
   | { readonly type: "parallel"; readonly members: readonly Net[] }
   | { readonly type: "cable"; readonly ohm: number }
@@ -16,7 +21,12 @@ export type Net =
 export type PanelNet = Extract<Net, { type: "panel" }>;
 
 /** series × strings of equal panels under one sky: the commonest net. */
-export function equalNet(model: PanelModel, series: number, strings: number, sky: { irradianceWm2: number; cellTempC: number }): Net {
+export function equalNet(
+  model: PanelModel,
+  series: number,
+  strings: number,
+  sky: { irradianceWm2: number; cellTempC: number },
+): Net {
   const panel: Net = { type: "panel", model, cellTempC: sky.cellTempC, irradianceWm2: [sky.irradianceWm2] };
   const string: Net = { type: "series", members: Array.from({ length: series }, () => panel) };
   return { type: "parallel", members: Array.from({ length: strings }, () => string) };

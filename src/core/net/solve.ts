@@ -21,7 +21,11 @@ export type InspectableSolution = NetSolution & {
 };
 
 /** The curve of a net through which nothing flows: a sliver around 0 A, so that it can be read like any other. */
-const openCurve: Curve = { v: Float64Array.of(-1e-3, 1e-3), i: Float64Array.of(1e-12, -1e-12), g: Float64Array.of(1e-9, 1e-9) };
+const openCurve: Curve = {
+  v: Float64Array.of(-1e-3, 1e-3),
+  i: Float64Array.of(1e-12, -1e-12),
+  g: Float64Array.of(1e-9, 1e-9),
+};
 
 /** Solves a net of any depth. Work is linear in panels; throws only on a group with no members. */
 export function solveNet(net: Net): InspectableSolution {

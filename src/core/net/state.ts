@@ -6,11 +6,12 @@ export type Flow = { readonly v: number; readonly i: number; readonly p: number 
 export type SubstringState = Flow & { readonly bypassed: boolean };
 
 /** What a part of the net does; shaped like the net itself. */
-export type BranchState = Flow & (
-  | { readonly type: "panel"; readonly substrings: readonly SubstringState[] }
-  | { readonly type: "group"; readonly members: readonly BranchState[] }
-  | { readonly type: "part" }
-);
+export type BranchState = Flow &
+  (
+    | { readonly type: "panel"; readonly substrings: readonly SubstringState[] }
+    | { readonly type: "group"; readonly members: readonly BranchState[] }
+    | { readonly type: "part" }
+  );
 
 /** A substring this far below 0 V is carried by its bypass diode, V. */
 const bypassedV = -0.15;
@@ -35,7 +36,11 @@ function descend(compiler: Compiler, net: Net, v: number, i: number): BranchStat
     case "fuse":
       return { ...flow(v, i), type: "part" };
     case "parallel":
-      return { ...flow(v, i), type: "group", members: net.members.map((member) => branchAtVoltage(compiler, member, v)) };
+      return {
+        ...flow(v, i),
+        type: "group",
+        members: net.members.map((member) => branchAtVoltage(compiler, member, v)),
+      };
     case "series":
       return { ...flow(v, i), type: "group", members: seriesMembers(compiler, net.members, v, i) };
   }
@@ -82,6 +87,10 @@ function sharedCurrent(curves: readonly Curve[], v: number, nearI: number): { i:
 }
 
 function substrings(compiler: Compiler, net: PanelNet, v: number, nearI: number): SubstringState[] {
-  const { i, volts } = sharedCurrent(substringLight(net).map((light) => compiler.substring(net, light)), v, nearI);
+  const { i, volts } = sharedCurrent(
+    substringLight(net).map((light) => compiler.substring(net, light)),
+    v,
+    nearI,
+  );
   return volts.map((each) => ({ ...flow(each, i), bypassed: net.model.bypassDiodes > 0 && each < bypassedV }));
 }

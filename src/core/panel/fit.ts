@@ -1,4 +1,12 @@
-import { boltzmannVPerK, atJunction, bandGapEv, kelvinAtZeroC, type PanelModel, stcCellTempC, vocSlopeVPerC } from "./diode";
+import {
+  boltzmannVPerK,
+  atJunction,
+  bandGapEv,
+  kelvinAtZeroC,
+  type PanelModel,
+  stcCellTempC,
+  vocSlopeVPerC,
+} from "./diode";
 import { type CompleteLabel, type PanelLabel, completeLabel } from "./label";
 import { minimise } from "./minimise";
 
@@ -183,7 +191,13 @@ function nearestShape(label: CompleteLabel): Shape {
 /** The model with the band gap at which its Voc slope is the label's. */
 function withCoefficient(label: CompleteLabel, model: PanelModel): PanelModel {
   const targetVPerC = (label.tempCoVocPctPerC / 100) * label.vocV;
-  return { ...model, bandGapEv: bandGapFor(model.bandGapEv, (gapEv) => vocSlopeVPerC({ ...model, bandGapEv: gapEv }, label.vocV) - targetVPerC) };
+  return {
+    ...model,
+    bandGapEv: bandGapFor(
+      model.bandGapEv,
+      (gapEv) => vocSlopeVPerC({ ...model, bandGapEv: gapEv }, label.vocV) - targetVPerC,
+    ),
+  };
 }
 
 /** The effective band gap at which a miss of the Voc coefficient vanishes; a few secant steps, as it is almost linear. */
@@ -211,7 +225,8 @@ function report(label: CompleteLabel, model: PanelModel): LabelFit {
     vmp: pct(mpp.v, label.vmpV),
     imp: pct(mpp.i, label.impA),
     pmax: pct(mpp.v * mpp.i, label.pmaxW),
-    tempCoVoc: (100 * (slopePct - label.tempCoVocPctPerC)) / Math.max(leastCoefficientPct, Math.abs(label.tempCoVocPctPerC)),
+    tempCoVoc:
+      (100 * (slopePct - label.tempCoVocPctPerC)) / Math.max(leastCoefficientPct, Math.abs(label.tempCoVocPctPerC)),
   };
   const worst = Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp), Math.abs(missPct.tempCoVoc));
   return { model, label, exact: worst <= exactPct, missPct };

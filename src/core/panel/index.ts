@@ -1,6 +1,14 @@
 export { atSky, bandGapEv, type DiodeParams, type PanelModel, stcCellTempC, stcIrradianceWm2 } from "./diode";
 export { fitLabel, type LabelFit } from "./fit";
-export { type AssumedField, assumedCoefficients, type CellType, cellTypes, type CompleteLabel, completeLabel, type PanelLabel } from "./label";
+export {
+  type AssumedField,
+  assumedCoefficients,
+  type CellType,
+  cellTypes,
+  type CompleteLabel,
+  completeLabel,
+  type PanelLabel,
+} from "./label";
 export { fitPoints, type Measured, type PointsFit } from "./points";
 export { type Reading, type ReadingKind, readingsThatFit } from "./reconcile";
 export { doubtsAbout, type LabelDoubt, type LabelDraft, readLabel, type RequiredField, requiredFields } from "./sanity";

@@ -41,10 +41,7 @@ const cellsPerBypass = 20;
 export type CompleteLabel = PanelLabel &
   Coefficients & { readonly cellsInSeries: number; readonly bypassDiodes: number };
 
-export type AssumedField =
-  | keyof Coefficients
-  | "cellsInSeries"
-  | "bypassDiodes";
+export type AssumedField = keyof Coefficients | "cellsInSeries" | "bypassDiodes";
 
 /** Fills what a label omits with typical values and says which fields were filled. */
 export function completeLabel(label: PanelLabel): {
@@ -52,8 +49,7 @@ export function completeLabel(label: PanelLabel): {
   readonly assumed: readonly AssumedField[];
 } {
   const typical = assumedCoefficients[label.cellType];
-  const cellsInSeries =
-    label.cellsInSeries ?? Math.max(1, Math.round(label.vocV / typicalCellVocV[label.cellType]));
+  const cellsInSeries = label.cellsInSeries ?? Math.max(1, Math.round(label.vocV / typicalCellVocV[label.cellType]));
   const complete: CompleteLabel = {
     ...label,
     tempCoVocPctPerC: label.tempCoVocPctPerC ?? typical.tempCoVocPctPerC,

@@ -21,7 +21,9 @@ export function minimise(
     const best = simplex[0] as Corner;
     const worst = simplex[simplex.length - 1] as Corner;
     const others = simplex.slice(0, -1);
-    const centre = start.map((_, k) => others.reduce((sum, corner) => sum + (corner.x[k] as number), 0) / others.length);
+    const centre = start.map(
+      (_, k) => others.reduce((sum, corner) => sum + (corner.x[k] as number), 0) / others.length,
+    );
     const along = (t: number) => at(centre.map((c, k) => c + t * ((worst.x[k] as number) - c)));
     const reflected = along(-1);
     used += 1;
@@ -38,7 +40,10 @@ export function minimise(
       if (inward.y < Math.min(reflected.y, worst.y)) taken = inward;
     }
     if (taken === null) {
-      simplex = [best, ...simplex.slice(1).map((corner) => at(corner.x.map((v, k) => (v + (best.x[k] as number)) / 2)))];
+      simplex = [
+        best,
+        ...simplex.slice(1).map((corner) => at(corner.x.map((v, k) => (v + (best.x[k] as number)) / 2))),
+      ];
       used += simplex.length - 1;
     } else {
       simplex = [...others, taken];

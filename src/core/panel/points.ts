@@ -1,13 +1,34 @@
-import { atSky, bandGapEv, kelvinAtZeroC, openCircuitV, type PanelModel, stcCellTempC, stcIrradianceWm2, vocSlopeVPerC } from "./diode";
+import {
+  atSky,
+  bandGapEv,
+  kelvinAtZeroC,
+  openCircuitV,
+  type PanelModel,
+  stcCellTempC,
+  stcIrradianceWm2,
+  vocSlopeVPerC,
+} from "./diode";
 import { bandGapFor, cellThermalV, fitLabel, highestIdeality, type LabelFit, lowestIdeality } from "./fit";
 import { type PanelLabel } from "./label";
 import { minimise } from "./minimise";
 
 /** Points of a curve and the sky they were measured under. */
-export type Measured = { readonly irradianceWm2: number; readonly cellTempC: number; readonly points: readonly { readonly v: number; readonly i: number }[] };
+export type Measured = {
+  readonly irradianceWm2: number;
+  readonly cellTempC: number;
+  readonly points: readonly { readonly v: number; readonly i: number }[];
+};
 
 export type PointsFit =
-  | { readonly type: "model"; readonly model: PanelModel; /** Root mean square distance of the points from the curve, % of Isc. */ readonly rmsPct: number; /** The point farthest off, from 1, and its distance, % of Isc. */ readonly worst: { readonly point: number; readonly pct: number } }
+  | {
+      readonly type: "model";
+      readonly model: PanelModel;
+      /** Root mean square distance of the points from the curve, % of Isc. */ readonly rmsPct: number;
+      /** The point farthest off, from 1, and its distance, % of Isc. */ readonly worst: {
+        readonly point: number;
+        readonly pct: number;
+      };
+    }
   | { readonly type: "tooFew"; readonly usable: number; readonly needed: number }
   | { readonly type: "oneSided"; readonly lacks: "nearShort" | "nearOpen" };
 
@@ -27,12 +48,15 @@ type Line = { readonly lightA: number; readonly scaledA: number; readonly shuntS
  * the label gives the temperature behaviour, which points at one temperature cannot. Throws on nothing finite.
  */
 export function fitPoints(label: PanelLabel, measured: Measured): PointsFit {
-  const sorted = [...measured.points].filter(({ v, i }) => Number.isFinite(v) && Number.isFinite(i) && v >= 0 && i >= 0).sort((a, b) => a.v - b.v);
+  const sorted = [...measured.points]
+    .filter(({ v, i }) => Number.isFinite(v) && Number.isFinite(i) && v >= 0 && i >= 0)
+    .sort((a, b) => a.v - b.v);
   const distinct = sorted.filter((point, k) => k === 0 || point.v > (sorted[k - 1]?.v ?? 0) + 1e-6 * label.vocV);
   if (distinct.length < leastPoints) return { type: "tooFew", usable: distinct.length, needed: leastPoints };
   const mostA = distinct.reduce((most, { i }) => Math.max(most, i), 0);
   const mostV = distinct.reduce((most, { v }) => Math.max(most, v), 0);
-  if (!distinct.some(({ v, i }) => v < 0.5 * mostV && i > nearShortShare * mostA)) return { type: "oneSided", lacks: "nearShort" };
+  if (!distinct.some(({ v, i }) => v < 0.5 * mostV && i > nearShortShare * mostA))
+    return { type: "oneSided", lacks: "nearShort" };
   if (!distinct.some(({ i }) => i < nearOpenShare * mostA)) return { type: "oneSided", lacks: "nearOpen" };
   const points = weighted(distinct, mostV / mostA);
   const given = fitLabel(label);
@@ -40,7 +64,10 @@ export function fitPoints(label: PanelLabel, measured: Measured): PointsFit {
   const refK = stcCellTempC + kelvinAtZeroC;
   const thermalV = (cellThermalV(given.label) * cellK) / refK;
   const mostOhm = (0.5 * mostV) / mostA;
-  const shapeAt = (x: readonly number[]) => ({ idealityV: thermalV * (lowestIdeality + (highestIdeality - lowestIdeality) * (x[0] ?? 0)), seriesOhm: mostOhm * (x[1] ?? 0) ** 2 });
+  const shapeAt = (x: readonly number[]) => ({
+    idealityV: thermalV * (lowestIdeality + (highestIdeality - lowestIdeality) * (x[0] ?? 0)),
+    seriesOhm: mostOhm * (x[1] ?? 0) ** 2,
+  });
   const costAt = (x: readonly number[]) => {
     const { idealityV, seriesOhm } = shapeAt(x);
     return throughPoints(points, idealityV, seriesOhm, mostV).cost;
@@ -48,14 +75,25 @@ export function fitPoints(label: PanelLabel, measured: Measured): PointsFit {
   const best = minimise(costAt, [0.25, 0.2], evaluations);
   const { idealityV, seriesOhm } = shapeAt(best);
   const line = throughPoints(points, idealityV, seriesOhm, mostV);
-  const misses = points.map((point) => 100 * Math.abs(missAt(point, line, idealityV, seriesOhm, mostV)) * point.weight / mostA);
+  const misses = points.map(
+    (point) => (100 * Math.abs(missAt(point, line, idealityV, seriesOhm, mostV)) * point.weight) / mostA,
+  );
   const worst = misses.reduce((most, miss, k) => (miss > (misses[most] ?? 0) ? k : most), 0);
   const farthest = points[worst] as Point;
   return {
     type: "model",
-    model: toStandard(given, measured, { idealityV, seriesOhm, shuntS: line.shuntS, lightA: line.lightA, saturationA: line.scaledA * Math.exp(-mostV / idealityV) }),
+    model: toStandard(given, measured, {
+      idealityV,
+      seriesOhm,
+      shuntS: line.shuntS,
+      lightA: line.lightA,
+      saturationA: line.scaledA * Math.exp(-mostV / idealityV),
+    }),
     rmsPct: Math.sqrt(misses.reduce((sum, miss) => sum + miss * miss, 0) / misses.length),
-    worst: { point: 1 + measured.points.findIndex(({ v, i }) => v === farthest.v && i === farthest.i), pct: misses[worst] ?? 0 },
+    worst: {
+      point: 1 + measured.points.findIndex(({ v, i }) => v === farthest.v && i === farthest.i),
+      pct: misses[worst] ?? 0,
+    },
   };
 }
 
@@ -69,33 +107,57 @@ function weighted(points: readonly { v: number; i: number }[], ohm: number): Poi
   });
 }
 
-function missAt({ v, i }: Point, { lightA, scaledA, shuntS }: Omit<Line, "cost">, idealityV: number, seriesOhm: number, refV: number): number {
+function missAt(
+  { v, i }: Point,
+  { lightA, scaledA, shuntS }: Omit<Line, "cost">,
+  idealityV: number,
+  seriesOhm: number,
+  refV: number,
+): number {
   const junctionV = v + i * seriesOhm;
-  return lightA - scaledA * (Math.exp((junctionV - refV) / idealityV) - Math.exp(-refV / idealityV)) - shuntS * junctionV - i;
+  return (
+    lightA - scaledA * (Math.exp((junctionV - refV) / idealityV) - Math.exp(-refV / idealityV)) - shuntS * junctionV - i
+  );
 }
 
 /** Weighted least squares for light current, saturation current (scaled to its value at refV) and shunt, none negative. */
 function throughPoints(points: readonly Point[], idealityV: number, seriesOhm: number, refV: number): Line {
   const rows = points.map(({ v, i, weight }) => {
     const junctionV = v + i * seriesOhm;
-    return { x: [1, -(Math.exp((junctionV - refV) / idealityV) - Math.exp(-refV / idealityV)), -junctionV], y: i, weight };
+    return {
+      x: [1, -(Math.exp((junctionV - refV) / idealityV) - Math.exp(-refV / idealityV)), -junctionV],
+      y: i,
+      weight,
+    };
   });
   const all = leastSquares(rows, [0, 1, 2]);
   const chosen = all !== null && (all[2] ?? 0) >= 0 ? all : leastSquares(rows, [0, 1]);
-  if (chosen === null || !((chosen[0] ?? 0) > 0) || !((chosen[1] ?? 0) > 0)) return { lightA: 0, scaledA: 0, shuntS: 0, cost: Number.MAX_VALUE };
+  if (chosen === null || !((chosen[0] ?? 0) > 0) || !((chosen[1] ?? 0) > 0))
+    return { lightA: 0, scaledA: 0, shuntS: 0, cost: Number.MAX_VALUE };
   const line = { lightA: chosen[0] as number, scaledA: chosen[1] as number, shuntS: chosen[2] ?? 0 };
-  const cost = points.reduce((sum, point) => sum + (missAt(point, line, idealityV, seriesOhm, refV) * point.weight) ** 2, 0);
+  const cost = points.reduce(
+    (sum, point) => sum + (missAt(point, line, idealityV, seriesOhm, refV) * point.weight) ** 2,
+    0,
+  );
   return { ...line, cost };
 }
 
 /** Normal equations of the chosen columns, by Cramer's rule; null when the points do not tell them apart. */
-function leastSquares(rows: readonly { x: readonly number[]; y: number; weight: number }[], columns: readonly number[]): number[] | null {
-  const at = (a: number, b: number) => rows.reduce((sum, { x, weight }) => sum + weight * weight * (x[a] as number) * (x[b] as number), 0);
+function leastSquares(
+  rows: readonly { x: readonly number[]; y: number; weight: number }[],
+  columns: readonly number[],
+): number[] | null {
+  const at = (a: number, b: number) =>
+    rows.reduce((sum, { x, weight }) => sum + weight * weight * (x[a] as number) * (x[b] as number), 0);
   const right = (a: number) => rows.reduce((sum, { x, y, weight }) => sum + weight * weight * (x[a] as number) * y, 0);
   const matrix = columns.map((a) => columns.map((b) => at(a, b)));
   const whole = determinant(matrix);
   if (!(Math.abs(whole) > 1e-14)) return null;
-  return columns.map((_, k) => determinant(matrix.map((row, r) => row.map((value, c) => (c === k ? right(columns[r] as number) : value)))) / whole);
+  return columns.map(
+    (_, k) =>
+      determinant(matrix.map((row, r) => row.map((value, c) => (c === k ? right(columns[r] as number) : value)))) /
+      whole,
+  );
 }
 
 function determinant(m: readonly (readonly number[])[]): number {

@@ -2,9 +2,14 @@ import { fitLabel } from "./fit";
 import { doubtsAbout, type LabelDraft, readLabel } from "./sanity";
 
 /** One other reading of a label that makes it agree with itself, and how far the model then is from it. */
-export type Reading = { readonly patch: Partial<Record<ReadField, number>>; readonly how: ReadingKind; readonly missPct: number };
+export type Reading = {
+  readonly patch: Partial<Record<ReadField, number>>;
+  readonly how: ReadingKind;
+  readonly missPct: number;
+};
 type ReadField = "pmaxW" | "vocV" | "iscA" | "vmpV" | "impA" | "cellsInSeries" | "tempCoVocPctPerC";
-export type ReadingKind = "product" | "quotient" | "swapped" | "decimal" | "halfCells" | "coefficientUnit" | "coefficientSign";
+export type ReadingKind =
+  "product" | "quotient" | "swapped" | "decimal" | "halfCells" | "coefficientUnit" | "coefficientSign";
 
 /** A label whose curve misses full power by no more than this agrees with itself, %. */
 const agreesPct = 1;
@@ -21,15 +26,19 @@ function guesses(label: LabelDraft): Guess[] {
   if (pmaxW !== null && vmpV !== null && vmpV > 0) found.push({ patch: { impA: tidy(pmaxW / vmpV) }, how: "quotient" });
   if (vmpV !== null && vocV !== null) found.push({ patch: { vmpV: vocV, vocV: vmpV }, how: "swapped" });
   if (impA !== null && iscA !== null) found.push({ patch: { impA: iscA, iscA: impA }, how: "swapped" });
-  if (vmpV !== null && vocV !== null && impA !== null && iscA !== null) found.push({ patch: { vmpV: vocV, vocV: vmpV, impA: iscA, iscA: impA }, how: "swapped" });
+  if (vmpV !== null && vocV !== null && impA !== null && iscA !== null)
+    found.push({ patch: { vmpV: vocV, vocV: vmpV, impA: iscA, iscA: impA }, how: "swapped" });
   for (const field of ["pmaxW", "vocV", "iscA", "vmpV", "impA"] as const) {
     const value = label[field];
-    if (value !== null) for (const by of [10, 0.1]) found.push({ patch: { [field]: tidy(value * by) }, how: "decimal" });
+    if (value !== null)
+      for (const by of [10, 0.1]) found.push({ patch: { [field]: tidy(value * by) }, how: "decimal" });
   }
-  if (cellsInSeries !== null && cellsInSeries % 2 === 0) found.push({ patch: { cellsInSeries: cellsInSeries / 2 }, how: "halfCells" });
+  if (cellsInSeries !== null && cellsInSeries % 2 === 0)
+    found.push({ patch: { cellsInSeries: cellsInSeries / 2 }, how: "halfCells" });
   if (beta !== null && beta > 0) found.push({ patch: { tempCoVocPctPerC: -beta }, how: "coefficientSign" });
   // a coefficient in volts a degree, typed into a field of percent
-  if (beta !== null && vocV !== null) found.push({ patch: { tempCoVocPctPerC: tidy((100 * -Math.abs(beta)) / vocV) }, how: "coefficientUnit" });
+  if (beta !== null && vocV !== null)
+    found.push({ patch: { tempCoVocPctPerC: tidy((100 * -Math.abs(beta)) / vocV) }, how: "coefficientUnit" });
   return found;
 }
 

@@ -2,7 +2,8 @@ import { demoPanels } from "@/demo";
 import { doubtsAbout, fitLabel, type LabelDraft, readLabel } from ".";
 
 const good: LabelDraft = demoPanels.rigid195;
-const doubts = (change: Partial<LabelDraft>) => doubtsAbout({ ...good, ...change }).map(({ type, suggestion }) => [type, suggestion]);
+const doubts = (change: Partial<LabelDraft>) =>
+  doubtsAbout({ ...good, ...change }).map(({ type, suggestion }) => [type, suggestion]);
 
 test("every demo label agrees with itself and is met by a curve within 1 %", () => {
   for (const label of Object.values(demoPanels)) {
@@ -31,5 +32,7 @@ test.each<[string, Partial<LabelDraft>, unknown[]]>([
 });
 
 test("nothing is doubted before it is typed", () => {
-  expect(doubtsAbout({ ...good, pmaxW: null, vmpV: null, impA: null, vocV: null, iscA: null, tempCoVocPctPerC: null })).toEqual([]);
+  expect(
+    doubtsAbout({ ...good, pmaxW: null, vmpV: null, impA: null, vocV: null, iscA: null, tempCoVocPctPerC: null }),
+  ).toEqual([]);
 });

@@ -33,8 +33,14 @@ export type LabelDoubt = {
 
 type Check = (label: LabelDraft) => LabelDoubt | null;
 
-const between = (type: LabelDoubt["type"], field: keyof LabelDraft, value: number, least: number, most: number, suggestion: number | null = null) =>
-  value < least || value > most ? { type, field, value, least, most, suggestion } : null;
+const between = (
+  type: LabelDoubt["type"],
+  field: keyof LabelDraft,
+  value: number,
+  least: number,
+  most: number,
+  suggestion: number | null = null,
+) => (value < least || value > most ? { type, field, value, least, most, suggestion } : null);
 
 /** Each check is silent until the numbers it needs are there. Bounds: usual practice for flat panels. */
 const checks: readonly Check[] = [
@@ -50,10 +56,14 @@ const checks: readonly Check[] = [
     if (pmaxW === null || vmpV === null || impA === null) return null;
     return between("powerNotProduct", "pmaxW", (100 * vmpV * impA) / pmaxW - 100, -3, 3, round(vmpV * impA, 1));
   },
-  ({ vmpV, vocV }) => (vmpV === null || vocV === null || vmpV >= vocV ? null : between("voltageRatio", "vmpV", vmpV / vocV, 0.72, 0.9)),
-  ({ impA, iscA }) => (impA === null || iscA === null || impA >= iscA ? null : between("currentRatio", "impA", impA / iscA, 0.85, 0.99)),
+  ({ vmpV, vocV }) =>
+    vmpV === null || vocV === null || vmpV >= vocV ? null : between("voltageRatio", "vmpV", vmpV / vocV, 0.72, 0.9),
+  ({ impA, iscA }) =>
+    impA === null || iscA === null || impA >= iscA ? null : between("currentRatio", "impA", impA / iscA, 0.85, 0.99),
   ({ pmaxW, vocV, iscA }) =>
-    pmaxW === null || vocV === null || iscA === null ? null : between("fillFactor", "pmaxW", pmaxW / (vocV * iscA), 0.6, 0.85),
+    pmaxW === null || vocV === null || iscA === null
+      ? null
+      : between("fillFactor", "pmaxW", pmaxW / (vocV * iscA), 0.6, 0.85),
   ({ pmaxW, lengthMm, widthMm }) =>
     pmaxW === null || lengthMm === null || widthMm === null
       ? null
@@ -63,9 +73,19 @@ const checks: readonly Check[] = [
       ? null
       : between("voltsPerCell", "cellsInSeries", vocV / cellsInSeries, 0.5, 0.78, plausibleCells(vocV, cellsInSeries)),
   ({ tempCoVocPctPerC: beta }) =>
-    beta === null ? null : beta >= 0 ? between("vocCoefficientSign", "tempCoVocPctPerC", beta, -0.8, -0.15, -beta || null) : between("vocCoefficientSize", "tempCoVocPctPerC", beta, -0.8, -0.15),
-  ({ tempCoIscPctPerC: alpha }) => (alpha === null ? null : between("iscCoefficientSign", "tempCoIscPctPerC", alpha, 0, 0.15, alpha < 0 && alpha >= -0.15 ? -alpha : null)),
-  ({ tempCoPmaxPctPerC: gamma }) => (gamma === null ? null : between("pmaxCoefficientSign", "tempCoPmaxPctPerC", gamma, -1, -0.15, gamma > 0.15 ? -gamma : null)),
+    beta === null
+      ? null
+      : beta >= 0
+        ? between("vocCoefficientSign", "tempCoVocPctPerC", beta, -0.8, -0.15, -beta || null)
+        : between("vocCoefficientSize", "tempCoVocPctPerC", beta, -0.8, -0.15),
+  ({ tempCoIscPctPerC: alpha }) =>
+    alpha === null
+      ? null
+      : between("iscCoefficientSign", "tempCoIscPctPerC", alpha, 0, 0.15, alpha < 0 && alpha >= -0.15 ? -alpha : null),
+  ({ tempCoPmaxPctPerC: gamma }) =>
+    gamma === null
+      ? null
+      : between("pmaxCoefficientSign", "tempCoPmaxPctPerC", gamma, -1, -0.15, gamma > 0.15 ? -gamma : null),
 ];
 
 /** Checks a label against itself, silently skipping what is not there yet. */
@@ -74,7 +94,9 @@ export function doubtsAbout(label: LabelDraft): LabelDoubt[] {
 }
 
 /** A label whose five numbers are all there, or the ones that are missing. */
-export function readLabel(draft: LabelDraft):
+export function readLabel(
+  draft: LabelDraft,
+):
   | { readonly type: "label"; readonly label: PanelLabel }
   | { readonly type: "incomplete"; readonly missing: readonly RequiredField[] } {
   const { pmaxW, vocV, iscA, vmpV, impA } = draft;

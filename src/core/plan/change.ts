@@ -1,5 +1,25 @@
-import { freePieces, keyOf, type Lane, mapLanes, matrixRows, newTile, rowOf, type Stance, type Tile, type TileKey, tilesOf } from "../wiring";
-import { type DeviceSheet, type PanelSheet, type Plan, type PlanPanel, type PortSheet, type Stop, type Wiring } from "./document";
+import {
+  freePieces,
+  keyOf,
+  type Lane,
+  mapLanes,
+  matrixRows,
+  newTile,
+  rowOf,
+  type Stance,
+  type Tile,
+  type TileKey,
+  tilesOf,
+} from "../wiring";
+import {
+  type DeviceSheet,
+  type PanelSheet,
+  type Plan,
+  type PlanPanel,
+  type PortSheet,
+  type Stop,
+  type Wiring,
+} from "./document";
 
 /** Everything a person can do to a plan. Each is data, so that it can be replayed, tested and named. */
 export type Change =
@@ -13,14 +33,37 @@ export type Change =
   | { readonly type: "removePanel"; readonly panelId: string }
   | { readonly type: "addInput"; readonly id: string; readonly libraryId: string | null; readonly device: DeviceSheet }
   | { readonly type: "setDevice"; readonly inputId: string; readonly patch: Partial<Omit<DeviceSheet, "ports">> }
-  | { readonly type: "setPort"; readonly inputId: string; readonly portId: string; readonly patch: Partial<Omit<PortSheet, "id">> }
+  | {
+      readonly type: "setPort";
+      readonly inputId: string;
+      readonly portId: string;
+      readonly patch: Partial<Omit<PortSheet, "id">>;
+    }
   | { readonly type: "addPort"; readonly inputId: string; readonly port: PortSheet }
   | { readonly type: "removePort"; readonly inputId: string; readonly portId: string }
   | { readonly type: "removeInput"; readonly inputId: string }
   | { readonly type: "setWiring"; readonly wiringId: string; readonly patch: Partial<Pick<Wiring, "name" | "note">> }
-  | { readonly type: "rewire"; readonly wiringId: string; readonly lanes: readonly Lane[]; readonly counts: Readonly<Record<string, number>> }
-  | { readonly type: "fillLane"; readonly wiringId: string; readonly inputId: string | null; readonly portId: string | null; readonly panelId: string; readonly series: number; readonly strings: number }
-  | { readonly type: "setTiles"; readonly wiringId: string; readonly keys: readonly TileKey[]; readonly patch: { readonly stance?: Stance; readonly light?: readonly number[]; readonly tiltDeg?: number } }
+  | {
+      readonly type: "rewire";
+      readonly wiringId: string;
+      readonly lanes: readonly Lane[];
+      readonly counts: Readonly<Record<string, number>>;
+    }
+  | {
+      readonly type: "fillLane";
+      readonly wiringId: string;
+      readonly inputId: string | null;
+      readonly portId: string | null;
+      readonly panelId: string;
+      readonly series: number;
+      readonly strings: number;
+    }
+  | {
+      readonly type: "setTiles";
+      readonly wiringId: string;
+      readonly keys: readonly TileKey[];
+      readonly patch: { readonly stance?: Stance; readonly light?: readonly number[]; readonly tiltDeg?: number };
+    }
   | { readonly type: "copyWiring"; readonly wiringId: string; readonly id: string; readonly name: string }
   | { readonly type: "removeWiring"; readonly wiringId: string };
 
@@ -34,23 +77,41 @@ export function applyChange(plan: Plan, change: Change): Plan {
     case "setNote":
       return { ...plan, notes: { ...plan.notes, [change.stop]: change.text } };
     case "addPanel": {
-      const panels = [...plan.panels, { id: change.id, libraryId: change.libraryId, label: change.label, count: 1, measured: null }];
-      return withLanes({ ...plan, panels }, (lanes) => (tilesOf(lanes).length > 0 ? lanes : [...lanes, { ...firstPort(plan), rows: [rowOf([newTile(change.id, 1)])] }]));
+      const panels = [
+        ...plan.panels,
+        { id: change.id, libraryId: change.libraryId, label: change.label, count: 1, measured: null },
+      ];
+      return withLanes({ ...plan, panels }, (lanes) =>
+        tilesOf(lanes).length > 0 ? lanes : [...lanes, { ...firstPort(plan), rows: [rowOf([newTile(change.id, 1)])] }],
+      );
     }
     case "setLabel":
-      return { ...plan, panels: patchById(plan.panels, change.panelId, (panel) => ({ ...panel, label: { ...panel.label, ...change.patch } })) };
+      return {
+        ...plan,
+        panels: patchById(plan.panels, change.panelId, (panel) => ({
+          ...panel,
+          label: { ...panel.label, ...change.patch },
+        })),
+      };
     case "setMeasured":
-      return { ...plan, panels: patchById(plan.panels, change.panelId, (panel) => ({ ...panel, measured: change.measured })) };
+      return {
+        ...plan,
+        panels: patchById(plan.panels, change.panelId, (panel) => ({ ...panel, measured: change.measured })),
+      };
     case "setCount":
       return withCount(plan, change.panelId, change.count);
     case "removePanel": {
       const panels = plan.panels.filter((panel) => panel.id !== change.panelId);
-      return withLanes({ ...plan, panels }, (lanes) => mapLanes(lanes, (tile) => (tile.panelId === change.panelId ? null : tile)));
+      return withLanes({ ...plan, panels }, (lanes) =>
+        mapLanes(lanes, (tile) => (tile.panelId === change.panelId ? null : tile)),
+      );
     }
     case "addInput": {
       const inputs = [...plan.inputs, { id: change.id, libraryId: change.libraryId, device: change.device }];
       const portId = change.device.ports[0]?.id ?? null;
-      return withLanes({ ...plan, inputs }, (lanes) => lanes.map((lane) => (lane.inputId === null ? { ...lane, inputId: change.id, portId } : lane)));
+      return withLanes({ ...plan, inputs }, (lanes) =>
+        lanes.map((lane) => (lane.inputId === null ? { ...lane, inputId: change.id, portId } : lane)),
+      );
     }
     case "setDevice":
       return withDevice(plan, change.inputId, (device) => ({ ...device, ...change.patch }));
@@ -60,7 +121,9 @@ export function applyChange(plan: Plan, change: Change): Plan {
       return withDevice(plan, change.inputId, (device) => ({ ...device, ports: [...device.ports, change.port] }));
     case "removePort": {
       const without = withDevice(plan, change.inputId, (device) => withoutPort(device, change.portId));
-      return withLanes(without, (lanes) => lanes.filter((lane) => lane.inputId !== change.inputId || lane.portId !== change.portId));
+      return withLanes(without, (lanes) =>
+        lanes.filter((lane) => lane.inputId !== change.inputId || lane.portId !== change.portId),
+      );
     }
     case "removeInput": {
       const without = { ...plan, inputs: plan.inputs.filter((input) => input.id !== change.inputId) };
@@ -81,14 +144,24 @@ export function applyChange(plan: Plan, change: Change): Plan {
       return withWiring(plan, change.wiringId, (wiring) => ({ ...wiring, lanes: mapLanes(wiring.lanes, patch) }));
     }
     case "copyWiring":
-      return { ...plan, wirings: plan.wirings.flatMap((wiring) => (wiring.id === change.wiringId ? [wiring, { ...wiring, id: change.id, name: change.name }] : [wiring])) };
+      return {
+        ...plan,
+        wirings: plan.wirings.flatMap((wiring) =>
+          wiring.id === change.wiringId ? [wiring, { ...wiring, id: change.id, name: change.name }] : [wiring],
+        ),
+      };
     case "removeWiring":
-      return plan.wirings.length === 1 ? plan : { ...plan, wirings: plan.wirings.filter((wiring) => wiring.id !== change.wiringId) };
+      return plan.wirings.length === 1
+        ? plan
+        : { ...plan, wirings: plan.wirings.filter((wiring) => wiring.id !== change.wiringId) };
   }
 }
 
 /** A lane filled with equal strings of one kind; the plan gets as many of that kind as that takes. */
-function filled(plan: Plan, { wiringId, inputId, portId, panelId, series, strings }: Extract<Change, { type: "fillLane" }>): Plan {
+function filled(
+  plan: Plan,
+  { wiringId, inputId, portId, panelId, series, strings }: Extract<Change, { type: "fillLane" }>,
+): Plan {
   return withWiring(plan, wiringId, (wiring) => {
     const isThis = (lane: Lane) => lane.inputId === inputId && lane.portId === portId;
     const others = wiring.lanes.filter((lane) => !isThis(lane));
@@ -98,10 +171,17 @@ function filled(plan: Plan, { wiringId, inputId, portId, panelId, series, string
     const rows = matrixRows(panelId, series, strings).map((row, r) => ({
       ...row,
       // a panel that stays keeps its shade, tilt and stance
-      items: row.items.map((_, k) => was.get(`${panelId}.${free[r * series + k]}`) ?? newTile(panelId, free[r * series + k] as number)),
+      items: row.items.map(
+        (_, k) => was.get(`${panelId}.${free[r * series + k]}`) ?? newTile(panelId, free[r * series + k] as number),
+      ),
     }));
     const lane: Lane = { inputId, portId, rows };
-    return { ...wiring, lanes: wiring.lanes.some(isThis) ? wiring.lanes.map((known) => (isThis(known) ? lane : known)) : [...wiring.lanes, lane] };
+    return {
+      ...wiring,
+      lanes: wiring.lanes.some(isThis)
+        ? wiring.lanes.map((known) => (isThis(known) ? lane : known))
+        : [...wiring.lanes, lane],
+    };
   });
 }
 
@@ -147,7 +227,10 @@ function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wi
   });
   const tiles = tilesOf(wirings.find((wiring) => wiring.id === wiringId)?.lanes ?? []);
   const panels = plan.panels.map((panel) => {
-    const most = tiles.reduce((highest, tile) => (tile.panelId === panel.id ? Math.max(highest, tile.piece) : highest), 0);
+    const most = tiles.reduce(
+      (highest, tile) => (tile.panelId === panel.id ? Math.max(highest, tile.piece) : highest),
+      0,
+    );
     return most > panel.count ? { ...panel, count: most } : panel;
   });
   // the same list where no count grew, so that what depends on the panels is not worked out again
@@ -159,7 +242,14 @@ export function withPort(device: DeviceSheet, portId: string, patch: Partial<Omi
 }
 
 export function withoutPort(device: DeviceSheet, portId: string): DeviceSheet {
-  return { ...device, ports: device.ports.filter((port) => port.id !== portId), groups: device.groups.map((group) => ({ ...group, portIds: group.portIds.filter((candidate) => candidate !== portId) })) };
+  return {
+    ...device,
+    ports: device.ports.filter((port) => port.id !== portId),
+    groups: device.groups.map((group) => ({
+      ...group,
+      portIds: group.portIds.filter((candidate) => candidate !== portId),
+    })),
+  };
 }
 
 function withDevice(plan: Plan, inputId: string, change: (device: DeviceSheet) => DeviceSheet): Plan {

@@ -4,7 +4,8 @@ export function differences(before: unknown, after: unknown, most = 20): string[
   const walk = (a: unknown, b: unknown, path: string) => {
     if (found.length >= most || Object.is(a, b)) return;
     if (isContainer(a) && isContainer(b) && Array.isArray(a) === Array.isArray(b)) {
-      for (const key of new Set([...Object.keys(a), ...Object.keys(b)])) walk(a[key], b[key], path === "" ? key : `${path}.${key}`);
+      for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
+        walk(a[key], b[key], path === "" ? key : `${path}.${key}`);
       return;
     }
     found.push(path === "" ? "(all)" : path);

@@ -24,7 +24,11 @@ const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, 
 const name = z.string().trim().min(1).max(80);
 const notesOf = z.string().max(5000);
 /** What a thing costs and weighs, as its seller says; the currency is named with the price, by its ISO 4217 code. */
-const carried = { weightKg: stated("weightKg"), price: stated("price"), currency: z.string().regex(/^[A-Z]{3}$/, "a currency is its three-letter code, such as EUR") };
+const carried = {
+  weightKg: stated("weightKg"),
+  price: stated("price"),
+  currency: z.string().regex(/^[A-Z]{3}$/, "a currency is its three-letter code, such as EUR"),
+};
 
 export const labelSchema = z.strictObject({
   name,
@@ -108,13 +112,26 @@ const wiringSchema = z.strictObject({
 /** A device; its groups and ports name only what it has. */
 export const deviceSchema = deviceShape.superRefine((device, context) => {
   const twice = device.ports.findIndex((port, k) => device.ports.findIndex((other) => other.id === port.id) < k);
-  if (twice >= 0) context.addIssue({ code: "custom", path: ["ports", twice, "id"], message: `"${device.ports[twice]?.id}" is used twice` });
+  if (twice >= 0)
+    context.addIssue({
+      code: "custom",
+      path: ["ports", twice, "id"],
+      message: `"${device.ports[twice]?.id}" is used twice`,
+    });
   for (const [k, { portIds }] of device.groups.entries()) {
     const loose = portIds.find((portId) => !device.ports.some(({ id: known }) => known === portId));
-    if (loose !== undefined) context.addIssue({ code: "custom", path: ["groups", k, "portIds"], message: `no port "${loose}" on that input` });
+    if (loose !== undefined)
+      context.addIssue({ code: "custom", path: ["groups", k, "portIds"], message: `no port "${loose}" on that input` });
   }
-  const port = device.ports.findIndex(({ moduleId }) => moduleId !== null && !device.modules.some(({ id: known }) => known === moduleId));
-  if (port >= 0) context.addIssue({ code: "custom", path: ["ports", port, "moduleId"], message: `no module "${device.ports[port]?.moduleId}" on that input` });
+  const port = device.ports.findIndex(
+    ({ moduleId }) => moduleId !== null && !device.modules.some(({ id: known }) => known === moduleId),
+  );
+  if (port >= 0)
+    context.addIssue({
+      code: "custom",
+      path: ["ports", port, "moduleId"],
+      message: `no module "${device.ports[port]?.moduleId}" on that input`,
+    });
 });
 
 /** Points of a panel's curve as measured, and the sky they were measured under. */
@@ -134,12 +151,29 @@ export const planSchema = z.strictObject({
     latitudeDeg: stated("latitudeDeg"),
     mount: z.enum(mounts).nullable(),
   }),
-  panels: z.array(z.strictObject({ id, libraryId: id.nullable(), label: labelSchema, count: field("count"), measured: measuredSchema.nullable() })).max(40),
+  panels: z
+    .array(
+      z.strictObject({
+        id,
+        libraryId: id.nullable(),
+        label: labelSchema,
+        count: field("count"),
+        measured: measuredSchema.nullable(),
+      }),
+    )
+    .max(40),
   inputs: z.array(z.strictObject({ id, libraryId: id.nullable(), device: deviceSchema })).max(20),
   wirings: z.array(wiringSchema).min(1).max(20),
   notes: z.strictObject({
-    need: notesOf, space: notesOf, panels: notesOf, input: notesOf, wire: notesOf,
-    protect: notesOf, mount: notesOf, prove: notesOf, log: notesOf,
+    need: notesOf,
+    space: notesOf,
+    panels: notesOf,
+    input: notesOf,
+    wire: notesOf,
+    protect: notesOf,
+    mount: notesOf,
+    prove: notesOf,
+    log: notesOf,
   }),
 });
 
@@ -152,7 +186,17 @@ export type Wiring = z.infer<typeof wiringSchema>;
 export type PlanPanel = Plan["panels"][number];
 export type PlanInput = Plan["inputs"][number];
 
-export const emptyNotes: Plan["notes"] = { need: "", space: "", panels: "", input: "", wire: "", protect: "", mount: "", prove: "", log: "" };
+export const emptyNotes: Plan["notes"] = {
+  need: "",
+  space: "",
+  panels: "",
+  input: "",
+  wire: "",
+  protect: "",
+  mount: "",
+  prove: "",
+  log: "",
+};
 
 /** A new plan: a name and open questions. */
 export function emptyPlan(planName: string): Plan {
@@ -173,23 +217,65 @@ const usualCurrency = "EUR";
 /** A label with nothing on it yet. */
 export function blankLabel(labelName: string): PanelSheet {
   return {
-    name: labelName, kind: "rigid", cellType: "mono",
-    pmaxW: null, vocV: null, iscA: null, vmpV: null, impA: null,
-    tempCoVocPctPerC: null, tempCoIscPctPerC: null, tempCoPmaxPctPerC: null,
-    cellsInSeries: null, bypassDiodes: null, maxSeriesFuseA: null, maxSystemV: null, lengthMm: null, widthMm: null,
-    stowedLengthMm: null, stowedWidthMm: null, stowedDepthMm: null, weightKg: null, price: null, currency: usualCurrency,
+    name: labelName,
+    kind: "rigid",
+    cellType: "mono",
+    pmaxW: null,
+    vocV: null,
+    iscA: null,
+    vmpV: null,
+    impA: null,
+    tempCoVocPctPerC: null,
+    tempCoIscPctPerC: null,
+    tempCoPmaxPctPerC: null,
+    cellsInSeries: null,
+    bypassDiodes: null,
+    maxSeriesFuseA: null,
+    maxSystemV: null,
+    lengthMm: null,
+    widthMm: null,
+    stowedLengthMm: null,
+    stowedWidthMm: null,
+    stowedDepthMm: null,
+    weightKg: null,
+    price: null,
+    currency: usualCurrency,
   };
 }
 
 /** A port with nothing known about it yet. */
 export function blankPort(portId: string, portName: string): PortSheet {
   return {
-    id: portId, name: portName, minV: null, maxV: null, ceilingBasis: "unknown", overVoltage: "unknown",
-    wakeV: null, batteryV: null, wakeMarginV: null, stayMarginV: null, currentLimits: [], maxW: null, maxWNature: "drawsUpTo",
-    conversion: "mppt", tracker: "unknown", batteryMaxA: null, pwmDropV: null, moduleId: null,
+    id: portId,
+    name: portName,
+    minV: null,
+    maxV: null,
+    ceilingBasis: "unknown",
+    overVoltage: "unknown",
+    wakeV: null,
+    batteryV: null,
+    wakeMarginV: null,
+    stayMarginV: null,
+    currentLimits: [],
+    maxW: null,
+    maxWNature: "drawsUpTo",
+    conversion: "mppt",
+    tracker: "unknown",
+    batteryMaxA: null,
+    pwmDropV: null,
+    moduleId: null,
   };
 }
 
 export function blankDevice(deviceName: string): DeviceSheet {
-  return { name: deviceName, kind: "powerStation", ports: [blankPort("port-1", "Solar input")], groups: [], modules: [], weightKg: null, price: null, currency: usualCurrency };
+  return {
+    name: deviceName,
+    kind: "powerStation",
+    ports: [blankPort("port-1", "Solar input")],
+    groups: [],
+    modules: [],
+    weightKg: null,
+    price: null,
+    currency: usualCurrency,
+  };
 }

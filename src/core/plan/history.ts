@@ -29,7 +29,12 @@ export function endGesture(history: History): History {
 export function undo(history: History): History {
   const previous = history.past[history.past.length - 1];
   if (previous === undefined) return history;
-  return { past: history.past.slice(0, -1), present: previous, future: [history.present, ...history.future], gesture: null };
+  return {
+    past: history.past.slice(0, -1),
+    present: previous,
+    future: [history.present, ...history.future],
+    gesture: null,
+  };
 }
 
 export function redo(history: History): History {

@@ -1,10 +1,38 @@
 export { applyChange, type Change, withoutPort, withPort } from "./change";
 export { differences } from "./differences";
 export {
-  blankDevice, blankLabel, blankPort, type DeviceSheet, deviceSchema, emptyPlan, inputKinds, labelSchema, panelKinds, type PanelSheet,
-  type Plan, type PlanInput, type PlanPanel, planFormat, planSchema, planVersion, type PortGroup, type PortSheet, portSchema, type Stop, stops, type Wiring,
+  blankDevice,
+  blankLabel,
+  blankPort,
+  type DeviceSheet,
+  deviceSchema,
+  emptyPlan,
+  inputKinds,
+  labelSchema,
+  panelKinds,
+  type PanelSheet,
+  type Plan,
+  type PlanInput,
+  type PlanPanel,
+  planFormat,
+  planSchema,
+  planVersion,
+  type PortGroup,
+  type PortSheet,
+  portSchema,
+  type Stop,
+  stops,
+  type Wiring,
 } from "./document";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
-export { faultOf, mostPlanBytes, type PlanFault, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
+export {
+  faultOf,
+  mostPlanBytes,
+  type PlanFault,
+  planJsonSchema,
+  type PlanReading,
+  readPlan,
+  readPlanText,
+} from "./read";
 export { deviceFromAnyVersion, labelFromVersion2 } from "./upgrades";
 export { mergePlans, type PartDifference, type PartKind, partsApart, type Side, usualSide } from "./merge";

@@ -16,11 +16,17 @@ const tileSchema: z.ZodType<Tile> = z.strictObject({
 
 const groupSchema: z.ZodType<Group> = z.strictObject({
   type: z.literal("group"),
-  rows: z.array(z.lazy(() => rowSchema)).min(1).max(mostTiles),
+  rows: z
+    .array(z.lazy(() => rowSchema))
+    .min(1)
+    .max(mostTiles),
 });
 
 const rowSchema: z.ZodType<Row> = z.strictObject({
-  items: z.array(z.union([tileSchema, groupSchema])).min(1).max(mostTiles),
+  items: z
+    .array(z.union([tileSchema, groupSchema]))
+    .min(1)
+    .max(mostTiles),
   blockingDiode: z.boolean(),
 });
 

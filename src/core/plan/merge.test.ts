@@ -12,8 +12,12 @@ const planOf = (reading: ReturnType<typeof mergePlans>): Plan => {
 const anyChange: fc.Arbitrary<Change> = fc.oneof(
   fc.constantFrom("Mine", "Other").map((name): Change => ({ type: "rename", name })),
   fc.integer({ min: -30, max: 10 }).map((recordLowC): Change => ({ type: "setSite", patch: { recordLowC } })),
-  fc.double({ min: 20, max: 40, noNaN: true }).map((vocV): Change => ({ type: "setLabel", panelId: "roof", patch: { vocV } })),
-  fc.constantFrom("roof.1", "bookbay.2").map((key): Change => ({ type: "setTiles", wiringId: "parked", keys: [key], patch: { stance: "stowed" } })),
+  fc
+    .double({ min: 20, max: 40, noNaN: true })
+    .map((vocV): Change => ({ type: "setLabel", panelId: "roof", patch: { vocV } })),
+  fc
+    .constantFrom("roof.1", "bookbay.2")
+    .map((key): Change => ({ type: "setTiles", wiringId: "parked", keys: [key], patch: { stance: "stowed" } })),
   fc.constantFrom("need" as const, "log" as const).map((stop): Change => ({ type: "setNote", stop, text: "changed" })),
   fc.uuid().map((id): Change => ({ type: "copyWiring", wiringId: "parked", id, name: "Fresh" })),
 );
@@ -26,7 +30,10 @@ test("all from one side is that side; and where each changed other parts, the us
       expect(planOf(mergePlans(mine, theirs, apart, () => "theirs"))).toEqual(theirs);
       expect(planOf(mergePlans(mine, theirs, apart, () => "mine"))).toEqual(mine);
       const both = planOf(mergePlans(mine, theirs, apart, usualSide));
-      for (const part of partsApart(base, both, theirs)) expect(part.changedBy === "mine" || apart.some(({ key, changedBy }) => key === part.key && changedBy === "both")).toBe(true);
+      for (const part of partsApart(base, both, theirs))
+        expect(
+          part.changedBy === "mine" || apart.some(({ key, changedBy }) => key === part.key && changedBy === "both"),
+        ).toBe(true);
       expect(partsApart(base, both, mine).every(({ changedBy }) => changedBy === "mine")).toBe(true);
     }),
   );
@@ -34,7 +41,11 @@ test("all from one side is that side; and where each changed other parts, the us
 
 test("who changed what is told apart, with the places that differ", () => {
   const mine = after({ type: "setLabel", panelId: "roof", patch: { vocV: 28 } }, { type: "rename", name: "Mine" });
-  const theirs = after({ type: "setSite", patch: { recordLowC: -20 } }, { type: "rename", name: "Theirs" }, { type: "removeWiring", wiringId: "pressday" });
+  const theirs = after(
+    { type: "setSite", patch: { recordLowC: -20 } },
+    { type: "rename", name: "Theirs" },
+    { type: "removeWiring", wiringId: "pressday" },
+  );
   expect(partsApart(base, mine, theirs).map(({ key, changedBy, paths }) => [key, changedBy, paths])).toEqual([
     ["name:", "both", ["(all)"]],
     ["site:recordLowC", "theirs", ["(all)"]],

@@ -18,7 +18,11 @@ export type PartDifference = {
   readonly changedBy: Side | "both" | "unknown";
 };
 
-const lists = [["panel", "panels"], ["input", "inputs"], ["wiring", "wirings"]] as const;
+const lists = [
+  ["panel", "panels"],
+  ["input", "inputs"],
+  ["wiring", "wirings"],
+] as const;
 
 /** Every part in which two versions differ. `base` is what both began from, or null when that is not known. */
 export function partsApart(base: Plan | null, mine: Plan, theirs: Plan): PartDifference[] {
@@ -29,7 +33,17 @@ export function partsApart(base: Plan | null, mine: Plan, theirs: Plan): PartDif
     if (same(a, b)) return [];
     const was = before?.get(key)?.value ?? null;
     const changedBy = before === null ? "unknown" : same(was, a) ? "theirs" : same(was, b) ? "mine" : "both";
-    return [{ key, kind, id, mine: a, theirs: b, paths: a === null || b === null ? [] : differences(a, b), changedBy } as const];
+    return [
+      {
+        key,
+        kind,
+        id,
+        mine: a,
+        theirs: b,
+        paths: a === null || b === null ? [] : differences(a, b),
+        changedBy,
+      } as const,
+    ];
   });
 }
 
@@ -39,10 +53,21 @@ export function usualSide({ changedBy }: PartDifference): Side {
 }
 
 /** One plan out of two, part by part. Choices that do not fit together give the fault that says why. */
-export function mergePlans(mine: Plan, theirs: Plan, apart: readonly PartDifference[], sideOf: (part: PartDifference) => Side): PlanReading {
+export function mergePlans(
+  mine: Plan,
+  theirs: Plan,
+  apart: readonly PartDifference[],
+  sideOf: (part: PartDifference) => Side,
+): PlanReading {
   const fromMine = new Map(apart.filter((part) => sideOf(part) === "mine").map((part) => [part.key, part]));
   const value = <T>(key: string, own: T, other: T): T => (fromMine.has(key) ? own : other);
-  const fields = <T extends object>(kind: PartKind, own: T, others: T) => Object.fromEntries((Object.keys(others) as (keyof T & string)[]).map((field) => [field, value(`${kind}:${field}`, own[field], others[field])]));
+  const fields = <T extends object>(kind: PartKind, own: T, others: T) =>
+    Object.fromEntries(
+      (Object.keys(others) as (keyof T & string)[]).map((field) => [
+        field,
+        value(`${kind}:${field}`, own[field], others[field]),
+      ]),
+    );
   const list = <T extends { readonly id: string }>(kind: PartKind, own: readonly T[], others: readonly T[]): T[] => {
     const mineById = new Map(own.map((item) => [item.id, item]));
     const kept = others.flatMap((item) => {
@@ -71,7 +96,10 @@ export function mergePlans(mine: Plan, theirs: Plan, apart: readonly PartDiffere
 type Held = { readonly key: string; readonly kind: PartKind; readonly id: string; readonly value: unknown };
 
 function partsOf(plan: Plan): Map<string, Held> {
-  const part = (kind: PartKind, id: string, value: unknown): [string, Held] => [`${kind}:${id}`, { key: `${kind}:${id}`, kind, id, value }];
+  const part = (kind: PartKind, id: string, value: unknown): [string, Held] => [
+    `${kind}:${id}`,
+    { key: `${kind}:${id}`, kind, id, value },
+  ];
   return new Map([
     part("name", "", plan.name),
     ...Object.entries(plan.site).map(([field, value]) => part("site", field, value)),

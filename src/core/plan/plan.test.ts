@@ -3,7 +3,21 @@ import path from "node:path";
 import fc from "fast-check";
 import { keyOf, type Lane, matrixRows, tilesOf } from "../wiring";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
-import { applyChange, type Change, differences, emptyPlan, endGesture, type Plan, planJsonSchema, readPlan, readPlanText, record, redo, startHistory, undo } from ".";
+import {
+  applyChange,
+  type Change,
+  differences,
+  emptyPlan,
+  endGesture,
+  type Plan,
+  planJsonSchema,
+  readPlan,
+  readPlanText,
+  record,
+  redo,
+  startHistory,
+  undo,
+} from ".";
 
 const withParts = [
   { type: "addPanel", id: "p", libraryId: null, label: demoPanels.rigid195 } as const,
@@ -17,7 +31,8 @@ function faultOf(text: string) {
 }
 
 /** Rows in a group in rows in a group, so many deep. */
-const nested = (depth: number): Lane["rows"] => (depth === 0 ? matrixRows("p", 1, 1) : [{ items: [{ type: "group", rows: nested(depth - 1) }], blockingDiode: false }]);
+const nested = (depth: number): Lane["rows"] =>
+  depth === 0 ? matrixRows("p", 1, 1) : [{ items: [{ type: "group", rows: nested(depth - 1) }], blockingDiode: false }];
 
 const edited = (edit: (plan: Record<string, unknown>) => void): string => {
   const plan = JSON.parse(JSON.stringify(withParts)) as Record<string, unknown>;
@@ -27,7 +42,8 @@ const edited = (edit: (plan: Record<string, unknown>) => void): string => {
 
 describe("reading a plan file", () => {
   test("a plan written out reads back the same", () => {
-    for (const plan of [withParts, ...demoPlans()]) expect(readPlanText(JSON.stringify(plan))).toEqual({ type: "plan", plan });
+    for (const plan of [withParts, ...demoPlans()])
+      expect(readPlanText(JSON.stringify(plan))).toEqual({ type: "plan", plan });
   });
 
   test("broken, foreign, newer and oversized files are told apart", () => {
@@ -39,14 +55,46 @@ describe("reading a plan file", () => {
   });
 
   test.each<[string, (plan: Record<string, unknown>) => void, string, RegExp]>([
-    ["a number out of bounds", (plan) => (plan["site"] = { recordLowC: -300, recordHighC: null, latitudeDeg: null, mount: null }), "site.recordLowC", /found -300/],
+    [
+      "a number out of bounds",
+      (plan) => (plan["site"] = { recordLowC: -300, recordHighC: null, latitudeDeg: null, mount: null }),
+      "site.recordLowC",
+      /found -300/,
+    ],
     ["a field nobody knows", (plan) => (plan["surprise"] = 1), "(top)", /surprise/],
-    ["a prototype smuggled in", (plan) => Object.defineProperty(plan, "__proto__", { value: { polluted: true }, enumerable: true }), "(top)", /__proto__/],
+    [
+      "a prototype smuggled in",
+      (plan) => Object.defineProperty(plan, "__proto__", { value: { polluted: true }, enumerable: true }),
+      "(top)",
+      /__proto__/,
+    ],
     ["a wiring that names no panel", (plan) => (plan["panels"] = []), "wirings.0.lanes", /no panel "p"/],
     ["a lane on a port nobody has", (plan) => (plan["inputs"] = []), "wirings.0.lanes.0.inputId", /no input "i"/],
-    ["a panel wired twice", (plan) => (plan["wirings"] = [{ ...withParts.wirings[0], lanes: withParts.wirings[0]?.lanes.map((lane) => ({ ...lane, rows: [...lane.rows, ...lane.rows] })) }]), "wirings.0.lanes", /wired twice/],
-    ["groups nested without end", (plan) => (plan["wirings"] = [{ ...withParts.wirings[0], lanes: [{ inputId: "i", portId: "low", rows: nested(40) }] }]), "wirings.0.lanes.0.rows", /deeper than 4/],
-    ["the same id twice", (plan) => (plan["panels"] = [...withParts.panels, ...withParts.panels]), "panels.1.id", /twice/],
+    [
+      "a panel wired twice",
+      (plan) =>
+        (plan["wirings"] = [
+          {
+            ...withParts.wirings[0],
+            lanes: withParts.wirings[0]?.lanes.map((lane) => ({ ...lane, rows: [...lane.rows, ...lane.rows] })),
+          },
+        ]),
+      "wirings.0.lanes",
+      /wired twice/,
+    ],
+    [
+      "groups nested without end",
+      (plan) =>
+        (plan["wirings"] = [{ ...withParts.wirings[0], lanes: [{ inputId: "i", portId: "low", rows: nested(40) }] }]),
+      "wirings.0.lanes.0.rows",
+      /deeper than 4/,
+    ],
+    [
+      "the same id twice",
+      (plan) => (plan["panels"] = [...withParts.panels, ...withParts.panels]),
+      "panels.1.id",
+      /twice/,
+    ],
     ["no wiring at all", (plan) => (plan["wirings"] = []), "wirings", /./],
   ])("%s is refused where it stands", (_, edit, path, problem) => {
     const fault = faultOf(edited(edit));
@@ -74,14 +122,47 @@ test("the published schema names the format, the version and every part of the p
 
 const anyChange: fc.Arbitrary<Change> = fc.oneof(
   fc.record({ type: fc.constant("rename" as const), name: fc.constantFrom("A", "B", "C") }),
-  fc.record({ type: fc.constant("fillLane" as const), wiringId: fc.constant("wiring-1"), inputId: fc.constant("i"), portId: fc.constantFrom("low", "high"), panelId: fc.constant("p"), series: fc.integer({ min: 1, max: 5 }), strings: fc.integer({ min: 1, max: 3 }) }),
-  fc.record({ type: fc.constant("setCount" as const), panelId: fc.constant("p"), count: fc.integer({ min: 1, max: 12 }) }),
-  fc.record({ type: fc.constant("copyWiring" as const), wiringId: fc.constant("wiring-1"), id: fc.constantFrom("w2", "w3"), name: fc.constant("Copy") }),
-  fc.record({ type: fc.constant("setSite" as const), patch: fc.record({ recordLowC: fc.option(fc.integer({ min: -40, max: 10 })) }) }),
-  fc.record({ type: fc.constant("setLabel" as const), panelId: fc.constant("p"), patch: fc.record({ vocV: fc.option(fc.integer({ min: 10, max: 60 })) }) }),
-  fc.record({ type: fc.constant("setPort" as const), inputId: fc.constant("i"), portId: fc.constant("high"), patch: fc.record({ maxV: fc.option(fc.integer({ min: 30, max: 150 })) }) }),
+  fc.record({
+    type: fc.constant("fillLane" as const),
+    wiringId: fc.constant("wiring-1"),
+    inputId: fc.constant("i"),
+    portId: fc.constantFrom("low", "high"),
+    panelId: fc.constant("p"),
+    series: fc.integer({ min: 1, max: 5 }),
+    strings: fc.integer({ min: 1, max: 3 }),
+  }),
+  fc.record({
+    type: fc.constant("setCount" as const),
+    panelId: fc.constant("p"),
+    count: fc.integer({ min: 1, max: 12 }),
+  }),
+  fc.record({
+    type: fc.constant("copyWiring" as const),
+    wiringId: fc.constant("wiring-1"),
+    id: fc.constantFrom("w2", "w3"),
+    name: fc.constant("Copy"),
+  }),
+  fc.record({
+    type: fc.constant("setSite" as const),
+    patch: fc.record({ recordLowC: fc.option(fc.integer({ min: -40, max: 10 })) }),
+  }),
+  fc.record({
+    type: fc.constant("setLabel" as const),
+    panelId: fc.constant("p"),
+    patch: fc.record({ vocV: fc.option(fc.integer({ min: 10, max: 60 })) }),
+  }),
+  fc.record({
+    type: fc.constant("setPort" as const),
+    inputId: fc.constant("i"),
+    portId: fc.constant("high"),
+    patch: fc.record({ maxV: fc.option(fc.integer({ min: 30, max: 150 })) }),
+  }),
   fc.record({ type: fc.constant("removePanel" as const), panelId: fc.constant("p") }),
-  fc.record({ type: fc.constant("removePort" as const), inputId: fc.constant("i"), portId: fc.constantFrom("low", "high") }),
+  fc.record({
+    type: fc.constant("removePort" as const),
+    inputId: fc.constant("i"),
+    portId: fc.constantFrom("low", "high"),
+  }),
   fc.record({ type: fc.constant("removeInput" as const), inputId: fc.constant("i") }),
 );
 
@@ -91,12 +172,18 @@ test("any changes leave a plan that reads, and as many undos bring back the very
       let history = startHistory(withParts);
       for (const change of changes) {
         // a lane is filled, and a wiring copied, only with what the plan still has and has not yet
-        const gone = change.type === "fillLane" && !(history.present.panels.length > 0 && history.present.inputs.some(({ device }) => device.ports.some(({ id }) => id === change.portId)));
+        const gone =
+          change.type === "fillLane" &&
+          !(
+            history.present.panels.length > 0 &&
+            history.present.inputs.some(({ device }) => device.ports.some(({ id }) => id === change.portId))
+          );
         const twice = change.type === "copyWiring" && history.present.wirings.some(({ id }) => id === change.id);
         if (gone || twice) continue;
         history = record(history, applyChange(history.present, change), null);
         // an input with no port left is the one thing the interface never offers
-        if (history.present.inputs.every((input) => input.device.ports.length > 0)) expect(readPlan(JSON.parse(JSON.stringify(history.present))).type).toBe("plan");
+        if (history.present.inputs.every((input) => input.device.ports.length > 0))
+          expect(readPlan(JSON.parse(JSON.stringify(history.present))).type).toBe("plan");
       }
       const last = history.present;
       while (history.past.length > 0) history = undo(history);
@@ -108,7 +195,8 @@ test("any changes leave a plan that reads, and as many undos bring back the very
 });
 
 test("keystrokes of one gesture are one step; the next gesture is another", () => {
-  const type = (history: ReturnType<typeof startHistory>, name: string, gesture: string) => record(history, applyChange(history.present, { type: "rename", name }), gesture);
+  const type = (history: ReturnType<typeof startHistory>, name: string, gesture: string) =>
+    record(history, applyChange(history.present, { type: "rename", name }), gesture);
   let history = startHistory(withParts);
   for (const name of ["V", "Va", "Van"]) history = type(history, name, "rename");
   history = type(endGesture(history), "Vans", "rename");
@@ -133,7 +221,11 @@ describe("an older plan file", () => {
     expect(plan.version).toBe(3);
     expect(plan.panels.map(({ count }) => count)).toEqual([3]);
     expect(plan.wirings[0]?.lanes).toEqual([{ inputId: "station", portId: "pv", rows: matrixRows("shed", 1, 3) }]);
-    expect(plan.inputs[0]?.device).toMatchObject({ groups: [], modules: [], ports: [{ maxV: 60, conversion: "mppt", moduleId: null }] });
+    expect(plan.inputs[0]?.device).toMatchObject({
+      groups: [],
+      modules: [],
+      ports: [{ maxV: 60, conversion: "mppt", moduleId: null }],
+    });
   });
 
   test("of version 2 keeps every panel, input and row, and knows nothing of weights and prices", () => {
@@ -144,8 +236,18 @@ describe("an older plan file", () => {
     const { plan } = reading;
     const nothing = { weightKg: null, price: null, currency: "EUR" };
     expect(plan.wirings).toEqual(older.wirings);
-    expect(plan.panels.map(({ label }) => label)).toEqual(older.panels.map(({ label }) => ({ ...label, ...nothing, stowedLengthMm: null, stowedWidthMm: null, stowedDepthMm: null })));
-    expect(plan.inputs.map(({ device }) => device)).toEqual(older.inputs.map(({ device }) => ({ ...device, ...nothing })));
+    expect(plan.panels.map(({ label }) => label)).toEqual(
+      older.panels.map(({ label }) => ({
+        ...label,
+        ...nothing,
+        stowedLengthMm: null,
+        stowedWidthMm: null,
+        stowedDepthMm: null,
+      })),
+    );
+    expect(plan.inputs.map(({ device }) => device)).toEqual(
+      older.inputs.map(({ device }) => ({ ...device, ...nothing })),
+    );
   });
 
   test("with absurd counts is bounded, not followed", () => {
@@ -157,7 +259,15 @@ describe("an older plan file", () => {
 });
 
 describe("fewer panels of a kind", () => {
-  const filled = applyChange(withParts, { type: "fillLane", wiringId: "wiring-1", inputId: "i", portId: "high", panelId: "p", series: 3, strings: 2 });
+  const filled = applyChange(withParts, {
+    type: "fillLane",
+    wiringId: "wiring-1",
+    inputId: "i",
+    portId: "high",
+    panelId: "p",
+    series: 3,
+    strings: 2,
+  });
 
   test("filling a lane counts the panels it takes", () => expect(filled.panels[0]?.count).toBe(7));
 

@@ -11,7 +11,8 @@ export type PlanFault =
   | { readonly type: "newer"; readonly version: number; readonly known: number }
   | { readonly type: "invalid"; readonly path: string; readonly problem: string; readonly more: number };
 
-export type PlanReading = { readonly type: "plan"; readonly plan: Plan } | { readonly type: "fault"; readonly fault: PlanFault };
+export type PlanReading =
+  { readonly type: "plan"; readonly plan: Plan } | { readonly type: "fault"; readonly fault: PlanFault };
 
 /** Largest plan file read, bytes: a full plan with its notes is under a tenth of this. */
 export const mostPlanBytes = 1_000_000;
@@ -33,11 +34,19 @@ export function readPlanText(text: string): PlanReading {
 export function readPlan(value: unknown): PlanReading {
   if (!isRecord(value)) return fault({ type: "foreign", found: describe(value) });
   if (value["format"] !== planFormat) {
-    return fault({ type: "foreign", found: "format" in value ? `format ${describe(value["format"])}` : 'an object with no "format"' });
+    return fault({
+      type: "foreign",
+      found: "format" in value ? `format ${describe(value["format"])}` : 'an object with no "format"',
+    });
   }
   const version = value["version"];
   if (typeof version !== "number" || !Number.isInteger(version) || version < 1) {
-    return fault({ type: "invalid", path: "version", problem: `${describe(version)} is not a version; allowed: a whole number from 1 to ${planVersion}`, more: 0 });
+    return fault({
+      type: "invalid",
+      path: "version",
+      problem: `${describe(version)} is not a version; allowed: a whole number from 1 to ${planVersion}`,
+      more: 0,
+    });
   }
   if (version > planVersion) return fault({ type: "newer", version, known: planVersion });
   const current = upgrades.slice(version - 1).reduce<Record<string, unknown>>((older, step) => step(older), value);
@@ -51,8 +60,14 @@ export function readPlan(value: unknown): PlanReading {
 export function faultOf(error: z.ZodError, value: unknown): Extract<PlanFault, { type: "invalid" }> {
   const first = error.issues[0];
   const path = first === undefined ? "" : first.path.map(String).join(".");
-  const found = first === undefined || first.code === "unrecognized_keys" ? "" : ` (found ${describe(valueAt(value, first.path))})`;
-  return { type: "invalid", path: path === "" ? "(top)" : path, problem: `${first?.message ?? "invalid"}${found}`, more: error.issues.length - 1 };
+  const found =
+    first === undefined || first.code === "unrecognized_keys" ? "" : ` (found ${describe(valueAt(value, first.path))})`;
+  return {
+    type: "invalid",
+    path: path === "" ? "(top)" : path,
+    problem: `${first?.message ?? "invalid"}${found}`,
+    more: error.issues.length - 1,
+  };
 }
 
 /** Ids that name nothing, or twice, would make a plan that reads well and computes nonsense. */
@@ -76,19 +91,29 @@ function looseReference(plan: Plan): { path: string; problem: string } | null {
 function looseInWiring(plan: Plan, { lanes }: Wiring): { path: string; problem: string } | null {
   for (const [k, lane] of lanes.entries()) {
     const input = plan.inputs.find((candidate) => candidate.id === lane.inputId);
-    if (lane.inputId !== null && input === undefined) return { path: `lanes.${k}.inputId`, problem: `no input "${lane.inputId}" in this plan` };
-    if (lane.portId !== null && !input?.device.ports.some((port) => port.id === lane.portId)) return { path: `lanes.${k}.portId`, problem: `no port "${lane.portId}" on that input` };
-    if (lanes.findIndex((other) => other.inputId === lane.inputId && other.portId === lane.portId) < k) return { path: `lanes.${k}.portId`, problem: "this port has a lane already" };
-    if (depthOf(lane.rows) > mostDepth) return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${mostDepth}` };
+    if (lane.inputId !== null && input === undefined)
+      return { path: `lanes.${k}.inputId`, problem: `no input "${lane.inputId}" in this plan` };
+    if (lane.portId !== null && !input?.device.ports.some((port) => port.id === lane.portId))
+      return { path: `lanes.${k}.portId`, problem: `no port "${lane.portId}" on that input` };
+    if (lanes.findIndex((other) => other.inputId === lane.inputId && other.portId === lane.portId) < k)
+      return { path: `lanes.${k}.portId`, problem: "this port has a lane already" };
+    if (depthOf(lane.rows) > mostDepth)
+      return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${mostDepth}` };
   }
   const seen = new Set<string>();
   const tiles = tilesOf(lanes);
-  if (tiles.length > mostTiles) return { path: "lanes", problem: `${tiles.length} panels; allowed: up to ${mostTiles}` };
+  if (tiles.length > mostTiles)
+    return { path: "lanes", problem: `${tiles.length} panels; allowed: up to ${mostTiles}` };
   for (const tile of tiles) {
     const panel = plan.panels.find((candidate) => candidate.id === tile.panelId);
     if (panel === undefined) return { path: "lanes", problem: `no panel "${tile.panelId}" in this plan` };
-    if (tile.piece > panel.count) return { path: "lanes", problem: `piece ${tile.piece} of "${panel.label.name}", but the plan has ${panel.count}` };
-    if (seen.has(keyOf(tile))) return { path: "lanes", problem: `piece ${tile.piece} of "${panel.label.name}" is wired twice` };
+    if (tile.piece > panel.count)
+      return {
+        path: "lanes",
+        problem: `piece ${tile.piece} of "${panel.label.name}", but the plan has ${panel.count}`,
+      };
+    if (seen.has(keyOf(tile)))
+      return { path: "lanes", problem: `piece ${tile.piece} of "${panel.label.name}" is wired twice` };
     seen.add(keyOf(tile));
   }
   return null;
@@ -103,7 +128,10 @@ function isRecord(value: unknown): value is Record<string, unknown> {
 }
 
 function valueAt(value: unknown, path: readonly PropertyKey[]): unknown {
-  return path.reduce<unknown>((at, key) => (typeof at === "object" && at !== null ? (at as Record<PropertyKey, unknown>)[key] : undefined), value);
+  return path.reduce<unknown>(
+    (at, key) => (typeof at === "object" && at !== null ? (at as Record<PropertyKey, unknown>)[key] : undefined),
+    value,
+  );
 }
 
 /** A value in a few words, safe to show: long text is cut, structures are named. */

@@ -10,7 +10,12 @@ export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1, fromV
 /** Version 2: panels are counted, wirings are lanes of rows of panels, inputs have groups, modules and ways to convert. */
 function fromVersion1(plan: Json): Json {
   const wirings = list(plan["wirings"]);
-  const used = (panelId: unknown) => wirings.reduce((most, wiring) => (wiring["panelId"] === panelId ? Math.max(most, whole(wiring["series"]) * whole(wiring["strings"])) : most), 1);
+  const used = (panelId: unknown) =>
+    wirings.reduce(
+      (most, wiring) =>
+        wiring["panelId"] === panelId ? Math.max(most, whole(wiring["series"]) * whole(wiring["strings"])) : most,
+      1,
+    );
   return {
     ...plan,
     version: 2,
@@ -19,7 +24,8 @@ function fromVersion1(plan: Json): Json {
     wirings: wirings.map(({ panelId, inputId, portId, series, strings, ...kept }) => ({
       ...kept,
       note: "",
-      lanes: panelId === null ? [] : [{ inputId, portId, rows: rowsFromVersion1(panelId, whole(series), whole(strings)) }],
+      lanes:
+        panelId === null ? [] : [{ inputId, portId, rows: rowsFromVersion1(panelId, whole(series), whole(strings)) }],
     })),
   };
 }
@@ -52,13 +58,27 @@ function carriedFromVersion2(sheet: unknown): unknown {
 function rowsFromVersion1(panelId: unknown, series: number, strings: number): Json[] {
   return Array.from({ length: strings }, (_, row) => ({
     blockingDiode: false,
-    items: Array.from({ length: series }, (_, k) => ({ type: "panel", panelId, piece: row * series + k + 1, stance: "out", light: [1], tiltDeg: 0 })),
+    items: Array.from({ length: series }, (_, k) => ({
+      type: "panel",
+      panelId,
+      piece: row * series + k + 1,
+      stance: "out",
+      light: [1],
+      tiltDeg: 0,
+    })),
   }));
 }
 
 function deviceFromVersion1(device: unknown): unknown {
   if (!isJson(device) || "groups" in device) return device;
-  const ports = list(device["ports"]).map((port) => ({ ...port, conversion: "mppt", tracker: "unknown", batteryMaxA: null, pwmDropV: null, moduleId: null }));
+  const ports = list(device["ports"]).map((port) => ({
+    ...port,
+    conversion: "mppt",
+    tracker: "unknown",
+    batteryMaxA: null,
+    pwmDropV: null,
+    moduleId: null,
+  }));
   return { ...device, ports, groups: [], modules: [] };
 }
 

@@ -17,7 +17,11 @@ export type Look = { readonly sky: SkyName; readonly moment: Moment };
 const noonLook: Look = { sky: "brightNoon", moment: equinoxNoon };
 
 /** The array of a lane under one sky, as data that can cross to another thread; its curve where it is drawn, else null. */
-export type SkyView = { readonly sky: Sky; readonly array: Omit<NetSolution, "curve"> & { readonly curve: NetSolution["curve"] | null }; readonly operating: OperatingPoint | null };
+export type SkyView = {
+  readonly sky: Sky;
+  readonly array: Omit<NetSolution, "curve"> & { readonly curve: NetSolution["curve"] | null };
+  readonly operating: OperatingPoint | null;
+};
 
 export type LaneView = {
   readonly inputId: string;
@@ -56,7 +60,14 @@ export function openById(plan: Plan, wiringId: string, memory: Memory = createMe
 export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment {
   if (open.lanes.length === 0) return { type: "incomplete", missing: open.missing };
   const findings = judgeAll(open).map((finding) => ({ ...finding, mend: null }));
-  return { type: "assessed", findings, worst: worstLevel([...findings, ...open.missing.map(() => ({ level: "open" }) as const)]), lanes: open.lanes.map((context) => viewOf(context, open.memory, look)), missing: open.missing, takenW: eachSky((name) => takenW(open, name, look.moment)) };
+  return {
+    type: "assessed",
+    findings,
+    worst: worstLevel([...findings, ...open.missing.map(() => ({ level: "open" }) as const)]),
+    lanes: open.lanes.map((context) => viewOf(context, open.memory, look)),
+    missing: open.missing,
+    takenW: eachSky((name) => takenW(open, name, look.moment)),
+  };
 }
 
 export type Placed = Judged & { readonly id: string; readonly where: Where };
@@ -65,11 +76,21 @@ export type Placed = Judged & { readonly id: string; readonly where: Where };
 export function judgeAll({ plan, lanes, memory }: OpenWiring): Placed[] {
   const ofLanes = lanes.flatMap((context) => {
     const where = laneWhere(context);
-    return memory.judged(context).map((judged) => ({ ...judged, id: `${judged.rule}@${where.inputId}/${where.portId}`, where }));
+    return memory
+      .judged(context)
+      .map((judged) => ({ ...judged, id: `${judged.rule}@${where.inputId}/${where.portId}`, where }));
   });
   const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) => {
     const judged = shared(group, members);
-    return judged === null ? [] : [{ ...judged, id: `${judged.rule}@${inputId}/${group.id}`, where: { type: "group", inputId, groupId: group.id } as const }];
+    return judged === null
+      ? []
+      : [
+          {
+            ...judged,
+            id: `${judged.rule}@${inputId}/${group.id}`,
+            where: { type: "group", inputId, groupId: group.id } as const,
+          },
+        ];
   });
   return [...ofLanes, ...ofGroups];
 }
@@ -83,7 +104,17 @@ function viewOf(context: LaneContext, memory: Memory, look: Look): LaneView {
   const view = (name: SkyName): SkyView => {
     const { sky, array, operating } = memory.under(context, skyAt(name, context.site, look.moment));
     const drawn = name === look.sky || isLimitSky(name);
-    return { sky, operating, array: { curve: drawn ? array.curve : null, vocV: array.vocV, iscA: array.iscA, peaks: array.peaks, mpp: array.mpp } };
+    return {
+      sky,
+      operating,
+      array: {
+        curve: drawn ? array.curve : null,
+        vocV: array.vocV,
+        iscA: array.iscA,
+        peaks: array.peaks,
+        mpp: array.mpp,
+      },
+    };
   };
   const { inputId, portId } = laneWhere(context);
   return { inputId, portId, deviceName: device.name, port, window, tracking, skies: eachSky(view) };
@@ -94,12 +125,17 @@ function eachSky<T>(of: (name: SkyName) => T): Readonly<Record<SkyName, T>> {
 }
 
 /** Watts all lanes take together under a sky, shared limits kept. */
-export function takenW({ plan, lanes, memory }: Pick<OpenWiring, "plan" | "lanes" | "memory">, name: SkyName, moment: Moment = equinoxNoon): number {
+export function takenW(
+  { plan, lanes, memory }: Pick<OpenWiring, "plan" | "lanes" | "memory">,
+  name: SkyName,
+  moment: Moment = equinoxNoon,
+): number {
   const stateOf = (lane: LaneContext) => memory.under(lane, skyAt(name, lane.site, moment));
   const total = lanes.reduce((sum, lane) => sum + (stateOf(lane).operating?.p ?? 0), 0);
   return groupsIn(plan.inputs, lanes).reduce((left, { group, lanes: members }) => {
     const ports = sharing(members, stateOf);
-    const lost = ports.reduce((sum, { alone }) => sum + alone.p, 0) - sharedOut(ports, group).reduce((sum, { p }) => sum + p, 0);
+    const lost =
+      ports.reduce((sum, { alone }) => sum + alone.p, 0) - sharedOut(ports, group).reduce((sum, { p }) => sum + p, 0);
     return left - lost;
   }, total);
 }
@@ -119,10 +155,19 @@ export type TileStates = Readonly<Record<TileKey, TileState>>;
 export function lookInto({ lanes, memory }: Pick<OpenWiring, "lanes" | "memory">, look: Look = noonLook): TileStates {
   const statesOf = ({ array, operating }: SkyState) => {
     const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;
-    return panelStates(array.stateAt(v)).map(({ v: volts, i, p, substrings }): TileState => ({ v: volts, i, p, substrings }));
+    return panelStates(array.stateAt(v)).map(({ v: volts, i, p, substrings }): TileState => ({
+      v: volts,
+      i,
+      p,
+      substrings,
+    }));
   };
-  return Object.fromEntries(lanes.flatMap((context) => {
-    const state = memory.under(context, skyAt(look.sky, context.site, look.moment));
-    return memory.states(state, () => statesOf(state)).map((each, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), each]);
-  }));
+  return Object.fromEntries(
+    lanes.flatMap((context) => {
+      const state = memory.under(context, skyAt(look.sky, context.site, look.moment));
+      return memory
+        .states(state, () => statesOf(state))
+        .map((each, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), each]);
+    }),
+  );
 }

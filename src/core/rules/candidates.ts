@@ -1,5 +1,19 @@
 import { type Plan } from "../plan";
-import { asMatrix, freePieces, type Item, keyOf, type Lane, mapTiles, newTile, type Row, rowOf, type Tile, type TileKey, tilesOf, tilesOfRows } from "../wiring";
+import {
+  asMatrix,
+  freePieces,
+  type Item,
+  keyOf,
+  type Lane,
+  mapTiles,
+  newTile,
+  type Row,
+  rowOf,
+  type Tile,
+  type TileKey,
+  tilesOf,
+  tilesOfRows,
+} from "../wiring";
 import { isChanged, kindOf, type LaneContext } from "./context";
 import { type MendKind } from "./finding";
 import { extraPanels } from "./open";
@@ -20,16 +34,39 @@ export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneC
   const matrix = asMatrix(lane.rows);
   const alike = new Set(tiles.map((tile) => tile.panelId)).size === 1;
   const found: Candidate[] = [
-    ...tiles.some(({ stance }) => stance === "stowed") ? [{ kind: { type: "joinPast" } as const, lanes: replaced(mapTiles(lane.rows, (tile) => (tile.stance === "stowed" ? { ...tile, stance: "off" } : tile))) }] : [],
-    ...(alike ? matrices(lanes, tiles, matrix).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) })) : arrangements(context).map((rows) => ({ kind: { type: "rows", lengths: rows.map((row) => row.items.length) } as const, lanes: replaced(rows) }))),
-    ...(alike ? [] : lessSome(context).map(({ name, rows }) => ({ kind: { type: "shelve", panelName: name } as const, lanes: replaced(rows) }))),
+    ...(tiles.some(({ stance }) => stance === "stowed")
+      ? [
+          {
+            kind: { type: "joinPast" } as const,
+            lanes: replaced(
+              mapTiles(lane.rows, (tile) => (tile.stance === "stowed" ? { ...tile, stance: "off" } : tile)),
+            ),
+          },
+        ]
+      : []),
+    ...(alike
+      ? matrices(lanes, tiles, matrix).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) }))
+      : arrangements(context).map((rows) => ({
+          kind: { type: "rows", lengths: rows.map((row) => row.items.length) } as const,
+          lanes: replaced(rows),
+        }))),
+    ...(alike
+      ? []
+      : lessSome(context).map(({ name, rows }) => ({
+          kind: { type: "shelve", panelName: name } as const,
+          lanes: replaced(rows),
+        }))),
     ...moves(plan, lanes, context),
   ];
   return found.filter((candidate) => candidate.lanes.some((each) => each.rows.length > 0)).slice(0, mostCandidates);
 }
 
 /** Every series × strings of panels that are alike, nearest to as many as there are now first; a few may be bought. */
-function matrices(lanes: readonly Lane[], tiles: readonly Tile[], now: { series: number; strings: number } | null): { kind: MendKind; rows: Row[] }[] {
+function matrices(
+  lanes: readonly Lane[],
+  tiles: readonly Tile[],
+  now: { series: number; strings: number } | null,
+): { kind: MendKind; rows: Row[] }[] {
   const count = tiles.length;
   const panelId = tiles[0]?.panelId ?? "";
   const found: { series: number; strings: number }[] = [];
@@ -50,7 +87,9 @@ function matrices(lanes: readonly Lane[], tiles: readonly Tile[], now: { series:
 }
 
 function rowsOf(tiles: readonly Tile[], series: number): Row[] {
-  return Array.from({ length: Math.ceil(tiles.length / series) }, (_, k) => rowOf(tiles.slice(k * series, (k + 1) * series)));
+  return Array.from({ length: Math.ceil(tiles.length / series) }, (_, k) =>
+    rowOf(tiles.slice(k * series, (k + 1) * series)),
+  );
 }
 
 /** All panels of a mixed lane in other rows: balanced in volts for each number of rows, or each row of one kind near a common voltage. */
@@ -61,7 +100,9 @@ function arrangements(context: LaneContext): Row[][] {
   const found: Row[][] = [];
   for (let rows = 1; rows <= Math.min(mostRows, tiles.length); rows++) found.push(balanced(tiles, rows, vmpV));
   // volts to aim at: what one to all of each kind give in a row
-  const kinds = [...new Set(tiles.map((tile) => tile.panelId))].map((panelId) => tiles.filter((tile) => tile.panelId === panelId));
+  const kinds = [...new Set(tiles.map((tile) => tile.panelId))].map((panelId) =>
+    tiles.filter((tile) => tile.panelId === panelId),
+  );
   for (const kind of kinds) {
     for (let series = 1; series <= kind.length; series++) {
       const aimV = series * vmpV(kind[0] as Tile);
@@ -70,7 +111,8 @@ function arrangements(context: LaneContext): Row[][] {
   }
   // panels of like current share a row, whatever their volts
   const byAmps = [...tiles].sort((a, b) => impA(b) - impA(a));
-  for (let rows = 2; rows <= Math.min(mostRows, tiles.length); rows++) found.push(rowsOf(byAmps, Math.ceil(tiles.length / rows)));
+  for (let rows = 2; rows <= Math.min(mostRows, tiles.length); rows++)
+    found.push(rowsOf(byAmps, Math.ceil(tiles.length / rows)));
   return unlike(found.filter((rows) => rows.length > 0));
 }
 
@@ -93,22 +135,33 @@ function fullRows(tiles: readonly Tile[], series: number): Row[] {
 /** One panel of each kind, each whole kind, and each row left on the shelf. */
 function lessSome({ lane, tiles, ...context }: LaneContext): { name: string; rows: readonly Row[] }[] {
   const kinds = [...new Set(tiles.map((tile) => tile.panelId))];
-  const without = (gone: (tile: Tile) => boolean): readonly Row[] => mapTiles(lane.rows, (tile) => (gone(tile) ? null : tile));
+  const without = (gone: (tile: Tile) => boolean): readonly Row[] =>
+    mapTiles(lane.rows, (tile) => (gone(tile) ? null : tile));
   const name = (panelId: string) => kindOf(context, panelId).name;
   const lastOf = (panelId: string): TileKey => keyOf(tiles.findLast((tile) => tile.panelId === panelId) as Tile);
   return [
     ...kinds.map((panelId) => ({ name: name(panelId), rows: without((tile) => keyOf(tile) === lastOf(panelId)) })),
     ...kinds.map((panelId) => ({ name: name(panelId), rows: without((tile) => tile.panelId === panelId) })),
-    ...lane.rows.map((row, k) => ({ name: name(tilesOfRows([row])[0]?.panelId ?? kinds[0] ?? ""), rows: lane.rows.filter((_, other) => other !== k) })),
+    ...lane.rows.map((row, k) => ({
+      name: name(tilesOfRows([row])[0]?.panelId ?? kinds[0] ?? ""),
+      rows: lane.rows.filter((_, other) => other !== k),
+    })),
   ].filter(({ rows }) => rows.length > 0);
 }
 
 /** Odd rows, kinds and panels on a port nothing feeds yet, in one row or side by side. */
 function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles }: LaneContext): Candidate[] {
-  const isFree = (inputId: string, portId: string) => !lanes.some((other) => other.inputId === inputId && other.portId === portId);
-  const free = plan.inputs.flatMap(({ id, device }) => device.ports.filter((port) => isFree(id, port.id)).map((port) => ({ inputId: id, device, port, name: `${device.name}: ${port.name}` })));
+  const isFree = (inputId: string, portId: string) =>
+    !lanes.some((other) => other.inputId === inputId && other.portId === portId);
+  const free = plan.inputs.flatMap(({ id, device }) =>
+    device.ports
+      .filter((port) => isFree(id, port.id))
+      .map((port) => ({ inputId: id, device, port, name: `${device.name}: ${port.name}` })),
+  );
   const apart: Tile[][] = [
-    ...[...new Set(tiles.map((tile) => tile.panelId))].map((panelId) => tiles.filter((tile) => tile.panelId === panelId)),
+    ...[...new Set(tiles.map((tile) => tile.panelId))].map((panelId) =>
+      tiles.filter((tile) => tile.panelId === panelId),
+    ),
     ...lane.rows.map((row) => tilesOfRows([row]).filter(({ stance }) => stance !== "off")),
     tiles.filter(isChanged),
     [...tiles],
@@ -121,7 +174,12 @@ function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles }: LaneContext)
       const shapes: Item[][][] = some.length === 1 ? [[some]] : [[some], some.map((tile) => [tile])];
       return shapes.map((rows): Candidate => ({
         kind: { type: "move", panels: some.length, portName: name, moduleName: addOn },
-        lanes: [...lanes.map((other) => (other === lane ? { ...lane, rows: rest } : other)).filter((other) => other.rows.length > 0), { inputId, portId: port.id, rows: rows.map(rowOf) }],
+        lanes: [
+          ...lanes
+            .map((other) => (other === lane ? { ...lane, rows: rest } : other))
+            .filter((other) => other.rows.length > 0),
+          { inputId, portId: port.id, rows: rows.map(rowOf) },
+        ],
       }));
     }),
   );
@@ -131,7 +189,15 @@ function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles }: LaneContext)
 function unlike(found: readonly Row[][]): Row[][] {
   const seen = new Set<string>();
   return found.filter((rows) => {
-    const shape = rows.map((row) => tilesOfRows([row]).map(({ panelId }) => panelId).sort().join()).sort().join(";");
+    const shape = rows
+      .map((row) =>
+        tilesOfRows([row])
+          .map(({ panelId }) => panelId)
+          .sort()
+          .join(),
+      )
+      .sort()
+      .join(";");
     if (seen.has(shape)) return false;
     seen.add(shape);
     return true;

@@ -1,6 +1,16 @@
 import { stcCellTempC } from "../panel";
 import { longestRow } from "../wiring";
-import { type Kind, type LaneContext, keysOf, kindOf, kindsIn, labelAssumed, siteAssumed, solveRows, termsOf } from "./context";
+import {
+  type Kind,
+  type LaneContext,
+  keysOf,
+  kindOf,
+  kindsIn,
+  labelAssumed,
+  siteAssumed,
+  solveRows,
+  termsOf,
+} from "./context";
 import { type Assumption, type ColdVocFacts, type Judged, type Level } from "./finding";
 
 /** Less room than this under a ceiling is worth a word: a label may be 3 % off. */
@@ -37,16 +47,29 @@ export function coldVoc(context: LaneContext): Judged {
   // rows of fewer volts hold the others down only while they are plugged in: each row must pass by itself
   const rowVocV = lane.rows.reduce((most, row) => Math.max(most, solveRows(context, [row], "coldDawn")?.vocV ?? 0), 0);
   const solvedVocV = Math.max(array.vocV, rowVocV);
-  const assumptions: Assumption[] = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
+  const assumptions: Assumption[] = [
+    ...siteAssumed(context, "recordLow"),
+    ...labelAssumed(context, "tempCoVocPctPerC"),
+  ];
   const addOn = device.modules.find(({ id }) => id === port.moduleId);
   if (addOn !== undefined) assumptions.push({ type: "moduleFitted", name: addOn.name });
   if (port.maxV === null) {
-    return { rule: "coldVoc", level: "open", value: { value: solvedVocV, unit: "V" }, limit: null, marginPct: null, assumptions, reason: { type: "noCeiling", solvedVocV }, tiles: [] };
+    return {
+      rule: "coldVoc",
+      level: "open",
+      value: { value: solvedVocV, unit: "V" },
+      limit: null,
+      marginPct: null,
+      assumptions,
+      reason: { type: "noCeiling", solvedVocV },
+      tiles: [],
+    };
   }
   if (port.ceilingBasis === "unknown") assumptions.push({ type: "ceilingIsVoc" });
   if (port.overVoltage === "unknown") assumptions.push({ type: "overVoltageDestroys" });
   const tableFactor = codeTableFactor(site.recordLowC);
-  const coldV = ({ fit }: Kind) => fit.label.vocV * (1 + (fit.label.tempCoVocPctPerC / 100) * (site.recordLowC - stcCellTempC));
+  const coldV = ({ fit }: Kind) =>
+    fit.label.vocV * (1 + (fit.label.tempCoVocPctPerC / 100) * (site.recordLowC - stcCellTempC));
   const longest = longestRow(lane.rows, (tile) => (tile.stance === "off" ? 0 : coldV(kindOf(context, tile.panelId))));
   const inUse = longest.tiles.filter((tile) => tile.stance !== "off");
   const terms = termsOf(context, inUse, ({ fit }) => fit.label.vocV);
@@ -67,7 +90,16 @@ export function coldVoc(context: LaneContext): Judged {
   const judgedV = port.ceilingBasis === "vmp" ? facts.solvedVmpV : coldestVocV(context, facts);
   const marginPct = 100 * (1 - judgedV / port.maxV);
   const { level, outcome } = grade(facts, marginPct);
-  return { rule: "coldVoc", level, value: { value: judgedV, unit: "V" }, limit: { value: port.maxV, unit: "V" }, marginPct, assumptions, reason: { type: "coldVoc", outcome, ...facts }, tiles: keysOf(inUse) };
+  return {
+    rule: "coldVoc",
+    level,
+    value: { value: judgedV, unit: "V" },
+    limit: { value: port.maxV, unit: "V" },
+    marginPct,
+    assumptions,
+    reason: { type: "coldVoc", outcome, ...facts },
+    tiles: keysOf(inUse),
+  };
 }
 
 /** The coefficient school by default; with no coefficient on some label the table rules when it is higher. */
@@ -76,8 +108,14 @@ function coldestVocV(context: LaneContext, facts: ColdVocFacts): number {
   return guessed ? Math.max(facts.solvedVocV, facts.tableVocV) : facts.solvedVocV;
 }
 
-function grade(facts: ColdVocFacts, marginPct: number): { level: Level; outcome: "over" | "runningOver" | "tableOver" | "close" | "inside" | "insideRunning" } {
-  if (facts.basis === "vmp") return marginPct < 0 ? { level: "stop", outcome: "runningOver" } : { level: facts.solvedVocV > facts.ceilingV ? "note" : "good", outcome: "insideRunning" };
+function grade(
+  facts: ColdVocFacts,
+  marginPct: number,
+): { level: Level; outcome: "over" | "runningOver" | "tableOver" | "close" | "inside" | "insideRunning" } {
+  if (facts.basis === "vmp")
+    return marginPct < 0
+      ? { level: "stop", outcome: "runningOver" }
+      : { level: facts.solvedVocV > facts.ceilingV ? "note" : "good", outcome: "insideRunning" };
   if (marginPct < 0) return { level: "stop", outcome: "over" };
   if (facts.tableVocV > facts.ceilingV) return { level: "care", outcome: "tableOver" };
   if (marginPct < closePct) return { level: "care", outcome: "close" };

@@ -7,13 +7,24 @@ import { keyOf, type Lane, lightOf, netOfRows, type Row, type Tile, type TileKey
 import { type Assumption, type Term } from "./finding";
 
 /** An array under one sky: its curve and, where the port's window is known, where it runs. */
-export type SkyState = { readonly sky: Sky; readonly array: InspectableSolution; readonly operating: OperatingPoint | null };
+export type SkyState = {
+  readonly sky: Sky;
+  readonly array: InspectableSolution;
+  readonly operating: OperatingPoint | null;
+};
 export type Skies = Readonly<Record<LimitSky, SkyState>>;
 
 export type Site = SiteClimate;
 
 /** A kind of panel as the rules see it. `measured`: its curve follows measured points, not only its label. */
-export type Kind = { readonly id: string; readonly name: string; readonly fit: LabelFit; readonly model: PanelModel; readonly assumedFields: readonly AssumedField[]; readonly measured: boolean };
+export type Kind = {
+  readonly id: string;
+  readonly name: string;
+  readonly fit: LabelFit;
+  readonly model: PanelModel;
+  readonly assumedFields: readonly AssumedField[];
+  readonly measured: boolean;
+};
 
 /** Watts of one panel of a kind over a short stretch of a day. */
 export type PanelHour = { readonly panelW: number; readonly hours: number };
@@ -50,7 +61,8 @@ export function buildLane(ground: Ground, lane: Lane, device: DeviceSheet, port:
   const all = tilesOfRows(lane.rows).filter((tile) => tile.stance !== "off");
   if (all.length === 0) return null;
   const skiesOf = (rows: readonly Row[]): Skies => {
-    const under = (name: LimitSky) => underSky({ ...ground, lane: { ...lane, rows }, window, tracking }, namedSky(name, ground.site));
+    const under = (name: LimitSky) =>
+      underSky({ ...ground, lane: { ...lane, rows }, window, tracking }, namedSky(name, ground.site));
     return { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") };
   };
   const clear = skiesOf(unshaded(lane.rows));
@@ -59,7 +71,10 @@ export function buildLane(ground: Ground, lane: Lane, device: DeviceSheet, port:
 }
 
 /** A lane with a panel in use, as it stands, under any sky: its curve and where it runs. */
-export function underSky({ lane, window, tracking, ...ground }: Ground & Pick<LaneContext, "lane" | "window" | "tracking">, sky: Sky): SkyState {
+export function underSky(
+  { lane, window, tracking, ...ground }: Ground & Pick<LaneContext, "lane" | "window" | "tracking">,
+  sky: Sky,
+): SkyState {
   const net = netUnderSky(ground, lane.rows, sky);
   if (net === null) throw new Error("a lane without panels in use has no curve");
   const array = ground.solve(net);
@@ -68,7 +83,10 @@ export function underSky({ lane, window, tracking, ...ground }: Ground & Pick<La
 
 /** The rows with every panel out, flat and in full light; panels taken out stay out. */
 export function unshaded(rows: readonly Row[]): Row[] {
-  return rows.map((row) => ({ ...row, items: row.items.map((item) => (item.type === "group" ? { ...item, rows: unshaded(item.rows) } : plainTile(item))) }));
+  return rows.map((row) => ({
+    ...row,
+    items: row.items.map((item) => (item.type === "group" ? { ...item, rows: unshaded(item.rows) } : plainTile(item))),
+  }));
 }
 
 function plainTile(tile: Tile): Tile {
@@ -81,7 +99,12 @@ export function isChanged({ stance, light, tiltDeg }: Tile): boolean {
 }
 
 /** Some rows solved under a named sky; null when no panel of theirs is in use. */
-export function solveRows(ground: Ground, rows: readonly Row[], name: LimitSky, among?: readonly Tile[]): InspectableSolution | null {
+export function solveRows(
+  ground: Ground,
+  rows: readonly Row[],
+  name: LimitSky,
+  among?: readonly Tile[],
+): InspectableSolution | null {
   const net = netUnderSky(ground, rows, namedSky(name, ground.site), among);
   return net === null ? null : ground.solve(net);
 }
@@ -90,9 +113,17 @@ export function solveRows(ground: Ground, rows: readonly Row[], name: LimitSky, 
  * Some rows as a net under a sky. Its light falls on the panel that faces the sun best `among` those given, the rows' own
  * by default, or on the flat; the others get their share of that.
  */
-export function netUnderSky(ground: Pick<Ground, "site" | "kinds">, rows: readonly Row[], sky: Sky, among: readonly Tile[] = tilesOfRows(rows)): Net | null {
+export function netUnderSky(
+  ground: Pick<Ground, "site" | "kinds">,
+  rows: readonly Row[],
+  sky: Sky,
+  among: readonly Tile[] = tilesOfRows(rows),
+): Net | null {
   const lightAt = ({ tiltDeg }: Pick<Tile, "tiltDeg">) => tiltLight(tiltDeg, sky.sun, sky.diffuseShare);
-  const reference = sky.reference === "flat" ? lightAt({ tiltDeg: 0 }) : among.reduce((best, tile) => (tile.stance === "out" ? Math.max(best, lightAt(tile)) : best), 1e-9);
+  const reference =
+    sky.reference === "flat"
+      ? lightAt({ tiltDeg: 0 })
+      : among.reduce((best, tile) => (tile.stance === "out" ? Math.max(best, lightAt(tile)) : best), 1e-9);
   const skyOf = (tile: Tile, substrings: number) => {
     // the coldest dawn is judged with whatever the panels may be turned to, and on cells still cold
     if (sky.name === "coldDawn") return { cellTempC: sky.cellTempC, irradianceWm2: [sky.irradianceWm2] };
@@ -104,16 +135,32 @@ export function netUnderSky(ground: Pick<Ground, "site" | "kinds">, rows: readon
 }
 
 /** Some rows, all in full light, at an irradiance and air temperature of one's own choosing. */
-export function solveRowsAt(ground: Ground, rows: readonly Row[], irradianceWm2: number, cellTempC: number): NetSolution | null {
-  const made = netOfRows(unshaded(rows), { modelOf: (id) => kindOf(ground, id).model, skyOf: () => ({ cellTempC, irradianceWm2: [irradianceWm2] }) });
+export function solveRowsAt(
+  ground: Ground,
+  rows: readonly Row[],
+  irradianceWm2: number,
+  cellTempC: number,
+): NetSolution | null {
+  const made = netOfRows(unshaded(rows), {
+    modelOf: (id) => kindOf(ground, id).model,
+    skyOf: () => ({ cellTempC, irradianceWm2: [irradianceWm2] }),
+  });
   return made === null ? null : ground.solve(made.net);
 }
 
 /** A solver wide enough for every panel of these counts in parallel, with a few more to buy. */
-export function solverFor(kinds: Iterable<{ readonly kind: Kind; readonly count: number }>, site: Site): Ground["solve"] {
+export function solverFor(
+  kinds: Iterable<{ readonly kind: Kind; readonly count: number }>,
+  site: Site,
+): Ground["solve"] {
   const extremes = limitSkies.map((name) => namedSky(name, site).cellTempC);
   const members = [...kinds].flatMap(({ kind, count }) => {
-    const brightest = extremes.map((cellTempC): Net => ({ type: "panel", model: kind.model, cellTempC, irradianceWm2: [stcIrradianceWm2] }));
+    const brightest = extremes.map((cellTempC): Net => ({
+      type: "panel",
+      model: kind.model,
+      cellTempC,
+      irradianceWm2: [stcIrradianceWm2],
+    }));
     return Array.from({ length: count }, (): Net => ({ type: "series", members: brightest }));
   });
   return createSolver({ type: "parallel", members });
@@ -129,7 +176,11 @@ export function kindOf({ kinds }: Pick<Ground, "kinds">, panelId: string): Kind 
 export function termsOf(ground: Pick<Ground, "kinds">, tiles: readonly Tile[], each: (kind: Kind) => number): Term[] {
   const counts = new Map<string, number>();
   for (const { panelId } of tiles) counts.set(panelId, (counts.get(panelId) ?? 0) + 1);
-  return [...counts].map(([panelId, count]) => ({ count, panelName: kindOf(ground, panelId).name, each: each(kindOf(ground, panelId)) }));
+  return [...counts].map(([panelId, count]) => ({
+    count,
+    panelName: kindOf(ground, panelId).name,
+    each: each(kindOf(ground, panelId)),
+  }));
 }
 
 export function keysOf(tiles: readonly Tile[]): TileKey[] {
@@ -149,7 +200,9 @@ export function siteAssumed(context: Pick<Ground, "siteAssumptions">, ...types: 
 /** The label fields a rule rests on that were filled in, with the values taken, for every kind in the lane. */
 export function labelAssumed(context: Pick<LaneContext, "kinds" | "tiles">, ...fields: AssumedField[]): Assumption[] {
   return kindsIn(context).flatMap(({ name, fit, assumedFields }) =>
-    assumedFields.filter((field) => fields.includes(field)).map((field): Assumption => ({ type: "labelField", panelName: name, field, value: fit.label[field] })),
+    assumedFields
+      .filter((field) => fields.includes(field))
+      .map((field): Assumption => ({ type: "labelField", panelName: name, field, value: fit.label[field] })),
   );
 }
 

@@ -17,7 +17,16 @@ export function current(context: LaneContext): Judged {
   const { array, operating } = clear.brightNoon;
   const assumptions = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
   if (window === null || port.currentLimits.length === 0) {
-    return { rule: "current", level: "note", value: { value: iscA, unit: "A" }, limit: null, marginPct: null, assumptions: [], reason: { type: "noCurrentLimit", iscA }, tiles: [] };
+    return {
+      rule: "current",
+      level: "note",
+      value: { value: iscA, unit: "A" },
+      limit: null,
+      marginPct: null,
+      assumptions: [],
+      reason: { type: "noCurrentLimit", iscA },
+      tiles: [],
+    };
   }
   const running = operating !== null && operating.p > 0 ? operating : array.mpp;
   const facts: CurrentFacts = {
@@ -35,7 +44,16 @@ export function current(context: LaneContext): Judged {
   const marginPct = 100 * (1 - judgedA / facts.running.amps);
   const clipped = operating?.limitedBy === "current";
   const { level, outcome } = grade(facts, absolute, judgedA, clipped);
-  return { rule: "current", level, value: { value: judgedA, unit: "A" }, limit: { value: facts.running.amps, unit: "A" }, marginPct, assumptions, reason: { type: "current", outcome, ...facts }, tiles: [] };
+  return {
+    rule: "current",
+    level,
+    value: { value: judgedA, unit: "A" },
+    limit: { value: facts.running.amps, unit: "A" },
+    marginPct,
+    assumptions,
+    reason: { type: "current", outcome, ...facts },
+    tiles: [],
+  };
 }
 
 /** Each row in parallel counts with the short-circuit current of its strongest panel: bypass diodes let that through. */
@@ -62,7 +80,12 @@ function strongest(context: Pick<LaneContext, "kinds" | "lane">, row: Row): Term
   return parts.reduce((most, part) => (total(part) > total(most) ? part : most), []);
 }
 
-function grade(facts: CurrentFacts, absolute: boolean, judgedA: number, clipped: boolean): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "within" } {
+function grade(
+  facts: CurrentFacts,
+  absolute: boolean,
+  judgedA: number,
+  clipped: boolean,
+): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "within" } {
   if (absolute && judgedA > facts.running.amps) return { level: "stop", outcome: "overAbsolute" };
   if (clipped && facts.noonLossPct > costlyLossPct) return { level: "care", outcome: "clips" };
   if (clipped && facts.noonLossPct > anyLossPct) return { level: "note", outcome: "clipsLittle" };
@@ -70,13 +93,21 @@ function grade(facts: CurrentFacts, absolute: boolean, judgedA: number, clipped:
 }
 
 function stated(port: Port, window: Window): StatedLimit[] {
-  return port.currentLimits.map(({ fromV, toV, amps, nature }) => ({ fromV: fromV ?? window.minV, toV: toV ?? window.maxV, amps, nature }));
+  return port.currentLimits.map(({ fromV, toV, amps, nature }) => ({
+    fromV: fromV ?? window.minV,
+    toV: toV ?? window.maxV,
+    amps,
+    nature,
+  }));
 }
 
 /** The tier a voltage lies in; where two meet, the kinder one, as the tracker may choose it. */
 function tierAt(port: Port, window: Window, v: number): StatedLimit | null {
   const holding = stated(port, window).filter((tier) => v >= tier.fromV && v <= tier.toV);
-  return holding.reduce<StatedLimit | null>((best, tier) => (best === null || tier.amps > best.amps ? tier : best), null);
+  return holding.reduce<StatedLimit | null>(
+    (best, tier) => (best === null || tier.amps > best.amps ? tier : best),
+    null,
+  );
 }
 
 function nearestTier(port: Port, window: Window, v: number): StatedLimit {

@@ -8,7 +8,18 @@ import { type Lane, type TileKey } from "../wiring";
 export const levels = ["stop", "open", "care", "note", "good"] as const;
 export type Level = (typeof levels)[number];
 
-export const ruleIds = ["coldVoc", "hotVmp", "current", "watts", "shared", "mismatch", "systemVoltage", "pwmLoss", "wake", "mixedStates"] as const;
+export const ruleIds = [
+  "coldVoc",
+  "hotVmp",
+  "current",
+  "watts",
+  "shared",
+  "mismatch",
+  "systemVoltage",
+  "pwmLoss",
+  "wake",
+  "mixedStates",
+] as const;
 export type RuleId = (typeof ruleIds)[number];
 
 export type Amount = { readonly value: number; readonly unit: Unit };
@@ -36,17 +47,33 @@ export type Term = { readonly count: number; readonly panelName: string; readonl
 
 /** Why a rule says what it says: facts only, turned into words by the interface. */
 export type Reason =
-  | ({ readonly type: "coldVoc"; readonly outcome: "over" | "runningOver" | "tableOver" | "close" | "inside" | "insideRunning" } & ColdVocFacts)
+  | ({
+      readonly type: "coldVoc";
+      readonly outcome: "over" | "runningOver" | "tableOver" | "close" | "inside" | "insideRunning";
+    } & ColdVocFacts)
   | { readonly type: "noCeiling"; readonly solvedVocV: number }
-  | ({ readonly type: "hotVmp"; readonly outcome: "neverWakes" | "below" | "nearFloor" | "littleComfort" | "clear" } & HotVmpFacts)
+  | ({
+      readonly type: "hotVmp";
+      readonly outcome: "neverWakes" | "below" | "nearFloor" | "littleComfort" | "clear";
+    } & HotVmpFacts)
   | { readonly type: "noFloor"; readonly hotVmpV: number }
   | ({ readonly type: "current"; readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "within" } & CurrentFacts)
   | { readonly type: "noCurrentLimit"; readonly iscA: number }
   | ({ readonly type: "watts"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & WattFacts)
   | { readonly type: "noWattLimit"; readonly labelW: number }
   | ({ readonly type: "shared"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & SharedFacts)
-  | ({ readonly type: "mismatch"; readonly outcome: "reverseOver" | "costly" | "some" | "little" | "equal" } & MismatchFacts)
-  | { readonly type: "systemVoltage"; readonly outcome: "over" | "inside"; readonly solvedVocV: number; readonly maxSystemV: number; readonly panelName: string; readonly series: number }
+  | ({
+      readonly type: "mismatch";
+      readonly outcome: "reverseOver" | "costly" | "some" | "little" | "equal";
+    } & MismatchFacts)
+  | {
+      readonly type: "systemVoltage";
+      readonly outcome: "over" | "inside";
+      readonly solvedVocV: number;
+      readonly maxSystemV: number;
+      readonly panelName: string;
+      readonly series: number;
+    }
   | { readonly type: "noSystemVoltage"; readonly solvedVocV: number; readonly panelName: string }
   | ({ readonly type: "pwmLoss"; readonly outcome: "costly" | "some" | "little" } & PwmFacts)
   | ({ readonly type: "wake"; readonly outcome: "never" | "lateWake" | "dullSleep" | "early" } & WakeFacts)
@@ -112,7 +139,12 @@ export type WattFacts = {
 
 export type SharedFacts = {
   readonly groupName: string;
-  readonly ports: readonly { readonly name: string; readonly aloneW: number; readonly aloneA: number; readonly takenW: number }[];
+  readonly ports: readonly {
+    readonly name: string;
+    readonly aloneW: number;
+    readonly aloneA: number;
+    readonly takenW: number;
+  }[];
   readonly limitW: number | null;
   readonly limitA: number | null;
   readonly nature: LimitNature;

@@ -1,10 +1,35 @@
 export {
-  assess, assessOpen, type Assessed, type Assessment, laneNet, type LaneView, type Look, lookInto, openById, type SkyView, type TileStates,
+  assess,
+  assessOpen,
+  type Assessed,
+  type Assessment,
+  laneNet,
+  type LaneView,
+  type Look,
+  lookInto,
+  openById,
+  type SkyView,
+  type TileStates,
 } from "./assess";
 export { codeTableFactor } from "./cold-voc";
 export { isChanged } from "./context";
 export {
-  type Amount, type Assumption, type ChartPart, chartPartOfRule, type Finding, type Level, levels, type Mend, passes, type Reason, type RuleId, ruleIds, type Term, type Where, type WindowEdge, worstLevel,
+  type Amount,
+  type Assumption,
+  type ChartPart,
+  chartPartOfRule,
+  type Finding,
+  type Level,
+  levels,
+  type Mend,
+  passes,
+  type Reason,
+  type RuleId,
+  ruleIds,
+  type Term,
+  type Where,
+  type WindowEdge,
+  worstLevel,
 } from "./finding";
 export { allMends, findMends } from "./mend";
 export { createMemory, type Memory, type TileState } from "./memory";

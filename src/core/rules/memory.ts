@@ -6,7 +6,17 @@ import { fitKind, type KindFit } from "./open";
 import { judgeLane } from "./rules";
 
 /** What one panel does while its lane runs. */
-export type TileState = { readonly v: number; readonly i: number; readonly p: number; readonly substrings: readonly { readonly v: number; readonly i: number; readonly p: number; readonly bypassed: boolean }[] };
+export type TileState = {
+  readonly v: number;
+  readonly i: number;
+  readonly p: number;
+  readonly substrings: readonly {
+    readonly v: number;
+    readonly i: number;
+    readonly p: number;
+    readonly bypassed: boolean;
+  }[];
+};
 
 /**
  * What was worked out before and still holds, so that an edit to one lane costs one lane. Whoever judges again and
@@ -32,11 +42,12 @@ export function createMemory(): Memory {
   const fits = new Map<string, KindFit>();
   const lanes = new Map<string, LaneContext | null>();
   const judged = new WeakMap<LaneContext, readonly Judged[]>();
-const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
+  const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
   const states = new WeakMap<SkyState, readonly TileState[]>();
   let kept: { readonly key: string; readonly ground: Ground } | null = null;
   return {
-    fit: (label, measured) => remembered(fits, JSON.stringify([label, measured]), mostFits, () => fitKind(label, measured)),
+    fit: (label, measured) =>
+      remembered(fits, JSON.stringify([label, measured]), mostFits, () => fitKind(label, measured)),
     ground: (key, make) => {
       if (kept?.key !== key) {
         lanes.clear();

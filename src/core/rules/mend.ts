@@ -9,7 +9,14 @@ import { type Plan } from "../plan";
 /** Wirings whose noon watts differ by less than this share count as equal. */
 const sameWatts = 0.01;
 
-type Tried = { readonly candidate: Candidate; readonly findings: readonly Placed[]; readonly noonW: number; readonly bought: number; readonly modules: number; readonly shelved: number };
+type Tried = {
+  readonly candidate: Candidate;
+  readonly findings: readonly Placed[];
+  readonly noonW: number;
+  readonly bought: number;
+  readonly modules: number;
+  readonly shelved: number;
+};
 
 /** Rules that speak of watts lost, not of danger: leaving panels off to be rid of the loss would only make it worse. */
 const costRules: readonly RuleId[] = ["current", "watts", "shared", "mismatch", "pwmLoss", "mixedStates"];
@@ -19,7 +26,10 @@ const costRules: readonly RuleId[] = ["current", "watts", "shared", "mismatch", 
  * panel to buy if possible, then most watts at noon. Found by trying, so a mend shown is one that was seen to work.
  * `now`: what the rules say of the wiring as it is. Pauses after every try, so that whoever drives it can turn to something newer.
  */
-export function* findMends(open: OpenWiring, now: readonly Placed[] = judgeAll(open)): Generator<void, ReadonlyMap<string, Mend>> {
+export function* findMends(
+  open: OpenWiring,
+  now: readonly Placed[] = judgeAll(open),
+): Generator<void, ReadonlyMap<string, Mend>> {
   const failing = now.filter(({ level }) => !passes(level) && level !== "open");
   const mends = new Map<string, Mend>();
   const tried = new Map<LaneContext, Tried[]>();
@@ -56,7 +66,9 @@ export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Mend
 function speaksOf({ where }: Placed, { lane }: LaneContext, { plan }: OpenWiring): boolean {
   if (lane.inputId !== where.inputId) return false;
   if (where.type === "lane") return lane.portId === where.portId;
-  const group = plan.inputs.find((input) => input.id === where.inputId)?.device.groups.find(({ id }) => id === where.groupId);
+  const group = plan.inputs
+    .find((input) => input.id === where.inputId)
+    ?.device.groups.find(({ id }) => id === where.groupId);
   return lane.portId !== null && group?.portIds.includes(lane.portId) === true;
 }
 
@@ -67,7 +79,9 @@ function mendsIt(finding: Placed, now: readonly Placed[], tried: Tried, nowW: nu
   if (after !== undefined && !passes(after.level)) return false;
   const isCost = costRules.includes(finding.rule) && finding.level !== "stop";
   if (isCost && tried.noonW < nowW) return false;
-  const newStop = tried.findings.some(({ id, level }) => level === "stop" && now.find((before) => before.id === id)?.level !== "stop");
+  const newStop = tried.findings.some(
+    ({ id, level }) => level === "stop" && now.find((before) => before.id === id)?.level !== "stop",
+  );
   return !newStop;
 }
 
@@ -83,12 +97,20 @@ function tryOut(open: OpenWiring, candidate: Candidate): Tried | null {
   const after: OpenWiring = { ...open, lanes: contexts };
   const counts = countsOf(candidate.lanes);
   const bought = open.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.count), 0);
-  const modules = (of: readonly LaneContext[]) => new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
+  const modules = (of: readonly LaneContext[]) =>
+    new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
   // a module that is not in use yet is something to buy as well
   const extraModules = Math.max(0, modules(contexts) - modules(open.lanes));
   const before = new Set(open.lanes.flatMap(({ lane }) => tilesOf([lane]).map(keyOf)));
   const kept = new Set(tilesOf(candidate.lanes).map(keyOf));
-  return { candidate, findings: judgeAll(after), noonW: takenW(after, "brightNoon"), bought, modules: extraModules, shelved: [...before].filter((key) => !kept.has(key)).length };
+  return {
+    candidate,
+    findings: judgeAll(after),
+    noonW: takenW(after, "brightNoon"),
+    bought,
+    modules: extraModules,
+    shelved: [...before].filter((key) => !kept.has(key)).length,
+  };
 }
 
 /** Pieces of each kind a wiring needs the plan to have. */

@@ -21,8 +21,13 @@ export function mismatch(context: LaneContext): Judged | null {
   const solved = rows.map((row) => solveRows(context, [row], "brightNoon"));
   const rowsW = solved.reduce((sum, row) => sum + (row?.mpp.p ?? 0), 0);
   const joinedW = clear.brightNoon.array.mpp.p;
-  const mixed = new Set(tiles.map((tile) => tile.panelId)).size > 1 || new Set(rows.map((row) => row.items.length)).size > 1 || rows.some((row) => row.items.some((item) => item.type === "group"));
-  const reverse = mixed ? reverseInto(context, rows, clear.brightNoon.array.stateAt(clear.brightNoon.array.vocV)) : null;
+  const mixed =
+    new Set(tiles.map((tile) => tile.panelId)).size > 1 ||
+    new Set(rows.map((row) => row.items.length)).size > 1 ||
+    rows.some((row) => row.items.some((item) => item.type === "group"));
+  const reverse = mixed
+    ? reverseInto(context, rows, clear.brightNoon.array.stateAt(clear.brightNoon.array.vocV))
+    : null;
   const facts: MismatchFacts = {
     panelsW,
     rowsW,
@@ -32,20 +37,38 @@ export function mismatch(context: LaneContext): Judged | null {
     parallelLossPct: 100 * Math.max(0, 1 - joinedW / rowsW),
     rows: rows.flatMap((row, k) => {
       const point = solved[k]?.mpp;
-      return point === undefined ? [] : [{ terms: termsOf(context, inUse(row), ({ fit }) => fit.label.vmpV), vmpV: point.v, impA: point.i }];
+      return point === undefined
+        ? []
+        : [{ terms: termsOf(context, inUse(row), ({ fit }) => fit.label.vmpV), vmpV: point.v, impA: point.i }];
     }),
     reverse: reverse?.facts ?? null,
   };
   const { level, outcome } = grade(facts);
-  const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context), ...(reverse?.assumed ?? [])];
-  return { rule: "mismatch", level, value: { value: facts.lossPct, unit: "%" }, limit: null, marginPct: null, assumptions, reason: { type: "mismatch", outcome, ...facts }, tiles: outcome === "reverseOver" && reverse !== null ? keysOf([reverse.tile]) : [] };
+  const assumptions: Assumption[] = [
+    ...siteAssumed(context, "noonAir", "mount"),
+    ...fitAssumed(context),
+    ...(reverse?.assumed ?? []),
+  ];
+  return {
+    rule: "mismatch",
+    level,
+    value: { value: facts.lossPct, unit: "%" },
+    limit: null,
+    marginPct: null,
+    assumptions,
+    reason: { type: "mismatch", outcome, ...facts },
+    tiles: outcome === "reverseOver" && reverse !== null ? keysOf([reverse.tile]) : [],
+  };
 }
 
 function inUse(row: Row): Tile[] {
   return tilesOfRows([row]).filter((tile) => tile.stance !== "off");
 }
 
-function grade({ reverse, lossPct }: MismatchFacts): { level: Level; outcome: "reverseOver" | "costly" | "some" | "little" | "equal" } {
+function grade({ reverse, lossPct }: MismatchFacts): {
+  level: Level;
+  outcome: "reverseOver" | "costly" | "some" | "little" | "equal";
+} {
   if (reverse !== null && reverse.amps > reverse.fuseA) return { level: "stop", outcome: "reverseOver" };
   if (lossPct > costlyLossPct) return { level: "care", outcome: "costly" };
   if (lossPct > someLossPct) return { level: "note", outcome: "some" };
@@ -66,7 +89,11 @@ export function reverseInto(context: LaneContext, rows: readonly Row[], state: B
     const stated = fit.label.maxSeriesFuseA;
     const fuseA = stated ?? assumedFuseA(fit.label.pmaxW);
     if (worst !== null && amps / fuseA <= worst.facts.amps / worst.facts.fuseA) continue;
-    worst = { facts: { panelName: name, amps, fuseA }, tile, assumed: stated === null ? [{ type: "fuseRating", panelName: name, amps: fuseA }] : [] };
+    worst = {
+      facts: { panelName: name, amps, fuseA },
+      tile,
+      assumed: stated === null ? [{ type: "fuseRating", panelName: name, amps: fuseA }] : [],
+    };
   }
   return worst;
 }

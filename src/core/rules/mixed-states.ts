@@ -18,8 +18,12 @@ export function mixedStates(context: LaneContext): Judged | null {
   const { array } = actual.brightNoon;
   const panelsW = ownMaximaW(context);
   const scanned = window === null ? null : operate(array, window, { type: "scan" });
-  const climbed = window === null || context.tracking.type === "pwm" || port.tracker === "fullScan" ? null : operate(array, window, { type: "climb" });
-  const trapped = scanned !== null && climbed !== null && scanned.p > 0 && climbed.p < scanned.p * (1 - trappedPct / 100);
+  const climbed =
+    window === null || context.tracking.type === "pwm" || port.tracker === "fullScan"
+      ? null
+      : operate(array, window, { type: "climb" });
+  const trapped =
+    scanned !== null && climbed !== null && scanned.p > 0 && climbed.p < scanned.p * (1 - trappedPct / 100);
   const reverse = reverseInto(context, lane.rows, array.stateAt(array.vocV));
   const facts: MixedFacts = {
     stowed: tiles.filter(({ stance }) => stance === "stowed").length,
@@ -33,11 +37,27 @@ export function mixedStates(context: LaneContext): Judged | null {
     reverse: reverse?.facts ?? null,
   };
   const { level, outcome } = grade(facts);
-  const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context), ...(reverse?.assumed ?? [])];
-  return { rule: "mixedStates", level, value: { value: facts.lossPct, unit: "%" }, limit: null, marginPct: null, assumptions, reason: { type: "mixedStates", outcome, ...facts }, tiles: keysOf(changed) };
+  const assumptions: Assumption[] = [
+    ...siteAssumed(context, "noonAir", "mount"),
+    ...fitAssumed(context),
+    ...(reverse?.assumed ?? []),
+  ];
+  return {
+    rule: "mixedStates",
+    level,
+    value: { value: facts.lossPct, unit: "%" },
+    limit: null,
+    marginPct: null,
+    assumptions,
+    reason: { type: "mixedStates", outcome, ...facts },
+    tiles: keysOf(changed),
+  };
 }
 
-function grade({ reverse, lossPct, trappedW }: MixedFacts): { level: Level; outcome: "reverseOver" | "trapped" | "costly" | "some" } {
+function grade({ reverse, lossPct, trappedW }: MixedFacts): {
+  level: Level;
+  outcome: "reverseOver" | "trapped" | "costly" | "some";
+} {
   if (reverse !== null && reverse.amps > reverse.fuseA) return { level: "stop", outcome: "reverseOver" };
   if (trappedW !== null) return { level: "care", outcome: "trapped" };
   if (lossPct > costlyLossPct) return { level: "care", outcome: "costly" };
@@ -46,5 +66,8 @@ function grade({ reverse, lossPct, trappedW }: MixedFacts): { level: Level; outc
 
 /** Watts of every panel at its own maximum in the light it stands in. */
 function ownMaximaW(context: LaneContext): number {
-  return context.tiles.reduce((sum, tile) => sum + (solveRows(context, [rowOf([tile])], "brightNoon", context.tiles)?.mpp.p ?? 0), 0);
+  return context.tiles.reduce(
+    (sum, tile) => sum + (solveRows(context, [rowOf([tile])], "brightNoon", context.tiles)?.mpp.p ?? 0),
+    0,
+  );
 }

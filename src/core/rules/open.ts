@@ -1,4 +1,14 @@
-import { type LabelFit, completeLabel, fitLabel, fitPoints, type Measured, type PanelLabel, type PointsFit, readLabel, type RequiredField } from "../panel";
+import {
+  type LabelFit,
+  completeLabel,
+  fitLabel,
+  fitPoints,
+  type Measured,
+  type PanelLabel,
+  type PointsFit,
+  readLabel,
+  type RequiredField,
+} from "../panel";
 import { type Plan, type PlanPanel, type PortSheet } from "../plan";
 import { brightNoonAirC } from "../sky";
 import { type Lane, laneKey, sameLane, tilesOf } from "../wiring";
@@ -27,15 +37,33 @@ export function fitKind(label: PanelLabel, measured: Measured | null): KindFit {
 export const extraPanels = 3;
 
 /** A wiring made ready for judging: what its lanes share, the lanes themselves, and what is missing. */
-export type OpenWiring = { readonly plan: Plan; /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[]; readonly ground: Ground; readonly lanes: readonly LaneContext[]; readonly missing: readonly Missing[]; readonly memory: Memory };
+export type OpenWiring = {
+  readonly plan: Plan;
+  /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[];
+  readonly ground: Ground;
+  readonly lanes: readonly LaneContext[];
+  readonly missing: readonly Missing[];
+  readonly memory: Memory;
+};
 
 /** Makes some lanes of a plan ready for judging. What `memory` still knows is not worked out again. */
 export function openWiring(plan: Plan, lanes: readonly Lane[], memory: Memory): OpenWiring {
   const used = new Set(tilesOf(lanes).map((tile) => tile.panelId));
-  const readings = plan.panels.filter((panel) => used.has(panel.id)).map((panel) => ({ panel, reading: readKind(panel, memory.fit) }));
-  const kinds = new Map(readings.flatMap(({ panel, reading }) => (reading.type === "kind" ? [[panel.id, reading.kind] as const] : [])));
-  const ground = memory.ground(JSON.stringify([plan.site, readings.map(({ panel: { id, label, measured, count } }) => [id, label, measured, count])]), () => groundOf(plan, kinds));
-  const remembered = (lane: Lane) => memory.lane(JSON.stringify([lane, portOf(plan, lane)]), () => laneOf(plan, ground, lane));
+  const readings = plan.panels
+    .filter((panel) => used.has(panel.id))
+    .map((panel) => ({ panel, reading: readKind(panel, memory.fit) }));
+  const kinds = new Map(
+    readings.flatMap(({ panel, reading }) => (reading.type === "kind" ? [[panel.id, reading.kind] as const] : [])),
+  );
+  const ground = memory.ground(
+    JSON.stringify([
+      plan.site,
+      readings.map(({ panel: { id, label, measured, count } }) => [id, label, measured, count]),
+    ]),
+    () => groundOf(plan, kinds),
+  );
+  const remembered = (lane: Lane) =>
+    memory.lane(JSON.stringify([lane, portOf(plan, lane)]), () => laneOf(plan, ground, lane));
   const judgeable = lanes.filter((lane) => tilesOf([lane]).every((tile) => kinds.has(tile.panelId)));
   const missing: Missing[] = readings.flatMap(({ reading }) => (reading.type === "missing" ? [reading.missing] : []));
   if (used.size === 0) missing.push({ type: "noPanel" });
@@ -48,7 +76,9 @@ export function openWiring(plan: Plan, lanes: readonly Lane[], memory: Memory): 
 
 /** Lanes in the order of the plan's ports, however the wiring came about. */
 function inPortOrder({ inputs }: Plan, lanes: readonly Lane[]): Lane[] {
-  const ports = inputs.flatMap(({ id, device }) => device.ports.map((port) => laneKey({ inputId: id, portId: port.id })));
+  const ports = inputs.flatMap(({ id, device }) =>
+    device.ports.map((port) => laneKey({ inputId: id, portId: port.id })),
+  );
   return [...lanes].sort((a, b) => ports.indexOf(laneKey(a)) - ports.indexOf(laneKey(b)));
 }
 
@@ -59,18 +89,35 @@ export function laneOf(plan: Plan, ground: Ground, lane: Lane): LaneContext | nu
 }
 
 /** The port a lane feeds, if the plan has it. */
-export function portOf(plan: Plan, { inputId, portId }: Pick<Lane, "inputId" | "portId">): { device: Plan["inputs"][number]["device"]; port: PortSheet } | undefined {
+export function portOf(
+  plan: Plan,
+  { inputId, portId }: Pick<Lane, "inputId" | "portId">,
+): { device: Plan["inputs"][number]["device"]; port: PortSheet } | undefined {
   const input = plan.inputs.find((candidate) => candidate.id === inputId);
   const port = input?.device.ports.find((candidate) => candidate.id === portId);
   return input === undefined || port === undefined ? undefined : { device: input.device, port };
 }
 
-function readKind({ id, label, measured }: PlanPanel, fit: Memory["fit"]): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
+function readKind(
+  { id, label, measured }: PlanPanel,
+  fit: Memory["fit"],
+): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
   const reading = readLabel(label);
-  if (reading.type !== "label") return { type: "missing", missing: { type: "labelIncomplete", panelName: label.name, fields: reading.missing } };
+  if (reading.type !== "label")
+    return { type: "missing", missing: { type: "labelIncomplete", panelName: label.name, fields: reading.missing } };
   const { label: fitted, points } = fit(reading.label, measured);
   const model = points?.type === "model" ? points.model : fitted.model;
-  return { type: "kind", kind: { id, name: label.name, fit: fitted, model, assumedFields: completeLabel(reading.label).assumed, measured: points?.type === "model" } };
+  return {
+    type: "kind",
+    kind: {
+      id,
+      name: label.name,
+      fit: fitted,
+      model,
+      assumedFields: completeLabel(reading.label).assumed,
+      measured: points?.type === "model",
+    },
+  };
 }
 
 function groundOf(plan: Plan, kinds: ReadonlyMap<string, Kind>): Ground {

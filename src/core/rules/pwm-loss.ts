@@ -9,7 +9,8 @@ const someLossPct = 10;
 export function pwmLoss(context: LaneContext): Judged | null {
   const { port, tracking, clear } = context;
   const { array, operating } = clear.brightNoon;
-  if (tracking.type !== "pwm" || port.batteryV === null || operating === null || operating.limitedBy === "overVoltage") return null;
+  if (tracking.type !== "pwm" || port.batteryV === null || operating === null || operating.limitedBy === "overVoltage")
+    return null;
   const dropV = port.pwmDropV ?? assumedPwmDropV;
   const facts: PwmFacts = {
     heldV: tracking.heldV,
@@ -23,7 +24,16 @@ export function pwmLoss(context: LaneContext): Judged | null {
   const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
   if (port.pwmDropV === null) assumptions.push({ type: "pwmDrop", volts: dropV });
   const { level, outcome } = grade(facts.lossPct);
-  return { rule: "pwmLoss", level, value: { value: facts.lossPct, unit: "%" }, limit: null, marginPct: null, assumptions, reason: { type: "pwmLoss", outcome, ...facts }, tiles: [] };
+  return {
+    rule: "pwmLoss",
+    level,
+    value: { value: facts.lossPct, unit: "%" },
+    limit: null,
+    marginPct: null,
+    assumptions,
+    reason: { type: "pwmLoss", outcome, ...facts },
+    tiles: [],
+  };
 }
 
 function grade(lossPct: number): { level: Level; outcome: "costly" | "some" | "little" } {

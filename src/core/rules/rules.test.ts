@@ -2,16 +2,37 @@ import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
 import { applyChange, type Change, emptyPlan, type PanelSheet, type Plan, type PortSheet } from "../plan";
 import { matrixRows, newTile, type Row, rowOf, type Tile } from "../wiring";
-import { allMends, assess, type Assessment, codeTableFactor, type Finding, lookInto, openById, passes, type RuleId } from ".";
+import {
+  allMends,
+  assess,
+  type Assessment,
+  codeTableFactor,
+  type Finding,
+  lookInto,
+  openById,
+  passes,
+  type RuleId,
+} from ".";
 
-type Setting = { panel?: Partial<PanelSheet>; port?: Partial<PortSheet>; site?: Partial<Plan["site"]>; series: number; strings: number };
+type Setting = {
+  panel?: Partial<PanelSheet>;
+  port?: Partial<PortSheet>;
+  site?: Partial<Plan["site"]>;
+  series: number;
+  strings: number;
+};
 
 /** A plan with the 195 W panel and the high-volt port of the two-port station, changed as asked. */
 function planWith({ panel = {}, port = {}, site = {}, series, strings }: Setting): Plan {
   const [, high] = demoInputs.twoPortStation.ports;
   const changes: Change[] = [
     { type: "addPanel", id: "p", libraryId: null, label: { ...demoPanels.rigid195, ...panel } },
-    { type: "addInput", id: "i", libraryId: null, device: { ...demoInputs.twoPortStation, ports: [{ ...high, ...port }], groups: [] } },
+    {
+      type: "addInput",
+      id: "i",
+      libraryId: null,
+      device: { ...demoInputs.twoPortStation, ports: [{ ...high, ...port }], groups: [] },
+    },
     { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap", ...site } },
     { type: "fillLane", wiringId: "wiring-1", inputId: "i", portId: "high", panelId: "p", series, strings },
   ];
@@ -43,14 +64,20 @@ const levelAndOutcome = ({ level, reason }: Finding) => [level, "outcome" in rea
 describe("coldest volts", () => {
   test("are the label's coefficient at the record low, within the half percent a curve bends", () => {
     const byHandV = 4 * 27.2 * (1 - 0.0027 * (-14 - 25));
-    expect(Math.abs((finding("coldVoc", { series: 4, strings: 1 }).value?.value ?? 0) / byHandV - 1)).toBeLessThan(0.005);
+    expect(Math.abs((finding("coldVoc", { series: 4, strings: 1 }).value?.value ?? 0) / byHandV - 1)).toBeLessThan(
+      0.005,
+    );
   });
 
   test.each<[string, Partial<PortSheet>, unknown]>([
     ["far under the ceiling", { maxV: 150 }, ["good", "inside"]],
     ["under it, but the code's table is over (4 × 27.2 × 1.16 = 126.2 V)", { maxV: 126 }, ["care", "tableOver"]],
     ["over it", { maxV: 119 }, ["stop", "over"]],
-    ["over it with nothing connected, but the sheet means running volts", { maxV: 115, ceilingBasis: "vmp" }, ["note", "insideRunning"]],
+    [
+      "over it with nothing connected, but the sheet means running volts",
+      { maxV: 115, ceilingBasis: "vmp" },
+      ["note", "insideRunning"],
+    ],
     ["over it even while running", { maxV: 95, ceilingBasis: "vmp" }, ["stop", "runningOver"]],
     ["with no ceiling stated", { maxV: null }, ["open", "noCeiling"]],
   ])("%s", (_, port, expected) => {
@@ -61,10 +88,25 @@ describe("coldest volts", () => {
     const found = finding("coldVoc", { series: 4, strings: 1, panel: { tempCoVocPctPerC: null }, port: { maxV: 126 } });
     expect(found.level).toBe("stop");
     expect(found.value?.value).toBeCloseTo(4 * 27.2 * 1.16, 6);
-    expect(found.assumptions).toContainEqual({ type: "labelField", panelName: demoPanels.rigid195.name, field: "tempCoVocPctPerC", value: -0.29 });
+    expect(found.assumptions).toContainEqual({
+      type: "labelField",
+      panelName: demoPanels.rigid195.name,
+      field: "tempCoVocPctPerC",
+      value: -0.29,
+    });
   });
 
-  test.each([[25, 1], [20, 1.02], [10, 1.06], [0, 1.1], [-1, 1.12], [-14, 1.16], [-15, 1.16], [-16, 1.18], [-40, 1.25]])("the code table at %d °C is %d", (lowC, factor) => {
+  test.each([
+    [25, 1],
+    [20, 1.02],
+    [10, 1.06],
+    [0, 1.1],
+    [-1, 1.12],
+    [-14, 1.16],
+    [-15, 1.16],
+    [-16, 1.18],
+    [-40, 1.25],
+  ])("the code table at %d °C is %d", (lowC, factor) => {
     expect(codeTableFactor(lowC)).toBeCloseTo(factor, 10);
   });
 });
@@ -73,26 +115,51 @@ test.each<[string, Setting, unknown]>([
   ["runs well above the floor", { series: 4, strings: 1 }, ["good", "clear"]],
   ["wakes but runs under the floor", { series: 1, strings: 1, port: { minV: 20 } }, ["care", "below"]],
   ["never wakes", { series: 1, strings: 1 }, ["stop", "neverWakes"]],
-  ["a battery plus margin is a floor too", { series: 1, strings: 1, port: { minV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } }, ["stop", "neverWakes"]],
-  ["stays awake, but with less than 20 V over the battery", { series: 2, strings: 1, port: { minV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } }, ["note", "littleComfort"]],
+  [
+    "a battery plus margin is a floor too",
+    { series: 1, strings: 1, port: { minV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } },
+    ["stop", "neverWakes"],
+  ],
+  [
+    "stays awake, but with less than 20 V over the battery",
+    { series: 2, strings: 1, port: { minV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } },
+    ["note", "littleComfort"],
+  ],
   ["no floor stated", { series: 1, strings: 1, port: { minV: null } }, ["open", "noFloor"]],
 ])("hottest running volts: %s", (_, setting, expected) => {
   expect(levelAndOutcome(finding("hotVmp", setting))).toEqual(expected);
 });
 
-const tier = (amps: number, nature: "drawsUpTo" | "neverExceed", fromV: number | null = null, toV: number | null = null) => ({ amps, nature, fromV, toV });
+const tier = (
+  amps: number,
+  nature: "drawsUpTo" | "neverExceed",
+  fromV: number | null = null,
+  toV: number | null = null,
+) => ({ amps, nature, fromV, toV });
 test.each<[string, Setting, unknown]>([
   ["inside a limit that is drawn up to", { series: 4, strings: 1 }, ["good", "within"]],
   ["two strings (18.1 A) into 12 A lose power", { series: 3, strings: 2, port: { maxW: null } }, ["care", "clips"]],
-  ["an absolute limit counts a quarter more: 1.25 × 9.05 = 11.31 A", { series: 4, strings: 1, port: { currentLimits: [tier(11.3, "neverExceed")] } }, ["stop", "overAbsolute"]],
-  ["and holds just above that", { series: 4, strings: 1, port: { currentLimits: [tier(11.32, "neverExceed")] } }, ["good", "within"]],
+  [
+    "an absolute limit counts a quarter more: 1.25 × 9.05 = 11.31 A",
+    { series: 4, strings: 1, port: { currentLimits: [tier(11.3, "neverExceed")] } },
+    ["stop", "overAbsolute"],
+  ],
+  [
+    "and holds just above that",
+    { series: 4, strings: 1, port: { currentLimits: [tier(11.32, "neverExceed")] } },
+    ["good", "within"],
+  ],
   ["no limit stated", { series: 4, strings: 1, port: { currentLimits: [] } }, ["note", "noCurrentLimit"]],
 ])("amps: %s", (_, setting, expected) => {
   expect(levelAndOutcome(finding("current", setting))).toEqual(expected);
 });
 
 test("amps are judged in the tier the array runs in, not the one it opens in", () => {
-  const { reason } = finding("current", { series: 4, strings: 1, port: { currentLimits: [tier(12, "drawsUpTo", 30, 90), tier(5, "drawsUpTo", 90, 150)] } });
+  const { reason } = finding("current", {
+    series: 4,
+    strings: 1,
+    port: { currentLimits: [tier(12, "drawsUpTo", 30, 90), tier(5, "drawsUpTo", 90, 150)] },
+  });
   expect(reason).toMatchObject({ type: "current", running: { amps: 12 }, open: { amps: 5 } });
 });
 
@@ -108,8 +175,12 @@ describe("watts", () => {
   });
 
   test("a watt limit never to be exceeded is a Stop by the label's watts", () => {
-    expect(levelAndOutcome(finding("watts", { series: 4, strings: 1, port: { maxW: 779, maxWNature: "neverExceed" } }))).toEqual(["stop", "overAbsolute"]);
-    expect(levelAndOutcome(finding("watts", { series: 4, strings: 1, port: { maxW: 781, maxWNature: "neverExceed" } }))).toEqual(["good", "within"]);
+    expect(
+      levelAndOutcome(finding("watts", { series: 4, strings: 1, port: { maxW: 779, maxWNature: "neverExceed" } })),
+    ).toEqual(["stop", "overAbsolute"]);
+    expect(
+      levelAndOutcome(finding("watts", { series: 4, strings: 1, port: { maxW: 781, maxWNature: "neverExceed" } })),
+    ).toEqual(["good", "within"]);
   });
 });
 
@@ -126,7 +197,11 @@ test("what the site leaves unsaid is assumed aloud", () => {
 });
 
 /** A plan of several kinds on the two-port station, its rows as given. */
-function mixedPlan(rows: readonly Row[], device = demoInputs.twoPortStation as Parameters<typeof applyChange>[0]["inputs"][number]["device"], portId = "high"): Plan {
+function mixedPlan(
+  rows: readonly Row[],
+  device = demoInputs.twoPortStation as Parameters<typeof applyChange>[0]["inputs"][number]["device"],
+  portId = "high",
+): Plan {
   const changes: Change[] = [
     { type: "addPanel", id: "a", libraryId: null, label: demoPanels.rigid195 },
     { type: "addPanel", id: "b", libraryId: null, label: demoPanels.rigid120 },
@@ -138,7 +213,8 @@ function mixedPlan(rows: readonly Row[], device = demoInputs.twoPortStation as P
   return changes.reduce<Plan>(applyChange, emptyPlan("Mixed"));
 }
 
-const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<Tile>][]): Row => rowOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
+const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<Tile>][]): Row =>
+  rowOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
 
 describe("unequal rows and panels", () => {
   test("two 12 V-class panels in series beside one 24 V-class panel match: hardly anything is lost", () => {
@@ -180,7 +256,12 @@ describe("unequal rows and panels", () => {
 
 describe("panels in different states", () => {
   test("one stowed row beside a lit one is named; one shaded substring costs the others less than a panel", () => {
-    expect(findingIn(mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3, { stance: "stowed" }], ["a", 4, { stance: "stowed" }])]), "mixedStates").reason).toMatchObject({ stowed: 2, shaded: 0 });
+    expect(
+      findingIn(
+        mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3, { stance: "stowed" }], ["a", 4, { stance: "stowed" }])]),
+        "mixedStates",
+      ).reason,
+    ).toMatchObject({ stowed: 2, shaded: 0 });
     const { reason } = findingIn(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { light: [0.1, 1] }])]), "mixedStates");
     if (reason.type !== "mixedStates") throw new Error("expected mixed states");
     expect(reason.shaded).toBe(1);
@@ -188,7 +269,11 @@ describe("panels in different states", () => {
   });
 
   test("a tracker that only climbs is trapped on the low peak that the shade makes, and the plan says at how many watts", () => {
-    const low = { ...demoInputs.twoPortStation, ports: [{ ...demoInputs.twoPortStation.ports[1], tracker: "hillClimb" as const }], groups: [] };
+    const low = {
+      ...demoInputs.twoPortStation,
+      ports: [{ ...demoInputs.twoPortStation.ports[1], tracker: "hillClimb" as const }],
+      groups: [],
+    };
     const plan = mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { light: [0.3, 0.3] }])], low);
     const { level, reason } = findingIn(plan, "mixedStates");
     if (reason.type !== "mixedStates" || reason.trappedW === null) throw new Error("expected a trap");
@@ -203,7 +288,8 @@ describe("panels in different states", () => {
   });
 
   test("a panel taken out stays out of every limit, tilted or not", () => {
-    const with3 = (tiltDeg: number) => findingIn(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { stance: "off", tiltDeg }])]), "coldVoc").value;
+    const with3 = (tiltDeg: number) =>
+      findingIn(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { stance: "off", tiltDeg }])]), "coldVoc").value;
     expect(with3(30)).toEqual(with3(0));
   });
 
@@ -220,7 +306,11 @@ describe("panels in different states", () => {
 
 describe("skies one only looks at", () => {
   const plan = mixedPlan([row(["a", 1], ["a", 2, { tiltDeg: 45 }])]);
-  const at = (iso: string) => assess({ ...plan, site: { ...plan.site, latitudeDeg: 57 } }, "wiring-1", { sky: "now", moment: { atMs: Date.parse(iso), longitudeDeg: -3 } });
+  const at = (iso: string) =>
+    assess({ ...plan, site: { ...plan.site, latitudeDeg: 57 } }, "wiring-1", {
+      sky: "now",
+      moment: { atMs: Date.parse(iso), longitudeDeg: -3 },
+    });
   const laneUnder = (iso: string, name: "haze" | "now") => {
     const assessment = at(iso);
     if (assessment.type !== "assessed") throw new Error("expected a verdict");
@@ -229,7 +319,11 @@ describe("skies one only looks at", () => {
 
   test("by night nothing flows, and nothing is judged by it", () => {
     const night = laneUnder("2026-11-25T02:00:00Z", "now");
-    expect(night.view).toMatchObject({ sky: { irradianceWm2: 0 }, array: { vocV: 0, iscA: 0 }, operating: { v: 0, i: 0, p: 0, limitedBy: "asleep" } });
+    expect(night.view).toMatchObject({
+      sky: { irradianceWm2: 0 },
+      array: { vocV: 0, iscA: 0 },
+      operating: { v: 0, i: 0, p: 0, limitedBy: "asleep" },
+    });
     expect(night.takenW.now).toBe(0);
     const noon = laneUnder("2026-06-21T12:00:00Z", "now");
     expect(noon.findings).toEqual(night.findings);
@@ -255,7 +349,10 @@ test("PWM loses what lies above battery volts: little from a 12 V-class panel, h
 });
 
 test("battery amps × battery volts are a watt limit, and said to be one", () => {
-  const { reason } = findingIn(mixedPlan([row(["c", 1], ["c", 2])], demoInputs.batteryLimitedController, "pv"), "watts");
+  const { reason } = findingIn(
+    mixedPlan([row(["c", 1], ["c", 2])], demoInputs.batteryLimitedController, "pv"),
+    "watts",
+  );
   expect(reason).toMatchObject({ type: "watts", limitW: 15 * 12.8, fromBattery: true });
 });
 
@@ -269,7 +366,10 @@ describe("waking on a dull morning", () => {
   });
 
   test("the light it wakes at is the light at which the volts are reached", () => {
-    const { reason } = findingIn(planWith({ series: 1, strings: 1, port: { minV: null, batteryV: 20.4, wakeMarginV: 5, stayMarginV: 1 } }), "wake");
+    const { reason } = findingIn(
+      planWith({ series: 1, strings: 1, port: { minV: null, batteryV: 20.4, wakeMarginV: 5, stayMarginV: 1 } }),
+      "wake",
+    );
     if (reason.type !== "wake" || reason.wakesAtWm2 === null) throw new Error("expected a waking light");
     expect(reason.outcome).toBe("lateWake");
     expect(reason.wakesAtWm2).toBeGreaterThan(30);
@@ -281,8 +381,13 @@ describe("waking on a dull morning", () => {
 test("ports that share a limit are judged together, and what they take keeps it", () => {
   const station = { ...demoInputs.twoPortStation, groups: [{ ...demoInputs.twoPortStation.groups[0], maxW: 700 }] };
   const plan = applyChange(mixedPlan(matrixRows("a", 4, 1), station), {
-    type: "rewire", wiringId: "wiring-1", counts: {},
-    lanes: [{ inputId: "i", portId: "high", rows: matrixRows("a", 4, 1) }, { inputId: "i", portId: "low", rows: matrixRows("b", 2, 1) }],
+    type: "rewire",
+    wiringId: "wiring-1",
+    counts: {},
+    lanes: [
+      { inputId: "i", portId: "high", rows: matrixRows("a", 4, 1) },
+      { inputId: "i", portId: "low", rows: matrixRows("b", 2, 1) },
+    ],
   });
   const verdict = verdictOn(plan);
   const shared = verdict.findings.find(({ rule }) => rule === "shared");
@@ -296,16 +401,48 @@ describe("mends", () => {
   const setting = fc.record({
     series: fc.integer({ min: 1, max: 10 }),
     strings: fc.integer({ min: 1, max: 4 }),
-    port: fc.record({ maxV: fc.integer({ min: 40, max: 150 }), minV: fc.integer({ min: 10, max: 35 }), maxW: fc.integer({ min: 100, max: 1500 }), currentLimits: fc.constantFrom<PortSheet["currentLimits"]>([tier(10, "drawsUpTo")], [tier(15, "neverExceed")]) }),
+    port: fc.record({
+      maxV: fc.integer({ min: 40, max: 150 }),
+      minV: fc.integer({ min: 10, max: 35 }),
+      maxW: fc.integer({ min: 100, max: 1500 }),
+      currentLimits: fc.constantFrom<PortSheet["currentLimits"]>([tier(10, "drawsUpTo")], [tier(15, "neverExceed")]),
+    }),
   });
   const kinds = ["a", "b", "c"] as const;
   const mixed = fc
-    .array(fc.array(fc.record({ kind: fc.constantFrom(...kinds), stowed: fc.integer({ min: 0, max: 7 }) }), { minLength: 1, maxLength: 3 }), { minLength: 1, maxLength: 3 })
-    .chain((rows) => fc.record({ rows: fc.constant(rows), device: fc.constantFrom("twoPortStation" as const, "pwmController" as const, "climbingController" as const, "pressController" as const) }))
+    .array(
+      fc.array(fc.record({ kind: fc.constantFrom(...kinds), stowed: fc.integer({ min: 0, max: 7 }) }), {
+        minLength: 1,
+        maxLength: 3,
+      }),
+      { minLength: 1, maxLength: 3 },
+    )
+    .chain((rows) =>
+      fc.record({
+        rows: fc.constant(rows),
+        device: fc.constantFrom(
+          "twoPortStation" as const,
+          "pwmController" as const,
+          "climbingController" as const,
+          "pressController" as const,
+        ),
+      }),
+    )
     .map(({ rows, device }) => {
       const next = { a: 0, b: 0, c: 0 };
-      const made = rows.map((tiles) => rowOf(tiles.map(({ kind, stowed }) => ({ ...newTile(kind, (next[kind] += 1)), stance: stowed === 0 ? ("stowed" as const) : ("out" as const) }))));
-      return mixedPlan(made, demoInputs[device], demoInputs[device].ports[device === "twoPortStation" ? 1 : 0]?.id ?? "");
+      const made = rows.map((tiles) =>
+        rowOf(
+          tiles.map(({ kind, stowed }) => ({
+            ...newTile(kind, (next[kind] += 1)),
+            stance: stowed === 0 ? ("stowed" as const) : ("out" as const),
+          })),
+        ),
+      );
+      return mixedPlan(
+        made,
+        demoInputs[device],
+        demoInputs[device].ports[device === "twoPortStation" ? 1 : 0]?.id ?? "",
+      );
     });
   const seen = new Set<string>();
 
@@ -317,29 +454,46 @@ describe("mends", () => {
       const mend = mends.get(id);
       if (mend === undefined) continue;
       seen.add(rule);
-      const after = verdictOn(applyChange(plan, { type: "rewire", wiringId: "wiring-1", lanes: mend.lanes, counts: mend.counts }));
+      const after = verdictOn(
+        applyChange(plan, { type: "rewire", wiringId: "wiring-1", lanes: mend.lanes, counts: mend.counts }),
+      );
       const mended = after.findings.find((found) => found.id === id);
       expect(mended === undefined || passes(mended.level)).toBe(true);
-      const stops = (of: typeof after) => of.findings.filter((found) => found.level === "stop").map((found) => found.id);
+      const stops = (of: typeof after) =>
+        of.findings.filter((found) => found.level === "stop").map((found) => found.id);
       expect(stops(before)).toEqual(expect.arrayContaining(stops(after)));
     }
   }
 
   test("every mend of equal rows, applied, makes its rule pass and adds no Stop", () => {
-    fc.assert(fc.property(setting, (asked) => applyAll(planWith(asked))), { numRuns: 40 });
+    fc.assert(
+      fc.property(setting, (asked) => applyAll(planWith(asked))),
+      { numRuns: 40 },
+    );
   });
 
   test("so does every mend of unequal ones", () => {
     fc.assert(fc.property(mixed, applyAll), { numRuns: 40 });
-    expect([...seen]).toEqual(expect.arrayContaining(["coldVoc", "current", "hotVmp", "mismatch", "mixedStates", "wake"]));
+    expect([...seen]).toEqual(
+      expect.arrayContaining(["coldVoc", "current", "hotVmp", "mismatch", "mixedStates", "wake"]),
+    );
   });
 
   test("insulation too weak for a long row, a shared limit passed, volts a PWM controller wastes: each is mended too", () => {
     applyAll(planWith({ series: 6, strings: 1, panel: { maxSystemV: 120 }, port: { maxV: 400 } }));
-    const station = { ...demoInputs.twoPortStation, groups: [{ ...demoInputs.twoPortStation.groups[0], maxW: 700, nature: "neverExceed" as const }] };
+    const station = {
+      ...demoInputs.twoPortStation,
+      groups: [{ ...demoInputs.twoPortStation.groups[0], maxW: 700, nature: "neverExceed" as const }],
+    };
     applyAll(mixedPlan(matrixRows("a", 4, 1), station));
     const [port] = demoInputs.pwmController.ports;
-    applyAll(mixedPlan([row(["b", 1], ["b", 2])], { ...demoInputs.pwmController, ports: [{ ...port, currentLimits: [tier(30, "neverExceed")] }] }, "pv"));
+    applyAll(
+      mixedPlan(
+        [row(["b", 1], ["b", 2])],
+        { ...demoInputs.pwmController, ports: [{ ...port, currentLimits: [tier(30, "neverExceed")] }] },
+        "pv",
+      ),
+    );
     expect([...seen]).toEqual(expect.arrayContaining(["systemVoltage", "shared", "pwmLoss"]));
   });
 });
@@ -349,14 +503,29 @@ test("one more in series never lowers the coldest volts, and every rule that app
     fc.property(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 1, max: 8 }), (series, strings) => {
       const [fewer, more] = [assessed({ series, strings }), assessed({ series: series + 1, strings })];
       expect(more.findings[0]?.value?.value).toBeGreaterThan(fewer.findings[0]?.value?.value ?? 0);
-      expect(more.findings.map((found) => found.rule)).toEqual(["coldVoc", "hotVmp", "wake", "current", "watts", "mismatch", "systemVoltage"]);
+      expect(more.findings.map((found) => found.rule)).toEqual([
+        "coldVoc",
+        "hotVmp",
+        "wake",
+        "current",
+        "watts",
+        "mismatch",
+        "systemVoltage",
+      ]);
     }),
     { numRuns: 40 },
   );
 });
 
 test("without a panel, a whole label or an input there is no verdict, but a list of what is missing", () => {
-  expect(assess(emptyPlan("x"), "wiring-1")).toEqual({ type: "incomplete", missing: [{ type: "noPanel" }, { type: "noInput" }] });
-  const half = applyChange(planWith({ series: 1, strings: 1 }), { type: "setLabel", panelId: "p", patch: { vocV: null, impA: null } });
+  expect(assess(emptyPlan("x"), "wiring-1")).toEqual({
+    type: "incomplete",
+    missing: [{ type: "noPanel" }, { type: "noInput" }],
+  });
+  const half = applyChange(planWith({ series: 1, strings: 1 }), {
+    type: "setLabel",
+    panelId: "p",
+    patch: { vocV: null, impA: null },
+  });
   expect(assess(half, "wiring-1")).toMatchObject({ missing: [{ type: "labelIncomplete", fields: ["vocV", "impA"] }] });
 });

@@ -6,7 +6,10 @@ import { type Amount, type Assumption, type Judged, type SharedFacts } from "./f
 import { clearMonthKwh, gradeClipping } from "./watts";
 
 /** Ports that stand before one limit under a sky: how each runs alone. */
-export function sharing(lanes: readonly LaneContext[], stateOf: (lane: LaneContext) => Pick<SkyState, "array" | "operating">): PortInUse[] {
+export function sharing(
+  lanes: readonly LaneContext[],
+  stateOf: (lane: LaneContext) => Pick<SkyState, "array" | "operating">,
+): PortInUse[] {
   return lanes.flatMap((lane) => {
     const { window, tracking } = lane;
     const { array, operating } = stateOf(lane);
@@ -28,7 +31,12 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
   const clear30 = group.maxW === null ? { totalKwh: 0, clippedKwh: 0 } : clearMonthKwh(members, group.maxW, "actual");
   const facts: SharedFacts = {
     groupName: group.name,
-    ports: members.map(({ port }, k) => ({ name: port.name, aloneW: ports[k]?.alone.p ?? 0, aloneA: ports[k]?.alone.i ?? 0, takenW: taken[k]?.p ?? 0 })),
+    ports: members.map(({ port }, k) => ({
+      name: port.name,
+      aloneW: ports[k]?.alone.p ?? 0,
+      aloneA: ports[k]?.alone.i ?? 0,
+      takenW: taken[k]?.p ?? 0,
+    })),
     limitW: group.maxW,
     limitA: group.maxA,
     nature: group.nature,
@@ -39,19 +47,45 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
     clippedPct: clear30.totalKwh > 0 ? (100 * clear30.clippedKwh) / clear30.totalKwh : 0,
   };
   const absolute = group.nature === "neverExceed";
-  const over = absolute && ((group.maxW !== null && labelW > group.maxW) || (group.maxA !== null && marginedIscA > group.maxA));
+  const over =
+    absolute && ((group.maxW !== null && labelW > group.maxW) || (group.maxA !== null && marginedIscA > group.maxA));
   const lostPct = aloneW > 0 ? (100 * facts.lostW) / aloneW : 0;
-  const { level, outcome } = over ? ({ level: "stop", outcome: "overAbsolute" } as const) : gradeClipping(Math.max(facts.clippedPct, group.maxA === null ? 0 : lostPct));
-  const assumptions: Assumption[] = [{ type: "equalShares" }, ...siteAssumed(first, "latitude", "mount"), { type: "clearFlatDay" }, ...members.flatMap(fitAssumed)];
+  const { level, outcome } = over
+    ? ({ level: "stop", outcome: "overAbsolute" } as const)
+    : gradeClipping(Math.max(facts.clippedPct, group.maxA === null ? 0 : lostPct));
+  const assumptions: Assumption[] = [
+    { type: "equalShares" },
+    ...siteAssumed(first, "latitude", "mount"),
+    { type: "clearFlatDay" },
+    ...members.flatMap(fitAssumed),
+  ];
   const limit: Amount = group.maxW !== null ? { value: group.maxW, unit: "W" } : { value: group.maxA ?? 0, unit: "A" };
   const judged = limit.unit === "W" ? (absolute ? labelW : aloneW) : absolute ? marginedIscA : aloneA;
-  return { rule: "shared", level, value: { value: judged, unit: limit.unit }, limit, marginPct: 100 * (1 - judged / limit.value), assumptions: absolute ? [] : assumptions, reason: { type: "shared", outcome, ...facts }, tiles: [] };
+  return {
+    rule: "shared",
+    level,
+    value: { value: judged, unit: limit.unit },
+    limit,
+    marginPct: 100 * (1 - judged / limit.value),
+    assumptions: absolute ? [] : assumptions,
+    reason: { type: "shared", outcome, ...facts },
+    tiles: [],
+  };
 }
 
 /** The groups of an input with the lanes that feed them. */
-export function groupsIn(inputs: readonly PlanInput[], lanes: readonly LaneContext[]): { readonly inputId: string; readonly group: PortGroup; readonly lanes: readonly LaneContext[] }[] {
+export function groupsIn(
+  inputs: readonly PlanInput[],
+  lanes: readonly LaneContext[],
+): { readonly inputId: string; readonly group: PortGroup; readonly lanes: readonly LaneContext[] }[] {
   return inputs.flatMap(({ id, device }) =>
-    device.groups.map((group) => ({ inputId: id, group, lanes: lanes.filter(({ lane }) => lane.inputId === id && lane.portId !== null && group.portIds.includes(lane.portId)) })),
+    device.groups.map((group) => ({
+      inputId: id,
+      group,
+      lanes: lanes.filter(
+        ({ lane }) => lane.inputId === id && lane.portId !== null && group.portIds.includes(lane.portId),
+      ),
+    })),
   );
 }
 

@@ -7,18 +7,44 @@ export function systemVoltage(context: LaneContext): Judged {
   const assumptions = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
   const rows = context.lane.rows.map((row) => {
     const tiles = tilesOfRows([row]).filter((tile) => tile.stance !== "off");
-    const rated = tiles.map((tile) => ({ name: kindOf(context, tile.panelId).name, maxSystemV: kindOf(context, tile.panelId).fit.label.maxSystemV }));
+    const rated = tiles.map((tile) => ({
+      name: kindOf(context, tile.panelId).name,
+      maxSystemV: kindOf(context, tile.panelId).fit.label.maxSystemV,
+    }));
     const known = rated.filter((panel): panel is { name: string; maxSystemV: number } => panel.maxSystemV !== null);
-    const weakest = known.reduce<{ name: string; maxSystemV: number } | null>((least, panel) => (least === null || panel.maxSystemV < least.maxSystemV ? panel : least), null);
+    const weakest = known.reduce<{ name: string; maxSystemV: number } | null>(
+      (least, panel) => (least === null || panel.maxSystemV < least.maxSystemV ? panel : least),
+      null,
+    );
     const vocV = solveRows(context, [row], "coldDawn")?.vocV ?? 0;
-    return { tiles, vocV, weakest, silent: rated.find((panel) => panel.maxSystemV === null)?.name ?? null, series: longestRow([row], (tile) => (tile.stance === "off" ? 0 : 1)).total };
+    return {
+      tiles,
+      vocV,
+      weakest,
+      silent: rated.find((panel) => panel.maxSystemV === null)?.name ?? null,
+      series: longestRow([row], (tile) => (tile.stance === "off" ? 0 : 1)).total,
+    };
   });
-  const rated = rows.flatMap((row) => (row.weakest === null ? [] : [{ ...row, weakest: row.weakest, share: row.vocV / row.weakest.maxSystemV }]));
-  const worst = rated.reduce<(typeof rated)[number] | null>((most, row) => (most === null || row.share > most.share ? row : most), null);
+  const rated = rows.flatMap((row) =>
+    row.weakest === null ? [] : [{ ...row, weakest: row.weakest, share: row.vocV / row.weakest.maxSystemV }],
+  );
+  const worst = rated.reduce<(typeof rated)[number] | null>(
+    (most, row) => (most === null || row.share > most.share ? row : most),
+    null,
+  );
   const [silent] = rows.flatMap((row) => (row.silent === null ? [] : [{ ...row, panelName: row.silent }]));
   if (silent !== undefined && (worst === null || worst.share <= 1)) {
     const { vocV, panelName, tiles } = silent;
-    return { rule: "systemVoltage", level: "note", value: { value: vocV, unit: "V" }, limit: null, marginPct: null, assumptions, reason: { type: "noSystemVoltage", solvedVocV: vocV, panelName }, tiles: keysOf(tiles) };
+    return {
+      rule: "systemVoltage",
+      level: "note",
+      value: { value: vocV, unit: "V" },
+      limit: null,
+      marginPct: null,
+      assumptions,
+      reason: { type: "noSystemVoltage", solvedVocV: vocV, panelName },
+      tiles: keysOf(tiles),
+    };
   }
   if (worst === null) throw new Error("a lane in use has a row with a panel");
   const { maxSystemV, name } = worst.weakest;
@@ -30,7 +56,14 @@ export function systemVoltage(context: LaneContext): Judged {
     limit: { value: maxSystemV, unit: "V" },
     marginPct: 100 * (1 - worst.share),
     assumptions,
-    reason: { type: "systemVoltage", outcome: over ? "over" : "inside", solvedVocV: worst.vocV, maxSystemV, panelName: name, series: worst.series },
+    reason: {
+      type: "systemVoltage",
+      outcome: over ? "over" : "inside",
+      solvedVocV: worst.vocV,
+      maxSystemV,
+      panelName: name,
+      series: worst.series,
+    },
     tiles: keysOf(worst.tiles),
   };
 }

@@ -18,14 +18,41 @@ export function wake(context: LaneContext): Judged | null {
   const dullVocV = vocAt(dullWm2);
   const brightVocV = vocAt(fullSunWm2);
   const firstVocV = vocAt(firstLightWm2);
-  const wakesAtWm2 = lightAt(neededV, [[firstLightWm2, firstVocV], [dullWm2, dullVocV], [fullSunWm2, brightVocV]]);
-  const facts: WakeFacts = { wakeV: neededV, dullWm2, dullVocV, brightVocV, wakesAtWm2, asleepMinutes: wakesAtWm2 === null ? 0 : minutesBelow(context.site.latitudeDeg, wakesAtWm2) };
+  const wakesAtWm2 = lightAt(neededV, [
+    [firstLightWm2, firstVocV],
+    [dullWm2, dullVocV],
+    [fullSunWm2, brightVocV],
+  ]);
+  const facts: WakeFacts = {
+    wakeV: neededV,
+    dullWm2,
+    dullVocV,
+    brightVocV,
+    wakesAtWm2,
+    asleepMinutes: wakesAtWm2 === null ? 0 : minutesBelow(context.site.latitudeDeg, wakesAtWm2),
+  };
   const { level, outcome } = grade(facts, firstVocV);
-  const assumptions = [{ type: "dullAir", valueC: dullAirC } as const, ...siteAssumed(context, "latitude"), ...labelAssumed(context, "tempCoVocPctPerC")];
-  return { rule: "wake", level, value: { value: dullVocV, unit: "V" }, limit: { value: neededV, unit: "V" }, marginPct: 100 * (dullVocV / neededV - 1), assumptions, reason: { type: "wake", outcome, ...facts }, tiles: [] };
+  const assumptions = [
+    { type: "dullAir", valueC: dullAirC } as const,
+    ...siteAssumed(context, "latitude"),
+    ...labelAssumed(context, "tempCoVocPctPerC"),
+  ];
+  return {
+    rule: "wake",
+    level,
+    value: { value: dullVocV, unit: "V" },
+    limit: { value: neededV, unit: "V" },
+    marginPct: 100 * (dullVocV / neededV - 1),
+    assumptions,
+    reason: { type: "wake", outcome, ...facts },
+    tiles: [],
+  };
 }
 
-function grade(facts: WakeFacts, firstVocV: number): { level: Level; outcome: "never" | "lateWake" | "dullSleep" | "early" } {
+function grade(
+  facts: WakeFacts,
+  firstVocV: number,
+): { level: Level; outcome: "never" | "lateWake" | "dullSleep" | "early" } {
   if (facts.wakesAtWm2 === null) return { level: "stop", outcome: "never" };
   if (facts.dullVocV < facts.wakeV) return { level: "care", outcome: "dullSleep" };
   if (firstVocV < facts.wakeV) return { level: "note", outcome: "lateWake" };
@@ -46,5 +73,8 @@ function lightAt(v: number, points: readonly (readonly [number, number])[]): num
 
 /** Minutes of daylight on the longest clear day with less light than this on a flat panel. */
 function minutesBelow(latitudeDeg: number, irradianceWm2: number): number {
-  return longestClearDay(latitudeDeg).reduce((sum, sample) => sum + (sample.irradianceWm2 < irradianceWm2 ? sample.hours * 60 : 0), 0);
+  return longestClearDay(latitudeDeg).reduce(
+    (sum, sample) => sum + (sample.irradianceWm2 < irradianceWm2 ? sample.hours * 60 : 0),
+    0,
+  );
 }

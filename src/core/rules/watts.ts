@@ -3,7 +3,17 @@ import { solveNet } from "../net";
 import { type PanelModel, stcIrradianceWm2 } from "../panel";
 import { brightNoonAirC, cellTempC, longestClearDay, type Mount } from "../sky";
 import { newTile, rowOf } from "../wiring";
-import { type Ground, type Kind, type LaneContext, type PanelHour, fitAssumed, kindsIn, labelSum, siteAssumed, solveRows } from "./context";
+import {
+  type Ground,
+  type Kind,
+  type LaneContext,
+  type PanelHour,
+  fitAssumed,
+  kindsIn,
+  labelSum,
+  siteAssumed,
+  solveRows,
+} from "./context";
 import { type Judged, type Level, type WattFacts } from "./finding";
 
 const daysPerMonth = 30;
@@ -19,7 +29,16 @@ export function watts(context: LaneContext): Judged {
   const labelW = labelSum(context, ({ fit }) => fit.label.pmaxW);
   const limitW = wattLimit(port);
   if (limitW === null) {
-    return { rule: "watts", level: "note", value: { value: labelW, unit: "W" }, limit: null, marginPct: null, assumptions: [], reason: { type: "noWattLimit", labelW }, tiles: [] };
+    return {
+      rule: "watts",
+      level: "note",
+      value: { value: labelW, unit: "W" },
+      limit: null,
+      marginPct: null,
+      assumptions: [],
+      reason: { type: "noWattLimit", labelW },
+      tiles: [],
+    };
   }
   // the battery side only ever draws what it can; the port's own limit has a nature of its own
   const fromBattery = port.maxW === null || limitW < port.maxW;
@@ -39,12 +58,27 @@ export function watts(context: LaneContext): Judged {
     latitudeDeg: site.latitudeDeg,
   };
   const { level, outcome } = grade(facts, overAbsolute);
-  const assumptions = nature === "neverExceed" ? [] : [...siteAssumed(context, "latitude", "mount"), { type: "clearFlatDay" } as const, ...fitAssumed(context)];
+  const assumptions =
+    nature === "neverExceed"
+      ? []
+      : [...siteAssumed(context, "latitude", "mount"), { type: "clearFlatDay" } as const, ...fitAssumed(context)];
   const judgedW = nature === "neverExceed" ? labelW : noonW;
-  return { rule: "watts", level, value: { value: judgedW, unit: "W" }, limit: { value: facts.limitW, unit: "W" }, marginPct: 100 * (1 - judgedW / facts.limitW), assumptions, reason: { type: "watts", outcome, ...facts }, tiles: [] };
+  return {
+    rule: "watts",
+    level,
+    value: { value: judgedW, unit: "W" },
+    limit: { value: facts.limitW, unit: "W" },
+    marginPct: 100 * (1 - judgedW / facts.limitW),
+    assumptions,
+    reason: { type: "watts", outcome, ...facts },
+    tiles: [],
+  };
 }
 
-function grade(facts: WattFacts, overAbsolute: boolean): { level: Level; outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } {
+function grade(
+  facts: WattFacts,
+  overAbsolute: boolean,
+): { level: Level; outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } {
   return overAbsolute ? { level: "stop", outcome: "overAbsolute" } : gradeClipping(facts.clippedPct);
 }
 
@@ -77,7 +111,11 @@ export function clearDayOfOnePanel(model: PanelModel, site: { latitudeDeg: numbe
  * panels lose to each other at noon they are taken to lose all day: within about 1 % of solving every hour. `panels`: all
  * out in full light, or as they stand.
  */
-export function clearMonthKwh(lanes: readonly LaneContext[], limitW: number, panels: "clear" | "actual"): { totalKwh: number; clippedKwh: number } {
+export function clearMonthKwh(
+  lanes: readonly LaneContext[],
+  limitW: number,
+  panels: "clear" | "actual",
+): { totalKwh: number; clippedKwh: number } {
   const [first] = lanes;
   if (first === undefined) return { totalKwh: 0, clippedKwh: 0 };
   const days = lanes.map((lane) => {
@@ -90,7 +128,11 @@ export function clearMonthKwh(lanes: readonly LaneContext[], limitW: number, pan
   let clippedWh = 0;
   const [sample] = days[0]?.day ?? [];
   for (const [k, { hours }] of (sample?.hours ?? []).entries()) {
-    const laneW = days.reduce((sum, { day, joined }) => sum + joined * day.reduce((all, { count, hours: of }) => all + count * (of[k]?.panelW ?? 0), 0), 0);
+    const laneW = days.reduce(
+      (sum, { day, joined }) =>
+        sum + joined * day.reduce((all, { count, hours: of }) => all + count * (of[k]?.panelW ?? 0), 0),
+      0,
+    );
     totalWh += laneW * hours;
     clippedWh += Math.max(0, laneW - limitW) * hours;
   }

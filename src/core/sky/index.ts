@@ -1,4 +1,17 @@
 export { longestClearDay, type SkySample } from "./clear-day";
 export { cellTempC, type Mount, mounts, rossCPerWm2 } from "./mount";
-export { brightNoonAirC, equinoxNoon, isLimitSky, type LimitSky, limitSkies, type Moment, namedSky, type SiteClimate, type Sky, skyAt, type SkyName, skyNames } from "./named";
+export {
+  brightNoonAirC,
+  equinoxNoon,
+  isLimitSky,
+  type LimitSky,
+  limitSkies,
+  type Moment,
+  namedSky,
+  type SiteClimate,
+  type Sky,
+  skyAt,
+  type SkyName,
+  skyNames,
+} from "./named";
 export { clearSkyWm2, midsummerNoon, type Sun, sunAt, tiltLight } from "./sun";

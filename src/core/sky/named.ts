@@ -27,7 +27,12 @@ export type Sky<Name extends SkyName = SkyName> = {
   readonly reference: "best" | "flat";
 };
 
-export type SiteClimate = { readonly recordLowC: number; readonly recordHighC: number; readonly mount: Mount; readonly latitudeDeg: number };
+export type SiteClimate = {
+  readonly recordLowC: number;
+  readonly recordHighC: number;
+  readonly mount: Mount;
+  readonly latitudeDeg: number;
+};
 
 /** A moment somewhere round the Earth. */
 export type Moment = { readonly atMs: number; readonly longitudeDeg: number };
@@ -47,8 +52,18 @@ const clearDiffuseShare = 0.12;
  * Hot roof: full sun at the record high, cells heated as the mount lets them.
  */
 export function namedSky(name: LimitSky, climate: SiteClimate): Sky<LimitSky> {
-  const full = { name, irradianceWm2: stcIrradianceWm2, sun: midsummerNoon(climate.latitudeDeg), diffuseShare: clearDiffuseShare, reference: "best" } as const;
-  const warmed = (airTempC: number) => ({ ...full, airTempC, cellTempC: cellTempC(airTempC, full.irradianceWm2, climate.mount) });
+  const full = {
+    name,
+    irradianceWm2: stcIrradianceWm2,
+    sun: midsummerNoon(climate.latitudeDeg),
+    diffuseShare: clearDiffuseShare,
+    reference: "best",
+  } as const;
+  const warmed = (airTempC: number) => ({
+    ...full,
+    airTempC,
+    cellTempC: cellTempC(airTempC, full.irradianceWm2, climate.mount),
+  });
   switch (name) {
     case "coldDawn":
       return { ...full, airTempC: climate.recordLowC, cellTempC: climate.recordLowC };
@@ -63,8 +78,17 @@ export function namedSky(name: LimitSky, climate: SiteClimate): Sky<LimitSky> {
 export function skyAt(name: SkyName, climate: SiteClimate, moment: Moment): Sky {
   if (isLimitSky(name)) return namedSky(name, climate);
   const sun = sunAt(moment.atMs, climate.latitudeDeg, moment.longitudeDeg);
-  const { irradianceWm2, airTempC } = name === "haze" ? haze : { irradianceWm2: clearSkyWm2(sun), airTempC: usualAirC(climate, moment.atMs) };
-  return { name, irradianceWm2, airTempC, cellTempC: cellTempC(airTempC, irradianceWm2, climate.mount), sun, diffuseShare: name === "haze" ? 1 : clearDiffuseShare, reference: "flat" };
+  const { irradianceWm2, airTempC } =
+    name === "haze" ? haze : { irradianceWm2: clearSkyWm2(sun), airTempC: usualAirC(climate, moment.atMs) };
+  return {
+    name,
+    irradianceWm2,
+    airTempC,
+    cellTempC: cellTempC(airTempC, irradianceWm2, climate.mount),
+    sun,
+    diffuseShare: name === "haze" ? 1 : clearDiffuseShare,
+    reference: "flat",
+  };
 }
 
 /** Day of the year on which the air of the northern half is warmest, about a month after the longest. */

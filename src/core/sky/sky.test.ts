@@ -1,6 +1,7 @@
 import { cellTempC, longestClearDay, midsummerNoon, mounts, namedSky, rossCPerWm2, skyAt, sunAt, tiltLight } from ".";
 
-const sumKwhM2 = (latitudeDeg: number) => longestClearDay(latitudeDeg).reduce((sum, { irradianceWm2, hours }) => sum + irradianceWm2 * hours, 0) / 1000;
+const sumKwhM2 = (latitudeDeg: number) =>
+  longestClearDay(latitudeDeg).reduce((sum, { irradianceWm2, hours }) => sum + irradianceWm2 * hours, 0) / 1000;
 
 test("the longest clear day gives 7 to 9 kWh on a flat square metre from the tropics to 57°, as clear midsummer days do", () => {
   for (const latitudeDeg of [23.4, 45, 57, -35]) {
@@ -11,7 +12,8 @@ test("the longest clear day gives 7 to 9 kWh on a flat square metre from the tro
 
 test("both halves of the Earth have their own midsummer, and days lengthen towards the pole", () => {
   expect(sumKwhM2(-50)).toBeCloseTo(sumKwhM2(50), 1);
-  const daylightHours = (latitudeDeg: number) => longestClearDay(latitudeDeg).reduce((sum, { hours }) => sum + hours, 0);
+  const daylightHours = (latitudeDeg: number) =>
+    longestClearDay(latitudeDeg).reduce((sum, { hours }) => sum + hours, 0);
   expect(daylightHours(57)).toBeGreaterThan(17);
   expect(daylightHours(57)).toBeLessThan(18.5);
   expect(daylightHours(23)).toBeLessThan(14);
@@ -59,7 +61,8 @@ test("a panel turned squarely to the sun gets all of its beam; under an even sky
 
 test("now: dark by night, brighter in June than in November, in milder air, on either half of the Earth", () => {
   const climate = { recordLowC: -14, recordHighC: 31, mount: "roofGap", latitudeDeg: 57 } as const;
-  const now = (iso: string, latitudeDeg = 57) => skyAt("now", { ...climate, latitudeDeg }, { atMs: Date.parse(iso), longitudeDeg: 0 });
+  const now = (iso: string, latitudeDeg = 57) =>
+    skyAt("now", { ...climate, latitudeDeg }, { atMs: Date.parse(iso), longitudeDeg: 0 });
   expect(now("2026-11-25T02:00:00Z")).toMatchObject({ irradianceWm2: 0, reference: "flat" });
   const [june, november] = [now("2026-06-21T12:00:00Z"), now("2026-11-25T12:00:00Z")];
   expect(june.irradianceWm2).toBeGreaterThan(800);

@@ -31,7 +31,10 @@ export function clearSkyWm2({ zenithDeg }: Pick<Sun, "zenithDeg">): number {
  */
 export function tiltLight(tiltDeg: number, { zenithDeg, fromNoonDeg }: Sun, diffuseShare: number): number {
   const [tilt, zenith] = [tiltDeg * degree, zenithDeg * degree];
-  const cosIncidence = Math.max(0, Math.cos(tilt) * Math.cos(zenith) + Math.sin(tilt) * Math.sin(zenith) * Math.cos(fromNoonDeg * degree));
+  const cosIncidence = Math.max(
+    0,
+    Math.cos(tilt) * Math.cos(zenith) + Math.sin(tilt) * Math.sin(zenith) * Math.cos(fromNoonDeg * degree),
+  );
   const skySeen = (1 + Math.cos(tilt)) / 2;
   return (1 - diffuseShare) * cosIncidence + diffuseShare * skySeen;
 }

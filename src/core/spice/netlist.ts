@@ -50,7 +50,9 @@ class Deck {
         net.members.forEach((member) => this.place(member, plus, minus));
         return;
       case "series":
-        this.chain(net.members.length, plus, minus, k, (member, from, to) => this.place(net.members[member] as Net, from, to));
+        this.chain(net.members.length, plus, minus, k, (member, from, to) =>
+          this.place(net.members[member] as Net, from, to),
+        );
         return;
       case "cable":
         this.elements.push(`R${k} ${minus} ${plus} ${number(Math.max(wireOhm, net.ohm))}`);
@@ -63,13 +65,21 @@ class Deck {
         return;
       case "panel": {
         const light = substringLight(net);
-        this.chain(light.length, plus, minus, k, (part, from, to) => this.substring(net, light[part] as number, light.length, from, to));
+        this.chain(light.length, plus, minus, k, (part, from, to) =>
+          this.substring(net, light[part] as number, light.length, from, to),
+        );
       }
     }
   }
 
   /** Numbers the nodes between members one after another, from plus down to minus. */
-  private chain(members: number, plus: string, minus: string, k: number, put: (member: number, from: string, to: string) => void): void {
+  private chain(
+    members: number,
+    plus: string,
+    minus: string,
+    k: number,
+    put: (member: number, from: string, to: string) => void,
+  ): void {
     const node = (at: number) => (at === 0 ? plus : at === members ? minus : `n${k}_${at}`);
     for (let member = 0; member < members; member++) put(member, node(member), node(member + 1));
   }

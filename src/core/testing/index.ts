@@ -8,29 +8,66 @@ export const number = (min: number, max: number) => fc.double({ min, max, noNaN:
 
 /** Any label a shop page might print: sensible, optimistic, swapped or absurd. */
 export const anyLabel: fc.Arbitrary<PanelLabel> = fc.record({
-  pmaxW: number(0.5, 1000), vocV: number(0.5, 400), iscA: number(0.01, 40), vmpV: number(0.5, 400), impA: number(0.01, 40),
-  tempCoVocPctPerC: fc.option(number(-1.5, 0.5)), tempCoIscPctPerC: fc.option(number(-0.5, 0.5)), tempCoPmaxPctPerC: fc.constant(null),
-  cellsInSeries: fc.option(fc.integer({ min: 1, max: 400 })), bypassDiodes: fc.option(fc.integer({ min: 0, max: 24 })),
-  maxSeriesFuseA: fc.constant(null), maxSystemV: fc.constant(null), cellType: fc.constantFrom("mono", "poly", "cigs"),
+  pmaxW: number(0.5, 1000),
+  vocV: number(0.5, 400),
+  iscA: number(0.01, 40),
+  vmpV: number(0.5, 400),
+  impA: number(0.01, 40),
+  tempCoVocPctPerC: fc.option(number(-1.5, 0.5)),
+  tempCoIscPctPerC: fc.option(number(-0.5, 0.5)),
+  tempCoPmaxPctPerC: fc.constant(null),
+  cellsInSeries: fc.option(fc.integer({ min: 1, max: 400 })),
+  bypassDiodes: fc.option(fc.integer({ min: 0, max: 24 })),
+  maxSeriesFuseA: fc.constant(null),
+  maxSystemV: fc.constant(null),
+  cellType: fc.constantFrom("mono", "poly", "cigs"),
 });
 
 /** Labels of panels that could exist. */
 export const plausibleLabel: fc.Arbitrary<PanelLabel> = fc
-  .record({ cells: fc.integer({ min: 30, max: 120 }), cellV: number(0.58, 0.7), iscA: number(1, 14), ratioV: number(0.79, 0.84), ratioI: number(0.92, 0.95), beta: number(-0.36, -0.27), bypass: fc.integer({ min: 1, max: 3 }) })
+  .record({
+    cells: fc.integer({ min: 30, max: 120 }),
+    cellV: number(0.58, 0.7),
+    iscA: number(1, 14),
+    ratioV: number(0.79, 0.84),
+    ratioI: number(0.92, 0.95),
+    beta: number(-0.36, -0.27),
+    bypass: fc.integer({ min: 1, max: 3 }),
+  })
   .map(({ cells, cellV, iscA, ratioV, ratioI, beta, bypass }) => {
     const vocV = cells * cellV;
     return {
-      pmaxW: vocV * ratioV * iscA * ratioI, vocV, iscA, vmpV: vocV * ratioV, impA: iscA * ratioI, tempCoVocPctPerC: beta, tempCoIscPctPerC: 0.05, tempCoPmaxPctPerC: null,
-      cellsInSeries: cells, bypassDiodes: bypass, maxSeriesFuseA: null, maxSystemV: null, cellType: "mono" as const,
+      pmaxW: vocV * ratioV * iscA * ratioI,
+      vocV,
+      iscA,
+      vmpV: vocV * ratioV,
+      impA: iscA * ratioI,
+      tempCoVocPctPerC: beta,
+      tempCoIscPctPerC: 0.05,
+      tempCoPmaxPctPerC: null,
+      cellsInSeries: cells,
+      bypassDiodes: bypass,
+      maxSeriesFuseA: null,
+      maxSystemV: null,
+      cellType: "mono" as const,
     };
   });
 
 /** A panel under some sky, some of its substrings perhaps darker. */
 export const plausiblePanel: fc.Arbitrary<Net> = fc
-  .record({ label: plausibleLabel, cellTempC: number(-25, 75), suns: fc.array(number(0, 1200), { minLength: 1, maxLength: 3 }) })
+  .record({
+    label: plausibleLabel,
+    cellTempC: number(-25, 75),
+    suns: fc.array(number(0, 1200), { minLength: 1, maxLength: 3 }),
+  })
   .map(({ label, cellTempC, suns }): Net => {
     const { model } = fitLabel(label);
-    return { type: "panel", model, cellTempC, irradianceWm2: suns.length === model.bypassDiodes ? suns : [suns[0] as number] };
+    return {
+      type: "panel",
+      model,
+      cellTempC,
+      irradianceWm2: suns.length === model.bypassDiodes ? suns : [suns[0] as number],
+    };
   });
 
 /** Cables, fuses and blocking diodes beside panels. */
@@ -46,7 +83,10 @@ function netsOf(leaf: fc.Arbitrary<Net>): fc.Arbitrary<Net> {
     net: fc.oneof(
       { depthSize: "small", maxDepth: 3 },
       leaf,
-      fc.record({ type: fc.constantFrom("series" as const, "parallel" as const), members: fc.array(tie("net"), { minLength: 1, maxLength: 4 }) }),
+      fc.record({
+        type: fc.constantFrom("series" as const, "parallel" as const),
+        members: fc.array(tie("net"), { minLength: 1, maxLength: 4 }),
+      }),
     ),
   })).net;
 }

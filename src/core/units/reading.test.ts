@@ -27,16 +27,24 @@ test.each<[string, "metric" | "us", keyof typeof fieldSpecs, number]>([
 });
 
 test("shown and typed back, a quantity is what it was, in either system", () => {
-  fc.assert(fc.property(fc.constantFrom("lengthMm" as const, "weightKg" as const, "recordLowC" as const, "vocV" as const), fc.constantFrom(...unitSystems), fc.double({ min: 0, max: 1, noNaN: true }), (field, system, share) => {
-    const spec = fieldSpecs[field];
-    const value = spec.least + share * (spec.most - spec.least);
-    const showing = showingOf(spec.unit, system);
-    const back = toKept(toShown(value, showing), showing.unit, spec.unit, system);
-    expect(Math.abs((back ?? NaN) - value)).toBeLessThanOrEqual(1e-8 * Math.max(1, Math.abs(value)));
-  }));
+  fc.assert(
+    fc.property(
+      fc.constantFrom("lengthMm" as const, "weightKg" as const, "recordLowC" as const, "vocV" as const),
+      fc.constantFrom(...unitSystems),
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      (field, system, share) => {
+        const spec = fieldSpecs[field];
+        const value = spec.least + share * (spec.most - spec.least);
+        const showing = showingOf(spec.unit, system);
+        const back = toKept(toShown(value, showing), showing.unit, spec.unit, system);
+        expect(Math.abs((back ?? NaN) - value)).toBeLessThanOrEqual(1e-8 * Math.max(1, Math.abs(value)));
+      },
+    ),
+  );
 });
 
-test("a count must be whole", () => expect(readQuantity("2.5", fieldSpecs.series)).toEqual({ type: "notWhole", value: 2.5 }));
+test("a count must be whole", () =>
+  expect(readQuantity("2.5", fieldSpecs.series)).toEqual({ type: "notWhole", value: 2.5 }));
 
 const beta = fieldSpecs.tempCoVocPctPerC;
 const base = { unit: "V", value: 22.6 } as const;

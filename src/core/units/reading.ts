@@ -39,7 +39,11 @@ export function readCoefficient(text: string, spec: FieldSpec, base: Coefficient
   const match = numberThenUnit.exec(tidy);
   if (match === null) return { type: "notANumber" };
   const number = Number(match[1]);
-  const unit = (match[2] ?? "").replace(/\s+|°/g, "").replace(/^per/i, "/").replace(/(\w|%)per/i, "$1/").toLowerCase();
+  const unit = (match[2] ?? "")
+    .replace(/\s+|°/g, "")
+    .replace(/^per/i, "/")
+    .replace(/(\w|%)per/i, "$1/")
+    .toLowerCase();
   if (unit === "" || unit === "%") return bounded(number, spec, false);
   const parts = /^(%|ppm|1|mv|v|ma|a|mw|w|)\/(c|k)$/.exec(unit);
   if (parts === null) return { type: "unknownUnit", unit: (match[2] ?? "").trim() };

@@ -5,10 +5,28 @@ export const unitSystems = ["metric", "us"] as const;
 export type UnitSystem = (typeof unitSystems)[number];
 
 /** How a quantity kept in one unit is shown: `shown = kept × factor + offset`. */
-export type Showing = { readonly unit: string; readonly factor: number; readonly offset: number; readonly decimals: number };
+export type Showing = {
+  readonly unit: string;
+  readonly factor: number;
+  readonly offset: number;
+  readonly decimals: number;
+};
 
 /** Decimals by unit: a quantity is shown with the same precision wherever it stands. */
-const decimals: Readonly<Record<Unit, number>> = { V: 1, A: 2, W: 0, mm: 0, "°C": 0, "%/°C": 3, "°": 1, "": 0, Ω: 3, "W/m²": 0, "%": 1, kg: 1 };
+const decimals: Readonly<Record<Unit, number>> = {
+  V: 1,
+  A: 2,
+  W: 0,
+  mm: 0,
+  "°C": 0,
+  "%/°C": 3,
+  "°": 1,
+  "": 0,
+  Ω: 3,
+  "W/m²": 0,
+  "%": 1,
+  kg: 1,
+};
 
 /** Exact by definition: 25.4 mm to the inch, 0.45359237 kg to the pound. */
 const us: Partial<Readonly<Record<Unit, Showing>>> = {
@@ -28,11 +46,24 @@ export function toShown(value: number, { factor, offset }: Showing): number {
 }
 
 /** Units a person may type whatever the switch says, by what is kept; each with its way to the kept unit. */
-const typed: Partial<Readonly<Record<Unit, Readonly<Record<string, { readonly factor: number; readonly offset: number }>>>>> = {
+const typed: Partial<
+  Readonly<Record<Unit, Readonly<Record<string, { readonly factor: number; readonly offset: number }>>>>
+> = {
   V: { mv: by(0.001), kv: by(1000) },
   A: { ma: by(0.001) },
   W: { kw: by(1000), wp: by(1) },
-  mm: { cm: by(10), m: by(1000), in: by(25.4), inch: by(25.4), inches: by(25.4), '"': by(25.4), "″": by(25.4), ft: by(304.8), "'": by(304.8), "′": by(304.8) },
+  mm: {
+    cm: by(10),
+    m: by(1000),
+    in: by(25.4),
+    inch: by(25.4),
+    inches: by(25.4),
+    '"': by(25.4),
+    "″": by(25.4),
+    ft: by(304.8),
+    "'": by(304.8),
+    "′": by(304.8),
+  },
   kg: { g: by(0.001), lb: by(0.45359237), lbs: by(0.45359237), oz: by(0.028349523125) },
   "°C": { c: by(1), "°f": { factor: 1 / 1.8, offset: -32 / 1.8 }, f: { factor: 1 / 1.8, offset: -32 / 1.8 } },
 };
@@ -41,7 +72,10 @@ const typed: Partial<Readonly<Record<Unit, Readonly<Record<string, { readonly fa
 export function toKept(number: number, unitTyped: string, unit: Unit, system: UnitSystem): number | null {
   const showing = showingOf(unit, system);
   const tidy = unitTyped.toLowerCase();
-  if (tidy === "" || tidy === showing.unit.toLowerCase()) return showing.factor === 1 && showing.offset === 0 ? number : Number(((number - showing.offset) / showing.factor).toPrecision(10));
+  if (tidy === "" || tidy === showing.unit.toLowerCase())
+    return showing.factor === 1 && showing.offset === 0
+      ? number
+      : Number(((number - showing.offset) / showing.factor).toPrecision(10));
   if (tidy === unit.toLowerCase()) return number;
   const known = typed[unit]?.[tidy];
   return known === undefined ? null : Number((number * known.factor + known.offset).toPrecision(10));

@@ -2,12 +2,19 @@ import fc from "fast-check";
 import { changeover, joiningParts, keyOf, slips, tilesOf, type Lane, matrixRows, type Row, rowOf, newTile } from ".";
 
 const lane = (portId: string, rows: readonly Row[]): Lane => ({ inputId: "i", portId, rows });
-const said = (from: readonly Lane[], to: readonly Lane[]) => changeover(from, to).map(({ type, keys, portId }) => `${type} ${keys.join(",")}${portId === null ? "" : ` @${portId}`}`);
+const said = (from: readonly Lane[], to: readonly Lane[]) =>
+  changeover(from, to).map(
+    ({ type, keys, portId }) => `${type} ${keys.join(",")}${portId === null ? "" : ` @${portId}`}`,
+  );
 
-test("nothing to do between a wiring and itself", () => expect(changeover([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 2, 2))])).toEqual([]));
+test("nothing to do between a wiring and itself", () =>
+  expect(changeover([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 2, 2))])).toEqual([]));
 
 test("one long row made of two: every lead that changes its neighbour moves, the others stay", () => {
-  expect(said([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 4, 1))])).toEqual(["unplug p.2,p.3 @a", "plug p.2,p.3 @a"]);
+  expect(said([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 4, 1))])).toEqual([
+    "unplug p.2,p.3 @a",
+    "plug p.2,p.3 @a",
+  ]);
 });
 
 test("to another port: all is unplugged before anything is plugged", () => {
@@ -26,37 +33,73 @@ test("a panel only stowed keeps its plugs; one from the shelf is plugged in only
 test("what can go wrong on the way: old and new rows in one port at once, and rows at a port they are not meant for", () => {
   const from = [lane("a", [rowOf([newTile("p", 1)])]), lane("b", [rowOf([newTile("q", 1)])])];
   const to = [lane("a", [rowOf([newTile("q", 1)])])];
-  const told = slips(from, to).map(({ type, lane: { portId, rows }, meant }) => `${type} @${portId ?? ""} meant for ${meant.portId ?? ""}: ${rows.map((row) => row.items.map((item) => (item.type === "panel" ? item.panelId : "group")).join("-")).join(" | ")}`);
+  const told = slips(from, to).map(
+    ({ type, lane: { portId, rows }, meant }) =>
+      `${type} @${portId ?? ""} meant for ${meant.portId ?? ""}: ${rows.map((row) => row.items.map((item) => (item.type === "panel" ? item.panelId : "group")).join("-")).join(" | ")}`,
+  );
   expect(told).toEqual(["bothIn @a meant for a: p | q", "crossed @b meant for a: q"]);
   expect(slips(from, from)).toEqual([]);
 });
 
 test("joining takes one pair of branch connectors for every row but the first, groups included", () => {
-  const group = { type: "group" as const, rows: [rowOf([newTile("q", 1)]), rowOf([newTile("q", 2)]), { ...rowOf([newTile("q", 3)]), blockingDiode: true }] };
+  const group = {
+    type: "group" as const,
+    rows: [rowOf([newTile("q", 1)]), rowOf([newTile("q", 2)]), { ...rowOf([newTile("q", 3)]), blockingDiode: true }],
+  };
   expect(joiningParts([lane("a", matrixRows("p", 3, 1))])).toEqual({ branchPairs: 0, blockingDiodes: 0 });
-  expect(joiningParts([lane("a", matrixRows("p", 2, 3)), lane("b", [rowOf([newTile("r", 1), group])])])).toEqual({ branchPairs: 4, blockingDiodes: 1 });
+  expect(joiningParts([lane("a", matrixRows("p", 2, 3)), lane("b", [rowOf([newTile("r", 1), group])])])).toEqual({
+    branchPairs: 4,
+    blockingDiodes: 1,
+  });
 });
 
 test("whatever two wirings: all is unplugged before anything is plugged, what does not move is not touched, and a slip uses each panel once", () => {
-  const wiring = fc.array(fc.tuple(fc.constantFrom("a", "b", "c"), fc.array(fc.array(fc.integer({ min: 1, max: 8 }), { minLength: 1, maxLength: 4 }), { minLength: 1, maxLength: 3 })), { maxLength: 3 }).map((lanes) => {
-    const used = new Set<string>();
-    // a port feeds one lane, a panel stands once: what comes again is left out
-    return lanes.filter(([port], k) => lanes.findIndex(([other]) => other === port) === k).flatMap(([port, rows]) => {
-      const kept = rows.map((pieces) => pieces.filter((piece) => !used.has(`${piece}`) && used.add(`${piece}`))).filter((pieces) => pieces.length > 0);
-      return kept.length === 0 ? [] : [lane(port, kept.map((pieces) => rowOf(pieces.map((piece) => newTile("p", piece)))))];
+  const wiring = fc
+    .array(
+      fc.tuple(
+        fc.constantFrom("a", "b", "c"),
+        fc.array(fc.array(fc.integer({ min: 1, max: 8 }), { minLength: 1, maxLength: 4 }), {
+          minLength: 1,
+          maxLength: 3,
+        }),
+      ),
+      { maxLength: 3 },
+    )
+    .map((lanes) => {
+      const used = new Set<string>();
+      // a port feeds one lane, a panel stands once: what comes again is left out
+      return lanes
+        .filter(([port], k) => lanes.findIndex(([other]) => other === port) === k)
+        .flatMap(([port, rows]) => {
+          const kept = rows
+            .map((pieces) => pieces.filter((piece) => !used.has(`${piece}`) && used.add(`${piece}`)))
+            .filter((pieces) => pieces.length > 0);
+          return kept.length === 0
+            ? []
+            : [
+                lane(
+                  port,
+                  kept.map((pieces) => rowOf(pieces.map((piece) => newTile("p", piece)))),
+                ),
+              ];
+        });
     });
-  });
-  fc.assert(fc.property(wiring, wiring, (from, to) => {
-    const steps = changeover(from, to);
-    const kinds = steps.map(({ type }) => type);
-    expect(kinds.lastIndexOf("unplug")).toBeLessThan(kinds.indexOf("plug") === -1 ? kinds.length : kinds.indexOf("plug"));
-    const of = (type: string) => new Set(steps.filter((step) => step.type === type).flatMap(({ keys }) => keys));
-    for (const key of of("unplug")) expect(tilesOf(from).map(keyOf)).toContain(key);
-    for (const key of tilesOf(to).map(keyOf)) if (!tilesOf(from).map(keyOf).includes(key)) expect(of("plug").has(key)).toBe(true);
-    for (const { lane: wrong, meant } of slips(from, to)) {
-      const keys = tilesOf([wrong]).map(keyOf);
-      expect(new Set(keys).size).toBe(keys.length);
-      expect(to.some((each) => each.portId === meant.portId)).toBe(true);
-    }
-  }));
+  fc.assert(
+    fc.property(wiring, wiring, (from, to) => {
+      const steps = changeover(from, to);
+      const kinds = steps.map(({ type }) => type);
+      expect(kinds.lastIndexOf("unplug")).toBeLessThan(
+        kinds.indexOf("plug") === -1 ? kinds.length : kinds.indexOf("plug"),
+      );
+      const of = (type: string) => new Set(steps.filter((step) => step.type === type).flatMap(({ keys }) => keys));
+      for (const key of of("unplug")) expect(tilesOf(from).map(keyOf)).toContain(key);
+      for (const key of tilesOf(to).map(keyOf))
+        if (!tilesOf(from).map(keyOf).includes(key)) expect(of("plug").has(key)).toBe(true);
+      for (const { lane: wrong, meant } of slips(from, to)) {
+        const keys = tilesOf([wrong]).map(keyOf);
+        expect(new Set(keys).size).toBe(keys.length);
+        expect(to.some((each) => each.portId === meant.portId)).toBe(true);
+      }
+    }),
+  );
 });

@@ -2,7 +2,12 @@ import { type Lane, type Row, type Tile } from "./lane";
 import { keyOf, laneKey, type TileKey, tilesOf, tilesOfRows } from "./walk";
 
 /** One thing to do with a panel's leads when going from one wiring to another. */
-export type Step = { readonly type: "unplug" | "plug" | "stow" | "setUp"; readonly keys: readonly TileKey[]; readonly inputId: string | null; readonly portId: string | null };
+export type Step = {
+  readonly type: "unplug" | "plug" | "stow" | "setUp";
+  readonly keys: readonly TileKey[];
+  readonly inputId: string | null;
+  readonly portId: string | null;
+};
 
 /** Where a panel's two leads go: its port, and the panels it is joined to. */
 function joins(lanes: readonly Lane[]): Map<TileKey, string> {
@@ -11,7 +16,12 @@ function joins(lanes: readonly Lane[]): Map<TileKey, string> {
     for (const row of rows) {
       const used = row.items.filter((item) => item.type === "group" || item.stance !== "off");
       used.forEach((item, k) => {
-        const name = (other: (typeof used)[number] | undefined) => (other === undefined ? "end" : other.type === "panel" ? keyOf(other) : tilesOfRows(other.rows).map(keyOf).sort().join("+"));
+        const name = (other: (typeof used)[number] | undefined) =>
+          other === undefined
+            ? "end"
+            : other.type === "panel"
+              ? keyOf(other)
+              : tilesOfRows(other.rows).map(keyOf).sort().join("+");
         const here = `${place}:${name(used[k - 1])}>${name(used[k + 1])}`;
         if (item.type === "panel") found.set(keyOf(item), here);
         else walk(item.rows, here);
@@ -31,12 +41,16 @@ export function changeover(from: readonly Lane[], to: readonly Lane[]): Step[] {
   const moved = (key: TileKey) => was.get(key) !== will.get(key);
   const byLane = (lanes: readonly Lane[], type: "unplug" | "plug", joined: ReadonlyMap<TileKey, string>): Step[] =>
     lanes.flatMap((lane) => {
-      const keys = tilesOf([lane]).map(keyOf).filter((key) => joined.has(key) && moved(key));
+      const keys = tilesOf([lane])
+        .map(keyOf)
+        .filter((key) => joined.has(key) && moved(key));
       return keys.length === 0 ? [] : [{ type, keys, inputId: lane.inputId, portId: lane.portId }];
     });
-  const stanceOf = (lanes: readonly Lane[]) => new Map(tilesOf(lanes).map((tile): [TileKey, Tile["stance"]] => [keyOf(tile), tile.stance]));
+  const stanceOf = (lanes: readonly Lane[]) =>
+    new Map(tilesOf(lanes).map((tile): [TileKey, Tile["stance"]] => [keyOf(tile), tile.stance]));
   const [stood, stands] = [stanceOf(from), stanceOf(to)];
-  const turned = (stance: Tile["stance"]) => [...stands].filter(([key, now]) => now === stance && (stood.get(key) ?? "out") !== stance).map(([key]) => key);
+  const turned = (stance: Tile["stance"]) =>
+    [...stands].filter(([key, now]) => now === stance && (stood.get(key) ?? "out") !== stance).map(([key]) => key);
   const turns: Step[] = [
     { type: "stow" as const, keys: turned("stowed"), inputId: null, portId: null },
     { type: "setUp" as const, keys: turned("out"), inputId: null, portId: null },

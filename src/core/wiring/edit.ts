@@ -39,10 +39,14 @@ function insert(lanes: readonly Lane[], tiles: readonly Tile[], place: Place): r
     case "row":
       return changeRows(lanes, place.lane, place.path, (rows) => {
         const row = rows[place.row];
-        return row === undefined ? null : rows.with(place.row, { ...row, items: row.items.toSpliced(place.at, 0, ...tiles) });
+        return row === undefined
+          ? null
+          : rows.with(place.row, { ...row, items: row.items.toSpliced(place.at, 0, ...tiles) });
       });
     case "newRow":
-      return changeRows(withLane(lanes, place.lane), place.lane, place.path, (rows) => rows.toSpliced(place.at, 0, rowOf(tiles)));
+      return changeRows(withLane(lanes, place.lane), place.lane, place.path, (rows) =>
+        rows.toSpliced(place.at, 0, rowOf(tiles)),
+      );
     case "beside": {
       if (tiles.some((tile) => keyOf(tile) === place.key)) return null;
       const found = locate(lanes, place.key);
@@ -51,7 +55,9 @@ function insert(lanes: readonly Lane[], tiles: readonly Tile[], place: Place): r
         const row = rows[found.row] as Row;
         const group: Group = { type: "group", rows: [rowOf([row.items[found.at] as Tile]), rowOf(tiles)] };
         // a panel alone in its row needs no group: what is beside it is simply the next row
-        return row.items.length === 1 ? rows.toSpliced(found.row + 1, 0, rowOf(tiles)) : rows.with(found.row, { ...row, items: row.items.with(found.at, group) });
+        return row.items.length === 1
+          ? rows.toSpliced(found.row + 1, 0, rowOf(tiles))
+          : rows.with(found.row, { ...row, items: row.items.with(found.at, group) });
       });
     }
   }
@@ -96,7 +102,12 @@ export function splitRow(lanes: readonly Lane[], { lane, path, row, at }: Found)
   const changed = changeRows(lanes, lane, path, (rows) => {
     const whole = rows[row];
     if (whole === undefined || at <= 0 || at >= whole.items.length) return null;
-    return rows.toSpliced(row, 1, { ...whole, items: whole.items.slice(0, at) }, { ...whole, items: whole.items.slice(at) });
+    return rows.toSpliced(
+      row,
+      1,
+      { ...whole, items: whole.items.slice(0, at) },
+      { ...whole, items: whole.items.slice(at) },
+    );
   });
   return changed === null ? lanes : tidy(changed);
 }
@@ -105,7 +116,9 @@ export function splitRow(lanes: readonly Lane[], { lane, path, row, at }: Found)
 export function mergeRowUp(lanes: readonly Lane[], { lane, path, row }: Omit<Found, "at">): readonly Lane[] {
   const changed = changeRows(lanes, lane, path, (rows) => {
     const [above, below] = [rows[row - 1], rows[row]];
-    return above === undefined || below === undefined ? null : rows.toSpliced(row - 1, 2, { ...above, items: [...above.items, ...below.items] });
+    return above === undefined || below === undefined
+      ? null
+      : rows.toSpliced(row - 1, 2, { ...above, items: [...above.items, ...below.items] });
   });
   return changed === null ? lanes : tidy(changed);
 }
@@ -115,7 +128,12 @@ export function copyRow(lanes: readonly Lane[], { lane, path, row }: Omit<Found,
   const taken = new Set(tilesOf(lanes).map(keyOf));
   const another = ({ panelId, ...tile }: Tile): Tile => {
     const [piece] = freePieces(panelId, 1, taken);
-    const copy = { ...newTile(panelId, piece as number), stance: tile.stance, light: tile.light, tiltDeg: tile.tiltDeg };
+    const copy = {
+      ...newTile(panelId, piece as number),
+      stance: tile.stance,
+      light: tile.light,
+      tiltDeg: tile.tiltDeg,
+    };
     taken.add(keyOf(copy));
     return copy;
   };
@@ -136,7 +154,12 @@ export function toggleBlockingDiode(lanes: readonly Lane[], { lane, path, row }:
 }
 
 /** Changes the rows at a path; null when there are none, or the change will not have them. */
-function changeRows(lanes: readonly Lane[], ref: LaneRef, path: RowsPath, change: (rows: readonly Row[]) => readonly Row[] | null): readonly Lane[] | null {
+function changeRows(
+  lanes: readonly Lane[],
+  ref: LaneRef,
+  path: RowsPath,
+  change: (rows: readonly Row[]) => readonly Row[] | null,
+): readonly Lane[] | null {
   const index = lanes.findIndex((lane) => sameLane(lane, ref));
   const lane = lanes[index];
   if (lane === undefined) return null;
@@ -154,7 +177,9 @@ function changeRows(lanes: readonly Lane[], ref: LaneRef, path: RowsPath, change
 }
 
 function withLane(lanes: readonly Lane[], ref: LaneRef): readonly Lane[] {
-  return lanes.some((lane) => sameLane(lane, ref)) ? lanes : [...lanes, { inputId: ref.inputId, portId: ref.portId, rows: [] }];
+  return lanes.some((lane) => sameLane(lane, ref))
+    ? lanes
+    : [...lanes, { inputId: ref.inputId, portId: ref.portId, rows: [] }];
 }
 
 export function sameLane(a: LaneRef, b: LaneRef): boolean {

@@ -1,7 +1,46 @@
-export { type Group, type Item, type Lane, mostDepth, mostTiles, type Row, type Stance, stances, type Tile } from "./lane";
+export {
+  type Group,
+  type Item,
+  type Lane,
+  mostDepth,
+  mostTiles,
+  type Row,
+  type Stance,
+  stances,
+  type Tile,
+} from "./lane";
 export { lightAt, lightOf, netOfRows, type TileSky } from "./net";
 export { joiningParts, type JoiningParts } from "./parts";
-export { asMatrix, depthOf, freePieces, keyOf, laneKey, longestRow, mapLanes, mapTiles, matrixRows, newTile, partsOfKey, rowOf, type TileKey, tilesOf, tilesOfRows } from "./walk";
-export { copyRow, type Found, type LaneRef, locate, mergeRowUp, type Place, putTiles, rowAt, type RowsPath, sameLane, splitRow, toggleBlockingDiode } from "./edit";
+export {
+  asMatrix,
+  depthOf,
+  freePieces,
+  keyOf,
+  laneKey,
+  longestRow,
+  mapLanes,
+  mapTiles,
+  matrixRows,
+  newTile,
+  partsOfKey,
+  rowOf,
+  type TileKey,
+  tilesOf,
+  tilesOfRows,
+} from "./walk";
+export {
+  copyRow,
+  type Found,
+  type LaneRef,
+  locate,
+  mergeRowUp,
+  type Place,
+  putTiles,
+  rowAt,
+  type RowsPath,
+  sameLane,
+  splitRow,
+  toggleBlockingDiode,
+} from "./edit";
 export { changeover, type Step } from "./changeover";
 export { type Slip, slips } from "./slips";

@@ -5,13 +5,19 @@ import { type Row, type Tile } from "./lane";
 /** What one panel stands under. */
 export type TileSky = { readonly cellTempC: number; readonly irradianceWm2: readonly number[] };
 
-type Parts = { readonly modelOf: (panelId: string) => PanelModel; readonly skyOf: (tile: Tile, substrings: number) => TileSky };
+type Parts = {
+  readonly modelOf: (panelId: string) => PanelModel;
+  readonly skyOf: (tile: Tile, substrings: number) => TileSky;
+};
 
 /**
  * The rows of a lane as a net, and its panels in the order in which they stand in it. Panels that are off
  * are not in it; null when none is left.
  */
-export function netOfRows(rows: readonly Row[], parts: Parts): { readonly net: Net; readonly tiles: readonly Tile[] } | null {
+export function netOfRows(
+  rows: readonly Row[],
+  parts: Parts,
+): { readonly net: Net; readonly tiles: readonly Tile[] } | null {
   const tiles: Tile[] = [];
   const parallel = (members: readonly Row[]): Net | null => joined("parallel", members.map(series));
   const series = (row: Row): Net | null => {
@@ -23,7 +29,9 @@ export function netOfRows(rows: readonly Row[], parts: Parts): { readonly net: N
       return { type: "panel", model, ...parts.skyOf(item, substringCount(model)) };
     });
     const string = joined("series", items);
-    return string === null || !row.blockingDiode ? string : { type: "series", members: [string, { type: "blockingDiode" }] };
+    return string === null || !row.blockingDiode
+      ? string
+      : { type: "series", members: [string, { type: "blockingDiode" }] };
   };
   const net = parallel(rows);
   return net === null ? null : { net, tiles };

@@ -73,11 +73,21 @@ function sameList<T>(a: readonly T[], b: readonly T[]): boolean {
 
 /** How deep groups lie inside groups; 0 for plain rows. */
 export function depthOf(rows: readonly Row[]): number {
-  return rows.reduce((most, row) => row.items.reduce((deepest, item) => (item.type === "group" ? Math.max(deepest, 1 + depthOf(item.rows)) : deepest), most), 0);
+  return rows.reduce(
+    (most, row) =>
+      row.items.reduce(
+        (deepest, item) => (item.type === "group" ? Math.max(deepest, 1 + depthOf(item.rows)) : deepest),
+        most,
+      ),
+    0,
+  );
 }
 
 /** A row's total of a quantity that adds in series; of a group counts the row with the most. */
-export function longestRow(rows: readonly Row[], valueOf: (tile: Tile) => number): { readonly total: number; readonly tiles: readonly Tile[] } {
+export function longestRow(
+  rows: readonly Row[],
+  valueOf: (tile: Tile) => number,
+): { readonly total: number; readonly tiles: readonly Tile[] } {
   const along = (row: Row): { total: number; tiles: Tile[] } =>
     row.items.reduce<{ total: number; tiles: Tile[] }>(
       (sum, item) => {
@@ -91,16 +101,24 @@ export function longestRow(rows: readonly Row[], valueOf: (tile: Tile) => number
 
 /** Equal rows of one kind: strings × series, pieces numbered from `firstPiece`. */
 export function matrixRows(panelId: string, series: number, strings: number, firstPiece = 1): Row[] {
-  return Array.from({ length: strings }, (_, row) => rowOf(Array.from({ length: series }, (_, k) => newTile(panelId, firstPiece + row * series + k))));
+  return Array.from({ length: strings }, (_, row) =>
+    rowOf(Array.from({ length: series }, (_, k) => newTile(panelId, firstPiece + row * series + k))),
+  );
 }
 
 /** The lane as strings × series of one kind in full light, or null if it is anything else. */
-export function asMatrix(rows: readonly Row[]): { readonly panelId: string; readonly series: number; readonly strings: number } | null {
+export function asMatrix(
+  rows: readonly Row[],
+): { readonly panelId: string; readonly series: number; readonly strings: number } | null {
   const first = rows[0];
   const tile = first?.items[0];
   if (first === undefined || tile === undefined || tile.type !== "panel") return null;
   const { panelId } = tile;
-  const alike = rows.every((row) => row.items.length === first.items.length && row.items.every((item) => item.type === "panel" && item.panelId === panelId));
+  const alike = rows.every(
+    (row) =>
+      row.items.length === first.items.length &&
+      row.items.every((item) => item.type === "panel" && item.panelId === panelId),
+  );
   return alike ? { panelId, series: first.items.length, strings: rows.length } : null;
 }
 

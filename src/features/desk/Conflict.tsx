@@ -23,12 +23,19 @@ export function Conflict() {
   return (
     <Bar level="care">
       <span>
-        <strong>This plan was changed in another tab or browser</strong> ({changedWords(save.changed)}; now revision {save.current.revision}). Your changes are on screen but not saved.
+        <strong>This plan was changed in another tab or browser</strong> ({changedWords(save.changed)}; now revision{" "}
+        {save.current.revision}). Your changes are on screen but not saved.
       </span>
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
-        <Button variant="outlined" size="small" onClick={() => setComparing(true)}>Choose by part</Button>
-        <Button variant="outlined" size="small" onClick={resolve.takeTheirs}>Show theirs</Button>
-        <Button variant="contained" size="small" onClick={resolve.keepMine}>Keep mine</Button>
+        <Button variant="outlined" size="small" onClick={() => setComparing(true)}>
+          Choose by part
+        </Button>
+        <Button variant="outlined" size="small" onClick={resolve.takeTheirs}>
+          Show theirs
+        </Button>
+        <Button variant="contained" size="small" onClick={resolve.keepMine}>
+          Keep mine
+        </Button>
       </Box>
       {comparing && (
         <ConflictView
@@ -49,7 +56,19 @@ export function Conflict() {
 
 function Bar({ level, children }: { level: "stop" | "care"; children: React.ReactNode }) {
   return (
-    <Box role="alert" sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap", px: 2, py: 1, bgcolor: "background.paper", borderBottom: `3px double var(--${level})` }}>
+    <Box
+      role="alert"
+      sx={{
+        display: "flex",
+        alignItems: "center",
+        gap: 1.5,
+        flexWrap: "wrap",
+        px: 2,
+        py: 1,
+        bgcolor: "background.paper",
+        borderBottom: `3px double var(--${level})`,
+      }}
+    >
       <LevelMark level={level} />
       {children}
     </Box>
@@ -60,5 +79,12 @@ function Bar({ level, children }: { level: "stop" | "care"; children: React.Reac
 export function Notice() {
   const desk = useDesk();
   const notice = useDeskState((state) => state.notice);
-  return <Snackbar open={notice !== null} message={notice} autoHideDuration={8000} onClose={(_, reason) => reason !== "clickaway" && desk.set({ notice: null })} />;
+  return (
+    <Snackbar
+      open={notice !== null}
+      message={notice}
+      autoHideDuration={8000}
+      onClose={(_, reason) => reason !== "clickaway" && desk.set({ notice: null })}
+    />
+  );
 }

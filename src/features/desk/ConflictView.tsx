@@ -11,7 +11,13 @@ import { LevelMark } from "@/ui";
 import style from "./conflict.module.css";
 import { changedByWords, differenceWords, mergeFaultWords, partTitle } from "./conflict-words";
 
-type Props = { readonly base: Plan | null; readonly mine: Plan; readonly theirs: Plan; readonly onMerge: (plan: Plan) => void; readonly onClose: () => void };
+type Props = {
+  readonly base: Plan | null;
+  readonly mine: Plan;
+  readonly theirs: Plan;
+  readonly onMerge: (plan: Plan) => void;
+  readonly onClose: () => void;
+};
 
 /** Both versions of a plan changed in two places, part by part; each part is taken from one side. */
 export function ConflictView({ base, mine, theirs, onMerge, onClose }: Props) {
@@ -25,23 +31,48 @@ export function ConflictView({ base, mine, theirs, onMerge, onClose }: Props) {
     <Dialog open onClose={onClose} transitionDuration={0} maxWidth="lg" fullWidth aria-labelledby="conflict-title">
       <DialogTitle id="conflict-title">Two versions of this plan</DialogTitle>
       <DialogContent>
-        <p className={style["lead"]}>Choose for each part which version stays. What only one side has changed is chosen already.</p>
+        <p className={style["lead"]}>
+          Choose for each part which version stays. What only one side has changed is chosen already.
+        </p>
         <div className={style["keys"]}>
-          <Button size="small" variant="outlined" onClick={() => all("mine")}>All of mine</Button>
-          <Button size="small" variant="outlined" onClick={() => all("theirs")}>All of theirs</Button>
+          <Button size="small" variant="outlined" onClick={() => all("mine")}>
+            All of mine
+          </Button>
+          <Button size="small" variant="outlined" onClick={() => all("theirs")}>
+            All of theirs
+          </Button>
         </div>
         <div className={style["scroll"]} tabIndex={0} role="region" aria-label="Parts that differ">
           <table className={style["table"]}>
-            <thead><tr><th scope="col">Part</th><th scope="col">Mine, on this screen</th><th scope="col">Theirs, saved</th></tr></thead>
+            <thead>
+              <tr>
+                <th scope="col">Part</th>
+                <th scope="col">Mine, on this screen</th>
+                <th scope="col">Theirs, saved</th>
+              </tr>
+            </thead>
             <tbody>
               {apart.map((part) => (
                 <tr key={part.key} data-part={part.key}>
-                  <th scope="row">{partTitle(part)}<div className={style["small"]}>{changedByWords[part.changedBy]}</div></th>
+                  <th scope="row">
+                    {partTitle(part)}
+                    <div className={style["small"]}>{changedByWords[part.changedBy]}</div>
+                  </th>
                   {(["mine", "theirs"] as const).map((side) => (
                     <td key={side} data-chosen={sideOf(part) === side}>
                       <label className={style["choice"]}>
-                        <input type="radio" name={part.key} checked={sideOf(part) === side} onChange={() => choose(part.key, side)} aria-label={`${partTitle(part)}: ${side}`} />
-                        <span>{differenceWords(part, side).map((words) => <div key={words}>{words}</div>)}</span>
+                        <input
+                          type="radio"
+                          name={part.key}
+                          checked={sideOf(part) === side}
+                          onChange={() => choose(part.key, side)}
+                          aria-label={`${partTitle(part)}: ${side}`}
+                        />
+                        <span>
+                          {differenceWords(part, side).map((words) => (
+                            <div key={words}>{words}</div>
+                          ))}
+                        </span>
                       </label>
                     </td>
                   ))}
@@ -50,11 +81,22 @@ export function ConflictView({ base, mine, theirs, onMerge, onClose }: Props) {
             </tbody>
           </table>
         </div>
-        {merged.type === "fault" && <div role="alert" className={style["fault"]}><LevelMark level="stop" /><span>{mergeFaultWords(merged.fault)}</span></div>}
+        {merged.type === "fault" && (
+          <div role="alert" className={style["fault"]}>
+            <LevelMark level="stop" />
+            <span>{mergeFaultWords(merged.fault)}</span>
+          </div>
+        )}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Not yet</Button>
-        <Button variant="contained" disabled={merged.type === "fault"} onClick={() => merged.type === "plan" && onMerge(merged.plan)}>Save as chosen</Button>
+        <Button
+          variant="contained"
+          disabled={merged.type === "fault"}
+          onClick={() => merged.type === "plan" && onMerge(merged.plan)}
+        >
+          Save as chosen
+        </Button>
       </DialogActions>
     </Dialog>
   );

@@ -17,7 +17,15 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
   useStopKeys();
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
-      <Box component="a" href="#stop" sx={{ position: "absolute", left: -9999, "&:focus": { left: 8, top: 8, zIndex: 2000, bgcolor: "var(--sheet)", p: 1 } }}>
+      <Box
+        component="a"
+        href="#stop"
+        sx={{
+          position: "absolute",
+          left: -9999,
+          "&:focus": { left: 8, top: 8, zIndex: 2000, bgcolor: "var(--sheet)", p: 1 },
+        }}
+      >
         Skip to the stop
       </Box>
       <DeskHeader />

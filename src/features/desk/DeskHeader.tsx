@@ -18,16 +18,48 @@ export function DeskHeader() {
   const canUndo = useDeskState((state) => state.history.past.length > 0);
   const canRedo = useDeskState((state) => state.history.future.length > 0);
   return (
-    <Box component="header" sx={{ display: "flex", alignItems: "center", gap: { xs: 0.5, md: 1.5 }, px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)", flexWrap: "wrap" }}>
-      <Box component={Link} href="/" aria-label="Golden Array: all plans" sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}>
+    <Box
+      component="header"
+      sx={{
+        display: "flex",
+        alignItems: "center",
+        gap: { xs: 0.5, md: 1.5 },
+        px: { xs: 1, md: 2 },
+        minHeight: 52,
+        borderBottom: "1px solid var(--line)",
+        flexWrap: "wrap",
+      }}
+    >
+      <Box
+        component={Link}
+        href="/"
+        aria-label="Golden Array: all plans"
+        sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}
+      >
         <NamePlate />
       </Box>
       <PlanName />
       <SaveWord />
       <Box sx={{ display: "flex", alignItems: "center", gap: 0.5, ml: "auto" }}>
-        <Tooltip title="Undo (Ctrl Z)"><span><IconButton aria-label="Undo" disabled={!canUndo} onClick={desk.undo}><Undo2 size={18} /></IconButton></span></Tooltip>
-        <Tooltip title="Redo (Ctrl Shift Z)"><span><IconButton aria-label="Redo" disabled={!canRedo} onClick={desk.redo}><Redo2 size={18} /></IconButton></span></Tooltip>
-        <Tooltip title="Export the plan as a file"><IconButton component="a" href={`/api/plans/${planId}/export`} download aria-label="Export this plan as JSON"><FileDown size={18} /></IconButton></Tooltip>
+        <Tooltip title="Undo (Ctrl Z)">
+          <span>
+            <IconButton aria-label="Undo" disabled={!canUndo} onClick={desk.undo}>
+              <Undo2 size={18} />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <Tooltip title="Redo (Ctrl Shift Z)">
+          <span>
+            <IconButton aria-label="Redo" disabled={!canRedo} onClick={desk.redo}>
+              <Redo2 size={18} />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <Tooltip title="Export the plan as a file">
+          <IconButton component="a" href={`/api/plans/${planId}/export`} download aria-label="Export this plan as JSON">
+            <FileDown size={18} />
+          </IconButton>
+        </Tooltip>
         <UnitSwitch />
         <LightSwitch />
       </Box>
@@ -40,7 +72,19 @@ function SaveWord() {
   const revision = useDeskState((state) => state.revision);
   const save = useDeskState((state) => state.save);
   const worried = save.type === "unreachable" || save.type === "refused" || save.type === "stale";
-  return <div role="status" data-save={save.type} style={{ fontSize: "0.8125rem", color: worried ? "var(--stop)" : "var(--ink-soft)", fontWeight: worried ? 700 : 400 }}>{saveWords(save, revision)}</div>;
+  return (
+    <div
+      role="status"
+      data-save={save.type}
+      style={{
+        fontSize: "0.8125rem",
+        color: worried ? "var(--stop)" : "var(--ink-soft)",
+        fontWeight: worried ? 700 : 400,
+      }}
+    >
+      {saveWords(save, revision)}
+    </div>
+  );
 }
 
 /** The plan's name, edited where it stands. An empty one is not taken, and the last one stays. */
@@ -61,7 +105,16 @@ function PlanName() {
         desk.endGesture();
       }}
       inputProps={{ "aria-label": "Plan name", maxLength: 80 }}
-      sx={{ fontFamily: "var(--font-display)", fontSize: "1.0625rem", flex: "1 1 180px", maxWidth: 420, px: 1, borderLeft: "1px solid var(--line-strong)", minHeight: 36, "@media (pointer: coarse)": { minHeight: 44 } }}
+      sx={{
+        fontFamily: "var(--font-display)",
+        fontSize: "1.0625rem",
+        flex: "1 1 180px",
+        maxWidth: 420,
+        px: 1,
+        borderLeft: "1px solid var(--line-strong)",
+        minHeight: 36,
+        "@media (pointer: coarse)": { minHeight: 44 },
+      }}
     />
   );
 }

@@ -13,7 +13,11 @@ import { type Saver, startSaver } from "./saver";
 import { createDesk, type Desk, type DeskState, wiringOf } from "./store";
 
 type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge">;
-type DeskContextValue = { readonly desk: Desk; /** what views read: the desk as it is drawn */ readonly drawn: StoreApi<DeskState>; readonly resolve: Resolve };
+type DeskContextValue = {
+  readonly desk: Desk;
+  /** what views read: the desk as it is drawn */ readonly drawn: StoreApi<DeskState>;
+  readonly resolve: Resolve;
+};
 
 const DeskContext = createContext<DeskContextValue | null>(null);
 
@@ -35,7 +39,8 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
     channel.onmessage = (event: MessageEvent<unknown>) => {
       const word = event.data;
       if (typeof word !== "object" || word === null || !("id" in word) || !("revision" in word)) return;
-      if (typeof word.id === "string" && typeof word.revision === "number") void started.heard({ id: word.id, revision: word.revision });
+      if (typeof word.id === "string" && typeof word.revision === "number")
+        void started.heard({ id: word.id, revision: word.revision });
     };
     const leave = () => started.flush();
     window.addEventListener("pagehide", leave);
@@ -51,7 +56,18 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
   useEffect(() => keepHistory(desk), [desk]);
   useEffect(() => keepTime(desk), [desk]);
   useEffect(() => startJudge(desk, openJudgeWorker), [desk]);
-  const value = useMemo(() => ({ desk, drawn, resolve: { takeTheirs: () => saver.current?.takeTheirs(), keepMine: () => saver.current?.keepMine(), merge: (plan: Plan) => saver.current?.merge(plan) } }), [desk, drawn]);
+  const value = useMemo(
+    () => ({
+      desk,
+      drawn,
+      resolve: {
+        takeTheirs: () => saver.current?.takeTheirs(),
+        keepMine: () => saver.current?.keepMine(),
+        merge: (plan: Plan) => saver.current?.merge(plan),
+      },
+    }),
+    [desk, drawn],
+  );
   return <DeskContext value={value}>{children}</DeskContext>;
 }
 
@@ -68,7 +84,10 @@ function keepTime(desk: Desk): () => void {
   const tell = () => {
     const now = new Date();
     // summer time is an hour ahead of the sun; the lesser of the two offsets is the zone's own
-    const standardMin = Math.max(new Date(now.getFullYear(), 0, 1).getTimezoneOffset(), new Date(now.getFullYear(), 6, 1).getTimezoneOffset());
+    const standardMin = Math.max(
+      new Date(now.getFullYear(), 0, 1).getTimezoneOffset(),
+      new Date(now.getFullYear(), 6, 1).getTimezoneOffset(),
+    );
     desk.set({ moment: { atMs: now.getTime(), longitudeDeg: -standardMin / 4 } });
   };
   tell();
@@ -81,7 +100,8 @@ function keepHistory(desk: Desk): () => void {
   const key = `golden-array-history:${desk.store.getState().planId}`;
   const { history } = desk.store.getState();
   const kept = unpackHistory(window.sessionStorage.getItem(key), history.present);
-  if (kept.past.length + kept.future.length > 0 && history.past.length === 0) desk.resume({ ...kept, present: history.present });
+  if (kept.past.length + kept.future.length > 0 && history.past.length === 0)
+    desk.resume({ ...kept, present: history.present });
   const keep = () => {
     try {
       window.sessionStorage.setItem(key, packHistory(desk.store.getState().history));
@@ -149,7 +169,12 @@ export function useAssessment(): Assessment | null {
 
 /** True while the verdict on screen is of an older revision. */
 export function useJudging(): boolean {
-  return useDeskState((state) => state.judgement === null || state.judgement.plan !== state.history.present || state.judgement.wiringId !== wiringOf(state).id);
+  return useDeskState(
+    (state) =>
+      state.judgement === null ||
+      state.judgement.plan !== state.history.present ||
+      state.judgement.wiringId !== wiringOf(state).id,
+  );
 }
 
 /** A worker that judges wirings. */

@@ -18,17 +18,46 @@ type Props<T> = {
 };
 
 /** A shelf of the library to take from; says so when it is empty or out of reach. */
-export function LibrarySheet<T extends { readonly id: string; readonly sheet: { readonly name: string } }>({ shelf, label, state, emptyWords, detail, onTake }: Props<T>) {
+export function LibrarySheet<T extends { readonly id: string; readonly sheet: { readonly name: string } }>({
+  shelf,
+  label,
+  state,
+  emptyWords,
+  detail,
+  onTake,
+}: Props<T>) {
   const records = state.type === "ready" ? state.records : [];
   return (
-    <Sheet title="Library" flush aside={<Box component={Link} href={`/library/${shelf}`} prefetch={false} sx={{ color: "inherit", fontSize: "0.8125rem", minHeight: 36, display: "inline-flex", alignItems: "center" }}>Table and files</Box>}>
-      {state.type === "fault" && <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>{state.message}</Box>}
+    <Sheet
+      title="Library"
+      flush
+      aside={
+        <Box
+          component={Link}
+          href={`/library/${shelf}`}
+          prefetch={false}
+          sx={{ color: "inherit", fontSize: "0.8125rem", minHeight: 36, display: "inline-flex", alignItems: "center" }}
+        >
+          Table and files
+        </Box>
+      }
+    >
+      {state.type === "fault" && (
+        <Box role="alert" sx={{ p: 1.5, fontSize: "0.875rem" }}>
+          {state.message}
+        </Box>
+      )}
       {state.type === "ready" && records.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>{emptyWords}</Box>}
       <Box sx={{ maxHeight: 300, overflowY: "auto" }}>
-        <PickList label={label} items={records.map((record) => ({ id: record.id, name: record.sheet.name, detail: detail(record) }))} chosen={null} onChoose={(id) => {
-          const record = records.find((candidate) => candidate.id === id);
-          if (record !== undefined) onTake(record);
-        }} />
+        <PickList
+          label={label}
+          items={records.map((record) => ({ id: record.id, name: record.sheet.name, detail: detail(record) }))}
+          chosen={null}
+          onChoose={(id) => {
+            const record = records.find((candidate) => candidate.id === id);
+            if (record !== undefined) onTake(record);
+          }}
+        />
       </Box>
     </Sheet>
   );
@@ -39,8 +68,16 @@ export function KeepInLibrary({ keep }: { keep: () => Promise<string | null> }) 
   const [word, setWord] = useState<string | null>(null);
   return (
     <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
-      <Box role="status" sx={{ fontSize: "0.8125rem" }}>{word}</Box>
-      <Button size="small" startIcon={<BookmarkPlus size={16} />} onClick={() => void keep().then((fault) => setWord(fault ?? "Kept in the library."))}>Keep in library</Button>
+      <Box role="status" sx={{ fontSize: "0.8125rem" }}>
+        {word}
+      </Box>
+      <Button
+        size="small"
+        startIcon={<BookmarkPlus size={16} />}
+        onClick={() => void keep().then((fault) => setWord(fault ?? "Kept in the library."))}
+      >
+        Keep in library
+      </Button>
     </Box>
   );
 }

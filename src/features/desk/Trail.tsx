@@ -14,10 +14,24 @@ export function Trail({ current }: { current: Stop }) {
   const assessment = useAssessment();
   const planId = useDeskState((state) => state.planId);
   // handed on as one text, so that the trail is drawn again only when a stop's state has changed
-  return <TrailList current={current} planId={planId} states={stops.map((stop) => stopState(stop, plan, assessment)).join()} />;
+  return (
+    <TrailList
+      current={current}
+      planId={planId}
+      states={stops.map((stop) => stopState(stop, plan, assessment)).join()}
+    />
+  );
 }
 
-const TrailList = memo(function TrailList({ current, planId, states }: { current: Stop; planId: string; states: string }) {
+const TrailList = memo(function TrailList({
+  current,
+  planId,
+  states,
+}: {
+  current: Stop;
+  planId: string;
+  states: string;
+}) {
   const stateOf = states.split(",") as StopState[];
   const here = useRef<HTMLAnchorElement>(null);
   useEffect(() => {
@@ -25,13 +39,46 @@ const TrailList = memo(function TrailList({ current, planId, states }: { current
     here.current?.scrollIntoView({ block: "nearest", inline: "center" });
   }, [current]);
   return (
-    <Box component="nav" aria-label="Stops of the job" sx={{ position: "relative", overflowX: "auto", bgcolor: "background.paper", borderBottom: "1px solid var(--line)" }}>
-      <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0, px: { xs: 0.5, md: 2 }, display: "flex", minWidth: "max-content", width: "100%" }}>
+    <Box
+      component="nav"
+      aria-label="Stops of the job"
+      sx={{
+        position: "relative",
+        overflowX: "auto",
+        bgcolor: "background.paper",
+        borderBottom: "1px solid var(--line)",
+      }}
+    >
+      <Box
+        component="ol"
+        sx={{
+          listStyle: "none",
+          m: 0,
+          p: 0,
+          px: { xs: 0.5, md: 2 },
+          display: "flex",
+          minWidth: "max-content",
+          width: "100%",
+        }}
+      >
         {stops.map((stop, k) => {
           const state = stateOf[k] ?? "empty";
           const isHere = stop === current;
           return (
-            <Box component="li" key={stop} sx={{ position: "relative", flex: "1 0 auto", display: "flex", alignItems: "center", "&::after": k === stops.length - 1 ? {} : { content: '""', flex: "1 1 auto", minWidth: 8, height: 2, bgcolor: "var(--line-strong)" } }}>
+            <Box
+              component="li"
+              key={stop}
+              sx={{
+                position: "relative",
+                flex: "1 0 auto",
+                display: "flex",
+                alignItems: "center",
+                "&::after":
+                  k === stops.length - 1
+                    ? {}
+                    : { content: '""', flex: "1 1 auto", minWidth: 8, height: 2, bgcolor: "var(--line-strong)" },
+              }}
+            >
               <Box
                 component={Link}
                 href={`/plan/${planId}/${stop}`}
@@ -39,8 +86,18 @@ const TrailList = memo(function TrailList({ current, planId, states }: { current
                 ref={isHere ? here : undefined}
                 aria-current={isHere ? "page" : undefined}
                 sx={{
-                  display: "flex", alignItems: "center", gap: 0.75, px: 1, minHeight: 44, color: "var(--ink)", textDecoration: "none", fontWeight: isHere ? 700 : 500, fontSize: "0.9375rem",
-                  borderBottom: isHere ? "3px solid var(--amber)" : "3px solid transparent", borderTop: "3px solid transparent", "&:hover": { borderBottomColor: "var(--line-strong)" },
+                  display: "flex",
+                  alignItems: "center",
+                  gap: 0.75,
+                  px: 1,
+                  minHeight: 44,
+                  color: "var(--ink)",
+                  textDecoration: "none",
+                  fontWeight: isHere ? 700 : 500,
+                  fontSize: "0.9375rem",
+                  borderBottom: isHere ? "3px solid var(--amber)" : "3px solid transparent",
+                  borderTop: "3px solid transparent",
+                  "&:hover": { borderBottomColor: "var(--line-strong)" },
                 }}
               >
                 <Tile state={state} />
@@ -61,10 +118,27 @@ function Tile({ state }: { state: StopState }) {
   const edge = state === "stopFound" ? "var(--stop)" : "var(--ink)";
   return (
     <svg width="16" height="20" viewBox="0 0 16 20" aria-hidden>
-      <rect x="1" y="1" width="14" height="18" fill={state === "stopFound" ? "var(--stop)" : filled ? "var(--amber)" : "none"} stroke={edge} strokeWidth="1.5" strokeDasharray={state === "empty" ? "2.5 2.5" : undefined} />
+      <rect
+        x="1"
+        y="1"
+        width="14"
+        height="18"
+        fill={state === "stopFound" ? "var(--stop)" : filled ? "var(--amber)" : "none"}
+        stroke={edge}
+        strokeWidth="1.5"
+        strokeDasharray={state === "empty" ? "2.5 2.5" : undefined}
+      />
       {filled && <path d="M4 10.5l2.8 3L12 6.5" fill="none" stroke="var(--on-amber)" strokeWidth="2" />}
       {state === "stopFound" && <path d="M4.5 10h7" stroke="var(--sheet)" strokeWidth="2.4" />}
-      {state === "question" && <path d="M5.7 7.4a2.4 2.4 0 1 1 3.4 2.2c-.8.4-1.1.8-1.1 1.7M8 14.4v.2" fill="none" stroke="var(--ink)" strokeWidth="1.8" strokeLinecap="round" />}
+      {state === "question" && (
+        <path
+          d="M5.7 7.4a2.4 2.4 0 1 1 3.4 2.2c-.8.4-1.1.8-1.1 1.7M8 14.4v.2"
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="1.8"
+          strokeLinecap="round"
+        />
+      )}
       {state === "notes" && <path d="M4 6.5h8M4 10h8M4 13.5h5" stroke="var(--ink)" strokeWidth="1.4" />}
     </svg>
   );

@@ -3,7 +3,10 @@ import { trueMinus } from "@/ui";
 import { stopNames } from "./messages";
 
 export const changedByWords: Readonly<Record<PartDifference["changedBy"], string>> = {
-  mine: "changed here only", theirs: "changed there only", both: "changed on both sides", unknown: "not known who changed it",
+  mine: "changed here only",
+  theirs: "changed there only",
+  both: "changed on both sides",
+  unknown: "not known who changed it",
 };
 
 /** What a part is, with its own name where it has one. */
@@ -30,11 +33,13 @@ export function differenceWords({ kind, mine, theirs, paths }: PartDifference, s
   if (kind === "site") return [value === null ? "not stated" : shown(value)];
   if (value === null) return ["not in this version"];
   if (paths.length === 0) return ["only in this version"];
-  const lines = new Set(paths.map((path) => {
-    if (path === "(all)") return shown(value);
-    if (kind === "wiring" && path.startsWith("lanes")) return lanesWords(value);
-    return `${placeWords(path)}: ${shown(valueAt(value, path))}`;
-  }));
+  const lines = new Set(
+    paths.map((path) => {
+      if (path === "(all)") return shown(value);
+      if (kind === "wiring" && path.startsWith("lanes")) return lanesWords(value);
+      return `${placeWords(path)}: ${shown(valueAt(value, path))}`;
+    }),
+  );
   const [...all] = lines;
   return all.length > mostLines ? [...all.slice(0, mostLines), `and ${all.length - mostLines} more`] : all;
 }
@@ -48,8 +53,24 @@ export function mergeFaultWords(fault: PlanFault): string {
 }
 
 const fieldNames: Readonly<Record<string, string>> = {
-  vocV: "Voc, V", iscA: "Isc, A", vmpV: "Vmp, V", impA: "Imp, A", pmaxW: "Pmax, W", count: "how many", recordLowC: "record low, °C", recordHighC: "record high, °C", latitudeDeg: "latitude",
-  maxV: "highest volts", minV: "lowest volts", maxW: "watt limit", note: "note", name: "name", weightKg: "weight, kg", price: "price", lengthMm: "length, mm", widthMm: "width, mm",
+  vocV: "Voc, V",
+  iscA: "Isc, A",
+  vmpV: "Vmp, V",
+  impA: "Imp, A",
+  pmaxW: "Pmax, W",
+  count: "how many",
+  recordLowC: "record low, °C",
+  recordHighC: "record high, °C",
+  latitudeDeg: "latitude",
+  maxV: "highest volts",
+  minV: "lowest volts",
+  maxW: "watt limit",
+  note: "note",
+  name: "name",
+  weightKg: "weight, kg",
+  price: "price",
+  lengthMm: "length, mm",
+  widthMm: "width, mm",
 };
 
 /** "label.vocV" as "Voc, V"; a field without words of its own by its name. */
@@ -65,8 +86,16 @@ function lanesWords(wiring: unknown): string {
   const words = lanes.map((lane, k) => {
     const rows = valueAt(lane, "rows");
     const panels = Array.isArray(rows) ? rows.map((row) => count(row, /"type":"panel"/g)).join(" + ") : "0";
-    const states = [[/"stance":"stowed"/g, "stowed"], [/"stance":"off"/g, "taken out"], [/"tiltDeg":-?[1-9]/g, "tilted"], [/"light":\[(?!1\])/g, "shaded"]] as const;
-    const turned = states.map(([pattern, word]) => [count(lane, pattern), word] as const).filter(([found]) => found > 0).map(([found, word]) => `, ${found} ${word}`);
+    const states = [
+      [/"stance":"stowed"/g, "stowed"],
+      [/"stance":"off"/g, "taken out"],
+      [/"tiltDeg":-?[1-9]/g, "tilted"],
+      [/"light":\[(?!1\])/g, "shaded"],
+    ] as const;
+    const turned = states
+      .map(([pattern, word]) => [count(lane, pattern), word] as const)
+      .filter(([found]) => found > 0)
+      .map(([found, word]) => `, ${found} ${word}`);
     return `lane ${k + 1}: ${panels} panels${turned.join("")}`;
   });
   return `wired: ${words.join("; ")}`;
@@ -89,5 +118,10 @@ function nameIn(value: unknown, inside?: string): string | null {
 }
 
 function valueAt(value: unknown, path: string): unknown {
-  return path.split(".").reduce<unknown>((at, key) => (typeof at === "object" && at !== null ? (at as Record<string, unknown>)[key] : undefined), value);
+  return path
+    .split(".")
+    .reduce<unknown>(
+      (at, key) => (typeof at === "object" && at !== null ? (at as Record<string, unknown>)[key] : undefined),
+      value,
+    );
 }

@@ -7,8 +7,23 @@ import { createDesk, startSaver } from ".";
 function harness(draft: { revision: number; plan: Plan } | null = null) {
   const plan = demoPlans()[0] as Plan;
   const server = { revision: 1, plan, mode: "fine" as "fine" | "away" | "refusing", requests: 0 };
-  const record = (): SavedPlan => ({ id: "a", revision: server.revision, createdAt: "", updatedAt: "", plan: server.plan });
-  const fault = (type: "unreachable" | "invalid" | "stale"): ApiResult<SavedPlan> => ({ type: "fault", fault: { type, message: type, path: null, current: type === "stale" ? record() : null, changed: type === "stale" ? ["name"] : null } });
+  const record = (): SavedPlan => ({
+    id: "a",
+    revision: server.revision,
+    createdAt: "",
+    updatedAt: "",
+    plan: server.plan,
+  });
+  const fault = (type: "unreachable" | "invalid" | "stale"): ApiResult<SavedPlan> => ({
+    type: "fault",
+    fault: {
+      type,
+      message: type,
+      path: null,
+      current: type === "stale" ? record() : null,
+      changed: type === "stale" ? ["name"] : null,
+    },
+  });
   const client = {
     savePlan: async (_: string, revision: number, sent: Plan): Promise<ApiResult<SavedPlan>> => {
       server.requests += 1;
@@ -22,13 +37,18 @@ function harness(draft: { revision: number; plan: Plan } | null = null) {
     readPlan: async () => ({ type: "ok", value: record() }),
   } as unknown as ApiClient;
   const kept = new Map<string, string>();
-  if (draft !== null) kept.set("golden-array-draft:a", JSON.stringify({ revision: draft.revision, plan: JSON.stringify(draft.plan) }));
+  if (draft !== null)
+    kept.set("golden-array-draft:a", JSON.stringify({ revision: draft.revision, plan: JSON.stringify(draft.plan) }));
   const desk = createDesk(record());
   const told: number[] = [];
   const saver = startSaver({
     desk,
     client,
-    drafts: { getItem: (key) => kept.get(key) ?? null, setItem: (key, value) => void kept.set(key, value), removeItem: (key) => void kept.delete(key) },
+    drafts: {
+      getItem: (key) => kept.get(key) ?? null,
+      setItem: (key, value) => void kept.set(key, value),
+      removeItem: (key) => void kept.delete(key),
+    },
     tell: ({ revision }) => told.push(revision),
     wait: () => Promise.resolve(),
   });
@@ -125,7 +145,11 @@ describe("a plan changed elsewhere", () => {
     again.saver.merge(structuredClone(again.server.plan));
     await again.settle();
     expect(again.server.revision).toBe(5);
-    expect(again.state()).toMatchObject({ revision: 5, save: { type: "saved" }, history: { present: { name: "Theirs" } } });
+    expect(again.state()).toMatchObject({
+      revision: 5,
+      save: { type: "saved" },
+      history: { present: { name: "Theirs" } },
+    });
     expect(state().save.type).toBe("saved");
   });
 

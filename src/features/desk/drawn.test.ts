@@ -9,7 +9,18 @@ import { createDrawn, drawTogether } from "./drawn";
 function harness() {
   const plan = demoPlans()[0] as Plan;
   const desk = createDesk({ id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan);
-  const judged = () => desk.set({ judgement: { plan: desk.store.getState().history.present, wiringId: plan.wirings[0]?.id ?? "", assessment: { type: "incomplete", missing: [] }, sky: desk.store.getState().sky, tiles: {}, mends: "found", tried: 0 } satisfies Judgement });
+  const judged = () =>
+    desk.set({
+      judgement: {
+        plan: desk.store.getState().history.present,
+        wiringId: plan.wirings[0]?.id ?? "",
+        assessment: { type: "incomplete", missing: [] },
+        sky: desk.store.getState().sky,
+        tiles: {},
+        mends: "found",
+        tried: 0,
+      } satisfies Judgement,
+    });
   judged();
   const drawn = createDrawn(desk.store);
   let due: (() => void) | null = null;
@@ -20,11 +31,20 @@ function harness() {
   let drawings = 0;
   drawn.subscribe(() => (drawings += 1));
   const name = () => drawn.getState().history.present.name;
-  return { desk, drawn, judged, stop, name, drawings: () => drawings, waiting: () => due !== null, timeUp: () => {
-    const run = due;
-    due = null;
-    run?.();
-  } };
+  return {
+    desk,
+    drawn,
+    judged,
+    stop,
+    name,
+    drawings: () => drawings,
+    waiting: () => due !== null,
+    timeUp: () => {
+      const run = due;
+      due = null;
+      run?.();
+    },
+  };
 }
 
 test("a change at one stroke is drawn once, together with its verdict", () => {
@@ -72,26 +92,31 @@ test("typing, selecting and pointing are drawn at once; after the end nothing is
 });
 
 test("whatever happens in whatever order, what is drawn is a state the desk was in, and the newest once nothing is waited for", () => {
-  const events = fc.array(fc.constantFrom("move", "type", "endTyping", "judge", "undo", "redo", "sky", "select", "timeUp"), { maxLength: 40 });
-  fc.assert(fc.property(events, (happened) => {
-    const { desk, drawn, judged, waiting, timeUp } = harness();
-    const been = new Set([desk.store.getState()]);
-    desk.store.subscribe((state) => been.add(state));
-    let typed = "";
-    happened.forEach((event, k) => {
-      if (event === "move") desk.change({ type: "rename", name: `Plan ${k}` });
-      else if (event === "type") desk.change({ type: "rename", name: (typed += "x") }, "rename");
-      else if (event === "endTyping") desk.endGesture();
-      else if (event === "judge") judged();
-      else if (event === "undo") desk.undo();
-      else if (event === "redo") desk.redo();
-      else if (event === "sky") desk.set({ sky: k % 2 === 0 ? "haze" : "hotRoof" });
-      else if (event === "select") desk.set({ selected: [`roof.${k}`] });
-      else timeUp();
-      expect(been.has(drawn.getState())).toBe(true);
-      if (!waiting()) expect(drawn.getState()).toBe(desk.store.getState());
-    });
-    timeUp();
-    expect(drawn.getState()).toBe(desk.store.getState());
-  }));
+  const events = fc.array(
+    fc.constantFrom("move", "type", "endTyping", "judge", "undo", "redo", "sky", "select", "timeUp"),
+    { maxLength: 40 },
+  );
+  fc.assert(
+    fc.property(events, (happened) => {
+      const { desk, drawn, judged, waiting, timeUp } = harness();
+      const been = new Set([desk.store.getState()]);
+      desk.store.subscribe((state) => been.add(state));
+      let typed = "";
+      happened.forEach((event, k) => {
+        if (event === "move") desk.change({ type: "rename", name: `Plan ${k}` });
+        else if (event === "type") desk.change({ type: "rename", name: (typed += "x") }, "rename");
+        else if (event === "endTyping") desk.endGesture();
+        else if (event === "judge") judged();
+        else if (event === "undo") desk.undo();
+        else if (event === "redo") desk.redo();
+        else if (event === "sky") desk.set({ sky: k % 2 === 0 ? "haze" : "hotRoof" });
+        else if (event === "select") desk.set({ selected: [`roof.${k}`] });
+        else timeUp();
+        expect(been.has(drawn.getState())).toBe(true);
+        if (!waiting()) expect(drawn.getState()).toBe(desk.store.getState());
+      });
+      timeUp();
+      expect(drawn.getState()).toBe(desk.store.getState());
+    }),
+  );
 });

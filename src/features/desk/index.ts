@@ -1,5 +1,15 @@
 export { DeskFrame } from "./DeskFrame";
-export { DeskProvider, openJudgeWorker, useAssessment, useDesk, useDeskState, useJudgement, useJudging, usePlan, useWiring } from "./DeskProvider";
+export {
+  DeskProvider,
+  openJudgeWorker,
+  useAssessment,
+  useDesk,
+  useDeskState,
+  useJudgement,
+  useJudging,
+  usePlan,
+  useWiring,
+} from "./DeskProvider";
 export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
 export { stopNames } from "./messages";
 export { type Saver, startSaver } from "./saver";

@@ -20,18 +20,35 @@ export type Judgement = {
 /** Has the worker judge the wiring on the desk whenever it changes. Returns how to stop. */
 export function startJudge(desk: Desk, open: () => Slot): () => void {
   const { store } = desk;
-  let asked: { readonly plan: Plan; readonly wiringId: string; readonly look: Look; /** mends found before for this very wiring */ readonly known: Judgement | null } | null = null;
+  let asked: {
+    readonly plan: Plan;
+    readonly wiringId: string;
+    readonly look: Look;
+    /** mends found before for this very wiring */ readonly known: Judgement | null;
+  } | null = null;
 
   const answered = (answer: JudgeAnswer) => {
     const { judgement } = store.getState();
     if (asked === null) return;
     if (answer.type === "verdict") {
       const { plan, wiringId, look, known } = asked;
-      desk.set({ judgement: { plan, wiringId, sky: look.sky, assessment: withMendsOf(answer.assessment, known), tiles: answer.tiles, mends: answer.searching ? "searching" : "found", tried: 0 } });
+      desk.set({
+        judgement: {
+          plan,
+          wiringId,
+          sky: look.sky,
+          assessment: withMendsOf(answer.assessment, known),
+          tiles: answer.tiles,
+          mends: answer.searching ? "searching" : "found",
+          tried: 0,
+        },
+      });
       return;
     }
     if (answer.type === "failed") {
-      desk.set({ notice: `The verdict could not be worked out (${answer.message}). The plan is safe; change something to try again.` });
+      desk.set({
+        notice: `The verdict could not be worked out (${answer.message}). The plan is safe; change something to try again.`,
+      });
       return;
     }
     // what follows adds to a verdict of the same revision
@@ -48,7 +65,8 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
     const same = asked !== null && asked.plan === plan && asked.wiringId === wiringId;
     if (same && asked?.look.sky === sky && asked.look.moment === moment) return;
     // a look at another sky changes no rule: mends once found still stand
-    const known = judgement?.plan === plan && judgement.wiringId === wiringId && judgement.mends === "found" ? judgement : null;
+    const known =
+      judgement?.plan === plan && judgement.wiringId === wiringId && judgement.mends === "found" ? judgement : null;
     asked = { plan, wiringId, look: { sky, moment }, known };
     client.ask({ plan, wiringId, look: asked.look, withMends: known === null });
   };
@@ -66,7 +84,10 @@ function withMendsOf(assessment: Assessment, known: Judgement | null): Assessmen
 }
 
 function mended(assessment: Assessed, mends: ReadonlyMap<string, Mend | null>): Assessed {
-  return { ...assessment, findings: assessment.findings.map((finding) => ({ ...finding, mend: mends.get(finding.id) ?? null })) };
+  return {
+    ...assessment,
+    findings: assessment.findings.map((finding) => ({ ...finding, mend: mends.get(finding.id) ?? null })),
+  };
 }
 
 function grown(judgement: Judgement, answer: Extract<JudgeAnswer, { type: "progress" | "mends" }>): Judgement {

@@ -6,7 +6,10 @@ const lantern = demoPlans()[0] as Plan;
 
 /** A history of so many renames. */
 function renamed(times: number): History {
-  return Array.from({ length: times }, (_, k) => k).reduce((history, k) => record(history, applyChange(history.present, { type: "rename", name: `Name ${k}` }), null), startHistory(lantern));
+  return Array.from({ length: times }, (_, k) => k).reduce(
+    (history, k) => record(history, applyChange(history.present, { type: "rename", name: `Name ${k}` }), null),
+    startHistory(lantern),
+  );
 }
 
 test("a history kept over a reload undoes and redoes as it did", () => {
@@ -23,9 +26,12 @@ test("a history that does not end in the plan that was opened is not taken: anot
   expect(unpackHistory(packHistory(renamed(3)), lantern).past).toEqual([]);
 });
 
-test.each([null, "", "{", '{"present":1}', '{"present":"x","past":["y"],"future":[]}'])("%j is no history, and does no harm", (text) => {
-  expect(unpackHistory(text, lantern)).toEqual(startHistory(lantern));
-});
+test.each([null, "", "{", '{"present":1}', '{"present":"x","past":["y"],"future":[]}'])(
+  "%j is no history, and does no harm",
+  (text) => {
+    expect(unpackHistory(text, lantern)).toEqual(startHistory(lantern));
+  },
+);
 
 test("a step that no longer reads spoils the whole: half a history would undo to the wrong place", () => {
   const history = renamed(2);

@@ -31,7 +31,8 @@ export function unpackHistory(text: string | null, plan: Plan): History {
   const ended = kept === null ? null : readPlanText(kept.present);
   // compared as documents: the order of keys may differ after a round over the server
   if (kept === null || ended?.type !== "plan" || differences(ended.plan, plan, 1).length > 0) return fresh;
-  const plans = (texts: readonly string[]) => texts.map((each) => readPlanText(each)).flatMap((reading) => (reading.type === "plan" ? [reading.plan] : []));
+  const plans = (texts: readonly string[]) =>
+    texts.map((each) => readPlanText(each)).flatMap((reading) => (reading.type === "plan" ? [reading.plan] : []));
   const [past, future] = [plans(kept.past), plans(kept.future)];
   return past.length === kept.past.length && future.length === kept.future.length ? { ...fresh, past, future } : fresh;
 }
@@ -39,9 +40,17 @@ export function unpackHistory(text: string | null, plan: Plan): History {
 function parsed(text: string): Kept | null {
   try {
     const value: unknown = JSON.parse(text);
-    if (typeof value !== "object" || value === null || !("present" in value) || !("past" in value) || !("future" in value)) return null;
+    if (
+      typeof value !== "object" ||
+      value === null ||
+      !("present" in value) ||
+      !("past" in value) ||
+      !("future" in value)
+    )
+      return null;
     const { present, past, future } = value;
-    const areTexts = (list: unknown): list is string[] => Array.isArray(list) && list.every((each) => typeof each === "string");
+    const areTexts = (list: unknown): list is string[] =>
+      Array.isArray(list) && list.every((each) => typeof each === "string");
     return typeof present === "string" && areTexts(past) && areTexts(future) ? { present, past, future } : null;
   } catch {
     return null;

@@ -3,11 +3,23 @@ import { type SaveState } from "./store";
 import { type StopState } from "./stop-state";
 
 export const stopNames: Readonly<Record<Stop, string>> = {
-  need: "Need", space: "Space", panels: "Panels", input: "Input", wire: "Wire", protect: "Protect", mount: "Mount", prove: "Prove", log: "Log",
+  need: "Need",
+  space: "Space",
+  panels: "Panels",
+  input: "Input",
+  wire: "Wire",
+  protect: "Protect",
+  mount: "Mount",
+  prove: "Prove",
+  log: "Log",
 };
 
 export const stopStateWords: Readonly<Record<StopState, string>> = {
-  empty: "empty", question: "question open", ready: "ready", stopFound: "Stop found", notes: "has notes",
+  empty: "empty",
+  question: "question open",
+  ready: "ready",
+  stopFound: "Stop found",
+  notes: "has notes",
 };
 
 /** The autosave's word for how things stand. */

@@ -75,8 +75,10 @@ export function startSaver({ desk, client, drafts, tell, wait }: Parts): Saver {
         continue;
       }
       const { fault } = result;
-      if (fault.type === "stale" && fault.current !== null) desk.set({ save: { type: "stale", current: fault.current, changed: fault.changed } });
-      else if (fault.type === "unreachable" || fault.type === "server") desk.set({ save: { type: "unreachable", message: fault.message } });
+      if (fault.type === "stale" && fault.current !== null)
+        desk.set({ save: { type: "stale", current: fault.current, changed: fault.changed } });
+      else if (fault.type === "unreachable" || fault.type === "server")
+        desk.set({ save: { type: "unreachable", message: fault.message } });
       else {
         desk.set({ save: { type: "refused", message: fault.message } });
         break;
@@ -115,7 +117,13 @@ export function startSaver({ desk, client, drafts, tell, wait }: Parts): Saver {
       desk.set({ notice: "Changes that had not been saved when the page closed are back." });
     } else {
       const now = "";
-      desk.set({ save: { type: "stale", current: { id: planId, revision, createdAt: now, updatedAt: now, plan: acknowledged }, changed: null } });
+      desk.set({
+        save: {
+          type: "stale",
+          current: { id: planId, revision, createdAt: now, updatedAt: now, plan: acknowledged },
+          changed: null,
+        },
+      });
     }
     desk.adopt(draft.plan);
   }
@@ -152,7 +160,8 @@ export function startSaver({ desk, client, drafts, tell, wait }: Parts): Saver {
   function settleOn(plan: Plan): void {
     const { save } = store.getState();
     if (save.type !== "stale") return;
-    if (differences(save.current.plan, plan, 1).length === 0) return takeIn(save.current, "The other version is shown. Yours is one undo away.");
+    if (differences(save.current.plan, plan, 1).length === 0)
+      return takeIn(save.current, "The other version is shown. Yours is one undo away.");
     desk.set({ revision: save.current.revision, acknowledged: save.current.plan, save: { type: "unsaved" } });
     desk.adopt(plan);
     keepDraft();

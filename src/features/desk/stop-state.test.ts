@@ -5,7 +5,8 @@ import { changedWords, saveWords } from "./messages";
 import { stopState } from "./stop-state";
 
 const changed = (plan: Plan, ...changes: Change[]) => changes.reduce<Plan>(applyChange, plan);
-const states = (plan: Plan) => Object.fromEntries(stops.map((stop) => [stop, stopState(stop, plan, assess(plan, plan.wirings[0]?.id ?? ""))]));
+const states = (plan: Plan) =>
+  Object.fromEntries(stops.map((stop) => [stop, stopState(stop, plan, assess(plan, plan.wirings[0]?.id ?? ""))]));
 
 test("a new plan is empty at every stop", () => {
   expect(new Set(Object.values(states(emptyPlan("New"))))).toEqual(new Set(["empty"]));
@@ -18,7 +19,13 @@ test("a label half typed and an input without a ceiling are open questions", () 
     { type: "addInput", id: "i", libraryId: null, device: blankDevice("D") },
     { type: "setNote", stop: "log", text: "first sun" },
   );
-  expect(states(plan)).toMatchObject({ panels: "question", input: "question", wire: "empty", log: "notes", need: "empty" });
+  expect(states(plan)).toMatchObject({
+    panels: "question",
+    input: "question",
+    wire: "empty",
+    log: "notes",
+    need: "empty",
+  });
 });
 
 test("the demo plans show a ready wiring and a Stop", () => {
@@ -28,7 +35,12 @@ test("the demo plans show a ready wiring and a Stop", () => {
 });
 
 test("an unanswered ceiling leaves the wiring a question, not ready", () => {
-  const plan = changed(demoPlans()[0] as Plan, { type: "setPort", inputId: "station", portId: "high", patch: { maxV: null } });
+  const plan = changed(demoPlans()[0] as Plan, {
+    type: "setPort",
+    inputId: "station",
+    portId: "high",
+    patch: { maxV: null },
+  });
   expect(states(plan)).toMatchObject({ input: "question", wire: "question" });
 });
 

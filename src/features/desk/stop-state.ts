@@ -10,10 +10,16 @@ export function stopState(stop: Stop, plan: Plan, assessment: Assessment | null)
   switch (stop) {
     case "panels":
       if (plan.panels.length === 0) return "empty";
-      return plan.panels.every(({ label }) => readLabel(label).type === "label" && doubtsAbout(label).length === 0) ? "ready" : "question";
+      return plan.panels.every(({ label }) => readLabel(label).type === "label" && doubtsAbout(label).length === 0)
+        ? "ready"
+        : "question";
     case "input":
       if (plan.inputs.length === 0) return "empty";
-      return plan.inputs.every(({ device }) => device.ports.every((port) => port.maxV !== null && (port.minV !== null || port.batteryV !== null))) ? "ready" : "question";
+      return plan.inputs.every(({ device }) =>
+        device.ports.every((port) => port.maxV !== null && (port.minV !== null || port.batteryV !== null)),
+      )
+        ? "ready"
+        : "question";
     case "wire":
       if (assessment === null || assessment.type === "incomplete") return "empty";
       if (assessment.worst === "stop") return "stopFound";

@@ -1,6 +1,17 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { type SavedPlan } from "@/api";
-import { applyChange, type Change, endGesture, type History, type Plan, record, redo, startHistory, undo, type Wiring } from "@/core/plan";
+import {
+  applyChange,
+  type Change,
+  endGesture,
+  type History,
+  type Plan,
+  record,
+  redo,
+  startHistory,
+  undo,
+  type Wiring,
+} from "@/core/plan";
 import { equinoxNoon, type Moment, type SkyName } from "@/core/sky";
 import { type TileKey } from "@/core/wiring";
 import { type Judgement } from "./judge";
@@ -47,7 +58,25 @@ export type Desk = {
   readonly endGesture: () => void;
   readonly undo: () => void;
   readonly redo: () => void;
-  readonly set: (patch: Partial<Pick<DeskState, "revision" | "acknowledged" | "save" | "notice" | "sky" | "moment" | "wiringId" | "judgement" | "litFinding" | "selected" | "said" | "ledgerOpen">>) => void;
+  readonly set: (
+    patch: Partial<
+      Pick<
+        DeskState,
+        | "revision"
+        | "acknowledged"
+        | "save"
+        | "notice"
+        | "sky"
+        | "moment"
+        | "wiringId"
+        | "judgement"
+        | "litFinding"
+        | "selected"
+        | "said"
+        | "ledgerOpen"
+      >
+    >,
+  ) => void;
   /** Takes in a whole document from elsewhere, as an undoable step. */
   readonly adopt: (plan: Plan) => void;
   /** Takes up a history kept from before a reload. */
@@ -80,10 +109,12 @@ export function createDesk(opened: SavedPlan): Desk {
     said: "",
     ledgerOpen: false,
   }));
-  const withHistory = (step: (history: History) => History) => store.setState((state) => ({ history: step(state.history) }));
+  const withHistory = (step: (history: History) => History) =>
+    store.setState((state) => ({ history: step(state.history) }));
   return {
     store,
-    change: (change, gesture) => withHistory((history) => record(history, applyChange(history.present, change), gesture ?? null)),
+    change: (change, gesture) =>
+      withHistory((history) => record(history, applyChange(history.present, change), gesture ?? null)),
     endGesture: () => withHistory(endGesture),
     undo: () => withHistory(undo),
     redo: () => withHistory(redo),

@@ -3,18 +3,28 @@
 import { useCallback, useEffect, useState } from "react";
 import { type ApiClient, createClient, type ShelfClient } from "@/api";
 
-export type LibraryState<T> = { readonly type: "loading" } | { readonly type: "ready"; readonly records: readonly T[] } | { readonly type: "fault"; readonly message: string };
+export type LibraryState<T> =
+  | { readonly type: "loading" }
+  | { readonly type: "ready"; readonly records: readonly T[] }
+  | { readonly type: "fault"; readonly message: string };
 
 const client: ApiClient = createClient((input, init) => fetch(input, init));
 
 /** A shelf of the library: its records, and a way to put another on it. */
-export function useLibrary<Sheet, T extends { readonly id: string; readonly sheet: Sheet; readonly retired: boolean }>(shelfOf: (client: ApiClient) => ShelfClient<Sheet, T>) {
+export function useLibrary<Sheet, T extends { readonly id: string; readonly sheet: Sheet; readonly retired: boolean }>(
+  shelfOf: (client: ApiClient) => ShelfClient<Sheet, T>,
+) {
   const [state, setState] = useState<LibraryState<T>>({ type: "loading" });
   const { list, create } = shelfOf(client);
   useEffect(() => {
     let gone = false;
     void list().then((result) => {
-      if (!gone) setState(result.type === "ok" ? { type: "ready", records: result.value.filter(({ retired }) => !retired) } : { type: "fault", message: result.fault.message });
+      if (!gone)
+        setState(
+          result.type === "ok"
+            ? { type: "ready", records: result.value.filter(({ retired }) => !retired) }
+            : { type: "fault", message: result.fault.message },
+        );
     });
     return () => {
       gone = true;
@@ -24,7 +34,9 @@ export function useLibrary<Sheet, T extends { readonly id: string; readonly shee
     async (sheet: Sheet): Promise<string | null> => {
       const result = await create(sheet);
       if (result.type === "fault") return result.fault.message;
-      setState((before) => (before.type === "ready" ? { type: "ready", records: [...before.records, result.value] } : before));
+      setState((before) =>
+        before.type === "ready" ? { type: "ready", records: [...before.records, result.value] } : before,
+      );
       return null;
     },
     [create],

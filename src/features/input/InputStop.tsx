@@ -8,7 +8,16 @@ import { type ApiClient } from "@/api";
 import { portWindow } from "@/core/input";
 import { blankDevice, type DeviceSheet, type PlanInput } from "@/core/plan";
 import { demoInputs } from "@/demo";
-import { type Desk, KeepInLibrary, LibrarySheet, useAssessment, useDesk, useDeskState, useLibrary, usePlan } from "@/features/desk";
+import {
+  type Desk,
+  KeepInLibrary,
+  LibrarySheet,
+  useAssessment,
+  useDesk,
+  useDeskState,
+  useLibrary,
+  usePlan,
+} from "@/features/desk";
 import { nothingLit, WindowChart } from "@/features/window-chart";
 import { counted, PickList, Sheet } from "@/ui";
 import { type DeviceEditor } from "./device-editor";
@@ -17,7 +26,8 @@ import { inputKindWords } from "./fields";
 
 const shelf = (client: ApiClient) => client.inputs;
 
-const opening = "Copy the data sheet line by line. What a line means stands here as you reach it; the window is drawn as you type.";
+const opening =
+  "Copy the data sheet line by line. What a line means stands here as you reach it; the window is drawn as you type.";
 
 /** The stop where the input is chosen from the library or typed off its data sheet. */
 export function InputStop() {
@@ -38,31 +48,89 @@ export function InputStop() {
   };
 
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 400px" }, gridTemplateAreas: { xs: '"list" "sheet" "side" "library"', md: '"list sheet side" "library sheet side"' }, gridTemplateRows: { md: "auto 1fr" }, alignItems: "start" }}>
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 400px" },
+        gridTemplateAreas: { xs: '"list" "sheet" "side" "library"', md: '"list sheet side" "library sheet side"' },
+        gridTemplateRows: { md: "auto 1fr" },
+        alignItems: "start",
+      }}
+    >
       <Box sx={{ gridArea: "list", minWidth: 0 }}>
         <Sheet title="In this plan" flush>
-          {inputs.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>No input yet: the charge controller or power station the panels feed. Take one from the library, type one in, or start with the worked example.</Box>}
-          <PickList label="Inputs in this plan" items={inputs.map(({ id, device }) => ({ id, name: device.name, detail: detailOf(device) }))} chosen={chosen?.id ?? null} onChoose={setChosenId} onRemove={(inputId) => desk.change({ type: "removeInput", inputId })} />
+          {inputs.length === 0 && (
+            <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>
+              No input yet: the charge controller or power station the panels feed. Take one from the library, type one
+              in, or start with the worked example.
+            </Box>
+          )}
+          <PickList
+            label="Inputs in this plan"
+            items={inputs.map(({ id, device }) => ({ id, name: device.name, detail: detailOf(device) }))}
+            chosen={chosen?.id ?? null}
+            onChoose={setChosenId}
+            onRemove={(inputId) => desk.change({ type: "removeInput", inputId })}
+          />
           <Box sx={{ p: 1, display: "flex", gap: 1, flexWrap: "wrap" }}>
-            <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => add(blankDevice("New input"), null)}>Type one in</Button>
-            {inputs.length === 0 && <Button size="small" variant="outlined" onClick={() => add(demoInputs.twoPortStation, null)}>Worked example</Button>}
+            <Button
+              size="small"
+              variant="contained"
+              startIcon={<FilePlus2 size={16} />}
+              onClick={() => add(blankDevice("New input"), null)}
+            >
+              Type one in
+            </Button>
+            {inputs.length === 0 && (
+              <Button size="small" variant="outlined" onClick={() => add(demoInputs.twoPortStation, null)}>
+                Worked example
+              </Button>
+            )}
           </Box>
         </Sheet>
       </Box>
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
-        <LibrarySheet shelf="inputs" label="Inputs in the library" state={library.state} emptyWords="Empty. An input you have typed can be kept here for the next plan." detail={({ sheet }) => detailOf(sheet)} onTake={({ id, sheet }) => add(sheet, id)} />
+        <LibrarySheet
+          shelf="inputs"
+          label="Inputs in the library"
+          state={library.state}
+          emptyWords="Empty. An input you have typed can be kept here for the next plan."
+          detail={({ sheet }) => detailOf(sheet)}
+          onTake={({ id, sheet }) => add(sheet, id)}
+        />
       </Box>
       {chosen !== undefined && port !== undefined && (
         <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
-        <Sheet title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
-          <DeviceForm key={chosen.id} editor={editorOf(desk, chosen)} port={port} onPort={setPortId} onField={setHelp} />
-        </Sheet>
+          <Sheet title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
+            <DeviceForm
+              key={chosen.id}
+              editor={editorOf(desk, chosen)}
+              port={port}
+              onPort={setPortId}
+              onField={setHelp}
+            />
+          </Sheet>
         </Box>
       )}
       {chosen !== undefined && port !== undefined && (
         <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0 }}>
-          <Box aria-hidden sx={{ display: { xs: "none", md: "block" }, borderLeft: "3px double var(--line-strong)", pl: 1.5, minHeight: 66, fontSize: "0.9375rem", fontStyle: "italic" }}>{help}</Box>
-          <Sheet title="The window it opens" flush><PortWindow input={chosen} portId={port.id} /></Sheet>
+          <Box
+            aria-hidden
+            sx={{
+              display: { xs: "none", md: "block" },
+              borderLeft: "3px double var(--line-strong)",
+              pl: 1.5,
+              minHeight: 66,
+              fontSize: "0.9375rem",
+              fontStyle: "italic",
+            }}
+          >
+            {help}
+          </Box>
+          <Sheet title="The window it opens" flush>
+            <PortWindow input={chosen} portId={port.id} />
+          </Sheet>
         </Box>
       )}
     </Box>
@@ -88,8 +156,14 @@ function PortWindow({ input, portId }: { input: PlanInput; portId: string }) {
   const sky = useDeskState((state) => state.sky);
   const port = input.device.ports.find((candidate) => candidate.id === portId);
   const window = port === undefined ? null : portWindow(port);
-  if (window === null) return <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>Drawn as soon as the highest volts are there.</Box>;
-  const lane = assessment?.type === "assessed" ? assessment.lanes.find((candidate) => candidate.inputId === input.id && candidate.portId === portId) : undefined;
+  if (window === null)
+    return (
+      <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>Drawn as soon as the highest volts are there.</Box>
+    );
+  const lane =
+    assessment?.type === "assessed"
+      ? assessment.lanes.find((candidate) => candidate.inputId === input.id && candidate.portId === portId)
+      : undefined;
   return <WindowChart window={window} skies={lane?.skies ?? null} chosen={sky} lit={nothingLit} height={300} />;
 }
 

@@ -2,7 +2,8 @@
 export const portHelp = {
   maxV: "Highest volts: the ceiling. More than this on a cold morning shuts the input out or destroys it.",
   minV: "Lowest volts: below this the input takes nothing and shows 0 W.",
-  ceilingBasis: "Some makers mean the volts with nothing connected (Voc), others the volts while running. If the sheet does not say, leave it at unknown: Voc is assumed.",
+  ceilingBasis:
+    "Some makers mean the volts with nothing connected (Voc), others the volts while running. If the sheet does not say, leave it at unknown: Voc is assumed.",
   overVoltage: "What too many volts do: some inputs just refuse, others are destroyed. Unknown counts as destroyed.",
   batteryV: "Volts of the battery behind a charge controller. The array must stay above it.",
   wakeMarginV: "Volts over the battery the array needs before the controller starts, often 5.",
@@ -13,10 +14,14 @@ export const portHelp = {
   amps: "The most amps it takes at these volts. Some inputs have one limit at low volts and another higher up: add a tier for each.",
   fromV: "Volts from which this limit holds. Empty: from the lowest volts.",
   toV: "Volts up to which this limit holds. Empty: up to the ceiling.",
-  nature: "Draws up to: extra amps stay unused, no harm. Never exceed: an absolute limit, judged with a quarter added for bright skies.",
-  conversion: "MPPT looks for the array’s best volts and turns the surplus into amps. PWM joins the array straight to the battery: volts above it are lost.",
-  tracker: "A tracker that scans finds the best of several peaks; one that only climbs may stop at a low one when a panel is shaded. Unknown counts as scanning, and the ledger says what climbing would cost.",
-  batteryMaxA: "The most amps the controller puts into the battery, often the number in its name. Times battery volts it is a watt limit.",
+  nature:
+    "Draws up to: extra amps stay unused, no harm. Never exceed: an absolute limit, judged with a quarter added for bright skies.",
+  conversion:
+    "MPPT looks for the array’s best volts and turns the surplus into amps. PWM joins the array straight to the battery: volts above it are lost.",
+  tracker:
+    "A tracker that scans finds the best of several peaks; one that only climbs may stop at a low one when a panel is shaded. Unknown counts as scanning, and the ledger says what climbing would cost.",
+  batteryMaxA:
+    "The most amps the controller puts into the battery, often the number in its name. Times battery volts it is a watt limit.",
   pwmDropV: "Volts lost between array and battery in a PWM controller and its leads. Empty: 0.5 V is assumed.",
   moduleId: "Whether this port comes with the device or with an add-on module bought apart.",
   groupMaxW: "The most watts the ports of this group take together.",
@@ -29,7 +34,11 @@ export const deviceHelp = {
 } as const;
 
 export const conversionWords = { mppt: "MPPT", pwm: "PWM" } as const;
-export const trackerWords = { fullScan: "scans the whole curve", hillClimb: "only climbs", unknown: "unknown" } as const;
+export const trackerWords = {
+  fullScan: "scans the whole curve",
+  hillClimb: "only climbs",
+  unknown: "unknown",
+} as const;
 export const natureWords = { drawsUpTo: "draws up to", neverExceed: "never exceed" } as const;
 export const basisWords = { voc: "nothing connected (Voc)", vmp: "while running (Vmp)", unknown: "unknown" } as const;
 export const outcomeWords = { shutsOut: "shuts it out", mayDestroy: "may destroy it", unknown: "unknown" } as const;

@@ -18,7 +18,11 @@ const mostUnfolded = 12;
 export const Ledger = memo(function Ledger() {
   // the verdict, the chart and the totals come first: a ledger of several ports is as much to draw as all of them
   const assessment = useAfterPaint(useAssessment());
-  const search = useDeskState(({ judgement }) => (judgement?.mends === "searching" ? `Looking for a mend${judgement.tried > 0 ? ` (${judgement.tried} wirings tried)` : ""}…` : null));
+  const search = useDeskState(({ judgement }) =>
+    judgement?.mends === "searching"
+      ? `Looking for a mend${judgement.tried > 0 ? ` (${judgement.tried} wirings tried)` : ""}…`
+      : null,
+  );
   const [withPassing, setWithPassing] = useState(false);
   const findings = assessment?.type === "assessed" ? assessment.findings : [];
   const passing = findings.filter(({ level }) => level === "good").length;
@@ -29,15 +33,33 @@ export const Ledger = memo(function Ledger() {
     <>
       {assessment.missing.length > 0 && (
         <ul>
-          {assessment.missing.map((missing) => <li key={missing.type}>{missingSentence(missing)}</li>)}
+          {assessment.missing.map((missing) => (
+            <li key={missing.type}>{missingSentence(missing)}</li>
+          ))}
         </ul>
       )}
       {assessment.type === "assessed" && (
         <ol aria-label="Ledger of rules" className={style["list"]}>
-          {shown.map((finding) => <LedgerLine key={finding.id} finding={finding} place={portPrefix(assessment, finding.where)} search={finding.mend === null && isFailing(finding) ? search : null} />)}
+          {shown.map((finding) => (
+            <LedgerLine
+              key={finding.id}
+              finding={finding}
+              place={portPrefix(assessment, finding.where)}
+              search={finding.mend === null && isFailing(finding) ? search : null}
+            />
+          ))}
         </ol>
       )}
-      {folds && <TextKey look="plain" aria-expanded={withPassing} onClick={() => setWithPassing(!withPassing)} className={style["fold"]}>{withPassing ? "Fold the" : "Show the"} {counted(passing, "rule")} that {passing === 1 ? "passes" : "pass"}</TextKey>}
+      {folds && (
+        <TextKey
+          look="plain"
+          aria-expanded={withPassing}
+          onClick={() => setWithPassing(!withPassing)}
+          className={style["fold"]}
+        >
+          {withPassing ? "Fold the" : "Show the"} {counted(passing, "rule")} that {passing === 1 ? "passes" : "pass"}
+        </TextKey>
+      )}
     </>
   );
 });
@@ -49,7 +71,13 @@ const wrench = <Wrench size={15} aria-hidden />;
 type LineProps = { readonly finding: Finding; readonly place: string; readonly search: string | null };
 
 /** Findings are new objects at every verdict; a line is drawn again only when what it says has changed. */
-const LedgerLine = memo(Line, (a, b) => a.place === b.place && a.search === b.search && (a.finding === b.finding || JSON.stringify(a.finding) === JSON.stringify(b.finding)));
+const LedgerLine = memo(
+  Line,
+  (a, b) =>
+    a.place === b.place &&
+    a.search === b.search &&
+    (a.finding === b.finding || JSON.stringify(a.finding) === JSON.stringify(b.finding)),
+);
 
 function Line({ finding, place, search }: LineProps) {
   const desk = useDesk();
@@ -60,19 +88,48 @@ function Line({ finding, place, search }: LineProps) {
   const light = (on: boolean) => desk.set({ litFinding: on ? id : null });
   const failing = isFailing(finding);
   return (
-    <li data-rule={rule} data-level={level} onMouseEnter={() => light(true)} onMouseLeave={() => light(false)} className={style["line"]}>
+    <li
+      data-rule={rule}
+      data-level={level}
+      onMouseEnter={() => light(true)}
+      onMouseLeave={() => light(false)}
+      className={style["line"]}
+    >
       <LevelMark level={level} />
       <div className={style["words"]}>
-        <div className={style["title"]}><span style={{ color: levelColour(level) }}>{levelWords[level]}: </span>{place}{ruleTitles[rule]}</div>
+        <div className={style["title"]}>
+          <span style={{ color: levelColour(level) }}>{levelWords[level]}: </span>
+          {place}
+          {ruleTitles[rule]}
+        </div>
         <div className={style["sentence"]}>{findingSentence(finding, system)}</div>
       </div>
       <div className={`num ${style["value"]}`}>
         {value === null ? "–" : amount(value.value, value.unit)}
-        <span className={style["limit"]}>{finding.limit === null ? (value?.unit === "%" ? " lost" : " of –") : ` of ${limit(finding.limit.value, finding.limit.unit)}`}</span>
+        <span className={style["limit"]}>
+          {finding.limit === null
+            ? value?.unit === "%"
+              ? " lost"
+              : " of –"
+            : ` of ${limit(finding.limit.value, finding.limit.unit)}`}
+        </span>
       </div>
-      <div className={style["bar"]}><MarginBar finding={finding} /></div>
-      <button type="button" className={style["whyButton"]} aria-expanded={open} aria-controls={whyId} onClick={() => setOpen(!open)}>
-        Why<span className="visually-hidden">: {place}{ruleTitles[rule]}</span> {chevron}
+      <div className={style["bar"]}>
+        <MarginBar finding={finding} />
+      </div>
+      <button
+        type="button"
+        className={style["whyButton"]}
+        aria-expanded={open}
+        aria-controls={whyId}
+        onClick={() => setOpen(!open)}
+      >
+        Why
+        <span className="visually-hidden">
+          : {place}
+          {ruleTitles[rule]}
+        </span>{" "}
+        {chevron}
       </button>
       {(finding.assumptions.length > 0 || failing) && (
         <div className={style["extra"]}>
@@ -81,11 +138,21 @@ function Line({ finding, place, search }: LineProps) {
               {wrench} Mend: {mendSentence(mend)}
             </TextKey>
           )}
-          {mend === null && failing && <span className={style["small"]}>{search ?? "No wiring of these panels would do better here; another input would."}</span>}
-          {finding.assumptions.length > 0 && <span className={style["assumed"]}><em>Assumed:</em> {finding.assumptions.map((each) => assumptionSentence(each, system)).join("; ")}.</span>}
+          {mend === null && failing && (
+            <span className={style["small"]}>
+              {search ?? "No wiring of these panels would do better here; another input would."}
+            </span>
+          )}
+          {finding.assumptions.length > 0 && (
+            <span className={style["assumed"]}>
+              <em>Assumed:</em> {finding.assumptions.map((each) => assumptionSentence(each, system)).join("; ")}.
+            </span>
+          )}
         </div>
       )}
-      <div id={whyId} className={style["wide"]}>{open && <Why finding={finding} />}</div>
+      <div id={whyId} className={style["wide"]}>
+        {open && <Why finding={finding} />}
+      </div>
     </li>
   );
 }
@@ -98,7 +165,11 @@ function Why({ finding }: { finding: Finding }) {
   const { lines, source } = whyLines(finding);
   return (
     <div className={style["formula"]}>
-      {lines.map((line) => <div key={line} className="num">{line}</div>)}
+      {lines.map((line) => (
+        <div key={line} className="num">
+          {line}
+        </div>
+      ))}
       {source !== "" && <div className={style["source"]}>{source}</div>}
     </div>
   );

@@ -14,10 +14,22 @@ export function LedgerDrawer() {
   const open = useDeskState((state) => state.ledgerOpen);
   const close = () => desk.set({ ledgerOpen: false, litFinding: null });
   return (
-    <Drawer anchor="bottom" open={open} onClose={close} transitionDuration={0} slotProps={{ paper: { sx: { maxHeight: "85vh", borderTop: "3px solid var(--ink)" }, role: "dialog", "aria-label": "Ledger" } }}>
+    <Drawer
+      anchor="bottom"
+      open={open}
+      onClose={close}
+      transitionDuration={0}
+      slotProps={{
+        paper: { sx: { maxHeight: "85vh", borderTop: "3px solid var(--ink)" }, role: "dialog", "aria-label": "Ledger" },
+      }}
+    >
       <Box sx={{ display: "flex", alignItems: "center", px: 2, py: 0.5, borderBottom: "1px solid var(--line)" }}>
-        <Typography variant="h2" component="h2" sx={{ flex: 1 }}>Ledger: every rule, its number and its limit</Typography>
-        <IconButton aria-label="Close the ledger" onClick={close}><X size={18} /></IconButton>
+        <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
+          Ledger: every rule, its number and its limit
+        </Typography>
+        <IconButton aria-label="Close the ledger" onClick={close}>
+          <X size={18} />
+        </IconButton>
       </Box>
       <Ledger />
     </Drawer>

@@ -13,13 +13,18 @@ export function MarginBar({ finding }: { finding: Finding }) {
   if (marginPct === null || value === null || limit === null || limit.value <= 0) return null;
   const share = Math.min(widthPx / limitAtPx, value.value / limit.value);
   const isFloor = rule === "hotVmp" || rule === "wake";
-  const room = marginPct >= 0 ? `${percent(marginPct)} ${isFloor ? "over" : "room"}` : `${percent(-marginPct)} ${isFloor ? "under" : "over"}`;
+  const room =
+    marginPct >= 0
+      ? `${percent(marginPct)} ${isFloor ? "over" : "room"}`
+      : `${percent(-marginPct)} ${isFloor ? "under" : "over"}`;
   return (
     <svg width={widthPx} height="26" viewBox={`0 0 ${widthPx} 26`} role="img" aria-label={room}>
       <rect x="0" y="15" width={widthPx} height="7" fill="none" stroke="var(--line-strong)" strokeWidth="1" />
       <rect x="0" y="15" width={share * limitAtPx} height="7" fill={levelColour(level)} />
       <path d={`M${limitAtPx} 11v15`} stroke="var(--ink)" strokeWidth="2" />
-      <text x="0" y="10" fontSize="11" fill="var(--ink)">{room}</text>
+      <text x="0" y="10" fontSize="11" fill="var(--ink)">
+        {room}
+      </text>
     </svg>
   );
 }

@@ -17,21 +17,50 @@ export function VerdictStrip() {
   const openLedger = useCallback(() => desk.set({ ledgerOpen: true }), [desk]);
   const { level, word, sentence } = headline(assessment, useUnits());
   return (
-    <section aria-label="Verdict" data-testid="verdict" data-level={level} aria-busy={judging} className={style["strip"]} style={{ borderLeftColor: levelColour(level) }}>
-      <Headline level={level} word={word} sentence={sentence} counts={assessment?.type === "assessed" ? countsOf(assessment) : null} onLedger={openLedger} />
+    <section
+      aria-label="Verdict"
+      data-testid="verdict"
+      data-level={level}
+      aria-busy={judging}
+      className={style["strip"]}
+      style={{ borderLeftColor: levelColour(level) }}
+    >
+      <Headline
+        level={level}
+        word={word}
+        sentence={sentence}
+        counts={assessment?.type === "assessed" ? countsOf(assessment) : null}
+        onLedger={openLedger}
+      />
     </section>
   );
 }
 
-type HeadlineProps = { readonly level: Level; readonly word: string; readonly sentence: string; readonly counts: string | null; readonly onLedger: () => void };
+type HeadlineProps = {
+  readonly level: Level;
+  readonly word: string;
+  readonly sentence: string;
+  readonly counts: string | null;
+  readonly onLedger: () => void;
+};
 
 /** Drawn again only when what it says has changed. */
 const Headline = memo(function Headline({ level, word, sentence, counts, onLedger }: HeadlineProps) {
   return (
     <>
-      <div className={style["word"]}><LevelMark level={level} size={26} /><strong style={{ color: levelColour(level) }}>{word}</strong></div>
-      <div role="status" className={style["sentence"]}>{sentence}</div>
-      {counts !== null && <div className={style["counts"]}><span>{counts}</span><TextKey onClick={onLedger}>Ledger</TextKey></div>}
+      <div className={style["word"]}>
+        <LevelMark level={level} size={26} />
+        <strong style={{ color: levelColour(level) }}>{word}</strong>
+      </div>
+      <div role="status" className={style["sentence"]}>
+        {sentence}
+      </div>
+      {counts !== null && (
+        <div className={style["counts"]}>
+          <span>{counts}</span>
+          <TextKey onClick={onLedger}>Ledger</TextKey>
+        </div>
+      )}
     </>
   );
 });
@@ -42,11 +71,23 @@ function headline(assessment: Assessment | null, system: UnitSystem): { level: L
     return { level: "open", word: "Not judged yet", sentence: assessment.missing.map(missingSentence).join(" ") };
   }
   const worst = assessment.findings.find((finding) => finding.level === assessment.worst);
-  return { level: assessment.worst, word: verdictWords[assessment.worst], sentence: worst === undefined ? assessment.missing.map(missingSentence).join(" ") : `${portPrefix(assessment, worst.where)}${findingSentence(worst, system)}` };
+  return {
+    level: assessment.worst,
+    word: verdictWords[assessment.worst],
+    sentence:
+      worst === undefined
+        ? assessment.missing.map(missingSentence).join(" ")
+        : `${portPrefix(assessment, worst.where)}${findingSentence(worst, system)}`,
+  };
 }
 
 function countsOf({ findings, missing }: Extract<Assessment, { type: "assessed" }>): string {
   const count = (level: Level) => findings.filter((finding) => finding.level === level).length;
   const open = count("open") + missing.length;
-  return [...(open > 0 ? [counted(open, "question")] : []), counted(count("stop"), "Stop"), `${count("care")} Care`, counted(count("note"), "Note")].join(" · ");
+  return [
+    ...(open > 0 ? [counted(open, "question")] : []),
+    counted(count("stop"), "Stop"),
+    `${count("care")} Care`,
+    counted(count("note"), "Note"),
+  ].join(" · ");
 }

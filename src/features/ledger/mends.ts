@@ -9,7 +9,10 @@ export function applyMend(desk: Desk, { lanes, counts }: Mend): void {
 /** The first mend the ledger offers, if it offers one for what is on the board. */
 export function applyFirstMend(desk: Desk): void {
   const { judgement, history } = desk.store.getState();
-  const findings = judgement?.assessment.type === "assessed" && judgement.plan === history.present ? judgement.assessment.findings : [];
+  const findings =
+    judgement?.assessment.type === "assessed" && judgement.plan === history.present
+      ? judgement.assessment.findings
+      : [];
   const mend = findings.find((finding) => finding.mend !== null)?.mend ?? null;
   if (mend === null) desk.set({ said: "The ledger offers no mend now." });
   else {

@@ -6,17 +6,49 @@ import { assumptionSentence, findingSentence, mendSentence, missingSentence, why
 
 /** Demo plans pulled about: every wiring, ceilings and limits there or not, silent labels, unknown sites. */
 const anyPlan: fc.Arbitrary<Plan> = fc
-  .record({ which: fc.integer({ min: 0, max: 3 }), series: fc.integer({ min: 1, max: 8 }), strings: fc.integer({ min: 1, max: 4 }), maxV: fc.option(fc.integer({ min: 20, max: 150 })), maxW: fc.option(fc.integer({ min: 50, max: 900 })), silent: fc.boolean(), absolute: fc.boolean(), basis: fc.constantFrom("voc" as const, "vmp" as const, "unknown" as const) })
+  .record({
+    which: fc.integer({ min: 0, max: 3 }),
+    series: fc.integer({ min: 1, max: 8 }),
+    strings: fc.integer({ min: 1, max: 4 }),
+    maxV: fc.option(fc.integer({ min: 20, max: 150 })),
+    maxW: fc.option(fc.integer({ min: 50, max: 900 })),
+    silent: fc.boolean(),
+    absolute: fc.boolean(),
+    basis: fc.constantFrom("voc" as const, "vmp" as const, "unknown" as const),
+  })
   .map(({ which, series, strings, maxV, maxW, silent, absolute, basis }) => {
     const plan = demoPlans()[which] as Plan;
     const wiring = plan.wirings[0] as Plan["wirings"][number];
     const { inputId, portId } = wiring.lanes[0] as Plan["wirings"][number]["lanes"][number];
     const panelId = plan.panels[0]?.id ?? "";
     const nature = absolute ? "neverExceed" : "drawsUpTo";
-    let changed = applyChange(plan, { type: "fillLane", wiringId: wiring.id, inputId, portId, panelId, series, strings });
-    changed = applyChange(changed, { type: "setPort", inputId: inputId ?? "", portId: portId ?? "", patch: { maxV, maxW, maxWNature: nature, ceilingBasis: basis } });
-    if (silent) changed = applyChange(changed, { type: "setLabel", panelId, patch: { tempCoVocPctPerC: null, maxSystemV: null, bypassDiodes: null } });
-    return silent ? applyChange(changed, { type: "setSite", patch: { recordLowC: null, recordHighC: null, latitudeDeg: null, mount: null } }) : changed;
+    let changed = applyChange(plan, {
+      type: "fillLane",
+      wiringId: wiring.id,
+      inputId,
+      portId,
+      panelId,
+      series,
+      strings,
+    });
+    changed = applyChange(changed, {
+      type: "setPort",
+      inputId: inputId ?? "",
+      portId: portId ?? "",
+      patch: { maxV, maxW, maxWNature: nature, ceilingBasis: basis },
+    });
+    if (silent)
+      changed = applyChange(changed, {
+        type: "setLabel",
+        panelId,
+        patch: { tempCoVocPctPerC: null, maxSystemV: null, bypassDiodes: null },
+      });
+    return silent
+      ? applyChange(changed, {
+          type: "setSite",
+          patch: { recordLowC: null, recordHighC: null, latitudeDeg: null, mount: null },
+        })
+      : changed;
   });
 
 test("every finding, reason, assumption and mend has its words, with numbers and units and nothing undefined", () => {
@@ -26,14 +58,24 @@ test("every finding, reason, assumption and mend has its words, with numbers and
       const wiringId = plan.wirings[0]?.id ?? "";
       const assessment = assess(plan, wiringId);
       if (assessment.type !== "assessed") throw new Error("a demo plan is complete");
-      for (const mend of allMends(plan, wiringId).values()) expect(mendSentence(mend)).toMatch(/^(Wire|Leave|Take|Move) /);
+      for (const mend of allMends(plan, wiringId).values())
+        expect(mendSentence(mend)).toMatch(/^(Wire|Leave|Take|Move) /);
       for (const finding of assessment.findings) {
         const { lines, source } = whyLines(finding);
-        const said = [findingSentence(finding, "metric"), ...lines, source, ...finding.assumptions.map((each) => assumptionSentence(each, "metric"))];
+        const said = [
+          findingSentence(finding, "metric"),
+          ...lines,
+          source,
+          ...finding.assumptions.map((each) => assumptionSentence(each, "metric")),
+        ];
         for (const words of said) expect(words).not.toMatch(/undefined|NaN|null|Infinity|\[object/);
-        expect(findingSentence(finding, "metric")).toMatch(/\d[\d.]*\s(V|A|W|%)|All rows match|cost the others nothing/);
+        expect(findingSentence(finding, "metric")).toMatch(
+          /\d[\d.]*\s(V|A|W|%)|All rows match|cost the others nothing/,
+        );
         expect(findingSentence(finding, "metric")).toMatch(/[.?]$/);
-        outcomes.add("outcome" in finding.reason ? `${finding.reason.type}.${finding.reason.outcome}` : finding.reason.type);
+        outcomes.add(
+          "outcome" in finding.reason ? `${finding.reason.type}.${finding.reason.outcome}` : finding.reason.type,
+        );
       }
     }),
     { numRuns: 60 },
@@ -44,8 +86,13 @@ test("every finding, reason, assumption and mend has its words, with numbers and
 test("a Stop says what too many volts do, and says so when the sheet does not", () => {
   const boat = demoPlans()[1] as Plan;
   const sentence = (overVoltage: "shutsOut" | "mayDestroy" | "unknown") => {
-    const assessment = assess(applyChange(boat, { type: "setPort", inputId: "controller", portId: "pv", patch: { overVoltage } }), "wiring-1");
-    return assessment.type === "assessed" && assessment.findings[0] !== undefined ? findingSentence(assessment.findings[0], "metric") : "";
+    const assessment = assess(
+      applyChange(boat, { type: "setPort", inputId: "controller", portId: "pv", patch: { overVoltage } }),
+      "wiring-1",
+    );
+    return assessment.type === "assessed" && assessment.findings[0] !== undefined
+      ? findingSentence(assessment.findings[0], "metric")
+      : "";
   };
   expect(sentence("shutsOut")).toMatch(/shows 0 W/);
   expect(sentence("mayDestroy")).toMatch(/may destroy the input\./);
@@ -63,5 +110,7 @@ test("the same number stands with one precision wherever it stands", () => {
 test("what is missing is said with where to put it", () => {
   expect(missingSentence({ type: "noPanel" })).toMatch(/at Panels/);
   expect(missingSentence({ type: "noInput" })).toMatch(/at Input/);
-  expect(missingSentence({ type: "labelIncomplete", panelName: "Roof", fields: ["vocV", "impA"] })).toMatch(/“Roof” still lacks Voc, Imp/);
+  expect(missingSentence({ type: "labelIncomplete", panelName: "Roof", fields: ["vocV", "impA"] })).toMatch(
+    /“Roof” still lacks Voc, Imp/,
+  );
 });

@@ -52,7 +52,10 @@ const labelFieldWords = {
 
 /** What a mend does, and what it asks for besides. */
 export function mendSentence({ kind, bought, shelved }: NonNullable<Finding["mend"]>): string {
-  const extras = [bought > 0 ? `${counted(bought, "panel")} more to buy` : null, shelved > 0 && kind.type !== "shelve" ? `${shelved} to the shelf` : null].filter((part) => part !== null);
+  const extras = [
+    bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
+    shelved > 0 && kind.type !== "shelve" ? `${shelved} to the shelf` : null,
+  ].filter((part) => part !== null);
   return `${kindSentence(kind)}${extras.length === 0 ? "" : ` (${extras.join(", ")})`}`;
 }
 
@@ -61,7 +64,9 @@ function kindSentence(kind: NonNullable<Finding["mend"]>["kind"]): string {
     case "matrix":
       return `Wire ${kind.series} in series × ${counted(kind.strings, "string")}`;
     case "rows":
-      return kind.lengths.length === 1 ? `Wire all ${kind.lengths[0]} in one row` : `Wire rows of ${kind.lengths.join(", ")}`;
+      return kind.lengths.length === 1
+        ? `Wire all ${kind.lengths[0]} in one row`
+        : `Wire rows of ${kind.lengths.join(", ")}`;
     case "shelve":
       return `Leave ${kind.panelName} on the shelf`;
     case "joinPast":

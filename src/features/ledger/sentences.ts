@@ -105,7 +105,10 @@ function wakeSentence(r: Of<"wake">): string {
 
 function currentSentence(r: Of<"current">): string {
   const most = given(r.running.amps, "A");
-  const tiers = r.open !== null && r.open.amps !== r.running.amps ? ` Its running volts (${amount(r.runningV, "V")}) decide the limit, not the ${amount(r.openV, "V")} with nothing connected, where ${given(r.open.amps, "A")} would hold.` : "";
+  const tiers =
+    r.open !== null && r.open.amps !== r.running.amps
+      ? ` Its running volts (${amount(r.runningV, "V")}) decide the limit, not the ${amount(r.openV, "V")} with nothing connected, where ${given(r.open.amps, "A")} would hold.`
+      : "";
   switch (r.outcome) {
     case "overAbsolute":
       return `Bright sky can push ${amount(r.marginedIscA, "A")} into the input, which must never see more than ${most}.${tiers}`;
@@ -134,7 +137,9 @@ function wattsSentence(r: Of<"watts">): string {
 
 function sharedSentence(r: Of<"shared">): string {
   const names = r.ports.map(({ name }) => name).join(" and ");
-  const most = [r.limitW === null ? null : given(r.limitW, "W"), r.limitA === null ? null : given(r.limitA, "A")].filter((part) => part !== null).join(" and ");
+  const most = [r.limitW === null ? null : given(r.limitW, "W"), r.limitA === null ? null : given(r.limitA, "A")]
+    .filter((part) => part !== null)
+    .join(" and ");
   const alone = `${amount(sum(r.ports.map((port) => port.aloneW)), "W")}${r.limitA === null ? "" : ` at ${amount(sum(r.ports.map((port) => port.aloneA)), "A")}`}`;
   switch (r.outcome) {
     case "overAbsolute":
@@ -149,7 +154,10 @@ function sharedSentence(r: Of<"shared">): string {
 
 function mismatchSentence(r: Of<"mismatch">): string {
   const apart = `Each at its own best the panels give ${amount(r.panelsW, "W")} at noon, joined like this ${amount(r.joinedW, "W")}`;
-  const where = r.seriesLossPct > r.parallelLossPct ? "most of it in series, where the weakest current rules" : "most of it in parallel, where the lowest volts drag";
+  const where =
+    r.seriesLossPct > r.parallelLossPct
+      ? "most of it in series, where the weakest current rules"
+      : "most of it in parallel, where the lowest volts drag";
   switch (r.outcome) {
     case "reverseOver":
       return `With nothing drawn, ${amount(r.reverse?.amps ?? 0, "A")} are pushed backwards through ${r.reverse?.panelName ?? ""}, which bears ${given(r.reverse?.fuseA ?? 0, "A")}: it may overheat.`;
@@ -164,16 +172,26 @@ function mismatchSentence(r: Of<"mismatch">): string {
 }
 
 function backwards({ reverse }: Of<"mismatch">): string {
-  return reverse === null ? "" : ` With nothing drawn ${amount(reverse.amps, "A")} flow backwards through ${reverse.panelName}; it bears ${given(reverse.fuseA, "A")}.`;
+  return reverse === null
+    ? ""
+    : ` With nothing drawn ${amount(reverse.amps, "A")} flow backwards through ${reverse.panelName}; it bears ${given(reverse.fuseA, "A")}.`;
 }
 
 function pwmSentence(r: Of<"pwmLoss">): string {
   const held = `PWM holds the array at ${amount(r.heldV, "V")}, though it is best at ${amount(r.vmpV, "V")}`;
-  return r.outcome === "little" ? `${held}: ${percent(r.lossPct)} of its watts are lost, as little as PWM can.` : `${held}: ${percent(r.lossPct)} of its watts are lost (${amount(r.takenW, "W")} instead of ${amount(r.freeW, "W")} at noon).`;
+  return r.outcome === "little"
+    ? `${held}: ${percent(r.lossPct)} of its watts are lost, as little as PWM can.`
+    : `${held}: ${percent(r.lossPct)} of its watts are lost (${amount(r.takenW, "W")} instead of ${amount(r.freeW, "W")} at noon).`;
 }
 
 function mixedSentence(r: Of<"mixedStates">): string {
-  const who = [r.stowed > 0 ? `${r.stowed} stowed` : null, r.shaded > 0 ? `${r.shaded} shaded` : null, r.tilted > 0 ? `${r.tilted} tilted otherwise` : null].filter((part) => part !== null).join(", ");
+  const who = [
+    r.stowed > 0 ? `${r.stowed} stowed` : null,
+    r.shaded > 0 ? `${r.shaded} shaded` : null,
+    r.tilted > 0 ? `${r.tilted} tilted otherwise` : null,
+  ]
+    .filter((part) => part !== null)
+    .join(", ");
   const of = `${who} of ${counted(r.panels, "panel")} on this port`;
   switch (r.outcome) {
     case "reverseOver":
@@ -182,7 +200,9 @@ function mixedSentence(r: Of<"mixedStates">): string {
       return `${of}: the curve has more than one peak, and a tracker that only climbs stops at ${amount(r.trappedW ?? 0, "W")} where ${amount(r.joinedW, "W")} could be had.`;
     case "costly":
     case "some":
-      return r.lossPct < 0.05 ? `${of}: they give less by themselves, but cost the others nothing.` : `${of}: in their light they could give ${amount(r.panelsW, "W")} apart, joined ${amount(r.joinedW, "W")}: ${percent(r.lossPct)} lost by sharing a port.`;
+      return r.lossPct < 0.05
+        ? `${of}: they give less by themselves, but cost the others nothing.`
+        : `${of}: in their light they could give ${amount(r.panelsW, "W")} apart, joined ${amount(r.joinedW, "W")}: ${percent(r.lossPct)} lost by sharing a port.`;
   }
 }
 

@@ -10,14 +10,22 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
     case "coldVoc": {
       const volts = sumWords(reason.terms, "V");
       const factor = reason.terms.length > 1 ? `(${volts})` : volts;
-      const coefficients = [...new Set(reason.coefficients)].map((each) => given(Number(each.toPrecision(4)), "%/°C")).join(", ");
+      const coefficients = [...new Set(reason.coefficients)]
+        .map((each) => given(Number(each.toPrecision(4)), "%/°C"))
+        .join(", ");
       return {
         lines: [
           `Curve: ${volts} in series (volts add), solved at 1000 W/m² and cells at ${given(reason.recordLowC, "°C")} = ${amount(reason.solvedVocV, "V")}`,
-          ...(reason.solvedVocV > 1.005 * reason.joinedVocV ? [`With all rows joined ${amount(reason.joinedVocV, "V")}; but each row must pass alone, in case the others are unplugged`] : []),
+          ...(reason.solvedVocV > 1.005 * reason.joinedVocV
+            ? [
+                `With all rows joined ${amount(reason.joinedVocV, "V")}; but each row must pass alone, in case the others are unplugged`,
+              ]
+            : []),
           `Coefficient: ${factor} × (1 + ${coefficients} × (${given(reason.recordLowC, "")} − 25) °C) = ${amount(reason.coefficientVocV, "V")}`,
           `Code table: ${factor} × ${reason.tableFactor.toFixed(2)} = ${amount(reason.tableVocV, "V")}`,
-          reason.basis === "vmp" ? `Running in the cold: ${amount(reason.solvedVmpV, "V")}` : `Ceiling: ${given(reason.ceilingV, "V")}, meant for the volts with nothing connected`,
+          reason.basis === "vmp"
+            ? `Running in the cold: ${amount(reason.solvedVmpV, "V")}`
+            : `Ceiling: ${given(reason.ceilingV, "V")}, meant for the volts with nothing connected`,
         ],
         source: "Single-diode curve: De Soto, Klein & Beckman 2006. Table: NEC 690.7(A).",
       };
@@ -60,7 +68,10 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
     case "shared":
       return {
         lines: [
-          ...reason.ports.map((port) => `${port.name}: ${amount(port.aloneW, "W")} and ${amount(port.aloneA, "A")} alone, ${amount(port.takenW, "W")} when they share`),
+          ...reason.ports.map(
+            (port) =>
+              `${port.name}: ${amount(port.aloneW, "W")} and ${amount(port.aloneA, "A")} alone, ${amount(port.takenW, "W")} when they share`,
+          ),
           `Limit of “${reason.groupName}”: ${[reason.limitW === null ? null : given(reason.limitW, "W"), reason.limitA === null ? null : given(reason.limitA, "A")].filter((part) => part !== null).join(", ")}, ${natureWords(reason.nature)}`,
           `Labels: ${amount(reason.labelW, "W")}; short circuit × 1.25: ${amount(reason.marginedIscA, "A")}`,
         ],
@@ -69,9 +80,18 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
     case "mismatch":
       return {
         lines: [
-          ...reason.rows.slice(0, 6).map((row, k) => `Row ${k + 1}: ${sumWords(row.terms, "V")} on the labels; solved at noon ${amount(row.vmpV, "V")} and ${amount(row.impA, "A")}`),
+          ...reason.rows
+            .slice(0, 6)
+            .map(
+              (row, k) =>
+                `Row ${k + 1}: ${sumWords(row.terms, "V")} on the labels; solved at noon ${amount(row.vmpV, "V")} and ${amount(row.impA, "A")}`,
+            ),
           `Panels each alone ${amount(reason.panelsW, "W")} → in rows ${amount(reason.rowsW, "W")} (series: ${percent(reason.seriesLossPct)}) → rows joined ${amount(reason.joinedW, "W")} (parallel: ${percent(reason.parallelLossPct)})`,
-          ...(reason.reverse === null ? [] : [`Nothing drawn: ${amount(reason.reverse.amps, "A")} backwards through ${reason.reverse.panelName}, series fuse rating ${given(reason.reverse.fuseA, "A")}`]),
+          ...(reason.reverse === null
+            ? []
+            : [
+                `Nothing drawn: ${amount(reason.reverse.amps, "A")} backwards through ${reason.reverse.panelName}, series fuse rating ${given(reason.reverse.fuseA, "A")}`,
+              ]),
         ],
         source: "By the solved net, not by the spread of the labels.",
       };
@@ -79,8 +99,14 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
       return {
         lines: [
           `Each panel alone in its own light: ${amount(reason.panelsW, "W")}; joined: ${amount(reason.joinedW, "W")}; lost: ${percent(reason.lossPct)}`,
-          ...(reason.trappedW === null ? [] : [`A tracker that climbs down from open circuit ends at ${amount(reason.trappedW, "W")}`]),
-          ...(reason.reverse === null ? [] : [`Nothing drawn: ${amount(reason.reverse.amps, "A")} backwards through ${reason.reverse.panelName}, series fuse rating ${given(reason.reverse.fuseA, "A")}`]),
+          ...(reason.trappedW === null
+            ? []
+            : [`A tracker that climbs down from open circuit ends at ${amount(reason.trappedW, "W")}`]),
+          ...(reason.reverse === null
+            ? []
+            : [
+                `Nothing drawn: ${amount(reason.reverse.amps, "A")} backwards through ${reason.reverse.panelName}, series fuse rating ${given(reason.reverse.fuseA, "A")}`,
+              ]),
         ],
         source: "By the solved net at bright noon, with bypass diodes.",
       };
@@ -93,7 +119,12 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
         source: "PWM joins array and battery: current of the solved curve at battery volts.",
       };
     case "systemVoltage":
-      return { lines: [`Coldest volts of the row with the least to spare, ${reason.series} in series (volts add): ${amount(reason.solvedVocV, "V")}; on the label of ${reason.panelName}: ${given(reason.maxSystemV, "V")}`], source: "Panel label, maximum system voltage." };
+      return {
+        lines: [
+          `Coldest volts of the row with the least to spare, ${reason.series} in series (volts add): ${amount(reason.solvedVocV, "V")}; on the label of ${reason.panelName}: ${given(reason.maxSystemV, "V")}`,
+        ],
+        source: "Panel label, maximum system voltage.",
+      };
     case "noCeiling":
     case "noFloor":
     case "noCurrentLimit":

@@ -34,7 +34,13 @@ export const mountWords: Readonly<Record<Mount, string>> = {
   glued: "glued, no gap",
 };
 
-export const fieldWords: Readonly<Record<RequiredField, string>> = { pmaxW: "Pmax", vocV: "Voc", iscA: "Isc", vmpV: "Vmp", impA: "Imp" };
+export const fieldWords: Readonly<Record<RequiredField, string>> = {
+  pmaxW: "Pmax",
+  vocV: "Voc",
+  iscA: "Isc",
+  vmpV: "Vmp",
+  impA: "Imp",
+};
 
 export function missingSentence(missing: Missing): string {
   switch (missing.type) {

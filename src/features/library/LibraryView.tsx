@@ -22,7 +22,11 @@ import { useReading } from "./useReading";
 
 const client = createClient((input, init) => fetch(input, init));
 
-type Props = { readonly shelf: ShelfName; readonly panels: readonly PanelRecord[]; readonly inputs: readonly InputRecord[] };
+type Props = {
+  readonly shelf: ShelfName;
+  readonly panels: readonly PanelRecord[];
+  readonly inputs: readonly InputRecord[];
+};
 
 /** The library: every panel and input kept for plans to take from. */
 export function LibraryView({ shelf, panels, inputs }: Props) {
@@ -36,7 +40,10 @@ export function LibraryView({ shelf, panels, inputs }: Props) {
   const picker = useRef<HTMLInputElement>(null);
   const file = useReading({
     shelf,
-    existing: () => ({ panels: panelShelf.records.map(({ sheet }) => sheet), inputs: inputShelf.records.map(({ sheet }) => sheet) }),
+    existing: () => ({
+      panels: panelShelf.records.map(({ sheet }) => sheet),
+      inputs: inputShelf.records.map(({ sheet }) => sheet),
+    }),
     keep: async (sheets) => (await panelShelf.addMany(sheets.panels)) ?? (await inputShelf.addMany(sheets.inputs)),
   });
   const panelsShown = useShown(panelShelf.records, withRetired);
@@ -44,64 +51,213 @@ export function LibraryView({ shelf, panels, inputs }: Props) {
   const panelColumnsShown = useMemo(() => panelTable(system), [system]);
   const inputColumnsShown = useMemo(() => inputTable(system), [system]);
   /** Ticked sheets, or all that are shown when none is. */
-  const picked = <R extends PanelRecord | InputRecord>(records: readonly R[]) => records.filter(({ id }) => chosen.length === 0 || chosen.includes(id));
-  const sheetsPicked = (): Sheets => (shelf === "panels" ? { panels: picked(panelsShown).map(({ sheet }) => sheet), inputs: [] } : { panels: [], inputs: picked(inputsShown).map(({ sheet }) => sheet) });
+  const picked = <R extends PanelRecord | InputRecord>(records: readonly R[]) =>
+    records.filter(({ id }) => chosen.length === 0 || chosen.includes(id));
+  const sheetsPicked = (): Sheets =>
+    shelf === "panels"
+      ? { panels: picked(panelsShown).map(({ sheet }) => sheet), inputs: [] }
+      : { panels: [], inputs: picked(inputsShown).map(({ sheet }) => sheet) };
   const retired = now.records.filter((record) => record.retired).length;
-  const start = async () => setOpenId(await (shelf === "panels" ? panelShelf.add(blankLabel("New panel")) : inputShelf.add(blankDevice("New input"))));
+  const start = async () =>
+    setOpenId(
+      await (shelf === "panels" ? panelShelf.add(blankLabel("New panel")) : inputShelf.add(blankDevice("New input"))),
+    );
   const common = { chosen, onChosen: setChosen, onOpen: setOpenId };
   const openPanel = panelShelf.records.find(({ id }) => id === openId);
   const openInput = inputShelf.records.find(({ id }) => id === openId);
 
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
-      <Box component="header" sx={{ display: "flex", alignItems: "center", gap: 1.5, px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)", flexWrap: "wrap" }}>
-        <Box component={Link} href="/" aria-label="Golden Array: all plans" sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}><NamePlate /></Box>
-        <Box sx={{ ml: "auto", display: "flex", gap: 0.5, alignItems: "center" }}><UnitSwitch /><LightSwitch /></Box>
+      <Box
+        component="header"
+        sx={{
+          display: "flex",
+          alignItems: "center",
+          gap: 1.5,
+          px: { xs: 1, md: 2 },
+          minHeight: 52,
+          borderBottom: "1px solid var(--line)",
+          flexWrap: "wrap",
+        }}
+      >
+        <Box
+          component={Link}
+          href="/"
+          aria-label="Golden Array: all plans"
+          sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}
+        >
+          <NamePlate />
+        </Box>
+        <Box sx={{ ml: "auto", display: "flex", gap: 0.5, alignItems: "center" }}>
+          <UnitSwitch />
+          <LightSwitch />
+        </Box>
       </Box>
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 1.5, minWidth: 0 }}>
         <Box sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
-          <Typography variant="h1" component="h1">Library</Typography>
+          <Typography variant="h1" component="h1">
+            Library
+          </Typography>
           <Box component="nav" aria-label="Shelves" sx={{ display: "flex", gap: 0.5 }}>
-            <ShelfLink name="panels" here={shelf}>Panels ({panelsShown.length})</ShelfLink>
-            <ShelfLink name="inputs" here={shelf}>Inputs ({inputsShown.length})</ShelfLink>
+            <ShelfLink name="panels" here={shelf}>
+              Panels ({panelsShown.length})
+            </ShelfLink>
+            <ShelfLink name="inputs" here={shelf}>
+              Inputs ({inputsShown.length})
+            </ShelfLink>
           </Box>
         </Box>
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
-          <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => void start()}>{shelf === "panels" ? "Type a label in" : "Type an input in"}</Button>
-          <input ref={picker} type="file" accept=".csv,.tsv,.txt,.json,text/csv,application/json" aria-label="Library file" hidden onChange={(event) => {
-            const picked1 = event.target.files?.[0];
-            // cleared, so that the same file can be chosen again after it was mended
-            event.target.value = "";
-            if (picked1 !== undefined) void file.take(picked1);
-          }} />
-          <Button size="small" variant="outlined" startIcon={<FileUp size={16} />} onClick={() => picker.current?.click()}>Read CSV or JSON</Button>
-          <Button size="small" variant="outlined" startIcon={<FileDown size={16} />} onClick={() => void saveTable(shelf, sheetsPicked())}>CSV of {chosenWords(chosen.length)}</Button>
-          <Button size="small" variant="outlined" startIcon={<FileDown size={16} />} onClick={() => offerFile(`${shelf}.json`, "application/json", writeLibrary(sheetsPicked()))}>JSON of {chosenWords(chosen.length)}</Button>
-          {chosen.length > 0 && <Button size="small" variant="outlined" onClick={() => { void now.retire(chosen, true); setChosen([]); }}>Retire {counted(chosen.length, "sheet")}</Button>}
-          {retired > 0 && <Button size="small" variant={withRetired ? "contained" : "text"} aria-pressed={withRetired} onClick={() => setWithRetired(!withRetired)}>Show {retired} retired</Button>}
+          <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => void start()}>
+            {shelf === "panels" ? "Type a label in" : "Type an input in"}
+          </Button>
+          <input
+            ref={picker}
+            type="file"
+            accept=".csv,.tsv,.txt,.json,text/csv,application/json"
+            aria-label="Library file"
+            hidden
+            onChange={(event) => {
+              const picked1 = event.target.files?.[0];
+              // cleared, so that the same file can be chosen again after it was mended
+              event.target.value = "";
+              if (picked1 !== undefined) void file.take(picked1);
+            }}
+          />
+          <Button
+            size="small"
+            variant="outlined"
+            startIcon={<FileUp size={16} />}
+            onClick={() => picker.current?.click()}
+          >
+            Read CSV or JSON
+          </Button>
+          <Button
+            size="small"
+            variant="outlined"
+            startIcon={<FileDown size={16} />}
+            onClick={() => void saveTable(shelf, sheetsPicked())}
+          >
+            CSV of {chosenWords(chosen.length)}
+          </Button>
+          <Button
+            size="small"
+            variant="outlined"
+            startIcon={<FileDown size={16} />}
+            onClick={() => offerFile(`${shelf}.json`, "application/json", writeLibrary(sheetsPicked()))}
+          >
+            JSON of {chosenWords(chosen.length)}
+          </Button>
+          {chosen.length > 0 && (
+            <Button
+              size="small"
+              variant="outlined"
+              onClick={() => {
+                void now.retire(chosen, true);
+                setChosen([]);
+              }}
+            >
+              Retire {counted(chosen.length, "sheet")}
+            </Button>
+          )}
+          {retired > 0 && (
+            <Button
+              size="small"
+              variant={withRetired ? "contained" : "text"}
+              aria-pressed={withRetired}
+              onClick={() => setWithRetired(!withRetired)}
+            >
+              Show {retired} retired
+            </Button>
+          )}
         </Box>
-        {now.fault !== null && <Box role="alert" sx={{ borderLeft: "6px solid var(--stop)", pl: 1 }}>{now.fault}</Box>}
-        <Box sx={{ bgcolor: "background.paper", border: "1px solid var(--line)", borderTop: "2px solid var(--ink)", minWidth: 0, display: "grid" }}>
-          {shelf === "panels"
-            ? <SheetTable key="panels" label="Panels in the library" records={panelsShown} columns={panelColumnsShown} extras={panelExtras} {...common} />
-            : <SheetTable key="inputs" label="Inputs in the library" records={inputsShown} columns={inputColumnsShown} extras={inputExtras} {...common} />}
+        {now.fault !== null && (
+          <Box role="alert" sx={{ borderLeft: "6px solid var(--stop)", pl: 1 }}>
+            {now.fault}
+          </Box>
+        )}
+        <Box
+          sx={{
+            bgcolor: "background.paper",
+            border: "1px solid var(--line)",
+            borderTop: "2px solid var(--ink)",
+            minWidth: 0,
+            display: "grid",
+          }}
+        >
+          {shelf === "panels" ? (
+            <SheetTable
+              key="panels"
+              label="Panels in the library"
+              records={panelsShown}
+              columns={panelColumnsShown}
+              extras={panelExtras}
+              {...common}
+            />
+          ) : (
+            <SheetTable
+              key="inputs"
+              label="Inputs in the library"
+              records={inputsShown}
+              columns={inputColumnsShown}
+              extras={inputExtras}
+              {...common}
+            />
+          )}
         </Box>
         <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary" }}>
-          {shelf === "panels" ? "CSV has one row for each panel." : "CSV has one row for each port; limits that ports share and add-on modules travel in JSON only."} Both are open: <Box component="a" href="/schema/library-v1.json" sx={{ color: "inherit" }}>the JSON Schema</Box>.
+          {shelf === "panels"
+            ? "CSV has one row for each panel."
+            : "CSV has one row for each port; limits that ports share and add-on modules travel in JSON only."}{" "}
+          Both are open:{" "}
+          <Box component="a" href="/schema/library-v1.json" sx={{ color: "inherit" }}>
+            the JSON Schema
+          </Box>
+          .
         </Box>
       </Box>
       {openPanel !== undefined && shelf === "panels" && (
-        <EditSheet key={openPanel.id} record={openPanel} shelf={client.panels} onSaved={panelShelf.took} onClose={() => setOpenId(null)} onCopy={(sheet) => void panelShelf.add({ ...sheet, name: copyName(sheet.name) }).then(setOpenId)} onRetire={(to) => { void panelShelf.retire([openPanel.id], to); setOpenId(null); }}>
+        <EditSheet
+          key={openPanel.id}
+          record={openPanel}
+          shelf={client.panels}
+          onSaved={panelShelf.took}
+          onClose={() => setOpenId(null)}
+          onCopy={(sheet) => void panelShelf.add({ ...sheet, name: copyName(sheet.name) }).then(setOpenId)}
+          onRetire={(to) => {
+            void panelShelf.retire([openPanel.id], to);
+            setOpenId(null);
+          }}
+        >
           {(editor, label) => <PanelEditor editor={editor} label={label} />}
         </EditSheet>
       )}
       {openInput !== undefined && shelf === "inputs" && (
-        <EditSheet key={openInput.id} record={openInput} shelf={client.inputs} onSaved={inputShelf.took} onClose={() => setOpenId(null)} onCopy={(sheet) => void inputShelf.add({ ...sheet, name: copyName(sheet.name) }).then(setOpenId)} onRetire={(to) => { void inputShelf.retire([openInput.id], to); setOpenId(null); }}>
+        <EditSheet
+          key={openInput.id}
+          record={openInput}
+          shelf={client.inputs}
+          onSaved={inputShelf.took}
+          onClose={() => setOpenId(null)}
+          onCopy={(sheet) => void inputShelf.add({ ...sheet, name: copyName(sheet.name) }).then(setOpenId)}
+          onRetire={(to) => {
+            void inputShelf.retire([openInput.id], to);
+            setOpenId(null);
+          }}
+        >
           {(editor, device) => <InputEditor editor={editor} device={device} />}
         </EditSheet>
       )}
       <ReadFile reading={file.reading} onStop={file.stop} onKeep={() => void file.keep()} />
-      <Snackbar open={now.undoable.length > 0} message={`${counted(now.undoable.length, "sheet")} retired.`} action={<Button color="inherit" onClick={() => void now.retire(now.undoable, false)}>Undo</Button>} />
+      <Snackbar
+        open={now.undoable.length > 0}
+        message={`${counted(now.undoable.length, "sheet")} retired.`}
+        action={
+          <Button color="inherit" onClick={() => void now.retire(now.undoable, false)}>
+            Undo
+          </Button>
+        }
+      />
     </Box>
   );
 }
@@ -111,7 +267,17 @@ function useShown<R extends PanelRecord | InputRecord>(records: readonly R[], wi
 }
 
 function ShelfLink({ name, here, children }: { name: ShelfName; here: ShelfName; children: React.ReactNode }) {
-  return <Button component={Link} href={`/library/${name}`} size="small" variant={name === here ? "contained" : "outlined"} aria-current={name === here ? "page" : undefined}>{children}</Button>;
+  return (
+    <Button
+      component={Link}
+      href={`/library/${name}`}
+      size="small"
+      variant={name === here ? "contained" : "outlined"}
+      aria-current={name === here ? "page" : undefined}
+    >
+      {children}
+    </Button>
+  );
 }
 
 function chosenWords(chosen: number): string {
@@ -124,7 +290,10 @@ function copyName(name: string): string {
 
 async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
   const { unparse } = await import("papaparse");
-  const rows = shelf === "panels" ? writeTable(panelColumns, sheets.panels) : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
+  const rows =
+    shelf === "panels"
+      ? writeTable(panelColumns, sheets.panels)
+      : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
   // a spreadsheet must not take a name for a formula
   offerFile(`${shelf}.csv`, "text/csv", unparse(rows, { escapeFormulae: true }));
 }
@@ -133,7 +302,11 @@ async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
 type Fresh<Sheet> = Omit<PanelRecord, "sheet"> & { readonly sheet: Sheet };
 
 /** The records of one shelf as this page knows them, and what can be done to them. */
-function useShelf<Sheet, R extends PanelRecord | InputRecord>(shelf: ShelfClient<Sheet, R>, initial: readonly R[], recordOf: (fresh: Fresh<Sheet>) => R) {
+function useShelf<Sheet, R extends PanelRecord | InputRecord>(
+  shelf: ShelfClient<Sheet, R>,
+  initial: readonly R[],
+  recordOf: (fresh: Fresh<Sheet>) => R,
+) {
   const [records, setRecords] = useState(initial);
   const [fault, setFault] = useState<string | null>(null);
   const [undoable, setUndoable] = useState<readonly string[]>([]);
@@ -156,7 +329,12 @@ function useShelf<Sheet, R extends PanelRecord | InputRecord>(shelf: ShelfClient
       const result = await shelf.createMany(sheets);
       if (result.type === "fault") return result.fault.message;
       const { ids, updatedAt } = result.value;
-      setRecords((before) => [...before, ...sheets.map((sheet, k) => recordOf({ id: ids[k] ?? "", revision: 1, updatedAt, retired: false, usedBy: [], sheet }))]);
+      setRecords((before) => [
+        ...before,
+        ...sheets.map((sheet, k) =>
+          recordOf({ id: ids[k] ?? "", revision: 1, updatedAt, retired: false, usedBy: [], sheet }),
+        ),
+      ]);
       return null;
     },
     retire: async (ids: readonly string[], retired: boolean) => {

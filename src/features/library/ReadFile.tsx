@@ -18,12 +18,25 @@ type Props = { readonly reading: Reading; readonly onStop: () => void; readonly 
 /** What is in a file, column by column, before any of it is put on the shelf. */
 export function ReadFile({ reading, onStop, onKeep }: Props) {
   return (
-    <Dialog open={reading.type !== "none"} onClose={onStop} transitionDuration={0} maxWidth="md" fullWidth aria-labelledby="read-file">
+    <Dialog
+      open={reading.type !== "none"}
+      onClose={onStop}
+      transitionDuration={0}
+      maxWidth="md"
+      fullWidth
+      aria-labelledby="read-file"
+    >
       <DialogTitle id="read-file">{reading.type === "none" ? "" : `Reading “${reading.fileName}”`}</DialogTitle>
-      <DialogContent><Body reading={reading} /></DialogContent>
+      <DialogContent>
+        <Body reading={reading} />
+      </DialogContent>
       <DialogActions>
         <Button onClick={onStop}>{reading.type === "refused" ? "Close" : "Put nothing in"}</Button>
-        {reading.type === "read" && <Button variant="contained" disabled={reading.fresh === 0 || reading.keeping} onClick={onKeep}>Put {reading.fresh} in the library</Button>}
+        {reading.type === "read" && (
+          <Button variant="contained" disabled={reading.fresh === 0 || reading.keeping} onClick={onKeep}>
+            Put {reading.fresh} in the library
+          </Button>
+        )}
       </DialogActions>
     </Dialog>
   );
@@ -41,7 +54,17 @@ function Body({ reading }: { reading: Reading }) {
         </>
       );
     case "refused":
-      return <Box role="alert" sx={{ display: "flex", gap: 1 }}><LevelMark level="stop" /><span>{reading.fault.type === "tooLarge" ? tooLargeSentence(reading.fileName, reading.fault.bytes) : fileFaultSentence(reading.fault)} Nothing was put in the library.</span></Box>;
+      return (
+        <Box role="alert" sx={{ display: "flex", gap: 1 }}>
+          <LevelMark level="stop" />
+          <span>
+            {reading.fault.type === "tooLarge"
+              ? tooLargeSentence(reading.fileName, reading.fault.bytes)
+              : fileFaultSentence(reading.fault)}{" "}
+            Nothing was put in the library.
+          </span>
+        </Box>
+      );
     case "read": {
       const { contents, fresh, known, fault } = reading;
       const { refused, columns, absent } = contents;
@@ -52,13 +75,23 @@ function Body({ reading }: { reading: Reading }) {
             {known > 0 && ` ${known} are there already, just the same, and are left out.`}
             {refused.length > 0 && ` ${counted(refused.length, columns === null ? "sheet" : "row")} cannot be taken.`}
           </Box>
-          {fault !== null && <Box role="alert" sx={{ display: "flex", gap: 1 }}><LevelMark level="stop" /><span>{fault}</span></Box>}
+          {fault !== null && (
+            <Box role="alert" sx={{ display: "flex", gap: 1 }}>
+              <LevelMark level="stop" />
+              <span>{fault}</span>
+            </Box>
+          )}
           {columns !== null && <Columns columns={columns} absent={absent} />}
           {refused.length > 0 && (
             <Box component="section" aria-label="Not taken">
               <strong>Not taken</strong>
               <ul className={style["list"]}>
-                {refused.slice(0, mostShown).map(({ at, name, path, problem }) => <li key={`${at} ${path}`}>{columns === null ? `Sheet ${at}` : `Row ${at}`}{name === "" ? "" : ` (${name})`}: {path}: {problem}.</li>)}
+                {refused.slice(0, mostShown).map(({ at, name, path, problem }) => (
+                  <li key={`${at} ${path}`}>
+                    {columns === null ? `Sheet ${at}` : `Row ${at}`}
+                    {name === "" ? "" : ` (${name})`}: {path}: {problem}.
+                  </li>
+                ))}
                 {refused.length > mostShown && <li>and {refused.length - mostShown} more</li>}
               </ul>
             </Box>
@@ -76,22 +109,55 @@ function Columns({ columns, absent }: { columns: readonly ColumnReport[]; absent
     <>
       <table className={style["table"]}>
         <caption className="visually-hidden">What each column of the file was taken for</caption>
-        <thead><tr><th scope="col">Column in the file</th><th scope="col">Taken as</th><th scope="col">What became of it</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Column in the file</th>
+            <th scope="col">Taken as</th>
+            <th scope="col">What became of it</th>
+          </tr>
+        </thead>
         <tbody>
           {columns.map((column, k) => (
             <tr key={k} data-column={column.type}>
               <th scope="row">{column.heading === "" ? `(column ${k + 1}, no heading)` : column.heading}</th>
               <td>{column.type === "taken" ? column.title : "–"}</td>
               <td>
-                <span className={style["outcome"]}><LevelMark level={column.type === "taken" && column.faultCount === 0 ? "good" : column.type === "taken" ? "care" : "note"} size={16} /> {columnWords(column)}</span>
-                {column.type === "unknown" && column.samples.length > 0 && <div className={style["small"]}>such as {column.samples.map((sample) => `“${sample}”`).join(", ")}</div>}
-                {column.type === "taken" && column.faults.map(({ row, text, fault }) => <div key={row} className={style["small"]}>row {row}: “{text}”: {cellFaultWords(fault)}</div>)}
+                <span className={style["outcome"]}>
+                  <LevelMark
+                    level={
+                      column.type === "taken" && column.faultCount === 0
+                        ? "good"
+                        : column.type === "taken"
+                          ? "care"
+                          : "note"
+                    }
+                    size={16}
+                  />{" "}
+                  {columnWords(column)}
+                </span>
+                {column.type === "unknown" && column.samples.length > 0 && (
+                  <div className={style["small"]}>
+                    such as {column.samples.map((sample) => `“${sample}”`).join(", ")}
+                  </div>
+                )}
+                {column.type === "taken" &&
+                  column.faults.map(({ row, text, fault }) => (
+                    <div key={row} className={style["small"]}>
+                      row {row}: “{text}”: {cellFaultWords(fault)}
+                    </div>
+                  ))}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      {absent.length > 0 && <Box sx={{ fontSize: "0.8125rem" }}>Not in the file: {absent.map(({ title, instead }) => (instead === "" ? title : `${title} (taken as “${instead}”)`)).join(", ")}.</Box>}
+      {absent.length > 0 && (
+        <Box sx={{ fontSize: "0.8125rem" }}>
+          Not in the file:{" "}
+          {absent.map(({ title, instead }) => (instead === "" ? title : `${title} (taken as “${instead}”)`)).join(", ")}
+          .
+        </Box>
+      )}
     </>
   );
 }

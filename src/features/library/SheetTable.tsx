@@ -18,21 +18,64 @@ type Props<R extends GridValidRowModel> = {
 };
 
 /** The table of a shelf: sort by any column, filter, choose columns, tick rows. Enter or a press on a name opens a sheet. */
-function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({ label, records, columns, extras, chosen, onChosen, onOpen }: Props<R>) {
+function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({
+  label,
+  records,
+  columns,
+  extras,
+  chosen,
+  onChosen,
+  onOpen,
+}: Props<R>) {
   const nonce = useNonce();
   const byTouch = useMediaQuery("(pointer: coarse)");
-  const [hidden, setHidden] = useState<Record<string, boolean>>(() => Object.fromEntries(extras.map((field) => [field, false])));
+  const [hidden, setHidden] = useState<Record<string, boolean>>(() =>
+    Object.fromEntries(extras.map((field) => [field, false])),
+  );
   const all: GridColDef<R>[] = [
     {
-      field: "name", headerName: "Name", width: 236, hideable: false, valueGetter: (_, { sheet }) => sheet.name,
+      field: "name",
+      headerName: "Name",
+      width: 236,
+      hideable: false,
+      valueGetter: (_, { sheet }) => sheet.name,
       renderCell: ({ row, tabIndex }) => (
-        <button type="button" title={row.sheet.name} tabIndex={tabIndex} onClick={() => onOpen(row.id)} style={{ border: 0, background: "none", padding: 0, font: "inherit", fontWeight: 600, color: "inherit", cursor: "pointer", textAlign: "left", minHeight: byTouch ? 46 : 34, minWidth: 44, maxWidth: "100%", overflow: "hidden", textOverflow: "ellipsis", textDecoration: row.retired ? "line-through" : undefined }}>
-          {row.sheet.name}{row.retired ? " (retired)" : ""}
+        <button
+          type="button"
+          title={row.sheet.name}
+          tabIndex={tabIndex}
+          onClick={() => onOpen(row.id)}
+          style={{
+            border: 0,
+            background: "none",
+            padding: 0,
+            font: "inherit",
+            fontWeight: 600,
+            color: "inherit",
+            cursor: "pointer",
+            textAlign: "left",
+            minHeight: byTouch ? 46 : 34,
+            minWidth: 44,
+            maxWidth: "100%",
+            overflow: "hidden",
+            textOverflow: "ellipsis",
+            textDecoration: row.retired ? "line-through" : undefined,
+          }}
+        >
+          {row.sheet.name}
+          {row.retired ? " (retired)" : ""}
         </button>
       ),
     },
     ...columns,
-    { field: "usedBy", headerName: "Used by", width: 78, type: "number", valueGetter: (_, { usedBy }) => usedBy.length, valueFormatter: (value: number) => (value === 0 ? "–" : counted(value, "plan")) },
+    {
+      field: "usedBy",
+      headerName: "Used by",
+      width: 78,
+      type: "number",
+      valueGetter: (_, { usedBy }) => usedBy.length,
+      valueFormatter: (value: number) => (value === 0 ? "–" : counted(value, "plan")),
+    },
   ];
   const rows = useMemo(() => [...records], [records]);
   const selection: GridRowSelectionModel = { type: "include", ids: new Set(chosen) };
@@ -52,15 +95,33 @@ function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({ labe
       columnVisibilityModel={hidden}
       onColumnVisibilityModelChange={setHidden}
       rowSelectionModel={selection}
-      onRowSelectionModelChange={({ type, ids }) => onChosen(type === "include" ? [...ids].map(String) : records.map(({ id }) => id).filter((id) => !ids.has(id)))}
+      onRowSelectionModelChange={({ type, ids }) =>
+        onChosen(type === "include" ? [...ids].map(String) : records.map(({ id }) => id).filter((id) => !ids.has(id)))
+      }
       onCellKeyDown={({ id, field }, event) => {
         if (event.key === "Enter" && field !== "__check__") onOpen(String(id));
       }}
-      slotProps={{ toolbar: { csvOptions: { disableToolbarButton: true }, printOptions: { disableToolbarButton: true } } }}
-      localeText={{ noRowsLabel: "Nothing here yet: type one in, or read a file.", toolbarQuickFilterPlaceholder: "Find by any word or number" }}
+      slotProps={{
+        toolbar: { csvOptions: { disableToolbarButton: true }, printOptions: { disableToolbarButton: true } },
+      }}
+      localeText={{
+        noRowsLabel: "Nothing here yet: type one in, or read a file.",
+        toolbarQuickFilterPlaceholder: "Find by any word or number",
+      }}
       sx={{
-        border: 0, fontSize: "0.875rem", "--DataGrid-containerBackground": "var(--paper)", "--DataGrid-rowBorderColor": "var(--line)", fontVariantNumeric: "tabular-nums",
-        "& .MuiDataGrid-columnHeader, & .MuiDataGrid-cell": { px: 0.75 }, "& .MuiDataGrid-columnSeparator": { color: "var(--line)" }, "@media (pointer: coarse)": { "& .MuiDataGrid-cellCheckbox, & .MuiDataGrid-columnHeaderCheckbox": { p: 0 }, "& .MuiCheckbox-root": { width: 46, height: 46, flexShrink: 0 } }, "& .MuiDataGrid-columnHeaderTitle": { fontWeight: 700 }, "& .MuiDataGrid-cell:focus, & .MuiDataGrid-columnHeader:focus": { outlineOffset: -3 },
+        border: 0,
+        fontSize: "0.875rem",
+        "--DataGrid-containerBackground": "var(--paper)",
+        "--DataGrid-rowBorderColor": "var(--line)",
+        fontVariantNumeric: "tabular-nums",
+        "& .MuiDataGrid-columnHeader, & .MuiDataGrid-cell": { px: 0.75 },
+        "& .MuiDataGrid-columnSeparator": { color: "var(--line)" },
+        "@media (pointer: coarse)": {
+          "& .MuiDataGrid-cellCheckbox, & .MuiDataGrid-columnHeaderCheckbox": { p: 0 },
+          "& .MuiCheckbox-root": { width: 46, height: 46, flexShrink: 0 },
+        },
+        "& .MuiDataGrid-columnHeaderTitle": { fontWeight: 700 },
+        "& .MuiDataGrid-cell:focus, & .MuiDataGrid-columnHeader:focus": { outlineOffset: -3 },
       }}
     />
   );

@@ -13,18 +13,29 @@ import { type SheetEditor } from "./sheet-editor";
 
 /** A panel of the library: its label, the check, the curve it implies. */
 export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet, PanelRecord>; label: PanelSheet }) {
-  const patch = (change: Partial<PanelSheet>, gesture?: string) => editor.change((sheet) => ({ ...sheet, ...change }), gesture);
+  const patch = (change: Partial<PanelSheet>, gesture?: string) =>
+    editor.change((sheet) => ({ ...sheet, ...change }), gesture);
   return (
     <>
       <LabelForm label={label} patch={patch} onDone={editor.done} onField={() => undefined} />
-      <Sheet title="Checked against itself"><LabelCheck label={label} patch={patch} /></Sheet>
-      <Sheet title="The curve it implies"><LabelCurve label={label} /></Sheet>
+      <Sheet title="Checked against itself">
+        <LabelCheck label={label} patch={patch} />
+      </Sheet>
+      <Sheet title="The curve it implies">
+        <LabelCurve label={label} />
+      </Sheet>
     </>
   );
 }
 
 /** An input of the library: its data sheet, and the window of the port shown. */
-export function InputEditor({ editor, device }: { editor: SheetEditor<DeviceSheet, InputRecord>; device: DeviceSheet }) {
+export function InputEditor({
+  editor,
+  device,
+}: {
+  editor: SheetEditor<DeviceSheet, InputRecord>;
+  device: DeviceSheet;
+}) {
   const [portId, setPortId] = useState<string | null>(null);
   const port = device.ports.find(({ id }) => id === portId) ?? device.ports[0];
   if (port === undefined) return null;
@@ -39,9 +50,15 @@ export function InputEditor({ editor, device }: { editor: SheetEditor<DeviceShee
   const window = portWindow(port);
   return (
     <>
-      <Box><DeviceForm editor={onDevice} port={port} onPort={setPortId} onField={() => undefined} /></Box>
+      <Box>
+        <DeviceForm editor={onDevice} port={port} onPort={setPortId} onField={() => undefined} />
+      </Box>
       <Sheet title="The window it opens" flush>
-        {window === null ? <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Drawn as soon as the highest volts are there.</Box> : <WindowChart window={window} skies={null} chosen="brightNoon" lit={nothingLit} height={260} />}
+        {window === null ? (
+          <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Drawn as soon as the highest volts are there.</Box>
+        ) : (
+          <WindowChart window={window} skies={null} chosen="brightNoon" lit={nothingLit} height={260} />
+        )}
       </Sheet>
     </>
   );

@@ -9,24 +9,80 @@ type Columns = GridColDef<InputRecord>[];
 
 /** Columns of the table of inputs. A device's ports stand in one cell each; sorting goes by the greatest. */
 export function inputTable(system: UnitSystem): Columns {
-  const overPorts = (field: string, headerName: string, width: number, of: (port: PortSheet) => number | null, unit: "V" | "A" | "W"): Columns[number] => ({
-    field, headerName, width, type: "number",
+  const overPorts = (
+    field: string,
+    headerName: string,
+    width: number,
+    of: (port: PortSheet) => number | null,
+    unit: "V" | "A" | "W",
+  ): Columns[number] => ({
+    field,
+    headerName,
+    width,
+    type: "number",
     valueGetter: (_, { sheet }) => greatest(sheet.ports.map(of)),
     valueFormatter: (_: number | null, { sheet }) => joined(sheet.ports.map(of), unit),
   });
   return [
     { field: "kind", headerName: "Kind", width: 130, valueGetter: (_, { sheet }) => inputKindWords[sheet.kind] },
-    { field: "ports", headerName: "Ports", width: 62, type: "number", valueGetter: (_, { sheet }) => sheet.ports.length },
+    {
+      field: "ports",
+      headerName: "Ports",
+      width: 62,
+      type: "number",
+      valueGetter: (_, { sheet }) => sheet.ports.length,
+    },
     overPorts("minV", "Lowest volts", 98, ({ minV }) => minV, "V"),
     overPorts("maxV", "Highest volts", 104, ({ maxV }) => maxV, "V"),
     overPorts("amps", "Amps", 92, ({ currentLimits }) => greatest(currentLimits.map(({ amps }) => amps)), "A"),
     overPorts("maxW", "Watts", 116, ({ maxW }) => maxW, "W"),
-    { field: "together", headerName: "Together", width: 82, type: "number", valueGetter: (_, { sheet }) => together(sheet), valueFormatter: (value: number | null) => (value === null ? "–" : given(value, "W")) },
-    { field: "conversion", headerName: "Works by", width: 76, valueGetter: (_, { sheet }) => [...new Set(sheet.ports.map(({ conversion }) => conversion.toUpperCase()))].join(", ") },
-    { field: "batteryV", headerName: "Battery", width: 90, type: "number", valueGetter: (_, { sheet }) => greatest(sheet.ports.map(({ batteryV }) => batteryV)), valueFormatter: (value: number | null) => (value === null ? "–" : given(value, "V")) },
-    { field: "weightKg", headerName: "Weight", width: 78, type: "number", valueGetter: (_, { sheet }) => sheet.weightKg, valueFormatter: (value: number | null) => (value === null ? "–" : given(value, "kg", system)) },
-    { field: "price", headerName: "Price", width: 92, type: "number", valueGetter: (_, { sheet }) => sheet.price, valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : money(value, sheet.currency)) },
-    { field: "pricePerW", headerName: "Per W", width: 90, type: "number", valueGetter: (_, { sheet }) => pricePerW(sheet), valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : money(value, sheet.currency)) },
+    {
+      field: "together",
+      headerName: "Together",
+      width: 82,
+      type: "number",
+      valueGetter: (_, { sheet }) => together(sheet),
+      valueFormatter: (value: number | null) => (value === null ? "–" : given(value, "W")),
+    },
+    {
+      field: "conversion",
+      headerName: "Works by",
+      width: 76,
+      valueGetter: (_, { sheet }) =>
+        [...new Set(sheet.ports.map(({ conversion }) => conversion.toUpperCase()))].join(", "),
+    },
+    {
+      field: "batteryV",
+      headerName: "Battery",
+      width: 90,
+      type: "number",
+      valueGetter: (_, { sheet }) => greatest(sheet.ports.map(({ batteryV }) => batteryV)),
+      valueFormatter: (value: number | null) => (value === null ? "–" : given(value, "V")),
+    },
+    {
+      field: "weightKg",
+      headerName: "Weight",
+      width: 78,
+      type: "number",
+      valueGetter: (_, { sheet }) => sheet.weightKg,
+      valueFormatter: (value: number | null) => (value === null ? "–" : given(value, "kg", system)),
+    },
+    {
+      field: "price",
+      headerName: "Price",
+      width: 92,
+      type: "number",
+      valueGetter: (_, { sheet }) => sheet.price,
+      valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : money(value, sheet.currency)),
+    },
+    {
+      field: "pricePerW",
+      headerName: "Per W",
+      width: 90,
+      type: "number",
+      valueGetter: (_, { sheet }) => pricePerW(sheet),
+      valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : money(value, sheet.currency)),
+    },
   ];
 }
 
@@ -34,8 +90,13 @@ export const inputExtras = ["batteryV", "pricePerW"];
 
 /** Watts all ports take together: the shared limit that covers them all, or else the sum of the ports. */
 function together({ ports, groups }: DeviceSheet): number | null {
-  const whole = groups.filter(({ portIds, maxW }) => maxW !== null && portIds.length === ports.length).map(({ maxW }) => maxW ?? Number.POSITIVE_INFINITY);
-  const sum = ports.reduce<number | null>((total, { maxW }) => (total === null || maxW === null ? null : total + maxW), 0);
+  const whole = groups
+    .filter(({ portIds, maxW }) => maxW !== null && portIds.length === ports.length)
+    .map(({ maxW }) => maxW ?? Number.POSITIVE_INFINITY);
+  const sum = ports.reduce<number | null>(
+    (total, { maxW }) => (total === null || maxW === null ? null : total + maxW),
+    0,
+  );
   return whole.length > 0 ? Math.min(...whole, sum ?? Number.POSITIVE_INFINITY) : sum;
 }
 
@@ -52,5 +113,9 @@ function greatest(values: readonly (number | null)[]): number | null {
 /** "60 · 150 V": each port's figure, the unit once; equal ones once. */
 function joined(values: readonly (number | null)[], unit: "V" | "A" | "W"): string {
   const distinct = [...new Set(values)];
-  return distinct.every((value) => value === null) ? "–" : distinct.map((value, k) => (value === null ? "–" : given(value, k === distinct.length - 1 ? unit : ""))).join(" · ");
+  return distinct.every((value) => value === null)
+    ? "–"
+    : distinct
+        .map((value, k) => (value === null ? "–" : given(value, k === distinct.length - 1 ? unit : "")))
+        .join(" · ");
 }

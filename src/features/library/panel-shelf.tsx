@@ -8,7 +8,13 @@ import { amount, given, money } from "@/ui";
 type Columns = GridColDef<PanelRecord>[];
 type NumberField = FieldName & keyof PanelSheet;
 
-const shortKind: Readonly<Record<PanelSheet["kind"], string>> = { rigid: "Rigid", flexible: "Flexible", thinFilm: "Thin film", folding: "Folding", blanket: "Blanket" };
+const shortKind: Readonly<Record<PanelSheet["kind"], string>> = {
+  rigid: "Rigid",
+  flexible: "Flexible",
+  thinFilm: "Thin film",
+  folding: "Folding",
+  blanket: "Blanket",
+};
 
 const mm2PerM2 = 1e6;
 const ft2PerM2 = 1 / 0.09290304;
@@ -16,24 +22,77 @@ const ft2PerM2 = 1 / 0.09290304;
 /** Columns of the table of panels; figures sort and filter as numbers, and are shown in the units chosen. */
 export function panelTable(system: UnitSystem): Columns {
   const given1 = (field: NumberField, headerName: string, width: number): Columns[number] => ({
-    field, headerName, width, type: "number", valueGetter: (_, { sheet }) => sheet[field], valueFormatter: (value: number | null) => (value === null ? "–" : given(value, fieldSpecs[field].unit, system)),
+    field,
+    headerName,
+    width,
+    type: "number",
+    valueGetter: (_, { sheet }) => sheet[field],
+    valueFormatter: (value: number | null) => (value === null ? "–" : given(value, fieldSpecs[field].unit, system)),
   });
-  const reckoned = (field: string, headerName: string, width: number, reckon: (sheet: PanelSheet) => number | null, show: (value: number, sheet: PanelSheet) => string): Columns[number] => ({
-    field, headerName, width, type: "number", valueGetter: (_, { sheet }) => reckon(sheet), valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : show(value, sheet)),
+  const reckoned = (
+    field: string,
+    headerName: string,
+    width: number,
+    reckon: (sheet: PanelSheet) => number | null,
+    show: (value: number, sheet: PanelSheet) => string,
+  ): Columns[number] => ({
+    field,
+    headerName,
+    width,
+    type: "number",
+    valueGetter: (_, { sheet }) => reckon(sheet),
+    valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : show(value, sheet)),
   });
   return [
     { field: "kind", headerName: "Kind", width: 76, valueGetter: (_, { sheet }) => shortKind[sheet.kind] },
     given1("pmaxW", "Watts", 68),
     reckoned("size", "Size", 132, areaM2, (_, { lengthMm, widthMm }) => sizeWords([lengthMm, widthMm], system)),
-    reckoned("wattsPerArea", system === "us" ? "W/ft²" : "W/m²", 58, ({ pmaxW, ...sheet }) => ratio(pmaxW, areaM2(sheet)), (value) => (system === "us" ? (value / ft2PerM2).toFixed(1) : value.toFixed(0))),
+    reckoned(
+      "wattsPerArea",
+      system === "us" ? "W/ft²" : "W/m²",
+      58,
+      ({ pmaxW, ...sheet }) => ratio(pmaxW, areaM2(sheet)),
+      (value) => (system === "us" ? (value / ft2PerM2).toFixed(1) : value.toFixed(0)),
+    ),
     given1("vocV", "Voc", 70),
     given1("iscA", "Isc", 72),
     given1("weightKg", "Weight", 74),
-    reckoned("stowed", "Stowed", 150, ({ stowedLengthMm: l, stowedWidthMm: w, stowedDepthMm: d }) => (l === null || w === null || d === null ? null : l * w * d), (_, { stowedLengthMm, stowedWidthMm, stowedDepthMm }) => sizeWords([stowedLengthMm, stowedWidthMm, stowedDepthMm], system)),
-    reckoned("price", "Price", 84, ({ price }) => price, (value, { currency }) => money(value, currency)),
-    reckoned("pricePerW", "Per W", 84, ({ price, pmaxW }) => ratio(price, pmaxW), (value, { currency }) => money(value, currency)),
-    reckoned("wattsPerWeight", system === "us" ? "W/lb" : "W/kg", 78, ({ pmaxW, weightKg }) => ratio(pmaxW, weightKg), (value) => (system === "us" ? value * 0.45359237 : value).toFixed(1)),
-    { field: "cellType", headerName: "Cells", width: 140, valueGetter: (_, { sheet }) => cellTypeWords[sheet.cellType] },
+    reckoned(
+      "stowed",
+      "Stowed",
+      150,
+      ({ stowedLengthMm: l, stowedWidthMm: w, stowedDepthMm: d }) =>
+        l === null || w === null || d === null ? null : l * w * d,
+      (_, { stowedLengthMm, stowedWidthMm, stowedDepthMm }) =>
+        sizeWords([stowedLengthMm, stowedWidthMm, stowedDepthMm], system),
+    ),
+    reckoned(
+      "price",
+      "Price",
+      84,
+      ({ price }) => price,
+      (value, { currency }) => money(value, currency),
+    ),
+    reckoned(
+      "pricePerW",
+      "Per W",
+      84,
+      ({ price, pmaxW }) => ratio(price, pmaxW),
+      (value, { currency }) => money(value, currency),
+    ),
+    reckoned(
+      "wattsPerWeight",
+      system === "us" ? "W/lb" : "W/kg",
+      78,
+      ({ pmaxW, weightKg }) => ratio(pmaxW, weightKg),
+      (value) => (system === "us" ? value * 0.45359237 : value).toFixed(1),
+    ),
+    {
+      field: "cellType",
+      headerName: "Cells",
+      width: 140,
+      valueGetter: (_, { sheet }) => cellTypeWords[sheet.cellType],
+    },
     given1("vmpV", "Vmp", 82),
     given1("impA", "Imp", 84),
     given1("tempCoVocPctPerC", "Voc coefficient", 118),
@@ -46,7 +105,18 @@ export function panelTable(system: UnitSystem): Columns {
 }
 
 /** Columns not shown until asked for. */
-export const panelExtras = ["wattsPerWeight", "cellType", "vmpV", "impA", "tempCoVocPctPerC", "tempCoPmaxPctPerC", "maxSystemV", "maxSeriesFuseA", "cellsInSeries", "bypassDiodes"];
+export const panelExtras = [
+  "wattsPerWeight",
+  "cellType",
+  "vmpV",
+  "impA",
+  "tempCoVocPctPerC",
+  "tempCoPmaxPctPerC",
+  "maxSystemV",
+  "maxSeriesFuseA",
+  "cellsInSeries",
+  "bypassDiodes",
+];
 
 function areaM2({ lengthMm, widthMm }: Pick<PanelSheet, "lengthMm" | "widthMm">): number | null {
   return lengthMm === null || widthMm === null ? null : (lengthMm * widthMm) / mm2PerM2;

@@ -63,7 +63,9 @@ export function cellFaultWords(fault: CellFault): string {
 export function columnWords(column: ColumnReport): string {
   switch (column.type) {
     case "taken":
-      return column.faultCount === 0 ? `${column.filled} read` : `${column.filled} read, ${counted(column.faultCount, "cell")} not understood and ${column.instead === "" ? "left empty" : `taken as “${column.instead}”`}`;
+      return column.faultCount === 0
+        ? `${column.filled} read`
+        : `${column.filled} read, ${counted(column.faultCount, "cell")} not understood and ${column.instead === "" ? "left empty" : `taken as “${column.instead}”`}`;
     case "repeated":
       return `not read: “${column.title}” has a column already`;
     case "unknown":

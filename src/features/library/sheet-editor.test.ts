@@ -7,7 +7,10 @@ type Rec = Kept<{ name: string }>;
 function shelfWith(name: string) {
   let kept: Rec = { id: "p", revision: 1, sheet: { name } };
   let fault: "unreachable" | "invalid" | null = null;
-  const faulty = (type: "unreachable" | "invalid" | "stale"): ApiResult<Rec> => ({ type: "fault", fault: { type, message: type, path: null, current: null, changed: null } });
+  const faulty = (type: "unreachable" | "invalid" | "stale"): ApiResult<Rec> => ({
+    type: "fault",
+    fault: { type, message: type, path: null, current: null, changed: null },
+  });
   return {
     kept: () => kept,
     elsewhere: (changed: string) => void (kept = { ...kept, revision: kept.revision + 1, sheet: { name: changed } }),
@@ -25,7 +28,12 @@ function shelfWith(name: string) {
 function opened() {
   const shelf = shelfWith("First");
   const waits: (() => void)[] = [];
-  const editor = createSheetEditor<{ name: string }, Rec>({ record: shelf.kept(), shelf, wait: () => new Promise((resolve) => waits.push(resolve)), saved: () => undefined });
+  const editor = createSheetEditor<{ name: string }, Rec>({
+    record: shelf.kept(),
+    shelf,
+    wait: () => new Promise((resolve) => waits.push(resolve)),
+    saved: () => undefined,
+  });
   const type = (name: string, gesture?: string) => editor.change(() => ({ name }), gesture);
   /** Lets pauses pass until nothing more happens. */
   const settle = async () => {
@@ -34,7 +42,14 @@ function opened() {
       await Promise.resolve();
     }
   };
-  return { shelf, editor, type, settle, name: () => editor.store.getState().sheet.name, save: () => editor.store.getState().save };
+  return {
+    shelf,
+    editor,
+    type,
+    settle,
+    name: () => editor.store.getState().sheet.name,
+    save: () => editor.store.getState().save,
+  };
 }
 
 test("typing is saved once it rests, and is one step of undo, which is saved too", async () => {

@@ -10,7 +10,13 @@ export type SheetSave<R> =
   | { readonly type: "fault"; readonly message: string }
   | { readonly type: "stale"; readonly theirs: R };
 
-export type EditorState<Sheet, R> = { readonly record: R; readonly sheet: Sheet; readonly past: readonly Sheet[]; readonly gesture: string | null; readonly save: SheetSave<R> };
+export type EditorState<Sheet, R> = {
+  readonly record: R;
+  readonly sheet: Sheet;
+  readonly past: readonly Sheet[];
+  readonly gesture: string | null;
+  readonly save: SheetSave<R>;
+};
 
 export type SheetEditor<Sheet, R> = {
   readonly store: StoreApi<EditorState<Sheet, R>>;
@@ -27,14 +33,30 @@ export type SheetEditor<Sheet, R> = {
   readonly keepMine: () => void;
 };
 
-type Parts<Sheet, R> = { readonly record: R; readonly shelf: Pick<ShelfClient<Sheet, R>, "replace" | "read">; readonly wait: (ms: number) => Promise<void>; /** told of every revision the shelf has taken */ readonly saved: (record: R) => void };
+type Parts<Sheet, R> = {
+  readonly record: R;
+  readonly shelf: Pick<ShelfClient<Sheet, R>, "replace" | "read">;
+  readonly wait: (ms: number) => Promise<void>;
+  /** told of every revision the shelf has taken */ readonly saved: (record: R) => void;
+};
 
 const pauseMs = 350;
 const retryMs = 2000;
 
 /** Edits one sheet of the library: saved by itself shortly after the last change, never over a revision not seen. */
-export function createSheetEditor<Sheet, R extends Kept<Sheet>>({ record, shelf, wait, saved }: Parts<Sheet, R>): SheetEditor<Sheet, R> {
-  const store = createStore<EditorState<Sheet, R>>(() => ({ record, sheet: record.sheet, past: [], gesture: null, save: { type: "saved" } }));
+export function createSheetEditor<Sheet, R extends Kept<Sheet>>({
+  record,
+  shelf,
+  wait,
+  saved,
+}: Parts<Sheet, R>): SheetEditor<Sheet, R> {
+  const store = createStore<EditorState<Sheet, R>>(() => ({
+    record,
+    sheet: record.sheet,
+    past: [],
+    gesture: null,
+    save: { type: "saved" },
+  }));
   let working: Promise<void> | null = null;
   const dirty = () => store.getState().sheet !== store.getState().record.sheet;
 
@@ -47,11 +69,19 @@ export function createSheetEditor<Sheet, R extends Kept<Sheet>>({ record, shelf,
       const { record: before, sheet: sent } = store.getState();
       const result = await shelf.replace(before.id, before.revision, sent);
       if (result.type === "ok") {
-        store.setState((state) => ({ record: { ...result.value, sheet: sent }, save: { type: state.sheet === sent ? "saved" : "unsaved" } }));
+        store.setState((state) => ({
+          record: { ...result.value, sheet: sent },
+          save: { type: state.sheet === sent ? "saved" : "unsaved" },
+        }));
         saved(result.value);
       } else if (result.fault.type === "stale") {
         const theirs = await shelf.read(before.id);
-        store.setState({ save: theirs.type === "ok" ? { type: "stale", theirs: theirs.value } : { type: "fault", message: theirs.fault.message } });
+        store.setState({
+          save:
+            theirs.type === "ok"
+              ? { type: "stale", theirs: theirs.value }
+              : { type: "fault", message: theirs.fault.message },
+        });
       } else {
         store.setState({ save: { type: "fault", message: result.fault.message } });
         // what the server will not have is not sent again until it changes
@@ -63,7 +93,10 @@ export function createSheetEditor<Sheet, R extends Kept<Sheet>>({ record, shelf,
   const work = () => (working ??= save());
 
   function show(state: Partial<EditorState<Sheet, R>>): void {
-    store.setState({ ...state, ...(store.getState().save.type === "stale" ? {} : { save: { type: "unsaved" } as const }) });
+    store.setState({
+      ...state,
+      ...(store.getState().save.type === "stale" ? {} : { save: { type: "unsaved" } as const }),
+    });
     if (!dirty() && store.getState().save.type === "unsaved") store.setState({ save: { type: "saved" } });
     void work();
   }
@@ -74,7 +107,11 @@ export function createSheetEditor<Sheet, R extends Kept<Sheet>>({ record, shelf,
       const { sheet, past, gesture: under } = store.getState();
       const changed = next(sheet);
       if (changed === sheet) return;
-      show({ sheet: changed, past: gesture !== undefined && gesture === under ? past : [...past, sheet], gesture: gesture ?? null });
+      show({
+        sheet: changed,
+        past: gesture !== undefined && gesture === under ? past : [...past, sheet],
+        gesture: gesture ?? null,
+      });
     },
     done: () => store.setState({ gesture: null }),
     undo: () => {
@@ -89,7 +126,8 @@ export function createSheetEditor<Sheet, R extends Kept<Sheet>>({ record, shelf,
     },
     takeTheirs: () => {
       const { save: at, sheet, past } = store.getState();
-      if (at.type === "stale") store.setState({ record: at.theirs, sheet: at.theirs.sheet, past: [...past, sheet], save: { type: "saved" } });
+      if (at.type === "stale")
+        store.setState({ record: at.theirs, sheet: at.theirs.sheet, past: [...past, sheet], save: { type: "saved" } });
     },
     keepMine: () => {
       const { save: at } = store.getState();

@@ -2,16 +2,39 @@
 
 import { useEffect, useRef, useState } from "react";
 import { mostLibraryBytes, type Sheets } from "@/core/library";
-import { type FileContents, type FileFault, letterVersion, type ReadAnswer, type ReadLetter, type ShelfName } from "@/workers/librarian";
+import {
+  type FileContents,
+  type FileFault,
+  letterVersion,
+  type ReadAnswer,
+  type ReadLetter,
+  type ShelfName,
+} from "@/workers/librarian";
 
 /** How far the reading of a file has come. */
 export type Reading =
   | { readonly type: "none" }
   | { readonly type: "reading"; readonly fileName: string; readonly rows: number; readonly share: number }
-  | { readonly type: "refused"; readonly fileName: string; readonly fault: FileFault | { readonly type: "tooLarge"; readonly bytes: number } }
-  | { readonly type: "read"; readonly fileName: string; readonly contents: FileContents; /** sheets to put in */ readonly fresh: number; /** sheets already there, just the same */ readonly known: number; readonly keeping: boolean; readonly fault: string | null };
+  | {
+      readonly type: "refused";
+      readonly fileName: string;
+      readonly fault: FileFault | { readonly type: "tooLarge"; readonly bytes: number };
+    }
+  | {
+      readonly type: "read";
+      readonly fileName: string;
+      readonly contents: FileContents;
+      /** sheets to put in */ readonly fresh: number;
+      /** sheets already there, just the same */ readonly known: number;
+      readonly keeping: boolean;
+      readonly fault: string | null;
+    };
 
-type Parts = { readonly shelf: ShelfName; readonly existing: () => Sheets; readonly keep: (sheets: Sheets) => Promise<string | null> };
+type Parts = {
+  readonly shelf: ShelfName;
+  readonly existing: () => Sheets;
+  readonly keep: (sheets: Sheets) => Promise<string | null>;
+};
 
 /** Reads files in a worker of their own, which ends when the reading is given up. */
 export function useReading({ shelf, existing, keep }: Parts) {
@@ -26,21 +49,33 @@ export function useReading({ shelf, existing, keep }: Parts) {
 
   const take = async (file: File) => {
     const fileName = file.name;
-    if (file.size > mostLibraryBytes) return setReading({ type: "refused", fileName, fault: { type: "tooLarge", bytes: file.size } });
+    if (file.size > mostLibraryBytes)
+      return setReading({ type: "refused", fileName, fault: { type: "tooLarge", bytes: file.size } });
     setReading({ type: "reading", fileName, rows: 0, share: 0 });
     const text = await file.text();
     end();
-    const slot = new Worker(new URL("../../workers/librarian/librarian.worker.ts", import.meta.url), { type: "module" });
+    const slot = new Worker(new URL("../../workers/librarian/librarian.worker.ts", import.meta.url), {
+      type: "module",
+    });
     worker.current = slot;
     slot.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
-      if (data.type === "progress") return setReading({ type: "reading", fileName, rows: data.rows, share: data.share });
+      if (data.type === "progress")
+        return setReading({ type: "reading", fileName, rows: data.rows, share: data.share });
       end();
       if (data.type === "fault") return setReading({ type: "refused", fileName, fault: data.fault });
       const news = newOnes(data.contents.sheets, existing());
       const { panels, inputs } = data.contents.sheets;
       const count = news.panels.length + news.inputs.length;
       setFresh(news);
-      setReading({ type: "read", fileName, contents: data.contents, fresh: count, known: panels.length + inputs.length - count, keeping: false, fault: null });
+      setReading({
+        type: "read",
+        fileName,
+        contents: data.contents,
+        fresh: count,
+        known: panels.length + inputs.length - count,
+        keeping: false,
+        fault: null,
+      });
     };
     const letter: ReadLetter = { version: letterVersion, type: "read", text, shelf };
     slot.postMessage(letter);
@@ -56,7 +91,9 @@ export function useReading({ shelf, existing, keep }: Parts) {
     keep: async () => {
       setReading((now) => (now.type === "read" ? { ...now, keeping: true } : now));
       const fault = await keep(fresh);
-      setReading((now) => (fault === null || now.type !== "read" ? { type: "none" } : { ...now, keeping: false, fault }));
+      setReading((now) =>
+        fault === null || now.type !== "read" ? { type: "none" } : { ...now, keeping: false, fault },
+      );
     },
   };
 }

@@ -3,35 +3,62 @@ import { type Stop } from "@/core/plan";
 /** Stops kept by hand: what belongs there, and the cautions that go with it. */
 export type NotebookStop = Exclude<Stop, "panels" | "input" | "wire">;
 
-export const pages: Readonly<Record<NotebookStop, { readonly prompt: string; readonly asks: readonly string[]; readonly caution: string | null }>> = {
+export const pages: Readonly<
+  Record<NotebookStop, { readonly prompt: string; readonly asks: readonly string[]; readonly caution: string | null }>
+> = {
   need: {
     prompt: "How much a day, and where it goes.",
-    asks: ["What runs each day, for how many hours, at how many watts?", "Which months matter?", "What else charges: alternator, shore power?"],
+    asks: [
+      "What runs each day, for how many hours, at how many watts?",
+      "Which months matter?",
+      "What else charges: alternator, shore power?",
+    ],
     caution: null,
   },
   space: {
     prompt: "What fits, and what must stay free.",
-    asks: ["Outline, hatches, fans, racks, aerials, what must still open.", "A walkway, and room for a hand to reach each nut.", "For folding panels: stowed size and carrying weight."],
+    asks: [
+      "Outline, hatches, fans, racks, aerials, what must still open.",
+      "A walkway, and room for a hand to reach each nut.",
+      "For folding panels: stowed size and carrying weight.",
+    ],
     caution: "Ladders, roofs and skylights: mind what will not bear you.",
   },
   protect: {
     prompt: "Fuses, cables, connectors, the box, the switch.",
-    asks: ["Cable lengths, one way, panel to input.", "Max series fuse of the panels, number of strings.", "Where the isolator goes, so that the panels can be taken off the input."],
-    caution: "DC arcs do not go out by themselves. A fuse near the battery. Permanent wiring is a licensed person’s work; your local code decides.",
+    asks: [
+      "Cable lengths, one way, panel to input.",
+      "Max series fuse of the panels, number of strings.",
+      "Where the isolator goes, so that the panels can be taken off the input.",
+    ],
+    caution:
+      "DC arcs do not go out by themselves. A fuse near the battery. Permanent wiring is a licensed person’s work; your local code decides.",
   },
   mount: {
     prompt: "How they are held, and what they stand on.",
-    asks: ["Roof material and what lies under it.", "Glue, brackets, rails, feet or frame; how each is sealed.", "Can they come off again?"],
+    asks: [
+      "Roof material and what lies under it.",
+      "Glue, brackets, rails, feet or frame; how each is sealed.",
+      "Can they come off again?",
+    ],
     caution: "Look for hidden cables before drilling. Some adhesives fume. A roof rack has a load limit.",
   },
   prove: {
     prompt: "What the meter says, before and after plugging in.",
-    asks: ["Polarity of each panel: a minus sign on the meter means reversed.", "Volts with nothing connected and amps when shorted, each panel, against its label.", "Sky and time when you measured."],
+    asks: [
+      "Polarity of each panel: a minus sign on the meter means reversed.",
+      "Volts with nothing connected and amps when shorted, each panel, against its label.",
+      "Sky and time when you measured.",
+    ],
     caution: "Battery first, panels last; take off in the reverse order. Do not stand in your own light.",
   },
   log: {
     prompt: "How it goes from here.",
-    asks: ["Watts and sky, now and then, at the same hour.", "Cleaning, tilting, tightening, resealing, with dates.", "Storms, snow, anything odd."],
+    asks: [
+      "Watts and sky, now and then, at the same hour.",
+      "Cleaning, tilting, tightening, resealing, with dates.",
+      "Storms, snow, anything odd.",
+    ],
     caution: "Lithium cells must not be charged below freezing.",
   },
 };

@@ -16,8 +16,14 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
     const solution = solveNet({ type: "panel", model: fitLabel(label).model, cellTempC: 25, irradianceWm2: [1000] });
     const points = Array.from({ length: 61 }, (_, k) => atVoltage(solution.curve, (solution.vocV * k) / 60));
     return [
-      { name: "Amps", data: points.map(({ v, i }) => ({ x: Number(v.toFixed(2)), y: Number(Math.max(0, i).toFixed(3)) })) },
-      { name: "Watts", data: points.map(({ v, i }) => ({ x: Number(v.toFixed(2)), y: Number(Math.max(0, v * i).toFixed(1)) })) },
+      {
+        name: "Amps",
+        data: points.map(({ v, i }) => ({ x: Number(v.toFixed(2)), y: Number(Math.max(0, i).toFixed(3)) })),
+      },
+      {
+        name: "Watts",
+        data: points.map(({ v, i }) => ({ x: Number(v.toFixed(2)), y: Number(Math.max(0, v * i).toFixed(1)) })),
+      },
     ];
   }, [label]);
   const mostV = Math.ceil(label.vocV / 5) * 5;
@@ -25,22 +31,60 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
   const mostW = Math.ceil(label.pmaxW / 40) * 40;
   const axis = { labels: { style: { colors: tokens.ink, fontSize: "12px" } } };
   return (
-    <Box role="img" aria-label={`Curve of the label: ${label.iscA} A short circuit, ${label.vocV} V open circuit, ${label.pmaxW} W at ${label.vmpV} V`}>
+    <Box
+      role="img"
+      aria-label={`Curve of the label: ${label.iscA} A short circuit, ${label.vocV} V open circuit, ${label.pmaxW} W at ${label.vmpV} V`}
+    >
       <Chart
         type="line"
         height={220}
         series={series}
         options={{
-          chart: { animations: { enabled: false }, toolbar: { show: false }, zoom: { enabled: false }, nonce, fontFamily: "inherit", background: "transparent" },
+          chart: {
+            animations: { enabled: false },
+            toolbar: { show: false },
+            zoom: { enabled: false },
+            nonce,
+            fontFamily: "inherit",
+            background: "transparent",
+          },
           colors: [tokens.amberDeep, tokens.note],
           stroke: { width: [3, 2], dashArray: [0, 6], curve: "straight" },
           grid: { borderColor: tokens.line, padding: { top: -16, right: 4, bottom: 0, left: 4 } },
           legend: { labels: { colors: tokens.ink }, onItemClick: { toggleDataSeries: false } },
-          tooltip: { theme: light === "lantern" ? "dark" : "light", x: { formatter: (v: number) => `${v.toFixed(1)} V` } },
-          xaxis: { type: "numeric", min: 0, max: mostV, tickAmount: 5, decimalsInFloat: 0, title: { text: "volts", style: { color: tokens.ink } }, ...axis },
+          tooltip: {
+            theme: light === "lantern" ? "dark" : "light",
+            x: { formatter: (v: number) => `${v.toFixed(1)} V` },
+          },
+          xaxis: {
+            type: "numeric",
+            min: 0,
+            max: mostV,
+            tickAmount: 5,
+            decimalsInFloat: 0,
+            title: { text: "volts", style: { color: tokens.ink } },
+            ...axis,
+          },
           yaxis: [
-            { seriesName: "Amps", decimalsInFloat: 0, tickAmount: 4, min: 0, max: mostA, title: { text: "amps", style: { color: tokens.ink } }, ...axis },
-            { seriesName: "Watts", opposite: true, decimalsInFloat: 0, tickAmount: 4, min: 0, max: mostW, title: { text: "watts", style: { color: tokens.ink } }, ...axis },
+            {
+              seriesName: "Amps",
+              decimalsInFloat: 0,
+              tickAmount: 4,
+              min: 0,
+              max: mostA,
+              title: { text: "amps", style: { color: tokens.ink } },
+              ...axis,
+            },
+            {
+              seriesName: "Watts",
+              opposite: true,
+              decimalsInFloat: 0,
+              tickAmount: 4,
+              min: 0,
+              max: mostW,
+              title: { text: "watts", style: { color: tokens.ink } },
+              ...axis,
+            },
           ],
         }}
       />

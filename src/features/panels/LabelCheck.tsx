@@ -15,7 +15,12 @@ export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change
   const reading = readLabel(label);
   const readings = readingsThatFit(label);
   return (
-    <Box component="ul" aria-label="Label check" aria-live="polite" sx={{ listStyle: "none", m: 0, p: 0, display: "grid", gap: 1 }}>
+    <Box
+      component="ul"
+      aria-label="Label check"
+      aria-live="polite"
+      sx={{ listStyle: "none", m: 0, p: 0, display: "grid", gap: 1 }}
+    >
       {reading.type === "incomplete" && (
         <Item level="open">Still needed: {reading.missing.map((field) => fieldWords[field]).join(", ")}.</Item>
       )}
@@ -38,7 +43,9 @@ export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change
         return (
           <Item key={words} level="note">
             {words}
-            <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => patch(read)}>Read it so</Button>
+            <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => patch(read)}>
+              Read it so
+            </Button>
           </Item>
         );
       })}
@@ -54,9 +61,13 @@ function ModelWord({ label }: { label: PanelSheet }) {
   const guessed = completeLabel(reading.label).assumed.length;
   const worst = Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp));
   const note = guessed === 0 ? "" : ` ${guessed} silent ${guessed === 1 ? "value is" : "values are"} assumed.`;
-  return exact || worst < 1
-    ? <Item level="good">The label agrees with itself, and one diode curve runs through all of it.{note}</Item>
-    : <Item level="note">No single-diode curve runs through all of this label; the nearest is {percent(worst)} off at full power.{note}</Item>;
+  return exact || worst < 1 ? (
+    <Item level="good">The label agrees with itself, and one diode curve runs through all of it.{note}</Item>
+  ) : (
+    <Item level="note">
+      No single-diode curve runs through all of this label; the nearest is {percent(worst)} off at full power.{note}
+    </Item>
+  );
 }
 
 function Item({ level, children }: { level: "open" | "care" | "good" | "note"; children: React.ReactNode }) {

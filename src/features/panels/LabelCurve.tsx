@@ -12,5 +12,9 @@ const ImpliedCurve = dynamic(() => import("./ImpliedCurve"), { ssr: false });
 export function LabelCurve({ label }: { label: PanelSheet }) {
   const nonce = useNonce();
   const reading = readLabel(label);
-  return reading.type === "label" ? <ImpliedCurve label={reading.label} nonce={nonce} /> : <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>Drawn once Pmax, Vmp, Imp, Voc and Isc are there.</Box>;
+  return reading.type === "label" ? (
+    <ImpliedCurve label={reading.label} nonce={nonce} />
+  ) : (
+    <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>Drawn once Pmax, Vmp, Imp, Voc and Isc are there.</Box>
+  );
 }

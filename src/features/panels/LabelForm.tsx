@@ -22,7 +22,10 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
 
   const quantity = ({ name, label: title, help, needed }: LabelField) => {
     const base = coefficientBase(name, label);
-    const silent = name === "tempCoVocPctPerC" || name === "tempCoIscPctPerC" || name === "tempCoPmaxPctPerC" ? `assumed ${given(assumed[name], "")}` : "not stated";
+    const silent =
+      name === "tempCoVocPctPerC" || name === "tempCoIscPctPerC" || name === "tempCoPmaxPctPerC"
+        ? `assumed ${given(assumed[name], "")}`
+        : "not stated";
     return (
       <QuantityField
         key={name}
@@ -42,13 +45,36 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
   return (
     <Box sx={{ display: "grid", gap: 1.25 }}>
       <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "2fr 1fr 1fr" } }}>
-        <TextLine label="Name" value={label.name} most={80} onValue={(name) => patch({ name }, "name")} onDone={onDone} onFocus={() => onField("Name: maker and model, as you will look for it later.")} />
-        <ChoiceField label="Kind" value={label.kind} options={panelKinds.map((value) => ({ value, text: kindWords[value] }))} onChoice={(kind) => patch({ kind }, "kind")} />
-        <ChoiceField label="Cells" value={label.cellType} options={cellTypes.map((value) => ({ value, text: cellTypeWords[value] }))} onChoice={(cellType) => patch({ cellType }, "cellType")} />
+        <TextLine
+          label="Name"
+          value={label.name}
+          most={80}
+          onValue={(name) => patch({ name }, "name")}
+          onDone={onDone}
+          onFocus={() => onField("Name: maker and model, as you will look for it later.")}
+        />
+        <ChoiceField
+          label="Kind"
+          value={label.kind}
+          options={panelKinds.map((value) => ({ value, text: kindWords[value] }))}
+          onChoice={(kind) => patch({ kind }, "kind")}
+        />
+        <ChoiceField
+          label="Cells"
+          value={label.cellType}
+          options={cellTypes.map((value) => ({ value, text: cellTypeWords[value] }))}
+          onChoice={(cellType) => patch({ cellType }, "cellType")}
+        />
       </Box>
-      <Row title="Full sun, cells at 25 °C" columns={5}>{ratingFields.map(quantity)}</Row>
-      <Row title="Change per degree" columns={3}>{coefficientFields.map(quantity)}</Row>
-      <Row title="Limits and build" columns={3}>{otherFields.map(quantity)}</Row>
+      <Row title="Full sun, cells at 25 °C" columns={5}>
+        {ratingFields.map(quantity)}
+      </Row>
+      <Row title="Change per degree" columns={3}>
+        {coefficientFields.map(quantity)}
+      </Row>
+      <Row title="Limits and build" columns={3}>
+        {otherFields.map(quantity)}
+      </Row>
       <Row title="Carrying and buying" columns={3}>
         {carriedFields.map(quantity)}
         <CurrencyField value={label.currency} onChoice={(currency) => patch({ currency })} />
@@ -60,7 +86,15 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
 function Row({ title, columns, children }: { title: string; columns: number; children: React.ReactNode }) {
   return (
     <FieldGroup title={title}>
-      <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: `repeat(${columns}, minmax(0, 1fr))` } }}>{children}</Box>
+      <Box
+        sx={{
+          display: "grid",
+          gap: 1.25,
+          gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: `repeat(${columns}, minmax(0, 1fr))` },
+        }}
+      >
+        {children}
+      </Box>
     </FieldGroup>
   );
 }

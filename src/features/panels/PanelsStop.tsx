@@ -34,37 +34,99 @@ export function PanelsStop() {
   };
 
   const patch = (change: Partial<PanelSheet>, gesture?: string) => {
-    if (chosen !== undefined) desk.change({ type: "setLabel", panelId: chosen.id, patch: change }, gesture === undefined ? undefined : `label:${chosen.id}:${gesture}`);
+    if (chosen !== undefined)
+      desk.change(
+        { type: "setLabel", panelId: chosen.id, patch: change },
+        gesture === undefined ? undefined : `label:${chosen.id}:${gesture}`,
+      );
   };
 
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 320px" }, gridTemplateAreas: { xs: '"list" "sheet" "side" "library"', md: '"list sheet side" "library sheet side"' }, gridTemplateRows: { md: "auto 1fr" }, alignItems: "start" }}>
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "270px minmax(0, 1fr) 320px" },
+        gridTemplateAreas: { xs: '"list" "sheet" "side" "library"', md: '"list sheet side" "library sheet side"' },
+        gridTemplateRows: { md: "auto 1fr" },
+        alignItems: "start",
+      }}
+    >
       <Box sx={{ gridArea: "list", minWidth: 0 }}>
         <Sheet title="In this plan" flush>
-          {panels.length === 0 && <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>No panel yet. Take one from the library, or type a label in. To see how it goes, start with the worked example.</Box>}
-          <PickList label="Panels in this plan" items={panels.map(cardOf)} chosen={chosen?.id ?? null} onChoose={setChosenId} onRemove={(panelId) => desk.change({ type: "removePanel", panelId })} />
+          {panels.length === 0 && (
+            <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>
+              No panel yet. Take one from the library, or type a label in. To see how it goes, start with the worked
+              example.
+            </Box>
+          )}
+          <PickList
+            label="Panels in this plan"
+            items={panels.map(cardOf)}
+            chosen={chosen?.id ?? null}
+            onChoose={setChosenId}
+            onRemove={(panelId) => desk.change({ type: "removePanel", panelId })}
+          />
           <Box sx={{ p: 1, display: "flex", gap: 1, flexWrap: "wrap" }}>
-            <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => add(blankLabel("New panel"), null)}>Type a label in</Button>
-            {panels.length === 0 && <Button size="small" variant="outlined" onClick={() => add(demoPanels.rigid195, null)}>Worked example</Button>}
+            <Button
+              size="small"
+              variant="contained"
+              startIcon={<FilePlus2 size={16} />}
+              onClick={() => add(blankLabel("New panel"), null)}
+            >
+              Type a label in
+            </Button>
+            {panels.length === 0 && (
+              <Button size="small" variant="outlined" onClick={() => add(demoPanels.rigid195, null)}>
+                Worked example
+              </Button>
+            )}
           </Box>
         </Sheet>
       </Box>
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
-        <LibrarySheet shelf="panels" label="Panels in the library" state={library.state} emptyWords="Empty. A label you have typed can be kept here for the next plan." detail={({ sheet }) => ratingOf(sheet)} onTake={({ id, sheet }) => add(sheet, id)} />
+        <LibrarySheet
+          shelf="panels"
+          label="Panels in the library"
+          state={library.state}
+          emptyWords="Empty. A label you have typed can be kept here for the next plan."
+          detail={({ sheet }) => ratingOf(sheet)}
+          onTake={({ id, sheet }) => add(sheet, id)}
+        />
       </Box>
       {chosen !== undefined && (
         <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
           <Sheet title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
             <LabelForm key={chosen.id} label={chosen.label} patch={patch} onDone={desk.endGesture} onField={setHelp} />
           </Sheet>
-          <Box sx={{ mt: 2 }}><Sheet title="Measured curve, if you have one"><MeasuredForm key={chosen.id} panel={chosen} /></Sheet></Box>
+          <Box sx={{ mt: 2 }}>
+            <Sheet title="Measured curve, if you have one">
+              <MeasuredForm key={chosen.id} panel={chosen} />
+            </Sheet>
+          </Box>
         </Box>
       )}
       {chosen !== undefined && (
         <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0 }}>
-          <Box sx={{ display: { xs: "none", md: "block" }, borderLeft: "3px double var(--line-strong)", pl: 1.5, minHeight: 66, fontSize: "0.9375rem", fontStyle: "italic" }} aria-hidden>{help}</Box>
-          <Sheet title="Checked against itself"><LabelCheck label={chosen.label} patch={patch} /></Sheet>
-          <Sheet title="The curve it implies"><LabelCurve label={chosen.label} /></Sheet>
+          <Box
+            sx={{
+              display: { xs: "none", md: "block" },
+              borderLeft: "3px double var(--line-strong)",
+              pl: 1.5,
+              minHeight: 66,
+              fontSize: "0.9375rem",
+              fontStyle: "italic",
+            }}
+            aria-hidden
+          >
+            {help}
+          </Box>
+          <Sheet title="Checked against itself">
+            <LabelCheck label={chosen.label} patch={patch} />
+          </Sheet>
+          <Sheet title="The curve it implies">
+            <LabelCurve label={chosen.label} />
+          </Sheet>
         </Box>
       )}
     </Box>
@@ -77,5 +139,13 @@ function cardOf({ id, label }: PlanPanel) {
 
 function ratingOf(label: PanelSheet): string {
   const { pmaxW, vocV, iscA } = label;
-  return [pmaxW === null ? null : given(pmaxW, "W"), vocV === null ? null : given(vocV, "V"), iscA === null ? null : given(iscA, "A")].filter((part) => part !== null).join(" · ") || "nothing on it yet";
+  return (
+    [
+      pmaxW === null ? null : given(pmaxW, "W"),
+      vocV === null ? null : given(vocV, "V"),
+      iscA === null ? null : given(iscA, "A"),
+    ]
+      .filter((part) => part !== null)
+      .join(" · ") || "nothing on it yet"
+  );
 }

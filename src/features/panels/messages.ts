@@ -3,8 +3,18 @@ import { type PanelSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { given, percent, trueMinus } from "@/ui";
 
-export const kindWords: Readonly<Record<PanelSheet["kind"], string>> = { rigid: "Rigid glass", flexible: "Flexible crystalline", thinFilm: "Thin film", folding: "Folding with legs", blanket: "Blanket" };
-export const cellTypeWords: Readonly<Record<PanelSheet["cellType"], string>> = { mono: "Monocrystalline", poly: "Polycrystalline", cigs: "CIGS thin film" };
+export const kindWords: Readonly<Record<PanelSheet["kind"], string>> = {
+  rigid: "Rigid glass",
+  flexible: "Flexible crystalline",
+  thinFilm: "Thin film",
+  folding: "Folding with legs",
+  blanket: "Blanket",
+};
+export const cellTypeWords: Readonly<Record<PanelSheet["cellType"], string>> = {
+  mono: "Monocrystalline",
+  poly: "Polycrystalline",
+  cigs: "CIGS thin film",
+};
 
 const two = (value: number) => trueMinus(value.toFixed(2));
 
@@ -24,7 +34,9 @@ export function doubtSentence({ type, value, least, most }: LabelDoubt): string 
     case "fillFactor":
       return `Pmax is ${two(value)} of Voc × Isc; usual is ${two(least)} to ${two(most)}.`;
     case "wattsPerArea":
-      return value > most ? `${Math.round(value)} W on a square metre is more than any panel gives (up to ${most}). Watts or size are wrong.` : `${Math.round(value)} W on a square metre is little (usual: ${least} to ${most}). Watts or size may be wrong.`;
+      return value > most
+        ? `${Math.round(value)} W on a square metre is more than any panel gives (up to ${most}). Watts or size are wrong.`
+        : `${Math.round(value)} W on a square metre is little (usual: ${least} to ${most}). Watts or size may be wrong.`;
     case "voltsPerCell":
       return `${two(value)} V for each cell; usual is ${two(least)} to ${two(most)} V. On half-cut panels only half of the cells are in series.`;
     case "vocCoefficientSign":
@@ -39,17 +51,30 @@ export function doubtSentence({ type, value, least, most }: LabelDoubt): string 
 }
 
 const readFieldWords: Readonly<Record<keyof Reading["patch"], string>> = {
-  pmaxW: "Pmax", vocV: "Voc", iscA: "Isc", vmpV: "Vmp", impA: "Imp", cellsInSeries: "cells in series", tempCoVocPctPerC: "Voc coefficient",
+  pmaxW: "Pmax",
+  vocV: "Voc",
+  iscA: "Isc",
+  vmpV: "Vmp",
+  impA: "Imp",
+  cellsInSeries: "cells in series",
+  tempCoVocPctPerC: "Voc coefficient",
 };
 
 const howWords: Readonly<Record<Reading["how"], string>> = {
-  product: "that is Vmp × Imp", quotient: "that is Pmax over the other", swapped: "the rows are swapped", decimal: "a decimal point has slipped",
-  halfCells: "half of the cells counted are in series", coefficientUnit: "it is printed in volts per degree", coefficientSign: "its minus is missing",
+  product: "that is Vmp × Imp",
+  quotient: "that is Pmax over the other",
+  swapped: "the rows are swapped",
+  decimal: "a decimal point has slipped",
+  halfCells: "half of the cells counted are in series",
+  coefficientUnit: "it is printed in volts per degree",
+  coefficientSign: "its minus is missing",
 };
 
 /** A reading that would reconcile the whole label, in words. */
 export function readingSentence(patch: Reading["patch"], how: Reading["how"]): string {
-  const parts = (Object.keys(patch) as (keyof Reading["patch"])[]).map((field) => `${readFieldWords[field]} ${given(patch[field] ?? 0, fieldSpecs[field].unit)}`);
+  const parts = (Object.keys(patch) as (keyof Reading["patch"])[]).map(
+    (field) => `${readFieldWords[field]} ${given(patch[field] ?? 0, fieldSpecs[field].unit)}`,
+  );
   return `All of it would agree with ${parts.join(", ")}: ${howWords[how]}.`;
 }
 
@@ -61,6 +86,8 @@ export function pointsSentence(fit: PointsFit): string {
     case "tooFew":
       return `${fit.usable} usable points; at least ${fit.needed} at different volts are needed. The label is still used.`;
     case "oneSided":
-      return fit.lacks === "nearShort" ? "Points at low volts, near short circuit, are missing. The label is still used." : "Points past the knee, towards open circuit, are missing. The label is still used.";
+      return fit.lacks === "nearShort"
+        ? "Points at low volts, near short circuit, are missing. The label is still used."
+        : "Points past the knee, towards open circuit, are missing. The label is still used.";
   }
 }

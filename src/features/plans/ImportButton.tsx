@@ -4,7 +4,11 @@ import Button from "@mui/material/Button";
 import { type ReactNode, useRef, useState } from "react";
 import { mostPlanBytes } from "@/core/plan";
 
-type Props = { readonly icon: ReactNode; readonly onText: (text: string) => Promise<void>; readonly onFault: (message: string) => void };
+type Props = {
+  readonly icon: ReactNode;
+  readonly onText: (text: string) => Promise<void>;
+  readonly onFault: (message: string) => void;
+};
 
 /** Reads a plan file. One that is far too large is not even read. */
 export function ImportButton({ icon, onText, onFault }: Props) {
@@ -34,7 +38,9 @@ export function ImportButton({ icon, onText, onFault }: Props) {
           if (file !== undefined) void take(file);
         }}
       />
-      <Button variant="outlined" startIcon={icon} disabled={busy} onClick={() => picker.current?.click()}>Read a plan from a file</Button>
+      <Button variant="outlined" startIcon={icon} disabled={busy} onClick={() => picker.current?.click()}>
+        Read a plan from a file
+      </Button>
     </>
   );
 }

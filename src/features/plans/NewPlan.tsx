@@ -16,7 +16,9 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
   const submit = async () => {
     const tidy = name.trim();
     if (tidy === "" || tidy.length > mostCharacters) {
-      setFault(`Name: ${tidy === "" ? "nothing typed" : `${tidy.length} characters`}; allowed: 1 to ${mostCharacters} characters.`);
+      setFault(
+        `Name: ${tidy === "" ? "nothing typed" : `${tidy.length} characters`}; allowed: 1 to ${mostCharacters} characters.`,
+      );
       return;
     }
     setBusy(true);
@@ -24,13 +26,43 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
     setBusy(false);
   };
   return (
-    <Box component="form" onSubmit={(event) => { event.preventDefault(); void submit(); }} sx={{ mb: 1.5 }}>
-      <Box component="label" htmlFor={id} sx={{ display: "block", fontWeight: 600, fontSize: "0.875rem", mb: "2px" }}>New plan</Box>
-      <Box sx={{ display: "flex", gap: 1 }}>
-        <OutlinedInput id={id} size="small" fullWidth value={name} placeholder="Its name" error={fault !== null} onChange={(event) => { setName(event.target.value); setFault(null); }} inputProps={{ autoComplete: "off", "aria-describedby": `${id}-error`, "aria-invalid": fault !== null }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }} />
-        <Button type="submit" variant="contained" disabled={busy}>Start</Button>
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+      sx={{ mb: 1.5 }}
+    >
+      <Box component="label" htmlFor={id} sx={{ display: "block", fontWeight: 600, fontSize: "0.875rem", mb: "2px" }}>
+        New plan
       </Box>
-      <Box id={`${id}-error`} role={fault === null ? undefined : "alert"} sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>{fault}</Box>
+      <Box sx={{ display: "flex", gap: 1 }}>
+        <OutlinedInput
+          id={id}
+          size="small"
+          fullWidth
+          value={name}
+          placeholder="Its name"
+          error={fault !== null}
+          onChange={(event) => {
+            setName(event.target.value);
+            setFault(null);
+          }}
+          inputProps={{ autoComplete: "off", "aria-describedby": `${id}-error`, "aria-invalid": fault !== null }}
+          sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }}
+        />
+        <Button type="submit" variant="contained" disabled={busy}>
+          Start
+        </Button>
+      </Box>
+      <Box
+        id={`${id}-error`}
+        role={fault === null ? undefined : "alert"}
+        sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}
+      >
+        {fault}
+      </Box>
     </Box>
   );
 }

@@ -27,7 +27,9 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
   const [deleted, setDeleted] = useState<SavedPlan | null>(null);
   const [withArchived, setWithArchived] = useState(false);
   const archived = plans.filter((plan) => plan.archived).length;
-  const shown = plans.filter((plan) => plan.name.toLowerCase().includes(wanted.trim().toLowerCase()) && (withArchived || !plan.archived));
+  const shown = plans.filter(
+    (plan) => plan.name.toLowerCase().includes(wanted.trim().toLowerCase()) && (withArchived || !plan.archived),
+  );
   /** Reads a plan, does something with it, and shows the list as it then is; a fault is told, and nothing is lost. */
   const withPlan = async (plan: PlanSummary, act: (saved: SavedPlan) => Promise<ApiResult<unknown>>) => {
     setFault(null);
@@ -36,7 +38,10 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
     if (result.type === "fault") setFault(result.fault.message);
     router.refresh();
   };
-  const duplicate = (plan: PlanSummary) => withPlan(plan, (saved) => client.importPlan(JSON.stringify({ ...saved.plan, name: `${saved.plan.name.slice(0, 70)}, copy` })));
+  const duplicate = (plan: PlanSummary) =>
+    withPlan(plan, (saved) =>
+      client.importPlan(JSON.stringify({ ...saved.plan, name: `${saved.plan.name.slice(0, 70)}, copy` })),
+    );
   const remove = (plan: PlanSummary) =>
     withPlan(plan, async (saved) => {
       const result = await client.deletePlan(plan.id, plan.revision);
@@ -54,68 +59,239 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
     setFault(null);
     const result = await client.archivePlan(plan.id, !plan.archived);
     if (result.type === "fault") setFault(result.fault.message);
-    else setWord(plan.archived ? `“${plan.name}” is back in the list.` : `“${plan.name}” is put away; nothing of it is lost.`);
+    else
+      setWord(
+        plan.archived ? `“${plan.name}” is back in the list.` : `“${plan.name}” is put away; nothing of it is lost.`,
+      );
     router.refresh();
   };
   const open = (id: string, stop: string) => router.push(`/plan/${id}/${stop}`);
   return (
     <Box sx={{ minHeight: "100vh" }}>
-      <Box component="header" sx={{ display: "flex", alignItems: "center", px: { xs: 1, md: 2 }, minHeight: 52, borderBottom: "1px solid var(--line)", flexWrap: "wrap" }}>
+      <Box
+        component="header"
+        sx={{
+          display: "flex",
+          alignItems: "center",
+          px: { xs: 1, md: 2 },
+          minHeight: 52,
+          borderBottom: "1px solid var(--line)",
+          flexWrap: "wrap",
+        }}
+      >
         <NamePlate />
-        <Box component={Link} href="/library/panels" sx={{ ml: "auto", mr: 1.5, color: "inherit", fontWeight: 600, minHeight: 44, display: "inline-flex", alignItems: "center" }}>Library</Box>
-        <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}><UnitSwitch /><LightSwitch /></Box>
-      </Box>
-      <Box component="main" sx={{ display: "grid", gap: { xs: 2, md: 5 }, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "340px minmax(0, 1fr)" }, maxWidth: 1120, mx: "auto", px: { xs: 1, md: 2 }, py: { xs: 2, md: 5 }, alignItems: "start" }}>
-        <Box>
-          <Typography variant="h1" component="h1" sx={{ fontSize: { xs: "1.75rem", md: "2.25rem" }, lineHeight: 1.1, mb: 1.5 }}>Which panels, wired how, into what.</Typography>
-          <Box component="p" sx={{ mt: 0, fontSize: "1rem" }}>
-            Lay your panels out in rows before each port, and see at once whether they may be connected, with the numbers and the reason.
-          </Box>
-          <NewPlan onCreate={async (name) => {
-            const result = await client.createPlan(name);
-            if (result.type === "fault") return result.fault.message;
-            open(result.value.id, "panels");
-            return null;
-          }} />
-          <ImportButton icon={<FileUp size={16} />} onText={async (text) => {
-            setFault(null);
-            const result = await client.importPlan(text);
-            if (result.type === "fault") setFault(result.fault.message);
-            else open(result.value.id, "wire");
-          }} onFault={setFault} />
-          {fault !== null && <Box role="alert" sx={{ mt: 1.5, p: 1.5, borderLeft: "6px solid var(--stop)", bgcolor: "background.paper", overflowWrap: "anywhere" }}><strong>That was not done.</strong> {fault} Nothing was changed.</Box>}
+        <Box
+          component={Link}
+          href="/library/panels"
+          sx={{
+            ml: "auto",
+            mr: 1.5,
+            color: "inherit",
+            fontWeight: 600,
+            minHeight: 44,
+            display: "inline-flex",
+            alignItems: "center",
+          }}
+        >
+          Library
         </Box>
-        <Sheet title="Plans" flush>
-          {plans.length === 0 && <Box sx={{ p: 2 }}>No plans yet. Give the first one a name: at its first stop a worked example shows how it goes.</Box>}
-          {plans.length > 1 && (
-            <Box sx={{ p: 1.5, borderBottom: "1px solid var(--line)" }}>
-              <OutlinedInput size="small" fullWidth type="search" value={wanted} onChange={(event) => setWanted(event.target.value)} placeholder="Find a plan by its name" inputProps={{ "aria-label": "Find a plan by its name" }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }} />
+        <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}>
+          <UnitSwitch />
+          <LightSwitch />
+        </Box>
+      </Box>
+      <Box
+        component="main"
+        sx={{
+          display: "grid",
+          gap: { xs: 2, md: 5 },
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "340px minmax(0, 1fr)" },
+          maxWidth: 1120,
+          mx: "auto",
+          px: { xs: 1, md: 2 },
+          py: { xs: 2, md: 5 },
+          alignItems: "start",
+        }}
+      >
+        <Box>
+          <Typography
+            variant="h1"
+            component="h1"
+            sx={{ fontSize: { xs: "1.75rem", md: "2.25rem" }, lineHeight: 1.1, mb: 1.5 }}
+          >
+            Which panels, wired how, into what.
+          </Typography>
+          <Box component="p" sx={{ mt: 0, fontSize: "1rem" }}>
+            Lay your panels out in rows before each port, and see at once whether they may be connected, with the
+            numbers and the reason.
+          </Box>
+          <NewPlan
+            onCreate={async (name) => {
+              const result = await client.createPlan(name);
+              if (result.type === "fault") return result.fault.message;
+              open(result.value.id, "panels");
+              return null;
+            }}
+          />
+          <ImportButton
+            icon={<FileUp size={16} />}
+            onText={async (text) => {
+              setFault(null);
+              const result = await client.importPlan(text);
+              if (result.type === "fault") setFault(result.fault.message);
+              else open(result.value.id, "wire");
+            }}
+            onFault={setFault}
+          />
+          {fault !== null && (
+            <Box
+              role="alert"
+              sx={{
+                mt: 1.5,
+                p: 1.5,
+                borderLeft: "6px solid var(--stop)",
+                bgcolor: "background.paper",
+                overflowWrap: "anywhere",
+              }}
+            >
+              <strong>That was not done.</strong> {fault} Nothing was changed.
             </Box>
           )}
-          {plans.length > 0 && shown.length === 0 && <Box role="status" sx={{ p: 2 }}>{wanted.trim() === "" ? "Every plan is put away." : `No plan has “${wanted.trim()}” in its name.`}</Box>}
+        </Box>
+        <Sheet title="Plans" flush>
+          {plans.length === 0 && (
+            <Box sx={{ p: 2 }}>
+              No plans yet. Give the first one a name: at its first stop a worked example shows how it goes.
+            </Box>
+          )}
+          {plans.length > 1 && (
+            <Box sx={{ p: 1.5, borderBottom: "1px solid var(--line)" }}>
+              <OutlinedInput
+                size="small"
+                fullWidth
+                type="search"
+                value={wanted}
+                onChange={(event) => setWanted(event.target.value)}
+                placeholder="Find a plan by its name"
+                inputProps={{ "aria-label": "Find a plan by its name" }}
+                sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }}
+              />
+            </Box>
+          )}
+          {plans.length > 0 && shown.length === 0 && (
+            <Box role="status" sx={{ p: 2 }}>
+              {wanted.trim() === "" ? "Every plan is put away." : `No plan has “${wanted.trim()}” in its name.`}
+            </Box>
+          )}
           <Box component="ul" aria-label="Plans" sx={{ listStyle: "none", m: 0, p: 0 }}>
             {shown.map((plan) => (
-              <Box component="li" key={plan.id} sx={{ display: "flex", alignItems: "center", flexWrap: { xs: "wrap", sm: "nowrap" }, borderBottom: "1px solid var(--line)", pl: 1.5, pr: 0.5 }}>
-                <Box component={Link} href={`/plan/${plan.id}/wire`} prefetch={false} sx={{ flex: { xs: "1 1 100%", sm: 1 }, minWidth: 0, color: "var(--ink)", textDecoration: "none", py: 1.25, "&:hover strong": { textDecoration: "underline", textDecorationColor: "var(--amber)", textDecorationThickness: 3 } }}>
-                  <Box component="strong" sx={{ display: "block", fontFamily: "var(--font-display)", fontWeight: 600, fontSize: "1.0625rem" }}>{plan.name}</Box>
-                  <Box component="span" suppressHydrationWarning sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision {plan.revision}{plan.archived ? " · archived" : ""}</Box>
+              <Box
+                component="li"
+                key={plan.id}
+                sx={{
+                  display: "flex",
+                  alignItems: "center",
+                  flexWrap: { xs: "wrap", sm: "nowrap" },
+                  borderBottom: "1px solid var(--line)",
+                  pl: 1.5,
+                  pr: 0.5,
+                }}
+              >
+                <Box
+                  component={Link}
+                  href={`/plan/${plan.id}/wire`}
+                  prefetch={false}
+                  sx={{
+                    flex: { xs: "1 1 100%", sm: 1 },
+                    minWidth: 0,
+                    color: "var(--ink)",
+                    textDecoration: "none",
+                    py: 1.25,
+                    "&:hover strong": {
+                      textDecoration: "underline",
+                      textDecorationColor: "var(--amber)",
+                      textDecorationThickness: 3,
+                    },
+                  }}
+                >
+                  <Box
+                    component="strong"
+                    sx={{ display: "block", fontFamily: "var(--font-display)", fontWeight: 600, fontSize: "1.0625rem" }}
+                  >
+                    {plan.name}
+                  </Box>
+                  <Box
+                    component="span"
+                    suppressHydrationWarning
+                    sx={{ fontSize: "0.8125rem", color: "text.secondary" }}
+                  >
+                    changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision{" "}
+                    {plan.revision}
+                    {plan.archived ? " · archived" : ""}
+                  </Box>
                 </Box>
-                <IconButton component="a" href={`/api/plans/${plan.id}/export`} download aria-label={`Export ${plan.name} as JSON`}><FileDown size={18} /></IconButton>
-                <IconButton aria-label={`Duplicate ${plan.name}`} title="Duplicate" onClick={() => void duplicate(plan)}><Copy size={18} /></IconButton>
-                <IconButton aria-label={plan.archived ? `Bring back ${plan.name}` : `Archive ${plan.name}`} title={plan.archived ? "Bring back" : "Archive"} onClick={() => void putAway(plan)}>{plan.archived ? <ArchiveRestore size={18} /> : <Archive size={18} />}</IconButton>
-                <IconButton aria-label={`Delete ${plan.name}`} title="Delete" onClick={() => void remove(plan)}><Trash2 size={18} /></IconButton>
+                <IconButton
+                  component="a"
+                  href={`/api/plans/${plan.id}/export`}
+                  download
+                  aria-label={`Export ${plan.name} as JSON`}
+                >
+                  <FileDown size={18} />
+                </IconButton>
+                <IconButton
+                  aria-label={`Duplicate ${plan.name}`}
+                  title="Duplicate"
+                  onClick={() => void duplicate(plan)}
+                >
+                  <Copy size={18} />
+                </IconButton>
+                <IconButton
+                  aria-label={plan.archived ? `Bring back ${plan.name}` : `Archive ${plan.name}`}
+                  title={plan.archived ? "Bring back" : "Archive"}
+                  onClick={() => void putAway(plan)}
+                >
+                  {plan.archived ? <ArchiveRestore size={18} /> : <Archive size={18} />}
+                </IconButton>
+                <IconButton aria-label={`Delete ${plan.name}`} title="Delete" onClick={() => void remove(plan)}>
+                  <Trash2 size={18} />
+                </IconButton>
               </Box>
             ))}
           </Box>
-          {archived > 0 && <Box sx={{ p: 1 }}><Button size="small" aria-pressed={withArchived} onClick={() => setWithArchived(!withArchived)}>{withArchived ? "Hide" : "Show"} {counted(archived, "archived plan")}</Button></Box>}
+          {archived > 0 && (
+            <Box sx={{ p: 1 }}>
+              <Button size="small" aria-pressed={withArchived} onClick={() => setWithArchived(!withArchived)}>
+                {withArchived ? "Hide" : "Show"} {counted(archived, "archived plan")}
+              </Button>
+            </Box>
+          )}
         </Sheet>
       </Box>
-      <Snackbar open={word !== null} message={word} autoHideDuration={6000} onClose={(_, reason) => reason !== "clickaway" && setWord(null)} />
-      <Snackbar open={deleted !== null} message={`“${deleted?.plan.name ?? ""}” is deleted.`} action={<Button color="inherit" onClick={() => void bringBack()}>Undo</Button>} />
-      <Box component="footer" sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}>
-        We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open: <Box component="a" href="/schema/plan-v3.json" sx={{ color: "inherit" }}>its JSON Schema</Box>.
+      <Snackbar
+        open={word !== null}
+        message={word}
+        autoHideDuration={6000}
+        onClose={(_, reason) => reason !== "clickaway" && setWord(null)}
+      />
+      <Snackbar
+        open={deleted !== null}
+        message={`“${deleted?.plan.name ?? ""}” is deleted.`}
+        action={
+          <Button color="inherit" onClick={() => void bringBack()}>
+            Undo
+          </Button>
+        }
+      />
+      <Box
+        component="footer"
+        sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}
+      >
+        We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open:{" "}
+        <Box component="a" href="/schema/plan-v3.json" sx={{ color: "inherit" }}>
+          its JSON Schema
+        </Box>
+        .
       </Box>
     </Box>
   );
 }
-

@@ -31,26 +31,76 @@ const strokes: Readonly<Record<SkyName, { colour: string; dash: string | undefin
 export function Drawing({ window, skies, chosen, lit, width, height, ref }: DrawingProps) {
   const frame: Frame = { width, height, left: 40, right: 10, top: 26, bottom: 34 };
   const states = skies === null ? [] : shownSkies(chosen).map((name) => skies[name]);
-  const scales = scalesFor(frame, window, states.map((state) => state.array));
-  const path = line<Point>((p) => scales.x(p.v), (p) => scales.y(p.i));
+  const scales = scalesFor(
+    frame,
+    window,
+    states.map((state) => state.array),
+  );
+  const path = line<Point>(
+    (p) => scales.x(p.v),
+    (p) => scales.y(p.i),
+  );
   return (
-    <svg ref={ref} width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label="Window chart: amps against volts" style={{ display: "block", fontFamily: "inherit" }}>
+    <svg
+      ref={ref}
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label="Window chart: amps against volts"
+      style={{ display: "block", fontFamily: "inherit" }}
+    >
       <defs>
         <pattern id="hatch-over" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <path d="M0 0v8" stroke="var(--stop)" strokeWidth="2.2" />
         </pattern>
-        <clipPath id="plot-area"><rect x={frame.left} y={frame.top} width={width - frame.left - frame.right} height={height - frame.top - frame.bottom} /></clipPath>
+        <clipPath id="plot-area">
+          <rect
+            x={frame.left}
+            y={frame.top}
+            width={width - frame.left - frame.right}
+            height={height - frame.top - frame.bottom}
+          />
+        </clipPath>
       </defs>
-      <rect x={frame.left} y={frame.top} width={width - frame.left - frame.right} height={height - frame.top - frame.bottom} fill="var(--sheet)" />
+      <rect
+        x={frame.left}
+        y={frame.top}
+        width={width - frame.left - frame.right}
+        height={height - frame.top - frame.bottom}
+        fill="var(--sheet)"
+      />
       {window !== null && <Region window={window} scales={scales} frame={frame} path={path} />}
       <Grid scales={scales} frame={frame} />
       {window !== null && <Ceiling window={window} scales={scales} frame={frame} />}
-      {window !== null && lit.edge !== null && edgeLines(window, lit.edge, scales).map((points) => <path key={`${points[0]?.v} ${points[0]?.i}`} data-lit-edge={lit.edge} d={path(points) ?? ""} fill="none" stroke="var(--ink)" strokeWidth="5" strokeLinecap="round" />)}
+      {window !== null &&
+        lit.edge !== null &&
+        edgeLines(window, lit.edge, scales).map((points) => (
+          <path
+            key={`${points[0]?.v} ${points[0]?.i}`}
+            data-lit-edge={lit.edge}
+            d={path(points) ?? ""}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth="5"
+            strokeLinecap="round"
+          />
+        ))}
       <g clipPath="url(#plot-area)">
         {states.map(({ sky, array }) => {
           const stroke = strokes[sky.name];
           const loud = sky.name === chosen || lit.skies.includes(sky.name);
-          return <path key={sky.name} data-sky={sky.name} d={path(curvePoints(array)) ?? ""} fill="none" stroke={stroke.colour} strokeWidth={loud ? stroke.width + 0.8 : stroke.width - 0.4} strokeDasharray={stroke.dash} />;
+          return (
+            <path
+              key={sky.name}
+              data-sky={sky.name}
+              d={path(curvePoints(array)) ?? ""}
+              fill="none"
+              stroke={stroke.colour}
+              strokeWidth={loud ? stroke.width + 0.8 : stroke.width - 0.4}
+              strokeDasharray={stroke.dash}
+            />
+          );
         })}
       </g>
       {skies !== null && <VocFlags states={states} scales={scales} frame={frame} />}
@@ -81,11 +131,29 @@ function Region({ window, scales, frame, path }: { window: Window; scales: Scale
         const from = Math.max(tier.fromV, window.minV);
         const to = Math.min(tier.toV, window.maxV, scales.mostV);
         if (tier.amps > scales.mostA || scales.x(to) - scales.x(from) < 46) return null;
-        return <Label key={`${tier.fromV}-${tier.toV}`} x={scales.x(from) + 6} y={scales.y(tier.amps) - 5} anchor="start" colour="var(--window-edge)">{given(tier.amps, "A")}</Label>;
+        return (
+          <Label
+            key={`${tier.fromV}-${tier.toV}`}
+            x={scales.x(from) + 6}
+            y={scales.y(tier.amps) - 5}
+            anchor="start"
+            colour="var(--window-edge)"
+          >
+            {given(tier.amps, "A")}
+          </Label>
+        );
       })}
       {window.maxW !== null && <WattLabel maxW={window.maxW} window={window} scales={scales} />}
-      {window.minV > 0 && scales.x(window.minV) - frame.left > 34 && <Label x={scales.x(window.minV) - 5} y={floor - 7} anchor="end" colour="var(--window-edge)">sleeps</Label>}
-      {window.minV > 0 && <Label x={scales.x(window.minV) + 4} y={floor - 7} anchor="start" colour="var(--window-edge)">{limit(window.minV, "V")}</Label>}
+      {window.minV > 0 && scales.x(window.minV) - frame.left > 34 && (
+        <Label x={scales.x(window.minV) - 5} y={floor - 7} anchor="end" colour="var(--window-edge)">
+          sleeps
+        </Label>
+      )}
+      {window.minV > 0 && (
+        <Label x={scales.x(window.minV) + 4} y={floor - 7} anchor="start" colour="var(--window-edge)">
+          {limit(window.minV, "V")}
+        </Label>
+      )}
     </g>
   );
 }
@@ -95,7 +163,11 @@ function WattLabel({ maxW, window, scales }: { maxW: number; window: Window; sca
   const v = Math.min(window.maxV, scales.mostV) * 0.98;
   const i = maxW / v;
   if (v < window.minV || i > scales.mostA * 0.94) return null;
-  return <Label x={scales.x(v)} y={scales.y(i) + 16} anchor="end" colour="var(--window-edge)">{given(maxW, "W")}</Label>;
+  return (
+    <Label x={scales.x(v)} y={scales.y(i) + 16} anchor="end" colour="var(--window-edge)">
+      {given(maxW, "W")}
+    </Label>
+  );
 }
 
 function Grid({ scales, frame }: { scales: Scales; frame: Frame }) {
@@ -104,19 +176,42 @@ function Grid({ scales, frame }: { scales: Scales; frame: Frame }) {
     <g>
       {scales.xTicks.map((v) => (
         <g key={v}>
-          <path d={`M${scales.x(v)} ${frame.top}V${bottom}`} stroke="var(--line-strong)" strokeWidth="1" strokeDasharray="1 5" />
-          <Label x={scales.x(v)} y={bottom + 15} anchor="middle" size={12}>{v}</Label>
+          <path
+            d={`M${scales.x(v)} ${frame.top}V${bottom}`}
+            stroke="var(--line-strong)"
+            strokeWidth="1"
+            strokeDasharray="1 5"
+          />
+          <Label x={scales.x(v)} y={bottom + 15} anchor="middle" size={12}>
+            {v}
+          </Label>
         </g>
       ))}
       {scales.yTicks.map((i) => (
         <g key={i}>
-          <path d={`M${frame.left} ${scales.y(i)}H${frame.width - frame.right}`} stroke="var(--line-strong)" strokeWidth="1" strokeDasharray="1 5" />
-          <Label x={frame.left - 6} y={scales.y(i) + 4} anchor="end" size={12}>{i}</Label>
+          <path
+            d={`M${frame.left} ${scales.y(i)}H${frame.width - frame.right}`}
+            stroke="var(--line-strong)"
+            strokeWidth="1"
+            strokeDasharray="1 5"
+          />
+          <Label x={frame.left - 6} y={scales.y(i) + 4} anchor="end" size={12}>
+            {i}
+          </Label>
         </g>
       ))}
-      <path d={`M${frame.left} ${frame.top}V${bottom}H${frame.width - frame.right}`} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
-      <Label x={frame.width - frame.right} y={bottom + 30} anchor="end" size={12}>volts →</Label>
-      <Label x={4} y={frame.top - 12} anchor="start" size={12}>amps</Label>
+      <path
+        d={`M${frame.left} ${frame.top}V${bottom}H${frame.width - frame.right}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="1.6"
+      />
+      <Label x={frame.width - frame.right} y={bottom + 30} anchor="end" size={12}>
+        volts →
+      </Label>
+      <Label x={4} y={frame.top - 12} anchor="start" size={12}>
+        amps
+      </Label>
     </g>
   );
 }
@@ -128,9 +223,22 @@ function Ceiling({ window, scales, frame }: { window: Window; scales: Scales; fr
   const bottom = scales.y(0);
   return (
     <g>
-      <rect x={x} y={frame.top} width={frame.width - frame.right - x} height={bottom - frame.top} fill="url(#hatch-over)" opacity="0.28" />
+      <rect
+        x={x}
+        y={frame.top}
+        width={frame.width - frame.right - x}
+        height={bottom - frame.top}
+        fill="url(#hatch-over)"
+        opacity="0.28"
+      />
       <path d={`M${x} ${frame.top}V${bottom}`} stroke="var(--stop)" strokeWidth="2.6" />
-      <Label x={x - 6} y={frame.top - 10} anchor="end" colour="var(--stop)" weight={700}>{`too much from ${given(window.maxV, "V")}`}</Label>
+      <Label
+        x={x - 6}
+        y={frame.top - 10}
+        anchor="end"
+        colour="var(--stop)"
+        weight={700}
+      >{`too much from ${given(window.maxV, "V")}`}</Label>
     </g>
   );
 }
@@ -141,19 +249,35 @@ function VocFlags({ states, scales, frame }: { states: readonly SkyView[]; scale
   const width = frame.width - frame.right;
   return (
     <g>
-      {[...states].sort((a, b) => b.array.vocV - a.array.vocV).map(({ sky, array }, k) => {
-        const x = scales.x(array.vocV);
-        const y = frame.top + 14 + k * 17;
-        const text = `${skyWords[sky.name]} ${amount(array.vocV, "V")}`;
-        const flip = x + text.length * 6.4 > width;
-        return (
-          <g key={sky.name}>
-            <path d={`M${x} ${bottom}V${y - 4}`} stroke={strokes[sky.name].colour} strokeWidth="1" strokeDasharray="1 3" />
-            <circle cx={x} cy={bottom} r="3" fill={strokes[sky.name].colour} />
-            <Label x={flip ? x - 5 : x + 5} y={y} anchor={flip ? "end" : "start"} colour={strokes[sky.name].colour} weight={600} halo>{text}</Label>
-          </g>
-        );
-      })}
+      {[...states]
+        .sort((a, b) => b.array.vocV - a.array.vocV)
+        .map(({ sky, array }, k) => {
+          const x = scales.x(array.vocV);
+          const y = frame.top + 14 + k * 17;
+          const text = `${skyWords[sky.name]} ${amount(array.vocV, "V")}`;
+          const flip = x + text.length * 6.4 > width;
+          return (
+            <g key={sky.name}>
+              <path
+                d={`M${x} ${bottom}V${y - 4}`}
+                stroke={strokes[sky.name].colour}
+                strokeWidth="1"
+                strokeDasharray="1 3"
+              />
+              <circle cx={x} cy={bottom} r="3" fill={strokes[sky.name].colour} />
+              <Label
+                x={flip ? x - 5 : x + 5}
+                y={y}
+                anchor={flip ? "end" : "start"}
+                colour={strokes[sky.name].colour}
+                weight={600}
+                halo
+              >
+                {text}
+              </Label>
+            </g>
+          );
+        })}
     </g>
   );
 }
@@ -168,21 +292,58 @@ function RunningPoint({ state, scales, frame }: { state: SkyView; scales: Scales
   const limited = operating.limitedBy !== "none";
   return (
     <g>
-      <path d={`M${frame.left} ${y}H${x}V${scales.y(0)}`} fill="none" stroke="var(--ink)" strokeWidth="1" strokeDasharray="4 3" />
-      {limited && <path d={`M${free.x - 6} ${free.y}L${free.x} ${free.y - 6}L${free.x + 6} ${free.y}L${free.x} ${free.y + 6}Z`} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.5" />}
+      <path
+        d={`M${frame.left} ${y}H${x}V${scales.y(0)}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="1"
+        strokeDasharray="4 3"
+      />
+      {limited && (
+        <path
+          d={`M${free.x - 6} ${free.y}L${free.x} ${free.y - 6}L${free.x + 6} ${free.y}L${free.x} ${free.y + 6}Z`}
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+          strokeWidth="1.5"
+        />
+      )}
       <circle cx={x} cy={y} r="9" fill="var(--amber)" stroke="var(--ink)" strokeWidth="2" />
       <circle cx={x} cy={y} r="2.2" fill="var(--ink)" />
-      <Label x={x - 14} y={y + 22} anchor="end" size={15} weight={700} halo>{amount(operating.p, "W")}</Label>
-      <Label x={x - 14} y={y + 38} anchor="end" size={12} halo>{bindingWords[operating.limitedBy]}</Label>
+      <Label x={x - 14} y={y + 22} anchor="end" size={15} weight={700} halo>
+        {amount(operating.p, "W")}
+      </Label>
+      <Label x={x - 14} y={y + 38} anchor="end" size={12} halo>
+        {bindingWords[operating.limitedBy]}
+      </Label>
     </g>
   );
 }
 
-type LabelProps = { readonly x: number; readonly y: number; readonly anchor: "start" | "middle" | "end"; readonly colour?: string; readonly size?: number; readonly weight?: number; readonly halo?: boolean; readonly children: ReactNode };
+type LabelProps = {
+  readonly x: number;
+  readonly y: number;
+  readonly anchor: "start" | "middle" | "end";
+  readonly colour?: string;
+  readonly size?: number;
+  readonly weight?: number;
+  readonly halo?: boolean;
+  readonly children: ReactNode;
+};
 
 function Label({ x, y, anchor, colour = "var(--ink)", size = 12.5, weight = 500, halo = false, children }: LabelProps) {
   return (
-    <text x={x} y={y} textAnchor={anchor} fontSize={size} fontWeight={weight} fill={colour} className="num" {...(halo ? { stroke: "var(--sheet)", strokeWidth: 4, paintOrder: "stroke", strokeLinejoin: "round" as const } : {})}>
+    <text
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontSize={size}
+      fontWeight={weight}
+      fill={colour}
+      className="num"
+      {...(halo
+        ? { stroke: "var(--sheet)", strokeWidth: 4, paintOrder: "stroke", strokeLinejoin: "round" as const }
+        : {})}
+    >
       {children}
     </text>
   );

@@ -5,7 +5,10 @@ import dynamic from "next/dynamic";
 import { type ComponentProps } from "react";
 import type WindowChart from "./WindowChart";
 
-const Loaded = dynamic(() => import("./WindowChart"), { ssr: false, loading: () => <Box sx={{ p: 2, color: "text.secondary" }}>Drawing the window…</Box> });
+const Loaded = dynamic(() => import("./WindowChart"), {
+  ssr: false,
+  loading: () => <Box sx={{ p: 2, color: "text.secondary" }}>Drawing the window…</Box>,
+});
 
 /** The window chart, loaded when it is first seen; its place is kept meanwhile so that nothing jumps. */
 export function LazyWindowChart(props: ComponentProps<typeof WindowChart>) {

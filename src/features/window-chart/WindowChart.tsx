@@ -43,32 +43,72 @@ function Chart({ window, skies, chosen, lit, height, netlist }: Props) {
   return (
     <div data-testid="window-chart">
       <div ref={holder} className={style["drawing"]}>
-        {asTable ? <SkyTable states={states} height={height} /> : <Drawing ref={drawing} window={window} skies={skies} chosen={chosen} lit={lit} width={width} height={height} />}
+        {asTable ? (
+          <SkyTable states={states} height={height} />
+        ) : (
+          <Drawing
+            ref={drawing}
+            window={window}
+            skies={skies}
+            chosen={chosen}
+            lit={lit}
+            width={width}
+            height={height}
+          />
+        )}
       </div>
       <div className={style["foot"]}>
         <div data-testid="running" className={style["running"]}>
-          {skies !== null && operating !== null && <><strong>{skyWords[chosen]}:</strong> {skies[chosen].sky.irradianceWm2 > 0 ? operatingSentence(operating, skies[chosen].array.mpp.p) : "The sun is down. 0 W."}</>}
+          {skies !== null && operating !== null && (
+            <>
+              <strong>{skyWords[chosen]}:</strong>{" "}
+              {skies[chosen].sky.irradianceWm2 > 0
+                ? operatingSentence(operating, skies[chosen].array.mpp.p)
+                : "The sun is down. 0 W."}
+            </>
+          )}
         </div>
-        {states.length > 0 && <Tools asTable={asTable} onTable={setAsTable} withNetlist={netlist !== undefined} save={save} />}
+        {states.length > 0 && (
+          <Tools asTable={asTable} onTable={setAsTable} withNetlist={netlist !== undefined} save={save} />
+        )}
       </div>
     </div>
   );
 }
 
 /** Drawn at every verdict; not when something else on the stop changes. */
-const WindowChart = memo(Chart, (a, b) => a.window === b.window && a.skies === b.skies && a.chosen === b.chosen && a.lit === b.lit && a.height === b.height);
+const WindowChart = memo(
+  Chart,
+  (a, b) =>
+    a.window === b.window && a.skies === b.skies && a.chosen === b.chosen && a.lit === b.lit && a.height === b.height,
+);
 export default WindowChart;
 
 type FileKind = "csv" | "svg" | "spice";
-type ToolsProps = { readonly asTable: boolean; readonly onTable: (asTable: boolean) => void; readonly withNetlist: boolean; readonly save: (what: FileKind) => void };
+type ToolsProps = {
+  readonly asTable: boolean;
+  readonly onTable: (asTable: boolean) => void;
+  readonly withNetlist: boolean;
+  readonly save: (what: FileKind) => void;
+};
 
 const Tools = memo(function Tools({ asTable, onTable, withNetlist, save }: ToolsProps) {
   return (
     <div className={style["tools"]}>
-      <Button size="small" aria-pressed={asTable} onClick={() => onTable(!asTable)}>{asTable ? "Drawing" : "Table"}</Button>
-      <Button size="small" onClick={() => save("csv")} aria-label="Save the curves as CSV">CSV</Button>
-      <Button size="small" disabled={asTable} onClick={() => save("svg")} aria-label="Save the drawing as SVG">SVG</Button>
-      {withNetlist && <Button size="small" onClick={() => save("spice")} aria-label="Save the array as a SPICE netlist">SPICE</Button>}
+      <Button size="small" aria-pressed={asTable} onClick={() => onTable(!asTable)}>
+        {asTable ? "Drawing" : "Table"}
+      </Button>
+      <Button size="small" onClick={() => save("csv")} aria-label="Save the curves as CSV">
+        CSV
+      </Button>
+      <Button size="small" disabled={asTable} onClick={() => save("svg")} aria-label="Save the drawing as SVG">
+        SVG
+      </Button>
+      {withNetlist && (
+        <Button size="small" onClick={() => save("spice")} aria-label="Save the array as a SPICE netlist">
+          SPICE
+        </Button>
+      )}
     </div>
   );
 });
@@ -81,12 +121,20 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
     <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="Window chart as a table">
       <table style={{ borderCollapse: "collapse", fontSize: "0.875rem" }}>
         <thead>
-          <tr>{["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Bound by"].map((title) => <th key={title} scope="col" style={head}>{title}</th>)}</tr>
+          <tr>
+            {["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Bound by"].map((title) => (
+              <th key={title} scope="col" style={head}>
+                {title}
+              </th>
+            ))}
+          </tr>
         </thead>
         <tbody className="num">
           {states.map(({ sky, array, operating }) => (
             <tr key={sky.name}>
-              <th scope="row" style={head}>{skyWords[sky.name]}</th>
+              <th scope="row" style={head}>
+                {skyWords[sky.name]}
+              </th>
               <td style={cell}>{amount(array.vocV, "V")}</td>
               <td style={cell}>{amount(array.iscA, "A")}</td>
               <td style={cell}>{amount(array.mpp.v, "V")}</td>
@@ -99,13 +147,28 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
         </tbody>
       </table>
       <table style={{ borderCollapse: "collapse", fontSize: "0.8125rem", marginTop: 16 }}>
-        <thead><tr>{["Sky", "Volts", "Amps", "Watts"].map((title) => <th key={title} scope="col" style={head}>{title}</th>)}</tr></thead>
+        <thead>
+          <tr>
+            {["Sky", "Volts", "Amps", "Watts"].map((title) => (
+              <th key={title} scope="col" style={head}>
+                {title}
+              </th>
+            ))}
+          </tr>
+        </thead>
         <tbody className="num">
-          {curveRows(states).filter((_, k) => k % 7 === 0).map((row) => (
-            <tr key={`${row.sky}${row.volts}`}>
-              <th scope="row" style={head}>{row.sky}</th><td style={cell}>{amount(row.volts, "V")}</td><td style={cell}>{amount(row.amps, "A")}</td><td style={cell}>{amount(row.watts, "W")}</td>
-            </tr>
-          ))}
+          {curveRows(states)
+            .filter((_, k) => k % 7 === 0)
+            .map((row) => (
+              <tr key={`${row.sky}${row.volts}`}>
+                <th scope="row" style={head}>
+                  {row.sky}
+                </th>
+                <td style={cell}>{amount(row.volts, "V")}</td>
+                <td style={cell}>{amount(row.amps, "A")}</td>
+                <td style={cell}>{amount(row.watts, "W")}</td>
+              </tr>
+            ))}
         </tbody>
       </table>
     </Box>

@@ -8,7 +8,16 @@ const reading = readLabel(demoPanels.rigid195);
 if (reading.type !== "label") throw new Error("the demo label is incomplete");
 const array = solveNet(equalNet(fitLabel(reading.label).model, 4, 1, { irradianceWm2: 1000, cellTempC: 25 }));
 const frame = { width: 800, height: 400, left: 40, right: 10, top: 20, bottom: 30 };
-const window: Window = { minV: 30, maxV: 150, ceilingOnVoc: true, maxW: 1000, currentLimits: [{ fromV: 30, toV: 90, amps: 8 }, { fromV: 90, toV: 150, amps: 12 }] };
+const window: Window = {
+  minV: 30,
+  maxV: 150,
+  ceilingOnVoc: true,
+  maxW: 1000,
+  currentLimits: [
+    { fromV: 30, toV: 90, amps: 8 },
+    { fromV: 90, toV: 150, amps: 12 },
+  ],
+};
 
 test("the scales hold the ceiling and the whole curve inside the frame", () => {
   const { x, y, mostV, mostA } = scalesFor(frame, window, [array]);
@@ -30,7 +39,8 @@ test("the scales are usable with no window, no array, or a ceiling far above the
 
 test("the window's edge steps with its tiers and bends with its watts", () => {
   const top = windowTop(window, 200, 50);
-  const at = (v: number) => top.reduce((near, point) => (Math.abs(point.v - v) < Math.abs(near.v - v) ? point : near)).i;
+  const at = (v: number) =>
+    top.reduce((near, point) => (Math.abs(point.v - v) < Math.abs(near.v - v) ? point : near)).i;
   expect(at(60)).toBe(8);
   expect(at(120)).toBeCloseTo(1000 / 120, 1);
   expect(at(149.9)).toBeCloseTo(1000 / 150, 1);
@@ -48,9 +58,23 @@ test("a drawn curve starts at short circuit, ends at open circuit, and never ris
 
 test("the edge a rule speaks of is drawn where the window has it, and not where the drawing ends before", () => {
   const within = { mostV: 200, mostA: 50 };
-  expect(edgeLines(window, "ceiling", within)).toEqual([[{ v: 150, i: 0 }, { v: 150, i: 50 }]]);
+  expect(edgeLines(window, "ceiling", within)).toEqual([
+    [
+      { v: 150, i: 0 },
+      { v: 150, i: 50 },
+    ],
+  ]);
   expect(edgeLines(window, "floor", within)[0]?.[0]).toEqual({ v: 30, i: 0 });
-  expect(edgeLines(window, "amps", within)).toEqual([[{ v: 30, i: 8 }, { v: 90, i: 8 }], [{ v: 90, i: 12 }, { v: 150, i: 12 }]]);
+  expect(edgeLines(window, "amps", within)).toEqual([
+    [
+      { v: 30, i: 8 },
+      { v: 90, i: 8 },
+    ],
+    [
+      { v: 90, i: 12 },
+      { v: 150, i: 12 },
+    ],
+  ]);
   const [watts] = edgeLines(window, "watts", within);
   // 1000 W bind where 12 A would give more: right of 83.3 V in a tier that begins at 90 V
   expect(watts?.[0]?.v).toBeCloseTo(90, 0);

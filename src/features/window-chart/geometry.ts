@@ -4,24 +4,50 @@ import { atVoltage } from "@/core/iv";
 import { type NetSolution } from "@/core/net";
 import { type WindowEdge } from "@/core/rules";
 
-export type Frame = { readonly width: number; readonly height: number; readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
+export type Frame = {
+  readonly width: number;
+  readonly height: number;
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+};
 export type Point = { readonly v: number; readonly i: number };
-export type Scales = { readonly x: (v: number) => number; readonly y: (i: number) => number; readonly xTicks: number[]; readonly yTicks: number[]; readonly mostV: number; readonly mostA: number };
+export type Scales = {
+  readonly x: (v: number) => number;
+  readonly y: (i: number) => number;
+  readonly xTicks: number[];
+  readonly yTicks: number[];
+  readonly mostV: number;
+  readonly mostA: number;
+};
 
 const samples = 140;
 
 /** Scales that hold the window's ceiling and every curve, and crop limits far above what the array can give. */
-export function scalesFor(frame: Frame, window: Window | null, arrays: readonly Pick<NetSolution, "vocV" | "iscA">[]): Scales {
+export function scalesFor(
+  frame: Frame,
+  window: Window | null,
+  arrays: readonly Pick<NetSolution, "vocV" | "iscA">[],
+): Scales {
   const vocV = Math.max(0, ...arrays.map((array) => array.vocV));
   const iscA = Math.max(0, ...arrays.map((array) => array.iscA));
   const ceilingV = window?.maxV ?? 0;
   const mostV = Math.max(vocV * 1.08, vocV > 0 ? Math.min(ceilingV * 1.1, vocV * 3.2) : ceilingV * 1.1, 10);
   const limitA = Math.max(0, ...(window?.currentLimits.map((tier) => tier.amps) ?? []));
-  const wantedA = iscA > 0 ? Math.max(iscA * 1.22, Math.min(limitA * 1.18, iscA * 2.2)) : limitA * 1.25 || wattTopA(window);
+  const wantedA =
+    iscA > 0 ? Math.max(iscA * 1.22, Math.min(limitA * 1.18, iscA * 2.2)) : limitA * 1.25 || wattTopA(window);
   const mostA = Math.max(wantedA, 1);
   const x = scaleLinear([0, mostV], [frame.left, frame.width - frame.right]);
   const y = scaleLinear([0, mostA], [frame.height - frame.bottom, frame.top]);
-  return { x, y, xTicks: x.ticks(Math.max(4, Math.round(frame.width / 90))), yTicks: y.ticks(Math.max(3, Math.round(frame.height / 60))), mostV, mostA };
+  return {
+    x,
+    y,
+    xTicks: x.ticks(Math.max(4, Math.round(frame.width / 90))),
+    yTicks: y.ticks(Math.max(3, Math.round(frame.height / 60))),
+    mostV,
+    mostA,
+  };
 }
 
 function wattTopA(window: Window | null): number {
@@ -30,7 +56,12 @@ function wattTopA(window: Window | null): number {
 
 /** Upper edge of the region a port accepts, left to right, cropped at `mostA`; steps are doubled points. */
 export function windowTop(window: Window, mostV: number, mostA: number): Point[] {
-  const top = (v: number) => Math.min(mostA, currentLimitA(window, v), window.maxW === null ? Number.POSITIVE_INFINITY : window.maxW / Math.max(v, 1e-6));
+  const top = (v: number) =>
+    Math.min(
+      mostA,
+      currentLimitA(window, v),
+      window.maxW === null ? Number.POSITIVE_INFINITY : window.maxW / Math.max(v, 1e-6),
+    );
   const edges = windowEdgesV(window).map((v) => Math.min(v, mostV));
   const points: Point[] = [];
   for (let k = 0; k + 1 < edges.length; k++) {
@@ -47,8 +78,20 @@ export function windowTop(window: Window, mostV: number, mostA: number): Point[]
 }
 
 /** One edge of the region as lines: the ceiling, the lowest volts, each tier's amps, or the watt limit where it is what binds. */
-export function edgeLines(window: Window, edge: WindowEdge, { mostV, mostA }: Pick<Scales, "mostV" | "mostA">): Point[][] {
-  const upright = (v: number) => (v > 0 && v <= mostV ? [[{ v, i: 0 }, { v, i: mostA }]] : []);
+export function edgeLines(
+  window: Window,
+  edge: WindowEdge,
+  { mostV, mostA }: Pick<Scales, "mostV" | "mostA">,
+): Point[][] {
+  const upright = (v: number) =>
+    v > 0 && v <= mostV
+      ? [
+          [
+            { v, i: 0 },
+            { v, i: mostA },
+          ],
+        ]
+      : [];
   switch (edge) {
     case "ceiling":
       return upright(window.maxV);
@@ -57,19 +100,35 @@ export function edgeLines(window: Window, edge: WindowEdge, { mostV, mostA }: Pi
     case "amps":
       return window.currentLimits.flatMap(({ fromV, toV, amps }) => {
         const [from, to] = [Math.max(fromV, window.minV), Math.min(toV, window.maxV, mostV)];
-        return to > from && amps <= mostA ? [[{ v: from, i: amps }, { v: to, i: amps }]] : [];
+        return to > from && amps <= mostA
+          ? [
+              [
+                { v: from, i: amps },
+                { v: to, i: amps },
+              ],
+            ]
+          : [];
       });
     case "watts": {
       const { maxW } = window;
       // points stand a hair inside their tier
-      const bound = maxW === null ? [] : windowTop(window, mostV, mostA).filter(({ v, i }) => i < mostA && i >= (maxW / v) * (1 - 1e-5));
+      const bound =
+        maxW === null
+          ? []
+          : windowTop(window, mostV, mostA).filter(({ v, i }) => i < mostA && i >= (maxW / v) * (1 - 1e-5));
       return bound.length > 1 ? [bound] : [];
     }
   }
 }
 
 /** A curve from 0 V to its open circuit; no points where there is no curve. */
-export function curvePoints({ curve, vocV }: { readonly curve: NetSolution["curve"] | null; readonly vocV: number }): Point[] {
+export function curvePoints({
+  curve,
+  vocV,
+}: {
+  readonly curve: NetSolution["curve"] | null;
+  readonly vocV: number;
+}): Point[] {
   if (curve === null) return [];
   return Array.from({ length: samples + 1 }, (_, k) => {
     // squared spacing towards Voc, where the knee is

@@ -10,7 +10,12 @@ export type CurveRow = { readonly sky: string; readonly volts: number; readonly 
 /** The curves as rows, for the table and for CSV. */
 export function curveRows(states: readonly SkyView[]): CurveRow[] {
   return states.flatMap(({ sky, array }) =>
-    curvePoints(array).map(({ v, i }) => ({ sky: skyWords[sky.name], volts: round(v, 2), amps: round(i, 3), watts: round(v * i, 1) })),
+    curvePoints(array).map(({ v, i }) => ({
+      sky: skyWords[sky.name],
+      volts: round(v, 2),
+      amps: round(i, 3),
+      watts: round(v * i, 1),
+    })),
   );
 }
 
@@ -22,7 +27,9 @@ export async function saveCsv(states: readonly SkyView[]): Promise<void> {
 /** The drawing as a file of its own: colours are written out, as a file has no stylesheet. */
 export function saveSvg(drawing: SVGSVGElement): void {
   const styles = getComputedStyle(document.documentElement);
-  const text = new XMLSerializer().serializeToString(drawing).replace(/var\((--[a-z-]+)\)/g, (_, name: string) => styles.getPropertyValue(name).trim());
+  const text = new XMLSerializer()
+    .serializeToString(drawing)
+    .replace(/var\((--[a-z-]+)\)/g, (_, name: string) => styles.getPropertyValue(name).trim());
   offerFile("window-chart.svg", "image/svg+xml", text);
 }
 

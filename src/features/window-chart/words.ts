@@ -3,7 +3,13 @@ import { type ChartPart } from "@/core/rules";
 import { type SkyName } from "@/core/sky";
 import { amount } from "@/ui";
 
-export const skyWords: Readonly<Record<SkyName, string>> = { coldDawn: "Coldest dawn", brightNoon: "Bright noon", hotRoof: "Hot roof", haze: "Haze", now: "Now" };
+export const skyWords: Readonly<Record<SkyName, string>> = {
+  coldDawn: "Coldest dawn",
+  brightNoon: "Bright noon",
+  hotRoof: "Hot roof",
+  haze: "Haze",
+  now: "Now",
+};
 
 /** No rule is pointed at. */
 export const nothingLit: ChartPart = { skies: [], edge: null };
@@ -34,5 +40,12 @@ export function operatingSentence(operating: OperatingPoint, freeW: number): str
 }
 
 export const bindingWords: Readonly<Record<OperatingPoint["limitedBy"], string>> = {
-  none: "nothing binds", current: "amps bind", watts: "watts bind", window: "window edge", asleep: "asleep", overVoltage: "over-voltage", lowPeak: "lower peak", battery: "battery volts",
+  none: "nothing binds",
+  current: "amps bind",
+  watts: "watts bind",
+  window: "window edge",
+  asleep: "asleep",
+  overVoltage: "over-voltage",
+  lowPeak: "lower peak",
+  battery: "battery volts",
 };

@@ -21,13 +21,29 @@ export function SiteForm() {
   const system = useUnits();
   const site = useDeskState((state) => state.history.present.site);
   const quantity = (name: "recordLowC" | "recordHighC" | "latitudeDeg", label: string) => (
-    <QuantityField label={label} spec={fieldSpecs[name]} value={site[name]} onValue={(value) => desk.change({ type: "setSite", patch: { [name]: value } }, `site:${name}`)} onDone={desk.endGesture} help={help[name]} helpBelow placeholder={`${given(assumedSite[name], fieldSpecs[name].unit, system)} assumed`} />
+    <QuantityField
+      label={label}
+      spec={fieldSpecs[name]}
+      value={site[name]}
+      onValue={(value) => desk.change({ type: "setSite", patch: { [name]: value } }, `site:${name}`)}
+      onDone={desk.endGesture}
+      help={help[name]}
+      helpBelow
+      placeholder={`${given(assumedSite[name], fieldSpecs[name].unit, system)} assumed`}
+    />
   );
   return (
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
       {quantity("recordLowC", "Record low")}
       {quantity("recordHighC", "Record high")}
-      <ChoiceField label="Mount" value={site.mount ?? ""} options={mounts.map((value) => ({ value, text: mountWords[value] }))} onChoice={(mount) => desk.change({ type: "setSite", patch: { mount } })} help={help.mount} placeholder={`${mountWords[assumedSite.mount]} (assumed)`} />
+      <ChoiceField
+        label="Mount"
+        value={site.mount ?? ""}
+        options={mounts.map((value) => ({ value, text: mountWords[value] }))}
+        onChoice={(mount) => desk.change({ type: "setSite", patch: { mount } })}
+        help={help.mount}
+        placeholder={`${mountWords[assumedSite.mount]} (assumed)`}
+      />
       {quantity("latitudeDeg", "Latitude")}
     </Box>
   );

@@ -12,7 +12,11 @@ import style from "./sky.module.css";
 
 // the same elements at every drawing, so that they are not compared again
 const icons = {
-  coldDawn: <Snowflake size={16} aria-hidden />, brightNoon: <Sun size={16} aria-hidden />, hotRoof: <Thermometer size={16} aria-hidden />, haze: <CloudSun size={16} aria-hidden />, now: <Clock size={16} aria-hidden />,
+  coldDawn: <Snowflake size={16} aria-hidden />,
+  brightNoon: <Sun size={16} aria-hidden />,
+  hotRoof: <Thermometer size={16} aria-hidden />,
+  haze: <CloudSun size={16} aria-hidden />,
+  now: <Clock size={16} aria-hidden />,
 } as const;
 
 /** The skies side by side; a press moves every curve and number on screen to that sky. */
@@ -27,16 +31,31 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
         {skyNames.map((name) => {
           const { sky, array, operating } = skies[name];
           return (
-            <button key={name} type="button" aria-pressed={name === chosen} onClick={() => desk.set({ sky: name })} className={style["sky"]}>
-              <span className={style["name"]}>{skyWords[name]}{name === "now" ? ` ${format(atMs, "HH:mm")}` : ""}</span>
-              <span className={`num ${style["figures"]}`}>{sky.irradianceWm2 === 0 ? "sun is down" : `cells ${amount(sky.cellTempC, "°C", system)}`}</span>
-              <span className={`num ${style["figures"]}`}>{name === "coldDawn" ? `${amount(array.vocV, "V")} open` : amount(operating?.p ?? array.mpp.p, "W")}</span>
+            <button
+              key={name}
+              type="button"
+              aria-pressed={name === chosen}
+              onClick={() => desk.set({ sky: name })}
+              className={style["sky"]}
+            >
+              <span className={style["name"]}>
+                {skyWords[name]}
+                {name === "now" ? ` ${format(atMs, "HH:mm")}` : ""}
+              </span>
+              <span className={`num ${style["figures"]}`}>
+                {sky.irradianceWm2 === 0 ? "sun is down" : `cells ${amount(sky.cellTempC, "°C", system)}`}
+              </span>
+              <span className={`num ${style["figures"]}`}>
+                {name === "coldDawn" ? `${amount(array.vocV, "V")} open` : amount(operating?.p ?? array.mpp.p, "W")}
+              </span>
               <span className={style["icon"]}>{icons[name]}</span>
             </button>
           );
         })}
       </div>
-      <div className={style["assumed"]}><em>Assumed:</em> {assumedWords(skies[chosen].sky, system)}</div>
+      <div className={style["assumed"]}>
+        <em>Assumed:</em> {assumedWords(skies[chosen].sky, system)}
+      </div>
     </>
   );
 }
@@ -54,6 +73,8 @@ function assumedWords({ name, irradianceWm2, airTempC, sun }: Sky, system: UnitS
     case "haze":
       return `bright overcast, ${light}, light from the whole sky.`;
     case "now":
-      return irradianceWm2 === 0 ? "the sun of your clock’s time zone and this latitude is down." : `no cloud; sun ${amount(90 - sun.zenithDeg, "°")} high by your clock’s time zone and this latitude; ${light} as usual for the season.`;
+      return irradianceWm2 === 0
+        ? "the sun of your clock’s time zone and this latitude is down."
+        : `no cloud; sun ${amount(90 - sun.zenithDeg, "°")} high by your clock’s time zone and this latitude; ${light} as usual for the season.`;
   }
 }

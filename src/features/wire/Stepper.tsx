@@ -6,18 +6,39 @@ import { memo } from "react";
 import { type FieldSpec } from "@/core/units";
 import { IconKey, QuantityField } from "@/ui";
 
-type Props = { readonly label: string; readonly law: string; readonly help: string; readonly spec: FieldSpec; readonly value: number; /** as it is typed */ readonly onValue: (value: number) => void; readonly onDone: () => void; /** at a press of a button: a change by itself */ readonly onStep: (value: number) => void };
+type Props = {
+  readonly label: string;
+  readonly law: string;
+  readonly help: string;
+  readonly spec: FieldSpec;
+  readonly value: number;
+  /** as it is typed */ readonly onValue: (value: number) => void;
+  readonly onDone: () => void;
+  /** at a press of a button: a change by itself */ readonly onStep: (value: number) => void;
+};
 
 /** A whole number set by typing, by arrow keys, or by two buttons a gloved thumb can hit. */
 export const Stepper = memo(function Stepper({ label, law, help, spec, value, onValue, onDone, onStep }: Props) {
   return (
     <Box>
       <Box sx={{ display: "flex", alignItems: "flex-end", gap: 0.5 }}>
-        <IconKey aria-label={`One fewer: ${label}`} disabled={value <= spec.least} onClick={() => onStep(value - 1)}><Minus size={16} /></IconKey>
+        <IconKey aria-label={`One fewer: ${label}`} disabled={value <= spec.least} onClick={() => onStep(value - 1)}>
+          <Minus size={16} />
+        </IconKey>
         <Box sx={{ flex: 1, minWidth: 64 }}>
-          <QuantityField label={label} spec={spec} value={value} required onValue={(next) => next !== null && onValue(next)} onDone={onDone} help={help} />
+          <QuantityField
+            label={label}
+            spec={spec}
+            value={value}
+            required
+            onValue={(next) => next !== null && onValue(next)}
+            onDone={onDone}
+            help={help}
+          />
         </Box>
-        <IconKey aria-label={`One more: ${label}`} disabled={value >= spec.most} onClick={() => onStep(value + 1)}><Plus size={16} /></IconKey>
+        <IconKey aria-label={`One more: ${label}`} disabled={value >= spec.most} onClick={() => onStep(value + 1)}>
+          <Plus size={16} />
+        </IconKey>
       </Box>
       <Box sx={{ fontSize: "0.8125rem", color: "text.secondary", mt: "2px" }}>{law}</Box>
     </Box>

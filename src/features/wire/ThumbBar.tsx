@@ -12,11 +12,26 @@ export const ThumbBar = memo(function ThumbBar() {
   const canRedo = useDeskState((state) => state.history.future.length > 0);
   return (
     <nav aria-label="Parts of this stop" className={style["bar"]}>
-      <button type="button" onClick={() => goTo("board")}><LayoutGrid size={18} aria-hidden />Board</button>
-      <button type="button" onClick={() => goTo("window")}><SquareActivity size={18} aria-hidden />Window</button>
-      <button type="button" onClick={() => goTo("ledger")}><ListChecks size={18} aria-hidden />Ledger</button>
-      <button type="button" disabled={!canUndo} onClick={desk.undo}><Undo2 size={18} aria-hidden />Undo</button>
-      <button type="button" disabled={!canRedo} onClick={desk.redo}><Redo2 size={18} aria-hidden />Redo</button>
+      <button type="button" onClick={() => goTo("board")}>
+        <LayoutGrid size={18} aria-hidden />
+        Board
+      </button>
+      <button type="button" onClick={() => goTo("window")}>
+        <SquareActivity size={18} aria-hidden />
+        Window
+      </button>
+      <button type="button" onClick={() => goTo("ledger")}>
+        <ListChecks size={18} aria-hidden />
+        Ledger
+      </button>
+      <button type="button" disabled={!canUndo} onClick={desk.undo}>
+        <Undo2 size={18} aria-hidden />
+        Undo
+      </button>
+      <button type="button" disabled={!canRedo} onClick={desk.redo}>
+        <Redo2 size={18} aria-hidden />
+        Redo
+      </button>
     </nav>
   );
 });

@@ -23,30 +23,63 @@ import { WiringTabs } from "./WiringTabs";
 export function WireStop() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
-  const onStopKey = useCallback((key: StopKey) => key.run({ desk, newId: () => crypto.randomUUID(), toggleCompare: () => setComparing((now) => !now) }), [desk]);
+  const onStopKey = useCallback(
+    (key: StopKey) =>
+      key.run({ desk, newId: () => crypto.randomUUID(), toggleCompare: () => setComparing((now) => !now) }),
+    [desk],
+  );
   useEffect(() => listenForStopKeys(onStopKey), [onStopKey]);
   const [picked, setPicked] = useState<string | null>(null);
   // only the first lane's name: the stop itself is not drawn again at every edit
   const first = useDeskState((state) => {
     const [lane] = wiringOf(state).lanes;
     const [input] = state.history.present.inputs;
-    return lane !== undefined ? laneKey(lane) : input === undefined ? null : laneKey({ inputId: input.id, portId: input.device.ports[0]?.id ?? null });
+    return lane !== undefined
+      ? laneKey(lane)
+      : input === undefined
+        ? null
+        : laneKey({ inputId: input.id, portId: input.device.ports[0]?.id ?? null });
   });
   const chosen = picked ?? first;
   return (
-    <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" }, alignItems: "start", "--thumb-bar": { xs: "52px", sm: "0px" }, "& > [id]": { scrollMarginTop: "150px" } }}>
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" },
+        alignItems: "start",
+        "--thumb-bar": { xs: "52px", sm: "0px" },
+        "& > [id]": { scrollMarginTop: "150px" },
+      }}
+    >
       <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2 }}>
         <Tabs comparing={comparing} onCompare={setComparing} />
         {comparing && <Comparison />}
       </Box>
-      <Box id="wire-board" sx={{ minWidth: 0 }}><Missing /><StringBoard chosenLane={chosen} onChooseLane={setPicked} onStopKey={onStopKey} /></Box>
-      <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Sheet title="The window" flush><Window chosen={chosen} /></Sheet>
-        <Sheet title="Site"><SiteFields /></Sheet>
+      <Box id="wire-board" sx={{ minWidth: 0 }}>
+        <Missing />
+        <StringBoard chosenLane={chosen} onChooseLane={setPicked} onStopKey={onStopKey} />
       </Box>
-      <Box id="wire-ledger" sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}><Sheet title="Ledger" flush><Ledger /></Sheet></Box>
-      <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "100ch", gridColumn: { md: "1 / 3" } }}>
-        Panels are live whenever there is light: cover them or work at dusk, and never part a connector under load. Above 60 V (30 V wet or afloat) treat DC as a shock hazard. Battery first, panels last; take off in the reverse order. This is a plan, not a permit: your local code and a licensed person have the last word.
+      <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Sheet title="The window" flush>
+          <Window chosen={chosen} />
+        </Sheet>
+        <Sheet title="Site">
+          <SiteFields />
+        </Sheet>
+      </Box>
+      <Box id="wire-ledger" sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}>
+        <Sheet title="Ledger" flush>
+          <Ledger />
+        </Sheet>
+      </Box>
+      <Box
+        component="p"
+        sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "100ch", gridColumn: { md: "1 / 3" } }}
+      >
+        Panels are live whenever there is light: cover them or work at dusk, and never part a connector under load.
+        Above 60 V (30 V wet or afloat) treat DC as a shock hazard. Battery first, panels last; take off in the reverse
+        order. This is a plan, not a permit: your local code and a licensed person have the last word.
       </Box>
       <ThumbBar />
     </Box>
@@ -82,7 +115,15 @@ function Missing() {
 }
 
 function Empty({ href, children }: { href: string; children: React.ReactNode }) {
-  return <Box component={Link} href={href} sx={{ color: "var(--ink)", fontWeight: 600, minHeight: 44, display: "flex", alignItems: "center" }}>{children}</Box>;
+  return (
+    <Box
+      component={Link}
+      href={href}
+      sx={{ color: "var(--ink)", fontWeight: 600, minHeight: 44, display: "flex", alignItems: "center" }}
+    >
+      {children}
+    </Box>
+  );
 }
 
 /** The window of the lane chosen on the board. */
@@ -97,7 +138,13 @@ function Window({ chosen }: { chosen: string | null }) {
   const spokenOf = lit?.where.type === "lane" ? laneKey(lit.where) : chosen;
   const lane = lanes.find((each) => laneKey(each) === spokenOf) ?? lanes[0];
   if (assessment?.type !== "assessed" || lane === undefined) {
-    return <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>{assessment === null ? "Solving the curves…" : "Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read."}</Box>;
+    return (
+      <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>
+        {assessment === null
+          ? "Solving the curves…"
+          : "Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read."}
+      </Box>
+    );
   }
   const netlist = () => {
     const state = desk.store.getState();
@@ -107,8 +154,19 @@ function Window({ chosen }: { chosen: string | null }) {
   return (
     <div>
       <SkyStrip skies={lane.skies} />
-      {lanes.length > 1 && <div className={style["lane"]}>{lane.deviceName}: {lane.port.name}</div>}
-      <WindowChart window={lane.window} skies={lane.skies} chosen={sky} lit={lit === undefined ? nothingLit : chartPartOfRule[lit.rule]} height={340} netlist={netlist} />
+      {lanes.length > 1 && (
+        <div className={style["lane"]}>
+          {lane.deviceName}: {lane.port.name}
+        </div>
+      )}
+      <WindowChart
+        window={lane.window}
+        skies={lane.skies}
+        chosen={sky}
+        lit={lit === undefined ? nothingLit : chartPartOfRule[lit.rule]}
+        height={340}
+        netlist={netlist}
+      />
     </div>
   );
 }

@@ -18,25 +18,85 @@ type Props = { readonly comparing: boolean; readonly onCompare: (comparing: bool
 export function WiringTabs({ comparing, onCompare }: Props) {
   const desk = useDesk();
   // names only: the tabs are not drawn again when panels move
-  const named = useDeskState((state) => JSON.stringify(state.history.present.wirings.map(({ id, name, note }) => ({ id, name, note }))));
+  const named = useDeskState((state) =>
+    JSON.stringify(state.history.present.wirings.map(({ id, name, note }) => ({ id, name, note }))),
+  );
   const wirings = JSON.parse(named) as { id: string; name: string; note: string }[];
   const currentId = useDeskState((state) => wiringOf(state).id);
   const wiring = wirings.find(({ id }) => id === currentId) ?? { id: currentId, name: "", note: "" };
   return (
     <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "flex-end" }}>
-      <Box role="group" aria-label="Wirings of these panels" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", order: { xs: -2, sm: 0 } }}>
+      <Box
+        role="group"
+        aria-label="Wirings of these panels"
+        sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", order: { xs: -2, sm: 0 } }}
+      >
         {wirings.map(({ id, name }) => (
-          <Button key={id} size="small" variant={id === wiring.id ? "contained" : "outlined"} aria-pressed={id === wiring.id} onClick={() => showWiring(desk, id)}>{name}</Button>
+          <Button
+            key={id}
+            size="small"
+            variant={id === wiring.id ? "contained" : "outlined"}
+            aria-pressed={id === wiring.id}
+            onClick={() => showWiring(desk, id)}
+          >
+            {name}
+          </Button>
         ))}
       </Box>
       <Box sx={{ display: "flex", gap: 1, flex: { xs: "1 1 100%", sm: "1 1 400px" }, maxWidth: { sm: 600 } }}>
-        <Box sx={{ flex: { xs: "0 0 130px", sm: "0 0 170px" } }}><TextLine key={wiring.id} label="Name of this wiring" value={wiring.name} most={80} onValue={(name) => desk.change({ type: "setWiring", wiringId: wiring.id, patch: { name } }, `wiring:${wiring.id}:name`)} onDone={desk.endGesture} /></Box>
-        <Box sx={{ flex: "1 1 150px" }}><NoteLine key={`note ${wiring.id}`} note={wiring.note} onNote={(note) => desk.change({ type: "setWiring", wiringId: wiring.id, patch: { note } }, `wiring:${wiring.id}:note`)} onDone={desk.endGesture} /></Box>
+        <Box sx={{ flex: { xs: "0 0 130px", sm: "0 0 170px" } }}>
+          <TextLine
+            key={wiring.id}
+            label="Name of this wiring"
+            value={wiring.name}
+            most={80}
+            onValue={(name) =>
+              desk.change({ type: "setWiring", wiringId: wiring.id, patch: { name } }, `wiring:${wiring.id}:name`)
+            }
+            onDone={desk.endGesture}
+          />
+        </Box>
+        <Box sx={{ flex: "1 1 150px" }}>
+          <NoteLine
+            key={`note ${wiring.id}`}
+            note={wiring.note}
+            onNote={(note) =>
+              desk.change({ type: "setWiring", wiringId: wiring.id, patch: { note } }, `wiring:${wiring.id}:note`)
+            }
+            onDone={desk.endGesture}
+          />
+        </Box>
       </Box>
-      <Box sx={{ display: "flex", alignItems: "center", gap: 0.5, order: { xs: -1, sm: 0 }, ml: { xs: "auto", sm: 0 } }}>
-        {wirings.length > 1 && <Button size="small" variant={comparing ? "contained" : "outlined"} aria-pressed={comparing} title="Compare the wirings (Alt C)" onClick={() => onCompare(!comparing)}>Compare</Button>}
-        <IconButton aria-label="Copy this wiring" title="Copy this wiring (Alt N)" disabled={wirings.length >= mostWirings} onClick={() => copyWiring(desk, crypto.randomUUID())}><Copy size={16} /></IconButton>
-        <IconButton aria-label="Remove this wiring" title="Remove this wiring; undo brings it back" disabled={wirings.length === 1} onClick={() => removeWiring(desk)}><Trash2 size={16} /></IconButton>
+      <Box
+        sx={{ display: "flex", alignItems: "center", gap: 0.5, order: { xs: -1, sm: 0 }, ml: { xs: "auto", sm: 0 } }}
+      >
+        {wirings.length > 1 && (
+          <Button
+            size="small"
+            variant={comparing ? "contained" : "outlined"}
+            aria-pressed={comparing}
+            title="Compare the wirings (Alt C)"
+            onClick={() => onCompare(!comparing)}
+          >
+            Compare
+          </Button>
+        )}
+        <IconButton
+          aria-label="Copy this wiring"
+          title="Copy this wiring (Alt N)"
+          disabled={wirings.length >= mostWirings}
+          onClick={() => copyWiring(desk, crypto.randomUUID())}
+        >
+          <Copy size={16} />
+        </IconButton>
+        <IconButton
+          aria-label="Remove this wiring"
+          title="Remove this wiring; undo brings it back"
+          disabled={wirings.length === 1}
+          onClick={() => removeWiring(desk)}
+        >
+          <Trash2 size={16} />
+        </IconButton>
       </Box>
     </Box>
   );
@@ -47,8 +107,20 @@ function NoteLine({ note, onNote, onDone }: { note: string; onNote: (note: strin
   const id = useId();
   return (
     <Box>
-      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>Note on it</Box>
-      <OutlinedInput id={id} size="small" fullWidth value={note} placeholder="which plugs move, what to mind" onChange={(event) => onNote(event.target.value)} onBlur={onDone} inputProps={{ maxLength: mostNote }} sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }} />
+      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
+        Note on it
+      </Box>
+      <OutlinedInput
+        id={id}
+        size="small"
+        fullWidth
+        value={note}
+        placeholder="which plugs move, what to mind"
+        onChange={(event) => onNote(event.target.value)}
+        onBlur={onDone}
+        inputProps={{ maxLength: mostNote }}
+        sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }}
+      />
     </Box>
   );
 }

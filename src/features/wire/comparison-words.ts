@@ -1,7 +1,16 @@
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
-import { asMatrix, joiningParts, type Lane, type LaneRef, partsOfKey, type Step, type TileKey, tilesOfRows } from "@/core/wiring";
+import {
+  asMatrix,
+  joiningParts,
+  type Lane,
+  type LaneRef,
+  partsOfKey,
+  type Step,
+  type TileKey,
+  tilesOfRows,
+} from "@/core/wiring";
 import { amount, counted } from "@/ui";
 import { findingSentence } from "@/features/ledger";
 import { type JudgedSlip } from "./useComparison";
@@ -27,15 +36,27 @@ export function laneWords(plan: Plan, lane: Lane): string {
   const name = shortLaneName(plan, lane);
   const matrix = asMatrix(lane.rows);
   const kind = (panelId: string) => headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");
-  if (matrix !== null) return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
+  if (matrix !== null)
+    return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
   return `${name}: rows of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;
 }
 
 /** What joining the panels so asks for, add-on modules included. */
 export function partsWords(plan: Plan, { lanes }: Pick<Wiring, "lanes">): string {
   const { branchPairs, blockingDiodes } = joiningParts(lanes);
-  const modules = plan.inputs.flatMap(({ id, device }) => device.modules.filter((addOn) => lanes.some((lane) => lane.inputId === id && device.ports.some((port) => port.id === lane.portId && port.moduleId === addOn.id))));
-  const words = [branchPairs > 0 ? counted(branchPairs, "pair of branch connectors", "pairs of branch connectors") : null, blockingDiodes > 0 ? counted(blockingDiodes, "blocking diode") : null, ...modules.map(({ name }) => name)].filter((part) => part !== null);
+  const modules = plan.inputs.flatMap(({ id, device }) =>
+    device.modules.filter((addOn) =>
+      lanes.some(
+        (lane) =>
+          lane.inputId === id && device.ports.some((port) => port.id === lane.portId && port.moduleId === addOn.id),
+      ),
+    ),
+  );
+  const words = [
+    branchPairs > 0 ? counted(branchPairs, "pair of branch connectors", "pairs of branch connectors") : null,
+    blockingDiodes > 0 ? counted(blockingDiodes, "blocking diode") : null,
+    ...modules.map(({ name }) => name),
+  ].filter((part) => part !== null);
   return words.length === 0 ? "nothing to buy" : words.join(", ");
 }
 
@@ -58,12 +79,28 @@ export function stepWords(plan: Plan, { type, keys, inputId, portId }: Step): st
 const shockV = 60;
 
 /** What a person must not meet unwarned on the way from one wiring to another. */
-export function dangerWords(verdicts: readonly (Assessment | undefined)[], toName: string, steps: readonly Step[]): string[] {
+export function dangerWords(
+  verdicts: readonly (Assessment | undefined)[],
+  toName: string,
+  steps: readonly Step[],
+): string[] {
   const found: string[] = [];
-  const highestV = verdicts.reduce((most, verdict) => (verdict?.type === "assessed" ? verdict.lanes.reduce((high, lane) => Math.max(high, lane.skies.coldDawn.array.vocV), most) : most), 0);
+  const highestV = verdicts.reduce(
+    (most, verdict) =>
+      verdict?.type === "assessed"
+        ? verdict.lanes.reduce((high, lane) => Math.max(high, lane.skies.coldDawn.array.vocV), most)
+        : most,
+    0,
+  );
   const moves = steps.some(({ type }) => type === "unplug" || type === "plug");
-  if (moves && highestV > shockV) found.push(`The leads you handle can stand at ${amount(highestV, "V")}: a shock hazard. Cover the panels or wait for dusk, and never part a plug under load.`);
-  if (moves && steps.some(({ type }) => type === "unplug") && steps.some(({ type }) => type === "plug")) found.push("Unplug all that moves before you plug anything: half of one wiring joined to half of the other may pass a ceiling or join two inputs.");
+  if (moves && highestV > shockV)
+    found.push(
+      `The leads you handle can stand at ${amount(highestV, "V")}: a shock hazard. Cover the panels or wait for dusk, and never part a plug under load.`,
+    );
+  if (moves && steps.some(({ type }) => type === "unplug") && steps.some(({ type }) => type === "plug"))
+    found.push(
+      "Unplug all that moves before you plug anything: half of one wiring joined to half of the other may pass a ceiling or join two inputs.",
+    );
   const last = verdicts.at(-1);
   if (last?.type === "assessed" && last.worst === "stop") found.push(`“${toName}” itself must not be connected.`);
   return found;

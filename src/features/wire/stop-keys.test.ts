@@ -15,12 +15,29 @@ function harness(plan: Plan) {
   const desk = createDesk({ id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan);
   let made = 0;
   let compares = 0;
-  const press = (name: string) => stopKeys.find(({ press: keys }) => keys === name)?.run({ desk, newId: () => `made-${(made += 1)}`, toggleCompare: () => (compares += 1) });
-  return { desk, press, state: () => desk.store.getState(), onBoard: () => wiringOf(desk.store.getState()).name, compares: () => compares };
+  const press = (name: string) =>
+    stopKeys
+      .find(({ press: keys }) => keys === name)
+      ?.run({ desk, newId: () => `made-${(made += 1)}`, toggleCompare: () => (compares += 1) });
+  return {
+    desk,
+    press,
+    state: () => desk.store.getState(),
+    onBoard: () => wiringOf(desk.store.getState()).name,
+    compares: () => compares,
+  };
 }
 
 test("every key of the stop needs Alt, answers to one action only, and none is told twice or taken from the board", () => {
-  const eventOf = (press: string) => ({ altKey: true, ctrlKey: false, metaKey: false, shiftKey: press.includes("Shift"), code: `Key${press.split(" ").at(-1) ?? ""}`, key: (press.split(" ").at(-1) ?? "").toLowerCase() }) as KeyboardEvent;
+  const eventOf = (press: string) =>
+    ({
+      altKey: true,
+      ctrlKey: false,
+      metaKey: false,
+      shiftKey: press.includes("Shift"),
+      code: `Key${press.split(" ").at(-1) ?? ""}`,
+      key: (press.split(" ").at(-1) ?? "").toLowerCase(),
+    }) as KeyboardEvent;
   const told = [...stopKeys, ...boardKeys, ...moveKeys].map(({ press }) => press);
   expect(new Set(told).size).toBe(told.length);
   for (const { press } of stopKeys) {
@@ -70,7 +87,20 @@ test("the first mend is applied to what is on the board, once, and never to a pl
     const assessment = assess(plan, wiringId);
     if (assessment.type !== "assessed") throw new Error("expected a verdict");
     const mends = new Map(allMends(plan, wiringId));
-    desk.set({ judgement: { plan, wiringId, sky: "brightNoon", tiles: {}, mends: "found", tried: 0, assessment: { ...assessment, findings: assessment.findings.map((finding) => ({ ...finding, mend: mends.get(finding.id) ?? null })) } } });
+    desk.set({
+      judgement: {
+        plan,
+        wiringId,
+        sky: "brightNoon",
+        tiles: {},
+        mends: "found",
+        tried: 0,
+        assessment: {
+          ...assessment,
+          findings: assessment.findings.map((finding) => ({ ...finding, mend: mends.get(finding.id) ?? null })),
+        },
+      },
+    });
   };
   applyFirstMend(desk);
   expect(state().history.present).toBe(boat);

@@ -21,20 +21,38 @@ const nothing: Compared = { verdicts: new Map(), slips: [] };
  * a worker of its own; they come in as they are ready.
  */
 export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compared {
-  const [known, setKnown] = useState<{ readonly plan: Plan; readonly hereId: string; readonly compared: Compared }>({ plan, hereId: here.id, compared: nothing });
+  const [known, setKnown] = useState<{ readonly plan: Plan; readonly hereId: string; readonly compared: Compared }>({
+    plan,
+    hereId: here.id,
+    compared: nothing,
+  });
   useEffect(() => {
     const waiting = jobsOf(plan, here);
     let current: Job | undefined;
     const next = () => {
       current = waiting.shift();
-      if (current !== undefined) client.ask({ plan: { ...plan, wirings: [current.wiring] }, wiringId: current.wiring.id, look: { sky: "brightNoon", moment }, withMends: false });
+      if (current !== undefined)
+        client.ask({
+          plan: { ...plan, wirings: [current.wiring] },
+          wiringId: current.wiring.id,
+          look: { sky: "brightNoon", moment },
+          withMends: false,
+        });
     };
     const client = createJudgeClient(openJudgeWorker, (answer) => {
       if (answer.type !== "verdict" && answer.type !== "failed") return;
       const done = current;
       if (answer.type === "verdict" && done !== undefined) {
         const { assessment } = answer;
-        setKnown((before) => ({ plan, hereId: here.id, compared: withAnswer(before.plan === plan && before.hereId === here.id ? before.compared : nothing, done, assessment) }));
+        setKnown((before) => ({
+          plan,
+          hereId: here.id,
+          compared: withAnswer(
+            before.plan === plan && before.hereId === here.id ? before.compared : nothing,
+            done,
+            assessment,
+          ),
+        }));
       }
       next();
     });
@@ -49,7 +67,12 @@ function jobsOf(plan: Plan, here: Wiring): Job[] {
   const others = plan.wirings.filter(({ id }) => id !== here.id);
   return [
     ...plan.wirings.map((wiring) => ({ wiring, slip: null })),
-    ...others.flatMap((to) => slips(here.lanes, to.lanes).map((slip) => ({ wiring: { ...to, lanes: [slip.lane] }, slip: { toId: to.id, slip } }))),
+    ...others.flatMap((to) =>
+      slips(here.lanes, to.lanes).map((slip) => ({
+        wiring: { ...to, lanes: [slip.lane] },
+        slip: { toId: to.id, slip },
+      })),
+    ),
   ];
 }
 

@@ -5,7 +5,21 @@ import Database from "better-sqlite3";
 import { type Kysely, type Migration } from "kysely";
 import { applyChange, emptyPlan } from "@/core/plan";
 import { demoPanels } from "@/demo";
-import { archivePlan, createPlan, databaseFileName, DatabaseProblem, deletePlan, type Db, listPlans, NotFound, openDatabase, panelShelf, readPlanRecord, replacePlan, UnreadablePlan } from ".";
+import {
+  archivePlan,
+  createPlan,
+  databaseFileName,
+  DatabaseProblem,
+  deletePlan,
+  type Db,
+  listPlans,
+  NotFound,
+  openDatabase,
+  panelShelf,
+  readPlanRecord,
+  replacePlan,
+  UnreadablePlan,
+} from ".";
 import { migrations } from "./migrations";
 
 let dir: string;
@@ -24,7 +38,10 @@ afterEach(async () => {
 });
 
 async function problemOf(opening: Promise<unknown>): Promise<DatabaseProblem> {
-  const error: unknown = await opening.then(() => null, (thrown: unknown) => thrown);
+  const error: unknown = await opening.then(
+    () => null,
+    (thrown: unknown) => thrown,
+  );
   if (!(error instanceof DatabaseProblem)) throw new Error(`expected a DatabaseProblem, got ${String(error)}`);
   return error;
 }
@@ -50,7 +67,12 @@ describe("plans", () => {
     expect((await replacePlan(db, { id: "a", revision: 1, plan, now: later })).type).toBe("saved");
     await db.destroy();
     db = await openDatabase(dir);
-    expect(await readPlanRecord(db, "a")).toMatchObject({ revision: 2, createdAt: now, updatedAt: later, plan: { name: "Bus" } });
+    expect(await readPlanRecord(db, "a")).toMatchObject({
+      revision: 2,
+      createdAt: now,
+      updatedAt: later,
+      plan: { name: "Bus" },
+    });
   });
 
   test("a stale write changes nothing and is told what changed", async () => {
@@ -58,7 +80,12 @@ describe("plans", () => {
     await createPlan(db, { id: "a", plan: van, now });
     const theirs = applyChange(van, { type: "setWiring", wiringId: "wiring-1", patch: { note: "three in a row" } });
     await replacePlan(db, { id: "a", revision: 1, plan: theirs, now: later });
-    const result = await replacePlan(db, { id: "a", revision: 1, plan: applyChange(van, { type: "rename", name: "Mine" }), now: later });
+    const result = await replacePlan(db, {
+      id: "a",
+      revision: 1,
+      plan: applyChange(van, { type: "rename", name: "Mine" }),
+      now: later,
+    });
     expect(result).toMatchObject({ type: "stale", changed: ["wirings.0.note"], current: { revision: 2 } });
     expect((await readPlanRecord(db, "a")).plan).toEqual(theirs);
     expect((await deletePlan(db, "a", 1)).type).toBe("stale");
@@ -76,7 +103,10 @@ describe("plans", () => {
 test("library sheets are created, replaced by revision, and removed by revision", async () => {
   await panelShelf.add(db, [{ id: "p", sheet: demoPanels.rigid120 }], now);
   const renamed = { ...demoPanels.rigid120, name: "Renamed" };
-  expect(await panelShelf.replace(db, { id: "p", revision: 1, sheet: renamed, now: later })).toMatchObject({ revision: 2, sheet: renamed });
+  expect(await panelShelf.replace(db, { id: "p", revision: 1, sheet: renamed, now: later })).toMatchObject({
+    revision: 2,
+    sheet: renamed,
+  });
   expect(await panelShelf.replace(db, { id: "p", revision: 1, sheet: renamed, now: later })).toBeNull();
   expect(await panelShelf.remove(db, "p", 1)).toBe(false);
   expect(await panelShelf.remove(db, "p", 2)).toBe(true);
@@ -84,17 +114,44 @@ test("library sheets are created, replaced by revision, and removed by revision"
 });
 
 test("a sheet knows the plans that hold a copy of it, is retired and brought back by revision, and many are added all or none", async () => {
-  await panelShelf.add(db, [{ id: "p", sheet: demoPanels.rigid120 }, { id: "q", sheet: demoPanels.rigid195 }], now);
-  const van = applyChange(emptyPlan("Van"), { type: "addPanel", id: "roof", libraryId: "p", label: demoPanels.rigid120 });
+  await panelShelf.add(
+    db,
+    [
+      { id: "p", sheet: demoPanels.rigid120 },
+      { id: "q", sheet: demoPanels.rigid195 },
+    ],
+    now,
+  );
+  const van = applyChange(emptyPlan("Van"), {
+    type: "addPanel",
+    id: "roof",
+    libraryId: "p",
+    label: demoPanels.rigid120,
+  });
   await createPlan(db, { id: "a", plan: van, now });
   expect((await panelShelf.list(db)).map(({ id, usedBy, retired }) => ({ id, usedBy, retired }))).toEqual([
     { id: "p", usedBy: [{ id: "a", name: "Van" }], retired: false },
     { id: "q", usedBy: [], retired: false },
   ]);
-  expect(await panelShelf.retire(db, { id: "p", revision: 1, retired: true, now: later })).toMatchObject({ revision: 2, retired: true, sheet: demoPanels.rigid120 });
+  expect(await panelShelf.retire(db, { id: "p", revision: 1, retired: true, now: later })).toMatchObject({
+    revision: 2,
+    retired: true,
+    sheet: demoPanels.rigid120,
+  });
   expect(await panelShelf.retire(db, { id: "p", revision: 1, retired: false, now: later })).toBeNull();
-  expect(await panelShelf.retire(db, { id: "p", revision: 2, retired: false, now: later })).toMatchObject({ retired: false });
-  await expect(panelShelf.add(db, [{ id: "r", sheet: demoPanels.blanket60 }, { id: "p", sheet: demoPanels.blanket60 }], now)).rejects.toThrow();
+  expect(await panelShelf.retire(db, { id: "p", revision: 2, retired: false, now: later })).toMatchObject({
+    retired: false,
+  });
+  await expect(
+    panelShelf.add(
+      db,
+      [
+        { id: "r", sheet: demoPanels.blanket60 },
+        { id: "p", sheet: demoPanels.blanket60 },
+      ],
+      now,
+    ),
+  ).rejects.toThrow();
   expect((await panelShelf.list(db)).map(({ id }) => id)).toEqual(["p", "q"]);
 });
 
@@ -127,7 +184,12 @@ describe("what is refused, and left as it was", () => {
   });
 
   test("a database damaged inside", async () => {
-    for (let k = 0; k < 40; k++) await createPlan(db, { id: `plan-${k}`, plan: { ...emptyPlan(`Plan ${k}`), notes: { ...emptyPlan("x").notes, need: "n".repeat(3000) } }, now });
+    for (let k = 0; k < 40; k++)
+      await createPlan(db, {
+        id: `plan-${k}`,
+        plan: { ...emptyPlan(`Plan ${k}`), notes: { ...emptyPlan("x").notes, need: "n".repeat(3000) } },
+        now,
+      });
     await db.destroy();
     const bytes = readFileSync(file());
     bytes.fill(0xa5, 4096 * 3, Math.min(bytes.length, 4096 * 12));
@@ -148,7 +210,13 @@ describe("migrating", () => {
   test("makes a backup first and keeps what was there", async () => {
     await createPlan(db, { id: "a", plan: emptyPlan("Van"), now });
     await db.destroy();
-    db = await openDatabase(dir, next(async (known: Kysely<unknown>) => void (await known.schema.createTable("extra").addColumn("id", "text").execute())));
+    db = await openDatabase(
+      dir,
+      next(
+        async (known: Kysely<unknown>) =>
+          void (await known.schema.createTable("extra").addColumn("id", "text").execute()),
+      ),
+    );
     expect(existsSync(`${file()}.before-9999_next`)).toBe(true);
     expect((await readPlanRecord(db, "a")).plan.name).toBe("Van");
     copyFileSync(`${file()}.before-9999_next`, path.join(dir, "copy.db"));

@@ -2,5 +2,16 @@ import "server-only";
 export { database } from "./connection";
 export { inputShelf, type LibraryRecord, panelShelf, type PlanUse } from "./library";
 export { databaseFileName, type Db, openDatabase } from "./open";
-export { archivePlan, createPlan, deletePlan, listPlans, type PlanHeader, type PlanRecord, readPlanRecord, replacePlan, UnreadablePlan, type WriteResult } from "./plans";
+export {
+  archivePlan,
+  createPlan,
+  deletePlan,
+  listPlans,
+  type PlanHeader,
+  type PlanRecord,
+  readPlanRecord,
+  replacePlan,
+  UnreadablePlan,
+  type WriteResult,
+} from "./plans";
 export { DatabaseProblem, NotFound } from "./problem";

@@ -27,7 +27,12 @@ const columns = ["id", "revision", "updated_at", "retired_at", "sheet"] as const
 
 /** A shelf of the library: panels and inputs are kept alike, each sheet validated on the way out as on the way in.
  *  `upgrade` brings sheets kept by an older version to today's shape; `inPlans` is the list of a plan that holds copies. */
-function shelf<Sheet extends { name: string }>(table: "panel" | "input", inPlans: "panels" | "inputs", schema: z.ZodType<Sheet>, upgrade: (older: unknown) => unknown) {
+function shelf<Sheet extends { name: string }>(
+  table: "panel" | "input",
+  inPlans: "panels" | "inputs",
+  schema: z.ZodType<Sheet>,
+  upgrade: (older: unknown) => unknown,
+) {
   const toRecord = (row: Row, uses: ReadonlyMap<string, PlanUse[]>): LibraryRecord<Sheet> => ({
     id: row.id,
     revision: row.revision,
@@ -53,8 +58,18 @@ function shelf<Sheet extends { name: string }>(table: "panel" | "input", inPlans
   }
 
   /** Changes a row if it is still at the revision given; null when it is not. */
-  async function write(db: Db, id: string, revision: number, values: { name?: string; sheet?: string; retired_at?: string | null; updated_at: string }): Promise<LibraryRecord<Sheet> | null> {
-    const updated = await db.updateTable(table).set({ ...values, revision: revision + 1 }).where("id", "=", id).where("revision", "=", revision).executeTakeFirst();
+  async function write(
+    db: Db,
+    id: string,
+    revision: number,
+    values: { name?: string; sheet?: string; retired_at?: string | null; updated_at: string },
+  ): Promise<LibraryRecord<Sheet> | null> {
+    const updated = await db
+      .updateTable(table)
+      .set({ ...values, revision: revision + 1 })
+      .where("id", "=", id)
+      .where("revision", "=", revision)
+      .executeTakeFirst();
     const record = await read(db, id);
     return updated.numUpdatedRows > 0n ? record : null;
   }
@@ -71,7 +86,17 @@ function shelf<Sheet extends { name: string }>(table: "panel" | "input", inPlans
     async add(db: Db, made: readonly { id: string; sheet: Sheet }[], now: string): Promise<void> {
       await db.transaction().execute(async (trx) => {
         for (let from = 0; from < made.length; from += rowsAtOnce) {
-          const rows = made.slice(from, from + rowsAtOnce).map(({ id, sheet }) => ({ id, name: sheet.name, revision: 1, sheet: JSON.stringify(sheet), created_at: now, updated_at: now, retired_at: null }));
+          const rows = made
+            .slice(from, from + rowsAtOnce)
+            .map(({ id, sheet }) => ({
+              id,
+              name: sheet.name,
+              revision: 1,
+              sheet: JSON.stringify(sheet),
+              created_at: now,
+              updated_at: now,
+              retired_at: null,
+            }));
           await trx.insertInto(table).values(rows).execute();
         }
       });
@@ -82,7 +107,11 @@ function shelf<Sheet extends { name: string }>(table: "panel" | "input", inPlans
       write(db, id, revision, { retired_at: retired ? now : null, updated_at: now }),
     /** Removes a sheet if it is still at the revision given. Plans keep their own copies. */
     async remove(db: Db, id: string, revision: number): Promise<boolean> {
-      const deleted = await db.deleteFrom(table).where("id", "=", id).where("revision", "=", revision).executeTakeFirst();
+      const deleted = await db
+        .deleteFrom(table)
+        .where("id", "=", id)
+        .where("revision", "=", revision)
+        .executeTakeFirst();
       if (deleted.numDeletedRows > 0n) return true;
       await read(db, id);
       return false;

@@ -21,7 +21,10 @@ export async function openDatabase(dataDir: string, known: typeof migrations = m
   try {
     mkdirSync(dataDir, { recursive: true });
   } catch (error) {
-    throw new DatabaseProblem("unwritable", `The data folder ${dataDir} cannot be made (${reasonOf(error)}). Choose another with --data DIR.`);
+    throw new DatabaseProblem(
+      "unwritable",
+      `The data folder ${dataDir} cannot be made (${reasonOf(error)}). Choose another with --data DIR.`,
+    );
   }
   refuseForeignFile(file);
   const sqlite = openSqlite(file);
@@ -56,7 +59,10 @@ function openSqlite(file: string): Database.Database {
     return sqlite;
   } catch (error) {
     if (isCorruption(error)) throw damaged(file, reasonOf(error));
-    throw new DatabaseProblem("unwritable", `The database ${file} cannot be opened (${reasonOf(error)}). Check the folder's permissions or choose another with --data DIR.`);
+    throw new DatabaseProblem(
+      "unwritable",
+      `The database ${file} cannot be opened (${reasonOf(error)}). Check the folder's permissions or choose another with --data DIR.`,
+    );
   }
 }
 
@@ -75,14 +81,20 @@ async function migrate(db: Db, sqlite: Database.Database, file: string, known: t
   const done = executedMigrations(sqlite);
   const strange = done.find((name) => !(name in known));
   if (strange !== undefined) {
-    throw new DatabaseProblem("newer", `The database ${file} was made by a newer version of Golden Array (it has "${strange}", which this version does not know). Nothing was changed: update Golden Array, or choose another folder with --data DIR.`);
+    throw new DatabaseProblem(
+      "newer",
+      `The database ${file} was made by a newer version of Golden Array (it has "${strange}", which this version does not know). Nothing was changed: update Golden Array, or choose another folder with --data DIR.`,
+    );
   }
   const pending = Object.keys(known).filter((name) => !done.includes(name));
   if (pending.length === 0) return;
   if (done.length > 0) await sqlite.backup(`${file}.before-${pending[0]}`);
   const { error } = await migrator.migrateToLatest();
   if (error !== undefined) {
-    throw new DatabaseProblem("unmigrated", `The database ${file} could not be brought up to date (${reasonOf(error)}). It is as it was; a copy from before lies beside it.`);
+    throw new DatabaseProblem(
+      "unmigrated",
+      `The database ${file} could not be brought up to date (${reasonOf(error)}). It is as it was; a copy from before lies beside it.`,
+    );
   }
 }
 
@@ -93,11 +105,16 @@ function executedMigrations(sqlite: Database.Database): string[] {
 }
 
 function damaged(file: string, detail: string): DatabaseProblem {
-  return new DatabaseProblem("corrupt", `The database ${file} is damaged (${detail}). It was left untouched: keep it, put back a copy of yours or a file named ${databaseFileName}.before-… from the same folder, or start afresh with --data DIR.`);
+  return new DatabaseProblem(
+    "corrupt",
+    `The database ${file} is damaged (${detail}). It was left untouched: keep it, put back a copy of yours or a file named ${databaseFileName}.before-… from the same folder, or start afresh with --data DIR.`,
+  );
 }
 
 function isCorruption(error: unknown): boolean {
-  return error instanceof Database.SqliteError && (error.code.startsWith("SQLITE_CORRUPT") || error.code === "SQLITE_NOTADB");
+  return (
+    error instanceof Database.SqliteError && (error.code.startsWith("SQLITE_CORRUPT") || error.code === "SQLITE_NOTADB")
+  );
 }
 
 function reasonOf(error: unknown): string {

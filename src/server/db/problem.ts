@@ -13,7 +13,10 @@ export class DatabaseProblem extends Error {
 
 /** Nothing with that id. */
 export class NotFound extends Error {
-  constructor(readonly what: string, readonly id: string) {
+  constructor(
+    readonly what: string,
+    readonly id: string,
+  ) {
     super(`There is no ${what} "${id}".`);
     this.name = "NotFound";
   }

@@ -1,7 +1,8 @@
 import { contentSecurityPolicy, refusal } from ".";
 
 const ours = "127.0.0.1:4870";
-const asked = (change: Partial<Parameters<typeof refusal>[0]>) => refusal({ method: "POST", host: ours, origin: `http://${ours}`, fetchSite: "same-origin", ...change }, []);
+const asked = (change: Partial<Parameters<typeof refusal>[0]>) =>
+  refusal({ method: "POST", host: ours, origin: `http://${ours}`, fetchSite: "same-origin", ...change }, []);
 
 test("our own pages, the command line and IPv6 loopback are served", () => {
   expect(asked({})).toBeNull();

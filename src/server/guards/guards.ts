@@ -3,7 +3,12 @@ import "server-only";
 /** Names under which this machine is itself. A page elsewhere that points a name at us is not one of them. */
 const loopbackNames = new Set(["127.0.0.1", "localhost", "[::1]"]);
 
-type Asked = { readonly method: string; readonly host: string | null; readonly origin: string | null; readonly fetchSite: string | null };
+type Asked = {
+  readonly method: string;
+  readonly host: string | null;
+  readonly origin: string | null;
+  readonly fetchSite: string | null;
+};
 
 /**
  * Why a request must not be served, or null. Host: stops DNS rebinding. Origin and Sec-Fetch-Site: stop

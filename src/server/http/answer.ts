@@ -5,7 +5,18 @@ import { faultOf, type PlanFault } from "@/core/plan";
 import { DatabaseProblem, NotFound, UnreadablePlan, type WriteResult } from "../db";
 
 const statusOf: Readonly<Record<ApiFaultType, number>> = {
-  badRequest: 400, notJson: 400, forbidden: 403, notFound: 404, stale: 412, tooLarge: 413, invalid: 422, foreign: 422, newer: 422, preconditionRequired: 428, server: 500, unreachable: 503,
+  badRequest: 400,
+  notJson: 400,
+  forbidden: 403,
+  notFound: 404,
+  stale: 412,
+  tooLarge: 413,
+  invalid: 422,
+  foreign: 422,
+  newer: 422,
+  preconditionRequired: 428,
+  server: 500,
+  unreachable: 503,
 };
 
 const noStore = { "cache-control": "no-store" };
@@ -18,13 +29,18 @@ class HttpFault extends Error {
   }
 }
 
-export function fault(type: ApiFaultType, message: string, more: Partial<Pick<ApiFault, "path" | "current" | "changed">> = {}): HttpFault {
+export function fault(
+  type: ApiFaultType,
+  message: string,
+  more: Partial<Pick<ApiFault, "path" | "current" | "changed">> = {},
+): HttpFault {
   return new HttpFault({ type, message, path: null, current: null, changed: null, ...more });
 }
 
 /** JSON with the revision as its entity tag, when it has one. */
 export function answer(value: unknown, status = 200): Response {
-  const tag = typeof value === "object" && value !== null && "revision" in value ? { etag: `"${String(value.revision)}"` } : {};
+  const tag =
+    typeof value === "object" && value !== null && "revision" in value ? { etag: `"${String(value.revision)}"` } : {};
   return Response.json(value, { status, headers: { ...noStore, ...tag } });
 }
 
@@ -47,9 +63,11 @@ export async function guarded(handler: () => Promise<Response>): Promise<Respons
 
 function toFault(error: unknown): ApiFault {
   if (error instanceof HttpFault) return error.fault;
-  if (error instanceof NotFound) return fault("notFound", `${error.message} It may have been deleted in another tab.`).fault;
+  if (error instanceof NotFound)
+    return fault("notFound", `${error.message} It may have been deleted in another tab.`).fault;
   if (error instanceof DatabaseProblem) return fault("server", error.message).fault;
-  if (error instanceof UnreadablePlan) return fault("server", `${error.message} ${planFaultSentence(error.fault)} It was left untouched.`).fault;
+  if (error instanceof UnreadablePlan)
+    return fault("server", `${error.message} ${planFaultSentence(error.fault)} It was left untouched.`).fault;
   // the one place where a crash is written down; the person is told where to look
   // eslint-disable-next-line no-console
   console.error(error);

@@ -4,7 +4,8 @@ import { emptyPlan, mostPlanBytes } from "@/core/plan";
 
 const url = "http://127.0.0.1/api/plans/a";
 const json = { "content-type": "application/json" };
-const put = (body: BodyInit, headers: Record<string, string> = json) => new Request(url, { method: "PUT", body, headers, duplex: "half" } as RequestInit);
+const put = (body: BodyInit, headers: Record<string, string> = json) =>
+  new Request(url, { method: "PUT", body, headers, duplex: "half" } as RequestInit);
 
 async function faultOf(work: () => Promise<unknown>): Promise<{ status: number; type: string; message: string }> {
   const response = await guarded(async () => answer(await work()));
@@ -37,7 +38,13 @@ describe("a body", () => {
   });
 
   test.each<[string, BodyInit, Record<string, string>, number, RegExp]>([
-    ["of another kind", "a=1", { "content-type": "application/x-www-form-urlencoded" }, 400, /allowed: application\/json/],
+    [
+      "of another kind",
+      "a=1",
+      { "content-type": "application/x-www-form-urlencoded" },
+      400,
+      /allowed: application\/json/,
+    ],
     ["that is not JSON", "{", json, 400, /not JSON/],
     ["that is not text", Uint8Array.of(0xff, 0xfe, 0xfd), json, 400, /UTF-8/],
   ])("%s is refused", async (_, body, headers, status, message) => {
@@ -47,7 +54,15 @@ describe("a body", () => {
   });
 });
 
-test.each<[string | null, number | string]>([['"7"', 7], ["7", 7], [null, "preconditionRequired"], ['"0"', "badRequest"], ["W/\"7\"", "badRequest"], ["*", "badRequest"], ["99999999999", "badRequest"]])("If-Match %s", async (header, expected) => {
+test.each<[string | null, number | string]>([
+  ['"7"', 7],
+  ["7", 7],
+  [null, "preconditionRequired"],
+  ['"0"', "badRequest"],
+  ['W/"7"', "badRequest"],
+  ["*", "badRequest"],
+  ["99999999999", "badRequest"],
+])("If-Match %s", async (header, expected) => {
   const request = new Request(url, { headers: header === null ? {} : { "if-match": header } });
   if (typeof expected === "number") expect(ifMatch(request)).toBe(expected);
   else expect((await faultOf(async () => ifMatch(request))).type).toBe(expected);
@@ -60,8 +75,13 @@ test("an answer carries its revision as its tag and is never kept by a cache", (
 });
 
 test("known troubles are told as they are; a crash gives nothing of itself away", async () => {
-  expect(await faultOf(() => Promise.reject(new NotFound("plan", "a")))).toMatchObject({ status: 404, type: "notFound" });
-  expect(await faultOf(() => Promise.reject(new DatabaseProblem("corrupt", "The database is damaged.")))).toMatchObject({ status: 500, message: "The database is damaged." });
+  expect(await faultOf(() => Promise.reject(new NotFound("plan", "a")))).toMatchObject({
+    status: 404,
+    type: "notFound",
+  });
+  expect(await faultOf(() => Promise.reject(new DatabaseProblem("corrupt", "The database is damaged.")))).toMatchObject(
+    { status: 500, message: "The database is damaged." },
+  );
   expect(await faultOf(() => Promise.reject(fault("invalid", "name: too long.")))).toMatchObject({ status: 422 });
   const log = jest.spyOn(console, "error").mockImplementation(() => undefined);
   const crash = await faultOf(() => Promise.reject(new Error("secret path /home/user")));

@@ -26,10 +26,15 @@ const nowText = () => new Date().toISOString();
 export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
   const many = z.array(shelf.schema).min(1).max(mostSheets);
   const current = (record: LibraryRecord<Sheet> | null) => {
-    if (record === null) throw fault("stale", "This library entry was changed elsewhere. Nothing was overwritten: reload and try again.");
+    if (record === null)
+      throw fault("stale", "This library entry was changed elsewhere. Nothing was overwritten: reload and try again.");
     return answer(record);
   };
-  const written = async (request: Request, { params }: Context): Promise<Written> => ({ id: (await params).id, revision: ifMatch(request), now: nowText() });
+  const written = async (request: Request, { params }: Context): Promise<Written> => ({
+    id: (await params).id,
+    revision: ifMatch(request),
+    now: nowText(),
+  });
   return {
     list: () => guarded(async () => answer(await shelf.list(await database()))),
     create: (request: Request) =>
@@ -42,17 +47,35 @@ export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
     /** Many sheets at once, all of them or none. */
     createMany: (request: Request) =>
       guarded(async () => {
-        const made = parsed(many, await bodyJson(request, mostLibraryBytes)).map((sheet) => ({ id: crypto.randomUUID(), sheet }));
+        const made = parsed(many, await bodyJson(request, mostLibraryBytes)).map((sheet) => ({
+          id: crypto.randomUUID(),
+          sheet,
+        }));
         const now = nowText();
         await shelf.add(await database(), made, now);
         const added: Added = { ids: made.map(({ id }) => id), updatedAt: now };
         return answer(added, 201);
       }),
-    read: (_: Request, { params }: Context) => guarded(async () => answer(await shelf.read(await database(), (await params).id))),
+    read: (_: Request, { params }: Context) =>
+      guarded(async () => answer(await shelf.read(await database(), (await params).id))),
     replace: (request: Request, context: Context) =>
-      guarded(async () => current(await shelf.replace(await database(), { ...(await written(request, context)), sheet: parsed(shelf.schema, await bodyJson(request)) }))),
+      guarded(async () =>
+        current(
+          await shelf.replace(await database(), {
+            ...(await written(request, context)),
+            sheet: parsed(shelf.schema, await bodyJson(request)),
+          }),
+        ),
+      ),
     retire: (request: Request, context: Context) =>
-      guarded(async () => current(await shelf.retire(await database(), { ...(await written(request, context)), ...parsed(retiringSchema, await bodyJson(request)) }))),
+      guarded(async () =>
+        current(
+          await shelf.retire(await database(), {
+            ...(await written(request, context)),
+            ...parsed(retiringSchema, await bodyJson(request)),
+          }),
+        ),
+      ),
     remove: (request: Request, { params }: Context) =>
       guarded(async () => {
         if (!(await shelf.remove(await database(), (await params).id, ifMatch(request)))) current(null);

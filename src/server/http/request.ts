@@ -5,7 +5,8 @@ import { fault } from "./answer";
 /** Reads a JSON body as text, counting bytes as they come: the length header is only a promise. */
 export async function bodyText(request: Request, mostBytes = mostPlanBytes): Promise<string> {
   const kind = request.headers.get("content-type")?.split(";")[0]?.trim().toLowerCase();
-  if (kind !== "application/json") throw fault("badRequest", `The body is ${kind ?? "of no stated kind"}; allowed: application/json.`);
+  if (kind !== "application/json")
+    throw fault("badRequest", `The body is ${kind ?? "of no stated kind"}; allowed: application/json.`);
   const promised = Number(request.headers.get("content-length") ?? 0);
   if (promised > mostBytes) throw tooLarge(promised, mostBytes);
   if (request.body === null) throw fault("notJson", "The body is empty; expected JSON.");
@@ -38,9 +39,14 @@ export async function bodyJson(request: Request, mostBytes = mostPlanBytes): Pro
 /** The revision a write starts from, out of If-Match. */
 export function ifMatch(request: Request): number {
   const header = request.headers.get("if-match");
-  if (header === null) throw fault("preconditionRequired", 'The If-Match header is missing; send the revision you read, as "7".');
+  if (header === null)
+    throw fault("preconditionRequired", 'The If-Match header is missing; send the revision you read, as "7".');
   const revision = /^"?([1-9]\d{0,9})"?$/.exec(header.trim())?.[1];
-  if (revision === undefined) throw fault("badRequest", `If-Match ${JSON.stringify(header.slice(0, 40))} is not a revision; allowed: a quoted whole number such as "7".`);
+  if (revision === undefined)
+    throw fault(
+      "badRequest",
+      `If-Match ${JSON.stringify(header.slice(0, 40))} is not a revision; allowed: a quoted whole number such as "7".`,
+    );
   return Number(revision);
 }
 

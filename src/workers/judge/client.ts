@@ -1,7 +1,10 @@
 import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
 
 /** As much of a Worker as the client uses. */
-export type Slot = Pick<Worker, "postMessage" | "terminate"> & { onmessage: ((event: MessageEvent<JudgeAnswer>) => void) | null; onerror: ((event: ErrorEvent) => void) | null };
+export type Slot = Pick<Worker, "postMessage" | "terminate"> & {
+  onmessage: ((event: MessageEvent<JudgeAnswer>) => void) | null;
+  onerror: ((event: ErrorEvent) => void) | null;
+};
 
 type Question = Pick<Extract<JudgeLetter, { type: "judge" }>, "plan" | "wiringId" | "look" | "withMends">;
 

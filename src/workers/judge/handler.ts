@@ -21,7 +21,10 @@ export function createHandler({ post, nowMs, pause, rest }: Parts): (letter: Jud
   const memory = createMemory();
   let newest = 0;
 
-  async function judge({ revision, plan, wiringId, look, withMends }: Extract<JudgeLetter, { type: "judge" }>, turn: number): Promise<void> {
+  async function judge(
+    { revision, plan, wiringId, look, withMends }: Extract<JudgeLetter, { type: "judge" }>,
+    turn: number,
+  ): Promise<void> {
     const open = openById(plan, wiringId, memory);
     const assessment = assessOpen(open, look);
     const findings = assessment.type === "assessed" ? assessment.findings : [];
@@ -64,7 +67,12 @@ export function createHandler({ post, nowMs, pause, rest }: Parts): (letter: Jud
     try {
       await judge(letter, turn);
     } catch (error) {
-      post({ version: letterVersion, type: "failed", revision: letter.revision, message: error instanceof Error ? error.message : "unknown" });
+      post({
+        version: letterVersion,
+        type: "failed",
+        revision: letter.revision,
+        message: error instanceof Error ? error.message : "unknown",
+      });
     }
   };
 }

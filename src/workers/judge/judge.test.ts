@@ -6,13 +6,26 @@ import { createHandler, createJudgeClient, type JudgeAnswer, type JudgeLetter, l
 
 const boat = demoPlans()[1] as Plan;
 const look: Look = { sky: "brightNoon", moment: equinoxNoon };
-const letter = (revision: number, plan: Plan): Extract<JudgeLetter, { type: "judge" }> => ({ version: letterVersion, type: "judge", revision, plan, wiringId: "wiring-1", look, withMends: true });
+const letter = (revision: number, plan: Plan): Extract<JudgeLetter, { type: "judge" }> => ({
+  version: letterVersion,
+  type: "judge",
+  revision,
+  plan,
+  wiringId: "wiring-1",
+  look,
+  withMends: true,
+});
 
 /** A handler whose clock runs ahead at every look, so that it pauses as often as it can. */
 function handler() {
   const answers: JudgeAnswer[] = [];
   let now = 0;
-  const handle = createHandler({ post: (answer) => answers.push(structuredClone(answer)), nowMs: () => (now += 100), pause: () => new Promise((resolve) => setImmediate(resolve)), rest: () => new Promise((resolve) => setImmediate(resolve)) });
+  const handle = createHandler({
+    post: (answer) => answers.push(structuredClone(answer)),
+    nowMs: () => (now += 100),
+    pause: () => new Promise((resolve) => setImmediate(resolve)),
+    rest: () => new Promise((resolve) => setImmediate(resolve)),
+  });
   return { answers, handle };
 }
 
@@ -22,9 +35,12 @@ test("a letter is answered with the verdict first, then mends; all can cross to 
   expect(answers.map(({ type }) => type).filter((type) => type !== "progress")).toEqual(["verdict", "mends"]);
   const [verdict] = answers;
   const alone = assess(boat, "wiring-1");
-  if (verdict?.type !== "verdict" || verdict.assessment.type !== "assessed" || alone.type !== "assessed") throw new Error("expected verdicts");
+  if (verdict?.type !== "verdict" || verdict.assessment.type !== "assessed" || alone.type !== "assessed")
+    throw new Error("expected verdicts");
   expect(verdict.assessment.findings).toEqual(alone.findings);
-  expect(answers.find(({ type }) => type === "mends")).toMatchObject({ mends: [["coldVoc@controller/pv", { kind: { type: "matrix", series: 1, strings: 2 } }]] });
+  expect(answers.find(({ type }) => type === "mends")).toMatchObject({
+    mends: [["coldVoc@controller/pv", { kind: { type: "matrix", series: 1, strings: 2 } }]],
+  });
 });
 
 test("a look at another sky brings that sky's curve and panels, and no new search for mends that are known", async () => {
@@ -55,7 +71,15 @@ test("of letters that come close together only the last is judged to the end; a 
 
 test("a plan that cannot be judged is answered, not left hanging", async () => {
   const { answers, handle } = handler();
-  await handle({ version: letterVersion, type: "judge", revision: 5, plan: boat, wiringId: "nowhere", look, withMends: true });
+  await handle({
+    version: letterVersion,
+    type: "judge",
+    revision: 5,
+    plan: boat,
+    wiringId: "nowhere",
+    look,
+    withMends: true,
+  });
   expect(answers).toMatchObject([{ type: "failed", revision: 5 }]);
 });
 
@@ -64,7 +88,14 @@ test("the page hears answers to its last question only, and gets a fresh worker 
   const heard: JudgeAnswer[] = [];
   const client = createJudgeClient(
     () => {
-      const slot = { sent: [] as JudgeLetter[], ended: false, onmessage: null, onerror: null, postMessage: (sent: JudgeLetter) => void slot.sent.push(sent), terminate: () => void (slot.ended = true) } as Slot & { sent: JudgeLetter[]; ended: boolean };
+      const slot = {
+        sent: [] as JudgeLetter[],
+        ended: false,
+        onmessage: null,
+        onerror: null,
+        postMessage: (sent: JudgeLetter) => void slot.sent.push(sent),
+        terminate: () => void (slot.ended = true),
+      } as Slot & { sent: JudgeLetter[]; ended: boolean };
       slots.push(slot);
       return slot;
     },

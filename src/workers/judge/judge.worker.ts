@@ -2,7 +2,10 @@ import { createHandler } from "./handler";
 import { type JudgeAnswer, type JudgeLetter } from "./letters";
 
 /** The worker's own end of the slot: nothing but posting. */
-type Scope = { postMessage: (answer: JudgeAnswer) => void; onmessage: ((event: MessageEvent<JudgeLetter>) => void) | null };
+type Scope = {
+  postMessage: (answer: JudgeAnswer) => void;
+  onmessage: ((event: MessageEvent<JudgeLetter>) => void) | null;
+};
 const scope = self as unknown as Scope;
 
 const pauses = new MessageChannel();

@@ -6,12 +6,42 @@ export const letterVersion = 2;
 
 /** The page asks for one revision of its document to be judged; a later letter makes an earlier one idle. */
 export type JudgeLetter =
-  | { readonly version: typeof letterVersion; readonly type: "judge"; readonly revision: number; readonly plan: Plan; readonly wiringId: string; readonly look: Look; /** whether mends are wanted, or known already */ readonly withMends: boolean }
+  | {
+      readonly version: typeof letterVersion;
+      readonly type: "judge";
+      readonly revision: number;
+      readonly plan: Plan;
+      readonly wiringId: string;
+      readonly look: Look;
+      /** whether mends are wanted, or known already */ readonly withMends: boolean;
+    }
   | { readonly version: typeof letterVersion; readonly type: "cancel" };
 
 /** Answers carry the revision they speak of. The verdict comes first, mends last. */
 export type JudgeAnswer =
-  | { readonly version: typeof letterVersion; readonly type: "verdict"; readonly revision: number; readonly assessment: Assessment; /** What each panel does under the sky looked at. */ readonly tiles: TileStates; /** Whether mends will follow: they do when a rule fails. */ readonly searching: boolean }
-  | { readonly version: typeof letterVersion; readonly type: "progress"; readonly revision: number; readonly tried: number }
-  | { readonly version: typeof letterVersion; readonly type: "mends"; readonly revision: number; readonly mends: readonly (readonly [string, Mend])[] }
-  | { readonly version: typeof letterVersion; readonly type: "failed"; readonly revision: number; readonly message: string };
+  | {
+      readonly version: typeof letterVersion;
+      readonly type: "verdict";
+      readonly revision: number;
+      readonly assessment: Assessment;
+      /** What each panel does under the sky looked at. */ readonly tiles: TileStates;
+      /** Whether mends will follow: they do when a rule fails. */ readonly searching: boolean;
+    }
+  | {
+      readonly version: typeof letterVersion;
+      readonly type: "progress";
+      readonly revision: number;
+      readonly tried: number;
+    }
+  | {
+      readonly version: typeof letterVersion;
+      readonly type: "mends";
+      readonly revision: number;
+      readonly mends: readonly (readonly [string, Mend])[];
+    }
+  | {
+      readonly version: typeof letterVersion;
+      readonly type: "failed";
+      readonly revision: number;
+      readonly message: string;
+    };

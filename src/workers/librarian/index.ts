@@ -1,2 +1,9 @@
-export { type FileContents, type FileFault, letterVersion, type ReadAnswer, type ReadLetter, type ShelfName } from "./letters";
+export {
+  type FileContents,
+  type FileFault,
+  letterVersion,
+  type ReadAnswer,
+  type ReadLetter,
+  type ShelfName,
+} from "./letters";
 export { readFile } from "./read-file";

@@ -14,8 +14,14 @@ const faultOf = (text: string) => {
 };
 
 test("a thousand rows are read in order, with word of progress that only grows", () => {
-  const panels = Array.from({ length: 1000 }, (_, k) => ({ ...demoPanels.rigid195, name: `Panel "${k}"; two,\nlines`, pmaxW: 100 + k / 10 }));
-  const csv = writeTable(panelColumns, panels).map((row) => row.map((cell) => `"${String(cell).replaceAll('"', '""')}"`).join(";")).join("\r\n");
+  const panels = Array.from({ length: 1000 }, (_, k) => ({
+    ...demoPanels.rigid195,
+    name: `Panel "${k}"; two,\nlines`,
+    pmaxW: 100 + k / 10,
+  }));
+  const csv = writeTable(panelColumns, panels)
+    .map((row) => row.map((cell) => `"${String(cell).replaceAll('"', '""')}"`).join(";"))
+    .join("\r\n");
   const answers = answersTo(`\ufeff${csv}`);
   const shares = answers.flatMap((answer) => (answer.type === "progress" ? [answer.share] : []));
   expect(shares.length).toBe(4);
@@ -28,15 +34,38 @@ test("a thousand rows are read in order, with word of progress that only grows",
 
 test("rows that cannot be sheets are left out and told by their row in the file; the others are kept", () => {
   const end = last("Name,Pmax (W)\n\nGood,100\n,120\nWild,9999\n");
-  expect(end).toMatchObject({ type: "contents", contents: { rows: 3, refused: [{ at: 4, path: "name" }], columns: [{ filled: 2 }, { filled: 2, faultCount: 1 }] } });
-  expect(end?.type === "contents" && end.contents.sheets.panels.map(({ name, pmaxW }) => [name, pmaxW])).toEqual([["Good", 100], ["Wild", null]]);
+  expect(end).toMatchObject({
+    type: "contents",
+    contents: { rows: 3, refused: [{ at: 4, path: "name" }], columns: [{ filled: 2 }, { filled: 2, faultCount: 1 }] },
+  });
+  expect(end?.type === "contents" && end.contents.sheets.panels.map(({ name, pmaxW }) => [name, pmaxW])).toEqual([
+    ["Good", 100],
+    ["Wild", null],
+  ]);
 });
 
 test("inputs come as a row for each port; a library file is known by itself whatever shelf is asked for", () => {
   const end = last("Name,Port,Max voltage (V),Max current (A)\nTwin,Left,60,12\nTwin,Right,150,15\n", "inputs");
-  expect(end).toMatchObject({ contents: { sheets: { inputs: [{ name: "Twin", ports: [{ name: "Left", maxV: 60, currentLimits: [{ amps: 12 }] }, { name: "Right", maxV: 150 }] }] } } });
+  expect(end).toMatchObject({
+    contents: {
+      sheets: {
+        inputs: [
+          {
+            name: "Twin",
+            ports: [
+              { name: "Left", maxV: 60, currentLimits: [{ amps: 12 }] },
+              { name: "Right", maxV: 150 },
+            ],
+          },
+        ],
+      },
+    },
+  });
   const all = { panels: Object.values(demoPanels), inputs: Object.values(demoInputs) };
-  expect(last(writeLibrary(all), "inputs")).toMatchObject({ type: "contents", contents: { sheets: all, columns: null } });
+  expect(last(writeLibrary(all), "inputs")).toMatchObject({
+    type: "contents",
+    contents: { sheets: all, columns: null },
+  });
 });
 
 test("files that are no table are told apart", () => {

@@ -1,7 +1,26 @@
 import Papa from "papaparse";
-import { blankLine, type Column, devicesOf, heldBy, mostColumns, mostSheets, panelColumns, portColumns, readLibraryText, readTable, type Refused } from "@/core/library";
+import {
+  blankLine,
+  type Column,
+  devicesOf,
+  heldBy,
+  mostColumns,
+  mostSheets,
+  panelColumns,
+  portColumns,
+  readLibraryText,
+  readTable,
+  type Refused,
+} from "@/core/library";
 import { blankLabel, deviceSchema, labelSchema } from "@/core/plan";
-import { type FileContents, type FileFault, letterVersion, type ReadAnswer, type ReadLetter, type ShelfName } from "./letters";
+import {
+  type FileContents,
+  type FileFault,
+  letterVersion,
+  type ReadAnswer,
+  type ReadLetter,
+  type ShelfName,
+} from "./letters";
 
 /** Rows between two words of progress. */
 const stride = 250;
@@ -9,7 +28,9 @@ const stride = 250;
 /** Reads a file of the library, posting progress and then its contents or why there are none. Pure but for `post`. */
 export function readFile({ text, shelf }: ReadLetter, post: (answer: ReadAnswer) => void): void {
   const version = letterVersion;
-  const read = text.trimStart().startsWith("{") ? readJson(text) : readCsv(text, shelf, (rows, share) => post({ version, type: "progress", rows, share }));
+  const read = text.trimStart().startsWith("{")
+    ? readJson(text)
+    : readCsv(text, shelf, (rows, share) => post({ version, type: "progress", rows, share }));
   post("sheets" in read ? { version, type: "contents", contents: read } : { version, type: "fault", fault: read });
 }
 
@@ -17,10 +38,20 @@ function readJson(text: string): FileContents | FileFault {
   const reading = readLibraryText(text);
   if (reading.type !== "library") return reading;
   const { sheets, refused } = reading;
-  return { sheets, refused, columns: null, absent: [], rows: sheets.panels.length + sheets.inputs.length + refused.length };
+  return {
+    sheets,
+    refused,
+    columns: null,
+    absent: [],
+    rows: sheets.panels.length + sheets.inputs.length + refused.length,
+  };
 }
 
-function readCsv(text: string, shelf: ShelfName, progress: (rows: number, share: number) => void): FileContents | FileFault {
+function readCsv(
+  text: string,
+  shelf: ShelfName,
+  progress: (rows: number, share: number) => void,
+): FileContents | FileFault {
   if (text.trim() === "") return { type: "empty" };
   if (text.includes("\u0000")) return { type: "notText" };
   return shelf === "panels" ? panelsOf(text, progress) : inputsOf(text, progress);
@@ -31,7 +62,12 @@ function panelsOf(text: string, progress: (rows: number, share: number) => void)
   if ("type" in table) return table;
   const refused: Refused[] = [];
   const panels = heldBy(labelSchema, table.sheets, "", refused);
-  return { sheets: { panels, inputs: [] }, refused: refused.map((one) => ({ ...one, at: table.rowOf[one.at - 1] ?? one.at })), ...table.report, rows: table.sheets.length };
+  return {
+    sheets: { panels, inputs: [] },
+    refused: refused.map((one) => ({ ...one, at: table.rowOf[one.at - 1] ?? one.at })),
+    ...table.report,
+    rows: table.sheets.length,
+  };
 }
 
 function inputsOf(text: string, progress: (rows: number, share: number) => void): FileContents | FileFault {
@@ -39,14 +75,33 @@ function inputsOf(text: string, progress: (rows: number, share: number) => void)
   if ("type" in table) return table;
   const refused: Refused[] = [];
   const devices = devicesOf(table.sheets);
-  const inputs = heldBy(deviceSchema, devices.map(({ sheet }) => sheet), "", refused);
-  return { sheets: { panels: [], inputs }, refused: refused.map((one) => ({ ...one, at: table.rowOf[devices[one.at - 1]?.first ?? 0] ?? one.at })), ...table.report, rows: table.sheets.length };
+  const inputs = heldBy(
+    deviceSchema,
+    devices.map(({ sheet }) => sheet),
+    "",
+    refused,
+  );
+  return {
+    sheets: { panels: [], inputs },
+    refused: refused.map((one) => ({ ...one, at: table.rowOf[devices[one.at - 1]?.first ?? 0] ?? one.at })),
+    ...table.report,
+    rows: table.sheets.length,
+  };
 }
 
-type Table<S> = { readonly sheets: readonly S[]; /** the row of the file each came from */ readonly rowOf: readonly number[]; readonly report: Pick<FileContents, "columns" | "absent"> };
+type Table<S> = {
+  readonly sheets: readonly S[];
+  /** the row of the file each came from */ readonly rowOf: readonly number[];
+  readonly report: Pick<FileContents, "columns" | "absent">;
+};
 
 /** Rows of a file as sheets. The separator is found by itself: comma, semicolon or tab. */
-function rowsOf<S>(text: string, columns: readonly Column<S>[], blank: S, progress: (rows: number, share: number) => void): Table<S> | FileFault {
+function rowsOf<S>(
+  text: string,
+  columns: readonly Column<S>[],
+  blank: S,
+  progress: (rows: number, share: number) => void,
+): Table<S> | FileFault {
   let fault: FileFault | null = null;
   let reader: ReturnType<typeof readTable<S>> | null = null;
   const sheets: S[] = [];
@@ -79,5 +134,7 @@ function rowsOf<S>(text: string, columns: readonly Column<S>[], blank: S, progre
     },
   });
   if (fault !== null) return fault;
-  return reader === null ? { type: "empty" } : { sheets, rowOf, report: (reader as ReturnType<typeof readTable<S>>).report() };
+  return reader === null
+    ? { type: "empty" }
+    : { sheets, rowOf, report: (reader as ReturnType<typeof readTable<S>>).report() };
 }

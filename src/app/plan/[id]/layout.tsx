@@ -6,7 +6,13 @@ import { database, NotFound, readPlanRecord } from "@/server/db";
 
 export const dynamic = "force-dynamic";
 
-export default async function PlanLayout({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
+export default async function PlanLayout({
+  params,
+  children,
+}: {
+  params: Promise<{ id: string }>;
+  children: ReactNode;
+}) {
   const { id } = await params;
   const opened = await readPlanRecord(await database(), id).catch((error: unknown) => {
     if (error instanceof NotFound) notFound();

@@ -4,7 +4,18 @@ import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { completeLabel, readLabel } from "@/core/panel";
 import { type Finding, type Level, type TileState, worstLevel } from "@/core/rules";
-import { keyOf, type Lane, laneKey, locate, partsOfKey, rowAt, sameLane, type Tile, type TileKey, tilesOfRows } from "@/core/wiring";
+import {
+  keyOf,
+  type Lane,
+  laneKey,
+  locate,
+  partsOfKey,
+  rowAt,
+  sameLane,
+  type Tile,
+  type TileKey,
+  tilesOfRows,
+} from "@/core/wiring";
 import { useDeskState, useJudgement } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
 import { IconKey, Sheet } from "@/ui";
@@ -25,7 +36,11 @@ import { type Target } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
 
-type Props = { readonly chosenLane: string | null; readonly onChooseLane: (id: string) => void; readonly onStopKey: (action: StopKey) => void };
+type Props = {
+  readonly chosenLane: string | null;
+  readonly onChooseLane: (id: string) => void;
+  readonly onStopKey: (action: StopKey) => void;
+};
 
 /** The string board: lanes of rows of panels, the shelf, and everything that can be done to them. */
 export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
@@ -49,39 +64,76 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   const assessed = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
   const refs = laneRefs(board);
   const chosenRef = refs.find((ref) => laneKey(ref) === chosenLane);
-  const kinds = useMemo(() => new Map(board.plan.panels.map((panel) => [panel.id, { panel, substrings: substringsOfLabel(panel.label) }])), [board.plan.panels]);
-  const keysButton = useMemo(() => <IconKey aria-label="Keys of the board" onClick={() => setHelpOpen(true)}><Keyboard size={18} /></IconKey>, []);
+  const kinds = useMemo(
+    () => new Map(board.plan.panels.map((panel) => [panel.id, { panel, substrings: substringsOfLabel(panel.label) }])),
+    [board.plan.panels],
+  );
+  const keysButton = useMemo(
+    () => (
+      <IconKey aria-label="Keys of the board" onClick={() => setHelpOpen(true)}>
+        <Keyboard size={18} />
+      </IconKey>
+    ),
+    [],
+  );
   const substringsOf = useCallback((panelId: string) => kinds.get(panelId)?.substrings ?? 1, [kinds]);
-  const litText = lit === null ? "" : [...litKeys(assessed?.findings.find(({ id }) => id === lit), board.wiring.lanes)].join();
+  const litText =
+    lit === null
+      ? ""
+      : [
+          ...litKeys(
+            assessed?.findings.find(({ id }) => id === lit),
+            board.wiring.lanes,
+          ),
+        ].join();
   const litTiles = useMemo(() => new Set(litText === "" ? [] : litText.split(",")), [litText]);
 
   // handlers that tiles keep: they ask for the board when pressed, so that a tile is not drawn again for each edit
-  const onSelect = useCallback((key: TileKey, more: boolean) => {
-    const { selected: keys } = latest();
-    if (more || addingNow.current) select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
-    else select(keys.length === 1 && keys[0] === key ? [] : [key]);
-    const place = locate(latest().board.wiring.lanes, key);
-    if (place !== null) onChooseLane(laneKey(place.lane));
-  }, [latest, select, onChooseLane]);
-  const onSubstring = useCallback((key: TileKey, k: number) => {
-    const at = latest().board;
-    const [tile] = tilesByKey(at, [key]);
-    if (tile !== undefined) act(toggleShade(at, key, k, substringsOf(tile.panelId)));
-  }, [latest, act, substringsOf]);
+  const onSelect = useCallback(
+    (key: TileKey, more: boolean) => {
+      const { selected: keys } = latest();
+      if (more || addingNow.current)
+        select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
+      else select(keys.length === 1 && keys[0] === key ? [] : [key]);
+      const place = locate(latest().board.wiring.lanes, key);
+      if (place !== null) onChooseLane(laneKey(place.lane));
+    },
+    [latest, select, onChooseLane],
+  );
+  const onSubstring = useCallback(
+    (key: TileKey, k: number) => {
+      const at = latest().board;
+      const [tile] = tilesByKey(at, [key]);
+      if (tile !== undefined) act(toggleShade(at, key, k, substringsOf(tile.panelId)));
+    },
+    [latest, act, substringsOf],
+  );
 
   /** The panels that move with one: all that are selected when it is among them. */
-  const withSelected = useCallback((key: TileKey) => {
-    const { selected: keys } = latest();
-    return keys.includes(key) ? keys : [key];
-  }, [latest]);
-  const wordsFor = useCallback((key: TileKey) => tileWords(latest().board, tilesByKey(latest().board, withSelected(key))), [latest, withSelected]);
-  const onDrop = useCallback((key: TileKey, target: Target) => act(put(latest().board, withSelected(key), target)), [latest, act, withSelected]);
-  const onMove = useCallback((to: number | "shelf") => {
-    const { board: at, selected: keys } = latest();
-    const ref = to === "shelf" ? undefined : laneRefs(at)[to];
-    const rows = at.wiring.lanes.find((lane) => ref !== undefined && sameLane(lane, ref))?.rows.length ?? 0;
-    act(put(at, keys, ref === undefined ? { type: "shelf" } : { type: "newRow", lane: ref, path: [], at: rows }));
-  }, [latest, act]);
+  const withSelected = useCallback(
+    (key: TileKey) => {
+      const { selected: keys } = latest();
+      return keys.includes(key) ? keys : [key];
+    },
+    [latest],
+  );
+  const wordsFor = useCallback(
+    (key: TileKey) => tileWords(latest().board, tilesByKey(latest().board, withSelected(key))),
+    [latest, withSelected],
+  );
+  const onDrop = useCallback(
+    (key: TileKey, target: Target) => act(put(latest().board, withSelected(key), target)),
+    [latest, act, withSelected],
+  );
+  const onMove = useCallback(
+    (to: number | "shelf") => {
+      const { board: at, selected: keys } = latest();
+      const ref = to === "shelf" ? undefined : laneRefs(at)[to];
+      const rows = at.wiring.lanes.find((lane) => ref !== undefined && sameLane(lane, ref))?.rows.length ?? 0;
+      act(put(at, keys, ref === undefined ? { type: "shelf" } : { type: "newRow", lane: ref, path: [], at: rows }));
+    },
+    [latest, act],
+  );
   const onClear = useCallback(() => {
     setAdding(false);
     select([]);
@@ -92,7 +144,20 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
       const kind = kinds.get(tile.panelId);
       if (kind === undefined) return null;
       const key = keyOf(tile);
-      return <TileView key={key} tile={tile} panel={kind.panel} substrings={kind.substrings} state={state} selected={selected.includes(key)} lit={litTiles.has(key)} where={where} onSelect={onSelect} onSubstring={onShelf ? null : onSubstring} />;
+      return (
+        <TileView
+          key={key}
+          tile={tile}
+          panel={kind.panel}
+          substrings={kind.substrings}
+          state={state}
+          selected={selected.includes(key)}
+          lit={litTiles.has(key)}
+          where={where}
+          onSelect={onSelect}
+          onSubstring={onShelf ? null : onSubstring}
+        />
+      );
     };
     return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, true) };
   }, [kinds, selected, litTiles, onSelect, onSubstring]);
@@ -100,14 +165,16 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   // after a key the panel may stand elsewhere; the keyboard stays with it
   const follow = useRef<TileKey | null>(null);
   useEffect(() => {
-    if (follow.current !== null) holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(follow.current)}"]`)?.focus();
+    if (follow.current !== null)
+      holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(follow.current)}"]`)?.focus();
     follow.current = null;
   }, [board]);
 
   // what can be done comes up over the lower part of the board; the panel it is for stays in sight
   useEffect(() => {
     const [only, more] = selected;
-    if (only !== undefined && more === undefined) holder.current?.querySelector(`[data-tile="${CSS.escape(only)}"]`)?.scrollIntoView({ block: "nearest" });
+    if (only !== undefined && more === undefined)
+      holder.current?.querySelector(`[data-tile="${CSS.escape(only)}"]`)?.scrollIntoView({ block: "nearest" });
   }, [selected]);
 
   const selectRow = (key: TileKey) => {
@@ -126,7 +193,8 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
     const found = boardKeys.find(({ matches }) => matches(native));
     if (found !== undefined) {
       event.preventDefault();
-      if (act(found.run(latest().board, keys, native, (of) => substringsOf(partsOfKey(of).panelId)))) follow.current = key;
+      if (act(found.run(latest().board, keys, native, (of) => substringsOf(partsOfKey(of).panelId))))
+        follow.current = key;
       return;
     }
     if (event.key === " ") {
@@ -155,29 +223,77 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   return (
     <Sheet title="String board" flush aside={keysButton}>
       <DragSurface ref={holder} onKeyDown={onKeyDown} wordsFor={wordsFor} onDrop={onDrop}>
-          {refs.map((ref) => {
-            const id = laneKey(ref);
-            const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
-            const judged = assessed?.lanes.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
-            const level = assessed === null || judged === null ? null : worstOfLane(assessed.findings, judged.inputId, judged.portId);
-            return (
-              <LaneView key={id} name={laneName(board, ref)} laneRef={ref} lane={lane} judged={judged} level={level} sky={sky} chosen={id === chosenLane} states={states} onChoose={onChooseLane} tiles={tiles} />
-            );
-          })}
-          <ShelfView board={board} tiles={tiles} />
+        {refs.map((ref) => {
+          const id = laneKey(ref);
+          const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
+          const judged =
+            assessed?.lanes.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
+          const level =
+            assessed === null || judged === null ? null : worstOfLane(assessed.findings, judged.inputId, judged.portId);
+          return (
+            <LaneView
+              key={id}
+              name={laneName(board, ref)}
+              laneRef={ref}
+              lane={lane}
+              judged={judged}
+              level={level}
+              sky={sky}
+              chosen={id === chosenLane}
+              states={states}
+              onChoose={onChooseLane}
+              tiles={tiles}
+            />
+          );
+        })}
+        <ShelfView board={board} tiles={tiles} />
       </DragSurface>
       <div data-dock className={style["dock"]}>
-        <Reading holder={holder} board={board} states={states} selected={selected} skyName={skyWords[judgement?.sky ?? sky]} />
-        <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>{said}</div>
-        <Inspector board={board} keys={selected} substringsOf={substringsOf} act={act} onMove={onMove} onClear={onClear} adding={adding} onAdding={() => setAdding(!adding)} onRow={() => selected[0] !== undefined && selectRow(selected[0])} />
+        <Reading
+          holder={holder}
+          board={board}
+          states={states}
+          selected={selected}
+          skyName={skyWords[judgement?.sky ?? sky]}
+        />
+        <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>
+          {said}
+        </div>
+        <Inspector
+          board={board}
+          keys={selected}
+          substringsOf={substringsOf}
+          act={act}
+          onMove={onMove}
+          onClear={onClear}
+          adding={adding}
+          onAdding={() => setAdding(!adding)}
+          onRow={() => selected[0] !== undefined && selectRow(selected[0])}
+        />
       </div>
       {chosenRef !== undefined && (
-        <div ref={fill} role="group" aria-label={`Fill ${laneName(board, chosenRef)} by number`} className={style["fill"]}>
-          <div className={style["quiet"]}>Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:</div>
+        <div
+          ref={fill}
+          role="group"
+          aria-label={`Fill ${laneName(board, chosenRef)} by number`}
+          className={style["fill"]}
+        >
+          <div className={style["quiet"]}>
+            Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:
+          </div>
           <FillLane key={chosenLane} board={board} inputId={chosenRef.inputId} portId={chosenRef.portId} />
         </div>
       )}
-      {paletteOpen && <Palette onClose={() => setPaletteOpen(false)} selected={selected.length} onStop={onStopKey} onPanels={(action) => act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)))} />}
+      {paletteOpen && (
+        <Palette
+          onClose={() => setPaletteOpen(false)}
+          selected={selected.length}
+          onStop={onStopKey}
+          onPanels={(action) =>
+            act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)))
+          }
+        />
+      )}
       {helpOpen && <KeyList onClose={() => setHelpOpen(false)} />}
     </Sheet>
   );
@@ -198,14 +314,22 @@ function litKeys(finding: Finding | undefined, lanes: readonly Lane[]): Readonly
   if (finding === undefined) return new Set();
   if (finding.tiles.length > 0) return new Set(finding.tiles);
   const { where } = finding;
-  return new Set(lanes.filter((lane) => lane.inputId === where.inputId && (where.type === "group" || lane.portId === where.portId)).flatMap((lane) => tilesOfRows(lane.rows).map(keyOf)));
+  return new Set(
+    lanes
+      .filter((lane) => lane.inputId === where.inputId && (where.type === "group" || lane.portId === where.portId))
+      .flatMap((lane) => tilesOfRows(lane.rows).map(keyOf)),
+  );
 }
 
 function worstOfLane(findings: readonly Finding[], inputId: string, portId: string): Level {
-  return worstLevel(findings.filter(({ where }) => where.type === "lane" && where.inputId === inputId && where.portId === portId));
+  return worstLevel(
+    findings.filter(({ where }) => where.type === "lane" && where.inputId === inputId && where.portId === portId),
+  );
 }
 
 function substringsOfLabel(label: Parameters<typeof readLabel>[0]): number {
   const reading = readLabel(label);
-  return reading.type === "label" ? Math.max(1, completeLabel(reading.label).label.bypassDiodes) : Math.max(1, label.bypassDiodes ?? 1);
+  return reading.type === "label"
+    ? Math.max(1, completeLabel(reading.label).label.bypassDiodes)
+    : Math.max(1, label.bypassDiodes ?? 1);
 }

@@ -1,7 +1,23 @@
 "use client";
 
-import { DndContext, type DragStartEvent, MouseSensor, TouchSensor, useDraggable, useSensor, useSensors } from "@dnd-kit/core";
-import { type MouseEvent, type ReactNode, type Ref, type TouchEvent, useImperativeHandle, useLayoutEffect, useRef } from "react";
+import {
+  DndContext,
+  type DragStartEvent,
+  MouseSensor,
+  TouchSensor,
+  useDraggable,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  type MouseEvent,
+  type ReactNode,
+  type Ref,
+  type TouchEvent,
+  useImperativeHandle,
+  useLayoutEffect,
+  useRef,
+} from "react";
 import { type TileKey } from "@/core/wiring";
 import style from "./board.module.css";
 import { followDrag, type Followed } from "./follow-drag";
@@ -21,16 +37,33 @@ const onTile = (target: EventTarget | null) => target instanceof Element && targ
 
 /** The package's sensors, begun by panels only. */
 class TileMouse extends MouseSensor {
-  static override activators = [{ eventName: "onMouseDown" as const, handler: ({ nativeEvent }: MouseEvent) => nativeEvent.button === 0 && onTile(nativeEvent.target) }];
+  static override activators = [
+    {
+      eventName: "onMouseDown" as const,
+      handler: ({ nativeEvent }: MouseEvent) => nativeEvent.button === 0 && onTile(nativeEvent.target),
+    },
+  ];
 }
 class TileTouch extends TouchSensor {
-  static override activators = [{ eventName: "onTouchStart" as const, handler: ({ nativeEvent }: TouchEvent) => nativeEvent.touches.length === 1 && onTile(nativeEvent.target) }];
+  static override activators = [
+    {
+      eventName: "onTouchStart" as const,
+      handler: ({ nativeEvent }: TouchEvent) => nativeEvent.touches.length === 1 && onTile(nativeEvent.target),
+    },
+  ];
 }
 
 // objects that stay the same, so that nothing is set up again at each drawing
 const byMouse = { activationConstraint: { distance: 6 } };
 const byTouch = { activationConstraint: { delay: 180, tolerance: 8 } };
-const spokenByUs = { announcements: { onDragStart: () => undefined, onDragOver: () => undefined, onDragEnd: () => undefined, onDragCancel: () => "Put back." } };
+const spokenByUs = {
+  announcements: {
+    onDragStart: () => undefined,
+    onDragOver: () => undefined,
+    onDragEnd: () => undefined,
+    onDragCancel: () => "Put back.",
+  },
+};
 
 /**
  * Where panels are dragged. The whole board is one draggable of the package, not each panel one: a package's hooks in
@@ -42,7 +75,8 @@ export function DragSurface({ wordsFor, onDrop, onKeyDown, ref, children }: Prop
   const word = useRef<HTMLDivElement>(null);
   const under = useRef<{ readonly key: TileKey; readonly followed: Followed } | null>(null);
   const start = ({ activatorEvent }: DragStartEvent) => {
-    const tile = activatorEvent.target instanceof Element ? activatorEvent.target.closest<HTMLElement>("[data-tile]") : null;
+    const tile =
+      activatorEvent.target instanceof Element ? activatorEvent.target.closest<HTMLElement>("[data-tile]") : null;
     const key = tile?.dataset["tile"];
     if (tile === null || key === undefined || word.current === null) return;
     word.current.textContent = wordsFor(key);
@@ -63,18 +97,44 @@ export function DragSurface({ wordsFor, onDrop, onKeyDown, ref, children }: Prop
     dropped.current = null;
   });
   return (
-    <DndContext id="board" sensors={sensors} accessibility={spokenByUs} onDragStart={start} onDragCancel={() => end(false)} onDragEnd={() => end(true)}>
-      <Surface holder={ref} onKeyDown={onKeyDown}>{children}</Surface>
+    <DndContext
+      id="board"
+      sensors={sensors}
+      accessibility={spokenByUs}
+      onDragStart={start}
+      onDragCancel={() => end(false)}
+      onDragEnd={() => end(true)}
+    >
+      <Surface holder={ref} onKeyDown={onKeyDown}>
+        {children}
+      </Surface>
       <div ref={word} aria-hidden className={style["dragWord"]} />
     </DndContext>
   );
 }
 
-function Surface({ holder, onKeyDown, children }: { holder: Ref<HTMLDivElement>; onKeyDown: Props["onKeyDown"]; children: ReactNode }) {
+function Surface({
+  holder,
+  onKeyDown,
+  children,
+}: {
+  holder: Ref<HTMLDivElement>;
+  onKeyDown: Props["onKeyDown"];
+  children: ReactNode;
+}) {
   const { setNodeRef, listeners } = useDraggable({ id: "board" });
   const node = useRef<HTMLDivElement>(null);
   useImperativeHandle(holder, () => node.current as HTMLDivElement);
   return (
-    <div ref={(element) => { node.current = element; setNodeRef(element); }} {...listeners} onKeyDown={onKeyDown}>{children}</div>
+    <div
+      ref={(element) => {
+        node.current = element;
+        setNodeRef(element);
+      }}
+      {...listeners}
+      onKeyDown={onKeyDown}
+    >
+      {children}
+    </div>
   );
 }

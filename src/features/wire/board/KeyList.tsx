@@ -15,22 +15,42 @@ export function KeyList({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} transitionDuration={0} aria-labelledby="key-list-title" maxWidth="md">
       <DialogTitle id="key-list-title">Keys of the string board</DialogTitle>
       <DialogContent>
-        <Box component="p" sx={{ mt: 0 }}>With a panel in focus. What is selected together moves together.</Box>
+        <Box component="p" sx={{ mt: 0 }}>
+          With a panel in focus. What is selected together moves together.
+        </Box>
         <Keys keys={[...moveKeys, ...boardKeys]} />
-        <Box component="p" sx={{ mb: 1 }}>Anywhere on this stop but in a text field.</Box>
+        <Box component="p" sx={{ mb: 1 }}>
+          Anywhere on this stop but in a text field.
+        </Box>
         <Keys keys={stopKeys} />
       </DialogContent>
-      <DialogActions><Button onClick={onClose}>Close</Button></DialogActions>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
     </Dialog>
   );
 }
 
 function Keys({ keys }: { keys: readonly { readonly press: string; readonly words: string }[] }) {
   return (
-    <Box component="dl" sx={{ display: "grid", gridTemplateColumns: { xs: "110px 1fr", md: "110px 1fr 110px 1fr" }, columnGap: 2, rowGap: 0.375, m: 0, fontSize: "0.875rem" }}>
+    <Box
+      component="dl"
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "110px 1fr", md: "110px 1fr 110px 1fr" },
+        columnGap: 2,
+        rowGap: 0.375,
+        m: 0,
+        fontSize: "0.875rem",
+      }}
+    >
       {keys.map(({ press, words }) => [
-        <Box component="dt" key={`${press} key`} sx={{ fontWeight: 700 }}><kbd>{press}</kbd></Box>,
-        <Box component="dd" key={`${press} words`} sx={{ m: 0 }}>{words}</Box>,
+        <Box component="dt" key={`${press} key`} sx={{ fontWeight: 700 }}>
+          <kbd>{press}</kbd>
+        </Box>,
+        <Box component="dd" key={`${press} words`} sx={{ m: 0 }}>
+          {words}
+        </Box>,
       ])}
     </Box>
   );

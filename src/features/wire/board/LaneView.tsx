@@ -10,7 +10,10 @@ import { RowsView } from "./RowsView";
 import { stateKey } from "./TileView";
 import { Zone } from "./Zone";
 
-export type TileDrawing = { readonly draw: (tile: Tile, where: string, state: TileState | null) => React.ReactNode; readonly drawOnShelf: (tile: Tile) => React.ReactNode };
+export type TileDrawing = {
+  readonly draw: (tile: Tile, where: string, state: TileState | null) => React.ReactNode;
+  readonly drawOnShelf: (tile: Tile) => React.ReactNode;
+};
 
 type Props = {
   readonly name: string;
@@ -29,7 +32,17 @@ type Props = {
 /**
  * One port and the rows that feed it. Verdicts bring new objects every time; a lane is drawn again only when its panels or what is shown of them have changed.
  */
-export const LaneView = memo(Drawn, (a, b) => a.lane === b.lane && a.name === b.name && a.level === b.level && a.chosen === b.chosen && a.tiles === b.tiles && a.onChoose === b.onChoose && shownOf(a) === shownOf(b));
+export const LaneView = memo(
+  Drawn,
+  (a, b) =>
+    a.lane === b.lane &&
+    a.name === b.name &&
+    a.level === b.level &&
+    a.chosen === b.chosen &&
+    a.tiles === b.tiles &&
+    a.onChoose === b.onChoose &&
+    shownOf(a) === shownOf(b),
+);
 
 function Drawn({ name, laneRef, lane, judged, level, sky, chosen, states, onChoose, tiles }: Props) {
   const rows = lane?.rows ?? [];
@@ -39,18 +52,31 @@ function Drawn({ name, laneRef, lane, judged, level, sky, chosen, states, onChoo
     <section aria-label={`Lane: ${name}`} data-lane={id} data-chosen={chosen} className={style["lane"]}>
       <div className={style["laneHead"]}>
         {level !== null && <LevelMark level={level} size={18} />}
-        <button type="button" aria-pressed={chosen} onClick={() => onChoose(id)} className={style["laneName"]}>{name}</button>
+        <button type="button" aria-pressed={chosen} onClick={() => onChoose(id)} className={style["laneName"]}>
+          {name}
+        </button>
         <div className={`num ${style["accepts"]}`}>{judged === null ? "" : acceptWords(judged)}</div>
       </div>
       <div className={style["scroll"]}>
-        {rows.length > 0 && <RowsView rows={rows} lane={laneRef} path={[]} states={states} drawTile={(tile, where) => tiles.draw(tile, where, states?.[keyOf(tile)] ?? null)} />}
+        {rows.length > 0 && (
+          <RowsView
+            rows={rows}
+            lane={laneRef}
+            path={[]}
+            states={states}
+            drawTile={(tile, where) => tiles.draw(tile, where, states?.[keyOf(tile)] ?? null)}
+          />
+        )}
       </div>
       <div className={style["foot"]}>
         <Zone id={`new:${id}`} shape="strip" target={{ type: "newRow", lane: laneRef, path: [], at: rows.length }}>
           <div className={style["footWords"]}>
             <span>{rows.length === 0 ? "Empty: put panels here." : "A panel put here is a new row: amps add."}</span>
             {operating !== null && operating.p > 0 && (
-              <strong className="num">{rows.length > 1 ? "amps add: " : ""}{amount(operating.v, "V")} · {amount(operating.i, "A")} · {amount(operating.p, "W")}</strong>
+              <strong className="num">
+                {rows.length > 1 ? "amps add: " : ""}
+                {amount(operating.v, "V")} · {amount(operating.i, "A")} · {amount(operating.p, "W")}
+              </strong>
             )}
           </div>
         </Zone>
@@ -62,13 +88,26 @@ function Drawn({ name, laneRef, lane, judged, level, sky, chosen, states, onChoo
 /** All that a verdict can change on a lane, as text. */
 function shownOf({ lane, judged, sky, states }: Props): string {
   const operating = judged?.skies[sky].operating;
-  const running = operating === null || operating === undefined ? "" : `${amount(operating.v, "V")}${amount(operating.i, "A")}${amount(operating.p, "W")}`;
-  return [judged === null ? "" : acceptWords(judged), running, ...tilesOfRows(lane?.rows ?? []).map((tile) => stateKey(states?.[keyOf(tile)] ?? null))].join(" ");
+  const running =
+    operating === null || operating === undefined
+      ? ""
+      : `${amount(operating.v, "V")}${amount(operating.i, "A")}${amount(operating.p, "W")}`;
+  return [
+    judged === null ? "" : acceptWords(judged),
+    running,
+    ...tilesOfRows(lane?.rows ?? []).map((tile) => stateKey(states?.[keyOf(tile)] ?? null)),
+  ].join(" ");
 }
 
 /** What the port takes, as its sheet says it. */
 function acceptWords({ window }: Judged): string {
   if (window === null) return "";
   const amps = Math.max(0, ...window.currentLimits.map((tier) => tier.amps));
-  return [`${limit(window.minV, "V")} to ${given(window.maxV, "V")}`, amps > 0 ? given(amps, "A") : null, window.maxW === null ? null : limit(window.maxW, "W")].filter((part) => part !== null).join(" · ");
+  return [
+    `${limit(window.minV, "V")} to ${given(window.maxV, "V")}`,
+    amps > 0 ? given(amps, "A") : null,
+    window.maxW === null ? null : limit(window.maxW, "W"),
+  ]
+    .filter((part) => part !== null)
+    .join(" · ");
 }

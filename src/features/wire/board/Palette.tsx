@@ -7,14 +7,36 @@ import TextField from "@mui/material/TextField";
 import { stopKeys, type StopKey } from "../stop-keys";
 import { boardKeys, type BoardKey } from "./keys";
 
-type Props = { readonly onClose: () => void; readonly selected: number; readonly onPanels: (action: BoardKey) => void; readonly onStop: (action: StopKey) => void };
+type Props = {
+  readonly onClose: () => void;
+  readonly selected: number;
+  readonly onPanels: (action: BoardKey) => void;
+  readonly onStop: (action: StopKey) => void;
+};
 
-type Found = { readonly of: string; readonly press: string; readonly words: string; readonly run: (props: Props) => void };
+type Found = {
+  readonly of: string;
+  readonly press: string;
+  readonly words: string;
+  readonly run: (props: Props) => void;
+};
 
 /** Everything that has a key; a digit needs to say which substring, and the buttons and keys do that. */
 const found: readonly Found[] = [
-  ...boardKeys.filter(({ press }) => press !== "1 … 9").map((action) => ({ of: "The panels selected", press: action.press, words: action.words, run: ({ onPanels }: Props) => onPanels(action) })),
-  ...stopKeys.map((action) => ({ of: "The wiring", press: action.press, words: action.words, run: ({ onStop }: Props) => onStop(action) })),
+  ...boardKeys
+    .filter(({ press }) => press !== "1 … 9")
+    .map((action) => ({
+      of: "The panels selected",
+      press: action.press,
+      words: action.words,
+      run: ({ onPanels }: Props) => onPanels(action),
+    })),
+  ...stopKeys.map((action) => ({
+    of: "The wiring",
+    press: action.press,
+    words: action.words,
+    run: ({ onStop }: Props) => onStop(action),
+  })),
 ];
 
 /** Any action found by its name. */
@@ -33,7 +55,17 @@ export function Palette(props: Props) {
             onClose();
             action?.run(props);
           }}
-          renderInput={(params) => <TextField {...params} autoFocus label={selected === 0 ? "No panel is selected: do what?" : `With ${selected === 1 ? "the panel" : `the ${selected} panels`} selected: do what?`} />}
+          renderInput={(params) => (
+            <TextField
+              {...params}
+              autoFocus
+              label={
+                selected === 0
+                  ? "No panel is selected: do what?"
+                  : `With ${selected === 1 ? "the panel" : `the ${selected} panels`} selected: do what?`
+              }
+            />
+          )}
         />
       </DialogContent>
     </Dialog>

@@ -7,14 +7,25 @@ import style from "./board.module.css";
 import { type Board, tilesByKey, tileWords } from "./commands";
 import { stateWords } from "./TileView";
 
-type Props = { readonly holder: RefObject<HTMLElement | null>; readonly board: Board; readonly states: TileStates | null; readonly selected: readonly TileKey[]; readonly skyName: string };
+type Props = {
+  readonly holder: RefObject<HTMLElement | null>;
+  readonly board: Board;
+  readonly states: TileStates | null;
+  readonly selected: readonly TileKey[];
+  readonly skyName: string;
+};
 
 /** What the panel pointed at, in focus or selected is doing at the running point: the board's own meter. */
 export function Reading({ holder, board, states, selected, skyName }: Props) {
   const pointed = usePointedTile(holder);
   const key = pointed ?? (selected.length === 1 ? selected[0] : undefined);
   const [tile] = key === undefined ? [] : tilesByKey(board, [key]);
-  if (tile === undefined) return <div data-testid="board-reading" className={style["reading"]}>Point at a panel to read it. Press it to move, shade, tilt or stow it; drag it; or use its keys (?).</div>;
+  if (tile === undefined)
+    return (
+      <div data-testid="board-reading" className={style["reading"]}>
+        Point at a panel to read it. Press it to move, shade, tilt or stow it; drag it; or use its keys (?).
+      </div>
+    );
   const wired = locate(board.wiring.lanes, keyOf(tile)) !== null;
   const state = states?.[keyOf(tile)] ?? null;
   return (
@@ -31,7 +42,8 @@ function usePointedTile(holder: RefObject<HTMLElement | null>): TileKey | null {
   useEffect(() => {
     const board = holder.current;
     if (board === null) return;
-    const keyAt = (target: EventTarget | null) => (target instanceof Element ? (target.closest<HTMLElement>("[data-tile]")?.dataset["tile"] ?? null) : null);
+    const keyAt = (target: EventTarget | null) =>
+      target instanceof Element ? (target.closest<HTMLElement>("[data-tile]")?.dataset["tile"] ?? null) : null;
     // nothing is read while something is dragged over the board
     const over = (event: PointerEvent) => event.buttons === 0 && setKey(keyAt(event.target));
     const out = () => setKey(keyAt(document.activeElement));

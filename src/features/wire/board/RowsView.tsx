@@ -21,13 +21,19 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
   const laneId = laneKey(lane);
   const place = path.length === 0 ? laneId : `${laneId}#${path.join(".")}`;
   return (
-    <ul aria-label={path.length === 0 ? "Rows in parallel: amps add" : "Group of rows in parallel: amps add"} className={style["rows"]} data-several={rows.length > 1}>
+    <ul
+      aria-label={path.length === 0 ? "Rows in parallel: amps add" : "Group of rows in parallel: amps add"}
+      className={style["rows"]}
+      data-several={rows.length > 1}
+    >
       {rows.map((row, r) => {
         const sums = runningFlow(row, states);
         const total = sums?.at(-1) ?? null;
         return (
           <li key={rowKey(row)} data-row={`${place}:${r}`} className={style["row"]} data-summed={row.items.length > 1}>
-            <span aria-hidden className={style["pole"]}>+</span>
+            <span aria-hidden className={style["pole"]}>
+              +
+            </span>
             {row.items.map((item, at) => (
               <Fragment key={item.type === "panel" ? keyOf(item) : `group-${at}`}>
                 <Zone id={`row:${place}:${r}:${at}`} shape="gap" target={{ type: "row", lane, path, row: r, at }}>
@@ -37,18 +43,42 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
                   drawTile(item, `row ${r + 1}, ${at + 1} of ${row.items.length} in series`)
                 ) : (
                   <div className={style["group"]}>
-                    <RowsView rows={item.rows} lane={lane} path={[...path, r, at]} states={states} drawTile={drawTile} />
+                    <RowsView
+                      rows={item.rows}
+                      lane={lane}
+                      path={[...path, r, at]}
+                      states={states}
+                      drawTile={drawTile}
+                    />
                     <GroupTotal rows={item.rows} states={states} />
                   </div>
                 )}
               </Fragment>
             ))}
-            <Zone id={`row:${place}:${r}:end`} shape="gap" target={{ type: "row", lane, path, row: r, at: row.items.length }} />
-            {row.blockingDiode && <span title="Blocking diode: lets amps out and none in" aria-label="Blocking diode" role="img" className={style["pole"]}>▷|</span>}
-            <span aria-hidden className={style["pole"]}>−</span>
+            <Zone
+              id={`row:${place}:${r}:end`}
+              shape="gap"
+              target={{ type: "row", lane, path, row: r, at: row.items.length }}
+            />
+            {row.blockingDiode && (
+              <span
+                title="Blocking diode: lets amps out and none in"
+                aria-label="Blocking diode"
+                role="img"
+                className={style["pole"]}
+              >
+                ▷|
+              </span>
+            )}
+            <span aria-hidden className={style["pole"]}>
+              −
+            </span>
             {total !== null && (
               <div className={`num ${style["total"]}`}>
-                <div>{row.items.length > 1 ? "volts add " : ""}<strong>{amount(total.v, "V")}</strong></div>
+                <div>
+                  {row.items.length > 1 ? "volts add " : ""}
+                  <strong>{amount(total.v, "V")}</strong>
+                </div>
                 <div>{amount(total.i, "A")}</div>
               </div>
             )}
@@ -67,7 +97,17 @@ function Junction({ sum }: { sum: Flow | null }) {
 /** What comes out where the rows of a group join. */
 function GroupTotal({ rows, states }: { rows: readonly Row[]; states: TileStates | null }) {
   const flow = states === null ? null : flowOfRows(rows, states);
-  return <div className={`num ${style["groupTotal"]}`}>{flow === null ? "" : <>amps add <strong>{amount(flow.i, "A")}</strong> · {amount(flow.v, "V")}</>}</div>;
+  return (
+    <div className={`num ${style["groupTotal"]}`}>
+      {flow === null ? (
+        ""
+      ) : (
+        <>
+          amps add <strong>{amount(flow.i, "A")}</strong> · {amount(flow.v, "V")}
+        </>
+      )}
+    </div>
+  );
 }
 
 /** A row is known by its first panel, which is nowhere else; when others come and go it stays the same row. */

@@ -44,14 +44,27 @@ const ShelfKind = memo(
     return (
       <div className={style["shelfKind"]}>
         <div className={style["shelfName"]}>
-          <IconKey aria-label={`One fewer ${label.name}`} disabled={count <= 1} onClick={() => desk.change({ type: "setCount", panelId: id, count: count - 1 })}><Minus size={14} /></IconKey>
+          <IconKey
+            aria-label={`One fewer ${label.name}`}
+            disabled={count <= 1}
+            onClick={() => desk.change({ type: "setCount", panelId: id, count: count - 1 })}
+          >
+            <Minus size={14} />
+          </IconKey>
           <strong className="num">{count}</strong>
-          <IconKey aria-label={`One more ${label.name}`} onClick={() => desk.change({ type: "setCount", panelId: id, count: count + 1 })}><Plus size={14} /></IconKey>
+          <IconKey
+            aria-label={`One more ${label.name}`}
+            onClick={() => desk.change({ type: "setCount", panelId: id, count: count + 1 })}
+          >
+            <Plus size={14} />
+          </IconKey>
           <span>{label.name}</span>
         </div>
         <div className={style["shelfTiles"]}>
           {tiles.slice(0, mostDrawn).map(drawing.drawOnShelf)}
-          <span className={style["quiet"]}>{tiles.length === 0 ? "all wired" : tiles.length > mostDrawn ? `and ${tiles.length - mostDrawn} more` : ""}</span>
+          <span className={style["quiet"]}>
+            {tiles.length === 0 ? "all wired" : tiles.length > mostDrawn ? `and ${tiles.length - mostDrawn} more` : ""}
+          </span>
         </div>
       </div>
     );

@@ -1,7 +1,13 @@
 import { type PanelSheet } from "@/core/plan";
 import { lightAt, type Tile } from "@/core/wiring";
 
-type Props = { readonly label: PanelSheet; readonly tile: Tile; readonly substrings: number; readonly bypassed: readonly boolean[]; readonly onSubstring?: (k: number) => void };
+type Props = {
+  readonly label: PanelSheet;
+  readonly tile: Tile;
+  readonly substrings: number;
+  readonly bypassed: readonly boolean[];
+  readonly onSubstring?: (k: number) => void;
+};
 
 /** Pixels for a millimetre, and the room there is: a large house panel just fits. */
 const scale = 84 / 2300;
@@ -23,14 +29,47 @@ export function TilePicture({ label, tile, substrings, bypassed, onSubstring }: 
         const share = lightAt(tile.light, k, shown);
         const x = k * stripe;
         return (
-          <g key={k} onClick={onSubstring === undefined ? undefined : (event) => { event.stopPropagation(); onSubstring(Math.floor((k * substrings) / shown)); }} style={{ cursor: onSubstring === undefined ? undefined : "pointer" }} data-substring={k + 1}>
-            <rect x={x} y="0" width={stripe} height={height} fill={dark ? "var(--line)" : share < 1 ? "var(--ink-soft)" : "var(--amber)"} stroke="var(--ink)" strokeWidth="0.8" />
-            {share < 1 && !dark && <path d={`M${x} ${height}L${x + stripe} 0`} stroke="var(--sheet)" strokeWidth="1.4" />}
-            {bypassed[k] === true && <path d={`M${x + 1} ${height - 2.5}H${x + stripe - 1}`} stroke="var(--stop)" strokeWidth="3" />}
+          <g
+            key={k}
+            onClick={
+              onSubstring === undefined
+                ? undefined
+                : (event) => {
+                    event.stopPropagation();
+                    onSubstring(Math.floor((k * substrings) / shown));
+                  }
+            }
+            style={{ cursor: onSubstring === undefined ? undefined : "pointer" }}
+            data-substring={k + 1}
+          >
+            <rect
+              x={x}
+              y="0"
+              width={stripe}
+              height={height}
+              fill={dark ? "var(--line)" : share < 1 ? "var(--ink-soft)" : "var(--amber)"}
+              stroke="var(--ink)"
+              strokeWidth="0.8"
+            />
+            {share < 1 && !dark && (
+              <path d={`M${x} ${height}L${x + stripe} 0`} stroke="var(--sheet)" strokeWidth="1.4" />
+            )}
+            {bypassed[k] === true && (
+              <path d={`M${x + 1} ${height - 2.5}H${x + stripe - 1}`} stroke="var(--stop)" strokeWidth="3" />
+            )}
           </g>
         );
       })}
-      <rect x="0.5" y="0.5" width={width - 1} height={height - 1} fill="none" stroke="var(--ink)" strokeWidth="1.2" strokeDasharray={tile.stance === "off" ? "3 3" : undefined} />
+      <rect
+        x="0.5"
+        y="0.5"
+        width={width - 1}
+        height={height - 1}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="1.2"
+        strokeDasharray={tile.stance === "off" ? "3 3" : undefined}
+      />
     </svg>
   );
 }

@@ -21,7 +21,17 @@ type Props = {
 };
 
 /** A panel on the board: press to select, drag to move, press a stripe to shade it. */
-export const TileView = memo(function TileView({ tile, panel, substrings, state, selected, lit, where, onSelect, onSubstring }: Props) {
+export const TileView = memo(function TileView({
+  tile,
+  panel,
+  substrings,
+  state,
+  selected,
+  lit,
+  where,
+  onSelect,
+  onSubstring,
+}: Props) {
   const key = keyOf(tile);
   const words = stateWords(tile, state);
   return (
@@ -34,12 +44,23 @@ export const TileView = memo(function TileView({ tile, panel, substrings, state,
       onClick={(event: React.MouseEvent) => onSelect(key, event.ctrlKey || event.metaKey || event.shiftKey)}
     >
       <span className={style["picture"]}>
-        <TilePicture label={panel.label} tile={tile} substrings={substrings} bypassed={state?.substrings.map((part) => part.bypassed) ?? []} {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })} />
+        <TilePicture
+          label={panel.label}
+          tile={tile}
+          substrings={substrings}
+          bypassed={state?.substrings.map((part) => part.bypassed) ?? []}
+          {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })}
+        />
       </span>
       <span className={`num ${style["tileWords"]}`}>
-        <span className={style["tileName"]}>{shortName(panel.label.name)} · {tile.piece}</span>
+        <span className={style["tileName"]}>
+          {shortName(panel.label.name)} · {tile.piece}
+        </span>
         <span className="visually-hidden">{`, ${panel.label.name}, ${where}${words === "" ? "" : `, ${words}`}. `}</span>
-        <span className={style["tileState"]}>{tile.stance !== "out" ? stanceWords[tile.stance] : state === null ? "" : amount(state.p, "W")}{tile.tiltDeg === 0 ? "" : ` ∠${tile.tiltDeg}°`}</span>
+        <span className={style["tileState"]}>
+          {tile.stance !== "out" ? stanceWords[tile.stance] : state === null ? "" : amount(state.p, "W")}
+          {tile.tiltDeg === 0 ? "" : ` ∠${tile.tiltDeg}°`}
+        </span>
       </span>
     </button>
   );
@@ -47,13 +68,23 @@ export const TileView = memo(function TileView({ tile, panel, substrings, state,
 
 /** States are new objects at every verdict; a tile is drawn again only when what it shows has changed. */
 function sameTile(a: Props, b: Props): boolean {
-  const alike = a.tile === b.tile && a.panel === b.panel && a.substrings === b.substrings && a.selected === b.selected && a.lit === b.lit && a.where === b.where && a.onSelect === b.onSelect && a.onSubstring === b.onSubstring;
+  const alike =
+    a.tile === b.tile &&
+    a.panel === b.panel &&
+    a.substrings === b.substrings &&
+    a.selected === b.selected &&
+    a.lit === b.lit &&
+    a.where === b.where &&
+    a.onSelect === b.onSelect &&
+    a.onSubstring === b.onSubstring;
   return alike && (a.state === b.state || stateKey(a.state) === stateKey(b.state));
 }
 
 /** What a panel shows of its state, as text. */
 export function stateKey(state: TileState | null): string {
-  return state === null ? "" : `${amount(state.v, "V")}${amount(state.i, "A")}${amount(state.p, "W")}${state.substrings.map((part) => (part.bypassed ? 1 : 0)).join("")}`;
+  return state === null
+    ? ""
+    : `${amount(state.v, "V")}${amount(state.i, "A")}${amount(state.p, "W")}${state.substrings.map((part) => (part.bypassed ? 1 : 0)).join("")}`;
 }
 
 export const stanceWords = { stowed: "stowed", off: "taken out", out: "" } as const;
@@ -68,7 +99,9 @@ export function stateWords(tile: Tile, state: TileState | null): string {
     shaded === 0 ? null : tile.light.length === 1 ? "shaded" : `${counted(shaded, "substring")} shaded`,
     state === null ? null : `${amount(state.v, "V")}, ${amount(state.i, "A")}, ${amount(state.p, "W")}`,
     state === null ? null : bypassed > 0 ? `${bypassed} of ${state.substrings.length} bypassed` : "none bypassed",
-  ].filter((part) => part !== null).join(", ");
+  ]
+    .filter((part) => part !== null)
+    .join(", ");
 }
 
 /** The model's own short mark, out of "Mossgate MG-195, half-cut". */

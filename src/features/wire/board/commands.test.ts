@@ -3,7 +3,24 @@ import { applyChange, type Plan, readPlan, record, redo, startHistory, undo } fr
 import { assessOpen, createMemory, lookInto, openById } from "@/core/rules";
 import { keyOf, type Place, tilesOf, type TileKey } from "@/core/wiring";
 import { demoPlans } from "@/demo";
-import { besideBefore, type Board, copy, diode, laneRefs, merge, nudge, type Outcome, put, setTiles, shelfOf, split, tiltBy, toLane, toggleShade, toggleStance } from "./commands";
+import {
+  besideBefore,
+  type Board,
+  copy,
+  diode,
+  laneRefs,
+  merge,
+  nudge,
+  type Outcome,
+  put,
+  setTiles,
+  shelfOf,
+  split,
+  tiltBy,
+  toLane,
+  toggleShade,
+  toggleStance,
+} from "./commands";
 import { boardKeys, moveKeys } from "./keys";
 
 const lantern = demoPlans()[0] as Plan;
@@ -13,26 +30,61 @@ const anyKey = fc.constantFrom(...keys);
 const anyKeys = fc.subarray(keys, { minLength: 1, maxLength: 3 });
 
 const anyPlace: fc.Arbitrary<Place> = fc.oneof(
-  fc.record({ type: fc.constant("row" as const), lane: fc.constantFrom(...laneRefs(boardOf(lantern))), path: fc.constantFrom([], [0, 0]), row: fc.nat(2), at: fc.nat(4) }),
-  fc.record({ type: fc.constant("newRow" as const), lane: fc.constantFrom(...laneRefs(boardOf(lantern))), path: fc.constant([]), at: fc.nat(2) }),
+  fc.record({
+    type: fc.constant("row" as const),
+    lane: fc.constantFrom(...laneRefs(boardOf(lantern))),
+    path: fc.constantFrom([], [0, 0]),
+    row: fc.nat(2),
+    at: fc.nat(4),
+  }),
+  fc.record({
+    type: fc.constant("newRow" as const),
+    lane: fc.constantFrom(...laneRefs(boardOf(lantern))),
+    path: fc.constant([]),
+    at: fc.nat(2),
+  }),
   fc.record({ type: fc.constant("beside" as const), key: anyKey }),
   fc.constant<Place>({ type: "shelf" }),
 );
 
 /** Every action of the board, on panels that may be anywhere. */
 const anyAction: fc.Arbitrary<(board: Board) => Outcome> = fc.oneof(
-  fc.tuple(anyKeys, anyPlace).map(([some, place]) => (board: Board) => put(board, some, place)),
-  fc.tuple(anyKey, fc.constantFrom("left" as const, "right" as const, "up" as const, "down" as const)).map(([key, step]) => (board: Board) => nudge(board, key, step)),
-  fc.tuple(anyKeys, fc.constantFrom(1 as const, -1 as const)).map(([some, by]) => (board: Board) => toLane(board, some, by)),
+  fc.tuple(anyKeys, anyPlace).map(
+    ([some, place]) =>
+      (board: Board) =>
+        put(board, some, place),
+  ),
+  fc.tuple(anyKey, fc.constantFrom("left" as const, "right" as const, "up" as const, "down" as const)).map(
+    ([key, step]) =>
+      (board: Board) =>
+        nudge(board, key, step),
+  ),
+  fc.tuple(anyKeys, fc.constantFrom(1 as const, -1 as const)).map(
+    ([some, by]) =>
+      (board: Board) =>
+        toLane(board, some, by),
+  ),
   anyKey.map((key) => (board: Board) => besideBefore(board, key)),
   anyKey.map((key) => (board: Board) => split(board, key)),
   anyKey.map((key) => (board: Board) => merge(board, key)),
   anyKey.map((key) => (board: Board) => diode(board, key)),
   // copying asks for panels the plan may not have: it buys them, and undo gives them back
   anyKey.map((key) => (board: Board) => (tilesOf(board.wiring.lanes).length > 40 ? null : copy(board, key))),
-  fc.tuple(anyKeys, fc.constantFrom("stowed" as const, "off" as const)).map(([some, stance]) => (board: Board) => toggleStance(board, some, stance)),
-  fc.tuple(anyKey, fc.nat(3)).map(([key, part]) => (board: Board) => toggleShade(board, key, part, 2)),
-  fc.tuple(anyKeys, fc.constantFrom(15, -15, 90)).map(([some, by]) => (board: Board) => tiltBy(board, some, by)),
+  fc.tuple(anyKeys, fc.constantFrom("stowed" as const, "off" as const)).map(
+    ([some, stance]) =>
+      (board: Board) =>
+        toggleStance(board, some, stance),
+  ),
+  fc.tuple(anyKey, fc.nat(3)).map(
+    ([key, part]) =>
+      (board: Board) =>
+        toggleShade(board, key, part, 2),
+  ),
+  fc.tuple(anyKeys, fc.constantFrom(15, -15, 90)).map(
+    ([some, by]) =>
+      (board: Board) =>
+        tiltBy(board, some, by),
+  ),
   anyKeys.map((some) => (board: Board) => setTiles(board, some, { light: [0.5] }, "dimmed")),
 );
 
@@ -88,8 +140,14 @@ test("a panel walked down step by step goes from row to row, into a row of its o
   const places: string[] = [];
   for (let step = 0; step < 9; step++) {
     const board = boardOf(plan);
-    const lane = board.wiring.lanes.find(({ rows }) => tilesOf([{ inputId: null, portId: null, rows }]).some((tile) => keyOf(tile) === "bookbay.2"));
-    places.push(lane === undefined ? "shelf" : `${lane.portId} ${lane.rows.findIndex((row) => tilesOf([{ inputId: null, portId: null, rows: [row] }]).some((tile) => keyOf(tile) === "bookbay.2")) + 1}/${lane.rows.length}`);
+    const lane = board.wiring.lanes.find(({ rows }) =>
+      tilesOf([{ inputId: null, portId: null, rows }]).some((tile) => keyOf(tile) === "bookbay.2"),
+    );
+    places.push(
+      lane === undefined
+        ? "shelf"
+        : `${lane.portId} ${lane.rows.findIndex((row) => tilesOf([{ inputId: null, portId: null, rows: [row] }]).some((tile) => keyOf(tile) === "bookbay.2")) + 1}/${lane.rows.length}`,
+    );
     const outcome = nudge(board, "bookbay.2", "down");
     if (outcome === null) break;
     plan = applyChange(plan, outcome.change);
@@ -104,8 +162,13 @@ test("every key is told once, and no two actions answer to the same press", () =
     const shift = press.includes("Shift");
     const alt = press.includes("Alt");
     const last = press.split(" ").at(-1) ?? "";
-    const key = { "←": "ArrowLeft", "→": "ArrowRight", "↑": "ArrowUp", "↓": "ArrowDown" }[last] ?? (press === "1 … 9" ? "4" : last === "−" ? "-" : last.length === 1 ? last.toLowerCase() : last);
+    const key =
+      { "←": "ArrowLeft", "→": "ArrowRight", "↑": "ArrowUp", "↓": "ArrowDown" }[last] ??
+      (press === "1 … 9" ? "4" : last === "−" ? "-" : last.length === 1 ? last.toLowerCase() : last);
     return { key, shiftKey: shift, altKey: alt, ctrlKey: false, metaKey: false } as KeyboardEvent;
   });
-  for (const [k, event] of presses.entries()) expect(boardKeys.map(({ matches }, other) => (matches(event) ? other : -1)).filter((other) => other >= 0)).toEqual([k]);
+  for (const [k, event] of presses.entries())
+    expect(boardKeys.map(({ matches }, other) => (matches(event) ? other : -1)).filter((other) => other >= 0)).toEqual([
+      k,
+    ]);
 });

@@ -1,6 +1,25 @@
 import { type Change, type Plan, type PlanPanel, type Wiring } from "@/core/plan";
 import {
-  copyRow, freePieces, keyOf, type Lane, type LaneRef, lightAt, locate, mergeRowUp, mostTiles, newTile, partsOfKey, type Place, putTiles, rowAt, sameLane, splitRow, type Tile, type TileKey, tilesOf, toggleBlockingDiode,
+  copyRow,
+  freePieces,
+  keyOf,
+  type Lane,
+  type LaneRef,
+  lightAt,
+  locate,
+  mergeRowUp,
+  mostTiles,
+  newTile,
+  partsOfKey,
+  type Place,
+  putTiles,
+  rowAt,
+  sameLane,
+  splitRow,
+  type Tile,
+  type TileKey,
+  tilesOf,
+  toggleBlockingDiode,
 } from "@/core/wiring";
 
 /** What a board action does, and what is said of it. Null: there is nothing to do. */
@@ -11,7 +30,9 @@ export type Board = { readonly plan: Plan; readonly wiring: Wiring };
 /** Every port of the plan in order, and the lane of panels not joined to any input while there is one. */
 export function laneRefs({ plan, wiring }: Board): LaneRef[] {
   const ports = plan.inputs.flatMap(({ id, device }) => device.ports.map((port) => ({ inputId: id, portId: port.id })));
-  const loose = wiring.lanes.filter((lane) => !ports.some((port) => sameLane(port, lane))).map(({ inputId, portId }) => ({ inputId, portId }));
+  const loose = wiring.lanes
+    .filter((lane) => !ports.some((port) => sameLane(port, lane)))
+    .map(({ inputId, portId }) => ({ inputId, portId }));
   return [...ports, ...loose];
 }
 
@@ -25,7 +46,12 @@ export function laneName({ plan }: Board, { inputId, portId }: LaneRef): string 
 /** Panels of each kind that are not wired. */
 export function shelfOf({ plan, wiring }: Board): { readonly panel: PlanPanel; readonly tiles: readonly Tile[] }[] {
   const taken = new Set(tilesOf(wiring.lanes).map(keyOf));
-  return plan.panels.map((panel) => ({ panel, tiles: freePieces(panel.id, Math.max(0, panel.count - countOf(taken, panel.id)), taken).map((piece) => newTile(panel.id, piece)) }));
+  return plan.panels.map((panel) => ({
+    panel,
+    tiles: freePieces(panel.id, Math.max(0, panel.count - countOf(taken, panel.id)), taken).map((piece) =>
+      newTile(panel.id, piece),
+    ),
+  }));
 }
 
 function countOf(taken: ReadonlySet<TileKey>, panelId: string): number {
@@ -35,7 +61,9 @@ function countOf(taken: ReadonlySet<TileKey>, panelId: string): number {
 /** The panels of some keys, wired or on the shelf, in the order in which they stand. */
 export function tilesByKey(board: Board, keys: readonly TileKey[]): Tile[] {
   const wanted = new Set(keys);
-  return [...tilesOf(board.wiring.lanes), ...shelfOf(board).flatMap(({ tiles }) => tiles)].filter((tile) => wanted.has(keyOf(tile)));
+  return [...tilesOf(board.wiring.lanes), ...shelfOf(board).flatMap(({ tiles }) => tiles)].filter((tile) =>
+    wanted.has(keyOf(tile)),
+  );
 }
 
 /** The words for some panels: "MG-195 2", or "3 panels". */
@@ -54,7 +82,11 @@ export function put(board: Board, keys: readonly TileKey[], place: Place): Outco
   const tiles = tilesByKey(board, keys);
   if (tiles.length === 0) return null;
   // taken back to the shelf, a panel forgets its shade and tilt; put elsewhere it keeps them
-  return rewired(board, putTiles(board.wiring.lanes, tiles, place), `${tileWords(board, tiles)} ${placeWords(board, place)}.`);
+  return rewired(
+    board,
+    putTiles(board.wiring.lanes, tiles, place),
+    `${tileWords(board, tiles)} ${placeWords(board, place)}.`,
+  );
 }
 
 function placeWords(board: Board, place: Place): string {
@@ -78,10 +110,12 @@ export function nudge(board: Board, key: TileKey, step: "left" | "right" | "up" 
   const here = rowAt(board.wiring.lanes, lane, path, row);
   if (here === undefined) return null;
   if (step === "left") return at === 0 ? null : put(board, [key], { type: "row", lane, path, row, at: at - 1 });
-  if (step === "right") return at === here.items.length - 1 ? null : put(board, [key], { type: "row", lane, path, row, at: at + 2 });
+  if (step === "right")
+    return at === here.items.length - 1 ? null : put(board, [key], { type: "row", lane, path, row, at: at + 2 });
   const other = step === "up" ? row - 1 : row + 1;
   const next = rowAt(board.wiring.lanes, lane, path, other);
-  if (next !== undefined) return put(board, [key], { type: "row", lane, path, row: other, at: Math.min(at, next.items.length) });
+  if (next !== undefined)
+    return put(board, [key], { type: "row", lane, path, row: other, at: Math.min(at, next.items.length) });
   // alone in the outermost row already: one more step leads to the next lane
   if (here.items.length === 1 && path.length === 0) return toLane(board, [key], step === "up" ? -1 : 1);
   return put(board, [key], { type: "newRow", lane, path, at: step === "up" ? 0 : row + 1 });
@@ -89,7 +123,14 @@ export function nudge(board: Board, key: TileKey, step: "left" | "right" | "up" 
 
 function ontoFirst(board: Board, key: TileKey): Outcome {
   const [lane] = laneRefs(board).slice(-1);
-  return lane === undefined ? null : put(board, [key], { type: "newRow", lane, path: [], at: board.wiring.lanes.find((each) => sameLane(each, lane))?.rows.length ?? 0 });
+  return lane === undefined
+    ? null
+    : put(board, [key], {
+        type: "newRow",
+        lane,
+        path: [],
+        at: board.wiring.lanes.find((each) => sameLane(each, lane))?.rows.length ?? 0,
+      });
 }
 
 /** To the lane so many places on, as a row of its own; past the last lane lies the shelf. */
@@ -99,7 +140,8 @@ export function toLane(board: Board, keys: readonly TileKey[], by: 1 | -1): Outc
   const found = first === undefined ? null : locate(board.wiring.lanes, first);
   const now = found === null ? refs.length : refs.findIndex((ref) => sameLane(ref, found.lane));
   const target = refs[now + by];
-  if (target === undefined) return now + by >= refs.length && found !== null ? put(board, keys, { type: "shelf" }) : null;
+  if (target === undefined)
+    return now + by >= refs.length && found !== null ? put(board, keys, { type: "shelf" }) : null;
   const rows = board.wiring.lanes.find((lane) => sameLane(lane, target))?.rows.length ?? 0;
   return put(board, keys, { type: "newRow", lane: target, path: [], at: rows });
 }
@@ -107,18 +149,27 @@ export function toLane(board: Board, keys: readonly TileKey[], by: 1 | -1): Outc
 /** In parallel with the panel before it in its row. */
 export function besideBefore(board: Board, key: TileKey): Outcome {
   const found = locate(board.wiring.lanes, key);
-  const before = found === null ? undefined : rowAt(board.wiring.lanes, found.lane, found.path, found.row)?.items[found.at - 1];
+  const before =
+    found === null ? undefined : rowAt(board.wiring.lanes, found.lane, found.path, found.row)?.items[found.at - 1];
   return before?.type === "panel" ? put(board, [key], { type: "beside", key: keyOf(before) }) : null;
 }
 
 export function split(board: Board, key: TileKey): Outcome {
   const found = locate(board.wiring.lanes, key);
-  return found === null ? null : rewired(board, splitRow(board.wiring.lanes, found), `Row split before ${tileWords(board, tilesByKey(board, [key]))}: two rows, amps add.`);
+  return found === null
+    ? null
+    : rewired(
+        board,
+        splitRow(board.wiring.lanes, found),
+        `Row split before ${tileWords(board, tilesByKey(board, [key]))}: two rows, amps add.`,
+      );
 }
 
 export function merge(board: Board, key: TileKey): Outcome {
   const found = locate(board.wiring.lanes, key);
-  return found === null ? null : rewired(board, mergeRowUp(board.wiring.lanes, found), "Row joined to the one above: volts add.");
+  return found === null
+    ? null
+    : rewired(board, mergeRowUp(board.wiring.lanes, found), "Row joined to the one above: volts add.");
 }
 
 export function copy(board: Board, key: TileKey): Outcome {
@@ -130,14 +181,23 @@ export function diode(board: Board, key: TileKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   if (found === null) return null;
   const has = rowAt(board.wiring.lanes, found.lane, found.path, found.row)?.blockingDiode === true;
-  return rewired(board, toggleBlockingDiode(board.wiring.lanes, found), has ? "Blocking diode taken out of the row." : "Blocking diode put in the row: no amps run backwards, half a volt is lost.");
+  return rewired(
+    board,
+    toggleBlockingDiode(board.wiring.lanes, found),
+    has
+      ? "Blocking diode taken out of the row."
+      : "Blocking diode put in the row: no amps run backwards, half a volt is lost.",
+  );
 }
 
 /** One more or fewer panel of a kind in the plan; the last one of a kind stays. */
 export function countBy({ plan }: Board, key: TileKey, by: 1 | -1): Outcome {
   const panel = plan.panels.find(({ id }) => id === partsOfKey(key).panelId);
   if (panel === undefined || panel.count + by < 1 || panel.count + by > mostTiles) return null;
-  return { change: { type: "setCount", panelId: panel.id, count: panel.count + by }, said: `${panel.count + by} × ${panel.label.name} in the plan.` };
+  return {
+    change: { type: "setCount", panelId: panel.id, count: panel.count + by },
+    said: `${panel.count + by} × ${panel.label.name} in the plan.`,
+  };
 }
 
 type TilePatch = Extract<Change, { type: "setTiles" }>["patch"];
@@ -145,13 +205,18 @@ type TilePatch = Extract<Change, { type: "setTiles" }>["patch"];
 export function setTiles(board: Board, keys: readonly TileKey[], patch: TilePatch, said: string): Outcome {
   const wired = tilesByKey(board, keys).filter((tile) => locate(board.wiring.lanes, keyOf(tile)) !== null);
   if (wired.length === 0) return null;
-  return { change: { type: "setTiles", wiringId: board.wiring.id, keys: wired.map(keyOf), patch }, said: `${tileWords(board, wired)} ${said}.` };
+  return {
+    change: { type: "setTiles", wiringId: board.wiring.id, keys: wired.map(keyOf), patch },
+    said: `${tileWords(board, wired)} ${said}.`,
+  };
 }
 
 export function toggleStance(board: Board, keys: readonly TileKey[], stance: "stowed" | "off"): Outcome {
   const already = tilesByKey(board, keys).every((tile) => tile.stance === stance);
   const words = stance === "stowed" ? "stowed: joined but covered" : "taken out: leads joined past it";
-  return already ? setTiles(board, keys, { stance: "out" }, "back out in the light") : setTiles(board, keys, { stance }, words);
+  return already
+    ? setTiles(board, keys, { stance: "out" }, "back out in the light")
+    : setTiles(board, keys, { stance }, words);
 }
 
 /** Light left on a shaded substring: what falls on it from the sky around. */
@@ -164,12 +229,22 @@ export function toggleShade(board: Board, key: TileKey, substring: number, subst
   const light = Array.from({ length: substrings }, (_, k) => lightAt(tile.light, k, substrings));
   const shaded = (light[substring] ?? 1) < 1;
   const next = light.with(substring, shaded ? 1 : shadedLight);
-  return setTiles(board, [key], { light: next.every((share) => share === 1) ? [1] : next }, `substring ${substring + 1} ${shaded ? "back in the light" : "shaded"}`);
+  return setTiles(
+    board,
+    [key],
+    { light: next.every((share) => share === 1) ? [1] : next },
+    `substring ${substring + 1} ${shaded ? "back in the light" : "shaded"}`,
+  );
 }
 
 export function tiltBy(board: Board, keys: readonly TileKey[], byDeg: number): Outcome {
   const [first] = tilesByKey(board, keys);
   if (first === undefined) return null;
   const tiltDeg = Math.max(-75, Math.min(75, first.tiltDeg + byDeg));
-  return setTiles(board, keys, { tiltDeg }, tiltDeg === 0 ? "laid flat" : `tilted ${Math.abs(tiltDeg)}° ${tiltDeg > 0 ? "towards" : "away from"} the noon sun`);
+  return setTiles(
+    board,
+    keys,
+    { tiltDeg },
+    tiltDeg === 0 ? "laid flat" : `tilted ${Math.abs(tiltDeg)}° ${tiltDeg > 0 ? "towards" : "away from"} the noon sun`,
+  );
 }

@@ -8,18 +8,29 @@ import { newTile, type Row, rowOf } from "@/core/wiring";
 import { flowOfRows, runningFlow } from "./flow";
 import { stateWords } from "./TileView";
 
-const states: TileStates = Object.fromEntries(["a.1", "a.2", "b.1", "b.2"].map((key, k) => [key, { v: 10 + k, i: key.startsWith("a") ? 8 : 3, p: 0, substrings: [] }]));
+const states: TileStates = Object.fromEntries(
+  ["a.1", "a.2", "b.1", "b.2"].map((key, k) => [
+    key,
+    { v: 10 + k, i: key.startsWith("a") ? 8 : 3, p: 0, substrings: [] },
+  ]),
+);
 const a = (piece: number) => newTile("a", piece);
 const b = (piece: number) => newTile("b", piece);
 
 test("volts add from plug to plug along a row, amps do not", () => {
-  expect(runningFlow(rowOf([a(1), a(2)]), states)).toEqual([{ v: 10, i: 8 }, { v: 21, i: 8 }]);
+  expect(runningFlow(rowOf([a(1), a(2)]), states)).toEqual([
+    { v: 10, i: 8 },
+    { v: 21, i: 8 },
+  ]);
 });
 
 test("in a group of rows amps add and volts are shared; the row goes on from there", () => {
   const pair: Row = rowOf([{ type: "group", rows: [rowOf([a(1)]), rowOf([b(1)])] }, a(2)]);
   expect(flowOfRows([rowOf([a(1)]), rowOf([b(1)])], states)).toEqual({ v: 10, i: 11 });
-  expect(runningFlow(pair, states)).toEqual([{ v: 10, i: 11 }, { v: 21, i: 11 }]);
+  expect(runningFlow(pair, states)).toEqual([
+    { v: 10, i: 11 },
+    { v: 21, i: 11 },
+  ]);
 });
 
 test("a panel taken out is a plain lead; one not judged yet leaves the sums unsaid", () => {
@@ -32,31 +43,62 @@ test("the sums at the plugs end where the solver has the lane: its volts for eve
   const [lantern] = demoPlans() as [Plan];
   const shade = fc.array(fc.constantFrom(1, 1, 0.15, 0.6), { minLength: 2, maxLength: 2 });
   fc.assert(
-    fc.property(fc.constantFrom("parked", "pressday"), fc.array(shade, { minLength: 6, maxLength: 6 }), fc.constantFrom(...skyNames), (wiringId, shades, sky) => {
-      let k = 0;
-      const lit = (row: Row): Row => ({ ...row, items: row.items.map((item) => (item.type === "panel" ? { ...item, light: shades[k++ % shades.length] ?? [1] } : { ...item, rows: item.rows.map(lit) })) });
-      const plan: Plan = { ...lantern, wirings: lantern.wirings.map((wiring) => ({ ...wiring, lanes: wiring.lanes.map((lane) => ({ ...lane, rows: lane.rows.map(lit) })) })) as Plan["wirings"] };
-      const look = { sky, moment: { atMs: Date.UTC(2026, 5, 21, 11), longitudeDeg: -3 } };
-      const open = openById(plan, wiringId);
-      const found = lookInto(open, look);
-      for (const { lane, actual } of open.lanes) {
-        const total = flowOfRows(lane.rows, found);
-        for (const row of lane.rows) expect(runningFlow(row, found)?.at(-1)?.v).toBeCloseTo(total?.v ?? Number.NaN, 1);
-        if (sky !== "brightNoon") continue;
-        const { operating } = actual.brightNoon;
-        if (operating === null || operating.p === 0) continue;
-        expect(total?.v).toBeCloseTo(operating.v, 1);
-        expect(Math.abs((total?.i ?? 0) - operating.i)).toBeLessThan(0.05);
-      }
-    }),
+    fc.property(
+      fc.constantFrom("parked", "pressday"),
+      fc.array(shade, { minLength: 6, maxLength: 6 }),
+      fc.constantFrom(...skyNames),
+      (wiringId, shades, sky) => {
+        let k = 0;
+        const lit = (row: Row): Row => ({
+          ...row,
+          items: row.items.map((item) =>
+            item.type === "panel"
+              ? { ...item, light: shades[k++ % shades.length] ?? [1] }
+              : { ...item, rows: item.rows.map(lit) },
+          ),
+        });
+        const plan: Plan = {
+          ...lantern,
+          wirings: lantern.wirings.map((wiring) => ({
+            ...wiring,
+            lanes: wiring.lanes.map((lane) => ({ ...lane, rows: lane.rows.map(lit) })),
+          })) as Plan["wirings"],
+        };
+        const look = { sky, moment: { atMs: Date.UTC(2026, 5, 21, 11), longitudeDeg: -3 } };
+        const open = openById(plan, wiringId);
+        const found = lookInto(open, look);
+        for (const { lane, actual } of open.lanes) {
+          const total = flowOfRows(lane.rows, found);
+          for (const row of lane.rows)
+            expect(runningFlow(row, found)?.at(-1)?.v).toBeCloseTo(total?.v ?? Number.NaN, 1);
+          if (sky !== "brightNoon") continue;
+          const { operating } = actual.brightNoon;
+          if (operating === null || operating.p === 0) continue;
+          expect(total?.v).toBeCloseTo(operating.v, 1);
+          expect(Math.abs((total?.i ?? 0) - operating.i)).toBeLessThan(0.05);
+        }
+      },
+    ),
     { numRuns: 60 },
   );
 });
 
 test("a panel is told with what it is in and does, and with whether its substrings are bypassed", () => {
-  const doing = { v: 20.26, i: 8.617, p: 174.6, substrings: [{ v: 10, i: 8, p: 80, bypassed: false }, { v: -0.4, i: 8, p: -3, bypassed: true }] };
+  const doing = {
+    v: 20.26,
+    i: 8.617,
+    p: 174.6,
+    substrings: [
+      { v: 10, i: 8, p: 80, bypassed: false },
+      { v: -0.4, i: 8, p: -3, bypassed: true },
+    ],
+  };
   const plainWords = (words: string) => words.replaceAll("\u00a0", " ");
-  expect(plainWords(stateWords({ ...a(1), light: [1, 0.15], tiltDeg: 30 }, doing))).toBe("tilted 30°, 1 substring shaded, 20.3 V, 8.62 A, 175 W, 1 of 2 bypassed");
-  expect(plainWords(stateWords({ ...a(1), light: [0.15] }, { ...doing, substrings: doing.substrings.slice(0, 1) }))).toBe("shaded, 20.3 V, 8.62 A, 175 W, none bypassed");
+  expect(plainWords(stateWords({ ...a(1), light: [1, 0.15], tiltDeg: 30 }, doing))).toBe(
+    "tilted 30°, 1 substring shaded, 20.3 V, 8.62 A, 175 W, 1 of 2 bypassed",
+  );
+  expect(
+    plainWords(stateWords({ ...a(1), light: [0.15] }, { ...doing, substrings: doing.substrings.slice(0, 1) })),
+  ).toBe("shaded, 20.3 V, 8.62 A, 175 W, none bypassed");
   expect(stateWords({ ...a(1), stance: "off" }, null)).toBe("taken out");
 });

@@ -59,7 +59,10 @@ type Point = { readonly x: number; readonly y: number };
 
 function pointOf(event: Event): Point | null {
   if (event instanceof MouseEvent) return { x: event.clientX, y: event.clientY };
-  const touch = typeof TouchEvent !== "undefined" && event instanceof TouchEvent ? (event.touches[0] ?? event.changedTouches[0]) : undefined;
+  const touch =
+    typeof TouchEvent !== "undefined" && event instanceof TouchEvent
+      ? (event.touches[0] ?? event.changedTouches[0])
+      : undefined;
   return touch === undefined ? null : { x: touch.clientX, y: touch.clientY };
 }
 
@@ -67,8 +70,13 @@ function pointOf(event: Event): Point | null {
 function targetUnder({ x, y }: Point, dragged: HTMLElement): HTMLElement | null {
   const found = document.elementFromPoint(x, y)?.closest<HTMLElement>("[data-tile], [data-zone], [data-lane]") ?? null;
   // a panel on the shelf is no place of its own, nor is the one being dragged
-  const place = found?.dataset["tile"] !== undefined && (found === dragged || found.closest("[data-lane=shelf]") !== null) ? (found.parentElement?.closest<HTMLElement>("[data-zone], [data-lane]") ?? null) : found;
-  return place?.dataset["lane"] === undefined ? place : place.querySelector<HTMLElement>(":scope > * > [data-zone], :scope > [data-zone]:last-of-type");
+  const place =
+    found?.dataset["tile"] !== undefined && (found === dragged || found.closest("[data-lane=shelf]") !== null)
+      ? (found.parentElement?.closest<HTMLElement>("[data-zone], [data-lane]") ?? null)
+      : found;
+  return place?.dataset["lane"] === undefined
+    ? place
+    : place.querySelector<HTMLElement>(":scope > * > [data-zone], :scope > [data-zone]:last-of-type");
 }
 
 function targetOf(element: HTMLElement): Target | null {

@@ -4,5 +4,10 @@ import { type Place } from "@/core/wiring";
 export type Target = Place;
 
 export function isTarget(value: unknown): value is Target {
-  return typeof value === "object" && value !== null && "type" in value && ["row", "newRow", "beside", "shelf"].includes(String(value.type));
+  return (
+    typeof value === "object" &&
+    value !== null &&
+    "type" in value &&
+    ["row", "newRow", "beside", "shelf"].includes(String(value.type))
+  );
 }

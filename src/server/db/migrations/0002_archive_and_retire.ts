@@ -4,6 +4,7 @@ import { type Kysely } from "kysely";
 export async function up(db: Kysely<unknown>): Promise<void> {
   await db.transaction().execute(async (trx) => {
     await trx.schema.alterTable("plan").addColumn("archived_at", "text").execute();
-    for (const table of ["panel", "input"]) await trx.schema.alterTable(table).addColumn("retired_at", "text").execute();
+    for (const table of ["panel", "input"])
+      await trx.schema.alterTable(table).addColumn("retired_at", "text").execute();
   });
 }

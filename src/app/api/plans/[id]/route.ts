@@ -13,7 +13,12 @@ export function PUT(request: Request, { params }: Context): Promise<Response> {
     const revision = ifMatch(request);
     const reading = readPlanText(await bodyText(request));
     if (reading.type === "fault") throw planHttpFault(reading.fault);
-    const result = await replacePlan(await database(), { id: (await params).id, revision, plan: reading.plan, now: new Date().toISOString() });
+    const result = await replacePlan(await database(), {
+      id: (await params).id,
+      revision,
+      plan: reading.plan,
+      now: new Date().toISOString(),
+    });
     if (result.type === "stale") throw staleFault(result, revision);
     return answer(result.record);
   });
