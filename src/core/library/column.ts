@@ -1,4 +1,4 @@
-import { type FieldName, fieldSpecs, readCoefficient, readQuantity, type Reading } from "../units";
+import { type FieldName, fieldSpecs, partTail, readCoefficient, readQuantity, type Reading } from "../units";
 
 /** Why a cell was not understood. The value of its field then stays "not stated". */
 export type CellFault =
@@ -138,13 +138,13 @@ export function sizes<S>(
     written: false,
     write: () => "",
     read: (typed, unit) => {
-      const found = /^(.*?)\s*([a-z"″]+)?$/i.exec(typed.trim());
-      const parts = (found?.[1] ?? "").split(/\s*[x×*/]\s*/i);
+      const { head, tail } = partTail(typed.trim(), /[a-z"″]/i);
+      const parts = head.split(/[x×*/]/i).map((part) => part.trim());
       // a third number, a panel's thickness, may follow; fewer than wanted is not understood
       if (parts.length < keys.length) return { type: "fault", fault: { type: "notSizes", count: keys.length } };
       let patch: Partial<S> = {};
       for (const [k, key] of keys.entries()) {
-        const reading = readQuantity(withUnit(parts[k] ?? "", found?.[2] ?? unit), fieldSpecs[key]);
+        const reading = readQuantity(withUnit(parts[k] ?? "", tail === "" ? unit : tail), fieldSpecs[key]);
         if (reading.type !== "value")
           return {
             type: "fault",

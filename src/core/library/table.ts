@@ -1,3 +1,4 @@
+import { partTail } from "../units";
 import { type CellFault, type Column, lettersOf } from "./column";
 
 /** What became of one column of a file. */
@@ -118,24 +119,30 @@ export function writeTable<S>(columns: readonly Column<S>[], sheets: readonly S[
 
 /** The column a heading means: its own title, one of its other names, either with a unit in brackets or at the end. */
 function columnFor<S>(columns: readonly Column<S>[], heading: string): { column: Column<S> | null; unit: string } {
-  const bracketed = /[([]\s*([^()[\]]*?)\s*[)\]]\s*$/.exec(heading);
-  const unit = bracketed?.[1] ?? "";
-  const bare = bracketed === null ? heading : heading.slice(0, bracketed.index);
+  const { bare, unit } = partBrackets(heading);
   const named = (words: string) => {
     const wanted = lettersOf(words);
     return wanted === ""
       ? undefined
       : columns.find(
           ({ title, names }) =>
-            lettersOf(title.replace(/\s*\([^)]*\)$/, "")) === wanted ||
-            names.some((name) => lettersOf(name) === wanted),
+            lettersOf(partBrackets(title).bare) === wanted || names.some((name) => lettersOf(name) === wanted),
         );
   };
   const whole = named(bare);
   if (whole !== undefined) return { column: whole, unit };
-  const last = /^(.*\S)[\s_,]+(\S+)$/.exec(bare.trim());
-  const shorter = last === null ? undefined : named(last[1] ?? "");
-  return shorter === undefined ? { column: null, unit: "" } : { column: shorter, unit: last?.[2] ?? "" };
+  const { head, tail } = partTail(bare.trim(), /[^\s_,]/);
+  const shorter = named(head);
+  return shorter === undefined ? { column: null, unit: "" } : { column: shorter, unit: tail };
+}
+
+/** What stands in brackets at the end of a heading, mostly a unit, and the heading without it. */
+function partBrackets(heading: string): { readonly bare: string; readonly unit: string } {
+  const tidy = heading.trim();
+  const opened = /[)\]]$/.test(tidy) ? Math.max(tidy.lastIndexOf("("), tidy.lastIndexOf("[")) : -1;
+  const inside = tidy.slice(opened + 1, -1);
+  if (opened < 0 || /[)\]]/.test(inside)) return { bare: heading, unit: "" };
+  return { bare: tidy.slice(0, opened), unit: inside.trim() };
 }
 
 /** Text of a file, safe to show. */

@@ -2,7 +2,7 @@ import { type Measured, type PanelLabel } from "../panel";
 import { isLimitSky, type Sky, type SkyName } from "../sky";
 import { type Ground, type LaneContext, type SkyState, underSky } from "./context";
 import { type Judged } from "./finding";
-import { fitKind, type KindFit } from "./open";
+import { fitKind, type KindFit } from "./kind";
 import { judgeLane } from "./rules";
 
 /** What one panel does while its lane runs. */

@@ -1,14 +1,4 @@
-import {
-  type LabelFit,
-  completeLabel,
-  fitLabel,
-  fitPoints,
-  type Measured,
-  type PanelLabel,
-  type PointsFit,
-  readLabel,
-  type RequiredField,
-} from "../panel";
+import { completeLabel, readLabel, type RequiredField } from "../panel";
 import { type Plan, type PlanPanel, type PortSheet } from "../plan";
 import { brightNoonAirC } from "../sky";
 import { type Lane, laneKey, sameLane, tilesOf } from "../wiring";
@@ -25,13 +15,6 @@ export type Missing =
 
 /** Taken for a site that does not say; on the careful side for most of the inhabited world. */
 export const assumedSite: Site = { recordLowC: -20, recordHighC: 40, latitudeDeg: 45, mount: "roofGap" };
-
-/** What is fitted of a kind: its label and, where there are any, its measured points. */
-export type KindFit = { readonly label: LabelFit; readonly points: PointsFit | null };
-
-export function fitKind(label: PanelLabel, measured: Measured | null): KindFit {
-  return { label: fitLabel(label), points: measured === null ? null : fitPoints(label, measured) };
-}
 
 /** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */
 export const extraPanels = 3;

@@ -13,7 +13,7 @@ export type Reading =
 /** The panel value a coefficient is a share of: Voc for βVoc, Isc for αIsc, Pmax for γPmax. */
 export type CoefficientBase = { readonly unit: "V" | "A" | "W"; readonly value: number | null };
 
-const numberThenUnit = /^([+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d+)?)\s*(.*)$/i;
+const numberAtStart = /^[+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d+)?/i;
 
 /**
  * Reads a number as people write it: comma or point, typographic minus, spaces, with a unit the quantity can
@@ -22,11 +22,11 @@ const numberThenUnit = /^([+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d+)?)\s*(.*)$/i;
 export function readQuantity(text: string, spec: FieldSpec, system: UnitSystem = "metric"): Reading {
   const tidy = tidied(text);
   if (tidy === "") return { type: "empty" };
-  const match = numberThenUnit.exec(tidy);
-  if (match === null) return { type: "notANumber" };
-  const unit = (match[2] ?? "").trim();
-  const value = toKept(Number(match[1]), unit, spec.unit, system);
-  return value === null ? { type: "unknownUnit", unit } : bounded(value, spec, value !== Number(match[1]));
+  const parts = numberAndUnit(tidy);
+  if (parts === null) return { type: "notANumber" };
+  const { number, unit } = parts;
+  const value = toKept(number, unit, spec.unit, system);
+  return value === null ? { type: "unknownUnit", unit } : bounded(value, spec, value !== number);
 }
 
 /**
@@ -36,26 +36,31 @@ export function readQuantity(text: string, spec: FieldSpec, system: UnitSystem =
 export function readCoefficient(text: string, spec: FieldSpec, base: CoefficientBase): Reading {
   const tidy = tidied(text);
   if (tidy === "") return { type: "empty" };
-  const match = numberThenUnit.exec(tidy);
-  if (match === null) return { type: "notANumber" };
-  const number = Number(match[1]);
-  const unit = (match[2] ?? "")
+  const typed = numberAndUnit(tidy);
+  if (typed === null) return { type: "notANumber" };
+  const { number } = typed;
+  const unit = typed.unit
     .replace(/\s+|°/g, "")
     .replace(/^per/i, "/")
     .replace(/(\w|%)per/i, "$1/")
     .toLowerCase();
   if (unit === "" || unit === "%") return bounded(number, spec, false);
   const parts = /^(%|ppm|1|mv|v|ma|a|mw|w|)\/(c|k)$/.exec(unit);
-  if (parts === null) return { type: "unknownUnit", unit: (match[2] ?? "").trim() };
+  if (parts === null) return { type: "unknownUnit", unit: typed.unit };
   const measure = parts[1] ?? "";
   if (measure === "%") return bounded(number, spec, false);
   if (measure === "" || measure === "1") return bounded(number * 100, spec, true);
   if (measure === "ppm") return bounded(number / 1e4, spec, true);
   const milli = measure.length === 2;
   const letter = milli ? measure.slice(1) : measure;
-  if (letter !== base.unit.toLowerCase()) return { type: "unknownUnit", unit: (match[2] ?? "").trim() };
+  if (letter !== base.unit.toLowerCase()) return { type: "unknownUnit", unit: typed.unit };
   if (base.value === null) return { type: "notANumber" };
   return bounded(((milli ? number / 1000 : number) / base.value) * 100, spec, true);
+}
+
+function numberAndUnit(tidy: string): { readonly number: number; readonly unit: string } | null {
+  const number = numberAtStart.exec(tidy)?.[0];
+  return number === undefined ? null : { number: Number(number), unit: tidy.slice(number.length).trim() };
 }
 
 function tidied(text: string): string {

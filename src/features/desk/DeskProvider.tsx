@@ -5,9 +5,10 @@ import { type StoreApi, useStore } from "zustand";
 import { createClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
-import { type Slot } from "@/workers/judge";
+import { openJudgeWorker } from "@/workers/judge";
 import { createDrawn, drawTogether, type Later } from "./drawn";
-import { type Judgement, startJudge } from "./judge";
+import { startJudge } from "./judge";
+import { type Judgement } from "./judgement";
 import { packHistory, unpackHistory } from "./kept-history";
 import { type Saver, startSaver } from "./saver";
 import { createDesk, type Desk, type DeskState, wiringOf } from "./store";
@@ -175,9 +176,4 @@ export function useJudging(): boolean {
       state.judgement.plan !== state.history.present ||
       state.judgement.wiringId !== wiringOf(state).id,
   );
-}
-
-/** A worker that judges wirings. */
-export function openJudgeWorker(): Slot {
-  return new Worker(new URL("../../workers/judge/judge.worker.ts", import.meta.url), { type: "module" });
 }

@@ -1,7 +1,6 @@
 export { DeskFrame } from "./DeskFrame";
 export {
   DeskProvider,
-  openJudgeWorker,
   useAssessment,
   useDesk,
   useDeskState,
@@ -15,4 +14,4 @@ export { stopNames } from "./messages";
 export { type Saver, startSaver } from "./saver";
 export { useLibrary } from "./useLibrary";
 export { createDesk, type Desk, type DeskState, type SaveState, wiringOf } from "./store";
-export { type Judgement } from "./judge";
+export { type Judgement } from "./judgement";

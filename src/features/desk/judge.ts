@@ -1,21 +1,8 @@
 import { type Plan } from "@/core/plan";
-import { type Assessed, type Assessment, type Look, type Mend, type TileStates } from "@/core/rules";
-import { type SkyName } from "@/core/sky";
+import { type Assessed, type Assessment, type Look, type Mend } from "@/core/rules";
 import { createJudgeClient, type JudgeAnswer, type Slot } from "@/workers/judge";
+import { type Judgement } from "./judgement";
 import { type Desk, wiringOf } from "./store";
-
-/** What is known of one revision of the document. It grows as answers come; a newer revision replaces it whole. */
-export type Judgement = {
-  readonly plan: Plan;
-  readonly wiringId: string;
-  readonly assessment: Assessment;
-  /** The sky looked at, and what each panel does under it. */
-  readonly sky: SkyName;
-  readonly tiles: TileStates;
-  readonly mends: "searching" | "found";
-  /** Wirings tried so far, when the search takes long enough to say so. */
-  readonly tried: number;
-};
 
 /** Has the worker judge the wiring on the desk whenever it changes. Returns how to stop. */
 export function startJudge(desk: Desk, open: () => Slot): () => void {

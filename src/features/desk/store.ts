@@ -14,7 +14,7 @@ import {
 } from "@/core/plan";
 import { equinoxNoon, type Moment, type SkyName } from "@/core/sky";
 import { type TileKey } from "@/core/wiring";
-import { type Judgement } from "./judge";
+import { type Judgement } from "./judgement";
 
 /** How the plan on screen stands to the one on disk. */
 export type SaveState =

@@ -9,6 +9,7 @@ import {
   type ReadAnswer,
   type ReadLetter,
   type ShelfName,
+  openLibrarianWorker,
 } from "@/workers/librarian";
 
 /** How far the reading of a file has come. */
@@ -54,9 +55,7 @@ export function useReading({ shelf, existing, keep }: Parts) {
     setReading({ type: "reading", fileName, rows: 0, share: 0 });
     const text = await file.text();
     end();
-    const slot = new Worker(new URL("../../workers/librarian/librarian.worker.ts", import.meta.url), {
-      type: "module",
-    });
+    const slot = openLibrarianWorker();
     worker.current = slot;
     slot.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
       if (data.type === "progress")

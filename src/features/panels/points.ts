@@ -22,14 +22,7 @@ export function readPoints(text: string): PointsReading {
         : /\s/.test(tidy)
           ? tidy.split(/\s+/)
           : (Papa.parse<string[]>(tidy).data[0] ?? []);
-    const [v, i] = parts.map((part) =>
-      Number(
-        part
-          .trim()
-          .replace(",", ".")
-          .replace(/\s*[va]$/i, ""),
-      ),
-    );
+    const [v, i] = parts.map((part) => Number(part.trim().replace(",", ".").replace(/[va]$/i, "")));
     if (
       v === undefined ||
       i === undefined ||

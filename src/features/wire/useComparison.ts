@@ -5,8 +5,7 @@ import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { type Moment } from "@/core/sky";
 import { type Slip, slips } from "@/core/wiring";
-import { openJudgeWorker } from "@/features/desk";
-import { createJudgeClient } from "@/workers/judge";
+import { createJudgeClient, openJudgeWorker } from "@/workers/judge";
 
 /** A slip on the way to a wiring, and what the rules say of it. */
 export type JudgedSlip = { readonly toId: string; readonly slip: Slip; readonly assessment: Assessment };

@@ -86,17 +86,15 @@ function shelf<Sheet extends { name: string }>(
     async add(db: Db, made: readonly { id: string; sheet: Sheet }[], now: string): Promise<void> {
       await db.transaction().execute(async (trx) => {
         for (let from = 0; from < made.length; from += rowsAtOnce) {
-          const rows = made
-            .slice(from, from + rowsAtOnce)
-            .map(({ id, sheet }) => ({
-              id,
-              name: sheet.name,
-              revision: 1,
-              sheet: JSON.stringify(sheet),
-              created_at: now,
-              updated_at: now,
-              retired_at: null,
-            }));
+          const rows = made.slice(from, from + rowsAtOnce).map(({ id, sheet }) => ({
+            id,
+            name: sheet.name,
+            revision: 1,
+            sheet: JSON.stringify(sheet),
+            created_at: now,
+            updated_at: now,
+            retired_at: null,
+          }));
           await trx.insertInto(table).values(rows).execute();
         }
       });

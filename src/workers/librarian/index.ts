@@ -1,3 +1,4 @@
+export { openLibrarianWorker } from "./open";
 export {
   type FileContents,
   type FileFault,
