@@ -1,6 +1,5 @@
 import { type Page } from "puppeteer-core";
-import { launchBrowser } from "../e2e/browser";
-import { startServer, temporaryDir } from "../e2e/server";
+import { launchBrowser, startServer, temporaryDir } from "../e2e/harness";
 import { crowdedPlan } from "./crowded-plan";
 import { print } from "./figures";
 

@@ -1,5 +1,4 @@
-import { launchBrowser } from "../e2e/browser";
-import { freePort, launch, temporaryDir } from "../e2e/server";
+import { freePort, launch, launchBrowser, temporaryDir } from "../e2e/harness";
 import { print } from "./figures";
 
 /** The whole application: cold start, first view, and edit to verdict in the browser. */

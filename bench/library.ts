@@ -2,8 +2,8 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { type ElementHandle } from "puppeteer-core";
-import { launchBrowser, press } from "../e2e/browser";
-import { startServer, temporaryDir } from "../e2e/server";
+import { launchBrowser, startServer, temporaryDir } from "../e2e/harness";
+import { Fields } from "../e2e/screen/fields";
 import { print } from "./figures";
 
 const rows = 1000;
@@ -46,7 +46,7 @@ async function main(): Promise<void> {
     );
     reported.push(performance.now() - start);
     const pressed = performance.now();
-    await press(page, `Put ${rows}`);
+    await new Fields(page).press(`Put ${rows}`);
     await page.waitForFunction(() => document.querySelector("[role=dialog]") === null, { polling: "mutation" });
     kept.push(performance.now() - pressed);
   }

@@ -1,7 +1,7 @@
 import { spawnSync } from "node:child_process";
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import { temporaryDir } from "./server";
+import { temporaryDir } from "./harness";
 
 /** The case command as it is used: files and standard input in, one line out, complaints beside. */
 const root = path.join(__dirname, "..");

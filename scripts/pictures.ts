@@ -1,8 +1,8 @@
 import { writeFileSync } from "node:fs";
 import path from "node:path";
 import { type ElementHandle, type Page } from "puppeteer-core";
-import { launchBrowser, openPage, press } from "../e2e/browser";
-import { startServer, temporaryDir } from "../e2e/server";
+import { launchBrowser, openPage, startServer, temporaryDir } from "../e2e/harness";
+import { Fields } from "../e2e/screen/fields";
 
 /** Takes the README's pictures from the demo data. */
 const wide = { width: 1280, height: 800 };
@@ -31,7 +31,7 @@ const pictures: readonly Picture[] = [
 
 /** The wirings side by side, the first change between them opened. */
 async function compare(page: Page): Promise<void> {
-  await press(page, "Compare");
+  await new Fields(page).press("Compare");
   await page.waitForFunction(() =>
     [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")),
   );

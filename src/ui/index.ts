@@ -12,6 +12,7 @@ export { Nonce, useNonce } from "./Nonce";
 export { offerFile } from "./offer-file";
 export { PickList } from "./PickList";
 export { QuantityField } from "./QuantityField";
+export { ReadyMark } from "./ReadyMark";
 export { Sheet } from "./Sheet";
 export { TextKey } from "./TextKey";
 export { TextLine } from "./TextLine";

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { effort } from "@/testing";
 import { solveNet } from "../net";
 import { anyNet, number } from "../testing";
 import { operate, operatingPoint, type Port, portWindow, sharedOut, trackingOf, type Window, wattLimit } from ".";
@@ -44,7 +45,7 @@ test("a climber never beats a scan, keeps every limit, and on a curve of one pea
         expect(climbed.p).toBeGreaterThanOrEqual(scanned.p * 0.9999 - 1e-9);
       if (climbed.limitedBy === "lowPeak") expect(array.peaks.length).toBeGreaterThan(1);
     }),
-    { numRuns: 300 },
+    { numRuns: effort(150) },
   );
 });
 
@@ -58,7 +59,7 @@ test("PWM stands at the volts it is held at, never gives more than a scan of the
       expect(held.p).toBeLessThanOrEqual(array.mpp.p * 1.00001);
       expect(fits(within, held)).toBe(true);
     }),
-    { numRuns: 200 },
+    { numRuns: effort(200) },
   );
 });
 
@@ -81,7 +82,7 @@ test("ports that share a limit keep it together, none takes more than alone, and
         if (maxW === null && maxA === null) expect(taken).toEqual(ports.map(({ alone }) => alone));
       },
     ),
-    { numRuns: 80 },
+    { numRuns: effort(80) },
   );
 });
 

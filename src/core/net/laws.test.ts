@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { effort } from "@/testing";
 import { operatingPoint, type Window } from "../input";
 import { atCurrent, atVoltage } from "../iv";
 import { fitLabel } from "../panel";
@@ -18,7 +19,7 @@ test("a model never throws, and always meets Isc and Voc, whatever the label", (
       near(solution.vocV, label.vocV, label.vocV);
       expect(Math.abs(solution.iscA / label.iscA - 1)).toBeLessThan(0.02);
     }),
-    { numRuns: 400 },
+    { numRuns: effort(200) },
   );
 });
 
@@ -28,7 +29,7 @@ test("a plausible label is met within half a percent at its maximum", () => {
       const { missPct } = fitLabel(label);
       expect(Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp))).toBeLessThan(0.5);
     }),
-    { numRuns: 300 },
+    { numRuns: effort(150) },
   );
 });
 
@@ -91,7 +92,7 @@ test("any net solves: finite, ordered peaks under the product of its ends, order
       const turned = solveNet({ ...net, members: [...net.members].reverse() });
       expect(turned.mpp).toEqual(solution.mpp);
     }),
-    { numRuns: 300 },
+    { numRuns: effort(150) },
   );
 });
 
@@ -111,7 +112,7 @@ test("series × strings multiplies volts and amps", () => {
         near(array.mpp.p, series * strings * one.mpp.p, array.mpp.p);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: effort(60) },
   );
 });
 
@@ -164,7 +165,7 @@ test("the operating point lies on the curve, inside the window, and no sampled a
         if (v > 0 && fits(v, i)) expect(v * i).toBeLessThanOrEqual(operating.p * (1 + 2e-5) + 1e-6);
       }
     }),
-    { numRuns: 300 },
+    { numRuns: effort(150) },
   );
 });
 
@@ -212,7 +213,7 @@ describe("looking into a net", () => {
           1e-3,
         );
       }),
-      { numRuns: 80 },
+      { numRuns: effort(80) },
     );
   });
 
@@ -264,7 +265,7 @@ test("a substring put in the dark never raises the maximum", () => {
         }).mpp.p;
       expect(under([suns, suns, 0])).toBeLessThanOrEqual(under([suns, suns, suns]) * (1 + 1e-6));
     }),
-    { numRuns: 60 },
+    { numRuns: effort(60) },
   );
 });
 
@@ -276,6 +277,6 @@ test("a net split over two inputs never yields less than the better half alone, 
       expect(split).toBeGreaterThanOrEqual(Math.max(one.mpp.p, two.mpp.p));
       expect(split * (1 + 3e-4) + 1e-6).toBeGreaterThanOrEqual(joined.mpp.p);
     }),
-    { numRuns: 100 },
+    { numRuns: effort(100) },
   );
 });

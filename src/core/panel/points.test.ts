@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { effort } from "@/testing";
 import { atVoltage } from "../iv";
 import { solveNet } from "../net";
 import { plausibleLabel } from "../testing";
@@ -59,7 +60,7 @@ test("points of a panel that is not its label give back that panel, at any sky",
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: effort(60) },
   );
 });
 
@@ -103,6 +104,6 @@ test("no finite points make it throw or give a number that is not one", () => {
           for (const value of Object.values(fit.model)) expect(Number.isFinite(value)).toBe(true);
       },
     ),
-    { numRuns: 200 },
+    { numRuns: effort(200) },
   );
 });

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { effort } from "@/testing";
 import { plausibleLabel } from "../testing";
 import { type LabelDraft, readingsThatFit } from ".";
 
@@ -61,6 +62,6 @@ test("every reading offered leaves a label that agrees, and whatever is read, no
         for (const { patch } of readingsThatFit(draft)) expect(readingsThatFit({ ...draft, ...patch })).toEqual([]);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: effort(60) },
   );
 });

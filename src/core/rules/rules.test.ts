@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
+import { effort } from "@/testing";
 import { applyChange, type Change, emptyPlan, type PanelSheet, type Plan, type PortSheet } from "../plan";
 import { matrixRows, newTile, type Row, rowOf, type Tile } from "../wiring";
 import {
@@ -468,12 +469,12 @@ describe("mends", () => {
   test("every mend of equal rows, applied, makes its rule pass and adds no Stop", () => {
     fc.assert(
       fc.property(setting, (asked) => applyAll(planWith(asked))),
-      { numRuns: 40 },
+      { numRuns: effort(20) },
     );
   });
 
   test("so does every mend of unequal ones", () => {
-    fc.assert(fc.property(mixed, applyAll), { numRuns: 40 });
+    fc.assert(fc.property(mixed, applyAll), { numRuns: effort(20) });
     expect([...seen]).toEqual(
       expect.arrayContaining(["coldVoc", "current", "hotVmp", "mismatch", "mixedStates", "wake"]),
     );
@@ -513,7 +514,7 @@ test("one more in series never lowers the coldest volts, and every rule that app
         "systemVoltage",
       ]);
     }),
-    { numRuns: 40 },
+    { numRuns: effort(20) },
   );
 });
 

@@ -4,9 +4,10 @@ import Box from "@mui/material/Box";
 import { useParams, useRouter } from "next/navigation";
 import { type ReactNode, useEffect } from "react";
 import { type Stop, stops } from "@/core/plan";
+import { ReadyMark } from "@/ui";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
-import { useDeskState } from "./DeskProvider";
+import { useDeskState, useSettled } from "./DeskProvider";
 import { stopNames } from "./messages";
 import { Trail } from "./Trail";
 
@@ -39,8 +40,13 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
         {children}
       </Box>
       <Notice />
+      <DeskReady />
     </Box>
   );
+}
+
+function DeskReady() {
+  return <ReadyMark ready={useSettled()} />;
 }
 
 function useCurrentStop(): Stop {

@@ -1,6 +1,16 @@
 "use client";
 
-import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from "react";
+import {
+  createContext,
+  type ReactNode,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+} from "react";
 import { type StoreApi, useStore } from "zustand";
 import { createClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
@@ -11,7 +21,7 @@ import { startJudge } from "./judge";
 import { type Judgement } from "./judgement";
 import { packHistory, unpackHistory } from "./kept-history";
 import { type Saver, startSaver } from "./saver";
-import { createDesk, type Desk, type DeskState, wiringOf } from "./store";
+import { createDesk, type Desk, type DeskState, isJudged, wiringOf } from "./store";
 
 type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge">;
 type DeskContextValue = {
@@ -170,10 +180,22 @@ export function useAssessment(): Assessment | null {
 
 /** True while the verdict on screen is of an older revision. */
 export function useJudging(): boolean {
-  return useDeskState(
-    (state) =>
-      state.judgement === null ||
-      state.judgement.plan !== state.history.present ||
-      state.judgement.wiringId !== wiringOf(state).id,
+  return !useDeskState(isJudged);
+}
+
+/** True when the desk is drawn as it stands, with its verdict, and neither is waited for. */
+export function useSettled(): boolean {
+  const { desk, drawn } = useDeskContext();
+  const subscribe = useCallback(
+    (changed: () => void) => {
+      const stops = [desk.store.subscribe(changed), drawn.subscribe(changed)];
+      return () => stops.forEach((stop) => stop());
+    },
+    [desk, drawn],
   );
+  const settled = () => {
+    const state = drawn.getState();
+    return state === desk.store.getState() && isJudged(state) && state.judgement?.sky === state.sky;
+  };
+  return useSyncExternalStore(subscribe, settled, () => false);
 }

@@ -36,7 +36,14 @@ export function LibrarySheet<T extends { readonly id: string; readonly sheet: { 
           component={Link}
           href={`/library/${shelf}`}
           prefetch={false}
-          sx={{ color: "inherit", fontSize: "0.8125rem", minHeight: 36, display: "inline-flex", alignItems: "center" }}
+          sx={{
+            color: "inherit",
+            fontSize: "0.8125rem",
+            minHeight: 36,
+            display: "inline-flex",
+            alignItems: "center",
+            "@media (pointer: coarse)": { minHeight: 44 },
+          }}
         >
           Table and files
         </Box>

@@ -1,5 +1,5 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
-import { type DeskState, wiringOf } from "./store";
+import { type DeskState, isJudged, wiringOf } from "./store";
 
 /** Longest that a change waits for its verdict before it is drawn without, ms: about a frame. */
 const mostWaitMs = 16;
@@ -40,5 +40,5 @@ function waits(state: DeskState, shown: DeskState): boolean {
   const wiringId = wiringOf(state).id;
   if (judgement === null || history.gesture !== null) return false;
   if (history.present === shown.history.present && wiringId === wiringOf(shown).id && sky === shown.sky) return false;
-  return judgement.plan !== history.present || judgement.wiringId !== wiringId || judgement.sky !== sky;
+  return !isJudged(state) || judgement.sky !== sky;
 }

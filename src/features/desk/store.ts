@@ -91,6 +91,12 @@ export function wiringOf({ history, wiringId }: Pick<DeskState, "history" | "wir
   return wiring;
 }
 
+/** Whether what was last said of the plan is of the document and the wiring that are on the desk now. */
+export function isJudged(state: DeskState): boolean {
+  const { judgement, history } = state;
+  return judgement?.plan === history.present && judgement.wiringId === wiringOf(state).id;
+}
+
 /** The session around one plan: document with history, and what is on screen. No React, no network. */
 export function createDesk(opened: SavedPlan): Desk {
   const store = createStore<DeskState>(() => ({

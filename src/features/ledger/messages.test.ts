@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { applyChange, type Plan } from "@/core/plan";
 import { allMends, assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
+import { effort } from "@/testing";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, whyLines } from "./messages";
 
 /** Demo plans pulled about: every wiring, ceilings and limits there or not, silent labels, unknown sites. */
@@ -78,7 +79,7 @@ test("every finding, reason, assumption and mend has its words, with numbers and
         );
       }
     }),
-    { numRuns: 60 },
+    { numRuns: effort(28) },
   );
   expect(outcomes.size).toBeGreaterThan(14);
 });

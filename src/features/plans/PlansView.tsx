@@ -12,7 +12,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type ApiResult, createClient, type PlanSummary, type SavedPlan } from "@/api";
-import { counted, LightSwitch, NamePlate, Sheet, UnitSwitch } from "@/ui";
+import { counted, LightSwitch, NamePlate, ReadyMark, Sheet, UnitSwitch } from "@/ui";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 
@@ -292,6 +292,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
         </Box>
         .
       </Box>
+      <ReadyMark />
     </Box>
   );
 }

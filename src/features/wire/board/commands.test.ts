@@ -3,6 +3,7 @@ import { applyChange, type Plan, readPlan, record, redo, startHistory, undo } fr
 import { assessOpen, createMemory, lookInto, openById } from "@/core/rules";
 import { keyOf, type Place, tilesOf, type TileKey } from "@/core/wiring";
 import { demoPlans } from "@/demo";
+import { effort } from "@/testing";
 import {
   besideBefore,
   type Board,
@@ -104,7 +105,7 @@ test("whatever is done on the board, a verdict from memory is the one worked out
         if (outcome !== null) plan = applyChange(plan, outcome.change);
       }
     }),
-    { numRuns: 12 },
+    { numRuns: effort(4) },
   );
 });
 
@@ -131,7 +132,7 @@ test("200 board actions leave a plan that reads at every step, and 200 undos bri
       while (history.future.length > 0) history = redo(history);
       expect(JSON.stringify(history.present)).toBe(after);
     }),
-    { numRuns: 40 },
+    { numRuns: effort(40) },
   );
 });
 

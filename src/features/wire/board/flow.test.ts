@@ -5,6 +5,7 @@ import { skyNames } from "@/core/sky";
 import { demoPlans } from "@/demo";
 
 import { newTile, type Row, rowOf } from "@/core/wiring";
+import { effort } from "@/testing";
 import { flowOfRows, runningFlow } from "./flow";
 import { stateWords } from "./TileView";
 
@@ -79,7 +80,7 @@ test("the sums at the plugs end where the solver has the lane: its volts for eve
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: effort(60) },
   );
 });
 

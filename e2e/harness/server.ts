@@ -12,7 +12,7 @@ export type RunningServer = {
   readonly end: (signal: NodeJS.Signals) => Promise<number | null>;
 };
 
-const root = path.join(__dirname, "..");
+const root = path.join(__dirname, "..", "..");
 
 export function temporaryDir(): { dir: string; remove: () => void } {
   const dir = mkdtempSync(path.join(os.tmpdir(), "golden-array-e2e-"));

@@ -1,0 +1,158 @@
+import { walk } from "./harness/visit";
+
+/** What stands around the board: readings, skies, keys of the stop, wirings side by side, and the stops before it. */
+const home = "station/high: roof.1-roof.2-roof.3-roof.4";
+
+walk("a finding lights the panels it speaks of, and a panel shows what it does", async ({ open, plan }) => {
+  const { page, board, fields } = await open(`${await plan()}/wire`);
+  // rules that pass are folded in a ledger of several ports
+  await fields.press("Show the");
+  await (await page.waitForSelector("[data-rule=coldVoc]"))?.hover();
+  await page.waitForSelector("[data-tile='bookbay.1'][data-lit=true], [data-tile='roof.1'][data-lit=true]");
+  await page.waitForSelector("[data-testid=window-chart] [data-lit-edge=ceiling]");
+  await (await page.waitForSelector(board.tile("roof.1")))?.hover();
+  const noon = await fields.says(
+    "[data-testid=board-reading]",
+    /number 1.*Bright noon: \d+\.\d\sV, \d+\.\d\d\sA, \d+\sW, none bypassed/,
+  );
+  // volts add from plug to plug, up to the row's own
+  const sums = await page.$$eval(
+    "[data-lane='station/high'] [data-zone^='row:'], [data-lane='station/high'] strong",
+    (all) => all.map((each) => Number(/([\d.]+)\sV/.exec(each.textContent ?? "")?.[1])).filter((v) => v > 0),
+  );
+  const one = Number(/: ([\d.]+)\sV/.exec(noon)?.[1]);
+  expect(sums.length).toBeGreaterThanOrEqual(4);
+  sums.slice(0, 4).forEach((sum, k) => expect(Math.abs(sum - one * (k + 1))).toBeLessThan(0.25));
+  await page.click("[data-tile='roof.1'] [data-substring='2']");
+  await fields.says("[data-testid=board-reading]", /1 substring shaded.*1 of 2 bypassed/);
+});
+
+walk("a press on a sky moves panels, totals and chart to it, and it says what it assumes", async ({ open, plan }) => {
+  const { page, fields, ledger } = await open(`${await plan()}/wire`);
+  await fields.says("[data-testid=running]", /Bright noon:/);
+  const noonW = await ledger.runningW();
+  await fields.press("Haze");
+  await fields.says("[data-testid=running]", /Haze:/);
+  expect((await ledger.runningW()) / noonW).toBeLessThan(0.35);
+  await fields.says("[aria-label='Sky'] + div", /bright overcast.*250/);
+  await fields.press("Now");
+  await fields.says("[data-testid=running]", /Now:/);
+  await fields.says("[aria-label='Sky'] + div", /your clock’s time zone and this latitude/);
+  const curves = await page.$$eval("[data-testid=window-chart] path[data-sky]", (paths) =>
+    paths.map((each) => each.getAttribute("data-sky")),
+  );
+  expect(curves).toEqual(["coldDawn", "brightNoon", "hotRoof", "now"]);
+  await fields.press("Bright noon");
+  await fields.says("[data-testid=running]", /Bright noon:/);
+});
+
+walk("keys of the stop: wirings, sky, compare, ledger, and a mend that undo takes back", async ({ open, plan }) => {
+  const { page, board, fields } = await open(`${await plan()}/wire`);
+  const wiringNow = (name: string) =>
+    fields.says("[aria-label='Wirings of these panels'] [aria-pressed=true]", new RegExp(`^${name}$`));
+  await fields.chord("Alt", "w");
+  await wiringNow("Under way");
+  await fields.chord("Alt", "Shift", "w");
+  await wiringNow("Parked");
+  await fields.chord("Alt", "s");
+  await fields.says("[data-testid=running]", /Hot roof:/);
+  for (let k = 0; k < 4; k++) await fields.chord("Alt", "s");
+  await fields.says("[data-testid=running]", /Bright noon:/);
+  await fields.chord("Alt", "l");
+  await page.waitForSelector("[role=dialog][aria-label=Ledger]");
+  await fields.press("Close the ledger");
+  await fields.gone("[role=dialog]");
+  await fields.chord("Alt", "c");
+  await page.waitForSelector("[data-wiring]");
+  await fields.chord("Alt", "c");
+  await fields.gone("[data-wiring]");
+  await board.focus("roof.4");
+  await fields.chord("Alt", "Shift", "ArrowUp");
+  await board.stands("station/low: bookbay.1-bookbay.2 | roof.4");
+  await fields.says("button", /Mend:/);
+  await fields.chord("Alt", "m");
+  await board.said(/Mended; undo takes it back/);
+  await fields.press("Undo");
+  await fields.press("Undo");
+  await board.stands(home);
+});
+
+walk(
+  "one more, one fewer and filling have keys, and no key of the stop runs in a text field",
+  async ({ open, plan }) => {
+    const { page, board, fields } = await open(`${await plan()}/wire`);
+    await board.focus("roof.1");
+    await page.keyboard.press("+");
+    await board.said(/5 × Mossgate MG-195/);
+    await page.keyboard.press("-");
+    await board.said(/4 × Mossgate MG-195/);
+    await page.keyboard.press("f");
+    await page.waitForSelector("[role=group][aria-label^='Fill'] input:focus");
+    // in a field Alt may write a letter
+    await fields.chord("Alt", "c");
+    await fields.chord("Alt", "w");
+    expect(await page.$("[data-wiring]")).toBeNull();
+    await fields.says("[aria-label='Wirings of these panels'] [aria-pressed=true]", /^Parked$/);
+  },
+);
+
+walk("another wiring of the same panels is a press away, and a copy of it leaves the first alone", async (visit) => {
+  const { page, board, fields } = await visit.open(`${await visit.plan()}/wire`);
+  await fields.press("Press day");
+  await board.stands("press/pv: roof.1-roof.2 | roof.3-roof.4");
+  await fields.press("Copy this wiring");
+  await board.focus("roof.4");
+  await page.keyboard.press("Delete");
+  await board.stands("press/pv: roof.1-roof.2 | roof.3");
+  await fields.press("Press day");
+  await board.stands("press/pv: roof.1-roof.2 | roof.3-roof.4");
+  await fields.saved();
+  await fields.press("Parked");
+  await board.stands(home);
+});
+
+walk(
+  "wirings are compared side by side, with what moves between them and what to beware of",
+  async ({ open, plan }) => {
+    const { page, fields } = await open(`${await plan()}/wire`);
+    const unfold = () => page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
+    await fields.press("Compare");
+    await page.waitForFunction(() => {
+      const rows = [...document.querySelectorAll("[data-wiring]")];
+      return rows.length === 3 && rows.every((row) => /connect/.test(row.textContent ?? ""));
+    });
+    await unfold();
+    await fields.says("[data-wiring=parked]", /nothing to buy/);
+    await fields.says("[data-wiring=pressday]", /1 pair of branch connectors/);
+    const change = await fields.says("details", /From “Parked” to “Press day”/);
+    expect(change).toMatch(/Cover the panels, then unplug at .*Port 2.*Mossgate MG-195 1.*Plug in at .*Lodestone/);
+    expect(change).toMatch(/120\.1\sV: a shock hazard/);
+    // what no rule of either wiring would say: the way between them has its own dangers
+    await fields.press("Press day");
+    await unfold();
+    await fields.says(
+      "details",
+      /What is meant for .*Port 2.* must not be plugged in at Lodestone.*over the input’s 100\sV/,
+    );
+  },
+);
+
+walk("measured points take the label's place, are refused at their line, and can be dropped again", async (visit) => {
+  const { page, fields } = await visit.open(`${await visit.plan()}/panels`);
+  await (await fields.named("Points: volts, amps")).focus();
+  await page.keyboard.type("0, 8.6\n10, 8.55\n18, 8.4\n22, 7.9\n24, 6.6\n26, 3.4\nmany");
+  await fields.says("[role=alert]", /Line 7: “many” is not volts and amps/);
+  for (let k = 0; k < 4; k++) await page.keyboard.press("Backspace");
+  await fields.says("[role=status]", /A diode’s curve runs through the points/);
+  await fields.press("Go back to the label");
+  await page.waitForFunction(() => !/runs through the points/.test(document.body.textContent ?? ""));
+});
+
+walk("a limit that ports share is typed in, and judged over all of them", async ({ open, plan }) => {
+  const { fields, ledger } = await open(`${await plan()}/input`);
+  await fields.type("Watts together", "600");
+  await fields.press("Ledger");
+  await ledger.line("shared", /At noon Port 1.*and Port 2.*together they draw up to 600\sW/);
+  await fields.press("Close the ledger");
+  await fields.saved();
+});

@@ -1,0 +1,58 @@
+import puppeteer, { type Browser, type BrowserContext, type Page } from "puppeteer-core";
+
+export type Size = { readonly width: number; readonly height: number };
+export const desktop: Size = { width: 1280, height: 800 };
+export const phone: Size = { width: 390, height: 844 };
+
+/** A page that remembers what a user would rather not see happen, and what it asked for. */
+export type WatchedPage = { readonly page: Page; readonly complaints: string[]; readonly requested: string[] };
+
+export function launchBrowser(): Promise<Browser> {
+  return puppeteer.launch({
+    executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+      // several pages are open at once, and one that is not in front must not go slow
+      "--disable-renderer-backgrounding",
+      "--disable-background-timer-throttling",
+      "--disable-backgrounding-occluded-windows",
+    ],
+  });
+}
+
+/** Opens an address and waits until the application says that it is ready. */
+export async function openPage(
+  browser: Browser | BrowserContext,
+  url: string,
+  size: Size = desktop,
+): Promise<WatchedPage> {
+  const page = await browser.newPage();
+  const complaints: string[] = [];
+  const requested: string[] = [];
+  page.on("console", (message) => {
+    // a refused request is part of what is tested, and the browser logs each one by itself
+    if (message.type() === "error" && !/Failed to load resource/.test(message.text())) complaints.push(message.text());
+  });
+  page.on("pageerror", (error) => complaints.push(String(error)));
+  page.on("request", (request) => requested.push(request.url()));
+  await page.setViewport({ ...size, isMobile: size.width < 500, hasTouch: size.width < 500 });
+  await page.emulateMediaFeatures([{ name: "prefers-reduced-motion", value: "reduce" }]);
+  await goTo(page, url);
+  return { page, complaints, requested };
+}
+
+export async function goTo(page: Page, url: string): Promise<void> {
+  await page.goto(url, { waitUntil: "domcontentloaded" });
+  await ready(page);
+}
+
+/** Waits until the page shows what it knows and nothing on it is still to come. */
+export async function ready(page: Page): Promise<void> {
+  await page.waitForSelector("[data-ready=true]", { timeout: 30_000 });
+}

@@ -1,0 +1,18 @@
+import { mkdirSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { type WatchedPage } from "./browser";
+
+const folder = path.join(__dirname, "..", "..", "test-failures");
+
+/** Leaves what each page of a failed test showed, as text and as a picture, in a folder that git ignores. */
+export async function leaveEvidence(name: string, pages: readonly WatchedPage[]): Promise<void> {
+  mkdirSync(folder, { recursive: true });
+  const stem = path.join(folder, name.replace(/[^\p{L}\p{N}]+/gu, "-").slice(0, 100));
+  for (const [k, { page, complaints }] of pages.entries()) {
+    if (page.isClosed()) continue;
+    const file = pages.length === 1 ? stem : `${stem}-page-${k + 1}`;
+    const shown = await page.evaluate(() => document.body.innerText).catch(String);
+    writeFileSync(`${file}.txt`, [page.url(), ...complaints.map((each) => `complaint: ${each}`), "", shown].join("\n"));
+    await page.screenshot({ path: `${file}.png` }).catch(() => undefined);
+  }
+}

@@ -1,0 +1,23 @@
+import { type Config } from "jest";
+import { launchBrowser } from "./browser";
+import { common } from "./common";
+import { startServer, temporaryDir } from "./server";
+
+/**
+ * A server with the demo and a browser for each worker, started once: what is compiled for the first test is there for
+ * the last. Tests find both by what is put into the environment here.
+ */
+export default async function setUp({ maxWorkers }: Config & { maxWorkers: number }): Promise<void> {
+  const temporary = temporaryDir();
+  const server = await startServer(temporary.dir, ["--demo"]);
+  const browsers = await Promise.all(Array.from({ length: maxWorkers }, launchBrowser));
+  process.env[common.server] = JSON.stringify({ url: server.url, port: server.port });
+  process.env[common.browsers] = JSON.stringify(browsers.map((browser) => browser.wsEndpoint()));
+  Object.assign(globalThis, {
+    endOfTests: async () => {
+      await Promise.all(browsers.map((browser) => browser.close()));
+      await server.end("SIGTERM");
+      temporary.remove();
+    },
+  });
+}

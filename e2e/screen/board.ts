@@ -1,0 +1,79 @@
+import { type Page } from "puppeteer-core";
+import { type Fields } from "./fields";
+
+/** In the page: what stands where, lane by lane, rows parted by bars and panels of a row by dashes. */
+function layoutInPage(): string[] {
+  const keys = (part: Element) =>
+    [...part.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile"));
+  return [...document.querySelectorAll("[data-lane]")].map((lane) => {
+    const rows = [...lane.querySelectorAll("[data-row]")].map((row) => keys(row).join("-")).join(" | ");
+    return `${lane.getAttribute("data-lane") ?? ""}: ${rows || keys(lane).join(" ")}`;
+  });
+}
+
+/** The string board: panels in rows before each port, and the shelf. */
+export class Board {
+  constructor(
+    private readonly page: Page,
+    private readonly fields: Fields,
+  ) {}
+
+  layout(): Promise<string[]> {
+    return this.page.evaluate(layoutInPage);
+  }
+
+  /** Waits until a lane stands as given, "station/high: roof.1-roof.2 | roof.3". */
+  async stands(lane: string): Promise<void> {
+    const wanted = `(${layoutInPage.toString()})().includes(${JSON.stringify(lane)})`;
+    await this.page.waitForFunction(wanted, { timeout: 10_000 }).catch(async () => {
+      throw new Error(`waited for “${lane}”; the board is\n${(await this.layout()).join("\n")}`);
+    });
+  }
+
+  tile(key: string): string {
+    return `[data-tile='${key}']`;
+  }
+
+  async focus(key: string): Promise<void> {
+    await this.page.waitForSelector(this.tile(key));
+    await this.page.focus(this.tile(key));
+  }
+
+  /** The lower part of a panel, below its picture: pressing a stripe there would shade it. */
+  async face(key: string): Promise<{ x: number; y: number }> {
+    const { x, bottom } = await this.place(this.tile(key));
+    return { x, y: bottom - 12 };
+  }
+
+  /** Scrolls something into the middle of the screen, and says where it then is. */
+  async place(selector: string): Promise<{ x: number; y: number; bottom: number }> {
+    const found = await this.page.waitForSelector(selector);
+    await found?.evaluate((element) => element.scrollIntoView({ block: "center", behavior: "instant" }));
+    const box = await found?.boundingBox();
+    if (box === undefined || box === null) throw new Error(`${selector} is not on the screen`);
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2, bottom: box.y + box.height };
+  }
+
+  async drag(from: string, to: string): Promise<void> {
+    const start = await this.place(from);
+    await this.page.mouse.move(start.x, start.y);
+    await this.page.mouse.down();
+    await this.page.mouse.move(start.x + 12, start.y + 4, { steps: 3 });
+    await this.page.waitForSelector(`${from}[data-dragging]`);
+    // measured after the start: the page may have scrolled to show what is dragged
+    const box = await (await this.page.$(to))?.boundingBox();
+    if (box === undefined || box === null) throw new Error(`${to} is not on the screen`);
+    await this.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 6 });
+    await this.page.waitForSelector("[data-over]");
+    await this.page.mouse.up();
+  }
+
+  async said(words: RegExp): Promise<void> {
+    await this.fields.says("[data-testid=board-said]", words);
+  }
+
+  /** Waits until nothing is left that could be undone. */
+  async undone(): Promise<void> {
+    await this.page.waitForSelector("[aria-label=Undo]:disabled", { timeout: 10_000 });
+  }
+}

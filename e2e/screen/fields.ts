@@ -1,0 +1,112 @@
+import { type ElementHandle, type KeyInput, type Page } from "puppeteer-core";
+
+const patienceMs = 15_000;
+
+/** What a person does with labelled fields, named buttons and words on any page. */
+export class Fields {
+  constructor(private readonly page: Page) {}
+
+  /** The control that a visible label stands for, as a person finds it. */
+  async named(label: string, nth = 0): Promise<ElementHandle<HTMLInputElement>> {
+    const handle = await this.page.waitForSelector(`xpath/(//label[normalize-space()="${label}"])[${nth + 1}]`);
+    const id = await handle?.evaluate((element) => element.getAttribute("for"));
+    const control = await this.page.$(`[id="${id ?? ""}"]`);
+    if (control === null) throw new Error(`no control is labelled "${label}"`);
+    return control as ElementHandle<HTMLInputElement>;
+  }
+
+  async valueOf(label: string): Promise<string> {
+    return (await this.named(label)).evaluate((input) => input.value);
+  }
+
+  /** Types into a field from the keyboard, over whatever stood there. */
+  async type(label: string, text: string, nth = 0): Promise<void> {
+    await (await this.named(label, nth)).focus();
+    await this.chord("Control", "a");
+    await this.page.keyboard.type(text);
+    await this.page.keyboard.press("Tab");
+  }
+
+  /** Waits until the control that a label stands for shows a value. */
+  async shows(label: string, value: string): Promise<void> {
+    await this.named(label);
+    await this.page.waitForFunction(
+      (name: string, wanted: string) =>
+        [...document.querySelectorAll("label")].some(
+          (each) =>
+            each.textContent === name &&
+            document.querySelector<HTMLInputElement>(`[id="${each.htmlFor}"]`)?.value === wanted,
+        ),
+      { timeout: patienceMs },
+      label,
+      value,
+    );
+  }
+
+  /** A button, link, option or box by the beginning of its name, once it can be pressed. */
+  async control(name: string): Promise<ElementHandle<HTMLElement>> {
+    const found = await this.page.waitForFunction(
+      (wanted: string) => {
+        // icons leave zero-width spaces in a button's text
+        const nameOf = (element: Element) =>
+          (element.getAttribute("aria-label") ?? element.textContent ?? "")
+            .replace(/\u200b/g, "")
+            .replace(/\s+/g, " ")
+            .trim();
+        return [...document.querySelectorAll<HTMLElement>("button, a, [role=option], [role=combobox]")].find(
+          (element) =>
+            nameOf(element).startsWith(wanted) &&
+            element.getBoundingClientRect().width > 0 &&
+            !element.hasAttribute("disabled"),
+        );
+      },
+      { timeout: patienceMs },
+      name,
+    );
+    const element = found.asElement() as ElementHandle<HTMLElement> | null;
+    if (element === null) throw new Error(`no control is named "${name}"`);
+    return element;
+  }
+
+  async press(name: string): Promise<void> {
+    await (await this.control(name)).click();
+  }
+
+  /** Presses keys together: those before the last are held. */
+  async chord(...keys: readonly string[]): Promise<void> {
+    const held = keys.slice(0, -1) as KeyInput[];
+    for (const key of held) await this.page.keyboard.down(key);
+    await this.page.keyboard.press((keys.at(-1) ?? "") as KeyInput);
+    for (const key of held) await this.page.keyboard.up(key);
+  }
+
+  /** Waits until some element says something, and returns the text of all that are meant. */
+  async says(selector: string, pattern: RegExp): Promise<string> {
+    await this.page.waitForFunction(
+      (where: string, what: string, flags: string) =>
+        [...document.querySelectorAll(where)].some((each) => new RegExp(what, flags).test(each.textContent ?? "")),
+      { timeout: patienceMs },
+      selector,
+      pattern.source,
+      pattern.flags,
+    );
+    return this.page.$$eval(selector, (all) => all.map((each) => each.textContent ?? "").join(" "));
+  }
+
+  /** Waits until nothing on the page is meant by a selector any more. */
+  async gone(selector: string): Promise<void> {
+    await this.page.waitForSelector(selector, { hidden: true, timeout: patienceMs });
+  }
+
+  /** Hands a file to the picker of this name, or to the only one. */
+  async upload(file: string, name?: string): Promise<void> {
+    const selector = name === undefined ? "input[type=file]" : `[aria-label='${name}']`;
+    const picker = (await this.page.waitForSelector(selector)) as ElementHandle<HTMLInputElement>;
+    await picker.uploadFile(file);
+  }
+
+  /** Waits until the plan, or the sheet in hand, is on disk. */
+  async saved(): Promise<void> {
+    await this.page.waitForSelector("[data-save=saved]", { timeout: patienceMs });
+  }
+}

@@ -1,0 +1,80 @@
+import { spawn, spawnSync } from "node:child_process";
+import { existsSync, mkdtempSync, readFileSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { root } from "../setup.mjs";
+
+/** @typedef {{ passed: number, failed: number }} Tally */
+
+const reports = mkdtempSync(path.join(os.tmpdir(), "golden-array-reports-"));
+
+/**
+ * Runs a tool that passes or fails as a whole. What it prints is shown when it ends, as others may run beside it.
+ * @returns {Promise<Tally>}
+ */
+export async function tool(/** @type {string} */ name, /** @type {string} */ bin, /** @type {string[]} */ args) {
+  const { status, output } = await run(bin, args, {}, "pipe");
+  console.log(`\n== ${name}\n${output.trimEnd() || "nothing to say"}`);
+  return status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+/**
+ * Runs tests and counts them.
+ * @returns {Promise<Tally>}
+ */
+export async function jest(
+  /** @type {string} */ name,
+  /** @type {string[]} */ args,
+  /** @type {Record<string, string>} */ env = {},
+) {
+  console.log(`\n== ${name}`);
+  const report = path.join(reports, `${name}.json`);
+  const { status } = await run("jest/bin/jest.js", [...args, "--json", "--outputFile", report], env, "inherit");
+  if (!existsSync(report)) return { passed: 0, failed: 1 };
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites, numTotalTestSuites } = JSON.parse(
+    readFileSync(report, "utf8"),
+  );
+  const failed = numFailedTests + numRuntimeErrorTestSuites;
+  if (numTotalTestSuites === 0 && args.includes("--passWithNoTests")) return { passed: 0, failed: 0 };
+  // a runner that fails without a failed test (or with no test at all) has failed all the same
+  return { passed: numPassedTests, failed: failed === 0 && (status !== 0 || numPassedTests === 0) ? 1 : failed };
+}
+
+/** Says how it went in one line, and ends this program. */
+export function conclude(/** @type {Tally[]} */ tallies) {
+  const sum = (/** @type {"passed" | "failed"} */ key) => tallies.reduce((total, tally) => total + tally[key], 0);
+  console.log(`\n${sum("passed")} passed, ${sum("failed")} failed`);
+  process.exit(sum("failed") === 0 && sum("passed") > 0 ? 0 : 1);
+}
+
+/** Installs a Debian package when its program is missing. */
+export function ensureDebian(/** @type {string} */ program, /** @type {string} */ name, /** @type {string} */ purpose) {
+  if (existsSync(program)) return;
+  console.log(`Installing ${name} from Debian: ${purpose}…`);
+  const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
+  const apt = (/** @type {string[]} */ args) =>
+    spawnSync("apt-get", args, { stdio: ["ignore", "ignore", "inherit"], env }).status;
+  apt(["update"]);
+  if (apt(["install", "-y", "--no-install-recommends", name]) !== 0) console.error(`${name} could not be installed.`);
+}
+
+/** @returns {Promise<{ status: number | null, output: string }>} */
+function run(
+  /** @type {string} */ bin,
+  /** @type {string[]} */ args,
+  /** @type {Record<string, string>} */ env,
+  /** @type {"pipe" | "inherit"} */ show,
+) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(process.execPath, [path.join(root, "node_modules", bin), ...args], {
+      cwd: root,
+      // a runner's report goes to a file and again to standard output, where nobody wants it
+      stdio: ["ignore", show === "pipe" ? "pipe" : "ignore", show],
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
+    });
+    let output = "";
+    for (const stream of [child.stdout, child.stderr]) stream?.on("data", (chunk) => (output += String(chunk)));
+    child.once("error", reject);
+    child.once("exit", (status) => resolve({ status, output }));
+  });
+}

@@ -1,0 +1,1 @@
+export { effort } from "./effort";
