@@ -1,6 +1,8 @@
 import { writeFileSync } from "node:fs";
+import { connect } from "node:net";
 import path from "node:path";
 import { type Plan } from "@/core/plan";
+import { mostBodyBytes } from "../scripts/bounded-body.mjs";
 import { plans, put, read } from "./harness/plans-api";
 import { walk, walkAlone } from "./harness/visit";
 
@@ -110,3 +112,40 @@ walk("keeps a library: create, read, replace by revision, remove by revision", a
     (await fetch(url, { method: "POST", headers: json, body: JSON.stringify({ name: "half a sheet" }) })).status,
   ).toBe(422);
 });
+
+/** Sends a body that never ends, and tells what came of it: the answer, if any, and how much was sent until the end. */
+function sendEndless(port: number, host: string): Promise<{ answer: string; sentBytes: number }> {
+  return new Promise((resolve) => {
+    const socket = connect(port, "127.0.0.1");
+    const chunk = `10000\r\n${" ".repeat(0x10000)}\r\n`;
+    let answer = "";
+    let sentBytes = 0;
+    const send = () => {
+      // given up at ten times what is ever taken: a server that reads on has failed
+      while (!socket.destroyed && sentBytes < 10 * mostBodyBytes) {
+        sentBytes += chunk.length;
+        if (!socket.write(chunk)) return void socket.once("drain", send);
+      }
+      socket.destroy();
+    };
+    socket.on("data", (data) => (answer += String(data)));
+    socket.on("error", () => undefined);
+    socket.on("close", () => resolve({ answer, sentBytes }));
+    socket.write(`POST /api/plans/import HTTP/1.1\r\nHost: ${host}\r\n`);
+    socket.write("Content-Type: application/json\r\nTransfer-Encoding: chunked\r\n\r\n", send);
+  });
+}
+
+walk(
+  "a body without end is told so while it comes, whoever sends it, and others are served meanwhile",
+  async (visit) => {
+    const { port, url } = visit.server;
+    for (const host of [`127.0.0.1:${port}`, "golden.example"]) {
+      const sending = sendEndless(port, host);
+      expect((await fetch(`${url}/api/plans`)).status).toBe(200);
+      const { answer, sentBytes } = await sending;
+      expect({ host, answer }).toEqual({ host, answer: expect.stringMatching(/^HTTP\/1\.1 (413|403) /) as string });
+      expect(sentBytes).toBeLessThan(10 * mostBodyBytes);
+    }
+  },
+);

@@ -1,6 +1,7 @@
 import { spawnSync } from "node:child_process";
 import { createServer } from "node:http";
 import path from "node:path";
+import { boundBody, BoundedMessage } from "./bounded-body.mjs";
 import { readOptions, stop } from "./options.mjs";
 import { ensureBuilt, ensureInstalled, root } from "./setup.mjs";
 
@@ -53,8 +54,11 @@ async function serve() {
   await app.prepare();
   const handle = app.getRequestHandler();
   const server = createServer(
-    { maxHeaderSize: 16384, requestTimeout: 30_000, headersTimeout: 10_000 },
-    (request, response) => void handle(request, response),
+    { IncomingMessage: BoundedMessage, maxHeaderSize: 16384, requestTimeout: 30_000, headersTimeout: 10_000 },
+    (request, response) => {
+      boundBody(request, response);
+      void handle(request, response);
+    },
   );
   server.once("error", (error) => stop(portSentence(error)));
   server.listen(port, host, () => {

@@ -15,9 +15,8 @@ const files = values.only === undefined ? [] : [values.only, "--passWithNoTests"
 ensureInstalled();
 ensureDebian("/usr/bin/ngspice", "ngspice", "the circuit simulator our netlists are checked in");
 const unit = await jest("unit", ["--maxWorkers=2", patience, ...files], env);
-ensureBuilt();
-const kills = ["durability", ...files];
-conclude([
-  unit,
-  await jest("kills", ["--config", "e2e/jest.config.mjs", "--maxWorkers=1", "--forceExit", ...kills], env),
-]);
+const kills = "durability";
+const wanted = values.only === undefined || kills.includes(values.only);
+if (wanted) ensureBuilt();
+const interfaceArgs = ["--config", "e2e/jest.config.mjs", "--maxWorkers=1", "--forceExit", kills];
+conclude([unit, ...(wanted ? [await jest("kills", interfaceArgs, env)] : [])]);

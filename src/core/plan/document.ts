@@ -3,6 +3,7 @@ import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers 
 import { cellTypes } from "../panel";
 import { mounts } from "../sky";
 import { type FieldName, fieldSpecs } from "../units";
+import { mostOf } from "./bounds";
 import { laneSchema } from "./lane-schema";
 
 /** The plan document: what is saved, exported and undone. Everything derived is computed from it. */
@@ -161,9 +162,9 @@ export const planSchema = z.strictObject({
         measured: measuredSchema.nullable(),
       }),
     )
-    .max(40),
-  inputs: z.array(z.strictObject({ id, libraryId: id.nullable(), device: deviceSchema })).max(20),
-  wirings: z.array(wiringSchema).min(1).max(20),
+    .max(mostOf.panels),
+  inputs: z.array(z.strictObject({ id, libraryId: id.nullable(), device: deviceSchema })).max(mostOf.inputs),
+  wirings: z.array(wiringSchema).min(1).max(mostOf.wirings),
   notes: z.strictObject({
     need: notesOf,
     space: notesOf,

@@ -1,3 +1,4 @@
+export { type PlanFault } from "./fault";
 export { applyChange, type Change, withoutPort, withPort } from "./change";
 export { differences } from "./differences";
 export {
@@ -25,14 +26,6 @@ export {
   type Wiring,
 } from "./document";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
-export {
-  faultOf,
-  mostPlanBytes,
-  type PlanFault,
-  planJsonSchema,
-  type PlanReading,
-  readPlan,
-  readPlanText,
-} from "./read";
+export { faultOf, mostPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
 export { deviceFromAnyVersion, labelFromVersion2 } from "./upgrades";
 export { mergePlans, type PartDifference, type PartKind, partsApart, type Side, usualSide } from "./merge";

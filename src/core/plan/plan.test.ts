@@ -3,6 +3,7 @@ import path from "node:path";
 import fc from "fast-check";
 import { keyOf, type Lane, matrixRows, tilesOf } from "../wiring";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
+import { effort } from "@/testing";
 import {
   applyChange,
   type Change,
@@ -39,6 +40,35 @@ const edited = (edit: (plan: Record<string, unknown>) => void): string => {
   edit(plan);
   return JSON.stringify(plan);
 };
+
+/** A plan with a few of its values, anywhere in it, put out, doubled or replaced by any other. */
+const damagedPlan: fc.Arbitrary<unknown> = fc
+  .tuple(
+    fc.constantFrom(withParts, ...demoPlans()),
+    fc.array(fc.tuple(fc.nat(), fc.constantFrom("remove", "double", "replace"), fc.jsonValue()), {
+      minLength: 1,
+      maxLength: 3,
+    }),
+  )
+  .map(([plan, damages]) => {
+    const copy: unknown = JSON.parse(JSON.stringify(plan));
+    for (const [nth, kind, other] of damages) {
+      const places = placesIn(copy);
+      const place = places[nth % places.length];
+      if (place === undefined) break;
+      const [holder, key] = place;
+      if (kind === "remove") delete holder[key];
+      else holder[key] = kind === "replace" ? other : [holder[key], holder[key]];
+    }
+    return copy;
+  });
+
+/** Every place in a JSON value that holds another. */
+function placesIn(value: unknown): [Record<string, unknown>, string][] {
+  if (typeof value !== "object" || value === null) return [];
+  const holder = value as Record<string, unknown>;
+  return Object.keys(holder).flatMap((key) => [[holder, key], ...placesIn(holder[key])]);
+}
 
 describe("reading a plan file", () => {
   test("a plan written out reads back the same", () => {
@@ -103,13 +133,40 @@ describe("reading a plan file", () => {
     expect(({} as Record<string, unknown>)["polluted"]).toBeUndefined();
   });
 
-  test("no text whatever throws", () => {
-    fc.assert(fc.property(fc.oneof(fc.string(), fc.json()), (text) => expect(readPlanText(text).type).toBe("fault")));
-    fc.assert(fc.property(fc.anything(), (value) => expect(readPlan(value).type).toBe("fault")));
+  test("no damage whatever throws, and what is read in spite of it is a plan", () => {
+    const seen = new Set<string>();
+    fc.assert(
+      fc.property(damagedPlan, (value) => {
+        const reading = readPlan(value);
+        seen.add(reading.type === "fault" ? reading.fault.type : "plan");
+        if (reading.type === "plan")
+          expect(readPlanText(JSON.stringify(reading.plan))).toEqual({ type: "plan", plan: reading.plan });
+      }),
+      { numRuns: effort(600) },
+    );
+    expect([...seen]).toEqual(expect.arrayContaining(["foreign", "invalid", "plan"]));
   });
 
-  test("deep nesting is refused, not followed", () => {
-    expect(faultOf(`${"[".repeat(50_000)}${"]".repeat(50_000)}`).type).toMatch(/notJson|foreign/);
+  test("no text whatever throws", () => {
+    const whole = JSON.stringify(withParts);
+    const cutOrSpoiled = fc
+      .tuple(fc.nat(whole.length), fc.nat(40), fc.string())
+      .map(([at, length, put]) => `${whole.slice(0, at)}${put}${whole.slice(at + length)}`);
+    fc.assert(
+      fc.property(cutOrSpoiled, (text) => void readPlanText(text)),
+      { numRuns: effort(300) },
+    );
+  });
+
+  const group = '{"type":"group","rows":[{"blockingDiode":false,"items":[';
+  test.each<[string, string]>([
+    ["groups 500 deep", `[{"blockingDiode":false,"items":[${group.repeat(500)}${"]}]}".repeat(500)}]}]`],
+    ["lists 400 000 deep", `${"[".repeat(400_000)}${"]".repeat(400_000)}`],
+  ])("%s are refused, not followed", (_, rows) => {
+    const text = JSON.stringify({ ...withParts, wirings: [{ ...withParts.wirings[0], lanes: "HERE" }] });
+    const fault = faultOf(text.replace('"HERE"', `[{"inputId":"i","portId":"low","rows":${rows}}]`));
+    expect(fault).toMatchObject({ type: "invalid", problem: expect.stringMatching(/nested deeper than/) as string });
+    expect(fault.type === "invalid" ? fault.path : "").toMatch(/^wirings\.0\.lanes\.0\.rows\.0/);
   });
 });
 
@@ -251,10 +308,17 @@ describe("an older plan file", () => {
   });
 
   test("with absurd counts is bounded, not followed", () => {
-    const hostile = JSON.parse(old) as { wirings: { series: number; strings: number }[] };
-    hostile.wirings = hostile.wirings.map((wiring) => ({ ...wiring, series: 1e9, strings: -4 }));
-    const reading = readPlan(hostile);
-    expect(reading.type === "plan" ? tilesOf(reading.plan.wirings[0]?.lanes ?? []).length : 0).toBe(40);
+    const hostile = (count: number, counts: object) => {
+      const file = JSON.parse(old) as { wirings: object[] };
+      const [one] = file.wirings;
+      return { ...file, wirings: Array.from({ length: count }, (_, k) => ({ ...one, id: `w${k}`, ...counts })) };
+    };
+    const tall = readPlan(hostile(1, { series: 1e9, strings: -4 }));
+    expect(tall.type === "plan" ? tilesOf(tall.plan.wirings[0]?.lanes ?? []).length : 0).toBe(40);
+    const many = readPlan(hostile(36_000, { series: 40, strings: 40 }));
+    expect(many).toMatchObject({
+      fault: { type: "invalid", path: "wirings", problem: "36000 wirings; allowed: up to 20" },
+    });
   });
 });
 

@@ -1,15 +1,9 @@
 import { z } from "zod";
 import { depthOf, keyOf, mostDepth, mostTiles, tilesOf } from "../wiring";
 import { type Plan, planFormat, planSchema, planVersion, type Wiring } from "./document";
+import { excessOf } from "./bounds";
+import { type PlanFault } from "./fault";
 import { upgrades } from "./upgrades";
-
-/** Why a file or document was not taken, with where in it the trouble lies. */
-export type PlanFault =
-  | { readonly type: "notJson"; readonly detail: string }
-  | { readonly type: "tooLarge"; readonly bytes: number; readonly mostBytes: number }
-  | { readonly type: "foreign"; readonly found: string }
-  | { readonly type: "newer"; readonly version: number; readonly known: number }
-  | { readonly type: "invalid"; readonly path: string; readonly problem: string; readonly more: number };
 
 export type PlanReading =
   { readonly type: "plan"; readonly plan: Plan } | { readonly type: "fault"; readonly fault: PlanFault };
@@ -49,6 +43,8 @@ export function readPlan(value: unknown): PlanReading {
     });
   }
   if (version > planVersion) return fault({ type: "newer", version, known: planVersion });
+  const excess = excessOf(value);
+  if (excess !== null) return fault(excess);
   const current = upgrades.slice(version - 1).reduce<Record<string, unknown>>((older, step) => step(older), value);
   const parsed = planSchema.safeParse(current);
   if (!parsed.success) return fault(faultOf(parsed.error, current));

@@ -1,0 +1,37 @@
+import { type PlanFault } from "./fault";
+
+/** How many of each a plan of any version may hold; its schema and whatever comes before its schema keep to them. */
+export const mostOf = { panels: 40, inputs: 20, wirings: 20 } as const;
+
+/** Levels of lists and objects in each other; a wiring of the deepest groups allowed takes 25. */
+const mostNesting = 200;
+/** As much of a place as helps to find it. */
+const shownSteps = 6;
+
+/**
+ * What is too much in a document of any version, seen before anything is made of it: an older version is written out into
+ * a newer one, which takes time and memory by what it holds. Walks without calling itself, however deep it goes.
+ */
+export function excessOf(document: Readonly<Record<string, unknown>>): PlanFault | null {
+  for (const [path, most] of Object.entries(mostOf)) {
+    const list = document[path];
+    if (Array.isArray(list) && list.length > most)
+      return invalid(path, `${list.length} ${path}; allowed: up to ${most}`);
+  }
+  const open: { readonly value: object; readonly path: readonly string[]; readonly depth: number }[] = [
+    { value: document, path: [], depth: 1 },
+  ];
+  for (let next = open.pop(); next !== undefined; next = open.pop()) {
+    const { value, path, depth } = next;
+    if (depth > mostNesting) return invalid(path.join("."), `nested deeper than ${mostNesting} lists and objects`);
+    for (const [key, inner] of Object.entries(value) as [string, unknown][]) {
+      if (typeof inner !== "object" || inner === null) continue;
+      open.push({ value: inner, path: path.length < shownSteps ? [...path, key] : path, depth: depth + 1 });
+    }
+  }
+  return null;
+}
+
+function invalid(path: string, problem: string): PlanFault {
+  return { type: "invalid", path, problem, more: 0 };
+}
