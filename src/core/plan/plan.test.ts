@@ -41,24 +41,28 @@ const edited = (edit: (plan: Record<string, unknown>) => void): string => {
   return JSON.stringify(plan);
 };
 
-/** A plan with a few of its values, anywhere in it, put out, doubled or replaced by any other. */
+/** A plan with a few of its values, anywhere in it, taken out, doubled, replaced by any other, or by another of its own. */
 const damagedPlan: fc.Arbitrary<unknown> = fc
   .tuple(
     fc.constantFrom(withParts, ...demoPlans()),
-    fc.array(fc.tuple(fc.nat(), fc.constantFrom("remove", "double", "replace"), fc.jsonValue()), {
+    fc.array(fc.tuple(fc.nat(), fc.nat(), fc.constantFrom("remove", "double", "replace", "borrow"), fc.jsonValue()), {
       minLength: 1,
       maxLength: 3,
     }),
   )
   .map(([plan, damages]) => {
     const copy: unknown = JSON.parse(JSON.stringify(plan));
-    for (const [nth, kind, other] of damages) {
+    for (const [nth, other, kind, fresh] of damages) {
       const places = placesIn(copy);
       const place = places[nth % places.length];
-      if (place === undefined) break;
+      const lender = places[other % places.length];
+      if (place === undefined || lender === undefined) break;
       const [holder, key] = place;
-      if (kind === "remove") delete holder[key];
-      else holder[key] = kind === "replace" ? other : [holder[key], holder[key]];
+      const list = Array.isArray(holder) ? (holder as unknown[]) : null;
+      if (kind === "remove" && list !== null) list.splice(Number(key), 1);
+      else if (kind === "remove") delete holder[key];
+      else if (kind === "double" && list !== null) list.push(structuredClone(holder[key]));
+      else holder[key] = kind === "borrow" ? structuredClone(lender[0][lender[1]]) : fresh;
     }
     return copy;
   });
