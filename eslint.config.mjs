@@ -45,6 +45,11 @@ const doors = {
   message: "import from the folder's index.ts",
 };
 
+const onlyInTests = {
+  selector: "ImportDeclaration[source.value='@/testing']",
+  message: "what tests share is no part of the product",
+};
+
 const clocksAndDice = [
   { name: "window", message: "core runs without a browser" },
   { name: "document", message: "core runs without a browser" },
@@ -75,6 +80,7 @@ const config = [
     files: ["src/**/*.ts", "src/**/*.tsx"],
     ignores: ["**/*.test.ts", "**/*.test.tsx"],
     rules: {
+      "no-restricted-syntax": ["error", onlyInTests],
       "regexp/no-super-linear-backtracking": ["error", { report: "potential" }],
       "regexp/no-super-linear-move": ["error", { report: "potential" }],
     },
@@ -95,6 +101,7 @@ const config = [
       ],
       "no-restricted-syntax": [
         "error",
+        onlyInTests,
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "time comes in as an argument" },
       ],
       "no-restricted-imports": [

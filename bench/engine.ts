@@ -10,7 +10,7 @@ import { allMends, assess } from "../src/core/rules";
 import { newTile, type Row, rowOf } from "../src/core/wiring";
 import { applyChange, emptyPlan, type Plan } from "../src/core/plan";
 import { spiceNetlist } from "../src/core/spice";
-import { anyLabel, anyNetWithParts } from "../src/core/testing";
+import { anyLabel, anyNetWithParts } from "../src/testing";
 import { demoInputs, demoPanels, demoPlans } from "../src/demo";
 import { print, timed } from "./figures";
 

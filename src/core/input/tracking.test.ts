@@ -1,7 +1,6 @@
 import fc from "fast-check";
-import { effort } from "@/testing";
+import { anyNet, effort, number } from "@/testing";
 import { solveNet } from "../net";
-import { anyNet, number } from "../testing";
 import { operate, operatingPoint, type Port, portWindow, sharedOut, trackingOf, type Window, wattLimit } from ".";
 
 const window = (change: Partial<Window> = {}): Window => ({

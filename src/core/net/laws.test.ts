@@ -1,9 +1,8 @@
 import fc from "fast-check";
-import { effort } from "@/testing";
+import { anyLabel, anyNet, anyNetWithParts, effort, number, plausibleLabel, plausiblePanel } from "@/testing";
 import { operatingPoint, type Window } from "../input";
 import { atCurrent, atVoltage } from "../iv";
 import { fitLabel } from "../panel";
-import { anyLabel, anyNet, anyNetWithParts, number, plausibleLabel, plausiblePanel } from "../testing";
 import { type BranchState, equalNet, type Net, solveNet } from ".";
 
 const near = (a: number, b: number, scale: number, share = 3e-4) =>

@@ -1,8 +1,7 @@
 import fc from "fast-check";
-import { effort } from "@/testing";
+import { effort, plausibleLabel } from "@/testing";
 import { atVoltage } from "../iv";
 import { solveNet } from "../net";
-import { plausibleLabel } from "../testing";
 import { fitLabel, fitPoints, type PanelLabel, type PanelModel } from ".";
 
 const under = (model: PanelModel, irradianceWm2: number, cellTempC: number) =>

@@ -1,6 +1,5 @@
 import fc from "fast-check";
-import { effort } from "@/testing";
-import { plausibleLabel } from "../testing";
+import { effort, plausibleLabel } from "@/testing";
 import { type LabelDraft, readingsThatFit } from ".";
 
 const good: LabelDraft = {

@@ -1,9 +1,9 @@
 import fc from "fast-check";
-import { demoPlans } from "@/demo";
-import { applyChange, type Change, mergePlans, partsApart, type Plan, usualSide } from ".";
+import { demoPlan, changed } from "@/testing";
+import { type Change, mergePlans, partsApart, type Plan, usualSide } from ".";
 
-const base = demoPlans()[0] as Plan;
-const after = (...changes: readonly Change[]) => changes.reduce<Plan>(applyChange, base);
+const base = demoPlan("The Lantern");
+const after = (...changes: readonly Change[]) => changed(base, ...changes);
 const planOf = (reading: ReturnType<typeof mergePlans>): Plan => {
   if (reading.type !== "plan") throw new Error(JSON.stringify(reading.fault));
   return reading.plan;

@@ -60,7 +60,7 @@ const damagedPlan: fc.Arbitrary<unknown> = fc
       const [holder, key] = place;
       const list = Array.isArray(holder) ? (holder as unknown[]) : null;
       if (kind === "remove" && list !== null) list.splice(Number(key), 1);
-      else if (kind === "remove") delete holder[key];
+      else if (kind === "remove") Reflect.deleteProperty(holder, key);
       else if (kind === "double" && list !== null) list.push(structuredClone(holder[key]));
       else holder[key] = kind === "borrow" ? structuredClone(lender[0][lender[1]]) : fresh;
     }

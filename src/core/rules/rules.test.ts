@@ -1,63 +1,16 @@
 import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
-import { effort } from "@/testing";
-import { applyChange, type Change, emptyPlan, type PanelSheet, type Plan, type PortSheet } from "../plan";
-import { matrixRows, newTile, type Row, rowOf, type Tile } from "../wiring";
-import {
-  allMends,
-  assess,
-  type Assessment,
-  codeTableFactor,
-  type Finding,
-  lookInto,
-  openById,
-  passes,
-  type RuleId,
-} from ".";
-
-type Setting = {
-  panel?: Partial<PanelSheet>;
-  port?: Partial<PortSheet>;
-  site?: Partial<Plan["site"]>;
-  series: number;
-  strings: number;
-};
-
-/** A plan with the 195 W panel and the high-volt port of the two-port station, changed as asked. */
-function planWith({ panel = {}, port = {}, site = {}, series, strings }: Setting): Plan {
-  const [, high] = demoInputs.twoPortStation.ports;
-  const changes: Change[] = [
-    { type: "addPanel", id: "p", libraryId: null, label: { ...demoPanels.rigid195, ...panel } },
-    {
-      type: "addInput",
-      id: "i",
-      libraryId: null,
-      device: { ...demoInputs.twoPortStation, ports: [{ ...high, ...port }], groups: [] },
-    },
-    { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap", ...site } },
-    { type: "fillLane", wiringId: "wiring-1", inputId: "i", portId: "high", panelId: "p", series, strings },
-  ];
-  return changes.reduce<Plan>(applyChange, emptyPlan("Rules"));
-}
+import { effort, findingIn, mixedPlan, planWith, row, type Setting, verdictOn } from "@/testing";
+import { applyChange, emptyPlan, type Plan, type PortSheet } from "../plan";
+import { matrixRows, newTile, type Row, rowOf } from "../wiring";
+import { allMends, assess, codeTableFactor, type Finding, lookInto, openById, passes, type RuleId } from ".";
 
 function assessed(setting: Setting) {
   return verdictOn(planWith(setting));
 }
 
-function verdictOn(plan: Plan): Extract<Assessment, { type: "assessed" }> {
-  const assessment = assess(plan, "wiring-1");
-  if (assessment.type !== "assessed") throw new Error("the plan is incomplete");
-  return assessment;
-}
-
 function finding(rule: RuleId, setting: Setting): Finding {
   return findingIn(planWith(setting), rule);
-}
-
-function findingIn(plan: Plan, rule: RuleId): Finding {
-  const found = verdictOn(plan).findings.find((candidate) => candidate.rule === rule);
-  if (found === undefined) throw new Error(`no finding of ${rule}`);
-  return found;
 }
 
 const levelAndOutcome = ({ level, reason }: Finding) => [level, "outcome" in reason ? reason.outcome : reason.type];
@@ -196,26 +149,6 @@ test("what the site leaves unsaid is assumed aloud", () => {
   const types = findings.flatMap((found) => found.assumptions.map((assumption) => assumption.type));
   expect(types).toEqual(expect.arrayContaining(["recordLow", "recordHigh", "mount"]));
 });
-
-/** A plan of several kinds on the two-port station, its rows as given. */
-function mixedPlan(
-  rows: readonly Row[],
-  device = demoInputs.twoPortStation as Parameters<typeof applyChange>[0]["inputs"][number]["device"],
-  portId = "high",
-): Plan {
-  const changes: Change[] = [
-    { type: "addPanel", id: "a", libraryId: null, label: demoPanels.rigid195 },
-    { type: "addPanel", id: "b", libraryId: null, label: demoPanels.rigid120 },
-    { type: "addPanel", id: "c", libraryId: null, label: demoPanels.rigid225 },
-    { type: "addInput", id: "i", libraryId: null, device },
-    { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap" } },
-    { type: "rewire", wiringId: "wiring-1", lanes: [{ inputId: "i", portId, rows }], counts: {} },
-  ];
-  return changes.reduce<Plan>(applyChange, emptyPlan("Mixed"));
-}
-
-const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<Tile>][]): Row =>
-  rowOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
 
 describe("unequal rows and panels", () => {
   test("two 12 V-class panels in series beside one 24 V-class panel match: hardly anything is lost", () => {

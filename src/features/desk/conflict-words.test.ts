@@ -1,9 +1,9 @@
-import { applyChange, type Change, partsApart, type Plan } from "@/core/plan";
-import { demoPlans } from "@/demo";
+import { type Change, partsApart, type Plan } from "@/core/plan";
+import { demoPlan, changed } from "@/testing";
 import { changedByWords, differenceWords, partTitle } from "./conflict-words";
 
-const base = demoPlans()[0] as Plan;
-const after = (...changes: readonly Change[]) => changes.reduce<Plan>(applyChange, base);
+const base = demoPlan("The Lantern");
+const after = (...changes: readonly Change[]) => changed(base, ...changes);
 const told = (mine: Plan, theirs: Plan) =>
   partsApart(base, mine, theirs).map((part) => [
     partTitle(part),

@@ -1,11 +1,11 @@
 import { type ApiClient, type ApiResult, type SavedPlan } from "@/api";
-import { demoPlans } from "@/demo";
 import { type Plan } from "@/core/plan";
+import { demoPlan } from "@/testing";
 import { createDesk, startSaver } from ".";
 
 /** A desk and its saver on a pretend server that can be slow, stale or away; time passes when told to. */
 function harness(draft: { revision: number; plan: Plan } | null = null) {
-  const plan = demoPlans()[0] as Plan;
+  const plan = demoPlan("The Lantern");
   const server = { revision: 1, plan, mode: "fine" as "fine" | "away" | "refusing", requests: 0 };
   const record = (): SavedPlan => ({
     id: "a",
@@ -166,7 +166,7 @@ describe("a plan changed elsewhere", () => {
 });
 
 test("a draft left by a closed page comes back; one older than the plan is a conflict, not a loss", async () => {
-  const plan = { ...(demoPlans()[0] as Plan), name: "Draft" };
+  const plan = { ...demoPlan("The Lantern"), name: "Draft" };
   const fresh = harness({ revision: 1, plan });
   await fresh.settle();
   expect(fresh.server.plan.name).toBe("Draft");

@@ -1,13 +1,12 @@
 import fc from "fast-check";
 import { type SavedPlan } from "@/api";
-import { type Plan } from "@/core/plan";
-import { demoPlans } from "@/demo";
+import { demoPlan } from "@/testing";
 import { createDesk, type Judgement } from ".";
 import { createDrawn, drawTogether } from "./drawn";
 
 /** A desk whose plan has been judged, and a clock that runs out when told to. */
 function harness() {
-  const plan = demoPlans()[0] as Plan;
+  const plan = demoPlan("The Lantern");
   const desk = createDesk({ id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan);
   const judged = () =>
     desk.set({

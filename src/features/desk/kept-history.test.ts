@@ -1,8 +1,8 @@
 import { applyChange, type History, type Plan, record, redo, startHistory, undo } from "@/core/plan";
-import { demoPlans } from "@/demo";
+import { demoPlan } from "@/testing";
 import { packHistory, unpackHistory } from "./kept-history";
 
-const lantern = demoPlans()[0] as Plan;
+const lantern = demoPlan("The Lantern");
 
 /** A history of so many renames. */
 function renamed(times: number): History {

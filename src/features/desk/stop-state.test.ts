@@ -1,10 +1,10 @@
 import { assess } from "@/core/rules";
-import { applyChange, blankDevice, blankLabel, type Change, emptyPlan, type Plan, stops } from "@/core/plan";
+import { blankDevice, blankLabel, emptyPlan, type Plan, stops } from "@/core/plan";
 import { demoPlans } from "@/demo";
+import { demoPlan, changed } from "@/testing";
 import { changedWords, saveWords } from "./messages";
 import { stopState } from "./stop-state";
 
-const changed = (plan: Plan, ...changes: Change[]) => changes.reduce<Plan>(applyChange, plan);
 const states = (plan: Plan) =>
   Object.fromEntries(stops.map((stop) => [stop, stopState(stop, plan, assess(plan, plan.wirings[0]?.id ?? ""))]));
 
@@ -35,7 +35,7 @@ test("the demo plans show a ready wiring and a Stop", () => {
 });
 
 test("an unanswered ceiling leaves the wiring a question, not ready", () => {
-  const plan = changed(demoPlans()[0] as Plan, {
+  const plan = changed(demoPlan("The Lantern"), {
     type: "setPort",
     inputId: "station",
     portId: "high",

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { applyChange, type Plan } from "@/core/plan";
 import { allMends, assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
-import { effort } from "@/testing";
+import { demoPlan, effort } from "@/testing";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, whyLines } from "./messages";
 
 /** Demo plans pulled about: every wiring, ceilings and limits there or not, silent labels, unknown sites. */
@@ -85,7 +85,7 @@ test("every finding, reason, assumption and mend has its words, with numbers and
 });
 
 test("a Stop says what too many volts do, and says so when the sheet does not", () => {
-  const boat = demoPlans()[1] as Plan;
+  const boat = demoPlan("Narrowboat");
   const sentence = (overVoltage: "shutsOut" | "mayDestroy" | "unknown") => {
     const assessment = assess(
       applyChange(boat, { type: "setPort", inputId: "controller", portId: "pv", patch: { overVoltage } }),
@@ -101,7 +101,7 @@ test("a Stop says what too many volts do, and says so when the sheet does not", 
 });
 
 test("the same number stands with one precision wherever it stands", () => {
-  const boat = demoPlans()[1] as Plan;
+  const boat = demoPlan("Narrowboat");
   const assessment = assess(boat, "wiring-1");
   if (assessment.type !== "assessed" || assessment.findings[0] === undefined) throw new Error("expected a verdict");
   const cold = /reaches ([\d.]+)\sV/.exec(findingSentence(assessment.findings[0], "metric"))?.[1];

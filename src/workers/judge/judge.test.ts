@@ -1,10 +1,10 @@
 import { applyChange, type Plan } from "@/core/plan";
 import { assess, type Look } from "@/core/rules";
 import { equinoxNoon } from "@/core/sky";
-import { demoPlans } from "@/demo";
+import { demoPlan } from "@/testing";
 import { createHandler, createJudgeClient, type JudgeAnswer, type JudgeLetter, letterVersion, type Slot } from ".";
 
-const boat = demoPlans()[1] as Plan;
+const boat = demoPlan("Narrowboat");
 const look: Look = { sky: "brightNoon", moment: equinoxNoon };
 const letter = (revision: number, plan: Plan): Extract<JudgeLetter, { type: "judge" }> => ({
   version: letterVersion,

@@ -2,8 +2,7 @@ import fc from "fast-check";
 import { applyChange, type Plan, readPlan, record, redo, startHistory, undo } from "@/core/plan";
 import { assessOpen, createMemory, lookInto, openById } from "@/core/rules";
 import { keyOf, type Place, tilesOf, type TileKey } from "@/core/wiring";
-import { demoPlans } from "@/demo";
-import { effort } from "@/testing";
+import { demoPlan, effort } from "@/testing";
 import {
   besideBefore,
   type Board,
@@ -24,7 +23,7 @@ import {
 } from "./commands";
 import { boardKeys, moveKeys } from "./keys";
 
-const lantern = demoPlans()[0] as Plan;
+const lantern = demoPlan("The Lantern");
 const boardOf = (plan: Plan): Board => ({ plan, wiring: plan.wirings[0] as Plan["wirings"][number] });
 const keys = ["roof.1", "roof.2", "roof.3", "roof.4", "bookbay.1", "bookbay.2"];
 const anyKey = fc.constantFrom(...keys);
