@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { type KeyboardEvent, useId, useState } from "react";
 import { type FieldSpec, type Reading, readQuantity, showingOf, type UnitSystem } from "@/core/units";
-import { given, givenNumber } from "./format";
+import { given, givenNumber } from "@/words";
 import { useUnits } from "./UnitChoice";
 
 type Props = {

@@ -1,7 +1,6 @@
 export { ChoiceField } from "./ChoiceField";
 export { CurrencyField } from "./CurrencyField";
 export { FieldGroup } from "./FieldGroup";
-export { amount, counted, given, kwh, limit, money, percent, trueMinus } from "./format";
 export { IconKey } from "./IconKey";
 export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";
 export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens, unitsCookie } from "./lights";

@@ -1,5 +1,5 @@
 import { type PartDifference, type PlanFault, type Side, stops } from "@/core/plan";
-import { trueMinus } from "@/ui";
+import { trueMinus } from "@/words";
 import { stopNames } from "./messages";
 
 export const changedByWords: Readonly<Record<PartDifference["changedBy"], string>> = {

@@ -19,7 +19,8 @@ import {
   usePlan,
 } from "@/features/desk";
 import { nothingLit, WindowChart } from "@/features/window-chart";
-import { counted, PickList, Sheet } from "@/ui";
+import { PickList, Sheet } from "@/ui";
+import { counted } from "@/words";
 import { type DeviceEditor } from "./device-editor";
 import { DeviceForm } from "./DeviceForm";
 import { inputKindWords } from "./fields";

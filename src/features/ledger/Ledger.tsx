@@ -4,12 +4,22 @@ import { ChevronDown, Wrench } from "lucide-react";
 import { memo, useId, useState } from "react";
 import { type Finding, passes } from "@/core/rules";
 import { useAssessment, useDesk, useDeskState } from "@/features/desk";
-import { amount, counted, levelColour, limit, LevelMark, levelWords, TextKey, useAfterPaint, useUnits } from "@/ui";
+import { levelColour, LevelMark, levelWords, TextKey, useAfterPaint, useUnits } from "@/ui";
+import {
+  amount,
+  assumptionSentence,
+  counted,
+  findingSentence,
+  limit,
+  mendSentence,
+  missingSentence,
+  portPrefix,
+  ruleTitles,
+  whyLines,
+} from "@/words";
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
 import { applyMend } from "./mends";
-import { assumptionSentence, findingSentence, mendSentence, missingSentence, ruleTitles, whyLines } from "./messages";
-import { portPrefix } from "./places";
 
 /** A ledger longer than this, of several ports, begins with what does not pass; the rest is a press away. */
 const mostUnfolded = 12;

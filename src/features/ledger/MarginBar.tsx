@@ -1,5 +1,6 @@
 import { type Finding } from "@/core/rules";
-import { levelColour, percent } from "@/ui";
+import { levelColour } from "@/ui";
+import { percent } from "@/words";
 
 const widthPx = 140;
 const limitAtPx = 105;

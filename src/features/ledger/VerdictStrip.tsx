@@ -4,9 +4,8 @@ import { memo, useCallback } from "react";
 import { type Assessment, type Level } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { useAssessment, useDesk, useJudging } from "@/features/desk";
-import { counted, levelColour, LevelMark, TextKey, useUnits } from "@/ui";
-import { findingSentence, missingSentence, verdictWords } from "./messages";
-import { portPrefix } from "./places";
+import { levelColour, LevelMark, TextKey, useUnits } from "@/ui";
+import { counted, findingSentence, missingSentence, portPrefix, verdictWords } from "@/words";
 import style from "./verdict-strip.module.css";
 
 /** The worst finding in one sentence and the counts; always in sight. Announced politely when it changes. */

@@ -11,7 +11,8 @@ import { createClient, type InputRecord, type PanelRecord, type ShelfClient } fr
 import { linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, type PanelSheet } from "@/core/plan";
 import { type ShelfName } from "@/workers/librarian";
-import { counted, LightSwitch, NamePlate, offerFile, ReadyMark, UnitSwitch, useUnits } from "@/ui";
+import { LightSwitch, NamePlate, offerFile, ReadyMark, UnitSwitch, useUnits } from "@/ui";
+import { counted } from "@/words";
 import { EditSheet } from "./EditSheet";
 import { InputEditor, PanelEditor } from "./editors";
 import { inputExtras, inputTable } from "./input-shelf";

@@ -4,7 +4,8 @@ import { DataGrid, type GridColDef, type GridRowSelectionModel, type GridValidRo
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { memo, useMemo, useState } from "react";
 import { type InputRecord, type PanelRecord } from "@/api";
-import { counted, useNonce } from "@/ui";
+import { useNonce } from "@/ui";
+import { counted } from "@/words";
 
 type Props<R extends GridValidRowModel> = {
   readonly label: string;

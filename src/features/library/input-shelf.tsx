@@ -3,7 +3,7 @@ import { type InputRecord } from "@/api";
 import { type DeviceSheet, type PortSheet } from "@/core/plan";
 import { type UnitSystem } from "@/core/units";
 import { inputKindWords } from "@/features/input";
-import { given, money } from "@/ui";
+import { given, money } from "@/words";
 
 type Columns = GridColDef<InputRecord>[];
 

@@ -2,8 +2,7 @@ import { type GridColDef } from "@mui/x-data-grid";
 import { type PanelRecord } from "@/api";
 import { type PanelSheet } from "@/core/plan";
 import { type FieldName, fieldSpecs, type UnitSystem } from "@/core/units";
-import { cellTypeWords } from "@/features/panels";
-import { amount, given, money } from "@/ui";
+import { amount, cellTypeWords, given, money } from "@/words";
 
 type Columns = GridColDef<PanelRecord>[];
 type NumberField = FieldName & keyof PanelSheet;

@@ -1,6 +1,6 @@
 import { type CellFault, type ColumnReport, mostColumns, mostLibraryBytes, mostSheets } from "@/core/library";
 import { type FileFault } from "@/workers/librarian";
-import { counted, trueMinus } from "@/ui";
+import { counted, trueMinus } from "@/words";
 
 /** Why a file was not read at all, and what would be. */
 export function fileFaultSentence(fault: FileFault): string {

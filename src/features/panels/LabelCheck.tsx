@@ -5,9 +5,8 @@ import Button from "@mui/material/Button";
 import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/panel";
 import { type PanelSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
-import { fieldWords } from "@/features/ledger";
-import { given, LevelMark, percent } from "@/ui";
-import { doubtSentence, readingSentence } from "./messages";
+import { LevelMark } from "@/ui";
+import { doubtSentence, fieldWords, given, percent, readingSentence } from "@/words";
 
 /** The label checked against itself: doubts with a reading that would fit, and how near the model comes. */
 export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change: Partial<PanelSheet>) => void }) {

@@ -4,9 +4,9 @@ import Box from "@mui/material/Box";
 import { assumedCoefficients, cellTypes } from "@/core/panel";
 import { panelKinds, type PanelSheet } from "@/core/plan";
 import { type CoefficientBase, fieldSpecs, readCoefficient } from "@/core/units";
-import { ChoiceField, CurrencyField, FieldGroup, given, QuantityField, TextLine } from "@/ui";
+import { ChoiceField, CurrencyField, FieldGroup, QuantityField, TextLine } from "@/ui";
+import { cellTypeWords, given, kindWords } from "@/words";
 import { carriedFields, coefficientFields, type LabelField, otherFields, ratingFields } from "./fields";
-import { cellTypeWords, kindWords } from "./messages";
 
 type Props = {
   readonly label: PanelSheet;

@@ -9,7 +9,7 @@ import { type PlanPanel } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk } from "@/features/desk";
 import { LevelMark, QuantityField } from "@/ui";
-import { pointsSentence } from "./messages";
+import { pointsSentence } from "@/words";
 import { readPoints } from "./points";
 
 const blank = { irradianceWm2: 1000, cellTempC: 25, points: [] };

@@ -12,7 +12,8 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type ApiResult, createClient, type PlanSummary, type SavedPlan } from "@/api";
-import { counted, LightSwitch, NamePlate, ReadyMark, Sheet, UnitSwitch } from "@/ui";
+import { LightSwitch, NamePlate, ReadyMark, Sheet, UnitSwitch } from "@/ui";
+import { counted } from "@/words";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 

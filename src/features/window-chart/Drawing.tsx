@@ -3,7 +3,7 @@ import { type ReactNode, type Ref } from "react";
 import { type Window } from "@/core/input";
 import { type ChartPart, type SkyView } from "@/core/rules";
 import { isLimitSky, limitSkies, type SkyName } from "@/core/sky";
-import { amount, given, limit } from "@/ui";
+import { amount, given, limit } from "@/words";
 import { curvePoints, edgeLines, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
 import { bindingWords, skyWords } from "./words";
 

@@ -1,7 +1,7 @@
 import { type OperatingPoint } from "@/core/input";
 import { type ChartPart } from "@/core/rules";
 import { type SkyName } from "@/core/sky";
-import { amount } from "@/ui";
+import { amount } from "@/words";
 
 export const skyWords: Readonly<Record<SkyName, string>> = {
   coldDawn: "Coldest dawn",

@@ -6,11 +6,21 @@ import { type Assessment } from "@/core/rules";
 import { skyNames } from "@/core/sky";
 import { changeover, laneKey, tilesOf } from "@/core/wiring";
 import { useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
-import { findingSentence, verdictWords } from "@/features/ledger";
 import { skyWords } from "@/features/window-chart";
-import { amount, counted, levelColour, LevelMark, percent, Sheet, useUnits } from "@/ui";
+import { levelColour, LevelMark, Sheet, useUnits } from "@/ui";
+import {
+  amount,
+  counted,
+  dangerWords,
+  findingSentence,
+  laneWords,
+  partsWords,
+  percent,
+  slipWords,
+  stepWords,
+  verdictWords,
+} from "@/words";
 import style from "./comparison.module.css";
-import { dangerWords, laneWords, partsWords, slipWords, stepWords } from "./comparison-words";
 import { type JudgedSlip, useComparison } from "./useComparison";
 
 /** Skies compared by watts. The coldest dawn is there for its volts: it is judged with every panel out, stowed or not. */

@@ -5,8 +5,8 @@ import { assumedSite } from "@/core/rules";
 import { mounts } from "@/core/sky";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, useDeskState } from "@/features/desk";
-import { mountWords } from "@/features/ledger";
-import { ChoiceField, given, QuantityField, useUnits } from "@/ui";
+import { ChoiceField, QuantityField, useUnits } from "@/ui";
+import { given, mountWords } from "@/words";
 
 const help = {
   recordLowC: "The coldest the site has ever been. Cold raises volts: this decides whether the ceiling holds.",

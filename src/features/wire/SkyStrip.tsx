@@ -7,7 +7,8 @@ import { type Sky, type SkyName, skyNames } from "@/core/sky";
 import { type UnitSystem } from "@/core/units";
 import { useDesk, useDeskState } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
-import { amount, useUnits } from "@/ui";
+import { useUnits } from "@/ui";
+import { amount } from "@/words";
 import style from "./sky.module.css";
 
 // the same elements at every drawing, so that they are not compared again

@@ -3,7 +3,7 @@
 import { Fragment } from "react";
 import { type TileStates } from "@/core/rules";
 import { keyOf, laneKey, type LaneRef, type Row, type RowsPath, type Tile, tilesOfRows } from "@/core/wiring";
-import { amount } from "@/ui";
+import { amount } from "@/words";
 import style from "./board.module.css";
 import { type Flow, flowOfRows, runningFlow } from "./flow";
 import { Zone } from "./Zone";

@@ -4,7 +4,7 @@ import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { type TileState } from "@/core/rules";
 import { keyOf, type Tile, type TileKey } from "@/core/wiring";
-import { amount, counted } from "@/ui";
+import { amount, counted } from "@/words";
 import style from "./board.module.css";
 import { TilePicture } from "./TilePicture";
 

@@ -1,7 +1,7 @@
 import { type RequiredField } from "@/core/panel";
 import { type Level, type Missing, type RuleId, type Term } from "@/core/rules";
 import { type Mount } from "@/core/sky";
-import { given } from "@/ui";
+import { given } from "./format";
 import { type Unit } from "@/core/units";
 
 /** Names and short words of the ledger and the verdict strip. */

@@ -1,6 +1,6 @@
 import { type Finding } from "@/core/rules";
-import { amount, given, kwh, limit, percent } from "@/ui";
-import { mountWords, sumWords } from "./words";
+import { amount, given, kwh, limit, percent } from "./format";
+import { mountWords, sumWords } from "./names";
 
 type Why = { readonly lines: readonly string[]; readonly source: string };
 

@@ -7,13 +7,13 @@ import {
   type Lane,
   type LaneRef,
   partsOfKey,
+  type Slip,
   type Step,
   type TileKey,
   tilesOfRows,
 } from "@/core/wiring";
-import { amount, counted } from "@/ui";
-import { findingSentence } from "@/features/ledger";
-import { type JudgedSlip } from "./useComparison";
+import { amount, counted } from "./format";
+import { findingSentence } from "./sentences";
 
 function panelName(plan: Plan, key: TileKey): string {
   const { panelId, piece } = partsOfKey(key);
@@ -107,7 +107,11 @@ export function dangerWords(
 }
 
 /** What a slip would do, when it would do harm. */
-export function slipWords(plan: Plan, { slip, assessment }: JudgedSlip, system: UnitSystem): string | null {
+export function slipWords(
+  plan: Plan,
+  { slip, assessment }: { readonly slip: Slip; readonly assessment: Assessment },
+  system: UnitSystem,
+): string | null {
   const stop = assessment.type === "assessed" ? assessment.findings.find(({ level }) => level === "stop") : undefined;
   if (stop === undefined) return null;
   const name = (ref: LaneRef) => shortLaneName(plan, ref);

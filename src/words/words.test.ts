@@ -3,7 +3,7 @@ import { applyChange, type Plan } from "@/core/plan";
 import { allMends, assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
 import { demoPlan, effort } from "@/testing";
-import { assumptionSentence, findingSentence, mendSentence, missingSentence, whyLines } from "./messages";
+import { assumptionSentence, findingSentence, mendSentence, missingSentence, whyLines } from ".";
 
 /** Demo plans pulled about: every wiring, ceilings and limits there or not, silent labels, unknown sites. */
 const anyPlan: fc.Arbitrary<Plan> = fc

@@ -1,6 +1,6 @@
 import { type Finding, type Reason } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
-import { amount, counted, given, kwh, limit, percent } from "@/ui";
+import { amount, counted, given, kwh, limit, percent } from "./format";
 
 /** One sentence for a rule's finding: what, the numbers, the limit, what follows. */
 export function findingSentence({ reason }: Pick<Finding, "reason">, system: UnitSystem): string {

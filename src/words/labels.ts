@@ -1,7 +1,7 @@
 import { type LabelDoubt, type PointsFit, type Reading } from "@/core/panel";
 import { type PanelSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
-import { given, percent, trueMinus } from "@/ui";
+import { given, percent, trueMinus } from "./format";
 
 export const kindWords: Readonly<Record<PanelSheet["kind"], string>> = {
   rigid: "Rigid glass",

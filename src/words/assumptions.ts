@@ -1,11 +1,7 @@
 import { type Assumption, type Finding } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
-import { counted, given, percent, trueMinus } from "@/ui";
-import { mountWords } from "./words";
-
-export { findingSentence } from "./sentences";
-export { whyLines } from "./why";
-export { fieldWords, missingSentence, mountWords, ruleTitles, verdictWords } from "./words";
+import { counted, given, percent, trueMinus } from "./format";
+import { mountWords } from "./names";
 
 export function assumptionSentence(assumption: Assumption, system: UnitSystem): string {
   switch (assumption.type) {
