@@ -1,18 +1,19 @@
 import { readFileSync } from "node:fs";
-import { answerCase, readCase } from "../src/core/case";
+import { answerAny } from "../src/cases";
 
 /** Reads case files ("-" is standard input), prints one answer a line; a bad case goes to standard error. */
 function evaluate(file: string): boolean {
   const value = readJson(file);
   if (value === null) return false;
   // a file may hold the case alone, or beside the answer it was checked against
-  const wrapped = isRecord(value.json) && isRecord(value.json["case"]) && !("panels" in value.json);
-  const reading = readCase(wrapped ? (value.json as Record<string, unknown>)["case"] : value.json);
-  if (reading.type === "malformed") {
-    complain(file, wrapped ? reading.path.replace("$", "$.case") : reading.path, reading.problem);
+  const { json } = value;
+  const wrapped = isRecord(json) && isRecord(json["case"]) && !("panels" in json) && !("type" in json);
+  const answering = answerAny(wrapped ? json["case"] : json, () => performance.now());
+  if (answering.type === "malformed") {
+    complain(file, wrapped ? answering.path.replace("$", "$.case") : answering.path, answering.problem);
     return false;
   }
-  process.stdout.write(`${JSON.stringify(answerCase(reading.case, () => performance.now()))}\n`);
+  process.stdout.write(`${JSON.stringify(answering.answer)}\n`);
   return true;
 }
 

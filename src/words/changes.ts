@@ -1,5 +1,5 @@
 import { type Plan, type Wiring } from "@/core/plan";
-import { type Assessment } from "@/core/rules";
+import { type Assessment, type JudgedSlip } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import {
   asMatrix,
@@ -7,7 +7,6 @@ import {
   type Lane,
   type LaneRef,
   partsOfKey,
-  type Slip,
   type Step,
   type TileKey,
   tilesOfRows,
@@ -21,7 +20,7 @@ function panelName(plan: Plan, key: TileKey): string {
 }
 
 /** A port by its short names: "Haybarn H1500, Port 2". */
-function shortLaneName(plan: Plan, { inputId, portId }: LaneRef): string {
+export function portWords(plan: Plan, { inputId, portId }: LaneRef): string {
   const device = plan.inputs.find(({ id }) => id === inputId)?.device;
   const port = device?.ports.find(({ id }) => id === portId);
   return device === undefined || port === undefined ? "no input yet" : `${headOf(device.name)}, ${headOf(port.name)}`;
@@ -33,7 +32,7 @@ function headOf(name: string): string {
 
 /** A lane in a line: "Haybarn H1500, Port 2: 4 in series × 1 string of MG-195". */
 export function laneWords(plan: Plan, lane: Lane): string {
-  const name = shortLaneName(plan, lane);
+  const name = portWords(plan, lane);
   const matrix = asMatrix(lane.rows);
   const kind = (panelId: string) => headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");
   if (matrix !== null)
@@ -62,7 +61,7 @@ export function partsWords(plan: Plan, { lanes }: Pick<Wiring, "lanes">): string
 
 export function stepWords(plan: Plan, { type, keys, inputId, portId }: Step): string {
   const panels = keys.map((key) => panelName(plan, key)).join(", ");
-  const port = shortLaneName(plan, { inputId, portId });
+  const port = portWords(plan, { inputId, portId });
   switch (type) {
     case "unplug":
       return `Cover the panels, then unplug at ${port}: ${panels}.`;
@@ -106,20 +105,16 @@ export function dangerWords(
   return found;
 }
 
-/** What a slip would do, when it would do harm. */
-export function slipWords(
-  plan: Plan,
-  { slip, assessment }: { readonly slip: Slip; readonly assessment: Assessment },
-  system: UnitSystem,
-): string | null {
-  const stop = assessment.type === "assessed" ? assessment.findings.find(({ level }) => level === "stop") : undefined;
-  if (stop === undefined) return null;
-  const name = (ref: LaneRef) => shortLaneName(plan, ref);
-  const why = findingSentence(stop, system);
+/** What a slip would do: harm, or nothing. */
+export function slipWords(plan: Plan, { slip, stop }: JudgedSlip, system: UnitSystem): string {
+  const why = stop === null ? "Nothing would pass a limit." : findingSentence(stop, system);
+  const [here, there] = [portWords(plan, slip.lane), portWords(plan, slip.meant)];
   switch (slip.type) {
     case "bothIn":
-      return `At ${name(slip.lane)} the old rows must be out before the new ones go in. With both: ${why}`;
+      return `At ${here} the old rows must be out before the new ones go in. With both: ${why}`;
     case "crossed":
-      return `What is meant for ${name(slip.meant)} must not be plugged in at ${name(slip.lane)}: ${why}`;
+      return `What is meant for ${there} must not be plugged in at ${here}: ${why}`;
+    case "unaltered":
+      return `What stood at ${there} must not be plugged in at ${here} as it is, before it is wired anew: ${why}`;
   }
 }

@@ -1,5 +1,5 @@
 export { assumptionSentence, mendSentence } from "./assumptions";
-export { dangerWords, laneWords, partsWords, slipWords, stepWords } from "./changes";
+export { dangerWords, laneWords, partsWords, portWords, slipWords, stepWords } from "./changes";
 export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
 export { cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
 export { fieldWords, missingSentence, mountWords, ruleTitles, verdictWords } from "./names";

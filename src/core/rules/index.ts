@@ -35,3 +35,4 @@ export { allMends, findMends } from "./mend";
 export { createMemory, type Memory, type TileState } from "./memory";
 export { assumedSite, type Missing } from "./open";
 export { rules } from "./rules";
+export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";

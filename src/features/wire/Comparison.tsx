@@ -156,7 +156,7 @@ type ChangeoverProps = {
 function Changeover({ plan, from, to, verdicts, slips }: ChangeoverProps) {
   const system = useUnits();
   const steps = changeover(from.lanes, to.lanes);
-  const harmful = slips.flatMap((slip) => slipWords(plan, slip, system) ?? []);
+  const harmful = slips.filter(({ dangerous }) => dangerous).map((slip) => slipWords(plan, slip, system));
   const dangers = [
     ...harmful.map((words) => ({ level: "stop" as const, words })),
     ...dangerWords([verdicts.get(from.id), verdicts.get(to.id)], to.name, steps).map((words) => ({

@@ -2,13 +2,13 @@
 
 import { useEffect, useState } from "react";
 import { type Plan, type Wiring } from "@/core/plan";
-import { type Assessment } from "@/core/rules";
+import { type Assessment, judgedSlip, type JudgedSlip as Judged } from "@/core/rules";
 import { type Moment } from "@/core/sky";
 import { type Slip, slips } from "@/core/wiring";
 import { createJudgeClient, openJudgeWorker } from "@/workers/judge";
 
 /** A slip on the way to a wiring, and what the rules say of it. */
-export type JudgedSlip = { readonly toId: string; readonly slip: Slip; readonly assessment: Assessment };
+export type JudgedSlip = Judged & { readonly toId: string };
 export type Compared = { readonly verdicts: ReadonlyMap<string, Assessment>; readonly slips: readonly JudgedSlip[] };
 
 type Job = { readonly wiring: Wiring; readonly slip: { readonly toId: string; readonly slip: Slip } | null };
@@ -77,5 +77,6 @@ function jobsOf(plan: Plan, here: Wiring): Job[] {
 
 function withAnswer({ verdicts, slips: judged }: Compared, { wiring, slip }: Job, assessment: Assessment): Compared {
   if (slip === null) return { verdicts: new Map(verdicts).set(wiring.id, assessment), slips: judged };
-  return { verdicts, slips: [...judged, { ...slip, assessment }] };
+  const findings = assessment.type === "assessed" ? assessment.findings : [];
+  return { verdicts, slips: [...judged, { ...judgedSlip(slip.slip, findings), toId: slip.toId }] };
 }

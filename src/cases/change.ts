@@ -1,0 +1,28 @@
+import { z } from "zod";
+import { judgeSlips } from "@/core/rules";
+import { changeover } from "@/core/wiring";
+import { portWords, slipWords, stepWords } from "@/words";
+import { type CaseAnswering, malformed, planOf, wiringIn } from "./reading";
+
+const schema = z.strictObject({ type: z.literal("change"), plan: z.unknown(), from: z.string(), to: z.string() });
+
+/** The way from one wiring of a plan to another: what to do in order, and what can go wrong on it. */
+export function answerChange(value: unknown): CaseAnswering {
+  const parsed = schema.safeParse(value);
+  if (!parsed.success) return malformed(parsed.error);
+  const reading = planOf(parsed.data.plan);
+  if (reading.type === "malformed") return reading;
+  const { plan } = reading;
+  const from = wiringIn(plan, parsed.data.from, "$.from");
+  if (from.type === "malformed") return from;
+  const to = wiringIn(plan, parsed.data.to, "$.to");
+  if (to.type === "malformed") return to;
+  const steps = changeover(from.wiring.lanes, to.wiring.lanes).map((step) => stepWords(plan, step));
+  const slips = judgeSlips(plan, from.wiring.lanes, to.wiring.lanes).map((judged) => ({
+    dangerous: judged.dangerous,
+    says: slipWords(plan, judged, "metric"),
+    port: portWords(plan, judged.slip.lane),
+    volts: judged.volts,
+  }));
+  return { type: "answer", answer: { steps, slips } };
+}

@@ -1,0 +1,28 @@
+import { answerCase, readCase } from "@/core/case";
+import { answerChange } from "./change";
+import { type CaseAnswering } from "./reading";
+import { answerVerdict } from "./verdict";
+
+export { type CaseAnswering } from "./reading";
+
+/** Every kind of case but the plain net, by its `type`. A new kind is a file and a line here. */
+const kinds: Readonly<Record<string, (value: unknown) => CaseAnswering>> = {
+  verdict: answerVerdict,
+  change: answerChange,
+};
+
+/** Answers a case of any kind. `nowMs` is a clock, for nets that ask to be timed. */
+export function answerAny(value: unknown, nowMs: () => number): CaseAnswering {
+  if (typeof value === "object" && value !== null && "type" in value) {
+    const answer = typeof value.type === "string" ? kinds[value.type] : undefined;
+    if (answer !== undefined) return answer(value);
+    const known = Object.keys(kinds).join(", ");
+    return {
+      type: "malformed",
+      path: "$.type",
+      problem: `${JSON.stringify(value.type)} is no kind of case; known: ${known}`,
+    };
+  }
+  const reading = readCase(value);
+  return reading.type === "malformed" ? reading : { type: "answer", answer: answerCase(reading.case, nowMs) };
+}
