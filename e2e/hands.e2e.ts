@@ -1,6 +1,7 @@
 import { desktop, phone, type Size } from "./harness";
 import { type Visit, walk } from "./harness/visit";
 import { type Screen } from "./screen";
+import { steady } from "./screen/fields";
 
 /** Every action of the string board by mouse, by touch and by keyboard, each undone the same way. */
 type Action = {
@@ -103,11 +104,7 @@ type Hands = {
 const hands: Readonly<Record<"mouse" | "touch", Hands>> = {
   mouse: {
     size: desktop,
-    press: async ({ fields }, name) => {
-      const control = await fields.control(name);
-      await control.evaluate((element) => element.scrollIntoView({ block: "center" }));
-      await control.click();
-    },
+    press: ({ fields }, name) => fields.press(name),
     tile: async ({ page, board }, key) => {
       const { x, y } = await board.face(key);
       await page.mouse.click(x, y);
@@ -115,11 +112,7 @@ const hands: Readonly<Record<"mouse" | "touch", Hands>> = {
   },
   touch: {
     size: phone,
-    press: async ({ fields }, name) => {
-      const control = await fields.control(name);
-      await control.evaluate((element) => element.scrollIntoView({ block: "center" }));
-      await control.tap();
-    },
+    press: ({ fields }, name) => fields.tap(name),
     tile: async ({ page, board }, key) => {
       const { x, y } = await board.face(key);
       await page.touchscreen.tap(x, y);
@@ -145,12 +138,8 @@ async function moveTo({ size, press }: Hands, screen: Screen, place: string): Pr
   const { page, fields } = screen;
   await press(screen, await nameOfList(screen));
   const option = await page.waitForSelector(`xpath///*[@role="option"][contains(., "${place}")]`);
-  // the list grows as it opens; a finger must not land on what passes under it
-  await page.waitForFunction(() => {
-    const list = document.querySelector("[role=listbox]")?.parentElement;
-    return list?.getAnimations({ subtree: true }).length === 0;
-  });
-  await (size === phone ? option?.tap() : option?.click());
+  if (option === null) throw new Error(`no place is named "${place}"`);
+  await (size === phone ? (await steady(option)).tap() : (await steady(option)).click());
   await fields.gone("[role=listbox]");
 }
 

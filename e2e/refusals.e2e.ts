@@ -122,13 +122,18 @@ function sendEndless(port: number, host: string): Promise<{ answer: string; sent
     let sentBytes = 0;
     const send = () => {
       // given up at ten times what is ever taken: a server that reads on has failed
-      while (!socket.destroyed && sentBytes < 10 * mostBodyBytes) {
+      while (!socket.destroyed && answer === "" && sentBytes < 10 * mostBodyBytes) {
         sentBytes += chunk.length;
         if (!socket.write(chunk)) return void socket.once("drain", send);
       }
-      socket.destroy();
+      if (answer === "") socket.destroy();
     };
-    socket.on("data", (data) => (answer += String(data)));
+    socket.on("data", (data) => {
+      answer += String(data);
+      // answered: whoever goes on sending all the same is only cut off later
+      socket.end();
+      setTimeout(() => socket.destroy(), 100);
+    });
     socket.on("error", () => undefined);
     socket.on("close", () => resolve({ answer, sentBytes }));
     socket.write(`POST /api/plans/import HTTP/1.1\r\nHost: ${host}\r\n`);

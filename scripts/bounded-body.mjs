@@ -3,6 +3,8 @@ import { IncomingMessage } from "node:http";
 /** More than any route takes; each has a lower bound of its own. The framework reads a body to its end before a route sees it. */
 export const mostBodyBytes = 8_000_000;
 
+const lingerMs = 2000;
+
 /** A request that counts its body as it comes, so that one without end is told so while it is still coming. */
 export class BoundedMessage extends IncomingMessage {
   #bytes = 0;
@@ -32,7 +34,7 @@ export function boundBody(
       response.writeHead(413, { "content-type": "application/json", "cache-control": "no-store", connection: "close" });
       response.end(body);
     }
-    // a moment for the answer to leave
-    setTimeout(() => request.destroy(), 200);
+    // time for the answer to be read: what hangs up while more comes in tears the answer away with it
+    setTimeout(() => request.destroy(), lingerMs);
   };
 }

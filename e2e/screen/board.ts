@@ -1,5 +1,5 @@
 import { type Page } from "puppeteer-core";
-import { type Fields } from "./fields";
+import { type Fields, steady } from "./fields";
 
 /** In the page: what stands where, lane by lane, rows parted by bars and panels of a row by dashes. */
 function layoutInPage(): string[] {
@@ -48,7 +48,7 @@ export class Board {
   /** Scrolls something into the middle of the screen, and says where it then is. */
   async place(selector: string): Promise<{ x: number; y: number; bottom: number }> {
     const found = await this.page.waitForSelector(selector);
-    await found?.evaluate((element) => element.scrollIntoView({ block: "center", behavior: "instant" }));
+    if (found !== null) await steady(found);
     const box = await found?.boundingBox();
     if (box === undefined || box === null) throw new Error(`${selector} is not on the screen`);
     return { x: box.x + box.width / 2, y: box.y + box.height / 2, bottom: box.y + box.height };

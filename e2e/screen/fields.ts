@@ -2,6 +2,31 @@ import { type ElementHandle, type KeyInput, type Page } from "puppeteer-core";
 
 const patienceMs = 15_000;
 
+/**
+ * Brings something to the middle of the screen, and waits until it stands still and nothing lies over it: a person presses
+ * what has come to rest.
+ */
+export async function steady<E extends ElementHandle<Element>>(found: E): Promise<E> {
+  await found.evaluate(async (element) => {
+    const frame = () => new Promise((resolve) => requestAnimationFrame(resolve));
+    const placeNow = () => {
+      const { left, top, width, height } = element.getBoundingClientRect();
+      return { left, top, x: left + width / 2, y: top + height / 2 };
+    };
+    element.scrollIntoView({ block: "center", inline: "nearest", behavior: "instant" });
+    let before = placeNow();
+    for (let still = 0, tries = 0; still < 2 && tries < 300; tries++) {
+      await frame();
+      const now = placeNow();
+      const onTop = document.elementFromPoint(now.x, now.y);
+      still =
+        now.left === before.left && now.top === before.top && onTop !== null && element.contains(onTop) ? still + 1 : 0;
+      before = now;
+    }
+  });
+  return found;
+}
+
 /** What a person does with labelled fields, named buttons and words on any page. */
 export class Fields {
   constructor(private readonly page: Page) {}
@@ -69,7 +94,11 @@ export class Fields {
   }
 
   async press(name: string): Promise<void> {
-    await (await this.control(name)).click();
+    await (await steady(await this.control(name))).click();
+  }
+
+  async tap(name: string): Promise<void> {
+    await (await steady(await this.control(name))).tap();
   }
 
   /** Presses keys together: those before the last are held. */

@@ -2,6 +2,7 @@ import { type RequiredField } from "@/core/panel";
 import { type Level, type Missing, type RuleId, type Term } from "@/core/rules";
 import { type Mount } from "@/core/sky";
 import { given } from "./format";
+import { doubtSentence, readingSentence } from "./labels";
 import { type Unit } from "@/core/units";
 
 /** Names and short words of the ledger and the verdict strip. */
@@ -16,6 +17,8 @@ export const ruleTitles: Readonly<Record<RuleId, string>> = {
   mixedStates: "Panels in different states",
   pwmLoss: "Volts a PWM controller wastes",
   systemVoltage: "Panel insulation",
+  reverse: "Amps pushed backwards",
+  fuses: "Fuses of rows side by side",
 };
 
 export const verdictWords: Readonly<Record<Level, string>> = {
@@ -48,6 +51,8 @@ export function missingSentence(missing: Missing): string {
       return "Choose a panel, or type its label in, at Panels, and wire it here.";
     case "labelIncomplete":
       return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => fieldWords[field]).join(", ")}.`;
+    case "labelImpossible":
+      return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Read it so?`} Nothing may be connected on its word.`;
     case "noInput":
       return "Choose the input it feeds, or type its data sheet in, at Input.";
   }

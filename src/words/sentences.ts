@@ -1,4 +1,4 @@
-import { type Finding, type Reason } from "@/core/rules";
+import { type ColdBy, type Finding, type Reason, type StatedLimit } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { amount, counted, given, kwh, limit, percent } from "./format";
 
@@ -8,7 +8,7 @@ export function findingSentence({ reason }: Pick<Finding, "reason">, system: Uni
     case "coldVoc":
       return coldVocSentence(reason, system);
     case "noCeiling":
-      return `On the coldest dawn this array reaches ${amount(reason.solvedVocV, "V")}. What is the most the input bears? Fill in “Highest volts” at Input.`;
+      return `On the coldest dawn this array reaches ${amount(reason.judgedV, "V")}. What is the most the input bears? Fill in “Highest volts” at Input.`;
     case "hotVmp":
       return hotVmpSentence(reason, system);
     case "noFloor":
@@ -27,10 +27,16 @@ export function findingSentence({ reason }: Pick<Finding, "reason">, system: Uni
       return mismatchSentence(reason);
     case "systemVoltage":
       return reason.outcome === "over"
-        ? `A row reaches ${amount(reason.solvedVocV, "V")} in the cold; ${reason.panelName} is insulated for ${given(reason.maxSystemV, "V")} only.`
-        : `No row passes ${amount(reason.solvedVocV, "V")} in the cold; ${reason.panelName} is insulated for ${given(reason.maxSystemV, "V")}.`;
+        ? `A row reaches ${amount(reason.judgedV, "V")} in the cold${byWords(reason.by)}; ${reason.panelName} is insulated for ${given(reason.maxSystemV, "V")} only.`
+        : `No row passes ${amount(reason.judgedV, "V")} in the cold; ${reason.panelName} is insulated for ${given(reason.maxSystemV, "V")}.`;
     case "noSystemVoltage":
-      return `The label of ${reason.panelName} gives no maximum system voltage; its row reaches ${amount(reason.solvedVocV, "V")} in the cold.`;
+      return `The label of ${reason.panelName} gives no maximum system voltage; its row reaches ${amount(reason.judgedV, "V")} in the cold.`;
+    case "noBatteryVolts":
+      return "A PWM controller holds the array at battery volts. How many volts has the battery? Fill in “Battery volts” at Input.";
+    case "reverse":
+      return reverseSentence(reason);
+    case "fuses":
+      return fusesSentence(reason);
     case "pwmLoss":
       return pwmSentence(reason);
     case "wake":
@@ -42,22 +48,37 @@ export function findingSentence({ reason }: Pick<Finding, "reason">, system: Uni
 
 type Of<T extends Reason["type"]> = Extract<Reason, { type: T }>;
 
+/** By what volts were reckoned, where it is not the curve. */
+function byWords(by: ColdBy): string {
+  switch (by) {
+    case "curve":
+      return "";
+    case "line":
+      return " by its label’s coefficient";
+    case "table":
+      return " by the electrical code’s table";
+  }
+}
+
 function coldVocSentence(r: Of<"coldVoc">, system: UnitSystem): string {
-  const cold = `At ${given(r.recordLowC, "°C", system)} this array reaches ${amount(r.solvedVocV, "V")}`;
+  const part =
+    r.judgedV > 1.003 * r.joinedVocV && r.by === "curve" ? "the row with the most volts alone" : "this array";
+  const cold = `At ${given(r.recordLowC, "°C", system)} ${part} reaches ${amount(r.judgedV, "V")}${byWords(r.by)}`;
+  const running = `At ${given(r.recordLowC, "°C", system)} the array runs at up to ${amount(r.judgedV, "V")}`;
   const ceiling = given(r.ceilingV, "V");
   switch (r.outcome) {
     case "over":
       return `${cold}, over the input’s ${ceiling}: ${overVoltageSentence(r)}`;
     case "tableOver":
-      return `${cold}, under the input’s ${ceiling}, but the electrical code’s table reckons ${amount(r.tableVocV, "V")}, which is over.`;
+      return `${cold}, under the input’s ${ceiling}, but the electrical code’s table reckons ${amount(r.tableV, "V")}, which is over.`;
     case "close":
       return `${cold}, just under the input’s ${ceiling}. A label may be 3 % off: measure before you plug in.`;
     case "inside":
       return `${cold}, under the input’s ${ceiling}.`;
     case "runningOver":
-      return `In the cold the array runs at ${amount(r.solvedVmpV, "V")}, over the ${ceiling} the input bears while running: ${overVoltageSentence(r)}`;
+      return `${running}, over the ${ceiling} the input bears while running: ${overVoltageSentence(r)}`;
     case "insideRunning":
-      return `In the cold the array runs at ${amount(r.solvedVmpV, "V")}, under the ${ceiling} the input bears while running; with nothing drawn it stands at ${amount(r.solvedVocV, "V")}.`;
+      return `${running}, under the ${ceiling} the input bears while running; with nothing drawn it stands at ${amount(r.openV, "V")}.`;
   }
 }
 
@@ -104,21 +125,32 @@ function wakeSentence(r: Of<"wake">): string {
 }
 
 function currentSentence(r: Of<"current">): string {
-  const most = given(r.running.amps, "A");
+  const range = ({ fromV, toV }: StatedLimit) =>
+    Number.isFinite(toV) ? ` between ${limit(fromV, "V")} and ${limit(toV, "V")}` : "";
+  if (r.outcome === "overAbsolute" && r.never !== null) {
+    const sweeps = `It sweeps from ${limit(r.sweepFromV, "V")} to ${amount(r.sweepToV, "V")}.`;
+    return `Bright sky can push ${amount(r.marginedIscA, "A")} into the input, which must never see more than ${given(r.never.amps, "A")}${range(r.never)}. ${sweeps}`;
+  }
   const tiers =
-    r.open !== null && r.open.amps !== r.running.amps
+    r.open !== null && r.running !== null && r.open.amps !== r.running.amps
       ? ` Its running volts (${amount(r.runningV, "V")}) decide the limit, not the ${amount(r.openV, "V")} with nothing connected, where ${given(r.open.amps, "A")} would hold.`
       : "";
+  const never =
+    r.never === null
+      ? ""
+      : `Even bright sky (${amount(r.marginedIscA, "A")}) stays under the ${given(r.never.amps, "A")} the input must never see.`;
+  if (r.running === null)
+    return never === "" ? `No limit of amps holds where the array runs, at ${amount(r.runningV, "V")}.` : never;
+  const most = given(r.running.amps, "A");
   switch (r.outcome) {
-    case "overAbsolute":
-      return `Bright sky can push ${amount(r.marginedIscA, "A")} into the input, which must never see more than ${most}.${tiers}`;
     case "clips":
     case "clipsLittle":
       return `The array can give ${amount(r.iscA, "A")}; the input draws up to ${most} and leaves the rest: ${percent(r.noonLossPct)} of noon watts.${tiers}`;
     case "within":
+    case "overAbsolute":
       return r.running.nature === "neverExceed"
-        ? `Even bright sky (${amount(r.marginedIscA, "A")}) stays under the ${most} the input must never see.${tiers}`
-        : `The input draws up to ${most}; at noon the array runs inside that (short circuit ${amount(r.iscA, "A")}).${tiers}`;
+        ? `${never}${tiers}`
+        : `The input draws up to ${most}; at noon the array runs inside that (short circuit ${amount(r.iscA, "A")}).${tiers}${never === "" ? "" : ` ${never}`}`;
   }
 }
 
@@ -126,12 +158,14 @@ function wattsSentence(r: Of<"watts">): string {
   const most = r.fromBattery ? `${amount(r.limitW, "W")} (its battery amps × battery volts)` : given(r.limitW, "W");
   switch (r.outcome) {
     case "overAbsolute":
-      return `The panels add up to ${amount(r.labelW, "W")}; the input must never see more than ${most}.`;
+      return `${r.coldW > r.labelW ? "In the cold the panels can give" : "The panels add up to"} ${amount(r.dueW, "W")}; the input must never see more than ${most}.`;
     case "clipsMuch":
     case "clips":
       return `At noon the array could give ${amount(r.noonW, "W")}; the input draws up to ${most}. A cloudless midsummer month would leave up to ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) on the roof.`;
     case "within":
-      return `At noon the array gives ${amount(r.noonW, "W")}; the input takes up to ${most}. Nothing is left on the roof.`;
+      return r.nature === "neverExceed"
+        ? `Even in the cold the panels give ${amount(r.dueW, "W")} at most; the input must never see more than ${most}.`
+        : `At noon the array gives ${amount(r.noonW, "W")}; the input takes up to ${most}.`;
   }
 }
 
@@ -143,7 +177,7 @@ function sharedSentence(r: Of<"shared">): string {
   const alone = `${amount(sum(r.ports.map((port) => port.aloneW)), "W")}${r.limitA === null ? "" : ` at ${amount(sum(r.ports.map((port) => port.aloneA)), "A")}`}`;
   switch (r.outcome) {
     case "overAbsolute":
-      return `${names} together could see ${r.limitW !== null && r.labelW > r.limitW ? amount(r.labelW, "W") : amount(r.marginedIscA, "A")}; “${r.groupName}” must never see more than ${most}.`;
+      return `${names} together could see ${r.limitW !== null && r.dueW > r.limitW ? amount(r.dueW, "W") : amount(r.marginedIscA, "A")}; “${r.groupName}” must never see more than ${most}.`;
     case "clipsMuch":
     case "clips":
       return `At noon ${names} would take ${alone}; together they draw up to ${most}, so ${amount(r.lostW, "W")} stay on the roof${r.clippedKwhPerMonth > 0 ? `: up to ${kwh(r.clippedKwhPerMonth)} in a cloudless midsummer month` : ""}.`;
@@ -159,22 +193,37 @@ function mismatchSentence(r: Of<"mismatch">): string {
       ? "most of it in series, where the weakest current rules"
       : "most of it in parallel, where the lowest volts drag";
   switch (r.outcome) {
-    case "reverseOver":
-      return `With nothing drawn, ${amount(r.reverse?.amps ?? 0, "A")} are pushed backwards through ${r.reverse?.panelName ?? ""}, which bears ${given(r.reverse?.fuseA ?? 0, "A")}: it may overheat.`;
     case "costly":
     case "some":
       return `${apart}: ${percent(r.lossPct)} lost, ${where}.`;
     case "little":
-      return `${apart}: only ${percent(r.lossPct)} lost, less than leaving a panel out would cost.${backwards(r)}`;
+      return `${apart}: only ${percent(r.lossPct)} lost, less than leaving a panel out would cost.`;
     case "equal":
       return "All rows match: nothing is lost by joining them.";
   }
 }
 
-function backwards({ reverse }: Of<"mismatch">): string {
-  return reverse === null
-    ? ""
-    : ` With nothing drawn ${amount(reverse.amps, "A")} flow backwards through ${reverse.panelName}; it bears ${given(reverse.fuseA, "A")}.`;
+function reverseSentence(r: Of<"reverse">): string {
+  const sky = r.sky === "coldDawn" ? "on a cold bright dawn" : "at noon";
+  const lit = r.asTheyStand ? "" : ", all panels lit";
+  return r.outcome === "over"
+    ? `With nothing drawn, ${sky}${lit}, ${amount(r.amps, "A")} are pushed backwards through ${r.panelName}, which bears ${given(r.fuseA, "A")}: it may overheat.`
+    : `With nothing drawn, ${sky}${lit}, ${amount(r.amps, "A")} flow backwards through ${r.panelName}; it bears ${given(r.fuseA, "A")}.`;
+}
+
+function fusesSentence(r: Of<"fuses">): string {
+  const fed = `A row that fails can be fed by the other ${counted(r.rows - 1, "row")} with ${amount(r.backfeedA, "A")}, under bright sky ${amount(r.marginedA, "A")}`;
+  const bears = `${r.panelName} bears ${given(r.ratingA, "A")}`;
+  switch (r.outcome) {
+    case "noneFits":
+      return `${fed}; ${bears}. Each row would need a fuse, and none fits: it must carry ${amount(1.56 * r.iscA, "A")} and may be ${given(r.ratingA, "A")} at most.`;
+    case "fuseEach":
+      return `${fed}; ${bears}: put a ${given(r.sizeA ?? 0, "A")} fuse in each row.${r.couldBlow ? "" : " (By these amps alone it would not blow.)"}`;
+    case "strictOnly":
+      return `${fed}; ${bears}, so no fuse is needed by the usual rule. The strict school fuses each row all the same.`;
+    case "notNeeded":
+      return `${fed}; ${bears}: no fuses are needed.`;
+  }
 }
 
 function pwmSentence(r: Of<"pwmLoss">): string {
@@ -194,8 +243,6 @@ function mixedSentence(r: Of<"mixedStates">): string {
     .join(", ");
   const of = `${who} of ${counted(r.panels, "panel")} on this port`;
   switch (r.outcome) {
-    case "reverseOver":
-      return `${of}: with nothing drawn ${amount(r.reverse?.amps ?? 0, "A")} are pushed backwards through ${r.reverse?.panelName ?? ""}, which bears ${given(r.reverse?.fuseA ?? 0, "A")}.`;
     case "trapped":
       return `${of}: the curve has more than one peak, and a tracker that only climbs stops at ${amount(r.trappedW ?? 0, "W")} where ${amount(r.joinedW, "W")} could be had.`;
     case "costly":

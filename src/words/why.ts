@@ -1,5 +1,5 @@
-import { type Finding } from "@/core/rules";
-import { amount, given, kwh, limit, percent } from "./format";
+import { type Finding, type StatedLimit } from "@/core/rules";
+import { amount, counted, given, kwh, limit, percent } from "./format";
 import { mountWords, sumWords } from "./names";
 
 type Why = { readonly lines: readonly string[]; readonly source: string };
@@ -15,17 +15,17 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
         .join(", ");
       return {
         lines: [
-          `Curve: ${volts} in series (volts add), solved at 1000 W/m² and cells at ${given(reason.recordLowC, "°C")} = ${amount(reason.solvedVocV, "V")}`,
-          ...(reason.solvedVocV > 1.005 * reason.joinedVocV
+          `Curve: ${volts} in series (volts add), solved at 1000 W/m² and cells at ${given(reason.recordLowC, "°C")} = ${amount(reason.curveV, "V")}`,
+          ...(reason.curveV > 1.005 * reason.joinedVocV
             ? [
-                `With all rows joined ${amount(reason.joinedVocV, "V")}; but each row must pass alone, in case the others are unplugged`,
+                `All rows joined ${amount(reason.joinedVocV, "V")}; but every part must pass alone, in case the others are unplugged`,
               ]
             : []),
-          `Coefficient: ${factor} × (1 + ${coefficients} × (${given(reason.recordLowC, "")} − 25) °C) = ${amount(reason.coefficientVocV, "V")}`,
-          `Code table: ${factor} × ${reason.tableFactor.toFixed(2)} = ${amount(reason.tableVocV, "V")}`,
+          `Coefficient: ${factor} × (1 + ${coefficients} × (${given(reason.recordLowC, "")} − 25) °C) = ${amount(reason.lineV, "V")}`,
+          `Code table: ${factor} × ${reason.tableFactor.toFixed(2)} = ${amount(reason.tableV, "V")}`,
           reason.basis === "vmp"
-            ? `Running in the cold: ${amount(reason.solvedVmpV, "V")}`
-            : `Ceiling: ${given(reason.ceilingV, "V")}, meant for the volts with nothing connected`,
+            ? `Running in the cold, by curve and coefficient the more: ${amount(reason.judgedV, "V")}`
+            : `Judged: ${amount(reason.judgedV, "V")}, the most of them; the table where a label states no coefficient`,
         ],
         source: "Single-diode curve: De Soto, Klein & Beckman 2006. Table: NEC 690.7(A).",
       };
@@ -53,14 +53,21 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
         lines: [
           `Short circuit: rows in parallel (amps add) ${sumWords(reason.terms, "A")} = ${amount(reason.iscA, "A")}`,
           `Bright cloud edges and snow: × 1.25 = ${amount(reason.marginedIscA, "A")}`,
-          `Limit while running at ${amount(reason.runningV, "V")}: ${given(reason.running.amps, "A")} from ${limit(reason.running.fromV, "V")} to ${given(reason.running.toV, "V")}, ${natureWords(reason.running.nature)}`,
+          ...(reason.running === null
+            ? []
+            : [`At ${amount(reason.runningV, "V")}, where it runs: ${tierWords(reason.running)}`]),
+          ...(reason.never === null
+            ? []
+            : [
+                `Between waking (${limit(reason.sweepFromV, "V")}) and open circuit (${amount(reason.sweepToV, "V")}) it meets: ${tierWords(reason.never)}`,
+              ]),
         ],
         source: "Factor: NEC 690.8(A)(1). Running point: solved curve at bright noon.",
       };
     case "watts":
       return {
         lines: [
-          `Label: ${amount(reason.labelW, "W")}; at bright noon, solved: ${amount(reason.noonW, "W")}; limit ${amount(reason.limitW, "W")}, ${natureWords(reason.nature)}`,
+          `Label: ${amount(reason.labelW, "W")}; in the cold, solved: ${amount(reason.coldW, "W")}; at bright noon, solved: ${amount(reason.noonW, "W")}; limit ${amount(reason.limitW, "W")}, ${natureWords(reason.nature)}`,
           `Longest clear day at ${given(reason.latitudeDeg, "°")} latitude, flat, × 30: ${kwh(reason.clippedKwhPerMonth)} over the limit`,
         ],
         source: "Clear sky: Haurwitz 1945. An upper bound: clouds, dirt and a full battery all lower it.",
@@ -73,7 +80,7 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
               `${port.name}: ${amount(port.aloneW, "W")} and ${amount(port.aloneA, "A")} alone, ${amount(port.takenW, "W")} when they share`,
           ),
           `Limit of “${reason.groupName}”: ${[reason.limitW === null ? null : given(reason.limitW, "W"), reason.limitA === null ? null : given(reason.limitA, "A")].filter((part) => part !== null).join(", ")}, ${natureWords(reason.nature)}`,
-          `Labels: ${amount(reason.labelW, "W")}; short circuit × 1.25: ${amount(reason.marginedIscA, "A")}`,
+          `Labels: ${amount(reason.dueW, "W")}; short circuit × 1.25: ${amount(reason.marginedIscA, "A")}`,
         ],
         source: "Running points: solved curves at bright noon. Month: Haurwitz 1945, an upper bound.",
       };
@@ -87,11 +94,6 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
                 `Row ${k + 1}: ${sumWords(row.terms, "V")} on the labels; solved at noon ${amount(row.vmpV, "V")} and ${amount(row.impA, "A")}`,
             ),
           `Panels each alone ${amount(reason.panelsW, "W")} → in rows ${amount(reason.rowsW, "W")} (series: ${percent(reason.seriesLossPct)}) → rows joined ${amount(reason.joinedW, "W")} (parallel: ${percent(reason.parallelLossPct)})`,
-          ...(reason.reverse === null
-            ? []
-            : [
-                `Nothing drawn: ${amount(reason.reverse.amps, "A")} backwards through ${reason.reverse.panelName}, series fuse rating ${given(reason.reverse.fuseA, "A")}`,
-              ]),
         ],
         source: "By the solved net, not by the spread of the labels.",
       };
@@ -102,11 +104,6 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
           ...(reason.trappedW === null
             ? []
             : [`A tracker that climbs down from open circuit ends at ${amount(reason.trappedW, "W")}`]),
-          ...(reason.reverse === null
-            ? []
-            : [
-                `Nothing drawn: ${amount(reason.reverse.amps, "A")} backwards through ${reason.reverse.panelName}, series fuse rating ${given(reason.reverse.fuseA, "A")}`,
-              ]),
         ],
         source: "By the solved net at bright noon, with bypass diodes.",
       };
@@ -121,10 +118,27 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
     case "systemVoltage":
       return {
         lines: [
-          `Coldest volts of the row with the least to spare, ${reason.series} in series (volts add): ${amount(reason.solvedVocV, "V")}; on the label of ${reason.panelName}: ${given(reason.maxSystemV, "V")}`,
+          `Coldest volts of the row with the least to spare, ${reason.series} in series (volts add): ${amount(reason.judgedV, "V")}; on the label of ${reason.panelName}: ${given(reason.maxSystemV, "V")}`,
         ],
         source: "Panel label, maximum system voltage.",
       };
+    case "reverse":
+      return {
+        lines: [
+          `Nothing drawn, ${reason.sky === "coldDawn" ? "cells at the record low" : "bright noon"}, ${reason.asTheyStand ? "as the panels stand" : "all panels lit"}: ${amount(reason.amps, "A")} backwards through ${reason.panelName}`,
+          `Its series fuse rating: ${given(reason.fuseA, "A")}`,
+        ],
+        source: "By the solved net at open circuit.",
+      };
+    case "fuses":
+      return {
+        lines: [
+          `${counted(reason.rows, "row")} in parallel; all but the weakest give ${amount(reason.backfeedA, "A")} × 1.25 = ${amount(reason.marginedA, "A")}, held against ${given(reason.ratingA, "A")}`,
+          `Fuse: from 1.56 × ${amount(reason.iscA, "A")} = ${amount(1.56 * reason.iscA, "A")} to ${given(reason.ratingA, "A")}: ${reason.sizeA === null ? "no standard size" : given(reason.sizeA, "A")}`,
+        ],
+        source: "NEC 690.9: backfeed rule, 1.25 × 1.25 × Isc. Blocking diodes do not count, as they fail short.",
+      };
+    case "noBatteryVolts":
     case "noCeiling":
     case "noFloor":
     case "noCurrentLimit":
@@ -132,6 +146,11 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
     case "noSystemVoltage":
       return { lines: ["Nothing to compare with: the sheet or label does not say."], source: "" };
   }
+}
+
+function tierWords({ amps, fromV, toV, nature }: StatedLimit): string {
+  const range = Number.isFinite(toV) ? `from ${limit(fromV, "V")} to ${given(toV, "V")}` : "at any volts";
+  return `${given(amps, "A")} ${range}, ${natureWords(nature)}`;
 }
 
 function natureWords(nature: "drawsUpTo" | "neverExceed"): string {

@@ -105,7 +105,7 @@ test("the same number stands with one precision wherever it stands", () => {
   const assessment = assess(boat, "wiring-1");
   if (assessment.type !== "assessed" || assessment.findings[0] === undefined) throw new Error("expected a verdict");
   const cold = /reaches ([\d.]+)\sV/.exec(findingSentence(assessment.findings[0], "metric"))?.[1];
-  expect(whyLines(assessment.findings[0]).lines[0]).toContain(`= ${cold ?? "?"}\u00a0V`);
+  expect(whyLines(assessment.findings[0]).lines.join(" ")).toContain(`Judged: ${cold ?? "?"}\u00a0V`);
 });
 
 test("what is missing is said with where to put it", () => {

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { type Window } from "../input";
-import { completeLabel, type PanelLabel } from "../panel";
+import { completeLabel, impossibleIn, type PanelLabel } from "../panel";
 
 /**
  * A case for the engine: panels by key, a net of them, and optionally a port, voltages to sample and
@@ -95,6 +95,14 @@ function toCase(value: unknown): EngineCase {
   const panels = new Map(
     Object.entries(parsed.panels).map(([key, given]) => [key, toLabel(given, used.get(key) ?? 1)]),
   );
+  for (const [key, label] of panels) {
+    const [doubt] = impossibleIn({ ...label, lengthMm: null, widthMm: null });
+    if (doubt !== undefined)
+      throw new Malformed(
+        `$.panels.${key}.${doubt.field}`,
+        `no panel has such a label (${doubt.type}: ${Number(doubt.value.toPrecision(4))}); allowed: ${doubt.least} to ${doubt.most}`,
+      );
+  }
   checkSubstrings(net, "$.net", panels);
   if (parsed.port !== undefined) checkPort(parsed.port);
   return {

@@ -64,9 +64,12 @@ export function trackingOf(port: Port): Tracking {
   return { type: port.conversion === "mppt" && port.tracker === "hillClimb" ? "climb" : "scan" };
 }
 
-/** Volts below which the port does not keep running: its own minimum or battery plus margin. */
+/**
+ * Volts below which the port does not keep running: its own minimum or battery plus margin. A PWM controller holds the array
+ * at battery volts, under any such margin, and runs.
+ */
 export function stayV(port: Port): number | null {
-  return highest(port.minV, overBattery(port, port.stayMarginV));
+  return port.conversion === "pwm" ? port.minV : highest(port.minV, overBattery(port, port.stayMarginV));
 }
 
 /** Volts the array must reach before the port starts. */

@@ -20,15 +20,21 @@ export type Window = {
 };
 
 /**
- * Highest current the window allows at a voltage, A. Where tiers meet, the kinder one holds;
- * a voltage no tier covers has no stated limit when there are no tiers, and takes nothing otherwise.
+ * Highest current the window allows at a voltage, A. Of several limits over one range all hold; where two ranges meet,
+ * either serves. A voltage no tier covers has no stated limit when there are no tiers, and takes nothing otherwise.
  */
-export function currentLimitA(window: Window, v: number): number {
-  if (window.currentLimits.length === 0) return Number.POSITIVE_INFINITY;
-  return window.currentLimits.reduce(
-    (most, tier) => (v >= tier.fromV && v <= tier.toV ? Math.max(most, tier.amps) : most),
-    0,
-  );
+export function currentLimitA({ currentLimits }: Window, v: number): number {
+  if (currentLimits.length === 0) return Number.POSITIVE_INFINITY;
+  let below = Number.POSITIVE_INFINITY;
+  let above = Number.POSITIVE_INFINITY;
+  for (const { fromV, toV, amps } of currentLimits) {
+    if (v < fromV || v > toV) continue;
+    // a range of one voltage is both
+    if (v > fromV || fromV === toV) below = Math.min(below, amps);
+    if (v < toV || fromV === toV) above = Math.min(above, amps);
+  }
+  if (below === Number.POSITIVE_INFINITY) return above === Number.POSITIVE_INFINITY ? 0 : above;
+  return above === Number.POSITIVE_INFINITY ? below : Math.max(below, above);
 }
 
 /** Voltages at which the window's edge bends, rising, inside [minV, maxV]. */

@@ -11,4 +11,12 @@ export {
 } from "./label";
 export { fitPoints, type Measured, type PointsFit } from "./points";
 export { type Reading, type ReadingKind, readingsThatFit } from "./reconcile";
-export { doubtsAbout, type LabelDoubt, type LabelDraft, readLabel, type RequiredField, requiredFields } from "./sanity";
+export {
+  doubtsAbout,
+  impossibleIn,
+  type LabelDoubt,
+  type LabelDraft,
+  readLabel,
+  type RequiredField,
+  requiredFields,
+} from "./sanity";

@@ -93,6 +93,30 @@ export function doubtsAbout(label: LabelDraft): LabelDoubt[] {
   return checks.flatMap((check) => check(label) ?? []);
 }
 
+/** Why a label cannot be of any panel: what is odd beyond a slip of rounding. Nothing is ever judged on its word. */
+export function impossibleIn(label: LabelDraft): LabelDoubt[] {
+  const { vmpV, vocV, impA, iscA, pmaxW, tempCoVocPctPerC: beta, tempCoIscPctPerC: alpha } = label;
+  const found: LabelDoubt[] = doubtsAbout(label).filter(
+    ({ type }) => type === "vmpNotBelowVoc" || type === "impNotBelowIsc",
+  );
+  const add = (type: LabelDoubt["type"], field: LabelDoubt["field"], value: number, least: number, most: number) =>
+    found.push({ type, field, value, least, most, suggestion: null });
+  if (beta !== null && beta >= 0) add("vocCoefficientSign", "tempCoVocPctPerC", beta, -mostVocPctPerC, 0);
+  if (beta !== null && beta < -mostVocPctPerC) add("vocCoefficientSize", "tempCoVocPctPerC", beta, -mostVocPctPerC, 0);
+  if (alpha !== null && Math.abs(alpha) > mostIscPctPerC)
+    add("iscCoefficientSign", "tempCoIscPctPerC", alpha, -mostIscPctPerC, mostIscPctPerC);
+  if (pmaxW !== null && vmpV !== null && impA !== null && vocV !== null && iscA !== null) {
+    const apartPct = (100 * vmpV * impA) / pmaxW - 100;
+    if (Math.abs(apartPct) > mostApartPct) add("powerNotProduct", "pmaxW", apartPct, -mostApartPct, mostApartPct);
+  }
+  return found;
+}
+
+/** Beyond these a coefficient or a product is no panel's. */
+const mostVocPctPerC = 1.5;
+const mostIscPctPerC = 0.5;
+const mostApartPct = 10;
+
 /** A label whose five numbers are all there, or the ones that are missing. */
 export function readLabel(
   draft: LabelDraft,

@@ -20,6 +20,8 @@ function field(name: FieldName) {
   const number = z.number().min(spec.least).max(spec.most);
   return spec.whole ? number.int() : number;
 }
+/** A measured point may be at short circuit or at open circuit: 0 V or 0 A. */
+const nonNegative = (name: FieldName) => z.number().min(0).max(fieldSpecs[name].most);
 const stated = (name: FieldName) => field(name).nullable();
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
 const name = z.string().trim().min(1).max(80);
@@ -139,7 +141,7 @@ export const deviceSchema = deviceShape.superRefine((device, context) => {
 export const measuredSchema = z.strictObject({
   irradianceWm2: field("irradianceWm2"),
   cellTempC: field("cellTempC"),
-  points: z.array(z.strictObject({ v: field("vocV").min(0), i: field("iscA").min(0) })).max(500),
+  points: z.array(z.strictObject({ v: nonNegative("vocV"), i: nonNegative("iscA") })).max(500),
 });
 
 export const planSchema = z.strictObject({

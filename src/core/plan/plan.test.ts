@@ -174,6 +174,19 @@ describe("reading a plan file", () => {
   });
 });
 
+test("a measured point at short circuit and one at open circuit are kept", () => {
+  const measured = {
+    irradianceWm2: 900,
+    cellTempC: 40,
+    points: [
+      { v: 0, i: 8.6 },
+      { v: 26, i: 0 },
+    ],
+  };
+  const plan = { ...withParts, panels: withParts.panels.map((panel) => ({ ...panel, measured })) };
+  expect(readPlanText(JSON.stringify(plan))).toEqual({ type: "plan", plan });
+});
+
 test("the published schema names the format, the version and every part of the plan", () => {
   const schema = planJsonSchema() as { properties: Record<string, { const?: unknown }>; additionalProperties: boolean };
   expect(schema.properties["format"]?.const).toBe("golden-array-plan");

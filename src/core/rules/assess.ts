@@ -5,7 +5,7 @@ import { equinoxNoon, isLimitSky, type Moment, type Sky, skyAt, type SkyName, sk
 import { keyOf, type LaneRef, sameLane, type Tile, type TileKey } from "../wiring";
 import { type LaneContext, netUnderSky, type SkyState } from "./context";
 import { type Finding, type Judged, type Level, type Where, worstLevel } from "./finding";
-import { panelStates } from "./mismatch";
+import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
 import { type Missing, type OpenWiring, openWiring } from "./open";
 import { groupsIn, shared, sharing } from "./shared";

@@ -4,6 +4,7 @@ import { type AssumedField, type LabelFit, type PanelModel, stcIrradianceWm2 } f
 import { type DeviceSheet, type PortSheet } from "../plan";
 import { type LimitSky, limitSkies, namedSky, rossCPerWm2, type Sky, type SiteClimate, tiltLight } from "../sky";
 import { keyOf, type Lane, lightOf, netOfRows, type Row, type Tile, type TileKey, tilesOfRows } from "../wiring";
+import { type ColdVolts } from "./cold";
 import { type Assumption, type Term } from "./finding";
 
 /** An array under one sky: its curve and, where the port's window is known, where it runs. */
@@ -38,6 +39,8 @@ export type Ground = {
   readonly solve: (net: Net) => InspectableSolution;
   /** A clear flat day of one panel of a kind; worked out when first asked for. */
   readonly clearDay: (kind: Kind) => readonly PanelHour[];
+  /** What one panel of a kind reaches in the cold; worked out when first asked for. */
+  readonly cold: (kind: Kind) => ColdVolts;
 };
 
 /** All a rule may look at. Rules only read it. */

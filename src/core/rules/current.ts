@@ -1,4 +1,5 @@
-import { type Port, type Window } from "../input";
+import { operate, type Port, portWindow, wakeV } from "../input";
+import { limitSkies } from "../sky";
 import { type Row } from "../wiring";
 import { type LaneContext, fitAssumed, kindOf, siteAssumed } from "./context";
 import { type CurrentFacts, type Judged, type Level, type StatedLimit, type Term } from "./finding";
@@ -9,14 +10,16 @@ export const brightSkyFactor = 1.25;
 const costlyLossPct = 5;
 const anyLossPct = 0.1;
 
-/** Rule 3: array amps against the current limit of the tier it will run in. */
+/**
+ * Rule 3: array amps against the limits of the volts it runs at, and, with a quarter more, against every limit never to be
+ * exceeded that it can run in or sweep through between waking and open circuit under any of the limit skies.
+ */
 export function current(context: LaneContext): Judged {
   const { port, window, clear } = context;
   const terms = rowTerms(context);
   const iscA = terms.reduce((sum, { count, each }) => sum + count * each, 0);
-  const { array, operating } = clear.brightNoon;
-  const assumptions = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
-  if (window === null || port.currentLimits.length === 0) {
+  const { array } = clear.brightNoon;
+  if (port.currentLimits.length === 0) {
     return {
       rule: "current",
       level: "note",
@@ -28,32 +31,64 @@ export function current(context: LaneContext): Judged {
       tiles: [],
     };
   }
+  // with no ceiling known the amps are judged all the same
+  const loose = portWindow({ ...port, maxV: port.maxV ?? unknownCeilingV });
+  const operating =
+    window === null && loose !== null ? operate(array, loose, context.tracking) : clear.brightNoon.operating;
   const running = operating !== null && operating.p > 0 ? operating : array.mpp;
+  const sweepFromV = wakeV(port) ?? 0;
+  const sweepToV = limitSkies.reduce((most, name) => Math.max(most, clear[name].array.vocV), 0);
   const facts: CurrentFacts = {
     terms,
     iscA,
     marginedIscA: brightSkyFactor * iscA,
-    running: tierAt(port, window, running.v) ?? nearestTier(port, window, running.v),
-    open: tierAt(port, window, array.vocV),
+    running: tierAt(port, running.v),
+    never: neverWithin(context, sweepFromV, sweepToV),
+    sweepFromV,
+    sweepToV,
+    open: tierAt(port, array.vocV),
     runningV: running.v,
     openV: array.vocV,
     noonLossPct: operating === null || !(operating.p > 0) ? 0 : 100 * (1 - operating.p / array.mpp.p),
   };
-  const absolute = facts.running.nature === "neverExceed";
+  const overNever = facts.never !== null && facts.marginedIscA > facts.never.amps;
+  // what is told: the limit that is passed, else the one it runs in, else the one it must not see
+  const absolute =
+    facts.never !== null && (overNever || facts.running === null || facts.running.nature === "neverExceed");
+  const told = absolute ? facts.never : facts.running;
   const judgedA = absolute ? facts.marginedIscA : facts.iscA;
-  const marginPct = 100 * (1 - judgedA / facts.running.amps);
-  const clipped = operating?.limitedBy === "current";
-  const { level, outcome } = grade(facts, absolute, judgedA, clipped);
+  const { level, outcome } = grade(facts, overNever, operating?.limitedBy === "current");
   return {
     rule: "current",
     level,
     value: { value: judgedA, unit: "A" },
-    limit: { value: facts.running.amps, unit: "A" },
-    marginPct,
-    assumptions,
+    limit: told === null ? null : { value: told.amps, unit: "A" },
+    marginPct: told === null ? null : 100 * (1 - judgedA / told.amps),
+    assumptions: [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)],
     reason: { type: "current", outcome, ...facts },
     tiles: [],
   };
+}
+
+/** Stands for a ceiling nobody knows: more than anything reaches. */
+const unknownCeilingV = 1e6;
+
+/** The tightest limit never to be exceeded whose range the array can run in or sweep through. */
+function neverWithin({ port, clear }: LaneContext, fromV: number, toV: number): StatedLimit | null {
+  const runsAt = limitSkies.flatMap((name) => {
+    const point = clear[name].operating;
+    return point === null || !(point.p > 0) ? [] : [point.v];
+  });
+  const met = stated(port).filter(
+    (tier) =>
+      tier.nature === "neverExceed" &&
+      ((toV >= fromV && tier.toV >= fromV && tier.fromV <= toV) ||
+        runsAt.some((v) => v >= tier.fromV && v <= tier.toV)),
+  );
+  return met.reduce<StatedLimit | null>(
+    (least, tier) => (least === null || tier.amps < least.amps ? tier : least),
+    null,
+  );
 }
 
 /** Each row in parallel counts with the short-circuit current of its strongest panel: bypass diodes let that through. */
@@ -66,6 +101,11 @@ export function rowTerms(context: Pick<LaneContext, "kinds" | "lane">): Term[] {
     }
   }
   return [...found.values()];
+}
+
+/** What one row lets through, A. */
+export function rowCurrent(context: Pick<LaneContext, "kinds" | "lane">, row: Row): number {
+  return strongest(context, row).reduce((sum, { count, each }) => sum + count * each, 0);
 }
 
 /** The part of a row that lets most current through: a panel, or a group whose rows add up. */
@@ -82,35 +122,35 @@ function strongest(context: Pick<LaneContext, "kinds" | "lane">, row: Row): Term
 
 function grade(
   facts: CurrentFacts,
-  absolute: boolean,
-  judgedA: number,
+  overNever: boolean,
   clipped: boolean,
 ): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "within" } {
-  if (absolute && judgedA > facts.running.amps) return { level: "stop", outcome: "overAbsolute" };
+  if (overNever) return { level: "stop", outcome: "overAbsolute" };
   if (clipped && facts.noonLossPct > costlyLossPct) return { level: "care", outcome: "clips" };
   if (clipped && facts.noonLossPct > anyLossPct) return { level: "note", outcome: "clipsLittle" };
   return { level: "good", outcome: "within" };
 }
 
-function stated(port: Port, window: Window): StatedLimit[] {
+/** Limits with their ranges: an end that is not stated reaches to the port's own. */
+function stated(port: Port): StatedLimit[] {
   return port.currentLimits.map(({ fromV, toV, amps, nature }) => ({
-    fromV: fromV ?? window.minV,
-    toV: toV ?? window.maxV,
+    fromV: fromV ?? 0,
+    toV: toV ?? port.maxV ?? Number.POSITIVE_INFINITY,
     amps,
     nature,
   }));
 }
 
-/** The tier a voltage lies in; where two meet, the kinder one, as the tracker may choose it. */
-function tierAt(port: Port, window: Window, v: number): StatedLimit | null {
-  const holding = stated(port, window).filter((tier) => v >= tier.fromV && v <= tier.toV);
-  return holding.reduce<StatedLimit | null>(
-    (best, tier) => (best === null || tier.amps > best.amps ? tier : best),
-    null,
-  );
-}
-
-function nearestTier(port: Port, window: Window, v: number): StatedLimit {
-  const distance = (tier: StatedLimit) => Math.max(tier.fromV - v, v - tier.toV);
-  return stated(port, window).reduce((best, tier) => (distance(tier) < distance(best) ? tier : best));
+/** The limit that holds at a voltage: the tightest of those over it; where two meet, the kinder, as the tracker may choose it. */
+function tierAt(port: Port, v: number): StatedLimit | null {
+  const tiers = stated(port);
+  const tightest = (holding: readonly StatedLimit[]) =>
+    holding.reduce<StatedLimit | null>(
+      (least, tier) => (least === null || tier.amps < least.amps ? tier : least),
+      null,
+    );
+  const below = tightest(tiers.filter((tier) => tier.fromV < v && v <= tier.toV));
+  const above = tightest(tiers.filter((tier) => tier.fromV <= v && v < tier.toV));
+  if (below === null || above === null) return below ?? above;
+  return below.amps > above.amps ? below : above;
 }

@@ -3,6 +3,7 @@ import { type AssumedField } from "../panel";
 import { type Mount, type SkyName } from "../sky";
 import { type Unit } from "../units";
 import { type Lane, type TileKey } from "../wiring";
+import { type ColdBy } from "./cold";
 
 /** Worst first. `open` is a question only the person can answer; nothing can be judged until then. */
 export const levels = ["stop", "open", "care", "note", "good"] as const;
@@ -19,6 +20,8 @@ export const ruleIds = [
   "pwmLoss",
   "wake",
   "mixedStates",
+  "reverse",
+  "fuses",
 ] as const;
 export type RuleId = (typeof ruleIds)[number];
 
@@ -51,7 +54,7 @@ export type Reason =
       readonly type: "coldVoc";
       readonly outcome: "over" | "runningOver" | "tableOver" | "close" | "inside" | "insideRunning";
     } & ColdVocFacts)
-  | { readonly type: "noCeiling"; readonly solvedVocV: number }
+  | { readonly type: "noCeiling"; readonly judgedV: number }
   | ({
       readonly type: "hotVmp";
       readonly outcome: "neverWakes" | "below" | "nearFloor" | "littleComfort" | "clear";
@@ -64,34 +67,41 @@ export type Reason =
   | ({ readonly type: "shared"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & SharedFacts)
   | ({
       readonly type: "mismatch";
-      readonly outcome: "reverseOver" | "costly" | "some" | "little" | "equal";
+      readonly outcome: "costly" | "some" | "little" | "equal";
     } & MismatchFacts)
   | {
       readonly type: "systemVoltage";
       readonly outcome: "over" | "inside";
-      readonly solvedVocV: number;
+      readonly judgedV: number;
+      readonly by: ColdBy;
       readonly maxSystemV: number;
       readonly panelName: string;
       readonly series: number;
     }
-  | { readonly type: "noSystemVoltage"; readonly solvedVocV: number; readonly panelName: string }
+  | { readonly type: "noSystemVoltage"; readonly judgedV: number; readonly panelName: string }
+  | { readonly type: "noBatteryVolts" }
   | ({ readonly type: "pwmLoss"; readonly outcome: "costly" | "some" | "little" } & PwmFacts)
   | ({ readonly type: "wake"; readonly outcome: "never" | "lateWake" | "dullSleep" | "early" } & WakeFacts)
-  | ({ readonly type: "mixedStates"; readonly outcome: "reverseOver" | "trapped" | "costly" | "some" } & MixedFacts);
+  | ({ readonly type: "mixedStates"; readonly outcome: "trapped" | "costly" | "some" } & MixedFacts)
+  | ({ readonly type: "reverse"; readonly outcome: "over" | "borne" } & ReverseFacts)
+  | ({ readonly type: "fuses"; readonly outcome: "noneFits" | "fuseEach" | "strictOnly" | "notNeeded" } & FuseFacts);
 
 export type ColdVocFacts = {
   /** The panels of the row with the most volts. */
   readonly terms: readonly Term[];
   readonly coefficients: readonly number[];
   readonly recordLowC: number;
-  /** Straight-line estimate from the label coefficients, V. */
-  readonly coefficientVocV: number;
-  /** Open-circuit volts by the solved curve, V, of all rows joined or of the highest row alone if that is more: what is judged. */
-  readonly solvedVocV: number;
-  readonly joinedVocV: number;
-  readonly solvedVmpV: number;
+  /** What is judged, V, and by what it came about: of any part that can stand alone, the most of all ways to reckon. */
+  readonly judgedV: number;
+  readonly by: ColdBy;
+  readonly curveV: number;
+  readonly lineV: number;
   readonly tableFactor: number;
-  readonly tableVocV: number;
+  readonly tableV: number;
+  /** With nothing connected, V; the same as what is judged unless the ceiling is meant for running volts. */
+  readonly openV: number;
+  /** All rows joined, by the solved curve, V. */
+  readonly joinedVocV: number;
   readonly ceilingV: number;
   readonly basis: CeilingBasis;
   readonly overVoltage: OverVoltageOutcome;
@@ -117,7 +127,12 @@ export type CurrentFacts = {
   readonly iscA: number;
   readonly marginedIscA: number;
   /** The tier the array runs in, and the one its open-circuit volts lie in. */
-  readonly running: StatedLimit;
+  readonly running: StatedLimit | null;
+  /** The tightest limit never to be exceeded that the array can run in or sweep through; null when there is none. */
+  readonly never: StatedLimit | null;
+  /** From where to where the array can sweep: waking volts to the most it stands at under any sky, V. */
+  readonly sweepFromV: number;
+  readonly sweepToV: number;
   readonly open: StatedLimit | null;
   readonly runningV: number;
   readonly openV: number;
@@ -127,6 +142,9 @@ export type CurrentFacts = {
 
 export type WattFacts = {
   readonly labelW: number;
+  /** Solved at coldest dawn in full sun, W; and what a limit never to be exceeded is held against: whichever is more. */
+  readonly coldW: number;
+  readonly dueW: number;
   readonly noonW: number;
   readonly limitW: number;
   /** True when the limit is the battery side's amps × battery volts. */
@@ -148,15 +166,37 @@ export type SharedFacts = {
   readonly limitW: number | null;
   readonly limitA: number | null;
   readonly nature: LimitNature;
-  readonly labelW: number;
+  readonly dueW: number;
   readonly marginedIscA: number;
   readonly lostW: number;
   readonly clippedKwhPerMonth: number;
   readonly clippedPct: number;
 };
 
-/** Amps pushed backwards through the weakest panel while nothing is drawn, and what it bears. */
-export type ReverseFacts = { readonly panelName: string; readonly amps: number; readonly fuseA: number };
+/** Amps pushed backwards through the panel that bears them least while nothing is drawn, what it bears, and when. */
+export type ReverseFacts = {
+  readonly panelName: string;
+  readonly amps: number;
+  readonly fuseA: number;
+  readonly sky: "coldDawn" | "brightNoon";
+  /** As the panels stand, stowed and shaded; else with all of them lit. */
+  readonly asTheyStand: boolean;
+};
+
+/** What the other rows could push into a row that fails, and the fuse that would stop it. */
+export type FuseFacts = {
+  readonly rows: number;
+  /** Short circuit of the strongest row, and of all rows but the weakest, A. */
+  readonly iscA: number;
+  readonly backfeedA: number;
+  readonly marginedA: number;
+  /** The least series fuse rating in these rows, A, and whose it is. */
+  readonly ratingA: number;
+  readonly panelName: string;
+  /** The smallest standard fuse from 1.56 × Isc up to that rating, A; null when there is none. */
+  readonly sizeA: number | null;
+  readonly couldBlow: boolean;
+};
 
 export type MismatchFacts = {
   /** Watts of every panel at its own maximum; of every row at its own; of all joined as they are. */
@@ -167,7 +207,6 @@ export type MismatchFacts = {
   readonly seriesLossPct: number;
   readonly parallelLossPct: number;
   readonly rows: readonly { readonly terms: readonly Term[]; readonly vmpV: number; readonly impA: number }[];
-  readonly reverse: ReverseFacts | null;
 };
 
 export type PwmFacts = {
@@ -202,7 +241,6 @@ export type MixedFacts = {
   readonly lossPct: number;
   /** Where a climbing tracker would end, when that is far below the best point. */
   readonly trappedW: number | null;
-  readonly reverse: ReverseFacts | null;
 };
 
 /** What a finding speaks of. */
@@ -260,6 +298,8 @@ export const chartPartOfRule: Readonly<Record<RuleId, ChartPart>> = {
   pwmLoss: { skies: ["brightNoon"], edge: null },
   wake: { skies: [], edge: "floor" },
   mixedStates: { skies: ["brightNoon"], edge: null },
+  reverse: { skies: ["coldDawn", "brightNoon"], edge: null },
+  fuses: { skies: [], edge: null },
 };
 
 export function worstLevel(found: readonly Pick<Finding, "level">[]): Level {

@@ -11,7 +11,7 @@ export {
   type SkyView,
   type TileStates,
 } from "./assess";
-export { codeTableFactor } from "./cold-voc";
+export { codeTableFactor } from "./code-table";
 export { isChanged } from "./context";
 export {
   type Amount,
@@ -25,6 +25,7 @@ export {
   passes,
   type Reason,
   type RuleId,
+  type StatedLimit,
   ruleIds,
   type Term,
   type Where,
@@ -36,3 +37,4 @@ export { createMemory, type Memory, type TileState } from "./memory";
 export { assumedSite, type Missing } from "./open";
 export { rules } from "./rules";
 export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";
+export { type ColdBy } from "./cold";

@@ -2,7 +2,6 @@ import { operate } from "../input";
 import { rowOf } from "../wiring";
 import { type LaneContext, fitAssumed, isChanged, keysOf, siteAssumed, solveRows } from "./context";
 import { type Assumption, type Judged, type Level, type MixedFacts } from "./finding";
-import { reverseInto } from "./mismatch";
 
 const costlyLossPct = 10;
 /** A climbing tracker that ends this far under the best point is trapped, %. */
@@ -10,7 +9,7 @@ const trappedPct = 3;
 
 /** Rule 9: panels stowed, shaded or tilted apart on one port: what the odd ones cost the others. */
 export function mixedStates(context: LaneContext): Judged | null {
-  const { tiles, lane, actual, window, port } = context;
+  const { tiles, actual, window, port } = context;
   const changed = tiles.filter(isChanged);
   const tilts = new Set(tiles.filter(({ stance }) => stance === "out").map(({ tiltDeg }) => tiltDeg));
   const odd = tiles.filter((tile) => tile.stance === "stowed" || tile.light.some((share) => share < 1));
@@ -24,7 +23,6 @@ export function mixedStates(context: LaneContext): Judged | null {
       : operate(array, window, { type: "climb" });
   const trapped =
     scanned !== null && climbed !== null && scanned.p > 0 && climbed.p < scanned.p * (1 - trappedPct / 100);
-  const reverse = reverseInto(context, lane.rows, array.stateAt(array.vocV));
   const facts: MixedFacts = {
     stowed: tiles.filter(({ stance }) => stance === "stowed").length,
     shaded: tiles.filter(({ stance, light }) => stance === "out" && light.some((share) => share < 1)).length,
@@ -34,14 +32,9 @@ export function mixedStates(context: LaneContext): Judged | null {
     joinedW: array.mpp.p,
     lossPct: panelsW > 0 ? 100 * Math.max(0, 1 - array.mpp.p / panelsW) : 0,
     trappedW: trapped ? (climbed?.p ?? null) : null,
-    reverse: reverse?.facts ?? null,
   };
   const { level, outcome } = grade(facts);
-  const assumptions: Assumption[] = [
-    ...siteAssumed(context, "noonAir", "mount"),
-    ...fitAssumed(context),
-    ...(reverse?.assumed ?? []),
-  ];
+  const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
   return {
     rule: "mixedStates",
     level,
@@ -54,11 +47,10 @@ export function mixedStates(context: LaneContext): Judged | null {
   };
 }
 
-function grade({ reverse, lossPct, trappedW }: MixedFacts): {
+function grade({ lossPct, trappedW }: MixedFacts): {
   level: Level;
-  outcome: "reverseOver" | "trapped" | "costly" | "some";
+  outcome: "trapped" | "costly" | "some";
 } {
-  if (reverse !== null && reverse.amps > reverse.fuseA) return { level: "stop", outcome: "reverseOver" };
   if (trappedW !== null) return { level: "care", outcome: "trapped" };
   if (lossPct > costlyLossPct) return { level: "care", outcome: "costly" };
   return { level: "note", outcome: "some" };

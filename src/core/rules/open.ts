@@ -1,8 +1,17 @@
-import { completeLabel, readLabel, type RequiredField } from "../panel";
+import {
+  completeLabel,
+  impossibleIn,
+  type LabelDoubt,
+  type Reading,
+  readingsThatFit,
+  readLabel,
+  type RequiredField,
+} from "../panel";
 import { type Plan, type PlanPanel, type PortSheet } from "../plan";
 import { brightNoonAirC } from "../sky";
 import { type Lane, laneKey, sameLane, tilesOf } from "../wiring";
 import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverFor } from "./context";
+import { coldVoltsOf } from "./cold";
 import { type Assumption } from "./finding";
 import { type Memory } from "./memory";
 import { clearDayOfOnePanel } from "./watts";
@@ -11,6 +20,13 @@ import { clearDayOfOnePanel } from "./watts";
 export type Missing =
   | { readonly type: "noPanel" }
   | { readonly type: "labelIncomplete"; readonly panelName: string; readonly fields: readonly RequiredField[] }
+  | {
+      readonly type: "labelImpossible";
+      readonly panelName: string;
+      readonly doubts: readonly LabelDoubt[];
+      /** A reading of it that would agree with itself, if there is one. */
+      readonly reading: Reading | null;
+    }
   | { readonly type: "noInput" };
 
 /** Taken for a site that does not say; on the careful side for most of the inhabited world. */
@@ -88,6 +104,11 @@ function readKind(
   const reading = readLabel(label);
   if (reading.type !== "label")
     return { type: "missing", missing: { type: "labelIncomplete", panelName: label.name, fields: reading.missing } };
+  const doubts = impossibleIn(label);
+  if (doubts.length > 0) {
+    const [first = null] = readingsThatFit(label);
+    return { type: "missing", missing: { type: "labelImpossible", panelName: label.name, doubts, reading: first } };
+  }
   const { label: fitted, points } = fit(reading.label, measured);
   const model = points?.type === "model" ? points.model : fitted.model;
   return {
@@ -109,13 +130,19 @@ function groundOf(plan: Plan, kinds: ReadonlyMap<string, Kind>): Ground {
     const kind = kinds.get(id);
     return kind === undefined ? [] : [{ kind, count: count + extraPanels }];
   });
-  const days = new Map<Kind, ReturnType<typeof clearDayOfOnePanel>>();
-  const clearDay = (kind: Kind) => {
-    const known = days.get(kind) ?? clearDayOfOnePanel(kind.model, site);
-    days.set(kind, known);
+  const clearDay = onceEach((kind: Kind) => clearDayOfOnePanel(kind.model, site));
+  const cold = onceEach((kind: Kind) => coldVoltsOf(kind, site));
+  return { site, siteAssumptions: assumptionsOf(plan), kinds, solve: solverFor(counted, site), clearDay, cold };
+}
+
+/** Worked out for each kind when first asked for. */
+function onceEach<T>(make: (kind: Kind) => T): (kind: Kind) => T {
+  const made = new Map<Kind, T>();
+  return (kind) => {
+    const known = made.get(kind) ?? make(kind);
+    made.set(kind, known);
     return known;
   };
-  return { site, siteAssumptions: assumptionsOf(plan), kinds, solve: solverFor(counted, site), clearDay };
 }
 
 function siteOf({ site }: Plan): Site {

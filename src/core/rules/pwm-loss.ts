@@ -8,6 +8,7 @@ const someLossPct = 10;
 /** Rule 7: a PWM controller holds the array at battery volts; what lies above them is lost. */
 export function pwmLoss(context: LaneContext): Judged | null {
   const { port, tracking, clear } = context;
+  if (port.conversion === "pwm" && port.batteryV === null) return unknownBattery();
   const { array, operating } = clear.brightNoon;
   if (tracking.type !== "pwm" || port.batteryV === null || operating === null || operating.limitedBy === "overVoltage")
     return null;
@@ -32,6 +33,20 @@ export function pwmLoss(context: LaneContext): Judged | null {
     marginPct: null,
     assumptions,
     reason: { type: "pwmLoss", outcome, ...facts },
+    tiles: [],
+  };
+}
+
+/** What a PWM controller takes hangs on its battery's volts: not known, it is a question. */
+function unknownBattery(): Judged {
+  return {
+    rule: "pwmLoss",
+    level: "open",
+    value: null,
+    limit: null,
+    marginPct: null,
+    assumptions: [],
+    reason: { type: "noBatteryVolts" },
     tiles: [],
   };
 }

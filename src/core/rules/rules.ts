@@ -2,10 +2,12 @@ import { coldVoc } from "./cold-voc";
 import { type LaneContext } from "./context";
 import { current } from "./current";
 import { type Judged, type RuleId } from "./finding";
+import { fuses } from "./fuses";
 import { hotVmp } from "./hot-vmp";
 import { mismatch } from "./mismatch";
 import { mixedStates } from "./mixed-states";
 import { pwmLoss } from "./pwm-loss";
+import { reverse } from "./reverse";
 import { systemVoltage } from "./system-voltage";
 import { wake } from "./wake";
 import { watts } from "./watts";
@@ -21,6 +23,8 @@ export const rules: readonly Rule[] = [
   { id: "current", judge: current },
   { id: "watts", judge: watts },
   { id: "mismatch", judge: mismatch },
+  { id: "reverse", judge: reverse },
+  { id: "fuses", judge: fuses },
   { id: "mixedStates", judge: mixedStates },
   { id: "pwmLoss", judge: pwmLoss },
   { id: "systemVoltage", judge: systemVoltage },

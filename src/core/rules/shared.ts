@@ -1,9 +1,9 @@
 import { type PortInUse, sharedOut } from "../input";
 import { type PlanInput, type PortGroup } from "../plan";
-import { type LaneContext, fitAssumed, labelSum, siteAssumed, type SkyState } from "./context";
+import { type LaneContext, fitAssumed, siteAssumed, type SkyState } from "./context";
 import { brightSkyFactor, rowTerms } from "./current";
 import { type Amount, type Assumption, type Judged, type SharedFacts } from "./finding";
-import { clearMonthKwh, gradeClipping } from "./watts";
+import { clearMonthKwh, dueWatts, gradeClipping } from "./watts";
 
 /** Ports that stand before one limit under a sky: how each runs alone. */
 export function sharing(
@@ -19,14 +19,16 @@ export function sharing(
 
 /** Rule 4 for a group of ports: together they keep one limit of watts or amps. Null when nothing in it is wired or limited. */
 export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged | null {
-  const members = lanes.filter(({ window, actual }) => window !== null && actual.brightNoon.operating !== null);
+  const absolute = group.nature === "neverExceed";
+  // what may never be exceeded counts every port, its ceiling known or not
+  const members = absolute ? lanes : lanes.filter(({ window }) => window !== null);
   const ports = sharing(members, ({ actual }) => actual.brightNoon);
   const [first] = members;
   if (first === undefined || (group.maxW === null && group.maxA === null)) return null;
   const taken = sharedOut(ports, { maxW: group.maxW, maxA: group.maxA });
   const aloneW = sum(ports.map(({ alone }) => alone.p));
   const aloneA = sum(ports.map(({ alone }) => alone.i));
-  const labelW = sum(members.map((lane) => labelSum(lane, ({ fit }) => fit.label.pmaxW)));
+  const dueW = sum(members.map(dueWatts));
   const marginedIscA = brightSkyFactor * sum(members.flatMap(rowTerms).map(({ count, each }) => count * each));
   const clear30 = group.maxW === null ? { totalKwh: 0, clippedKwh: 0 } : clearMonthKwh(members, group.maxW, "actual");
   const facts: SharedFacts = {
@@ -40,15 +42,14 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
     limitW: group.maxW,
     limitA: group.maxA,
     nature: group.nature,
-    labelW,
+    dueW,
     marginedIscA,
     lostW: aloneW - sum(taken.map(({ p }) => p)),
     clippedKwhPerMonth: clear30.clippedKwh,
     clippedPct: clear30.totalKwh > 0 ? (100 * clear30.clippedKwh) / clear30.totalKwh : 0,
   };
-  const absolute = group.nature === "neverExceed";
   const over =
-    absolute && ((group.maxW !== null && labelW > group.maxW) || (group.maxA !== null && marginedIscA > group.maxA));
+    absolute && ((group.maxW !== null && dueW > group.maxW) || (group.maxA !== null && marginedIscA > group.maxA));
   const lostPct = aloneW > 0 ? (100 * facts.lostW) / aloneW : 0;
   const { level, outcome } = over
     ? ({ level: "stop", outcome: "overAbsolute" } as const)
@@ -59,8 +60,10 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
     { type: "clearFlatDay" },
     ...members.flatMap(fitAssumed),
   ];
-  const limit: Amount = group.maxW !== null ? { value: group.maxW, unit: "W" } : { value: group.maxA ?? 0, unit: "A" };
-  const judged = limit.unit === "W" ? (absolute ? labelW : aloneW) : absolute ? marginedIscA : aloneA;
+  // the limit that is passed is the one told; watts where none or both are
+  const byAmps = group.maxA !== null && (group.maxW === null || (over && dueW <= group.maxW));
+  const limit: Amount = byAmps ? { value: group.maxA ?? 0, unit: "A" } : { value: group.maxW ?? 0, unit: "W" };
+  const judged = limit.unit === "W" ? (absolute ? dueW : aloneW) : absolute ? marginedIscA : aloneA;
   return {
     rule: "shared",
     level,

@@ -1,8 +1,9 @@
 import { longestRow, tilesOfRows } from "../wiring";
-import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed, solveRows } from "./context";
+import { mostColdVolts } from "./cold-voc";
+import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "./context";
 import { type Judged } from "./finding";
 
-/** Rule 6: a panel's insulation is rated for the coldest open-circuit volts of its whole string. */
+/** Rule 6: a panel's insulation is rated for the most volts, in the cold, of the row it stands in. */
 export function systemVoltage(context: LaneContext): Judged {
   const assumptions = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
   const rows = context.lane.rows.map((row) => {
@@ -16,17 +17,18 @@ export function systemVoltage(context: LaneContext): Judged {
       (least, panel) => (least === null || panel.maxSystemV < least.maxSystemV ? panel : least),
       null,
     );
-    const vocV = solveRows(context, [row], "coldDawn")?.vocV ?? 0;
+    const { volts, by } = mostColdVolts(context, [row]);
     return {
       tiles,
-      vocV,
+      volts,
+      by,
       weakest,
       silent: rated.find((panel) => panel.maxSystemV === null)?.name ?? null,
       series: longestRow([row], (tile) => (tile.stance === "off" ? 0 : 1)).total,
     };
   });
   const rated = rows.flatMap((row) =>
-    row.weakest === null ? [] : [{ ...row, weakest: row.weakest, share: row.vocV / row.weakest.maxSystemV }],
+    row.weakest === null ? [] : [{ ...row, weakest: row.weakest, share: row.volts / row.weakest.maxSystemV }],
   );
   const worst = rated.reduce<(typeof rated)[number] | null>(
     (most, row) => (most === null || row.share > most.share ? row : most),
@@ -34,32 +36,33 @@ export function systemVoltage(context: LaneContext): Judged {
   );
   const [silent] = rows.flatMap((row) => (row.silent === null ? [] : [{ ...row, panelName: row.silent }]));
   if (silent !== undefined && (worst === null || worst.share <= 1)) {
-    const { vocV, panelName, tiles } = silent;
+    const { volts, panelName, tiles } = silent;
     return {
       rule: "systemVoltage",
       level: "note",
-      value: { value: vocV, unit: "V" },
+      value: { value: volts, unit: "V" },
       limit: null,
       marginPct: null,
       assumptions,
-      reason: { type: "noSystemVoltage", solvedVocV: vocV, panelName },
+      reason: { type: "noSystemVoltage", judgedV: volts, panelName },
       tiles: keysOf(tiles),
     };
   }
   if (worst === null) throw new Error("a lane in use has a row with a panel");
   const { maxSystemV, name } = worst.weakest;
-  const over = worst.vocV > maxSystemV;
+  const over = worst.volts > maxSystemV;
   return {
     rule: "systemVoltage",
     level: over ? "stop" : "good",
-    value: { value: worst.vocV, unit: "V" },
+    value: { value: worst.volts, unit: "V" },
     limit: { value: maxSystemV, unit: "V" },
     marginPct: 100 * (1 - worst.share),
     assumptions,
     reason: {
       type: "systemVoltage",
       outcome: over ? "over" : "inside",
-      solvedVocV: worst.vocV,
+      judgedV: worst.volts,
+      by: worst.by,
       maxSystemV,
       panelName: name,
       series: worst.series,

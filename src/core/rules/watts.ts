@@ -23,6 +23,14 @@ const anyClipPct = 0.1;
 /** Irradiance steps at which one panel is solved; between them watts per W/m² is nearly straight. */
 const irradianceSteps = 6;
 
+/** What a limit of watts never to be exceeded is held against: the labels' sum, or the coldest dawn's if that is more. */
+export function dueWatts(context: LaneContext): number {
+  return Math.max(
+    labelSum(context, ({ fit }) => fit.label.pmaxW),
+    context.clear.coldDawn.array.mpp.p,
+  );
+}
+
 /** Rule 4: array watts against the port's watt limit, with what a clear month would leave unused. */
 export function watts(context: LaneContext): Judged {
   const { port, site, clear } = context;
@@ -44,11 +52,16 @@ export function watts(context: LaneContext): Judged {
   const fromBattery = port.maxW === null || limitW < port.maxW;
   const absoluteW = port.maxW !== null && port.maxWNature === "neverExceed" ? port.maxW : null;
   const noonW = clear.brightNoon.array.mpp.p;
-  const overAbsolute = absoluteW !== null && labelW > absoluteW;
+  // by the label and by the cold, whichever is more: cold panels give more than their labels say
+  const coldW = clear.coldDawn.array.mpp.p;
+  const dueW = dueWatts(context);
+  const overAbsolute = absoluteW !== null && dueW > absoluteW;
   const nature = fromBattery && !overAbsolute ? "drawsUpTo" : port.maxWNature;
   const clear30 = clearMonthKwh([context], overAbsolute ? (absoluteW as number) : limitW, "clear");
   const facts: WattFacts = {
     labelW,
+    coldW,
+    dueW,
     noonW,
     limitW: overAbsolute ? (absoluteW as number) : limitW,
     fromBattery: fromBattery && !overAbsolute,
@@ -60,9 +73,9 @@ export function watts(context: LaneContext): Judged {
   const { level, outcome } = grade(facts, overAbsolute);
   const assumptions =
     nature === "neverExceed"
-      ? []
+      ? [...siteAssumed(context, "recordLow"), ...fitAssumed(context)]
       : [...siteAssumed(context, "latitude", "mount"), { type: "clearFlatDay" } as const, ...fitAssumed(context)];
-  const judgedW = nature === "neverExceed" ? labelW : noonW;
+  const judgedW = nature === "neverExceed" ? dueW : noonW;
   return {
     rule: "watts",
     level,

@@ -13,7 +13,10 @@ export function LabelCurve({ label }: { label: PanelSheet }) {
   const nonce = useNonce();
   const reading = readLabel(label);
   return reading.type === "label" ? (
-    <ImpliedCurve label={reading.label} nonce={nonce} />
+    // its place is kept while it loads, so that nothing below moves under the pointer
+    <Box sx={{ minHeight: 235 }}>
+      <ImpliedCurve label={reading.label} nonce={nonce} />
+    </Box>
   ) : (
     <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>Drawn once Pmax, Vmp, Imp, Voc and Isc are there.</Box>
   );

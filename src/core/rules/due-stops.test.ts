@@ -1,0 +1,42 @@
+import { effort, type DueRule, dueStops, randomPlan } from "@/testing";
+import { assess, type Finding } from ".";
+
+/** The rules that speak of a due Stop. */
+const speaking: Readonly<Record<DueRule, readonly string[]>> = {
+  ceiling: ["coldVoc"],
+  insulation: ["systemVoltage"],
+  amps: ["current"],
+  watts: ["watts"],
+  shared: ["shared"],
+  reverse: ["reverse", "mismatch", "mixedStates"],
+  fuse: ["fuses"],
+};
+
+const placeOf = ({ where }: Finding) => `${where.inputId}/${where.type === "lane" ? where.portId : where.groupId}`;
+
+test("no Stop that is due is missed, and none is told that is not due, in random plans worked out by other sums", () => {
+  const counts = new Map<string, number>();
+  const count = (what: string) => counts.set(what, (counts.get(what) ?? 0) + 1);
+  const wrong: string[] = [];
+  for (let seed = 1; seed <= effort(40); seed++) {
+    const plan = randomPlan(seed);
+    const assessment = assess(plan, "wiring-1");
+    const stops = assessment.type === "assessed" ? assessment.findings.filter(({ level }) => level === "stop") : [];
+    for (const { rule, place, due, value, limit } of dueStops(plan)) {
+      const told = stops.some((stop) => speaking[rule].includes(stop.rule) && placeOf(stop) === place);
+      if (due === "doubt") continue;
+      count(`${rule} ${due}`);
+      if (told === (due === "due")) continue;
+      count(`${rule} ${due} WRONG`);
+      wrong.push(`plan ${seed}: ${rule} at ${place} is ${due} (${value.toFixed(2)} against ${limit}), told: ${told}`);
+    }
+  }
+  if (process.env["GOLDEN_ARRAY_COUNTS"] !== undefined)
+    console.log(
+      [...counts]
+        .sort()
+        .map(([k, n]) => `${k}: ${n}`)
+        .join("\n"),
+    );
+  expect(wrong.slice(0, 12)).toEqual([]);
+});

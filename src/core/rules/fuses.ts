@@ -1,0 +1,79 @@
+import { type LaneContext, kindOf } from "./context";
+import { rowCurrent } from "./current";
+import { type Assumption, type FuseFacts, type Judged, type Level } from "./finding";
+import { tilesOfRows } from "../wiring";
+
+/** Short-circuit current is raised by this for bright cloud edges and snow glare. NEC 690.8(A)(1). */
+const brightSkyFactor = 1.25;
+/** A fuse carries this many times the short-circuit current for good. NEC 690.9(B): 1.25 × 1.25. */
+const fuseFactor = 1.56;
+/** gPV fuses as they are sold, A. */
+const standardFusesA = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30];
+
+/** Series fuse rating taken for a panel whose label has none: 15 A from 50 W, 10 A below. */
+export function assumedFuseA(pmaxW: number): number {
+  return pmaxW >= 50 ? 15 : 10;
+}
+
+/**
+ * Fuses of rows in parallel: a row that fails can be fed by all the others. Backfeed rule: each row needs a fuse when
+ * 1.25 × what the others give passes the panels' series fuse rating (NEC 690.9(A)); the strict school, when all rows
+ * together do. Blocking diodes do not count: they fail short. Null with fewer than two rows.
+ */
+export function fuses(context: LaneContext): Judged | null {
+  const rows = context.lane.rows
+    .map((row) => ({
+      iscA: rowCurrent(context, row),
+      tiles: tilesOfRows([row]).filter(({ stance }) => stance !== "off"),
+    }))
+    .filter(({ tiles }) => tiles.length > 0);
+  if (rows.length < 2) return null;
+  const amps = rows.map(({ iscA }) => iscA);
+  const allA = amps.reduce((sum, each) => sum + each, 0);
+  const iscA = Math.max(...amps);
+  const backfeedA = allA - Math.min(...amps);
+  const least = leastRating(context);
+  const sizeA = standardFusesA.find((size) => size >= fuseFactor * iscA && size <= least.ratingA) ?? null;
+  const facts: FuseFacts = {
+    rows: rows.length,
+    iscA,
+    backfeedA,
+    marginedA: brightSkyFactor * backfeedA,
+    ratingA: least.ratingA,
+    panelName: least.panelName,
+    sizeA,
+    couldBlow: sizeA !== null && backfeedA > sizeA,
+  };
+  const { level, outcome } = grade(facts, allA);
+  return {
+    rule: "fuses",
+    level,
+    value: { value: facts.marginedA, unit: "A" },
+    limit: { value: facts.ratingA, unit: "A" },
+    marginPct: 100 * (1 - facts.marginedA / facts.ratingA),
+    assumptions: least.assumed,
+    reason: { type: "fuses", outcome, ...facts },
+    tiles: [],
+  };
+}
+
+/** The panel in use with the least series fuse rating. */
+function leastRating(context: LaneContext): { ratingA: number; panelName: string; assumed: Assumption[] } {
+  const ratings = context.tiles.map(({ panelId }) => {
+    const { name, fit } = kindOf(context, panelId);
+    const stated = fit.label.maxSeriesFuseA;
+    const ratingA = stated ?? assumedFuseA(fit.label.pmaxW);
+    const assumed: Assumption[] = stated === null ? [{ type: "fuseRating", panelName: name, amps: ratingA }] : [];
+    return { ratingA, panelName: name, assumed };
+  });
+  return ratings.reduce((least, each) => (each.ratingA < least.ratingA ? each : least));
+}
+
+function grade(
+  { marginedA, ratingA, sizeA }: FuseFacts,
+  allA: number,
+): { level: Level; outcome: "noneFits" | "fuseEach" | "strictOnly" | "notNeeded" } {
+  if (marginedA > ratingA)
+    return sizeA === null ? { level: "stop", outcome: "noneFits" } : { level: "care", outcome: "fuseEach" };
+  return allA > ratingA ? { level: "note", outcome: "strictOnly" } : { level: "good", outcome: "notNeeded" };
+}

@@ -1,0 +1,416 @@
+import { atSky, completeLabel, fitLabel, type PanelLabel, type PanelModel, readLabel } from "@/core/panel";
+import { type Plan, type PortSheet } from "@/core/plan";
+import { type Lane, type Row, type Tile } from "@/core/wiring";
+import { codeFactors, standardFuses } from "./tables";
+
+/**
+ * Which Stops are due for a plan, worked out by sums of its own: of the application it takes the panel's diode, and no rule,
+ * no net and no curve. `in doubt`: too near a limit, or between what two ways of reckoning give.
+ */
+export type Due = "due" | "not" | "doubt";
+export type DueRule = "ceiling" | "insulation" | "amps" | "watts" | "shared" | "reverse" | "fuse";
+export type DueStop = {
+  readonly rule: DueRule;
+  readonly place: string;
+  readonly due: Due;
+  readonly value: number;
+  readonly limit: number;
+};
+
+type Kind = {
+  readonly label: PanelLabel;
+  readonly model: PanelModel;
+  readonly coldV: number;
+  readonly coldRunV: number;
+  readonly coldW: number;
+  readonly fuseA: number;
+};
+
+/** Within this share of a limit neither answer is wrong. */
+const nearness = 0.003;
+const nearnessReverse = 0.03;
+const assumed = { recordLowC: -20, recordHighC: 40, mount: "roofGap" } as const;
+const rossKPerWm2 = { freeStanding: 0.02, tilted: 0.03, roofGap: 0.038, flush: 0.05, glued: 0.056 } as const;
+
+export function dueStops(plan: Plan): DueStop[] {
+  const lowC = plan.site.recordLowC ?? assumed.recordLowC;
+  const kinds = new Map(plan.panels.map(({ id, label }) => [id, kindOf(label, lowC)]));
+  const lanes = (plan.wirings[0]?.lanes ?? []).filter((lane) => tilesIn(lane.rows).length > 0);
+  const noonC = 20 + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
+  const hotC = (plan.site.recordHighC ?? assumed.recordHighC) + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
+  const ofLanes = lanes.flatMap((lane) => {
+    const port = portOf(plan, lane);
+    return port === null ? [] : laneStops(lane, port, kinds, { lowC, noonC, hotC });
+  });
+  return [...ofLanes, ...sharedStops(plan, lanes, kinds)];
+}
+
+function laneStops(
+  lane: Lane,
+  port: PortSheet,
+  kinds: ReadonlyMap<string, Kind>,
+  temps: { lowC: number; noonC: number; hotC: number },
+): DueStop[] {
+  const place = `${lane.inputId ?? ""}/${lane.portId ?? ""}`;
+  const kind = (tile: Tile) => kinds.get(tile.panelId) as Kind;
+  const tiles = tilesIn(lane.rows);
+  const stops: DueStop[] = [];
+  const add = (rule: DueRule, value: number, limit: number | null, near = nearness) => {
+    if (limit !== null) stops.push({ rule, place, due: over(value, limit, near), value, limit });
+  };
+  add(
+    "ceiling",
+    most(lane.rows, (tile) => (port.ceilingBasis === "vmp" ? kind(tile).coldRunV : kind(tile).coldV)),
+    port.maxV,
+  );
+  const insulation = lane.rows.flatMap((row) => {
+    const volts = most([row], (tile) => kind(tile).coldV);
+    return tilesIn([row])
+      .flatMap((tile) => kind(tile).label.maxSystemV ?? [])
+      .map((limit) => ({ volts, limit }));
+  });
+  const tightest = insulation.sort((a, b) => b.volts / b.limit - a.volts / a.limit)[0];
+  if (tightest !== undefined) add("insulation", tightest.volts, tightest.limit);
+  stops.push(...ampStops(lane, port, kinds, temps, place));
+  if (port.maxW !== null && port.maxWNature === "neverExceed")
+    stops.push({ rule: "watts", place, ...wattsDue(lane.rows, kind, port.maxW) });
+  add("reverse", ...reverseAmps(lane.rows, kinds, temps), nearnessReverse);
+  stops.push({ rule: "fuse", place, ...fuseDue(lane.rows, kind) });
+  if (tiles.length === 0) throw new Error("a lane without panels is not judged");
+  return stops;
+}
+
+function kindOf(sheet: Plan["panels"][number]["label"], lowC: number): Kind {
+  const reading = readLabel(sheet);
+  if (reading.type !== "label") throw new Error("a label drawn here is complete");
+  const { label } = reading;
+  const { model } = fitLabel(label);
+  const beta = completeLabel(label).label.tempCoVocPctPerC / 100;
+  const line = label.vocV * (1 + beta * (lowC - 25));
+  const table = label.tempCoVocPctPerC === null && label.cellType !== "cigs" ? label.vocV * codeFactor(lowC) : 0;
+  const cold = best(model, lowC);
+  return {
+    label,
+    model,
+    coldV: Math.max(voltsAt(model, [1000], lowC, 0), line, table),
+    coldRunV: Math.max(cold.v, label.vmpV * (1 + beta * (lowC - 25))),
+    coldW: cold.v * cold.i,
+    fuseA: label.maxSeriesFuseA ?? (label.pmaxW >= 50 ? 15 : 10),
+  };
+}
+
+function codeFactor(lowC: number): number {
+  return codeFactors.find(([fromC]) => lowC >= fromC)?.[1] ?? 1.25 + 0.005 * (-40 - lowC);
+}
+
+function tilesIn(rows: readonly Row[]): Tile[] {
+  return rows.flatMap((row) =>
+    row.items.flatMap((item) => (item.type === "group" ? tilesIn(item.rows) : item.stance === "off" ? [] : [item])),
+  );
+}
+
+/** The most any part presents: series adds its items' most, parallel takes the most of its members. */
+function most(rows: readonly Row[], of: (tile: Tile) => number): number {
+  return Math.max(
+    0,
+    ...rows.map((row) =>
+      row.items.reduce(
+        (sum, item) => sum + (item.type === "group" ? most(item.rows, of) : item.stance === "off" ? 0 : of(item)),
+        0,
+      ),
+    ),
+  );
+}
+
+function over(value: number, limit: number, near: number): Due {
+  return value > limit * (1 + near) ? "due" : value < limit * (1 - near) ? "not" : "doubt";
+}
+
+/** Short-circuit amps of rows in parallel: each lets through what its strongest part gives. */
+function shortA(rows: readonly Row[], kind: (tile: Tile) => Kind): number {
+  return rows.reduce(
+    (sum, row) =>
+      sum +
+      Math.max(
+        0,
+        ...row.items.map((item) =>
+          item.type === "group" ? shortA(item.rows, kind) : item.stance === "off" ? 0 : kind(item).label.iscA,
+        ),
+      ),
+    0,
+  );
+}
+
+function ampStops(
+  { rows }: Lane,
+  port: PortSheet,
+  kinds: ReadonlyMap<string, Kind>,
+  temps: { lowC: number; noonC: number; hotC: number },
+  place: string,
+): DueStop[] {
+  const kind = (tile: Tile) => kinds.get(tile.panelId) as Kind;
+  const margined = 1.25 * shortA(rows, kind);
+  const battery = (margin: number | null) => (port.batteryV === null || margin === null ? 0 : port.batteryV + margin);
+  const stayV = Math.max(port.minV ?? 0, battery(port.stayMarginV));
+  const wakeV = Math.max(stayV, port.wakeV ?? 0, battery(port.wakeMarginV));
+  // joined rows stand between the lowest and the highest of them alone
+  const reach = [temps.lowC, temps.noonC, temps.hotC].map((cellC) => {
+    const alone = rows
+      .filter((row) => tilesIn([row]).length > 0)
+      .map((row) => most([row], (tile) => voltsAt(kind(tile).model, [1000], cellC, 0)));
+    return {
+      least: Math.min(...alone.map((v, k) => (rows[k] === undefined ? v : leastOf(rows[k] as Row, kinds, cellC)))),
+      most: Math.max(...alone),
+    };
+  });
+  const leastReach = Math.max(...reach.map(({ least }) => least));
+  const mostReach = Math.max(...reach.map((each) => each.most));
+  const judged = port.currentLimits
+    .filter(({ nature }) => nature === "neverExceed")
+    .map(({ fromV, toV, amps }) => {
+      const from = fromV ?? 0;
+      const to = toV ?? Number.POSITIVE_INFINITY;
+      const surely = leastReach * 0.997 > wakeV && from <= leastReach * 0.997 && to >= wakeV * 1.003;
+      const surelyNot = mostReach * 1.003 < wakeV || from > mostReach * 1.003;
+      const amount = over(margined, amps, nearness);
+      const due: Due = amount === "not" || surelyNot ? "not" : surely && amount === "due" ? "due" : "doubt";
+      return { due, limit: amps };
+    });
+  if (judged.length === 0) return [];
+  const due: Due = judged.some((each) => each.due === "due")
+    ? "due"
+    : judged.some((each) => each.due === "doubt")
+      ? "doubt"
+      : "not";
+  return [{ rule: "amps", place, due, value: margined, limit: Math.min(...judged.map(({ limit }) => limit)) }];
+}
+
+/** The least volts a row with groups can stand at: each group at its lowest row. */
+function leastOf(row: Row, kinds: ReadonlyMap<string, Kind>, cellC: number): number {
+  return row.items.reduce((sum, item) => {
+    if (item.type === "panel")
+      return sum + (item.stance === "off" ? 0 : voltsAt((kinds.get(item.panelId) as Kind).model, [1000], cellC, 0));
+    const inner = item.rows.filter((each) => tilesIn([each]).length > 0).map((each) => leastOf(each, kinds, cellC));
+    return sum + (inner.length === 0 ? 0 : Math.min(...inner));
+  }, 0);
+}
+
+type Amount = { readonly due: Due; readonly value: number; readonly limit: number };
+
+/** Label watts surely count; cold watts surely when all rows are alike, and at most the sum of the panels' own. */
+function wattsDue(rows: readonly Row[], kind: (tile: Tile) => Kind, limit: number): Amount {
+  const tiles = tilesIn(rows);
+  const labelW = tiles.reduce((sum, tile) => sum + kind(tile).label.pmaxW, 0);
+  const mostW = Math.max(
+    labelW,
+    tiles.reduce((sum, tile) => sum + kind(tile).coldW, 0),
+  );
+  const least = alike(rows) ? mostW : labelW;
+  const due: Due =
+    over(least, limit, nearness) === "due" ? "due" : over(mostW, limit, nearness) === "not" ? "not" : "doubt";
+  return { due, value: least, limit };
+}
+
+function alike(rows: readonly Row[]): boolean {
+  const shapes = rows.map((row) =>
+    row.items
+      .map((item) => (item.type === "group" || row.blockingDiode ? null : item.stance === "off" ? "" : item.panelId))
+      .filter((part) => part !== ""),
+  );
+  return shapes.every(
+    (shape) => shape.every((part) => part !== null && part === shapes[0]?.[0]) && shape.length === shapes[0]?.length,
+  );
+}
+
+function fuseDue(rows: readonly Row[], kind: (tile: Tile) => Kind): Amount {
+  const strings = rows.filter((row) => tilesIn([row]).length > 0);
+  const isc = strings.map((row) => shortA([row], kind));
+  const ratingA = Math.min(...tilesIn(rows).map((tile) => kind(tile).fuseA));
+  const backfeedA = 1.25 * (isc.reduce((sum, a) => sum + a, 0) - Math.min(...isc));
+  const leastA = 1.56 * Math.max(...isc);
+  const fits = standardFuses.some((size) => size >= leastA * (1 + 1e-9) && size <= ratingA);
+  const needed = over(backfeedA, ratingA, nearness);
+  return { due: strings.length < 2 || fits || needed === "not" ? "not" : needed, value: backfeedA, limit: ratingA };
+}
+
+function sharedStops(plan: Plan, lanes: readonly Lane[], kinds: ReadonlyMap<string, Kind>): DueStop[] {
+  const kind = (tile: Tile) => kinds.get(tile.panelId) as Kind;
+  return plan.inputs.flatMap(({ id, device }) =>
+    device.groups
+      .filter(({ nature }) => nature === "neverExceed")
+      .flatMap((group): DueStop[] => {
+        const members = lanes.filter(
+          (lane) => lane.inputId === id && lane.portId !== null && group.portIds.includes(lane.portId),
+        );
+        if (members.length === 0) return [];
+        const watts = members.map(({ rows }) => wattsDue(rows, kind, 1));
+        const mostW = members
+          .map(({ rows }) => tilesIn(rows))
+          .map((tiles) =>
+            Math.max(
+              ...(["pmaxW", "coldW"] as const).map((key) =>
+                tiles.reduce((sum, tile) => sum + (key === "pmaxW" ? kind(tile).label.pmaxW : kind(tile).coldW), 0),
+              ),
+            ),
+          );
+        const sum = (all: readonly number[]) => all.reduce((total, each) => total + each, 0);
+        const amps = 1.25 * sum(members.map(({ rows }) => shortA(rows, kind)));
+        const dues: Due[] = [];
+        if (group.maxW !== null) {
+          const least = over(sum(watts.map(({ value }) => value)), group.maxW, nearness);
+          dues.push(least === "due" ? "due" : over(sum(mostW), group.maxW, nearness) === "not" ? "not" : "doubt");
+        }
+        if (group.maxA !== null) dues.push(over(amps, group.maxA, nearness));
+        const due: Due = dues.includes("due") ? "due" : dues.includes("doubt") ? "doubt" : "not";
+        return [{ rule: "shared", place: `${id}/${group.id}`, due, value: amps, limit: group.maxA ?? group.maxW ?? 0 }];
+      }),
+  );
+}
+
+// ---- a small solver: curves as volts over a grid of amps ----
+
+const stepA = 0.5;
+const gridA = Array.from({ length: 401 }, (_, k) => -100 + k * stepA);
+const blockedV = 1e5;
+type Curve = readonly number[];
+
+/** Volts of a panel at a current, its substrings each under their own light. */
+function voltsAt(model: PanelModel, light: readonly number[], cellC: number, amps: number): number {
+  return panelVolts(model, light, cellC, [amps])[0] as number;
+}
+
+/** The same at rising currents: the junction's volts by Newton's steps, each begun where the one before ended. */
+function panelVolts(model: PanelModel, light: readonly number[], cellC: number, rising: readonly number[]): number[] {
+  const parts = Math.max(1, model.bypassDiodes);
+  const volts = rising.map(() => 0);
+  for (let part = 0; part < parts; part++) {
+    const { lightA, saturationA, idealityV, seriesOhm, shuntS } = atSky(
+      model,
+      light[Math.floor((part * light.length) / parts)] ?? 0,
+      cellC,
+    );
+    const leak = shuntS + 1e-9;
+    // from above: there the steps come down to the answer without passing it
+    let u = idealityV * Math.log1p((lightA + Math.max(0, -(rising[0] ?? 0)) + 1) / saturationA);
+    for (const [k, amps] of rising.entries()) {
+      for (let step = 0; step < 40; step++) {
+        const grown = saturationA * Math.exp(u / idealityV);
+        const miss = lightA - grown + saturationA - u * leak - amps;
+        const next = u + miss / (grown / idealityV + leak);
+        if (Math.abs(next - u) < 1e-9 * (1 + Math.abs(u))) break;
+        u = next;
+      }
+      const v = (u - amps * seriesOhm) / parts;
+      volts[k] = (volts[k] as number) + (model.bypassDiodes > 0 ? Math.max(v, -0.45) : v);
+    }
+  }
+  return volts;
+}
+
+function best(model: PanelModel, cellC: number): { v: number; i: number } {
+  let [low, high] = [0, atSky(model, 1000, cellC).lightA];
+  const watts = (i: number) => i * voltsAt(model, [1000], cellC, i);
+  for (let step = 0; step < 60; step++) {
+    const [a, b] = [low + 0.382 * (high - low), low + 0.618 * (high - low)];
+    if (watts(a) > watts(b)) high = b;
+    else low = a;
+  }
+  return { i: low, v: voltsAt(model, [1000], cellC, low) };
+}
+
+/** Amps pushed backwards through the panel that bears them least, and what it bears, in the worst of cold and noon, as they stand and all lit. */
+function reverseAmps(
+  rows: readonly Row[],
+  kinds: ReadonlyMap<string, Kind>,
+  temps: { lowC: number; noonC: number },
+): [number, number] {
+  let worst: [number, number] = [0, 1];
+  if (!sideBySide(rows)) return worst;
+  for (const asStands of [false, true])
+    for (const cellC of [temps.lowC, temps.noonC]) {
+      const light = (tile: Tile) =>
+        !asStands ? [1000] : tile.stance === "stowed" ? [0] : tile.light.map((share) => 1000 * share);
+      const panelCurves = new Map<string, Curve>();
+      const curveOf = (tile: Tile): Curve => {
+        const key = JSON.stringify([tile.panelId, light(tile)]);
+        const known =
+          panelCurves.get(key) ?? panelVolts((kinds.get(tile.panelId) as Kind).model, light(tile), cellC, gridA);
+        panelCurves.set(key, known);
+        return known;
+      };
+      const rowCurve = (row: Row): Curve => {
+        const parts = row.items.flatMap((item) =>
+          item.type === "group"
+            ? tilesIn(item.rows).length === 0
+              ? []
+              : [joined(item.rows)]
+            : item.stance === "off"
+              ? []
+              : [curveOf(item)],
+        );
+        return gridA.map((a, k) =>
+          row.blockingDiode && a < 0 ? blockedV : parts.reduce((sum, part) => sum + (part[k] as number), 0),
+        );
+      };
+      const inUse = (all: readonly Row[]) => all.filter((row) => tilesIn([row]).length > 0);
+      const joined = (all: readonly Row[]): Curve => {
+        const curves = inUse(all).map(rowCurve);
+        return gridA.map((a) => voltsWhere(curves, a));
+      };
+      const visit = (all: readonly Row[], amps: number) => {
+        const used = inUse(all);
+        const curves = used.map(rowCurve);
+        const v = voltsWhere(curves, amps);
+        used.forEach((row, k) => {
+          const through = ampsAt(curves[k] as Curve, v);
+          for (const item of row.items) {
+            if (item.type === "group") {
+              if (tilesIn(item.rows).length > 0) visit(item.rows, through);
+            } else if (item.stance !== "off") {
+              const { fuseA } = kinds.get(item.panelId) as Kind;
+              if (-through / fuseA > worst[0] / worst[1]) worst = [-through, fuseA];
+            }
+          }
+        });
+      };
+      visit(rows, 0);
+    }
+  return worst;
+}
+
+/** Whether anything stands in parallel, so that something can be fed backwards. */
+function sideBySide(rows: readonly Row[]): boolean {
+  const used = rows.filter((row) => tilesIn([row]).length > 0);
+  return (
+    used.length > 1 || used.some((row) => row.items.some((item) => item.type === "group" && sideBySide(item.rows)))
+  );
+}
+
+/** Volts at which rows side by side together give a current. */
+function voltsWhere(curves: readonly Curve[], amps: number): number {
+  let [low, high] = [-50, 2000];
+  for (let step = 0; step < 50; step++) {
+    const v = (low + high) / 2;
+    if (curves.reduce((sum, curve) => sum + ampsAt(curve, v), 0) > amps) low = v;
+    else high = v;
+  }
+  return low;
+}
+
+/** Amps of a curve at some volts: volts fall along the grid. */
+function ampsAt(curve: Curve, v: number): number {
+  let [low, high] = [0, gridA.length - 1];
+  if (v >= (curve[low] as number)) return gridA[low] as number;
+  if (v <= (curve[high] as number)) return gridA[high] as number;
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if ((curve[middle] as number) > v) low = middle;
+    else high = middle;
+  }
+  const [v0, v1] = [curve[low] as number, curve[high] as number];
+  return (gridA[low] as number) + (stepA * (v0 - v)) / (v0 - v1);
+}
+
+function portOf(plan: Plan, { inputId, portId }: Lane): PortSheet | null {
+  return plan.inputs.find(({ id }) => id === inputId)?.device.ports.find(({ id }) => id === portId) ?? null;
+}
