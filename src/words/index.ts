@@ -1,4 +1,4 @@
-export { assumptionSentence, mendSentence } from "./assumptions";
+export { assumptionSentence, mendSentence, notMendedWords } from "./assumptions";
 export { dangerWords, laneWords, partsWords, portWords, slipWords, stepWords } from "./changes";
 export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
 export { cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";

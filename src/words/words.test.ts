@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { applyChange, type Plan } from "@/core/plan";
-import { allMends, assess } from "@/core/rules";
+import { allMends } from "@/core/finder";
+import { assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
 import { demoPlan, effort } from "@/testing";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, whyLines } from ".";
@@ -59,7 +60,7 @@ test("every finding, reason, assumption and mend has its words, with numbers and
       const wiringId = plan.wirings[0]?.id ?? "";
       const assessment = assess(plan, wiringId);
       if (assessment.type !== "assessed") throw new Error("a demo plan is complete");
-      for (const mend of allMends(plan, wiringId).values())
+      for (const mend of [...allMends(plan, wiringId).values()].flat())
         expect(mendSentence(mend)).toMatch(/^(Wire|Leave|Take|Move) /);
       for (const finding of assessment.findings) {
         const { lines, source } = whyLines(finding);

@@ -59,7 +59,7 @@ export function openById(plan: Plan, wiringId: string, memory: Memory = createMe
 
 export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment {
   if (open.lanes.length === 0) return { type: "incomplete", missing: open.missing };
-  const findings = judgeAll(open).map((finding) => ({ ...finding, mend: null }));
+  const findings = judgeAll(open).map((finding) => ({ ...finding, mends: [] }));
   return {
     type: "assessed",
     findings,

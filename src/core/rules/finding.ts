@@ -251,7 +251,10 @@ export type Where =
 /** In what way a mend changes the wiring, for words. */
 export type MendKind =
   | { readonly type: "matrix"; readonly series: number; readonly strings: number }
-  | { readonly type: "rows"; readonly lengths: readonly number[] }
+  | {
+      readonly type: "rows";
+      readonly rows: readonly (readonly { readonly panelName: string; readonly count: number }[])[];
+    }
   | { readonly type: "shelve"; readonly panelName: string }
   | { readonly type: "joinPast" }
   | { readonly type: "move"; readonly panels: number; readonly portName: string; readonly moduleName: string | null };
@@ -264,6 +267,13 @@ export type Mend = {
   /** Panels to buy, and panels left on the shelf that are wired now. */
   readonly bought: number;
   readonly shelved: number;
+  /** Watts all ports then take at noon, and how far that is from what is wired now could give at its best (for a Stop) or gives. */
+  readonly noonW: number;
+  readonly wattsPct: number;
+  /** The fuse each row then needs, A; null for none. */
+  readonly fuseA: number | null;
+  /** Stops that it leaves. */
+  readonly leaves: readonly { readonly rule: RuleId; readonly where: Where }[];
 };
 
 /** What one rule says of one lane or group; where and what would mend it are added around it. */
@@ -280,7 +290,11 @@ export type Judged = {
   readonly tiles: readonly TileKey[];
 };
 
-export type Finding = Judged & { readonly id: string; readonly where: Where; readonly mend: Mend | null };
+export type Finding = Judged & {
+  readonly id: string;
+  readonly where: Where;
+  /** what would make it pass, best first */ readonly mends: readonly Mend[];
+};
 
 /** An edge of an input's window. */
 export type WindowEdge = "ceiling" | "floor" | "amps" | "watts";

@@ -1,6 +1,9 @@
 export {
   assess,
   assessOpen,
+  judgeAll,
+  type Placed,
+  takenW,
   type Assessed,
   type Assessment,
   laneNet,
@@ -12,7 +15,7 @@ export {
   type TileStates,
 } from "./assess";
 export { codeTableFactor } from "./code-table";
-export { isChanged } from "./context";
+export { isChanged, kindOf, type LaneContext, termsOf } from "./context";
 export {
   type Amount,
   type Assumption,
@@ -22,6 +25,7 @@ export {
   type Level,
   levels,
   type Mend,
+  type MendKind,
   passes,
   type Reason,
   type RuleId,
@@ -32,9 +36,9 @@ export {
   type WindowEdge,
   worstLevel,
 } from "./finding";
-export { allMends, findMends } from "./mend";
 export { createMemory, type Memory, type TileState } from "./memory";
-export { assumedSite, type Missing } from "./open";
+export { assumedSite, extraPanels, laneOf, type Missing, type OpenWiring } from "./open";
+export { panelNoonW } from "./watts";
 export { rules } from "./rules";
 export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";
 export { type ColdBy } from "./cold";

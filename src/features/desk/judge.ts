@@ -67,13 +67,13 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
 
 function withMendsOf(assessment: Assessment, known: Judgement | null): Assessment {
   if (assessment.type !== "assessed" || known?.assessment.type !== "assessed") return assessment;
-  return mended(assessment, new Map(known.assessment.findings.map(({ id, mend }) => [id, mend])));
+  return mended(assessment, new Map(known.assessment.findings.map(({ id, mends }) => [id, mends])));
 }
 
-function mended(assessment: Assessed, mends: ReadonlyMap<string, Mend | null>): Assessed {
+function mended(assessment: Assessed, mends: ReadonlyMap<string, readonly Mend[]>): Assessed {
   return {
     ...assessment,
-    findings: assessment.findings.map((finding) => ({ ...finding, mend: mends.get(finding.id) ?? null })),
+    findings: assessment.findings.map((finding) => ({ ...finding, mends: mends.get(finding.id) ?? [] })),
   };
 }
 

@@ -13,6 +13,7 @@ import {
   limit,
   mendSentence,
   missingSentence,
+  notMendedWords,
   portPrefix,
   ruleTitles,
   whyLines,
@@ -55,7 +56,7 @@ export const Ledger = memo(function Ledger() {
               key={finding.id}
               finding={finding}
               place={portPrefix(assessment, finding.where)}
-              search={finding.mend === null && isFailing(finding) ? search : null}
+              search={finding.mends.length === 0 && isFailing(finding) ? search : null}
             />
           ))}
         </ol>
@@ -94,7 +95,7 @@ function Line({ finding, place, search }: LineProps) {
   const system = useUnits();
   const [open, setOpen] = useState(false);
   const whyId = useId();
-  const { id, level, rule, value, mend } = finding;
+  const { id, level, rule, value, mends } = finding;
   const light = (on: boolean) => desk.set({ litFinding: on ? id : null });
   const failing = isFailing(finding);
   return (
@@ -143,16 +144,15 @@ function Line({ finding, place, search }: LineProps) {
       </button>
       {(finding.assumptions.length > 0 || failing) && (
         <div className={style["extra"]}>
-          {mend !== null && (
-            <TextKey look="amber" onClick={() => applyMend(desk, mend)}>
-              {wrench} Mend: {mendSentence(mend)}
-            </TextKey>
-          )}
-          {mend === null && failing && (
-            <span className={style["small"]}>
-              {search ?? "No wiring of these panels would do better here; another input would."}
-            </span>
-          )}
+          {mends.map((mend) => {
+            const words = mendSentence(mend);
+            return (
+              <TextKey key={words} look="amber" onClick={() => applyMend(desk, mend)}>
+                {wrench} Mend: {words}
+              </TextKey>
+            );
+          })}
+          {mends.length === 0 && failing && <span className={style["small"]}>{search ?? notMendedWords(finding)}</span>}
           {finding.assumptions.length > 0 && (
             <span className={style["assumed"]}>
               <em>Assumed:</em> {finding.assumptions.map((each) => assumptionSentence(each, system)).join("; ")}.

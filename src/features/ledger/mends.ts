@@ -13,7 +13,7 @@ export function applyFirstMend(desk: Desk): void {
     judgement?.assessment.type === "assessed" && judgement.plan === history.present
       ? judgement.assessment.findings
       : [];
-  const mend = findings.find((finding) => finding.mend !== null)?.mend ?? null;
+  const mend = findings.find(({ mends }) => mends.length > 0)?.mends[0] ?? null;
   if (mend === null) desk.set({ said: "The ledger offers no mend now." });
   else {
     applyMend(desk, mend);

@@ -1,6 +1,7 @@
 import { type SavedPlan } from "@/api";
 import { type Plan } from "@/core/plan";
-import { allMends, assess } from "@/core/rules";
+import { allMends } from "@/core/finder";
+import { assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
 import { createDesk, wiringOf } from "@/features/desk";
 import { applyFirstMend } from "@/features/ledger";
@@ -97,7 +98,7 @@ test("the first mend is applied to what is on the board, once, and never to a pl
         tried: 0,
         assessment: {
           ...assessment,
-          findings: assessment.findings.map((finding) => ({ ...finding, mend: mends.get(finding.id) ?? null })),
+          findings: assessment.findings.map((finding) => ({ ...finding, mends: mends.get(finding.id) ?? [] })),
         },
       },
     });

@@ -1,4 +1,5 @@
-import { assessOpen, createMemory, findMends, lookInto, openById, passes } from "@/core/rules";
+import { findMends } from "@/core/finder";
+import { assessOpen, createMemory, lookInto, openById, passes } from "@/core/rules";
 import { type JudgeAnswer, type JudgeLetter, letterVersion } from "./letters";
 
 type Parts = {

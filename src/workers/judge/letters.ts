@@ -37,7 +37,7 @@ export type JudgeAnswer =
       readonly version: typeof letterVersion;
       readonly type: "mends";
       readonly revision: number;
-      readonly mends: readonly (readonly [string, Mend])[];
+      readonly mends: readonly (readonly [string, readonly Mend[]])[];
     }
   | {
       readonly version: typeof letterVersion;

@@ -14,15 +14,13 @@ import {
   tilesOf,
   tilesOfRows,
 } from "../wiring";
-import { isChanged, kindOf, type LaneContext } from "./context";
-import { type MendKind } from "./finding";
-import { extraPanels } from "./open";
+import { extraPanels, isChanged, kindOf, type LaneContext, type MendKind, termsOf } from "../rules";
 
 /** A wiring that might mend something: all lanes as they would be, and in what way they differ. */
 export type Candidate = { readonly kind: MendKind; readonly lanes: readonly Lane[] };
 
 const mostRows = 6;
-const mostCandidates = 140;
+const mostCandidates = 400;
 
 /**
  * Wirings worth trying for a lane: every series × strings when its panels are alike; balanced rows and rows of one
@@ -47,7 +45,12 @@ export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneC
     ...(alike
       ? matrices(lanes, tiles, matrix).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) }))
       : arrangements(context).map((rows) => ({
-          kind: { type: "rows", lengths: rows.map((row) => row.items.length) } as const,
+          kind: {
+            type: "rows",
+            rows: rows.map((row) =>
+              termsOf(context, tilesOfRows([row]), () => 0).map(({ panelName, count }) => ({ panelName, count })),
+            ),
+          } as const,
           lanes: replaced(rows),
         }))),
     ...(alike
@@ -73,7 +76,7 @@ function matrices(
   for (let series = 1; series <= count + extraPanels; series++) {
     for (let strings = 1; series * strings <= count + extraPanels; strings++) {
       if (series === now?.series && strings === now.strings) continue;
-      if (series * strings <= count || strings === now?.strings) found.push({ series, strings });
+      found.push({ series, strings });
     }
   }
   const elsewhere = new Set(tilesOf(lanes).map(keyOf));

@@ -1,0 +1,1 @@
+export { allMends, findMends } from "./mends";

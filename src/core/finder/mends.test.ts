@@ -1,0 +1,153 @@
+import { type PanelSheet, type Plan } from "../plan";
+import { assess } from "../rules";
+import { matrixRows } from "../wiring";
+import { demoPanels } from "@/demo";
+import { changed, dice, effort, planWith } from "@/testing";
+import { allMends } from ".";
+
+type Verdict = Extract<ReturnType<typeof assess>, { type: "assessed" }>;
+
+function verdictOn(plan: Plan): Verdict {
+  const assessment = assess(plan, "wiring-1");
+  if (assessment.type !== "assessed") throw new Error("the plan is incomplete");
+  return assessment;
+}
+
+const stopsIn = (verdict: Verdict) => verdict.findings.filter(({ level }) => level === "stop");
+
+/** A plan of equal panels on one port that fails, its limits drawn around what the panels reach. */
+function failingPlan(seed: number): Plan | null {
+  const draw = dice(seed);
+  const label = draw.pick<PanelSheet>([demoPanels.rigid195, demoPanels.rigid120, demoPanels.rigid225]);
+  const series = draw.whole(1, 6);
+  const strings = draw.whole(1, Math.max(1, Math.floor(12 / series)));
+  const vocV = label.vocV ?? 20;
+  const iscA = label.iscA ?? 5;
+  const split = draw.chance(0.4);
+  const plan = planWith({
+    series,
+    strings,
+    panel: { ...label, name: "Panel", maxSystemV: draw.pick([600, 1000]) },
+    site: { recordLowC: draw.whole(-25, 5) },
+    port: {
+      minV: draw.number(0.3, 1.2) * vocV,
+      maxV: Math.max(13, draw.number(0.8, 4.5) * vocV),
+      maxW: draw.chance(0.6) ? draw.number(0.4, 3) * (label.pmaxW ?? 100) * draw.whole(1, 6) : null,
+      currentLimits: [
+        { fromV: null, toV: split ? 2 * vocV : null, amps: draw.number(0.6, 4) * iscA, nature: "drawsUpTo" },
+        ...(split
+          ? [{ fromV: 2 * vocV, toV: null, amps: draw.number(0.6, 4) * iscA, nature: "drawsUpTo" as const }]
+          : []),
+      ],
+    },
+  });
+  return stopsIn(verdictOn(plan)).length === 0 ? null : plan;
+}
+
+/** The most watts at noon that any series × strings of the plan's panels takes without a Stop, by trying every one. */
+function bestSafeW(plan: Plan): number {
+  const count = plan.panels[0]?.count ?? 0;
+  const [lane] = plan.wirings[0]?.lanes ?? [];
+  let best = 0;
+  for (let series = 1; series <= count; series++)
+    for (let strings = 1; series * strings <= count; strings++) {
+      const lanes = [
+        { inputId: lane?.inputId ?? null, portId: lane?.portId ?? null, rows: matrixRows("p", series, strings) },
+      ];
+      const verdict = verdictOn(changed(plan, { type: "rewire", wiringId: "wiring-1", lanes, counts: {} }));
+      if (stopsIn(verdict).length === 0) best = Math.max(best, verdict.takenW.brightNoon);
+    }
+  return best;
+}
+
+test("the first mend of equal panels is the best safe wiring there is, and none leaves a Stop that it does not name", () => {
+  let tried = 0;
+  for (let seed = 1; tried < effort(24); seed++) {
+    const plan = failingPlan(seed);
+    if (plan === null) continue;
+    tried += 1;
+    const bestW = bestSafeW(plan);
+    const mends = allMends(plan, "wiring-1");
+    for (const stop of stopsIn(verdictOn(plan))) {
+      const offered = mends.get(stop.id) ?? [];
+      if (bestW > 0) expect({ seed, offered: offered.length > 0 }).toEqual({ seed, offered: true });
+      for (const [k, mend] of offered.entries()) {
+        const { lanes, counts, leaves } = mend;
+        const after = verdictOn(changed(plan, { type: "rewire", wiringId: "wiring-1", lanes, counts }));
+        expect({ seed, left: leaves.map(({ rule }) => rule) }).toEqual({
+          seed,
+          left: stopsIn(after).map(({ rule }) => rule),
+        });
+        if (k === 0 && bestW > 0)
+          expect({ seed, share: after.takenW.brightNoon / bestW > 0.99 }).toEqual({ seed, share: true });
+      }
+    }
+  }
+});
+
+const drawsUpTo = (amps: number, fromV: number | null = null, toV: number | null = null) => ({
+  amps,
+  fromV,
+  toV,
+  nature: "drawsUpTo" as const,
+});
+const hundred = {
+  ...demoPanels.rigid120,
+  name: "Hundred",
+  pmaxW: 100,
+  vocV: 23.9,
+  iscA: 5.4,
+  vmpV: 19.8,
+  impA: 5.05,
+  tempCoVocPctPerC: -0.3,
+  maxSystemV: 600,
+};
+const large = {
+  ...demoPanels.rigid225,
+  name: "Large",
+  pmaxW: 245,
+  vocV: 37,
+  iscA: 8.8,
+  vmpV: 30,
+  impA: 8.17,
+  tempCoVocPctPerC: -0.31,
+  cellsInSeries: 60,
+  maxSystemV: 1000,
+};
+const onLarge = { minV: 20, maxV: 145, maxW: 1500, currentLimits: [drawsUpTo(14)] };
+const twoTiers = { minV: 11, maxV: 58, maxW: null, currentLimits: [drawsUpTo(9, null, 30), drawsUpTo(12, 30, null)] };
+
+test.each<[string, Parameters<typeof planWith>[0], { series: number; strings: number; bought: number }[]]>([
+  [
+    "three 100 W panels in series on a 58 V station: two, or four in two rows with one to buy",
+    { series: 3, strings: 1, panel: hundred, port: twoTiers, site: { recordLowC: -12 } },
+    [
+      { series: 2, strings: 1, bought: 0 },
+      { series: 2, strings: 2, bought: 1 },
+    ],
+  ],
+  [
+    "nine large panels side by side: three rows of three",
+    { series: 1, strings: 9, panel: large, port: onLarge, site: { recordLowC: -12 } },
+    [{ series: 3, strings: 3, bought: 0 }],
+  ],
+  [
+    "four: two rows of two",
+    { series: 4, strings: 1, panel: large, port: onLarge, site: { recordLowC: -12 } },
+    [{ series: 2, strings: 2, bought: 0 }],
+  ],
+  [
+    "six: two rows of three",
+    { series: 6, strings: 1, panel: large, port: onLarge, site: { recordLowC: -12 } },
+    [{ series: 3, strings: 2, bought: 0 }],
+  ],
+])("%s", (_, setting, expected) => {
+  const plan = planWith(setting);
+  const worst = verdictOn(plan).findings.find(
+    ({ level, rule }) => level === "stop" || (level === "care" && rule === "current"),
+  );
+  const offered = (allMends(plan, "wiring-1").get(worst?.id ?? "") ?? []).map(({ kind, bought }) =>
+    kind.type === "matrix" ? { series: kind.series, strings: kind.strings, bought } : kind.type,
+  );
+  expect(offered).toEqual(expect.arrayContaining(expected));
+});

@@ -1,0 +1,211 @@
+import { type Plan } from "../plan";
+import {
+  judgeAll,
+  type LaneContext,
+  laneOf,
+  levels,
+  type Mend,
+  openById,
+  type OpenWiring,
+  panelNoonW,
+  passes,
+  kindOf,
+  type Placed,
+  type RuleId,
+  takenW,
+  worstLevel,
+} from "../rules";
+import { keyOf, type Lane, tilesOf } from "../wiring";
+import { type Candidate, candidatesFor } from "./candidates";
+
+/** Wirings whose noon watts differ by less than this share count as equal. */
+const sameWatts = 0.001;
+/** Mends offered for one finding: the best, and the best that differ from it in kind. */
+const mostOffered = 3;
+/** What mends a loss, and what asks for something to buy, must give this much more. */
+const worthMore = 1.02;
+/** A wiring that differs from the best in kind is worth a word down to this share of its watts. */
+const worthTelling = 0.85;
+
+type Tried = {
+  readonly candidate: Candidate;
+  readonly findings: readonly Placed[];
+  readonly noonW: number;
+  readonly bought: number;
+  readonly modules: number;
+  readonly shelved: number;
+};
+
+/** Rules that speak of watts lost, not of danger: only what gives more mends them, whatever they then say. */
+const costRules: readonly RuleId[] = ["current", "watts", "shared", "mismatch", "pwmLoss", "mixedStates"];
+/** What a fuse mends, no wiring has to. */
+const mendedByParts: readonly RuleId[] = ["fuses"];
+
+/**
+ * For each finding that does not pass, wirings that make it pass, best first: those that leave no Stop anywhere before
+ * those that do, what asks for nothing to buy before what does, then most watts at noon. Found by trying, so a mend shown
+ * is one that was seen to work. No mend makes a Stop where there was none, or a Stop worse.
+ * `now`: what the rules say of the wiring as it is. Pauses after every try, so that whoever drives it can turn to something newer.
+ */
+export function* findMends(
+  open: OpenWiring,
+  now: readonly Placed[] = judgeAll(open),
+): Generator<void, ReadonlyMap<string, readonly Mend[]>> {
+  const failing = now.filter(
+    ({ level, rule }) => !passes(level) && level !== "open" && (level === "stop" || !mendedByParts.includes(rule)),
+  );
+  const mends = new Map<string, readonly Mend[]>();
+  const tried = new Map<LaneContext, Tried[]>();
+  const nowW = takenW(open, "brightNoon");
+  const freeW = open.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);
+  for (const finding of failing) {
+    const working: Tried[] = [];
+    for (const context of open.lanes.filter((lane) => speaksOf(finding, lane, open))) {
+      if (!tried.has(context)) {
+        const found: Tried[] = [];
+        for (const candidate of candidatesFor(open.plan, open.wired, context)) {
+          const result = tryOut(open, candidate);
+          if (result !== null) found.push(result);
+          yield;
+        }
+        tried.set(context, found);
+      }
+      working.push(...(tried.get(context) ?? []).filter((result) => mendsIt(finding, now, result, nowW)));
+    }
+    const rows =
+      finding.where.type === "lane" ? open.lanes.find((lane) => speaksOf(finding, lane, open))?.lane.rows.length : 0;
+    const offered = different(working.sort(compare), rows ?? 0);
+    if (offered.length > 0)
+      mends.set(
+        finding.id,
+        offered.map((each) => toMend(each, finding.level === "stop" ? freeW : nowW)),
+      );
+  }
+  return mends;
+}
+
+/** Runs a search to its end, for callers with nothing newer to turn to. */
+export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, readonly Mend[]> {
+  const search = findMends(openById(plan, wiringId));
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** Watts of all panels of a lane, each at its own best at noon. */
+function freeWatts(lane: LaneContext): number {
+  return lane.tiles.reduce((sum, { panelId }) => sum + panelNoonW(lane, kindOf(lane, panelId)), 0);
+}
+
+function speaksOf({ where }: Placed, { lane }: LaneContext, { plan }: OpenWiring): boolean {
+  if (lane.inputId !== where.inputId) return false;
+  if (where.type === "lane") return lane.portId === where.portId;
+  const group = plan.inputs
+    .find((input) => input.id === where.inputId)
+    ?.device.groups.find(({ id }) => id === where.groupId);
+  return lane.portId !== null && group?.portIds.includes(lane.portId) === true;
+}
+
+/** Whether a try mends a finding: a loss by giving more, anything else by passing, a Stop by being none any more. */
+function mendsIt(finding: Placed, now: readonly Placed[], tried: Tried, nowW: number): boolean {
+  if (tried.findings.some((found) => found.level === "stop" && isWorse(found, now))) return false;
+  const after = tried.findings.find(({ id }) => id === finding.id);
+  if (finding.level === "stop") return after === undefined || (after.level !== "stop" && after.level !== "open");
+  if (costRules.includes(finding.rule)) return tried.noonW > nowW * worthMore;
+  return after === undefined || passes(after.level);
+}
+
+/** A Stop that was none before, or lies further over its limit. */
+function isWorse(after: Placed, now: readonly Placed[]): boolean {
+  const before = now.find(({ id }) => id === after.id);
+  if (before?.level !== "stop") return true;
+  return (after.marginPct ?? 0) < (before.marginPct ?? 0) - 0.1;
+}
+
+/** Judges a candidate; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
+function tryOut(open: OpenWiring, candidate: Candidate): Tried | null {
+  const contexts: LaneContext[] = [];
+  for (const lane of candidate.lanes) {
+    if (lane.rows.length === 0) continue;
+    const context = open.lanes.find((known) => known.lane === lane) ?? laneOf(open.plan, open.ground, lane);
+    if (context !== null) contexts.push(context);
+  }
+  if (contexts.length === 0) return null;
+  const after: OpenWiring = { ...open, lanes: contexts };
+  const counts = countsOf(candidate.lanes);
+  const bought = open.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.count), 0);
+  const modules = (of: readonly LaneContext[]) =>
+    new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
+  // a module that is not in use yet is something to buy as well
+  const extraModules = Math.max(0, modules(contexts) - modules(open.lanes));
+  const before = new Set(open.lanes.flatMap(({ lane }) => tilesOf([lane]).map(keyOf)));
+  const kept = new Set(tilesOf(candidate.lanes).map(keyOf));
+  return {
+    candidate,
+    findings: judgeAll(after),
+    noonW: takenW(after, "brightNoon"),
+    bought,
+    modules: extraModules,
+    shelved: [...before].filter((key) => !kept.has(key)).length,
+  };
+}
+
+/** Pieces of each kind a wiring needs the plan to have. */
+function countsOf(lanes: readonly Lane[]): Record<string, number> {
+  const counts: Record<string, number> = {};
+  for (const { panelId, piece } of tilesOf(lanes)) counts[panelId] = Math.max(counts[panelId] ?? 0, piece);
+  return counts;
+}
+
+/** Fewest Stops, then nothing to buy, then most watts at noon, then the fewest put away, then the mildest remarks. */
+function compare(a: Tried, b: Tried): number {
+  const stops = ({ findings }: Tried) => findings.filter(({ level }) => level === "stop").length;
+  const rank = (tried: Tried) => levels.indexOf(worstLevel(tried.findings));
+  const wattsApart = b.noonW - a.noonW;
+  return (
+    stops(a) - stops(b) ||
+    a.bought + a.modules - b.bought - b.modules ||
+    (Math.abs(wattsApart) > sameWatts * Math.max(a.noonW, b.noonW) ? wattsApart : 0) ||
+    a.shelved - b.shelved ||
+    rank(b) - rank(a)
+  );
+}
+
+/** The best, and after it those that differ from it in kind: fewer in each row, another port, fewest panels to buy. */
+function different(sorted: readonly Tried[], rowsNow: number): Tried[] {
+  const [best] = sorted;
+  if (best === undefined) return [];
+  const safe = sorted.filter(hasNoStop);
+  const owned = safe.filter(({ bought, modules }) => bought + modules === 0);
+  const sameRows = owned.filter(({ candidate: { kind } }) => kind.type === "matrix" && kind.strings === rowsNow);
+  const others = owned.filter(
+    ({ candidate: { kind } }) => kind.type !== best.candidate.kind.type && kind.type !== "shelve",
+  );
+  const bought = safe
+    .filter((each) => each.bought + each.modules > 0 && each.noonW > worthMore * best.noonW)
+    .sort((a, b) => a.bought + a.modules - b.bought - b.modules || b.noonW - a.noonW);
+  const alternatives = [sameRows[0], others[0], bought[0]].flatMap((each) => each ?? []);
+  const kept = alternatives.filter((each) => each !== best && each.noonW >= worthTelling * best.noonW);
+  return [best, ...kept].slice(0, mostOffered);
+}
+
+function hasNoStop({ findings }: Tried): boolean {
+  return findings.every(({ level }) => level !== "stop");
+}
+
+function toMend({ candidate, findings, noonW, bought, shelved }: Tried, ofW: number): Mend {
+  const lanes = candidate.lanes.filter((lane) => lane.rows.length > 0);
+  const fuse = findings.find(({ rule, level }) => rule === "fuses" && level === "care")?.reason;
+  return {
+    kind: candidate.kind,
+    lanes,
+    counts: countsOf(lanes),
+    bought,
+    shelved,
+    noonW,
+    wattsPct: ofW > 0 ? 100 * (noonW / ofW - 1) : 0,
+    fuseA: fuse?.type === "fuses" ? fuse.sizeA : null,
+    leaves: findings.filter(({ level }) => level === "stop").map(({ rule, where }) => ({ rule, where })),
+  };
+}
