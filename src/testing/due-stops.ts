@@ -29,6 +29,9 @@ type Kind = {
 /** Within this share of a limit neither answer is wrong. */
 const nearness = 0.003;
 const nearnessReverse = 0.03;
+/** The same where panels are tilted, and get less light than is reckoned with here. */
+const nearnessTilted = 0.3;
+const noonAirC = 20;
 const assumed = { recordLowC: -20, recordHighC: 40, mount: "roofGap" } as const;
 const rossKPerWm2 = { freeStanding: 0.02, tilted: 0.03, roofGap: 0.038, flush: 0.05, glued: 0.056 } as const;
 
@@ -36,7 +39,7 @@ export function dueStops(plan: Plan): DueStop[] {
   const lowC = plan.site.recordLowC ?? assumed.recordLowC;
   const kinds = new Map(plan.panels.map(({ id, label }) => [id, kindOf(label, lowC)]));
   const lanes = (plan.wirings[0]?.lanes ?? []).filter((lane) => tilesIn(lane.rows).length > 0);
-  const noonC = 20 + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
+  const noonC = noonAirC + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
   const hotC = (plan.site.recordHighC ?? assumed.recordHighC) + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
   const ofLanes = lanes.flatMap((lane) => {
     const port = portOf(plan, lane);
@@ -74,7 +77,8 @@ function laneStops(
   stops.push(...ampStops(lane, port, kinds, temps, place));
   if (port.maxW !== null && port.maxWNature === "neverExceed")
     stops.push({ rule: "watts", place, ...wattsDue(lane.rows, kind, port.maxW) });
-  add("reverse", ...reverseAmps(lane.rows, kinds, temps), nearnessReverse);
+  const tilted = tiles.some(({ tiltDeg }) => tiltDeg !== 0);
+  add("reverse", ...reverseAmps(lane.rows, kinds, temps), tilted ? nearnessTilted : nearnessReverse);
   stops.push({ rule: "fuse", place, ...fuseDue(lane.rows, kind) });
   if (tiles.length === 0) throw new Error("a lane without panels is not judged");
   return stops;
@@ -331,10 +335,16 @@ function reverseAmps(
       const light = (tile: Tile) =>
         !asStands ? [1000] : tile.stance === "stowed" ? [0] : tile.light.map((share) => 1000 * share);
       const panelCurves = new Map<string, Curve>();
+      // lit cells are warm, dark ones have the air's temperature; at coldest dawn all are still cold
+      const tempOf = (tile: Tile) => {
+        const lit = light(tile);
+        const share = lit.reduce((sum, each) => sum + each, 0) / lit.length / 1000;
+        return cellC === temps.lowC ? cellC : noonAirC + share * (cellC - noonAirC);
+      };
       const curveOf = (tile: Tile): Curve => {
         const key = JSON.stringify([tile.panelId, light(tile)]);
         const known =
-          panelCurves.get(key) ?? panelVolts((kinds.get(tile.panelId) as Kind).model, light(tile), cellC, gridA);
+          panelCurves.get(key) ?? panelVolts((kinds.get(tile.panelId) as Kind).model, light(tile), tempOf(tile), gridA);
         panelCurves.set(key, known);
         return known;
       };

@@ -68,7 +68,7 @@ function coldVocSentence(r: Of<"coldVoc">, system: UnitSystem): string {
   const ceiling = given(r.ceilingV, "V");
   switch (r.outcome) {
     case "over":
-      return `${cold}, over the input’s ${ceiling}: ${overVoltageSentence(r)}`;
+      return `${cold}, ${percent(100 * (r.judgedV / r.ceilingV - 1))} over the input’s ${ceiling}: ${overVoltageSentence(r)}${r.labelV > r.ceilingV ? ` Even at 25 °C the labels add up to ${amount(r.labelV, "V")}.` : ""}`;
     case "tableOver":
       return `${cold}, under the input’s ${ceiling}, but the electrical code’s table reckons ${amount(r.tableV, "V")}, which is over.`;
     case "close":
@@ -99,28 +99,35 @@ function hotVmpSentence(r: Of<"hotVmp">, system: UnitSystem): string {
     case "neverWakes":
       return `With nothing connected the hot array gives ${amount(r.hotVocV, "V")}; the input needs ${limit(r.wakeV, "V")} to wake. It would show 0 W.`;
     case "below":
-      return `${hot}, under the ${limit(r.wakeV, "V")} the input needs: it will sleep or lose power when it is hot.`;
+      return `${hot}, ${percent(100 * (1 - r.hotVmpV / r.floorV))} below the ${limit(r.floorV, "V")} the input needs to stay on: it loses power or drops out when it is hot.`;
+    case "belowWake":
+      return `${hot}: enough to stay on (${limit(r.floorV, "V")}), but below the ${limit(r.wakeV, "V")} the input needs to wake. It wakes with nothing drawn, at ${amount(r.hotVocV, "V")}; in haze it may not.`;
     case "nearFloor":
-      return `${hot}, only just over the ${limit(r.wakeV, "V")} the input needs: haze, dirt and age will reach it.`;
+      return `${hot}, only just above the ${limit(r.floorV, "V")} the input needs: haze, dirt and age will reach it.`;
     case "littleComfort":
-      return `${hot}, over the ${limit(r.wakeV, "V")} the input needs, but only ${amount(r.hotVmpV - (r.batteryV ?? 0), "V")} over the battery: with 20 V it would start earlier on dull mornings.`;
+      return `${hot}, above the ${limit(r.wakeV, "V")} the input needs, but only ${amount(r.hotVmpV - (r.batteryV ?? 0), "V")} above the battery: with 20 V it would start earlier on dull mornings.`;
     case "clear":
-      return `${hot}, over the ${limit(r.wakeV, "V")} the input needs.`;
+      return `${hot}, ${aboveWords(r.hotVmpV, r.floorV)} the ${limit(r.floorV, "V")} the input needs.`;
   }
+}
+
+/** "21 % above", or plainly "above" where a share says nothing. */
+function aboveWords(value: number, least: number): string {
+  return least > 0 && value < 10 * least ? `${percent(100 * (value / least - 1))} above` : "above";
 }
 
 function wakeSentence(r: Of<"wake">): string {
   const dull = `Under thick cloud (${given(r.dullWm2, "W/m²")}) the array stands at ${amount(r.dullVocV, "V")}`;
-  const from = r.wakesAtWm2 === null ? "" : ` It wakes from ${amount(r.wakesAtWm2, "W/m²")} on.`;
+  const from = r.wakesAtWm2 === null || r.wakesAtWm2 < 1 ? "" : ` It wakes from ${amount(r.wakesAtWm2, "W/m²")} on.`;
   switch (r.outcome) {
     case "never":
       return `Even in full sun the array gives ${amount(r.brightVocV, "V")}; the input needs ${limit(r.wakeV, "V")} to wake. It would show 0 W.`;
     case "dullSleep":
-      return `${dull}, under the ${limit(r.wakeV, "V")} the input needs to wake.${from} On dull days it sleeps; on the longest clear day it misses ${Math.round(r.asleepMinutes)} minutes.`;
+      return `${dull}, below the ${limit(r.wakeV, "V")} the input needs to wake.${from} On dull days it sleeps; on the longest clear day it misses ${Math.round(r.asleepMinutes)} minutes.`;
     case "lateWake":
-      return `${dull}, over the ${limit(r.wakeV, "V")} the input needs to wake, but first light is not enough.${from}`;
+      return `${dull}, above the ${limit(r.wakeV, "V")} the input needs to wake, but first light is not enough.${from}`;
     case "early":
-      return `${dull}, over the ${limit(r.wakeV, "V")} the input needs to wake: it starts with first light.`;
+      return `${dull}, above the ${limit(r.wakeV, "V")} the input needs to wake: it starts with first light.`;
   }
 }
 
@@ -146,6 +153,8 @@ function currentSentence(r: Of<"current">): string {
     case "clips":
     case "clipsLittle":
       return `The array can give ${amount(r.iscA, "A")}; the input draws up to ${most} and leaves the rest: ${percent(r.noonLossPct)} of noon watts.${tiers}`;
+    case "gap":
+      return `At noon the array is best at ${amount(r.bestV, "V")}, where none of the input’s ranges of amps holds; beside it, at ${amount(r.runningV, "V")}, ${percent(r.noonLossPct)} of its watts are lost.`;
     case "within":
     case "overAbsolute":
       return r.running.nature === "neverExceed"
@@ -161,7 +170,7 @@ function wattsSentence(r: Of<"watts">): string {
       return `${r.coldW > r.labelW ? "In the cold the panels can give" : "The panels add up to"} ${amount(r.dueW, "W")}; the input must never see more than ${most}.`;
     case "clipsMuch":
     case "clips":
-      return `At noon the array could give ${amount(r.noonW, "W")}; the input draws up to ${most}. A cloudless midsummer month would leave up to ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) on the roof.`;
+      return `At noon the array could give ${amount(r.noonW, "W")}; the input draws up to ${most}. Lying flat, a cloudless midsummer month would leave ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) on the roof.`;
     case "within":
       return r.nature === "neverExceed"
         ? `Even in the cold the panels give ${amount(r.dueW, "W")} at most; the input must never see more than ${most}.`
@@ -180,7 +189,7 @@ function sharedSentence(r: Of<"shared">): string {
       return `${names} together could see ${r.limitW !== null && r.dueW > r.limitW ? amount(r.dueW, "W") : amount(r.marginedIscA, "A")}; “${r.groupName}” must never see more than ${most}.`;
     case "clipsMuch":
     case "clips":
-      return `At noon ${names} would take ${alone}; together they draw up to ${most}, so ${amount(r.lostW, "W")} stay on the roof${r.clippedKwhPerMonth > 0 ? `: up to ${kwh(r.clippedKwhPerMonth)} in a cloudless midsummer month` : ""}.`;
+      return `At noon ${names} would take ${alone}; together they draw up to ${most}, so ${amount(r.lostW, "W")} stay on the roof${r.clippedKwhPerMonth > 0 ? `: ${kwh(r.clippedKwhPerMonth)} in a cloudless midsummer month` : ""}.`;
     case "within":
       return `At noon ${names} take ${alone}; together they may draw up to ${most}.`;
   }

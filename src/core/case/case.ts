@@ -114,6 +114,17 @@ function toCase(value: unknown): EngineCase {
   };
 }
 
+/**
+ * A case does not say of what its cells are. Thin film is told by amps that hardly change with heat and by a bypass diode
+ * for every few cells, as silicon has neither; with silicon's band gap its cold amps would be 0.9 % off.
+ */
+function looksLikeFilm({ tempCoIscPctPerC, cellsInSeries, bypassDiodes }: z.infer<typeof labelSchema>): boolean {
+  if (tempCoIscPctPerC === undefined || cellsInSeries === undefined || bypassDiodes === undefined) return false;
+  return tempCoIscPctPerC <= mostFilmIscPctPerC && cellsInSeries <= mostFilmCells * bypassDiodes;
+}
+const mostFilmIscPctPerC = 0.02;
+const mostFilmCells = 6;
+
 /** A label with gaps as null. One silent about its diodes has as many as the case gives irradiances. */
 function toLabel(given: z.infer<typeof labelSchema>, mostIrradiances: number): PanelLabel {
   return {
@@ -129,7 +140,7 @@ function toLabel(given: z.infer<typeof labelSchema>, mostIrradiances: number): P
     bypassDiodes: given.bypassDiodes ?? (mostIrradiances > 1 ? mostIrradiances : null),
     maxSeriesFuseA: given.maxSeriesFuseA ?? null,
     maxSystemV: given.maxSystemV ?? null,
-    cellType: "mono",
+    cellType: looksLikeFilm(given) ? "cigs" : "mono",
   };
 }
 

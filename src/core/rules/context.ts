@@ -102,39 +102,33 @@ export function isChanged({ stance, light, tiltDeg }: Tile): boolean {
 }
 
 /** Some rows solved under a named sky; null when no panel of theirs is in use. */
-export function solveRows(
-  ground: Ground,
-  rows: readonly Row[],
-  name: LimitSky,
-  among?: readonly Tile[],
-): InspectableSolution | null {
-  const net = netUnderSky(ground, rows, namedSky(name, ground.site), among);
+export function solveRows(ground: Ground, rows: readonly Row[], name: LimitSky): InspectableSolution | null {
+  const net = netUnderSky(ground, rows, namedSky(name, ground.site));
   return net === null ? null : ground.solve(net);
 }
 
-/**
- * Some rows as a net under a sky. Its light falls on the panel that faces the sun best `among` those given, the rows' own
- * by default, or on the flat; the others get their share of that.
- */
-export function netUnderSky(
-  ground: Pick<Ground, "site" | "kinds">,
-  rows: readonly Row[],
-  sky: Sky,
-  among: readonly Tile[] = tilesOfRows(rows),
-): Net | null {
-  const lightAt = ({ tiltDeg }: Pick<Tile, "tiltDeg">) => tiltLight(tiltDeg, sky.sun, sky.diffuseShare);
-  const reference =
-    sky.reference === "flat"
-      ? lightAt({ tiltDeg: 0 })
-      : among.reduce((best, tile) => (tile.stance === "out" ? Math.max(best, lightAt(tile)) : best), 1e-9);
+/** Some rows as a net under a sky; null when no panel of theirs is in use. */
+export function netUnderSky(ground: Pick<Ground, "site" | "kinds">, rows: readonly Row[], sky: Sky): Net | null {
   const skyOf = (tile: Tile, substrings: number) => {
     // the coldest dawn is judged with whatever the panels may be turned to, and on cells still cold
     if (sky.name === "coldDawn") return { cellTempC: sky.cellTempC, irradianceWm2: [sky.irradianceWm2] };
-    const facing = lightAt(tile) / reference;
-    const irradianceWm2 = lightOf(tile, substrings).map((share) => share * facing * sky.irradianceWm2);
+    const irradianceWm2 = lightOn(tile, substrings, sky);
     return { cellTempC: sky.airTempC + rossCPerWm2[ground.site.mount] * mean(irradianceWm2), irradianceWm2 };
   };
   return netOfRows(rows, { modelOf: (id) => kindOf(ground, id).model, skyOf })?.net ?? null;
+}
+
+/** A panel turned to a low sun gets more than one that lies flat, but not more than a clear sky has, as a share of that. */
+const mostFacing = 1.25;
+
+/**
+ * Light on each substring of a panel, W/m²: what the sky sends to its plane, by what is let through to it. It hangs on the
+ * panel and the sky alone, not on what else is wired: a sky's light is that on a flat panel.
+ */
+export function lightOn(tile: Tile, substrings: number, sky: Sky): number[] {
+  const facing = tiltLight(tile.tiltDeg, sky.sun, sky.diffuseShare) / tiltLight(0, sky.sun, sky.diffuseShare);
+  const share = Number.isFinite(facing) ? Math.min(mostFacing, facing) : 1;
+  return lightOf(tile, substrings).map((part) => part * share * sky.irradianceWm2);
 }
 
 /** Some rows, all in full light, at an irradiance and air temperature of one's own choosing. */

@@ -1,4 +1,4 @@
-import { operate, type Port, portWindow, wakeV } from "../input";
+import { type LimitedBy, operate, type Port, portWindow, wakeV } from "../input";
 import { limitSkies } from "../sky";
 import { type Row } from "../wiring";
 import { type LaneContext, fitAssumed, kindOf, siteAssumed } from "./context";
@@ -48,6 +48,8 @@ export function current(context: LaneContext): Judged {
     sweepToV,
     open: tierAt(port, array.vocV),
     runningV: running.v,
+    bestV: array.mpp.v,
+    inGap: tierAt(port, array.mpp.v) === null,
     openV: array.vocV,
     noonLossPct: operating === null || !(operating.p > 0) ? 0 : 100 * (1 - operating.p / array.mpp.p),
   };
@@ -57,7 +59,7 @@ export function current(context: LaneContext): Judged {
     facts.never !== null && (overNever || facts.running === null || facts.running.nature === "neverExceed");
   const told = absolute ? facts.never : facts.running;
   const judgedA = absolute ? facts.marginedIscA : facts.iscA;
-  const { level, outcome } = grade(facts, overNever, operating?.limitedBy === "current");
+  const { level, outcome } = grade(facts, overNever, operating?.limitedBy ?? "none");
   return {
     rule: "current",
     level,
@@ -123,11 +125,14 @@ function strongest(context: Pick<LaneContext, "kinds" | "lane">, row: Row): Term
 function grade(
   facts: CurrentFacts,
   overNever: boolean,
-  clipped: boolean,
-): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "within" } {
+  limitedBy: LimitedBy,
+): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "within" } {
   if (overNever) return { level: "stop", outcome: "overAbsolute" };
-  if (clipped && facts.noonLossPct > costlyLossPct) return { level: "care", outcome: "clips" };
-  if (clipped && facts.noonLossPct > anyLossPct) return { level: "note", outcome: "clipsLittle" };
+  const costs = facts.noonLossPct > anyLossPct;
+  const level = facts.noonLossPct > costlyLossPct ? "care" : "note";
+  // where no range holds at the best volts, the array has to run beside them
+  if (limitedBy === "window" && costs && facts.inGap) return { level, outcome: "gap" };
+  if (limitedBy === "current" && costs) return { level, outcome: level === "care" ? "clips" : "clipsLittle" };
   return { level: "good", outcome: "within" };
 }
 

@@ -57,10 +57,13 @@ export type Reason =
   | { readonly type: "noCeiling"; readonly judgedV: number }
   | ({
       readonly type: "hotVmp";
-      readonly outcome: "neverWakes" | "below" | "nearFloor" | "littleComfort" | "clear";
+      readonly outcome: "neverWakes" | "below" | "belowWake" | "nearFloor" | "littleComfort" | "clear";
     } & HotVmpFacts)
   | { readonly type: "noFloor"; readonly hotVmpV: number }
-  | ({ readonly type: "current"; readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "within" } & CurrentFacts)
+  | ({
+      readonly type: "current";
+      readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "within";
+    } & CurrentFacts)
   | { readonly type: "noCurrentLimit"; readonly iscA: number }
   | ({ readonly type: "watts"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & WattFacts)
   | { readonly type: "noWattLimit"; readonly labelW: number }
@@ -98,6 +101,8 @@ export type ColdVocFacts = {
   readonly lineV: number;
   readonly tableFactor: number;
   readonly tableV: number;
+  /** The labels' own sum at 25 °C, V. */
+  readonly labelV: number;
   /** With nothing connected, V; the same as what is judged unless the ceiling is meant for running volts. */
   readonly openV: number;
   /** All rows joined, by the solved curve, V. */
@@ -136,6 +141,9 @@ export type CurrentFacts = {
   readonly open: StatedLimit | null;
   readonly runningV: number;
   readonly openV: number;
+  /** Where it would give most, and whether no limit's range holds there, V. */
+  readonly bestV: number;
+  readonly inGap: boolean;
   /** Power left on the roof at bright noon because of the limits, %. */
   readonly noonLossPct: number;
 };

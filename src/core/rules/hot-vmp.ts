@@ -45,27 +45,32 @@ export function hotVmp(context: LaneContext): Judged {
     wakeV: wakingV,
     batteryV: port.batteryV,
   };
-  const marginPct = 100 * (facts.hotVmpV / wakingV - 1);
-  const { level, outcome } = grade(facts, marginPct);
+  const { level, outcome } = grade(facts);
+  // with nothing connected it must wake, and running it must stay on: each is told with its own volts
+  const [judgedV, limitV] =
+    outcome === "neverWakes"
+      ? [facts.hotVocV, facts.wakeV]
+      : [facts.hotVmpV, outcome === "belowWake" || floorV === null ? facts.wakeV : facts.floorV];
   return {
     rule: "hotVmp",
     level,
-    value: { value: facts.hotVmpV, unit: "V" },
-    limit: { value: wakingV, unit: "V" },
-    marginPct,
+    value: { value: judgedV, unit: "V" },
+    limit: { value: limitV, unit: "V" },
+    marginPct: limitV > 0 ? 100 * (judgedV / limitV - 1) : null,
     assumptions,
     reason: { type: "hotVmp", outcome, ...facts },
     tiles: [],
   };
 }
 
-function grade(facts: HotVmpFacts, marginPct: number): { level: Level; outcome: HotVmpFactsOutcome } {
+function grade(facts: HotVmpFacts): { level: Level; outcome: HotVmpFactsOutcome } {
   if (facts.hotVocV <= facts.wakeV) return { level: "stop", outcome: "neverWakes" };
-  if (marginPct < 0) return { level: "care", outcome: "below" };
-  if (marginPct < nearFloorPct) return { level: "note", outcome: "nearFloor" };
+  if (facts.hotVmpV < facts.floorV) return { level: "care", outcome: "below" };
+  if (facts.hotVmpV < facts.wakeV) return { level: "note", outcome: "belowWake" };
+  if (facts.hotVmpV < facts.floorV * (1 + nearFloorPct / 100)) return { level: "note", outcome: "nearFloor" };
   if (facts.batteryV !== null && facts.hotVmpV < facts.batteryV + comfortV)
     return { level: "note", outcome: "littleComfort" };
   return { level: "good", outcome: "clear" };
 }
 
-type HotVmpFactsOutcome = "neverWakes" | "below" | "nearFloor" | "littleComfort" | "clear";
+type HotVmpFactsOutcome = "neverWakes" | "below" | "belowWake" | "nearFloor" | "littleComfort" | "clear";

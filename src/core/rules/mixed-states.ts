@@ -58,8 +58,5 @@ function grade({ lossPct, trappedW }: MixedFacts): {
 
 /** Watts of every panel at its own maximum in the light it stands in. */
 function ownMaximaW(context: LaneContext): number {
-  return context.tiles.reduce(
-    (sum, tile) => sum + (solveRows(context, [rowOf([tile])], "brightNoon", context.tiles)?.mpp.p ?? 0),
-    0,
-  );
+  return context.tiles.reduce((sum, tile) => sum + (solveRows(context, [rowOf([tile])], "brightNoon")?.mpp.p ?? 0), 0);
 }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
-import { effort, findingIn, mixedPlan, planWith, row, type Setting, verdictOn } from "@/testing";
+import { changed, effort, findingIn, mixedPlan, planWith, row, type Setting, verdictOn } from "@/testing";
 import { applyChange, emptyPlan, type PanelSheet, type Plan, type PortSheet } from "../plan";
 import { matrixRows, newTile, type Row, rowOf, type Tile } from "../wiring";
 import { allMends } from "../finder";
@@ -283,6 +283,33 @@ test("PWM with unknown battery volts is a question", () => {
   const [port] = demoInputs.pwmController.ports;
   const device = { ...demoInputs.pwmController, ports: [{ ...port, batteryV: null }] };
   expect(findingIn(mixedPlan([row(["b", 1])], device, "pv"), "pwmLoss").level).toBe("open");
+});
+
+describe("light hangs on the panel and the sky alone", () => {
+  const noonW = (plan: Plan) => verdictOn(plan).takenW.brightNoon;
+  const tilted = (tiltDeg: number) =>
+    mixedPlan([row(["a", 1, { tiltDeg }], ["a", 2, { tiltDeg }], ["a", 3, { tiltDeg }])], demoInputs.twoPortStation);
+
+  test("a lane tilted as a whole gives more towards the sun and less away from it", () => {
+    expect(noonW(tilted(30))).toBeGreaterThan(1.05 * noonW(tilted(0)));
+    expect(noonW(tilted(-30))).toBeLessThan(0.8 * noonW(tilted(0)));
+  });
+
+  test("to split panels over two ports makes no watts from nothing", () => {
+    const one = row(["a", 1, { tiltDeg: -40 }], ["a", 2, { tiltDeg: -40 }]);
+    const other = row(["b", 1], ["b", 2]);
+    const alone = (rows: readonly Row[], portId: string) => noonW(mixedPlan(rows, demoInputs.twoPortStation, portId));
+    const split = changed(mixedPlan([one], demoInputs.twoPortStation, "high"), {
+      type: "rewire",
+      wiringId: "wiring-1",
+      counts: {},
+      lanes: [
+        { inputId: "i", portId: "high", rows: [one] },
+        { inputId: "i", portId: "low", rows: [other] },
+      ],
+    });
+    expect(noonW(split) / (alone([one], "high") + alone([other], "low"))).toBeCloseTo(1, 3);
+  });
 });
 
 describe("panels in different states", () => {

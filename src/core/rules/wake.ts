@@ -29,7 +29,8 @@ export function wake(context: LaneContext): Judged | null {
     dullVocV,
     brightVocV,
     wakesAtWm2,
-    asleepMinutes: wakesAtWm2 === null ? 0 : minutesBelow(context.site.latitudeDeg, wakesAtWm2),
+    asleepMinutes:
+      wakesAtWm2 === null || wakesAtWm2 < firstLightWm2 / 10 ? 0 : minutesBelow(context.site.latitudeDeg, wakesAtWm2),
   };
   const { level, outcome } = grade(facts, firstVocV);
   const assumptions = [
@@ -40,9 +41,9 @@ export function wake(context: LaneContext): Judged | null {
   return {
     rule: "wake",
     level,
-    value: { value: dullVocV, unit: "V" },
+    value: { value: outcome === "never" ? brightVocV : dullVocV, unit: "V" },
     limit: { value: neededV, unit: "V" },
-    marginPct: 100 * (dullVocV / neededV - 1),
+    marginPct: 100 * ((outcome === "never" ? brightVocV : dullVocV) / neededV - 1),
     assumptions,
     reason: { type: "wake", outcome, ...facts },
     tiles: [],

@@ -14,8 +14,7 @@ export function isLimitSky(name: SkyName): name is LimitSky {
 }
 
 /**
- * A sky over the panels. `reference` says which panel gets `irradianceWm2`: the one that faces the sun best, or one that
- * lies flat. `diffuseShare` is the part of the light that comes from the whole sky and not from the sun.
+ * A sky over the panels. `irradianceWm2` is what falls on a panel that lies flat. `diffuseShare` is the part of the light that comes from the whole sky and not from the sun.
  */
 export type Sky<Name extends SkyName = SkyName> = {
   readonly name: Name;
@@ -24,7 +23,6 @@ export type Sky<Name extends SkyName = SkyName> = {
   readonly cellTempC: number;
   readonly sun: Sun;
   readonly diffuseShare: number;
-  readonly reference: "best" | "flat";
 };
 
 export type SiteClimate = {
@@ -57,7 +55,6 @@ export function namedSky(name: LimitSky, climate: SiteClimate): Sky<LimitSky> {
     irradianceWm2: stcIrradianceWm2,
     sun: midsummerNoon(climate.latitudeDeg),
     diffuseShare: clearDiffuseShare,
-    reference: "best",
   } as const;
   const warmed = (airTempC: number) => ({
     ...full,
@@ -87,7 +84,6 @@ export function skyAt(name: SkyName, climate: SiteClimate, moment: Moment): Sky 
     cellTempC: cellTempC(airTempC, irradianceWm2, climate.mount),
     sun,
     diffuseShare: name === "haze" ? 1 : clearDiffuseShare,
-    reference: "flat",
   };
 }
 

@@ -5,7 +5,7 @@ import { type Assessment, type Level } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { useAssessment, useDesk, useJudging } from "@/features/desk";
 import { levelColour, LevelMark, TextKey, useUnits } from "@/ui";
-import { counted, findingSentence, missingSentence, portPrefix, verdictWords } from "@/words";
+import { counted, headline, headlined, missingSentence, portPrefix, verdictWords } from "@/words";
 import style from "./verdict-strip.module.css";
 
 /** The worst finding in one sentence and the counts; always in sight. Announced politely when it changes. */
@@ -14,7 +14,7 @@ export function VerdictStrip() {
   const desk = useDesk();
   const judging = useJudging();
   const openLedger = useCallback(() => desk.set({ ledgerOpen: true }), [desk]);
-  const { level, word, sentence } = headline(assessment, useUnits());
+  const { level, word, sentence } = stripOf(assessment, useUnits());
   return (
     <section
       aria-label="Verdict"
@@ -64,20 +64,15 @@ const Headline = memo(function Headline({ level, word, sentence, counts, onLedge
   );
 });
 
-function headline(assessment: Assessment | null, system: UnitSystem): { level: Level; word: string; sentence: string } {
+function stripOf(assessment: Assessment | null, system: UnitSystem): { level: Level; word: string; sentence: string } {
   if (assessment === null) return { level: "open", word: "Judging…", sentence: "Solving the curves of this plan." };
-  if (assessment.type === "incomplete") {
-    return { level: "open", word: "Not judged yet", sentence: assessment.missing.map(missingSentence).join(" ") };
-  }
-  const worst = assessment.findings.find((finding) => finding.level === assessment.worst);
-  return {
-    level: assessment.worst,
-    word: verdictWords[assessment.worst],
-    sentence:
-      worst === undefined
-        ? assessment.missing.map(missingSentence).join(" ")
-        : `${portPrefix(assessment, worst.where)}${findingSentence(worst, system)}`,
-  };
+  const missing = assessment.missing.map(missingSentence).join(" ");
+  if (assessment.type === "incomplete") return { level: "open", word: "Not judged yet", sentence: missing };
+  const { worst: level, findings } = assessment;
+  const worst = findings.find((finding) => finding.level === level);
+  if (worst === undefined) return { level, word: verdictWords[level], sentence: missing };
+  const place = portPrefix(assessment, headlined(findings, worst).where);
+  return { level, word: verdictWords[level], sentence: `${place}${headline(findings, worst, system)}` };
 }
 
 function countsOf({ findings, missing }: Extract<Assessment, { type: "assessed" }>): string {

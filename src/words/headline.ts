@@ -1,0 +1,46 @@
+import { type Finding, type RuleId, type Where } from "@/core/rules";
+import { type UnitSystem } from "@/core/units";
+import { amount, limit } from "./format";
+import { findingSentence } from "./sentences";
+
+/** What decides whether something may be connected, in the order it is asked. */
+const deciding: readonly RuleId[] = ["coldVoc", "current", "watts"];
+
+/** The worst finding in a sentence; where all is well, the volts, amps and watts of the port with the least room. */
+export function headline(findings: readonly Finding[], worst: Finding, system: UnitSystem): string {
+  if (worst.level !== "note" && worst.level !== "good")
+    return `${findingSentence(worst, system)}${assumedWords(worst)}`;
+  const about = headlined(findings, worst);
+  const there = findings.filter((each) => isLimit(each) && placeOf(each.where) === placeOf(about.where));
+  return there.length === 0 ? findingSentence(worst, system) : `${there.map(limitWords).join(", ")}.`;
+}
+
+/** The finding the headline is about. */
+export function headlined(findings: readonly Finding[], worst: Finding): Finding {
+  if (worst.level !== "note" && worst.level !== "good") return worst;
+  const limits = findings.filter(isLimit);
+  return limits.reduce(
+    (least, each) => ((each.marginPct ?? 100) < (least.marginPct ?? 100) ? each : least),
+    limits[0] ?? worst,
+  );
+}
+
+function isLimit({ rule, limit: stated }: Finding): boolean {
+  return deciding.includes(rule) && stated !== null;
+}
+
+function limitWords({ rule, value, limit: stated }: Finding): string {
+  if (value === null || stated === null) return "";
+  const what = rule === "coldVoc" ? "Coldest dawn " : rule === "watts" ? "at noon " : "";
+  return `${what}${amount(value.value, value.unit)} of ${limit(stated.value, stated.unit)}`;
+}
+
+function assumedWords({ assumptions }: Finding): string {
+  return assumptions.some(({ type }) => type === "recordLow")
+    ? " The record low is assumed: type yours under Site."
+    : "";
+}
+
+function placeOf(where: Where): string {
+  return where.type === "lane" ? `${where.inputId}/${where.portId}` : where.groupId;
+}
