@@ -78,7 +78,7 @@ walk("any action is found by name, and undo goes on after a reload", async ({ op
 walk("a lane is filled by number, and panels of another kind are counted on the shelf", async ({ open, plan }) => {
   const { board, fields } = await open(`${await plan()}/wire`);
   await fields.press("Press day");
-  await fields.press("Lodestone C24-30, charge controller: Panel terminals");
+  await fields.press("Lodestone Long, charge controller: Panel terminals");
   await fields.shows("Strings", "2");
   await fields.press("One more Thornby TF-160, folding pair");
   await board.stands("shelf: bookbay.3");

@@ -132,7 +132,7 @@ walk(
     await unfold();
     await fields.says(
       "details",
-      /What is meant for .*Port 2.* must not be plugged in at Lodestone.*over the input’s 100\sV/,
+      /What is meant for .*Port 2.* must not be plugged in at Lodestone.*over the input’s 94\sV/,
     );
   },
 );

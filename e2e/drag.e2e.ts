@@ -11,7 +11,7 @@ walk("a panel dragged into another row adds its volts there, and the verdict fol
   await board.drag(board.tile("roof.4"), "[data-zone='row:station/low:0:end']");
   await board.stands("station/low: bookbay.1-bookbay.2-roof.4");
   await board.said(/number 4 put in row 1 of .*Port 1.*volts add/);
-  await ledger.verdict(/Do not connect.*over the input’s 60\sV/);
+  await ledger.verdict(/Do not connect.*over the input’s 57\sV/);
   await fields.saved();
 });
 

@@ -203,7 +203,7 @@ for (const means of ["mouse", "touch"] as const) {
   walk(`by ${means}: a lane filled by number, a panel counted on the shelf`, async (visit) => {
     const screen = await atHome(visit, size);
     const { page, board } = screen;
-    await press(screen, "Lodestone C24-30");
+    await press(screen, "Lodestone Long");
     await press(screen, "One more Thornby");
     await board.stands("shelf: bookbay.3");
     await press(screen, "One more: In series");

@@ -133,7 +133,7 @@ walkAlone("what is written as CSV and JSON is read back the same", async (visit)
   const { fields, library } = await visit.open("/library/inputs");
   const csv = await library.saves("CSV of all shown", "inputs.csv");
   expect(csv.split("\n").length).toBe(15);
-  await library.read("ports.csv", csv.replace("Tuckbox T300, small station", "Tuckbox T400, small station"));
+  await library.read("ports.csv", csv.replace("Tuckbox Crumb, small station", "Tuckbox Morsel, small station"));
   await fields.says("[role=dialog]", /to put in the library/);
   await fields.press("Put nothing in");
   const json = JSON.parse(await library.saves("JSON of all shown", "inputs.json")) as {

@@ -149,6 +149,8 @@ function errorOf(
       return required ? `${label} is needed: ${range}.${meanwhile}` : null;
     case "notANumber":
       return `${label}: “${text.trim()}” is not a number; allowed: ${range}.${meanwhile}`;
+    case "ambiguous":
+      return `${label}: “${text.trim()}” can be ${given(reading.values[0], spec.unit, system)} or ${given(reading.values[1], spec.unit, system)}; type it without the comma, as ${reading.values[0]} or ${reading.values[1]}.${meanwhile}`;
     case "notWhole":
       return `${label}: ${given(reading.value, "")} is not a whole number; allowed: ${range}.${meanwhile}`;
     case "outside":

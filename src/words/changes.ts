@@ -19,7 +19,7 @@ function panelName(plan: Plan, key: TileKey): string {
   return `${plan.panels.find(({ id }) => id === panelId)?.label.name.split(",")[0] ?? "panel"} ${piece}`;
 }
 
-/** A port by its short names: "Haybarn H1500, Port 2". */
+/** A port by its short names: "Haybarn Loft, Port 2". */
 export function portWords(plan: Plan, { inputId, portId }: LaneRef): string {
   const device = plan.inputs.find(({ id }) => id === inputId)?.device;
   const port = device?.ports.find(({ id }) => id === portId);
@@ -30,7 +30,7 @@ function headOf(name: string): string {
   return name.split(",")[0] ?? name;
 }
 
-/** A lane in a line: "Haybarn H1500, Port 2: 4 in series × 1 string of MG-195". */
+/** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 string of MG-195". */
 export function laneWords(plan: Plan, lane: Lane): string {
   const name = portWords(plan, lane);
   const matrix = asMatrix(lane.rows);

@@ -53,6 +53,8 @@ export function missingSentence(missing: Missing): string {
       return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => fieldWords[field]).join(", ")}.`;
     case "labelImpossible":
       return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Read it so?`} Nothing may be connected on its word.`;
+    case "recordsCrossed":
+      return `The record low (${given(missing.lowC, "°C")}) lies above the record high (${given(missing.highC, "°C")}). Have the two been swapped? See Site.`;
     case "noInput":
       return "Choose the input it feeds, or type its data sheet in, at Input.";
   }

@@ -127,7 +127,8 @@ function isWorse(after: Placed, now: readonly Placed[]): boolean {
 function tryOut(open: OpenWiring, candidate: Candidate): Tried | null {
   const contexts: LaneContext[] = [];
   for (const lane of candidate.lanes) {
-    if (lane.rows.length === 0) continue;
+    // a lane whose label is not whole cannot be judged, now or after
+    if (lane.rows.length === 0 || tilesOf([lane]).some(({ panelId }) => !open.ground.kinds.has(panelId))) continue;
     const context = open.lanes.find((known) => known.lane === lane) ?? laneOf(open.plan, open.ground, lane);
     if (context !== null) contexts.push(context);
   }

@@ -114,7 +114,7 @@ test("a seller's table is read by its own headings and units, and says column by
       "Hedgerow 100",
       "Rigid glass",
       "100",
-      "22 600",
+      "22 6OO",
       "5,9 A",
       "-65.54 mV/K",
       "40 x 20 x 1.2",
@@ -160,7 +160,7 @@ test("a seller's table is read by its own headings and units, and says column by
     title: "Voc (V)",
     filled: 1,
     faultCount: 1,
-    faults: [{ row: 2, text: "22 600" }],
+    faults: [{ row: 2, text: "22 6OO" }],
   });
   expect(by("Type")).toMatchObject({
     faultCount: 1,

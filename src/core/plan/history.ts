@@ -1,3 +1,4 @@
+import { differences } from "./differences";
 import { type Plan } from "./document";
 
 /** Undo history: whole documents, which share everything a change did not touch. */
@@ -15,7 +16,8 @@ export function startHistory(plan: Plan): History {
 
 /** Records a new present. A change within the gesture under way replaces it without a new step. */
 export function record(history: History, next: Plan, gesture: string | null): History {
-  if (next === history.present) return history;
+  // what changes nothing is no step
+  if (next === history.present || differences(history.present, next, 1).length === 0) return history;
   const sameGesture = gesture !== null && gesture === history.gesture;
   const past = sameGesture ? history.past : [...history.past, history.present];
   return { past, present: next, future: [], gesture };

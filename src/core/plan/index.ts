@@ -1,3 +1,4 @@
+export { planFileName, planFileText } from "./file";
 export { type PlanFault } from "./fault";
 export { applyChange, type Change, withoutPort, withPort } from "./change";
 export { differences } from "./differences";

@@ -27,6 +27,7 @@ export type Missing =
       /** A reading of it that would agree with itself, if there is one. */
       readonly reading: Reading | null;
     }
+  | { readonly type: "recordsCrossed"; readonly lowC: number; readonly highC: number }
   | { readonly type: "noInput" };
 
 /** Taken for a site that does not say; on the careful side for most of the inhabited world. */
@@ -67,6 +68,8 @@ export function openWiring(plan: Plan, lanes: readonly Lane[], memory: Memory): 
   const missing: Missing[] = readings.flatMap(({ reading }) => (reading.type === "missing" ? [reading.missing] : []));
   if (used.size === 0) missing.push({ type: "noPanel" });
   if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
+  const { recordLowC: lowC, recordHighC: highC } = plan.site;
+  if (lowC !== null && highC !== null && lowC > highC) missing.push({ type: "recordsCrossed", lowC, highC });
   const contexts = inPortOrder(plan, judgeable).flatMap((lane) => remembered(lane) ?? []);
   // lanes that are remembered stand for the equal ones asked about, so that a search sees which it leaves alone
   const wired = lanes.map((lane) => contexts.find((context) => sameLane(context.lane, lane))?.lane ?? lane);

@@ -279,6 +279,11 @@ test("a label that cannot be is a question, and nothing is judged on its word", 
   expect(assessment.missing[0]).toMatchObject({ reading: { how: "swapped", patch: { vmpV: 22.8, vocV: 27.2 } } });
 });
 
+test("a record low above the record high is a question", () => {
+  const { worst, missing } = assessed({ series: 2, strings: 1, site: { recordLowC: 31, recordHighC: -5 } });
+  expect([worst, missing]).toEqual(["open", [{ type: "recordsCrossed", lowC: 31, highC: -5 }]]);
+});
+
 test("PWM with unknown battery volts is a question", () => {
   const [port] = demoInputs.pwmController.ports;
   const device = { ...demoInputs.pwmController, ports: [{ ...port, batteryV: null }] };
@@ -411,7 +416,7 @@ test("battery amps × battery volts are a watt limit, and said to be one", () =>
     mixedPlan([row(["c", 1], ["c", 2])], demoInputs.batteryLimitedController, "pv"),
     "watts",
   );
-  expect(reason).toMatchObject({ type: "watts", limitW: 15 * 12.8, fromBattery: true });
+  expect(reason).toMatchObject({ type: "watts", limitW: 16 * 12.8, fromBattery: true });
 });
 
 describe("waking on a dull morning", () => {

@@ -52,7 +52,7 @@ export const fieldSpecs = {
   tiltDeg: of("°", -75, 75),
   recordLowC: of("°C", -60, 40),
   recordHighC: of("°C", -10, 60),
-  latitudeDeg: of("°", -66, 66),
+  latitudeDeg: of("°", -90, 90),
 } as const satisfies Record<string, FieldSpec>;
 
 export type FieldName = keyof typeof fieldSpecs;

@@ -10,6 +10,14 @@ test.each<[string, unknown]>([
   ["22.6 A", { type: "unknownUnit", unit: "A" }],
   ["4000", { type: "outside", value: 4000 }],
   ["1e999", { type: "notANumber" }],
+  ["1,500 W", { type: "ambiguous", values: [1.5, 1500] }],
+  ["−1,500", { type: "ambiguous", values: [-1.5, -1500] }],
+  ["0,500", { type: "value", value: 0.5, converted: false }],
+  ["12,25", { type: "value", value: 12.25, converted: false }],
+  ["1 500", { type: "outside", value: 1500 }],
+  ["1.500,5", { type: "outside", value: 1500.5 }],
+  ["1,500.5", { type: "outside", value: 1500.5 }],
+  ["1,234,567", { type: "outside", value: 1234567 }],
 ])("volts typed as “%s”", (text, expected) => expect(readQuantity(text, voc)).toEqual(expected));
 
 test.each<[string, "metric" | "us", keyof typeof fieldSpecs, number]>([

@@ -6,6 +6,8 @@ export type Reading =
   | { readonly type: "value"; readonly value: number; readonly converted: boolean }
   | { readonly type: "empty" }
   | { readonly type: "notANumber" }
+  /** Could be read as either, such as “1,500”: only the person knows. */
+  | { readonly type: "ambiguous"; readonly values: readonly [number, number] }
   | { readonly type: "notWhole"; readonly value: number }
   | { readonly type: "outside"; readonly value: number }
   | { readonly type: "unknownUnit"; readonly unit: string };
@@ -22,6 +24,8 @@ const numberAtStart = /^[+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d+)?/i;
 export function readQuantity(text: string, spec: FieldSpec, system: UnitSystem = "metric"): Reading {
   const tidy = tidied(text);
   if (tidy === "") return { type: "empty" };
+  const either = eitherWay(tidy);
+  if (either !== null) return { type: "ambiguous", values: either };
   const parts = numberAndUnit(tidy);
   if (parts === null) return { type: "notANumber" };
   const { number, unit } = parts;
@@ -36,7 +40,7 @@ export function readQuantity(text: string, spec: FieldSpec, system: UnitSystem =
 export function readCoefficient(text: string, spec: FieldSpec, base: CoefficientBase): Reading {
   const tidy = tidied(text);
   if (tidy === "") return { type: "empty" };
-  const typed = numberAndUnit(tidy);
+  const typed = numberAndUnit(tidy.replace(",", "."));
   if (typed === null) return { type: "notANumber" };
   const { number } = typed;
   const unit = typed.unit
@@ -64,16 +68,39 @@ function numberAndUnit(tidy: string): { readonly number: number; readonly unit: 
 }
 
 function tidied(text: string): string {
-  return text
+  const plain = text
     .trim()
     .replace(/[\u2212\u2012\u2013\u2014]/g, "-")
-    .replace(/\u2103/g, "°C")
-    .replace(/(\d),(\d)/g, "$1.$2");
+    .replace(/\u2103/g, "°C");
+  return pointOf(plain.replace(/(\d)[ \u00a0\u2009\u202f'’](?=\d{3}(?!\d))/g, "$1"));
 }
+
+/** A number of whole thousands or a decimal comma: “1,500” can be read as either. */
+function eitherWay(tidy: string): readonly [number, number] | null {
+  const [, sign = "", whole = "", rest = ""] = /^([+-]?)([1-9]\d{0,2}),(\d{3})(?![\d.,])/.exec(tidy) ?? [];
+  return rest === "" ? null : [Number(`${sign}${whole}.${rest}`), Number(`${sign}${whole}${rest}`)];
+}
+
+/** One decimal point, whatever parted thousands and decimals; a lone comma before three digits is left to `eitherWay`. */
+function pointOf(text: string): string {
+  const [number = ""] = /[\d.,]+/.exec(text) ?? [];
+  const [point, comma] = [number.lastIndexOf("."), number.lastIndexOf(",")];
+  const decimal = point >= 0 && comma >= 0 ? (point > comma ? "." : ",") : null;
+  if (decimal !== null) {
+    const other = decimal === "." ? "," : ".";
+    return text.replace(number, number.split(other).join("").replace(decimal, "."));
+  }
+  if (number.split(",").length > 2) return text.replace(number, number.split(",").join(""));
+  if (number.split(".").length > 2) return text.replace(number, number.split(".").join(""));
+  return /^[1-9]\d{0,2},\d{3}$/.test(number) ? text : text.replace(number, number.replace(",", "."));
+}
+
+const mostDigits = 9;
 
 function bounded(value: number, spec: FieldSpec, converted: boolean): Reading {
   if (!Number.isFinite(value)) return { type: "notANumber" };
   if (spec.whole && !Number.isInteger(value)) return { type: "notWhole", value };
   if (value < spec.least || value > spec.most) return { type: "outside", value };
-  return { type: "value", value, converted };
+  // what is reckoned from another unit is kept as finely as a label could state it
+  return { type: "value", value: converted ? Number(value.toPrecision(mostDigits)) : value, converted };
 }

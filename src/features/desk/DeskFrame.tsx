@@ -60,7 +60,8 @@ function useStopKeys(): void {
   const planId = useDeskState((state) => state.planId);
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      if (!event.altKey || event.ctrlKey || event.metaKey) return;
+      const typing = event.target instanceof Element && event.target.matches("input, textarea");
+      if (!event.altKey || event.ctrlKey || event.metaKey || typing) return;
       const stop = /^Digit([1-9])$/.test(event.code) ? stops[Number(event.code.slice(5)) - 1] : undefined;
       if (stop === undefined) return;
       event.preventDefault();

@@ -7,15 +7,20 @@ import Tooltip from "@mui/material/Tooltip";
 import { FileDown, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
-import { LightSwitch, NamePlate, UnitSwitch } from "@/ui";
+import { planFileName, planFileText } from "@/core/plan";
+import { LightSwitch, NamePlate, offerFile, UnitSwitch } from "@/ui";
 import { useDesk, useDeskState } from "./DeskProvider";
 import { saveWords } from "./messages";
 
 /** Name of the plan, how it is saved, undo and redo, export, and the light to read by. */
 export function DeskHeader() {
   const desk = useDesk();
-  const planId = useDeskState((state) => state.planId);
   const canUndo = useDeskState((state) => state.history.past.length > 0);
+  /** What is on the desk, saved or not. */
+  const exportNow = () => {
+    const { present } = desk.store.getState().history;
+    offerFile(planFileName(present), "application/json", planFileText(present));
+  };
   const canRedo = useDeskState((state) => state.history.future.length > 0);
   return (
     <Box
@@ -56,7 +61,7 @@ export function DeskHeader() {
           </span>
         </Tooltip>
         <Tooltip title="Export the plan as a file">
-          <IconButton component="a" href={`/api/plans/${planId}/export`} download aria-label="Export this plan as JSON">
+          <IconButton aria-label="Export this plan as JSON" onClick={exportNow}>
             <FileDown size={18} />
           </IconButton>
         </Tooltip>

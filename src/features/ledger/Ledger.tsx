@@ -44,8 +44,8 @@ export const Ledger = memo(function Ledger() {
     <>
       {assessment.missing.length > 0 && (
         <ul>
-          {assessment.missing.map((missing) => (
-            <li key={missing.type}>{missingSentence(missing)}</li>
+          {assessment.missing.map(missingSentence).map((words) => (
+            <li key={words}>{words}</li>
           ))}
         </ul>
       )}

@@ -42,6 +42,8 @@ export function cellFaultWords(fault: CellFault): string {
   switch (fault.type) {
     case "notANumber":
       return "not a number";
+    case "ambiguous":
+      return `can be ${fault.values[0]} or ${fault.values[1]}`;
     case "notWhole":
       return "not a whole number";
     case "outside":

@@ -27,9 +27,10 @@ export function createJudgeClient(open: () => Slot, answered: (answer: JudgeAnsw
     fresh.onerror = (event) => {
       event.preventDefault();
       fresh.terminate();
-      answered({ version: letterVersion, type: "failed", revision, message: event.message || "the worker ended" });
-      // the letter it died over is not sent again: it would only die again
+      // reopened before the word goes out: whoever hears it may ask again at once. The letter it died over is not sent
+      // again, as it would only die again
       slot = opened();
+      answered({ version: letterVersion, type: "failed", revision, message: event.message || "the worker ended" });
     };
     return fresh;
   }

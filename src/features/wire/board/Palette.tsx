@@ -1,7 +1,9 @@
 "use client";
 
 import Autocomplete from "@mui/material/Autocomplete";
+import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import TextField from "@mui/material/TextField";
 import { stopKeys, type StopKey } from "../stop-keys";
@@ -43,7 +45,16 @@ const found: readonly Found[] = [
 export function Palette(props: Props) {
   const { onClose, selected } = props;
   return (
-    <Dialog open onClose={onClose} transitionDuration={0} aria-label="Find a board action" fullWidth maxWidth="sm">
+    <Dialog
+      open
+      onClose={onClose}
+      // the list inside would keep Escape for itself
+      onKeyDownCapture={({ key }) => key === "Escape" && onClose()}
+      transitionDuration={0}
+      aria-label="Find a board action"
+      fullWidth
+      maxWidth="sm"
+    >
       <DialogContent>
         <Autocomplete
           open
@@ -68,6 +79,9 @@ export function Palette(props: Props) {
           )}
         />
       </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
     </Dialog>
   );
 }

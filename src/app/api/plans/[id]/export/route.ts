@@ -1,22 +1,17 @@
+import { planFileName, planFileText } from "@/core/plan";
 import { database, readPlanRecord } from "@/server/db";
 import { guarded } from "@/server/http";
 
 type Context = { params: Promise<{ id: string }> };
 
-/** The plan as a file: the document alone, indented, as the published schema describes it. */
+/** The plan as a file, as it is saved. */
 export function GET(_: Request, { params }: Context): Promise<Response> {
   return guarded(async () => {
     const { plan } = await readPlanRecord(await database(), (await params).id);
-    const fileName = `${
-      plan.name
-        .toLowerCase()
-        .replace(/[^a-z0-9]+/g, "-")
-        .replace(/^-|-$/g, "") || "plan"
-    }.golden-array.json`;
-    return new Response(`${JSON.stringify(plan, null, 2)}\n`, {
+    return new Response(planFileText(plan), {
       headers: {
         "content-type": "application/json; charset=utf-8",
-        "content-disposition": `attachment; filename="${fileName}"`,
+        "content-disposition": `attachment; filename="${planFileName(plan)}"`,
         "cache-control": "no-store",
       },
     });
