@@ -31,7 +31,8 @@ export function boundBody(
     const message = `The request is larger than ${mostBodyBytes} bytes. Nothing was read of it.`;
     const body = JSON.stringify({ type: "tooLarge", message, path: null, current: null, changed: null });
     if (!response.headersSent) {
-      response.writeHead(413, { "content-type": "application/json", "cache-control": "no-store", connection: "close" });
+      // not "connection: close": the connection would be torn down with the answer still on its way
+      response.writeHead(413, { "content-type": "application/json", "cache-control": "no-store" });
       response.end(body);
     }
     // time for the answer to be read: what hangs up while more comes in tears the answer away with it
