@@ -5,5 +5,6 @@ export { headline, headlined } from "./headline";
 export { cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
 export { fieldWords, missingSentence, mountWords, ruleTitles, verdictWords } from "./names";
 export { placeName, portPrefix } from "./places";
+export { acceptWords } from "./ports";
 export { findingSentence } from "./sentences";
 export { whyLines } from "./why";

@@ -68,7 +68,7 @@ function coldVocSentence(r: Of<"coldVoc">, system: UnitSystem): string {
   const ceiling = given(r.ceilingV, "V");
   switch (r.outcome) {
     case "over":
-      return `${cold}, ${percent(100 * (r.judgedV / r.ceilingV - 1))} over the input’s ${ceiling}: ${overVoltageSentence(r)}${r.labelV > r.ceilingV ? ` Even at 25 °C the labels add up to ${amount(r.labelV, "V")}.` : ""}`;
+      return `${cold}, ${percent(100 * (r.judgedV / r.ceilingV - 1))} over the input’s ${ceiling}: ${overVoltageSentence(r)}${r.labelV > r.ceilingV ? ` Even at 25\u00a0°C the labels add up to ${amount(r.labelV, "V")}.` : ""}`;
     case "tableOver":
       return `${cold}, under the input’s ${ceiling}, but the electrical code’s table reckons ${amount(r.tableV, "V")}, which is over.`;
     case "close":

@@ -37,7 +37,7 @@ export {
   worstLevel,
 } from "./finding";
 export { createMemory, type Memory, type TileState } from "./memory";
-export { assumedSite, extraPanels, laneOf, type Missing, type OpenWiring } from "./open";
+export { assumedSite, extraPanels, laneOf, type Missing, type OpenWiring, portOf } from "./open";
 export { panelNoonW } from "./watts";
 export { rules } from "./rules";
 export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";

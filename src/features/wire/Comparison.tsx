@@ -12,7 +12,7 @@ import {
   amount,
   counted,
   dangerWords,
-  findingSentence,
+  headline,
   laneWords,
   partsWords,
   percent,
@@ -121,7 +121,7 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
           <strong>{verdict === null ? "Judging…" : assessed === null ? "Not judged yet" : verdictWords[level]}</strong>
         </span>
         {worst !== undefined && level !== "good" && (
-          <div className={style["small"]}>{findingSentence(worst, system)}</div>
+          <div className={style["small"]}>{headline(assessed?.findings ?? [], worst, system)}</div>
         )}
       </td>
       {wattSkies.map((name) => (

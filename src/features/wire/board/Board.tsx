@@ -3,7 +3,7 @@
 import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { completeLabel, readLabel } from "@/core/panel";
-import { type Finding, type Level, type TileState, worstLevel } from "@/core/rules";
+import { type Finding, type Level, portOf, type TileState, worstLevel } from "@/core/rules";
 import {
   keyOf,
   type Lane,
@@ -236,6 +236,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
               name={laneName(board, ref)}
               laneRef={ref}
               lane={lane}
+              port={portOf(board.plan, ref)?.port ?? null}
               judged={judged}
               level={level}
               sky={sky}

@@ -1,11 +1,12 @@
 "use client";
 
 import { memo } from "react";
+import { type PortSheet } from "@/core/plan";
 import { type LaneView as Judged, type TileState, type TileStates } from "@/core/rules";
 import { keyOf, type Lane, laneKey, type LaneRef, type Tile, tilesOfRows } from "@/core/wiring";
 import { type SkyName } from "@/core/sky";
 import { LevelMark, type MarkLevel } from "@/ui";
-import { amount, given, limit } from "@/words";
+import { acceptWords, amount } from "@/words";
 import style from "./board.module.css";
 import { RowsView } from "./RowsView";
 import { stateKey } from "./TileView";
@@ -20,6 +21,7 @@ type Props = {
   readonly name: string;
   readonly laneRef: LaneRef;
   readonly lane: Lane | null;
+  readonly port: PortSheet | null;
   readonly judged: Judged | null;
   readonly level: MarkLevel | null;
   readonly sky: SkyName;
@@ -37,6 +39,7 @@ export const LaneView = memo(
   Drawn,
   (a, b) =>
     a.lane === b.lane &&
+    a.port === b.port &&
     a.name === b.name &&
     a.level === b.level &&
     a.chosen === b.chosen &&
@@ -45,7 +48,7 @@ export const LaneView = memo(
     shownOf(a) === shownOf(b),
 );
 
-function Drawn({ name, laneRef, lane, judged, level, sky, chosen, states, onChoose, tiles }: Props) {
+function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, onChoose, tiles }: Props) {
   const rows = lane?.rows ?? [];
   const operating = judged?.skies[sky].operating ?? null;
   const id = laneKey(laneRef);
@@ -56,7 +59,7 @@ function Drawn({ name, laneRef, lane, judged, level, sky, chosen, states, onChoo
         <button type="button" aria-pressed={chosen} onClick={() => onChoose(id)} className={style["laneName"]}>
           {name}
         </button>
-        <div className={`num ${style["accepts"]}`}>{judged === null ? "" : acceptWords(judged)}</div>
+        <div className={`num ${style["accepts"]}`}>{port === null ? "" : acceptWords(port)}</div>
       </div>
       <div className={style["scroll"]}>
         {rows.length > 0 && (
@@ -93,22 +96,5 @@ function shownOf({ lane, judged, sky, states }: Props): string {
     operating === null || operating === undefined
       ? ""
       : `${amount(operating.v, "V")}${amount(operating.i, "A")}${amount(operating.p, "W")}`;
-  return [
-    judged === null ? "" : acceptWords(judged),
-    running,
-    ...tilesOfRows(lane?.rows ?? []).map((tile) => stateKey(states?.[keyOf(tile)] ?? null)),
-  ].join(" ");
-}
-
-/** What the port takes, as its sheet says it. */
-function acceptWords({ window }: Judged): string {
-  if (window === null) return "";
-  const amps = Math.max(0, ...window.currentLimits.map((tier) => tier.amps));
-  return [
-    `${limit(window.minV, "V")} to ${given(window.maxV, "V")}`,
-    amps > 0 ? given(amps, "A") : null,
-    window.maxW === null ? null : limit(window.maxW, "W"),
-  ]
-    .filter((part) => part !== null)
-    .join(" · ");
+  return [running, ...tilesOfRows(lane?.rows ?? []).map((tile) => stateKey(states?.[keyOf(tile)] ?? null))].join(" ");
 }

@@ -1,0 +1,27 @@
+import { portWindow, wattLimit } from "@/core/input";
+import { type PortSheet } from "@/core/plan";
+import { given, limit } from "./format";
+
+/** What a port takes, as its sheet says it: "10 V to 57 V · 7 A to 27 V, 12.5 A to 57 V · 430 W". */
+export function acceptWords(port: PortSheet): string {
+  const window = portWindow(port);
+  const tiers = [...port.currentLimits]
+    .sort((a, b) => (a.toV ?? Number.POSITIVE_INFINITY) - (b.toV ?? Number.POSITIVE_INFINITY))
+    .map(({ amps, toV, nature }) => {
+      const most = `${nature === "neverExceed" ? "never more than " : ""}${given(amps, "A")}`;
+      return port.currentLimits.length > 1 && toV !== null ? `${most} to ${given(toV, "V")}` : most;
+    });
+  return [
+    window === null ? null : `${limit(window.minV, "V")} to ${given(window.maxV, "V")}`,
+    tiers.length === 0 ? null : tiers.join(", "),
+    wattWords(port),
+  ]
+    .filter((part) => part !== null)
+    .join(" · ");
+}
+
+function wattWords(port: PortSheet): string | null {
+  if (port.maxW !== null && port.maxWNature === "neverExceed") return `never more than ${given(port.maxW, "W")}`;
+  const most = wattLimit(port);
+  return most === null ? null : limit(most, "W");
+}
