@@ -3,6 +3,7 @@ import { type Assessment, type JudgedSlip } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import {
   asMatrix,
+  type Joint,
   joiningParts,
   type Lane,
   type LaneRef,
@@ -59,19 +60,26 @@ export function partsWords(plan: Plan, { lanes }: Pick<Wiring, "lanes">): string
   return words.length === 0 ? "nothing to buy" : words.join(", ");
 }
 
-export function stepWords(plan: Plan, { type, keys, inputId, portId }: Step): string {
+export function stepWords(plan: Plan, { type, keys, inputId, portId, joints }: Step): string {
   const panels = keys.map((key) => panelName(plan, key)).join(", ");
+  const leads = (between: "from" | "to") => joints.map((joint) => jointWords(plan, joint, between)).join(", ");
   const port = portWords(plan, { inputId, portId });
   switch (type) {
     case "unplug":
-      return `Cover the panels, then unplug at ${port}: ${panels}.`;
+      return `Cover the panels, then unplug at ${port}: ${leads("from")}.`;
     case "stow":
       return `Stow ${panels}.`;
     case "setUp":
       return `Set up ${panels}.`;
     case "plug":
-      return `Plug in at ${port}: ${panels}.`;
+      return `Plug in at ${port}: ${leads("to")}.`;
   }
+}
+
+/** "MG-195 2 − from MG-195 3 +", or a lead and the port. */
+function jointWords(plan: Plan, { minusOf, plusOf }: Joint, between: "from" | "to"): string {
+  if (minusOf === null) return `${plusOf === null ? "" : panelName(plan, plusOf)} + ${between} the port`;
+  return `${panelName(plan, minusOf)} − ${between} ${plusOf === null ? "the port" : `${panelName(plan, plusOf)} +`}`;
 }
 
 /** Volts from which DC is a shock hazard in the dry. */

@@ -82,6 +82,15 @@ test.each<[string, unknown, string, RegExp]>([
   if (reading.type === "malformed") expect(reading.problem).toMatch(problem);
 });
 
+test.each<[string, object, string]>([
+  ["Vmp not below Voc", { vmpV: 25 }, "$.panels.a.vmpV"],
+  ["volts that rise with heat", { tempCoVocPctPerC: 0.1 }, "$.panels.a.tempCoVocPctPerC"],
+  ["watts far from volts times amps", { pmaxW: 130 }, "$.panels.a.pmaxW"],
+])("a label no panel can have, with %s, is refused where it stands", (_, patch, path) => {
+  const label = { pmaxW: 104.4, vocV: 22.6, iscA: 6.04, vmpV: 18.55, impA: 5.63, ...patch };
+  expect(readCase({ panels: { a: label }, net: { panel: "a" } })).toMatchObject({ type: "malformed", path });
+});
+
 test("a net nested without end is refused, and no JSON whatever throws", () => {
   let net: unknown = { panel: "a" };
   for (let k = 0; k < 5000; k++) net = { series: [net] };

@@ -30,6 +30,18 @@ test("a panel only stowed keeps its plugs; one from the shelf is plugged in only
   expect(said([], [lane("a", matrixRows("p", 1, 1))])).toEqual(["plug p.1 @a"]);
 });
 
+test("steps say which leads part and which join, at a port and between panels, through groups", () => {
+  const group = { type: "group" as const, rows: [rowOf([newTile("q", 1)]), rowOf([newTile("q", 2)])] };
+  const from = [lane("a", [rowOf([newTile("p", 1), newTile("p", 2)])])];
+  const to = [lane("a", [rowOf([newTile("p", 1), group])])];
+  const leads = changeover(from, to).map(
+    ({ type, joints }) =>
+      `${type} ${joints.map(({ minusOf, plusOf }) => `${minusOf ?? "port"}>${plusOf ?? "port"}`).join(" ")}`,
+  );
+  // p.1's + stays at the port; its − goes from p.2 to both rows of the group, whose own − go to the port
+  expect(leads).toEqual(["unplug p.1>p.2 p.2>port", "plug p.1>q.1 p.1>q.2 q.1>port q.2>port"]);
+});
+
 test("what can go wrong on the way: old and new rows in one port at once, and rows at a port they are not meant for", () => {
   const from = [lane("a", [rowOf([newTile("p", 1)])]), lane("b", [rowOf([newTile("q", 1)])])];
   const to = [lane("a", [rowOf([newTile("q", 1)])])];

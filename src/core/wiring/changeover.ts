@@ -1,3 +1,4 @@
+import { type Joint, jointKey, jointKeys, jointsOf } from "./joints";
 import { type Lane, type Row, type Tile } from "./lane";
 import { keyOf, laneKey, type TileKey, tilesOf, tilesOfRows } from "./walk";
 
@@ -7,6 +8,8 @@ export type Step = {
   readonly keys: readonly TileKey[];
   readonly inputId: string | null;
   readonly portId: string | null;
+  /** The leads that part at an unplugging, or join at a plugging. */
+  readonly joints: readonly Joint[];
 };
 
 /** Where a panel's two leads go: its port, and the panels it is joined to. */
@@ -39,12 +42,15 @@ function joins(lanes: readonly Lane[]): Map<TileKey, string> {
 export function changeover(from: readonly Lane[], to: readonly Lane[]): Step[] {
   const [was, will] = [joins(from), joins(to)];
   const moved = (key: TileKey) => was.get(key) !== will.get(key);
+  const [before, after] = [jointKeys(from), jointKeys(to)];
   const byLane = (lanes: readonly Lane[], type: "unplug" | "plug", joined: ReadonlyMap<TileKey, string>): Step[] =>
     lanes.flatMap((lane) => {
+      const other = type === "unplug" ? after : before;
+      const joints = jointsOf(lane).filter((joint) => !other.has(jointKey(lane, joint)));
       const keys = tilesOf([lane])
         .map(keyOf)
         .filter((key) => joined.has(key) && moved(key));
-      return keys.length === 0 ? [] : [{ type, keys, inputId: lane.inputId, portId: lane.portId }];
+      return keys.length === 0 ? [] : [{ type, keys, inputId: lane.inputId, portId: lane.portId, joints }];
     });
   const stanceOf = (lanes: readonly Lane[]) =>
     new Map(tilesOf(lanes).map((tile): [TileKey, Tile["stance"]] => [keyOf(tile), tile.stance]));
@@ -52,8 +58,8 @@ export function changeover(from: readonly Lane[], to: readonly Lane[]): Step[] {
   const turned = (stance: Tile["stance"]) =>
     [...stands].filter(([key, now]) => now === stance && (stood.get(key) ?? "out") !== stance).map(([key]) => key);
   const turns: Step[] = [
-    { type: "stow" as const, keys: turned("stowed"), inputId: null, portId: null },
-    { type: "setUp" as const, keys: turned("out"), inputId: null, portId: null },
+    { type: "stow" as const, keys: turned("stowed"), inputId: null, portId: null, joints: [] },
+    { type: "setUp" as const, keys: turned("out"), inputId: null, portId: null, joints: [] },
   ].filter(({ keys }) => keys.length > 0);
   return [...byLane(from, "unplug", was), ...turns, ...byLane(to, "plug", will)];
 }

@@ -44,3 +44,4 @@ export {
 } from "./edit";
 export { changeover, type Step } from "./changeover";
 export { type Slip, slips } from "./slips";
+export { type Joint } from "./joints";

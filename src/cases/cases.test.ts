@@ -1,0 +1,91 @@
+import { changed, demoPlan } from "@/testing";
+import { answerAny } from ".";
+
+const answerOf = (value: unknown) => {
+  const answering = answerAny(value, () => 0);
+  if (answering.type === "malformed") throw new Error(`${answering.path}: ${answering.problem}`);
+  // as it would be printed
+  return JSON.parse(JSON.stringify(answering.answer)) as Record<string, unknown>;
+};
+type Told = {
+  rule: string;
+  level: string;
+  says: string;
+  value: { value: number } | null;
+  limit: { value: number } | null;
+  mends?: { says: string; plan: unknown }[];
+};
+const findingsOf = (answer: Record<string, unknown>) => answer["findings"] as Told[];
+const boat = demoPlan("Narrowboat");
+
+describe("a verdict", () => {
+  test("is answered with every finding in the ledger's words, number and limit among them", () => {
+    const answer = answerOf({ type: "verdict", plan: boat });
+    const cold = findingsOf(answer).find(({ rule }) => rule === "coldVoc");
+    expect([answer["worst"], answer["open"], cold?.level]).toEqual(["stop", [], "stop"]);
+    expect(cold?.says).toContain(`${cold?.value?.value.toFixed(1) ?? ""}\u00a0V`);
+    expect(cold?.says).toContain(`${cold?.limit?.value ?? ""}\u00a0V`);
+    expect(cold?.mends).toBeUndefined();
+  });
+
+  test("comes with mends that are plans, and judged again they leave no Stop that is not named", () => {
+    const answer = answerOf({ type: "verdict", plan: boat, withMends: true });
+    const [mend] = findingsOf(answer).find(({ rule }) => rule === "coldVoc")?.mends ?? [];
+    expect(mend?.says).toMatch(/^Wire 1 in series × 2 strings/);
+    expect(answerOf({ type: "verdict", plan: mend?.plan })["worst"]).not.toBe("stop");
+  });
+
+  test("of a label that cannot be is a question", () => {
+    const [panel] = boat.panels;
+    const plan = changed(boat, { type: "setLabel", panelId: panel?.id ?? "", patch: { vmpV: 40, vocV: 31 } });
+    const answer = answerOf({ type: "verdict", plan });
+    expect([answer["worst"], answer["findings"]]).toEqual(["open", []]);
+    expect(answer["open"]).toEqual([expect.stringMatching(/contradicts itself.*Vmp.*not below Voc/)]);
+  });
+
+  test.each<[string, object, string, RegExp]>([
+    ["a key nobody knows", { type: "verdict", plan: boat, wring: "x" }, "$", /wring/],
+    [
+      "a wiring the plan has not",
+      { type: "verdict", plan: boat, wiring: "x" },
+      "$.wiring",
+      /no wiring "x"; there are "wiring-1"/,
+    ],
+    [
+      "a plan out of bounds",
+      { type: "verdict", plan: { ...boat, site: { ...boat.site, recordLowC: -300 } } },
+      "$.plan.site.recordLowC",
+      /-300/,
+    ],
+    [
+      "a kind of case nobody knows",
+      { type: "verdikt" },
+      "$.type",
+      /"verdikt" is no kind of case; known: verdict, change/,
+    ],
+  ])("with %s is refused where it stands", (_, value, path, problem) => {
+    expect(answerAny(value, () => 0)).toMatchObject({
+      type: "malformed",
+      path,
+      problem: expect.stringMatching(problem) as string,
+    });
+  });
+});
+
+test("a change is answered with its steps, and with the old row at the new port as a dangerous slip", () => {
+  const answer = answerOf({ type: "change", plan: demoPlan("The Lantern"), from: "parked", to: "pressday" });
+  expect(answer["steps"]).toEqual([
+    expect.stringMatching(/unplug at Haybarn Loft/),
+    expect.stringMatching(/Plug in at Lodestone Long/),
+  ]);
+  // four in series, 120 V in the cold, stood where 142 V are borne; the press controller bears 94 V
+  expect((answer["slips"] as object[])[0]).toMatchObject({
+    dangerous: true,
+    port: "Lodestone Long, Panel terminals",
+    says: expect.stringMatching(/120\.3\sV.*94\sV/) as string,
+  });
+  const back = answerOf({ type: "change", plan: demoPlan("The Lantern"), from: "pressday", to: "parked" });
+  expect((back["slips"] as { dangerous: boolean; port: string }[]).filter(({ dangerous }) => dangerous)).toMatchObject([
+    { port: "Lodestone Long, Panel terminals" },
+  ]);
+});
