@@ -66,6 +66,14 @@ export function mixedPlan(
   return changed(emptyPlan("Mixed"), ...changes);
 }
 
+/** A limit of amps over a range of volts. */
+export const tier = (
+  amps: number,
+  nature: "drawsUpTo" | "neverExceed",
+  fromV: number | null = null,
+  toV: number | null = null,
+) => ({ amps, nature, fromV, toV });
+
 /** A row of panels by kind and number, each changed as given. */
 export const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<Tile>][]): Row =>
   rowOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
