@@ -22,7 +22,9 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
               ]
             : []),
           `Coefficient: ${factor} × (1 + ${coefficients} × (${given(reason.recordLowC, "")} − 25) °C) = ${amount(reason.lineV, "V")}`,
-          `Code table: ${factor} × ${reason.tableFactor.toFixed(2)} = ${amount(reason.tableV, "V")}`,
+          reason.withFilm
+            ? `Code table: × ${reason.tableFactor.toFixed(2)} for crystalline silicon only; thin film counts with its own volts: ${amount(reason.tableV, "V")}`
+            : `Code table: ${factor} × ${reason.tableFactor.toFixed(2)} = ${amount(reason.tableV, "V")}`,
           reason.basis === "vmp"
             ? `Running in the cold, by curve and coefficient the more: ${amount(reason.judgedV, "V")}`
             : `Judged: ${amount(reason.judgedV, "V")}, the most of them; the table where a label states no coefficient`,

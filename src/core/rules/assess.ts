@@ -131,13 +131,17 @@ export function takenW(
   moment: Moment = equinoxNoon,
 ): number {
   const stateOf = (lane: LaneContext) => memory.under(lane, skyAt(name, lane.site, moment));
-  const total = lanes.reduce((sum, lane) => sum + (stateOf(lane).operating?.p ?? 0), 0);
-  return groupsIn(plan.inputs, lanes).reduce((left, { group, lanes: members }) => {
-    const ports = sharing(members, stateOf);
-    const lost =
-      ports.reduce((sum, { alone }) => sum + alone.p, 0) - sharedOut(ports, group).reduce((sum, { p }) => sum + p, 0);
-    return left - lost;
-  }, total);
+  const points = new Map(lanes.map((lane) => [lane, stateOf(lane).operating]));
+  // limit by limit, each on what the ones before it left: a port of two groups gives way once, to the tighter
+  for (const { group, lanes: members } of groupsIn(plan.inputs, lanes)) {
+    const running = members.filter((lane) => lane.window !== null && (points.get(lane) ?? null) !== null);
+    const ports = sharing(running, (lane) => ({ array: stateOf(lane).array, operating: points.get(lane) ?? null }));
+    for (const [k, point] of sharedOut(ports, group).entries()) {
+      const lane = running[k];
+      if (lane !== undefined) points.set(lane, point);
+    }
+  }
+  return [...points.values()].reduce((sum, point) => sum + (point?.p ?? 0), 0);
 }
 
 /** A lane's net as it stands under a sky, for whoever wants to solve it elsewhere. */

@@ -69,6 +69,7 @@ export function coldVoc(context: LaneContext): Judged {
     lineV: judged.sum(({ lineV }) => lineV),
     tableFactor: codeTableFactor(site.recordLowC),
     tableV: judged.sum(({ tableV, mostV }) => tableV ?? mostV),
+    withFilm: tiles.some((tile) => context.cold(kindOf(context, tile.panelId)).tableV === null),
     labelV: tiles.reduce((sum, tile) => sum + kindOf(context, tile.panelId).fit.label.vocV, 0),
     openV: open.volts,
     joinedVocV: clear.coldDawn.array.vocV,

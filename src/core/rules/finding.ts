@@ -101,6 +101,8 @@ export type ColdVocFacts = {
   readonly lineV: number;
   readonly tableFactor: number;
   readonly tableV: number;
+  /** Whether thin film is among them, of which the table says nothing: it counts there with its own volts. */
+  readonly withFilm: boolean;
   /** The labels' own sum at 25 °C, V. */
   readonly labelV: number;
   /** With nothing connected, V; the same as what is judged unless the ceiling is meant for running volts. */

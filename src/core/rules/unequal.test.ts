@@ -224,3 +224,31 @@ describe("skies one only looks at", () => {
     expect(noon.takenW.haze / noon.takenW.brightNoon).toBeLessThan(0.32);
   });
 });
+
+test("a port of two groups gives way once, to the tighter of their limits", () => {
+  const groups = (maxW: readonly number[]) =>
+    maxW.map((limit, k) => ({
+      id: `g${k}`,
+      name: `Group ${k}`,
+      portIds: ["low", "high"],
+      maxW: limit,
+      maxA: null,
+      nature: "drawsUpTo" as const,
+    }));
+  const takenW = (maxW: readonly number[]) => {
+    const device = { ...demoInputs.twoPortStation, groups: groups(maxW) };
+    const plan = changed(mixedPlan([], device), {
+      type: "rewire",
+      wiringId: "wiring-1",
+      counts: {},
+      lanes: [
+        { inputId: "i", portId: "high", rows: matrixRows("a", 4, 1) },
+        { inputId: "i", portId: "low", rows: matrixRows("b", 2, 1) },
+      ],
+    });
+    return verdictOn(plan).takenW.brightNoon;
+  };
+  expect(takenW([500])).toBeCloseTo(500, 0);
+  expect(takenW([500, 600])).toBeCloseTo(500, 0);
+  expect(takenW([600, 500])).toBeCloseTo(500, 0);
+});

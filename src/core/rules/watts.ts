@@ -8,6 +8,7 @@ import {
   type Kind,
   type LaneContext,
   type PanelHour,
+  type SkyState,
   fitAssumed,
   kindsIn,
   labelSum,
@@ -122,7 +123,7 @@ export function clearDayOfOnePanel(model: PanelModel, site: { latitudeDeg: numbe
 /**
  * Energy of a month of such days, and what a watt limit over all these lanes together cuts off, kWh. What unequal
  * panels lose to each other at noon they are taken to lose all day: within about 1 % of solving every hour. `panels`: all
- * out in full light, or as they stand.
+ * out in full light, or as they stand; as they stand, each port first keeps its own limits.
  */
 export function clearMonthKwh(
   lanes: readonly LaneContext[],
@@ -135,21 +136,40 @@ export function clearMonthKwh(
     const counted = termsById(lane);
     const day = counted.map(({ kind, count }) => ({ count, hours: lane.clearDay(kind) }));
     const ownW = counted.reduce((sum, { kind, count }) => sum + count * panelNoonW(lane, kind), 0);
-    return { day, joined: ownW > 0 ? lane[panels].brightNoon.array.mpp.p / ownW : 0 };
+    const joined = ownW > 0 ? lane[panels].brightNoon.array.mpp.p / ownW : 0;
+    return { day, joined, taken: panels === "actual" ? takenBy(lane.actual.brightNoon) : (freeW: number) => freeW };
   });
   let totalWh = 0;
   let clippedWh = 0;
   const [sample] = days[0]?.day ?? [];
   for (const [k, { hours }] of (sample?.hours ?? []).entries()) {
     const laneW = days.reduce(
-      (sum, { day, joined }) =>
-        sum + joined * day.reduce((all, { count, hours: of }) => all + count * (of[k]?.panelW ?? 0), 0),
+      (sum, { day, joined, taken }) =>
+        sum + taken(joined * day.reduce((all, { count, hours: of }) => all + count * (of[k]?.panelW ?? 0), 0)),
       0,
     );
     totalWh += laneW * hours;
     clippedWh += Math.max(0, laneW - limitW) * hours;
   }
   return { totalKwh: (totalWh * daysPerMonth) / 1000, clippedKwh: (clippedWh * daysPerMonth) / 1000 };
+}
+
+/** What a port by itself takes of an array's free watts, going by what limits it at noon. */
+function takenBy({ array, operating }: SkyState): (freeW: number) => number {
+  if (operating === null) return (freeW) => freeW;
+  const { p } = operating;
+  switch (operating.limitedBy) {
+    case "watts":
+    case "current":
+      return (freeW) => Math.min(freeW, p);
+    case "none":
+    case "lowPeak":
+    case "battery":
+    case "window":
+    case "asleep":
+    case "overVoltage":
+      return (freeW) => (array.mpp.p > 0 ? (freeW * p) / array.mpp.p : 0);
+  }
 }
 
 /** Watts of one panel of a kind alone at bright noon. */
