@@ -19,6 +19,7 @@ export const ruleTitles: Readonly<Record<RuleId, string>> = {
   systemVoltage: "Panel insulation",
   reverse: "Amps pushed backwards",
   fuses: "Fuses of rows side by side",
+  shelf: "Panels on the shelf",
 };
 
 export const verdictWords: Readonly<Record<Level, string>> = {

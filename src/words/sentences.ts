@@ -33,6 +33,8 @@ export function findingSentence({ reason }: Pick<Finding, "reason">, system: Uni
       return `The label of ${reason.panelName} gives no maximum system voltage; its row reaches ${amount(reason.judgedV, "V")} in the cold.`;
     case "noBatteryVolts":
       return "A PWM controller holds the array at battery volts. How many volts has the battery? Fill in “Battery volts” at Input.";
+    case "shelf":
+      return `${reason.panels.map(({ panelName, count }) => `${count} × ${panelName}`).join(", ")} on the shelf, and nothing is before ${reason.portName}.`;
     case "reverse":
       return reverseSentence(reason);
     case "fuses":

@@ -140,6 +140,11 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
         ],
         source: "NEC 690.9: backfeed rule, 1.25 × 1.25 × Isc. Blocking diodes do not count, as they fail short.",
       };
+    case "shelf":
+      return {
+        lines: ["Counted: panels of the plan that this wiring does not use, and ports without a row."],
+        source: "",
+      };
     case "noBatteryVolts":
     case "noCeiling":
     case "noFloor":

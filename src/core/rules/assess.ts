@@ -9,6 +9,7 @@ import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
 import { type Missing, type OpenWiring, openWiring } from "./open";
 import { groupsIn, shared, sharing } from "./shared";
+import { shelf } from "./shelf";
 
 /** What is looked at beside the verdict: a sky, and the moment "now" stands for. */
 export type Look = { readonly sky: SkyName; readonly moment: Moment };
@@ -72,8 +73,9 @@ export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment 
 
 export type Placed = Judged & { readonly id: string; readonly where: Where };
 
-/** Every rule of every lane and group, each with what it speaks of. */
-export function judgeAll({ plan, lanes, memory }: OpenWiring): Placed[] {
+/** Every rule of every lane and group, each with what it speaks of, and what is left on the shelf. */
+export function judgeAll(open: OpenWiring): Placed[] {
+  const { plan, lanes, memory } = open;
   const ofLanes = lanes.flatMap((context) => {
     const where = laneWhere(context);
     return memory
@@ -92,7 +94,7 @@ export function judgeAll({ plan, lanes, memory }: OpenWiring): Placed[] {
           },
         ];
   });
-  return [...ofLanes, ...ofGroups];
+  return [...ofLanes, ...ofGroups, ...[shelf(open) ?? []].flat()];
 }
 
 function laneWhere({ lane }: LaneContext): Extract<Where, { type: "lane" }> {

@@ -22,6 +22,7 @@ export const ruleIds = [
   "mixedStates",
   "reverse",
   "fuses",
+  "shelf",
 ] as const;
 export type RuleId = (typeof ruleIds)[number];
 
@@ -83,6 +84,11 @@ export type Reason =
     }
   | { readonly type: "noSystemVoltage"; readonly judgedV: number; readonly panelName: string }
   | { readonly type: "noBatteryVolts" }
+  | {
+      readonly type: "shelf";
+      readonly panels: readonly { readonly panelName: string; readonly count: number }[];
+      readonly portName: string;
+    }
   | ({ readonly type: "pwmLoss"; readonly outcome: "costly" | "some" | "little" } & PwmFacts)
   | ({ readonly type: "wake"; readonly outcome: "never" | "lateWake" | "dullSleep" | "early" } & WakeFacts)
   | ({ readonly type: "mixedStates"; readonly outcome: "trapped" | "costly" | "some" } & MixedFacts)
@@ -324,6 +330,7 @@ export const chartPartOfRule: Readonly<Record<RuleId, ChartPart>> = {
   mixedStates: { skies: ["brightNoon"], edge: null },
   reverse: { skies: ["coldDawn", "brightNoon"], edge: null },
   fuses: { skies: [], edge: null },
+  shelf: { skies: [], edge: null },
 };
 
 export function worstLevel(found: readonly Pick<Finding, "level">[]): Level {

@@ -252,3 +252,22 @@ test("a port of two groups gives way once, to the tighter of their limits", () =
   expect(takenW([500, 600])).toBeCloseTo(500, 0);
   expect(takenW([600, 500])).toBeCloseTo(500, 0);
 });
+
+test("panels on the shelf are told while a port stands empty, and not when every port is fed", () => {
+  const plan = changed(mixedPlan([row(["a", 1])]), { type: "setCount", panelId: "a", count: 3 });
+  const told = verdictOn(plan).findings.find(({ rule }) => rule === "shelf");
+  expect(told?.level).toBe("note");
+  expect(told?.reason).toMatchObject({
+    panels: expect.arrayContaining([{ panelName: demoPanels.rigid195.name, count: 2 }]) as unknown,
+  });
+  const fed = changed(plan, {
+    type: "rewire",
+    wiringId: "wiring-1",
+    counts: {},
+    lanes: [
+      { inputId: "i", portId: "high", rows: [row(["a", 1])] },
+      { inputId: "i", portId: "low", rows: [row(["a", 2])] },
+    ],
+  });
+  expect(verdictOn(fed).findings.some(({ rule }) => rule === "shelf")).toBe(false);
+});

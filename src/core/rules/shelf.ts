@@ -1,0 +1,37 @@
+import { keyOf, tilesOf } from "../wiring";
+import { type Placed } from "./assess";
+import { type OpenWiring } from "./open";
+
+/** Panels left on the shelf while a port has nothing before it: worth a word, as nobody may have meant it. */
+export function shelf({ plan, wired, lanes }: Pick<OpenWiring, "plan" | "wired" | "lanes">): Placed | null {
+  const rows = [...wired, ...lanes.map(({ lane }) => lane)];
+  const used = new Set(tilesOf(rows).map(keyOf));
+  const panels = plan.panels.flatMap(({ id, label, count }) => {
+    const free = Array.from({ length: count }, (_, k) => keyOf({ panelId: id, piece: k + 1 })).filter(
+      (key) => !used.has(key),
+    );
+    return free.length === 0 ? [] : [{ panelName: label.name, count: free.length }];
+  });
+  const isFed = (inputId: string, portId: string) =>
+    rows.some((lane) => lane.inputId === inputId && lane.portId === portId && lane.rows.length > 0);
+  // a port that only an add-on brings may not be there
+  const free = plan.inputs.flatMap(({ id, device }) =>
+    device.ports
+      .filter((port) => port.moduleId === null && !isFed(id, port.id))
+      .map((port) => ({ inputId: id, portId: port.id, portName: `${device.name}: ${port.name}` })),
+  );
+  const [port] = free;
+  if (panels.length === 0 || port === undefined) return null;
+  return {
+    id: "shelf",
+    rule: "shelf",
+    where: { type: "lane", inputId: port.inputId, portId: port.portId },
+    level: "note",
+    value: null,
+    limit: null,
+    marginPct: null,
+    assumptions: [],
+    reason: { type: "shelf", panels, portName: port.portName },
+    tiles: [],
+  };
+}
