@@ -61,8 +61,19 @@ walk("arrows go from panel to panel; several are selected and moved together by 
 walk("any action is found by name, and undo goes on after a reload", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wire`);
   await page.click(board.tile("roof.4"));
-  await fields.chord("Control", "k");
-  await page.waitForSelector("[role=dialog] input");
+  const openPalette = async () => {
+    await fields.chord("Control", "k");
+    await page.waitForSelector("[role=dialog] input");
+  };
+  await openPalette();
+  await page.keyboard.press("Escape");
+  await fields.gone("[role=dialog]");
+  await board.focus("roof.4");
+  await openPalette();
+  await (await page.$("[role=dialog] .MuiDialogActions-root button"))?.click();
+  await fields.gone("[role=dialog]");
+  await board.focus("roof.4");
+  await openPalette();
   await page.keyboard.type("to the shelf");
   await page.keyboard.press("Enter");
   await board.stands("shelf: roof.4");

@@ -55,6 +55,10 @@ export function Palette(props: Props) {
       fullWidth
       maxWidth="sm"
     >
+      {/* above the list, which lies over all that is below the field */}
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
       <DialogContent>
         <Autocomplete
           open
@@ -79,9 +83,6 @@ export function Palette(props: Props) {
           )}
         />
       </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Close</Button>
-      </DialogActions>
     </Dialog>
   );
 }
