@@ -4,7 +4,7 @@ import { type Plan, type PortSheet } from "../plan";
 import { equinoxNoon, isLimitSky, type Moment, type Sky, skyAt, type SkyName, skyNames } from "../sky";
 import { keyOf, type LaneRef, sameLane, type Tile, type TileKey } from "../wiring";
 import { type LaneContext, netUnderSky, type SkyState } from "./context";
-import { type Finding, type Judged, type Level, type Where, worstLevel } from "./finding";
+import { type Finding, type Level, type Placed, type Where, worstLevel } from "./finding";
 import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
 import { type Missing, type OpenWiring, openWiring } from "./open";
@@ -70,8 +70,6 @@ export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment 
     takenW: eachSky((name) => takenW(open, name, look.moment)),
   };
 }
-
-export type Placed = Judged & { readonly id: string; readonly where: Where };
 
 /** Every rule of every lane and group, each with what it speaks of, and what is left on the shelf. */
 export function judgeAll(open: OpenWiring): Placed[] {

@@ -1,5 +1,5 @@
 import { longestRow, type Row, type Tile } from "../wiring";
-import { type ColdBy, type ColdVolts } from "./cold";
+import { type ColdBy, type ColdVolts } from "./cold-volts";
 import { codeTableFactor } from "./code-table";
 import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed, termsOf } from "./context";
 import { type Assumption, type ColdVocFacts, type Judged, type Level } from "./finding";

@@ -4,7 +4,7 @@ import { type AssumedField, type LabelFit, type PanelModel, stcIrradianceWm2 } f
 import { type DeviceSheet, type PortSheet } from "../plan";
 import { type LimitSky, limitSkies, namedSky, rossCPerWm2, type Sky, type SiteClimate, tiltLight } from "../sky";
 import { keyOf, type Lane, lightOf, netOfRows, type Row, type Tile, type TileKey, tilesOfRows } from "../wiring";
-import { type ColdVolts } from "./cold";
+import { type ColdVolts } from "./cold-volts";
 import { type Assumption, type Term } from "./finding";
 
 /** An array under one sky: its curve and, where the port's window is known, where it runs. */

@@ -87,10 +87,7 @@ function neverWithin({ port, clear }: LaneContext, fromV: number, toV: number): 
       ((toV >= fromV && tier.toV >= fromV && tier.fromV <= toV) ||
         runsAt.some((v) => v >= tier.fromV && v <= tier.toV)),
   );
-  return met.reduce<StatedLimit | null>(
-    (least, tier) => (least === null || tier.amps < least.amps ? tier : least),
-    null,
-  );
+  return tightest(met);
 }
 
 /** Each row in parallel counts with the short-circuit current of its strongest panel: bypass diodes let that through. */
@@ -146,14 +143,16 @@ function stated(port: Port): StatedLimit[] {
   }));
 }
 
+function tightest(limits: readonly StatedLimit[]): StatedLimit | null {
+  return limits.reduce<StatedLimit | null>(
+    (least, each) => (least === null || each.amps < least.amps ? each : least),
+    null,
+  );
+}
+
 /** The limit that holds at a voltage: the tightest of those over it; where two meet, the kinder, as the tracker may choose it. */
 function tierAt(port: Port, v: number): StatedLimit | null {
   const tiers = stated(port);
-  const tightest = (holding: readonly StatedLimit[]) =>
-    holding.reduce<StatedLimit | null>(
-      (least, tier) => (least === null || tier.amps < least.amps ? tier : least),
-      null,
-    );
   const below = tightest(tiers.filter((tier) => tier.fromV < v && v <= tier.toV));
   const above = tightest(tiers.filter((tier) => tier.fromV <= v && v < tier.toV));
   if (below === null || above === null) return below ?? above;

@@ -3,7 +3,7 @@ import { type AssumedField } from "../panel";
 import { type Mount, type SkyName } from "../sky";
 import { type Unit } from "../units";
 import { type Lane, type TileKey } from "../wiring";
-import { type ColdBy } from "./cold";
+import { type ColdBy } from "./cold-volts";
 
 /** Worst first. `open` is a question only the person can answer; nothing can be judged until then. */
 export const levels = ["stop", "open", "care", "note", "good"] as const;
@@ -305,6 +305,9 @@ export type Judged = {
   /** The panels it speaks of; empty means all of the lane. */
   readonly tiles: readonly TileKey[];
 };
+
+/** The same with its name and what it speaks of. */
+export type Placed = Judged & { readonly id: string; readonly where: Where };
 
 export type Finding = Judged & {
   readonly id: string;

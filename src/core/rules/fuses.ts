@@ -1,10 +1,8 @@
 import { type LaneContext, kindOf } from "./context";
-import { rowCurrent } from "./current";
+import { brightSkyFactor, rowCurrent } from "./current";
 import { type Assumption, type FuseFacts, type Judged, type Level } from "./finding";
 import { tilesOfRows } from "../wiring";
 
-/** Short-circuit current is raised by this for bright cloud edges and snow glare. NEC 690.8(A)(1). */
-const brightSkyFactor = 1.25;
 /** A fuse carries this many times the short-circuit current for good. NEC 690.9(B): 1.25 × 1.25. */
 const fuseFactor = 1.56;
 /** gPV fuses as they are sold, A. */

@@ -2,7 +2,6 @@ export {
   assess,
   assessOpen,
   judgeAll,
-  type Placed,
   takenW,
   type Assessed,
   type Assessment,
@@ -27,6 +26,7 @@ export {
   type Mend,
   type MendKind,
   passes,
+  type Placed,
   type Reason,
   type RuleId,
   type StatedLimit,
@@ -41,4 +41,4 @@ export { assumedSite, extraPanels, laneOf, type Missing, type OpenWiring, portOf
 export { panelNoonW } from "./watts";
 export { rules } from "./rules";
 export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";
-export { type ColdBy } from "./cold";
+export { type ColdBy } from "./cold-volts";

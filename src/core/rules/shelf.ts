@@ -1,5 +1,5 @@
 import { keyOf, tilesOf } from "../wiring";
-import { type Placed } from "./assess";
+import { type Placed } from "./finding";
 import { type OpenWiring } from "./open";
 
 /** Panels left on the shelf while a port has nothing before it: worth a word, as nobody may have meant it. */

@@ -1,6 +1,7 @@
 import { type Plan } from "../plan";
 import { type Lane, type Slip, slips } from "../wiring";
-import { judgeAll, type Placed } from "./assess";
+import { judgeAll } from "./assess";
+import { type Placed } from "./finding";
 import { createMemory } from "./memory";
 import { openWiring } from "./open";
 
