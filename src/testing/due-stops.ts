@@ -171,7 +171,7 @@ function ampStops(
   const leastReach = Math.max(...reach.map(({ least }) => least));
   const mostReach = Math.max(...reach.map((each) => each.most));
   const judged = port.currentLimits
-    .filter(({ nature }) => nature === "neverExceed")
+    .flatMap(({ nature, amps, ...range }) => (nature === "neverExceed" && amps !== null ? [{ ...range, amps }] : []))
     .map(({ fromV, toV, amps }) => {
       const from = fromV ?? 0;
       const to = toV ?? Number.POSITIVE_INFINITY;

@@ -171,7 +171,7 @@ function randomPort(draw: Dice, id: string, { vocV, iscA, pmaxW }: Size): PortSh
       const fromV = draw.chance(0.5) ? round(draw.number(0, vocV), 0) : null;
       const toV = draw.chance(0.5) ? round((fromV ?? 0) + draw.number(1, vocV), 0) : null;
       const nature = draw.pick(["drawsUpTo", "neverExceed"] as const);
-      return { fromV, toV, amps: round(1.25 * iscA * draw.number(0.6, 1.6), 1), nature };
+      return { fromV, toV, amps: draw.chance(0.03) ? null : round(1.25 * iscA * draw.number(0.6, 1.6), 1), nature };
     }),
   };
 }

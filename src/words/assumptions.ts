@@ -27,6 +27,10 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
       return "flat panels, no cloud";
     case "labelOff":
       return `the label of ${assumption.panelName} contradicts itself; nearest curve is ${percent(assumption.missPct)} off`;
+    case "labelDoubt":
+      return `the label of ${assumption.panelName} as typed, though it is in doubt`;
+    case "measured":
+      return `the curve of ${assumption.panelName} as measured, not as on its label`;
     case "fuseRating":
       return `series fuse rating of ${assumption.panelName} ${given(assumption.amps, "A")}`;
     case "pwmDrop":
@@ -34,7 +38,7 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
     case "moduleFitted":
       return `add-on module “${assumption.name}” is fitted`;
     case "equalShares":
-      return "ports give way by equal shares";
+      return "ports share the limit equally";
   }
 }
 
@@ -66,6 +70,7 @@ const leastWattsPct = 1;
 
 /** What is said where the search is over and nothing it tried would do. */
 export function notMendedWords({ rule, level }: Pick<Finding, "rule" | "level">): string {
+  if (rule === "label") return "No wiring mends a label. Look at it again at Panels, or measure the panel.";
   if (rule === "fuses" && level === "care")
     return "Fuses are chosen at Protect, once it is built; until then fit them as said.";
   const tried =

@@ -20,6 +20,7 @@ export const ruleTitles: Readonly<Record<RuleId, string>> = {
   reverse: "Amps pushed backwards",
   fuses: "Fuses of rows side by side",
   shelf: "Panels on the shelf",
+  label: "Labels in doubt",
 };
 
 export const verdictWords: Readonly<Record<Level, string>> = {

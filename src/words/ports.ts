@@ -8,6 +8,7 @@ export function acceptWords(port: PortSheet): string {
   const tiers = [...port.currentLimits]
     .sort((a, b) => (a.toV ?? Number.POSITIVE_INFINITY) - (b.toV ?? Number.POSITIVE_INFINITY))
     .map(({ amps, toV, nature }) => {
+      if (amps === null) return "amps not filled in";
       const most = `${nature === "neverExceed" ? "never more than " : ""}${given(amps, "A")}`;
       return port.currentLimits.length > 1 && toV !== null ? `${most} to ${given(toV, "V")}` : most;
     });

@@ -1,6 +1,7 @@
 import { type ColdBy, type Finding, type Reason, type StatedLimit } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { amount, counted, given, kwh, limit, percent } from "./format";
+import { doubtSentence, readingSentence } from "./labels";
 
 /** One sentence for a rule's finding: what, the numbers, the limit, what follows. */
 export function findingSentence({ reason }: Pick<Finding, "reason">, system: UnitSystem): string {
@@ -33,8 +34,17 @@ export function findingSentence({ reason }: Pick<Finding, "reason">, system: Uni
       return `The label of ${reason.panelName} gives no maximum system voltage; its row reaches ${amount(reason.judgedV, "V")} in the cold.`;
     case "noBatteryVolts":
       return "A PWM controller holds the array at battery volts. How many volts has the battery? Fill in “Battery volts” at Input.";
+    case "noTierAmps":
+      return `How many amps does the input take ${rangeWords(reason)}? Fill in “Amps” under “Current limits” at Input.`;
+    case "label":
+      return reason.panels
+        .map(
+          ({ panelName, doubts, reading }) =>
+            `The label of “${panelName}” is in doubt: ${doubts.map(doubtSentence).join(" ")}${reading === null ? "" : ` ${readingSentence(reading.patch, reading.how)}`}`,
+        )
+        .join(" ");
     case "shelf":
-      return `${reason.panels.map(({ panelName, count }) => `${count} × ${panelName}`).join(", ")} on the shelf, and nothing is before ${reason.portName}.`;
+      return `${reason.panels.map(({ panelName, count }) => `${count} × ${panelName}`).join(", ")} on the shelf, and nothing is wired to ${reason.portName}.`;
     case "reverse":
       return reverseSentence(reason);
     case "fuses":
@@ -113,6 +123,13 @@ function hotVmpSentence(r: Of<"hotVmp">, system: UnitSystem): string {
   }
 }
 
+/** "between 10 V and 30 V", as far as the ends are stated. */
+function rangeWords({ fromV, toV }: Of<"noTierAmps">): string {
+  if (fromV === null && toV === null) return "at any volts";
+  if (fromV === null) return `up to ${given(toV ?? 0, "V")}`;
+  return toV === null ? `from ${given(fromV, "V")} on` : `between ${given(fromV, "V")} and ${given(toV, "V")}`;
+}
+
 /** "21 % above", or plainly "above" where a share says nothing. */
 function aboveWords(value: number, least: number): string {
   return least > 0 && value < 10 * least ? `${percent(100 * (value / least - 1))} above` : "above";
@@ -172,7 +189,7 @@ function wattsSentence(r: Of<"watts">): string {
       return `${r.coldW > r.labelW ? "In the cold the panels can give" : "The panels add up to"} ${amount(r.dueW, "W")}; the input must never see more than ${most}.`;
     case "clipsMuch":
     case "clips":
-      return `At noon the array could give ${amount(r.noonW, "W")}; the input draws up to ${most}. Lying flat, a cloudless midsummer month would leave ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) on the roof.`;
+      return `${r.withinAmps ? "Within its volts and amps" : "At noon"} the array could give ${amount(r.noonW, "W")}${r.withinAmps ? " at noon" : ""}; the input draws up to ${most}. Lying flat, a cloudless midsummer month would leave ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) on the roof.`;
     case "within":
       return r.nature === "neverExceed"
         ? `Even in the cold the panels give ${amount(r.dueW, "W")} at most; the input must never see more than ${most}.`

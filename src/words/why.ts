@@ -140,6 +140,13 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
         ],
         source: "NEC 690.9: backfeed rule, 1.25 × 1.25 × Isc. Blocking diodes do not count, as they fail short.",
       };
+    case "noTierAmps":
+      return { lines: ["Asked: a range of volts stands under “Current limits” without its amps."], source: "" };
+    case "label":
+      return {
+        lines: ["Each label is checked against itself: watts, volts, amps, cells, size and coefficients."],
+        source: "Usual bounds of flat panels.",
+      };
     case "shelf":
       return {
         lines: ["Counted: panels of the plan that this wiring does not use, and ports without a row."],

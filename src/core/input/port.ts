@@ -19,11 +19,14 @@ export type Tracker = (typeof trackers)[number];
 /** Volts lost between battery and array in a PWM controller's switch and leads when its sheet is silent. */
 export const assumedPwmDropV = 0.5;
 
-/** A current limit as its sheet states it; a missing end is the port's own lowest or highest voltage. */
+/**
+ * A current limit as its sheet states it; a missing end is the port's own lowest or highest voltage. Amps that nobody has
+ * filled in yet limit nothing: a verdict asks for them.
+ */
 export type StatedTier = {
   readonly fromV: number | null;
   readonly toV: number | null;
-  readonly amps: number;
+  readonly amps: number | null;
   readonly nature: LimitNature;
 };
 
@@ -92,12 +95,9 @@ export function portWindow(port: Port): Window | null {
 }
 
 function statedTiers(port: Port, minV: number, maxV: number): (CurrentTier & { nature: LimitNature })[] {
-  return port.currentLimits.map((tier) => ({
-    fromV: tier.fromV ?? minV,
-    toV: tier.toV ?? maxV,
-    amps: tier.amps,
-    nature: tier.nature,
-  }));
+  return port.currentLimits.flatMap(({ amps, fromV, toV, nature }) =>
+    amps === null ? [] : [{ fromV: fromV ?? minV, toV: toV ?? maxV, amps, nature }],
+  );
 }
 
 function overBattery(port: Port, marginV: number | null): number | null {

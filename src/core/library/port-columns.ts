@@ -23,7 +23,7 @@ export const blankLine: PortLine = {
 
 const mostTiers = 4;
 const natures = { drawsUpTo: ["draws up to", "limits itself"], neverExceed: ["never exceed", "absolute"] } as const;
-const blankTier: Tier = { fromV: null, toV: null, amps: 0, nature: "drawsUpTo" };
+const blankTier: Tier = { fromV: null, toV: null, amps: null, nature: "drawsUpTo" };
 
 /** The columns of a table of inputs: one row for each port. Shared limits and add-on modules do not fit a table; they travel in JSON. */
 export const portColumns: readonly Column<PortLine>[] = [
@@ -120,7 +120,7 @@ export function linesOf({ name, kind, weightKg, price: cost, currency, ports }: 
   }));
 }
 
-/** Rows with one name are one device; what is said of it stands in its first row. Tiers without amps are not kept. */
+/** Rows with one name are one device; what is said of it stands in its first row. A tier of which nothing is said is not kept. */
 export function devicesOf(lines: readonly PortLine[]): { readonly first: number; readonly sheet: DeviceSheet }[] {
   const found = new Map<string, { first: number; sheet: DeviceSheet }>();
   for (const [at, { name, kind, weightKg, price: cost, currency, portName, ...port }] of lines.entries()) {
@@ -134,7 +134,9 @@ export function devicesOf(lines: readonly PortLine[]): { readonly first: number;
       id: `port-${number}`,
       name: portName === "" ? `Port ${number}` : portName,
       moduleId: null,
-      currentLimits: port.currentLimits.filter(({ amps }) => amps > 0),
+      currentLimits: port.currentLimits.filter(
+        (tier) => tier.amps !== null || tier.fromV !== null || tier.toV !== null,
+      ),
     };
     found.set(name, { ...known, sheet: { ...known.sheet, ports: [...known.sheet.ports, sheet] } });
   }

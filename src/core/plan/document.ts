@@ -60,7 +60,7 @@ export const labelSchema = z.strictObject({
 const tierSchema = z.strictObject({
   fromV: stated("fromV"),
   toV: stated("toV"),
-  amps: field("amps"),
+  amps: stated("amps"),
   nature: z.enum(limitNatures),
 });
 

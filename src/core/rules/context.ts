@@ -1,6 +1,13 @@
 import { operate, type OperatingPoint, portWindow, type Tracking, trackingOf, type Window } from "../input";
 import { createSolver, type InspectableSolution, type Net, type NetSolution } from "../net";
-import { type AssumedField, type LabelFit, type PanelModel, stcIrradianceWm2 } from "../panel";
+import {
+  type AssumedField,
+  type LabelDoubt,
+  type LabelFit,
+  type PanelModel,
+  type Reading,
+  stcIrradianceWm2,
+} from "../panel";
 import { type DeviceSheet, type PortSheet } from "../plan";
 import { type LimitSky, limitSkies, namedSky, rossCPerWm2, type Sky, type SiteClimate, tiltLight } from "../sky";
 import { keyOf, type Lane, lightOf, netOfRows, type Row, type Tile, type TileKey, tilesOfRows } from "../wiring";
@@ -25,6 +32,10 @@ export type Kind = {
   readonly model: PanelModel;
   readonly assumedFields: readonly AssumedField[];
   readonly measured: boolean;
+  /** What is odd about its label, short of what no panel could have. */
+  readonly doubts: readonly LabelDoubt[];
+  /** A reading of the label that would be free of doubt, if one is found. */
+  readonly reading: Reading | null;
 };
 
 /** Watts of one panel of a kind over a short stretch of a day. */
@@ -82,6 +93,12 @@ export function underSky(
   if (net === null) throw new Error("a lane without panels in use has no curve");
   const array = ground.solve(net);
   return { sky, array, operating: window === null ? null : operate(array, window, tracking) };
+}
+
+/** Where a lane runs at bright noon, all panels out, by its volts and amps alone; null while its ceiling is not known. */
+export function byAmps({ window, tracking, clear }: LaneContext): OperatingPoint | null {
+  const { array, operating } = clear.brightNoon;
+  return window === null || window.maxW === null ? operating : operate(array, { ...window, maxW: null }, tracking);
 }
 
 /** The rows with every panel out, flat and in full light; panels taken out stay out. */
@@ -203,12 +220,20 @@ export function labelAssumed(context: Pick<LaneContext, "kinds" | "tiles">, ...f
   );
 }
 
-/** Said with every rule that rests on the curve when a label could not be met exactly. */
+/** Said with every rule that rests on the curve: that it follows measured points, or could not meet its label exactly. */
 export function fitAssumed(context: Pick<LaneContext, "kinds" | "tiles">): Assumption[] {
   return kindsIn(context).flatMap(({ name, fit, measured }): Assumption[] => {
+    if (measured) return [{ type: "measured", panelName: name }];
     const missPct = Math.max(Math.abs(fit.missPct.vmp), Math.abs(fit.missPct.imp));
-    return missPct > 1 && !measured ? [{ type: "labelOff", panelName: name, missPct }] : [];
+    return missPct > 1 ? [{ type: "labelOff", panelName: name, missPct }] : [];
   });
+}
+
+/** Said with every rule of a lane: that it rests on a label in doubt. */
+export function doubtAssumed(context: Pick<LaneContext, "kinds" | "tiles">): Assumption[] {
+  return kindsIn(context).flatMap(({ name, doubts }): Assumption[] =>
+    doubts.length > 0 ? [{ type: "labelDoubt", panelName: name }] : [],
+  );
 }
 
 /** The kinds in use in a lane, each once. */

@@ -1,7 +1,7 @@
-import { type LimitedBy, operate, type Port, portWindow, wakeV } from "../input";
+import { type LimitedBy, operate, type Port, portWindow, type StatedTier, wakeV } from "../input";
 import { limitSkies } from "../sky";
 import { type Row } from "../wiring";
-import { type LaneContext, fitAssumed, kindOf, siteAssumed } from "./context";
+import { byAmps, type LaneContext, fitAssumed, kindOf, siteAssumed } from "./context";
 import { type CurrentFacts, type Judged, type Level, type StatedLimit, type Term } from "./finding";
 
 /** Short-circuit current is raised by this for bright cloud edges and snow glare. NEC 690.8(A)(1). */
@@ -31,10 +31,10 @@ export function current(context: LaneContext): Judged {
       tiles: [],
     };
   }
-  // with no ceiling known the amps are judged all the same
+  // watts have a limit and a line of their own; with no ceiling known the amps are judged all the same
   const loose = portWindow({ ...port, maxV: port.maxV ?? unknownCeilingV });
   const operating =
-    window === null && loose !== null ? operate(array, loose, context.tracking) : clear.brightNoon.operating;
+    window === null && loose !== null ? operate(array, { ...loose, maxW: null }, context.tracking) : byAmps(context);
   const running = operating !== null && operating.p > 0 ? operating : array.mpp;
   const sweepFromV = wakeV(port) ?? 0;
   const sweepToV = limitSkies.reduce((most, name) => Math.max(most, clear[name].array.vocV), 0);
@@ -59,6 +59,8 @@ export function current(context: LaneContext): Judged {
     facts.never !== null && (overNever || facts.running === null || facts.running.nature === "neverExceed");
   const told = absolute ? facts.never : facts.running;
   const judgedA = absolute ? facts.marginedIscA : facts.iscA;
+  const asked = port.currentLimits.find(({ amps }) => amps === null);
+  if (asked !== undefined && !overNever) return noTierAmps(asked, iscA);
   const { level, outcome } = grade(facts, overNever, operating?.limitedBy ?? "none");
   return {
     rule: "current",
@@ -68,6 +70,20 @@ export function current(context: LaneContext): Judged {
     marginPct: told === null ? null : 100 * (1 - judgedA / told.amps),
     assumptions: [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)],
     reason: { type: "current", outcome, ...facts },
+    tiles: [],
+  };
+}
+
+/** A range without its amps is a question, unless what is known is passed already. */
+function noTierAmps({ fromV, toV }: Pick<StatedTier, "fromV" | "toV">, iscA: number): Judged {
+  return {
+    rule: "current",
+    level: "open",
+    value: { value: iscA, unit: "A" },
+    limit: null,
+    marginPct: null,
+    assumptions: [],
+    reason: { type: "noTierAmps", fromV, toV, iscA },
     tiles: [],
   };
 }
@@ -135,12 +151,9 @@ function grade(
 
 /** Limits with their ranges: an end that is not stated reaches to the port's own. */
 function stated(port: Port): StatedLimit[] {
-  return port.currentLimits.map(({ fromV, toV, amps, nature }) => ({
-    fromV: fromV ?? 0,
-    toV: toV ?? port.maxV ?? Number.POSITIVE_INFINITY,
-    amps,
-    nature,
-  }));
+  return port.currentLimits.flatMap(({ fromV, toV, amps, nature }) =>
+    amps === null ? [] : [{ fromV: fromV ?? 0, toV: toV ?? port.maxV ?? Number.POSITIVE_INFINITY, amps, nature }],
+  );
 }
 
 function tightest(limits: readonly StatedLimit[]): StatedLimit | null {

@@ -1,5 +1,5 @@
 import { type CeilingBasis, type CurrentTier, type LimitNature, type OverVoltageOutcome } from "../input";
-import { type AssumedField } from "../panel";
+import { type AssumedField, type LabelDoubt, type Reading } from "../panel";
 import { type Mount, type SkyName } from "../sky";
 import { type Unit } from "../units";
 import { type Lane, type TileKey } from "../wiring";
@@ -23,6 +23,7 @@ export const ruleIds = [
   "reverse",
   "fuses",
   "shelf",
+  "label",
 ] as const;
 export type RuleId = (typeof ruleIds)[number];
 
@@ -40,6 +41,8 @@ export type Assumption =
   | { readonly type: "overVoltageDestroys" }
   | { readonly type: "clearFlatDay" }
   | { readonly type: "labelOff"; readonly panelName: string; readonly missPct: number }
+  | { readonly type: "labelDoubt"; readonly panelName: string }
+  | { readonly type: "measured"; readonly panelName: string }
   | { readonly type: "fuseRating"; readonly panelName: string; readonly amps: number }
   | { readonly type: "pwmDrop"; readonly volts: number }
   | { readonly type: "moduleFitted"; readonly name: string }
@@ -66,6 +69,7 @@ export type Reason =
       readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "within";
     } & CurrentFacts)
   | { readonly type: "noCurrentLimit"; readonly iscA: number }
+  | { readonly type: "noTierAmps"; readonly fromV: number | null; readonly toV: number | null; readonly iscA: number }
   | ({ readonly type: "watts"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & WattFacts)
   | { readonly type: "noWattLimit"; readonly labelW: number }
   | ({ readonly type: "shared"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & SharedFacts)
@@ -84,6 +88,7 @@ export type Reason =
     }
   | { readonly type: "noSystemVoltage"; readonly judgedV: number; readonly panelName: string }
   | { readonly type: "noBatteryVolts" }
+  | { readonly type: "label"; readonly panels: readonly DoubtedLabel[] }
   | {
       readonly type: "shelf";
       readonly panels: readonly { readonly panelName: string; readonly count: number }[];
@@ -94,6 +99,12 @@ export type Reason =
   | ({ readonly type: "mixedStates"; readonly outcome: "trapped" | "costly" | "some" } & MixedFacts)
   | ({ readonly type: "reverse"; readonly outcome: "over" | "borne" } & ReverseFacts)
   | ({ readonly type: "fuses"; readonly outcome: "noneFits" | "fuseEach" | "strictOnly" | "notNeeded" } & FuseFacts);
+
+export type DoubtedLabel = {
+  readonly panelName: string;
+  readonly doubts: readonly LabelDoubt[];
+  readonly reading: Reading | null;
+};
 
 export type ColdVocFacts = {
   /** The panels of the row with the most volts. */
@@ -161,7 +172,9 @@ export type WattFacts = {
   /** Solved at coldest dawn in full sun, W; and what a limit never to be exceeded is held against: whichever is more. */
   readonly coldW: number;
   readonly dueW: number;
+  /** What volts and amps let through at bright noon, W; and whether that is less than the array could give. */
   readonly noonW: number;
+  readonly withinAmps: boolean;
   readonly limitW: number;
   /** True when the limit is the battery side's amps × battery volts. */
   readonly fromBattery: boolean;
@@ -334,6 +347,7 @@ export const chartPartOfRule: Readonly<Record<RuleId, ChartPart>> = {
   reverse: { skies: ["coldDawn", "brightNoon"], edge: null },
   fuses: { skies: [], edge: null },
   shelf: { skies: [], edge: null },
+  label: { skies: [], edge: null },
 };
 
 export function worstLevel(found: readonly Pick<Finding, "level">[]): Level {

@@ -38,7 +38,7 @@ export {
 } from "./finding";
 export { createMemory, type Memory, type TileState } from "./memory";
 export { assumedSite, extraPanels, laneOf, type Missing, type OpenWiring, portOf } from "./open";
-export { panelNoonW } from "./watts";
+export { panelNoonW } from "./clear-month";
 export { rules } from "./rules";
 export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";
 export { type ColdBy } from "./cold-volts";

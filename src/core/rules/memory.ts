@@ -1,4 +1,4 @@
-import { type Measured, type PanelLabel } from "../panel";
+import { type LabelDraft, type Measured, type PanelLabel, type Reading, readingsThatFit } from "../panel";
 import { isLimitSky, type Sky, type SkyName } from "../sky";
 import { type Ground, type LaneContext, type SkyState, underSky } from "./context";
 import { type Judged } from "./finding";
@@ -24,6 +24,8 @@ export type TileState = {
  */
 export type Memory = {
   readonly fit: (label: PanelLabel, measured: Measured | null) => KindFit;
+  /** The reading that would reconcile a doubtful label, if there is one. */
+  readonly reading: (label: LabelDraft) => Reading | null;
   /** The ground of this key; a new one forgets the lanes built on the one before. */
   readonly ground: (key: string, make: () => Ground) => Ground;
   readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
@@ -40,6 +42,7 @@ const mostLanes = 64;
 
 export function createMemory(): Memory {
   const fits = new Map<string, KindFit>();
+  const readings = new Map<string, Reading | null>();
   const lanes = new Map<string, LaneContext | null>();
   const judged = new WeakMap<LaneContext, readonly Judged[]>();
   const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
@@ -48,6 +51,7 @@ export function createMemory(): Memory {
   return {
     fit: (label, measured) =>
       remembered(fits, JSON.stringify([label, measured]), mostFits, () => fitKind(label, measured)),
+    reading: (label) => remembered(readings, JSON.stringify(label), mostFits, () => readingsThatFit(label)[0] ?? null),
     ground: (key, make) => {
       if (kept?.key !== key) {
         lanes.clear();

@@ -1,7 +1,7 @@
 import { type Row, type Tile, tilesOfRows } from "../wiring";
 import { type LaneContext, fitAssumed, kindOf, siteAssumed, solveRows, termsOf, unshaded } from "./context";
 import { type Assumption, type Judged, type Level, type MismatchFacts } from "./finding";
-import { panelNoonW } from "./watts";
+import { panelNoonW } from "./clear-month";
 
 /** Losing more than this of what the panels could give apart is a cost to name; more than the second a remark. */
 const costlyLossPct = 10;

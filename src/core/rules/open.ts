@@ -1,9 +1,9 @@
 import {
   completeLabel,
+  doubtsAbout,
   impossibleIn,
   type LabelDoubt,
   type Reading,
-  readingsThatFit,
   readLabel,
   type RequiredField,
 } from "../panel";
@@ -14,7 +14,7 @@ import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverF
 import { coldVoltsOf } from "./cold";
 import { type Assumption } from "./finding";
 import { type Memory } from "./memory";
-import { clearDayOfOnePanel } from "./watts";
+import { clearDayOfOnePanel } from "./clear-month";
 
 /** What has to be there before a lane can be judged. */
 export type Missing =
@@ -51,7 +51,7 @@ export function openWiring(plan: Plan, lanes: readonly Lane[], memory: Memory): 
   const used = new Set(tilesOf(lanes).map((tile) => tile.panelId));
   const readings = plan.panels
     .filter((panel) => used.has(panel.id))
-    .map((panel) => ({ panel, reading: readKind(panel, memory.fit) }));
+    .map((panel) => ({ panel, reading: readKind(panel, memory) }));
   const kinds = new Map(
     readings.flatMap(({ panel, reading }) => (reading.type === "kind" ? [[panel.id, reading.kind] as const] : [])),
   );
@@ -102,16 +102,22 @@ export function portOf(
 
 function readKind(
   { id, label, measured }: PlanPanel,
-  fit: Memory["fit"],
+  { fit, reading: readingOf }: Memory,
 ): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
   const reading = readLabel(label);
   if (reading.type !== "label")
     return { type: "missing", missing: { type: "labelIncomplete", panelName: label.name, fields: reading.missing } };
-  const doubts = impossibleIn(label);
-  if (doubts.length > 0) {
-    const [first = null] = readingsThatFit(label);
-    return { type: "missing", missing: { type: "labelImpossible", panelName: label.name, doubts, reading: first } };
+  const impossible = impossibleIn(label);
+  if (impossible.length > 0) {
+    const missing = {
+      type: "labelImpossible",
+      panelName: label.name,
+      doubts: impossible,
+      reading: readingOf(label),
+    } as const;
+    return { type: "missing", missing };
   }
+  const doubts = doubtsAbout(label);
   const { label: fitted, points } = fit(reading.label, measured);
   const model = points?.type === "model" ? points.model : fitted.model;
   return {
@@ -123,6 +129,8 @@ function readKind(
       model,
       assumedFields: completeLabel(reading.label).assumed,
       measured: points?.type === "model",
+      doubts,
+      reading: doubts.length > 0 ? readingOf(label) : null,
     },
   };
 }

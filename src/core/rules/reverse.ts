@@ -2,7 +2,7 @@ import { type BranchState, type InspectableSolution } from "../net";
 import { stcIrradianceWm2 } from "../panel";
 import { asMatrix, lightOf, mapTiles, netOfRows, type Row, type Tile, tilesOfRows } from "../wiring";
 import { assumedFuseA } from "./fuses";
-import { isChanged, keysOf, kindOf, type LaneContext, siteAssumed, unshaded } from "./context";
+import { fitAssumed, isChanged, keysOf, kindOf, type LaneContext, siteAssumed, unshaded } from "./context";
 import { type Assumption, type Judged, type ReverseFacts } from "./finding";
 
 /** Amps below this are leakage, not a row being fed backwards. */
@@ -30,7 +30,7 @@ export function reverse(context: LaneContext): Judged | null {
     value: { value: facts.amps, unit: "A" },
     limit: { value: facts.fuseA, unit: "A" },
     marginPct: 100 * (1 - facts.amps / facts.fuseA),
-    assumptions: [...sites, ...assumed],
+    assumptions: [...sites, ...assumed, ...fitAssumed(context)],
     reason: { type: "reverse", outcome: over ? "over" : "borne", ...facts },
     tiles: keysOf([tile]),
   };

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
 import { effort, findingIn, mixedPlan, planWith, row, type Setting, tier, verdictOn } from "@/testing";
-import { applyChange, emptyPlan, type PortSheet } from "../plan";
+import { applyChange, type DeviceSheet, emptyPlan, type PortSheet } from "../plan";
 import { matrixRows, type Row } from "../wiring";
 import { assess, codeTableFactor, type Finding, type RuleId } from ".";
 
@@ -259,6 +259,118 @@ test("ports that share a limit are judged together, and what they take keeps it"
   expect(shared.reason.ports.reduce((sum, port) => sum + port.takenW, 0)).toBeCloseTo(700, 0);
   expect(verdict.takenW.brightNoon).toBeCloseTo(700, 0);
   expect(["note", "care"]).toContain(shared.level);
+});
+
+test("what amps, watts and a shared limit each leave on the roof adds up to what is not taken", () => {
+  const setting = fc.record({
+    roof: fc.integer({ min: 1, max: 4 }),
+    side: fc.integer({ min: 1, max: 3 }),
+    amps: fc.double({ min: 6, max: 30, noNaN: true }),
+    portW: fc.integer({ min: 150, max: 900 }),
+    sharedW: fc.integer({ min: 150, max: 1200 }),
+  });
+  const [group] = demoInputs.twoPortStation.groups;
+  const [low, high] = demoInputs.twoPortStation.ports;
+  fc.assert(
+    fc.property(setting, ({ roof, side, amps, portW, sharedW }) => {
+      const station = {
+        ...demoInputs.twoPortStation,
+        ports: [
+          { ...low, maxW: null },
+          { ...high, maxW: portW, currentLimits: [tier(amps, "drawsUpTo")] },
+        ],
+        groups: [{ ...group, maxW: sharedW }],
+      } as DeviceSheet;
+      const lanes = [
+        { inputId: "i", portId: "high", rows: matrixRows("a", 3, roof) },
+        { inputId: "i", portId: "low", rows: matrixRows("b", 1, side) },
+      ];
+      const verdict = verdictOn(
+        applyChange(mixedPlan([], station), { type: "rewire", wiringId: "wiring-1", counts: { a: 12, b: 3 }, lanes }),
+      );
+      const lostW = verdict.lanes.reduce((lost, { portId, skies }) => {
+        const at = (rule: RuleId) => verdict.findings.find((found) => found.id === `${rule}@i/${portId}`)?.reason;
+        const [byAmps, byWatts] = [at("current"), at("watts")];
+        const freeW = skies.brightNoon.array.mpp.p;
+        const left = byAmps?.type === "current" ? (byAmps.noonLossPct / 100) * freeW : 0;
+        return lost + left + (byWatts?.type === "watts" ? Math.max(0, byWatts.noonW - byWatts.limitW) : 0);
+      }, 0);
+      const shared = verdict.findings.find(({ rule }) => rule === "shared")?.reason;
+      const freeW = verdict.lanes.reduce((sum, { skies }) => sum + skies.brightNoon.array.mpp.p, 0);
+      const sharedLostW = shared?.type === "shared" ? shared.lostW : 0;
+      expect(freeW - lostW - sharedLostW).toBeCloseTo(verdict.takenW.brightNoon, 0);
+    }),
+    { numRuns: effort(20) },
+  );
+});
+
+test("a port whose ceiling nobody knows keeps its own name and watts beside the others of a shared limit", () => {
+  const [low, high] = demoInputs.twoPortStation.ports;
+  const [group] = demoInputs.twoPortStation.groups;
+  const device = {
+    ...demoInputs.twoPortStation,
+    ports: [{ ...low, maxV: null }, high],
+    groups: [{ ...group, maxW: 500, nature: "neverExceed" as const }],
+  } as DeviceSheet;
+  const lanes = [
+    { inputId: "i", portId: "low", rows: matrixRows("b", 2, 1) },
+    { inputId: "i", portId: "high", rows: matrixRows("a", 3, 1) },
+  ];
+  const plan = applyChange(mixedPlan([], device), {
+    type: "rewire",
+    wiringId: "wiring-1",
+    counts: { a: 3, b: 2 },
+    lanes,
+  });
+  const found = findingIn(plan, "shared");
+  if (found.reason.type !== "shared") throw new Error("expected a shared limit");
+  expect(found.level).toBe("stop");
+  expect(found.reason.ports.map(({ aloneW }) => aloneW > 0)).toEqual([false, true]);
+});
+
+describe("labels in doubt", () => {
+  // 185 W from 22.6 V × 8.63 A is 5 % off: odd, but a panel could have it
+  const doubtful = planWith({ series: 4, strings: 1, panel: { pmaxW: 185 } });
+
+  test("are told, and the doubt stands in every line that rests on them", () => {
+    const { findings } = verdictOn(doubtful);
+    const label = findings.find(({ rule }) => rule === "label");
+    expect(label).toMatchObject({ level: "care", reason: { panels: [{ doubts: [{ type: "powerNotProduct" }] }] } });
+    for (const { rule, assumptions } of findings)
+      if (rule !== "label")
+        expect(assumptions).toContainEqual({ type: "labelDoubt", panelName: demoPanels.rigid195.name });
+  });
+
+  test("little power for its size is worth knowing, no more", () => {
+    const large = planWith({ series: 4, strings: 1, panel: { lengthMm: 2500, widthMm: 1500 } });
+    expect(findingIn(large, "label").level).toBe("note");
+  });
+});
+
+test("what rests on a measured curve says so, and the cold is judged by the more of curve and label", () => {
+  const label = demoPanels.rigid195;
+  const vocV = 0.9 * (label.vocV ?? 0);
+  const points = Array.from({ length: 12 }, (_unused, k) => {
+    const v = (vocV * k) / 11;
+    return { v, i: Math.max(0, (label.iscA ?? 0) * (1 - Math.expm1((12 * v) / vocV) / Math.expm1(12))) };
+  });
+  const plain = planWith({ series: 4, strings: 1 });
+  const measured = applyChange(plain, {
+    type: "setMeasured",
+    panelId: "p",
+    measured: { irradianceWm2: 1000, cellTempC: 25, points },
+  });
+  const said = { type: "measured", panelName: demoPanels.rigid195.name };
+  for (const rule of ["hotVmp", "wake", "current", "watts", "mismatch"] as const)
+    expect([rule, findingIn(measured, rule).assumptions]).toEqual([rule, expect.arrayContaining([said])]);
+  expect(findingIn(measured, "coldVoc").value?.value).toBeCloseTo(findingIn(plain, "coldVoc").value?.value ?? 0, 6);
+});
+
+test("a range without its amps is a question, unless what is known is passed already", () => {
+  const port = (tiers: PortSheet["currentLimits"]) => ({ series: 4, strings: 1, port: { currentLimits: tiers } });
+  const unknown = { amps: null, fromV: 60, toV: null, nature: "drawsUpTo" as const };
+  expect(levelAndOutcome(finding("current", port([unknown])))).toEqual(["open", "noTierAmps"]);
+  expect(finding("current", port([tier(11.3, "neverExceed"), unknown])).level).toBe("stop");
 });
 
 test("one more in series never lowers the coldest volts, and every rule that applies answers", () => {

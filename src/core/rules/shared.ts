@@ -1,9 +1,10 @@
 import { type PortInUse, sharedOut } from "../input";
 import { type PlanInput, type PortGroup } from "../plan";
-import { type LaneContext, fitAssumed, siteAssumed, type SkyState } from "./context";
+import { doubtAssumed, type LaneContext, fitAssumed, siteAssumed, type SkyState } from "./context";
 import { brightSkyFactor, rowTerms } from "./current";
 import { type Amount, type Assumption, type Judged, type SharedFacts } from "./finding";
-import { clearMonthKwh, dueWatts, gradeClipping } from "./watts";
+import { clearMonthKwh, gradeClipping } from "./clear-month";
+import { dueWatts } from "./watts";
 
 /** Ports that stand before one limit under a sky: how each runs alone. */
 export function sharing(
@@ -22,7 +23,8 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
   const absolute = group.nature === "neverExceed";
   // what may never be exceeded counts every port, its ceiling known or not
   const members = absolute ? lanes : lanes.filter(({ window }) => window !== null);
-  const ports = sharing(members, ({ actual }) => actual.brightNoon);
+  const running = members.filter(({ window }) => window !== null);
+  const ports = sharing(running, ({ actual }) => actual.brightNoon);
   const [first] = members;
   if (first === undefined || (group.maxW === null && group.maxA === null)) return null;
   const taken = sharedOut(ports, { maxW: group.maxW, maxA: group.maxA });
@@ -30,15 +32,21 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
   const aloneA = sum(ports.map(({ alone }) => alone.i));
   const dueW = sum(members.map(dueWatts));
   const marginedIscA = brightSkyFactor * sum(members.flatMap(rowTerms).map(({ count, each }) => count * each));
-  const clear30 = group.maxW === null ? { totalKwh: 0, clippedKwh: 0 } : clearMonthKwh(members, group.maxW, "actual");
+  const clear30 =
+    group.maxW === null
+      ? { totalKwh: 0, clippedKwh: 0 }
+      : clearMonthKwh(members, group.maxW, ({ actual }) => actual.brightNoon);
   const facts: SharedFacts = {
     groupName: group.name,
-    ports: members.map(({ port }, k) => ({
-      name: port.name,
-      aloneW: ports[k]?.alone.p ?? 0,
-      aloneA: ports[k]?.alone.i ?? 0,
-      takenW: taken[k]?.p ?? 0,
-    })),
+    ports: members.map((member) => {
+      const k = running.indexOf(member);
+      return {
+        name: member.port.name,
+        aloneW: ports[k]?.alone.p ?? 0,
+        aloneA: ports[k]?.alone.i ?? 0,
+        takenW: taken[k]?.p ?? 0,
+      };
+    }),
     limitW: group.maxW,
     limitA: group.maxA,
     nature: group.nature,
@@ -55,10 +63,14 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
     ? ({ level: "stop", outcome: "overAbsolute" } as const)
     : gradeClipping(Math.max(facts.clippedPct, group.maxA === null ? 0 : lostPct));
   const assumptions: Assumption[] = [
-    { type: "equalShares" },
-    ...siteAssumed(first, "latitude", "mount"),
-    { type: "clearFlatDay" },
-    ...members.flatMap(fitAssumed),
+    ...(absolute
+      ? siteAssumed(first, "recordLow")
+      : [
+          { type: "equalShares" } as const,
+          ...siteAssumed(first, "latitude", "mount"),
+          { type: "clearFlatDay" } as const,
+        ]),
+    ...each(members.flatMap((member) => [...fitAssumed(member), ...doubtAssumed(member)])),
   ];
   // the limit that is passed is the one told; watts where none or both are
   const byAmps = group.maxA !== null && (group.maxW === null || (over && dueW <= group.maxW));
@@ -70,7 +82,7 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
     value: { value: judged, unit: limit.unit },
     limit,
     marginPct: 100 * (1 - judged / limit.value),
-    assumptions: absolute ? [] : assumptions,
+    assumptions,
     reason: { type: "shared", outcome, ...facts },
     tiles: [],
   };
@@ -90,6 +102,11 @@ export function groupsIn(
       ),
     })),
   );
+}
+
+/** Each once, though several ports take panels of one kind. */
+function each(assumptions: readonly Assumption[]): Assumption[] {
+  return [...new Map(assumptions.map((assumption) => [JSON.stringify(assumption), assumption])).values()];
 }
 
 function sum(values: readonly number[]): number {

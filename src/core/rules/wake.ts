@@ -1,6 +1,6 @@
 import { wakeV } from "../input";
 import { longestClearDay } from "../sky";
-import { type LaneContext, labelAssumed, siteAssumed, solveRowsAt } from "./context";
+import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRowsAt } from "./context";
 import { type Judged, type Level, type WakeFacts } from "./finding";
 
 /** Light of a dull morning under thick cloud, and of first light, W/m². */
@@ -37,6 +37,7 @@ export function wake(context: LaneContext): Judged | null {
     { type: "dullAir", valueC: dullAirC } as const,
     ...siteAssumed(context, "latitude"),
     ...labelAssumed(context, "tempCoVocPctPerC"),
+    ...fitAssumed(context),
   ];
   return {
     rule: "wake",

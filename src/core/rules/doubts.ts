@@ -1,0 +1,26 @@
+import { type LaneContext, kindsIn } from "./context";
+import { type Judged } from "./finding";
+
+/**
+ * A label that is odd, though a panel could have it: everything judged of the lane rests on it. How little a panel gives
+ * for its size is only worth knowing; any other doubt may stand for volts or amps that are not the panel's.
+ */
+export function doubts(context: LaneContext): Judged | null {
+  const panels = kindsIn(context).flatMap(({ name, doubts: found, reading }) =>
+    found.length === 0 ? [] : [{ panelName: name, doubts: found, reading }],
+  );
+  if (panels.length === 0) return null;
+  const mild = panels.every((panel) =>
+    panel.doubts.every(({ type, value, least }) => type === "wattsPerArea" && value < least),
+  );
+  return {
+    rule: "label",
+    level: mild ? "note" : "care",
+    value: null,
+    limit: null,
+    marginPct: null,
+    assumptions: [],
+    reason: { type: "label", panels },
+    tiles: [],
+  };
+}
