@@ -8,7 +8,7 @@ import { equalNet, type Net, solveNet } from "../src/core/net";
 import { fitLabel, fitPoints, type PanelLabel, readLabel } from "../src/core/panel";
 import { allMends } from "../src/core/finder";
 import { assess } from "../src/core/rules";
-import { newTile, type Row, rowOf } from "../src/core/wiring";
+import { countsOf, newTile, type Row, rowOf } from "../src/core/wiring";
 import { applyChange, emptyPlan, type Plan } from "../src/core/plan";
 import { spiceNetlist } from "../src/core/spice";
 import { anyLabel, anyNetWithParts } from "../src/testing";
@@ -141,7 +141,7 @@ function largePlan(): Plan {
     applyChange(stocked, { type: "addInput", id: "a", libraryId: null, device: demoInputs.twoPortStation }),
     { type: "addInput", id: "b", libraryId: null, device: demoInputs.threePortStation },
   );
-  return applyChange(fed, { type: "rewire", wiringId: "wiring-1", lanes, counts: {} });
+  return applyChange(fed, { type: "rewire", wiringId: "wiring-1", lanes, counts: countsOf(lanes) });
 }
 
 /** Random labels and nets, plausible and absurd: anything not finite and anything slow is counted. */

@@ -65,7 +65,7 @@ const groups: Readonly<Record<string, readonly Action[]>> = {
     {
       name: "in parallel with the one before",
       keys: ["p"],
-      buttons: ["Beside the one before"],
+      buttons: ["Beside its left neighbour"],
       said: /in parallel with Mossgate MG-195, half-cut, number 1/,
     },
     {

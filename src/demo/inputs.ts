@@ -1,4 +1,4 @@
-import { blankPort, type DeviceSheet } from "@/core/plan";
+import { blankPort, type DeviceSheet, madeUpCurrency } from "@/core/plan";
 
 /** Made-up power stations and charge controllers. */
 export const demoInputs = {
@@ -32,7 +32,7 @@ export const demoInputs = {
     modules: [],
     weightKg: 17.5,
     price: 1290,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   pressController: {
     name: "Lodestone Long, charge controller",
@@ -54,7 +54,7 @@ export const demoInputs = {
     modules: [],
     weightKg: 1.9,
     price: 214,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   boatController: {
     name: "Slatehill Narrow, charge controller",
@@ -76,7 +76,7 @@ export const demoInputs = {
     modules: [],
     weightKg: 1.1,
     price: 129,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   smallStation: {
     name: "Tuckbox Crumb, small station",
@@ -96,7 +96,7 @@ export const demoInputs = {
     modules: [],
     weightKg: 3.4,
     price: 239,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   middleStation: {
     name: "Kitebag Middle, station",
@@ -126,7 +126,7 @@ export const demoInputs = {
     modules: [{ id: "loft", name: "Loft box, second input" }],
     weightKg: 8.2,
     price: 519,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   pwmController: {
     name: "Ferrybridge Plain, small PWM controller",
@@ -148,7 +148,7 @@ export const demoInputs = {
     modules: [],
     weightKg: 0.2,
     price: 24,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   batteryLimitedController: {
     name: "Slatehill Brook, charge controller",
@@ -171,7 +171,7 @@ export const demoInputs = {
     modules: [],
     weightKg: 0.6,
     price: 88,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   climbingController: {
     name: "Cobblebank Early, low-cost controller",
@@ -193,7 +193,7 @@ export const demoInputs = {
     modules: [],
     weightKg: 0.5,
     price: 59,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   threePortStation: {
     name: "Haybarn Tithe, three-port station",
@@ -242,7 +242,7 @@ export const demoInputs = {
     modules: [{ id: "rear", name: "Rear solar module" }],
     weightKg: 45,
     price: 3190,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
   highVoltInput: {
     name: "Millrace Weir, high-volt charger",
@@ -263,6 +263,6 @@ export const demoInputs = {
     modules: [],
     weightKg: 5.8,
     price: 690,
-    currency: "EUR",
+    currency: madeUpCurrency,
   },
 } as const satisfies Record<string, DeviceSheet>;

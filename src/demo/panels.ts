@@ -1,9 +1,11 @@
-import { blankLabel, type PanelSheet } from "@/core/plan";
+import { blankLabel, madeUpCurrency, type PanelSheet } from "@/core/plan";
+
+const madeUp = (name: string): PanelSheet => ({ ...blankLabel(name), currency: madeUpCurrency });
 
 /** Made-up panels of real variety. Makers, models and numbers are invented; each label is consistent in itself. */
 export const demoPanels = {
   rigid120: {
-    ...blankLabel("Brindlewick BR-120, 12 V class"),
+    ...madeUp("Brindlewick BR-120, 12 V class"),
     pmaxW: 120,
     vmpV: 18.9,
     impA: 6.35,
@@ -22,7 +24,7 @@ export const demoPanels = {
     price: 74,
   },
   rigid195: {
-    ...blankLabel("Mossgate MG-195, half-cut"),
+    ...madeUp("Mossgate MG-195, half-cut"),
     pmaxW: 195,
     vmpV: 22.8,
     impA: 8.56,
@@ -41,7 +43,7 @@ export const demoPanels = {
     price: 112,
   },
   rigid410: {
-    ...blankLabel("Corrigeen CG-410, half-cut"),
+    ...madeUp("Corrigeen CG-410, half-cut"),
     pmaxW: 410,
     vmpV: 31.3,
     impA: 13.1,
@@ -60,7 +62,7 @@ export const demoPanels = {
     price: 148,
   },
   poly240: {
-    ...blankLabel("Dunlow DL-240, poly"),
+    ...madeUp("Dunlow DL-240, poly"),
     cellType: "poly",
     pmaxW: 240,
     vmpV: 30.6,
@@ -80,7 +82,7 @@ export const demoPanels = {
     price: 82,
   },
   flexible100: {
-    ...blankLabel("Sallow SL-100, flexible"),
+    ...madeUp("Sallow SL-100, flexible"),
     kind: "flexible",
     pmaxW: 100,
     vmpV: 17.6,
@@ -96,7 +98,7 @@ export const demoPanels = {
     price: 119,
   },
   film160: {
-    ...blankLabel("Pellwater PW-160, peel and stick"),
+    ...madeUp("Pellwater PW-160, peel and stick"),
     kind: "thinFilm",
     cellType: "cigs",
     pmaxW: 160,
@@ -117,7 +119,7 @@ export const demoPanels = {
     price: 362,
   },
   folding160: {
-    ...blankLabel("Thornby TF-160, folding pair"),
+    ...madeUp("Thornby TF-160, folding pair"),
     kind: "folding",
     pmaxW: 160,
     vmpV: 20.2,
@@ -136,7 +138,7 @@ export const demoPanels = {
     stowedDepthMm: 45,
   },
   blanket60: {
-    ...blankLabel("Wimble W-60, blanket"),
+    ...madeUp("Wimble W-60, blanket"),
     kind: "blanket",
     pmaxW: 60,
     vmpV: 18,
@@ -154,7 +156,7 @@ export const demoPanels = {
     stowedDepthMm: 60,
   },
   rigid60: {
-    ...blankLabel("Brindlewick BR-60, narrow"),
+    ...madeUp("Brindlewick BR-60, narrow"),
     pmaxW: 60,
     vmpV: 18.6,
     impA: 3.23,
@@ -173,7 +175,7 @@ export const demoPanels = {
     price: 49,
   },
   rigid225: {
-    ...blankLabel("Mossgate MG-225, 24 V class"),
+    ...madeUp("Mossgate MG-225, 24 V class"),
     pmaxW: 225,
     vmpV: 37.6,
     impA: 5.99,
@@ -192,7 +194,7 @@ export const demoPanels = {
     price: 121,
   },
   rigid545: {
-    ...blankLabel("Corrigeen CG-545, large half-cut"),
+    ...madeUp("Corrigeen CG-545, large half-cut"),
     pmaxW: 545,
     vmpV: 41.8,
     impA: 13.04,
@@ -211,7 +213,7 @@ export const demoPanels = {
     price: 189,
   },
   flexible170: {
-    ...blankLabel("Sallow SL-170, flexible"),
+    ...madeUp("Sallow SL-170, flexible"),
     kind: "flexible",
     pmaxW: 170,
     vmpV: 19.2,
@@ -229,7 +231,7 @@ export const demoPanels = {
     price: 194,
   },
   film105: {
-    ...blankLabel("Pellwater PW-105, short film"),
+    ...madeUp("Pellwater PW-105, short film"),
     kind: "thinFilm",
     cellType: "cigs",
     pmaxW: 105,
@@ -250,7 +252,7 @@ export const demoPanels = {
     price: 251,
   },
   folding400: {
-    ...blankLabel("Thornby TF-400, four leaves"),
+    ...madeUp("Thornby TF-400, four leaves"),
     kind: "folding",
     pmaxW: 400,
     vmpV: 41.0,
@@ -269,7 +271,7 @@ export const demoPanels = {
     stowedDepthMm: 90,
   },
   blanket120: {
-    ...blankLabel("Wimble W-120, blanket"),
+    ...madeUp("Wimble W-120, blanket"),
     kind: "blanket",
     pmaxW: 120,
     vmpV: 18.2,

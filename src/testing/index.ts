@@ -1,6 +1,17 @@
 export { effort } from "./effort";
 export { anyLabel, anyNet, anyNetWithParts, number, plausibleLabel, plausiblePanel } from "./nets";
-export { changed, demoPlan, findingIn, mixedPlan, planWith, row, type Setting, tier, verdictOn } from "./plans";
+export {
+  changed,
+  demoPlan,
+  findingIn,
+  mixedPlan,
+  planWith,
+  portsPlan,
+  row,
+  type Setting,
+  tier,
+  verdictOn,
+} from "./plans";
 export { type Due, type DueRule, type DueStop, dueStops } from "./due-stops";
 export { dice, type Dice } from "./random";
 export { randomPlan } from "./random-plans";

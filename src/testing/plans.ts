@@ -8,7 +8,7 @@ import {
   type PortSheet,
 } from "@/core/plan";
 import { assess, type Assessment, type Finding, type RuleId } from "@/core/rules";
-import { newTile, type Row, rowOf, type Tile } from "@/core/wiring";
+import { countsOf, newTile, type Row, rowOf, type Tile } from "@/core/wiring";
 import { demoInputs, demoPanels, demoPlans } from "@/demo";
 
 /** Plans to try things on, and what is said of them. */
@@ -44,24 +44,39 @@ export function planWith({ panel = {}, port = {}, site = {}, series, strings }: 
       device: { ...demoInputs.twoPortStation, ports: [{ ...high, ...port }], groups: [] },
     },
     { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap", ...site } },
-    { type: "fillLane", wiringId: "wiring-1", inputId: "i", portId: "high", panelId: "p", series, strings },
+    {
+      type: "fillLane",
+      wiringId: "wiring-1",
+      inputId: "i",
+      portId: "high",
+      panelId: "p",
+      series,
+      strings,
+      more: series * strings,
+    },
   ];
   return changed(emptyPlan("Rules"), ...changes);
 }
 
-/** A plan of several kinds on the two-port station, its rows as given. */
+/** A plan of several kinds on one port, of the two-port station unless asked otherwise, its rows as given. */
 export function mixedPlan(
   rows: readonly Row[],
   device: DeviceSheet = demoInputs.twoPortStation,
   portId = "high",
 ): Plan {
+  return portsPlan(device, { [portId]: rows });
+}
+
+/** The same with rows on several ports. */
+export function portsPlan(device: DeviceSheet, rowsOf: Readonly<Record<string, readonly Row[]>>): Plan {
+  const lanes = Object.entries(rowsOf).map(([portId, rows]) => ({ inputId: "i", portId, rows }));
   const changes: Change[] = [
     { type: "addPanel", id: "a", libraryId: null, label: demoPanels.rigid195 },
     { type: "addPanel", id: "b", libraryId: null, label: demoPanels.rigid120 },
     { type: "addPanel", id: "c", libraryId: null, label: demoPanels.rigid225 },
     { type: "addInput", id: "i", libraryId: null, device },
     { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap" } },
-    { type: "rewire", wiringId: "wiring-1", lanes: [{ inputId: "i", portId, rows }], counts: {} },
+    { type: "rewire", wiringId: "wiring-1", lanes, counts: countsOf(lanes) },
   ];
   return changed(emptyPlan("Mixed"), ...changes);
 }

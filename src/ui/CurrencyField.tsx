@@ -1,5 +1,6 @@
 "use client";
 
+import { madeUpCurrency } from "@/core/plan";
 import { ChoiceField } from "./ChoiceField";
 
 const usual = ["EUR", "GBP", "USD", "CHF", "SEK", "NOK", "DKK", "PLN", "CAD", "AUD", "NZD"];
@@ -11,7 +12,7 @@ export function CurrencyField({ value, onChoice }: { value: string; onChoice: (c
     <ChoiceField
       label="Currency"
       value={value}
-      options={codes.map((code) => ({ value: code, text: code }))}
+      options={codes.map((code) => ({ value: code, text: code === madeUpCurrency ? `${code} (made up)` : code }))}
       onChoice={onChoice}
     />
   );

@@ -95,7 +95,7 @@ export function dangerWords(
   const highestV = verdicts.reduce(
     (most, verdict) =>
       verdict?.type === "assessed"
-        ? verdict.lanes.reduce((high, lane) => Math.max(high, lane.skies.coldDawn.array.vocV), most)
+        ? verdict.lanes.reduce((high, lane) => Math.max(high, lane.skies.coldDawn.openV), most)
         : most,
     0,
   );

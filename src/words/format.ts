@@ -1,3 +1,4 @@
+import { madeUpCurrency } from "@/core/plan";
 import { type Unit, showingOf, toShown, type UnitSystem } from "@/core/units";
 
 /** A worked-out number with its unit, always with the same decimals: "47.3 V". Uses a true minus sign. */
@@ -40,9 +41,9 @@ export function kwh(value: number): string {
   return `${value.toFixed(1)}\u00a0kWh`;
 }
 
-/** Money with its currency's code: "0.57 EUR"; whole from a hundred on. */
+/** Money with its currency's code: "0.57 EUR"; whole from a hundred on. A price of the worked examples says that it is made up. */
 export function money(value: number, currency: string): string {
-  return `${value.toFixed(value >= 100 ? 0 : 2)}\u00a0${currency}`;
+  return `${value.toFixed(value >= 100 ? 0 : 2)}\u00a0${currency === madeUpCurrency ? "(made\u00a0up)" : currency}`;
 }
 
 /** "1 Stop", "2 Stops". */

@@ -32,6 +32,7 @@ const anyPlan: fc.Arbitrary<Plan> = fc
       panelId,
       series,
       strings,
+      more: series * strings,
     });
     changed = applyChange(changed, {
       type: "setPort",

@@ -15,7 +15,7 @@ import {
   takenW,
   worstLevel,
 } from "../rules";
-import { keyOf, type Lane, tilesOf } from "../wiring";
+import { countsOf, keyOf, tilesOf } from "../wiring";
 import { type Candidate, candidatesFor } from "./candidates";
 
 /** Wirings whose noon watts differ by less than this share count as equal. */
@@ -150,13 +150,6 @@ function tryOut(open: OpenWiring, candidate: Candidate): Tried | null {
     modules: extraModules,
     shelved: [...before].filter((key) => !kept.has(key)).length,
   };
-}
-
-/** Pieces of each kind a wiring needs the plan to have. */
-function countsOf(lanes: readonly Lane[]): Record<string, number> {
-  const counts: Record<string, number> = {};
-  for (const { panelId, piece } of tilesOf(lanes)) counts[panelId] = Math.max(counts[panelId] ?? 0, piece);
-  return counts;
 }
 
 /** Fewest Stops, then nothing to buy, then most watts at noon, then the fewest put away, then the mildest remarks. */

@@ -1,9 +1,9 @@
 import {
+  countsOf,
   freePieces,
   keyOf,
   type Lane,
   mapLanes,
-  matrixRows,
   newTile,
   rowOf,
   type Stance,
@@ -20,6 +20,7 @@ import {
   type Stop,
   type Wiring,
 } from "./document";
+import { fillLane, type Filling } from "./fill";
 
 /** Everything a person can do to a plan. Each is data, so that it can be replayed, tested and named. */
 export type Change =
@@ -49,15 +50,12 @@ export type Change =
       readonly lanes: readonly Lane[];
       readonly counts: Readonly<Record<string, number>>;
     }
-  | {
+  | ({
       readonly type: "fillLane";
       readonly wiringId: string;
-      readonly inputId: string | null;
-      readonly portId: string | null;
-      readonly panelId: string;
-      readonly series: number;
-      readonly strings: number;
-    }
+      /** Panels that may be put into the plan for it; with fewer than it lacks nothing changes. */
+      readonly more: number;
+    } & Filling)
   | {
       readonly type: "setTiles";
       readonly wiringId: string;
@@ -131,17 +129,17 @@ export function applyChange(plan: Plan, change: Change): Plan {
     }
     case "setWiring":
       return withWiring(plan, change.wiringId, (wiring) => ({ ...wiring, ...change.patch }));
-    case "rewire": {
-      const { counts } = change;
-      const panels = plan.panels.map((panel) => ({ ...panel, count: Math.max(panel.count, counts[panel.id] ?? 0) }));
-      return withWiring({ ...plan, panels }, change.wiringId, (wiring) => ({ ...wiring, lanes: plain(change.lanes) }));
-    }
+    case "rewire":
+      return rewired(plan, change.wiringId, change.lanes, change.counts);
     case "fillLane":
       return filled(plan, change);
     case "setTiles": {
       const keys = new Set(change.keys);
       const patch = (tile: Tile) => (keys.has(keyOf(tile)) ? { ...tile, ...change.patch } : tile);
-      return withWiring(plan, change.wiringId, (wiring) => ({ ...wiring, lanes: mapLanes(wiring.lanes, patch) }));
+      return withWiring(plan, change.wiringId, (wiring) => ({
+        ...wiring,
+        lanes: plain(mapLanes(wiring.lanes, patch)),
+      }));
     }
     case "copyWiring":
       return {
@@ -157,32 +155,25 @@ export function applyChange(plan: Plan, change: Change): Plan {
   }
 }
 
-/** A lane filled with equal strings of one kind; the plan gets as many of that kind as that takes. */
-function filled(
-  plan: Plan,
-  { wiringId, inputId, portId, panelId, series, strings }: Extract<Change, { type: "fillLane" }>,
-): Plan {
-  return withWiring(plan, wiringId, (wiring) => {
-    const isThis = (lane: Lane) => lane.inputId === inputId && lane.portId === portId;
-    const others = wiring.lanes.filter((lane) => !isThis(lane));
-    const taken = new Set(tilesOf(others).map(keyOf));
-    const was = new Map(tilesOf(wiring.lanes).map((tile) => [keyOf(tile), tile]));
-    const free = freePieces(panelId, series * strings, taken);
-    const rows = matrixRows(panelId, series, strings).map((row, r) => ({
-      ...row,
-      // a panel that stays keeps its shade, tilt and stance
-      items: row.items.map(
-        (_, k) => was.get(`${panelId}.${free[r * series + k]}`) ?? newTile(panelId, free[r * series + k] as number),
-      ),
-    }));
-    const lane: Lane = { inputId, portId, rows };
-    return {
-      ...wiring,
-      lanes: wiring.lanes.some(isThis)
-        ? wiring.lanes.map((known) => (isThis(known) ? lane : known))
-        : [...wiring.lanes, lane],
-    };
+/** A lane filled with equal rows, where the plan has as many panels or is given them by the same change. */
+function filled(plan: Plan, { wiringId, more, ...filling }: Extract<Change, { type: "fillLane" }>): Plan {
+  const wiring = plan.wirings.find(({ id }) => id === wiringId);
+  if (wiring === undefined) return plan;
+  const { lanes, lacks } = fillLane(plan, wiring, filling);
+  return lacks > more ? plan : rewired(plan, wiringId, lanes, lacks > 0 ? countsOf(lanes) : {});
+}
+
+/** A wiring with other lanes. Counts only grow as they are given: lanes of panels that the plan does not have change nothing. */
+function rewired(plan: Plan, wiringId: string, lanes: readonly Lane[], counts: Readonly<Record<string, number>>): Plan {
+  const grown = plan.panels.map((panel) => {
+    const count = Math.max(panel.count, counts[panel.id] ?? 0);
+    return count === panel.count ? panel : { ...panel, count };
   });
+  const has = new Map(grown.map(({ id, count }) => [id, count]));
+  if (tilesOf(lanes).some(({ panelId, piece }) => piece > (has.get(panelId) ?? 0))) return plan;
+  // the same list where no count grew, so that what depends on the panels is not worked out again
+  const panels = grown.every((panel, k) => panel === plan.panels[k]) ? plan.panels : grown;
+  return withWiring({ ...plan, panels }, wiringId, (wiring) => ({ ...wiring, lanes: plain(lanes) }));
 }
 
 /** Fewer of a kind: panels on the shelf go first, and wired ones take over their numbers. */
@@ -219,22 +210,8 @@ function plain(lanes: readonly Lane[]): Lane[] {
   return lanes.filter((lane) => lane.rows.length > 0);
 }
 
-/** Changes one wiring; panels it newly uses are counted in the plan. */
 function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wiring): Plan {
-  const wirings = patchById(plan.wirings, wiringId, (wiring) => {
-    const changed = change(wiring);
-    return { ...changed, lanes: plain(changed.lanes) };
-  });
-  const tiles = tilesOf(wirings.find((wiring) => wiring.id === wiringId)?.lanes ?? []);
-  const panels = plan.panels.map((panel) => {
-    const most = tiles.reduce(
-      (highest, tile) => (tile.panelId === panel.id ? Math.max(highest, tile.piece) : highest),
-      0,
-    );
-    return most > panel.count ? { ...panel, count: most } : panel;
-  });
-  // the same list where no count grew, so that what depends on the panels is not worked out again
-  return { ...plan, panels: panels.every((panel, k) => panel === plan.panels[k]) ? plan.panels : panels, wirings };
+  return { ...plan, wirings: patchById(plan.wirings, wiringId, change) };
 }
 
 export function withPort(device: DeviceSheet, portId: string, patch: Partial<Omit<PortSheet, "id">>): DeviceSheet {

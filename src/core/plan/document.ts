@@ -216,6 +216,8 @@ export function emptyPlan(planName: string): Plan {
 }
 
 const usualCurrency = "EUR";
+/** The code ISO 4217 keeps for tests: a price that no seller asks. */
+export const madeUpCurrency = "XTS";
 
 /** A label with nothing on it yet. */
 export function blankLabel(labelName: string): PanelSheet {

@@ -2,6 +2,7 @@ export { planFileName, planFileText } from "./file";
 export { type PlanFault } from "./fault";
 export { applyChange, type Change, withoutPort, withPort } from "./change";
 export { differences } from "./differences";
+export { fillLane, type Filling } from "./fill";
 export {
   blankDevice,
   blankLabel,
@@ -11,6 +12,7 @@ export {
   emptyPlan,
   inputKinds,
   labelSchema,
+  madeUpCurrency,
   panelKinds,
   type PanelSheet,
   type Plan,

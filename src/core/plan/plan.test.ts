@@ -204,6 +204,7 @@ const anyChange: fc.Arbitrary<Change> = fc.oneof(
     panelId: fc.constant("p"),
     series: fc.integer({ min: 1, max: 5 }),
     strings: fc.integer({ min: 1, max: 3 }),
+    more: fc.integer({ min: 0, max: 15 }),
   }),
   fc.record({
     type: fc.constant("setCount" as const),
@@ -340,17 +341,26 @@ describe("an older plan file", () => {
 });
 
 describe("fewer panels of a kind", () => {
-  const filled = applyChange(withParts, {
-    type: "fillLane",
-    wiringId: "wiring-1",
-    inputId: "i",
-    portId: "high",
-    panelId: "p",
-    series: 3,
-    strings: 2,
-  });
+  const filling = (more: number) =>
+    applyChange(withParts, {
+      type: "fillLane",
+      wiringId: "wiring-1",
+      inputId: "i",
+      portId: "high",
+      panelId: "p",
+      series: 3,
+      strings: 2,
+      more,
+    });
+  const filled = filling(6);
 
-  test("filling a lane counts the panels it takes", () => expect(filled.panels[0]?.count).toBe(7));
+  test("filling a lane takes panels only as it is given them: one too few changes nothing", () => {
+    expect(filled.panels[0]?.count).toBe(7);
+    expect(filling(5)).toBe(withParts);
+    const rewire = { type: "rewire", wiringId: "wiring-1", lanes: filled.wirings[0]?.lanes ?? [] } as const;
+    expect(applyChange(withParts, { ...rewire, counts: {} })).toBe(withParts);
+    expect(applyChange(withParts, { ...rewire, counts: { p: 7 } })).toEqual(filled);
+  });
 
   test("takes the ones on the shelf first, then wired ones, and never breaks the plan", () => {
     for (let count = 7; count >= 1; count--) {

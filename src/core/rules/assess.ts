@@ -3,6 +3,7 @@ import { type Net, type NetSolution } from "../net";
 import { type Plan, type PortSheet } from "../plan";
 import { equinoxNoon, isLimitSky, type Moment, type Sky, skyAt, type SkyName, skyNames } from "../sky";
 import { keyOf, type LaneRef, sameLane, type Tile, type TileKey } from "../wiring";
+import { mostColdVolts } from "./cold-voc";
 import { type LaneContext, netUnderSky, type SkyState } from "./context";
 import { type Finding, type Level, type Placed, type Where, worstLevel } from "./finding";
 import { panelStates } from "./reverse";
@@ -22,6 +23,8 @@ export type SkyView = {
   readonly sky: Sky;
   readonly array: Omit<NetSolution, "curve"> & { readonly curve: NetSolution["curve"] | null };
   readonly operating: OperatingPoint | null;
+  /** Volts with nothing connected, V; of the coldest dawn those that are judged, of any part that can stand alone. */
+  readonly openV: number;
 };
 
 export type LaneView = {
@@ -107,6 +110,7 @@ function viewOf(context: LaneContext, memory: Memory, look: Look): LaneView {
     return {
       sky,
       operating,
+      openV: name === "coldDawn" ? mostColdVolts(context, context.lane.rows).volts : array.vocV,
       array: {
         curve: drawn ? array.curve : null,
         vocV: array.vocV,

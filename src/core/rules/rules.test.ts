@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
-import { effort, findingIn, mixedPlan, planWith, row, type Setting, tier, verdictOn } from "@/testing";
+import { effort, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, tier, verdictOn } from "@/testing";
 import { applyChange, type DeviceSheet, emptyPlan, type PortSheet } from "../plan";
 import { matrixRows, type Row } from "../wiring";
 import { assess, codeTableFactor, type Finding, type RuleId } from ".";
@@ -244,16 +244,7 @@ describe("waking on a dull morning", () => {
 
 test("ports that share a limit are judged together, and what they take keeps it", () => {
   const station = { ...demoInputs.twoPortStation, groups: [{ ...demoInputs.twoPortStation.groups[0], maxW: 700 }] };
-  const plan = applyChange(mixedPlan(matrixRows("a", 4, 1), station), {
-    type: "rewire",
-    wiringId: "wiring-1",
-    counts: {},
-    lanes: [
-      { inputId: "i", portId: "high", rows: matrixRows("a", 4, 1) },
-      { inputId: "i", portId: "low", rows: matrixRows("b", 2, 1) },
-    ],
-  });
-  const verdict = verdictOn(plan);
+  const verdict = verdictOn(portsPlan(station, { high: matrixRows("a", 4, 1), low: matrixRows("b", 2, 1) }));
   const shared = verdict.findings.find(({ rule }) => rule === "shared");
   if (shared?.reason.type !== "shared") throw new Error("expected a shared limit");
   expect(shared.reason.ports.reduce((sum, port) => sum + port.takenW, 0)).toBeCloseTo(700, 0);
@@ -281,13 +272,7 @@ test("what amps, watts and a shared limit each leave on the roof adds up to what
         ],
         groups: [{ ...group, maxW: sharedW }],
       } as DeviceSheet;
-      const lanes = [
-        { inputId: "i", portId: "high", rows: matrixRows("a", 3, roof) },
-        { inputId: "i", portId: "low", rows: matrixRows("b", 1, side) },
-      ];
-      const verdict = verdictOn(
-        applyChange(mixedPlan([], station), { type: "rewire", wiringId: "wiring-1", counts: { a: 12, b: 3 }, lanes }),
-      );
+      const verdict = verdictOn(portsPlan(station, { high: matrixRows("a", 3, roof), low: matrixRows("b", 1, side) }));
       const lostW = verdict.lanes.reduce((lost, { portId, skies }) => {
         const at = (rule: RuleId) => verdict.findings.find((found) => found.id === `${rule}@i/${portId}`)?.reason;
         const [byAmps, byWatts] = [at("current"), at("watts")];
@@ -312,16 +297,7 @@ test("a port whose ceiling nobody knows keeps its own name and watts beside the 
     ports: [{ ...low, maxV: null }, high],
     groups: [{ ...group, maxW: 500, nature: "neverExceed" as const }],
   } as DeviceSheet;
-  const lanes = [
-    { inputId: "i", portId: "low", rows: matrixRows("b", 2, 1) },
-    { inputId: "i", portId: "high", rows: matrixRows("a", 3, 1) },
-  ];
-  const plan = applyChange(mixedPlan([], device), {
-    type: "rewire",
-    wiringId: "wiring-1",
-    counts: { a: 3, b: 2 },
-    lanes,
-  });
+  const plan = portsPlan(device, { low: matrixRows("b", 2, 1), high: matrixRows("a", 3, 1) });
   const found = findingIn(plan, "shared");
   if (found.reason.type !== "shared") throw new Error("expected a shared limit");
   expect(found.level).toBe("stop");

@@ -1,5 +1,5 @@
 import { demoInputs, demoPanels } from "@/demo";
-import { changed, findingIn, mixedPlan, planWith, row, type Setting, verdictOn } from "@/testing";
+import { changed, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, verdictOn } from "@/testing";
 import { type PanelSheet, type Plan } from "../plan";
 import { matrixRows, newTile, type Row, type Tile } from "../wiring";
 import { assess, type Finding, lookInto, openById, type RuleId } from ".";
@@ -128,15 +128,7 @@ describe("light hangs on the panel and the sky alone", () => {
     const one = row(["a", 1, { tiltDeg: -40 }], ["a", 2, { tiltDeg: -40 }]);
     const other = row(["b", 1], ["b", 2]);
     const alone = (rows: readonly Row[], portId: string) => noonW(mixedPlan(rows, demoInputs.twoPortStation, portId));
-    const split = changed(mixedPlan([one], demoInputs.twoPortStation, "high"), {
-      type: "rewire",
-      wiringId: "wiring-1",
-      counts: {},
-      lanes: [
-        { inputId: "i", portId: "high", rows: [one] },
-        { inputId: "i", portId: "low", rows: [other] },
-      ],
-    });
+    const split = portsPlan(demoInputs.twoPortStation, { high: [one], low: [other] });
     expect(noonW(split) / (alone([one], "high") + alone([other], "low"))).toBeCloseTo(1, 3);
   });
 });
@@ -237,15 +229,7 @@ test("a port of two groups gives way once, to the tighter of their limits", () =
     }));
   const takenW = (maxW: readonly number[]) => {
     const device = { ...demoInputs.twoPortStation, groups: groups(maxW) };
-    const plan = changed(mixedPlan([], device), {
-      type: "rewire",
-      wiringId: "wiring-1",
-      counts: {},
-      lanes: [
-        { inputId: "i", portId: "high", rows: matrixRows("a", 4, 1) },
-        { inputId: "i", portId: "low", rows: matrixRows("b", 2, 1) },
-      ],
-    });
+    const plan = portsPlan(device, { high: matrixRows("a", 4, 1), low: matrixRows("b", 2, 1) });
     return verdictOn(plan).takenW.brightNoon;
   };
   expect(takenW([500])).toBeCloseTo(500, 0);

@@ -13,6 +13,7 @@ export { lightAt, lightOf, netOfRows, type TileSky } from "./net";
 export { joiningParts, type JoiningParts } from "./parts";
 export {
   asMatrix,
+  countsOf,
   depthOf,
   freePieces,
   keyOf,

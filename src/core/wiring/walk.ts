@@ -122,6 +122,13 @@ export function asMatrix(
   return alike ? { panelId, series: first.items.length, strings: rows.length } : null;
 }
 
+/** Pieces of each kind that some lanes need a plan to have. */
+export function countsOf(lanes: readonly Lane[]): Record<string, number> {
+  const counts: Record<string, number> = {};
+  for (const { panelId, piece } of tilesOf(lanes)) counts[panelId] = Math.max(counts[panelId] ?? 0, piece);
+  return counts;
+}
+
 /** The lowest pieces of a kind that are not taken. */
 export function freePieces(panelId: string, wanted: number, taken: ReadonlySet<TileKey>): number[] {
   const free: number[] = [];

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { Plus, Trash2 } from "lucide-react";
+import { Copy, Plus, Trash2 } from "lucide-react";
 import { blankPort, type DeviceSheet, inputKinds, type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { ChoiceField, CurrencyField, QuantityField, TextLine } from "@/ui";
@@ -23,6 +23,11 @@ type Props = {
 /** A device's data sheet: what it is, its ports one at a time, what they share. */
 export function DeviceForm({ editor, port, onPort, onField }: Props) {
   const { ports } = editor.device;
+  const add = (sheet: PortSheet) => {
+    editor.addPort(sheet);
+    onPort(sheet.id);
+  };
+  const nextName = `Port ${ports.length + 1}`;
   return (
     <>
       <Head editor={editor} onField={onField} />
@@ -41,17 +46,22 @@ export function DeviceForm({ editor, port, onPort, onField }: Props) {
           ))}
         </Box>
         {ports.length < mostPorts && (
-          <Button
-            size="small"
-            startIcon={<Plus size={16} />}
-            onClick={() => {
-              const id = crypto.randomUUID();
-              editor.addPort(blankPort(id, `Port ${ports.length + 1}`));
-              onPort(id);
-            }}
-          >
-            Add a port
-          </Button>
+          <>
+            <Button
+              size="small"
+              startIcon={<Plus size={16} />}
+              onClick={() => add(blankPort(crypto.randomUUID(), nextName))}
+            >
+              Add a port
+            </Button>
+            <Button
+              size="small"
+              startIcon={<Copy size={16} />}
+              onClick={() => add({ ...port, id: crypto.randomUUID(), name: nextName })}
+            >
+              Copy this port
+            </Button>
+          </>
         )}
         {ports.length > 1 && (
           <Button size="small" startIcon={<Trash2 size={16} />} onClick={() => editor.removePort(port.id)}>

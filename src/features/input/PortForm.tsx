@@ -47,7 +47,8 @@ export function PortForm({ editor, port, onField }: Props) {
       {
         currentLimits: [
           ...port.currentLimits,
-          { fromV: last?.toV ?? null, toV: null, amps: last?.amps ?? 10, nature: last?.nature ?? "drawsUpTo" },
+          // amps are for the person to type: until then the verdict asks for them
+          { fromV: last?.toV ?? null, toV: null, amps: null, nature: last?.nature ?? "drawsUpTo" },
         ],
       },
       "addTier",
@@ -109,8 +110,8 @@ export function PortForm({ editor, port, onField }: Props) {
                 label="Amps"
                 spec={fieldSpecs.amps}
                 value={tier.amps}
-                required
-                onValue={(amps) => amps !== null && setTier(k, { amps }, "amps")}
+                onValue={(amps) => setTier(k, { amps }, "amps")}
+                placeholder="needed"
                 onDone={editor.done}
                 help={portHelp.amps}
                 onFocus={() => onField(portHelp.amps)}
@@ -136,7 +137,7 @@ export function PortForm({ editor, port, onField }: Props) {
                 onFocus={() => onField(portHelp.toV)}
               />
               <ChoiceField
-                label="Nature"
+                label="Kind of limit"
                 value={tier.nature}
                 options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
                 onChoice={(nature) => setTier(k, { nature }, "nature")}
@@ -165,7 +166,7 @@ export function PortForm({ editor, port, onField }: Props) {
         <Grid columns={2}>
           {quantity("maxW", "Watt limit", "not stated")}
           <ChoiceField
-            label="Nature"
+            label="Kind of limit"
             value={port.maxWNature}
             options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
             onChoice={(maxWNature) => patch({ maxWNature }, "wattNature")}

@@ -71,7 +71,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
                 onFocus={() => onField(portHelp.groupMaxA)}
               />
               <ChoiceField
-                label="Nature"
+                label="Kind of limit"
                 value={group.nature}
                 options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
                 onChoice={(nature) => setGroup(group.id, { nature })}

@@ -68,14 +68,14 @@ export function panelTable(system: UnitSystem): Columns {
     reckoned(
       "price",
       "Price",
-      84,
+      116,
       ({ price }) => price,
       (value, { currency }) => money(value, currency),
     ),
     reckoned(
       "pricePerW",
       "Per W",
-      84,
+      116,
       ({ price, pmaxW }) => ratio(price, pmaxW),
       (value, { currency }) => money(value, currency),
     ),

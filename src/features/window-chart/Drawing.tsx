@@ -34,7 +34,7 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
   const scales = scalesFor(
     frame,
     window,
-    states.map((state) => state.array),
+    states.map(({ array, openV }) => ({ iscA: array.iscA, vocV: Math.max(array.vocV, openV) })),
   );
   const path = line<Point>(
     (p) => scales.x(p.v),
@@ -243,18 +243,18 @@ function Ceiling({ window, scales, frame }: { window: Window; scales: Scales; fr
   );
 }
 
-/** Small flags on the volt axis where each curve ends. Near ones are stacked. */
+/** Small flags on the volt axis at the volts with nothing connected. Near ones are stacked. */
 function VocFlags({ states, scales, frame }: { states: readonly SkyView[]; scales: Scales; frame: Frame }) {
   const bottom = scales.y(0);
   const width = frame.width - frame.right;
   return (
     <g>
       {[...states]
-        .sort((a, b) => b.array.vocV - a.array.vocV)
-        .map(({ sky, array }, k) => {
-          const x = scales.x(array.vocV);
+        .sort((a, b) => b.openV - a.openV)
+        .map(({ sky, openV }, k) => {
+          const x = scales.x(openV);
           const y = frame.top + 14 + k * 17;
-          const text = `${skyWords[sky.name]} ${amount(array.vocV, "V")}`;
+          const text = `${skyWords[sky.name]} ${amount(openV, "V")}`;
           const flip = x + text.length * 6.4 > width;
           return (
             <g key={sky.name}>

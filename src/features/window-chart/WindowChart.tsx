@@ -131,12 +131,17 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
           </tr>
         </thead>
         <tbody className="num">
-          {states.map(({ sky, array, operating }) => (
+          {states.map(({ sky, array, operating, openV }) => (
             <tr key={sky.name}>
               <th scope="row" style={head}>
                 {skyWords[sky.name]}
               </th>
-              <td style={cell}>{amount(array.vocV, "V")}</td>
+              <td style={cell}>
+                {amount(openV, "V")}
+                {amount(openV, "V") === amount(array.vocV, "V")
+                  ? ""
+                  : ` (curve, all joined: ${amount(array.vocV, "V")})`}
+              </td>
               <td style={cell}>{amount(array.iscA, "A")}</td>
               <td style={cell}>{amount(array.mpp.v, "V")}</td>
               <td style={cell}>{amount(array.mpp.p, "W")}</td>

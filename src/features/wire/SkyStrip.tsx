@@ -30,7 +30,7 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
     <>
       <div role="group" aria-label="Sky" className={style["strip"]}>
         {skyNames.map((name) => {
-          const { sky, array, operating } = skies[name];
+          const { sky, array, operating, openV } = skies[name];
           return (
             <button
               key={name}
@@ -47,7 +47,7 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
                 {sky.irradianceWm2 === 0 ? "sun is down" : `cells ${amount(sky.cellTempC, "°C", system)}`}
               </span>
               <span className={`num ${style["figures"]}`}>
-                {name === "coldDawn" ? `${amount(array.vocV, "V")} open` : amount(operating?.p ?? array.mpp.p, "W")}
+                {name === "coldDawn" ? `${amount(openV, "V")} open` : amount(operating?.p ?? array.mpp.p, "W")}
               </span>
               <span className={style["icon"]}>{icons[name]}</span>
             </button>

@@ -11,10 +11,11 @@ type Props = {
   readonly law: string;
   readonly help: string;
   readonly spec: FieldSpec;
-  readonly value: number;
+  /** null where nothing stands that a number could tell */ readonly value: number | null;
   /** as it is typed */ readonly onValue: (value: number) => void;
   readonly onDone: () => void;
-  /** at a press of a button: a change by itself */ readonly onStep: (value: number) => void;
+  /** at a press of a button: a change by itself, one more or fewer than there are by then */
+  readonly onStep: (by: 1 | -1) => void;
 };
 
 /** A whole number set by typing, by arrow keys, or by two buttons a gloved thumb can hit. */
@@ -22,7 +23,11 @@ export const Stepper = memo(function Stepper({ label, law, help, spec, value, on
   return (
     <Box>
       <Box sx={{ display: "flex", alignItems: "flex-end", gap: 0.5 }}>
-        <IconKey aria-label={`One fewer: ${label}`} disabled={value <= spec.least} onClick={() => onStep(value - 1)}>
+        <IconKey
+          aria-label={`One fewer: ${label}`}
+          disabled={value === null || value <= spec.least}
+          onClick={() => onStep(-1)}
+        >
           <Minus size={16} />
         </IconKey>
         <Box sx={{ flex: 1, minWidth: 64 }}>
@@ -30,13 +35,18 @@ export const Stepper = memo(function Stepper({ label, law, help, spec, value, on
             label={label}
             spec={spec}
             value={value}
-            required
+            required={value !== null}
+            placeholder="mixed"
             onValue={(next) => next !== null && onValue(next)}
             onDone={onDone}
             help={help}
           />
         </Box>
-        <IconKey aria-label={`One more: ${label}`} disabled={value >= spec.most} onClick={() => onStep(value + 1)}>
+        <IconKey
+          aria-label={`One more: ${label}`}
+          disabled={value !== null && value >= spec.most}
+          onClick={() => onStep(1)}
+        >
           <Plus size={16} />
         </IconKey>
       </Box>

@@ -102,11 +102,9 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   );
   const onSubstring = useCallback(
     (key: TileKey, k: number) => {
-      const at = latest().board;
-      const [tile] = tilesByKey(at, [key]);
-      if (tile !== undefined) act(toggleShade(at, key, k, substringsOf(tile.panelId)));
+      act((now) => toggleShade(now, key, k, substringsOf(partsOfKey(key).panelId)));
     },
-    [latest, act, substringsOf],
+    [act, substringsOf],
   );
 
   /** The panels that move with one: all that are selected when it is among them. */
@@ -122,17 +120,8 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
     [latest, withSelected],
   );
   const onDrop = useCallback(
-    (key: TileKey, target: Target) => act(put(latest().board, withSelected(key), target)),
-    [latest, act, withSelected],
-  );
-  const onMove = useCallback(
-    (to: number | "shelf") => {
-      const { board: at, selected: keys } = latest();
-      const ref = to === "shelf" ? undefined : laneRefs(at)[to];
-      const rows = at.wiring.lanes.find((lane) => ref !== undefined && sameLane(lane, ref))?.rows.length ?? 0;
-      act(put(at, keys, ref === undefined ? { type: "shelf" } : { type: "newRow", lane: ref, path: [], at: rows }));
-    },
-    [latest, act],
+    (key: TileKey, target: Target) => act((now) => put(now, withSelected(key), target)),
+    [act, withSelected],
   );
   const onClear = useCallback(() => {
     setAdding(false);
@@ -193,7 +182,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
     const found = boardKeys.find(({ matches }) => matches(native));
     if (found !== undefined) {
       event.preventDefault();
-      if (act(found.run(latest().board, keys, native, (of) => substringsOf(partsOfKey(of).panelId))))
+      if (act((now) => found.run(now, keys, native, (of) => substringsOf(partsOfKey(of).panelId))))
         follow.current = key;
       return;
     }
@@ -247,7 +236,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
             />
           );
         })}
-        <ShelfView board={board} tiles={tiles} />
+        <ShelfView board={board} act={act} tiles={tiles} />
       </DragSurface>
       <div data-dock className={style["dock"]}>
         <Reading
@@ -265,7 +254,6 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
           keys={selected}
           substringsOf={substringsOf}
           act={act}
-          onMove={onMove}
           onClear={onClear}
           adding={adding}
           onAdding={() => setAdding(!adding)}
@@ -282,7 +270,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
           <div className={style["quiet"]}>
             Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:
           </div>
-          <FillLane key={chosenLane} board={board} inputId={chosenRef.inputId} portId={chosenRef.portId} />
+          <FillLane key={chosenLane} board={board} act={act} inputId={chosenRef.inputId} portId={chosenRef.portId} />
         </div>
       )}
       {paletteOpen && (
@@ -291,7 +279,9 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
           selected={selected.length}
           onStop={onStopKey}
           onPanels={(action) =>
-            act(action.run(board, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)))
+            act((now) =>
+              action.run(now, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)),
+            )
           }
         />
       )}

@@ -1,6 +1,6 @@
 "use client";
 
-import { memo } from "react";
+import { memo, useCallback } from "react";
 import { keyOf, lightAt, locate, type TileKey } from "@/core/wiring";
 import { ChoiceField, TextKey } from "@/ui";
 import style from "./board.module.css";
@@ -9,11 +9,11 @@ import {
   type Board,
   copy,
   diode,
-  laneName,
-  laneRefs,
   merge,
+  type Move,
+  movesOf,
+  moveTo,
   nudge,
-  type Outcome,
   setTiles,
   split,
   tilesByKey,
@@ -22,13 +22,13 @@ import {
   toggleShade,
   toggleStance,
 } from "./commands";
+import { type Act } from "./useBoard";
 
 type Props = {
   readonly board: Board;
   readonly keys: readonly TileKey[];
   readonly substringsOf: (panelId: string) => number;
-  readonly act: (outcome: Outcome) => void;
-  readonly onMove: (to: number | "shelf") => void;
+  readonly act: Act;
   readonly onClear: () => void;
   /** whether a press adds to what is selected, for hands without a Ctrl key */ readonly adding: boolean;
   readonly onAdding: () => void;
@@ -36,16 +36,16 @@ type Props = {
 };
 
 /** Everything that can be done with the selected panels, for those who do not drag. */
-export function Inspector({ board, keys, substringsOf, act, onMove, onClear, adding, onAdding, onRow }: Props) {
+export function Inspector({ board, keys, substringsOf, act, onClear, adding, onAdding, onRow }: Props) {
+  const onMove = useCallback((id: string) => void act((now) => moveTo(now, keys, id)), [act, keys]);
   const tiles = tilesByKey(board, keys);
   const [first] = tiles;
   if (first === undefined) return null;
   const key = keyOf(first);
   const wired = locate(board.wiring.lanes, key) !== null;
-  const refs = laneRefs(board);
   const parts = substringsOf(first.panelId);
   const stance = (words: string, wanted: "stowed" | "off") => (
-    <TextKey aria-pressed={first.stance === wanted} onClick={() => act(toggleStance(board, keys, wanted))}>
+    <TextKey aria-pressed={first.stance === wanted} onClick={() => act((now) => toggleStance(now, keys, wanted))}>
       {words}
     </TextKey>
   );
@@ -69,31 +69,31 @@ export function Inspector({ board, keys, substringsOf, act, onMove, onClear, add
       </div>
       <div className={style["tools"]}>
         <div className={style["moveTo"]}>
-          <MoveTo lanes={refs.map((ref) => laneName(board, ref)).join("\n")} onMove={onMove} />
+          <MoveTo moves={movesOf(board, keys)} onMove={onMove} />
         </div>
         {wired && (
           <>
-            <TextKey aria-label="Move left in series" onClick={() => act(nudge(board, key, "left"))}>
+            <TextKey aria-label="Move left in series" onClick={() => act((now) => nudge(now, key, "left"))}>
               ←
             </TextKey>
-            <TextKey aria-label="Move right in series" onClick={() => act(nudge(board, key, "right"))}>
+            <TextKey aria-label="Move right in series" onClick={() => act((now) => nudge(now, key, "right"))}>
               →
             </TextKey>
-            <TextKey aria-label="Move to the row above" onClick={() => act(nudge(board, key, "up"))}>
+            <TextKey aria-label="Move to the row above" onClick={() => act((now) => nudge(now, key, "up"))}>
               ↑
             </TextKey>
-            <TextKey aria-label="Move to the row below" onClick={() => act(nudge(board, key, "down"))}>
+            <TextKey aria-label="Move to the row below" onClick={() => act((now) => nudge(now, key, "down"))}>
               ↓
             </TextKey>
-            <TextKey onClick={() => act(besideBefore(board, key))}>Beside the one before</TextKey>
-            <TextKey onClick={() => act(split(board, key))}>Split row here</TextKey>
-            <TextKey onClick={() => act(merge(board, key))}>Join row above</TextKey>
-            <TextKey onClick={() => act(copy(board, key))}>Copy row</TextKey>
-            <TextKey onClick={() => act(diode(board, key))}>Blocking diode</TextKey>
+            <TextKey onClick={() => act((now) => besideBefore(now, key))}>Beside its left neighbour</TextKey>
+            <TextKey onClick={() => act((now) => split(now, key))}>Split row here</TextKey>
+            <TextKey onClick={() => act((now) => merge(now, key))}>Join row above</TextKey>
+            <TextKey onClick={() => act((now) => copy(now, key))}>Copy row</TextKey>
+            <TextKey onClick={() => act((now) => diode(now, key))}>Blocking diode</TextKey>
             {stance("Stowed", "stowed")}
             {stance("Taken out", "off")}
-            <TextKey onClick={() => act(tiltBy(board, keys, -15))}>Tilt −15°</TextKey>
-            <TextKey onClick={() => act(tiltBy(board, keys, 15))}>Tilt +15°</TextKey>
+            <TextKey onClick={() => act((now) => tiltBy(now, keys, -15))}>Tilt −15°</TextKey>
+            <TextKey onClick={() => act((now) => tiltBy(now, keys, 15))}>Tilt +15°</TextKey>
             <div role="group" aria-label="Shade by substring" className={style["shade"]}>
               Shade
               {tiles.length === 1 &&
@@ -104,16 +104,18 @@ export function Inspector({ board, keys, substringsOf, act, onMove, onClear, add
                       key={k}
                       aria-pressed={shaded}
                       aria-label={`Shade substring ${k + 1}`}
-                      onClick={() => act(toggleShade(board, key, k, parts))}
+                      onClick={() => act((now) => toggleShade(now, key, k, parts))}
                     >
                       {k + 1}
                     </TextKey>
                   );
                 })}
-              <TextKey onClick={() => act(setTiles(board, keys, { light: [0.15] }, "shaded"))}>All</TextKey>
+              <TextKey onClick={() => act((now) => setTiles(now, keys, { light: [0.15] }, "shaded"))}>All</TextKey>
               <TextKey
                 onClick={() =>
-                  act(setTiles(board, keys, { light: [1], tiltDeg: 0, stance: "out" }, "flat, out and in full light"))
+                  act((now) =>
+                    setTiles(now, keys, { light: [1], tiltDeg: 0, stance: "out" }, "flat, out and in full light"),
+                  )
                 }
               >
                 Clear
@@ -126,20 +128,22 @@ export function Inspector({ board, keys, substringsOf, act, onMove, onClear, add
   );
 }
 
-/** Where else the panels may go; drawn again only when the lanes have other names. */
-const MoveTo = memo(function MoveTo({ lanes, onMove }: { lanes: string; onMove: (to: number | "shelf") => void }) {
-  const options = [
-    ...lanes.split("\n").map((name, k) => ({ value: String(k), text: `${name}, new row` })),
-    { value: "shelf", text: "the shelf" },
-  ];
-  return (
-    <ChoiceField
-      label="Move to"
-      labelHidden
-      value=""
-      placeholder="Move to…"
-      options={options}
-      onChoice={(value) => onMove(value === "shelf" ? value : Number(value))}
-    />
-  );
-});
+type MoveToProps = { readonly moves: readonly Move[]; readonly onMove: (id: string) => void };
+
+/** Where else the panels may go; drawn again only when the places have other names. */
+const MoveTo = memo(
+  function MoveTo({ moves, onMove }: MoveToProps) {
+    return (
+      <ChoiceField
+        label="Move to"
+        labelHidden
+        value=""
+        placeholder="Move to…"
+        options={moves.map(({ id, words }) => ({ value: id, text: words }))}
+        onChoice={onMove}
+      />
+    );
+  },
+  (a, b) =>
+    a.onMove === b.onMove && a.moves.map(({ words }) => words).join() === b.moves.map(({ words }) => words).join(),
+);

@@ -4,20 +4,20 @@ import { Minus, Plus } from "lucide-react";
 import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { keyOf, type Tile } from "@/core/wiring";
-import { useDesk } from "@/features/desk";
 import { IconKey } from "@/ui";
 import style from "./board.module.css";
-import { type Board, shelfOf } from "./commands";
+import { type Board, countBy, shelfOf } from "./commands";
 import { type TileDrawing } from "./LaneView";
+import { type Act } from "./useBoard";
 import { Zone } from "./Zone";
 
-type Props = { readonly board: Board; readonly tiles: TileDrawing };
+type Props = { readonly board: Board; readonly act: Act; readonly tiles: TileDrawing };
 
 /** Most panels of one kind drawn on the shelf; the rest are counted. */
 const mostDrawn = 8;
 
 /** The panels of the plan that are not wired, by kind, and how many of each the plan has. */
-export const ShelfView = memo(function ShelfView({ board, tiles: drawing }: Props) {
+export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing }: Props) {
   const groups = shelfOf(board);
   return (
     <section aria-label="Shelf: panels not wired" data-lane="shelf" className={style["shelf"]}>
@@ -25,7 +25,7 @@ export const ShelfView = memo(function ShelfView({ board, tiles: drawing }: Prop
         <div style={{ width: "100%" }}>
           <strong>Shelf</strong>
           {groups.map(({ panel, tiles }) => (
-            <ShelfKind key={panel.id} panel={panel} tiles={tiles} drawing={drawing} />
+            <ShelfKind key={panel.id} panel={panel} tiles={tiles} act={act} drawing={drawing} />
           ))}
           {groups.length === 0 && <p>No panel in this plan yet: choose one at Panels.</p>}
         </div>
@@ -34,12 +34,16 @@ export const ShelfView = memo(function ShelfView({ board, tiles: drawing }: Prop
   );
 });
 
-type KindProps = { readonly panel: PlanPanel; readonly tiles: readonly Tile[]; readonly drawing: TileDrawing };
+type KindProps = {
+  readonly panel: PlanPanel;
+  readonly tiles: readonly Tile[];
+  readonly act: Act;
+  readonly drawing: TileDrawing;
+};
 
 /** One kind on the shelf; drawn again only when what lies there has changed. */
 const ShelfKind = memo(
-  function ShelfKind({ panel, tiles, drawing }: KindProps) {
-    const desk = useDesk();
+  function ShelfKind({ panel, tiles, act, drawing }: KindProps) {
     const { id, count, label } = panel;
     return (
       <div className={style["shelfKind"]}>
@@ -47,15 +51,12 @@ const ShelfKind = memo(
           <IconKey
             aria-label={`One fewer ${label.name}`}
             disabled={count <= 1}
-            onClick={() => desk.change({ type: "setCount", panelId: id, count: count - 1 })}
+            onClick={() => act((now) => countBy(now, id, -1))}
           >
             <Minus size={14} />
           </IconKey>
           <strong className="num">{count}</strong>
-          <IconKey
-            aria-label={`One more ${label.name}`}
-            onClick={() => desk.change({ type: "setCount", panelId: id, count: count + 1 })}
-          >
+          <IconKey aria-label={`One more ${label.name}`} onClick={() => act((now) => countBy(now, id, 1))}>
             <Plus size={14} />
           </IconKey>
           <span>{label.name}</span>

@@ -1,9 +1,11 @@
-import { type Change, type Plan, type PlanPanel, type Wiring } from "@/core/plan";
+import { type Change, fillLane, type Filling, type Plan, type PlanPanel, type Wiring } from "@/core/plan";
 import {
   copyRow,
+  countsOf,
   freePieces,
   keyOf,
   type Lane,
+  laneKey,
   type LaneRef,
   lightAt,
   locate,
@@ -19,11 +21,13 @@ import {
   type Tile,
   type TileKey,
   tilesOf,
+  tilesOfRows,
   toggleBlockingDiode,
 } from "@/core/wiring";
+import { counted } from "@/words";
 
-/** What a board action does, and what is said of it. Null: there is nothing to do. */
-export type Outcome = { readonly change: Change; readonly said: string } | null;
+/** What a board action does, and what is said of it; why not, where it cannot be done. Null: there is nothing to do. */
+export type Outcome = { readonly change: Change | null; readonly said: string } | null;
 
 export type Board = { readonly plan: Plan; readonly wiring: Wiring };
 
@@ -146,6 +150,35 @@ export function toLane(board: Board, keys: readonly TileKey[], by: 1 | -1): Outc
   return put(board, keys, { type: "newRow", lane: target, path: [], at: rows });
 }
 
+/** Somewhere else that panels may be moved to, with its name. */
+export type Move = { readonly id: string; readonly words: string; readonly place: Place };
+
+/** Everywhere some panels may go: a new row of each lane, the end of each row that is not theirs already, the shelf. */
+export function movesOf(board: Board, keys: readonly TileKey[]): Move[] {
+  const moving = new Set(keys);
+  const ofLanes = laneRefs(board).flatMap((lane): Move[] => {
+    const rows = board.wiring.lanes.find((each) => sameLane(each, lane))?.rows ?? [];
+    const name = laneName(board, lane);
+    const joins = rows.flatMap((row, k): Move[] => {
+      const tiles = tilesOfRows([row]);
+      if (tiles.every((tile) => moving.has(keyOf(tile)))) return [];
+      const words = `${name}, end of row ${k + 1} (${tiles.length} in it): volts add`;
+      return [
+        { id: `${laneKey(lane)} ${k}`, words, place: { type: "row", lane, path: [], row: k, at: row.items.length } },
+      ];
+    });
+    const newRow: Place = { type: "newRow", lane, path: [], at: rows.length };
+    return [...joins, { id: laneKey(lane), words: `${name}, a new row: amps add`, place: newRow }];
+  });
+  return [...ofLanes, { id: "shelf", words: "the shelf", place: { type: "shelf" } }];
+}
+
+/** Panels moved to a place named by `movesOf`; nothing where it is not there any more. */
+export function moveTo(board: Board, keys: readonly TileKey[], id: string): Outcome {
+  const move = movesOf(board, keys).find((each) => each.id === id);
+  return move === undefined ? null : put(board, keys, move.place);
+}
+
 /** In parallel with the panel before it in its row. */
 export function besideBefore(board: Board, key: TileKey): Outcome {
   const found = locate(board.wiring.lanes, key);
@@ -172,9 +205,51 @@ export function merge(board: Board, key: TileKey): Outcome {
     : rewired(board, mergeRowUp(board.wiring.lanes, found), "Row joined to the one above: volts add.");
 }
 
+/** A row once more below it, from what lies on the shelf: nothing is bought by wiring. */
 export function copy(board: Board, key: TileKey): Outcome {
   const found = locate(board.wiring.lanes, key);
-  return found === null ? null : rewired(board, copyRow(board.wiring.lanes, found), "Row copied below: amps add.");
+  if (found === null) return null;
+  const lanes = copyRow(board.wiring.lanes, found);
+  const counts = countsOf(lanes);
+  const lacking = board.plan.panels.flatMap(({ id, count, label }) =>
+    (counts[id] ?? 0) > count ? [`${(counts[id] ?? 0) - count} × ${label.name}`] : [],
+  );
+  return lacking.length > 0
+    ? {
+        change: null,
+        said: `The shelf lacks ${lacking.join(", ")} for another such row: put more in the plan first (+).`,
+      }
+    : rewired(board, lanes, "Row copied below: amps add.");
+}
+
+/** What filling a lane with equal rows takes, in words: how many, whether so many are free, and what goes to the shelf. */
+export function fillWords({ plan, wiring }: Board, filling: Filling): string {
+  const { lacks, shelved } = fillLane(plan, wiring, filling);
+  const nameOf = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId));
+  const { panelId, series, strings } = filling;
+  const goes = [...new Set(shelved.map((tile) => tile.panelId))].map(
+    (id) => `${shelved.filter((tile) => tile.panelId === id).length} × ${nameOf(id)}`,
+  );
+  return [
+    `${series} in series × ${counted(strings, "string")} takes ${series * strings} × ${nameOf(panelId)}`,
+    ...(lacks > 0 ? [`${lacks} more than are free`] : []),
+    ...(goes.length > 0 ? [`${goes.join(", ")} to the shelf`] : []),
+  ].join(", ");
+}
+
+function shortName(panel: PlanPanel | undefined): string {
+  return panel?.label.name.split(",")[0] ?? "panel";
+}
+
+/** A lane filled with equal rows; `more` panels may be put into the plan for it. */
+export function fill(board: Board, filling: Filling, more: number): Outcome {
+  const { lanes, lacks } = fillLane(board.plan, board.wiring, filling);
+  const pieces = tilesOf(lanes).length;
+  if (lacks > more || pieces > mostTiles) return null;
+  return {
+    change: { type: "fillLane", wiringId: board.wiring.id, more, ...filling },
+    said: `${laneName(board, filling)}: ${fillWords(board, filling)}.`,
+  };
 }
 
 export function diode(board: Board, key: TileKey): Outcome {
@@ -191,8 +266,8 @@ export function diode(board: Board, key: TileKey): Outcome {
 }
 
 /** One more or fewer panel of a kind in the plan; the last one of a kind stays. */
-export function countBy({ plan }: Board, key: TileKey, by: 1 | -1): Outcome {
-  const panel = plan.panels.find(({ id }) => id === partsOfKey(key).panelId);
+export function countBy({ plan }: Board, panelId: string, by: 1 | -1): Outcome {
+  const panel = plan.panels.find(({ id }) => id === panelId);
   if (panel === undefined || panel.count + by < 1 || panel.count + by > mostTiles) return null;
   return {
     change: { type: "setCount", panelId: panel.id, count: panel.count + by },

@@ -1,4 +1,4 @@
-import { type TileKey } from "@/core/wiring";
+import { partsOfKey, type TileKey } from "@/core/wiring";
 import {
   besideBefore,
   type Board,
@@ -145,13 +145,13 @@ export const boardKeys: readonly BoardKey[] = [
     press: "+",
     words: "one more of its kind in the plan",
     matches: (event) => plain(event) && event.key === "+",
-    run: (board, keys) => countBy(board, first(keys), 1),
+    run: (board, keys) => countBy(board, partsOfKey(first(keys)).panelId, 1),
   },
   {
     press: "−",
     words: "one fewer of its kind",
     matches: (event) => plain(event) && event.key === "-",
-    run: (board, keys) => countBy(board, first(keys), -1),
+    run: (board, keys) => countBy(board, partsOfKey(first(keys)).panelId, -1),
   },
   {
     press: "0",

@@ -5,6 +5,9 @@ import { useDesk, useDeskState, usePlan, useWiring, wiringOf } from "@/features/
 import { type TileKey } from "@/core/wiring";
 import { type Board, type Outcome } from "./commands";
 
+/** Does something to the board as it is now, and says so. */
+export type Act = (run: (board: Board) => Outcome, gesture?: string) => boolean;
+
 /** The board as it stands, what is selected on it, and how to act on it. */
 export function useBoard() {
   const desk = useDesk();
@@ -20,12 +23,18 @@ export function useBoard() {
         return { board: { plan: state.history.present, wiring: wiringOf(state) }, selected: state.selected };
       },
       select: (keys: readonly TileKey[]) => desk.set({ selected: keys }),
-      /** Does it and says so; returns whether there was anything to do. */
-      act: (outcome: Outcome): boolean => {
-        if (outcome !== null) desk.change(outcome.change);
+      /**
+       * Does something to the board as it is now, which may be ahead of what is drawn, and says so; returns whether
+       * anything changed.
+       */
+      act: ((run, gesture) => {
+        const state = desk.store.getState();
+        const outcome = run({ plan: state.history.present, wiring: wiringOf(state) });
+        const change = outcome?.change ?? null;
+        if (change !== null) desk.change(change, gesture);
         desk.set({ said: outcome?.said ?? "Nothing to do there." });
-        return outcome !== null;
-      },
+        return change !== null;
+      }) satisfies Act as Act,
     }),
     [desk],
   );
