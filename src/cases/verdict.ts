@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { applyChange, type Plan } from "@/core/plan";
 import { allMends } from "@/core/finder";
-import { assess, type Finding, type Mend } from "@/core/rules";
+import { assess, type Finding, type Remedy } from "@/core/rules";
 import { findingSentence, mendSentence, missingSentence } from "@/words";
 import { type CaseAnswering, malformed, planOf, wiringIn } from "./reading";
 
@@ -38,8 +38,8 @@ export function answerVerdict(value: unknown): CaseAnswering {
   return { type: "answer", answer: { worst: assessment.worst, findings, open } };
 }
 
-function mendsFor(plan: Plan, wiringId: string, { id }: Finding, mends: ReadonlyMap<string, readonly Mend[]>) {
-  return (mends.get(id) ?? []).map((mend) => ({
+function mendsFor(plan: Plan, wiringId: string, { id }: Finding, remedies: ReadonlyMap<string, Remedy>) {
+  return (remedies.get(id)?.mends ?? []).map((mend) => ({
     says: mendSentence(mend),
     plan: applyChange(plan, { type: "rewire", wiringId, lanes: mend.lanes, counts: mend.counts }),
   }));

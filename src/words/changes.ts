@@ -13,11 +13,12 @@ import {
   tilesOfRows,
 } from "@/core/wiring";
 import { amount, counted } from "./format";
+import { headOf } from "./names";
 import { findingSentence } from "./sentences";
 
 function panelName(plan: Plan, key: TileKey): string {
   const { panelId, piece } = partsOfKey(key);
-  return `${plan.panels.find(({ id }) => id === panelId)?.label.name.split(",")[0] ?? "panel"} ${piece}`;
+  return `${headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "panel")} ${piece}`;
 }
 
 /** A port by its short names: "Haybarn Loft, Port 2". */
@@ -25,10 +26,6 @@ export function portWords(plan: Plan, { inputId, portId }: LaneRef): string {
   const device = plan.inputs.find(({ id }) => id === inputId)?.device;
   const port = device?.ports.find(({ id }) => id === portId);
   return device === undefined || port === undefined ? "no input yet" : `${headOf(device.name)}, ${headOf(port.name)}`;
-}
-
-function headOf(name: string): string {
-  return name.split(",")[0] ?? name;
 }
 
 /** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 string of MG-195". */

@@ -62,6 +62,11 @@ export function missingSentence(missing: Missing): string {
   }
 }
 
+/** The short of a made-up or real name: what stands before its first comma. */
+export function headOf(name: string): string {
+  return name.split(",")[0] ?? name;
+}
+
 /** "4 × 27.2 V + 1 × 22.7 V": a sum as one would write it on the label's back. */
 export function sumWords(terms: readonly Term[], unit: Unit): string {
   return terms.map(({ count, each }) => `${count} × ${given(each, unit)}`).join(" + ");

@@ -174,6 +174,8 @@ function currentSentence(r: Of<"current">): string {
       return `The array can give ${amount(r.iscA, "A")}; the input draws up to ${most} and leaves the rest: ${percent(r.noonLossPct)} of noon watts.${tiers}`;
     case "gap":
       return `At noon the array is best at ${amount(r.bestV, "V")}, where none of the input’s ranges of amps holds; beside it, at ${amount(r.runningV, "V")}, ${percent(r.noonLossPct)} of its watts are lost.`;
+    case "shortOver":
+      return `The input draws up to ${most}. Shorted the array gives ${amount(r.iscA, "A")}, ${percent(100 * (r.iscA / r.running.amps - 1))} over that limit; running at noon it stays inside, and nothing is lost.${tiers}${never === "" ? "" : ` ${never}`}`;
     case "within":
     case "overAbsolute":
       return r.running.nature === "neverExceed"

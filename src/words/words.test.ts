@@ -61,7 +61,7 @@ test("every finding, reason, assumption and mend has its words, with numbers and
       const wiringId = plan.wirings[0]?.id ?? "";
       const assessment = assess(plan, wiringId);
       if (assessment.type !== "assessed") throw new Error("a demo plan is complete");
-      for (const mend of [...allMends(plan, wiringId).values()].flat())
+      for (const mend of [...allMends(plan, wiringId).values()].flatMap(({ mends }) => mends))
         expect(mendSentence(mend)).toMatch(/^(Wire|Leave|Take|Move) /);
       for (const finding of assessment.findings) {
         const { lines, source } = whyLines(finding);

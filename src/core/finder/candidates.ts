@@ -19,12 +19,16 @@ import { extraPanels, isChanged, kindOf, type LaneContext, type MendKind, termsO
 /** A wiring that might mend something: all lanes as they would be, and in what way they differ. */
 export type Candidate = { readonly kind: MendKind; readonly lanes: readonly Lane[] };
 
+/** The same within the lane that fails. */
+type Shaped = { readonly kind: MendKind; readonly rows: readonly Row[] };
+
 const mostRows = 6;
 const mostCandidates = 400;
 
 /**
  * Wirings worth trying for a lane: every series × strings when its panels are alike; balanced rows and rows of one
- * kind when they are not; one panel, kind or row less; odd rows on a free port; stowed panels joined past.
+ * kind when they are not; one panel, kind or row less; panels from the shelf in their place; odd rows on a free port; stowed
+ * panels joined past.
  */
 export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneContext): Candidate[] {
   const { lane, tiles } = context;
@@ -43,7 +47,7 @@ export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneC
         ]
       : []),
     ...(alike
-      ? matrices(lanes, tiles, matrix).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) }))
+      ? matrices(plan, lanes, tiles, matrix).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) }))
       : arrangements(context).map((rows) => ({
           kind: {
             type: "rows",
@@ -59,27 +63,31 @@ export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneC
           kind: { type: "shelve", panelName: name } as const,
           lanes: replaced(rows),
         }))),
+    ...fromShelf(plan, lanes, context).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) })),
     ...moves(plan, lanes, context),
   ];
   return found.filter((candidate) => candidate.lanes.some((each) => each.rows.length > 0)).slice(0, mostCandidates);
 }
 
-/** Every series × strings of panels that are alike, nearest to as many as there are now first; a few may be bought. */
+/** Every series × strings of panels that are alike, nearest to as many as there are now first; what lies on the shelf is used, and a few may be bought. */
 function matrices(
+  plan: Plan,
   lanes: readonly Lane[],
   tiles: readonly Tile[],
   now: { series: number; strings: number } | null,
-): { kind: MendKind; rows: Row[] }[] {
+): Shaped[] {
   const count = tiles.length;
   const panelId = tiles[0]?.panelId ?? "";
+  const elsewhere = new Set(tilesOf(lanes).map(keyOf));
+  const owned = plan.panels.find(({ id }) => id === panelId)?.count ?? 0;
+  const most = count + Math.max(extraPanels, owned - tilesOf(lanes).filter((tile) => tile.panelId === panelId).length);
   const found: { series: number; strings: number }[] = [];
-  for (let series = 1; series <= count + extraPanels; series++) {
-    for (let strings = 1; series * strings <= count + extraPanels; strings++) {
+  for (let series = 1; series <= most; series++) {
+    for (let strings = 1; series * strings <= most; strings++) {
       if (series === now?.series && strings === now.strings) continue;
       found.push({ series, strings });
     }
   }
-  const elsewhere = new Set(tilesOf(lanes).map(keyOf));
   const nearest = found.sort((a, b) => Math.abs(a.series * a.strings - count) - Math.abs(b.series * b.strings - count));
   return nearest.map(({ series, strings }) => {
     const wanted = series * strings;
@@ -150,6 +158,43 @@ function lessSome({ lane, tiles, ...context }: LaneContext): { name: string; row
       rows: lane.rows.filter((_, other) => other !== k),
     })),
   ].filter(({ rows }) => rows.length > 0);
+}
+
+/** Panels of another kind that lie on the shelf: equal rows of them instead, or each in the place of one of a kind that is wired. */
+function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context }: LaneContext): Shaped[] {
+  const here = [...new Set(tiles.map((tile) => tile.panelId))];
+  const wired = new Set(tilesOf(lanes).map(keyOf));
+  const shelf = plan.panels
+    .filter(({ id }) => context.kinds.has(id))
+    .map(({ id, count }) => ({
+      panelId: id,
+      pieces: freePieces(id, count, wired).filter((piece) => piece <= count),
+      name: kindOf(context, id).name,
+    }));
+  return shelf.flatMap(({ panelId, pieces, name }): Shaped[] => {
+    // of a kind that is wired here already, rows of all there are have been tried
+    const shapes = (here.includes(panelId) ? [] : pieces).flatMap((_, k) =>
+      Array.from({ length: Math.floor(pieces.length / (k + 1)) }, (__, r) => ({ series: k + 1, strings: r + 1 })),
+    );
+    const instead = shapes.map(({ series, strings }): Shaped => ({
+      kind: { type: "instead", panelName: name, series, strings },
+      rows: rowsOf(
+        pieces.slice(0, series * strings).map((piece) => newTile(panelId, piece)),
+        series,
+      ),
+    }));
+    const exchanged = here.flatMap((out): Shaped[] => {
+      const count = tiles.filter((tile) => tile.panelId === out).length;
+      // one kind alone changed for another is equal rows instead
+      if (out === panelId || here.length === 1 || count > pieces.length) return [];
+      const spare = [...pieces];
+      const rows = mapTiles(lane.rows, (tile) =>
+        tile.panelId === out && tile.stance !== "off" ? { ...tile, panelId, piece: spare.shift() ?? 0 } : tile,
+      );
+      return [{ kind: { type: "exchange", count, outName: kindOf(context, out).name, inName: name }, rows }];
+    });
+    return [...instead, ...exchanged];
+  });
 }
 
 /** Odd rows, kinds and panels on a port nothing feeds yet, in one row or side by side. */

@@ -60,7 +60,7 @@ describe("mends", () => {
     const before = verdictOn(plan);
     const mends = allMends(plan, "wiring-1");
     for (const { id, rule, level } of before.findings)
-      for (const mend of mends.get(id) ?? []) {
+      for (const mend of mends.get(id)?.mends ?? []) {
         seen.add(rule);
         const after = verdictOn(
           applyChange(plan, { type: "rewire", wiringId: "wiring-1", lanes: mend.lanes, counts: mend.counts }),

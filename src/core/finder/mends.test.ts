@@ -1,19 +1,10 @@
 import { type PanelSheet, type Plan } from "../plan";
-import { assess } from "../rules";
 import { matrixRows } from "../wiring";
 import { demoPanels } from "@/demo";
-import { changed, dice, effort, planWith } from "@/testing";
+import { changed, dice, effort, planWith, row, verdictOn } from "@/testing";
 import { allMends } from ".";
 
-type Verdict = Extract<ReturnType<typeof assess>, { type: "assessed" }>;
-
-function verdictOn(plan: Plan): Verdict {
-  const assessment = assess(plan, "wiring-1");
-  if (assessment.type !== "assessed") throw new Error("the plan is incomplete");
-  return assessment;
-}
-
-const stopsIn = (verdict: Verdict) => verdict.findings.filter(({ level }) => level === "stop");
+const stopsIn = (verdict: ReturnType<typeof verdictOn>) => verdict.findings.filter(({ level }) => level === "stop");
 
 /** A plan of equal panels on one port that fails, its limits drawn around what the panels reach. */
 function failingPlan(seed: number): Plan | null {
@@ -69,7 +60,7 @@ test("the first mend of equal panels is the best safe wiring there is, and none 
     const bestW = bestSafeW(plan);
     const mends = allMends(plan, "wiring-1");
     for (const stop of stopsIn(verdictOn(plan))) {
-      const offered = mends.get(stop.id) ?? [];
+      const offered = mends.get(stop.id)?.mends ?? [];
       if (bestW > 0) expect({ seed, offered: offered.length > 0 }).toEqual({ seed, offered: true });
       for (const [k, mend] of offered.entries()) {
         const { lanes, counts, leaves } = mend;
@@ -146,8 +137,79 @@ test.each<[string, Parameters<typeof planWith>[0], { series: number; strings: nu
   const worst = verdictOn(plan).findings.find(
     ({ level, rule }) => level === "stop" || (level === "care" && rule === "current"),
   );
-  const offered = (allMends(plan, "wiring-1").get(worst?.id ?? "") ?? []).map(({ kind, bought }) =>
+  const offered = (allMends(plan, "wiring-1").get(worst?.id ?? "")?.mends ?? []).map(({ kind, bought }) =>
     kind.type === "matrix" ? { series: kind.series, strings: kind.strings, bought } : kind.type,
   );
   expect(offered).toEqual(expect.arrayContaining(expected));
+});
+
+describe("what lies on the shelf", () => {
+  const fitting = { ...hundred, name: "Fitting, small" };
+  /** One panel too large for its port, and two on the shelf that fit it. */
+  const plan = changed(
+    planWith({
+      series: 1,
+      strings: 1,
+      panel: large,
+      port: { ...onLarge, minV: 10, maxV: 30 },
+      site: { recordLowC: -12 },
+    }),
+    { type: "addPanel", id: "f", libraryId: null, label: fitting },
+    { type: "setCount", panelId: "f", count: 2 },
+  );
+  const remedy = (of: Plan) => {
+    const stop = stopsIn(verdictOn(of))[0];
+    return { stop, ...(allMends(of, "wiring-1").get(stop?.id ?? "") ?? { mends: [], needs: null }) };
+  };
+
+  test("is offered where it fits, with nothing to buy", () => {
+    const { mends } = remedy(plan);
+    expect(mends[0]).toMatchObject({
+      kind: { type: "instead", series: 1, strings: 2 },
+      bought: 0,
+      shelved: 1,
+      leaves: [],
+    });
+  });
+
+  test("takes the place of one panel that drags its row down", () => {
+    const weak = { ...large, name: "Weak", iscA: 4.4, impA: 4.08, pmaxW: 122.4 };
+    const mixed = changed(
+      planWith({ series: 2, strings: 1, panel: large, port: onLarge }),
+      { type: "setCount", panelId: "p", count: 3 },
+      { type: "addPanel", id: "w", libraryId: null, label: weak },
+      {
+        type: "rewire",
+        wiringId: "wiring-1",
+        counts: {},
+        lanes: [{ inputId: "i", portId: "high", rows: [row(["p", 1], ["p", 2], ["w", 1])] }],
+      },
+    );
+    const loss = verdictOn(mixed).findings.find(({ rule }) => rule === "mismatch");
+    const mends = allMends(mixed, "wiring-1").get(loss?.id ?? "")?.mends ?? [];
+    expect(loss?.level).toBe("care");
+    expect(mends.map(({ kind }) => kind)).toContainEqual({
+      type: "exchange",
+      count: 1,
+      outName: "Weak",
+      inName: "Large",
+    });
+  });
+
+  test("where only another input helps, the limit it needs is that of the mildest wiring", () => {
+    const { stop, mends, needs } = remedy(
+      planWith({
+        series: 3,
+        strings: 1,
+        panel: large,
+        port: { ...onLarge, minV: 10, maxV: 30 },
+        site: { recordLowC: -12 },
+      }),
+    );
+    expect([stop?.rule, mends]).toEqual(["coldVoc", []]);
+    // one panel alone: 37.0 V × (1 + 0.0031 × 37)
+    expect(needs?.limit.value).toBeGreaterThan(37 * 1.1147 - 0.001);
+    expect(needs?.limit.value).toBeLessThan(37 * 1.1147 * 1.005);
+    expect(needs?.kind).toMatchObject({ type: "matrix", series: 1 });
+  });
 });

@@ -1,16 +1,19 @@
 import { type Plan } from "../plan";
 import {
+  floorRules,
   judgeAll,
   type LaneContext,
   laneOf,
   levels,
   type Mend,
+  type Need,
   openById,
   type OpenWiring,
   panelNoonW,
   passes,
   kindOf,
   type Placed,
+  type Remedy,
   type RuleId,
   takenW,
   worstLevel,
@@ -50,16 +53,17 @@ const mendedByParts: readonly RuleId[] = ["fuses"];
 export function* findMends(
   open: OpenWiring,
   now: readonly Placed[] = judgeAll(open),
-): Generator<void, ReadonlyMap<string, readonly Mend[]>> {
+): Generator<void, ReadonlyMap<string, Remedy>> {
   const failing = now.filter(
     ({ level, rule }) => !passes(level) && level !== "open" && (level === "stop" || !mendedByParts.includes(rule)),
   );
-  const mends = new Map<string, readonly Mend[]>();
+  const remedies = new Map<string, Remedy>();
   const tried = new Map<LaneContext, Tried[]>();
   const nowW = takenW(open, "brightNoon");
   const freeW = open.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);
   for (const finding of failing) {
     const working: Tried[] = [];
+    const others: Tried[] = [];
     for (const context of open.lanes.filter((lane) => speaksOf(finding, lane, open))) {
       if (!tried.has(context)) {
         const found: Tried[] = [];
@@ -70,27 +74,49 @@ export function* findMends(
         }
         tried.set(context, found);
       }
-      working.push(...(tried.get(context) ?? []).filter((result) => mendsIt(finding, now, result, nowW)));
+      for (const result of tried.get(context) ?? [])
+        (mendsIt(finding, now, result, nowW) ? working : others).push(result);
     }
     const rows =
       finding.where.type === "lane" ? open.lanes.find((lane) => speaksOf(finding, lane, open))?.lane.rows.length : 0;
     const offered = different(working.sort(compare), rows ?? 0);
-    if (offered.length > 0)
-      mends.set(
-        finding.id,
-        offered.map((each) => toMend(each, finding.level === "stop" ? freeW : nowW)),
-      );
+    remedies.set(finding.id, {
+      mends: offered.map((each) => toMend(each, finding.level === "stop" ? freeW : nowW)),
+      needs: offered.length === 0 ? neededFor(finding, now, others) : null,
+    });
   }
-  return mends;
+  return remedies;
 }
 
 /** Runs a search to its end, for callers with nothing newer to turn to. */
-export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, readonly Mend[]> {
+export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Remedy> {
   const search = findMends(openById(plan, wiringId));
   for (;;) {
     const step = search.next();
     if (step.done) return step.value;
   }
+}
+
+/** Rules whose limit is the input's: another one may state another. */
+const inputRules: readonly RuleId[] = ["coldVoc", "hotVmp", "wake", "current", "watts", "shared"];
+
+/** What a Stop that no wiring mends asks of another input: the least of all wirings tried that are no Stop otherwise. */
+function neededFor(finding: Placed, now: readonly Placed[], tried: readonly Tried[]): Need | null {
+  if (finding.level !== "stop" || !inputRules.includes(finding.rule)) return null;
+  const sign = floorRules.includes(finding.rule) ? -1 : 1;
+  const needs = [
+    { kind: null, findings: now },
+    ...tried.map(({ candidate: { kind }, findings }) => ({ kind, findings })),
+  ]
+    .filter(({ findings }) => findings.every(({ id, level }) => level !== "stop" || id === finding.id))
+    .flatMap(({ kind, findings }): Need[] => {
+      const value = findings.find(({ id }) => id === finding.id)?.value ?? null;
+      return value === null || value.unit !== finding.value?.unit ? [] : [{ limit: value, kind }];
+    });
+  return needs.reduce<Need | null>(
+    (least, need) => (least === null || sign * (need.limit.value - least.limit.value) < -1e-9 ? need : least),
+    null,
+  );
 }
 
 /** Watts of all panels of a lane, each at its own best at noon. */

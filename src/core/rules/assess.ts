@@ -5,7 +5,7 @@ import { equinoxNoon, isLimitSky, type Moment, type Sky, skyAt, type SkyName, sk
 import { keyOf, type LaneRef, sameLane, type Tile, type TileKey } from "../wiring";
 import { mostColdVolts } from "./cold-voc";
 import { type LaneContext, netUnderSky, type SkyState } from "./context";
-import { type Finding, type Level, type Placed, type Where, worstLevel } from "./finding";
+import { type Finding, type Level, noRemedy, type Placed, type Where, worstLevel } from "./finding";
 import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
 import { type Missing, type OpenWiring, openWiring } from "./open";
@@ -63,7 +63,7 @@ export function openById(plan: Plan, wiringId: string, memory: Memory = createMe
 
 export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment {
   if (open.lanes.length === 0) return { type: "incomplete", missing: open.missing };
-  const findings = judgeAll(open).map((finding) => ({ ...finding, mends: [] }));
+  const findings = judgeAll(open).map((finding) => ({ ...finding, ...noRemedy }));
   return {
     type: "assessed",
     findings,

@@ -139,13 +139,16 @@ function grade(
   facts: CurrentFacts,
   overNever: boolean,
   limitedBy: LimitedBy,
-): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "within" } {
+): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "shortOver" | "within" } {
   if (overNever) return { level: "stop", outcome: "overAbsolute" };
   const costs = facts.noonLossPct > anyLossPct;
   const level = facts.noonLossPct > costlyLossPct ? "care" : "note";
   // where no range holds at the best volts, the array has to run beside them
   if (limitedBy === "window" && costs && facts.inGap) return { level, outcome: "gap" };
   if (limitedBy === "current" && costs) return { level, outcome: level === "care" ? "clips" : "clipsLittle" };
+  // shorted the array gives more than the input draws, running it does not: nothing is lost, but not nothing to say
+  if (facts.running !== null && facts.running.nature === "drawsUpTo" && facts.iscA > facts.running.amps)
+    return { level: "note", outcome: "shortOver" };
   return { level: "good", outcome: "within" };
 }
 

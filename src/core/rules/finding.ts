@@ -66,7 +66,7 @@ export type Reason =
   | { readonly type: "noFloor"; readonly hotVmpV: number }
   | ({
       readonly type: "current";
-      readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "within";
+      readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "shortOver" | "within";
     } & CurrentFacts)
   | { readonly type: "noCurrentLimit"; readonly iscA: number }
   | { readonly type: "noTierAmps"; readonly fromV: number | null; readonly toV: number | null; readonly iscA: number }
@@ -285,6 +285,10 @@ export type MendKind =
       readonly rows: readonly (readonly { readonly panelName: string; readonly count: number }[])[];
     }
   | { readonly type: "shelve"; readonly panelName: string }
+  /** Equal rows of a kind that lies on the shelf, in place of all that is wired to the port. */
+  | { readonly type: "instead"; readonly panelName: string; readonly series: number; readonly strings: number }
+  /** All panels of one kind changed, each where it stands, for panels of another that lie on the shelf. */
+  | { readonly type: "exchange"; readonly count: number; readonly outName: string; readonly inName: string }
   | { readonly type: "joinPast" }
   | { readonly type: "move"; readonly panels: number; readonly portName: string; readonly moduleName: string | null };
 
@@ -322,11 +326,20 @@ export type Judged = {
 /** The same with its name and what it speaks of. */
 export type Placed = Judged & { readonly id: string; readonly where: Where };
 
-export type Finding = Judged & {
-  readonly id: string;
-  readonly where: Where;
-  /** what would make it pass, best first */ readonly mends: readonly Mend[];
-};
+/**
+ * The limit another input would need where no wiring tried makes a Stop pass: the least that any of them asks for. `kind`: the
+ * wiring that asks for it; null for the one there is.
+ */
+export type Need = { readonly limit: Amount; readonly kind: MendKind | null };
+
+/** What would make a finding pass, best first; and where nothing tried does, what another input would need. */
+export type Remedy = { readonly mends: readonly Mend[]; readonly needs: Need | null };
+export const noRemedy: Remedy = { mends: [], needs: null };
+
+export type Finding = Placed & Remedy;
+
+/** Rules whose limit is a floor: volts must reach it, where those of all others must stay under it. */
+export const floorRules: readonly RuleId[] = ["hotVmp", "wake"];
 
 /** An edge of an input's window. */
 export type WindowEdge = "ceiling" | "floor" | "amps" | "watts";

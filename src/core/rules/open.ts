@@ -49,9 +49,8 @@ export type OpenWiring = {
 /** Makes some lanes of a plan ready for judging. What `memory` still knows is not worked out again. */
 export function openWiring(plan: Plan, lanes: readonly Lane[], memory: Memory): OpenWiring {
   const used = new Set(tilesOf(lanes).map((tile) => tile.panelId));
-  const readings = plan.panels
-    .filter((panel) => used.has(panel.id))
-    .map((panel) => ({ panel, reading: readKind(panel, memory) }));
+  // kinds on the shelf too: a search may try them
+  const readings = plan.panels.map((panel) => ({ panel, reading: readKind(panel, memory) }));
   const kinds = new Map(
     readings.flatMap(({ panel, reading }) => (reading.type === "kind" ? [[panel.id, reading.kind] as const] : [])),
   );
@@ -65,7 +64,9 @@ export function openWiring(plan: Plan, lanes: readonly Lane[], memory: Memory): 
   const remembered = (lane: Lane) =>
     memory.lane(JSON.stringify([lane, portOf(plan, lane)]), () => laneOf(plan, ground, lane));
   const judgeable = lanes.filter((lane) => tilesOf([lane]).every((tile) => kinds.has(tile.panelId)));
-  const missing: Missing[] = readings.flatMap(({ reading }) => (reading.type === "missing" ? [reading.missing] : []));
+  const missing: Missing[] = readings.flatMap(({ panel, reading }) =>
+    used.has(panel.id) && reading.type === "missing" ? [reading.missing] : [],
+  );
   if (used.size === 0) missing.push({ type: "noPanel" });
   if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
   const { recordLowC: lowC, recordHighC: highC } = plan.site;

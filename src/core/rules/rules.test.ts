@@ -110,6 +110,11 @@ test.each<[string, Setting, unknown]>([
     { series: 4, strings: 1, port: { currentLimits: [tier(11.32, "neverExceed")] } },
     ["good", "within"],
   ],
+  [
+    "9.05 A shorted is over 9 A drawn, 8.5 A running is not: worth a word",
+    { series: 4, strings: 1, port: { currentLimits: [tier(9, "drawsUpTo")] } },
+    ["note", "shortOver"],
+  ],
   ["no limit stated", { series: 4, strings: 1, port: { currentLimits: [] } }, ["note", "noCurrentLimit"]],
 ])("amps: %s", (_, setting, expected) => {
   expect(levelAndOutcome(finding("current", setting))).toEqual(expected);

@@ -90,7 +90,7 @@ describe("backwards amps and fuses", () => {
     expect(level).toBe(without.level);
     expect(
       reason.type === "reverse" && without.reason.type === "reverse" ? reason.amps - without.reason.amps : 1,
-    ).toBeCloseTo(0, 3);
+    ).toBeCloseTo(0, 2);
   });
 
   test.each<[string, number, Partial<PanelSheet>, unknown]>([

@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Assessed, type Assessment, type Look, type Mend } from "@/core/rules";
+import { type Assessed, type Assessment, type Look, noRemedy, type Remedy } from "@/core/rules";
 import { createJudgeClient, type JudgeAnswer, type Slot } from "@/workers/judge";
 import { type Judgement } from "./judgement";
 import { type Desk, wiringOf } from "./store";
@@ -67,13 +67,13 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
 
 function withMendsOf(assessment: Assessment, known: Judgement | null): Assessment {
   if (assessment.type !== "assessed" || known?.assessment.type !== "assessed") return assessment;
-  return mended(assessment, new Map(known.assessment.findings.map(({ id, mends }) => [id, mends])));
+  return mended(assessment, new Map(known.assessment.findings.map(({ id, mends, needs }) => [id, { mends, needs }])));
 }
 
-function mended(assessment: Assessed, mends: ReadonlyMap<string, readonly Mend[]>): Assessed {
+function mended(assessment: Assessed, remedies: ReadonlyMap<string, Remedy>): Assessed {
   return {
     ...assessment,
-    findings: assessment.findings.map((finding) => ({ ...finding, mends: mends.get(finding.id) ?? [] })),
+    findings: assessment.findings.map((finding) => ({ ...finding, ...(remedies.get(finding.id) ?? noRemedy) })),
   };
 }
 
@@ -84,7 +84,7 @@ function grown(judgement: Judgement, answer: Extract<JudgeAnswer, { type: "progr
     case "mends": {
       const { assessment } = judgement;
       if (assessment.type !== "assessed") return judgement;
-      return { ...judgement, assessment: mended(assessment, new Map(answer.mends)), mends: "found" };
+      return { ...judgement, assessment: mended(assessment, new Map(answer.remedies)), mends: "found" };
     }
   }
 }

@@ -1,4 +1,4 @@
-import { type Finding } from "@/core/rules";
+import { type Finding, floorRules } from "@/core/rules";
 import { levelColour } from "@/ui";
 import { percent } from "@/words";
 
@@ -13,11 +13,8 @@ export function MarginBar({ finding }: { finding: Finding }) {
   const { marginPct, level, value, limit, rule } = finding;
   if (marginPct === null || value === null || limit === null || limit.value <= 0) return null;
   const share = Math.min(widthPx / limitAtPx, value.value / limit.value);
-  const isFloor = rule === "hotVmp" || rule === "wake";
-  const room =
-    marginPct >= 0
-      ? `${percent(marginPct)} ${isFloor ? "over" : "room"}`
-      : `${percent(-marginPct)} ${isFloor ? "under" : "over"}`;
+  const words = floorRules.includes(rule) ? ["above the minimum", "below the minimum"] : ["room", "over the limit"];
+  const room = `${percent(Math.abs(marginPct))} ${marginPct >= 0 ? words[0] : words[1]}`;
   return (
     <svg width={widthPx} height="26" viewBox={`0 0 ${widthPx} 26`} role="img" aria-label={room}>
       <rect x="0" y="15" width={widthPx} height="7" fill="none" stroke="var(--line-strong)" strokeWidth="1" />

@@ -87,7 +87,7 @@ test("the first mend is applied to what is on the board, once, and never to a pl
     const wiringId = plan.wirings[0]?.id ?? "";
     const assessment = assess(plan, wiringId);
     if (assessment.type !== "assessed") throw new Error("expected a verdict");
-    const mends = new Map(allMends(plan, wiringId));
+    const remedies = allMends(plan, wiringId);
     desk.set({
       judgement: {
         plan,
@@ -98,7 +98,7 @@ test("the first mend is applied to what is on the board, once, and never to a pl
         tried: 0,
         assessment: {
           ...assessment,
-          findings: assessment.findings.map((finding) => ({ ...finding, mends: mends.get(finding.id) ?? [] })),
+          findings: assessment.findings.map((finding) => ({ ...finding, ...remedies.get(finding.id) })),
         },
       },
     });

@@ -42,7 +42,7 @@ export function createHandler({ post, nowMs, pause, rest }: Parts): (letter: Jud
     for (;;) {
       const step = search.next();
       if (step.done) {
-        post({ version: letterVersion, type: "mends", revision, mends: [...step.value] });
+        post({ version: letterVersion, type: "mends", revision, remedies: [...step.value] });
         return;
       }
       tried += 1;

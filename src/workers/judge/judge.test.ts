@@ -39,7 +39,9 @@ test("a letter is answered with the verdict first, then mends; all can cross to 
     throw new Error("expected verdicts");
   expect(verdict.assessment.findings).toEqual(alone.findings);
   expect(answers.find(({ type }) => type === "mends")).toMatchObject({
-    mends: [["coldVoc@controller/pv", [{ kind: { type: "matrix", series: 1, strings: 2 } }]]],
+    remedies: [
+      ["coldVoc@controller/pv", { mends: [{ kind: { type: "matrix", series: 1, strings: 2 } }], needs: null }],
+    ],
   });
 });
 

@@ -1,8 +1,8 @@
 import { type Plan } from "@/core/plan";
-import { type Assessment, type Look, type Mend, type TileStates } from "@/core/rules";
+import { type Assessment, type Look, type Remedy, type TileStates } from "@/core/rules";
 
 /** What goes through the slot between page and worker. A page and a worker of different versions do not talk. */
-export const letterVersion = 2;
+export const letterVersion = 3;
 
 /** The page asks for one revision of its document to be judged; a later letter makes an earlier one idle. */
 export type JudgeLetter =
@@ -37,7 +37,7 @@ export type JudgeAnswer =
       readonly version: typeof letterVersion;
       readonly type: "mends";
       readonly revision: number;
-      readonly mends: readonly (readonly [string, readonly Mend[]])[];
+      /** By the finding they are for. */ readonly remedies: readonly (readonly [string, Remedy])[];
     }
   | {
       readonly version: typeof letterVersion;

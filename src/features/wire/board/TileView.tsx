@@ -4,7 +4,7 @@ import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { type TileState } from "@/core/rules";
 import { keyOf, type Tile, type TileKey } from "@/core/wiring";
-import { amount, counted } from "@/words";
+import { amount, counted, headOf } from "@/words";
 import style from "./board.module.css";
 import { TilePicture } from "./TilePicture";
 
@@ -106,7 +106,7 @@ export function stateWords(tile: Tile, state: TileState | null): string {
 
 /** The model's own short mark, out of "Mossgate MG-195, half-cut". */
 export function shortName(name: string): string {
-  const head = name.split(",")[0] ?? name;
+  const head = headOf(name);
   const words = head.trim().split(/\s+/);
   return words.length > 1 ? (words[words.length - 1] as string) : head;
 }

@@ -24,7 +24,7 @@ import {
   tilesOfRows,
   toggleBlockingDiode,
 } from "@/core/wiring";
-import { counted } from "@/words";
+import { counted, headOf } from "@/words";
 
 /** What a board action does, and what is said of it; why not, where it cannot be done. Null: there is nothing to do. */
 export type Outcome = { readonly change: Change | null; readonly said: string } | null;
@@ -238,7 +238,7 @@ export function fillWords({ plan, wiring }: Board, filling: Filling): string {
 }
 
 function shortName(panel: PlanPanel | undefined): string {
-  return panel?.label.name.split(",")[0] ?? "panel";
+  return panel === undefined ? "panel" : headOf(panel.label.name);
 }
 
 /** A lane filled with equal rows; `more` panels may be put into the plan for it. */

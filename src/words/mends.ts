@@ -1,0 +1,72 @@
+import { type Finding, floorRules, type Mend, type MendKind, type Need, type RuleId } from "@/core/rules";
+import { amount, counted, given, trueMinus } from "./format";
+import { headOf, ruleTitles } from "./names";
+
+/** What a mend does, what it asks for besides, what it costs in watts, and what it leaves undone. */
+export function mendSentence({ kind, bought, shelved, wattsPct, fuseA, leaves }: Mend): string {
+  const rules = [...new Set(leaves.map(({ rule }) => ruleTitles[rule]))];
+  const extras = [
+    bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
+    shelved > 0 && kind.type !== "shelve" ? `${shelved} to the shelf` : null,
+    Math.abs(wattsPct) < leastWattsPct
+      ? null
+      : `${wattsPct > 0 ? "+" : ""}${trueMinus(wattsPct.toFixed(0))} % watts at noon`,
+    fuseA === null ? null : `a ${given(fuseA, "A")} fuse in each row`,
+    rules.length === 0 ? null : `still a Stop: ${rules.join(", ")}`,
+  ].filter((part) => part !== null);
+  return `${kindSentence(kind)}${extras.length === 0 ? "" : ` (${extras.join(", ")})`}`;
+}
+
+/** A difference in watts smaller than this is not worth a word, %. */
+const leastWattsPct = 1;
+
+/** What is said where the search is over and nothing it tried would do. */
+export function notMendedWords({ rule, level, needs }: Pick<Finding, "rule" | "level" | "needs">): string {
+  if (rule === "label") return "No wiring mends a label. Look at it again at Panels, or measure the panel.";
+  if (rule === "fuses" && level === "care")
+    return "Fuses are chosen at Protect, once it is built; until then fit them as said.";
+  const tried =
+    "Of the wirings tried for this port (equal rows of all lengths, rows by volts and by amps, a panel less, panels on the shelf, a free port)";
+  if (level !== "stop") return `${tried} none does better.`;
+  return needs === null
+    ? `${tried} none passes.`
+    : `${tried} none passes: it takes an input that ${needWords(rule, needs)}.`;
+}
+
+/** The limit another input would need, and the wiring that asks for so little. */
+function needWords(rule: RuleId, { limit: least, kind }: Need): string {
+  const value = amount(least.value, least.unit);
+  const what = floorRules.includes(rule)
+    ? rule === "wake"
+      ? `wakes at ${value} or less`
+      : `works from ${value} or less`
+    : `bears ${value} or more`;
+  return kind === null ? `${what}, as wired now` : `${what} (${lowerFirst(kindSentence(kind))})`;
+}
+
+function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}
+
+function kindSentence(kind: MendKind): string {
+  switch (kind.type) {
+    case "matrix":
+      return `Wire ${kind.series} in series × ${counted(kind.strings, "string")}`;
+    case "rows":
+      return `Wire ${kind.rows.length === 1 ? "one row" : "rows"} of ${kind.rows.map(rowWords).join(" | ")}`;
+    case "shelve":
+      return `Leave ${kind.panelName} on the shelf`;
+    case "instead":
+      return `Wire ${kind.series} in series × ${counted(kind.strings, "string")} of ${headOf(kind.panelName)} from the shelf instead`;
+    case "exchange":
+      return `Take out ${kind.count} × ${headOf(kind.outName)} and put ${kind.count} × ${headOf(kind.inName)} from the shelf in ${kind.count === 1 ? "its place" : "their places"}`;
+    case "joinPast":
+      return "Take the stowed panels out and join their leads past them";
+    case "move":
+      return `Move ${counted(kind.panels, "panel")} to ${kind.portName}${kind.moduleName === null ? "" : ` (needs ${kind.moduleName})`}`;
+  }
+}
+
+function rowWords(row: readonly { readonly panelName: string; readonly count: number }[]): string {
+  return row.map(({ panelName, count }) => `${count} × ${headOf(panelName)}`).join(" + ");
+}
