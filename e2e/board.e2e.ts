@@ -96,3 +96,44 @@ walk("a lane is filled by number, and panels of another kind are counted on the 
   await fields.press("Undo");
   await board.stands("shelf: ");
 });
+
+walk(
+  "rows that are not alike are not swept away by a press, and a panel joins the end of a row by Move to",
+  async (visit) => {
+    const { page, board, fields } = await visit.open(`${await visit.plan()}/wire`);
+    await page.click(board.tile("bookbay.1"));
+    await (await fields.control("Move to…")).click();
+    await (await fields.control("Haybarn Loft, two-port station: Port 2, high volts, end of row 1")).click();
+    const mixed = "station/high: roof.1-roof.2-roof.3-roof.4-bookbay.1";
+    await board.stands(mixed);
+    await fields.press("Haybarn Loft, two-port station: Port 2, high volts");
+    await fields.press("One more: Strings");
+    await fields.says(
+      "[aria-label='Rows asked for']",
+      /1 in series × 2 strings takes 2 × Mossgate MG-195.*to the shelf/,
+    );
+    await board.stands(mixed);
+    await fields.press("Leave it as it is");
+    await fields.press("One more: Strings");
+    await fields.press("Lay these rows");
+    await board.stands("station/high: roof.1 | roof.2");
+    await fields.press("Undo");
+    await board.stands(mixed);
+  },
+);
+
+walk("a second press that comes before the first is drawn is not lost", async ({ open, plan }) => {
+  const { page, board, fields } = await open(`${await plan()}/wire`);
+  const twice = (name: string) =>
+    page.$eval(`[aria-label='${name}']`, (button) => {
+      for (let k = 0; k < 2; k++) (button as HTMLElement).click();
+    });
+  await page.click(board.tile("roof.1"));
+  await fields.control("Move right in series");
+  await twice("Move right in series");
+  await board.stands("station/high: roof.2-roof.3-roof.1-roof.4");
+  await twice("One fewer: In series");
+  await board.stands("station/high: roof.1-roof.2");
+  await twice("One more Mossgate MG-195, half-cut");
+  await fields.says("[data-lane=shelf]", /6Mossgate/);
+});

@@ -81,6 +81,8 @@ async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<vo
   await fields.type("Record high", "31");
   await (await fields.named("In series")).focus();
   for (let k = 0; k < 3; k++) await page.keyboard.press("ArrowUp");
+  await fields.says("[aria-label='Rows asked for']", /4 in series × 1 string takes 4 × .*3 more than are free/);
+  await fields.press("Put 3 more in the plan and lay these rows");
   await ledger.is("stop");
   const sentence = await ledger.verdict(/Do not connect/);
   const shownV = Number(/reaches ([\d.]+)\sV/.exec(sentence)?.[1]);

@@ -64,9 +64,9 @@ walk("a second tab with nothing unsaved follows the first by itself and says so"
   const first = await open(address);
   const second = await open(address);
   await first.page.bringToFront();
-  await first.fields.type("Strings", "2");
+  await first.fields.type("In series", "1");
   await first.fields.saved();
   await second.page.bringToFront();
   await second.fields.says(".MuiSnackbar-root", /changed in another tab/);
-  await second.fields.shows("Strings", "2");
+  await second.fields.shows("In series", "1");
 });

@@ -165,6 +165,8 @@ function currentSentence(r: Of<"current">): string {
     r.never === null
       ? ""
       : `Even bright sky (${amount(r.marginedIscA, "A")}) stays under the ${given(r.never.amps, "A")} the input must never see.`;
+  if (r.outcome === "idle")
+    return `At noon the input takes nothing from this array, for its volts; shorted it could give ${amount(r.iscA, "A")}.`;
   if (r.running === null)
     return never === "" ? `No limit of amps holds where the array runs, at ${amount(r.runningV, "V")}.` : never;
   const most = given(r.running.amps, "A");
@@ -195,7 +197,9 @@ function wattsSentence(r: Of<"watts">): string {
     case "within":
       return r.nature === "neverExceed"
         ? `Even in the cold the panels give ${amount(r.dueW, "W")} at most; the input must never see more than ${most}.`
-        : `At noon the array gives ${amount(r.noonW, "W")}; the input takes up to ${most}.`;
+        : r.idle
+          ? `At noon the panels could give ${amount(r.noonW, "W")}, of which the input takes nothing, for its volts; its limit is ${most}.`
+          : `At noon the array gives ${amount(r.noonW, "W")}; the input takes up to ${most}.`;
   }
 }
 

@@ -139,8 +139,11 @@ function grade(
   facts: CurrentFacts,
   overNever: boolean,
   limitedBy: LimitedBy,
-): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "shortOver" | "within" } {
+): { level: Level; outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "shortOver" | "idle" | "within" } {
   if (overNever) return { level: "stop", outcome: "overAbsolute" };
+  // an input that takes nothing runs nowhere: only what it must never see can be judged
+  if (limitedBy === "overVoltage" || limitedBy === "asleep")
+    return facts.never === null ? { level: "note", outcome: "idle" } : { level: "good", outcome: "within" };
   const costs = facts.noonLossPct > anyLossPct;
   const level = facts.noonLossPct > costlyLossPct ? "care" : "note";
   // where no range holds at the best volts, the array has to run beside them

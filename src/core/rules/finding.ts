@@ -66,7 +66,7 @@ export type Reason =
   | { readonly type: "noFloor"; readonly hotVmpV: number }
   | ({
       readonly type: "current";
-      readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "shortOver" | "within";
+      readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "shortOver" | "idle" | "within";
     } & CurrentFacts)
   | { readonly type: "noCurrentLimit"; readonly iscA: number }
   | { readonly type: "noTierAmps"; readonly fromV: number | null; readonly toV: number | null; readonly iscA: number }
@@ -175,6 +175,8 @@ export type WattFacts = {
   /** What volts and amps let through at bright noon, W; and whether that is less than the array could give. */
   readonly noonW: number;
   readonly withinAmps: boolean;
+  /** True when the input takes nothing at noon: shut out, or asleep. */
+  readonly idle: boolean;
   readonly limitW: number;
   /** True when the limit is the battery side's amps × battery volts. */
   readonly fromBattery: boolean;

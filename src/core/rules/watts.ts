@@ -53,6 +53,7 @@ export function watts(context: LaneContext): Judged {
     coldW,
     dueW,
     noonW,
+    idle: running !== null && noon.operating === null,
     withinAmps: noonW < (1 - leastApart) * array.mpp.p,
     limitW: overAbsolute ? (absoluteW as number) : limitW,
     fromBattery: fromBattery && !overAbsolute,

@@ -41,7 +41,9 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
         const { lacks } = fillLane(now.plan, now.wiring, filling);
         const waits = lacks > 0 || (lane !== null && laid === null);
         keep(waits ? filling : null);
-        return waits ? { change: null, said: `${fillWords(now, filling)}.` } : fill(now, filling, 0);
+        return waits
+          ? { change: null, said: "Asked for, not laid yet: see what it takes below." }
+          : fill(now, filling, 0);
       }, gesture),
     [act, keep, inputId, portId],
   );
