@@ -23,8 +23,8 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
       return "“highest volts” means with nothing connected";
     case "overVoltageDestroys":
       return "too many volts may destroy the input";
-    case "clearFlatDay":
-      return "flat panels, no cloud";
+    case "clearDay":
+      return `${assumption.flat ? "flat panels" : "panels tilted as they stand"}, no cloud`;
     case "labelOff":
       return `the label of ${assumption.panelName} contradicts itself; nearest curve is ${percent(assumption.missPct)} off`;
     case "labelDoubt":

@@ -193,7 +193,7 @@ function wattsSentence(r: Of<"watts">): string {
       return `${r.coldW > r.labelW ? "In the cold the panels can give" : "The panels add up to"} ${amount(r.dueW, "W")}; the input must never see more than ${most}.`;
     case "clipsMuch":
     case "clips":
-      return `${r.withinAmps ? "Within its volts and amps" : "At noon"} the array could give ${amount(r.noonW, "W")}${r.withinAmps ? " at noon" : ""}; the input draws up to ${most}. Lying flat, a cloudless midsummer month would leave ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) on the roof.`;
+      return `${r.withinAmps ? "Within its volts and amps" : "At noon"} the array could give ${amount(r.noonW, "W")}${r.withinAmps ? " at noon" : ""}; the input draws up to ${most}. ${r.flat ? "Lying flat" : "Tilted as they stand"}, a cloudless midsummer month would leave ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) on the roof.`;
     case "within":
       return r.nature === "neverExceed"
         ? `Even in the cold the panels give ${amount(r.dueW, "W")} at most; the input must never see more than ${most}.`

@@ -45,7 +45,7 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
       return {
         lines: [
           `Volts with nothing connected, solved: ${amount(reason.dullVocV, "V")} at ${given(reason.dullWm2, "W/m²")}, ${amount(reason.brightVocV, "V")} at 1000 W/m²`,
-          `Needed to wake: ${limit(reason.wakeV, "V")}${reason.wakesAtWm2 === null ? "" : `, reached at ${amount(reason.wakesAtWm2, "W/m²")} (volts rise with the logarithm of light)`}`,
+          `Needed to wake: ${limit(reason.wakeV, "V")}${reason.wakesAtWm2 === null ? "" : `, reached ${reason.wakesAtWm2 < 1 ? `below ${given(1, "W/m²")}` : `at ${amount(reason.wakesAtWm2, "W/m²")}`} (volts rise with the logarithm of light)`}`,
           `Longest clear day: ${Math.round(reason.asleepMinutes)} minutes of daylight have less than that`,
         ],
         source: "Single-diode curve: De Soto, Klein & Beckman 2006. Clear sky: Haurwitz 1945.",
@@ -70,9 +70,10 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
       return {
         lines: [
           `Label: ${amount(reason.labelW, "W")}; in the cold, solved: ${amount(reason.coldW, "W")}; at bright noon, solved: ${amount(reason.noonW, "W")}; limit ${amount(reason.limitW, "W")}, ${natureWords(reason.nature)}`,
-          `Longest clear day at ${given(reason.latitudeDeg, "°")} latitude, flat, × 30: ${kwh(reason.clippedKwhPerMonth)} over the limit`,
+          `Longest clear day at ${given(reason.latitudeDeg, "°")} latitude, ${reason.flat ? "panels flat" : "each panel tilted as it stands"}, × 30: ${kwh(reason.clippedKwhPerMonth)} over the limit`,
         ],
-        source: "Clear sky: Haurwitz 1945. An upper bound: clouds, dirt and a full battery all lower it.",
+        source:
+          "Clear sky: Haurwitz 1945. Clouds, dirt and a full battery lower it; panels tilted otherwise get more or less.",
       };
     case "shared":
       return {
@@ -84,7 +85,8 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
           `Limit of “${reason.groupName}”: ${[reason.limitW === null ? null : given(reason.limitW, "W"), reason.limitA === null ? null : given(reason.limitA, "A")].filter((part) => part !== null).join(", ")}, ${natureWords(reason.nature)}`,
           `Labels: ${amount(reason.dueW, "W")}; short circuit × 1.25: ${amount(reason.marginedIscA, "A")}`,
         ],
-        source: "Running points: solved curves at bright noon. Month: Haurwitz 1945, an upper bound.",
+        source:
+          "Running points: solved curves at bright noon. Month: clear sky, Haurwitz 1945; clouds, dirt and a full battery lower it.",
       };
     case "mismatch":
       return {

@@ -1,16 +1,27 @@
 import { solveNet } from "../net";
 import { type PanelModel, stcIrradianceWm2 } from "../panel";
-import { brightNoonAirC, cellTempC, longestClearDay, type Mount } from "../sky";
+import { brightNoonAirC, cellTempC, clearDiffuseShare, longestClearDay } from "../sky";
 import { newTile, rowOf } from "../wiring";
-import { type Ground, type Kind, type LaneContext, type PanelHour, kindsIn, type SkyState, solveRows } from "./context";
+import {
+  type Ground,
+  type Kind,
+  kindsIn,
+  type LaneContext,
+  lightOnPlane,
+  type PanelHour,
+  type Site,
+  type SkyState,
+  solveRows,
+} from "./context";
 import { type Level } from "./finding";
 
 const daysPerMonth = 30;
 /** Leaving more than this of a clear month's energy on the roof is a cost to name. */
 const costlyClipPct = 10;
 const anyClipPct = 0.1;
-/** Irradiance steps at which one panel is solved; between them watts per W/m² is nearly straight. */
+/** Light at which one panel is solved, in steps up to more than a clear sky sends to a tilted one, W/m². */
 const irradianceSteps = 6;
+const mostWm2 = 1.4 * stcIrradianceWm2;
 
 /** What share of a clear month's energy stays on the roof, as a level. */
 export function gradeClipping(clippedPct: number): { level: Level; outcome: "clipsMuch" | "clips" | "within" } {
@@ -19,29 +30,43 @@ export function gradeClipping(clippedPct: number): { level: Level; outcome: "cli
   return { level: "good", outcome: "within" };
 }
 
-/** What one flat panel makes through the year's longest cloudless day, at its free maximum. */
-export function clearDayOfOnePanel(model: PanelModel, site: { latitudeDeg: number; mount: Mount }): PanelHour[] {
-  const mostWm2 = 1.2 * stcIrradianceWm2;
+/** Watts of one panel at its free maximum by the light on it, on an ordinary day; between few solved points nearly straight. */
+export function powerByLight(model: PanelModel, { mount }: Pick<Site, "mount">): (irradianceWm2: number) => number {
   const wattsPerWm2 = Array.from({ length: irradianceSteps + 1 }, (_, k) => {
     const irradianceWm2 = Math.max(1, (k * mostWm2) / irradianceSteps);
-    const warm = cellTempC(brightNoonAirC, irradianceWm2, site.mount);
+    const warm = cellTempC(brightNoonAirC, irradianceWm2, mount);
     return solveNet({ type: "panel", model, cellTempC: warm, irradianceWm2: [irradianceWm2] }).mpp.p / irradianceWm2;
   });
-  return longestClearDay(site.latitudeDeg).map(({ irradianceWm2, hours }) => {
+  return (irradianceWm2) => {
     const at = (irradianceWm2 / mostWm2) * irradianceSteps;
     const k = Math.min(irradianceSteps - 1, Math.floor(at));
-    const low = wattsPerWm2[k] as number;
-    const high = wattsPerWm2[k + 1] as number;
-    return { panelW: irradianceWm2 * (low + (at - k) * (high - low)), hours };
-  });
+    const [low, high] = [wattsPerWm2[k] as number, wattsPerWm2[k + 1] as number];
+    return irradianceWm2 * (low + (at - k) * (high - low));
+  };
 }
 
-/** A lane's array at bright noon, and where it runs there; null where nobody knows, or nothing is taken. */
-export type NoonState = Pick<SkyState, "array" | "operating">;
+/** What one panel, tilted so, makes through the year's longest cloudless day. */
+export function clearDayOfOnePanel(
+  powerAt: (irradianceWm2: number) => number,
+  tiltDeg: number,
+  { latitudeDeg }: Pick<Site, "latitudeDeg">,
+): PanelHour[] {
+  return longestClearDay(latitudeDeg).map(({ hours, ...sample }) => ({
+    panelW: powerAt(lightOnPlane(tiltDeg, { ...sample, diffuseShare: clearDiffuseShare })),
+    hours,
+  }));
+}
+
+/**
+ * A lane's array at bright noon, and where it runs there; null where nobody knows, or nothing is taken. `flat`: solved with all
+ * panels flat, else tilted as they stand.
+ */
+export type NoonState = Pick<SkyState, "array" | "operating"> & { readonly flat: boolean };
 
 /**
  * Energy of a month of such days, and what a watt limit over all these lanes together cuts off what they then take, kWh.
- * What unequal panels lose to each other at noon they are taken to lose all day: within about 1 % of solving every hour.
+ * Panels get the light of the plane they are tilted to. What unequal panels lose to each other at noon they are taken to
+ * lose all day: within about 1 % of solving every hour.
  */
 export function clearMonthKwh(
   lanes: readonly LaneContext[],
@@ -52,9 +77,12 @@ export function clearMonthKwh(
   if (first === undefined) return { totalKwh: 0, clippedKwh: 0 };
   const days = lanes.map((lane) => {
     const counted = termsById(lane);
-    const day = counted.map(({ kind, count }) => ({ count, hours: lane.clearDay(kind) }));
-    const ownW = counted.reduce((sum, { kind, count }) => sum + count * panelNoonW(lane, kind), 0);
+    const day = counted.map(({ kind, tiltDeg, count }) => ({ count, hours: lane.clearDay(kind, tiltDeg) }));
     const noon = noonOf(lane);
+    const ownW = counted.reduce(
+      (sum, { kind, tiltDeg, count }) => sum + count * panelNoonW(lane, kind, noon.flat ? 0 : tiltDeg),
+      0,
+    );
     return { day, joined: ownW > 0 ? noon.array.mpp.p / ownW : 0, taken: takenBy(noon) };
   });
   let totalWh = 0;
@@ -90,11 +118,19 @@ function takenBy({ array, operating }: NoonState): (freeW: number) => number {
   }
 }
 
-/** Watts of one panel of a kind alone at bright noon. */
-export function panelNoonW(context: Ground, kind: Kind): number {
-  return solveRows(context, [rowOf([newTile(kind.id, 1)])], "brightNoon")?.mpp.p ?? 0;
+/** Watts of one panel of a kind alone at bright noon, tilted so. */
+export function panelNoonW(context: Ground, { id }: Kind, tiltDeg = 0): number {
+  return solveRows(context, [rowOf([{ ...newTile(id, 1), tiltDeg }])], "brightNoon")?.mpp.p ?? 0;
 }
 
-function termsById(lane: LaneContext): { kind: Kind; count: number }[] {
-  return kindsIn(lane).map((kind) => ({ kind, count: lane.tiles.filter((tile) => tile.panelId === kind.id).length }));
+/** The panels of a lane counted by kind and tilt. */
+function termsById(lane: LaneContext): { kind: Kind; tiltDeg: number; count: number }[] {
+  return kindsIn(lane).flatMap((kind) => {
+    const tilts = lane.tiles.filter(({ panelId }) => panelId === kind.id).map(({ tiltDeg }) => tiltDeg);
+    return [...new Set(tilts)].map((tiltDeg) => ({
+      kind,
+      tiltDeg,
+      count: tilts.filter((each) => each === tiltDeg).length,
+    }));
+  });
 }

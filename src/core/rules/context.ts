@@ -48,8 +48,8 @@ export type Ground = {
   readonly siteAssumptions: readonly Assumption[];
   readonly kinds: ReadonlyMap<string, Kind>;
   readonly solve: (net: Net) => InspectableSolution;
-  /** A clear flat day of one panel of a kind; worked out when first asked for. */
-  readonly clearDay: (kind: Kind) => readonly PanelHour[];
+  /** The longest clear day of one panel of a kind, tilted towards the noon sun; worked out when first asked for. */
+  readonly clearDay: (kind: Kind, tiltDeg: number) => readonly PanelHour[];
   /** What one panel of a kind reaches in the cold; worked out when first asked for. */
   readonly cold: (kind: Kind) => ColdVolts;
 };
@@ -113,6 +113,11 @@ function plainTile(tile: Tile): Tile {
   return isChanged(tile) ? { ...tile, stance: tile.stance === "off" ? "off" : "out", light: [1], tiltDeg: 0 } : tile;
 }
 
+/** Whether no panel of a lane is tilted. */
+export function isFlat({ tiles }: Pick<LaneContext, "tiles">): boolean {
+  return tiles.every(({ tiltDeg }) => tiltDeg === 0);
+}
+
 /** Stowed, shaded or tilted. */
 export function isChanged({ stance, light, tiltDeg }: Tile): boolean {
   return stance === "stowed" || tiltDeg !== 0 || (stance === "out" && light.some((share) => share < 1));
@@ -143,9 +148,17 @@ const mostFacing = 1.25;
  * panel and the sky alone, not on what else is wired: a sky's light is that on a flat panel.
  */
 export function lightOn(tile: Tile, substrings: number, sky: Sky): number[] {
-  const facing = tiltLight(tile.tiltDeg, sky.sun, sky.diffuseShare) / tiltLight(0, sky.sun, sky.diffuseShare);
-  const share = Number.isFinite(facing) ? Math.min(mostFacing, facing) : 1;
-  return lightOf(tile, substrings).map((part) => part * share * sky.irradianceWm2);
+  const onPlaneWm2 = lightOnPlane(tile.tiltDeg, sky);
+  return lightOf(tile, substrings).map((part) => part * onPlaneWm2);
+}
+
+/** Light on a panel's plane, W/m². */
+export function lightOnPlane(
+  tiltDeg: number,
+  { sun, diffuseShare, irradianceWm2 }: Pick<Sky, "sun" | "diffuseShare" | "irradianceWm2">,
+): number {
+  const facing = tiltLight(tiltDeg, sun, diffuseShare) / tiltLight(0, sun, diffuseShare);
+  return (Number.isFinite(facing) ? Math.min(mostFacing, facing) : 1) * irradianceWm2;
 }
 
 /** Some rows, all in full light, at an irradiance and air temperature of one's own choosing. */

@@ -39,7 +39,7 @@ export type Assumption =
   | { readonly type: "labelField"; readonly panelName: string; readonly field: AssumedField; readonly value: number }
   | { readonly type: "ceilingIsVoc" }
   | { readonly type: "overVoltageDestroys" }
-  | { readonly type: "clearFlatDay" }
+  | { readonly type: "clearDay"; readonly flat: boolean }
   | { readonly type: "labelOff"; readonly panelName: string; readonly missPct: number }
   | { readonly type: "labelDoubt"; readonly panelName: string }
   | { readonly type: "measured"; readonly panelName: string }
@@ -184,6 +184,8 @@ export type WattFacts = {
   readonly clippedKwhPerMonth: number;
   readonly clippedPct: number;
   readonly latitudeDeg: number;
+  /** Whether all panels lie flat; else each gets the light of the plane it is tilted to. */
+  readonly flat: boolean;
 };
 
 export type SharedFacts = {

@@ -14,7 +14,7 @@ import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverF
 import { coldVoltsOf } from "./cold";
 import { type Assumption } from "./finding";
 import { type Memory } from "./memory";
-import { clearDayOfOnePanel } from "./clear-month";
+import { clearDayOfOnePanel, powerByLight } from "./clear-month";
 
 /** What has to be there before a lane can be judged. */
 export type Missing =
@@ -142,17 +142,21 @@ function groundOf(plan: Plan, kinds: ReadonlyMap<string, Kind>): Ground {
     const kind = kinds.get(id);
     return kind === undefined ? [] : [{ kind, count: count + extraPanels }];
   });
-  const clearDay = onceEach((kind: Kind) => clearDayOfOnePanel(kind.model, site));
+  const daysOf = onceEach((kind: Kind) => {
+    const powerAt = powerByLight(kind.model, site);
+    return onceEach((tiltDeg: number) => clearDayOfOnePanel(powerAt, tiltDeg, site));
+  });
+  const clearDay = (kind: Kind, tiltDeg: number) => daysOf(kind)(tiltDeg);
   const cold = onceEach((kind: Kind) => coldVoltsOf(kind, site));
   return { site, siteAssumptions: assumptionsOf(plan), kinds, solve: solverFor(counted, site), clearDay, cold };
 }
 
-/** Worked out for each kind when first asked for. */
-function onceEach<T>(make: (kind: Kind) => T): (kind: Kind) => T {
-  const made = new Map<Kind, T>();
-  return (kind) => {
-    const known = made.get(kind) ?? make(kind);
-    made.set(kind, known);
+/** Worked out for each key when first asked for. */
+function onceEach<K, T>(make: (key: K) => T): (key: K) => T {
+  const made = new Map<K, T>();
+  return (key) => {
+    const known = made.get(key) ?? make(key);
+    made.set(key, known);
     return known;
   };
 }

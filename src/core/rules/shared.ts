@@ -1,6 +1,6 @@
 import { type PortInUse, sharedOut } from "../input";
 import { type PlanInput, type PortGroup } from "../plan";
-import { doubtAssumed, type LaneContext, fitAssumed, siteAssumed, type SkyState } from "./context";
+import { doubtAssumed, type LaneContext, fitAssumed, isFlat, siteAssumed, type SkyState } from "./context";
 import { brightSkyFactor, rowTerms } from "./current";
 import { type Amount, type Assumption, type Judged, type SharedFacts } from "./finding";
 import { clearMonthKwh, gradeClipping } from "./clear-month";
@@ -35,7 +35,7 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
   const clear30 =
     group.maxW === null
       ? { totalKwh: 0, clippedKwh: 0 }
-      : clearMonthKwh(members, group.maxW, ({ actual }) => actual.brightNoon);
+      : clearMonthKwh(members, group.maxW, ({ actual }) => ({ ...actual.brightNoon, flat: false }));
   const facts: SharedFacts = {
     groupName: group.name,
     ports: members.map((member) => {
@@ -68,7 +68,7 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
       : [
           { type: "equalShares" } as const,
           ...siteAssumed(first, "latitude", "mount"),
-          { type: "clearFlatDay" } as const,
+          { type: "clearDay", flat: members.every(isFlat) } as const,
         ]),
     ...each(members.flatMap((member) => [...fitAssumed(member), ...doubtAssumed(member)])),
   ];

@@ -124,6 +124,23 @@ describe("light hangs on the panel and the sky alone", () => {
     expect(noonW(tilted(-30))).toBeLessThan(0.8 * noonW(tilted(0)));
   });
 
+  test("a month's clipping counts the light of the plane they are tilted to", () => {
+    const clipped = (tiltDeg: number) => {
+      const [low, high] = demoInputs.twoPortStation.ports;
+      const device = {
+        ...demoInputs.twoPortStation,
+        ports: [low, { ...high, maxW: 400 }],
+      };
+      const tiles = [1, 2, 3].map((piece): [string, number, Partial<Tile>] => ["a", piece, { tiltDeg }]);
+      const { reason } = findingIn(mixedPlan([row(...tiles)], device), "watts");
+      return reason.type === "watts" ? reason : null;
+    };
+    const [flat, tilted, away] = [clipped(0), clipped(30), clipped(-30)];
+    expect([flat?.flat, tilted?.flat]).toEqual([true, false]);
+    expect(tilted?.clippedKwhPerMonth).toBeGreaterThan(1.1 * (flat?.clippedKwhPerMonth ?? 0));
+    expect(away?.clippedKwhPerMonth).toBeLessThan(0.5 * (flat?.clippedKwhPerMonth ?? 0));
+  });
+
   test("to split panels over two ports makes no watts from nothing", () => {
     const one = row(["a", 1, { tiltDeg: -40 }], ["a", 2, { tiltDeg: -40 }]);
     const other = row(["b", 1], ["b", 2]);

@@ -1,6 +1,6 @@
 import { wattLimit } from "../input";
 import { clearMonthKwh, gradeClipping } from "./clear-month";
-import { byAmps, type LaneContext, fitAssumed, labelSum, siteAssumed } from "./context";
+import { byAmps, fitAssumed, isFlat, type LaneContext, labelSum, siteAssumed } from "./context";
 import { type Judged, type Level, type WattFacts } from "./finding";
 
 /** Watts that differ by less than this share are the same. */
@@ -40,7 +40,7 @@ export function watts(context: LaneContext): Judged {
   const { array } = clear.brightNoon;
   const running = byAmps(context);
   // an input that is asleep or shut out takes nothing: its limit is held against what the panels could give
-  const noon = { array, operating: running !== null && running.p > 0 ? running : null };
+  const noon = { array, operating: running !== null && running.p > 0 ? running : null, flat: true };
   const noonW = noon.operating?.p ?? array.mpp.p;
   // by the label and by the cold, whichever is more: cold panels give more than their labels say
   const coldW = clear.coldDawn.array.mpp.p;
@@ -61,12 +61,17 @@ export function watts(context: LaneContext): Judged {
     clippedKwhPerMonth: clear30.clippedKwh,
     clippedPct: clear30.totalKwh > 0 ? (100 * clear30.clippedKwh) / clear30.totalKwh : 0,
     latitudeDeg: site.latitudeDeg,
+    flat: isFlat(context),
   };
   const { level, outcome } = grade(facts, overAbsolute);
   const assumptions =
     nature === "neverExceed"
       ? [...siteAssumed(context, "recordLow"), ...fitAssumed(context)]
-      : [...siteAssumed(context, "latitude", "mount"), { type: "clearFlatDay" } as const, ...fitAssumed(context)];
+      : [
+          ...siteAssumed(context, "latitude", "mount"),
+          { type: "clearDay", flat: facts.flat } as const,
+          ...fitAssumed(context),
+        ];
   const judgedW = nature === "neverExceed" ? dueW : noonW;
   return {
     rule: "watts",

@@ -2,6 +2,7 @@ export { longestClearDay, type SkySample } from "./clear-day";
 export { cellTempC, type Mount, mounts, rossCPerWm2 } from "./mount";
 export {
   brightNoonAirC,
+  clearDiffuseShare,
   equinoxNoon,
   isLimitSky,
   type LimitSky,

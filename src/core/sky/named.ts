@@ -43,7 +43,7 @@ export const brightNoonAirC = 20;
 /** Haze: a bright overcast sky, its light from everywhere, W/m² on the flat, in cool air, °C. */
 const haze = { irradianceWm2: 250, airTempC: 15 } as const;
 /** Share of a clear day's light that comes from the blue sky. */
-const clearDiffuseShare = 0.12;
+export const clearDiffuseShare = 0.12;
 
 /**
  * Coldest dawn: first sun on cells still at the record low. Bright noon: full sun, mild air.
