@@ -54,7 +54,7 @@ export function inputTable(system: UnitSystem): Columns {
     {
       field: "batteryV",
       headerName: "Battery",
-      width: 116,
+      width: 132,
       type: "number",
       valueGetter: (_, { sheet }) => greatest(sheet.ports.map(({ batteryV }) => batteryV)),
       valueFormatter: (value: number | null) => (value === null ? "–" : given(value, "V")),
@@ -70,7 +70,7 @@ export function inputTable(system: UnitSystem): Columns {
     {
       field: "price",
       headerName: "Price",
-      width: 116,
+      width: 132,
       type: "number",
       valueGetter: (_, { sheet }) => sheet.price,
       valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : money(value, sheet.currency)),
@@ -78,7 +78,7 @@ export function inputTable(system: UnitSystem): Columns {
     {
       field: "pricePerW",
       headerName: "Per W",
-      width: 116,
+      width: 132,
       type: "number",
       valueGetter: (_, { sheet }) => pricePerW(sheet),
       valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : money(value, sheet.currency)),

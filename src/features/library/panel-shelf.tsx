@@ -68,14 +68,14 @@ export function panelTable(system: UnitSystem): Columns {
     reckoned(
       "price",
       "Price",
-      116,
+      132,
       ({ price }) => price,
       (value, { currency }) => money(value, currency),
     ),
     reckoned(
       "pricePerW",
       "Per W",
-      116,
+      132,
       ({ price, pmaxW }) => ratio(price, pmaxW),
       (value, { currency }) => money(value, currency),
     ),
