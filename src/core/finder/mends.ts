@@ -1,4 +1,4 @@
-import { type Plan } from "../plan";
+import { piecesIn, type Plan } from "../plan";
 import {
   floorRules,
   judgeAll,
@@ -18,7 +18,7 @@ import {
   takenW,
   worstLevel,
 } from "../rules";
-import { countsOf, keyOf, tilesOf } from "../wiring";
+import { countsOf, keyOf, mostPieces, tilesOf } from "../wiring";
 import { type Candidate, candidatesFor } from "./candidates";
 
 /** Wirings whose noon watts differ by less than this share count as equal. */
@@ -162,6 +162,7 @@ function tryOut(open: OpenWiring, candidate: Candidate): Tried | null {
   const after: OpenWiring = { ...open, lanes: contexts };
   const counts = countsOf(candidate.lanes);
   const bought = open.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.count), 0);
+  if (piecesIn(open.plan) + bought > mostPieces) return null;
   const modules = (of: readonly LaneContext[]) =>
     new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
   // a module that is not in use yet is something to buy as well

@@ -1,3 +1,4 @@
+import { mostPieces } from "../wiring";
 import { type PlanFault } from "./fault";
 
 /** How many of each a plan of any version may hold; its schema and whatever comes before its schema keep to them. */
@@ -18,6 +19,8 @@ export function excessOf(document: Readonly<Record<string, unknown>>): PlanFault
     if (Array.isArray(list) && list.length > most)
       return invalid(path, `${list.length} ${path}; allowed: up to ${most}`);
   }
+  const wired = largestOfVersion1(document);
+  if (wired > mostPieces) return invalid("wirings", `${wired} panels in one; allowed: up to ${mostPieces}`);
   const open: { readonly value: object; readonly path: readonly string[]; readonly depth: number }[] = [
     { value: document, path: [], depth: 1 },
   ];
@@ -30,6 +33,16 @@ export function excessOf(document: Readonly<Record<string, unknown>>): PlanFault
     }
   }
   return null;
+}
+
+/** Version 1 tells a wiring by two numbers, which its upgrade writes out as so many panels. */
+function largestOfVersion1({ version, wirings }: Readonly<Record<string, unknown>>): number {
+  if (version !== 1 || !Array.isArray(wirings)) return 0;
+  return (wirings as unknown[]).reduce<number>((most, wiring) => {
+    if (typeof wiring !== "object" || wiring === null) return most;
+    const { series, strings } = wiring as Record<string, unknown>;
+    return typeof series === "number" && typeof strings === "number" ? Math.max(most, series * strings) : most;
+  }, 0);
 }
 
 function invalid(path: string, problem: string): PlanFault {

@@ -4,6 +4,7 @@ import {
   keyOf,
   type Lane,
   mapLanes,
+  mostPieces,
   newTile,
   rowOf,
   type Stance,
@@ -14,6 +15,7 @@ import {
 import {
   type DeviceSheet,
   type PanelSheet,
+  piecesIn,
   type Plan,
   type PlanPanel,
   type PortSheet,
@@ -65,8 +67,16 @@ export type Change =
   | { readonly type: "copyWiring"; readonly wiringId: string; readonly id: string; readonly name: string }
   | { readonly type: "removeWiring"; readonly wiringId: string };
 
-/** The plan after a change. Pure; a change that names nothing in the plan returns it as it was. */
+/**
+ * The plan after a change. Pure; a change that names nothing in the plan, or asks for more panels than a plan may hold,
+ * returns it as it was.
+ */
 export function applyChange(plan: Plan, change: Change): Plan {
+  const after = changed(plan, change);
+  return piecesIn(after) > mostPieces ? plan : after;
+}
+
+function changed(plan: Plan, change: Change): Plan {
   switch (change.type) {
     case "rename":
       return { ...plan, name: change.name };

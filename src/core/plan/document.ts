@@ -181,6 +181,11 @@ export const planSchema = z.strictObject({
 });
 
 export type Plan = z.infer<typeof planSchema>;
+
+/** All panels a plan has, wired or not. */
+export function piecesIn({ panels }: Pick<Plan, "panels">): number {
+  return panels.reduce((sum, { count }) => sum + count, 0);
+}
 export type PanelSheet = z.infer<typeof labelSchema>;
 export type PortSheet = z.infer<typeof portSchema>;
 export type DeviceSheet = z.infer<typeof deviceShape>;

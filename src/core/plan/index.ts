@@ -14,6 +14,7 @@ export {
   labelSchema,
   madeUpCurrency,
   panelKinds,
+  piecesIn,
   type PanelSheet,
   type Plan,
   type PlanInput,

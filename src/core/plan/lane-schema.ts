@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { fieldSpecs } from "../units";
-import { type Group, type Lane, mostTiles, type Row, stances, type Tile } from "../wiring";
+import { type Group, type Lane, mostPieces, type Row, stances, type Tile } from "../wiring";
 
 const mostSubstrings = 60;
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
@@ -8,7 +8,7 @@ const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, 
 const tileSchema: z.ZodType<Tile> = z.strictObject({
   type: z.literal("panel"),
   panelId: id,
-  piece: z.number().int().min(1).max(mostTiles),
+  piece: z.number().int().min(1).max(mostPieces),
   stance: z.enum(stances),
   light: z.array(z.number().min(0).max(1)).min(1).max(mostSubstrings),
   tiltDeg: z.number().min(fieldSpecs.tiltDeg.least).max(fieldSpecs.tiltDeg.most),
@@ -19,14 +19,14 @@ const groupSchema: z.ZodType<Group> = z.strictObject({
   rows: z
     .array(z.lazy(() => rowSchema))
     .min(1)
-    .max(mostTiles),
+    .max(mostPieces),
 });
 
 const rowSchema: z.ZodType<Row> = z.strictObject({
   items: z
     .array(z.union([tileSchema, groupSchema]))
     .min(1)
-    .max(mostTiles),
+    .max(mostPieces),
   blockingDiode: z.boolean(),
 });
 
@@ -34,5 +34,5 @@ const rowSchema: z.ZodType<Row> = z.strictObject({
 export const laneSchema: z.ZodType<Lane> = z.strictObject({
   inputId: id.nullable(),
   portId: id.nullable(),
-  rows: z.array(rowSchema).max(mostTiles),
+  rows: z.array(rowSchema).max(mostPieces),
 });

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import fc from "fast-check";
-import { keyOf, type Lane, matrixRows, tilesOf } from "../wiring";
+import { keyOf, type Lane, matrixRows, newTile, tilesOf } from "../wiring";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
 import { effort } from "@/testing";
 import {
@@ -10,13 +10,16 @@ import {
   differences,
   emptyPlan,
   endGesture,
+  mostPlanBytes,
   type Plan,
+  planFileText,
   planJsonSchema,
   readPlan,
   readPlanText,
   record,
   redo,
   startHistory,
+  stops,
   undo,
 } from ".";
 
@@ -85,7 +88,7 @@ describe("reading a plan file", () => {
     expect(faultOf('{"hello": 1}').type).toBe("foreign");
     expect(faultOf("[1, 2]").type).toBe("foreign");
     expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 3 });
-    expect(faultOf(`{"format": "${"x".repeat(1_100_000)}"}`).type).toBe("tooLarge");
+    expect(faultOf(`{"format": "${"x".repeat(mostPlanBytes)}"}`).type).toBe("tooLarge");
   });
 
   test.each<[string, (plan: Record<string, unknown>) => void, string, RegExp]>([
@@ -333,9 +336,66 @@ describe("an older plan file", () => {
     };
     const tall = readPlan(hostile(1, { series: 1e9, strings: -4 }));
     expect(tall.type === "plan" ? tilesOf(tall.plan.wirings[0]?.lanes ?? []).length : 0).toBe(40);
+    expect(readPlan(hostile(1, { series: 40, strings: 40 }))).toMatchObject({
+      fault: { type: "invalid", path: "wirings", problem: "1600 panels in one; allowed: up to 200" },
+    });
     const many = readPlan(hostile(36_000, { series: 40, strings: 40 }));
     expect(many).toMatchObject({
       fault: { type: "invalid", path: "wirings", problem: "36000 wirings; allowed: up to 20" },
+    });
+  });
+});
+
+describe("as many panels as a plan holds", () => {
+  const counted = (count: number) => applyChange(withParts, { type: "setCount", panelId: "p", count });
+  /** Every list and text as long as it may be, every number as long as numbers are written. */
+  const fullest = (): Plan => {
+    const [panel] = withParts.panels;
+    const [input] = withParts.inputs;
+    if (panel === undefined || input === undefined) throw new Error("expected a panel and an input");
+    const long = 0.12345678901234567;
+    const text = "ü".repeat(5000);
+    const panels = Array.from({ length: 40 }, (_, k) => ({
+      ...panel,
+      id: `panel-${"x".repeat(50)}-${k}`,
+      count: 5,
+      measured: {
+        irradianceWm2: 987.1234567890123,
+        cellTempC: 31.123456789012345,
+        points: Array.from({ length: 500 }, () => ({ v: 10 + long, i: long })),
+      },
+    }));
+    const rows = [
+      {
+        blockingDiode: false,
+        items: panels.flatMap(({ id }) =>
+          [1, 2, 3, 4, 5].map((piece) => ({ ...newTile(id, piece), light: Array.from({ length: 60 }, () => long) })),
+        ),
+      },
+    ];
+    const lanes = [{ inputId: "i", portId: "high", rows }];
+    return {
+      ...withParts,
+      panels,
+      inputs: [input, ...Array.from({ length: 19 }, (_, k) => ({ ...input, id: `input-${k}` }))],
+      wirings: Array.from({ length: 20 }, (_, k) => ({ id: `w${k}`, name: "n".repeat(80), note: text, lanes })),
+      notes: Object.fromEntries(stops.map((stop) => [stop, text])) as Plan["notes"],
+    };
+  };
+
+  test("what is valid can be exported and read back, however full", () => {
+    const plan = fullest();
+    const file = planFileText(plan);
+    expect(readPlanText(file).type).toBe("plan");
+    expect(new TextEncoder().encode(file).length).toBeGreaterThan(0.5 * mostPlanBytes);
+  });
+
+  test("one more is refused, in a change as in a file", () => {
+    expect(counted(200).panels[0]?.count).toBe(200);
+    expect(counted(201)).toBe(withParts);
+    const second = { ...counted(200), panels: [...counted(200).panels, { ...counted(1).panels[0], id: "q" }] };
+    expect(readPlan(JSON.parse(JSON.stringify(second)))).toMatchObject({
+      fault: { path: "panels", problem: "201 panels; allowed: up to 200" },
     });
   });
 });

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { depthOf, keyOf, mostDepth, mostTiles, tilesOf } from "../wiring";
-import { type Plan, planFormat, planSchema, planVersion, type Wiring } from "./document";
+import { depthOf, keyOf, mostDepth, mostPieces, tilesOf } from "../wiring";
+import { piecesIn, type Plan, planFormat, planSchema, planVersion, type Wiring } from "./document";
 import { excessOf } from "./bounds";
 import { type PlanFault } from "./fault";
 import { upgrades } from "./upgrades";
@@ -8,8 +8,8 @@ import { upgrades } from "./upgrades";
 export type PlanReading =
   { readonly type: "plan"; readonly plan: Plan } | { readonly type: "fault"; readonly fault: PlanFault };
 
-/** Largest plan file read, bytes: a full plan with its notes is under a tenth of this. */
-export const mostPlanBytes = 1_000_000;
+/** Largest plan file read, bytes: the fullest plan that is valid, indented as it is exported, is just under this. */
+export const mostPlanBytes = 16_000_000;
 
 /** Reads a plan from the text of a file. Nothing in it is trusted: size, shape, bounds, references. */
 export function readPlanText(text: string): PlanReading {
@@ -77,6 +77,8 @@ function looseReference(plan: Plan): { path: string; problem: string } | null {
     const twice = list.findIndex((item, k) => list.findIndex((other) => other.id === item.id) < k);
     if (twice >= 0) return { path: `${path}.${twice}.id`, problem: `"${list[twice]?.id}" is used twice` };
   }
+  const pieces = piecesIn(plan);
+  if (pieces > mostPieces) return { path: "panels", problem: `${pieces} panels; allowed: up to ${mostPieces}` };
   for (const [k, wiring] of plan.wirings.entries()) {
     const loose = looseInWiring(plan, wiring);
     if (loose !== null) return { path: `wirings.${k}.${loose.path}`, problem: loose.problem };
@@ -97,10 +99,7 @@ function looseInWiring(plan: Plan, { lanes }: Wiring): { path: string; problem: 
       return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${mostDepth}` };
   }
   const seen = new Set<string>();
-  const tiles = tilesOf(lanes);
-  if (tiles.length > mostTiles)
-    return { path: "lanes", problem: `${tiles.length} panels; allowed: up to ${mostTiles}` };
-  for (const tile of tiles) {
+  for (const tile of tilesOf(lanes)) {
     const panel = plan.panels.find((candidate) => candidate.id === tile.panelId);
     if (panel === undefined) return { path: "lanes", problem: `no panel "${tile.panelId}" in this plan` };
     if (tile.piece > panel.count)

@@ -46,7 +46,7 @@ export const fieldSpecs = {
   pwmDropV: of("V", 0, 5),
   series: of("", 1, 40, true),
   strings: of("", 1, 40, true),
-  count: of("", 1, 1600, true),
+  count: of("", 1, 200, true),
   irradianceWm2: of("W/m²", 20, 1500),
   cellTempC: of("°C", -60, 120),
   tiltDeg: of("°", -75, 75),

@@ -3,7 +3,7 @@ export {
   type Item,
   type Lane,
   mostDepth,
-  mostTiles,
+  mostPieces,
   type Row,
   type Stance,
   stances,

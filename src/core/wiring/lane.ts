@@ -23,6 +23,6 @@ export type Row = { readonly items: readonly Item[]; readonly blockingDiode: boo
 /** A port is named by its input and itself; both are null while nothing is chosen. */
 export type Lane = { readonly inputId: string | null; readonly portId: string | null; readonly rows: readonly Row[] };
 
-/** Most panels in one wiring, and most groups inside groups: more than any roof, few enough to stay quick. */
-export const mostTiles = 1600;
+/** Most panels in a plan, and most groups inside groups: more than any roof, few enough to stay quick. */
+export const mostPieces = 200;
 export const mostDepth = 4;

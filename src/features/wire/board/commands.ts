@@ -1,4 +1,4 @@
-import { type Change, fillLane, type Filling, type Plan, type PlanPanel, type Wiring } from "@/core/plan";
+import { type Change, fillLane, type Filling, piecesIn, type Plan, type PlanPanel, type Wiring } from "@/core/plan";
 import {
   copyRow,
   countsOf,
@@ -10,7 +10,7 @@ import {
   lightAt,
   locate,
   mergeRowUp,
-  mostTiles,
+  mostPieces,
   newTile,
   partsOfKey,
   type Place,
@@ -243,9 +243,9 @@ function shortName(panel: PlanPanel | undefined): string {
 
 /** A lane filled with equal rows; `more` panels may be put into the plan for it. */
 export function fill(board: Board, filling: Filling, more: number): Outcome {
-  const { lanes, lacks } = fillLane(board.plan, board.wiring, filling);
-  const pieces = tilesOf(lanes).length;
-  if (lacks > more || pieces > mostTiles) return null;
+  const { lacks } = fillLane(board.plan, board.wiring, filling);
+  if (lacks > more) return null;
+  if (piecesIn(board.plan) + lacks > mostPieces) return { change: null, said: fullWords };
   return {
     change: { type: "fillLane", wiringId: board.wiring.id, more, ...filling },
     said: `${laneName(board, filling)}: ${fillWords(board, filling)}.`,
@@ -265,10 +265,13 @@ export function diode(board: Board, key: TileKey): Outcome {
   );
 }
 
+const fullWords = `A plan holds up to ${mostPieces} panels.`;
+
 /** One more or fewer panel of a kind in the plan; the last one of a kind stays. */
 export function countBy({ plan }: Board, panelId: string, by: 1 | -1): Outcome {
   const panel = plan.panels.find(({ id }) => id === panelId);
-  if (panel === undefined || panel.count + by < 1 || panel.count + by > mostTiles) return null;
+  if (panel === undefined || panel.count + by < 1) return null;
+  if (piecesIn(plan) + by > mostPieces) return { change: null, said: fullWords };
   return {
     change: { type: "setCount", panelId: panel.id, count: panel.count + by },
     said: `${panel.count + by} × ${panel.label.name} in the plan.`,
