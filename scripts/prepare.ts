@@ -19,8 +19,12 @@ async function prepare(dataDir: string, demo: boolean): Promise<void> {
 }
 
 async function isEmpty(db: Db): Promise<boolean> {
-  const found = await Promise.all([listPlans(db), panelShelf.list(db), inputShelf.list(db)]);
-  return found.every((list) => list.length === 0);
+  const [plans, noPanels, noInputs] = await Promise.all([
+    listPlans(db),
+    panelShelf.isEmpty(db),
+    inputShelf.isEmpty(db),
+  ]);
+  return plans.length === 0 && noPanels && noInputs;
 }
 
 async function fill(db: Db): Promise<void> {

@@ -8,12 +8,16 @@ import {
   inputRecordSchema,
   panelRecordSchema,
   planSummarySchema,
+  receiptSchema,
   savedPlanSchema,
+  unreadableSheetSchema,
   type Added,
   type InputRecord,
   type PanelRecord,
   type PlanSummary,
+  type Receipt,
   type SavedPlan,
+  type UnreadableSheet,
 } from "./contract";
 
 type Send = {
@@ -51,21 +55,21 @@ export function createClient(fetcher: typeof fetch) {
   return {
     listPlans: (): Promise<ApiResult<PlanSummary[]>> =>
       call({ method: "GET", path: "/api/plans" }, z.array(planSummarySchema)),
-    createPlan: (name: string): Promise<ApiResult<SavedPlan>> =>
-      call({ method: "POST", path: "/api/plans", body: JSON.stringify({ name }) }, savedPlanSchema),
+    createPlan: (name: string): Promise<ApiResult<Receipt>> =>
+      call({ method: "POST", path: "/api/plans", body: JSON.stringify({ name }) }, receiptSchema),
     readPlan: (id: string): Promise<ApiResult<SavedPlan>> =>
       call({ method: "GET", path: `/api/plans/${id}` }, savedPlanSchema),
     /** Saves over the revision given; `keepalive` lets the request outlive the page (small bodies only). */
-    savePlan: (id: string, revision: number, plan: Plan, keepalive = false): Promise<ApiResult<SavedPlan>> =>
+    savePlan: (id: string, revision: number, plan: Plan, keepalive = false): Promise<ApiResult<Receipt>> =>
       call(
         { method: "PUT", path: `/api/plans/${id}`, body: JSON.stringify(plan), ifMatch: revision, keepalive },
-        savedPlanSchema,
+        receiptSchema,
       ),
     deletePlan: (id: string, revision: number): Promise<ApiResult<null>> =>
       call({ method: "DELETE", path: `/api/plans/${id}`, ifMatch: revision }, nothing),
     /** Sends the text of a file as it is: the server judges it, so that nothing is trusted here. */
-    importPlan: (text: string): Promise<ApiResult<SavedPlan>> =>
-      call({ method: "POST", path: "/api/plans/import", body: text }, savedPlanSchema),
+    importPlan: (text: string): Promise<ApiResult<Receipt>> =>
+      call({ method: "POST", path: "/api/plans/import", body: text }, receiptSchema),
     archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> =>
       call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
     panels: shelfOf<PanelSheet, PanelRecord>(call, "/api/panels", panelRecordSchema),
@@ -78,7 +82,11 @@ type Call = <T>(send: Send, schema: z.ZodType<T>) => Promise<ApiResult<T>>;
 /** One shelf of the library; panels and inputs differ only in their sheet. */
 function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Record>) {
   return {
-    list: (): Promise<ApiResult<Record[]>> => call({ method: "GET", path }, z.array(schema)),
+    list: (): Promise<ApiResult<{ records: Record[]; unreadable: UnreadableSheet[] }>> =>
+      call(
+        { method: "GET", path },
+        z.strictObject({ records: z.array(schema), unreadable: z.array(unreadableSheetSchema) }),
+      ),
     create: (sheet: Sheet): Promise<ApiResult<Record>> =>
       call({ method: "POST", path, body: JSON.stringify(sheet) }, schema),
     /** Many at once, all of them or none. */
@@ -94,6 +102,8 @@ function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Reco
         { method: "PUT", path: `${path}/${id}/retired`, body: JSON.stringify({ retired }), ifMatch: revision },
         schema,
       ),
+    remove: (id: string, revision: number): Promise<ApiResult<null>> =>
+      call({ method: "DELETE", path: `${path}/${id}`, ifMatch: revision }, nothing),
     read: (id: string): Promise<ApiResult<Record>> => call({ method: "GET", path: `${path}/${id}` }, schema),
   };
 }

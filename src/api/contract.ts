@@ -13,13 +13,10 @@ export const planSummarySchema = z.strictObject({
   updatedAt: stamp,
   archived: z.boolean(),
 });
-export const savedPlanSchema = z.strictObject({
-  id: z.string(),
-  revision,
-  createdAt: stamp,
-  updatedAt: stamp,
-  plan: planSchema,
-});
+const receipt = { id: z.string(), revision, createdAt: stamp, updatedAt: stamp };
+/** That a plan is on disk, at which revision. */
+export const receiptSchema = z.strictObject(receipt);
+export const savedPlanSchema = z.strictObject({ ...receipt, plan: planSchema });
 const onShelf = {
   id: z.string(),
   revision,
@@ -29,6 +26,14 @@ const onShelf = {
 };
 export const panelRecordSchema = z.strictObject({ ...onShelf, sheet: labelSchema });
 export const inputRecordSchema = z.strictObject({ ...onShelf, sheet: deviceSchema });
+/** A sheet of the library that is stored but no longer reads. */
+export const unreadableSheetSchema = z.strictObject({
+  id: z.string(),
+  name: z.string(),
+  revision,
+  problem: z.string(),
+});
+export type UnreadableSheet = z.infer<typeof unreadableSheetSchema>;
 /** The ids of many sheets put in at once, in their order; each is at revision 1. */
 export const addedSchema = z.strictObject({ ids: z.array(z.string()), updatedAt: stamp });
 export type Added = z.infer<typeof addedSchema>;
@@ -37,6 +42,7 @@ export const archivingSchema = z.strictObject({ archived: z.boolean() });
 export const newPlanSchema = z.strictObject({ name: z.string().trim().min(1).max(80) });
 
 export type PlanSummary = z.infer<typeof planSummarySchema>;
+export type Receipt = z.infer<typeof receiptSchema>;
 export type SavedPlan = z.infer<typeof savedPlanSchema>;
 export type PanelRecord = z.infer<typeof panelRecordSchema>;
 export type InputRecord = z.infer<typeof inputRecordSchema>;

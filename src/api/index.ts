@@ -11,6 +11,8 @@ export {
   newPlanSchema,
   type PanelRecord,
   type PlanSummary,
+  type Receipt,
   retiringSchema,
   type SavedPlan,
+  type UnreadableSheet,
 } from "./contract";

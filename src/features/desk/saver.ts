@@ -1,4 +1,4 @@
-import { type ApiClient, type SavedPlan } from "@/api";
+import { type ApiClient, type Receipt, type SavedPlan } from "@/api";
 import { differences, type Plan, readPlanText } from "@/core/plan";
 import { type Desk } from "./store";
 
@@ -50,7 +50,7 @@ export function startSaver({ desk, client, drafts, tell, wait }: Parts): Saver {
     }
   }
 
-  function acknowledge(saved: SavedPlan, sent: Plan): void {
+  function acknowledge(saved: Receipt, sent: Plan): void {
     const unchanged = store.getState().history.present === sent;
     desk.set({ revision: saved.revision, acknowledged: sent, save: { type: unchanged ? "saved" : "unsaved" } });
     if (unchanged) drafts.removeItem(draftKey);

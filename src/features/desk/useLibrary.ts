@@ -22,7 +22,7 @@ export function useLibrary<Sheet, T extends { readonly id: string; readonly shee
       if (!gone)
         setState(
           result.type === "ok"
-            ? { type: "ready", records: result.value.filter(({ retired }) => !retired) }
+            ? { type: "ready", records: result.value.records.filter(({ retired }) => !retired) }
             : { type: "fault", message: result.fault.message },
         );
     });

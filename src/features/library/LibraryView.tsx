@@ -7,7 +7,7 @@ import Typography from "@mui/material/Typography";
 import { FileDown, FilePlus2, FileUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
-import { createClient, type InputRecord, type PanelRecord, type ShelfClient } from "@/api";
+import { createClient, type InputRecord, type PanelRecord, type ShelfClient, type UnreadableSheet } from "@/api";
 import { linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, type PanelSheet } from "@/core/plan";
 import { type ShelfName } from "@/workers/librarian";
@@ -19,6 +19,7 @@ import { inputExtras, inputTable } from "./input-shelf";
 import { panelExtras, panelTable } from "./panel-shelf";
 import { ReadFile } from "./ReadFile";
 import { SheetTable } from "./SheetTable";
+import { Unreadable } from "./Unreadable";
 import { useReading } from "./useReading";
 
 const client = createClient((input, init) => fetch(input, init));
@@ -27,10 +28,11 @@ type Props = {
   readonly shelf: ShelfName;
   readonly panels: readonly PanelRecord[];
   readonly inputs: readonly InputRecord[];
+  /** what lies on the shelf shown but does not read */ readonly unreadable: readonly UnreadableSheet[];
 };
 
 /** The library: every panel and input kept for plans to take from. */
-export function LibraryView({ shelf, panels, inputs }: Props) {
+export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
   const system = useUnits();
   const panelShelf = useShelf<PanelSheet, PanelRecord>(client.panels, panels, (fresh) => fresh);
   const inputShelf = useShelf<DeviceSheet, InputRecord>(client.inputs, inputs, (fresh) => fresh);
@@ -108,6 +110,7 @@ export function LibraryView({ shelf, panels, inputs }: Props) {
             </ShelfLink>
           </Box>
         </Box>
+        <Unreadable sheets={unreadable} onRemove={(shelf === "panels" ? client.panels : client.inputs).remove} />
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
           <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => void start()}>
             {shelf === "panels" ? "Type a label in" : "Type an input in"}

@@ -3,8 +3,9 @@ import os from "node:os";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { type Kysely, type Migration, sql } from "kysely";
-import { applyChange, emptyPlan } from "@/core/plan";
+import { applyChange, emptyPlan, type Plan } from "@/core/plan";
 import { demoPanels } from "@/demo";
+import { dice, randomPlan } from "@/testing";
 import {
   archivePlan,
   createPlan,
@@ -99,8 +100,63 @@ describe("plans", () => {
 
   test("a stored document that no longer reads is reported, not shown half", async () => {
     await createPlan(db, { id: "a", plan: emptyPlan("Van"), now });
-    await db.updateTable("plan").set({ document: '{"format":"golden-array-plan","version":1}' }).execute();
-    await expect(readPlanRecord(db, "a")).rejects.toThrow(UnreadablePlan);
+    for (const document of ['{"format":"golden-array-plan","version":1}', "no JSON at all"]) {
+      await db.updateTable("plan_snapshot").set({ document }).execute();
+      await expect(readPlanRecord(db, "a")).rejects.toThrow(UnreadablePlan);
+      // nor is it written over
+      const plan = emptyPlan("Over it");
+      if (document.startsWith("no"))
+        await expect(replacePlan(db, { id: "a", revision: 1, plan, now })).rejects.toThrow(UnreadablePlan);
+    }
+    expect((await listPlans(db)).length).toBe(1);
+  });
+
+  test("an edit writes what it changes, and what is read back is what was saved, however often and however much", async () => {
+    const stored = async () => {
+      const { rows } = await sql<{ changes: number; bytes: number; snapshot: number }>`
+        select (select count(*) from plan_change) as changes, (select sum(length(patch)) from plan_change) as bytes,
+          (select length(document) from plan_snapshot) as snapshot`.execute(db);
+      return rows[0] ?? { changes: 0, bytes: 0, snapshot: 0 };
+    };
+    let plan = randomPlan(1);
+    await createPlan(db, { id: "a", plan, now });
+    const small = applyChange(plan, { type: "setNote", stop: "wire", text: "a" });
+    await replacePlan(db, { id: "a", revision: 1, plan: small, now });
+    expect(await stored()).toMatchObject({
+      changes: 1,
+      bytes: JSON.stringify([{ op: "replace", path: "/notes/wire", value: "a" }]).length,
+    });
+    const draw = dice(7);
+    let revision = 2;
+    plan = small;
+    for (; revision < 400; revision++) {
+      plan = draw.chance(0.1)
+        ? randomPlan(revision)
+        : applyChange(plan, { type: "setSite", patch: { recordLowC: -draw.whole(1, 40) } });
+      expect((await replacePlan(db, { id: "a", revision, plan, now })).type).toBe("saved");
+      if (draw.chance(0.1)) expect((await readPlanRecord(db, "a")).plan).toEqual(plan);
+    }
+    expect((await readPlanRecord(db, "a")).plan).toEqual(plan);
+    const { changes } = await stored();
+    expect(changes).toBeLessThan(260);
+  });
+
+  test("a long list that changes throughout is written at once, not compared item by item", async () => {
+    const points = (from: number) => Array.from({ length: 500 }, (_, k) => ({ v: from + k / 100, i: 5 - k / 200 }));
+    const measured = (from: number): Plan => {
+      const [panel, ...rest] = randomPlan(1).panels;
+      if (panel === undefined) throw new Error("expected a panel");
+      return {
+        ...randomPlan(1),
+        panels: [{ ...panel, measured: { irradianceWm2: 800, cellTempC: 25, points: points(from) } }, ...rest],
+      };
+    };
+    await createPlan(db, { id: "a", plan: measured(1), now });
+    await replacePlan(db, { id: "a", revision: 1, plan: measured(2), now });
+    const { rows } = await sql<{ patch: string }>`select patch from plan_change`.execute(db);
+    const [only] = rows.flatMap(({ patch }) => JSON.parse(patch) as { op: string; path: string }[]);
+    expect(only).toMatchObject({ op: "replace", path: "/panels/0/measured/points" });
+    expect((await readPlanRecord(db, "a")).plan).toEqual(measured(2));
   });
 });
 
@@ -133,7 +189,7 @@ test("a sheet knows the plans that hold a copy of it, is retired and brought bac
     label: demoPanels.rigid120,
   });
   await createPlan(db, { id: "a", plan: van, now });
-  expect((await panelShelf.list(db)).map(({ id, usedBy, retired }) => ({ id, usedBy, retired }))).toEqual([
+  expect((await panelShelf.list(db)).records.map(({ id, usedBy, retired }) => ({ id, usedBy, retired }))).toEqual([
     { id: "p", usedBy: [{ id: "a", name: "Van" }], retired: false },
     { id: "q", usedBy: [], retired: false },
   ]);
@@ -156,7 +212,28 @@ test("a sheet knows the plans that hold a copy of it, is retired and brought bac
       now,
     ),
   ).rejects.toThrow();
-  expect((await panelShelf.list(db)).map(({ id }) => id)).toEqual(["p", "q"]);
+  expect((await panelShelf.list(db)).records.map(({ id }) => id)).toEqual(["p", "q"]);
+});
+
+test("a sheet that no longer reads is told, and hides none of the others", async () => {
+  await panelShelf.add(
+    db,
+    [
+      { id: "p", sheet: demoPanels.rigid120 },
+      { id: "q", sheet: demoPanels.rigid195 },
+      { id: "r", sheet: demoPanels.blanket60 },
+    ],
+    now,
+  );
+  await db.updateTable("panel").set({ sheet: '{"name": "x"}' }).where("id", "=", "p").execute();
+  await db.updateTable("panel").set({ sheet: "{" }).where("id", "=", "q").execute();
+  const { records, unreadable } = await panelShelf.list(db);
+  expect(records.map(({ id }) => id)).toEqual(["r"]);
+  expect(unreadable.map(({ id, name }) => [id, name])).toEqual([
+    ["p", demoPanels.rigid120.name],
+    ["q", demoPanels.rigid195.name],
+  ]);
+  expect(await panelShelf.remove(db, "q", 1)).toBe(true);
 });
 
 test("a plan put away keeps its revision and comes back", async () => {
@@ -227,6 +304,37 @@ describe("migrating", () => {
     const copy = new Database(path.join(dir, "copy.db"));
     expect(copy.prepare("select count(*) from plan").pluck().get()).toBe(1);
     copy.close();
+  });
+
+  test("a database of full copies becomes one of changes: plans read as before, one that is no JSON too is only itself unreadable", async () => {
+    const older = mkdtempSync(path.join(os.tmpdir(), "golden-array-test-"));
+    const { "0003_changes_not_copies": _, ...before } = migrations;
+    const old = await openDatabase(older, before);
+    const plan = applyChange(emptyPlan("Van"), {
+      type: "addPanel",
+      id: "roof",
+      libraryId: "p",
+      label: demoPanels.rigid120,
+    });
+    for (const [id, document] of [
+      ["a", JSON.stringify(plan)],
+      ["b", "no JSON"],
+    ] as const) {
+      await sql`insert into plan (id, name, revision, document, created_at, updated_at)
+        values (${id}, ${id}, 7, ${document}, ${now}, ${now})`.execute(old);
+      await sql`insert into plan_revision values (${id}, 7, ${document}, ${now})`.execute(old);
+    }
+    await panelShelf.add(old, [{ id: "p", sheet: demoPanels.rigid120 }], now);
+    await old.destroy();
+    const today = await openDatabase(older);
+    expect(await readPlanRecord(today, "a")).toMatchObject({ revision: 7, plan });
+    expect((await panelShelf.list(today)).records[0]?.usedBy).toEqual([{ id: "a", name: "a" }]);
+    await expect(readPlanRecord(today, "b")).rejects.toThrow(UnreadablePlan);
+    // what a writer from before had read is not told apart any more, but nothing is overwritten
+    const stale = await replacePlan(today, { id: "a", revision: 5, plan, now });
+    expect(stale).toMatchObject({ type: "stale", changed: null });
+    await today.destroy();
+    rmSync(older, { recursive: true });
   });
 
   test("one that fails half-way leaves nothing of itself behind", async () => {

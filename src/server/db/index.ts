@@ -1,6 +1,6 @@
 import "server-only";
 export { database } from "./connection";
-export { inputShelf, type LibraryRecord, panelShelf, type PlanUse } from "./library";
+export { inputShelf, type LibraryRecord, panelShelf, type PlanUse, type ShelfList } from "./library";
 export { databaseFileName, type Db, openDatabase } from "./open";
 export {
   archivePlan,
@@ -8,6 +8,7 @@ export {
   deletePlan,
   listPlans,
   type PlanHeader,
+  type PlanReceipt,
   type PlanRecord,
   readPlanRecord,
   replacePlan,

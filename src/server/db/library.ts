@@ -1,7 +1,7 @@
 import "server-only";
 import { sql } from "kysely";
-import { type z } from "zod";
-import { deviceFromAnyVersion, deviceSchema, labelFromVersion2, labelSchema } from "@/core/plan";
+import { type z, ZodError } from "zod";
+import { deviceFromAnyVersion, deviceSchema, faultOf, labelFromVersion2, labelSchema } from "@/core/plan";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
 
@@ -16,6 +16,20 @@ export type LibraryRecord<Sheet> = {
   /** Plans that hold a copy of it. */
   readonly usedBy: PlanUse[];
   readonly sheet: Sheet;
+};
+
+/** A stored sheet that no longer reads: told with the rest, never hiding it, and left untouched. */
+export type UnreadableSheet = {
+  readonly id: string;
+  readonly name: string;
+  readonly revision: number;
+  readonly problem: string;
+};
+
+/** What lies on a shelf. */
+export type ShelfList<Sheet> = {
+  readonly records: LibraryRecord<Sheet>[];
+  readonly unreadable: UnreadableSheet[];
 };
 
 type Row = { id: string; revision: number; updated_at: string; retired_at: string | null; sheet: string };
@@ -45,16 +59,19 @@ function shelf<Sheet extends { name: string }>(
   async function uses(db: Db): Promise<ReadonlyMap<string, PlanUse[]>> {
     const path = `$.${inPlans}`;
     const { rows } = await sql<{ id: string; name: string; sheet_id: string }>`
-      select distinct plan.id, plan.name, json_extract(held.value, '$.libraryId') as sheet_id
-      from plan, json_each(plan.document, ${path}) as held
-      where sheet_id is not null order by plan.name`.execute(db);
+      select plan.id, plan.name, held.value as sheet_id
+      from plan, json_each(plan.holds, ${path}) as held order by plan.name`.execute(db);
     return grouped(rows);
   }
 
   async function read(db: Db, id: string): Promise<LibraryRecord<Sheet>> {
+    return toRecord(await rowOf(db, id), await uses(db));
+  }
+
+  async function rowOf(db: Db, id: string): Promise<Row> {
     const row = await db.selectFrom(table).select(columns).where("id", "=", id).executeTakeFirst();
     if (row === undefined) throw new NotFound(table, id);
-    return toRecord(row, await uses(db));
+    return row;
   }
 
   /** Changes a row if it is still at the revision given; null when it is not. */
@@ -77,10 +94,28 @@ function shelf<Sheet extends { name: string }>(
   return {
     schema,
     read,
-    async list(db: Db): Promise<LibraryRecord<Sheet>[]> {
-      const rows = await db.selectFrom(table).select(columns).orderBy("name").orderBy("id").execute();
+    async list(db: Db): Promise<ShelfList<Sheet>> {
+      const rows = await db
+        .selectFrom(table)
+        .select([...columns, "name"])
+        .orderBy("name")
+        .orderBy("id")
+        .execute();
       const used = await uses(db);
-      return rows.map((row) => toRecord(row, used));
+      const records: LibraryRecord<Sheet>[] = [];
+      const unreadable: UnreadableSheet[] = [];
+      for (const row of rows) {
+        try {
+          records.push(toRecord(row, used));
+        } catch (error) {
+          const { id, name, revision } = row;
+          unreadable.push({ id, name, revision, problem: problemOf(error) });
+        }
+      }
+      return { records, unreadable };
+    },
+    async isEmpty(db: Db): Promise<boolean> {
+      return (await db.selectFrom(table).select("id").limit(1).execute()).length === 0;
     },
     /** Puts sheets on the shelf, all of them or none. */
     async add(db: Db, made: readonly { id: string; sheet: Sheet }[], now: string): Promise<void> {
@@ -111,10 +146,18 @@ function shelf<Sheet extends { name: string }>(
         .where("revision", "=", revision)
         .executeTakeFirst();
       if (deleted.numDeletedRows > 0n) return true;
-      await read(db, id);
+      await rowOf(db, id);
       return false;
     },
   };
+}
+
+function problemOf(error: unknown): string {
+  if (error instanceof ZodError) {
+    const { path, problem } = faultOf(error, null);
+    return `${path}: ${problem}`;
+  }
+  return error instanceof Error ? error.message : String(error);
 }
 
 function grouped(rows: readonly { id: string; name: string; sheet_id: string }[]): ReadonlyMap<string, PlanUse[]> {

@@ -1,29 +1,29 @@
 import "server-only";
-import { type Plan, type PlanFault, differences, readPlanText } from "@/core/plan";
+import { type Plan, type PlanFault, readPlan } from "@/core/plan";
+import { BrokenDocument, changedSince, readDocument, writeChange, writeFirst } from "./documents";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
 import { type PlanTable } from "./tables";
 
-export type PlanRecord = {
+/** That a plan is on disk, at which revision. */
+export type PlanReceipt = {
   readonly id: string;
   readonly revision: number;
   readonly createdAt: string;
   readonly updatedAt: string;
-  readonly plan: Plan;
 };
-export type PlanHeader = Omit<PlanRecord, "plan"> & { readonly name: string; readonly archived: boolean };
+export type PlanRecord = PlanReceipt & { readonly plan: Plan };
+export type PlanHeader = PlanReceipt & { readonly name: string; readonly archived: boolean };
 
 /** A write either lands as the next revision or meets one it did not know of. */
 export type WriteResult =
-  | { readonly type: "saved"; readonly record: PlanRecord }
+  | { readonly type: "saved"; readonly receipt: PlanReceipt }
   | {
       readonly type: "stale";
       readonly current: PlanRecord;
-      /** null when the revision written from is no longer kept */ readonly changed: readonly string[] | null;
+      /** null when what changed since the revision written from is no longer kept */ readonly changed:
+        readonly string[] | null;
     };
-
-/** Revisions kept for each plan, so that a stale tab can be told what changed under it. */
-const keptRevisions = 200;
 
 /** A stored document that no longer reads: never shown half, never overwritten. */
 export class UnreadablePlan extends Error {
@@ -54,23 +54,30 @@ export async function listPlans(db: Db): Promise<PlanHeader[]> {
 }
 
 export async function readPlanRecord(db: Db, id: string): Promise<PlanRecord> {
-  return toRecord(await planRow(db, id));
+  return toRecord(db, await planRow(db, id));
 }
 
-export async function createPlan(db: Db, made: { id: string; plan: Plan; now: string }): Promise<PlanRecord> {
+export async function createPlan(db: Db, made: { id: string; plan: Plan; now: string }): Promise<PlanReceipt> {
   const { id, plan, now } = made;
-  const document = JSON.stringify(plan);
   await db.transaction().execute(async (trx) => {
     await trx
       .insertInto("plan")
-      .values({ id, name: plan.name, revision: 1, document, created_at: now, updated_at: now, archived_at: null })
+      .values({
+        id,
+        name: plan.name,
+        revision: 1,
+        holds: holdsOf(plan),
+        created_at: now,
+        updated_at: now,
+        archived_at: null,
+      })
       .execute();
-    await trx.insertInto("plan_revision").values({ plan_id: id, revision: 1, document, saved_at: now }).execute();
+    await writeFirst(trx, id, plan);
   });
-  return { id, revision: 1, createdAt: now, updatedAt: now, plan };
+  return { id, revision: 1, createdAt: now, updatedAt: now };
 }
 
-/** Replaces a plan if it is still at the revision the writer started from. */
+/** Replaces a plan if it is still at the revision the writer started from. What is written is what changes. */
 export async function replacePlan(
   db: Db,
   write: { id: string; revision: number; plan: Plan; now: string },
@@ -80,19 +87,13 @@ export async function replacePlan(
     const row = await planRow(trx, id);
     if (row.revision !== revision) return staleAgainst(trx, row, revision);
     const next = revision + 1;
-    const document = JSON.stringify(plan);
     await trx
       .updateTable("plan")
-      .set({ name: plan.name, revision: next, document, updated_at: now })
+      .set({ name: plan.name, revision: next, holds: holdsOf(plan), updated_at: now })
       .where("id", "=", id)
       .execute();
-    await trx.insertInto("plan_revision").values({ plan_id: id, revision: next, document, saved_at: now }).execute();
-    await trx
-      .deleteFrom("plan_revision")
-      .where("plan_id", "=", id)
-      .where("revision", "<=", next - keptRevisions)
-      .execute();
-    return { type: "saved", record: { id, revision: next, createdAt: row.created_at, updatedAt: now, plan } };
+    await writeChange(trx, { planId: id, revision: next, from: await rawOf(trx, id), to: plan, now });
+    return { type: "saved", receipt: { id, revision: next, createdAt: row.created_at, updatedAt: now } };
   });
 }
 
@@ -131,27 +132,33 @@ async function staleAgainst(
   row: PlanTable,
   revision: number,
 ): Promise<Extract<WriteResult, { type: "stale" }>> {
-  const base = await db
-    .selectFrom("plan_revision")
-    .select("document")
-    .where("plan_id", "=", row.id)
-    .where("revision", "=", revision)
-    .executeTakeFirst();
-  const current = toRecord(row);
-  // a base kept by an older version is compared as it would read today
-  const from = base === undefined ? null : readPlanText(base.document);
-  const changed = from?.type === "plan" ? differences(from.plan, current.plan) : null;
-  return { type: "stale", current, changed };
+  return {
+    type: "stale",
+    current: await toRecord(db, row),
+    changed: await changedSince(db, row.id, revision, row.revision),
+  };
 }
 
-function toRecord(row: PlanTable): PlanRecord {
-  const reading = readPlanText(row.document);
-  if (reading.type === "fault") throw new UnreadablePlan(row.id, reading.fault);
-  return {
-    id: row.id,
-    revision: row.revision,
-    createdAt: row.created_at,
-    updatedAt: row.updated_at,
-    plan: reading.plan,
-  };
+async function toRecord(db: Db, { id, revision, created_at, updated_at }: PlanTable): Promise<PlanRecord> {
+  const reading = readPlan(await rawOf(db, id));
+  if (reading.type === "fault") throw new UnreadablePlan(id, reading.fault);
+  return { id, revision, createdAt: created_at, updatedAt: updated_at, plan: reading.plan };
+}
+
+/** A plan's document as it was written, by whatever version. */
+async function rawOf(db: Db, id: string): Promise<unknown> {
+  try {
+    return await readDocument(db, id);
+  } catch (error) {
+    if (error instanceof BrokenDocument) throw new UnreadablePlan(id, { type: "notJson", detail: error.detail });
+    throw error;
+  }
+}
+
+/** The library sheets a plan holds copies of. */
+function holdsOf({ panels, inputs }: Plan): string {
+  const idsIn = (list: readonly { readonly libraryId: string | null }[]) => [
+    ...new Set(list.flatMap(({ libraryId }) => libraryId ?? [])),
+  ];
+  return JSON.stringify({ panels: idsIn(panels), inputs: idsIn(inputs) });
 }

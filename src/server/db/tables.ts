@@ -5,12 +5,16 @@ export type PlanTable = {
   id: string;
   name: string;
   revision: number;
-  document: string;
+  /** Ids of the library sheets it holds copies of, as JSON: `{"panels": […], "inputs": […]}`. */
+  holds: string;
   created_at: string;
   updated_at: string;
   archived_at: string | null;
 };
-export type PlanRevisionTable = { plan_id: string; revision: number; document: string; saved_at: string };
+/** A plan's document as it was at a revision; the changes after that make it what it is. */
+export type PlanSnapshotTable = { plan_id: string; revision: number; document: string };
+/** What made a revision out of the one before, as a JSON Patch (RFC 6902). */
+export type PlanChangeTable = { plan_id: string; revision: number; patch: string; saved_at: string };
 export type LibraryTable = {
   id: string;
   name: string;
@@ -21,4 +25,10 @@ export type LibraryTable = {
   retired_at: string | null;
 };
 
-export type Tables = { plan: PlanTable; plan_revision: PlanRevisionTable; panel: LibraryTable; input: LibraryTable };
+export type Tables = {
+  plan: PlanTable;
+  plan_snapshot: PlanSnapshotTable;
+  plan_change: PlanChangeTable;
+  panel: LibraryTable;
+  input: LibraryTable;
+};

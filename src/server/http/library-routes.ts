@@ -2,7 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { type Added, retiringSchema } from "@/api";
 import { mostLibraryBytes, mostSheets } from "@/core/library";
-import { database, type Db, type LibraryRecord } from "../db";
+import { database, type Db, type LibraryRecord, type ShelfList } from "../db";
 import { answer, answerNothing, fault, guarded, parsed } from "./answer";
 import { bodyJson, ifMatch } from "./request";
 
@@ -10,7 +10,7 @@ type Written = { readonly id: string; readonly revision: number; readonly now: s
 
 type ShelfLike<Sheet> = {
   schema: z.ZodType<Sheet>;
-  list: (db: Db) => Promise<LibraryRecord<Sheet>[]>;
+  list: (db: Db) => Promise<ShelfList<Sheet>>;
   read: (db: Db, id: string) => Promise<LibraryRecord<Sheet>>;
   add: (db: Db, made: readonly { id: string; sheet: Sheet }[], now: string) => Promise<void>;
   replace: (db: Db, write: Written & { sheet: Sheet }) => Promise<LibraryRecord<Sheet> | null>;

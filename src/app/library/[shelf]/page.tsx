@@ -9,5 +9,12 @@ export default async function LibraryPage({ params }: { params: Promise<{ shelf:
   if (shelf !== "panels" && shelf !== "inputs") notFound();
   const db = await database();
   const [panels, inputs] = await Promise.all([panelShelf.list(db), inputShelf.list(db)]);
-  return <LibraryView shelf={shelf} panels={panels} inputs={inputs} />;
+  return (
+    <LibraryView
+      shelf={shelf}
+      panels={panels.records}
+      inputs={inputs.records}
+      unreadable={(shelf === "panels" ? panels : inputs).unreadable}
+    />
+  );
 }

@@ -20,7 +20,7 @@ export function PUT(request: Request, { params }: Context): Promise<Response> {
       now: new Date().toISOString(),
     });
     if (result.type === "stale") throw staleFault(result, revision);
-    return answer(result.record);
+    return answer(result.receipt);
   });
 }
 

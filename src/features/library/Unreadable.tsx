@@ -1,0 +1,42 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { type ApiResult, type UnreadableSheet } from "@/api";
+import { LevelMark } from "@/ui";
+
+type Props = {
+  readonly sheets: readonly UnreadableSheet[];
+  readonly onRemove: (id: string, revision: number) => Promise<ApiResult<null>>;
+};
+
+/** Sheets that are stored but no longer read: told beside those that do, and left alone unless somebody wants them gone. */
+export function Unreadable({ sheets, onRemove }: Props) {
+  const [gone, setGone] = useState<readonly string[]>([]);
+  const [fault, setFault] = useState<string | null>(null);
+  const left = sheets.filter(({ id }) => !gone.includes(id));
+  if (left.length === 0) return null;
+  const remove = async ({ id, revision }: UnreadableSheet) => {
+    const result = await onRemove(id, revision);
+    setFault(result.type === "fault" ? result.fault.message : null);
+    if (result.type === "ok") setGone([...gone, id]);
+  };
+  return (
+    <Box role="alert" sx={{ display: "grid", gap: 1, borderLeft: "6px double var(--care)", pl: 1.5, py: 0.5 }}>
+      {left.map((sheet) => (
+        <Box key={sheet.id} sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
+          <LevelMark level="care" />
+          <span>
+            “{sheet.name}” is stored but cannot be read ({sheet.problem}). It was left untouched; plans made from it
+            keep their copies.
+          </span>
+          <Button size="small" variant="outlined" onClick={() => void remove(sheet)}>
+            Delete “{sheet.name}”
+          </Button>
+        </Box>
+      ))}
+      {fault}
+    </Box>
+  );
+}
