@@ -152,7 +152,7 @@ function wakeSentence(r: Of<"wake">): string {
 
 function currentSentence(r: Of<"current">): string {
   const range = ({ fromV, toV }: StatedLimit) =>
-    Number.isFinite(toV) ? ` between ${limit(fromV, "V")} and ${limit(toV, "V")}` : "";
+    toV === null ? "" : ` between ${limit(fromV, "V")} and ${limit(toV, "V")}`;
   if (r.outcome === "overAbsolute" && r.never !== null) {
     const sweeps = `It sweeps from ${limit(r.sweepFromV, "V")} to ${amount(r.sweepToV, "V")}.`;
     return `Bright sky can push ${amount(r.marginedIscA, "A")} into the input, which must never see more than ${given(r.never.amps, "A")}${range(r.never)}. ${sweeps}`;

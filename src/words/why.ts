@@ -165,7 +165,7 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
 }
 
 function tierWords({ amps, fromV, toV, nature }: StatedLimit): string {
-  const range = Number.isFinite(toV) ? `from ${limit(fromV, "V")} to ${given(toV, "V")}` : "at any volts";
+  const range = toV === null ? `from ${limit(fromV, "V")} on` : `from ${limit(fromV, "V")} to ${given(toV, "V")}`;
   return `${given(amps, "A")} ${range}, ${natureWords(nature)}`;
 }
 

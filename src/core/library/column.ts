@@ -83,6 +83,12 @@ export function coefficient<S>(
   };
 }
 
+/**
+ * Text that a spreadsheet may take for a formula: it looks past blanks, line ends and characters without width, and begins
+ * anew after a line end.
+ */
+export const formulaLike = /(?:^|[\n\r])[\s\p{Cc}\p{Cf}]*[=+\-@＝＋－＠]/u;
+
 export function text<S>(key: TextKey<S>, title: string, most: number, names: readonly string[]): Column<S> {
   return {
     title,
@@ -91,8 +97,9 @@ export function text<S>(key: TextKey<S>, title: string, most: number, names: rea
     written: true,
     write: (sheet) => sheet[key] as string,
     read: (typed) => {
-      // a mark put before = + - @ keeps a spreadsheet from taking a name for a formula; it is not part of it
-      const value = typed.trim().replace(/^'(?=[=+\-@])/, "");
+      // the mark that keeps a spreadsheet from taking a name for a formula is not part of it
+      const trimmed = typed.trim();
+      const value = trimmed.startsWith("'") && formulaLike.test(trimmed.slice(1)) ? trimmed.slice(1) : trimmed;
       return value.length > most
         ? { type: "fault", fault: { type: "tooLong", length: value.length, most } }
         : { type: "set", patch: only<S>(key, value as S[keyof S]) };

@@ -1,4 +1,4 @@
-export { type CellFault, type Column } from "./column";
+export { type CellFault, type Column, formulaLike } from "./column";
 export {
   heldBy,
   libraryJsonSchema,

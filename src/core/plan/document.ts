@@ -24,7 +24,13 @@ function field(name: FieldName) {
 const nonNegative = (name: FieldName) => z.number().min(0).max(fieldSpecs[name].most);
 const stated = (name: FieldName) => field(name).nullable();
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
-const name = z.string().trim().min(1).max(80);
+/** A name stands in one line: what is no character of writing becomes a space. */
+const name = z
+  .string()
+  .overwrite((typed) => typed.replace(/\p{Cc}+/gu, " "))
+  .trim()
+  .min(1)
+  .max(80);
 const notesOf = z.string().max(5000);
 /** What a thing costs and weighs, as its seller says; the currency is named with the price, by its ISO 4217 code. */
 const carried = {

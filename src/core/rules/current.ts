@@ -100,8 +100,8 @@ function neverWithin({ port, clear }: LaneContext, fromV: number, toV: number): 
   const met = stated(port).filter(
     (tier) =>
       tier.nature === "neverExceed" &&
-      ((toV >= fromV && tier.toV >= fromV && tier.fromV <= toV) ||
-        runsAt.some((v) => v >= tier.fromV && v <= tier.toV)),
+      ((toV >= fromV && endOf(tier) >= fromV && tier.fromV <= toV) ||
+        runsAt.some((v) => v >= tier.fromV && v <= endOf(tier))),
   );
   return tightest(met);
 }
@@ -158,8 +158,12 @@ function grade(
 /** Limits with their ranges: an end that is not stated reaches to the port's own. */
 function stated(port: Port): StatedLimit[] {
   return port.currentLimits.flatMap(({ fromV, toV, amps, nature }) =>
-    amps === null ? [] : [{ fromV: fromV ?? 0, toV: toV ?? port.maxV ?? Number.POSITIVE_INFINITY, amps, nature }],
+    amps === null ? [] : [{ fromV: fromV ?? 0, toV: toV ?? port.maxV, amps, nature }],
   );
+}
+
+function endOf({ toV }: StatedLimit): number {
+  return toV ?? Number.POSITIVE_INFINITY;
 }
 
 function tightest(limits: readonly StatedLimit[]): StatedLimit | null {
@@ -172,8 +176,8 @@ function tightest(limits: readonly StatedLimit[]): StatedLimit | null {
 /** The limit that holds at a voltage: the tightest of those over it; where two meet, the kinder, as the tracker may choose it. */
 function tierAt(port: Port, v: number): StatedLimit | null {
   const tiers = stated(port);
-  const below = tightest(tiers.filter((tier) => tier.fromV < v && v <= tier.toV));
-  const above = tightest(tiers.filter((tier) => tier.fromV <= v && v < tier.toV));
+  const below = tightest(tiers.filter((tier) => tier.fromV < v && v <= endOf(tier)));
+  const above = tightest(tiers.filter((tier) => tier.fromV <= v && v < endOf(tier)));
   if (below === null || above === null) return below ?? above;
   return below.amps > above.amps ? below : above;
 }

@@ -143,7 +143,8 @@ export type HotVmpFacts = {
   readonly batteryV: number | null;
 };
 
-export type StatedLimit = CurrentTier & { readonly nature: LimitNature };
+/** A limit of amps with its range; `toV` is null where neither it nor the port states an end. */
+export type StatedLimit = Omit<CurrentTier, "toV"> & { readonly toV: number | null; readonly nature: LimitNature };
 
 export type CurrentFacts = {
   /** Rows in parallel with the short-circuit current of their strongest panel. */
@@ -341,6 +342,9 @@ export type Remedy = { readonly mends: readonly Mend[]; readonly needs: Need | n
 export const noRemedy: Remedy = { mends: [], needs: null };
 
 export type Finding = Placed & Remedy;
+
+/** A floor lower than this is none, V: room above it says nothing. */
+export const leastFloorV = 0.01;
 
 /** Rules whose limit is a floor: volts must reach it, where those of all others must stay under it. */
 export const floorRules: readonly RuleId[] = ["hotVmp", "wake"];

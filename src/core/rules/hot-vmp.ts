@@ -1,7 +1,7 @@
 import { stayV, wakeV } from "../input";
 import { longestRow } from "../wiring";
 import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "./context";
-import { type HotVmpFacts, type Judged, type Level } from "./finding";
+import { leastFloorV, type HotVmpFacts, type Judged, type Level } from "./finding";
 
 /** Less room than this over the floor leaves haze, dirt and ageing nothing to eat into. */
 const nearFloorPct = 8;
@@ -56,7 +56,7 @@ export function hotVmp(context: LaneContext): Judged {
     level,
     value: { value: judgedV, unit: "V" },
     limit: { value: limitV, unit: "V" },
-    marginPct: limitV > 0 ? 100 * (judgedV / limitV - 1) : null,
+    marginPct: limitV >= leastFloorV ? 100 * (judgedV / limitV - 1) : null,
     assumptions,
     reason: { type: "hotVmp", outcome, ...facts },
     tiles: [],

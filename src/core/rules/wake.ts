@@ -1,7 +1,7 @@
 import { wakeV } from "../input";
 import { longestClearDay } from "../sky";
 import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRowsAt } from "./context";
-import { type Judged, type Level, type WakeFacts } from "./finding";
+import { leastFloorV, type Judged, type Level, type WakeFacts } from "./finding";
 
 /** Light of a dull morning under thick cloud, and of first light, W/m². */
 const dullWm2 = 100;
@@ -13,7 +13,7 @@ const dullAirC = 10;
 /** Rule 8: with nothing connected the array must reach the waking volts even when there is little light. */
 export function wake(context: LaneContext): Judged | null {
   const neededV = wakeV(context.port);
-  if (neededV === null || neededV <= 0) return null;
+  if (neededV === null || neededV < leastFloorV) return null;
   const vocAt = (irradianceWm2: number) => solveRowsAt(context, context.lane.rows, irradianceWm2, dullAirC)?.vocV ?? 0;
   const dullVocV = vocAt(dullWm2);
   const brightVocV = vocAt(fullSunWm2);

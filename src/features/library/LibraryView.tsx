@@ -8,7 +8,7 @@ import { FileDown, FilePlus2, FileUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
 import { createClient, type InputRecord, type PanelRecord, type ShelfClient, type UnreadableSheet } from "@/api";
-import { linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
+import { formulaLike, linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, type PanelSheet } from "@/core/plan";
 import { type ShelfName } from "@/workers/librarian";
 import { LightSwitch, NamePlate, offerFile, ReadyMark, UnitSwitch, useUnits } from "@/ui";
@@ -300,7 +300,7 @@ async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
       ? writeTable(panelColumns, sheets.panels)
       : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
   // a spreadsheet must not take a name for a formula
-  offerFile(`${shelf}.csv`, "text/csv", unparse(rows, { escapeFormulae: true }));
+  offerFile(`${shelf}.csv`, "text/csv", unparse(rows, { escapeFormulae: formulaLike }));
 }
 
 /** A sheet just put on its shelf. */

@@ -308,7 +308,7 @@ describe("migrating", () => {
 
   test("a database of full copies becomes one of changes: plans read as before, one that is no JSON too is only itself unreadable", async () => {
     const older = mkdtempSync(path.join(os.tmpdir(), "golden-array-test-"));
-    const { "0003_changes_not_copies": _, ...before } = migrations;
+    const before = Object.fromEntries(Object.entries(migrations).filter(([name]) => name < "0003"));
     const old = await openDatabase(older, before);
     const plan = applyChange(emptyPlan("Van"), {
       type: "addPanel",

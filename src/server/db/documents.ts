@@ -97,17 +97,17 @@ export async function changedSince(db: Db, planId: string, revision: number, now
 const mostCompared = 24;
 
 /** Lists that differ over a long stretch are written out whole; everything else is left to the package. */
-function wholeLists(from: unknown, to: unknown, pointer: Pointer): Operation[] | void {
+const wholeLists: NonNullable<Parameters<typeof createPatch>[2]> = (from: unknown, to: unknown, pointer: Pointer) => {
   if (!Array.isArray(from) || !Array.isArray(to)) return undefined;
-  const [shorter, apart] = [Math.min(from.length, to.length), Math.max(from.length, to.length)];
+  const [shorter, longer] = [Math.min(from.length, to.length), Math.max(from.length, to.length)];
   let head = 0;
   while (head < shorter && isDeepStrictEqual(from[head], to[head])) head += 1;
   let tail = 0;
   while (tail < shorter - head && isDeepStrictEqual(from.at(-1 - tail), to.at(-1 - tail))) tail += 1;
-  return apart - head - tail <= mostCompared
+  return longer - head - tail <= mostCompared
     ? undefined
-    : [{ op: "replace", path: pointer.toString(), value: to as unknown[] }];
-}
+    : [{ op: "replace" as const, path: pointer.toString(), value: to as unknown[] }];
+};
 
 function changesAfter(db: Db, planId: string, revision: number) {
   return db
