@@ -8,7 +8,7 @@ const wanted = process.argv.slice(2);
 for (const name of ["engine", "interface", "board", "library"]) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
   if (name !== "engine") {
-    ensureBuilt();
+    await ensureBuilt();
     run(process.execPath, ["--import", "tsx", path.join(root, "bench", `${name}.ts`)]);
     continue;
   }

@@ -21,7 +21,8 @@ test(
       headers: json,
       body: JSON.stringify({ name: "Save me" }),
     });
-    const { id, plan } = (await made.json()) as { id: string; plan: Plan };
+    const { id } = (await made.json()) as { id: string };
+    const { plan } = (await (await fetch(`${server.url}/api/plans/${id}`)).json()) as { plan: Plan };
     let acknowledged = { revision: 1, low: 0 };
 
     for (let k = 1; k <= saves; k++) {

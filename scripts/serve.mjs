@@ -1,8 +1,10 @@
 import { spawnSync } from "node:child_process";
 import { createServer } from "node:http";
 import path from "node:path";
-import { boundBody, BoundedMessage } from "./bounded-body.mjs";
 import { readOptions, stop } from "./options.mjs";
+import { boundBody, BoundedMessage } from "./serving/bounded-body.mjs";
+import { mayPass, refuseGarbled } from "./serving/door.mjs";
+import { holdFolder } from "./serving/folder-lock.mjs";
 import { ensureBuilt, ensureInstalled, root } from "./setup.mjs";
 
 /** Sets up whatever is missing, then serves the application on the loopback interface. */
@@ -12,7 +14,10 @@ const { demo, port, dataDir } = options;
 
 await refuseTakenPort();
 ensureInstalled();
-ensureBuilt();
+await ensureBuilt();
+const url = `http://${host}:${port}`;
+const held = await holdFolder(dataDir, url);
+if (held !== null) stop(held);
 prepareData();
 await serve();
 
@@ -48,7 +53,15 @@ function prepareData() {
 }
 
 async function serve() {
-  Object.assign(process.env, { NODE_ENV: "production", GOLDEN_ARRAY_DATA: dataDir, NEXT_TELEMETRY_DISABLED: "1" });
+  const { guardsFile, readerFile } = await import("./serving/kit.mjs");
+  Object.assign(process.env, {
+    NODE_ENV: "production",
+    GOLDEN_ARRAY_DATA: dataDir,
+    GOLDEN_ARRAY_READER: readerFile,
+    NEXT_TELEMETRY_DISABLED: "1",
+  });
+  const { refusal } = await import(guardsFile);
+  const hosts = (process.env["GOLDEN_ARRAY_HOSTS"] ?? "").split(",").filter((name) => name !== "");
   const { default: next } = await import("next");
   const app = next({ dev: false, dir: root, hostname: host, port });
   await app.prepare();
@@ -56,23 +69,39 @@ async function serve() {
   const server = createServer(
     { IncomingMessage: BoundedMessage, maxHeaderSize: 16384, requestTimeout: 30_000, headersTimeout: 10_000 },
     (request, response) => {
+      if (!mayPass(request, response, refusal, hosts)) return;
       boundBody(request, response);
       void handle(request, response);
     },
   );
+  server.on("clientError", (/** @type {Error & { code?: string }} */ error, socket) =>
+    refuseGarbled(/** @type {import("node:net").Socket} */ (socket), error.code === "HPE_HEADER_OVERFLOW" ? 431 : 400),
+  );
   server.once("error", (error) => stop(portSentence(error)));
   server.listen(port, host, () => {
-    console.log(`\nGolden Array ${demo ? "(demo) " : ""}is at http://${host}:${port}`);
+    console.log(`\nGolden Array ${demo ? "(demo) " : ""}is at ${url}`);
     console.log(`Data: ${dataDir}`);
     console.log("Ctrl-C stops it.");
   });
-  for (const signal of ["SIGINT", "SIGTERM"]) {
-    process.once(signal, () => {
-      server.close(() => {
-        console.log("\nStopped. Everything acknowledged is on disk.");
-        process.exit(0);
-      });
-      server.closeAllConnections();
-    });
+  for (const signal of ["SIGINT", "SIGTERM"]) process.once(signal, () => void stopInOrder(server));
+}
+
+/** Time for requests under way to be answered once the server is asked to stop, ms. */
+const graceMs = 3000;
+
+/** Takes no more requests, lets those under way be answered, and closes the database, so that its file alone is complete. */
+async function stopInOrder(/** @type {import("node:http").Server} */ server) {
+  const closed = new Promise((resolve) => server.close(resolve));
+  server.closeIdleConnections();
+  const grace = setTimeout(() => server.closeAllConnections(), graceMs);
+  await closed;
+  clearTimeout(grace);
+  const holder = /** @type {{ goldenArrayDatabase?: Promise<{ destroy: () => Promise<void> }> | null }} */ (globalThis);
+  try {
+    await (await holder.goldenArrayDatabase)?.destroy();
+  } catch {
+    // it could not be opened, or its folder is gone: there is nothing to close
   }
+  console.log("\nStopped. Everything acknowledged is on disk.");
+  process.exit(0);
 }

@@ -2,9 +2,9 @@ import { spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import { fileURLToPath } from "node:url";
+import { root } from "./root.mjs";
 
-export const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
+export { root };
 
 /** Runs a command with its output shown; ends this process with its code when it fails. */
 export function run(
@@ -33,15 +33,18 @@ export function ensureInstalled() {
 }
 
 /** Builds the application, unless this very source is built already. */
-export function ensureBuilt() {
+export async function ensureBuilt() {
   const stamp = path.join(root, ".next", "golden-array-built");
-  const wanted = hashOf(["src", "package-lock.json", "next.config.ts", "tsconfig.json"]);
+  const wanted = hashOf(["src", "scripts/serving", "package-lock.json", "next.config.ts", "tsconfig.json"]);
   if (read(stamp) === wanted) return;
   console.log("Building (about a minute the first time)…");
   run(process.execPath, [path.join(root, "node_modules", "next", "dist", "bin", "next"), "build"], {
     NODE_ENV: "production",
     NEXT_TELEMETRY_DISABLED: "1",
   });
+  // imported here: its bundler is there only once packages are installed
+  const { buildKit } = await import("./serving/kit.mjs");
+  await buildKit();
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, wanted);
 }

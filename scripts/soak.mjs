@@ -17,6 +17,6 @@ ensureDebian("/usr/bin/ngspice", "ngspice", "the circuit simulator our netlists 
 const unit = await jest("unit", ["--maxWorkers=2", patience, ...files], env);
 const kills = "durability";
 const wanted = values.only === undefined || kills.includes(values.only);
-if (wanted) ensureBuilt();
+if (wanted) await ensureBuilt();
 const interfaceArgs = ["--config", "e2e/jest.config.mjs", "--maxWorkers=1", "--forceExit", kills];
 conclude([unit, ...(wanted ? [await jest("kills", interfaceArgs, env)] : [])]);

@@ -29,7 +29,7 @@ if (wanted("unit")) {
 if (wanted("interface")) {
   const chromium = process.env["CHROMIUM"] ?? "/usr/bin/chromium";
   ensureDebian(chromium, "chromium", "the browser the interface is tested in");
-  ensureBuilt();
+  await ensureBuilt();
   // forced to exit: a browser or server left by a failed test must not hold up the result
   tallies.push(await jest("interface", ["--config", "e2e/jest.config.mjs", "--maxWorkers=2", "--forceExit", ...files]));
 }

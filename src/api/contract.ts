@@ -55,11 +55,14 @@ const faultCodes = [
   "invalid",
   "notJson",
   "tooLarge",
+  "tooCostly",
   "foreign",
   "newer",
   "preconditionRequired",
   "stale",
   "server",
+  "busy",
+  "full",
   "unreachable",
 ] as const;
 

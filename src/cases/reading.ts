@@ -31,6 +31,7 @@ export function planOf(
       return { type: "malformed", path: "$.plan", problem: `this is ${fault.found}, not a plan` };
     case "notJson":
     case "tooLarge":
+    case "tooCostly":
       return { type: "malformed", path: "$.plan", problem: "not readable" };
   }
 }

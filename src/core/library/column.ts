@@ -84,10 +84,10 @@ export function coefficient<S>(
 }
 
 /**
- * Text that a spreadsheet may take for a formula: it looks past blanks, line ends and characters without width, and begins
- * anew after a line end.
+ * Text that a spreadsheet may take for a formula: it looks past blanks and characters without width, and may begin anew after
+ * a line end. The mark that is put before such text counts as part of it, so that it is put and taken away once.
  */
-export const formulaLike = /(?:^|[\n\r])[\s\p{Cc}\p{Cf}]*[=+\-@＝＋－＠]/u;
+export const formulaLike = /^'*[\s\p{Cc}\p{Cf}]*[=+\-@＝＋－＠]|[\n\r]/u;
 
 export function text<S>(key: TextKey<S>, title: string, most: number, names: readonly string[]): Column<S> {
   return {

@@ -1,10 +1,12 @@
 import fc from "fast-check";
+import { parse, unparse } from "papaparse";
 import { blankLabel, labelSchema, type PanelSheet } from "../plan";
 import { fieldSpecs } from "../units";
 import { demoInputs, demoPanels } from "@/demo";
 import {
   blankLine,
   devicesOf,
+  formulaLike,
   heldBy,
   linesOf,
   panelColumns,
@@ -215,4 +217,18 @@ test("hostile files are refused or harmless", () => {
   const refused: Refused[] = [];
   expect(heldBy(labelSchema, sheets, "", refused)).toEqual([]);
   expect(refused).toEqual([{ at: 1, name: "", path: "name", problem: expect.any(String) as string }]);
+});
+
+test("no cell of a table can be taken for a formula, and every name comes back as it was", () => {
+  const opening = fc.constantFrom("=", "+", "-", "@", "\u200b=", "\u200b \ufeff@", " -", "'=", "＝", "plain");
+  fc.assert(
+    fc.property(opening, fc.string({ maxLength: 20 }), (start, rest) => {
+      const sheet = labelSchema.parse({ ...demoPanels.rigid120, name: `${start}${rest}x` });
+      const csv = unparse(writeTable(panelColumns, [sheet]), { escapeFormulae: formulaLike });
+      const [headings, cells] = parse<string[]>(csv).data;
+      expect(cells?.[0]?.startsWith("'") === true || !formulaLike.test(cells?.[0] ?? "")).toBe(true);
+      expect(/[\n\r\t]/.test(sheet.name)).toBe(false);
+      expect(readTable(panelColumns, blankLabel("x"), headings ?? []).take(cells ?? [])?.name).toBe(sheet.name);
+    }),
+  );
 });

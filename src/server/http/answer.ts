@@ -11,12 +11,15 @@ const statusOf: Readonly<Record<ApiFaultType, number>> = {
   notFound: 404,
   stale: 412,
   tooLarge: 413,
+  tooCostly: 422,
   invalid: 422,
   foreign: 422,
   newer: 422,
   preconditionRequired: 428,
   server: 500,
+  busy: 503,
   unreachable: 503,
+  full: 507,
 };
 
 const noStore = { "cache-control": "no-store" };
@@ -88,6 +91,8 @@ function planFaultSentence(found: PlanFault): string {
       return `This is not a JSON file: ${found.detail}.`;
     case "tooLarge":
       return `The file holds ${found.bytes} bytes; allowed: ${found.mostBytes}.`;
+    case "tooCostly":
+      return `This file is too much to read: ${found.detail}. Nothing was taken of it.`;
     case "foreign":
       return `This is not a Golden Array plan: it is ${found.found}, expected "format": "golden-array-plan".`;
     case "newer":

@@ -1,5 +1,5 @@
-import { readPlanText } from "@/core/plan";
 import { database, deletePlan, readPlanRecord, replacePlan } from "@/server/db";
+import { readAside } from "@/server/reader";
 import { answer, answerNothing, bodyText, guarded, ifMatch, planHttpFault, staleFault } from "@/server/http";
 
 type Context = { params: Promise<{ id: string }> };
@@ -11,7 +11,7 @@ export function GET(_: Request, { params }: Context): Promise<Response> {
 export function PUT(request: Request, { params }: Context): Promise<Response> {
   return guarded(async () => {
     const revision = ifMatch(request);
-    const reading = readPlanText(await bodyText(request));
+    const reading = await readAside(await bodyText(request));
     if (reading.type === "fault") throw planHttpFault(reading.fault);
     const result = await replacePlan(await database(), {
       id: (await params).id,

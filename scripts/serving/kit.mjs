@@ -1,0 +1,28 @@
+import path from "node:path";
+import { build } from "esbuild";
+import { root } from "../root.mjs";
+
+/** Parts of the server that run outside the framework, bundled beside its build: the door, and the thread that reads files. */
+export const kitDir = path.join(root, ".next", "golden-array");
+export const guardsFile = path.join(kitDir, "guards.mjs");
+export const readerFile = path.join(kitDir, "reader.mjs");
+
+/** Bundles a TypeScript module of this project into one file for Node. */
+export function bundle(/** @type {string} */ entry, /** @type {string} */ outfile) {
+  return build({
+    entryPoints: [path.join(root, entry)],
+    outfile,
+    bundle: true,
+    platform: "node",
+    format: "esm",
+    target: "node20",
+    // the marker package that keeps server code out of browsers is empty under this condition
+    conditions: ["react-server"],
+    logLevel: "error",
+  });
+}
+
+export async function buildKit() {
+  await bundle("src/server/guards/index.ts", guardsFile);
+  await bundle("src/server/reader/reader.worker.ts", readerFile);
+}

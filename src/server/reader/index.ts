@@ -1,0 +1,2 @@
+import "server-only";
+export { readAside } from "./aside";
