@@ -165,7 +165,12 @@ export function whyLines({ reason }: Pick<Finding, "reason">): Why {
 }
 
 function tierWords({ amps, fromV, toV, nature }: StatedLimit): string {
-  const range = toV === null ? `from ${limit(fromV, "V")} on` : `from ${limit(fromV, "V")} to ${given(toV, "V")}`;
+  const range =
+    toV === null
+      ? fromV === 0
+        ? "at any volts"
+        : `from ${limit(fromV, "V")} on`
+      : `from ${limit(fromV, "V")} to ${given(toV, "V")}`;
   return `${given(amps, "A")} ${range}, ${natureWords(nature)}`;
 }
 

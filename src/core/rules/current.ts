@@ -91,8 +91,11 @@ function noTierAmps({ fromV, toV }: Pick<StatedTier, "fromV" | "toV">, iscA: num
 /** Stands for a ceiling nobody knows: more than anything reaches. */
 const unknownCeilingV = 1e6;
 
-/** The tightest limit never to be exceeded whose range the array can run in or sweep through. */
+/**
+ * The tightest limit never to be exceeded whose range the array can run in or sweep through; none where it wakes under no sky.
+ */
 function neverWithin({ port, clear }: LaneContext, fromV: number, toV: number): StatedLimit | null {
+  if (toV < fromV) return null;
   const runsAt = limitSkies.flatMap((name) => {
     const point = clear[name].operating;
     return point === null || !(point.p > 0) ? [] : [point.v];
@@ -100,8 +103,7 @@ function neverWithin({ port, clear }: LaneContext, fromV: number, toV: number): 
   const met = stated(port).filter(
     (tier) =>
       tier.nature === "neverExceed" &&
-      ((toV >= fromV && endOf(tier) >= fromV && tier.fromV <= toV) ||
-        runsAt.some((v) => v >= tier.fromV && v <= endOf(tier))),
+      ((endOf(tier) >= fromV && tier.fromV <= toV) || runsAt.some((v) => v >= tier.fromV && v <= endOf(tier))),
   );
   return tightest(met);
 }
@@ -155,10 +157,10 @@ function grade(
   return { level: "good", outcome: "within" };
 }
 
-/** Limits with their ranges: an end that is not stated reaches to the port's own. */
+/** Limits with their ranges: one whose end is not stated holds from there on, the ceiling notwithstanding. */
 function stated(port: Port): StatedLimit[] {
   return port.currentLimits.flatMap(({ fromV, toV, amps, nature }) =>
-    amps === null ? [] : [{ fromV: fromV ?? 0, toV: toV ?? port.maxV, amps, nature }],
+    amps === null ? [] : [{ fromV: fromV ?? 0, toV, amps, nature }],
   );
 }
 

@@ -143,7 +143,7 @@ export type HotVmpFacts = {
   readonly batteryV: number | null;
 };
 
-/** A limit of amps with its range; `toV` is null where neither it nor the port states an end. */
+/** A limit of amps with its range; `toV` is null where it states no end. */
 export type StatedLimit = Omit<CurrentTier, "toV"> & { readonly toV: number | null; readonly nature: LimitNature };
 
 export type CurrentFacts = {

@@ -386,3 +386,12 @@ test("without a panel, a whole label or an input there is no verdict, but a list
   });
   expect(assess(half, "wiring-1")).toMatchObject({ missing: [{ type: "labelIncomplete", fields: ["vocV", "impA"] }] });
 });
+
+test("a limit of amps without an end holds over the ceiling too, and none is met by an array that never wakes", () => {
+  const port = { maxV: 46, minV: null, batteryV: 51.2, wakeMarginV: 6, stayMarginV: 1 };
+  const never = { currentLimits: [tier(11, "neverExceed")], ...port };
+  // four wake at 57.2 V and stand at 99 V at noon: over the ceiling, and over the amps
+  expect(finding("current", { series: 4, strings: 1, port: never }).level).toBe("stop");
+  // two reach 54.8 V at most
+  expect(finding("current", { series: 2, strings: 1, port: { ...never, batteryV: 60 } }).level).not.toBe("stop");
+});
