@@ -26,10 +26,11 @@ export function createReader({ file, mostMs, mostMb }: Limits): Reader {
     resourceLimits: { maxOldGenerationSizeMb: mostMb, maxYoungGenerationSizeMb: 32, stackSizeMb: 4 },
   });
   const detailOf = (error: unknown): string => {
-    if (error instanceof Error && error.name === "AbortError") return `it took longer than ${mostMs / 1000} seconds`;
-    if (error instanceof Error && "code" in error && error.code === "ERR_WORKER_OUT_OF_MEMORY")
-      return `it took more than ${mostMb} MB of memory`;
-    return error instanceof Error ? error.message : "it could not be read";
+    // errors come from another thread, and need not be instances of this one's
+    const { name, code, message } = (error ?? {}) as { name?: unknown; code?: unknown; message?: unknown };
+    if (name === "AbortError") return `it took longer than ${mostMs / 1000} seconds`;
+    if (code === "ERR_WORKER_OUT_OF_MEMORY") return `it took more than ${mostMb} MB of memory`;
+    return typeof message === "string" ? message : "it could not be read";
   };
   return {
     read: async (text) => {
