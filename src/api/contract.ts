@@ -79,5 +79,10 @@ export const apiFaultSchema = z.object({
 export type ApiFault = z.infer<typeof apiFaultSchema>;
 export type ApiFaultType = ApiFault["type"];
 
+/** Whether a fault lies with the server, its disk or the way to it, and the same request may do later. */
+export function mayPass({ type }: ApiFault): boolean {
+  return type === "unreachable" || type === "busy" || type === "full" || type === "server";
+}
+
 export type ApiResult<T> =
   { readonly type: "ok"; readonly value: T } | { readonly type: "fault"; readonly fault: ApiFault };

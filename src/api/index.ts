@@ -8,6 +8,7 @@ export {
   type ApiResult,
   apiFaultSchema,
   type InputRecord,
+  mayPass,
   newPlanSchema,
   type PanelRecord,
   type PlanSummary,

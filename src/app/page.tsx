@@ -1,8 +1,11 @@
 import { PlansView } from "@/features/plans";
-import { database, listPlans } from "@/server/db";
+import { listPlans } from "@/server/db";
+import { pageData } from "./page-data";
+import { Trouble } from "./Trouble";
 
 export const dynamic = "force-dynamic";
 
 export default async function Home() {
-  return <PlansView plans={await listPlans(await database())} />;
+  const found = await pageData(listPlans);
+  return found.type === "trouble" ? <Trouble words={found.words} again="/" /> : <PlansView plans={found.data} />;
 }

@@ -1,4 +1,4 @@
-import { type ApiClient, type Receipt, type SavedPlan } from "@/api";
+import { type ApiClient, mayPass, type Receipt, type SavedPlan } from "@/api";
 import { differences, type Plan, readPlanText } from "@/core/plan";
 import { type Desk } from "./store";
 
@@ -77,8 +77,7 @@ export function startSaver({ desk, client, drafts, tell, wait }: Parts): Saver {
       const { fault } = result;
       if (fault.type === "stale" && fault.current !== null)
         desk.set({ save: { type: "stale", current: fault.current, changed: fault.changed } });
-      else if (fault.type === "unreachable" || fault.type === "server")
-        desk.set({ save: { type: "unreachable", message: fault.message } });
+      else if (mayPass(fault)) desk.set({ save: { type: "unreachable", message: fault.message } });
       else {
         desk.set({ save: { type: "refused", message: fault.message } });
         break;

@@ -1,5 +1,5 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
-import { type ShelfClient } from "@/api";
+import { mayPass, type ShelfClient } from "@/api";
 
 export type Kept<Sheet> = { readonly id: string; readonly revision: number; readonly sheet: Sheet };
 
@@ -85,7 +85,7 @@ export function createSheetEditor<Sheet, R extends Kept<Sheet>>({
       } else {
         store.setState({ save: { type: "fault", message: result.fault.message } });
         // what the server will not have is not sent again until it changes
-        if (result.fault.type !== "unreachable") break;
+        if (!mayPass(result.fault)) break;
       }
     }
     working = null;

@@ -211,7 +211,7 @@ test("a sheet knows the plans that hold a copy of it, is retired and brought bac
       ],
       now,
     ),
-  ).rejects.toThrow();
+  ).rejects.toMatchObject({ code: "SQLITE_CONSTRAINT_PRIMARYKEY" });
   expect((await panelShelf.list(db)).records.map(({ id }) => id)).toEqual(["p", "q"]);
 });
 

@@ -1,5 +1,5 @@
 import "server-only";
-export { database } from "./connection";
+export { withDatabase } from "./connection";
 export { inputShelf, type LibraryRecord, panelShelf, type PlanUse, type ShelfList } from "./library";
 export { databaseFileName, type Db, openDatabase } from "./open";
 export {
@@ -15,4 +15,4 @@ export {
   UnreadablePlan,
   type WriteResult,
 } from "./plans";
-export { DatabaseProblem, NotFound } from "./problem";
+export { DatabaseProblem, NotFound, type ProblemKind } from "./problem";

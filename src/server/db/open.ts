@@ -2,14 +2,18 @@ import "server-only";
 import { existsSync, mkdirSync, openSync, readSync, closeSync, statSync } from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
-import { Kysely, Migrator, SqliteDialect } from "kysely";
+import { Kysely, Migrator } from "kysely";
+import { ForgivingSqliteDialect } from "./dialect";
 import { migrations } from "./migrations";
 import { DatabaseProblem } from "./problem";
+import { damaged, troubleOf } from "./trouble";
 import { type Tables } from "./tables";
 
 export type Db = Kysely<Tables>;
 
 export const databaseFileName = "golden-array.db";
+/** Longest this process waits for another program's lock, ms. */
+const busyMs = 100;
 const sqliteMagic = "SQLite format 3\0";
 
 /**
@@ -30,12 +34,12 @@ export async function openDatabase(dataDir: string, known: typeof migrations = m
   const sqlite = openSqlite(file);
   try {
     refuseDamage(sqlite, file);
-    const db: Db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) });
+    const db: Db = new Kysely<Tables>({ dialect: new ForgivingSqliteDialect({ database: sqlite }) });
     await migrate(db, sqlite, file, known);
     return db;
   } catch (error) {
     sqlite.close();
-    throw error;
+    throw troubleOf(error, file) ?? error;
   }
 }
 
@@ -50,18 +54,21 @@ function refuseForeignFile(file: string): void {
 
 function openSqlite(file: string): Database.Database {
   try {
-    const sqlite = new Database(file);
+    const sqlite = new Database(file, { timeout: busyMs });
     // FULL with WAL: a write is on the disk before it is acknowledged, and readers never wait
     sqlite.pragma("journal_mode = WAL");
     sqlite.pragma("synchronous = FULL");
     sqlite.pragma("foreign_keys = ON");
-    sqlite.pragma("busy_timeout = 5000");
+    // short, as all requests wait meanwhile; whoever asks tries again
+    sqlite.pragma(`busy_timeout = ${busyMs}`);
     return sqlite;
   } catch (error) {
-    if (isCorruption(error)) throw damaged(file, reasonOf(error));
-    throw new DatabaseProblem(
-      "unwritable",
-      `The database ${file} cannot be opened (${reasonOf(error)}). Check the folder's permissions or choose another with --data DIR.`,
+    throw (
+      troubleOf(error, file) ??
+      new DatabaseProblem(
+        "unwritable",
+        `The database ${file} cannot be opened (${reasonOf(error)}). Check the folder's permissions or choose another with --data DIR.`,
+      )
     );
   }
 }
@@ -71,7 +78,7 @@ function refuseDamage(sqlite: Database.Database, file: string): void {
   try {
     verdict = sqlite.pragma("quick_check(1)", { simple: true });
   } catch (error) {
-    throw damaged(file, reasonOf(error));
+    throw troubleOf(error, file) ?? error;
   }
   if (verdict !== "ok") throw damaged(file, String(verdict));
 }
@@ -91,6 +98,8 @@ async function migrate(db: Db, sqlite: Database.Database, file: string, known: t
   if (done.length > 0) await sqlite.backup(`${file}.before-${pending[0]}`);
   const { error } = await migrator.migrateToLatest();
   if (error !== undefined) {
+    const trouble = troubleOf(error, file);
+    if (trouble !== null) throw trouble;
     throw new DatabaseProblem(
       "unmigrated",
       `The database ${file} could not be brought up to date (${reasonOf(error)}). It is as it was; a copy from before lies beside it.`,
@@ -102,19 +111,6 @@ function executedMigrations(sqlite: Database.Database): string[] {
   const table = sqlite.prepare("select 1 from sqlite_master where type = 'table' and name = 'kysely_migration'").get();
   if (table === undefined) return [];
   return sqlite.prepare("select name from kysely_migration order by name").pluck().all().map(String);
-}
-
-function damaged(file: string, detail: string): DatabaseProblem {
-  return new DatabaseProblem(
-    "corrupt",
-    `The database ${file} is damaged (${detail}). It was left untouched: keep it, put back a copy of yours or a file named ${databaseFileName}.before-… from the same folder, or start afresh with --data DIR.`,
-  );
-}
-
-function isCorruption(error: unknown): boolean {
-  return (
-    error instanceof Database.SqliteError && (error.code.startsWith("SQLITE_CORRUPT") || error.code === "SQLITE_NOTADB")
-  );
 }
 
 function reasonOf(error: unknown): string {

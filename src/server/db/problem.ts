@@ -1,9 +1,16 @@
 import "server-only";
 
-/** A database that cannot be used, with a sentence for the person who started the program. */
+/**
+ * Newer: made by a later version. Corrupt: damaged. Unmigrated: could not be brought up to date. The others pass when the
+ * person has seen to the disk, the folder or the other program: full, unwritable, locked, vanished, unreachable.
+ */
+export type ProblemKind =
+  "newer" | "corrupt" | "unmigrated" | "full" | "unwritable" | "locked" | "vanished" | "unreachable";
+
+/** A database that cannot be used, with a sentence for the person whose data it is. */
 export class DatabaseProblem extends Error {
   constructor(
-    readonly kind: "newer" | "corrupt" | "unwritable" | "unmigrated",
+    readonly kind: ProblemKind,
     message: string,
   ) {
     super(message);

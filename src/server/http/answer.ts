@@ -2,7 +2,7 @@ import "server-only";
 import { ZodError } from "zod";
 import { type ApiFault, type ApiFaultType } from "@/api";
 import { faultOf, type PlanFault } from "@/core/plan";
-import { DatabaseProblem, NotFound, UnreadablePlan, type WriteResult } from "../db";
+import { DatabaseProblem, NotFound, type ProblemKind, UnreadablePlan, type WriteResult } from "../db";
 
 const statusOf: Readonly<Record<ApiFaultType, number>> = {
   badRequest: 400,
@@ -64,13 +64,33 @@ export async function guarded(handler: () => Promise<Response>): Promise<Respons
   }
 }
 
+/** Troubles that pass by themselves or once the person has seen to them are worth another try; the others are not. */
+const faultOfProblem: Readonly<Record<ProblemKind, ApiFaultType>> = {
+  newer: "server",
+  corrupt: "server",
+  unmigrated: "server",
+  full: "full",
+  unwritable: "busy",
+  locked: "busy",
+  vanished: "busy",
+  unreachable: "busy",
+};
+
+/** What keeps a page from being made, in a sentence for the person; null for a crash. */
+export function troubleWords(error: unknown): string | null {
+  if (error instanceof DatabaseProblem) return error.message;
+  if (error instanceof UnreadablePlan)
+    return `${error.message} ${planFaultSentence(error.fault)} It was left untouched.`;
+  return null;
+}
+
 function toFault(error: unknown): ApiFault {
   if (error instanceof HttpFault) return error.fault;
   if (error instanceof NotFound)
     return fault("notFound", `${error.message} It may have been deleted in another tab.`).fault;
-  if (error instanceof DatabaseProblem) return fault("server", error.message).fault;
-  if (error instanceof UnreadablePlan)
-    return fault("server", `${error.message} ${planFaultSentence(error.fault)} It was left untouched.`).fault;
+  if (error instanceof DatabaseProblem) return fault(faultOfProblem[error.kind], error.message).fault;
+  const trouble = troubleWords(error);
+  if (trouble !== null) return fault("server", trouble).fault;
   // the one place where a crash is written down; the person is told where to look
   // eslint-disable-next-line no-console
   console.error(error);

@@ -1,4 +1,4 @@
 import "server-only";
-export { answer, answerNothing, fault, guarded, parsed, planHttpFault, staleFault } from "./answer";
+export { answer, answerNothing, fault, guarded, parsed, planHttpFault, staleFault, troubleWords } from "./answer";
 export { libraryRoutes } from "./library-routes";
 export { bodyJson, bodyText, ifMatch } from "./request";

@@ -2,7 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { type Added, retiringSchema } from "@/api";
 import { mostLibraryBytes, mostSheets } from "@/core/library";
-import { database, type Db, type LibraryRecord, type ShelfList } from "../db";
+import { type Db, type LibraryRecord, type ShelfList, withDatabase } from "../db";
 import { answer, answerNothing, fault, guarded, parsed } from "./answer";
 import { bodyJson, ifMatch } from "./request";
 
@@ -36,13 +36,15 @@ export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
     now: nowText(),
   });
   return {
-    list: () => guarded(async () => answer(await shelf.list(await database()))),
+    list: () => guarded(async () => answer(await withDatabase(shelf.list))),
     create: (request: Request) =>
       guarded(async () => {
         const made = { id: crypto.randomUUID(), sheet: parsed(shelf.schema, await bodyJson(request)) };
-        const db = await database();
-        await shelf.add(db, [made], nowText());
-        return answer(await shelf.read(db, made.id), 201);
+        const record = await withDatabase(async (db) => {
+          await shelf.add(db, [made], nowText());
+          return shelf.read(db, made.id);
+        });
+        return answer(record, 201);
       }),
     /** Many sheets at once, all of them or none. */
     createMany: (request: Request) =>
@@ -52,33 +54,30 @@ export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
           sheet,
         }));
         const now = nowText();
-        await shelf.add(await database(), made, now);
+        await withDatabase((db) => shelf.add(db, made, now));
         const added: Added = { ids: made.map(({ id }) => id), updatedAt: now };
         return answer(added, 201);
       }),
     read: (_: Request, { params }: Context) =>
-      guarded(async () => answer(await shelf.read(await database(), (await params).id))),
+      guarded(async () => {
+        const { id } = await params;
+        return answer(await withDatabase((db) => shelf.read(db, id)));
+      }),
     replace: (request: Request, context: Context) =>
-      guarded(async () =>
-        current(
-          await shelf.replace(await database(), {
-            ...(await written(request, context)),
-            sheet: parsed(shelf.schema, await bodyJson(request)),
-          }),
-        ),
-      ),
+      guarded(async () => {
+        const write = { ...(await written(request, context)), sheet: parsed(shelf.schema, await bodyJson(request)) };
+        return current(await withDatabase((db) => shelf.replace(db, write)));
+      }),
     retire: (request: Request, context: Context) =>
-      guarded(async () =>
-        current(
-          await shelf.retire(await database(), {
-            ...(await written(request, context)),
-            ...parsed(retiringSchema, await bodyJson(request)),
-          }),
-        ),
-      ),
+      guarded(async () => {
+        const write = { ...(await written(request, context)), ...parsed(retiringSchema, await bodyJson(request)) };
+        return current(await withDatabase((db) => shelf.retire(db, write)));
+      }),
     remove: (request: Request, { params }: Context) =>
       guarded(async () => {
-        if (!(await shelf.remove(await database(), (await params).id, ifMatch(request)))) current(null);
+        const { id } = await params;
+        const revision = ifMatch(request);
+        if (!(await withDatabase((db) => shelf.remove(db, id, revision)))) current(null);
         return answerNothing();
       }),
   };

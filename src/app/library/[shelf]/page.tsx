@@ -1,14 +1,17 @@
 import { notFound } from "next/navigation";
 import { LibraryView } from "@/features/library";
-import { database, inputShelf, panelShelf } from "@/server/db";
+import { inputShelf, panelShelf } from "@/server/db";
+import { pageData } from "@/app/page-data";
+import { Trouble } from "@/app/Trouble";
 
 export const dynamic = "force-dynamic";
 
 export default async function LibraryPage({ params }: { params: Promise<{ shelf: string }> }) {
   const { shelf } = await params;
   if (shelf !== "panels" && shelf !== "inputs") notFound();
-  const db = await database();
-  const [panels, inputs] = await Promise.all([panelShelf.list(db), inputShelf.list(db)]);
+  const found = await pageData((db) => Promise.all([panelShelf.list(db), inputShelf.list(db)]));
+  if (found.type === "trouble") return <Trouble words={found.words} again={`/library/${shelf}`} />;
+  const [panels, inputs] = found.data;
   return (
     <LibraryView
       shelf={shelf}

@@ -2,7 +2,9 @@ import { notFound } from "next/navigation";
 import { type ReactNode } from "react";
 import { DeskFrame, DeskProvider } from "@/features/desk";
 import { LedgerDrawer, VerdictStrip } from "@/features/ledger";
-import { database, NotFound, readPlanRecord } from "@/server/db";
+import { NotFound, readPlanRecord } from "@/server/db";
+import { pageData } from "@/app/page-data";
+import { Trouble } from "@/app/Trouble";
 
 export const dynamic = "force-dynamic";
 
@@ -14,12 +16,13 @@ export default async function PlanLayout({
   children: ReactNode;
 }) {
   const { id } = await params;
-  const opened = await readPlanRecord(await database(), id).catch((error: unknown) => {
+  const found = await pageData((db) => readPlanRecord(db, id)).catch((error: unknown) => {
     if (error instanceof NotFound) notFound();
     throw error;
   });
+  if (found.type === "trouble") return <Trouble words={found.words} again={`/plan/${id}/wire`} />;
   return (
-    <DeskProvider key={id} opened={opened}>
+    <DeskProvider key={id} opened={found.data}>
       <DeskFrame verdict={<VerdictStrip />}>{children}</DeskFrame>
       <LedgerDrawer />
     </DeskProvider>

@@ -1,4 +1,4 @@
-import { createPlan, database } from "@/server/db";
+import { createPlan, withDatabase } from "@/server/db";
 import { readAside } from "@/server/reader";
 import { answer, bodyText, guarded, planHttpFault } from "@/server/http";
 
@@ -7,6 +7,6 @@ export function POST(request: Request): Promise<Response> {
     const reading = await readAside(await bodyText(request));
     if (reading.type === "fault") throw planHttpFault(reading.fault);
     const made = { id: crypto.randomUUID(), plan: reading.plan, now: new Date().toISOString() };
-    return answer(await createPlan(await database(), made), 201);
+    return answer(await withDatabase((db) => createPlan(db, made)), 201);
   });
 }

@@ -1,5 +1,5 @@
 import { planFileName, planFileText } from "@/core/plan";
-import { database, readPlanRecord } from "@/server/db";
+import { readPlanRecord, withDatabase } from "@/server/db";
 import { guarded } from "@/server/http";
 
 type Context = { params: Promise<{ id: string }> };
@@ -7,7 +7,8 @@ type Context = { params: Promise<{ id: string }> };
 /** The plan as a file, as it is saved. */
 export function GET(_: Request, { params }: Context): Promise<Response> {
   return guarded(async () => {
-    const { plan } = await readPlanRecord(await database(), (await params).id);
+    const { id } = await params;
+    const { plan } = await withDatabase((db) => readPlanRecord(db, id));
     return new Response(planFileText(plan), {
       headers: {
         "content-type": "application/json; charset=utf-8",
