@@ -3,8 +3,10 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
+import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { LevelMark } from "@/ui";
+import { planFileName, planFileText } from "@/core/plan";
+import { LevelMark, offerFile } from "@/ui";
 import { ConflictView } from "./ConflictView";
 import { useDesk, useDeskState, useResolve } from "./DeskProvider";
 import { changedWords } from "./messages";
@@ -16,8 +18,32 @@ export function Conflict() {
   const mine = useDeskState((state) => state.history.present);
   const acknowledged = useDeskState((state) => state.acknowledged);
   const [comparing, setComparing] = useState(false);
-  if (save.type === "refused") {
-    return <Bar level="stop">{save.message} Your changes are kept in this browser.</Bar>;
+  const router = useRouter();
+  if (save.type === "refused" || save.type === "gone") {
+    const saveAsNew = async () => {
+      const id = await resolve.saveAsNew(null);
+      if (id !== null) router.push(`/plan/${id}/wire`);
+    };
+    return (
+      <Bar level="stop">
+        <span>
+          {save.type === "gone" ? <strong>This plan was deleted elsewhere.</strong> : save.message} What you see is kept
+          in this browser.
+        </span>
+        <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+          <Button variant="contained" size="small" onClick={() => void saveAsNew()}>
+            Save as a new plan
+          </Button>
+          <Button
+            variant="outlined"
+            size="small"
+            onClick={() => offerFile(planFileName(mine), "application/json", planFileText(mine))}
+          >
+            Download it
+          </Button>
+        </Box>
+      </Bar>
+    );
   }
   if (save.type !== "stale") return null;
   return (

@@ -7,6 +7,7 @@ import { type Stop, stops } from "@/core/plan";
 import { ReadyMark } from "@/ui";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
+import { LeftDrafts } from "./LeftDrafts";
 import { useDeskState, useSettled } from "./DeskProvider";
 import { stopNames } from "./messages";
 import { Trail } from "./Trail";
@@ -33,6 +34,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
       <Trail current={stop} />
       <Box sx={{ position: "sticky", top: 0, zIndex: 20 }}>
         <Conflict />
+        <LeftDrafts />
         {verdict}
       </Box>
       <Box component="main" id="stop" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>

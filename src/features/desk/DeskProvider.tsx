@@ -15,6 +15,7 @@ import { type StoreApi, useStore } from "zustand";
 import { createClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
+import { draftShelf } from "@/features/keep";
 import { openJudgeWorker } from "@/workers/judge";
 import { createDrawn, drawTogether, type Later } from "./drawn";
 import { startJudge } from "./judge";
@@ -23,7 +24,7 @@ import { packHistory, unpackHistory } from "./kept-history";
 import { type Saver, startSaver } from "./saver";
 import { createDesk, type Desk, type DeskState, isJudged, wiringOf } from "./store";
 
-type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge">;
+type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge" | "bringBack" | "discard" | "saveAsNew">;
 type DeskContextValue = {
   readonly desk: Desk;
   /** what views read: the desk as it is drawn */ readonly drawn: StoreApi<DeskState>;
@@ -43,7 +44,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
     const started = startSaver({
       desk,
       client: createClient((input, init) => fetch(input, init)),
-      drafts: window.localStorage,
+      drafts: draftShelf(),
       tell: (saved) => channel.postMessage(saved),
       wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
     });
@@ -53,12 +54,13 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
       if (typeof word.id === "string" && typeof word.revision === "number")
         void started.heard({ id: word.id, revision: word.revision });
     };
-    const leave = () => started.flush();
+    const leave = () => started.flush(true);
     window.addEventListener("pagehide", leave);
     saver.current = started;
     return () => {
       window.removeEventListener("pagehide", leave);
-      started.flush();
+      // the page goes on: the request need not outlive it, and may be of any size
+      started.flush(false);
       started.stop();
       channel.close();
     };
@@ -75,6 +77,9 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
         takeTheirs: () => saver.current?.takeTheirs(),
         keepMine: () => saver.current?.keepMine(),
         merge: (plan: Plan) => saver.current?.merge(plan),
+        bringBack: (key: string) => saver.current?.bringBack(key),
+        discard: (key: string) => saver.current?.discard(key),
+        saveAsNew: (key: string | null) => saver.current?.saveAsNew(key) ?? Promise.resolve(null),
       },
     }),
     [desk, drawn],

@@ -1,12 +1,19 @@
 import { type ApiClient, type ApiResult, type SavedPlan } from "@/api";
 import { type Plan } from "@/core/plan";
 import { demoPlan } from "@/testing";
+import { type Draft, type DraftShelf } from "@/features/keep";
 import { createDesk, startSaver } from ".";
 
 /** A desk and its saver on a pretend server that can be slow, stale or away; time passes when told to. */
-function harness(draft: { revision: number; plan: Plan } | null = null) {
+function harness(...drafts: readonly { revision: number; plan: Plan }[]) {
   const plan = demoPlan("The Lantern");
-  const server = { revision: 1, plan, mode: "fine" as "fine" | "away" | "refusing", requests: 0 };
+  const server = {
+    revision: 1,
+    plan,
+    mode: "fine" as "fine" | "away" | "refusing" | "gone",
+    requests: 0,
+    imported: [] as string[],
+  };
   const record = (): SavedPlan => ({
     id: "a",
     revision: server.revision,
@@ -14,7 +21,7 @@ function harness(draft: { revision: number; plan: Plan } | null = null) {
     updatedAt: "",
     plan: server.plan,
   });
-  const fault = (type: "unreachable" | "invalid" | "stale"): ApiResult<SavedPlan> => ({
+  const fault = (type: "unreachable" | "invalid" | "stale" | "notFound"): ApiResult<SavedPlan> => ({
     type: "fault",
     fault: {
       type,
@@ -29,26 +36,43 @@ function harness(draft: { revision: number; plan: Plan } | null = null) {
       server.requests += 1;
       if (server.mode === "away") return fault("unreachable");
       if (server.mode === "refusing") return fault("invalid");
+      if (server.mode === "gone") return fault("notFound");
       if (revision !== server.revision) return fault("stale");
       server.revision += 1;
       server.plan = sent;
       return { type: "ok", value: record() };
     },
     readPlan: async () => ({ type: "ok", value: record() }),
+    importPlan: async (text: string) => {
+      server.imported.push(text);
+      return { type: "ok", value: { ...record(), id: "new" } };
+    },
   } as unknown as ApiClient;
-  const kept = new Map<string, string>();
-  if (draft !== null)
-    kept.set("golden-array-draft:a", JSON.stringify({ revision: draft.revision, plan: JSON.stringify(draft.plan) }));
+  // drafts by key; a page's own is "own"
+  const kept = new Map<string, Draft>();
+  const draftOf = (key: string, revision: number, document: unknown): Draft => ({
+    key,
+    kind: "plan",
+    documentId: "a",
+    page: key,
+    revision,
+    document,
+    atMs: 0,
+  });
+  for (const [k, left] of drafts.entries()) kept.set(`left ${k}`, draftOf(`left ${k}`, left.revision, left.plan));
+  const shelf: DraftShelf = {
+    keep: ({ revision, document }) => void kept.set("own", draftOf("own", revision, document)),
+    drop: () => void kept.delete("own"),
+    left: () => Promise.resolve([...kept.values()].filter(({ key }) => key !== "own")),
+    remove: (key) => void kept.delete(key),
+    ownKey: () => "own",
+  };
   const desk = createDesk(record());
   const told: number[] = [];
   const saver = startSaver({
     desk,
     client,
-    drafts: {
-      getItem: (key) => kept.get(key) ?? null,
-      setItem: (key, value) => void kept.set(key, value),
-      removeItem: (key) => void kept.delete(key),
-    },
+    drafts: shelf,
     tell: ({ revision }) => told.push(revision),
     wait: () => Promise.resolve(),
   });
@@ -88,7 +112,7 @@ test("with the server away the draft stays, and is saved once it is back", async
   rename("Kept");
   await settle();
   expect(state().save.type).toMatch(/unreachable|saving/);
-  expect(kept.get("golden-array-draft:a")).toContain("Kept");
+  expect(kept.get("own")).toMatchObject({ revision: 1, document: { name: "Kept" } });
   server.mode = "fine";
   await settle();
   expect(server.plan.name).toBe("Kept");
@@ -165,14 +189,67 @@ describe("a plan changed elsewhere", () => {
   });
 });
 
-test("a draft left by a closed page comes back; one older than the plan is a conflict, not a loss", async () => {
-  const plan = { ...demoPlan("The Lantern"), name: "Draft" };
-  const fresh = harness({ revision: 1, plan });
-  await fresh.settle();
-  expect(fresh.server.plan.name).toBe("Draft");
-  const old = harness({ revision: 0, plan });
-  await old.settle();
-  expect(old.state().save.type).toBe("stale");
-  expect(old.state().history.present.name).toBe("Draft");
-  expect(old.server.plan.name).not.toBe("Draft");
+describe("what pages that are gone left unsaved", () => {
+  const draft = (name: string, revision = 1) => ({ revision, plan: { ...demoPlan("The Lantern"), name } });
+
+  test("comes back by itself when it only adds to the plan as it is, and is kept until that is saved", async () => {
+    const { server, kept, settle, state } = harness(draft("Draft"));
+    server.mode = "away";
+    await settle();
+    expect(state().history.present.name).toBe("Draft");
+    expect([...kept.values()].map(({ document }) => (document as Plan).name)).toEqual(["Draft"]);
+    server.mode = "fine";
+    await settle();
+    expect(server.plan.name).toBe("Draft");
+    expect(kept.size).toBe(0);
+  });
+
+  test("made from an older revision is a conflict, again after every reload, until the person chooses", async () => {
+    const first = harness(draft("Draft", 0));
+    await first.settle();
+    expect(first.state()).toMatchObject({ save: { type: "stale" }, history: { present: { name: "Draft" } } });
+    // loaded again without choosing: what that page left is made from the same revision as before
+    const left = [...first.kept.values()].map(({ revision, document }) => ({ revision, plan: document as Plan }));
+    expect(left.map(({ revision }) => revision)).toEqual([0]);
+    const again = harness(...left);
+    await again.settle();
+    expect(again.state().save.type).toBe("stale");
+    expect(again.server).toMatchObject({ revision: 1, requests: 0 });
+    again.saver.keepMine();
+    await again.settle();
+    expect(again.server).toMatchObject({ revision: 2, plan: { name: "Draft" } });
+    expect(again.kept.size).toBe(0);
+  });
+
+  test("by several pages is offered one by one: brought back, kept as a plan of its own, or let go; none goes by itself", async () => {
+    const { saver, server, kept, settle, state } = harness(draft("One"), draft("Two"), draft("Three"));
+    await settle();
+    expect(state().left.map(({ plan }) => plan.name)).toEqual(["One", "Two", "Three"]);
+    expect([state().history.present.name === "One", kept.size]).toEqual([false, 3]);
+    saver.bringBack("left 1");
+    await settle();
+    expect(server.plan.name).toBe("Two");
+    expect(await saver.saveAsNew("left 0")).toBe("new");
+    expect(server.imported.map((text) => (JSON.parse(text) as Plan).name)).toEqual(["One"]);
+    saver.discard("left 2");
+    expect([state().left, kept.size]).toEqual([[], 0]);
+  });
+
+  test("that was saved after all is let go", async () => {
+    const { kept, settle, state } = harness({ revision: 0, plan: demoPlan("The Lantern") });
+    await settle();
+    expect([kept.size, state().save.type]).toEqual([0, "saved"]);
+  });
+});
+
+test("a plan deleted elsewhere while it is open stays on the desk and in this browser, to be saved as a new one", async () => {
+  const { saver, server, kept, settle, rename, state } = harness();
+  server.mode = "gone";
+  rename("Still here");
+  await settle();
+  expect(state()).toMatchObject({ save: { type: "gone" }, history: { present: { name: "Still here" } } });
+  expect(kept.size).toBe(1);
+  expect(await saver.saveAsNew(null)).toBe("new");
+  expect((JSON.parse(server.imported[0] ?? "") as Plan).name).toBe("Still here");
+  expect(kept.size).toBe(0);
 });

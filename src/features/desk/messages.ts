@@ -36,6 +36,8 @@ export function saveWords(save: SaveState, revision: number): string {
       return "Not saved: refused";
     case "stale":
       return "Not saved: changed elsewhere";
+    case "gone":
+      return "Not saved: deleted elsewhere";
   }
 }
 

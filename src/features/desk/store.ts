@@ -23,7 +23,17 @@ export type SaveState =
   | { readonly type: "saving" }
   | { readonly type: "unreachable"; readonly message: string }
   | { readonly type: "refused"; readonly message: string }
+  /** Deleted elsewhere while it was open here. */
+  | { readonly type: "gone"; readonly message: string }
   | { readonly type: "stale"; readonly current: SavedPlan; readonly changed: readonly string[] | null };
+
+/** What a page that is gone left unsaved of this plan: when, and the revision it was made from. */
+export type LeftDraft = {
+  readonly key: string;
+  readonly revision: number;
+  readonly atMs: number;
+  readonly plan: Plan;
+};
 
 export type DeskState = {
   readonly planId: string;
@@ -33,6 +43,8 @@ export type DeskState = {
   readonly acknowledged: Plan;
   readonly history: History;
   readonly save: SaveState;
+  /** Drafts that other pages left, until the person has chosen what becomes of each. */
+  readonly left: readonly LeftDraft[];
   /** Something the person should hear once, such as another tab's change having been taken in. */
   readonly notice: string | null;
   readonly sky: SkyName;
@@ -65,6 +77,7 @@ export type Desk = {
         | "revision"
         | "acknowledged"
         | "save"
+        | "left"
         | "notice"
         | "sky"
         | "moment"
@@ -105,6 +118,7 @@ export function createDesk(opened: SavedPlan): Desk {
     acknowledged: opened.plan,
     history: startHistory(opened.plan),
     save: { type: "saved" },
+    left: [],
     notice: null,
     sky: "brightNoon",
     moment: equinoxNoon,

@@ -1,0 +1,88 @@
+import { put, read } from "./harness/plans-api";
+import { type Visit, walk } from "./harness/visit";
+import { type Screen } from "./screen";
+
+/** What was typed and never acknowledged: found again by any later page, as what it is, and gone only when the person says so. */
+
+/** Opens a plan in as many pages as there are typists, cuts them off from the server, lets each type, and closes them. */
+async function typedOffline(
+  { open }: Visit,
+  address: string,
+  ...typists: readonly ((screen: Screen) => Promise<void>)[]
+): Promise<void> {
+  const screens: Screen[] = [];
+  for (let k = 0; k < typists.length; k++) screens.push(await open(`${address}/wire`));
+  for (const { page } of screens) await page.setOfflineMode(true);
+  for (const [k, screen] of screens.entries()) {
+    await screen.page.bringToFront();
+    await typists[k]?.(screen);
+    await screen.page.waitForSelector("[data-save=unreachable]");
+  }
+  for (const { page } of screens) await page.close();
+}
+
+const idOf = (address: string) => address.split("/").pop() ?? "";
+
+walk(
+  "typed without a server, closed, changed elsewhere, opened, loaded again: still a conflict, and nothing overwritten",
+  async (visit) => {
+    const address = await visit.plan("Rooftop");
+    await typedOffline(visit, address, ({ fields }) => fields.type("Record low", "-9"));
+    const { revision, plan } = await read(visit.server, idOf(address));
+    await put(visit.server, idOf(address), revision, { ...plan, site: { ...plan.site, recordHighC: 41 } });
+    const { page, fields } = await visit.open(`${address}/wire`);
+    for (const again of [false, true]) {
+      if (again) await page.reload({ waitUntil: "domcontentloaded" });
+      await fields.says("[role=alert]", /changed in another tab or browser/);
+      await fields.shows("Record low", "-9");
+      expect(await read(visit.server, idOf(address))).toMatchObject({
+        revision: 2,
+        plan: { site: { recordLowC: -4 } },
+      });
+    }
+    await fields.press("Keep mine");
+    await fields.saved();
+    expect(await read(visit.server, idOf(address))).toMatchObject({ revision: 3, plan: { site: { recordLowC: -9 } } });
+  },
+);
+
+walk(
+  "two tabs typed without a server and closed: both are offered, one brought back, one kept as a plan of its own",
+  async (visit) => {
+    const address = await visit.plan("Rooftop");
+    await typedOffline(
+      visit,
+      address,
+      ({ fields }) => fields.type("Record low", "-9"),
+      ({ fields }) => fields.type("Record high", "39"),
+    );
+    const { page, fields } = await visit.open(`${address}/wire`);
+    await fields.says(
+      "[aria-label='Changes left unsaved']",
+      /revision 1.*Site: record high.*revision 1.*Site: record low/i,
+    );
+    expect(await read(visit.server, idOf(address))).toMatchObject({ revision: 1 });
+    await fields.press("Bring back");
+    await fields.saved();
+    expect(await read(visit.server, idOf(address))).toMatchObject({
+      revision: 2,
+      plan: { site: { recordHighC: 39, recordLowC: -4 } },
+    });
+    await fields.press("Save as a plan of its own");
+    await page.waitForFunction((old: string) => !location.pathname.startsWith(old), {}, address);
+    await fields.shows("Record low", "-9");
+    await fields.shows("Record high", "34");
+  },
+);
+
+walk("a plan deleted elsewhere while it is open is kept on screen, and saved as a new one", async (visit) => {
+  const address = await visit.plan("Rooftop");
+  const { page, fields } = await visit.open(`${address}/wire`);
+  await fetch(`${visit.server.url}/api/plans/${idOf(address)}`, { method: "DELETE", headers: { "if-match": '"1"' } });
+  await fields.type("Record low", "-9");
+  await fields.says("[role=alert]", /deleted elsewhere/);
+  await fields.press("Save as a new plan");
+  await page.waitForFunction((old: string) => !location.pathname.startsWith(old), {}, address);
+  await fields.shows("Record low", "-9");
+  await fields.saved();
+});

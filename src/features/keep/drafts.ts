@@ -1,0 +1,161 @@
+import { type DBSchema, type IDBPDatabase, openDB } from "idb";
+
+/** What may be kept unsaved: a plan, or a sheet of one of the library's shelves. */
+export type DraftKind = "plan" | "panel" | "input";
+
+/** A document as it stands in some page of this browser, not yet acknowledged by the server. */
+export type Draft = {
+  readonly key: string;
+  readonly kind: DraftKind;
+  readonly documentId: string;
+  /** The page it was typed in; a page is gone once it is closed or loaded again. */
+  readonly page: string;
+  /** The revision of the document it was made from. */
+  readonly revision: number;
+  readonly document: unknown;
+  readonly atMs: number;
+};
+
+/** Where drafts are kept. Nothing leaves it but by `drop` and `remove`. */
+export type DraftShelf = {
+  /** Keeps this page's draft of a document, in place of an earlier one. */
+  readonly keep: (draft: Pick<Draft, "kind" | "documentId" | "revision" | "document">) => void;
+  /** Drops this page's draft of a document: it is on disk, or was refused by hand. */
+  readonly drop: (kind: DraftKind, documentId: string) => void;
+  /** Drafts that pages which are gone left behind, newest first; of one document, or of all. */
+  readonly left: (kind: DraftKind, documentId: string | null) => Promise<Draft[]>;
+  readonly remove: (key: string) => void;
+  /** The key of this page's own draft of a document. */
+  readonly ownKey: (kind: DraftKind, documentId: string) => string;
+};
+
+interface Schema extends DBSchema {
+  drafts: { key: string; value: Draft; indexes: { kind: DraftKind } };
+}
+
+const lockName = (page: string) => `golden-array-page:${page}`;
+
+/**
+ * The drafts of this browser, in its own database. Each page holds a lock under its name for as long as it lives, so that any
+ * later page can tell whose drafts were left behind. Writes go one after another; of several waiting for one draft the last.
+ */
+export function openDraftShelf(): DraftShelf {
+  const page = crypto.randomUUID();
+  const alive = holdLock(page);
+  const opening = openDB<Schema>("golden-array", 1, {
+    upgrade: (db) => db.createObjectStore("drafts", { keyPath: "key" }).createIndex("kind", "kind"),
+  });
+  const waiting = new Map<string, Draft | null>();
+  let working: Promise<void> | null = null;
+
+  async function write(): Promise<void> {
+    try {
+      const db = await opening;
+      for (let next = firstOf(waiting); next !== null; next = firstOf(waiting)) {
+        const [key, draft] = next;
+        waiting.delete(key);
+        if (draft === null) await db.delete("drafts", key);
+        else await db.put("drafts", draft);
+      }
+    } catch {
+      // no room, or a browser that keeps nothing: the server's copy remains the only one
+      waiting.clear();
+    }
+    working = null;
+  }
+  const put = (key: string, draft: Draft | null) => {
+    waiting.set(key, draft);
+    working ??= write();
+  };
+  for (const old of oldDrafts()) put(old.key, old);
+  const keyOf = (kind: DraftKind, documentId: string) => `${kind}:${documentId}:${page}`;
+
+  return {
+    keep: ({ kind, documentId, revision, document }) => {
+      const key = keyOf(kind, documentId);
+      put(key, { key, kind, documentId, page, revision, document, atMs: Date.now() });
+    },
+    drop: (kind, documentId) => put(keyOf(kind, documentId), null),
+    left: async (kind, documentId) => {
+      await alive;
+      await working;
+      const all = await readAll(opening, kind);
+      const living = await livingPages();
+      return all
+        .filter((draft) => documentId === null || draft.documentId === documentId)
+        .filter((draft) => draft.page === page || !living.has(draft.page))
+        .sort((a, b) => b.atMs - a.atMs);
+    },
+    remove: (key) => put(key, null),
+    ownKey: keyOf,
+  };
+}
+
+let shelf: DraftShelf | null = null;
+
+/** The one shelf of this page. */
+export function draftShelf(): DraftShelf {
+  return (shelf ??= openDraftShelf());
+}
+
+const oldPrefix = "golden-array-draft:";
+
+/** Drafts of plans as versions before this one kept them, in the browser's small storage; taken over once. */
+function oldDrafts(): Draft[] {
+  try {
+    const keys = Object.keys(window.localStorage).filter((key) => key.startsWith(oldPrefix));
+    return keys.flatMap((key): Draft[] => {
+      const text = window.localStorage.getItem(key) ?? "";
+      window.localStorage.removeItem(key);
+      const documentId = key.slice(oldPrefix.length);
+      const { revision, plan } = JSON.parse(text) as { revision: number; plan: string };
+      const document: unknown = JSON.parse(plan);
+      return [
+        {
+          key: `plan:${documentId}:before`,
+          kind: "plan",
+          documentId,
+          page: "before",
+          revision,
+          document,
+          atMs: Date.now(),
+        },
+      ];
+    });
+  } catch {
+    // nothing kept, or nothing that reads
+    return [];
+  }
+}
+
+async function readAll(opening: Promise<IDBPDatabase<Schema>>, kind: DraftKind): Promise<Draft[]> {
+  try {
+    return await (await opening).getAllFromIndex("drafts", "kind", kind);
+  } catch {
+    return [];
+  }
+}
+
+function firstOf<K, V>(map: ReadonlyMap<K, V>): [K, V] | null {
+  for (const entry of map) return entry;
+  return null;
+}
+
+/** Resolves once the lock is held; it is let go when the page ends. */
+function holdLock(page: string): Promise<void> {
+  // without a secure connection a browser has no locks: all other pages then count as gone
+  if (!("locks" in navigator)) return Promise.resolve();
+  return new Promise((held) => {
+    void navigator.locks.request(lockName(page), () => {
+      held();
+      return new Promise(() => undefined);
+    });
+  });
+}
+
+async function livingPages(): Promise<ReadonlySet<string>> {
+  if (!("locks" in navigator)) return new Set();
+  const { held = [] } = await navigator.locks.query();
+  const start = lockName("");
+  return new Set(held.flatMap(({ name }) => (name?.startsWith(start) === true ? [name.slice(start.length)] : [])));
+}

@@ -1,0 +1,1 @@
+export { type Draft, type DraftKind, type DraftShelf, draftShelf } from "./drafts";
