@@ -9,12 +9,16 @@ const defaultPort = 4870;
  * What the server was asked to do: flags first, then the environment, then defaults. The user's own
  * data lives outside the checkout, where cleaning the checkout cannot reach it.
  * @param {string[]} args
+ * @param {{ withFile?: boolean }} allowed whether a file may be named as well
  */
-export function readOptions(args) {
+export function readOptions(args, { withFile = false } = {}) {
   let values;
+  /** @type {string[]} */
+  let rest = [];
   try {
-    ({ values } = parseArgs({
+    ({ values, positionals: rest } = parseArgs({
       args,
+      allowPositionals: withFile,
       options: { port: { type: "string" }, data: { type: "string" }, demo: { type: "boolean", default: false } },
     }));
   } catch (error) {
@@ -31,7 +35,7 @@ export function readOptions(args) {
       process.env["GOLDEN_ARRAY_DATA"] ??
       (demo ? path.join(root, ".golden-array", "demo") : path.join(home, "golden-array")),
   );
-  return { demo, port, dataDir };
+  return { demo, port, dataDir, rest };
 }
 
 /** @returns {never} */

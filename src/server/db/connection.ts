@@ -20,7 +20,7 @@ const pauseMs = 150;
  * that is not in the file that lies in the data folder. A database put back from a copy is opened afresh.
  */
 export async function withDatabase<T>(work: (db: Db) => Promise<T>): Promise<T> {
-  const file = path.join(dataDir(), databaseFileName);
+  const file = path.join(/*turbopackIgnore: true*/ dataDir(), databaseFileName);
   for (let attempt = 1; ; attempt++) {
     try {
       const { db } = await opened(file);
