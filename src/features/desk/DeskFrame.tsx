@@ -32,9 +32,9 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
       </Box>
       <DeskHeader />
       <Trail current={stop} />
+      <LeftDrafts />
       <Box sx={{ position: "sticky", top: 0, zIndex: 20 }}>
         <Conflict />
-        <LeftDrafts />
         {verdict}
       </Box>
       <Box component="main" id="stop" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
