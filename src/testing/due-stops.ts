@@ -288,7 +288,13 @@ function reverseAmps(
       // lit cells are warm, dark ones have the air's temperature; at coldest dawn all are still cold
       const tempOf = (tile: Tile) => {
         const lit = light(tile);
-        const share = lit.reduce((sum, each) => sum + each, 0) / lit.length / 1000;
+        const { bypassDiodes } = (kinds.get(tile.panelId) as Kind).model;
+        // of a list longer than the panel has parts only what falls on them counts
+        const parts = Array.from(
+          { length: Math.max(1, bypassDiodes) },
+          (_, k) => lit[Math.floor((k * lit.length) / Math.max(1, bypassDiodes))] ?? 0,
+        );
+        const share = parts.reduce((sum, each) => sum + each, 0) / parts.length / 1000;
         return cellC === temps.lowC ? cellC : noonAirC + share * (cellC - noonAirC);
       };
       const curveOf = (tile: Tile): Curve => {
