@@ -24,6 +24,8 @@ type Shaped = { readonly kind: MendKind; readonly rows: readonly Row[] };
 
 const mostRows = 6;
 const mostCandidates = 400;
+/** Panels taken from the shelf at most: a whole array's worth, and no more to try than ends within a second. */
+const mostFromShelf = 24;
 
 /**
  * Wirings worth trying for a lane: every series × strings when its panels are alike; balanced rows and rows of one
@@ -80,7 +82,8 @@ function matrices(
   const panelId = tiles[0]?.panelId ?? "";
   const elsewhere = new Set(tilesOf(lanes).map(keyOf));
   const owned = plan.panels.find(({ id }) => id === panelId)?.count ?? 0;
-  const most = count + Math.max(extraPanels, owned - tilesOf(lanes).filter((tile) => tile.panelId === panelId).length);
+  const free = owned - tilesOf(lanes).filter((tile) => tile.panelId === panelId).length;
+  const most = count + Math.max(extraPanels, Math.min(free, mostFromShelf));
   const found: { series: number; strings: number }[] = [];
   for (let series = 1; series <= most; series++) {
     for (let strings = 1; series * strings <= most; strings++) {
@@ -168,7 +171,7 @@ function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context
     .filter(({ id }) => context.kinds.has(id))
     .map(({ id, count }) => ({
       panelId: id,
-      pieces: freePieces(id, count, wired).filter((piece) => piece <= count),
+      pieces: freePieces(id, Math.min(count, mostFromShelf), wired).filter((piece) => piece <= count),
       name: kindOf(context, id).name,
     }));
   return shelf.flatMap(({ panelId, pieces, name }): Shaped[] => {
