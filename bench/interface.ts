@@ -75,7 +75,7 @@ async function main(): Promise<void> {
 /** Puts panels enough on the shelf: filling a lane by number buys none. */
 async function stock(url: string, id: string): Promise<void> {
   const { revision, plan } = (await (await fetch(`${url}/api/plans/${id}`)).json()) as { revision: number; plan: Plan };
-  const panels = plan.panels.map((panel) => ({ ...panel, count: 24 }));
+  const panels = plan.panels.map((panel) => ({ ...panel, count: 40 }));
   const headers = { "content-type": "application/json", "if-match": `"${revision}"` };
   await fetch(`${url}/api/plans/${id}`, { method: "PUT", headers, body: JSON.stringify({ ...plan, panels }) });
 }

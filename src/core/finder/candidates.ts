@@ -26,6 +26,8 @@ const mostRows = 6;
 const mostCandidates = 400;
 /** Panels taken from the shelf at most: a whole array's worth, and no more to try than ends within a second. */
 const mostFromShelf = 24;
+/** Shapes of another kind from the shelf that are tried, smallest first. */
+const mostShapes = 40;
 
 /**
  * Wirings worth trying for a lane: every series × strings when its panels are alike; balanced rows and rows of one
@@ -179,7 +181,7 @@ function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context
     const shapes = (here.includes(panelId) ? [] : pieces).flatMap((_, k) =>
       Array.from({ length: Math.floor(pieces.length / (k + 1)) }, (__, r) => ({ series: k + 1, strings: r + 1 })),
     );
-    const instead = shapes.map(({ series, strings }): Shaped => ({
+    const instead = shapes.slice(0, mostShapes).map(({ series, strings }): Shaped => ({
       kind: { type: "instead", panelName: name, series, strings },
       rows: rowsOf(
         pieces.slice(0, series * strings).map((piece) => newTile(panelId, piece)),

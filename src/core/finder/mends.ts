@@ -30,6 +30,9 @@ const worthMore = 1.02;
 /** A wiring that differs from the best in kind is worth a word down to this share of its watts. */
 const worthTelling = 0.85;
 
+/** What a search has done since it was last asked to go on: a part of a try, or one to its end. */
+export type SearchStep = "part" | "tried";
+
 type Tried = {
   readonly candidate: Candidate;
   readonly findings: readonly Placed[];
@@ -48,12 +51,12 @@ const mendedByParts: readonly RuleId[] = ["fuses"];
  * For each finding that does not pass, wirings that make it pass, best first: those that leave no Stop anywhere before
  * those that do, what asks for nothing to buy before what does, then most watts at noon. Found by trying, so a mend shown
  * is one that was seen to work. No mend makes a Stop where there was none, or a Stop worse.
- * `now`: what the rules say of the wiring as it is. Pauses after every try, so that whoever drives it can turn to something newer.
+ * `now`: what the rules say of the wiring as it is. Pauses within every try, so that whoever drives it can turn to something newer.
  */
 export function* findMends(
   open: OpenWiring,
   now: readonly Placed[] = judgeAll(open),
-): Generator<void, ReadonlyMap<string, Remedy>> {
+): Generator<SearchStep, ReadonlyMap<string, Remedy>> {
   const failing = now.filter(
     ({ level, rule }) => !passes(level) && level !== "open" && (level === "stop" || !mendedByParts.includes(rule)),
   );
@@ -68,9 +71,9 @@ export function* findMends(
       if (!tried.has(context)) {
         const found: Tried[] = [];
         for (const candidate of candidatesFor(open.plan, open.wired, context)) {
-          const result = tryOut(open, candidate);
+          const result = yield* tryOut(open, candidate);
           if (result !== null) found.push(result);
-          yield;
+          yield "tried";
         }
         tried.set(context, found);
       }
@@ -150,13 +153,15 @@ function isWorse(after: Placed, now: readonly Placed[]): boolean {
 }
 
 /** Judges a candidate; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
-function tryOut(open: OpenWiring, candidate: Candidate): Tried | null {
+function* tryOut(open: OpenWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
   const contexts: LaneContext[] = [];
   for (const lane of candidate.lanes) {
     // a lane whose label is not whole cannot be judged, now or after
     if (lane.rows.length === 0 || tilesOf([lane]).some(({ panelId }) => !open.ground.kinds.has(panelId))) continue;
-    const context = open.lanes.find((known) => known.lane === lane) ?? laneOf(open.plan, open.ground, lane);
+    const known = open.lanes.find((each) => each.lane === lane);
+    const context = known ?? laneOf(open.plan, open.ground, lane);
     if (context !== null) contexts.push(context);
+    if (known === undefined) yield "part";
   }
   if (contexts.length === 0) return null;
   const after: OpenWiring = { ...open, lanes: contexts };

@@ -12,7 +12,7 @@ type Parts = {
 };
 
 /** Longest the search for mends goes on before it looks for newer letters, ms. */
-const stintMs = 8;
+const stintMs = 3;
 const reportEveryMs = 300;
 /** The search begins when the verdict has been drawn: on a small machine it would take the time from the drawing, ms. */
 const restMs = 120;
@@ -45,7 +45,7 @@ export function createHandler({ post, nowMs, pause, rest }: Parts): (letter: Jud
         post({ version: letterVersion, type: "mends", revision, remedies: [...step.value] });
         return;
       }
-      tried += 1;
+      if (step.value === "tried") tried += 1;
       if (nowMs() - since < stintMs) continue;
       await pause();
       if (turn !== newest) return;
