@@ -11,7 +11,7 @@ type Kept = {
   retired: boolean;
   sheet: { name: string; vocV: number; tempCoVocPctPerC: number | null; weightKg: number | null };
 };
-const kept = (visit: Visit) => getJson<Kept[]>(`${visit.server.url}/api/panels`);
+const kept = async (visit: Visit) => (await getJson<{ records: Kept[] }>(`${visit.server.url}/api/panels`)).records;
 /** A sheet of this test's own: a copy of one of the library's under another name. */
 async function ownSheet(visit: Visit, of: string, name: string): Promise<string> {
   const { sheet } = (await keptNamed(visit, of)) ?? {};

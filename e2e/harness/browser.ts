@@ -31,6 +31,8 @@ export async function openPage(
   browser: Browser | BrowserContext,
   url: string,
   size: Size = desktop,
+  /** told of the page before it is waited for, so that one that never gets ready can be looked at */
+  opened?: (page: WatchedPage) => void,
 ): Promise<WatchedPage> {
   const page = await browser.newPage();
   const complaints: string[] = [];
@@ -43,8 +45,10 @@ export async function openPage(
   page.on("request", (request) => requested.push(request.url()));
   await page.setViewport({ ...size, isMobile: size.width < 500, hasTouch: size.width < 500 });
   await page.emulateMediaFeatures([{ name: "prefers-reduced-motion", value: "reduce" }]);
+  const watched = { page, complaints, requested };
+  opened?.(watched);
   await goTo(page, url);
-  return { page, complaints, requested };
+  return watched;
 }
 
 export async function goTo(page: Page, url: string): Promise<void> {

@@ -57,8 +57,7 @@ async function take(name: string, server: Address, body: (visit: Visit) => Promi
     server,
     files: files.dir,
     open: async (address, size, on = server) => {
-      const watched = await openPage(profile, `${on.url}${address}`, size);
-      pages.push(watched);
+      const watched = await openPage(profile, `${on.url}${address}`, size, (page) => pages.push(page));
       homes.add(on.url);
       return new Screen(watched.page, files.dir);
     },

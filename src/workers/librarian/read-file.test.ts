@@ -16,7 +16,7 @@ const faultOf = (text: string) => {
 test("a thousand rows are read in order, with word of progress that only grows", () => {
   const panels = Array.from({ length: 1000 }, (_, k) => ({
     ...demoPanels.rigid195,
-    name: `Panel "${k}"; two,\nlines`,
+    name: `Panel "${k}"; two, lines`,
     pmaxW: 100 + k / 10,
   }));
   const csv = writeTable(panelColumns, panels)
