@@ -74,9 +74,15 @@ async function serve() {
       void handle(request, response);
     },
   );
-  server.on("clientError", (/** @type {Error & { code?: string }} */ error, socket) =>
-    refuseGarbled(/** @type {import("node:net").Socket} */ (socket), error.code === "HPE_HEADER_OVERFLOW" ? 431 : 400),
-  );
+  server.on("clientError", (/** @type {Error & { code?: string }} */ error, socket) => {
+    // browsers open connections ahead and leave them idle: an answer there would be taken for that of the next request
+    if (error.code === "ERR_HTTP_REQUEST_TIMEOUT") socket.destroy();
+    else
+      refuseGarbled(
+        /** @type {import("node:net").Socket} */ (socket),
+        error.code === "HPE_HEADER_OVERFLOW" ? 431 : 400,
+      );
+  });
   server.once("error", (error) => stop(portSentence(error)));
   server.listen(port, host, () => {
     console.log(`\nGolden Array ${demo ? "(demo) " : ""}is at ${url}`);

@@ -33,7 +33,8 @@ export class BoundedMessage extends IncomingMessage {
   /** @override */
   push(/** @type {any} */ chunk, /** @type {BufferEncoding | undefined} */ encoding) {
     if (chunk === null) return super.push(chunk, encoding);
-    if (this.#over) return false;
+    // let go unread, so that a body that ends leaves its connection in order
+    if (this.#over) return true;
     this.#bytes += chunk.length;
     held += chunk.length;
     const most = mostBodyBytes(pathOf(this.url));
@@ -51,7 +52,7 @@ export class BoundedMessage extends IncomingMessage {
     this.#over = true;
     this.release();
     this.onRefused(status, message);
-    return false;
+    return true;
   }
 
   /** Gives back what it counted, once its body is not needed any more. */
@@ -77,7 +78,9 @@ export function boundBody(
 
 /** Time for an answer to be read: what hangs up while more comes in tears the answer away with it. */
 export function hangUpLater(/** @type {IncomingMessage} */ request) {
-  setTimeout(() => request.destroy(), lingerMs).unref();
+  setTimeout(() => {
+    if (!request.complete) request.destroy();
+  }, lingerMs).unref();
 }
 
 export function pathOf(/** @type {string | undefined} */ url) {

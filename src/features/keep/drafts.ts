@@ -56,6 +56,7 @@ export function openDraftShelf(): DraftShelf {
         waiting.delete(key);
         if (draft === null) await db.delete("drafts", key);
         else await db.put("drafts", draft);
+        if (!waiting.has(key)) window.localStorage.removeItem(`${journalPrefix}${key}`);
       }
     } catch {
       // no room, or a browser that keeps nothing: the server's copy remains the only one
@@ -73,14 +74,18 @@ export function openDraftShelf(): DraftShelf {
   return {
     keep: ({ kind, documentId, revision, document }) => {
       const key = keyOf(kind, documentId);
-      put(key, { key, kind, documentId, page, revision, document, atMs: Date.now() });
+      const draft = { key, kind, documentId, page, revision, document, atMs: Date.now() };
+      note(draft);
+      put(key, draft);
     },
     drop: (kind, documentId) => put(keyOf(kind, documentId), null),
     left: async (kind, documentId) => {
       await alive;
       await working;
-      const all = await readAll(opening, kind);
       const living = await livingPages();
+      for (const draft of noted()) if (!living.has(draft.page)) put(draft.key, draft);
+      await working;
+      const all = await readAll(opening, kind);
       return all
         .filter((draft) => documentId === null || draft.documentId === documentId)
         .filter((draft) => draft.page === page || !living.has(draft.page))
@@ -96,6 +101,32 @@ let shelf: DraftShelf | null = null;
 /** The one shelf of this page. */
 export function draftShelf(): DraftShelf {
   return (shelf ??= openDraftShelf());
+}
+
+const journalPrefix = "golden-array-journal:";
+/** A draft this large is not noted: that would take time from the typing. */
+const mostNoted = 300_000;
+
+/**
+ * The browser's database takes a moment, and a page may end within it: until a draft is there it is noted in the small storage,
+ * which holds at once.
+ */
+function note(draft: Draft): void {
+  try {
+    const text = JSON.stringify(draft);
+    if (text.length <= mostNoted) window.localStorage.setItem(`${journalPrefix}${draft.key}`, text);
+  } catch {
+    // full or forbidden: the database will have to do
+  }
+}
+
+function noted(): Draft[] {
+  try {
+    const keys = Object.keys(window.localStorage).filter((key) => key.startsWith(journalPrefix));
+    return keys.map((key) => JSON.parse(window.localStorage.getItem(key) ?? "") as Draft);
+  } catch {
+    return [];
+  }
 }
 
 const oldPrefix = "golden-array-draft:";
