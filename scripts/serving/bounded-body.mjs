@@ -14,7 +14,7 @@ const bounds = /** @type {const} */ ([
 ]);
 const smallBody = 64_000;
 /** Most bytes of all bodies under way. */
-export const mostHeld = 96_000_000;
+const mostHeld = 96_000_000;
 
 const lingerMs = 2000;
 let held = 0;
@@ -83,6 +83,6 @@ export function hangUpLater(/** @type {IncomingMessage} */ request) {
   }, lingerMs).unref();
 }
 
-export function pathOf(/** @type {string | undefined} */ url) {
+function pathOf(/** @type {string | undefined} */ url) {
   return (url ?? "/").split("?", 1)[0] ?? "/";
 }

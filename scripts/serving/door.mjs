@@ -1,5 +1,5 @@
 import { answerFault, safeHeaders } from "./answer.mjs";
-import { hangUpLater, pathOf } from "./bounded-body.mjs";
+import { hangUpLater } from "./bounded-body.mjs";
 
 const methods = ["GET", "HEAD", "POST", "PUT", "DELETE", "OPTIONS"];
 
@@ -48,8 +48,7 @@ function whyNot(request, refusal, hosts) {
       headers: { allow: methods.join(", ") },
     };
   try {
-    decodeURIComponent(pathOf(request.url));
-    decodeURIComponent((request.url ?? "").replaceAll("+", " "));
+    decodeURIComponent(request.url ?? "");
   } catch {
     return { status: 400, type: "badRequest", message: "The address holds a % that stands for no character." };
   }

@@ -3,13 +3,13 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { planFileName, planFileText } from "@/core/plan";
 import { LevelMark, offerFile } from "@/ui";
 import { ConflictView } from "./ConflictView";
 import { useDesk, useDeskState, useResolve } from "./DeskProvider";
 import { changedWords } from "./messages";
+import { useSaveAsNew } from "./useSaveAsNew";
 
 /** Says that a save did not happen, why, and what can be done. Nothing is lost while it stands. */
 export function Conflict() {
@@ -18,12 +18,8 @@ export function Conflict() {
   const mine = useDeskState((state) => state.history.present);
   const acknowledged = useDeskState((state) => state.acknowledged);
   const [comparing, setComparing] = useState(false);
-  const router = useRouter();
+  const saveAsNew = useSaveAsNew(null);
   if (save.type === "refused" || save.type === "gone") {
-    const saveAsNew = async () => {
-      const id = await resolve.saveAsNew(null);
-      if (id !== null) router.push(`/plan/${id}/wire`);
-    };
     return (
       <Bar level="stop">
         <span>
@@ -31,7 +27,7 @@ export function Conflict() {
           in this browser.
         </span>
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
-          <Button variant="contained" size="small" onClick={() => void saveAsNew()}>
+          <Button variant="contained" size="small" onClick={saveAsNew}>
             Save as a new plan
           </Button>
           <Button

@@ -3,12 +3,12 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { format } from "date-fns";
-import { useRouter } from "next/navigation";
 import { partsApart } from "@/core/plan";
 import { LevelMark } from "@/ui";
 import { partTitle } from "./conflict-words";
 import { useDeskState, useResolve } from "./DeskProvider";
 import { type LeftDraft } from "./store";
+import { useSaveAsNew } from "./useSaveAsNew";
 
 /** Parts named of a draft that differs in many. */
 const mostNamed = 4;
@@ -39,15 +39,11 @@ export function LeftDrafts() {
 
 function LeftLine({ draft }: { draft: LeftDraft }) {
   const resolve = useResolve();
-  const router = useRouter();
   const saved = useDeskState((state) => state.acknowledged);
   const { key, revision, atMs, plan } = draft;
+  const saveAsNew = useSaveAsNew(key);
   const parts = partsApart(null, plan, saved).map(partTitle);
   const more = parts.length > mostNamed ? ` and ${parts.length - mostNamed} more` : "";
-  const saveAsNew = async () => {
-    const id = await resolve.saveAsNew(key);
-    if (id !== null) router.push(`/plan/${id}/wire`);
-  };
   return (
     <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
       <LevelMark level="care" />
@@ -60,7 +56,7 @@ function LeftLine({ draft }: { draft: LeftDraft }) {
         <Button variant="contained" size="small" onClick={() => resolve.bringBack(key)}>
           Bring back
         </Button>
-        <Button variant="outlined" size="small" onClick={() => void saveAsNew()}>
+        <Button variant="outlined" size="small" onClick={saveAsNew}>
           Save as a plan of its own
         </Button>
         <Button variant="outlined" size="small" onClick={() => resolve.discard(key)}>

@@ -1,6 +1,7 @@
 import "server-only";
 import { sql } from "kysely";
 import { type z, ZodError } from "zod";
+import { type UnreadableSheet } from "@/api";
 import { deviceFromAnyVersion, deviceSchema, faultOf, labelFromVersion2, labelSchema } from "@/core/plan";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
@@ -18,17 +19,10 @@ export type LibraryRecord<Sheet> = {
   readonly sheet: Sheet;
 };
 
-/** A stored sheet that no longer reads: told with the rest, never hiding it, and left untouched. */
-export type UnreadableSheet = {
-  readonly id: string;
-  readonly name: string;
-  readonly revision: number;
-  readonly problem: string;
-};
-
 /** What lies on a shelf. */
 export type ShelfList<Sheet> = {
   readonly records: LibraryRecord<Sheet>[];
+  /** Stored sheets that no longer read: told with the rest, never hiding it, and left untouched. */
   readonly unreadable: UnreadableSheet[];
 };
 
