@@ -92,11 +92,9 @@ function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Reco
     /** Many at once, all of them or none. */
     createMany: (sheets: readonly Sheet[]): Promise<ApiResult<Added>> =>
       call({ method: "POST", path: `${path}/import`, body: JSON.stringify(sheets) }, addedSchema),
-    replace: (id: string, revision: number, sheet: Sheet): Promise<ApiResult<Record>> =>
-      call(
-        { method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision, keepalive: true },
-        schema,
-      ),
+    /** Saves over the revision given; `keepalive` lets the request outlive the page (small bodies only). */
+    replace: (id: string, revision: number, sheet: Sheet, keepalive = false): Promise<ApiResult<Record>> =>
+      call({ method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision, keepalive }, schema),
     retire: (id: string, revision: number, retired: boolean): Promise<ApiResult<Record>> =>
       call(
         { method: "PUT", path: `${path}/${id}/retired`, body: JSON.stringify({ retired }), ifMatch: revision },

@@ -1,7 +1,9 @@
+export { AlertBar } from "./AlertBar";
 export { ChoiceField } from "./ChoiceField";
 export { CurrencyField } from "./CurrencyField";
 export { FieldGroup } from "./FieldGroup";
 export { IconKey } from "./IconKey";
+export { LeftLine, LeftList } from "./LeftList";
 export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";
 export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens, unitsCookie } from "./lights";
 export { Lights, useLight } from "./Lights";

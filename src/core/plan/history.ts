@@ -1,21 +1,21 @@
 import { differences } from "./differences";
 import { type Plan } from "./document";
 
-/** Undo history: whole documents, which share everything a change did not touch. */
-export type History = {
-  readonly past: readonly Plan[];
-  readonly present: Plan;
-  readonly future: readonly Plan[];
+/** Undo history of a document: whole copies, which share everything a change did not touch. */
+export type History<Doc = Plan> = {
+  readonly past: readonly Doc[];
+  readonly present: Doc;
+  readonly future: readonly Doc[];
   /** Names the gesture under way; changes of the same gesture are one undo step. */
   readonly gesture: string | null;
 };
 
-export function startHistory(plan: Plan): History {
-  return { past: [], present: plan, future: [], gesture: null };
+export function startHistory<Doc>(document: Doc): History<Doc> {
+  return { past: [], present: document, future: [], gesture: null };
 }
 
 /** Records a new present. A change within the gesture under way replaces it without a new step. */
-export function record(history: History, next: Plan, gesture: string | null): History {
+export function record<Doc>(history: History<Doc>, next: Doc, gesture: string | null): History<Doc> {
   // what changes nothing is no step
   if (next === history.present || differences(history.present, next, 1).length === 0) return history;
   const sameGesture = gesture !== null && gesture === history.gesture;
@@ -24,11 +24,11 @@ export function record(history: History, next: Plan, gesture: string | null): Hi
 }
 
 /** Ends the gesture under way: the next change is a step of its own. */
-export function endGesture(history: History): History {
+export function endGesture<Doc>(history: History<Doc>): History<Doc> {
   return history.gesture === null ? history : { ...history, gesture: null };
 }
 
-export function undo(history: History): History {
+export function undo<Doc>(history: History<Doc>): History<Doc> {
   const previous = history.past[history.past.length - 1];
   if (previous === undefined) return history;
   return {
@@ -39,7 +39,7 @@ export function undo(history: History): History {
   };
 }
 
-export function redo(history: History): History {
+export function redo<Doc>(history: History<Doc>): History<Doc> {
   const next = history.future[0];
   if (next === undefined) return history;
   return { past: [...history.past, history.present], present: next, future: history.future.slice(1), gesture: null };

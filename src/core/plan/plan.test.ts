@@ -5,6 +5,7 @@ import { keyOf, type Lane, matrixRows, newTile, tilesOf } from "../wiring";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
 import { effort } from "@/testing";
 import {
+  type History,
   applyChange,
   type Change,
   differences,
@@ -273,7 +274,7 @@ test("any changes leave a plan that reads, and as many undos bring back the very
 });
 
 test("keystrokes of one gesture are one step; the next gesture is another", () => {
-  const type = (history: ReturnType<typeof startHistory>, name: string, gesture: string) =>
+  const type = (history: History, name: string, gesture: string) =>
     record(history, applyChange(history.present, { type: "rename", name }), gesture);
   let history = startHistory(withParts);
   for (const name of ["V", "Va", "Van"]) history = type(history, name, "rename");

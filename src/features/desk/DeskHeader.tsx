@@ -8,9 +8,9 @@ import { FileDown, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { planFileName, planFileText } from "@/core/plan";
+import { isWorried, saveWords } from "@/features/keep";
 import { LightSwitch, NamePlate, offerFile, UnitSwitch } from "@/ui";
 import { useDesk, useDeskState } from "./DeskProvider";
-import { saveWords } from "./messages";
 
 /** Name of the plan, how it is saved, undo and redo, export, and the light to read by. */
 export function DeskHeader() {
@@ -76,7 +76,7 @@ export function DeskHeader() {
 function SaveWord() {
   const revision = useDeskState((state) => state.revision);
   const save = useDeskState((state) => state.save);
-  const worried = save.type === "unreachable" || save.type === "refused" || save.type === "stale";
+  const worried = isWorried(save);
   return (
     <div
       role="status"

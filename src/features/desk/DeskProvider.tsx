@@ -51,8 +51,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
     channel.onmessage = (event: MessageEvent<unknown>) => {
       const word = event.data;
       if (typeof word !== "object" || word === null || !("id" in word) || !("revision" in word)) return;
-      if (typeof word.id === "string" && typeof word.revision === "number")
-        void started.heard({ id: word.id, revision: word.revision });
+      if (word.id === opened.id && typeof word.revision === "number") void started.heard(word.revision);
     };
     const leave = () => started.flush(true);
     window.addEventListener("pagehide", leave);
@@ -64,7 +63,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
       started.stop();
       channel.close();
     };
-  }, [desk]);
+  }, [desk, opened.id]);
   useEffect(() => undoKeys(desk), [desk]);
   useEffect(() => keepHistory(desk), [desk]);
   useEffect(() => keepTime(desk), [desk]);

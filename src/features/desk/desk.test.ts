@@ -1,7 +1,6 @@
 import { type ApiClient, type ApiResult, type SavedPlan } from "@/api";
 import { type Plan } from "@/core/plan";
-import { demoPlan } from "@/testing";
-import { type Draft, type DraftShelf } from "@/features/keep";
+import { demoPlan, pretendDrafts } from "@/testing";
 import { createDesk, startSaver } from ".";
 
 /** A desk and its saver on a pretend server that can be slow, stale or away; time passes when told to. */
@@ -48,25 +47,9 @@ function harness(...drafts: readonly { revision: number; plan: Plan }[]) {
       return { type: "ok", value: { ...record(), id: "new" } };
     },
   } as unknown as ApiClient;
-  // drafts by key; a page's own is "own"
-  const kept = new Map<string, Draft>();
-  const draftOf = (key: string, revision: number, document: unknown): Draft => ({
-    key,
-    kind: "plan",
-    documentId: "a",
-    page: key,
-    revision,
-    document,
-    atMs: 0,
-  });
-  for (const [k, left] of drafts.entries()) kept.set(`left ${k}`, draftOf(`left ${k}`, left.revision, left.plan));
-  const shelf: DraftShelf = {
-    keep: ({ revision, document }) => void kept.set("own", draftOf("own", revision, document)),
-    drop: () => void kept.delete("own"),
-    left: () => Promise.resolve([...kept.values()].filter(({ key }) => key !== "own")),
-    remove: (key) => void kept.delete(key),
-    ownKey: () => "own",
-  };
+  const { kept, shelf } = pretendDrafts(
+    ...drafts.map(({ revision, plan: document }) => ({ kind: "plan" as const, documentId: "a", revision, document })),
+  );
   const desk = createDesk(record());
   const told: number[] = [];
   const saver = startSaver({
@@ -181,9 +164,7 @@ describe("a plan changed elsewhere", () => {
     const { saver, server, state } = harness();
     server.revision = 2;
     server.plan = { ...server.plan, name: "Theirs" };
-    await saver.heard({ id: "other", revision: 2 });
-    expect(state().revision).toBe(1);
-    await saver.heard({ id: "a", revision: 2 });
+    await saver.heard(2);
     expect(state()).toMatchObject({ revision: 2, history: { present: { name: "Theirs" } } });
     expect(state().notice).toContain("another tab");
   });
@@ -224,7 +205,7 @@ describe("what pages that are gone left unsaved", () => {
   test("by several pages is offered one by one: brought back, kept as a plan of its own, or let go; none goes by itself", async () => {
     const { saver, server, kept, settle, state } = harness(draft("One"), draft("Two"), draft("Three"));
     await settle();
-    expect(state().left.map(({ plan }) => plan.name)).toEqual(["One", "Two", "Three"]);
+    expect(state().left.map(({ document }) => document.name)).toEqual(["One", "Two", "Three"]);
     expect([state().history.present.name === "One", kept.size]).toEqual([false, 3]);
     saver.bringBack("left 1");
     await settle();

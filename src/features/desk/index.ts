@@ -13,5 +13,5 @@ export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
 export { stopNames } from "./messages";
 export { type Saver, startSaver } from "./saver";
 export { useLibrary } from "./useLibrary";
-export { createDesk, type Desk, type DeskState, type SaveState, wiringOf } from "./store";
+export { createDesk, type Desk, type DeskState, wiringOf } from "./store";
 export { type Judgement } from "./judgement";

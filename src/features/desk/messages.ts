@@ -1,5 +1,4 @@
 import { type Stop } from "@/core/plan";
-import { type SaveState } from "./store";
 import { type StopState } from "./stop-state";
 
 export const stopNames: Readonly<Record<Stop, string>> = {
@@ -21,25 +20,6 @@ export const stopStateWords: Readonly<Record<StopState, string>> = {
   stopFound: "Stop found",
   notes: "has notes",
 };
-
-/** The autosave's word for how things stand. */
-export function saveWords(save: SaveState, revision: number): string {
-  switch (save.type) {
-    case "saved":
-      return `Saved, revision ${revision}`;
-    case "unsaved":
-    case "saving":
-      return "Saving…";
-    case "unreachable":
-      return "Not saved: kept in this browser, trying again";
-    case "refused":
-      return "Not saved: refused";
-    case "stale":
-      return "Not saved: changed elsewhere";
-    case "gone":
-      return "Not saved: deleted elsewhere";
-  }
-}
 
 const pathWords: readonly (readonly [RegExp, string])[] = [
   [/^name$/, "the plan's name"],

@@ -2,7 +2,8 @@ import { assess } from "@/core/rules";
 import { blankDevice, blankLabel, emptyPlan, type Plan, stops } from "@/core/plan";
 import { demoPlans } from "@/demo";
 import { demoPlan, changed } from "@/testing";
-import { changedWords, saveWords } from "./messages";
+import { saveWords } from "@/features/keep";
+import { changedWords } from "./messages";
 import { stopState } from "./stop-state";
 
 const states = (plan: Plan) =>

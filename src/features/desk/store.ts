@@ -14,39 +14,12 @@ import {
 } from "@/core/plan";
 import { equinoxNoon, type Moment, type SkyName } from "@/core/sky";
 import { type TileKey } from "@/core/wiring";
+import { type Standing, standingOf } from "@/features/keep";
 import { type Judgement } from "./judgement";
 
-/** How the plan on screen stands to the one on disk. */
-export type SaveState =
-  | { readonly type: "saved" }
-  | { readonly type: "unsaved" }
-  | { readonly type: "saving" }
-  | { readonly type: "unreachable"; readonly message: string }
-  | { readonly type: "refused"; readonly message: string }
-  /** Deleted elsewhere while it was open here. */
-  | { readonly type: "gone"; readonly message: string }
-  | { readonly type: "stale"; readonly current: SavedPlan; readonly changed: readonly string[] | null };
-
-/** What a page that is gone left unsaved of this plan: when, and the revision it was made from. */
-export type LeftDraft = {
-  readonly key: string;
-  readonly revision: number;
-  readonly atMs: number;
-  readonly plan: Plan;
-};
-
-export type DeskState = {
+export type DeskState = Standing<Plan> & {
   readonly planId: string;
-  /** The revision the present document was last known to follow. */
-  readonly revision: number;
-  /** The document as last acknowledged by the server. */
-  readonly acknowledged: Plan;
   readonly history: History;
-  readonly save: SaveState;
-  /** Drafts that other pages left, until the person has chosen what becomes of each. */
-  readonly left: readonly LeftDraft[];
-  /** Something the person should hear once, such as another tab's change having been taken in. */
-  readonly notice: string | null;
   readonly sky: SkyName;
   /** What "now" means; moved on as time goes by. */
   readonly moment: Moment;
@@ -114,12 +87,8 @@ export function isJudged(state: DeskState): boolean {
 export function createDesk(opened: SavedPlan): Desk {
   const store = createStore<DeskState>(() => ({
     planId: opened.id,
-    revision: opened.revision,
-    acknowledged: opened.plan,
+    ...standingOf({ revision: opened.revision, document: opened.plan }),
     history: startHistory(opened.plan),
-    save: { type: "saved" },
-    left: [],
-    notice: null,
     sky: "brightNoon",
     moment: equinoxNoon,
     wiringId: opened.plan.wirings[0]?.id ?? "",

@@ -6,49 +6,30 @@ import Drawer from "@mui/material/Drawer";
 import IconButton from "@mui/material/IconButton";
 import { Undo2, X } from "lucide-react";
 import Link from "next/link";
-import { type ReactNode, useEffect, useId, useState } from "react";
+import { type ReactNode, useId } from "react";
 import { useStore } from "zustand";
-import { type InputRecord, type PanelRecord, type ShelfClient } from "@/api";
-import { LevelMark } from "@/ui";
-import { createSheetEditor, type SheetEditor, type SheetSave } from "./sheet-editor";
+import { type InputRecord, type PanelRecord } from "@/api";
+import { isWorried, saveWords } from "@/features/keep";
+import { type SheetEditor } from "./sheet-editor";
+import { SheetStanding } from "./SheetStanding";
 
-type AnyRecord = PanelRecord | InputRecord;
-
-type Props<Sheet, R> = {
-  readonly record: R;
-  readonly shelf: ShelfClient<Sheet, R>;
-  readonly onSaved: (record: R) => void;
+type Props<Sheet> = {
+  readonly editor: SheetEditor<Sheet>;
+  readonly record: PanelRecord | InputRecord;
+  readonly fileText: (sheet: Sheet) => string;
   readonly onClose: () => void;
   readonly onCopy: (sheet: Sheet) => void;
+  /** Told once a version was kept as a sheet of its own. */ readonly onNew: () => void;
   readonly onRetire: (retired: boolean) => void;
-  readonly children: (editor: SheetEditor<Sheet, R>, sheet: Sheet) => ReactNode;
+  readonly children: (sheet: Sheet) => ReactNode;
 };
 
 /** A sheet of the library, open for editing beside the table. Saved by itself; Ctrl Z takes back. */
-export function EditSheet<Sheet extends { readonly name: string }, R extends AnyRecord & { readonly sheet: Sheet }>({
-  record,
-  shelf,
-  onSaved,
-  onClose,
-  onCopy,
-  onRetire,
-  children,
-}: Props<Sheet, R>) {
+export function EditSheet<Sheet extends { readonly name: string }>(props: Props<Sheet>) {
+  const { editor, record, fileText, onClose, onCopy, onNew, onRetire, children } = props;
   const titleId = useId();
-  const [editor] = useState(() =>
-    createSheetEditor<Sheet, R>({
-      record,
-      shelf,
-      wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
-      saved: onSaved,
-    }),
-  );
-  const { sheet, save, past } = useStore(editor.store);
-  useEffect(() => {
-    const leave = () => editor.flush();
-    window.addEventListener("pagehide", leave);
-    return () => window.removeEventListener("pagehide", leave);
-  }, [editor]);
+  const { history, save, revision, notice } = useStore(editor.store);
+  const sheet = history.present;
   const keys = (event: React.KeyboardEvent) => {
     if (!(event.ctrlKey || event.metaKey) || event.altKey || event.shiftKey || event.key.toLowerCase() !== "z") return;
     event.preventDefault();
@@ -78,16 +59,17 @@ export function EditSheet<Sheet extends { readonly name: string }, R extends Any
               data-save={save.type}
               sx={{
                 fontSize: "0.8125rem",
-                color: save.type === "fault" || save.type === "stale" ? "var(--stop)" : "text.secondary",
+                color: isWorried(save) ? "var(--stop)" : "text.secondary",
               }}
             >
-              {saveWords(save)}
+              {saveWords(save, revision)}
             </Box>
+            {notice !== null && <Box sx={{ fontSize: "0.8125rem" }}>{notice}</Box>}
           </Box>
           <IconButton
             aria-label="Take back the last change"
             title="Take back the last change (Ctrl Z)"
-            disabled={past.length === 0}
+            disabled={history.past.length === 0}
             onClick={editor.undo}
           >
             <Undo2 size={18} />
@@ -96,29 +78,8 @@ export function EditSheet<Sheet extends { readonly name: string }, R extends Any
             <X size={18} />
           </IconButton>
         </Box>
-        {save.type === "stale" && (
-          <Box
-            role="alert"
-            sx={{
-              display: "flex",
-              gap: 1,
-              alignItems: "center",
-              flexWrap: "wrap",
-              borderLeft: "6px solid var(--care)",
-              pl: 1,
-            }}
-          >
-            <LevelMark level="care" />
-            <span>This sheet was changed elsewhere. Yours is on screen, not saved.</span>
-            <Button size="small" variant="outlined" onClick={editor.takeTheirs}>
-              Show theirs
-            </Button>
-            <Button size="small" variant="contained" onClick={editor.keepMine}>
-              Keep mine
-            </Button>
-          </Box>
-        )}
-        {children(editor, sheet)}
+        <SheetStanding editor={editor} fileText={fileText} onNew={onNew} />
+        {children(sheet)}
         <Box
           component="section"
           aria-label="Used by"
@@ -141,24 +102,14 @@ export function EditSheet<Sheet extends { readonly name: string }, R extends Any
           <Button variant="outlined" onClick={() => onCopy(sheet)}>
             Copy this sheet
           </Button>
-          <Button variant="outlined" onClick={() => void editor.settled().then(() => onRetire(!record.retired))}>
+          <Button
+            variant="outlined"
+            onClick={() => void editor.autosave.settled().then(() => onRetire(!record.retired))}
+          >
             {record.retired ? "Bring it back" : "Retire it"}
           </Button>
         </Box>
       </Box>
     </Drawer>
   );
-}
-
-function saveWords(save: SheetSave<unknown>): string {
-  switch (save.type) {
-    case "saved":
-      return "Saved";
-    case "unsaved":
-      return "Saving…";
-    case "fault":
-      return `Not saved: ${save.message}`;
-    case "stale":
-      return "Not saved: changed elsewhere";
-  }
 }

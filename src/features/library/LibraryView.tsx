@@ -7,20 +7,23 @@ import Typography from "@mui/material/Typography";
 import { FileDown, FilePlus2, FileUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
-import { createClient, type InputRecord, type PanelRecord, type ShelfClient, type UnreadableSheet } from "@/api";
+import { createClient, type InputRecord, type PanelRecord, type UnreadableSheet } from "@/api";
 import { formulaLike, linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
-import { blankDevice, blankLabel, type DeviceSheet, type PanelSheet } from "@/core/plan";
+import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
 import { type ShelfName } from "@/workers/librarian";
 import { LightSwitch, NamePlate, offerFile, ReadyMark, UnitSwitch, useUnits } from "@/ui";
 import { counted } from "@/words";
 import { EditSheet } from "./EditSheet";
 import { InputEditor, PanelEditor } from "./editors";
 import { inputExtras, inputTable } from "./input-shelf";
+import { LeftSheets } from "./LeftSheets";
 import { panelExtras, panelTable } from "./panel-shelf";
 import { ReadFile } from "./ReadFile";
+import { type SheetEditor } from "./sheet-editor";
 import { SheetTable } from "./SheetTable";
 import { Unreadable } from "./Unreadable";
 import { useReading } from "./useReading";
+import { type Shelf, useShelf } from "./useShelf";
 
 const client = createClient((input, init) => fetch(input, init));
 
@@ -34,11 +37,22 @@ type Props = {
 /** The library: every panel and input kept for plans to take from. */
 export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
   const system = useUnits();
-  const panelShelf = useShelf<PanelSheet, PanelRecord>(client.panels, panels, (fresh) => fresh);
-  const inputShelf = useShelf<DeviceSheet, InputRecord>(client.inputs, inputs, (fresh) => fresh);
+  const panelShelf = useShelf<PanelSheet, PanelRecord>({
+    kind: "panel",
+    client: client.panels,
+    initial: panels,
+    recordOf: (fresh) => fresh,
+    schema: labelSchema,
+  });
+  const inputShelf = useShelf<DeviceSheet, InputRecord>({
+    kind: "input",
+    client: client.inputs,
+    initial: inputs,
+    recordOf: (fresh) => fresh,
+    schema: deviceSchema,
+  });
   const [withRetired, setWithRetired] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const [openId, setOpenId] = useState<string | null>(null);
   const now = shelf === "panels" ? panelShelf : inputShelf;
   const picker = useRef<HTMLInputElement>(null);
   const file = useReading({
@@ -61,13 +75,9 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
       ? { panels: picked(panelsShown).map(({ sheet }) => sheet), inputs: [] }
       : { panels: [], inputs: picked(inputsShown).map(({ sheet }) => sheet) };
   const retired = now.records.filter((record) => record.retired).length;
-  const start = async () =>
-    setOpenId(
-      await (shelf === "panels" ? panelShelf.add(blankLabel("New panel")) : inputShelf.add(blankDevice("New input"))),
-    );
-  const common = { chosen, onChosen: setChosen, onOpen: setOpenId };
-  const openPanel = panelShelf.records.find(({ id }) => id === openId);
-  const openInput = inputShelf.records.find(({ id }) => id === openId);
+  const start = () =>
+    void (shelf === "panels" ? panelShelf.start(blankLabel("New panel")) : inputShelf.start(blankDevice("New input")));
+  const common = { chosen, onChosen: setChosen, onOpen: now.open };
 
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
@@ -110,9 +120,10 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             </ShelfLink>
           </Box>
         </Box>
+        {shelf === "panels" ? <LeftOn shelf={panelShelf} /> : <LeftOn shelf={inputShelf} />}
         <Unreadable sheets={unreadable} onRemove={(shelf === "panels" ? client.panels : client.inputs).remove} />
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
-          <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={() => void start()}>
+          <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={start}>
             {shelf === "panels" ? "Type a label in" : "Type an input in"}
           </Button>
           <input
@@ -220,37 +231,14 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
           .
         </Box>
       </Box>
-      {openPanel !== undefined && shelf === "panels" && (
-        <EditSheet
-          key={openPanel.id}
-          record={openPanel}
-          shelf={client.panels}
-          onSaved={panelShelf.took}
-          onClose={() => setOpenId(null)}
-          onCopy={(sheet) => void panelShelf.add({ ...sheet, name: copyName(sheet.name) }).then(setOpenId)}
-          onRetire={(to) => {
-            void panelShelf.retire([openPanel.id], to);
-            setOpenId(null);
-          }}
-        >
+      {shelf === "panels" ? (
+        <OpenSheet shelf={panelShelf} fileText={(sheet) => writeLibrary({ panels: [sheet], inputs: [] })}>
           {(editor, label) => <PanelEditor editor={editor} label={label} />}
-        </EditSheet>
-      )}
-      {openInput !== undefined && shelf === "inputs" && (
-        <EditSheet
-          key={openInput.id}
-          record={openInput}
-          shelf={client.inputs}
-          onSaved={inputShelf.took}
-          onClose={() => setOpenId(null)}
-          onCopy={(sheet) => void inputShelf.add({ ...sheet, name: copyName(sheet.name) }).then(setOpenId)}
-          onRetire={(to) => {
-            void inputShelf.retire([openInput.id], to);
-            setOpenId(null);
-          }}
-        >
+        </OpenSheet>
+      ) : (
+        <OpenSheet shelf={inputShelf} fileText={(sheet) => writeLibrary({ panels: [], inputs: [sheet] })}>
           {(editor, device) => <InputEditor editor={editor} device={device} />}
-        </EditSheet>
+        </OpenSheet>
       )}
       <ReadFile reading={file.reading} onStop={file.stop} onKeep={() => void file.keep()} />
       <Snackbar
@@ -264,6 +252,59 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
       />
       <ReadyMark />
     </Box>
+  );
+}
+
+type AnyRecord = PanelRecord | InputRecord;
+
+/** What was left unsaved of a shelf. */
+function LeftOn<Sheet extends { readonly name: string }, R extends AnyRecord & { readonly sheet: Sheet }>({
+  shelf,
+}: {
+  shelf: Shelf<Sheet, R>;
+}) {
+  return (
+    <LeftSheets<Sheet>
+      left={shelf.left}
+      onShelf={(id) => shelf.records.some((record) => record.id === id)}
+      onOpen={shelf.open}
+      onKeep={(draft) => void shelf.keepLeft(draft)}
+      onDiscard={shelf.discard}
+    />
+  );
+}
+
+type OpenProps<Sheet, R> = {
+  readonly shelf: Shelf<Sheet, R>;
+  readonly fileText: (sheet: Sheet) => string;
+  readonly children: (editor: SheetEditor<Sheet>, sheet: Sheet) => React.ReactNode;
+};
+
+/** The sheet of a shelf that is open. */
+function OpenSheet<Sheet extends { readonly name: string }, R extends AnyRecord & { readonly sheet: Sheet }>({
+  shelf,
+  fileText,
+  children,
+}: OpenProps<Sheet, R>) {
+  const { editor } = shelf;
+  const record = shelf.records.find(({ id }) => id === editor?.id);
+  if (editor === null || record === undefined) return null;
+  return (
+    <EditSheet<Sheet>
+      key={editor.id}
+      editor={editor}
+      record={record}
+      fileText={fileText}
+      onClose={shelf.close}
+      onCopy={(sheet) => void shelf.start({ ...sheet, name: copyName(sheet.name) })}
+      onNew={() => (editor.store.getState().save.type === "gone" ? shelf.forget(record.id) : shelf.close())}
+      onRetire={(retired) => {
+        void shelf.retire([record.id], retired);
+        shelf.close();
+      }}
+    >
+      {(sheet) => children(editor, sheet)}
+    </EditSheet>
   );
 }
 
@@ -301,61 +342,4 @@ async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
       : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
   // a spreadsheet must not take a name for a formula
   offerFile(`${shelf}.csv`, "text/csv", unparse(rows, { escapeFormulae: formulaLike }));
-}
-
-/** A sheet just put on its shelf. */
-type Fresh<Sheet> = Omit<PanelRecord, "sheet"> & { readonly sheet: Sheet };
-
-/** The records of one shelf as this page knows them, and what can be done to them. */
-function useShelf<Sheet, R extends PanelRecord | InputRecord>(
-  shelf: ShelfClient<Sheet, R>,
-  initial: readonly R[],
-  recordOf: (fresh: Fresh<Sheet>) => R,
-) {
-  const [records, setRecords] = useState(initial);
-  const [fault, setFault] = useState<string | null>(null);
-  const [undoable, setUndoable] = useState<readonly string[]>([]);
-  const took = (record: R) => setRecords((before) => before.map((one) => (one.id === record.id ? record : one)));
-  return {
-    records,
-    fault,
-    undoable,
-    took,
-    add: async (sheet: Sheet): Promise<string | null> => {
-      const result = await shelf.create(sheet);
-      setFault(result.type === "fault" ? result.fault.message : null);
-      if (result.type === "fault") return null;
-      setRecords((before) => [...before, result.value]);
-      return result.value.id;
-    },
-    /** Many at once; the word of what went wrong, or null. */
-    addMany: async (sheets: readonly Sheet[]): Promise<string | null> => {
-      if (sheets.length === 0) return null;
-      const result = await shelf.createMany(sheets);
-      if (result.type === "fault") return result.fault.message;
-      const { ids, updatedAt } = result.value;
-      setRecords((before) => [
-        ...before,
-        ...sheets.map((sheet, k) =>
-          recordOf({ id: ids[k] ?? "", revision: 1, updatedAt, retired: false, usedBy: [], sheet }),
-        ),
-      ]);
-      return null;
-    },
-    retire: async (ids: readonly string[], retired: boolean) => {
-      const done: string[] = [];
-      for (const id of ids) {
-        const record = records.find((one) => one.id === id);
-        if (record === undefined) continue;
-        const result = await shelf.retire(id, record.revision, retired);
-        if (result.type === "fault") {
-          setFault(result.fault.message);
-          break;
-        }
-        took(result.value);
-        done.push(id);
-      }
-      setUndoable(retired ? done : []);
-    },
-  };
 }

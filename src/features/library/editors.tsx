@@ -2,7 +2,6 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { type InputRecord, type PanelRecord } from "@/api";
 import { portWindow } from "@/core/input";
 import { type DeviceSheet, type PanelSheet, withoutPort, withPort } from "@/core/plan";
 import { type DeviceEditor, DeviceForm } from "@/features/input";
@@ -12,7 +11,7 @@ import { Sheet } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
 
 /** A panel of the library: its label, the check, the curve it implies. */
-export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet, PanelRecord>; label: PanelSheet }) {
+export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet>; label: PanelSheet }) {
   const patch = (change: Partial<PanelSheet>, gesture?: string) =>
     editor.change((sheet) => ({ ...sheet, ...change }), gesture);
   return (
@@ -29,13 +28,7 @@ export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet,
 }
 
 /** An input of the library: its data sheet, and the window of the port shown. */
-export function InputEditor({
-  editor,
-  device,
-}: {
-  editor: SheetEditor<DeviceSheet, InputRecord>;
-  device: DeviceSheet;
-}) {
+export function InputEditor({ editor, device }: { editor: SheetEditor<DeviceSheet>; device: DeviceSheet }) {
   const [portId, setPortId] = useState<string | null>(null);
   const port = device.ports.find(({ id }) => id === portId) ?? device.ports[0];
   if (port === undefined) return null;

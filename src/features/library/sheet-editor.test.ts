@@ -1,23 +1,32 @@
 import { type ApiResult } from "@/api";
+import { pretendDrafts } from "@/testing";
 import { createSheetEditor, type Kept } from "./sheet-editor";
 
-type Rec = Kept<{ name: string }>;
+type Named = { readonly name: string };
+type Rec = Kept<Named>;
 
 /** A shelf of one sheet that behaves as the server does. */
 function shelfWith(name: string) {
-  let kept: Rec = { id: "p", revision: 1, sheet: { name } };
+  let kept: Rec | null = { id: "p", revision: 1, sheet: { name } };
   let fault: "unreachable" | "invalid" | null = null;
-  const faulty = (type: "unreachable" | "invalid" | "stale"): ApiResult<Rec> => ({
+  const faulty = (type: "unreachable" | "invalid" | "stale" | "notFound"): ApiResult<Rec> => ({
     type: "fault",
     fault: { type, message: type, path: null, current: null, changed: null },
   });
+  const now = () => {
+    if (kept === null) throw new Error("the sheet was removed");
+    return kept;
+  };
   return {
-    kept: () => kept,
-    elsewhere: (changed: string) => void (kept = { ...kept, revision: kept.revision + 1, sheet: { name: changed } }),
+    kept: now,
+    elsewhere: (changed: string | null) =>
+      void (kept = changed === null ? null : { ...now(), revision: now().revision + 1, sheet: { name: changed } }),
     fail: (how: typeof fault) => void (fault = how),
-    read: async (): Promise<ApiResult<Rec>> => ({ type: "ok", value: kept }),
-    replace: async (_: string, revision: number, sheet: { name: string }): Promise<ApiResult<Rec>> => {
+    read: async (): Promise<ApiResult<Rec>> => (kept === null ? faulty("notFound") : { type: "ok", value: kept }),
+    create: async (sheet: Named): Promise<ApiResult<Rec>> => ({ type: "ok", value: { id: "new", revision: 1, sheet } }),
+    replace: async (_: string, revision: number, sheet: Named): Promise<ApiResult<Rec>> => {
       if (fault !== null) return faulty(fault);
+      if (kept === null) return faulty("notFound");
       if (revision !== kept.revision) return faulty("stale");
       kept = { ...kept, revision: revision + 1, sheet };
       return { type: "ok", value: kept };
@@ -25,14 +34,22 @@ function shelfWith(name: string) {
   };
 }
 
-function opened() {
+function opened(...left: readonly { revision: number; name: string }[]) {
   const shelf = shelfWith("First");
   const waits: (() => void)[] = [];
-  const editor = createSheetEditor<{ name: string }, Rec>({
+  const drafts = pretendDrafts(
+    ...left.map(({ revision, name }) => ({ kind: "panel" as const, documentId: "p", revision, document: { name } })),
+  );
+  const made: string[] = [];
+  const editor = createSheetEditor<Named, Rec>({
+    kind: "panel",
     record: shelf.kept(),
     shelf,
+    drafts: drafts.shelf,
+    readDraft: (document) => document as Named,
     wait: () => new Promise((resolve) => waits.push(resolve)),
     saved: () => undefined,
+    created: ({ sheet }) => void made.push(sheet.name),
   });
   const type = (name: string, gesture?: string) => editor.change(() => ({ name }), gesture);
   /** Lets pauses pass until nothing more happens. */
@@ -45,9 +62,11 @@ function opened() {
   return {
     shelf,
     editor,
+    made,
+    kept: drafts.kept,
     type,
     settle,
-    name: () => editor.store.getState().sheet.name,
+    name: () => editor.store.getState().history.present.name,
     save: () => editor.store.getState().save,
   };
 }
@@ -63,40 +82,45 @@ test("typing is saved once it rests, and is one step of undo, which is saved too
   expect(shelf.kept()).toMatchObject({ revision: 3, sheet: { name: "First" } });
 });
 
-test("a sheet changed elsewhere is never written over: theirs is shown, or mine is saved knowingly", async () => {
-  const { shelf, editor, type, settle, name, save } = opened();
+test("a sheet changed elsewhere is never written over: the shelf is asked for theirs, or mine is saved knowingly", async () => {
+  const { shelf, editor, type, settle, save } = opened();
   shelf.elsewhere("Theirs");
   type("Mine");
   await settle();
-  expect(save()).toMatchObject({ type: "stale", theirs: { revision: 2, sheet: { name: "Theirs" } } });
+  expect(save()).toMatchObject({ type: "stale", theirs: { revision: 2, document: { name: "Theirs" } } });
   expect(shelf.kept().sheet.name).toBe("Theirs");
-  editor.keepMine();
+  editor.autosave.keepMine();
   await settle();
   expect(shelf.kept()).toMatchObject({ revision: 3, sheet: { name: "Mine" } });
-  shelf.elsewhere("Again theirs");
-  type("Mine too");
-  await settle();
-  editor.takeTheirs();
-  expect(name()).toBe("Again theirs");
-  editor.undo();
-  expect(name()).toBe("Mine too");
 });
 
-test("without a server nothing typed is lost, and it is saved when the server is back; what it refuses waits for a change", async () => {
-  const { shelf, editor, type, settle, save } = opened();
+test("without a server what is typed is kept as a draft until it is saved; what is refused waits for a change", async () => {
+  const { shelf, editor, kept, type, settle, save } = opened();
   shelf.fail("unreachable");
   type("Kept");
   await settle();
-  expect(save()).toMatchObject({ type: "fault", message: "unreachable" });
+  expect([save(), kept.get("own")]).toMatchObject([
+    { type: "unreachable", message: "unreachable" },
+    { revision: 1, document: { name: "Kept" } },
+  ]);
   shelf.fail(null);
   await settle();
-  expect(shelf.kept().sheet.name).toBe("Kept");
+  expect([shelf.kept().sheet.name, kept.size]).toEqual(["Kept", 0]);
   shelf.fail("invalid");
   type("Refused");
   await settle();
-  expect(save()).toMatchObject({ type: "fault", message: "invalid" });
+  expect(save()).toMatchObject({ type: "refused", message: "invalid" });
   shelf.fail(null);
   type("Mended");
-  editor.flush();
+  editor.autosave.flush(true);
   expect(shelf.kept().sheet.name).toBe("Mended");
+});
+
+test("what a closed page left is there again; removed from the shelf meanwhile, it is kept as a sheet of its own", async () => {
+  const { shelf, editor, kept, made, settle, name, save } = opened({ revision: 1, name: "Left" });
+  shelf.elsewhere(null);
+  await settle();
+  expect([name(), save().type, [...kept.keys()]]).toEqual(["Left", "gone", ["own"]]);
+  expect(await editor.autosave.saveAsNew(null)).toBe("new");
+  expect([made, kept.size]).toEqual([["Left"], 0]);
 });
