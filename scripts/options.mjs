@@ -19,10 +19,15 @@ export function readOptions(args, { withFile = false } = {}) {
     ({ values, positionals: rest } = parseArgs({
       args,
       allowPositionals: withFile,
-      options: { port: { type: "string" }, data: { type: "string" }, demo: { type: "boolean", default: false } },
+      options: {
+        port: { type: "string" },
+        data: { type: "string" },
+        demo: { type: "boolean", default: false },
+        lan: { type: "boolean", default: false },
+      },
     }));
   } catch (error) {
-    return stop(`${error instanceof Error ? error.message : error} Allowed: --port N and --data DIR.`);
+    return stop(`${error instanceof Error ? error.message : error} Allowed: --port N, --data DIR and --lan.`);
   }
   const demo = values.demo === true;
   const portText = values.port ?? process.env["GOLDEN_ARRAY_PORT"] ?? String(defaultPort);
@@ -35,7 +40,7 @@ export function readOptions(args, { withFile = false } = {}) {
       process.env["GOLDEN_ARRAY_DATA"] ??
       (demo ? path.join(root, ".golden-array", "demo") : path.join(home, "golden-array")),
   );
-  return { demo, port, dataDir, rest };
+  return { demo, port, dataDir, lan: values.lan === true, rest };
 }
 
 /** @returns {never} */

@@ -5,12 +5,22 @@ import { readOptions, stop } from "./options.mjs";
 import { boundBody, BoundedMessage } from "./serving/bounded-body.mjs";
 import { mayPass, refuseGarbled } from "./serving/door.mjs";
 import { holdFolder } from "./serving/folder-lock.mjs";
+import { isPaired } from "./serving/lan.mjs";
 import { ensureBuilt, ensureInstalled, root } from "./setup.mjs";
 
 /** Sets up whatever is missing, then serves the application on the loopback interface. */
 const host = "127.0.0.1";
 const options = readOptions(process.argv.slice(2));
-const { demo, port, dataDir } = options;
+const { demo, port, dataDir, lan } = options;
+
+const limits = {
+  IncomingMessage: BoundedMessage,
+  maxHeaderSize: 16384,
+  requestTimeout: 30_000,
+  headersTimeout: 10_000,
+};
+/** Time for requests under way to be answered once the server is asked to stop, ms. */
+const graceMs = 3000;
 
 await refuseTakenPort();
 ensureInstalled();
@@ -60,46 +70,96 @@ async function serve() {
     GOLDEN_ARRAY_READER: readerFile,
     NEXT_TELEMETRY_DISABLED: "1",
   });
-  const { refusal } = await import(guardsFile);
-  const hosts = (process.env["GOLDEN_ARRAY_HOSTS"] ?? "").split(",").filter((name) => name !== "");
+  /** @type {typeof import("../src/server/guards/index.ts")} */
+  const { askerHeader, loopbackNames, namedHosts, refusal } = await import(guardsFile);
+  const hosts = [...loopbackNames, ...namedHosts()];
+  const network = lan ? await openToNetwork() : null;
   const { default: next } = await import("next");
   const app = next({ dev: false, dir: root, hostname: host, port });
   await app.prepare();
   const handle = app.getRequestHandler();
-  const server = createServer(
-    { IncomingMessage: BoundedMessage, maxHeaderSize: 16384, requestTimeout: 30_000, headersTimeout: 10_000 },
-    (request, response) => {
-      if (!mayPass(request, response, refusal, hosts)) return;
+  /** Serves at one address under the names it goes by there, to those that its door lets through. */
+  const listen = (
+    /** @type {string} */ address,
+    /** @type {readonly string[]} */ names,
+    /** @type {(request: BoundedMessage, response: import("node:http").ServerResponse) => boolean} */ isLetIn,
+    /** @type {string} */ asker,
+  ) => {
+    const server = createServer(limits, (request, response) => {
+      if (!mayPass(request, response, refusal, names) || !isLetIn(request, response)) return;
+      request.headers[askerHeader] = asker;
       boundBody(request, response);
       void handle(request, response);
-    },
-  );
-  server.on("clientError", (/** @type {Error & { code?: string }} */ error, socket) => {
-    // browsers open connections ahead and leave them idle: an answer there would be taken for that of the next request
-    if (error.code === "ERR_HTTP_REQUEST_TIMEOUT") socket.destroy();
-    else
-      refuseGarbled(
-        /** @type {import("node:net").Socket} */ (socket),
-        error.code === "HPE_HEADER_OVERFLOW" ? 431 : 400,
+    });
+    server.on("clientError", answerGarbled);
+    return new Promise((resolve, reject) => {
+      server.once("error", reject);
+      server.listen(port, address.replace(/[[\]]/g, ""), () => resolve(server));
+    });
+  };
+  /** @type {import("node:http").Server[]} */
+  const servers = [];
+  try {
+    servers.push(await listen(host, hosts, () => true, "computer"));
+  } catch (error) {
+    stop(portSentence(/** @type {Error} */ (error)));
+  }
+  console.log(`\nGolden Array ${demo ? "(demo) " : ""}is at ${url}`);
+  console.log(`Data: ${dataDir}`);
+  if (network !== null) {
+    const { addresses, phones, kit } = network;
+    for (const address of addresses)
+      servers.push(
+        await listen(address, [address], (request, response) => isPaired(request, response, phones, kit), "phone"),
       );
-  });
-  server.once("error", (error) => stop(portSentence(error)));
-  server.listen(port, host, () => {
-    console.log(`\nGolden Array ${demo ? "(demo) " : ""}is at ${url}`);
-    console.log(`Data: ${dataDir}`);
-    console.log("Ctrl-C stops it.");
-  });
-  for (const signal of ["SIGINT", "SIGTERM"]) process.once(signal, () => void stopInOrder(server));
+    tellOfNetwork(network);
+  }
+  console.log("Ctrl-C stops it.");
+  for (const signal of ["SIGINT", "SIGTERM"]) process.once(signal, () => void stopInOrder(servers));
 }
 
-/** Time for requests under way to be answered once the server is asked to stop, ms. */
-const graceMs = 3000;
+/** Who may use the server from the network, found before anything is opened to it. */
+async function openToNetwork() {
+  const { phonesFile } = await import("./serving/kit.mjs");
+  /** @type {typeof import("../src/server/phones/index.ts")} */
+  const kit = await import(phonesFile);
+  const addresses = kit.ownAddresses();
+  if (addresses.length === 0)
+    stop("This computer is in no network, so --lan has nothing to open. Join one, or start without --lan.");
+  const phones = new kit.Phones(kit.phonesFile(dataDir), Date.now);
+  kit.holdLan({ addresses: addresses.map((address) => `http://${address}:${port}`), phones });
+  // the framework's own check of names comes after the doors
+  process.env["GOLDEN_ARRAY_HOSTS"] = [process.env["GOLDEN_ARRAY_HOSTS"] ?? "", ...addresses].join(",");
+  return { addresses, phones, kit };
+}
+
+function tellOfNetwork(/** @type {Awaited<ReturnType<typeof openToNetwork>>} */ { addresses, phones }) {
+  console.log("\nOpen to this network, as --lan asks for:");
+  for (const address of addresses) console.log(`  http://${address}:${port}`);
+  console.log(
+    "A phone that is paired can read and change every plan here. What goes between is not encrypted: others on",
+  );
+  console.log("this network can read it. Use a network you trust, and stop Golden Array when you are done.");
+  console.log(`To pair a phone open ${url}/phones here${process.stdin.isTTY ? ", or press Enter for a code" : ""}.`);
+  if (process.stdin.isTTY)
+    process.stdin.on("data", () => console.log(`Pairing code: ${phones.makeCode().digits} (two minutes, one phone)`));
+}
+
+function answerGarbled(
+  /** @type {Error & { code?: string }} */ error,
+  /** @type {import("node:stream").Duplex} */ socket,
+) {
+  // browsers open connections ahead and leave them idle: an answer there would be taken for that of the next request
+  if (error.code === "ERR_HTTP_REQUEST_TIMEOUT") socket.destroy();
+  else
+    refuseGarbled(/** @type {import("node:net").Socket} */ (socket), error.code === "HPE_HEADER_OVERFLOW" ? 431 : 400);
+}
 
 /** Takes no more requests, lets those under way be answered, and closes the database, so that its file alone is complete. */
-async function stopInOrder(/** @type {import("node:http").Server} */ server) {
-  const closed = new Promise((resolve) => server.close(resolve));
-  server.closeIdleConnections();
-  const grace = setTimeout(() => server.closeAllConnections(), graceMs);
+async function stopInOrder(/** @type {import("node:http").Server[]} */ servers) {
+  const closed = Promise.all(servers.map((server) => new Promise((resolve) => server.close(resolve))));
+  for (const server of servers) server.closeIdleConnections();
+  const grace = setTimeout(() => servers.forEach((server) => server.closeAllConnections()), graceMs);
   await closed;
   clearTimeout(grace);
   const holder = /** @type {{ goldenArrayDatabase?: Promise<{ destroy: () => Promise<void> }> | null }} */ (globalThis);

@@ -1,5 +1,5 @@
 import { type NextRequest, NextResponse } from "next/server";
-import { contentSecurityPolicy, refusal } from "@/server/guards";
+import { askerHeader, contentSecurityPolicy, loopbackNames, namedHosts, refusal } from "@/server/guards";
 
 /** Every request passes here first: who may ask at all, and the policy pages are served under. */
 export function proxy(request: NextRequest): NextResponse {
@@ -10,7 +10,7 @@ export function proxy(request: NextRequest): NextResponse {
       origin: request.headers.get("origin"),
       fetchSite: request.headers.get("sec-fetch-site"),
     },
-    (process.env["GOLDEN_ARRAY_HOSTS"] ?? "").split(",").filter((name) => name !== ""),
+    [...loopbackNames, ...namedHosts()],
   );
   if (why !== null) {
     return NextResponse.json(
@@ -27,7 +27,8 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set("content-security-policy", policy);
   response.headers.set("x-content-type-options", "nosniff");
   response.headers.set("referrer-policy", "no-referrer");
-  response.headers.set("cross-origin-opener-policy", "same-origin");
+  // browsers complain of it on connections that are not secure
+  if (request.headers.get(askerHeader) !== "phone") response.headers.set("cross-origin-opener-policy", "same-origin");
   response.headers.set("permissions-policy", "camera=(), geolocation=(), microphone=()");
   return response;
 }

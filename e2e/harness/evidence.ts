@@ -13,6 +13,8 @@ export async function leaveEvidence(name: string, pages: readonly WatchedPage[])
     const file = pages.length === 1 ? stem : `${stem}-page-${k + 1}`;
     const shown = await page.evaluate(() => document.body.innerText).catch(String);
     writeFileSync(`${file}.txt`, [page.url(), ...complaints.map((each) => `complaint: ${each}`), "", shown].join("\n"));
+    // a page behind others is not drawn, and its picture is waited for in vain
+    await page.bringToFront().catch(() => undefined);
     await page.screenshot({ path: `${file}.png` }).catch(() => undefined);
   }
 }

@@ -48,8 +48,12 @@ export function launch(args: readonly string[]): {
   return { child, output: () => text, ended: new Promise((resolve) => child.once("exit", (code) => resolve(code))) };
 }
 
-export async function startServer(dataDir: string, flags: readonly string[] = []): Promise<RunningServer> {
-  const port = await freePort();
+export async function startServer(
+  dataDir: string,
+  flags: readonly string[] = [],
+  wantedPort?: number,
+): Promise<RunningServer> {
+  const port = wantedPort ?? (await freePort());
   const { child, output, ended } = launch(["--port", String(port), "--data", dataDir, ...flags]);
   const url = `http://127.0.0.1:${port}`;
   let exited = false;

@@ -59,12 +59,12 @@ export class Board {
     await this.page.mouse.move(start.x, start.y);
     await this.page.mouse.down();
     await this.page.mouse.move(start.x + 12, start.y + 4, { steps: 3 });
-    await this.page.waitForSelector(`${from}[data-dragging]`);
+    await this.page.waitForSelector(`${from}[data-dragging]`, { timeout: 10_000 });
     // measured after the start: the page may have scrolled to show what is dragged
     const box = await (await this.page.$(to))?.boundingBox();
     if (box === undefined || box === null) throw new Error(`${to} is not on the screen`);
     await this.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 6 });
-    await this.page.waitForSelector("[data-over]");
+    await this.page.waitForSelector("[data-over]", { timeout: 10_000 });
     await this.page.mouse.up();
   }
 

@@ -8,8 +8,8 @@ const methods = ["GET", "HEAD", "POST", "PUT", "DELETE", "OPTIONS"];
  * whether the request may go on; one that may not has been answered, and its body is not read.
  * @param {import("node:http").IncomingMessage} request
  * @param {import("node:http").ServerResponse} response
- * @param {(asked: { method: string, host: string | null, origin: string | null, fetchSite: string | null }, hosts: string[]) => string | null} refusal
- * @param {string[]} hosts
+ * @param {(asked: { method: string, host: string | null, origin: string | null, fetchSite: string | null }, hosts: readonly string[]) => string | null} refusal
+ * @param {readonly string[]} hosts
  */
 export function mayPass(request, response, refusal, hosts) {
   for (const [name, value] of Object.entries(safeHeaders)) response.setHeader(name, value);
@@ -24,7 +24,7 @@ export function mayPass(request, response, refusal, hosts) {
 /**
  * @param {import("node:http").IncomingMessage} request
  * @param {Parameters<typeof mayPass>[2]} refusal
- * @param {string[]} hosts
+ * @param {readonly string[]} hosts
  * @returns {{ status: number, type: string, message: string, headers?: Record<string, string> } | null}
  */
 function whyNot(request, refusal, hosts) {

@@ -5,6 +5,7 @@ import { root } from "../root.mjs";
 /** Parts of the server that run outside the framework, bundled beside its build: the door, and the thread that reads files. */
 export const kitDir = path.join(root, ".next", "golden-array");
 export const guardsFile = path.join(kitDir, "guards.mjs");
+export const phonesFile = path.join(kitDir, "phones.mjs");
 export const readerFile = path.join(kitDir, "reader.mjs");
 
 /** Bundles a TypeScript module of this project into one file for Node. */
@@ -24,5 +25,6 @@ export function bundle(/** @type {string} */ entry, /** @type {string} */ outfil
 
 export async function buildKit() {
   await bundle("src/server/guards/index.ts", guardsFile);
+  await bundle("src/server/phones/index.ts", phonesFile);
   await bundle("src/server/reader/reader.worker.ts", readerFile);
 }

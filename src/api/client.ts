@@ -6,7 +6,9 @@ import {
   type ApiFault,
   type ApiResult,
   inputRecordSchema,
+  pairingCodeSchema,
   panelRecordSchema,
+  phonesStateSchema,
   planSummarySchema,
   receiptSchema,
   savedPlanSchema,
@@ -14,6 +16,7 @@ import {
   type Added,
   type InputRecord,
   type PanelRecord,
+  type PhonesState,
   type PlanSummary,
   type Receipt,
   type SavedPlan,
@@ -73,6 +76,11 @@ export function createClient(fetcher: typeof fetch) {
     archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> =>
       call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
     panels: shelfOf<PanelSheet, PanelRecord>(call, "/api/panels", panelRecordSchema),
+    phones: {
+      list: (): Promise<ApiResult<PhonesState>> => call({ method: "GET", path: "/api/phones" }, phonesStateSchema),
+      makeCode: () => call({ method: "POST", path: "/api/phones/code", body: "{}" }, pairingCodeSchema),
+      revoke: (id: string): Promise<ApiResult<null>> => call({ method: "DELETE", path: `/api/phones/${id}` }, nothing),
+    },
     inputs: shelfOf<DeviceSheet, InputRecord>(call, "/api/inputs", inputRecordSchema),
   };
 }

@@ -41,6 +41,15 @@ export const retiringSchema = z.strictObject({ retired: z.boolean() });
 export const archivingSchema = z.strictObject({ archived: z.boolean() });
 export const newPlanSchema = z.strictObject({ name: z.string().trim().min(1).max(80) });
 
+/** What is open to the network: where, and which phones may use it. */
+export const phonesStateSchema = z.strictObject({
+  addresses: z.array(z.string()),
+  phones: z.array(z.strictObject({ id: z.string(), name: z.string(), pairedAtMs: z.number(), seenAtMs: z.number() })),
+  /** until when a pairing code lets a phone in; null when none does */ codeUntilMs: z.number().nullable(),
+});
+export const pairingCodeSchema = z.strictObject({ digits: z.string(), untilMs: z.number() });
+export type PhonesState = z.infer<typeof phonesStateSchema>;
+
 export type PlanSummary = z.infer<typeof planSummarySchema>;
 export type Receipt = z.infer<typeof receiptSchema>;
 export type SavedPlan = z.infer<typeof savedPlanSchema>;

@@ -11,6 +11,7 @@ export {
   mayPass,
   newPlanSchema,
   type PanelRecord,
+  type PhonesState,
   type PlanSummary,
   type Receipt,
   retiringSchema,

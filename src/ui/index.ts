@@ -9,6 +9,7 @@ export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens
 export { Lights, useLight } from "./Lights";
 export { LightSwitch } from "./LightSwitch";
 export { NamePlate } from "./NamePlate";
+export { newId } from "./new-id";
 export { Nonce, useNonce } from "./Nonce";
 export { offerFile } from "./offer-file";
 export { PickList } from "./PickList";

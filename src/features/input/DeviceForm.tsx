@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import { Copy, Plus, Trash2 } from "lucide-react";
 import { blankPort, type DeviceSheet, inputKinds, type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
-import { ChoiceField, CurrencyField, QuantityField, TextLine } from "@/ui";
+import { ChoiceField, CurrencyField, newId, QuantityField, TextLine } from "@/ui";
 import { type DeviceEditor } from "./device-editor";
 import { deviceHelp, inputKindWords } from "./fields";
 import { PortForm } from "./PortForm";
@@ -47,17 +47,13 @@ export function DeviceForm({ editor, port, onPort, onField }: Props) {
         </Box>
         {ports.length < mostPorts && (
           <>
-            <Button
-              size="small"
-              startIcon={<Plus size={16} />}
-              onClick={() => add(blankPort(crypto.randomUUID(), nextName))}
-            >
+            <Button size="small" startIcon={<Plus size={16} />} onClick={() => add(blankPort(newId(), nextName))}>
               Add a port
             </Button>
             <Button
               size="small"
               startIcon={<Copy size={16} />}
-              onClick={() => add({ ...port, id: crypto.randomUUID(), name: nextName })}
+              onClick={() => add({ ...port, id: newId(), name: nextName })}
             >
               Copy this port
             </Button>

@@ -19,7 +19,7 @@ import {
   usePlan,
 } from "@/features/desk";
 import { nothingLit, WindowChart } from "@/features/window-chart";
-import { PickList, Sheet } from "@/ui";
+import { newId, PickList, Sheet } from "@/ui";
 import { counted } from "@/words";
 import { type DeviceEditor } from "./device-editor";
 import { DeviceForm } from "./DeviceForm";
@@ -43,7 +43,7 @@ export function InputStop() {
   const port = ports.find((candidate) => candidate.id === portId) ?? ports[0];
 
   const add = (device: DeviceSheet, libraryId: string | null) => {
-    const id = crypto.randomUUID();
+    const id = newId();
     desk.change({ type: "addInput", id, libraryId, device });
     setChosenId(id);
   };

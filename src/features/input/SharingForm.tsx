@@ -7,7 +7,7 @@ import { Plus, Trash2 } from "lucide-react";
 import { limitNatures } from "@/core/input";
 import { type PortGroup } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
-import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
+import { ChoiceField, FieldGroup, newId, QuantityField, TextLine } from "@/ui";
 import { type DeviceEditor } from "./device-editor";
 import { natureWords, portHelp } from "./fields";
 
@@ -123,7 +123,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
                 groups: [
                   ...device.groups,
                   {
-                    id: crypto.randomUUID(),
+                    id: newId(),
                     name: "All ports",
                     portIds: device.ports.map((port) => port.id),
                     maxW: null,
@@ -173,7 +173,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
             size="small"
             startIcon={<Plus size={16} />}
             sx={{ mt: device.modules.length > 0 ? 1 : 0 }}
-            onClick={() => set({ modules: [...device.modules, { id: crypto.randomUUID(), name: "Add-on module" }] })}
+            onClick={() => set({ modules: [...device.modules, { id: newId(), name: "Add-on module" }] })}
           >
             Add a module
           </Button>

@@ -1,4 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
+import { newId } from "@/ui";
 
 /** What may be kept unsaved: a plan, or a sheet of one of the library's shelves. */
 export type DraftKind = "plan" | "panel" | "input";
@@ -40,7 +41,7 @@ const lockName = (page: string) => `golden-array-page:${page}`;
  * later page can tell whose drafts were left behind. Writes go one after another; of several waiting for one draft the last.
  */
 export function openDraftShelf(): DraftShelf {
-  const page = crypto.randomUUID();
+  const page = newId();
   const alive = holdLock(page);
   const opening = openDB<Schema>("golden-array", 1, {
     upgrade: (db) => db.createObjectStore("drafts", { keyPath: "key" }).createIndex("kind", "kind"),

@@ -8,7 +8,7 @@ import { type ApiClient } from "@/api";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan } from "@/features/desk";
-import { PickList, Sheet } from "@/ui";
+import { newId, PickList, Sheet } from "@/ui";
 import { given } from "@/words";
 import { LabelCheck } from "./LabelCheck";
 import { LabelCurve } from "./LabelCurve";
@@ -29,7 +29,7 @@ export function PanelsStop() {
   const chosen = panels.find((panel) => panel.id === chosenId) ?? panels[0];
 
   const add = (label: PanelSheet, libraryId: string | null) => {
-    const id = crypto.randomUUID();
+    const id = newId();
     desk.change({ type: "addPanel", id, libraryId, label });
     setChosenId(id);
   };

@@ -19,6 +19,11 @@ import { NewPlan } from "./NewPlan";
 
 const client = createClient((input, init) => fetch(input, init));
 
+const beside = [
+  { href: "/library/panels", name: "Library" },
+  { href: "/phones", name: "Phones" },
+];
+
 /** All plans: open one, start one with nothing but a name, read one from a file. */
 export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
   const router = useRouter();
@@ -81,20 +86,18 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
         }}
       >
         <NamePlate />
-        <Box
-          component={Link}
-          href="/library/panels"
-          sx={{
-            ml: "auto",
-            mr: 1.5,
-            color: "inherit",
-            fontWeight: 600,
-            minHeight: 44,
-            display: "inline-flex",
-            alignItems: "center",
-          }}
-        >
-          Library
+        <Box component="nav" aria-label="Beside the plans" sx={{ ml: "auto", mr: 1.5, display: "flex", gap: 2 }}>
+          {beside.map(({ href, name }) => (
+            <Box
+              component={Link}
+              key={href}
+              href={href}
+              prefetch={false}
+              sx={{ color: "inherit", fontWeight: 600, minHeight: 44, display: "inline-flex", alignItems: "center" }}
+            >
+              {name}
+            </Box>
+          ))}
         </Box>
         <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}>
           <UnitSwitch />

@@ -8,7 +8,7 @@ import { laneKey } from "@/core/wiring";
 import { useAssessment, useDesk, useDeskState, usePlan, wiringOf } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
 import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
-import { Sheet } from "@/ui";
+import { newId, Sheet } from "@/ui";
 import { Board } from "./board/Board";
 import { Comparison } from "./Comparison";
 import { netlistOf } from "./netlist";
@@ -24,8 +24,7 @@ export function WireStop() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
   const onStopKey = useCallback(
-    (key: StopKey) =>
-      key.run({ desk, newId: () => crypto.randomUUID(), toggleCompare: () => setComparing((now) => !now) }),
+    (key: StopKey) => key.run({ desk, newId, toggleCompare: () => setComparing((now) => !now) }),
     [desk],
   );
   useEffect(() => listenForStopKeys(onStopKey), [onStopKey]);

@@ -7,7 +7,7 @@ import OutlinedInput from "@mui/material/OutlinedInput";
 import { Copy, Trash2 } from "lucide-react";
 import { useId } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/desk";
-import { TextLine } from "@/ui";
+import { newId, TextLine } from "@/ui";
 import { copyWiring, mostWirings, removeWiring, showWiring } from "./wirings";
 
 const mostNote = 5000;
@@ -85,7 +85,7 @@ export function WiringTabs({ comparing, onCompare }: Props) {
           aria-label="Copy this wiring"
           title="Copy this wiring (Alt N)"
           disabled={wirings.length >= mostWirings}
-          onClick={() => copyWiring(desk, crypto.randomUUID())}
+          onClick={() => copyWiring(desk, newId())}
         >
           <Copy size={16} />
         </IconButton>

@@ -1,7 +1,7 @@
 import "server-only";
 
 /** Names under which this machine is itself. A page elsewhere that points a name at us is not one of them. */
-const loopbackNames = new Set(["127.0.0.1", "localhost", "[::1]"]);
+export const loopbackNames: readonly string[] = ["127.0.0.1", "localhost", "[::1]"];
 
 type Asked = {
   readonly method: string;
@@ -12,12 +12,12 @@ type Asked = {
 
 /**
  * Why a request must not be served, or null. Host: stops DNS rebinding. Origin and Sec-Fetch-Site: stop
- * other pages from writing. `extraHosts` are names the person started the server with on purpose.
+ * other pages from writing. `hosts` are the names this server goes by where the request came in.
  */
-export function refusal(asked: Asked, extraHosts: readonly string[]): string | null {
+export function refusal(asked: Asked, hosts: readonly string[]): string | null {
   const hostName = asked.host === null ? null : nameOf(asked.host);
-  if (hostName === null || !(loopbackNames.has(hostName) || extraHosts.includes(hostName))) {
-    return `The Host header ${quoted(asked.host)} is not this server; allowed: 127.0.0.1, localhost, [::1].`;
+  if (hostName === null || !hosts.includes(hostName)) {
+    return `The Host header ${quoted(asked.host)} is not this server; allowed: ${hosts.join(", ")}.`;
   }
   const reads = asked.method === "GET" || asked.method === "HEAD";
   if (asked.origin !== null && asked.origin !== `http://${asked.host}`) {
@@ -27,6 +27,14 @@ export function refusal(asked: Asked, extraHosts: readonly string[]): string | n
     return "A page of another site may not write to this server.";
   }
   return null;
+}
+
+/** The header by which a door tells what is behind it who asks; what a request itself says there is written over. */
+export const askerHeader = "x-golden-array-asker";
+
+/** Names besides the loopback's that the person started the server with on purpose. */
+export function namedHosts(): string[] {
+  return (process.env["GOLDEN_ARRAY_HOSTS"] ?? "").split(",").filter((name) => name !== "");
 }
 
 function nameOf(host: string): string | null {

@@ -2,3 +2,4 @@ import "server-only";
 export { answer, answerNothing, fault, guarded, parsed, planHttpFault, staleFault, troubleWords } from "./answer";
 export { libraryRoutes } from "./library-routes";
 export { bodyJson, bodyText, ifMatch } from "./request";
+export { isPhone, phoneRoutes, phonesState } from "./phone-routes";

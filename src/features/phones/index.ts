@@ -1,0 +1,1 @@
+export { PhonesView } from "./PhonesView";
