@@ -1,5 +1,5 @@
 import "server-only";
-import { existsSync, statSync } from "node:fs";
+import { existsSync, statfsSync, statSync } from "node:fs";
 import path from "node:path";
 import { DatabaseProblem } from "./problem";
 
@@ -9,7 +9,7 @@ export function troubleOf(error: unknown, file: string): DatabaseProblem | null 
   const code = codeOf(error);
   if (code === null) return null;
   const dir = path.dirname(file);
-  if (code.startsWith("SQLITE_FULL") || code === "ENOSPC" || code === "EDQUOT")
+  if (code.startsWith("SQLITE_FULL") || code === "ENOSPC" || code === "EDQUOT" || (isIo(code) && isFull(dir)))
     return new DatabaseProblem(
       "full",
       `The disk that holds ${dir} is full. Nothing more is saved until there is room; make some, and saving goes on by itself.`,
@@ -25,7 +25,7 @@ export function troubleOf(error: unknown, file: string): DatabaseProblem | null 
       `Another program holds the database ${file}. Nothing was saved; close that program, and saving goes on by itself.`,
     );
   if (code.startsWith("SQLITE_CORRUPT") || code === "SQLITE_NOTADB") return damaged(file, messageOf(error));
-  if (code.startsWith("SQLITE_IOERR") || code.startsWith("SQLITE_CANTOPEN") || code === "EIO" || code === "ENOENT")
+  if (isIo(code) || code.startsWith("SQLITE_CANTOPEN") || code === "EIO" || code === "ENOENT")
     return existsSync(file) ? unreadable(file, code) : vanished(file);
   return null;
 }
@@ -50,6 +50,21 @@ function unreadable(file: string, code: string): DatabaseProblem {
     "unreachable",
     `The disk does not give or take what belongs to ${file} (${code}). Nothing was saved; see to the disk, and saving goes on by itself.`,
   );
+}
+
+const isIo = (code: string) => code.startsWith("SQLITE_IOERR");
+
+/** Less than this is no room: the least the database asks for at once, bytes. */
+const leastRoomBytes = 65_536;
+
+/** Where there is no room even for the database's smallest file beside it, it only says that something failed. */
+function isFull(dir: string): boolean {
+  try {
+    const { bavail, bsize } = statfsSync(dir);
+    return bavail * bsize < leastRoomBytes;
+  } catch {
+    return false;
+  }
 }
 
 /** What a file is on its disk: the same for as long as it is the same file. Null where there is none. */
