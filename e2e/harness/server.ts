@@ -8,6 +8,7 @@ export type RunningServer = {
   readonly url: string;
   readonly port: number;
   readonly output: () => string;
+  readonly signal: (name: NodeJS.Signals) => void;
   /** Ends it with a signal and resolves with its exit code (null when a signal took it). */
   readonly end: (signal: NodeJS.Signals) => Promise<number | null>;
 };
@@ -33,12 +34,15 @@ export function freePort(): Promise<number> {
 }
 
 /** The launcher as a user runs it, without npm around it so that signals reach it. */
-export function launch(args: readonly string[]): {
+export function launch(
+  args: readonly string[],
+  /** flags of the runtime itself */ runtime: readonly string[] = [],
+): {
   child: ChildProcess;
   output: () => string;
   ended: Promise<number | null>;
 } {
-  const child = spawn(process.execPath, [path.join(root, "scripts", "serve.mjs"), ...args], {
+  const child = spawn(process.execPath, [...runtime, path.join(root, "scripts", "serve.mjs"), ...args], {
     cwd: root,
     env: { ...process.env, NODE_ENV: "production" },
   });
@@ -52,9 +56,10 @@ export async function startServer(
   dataDir: string,
   flags: readonly string[] = [],
   wantedPort?: number,
+  runtime: readonly string[] = [],
 ): Promise<RunningServer> {
   const port = wantedPort ?? (await freePort());
-  const { child, output, ended } = launch(["--port", String(port), "--data", dataDir, ...flags]);
+  const { child, output, ended } = launch(["--port", String(port), "--data", dataDir, ...flags], runtime);
   const url = `http://127.0.0.1:${port}`;
   let exited = false;
   void ended.then(() => (exited = true));
@@ -67,6 +72,7 @@ export async function startServer(
     url,
     port,
     output,
+    signal: (name) => void child.kill(name),
     end: async (signal) => {
       if (!exited) child.kill(signal);
       return ended;

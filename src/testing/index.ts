@@ -16,3 +16,4 @@ export {
 export { type Due, type DueRule, type DueStop, dueStops } from "./due-stops";
 export { dice, type Dice } from "./random";
 export { randomPlan } from "./random-plans";
+export { mutated, mutatedText } from "./mutate";
