@@ -19,7 +19,7 @@ const tallies = [];
 tallies.push(
   ...(await Promise.all([
     ...(wanted("types") ? [tool("types", "typescript/bin/tsc", ["--noEmit"])] : []),
-    ...(wanted("lint") ? [lint()] : []),
+    ...(wanted("lint") ? [lint(), tool("lock file", "../scripts/audit.mjs", ["--offline"])] : []),
   ])),
 );
 if (wanted("unit")) {
