@@ -4,10 +4,11 @@ import { type WatchedPage } from "./browser";
 
 const folder = path.join(__dirname, "..", "..", "test-failures");
 
-/** Leaves what each page of a failed test showed, as text and as a picture, in a folder that git ignores. */
-export async function leaveEvidence(name: string, pages: readonly WatchedPage[]): Promise<void> {
+/** Leaves why a test failed and what each of its pages showed, as text and as a picture, in a folder that git ignores. */
+export async function leaveEvidence(name: string, pages: readonly WatchedPage[], why: unknown): Promise<void> {
   mkdirSync(folder, { recursive: true });
   const stem = path.join(folder, name.replace(/[^\p{L}\p{N}]+/gu, "-").slice(0, 100));
+  writeFileSync(`${stem}-why.txt`, why instanceof Error ? (why.stack ?? why.message) : String(why));
   for (const [k, { page, complaints }] of pages.entries()) {
     if (page.isClosed()) continue;
     const file = pages.length === 1 ? stem : `${stem}-page-${k + 1}`;

@@ -30,7 +30,7 @@ afterAll(() => browser?.disconnect());
  */
 export function walk(name: string, body: (visit: Visit) => Promise<void>): void {
   test(name, async () => {
-    await take(name, commonServer(), body);
+    await take(commonServer(), body);
   });
 }
 
@@ -39,14 +39,14 @@ export function walkAlone(name: string, body: (visit: Visit) => Promise<void>, f
   test(name, async () => {
     const temporary = temporaryDir();
     const server = await startServer(temporary.dir, flags);
-    await take(name, server, body).finally(async () => {
+    await take(server, body).finally(async () => {
       await server.end("SIGTERM");
       temporary.remove();
     });
   });
 }
 
-async function take(name: string, server: Address, body: (visit: Visit) => Promise<void>): Promise<void> {
+async function take(server: Address, body: (visit: Visit) => Promise<void>): Promise<void> {
   if (browser === null) throw new Error("no browser was started");
   const files = temporaryDir();
   await forgetAll(browser, server, files.dir);
@@ -73,7 +73,7 @@ async function take(name: string, server: Address, body: (visit: Visit) => Promi
     const abroad = pages.flatMap(({ requested }) => requested).filter((url) => !isHome(url, homes));
     expect(abroad).toEqual([]);
   } catch (error) {
-    await leaveEvidence(name, pages);
+    await leaveEvidence(expect.getState().currentTestName ?? "a test", pages, error);
     throw error;
   } finally {
     await Promise.all(pages.map(({ page }) => (page.isClosed() ? null : page.close())));
