@@ -1,5 +1,5 @@
 import { put, read } from "./harness/plans-api";
-import { type Visit, walk } from "./harness/visit";
+import { getJson, postJson, type Visit, walk, walkAlone } from "./harness/visit";
 import { type Screen } from "./screen";
 
 /** What was typed and never acknowledged: found again by any later page, as what it is, and gone only when the person says so. */
@@ -85,4 +85,43 @@ walk("a plan deleted elsewhere while it is open is kept on screen, and saved as 
   await page.waitForFunction((old: string) => !location.pathname.startsWith(old), {}, address);
   await fields.shows("Record low", "-9");
   await fields.saved();
+});
+
+type Panel = { readonly id: string; readonly revision: number; readonly sheet: { readonly name: string } };
+const panels = async ({ server }: Visit) => (await getJson<{ records: Panel[] }>(`${server.url}/api/panels`)).records;
+
+/** A sheet of this test's own, typed over without a server in a tab that is closed then. */
+async function sheetTypedOffline(visit: Visit, name: string): Promise<Panel> {
+  const [first] = await panels(visit);
+  const made = await postJson<Panel>(`${visit.server.url}/api/panels`, { ...first?.sheet, name });
+  const { page, fields } = await visit.open("/library/panels");
+  await fields.press(name);
+  await page.setOfflineMode(true);
+  await fields.type("Name", `${name} mended`);
+  await page.waitForSelector("[data-save=unreachable]");
+  await page.close();
+  return made;
+}
+
+walkAlone("a sheet of the library typed without a server and closed is offered, opened and saved", async (visit) => {
+  const { id } = await sheetTypedOffline(visit, "Rookhope RH-90");
+  const { fields } = await visit.open("/library/panels");
+  await fields.says("[aria-label='Changes left unsaved']", /Rookhope RH-90 mended.*made from revision 1/);
+  await fields.press("Open “Rookhope RH-90 mended”");
+  await fields.saved();
+  await fields.gone("[aria-label='Changes left unsaved']");
+  expect(await getJson(`${visit.server.url}/api/panels/${id}`)).toMatchObject({
+    revision: 2,
+    sheet: { name: "Rookhope RH-90 mended" },
+  });
+});
+
+walkAlone("one that was removed meanwhile can be kept as a sheet of its own", async (visit) => {
+  const { id } = await sheetTypedOffline(visit, "Rookhope RH-90");
+  await fetch(`${visit.server.url}/api/panels/${id}`, { method: "DELETE", headers: { "if-match": '"1"' } });
+  const { fields } = await visit.open("/library/panels");
+  await fields.says("[aria-label='Changes left unsaved']", /Rookhope RH-90 mended.*gone from the shelf/);
+  await fields.press("Save as a new sheet");
+  await fields.gone("[aria-label='Changes left unsaved']");
+  expect((await panels(visit)).map(({ sheet }) => sheet.name)).toContain("Rookhope RH-90 mended");
 });
