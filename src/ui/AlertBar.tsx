@@ -19,8 +19,9 @@ export function AlertBar({ level, children, keys }: { level: "stop" | "care"; ch
       }}
     >
       <LevelMark level={level} />
-      {children}
-      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>{keys}</Box>
+      {/* beside the mark, not under it */}
+      <Box sx={{ maxWidth: "calc(100% - 48px)" }}>{children}</Box>
+      {keys !== undefined && <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>{keys}</Box>}
     </Box>
   );
 }

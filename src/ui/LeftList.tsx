@@ -26,7 +26,7 @@ export function LeftLine({ words, keys }: { words: ReactNode; keys: ReactNode })
   return (
     <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
       <LevelMark level="care" />
-      <span>{words}</span>
+      <Box sx={{ maxWidth: "calc(100% - 48px)" }}>{words}</Box>
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>{keys}</Box>
     </Box>
   );
