@@ -26,6 +26,7 @@ const pictures: readonly Picture[] = [
   { name: "compare", plan: "Lantern", stop: "wire", light: "paper", size: wide, first: compare },
   { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
   { name: "library-file", plan: null, stop: "library/panels", light: "paper", size: wide, first: readFile },
+  { name: "phones", plan: null, stop: "phones", light: "paper", size: wide, first: makeCode },
   { name: "need-lantern", plan: "Lantern", stop: "need", light: "lantern", size: wide },
 ];
 
@@ -36,6 +37,12 @@ async function compare(page: Page): Promise<void> {
     [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")),
   );
   await page.$$eval("details", (all) => all.slice(-1).forEach((each) => (each.open = true)));
+}
+
+/** A pairing code for the next phone. */
+async function makeCode(page: Page): Promise<void> {
+  await new Fields(page).press("Make a pairing code");
+  await new Fields(page).says("[role=status]", /good until/);
 }
 
 /** A seller's table with the usual faults, read but not yet put in. */
@@ -55,7 +62,7 @@ async function readFile(page: Page): Promise<void> {
 
 async function main(): Promise<void> {
   const temporary = temporaryDir();
-  const server = await startServer(temporary.dir, ["--demo"]);
+  const server = await startServer(temporary.dir, ["--demo", "--lan"]);
   const plans = (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string }[];
   const browser = await launchBrowser();
   for (const { name, plan, stop, light, size, first } of pictures) {
