@@ -32,6 +32,14 @@ async function onScreen({ screen: { page, fields } }: Tab): Promise<Holds> {
   return { words: wordsOf(await fields.valueOf("Note on it")), inLow };
 }
 
+/** Waits until what was done is drawn, and what was left by an earlier page has been looked for. */
+async function drawn({ screen: { page } }: Tab): Promise<void> {
+  await page.evaluate(async () => {
+    for (let k = 0; k < 3; k++) await new Promise((resolve) => requestAnimationFrame(resolve));
+  });
+  await ready(page);
+}
+
 class TwoTabs {
   readonly #typed = new Set<string>();
   readonly #refused = new Set<string>();
@@ -114,8 +122,10 @@ class TwoTabs {
 
   /** Does something by which the person lets words go that are on this screen. */
   async byHand(tab: Tab, act: () => Promise<void>): Promise<void> {
+    await drawn(tab);
     const before = await onScreen(tab);
     await act();
+    await drawn(tab);
     const after = await onScreen(tab);
     for (const word of before.words) if (!after.words.includes(word)) this.#refused.add(word);
     await this.note(tab);
@@ -123,6 +133,7 @@ class TwoTabs {
 
   async keepMine(tab: Tab): Promise<void> {
     const theirs = holdsOf((await read(await this.restart(), this.id)).plan);
+    await drawn(tab);
     await tab.screen.fields.press("Keep mine");
     const mine = await onScreen(tab);
     for (const word of theirs.words) if (!mine.words.includes(word)) this.#refused.add(word);
@@ -227,7 +238,9 @@ async function step(two: TwoTabs, roll: ReturnType<typeof dice>): Promise<void> 
       if (tab.offline) await page.setOfflineMode(false);
       tab.offline = false;
       await page.reload({ waitUntil: "domcontentloaded" });
-      return ready(page);
+      await ready(page);
+      // a moment, in which it finds what it left itself
+      return setTimeout(300);
     case "network":
       tab.offline = !tab.offline;
       return page.setOfflineMode(tab.offline);

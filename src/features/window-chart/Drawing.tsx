@@ -3,9 +3,11 @@ import { type ReactNode, type Ref } from "react";
 import { type Window } from "@/core/input";
 import { type ChartPart, type SkyView } from "@/core/rules";
 import { isLimitSky, limitSkies, type SkyName } from "@/core/sky";
-import { amount, given, limit } from "@/words";
+import { amount, given } from "@/words";
 import { curvePoints, edgeLines, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
-import { bindingWords, skyWords } from "./words";
+import { type ChartLabel, chartLabels } from "./labels";
+import { baselines } from "./place-labels";
+import { skyWords } from "./words";
 
 export type DrawingProps = {
   readonly window: Window | null;
@@ -29,8 +31,8 @@ const strokes: Readonly<Record<SkyName, { colour: string; dash: string | undefin
 
 /** The window chart's drawing: what the input accepts, and the array's curves moving inside it. */
 export function Drawing({ window, skies, chosen, lit, width, height, ref }: DrawingProps) {
-  const frame: Frame = { width, height, left: 40, right: 10, top: 26, bottom: 34 };
   const states = skies === null ? [] : shownSkies(chosen).map((name) => skies[name]);
+  const frame: Frame = { width, height, left: 40, right: 10, top: 26 + flagPx * states.length, bottom: 34 };
   const scales = scalesFor(
     frame,
     window,
@@ -70,7 +72,7 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
         height={height - frame.top - frame.bottom}
         fill="var(--sheet)"
       />
-      {window !== null && <Region window={window} scales={scales} frame={frame} path={path} />}
+      {window !== null && <Region window={window} scales={scales} path={path} />}
       <Grid scales={scales} frame={frame} />
       {window !== null && <Ceiling window={window} scales={scales} frame={frame} />}
       {window !== null &&
@@ -105,6 +107,9 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
       </g>
       {skies !== null && <VocFlags states={states} scales={scales} frame={frame} />}
       {skies !== null && <RunningPoint state={skies[chosen]} scales={scales} frame={frame} />}
+      {chartLabels({ window, states, chosen: skies?.[chosen] ?? null, scales, frame }).map((label) => (
+        <PlacedLabel key={label.key} label={label} />
+      ))}
     </svg>
   );
 }
@@ -116,57 +121,17 @@ function shownSkies(chosen: SkyName): readonly SkyName[] {
 
 type Path = (points: Point[]) => string | null;
 
-function Region({ window, scales, frame, path }: { window: Window; scales: Scales; frame: Frame; path: Path }) {
+function Region({ window, scales, path }: { window: Window; scales: Scales; path: Path }) {
   const top = windowTop(window, scales.mostV, scales.mostA);
   const first = top[0];
   const last = top[top.length - 1];
   if (first === undefined || last === undefined) return null;
   const outline = path([{ v: first.v, i: 0 }, ...top, { v: last.v, i: 0 }]);
-  const floor = scales.y(0);
   return (
     <g>
       <path d={`${outline ?? ""}Z`} fill="var(--window-wash)" />
       <path d={outline ?? ""} fill="none" stroke="var(--window-edge)" strokeWidth="1.8" />
-      {window.currentLimits.map((tier) => {
-        const from = Math.max(tier.fromV, window.minV);
-        const to = Math.min(tier.toV, window.maxV, scales.mostV);
-        if (tier.amps > scales.mostA || scales.x(to) - scales.x(from) < 46) return null;
-        return (
-          <Label
-            key={`${tier.fromV}-${tier.toV}`}
-            x={scales.x(from) + 6}
-            y={scales.y(tier.amps) - 5}
-            anchor="start"
-            colour="var(--window-edge)"
-          >
-            {given(tier.amps, "A")}
-          </Label>
-        );
-      })}
-      {window.maxW !== null && <WattLabel maxW={window.maxW} window={window} scales={scales} />}
-      {window.minV > 0 && scales.x(window.minV) - frame.left > 34 && (
-        <Label x={scales.x(window.minV) - 5} y={floor - 7} anchor="end" colour="var(--window-edge)">
-          sleeps
-        </Label>
-      )}
-      {window.minV > 0 && (
-        <Label x={scales.x(window.minV) + 4} y={floor - 7} anchor="start" colour="var(--window-edge)">
-          {limit(window.minV, "V")}
-        </Label>
-      )}
     </g>
-  );
-}
-
-/** The watt limit's own label, on its hyperbola where it is the binding edge and inside the drawing. */
-function WattLabel({ maxW, window, scales }: { maxW: number; window: Window; scales: Scales }) {
-  const v = Math.min(window.maxV, scales.mostV) * 0.98;
-  const i = maxW / v;
-  if (v < window.minV || i > scales.mostA * 0.94) return null;
-  return (
-    <Label x={scales.x(v)} y={scales.y(i) + 16} anchor="end" colour="var(--window-edge)">
-      {given(maxW, "W")}
-    </Label>
   );
 }
 
@@ -209,7 +174,7 @@ function Grid({ scales, frame }: { scales: Scales; frame: Frame }) {
       <Label x={frame.width - frame.right} y={bottom + 30} anchor="end" size={12}>
         volts →
       </Label>
-      <Label x={4} y={frame.top - 12} anchor="start" size={12}>
+      <Label x={4} y={12} anchor="start" size={12}>
         amps
       </Label>
     </g>
@@ -233,8 +198,8 @@ function Ceiling({ window, scales, frame }: { window: Window; scales: Scales; fr
       />
       <path d={`M${x} ${frame.top}V${bottom}`} stroke="var(--stop)" strokeWidth="2.6" />
       <Label
-        x={x - 6}
-        y={frame.top - 10}
+        x={Math.min(x + 60, frame.width - 4)}
+        y={12}
         anchor="end"
         colour="var(--stop)"
         weight={700}
@@ -243,41 +208,62 @@ function Ceiling({ window, scales, frame }: { window: Window; scales: Scales; fr
   );
 }
 
-/** Small flags on the volt axis at the volts with nothing connected. Near ones are stacked. */
+/** Height of one flag above the drawing, px. */
+const flagPx = 16;
+/** As much room as the letters of a flag take, px each. */
+const flagLetterPx = 7.4;
+
+/**
+ * Volts with nothing connected, told above the drawing, where no curve comes: the most on top, each ending at its line, so that
+ * no line runs through another's words.
+ */
 function VocFlags({ states, scales, frame }: { states: readonly SkyView[]; scales: Scales; frame: Frame }) {
   const bottom = scales.y(0);
-  const width = frame.width - frame.right;
+  const flags = [...states]
+    .sort((a, b) => b.openV - a.openV)
+    .map(({ sky, openV }, k) => {
+      const text = `${skyWords[sky.name]} ${amount(openV, "V")}`;
+      const x = scales.x(openV);
+      return { name: sky.name, text, x, y: 26 + flagPx * k, fits: x - text.length * flagLetterPx > 0 };
+    });
+  const allFit = flags.every(({ fits }) => fits);
   return (
     <g>
-      {[...states]
-        .sort((a, b) => b.openV - a.openV)
-        .map(({ sky, openV }, k) => {
-          const x = scales.x(openV);
-          const y = frame.top + 14 + k * 17;
-          const text = `${skyWords[sky.name]} ${amount(openV, "V")}`;
-          const flip = x + text.length * 6.4 > width;
-          return (
-            <g key={sky.name}>
-              <path
-                d={`M${x} ${bottom}V${y - 4}`}
-                stroke={strokes[sky.name].colour}
-                strokeWidth="1"
-                strokeDasharray="1 3"
-              />
-              <circle cx={x} cy={bottom} r="3" fill={strokes[sky.name].colour} />
-              <Label
-                x={flip ? x - 5 : x + 5}
-                y={y}
-                anchor={flip ? "end" : "start"}
-                colour={strokes[sky.name].colour}
-                weight={600}
-                halo
-              >
-                {text}
-              </Label>
-            </g>
-          );
-        })}
+      {flags.map(({ name, text, x, y, fits }) => (
+        <g key={name}>
+          <path
+            d={`M${x} ${bottom}V${allFit ? y - 10 : frame.top}`}
+            stroke={strokes[name].colour}
+            strokeWidth="1"
+            strokeDasharray="1 3"
+          />
+          <circle cx={x} cy={bottom} r="3" fill={strokes[name].colour} />
+          <Label x={fits ? x - 5 : 4} y={y} anchor={fits ? "end" : "start"} colour={strokes[name].colour} weight={600}>
+            {text}
+          </Label>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+function PlacedLabel({ label: { lines, about, box } }: { label: ChartLabel }) {
+  const heights = baselines(lines, box);
+  return (
+    <g data-label={about}>
+      {lines.map(({ text, sizePx, bold }, k) => (
+        <Label
+          key={text}
+          x={(box.left + box.right) / 2}
+          y={heights[k] ?? 0}
+          anchor="middle"
+          size={sizePx}
+          weight={bold ? 700 : 500}
+          colour={about === "running" ? "var(--ink)" : "var(--window-edge)"}
+        >
+          {text}
+        </Label>
+      ))}
     </g>
   );
 }
@@ -309,12 +295,6 @@ function RunningPoint({ state, scales, frame }: { state: SkyView; scales: Scales
       )}
       <circle cx={x} cy={y} r="9" fill="var(--amber)" stroke="var(--ink)" strokeWidth="2" />
       <circle cx={x} cy={y} r="2.2" fill="var(--ink)" />
-      <Label x={x - 14} y={y + 22} anchor="end" size={15} weight={700} halo>
-        {amount(operating.p, "W")}
-      </Label>
-      <Label x={x - 14} y={y + 38} anchor="end" size={12} halo>
-        {bindingWords[operating.limitedBy]}
-      </Label>
     </g>
   );
 }
@@ -326,24 +306,12 @@ type LabelProps = {
   readonly colour?: string;
   readonly size?: number;
   readonly weight?: number;
-  readonly halo?: boolean;
   readonly children: ReactNode;
 };
 
-function Label({ x, y, anchor, colour = "var(--ink)", size = 12.5, weight = 500, halo = false, children }: LabelProps) {
+function Label({ x, y, anchor, colour = "var(--ink)", size = 12.5, weight = 500, children }: LabelProps) {
   return (
-    <text
-      x={x}
-      y={y}
-      textAnchor={anchor}
-      fontSize={size}
-      fontWeight={weight}
-      fill={colour}
-      className="num"
-      {...(halo
-        ? { stroke: "var(--sheet)", strokeWidth: 4, paintOrder: "stroke", strokeLinejoin: "round" as const }
-        : {})}
-    >
+    <text x={x} y={y} textAnchor={anchor} fontSize={size} fontWeight={weight} fill={colour} className="num">
       {children}
     </text>
   );

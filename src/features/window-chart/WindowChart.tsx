@@ -123,7 +123,7 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
       <table style={{ borderCollapse: "collapse", fontSize: "0.875rem" }}>
         <thead>
           <tr>
-            {["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Bound by"].map((title) => (
+            {["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Why there"].map((title) => (
               <th key={title} scope="col" style={head}>
                 {title}
               </th>

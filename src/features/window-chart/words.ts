@@ -14,7 +14,7 @@ export const skyWords: Readonly<Record<SkyName, string>> = {
 /** No rule is pointed at. */
 export const nothingLit: ChartPart = { skies: [], edge: null };
 
-/** Where the array runs and what binds it, in one sentence. */
+/** Where the array runs and what holds it there, in one sentence. */
 export function operatingSentence(operating: OperatingPoint, freeW: number): string {
   const at = `${amount(operating.v, "V")}, ${amount(operating.i, "A")}, ${amount(operating.p, "W")}`;
   const lost = freeW - operating.p;
@@ -40,12 +40,12 @@ export function operatingSentence(operating: OperatingPoint, freeW: number): str
 }
 
 export const bindingWords: Readonly<Record<OperatingPoint["limitedBy"], string>> = {
-  none: "nothing binds",
-  current: "amps bind",
-  watts: "watts bind",
-  window: "window edge",
+  none: "all it can give",
+  current: "held by the amps",
+  watts: "held by the watts",
+  window: "held by the volts",
   asleep: "asleep",
   overVoltage: "over-voltage",
-  lowPeak: "lower peak",
-  battery: "battery volts",
+  lowPeak: "at a lower peak",
+  battery: "held by the battery",
 };
