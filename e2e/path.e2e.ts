@@ -28,13 +28,15 @@ async function startPlan({ page, fields, ledger }: Screen): Promise<void> {
   await fields.says("[role=alert]", /Name: nothing typed; allowed: 1 to 80/);
   await fields.type("New plan", "Test van");
   await page.keyboard.press("Enter");
-  await page.waitForFunction(() => location.pathname.endsWith("/panels"));
+  await page.waitForFunction(() => location.pathname.endsWith("/wire"));
   await ledger.verdict(/Not judged yet.*Choose a panel/);
+  await fields.says("[aria-label='Ways to begin']", /I have panels and an input.*I know what I use.*Show me one/);
 }
 
 /** A label is refused where it is wrong, doubted where it is odd, converted where it may be. */
 async function typeLabel({ page, fields }: Screen): Promise<void> {
-  await fields.press("Type a label in");
+  await fields.press("Type a panel’s label in");
+  await page.waitForFunction(() => location.pathname.endsWith("/panels"));
   await fields.type("Name", "Roof panel");
   await fields.type("Pmax", "104.4");
   await fields.type("Voc", "abc");
@@ -122,6 +124,29 @@ async function undoAndRedo({ fields, ledger }: Screen): Promise<void> {
   await fields.chord("Control", "y");
   await fields.shows("In series", "2");
 }
+
+walkAlone(
+  "the worked example gives a verdict at once, and one undo takes it away; a panel and an input picked give one too",
+  async ({ open }) => {
+    const { page, fields, ledger } = await open("/");
+    await fields.type("New plan", "Shown");
+    await page.keyboard.press("Enter");
+    await fields.press("Show a worked example");
+    await ledger.verdict(/May be connected.*of 142\sV/);
+    await fields.press("Undo");
+    await ledger.verdict(/Not judged yet/);
+    await fields.press("Panel");
+    await fields.press("Mossgate MG-195");
+    await fields.press("Input");
+    await fields.press("Haybarn Loft");
+    await ledger.verdict(/connect/i);
+    await fields.gone("[aria-label='Ways to begin']");
+    await fields.saved();
+    await page.goto(new URL("/", page.url()).href);
+    await page.waitForSelector("[data-glance]");
+    await fields.says("[aria-label='Plans']", /Shown.*at noon/);
+  },
+);
 
 walk("what was typed is there after the page is closed and opened again", async ({ open, plan }) => {
   const address = `${await plan("Bee-keeper")}/wire`;

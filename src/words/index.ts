@@ -1,11 +1,12 @@
 export { assumptionSentence } from "./assumptions";
 export { dangerWords, laneWords, partsWords, portWords, slipWords, stepWords } from "./changes";
 export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
-export { headline, headlined } from "./headline";
+export { headline } from "./headline";
 export { cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
 export { mendSentence, notMendedWords } from "./mends";
 export { fieldWords, headOf, missingSentence, mountWords, ruleTitles, verdictWords } from "./names";
 export { placeName, portPrefix } from "./places";
 export { acceptWords } from "./ports";
 export { findingSentence } from "./sentences";
+export { verdictOf } from "./verdict";
 export { whyLines } from "./why";

@@ -2,10 +2,9 @@
 
 import { memo, useCallback } from "react";
 import { type Assessment, type Level } from "@/core/rules";
-import { type UnitSystem } from "@/core/units";
 import { useAssessment, useDesk, useJudging } from "@/features/desk";
 import { levelColour, LevelMark, TextKey, useUnits } from "@/ui";
-import { counted, headline, headlined, missingSentence, portPrefix, verdictWords } from "@/words";
+import { counted, verdictOf } from "@/words";
 import style from "./verdict-strip.module.css";
 
 /** The worst finding in one sentence and the counts; always in sight. Announced politely when it changes. */
@@ -14,7 +13,7 @@ export function VerdictStrip() {
   const desk = useDesk();
   const judging = useJudging();
   const openLedger = useCallback(() => desk.set({ ledgerOpen: true }), [desk]);
-  const { level, word, sentence } = stripOf(assessment, useUnits());
+  const { level, word, sentence } = verdictOf(assessment, useUnits());
   return (
     <section
       aria-label="Verdict"
@@ -63,17 +62,6 @@ const Headline = memo(function Headline({ level, word, sentence, counts, onLedge
     </>
   );
 });
-
-function stripOf(assessment: Assessment | null, system: UnitSystem): { level: Level; word: string; sentence: string } {
-  if (assessment === null) return { level: "open", word: "Judging…", sentence: "Solving the curves of this plan." };
-  const missing = assessment.missing.map(missingSentence).join(" ");
-  if (assessment.type === "incomplete") return { level: "open", word: "Not judged yet", sentence: missing };
-  const { worst: level, findings } = assessment;
-  const worst = findings.find((finding) => finding.level === level);
-  if (worst === undefined) return { level, word: verdictWords[level], sentence: missing };
-  const place = portPrefix(assessment, headlined(findings, worst).where);
-  return { level, word: verdictWords[level], sentence: `${place}${headline(findings, worst, system)}` };
-}
 
 function countsOf({ findings, missing }: Extract<Assessment, { type: "assessed" }>): string {
   const count = (level: Level) => findings.filter((finding) => finding.level === level).length;

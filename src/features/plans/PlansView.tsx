@@ -1,13 +1,11 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import IconButton from "@mui/material/IconButton";
 import Typography from "@mui/material/Typography";
-import { formatDistanceToNowStrict } from "date-fns";
 import Button from "@mui/material/Button";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import Snackbar from "@mui/material/Snackbar";
-import { Archive, ArchiveRestore, Copy, FileDown, FileUp, Trash2 } from "lucide-react";
+import { FileUp } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -16,6 +14,8 @@ import { LightSwitch, NamePlate, ReadyMark, Sheet, UnitSwitch } from "@/ui";
 import { counted } from "@/words";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
+import { PlanLine } from "./PlanLine";
+import { useVerdicts } from "./useVerdicts";
 
 const client = createClient((input, init) => fetch(input, init));
 
@@ -32,6 +32,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
   const [word, setWord] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<SavedPlan | null>(null);
   const [withArchived, setWithArchived] = useState(false);
+  const glances = useVerdicts(client, plans);
   const archived = plans.filter((plan) => plan.archived).length;
   const shown = plans.filter(
     (plan) => plan.name.toLowerCase().includes(wanted.trim().toLowerCase()) && (withArchived || !plan.archived),
@@ -133,7 +134,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
             onCreate={async (name) => {
               const result = await client.createPlan(name);
               if (result.type === "fault") return result.fault.message;
-              open(result.value.id, "panels");
+              open(result.value.id, "wire");
               return null;
             }}
           />
@@ -165,7 +166,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
         <Sheet title="Plans" flush>
           {plans.length === 0 && (
             <Box sx={{ p: 2 }}>
-              No plans yet. Give the first one a name: at its first stop a worked example shows how it goes.
+              No plans yet. Give the first one a name: it opens with three ways to begin, one of them a worked example.
             </Box>
           )}
           {plans.length > 1 && (
@@ -189,77 +190,14 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
           )}
           <Box component="ul" aria-label="Plans" sx={{ listStyle: "none", m: 0, p: 0 }}>
             {shown.map((plan) => (
-              <Box
-                component="li"
+              <PlanLine
                 key={plan.id}
-                sx={{
-                  display: "flex",
-                  alignItems: "center",
-                  flexWrap: { xs: "wrap", sm: "nowrap" },
-                  borderBottom: "1px solid var(--line)",
-                  pl: 1.5,
-                  pr: 0.5,
-                }}
-              >
-                <Box
-                  component={Link}
-                  href={`/plan/${plan.id}/wire`}
-                  prefetch={false}
-                  sx={{
-                    flex: { xs: "1 1 100%", sm: 1 },
-                    minWidth: 0,
-                    color: "var(--ink)",
-                    textDecoration: "none",
-                    py: 1.25,
-                    "&:hover strong": {
-                      textDecoration: "underline",
-                      textDecorationColor: "var(--amber)",
-                      textDecorationThickness: 3,
-                    },
-                  }}
-                >
-                  <Box
-                    component="strong"
-                    sx={{ display: "block", fontFamily: "var(--font-display)", fontWeight: 600, fontSize: "1.0625rem" }}
-                  >
-                    {plan.name}
-                  </Box>
-                  <Box
-                    component="span"
-                    suppressHydrationWarning
-                    sx={{ fontSize: "0.8125rem", color: "text.secondary" }}
-                  >
-                    changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision{" "}
-                    {plan.revision}
-                    {plan.archived ? " · archived" : ""}
-                  </Box>
-                </Box>
-                <IconButton
-                  component="a"
-                  href={`/api/plans/${plan.id}/export`}
-                  download
-                  aria-label={`Export ${plan.name} as JSON`}
-                >
-                  <FileDown size={18} />
-                </IconButton>
-                <IconButton
-                  aria-label={`Duplicate ${plan.name}`}
-                  title="Duplicate"
-                  onClick={() => void duplicate(plan)}
-                >
-                  <Copy size={18} />
-                </IconButton>
-                <IconButton
-                  aria-label={plan.archived ? `Bring back ${plan.name}` : `Archive ${plan.name}`}
-                  title={plan.archived ? "Bring back" : "Archive"}
-                  onClick={() => void putAway(plan)}
-                >
-                  {plan.archived ? <ArchiveRestore size={18} /> : <Archive size={18} />}
-                </IconButton>
-                <IconButton aria-label={`Delete ${plan.name}`} title="Delete" onClick={() => void remove(plan)}>
-                  <Trash2 size={18} />
-                </IconButton>
-              </Box>
+                plan={plan}
+                glance={glances.get(plan.id) ?? null}
+                onDuplicate={() => void duplicate(plan)}
+                onPutAway={() => void putAway(plan)}
+                onRemove={() => void remove(plan)}
+              />
             ))}
           </Box>
           {archived > 0 && (

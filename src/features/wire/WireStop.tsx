@@ -1,16 +1,16 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import Link from "next/link";
 import { memo, useCallback, useEffect, useState } from "react";
 import { chartPartOfRule } from "@/core/rules";
 import { laneKey } from "@/core/wiring";
-import { useAssessment, useDesk, useDeskState, usePlan, wiringOf } from "@/features/desk";
+import { useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
 import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
 import { newId, Sheet } from "@/ui";
 import { Board } from "./board/Board";
 import { Comparison } from "./Comparison";
+import { FirstSteps } from "./FirstSteps";
 import { netlistOf } from "./netlist";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
@@ -52,11 +52,11 @@ export function WireStop() {
       }}
     >
       <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2 }}>
+        <Beginning />
         <Tabs comparing={comparing} onCompare={setComparing} />
         {comparing && <Comparison />}
       </Box>
       <Box id="wire-board" sx={{ minWidth: 0 }}>
-        <Missing />
         <StringBoard chosenLane={chosen} onChooseLane={setPicked} onStopKey={onStopKey} />
       </Box>
       <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
@@ -102,27 +102,10 @@ const Tabs = memo(WiringTabs);
 const SiteFields = memo(SiteForm);
 const StringBoard = memo(Board);
 
-function Missing() {
-  const { panels, inputs } = usePlan();
-  const planId = useDeskState((state) => state.planId);
-  return (
-    <>
-      {panels.length === 0 && <Empty href={`/plan/${planId}/panels`}>Choose a panel first, at Panels.</Empty>}
-      {inputs.length === 0 && <Empty href={`/plan/${planId}/input`}>Choose the input it feeds, at Input.</Empty>}
-    </>
-  );
-}
-
-function Empty({ href, children }: { href: string; children: React.ReactNode }) {
-  return (
-    <Box
-      component={Link}
-      href={href}
-      sx={{ color: "var(--ink)", fontWeight: 600, minHeight: 44, display: "flex", alignItems: "center" }}
-    >
-      {children}
-    </Box>
-  );
+/** An empty plan is begun; one that lacks a panel or an input is still begun. */
+function Beginning() {
+  const begun = useDeskState(({ history: { present } }) => present.panels.length > 0 && present.inputs.length > 0);
+  return begun ? null : <FirstSteps />;
 }
 
 /** The window of the lane chosen on the board. */

@@ -1,0 +1,120 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import IconButton from "@mui/material/IconButton";
+import { formatDistanceToNowStrict } from "date-fns";
+import { Archive, ArchiveRestore, Copy, FileDown, Trash2 } from "lucide-react";
+import Link from "next/link";
+import { type PlanSummary } from "@/api";
+import { LevelMark, levelColour, useUnits } from "@/ui";
+import { amount, verdictOf } from "@/words";
+import { Sketch, sketchWords } from "./Sketch";
+import { type Glance } from "./useVerdicts";
+
+type Props = {
+  readonly plan: PlanSummary;
+  /** null until it has been looked at */ readonly glance: Glance | null;
+  readonly onDuplicate: () => void;
+  readonly onPutAway: () => void;
+  readonly onRemove: () => void;
+};
+
+/** A plan of the list: its name, its verdict and watts, its wiring at a glance, and what can be done with it. */
+export function PlanLine({ plan, glance, onDuplicate, onPutAway, onRemove }: Props) {
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: "flex",
+        alignItems: "center",
+        flexWrap: { xs: "wrap", sm: "nowrap" },
+        borderBottom: "1px solid var(--line)",
+        pl: 1.5,
+        pr: 0.5,
+      }}
+    >
+      <Box
+        component={Link}
+        href={`/plan/${plan.id}/wire`}
+        prefetch={false}
+        sx={{
+          flex: { xs: "1 1 100%", sm: 1 },
+          minWidth: 0,
+          color: "var(--ink)",
+          textDecoration: "none",
+          py: 1.25,
+          "&:hover strong": {
+            textDecoration: "underline",
+            textDecorationColor: "var(--amber)",
+            textDecorationThickness: 3,
+          },
+        }}
+      >
+        <Box
+          component="strong"
+          sx={{ display: "block", fontFamily: "var(--font-display)", fontWeight: 600, fontSize: "1.0625rem" }}
+        >
+          {plan.name}
+        </Box>
+        {/* as high before the verdict is there as with it, so that nothing moves */}
+        <Box sx={{ minHeight: 26, display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
+          {glance !== null && <AtAGlance glance={glance} />}
+        </Box>
+        <Box component="span" suppressHydrationWarning sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
+          changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision {plan.revision}
+          {plan.archived ? " · archived" : ""}
+        </Box>
+      </Box>
+      <IconButton
+        component="a"
+        href={`/api/plans/${plan.id}/export`}
+        download
+        aria-label={`Export ${plan.name} as JSON`}
+      >
+        <FileDown size={18} />
+      </IconButton>
+      <IconButton aria-label={`Duplicate ${plan.name}`} title="Duplicate" onClick={onDuplicate}>
+        <Copy size={18} />
+      </IconButton>
+      <IconButton
+        aria-label={plan.archived ? `Bring back ${plan.name}` : `Archive ${plan.name}`}
+        title={plan.archived ? "Bring back" : "Archive"}
+        onClick={onPutAway}
+      >
+        {plan.archived ? <ArchiveRestore size={18} /> : <Archive size={18} />}
+      </IconButton>
+      <IconButton aria-label={`Delete ${plan.name}`} title="Delete" onClick={onRemove}>
+        <Trash2 size={18} />
+      </IconButton>
+    </Box>
+  );
+}
+
+/** The verdict of the first wiring, the watts its inputs take at bright noon, and its drawing. */
+function AtAGlance({ glance: { plan, assessment } }: { glance: Glance }) {
+  const { level, word } = verdictOf(assessment, useUnits());
+  const [wiring, ...others] = plan.wirings;
+  const empty = assessment.type === "incomplete" && assessment.missing.length > 0 && wiring?.lanes.length === 0;
+  if (wiring === undefined || empty)
+    return <Box sx={{ fontSize: "0.875rem", color: "text.secondary" }}>Nothing wired yet.</Box>;
+  return (
+    <>
+      <Box data-glance={level} sx={{ display: "inline-flex", alignItems: "center", gap: 0.75, fontWeight: 600 }}>
+        <LevelMark level={level} size={16} />
+        <span style={{ color: levelColour(level) }}>{word}</span>
+      </Box>
+      {assessment.type === "assessed" && (
+        <span className="num" title="Watts the inputs take at bright noon">
+          {amount(assessment.takenW.brightNoon, "W")} at noon
+        </span>
+      )}
+      <Sketch wiring={wiring} />
+      <span className="visually-hidden">{sketchWords(wiring)}</span>
+      {others.length > 0 && (
+        <Box component="span" sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
+          {wiring.name}, and {others.length} more
+        </Box>
+      )}
+    </>
+  );
+}
