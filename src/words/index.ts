@@ -8,5 +8,6 @@ export { fieldWords, headOf, missingSentence, mountWords, ruleTitles, verdictWor
 export { placeName, portPrefix } from "./places";
 export { acceptWords } from "./ports";
 export { findingSentence } from "./sentences";
+export { stopNames } from "./stops";
 export { verdictOf } from "./verdict";
 export { whyLines } from "./why";

@@ -3,13 +3,13 @@
 import Box from "@mui/material/Box";
 import { useParams, useRouter } from "next/navigation";
 import { type ReactNode, useEffect } from "react";
-import { type Stop, stops } from "@/core/plan";
+import { type Stop } from "@/core/plan";
 import { ReadyMark } from "@/ui";
+import { stopNames } from "@/words";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
 import { LeftDrafts } from "./LeftDrafts";
-import { useDeskState, useSettled } from "./DeskProvider";
-import { stopNames } from "./messages";
+import { useDeskState, useSettled, useStops } from "./DeskProvider";
 import { Trail } from "./Trail";
 
 /** The frame around every stop: header, trail, verdict strip always in sight, and the stop itself. */
@@ -53,13 +53,14 @@ function DeskReady() {
 
 function useCurrentStop(): Stop {
   const { stop } = useParams<{ stop?: string }>();
-  return stops.find((candidate) => candidate === stop) ?? "wire";
+  return useStops().find(({ id }) => id === stop)?.id ?? "wire";
 }
 
 /** Alt + 1 … 9 goes to a stop. */
 function useStopKeys(): void {
   const router = useRouter();
   const planId = useDeskState((state) => state.planId);
+  const stops = useStops();
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const typing = event.target instanceof Element && event.target.matches("input, textarea");
@@ -67,9 +68,9 @@ function useStopKeys(): void {
       const stop = /^Digit([1-9])$/.test(event.code) ? stops[Number(event.code.slice(5)) - 1] : undefined;
       if (stop === undefined) return;
       event.preventDefault();
-      router.push(`/plan/${planId}/${stop}`);
+      router.push(`/plan/${planId}/${stop.id}`);
     };
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
-  }, [router, planId]);
+  }, [router, planId, stops]);
 }

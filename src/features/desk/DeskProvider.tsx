@@ -22,19 +22,23 @@ import { startJudge } from "./judge";
 import { type Judgement } from "./judgement";
 import { packHistory, unpackHistory } from "./kept-history";
 import { type Saver, startSaver } from "./saver";
+import { type StopModule } from "./stop-module";
 import { createDesk, type Desk, type DeskState, isJudged, wiringOf } from "./store";
 
 type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge" | "bringBack" | "discard" | "saveAsNew">;
 type DeskContextValue = {
   readonly desk: Desk;
   /** what views read: the desk as it is drawn */ readonly drawn: StoreApi<DeskState>;
+  readonly stops: readonly StopModule[];
   readonly resolve: Resolve;
 };
 
 const DeskContext = createContext<DeskContextValue | null>(null);
 
+type Props = { readonly opened: SavedPlan; readonly stops: readonly StopModule[]; readonly children: ReactNode };
+
 /** Opens a plan for the views below it: document, history, autosave, word from other tabs. */
-export function DeskProvider({ opened, children }: { opened: SavedPlan; children: ReactNode }) {
+export function DeskProvider({ opened, stops, children }: Props) {
   const [desk] = useState(() => createDesk(opened));
   const [drawn] = useState(() => createDrawn(desk.store));
   useEffect(() => drawTogether(desk.store, drawn, later), [desk, drawn]);
@@ -72,6 +76,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
     () => ({
       desk,
       drawn,
+      stops,
       resolve: {
         takeTheirs: () => saver.current?.takeTheirs(),
         keepMine: () => saver.current?.keepMine(),
@@ -81,7 +86,7 @@ export function DeskProvider({ opened, children }: { opened: SavedPlan; children
         saveAsNew: (key: string | null) => saver.current?.saveAsNew(key) ?? Promise.resolve(null),
       },
     }),
-    [desk, drawn],
+    [desk, drawn, stops],
   );
   return <DeskContext value={value}>{children}</DeskContext>;
 }
@@ -153,6 +158,11 @@ function useDeskContext(): DeskContextValue {
 
 export function useDesk(): Desk {
   return useDeskContext().desk;
+}
+
+/** The stops of the job, in their order. */
+export function useStops(): readonly StopModule[] {
+  return useDeskContext().stops;
 }
 
 /** The ways out of a stale write. */

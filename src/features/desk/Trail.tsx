@@ -3,22 +3,25 @@
 import Box from "@mui/material/Box";
 import Link from "next/link";
 import { memo, useEffect, useRef } from "react";
-import { type Stop, stops } from "@/core/plan";
-import { useAssessment, useDeskState, usePlan } from "./DeskProvider";
-import { stopNames, stopStateWords } from "./messages";
-import { stopState, type StopState } from "./stop-state";
+import { type Stop } from "@/core/plan";
+import { stopNames } from "@/words";
+import { useAssessment, useDeskState, usePlan, useStops } from "./DeskProvider";
+import { stopStateWords } from "./messages";
+import { type StopModule, type StopState } from "./stop-module";
 
 /** The stops of the job as panels along one cable. Any can be entered at any time. */
 export function Trail({ current }: { current: Stop }) {
   const plan = usePlan();
   const assessment = useAssessment();
   const planId = useDeskState((state) => state.planId);
+  const stops = useStops();
   // handed on as one text, so that the trail is drawn again only when a stop's state has changed
   return (
     <TrailList
       current={current}
       planId={planId}
-      states={stops.map((stop) => stopState(stop, plan, assessment)).join()}
+      stops={stops}
+      states={stops.map(({ state }) => state(plan, assessment)).join()}
     />
   );
 }
@@ -26,10 +29,12 @@ export function Trail({ current }: { current: Stop }) {
 const TrailList = memo(function TrailList({
   current,
   planId,
+  stops,
   states,
 }: {
   current: Stop;
   planId: string;
+  stops: readonly StopModule[];
   states: string;
 }) {
   const stateOf = states.split(",") as StopState[];
@@ -61,13 +66,14 @@ const TrailList = memo(function TrailList({
           width: "100%",
         }}
       >
-        {stops.map((stop, k) => {
+        {stops.map(({ id: stop, built }, k) => {
           const state = stateOf[k] ?? "empty";
           const isHere = stop === current;
           return (
             <Box
               component="li"
               key={stop}
+              title={built ? undefined : "Keeps notes only so far"}
               sx={{
                 position: "relative",
                 flex: "1 0 auto",
@@ -91,8 +97,9 @@ const TrailList = memo(function TrailList({
                   gap: 0.75,
                   px: 1,
                   minHeight: 44,
-                  color: "var(--ink)",
+                  color: built ? "var(--ink)" : "text.secondary",
                   textDecoration: "none",
+                  fontStyle: built ? "normal" : "italic",
                   fontWeight: isHere ? 700 : 500,
                   fontSize: "0.9375rem",
                   borderBottom: isHere ? "3px solid var(--amber)" : "3px solid transparent",
@@ -100,9 +107,12 @@ const TrailList = memo(function TrailList({
                   "&:hover": { borderBottomColor: "var(--line-strong)" },
                 }}
               >
-                <Tile state={state} />
+                {built ? <Tile state={state} /> : <Leaf written={state === "notes"} />}
                 {stopNames[stop]}
-                <span className="visually-hidden">: {stopStateWords[state]}</span>
+                <span className="visually-hidden">
+                  : {built ? "" : "only notes so far, "}
+                  {stopStateWords[state]}
+                </span>
               </Box>
             </Box>
           );
@@ -111,6 +121,16 @@ const TrailList = memo(function TrailList({
     </Box>
   );
 });
+
+/** A stop that keeps notes only: a leaf with a turned corner, no panel. */
+function Leaf({ written }: { written: boolean }) {
+  return (
+    <svg width="16" height="20" viewBox="0 0 16 20" aria-hidden>
+      <path d="M2 2h8l4 4v12H2zM10 2v4h4" fill="none" stroke="var(--ink-soft)" strokeWidth="1.2" />
+      {written && <path d="M4.5 9.5h7M4.5 12.5h7M4.5 15.5h4" stroke="var(--ink-soft)" strokeWidth="1.2" />}
+    </svg>
+  );
+}
 
 /** A stop's state drawn on a small panel: dashed, question, filled with a tick, barred, or with lines of writing. */
 function Tile({ state }: { state: StopState }) {

@@ -1,6 +1,5 @@
 import { type PartDifference, type PlanFault, type Side, stops } from "@/core/plan";
-import { trueMinus } from "@/words";
-import { stopNames } from "./messages";
+import { trueMinus, stopNames } from "@/words";
 
 export const changedByWords: Readonly<Record<PartDifference["changedBy"], string>> = {
   mine: "changed here only",

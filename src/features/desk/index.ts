@@ -10,7 +10,7 @@ export {
   useWiring,
 } from "./DeskProvider";
 export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
-export { stopNames } from "./messages";
+export { type StopModule, type StopState } from "./stop-module";
 export { type Saver, startSaver } from "./saver";
 export { useLibrary } from "./useLibrary";
 export { createDesk, type Desk, type DeskState, wiringOf } from "./store";

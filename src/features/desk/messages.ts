@@ -1,17 +1,4 @@
-import { type Stop } from "@/core/plan";
-import { type StopState } from "./stop-state";
-
-export const stopNames: Readonly<Record<Stop, string>> = {
-  need: "Need",
-  space: "Space",
-  panels: "Panels",
-  input: "Input",
-  wire: "Wire",
-  protect: "Protect",
-  mount: "Mount",
-  prove: "Prove",
-  log: "Log",
-};
+import { type StopState } from "./stop-module";
 
 export const stopStateWords: Readonly<Record<StopState, string>> = {
   empty: "empty",

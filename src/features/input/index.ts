@@ -1,4 +1,4 @@
 export { type DeviceEditor } from "./device-editor";
 export { DeviceForm } from "./DeviceForm";
 export { inputKindWords } from "./fields";
-export { InputStop } from "./InputStop";
+export { inputStop } from "./stop";

@@ -3,8 +3,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useId } from "react";
-import { stopNames, useDesk, usePlan } from "@/features/desk";
+import { useDesk, usePlan } from "@/features/desk";
 import { LevelMark } from "@/ui";
+import { stopNames } from "@/words";
 import { type NotebookStop as Kind, pages } from "./pages";
 
 const mostCharacters = 5000;
@@ -29,6 +30,9 @@ export function NotebookStop({ stop }: { stop: Kind }) {
         <Typography variant="h1" component="h2">
           {stopNames[stop]}
         </Typography>
+        <Box component="p" sx={{ mt: 0, fontSize: "0.875rem", color: "text.secondary" }}>
+          This stop keeps notes so far; it does not reckon yet.
+        </Box>
         <Box component="label" htmlFor={id} sx={{ display: "block", mb: 1, fontStyle: "italic" }}>
           {prompt}
         </Box>

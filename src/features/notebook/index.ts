@@ -1,2 +1,1 @@
-export { NotebookStop } from "./NotebookStop";
-export { isNotebookStop } from "./pages";
+export { notebookStop } from "./stop";

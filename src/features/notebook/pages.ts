@@ -62,7 +62,3 @@ export const pages: Readonly<
     caution: "Lithium cells must not be charged below freezing.",
   },
 };
-
-export function isNotebookStop(stop: Stop): stop is NotebookStop {
-  return stop in pages;
-}

@@ -1,4 +1,4 @@
 export { LabelCheck } from "./LabelCheck";
 export { LabelCurve } from "./LabelCurve";
 export { LabelForm } from "./LabelForm";
-export { PanelsStop } from "./PanelsStop";
+export { panelsStop } from "./stop";

@@ -103,7 +103,8 @@ function AtAGlance({ glance: { plan, assessment } }: { glance: Glance }) {
         <LevelMark level={level} size={16} />
         <span style={{ color: levelColour(level) }}>{word}</span>
       </Box>
-      {assessment.type === "assessed" && (
+      {/* what must not be connected gives nothing */}
+      {assessment.type === "assessed" && level !== "stop" && (
         <span className="num" title="Watts the inputs take at bright noon">
           {amount(assessment.takenW.brightNoon, "W")} at noon
         </span>

@@ -5,6 +5,8 @@ import { type Row, tilesOfRows } from "@/core/wiring";
 const most = { series: 8, rows: 4, lanes: 3 } as const;
 const panel = { width: 7, height: 4.4, gap: 1.6 } as const;
 const rowPitch = panel.height + 2.4;
+/** The drawing is reckoned in units of its own, and shown larger. */
+const scale = 1.5;
 
 /** A wiring at a glance: each lane its rows, each row its panels in series; more than can be drawn is left open to the right. */
 export function Sketch({ wiring }: { wiring: Wiring }) {
@@ -17,7 +19,13 @@ export function Sketch({ wiring }: { wiring: Wiring }) {
   const lefts = drawn.map((_, k) => drawn.slice(0, k).reduce((sum, rows) => sum + laneWidth(rows) + 8, 0));
   const width = (lefts.at(-1) ?? 0) + laneWidth(drawn.at(-1) ?? [1]);
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden style={{ display: "block" }}>
+    <svg
+      width={width * scale}
+      height={height * scale}
+      viewBox={`0 0 ${width} ${height}`}
+      aria-hidden
+      style={{ display: "block" }}
+    >
       {drawn.map((rows, lane) => (
         <g key={lane} transform={`translate(${lefts[lane] ?? 0} 0)`}>
           <path

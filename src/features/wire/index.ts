@@ -1,1 +1,1 @@
-export { WireStop } from "./WireStop";
+export { wireStop } from "./stop";

@@ -1,10 +1,9 @@
 import { notFound } from "next/navigation";
 import { type ReactNode } from "react";
-import { DeskFrame, DeskProvider } from "@/features/desk";
-import { LedgerDrawer, VerdictStrip } from "@/features/ledger";
 import { NotFound, readPlanRecord } from "@/server/db";
 import { pageData } from "@/app/page-data";
 import { Trouble } from "@/app/Trouble";
+import { PlanDesk } from "./PlanDesk";
 
 export const dynamic = "force-dynamic";
 
@@ -22,9 +21,8 @@ export default async function PlanLayout({
   });
   if (found.type === "trouble") return <Trouble words={found.words} again={`/plan/${id}/wire`} />;
   return (
-    <DeskProvider key={id} opened={found.data}>
-      <DeskFrame verdict={<VerdictStrip />}>{children}</DeskFrame>
-      <LedgerDrawer />
-    </DeskProvider>
+    <PlanDesk key={id} opened={found.data}>
+      {children}
+    </PlanDesk>
   );
 }

@@ -2,12 +2,14 @@ import { assess } from "@/core/rules";
 import { blankDevice, blankLabel, emptyPlan, type Plan, stops } from "@/core/plan";
 import { demoPlans } from "@/demo";
 import { demoPlan, changed } from "@/testing";
-import { saveWords } from "@/features/keep";
-import { changedWords } from "./messages";
-import { stopState } from "./stop-state";
+import { stopModules } from "./stops";
 
 const states = (plan: Plan) =>
-  Object.fromEntries(stops.map((stop) => [stop, stopState(stop, plan, assess(plan, plan.wirings[0]?.id ?? ""))]));
+  Object.fromEntries(stopModules.map(({ id, state }) => [id, state(plan, assess(plan, plan.wirings[0]?.id ?? ""))]));
+
+test("the list holds every stop once, in the order of the job", () => {
+  expect(stopModules.map(({ id }) => id)).toEqual([...stops]);
+});
 
 test("a new plan is empty at every stop", () => {
   expect(new Set(Object.values(states(emptyPlan("New"))))).toEqual(new Set(["empty"]));
@@ -43,14 +45,4 @@ test("an unanswered ceiling leaves the wiring a question, not ready", () => {
     patch: { maxV: null },
   });
   expect(states(plan)).toMatchObject({ input: "question", wire: "question" });
-});
-
-test("what changed elsewhere is named as the thing it is, once", () => {
-  expect(changedWords(["site.recordLowC", "site.mount", "wirings.0.lanes.0.rows"])).toBe("the site, the wiring");
-  expect(changedWords(null)).toBe("something in it");
-});
-
-test("how a plan is saved is always said", () => {
-  expect(saveWords({ type: "saved" }, 4)).toBe("Saved, revision 4");
-  expect(saveWords({ type: "unreachable", message: "" }, 4)).toMatch(/Not saved.*kept in this browser/);
 });

@@ -1,0 +1,17 @@
+"use client";
+
+import { type ReactNode } from "react";
+import { type SavedPlan } from "@/api";
+import { stopModules } from "@/app/stops";
+import { DeskFrame, DeskProvider } from "@/features/desk";
+import { LedgerDrawer, VerdictStrip } from "@/features/ledger";
+
+/** A plan on the desk, with what stands around every stop. */
+export function PlanDesk({ opened, children }: { opened: SavedPlan; children: ReactNode }) {
+  return (
+    <DeskProvider opened={opened} stops={stopModules}>
+      <DeskFrame verdict={<VerdictStrip />}>{children}</DeskFrame>
+      <LedgerDrawer />
+    </DeskProvider>
+  );
+}

@@ -1,0 +1,20 @@
+"use client";
+
+import { type StopModule } from "@/features/desk";
+import { inputStop } from "@/features/input";
+import { notebookStop } from "@/features/notebook";
+import { panelsStop } from "@/features/panels";
+import { wireStop } from "@/features/wire";
+
+/** The stops of the job, in the order people work. Trail, keys, routes and headings read this list. */
+export const stopModules: readonly StopModule[] = [
+  notebookStop("need"),
+  notebookStop("space"),
+  panelsStop,
+  inputStop,
+  wireStop,
+  notebookStop("protect"),
+  notebookStop("mount"),
+  notebookStop("prove"),
+  notebookStop("log"),
+];

@@ -1,0 +1,16 @@
+import dynamic from "next/dynamic";
+import { type StopModule } from "@/features/desk";
+
+export const inputStop: StopModule = {
+  id: "input",
+  View: dynamic(() => import("./InputStop").then(({ InputStop }) => InputStop)),
+  built: true,
+  state: ({ inputs }) => {
+    if (inputs.length === 0) return "empty";
+    return inputs.every(({ device }) =>
+      device.ports.every((port) => port.maxV !== null && (port.minV !== null || port.batteryV !== null)),
+    )
+      ? "ready"
+      : "question";
+  },
+};

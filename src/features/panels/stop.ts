@@ -1,0 +1,15 @@
+import dynamic from "next/dynamic";
+import { doubtsAbout, readLabel } from "@/core/panel";
+import { type StopModule } from "@/features/desk";
+
+export const panelsStop: StopModule = {
+  id: "panels",
+  View: dynamic(() => import("./PanelsStop").then(({ PanelsStop }) => PanelsStop)),
+  built: true,
+  state: ({ panels }) => {
+    if (panels.length === 0) return "empty";
+    return panels.every(({ label }) => readLabel(label).type === "label" && doubtsAbout(label).length === 0)
+      ? "ready"
+      : "question";
+  },
+};

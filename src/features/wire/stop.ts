@@ -1,0 +1,13 @@
+import dynamic from "next/dynamic";
+import { type StopModule } from "@/features/desk";
+
+export const wireStop: StopModule = {
+  id: "wire",
+  View: dynamic(() => import("./WireStop").then(({ WireStop }) => WireStop)),
+  built: true,
+  state: (_, assessment) => {
+    if (assessment === null || assessment.type === "incomplete") return "empty";
+    if (assessment.worst === "stop") return "stopFound";
+    return assessment.worst === "open" ? "question" : "ready";
+  },
+};
