@@ -52,6 +52,7 @@ async function isAccessible(visit: Visit, url: string): Promise<void> {
   for (const size of [desktop, phone]) {
     const screen = await visit.open(url, size);
     const { page, fields } = screen;
+    if (size === phone && url.startsWith("/plan/")) await fields.press("Export, units and light");
     if (url.endsWith("/wire")) await page.waitForSelector("[data-testid=window-chart] svg");
     for (const light of ["Paper", "Sunlight", "Lantern"]) {
       await fields.press(light);

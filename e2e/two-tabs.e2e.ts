@@ -83,6 +83,7 @@ class TwoTabs {
   /** Opens one of the tabs. */
   async open(k: 0 | 1): Promise<Tab> {
     const screen = await this.visit.open(`${this.address}/wire`, undefined, await this.restart());
+    await screen.fields.press("Write its name and note");
     return (this.tabs[k] = { screen, offline: false });
   }
 
@@ -239,6 +240,7 @@ async function step(two: TwoTabs, roll: ReturnType<typeof dice>): Promise<void> 
       tab.offline = false;
       await page.reload({ waitUntil: "domcontentloaded" });
       await ready(page);
+      await fields.press("Write its name and note");
       // a moment, in which it finds what it left itself
       return setTimeout(300);
     case "network":

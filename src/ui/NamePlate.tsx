@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 
-/** The mark: six tiles of an array, one of them the sun. */
-export function NamePlate() {
+/** The mark: six tiles of an array, one of them the sun; with `short` it stands alone where there is little room. */
+export function NamePlate({ short = false }: { short?: boolean }) {
   return (
     <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 1, color: "var(--ink)" }}>
       <svg width="34" height="24" viewBox="0 0 34 24" aria-hidden>
@@ -23,6 +23,7 @@ export function NamePlate() {
       <Box
         component="span"
         sx={{
+          display: short ? { xs: "none", md: "inline" } : "inline",
           fontFamily: "var(--font-display)",
           fontWeight: 700,
           fontSize: "1.0625rem",

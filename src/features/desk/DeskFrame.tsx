@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { useParams, useRouter } from "next/navigation";
-import { type ReactNode, useEffect } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import { type Stop } from "@/core/plan";
 import { ReadyMark } from "@/ui";
 import { stopNames } from "@/words";
@@ -17,6 +17,8 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
   const stop = useCurrentStop();
   const name = useDeskState((state) => state.history.present.name);
   useStopKeys();
+  const sticky = useRef<HTMLDivElement>(null);
+  useEffect(() => (sticky.current === null ? undefined : markScrolled(sticky.current)), []);
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
       <Box
@@ -33,7 +35,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
       <DeskHeader />
       <Trail current={stop} />
       <LeftDrafts />
-      <Box sx={{ position: "sticky", top: 0, zIndex: 20 }}>
+      <Box ref={sticky} sx={{ position: "sticky", top: 0, zIndex: 20 }}>
         <Conflict />
         {verdict}
       </Box>
@@ -45,6 +47,21 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
       <DeskReady />
     </Box>
   );
+}
+
+/** Scrolled so far down the head is made smaller, and so far up again larger, px: apart, as the change itself moves the page. */
+const smallFromPx = 160;
+const largeToPx = 40;
+
+/** Says on an element whether the page is scrolled, without drawing anything anew. */
+function markScrolled(element: HTMLElement): () => void {
+  const mark = () => {
+    if (window.scrollY > smallFromPx) element.dataset["scrolled"] = "true";
+    else if (window.scrollY < largeToPx) delete element.dataset["scrolled"];
+  };
+  mark();
+  window.addEventListener("scroll", mark, { passive: true });
+  return () => window.removeEventListener("scroll", mark);
 }
 
 function DeskReady() {

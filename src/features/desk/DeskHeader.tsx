@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import InputBase from "@mui/material/InputBase";
 import Tooltip from "@mui/material/Tooltip";
-import { FileDown, Redo2, Undo2 } from "lucide-react";
+import { Ellipsis, FileDown, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { planFileName, planFileText } from "@/core/plan";
@@ -21,6 +21,7 @@ export function DeskHeader() {
     const { present } = desk.store.getState().history;
     offerFile(planFileName(present), "application/json", planFileText(present));
   };
+  const [more, setMore] = useState(false);
   const canRedo = useDeskState((state) => state.history.future.length > 0);
   return (
     <Box
@@ -41,11 +42,21 @@ export function DeskHeader() {
         aria-label="Golden Array: all plans"
         sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}
       >
-        <NamePlate />
+        <NamePlate short />
       </Box>
-      <PlanName />
-      <SaveWord />
-      <Box sx={{ display: "flex", alignItems: "center", gap: 0.5, ml: "auto" }}>
+      <Box
+        sx={{
+          display: { xs: "grid", md: "flex" },
+          alignItems: "center",
+          gap: { xs: 0, md: 1.5 },
+          flex: { xs: "1 1 0", md: "1 1 auto" },
+          minWidth: 0,
+        }}
+      >
+        <PlanName />
+        <SaveWord />
+      </Box>
+      <Box sx={{ display: "flex", alignItems: "center", gap: { xs: 0, md: 0.5 }, ml: "auto" }}>
         <Tooltip title="Undo (Ctrl Z)">
           <span>
             <IconButton aria-label="Undo" disabled={!canUndo} onClick={desk.undo}>
@@ -60,14 +71,32 @@ export function DeskHeader() {
             </IconButton>
           </span>
         </Tooltip>
-        <Tooltip title="Export the plan as a file">
+        <Box sx={{ display: { xs: "none", md: "flex" }, alignItems: "center", gap: 0.5 }}>
+          <Tooltip title="Export the plan as a file">
+            <IconButton aria-label="Export this plan as JSON" onClick={exportNow}>
+              <FileDown size={18} />
+            </IconButton>
+          </Tooltip>
+          <UnitSwitch />
+          <LightSwitch />
+        </Box>
+        <Box sx={{ display: { md: "none" } }}>
+          <IconButton aria-label="Export, units and light" aria-expanded={more} onClick={() => setMore(!more)}>
+            <Ellipsis size={18} />
+          </IconButton>
+        </Box>
+      </Box>
+      {more && (
+        <Box
+          sx={{ display: { xs: "flex", md: "none" }, flex: "1 1 100%", gap: 0.5, justifyContent: "flex-end", pb: 0.5 }}
+        >
           <IconButton aria-label="Export this plan as JSON" onClick={exportNow}>
             <FileDown size={18} />
           </IconButton>
-        </Tooltip>
-        <UnitSwitch />
-        <LightSwitch />
-      </Box>
+          <UnitSwitch />
+          <LightSwitch />
+        </Box>
+      )}
     </Box>
   );
 }

@@ -4,8 +4,8 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import OutlinedInput from "@mui/material/OutlinedInput";
-import { Copy, Trash2 } from "lucide-react";
-import { useId } from "react";
+import { Copy, PencilLine, Trash2 } from "lucide-react";
+import { useId, useState } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { newId, TextLine } from "@/ui";
 import { copyWiring, mostWirings, removeWiring, showWiring } from "./wirings";
@@ -24,13 +24,11 @@ export function WiringTabs({ comparing, onCompare }: Props) {
   const wirings = JSON.parse(named) as { id: string; name: string; note: string }[];
   const currentId = useDeskState((state) => wiringOf(state).id);
   const wiring = wirings.find(({ id }) => id === currentId) ?? { id: currentId, name: "", note: "" };
+  const [writing, setWriting] = useState(false);
+  const noteId = useId();
   return (
-    <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "flex-end" }}>
-      <Box
-        role="group"
-        aria-label="Wirings of these panels"
-        sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", order: { xs: -2, sm: 0 } }}
-      >
+    <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
+      <Box role="group" aria-label="Wirings of these panels" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         {wirings.map(({ id, name }) => (
           <Button
             key={id}
@@ -43,33 +41,16 @@ export function WiringTabs({ comparing, onCompare }: Props) {
           </Button>
         ))}
       </Box>
-      <Box sx={{ display: "flex", gap: 1, flex: { xs: "1 1 100%", sm: "1 1 400px" }, maxWidth: { sm: 600 } }}>
-        <Box sx={{ flex: { xs: "0 0 130px", sm: "0 0 170px" } }}>
-          <TextLine
-            key={wiring.id}
-            label="Name of this wiring"
-            value={wiring.name}
-            most={80}
-            onValue={(name) =>
-              desk.change({ type: "setWiring", wiringId: wiring.id, patch: { name } }, `wiring:${wiring.id}:name`)
-            }
-            onDone={desk.endGesture}
-          />
-        </Box>
-        <Box sx={{ flex: "1 1 150px" }}>
-          <NoteLine
-            key={`note ${wiring.id}`}
-            note={wiring.note}
-            onNote={(note) =>
-              desk.change({ type: "setWiring", wiringId: wiring.id, patch: { note } }, `wiring:${wiring.id}:note`)
-            }
-            onDone={desk.endGesture}
-          />
-        </Box>
-      </Box>
-      <Box
-        sx={{ display: "flex", alignItems: "center", gap: 0.5, order: { xs: -1, sm: 0 }, ml: { xs: "auto", sm: 0 } }}
-      >
+      <Box sx={{ display: "flex", alignItems: "center", gap: 0.5 }}>
+        <IconButton
+          aria-label="Write its name and note"
+          title="Write its name and note"
+          aria-expanded={writing}
+          aria-controls={noteId}
+          onClick={() => setWriting(!writing)}
+        >
+          <PencilLine size={16} />
+        </IconButton>
         {wirings.length > 1 && (
           <Button
             size="small"
@@ -97,6 +78,76 @@ export function WiringTabs({ comparing, onCompare }: Props) {
         >
           <Trash2 size={16} />
         </IconButton>
+      </Box>
+      <Box id={noteId} sx={{ flex: "1 1 300px", minWidth: 0 }}>
+        {writing ? (
+          <Written wiring={wiring} onDone={() => setWriting(false)} />
+        ) : (
+          wiring.note !== "" && (
+            <Box
+              component="button"
+              type="button"
+              aria-label={`Note on it: ${wiring.note}`}
+              onClick={() => setWriting(true)}
+              sx={{
+                all: "unset",
+                boxSizing: "border-box",
+                cursor: "text",
+                display: "block",
+                width: "100%",
+                overflow: "hidden",
+                textOverflow: "ellipsis",
+                whiteSpace: "nowrap",
+                fontSize: "0.875rem",
+                fontStyle: "italic",
+                lineHeight: "36px",
+                "@media (pointer: coarse)": { lineHeight: "44px" },
+                "&:focus-visible": { outline: "3px solid var(--focus, var(--amber-deep))" },
+              }}
+            >
+              {wiring.note}
+            </Box>
+          )
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+type WrittenProps = {
+  readonly wiring: { readonly id: string; readonly name: string; readonly note: string };
+  readonly onDone: () => void;
+};
+
+/** Name and note of a wiring, to be written; read only until they are asked for. */
+function Written({ wiring, onDone }: WrittenProps) {
+  const desk = useDesk();
+  return (
+    <Box
+      onKeyDown={({ key }) => (key === "Enter" || key === "Escape") && onDone()}
+      sx={{ display: "flex", gap: 1, maxWidth: 640 }}
+    >
+      <Box sx={{ flex: { xs: "0 0 130px", sm: "0 0 170px" } }}>
+        <TextLine
+          key={wiring.id}
+          label="Name of this wiring"
+          value={wiring.name}
+          most={80}
+          onValue={(name) =>
+            desk.change({ type: "setWiring", wiringId: wiring.id, patch: { name } }, `wiring:${wiring.id}:name`)
+          }
+          onDone={desk.endGesture}
+        />
+      </Box>
+      <Box sx={{ flex: "1 1 150px" }}>
+        <NoteLine
+          key={`note ${wiring.id}`}
+          note={wiring.note}
+          onNote={(note) =>
+            desk.change({ type: "setWiring", wiringId: wiring.id, patch: { note } }, `wiring:${wiring.id}:note`)
+          }
+          onDone={desk.endGesture}
+        />
       </Box>
     </Box>
   );
