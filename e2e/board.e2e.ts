@@ -90,7 +90,7 @@ walk("a lane is filled by number, and panels of another kind are counted on the 
   const { board, fields } = await open(`${await plan()}/wire`);
   await fields.press("Press day");
   await fields.press("Lodestone Long, charge controller: Panel terminals");
-  await fields.shows("Strings", "2");
+  await fields.shows("Rows", "2");
   await fields.press("One more Thornby TF-160, folding pair");
   await board.stands("shelf: bookbay.3");
   await fields.press("Undo");
@@ -110,7 +110,7 @@ walk(
     await fields.press("One more: Strings");
     await fields.says(
       "[aria-label='Rows asked for']",
-      /1 in series × 2 strings takes 2 × Mossgate MG-195.*to the shelf/,
+      /1 in series × 2 rows takes 2 × Mossgate MG-195.*to the shelf/,
     );
     await board.stands(mixed);
     await fields.press("Leave it as it is");

@@ -83,7 +83,7 @@ async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<vo
   await fields.type("Record high", "31");
   await (await fields.named("In series")).focus();
   for (let k = 0; k < 3; k++) await page.keyboard.press("ArrowUp");
-  await fields.says("[aria-label='Rows asked for']", /4 in series × 1 string takes 4 × .*3 more than are free/);
+  await fields.says("[aria-label='Rows asked for']", /4 in series × 1 row takes 4 × .*3 more than are free/);
   await fields.press("Put 3 more in the plan and lay these rows");
   await ledger.is("stop");
   const sentence = await ledger.verdict(/Do not connect/);
@@ -97,7 +97,7 @@ async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<vo
 async function whyAndMend({ page, fields, ledger }: Screen): Promise<void> {
   await fields.press("Why: Coldest volts, nothing connected");
   await ledger.line("coldVoc", /4 × 22.6\sV × 1\.16 = 104\.9\sV/);
-  await fields.press("Mend: Wire 2 in series × 2 strings");
+  await fields.press("Mend: Wire 2 in series × 2 rows");
   await page.waitForSelector("[data-rule=coldVoc][data-level=good]");
   await page.waitForSelector("[data-testid=verdict]:not([data-level=stop])");
 }

@@ -28,13 +28,13 @@ export function portWords(plan: Plan, { inputId, portId }: LaneRef): string {
   return device === undefined || port === undefined ? "no input yet" : `${headOf(device.name)}, ${headOf(port.name)}`;
 }
 
-/** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 string of MG-195". */
+/** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 row of MG-195". */
 export function laneWords(plan: Plan, lane: Lane): string {
   const name = portWords(plan, lane);
   const matrix = asMatrix(lane.rows);
   const kind = (panelId: string) => headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");
   if (matrix !== null)
-    return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
+    return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "row")} of ${kind(matrix.panelId)}`;
   return `${name}: rows of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;
 }
 

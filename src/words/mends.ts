@@ -51,13 +51,13 @@ function lowerFirst(text: string): string {
 function kindSentence(kind: MendKind): string {
   switch (kind.type) {
     case "matrix":
-      return `Wire ${kind.series} in series × ${counted(kind.strings, "string")}`;
+      return `Wire ${kind.series} in series × ${counted(kind.strings, "row")}`;
     case "rows":
       return `Wire ${kind.rows.length === 1 ? "one row" : "rows"} of ${kind.rows.map(rowWords).join(" | ")}`;
     case "shelve":
       return `Leave ${kind.panelName} on the shelf`;
     case "instead":
-      return `Wire ${kind.series} in series × ${counted(kind.strings, "string")} of ${headOf(kind.panelName)} from the shelf instead`;
+      return `Wire ${kind.series} in series × ${counted(kind.strings, "row")} of ${headOf(kind.panelName)} from the shelf instead`;
     case "exchange":
       return `Take out ${kind.count} × ${headOf(kind.outName)} and put ${kind.count} × ${headOf(kind.inName)} from the shelf in ${kind.count === 1 ? "its place" : "their places"}`;
     case "joinPast":

@@ -40,7 +40,7 @@ export function DeskHeader() {
         component={Link}
         href="/"
         aria-label="Golden Array: all plans"
-        sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}
+        sx={{ textDecoration: "none", minHeight: 44, minWidth: 44, display: "inline-flex", alignItems: "center" }}
       >
         <NamePlate short />
       </Box>

@@ -28,7 +28,7 @@ export const pages: Readonly<
     prompt: "Fuses, cables, connectors, the box, the switch.",
     asks: [
       "Cable lengths, one way, panel to input.",
-      "Max series fuse of the panels, number of strings.",
+      "Max series fuse of the panels, number of rows.",
       "Where the isolator goes, so that the panels can be taken off the input.",
     ],
     caution:

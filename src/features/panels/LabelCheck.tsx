@@ -6,7 +6,7 @@ import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from
 import { type PanelSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { LevelMark } from "@/ui";
-import { doubtSentence, fieldWords, given, percent, readingSentence } from "@/words";
+import { counted, doubtSentence, fieldWords, given, percent, readingSentence } from "@/words";
 
 /** The label checked against itself: doubts with a reading that would fit, and how near the model comes. */
 export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change: Partial<PanelSheet>) => void }) {
@@ -59,7 +59,10 @@ function ModelWord({ label }: { label: PanelSheet }) {
   const { exact, missPct } = fitLabel(reading.label);
   const guessed = completeLabel(reading.label).assumed.length;
   const worst = Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp));
-  const note = guessed === 0 ? "" : ` ${guessed} silent ${guessed === 1 ? "value is" : "values are"} assumed.`;
+  const note =
+    guessed === 0
+      ? ""
+      : ` ${counted(guessed, "value")} the label does not state ${guessed === 1 ? "is" : "are"} assumed.`;
   return exact || worst < 1 ? (
     <Item level="good">The label agrees with itself, and one diode curve runs through all of it.{note}</Item>
   ) : (

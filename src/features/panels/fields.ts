@@ -66,12 +66,12 @@ export const otherFields: readonly LabelField[] = [
   field(
     "maxSystemV",
     "Max system voltage",
-    "The most volts a whole string of these may reach before the panel’s insulation gives way.",
+    "The most volts a whole row of these may reach; above it the panel’s insulation may fail.",
   ),
   field(
     "maxSeriesFuseA",
     "Max series fuse",
-    "The largest fuse the panel may stand behind. It says how much current other strings may push back into it.",
+    "The largest fuse the panel may stand behind. It says how much current other rows may push back into it.",
   ),
   field(
     "cellsInSeries",

@@ -89,7 +89,7 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
           onStep={stepSeries}
         />
         <Stepper
-          label="Strings"
+          label="Rows"
           law="in parallel: amps add"
           help="Equal rows side by side, plus to plus. Amps add up; volts stay those of one row."
           spec={fieldSpecs.strings}
