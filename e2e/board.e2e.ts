@@ -108,10 +108,7 @@ walk(
     await board.stands(mixed);
     await fields.press("Haybarn Loft, two-port station: Port 2, high volts");
     await fields.press("One more: Strings");
-    await fields.says(
-      "[aria-label='Rows asked for']",
-      /1 in series × 2 rows takes 2 × Mossgate MG-195.*to the shelf/,
-    );
+    await fields.says("[aria-label='Rows asked for']", /1 in series × 2 rows takes 2 × Mossgate MG-195.*to the shelf/);
     await board.stands(mixed);
     await fields.press("Leave it as it is");
     await fields.press("One more: Strings");

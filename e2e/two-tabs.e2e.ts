@@ -163,6 +163,17 @@ class TwoTabs {
     return kept.map(({ key, document }) => ({ key, holds: holdsOf(document as Plan) }));
   }
 
+  /** What is on disk, on screen and in drafts, how many are offered, and how many are neither on disk nor on screen. */
+  private async versions(tab: Tab) {
+    const disk = holdsOf((await read(await this.restart(), this.id)).plan);
+    const drafts = await this.drafts(tab);
+    const shown = await onScreen(tab);
+    const offered = await tab.screen.page.$$eval("[aria-label='Changes left unsaved'] > *", (lines) => lines.length);
+    const known = [disk, shown].map((each) => JSON.stringify(each));
+    const differing = drafts.filter(({ holds }) => !known.includes(JSON.stringify(holds))).length;
+    return { disk, shown, drafts, offered, differing };
+  }
+
   /** Both tabs closed and the server there: whatever was typed and not let go must be found. */
   async check(): Promise<void> {
     for (const tab of this.tabs) await tab?.screen.page.close();
@@ -172,14 +183,14 @@ class TwoTabs {
       const type = document.querySelector("[data-save]")?.getAttribute("data-save");
       return type === "saved" || type === "stale" || document.querySelector("[aria-label='Changes left unsaved']");
     });
-    const disk = holdsOf((await read(await this.restart(), this.id)).plan);
-    const drafts = await this.drafts(tab);
-    const shown = await onScreen(tab);
-    const offered = await screen.page.$$eval("[aria-label='Changes left unsaved'] > *", (lines) => lines.length);
-    const differing = drafts.filter(
-      ({ holds }) => ![disk, shown].some((each) => JSON.stringify(each) === JSON.stringify(holds)),
-    );
-    expect(offered).toBeGreaterThanOrEqual(differing.length);
+    // a tab closed a moment ago may count as open a moment longer
+    let versions = await this.versions(tab);
+    for (let tries = 0; tries < 20 && versions.offered < versions.differing; tries++) {
+      await setTimeout(300);
+      versions = await this.versions(tab);
+    }
+    const { disk, shown, drafts, offered, differing } = versions;
+    expect(offered).toBeGreaterThanOrEqual(differing);
     const found = [disk, shown, ...drafts.map(({ holds }) => holds)];
     const lost = [...this.#typed].filter(
       (word) => !this.#refused.has(word) && !found.some(({ words }) => words.includes(word)),

@@ -143,24 +143,39 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
 
   void findLeft();
 
-  /** Drafts left by pages that closed before they were answered. One that only adds to the document as it is comes back by itself. */
+  /** Looks twice: a page that was closed a moment ago may still count as open. */
   async function findLeft(): Promise<void> {
-    const found = (await drafts.left(kind, documentId)).flatMap((draft) => readLeft(draft, readDraft) ?? []);
-    const { acknowledged, revision } = screen.read();
+    const seen = new Set<string>();
+    for (let look = 1; look <= 2; look++) {
+      await lookForLeft(seen);
+      // from now on this page's own draft is what stands on screen
+      seen.add(drafts.ownKey(kind, documentId));
+      await wait(retryMs);
+      if (stopped) return;
+    }
+  }
+
+  /** Drafts left by pages that closed before they were answered. One that only adds to the document as it is comes back by itself. */
+  async function lookForLeft(seen: Set<string>): Promise<void> {
+    const found = (await drafts.left(kind, documentId))
+      .filter(({ key }) => !seen.has(key))
+      .flatMap((draft) => readLeft(draft, readDraft) ?? []);
+    for (const { key } of found) seen.add(key);
+    const { acknowledged, revision, left } = screen.read();
     const news = found.filter(({ key, document }) => {
       if (differences(acknowledged, document, 1).length > 0) return true;
       // it had been saved after all
       drafts.remove(key);
       return false;
     });
-    const [only, ...more] = news;
-    if (only === undefined || stopped) return;
+    const [only, ...more] = [...left, ...news];
+    if (only === undefined || news.length === 0 || stopped) return;
     if (more.length === 0 && only.revision === revision && !dirty()) {
       screen.set({ notice: "Changes that had not been saved when the page closed are back." });
       takeOver(only);
       return;
     }
-    screen.set({ left: news });
+    screen.set({ left: [only, ...more] });
     if (more.length === 0 && !dirty()) bringBack(only.key);
   }
 
