@@ -78,6 +78,20 @@ walk("any action is found by name, and undo goes on after a reload", async ({ op
   await page.keyboard.press("Enter");
   await board.stands("shelf: roof.4");
   await fields.saved();
+  // a finding, and another stop, from wherever one is
+  await openPalette();
+  await page.keyboard.type("Coldest volts");
+  await page.keyboard.press("Enter");
+  await fields.says("[role=dialog], .MuiDrawer-paper", /Coldest volts/);
+  await page.keyboard.press("Escape");
+  await openPalette();
+  await page.keyboard.type("Mount");
+  await page.keyboard.press("Enter");
+  await page.waitForFunction(() => location.pathname.endsWith("/mount"));
+  await openPalette();
+  await page.keyboard.type("Wire");
+  await page.keyboard.press("Enter");
+  await page.waitForFunction(() => location.pathname.endsWith("/wire"));
   await page.reload({ waitUntil: "domcontentloaded" });
   await ready(page);
   await board.stands("shelf: roof.4");
@@ -107,11 +121,11 @@ walk(
     const mixed = "station/high: roof.1-roof.2-roof.3-roof.4-bookbay.1";
     await board.stands(mixed);
     await fields.press("Haybarn Loft, two-port station: Port 2, high volts");
-    await fields.press("One more: Strings");
+    await fields.press("One more: Rows");
     await fields.says("[aria-label='Rows asked for']", /1 in series × 2 rows takes 2 × Mossgate MG-195.*to the shelf/);
     await board.stands(mixed);
     await fields.press("Leave it as it is");
-    await fields.press("One more: Strings");
+    await fields.press("One more: Rows");
     await fields.press("Lay these rows");
     await board.stands("station/high: roof.1 | roof.2");
     await fields.press("Undo");

@@ -10,6 +10,7 @@ import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
 import { LeftDrafts } from "./LeftDrafts";
 import { useDeskState, useSettled, useStops } from "./DeskProvider";
+import { Palette } from "./Palette";
 import { Trail } from "./Trail";
 
 /** The frame around every stop: header, trail, verdict strip always in sight, and the stop itself. */
@@ -44,6 +45,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
         {children}
       </Box>
       <Notice />
+      <Palette />
       <DeskReady />
     </Box>
   );

@@ -17,6 +17,7 @@ import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { draftShelf } from "@/features/keep";
 import { openJudgeWorker } from "@/workers/judge";
+import { type ActionSource } from "./actions";
 import { createDrawn, drawTogether, type Later } from "./drawn";
 import { startJudge } from "./judge";
 import { type Judgement } from "./judgement";
@@ -30,6 +31,7 @@ type DeskContextValue = {
   readonly desk: Desk;
   /** what views read: the desk as it is drawn */ readonly drawn: StoreApi<DeskState>;
   readonly stops: readonly StopModule[];
+  readonly actions: Set<ActionSource>;
   readonly resolve: Resolve;
 };
 
@@ -41,6 +43,7 @@ type Props = { readonly opened: SavedPlan; readonly stops: readonly StopModule[]
 export function DeskProvider({ opened, stops, children }: Props) {
   const [desk] = useState(() => createDesk(opened));
   const [drawn] = useState(() => createDrawn(desk.store));
+  const [actions] = useState(() => new Set<ActionSource>());
   useEffect(() => drawTogether(desk.store, drawn, later), [desk, drawn]);
   const saver = useRef<Saver | null>(null);
   useEffect(() => {
@@ -77,6 +80,7 @@ export function DeskProvider({ opened, stops, children }: Props) {
       desk,
       drawn,
       stops,
+      actions,
       resolve: {
         takeTheirs: () => saver.current?.takeTheirs(),
         keepMine: () => saver.current?.keepMine(),
@@ -86,7 +90,7 @@ export function DeskProvider({ opened, stops, children }: Props) {
         saveAsNew: (key: string | null) => saver.current?.saveAsNew(key) ?? Promise.resolve(null),
       },
     }),
-    [desk, drawn, stops],
+    [desk, drawn, stops, actions],
   );
   return <DeskContext value={value}>{children}</DeskContext>;
 }
@@ -163,6 +167,11 @@ export function useDesk(): Desk {
 /** The stops of the job, in their order. */
 export function useStops(): readonly StopModule[] {
   return useDeskContext().stops;
+}
+
+/** Who offers actions; for `useActions` and the palette. */
+export function useActionSources(): Set<ActionSource> {
+  return useDeskContext().actions;
 }
 
 /** The ways out of a stale write. */

@@ -1,3 +1,4 @@
+export { type Action } from "./actions";
 export { DeskFrame } from "./DeskFrame";
 export {
   DeskProvider,
@@ -12,6 +13,7 @@ export {
 export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
 export { type StopModule, type StopState } from "./stop-module";
 export { type Saver, startSaver } from "./saver";
+export { useActions } from "./useActions";
 export { useLibrary } from "./useLibrary";
 export { createDesk, type Desk, type DeskState, wiringOf } from "./store";
 export { type Judgement } from "./judgement";

@@ -29,6 +29,8 @@ export type DeskState = Standing<Plan> & {
   readonly judgement: Judgement | null;
   /** The finding pointed at, whose panels and curves are lit. */
   readonly litFinding: string | null;
+  /** The finding somebody looked for, shown in the ledger though rules that pass are folded. */
+  readonly soughtFinding: string | null;
   /** Panels selected on the board. */
   readonly selected: readonly TileKey[];
   /** The last board action, in words, for those who do not see it. */
@@ -57,6 +59,7 @@ export type Desk = {
         | "wiringId"
         | "judgement"
         | "litFinding"
+        | "soughtFinding"
         | "selected"
         | "said"
         | "ledgerOpen"
@@ -94,6 +97,7 @@ export function createDesk(opened: SavedPlan): Desk {
     wiringId: opened.plan.wirings[0]?.id ?? "",
     judgement: null,
     litFinding: null,
+    soughtFinding: null,
     selected: [],
     said: "",
     ledgerOpen: false,

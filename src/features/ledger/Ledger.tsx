@@ -1,7 +1,7 @@
 "use client";
 
 import { ChevronDown, Wrench } from "lucide-react";
-import { memo, useId, useState } from "react";
+import { memo, useEffect, useId, useRef, useState } from "react";
 import { type Finding, passes } from "@/core/rules";
 import { useAssessment, useDesk, useDeskState } from "@/features/desk";
 import { levelColour, LevelMark, levelWords, TextKey, useAfterPaint, useUnits } from "@/ui";
@@ -35,10 +35,12 @@ export const Ledger = memo(function Ledger() {
       : null,
   );
   const [withPassing, setWithPassing] = useState(false);
+  const sought = useDeskState(({ soughtFinding }) => soughtFinding);
   const findings = assessment?.type === "assessed" ? assessment.findings : [];
   const passing = findings.filter(({ level }) => level === "good").length;
   const folds = findings.length > mostUnfolded && passing > 0;
-  const shown = folds && !withPassing ? findings.filter(({ level }) => level !== "good") : findings;
+  const shown =
+    folds && !withPassing ? findings.filter(({ level, id }) => level !== "good" || id === sought) : findings;
   if (assessment === null) return <p className={style["line"]}>Judging…</p>;
   return (
     <>
@@ -56,6 +58,7 @@ export const Ledger = memo(function Ledger() {
               key={finding.id}
               finding={finding}
               place={portPrefix(assessment, finding.where)}
+              sought={finding.id === sought}
               search={finding.mends.length === 0 && isFailing(finding) ? search : null}
             />
           ))}
@@ -79,7 +82,12 @@ export const Ledger = memo(function Ledger() {
 const chevron = <ChevronDown size={16} aria-hidden />;
 const wrench = <Wrench size={15} aria-hidden />;
 
-type LineProps = { readonly finding: Finding; readonly place: string; readonly search: string | null };
+type LineProps = {
+  readonly finding: Finding;
+  readonly place: string;
+  readonly search: string | null;
+  /** somebody looked for it: brought into sight, its reason open */ readonly sought: boolean;
+};
 
 /** Findings are new objects at every verdict; a line is drawn again only when what it says has changed. */
 const LedgerLine = memo(
@@ -87,19 +95,25 @@ const LedgerLine = memo(
   (a, b) =>
     a.place === b.place &&
     a.search === b.search &&
+    a.sought === b.sought &&
     (a.finding === b.finding || JSON.stringify(a.finding) === JSON.stringify(b.finding)),
 );
 
-function Line({ finding, place, search }: LineProps) {
+function Line({ finding, place, search, sought }: LineProps) {
   const desk = useDesk();
   const system = useUnits();
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(sought);
+  const line = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (sought) line.current?.scrollIntoView({ block: "center" });
+  }, [sought]);
   const whyId = useId();
   const { id, level, rule, value, mends } = finding;
   const light = (on: boolean) => desk.set({ litFinding: on ? id : null });
   const failing = isFailing(finding);
   return (
     <li
+      ref={line}
       data-rule={rule}
       data-level={level}
       onMouseEnter={() => light(true)}

@@ -12,7 +12,7 @@ import { Ledger } from "./Ledger";
 export function LedgerDrawer() {
   const desk = useDesk();
   const open = useDeskState((state) => state.ledgerOpen);
-  const close = () => desk.set({ ledgerOpen: false, litFinding: null });
+  const close = () => desk.set({ ledgerOpen: false, litFinding: null, soughtFinding: null });
   return (
     <Drawer
       anchor="bottom"

@@ -16,10 +16,10 @@ import {
   type TileKey,
   tilesOfRows,
 } from "@/core/wiring";
-import { useDeskState, useJudgement } from "@/features/desk";
+import { useActions, useDeskState, useJudgement } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
 import { IconKey, Sheet } from "@/ui";
-import { type StopKey } from "../stop-keys";
+import { stopKeys, type StopKey } from "../stop-keys";
 import style from "./board.module.css";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
 import { DragSurface } from "./DragSurface";
@@ -30,7 +30,6 @@ import { boardKeys } from "./keys";
 import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
 import { ShelfView } from "./ShelfView";
-import { Palette } from "./Palette";
 import { Reading } from "./Reading";
 import { type Target } from "./targets";
 import { TileView } from "./TileView";
@@ -50,8 +49,6 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   const said = useDeskState((state) => state.said);
   const lit = useDeskState((state) => state.litFinding);
   const [helpOpen, setHelpOpen] = useState(false);
-  const [paletteOpen, setPaletteOpen] = useState(false);
-  useEffect(() => onPaletteKey(() => setPaletteOpen(true)), []);
   const holder = useRef<HTMLDivElement>(null);
   const fill = useRef<HTMLDivElement>(null);
   const [adding, setAdding] = useState(false);
@@ -166,6 +163,22 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
       holder.current?.querySelector(`[data-tile="${CSS.escape(only)}"]`)?.scrollIntoView({ block: "nearest" });
   }, [selected]);
 
+  // a digit needs to say which substring, and the buttons and keys do that
+  useActions(() => [
+    ...boardKeys
+      .filter(({ press }) => selected.length > 0 && press !== "1 … 9")
+      .map(({ press, words, run }) => ({
+        of: selected.length === 1 ? "The panel selected" : `The ${selected.length} panels selected`,
+        press,
+        words,
+        run: () =>
+          void act((now) =>
+            run(now, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)),
+          ),
+      })),
+    ...stopKeys.map((key) => ({ of: "The wiring", press: key.press, words: key.words, run: () => onStopKey(key) })),
+  ]);
+
   const selectRow = (key: TileKey) => {
     const place = locate(board.wiring.lanes, key);
     const row = place === null ? undefined : rowAt(board.wiring.lanes, place.lane, place.path, place.row);
@@ -273,32 +286,9 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
           <FillLane key={chosenLane} board={board} act={act} inputId={chosenRef.inputId} portId={chosenRef.portId} />
         </div>
       )}
-      {paletteOpen && (
-        <Palette
-          onClose={() => setPaletteOpen(false)}
-          selected={selected.length}
-          onStop={onStopKey}
-          onPanels={(action) =>
-            act((now) =>
-              action.run(now, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)),
-            )
-          }
-        />
-      )}
       {helpOpen && <KeyList onClose={() => setHelpOpen(false)} />}
     </Sheet>
   );
-}
-
-/** Ctrl or Cmd + K, wherever the focus is. */
-function onPaletteKey(open: () => void): () => void {
-  const listen = (event: KeyboardEvent) => {
-    if (!(event.ctrlKey || event.metaKey) || event.altKey || event.shiftKey || event.key.toLowerCase() !== "k") return;
-    event.preventDefault();
-    open();
-  };
-  window.addEventListener("keydown", listen);
-  return () => window.removeEventListener("keydown", listen);
 }
 
 function litKeys(finding: Finding | undefined, lanes: readonly Lane[]): ReadonlySet<TileKey> {
