@@ -30,9 +30,6 @@ export function NotebookStop({ stop }: { stop: Kind }) {
         <Typography variant="h1" component="h2">
           {stopNames[stop]}
         </Typography>
-        <Box component="p" sx={{ mt: 0, fontSize: "0.875rem", color: "text.secondary" }}>
-          This stop keeps notes so far; it does not reckon yet.
-        </Box>
         <Box component="label" htmlFor={id} sx={{ display: "block", mb: 1, fontStyle: "italic" }}>
           {prompt}
         </Box>
