@@ -1,3 +1,4 @@
+export { browserClient } from "./browser";
 export { type ApiClient, createClient, type ShelfClient } from "./client";
 export {
   type Added,

@@ -12,6 +12,7 @@ export { NamePlate } from "./NamePlate";
 export { newId } from "./new-id";
 export { Nonce, useNonce } from "./Nonce";
 export { offerFile } from "./offer-file";
+export { PageHead } from "./PageHead";
 export { PickList } from "./PickList";
 export { QuantityField } from "./QuantityField";
 export { ReadyMark } from "./ReadyMark";

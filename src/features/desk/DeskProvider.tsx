@@ -12,7 +12,7 @@ import {
   useSyncExternalStore,
 } from "react";
 import { type StoreApi, useStore } from "zustand";
-import { createClient, type SavedPlan } from "@/api";
+import { browserClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { draftShelf } from "@/features/keep";
@@ -50,7 +50,7 @@ export function DeskProvider({ opened, stops, children }: Props) {
     const channel = new BroadcastChannel("golden-array-saves");
     const started = startSaver({
       desk,
-      client: createClient((input, init) => fetch(input, init)),
+      client: browserClient,
       drafts: draftShelf(),
       tell: (saved) => channel.postMessage(saved),
       wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),

@@ -8,13 +8,11 @@ import DialogContent from "@mui/material/DialogContent";
 import TextField from "@mui/material/TextField";
 import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useState } from "react";
-import { createClient, type PlanSummary } from "@/api";
+import { browserClient, type PlanSummary } from "@/api";
 import { passes } from "@/core/rules";
 import { portPrefix, ruleTitles, stopNames } from "@/words";
 import { type Action } from "./actions";
 import { useActionSources, useDesk, useStops } from "./DeskProvider";
-
-const client = createClient((input, init) => fetch(input, init));
 
 /** Ctrl or Cmd + K finds anything: what can be done here, stops, panels, findings, other plans. */
 export function Palette() {
@@ -103,7 +101,7 @@ function useOtherPlans(): readonly Action[] {
   const [plans, setPlans] = useState<readonly PlanSummary[]>([]);
   useEffect(() => {
     let gone = false;
-    void client.listPlans().then((result) => {
+    void browserClient.listPlans().then((result) => {
       if (!gone && result.type === "ok") setPlans(result.value);
     });
     return () => {

@@ -1,21 +1,19 @@
 "use client";
 
 import { useCallback, useEffect, useState } from "react";
-import { type ApiClient, createClient, type ShelfClient } from "@/api";
+import { type ApiClient, browserClient, type ShelfClient } from "@/api";
 
 export type LibraryState<T> =
   | { readonly type: "loading" }
   | { readonly type: "ready"; readonly records: readonly T[] }
   | { readonly type: "fault"; readonly message: string };
 
-const client: ApiClient = createClient((input, init) => fetch(input, init));
-
 /** A shelf of the library: its records, and a way to put another on it. */
 export function useLibrary<Sheet, T extends { readonly id: string; readonly sheet: Sheet; readonly retired: boolean }>(
   shelfOf: (client: ApiClient) => ShelfClient<Sheet, T>,
 ) {
   const [state, setState] = useState<LibraryState<T>>({ type: "loading" });
-  const { list, create } = shelfOf(client);
+  const { list, create } = shelfOf(browserClient);
   useEffect(() => {
     let gone = false;
     void list().then((result) => {

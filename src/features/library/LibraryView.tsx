@@ -7,11 +7,11 @@ import Typography from "@mui/material/Typography";
 import { FileDown, FilePlus2, FileUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
-import { createClient, type InputRecord, type PanelRecord, type UnreadableSheet } from "@/api";
+import { browserClient, type InputRecord, type PanelRecord, type UnreadableSheet } from "@/api";
 import { formulaLike, linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
 import { type ShelfName } from "@/workers/librarian";
-import { LightSwitch, NamePlate, offerFile, ReadyMark, UnitSwitch, useUnits } from "@/ui";
+import { LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
 import { counted } from "@/words";
 import { EditSheet } from "./EditSheet";
 import { InputEditor, PanelEditor } from "./editors";
@@ -25,8 +25,6 @@ import { Unreadable } from "./Unreadable";
 import { useReading } from "./useReading";
 import { type Shelf, useShelf } from "./useShelf";
 
-const client = createClient((input, init) => fetch(input, init));
-
 type Props = {
   readonly shelf: ShelfName;
   readonly panels: readonly PanelRecord[];
@@ -39,14 +37,14 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
   const system = useUnits();
   const panelShelf = useShelf<PanelSheet, PanelRecord>({
     kind: "panel",
-    client: client.panels,
+    client: browserClient.panels,
     initial: panels,
     recordOf: (fresh) => fresh,
     schema: labelSchema,
   });
   const inputShelf = useShelf<DeviceSheet, InputRecord>({
     kind: "input",
-    client: client.inputs,
+    client: browserClient.inputs,
     initial: inputs,
     recordOf: (fresh) => fresh,
     schema: deviceSchema,
@@ -81,31 +79,10 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
 
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
-      <Box
-        component="header"
-        sx={{
-          display: "flex",
-          alignItems: "center",
-          gap: 1.5,
-          px: { xs: 1, md: 2 },
-          minHeight: 52,
-          borderBottom: "1px solid var(--line)",
-          flexWrap: "wrap",
-        }}
-      >
-        <Box
-          component={Link}
-          href="/"
-          aria-label="Golden Array: all plans"
-          sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}
-        >
-          <NamePlate />
-        </Box>
-        <Box sx={{ ml: "auto", display: "flex", gap: 0.5, alignItems: "center" }}>
-          <UnitSwitch />
-          <LightSwitch />
-        </Box>
-      </Box>
+      <PageHead>
+        <UnitSwitch />
+        <LightSwitch />
+      </PageHead>
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 1.5, minWidth: 0 }}>
         <Box sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
           <Typography variant="h1" component="h1">
@@ -121,7 +98,10 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
           </Box>
         </Box>
         {shelf === "panels" ? <LeftOn shelf={panelShelf} /> : <LeftOn shelf={inputShelf} />}
-        <Unreadable sheets={unreadable} onRemove={(shelf === "panels" ? client.panels : client.inputs).remove} />
+        <Unreadable
+          sheets={unreadable}
+          onRemove={(shelf === "panels" ? browserClient.panels : browserClient.inputs).remove}
+        />
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
           <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={start}>
             {shelf === "panels" ? "Type a label in" : "Type an input in"}

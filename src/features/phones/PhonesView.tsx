@@ -4,12 +4,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { format, formatDistanceToNowStrict } from "date-fns";
-import Link from "next/link";
-import { createClient, type PhonesState } from "@/api";
-import { LightSwitch, NamePlate, ReadyMark, Sheet } from "@/ui";
+import { browserClient, type PhonesState } from "@/api";
+import { LightSwitch, PageHead, ReadyMark, Sheet } from "@/ui";
 import { usePhones } from "./usePhones";
-
-const client = createClient((input, init) => fetch(input, init));
 
 type Opened = {
   /** an address for phones, and a picture of it for their cameras */
@@ -21,28 +18,9 @@ type Opened = {
 export function PhonesView({ opened }: { opened: Opened | "seenFromPhone" | null }) {
   return (
     <Box sx={{ minHeight: "100vh" }}>
-      <Box
-        component="header"
-        sx={{
-          display: "flex",
-          alignItems: "center",
-          px: { xs: 1, md: 2 },
-          minHeight: 52,
-          borderBottom: "1px solid var(--line)",
-        }}
-      >
-        <Box
-          component={Link}
-          href="/"
-          aria-label="Golden Array: all plans"
-          sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}
-        >
-          <NamePlate />
-        </Box>
-        <Box sx={{ ml: "auto" }}>
-          <LightSwitch />
-        </Box>
-      </Box>
+      <PageHead>
+        <LightSwitch />
+      </PageHead>
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 2, maxWidth: 980 }}>
         <Typography variant="h1" component="h1">
           Phones
@@ -88,7 +66,7 @@ function Warning() {
 }
 
 function Open({ doors, state }: Opened) {
-  const { phones, code, fault, makeCode, revoke } = usePhones(client, state);
+  const { phones, code, fault, makeCode, revoke } = usePhones(browserClient, state);
   return (
     <>
       <Sheet title="Let a phone in">

@@ -9,15 +9,13 @@ import { FileUp } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { type ApiResult, createClient, type PlanSummary, type SavedPlan } from "@/api";
+import { type ApiResult, browserClient, type PlanSummary, type SavedPlan } from "@/api";
 import { LightSwitch, NamePlate, ReadyMark, Sheet, UnitSwitch } from "@/ui";
 import { counted } from "@/words";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 import { PlanLine } from "./PlanLine";
 import { useVerdicts } from "./useVerdicts";
-
-const client = createClient((input, init) => fetch(input, init));
 
 const beside = [
   { href: "/library/panels", name: "Library" },
@@ -32,7 +30,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
   const [word, setWord] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<SavedPlan | null>(null);
   const [withArchived, setWithArchived] = useState(false);
-  const glances = useVerdicts(client, plans);
+  const glances = useVerdicts(browserClient, plans);
   const archived = plans.filter((plan) => plan.archived).length;
   const shown = plans.filter(
     (plan) => plan.name.toLowerCase().includes(wanted.trim().toLowerCase()) && (withArchived || !plan.archived),
@@ -40,31 +38,31 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
   /** Reads a plan, does something with it, and shows the list as it then is; a fault is told, and nothing is lost. */
   const withPlan = async (plan: PlanSummary, act: (saved: SavedPlan) => Promise<ApiResult<unknown>>) => {
     setFault(null);
-    const found = await client.readPlan(plan.id);
+    const found = await browserClient.readPlan(plan.id);
     const result = found.type === "fault" ? found : await act(found.value);
     if (result.type === "fault") setFault(result.fault.message);
     router.refresh();
   };
   const duplicate = (plan: PlanSummary) =>
     withPlan(plan, (saved) =>
-      client.importPlan(JSON.stringify({ ...saved.plan, name: `${saved.plan.name.slice(0, 70)}, copy` })),
+      browserClient.importPlan(JSON.stringify({ ...saved.plan, name: `${saved.plan.name.slice(0, 70)}, copy` })),
     );
   const remove = (plan: PlanSummary) =>
     withPlan(plan, async (saved) => {
-      const result = await client.deletePlan(plan.id, plan.revision);
+      const result = await browserClient.deletePlan(plan.id, plan.revision);
       if (result.type === "ok") setDeleted(saved);
       return result;
     });
   const bringBack = async () => {
     if (deleted === null) return;
-    const result = await client.importPlan(JSON.stringify(deleted.plan));
+    const result = await browserClient.importPlan(JSON.stringify(deleted.plan));
     if (result.type === "fault") setFault(result.fault.message);
     else setDeleted(null);
     router.refresh();
   };
   const putAway = async (plan: PlanSummary) => {
     setFault(null);
-    const result = await client.archivePlan(plan.id, !plan.archived);
+    const result = await browserClient.archivePlan(plan.id, !plan.archived);
     if (result.type === "fault") setFault(result.fault.message);
     else
       setWord(
@@ -132,7 +130,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
           </Box>
           <NewPlan
             onCreate={async (name) => {
-              const result = await client.createPlan(name);
+              const result = await browserClient.createPlan(name);
               if (result.type === "fault") return result.fault.message;
               open(result.value.id, "wire");
               return null;
@@ -142,7 +140,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
             icon={<FileUp size={16} />}
             onText={async (text) => {
               setFault(null);
-              const result = await client.importPlan(text);
+              const result = await browserClient.importPlan(text);
               if (result.type === "fault") setFault(result.fault.message);
               else open(result.value.id, "wire");
             }}
