@@ -47,11 +47,14 @@ export function mutatedText(document: unknown, roll: Dice): string {
   }
 }
 
+/** A copy: what is put in may be changed in its turn. */
+const odd = (roll: Dice): unknown => structuredClone(roll.pick(hostile));
+
 function mutateOnce(value: unknown, roll: Dice): unknown {
-  if (typeof value !== "object" || value === null) return roll.pick(hostile);
+  if (typeof value !== "object" || value === null) return odd(roll);
   const keys = Object.keys(value);
   const [first, ...others] = keys;
-  if (first === undefined) return roll.pick(hostile);
+  if (first === undefined) return odd(roll);
   const key = roll.pick([first, ...others]);
   const holder = value as Record<string, unknown>;
   // deep down oftener than here
@@ -61,7 +64,7 @@ function mutateOnce(value: unknown, roll: Dice): unknown {
   }
   switch (roll.pick(["replace", "replace", "drop", "repeat", "move", "odd"])) {
     case "replace":
-      holder[key] = roll.pick(hostile);
+      holder[key] = odd(roll);
       return value;
     case "drop":
       if (Array.isArray(value)) value.splice(Number(key), 1);
@@ -74,7 +77,7 @@ function mutateOnce(value: unknown, roll: Dice): unknown {
       holder[key] = structuredClone(holder[roll.pick([first, ...others])]);
       return value;
     default:
-      holder[roll.pick(["__proto__x", "extra", "a b", "ключ"])] = roll.pick(hostile);
+      holder[roll.pick(["__proto__x", "extra", "a b", "ключ"])] = odd(roll);
       return value;
   }
 }
