@@ -6,9 +6,9 @@ import { type RunningServer, startServer, temporaryDir } from "./harness";
 /**
  * Several writers save as fast as they are answered while the server is killed at random points. After each kill every
  * document is whole, and none of them is older than what its writer was told is saved. Each start costs two seconds: a few
- * kills here, a thousand in `npm run soak -- --only durability --effort 334`.
+ * kills here, a thousand in `npm run soak -- --only durability --effort 500`.
  */
-const killCount = effort(3);
+const killCount = effort(2);
 const writerCount = 4;
 /** A kill comes within this time after the writers set out, ms. */
 const mostPeaceMs = 400;

@@ -17,7 +17,7 @@ type Tab = { readonly screen: Screen; offline: boolean };
 /** What a version holds: the words of its note, and how many panels stand before the lower port. */
 type Holds = { readonly words: readonly string[]; readonly inLow: number };
 
-const runs = effort(2);
+const runs = effort(1);
 const steps = 14;
 const seeds = Array.from({ length: runs }, (_, k) => Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1) * 1000 + k);
 
