@@ -57,8 +57,9 @@ async function isAccessible(visit: Visit, url: string): Promise<void> {
     for (const light of ["Paper", "Sunlight", "Lantern"]) {
       await fields.press(light);
       await page.waitForSelector(`[aria-label=${light}][aria-pressed=true]`);
-      // a light is a matter of colours and sizes: what axe finds in one it finds in all, but for contrast
-      const found = await violations(page, light === "Paper" ? null : ["color-contrast"]);
+      // a light is a matter of colours and sizes: what axe finds in one it finds in all, but for contrast, which no width changes
+      const rules = light === "Paper" ? null : ["color-contrast"];
+      const found = light === "Paper" || size === desktop ? await violations(page, rules) : [];
       expect({ size, light, found }).toEqual({ size, light, found: [] });
       const overflowPx = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

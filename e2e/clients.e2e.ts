@@ -11,14 +11,16 @@ import { postJson } from "./harness/visit";
  */
 const soaking = effort(1) > 1;
 const clientCount = soaking ? 50 : 8;
-const spanMs = soaking ? 30_000 : 2_000;
+/** How long they go on in the soak, ms, and how often each saves in the short form. */
+const spanMs = 30_000;
+const fewSaves = 3;
 /** A person at a plan saves at most this often: the pause of the autosave. */
 const pauseMs = 350;
 const mostMedianMs = 1000;
 const mostP95Ms = 3000;
 
 test(
-  `${clientCount} clients saving for ${spanMs / 1000} s, and pages served meanwhile`,
+  `${clientCount} clients saving at once lose nothing, and pages are served meanwhile`,
   async () => {
     const { dir, remove } = temporaryDir();
     const server = await startServer(dir, ["--demo"]);
@@ -30,7 +32,7 @@ test(
       const client = async (k: number) => {
         const { id } = await postJson<{ id: string }>(`${server.url}/api/plans/import`, plan);
         let [revision, note] = [1, ""];
-        while (Date.now() < late) {
+        for (let saves = 0; soaking ? Date.now() < late : saves < fewSaves; saves++) {
           const next = `client ${k}, revision ${revision + 1}`;
           const notes = { ...plan.notes, log: next };
           const response = await put(server, id, revision, { ...plan, notes });
@@ -43,10 +45,13 @@ test(
           problems.push(`client ${k} was told ${revision}, there is ${stored.revision}`);
         return revision - 1;
       };
-      const clients = Promise.all(Array.from({ length: clientCount }, (_, k) => client(k)));
+      let done = false;
+      const clients = Promise.all(Array.from({ length: clientCount }, (_, k) => client(k))).finally(
+        () => (done = true),
+      );
       const [shown] = await plans(server);
       const pages: number[] = [];
-      while (Date.now() < late) {
+      while (!done) {
         const started = performance.now();
         const response = await fetch(`${server.url}/plan/${shown?.id ?? ""}/wire`);
         await response.text();
@@ -61,7 +66,7 @@ test(
         `${saves} saves, ${pages.length} pages: median ${at(0.5).toFixed(0)} ms, p95 ${at(0.95).toFixed(0)} ms\n`,
       );
       expect(problems).toEqual([]);
-      expect(saves).toBeGreaterThan(clientCount);
+      expect(saves).toBeGreaterThanOrEqual(clientCount * fewSaves);
       if (soaking) expect([at(0.5) <= mostMedianMs, at(0.95) <= mostP95Ms]).toEqual([true, true]);
     } finally {
       await server.end("SIGKILL");

@@ -18,7 +18,8 @@ type Tab = { readonly screen: Screen; offline: boolean };
 type Holds = { readonly words: readonly string[]; readonly inLow: number };
 
 const runs = effort(1);
-const steps = 14;
+/** Steps of a run: fewer in `npm test`. */
+const steps = effort(1) > 1 ? 14 : 9;
 const seeds = Array.from({ length: runs }, (_, k) => Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1) * 1000 + k);
 
 const wordsOf = (note: string) => note.split(" ").filter((word) => word !== "");
