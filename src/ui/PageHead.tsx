@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
-import Link from "next/link";
 import { type ReactNode } from "react";
-import { NamePlate } from "./NamePlate";
+import { HomeLink } from "./HomeLink";
 
 /** The head of a page beside the plans: the way back to them, and what is set for all pages. */
 export function PageHead({ children }: { children: ReactNode }) {
@@ -18,14 +17,7 @@ export function PageHead({ children }: { children: ReactNode }) {
         flexWrap: "wrap",
       }}
     >
-      <Box
-        component={Link}
-        href="/"
-        aria-label="Golden Array: all plans"
-        sx={{ textDecoration: "none", minHeight: 44, display: "inline-flex", alignItems: "center" }}
-      >
-        <NamePlate />
-      </Box>
+      <HomeLink />
       <Box sx={{ ml: "auto", display: "flex", gap: 0.5, alignItems: "center" }}>{children}</Box>
     </Box>
   );

@@ -2,6 +2,7 @@ export { AlertBar } from "./AlertBar";
 export { ChoiceField } from "./ChoiceField";
 export { CurrencyField } from "./CurrencyField";
 export { FieldGroup } from "./FieldGroup";
+export { HomeLink } from "./HomeLink";
 export { IconKey } from "./IconKey";
 export { LeftLine, LeftList } from "./LeftList";
 export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";

@@ -5,11 +5,10 @@ import IconButton from "@mui/material/IconButton";
 import InputBase from "@mui/material/InputBase";
 import Tooltip from "@mui/material/Tooltip";
 import { Ellipsis, FileDown, Redo2, Undo2 } from "lucide-react";
-import Link from "next/link";
 import { useState } from "react";
 import { planFileName, planFileText } from "@/core/plan";
 import { isWorried, saveWords } from "@/features/keep";
-import { LightSwitch, NamePlate, offerFile, UnitSwitch } from "@/ui";
+import { HomeLink, LightSwitch, offerFile, UnitSwitch } from "@/ui";
 import { useDesk, useDeskState } from "./DeskProvider";
 
 /** Name of the plan, how it is saved, undo and redo, export, and the light to read by. */
@@ -36,14 +35,7 @@ export function DeskHeader() {
         flexWrap: "wrap",
       }}
     >
-      <Box
-        component={Link}
-        href="/"
-        aria-label="Golden Array: all plans"
-        sx={{ textDecoration: "none", minHeight: 44, minWidth: 44, display: "inline-flex", alignItems: "center" }}
-      >
-        <NamePlate short />
-      </Box>
+      <HomeLink short />
       <Box
         sx={{
           display: { xs: "grid", md: "flex" },

@@ -6,7 +6,7 @@ import { equinoxNoon } from "@/core/sky";
 import { createJudgeClient, openJudgeWorker } from "@/workers/judge";
 
 /** What the list shows of a plan: the document, and what is said of its first wiring. */
-export type Glance = { readonly revision: number; readonly plan: Plan; readonly assessment: Assessment };
+export type Glance = { readonly plan: Plan; readonly assessment: Assessment };
 
 /** Looks at one plan after another in the worker; a plan is looked at again when it has a newer revision. */
 export function useVerdicts(client: Pick<ApiClient, "readPlan">, plans: readonly PlanSummary[]) {
@@ -33,8 +33,7 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan">, plans: readonly
         });
         if (stopped) return;
         known.current.set(id, revision);
-        if (assessment !== null)
-          setGlances((before) => new Map(before).set(id, { revision: read.value.revision, plan, assessment }));
+        if (assessment !== null) setGlances((before) => new Map(before).set(id, { plan, assessment }));
       }
     };
     void look();

@@ -53,7 +53,7 @@ export function chartLabels({ window, states, chosen, scales, frame }: Parts): C
     });
   }
   if (window !== null) {
-    lines.push(...edges(window, scales, frame).map((points) => points.map(spot)));
+    lines.push(...edges(window, scales).map((points) => points.map(spot)));
     wanted.push(...ofWindow(window, scales, floor).map((each) => ({ ...each, about: "window" as const })));
   }
   const ceilingX = window === null ? Number.POSITIVE_INFINITY : scales.x(window.maxV);
@@ -104,10 +104,10 @@ function ofWindow(window: Window, scales: Scales, floor: number): Wanted[] {
 }
 
 /** The outline of what the input accepts, and its ceiling all the way up. */
-function edges(window: Window, scales: Scales, frame: Frame): Point[][] {
+function edges(window: Window, scales: Scales): Point[][] {
   const top = windowTop(window, scales.mostV, scales.mostA);
   const [first, last] = [top[0], top.at(-1)];
-  if (first === undefined || last === undefined || frame.width <= 0) return [];
+  if (first === undefined || last === undefined) return [];
   const upright = (v: number, i: number): Point[] => [
     { v, i: 0 },
     { v, i },
