@@ -1,4 +1,4 @@
-import { type Plan } from "../src/core/plan";
+import { newPieces, type Plan } from "../src/core/plan";
 import { freePort, launch, launchBrowser, temporaryDir } from "../e2e/harness";
 import { print } from "./figures";
 
@@ -75,7 +75,7 @@ async function main(): Promise<void> {
 /** Puts panels enough on the shelf: filling a lane by number buys none. */
 async function stock(url: string, id: string): Promise<void> {
   const { revision, plan } = (await (await fetch(`${url}/api/plans/${id}`)).json()) as { revision: number; plan: Plan };
-  const panels = plan.panels.map((panel) => ({ ...panel, count: 40 }));
+  const panels = plan.panels.map((panel) => ({ ...panel, ...newPieces(40) }));
   const headers = { "content-type": "application/json", "if-match": `"${revision}"` };
   await fetch(`${url}/api/plans/${id}`, { method: "PUT", headers, body: JSON.stringify({ ...plan, panels }) });
 }

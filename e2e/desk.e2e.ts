@@ -51,9 +51,14 @@ walk("keys of the stop: wirings, sky, compare, ledger, and a mend that undo take
   const wiringNow = (name: string) =>
     fields.says("[aria-label='Wirings of these panels'] [aria-pressed=true]", new RegExp(`^${name}$`));
   await fields.chord("Alt", "w");
-  await wiringNow("Under way");
+  await wiringNow("Press day");
   await fields.chord("Alt", "Shift", "w");
-  await wiringNow("Parked");
+  await wiringNow("Every day");
+  await fields.chord("Alt", "p");
+  await fields.says("[aria-labelledby=pose-tabs] [aria-pressed=true]", /^Under way$/);
+  await fields.says("[data-tile='bookbay.1']", /stowed/);
+  await fields.chord("Alt", "p");
+  await fields.says("[aria-labelledby=pose-tabs] [aria-pressed=true]", /^Parked$/);
   await fields.chord("Alt", "s");
   await fields.says("[data-testid=running]", /Hot roof:/);
   for (let k = 0; k < 4; k++) await fields.chord("Alt", "s");
@@ -92,7 +97,7 @@ walk(
     await fields.chord("Alt", "c");
     await fields.chord("Alt", "w");
     expect(await page.$("[data-wiring]")).toBeNull();
-    await fields.says("[aria-label='Wirings of these panels'] [aria-pressed=true]", /^Parked$/);
+    await fields.says("[aria-label='Wirings of these panels'] [aria-pressed=true]", /^Every day$/);
   },
 );
 
@@ -107,7 +112,7 @@ walk("another wiring of the same panels is a press away, and a copy of it leaves
   await fields.press("Press day");
   await board.stands("press/pv: roof.1-roof.2 | roof.3-roof.4");
   await fields.saved();
-  await fields.press("Parked");
+  await fields.press("Every day");
   await board.stands(home);
 });
 
@@ -122,9 +127,9 @@ walk(
       return rows.length === 3 && rows.every((row) => /connect/.test(row.textContent ?? ""));
     });
     await unfold();
-    await fields.says("[data-wiring=parked]", /nothing to buy/);
+    await fields.says("[data-wiring=everyday]", /nothing to buy/);
     await fields.says("[data-wiring=pressday]", /1 pair of branch connectors/);
-    const change = await fields.says("details", /From “Parked” to “Press day”/);
+    const change = await fields.says("details", /From “Every day, Parked” to “Press day”/);
     expect(change).toMatch(/Cover the panels, then unplug at .*Port 2.*Mossgate MG-195 1.*Plug in at .*Lodestone/);
     expect(change).toMatch(/120\.3\sV: a shock hazard/);
     // what no rule of either wiring would say: the way between them has its own dangers

@@ -73,7 +73,7 @@ describe("a verdict", () => {
 });
 
 test("a change is answered with its steps, and with the old row at the new port as a dangerous slip", () => {
-  const answer = answerOf({ type: "change", plan: demoPlan("The Lantern"), from: "parked", to: "pressday" });
+  const answer = answerOf({ type: "change", plan: demoPlan("The Lantern"), from: "everyday", to: "pressday" });
   expect(answer["steps"]).toEqual([
     expect.stringMatching(/unplug at Haybarn Loft/),
     expect.stringMatching(/Plug in at Lodestone Long/),
@@ -84,7 +84,7 @@ test("a change is answered with its steps, and with the old row at the new port 
     port: "Lodestone Long, Panel terminals",
     says: expect.stringMatching(/120\.3\sV.*94\sV/) as string,
   });
-  const back = answerOf({ type: "change", plan: demoPlan("The Lantern"), from: "pressday", to: "parked" });
+  const back = answerOf({ type: "change", plan: demoPlan("The Lantern"), from: "pressday", to: "everyday" });
   expect((back["slips"] as { dangerous: boolean; port: string }[]).filter(({ dangerous }) => dangerous)).toMatchObject([
     { port: "Lodestone Long, Panel terminals" },
   ]);

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { usualPose } from "@/core/plan";
 import { judgeSlips } from "@/core/rules";
 import { changeover } from "@/core/wiring";
 import { portWords, slipWords, stepWords } from "@/words";
@@ -17,8 +18,13 @@ export function answerChange(value: unknown): CaseAnswering {
   if (from.type === "malformed") return from;
   const to = wiringIn(plan, parsed.data.to, "$.to");
   if (to.type === "malformed") return to;
-  const steps = changeover(from.wiring.lanes, to.wiring.lanes).map((step) => stepWords(plan, step));
-  const slips = judgeSlips(plan, from.wiring.lanes, to.wiring.lanes).map((judged) => ({
+  const steps = changeover(
+    from.wiring.lanes,
+    to.wiring.lanes,
+    usualPose(plan, from.wiring),
+    usualPose(plan, to.wiring),
+  ).map((step) => stepWords(plan, step));
+  const slips = judgeSlips(plan, from.wiring, to.wiring).map((judged) => ({
     dangerous: judged.dangerous,
     says: slipWords(plan, judged, "metric"),
     port: portWords(plan, judged.slip.lane),

@@ -27,6 +27,12 @@ export function planOf(
       return { type: "malformed", path: `$.plan.${fault.path}`, problem: fault.problem };
     case "newer":
       return { type: "malformed", path: "$.plan.version", problem: `${fault.version} is newer than ${fault.known}` };
+    case "newerSection":
+      return {
+        type: "malformed",
+        path: `$.plan.sections.${fault.section}`,
+        problem: `${fault.version} is newer than ${fault.known}`,
+      };
     case "foreign":
       return { type: "malformed", path: "$.plan", problem: `this is ${fault.found}, not a plan` };
     case "notJson":

@@ -1,30 +1,35 @@
-import { type DeviceSheet, emptyPlan, type PanelSheet, type Plan, planSchema } from "@/core/plan";
-import { type Lane, matrixRows, type Row } from "@/core/wiring";
+import { type DeviceSheet, emptyPlan, newPieces, type PanelSheet, type Plan, planSchema } from "@/core/plan";
+import { type Lane, matrixRows, nameRows, type Row } from "@/core/wiring";
 import { demoInputs } from "./inputs";
 import { demoPanels } from "./panels";
 
 type Sketch = {
   readonly name: string;
-  readonly site: Plan["site"];
+  readonly site: Partial<Plan["site"]>;
   readonly panels: readonly { readonly id: string; readonly count: number; readonly sheet: PanelSheet }[];
   readonly inputs: readonly { readonly id: string; readonly sheet: DeviceSheet }[];
   readonly wirings: readonly {
     readonly id: string;
     readonly name: string;
     readonly note: string;
+    readonly poseIds?: readonly string[];
     readonly lanes: readonly Lane[];
   }[];
+  readonly poses?: Plan["poses"];
   readonly notes: Partial<Plan["notes"]>;
 };
 
 const lane = (inputId: string, portId: string, rows: readonly Row[]): Lane => ({ inputId, portId, rows });
 
-/** The same rows with every panel stowed: folded away, or under another. */
-const stowed = (rows: readonly Row[]): Row[] =>
-  rows.map((row) => ({
-    ...row,
-    items: row.items.map((item) => (item.type === "panel" ? { ...item, stance: "stowed" } : item)),
-  }));
+/** One of the folding pair, closed in the book bay. */
+const closed = (piece: number): Plan["poses"][number]["stands"][number] => ({
+  panelId: "bookbay",
+  piece,
+  stance: "stowed",
+  light: [1],
+  tiltDeg: 0,
+  azimuthDeg: null,
+});
 
 /** The made-up scenario: the Lantern and three smaller plans, each with a different verdict. */
 const sketches: readonly Sketch[] = [
@@ -41,26 +46,23 @@ const sketches: readonly Sketch[] = [
     ],
     wirings: [
       {
-        id: "parked",
-        name: "Parked",
-        note: "Folding pair set up on the towpath side.",
+        id: "everyday",
+        name: "Every day",
+        note: "Roof to the high port, folding pair to the low one. Under way the pair is closed in the book bay.",
+        poseIds: ["parked", "underway"],
         lanes: [lane("station", "high", matrixRows("roof", 4, 1)), lane("station", "low", matrixRows("bookbay", 2, 1))],
-      },
-      {
-        id: "underway",
-        name: "Under way",
-        note: "Folding pair closed in the book bay.",
-        lanes: [
-          lane("station", "high", matrixRows("roof", 4, 1)),
-          lane("station", "low", stowed(matrixRows("bookbay", 2, 1))),
-        ],
       },
       {
         id: "pressday",
         name: "Press day",
         note: "Roof to the press battery, station on the folding pair alone.",
+        poseIds: ["parked"],
         lanes: [lane("press", "pv", matrixRows("roof", 2, 2)), lane("station", "low", matrixRows("bookbay", 2, 1))],
       },
+    ],
+    poses: [
+      { id: "parked", name: "Parked", stands: [] },
+      { id: "underway", name: "Under way", stands: [1, 2].map(closed) },
     ],
     notes: {
       need: "Press motor 300 W for two hours, lights, laptop, the kettle only on sunny days. About 1.4 kWh a day from April to September.",
@@ -106,18 +108,28 @@ const sketches: readonly Sketch[] = [
 export function demoPlans(): Plan[] {
   return sketches.map((sketch) => {
     const plan = emptyPlan(sketch.name);
+    const poses = sketch.poses ?? plan.poses;
     return planSchema.parse({
       ...plan,
-      site: sketch.site,
+      site: {
+        ...plan.site,
+        ...sketch.site,
+        recordLowSource: sketch.site.recordLowC === undefined ? null : "typed",
+        recordHighSource: sketch.site.recordHighC === undefined ? null : "typed",
+      },
       panels: sketch.panels.map(({ id, count, sheet }) => ({
         id,
         libraryId: null,
         label: sheet,
-        count,
+        ...newPieces(count),
         measured: null,
       })),
       inputs: sketch.inputs.map(({ id, sheet }) => ({ id, libraryId: null, device: sheet })),
-      wirings: sketch.wirings,
+      poses,
+      wirings: sketch.wirings.map(({ lanes, ...wiring }) => {
+        const named = nameRows(lanes, 0);
+        return { poseIds: poses.slice(0, 1).map(({ id }) => id), ...wiring, ...named, runs: [] };
+      }),
       notes: { ...plan.notes, ...sketch.notes },
     });
   });

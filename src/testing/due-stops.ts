@@ -44,7 +44,7 @@ export function dueStops(plan: Plan): DueStop[] {
   const hotC = (plan.site.recordHighC ?? assumed.recordHighC) + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
   const ofLanes = lanes.flatMap((lane) => {
     const port = portOf(plan, lane);
-    return port === null ? [] : laneStops(lane, port, kinds, { lowC, noonC, hotC });
+    return port === null ? [] : laneStops(lane, port, kinds, { lowC, noonC, hotC }, statesOf(plan, tilesIn(lane.rows)));
   });
   return [...ofLanes, ...sharedStops(plan, lanes, kinds)];
 }
@@ -54,6 +54,7 @@ function laneStops(
   port: PortSheet,
   kinds: ReadonlyMap<string, Kind>,
   temps: { lowC: number; noonC: number; hotC: number },
+  states: readonly ((tile: Tile) => Stood)[],
 ): DueStop[] {
   const place = `${lane.inputId ?? ""}/${lane.portId ?? ""}`;
   const kind = (tile: Tile) => kinds.get(tile.panelId) as Kind;
@@ -78,8 +79,8 @@ function laneStops(
   stops.push(...ampStops(lane, port, kinds, temps, place));
   if (port.maxW !== null && port.maxWNature === "neverExceed")
     stops.push({ rule: "watts", place, ...wattsDue(lane.rows, kind, port.maxW) });
-  const tilted = tiles.some(({ tiltDeg }) => tiltDeg !== 0);
-  add("reverse", ...reverseAmps(lane.rows, kinds, temps), tilted ? nearnessTilted : nearnessReverse);
+  const tilted = states.some((stand) => tiles.some((tile) => stand(tile).tiltDeg !== 0));
+  add("reverse", ...reverseAmps(lane.rows, kinds, temps, states), tilted ? nearnessTilted : nearnessReverse);
   stops.push({ rule: "fuse", place, ...fuseDue(lane.rows, kind) });
   if (tiles.length === 0) throw new Error("a lane without panels is not judged");
   return stops;
@@ -110,7 +111,7 @@ function codeFactor(lowC: number): number {
 
 function tilesIn(rows: readonly Row[]): Tile[] {
   return rows.flatMap((row) =>
-    row.items.flatMap((item) => (item.type === "group" ? tilesIn(item.rows) : item.stance === "off" ? [] : [item])),
+    row.items.flatMap((item) => (item.type === "group" ? tilesIn(item.rows) : item.joinedPast ? [] : [item])),
   );
 }
 
@@ -120,7 +121,7 @@ function most(rows: readonly Row[], of: (tile: Tile) => number): number {
     0,
     ...rows.map((row) =>
       row.items.reduce(
-        (sum, item) => sum + (item.type === "group" ? most(item.rows, of) : item.stance === "off" ? 0 : of(item)),
+        (sum, item) => sum + (item.type === "group" ? most(item.rows, of) : item.joinedPast ? 0 : of(item)),
         0,
       ),
     ),
@@ -139,7 +140,7 @@ function shortA(rows: readonly Row[], kind: (tile: Tile) => Kind): number {
       Math.max(
         0,
         ...row.items.map((item) =>
-          item.type === "group" ? shortA(item.rows, kind) : item.stance === "off" ? 0 : kind(item).label.iscA,
+          item.type === "group" ? shortA(item.rows, kind) : item.joinedPast ? 0 : kind(item).label.iscA,
         ),
       ),
     0,
@@ -194,7 +195,7 @@ function ampStops(
 function leastOf(row: Row, kinds: ReadonlyMap<string, Kind>, cellC: number): number {
   return row.items.reduce((sum, item) => {
     if (item.type === "panel")
-      return sum + (item.stance === "off" ? 0 : voltsAt((kinds.get(item.panelId) as Kind).model, [1000], cellC, 0));
+      return sum + (item.joinedPast ? 0 : voltsAt((kinds.get(item.panelId) as Kind).model, [1000], cellC, 0));
     const inner = item.rows.filter((each) => tilesIn([each]).length > 0).map((each) => leastOf(each, kinds, cellC));
     return sum + (inner.length === 0 ? 0 : Math.min(...inner));
   }, 0);
@@ -219,7 +220,7 @@ function wattsDue(rows: readonly Row[], kind: (tile: Tile) => Kind, limit: numbe
 function alike(rows: readonly Row[]): boolean {
   const shapes = rows.map((row) =>
     row.items
-      .map((item) => (item.type === "group" || row.blockingDiode ? null : item.stance === "off" ? "" : item.panelId))
+      .map((item) => (item.type === "group" || row.blockingDiode ? null : item.joinedPast ? "" : item.panelId))
       .filter((part) => part !== ""),
   );
   return shapes.every(
@@ -272,27 +273,53 @@ function sharedStops(plan: Plan, lanes: readonly Lane[], kinds: ReadonlyMap<stri
   );
 }
 
+type Stood = Pick<Plan["poses"][number]["stands"][number], "stance" | "light" | "tiltDeg">;
+const lit: Stood = { stance: "out", light: [1], tiltDeg: 0 };
+/** Panels on the way from one pose to another, of which every mixture is tried. */
+const mostOnTheWay = 5;
+
+/** How the panels can stand: as each pose has them, and every mixture of two poses. */
+function statesOf(plan: Plan, tiles: readonly Tile[]): ((tile: Tile) => Stood)[] {
+  const poses = (plan.wirings[0]?.poseIds ?? []).map((id) => {
+    const stands = plan.poses.find((pose) => pose.id === id)?.stands ?? [];
+    return (tile: Tile): Stood =>
+      stands.find(({ panelId, piece }) => panelId === tile.panelId && piece === tile.piece) ?? lit;
+  });
+  return poses.flatMap((from, a) => [
+    from,
+    ...poses.slice(a + 1).flatMap((to) => {
+      const moving = tiles.filter((tile) => JSON.stringify(from(tile)) !== JSON.stringify(to(tile)));
+      const few = moving.slice(0, mostOnTheWay);
+      return Array.from({ length: 2 ** few.length }, (_, mask) => (tile: Tile) => {
+        const k = few.indexOf(tile);
+        return k >= 0 && (mask >> k) % 2 === 1 ? to(tile) : from(tile);
+      });
+    }),
+  ]);
+}
+
 /** Amps pushed backwards through the panel that bears them least, and what it bears, in the worst of cold and noon, as they stand and all lit. */
 function reverseAmps(
   rows: readonly Row[],
   kinds: ReadonlyMap<string, Kind>,
   temps: { lowC: number; noonC: number },
+  states: readonly ((tile: Tile) => Stood)[],
 ): [number, number] {
   let worst: [number, number] = [0, 1];
   if (!sideBySide(rows)) return worst;
-  for (const asStands of [false, true])
+  for (const standOf of [() => lit, ...states])
     for (const cellC of [temps.lowC, temps.noonC]) {
       const light = (tile: Tile) =>
-        !asStands ? [1000] : tile.stance === "stowed" ? [0] : tile.light.map((share) => 1000 * share);
+        standOf(tile).stance === "stowed" ? [0] : standOf(tile).light.map((share) => 1000 * share);
       const panelCurves = new Map<string, Curve>();
       // lit cells are warm, dark ones have the air's temperature; at coldest dawn all are still cold
       const tempOf = (tile: Tile) => {
-        const lit = light(tile);
+        const onIt = light(tile);
         const { bypassDiodes } = (kinds.get(tile.panelId) as Kind).model;
         // of a list longer than the panel has parts only what falls on them counts
         const parts = Array.from(
           { length: Math.max(1, bypassDiodes) },
-          (_, k) => lit[Math.floor((k * lit.length) / Math.max(1, bypassDiodes))] ?? 0,
+          (_, k) => onIt[Math.floor((k * onIt.length) / Math.max(1, bypassDiodes))] ?? 0,
         );
         const share = parts.reduce((sum, each) => sum + each, 0) / parts.length / 1000;
         return cellC === temps.lowC ? cellC : noonAirC + share * (cellC - noonAirC);
@@ -310,7 +337,7 @@ function reverseAmps(
             ? tilesIn(item.rows).length === 0
               ? []
               : [joined(item.rows)]
-            : item.stance === "off"
+            : item.joinedPast
               ? []
               : [curveOf(item)],
         );
@@ -332,7 +359,7 @@ function reverseAmps(
           for (const item of row.items) {
             if (item.type === "group") {
               if (tilesIn(item.rows).length > 0) visit(item.rows, through);
-            } else if (item.stance !== "off") {
+            } else if (!item.joinedPast) {
               const { fuseA } = kinds.get(item.panelId) as Kind;
               if (-through / fuseA > worst[0] / worst[1]) worst = [-through, fuseA];
             }

@@ -10,6 +10,7 @@ export {
   portsPlan,
   row,
   type Setting,
+  stood,
   tier,
   verdictOn,
 } from "./plans";

@@ -8,7 +8,7 @@ import {
   type PortSheet,
 } from "@/core/plan";
 import { assess, type Assessment, type Finding, type RuleId } from "@/core/rules";
-import { countsOf, newTile, type Row, rowOf, type Tile } from "@/core/wiring";
+import { countsOf, newTile, type Row, rowOf, type Tile, type TileKey } from "@/core/wiring";
 import { demoInputs, demoPanels, demoPlans } from "@/demo";
 
 /** Plans to try things on, and what is said of them. */
@@ -92,6 +92,19 @@ export const tier = (
 /** A row of panels by kind and number, each changed as given. */
 export const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<Tile>][]): Row =>
   rowOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
+
+/** A plan with some of its panels standing as given, in its first pose. */
+export const stood = (plan: Plan, ...stands: readonly [key: TileKey, patch: StandPatch][]): Plan =>
+  changed(
+    plan,
+    ...stands.map(([key, patch]): Change => ({
+      type: "setStands",
+      poseId: plan.poses[0]?.id ?? "",
+      keys: [key],
+      patch,
+    })),
+  );
+type StandPatch = Extract<Change, { type: "setStands" }>["patch"];
 
 export function verdictOn(plan: Plan): Extract<Assessment, { type: "assessed" }> {
   const assessment = assess(plan, "wiring-1");

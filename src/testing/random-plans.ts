@@ -3,11 +3,22 @@ import {
   blankLabel,
   type DeviceSheet,
   emptyPlan,
+  newPieces,
   type PanelSheet,
   type Plan,
   type PortSheet,
 } from "@/core/plan";
-import { type Item, type Lane, newTile, type Row, type Tile } from "@/core/wiring";
+import {
+  isChanged,
+  type Item,
+  type Lane,
+  nameRows,
+  newTile,
+  type Row,
+  rowOf,
+  type Stance,
+  type Tile,
+} from "@/core/wiring";
 import { dice, type Dice } from "./random";
 
 /**
@@ -19,11 +30,18 @@ export function randomPlan(seed: number): Plan {
   const draw = dice(seed);
   const kinds = draw.list(draw.whole(1, 3), (k) => ({ id: `k${k}`, label: randomLabel(draw, `Kind ${k}`) }));
   const counts = new Map<string, number>();
+  const stands: Plan["poses"][number]["stands"] = [];
+  const others: Plan["poses"][number]["stands"] = [];
   const panel = (): Tile => {
     const { id } = kinds[draw.whole(0, kinds.length - 1)] ?? { id: "k0" };
     const piece = (counts.get(id) ?? 0) + 1;
     counts.set(id, piece);
-    return randomTile(draw, newTile(id, piece));
+    const tile = { ...newTile(id, piece), joinedPast: draw.chance(0.1) };
+    const stand = randomStand(draw);
+    if (isChanged(stand)) stands.push({ panelId: id, piece, ...stand });
+    const other = draw.chance(0.2) ? randomStand(draw) : stand;
+    if (isChanged(other)) others.push({ panelId: id, piece, ...other });
+    return tile;
   };
   const inputs = draw.list(draw.whole(1, 2), (k) => ({
     id: `i${k}`,
@@ -34,9 +52,22 @@ export function randomPlan(seed: number): Plan {
   );
   const vocOf = new Map(kinds.map(({ id, label }) => [id, label]));
   const wired = lanes.filter((lane) => lane.portId === "p0" || draw.chance(0.7));
+  const named = nameRows(wired, 0);
+  const several = draw.chance(0.4);
+  const empty = emptyPlan(`Plan ${seed}`);
+  const [wiring] = empty.wirings;
+  const [pose] = empty.poses;
+  if (wiring === undefined || pose === undefined) throw new Error("a plan has a wiring and a pose");
   return {
-    ...emptyPlan(`Plan ${seed}`),
+    ...empty,
+    poses: several
+      ? [
+          { ...pose, stands },
+          { id: "pose-2", name: "Other", stands: others },
+        ]
+      : [{ ...pose, stands }],
     site: {
+      ...empty.site,
       recordLowC: draw.chance(0.9) ? draw.whole(-42, 12) : null,
       recordHighC: draw.chance(0.9) ? draw.whole(20, 45) : null,
       latitudeDeg: draw.chance(0.8) ? draw.whole(-60, 60) : null,
@@ -44,7 +75,7 @@ export function randomPlan(seed: number): Plan {
     },
     panels: kinds
       .filter(({ id }) => counts.has(id))
-      .map(({ id, label }) => ({ id, libraryId: null, label, count: counts.get(id) ?? 1, measured: null })),
+      .map(({ id, label }) => ({ id, libraryId: null, label, ...newPieces(counts.get(id) ?? 1), measured: null })),
     inputs: inputs.map(({ id, portIds }) => ({
       id,
       libraryId: null,
@@ -52,7 +83,14 @@ export function randomPlan(seed: number): Plan {
         sizeOf(lanes.find((lane) => lane.inputId === id && lane.portId === portId)?.rows ?? [], vocOf),
       ),
     })),
-    wirings: [{ id: "wiring-1", name: "Drawn", note: "", lanes: wired }],
+    wirings: [
+      {
+        ...wiring,
+        poseIds: several ? ["pose-1", "pose-2"] : ["pose-1"],
+        lanes: [...named.lanes],
+        rowsGiven: named.rowsGiven,
+      },
+    ],
   };
 }
 
@@ -80,10 +118,10 @@ function randomLabel(draw: Dice, name: string): PanelSheet {
   };
 }
 
-function randomTile(draw: Dice, tile: Tile): Tile {
-  const stance = draw.chance(0.1) ? "off" : draw.chance(0.1) ? "stowed" : "out";
+function randomStand(draw: Dice) {
+  const stance: Stance = draw.chance(0.1) ? "stowed" : "out";
   const light = draw.chance(0.12) ? [round(draw.number(0, 1), 2), 1] : [1];
-  return { ...tile, stance, light, tiltDeg: draw.chance(0.1) ? draw.whole(-45, 45) : 0 };
+  return { stance, light, tiltDeg: draw.chance(0.1) ? draw.whole(-45, 45) : 0, azimuthDeg: null };
 }
 
 function randomRows(draw: Dice, panel: () => Tile): Row[] {
@@ -95,7 +133,7 @@ function randomRow(draw: Dice, panel: () => Tile, deeper: number): Row {
     if (deeper === 0 || !draw.chance(0.15)) return panel();
     return { type: "group", rows: draw.list(draw.whole(2, 3), () => randomRow(draw, panel, deeper - 1)) };
   });
-  return { items, blockingDiode: draw.chance(0.12) };
+  return { ...rowOf(items), blockingDiode: draw.chance(0.12) };
 }
 
 type Size = { readonly vocV: number; readonly iscA: number; readonly pmaxW: number };

@@ -15,6 +15,11 @@ export const cellTypeWords: Readonly<Record<PanelSheet["cellType"], string>> = {
   poly: "Polycrystalline",
   cigs: "CIGS thin film",
 };
+export const cellCutWords: Readonly<Record<PanelSheet["cellCut"], string>> = {
+  unknown: "not said",
+  whole: "whole cells",
+  half: "half-cut cells",
+};
 
 const two = (value: number) => trueMinus(value.toFixed(2));
 

@@ -1,4 +1,4 @@
-import { type Assessment, type Where } from "@/core/rules";
+import { type Assessment, type InPose, type Placed, type Where } from "@/core/rules";
 
 type Assessed = Extract<Assessment, { type: "assessed" }>;
 
@@ -11,8 +11,19 @@ export function placeName({ lanes }: Pick<Assessed, "lanes">, where: Where): str
   return devices.size > 1 ? `${lane.deviceName}: ${lane.port.name}` : lane.port.name;
 }
 
-/** "Port 2: ", where a sentence must say which of several ports it means. */
-export function portPrefix(assessed: Pick<Assessed, "lanes">, where: Where): string {
+/** "Port 2, in pose “Under way”: ", where a sentence must say which of several ports or poses it means. */
+export function placePrefix(
+  assessed: Pick<Assessed, "lanes">,
+  { where, pose }: Pick<Placed, "where" | "pose">,
+): string {
   const name = assessed.lanes.length > 1 ? placeName(assessed, where) : null;
-  return name === null ? "" : `${name}: `;
+  const words = [name, pose === null ? null : poseWords(pose)].filter((part) => part !== null).join(", ");
+  return words === "" ? "" : `${words.charAt(0).toUpperCase()}${words.slice(1)}: `;
+}
+
+/** In which pose something holds, or on the way between which two. */
+export function poseWords(pose: InPose): string {
+  return pose.type === "in"
+    ? `in pose “${pose.name}”`
+    : `on the way between the poses “${pose.names[0]}” and “${pose.names[1]}”`;
 }

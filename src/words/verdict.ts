@@ -2,7 +2,7 @@ import { type Assessment, type Level } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { headline, headlined } from "./headline";
 import { missingSentence, verdictWords } from "./names";
-import { portPrefix } from "./places";
+import { placePrefix } from "./places";
 
 /** A verdict in a word and a sentence; null while it is being worked out. */
 export function verdictOf(
@@ -15,6 +15,6 @@ export function verdictOf(
   const { worst: level, findings } = assessment;
   const worst = findings.find((finding) => finding.level === level);
   if (worst === undefined) return { level, word: verdictWords[level], sentence: missing };
-  const place = portPrefix(assessment, headlined(findings, worst).where);
+  const place = placePrefix(assessment, headlined(findings, worst));
   return { level, word: verdictWords[level], sentence: `${place}${headline(findings, worst, system)}` };
 }

@@ -2,6 +2,7 @@ import { type Plan } from "../plan";
 import {
   asMatrix,
   freePieces,
+  isChanged,
   type Item,
   keyOf,
   type Lane,
@@ -9,12 +10,15 @@ import {
   newTile,
   type Row,
   rowOf,
+  shelfPieces,
+  standOf,
   type Tile,
   type TileKey,
   tilesOf,
   tilesOfRows,
+  usedIn,
 } from "../wiring";
-import { extraPanels, isChanged, kindOf, type LaneContext, type MendKind, termsOf } from "../rules";
+import { extraPanels, kindOf, type LaneContext, type MendKind, termsOf } from "../rules";
 
 /** A wiring that might mend something: all lanes as they would be, and in what way they differ. */
 export type Candidate = { readonly kind: MendKind; readonly lanes: readonly Lane[] };
@@ -36,17 +40,16 @@ const mostShapes = 40;
  */
 export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneContext): Candidate[] {
   const { lane, tiles } = context;
+  const isStowed = (tile: Tile) => standOf(context.pose, tile).stance === "stowed";
   const replaced = (rows: readonly Row[]): Lane[] => lanes.map((other) => (other === lane ? { ...lane, rows } : other));
   const matrix = asMatrix(lane.rows);
   const alike = new Set(tiles.map((tile) => tile.panelId)).size === 1;
   const found: Candidate[] = [
-    ...(tiles.some(({ stance }) => stance === "stowed")
+    ...(tiles.some(isStowed)
       ? [
           {
             kind: { type: "joinPast" } as const,
-            lanes: replaced(
-              mapTiles(lane.rows, (tile) => (tile.stance === "stowed" ? { ...tile, stance: "off" } : tile)),
-            ),
+            lanes: replaced(mapTiles(lane.rows, (tile) => (isStowed(tile) ? { ...tile, joinedPast: true } : tile))),
           },
         ]
       : []),
@@ -83,8 +86,8 @@ function matrices(
   const count = tiles.length;
   const panelId = tiles[0]?.panelId ?? "";
   const elsewhere = new Set(tilesOf(lanes).map(keyOf));
-  const owned = plan.panels.find(({ id }) => id === panelId)?.count ?? 0;
-  const free = owned - tilesOf(lanes).filter((tile) => tile.panelId === panelId).length;
+  const kind = plan.panels.find(({ id }) => id === panelId) ?? { id: panelId, pieces: [], given: 0 };
+  const free = shelfPieces(kind, elsewhere).length;
   const most = count + Math.max(extraPanels, Math.min(free, mostFromShelf));
   const found: { series: number; strings: number }[] = [];
   for (let series = 1; series <= most; series++) {
@@ -96,7 +99,7 @@ function matrices(
   const nearest = found.sort((a, b) => Math.abs(a.series * a.strings - count) - Math.abs(b.series * b.strings - count));
   return nearest.map(({ series, strings }) => {
     const wanted = series * strings;
-    const more = freePieces(panelId, Math.max(0, wanted - count), elsewhere).map((piece) => newTile(panelId, piece));
+    const more = freePieces(kind, wanted - count, elsewhere).map((piece) => newTile(panelId, piece));
     const used = [...tiles, ...more].slice(0, wanted);
     return { kind: { type: "matrix", series, strings }, rows: rowsOf(used, series) };
   });
@@ -111,8 +114,8 @@ function rowsOf(tiles: readonly Tile[], series: number): Row[] {
 /** All panels of a mixed lane in other rows: balanced in volts for each number of rows, or each row of one kind near a common voltage. */
 function arrangements(context: LaneContext): Row[][] {
   const { tiles } = context;
-  const vmpV = (tile: Tile) => kindOf(context, tile.panelId).fit.label.vmpV;
-  const impA = (tile: Tile) => kindOf(context, tile.panelId).fit.label.impA;
+  const vmpV = (tile: Tile) => kindOf(context, tile).fit.label.vmpV;
+  const impA = (tile: Tile) => kindOf(context, tile).fit.label.impA;
   const found: Row[][] = [];
   for (let rows = 1; rows <= Math.min(mostRows, tiles.length); rows++) found.push(balanced(tiles, rows, vmpV));
   // volts to aim at: what one to all of each kind give in a row
@@ -148,12 +151,17 @@ function fullRows(tiles: readonly Tile[], series: number): Row[] {
   return rowsOf(tiles.slice(0, Math.floor(tiles.length / series) * series), series);
 }
 
+/** What a kind goes by. */
+function nameOf({ kinds }: Pick<LaneContext, "kinds">, panelId: string): string {
+  return kinds.get(panelId)?.name ?? panelId;
+}
+
 /** One panel of each kind, each whole kind, and each row left on the shelf. */
 function lessSome({ lane, tiles, ...context }: LaneContext): { name: string; rows: readonly Row[] }[] {
   const kinds = [...new Set(tiles.map((tile) => tile.panelId))];
   const without = (gone: (tile: Tile) => boolean): readonly Row[] =>
     mapTiles(lane.rows, (tile) => (gone(tile) ? null : tile));
-  const name = (panelId: string) => kindOf(context, panelId).name;
+  const name = (panelId: string) => nameOf(context, panelId);
   const lastOf = (panelId: string): TileKey => keyOf(tiles.findLast((tile) => tile.panelId === panelId) as Tile);
   return [
     ...kinds.map((panelId) => ({ name: name(panelId), rows: without((tile) => keyOf(tile) === lastOf(panelId)) })),
@@ -171,10 +179,10 @@ function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context
   const wired = new Set(tilesOf(lanes).map(keyOf));
   const shelf = plan.panels
     .filter(({ id }) => context.kinds.has(id))
-    .map(({ id, count }) => ({
-      panelId: id,
-      pieces: freePieces(id, Math.min(count, mostFromShelf), wired).filter((piece) => piece <= count),
-      name: kindOf(context, id).name,
+    .map((panel) => ({
+      panelId: panel.id,
+      pieces: shelfPieces(panel, wired).slice(0, mostFromShelf),
+      name: nameOf(context, panel.id),
     }));
   return shelf.flatMap(({ panelId, pieces, name }): Shaped[] => {
     // of a kind that is wired here already, rows of all there are have been tried
@@ -194,16 +202,16 @@ function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context
       if (out === panelId || here.length === 1 || count > pieces.length) return [];
       const spare = [...pieces];
       const rows = mapTiles(lane.rows, (tile) =>
-        tile.panelId === out && tile.stance !== "off" ? { ...tile, panelId, piece: spare.shift() ?? 0 } : tile,
+        tile.panelId === out && !tile.joinedPast ? { ...tile, panelId, piece: spare.shift() ?? 0 } : tile,
       );
-      return [{ kind: { type: "exchange", count, outName: kindOf(context, out).name, inName: name }, rows }];
+      return [{ kind: { type: "exchange", count, outName: nameOf(context, out), inName: name }, rows }];
     });
     return [...instead, ...exchanged];
   });
 }
 
 /** Odd rows, kinds and panels on a port nothing feeds yet, in one row or side by side. */
-function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles }: LaneContext): Candidate[] {
+function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles, pose }: LaneContext): Candidate[] {
   const isFree = (inputId: string, portId: string) =>
     !lanes.some((other) => other.inputId === inputId && other.portId === portId);
   const free = plan.inputs.flatMap(({ id, device }) =>
@@ -215,8 +223,8 @@ function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles }: LaneContext)
     ...[...new Set(tiles.map((tile) => tile.panelId))].map((panelId) =>
       tiles.filter((tile) => tile.panelId === panelId),
     ),
-    ...lane.rows.map((row) => tilesOfRows([row]).filter(({ stance }) => stance !== "off")),
-    tiles.filter(isChanged),
+    ...lane.rows.map((row) => usedIn([row])),
+    tiles.filter((tile) => isChanged(standOf(pose, tile))),
     [...tiles],
   ].filter((some) => some.length > 0);
   return free.flatMap(({ inputId, device, port, name }) =>

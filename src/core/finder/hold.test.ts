@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { demoInputs } from "@/demo";
-import { effort, mixedPlan, planWith, row, tier, verdictOn } from "@/testing";
+import { effort, mixedPlan, planWith, row, tier, verdictOn, stood } from "@/testing";
 import { applyChange, type Plan, type PortSheet } from "../plan";
 import { passes } from "../rules";
-import { matrixRows, newTile, rowOf } from "../wiring";
+import { matrixRows, newTile, rowOf, keyOf } from "../wiring";
 import { allMends } from ".";
 
 describe("mends", () => {
@@ -39,19 +39,18 @@ describe("mends", () => {
     )
     .map(({ rows, device }) => {
       const next = { a: 0, b: 0, c: 0 };
+      const away: [string, { stance: "stowed" }][] = [];
       const made = rows.map((tiles) =>
         rowOf(
-          tiles.map(({ kind, stowed }) => ({
-            ...newTile(kind, (next[kind] += 1)),
-            stance: stowed === 0 ? ("stowed" as const) : ("out" as const),
-          })),
+          tiles.map(({ kind, stowed }) => {
+            const tile = newTile(kind, (next[kind] += 1));
+            if (stowed === 0) away.push([keyOf(tile), { stance: "stowed" }]);
+            return tile;
+          }),
         ),
       );
-      return mixedPlan(
-        made,
-        demoInputs[device],
-        demoInputs[device].ports[device === "twoPortStation" ? 1 : 0]?.id ?? "",
-      );
+      const portId = demoInputs[device].ports[device === "twoPortStation" ? 1 : 0]?.id ?? "";
+      return stood(mixedPlan(made, demoInputs[device], portId), ...away);
     });
   const seen = new Set<string>();
 

@@ -37,7 +37,7 @@ function failingPlan(seed: number): Plan | null {
 
 /** The most watts at noon that any series × strings of the plan's panels takes without a Stop, by trying every one. */
 function bestSafeW(plan: Plan): number {
-  const count = plan.panels[0]?.count ?? 0;
+  const count = plan.panels[0]?.given ?? 0;
   const [lane] = plan.wirings[0]?.lanes ?? [];
   let best = 0;
   for (let series = 1; series <= count; series++)

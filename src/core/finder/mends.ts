@@ -18,7 +18,7 @@ import {
   takenW,
   worstLevel,
 } from "../rules";
-import { countsOf, keyOf, mostPieces, tilesOf } from "../wiring";
+import { countsOf, keyOf, mostPieces, standOf, tilesOf } from "../wiring";
 import { type Candidate, candidatesFor } from "./candidates";
 
 /** Wirings whose noon watts differ by less than this share count as equal. */
@@ -124,7 +124,7 @@ function neededFor(finding: Placed, now: readonly Placed[], tried: readonly Trie
 
 /** Watts of all panels of a lane, each at its own best at noon. */
 function freeWatts(lane: LaneContext): number {
-  return lane.tiles.reduce((sum, { panelId }) => sum + panelNoonW(lane, kindOf(lane, panelId)), 0);
+  return lane.tiles.reduce((sum, tile) => sum + panelNoonW(lane, kindOf(lane, tile), standOf(lane.fixed, tile)), 0);
 }
 
 function speaksOf({ where }: Placed, { lane }: LaneContext, { plan }: OpenWiring): boolean {
@@ -152,21 +152,24 @@ function isWorse(after: Placed, now: readonly Placed[]): boolean {
   return (after.marginPct ?? 0) < (before.marginPct ?? 0) - 0.1;
 }
 
-/** Judges a candidate; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
+/** Judges a candidate in every pose; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
 function* tryOut(open: OpenWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
-  const contexts: LaneContext[] = [];
+  const posed: LaneContext[][] = open.poses.map(() => []);
   for (const lane of candidate.lanes) {
     // a lane whose label is not whole cannot be judged, now or after
     if (lane.rows.length === 0 || tilesOf([lane]).some(({ panelId }) => !open.ground.kinds.has(panelId))) continue;
-    const known = open.lanes.find((each) => each.lane === lane);
-    const context = known ?? laneOf(open.plan, open.ground, lane);
-    if (context !== null) contexts.push(context);
-    if (known === undefined) yield "part";
+    for (const [k, { pose }] of open.poses.entries()) {
+      const known = open.posed[k]?.find((each) => each.lane === lane);
+      const context = known ?? laneOf(open.plan, open.ground, lane, pose);
+      if (context !== null) posed[k]?.push(context);
+      if (known === undefined) yield "part";
+    }
   }
+  const contexts = posed[open.posed.indexOf(open.lanes)] ?? [];
   if (contexts.length === 0) return null;
-  const after: OpenWiring = { ...open, lanes: contexts };
+  const after: OpenWiring = { ...open, lanes: contexts, posed };
   const counts = countsOf(candidate.lanes);
-  const bought = open.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.count), 0);
+  const bought = open.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.given), 0);
   if (piecesIn(open.plan) + bought > mostPieces) return null;
   const modules = (of: readonly LaneContext[]) =>
     new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;

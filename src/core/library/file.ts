@@ -4,7 +4,7 @@ import {
   type DeviceSheet,
   deviceSchema,
   faultOf,
-  labelFromVersion2,
+  labelFromAnyVersion,
   labelSchema,
   type PanelSheet,
 } from "../plan";
@@ -62,7 +62,7 @@ export function readLibraryText(text: string): LibraryReading {
   return {
     type: "library",
     sheets: {
-      panels: heldBy(labelSchema, panels.map(labelFromVersion2), "panels", refused),
+      panels: heldBy(labelSchema, panels.map(labelFromAnyVersion), "panels", refused),
       inputs: heldBy(deviceSchema, inputs.map(deviceFromAnyVersion), "inputs", refused),
     },
     refused,

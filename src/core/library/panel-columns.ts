@@ -62,6 +62,11 @@ export const panelColumns: readonly Column<PanelSheet>[] = [
   quantity("maxSeriesFuseA", "Max series fuse", ["maximum series fuse rating", "series fuse", "fuse rating"]),
   quantity("cellsInSeries", "Cells in series", ["number of cells", "cell count"]),
   quantity("bypassDiodes", "Bypass diodes", ["diodes"]),
+  quantity("cellsAlong", "Cells along", ["cells along the length"]),
+  quantity("cellsAcross", "Cells across", ["cells across the width"]),
+  choice("cellCut", "Cell cut", { unknown: [], whole: ["full cell", "full"], half: ["half cut", "half cell"] }, [
+    "cut",
+  ]),
   quantity("lengthMm", "Length", ["height"]),
   quantity("widthMm", "Width", []),
   sizes(["lengthMm", "widthMm"], "Size", ["dimensions", "size l w", "length width"]),

@@ -5,4 +5,5 @@ export type PlanFault =
   | { readonly type: "tooLarge"; readonly bytes: number; readonly mostBytes: number }
   | { readonly type: "foreign"; readonly found: string }
   | { readonly type: "newer"; readonly version: number; readonly known: number }
+  | { readonly type: "newerSection"; readonly section: string; readonly version: number; readonly known: number }
   | { readonly type: "invalid"; readonly path: string; readonly problem: string; readonly more: number };

@@ -1,15 +1,5 @@
-import {
-  freePieces,
-  keyOf,
-  type Lane,
-  type LaneRef,
-  matrixRows,
-  newTile,
-  sameLane,
-  type Tile,
-  tilesOf,
-} from "../wiring";
-import { type Plan, type Wiring } from "./document";
+import { freePieces, keyOf, type Lane, type LaneRef, newTile, rowOf, sameLane, type Tile, tilesOf } from "../wiring";
+import { type Plan } from "./document";
 
 /** Equal rows asked for: of one kind, so many in series, so many rows. */
 export type Filling = LaneRef & { readonly panelId: string; readonly series: number; readonly strings: number };
@@ -21,29 +11,30 @@ export type Filled = {
   readonly shelved: readonly Tile[];
 };
 
-/** A lane of a wiring filled with equal rows, from what other lanes do not use. Panels that stay keep shade, tilt and stance. */
+/** A lane of a wiring filled with equal rows, from what other lanes do not use. Panels that stay in use stay taken out, if they are. */
 export function fillLane(
   { panels }: Pick<Plan, "panels">,
-  { lanes }: Pick<Wiring, "lanes">,
+  { lanes }: { readonly lanes: readonly Lane[] },
   { inputId, portId, panelId, series, strings }: Filling,
 ): Filled {
   const isThis = (lane: Lane) => sameLane(lane, { inputId, portId });
   const taken = new Set(tilesOf(lanes.filter((lane) => !isThis(lane))).map(keyOf));
   const was = new Map(tilesOf(lanes).map((tile) => [keyOf(tile), tile]));
-  const pieces = freePieces(panelId, series * strings, taken);
-  const rows = matrixRows(panelId, series, strings).map((row, r) => ({
-    ...row,
-    items: row.items.map((_, k) => {
-      const piece = pieces[r * series + k] as number;
-      return was.get(keyOf({ panelId, piece })) ?? newTile(panelId, piece);
-    }),
+  const kind = panels.find(({ id }) => id === panelId) ?? { id: panelId, pieces: [], given: 0 };
+  const tiles = freePieces(kind, series * strings, taken).map(
+    (piece) => was.get(keyOf({ panelId, piece })) ?? newTile(panelId, piece),
+  );
+  const old = lanes.find(isThis)?.rows ?? [];
+  const rows = Array.from({ length: strings }, (_, r) => ({
+    ...rowOf(tiles.slice(r * series, (r + 1) * series)),
+    // a row stays the row it was, as far as there are as many
+    id: old[r]?.id ?? null,
   }));
   const lane: Lane = { inputId, portId, rows };
-  const used = new Set(tilesOf([lane]).map(keyOf));
-  const count = panels.find(({ id }) => id === panelId)?.count ?? 0;
+  const used = new Set(tiles.map(keyOf));
   return {
     lanes: lanes.some(isThis) ? lanes.map((known) => (isThis(known) ? lane : known)) : [...lanes, lane],
-    lacks: pieces.filter((piece) => piece > count).length,
+    lacks: tiles.filter(({ piece }) => piece > kind.given).length,
     shelved: tilesOf(lanes.filter(isThis)).filter((tile) => !used.has(keyOf(tile))),
   };
 }

@@ -1,35 +1,43 @@
 export { planFileName, planFileText } from "./file";
 export { type PlanFault } from "./fault";
-export { applyChange, type Change, withoutPort, withPort } from "./change";
+export { applyChange, applyChanges, type Change } from "./change";
 export { differences } from "./differences";
 export { fillLane, type Filling } from "./fill";
+export { emptyPlan, type Plan, planFormat, planSchema, planVersion, sectionVersions } from "./document";
+export { madeUpCurrency } from "./fields";
+export { keysIn, type PieceRef, piecesIn } from "./pieces";
+export { type SectionName } from "./sections";
 export {
   blankDevice,
-  blankLabel,
   blankPort,
   type DeviceSheet,
   deviceSchema,
-  emptyPlan,
   inputKinds,
-  labelSchema,
-  madeUpCurrency,
-  panelKinds,
-  piecesIn,
-  type PanelSheet,
-  type Plan,
   type PlanInput,
-  type PlanPanel,
-  planFormat,
-  planSchema,
-  planVersion,
   type PortGroup,
   type PortSheet,
   portSchema,
-  type Stop,
-  stops,
-  type Wiring,
-} from "./document";
+  withoutPort,
+  withPort,
+} from "./sections/inputs";
+export { type Mounting } from "./sections/mounts";
+export { type Stop, stops } from "./sections/notes";
+export {
+  blankLabel,
+  cellCuts,
+  labelOf,
+  labelSchema,
+  newPieces,
+  panelKinds,
+  type PanelSheet,
+  type Piece,
+  type PlanPanel,
+} from "./sections/panels";
+export { fixedPose, poseIn, type PoseSheet, usualPose } from "./sections/poses";
+export { type Site } from "./sections/site";
+export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { faultOf, mostPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
-export { deviceFromAnyVersion, labelFromVersion2 } from "./upgrades";
-export { mergePlans, type PartDifference, type PartKind, partsApart, type Side, usualSide } from "./merge";
+export { deviceFromAnyVersion, labelFromAnyVersion } from "./upgrades";
+export { mergePlans, type PartDifference, partsApart, type Side, usualSide } from "./merge";
+export { type PartKind } from "./section";

@@ -1,17 +1,12 @@
 import { z } from "zod";
-import { fieldSpecs } from "../units";
-import { type Group, type Lane, mostPieces, type Row, stances, type Tile } from "../wiring";
-
-const mostSubstrings = 60;
-const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
+import { type Group, type Lane, mostPieces, type Row, type Tile } from "../wiring";
+import { id } from "./fields";
+import { pieceRef } from "./pieces";
 
 const tileSchema: z.ZodType<Tile> = z.strictObject({
   type: z.literal("panel"),
-  panelId: id,
-  piece: z.number().int().min(1).max(mostPieces),
-  stance: z.enum(stances),
-  light: z.array(z.number().min(0).max(1)).min(1).max(mostSubstrings),
-  tiltDeg: z.number().min(fieldSpecs.tiltDeg.least).max(fieldSpecs.tiltDeg.most),
+  ...pieceRef,
+  joinedPast: z.boolean(),
 });
 
 const groupSchema: z.ZodType<Group> = z.strictObject({
@@ -23,6 +18,7 @@ const groupSchema: z.ZodType<Group> = z.strictObject({
 });
 
 const rowSchema: z.ZodType<Row> = z.strictObject({
+  id,
   items: z
     .array(z.union([tileSchema, groupSchema]))
     .min(1)

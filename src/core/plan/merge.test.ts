@@ -17,9 +17,9 @@ const anyChange: fc.Arbitrary<Change> = fc.oneof(
     .map((vocV): Change => ({ type: "setLabel", panelId: "roof", patch: { vocV } })),
   fc
     .constantFrom("roof.1", "bookbay.2")
-    .map((key): Change => ({ type: "setTiles", wiringId: "parked", keys: [key], patch: { stance: "stowed" } })),
+    .map((key): Change => ({ type: "setStands", poseId: "parked", keys: [key], patch: { stance: "stowed" } })),
   fc.constantFrom("need" as const, "log" as const).map((stop): Change => ({ type: "setNote", stop, text: "changed" })),
-  fc.uuid().map((id): Change => ({ type: "copyWiring", wiringId: "parked", id, name: "Fresh" })),
+  fc.uuid().map((id): Change => ({ type: "copyWiring", wiringId: "everyday", id, name: "Fresh" })),
 );
 
 test("all from one side is that side; and where each changed other parts, the usual choice keeps both", () => {
@@ -56,7 +56,7 @@ test("who changed what is told apart, with the places that differ", () => {
 });
 
 test("choices that do not fit together are refused with the place, not patched over", () => {
-  const mine = after({ type: "setTiles", wiringId: "parked", keys: ["bookbay.1"], patch: { tiltDeg: 30 } });
+  const mine = after({ type: "joinPast", wiringId: "everyday", keys: ["bookbay.1"], joinedPast: true });
   const theirs = after({ type: "removePanel", panelId: "bookbay" });
   const apart = partsApart(base, mine, theirs);
   const reading = mergePlans(mine, theirs, apart, ({ kind }) => (kind === "wiring" ? "mine" : "theirs"));

@@ -1,9 +1,11 @@
 import { differences } from "./differences";
 import { type Plan } from "./document";
 import { type PlanReading, readPlan } from "./read";
+import { keepOnly, keysIn } from "./pieces";
+import { type PartKind } from "./section";
+import { type SectionName, sectionNames, sections } from "./sections";
+import { keyOf } from "../wiring";
 
-/** A piece of a plan that is taken whole from one version or the other. */
-export type PartKind = "name" | "site" | "panel" | "input" | "wiring" | "note";
 export type Side = "mine" | "theirs";
 
 /** Where two versions of a plan part: what each holds (null: it has no such part), and which side changed it since both were one. */
@@ -17,12 +19,6 @@ export type PartDifference = {
   readonly paths: readonly string[];
   readonly changedBy: Side | "both" | "unknown";
 };
-
-const lists = [
-  ["panel", "panels"],
-  ["input", "inputs"],
-  ["wiring", "wirings"],
-] as const;
 
 /** Every part in which two versions differ. `base` is what both began from, or null when that is not known. */
 export function partsApart(base: Plan | null, mine: Plan, theirs: Plan): PartDifference[] {
@@ -61,13 +57,12 @@ export function mergePlans(
 ): PlanReading {
   const fromMine = new Map(apart.filter((part) => sideOf(part) === "mine").map((part) => [part.key, part]));
   const value = <T>(key: string, own: T, other: T): T => (fromMine.has(key) ? own : other);
-  const fields = <T extends object>(kind: PartKind, own: T, others: T) =>
-    Object.fromEntries(
-      (Object.keys(others) as (keyof T & string)[]).map((field) => [
-        field,
-        value(`${kind}:${field}`, own[field], others[field]),
-      ]),
+  const fields = (kind: PartKind, own: object, others: object): object => {
+    const ours: Readonly<Record<string, unknown>> = { ...own };
+    return Object.fromEntries(
+      Object.entries(others).map(([field, theirOwn]) => [field, value(`${kind}:${field}`, ours[field], theirOwn)]),
     );
+  };
   const list = <T extends { readonly id: string }>(kind: PartKind, own: readonly T[], others: readonly T[]): T[] => {
     const mineById = new Map(own.map((item) => [item.id, item]));
     const kept = others.flatMap((item) => {
@@ -82,15 +77,27 @@ export function mergePlans(
       return merged.toSpliced(before === undefined ? 0 : merged.findIndex(({ id }) => id === before.id) + 1, 0, item);
     }, kept);
   };
-  return readPlan({
-    ...theirs,
-    name: value("name:", mine.name, theirs.name),
-    site: fields("site", mine.site, theirs.site),
-    panels: list("panel", mine.panels, theirs.panels),
-    inputs: list("input", mine.inputs, theirs.inputs),
-    wirings: list("wiring", mine.wirings, theirs.wirings),
-    notes: fields("note", mine.notes, theirs.notes),
-  });
+  const merged = Object.fromEntries(
+    sectionNames.map((section) => {
+      const { kind, by } = sections[section].parts;
+      return [
+        section,
+        by === "item"
+          ? list(kind, itemsOf(mine, section), itemsOf(theirs, section))
+          : fields(kind, mine[section], theirs[section]),
+      ];
+    }),
+  );
+  const plan = { ...theirs, ...merged, name: value("name:", mine.name, theirs.name) } as Plan;
+  const known = keysIn(plan);
+  // what was said of panels that one side took out goes with them
+  return readPlan(keepOnly(plan, (ref) => known.has(keyOf(ref))));
+}
+
+/** The things of a section that is a list of them. */
+function itemsOf(plan: Plan, section: SectionName): readonly { readonly id: string }[] {
+  const value = plan[section];
+  return Array.isArray(value) ? value : [];
 }
 
 type Held = { readonly key: string; readonly kind: PartKind; readonly id: string; readonly value: unknown };
@@ -102,9 +109,12 @@ function partsOf(plan: Plan): Map<string, Held> {
   ];
   return new Map([
     part("name", "", plan.name),
-    ...Object.entries(plan.site).map(([field, value]) => part("site", field, value)),
-    ...lists.flatMap(([kind, list]) => plan[list].map((item) => part(kind, item.id, item))),
-    ...Object.entries(plan.notes).map(([stop, text]) => part("note", stop, text)),
+    ...sectionNames.flatMap((section) => {
+      const { kind, by } = sections[section].parts;
+      return by === "item"
+        ? itemsOf(plan, section).map((item) => part(kind, item.id, item))
+        : Object.entries(plan[section]).map(([field, value]) => part(kind, field, value));
+    }),
   ]);
 }
 

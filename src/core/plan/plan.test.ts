@@ -1,7 +1,9 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import fc from "fast-check";
-import { keyOf, type Lane, matrixRows, newTile, tilesOf } from "../wiring";
+import { assess } from "../rules";
+import { skyNames } from "../sky";
+import { keyOf, type Lane, matrixRows, newTile, tilesOf, rowOf } from "../wiring";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
 import { effort } from "@/testing";
 import {
@@ -22,12 +24,23 @@ import {
   startHistory,
   stops,
   undo,
+  newPieces,
 } from ".";
 
 const withParts = [
   { type: "addPanel", id: "p", libraryId: null, label: demoPanels.rigid195 } as const,
   { type: "addInput", id: "i", libraryId: null, device: demoInputs.twoPortStation } as const,
 ].reduce<Plan>(applyChange, emptyPlan("Test"));
+
+type Version3 = {
+  readonly plan: unknown;
+  readonly verdicts: readonly {
+    readonly id: string;
+    readonly worst: string;
+    readonly takenW: Record<(typeof skyNames)[number], number>;
+    readonly levels: readonly [id: string, level: string, value: number | null][];
+  }[];
+};
 
 function faultOf(text: string) {
   const reading = readPlanText(text);
@@ -37,7 +50,9 @@ function faultOf(text: string) {
 
 /** Rows in a group in rows in a group, so many deep. */
 const nested = (depth: number): Lane["rows"] =>
-  depth === 0 ? matrixRows("p", 1, 1) : [{ items: [{ type: "group", rows: nested(depth - 1) }], blockingDiode: false }];
+  depth === 0
+    ? [{ ...rowOf([newTile("p", 1)]), id: "r0" }]
+    : [{ id: `r${depth}`, items: [{ type: "group", rows: nested(depth - 1) }], blockingDiode: false }];
 
 const edited = (edit: (plan: Record<string, unknown>) => void): string => {
   const plan = JSON.parse(JSON.stringify(withParts)) as Record<string, unknown>;
@@ -88,7 +103,7 @@ describe("reading a plan file", () => {
     expect(faultOf('{"format": "golden-arr').type).toBe("notJson");
     expect(faultOf('{"hello": 1}').type).toBe("foreign");
     expect(faultOf("[1, 2]").type).toBe("foreign");
-    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 3 });
+    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 4 });
     expect(faultOf(`{"format": "${"x".repeat(mostPlanBytes)}"}`).type).toBe("tooLarge");
   });
 
@@ -118,7 +133,7 @@ describe("reading a plan file", () => {
           },
         ]),
       "wirings.0.lanes",
-      /wired twice/,
+      /there twice/,
     ],
     [
       "groups nested without end",
@@ -297,9 +312,10 @@ describe("an older plan file", () => {
     const reading = readPlanText(old);
     if (reading.type !== "plan") throw new Error(JSON.stringify(reading));
     const { plan } = reading;
-    expect(plan.version).toBe(3);
-    expect(plan.panels.map(({ count }) => count)).toEqual([3]);
-    expect(plan.wirings[0]?.lanes).toEqual([{ inputId: "station", portId: "pv", rows: matrixRows("shed", 1, 3) }]);
+    expect(plan.version).toBe(4);
+    expect(plan.panels.map(({ pieces, given }) => [pieces.length, given])).toEqual([[3, 3]]);
+    const rows = matrixRows("shed", 1, 3).map((row, k) => ({ ...row, id: `r${k + 1}` }));
+    expect(plan.wirings[0]?.lanes).toEqual([{ inputId: "station", portId: "pv", rows }]);
     expect(plan.inputs[0]?.device).toMatchObject({
       groups: [],
       modules: [],
@@ -309,12 +325,18 @@ describe("an older plan file", () => {
 
   test("of version 2 keeps every panel, input and row, and knows nothing of weights and prices", () => {
     const text = readFileSync(path.join(__dirname, "fixtures/version-2.json"), "utf8");
-    const older = JSON.parse(text) as { panels: { label: object }[]; inputs: { device: object }[]; wirings: object[] };
+    const older = JSON.parse(text) as {
+      panels: { label: object }[];
+      inputs: { device: object }[];
+      wirings: { id: string; lanes: unknown }[];
+    };
     const reading = readPlanText(text);
     if (reading.type !== "plan") throw new Error(JSON.stringify(reading));
     const { plan } = reading;
     const nothing = { weightKg: null, price: null, currency: "EUR" };
-    expect(plan.wirings).toEqual(older.wirings);
+    expect(plan.wirings.map(({ id }) => id)).toEqual(older.wirings.map(({ id }) => id));
+    const pieces = (value: unknown) => JSON.stringify(value).match(/"piece":\d+/g);
+    expect(plan.wirings.map(({ lanes }) => pieces(lanes))).toEqual(older.wirings.map(({ lanes }) => pieces(lanes)));
     expect(plan.panels.map(({ label }) => label)).toEqual(
       older.panels.map(({ label }) => ({
         ...label,
@@ -322,11 +344,41 @@ describe("an older plan file", () => {
         stowedLengthMm: null,
         stowedWidthMm: null,
         stowedDepthMm: null,
+        cellsAlong: null,
+        cellsAcross: null,
+        cellCut: "unknown",
       })),
     );
     expect(plan.inputs.map(({ device }) => device)).toEqual(
       older.inputs.map(({ device }) => ({ ...device, ...nothing })),
     );
+  });
+
+  test("of version 3 says of every wiring what it said before, to the watt, though its panels stand in poses now", () => {
+    const cases = JSON.parse(readFileSync(path.join(__dirname, "fixtures/version-3.json"), "utf8")) as Version3[];
+    for (const { plan: older, verdicts } of cases) {
+      const reading = readPlan(older);
+      if (reading.type !== "plan") throw new Error(JSON.stringify(reading));
+      for (const { id, worst, takenW, levels } of verdicts) {
+        const now = assess(reading.plan, id);
+        if (now.type !== "assessed") throw new Error(`${reading.plan.name} is not judged`);
+        expect(now.worst).toBe(worst);
+        expect(now.findings.map((found) => [found.id, found.level])).toEqual(
+          levels.map(([rule, level]) => [rule, level]),
+        );
+        for (const [k, [, , value]] of levels.entries())
+          expect(now.findings[k]?.value?.value ?? null).toEqual(value === null ? null : expect.closeTo(value, 2));
+        for (const sky of skyNames) expect(now.takenW[sky]).toBeCloseTo(takenW[sky], 1);
+      }
+    }
+    const lantern = readPlan(cases[0]?.plan);
+    // panels that stand alike in several wirings are in one pose of them all
+    expect(lantern).toMatchObject({
+      plan: {
+        poses: [{ stands: [] }, { stands: [{ stance: "stowed" }, { stance: "stowed" }] }],
+        wirings: [{ poseIds: ["pose-1"] }, { poseIds: ["pose-2"] }, { poseIds: ["pose-1"] }],
+      },
+    });
   });
 
   test("with absurd counts is bounded, not followed", () => {
@@ -359,27 +411,38 @@ describe("as many panels as a plan holds", () => {
     const panels = Array.from({ length: 40 }, (_, k) => ({
       ...panel,
       id: `panel-${"x".repeat(50)}-${k}`,
-      count: 5,
+      ...newPieces(5),
       measured: {
         irradianceWm2: 987.1234567890123,
         cellTempC: 31.123456789012345,
         points: Array.from({ length: 500 }, () => ({ v: 10 + long, i: long })),
       },
     }));
-    const rows = [
-      {
-        blockingDiode: false,
-        items: panels.flatMap(({ id }) =>
-          [1, 2, 3, 4, 5].map((piece) => ({ ...newTile(id, piece), light: Array.from({ length: 60 }, () => long) })),
-        ),
-      },
-    ];
+    const refs = panels.flatMap(({ id: panelId }) => [1, 2, 3, 4, 5].map((piece) => ({ panelId, piece })));
+    const rows = [{ ...rowOf(refs.map(({ panelId, piece }) => newTile(panelId, piece))), id: "r1" }];
+    const stands = refs.map((ref) => ({
+      ...ref,
+      stance: "out" as const,
+      light: Array.from({ length: 60 }, () => long),
+      tiltDeg: long,
+      azimuthDeg: long,
+    }));
+    const poses = Array.from({ length: 20 }, (_, k) => ({ id: `pose-${k}`, name: "n".repeat(80), stands }));
     const lanes = [{ inputId: "i", portId: "high", rows }];
     return {
       ...withParts,
       panels,
       inputs: [input, ...Array.from({ length: 19 }, (_, k) => ({ ...input, id: `input-${k}` }))],
-      wirings: Array.from({ length: 20 }, (_, k) => ({ id: `w${k}`, name: "n".repeat(80), note: text, lanes })),
+      poses,
+      wirings: Array.from({ length: 20 }, (_, k) => ({
+        id: `w${k}`,
+        name: "n".repeat(80),
+        note: text,
+        poseIds: poses.map(({ id }) => id),
+        lanes,
+        rowsGiven: 1,
+        runs: [],
+      })),
       notes: Object.fromEntries(stops.map((stop) => [stop, text])) as Plan["notes"],
     };
   };
@@ -392,7 +455,7 @@ describe("as many panels as a plan holds", () => {
   });
 
   test("one more is refused, in a change as in a file", () => {
-    expect(counted(200).panels[0]?.count).toBe(200);
+    expect(counted(200).panels[0]?.pieces.length).toBe(200);
     expect(counted(201)).toBe(withParts);
     const second = { ...counted(200), panels: [...counted(200).panels, { ...counted(1).panels[0], id: "q" }] };
     expect(readPlan(JSON.parse(JSON.stringify(second)))).toMatchObject({
@@ -416,7 +479,7 @@ describe("fewer panels of a kind", () => {
   const filled = filling(6);
 
   test("filling a lane takes panels only as it is given them: one too few changes nothing", () => {
-    expect(filled.panels[0]?.count).toBe(7);
+    expect(filled.panels[0]?.pieces.length).toBe(7);
     expect(filling(5)).toBe(withParts);
     const rewire = { type: "rewire", wiringId: "wiring-1", lanes: filled.wirings[0]?.lanes ?? [] } as const;
     expect(applyChange(withParts, { ...rewire, counts: {} })).toBe(withParts);

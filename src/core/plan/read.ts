@@ -1,8 +1,11 @@
 import { z } from "zod";
-import { depthOf, keyOf, mostDepth, mostPieces, tilesOf } from "../wiring";
-import { piecesIn, type Plan, planFormat, planSchema, planVersion, type Wiring } from "./document";
+import { mostPieces } from "../wiring";
+import { type Plan, planFormat, planSchema, planVersion, sectionVersions } from "./document";
 import { excessOf } from "./bounds";
 import { type PlanFault } from "./fault";
+import { piecesIn } from "./pieces";
+import { isJson, type Json, type Loose, type Section } from "./section";
+import { sectionNames, sections } from "./sections";
 import { upgrades } from "./upgrades";
 
 export type PlanReading =
@@ -26,7 +29,7 @@ export function readPlanText(text: string): PlanReading {
 
 /** Reads a plan from parsed JSON: recognises the format, upgrades older versions, validates. */
 export function readPlan(value: unknown): PlanReading {
-  if (!isRecord(value)) return fault({ type: "foreign", found: describe(value) });
+  if (!isJson(value)) return fault({ type: "foreign", found: describe(value) });
   if (value["format"] !== planFormat) {
     return fault({
       type: "foreign",
@@ -45,11 +48,13 @@ export function readPlan(value: unknown): PlanReading {
   if (version > planVersion) return fault({ type: "newer", version, known: planVersion });
   const excess = excessOf(value);
   if (excess !== null) return fault(excess);
-  const current = upgrades.slice(version - 1).reduce<Record<string, unknown>>((older, step) => step(older), value);
-  const parsed = planSchema.safeParse(current);
-  if (!parsed.success) return fault(faultOf(parsed.error, current));
-  const loose = looseReference(parsed.data);
-  return loose === null ? { type: "plan", plan: parsed.data } : fault({ type: "invalid", ...loose, more: 0 });
+  const current = withSections(upgrades.slice(version - 1).reduce<Json>((older, step) => step(older), value));
+  if ("fault" in current) return fault(current.fault);
+  const parsed = planSchema.safeParse(current.plan);
+  if (!parsed.success) return fault(faultOf(parsed.error, current.plan));
+  const plan: Plan = parsed.data;
+  const loose = looseIn(plan);
+  return loose === null ? { type: "plan", plan } : fault({ type: "invalid", ...loose, more: 0 });
 }
 
 /** A validation error as one fault: the first problem, where it is, and how many more there are. */
@@ -66,60 +71,44 @@ export function faultOf(error: z.ZodError, value: unknown): Extract<PlanFault, {
   };
 }
 
-/** Ids that name nothing, or twice, would make a plan that reads well and computes nonsense. */
-function looseReference(plan: Plan): { path: string; problem: string } | null {
-  const lists: readonly [string, readonly { readonly id: string }[]][] = [
-    ["panels", plan.panels],
-    ["inputs", plan.inputs],
-    ["wirings", plan.wirings],
-  ];
-  for (const [path, list] of lists) {
-    const twice = list.findIndex((item, k) => list.findIndex((other) => other.id === item.id) < k);
-    if (twice >= 0) return { path: `${path}.${twice}.id`, problem: `"${list[twice]?.id}" is used twice` };
-  }
+function looseIn(plan: Plan): Loose | null {
   const pieces = piecesIn(plan);
   if (pieces > mostPieces) return { path: "panels", problem: `${pieces} panels; allowed: up to ${mostPieces}` };
-  for (const [k, wiring] of plan.wirings.entries()) {
-    const loose = looseInWiring(plan, wiring);
-    if (loose !== null) return { path: `wirings.${k}.${loose.path}`, problem: loose.problem };
+  for (const section of sectionNames) {
+    const loose = sections[section].looseIn(plan);
+    if (loose !== null) return loose;
   }
   return null;
 }
 
-function looseInWiring(plan: Plan, { lanes }: Wiring): { path: string; problem: string } | null {
-  for (const [k, lane] of lanes.entries()) {
-    const input = plan.inputs.find((candidate) => candidate.id === lane.inputId);
-    if (lane.inputId !== null && input === undefined)
-      return { path: `lanes.${k}.inputId`, problem: `no input "${lane.inputId}" in this plan` };
-    if (lane.portId !== null && !input?.device.ports.some((port) => port.id === lane.portId))
-      return { path: `lanes.${k}.portId`, problem: `no port "${lane.portId}" on that input` };
-    if (lanes.findIndex((other) => other.inputId === lane.inputId && other.portId === lane.portId) < k)
-      return { path: `lanes.${k}.portId`, problem: "this port has a lane already" };
-    if (depthOf(lane.rows) > mostDepth)
-      return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${mostDepth}` };
-  }
-  const seen = new Set<string>();
-  for (const tile of tilesOf(lanes)) {
-    const panel = plan.panels.find((candidate) => candidate.id === tile.panelId);
-    if (panel === undefined) return { path: "lanes", problem: `no panel "${tile.panelId}" in this plan` };
-    if (tile.piece > panel.count)
+/** Each section brought up to the version known here; a newer one is refused by name. */
+function withSections(plan: Json): { readonly plan: Json } | { readonly fault: PlanFault } {
+  const { sections: versions } = plan;
+  if (!isJson(versions)) return { plan };
+  const stranger = Object.keys(versions).find((section) => !sectionNames.some((known) => known === section));
+  if (stranger !== undefined)
+    return { fault: { type: "newerSection", section: stranger.slice(0, 40), version: 1, known: 0 } };
+  const current: Record<string, unknown> = { ...plan, sections: sectionVersions };
+  for (const section of sectionNames) {
+    const { version: known, upgrades: steps } = sections[section] as Section;
+    const version = versions[section];
+    if (typeof version !== "number" || !Number.isInteger(version) || version < 1)
       return {
-        path: "lanes",
-        problem: `piece ${tile.piece} of "${panel.label.name}", but the plan has ${panel.count}`,
+        fault: {
+          type: "invalid",
+          path: `sections.${section}`,
+          problem: `${describe(version)} is not a version; allowed: a whole number from 1 to ${known}`,
+          more: 0,
+        },
       };
-    if (seen.has(keyOf(tile)))
-      return { path: "lanes", problem: `piece ${tile.piece} of "${panel.label.name}" is wired twice` };
-    seen.add(keyOf(tile));
+    if (version > known) return { fault: { type: "newerSection", section, version, known } };
+    current[section] = steps.slice(version - 1).reduce((older, step) => step(older), plan[section]);
   }
-  return null;
+  return { plan: current };
 }
 
 function fault(why: PlanFault): PlanReading {
   return { type: "fault", fault: why };
-}
-
-function isRecord(value: unknown): value is Record<string, unknown> {
-  return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
 function valueAt(value: unknown, path: readonly PropertyKey[]): unknown {

@@ -1,15 +1,17 @@
+import { isJson, type Json, listOf } from "./section";
+import { labelFromVersion3 } from "./sections/panels";
+import { sectionNames, sections } from "./sections";
+
 /**
  * Steps from each older version of the document to the next, oldest first. A step takes and returns plain
  * JSON and knows no later version, so it stays right when the document moves on; what comes out is
  * validated like any other document. Anything of an unexpected shape is passed on for that to name.
  */
-type Json = Record<string, unknown>;
-
-export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1, fromVersion2];
+export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1, fromVersion2, fromVersion3];
 
 /** Version 2: panels are counted, wirings are lanes of rows of panels, inputs have groups, modules and ways to convert. */
 function fromVersion1(plan: Json): Json {
-  const wirings = list(plan["wirings"]);
+  const wirings = listOf(plan["wirings"]);
   const used = (panelId: unknown) =>
     wirings.reduce(
       (most, wiring) =>
@@ -19,8 +21,8 @@ function fromVersion1(plan: Json): Json {
   return {
     ...plan,
     version: 2,
-    panels: list(plan["panels"]).map((panel) => ({ ...panel, count: used(panel["id"]), measured: null })),
-    inputs: list(plan["inputs"]).map((input) => ({ ...input, device: deviceFromVersion1(input["device"]) })),
+    panels: listOf(plan["panels"]).map((panel) => ({ ...panel, count: used(panel["id"]), measured: null })),
+    inputs: listOf(plan["inputs"]).map((input) => ({ ...input, device: deviceFromVersion1(input["device"]) })),
     wirings: wirings.map(({ panelId, inputId, portId, series, strings, ...kept }) => ({
       ...kept,
       note: "",
@@ -35,13 +37,30 @@ function fromVersion2(plan: Json): Json {
   return {
     ...plan,
     version: 3,
-    panels: list(plan["panels"]).map((panel) => ({ ...panel, label: labelFromVersion2(panel["label"]) })),
-    inputs: list(plan["inputs"]).map((input) => ({ ...input, device: carriedFromVersion2(input["device"]) })),
+    panels: listOf(plan["panels"]).map((panel) => ({ ...panel, label: labelFromVersion2(panel["label"]) })),
+    inputs: listOf(plan["inputs"]).map((input) => ({ ...input, device: carriedFromVersion2(input["device"]) })),
   };
 }
 
-/** Also used for labels kept in the library. */
-export function labelFromVersion2(label: unknown): unknown {
+/** Version 4: one document for the whole job, in sections that move on by themselves; each says what it was. */
+function fromVersion3(plan: Json): Json {
+  const { site, panels, inputs, wirings, notes, ...others } = plan;
+  const old = { site, panels, inputs, wirings, notes };
+  return {
+    // what no version knows is among the others, for the schema to refuse
+    ...others,
+    version: 4,
+    sections: Object.fromEntries(sectionNames.map((section) => [section, 1])),
+    ...Object.fromEntries(sectionNames.map((section) => [section, sections[section].fromVersion3(old)])),
+  };
+}
+
+/** For labels kept in the library, of whatever version. */
+export function labelFromAnyVersion(label: unknown): unknown {
+  return labelFromVersion3(labelFromVersion2(label));
+}
+
+function labelFromVersion2(label: unknown): unknown {
   if (!isJson(label) || "stowedLengthMm" in label) return label;
   return carriedFromVersion2({ ...label, stowedLengthMm: null, stowedWidthMm: null, stowedDepthMm: null });
 }
@@ -71,7 +90,7 @@ function rowsFromVersion1(panelId: unknown, series: number, strings: number): Js
 
 function deviceFromVersion1(device: unknown): unknown {
   if (!isJson(device) || "groups" in device) return device;
-  const ports = list(device["ports"]).map((port) => ({
+  const ports = listOf(device["ports"]).map((port) => ({
     ...port,
     conversion: "mppt",
     tracker: "unknown",
@@ -80,14 +99,6 @@ function deviceFromVersion1(device: unknown): unknown {
     moduleId: null,
   }));
   return { ...device, ports, groups: [], modules: [] };
-}
-
-function list(value: unknown): Json[] {
-  return Array.isArray(value) ? value.filter(isJson) : [];
-}
-
-function isJson(value: unknown): value is Json {
-  return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
 /** A count of version 1, bounded as that version bounded it, so that a hostile file cannot ask for a million panels. */

@@ -1,22 +1,46 @@
 import { type OperatingPoint, sharedOut, type Tracking, type Window } from "../input";
 import { type Net, type NetSolution } from "../net";
-import { type Plan, type PortSheet } from "../plan";
-import { equinoxNoon, isLimitSky, type Moment, type Sky, skyAt, type SkyName, skyNames } from "../sky";
-import { keyOf, type LaneRef, sameLane, type Tile, type TileKey } from "../wiring";
+import { facingOf, lightOnPlane, underSkyScene } from "../light";
+import { type Plan, poseIn, type PortSheet, type Wiring } from "../plan";
+import { equinoxNoon, isLimitSky, type Moment, namedSky, type Sky, skyAt, type SkyName, skyNames } from "../sky";
+import {
+  keyOf,
+  type LaneRef,
+  type Pose,
+  sameLane,
+  type Stand,
+  standOf,
+  type Tile,
+  type TileKey,
+  usedIn,
+} from "../wiring";
 import { mostColdVolts } from "./cold-voc";
-import { type LaneContext, netUnderSky, type SkyState } from "./context";
-import { type Finding, type Level, noRemedy, type Placed, type Where, worstLevel } from "./finding";
+import { type LaneContext, netIn, type SkyState } from "./context";
+import {
+  type Finding,
+  type Judged,
+  type Level,
+  levels,
+  noRemedy,
+  type Placed,
+  type Where,
+  worstLevel,
+} from "./finding";
 import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
-import { type Missing, type OpenWiring, openWiring } from "./open";
+import { laneOf, type Missing, type NamedPose, type OpenWiring, openWiring } from "./open";
 import { groupsIn, shared, sharing } from "./shared";
 import { shelf } from "./shelf";
 
-/** What is looked at beside the verdict: a sky, and the moment "now" stands for. */
-export type Look = { readonly sky: SkyName; readonly moment: Moment };
+/** What is looked at beside the verdict: a sky, the moment "now" stands for, and a pose. */
+export type Look = {
+  readonly sky: SkyName;
+  readonly moment: Moment;
+  /** One of the poses of the wiring; null: the usual one. */ readonly poseId: string | null;
+};
 
 /** Taken where nobody looks at anything in particular. */
-const noonLook: Look = { sky: "brightNoon", moment: equinoxNoon };
+const noonLook: Look = { sky: "brightNoon", moment: equinoxNoon, poseId: null };
 
 /** The array of a lane under one sky, as data that can cross to another thread; its curve where it is drawn, else null. */
 export type SkyView = {
@@ -52,13 +76,28 @@ export type Assessment = { readonly type: "incomplete"; readonly missing: readon
 
 /** Judges one wiring of a plan, mends aside. Pure: the same plan and look give the same assessment. */
 export function assess(plan: Plan, wiringId: string, look: Look = noonLook): Assessment {
-  return assessOpen(openById(plan, wiringId), look);
+  return assessOpen(openById(plan, wiringId, look.poseId), look);
 }
 
-export function openById(plan: Plan, wiringId: string, memory: Memory = createMemory()): OpenWiring {
+/** A wiring of a plan in all its poses, of which one is looked at: the usual one unless another is named. */
+export function openById(
+  plan: Plan,
+  wiringId: string,
+  poseId: string | null = null,
+  memory: Memory = createMemory(),
+): OpenWiring {
   const wiring = plan.wirings.find((candidate) => candidate.id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in the plan`);
-  return openWiring(plan, wiring.lanes, memory);
+  const shown = Math.max(0, wiring.poseIds.indexOf(poseId ?? ""));
+  return openWiring(plan, wiring.lanes, memory, posesOf(plan, wiring), shown);
+}
+
+/** The poses a wiring is used in, as the rules take them. */
+export function posesOf(plan: Plan, { poseIds }: Pick<Wiring, "poseIds">): NamedPose[] {
+  return poseIds.map((id) => ({
+    name: plan.poses.find((pose) => pose.id === id)?.name ?? id,
+    pose: poseIn(plan, id),
+  }));
 }
 
 export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment {
@@ -74,28 +113,108 @@ export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment 
   };
 }
 
-/** Every rule of every lane and group, each with what it speaks of, and what is left on the shelf. */
+/**
+ * Every rule of every lane and group, each with what it speaks of, and what is left on the shelf: of all poses, and of
+ * what can be on the way from one to another, the worst is told, with the pose it is worst in.
+ */
 export function judgeAll(open: OpenWiring): Placed[] {
-  const { plan, lanes, memory } = open;
-  const ofLanes = lanes.flatMap((context) => {
-    const where = laneWhere(context);
-    return memory
-      .judged(context)
-      .map((judged) => ({ ...judged, id: `${judged.rule}@${where.inputId}/${where.portId}`, where }));
+  const each = open.posed.map((lanes) => judgePose({ ...open, lanes }));
+  const [first, ...others] = each;
+  if (first === undefined || others.length === 0) return first ?? [];
+  const ids = new Set(each.flatMap((found) => found.map(({ id }) => id)));
+  const inPoses = [...ids].map((id): Placed => {
+    const found = each.flatMap((placed, k) => {
+      const one = placed.find((candidate) => candidate.id === id);
+      return one === undefined ? [] : [{ placed: one, name: open.poses[k]?.name ?? "" }];
+    });
+    const worst = found.reduce((a, b) => (isWorse(b.placed, a.placed) ? b : a));
+    const isSame = found.length === each.length && found.every(({ placed }) => sameVerdict(placed, worst.placed));
+    return isSame ? worst.placed : { ...worst.placed, pose: { type: "in", name: worst.name } };
   });
-  const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) => {
+  const onTheWay = betweenPoses(open);
+  const told = inPoses.map((placed) => {
+    const worse = onTheWay.filter(({ id }) => id === placed.id).reduce((a, b) => (isWorse(b, a) ? b : a), placed);
+    return worse;
+  });
+  return [...told, ...onTheWay.filter((placed, k) => !ids.has(placed.id) && firstOf(onTheWay, placed.id) === k)];
+}
+
+const firstOf = (placed: readonly Placed[], id: string) => placed.findIndex((other) => other.id === id);
+
+/** Worse in level; of one level, with less room. */
+function isWorse(a: Placed, b: Placed): boolean {
+  const apart = levels.indexOf(a.level) - levels.indexOf(b.level);
+  return apart < 0 || (apart === 0 && (a.marginPct ?? Infinity) < (b.marginPct ?? Infinity));
+}
+
+function sameVerdict(a: Placed, b: Placed): boolean {
+  return a.level === b.level && JSON.stringify(a.reason) === JSON.stringify(b.reason);
+}
+
+function judgePose(open: OpenWiring): Placed[] {
+  const { plan, lanes, memory } = open;
+  const ofLanes = lanes.flatMap((context) => placed(context, memory.judged(context)));
+  const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }): Placed[] => {
     const judged = shared(group, members);
-    return judged === null
-      ? []
-      : [
-          {
-            ...judged,
-            id: `${judged.rule}@${inputId}/${group.id}`,
-            where: { type: "group", inputId, groupId: group.id } as const,
-          },
-        ];
+    const where = { type: "group", inputId, groupId: group.id } as const;
+    return judged === null ? [] : [{ ...judged, id: `${judged.rule}@${inputId}/${group.id}`, where, pose: null }];
   });
   return [...ofLanes, ...ofGroups, ...[shelf(open) ?? []].flat()];
+}
+
+function placed(context: LaneContext, found: readonly Judged[]): Placed[] {
+  const where = laneWhere(context);
+  return found.map((judged) => ({
+    ...judged,
+    id: `${judged.rule}@${where.inputId}/${where.portId}`,
+    where,
+    pose: null,
+  }));
+}
+
+/**
+ * What is a Stop while panels are taken from one pose to another, one after another: each panel then stands as in one of
+ * the two. Most is pushed into a row when it is as dark as either pose has it, and all others as bright.
+ */
+function betweenPoses({ plan, ground, memory, poses, posed }: OpenWiring): Placed[] {
+  const pairs = poses.flatMap((from, a) => poses.slice(a + 1).map((to) => ({ from, to, lanes: posed[a] ?? [] })));
+  return pairs.flatMap(({ from, to, lanes }) =>
+    lanes
+      .filter(({ lane, tiles }) => lane.rows.length > 1 && tiles.some((tile) => differs(from.pose, to.pose, tile)))
+      .flatMap((context) =>
+        context.lane.rows.flatMap((dark) => {
+          const inDark = new Set(usedIn([dark]).map(keyOf));
+          const halfway: Pose = new Map(
+            context.tiles.map((tile) => {
+              const stands = [standOf(from.pose, tile), standOf(to.pose, tile)] as const;
+              const [darker, brighter] = byLight(stands, ground);
+              return [keyOf(tile), inDark.has(keyOf(tile)) ? darker : brighter];
+            }),
+          );
+          const between = memory.between(context, JSON.stringify([...halfway]), () =>
+            laneOf(plan, ground, context.lane, halfway),
+          );
+          return between === null ? [] : placed(between, memory.judged(between));
+        }),
+      )
+      .filter(({ level }) => level === "stop")
+      .map((found): Placed => ({ ...found, pose: { type: "between", names: [from.name, to.name] } })),
+  );
+}
+
+function differs(a: Pose, b: Pose, tile: Tile): boolean {
+  return JSON.stringify(standOf(a, tile)) !== JSON.stringify(standOf(b, tile));
+}
+
+/** Two ways to stand, the one with less light at noon first. */
+function byLight([a, b]: readonly [Stand, Stand], { site }: OpenWiring["ground"]): readonly [Stand, Stand] {
+  const sky = namedSky("brightNoon", site);
+  const light = (stand: Stand) =>
+    stand.stance === "stowed"
+      ? 0
+      : (stand.light.reduce((sum, share) => sum + share, 0) / stand.light.length) *
+        lightOnPlane(facingOf(stand, site), sky);
+  return light(a) <= light(b) ? [a, b] : [b, a];
 }
 
 function laneWhere({ lane }: LaneContext): Extract<Where, { type: "lane" }> {
@@ -149,10 +268,13 @@ export function takenW(
 }
 
 /** A lane's net as it stands under a sky, for whoever wants to solve it elsewhere. */
-export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, name: SkyName, moment: Moment): Net {
-  const { ground, lanes } = openById(plan, wiringId);
-  const rows = lanes.find(({ lane }) => sameLane(lane, ref))?.lane.rows ?? [];
-  const net = netUnderSky(ground, rows, skyAt(name, ground.site, moment));
+export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, moment, poseId }: Look): Net {
+  const { ground, lanes } = openById(plan, wiringId, poseId);
+  const context = lanes.find(({ lane }) => sameLane(lane, ref));
+  const net =
+    context === undefined
+      ? null
+      : netIn(ground, context.lane.rows, underSkyScene(skyAt(sky, ground.site, moment), context.pose, ground.site));
   if (net === null) throw new Error("a lane without panels has no net");
   return net;
 }

@@ -1,17 +1,17 @@
+import { type Facing, lightOnPlane } from "../light";
 import { solveNet } from "../net";
 import { type PanelModel, stcIrradianceWm2 } from "../panel";
 import { brightNoonAirC, cellTempC, clearDiffuseShare, longestClearDay } from "../sky";
-import { newTile, rowOf } from "../wiring";
+import { lying, type Stand, standOf } from "../wiring";
 import {
-  type Ground,
   type Kind,
+  kindOf,
   kindsIn,
   type LaneContext,
-  lightOnPlane,
   type PanelHour,
   type Site,
   type SkyState,
-  solveRows,
+  panelNoonW,
 } from "./context";
 import { type Level } from "./finding";
 
@@ -45,14 +45,14 @@ export function powerByLight(model: PanelModel, { mount }: Pick<Site, "mount">):
   };
 }
 
-/** What one panel, tilted so, makes through the year's longest cloudless day. */
+/** What one panel, facing so, makes through the year's longest cloudless day. */
 export function clearDayOfOnePanel(
   powerAt: (irradianceWm2: number) => number,
-  tiltDeg: number,
+  facing: Facing,
   { latitudeDeg }: Pick<Site, "latitudeDeg">,
 ): PanelHour[] {
   return longestClearDay(latitudeDeg).map(({ hours, ...sample }) => ({
-    panelW: powerAt(lightOnPlane(tiltDeg, { ...sample, diffuseShare: clearDiffuseShare })),
+    panelW: powerAt(lightOnPlane(facing, { ...sample, diffuseShare: clearDiffuseShare })),
     hours,
   }));
 }
@@ -77,10 +77,11 @@ export function clearMonthKwh(
   if (first === undefined) return { totalKwh: 0, clippedKwh: 0 };
   const days = lanes.map((lane) => {
     const counted = termsById(lane);
-    const day = counted.map(({ kind, tiltDeg, count }) => ({ count, hours: lane.clearDay(kind, tiltDeg) }));
+    const day = counted.map(({ kind, stand, count }) => ({ count, hours: lane.clearDay(kind, stand) }));
     const noon = noonOf(lane);
     const ownW = counted.reduce(
-      (sum, { kind, tiltDeg, count }) => sum + count * panelNoonW(lane, kind, noon.flat ? 0 : tiltDeg),
+      (sum, { kind, stand, count }) =>
+        sum + count * panelNoonW(lane, kind, noon.flat ? { ...lying, mount: stand.mount } : stand),
       0,
     );
     return { day, joined: ownW > 0 ? noon.array.mpp.p / ownW : 0, taken: takenBy(noon) };
@@ -118,19 +119,16 @@ function takenBy({ array, operating }: NoonState): (freeW: number) => number {
   }
 }
 
-/** Watts of one panel of a kind alone at bright noon, tilted so. */
-export function panelNoonW(context: Ground, { id }: Kind, tiltDeg = 0): number {
-  return solveRows(context, [rowOf([{ ...newTile(id, 1), tiltDeg }])], "brightNoon")?.mpp.p ?? 0;
-}
-
-/** The panels of a lane counted by kind and tilt. */
-function termsById(lane: LaneContext): { kind: Kind; tiltDeg: number; count: number }[] {
+/** The panels of a lane counted by kind and by how they are fixed and turned; shade and stowing aside. */
+function termsById(lane: LaneContext): { kind: Kind; stand: Stand; count: number }[] {
   return kindsIn(lane).flatMap((kind) => {
-    const tilts = lane.tiles.filter(({ panelId }) => panelId === kind.id).map(({ tiltDeg }) => tiltDeg);
-    return [...new Set(tilts)].map((tiltDeg) => ({
-      kind,
-      tiltDeg,
-      count: tilts.filter((each) => each === tiltDeg).length,
-    }));
+    const stands = new Map<string, { kind: Kind; stand: Stand; count: number }>();
+    for (const tile of lane.tiles.filter((each) => kindOf(lane, each) === kind)) {
+      const { tiltDeg, azimuthDeg, mount } = standOf(lane.pose, tile);
+      const key = JSON.stringify([tiltDeg, azimuthDeg, mount]);
+      const known = stands.get(key) ?? { kind, stand: { ...lying, tiltDeg, azimuthDeg, mount }, count: 0 };
+      stands.set(key, { ...known, count: known.count + 1 });
+    }
+    return [...stands.values()];
   });
 }

@@ -24,9 +24,9 @@ export function mostColdVolts(
   rows: readonly Row[],
   of: (cold: ColdVolts) => number = ({ mostV }) => mostV,
 ): MostVolts {
-  const coldOf = (tile: Tile) => context.cold(kindOf(context, tile.panelId));
-  const found = longestRow(rows, (tile) => (tile.stance === "off" ? 0 : of(coldOf(tile))));
-  const tiles = found.tiles.filter(({ stance }) => stance !== "off");
+  const coldOf = (tile: Tile) => context.cold(kindOf(context, tile));
+  const found = longestRow(rows, (tile) => (tile.joinedPast ? 0 : of(coldOf(tile))));
+  const tiles = found.tiles.filter(({ joinedPast }) => !joinedPast);
   const sum = (each: (cold: ColdVolts) => number) => tiles.reduce((total, tile) => total + each(coldOf(tile)), 0);
   const ways = new Set(tiles.map((tile) => coldOf(tile).by));
   return { volts: found.total, by: ways.has("table") ? "table" : ways.has("line") ? "line" : "curve", tiles, sum };
@@ -69,8 +69,8 @@ export function coldVoc(context: LaneContext): Judged {
     lineV: judged.sum(({ lineV }) => lineV),
     tableFactor: codeTableFactor(site.recordLowC),
     tableV: judged.sum(({ tableV, mostV }) => tableV ?? mostV),
-    withFilm: tiles.some((tile) => context.cold(kindOf(context, tile.panelId)).tableV === null),
-    labelV: tiles.reduce((sum, tile) => sum + kindOf(context, tile.panelId).fit.label.vocV, 0),
+    withFilm: tiles.some((tile) => context.cold(kindOf(context, tile)).tableV === null),
+    labelV: tiles.reduce((sum, tile) => sum + kindOf(context, tile).fit.label.vocV, 0),
     openV: open.volts,
     joinedVocV: clear.coldDawn.array.vocV,
     ceilingV: port.maxV,

@@ -1,5 +1,6 @@
 import { operate, type OperatingPoint, portWindow, type Tracking, trackingOf, type Window } from "../input";
-import { createSolver, type InspectableSolution, type Net, type NetSolution } from "../net";
+import { underSkyScene, type Scene } from "../light";
+import { createSolver, type InspectableSolution, type Net, substringCount } from "../net";
 import {
   type AssumedField,
   type LabelDoubt,
@@ -9,8 +10,20 @@ import {
   stcIrradianceWm2,
 } from "../panel";
 import { type DeviceSheet, type PortSheet } from "../plan";
-import { type LimitSky, limitSkies, namedSky, rossCPerWm2, type Sky, type SiteClimate, tiltLight } from "../sky";
-import { keyOf, type Lane, lightOf, netOfRows, type Row, type Tile, type TileKey, tilesOfRows } from "../wiring";
+import { type LimitSky, limitSkies, type Mount, namedSky, type Sky, type SiteClimate } from "../sky";
+import {
+  isChanged,
+  keyOf,
+  type Lane,
+  netOfRows,
+  type Pose,
+  type Row,
+  type Stand,
+  standOf,
+  type Tile,
+  type TileKey,
+  usedIn,
+} from "../wiring";
 import { type ColdVolts } from "./cold-volts";
 import { type Assumption, type Term } from "./finding";
 
@@ -46,10 +59,13 @@ export type Ground = {
   readonly site: Site;
   /** What the site leaves unsaid, by the thing assumed. */
   readonly siteAssumptions: readonly Assumption[];
+  /** By kind of panel, and by piece for those whose own label says something else. */
   readonly kinds: ReadonlyMap<string, Kind>;
   readonly solve: (net: Net) => InspectableSolution;
-  /** The longest clear day of one panel of a kind, tilted towards the noon sun; worked out when first asked for. */
-  readonly clearDay: (kind: Kind, tiltDeg: number) => readonly PanelHour[];
+  /** All panels out, flat and in full light, each on its own mount. */
+  readonly fixed: Pose;
+  /** The longest clear day of one panel of a kind, standing so; worked out when first asked for. */
+  readonly clearDay: (kind: Kind, stand: Stand) => readonly PanelHour[];
   /** What one panel of a kind reaches in the cold; worked out when first asked for. */
   readonly cold: (kind: Kind) => ColdVolts;
 };
@@ -63,33 +79,42 @@ export type LaneContext = Ground & {
   readonly tracking: Tracking;
   /** The panels that are in the net, in the order in which they stand in it. */
   readonly tiles: readonly Tile[];
+  /** How they stand. */
+  readonly pose: Pose;
   /** All panels out and in full light: what limits are judged by. */
   readonly clear: Skies;
   /** As the panels stand: stowed, shaded, tilted. The same object as `clear` when none is. */
   readonly actual: Skies;
 };
 
-export function buildLane(ground: Ground, lane: Lane, device: DeviceSheet, port: PortSheet): LaneContext | null {
+export function buildLane(
+  ground: Ground,
+  lane: Lane,
+  device: DeviceSheet,
+  port: PortSheet,
+  pose: Pose,
+): LaneContext | null {
   const window = portWindow(port);
   const tracking = trackingOf(port);
-  const all = tilesOfRows(lane.rows).filter((tile) => tile.stance !== "off");
-  if (all.length === 0) return null;
-  const skiesOf = (rows: readonly Row[]): Skies => {
+  const tiles = usedIn(lane.rows);
+  if (tiles.length === 0) return null;
+  const skiesOf = (stood: Pose): Skies => {
     const under = (name: LimitSky) =>
-      underSky({ ...ground, lane: { ...lane, rows }, window, tracking }, namedSky(name, ground.site));
+      underSky({ ...ground, lane, window, tracking, pose: stood }, namedSky(name, ground.site));
     return { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") };
   };
-  const clear = skiesOf(unshaded(lane.rows));
-  const actual = all.some(isChanged) ? { ...skiesOf(lane.rows), coldDawn: clear.coldDawn } : clear;
-  return { ...ground, lane, device, port, window, tracking, tiles: all, clear, actual };
+  const clear = skiesOf(ground.fixed);
+  const isTurned = tiles.some((tile) => isChanged(standOf(pose, tile)));
+  const actual = isTurned ? { ...skiesOf(pose), coldDawn: clear.coldDawn } : clear;
+  return { ...ground, lane, device, port, window, tracking, tiles, pose, clear, actual };
 }
 
 /** A lane with a panel in use, as it stands, under any sky: its curve and where it runs. */
 export function underSky(
-  { lane, window, tracking, ...ground }: Ground & Pick<LaneContext, "lane" | "window" | "tracking">,
+  { lane, window, tracking, pose, ...ground }: Ground & Pick<LaneContext, "lane" | "window" | "tracking" | "pose">,
   sky: Sky,
 ): SkyState {
-  const net = netUnderSky(ground, lane.rows, sky);
+  const net = netIn(ground, lane.rows, underSkyScene(sky, pose, ground.site));
   if (net === null) throw new Error("a lane without panels in use has no curve");
   const array = ground.solve(net);
   return { sky, array, operating: window === null ? null : operate(array, window, tracking) };
@@ -101,86 +126,44 @@ export function byAmps({ window, tracking, clear }: LaneContext): OperatingPoint
   return window === null || window.maxW === null ? operating : operate(array, { ...window, maxW: null }, tracking);
 }
 
-/** The rows with every panel out, flat and in full light; panels taken out stay out. */
-export function unshaded(rows: readonly Row[]): Row[] {
-  return rows.map((row) => ({
-    ...row,
-    items: row.items.map((item) => (item.type === "group" ? { ...item, rows: unshaded(item.rows) } : plainTile(item))),
-  }));
-}
-
-function plainTile(tile: Tile): Tile {
-  return isChanged(tile) ? { ...tile, stance: tile.stance === "off" ? "off" : "out", light: [1], tiltDeg: 0 } : tile;
-}
-
 /** Whether no panel of a lane is tilted. */
-export function isFlat({ tiles }: Pick<LaneContext, "tiles">): boolean {
-  return tiles.every(({ tiltDeg }) => tiltDeg === 0);
+export function isFlat({ tiles, pose }: Pick<LaneContext, "tiles" | "pose">): boolean {
+  return tiles.every((tile) => standOf(pose, tile).tiltDeg === 0);
 }
 
-/** Stowed, shaded or tilted. */
-export function isChanged({ stance, light, tiltDeg }: Tile): boolean {
-  return stance === "stowed" || tiltDeg !== 0 || (stance === "out" && light.some((share) => share < 1));
-}
-
-/** Some rows solved under a named sky; null when no panel of theirs is in use. */
-export function solveRows(ground: Ground, rows: readonly Row[], name: LimitSky): InspectableSolution | null {
-  const net = netUnderSky(ground, rows, namedSky(name, ground.site));
+/** Some rows solved in a scene; null when no panel of theirs is in use. */
+export function solveRows(ground: Ground, rows: readonly Row[], scene: Scene): InspectableSolution | null {
+  const net = netIn(ground, rows, scene);
   return net === null ? null : ground.solve(net);
 }
 
-/** Some rows as a net under a sky; null when no panel of theirs is in use. */
-export function netUnderSky(ground: Pick<Ground, "site" | "kinds">, rows: readonly Row[], sky: Sky): Net | null {
-  const skyOf = (tile: Tile, substrings: number) => {
-    // the coldest dawn is judged with whatever the panels may be turned to, and on cells still cold
-    if (sky.name === "coldDawn") return { cellTempC: sky.cellTempC, irradianceWm2: [sky.irradianceWm2] };
-    const irradianceWm2 = lightOn(tile, substrings, sky);
-    return { cellTempC: sky.airTempC + rossCPerWm2[ground.site.mount] * mean(irradianceWm2), irradianceWm2 };
-  };
-  return netOfRows(rows, { modelOf: (id) => kindOf(ground, id).model, skyOf })?.net ?? null;
+/** Some rows as a net in a scene; null when no panel of theirs is in use. */
+export function netIn(ground: Pick<Ground, "kinds">, rows: readonly Row[], scene: Scene): Net | null {
+  return netOfRows(rows, { modelOf: (tile) => kindOf(ground, tile).model, lightOn: scene })?.net ?? null;
 }
 
-/** A panel turned to a low sun gets more than one that lies flat, but not more than a clear sky has, as a share of that. */
-const mostFacing = 1.25;
-
-/**
- * Light on each substring of a panel, W/m²: what the sky sends to its plane, by what is let through to it. It hangs on the
- * panel and the sky alone, not on what else is wired: a sky's light is that on a flat panel.
- */
-export function lightOn(tile: Tile, substrings: number, sky: Sky): number[] {
-  const onPlaneWm2 = lightOnPlane(tile.tiltDeg, sky);
-  return lightOf(tile, substrings).map((part) => part * onPlaneWm2);
+/** All panels of a plan out, flat and in full light under a named sky. */
+export function clearScene({ site, fixed }: Pick<Ground, "site" | "fixed">, name: LimitSky): Scene {
+  return underSkyScene(namedSky(name, site), fixed, site);
 }
 
-/** Light on a panel's plane, W/m². */
-export function lightOnPlane(
-  tiltDeg: number,
-  { sun, diffuseShare, irradianceWm2 }: Pick<Sky, "sun" | "diffuseShare" | "irradianceWm2">,
-): number {
-  const facing = tiltLight(tiltDeg, sun, diffuseShare) / tiltLight(0, sun, diffuseShare);
-  return (Number.isFinite(facing) ? Math.min(mostFacing, facing) : 1) * irradianceWm2;
+/** Watts of one panel alone at bright noon, standing so. */
+export function panelNoonW({ solve, site }: Pick<Ground, "solve" | "site">, { model }: Kind, stand: Stand): number {
+  const alone: Pose = new Map([[keyOf(anyPanel), stand]]);
+  const scene = underSkyScene(namedSky("brightNoon", site), alone, site);
+  return solve({ type: "panel", model, ...scene(anyPanel, substringCount(model)) }).mpp.p;
 }
-
-/** Some rows, all in full light, at an irradiance and air temperature of one's own choosing. */
-export function solveRowsAt(
-  ground: Ground,
-  rows: readonly Row[],
-  irradianceWm2: number,
-  cellTempC: number,
-): NetSolution | null {
-  const made = netOfRows(unshaded(rows), {
-    modelOf: (id) => kindOf(ground, id).model,
-    skyOf: () => ({ cellTempC, irradianceWm2: [irradianceWm2] }),
-  });
-  return made === null ? null : ground.solve(made.net);
-}
+const anyPanel = { panelId: "any", piece: 1 };
 
 /** A solver wide enough for every panel of these counts in parallel, with a few more to buy. */
 export function solverFor(
   kinds: Iterable<{ readonly kind: Kind; readonly count: number }>,
   site: Site,
+  mounts: readonly Mount[],
 ): Ground["solve"] {
-  const extremes = limitSkies.map((name) => namedSky(name, site).cellTempC);
+  const extremes = [site.mount, ...mounts].flatMap((mount) =>
+    limitSkies.map((name) => namedSky(name, { ...site, mount }).cellTempC),
+  );
   const members = [...kinds].flatMap(({ kind, count }) => {
     const brightest = extremes.map((cellTempC): Net => ({
       type: "panel",
@@ -193,21 +176,18 @@ export function solverFor(
   return createSolver({ type: "parallel", members });
 }
 
-export function kindOf({ kinds }: Pick<Ground, "kinds">, panelId: string): Kind {
-  const kind = kinds.get(panelId);
-  if (kind === undefined) throw new Error(`no kind "${panelId}" among those read`);
+/** What a panel is: its kind, or itself where its own label says something else. */
+export function kindOf({ kinds }: Pick<Ground, "kinds">, tile: Pick<Tile, "panelId" | "piece">): Kind {
+  const kind = kinds.get(keyOf(tile)) ?? kinds.get(tile.panelId);
+  if (kind === undefined) throw new Error(`no kind "${tile.panelId}" among those read`);
   return kind;
 }
 
 /** Panels counted by kind, with one number of their label. */
 export function termsOf(ground: Pick<Ground, "kinds">, tiles: readonly Tile[], each: (kind: Kind) => number): Term[] {
-  const counts = new Map<string, number>();
-  for (const { panelId } of tiles) counts.set(panelId, (counts.get(panelId) ?? 0) + 1);
-  return [...counts].map(([panelId, count]) => ({
-    count,
-    panelName: kindOf(ground, panelId).name,
-    each: each(kindOf(ground, panelId)),
-  }));
+  const counts = new Map<Kind, number>();
+  for (const tile of tiles) counts.set(kindOf(ground, tile), (counts.get(kindOf(ground, tile)) ?? 0) + 1);
+  return [...counts].map(([kind, count]) => ({ count, panelName: kind.name, each: each(kind) }));
 }
 
 export function keysOf(tiles: readonly Tile[]): TileKey[] {
@@ -216,7 +196,7 @@ export function keysOf(tiles: readonly Tile[]): TileKey[] {
 
 /** Sum over the panels in use of a number of their label. */
 export function labelSum(context: Pick<LaneContext, "kinds" | "tiles">, each: (kind: Kind) => number): number {
-  return context.tiles.reduce((sum, tile) => sum + each(kindOf(context, tile.panelId)), 0);
+  return context.tiles.reduce((sum, tile) => sum + each(kindOf(context, tile)), 0);
 }
 
 /** The site assumptions of the kinds a rule rests on. */
@@ -251,9 +231,5 @@ export function doubtAssumed(context: Pick<LaneContext, "kinds" | "tiles">): Ass
 
 /** The kinds in use in a lane, each once. */
 export function kindsIn(context: Pick<LaneContext, "kinds" | "tiles">): Kind[] {
-  return [...new Set(context.tiles.map((tile) => tile.panelId))].map((panelId) => kindOf(context, panelId));
-}
-
-function mean(values: readonly number[]): number {
-  return values.reduce((sum, value) => sum + value, 0) / values.length;
+  return [...new Set(context.tiles.map((tile) => kindOf(context, tile)))];
 }

@@ -130,8 +130,8 @@ function strongest(context: Pick<LaneContext, "kinds" | "lane">, row: Row): Term
   const total = (terms: readonly Term[]) => terms.reduce((sum, { count, each }) => sum + count * each, 0);
   const parts = row.items.map((item): Term[] => {
     if (item.type === "group") return item.rows.flatMap((inner) => strongest(context, inner));
-    if (item.stance === "off") return [];
-    const { name, fit } = kindOf(context, item.panelId);
+    if (item.joinedPast) return [];
+    const { name, fit } = kindOf(context, item);
     return [{ count: 1, panelName: name, each: fit.label.iscA }];
   });
   return parts.reduce((most, part) => (total(part) > total(most) ? part : most), []);

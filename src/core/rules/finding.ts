@@ -328,8 +328,13 @@ export type Judged = {
   readonly tiles: readonly TileKey[];
 };
 
-/** The same with its name and what it speaks of. */
-export type Placed = Judged & { readonly id: string; readonly where: Where };
+/** In which pose a finding holds, by its name; on the way between two, by both. */
+export type InPose =
+  | { readonly type: "in"; readonly name: string }
+  | { readonly type: "between"; readonly names: readonly [string, string] };
+
+/** The same with its name, what it speaks of, and the pose it is worst in: null where it is the same in all. */
+export type Placed = Judged & { readonly id: string; readonly where: Where; readonly pose: InPose | null };
 
 /**
  * The limit another input would need where no wiring tried makes a Stop pass: the least that any of them asks for. `kind`: the

@@ -1,7 +1,7 @@
 import { type LaneContext, kindOf } from "./context";
 import { brightSkyFactor, rowCurrent } from "./current";
 import { type Assumption, type FuseFacts, type Judged, type Level } from "./finding";
-import { tilesOfRows } from "../wiring";
+import { usedIn } from "../wiring";
 
 /** A fuse carries this many times the short-circuit current for good. NEC 690.9(B): 1.25 × 1.25. */
 const fuseFactor = 1.56;
@@ -22,7 +22,7 @@ export function fuses(context: LaneContext): Judged | null {
   const rows = context.lane.rows
     .map((row) => ({
       iscA: rowCurrent(context, row),
-      tiles: tilesOfRows([row]).filter(({ stance }) => stance !== "off"),
+      tiles: usedIn([row]),
     }))
     .filter(({ tiles }) => tiles.length > 0);
   if (rows.length < 2) return null;
@@ -57,8 +57,8 @@ export function fuses(context: LaneContext): Judged | null {
 
 /** The panel in use with the least series fuse rating. */
 function leastRating(context: LaneContext): { ratingA: number; panelName: string; assumed: Assumption[] } {
-  const ratings = context.tiles.map(({ panelId }) => {
-    const { name, fit } = kindOf(context, panelId);
+  const ratings = context.tiles.map((tile) => {
+    const { name, fit } = kindOf(context, tile);
     const stated = fit.label.maxSeriesFuseA;
     const ratingA = stated ?? assumedFuseA(fit.label.pmaxW);
     const assumed: Assumption[] = stated === null ? [{ type: "fuseRating", panelName: name, amps: ratingA }] : [];

@@ -32,8 +32,8 @@ export function hotVmp(context: LaneContext): Judged {
     };
   }
   const longest = longestRow(lane.rows, (tile) =>
-    tile.stance === "off" ? 0 : kindOf(context, tile.panelId).fit.label.vmpV,
-  ).tiles.filter((tile) => tile.stance !== "off");
+    tile.joinedPast ? 0 : kindOf(context, tile).fit.label.vmpV,
+  ).tiles.filter((tile) => !tile.joinedPast);
   const facts: HotVmpFacts = {
     terms: termsOf(context, longest, ({ fit }) => fit.label.vmpV),
     hotVmpV: array.mpp.v,

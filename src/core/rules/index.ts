@@ -14,13 +14,14 @@ export {
   type TileStates,
 } from "./assess";
 export { codeTableFactor } from "./code-table";
-export { isChanged, kindOf, type LaneContext, termsOf } from "./context";
+export { kindOf, panelNoonW, type LaneContext, termsOf } from "./context";
 export {
   type Amount,
   type Assumption,
   type ChartPart,
   chartPartOfRule,
   type Finding,
+  type InPose,
   type Level,
   levels,
   floorRules,
@@ -42,7 +43,6 @@ export {
 } from "./finding";
 export { createMemory, type Memory, type TileState } from "./memory";
 export { assumedSite, extraPanels, laneOf, type Missing, type OpenWiring, portOf } from "./open";
-export { panelNoonW } from "./clear-month";
 export { rules } from "./rules";
 export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";
 export { type ColdBy } from "./cold-volts";

@@ -30,6 +30,8 @@ export type Memory = {
   readonly ground: (key: string, make: () => Ground) => Ground;
   readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
   readonly judged: (context: LaneContext) => readonly Judged[];
+  /** A lane with its panels on the way from one pose to another, by how they then stand. */
+  readonly between: (context: LaneContext, key: string, make: () => LaneContext | null) => LaneContext | null;
   /** A lane as it stands under any sky. */
   readonly under: (context: LaneContext, sky: Sky) => SkyState;
   readonly states: (state: SkyState, make: () => readonly TileState[]) => readonly TileState[];
@@ -46,6 +48,7 @@ export function createMemory(): Memory {
   const lanes = new Map<string, LaneContext | null>();
   const judged = new WeakMap<LaneContext, readonly Judged[]>();
   const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
+  const between = new WeakMap<LaneContext, Map<string, LaneContext | null>>();
   const states = new WeakMap<SkyState, readonly TileState[]>();
   let kept: { readonly key: string; readonly ground: Ground } | null = null;
   return {
@@ -64,6 +67,11 @@ export function createMemory(): Memory {
       const known = judged.get(context) ?? judgeLane(context);
       judged.set(context, known);
       return known;
+    },
+    between: (context, key, make) => {
+      const known = between.get(context) ?? new Map<string, LaneContext | null>();
+      between.set(context, known);
+      return remembered(known, key, mostLanes, make);
     },
     under: (context, sky) => {
       if (isLimitSky(sky.name)) return context.actual[sky.name];

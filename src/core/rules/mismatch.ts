@@ -1,7 +1,15 @@
-import { type Row, type Tile, tilesOfRows } from "../wiring";
-import { type LaneContext, fitAssumed, kindOf, siteAssumed, solveRows, termsOf, unshaded } from "./context";
+import { standOf, usedIn } from "../wiring";
+import {
+  clearScene,
+  type LaneContext,
+  fitAssumed,
+  kindOf,
+  panelNoonW,
+  siteAssumed,
+  solveRows,
+  termsOf,
+} from "./context";
 import { type Assumption, type Judged, type Level, type MismatchFacts } from "./finding";
-import { panelNoonW } from "./clear-month";
 
 /** Losing more than this of what the panels could give apart is a cost to name; more than the second a remark. */
 const costlyLossPct = 10;
@@ -13,9 +21,12 @@ const anyLossPct = 0.05;
 export function mismatch(context: LaneContext): Judged | null {
   const { lane, tiles, clear } = context;
   if (tiles.length < 2) return null;
-  const rows = unshaded(lane.rows);
-  const panelsW = tiles.reduce((sum, tile) => sum + panelNoonW(context, kindOf(context, tile.panelId)), 0);
-  const solved = rows.map((row) => solveRows(context, [row], "brightNoon"));
+  const { rows } = lane;
+  const panelsW = tiles.reduce(
+    (sum, tile) => sum + panelNoonW(context, kindOf(context, tile), standOf(context.fixed, tile)),
+    0,
+  );
+  const solved = rows.map((row) => solveRows(context, [row], clearScene(context, "brightNoon")));
   const rowsW = solved.reduce((sum, row) => sum + (row?.mpp.p ?? 0), 0);
   const joinedW = clear.brightNoon.array.mpp.p;
   const facts: MismatchFacts = {
@@ -29,7 +40,7 @@ export function mismatch(context: LaneContext): Judged | null {
       const point = solved[k]?.mpp;
       return point === undefined
         ? []
-        : [{ terms: termsOf(context, inUse(row), ({ fit }) => fit.label.vmpV), vmpV: point.v, impA: point.i }];
+        : [{ terms: termsOf(context, usedIn([row]), ({ fit }) => fit.label.vmpV), vmpV: point.v, impA: point.i }];
     }),
   };
   const { level, outcome } = grade(facts);
@@ -44,10 +55,6 @@ export function mismatch(context: LaneContext): Judged | null {
     reason: { type: "mismatch", outcome, ...facts },
     tiles: [],
   };
-}
-
-function inUse(row: Row): Tile[] {
-  return tilesOfRows([row]).filter((tile) => tile.stance !== "off");
 }
 
 function grade({ lossPct }: MismatchFacts): {

@@ -1,6 +1,6 @@
 import { operate } from "../input";
-import { rowOf } from "../wiring";
-import { type LaneContext, fitAssumed, isChanged, keysOf, siteAssumed, solveRows } from "./context";
+import { isChanged, standOf } from "../wiring";
+import { type LaneContext, fitAssumed, keysOf, kindOf, panelNoonW, siteAssumed } from "./context";
 import { type Assumption, type Judged, type Level, type MixedFacts } from "./finding";
 
 const costlyLossPct = 10;
@@ -10,10 +10,12 @@ const trappedPct = 3;
 /** Rule 9: panels stowed, shaded or tilted apart on one port: what the odd ones cost the others. */
 export function mixedStates(context: LaneContext): Judged | null {
   const { tiles, actual, window, port } = context;
-  const changed = tiles.filter(isChanged);
-  const tilts = new Set(tiles.filter(({ stance }) => stance === "out").map(({ tiltDeg }) => tiltDeg));
-  const odd = tiles.filter((tile) => tile.stance === "stowed" || tile.light.some((share) => share < 1));
-  if (changed.length === 0 || tiles.length < 2 || (odd.length === 0 && tilts.size < 2)) return null;
+  const stands = tiles.map((tile) => standOf(context.pose, tile));
+  const changed = tiles.filter((tile) => isChanged(standOf(context.pose, tile)));
+  const out = stands.filter(({ stance }) => stance === "out");
+  const facings = new Set(out.map(({ tiltDeg, azimuthDeg }) => (tiltDeg === 0 ? "flat" : `${tiltDeg} ${azimuthDeg}`)));
+  const odd = stands.filter(({ stance, light }) => stance === "stowed" || light.some((share) => share < 1));
+  if (changed.length === 0 || tiles.length < 2 || (odd.length === 0 && facings.size < 2)) return null;
   const { array } = actual.brightNoon;
   const panelsW = ownMaximaW(context);
   const scanned = window === null ? null : operate(array, window, { type: "scan" });
@@ -24,9 +26,9 @@ export function mixedStates(context: LaneContext): Judged | null {
   const trapped =
     scanned !== null && climbed !== null && scanned.p > 0 && climbed.p < scanned.p * (1 - trappedPct / 100);
   const facts: MixedFacts = {
-    stowed: tiles.filter(({ stance }) => stance === "stowed").length,
-    shaded: tiles.filter(({ stance, light }) => stance === "out" && light.some((share) => share < 1)).length,
-    tilted: tilts.size > 1 ? tiles.filter(({ tiltDeg, stance }) => stance === "out" && tiltDeg !== 0).length : 0,
+    stowed: stands.length - out.length,
+    shaded: out.filter(({ light }) => light.some((share) => share < 1)).length,
+    tilted: facings.size > 1 ? out.filter(({ tiltDeg }) => tiltDeg !== 0).length : 0,
     panels: tiles.length,
     panelsW,
     joinedW: array.mpp.p,
@@ -58,5 +60,8 @@ function grade({ lossPct, trappedW }: MixedFacts): {
 
 /** Watts of every panel at its own maximum in the light it stands in. */
 function ownMaximaW(context: LaneContext): number {
-  return context.tiles.reduce((sum, tile) => sum + (solveRows(context, [rowOf([tile])], "brightNoon")?.mpp.p ?? 0), 0);
+  return context.tiles.reduce(
+    (sum, tile) => sum + panelNoonW(context, kindOf(context, tile), standOf(context.pose, tile)),
+    0,
+  );
 }

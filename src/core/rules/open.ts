@@ -7,9 +7,10 @@ import {
   readLabel,
   type RequiredField,
 } from "../panel";
-import { type Plan, type PlanPanel, type PortSheet } from "../plan";
-import { brightNoonAirC } from "../sky";
-import { type Lane, laneKey, sameLane, tilesOf } from "../wiring";
+import { type Facing, facingOf } from "../light";
+import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet } from "../plan";
+import { brightNoonAirC, type Mount } from "../sky";
+import { keyOf, type Lane, laneKey, type Pose, sameLane, type Stand, type Tile, tilesOf } from "../wiring";
 import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverFor } from "./context";
 import { coldVoltsOf } from "./cold";
 import { type Assumption } from "./finding";
@@ -36,45 +37,92 @@ export const assumedSite: Site = { recordLowC: -20, recordHighC: 40, latitudeDeg
 /** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */
 export const extraPanels = 3;
 
-/** A wiring made ready for judging: what its lanes share, the lanes themselves, and what is missing. */
+/** A pose with the name it goes by. */
+export type NamedPose = { readonly name: string; readonly pose: Pose };
+
+/** A wiring made ready for judging in all its poses: what its lanes share, the lanes themselves, and what is missing. */
 export type OpenWiring = {
   readonly plan: Plan;
   /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[];
+  /** The poses it is used in. */ readonly poses: readonly NamedPose[];
   readonly ground: Ground;
+  /** Its lanes in the pose looked at, and in each of its poses. */
   readonly lanes: readonly LaneContext[];
+  readonly posed: readonly (readonly LaneContext[])[];
   readonly missing: readonly Missing[];
   readonly memory: Memory;
 };
 
-/** Makes some lanes of a plan ready for judging. What `memory` still knows is not worked out again. */
-export function openWiring(plan: Plan, lanes: readonly Lane[], memory: Memory): OpenWiring {
-  const used = new Set(tilesOf(lanes).map((tile) => tile.panelId));
+/** Makes some lanes of a plan ready for judging in some poses, of which one is looked at. What `memory` still knows is not worked out again. */
+export function openWiring(
+  plan: Plan,
+  lanes: readonly Lane[],
+  memory: Memory,
+  poses: readonly NamedPose[],
+  shown = 0,
+): OpenWiring {
+  const used = new Set(tilesOf(lanes).flatMap((tile) => [keyOf(tile), tile.panelId]));
   // kinds on the shelf too: a search may try them
-  const readings = plan.panels.map((panel) => ({ panel, reading: readKind(panel, memory) }));
+  const readings = plan.panels
+    .flatMap((panel) => sheetsOf(panel))
+    .map((sheet) => ({ sheet, reading: readKind(sheet, memory) }));
   const kinds = new Map(
-    readings.flatMap(({ panel, reading }) => (reading.type === "kind" ? [[panel.id, reading.kind] as const] : [])),
+    readings.flatMap(({ sheet, reading }) => (reading.type === "kind" ? [[sheet.id, reading.kind] as const] : [])),
   );
+  const lost = new Set(readings.flatMap(({ sheet, reading }) => (reading.type === "missing" ? [sheet.id] : [])));
   const ground = memory.ground(
     JSON.stringify([
       plan.site,
-      readings.map(({ panel: { id, label, measured, count } }) => [id, label, measured, count]),
+      plan.mounts,
+      readings.map(({ sheet: { id, label, measured, count } }) => [id, label, measured, count]),
     ]),
-    () => groundOf(plan, kinds),
+    () =>
+      groundOf(
+        plan,
+        readings.map(({ sheet }) => sheet),
+        kinds,
+      ),
   );
-  const remembered = (lane: Lane) =>
-    memory.lane(JSON.stringify([lane, portOf(plan, lane)]), () => laneOf(plan, ground, lane));
-  const judgeable = lanes.filter((lane) => tilesOf([lane]).every((tile) => kinds.has(tile.panelId)));
-  const missing: Missing[] = readings.flatMap(({ panel, reading }) =>
-    used.has(panel.id) && reading.type === "missing" ? [reading.missing] : [],
+  const remembered = (lane: Lane, pose: Pose) =>
+    memory.lane(JSON.stringify([lane, standsIn(lane, pose), portOf(plan, lane)]), () =>
+      laneOf(plan, ground, lane, pose),
+    );
+  const isRead = (tile: Tile) => !lost.has(keyOf(tile)) && (kinds.has(keyOf(tile)) || kinds.has(tile.panelId));
+  const judgeable = lanes.filter((lane) => tilesOf([lane]).every(isRead));
+  const missing: Missing[] = readings.flatMap(({ sheet, reading }) =>
+    used.has(sheet.id) && reading.type === "missing" ? [reading.missing] : [],
   );
   if (used.size === 0) missing.push({ type: "noPanel" });
   if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
   const { recordLowC: lowC, recordHighC: highC } = plan.site;
   if (lowC !== null && highC !== null && lowC > highC) missing.push({ type: "recordsCrossed", lowC, highC });
-  const contexts = inPortOrder(plan, judgeable).flatMap((lane) => remembered(lane) ?? []);
+  const ordered = inPortOrder(plan, judgeable);
+  const posed = poses.map(({ pose }) => ordered.flatMap((lane) => remembered(lane, pose) ?? []));
+  const contexts = posed[shown] ?? [];
   // lanes that are remembered stand for the equal ones asked about, so that a search sees which it leaves alone
   const wired = lanes.map((lane) => contexts.find((context) => sameLane(context.lane, lane))?.lane ?? lane);
-  return { plan, wired, ground, lanes: contexts, missing, memory };
+  return { plan, wired, poses, ground, lanes: contexts, posed, missing, memory };
+}
+
+/** The label of a kind, and of each piece of it that has another: what is read, and of how many panels. */
+type Sheet = Pick<PlanPanel, "id" | "label" | "measured"> & { readonly count: number };
+
+function sheetsOf({ id, label, pieces, measured }: PlanPanel): Sheet[] {
+  const own = pieces.filter((piece) => piece.own.length > 0);
+  return [
+    { id, label, measured, count: pieces.length - own.length },
+    ...own.map((piece) => ({
+      id: keyOf({ panelId: id, piece: piece.number }),
+      label: { ...labelOf({ label }, piece), name: `${label.name}, ${piece.tag || `number ${piece.number}`}` },
+      // points measured on the kind say nothing of a piece whose curve is another
+      measured: piece.own.every(({ field }) => field === "maxSeriesFuseA" || field === "maxSystemV") ? measured : null,
+      count: 1,
+    })),
+  ];
+}
+
+function standsIn(lane: Lane, pose: Pose): unknown {
+  return pose.size === 0 ? [] : tilesOf([lane]).map((tile) => pose.get(keyOf(tile)) ?? null);
 }
 
 /** Lanes in the order of the plan's ports, however the wiring came about. */
@@ -86,9 +134,9 @@ function inPortOrder({ inputs }: Plan, lanes: readonly Lane[]): Lane[] {
 }
 
 /** A lane made ready on the same ground; null while its port is not in the plan or nothing in it is in use. */
-export function laneOf(plan: Plan, ground: Ground, lane: Lane): LaneContext | null {
+export function laneOf(plan: Plan, ground: Ground, lane: Lane, pose: Pose): LaneContext | null {
   const found = portOf(plan, lane);
-  return found === undefined ? null : buildLane(ground, lane, found.device, found.port);
+  return found === undefined ? null : buildLane(ground, lane, found.device, found.port, pose);
 }
 
 /** The port a lane feeds, if the plan has it. */
@@ -102,7 +150,7 @@ export function portOf(
 }
 
 function readKind(
-  { id, label, measured }: PlanPanel,
+  { id, label, measured }: Sheet,
   { fit, reading: readingOf }: Memory,
 ): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
   const reading = readLabel(label);
@@ -136,19 +184,32 @@ function readKind(
   };
 }
 
-function groundOf(plan: Plan, kinds: ReadonlyMap<string, Kind>): Ground {
+function groundOf(plan: Plan, sheets: readonly Sheet[], kinds: ReadonlyMap<string, Kind>): Ground {
   const site = siteOf(plan);
-  const counted = plan.panels.flatMap(({ id, count }) => {
+  const counted = sheets.flatMap(({ id, count }) => {
     const kind = kinds.get(id);
     return kind === undefined ? [] : [{ kind, count: count + extraPanels }];
   });
-  const daysOf = onceEach((kind: Kind) => {
-    const powerAt = powerByLight(kind.model, site);
-    return onceEach((tiltDeg: number) => clearDayOfOnePanel(powerAt, tiltDeg, site));
-  });
-  const clearDay = (kind: Kind, tiltDeg: number) => daysOf(kind)(tiltDeg);
+  const daysOf = onceEach((kind: Kind) =>
+    onceEach((mount: Mount) => {
+      const powerAt = powerByLight(kind.model, { mount });
+      return onceEach((facing: string) => clearDayOfOnePanel(powerAt, JSON.parse(facing) as Facing, site));
+    }),
+  );
+  const clearDay = (kind: Kind, stand: Stand) =>
+    daysOf(kind)(stand.mount ?? site.mount)(JSON.stringify(facingOf(stand, site)));
   const cold = onceEach((kind: Kind) => coldVoltsOf(kind, site));
-  return { site, siteAssumptions: assumptionsOf(plan), kinds, solve: solverFor(counted, site), clearDay, cold };
+  const fixed = fixedPose(plan);
+  const mounts = [...fixed.values()].flatMap(({ mount }) => mount ?? []);
+  return {
+    site,
+    siteAssumptions: assumptionsOf(plan),
+    kinds,
+    solve: solverFor(counted, site, mounts),
+    fixed,
+    clearDay,
+    cold,
+  };
 }
 
 /** Worked out for each key when first asked for. */

@@ -1,8 +1,8 @@
 import { type BranchState, type InspectableSolution } from "../net";
 import { stcIrradianceWm2 } from "../panel";
-import { asMatrix, lightOf, mapTiles, netOfRows, type Row, type Tile, tilesOfRows } from "../wiring";
+import { asMatrix, isChanged, lightOf, mapTiles, standOf, type Tile } from "../wiring";
 import { assumedFuseA } from "./fuses";
-import { fitAssumed, isChanged, keysOf, kindOf, type LaneContext, siteAssumed, unshaded } from "./context";
+import { fitAssumed, keysOf, kindOf, kindsIn, type LaneContext, siteAssumed, solveRows } from "./context";
 import { type Assumption, type Judged, type ReverseFacts } from "./finding";
 
 /** Amps below this are leakage, not a row being fed backwards. */
@@ -18,7 +18,7 @@ export function reverse(context: LaneContext): Judged | null {
   const { tiles } = context;
   if (tiles.length < 2) return null;
   const worst = standings(context)
-    .flatMap(({ rows, array, ...when }) => reverseInto(context, rows, array.stateAt(array.vocV), when) ?? [])
+    .flatMap(({ array, ...when }) => reverseInto(context, array.stateAt(array.vocV), when) ?? [])
     .reduce<Reverse | null>((most, each) => (most === null || share(each) > share(most) ? each : most), null);
   if (worst === null) return null;
   const { facts, tile, assumed } = worst;
@@ -39,53 +39,46 @@ export function reverse(context: LaneContext): Judged | null {
 const share = ({ facts }: Reverse) => facts.amps / facts.fuseA;
 
 type Standing = Pick<ReverseFacts, "sky" | "asTheyStand"> & {
-  readonly rows: readonly Row[];
   readonly array: InspectableSolution;
 };
 
 /** The lane in every state in which it could be fed backwards: alike rows all in full light cannot. */
 function standings(context: LaneContext): Standing[] {
   const { lane, tiles, clear, actual } = context;
-  const used = mapTiles(lane.rows, (tile) => (tile.stance === "off" ? null : tile));
-  const lit = unshaded(lane.rows);
+  const used = mapTiles(lane.rows, (tile) => (tile.joinedPast ? null : tile));
   const found: Standing[] = [];
-  if (asMatrix(used) === null)
+  const isAlike = asMatrix(used) !== null && kindsIn(context).length === 1 && context.fixed.size === 0;
+  if (!isAlike)
     for (const sky of ["coldDawn", "brightNoon"] as const)
-      found.push({ sky, asTheyStand: false, rows: lit, array: clear[sky].array });
-  if (tiles.some(isChanged)) {
-    found.push({ sky: "brightNoon", asTheyStand: true, rows: lane.rows, array: actual.brightNoon.array });
+      found.push({ sky, asTheyStand: false, array: clear[sky].array });
+  if (tiles.some((tile) => isChanged(standOf(context.pose, tile)))) {
+    found.push({ sky: "brightNoon", asTheyStand: true, array: actual.brightNoon.array });
     const cold = coldAsTheyStand(context);
-    if (cold !== null) found.push({ sky: "coldDawn", asTheyStand: true, rows: lane.rows, array: cold });
+    if (cold !== null) found.push({ sky: "coldDawn", asTheyStand: true, array: cold });
   }
   return found;
 }
 
 /** Cells at the record low in full sun, each panel with its own share of it: what the volts of limits do not look at. */
 function coldAsTheyStand(context: LaneContext): InspectableSolution | null {
-  const made = netOfRows(context.lane.rows, {
-    modelOf: (id) => kindOf(context, id).model,
-    skyOf: (tile, substrings) => ({
-      cellTempC: context.site.recordLowC,
-      irradianceWm2: lightOf(tile, substrings).map((part) => part * stcIrradianceWm2),
-    }),
-  });
-  return made === null ? null : context.solve(made.net);
+  return solveRows(context, context.lane.rows, (tile, substrings) => ({
+    cellTempC: context.site.recordLowC,
+    irradianceWm2: lightOf(standOf(context.pose, tile), substrings).map((part) => part * stcIrradianceWm2),
+  }));
 }
 
-/** The panel that bears least well what is pushed backwards through it, in a state of these rows; null when none is. */
+/** The panel that bears least well what is pushed backwards through it, in a state of the lane; null when none is. */
 function reverseInto(
   context: LaneContext,
-  rows: readonly Row[],
   state: BranchState,
   when: Pick<ReverseFacts, "sky" | "asTheyStand">,
 ): Reverse | null {
-  const tiles = tilesOfRows(rows).filter((tile) => tile.stance !== "off");
   const states = panelStates(state);
   let worst: Reverse | null = null;
-  for (const [k, tile] of tiles.entries()) {
+  for (const [k, tile] of context.tiles.entries()) {
     const amps = -(states[k]?.i ?? 0);
     if (amps < leastReverseA) continue;
-    const { name, fit } = kindOf(context, tile.panelId);
+    const { name, fit } = kindOf(context, tile);
     const stated = fit.label.maxSeriesFuseA;
     const fuseA = stated ?? assumedFuseA(fit.label.pmaxW);
     if (worst !== null && amps / fuseA <= share(worst)) continue;

@@ -1,4 +1,4 @@
-import { keyOf, tilesOf } from "../wiring";
+import { keyOf, shelfPieces, tilesOf } from "../wiring";
 import { type Placed } from "./finding";
 import { type OpenWiring } from "./open";
 
@@ -6,10 +6,9 @@ import { type OpenWiring } from "./open";
 export function shelf({ plan, wired, lanes }: Pick<OpenWiring, "plan" | "wired" | "lanes">): Placed | null {
   const rows = [...wired, ...lanes.map(({ lane }) => lane)];
   const used = new Set(tilesOf(rows).map(keyOf));
-  const panels = plan.panels.flatMap(({ id, label, count }) => {
-    const free = Array.from({ length: count }, (_, k) => keyOf({ panelId: id, piece: k + 1 })).filter(
-      (key) => !used.has(key),
-    );
+  const panels = plan.panels.flatMap((panel) => {
+    const { label } = panel;
+    const free = shelfPieces(panel, used);
     return free.length === 0 ? [] : [{ panelName: label.name, count: free.length }];
   });
   const isFed = (inputId: string, portId: string) =>
@@ -25,6 +24,7 @@ export function shelf({ plan, wired, lanes }: Pick<OpenWiring, "plan" | "wired" 
   return {
     id: "shelf",
     rule: "shelf",
+    pose: null,
     where: { type: "lane", inputId: port.inputId, portId: port.portId },
     level: "note",
     value: null,

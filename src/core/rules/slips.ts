@@ -1,6 +1,6 @@
-import { type Plan } from "../plan";
-import { type Lane, type Slip, slips } from "../wiring";
-import { judgeAll } from "./assess";
+import { type Plan, type Wiring } from "../plan";
+import { type Slip, slips } from "../wiring";
+import { judgeAll, posesOf } from "./assess";
 import { type Placed } from "./finding";
 import { createMemory } from "./memory";
 import { openWiring } from "./open";
@@ -15,10 +15,16 @@ export type JudgedSlip = {
   readonly volts: number | null;
 };
 
+type Joined = Pick<Wiring, "lanes" | "poseIds">;
+
 /** Judges every slip of going from one wiring of a plan to another, the dangerous ones first. */
-export function judgeSlips(plan: Plan, from: readonly Lane[], to: readonly Lane[]): JudgedSlip[] {
+export function judgeSlips(plan: Plan, from: Joined, to: Joined): JudgedSlip[] {
   const memory = createMemory();
-  const judged = slips(from, to).map((slip) => judgedSlip(slip, judgeAll(openWiring(plan, [slip.lane], memory))));
+  // made in whichever pose either of them is used in
+  const poses = posesOf(plan, { poseIds: [...new Set([...from.poseIds, ...to.poseIds])] });
+  const judged = slips(from.lanes, to.lanes).map((slip) =>
+    judgedSlip(slip, judgeAll(openWiring(plan, [slip.lane], memory, poses))),
+  );
   return judged.sort((a, b) => Number(b.dangerous) - Number(a.dangerous));
 }
 

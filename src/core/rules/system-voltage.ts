@@ -1,4 +1,4 @@
-import { longestRow, tilesOfRows } from "../wiring";
+import { longestRow, usedIn } from "../wiring";
 import { mostColdVolts } from "./cold-voc";
 import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "./context";
 import { type Judged } from "./finding";
@@ -7,10 +7,10 @@ import { type Judged } from "./finding";
 export function systemVoltage(context: LaneContext): Judged {
   const assumptions = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
   const rows = context.lane.rows.map((row) => {
-    const tiles = tilesOfRows([row]).filter((tile) => tile.stance !== "off");
+    const tiles = usedIn([row]);
     const rated = tiles.map((tile) => ({
-      name: kindOf(context, tile.panelId).name,
-      maxSystemV: kindOf(context, tile.panelId).fit.label.maxSystemV,
+      name: kindOf(context, tile).name,
+      maxSystemV: kindOf(context, tile).fit.label.maxSystemV,
     }));
     const known = rated.filter((panel): panel is { name: string; maxSystemV: number } => panel.maxSystemV !== null);
     const weakest = known.reduce<{ name: string; maxSystemV: number } | null>(
@@ -24,7 +24,7 @@ export function systemVoltage(context: LaneContext): Judged {
       by,
       weakest,
       silent: rated.find((panel) => panel.maxSystemV === null)?.name ?? null,
-      series: longestRow([row], (tile) => (tile.stance === "off" ? 0 : 1)).total,
+      series: longestRow([row], (tile) => (tile.joinedPast ? 0 : 1)).total,
     };
   });
   const rated = rows.flatMap((row) =>

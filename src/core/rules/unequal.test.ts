@@ -1,7 +1,7 @@
 import { demoInputs, demoPanels } from "@/demo";
-import { changed, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, verdictOn } from "@/testing";
+import { changed, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, verdictOn, stood } from "@/testing";
 import { type PanelSheet, type Plan } from "../plan";
-import { matrixRows, newTile, type Row, type Tile } from "../wiring";
+import { matrixRows, newTile, type Row, rowOf, type Tile } from "../wiring";
 import { assess, type Finding, lookInto, openById, type RuleId } from ".";
 
 /** Rules over panels that are not alike, or do not stand alike. */
@@ -52,7 +52,7 @@ describe("unequal rows and panels", () => {
 
 describe("what can stand alone", () => {
   const pair = { type: "group" as const, rows: [row(["b", 1]), row(["c", 1])] };
-  const inRow = { items: [{ ...newTile("a", 1) }, pair], blockingDiode: false };
+  const inRow = rowOf([newTile("a", 1), pair]);
 
   test("of a group inside a row the larger panel counts, in case the smaller is unplugged", () => {
     const { value } = findingIn(mixedPlan([inRow]), "coldVoc");
@@ -83,7 +83,7 @@ describe("backwards amps and fuses", () => {
   ];
 
   test("panels taken out of a row do not hide what is pushed through the rest of it", () => {
-    const { level, reason } = findingIn(mixedPlan(three({ stance: "off" })), "reverse");
+    const { level, reason } = findingIn(mixedPlan(three({ joinedPast: true })), "reverse");
     const without = findingIn(mixedPlan([...three({}).slice(0, 2), row(["a", 7])]), "reverse");
     // the two whole rows have 18.1 A to give
     expect(reason.type === "reverse" ? reason.amps : 0).toBeGreaterThan(16);
@@ -114,10 +114,15 @@ describe("backwards amps and fuses", () => {
   });
 });
 
+const threeInSeries = mixedPlan([row(["a", 1], ["a", 2], ["a", 3])]);
+/** Every panel of kind "a" tilted so. */
+const tiltedTo = (tiltDeg: number, plan: Plan) =>
+  stood(plan, ...[1, 2, 3].map((piece): [string, { tiltDeg: number }] => [`a.${piece}`, { tiltDeg }]));
+
 describe("light hangs on the panel and the sky alone", () => {
   const noonW = (plan: Plan) => verdictOn(plan).takenW.brightNoon;
   const tilted = (tiltDeg: number) =>
-    mixedPlan([row(["a", 1, { tiltDeg }], ["a", 2, { tiltDeg }], ["a", 3, { tiltDeg }])], demoInputs.twoPortStation);
+    tiltedTo(tiltDeg, mixedPlan([row(["a", 1], ["a", 2], ["a", 3])], demoInputs.twoPortStation));
 
   test("a lane tilted as a whole gives more towards the sun and less away from it", () => {
     expect(noonW(tilted(30))).toBeGreaterThan(1.05 * noonW(tilted(0)));
@@ -131,8 +136,7 @@ describe("light hangs on the panel and the sky alone", () => {
         ...demoInputs.twoPortStation,
         ports: [low, { ...high, maxW: 400 }],
       };
-      const tiles = [1, 2, 3].map((piece): [string, number, Partial<Tile>] => ["a", piece, { tiltDeg }]);
-      const { reason } = findingIn(mixedPlan([row(...tiles)], device), "watts");
+      const { reason } = findingIn(tiltedTo(tiltDeg, mixedPlan([row(["a", 1], ["a", 2], ["a", 3])], device)), "watts");
       return reason.type === "watts" ? reason : null;
     };
     const [flat, tilted, away] = [clipped(0), clipped(30), clipped(-30)];
@@ -142,10 +146,11 @@ describe("light hangs on the panel and the sky alone", () => {
   });
 
   test("to split panels over two ports makes no watts from nothing", () => {
-    const one = row(["a", 1, { tiltDeg: -40 }], ["a", 2, { tiltDeg: -40 }]);
+    const one = row(["a", 1], ["a", 2]);
     const other = row(["b", 1], ["b", 2]);
-    const alone = (rows: readonly Row[], portId: string) => noonW(mixedPlan(rows, demoInputs.twoPortStation, portId));
-    const split = portsPlan(demoInputs.twoPortStation, { high: [one], low: [other] });
+    const alone = (rows: readonly Row[], portId: string) =>
+      noonW(tiltedTo(-40, mixedPlan(rows, demoInputs.twoPortStation, portId)));
+    const split = tiltedTo(-40, portsPlan(demoInputs.twoPortStation, { high: [one], low: [other] }));
     expect(noonW(split) / (alone([one], "high") + alone([other], "low"))).toBeCloseTo(1, 3);
   });
 });
@@ -154,11 +159,15 @@ describe("panels in different states", () => {
   test("one stowed row beside a lit one is named; one shaded substring costs the others less than a panel", () => {
     expect(
       findingIn(
-        mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3, { stance: "stowed" }], ["a", 4, { stance: "stowed" }])]),
+        stood(
+          mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3], ["a", 4])]),
+          ["a.3", { stance: "stowed" }],
+          ["a.4", { stance: "stowed" }],
+        ),
         "mixedStates",
       ).reason,
     ).toMatchObject({ stowed: 2, shaded: 0 });
-    const { reason } = findingIn(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { light: [0.1, 1] }])]), "mixedStates");
+    const { reason } = findingIn(stood(threeInSeries, ["a.3", { light: [0.1, 1] }]), "mixedStates");
     if (reason.type !== "mixedStates") throw new Error("expected mixed states");
     expect(reason.shaded).toBe(1);
     expect(reason.joinedW).toBeGreaterThan(0.75 * reason.panelsW);
@@ -170,7 +179,7 @@ describe("panels in different states", () => {
       ports: [{ ...demoInputs.twoPortStation.ports[1], tracker: "hillClimb" as const }],
       groups: [],
     };
-    const plan = mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { light: [0.3, 0.3] }])], low);
+    const plan = stood(mixedPlan([row(["a", 1], ["a", 2], ["a", 3])], low), ["a.3", { light: [0.3, 0.3] }]);
     const { level, reason } = findingIn(plan, "mixedStates");
     if (reason.type !== "mixedStates" || reason.trappedW === null) throw new Error("expected a trap");
     expect(level).toBe("care");
@@ -185,12 +194,18 @@ describe("panels in different states", () => {
 
   test("a panel taken out stays out of every limit, tilted or not", () => {
     const with3 = (tiltDeg: number) =>
-      findingIn(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { stance: "off", tiltDeg }])]), "coldVoc").value;
+      findingIn(
+        stood(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { joinedPast: true }])]), ["a.3", { tiltDeg }]),
+        "coldVoc",
+      ).value;
     expect(with3(30)).toEqual(with3(0));
   });
 
   test("looking in: a shaded substring is bypassed, volts add up to the lane's, a panel taken out is not there", () => {
-    const plan = mixedPlan([row(["a", 1], ["a", 2, { light: [0.1, 1] }], ["a", 3, { stance: "off" }])]);
+    const plan = stood(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { joinedPast: true }])]), [
+      "a.2",
+      { light: [0.1, 1] },
+    ]);
     const open = openById(plan, "wiring-1");
     const states = lookInto(open);
     expect(Object.keys(states).sort()).toEqual(["a.1", "a.2"]);
@@ -201,11 +216,12 @@ describe("panels in different states", () => {
 });
 
 describe("skies one only looks at", () => {
-  const plan = mixedPlan([row(["a", 1], ["a", 2, { tiltDeg: 45 }])]);
+  const plan = stood(mixedPlan([row(["a", 1], ["a", 2])]), ["a.2", { tiltDeg: 45 }]);
   const at = (iso: string) =>
     assess({ ...plan, site: { ...plan.site, latitudeDeg: 57 } }, "wiring-1", {
       sky: "now",
       moment: { atMs: Date.parse(iso), longitudeDeg: -3 },
+      poseId: null,
     });
   const laneUnder = (iso: string, name: "haze" | "now") => {
     const assessment = at(iso);

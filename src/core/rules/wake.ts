@@ -1,6 +1,7 @@
 import { wakeV } from "../input";
 import { longestClearDay } from "../sky";
-import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRowsAt } from "./context";
+import { evenly } from "../light";
+import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRows } from "./context";
 import { leastFloorV, type Judged, type Level, type WakeFacts } from "./finding";
 
 /** Light of a dull morning under thick cloud, and of first light, W/m². */
@@ -14,7 +15,8 @@ const dullAirC = 10;
 export function wake(context: LaneContext): Judged | null {
   const neededV = wakeV(context.port);
   if (neededV === null || neededV < leastFloorV) return null;
-  const vocAt = (irradianceWm2: number) => solveRowsAt(context, context.lane.rows, irradianceWm2, dullAirC)?.vocV ?? 0;
+  const vocAt = (irradianceWm2: number) =>
+    solveRows(context, context.lane.rows, evenly(irradianceWm2, dullAirC))?.vocV ?? 0;
   const dullVocV = vocAt(dullWm2);
   const brightVocV = vocAt(fullSunWm2);
   const firstVocV = vocAt(firstLightWm2);

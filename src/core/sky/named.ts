@@ -23,6 +23,8 @@ export type Sky<Name extends SkyName = SkyName> = {
   readonly cellTempC: number;
   readonly sun: Sun;
   readonly diffuseShare: number;
+  /** Whether every panel gets this light and is this warm, whichever way it is turned. */
+  readonly evenly: boolean;
 };
 
 export type SiteClimate = {
@@ -55,6 +57,7 @@ export function namedSky(name: LimitSky, climate: SiteClimate): Sky<LimitSky> {
     irradianceWm2: stcIrradianceWm2,
     sun: midsummerNoon(climate.latitudeDeg),
     diffuseShare: clearDiffuseShare,
+    evenly: name === "coldDawn",
   } as const;
   const warmed = (airTempC: number) => ({
     ...full,
@@ -84,6 +87,7 @@ export function skyAt(name: SkyName, climate: SiteClimate, moment: Moment): Sky 
     cellTempC: cellTempC(airTempC, irradianceWm2, climate.mount),
     sun,
     diffuseShare: name === "haze" ? 1 : clearDiffuseShare,
+    evenly: false,
   };
 }
 

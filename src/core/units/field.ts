@@ -6,7 +6,7 @@ export type FieldSpec = {
   readonly whole: boolean;
 };
 
-export const units = ["V", "A", "W", "mm", "°C", "%/°C", "°", "", "Ω", "W/m²", "%", "kg"] as const;
+export const units = ["V", "A", "W", "mm", "m", "°C", "%/°C", "°", "", "Ω", "W/m²", "%", "kg"] as const;
 export type Unit = (typeof units)[number];
 
 const of = (unit: Unit, least: number, most: number, whole = false): FieldSpec => ({ unit, least, most, whole });
@@ -23,6 +23,8 @@ export const fieldSpecs = {
   tempCoPmaxPctPerC: of("%/°C", -1.5, 0.5),
   cellsInSeries: of("", 1, 400, true),
   bypassDiodes: of("", 0, 60, true),
+  cellsAlong: of("", 1, 200, true),
+  cellsAcross: of("", 1, 200, true),
   maxSeriesFuseA: of("A", 1, 60),
   maxSystemV: of("V", 12, 2000),
   lengthMm: of("mm", 50, 10000),
@@ -53,6 +55,9 @@ export const fieldSpecs = {
   recordLowC: of("°C", -60, 40),
   recordHighC: of("°C", -10, 60),
   latitudeDeg: of("°", -90, 90),
+  longitudeDeg: of("°", -180, 180),
+  azimuthDeg: of("°", 0, 360),
+  heightM: of("m", -450, 9000),
 } as const satisfies Record<string, FieldSpec>;
 
 export type FieldName = keyof typeof fieldSpecs;

@@ -18,6 +18,7 @@ const decimals: Readonly<Record<Unit, number>> = {
   A: 2,
   W: 0,
   mm: 0,
+  m: 0,
   "°C": 0,
   "%/°C": 3,
   "°": 1,
@@ -30,6 +31,7 @@ const decimals: Readonly<Record<Unit, number>> = {
 
 /** Exact by definition: 25.4 mm to the inch, 0.45359237 kg to the pound. */
 const us: Partial<Readonly<Record<Unit, Showing>>> = {
+  m: { unit: "ft", factor: 1 / 0.3048, offset: 0, decimals: 0 },
   mm: { unit: "in", factor: 1 / 25.4, offset: 0, decimals: 1 },
   kg: { unit: "lb", factor: 1 / 0.45359237, offset: 0, decimals: 1 },
   "°C": { unit: "°F", factor: 1.8, offset: 32, decimals: 0 },

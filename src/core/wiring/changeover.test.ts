@@ -1,14 +1,27 @@
 import fc from "fast-check";
-import { changeover, joiningParts, keyOf, slips, tilesOf, type Lane, matrixRows, type Row, rowOf, newTile } from ".";
+import {
+  allOut,
+  changeover,
+  joiningParts,
+  keyOf,
+  lying,
+  slips,
+  tilesOf,
+  type Lane,
+  matrixRows,
+  type Row,
+  rowOf,
+  newTile,
+} from ".";
 
 const lane = (portId: string, rows: readonly Row[]): Lane => ({ inputId: "i", portId, rows });
-const said = (from: readonly Lane[], to: readonly Lane[]) =>
-  changeover(from, to).map(
+const said = (from: readonly Lane[], to: readonly Lane[], fromPose = allOut, toPose = allOut) =>
+  changeover(from, to, fromPose, toPose).map(
     ({ type, keys, portId }) => `${type} ${keys.join(",")}${portId === null ? "" : ` @${portId}`}`,
   );
 
 test("nothing to do between a wiring and itself", () =>
-  expect(changeover([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 2, 2))])).toEqual([]));
+  expect(said([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 2, 2))])).toEqual([]));
 
 test("one long row made of two: every lead that changes its neighbour moves, the others stay", () => {
   expect(said([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 4, 1))])).toEqual([
@@ -24,9 +37,12 @@ test("to another port: all is unplugged before anything is plugged", () => {
 });
 
 test("a panel only stowed keeps its plugs; one from the shelf is plugged in only", () => {
-  const stowed = [rowOf([{ ...newTile("p", 1), stance: "stowed" as const }])];
-  expect(said([lane("a", matrixRows("p", 1, 1))], [lane("a", stowed)])).toEqual(["stow p.1"]);
-  expect(said([lane("a", stowed)], [lane("a", matrixRows("p", 1, 1))])).toEqual(["setUp p.1"]);
+  const [one, stowed] = [
+    [lane("a", matrixRows("p", 1, 1))],
+    new Map([["p.1", { ...lying, stance: "stowed" as const }]]),
+  ];
+  expect(said(one, one, allOut, stowed)).toEqual(["stow p.1"]);
+  expect(said(one, one, stowed, allOut)).toEqual(["setUp p.1"]);
   expect(said([], [lane("a", matrixRows("p", 1, 1))])).toEqual(["plug p.1 @a"]);
 });
 
@@ -34,7 +50,7 @@ test("steps say which leads part and which join, at a port and between panels, t
   const group = { type: "group" as const, rows: [rowOf([newTile("q", 1)]), rowOf([newTile("q", 2)])] };
   const from = [lane("a", [rowOf([newTile("p", 1), newTile("p", 2)])])];
   const to = [lane("a", [rowOf([newTile("p", 1), group])])];
-  const leads = changeover(from, to).map(
+  const leads = changeover(from, to, allOut, allOut).map(
     ({ type, joints }) =>
       `${type} ${joints.map(({ minusOf, plusOf }) => `${minusOf ?? "port"}>${plusOf ?? "port"}`).join(" ")}`,
   );
@@ -99,7 +115,7 @@ test("whatever two wirings: all is unplugged before anything is plugged, what do
     });
   fc.assert(
     fc.property(wiring, wiring, (from, to) => {
-      const steps = changeover(from, to);
+      const steps = changeover(from, to, allOut, allOut);
       const kinds = steps.map(({ type }) => type);
       expect(kinds.lastIndexOf("unplug")).toBeLessThan(
         kinds.indexOf("plug") === -1 ? kinds.length : kinds.indexOf("plug"),

@@ -1,5 +1,6 @@
 import { type Joint, jointKey, jointKeys, jointsOf } from "./joints";
-import { type Lane, type Row, type Tile } from "./lane";
+import { type Lane, type Row } from "./lane";
+import { type Pose, type Stance, standOf } from "./pose";
 import { keyOf, laneKey, type TileKey, tilesOf, tilesOfRows } from "./walk";
 
 /** One thing to do with a panel's leads when going from one wiring to another. */
@@ -17,7 +18,7 @@ function joins(lanes: readonly Lane[]): Map<TileKey, string> {
   const found = new Map<TileKey, string>();
   const walk = (rows: readonly Row[], place: string) => {
     for (const row of rows) {
-      const used = row.items.filter((item) => item.type === "group" || item.stance !== "off");
+      const used = row.items.filter((item) => item.type === "group" || !item.joinedPast);
       used.forEach((item, k) => {
         const name = (other: (typeof used)[number] | undefined) =>
           other === undefined
@@ -36,10 +37,11 @@ function joins(lanes: readonly Lane[]): Map<TileKey, string> {
 }
 
 /**
- * What to do, in order, to go from one wiring to another: first every lead that moves is unplugged, port by port, so
- * that no state in between joins rows of two wirings; then panels are stowed or set up; then leads are plugged again.
+ * What to do, in order, to go from one wiring in one pose to another in another: first every lead that moves is unplugged,
+ * port by port, so that nothing in between joins rows of two wirings; then panels are stowed or set up; then leads are
+ * plugged again.
  */
-export function changeover(from: readonly Lane[], to: readonly Lane[]): Step[] {
+export function changeover(from: readonly Lane[], to: readonly Lane[], fromPose: Pose, toPose: Pose): Step[] {
   const [was, will] = [joins(from), joins(to)];
   const moved = (key: TileKey) => was.get(key) !== will.get(key);
   const [before, after] = [jointKeys(from), jointKeys(to)];
@@ -52,11 +54,10 @@ export function changeover(from: readonly Lane[], to: readonly Lane[]): Step[] {
         .filter((key) => joined.has(key) && moved(key));
       return keys.length === 0 ? [] : [{ type, keys, inputId: lane.inputId, portId: lane.portId, joints }];
     });
-  const stanceOf = (lanes: readonly Lane[]) =>
-    new Map(tilesOf(lanes).map((tile): [TileKey, Tile["stance"]] => [keyOf(tile), tile.stance]));
-  const [stood, stands] = [stanceOf(from), stanceOf(to)];
-  const turned = (stance: Tile["stance"]) =>
-    [...stands].filter(([key, now]) => now === stance && (stood.get(key) ?? "out") !== stance).map(([key]) => key);
+  const turned = (stance: Stance) =>
+    tilesOf(to)
+      .filter((tile) => standOf(toPose, tile).stance === stance && standOf(fromPose, tile).stance !== stance)
+      .map(keyOf);
   const turns: Step[] = [
     { type: "stow" as const, keys: turned("stowed"), inputId: null, portId: null, joints: [] },
     { type: "setUp" as const, keys: turned("out"), inputId: null, portId: null, joints: [] },

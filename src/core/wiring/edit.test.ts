@@ -78,12 +78,19 @@ test("a group dissolves when only one of its rows is left", () => {
   expect(shapeOf(putTiles(grouped, [newTile("q", 1)], { type: "shelf" }))).toBe("low(p.1-p.2-p.3 | p.4-p.5-p.6)");
 });
 
+/** As many of a kind as are wired: more would have to be given. */
+const stockOf = (id: string) => ({
+  id,
+  pieces: Array.from({ length: 6 }, (_, k) => ({ number: k + 1 })),
+  given: 6,
+});
+
 test("a row split and joined again is the row it was; copied, it is made of other panels", () => {
   const at = { lane: ref, path: [], row: 0, at: 1 };
   const split = splitRow(lanes, at);
   expect(shapeOf(split)).toBe("low(p.1 | p.2-p.3 | p.4-p.5-p.6) high(q.1)");
   expect(mergeRowUp(split, { lane: ref, path: [], row: 1 })).toEqual(lanes);
-  expect(shapeOf(copyRow(lanes, at))).toBe("low(p.1-p.2-p.3 | p.7-p.8-p.9 | p.4-p.5-p.6) high(q.1)");
+  expect(shapeOf(copyRow(lanes, at, stockOf))).toBe("low(p.1-p.2-p.3 | p.7-p.8-p.9 | p.4-p.5-p.6) high(q.1)");
   expect([splitRow(lanes, { ...at, at: 0 }), mergeRowUp(lanes, at)]).toEqual([lanes, lanes]);
 });
 

@@ -1,5 +1,5 @@
 import { type Group, type Item, type Lane, type Row, type Tile } from "./lane";
-import { freePieces, keyOf, mapLanes, mapTiles, newTile, rowOf, type TileKey, tilesOf } from "./walk";
+import { freePieces, keyOf, mapLanes, mapTiles, rowOf, type Stock, type TileKey, tilesOf } from "./walk";
 
 export type LaneRef = Pick<Lane, "inputId" | "portId">;
 
@@ -106,7 +106,7 @@ export function splitRow(lanes: readonly Lane[], { lane, path, row, at }: Found)
       row,
       1,
       { ...whole, items: whole.items.slice(0, at) },
-      { ...whole, items: whole.items.slice(at) },
+      { ...whole, id: null, items: whole.items.slice(at) },
     );
   });
   return changed === null ? lanes : tidy(changed);
@@ -124,22 +124,23 @@ export function mergeRowUp(lanes: readonly Lane[], { lane, path, row }: Omit<Fou
 }
 
 /** The same row once more below it, of other panels of the same kinds. */
-export function copyRow(lanes: readonly Lane[], { lane, path, row }: Omit<Found, "at">): readonly Lane[] {
+export function copyRow(
+  lanes: readonly Lane[],
+  { lane, path, row }: Omit<Found, "at">,
+  stockOf: (panelId: string) => Stock,
+): readonly Lane[] {
   const taken = new Set(tilesOf(lanes).map(keyOf));
-  const another = ({ panelId, ...tile }: Tile): Tile => {
-    const [piece] = freePieces(panelId, 1, taken);
-    const copy = {
-      ...newTile(panelId, piece as number),
-      stance: tile.stance,
-      light: tile.light,
-      tiltDeg: tile.tiltDeg,
-    };
+  const another = (tile: Tile): Tile => {
+    const [piece] = freePieces(stockOf(tile.panelId), 1, taken);
+    const copy = { ...tile, piece: piece as number };
     taken.add(keyOf(copy));
     return copy;
   };
   const changed = changeRows(lanes, lane, path, (rows) => {
     const source = rows[row];
-    return source === undefined ? null : rows.toSpliced(row + 1, 0, ...mapTiles([source], another));
+    return source === undefined
+      ? null
+      : rows.toSpliced(row + 1, 0, ...mapTiles([source], another).map((copy) => ({ ...copy, id: null })));
   });
   return changed ?? lanes;
 }

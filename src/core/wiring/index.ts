@@ -1,16 +1,19 @@
+export { type Group, type Item, type Lane, mostDepth, mostPieces, type Row, type Tile } from "./lane";
 export {
-  type Group,
-  type Item,
-  type Lane,
-  mostDepth,
-  mostPieces,
-  type Row,
+  allOut,
+  isChanged,
+  lightAt,
+  lightOf,
+  lying,
+  type Pose,
   type Stance,
   stances,
-  type Tile,
-} from "./lane";
-export { lightAt, lightOf, netOfRows, type TileSky } from "./net";
+  type Stand,
+  standOf,
+} from "./pose";
+export { netOfRows } from "./net";
 export { joiningParts, type JoiningParts } from "./parts";
+export { nameRows, rowsOfLanes } from "./row-ids";
 export {
   asMatrix,
   countsOf,
@@ -25,9 +28,12 @@ export {
   newTile,
   partsOfKey,
   rowOf,
+  shelfPieces,
+  type Stock,
   type TileKey,
   tilesOf,
   tilesOfRows,
+  usedIn,
 } from "./walk";
 export {
   copyRow,

@@ -60,5 +60,5 @@ function endsOf(item: Item | undefined, ends: (item: Item) => TileKey[]): TileKe
 }
 
 function isUsed(item: Item): boolean {
-  return item.type === "panel" ? item.stance !== "off" : item.rows.some((row) => row.items.some(isUsed));
+  return item.type === "panel" ? !item.joinedPast : item.rows.some((row) => row.items.some(isUsed));
 }

@@ -1,25 +1,20 @@
 /**
  * How a plan's panels are joined. A lane feeds one port; its rows are in parallel (amps add); the items of a
- * row are in series (volts add), from + to −; an item is a panel or a group of rows in parallel.
+ * row are in series (volts add), from + to −; an item is a panel or a group of rows in parallel. How panels stand in the
+ * light is no part of it: that is a pose.
  */
-export const stances = ["out", "stowed", "off"] as const;
-/** Out: takes what light there is. Stowed: joined but covered. Off: taken out, its leads joined past it. */
-export type Stance = (typeof stances)[number];
-
 export type Tile = {
   readonly type: "panel";
   readonly panelId: string;
-  /** Which of the panels of this kind, from 1. */
+  /** Which of the panels of this kind: the number it was given when it came, which no other ever has. */
   readonly piece: number;
-  readonly stance: Stance;
-  /** Share of the light that reaches it: one value, or one for each substring. */
-  readonly light: readonly number[];
-  /** Degrees towards the noon sun (away from it: negative); 0 lies flat. */
-  readonly tiltDeg: number;
+  /** Taken out: its leads are joined past it. */
+  readonly joinedPast: boolean;
 };
 export type Group = { readonly type: "group"; readonly rows: readonly Row[] };
 export type Item = Tile | Group;
-export type Row = { readonly items: readonly Item[]; readonly blockingDiode: boolean };
+/** `id`: the same for as long as the row is there, in its wiring; null until it is put into a plan. */
+export type Row = { readonly id: string | null; readonly items: readonly Item[]; readonly blockingDiode: boolean };
 /** A port is named by its input and itself; both are null while nothing is chosen. */
 export type Lane = { readonly inputId: string | null; readonly portId: string | null; readonly rows: readonly Row[] };
 

@@ -2,16 +2,17 @@ import { type Net, substringCount } from "../net";
 import { type PanelModel } from "../panel";
 import { type Row, type Tile } from "./lane";
 
-/** What one panel stands under. */
-export type TileSky = { readonly cellTempC: number; readonly irradianceWm2: readonly number[] };
-
 type Parts = {
-  readonly modelOf: (panelId: string) => PanelModel;
-  readonly skyOf: (tile: Tile, substrings: number) => TileSky;
+  readonly modelOf: (tile: Tile) => PanelModel;
+  /** What falls on a panel of so many substrings. */
+  readonly lightOn: (
+    tile: Tile,
+    substrings: number,
+  ) => { readonly cellTempC: number; readonly irradianceWm2: readonly number[] };
 };
 
 /**
- * The rows of a lane as a net, and its panels in the order in which they stand in it. Panels that are off
+ * The rows of a lane as a net, and its panels in the order in which they stand in it. Panels taken out
  * are not in it; null when none is left.
  */
 export function netOfRows(
@@ -23,10 +24,10 @@ export function netOfRows(
   const series = (row: Row): Net | null => {
     const items = row.items.map((item): Net | null => {
       if (item.type === "group") return parallel(item.rows);
-      if (item.stance === "off") return null;
+      if (item.joinedPast) return null;
       tiles.push(item);
-      const model = parts.modelOf(item.panelId);
-      return { type: "panel", model, ...parts.skyOf(item, substringCount(model)) };
+      const model = parts.modelOf(item);
+      return { type: "panel", model, ...parts.lightOn(item, substringCount(model)) };
     });
     const string = joined("series", items);
     return string === null || !row.blockingDiode
@@ -42,16 +43,4 @@ function joined(type: "series" | "parallel", found: readonly (Net | null)[]): Ne
   const [only] = members;
   if (only === undefined) return null;
   return members.length === 1 ? only : { type, members };
-}
-
-/** A tile's light spread over as many substrings as its panel has, whatever the number it was given for. */
-export function lightOf({ light, stance }: Pick<Tile, "light" | "stance">, substrings: number): number[] {
-  if (stance === "stowed") return [0];
-  if (light.length === 1) return [...light];
-  return Array.from({ length: substrings }, (_, k) => lightAt(light, k, substrings));
-}
-
-/** Share of light on one of so many substrings, whatever the number it was given for. */
-export function lightAt(light: readonly number[], substring: number, substrings: number): number {
-  return light[Math.floor((substring * light.length) / substrings)] ?? 1;
 }

@@ -1,6 +1,7 @@
 import { changeover } from "./changeover";
 import { type LaneRef, sameLane } from "./edit";
 import { type Item, type Lane, type Row } from "./lane";
+import { allOut } from "./pose";
 import { keyOf, laneKey, mapTiles, tilesOf } from "./walk";
 
 /**
@@ -19,7 +20,7 @@ export type Slip = {
  * in the same order as a port has before or after are what belongs there: to plug them in there is no slip.
  */
 export function slips(from: readonly Lane[], to: readonly Lane[]): Slip[] {
-  const steps = changeover(from, to).filter(({ type }) => type === "plug" || type === "unplug");
+  const steps = changeover(from, to, allOut, allOut);
   const ports = steps.filter((step, k) => steps.findIndex((other) => sameLane(other, step)) === k);
   const moved = (lanes: readonly Lane[], type: "plug" | "unplug") =>
     lanes.filter((lane) => steps.some((step) => step.type === type && sameLane(step, lane)));
@@ -54,7 +55,7 @@ function bothIn(from: readonly Lane[], lane: Lane): Slip[] {
 /** A port and the kinds of panel before it, row by row, whichever pieces of them and however they are lit. */
 function shapeOfLane(lane: Lane): string {
   const ofItem = (item: Item): string =>
-    item.type === "panel" ? `${item.panelId}${item.stance === "off" ? "-" : ""}` : `(${ofRows(item.rows)})`;
+    item.type === "panel" ? `${item.panelId}${item.joinedPast ? "-" : ""}` : `(${ofRows(item.rows)})`;
   const ofRow = (row: Row) => `${row.items.map(ofItem).sort().join("+")}${row.blockingDiode ? "|" : ""}`;
   const ofRows = (rows: readonly Row[]): string => rows.map(ofRow).sort().join("/");
   return `${laneKey(lane)}:${ofRows(lane.rows)}`;

@@ -19,11 +19,11 @@ export function partsOfKey(key: TileKey): { readonly panelId: string; readonly p
 }
 
 export function newTile(panelId: string, piece: number): Tile {
-  return { type: "panel", panelId, piece, stance: "out", light: [1], tiltDeg: 0 };
+  return { type: "panel", panelId, piece, joinedPast: false };
 }
 
 export function rowOf(items: readonly Item[]): Row {
-  return { items, blockingDiode: false };
+  return { id: null, items, blockingDiode: false };
 }
 
 /** Panels of rows, from + to − and top to bottom. */
@@ -106,7 +106,7 @@ export function matrixRows(panelId: string, series: number, strings: number, fir
   );
 }
 
-/** The lane as strings × series of one kind in full light, or null if it is anything else. */
+/** The lane as strings × series of one kind, or null if it is anything else. */
 export function asMatrix(
   rows: readonly Row[],
 ): { readonly panelId: string; readonly series: number; readonly strings: number } | null {
@@ -122,16 +122,35 @@ export function asMatrix(
   return alike ? { panelId, series: first.items.length, strings: rows.length } : null;
 }
 
-/** Pieces of each kind that some lanes need a plan to have. */
+/** The highest number of each kind in some lanes: what a plan must have been given for them. */
 export function countsOf(lanes: readonly Lane[]): Record<string, number> {
   const counts: Record<string, number> = {};
   for (const { panelId, piece } of tilesOf(lanes)) counts[panelId] = Math.max(counts[panelId] ?? 0, piece);
   return counts;
 }
 
-/** The lowest pieces of a kind that are not taken. */
-export function freePieces(panelId: string, wanted: number, taken: ReadonlySet<TileKey>): number[] {
-  const free: number[] = [];
-  for (let piece = 1; free.length < wanted; piece++) if (!taken.has(keyOf({ panelId, piece }))) free.push(piece);
+/** A kind of panel as a plan has it: the numbers of its pieces, and how many numbers were ever given. */
+export type Stock = {
+  readonly id: string;
+  readonly pieces: readonly { readonly number: number }[];
+  readonly given: number;
+};
+
+/** Pieces of a kind that are not taken: those the plan has, lowest number first, then such as it would be given. */
+export function freePieces({ id, pieces, given }: Stock, wanted: number, taken: ReadonlySet<TileKey>): number[] {
+  const owned = pieces.map(({ number }) => number).filter((piece) => !taken.has(keyOf({ panelId: id, piece })));
+  const free = owned.slice(0, Math.max(0, wanted));
+  for (let piece = given + 1; free.length < wanted; piece++)
+    if (!taken.has(keyOf({ panelId: id, piece }))) free.push(piece);
   return free;
+}
+
+/** The pieces of a kind on the shelf. */
+export function shelfPieces(stock: Stock, taken: ReadonlySet<TileKey>): number[] {
+  return freePieces(stock, stock.pieces.length, taken).filter((piece) => piece <= stock.given);
+}
+
+/** The panels of rows that are in use: those taken out are not there. */
+export function usedIn(rows: readonly Row[]): Tile[] {
+  return tilesOfRows(rows).filter(({ joinedPast }) => !joinedPast);
 }

@@ -36,20 +36,20 @@ test("each part is named, with what either side says of it", () => {
   ]);
 });
 
-test("a wiring is told by its rows and by the panels that are not simply out in the light", () => {
+test("a wiring is told by its rows and what is taken out, a pose by the panels that are not simply out in the light", () => {
   const mine = after(
-    { type: "setTiles", wiringId: "parked", keys: ["roof.4"], patch: { stance: "stowed" } },
-    { type: "setTiles", wiringId: "parked", keys: ["roof.1", "roof.2"], patch: { tiltDeg: -15, light: [1, 0.15] } },
+    { type: "setStands", poseId: "parked", keys: ["roof.4"], patch: { stance: "stowed" } },
+    { type: "setStands", poseId: "parked", keys: ["roof.1", "roof.2"], patch: { tiltDeg: -15, light: [1, 0.15] } },
   );
-  const theirs = after({ type: "setTiles", wiringId: "parked", keys: ["bookbay.1"], patch: { stance: "off" } });
-  const [[title, by, ours, others]] = told(mine, theirs) as [[string, string, string[], string[]]];
-  expect([title, by]).toEqual(["Wiring: Parked", "changed on both sides"]);
-  const lanes = (words: readonly string[]) =>
-    (words[0] ?? "")
-      .replace("wired: ", "")
-      .split("; ")
-      .map((lane) => lane.replace(/lane \d: /, ""))
-      .sort();
-  expect(lanes(ours)).toEqual(["2 panels", "4 panels, 1 stowed, 2 tilted, 2 shaded"]);
-  expect(lanes(others)).toEqual(["2 panels, 1 taken out", "4 panels"]);
+  const theirs = after({ type: "joinPast", wiringId: "everyday", keys: ["bookbay.1"], joinedPast: true });
+  const [pose, wiring] = told(mine, theirs) as [string, string, string[], string[]][];
+  expect(pose).toEqual([
+    "Pose: Parked",
+    "changed here only",
+    ["1 stowed, 2 tilted, 2 shaded"],
+    ["every panel out, flat and in full light"],
+  ]);
+  expect(wiring?.slice(0, 2)).toEqual(["Wiring: Every day", "changed there only"]);
+  expect(wiring?.[2]).toEqual(["wired: lane 1: 4 panels; lane 2: 2 panels"]);
+  expect(wiring?.[3]).toEqual(["wired: lane 1: 4 panels; lane 2: 2 panels, 1 taken out"]);
 });

@@ -21,6 +21,16 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
       return `Input: ${nameIn(mine, "device") ?? nameIn(theirs, "device") ?? id}`;
     case "wiring":
       return `Wiring: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
+    case "pose":
+      return `Pose: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
+    case "mount":
+      return `Mount: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
+    case "need":
+      return `Need: ${placeWords(id)}`;
+    case "space":
+      return `Space: ${placeWords(id)}`;
+    case "school":
+      return `School: ${placeWords(id)}`;
     case "note":
       return `Notes at ${stopNames[stops.find((stop) => stop === id) ?? "need"]}`;
   }
@@ -29,13 +39,16 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
 /** What a side says of a part where the two differ, one line a place; lists of rows are counted rather than spelt out. */
 export function differenceWords({ kind, mine, theirs, paths }: PartDifference, side: Side): string[] {
   const value = side === "mine" ? mine : theirs;
-  if (kind === "site") return [value === null ? "not stated" : shown(value)];
+  if (kind === "site" || kind === "school") return [value === null ? "not stated" : shown(value)];
   if (value === null) return ["not in this version"];
   if (paths.length === 0) return ["only in this version"];
   const lines = new Set(
     paths.map((path) => {
       if (path === "(all)") return shown(value);
       if (kind === "wiring" && path.startsWith("lanes")) return lanesWords(value);
+      if (kind === "wiring" && (path.startsWith("rowsGiven") || path.startsWith("runs"))) return lanesWords(value);
+      if (kind === "pose" && path.startsWith("stands")) return standsWords(value);
+      if (kind === "panel" && (path.startsWith("pieces") || path === "given")) return piecesWords(value);
       return `${placeWords(path)}: ${shown(valueAt(value, path))}`;
     }),
   );
@@ -57,7 +70,7 @@ const fieldNames: Readonly<Record<string, string>> = {
   vmpV: "Vmp, V",
   impA: "Imp, A",
   pmaxW: "Pmax, W",
-  count: "how many",
+  poseIds: "poses it is used in",
   recordLowC: "record low, °C",
   recordHighC: "record high, °C",
   latitudeDeg: "latitude",
@@ -78,24 +91,42 @@ function placeWords(path: string): string {
   return fieldNames[field] ?? field.replace(/([a-z])([A-Z0-9])/g, "$1 $2").toLowerCase();
 }
 
-/** How many panels each lane of a wiring has, row by row, and how many of them are not simply out in the light. */
+/** How many panels of a kind there are. */
+function piecesWords(panel: unknown): string {
+  const pieces = valueAt(panel, "pieces");
+  const told = Array.isArray(pieces) ? pieces.filter((piece) => count(piece, /"own":\[(?!\])/g) > 0).length : 0;
+  const own = told > 0 ? `, ${told} with a label of its own` : "";
+  return `how many: ${Array.isArray(pieces) ? pieces.length : 0}${own}`;
+}
+
+/** How many panels a pose has that are not simply out in the light. */
+function standsWords(pose: unknown): string {
+  const stands = valueAt(pose, "stands");
+  const words = turnedWords(stands);
+  return words.length === 0 ? "every panel out, flat and in full light" : words.join(", ");
+}
+
+function turnedWords(value: unknown): string[] {
+  const states = [
+    [/"stance":"stowed"/g, "stowed"],
+    [/"tiltDeg":-?[1-9]/g, "tilted"],
+    [/"light":\[(?!1\])/g, "shaded"],
+  ] as const;
+  return states.flatMap(([pattern, word]) => {
+    const found = count(value, pattern);
+    return found > 0 ? [`${found} ${word}`] : [];
+  });
+}
+
+/** How many panels each lane of a wiring has, row by row, and how many of them are taken out. */
 function lanesWords(wiring: unknown): string {
   const lanes = valueAt(wiring, "lanes");
   if (!Array.isArray(lanes) || lanes.length === 0) return "wired: nothing";
   const words = lanes.map((lane, k) => {
     const rows = valueAt(lane, "rows");
     const panels = Array.isArray(rows) ? rows.map((row) => count(row, /"type":"panel"/g)).join(" + ") : "0";
-    const states = [
-      [/"stance":"stowed"/g, "stowed"],
-      [/"stance":"off"/g, "taken out"],
-      [/"tiltDeg":-?[1-9]/g, "tilted"],
-      [/"light":\[(?!1\])/g, "shaded"],
-    ] as const;
-    const turned = states
-      .map(([pattern, word]) => [count(lane, pattern), word] as const)
-      .filter(([found]) => found > 0)
-      .map(([found, word]) => `, ${found} ${word}`);
-    return `lane ${k + 1}: ${panels} panels${turned.join("")}`;
+    const out = count(lane, /"joinedPast":true/g);
+    return `lane ${k + 1}: ${panels} panels${out > 0 ? `, ${out} taken out` : ""}`;
   });
   return `wired: ${words.join("; ")}`;
 }

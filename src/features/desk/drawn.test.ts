@@ -15,6 +15,7 @@ function harness() {
         wiringId: plan.wirings[0]?.id ?? "",
         assessment: { type: "incomplete", missing: [] },
         sky: desk.store.getState().sky,
+        poseId: "parked",
         tiles: {},
         mends: "found",
         tried: 0,

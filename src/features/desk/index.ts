@@ -15,5 +15,5 @@ export { type StopModule, type StopState } from "./stop-module";
 export { type Saver, startSaver } from "./saver";
 export { useActions } from "./useActions";
 export { useLibrary } from "./useLibrary";
-export { createDesk, type Desk, type DeskState, wiringOf } from "./store";
+export { createDesk, type Desk, type DeskState, poseIdOf, wiringOf } from "./store";
 export { type Judgement } from "./judgement";

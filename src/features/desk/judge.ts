@@ -2,7 +2,7 @@ import { type Plan } from "@/core/plan";
 import { type Assessed, type Assessment, type Look, noRemedy, type Remedy } from "@/core/rules";
 import { createJudgeClient, type JudgeAnswer, type Slot } from "@/workers/judge";
 import { type Judgement } from "./judgement";
-import { type Desk, wiringOf } from "./store";
+import { type Desk, poseIdOf, wiringOf } from "./store";
 
 /** Has the worker judge the wiring on the desk whenever it changes. Returns how to stop. */
 export function startJudge(desk: Desk, open: () => Slot): () => void {
@@ -24,6 +24,7 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
           plan,
           wiringId,
           sky: look.sky,
+          poseId: look.poseId ?? "",
           assessment: withMendsOf(answer.assessment, known),
           tiles: answer.tiles,
           mends: answer.searching ? "searching" : "found",
@@ -49,12 +50,13 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
     const plan = state.history.present;
     const wiringId = wiringOf(state).id;
     const { sky, moment, judgement } = state;
+    const poseId = poseIdOf(state);
     const same = asked !== null && asked.plan === plan && asked.wiringId === wiringId;
-    if (same && asked?.look.sky === sky && asked.look.moment === moment) return;
-    // a look at another sky changes no rule: mends once found still stand
+    if (same && asked?.look.sky === sky && asked.look.moment === moment && asked.look.poseId === poseId) return;
+    // a look at another sky or pose changes no rule: mends once found still stand
     const known =
       judgement?.plan === plan && judgement.wiringId === wiringId && judgement.mends === "found" ? judgement : null;
-    asked = { plan, wiringId, look: { sky, moment }, known };
+    asked = { plan, wiringId, look: { sky, moment, poseId }, known };
     client.ask({ plan, wiringId, look: asked.look, withMends: known === null });
   };
   look();

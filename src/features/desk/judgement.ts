@@ -7,8 +7,9 @@ export type Judgement = {
   readonly plan: Plan;
   readonly wiringId: string;
   readonly assessment: Assessment;
-  /** The sky looked at, and what each panel does under it. */
+  /** The sky and the pose looked at, and what each panel does in them. */
   readonly sky: SkyName;
+  readonly poseId: string;
   readonly tiles: TileStates;
   readonly mends: "searching" | "found";
   /** Wirings tried so far, when the search takes long enough to say so. */

@@ -25,6 +25,8 @@ export type DeskState = Standing<Plan> & {
   readonly moment: Moment;
   /** The wiring on the desk; the first when the plan has none of this id. */
   readonly wiringId: string;
+  /** The pose looked at; the usual one of the wiring when it is not used in this. */
+  readonly poseId: string | null;
   /** What the worker last said of it; null until it has spoken. */
   readonly judgement: Judgement | null;
   /** The finding pointed at, whose panels and curves are lit. */
@@ -57,6 +59,7 @@ export type Desk = {
         | "sky"
         | "moment"
         | "wiringId"
+        | "poseId"
         | "judgement"
         | "litFinding"
         | "soughtFinding"
@@ -80,6 +83,14 @@ export function wiringOf({ history, wiringId }: Pick<DeskState, "history" | "wir
   return wiring;
 }
 
+/** The id of the pose on the desk: one that the wiring on it is used in. */
+export function poseIdOf(state: Pick<DeskState, "history" | "wiringId" | "poseId">): string {
+  const { poseIds } = wiringOf(state);
+  const poseId = poseIds.find((each) => each === state.poseId) ?? poseIds[0];
+  if (poseId === undefined) throw new Error("a wiring is always used in a pose");
+  return poseId;
+}
+
 /** Whether what was last said of the plan is of the document and the wiring that are on the desk now. */
 export function isJudged(state: DeskState): boolean {
   const { judgement, history } = state;
@@ -95,6 +106,7 @@ export function createDesk(opened: SavedPlan): Desk {
     sky: "brightNoon",
     moment: equinoxNoon,
     wiringId: opened.plan.wirings[0]?.id ?? "",
+    poseId: null,
     judgement: null,
     litFinding: null,
     soughtFinding: null,

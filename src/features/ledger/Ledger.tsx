@@ -14,7 +14,7 @@ import {
   mendSentence,
   missingSentence,
   notMendedWords,
-  portPrefix,
+  placePrefix,
   ruleTitles,
   whyLines,
 } from "@/words";
@@ -57,7 +57,7 @@ export const Ledger = memo(function Ledger() {
             <LedgerLine
               key={finding.id}
               finding={finding}
-              place={portPrefix(assessment, finding.where)}
+              place={placePrefix(assessment, finding)}
               sought={finding.id === sought}
               search={finding.mends.length === 0 && isFailing(finding) ? search : null}
             />

@@ -100,6 +100,8 @@ export function panelTable(system: UnitSystem): Columns {
     given1("maxSeriesFuseA", "Series fuse", 96),
     given1("cellsInSeries", "Cells in series", 112),
     given1("bypassDiodes", "Bypass diodes", 112),
+    given1("cellsAlong", "Cells along", 100),
+    given1("cellsAcross", "Cells across", 104),
   ];
 }
 
@@ -115,6 +117,8 @@ export const panelExtras = [
   "maxSeriesFuseA",
   "cellsInSeries",
   "bypassDiodes",
+  "cellsAlong",
+  "cellsAcross",
 ];
 
 function areaM2({ lengthMm, widthMm }: Pick<PanelSheet, "lengthMm" | "widthMm">): number | null {

@@ -2,10 +2,10 @@
 
 import Box from "@mui/material/Box";
 import { assumedCoefficients, cellTypes } from "@/core/panel";
-import { panelKinds, type PanelSheet } from "@/core/plan";
+import { cellCuts, panelKinds, type PanelSheet } from "@/core/plan";
 import { type CoefficientBase, fieldSpecs, readCoefficient } from "@/core/units";
 import { ChoiceField, CurrencyField, FieldGroup, QuantityField, TextLine } from "@/ui";
-import { cellTypeWords, given, kindWords } from "@/words";
+import { cellCutWords, cellTypeWords, given, kindWords } from "@/words";
 import { carriedFields, coefficientFields, type LabelField, otherFields, ratingFields } from "./fields";
 
 type Props = {
@@ -74,6 +74,12 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
       </Row>
       <Row title="Limits and build" columns={3}>
         {otherFields.map(quantity)}
+        <ChoiceField
+          label="Cell cut"
+          value={label.cellCut}
+          options={cellCuts.map((value) => ({ value, text: cellCutWords[value] }))}
+          onChoice={(cellCut) => patch({ cellCut }, "cellCut")}
+        />
       </Row>
       <Row title="Carrying and buying" columns={3}>
         {carriedFields.map(quantity)}

@@ -83,6 +83,8 @@ export const otherFields: readonly LabelField[] = [
     "Bypass diodes",
     "Diodes in the junction box, one per group of cells. They let current past a shaded group.",
   ),
+  field("cellsAlong", "Cells along", "Cells you count along the longer edge; half-cut ones each as one."),
+  field("cellsAcross", "Cells across", "Cells you count along the shorter edge."),
   field("lengthMm", "Length", "Length of the whole panel, to check watts per square metre."),
   field("widthMm", "Width", "Width of the whole panel, to check watts per square metre."),
 ];

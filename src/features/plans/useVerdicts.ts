@@ -29,7 +29,12 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan">, plans: readonly
         const assessment = await new Promise<Assessment | null>((resolve) => {
           told = resolve;
           const wiringId = plan.wirings[0]?.id ?? "";
-          judge.ask({ plan, wiringId, look: { sky: "brightNoon", moment: equinoxNoon }, withMends: false });
+          judge.ask({
+            plan,
+            wiringId,
+            look: { sky: "brightNoon", moment: equinoxNoon, poseId: null },
+            withMends: false,
+          });
         });
         if (stopped) return;
         known.current.set(id, revision);

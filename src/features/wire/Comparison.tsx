@@ -1,11 +1,11 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { type Plan, type Wiring } from "@/core/plan";
+import { piecesIn, type Plan, poseIn, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { skyNames } from "@/core/sky";
 import { changeover, laneKey, tilesOf } from "@/core/wiring";
-import { useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
+import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
 import { levelColour, LevelMark, Sheet, useUnits } from "@/ui";
 import {
@@ -21,7 +21,7 @@ import {
   verdictWords,
 } from "@/words";
 import style from "./comparison.module.css";
-import { type JudgedSlip, useComparison } from "./useComparison";
+import { inPoses, type InPose, type JudgedSlip, standKey, useComparison } from "./useComparison";
 
 /** Skies compared by watts. The coldest dawn is there for its volts: it is judged with every panel out, stowed or not. */
 const wattSkies = skyNames.filter((name) => name !== "coldDawn");
@@ -30,12 +30,14 @@ const wattSkies = skyNames.filter((name) => name !== "coldDawn");
 export function Comparison() {
   const desk = useDesk();
   const plan = usePlan();
-  const here = useWiring();
+  const wiring = useWiring();
+  const here: InPose = { wiring, poseId: useDeskState(poseIdOf) };
   const { verdicts, slips } = useComparison(
     plan,
-    here,
+    wiring,
     useDeskState((state) => state.moment),
   );
+  const all = inPoses(plan);
   return (
     <Sheet title="Wirings compared" flush>
       <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>
@@ -59,44 +61,60 @@ export function Comparison() {
             </tr>
           </thead>
           <tbody>
-            {plan.wirings.map((wiring) => (
+            {all.map((each) => (
               <Line
-                key={wiring.id}
+                key={standKey(each)}
                 plan={plan}
-                wiring={wiring}
-                verdict={verdicts.get(wiring.id) ?? null}
-                here={wiring.id === here.id}
-                onShow={() => desk.set({ wiringId: wiring.id, selected: [] })}
+                name={nameOf(plan, each)}
+                wiring={each.wiring}
+                verdict={verdicts.get(standKey(each)) ?? null}
+                against={standKey(each) === standKey(here) ? null : (verdicts.get(standKey(here)) ?? null)}
+                here={standKey(each) === standKey(here)}
+                onShow={() => desk.set({ wiringId: each.wiring.id, poseId: each.poseId, selected: [] })}
               />
             ))}
           </tbody>
         </table>
       </Box>
-      {plan.wirings
-        .filter(({ id }) => id !== here.id)
-        .map((wiring) => (
+      {all
+        .filter((each) => standKey(each) !== standKey(here))
+        .map((each) => (
           <Changeover
-            key={wiring.id}
+            key={standKey(each)}
             plan={plan}
             from={here}
-            to={wiring}
+            to={each}
             verdicts={verdicts}
-            slips={slips.filter(({ toId }) => toId === wiring.id)}
+            slips={slips.filter(({ toId }) => toId === each.wiring.id && toId !== wiring.id)}
           />
         ))}
     </Sheet>
   );
 }
 
+/** A wiring by its name, with the pose where it is used in several. */
+function nameOf({ poses }: Plan, { wiring, poseId }: InPose): string {
+  const pose = wiring.poseIds.length > 1 ? poses.find(({ id }) => id === poseId) : undefined;
+  return pose === undefined ? wiring.name : `${wiring.name}, ${pose.name}`;
+}
+
+/** "+45 W" against what is on the board; equal to a watt is "same". */
+function moreWords(moreW: number): string {
+  return Math.abs(moreW) < 0.5 ? "same" : `${moreW > 0 ? "+" : ""}${amount(moreW, "W")}`;
+}
+
 type LineProps = {
   readonly plan: Plan;
+  readonly name: string;
   readonly wiring: Wiring;
   readonly verdict: Assessment | null;
+  /** What is said of the one on the board, to subtract it; null on its own line. */
+  readonly against: Assessment | null;
   readonly here: boolean;
   readonly onShow: () => void;
 };
 
-function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
+function Line({ plan, name: title, wiring, verdict, against, here, onShow }: LineProps) {
   const system = useUnits();
   const assessed = verdict?.type === "assessed" ? verdict : null;
   const level = assessed?.worst ?? "open";
@@ -107,12 +125,12 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
     (least, { marginPct }) => (marginPct === null ? least : Math.min(least ?? marginPct, marginPct)),
     null,
   );
-  const used = tilesOf(wiring.lanes).filter(({ stance }) => stance !== "off").length;
+  const used = tilesOf(wiring.lanes).filter(({ joinedPast }) => !joinedPast).length;
   return (
     <tr data-wiring={wiring.id} data-level={level}>
       <th scope="row">
         <button type="button" className={style["name"]} aria-pressed={here} onClick={onShow}>
-          {wiring.name}
+          {title}
         </button>
       </th>
       <td>
@@ -127,12 +145,15 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
       {wattSkies.map((name) => (
         <td key={name} className="num">
           {assessed === null ? "–" : amount(assessed.takenW[name], "W")}
+          {assessed !== null && against?.type === "assessed" && (
+            <div className={style["small"]}>{moreWords(assessed.takenW[name] - against.takenW[name])}</div>
+          )}
         </td>
       ))}
       <td className="num">{highest > 0 ? `${amount(highest, "V")} open` : "–"}</td>
       <td className="num">{room === null ? "–" : percent(room)}</td>
       <td className="num">
-        {used} of {plan.panels.reduce((sum, { count }) => sum + count, 0)}
+        {used} of {piecesIn(plan)}
       </td>
       <td className={style["small"]}>{partsWords(plan, wiring)}</td>
       <td className={style["small"]}>
@@ -146,8 +167,8 @@ function Line({ plan, wiring, verdict, here, onShow }: LineProps) {
 
 type ChangeoverProps = {
   readonly plan: Plan;
-  readonly from: Wiring;
-  readonly to: Wiring;
+  readonly from: InPose;
+  readonly to: InPose;
   readonly verdicts: ReadonlyMap<string, Assessment>;
   readonly slips: readonly JudgedSlip[];
 };
@@ -155,11 +176,13 @@ type ChangeoverProps = {
 /** What to do with plugs and panels, in order, and what to beware of on the way. */
 function Changeover({ plan, from, to, verdicts, slips }: ChangeoverProps) {
   const system = useUnits();
-  const steps = changeover(from.lanes, to.lanes);
+  const pose = ({ poseId }: InPose) => poseIn(plan, poseId);
+  const steps = changeover(from.wiring.lanes, to.wiring.lanes, pose(from), pose(to));
+  const [fromName, toName] = [nameOf(plan, from), nameOf(plan, to)];
   const harmful = slips.filter(({ dangerous }) => dangerous).map((slip) => slipWords(plan, slip, system));
   const dangers = [
     ...harmful.map((words) => ({ level: "stop" as const, words })),
-    ...dangerWords([verdicts.get(from.id), verdicts.get(to.id)], to.name, steps).map((words) => ({
+    ...dangerWords([verdicts.get(standKey(from)), verdicts.get(standKey(to))], toName, steps).map((words) => ({
       level: "care" as const,
       words,
     })),
@@ -167,14 +190,14 @@ function Changeover({ plan, from, to, verdicts, slips }: ChangeoverProps) {
   return (
     <details className={style["change"]}>
       <summary>
-        From “{from.name}” to “{to.name}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}
+        From “{fromName}” to “{toName}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}
         {harmful.length > 0 && (
           <span className={style["danger"]}>
             <LevelMark level="stop" size={16} /> {counted(harmful.length, "dangerous slip")} on the way
           </span>
         )}
       </summary>
-      {to.note !== "" && <p>{to.note}</p>}
+      {to.wiring.note !== "" && <p>{to.wiring.note}</p>}
       <ol>
         {steps.map((step) => {
           const words = stepWords(plan, step);

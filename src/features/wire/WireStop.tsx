@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { memo, useCallback, useEffect, useState } from "react";
 import { chartPartOfRule } from "@/core/rules";
 import { laneKey } from "@/core/wiring";
-import { useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
+import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
 import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
 import { newId, Sheet } from "@/ui";
@@ -12,6 +12,7 @@ import { Board } from "./board/Board";
 import { Comparison } from "./Comparison";
 import { FirstSteps } from "./FirstSteps";
 import { netlistOf } from "./netlist";
+import { PoseTabs } from "./PoseTabs";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
 import style from "./sky.module.css";
@@ -54,6 +55,7 @@ export function WireStop() {
       <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2 }}>
         <Beginning />
         <Tabs comparing={comparing} onCompare={setComparing} />
+        <Poses />
         {comparing && <Comparison />}
       </Box>
       <Box id="wire-board" sx={{ minWidth: 0 }}>
@@ -99,6 +101,7 @@ function listenForStopKeys(run: (key: StopKey) => void): () => void {
 }
 
 const Tabs = memo(WiringTabs);
+const Poses = memo(PoseTabs);
 const SiteFields = memo(SiteForm);
 const StringBoard = memo(Board);
 
@@ -131,7 +134,8 @@ function Window({ chosen }: { chosen: string | null }) {
   const netlist = () => {
     const state = desk.store.getState();
     const plan = state.history.present;
-    return netlistOf(plan, wiringOf(state).id, lane, sky, state.moment, `${plan.name}, ${skyWords[sky]}`);
+    const look = { sky, moment: state.moment, poseId: poseIdOf(state) };
+    return netlistOf(plan, wiringOf(state).id, lane, look, `${plan.name}, ${skyWords[sky]}`);
   };
   return (
     <div>

@@ -93,6 +93,7 @@ test("the first mend is applied to what is on the board, once, and never to a pl
         plan,
         wiringId,
         sky: "brightNoon",
+        poseId: "pose-1",
         tiles: {},
         mends: "found",
         tried: 0,

@@ -1,6 +1,7 @@
 import { skyNames } from "@/core/sky";
 import { type Desk } from "@/features/desk";
 import { applyFirstMend } from "@/features/ledger";
+import { stepPose } from "./poses";
 import { copyWiring, stepWiring } from "./wirings";
 
 type Parts = { readonly desk: Desk; readonly newId: () => string; readonly toggleCompare: () => void };
@@ -23,6 +24,7 @@ const alt =
 export const stopKeys: readonly StopKey[] = [
   { press: "Alt W", words: "next wiring", matches: alt("W"), run: ({ desk }) => stepWiring(desk, 1) },
   { press: "Alt Shift W", words: "wiring before", matches: alt("W", true), run: ({ desk }) => stepWiring(desk, -1) },
+  { press: "Alt P", words: "next pose of the panels", matches: alt("P"), run: ({ desk }) => stepPose(desk) },
   { press: "Alt N", words: "copy this wiring", matches: alt("N"), run: ({ desk, newId }) => copyWiring(desk, newId()) },
   {
     press: "Alt C",

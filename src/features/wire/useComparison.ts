@@ -9,9 +9,22 @@ import { createJudgeClient, openJudgeWorker } from "@/workers/judge";
 
 /** A slip on the way to a wiring, and what the rules say of it. */
 export type JudgedSlip = Judged & { readonly toId: string };
+/** Verdicts by `standKey`; slips by the wiring they are on the way to. */
 export type Compared = { readonly verdicts: ReadonlyMap<string, Assessment>; readonly slips: readonly JudgedSlip[] };
 
-type Job = { readonly wiring: Wiring; readonly slip: { readonly toId: string; readonly slip: Slip } | null };
+/** A wiring in one of the poses it is used in. */
+export type InPose = { readonly wiring: Wiring; readonly poseId: string };
+
+export function standKey({ wiring, poseId }: InPose): string {
+  return `${wiring.id}/${poseId}`;
+}
+
+/** Every wiring of a plan in every pose it is used in. */
+export function inPoses({ wirings }: Pick<Plan, "wirings">): InPose[] {
+  return wirings.flatMap((wiring) => wiring.poseIds.map((poseId) => ({ wiring, poseId })));
+}
+
+type Job = InPose & { readonly slip: { readonly toId: string; readonly slip: Slip } | null };
 
 const nothing: Compared = { verdicts: new Map(), slips: [] };
 
@@ -34,7 +47,7 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
         client.ask({
           plan: { ...plan, wirings: [current.wiring] },
           wiringId: current.wiring.id,
-          look: { sky: "brightNoon", moment },
+          look: { sky: "brightNoon", moment, poseId: current.poseId },
           withMends: false,
         });
     };
@@ -65,18 +78,22 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
 function jobsOf(plan: Plan, here: Wiring): Job[] {
   const others = plan.wirings.filter(({ id }) => id !== here.id);
   return [
-    ...plan.wirings.map((wiring) => ({ wiring, slip: null })),
-    ...others.flatMap((to) =>
-      slips(here.lanes, to.lanes).map((slip) => ({
-        wiring: { ...to, lanes: [slip.lane] },
+    ...inPoses(plan).map((each) => ({ ...each, slip: null })),
+    ...others.flatMap((to) => {
+      // a slip may be made in whichever pose either of them is used in
+      const poseIds = [...new Set([...here.poseIds, ...to.poseIds])];
+      return slips(here.lanes, to.lanes).map((slip) => ({
+        wiring: { ...to, poseIds, lanes: [slip.lane] },
+        poseId: poseIds[0] ?? "",
         slip: { toId: to.id, slip },
-      })),
-    ),
+      }));
+    }),
   ];
 }
 
-function withAnswer({ verdicts, slips: judged }: Compared, { wiring, slip }: Job, assessment: Assessment): Compared {
-  if (slip === null) return { verdicts: new Map(verdicts).set(wiring.id, assessment), slips: judged };
+function withAnswer({ verdicts, slips: judged }: Compared, job: Job, assessment: Assessment): Compared {
+  const { slip } = job;
+  if (slip === null) return { verdicts: new Map(verdicts).set(standKey(job), assessment), slips: judged };
   const findings = assessment.type === "assessed" ? assessment.findings : [];
   return { verdicts, slips: [...judged, { ...judgedSlip(slip.slip, findings), toId: slip.toId }] };
 }

@@ -2,7 +2,7 @@ import "server-only";
 import { sql } from "kysely";
 import { type z, ZodError } from "zod";
 import { type UnreadableSheet } from "@/api";
-import { deviceFromAnyVersion, deviceSchema, faultOf, labelFromVersion2, labelSchema } from "@/core/plan";
+import { deviceFromAnyVersion, deviceSchema, faultOf, labelFromAnyVersion, labelSchema } from "@/core/plan";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
 
@@ -160,5 +160,5 @@ function grouped(rows: readonly { id: string; name: string; sheet_id: string }[]
   return found;
 }
 
-export const panelShelf = shelf("panel", "panels", labelSchema, labelFromVersion2);
+export const panelShelf = shelf("panel", "panels", labelSchema, labelFromAnyVersion);
 export const inputShelf = shelf("input", "inputs", deviceSchema, deviceFromAnyVersion);

@@ -117,13 +117,17 @@ function planFaultSentence(found: PlanFault): string {
       return `This is not a Golden Array plan: it is ${found.found}, expected "format": "golden-array-plan".`;
     case "newer":
       return `This plan was written by a newer version of Golden Array (plan version ${found.version}; this copy reads up to ${found.known}). Update this copy to open it.`;
+    case "newerSection":
+      return `This plan was written by a newer version of Golden Array: its section “${found.section}” is of version ${found.version}${found.known === 0 ? ", which this copy does not know" : `; this copy reads up to ${found.known}`}. Update this copy to open it.`;
     case "invalid":
       return `This plan cannot be read at ${found.path}: ${found.problem}.${found.more > 0 ? ` ${found.more} more ${found.more === 1 ? "problem" : "problems"} after that one.` : ""}`;
   }
 }
 
 export function planHttpFault(found: PlanFault): HttpFault {
-  return fault(found.type, planFaultSentence(found), { path: found.type === "invalid" ? found.path : null });
+  return fault(found.type === "newerSection" ? "newer" : found.type, planFaultSentence(found), {
+    path: found.type === "invalid" ? found.path : null,
+  });
 }
 
 /** Parses a sheet or says where it is wrong. */

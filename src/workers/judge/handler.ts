@@ -26,7 +26,7 @@ export function createHandler({ post, nowMs, pause, rest }: Parts): (letter: Jud
     { revision, plan, wiringId, look, withMends }: Extract<JudgeLetter, { type: "judge" }>,
     turn: number,
   ): Promise<void> {
-    const open = openById(plan, wiringId, memory);
+    const open = openById(plan, wiringId, look.poseId, memory);
     const assessment = assessOpen(open, look);
     const findings = assessment.type === "assessed" ? assessment.findings : [];
     const searching = withMends && findings.some(({ level }) => !passes(level) && level !== "open");

@@ -5,7 +5,7 @@ import { demoPlan } from "@/testing";
 import { createHandler, createJudgeClient, type JudgeAnswer, type JudgeLetter, letterVersion, type Slot } from ".";
 
 const boat = demoPlan("Narrowboat");
-const look: Look = { sky: "brightNoon", moment: equinoxNoon };
+const look: Look = { sky: "brightNoon", moment: equinoxNoon, poseId: null };
 const letter = (revision: number, plan: Plan): Extract<JudgeLetter, { type: "judge" }> => ({
   version: letterVersion,
   type: "judge",

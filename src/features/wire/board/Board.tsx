@@ -9,9 +9,11 @@ import {
   type Lane,
   laneKey,
   locate,
+  lying,
   partsOfKey,
   rowAt,
   sameLane,
+  standOf,
   type Tile,
   type TileKey,
   tilesOfRows,
@@ -134,6 +136,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
         <TileView
           key={key}
           tile={tile}
+          stand={onShelf ? lying : standOf(board.pose, tile)}
           panel={kind.panel}
           substrings={kind.substrings}
           state={state}
@@ -146,7 +149,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
       );
     };
     return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, true) };
-  }, [kinds, selected, litTiles, onSelect, onSubstring]);
+  }, [kinds, board.pose, selected, litTiles, onSelect, onSubstring]);
 
   // after a key the panel may stand elsewhere; the keyboard stays with it
   const follow = useRef<TileKey | null>(null);

@@ -1,7 +1,7 @@
 "use client";
 
 import { memo, useCallback } from "react";
-import { keyOf, lightAt, locate, type TileKey } from "@/core/wiring";
+import { keyOf, lightAt, locate, standOf, type TileKey } from "@/core/wiring";
 import { ChoiceField, TextKey } from "@/ui";
 import style from "./board.module.css";
 import {
@@ -14,13 +14,14 @@ import {
   movesOf,
   moveTo,
   nudge,
-  setTiles,
+  setStands,
   split,
   tilesByKey,
   tileWords,
   tiltBy,
   toggleShade,
-  toggleStance,
+  toggleStowed,
+  toggleTakenOut,
 } from "./commands";
 import { type Act } from "./useBoard";
 
@@ -44,11 +45,7 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
   const key = keyOf(first);
   const wired = locate(board.wiring.lanes, key) !== null;
   const parts = substringsOf(first.panelId);
-  const stance = (words: string, wanted: "stowed" | "off") => (
-    <TextKey aria-pressed={first.stance === wanted} onClick={() => act((now) => toggleStance(now, keys, wanted))}>
-      {words}
-    </TextKey>
-  );
+  const stand = standOf(board.pose, first);
   return (
     <div role="group" aria-label="Selected panels" className={style["selected"]}>
       <div className={style["headLine"]}>
@@ -90,15 +87,19 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
             <TextKey onClick={() => act((now) => merge(now, key))}>Join row above</TextKey>
             <TextKey onClick={() => act((now) => copy(now, key))}>Copy row</TextKey>
             <TextKey onClick={() => act((now) => diode(now, key))}>Blocking diode</TextKey>
-            {stance("Stowed", "stowed")}
-            {stance("Taken out", "off")}
+            <TextKey aria-pressed={stand.stance === "stowed"} onClick={() => act((now) => toggleStowed(now, keys))}>
+              Stowed
+            </TextKey>
+            <TextKey aria-pressed={first.joinedPast} onClick={() => act((now) => toggleTakenOut(now, keys))}>
+              Taken out
+            </TextKey>
             <TextKey onClick={() => act((now) => tiltBy(now, keys, -15))}>Tilt −15°</TextKey>
             <TextKey onClick={() => act((now) => tiltBy(now, keys, 15))}>Tilt +15°</TextKey>
             <div role="group" aria-label="Shade by substring" className={style["shade"]}>
               Shade
               {tiles.length === 1 &&
                 Array.from({ length: Math.min(parts, 24) }, (_, k) => {
-                  const shaded = lightAt(first.light, k, parts) < 1;
+                  const shaded = lightAt(stand.light, k, parts) < 1;
                   return (
                     <TextKey
                       key={k}
@@ -110,11 +111,16 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
                     </TextKey>
                   );
                 })}
-              <TextKey onClick={() => act((now) => setTiles(now, keys, { light: [0.15] }, "shaded"))}>All</TextKey>
+              <TextKey onClick={() => act((now) => setStands(now, keys, { light: [0.15] }, "shaded"))}>All</TextKey>
               <TextKey
                 onClick={() =>
                   act((now) =>
-                    setTiles(now, keys, { light: [1], tiltDeg: 0, stance: "out" }, "flat, out and in full light"),
+                    setStands(
+                      now,
+                      keys,
+                      { light: [1], tiltDeg: 0, azimuthDeg: null, stance: "out" },
+                      "flat, out and in full light",
+                    ),
                   )
                 }
               >

@@ -2,7 +2,7 @@
 
 import { type RefObject, useEffect, useState } from "react";
 import { type TileStates } from "@/core/rules";
-import { keyOf, locate, type TileKey } from "@/core/wiring";
+import { keyOf, locate, standOf, type TileKey } from "@/core/wiring";
 import style from "./board.module.css";
 import { type Board, tilesByKey, tileWords } from "./commands";
 import { stateWords } from "./TileView";
@@ -31,7 +31,7 @@ export function Reading({ holder, board, states, selected, skyName }: Props) {
   return (
     <div data-testid="board-reading" className={`num ${style["reading"]}`}>
       <strong>{tileWords(board, [tile])}</strong>
-      {wired ? ` · ${skyName}: ${stateWords(tile, state)}` : " · on the shelf, not wired"}
+      {wired ? ` · ${skyName}: ${stateWords(tile, standOf(board.pose, tile), state)}` : " · on the shelf, not wired"}
     </div>
   );
 }

@@ -2,7 +2,7 @@
 
 import { Fragment } from "react";
 import { type TileStates } from "@/core/rules";
-import { keyOf, laneKey, type LaneRef, type Row, type RowsPath, type Tile, tilesOfRows } from "@/core/wiring";
+import { keyOf, laneKey, type LaneRef, type Row, type RowsPath, type Tile } from "@/core/wiring";
 import { amount } from "@/words";
 import style from "./board.module.css";
 import { type Flow, flowOfRows, runningFlow } from "./flow";
@@ -30,7 +30,7 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
         const sums = runningFlow(row, states);
         const total = sums?.at(-1) ?? null;
         return (
-          <li key={rowKey(row)} data-row={`${place}:${r}`} className={style["row"]} data-summed={row.items.length > 1}>
+          <li key={row.id ?? r} data-row={`${place}:${r}`} className={style["row"]} data-summed={row.items.length > 1}>
             <span aria-hidden className={style["pole"]}>
               +
             </span>
@@ -108,10 +108,4 @@ function GroupTotal({ rows, states }: { rows: readonly Row[]; states: TileStates
       )}
     </div>
   );
-}
-
-/** A row is known by its first panel, which is nowhere else; when others come and go it stays the same row. */
-function rowKey(row: Row): string {
-  const [first] = tilesOfRows([row]);
-  return first === undefined ? "" : keyOf(first);
 }

@@ -44,7 +44,8 @@ type KindProps = {
 /** One kind on the shelf; drawn again only when what lies there has changed. */
 const ShelfKind = memo(
   function ShelfKind({ panel, tiles, act, drawing }: KindProps) {
-    const { id, count, label } = panel;
+    const { id, label } = panel;
+    const count = panel.pieces.length;
     return (
       <div className={style["shelfKind"]}>
         <div className={style["shelfName"]}>

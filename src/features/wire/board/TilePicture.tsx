@@ -1,9 +1,10 @@
 import { type PanelSheet } from "@/core/plan";
-import { lightAt, type Tile } from "@/core/wiring";
+import { lightAt, type Stand, type Tile } from "@/core/wiring";
 
 type Props = {
   readonly label: PanelSheet;
   readonly tile: Tile;
+  readonly stand: Stand;
   readonly substrings: number;
   readonly bypassed: readonly boolean[];
   readonly onSubstring?: (k: number) => void;
@@ -17,16 +18,16 @@ const assumedMm = { length: 1200, width: 550 } as const;
 const mostStripes = 24;
 
 /** A panel drawn to scale, its substrings as stripes: shaded ones hatched, bypassed ones crossed out. */
-export function TilePicture({ label, tile, substrings, bypassed, onSubstring }: Props) {
+export function TilePicture({ label, tile, stand, substrings, bypassed, onSubstring }: Props) {
   const width = Math.max(least.width, Math.min(88, (label.lengthMm ?? assumedMm.length) * scale));
   const height = Math.max(least.height, Math.min(40, (label.widthMm ?? assumedMm.width) * scale));
   const shown = Math.min(substrings, mostStripes);
   const stripe = width / shown;
-  const dark = tile.stance !== "out";
+  const dark = tile.joinedPast || stand.stance !== "out";
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden style={{ display: "block" }}>
       {Array.from({ length: shown }, (_, k) => {
-        const share = lightAt(tile.light, k, shown);
+        const share = lightAt(stand.light, k, shown);
         const x = k * stripe;
         return (
           <g
@@ -68,7 +69,7 @@ export function TilePicture({ label, tile, substrings, bypassed, onSubstring }: 
         fill="none"
         stroke="var(--ink)"
         strokeWidth="1.2"
-        strokeDasharray={tile.stance === "off" ? "3 3" : undefined}
+        strokeDasharray={tile.joinedPast ? "3 3" : undefined}
       />
     </svg>
   );

@@ -3,13 +3,14 @@
 import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { type TileState } from "@/core/rules";
-import { keyOf, type Tile, type TileKey } from "@/core/wiring";
+import { keyOf, type Stand, type Tile, type TileKey } from "@/core/wiring";
 import { amount, counted, headOf } from "@/words";
 import style from "./board.module.css";
 import { TilePicture } from "./TilePicture";
 
 type Props = {
   readonly tile: Tile;
+  readonly stand: Stand;
   readonly panel: PlanPanel;
   readonly substrings: number;
   readonly state: TileState | null;
@@ -23,6 +24,7 @@ type Props = {
 /** A panel on the board: press to select, drag to move, press a stripe to shade it. */
 export const TileView = memo(function TileView({
   tile,
+  stand,
   panel,
   substrings,
   state,
@@ -33,7 +35,8 @@ export const TileView = memo(function TileView({
   onSubstring,
 }: Props) {
   const key = keyOf(tile);
-  const words = stateWords(tile, state);
+  const words = stateWords(tile, stand, state);
+  const kept = keptWords(tile, stand);
   return (
     <button
       type="button"
@@ -47,6 +50,7 @@ export const TileView = memo(function TileView({
         <TilePicture
           label={panel.label}
           tile={tile}
+          stand={stand}
           substrings={substrings}
           bypassed={state?.substrings.map((part) => part.bypassed) ?? []}
           {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })}
@@ -58,8 +62,8 @@ export const TileView = memo(function TileView({
         </span>
         <span className="visually-hidden">{`, ${panel.label.name}, ${where}${words === "" ? "" : `, ${words}`}. `}</span>
         <span className={style["tileState"]}>
-          {tile.stance !== "out" ? stanceWords[tile.stance] : state === null ? "" : amount(state.p, "W")}
-          {tile.tiltDeg === 0 ? "" : ` ∠${tile.tiltDeg}°`}
+          {kept !== "" ? kept : state === null ? "" : amount(state.p, "W")}
+          {stand.tiltDeg === 0 ? "" : ` ∠${stand.tiltDeg}°`}
         </span>
       </span>
     </button>
@@ -70,6 +74,7 @@ export const TileView = memo(function TileView({
 function sameTile(a: Props, b: Props): boolean {
   const alike =
     a.tile === b.tile &&
+    a.stand === b.stand &&
     a.panel === b.panel &&
     a.substrings === b.substrings &&
     a.selected === b.selected &&
@@ -87,16 +92,20 @@ export function stateKey(state: TileState | null): string {
     : `${amount(state.v, "V")}${amount(state.i, "A")}${amount(state.p, "W")}${state.substrings.map((part) => (part.bypassed ? 1 : 0)).join("")}`;
 }
 
-export const stanceWords = { stowed: "stowed", off: "taken out", out: "" } as const;
+/** Why a panel gives nothing: it is taken out, or stowed; else nothing is said. */
+export function keptWords({ joinedPast }: Tile, { stance }: Stand): string {
+  return joinedPast ? "taken out" : stance === "stowed" ? "stowed" : "";
+}
 
 /** What a panel is in and does, for those who do not see it and for the reading under the board. */
-export function stateWords(tile: Tile, state: TileState | null): string {
-  const shaded = tile.light.filter((share) => share < 1).length;
+export function stateWords(tile: Tile, stand: Stand, state: TileState | null): string {
+  const kept = keptWords(tile, stand);
+  const shaded = stand.light.filter((share) => share < 1).length;
   const bypassed = state?.substrings.filter((part) => part.bypassed).length ?? 0;
   return [
-    tile.stance === "out" ? null : stanceWords[tile.stance],
-    tile.tiltDeg === 0 ? null : `tilted ${tile.tiltDeg}°`,
-    shaded === 0 ? null : tile.light.length === 1 ? "shaded" : `${counted(shaded, "substring")} shaded`,
+    kept === "" ? null : kept,
+    stand.tiltDeg === 0 ? null : `tilted ${stand.tiltDeg}°`,
+    shaded === 0 ? null : stand.light.length === 1 ? "shaded" : `${counted(shaded, "substring")} shaded`,
     state === null ? null : `${amount(state.v, "V")}, ${amount(state.i, "A")}, ${amount(state.p, "W")}`,
     state === null ? null : bypassed > 0 ? `${bypassed} of ${state.substrings.length} bypassed` : "none bypassed",
   ]

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { applyChange, type Plan, readPlan, record, redo, startHistory, undo } from "@/core/plan";
+import { applyChange, type Plan, readPlan, record, redo, startHistory, undo, poseIn } from "@/core/plan";
 import { assessOpen, createMemory, lookInto, openById } from "@/core/rules";
 import { keyOf, type Place, tilesOf, type TileKey } from "@/core/wiring";
 import { demoPlan, effort } from "@/testing";
@@ -17,18 +17,23 @@ import {
   nudge,
   type Outcome,
   put,
-  setTiles,
+  setStands,
   shelfOf,
   split,
   tiltBy,
   toLane,
   toggleShade,
-  toggleStance,
+  toggleStowed,
+  toggleTakenOut,
 } from "./commands";
 import { boardKeys, moveKeys } from "./keys";
 
 const lantern = demoPlan("The Lantern");
-const boardOf = (plan: Plan): Board => ({ plan, wiring: plan.wirings[0] as Plan["wirings"][number] });
+const boardOf = (plan: Plan): Board => {
+  const [wiring] = plan.wirings as [Plan["wirings"][number]];
+  const poseId = wiring.poseIds[0] ?? "";
+  return { plan, wiring, poseId, pose: poseIn(plan, poseId) };
+};
 const done = (plan: Plan, outcome: Outcome): Plan =>
   outcome === null || outcome.change === null ? plan : applyChange(plan, outcome.change);
 const keys = ["roof.1", "roof.2", "roof.3", "roof.4", "bookbay.1", "bookbay.2"];
@@ -75,11 +80,8 @@ const anyAction: fc.Arbitrary<(board: Board) => Outcome> = fc.oneof(
   anyKey.map((key) => (board: Board) => merge(board, key)),
   anyKey.map((key) => (board: Board) => diode(board, key)),
   anyKey.map((key) => (board: Board) => copy(board, key)),
-  fc.tuple(anyKeys, fc.constantFrom("stowed" as const, "off" as const)).map(
-    ([some, stance]) =>
-      (board: Board) =>
-        toggleStance(board, some, stance),
-  ),
+  anyKeys.map((some) => (board: Board) => toggleStowed(board, some)),
+  anyKeys.map((some) => (board: Board) => toggleTakenOut(board, some)),
   fc.tuple(anyKey, fc.nat(3)).map(
     ([key, part]) =>
       (board: Board) =>
@@ -90,7 +92,7 @@ const anyAction: fc.Arbitrary<(board: Board) => Outcome> = fc.oneof(
       (board: Board) =>
         tiltBy(board, some, by),
   ),
-  anyKeys.map((some) => (board: Board) => setTiles(board, some, { light: [0.5] }, "dimmed")),
+  anyKeys.map((some) => (board: Board) => setStands(board, some, { light: [0.5] }, "dimmed")),
   fc.tuple(anyKeys, fc.nat(12)).map(
     ([some, k]) =>
       (board: Board) =>
@@ -119,7 +121,7 @@ test("whatever is done on the board, a verdict from memory is the one worked out
         const outcome = action(boardOf(plan));
         // going back and forth asks for lanes seen before
         for (const asked of [done(plan, outcome), plan]) {
-          const [remembered, anew] = [openById(asked, "parked", memory), openById(asked, "parked")];
+          const [remembered, anew] = [openById(asked, "everyday", null, memory), openById(asked, "everyday")];
           expect(assessOpen(remembered)).toEqual(assessOpen(anew));
           expect(lookInto(remembered)).toEqual(lookInto(anew));
         }
@@ -148,7 +150,9 @@ test("200 board actions leave a plan that reads at every step, and 200 undos bri
       const wired = tilesOf(history.present.wirings[0]?.lanes ?? []).map(keyOf);
       const shelved = shelfOf(boardOf(history.present)).flatMap(({ tiles }) => tiles.map(keyOf));
       // every panel the plan has is wired or on the shelf, and none is both
-      expect([...wired, ...shelved].length).toBe(history.present.panels.reduce((sum, panel) => sum + panel.count, 0));
+      expect([...wired, ...shelved].length).toBe(
+        history.present.panels.reduce((sum, panel) => sum + panel.pieces.length, 0),
+      );
       expect(new Set<TileKey>([...wired, ...shelved]).size).toBe(wired.length + shelved.length);
       while (history.past.length > 0) history = undo(history);
       expect(JSON.stringify(history.present)).toBe(before);
@@ -172,7 +176,7 @@ test("rows that ask for more panels than are free wait for the word; said, they 
   expect(fillWords(board, filling)).toBe("3 in series × 2 rows takes 6 × Mossgate MG-195, 2 more than are free");
   expect(fill(board, filling, 0)).toBeNull();
   const bought = done(lantern, fill(board, filling, 2));
-  expect(bought.panels.map(({ count }) => count)).toEqual([6, 2]);
+  expect(bought.panels.map(({ pieces }) => pieces.length)).toEqual([6, 2]);
   expect(fillWords(board, { ...filling, panelId: "bookbay", series: 1, strings: 1 })).toMatch(
     /1 more than are free, 4 × Mossgate MG-195 to the shelf$/,
   );

@@ -2,7 +2,6 @@ import { type Change, fillLane, type Filling, piecesIn, type Plan, type PlanPane
 import {
   copyRow,
   countsOf,
-  freePieces,
   keyOf,
   type Lane,
   laneKey,
@@ -12,12 +11,14 @@ import {
   mergeRowUp,
   mostPieces,
   newTile,
-  partsOfKey,
   type Place,
+  type Pose,
   putTiles,
   rowAt,
   sameLane,
+  shelfPieces,
   splitRow,
+  standOf,
   type Tile,
   type TileKey,
   tilesOf,
@@ -29,7 +30,13 @@ import { counted, headOf } from "@/words";
 /** What a board action does, and what is said of it; why not, where it cannot be done. Null: there is nothing to do. */
 export type Outcome = { readonly change: Change | null; readonly said: string } | null;
 
-export type Board = { readonly plan: Plan; readonly wiring: Wiring };
+export type Board = {
+  readonly plan: Plan;
+  readonly wiring: Wiring;
+  /** How the panels stand, and the name of that in the plan. */
+  readonly poseId: string;
+  readonly pose: Pose;
+};
 
 /** Every port of the plan in order, and the lane of panels not joined to any input while there is one. */
 export function laneRefs({ plan, wiring }: Board): LaneRef[] {
@@ -52,14 +59,8 @@ export function shelfOf({ plan, wiring }: Board): { readonly panel: PlanPanel; r
   const taken = new Set(tilesOf(wiring.lanes).map(keyOf));
   return plan.panels.map((panel) => ({
     panel,
-    tiles: freePieces(panel.id, Math.max(0, panel.count - countOf(taken, panel.id)), taken).map((piece) =>
-      newTile(panel.id, piece),
-    ),
+    tiles: shelfPieces(panel, taken).map((piece) => newTile(panel.id, piece)),
   }));
-}
-
-function countOf(taken: ReadonlySet<TileKey>, panelId: string): number {
-  return [...taken].filter((key) => partsOfKey(key).panelId === panelId).length;
 }
 
 /** The panels of some keys, wired or on the shelf, in the order in which they stand. */
@@ -85,7 +86,6 @@ function rewired({ wiring }: Board, lanes: readonly Lane[], said: string): Outco
 export function put(board: Board, keys: readonly TileKey[], place: Place): Outcome {
   const tiles = tilesByKey(board, keys);
   if (tiles.length === 0) return null;
-  // taken back to the shelf, a panel forgets its shade and tilt; put elsewhere it keeps them
   return rewired(
     board,
     putTiles(board.wiring.lanes, tiles, place),
@@ -209,10 +209,12 @@ export function merge(board: Board, key: TileKey): Outcome {
 export function copy(board: Board, key: TileKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   if (found === null) return null;
-  const lanes = copyRow(board.wiring.lanes, found);
+  const stockOf = (panelId: string) =>
+    board.plan.panels.find(({ id }) => id === panelId) ?? { id: panelId, pieces: [], given: 0 };
+  const lanes = copyRow(board.wiring.lanes, found, stockOf);
   const counts = countsOf(lanes);
-  const lacking = board.plan.panels.flatMap(({ id, count, label }) =>
-    (counts[id] ?? 0) > count ? [`${(counts[id] ?? 0) - count} × ${label.name}`] : [],
+  const lacking = board.plan.panels.flatMap(({ id, given, label }) =>
+    (counts[id] ?? 0) > given ? [`${(counts[id] ?? 0) - given} × ${label.name}`] : [],
   );
   return lacking.length > 0
     ? {
@@ -270,31 +272,46 @@ const fullWords = `A plan holds up to ${mostPieces} panels.`;
 /** One more or fewer panel of a kind in the plan; the last one of a kind stays. */
 export function countBy({ plan }: Board, panelId: string, by: 1 | -1): Outcome {
   const panel = plan.panels.find(({ id }) => id === panelId);
-  if (panel === undefined || panel.count + by < 1) return null;
+  if (panel === undefined || panel.pieces.length + by < 1) return null;
   if (piecesIn(plan) + by > mostPieces) return { change: null, said: fullWords };
   return {
-    change: { type: "setCount", panelId: panel.id, count: panel.count + by },
-    said: `${panel.count + by} × ${panel.label.name} in the plan.`,
+    change: { type: "setCount", panelId: panel.id, count: panel.pieces.length + by },
+    said: `${panel.pieces.length + by} × ${panel.label.name} in the plan.`,
   };
 }
 
-type TilePatch = Extract<Change, { type: "setTiles" }>["patch"];
+type StandPatch = Extract<Change, { type: "setStands" }>["patch"];
 
-export function setTiles(board: Board, keys: readonly TileKey[], patch: TilePatch, said: string): Outcome {
-  const wired = tilesByKey(board, keys).filter((tile) => locate(board.wiring.lanes, keyOf(tile)) !== null);
+/** How some panels stand, in the pose looked at; of panels on the shelf nobody asks. */
+export function setStands(board: Board, keys: readonly TileKey[], patch: StandPatch, said: string): Outcome {
+  const wired = wiredOf(board, keys);
   if (wired.length === 0) return null;
   return {
-    change: { type: "setTiles", wiringId: board.wiring.id, keys: wired.map(keyOf), patch },
+    change: { type: "setStands", poseId: board.poseId, keys: wired.map(keyOf), patch },
     said: `${tileWords(board, wired)} ${said}.`,
   };
 }
 
-export function toggleStance(board: Board, keys: readonly TileKey[], stance: "stowed" | "off"): Outcome {
-  const already = tilesByKey(board, keys).every((tile) => tile.stance === stance);
-  const words = stance === "stowed" ? "stowed: joined but covered" : "taken out: leads joined past it";
+function wiredOf(board: Board, keys: readonly TileKey[]): Tile[] {
+  return tilesByKey(board, keys).filter((tile) => locate(board.wiring.lanes, keyOf(tile)) !== null);
+}
+
+export function toggleStowed(board: Board, keys: readonly TileKey[]): Outcome {
+  const already = tilesByKey(board, keys).every((tile) => standOf(board.pose, tile).stance === "stowed");
   return already
-    ? setTiles(board, keys, { stance: "out" }, "back out in the light")
-    : setTiles(board, keys, { stance }, words);
+    ? setStands(board, keys, { stance: "out" }, "back out in the light")
+    : setStands(board, keys, { stance: "stowed" }, "stowed: joined but covered");
+}
+
+/** Panels taken out, their leads joined past them, or put back: that moves plugs, so it is the wiring's, in every pose. */
+export function toggleTakenOut(board: Board, keys: readonly TileKey[]): Outcome {
+  const wired = wiredOf(board, keys);
+  if (wired.length === 0) return null;
+  const joinedPast = !wired.every((tile) => tile.joinedPast);
+  return {
+    change: { type: "joinPast", wiringId: board.wiring.id, keys: wired.map(keyOf), joinedPast },
+    said: `${tileWords(board, wired)} ${joinedPast ? "taken out: leads joined past it" : "put back in its row"}.`,
+  };
 }
 
 /** Light left on a shaded substring: what falls on it from the sky around. */
@@ -304,10 +321,11 @@ export const shadedLight = 0.15;
 export function toggleShade(board: Board, key: TileKey, substring: number, substrings: number): Outcome {
   const [tile] = tilesByKey(board, [key]);
   if (tile === undefined || substring >= substrings) return null;
-  const light = Array.from({ length: substrings }, (_, k) => lightAt(tile.light, k, substrings));
+  const stand = standOf(board.pose, tile);
+  const light = Array.from({ length: substrings }, (_, k) => lightAt(stand.light, k, substrings));
   const shaded = (light[substring] ?? 1) < 1;
   const next = light.with(substring, shaded ? 1 : shadedLight);
-  return setTiles(
+  return setStands(
     board,
     [key],
     { light: next.every((share) => share === 1) ? [1] : next },
@@ -318,8 +336,8 @@ export function toggleShade(board: Board, key: TileKey, substring: number, subst
 export function tiltBy(board: Board, keys: readonly TileKey[], byDeg: number): Outcome {
   const [first] = tilesByKey(board, keys);
   if (first === undefined) return null;
-  const tiltDeg = Math.max(-75, Math.min(75, first.tiltDeg + byDeg));
-  return setTiles(
+  const tiltDeg = Math.max(-75, Math.min(75, standOf(board.pose, first).tiltDeg + byDeg));
+  return setStands(
     board,
     keys,
     { tiltDeg },

@@ -8,7 +8,7 @@ export type Flow = { readonly v: number; readonly i: number };
 type PartFlow = Flow | "lead" | "unknown";
 
 function flowOfItem(item: Item, states: TileStates): PartFlow {
-  if (item.type === "panel") return item.stance === "off" ? "lead" : (states[keyOf(item)] ?? "unknown");
+  if (item.type === "panel") return item.joinedPast ? "lead" : (states[keyOf(item)] ?? "unknown");
   return flowOfRows(item.rows, states) ?? "lead";
 }
 

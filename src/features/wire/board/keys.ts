@@ -9,12 +9,13 @@ import {
   nudge,
   type Outcome,
   put,
-  setTiles,
+  setStands,
   split,
   tiltBy,
   toLane,
   toggleShade,
-  toggleStance,
+  toggleStowed,
+  toggleTakenOut,
 } from "./commands";
 
 /** A key of the board: what to press, what it does, and the doing. */
@@ -114,13 +115,13 @@ export const boardKeys: readonly BoardKey[] = [
     press: "S",
     words: "stowed, or out again",
     matches: letter("s"),
-    run: (board, keys) => toggleStance(board, keys, "stowed"),
+    run: (board, keys) => toggleStowed(board, keys),
   },
   {
     press: "O",
     words: "taken out, or back in",
     matches: letter("o"),
-    run: (board, keys) => toggleStance(board, keys, "off"),
+    run: (board, keys) => toggleTakenOut(board, keys),
   },
   {
     press: "T",
@@ -157,7 +158,7 @@ export const boardKeys: readonly BoardKey[] = [
     press: "0",
     words: "no shade",
     matches: (event) => plain(event) && event.key === "0",
-    run: (board, keys) => setTiles(board, keys, { light: [1] }, "in full light"),
+    run: (board, keys) => setStands(board, keys, { light: [1] }, "in full light"),
   },
 ];
 

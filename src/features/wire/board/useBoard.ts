@@ -1,12 +1,19 @@
 "use client";
 
 import { useMemo } from "react";
-import { useDesk, useDeskState, usePlan, useWiring, wiringOf } from "@/features/desk";
+import { poseIn } from "@/core/plan";
+import { type DeskState, poseIdOf, useDesk, useDeskState, usePlan, useWiring, wiringOf } from "@/features/desk";
 import { type TileKey } from "@/core/wiring";
 import { type Board, type Outcome } from "./commands";
 
 /** Does something to the board as it is now, and says so. */
 export type Act = (run: (board: Board) => Outcome, gesture?: string) => boolean;
+
+function boardOf(state: DeskState): Board {
+  const plan = state.history.present;
+  const poseId = poseIdOf(state);
+  return { plan, wiring: wiringOf(state), poseId, pose: poseIn(plan, poseId) };
+}
 
 /** The board as it stands, what is selected on it, and how to act on it. */
 export function useBoard() {
@@ -14,13 +21,17 @@ export function useBoard() {
   const plan = usePlan();
   const wiring = useWiring();
   const selected = useDeskState((state) => state.selected);
-  const board: Board = useMemo(() => ({ plan, wiring }), [plan, wiring]);
+  const poseId = useDeskState(poseIdOf);
+  // panels as they stand are the same for as long as nothing turns them
+  const { poses, mounts } = plan;
+  const pose = useMemo(() => poseIn({ poses, mounts }, poseId), [poses, mounts, poseId]);
+  const board: Board = useMemo(() => ({ plan, wiring, poseId, pose }), [plan, wiring, poseId, pose]);
   const actions = useMemo(
     () => ({
       /** The board at the time of asking, for handlers that outlive a drawing. */
       latest: (): { readonly board: Board; readonly selected: readonly TileKey[] } => {
         const state = desk.store.getState();
-        return { board: { plan: state.history.present, wiring: wiringOf(state) }, selected: state.selected };
+        return { board: boardOf(state), selected: state.selected };
       },
       select: (keys: readonly TileKey[]) => desk.set({ selected: keys }),
       /**
@@ -29,7 +40,7 @@ export function useBoard() {
        */
       act: ((run, gesture) => {
         const state = desk.store.getState();
-        const outcome = run({ plan: state.history.present, wiring: wiringOf(state) });
+        const outcome = run(boardOf(state));
         const change = outcome?.change ?? null;
         if (change !== null) desk.change(change, gesture);
         desk.set({ said: outcome?.said ?? "Nothing to do there." });

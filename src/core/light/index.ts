@@ -1,0 +1,11 @@
+export {
+  evenly,
+  type Facing,
+  facingOf,
+  flat,
+  lightOnPlane,
+  type PanelLight,
+  type Scene,
+  type Site,
+  underSkyScene,
+} from "./scene";

@@ -1,0 +1,38 @@
+import { z } from "zod";
+import { type FieldName, fieldSpecs } from "../units";
+
+/** What the schemas of all sections are made of. */
+
+export function field(name: FieldName) {
+  const spec = fieldSpecs[name];
+  const number = z.number().min(spec.least).max(spec.most);
+  return spec.whole ? number.int() : number;
+}
+
+/** A measured point may be at short circuit or at open circuit: 0 V or 0 A. */
+export const nonNegative = (name: FieldName) => z.number().min(0).max(fieldSpecs[name].most);
+
+export const stated = (name: FieldName) => field(name).nullable();
+
+export const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
+
+/** A name stands in one line: what is no character of writing becomes a space. */
+export const name = z
+  .string()
+  .overwrite((typed) => typed.replace(/\p{Cc}+/gu, " "))
+  .trim()
+  .min(1)
+  .max(80);
+
+export const notesOf = z.string().max(5000);
+
+/** What a thing costs and weighs, as its seller says; the currency is named with the price, by its ISO 4217 code. */
+export const carried = {
+  weightKg: stated("weightKg"),
+  price: stated("price"),
+  currency: z.string().regex(/^[A-Z]{3}$/, "a currency is its three-letter code, such as EUR"),
+};
+
+export const usualCurrency = "EUR";
+/** The code ISO 4217 keeps for tests: a price that no seller asks. */
+export const madeUpCurrency = "XTS";

@@ -1,0 +1,52 @@
+import { z } from "zod";
+import { keyOf, mostPieces, type TileKey } from "../wiring";
+import { type Plan } from "./document";
+import { id } from "./fields";
+import { type Loose } from "./section";
+
+/** The number of a piece: the plan gives each once, so that more of them come to be given than a plan may hold. */
+export const pieceNumber = z.number().int().min(1).max(100_000);
+
+/** How anything in a plan points at one panel. */
+export const pieceRef = { panelId: id, piece: pieceNumber };
+export type PieceRef = { readonly panelId: string; readonly piece: number };
+
+/** All panels a plan has, wired or not. */
+export function piecesIn({ panels }: Pick<Plan, "panels">): number {
+  return panels.reduce((sum, { pieces }) => sum + pieces.length, 0);
+}
+
+/** The panels a plan has, by name. */
+export function keysIn({ panels }: Pick<Plan, "panels">): Set<TileKey> {
+  return new Set(
+    panels.flatMap(({ id: panelId, pieces }) => pieces.map(({ number }) => keyOf({ panelId, piece: number }))),
+  );
+}
+
+/** Whatever is said of how panels stand, lie and are fixed, but for panels that do not stay. */
+export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
+  const { mounts, poses, space } = plan;
+  return {
+    ...plan,
+    mounts: mounts.map((mount) => ({ ...mount, pieces: mount.pieces.filter(stays) })),
+    poses: poses.map((pose) => ({ ...pose, stands: pose.stands.filter(stays) })),
+    space: { ...space, places: space.places.filter(stays) },
+  };
+}
+
+/** A list that speaks of panels which the plan has not, or of one of them twice. */
+export function loosePieces(plan: Plan, path: string, refs: readonly PieceRef[]): Loose | null {
+  if (refs.length > mostPieces) return { path, problem: `${refs.length} panels; allowed: up to ${mostPieces}` };
+  const known = keysIn(plan);
+  const seen = new Set<TileKey>();
+  for (const ref of refs) {
+    const key = keyOf(ref);
+    const kind = plan.panels.find((panel) => panel.id === ref.panelId);
+    if (kind === undefined) return { path, problem: `no panel "${ref.panelId}" in this plan` };
+    const which = `number ${ref.piece} of "${kind.label.name}"`;
+    if (!known.has(key)) return { path, problem: `no ${which} in this plan` };
+    if (seen.has(key)) return { path, problem: `${which} is there twice` };
+    seen.add(key);
+  }
+  return null;
+}

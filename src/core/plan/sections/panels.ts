@@ -1,0 +1,287 @@
+import { z } from "zod";
+import { cellTypes } from "../../panel";
+import { keyOf, mapLanes, newTile, rowOf, type TileKey, tilesOf } from "../../wiring";
+import { mostOf } from "../bounds";
+import { type Plan } from "../document";
+import { carried, field, id, name, nonNegative, stated, usualCurrency } from "../fields";
+import { keepOnly, pieceNumber } from "../pieces";
+import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { firstPort, withLanes } from "./wirings";
+
+/** The kinds of panel there are, with their labels, and every piece of them. */
+
+export const panelKinds = ["rigid", "flexible", "thinFilm", "folding", "blanket"] as const;
+export const cellCuts = ["unknown", "whole", "half"] as const;
+
+export const labelSchema = z.strictObject({
+  name,
+  kind: z.enum(panelKinds),
+  cellType: z.enum(cellTypes),
+  pmaxW: stated("pmaxW"),
+  vocV: stated("vocV"),
+  iscA: stated("iscA"),
+  vmpV: stated("vmpV"),
+  impA: stated("impA"),
+  tempCoVocPctPerC: stated("tempCoVocPctPerC"),
+  tempCoIscPctPerC: stated("tempCoIscPctPerC"),
+  tempCoPmaxPctPerC: stated("tempCoPmaxPctPerC"),
+  cellsInSeries: stated("cellsInSeries"),
+  bypassDiodes: stated("bypassDiodes"),
+  /** Cells counted along the longer edge and along the shorter, and whether each is cut in half. */
+  cellsAlong: stated("cellsAlong"),
+  cellsAcross: stated("cellsAcross"),
+  cellCut: z.enum(cellCuts),
+  maxSeriesFuseA: stated("maxSeriesFuseA"),
+  maxSystemV: stated("maxSystemV"),
+  lengthMm: stated("lengthMm"),
+  widthMm: stated("widthMm"),
+  stowedLengthMm: stated("stowedLengthMm"),
+  stowedWidthMm: stated("stowedWidthMm"),
+  stowedDepthMm: stated("stowedDepthMm"),
+  ...carried,
+});
+export type PanelSheet = z.infer<typeof labelSchema>;
+
+/** Points of a panel's curve as measured, and the sky they were measured under. */
+export const measuredSchema = z.strictObject({
+  irradianceWm2: field("irradianceWm2"),
+  cellTempC: field("cellTempC"),
+  points: z.array(z.strictObject({ v: nonNegative("vocV"), i: nonNegative("iscA") })).max(500),
+});
+
+/** What the label of one piece may say otherwise than that of its kind. */
+export const ownFields = [
+  "pmaxW",
+  "vocV",
+  "iscA",
+  "vmpV",
+  "impA",
+  "tempCoVocPctPerC",
+  "tempCoIscPctPerC",
+  "tempCoPmaxPctPerC",
+  "bypassDiodes",
+  "maxSeriesFuseA",
+  "maxSystemV",
+] as const;
+export type OwnField = (typeof ownFields)[number];
+
+const ownSchema = z.discriminatedUnion(
+  "field",
+  ownFields.map((own) => z.strictObject({ field: z.literal(own), value: stated(own) })) as [
+    z.ZodObject<{ field: z.ZodLiteral<OwnField>; value: z.ZodNullable<z.ZodNumber> }, z.core.$strict>,
+    ...z.ZodObject<{ field: z.ZodLiteral<OwnField>; value: z.ZodNullable<z.ZodNumber> }, z.core.$strict>[],
+  ],
+);
+
+const pieceSchema = z.strictObject({
+  /** Given once, and never again to another piece of the kind. */
+  number: pieceNumber,
+  /** What is written on it; empty: nothing. */
+  tag: z.string().max(40),
+  own: z.array(ownSchema).max(ownFields.length),
+  /** Which way its substrings run, by its longer edge; null: not said. */
+  substringsRun: z.enum(["along", "across"]).nullable(),
+});
+export type Piece = z.infer<typeof pieceSchema>;
+
+export const version = 1;
+export const schema = z
+  .array(
+    z.strictObject({
+      id,
+      libraryId: id.nullable(),
+      label: labelSchema,
+      pieces: z.array(pieceSchema).min(1).max(200),
+      /** The highest number that a piece of this kind was ever given. */
+      given: pieceNumber,
+      measured: measuredSchema.nullable(),
+    }),
+  )
+  .max(mostOf.panels);
+
+export const empty: z.infer<typeof schema> = [];
+export const parts: Parts = { kind: "panel", by: "item" };
+export type PlanPanel = z.infer<typeof schema>[number];
+
+export function newPiece(number: number): Piece {
+  return { number, tag: "", own: [], substringsRun: null };
+}
+
+/** So many new pieces of a kind, beginning after those that were given before. */
+export function newPieces(count: number, given = 0): Pick<PlanPanel, "pieces" | "given"> {
+  return { pieces: Array.from({ length: count }, (_, k) => newPiece(given + 1 + k)), given: given + count };
+}
+
+/** The label of one piece: its kind's, where nothing else is said of it. */
+export function labelOf({ label }: Pick<PlanPanel, "label">, { own }: Pick<Piece, "own">): PanelSheet {
+  return own.length === 0 ? label : { ...label, ...Object.fromEntries(own.map(({ field: of, value }) => [of, value])) };
+}
+
+export const changes = {
+  addPanel: (
+    plan: Plan,
+    change: {
+      readonly type: "addPanel";
+      readonly id: string;
+      readonly libraryId: string | null;
+      readonly label: PanelSheet;
+    },
+  ): Plan => {
+    const { id: panelId, libraryId, label } = change;
+    const panels = [...plan.panels, { id: panelId, libraryId, label, ...newPieces(1), measured: null }];
+    return withLanes({ ...plan, panels }, (lanes) =>
+      tilesOf(lanes).length > 0 ? lanes : [...lanes, { ...firstPort(plan), rows: [rowOf([newTile(panelId, 1)])] }],
+    );
+  },
+  setLabel: (
+    plan: Plan,
+    { panelId, patch }: { readonly type: "setLabel"; readonly panelId: string; readonly patch: Partial<PanelSheet> },
+  ): Plan => withKind(plan, panelId, (panel) => ({ ...panel, label: { ...panel.label, ...patch } })),
+  setMeasured: (
+    plan: Plan,
+    {
+      panelId,
+      measured,
+    }: { readonly type: "setMeasured"; readonly panelId: string; readonly measured: PlanPanel["measured"] },
+  ): Plan => withKind(plan, panelId, (panel) => ({ ...panel, measured })),
+  /** What is said of some pieces alone. */
+  setPieces: (
+    plan: Plan,
+    change: {
+      readonly type: "setPieces";
+      readonly panelId: string;
+      readonly numbers: readonly number[];
+      readonly patch: Partial<Omit<Piece, "number">>;
+    },
+  ): Plan =>
+    withKind(plan, change.panelId, (panel) => ({
+      ...panel,
+      pieces: panel.pieces.map((piece) =>
+        change.numbers.includes(piece.number) ? { ...piece, ...change.patch } : piece,
+      ),
+    })),
+  setCount: (
+    plan: Plan,
+    { panelId, count }: { readonly type: "setCount"; readonly panelId: string; readonly count: number },
+  ): Plan => {
+    const panel = plan.panels.find((known) => known.id === panelId);
+    if (panel === undefined) return plan;
+    const more = count - panel.pieces.length;
+    if (more >= 0) return withKind(plan, panelId, (known) => grown(known, more));
+    const gone = new Set(leastMissed(plan, panel).slice(0, -more));
+    return withoutPieces(
+      withKind(plan, panelId, (known) => ({
+        ...known,
+        pieces: known.pieces.filter(({ number }) => !gone.has(number)),
+      })),
+      new Set([...gone].map((piece) => keyOf({ panelId, piece }))),
+    );
+  },
+  removePanel: (plan: Plan, { panelId }: { readonly type: "removePanel"; readonly panelId: string }): Plan => {
+    const panel = plan.panels.find((known) => known.id === panelId);
+    if (panel === undefined) return plan;
+    return withoutPieces(
+      { ...plan, panels: plan.panels.filter((known) => known !== panel) },
+      new Set(panel.pieces.map(({ number }) => keyOf({ panelId, piece: number }))),
+    );
+  },
+};
+
+function withKind(plan: Plan, panelId: string, change: (panel: PlanPanel) => PlanPanel): Plan {
+  return { ...plan, panels: patchById(plan.panels, panelId, change) };
+}
+
+/** A kind with so many pieces more; itself where that is none. */
+export function grown(panel: PlanPanel, more: number): PlanPanel {
+  if (more <= 0) return panel;
+  const { pieces, given } = newPieces(more, panel.given);
+  return { ...panel, pieces: [...panel.pieces, ...pieces], given };
+}
+
+/** The pieces of a kind, those first that the fewest wirings use: of equal ones the last that came. */
+function leastMissed({ wirings }: Plan, { id: panelId, pieces }: PlanPanel): number[] {
+  const used = wirings.map(({ lanes }) => new Set(tilesOf(lanes).map(keyOf)));
+  const uses = (piece: number) => used.filter((keys) => keys.has(keyOf({ panelId, piece }))).length;
+  return pieces
+    .map(({ number }) => ({ number, uses: uses(number) }))
+    .sort((a, b) => a.uses - b.uses || b.number - a.number)
+    .map(({ number }) => number);
+}
+
+/** Nothing speaks of panels any more that are gone. */
+function withoutPieces(plan: Plan, gone: ReadonlySet<TileKey>): Plan {
+  const stays = (ref: { readonly panelId: string; readonly piece: number }) => !gone.has(keyOf(ref));
+  return withLanes(keepOnly(plan, stays), (lanes) => mapLanes(lanes, (tile) => (stays(tile) ? tile : null)));
+}
+
+export function looseIn({ panels }: Plan): Loose | null {
+  const twice = twiceIn("panels", panels);
+  if (twice !== null) return twice;
+  for (const [k, { pieces, given }] of panels.entries()) {
+    const seen = new Set<number>();
+    for (const [n, { number, own }] of pieces.entries()) {
+      const path = `panels.${k}.pieces.${n}`;
+      if (number > given) return { path: `${path}.number`, problem: `${number}, but only ${given} were ever given` };
+      if (seen.has(number)) return { path: `${path}.number`, problem: `${number} is used twice` };
+      seen.add(number);
+      if (new Set(own.map(({ field: of }) => of)).size < own.length)
+        return { path: `${path}.own`, problem: "a field is there twice" };
+    }
+  }
+  return null;
+}
+
+/** Kinds of version 3 were counted; each of them becomes a piece of its own, by the number it went by. */
+export function fromVersion3({ panels }: Json): unknown {
+  if (!Array.isArray(panels)) return panels;
+  return listOf(panels).map(({ count, ...panel }) => {
+    const many = typeof count === "number" && Number.isInteger(count) ? Math.min(200, Math.max(0, count)) : 0;
+    return {
+      ...panel,
+      label: labelFromVersion3(panel["label"]),
+      pieces: Array.from({ length: many }, (_, k) => ({ number: k + 1, tag: "", own: [], substringsRun: null })),
+      given: many,
+    };
+  });
+}
+
+/** Also used for labels kept in the library. */
+export function labelFromVersion3(label: unknown): unknown {
+  return isJson(label) && !("cellCut" in label)
+    ? { ...label, cellsAlong: null, cellsAcross: null, cellCut: "unknown" }
+    : label;
+}
+
+export const upgrades = [];
+
+/** A label with nothing on it yet. */
+export function blankLabel(labelName: string): PanelSheet {
+  return {
+    name: labelName,
+    kind: "rigid",
+    cellType: "mono",
+    pmaxW: null,
+    vocV: null,
+    iscA: null,
+    vmpV: null,
+    impA: null,
+    tempCoVocPctPerC: null,
+    tempCoIscPctPerC: null,
+    tempCoPmaxPctPerC: null,
+    cellsInSeries: null,
+    bypassDiodes: null,
+    cellsAlong: null,
+    cellsAcross: null,
+    cellCut: "unknown",
+    maxSeriesFuseA: null,
+    maxSystemV: null,
+    lengthMm: null,
+    widthMm: null,
+    stowedLengthMm: null,
+    stowedWidthMm: null,
+    stowedDepthMm: null,
+    weightKg: null,
+    price: null,
+    currency: usualCurrency,
+  };
+}

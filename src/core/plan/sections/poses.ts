@@ -1,0 +1,217 @@
+import { z } from "zod";
+import { allOut, isChanged, keyOf, lying, type Pose, type Stand, stances, standOf, type TileKey } from "../../wiring";
+import { mostOf } from "../bounds";
+import { type Plan } from "../document";
+import { field, id, name, stated } from "../fields";
+import { keysIn, loosePieces, pieceRef } from "../pieces";
+import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+
+/** How the panels stand: which are stowed, tilted, turned, shaded by hand. Apart from wirings, as no plug moves between poses. */
+
+const mostSubstrings = 60;
+
+const standSchema = z.strictObject({
+  ...pieceRef,
+  stance: z.enum(stances),
+  light: z.array(z.number().min(0).max(1)).min(1).max(mostSubstrings),
+  tiltDeg: field("tiltDeg"),
+  azimuthDeg: stated("azimuthDeg"),
+});
+
+const poseSchema = z.strictObject({
+  id,
+  name,
+  /** Panels it does not name lie as they are fixed, out and in full light. */
+  stands: z.array(standSchema).max(200),
+});
+export type PoseSheet = z.infer<typeof poseSchema>;
+
+export const version = 1;
+export const schema = z.array(poseSchema).min(1).max(mostOf.poses);
+
+export const empty: PoseSheet[] = [{ id: "pose-1", name: "As they lie", stands: [] }];
+export const parts: Parts = { kind: "pose", by: "item" };
+
+/** A pose as the rules take it: panels stand as it says, those it does not name as their mount holds them. */
+export function poseIn(plan: Pick<Plan, "poses" | "mounts">, poseId: string): Pose {
+  const stands = plan.poses.find((pose) => pose.id === poseId)?.stands ?? [];
+  if (stands.length === 0 && plan.mounts.length === 0) return allOut;
+  const held = heldBy(plan, ({ tiltDeg, azimuthDeg }) => ({ tiltDeg, azimuthDeg }));
+  for (const { panelId, piece, ...stand } of stands) {
+    const key = keyOf({ panelId, piece });
+    held.set(key, { ...stand, mount: held.get(key)?.mount ?? null });
+  }
+  return held;
+}
+
+/** The pose a wiring is used in unless another is named. */
+export function usualPose(
+  plan: Pick<Plan, "poses" | "mounts">,
+  { poseIds }: { readonly poseIds: readonly string[] },
+): Pose {
+  return poseIn(plan, poseIds[0] ?? "");
+}
+
+/** All panels flat, out and in full light, each on its own mount: what limits are judged by. */
+export function fixedPose(plan: Pick<Plan, "mounts">): Pose {
+  return plan.mounts.length === 0 ? allOut : heldBy(plan, () => ({}));
+}
+
+function heldBy(
+  { mounts }: Pick<Plan, "mounts">,
+  facing: (mount: Plan["mounts"][number]) => Partial<Stand>,
+): Map<TileKey, Stand> {
+  return new Map(
+    mounts.flatMap((mount) =>
+      mount.pieces.map((ref): [TileKey, Stand] => [keyOf(ref), { ...lying, ...facing(mount), mount: mount.kind }]),
+    ),
+  );
+}
+
+export const changes = {
+  /** A new pose, as another is, in which a wiring is used too. */
+  addPose: (
+    plan: Plan,
+    change: {
+      readonly type: "addPose";
+      readonly id: string;
+      readonly name: string;
+      readonly like: string;
+      readonly wiringId: string;
+    },
+  ): Plan => {
+    const like = plan.poses.find((pose) => pose.id === change.like);
+    if (like === undefined || plan.poses.length >= mostOf.poses) return plan;
+    return {
+      ...plan,
+      poses: [...plan.poses, { ...like, id: change.id, name: change.name }],
+      wirings: patchById(plan.wirings, change.wiringId, (wiring) => ({
+        ...wiring,
+        poseIds: [...wiring.poseIds, change.id],
+      })),
+    };
+  },
+  renamePose: (
+    plan: Plan,
+    change: { readonly type: "renamePose"; readonly poseId: string; readonly name: string },
+  ): Plan => ({ ...plan, poses: patchById(plan.poses, change.poseId, (pose) => ({ ...pose, name: change.name })) }),
+  setStands: (
+    plan: Plan,
+    change: {
+      readonly type: "setStands";
+      readonly poseId: string;
+      readonly keys: readonly TileKey[];
+      readonly patch: Partial<Omit<Stand, "mount">>;
+    },
+  ): Plan => {
+    const known = keysIn(plan);
+    const keys = new Set(change.keys.filter((key) => known.has(key)));
+    return {
+      ...plan,
+      poses: patchById(plan.poses, change.poseId, (pose) => {
+        const was = poseIn(plan, pose.id);
+        const held = poseIn({ ...plan, poses: [] }, pose.id);
+        const others = pose.stands.filter((stand) => !keys.has(keyOf(stand)));
+        const changed = plan.panels.flatMap(({ id: panelId, pieces }) =>
+          pieces.flatMap(({ number: piece }) => {
+            if (!keys.has(keyOf({ panelId, piece }))) return [];
+            const { stance, light, tiltDeg, azimuthDeg } = standOf(was, { panelId, piece });
+            const stand = { panelId, piece, stance, light, tiltDeg, azimuthDeg, ...change.patch };
+            // one that lies as it is fixed anyway need not be named
+            const asFixed = !isChanged(stand) && !isChanged(standOf(held, { panelId, piece }));
+            return asFixed ? [] : [{ ...stand, light: [...stand.light] }];
+          }),
+        );
+        return { ...pose, stands: [...others, ...changed] };
+      }),
+    };
+  },
+  /** Whether a wiring is used in a pose; in one of them it always is. A pose that no wiring is used in goes. */
+  usePose: (
+    plan: Plan,
+    change: { readonly type: "usePose"; readonly wiringId: string; readonly poseId: string; readonly used: boolean },
+  ): Plan =>
+    pruned({
+      ...plan,
+      wirings: patchById(plan.wirings, change.wiringId, (wiring) => {
+        const others = wiring.poseIds.filter((poseId) => poseId !== change.poseId);
+        if (change.used)
+          return plan.poses.some((pose) => pose.id === change.poseId)
+            ? { ...wiring, poseIds: [...others, change.poseId] }
+            : wiring;
+        return others.length === 0 ? wiring : { ...wiring, poseIds: others };
+      }),
+    }),
+};
+
+/** Poses that no wiring is used in go, but for the last one. */
+export function pruned(plan: Plan): Plan {
+  const used = new Set(plan.wirings.flatMap(({ poseIds }) => poseIds));
+  const poses = plan.poses.filter((pose) => used.has(pose.id));
+  return poses.length === plan.poses.length || poses.length === 0 ? plan : { ...plan, poses };
+}
+
+export function looseIn(plan: Plan): Loose | null {
+  const twice = twiceIn("poses", plan.poses);
+  if (twice !== null) return twice;
+  for (const [k, { stands }] of plan.poses.entries()) {
+    const loose = loosePieces(plan, `poses.${k}.stands`, stands);
+    if (loose !== null) return loose;
+  }
+  return null;
+}
+
+/**
+ * Wirings of version 3 had their panels' stance, shade and tilt in them. Each gets a pose of its own, but for those in
+ * which the panels stand alike: they share one.
+ */
+export function fromVersion3(plan: Json): unknown {
+  return posesOfVersion3(plan).map(({ pose }) => pose);
+}
+
+type OldPose = {
+  readonly pose: { readonly id: string; readonly name: string; readonly stands: Json[] };
+  readonly wirings: Set<number>;
+};
+
+/** The poses, each with the places of the wirings it is made of. */
+export function posesOfVersion3({ wirings }: Json): OldPose[] {
+  const found = new Map<string, OldPose>();
+  for (const [k, wiring] of listOf(wirings).entries()) {
+    const stands = oldTilesOf(wiring["lanes"]).flatMap(standOfVersion3);
+    const stood = JSON.stringify(
+      [...stands].sort((a, b) => `${a["panelId"]}.${a["piece"]}`.localeCompare(`${b["panelId"]}.${b["piece"]}`)),
+    );
+    const known = found.get(stood) ?? {
+      pose: { id: `pose-${found.size + 1}`, name: nameOfVersion3(stands, wiring), stands },
+      wirings: new Set<number>(),
+    };
+    known.wirings.add(k);
+    found.set(stood, known);
+  }
+  return found.size > 0
+    ? [...found.values()]
+    : [{ pose: { id: "pose-1", name: "As they lie", stands: [] }, wirings: new Set() }];
+}
+
+function nameOfVersion3(stands: readonly Json[], { name: wiringName }: Json): string {
+  if (stands.length === 0) return "As they lie";
+  return typeof wiringName === "string" && wiringName.trim() !== "" ? wiringName.slice(0, 80) : "Another pose";
+}
+
+/** A panel of version 3 that is not simply flat, out and in full light; of one taken out, nobody asks how it stands. */
+function standOfVersion3({ panelId, piece, stance, light, tiltDeg }: Json): Json[] {
+  const stand = { stance: stance === "off" ? "out" : stance, light, tiltDeg };
+  const plain = stand.stance === "out" && tiltDeg === 0 && Array.isArray(light) && light.every((share) => share === 1);
+  return plain ? [] : [{ panelId, piece, ...stand, azimuthDeg: null }];
+}
+
+function oldTilesOf(lanes: unknown): Json[] {
+  const inRows = (rows: unknown): Json[] =>
+    listOf(rows).flatMap(({ items }) =>
+      listOf(items).flatMap((item) => (item["type"] === "group" ? inRows(item["rows"]) : [item])),
+    );
+  return listOf(lanes).flatMap(({ rows }) => inRows(rows));
+}
+
+export const upgrades = [];

@@ -1,0 +1,268 @@
+import { z } from "zod";
+import {
+  countsOf,
+  depthOf,
+  keyOf,
+  type Lane,
+  mapLanes,
+  mostDepth,
+  nameRows,
+  rowsOfLanes,
+  type TileKey,
+  tilesOf,
+} from "../../wiring";
+import { mostOf } from "../bounds";
+import { type Plan } from "../document";
+import { id, name, notesOf } from "../fields";
+import { fillLane, type Filling } from "../fill";
+import { laneSchema } from "../lane-schema";
+import { loosePieces, pieceRef } from "../pieces";
+import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { grown } from "./panels";
+import { posesOfVersion3, pruned } from "./poses";
+
+/** The ways the panels are joined, and the cables that join them. */
+
+/** Where a cable ends. */
+const endSchema = z.discriminatedUnion("type", [
+  z.strictObject({ type: z.literal("piece"), ...pieceRef }),
+  z.strictObject({ type: z.literal("row"), rowId: id }),
+  z.strictObject({ type: z.literal("port"), inputId: id, portId: id }),
+  z.strictObject({ type: z.literal("battery"), batteryId: id }),
+  z.strictObject({ type: z.literal("junction"), name }),
+]);
+
+/** A cable. What it is made of and how long it is comes with the stop that chooses it. */
+const runSchema = z.strictObject({ id, name, from: endSchema, to: endSchema });
+
+const wiringSchema = z.strictObject({
+  id,
+  name,
+  note: notesOf,
+  /** The poses it is used in, the usual one first. */
+  poseIds: z.array(id).min(1).max(mostOf.poses),
+  lanes: z.array(laneSchema).max(64),
+  /** The highest number that a row of it was ever given for its id. */
+  rowsGiven: z.number().int().min(0).max(1_000_000),
+  runs: z.array(runSchema).max(200),
+});
+export type Wiring = z.infer<typeof wiringSchema>;
+
+export const version = 1;
+export const schema = z.array(wiringSchema).min(1).max(mostOf.wirings);
+
+export const empty: Wiring[] = [
+  { id: "wiring-1", name: "First wiring", note: "", poseIds: ["pose-1"], lanes: [], rowsGiven: 0, runs: [] },
+];
+export const parts: Parts = { kind: "wiring", by: "item" };
+
+export const changes = {
+  setWiring: (
+    plan: Plan,
+    change: {
+      readonly type: "setWiring";
+      readonly wiringId: string;
+      readonly patch: Partial<Pick<Wiring, "name" | "note">>;
+    },
+  ): Plan => withWiring(plan, change.wiringId, (wiring) => ({ ...wiring, ...change.patch })),
+  rewire: (
+    plan: Plan,
+    change: {
+      readonly type: "rewire";
+      readonly wiringId: string;
+      readonly lanes: readonly Lane[];
+      /** Numbers of pieces to be given, by kind, for panels that the plan does not have yet. */
+      readonly counts: Readonly<Record<string, number>>;
+    },
+  ): Plan => rewired(plan, change.wiringId, change.lanes, change.counts),
+  fillLane: (
+    plan: Plan,
+    change: {
+      readonly type: "fillLane";
+      readonly wiringId: string;
+      /** Panels that may be put into the plan for it; with fewer than it lacks nothing changes. */
+      readonly more: number;
+    } & Filling,
+  ): Plan => {
+    const { wiringId, more, ...filling } = change;
+    const wiring = plan.wirings.find((known) => known.id === wiringId);
+    if (wiring === undefined) return plan;
+    const { lanes, lacks } = fillLane(plan, wiring, filling);
+    return lacks > more ? plan : rewired(plan, wiringId, lanes, lacks > 0 ? countsOf(lanes) : {});
+  },
+  /** Panels taken out, their leads joined past them, or put back. */
+  joinPast: (
+    plan: Plan,
+    change: {
+      readonly type: "joinPast";
+      readonly wiringId: string;
+      readonly keys: readonly TileKey[];
+      readonly joinedPast: boolean;
+    },
+  ): Plan => {
+    const keys = new Set(change.keys);
+    return withWiring(plan, change.wiringId, (wiring) =>
+      withWiringLanes(
+        wiring,
+        mapLanes(wiring.lanes, (tile) => (keys.has(keyOf(tile)) ? { ...tile, joinedPast: change.joinedPast } : tile)),
+      ),
+    );
+  },
+  copyWiring: (
+    plan: Plan,
+    change: { readonly type: "copyWiring"; readonly wiringId: string; readonly id: string; readonly name: string },
+  ): Plan => ({
+    ...plan,
+    wirings: plan.wirings.flatMap((wiring) =>
+      wiring.id === change.wiringId ? [wiring, { ...wiring, id: change.id, name: change.name }] : [wiring],
+    ),
+  }),
+  removeWiring: (plan: Plan, change: { readonly type: "removeWiring"; readonly wiringId: string }): Plan =>
+    plan.wirings.length === 1
+      ? plan
+      : pruned({ ...plan, wirings: plan.wirings.filter((wiring) => wiring.id !== change.wiringId) }),
+};
+
+/** A wiring with other lanes. Panels only come as they are given: lanes of panels that the plan does not have change nothing. */
+function rewired(plan: Plan, wiringId: string, lanes: readonly Lane[], counts: Readonly<Record<string, number>>): Plan {
+  const more = plan.panels.map((panel) => grown(panel, (counts[panel.id] ?? 0) - panel.given));
+  // the same list where nothing came, so that what depends on the panels is not worked out again
+  const panels = more.every((panel, k) => panel === plan.panels[k]) ? plan.panels : more;
+  const after = { ...plan, panels };
+  if (loosePieces(after, "lanes", tilesOf(lanes)) !== null) return plan;
+  return withWiring(after, wiringId, (wiring) => withWiringLanes(wiring, lanes));
+}
+
+export function firstPort({ inputs }: Plan): Pick<Lane, "inputId" | "portId"> {
+  const [input] = inputs;
+  return { inputId: input?.id ?? null, portId: input?.device.ports[0]?.id ?? null };
+}
+
+export function withLanes(plan: Plan, change: (lanes: readonly Lane[]) => readonly Lane[]): Plan {
+  return { ...plan, wirings: plan.wirings.map((wiring) => withWiringLanes(wiring, change(wiring.lanes))) };
+}
+
+/** Lanes with nothing in them are not kept, so that one arrangement has one document; every row gets its id. */
+function withWiringLanes(wiring: Wiring, lanes: readonly Lane[]): Wiring {
+  if (lanes === wiring.lanes) return wiring;
+  const named = nameRows(
+    lanes.filter((lane) => lane.rows.length > 0),
+    wiring.rowsGiven,
+  );
+  return keptRuns({ ...wiring, lanes: [...named.lanes], rowsGiven: named.rowsGiven });
+}
+
+/** A cable to a row or panel that is not wired any more goes with it. */
+function keptRuns(wiring: Wiring): Wiring {
+  if (wiring.runs.length === 0) return wiring;
+  const rows = new Set(rowsOfLanes(wiring.lanes).map((row) => row.id));
+  const keys = new Set(tilesOf(wiring.lanes).map(keyOf));
+  const stays = (end: Wiring["runs"][number]["from"]) =>
+    end.type === "row" ? rows.has(end.rowId) : end.type === "piece" ? keys.has(keyOf(end)) : true;
+  return { ...wiring, runs: wiring.runs.filter(({ from, to }) => stays(from) && stays(to)) };
+}
+
+function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wiring): Plan {
+  return { ...plan, wirings: patchById(plan.wirings, wiringId, change) };
+}
+
+export function looseIn(plan: Plan): Loose | null {
+  const twice = twiceIn("wirings", plan.wirings);
+  if (twice !== null) return twice;
+  for (const [k, wiring] of plan.wirings.entries()) {
+    const loose = looseInWiring(plan, wiring);
+    if (loose !== null) return { path: `wirings.${k}.${loose.path}`, problem: loose.problem };
+  }
+  return null;
+}
+
+function looseInWiring(plan: Plan, { lanes, poseIds, rowsGiven, runs }: Wiring): Loose | null {
+  for (const [k, poseId] of poseIds.entries()) {
+    if (!plan.poses.some((pose) => pose.id === poseId))
+      return { path: `poseIds.${k}`, problem: `no pose "${poseId}" in this plan` };
+    if (poseIds.indexOf(poseId) < k) return { path: `poseIds.${k}`, problem: `pose "${poseId}" is there twice` };
+  }
+  for (const [k, lane] of lanes.entries()) {
+    const input = plan.inputs.find((candidate) => candidate.id === lane.inputId);
+    if (lane.inputId !== null && input === undefined)
+      return { path: `lanes.${k}.inputId`, problem: `no input "${lane.inputId}" in this plan` };
+    if (lane.portId !== null && !input?.device.ports.some((port) => port.id === lane.portId))
+      return { path: `lanes.${k}.portId`, problem: `no port "${lane.portId}" on that input` };
+    if (lanes.findIndex((other) => other.inputId === lane.inputId && other.portId === lane.portId) < k)
+      return { path: `lanes.${k}.portId`, problem: "this port has a lane already" };
+    if (depthOf(lane.rows) > mostDepth)
+      return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${mostDepth}` };
+  }
+  const loose = loosePieces(plan, "lanes", tilesOf(lanes));
+  if (loose !== null) return loose;
+  const rowIds = rowsOfLanes(lanes).map((row) => row.id ?? "");
+  const again = rowIds.find((rowId, k) => rowIds.indexOf(rowId) < k);
+  if (again !== undefined) return { path: "lanes", problem: `row "${again}" is there twice` };
+  const beyond = rowIds.find((rowId) => /^r\d+$/.test(rowId) && Number(rowId.slice(1)) > rowsGiven);
+  if (beyond !== undefined) return { path: "rowsGiven", problem: `${rowsGiven}, but there is a row "${beyond}"` };
+  return looseRuns(plan, lanes, runs, new Set(rowIds));
+}
+
+function looseRuns(
+  plan: Plan,
+  lanes: readonly Lane[],
+  runs: Wiring["runs"],
+  rowIds: ReadonlySet<string>,
+): Loose | null {
+  const twice = twiceIn("runs", runs);
+  if (twice !== null) return twice;
+  const keys = new Set(tilesOf(lanes).map(keyOf));
+  for (const [k, run] of runs.entries())
+    for (const side of ["from", "to"] as const) {
+      const end = run[side];
+      const known =
+        end.type === "row"
+          ? rowIds.has(end.rowId)
+          : end.type === "piece"
+            ? keys.has(keyOf(end))
+            : end.type === "port"
+              ? plan.inputs.some(
+                  (input) => input.id === end.inputId && input.device.ports.some((port) => port.id === end.portId),
+                )
+              : end.type === "battery"
+                ? plan.need.batteries.some((battery) => battery.id === end.batteryId)
+                : true;
+      if (!known) return { path: `runs.${k}.${side}`, problem: "names nothing that is in this plan" };
+    }
+  return null;
+}
+
+/** Rows of version 3 had no id; panels had their stance in the wiring, of which only "taken out" moves a plug. */
+export function fromVersion3(plan: Json): unknown {
+  const { wirings } = plan;
+  if (!Array.isArray(wirings)) return wirings;
+  const poses = posesOfVersion3(plan);
+  return listOf(wirings).map((wiring, k) => {
+    let rowsGiven = 0;
+    const rowsFrom = (rows: unknown): unknown =>
+      !Array.isArray(rows)
+        ? rows
+        : rows.map((row: unknown) => {
+            if (typeof row !== "object" || row === null) return row;
+            const id = `r${++rowsGiven}`;
+            const { items, ...kept } = row as Json;
+            return { id, ...kept, items: Array.isArray(items) ? items.map(itemFrom) : items };
+          });
+    const itemFrom = (item: unknown): unknown => {
+      if (typeof item !== "object" || item === null) return item;
+      const { type, panelId, piece, stance } = item as Json;
+      return type === "group"
+        ? { ...item, rows: rowsFrom((item as Json)["rows"]) }
+        : { type, panelId, piece, joinedPast: stance === "off" };
+    };
+    const lanes = Array.isArray(wiring["lanes"])
+      ? wiring["lanes"].map((lane: unknown) =>
+          typeof lane === "object" && lane !== null ? { ...lane, rows: rowsFrom((lane as Json)["rows"]) } : lane,
+        )
+      : wiring["lanes"];
+    const poseIds = poses.filter((each) => each.wirings.has(k)).map(({ pose }) => pose.id);
+    return { ...wiring, poseIds, lanes, rowsGiven, runs: [] };
+  });
+}
+
+export const upgrades = [];
