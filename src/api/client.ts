@@ -26,7 +26,7 @@ import {
 type Send = {
   readonly method: "GET" | "POST" | "PUT" | "DELETE";
   readonly path: string;
-  readonly body?: string;
+  readonly body?: string | Uint8Array<ArrayBuffer>;
   readonly ifMatch?: number;
   readonly keepalive?: boolean;
 };
@@ -37,7 +37,8 @@ const nothing = z.null();
 export function createClient(fetcher: typeof fetch) {
   async function call<T>(send: Send, schema: z.ZodType<T>): Promise<ApiResult<T>> {
     const headers: Record<string, string> = {};
-    if (send.body !== undefined) headers["content-type"] = "application/json";
+    if (send.body !== undefined)
+      headers["content-type"] = typeof send.body === "string" ? "application/json" : "application/zip";
     if (send.ifMatch !== undefined) headers["if-match"] = `"${send.ifMatch}"`;
     try {
       const response = await fetcher(send.path, {
@@ -70,9 +71,9 @@ export function createClient(fetcher: typeof fetch) {
       ),
     deletePlan: (id: string, revision: number): Promise<ApiResult<null>> =>
       call({ method: "DELETE", path: `/api/plans/${id}`, ifMatch: revision }, nothing),
-    /** Sends the text of a file as it is: the server judges it, so that nothing is trusted here. */
-    importPlan: (text: string): Promise<ApiResult<Receipt>> =>
-      call({ method: "POST", path: "/api/plans/import", body: text }, receiptSchema),
+    /** Sends a file as it is, its text or the bytes of a bundle: the server judges it, so that nothing is trusted here. */
+    importPlan: (file: string | Uint8Array<ArrayBuffer>): Promise<ApiResult<Receipt>> =>
+      call({ method: "POST", path: "/api/plans/import", body: file }, receiptSchema),
     archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> =>
       call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
     panels: shelfOf<PanelSheet, PanelRecord>(call, "/api/panels", panelRecordSchema),

@@ -5,7 +5,7 @@ export { differences } from "./differences";
 export { fillLane, type Filling } from "./fill";
 export { emptyPlan, type Plan, planFormat, planSchema, planVersion, sectionVersions } from "./document";
 export { madeUpCurrency } from "./fields";
-export { keysIn, type PieceRef, piecesIn } from "./pieces";
+export { keysIn, newPieces, type Piece, type PieceRef, piecesIn } from "./pieces";
 export { type SectionName } from "./sections";
 export {
   blankDevice,
@@ -27,10 +27,8 @@ export {
   cellCuts,
   labelOf,
   labelSchema,
-  newPieces,
   panelKinds,
   type PanelSheet,
-  type Piece,
   type PlanPanel,
 } from "./sections/panels";
 export { fixedPose, poseIn, type PoseSheet, usualPose } from "./sections/poses";

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { keyOf, mostPieces, type TileKey } from "../wiring";
 import { type Plan } from "./document";
-import { id } from "./fields";
+import { id, stated } from "./fields";
 import { type Loose } from "./section";
 
 /** The number of a piece: the plan gives each once, so that more of them come to be given than a plan may hold. */
@@ -10,6 +10,60 @@ export const pieceNumber = z.number().int().min(1).max(100_000);
 /** How anything in a plan points at one panel. */
 export const pieceRef = { panelId: id, piece: pieceNumber };
 export type PieceRef = { readonly panelId: string; readonly piece: number };
+
+/** What the label of one piece may say otherwise than that of its kind. */
+export const ownFields = [
+  "pmaxW",
+  "vocV",
+  "iscA",
+  "vmpV",
+  "impA",
+  "tempCoVocPctPerC",
+  "tempCoIscPctPerC",
+  "tempCoPmaxPctPerC",
+  "bypassDiodes",
+  "maxSeriesFuseA",
+  "maxSystemV",
+] as const;
+type OwnField = (typeof ownFields)[number];
+
+const ownSchema = z.discriminatedUnion(
+  "field",
+  ownFields.map((own) => z.strictObject({ field: z.literal(own), value: stated(own) })) as [
+    z.ZodObject<{ field: z.ZodLiteral<OwnField>; value: z.ZodNullable<z.ZodNumber> }, z.core.$strict>,
+    ...z.ZodObject<{ field: z.ZodLiteral<OwnField>; value: z.ZodNullable<z.ZodNumber> }, z.core.$strict>[],
+  ],
+);
+
+export const pieceSchema = z.strictObject({
+  /** Given once, and never again to another piece of the kind. */
+  number: pieceNumber,
+  /** What is written on it; empty: nothing. */
+  tag: z.string().max(40),
+  own: z.array(ownSchema).max(ownFields.length),
+  /** Which way its substrings run, by its longer edge; null: not said. */
+  substringsRun: z.enum(["along", "across"]).nullable(),
+});
+export type Piece = z.infer<typeof pieceSchema>;
+
+function newPiece(number: number): Piece {
+  return { number, tag: "", own: [], substringsRun: null };
+}
+
+/** The pieces of a kind, and the highest number that one of them was ever given. */
+type Pieces = { pieces: Piece[]; given: number };
+
+/** So many new pieces of a kind, beginning after those that were given before. */
+export function newPieces(count: number, given = 0): Pieces {
+  return { pieces: Array.from({ length: count }, (_, k) => newPiece(given + 1 + k)), given: given + count };
+}
+
+/** A kind with so many pieces more; itself where that is none. */
+export function grown<P extends Pieces>(panel: P, more: number): P {
+  if (more <= 0) return panel;
+  const { pieces, given } = newPieces(more, panel.given);
+  return { ...panel, pieces: [...panel.pieces, ...pieces], given };
+}
 
 /** All panels a plan has, wired or not. */
 export function piecesIn({ panels }: Pick<Plan, "panels">): number {

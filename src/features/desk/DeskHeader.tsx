@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import InputBase from "@mui/material/InputBase";
 import Tooltip from "@mui/material/Tooltip";
-import { Ellipsis, FileDown, Redo2, Undo2 } from "lucide-react";
+import { Ellipsis, FileDown, FolderArchive, Redo2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { planFileName, planFileText } from "@/core/plan";
 import { isWorried, saveWords } from "@/features/keep";
@@ -19,6 +19,12 @@ export function DeskHeader() {
   const exportNow = () => {
     const { present } = desk.store.getState().history;
     offerFile(planFileName(present), "application/json", planFileText(present));
+  };
+  /** The same with all that belongs to the plan, packed; the packing is loaded when first asked for. */
+  const exportBundle = async () => {
+    const { planBundle, planBundleName } = await import("@/core/bundle");
+    const { present } = desk.store.getState().history;
+    offerFile(planBundleName(present), "application/zip", planBundle(present));
   };
   const [more, setMore] = useState(false);
   const canRedo = useDeskState((state) => state.history.future.length > 0);
@@ -69,6 +75,11 @@ export function DeskHeader() {
               <FileDown size={18} />
             </IconButton>
           </Tooltip>
+          <Tooltip title="Export the plan with all that belongs to it, in one zip file">
+            <IconButton aria-label="Export this plan as a bundle" onClick={() => void exportBundle()}>
+              <FolderArchive size={18} />
+            </IconButton>
+          </Tooltip>
           <UnitSwitch />
           <LightSwitch />
         </Box>
@@ -84,6 +95,9 @@ export function DeskHeader() {
         >
           <IconButton aria-label="Export this plan as JSON" onClick={exportNow}>
             <FileDown size={18} />
+          </IconButton>
+          <IconButton aria-label="Export this plan as a bundle" onClick={() => void exportBundle()}>
+            <FolderArchive size={18} />
           </IconButton>
           <UnitSwitch />
           <LightSwitch />

@@ -2,16 +2,17 @@
 
 import Button from "@mui/material/Button";
 import { type ReactNode, useRef, useState } from "react";
+import { isBundle } from "@/core/bundle";
 import { mostPlanBytes } from "@/core/plan";
 
 type Props = {
   readonly icon: ReactNode;
-  readonly onText: (text: string) => Promise<void>;
+  readonly onFile: (file: string | Uint8Array<ArrayBuffer>) => Promise<void>;
   readonly onFault: (message: string) => void;
 };
 
 /** Reads a plan file. One that is far too large is not even read. */
-export function ImportButton({ icon, onText, onFault }: Props) {
+export function ImportButton({ icon, onFile, onFault }: Props) {
   const picker = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const take = async (file: File) => {
@@ -20,7 +21,8 @@ export function ImportButton({ icon, onText, onFault }: Props) {
       return;
     }
     setBusy(true);
-    await onText(await file.text());
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    await onFile(isBundle(bytes) ? bytes : await file.text());
     setBusy(false);
   };
   return (
@@ -28,7 +30,7 @@ export function ImportButton({ icon, onText, onFault }: Props) {
       <input
         ref={picker}
         type="file"
-        accept=".json,application/json"
+        accept=".json,.zip,application/json,application/zip"
         aria-label="Plan file"
         hidden
         onChange={(event) => {

@@ -138,9 +138,9 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
           />
           <ImportButton
             icon={<FileUp size={16} />}
-            onText={async (text) => {
+            onFile={async (file) => {
               setFault(null);
-              const result = await browserClient.importPlan(text);
+              const result = await browserClient.importPlan(file);
               if (result.type === "fault") setFault(result.fault.message);
               else open(result.value.id, "wire");
             }}

@@ -2,18 +2,33 @@ import "server-only";
 import { mostPlanBytes } from "@/core/plan";
 import { fault } from "./answer";
 
-/** Reads a JSON body as text, counting bytes as they come: the length header is only a promise. */
+/** Reads a JSON body as text. */
 export async function bodyText(request: Request, mostBytes = mostPlanBytes): Promise<string> {
+  const body = await bodyOf(request, ["application/json"], mostBytes);
+  return decode(body.bytes);
+}
+
+/** A file as it was sent: text, or the bytes of a bundle. */
+export async function bodyFile(request: Request, mostBytes = mostPlanBytes): Promise<string | Uint8Array> {
+  const { kind, bytes } = await bodyOf(request, ["application/json", "application/zip"], mostBytes);
+  return kind === "application/zip" ? bytes : decode(bytes);
+}
+
+/** Reads a body of one of some kinds, counting bytes as they come: the length header is only a promise. */
+async function bodyOf(
+  request: Request,
+  kinds: readonly string[],
+  mostBytes: number,
+): Promise<{ readonly kind: string; readonly bytes: Uint8Array }> {
   const kind = request.headers.get("content-type")?.split(";")[0]?.trim().toLowerCase();
-  if (kind !== "application/json")
-    throw fault("badRequest", `The body is ${kind ?? "of no stated kind"}; allowed: application/json.`);
+  if (kind === undefined || !kinds.includes(kind))
+    throw fault("badRequest", `The body is ${kind ?? "of no stated kind"}; allowed: ${kinds.join(", ")}.`);
   const promised = Number(request.headers.get("content-length") ?? 0);
   if (promised > mostBytes) throw tooLarge(promised, mostBytes);
   if (request.body === null) throw fault("notJson", "The body is empty; expected JSON.");
-  const decoder = new TextDecoder("utf-8", { fatal: true });
   const reader = request.body.getReader();
   let bytes = 0;
-  let text = "";
+  const chunks: Uint8Array[] = [];
   for (;;) {
     const { done, value } = await reader.read();
     if (done) break;
@@ -22,9 +37,9 @@ export async function bodyText(request: Request, mostBytes = mostPlanBytes): Pro
       await reader.cancel();
       throw tooLarge(bytes, mostBytes);
     }
-    text += decode(decoder, value);
+    chunks.push(value);
   }
-  return text + decode(decoder);
+  return { kind, bytes: Buffer.concat(chunks) };
 }
 
 export async function bodyJson(request: Request, mostBytes = mostPlanBytes): Promise<unknown> {
@@ -50,9 +65,9 @@ export function ifMatch(request: Request): number {
   return Number(revision);
 }
 
-function decode(decoder: TextDecoder, chunk?: Uint8Array): string {
+function decode(bytes: Uint8Array): string {
   try {
-    return chunk === undefined ? decoder.decode() : decoder.decode(chunk, { stream: true });
+    return new TextDecoder("utf-8", { fatal: true }).decode(bytes);
   } catch {
     throw fault("notJson", "The body is not UTF-8 text.");
   }

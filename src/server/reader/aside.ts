@@ -11,14 +11,14 @@ type Limits = {
 };
 
 export type Reader = {
-  readonly read: (text: string) => Promise<PlanReading>;
+  readonly read: (file: string | Uint8Array) => Promise<PlanReading>;
   readonly end: () => Promise<void>;
 };
 
 /** Reads plan files in threads of their own. A file that passes a limit is refused as too costly, and its thread ends with it. */
-export function createReader({ file, mostMs, mostMb }: Limits): Reader {
+export function createReader({ file: module, mostMs, mostMb }: Limits): Reader {
   const pool = new Piscina({
-    filename: file,
+    filename: module,
     minThreads: 0,
     maxThreads: 2,
     idleTimeout: 10_000,
@@ -33,11 +33,11 @@ export function createReader({ file, mostMs, mostMb }: Limits): Reader {
     return typeof message === "string" ? message : "it could not be read";
   };
   return {
-    read: async (text) => {
+    read: async (file) => {
       const limit = new AbortController();
       const timer = setTimeout(() => limit.abort(), mostMs);
       try {
-        return (await pool.run(text, { signal: limit.signal })) as PlanReading;
+        return (await pool.run(file, { signal: limit.signal })) as PlanReading;
       } catch (error) {
         return { type: "fault", fault: { type: "tooCostly", detail: detailOf(error) } };
       } finally {

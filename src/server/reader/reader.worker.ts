@@ -1,6 +1,4 @@
-import { type PlanReading, readPlanText } from "@/core/plan";
+import { readFile } from "./read-file";
 
 /** Runs in a thread of its own: whatever a file costs to read, other requests are served meanwhile. */
-export default function read(text: string): PlanReading {
-  return readPlanText(text);
-}
+export default readFile;

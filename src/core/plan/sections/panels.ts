@@ -4,7 +4,7 @@ import { keyOf, mapLanes, newTile, rowOf, type TileKey, tilesOf } from "../../wi
 import { mostOf } from "../bounds";
 import { type Plan } from "../document";
 import { carried, field, id, name, nonNegative, stated, usualCurrency } from "../fields";
-import { keepOnly, pieceNumber } from "../pieces";
+import { grown, keepOnly, newPieces, type Piece, pieceNumber, pieceSchema } from "../pieces";
 import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 import { firstPort, withLanes } from "./wirings";
 
@@ -49,41 +49,6 @@ export const measuredSchema = z.strictObject({
   points: z.array(z.strictObject({ v: nonNegative("vocV"), i: nonNegative("iscA") })).max(500),
 });
 
-/** What the label of one piece may say otherwise than that of its kind. */
-export const ownFields = [
-  "pmaxW",
-  "vocV",
-  "iscA",
-  "vmpV",
-  "impA",
-  "tempCoVocPctPerC",
-  "tempCoIscPctPerC",
-  "tempCoPmaxPctPerC",
-  "bypassDiodes",
-  "maxSeriesFuseA",
-  "maxSystemV",
-] as const;
-export type OwnField = (typeof ownFields)[number];
-
-const ownSchema = z.discriminatedUnion(
-  "field",
-  ownFields.map((own) => z.strictObject({ field: z.literal(own), value: stated(own) })) as [
-    z.ZodObject<{ field: z.ZodLiteral<OwnField>; value: z.ZodNullable<z.ZodNumber> }, z.core.$strict>,
-    ...z.ZodObject<{ field: z.ZodLiteral<OwnField>; value: z.ZodNullable<z.ZodNumber> }, z.core.$strict>[],
-  ],
-);
-
-const pieceSchema = z.strictObject({
-  /** Given once, and never again to another piece of the kind. */
-  number: pieceNumber,
-  /** What is written on it; empty: nothing. */
-  tag: z.string().max(40),
-  own: z.array(ownSchema).max(ownFields.length),
-  /** Which way its substrings run, by its longer edge; null: not said. */
-  substringsRun: z.enum(["along", "across"]).nullable(),
-});
-export type Piece = z.infer<typeof pieceSchema>;
-
 export const version = 1;
 export const schema = z
   .array(
@@ -102,15 +67,6 @@ export const schema = z
 export const empty: z.infer<typeof schema> = [];
 export const parts: Parts = { kind: "panel", by: "item" };
 export type PlanPanel = z.infer<typeof schema>[number];
-
-export function newPiece(number: number): Piece {
-  return { number, tag: "", own: [], substringsRun: null };
-}
-
-/** So many new pieces of a kind, beginning after those that were given before. */
-export function newPieces(count: number, given = 0): Pick<PlanPanel, "pieces" | "given"> {
-  return { pieces: Array.from({ length: count }, (_, k) => newPiece(given + 1 + k)), given: given + count };
-}
 
 /** The label of one piece: its kind's, where nothing else is said of it. */
 export function labelOf({ label }: Pick<PlanPanel, "label">, { own }: Pick<Piece, "own">): PanelSheet {
@@ -189,13 +145,6 @@ export const changes = {
 
 function withKind(plan: Plan, panelId: string, change: (panel: PlanPanel) => PlanPanel): Plan {
   return { ...plan, panels: patchById(plan.panels, panelId, change) };
-}
-
-/** A kind with so many pieces more; itself where that is none. */
-export function grown(panel: PlanPanel, more: number): PlanPanel {
-  if (more <= 0) return panel;
-  const { pieces, given } = newPieces(more, panel.given);
-  return { ...panel, pieces: [...panel.pieces, ...pieces], given };
 }
 
 /** The pieces of a kind, those first that the fewest wirings use: of equal ones the last that came. */

@@ -16,9 +16,8 @@ import { type Plan } from "../document";
 import { id, name, notesOf } from "../fields";
 import { fillLane, type Filling } from "../fill";
 import { laneSchema } from "../lane-schema";
-import { loosePieces, pieceRef } from "../pieces";
+import { grown, loosePieces, pieceRef } from "../pieces";
 import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
-import { grown } from "./panels";
 import { posesOfVersion3, pruned } from "./poses";
 
 /** The ways the panels are joined, and the cables that join them. */

@@ -1,0 +1,92 @@
+import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from "fflate";
+import { mostPlanBytes, type Plan, planFileName, type PlanFault, planFileText } from "../plan";
+
+/**
+ * A plan with all that belongs to it as one zip file. What may be in it is a fixed list of names; all else is refused, and
+ * so is what unpacks to more than it may: bytes are counted as they come, whatever the file says of itself.
+ */
+const entries = [{ name: "plan.json", mostBytes: mostPlanBytes }] as const;
+
+/** Largest bundle read, bytes; and how many times its size an entry may unpack to. */
+export const mostBundleBytes = mostPlanBytes;
+const mostRatio = 200;
+
+/** A plan as a bundle. What would pack tighter than is read again is left as it is. */
+export function planBundle(plan: Plan): Uint8Array<ArrayBuffer> {
+  const text = strToU8(planFileText(plan));
+  const packed = zipSync({ "plan.json": text }, { level: 6 });
+  const bundle = text.length < (packed.length * mostRatio) / 2 ? packed : zipSync({ "plan.json": text }, { level: 0 });
+  return new Uint8Array(bundle);
+}
+
+export function planBundleName(plan: Pick<Plan, "name">): string {
+  return planFileName(plan).replace(/\.json$/, ".zip");
+}
+
+/** Whether some bytes are meant to be a zip file, by how they begin. */
+export function isBundle(bytes: Uint8Array): boolean {
+  return bytes[0] === 0x50 && bytes[1] === 0x4b;
+}
+
+/** The text of the plan in a bundle, or why it is not taken. */
+export function readBundle(
+  bytes: Uint8Array,
+): { readonly type: "text"; readonly text: string } | { readonly type: "fault"; readonly fault: PlanFault } {
+  if (bytes.length > mostBundleBytes)
+    return { type: "fault", fault: { type: "tooLarge", bytes: bytes.length, mostBytes: mostBundleBytes } };
+  const found = new Map<string, Uint8Array>();
+  let refused: { readonly path: string; readonly problem: string } | null = null;
+  const refuse = (path: string, problem: string) => (refused ??= { path: path.slice(0, 80), problem });
+  const unzip = new Unzip((file) => {
+    const entry = entries.find(({ name }) => name === file.name);
+    if (entry === undefined) {
+      refuse(file.name, `not a part of a plan; allowed: ${entries.map(({ name }) => name).join(", ")}`);
+      return;
+    }
+    if (found.has(entry.name)) {
+      refuse(entry.name, "is in it twice");
+      return;
+    }
+    const chunks: Uint8Array[] = [];
+    let unpacked = 0;
+    found.set(entry.name, new Uint8Array());
+    file.ondata = (error, chunk, final) => {
+      if (error !== null) refuse(entry.name, "cannot be unpacked");
+      if (refused !== null) return;
+      unpacked += chunk.length;
+      if (unpacked > entry.mostBytes) refuse(entry.name, `unpacks to more than ${entry.mostBytes} bytes`);
+      else if (unpacked > bytes.length * mostRatio)
+        refuse(entry.name, `unpacks to more than ${mostRatio} times its size`);
+      else chunks.push(chunk);
+      if (final) found.set(entry.name, joined(chunks, unpacked));
+    };
+    file.start();
+  });
+  unzip.register(UnzipInflate);
+  try {
+    // in parts, so that nothing more is unpacked once something is refused
+    for (let at = 0; at < bytes.length && refused === null; at += partBytes)
+      unzip.push(bytes.subarray(at, at + partBytes), at + partBytes >= bytes.length);
+  } catch {
+    refuse("(bundle)", "is not a zip file that can be read");
+  }
+  if (refused !== null)
+    return { type: "fault", fault: { type: "invalid", ...(refused as { path: string; problem: string }), more: 0 } };
+  const plan = found.get("plan.json");
+  if (plan === undefined || plan.length === 0)
+    return { type: "fault", fault: { type: "foreign", found: "a zip file without a plan.json" } };
+  return { type: "text", text: strFromU8(plan) };
+}
+
+/** What is looked at between two checks; unpacked it is at most a thousand times that, by the nature of the format. */
+const partBytes = 4096;
+
+function joined(chunks: readonly Uint8Array[], length: number): Uint8Array {
+  const all = new Uint8Array(length);
+  let at = 0;
+  for (const chunk of chunks) {
+    all.set(chunk, at);
+    at += chunk.length;
+  }
+  return all;
+}

@@ -1,0 +1,1 @@
+export { isBundle, mostBundleBytes, planBundle, planBundleName, readBundle } from "./bundle";
