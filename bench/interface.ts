@@ -55,7 +55,7 @@ async function main(): Promise<void> {
     await page.waitForSelector("[data-testid=window-chart] svg");
     // the loader of this file marks functions with a helper that the page does not have
     await page.evaluate("globalThis.__name = (f) => f");
-    for (const label of ["In series", "Strings"])
+    for (const label of ["In series", "Rows"])
       print(
         `edit to painted verdict, ${label}: ${plan.name.slice(0, 20)}`,
         await page.evaluate(editTimes, label, 50, "[data-testid=verdict], [data-testid=window-chart]"),

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { applyChange, type Plan } from "@/core/plan";
+import { applyChanges, type Plan } from "@/core/plan";
 import { allMends } from "@/core/finder";
 import { assess, type Finding, type Remedy } from "@/core/rules";
 import { findingSentence, mendSentence, missingSentence } from "@/words";
@@ -29,18 +29,18 @@ export function answerVerdict(value: unknown): CaseAnswering {
   const findings = assessment.findings.map((finding) => ({
     rule: finding.rule,
     level: finding.level,
-    subject: finding.where,
+    subject: finding.subject,
     value: finding.value,
     limit: finding.limit,
     says: findingSentence(finding, "metric"),
-    ...(mends === null ? {} : { mends: mendsFor(plan, id, finding, mends) }),
+    ...(mends === null ? {} : { mends: mendsFor(plan, finding, mends) }),
   }));
   return { type: "answer", answer: { worst: assessment.worst, findings, open } };
 }
 
-function mendsFor(plan: Plan, wiringId: string, { id }: Finding, remedies: ReadonlyMap<string, Remedy>) {
+function mendsFor(plan: Plan, { id }: Finding, remedies: ReadonlyMap<string, Remedy>) {
   return (remedies.get(id)?.mends ?? []).map((mend) => ({
     says: mendSentence(mend),
-    plan: applyChange(plan, { type: "rewire", wiringId, lanes: mend.lanes, counts: mend.counts }),
+    plan: applyChanges(plan, mend.changes),
   }));
 }

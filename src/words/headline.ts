@@ -1,4 +1,4 @@
-import { type Finding, type RuleId, type Where } from "@/core/rules";
+import { type Finding, type RuleId, type Subject } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { amount, limit } from "./format";
 import { findingSentence } from "./sentences";
@@ -11,7 +11,7 @@ export function headline(findings: readonly Finding[], worst: Finding, system: U
   if (worst.level !== "note" && worst.level !== "good")
     return `${findingSentence(worst, system)}${assumedWords(worst)}`;
   const about = headlined(findings, worst);
-  const there = findings.filter((each) => isLimit(each) && placeOf(each.where) === placeOf(about.where));
+  const there = findings.filter((each) => isLimit(each) && placeOf(each.subject) === placeOf(about.subject));
   return there.length === 0 ? findingSentence(worst, system) : `${there.map(limitWords).join(", ")}.`;
 }
 
@@ -41,6 +41,6 @@ function assumedWords({ assumptions }: Finding): string {
     : "";
 }
 
-function placeOf(where: Where): string {
-  return where.type === "lane" ? `${where.inputId}/${where.portId}` : where.groupId;
+function placeOf(subject: Subject): string {
+  return JSON.stringify(subject);
 }

@@ -1,9 +1,9 @@
-import { type Finding, floorRules, type Mend, type MendKind, type Need, type RuleId } from "@/core/rules";
+import { type Finding, type Mend, type MendKind, type Need, type RuleId } from "@/core/rules";
 import { amount, counted, given, trueMinus } from "./format";
 import { headOf, ruleTitles } from "./names";
 
 /** What a mend does, what it asks for besides, what it costs in watts, and what it leaves undone. */
-export function mendSentence({ kind, bought, shelved, wattsPct, fuseA, leaves }: Mend): string {
+export function mendSentence({ kind, cost: { bought, shelved }, wattsPct, fuseA, leaves }: Mend): string {
   const rules = [...new Set(leaves.map(({ rule }) => ruleTitles[rule]))];
   const extras = [
     bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
@@ -21,7 +21,12 @@ export function mendSentence({ kind, bought, shelved, wattsPct, fuseA, leaves }:
 const leastWattsPct = 1;
 
 /** What is said where the search is over and nothing it tried would do. */
-export function notMendedWords({ rule, level, needs }: Pick<Finding, "rule" | "level" | "needs">): string {
+export function notMendedWords({
+  rule,
+  level,
+  sense,
+  needs,
+}: Pick<Finding, "rule" | "level" | "sense" | "needs">): string {
   if (rule === "label") return "No wiring mends a label. Look at it again at Panels, or measure the panel.";
   if (rule === "fuses" && level === "care")
     return "Fuses are chosen at Protect, once it is built; until then fit them as said.";
@@ -30,17 +35,18 @@ export function notMendedWords({ rule, level, needs }: Pick<Finding, "rule" | "l
   if (level !== "stop") return `${tried} none does better.`;
   return needs === null
     ? `${tried} none passes.`
-    : `${tried} none passes: it takes an input that ${needWords(rule, needs)}.`;
+    : `${tried} none passes: it takes an input that ${needWords(rule, sense, needs)}.`;
 }
 
 /** The limit another input would need, and the wiring that asks for so little. */
-function needWords(rule: RuleId, { limit: least, kind }: Need): string {
+function needWords(rule: RuleId, sense: Finding["sense"], { limit: least, kind }: Need): string {
   const value = amount(least.value, least.unit);
-  const what = floorRules.includes(rule)
-    ? rule === "wake"
-      ? `wakes at ${value} or less`
-      : `works from ${value} or less`
-    : `bears ${value} or more`;
+  const what =
+    sense === "atLeast"
+      ? rule === "wake"
+        ? `wakes at ${value} or less`
+        : `works from ${value} or less`
+      : `bears ${value} or more`;
   return kind === null ? `${what}, as wired now` : `${what} (${lowerFirst(kindSentence(kind))})`;
 }
 

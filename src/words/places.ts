@@ -1,11 +1,11 @@
-import { type Assessment, type InPose, type Placed, type Where } from "@/core/rules";
+import { type Assessment, type InPose, type Placed, type Subject } from "@/core/rules";
 
 type Assessed = Extract<Assessment, { type: "assessed" }>;
 
-/** What a finding speaks of, by name; null for a group, which says so in its own sentence. */
-export function placeName({ lanes }: Pick<Assessed, "lanes">, where: Where): string | null {
-  if (where.type === "group") return null;
-  const lane = lanes.find(({ inputId, portId }) => inputId === where.inputId && portId === where.portId);
+/** What a finding speaks of, by name; null for what says so in its own sentence. */
+export function placeName({ lanes }: Pick<Assessed, "lanes">, subject: Subject): string | null {
+  if (subject.type !== "lane") return null;
+  const lane = lanes.find(({ inputId, portId }) => inputId === subject.inputId && portId === subject.portId);
   if (lane === undefined) return null;
   const devices = new Set(lanes.map(({ inputId }) => inputId));
   return devices.size > 1 ? `${lane.deviceName}: ${lane.port.name}` : lane.port.name;
@@ -14,9 +14,9 @@ export function placeName({ lanes }: Pick<Assessed, "lanes">, where: Where): str
 /** "Port 2, in pose “Under way”: ", where a sentence must say which of several ports or poses it means. */
 export function placePrefix(
   assessed: Pick<Assessed, "lanes">,
-  { where, pose }: Pick<Placed, "where" | "pose">,
+  { subject, pose }: Pick<Placed, "subject" | "pose">,
 ): string {
-  const name = assessed.lanes.length > 1 ? placeName(assessed, where) : null;
+  const name = assessed.lanes.length > 1 ? placeName(assessed, subject) : null;
   const words = [name, pose === null ? null : poseWords(pose)].filter((part) => part !== null).join(", ");
   return words === "" ? "" : `${words.charAt(0).toUpperCase()}${words.slice(1)}: `;
 }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { demoInputs } from "@/demo";
 import { effort, mixedPlan, planWith, row, tier, verdictOn, stood } from "@/testing";
-import { applyChange, type Plan, type PortSheet } from "../plan";
+import { applyChanges, type Plan, type PortSheet } from "../plan";
 import { passes } from "../rules";
 import { matrixRows, newTile, rowOf, keyOf } from "../wiring";
 import { allMends } from ".";
@@ -61,9 +61,7 @@ describe("mends", () => {
     for (const { id, rule, level } of before.findings)
       for (const mend of mends.get(id)?.mends ?? []) {
         seen.add(rule);
-        const after = verdictOn(
-          applyChange(plan, { type: "rewire", wiringId: "wiring-1", lanes: mend.lanes, counts: mend.counts }),
-        );
+        const after = verdictOn(applyChanges(plan, mend.changes));
         const mended = after.findings.find((found) => found.id === id);
         // a loss is mended by what gives more, a Stop by what is none any more, anything else by what passes
         const gives = after.takenW.brightNoon > before.takenW.brightNoon;

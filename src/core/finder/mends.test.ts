@@ -63,8 +63,8 @@ test("the first mend of equal panels is the best safe wiring there is, and none 
       const offered = mends.get(stop.id)?.mends ?? [];
       if (bestW > 0) expect({ seed, offered: offered.length > 0 }).toEqual({ seed, offered: true });
       for (const [k, mend] of offered.entries()) {
-        const { lanes, counts, leaves } = mend;
-        const after = verdictOn(changed(plan, { type: "rewire", wiringId: "wiring-1", lanes, counts }));
+        const { changes, leaves } = mend;
+        const after = verdictOn(changed(plan, ...changes));
         expect({ seed, left: leaves.map(({ rule }) => rule) }).toEqual({
           seed,
           left: stopsIn(after).map(({ rule }) => rule),
@@ -137,7 +137,7 @@ test.each<[string, Parameters<typeof planWith>[0], { series: number; strings: nu
   const worst = verdictOn(plan).findings.find(
     ({ level, rule }) => level === "stop" || (level === "care" && rule === "current"),
   );
-  const offered = (allMends(plan, "wiring-1").get(worst?.id ?? "")?.mends ?? []).map(({ kind, bought }) =>
+  const offered = (allMends(plan, "wiring-1").get(worst?.id ?? "")?.mends ?? []).map(({ kind, cost: { bought } }) =>
     kind.type === "matrix" ? { series: kind.series, strings: kind.strings, bought } : kind.type,
   );
   expect(offered).toEqual(expect.arrayContaining(expected));
@@ -166,8 +166,7 @@ describe("what lies on the shelf", () => {
     const { mends } = remedy(plan);
     expect(mends[0]).toMatchObject({
       kind: { type: "instead", series: 1, strings: 2 },
-      bought: 0,
-      shelved: 1,
+      cost: { bought: 0, shelved: 1 },
       leaves: [],
     });
   });

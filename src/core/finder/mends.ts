@@ -1,6 +1,5 @@
 import { piecesIn, type Plan } from "../plan";
 import {
-  floorRules,
   judgeAll,
   type LaneContext,
   laneOf,
@@ -14,7 +13,7 @@ import {
   kindOf,
   type Placed,
   type Remedy,
-  type RuleId,
+  ruleOf,
   takenW,
   worstLevel,
 } from "../rules";
@@ -42,11 +41,6 @@ type Tried = {
   readonly shelved: number;
 };
 
-/** Rules that speak of watts lost, not of danger: only what gives more mends them, whatever they then say. */
-const costRules: readonly RuleId[] = ["current", "watts", "shared", "mismatch", "pwmLoss", "mixedStates"];
-/** What a fuse mends, no wiring has to. */
-const mendedByParts: readonly RuleId[] = ["fuses"];
-
 /**
  * For each finding that does not pass, wirings that make it pass, best first: those that leave no Stop anywhere before
  * those that do, what asks for nothing to buy before what does, then most watts at noon. Found by trying, so a mend shown
@@ -58,7 +52,8 @@ export function* findMends(
   now: readonly Placed[] = judgeAll(open),
 ): Generator<SearchStep, ReadonlyMap<string, Remedy>> {
   const failing = now.filter(
-    ({ level, rule }) => !passes(level) && level !== "open" && (level === "stop" || !mendedByParts.includes(rule)),
+    ({ level, rule }) =>
+      !passes(level) && level !== "open" && (level === "stop" || !["parts", "nothing"].includes(ruleOf(rule).mendedBy)),
   );
   const remedies = new Map<string, Remedy>();
   const tried = new Map<LaneContext, Tried[]>();
@@ -81,10 +76,10 @@ export function* findMends(
         (mendsIt(finding, now, result, nowW) ? working : others).push(result);
     }
     const rows =
-      finding.where.type === "lane" ? open.lanes.find((lane) => speaksOf(finding, lane, open))?.lane.rows.length : 0;
+      finding.subject.type === "lane" ? open.lanes.find((lane) => speaksOf(finding, lane, open))?.lane.rows.length : 0;
     const offered = different(working.sort(compare), rows ?? 0);
     remedies.set(finding.id, {
-      mends: offered.map((each) => toMend(each, finding.level === "stop" ? freeW : nowW)),
+      mends: offered.map((each) => toMend(open, each, finding.level === "stop" ? freeW : nowW)),
       needs: offered.length === 0 ? neededFor(finding, now, others) : null,
     });
   }
@@ -100,13 +95,10 @@ export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Reme
   }
 }
 
-/** Rules whose limit is the input's: another one may state another. */
-const inputRules: readonly RuleId[] = ["coldVoc", "hotVmp", "wake", "current", "watts", "shared"];
-
 /** What a Stop that no wiring mends asks of another input: the least of all wirings tried that are no Stop otherwise. */
 function neededFor(finding: Placed, now: readonly Placed[], tried: readonly Tried[]): Need | null {
-  if (finding.level !== "stop" || !inputRules.includes(finding.rule)) return null;
-  const sign = floorRules.includes(finding.rule) ? -1 : 1;
+  if (finding.level !== "stop" || !ruleOf(finding.rule).ofInput) return null;
+  const sign = finding.sense === "atLeast" ? -1 : 1;
   const needs = [
     { kind: null, findings: now },
     ...tried.map(({ candidate: { kind }, findings }) => ({ kind, findings })),
@@ -127,12 +119,12 @@ function freeWatts(lane: LaneContext): number {
   return lane.tiles.reduce((sum, tile) => sum + panelNoonW(lane, kindOf(lane, tile), standOf(lane.fixed, tile)), 0);
 }
 
-function speaksOf({ where }: Placed, { lane }: LaneContext, { plan }: OpenWiring): boolean {
-  if (lane.inputId !== where.inputId) return false;
-  if (where.type === "lane") return lane.portId === where.portId;
+function speaksOf({ subject }: Placed, { lane }: LaneContext, { plan }: OpenWiring): boolean {
+  if (subject.type === "lane") return lane.inputId === subject.inputId && lane.portId === subject.portId;
+  if (subject.type !== "group" || lane.inputId !== subject.inputId) return false;
   const group = plan.inputs
-    .find((input) => input.id === where.inputId)
-    ?.device.groups.find(({ id }) => id === where.groupId);
+    .find((input) => input.id === subject.inputId)
+    ?.device.groups.find(({ id }) => id === subject.groupId);
   return lane.portId !== null && group?.portIds.includes(lane.portId) === true;
 }
 
@@ -141,7 +133,7 @@ function mendsIt(finding: Placed, now: readonly Placed[], tried: Tried, nowW: nu
   if (tried.findings.some((found) => found.level === "stop" && isWorse(found, now))) return false;
   const after = tried.findings.find(({ id }) => id === finding.id);
   if (finding.level === "stop") return after === undefined || (after.level !== "stop" && after.level !== "open");
-  if (costRules.includes(finding.rule)) return tried.noonW > nowW * worthMore;
+  if (ruleOf(finding.rule).mendedBy === "moreWatts") return tried.noonW > nowW * worthMore;
   return after === undefined || passes(after.level);
 }
 
@@ -223,18 +215,16 @@ function hasNoStop({ findings }: Tried): boolean {
   return findings.every(({ level }) => level !== "stop");
 }
 
-function toMend({ candidate, findings, noonW, bought, shelved }: Tried, ofW: number): Mend {
+function toMend({ wiringId }: OpenWiring, { candidate, findings, noonW, bought, shelved }: Tried, ofW: number): Mend {
   const lanes = candidate.lanes.filter((lane) => lane.rows.length > 0);
   const fuse = findings.find(({ rule, level }) => rule === "fuses" && level === "care")?.reason;
   return {
     kind: candidate.kind,
-    lanes,
-    counts: countsOf(lanes),
-    bought,
-    shelved,
+    changes: [{ type: "rewire", wiringId, lanes, counts: countsOf(lanes) }],
+    cost: { bought, shelved },
     noonW,
     wattsPct: ofW > 0 ? 100 * (noonW / ofW - 1) : 0,
     fuseA: fuse?.type === "fuses" ? fuse.sizeA : null,
-    leaves: findings.filter(({ level }) => level === "stop").map(({ rule, where }) => ({ rule, where })),
+    leaves: findings.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject })),
   };
 }

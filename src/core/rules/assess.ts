@@ -16,21 +16,13 @@ import {
 } from "../wiring";
 import { mostColdVolts } from "./cold-voc";
 import { type LaneContext, netIn, type SkyState } from "./context";
-import {
-  type Finding,
-  type Judged,
-  type Level,
-  levels,
-  noRemedy,
-  type Placed,
-  type Where,
-  worstLevel,
-} from "./finding";
+import { type Finding, type Level, levels, noRemedy, type Placed, type Subject, worstLevel } from "./finding";
 import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
 import { laneOf, type Missing, type NamedPose, type OpenWiring, openWiring } from "./open";
-import { groupsIn, shared, sharing } from "./shared";
-import { shelf } from "./shelf";
+import { type Told } from "./judge-lane";
+import { groupRules, ruleOf, wiringRules } from "./rules";
+import { groupsIn, sharing } from "./shared";
 
 /** What is looked at beside the verdict: a sky, the moment "now" stands for, and a pose. */
 export type Look = {
@@ -89,7 +81,7 @@ export function openById(
   const wiring = plan.wirings.find((candidate) => candidate.id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in the plan`);
   const shown = Math.max(0, wiring.poseIds.indexOf(poseId ?? ""));
-  return openWiring(plan, wiring.lanes, memory, posesOf(plan, wiring), shown);
+  return openWiring(plan, wiring, memory, posesOf(plan, wiring), shown);
 }
 
 /** The poses a wiring is used in, as the rules take them. */
@@ -123,8 +115,8 @@ export function judgeAll(open: OpenWiring): Placed[] {
   if (first === undefined || others.length === 0) return first ?? [];
   const ids = new Set(each.flatMap((found) => found.map(({ id }) => id)));
   const inPoses = [...ids].map((id): Placed => {
-    const found = each.flatMap((placed, k) => {
-      const one = placed.find((candidate) => candidate.id === id);
+    const found = each.flatMap((findings, k) => {
+      const one = findings.find((candidate) => candidate.id === id);
       return one === undefined ? [] : [{ placed: one, name: open.poses[k]?.name ?? "" }];
     });
     const worst = found.reduce((a, b) => (isWorse(b.placed, a.placed) ? b : a));
@@ -153,23 +145,36 @@ function sameVerdict(a: Placed, b: Placed): boolean {
 
 function judgePose(open: OpenWiring): Placed[] {
   const { plan, lanes, memory } = open;
-  const ofLanes = lanes.flatMap((context) => placed(context, memory.judged(context)));
-  const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }): Placed[] => {
-    const judged = shared(group, members);
-    const where = { type: "group", inputId, groupId: group.id } as const;
-    return judged === null ? [] : [{ ...judged, id: `${judged.rule}@${inputId}/${group.id}`, where, pose: null }];
+  const ofLanes = lanes.flatMap((context) => placedOfLane(context, memory.judged(context)));
+  const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) =>
+    groupRules.flatMap(({ id, judge }): Placed[] => {
+      const judged = judge(group, members);
+      return judged === null ? [] : [placed({ ...judged, rule: id }, { type: "group", inputId, groupId: group.id })];
+    }),
+  );
+  const ofAll = wiringRules.flatMap(({ id, judge }): Placed[] => {
+    const judged = judge(open);
+    return judged === null ? [] : [{ ...placed({ ...judged, rule: id }, judged.subject), id }];
   });
-  return [...ofLanes, ...ofGroups, ...[shelf(open) ?? []].flat()];
+  return [...ofLanes, ...ofGroups, ...ofAll];
 }
 
-function placed(context: LaneContext, found: readonly Judged[]): Placed[] {
-  const where = laneWhere(context);
-  return found.map((judged) => ({
-    ...judged,
-    id: `${judged.rule}@${where.inputId}/${where.portId}`,
-    where,
-    pose: null,
-  }));
+function placedOfLane(context: LaneContext, found: readonly Told[]): Placed[] {
+  return found.map((told) => placed(told, subjectOf(context)));
+}
+
+/** What a rule says with its name and its subject; one of no pose. */
+function placed(told: Told, subject: Subject): Placed {
+  const { stop, sense } = ruleOf(told.rule);
+  return { ...told, id: `${told.rule}@${keyOfSubject(subject)}`, stop, sense, subject, pose: null };
+}
+
+function keyOfSubject(subject: Subject): string {
+  return subject.type === "lane"
+    ? `${subject.inputId}/${subject.portId}`
+    : subject.type === "group"
+      ? `${subject.inputId}/${subject.groupId}`
+      : JSON.stringify(subject);
 }
 
 /**
@@ -194,7 +199,7 @@ function betweenPoses({ plan, ground, memory, poses, posed }: OpenWiring): Place
           const between = memory.between(context, JSON.stringify([...halfway]), () =>
             laneOf(plan, ground, context.lane, halfway),
           );
-          return between === null ? [] : placed(between, memory.judged(between));
+          return between === null ? [] : placedOfLane(between, memory.judged(between));
         }),
       )
       .filter(({ level }) => level === "stop")
@@ -217,7 +222,7 @@ function byLight([a, b]: readonly [Stand, Stand], { site }: OpenWiring["ground"]
   return light(a) <= light(b) ? [a, b] : [b, a];
 }
 
-function laneWhere({ lane }: LaneContext): Extract<Where, { type: "lane" }> {
+function subjectOf({ lane }: LaneContext): Extract<Subject, { type: "lane" }> {
   return { type: "lane", inputId: lane.inputId ?? "", portId: lane.portId ?? "" };
 }
 
@@ -239,7 +244,7 @@ function viewOf(context: LaneContext, memory: Memory, look: Look): LaneView {
       },
     };
   };
-  const { inputId, portId } = laneWhere(context);
+  const { inputId, portId } = subjectOf(context);
   return { inputId, portId, deviceName: device.name, port, window, tracking, skies: eachSky(view) };
 }
 

@@ -1,8 +1,43 @@
+import { type CeilingBasis, type OverVoltageOutcome } from "../input";
 import { longestRow, type Row, type Tile } from "../wiring";
 import { type ColdBy, type ColdVolts } from "./cold-volts";
 import { codeTableFactor } from "./code-table";
 import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed, termsOf } from "./context";
-import { type Assumption, type ColdVocFacts, type Judged, type Level } from "./finding";
+import { type Assumption, type Judged, type Level, type Term } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type ColdVocFacts = {
+  /** The panels of the row with the most volts. */
+  readonly terms: readonly Term[];
+  readonly coefficients: readonly number[];
+  readonly recordLowC: number;
+  /** What is judged, V, and by what it came about: of any part that can stand alone, the most of all ways to reckon. */
+  readonly judgedV: number;
+  readonly by: ColdBy;
+  readonly curveV: number;
+  readonly lineV: number;
+  readonly tableFactor: number;
+  readonly tableV: number;
+  /** Whether thin film is among them, of which the table says nothing: it counts there with its own volts. */
+  readonly withFilm: boolean;
+  /** The labels' own sum at 25 °C, V. */
+  readonly labelV: number;
+  /** With nothing connected, V; the same as what is judged unless the ceiling is meant for running volts. */
+  readonly openV: number;
+  /** All rows joined, by the solved curve, V. */
+  readonly joinedVocV: number;
+  readonly ceilingV: number;
+  readonly basis: CeilingBasis;
+  readonly overVoltage: OverVoltageOutcome;
+};
+
+/** Why: what it reaches against what the input bears, or that nobody knows what it bears. */
+export type ColdVocReason =
+  | ({
+      readonly type: "coldVoc";
+      readonly outcome: "over" | "runningOver" | "tableOver" | "close" | "inside" | "insideRunning";
+    } & ColdVocFacts)
+  | { readonly type: "noCeiling"; readonly judgedV: number };
 
 /** Less room than this under a ceiling is worth a word: a label may be 3 % off. */
 const closePct = 3;
@@ -33,7 +68,7 @@ export function mostColdVolts(
 }
 
 /** Rule 1: coldest volts against the ceiling, of the whole and of every part that can be left connected alone. */
-export function coldVoc(context: LaneContext): Judged {
+export function coldVoc(context: LaneContext): Judged<ColdVocReason> {
   const { port, site, clear, device, lane } = context;
   const open = mostColdVolts(context, lane.rows);
   const assumptions: Assumption[] = [
@@ -44,7 +79,6 @@ export function coldVoc(context: LaneContext): Judged {
   if (addOn !== undefined) assumptions.push({ type: "moduleFitted", name: addOn.name });
   if (port.maxV === null) {
     return {
-      rule: "coldVoc",
       level: "open",
       value: { value: open.volts, unit: "V" },
       limit: null,
@@ -80,7 +114,6 @@ export function coldVoc(context: LaneContext): Judged {
   const marginPct = 100 * (1 - facts.judgedV / port.maxV);
   const { level, outcome } = grade(facts, marginPct);
   return {
-    rule: "coldVoc",
     level,
     value: { value: facts.judgedV, unit: "V" },
     limit: { value: port.maxV, unit: "V" },
@@ -104,3 +137,13 @@ function grade(
   if (marginPct < closePct) return { level: "care", outcome: "close" };
   return { level: "good", outcome: "inside" };
 }
+
+export const coldVocRule: LaneRule<"coldVoc", ColdVocReason> = {
+  id: "coldVoc",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["coldDawn"], edge: "ceiling" },
+  mendedBy: "wiring",
+  ofInput: true,
+  judge: coldVoc,
+};

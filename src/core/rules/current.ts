@@ -1,8 +1,51 @@
-import { type LimitedBy, operate, type Port, portWindow, type StatedTier, wakeV } from "../input";
+import {
+  type LimitedBy,
+  operate,
+  type Port,
+  portWindow,
+  type StatedTier,
+  wakeV,
+  type CurrentTier,
+  type LimitNature,
+} from "../input";
 import { limitSkies } from "../sky";
 import { type Row } from "../wiring";
 import { byAmps, type LaneContext, fitAssumed, kindOf, siteAssumed } from "./context";
-import { type CurrentFacts, type Judged, type Level, type StatedLimit, type Term } from "./finding";
+import { type Judged, type Level, type Term } from "./finding";
+import { type LaneRule } from "./rule";
+
+/** A limit of amps with its range; `toV` is null where it states no end. */
+export type StatedLimit = Omit<CurrentTier, "toV"> & { readonly toV: number | null; readonly nature: LimitNature };
+
+export type CurrentFacts = {
+  /** Rows in parallel with the short-circuit current of their strongest panel. */
+  readonly terms: readonly Term[];
+  readonly iscA: number;
+  readonly marginedIscA: number;
+  /** The tier the array runs in, and the one its open-circuit volts lie in. */
+  readonly running: StatedLimit | null;
+  /** The tightest limit never to be exceeded that the array can run in or sweep through; null when there is none. */
+  readonly never: StatedLimit | null;
+  /** From where to where the array can sweep: waking volts to the most it stands at under any sky, V. */
+  readonly sweepFromV: number;
+  readonly sweepToV: number;
+  readonly open: StatedLimit | null;
+  readonly runningV: number;
+  readonly openV: number;
+  /** Where it would give most, and whether no limit's range holds there, V. */
+  readonly bestV: number;
+  readonly inGap: boolean;
+  /** Power left on the roof at bright noon because of the limits, %. */
+  readonly noonLossPct: number;
+};
+
+export type CurrentReason =
+  | ({
+      readonly type: "current";
+      readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "shortOver" | "idle" | "within";
+    } & CurrentFacts)
+  | { readonly type: "noCurrentLimit"; readonly iscA: number }
+  | { readonly type: "noTierAmps"; readonly fromV: number | null; readonly toV: number | null; readonly iscA: number };
 
 /** Short-circuit current is raised by this for bright cloud edges and snow glare. NEC 690.8(A)(1). */
 export const brightSkyFactor = 1.25;
@@ -14,14 +57,13 @@ const anyLossPct = 0.1;
  * Rule 3: array amps against the limits of the volts it runs at, and, with a quarter more, against every limit never to be
  * exceeded that it can run in or sweep through between waking and open circuit under any of the limit skies.
  */
-export function current(context: LaneContext): Judged {
+export function current(context: LaneContext): Judged<CurrentReason> {
   const { port, window, clear } = context;
   const terms = rowTerms(context);
   const iscA = terms.reduce((sum, { count, each }) => sum + count * each, 0);
   const { array } = clear.brightNoon;
   if (port.currentLimits.length === 0) {
     return {
-      rule: "current",
       level: "note",
       value: { value: iscA, unit: "A" },
       limit: null,
@@ -63,7 +105,6 @@ export function current(context: LaneContext): Judged {
   if (asked !== undefined && !overNever) return noTierAmps(asked, iscA);
   const { level, outcome } = grade(facts, overNever, operating?.limitedBy ?? "none");
   return {
-    rule: "current",
     level,
     value: { value: judgedA, unit: "A" },
     limit: told === null ? null : { value: told.amps, unit: "A" },
@@ -75,9 +116,8 @@ export function current(context: LaneContext): Judged {
 }
 
 /** A range without its amps is a question, unless what is known is passed already. */
-function noTierAmps({ fromV, toV }: Pick<StatedTier, "fromV" | "toV">, iscA: number): Judged {
+function noTierAmps({ fromV, toV }: Pick<StatedTier, "fromV" | "toV">, iscA: number): Judged<CurrentReason> {
   return {
-    rule: "current",
     level: "open",
     value: { value: iscA, unit: "A" },
     limit: null,
@@ -183,3 +223,13 @@ function tierAt(port: Port, v: number): StatedLimit | null {
   if (below === null || above === null) return below ?? above;
   return below.amps > above.amps ? below : above;
 }
+
+export const currentRule: LaneRule<"current", CurrentReason> = {
+  id: "current",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["brightNoon"], edge: "amps" },
+  mendedBy: "moreWatts",
+  ofInput: true,
+  judge: current,
+};

@@ -1,11 +1,21 @@
+import { type LabelDoubt, type Reading } from "../panel";
 import { type LaneContext, kindsIn } from "./context";
 import { type Judged } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type DoubtedLabel = {
+  readonly panelName: string;
+  readonly doubts: readonly LabelDoubt[];
+  readonly reading: Reading | null;
+};
+
+export type LabelReason = { readonly type: "label"; readonly panels: readonly DoubtedLabel[] };
 
 /**
  * A label that is odd, though a panel could have it: everything judged of the lane rests on it. How little a panel gives
  * for its size is only worth knowing; any other doubt may stand for volts or amps that are not the panel's.
  */
-export function doubts(context: LaneContext): Judged | null {
+export function doubts(context: LaneContext): Judged<LabelReason> | null {
   const panels = kindsIn(context).flatMap(({ name, doubts: found, reading }) =>
     found.length === 0 ? [] : [{ panelName: name, doubts: found, reading }],
   );
@@ -14,7 +24,6 @@ export function doubts(context: LaneContext): Judged | null {
     panel.doubts.every(({ type, value, least }) => type === "wattsPerArea" && value < least),
   );
   return {
-    rule: "label",
     level: mild ? "note" : "care",
     value: null,
     limit: null,
@@ -24,3 +33,13 @@ export function doubts(context: LaneContext): Judged | null {
     tiles: [],
   };
 }
+
+export const doubtsRule: LaneRule<"label", LabelReason> = {
+  id: "label",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: [], edge: null },
+  mendedBy: "nothing",
+  ofInput: false,
+  judge: doubts,
+};

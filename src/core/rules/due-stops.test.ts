@@ -12,7 +12,12 @@ const speaking: Readonly<Record<DueRule, readonly string[]>> = {
   fuse: ["fuses"],
 };
 
-const placeOf = ({ where }: Finding) => `${where.inputId}/${where.type === "lane" ? where.portId : where.groupId}`;
+const placeOf = ({ subject }: Finding) =>
+  subject.type === "lane"
+    ? `${subject.inputId}/${subject.portId}`
+    : subject.type === "group"
+      ? `${subject.inputId}/${subject.groupId}`
+      : subject.type;
 
 test("no Stop that is due is missed, and none is told that is not due, in random plans worked out by other sums", () => {
   const counts = new Map<string, number>();

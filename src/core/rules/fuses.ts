@@ -1,7 +1,28 @@
 import { type LaneContext, kindOf } from "./context";
 import { brightSkyFactor, rowCurrent } from "./current";
-import { type Assumption, type FuseFacts, type Judged, type Level } from "./finding";
+import { type Assumption, type Judged, type Level } from "./finding";
+import { type LaneRule } from "./rule";
 import { usedIn } from "../wiring";
+
+/** What the other rows could push into a row that fails, and the fuse that would stop it. */
+export type FuseFacts = {
+  readonly rows: number;
+  /** Short circuit of the strongest row, and of all rows but the weakest, A. */
+  readonly iscA: number;
+  readonly backfeedA: number;
+  readonly marginedA: number;
+  /** The least series fuse rating in these rows, A, and whose it is. */
+  readonly ratingA: number;
+  readonly panelName: string;
+  /** The smallest standard fuse from 1.56 × Isc up to that rating, A; null when there is none. */
+  readonly sizeA: number | null;
+  readonly couldBlow: boolean;
+};
+
+export type FuseReason = {
+  readonly type: "fuses";
+  readonly outcome: "noneFits" | "fuseEach" | "strictOnly" | "notNeeded";
+} & FuseFacts;
 
 /** A fuse carries this many times the short-circuit current for good. NEC 690.9(B): 1.25 × 1.25. */
 const fuseFactor = 1.56;
@@ -18,7 +39,7 @@ export function assumedFuseA(pmaxW: number): number {
  * 1.25 × what the others give passes the panels' series fuse rating (NEC 690.9(A)); the strict school, when all rows
  * together do. Blocking diodes do not count: they fail short. Null with fewer than two rows.
  */
-export function fuses(context: LaneContext): Judged | null {
+export function fuses(context: LaneContext): Judged<FuseReason> | null {
   const rows = context.lane.rows
     .map((row) => ({
       iscA: rowCurrent(context, row),
@@ -44,7 +65,6 @@ export function fuses(context: LaneContext): Judged | null {
   };
   const { level, outcome } = grade(facts, allA);
   return {
-    rule: "fuses",
     level,
     value: { value: facts.marginedA, unit: "A" },
     limit: { value: facts.ratingA, unit: "A" },
@@ -75,3 +95,13 @@ function grade(
     return sizeA === null ? { level: "stop", outcome: "noneFits" } : { level: "care", outcome: "fuseEach" };
   return allA > ratingA ? { level: "note", outcome: "strictOnly" } : { level: "good", outcome: "notNeeded" };
 }
+
+export const fusesRule: LaneRule<"fuses", FuseReason> = {
+  id: "fuses",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: [], edge: null },
+  mendedBy: "parts",
+  ofInput: false,
+  judge: fuses,
+};

@@ -1,7 +1,28 @@
+import { type Mount } from "../sky";
 import { stayV, wakeV } from "../input";
 import { longestRow } from "../wiring";
 import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "./context";
-import { leastFloorV, type HotVmpFacts, type Judged, type Level } from "./finding";
+import { leastFloorV, type Judged, type Level, type Term } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type HotVmpFacts = {
+  readonly terms: readonly Term[];
+  readonly hotVmpV: number;
+  readonly hotVocV: number;
+  readonly airTempC: number;
+  readonly cellTempC: number;
+  readonly mount: Mount;
+  readonly floorV: number;
+  readonly wakeV: number;
+  readonly batteryV: number | null;
+};
+
+export type HotVmpReason =
+  | ({
+      readonly type: "hotVmp";
+      readonly outcome: "neverWakes" | "below" | "belowWake" | "nearFloor" | "littleComfort" | "clear";
+    } & HotVmpFacts)
+  | { readonly type: "noFloor"; readonly hotVmpV: number };
 
 /** Less room than this over the floor leaves haze, dirt and ageing nothing to eat into. */
 const nearFloorPct = 8;
@@ -9,7 +30,7 @@ const nearFloorPct = 8;
 const comfortV = 20;
 
 /** Rule 2: running volts on the hottest roof against the lowest port voltage and the volts it wakes at. */
-export function hotVmp(context: LaneContext): Judged {
+export function hotVmp(context: LaneContext): Judged<HotVmpReason> {
   const { port, site, clear, lane } = context;
   const { sky, array } = clear.hotRoof;
   const assumptions = [
@@ -21,7 +42,6 @@ export function hotVmp(context: LaneContext): Judged {
   const wakingV = wakeV(port);
   if (wakingV === null) {
     return {
-      rule: "hotVmp",
       level: "open",
       value: { value: array.mpp.v, unit: "V" },
       limit: null,
@@ -52,7 +72,6 @@ export function hotVmp(context: LaneContext): Judged {
       ? [facts.hotVocV, facts.wakeV]
       : [facts.hotVmpV, outcome === "belowWake" || floorV === null ? facts.wakeV : facts.floorV];
   return {
-    rule: "hotVmp",
     level,
     value: { value: judgedV, unit: "V" },
     limit: { value: limitV, unit: "V" },
@@ -74,3 +93,13 @@ function grade(facts: HotVmpFacts): { level: Level; outcome: HotVmpFactsOutcome 
 }
 
 type HotVmpFactsOutcome = "neverWakes" | "below" | "belowWake" | "nearFloor" | "littleComfort" | "clear";
+
+export const hotVmpRule: LaneRule<"hotVmp", HotVmpReason> = {
+  id: "hotVmp",
+  stop: "wire",
+  sense: "atLeast",
+  chart: { skies: ["hotRoof"], edge: "floor" },
+  mendedBy: "wiring",
+  ofInput: true,
+  judge: hotVmp,
+};

@@ -18,31 +18,25 @@ export { kindOf, panelNoonW, type LaneContext, termsOf } from "./context";
 export {
   type Amount,
   type Assumption,
-  type ChartPart,
-  chartPartOfRule,
   type Finding,
   type InPose,
   type Level,
   levels,
-  floorRules,
   type Mend,
   type MendKind,
   type Need,
   noRemedy,
   passes,
   type Placed,
-  type Reason,
   type Remedy,
-  type RuleId,
-  type StatedLimit,
-  ruleIds,
+  type Subject,
   type Term,
-  type Where,
-  type WindowEdge,
   worstLevel,
 } from "./finding";
 export { createMemory, type Memory, type TileState } from "./memory";
 export { assumedSite, extraPanels, laneOf, type Missing, type OpenWiring, portOf } from "./open";
-export { rules } from "./rules";
+export { type ChartPart, type RuleFacts, type WindowEdge } from "./rule";
+export { type Reason, type Reasons, type RuleId, ruleOf, rules } from "./rules";
+export { type StatedLimit } from "./current";
 export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";
 export { type ColdBy } from "./cold-volts";

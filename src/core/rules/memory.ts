@@ -1,9 +1,8 @@
 import { type LabelDraft, type Measured, type PanelLabel, type Reading, readingsThatFit } from "../panel";
 import { isLimitSky, type Sky, type SkyName } from "../sky";
 import { type Ground, type LaneContext, type SkyState, underSky } from "./context";
-import { type Judged } from "./finding";
 import { fitKind, type KindFit } from "./kind";
-import { judgeLane } from "./rules";
+import { judgeLane, type Told } from "./judge-lane";
 
 /** What one panel does while its lane runs. */
 export type TileState = {
@@ -29,7 +28,7 @@ export type Memory = {
   /** The ground of this key; a new one forgets the lanes built on the one before. */
   readonly ground: (key: string, make: () => Ground) => Ground;
   readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
-  readonly judged: (context: LaneContext) => readonly Judged[];
+  readonly judged: (context: LaneContext) => readonly Told[];
   /** A lane with its panels on the way from one pose to another, by how they then stand. */
   readonly between: (context: LaneContext, key: string, make: () => LaneContext | null) => LaneContext | null;
   /** A lane as it stands under any sky. */
@@ -46,7 +45,7 @@ export function createMemory(): Memory {
   const fits = new Map<string, KindFit>();
   const readings = new Map<string, Reading | null>();
   const lanes = new Map<string, LaneContext | null>();
-  const judged = new WeakMap<LaneContext, readonly Judged[]>();
+  const judged = new WeakMap<LaneContext, readonly Told[]>();
   const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
   const between = new WeakMap<LaneContext, Map<string, LaneContext | null>>();
   const states = new WeakMap<SkyState, readonly TileState[]>();

@@ -9,7 +9,24 @@ import {
   solveRows,
   termsOf,
 } from "./context";
-import { type Assumption, type Judged, type Level, type MismatchFacts } from "./finding";
+import { type Assumption, type Judged, type Level, type Term } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type MismatchFacts = {
+  /** Watts of every panel at its own maximum; of every row at its own; of all joined as they are. */
+  readonly panelsW: number;
+  readonly rowsW: number;
+  readonly joinedW: number;
+  readonly lossPct: number;
+  readonly seriesLossPct: number;
+  readonly parallelLossPct: number;
+  readonly rows: readonly { readonly terms: readonly Term[]; readonly vmpV: number; readonly impA: number }[];
+};
+
+export type MismatchReason = {
+  readonly type: "mismatch";
+  readonly outcome: "costly" | "some" | "little" | "equal";
+} & MismatchFacts;
 
 /** Losing more than this of what the panels could give apart is a cost to name; more than the second a remark. */
 const costlyLossPct = 10;
@@ -18,7 +35,7 @@ const someLossPct = 2;
 const anyLossPct = 0.05;
 
 /** Rule 5: what unequal rows and unequal panels in a row lose by being joined, by the solved net. */
-export function mismatch(context: LaneContext): Judged | null {
+export function mismatch(context: LaneContext): Judged<MismatchReason> | null {
   const { lane, tiles, clear } = context;
   if (tiles.length < 2) return null;
   const { rows } = lane;
@@ -46,7 +63,6 @@ export function mismatch(context: LaneContext): Judged | null {
   const { level, outcome } = grade(facts);
   const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
   return {
-    rule: "mismatch",
     level,
     value: { value: facts.lossPct, unit: "%" },
     limit: null,
@@ -65,3 +81,13 @@ function grade({ lossPct }: MismatchFacts): {
   if (lossPct > someLossPct) return { level: "note", outcome: "some" };
   return { level: "good", outcome: lossPct > anyLossPct ? "little" : "equal" };
 }
+
+export const mismatchRule: LaneRule<"mismatch", MismatchReason> = {
+  id: "mismatch",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["brightNoon"], edge: null },
+  mendedBy: "moreWatts",
+  ofInput: false,
+  judge: mismatch,
+};

@@ -1,14 +1,33 @@
 import { operate } from "../input";
 import { isChanged, standOf } from "../wiring";
 import { type LaneContext, fitAssumed, keysOf, kindOf, panelNoonW, siteAssumed } from "./context";
-import { type Assumption, type Judged, type Level, type MixedFacts } from "./finding";
+import { type Assumption, type Judged, type Level } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type MixedFacts = {
+  readonly stowed: number;
+  readonly shaded: number;
+  readonly tilted: number;
+  readonly panels: number;
+  /** Watts of every panel at its own maximum in its own light, and of all joined. */
+  readonly panelsW: number;
+  readonly joinedW: number;
+  readonly lossPct: number;
+  /** Where a climbing tracker would end, when that is far below the best point. */
+  readonly trappedW: number | null;
+};
+
+export type MixedReason = {
+  readonly type: "mixedStates";
+  readonly outcome: "trapped" | "costly" | "some";
+} & MixedFacts;
 
 const costlyLossPct = 10;
 /** A climbing tracker that ends this far under the best point is trapped, %. */
 const trappedPct = 3;
 
 /** Rule 9: panels stowed, shaded or tilted apart on one port: what the odd ones cost the others. */
-export function mixedStates(context: LaneContext): Judged | null {
+export function mixedStates(context: LaneContext): Judged<MixedReason> | null {
   const { tiles, actual, window, port } = context;
   const stands = tiles.map((tile) => standOf(context.pose, tile));
   const changed = tiles.filter((tile) => isChanged(standOf(context.pose, tile)));
@@ -38,7 +57,6 @@ export function mixedStates(context: LaneContext): Judged | null {
   const { level, outcome } = grade(facts);
   const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
   return {
-    rule: "mixedStates",
     level,
     value: { value: facts.lossPct, unit: "%" },
     limit: null,
@@ -65,3 +83,13 @@ function ownMaximaW(context: LaneContext): number {
     0,
   );
 }
+
+export const mixedStatesRule: LaneRule<"mixedStates", MixedReason> = {
+  id: "mixedStates",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["brightNoon"], edge: null },
+  mendedBy: "moreWatts",
+  ofInput: false,
+  judge: mixedStates,
+};

@@ -8,7 +8,7 @@ import {
   type RequiredField,
 } from "../panel";
 import { type Facing, facingOf } from "../light";
-import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet } from "../plan";
+import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
 import { brightNoonAirC, type Mount } from "../sky";
 import { keyOf, type Lane, laneKey, type Pose, sameLane, type Stand, type Tile, tilesOf } from "../wiring";
 import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverFor } from "./context";
@@ -43,6 +43,7 @@ export type NamedPose = { readonly name: string; readonly pose: Pose };
 /** A wiring made ready for judging in all its poses: what its lanes share, the lanes themselves, and what is missing. */
 export type OpenWiring = {
   readonly plan: Plan;
+  readonly wiringId: string;
   /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[];
   /** The poses it is used in. */ readonly poses: readonly NamedPose[];
   readonly ground: Ground;
@@ -56,7 +57,7 @@ export type OpenWiring = {
 /** Makes some lanes of a plan ready for judging in some poses, of which one is looked at. What `memory` still knows is not worked out again. */
 export function openWiring(
   plan: Plan,
-  lanes: readonly Lane[],
+  { id: wiringId, lanes }: Pick<Wiring, "id" | "lanes">,
   memory: Memory,
   poses: readonly NamedPose[],
   shown = 0,
@@ -101,7 +102,7 @@ export function openWiring(
   const contexts = posed[shown] ?? [];
   // lanes that are remembered stand for the equal ones asked about, so that a search sees which it leaves alone
   const wired = lanes.map((lane) => contexts.find((context) => sameLane(context.lane, lane))?.lane ?? lane);
-  return { plan, wired, poses, ground, lanes: contexts, posed, missing, memory };
+  return { plan, wiringId, wired, poses, ground, lanes: contexts, posed, missing, memory };
 }
 
 /** The label of a kind, and of each piece of it that has another: what is read, and of how many panels. */

@@ -1,12 +1,27 @@
 import { assumedPwmDropV } from "../input";
 import { type LaneContext, fitAssumed, siteAssumed } from "./context";
-import { type Assumption, type Judged, type Level, type PwmFacts } from "./finding";
+import { type Assumption, type Judged, type Level } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type PwmFacts = {
+  readonly heldV: number;
+  readonly batteryV: number;
+  readonly dropV: number;
+  readonly vmpV: number;
+  readonly freeW: number;
+  readonly takenW: number;
+  readonly lossPct: number;
+};
+
+export type PwmReason =
+  | ({ readonly type: "pwmLoss"; readonly outcome: "costly" | "some" | "little" } & PwmFacts)
+  | { readonly type: "noBatteryVolts" };
 
 const costlyLossPct = 25;
 const someLossPct = 10;
 
 /** Rule 7: a PWM controller holds the array at battery volts; what lies above them is lost. */
-export function pwmLoss(context: LaneContext): Judged | null {
+export function pwmLoss(context: LaneContext): Judged<PwmReason> | null {
   const { port, tracking, clear } = context;
   if (port.conversion === "pwm" && port.batteryV === null) return unknownBattery();
   const { array, operating } = clear.brightNoon;
@@ -26,7 +41,6 @@ export function pwmLoss(context: LaneContext): Judged | null {
   if (port.pwmDropV === null) assumptions.push({ type: "pwmDrop", volts: dropV });
   const { level, outcome } = grade(facts.lossPct);
   return {
-    rule: "pwmLoss",
     level,
     value: { value: facts.lossPct, unit: "%" },
     limit: null,
@@ -38,9 +52,8 @@ export function pwmLoss(context: LaneContext): Judged | null {
 }
 
 /** What a PWM controller takes hangs on its battery's volts: not known, it is a question. */
-function unknownBattery(): Judged {
+function unknownBattery(): Judged<PwmReason> {
   return {
-    rule: "pwmLoss",
     level: "open",
     value: null,
     limit: null,
@@ -56,3 +69,13 @@ function grade(lossPct: number): { level: Level; outcome: "costly" | "some" | "l
   if (lossPct > someLossPct) return { level: "note", outcome: "some" };
   return { level: "good", outcome: "little" };
 }
+
+export const pwmLossRule: LaneRule<"pwmLoss", PwmReason> = {
+  id: "pwmLoss",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["brightNoon"], edge: null },
+  mendedBy: "moreWatts",
+  ofInput: false,
+  judge: pwmLoss,
+};

@@ -3,7 +3,20 @@ import { stcIrradianceWm2 } from "../panel";
 import { asMatrix, isChanged, lightOf, mapTiles, standOf, type Tile } from "../wiring";
 import { assumedFuseA } from "./fuses";
 import { fitAssumed, keysOf, kindOf, kindsIn, type LaneContext, siteAssumed, solveRows } from "./context";
-import { type Assumption, type Judged, type ReverseFacts } from "./finding";
+import { type Assumption, type Judged } from "./finding";
+import { type LaneRule } from "./rule";
+
+/** Amps pushed backwards through the panel that bears them least while nothing is drawn, what it bears, and when. */
+export type ReverseFacts = {
+  readonly panelName: string;
+  readonly amps: number;
+  readonly fuseA: number;
+  readonly sky: "coldDawn" | "brightNoon";
+  /** As the panels stand, stowed and shaded; else with all of them lit. */
+  readonly asTheyStand: boolean;
+};
+
+export type ReverseReason = { readonly type: "reverse"; readonly outcome: "over" | "borne" } & ReverseFacts;
 
 /** Amps below this are leakage, not a row being fed backwards. */
 const leastReverseA = 0.05;
@@ -14,7 +27,7 @@ type Reverse = { readonly facts: ReverseFacts; readonly tile: Tile; readonly ass
  * Rule 5, backwards amps: with nothing drawn, stronger rows push current back through weaker ones. At coldest dawn and
  * bright noon, as the panels stand and with all of them lit, against what each panel bears; panels taken out are not there.
  */
-export function reverse(context: LaneContext): Judged | null {
+export function reverse(context: LaneContext): Judged<ReverseReason> | null {
   const { tiles } = context;
   if (tiles.length < 2) return null;
   const worst = standings(context)
@@ -25,7 +38,6 @@ export function reverse(context: LaneContext): Judged | null {
   const over = facts.amps > facts.fuseA;
   const sites = facts.sky === "coldDawn" ? siteAssumed(context, "recordLow") : siteAssumed(context, "noonAir", "mount");
   return {
-    rule: "reverse",
     level: over ? "stop" : "good",
     value: { value: facts.amps, unit: "A" },
     limit: { value: facts.fuseA, unit: "A" },
@@ -102,3 +114,13 @@ export function panelStates(state: BranchState): Extract<BranchState, { type: "p
       return [];
   }
 }
+
+export const reverseRule: LaneRule<"reverse", ReverseReason> = {
+  id: "reverse",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["coldDawn", "brightNoon"], edge: null },
+  mendedBy: "wiring",
+  ofInput: false,
+  judge: reverse,
+};

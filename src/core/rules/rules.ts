@@ -1,44 +1,48 @@
-import { coldVoc } from "./cold-voc";
-import { doubtAssumed, type LaneContext } from "./context";
-import { current } from "./current";
-import { doubts } from "./doubts";
-import { type Judged, type RuleId } from "./finding";
-import { fuses } from "./fuses";
-import { hotVmp } from "./hot-vmp";
-import { mismatch } from "./mismatch";
-import { mixedStates } from "./mixed-states";
-import { pwmLoss } from "./pwm-loss";
-import { reverse } from "./reverse";
-import { systemVoltage } from "./system-voltage";
-import { wake } from "./wake";
-import { watts } from "./watts";
+import { coldVocRule } from "./cold-voc";
+import { currentRule } from "./current";
+import { doubtsRule } from "./doubts";
+import { fusesRule } from "./fuses";
+import { hotVmpRule } from "./hot-vmp";
+import { mismatchRule } from "./mismatch";
+import { mixedStatesRule } from "./mixed-states";
+import { pwmLossRule } from "./pwm-loss";
+import { reverseRule } from "./reverse";
+import { type RuleFacts } from "./rule";
+import { sharedRule } from "./shared";
+import { shelfRule } from "./shelf";
+import { systemVoltageRule } from "./system-voltage";
+import { wakeRule } from "./wake";
+import { wattsRule } from "./watts";
 
-/** A rule judges a lane, or answers null where it does not apply; what would mend it is found by trying, in core/finder. */
-export type Rule = { readonly id: RuleId; readonly judge: (context: LaneContext) => Judged | null };
+/** Every rule, in the order the ledger shows them. A new one is a file, its words, its test and a line here. */
+export const laneRules = [
+  coldVocRule,
+  hotVmpRule,
+  wakeRule,
+  currentRule,
+  wattsRule,
+  mismatchRule,
+  reverseRule,
+  fusesRule,
+  mixedStatesRule,
+  pwmLossRule,
+  systemVoltageRule,
+  doubtsRule,
+] as const;
+export const groupRules = [sharedRule] as const;
+export const wiringRules = [shelfRule] as const;
+export const rules = [...laneRules, ...groupRules, ...wiringRules] as const;
 
-/** Every rule of a lane, in the order the ledger shows them. A new rule is a file, its test and a line here. */
-export const rules: readonly Rule[] = [
-  { id: "coldVoc", judge: coldVoc },
-  { id: "hotVmp", judge: hotVmp },
-  { id: "wake", judge: wake },
-  { id: "current", judge: current },
-  { id: "watts", judge: watts },
-  { id: "mismatch", judge: mismatch },
-  { id: "reverse", judge: reverse },
-  { id: "fuses", judge: fuses },
-  { id: "mixedStates", judge: mixedStates },
-  { id: "pwmLoss", judge: pwmLoss },
-  { id: "systemVoltage", judge: systemVoltage },
-  { id: "label", judge: doubts },
-];
+type AnyRule = (typeof rules)[number];
+export type RuleId = AnyRule["id"];
+/** What each rule says, facts only. */
+export type Reasons = { [Rule in AnyRule as Rule["id"]]: NonNullable<ReturnType<Rule["judge"]>>["reason"] };
+export type Reason = Reasons[RuleId];
 
-export function judgeLane(context: LaneContext): Judged[] {
-  const inDoubt = doubtAssumed(context);
-  const found = rules.flatMap((rule) => rule.judge(context) ?? []);
-  // a doubt stands in every line that rests on the label
-  return inDoubt.length === 0
-    ? found
-    : found.map((judged) =>
-        judged.rule === "label" ? judged : { ...judged, assumptions: [...judged.assumptions, ...inDoubt] },
-      );
+const byId: ReadonlyMap<string, RuleFacts<RuleId>> = new Map(rules.map((rule) => [rule.id, rule]));
+
+export function ruleOf(id: RuleId): RuleFacts<RuleId> {
+  const found = byId.get(id);
+  if (found === undefined) throw new Error(`no rule "${id}"`);
+  return found;
 }

@@ -1,10 +1,34 @@
-import { type PortInUse, sharedOut } from "../input";
+import { type PortInUse, sharedOut, type LimitNature } from "../input";
 import { type PlanInput, type PortGroup } from "../plan";
 import { doubtAssumed, type LaneContext, fitAssumed, isFlat, siteAssumed, type SkyState } from "./context";
 import { brightSkyFactor, rowTerms } from "./current";
-import { type Amount, type Assumption, type Judged, type SharedFacts } from "./finding";
+import { type Amount, type Assumption, type Judged } from "./finding";
+import { type GroupRule } from "./rule";
 import { clearMonthKwh, gradeClipping } from "./clear-month";
 import { dueWatts } from "./watts";
+
+export type SharedFacts = {
+  readonly groupName: string;
+  readonly ports: readonly {
+    readonly name: string;
+    readonly aloneW: number;
+    readonly aloneA: number;
+    readonly takenW: number;
+  }[];
+  readonly limitW: number | null;
+  readonly limitA: number | null;
+  readonly nature: LimitNature;
+  readonly dueW: number;
+  readonly marginedIscA: number;
+  readonly lostW: number;
+  readonly clippedKwhPerMonth: number;
+  readonly clippedPct: number;
+};
+
+export type SharedReason = {
+  readonly type: "shared";
+  readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within";
+} & SharedFacts;
 
 /** Ports that stand before one limit under a sky: how each runs alone. */
 export function sharing(
@@ -19,7 +43,7 @@ export function sharing(
 }
 
 /** Rule 4 for a group of ports: together they keep one limit of watts or amps. Null when nothing in it is wired or limited. */
-export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged | null {
+export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged<SharedReason> | null {
   const absolute = group.nature === "neverExceed";
   // what may never be exceeded counts every port, its ceiling known or not
   const members = absolute ? lanes : lanes.filter(({ window }) => window !== null);
@@ -77,7 +101,6 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged 
   const limit: Amount = byAmps ? { value: group.maxA ?? 0, unit: "A" } : { value: group.maxW ?? 0, unit: "W" };
   const judged = limit.unit === "W" ? (absolute ? dueW : aloneW) : absolute ? marginedIscA : aloneA;
   return {
-    rule: "shared",
     level,
     value: { value: judged, unit: limit.unit },
     limit,
@@ -112,3 +135,13 @@ function each(assumptions: readonly Assumption[]): Assumption[] {
 function sum(values: readonly number[]): number {
   return values.reduce((total, value) => total + value, 0);
 }
+
+export const sharedRule: GroupRule<"shared", SharedReason> = {
+  id: "shared",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["brightNoon"], edge: "watts" },
+  mendedBy: "moreWatts",
+  ofInput: true,
+  judge: shared,
+};

@@ -1,9 +1,19 @@
 import { keyOf, shelfPieces, tilesOf } from "../wiring";
-import { type Placed } from "./finding";
-import { type OpenWiring } from "./open";
+import { type Judged, type Subject } from "./finding";
+import { type WholeWiring, type WiringRule } from "./rule";
+
+export type ShelfReason = {
+  readonly type: "shelf";
+  readonly panels: readonly { readonly panelName: string; readonly count: number }[];
+  readonly portName: string;
+};
 
 /** Panels left on the shelf while a port has nothing before it: worth a word, as nobody may have meant it. */
-export function shelf({ plan, wired, lanes }: Pick<OpenWiring, "plan" | "wired" | "lanes">): Placed | null {
+export function shelf({
+  plan,
+  wired,
+  lanes,
+}: WholeWiring): (Judged<ShelfReason> & { readonly subject: Subject }) | null {
   const rows = [...wired, ...lanes.map(({ lane }) => lane)];
   const used = new Set(tilesOf(rows).map(keyOf));
   const panels = plan.panels.flatMap((panel) => {
@@ -22,10 +32,7 @@ export function shelf({ plan, wired, lanes }: Pick<OpenWiring, "plan" | "wired" 
   const [port] = free;
   if (panels.length === 0 || port === undefined) return null;
   return {
-    id: "shelf",
-    rule: "shelf",
-    pose: null,
-    where: { type: "lane", inputId: port.inputId, portId: port.portId },
+    subject: { type: "lane", inputId: port.inputId, portId: port.portId },
     level: "note",
     value: null,
     limit: null,
@@ -35,3 +42,13 @@ export function shelf({ plan, wired, lanes }: Pick<OpenWiring, "plan" | "wired" 
     tiles: [],
   };
 }
+
+export const shelfRule: WiringRule<"shelf", ShelfReason> = {
+  id: "shelf",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: [], edge: null },
+  mendedBy: "nothing",
+  ofInput: false,
+  judge: shelf,
+};

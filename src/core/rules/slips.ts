@@ -15,7 +15,7 @@ export type JudgedSlip = {
   readonly volts: number | null;
 };
 
-type Joined = Pick<Wiring, "lanes" | "poseIds">;
+type Joined = Pick<Wiring, "id" | "lanes" | "poseIds">;
 
 /** Judges every slip of going from one wiring of a plan to another, the dangerous ones first. */
 export function judgeSlips(plan: Plan, from: Joined, to: Joined): JudgedSlip[] {
@@ -23,7 +23,7 @@ export function judgeSlips(plan: Plan, from: Joined, to: Joined): JudgedSlip[] {
   // made in whichever pose either of them is used in
   const poses = posesOf(plan, { poseIds: [...new Set([...from.poseIds, ...to.poseIds])] });
   const judged = slips(from.lanes, to.lanes).map((slip) =>
-    judgedSlip(slip, judgeAll(openWiring(plan, [slip.lane], memory, poses))),
+    judgedSlip(slip, judgeAll(openWiring(plan, { id: to.id, lanes: [slip.lane] }, memory, poses))),
   );
   return judged.sort((a, b) => Number(b.dangerous) - Number(a.dangerous));
 }

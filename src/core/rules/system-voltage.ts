@@ -1,10 +1,24 @@
+import { type ColdBy } from "./cold-volts";
 import { longestRow, usedIn } from "../wiring";
 import { mostColdVolts } from "./cold-voc";
 import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "./context";
 import { type Judged } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type SystemVoltageReason =
+  | {
+      readonly type: "systemVoltage";
+      readonly outcome: "over" | "inside";
+      readonly judgedV: number;
+      readonly by: ColdBy;
+      readonly maxSystemV: number;
+      readonly panelName: string;
+      readonly series: number;
+    }
+  | { readonly type: "noSystemVoltage"; readonly judgedV: number; readonly panelName: string };
 
 /** Rule 6: a panel's insulation is rated for the most volts, in the cold, of the row it stands in. */
-export function systemVoltage(context: LaneContext): Judged {
+export function systemVoltage(context: LaneContext): Judged<SystemVoltageReason> {
   const assumptions = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
   const rows = context.lane.rows.map((row) => {
     const tiles = usedIn([row]);
@@ -38,7 +52,6 @@ export function systemVoltage(context: LaneContext): Judged {
   if (silent !== undefined && (worst === null || worst.share <= 1)) {
     const { volts, panelName, tiles } = silent;
     return {
-      rule: "systemVoltage",
       level: "note",
       value: { value: volts, unit: "V" },
       limit: null,
@@ -52,7 +65,6 @@ export function systemVoltage(context: LaneContext): Judged {
   const { maxSystemV, name } = worst.weakest;
   const over = worst.volts > maxSystemV;
   return {
-    rule: "systemVoltage",
     level: over ? "stop" : "good",
     value: { value: worst.volts, unit: "V" },
     limit: { value: maxSystemV, unit: "V" },
@@ -70,3 +82,13 @@ export function systemVoltage(context: LaneContext): Judged {
     tiles: keysOf(worst.tiles),
   };
 }
+
+export const systemVoltageRule: LaneRule<"systemVoltage", SystemVoltageReason> = {
+  id: "systemVoltage",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["coldDawn"], edge: null },
+  mendedBy: "wiring",
+  ofInput: false,
+  judge: systemVoltage,
+};

@@ -2,7 +2,24 @@ import { wakeV } from "../input";
 import { longestClearDay } from "../sky";
 import { evenly } from "../light";
 import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRows } from "./context";
-import { leastFloorV, type Judged, type Level, type WakeFacts } from "./finding";
+import { leastFloorV, type Judged, type Level } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type WakeFacts = {
+  readonly wakeV: number;
+  readonly dullWm2: number;
+  readonly dullVocV: number;
+  readonly brightVocV: number;
+  /** Light at which the volts with nothing connected reach the waking volts, W/m²; null when full sun does not. */
+  readonly wakesAtWm2: number | null;
+  /** Minutes of the longest clear day, at both ends together, with less light than that. */
+  readonly asleepMinutes: number;
+};
+
+export type WakeReason = {
+  readonly type: "wake";
+  readonly outcome: "never" | "lateWake" | "dullSleep" | "early";
+} & WakeFacts;
 
 /** Light of a dull morning under thick cloud, and of first light, W/m². */
 const dullWm2 = 100;
@@ -12,7 +29,7 @@ const fullSunWm2 = 1000;
 const dullAirC = 10;
 
 /** Rule 8: with nothing connected the array must reach the waking volts even when there is little light. */
-export function wake(context: LaneContext): Judged | null {
+export function wake(context: LaneContext): Judged<WakeReason> | null {
   const neededV = wakeV(context.port);
   if (neededV === null || neededV < leastFloorV) return null;
   const vocAt = (irradianceWm2: number) =>
@@ -42,7 +59,6 @@ export function wake(context: LaneContext): Judged | null {
     ...fitAssumed(context),
   ];
   return {
-    rule: "wake",
     level,
     value: { value: outcome === "never" ? brightVocV : dullVocV, unit: "V" },
     limit: { value: neededV, unit: "V" },
@@ -82,3 +98,13 @@ function minutesBelow(latitudeDeg: number, irradianceWm2: number): number {
     0,
   );
 }
+
+export const wakeRule: LaneRule<"wake", WakeReason> = {
+  id: "wake",
+  stop: "wire",
+  sense: "atLeast",
+  chart: { skies: [], edge: "floor" },
+  mendedBy: "wiring",
+  ofInput: true,
+  judge: wake,
+};

@@ -1,7 +1,33 @@
-import { wattLimit } from "../input";
+import { wattLimit, type LimitNature } from "../input";
 import { clearMonthKwh, gradeClipping } from "./clear-month";
 import { byAmps, fitAssumed, isFlat, type LaneContext, labelSum, siteAssumed } from "./context";
-import { type Judged, type Level, type WattFacts } from "./finding";
+import { type Judged, type Level } from "./finding";
+import { type LaneRule } from "./rule";
+
+export type WattFacts = {
+  readonly labelW: number;
+  /** Solved at coldest dawn in full sun, W; and what a limit never to be exceeded is held against: whichever is more. */
+  readonly coldW: number;
+  readonly dueW: number;
+  /** What volts and amps let through at bright noon, W; and whether that is less than the array could give. */
+  readonly noonW: number;
+  readonly withinAmps: boolean;
+  /** True when the input takes nothing at noon: shut out, or asleep. */
+  readonly idle: boolean;
+  readonly limitW: number;
+  /** True when the limit is the battery side's amps × battery volts. */
+  readonly fromBattery: boolean;
+  readonly nature: LimitNature;
+  readonly clippedKwhPerMonth: number;
+  readonly clippedPct: number;
+  readonly latitudeDeg: number;
+  /** Whether all panels lie flat; else each gets the light of the plane it is tilted to. */
+  readonly flat: boolean;
+};
+
+export type WattReason =
+  | ({ readonly type: "watts"; readonly outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } & WattFacts)
+  | { readonly type: "noWattLimit"; readonly labelW: number };
 
 /** Watts that differ by less than this share are the same. */
 const leastApart = 0.001;
@@ -18,13 +44,12 @@ export function dueWatts(context: LaneContext): number {
  * Rule 4: array watts against the port's watt limit, with what a clear month would leave unused. What volts and amps leave
  * on the roof is told by their own rules: the watts they let through are held against the limit here, so that losses add up.
  */
-export function watts(context: LaneContext): Judged {
+export function watts(context: LaneContext): Judged<WattReason> {
   const { port, site, clear } = context;
   const labelW = labelSum(context, ({ fit }) => fit.label.pmaxW);
   const limitW = wattLimit(port);
   if (limitW === null) {
     return {
-      rule: "watts",
       level: "note",
       value: { value: labelW, unit: "W" },
       limit: null,
@@ -74,7 +99,6 @@ export function watts(context: LaneContext): Judged {
         ];
   const judgedW = nature === "neverExceed" ? dueW : noonW;
   return {
-    rule: "watts",
     level,
     value: { value: judgedW, unit: "W" },
     limit: { value: facts.limitW, unit: "W" },
@@ -91,3 +115,13 @@ function grade(
 ): { level: Level; outcome: "overAbsolute" | "clipsMuch" | "clips" | "within" } {
   return overAbsolute ? { level: "stop", outcome: "overAbsolute" } : gradeClipping(facts.clippedPct);
 }
+
+export const wattsRule: LaneRule<"watts", WattReason> = {
+  id: "watts",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["brightNoon"], edge: "watts" },
+  mendedBy: "moreWatts",
+  ofInput: true,
+  judge: watts,
+};

@@ -2,6 +2,7 @@ import { createStore, type StoreApi } from "zustand/vanilla";
 import { type SavedPlan } from "@/api";
 import {
   applyChange,
+  applyChanges,
   type Change,
   endGesture,
   type History,
@@ -44,6 +45,8 @@ export type Desk = {
   readonly store: StoreApi<DeskState>;
   /** Applies a change; changes with the same gesture name in a row are one undo step. */
   readonly change: (change: Change, gesture?: string) => void;
+  /** Applies several changes as one undo step. */
+  readonly changeAll: (changes: readonly Change[]) => void;
   readonly endGesture: () => void;
   readonly undo: () => void;
   readonly redo: () => void;
@@ -120,6 +123,7 @@ export function createDesk(opened: SavedPlan): Desk {
     store,
     change: (change, gesture) =>
       withHistory((history) => record(history, applyChange(history.present, change), gesture ?? null)),
+    changeAll: (changes) => withHistory((history) => record(history, applyChanges(history.present, changes), null)),
     endGesture: () => withHistory(endGesture),
     undo: () => withHistory(undo),
     redo: () => withHistory(redo),

@@ -1,4 +1,4 @@
-import { type Finding, floorRules } from "@/core/rules";
+import { type Finding } from "@/core/rules";
 import { levelColour } from "@/ui";
 import { percent } from "@/words";
 
@@ -10,10 +10,10 @@ const limitAtPx = 105;
  * from the left and must not pass it; for a floor (running volts) it must reach past it.
  */
 export function MarginBar({ finding }: { finding: Finding }) {
-  const { marginPct, level, value, limit, rule } = finding;
+  const { marginPct, level, value, limit, sense } = finding;
   if (marginPct === null || value === null || limit === null || limit.value <= 0) return null;
   const share = Math.min(widthPx / limitAtPx, value.value / limit.value);
-  const words = floorRules.includes(rule) ? ["above the minimum", "below the minimum"] : ["room", "over the limit"];
+  const words = sense === "atLeast" ? ["above the minimum", "below the minimum"] : ["room", "over the limit"];
   const room = `${percent(Math.abs(marginPct))} ${marginPct >= 0 ? words[0] : words[1]}`;
   return (
     <svg width={widthPx} height="26" viewBox={`0 0 ${widthPx} 26`} role="img" aria-label={room}>

@@ -1,8 +1,8 @@
 import { type Mend } from "@/core/rules";
-import { type Desk, wiringOf } from "@/features/desk";
+import { type Desk } from "@/features/desk";
 
 /**
- * Rewires as a mend says; one undo takes it back. A mend is for the wiring that was judged: one read off a ledger that the
+ * Changes the plan as a mend says; one undo takes it back. A mend is for the wiring that was judged: one read off a ledger that the
  * board has left behind would sweep away what was done since.
  */
 export function applyMend(desk: Desk, mend: Mend): void {
@@ -11,8 +11,7 @@ export function applyMend(desk: Desk, mend: Mend): void {
     desk.set({ said: "The wiring has changed meanwhile: see what the ledger offers now." });
     return;
   }
-  const { lanes, counts } = mend;
-  desk.change({ type: "rewire", wiringId: wiringOf(desk.store.getState()).id, lanes, counts });
+  desk.changeAll(mend.changes);
   desk.set({ said: "Mended; undo takes it back." });
 }
 

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { memo, useCallback, useEffect, useState } from "react";
-import { chartPartOfRule } from "@/core/rules";
+import { ruleOf } from "@/core/rules";
 import { laneKey } from "@/core/wiring";
 import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
@@ -52,7 +52,7 @@ export function WireStop() {
         "& > [id]": { scrollMarginTop: "150px" },
       }}
     >
-      <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2 }}>
+      <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2, gridTemplateColumns: "minmax(0, 1fr)" }}>
         <Beginning />
         <Tabs comparing={comparing} onCompare={setComparing} />
         <Poses />
@@ -120,7 +120,7 @@ function Window({ chosen }: { chosen: string | null }) {
   const lanes = assessment?.type === "assessed" ? assessment.lanes : [];
   const lit = assessment?.type === "assessed" ? assessment.findings.find(({ id }) => id === litId) : undefined;
   // a rule pointed at is shown on the window it speaks of
-  const spokenOf = lit?.where.type === "lane" ? laneKey(lit.where) : chosen;
+  const spokenOf = lit?.subject.type === "lane" ? laneKey(lit.subject) : chosen;
   const lane = lanes.find((each) => laneKey(each) === spokenOf) ?? lanes[0];
   if (assessment?.type !== "assessed" || lane === undefined) {
     return (
@@ -149,7 +149,7 @@ function Window({ chosen }: { chosen: string | null }) {
         window={lane.window}
         skies={lane.skies}
         chosen={sky}
-        lit={lit === undefined ? nothingLit : chartPartOfRule[lit.rule]}
+        lit={lit === undefined ? nothingLit : ruleOf(lit.rule).chart}
         height={340}
         netlist={netlist}
       />

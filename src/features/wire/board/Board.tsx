@@ -297,17 +297,22 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
 function litKeys(finding: Finding | undefined, lanes: readonly Lane[]): ReadonlySet<TileKey> {
   if (finding === undefined) return new Set();
   if (finding.tiles.length > 0) return new Set(finding.tiles);
-  const { where } = finding;
+  const { subject } = finding;
+  if (subject.type !== "lane" && subject.type !== "group") return new Set();
   return new Set(
     lanes
-      .filter((lane) => lane.inputId === where.inputId && (where.type === "group" || lane.portId === where.portId))
+      .filter(
+        (lane) => lane.inputId === subject.inputId && (subject.type === "group" || lane.portId === subject.portId),
+      )
       .flatMap((lane) => tilesOfRows(lane.rows).map(keyOf)),
   );
 }
 
 function worstOfLane(findings: readonly Finding[], inputId: string, portId: string): Level {
   return worstLevel(
-    findings.filter(({ where }) => where.type === "lane" && where.inputId === inputId && where.portId === portId),
+    findings.filter(
+      ({ subject }) => subject.type === "lane" && subject.inputId === inputId && subject.portId === portId,
+    ),
   );
 }
 
