@@ -14,7 +14,7 @@ import {
 } from "@/core/wiring";
 import { amount, counted } from "./format";
 import { headOf } from "./names";
-import { findingSentence } from "./sentences";
+import { findingSentence } from "./rules";
 
 function panelName(plan: Plan, key: TileKey): string {
   const { panelId, piece } = partsOfKey(key);

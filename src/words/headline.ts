@@ -1,7 +1,7 @@
 import { type Finding, type RuleId, type Subject } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { amount, limit } from "./format";
-import { findingSentence } from "./sentences";
+import { findingSentence } from "./rules";
 
 /** What decides whether something may be connected, in the order it is asked. */
 const deciding: readonly RuleId[] = ["coldVoc", "current", "watts"];

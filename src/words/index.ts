@@ -4,10 +4,9 @@ export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMi
 export { headline } from "./headline";
 export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
 export { mendSentence, notMendedWords } from "./mends";
-export { fieldWords, headOf, missingSentence, mountWords, ruleTitles, verdictWords } from "./names";
+export { fieldWords, headOf, missingSentence, mountWords, verdictWords } from "./names";
 export { placeName, placePrefix } from "./places";
 export { acceptWords } from "./ports";
-export { findingSentence } from "./sentences";
+export { findingSentence, ruleTitle, whyLines } from "./rules";
 export { stopNames } from "./stops";
 export { verdictOf } from "./verdict";
-export { whyLines } from "./why";

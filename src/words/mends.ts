@@ -1,10 +1,11 @@
 import { type Finding, type Mend, type MendKind, type Need, type RuleId } from "@/core/rules";
 import { amount, counted, given, trueMinus } from "./format";
-import { headOf, ruleTitles } from "./names";
+import { headOf } from "./names";
+import { ruleTitle } from "./rules";
 
 /** What a mend does, what it asks for besides, what it costs in watts, and what it leaves undone. */
 export function mendSentence({ kind, cost: { bought, shelved }, wattsPct, fuseA, leaves }: Mend): string {
-  const rules = [...new Set(leaves.map(({ rule }) => ruleTitles[rule]))];
+  const rules = [...new Set(leaves.map(({ rule }) => ruleTitle(rule)))];
   const extras = [
     bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
     shelved > 0 && kind.type !== "shelve" ? `${shelved} to the shelf` : null,

@@ -1,28 +1,11 @@
 import { type RequiredField } from "@/core/panel";
-import { type Level, type Missing, type RuleId, type Term } from "@/core/rules";
+import { type Level, type Missing, type Term } from "@/core/rules";
 import { type Mount } from "@/core/sky";
 import { given } from "./format";
 import { doubtSentence, readingSentence } from "./labels";
 import { type Unit } from "@/core/units";
 
 /** Names and short words of the ledger and the verdict strip. */
-export const ruleTitles: Readonly<Record<RuleId, string>> = {
-  coldVoc: "Coldest volts, nothing connected",
-  hotVmp: "Hottest running volts",
-  wake: "Waking on a dull morning",
-  current: "Amps into the input",
-  watts: "Watts into the input",
-  shared: "Watts shared by ports",
-  mismatch: "Unequal panels and rows",
-  mixedStates: "Panels in different states",
-  pwmLoss: "Volts a PWM controller wastes",
-  systemVoltage: "Panel insulation",
-  reverse: "Amps pushed backwards",
-  fuses: "Fuses of rows side by side",
-  shelf: "Panels on the shelf",
-  label: "Labels in doubt",
-};
-
 export const verdictWords: Readonly<Record<Level, string>> = {
   stop: "Do not connect",
   open: "Question open",

@@ -10,7 +10,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useState } from "react";
 import { browserClient, type PlanSummary } from "@/api";
 import { passes } from "@/core/rules";
-import { placePrefix, ruleTitles, stopNames } from "@/words";
+import { placePrefix, ruleTitle, stopNames } from "@/words";
 import { type Action } from "./actions";
 import { useActionSources, useDesk, useStops } from "./DeskProvider";
 
@@ -81,7 +81,7 @@ function useHere(): readonly Action[] {
       })),
       ...(assessment?.findings ?? []).map((finding): Action => ({
         of: passes(finding.level) ? "Findings that pass" : "Findings",
-        words: `${assessment === null ? "" : placePrefix(assessment, finding)}${ruleTitles[finding.rule]}`,
+        words: `${assessment === null ? "" : placePrefix(assessment, finding)}${ruleTitle(finding.rule)}`,
         press: null,
         run: () => desk.set({ ledgerOpen: true, litFinding: finding.id, soughtFinding: finding.id }),
       })),

@@ -15,7 +15,7 @@ import {
   missingSentence,
   notMendedWords,
   placePrefix,
-  ruleTitles,
+  ruleTitle,
   whyLines,
 } from "@/words";
 import style from "./ledger.module.css";
@@ -125,7 +125,7 @@ function Line({ finding, place, search, sought }: LineProps) {
         <div className={style["title"]}>
           <span style={{ color: levelColour(level) }}>{levelWords[level]}: </span>
           {place}
-          {ruleTitles[rule]}
+          {ruleTitle(rule)}
         </div>
         <div className={style["sentence"]}>{findingSentence(finding, system)}</div>
       </div>
@@ -152,7 +152,7 @@ function Line({ finding, place, search, sought }: LineProps) {
         Why
         <span className="visually-hidden">
           : {place}
-          {ruleTitles[rule]}
+          {ruleTitle(rule)}
         </span>{" "}
         {chevron}
       </button>

@@ -52,7 +52,15 @@ export function WireStop() {
         "& > [id]": { scrollMarginTop: "150px" },
       }}
     >
-      <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2, gridTemplateColumns: "minmax(0, 1fr)" }}>
+      <Box
+        sx={{
+          gridColumn: { md: "1 / 3" },
+          minWidth: 0,
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: "minmax(0, 1fr)",
+        }}
+      >
         <Beginning />
         <Tabs comparing={comparing} onCompare={setComparing} />
         <Poses />

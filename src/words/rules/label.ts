@@ -1,0 +1,21 @@
+import { type LabelReason } from "@/core/rules";
+import { doubtSentence, readingSentence } from "../labels";
+import { type RuleWords } from "./rule-words";
+
+export const labelWords: RuleWords<LabelReason> = {
+  title: "Labels in doubt",
+  sentence(r) {
+    return r.panels
+      .map(
+        ({ panelName, doubts, reading }) =>
+          `The label of “${panelName}” is in doubt: ${doubts.map(doubtSentence).join(" ")}${reading === null ? "" : ` ${readingSentence(reading.patch, reading.how)}`}`,
+      )
+      .join(" ");
+  },
+  why() {
+    return {
+      lines: ["Each label is checked against itself: watts, volts, amps, cells, size and coefficients."],
+      source: "Usual bounds of flat panels.",
+    };
+  },
+};

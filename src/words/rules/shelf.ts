@@ -1,0 +1,15 @@
+import { type ShelfReason } from "@/core/rules";
+import { type RuleWords } from "./rule-words";
+
+export const shelfWords: RuleWords<ShelfReason> = {
+  title: "Panels on the shelf",
+  sentence(r) {
+    return `${r.panels.map(({ panelName, count }) => `${count} × ${panelName}`).join(", ")} on the shelf, and nothing is wired to ${r.portName}.`;
+  },
+  why() {
+    return {
+      lines: ["Counted: panels of the plan that this wiring does not use, and ports without a row."],
+      source: "",
+    };
+  },
+};
