@@ -36,7 +36,7 @@ export function doubts(context: LaneContext): Judged<LabelReason> | null {
 
 export const doubtsRule: LaneRule<"label", LabelReason> = {
   id: "label",
-  stop: "wire",
+  stop: "panels",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "nothing",

@@ -7,7 +7,7 @@ import { type Stop } from "@/core/plan";
 import { stopNames } from "@/words";
 import { useAssessment, useDeskState, usePlan, useStops } from "./DeskProvider";
 import { stopStateWords } from "./messages";
-import { type StopModule, type StopState } from "./stop-module";
+import { stateOf, type StopModule, type StopState } from "./stop-module";
 
 /** The stops of the job as panels along one cable. Any can be entered at any time. */
 export function Trail({ current }: { current: Stop }) {
@@ -21,7 +21,7 @@ export function Trail({ current }: { current: Stop }) {
       current={current}
       planId={planId}
       stops={stops}
-      states={stops.map(({ state }) => state(plan, assessment)).join()}
+      states={stops.map((stop) => stateOf(stop, plan, assessment)).join()}
     />
   );
 }
@@ -37,7 +37,7 @@ const TrailList = memo(function TrailList({
   stops: readonly StopModule[];
   states: string;
 }) {
-  const stateOf = states.split(",") as StopState[];
+  const shown = states.split(",") as StopState[];
   const here = useRef<HTMLAnchorElement>(null);
   useEffect(() => {
     // on a narrow screen the trail scrolls sideways; the stop one is at must not start out of sight
@@ -67,7 +67,7 @@ const TrailList = memo(function TrailList({
         }}
       >
         {stops.map(({ id: stop, built }, k) => {
-          const state = stateOf[k] ?? "empty";
+          const state = shown[k] ?? "empty";
           const isHere = stop === current;
           return (
             <Box
@@ -143,7 +143,7 @@ function Tile({ state }: { state: StopState }) {
         y="1"
         width="14"
         height="18"
-        fill={state === "stopFound" ? "var(--stop)" : filled ? "var(--amber)" : "none"}
+        fill={state === "stopFound" ? "var(--stop)" : filled || state === "care" ? "var(--amber)" : "none"}
         stroke={edge}
         strokeWidth="1.5"
         strokeDasharray={state === "empty" ? "2.5 2.5" : undefined}
@@ -158,6 +158,9 @@ function Tile({ state }: { state: StopState }) {
           strokeWidth="1.8"
           strokeLinecap="round"
         />
+      )}
+      {state === "care" && (
+        <path d="M8 5.5v5.5M8 14.2v.2" stroke="var(--on-amber)" strokeWidth="2.2" strokeLinecap="round" />
       )}
       {state === "notes" && <path d="M4 6.5h8M4 10h8M4 13.5h5" stroke="var(--ink)" strokeWidth="1.4" />}
     </svg>

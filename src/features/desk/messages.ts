@@ -4,6 +4,7 @@ export const stopStateWords: Readonly<Record<StopState, string>> = {
   empty: "empty",
   question: "question open",
   ready: "ready",
+  care: "care needed",
   stopFound: "Stop found",
   notes: "has notes",
 };

@@ -1,9 +1,9 @@
 import { type ComponentType } from "react";
 import { type Plan, type Stop } from "@/core/plan";
-import { type Assessment } from "@/core/rules";
+import { type Assessment, worstLevel } from "@/core/rules";
 
 /** What the trail shows of a stop. `notes` is a stop kept by hand, with something written in it. */
-export type StopState = "empty" | "question" | "ready" | "stopFound" | "notes";
+export type StopState = "empty" | "question" | "ready" | "care" | "stopFound" | "notes";
 
 /** A stop of the job, as the frame around all of them knows it. The list of them is in `app/stops.ts`. */
 export type StopModule = {
@@ -11,5 +11,24 @@ export type StopModule = {
   readonly View: ComponentType;
   /** Whether it reckons yet; one that does not keeps notes, and is shown as that. */
   readonly built: boolean;
+  /** Whether it has what it needs; what the rules say of it is added by `stateOf`. */
   readonly state: (plan: Plan, assessment: Assessment | null) => StopState;
 };
+
+/** A stop's own state, or the worst that the rules say of it where that is worse than ready. */
+export function stateOf({ id, state }: StopModule, plan: Plan, assessment: Assessment | null): StopState {
+  const own = state(plan, assessment);
+  if (own !== "ready" || assessment?.type !== "assessed") return own;
+  const worst = worstLevel(assessment.findings.filter(({ stop }) => stop === id));
+  switch (worst) {
+    case "stop":
+      return "stopFound";
+    case "open":
+      return "question";
+    case "care":
+      return "care";
+    case "note":
+    case "good":
+      return "ready";
+  }
+}

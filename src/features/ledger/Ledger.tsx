@@ -1,7 +1,8 @@
 "use client";
 
 import { ChevronDown, Wrench } from "lucide-react";
-import { memo, useEffect, useId, useRef, useState } from "react";
+import { Fragment, memo, useEffect, useId, useRef, useState } from "react";
+import { stops } from "@/core/plan";
 import { type Finding, passes } from "@/core/rules";
 import { useAssessment, useDesk, useDeskState } from "@/features/desk";
 import { levelColour, LevelMark, levelWords, TextKey, useAfterPaint, useUnits } from "@/ui";
@@ -16,6 +17,7 @@ import {
   notMendedWords,
   placePrefix,
   ruleTitle,
+  stopNames,
   whyLines,
 } from "@/words";
 import style from "./ledger.module.css";
@@ -41,6 +43,10 @@ export const Ledger = memo(function Ledger() {
   const folds = findings.length > mostUnfolded && passing > 0;
   const shown =
     folds && !withPassing ? findings.filter(({ level, id }) => level !== "good" || id === sought) : findings;
+  const groups = stops.flatMap((stop) => {
+    const of = shown.filter((finding) => finding.stop === stop);
+    return of.length === 0 ? [] : [{ stop, of }];
+  });
   if (assessment === null) return <p className={style["line"]}>Judging…</p>;
   return (
     <>
@@ -53,14 +59,19 @@ export const Ledger = memo(function Ledger() {
       )}
       {assessment.type === "assessed" && (
         <ol aria-label="Ledger of rules" className={style["list"]}>
-          {shown.map((finding) => (
-            <LedgerLine
-              key={finding.id}
-              finding={finding}
-              place={placePrefix(assessment, finding)}
-              sought={finding.id === sought}
-              search={finding.mends.length === 0 && isFailing(finding) ? search : null}
-            />
+          {groups.map(({ stop, of }) => (
+            <Fragment key={stop}>
+              {groups.length > 1 && <li className={style["group"]}>At {stopNames[stop]}</li>}
+              {of.map((finding) => (
+                <LedgerLine
+                  key={finding.id}
+                  finding={finding}
+                  place={placePrefix(assessment, finding)}
+                  sought={finding.id === sought}
+                  search={finding.mends.length === 0 && isFailing(finding) ? search : null}
+                />
+              ))}
+            </Fragment>
           ))}
         </ol>
       )}

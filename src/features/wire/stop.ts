@@ -7,7 +7,6 @@ export const wireStop: StopModule = {
   built: true,
   state: (_, assessment) => {
     if (assessment === null || assessment.type === "incomplete") return "empty";
-    if (assessment.worst === "stop") return "stopFound";
-    return assessment.worst === "open" ? "question" : "ready";
+    return assessment.missing.length > 0 ? "question" : "ready";
   },
 };
