@@ -122,14 +122,16 @@ export const changes = {
       : pruned({ ...plan, wirings: plan.wirings.filter((wiring) => wiring.id !== change.wiringId) }),
 };
 
-/** A wiring with other lanes. Panels only come as they are given: lanes of panels that the plan does not have change nothing. */
+/** A wiring with other lanes. Panels only come as they are given: lanes of panels or ports that the plan does not have change nothing. */
 function rewired(plan: Plan, wiringId: string, lanes: readonly Lane[], counts: Readonly<Record<string, number>>): Plan {
   const more = plan.panels.map((panel) => grown(panel, (counts[panel.id] ?? 0) - panel.given));
   // the same list where nothing came, so that what depends on the panels is not worked out again
   const panels = more.every((panel, k) => panel === plan.panels[k]) ? plan.panels : more;
   const after = { ...plan, panels };
-  if (loosePieces(after, "lanes", tilesOf(lanes)) !== null) return plan;
-  return withWiring(after, wiringId, (wiring) => withWiringLanes(wiring, lanes));
+  const wiring = after.wirings.find((known) => known.id === wiringId);
+  if (wiring === undefined) return plan;
+  const next = withWiringLanes(wiring, lanes);
+  return looseInWiring(after, next) === null ? withWiring(after, wiringId, () => next) : plan;
 }
 
 export function firstPort({ inputs }: Plan): Pick<Lane, "inputId" | "portId"> {

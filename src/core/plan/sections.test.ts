@@ -1,0 +1,177 @@
+import fc from "fast-check";
+import { changed, demoPlan } from "@/testing";
+import { keyOf, rowsOfLanes, tilesOf } from "../wiring";
+import { applyChange, type Change, emptyPlan, keysIn, type Plan, readPlan } from ".";
+
+const lantern = demoPlan("The Lantern");
+const read = (plan: unknown) => readPlan(JSON.parse(JSON.stringify(plan)));
+const faultIn = (plan: unknown) => {
+  const reading = read(plan);
+  if (reading.type === "plan") throw new Error("it was taken");
+  return reading.fault;
+};
+
+describe("versions of sections", () => {
+  test("a newer section is refused by its name, and so is one nobody knows", () => {
+    expect(faultIn({ ...lantern, sections: { ...lantern.sections, poses: 2 } })).toEqual({
+      type: "newerSection",
+      section: "poses",
+      version: 2,
+      known: 1,
+    });
+    expect(faultIn({ ...lantern, sections: { ...lantern.sections, kites: 1 } })).toMatchObject({
+      type: "newerSection",
+      section: "kites",
+    });
+    expect(faultIn({ ...lantern, sections: { ...lantern.sections, poses: "1" } })).toMatchObject({
+      path: "sections.poses",
+    });
+  });
+
+  test.each<[string, unknown, string, RegExp]>([
+    ["a pose of a panel that is not there", { poses: posed("roof", 9) }, "poses.0.stands", /number 9/],
+    [
+      "a wiring in no pose of the plan",
+      { wirings: [{ ...lantern.wirings[0], poseIds: ["x"] }] },
+      "wirings.0.poseIds.0",
+      /"x"/,
+    ],
+    [
+      "a piece of a number that was never given",
+      { panels: [{ ...lantern.panels[0], given: 3 }] },
+      "panels.0.pieces.3.number",
+      /3 were ever given/,
+    ],
+    [
+      "a row's id beyond those given",
+      { wirings: [{ ...lantern.wirings[0], rowsGiven: 1 }] },
+      "wirings.0.rowsGiven",
+      /"r2"/,
+    ],
+    ["a cable to a row that is not there", { wirings: [withRun("r9")] }, "wirings.0.runs.0.to", /nothing/],
+    [
+      "a place on a roof that is not there",
+      { space: { ...lantern.space, places: [placed("loft")] } },
+      "space.places.0.surfaceId",
+      /"loft"/,
+    ],
+  ])("%s is refused where it stands", (_, part, path, problem) => {
+    const fault = faultIn({ ...lantern, ...(part as object) });
+    expect(fault).toMatchObject({ type: "invalid", path });
+    expect(fault.type === "invalid" ? fault.problem : "").toMatch(problem);
+  });
+});
+
+function posed(panelId: string, piece: number) {
+  const [first, ...others] = lantern.poses;
+  const stand = { panelId, piece, stance: "stowed", light: [1], tiltDeg: 0, azimuthDeg: null };
+  return [{ ...first, stands: [stand] }, ...others];
+}
+function withRun(rowId: string) {
+  const from = { type: "piece", panelId: "roof", piece: 1 };
+  return { ...lantern.wirings[0], runs: [{ id: "run-1", name: "to the junction", from, to: { type: "row", rowId } }] };
+}
+function placed(surfaceId: string) {
+  return { panelId: "roof", piece: 1, surfaceId, xMm: 0, yMm: 0, turnedDeg: 0 };
+}
+
+test("a panel's number and a row's id, once given, stay with it and come to no other, whatever is done", () => {
+  const anyChange: fc.Arbitrary<Change> = fc.oneof(
+    fc.record({
+      type: fc.constant("setCount" as const),
+      panelId: fc.constantFrom("roof", "bookbay"),
+      count: fc.integer({ min: 1, max: 6 }),
+    }),
+    fc.record({
+      type: fc.constant("fillLane" as const),
+      wiringId: fc.constant("everyday"),
+      inputId: fc.constant("station"),
+      portId: fc.constantFrom("low", "high"),
+      panelId: fc.constantFrom("roof", "bookbay"),
+      series: fc.integer({ min: 1, max: 3 }),
+      strings: fc.integer({ min: 1, max: 3 }),
+      more: fc.constant(9),
+    }),
+    fc.record({
+      type: fc.constant("removePort" as const),
+      inputId: fc.constant("station"),
+      portId: fc.constant("low"),
+    }),
+  );
+  fc.assert(
+    fc.property(fc.array(anyChange, { maxLength: 12 }), (changes) => {
+      let plan = lantern;
+      const gone = new Set<string>();
+      const rowsGone = new Set<string>();
+      for (const change of changes) {
+        const before = { keys: keysIn(plan), rows: rowIds(plan) };
+        plan = applyChange(plan, change);
+        const [keys, rows] = [keysIn(plan), rowIds(plan)];
+        for (const key of before.keys) if (!keys.has(key)) gone.add(key);
+        for (const id of before.rows) if (!rows.has(id)) rowsGone.add(id);
+        for (const key of keys) expect(gone.has(key)).toBe(false);
+        for (const id of rows) expect(rowsGone.has(id)).toBe(false);
+        const reading = read(plan);
+        expect(reading.type === "fault" ? reading.fault : null).toBeNull();
+      }
+    }),
+  );
+});
+
+function rowIds(plan: Plan): Set<string> {
+  return new Set(rowsOfLanes(plan.wirings[0]?.lanes ?? []).map(({ id }) => id ?? ""));
+}
+
+describe("poses", () => {
+  const pose = (plan: Plan, id: string) => plan.poses.find((each) => each.id === id);
+
+  test("a new pose is like another until something stands otherwise in it; the other stays as it was", () => {
+    const added = changed(
+      lantern,
+      { type: "addPose", id: "winter", name: "Winter", like: "underway", wiringId: "everyday" },
+      { type: "setStands", poseId: "winter", keys: ["roof.1", "nowhere.7"], patch: { tiltDeg: 30 } },
+    );
+    expect(added.wirings[0]?.poseIds).toEqual(["parked", "underway", "winter"]);
+    expect(pose(added, "winter")?.stands.map((stand) => keyOf(stand))).toEqual(["bookbay.1", "bookbay.2", "roof.1"]);
+    expect(pose(added, "underway")).toEqual(pose(lantern, "underway"));
+  });
+
+  test("one that no wiring is used in goes; a wiring is always used in one", () => {
+    const without = changed(lantern, { type: "usePose", wiringId: "everyday", poseId: "underway", used: false });
+    expect(without.poses.map(({ id }) => id)).toEqual(["parked"]);
+    const none = changed(without, { type: "usePose", wiringId: "everyday", poseId: "parked", used: false });
+    expect(none.wirings[0]?.poseIds).toEqual(["parked"]);
+  });
+
+  test("panels laid flat again need not be named; panels that go take what is said of them along", () => {
+    const flat = changed(lantern, {
+      type: "setStands",
+      poseId: "underway",
+      keys: ["bookbay.1"],
+      patch: { stance: "out" },
+    });
+    expect(pose(flat, "underway")?.stands.map(({ piece }) => piece)).toEqual([2]);
+    const fewer = changed(lantern, { type: "removePanel", panelId: "bookbay" });
+    expect(pose(fewer, "underway")?.stands).toEqual([]);
+    expect(tilesOf(fewer.wirings[0]?.lanes ?? []).some(({ panelId }) => panelId === "bookbay")).toBe(false);
+  });
+});
+
+test("an empty plan has every section, and each of them its version", () => {
+  const plan = emptyPlan("New");
+  expect(Object.keys(plan.sections)).toEqual(
+    expect.arrayContaining([
+      "site",
+      "need",
+      "panels",
+      "inputs",
+      "space",
+      "mounts",
+      "poses",
+      "wirings",
+      "schools",
+      "notes",
+    ]),
+  );
+  expect(read(plan)).toEqual({ type: "plan", plan });
+});
