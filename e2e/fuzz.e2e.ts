@@ -60,7 +60,7 @@ function anyRequest(roll: Dice, ids: readonly [string, ...string[]]): Asked {
     `/api/inputs/${id}`,
     "/api/phones",
     "/api/phones/code",
-    "/schema/plan-v3.json",
+    "/schema/plan-v4.json",
     `/plan/${id}/wire`,
     `/library/${id}`,
     "/_next/data/x.json",

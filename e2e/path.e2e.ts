@@ -195,7 +195,7 @@ async function onAnotherCopy(body: (other: RunningServer) => Promise<void>): Pro
 }
 
 walk("the schema of the format is served", async ({ server }) => {
-  const schema = await getJson<{ $schema: string; required: string[] }>(`${server.url}/schema/plan-v3.json`);
+  const schema = await getJson<{ $schema: string; required: string[] }>(`${server.url}/schema/plan-v4.json`);
   expect(schema.$schema).toContain("2020-12");
   expect(schema.required).toContain("wirings");
 });

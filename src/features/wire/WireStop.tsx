@@ -62,8 +62,10 @@ export function WireStop() {
         }}
       >
         <Beginning />
-        <Tabs comparing={comparing} onCompare={setComparing} />
-        <Poses />
+        <Box sx={{ display: "grid", gap: 0.5, gridTemplateColumns: "minmax(0, 1fr)" }}>
+          <Tabs comparing={comparing} onCompare={setComparing} />
+          <Poses />
+        </Box>
         {comparing && <Comparison />}
       </Box>
       <Box id="wire-board" sx={{ minWidth: 0 }}>

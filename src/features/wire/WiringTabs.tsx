@@ -79,7 +79,11 @@ export function WiringTabs({ comparing, onCompare }: Props) {
           <Trash2 size={16} />
         </IconButton>
       </Box>
-      <Box id={noteId} sx={{ flex: "1 1 300px", minWidth: 0 }}>
+      {/* on a phone the board comes first: the note is a press away */}
+      <Box
+        id={noteId}
+        sx={{ flex: "1 1 300px", minWidth: 0, display: { xs: writing ? "block" : "none", sm: "block" } }}
+      >
         {writing ? (
           <Written wiring={wiring} onDone={() => setWriting(false)} />
         ) : (
