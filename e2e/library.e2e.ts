@@ -145,7 +145,7 @@ walkAlone("what is written as CSV and JSON is read back the same", async (visit)
   await library.read("again.json", JSON.stringify(json));
   await fields.says("[role=dialog]", /Nothing new to put in\. 10 are there already/);
   await fields.press("Put nothing in");
-  const schema = (await (await fetch(`${visit.server.url}/schema/library-v1.json`)).json()) as { required: string[] };
+  const schema = (await (await fetch(`${visit.server.url}/schema/library-v2.json`)).json()) as { required: string[] };
   expect(schema.required).toEqual(["format", "version", "panels", "inputs"]);
 });
 

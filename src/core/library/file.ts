@@ -11,7 +11,7 @@ import {
 
 /** A file of the library: sheets to carry from one copy of the application to another. */
 export const libraryFormat = "golden-array-library";
-export const libraryVersion = 1;
+export const libraryVersion = 2;
 
 /** Largest library file read, bytes: five thousand sheets with room to spare. */
 export const mostLibraryBytes = 5_000_000;

@@ -205,7 +205,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             ? "CSV has one row for each panel."
             : "CSV has one row for each port; limits that ports share and add-on modules travel in JSON only."}{" "}
           Both are open:{" "}
-          <Box component="a" href="/schema/library-v1.json" sx={{ color: "inherit" }}>
+          <Box component="a" href="/schema/library-v2.json" sx={{ color: "inherit" }}>
             the JSON Schema
           </Box>
           .
