@@ -4,7 +4,7 @@ import os from "node:os";
 import path from "node:path";
 import fc from "fast-check";
 import { atVoltage } from "../src/core/iv";
-import { equalNet, type Net, solveNet } from "../src/core/net";
+import { createBulkSolver, equalNet, type Net, solveNet } from "../src/core/net";
 import { fitLabel, fitPoints, type PanelLabel, readLabel } from "../src/core/panel";
 import { allMends } from "../src/core/finder";
 import { assess } from "../src/core/rules";
@@ -52,6 +52,7 @@ print(
   "whole curve, 24 panels, every substring shaded otherwise",
   timed(300, () => solveNet(shaded)),
 );
+reportYear();
 reportRandomNets(10_000);
 reportMemory(Number(process.env["GOLDEN_ARRAY_SOLVES"] ?? 100_000));
 reportSimulator();
@@ -142,6 +143,50 @@ function largePlan(): Plan {
     { type: "addInput", id: "b", libraryId: null, device: demoInputs.threePortStation },
   );
   return applyChange(fed, { type: "rewire", wiringId: "wiring-1", lanes, counts: countsOf(lanes) });
+}
+
+/** Twelve unequal panels in three rows, every substring under its own light, in each of a year's hours of daylight. */
+function reportYear(): void {
+  const kinds = ["rigid195", "rigid120", "rigid225", "poly240", "flexible100", "film160"] as const;
+  const models = kinds.map((kind) => {
+    const read = readLabel(demoPanels[kind]);
+    if (read.type !== "label") throw new Error(`${kind} is incomplete`);
+    return fitLabel(read.label).model;
+  });
+  const panelAt = (hour: number, k: number): Net => {
+    const panelModel = models[k % models.length] ?? model;
+    return {
+      type: "panel",
+      model: panelModel,
+      cellTempC: 20 + ((hour * 7 + k * 3) % 400) / 10,
+      irradianceWm2: Array.from(
+        { length: Math.max(1, panelModel.bypassDiodes) },
+        (_, part) => 50 + ((hour * 37 + k * 101 + part * 53) % 9500) / 10,
+      ),
+    };
+  };
+  const netAt = (hour: number): Net => ({
+    type: "parallel",
+    members: [0, 1, 2].map((row) => ({
+      type: "series",
+      members: [0, 1, 2, 3].map((k) => panelAt(hour, 4 * row + k)),
+    })),
+  });
+  const hours = 4400;
+  const solve = createBulkSolver();
+  for (let hour = 0; hour < 400; hour++) solve(netAt(hour));
+  const usedMb = () => process.memoryUsage().heapUsed / 1e6;
+  const before = usedMb();
+  const start = performance.now();
+  for (let hour = 0; hour < hours; hour++) solve(netAt(hour));
+  const tookS = (performance.now() - start) / 1000;
+  const apart = Array.from({ length: 200 }, (_, k) => {
+    const net = netAt(k * 21);
+    return Math.abs(solve(net).mpp.p / solveNet(net).mpp.p - 1);
+  });
+  console.log(
+    `${"a year of 4 400 hours, 12 unequal panels, 64 substrings".padEnd(58)} ${tookS.toFixed(2)} s, heap ${before.toFixed(0)} to ${usedMb().toFixed(0)} MB, at most ${(100 * Math.max(...apart)).toFixed(3)} % from the whole solver`,
+  );
 }
 
 /** Random labels and nets, plausible and absurd: anything not finite and anything slow is counted. */

@@ -1,11 +1,14 @@
 import { assess } from "@/core/rules";
 import { blankDevice, blankLabel, emptyPlan, type Plan, stops } from "@/core/plan";
 import { demoPlans } from "@/demo";
+import { stateOf } from "@/features/desk";
 import { demoPlan, changed } from "@/testing";
 import { stopModules } from "./stops";
 
 const states = (plan: Plan) =>
-  Object.fromEntries(stopModules.map(({ id, state }) => [id, state(plan, assess(plan, plan.wirings[0]?.id ?? ""))]));
+  Object.fromEntries(
+    stopModules.map((stop) => [stop.id, stateOf(stop, plan, assess(plan, plan.wirings[0]?.id ?? ""))]),
+  );
 
 test("the list holds every stop once, in the order of the job", () => {
   expect(stopModules.map(({ id }) => id)).toEqual([...stops]);
@@ -45,4 +48,8 @@ test("an unanswered ceiling leaves the wiring a question, not ready", () => {
     patch: { maxV: null },
   });
   expect(states(plan)).toMatchObject({ input: "question", wire: "question" });
+});
+
+test("what the rules say with care of a stop is shown at that stop, and at no other", () => {
+  expect(states(demoPlan("Bee-keeper"))).toMatchObject({ panels: "ready", input: "ready", wire: "care" });
 });

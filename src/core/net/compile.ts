@@ -128,7 +128,7 @@ export class Compiler {
   }
 }
 
-const fuseOhm = 0.001;
+export const fuseOhm = 0.001;
 
 /** Groups of cells that can be lit apart: one for each bypass diode, and one without any. */
 export function substringCount({ bypassDiodes }: Pick<PanelModel, "bypassDiodes">): number {

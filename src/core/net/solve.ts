@@ -42,11 +42,15 @@ export function createSolver(widest: Net): (net: Net) => InspectableSolution {
 }
 
 function solveWith(compiler: Compiler, net: Net): InspectableSolution {
-  const built = compiler.branch(net).curve;
+  return { ...seenFrom(compiler.branch(net).curve), stateAt: (v) => stateAt(compiler, net, v) };
+}
+
+/** What a net with this curve gives at its ends; null: nothing flows through it. */
+export function seenFrom(built: Curve | null): NetSolution {
   const curve = built ?? openCurve;
   const vocV = built === null ? 0 : Math.max(0, atCurrent(curve, 0).v);
   const iscA = built === null ? 0 : Math.max(0, atVoltage(curve, 0).i);
   const peaks = powerPeaks(curve, vocV);
   const mpp = peaks.reduce((best, peak) => (peak.p > best.p ? peak : best), { v: 0, i: 0, p: 0 });
-  return { curve, vocV, iscA, peaks, mpp, stateAt: (v) => stateAt(compiler, net, v) };
+  return { curve, vocV, iscA, peaks, mpp };
 }

@@ -11,7 +11,7 @@ export {
   useWiring,
 } from "./DeskProvider";
 export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
-export { type StopModule, type StopState } from "./stop-module";
+export { stateOf, type StopModule, type StopState } from "./stop-module";
 export { type Saver, startSaver } from "./saver";
 export { useActions } from "./useActions";
 export { useLibrary } from "./useLibrary";
