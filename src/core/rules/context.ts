@@ -9,7 +9,7 @@ import {
   type Reading,
   stcIrradianceWm2,
 } from "../panel";
-import { type DeviceSheet, type PortSheet } from "../plan";
+import { type DeviceSheet, type Plan, type PortSheet } from "../plan";
 import { type LimitSky, limitSkies, type Mount, namedSky, type Sky, type SiteClimate } from "../sky";
 import {
   isChanged,
@@ -62,6 +62,8 @@ export type Ground = {
   /** By kind of panel, and by piece for those whose own label says something else. */
   readonly kinds: ReadonlyMap<string, Kind>;
   readonly solve: (net: Net) => InspectableSolution;
+  /** The schools the plan keeps to; they make a rule more careful, never less. */
+  readonly schools: Plan["schools"];
   /** All panels out, flat and in full light, each on its own mount. */
   readonly fixed: Pose;
   /** The longest clear day of one panel of a kind, standing so; worked out when first asked for. */

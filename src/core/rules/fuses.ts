@@ -11,6 +11,8 @@ export type FuseFacts = {
   readonly iscA: number;
   readonly backfeedA: number;
   readonly marginedA: number;
+  /** Short circuit of all rows, A, where the strict school asks for fuses by it and ours would not; else null. */
+  readonly strictA: number | null;
   /** The least series fuse rating in these rows, A, and whose it is. */
   readonly ratingA: number;
   readonly panelName: string;
@@ -37,7 +39,7 @@ export function assumedFuseA(pmaxW: number): number {
 /**
  * Fuses of rows in parallel: a row that fails can be fed by all the others. Backfeed rule: each row needs a fuse when
  * 1.25 × what the others give passes the panels' series fuse rating (NEC 690.9(A)); the strict school, when all rows
- * together do. Blocking diodes do not count: they fail short. Null with fewer than two rows.
+ * together do: said, and where the plan keeps to it, judged. Blocking diodes do not count: they fail short. Null with fewer than two rows.
  */
 export function fuses(context: LaneContext): Judged<FuseReason> | null {
   const rows = context.lane.rows
@@ -58,17 +60,22 @@ export function fuses(context: LaneContext): Judged<FuseReason> | null {
     iscA,
     backfeedA,
     marginedA: brightSkyFactor * backfeedA,
+    strictA:
+      context.schools.fuse === "strict" && allA > least.ratingA && brightSkyFactor * backfeedA <= least.ratingA
+        ? allA
+        : null,
     ratingA: least.ratingA,
     panelName: least.panelName,
     sizeA,
     couldBlow: sizeA !== null && backfeedA > sizeA,
   };
   const { level, outcome } = grade(facts, allA);
+  const judgedA = facts.strictA ?? facts.marginedA;
   return {
     level,
-    value: { value: facts.marginedA, unit: "A" },
+    value: { value: judgedA, unit: "A" },
     limit: { value: facts.ratingA, unit: "A" },
-    marginPct: 100 * (1 - facts.marginedA / facts.ratingA),
+    marginPct: 100 * (1 - judgedA / facts.ratingA),
     assumptions: least.assumed,
     reason: { type: "fuses", outcome, ...facts },
     tiles: [],
@@ -88,10 +95,10 @@ function leastRating(context: LaneContext): { ratingA: number; panelName: string
 }
 
 function grade(
-  { marginedA, ratingA, sizeA }: FuseFacts,
+  { marginedA, strictA, ratingA, sizeA }: FuseFacts,
   allA: number,
 ): { level: Level; outcome: "noneFits" | "fuseEach" | "strictOnly" | "notNeeded" } {
-  if (marginedA > ratingA)
+  if (marginedA > ratingA || strictA !== null)
     return sizeA === null ? { level: "stop", outcome: "noneFits" } : { level: "care", outcome: "fuseEach" };
   return allA > ratingA ? { level: "note", outcome: "strictOnly" } : { level: "good", outcome: "notNeeded" };
 }

@@ -75,6 +75,7 @@ export function openWiring(
     JSON.stringify([
       plan.site,
       plan.mounts,
+      plan.schools,
       readings.map(({ sheet: { id, label, measured, count } }) => [id, label, measured, count]),
     ]),
     () =>
@@ -207,6 +208,7 @@ function groundOf(plan: Plan, sheets: readonly Sheet[], kinds: ReadonlyMap<strin
     siteAssumptions: assumptionsOf(plan),
     kinds,
     solve: solverFor(counted, site, mounts),
+    schools: plan.schools,
     fixed,
     clearDay,
     cold,

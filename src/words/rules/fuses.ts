@@ -19,13 +19,17 @@ export const fusesWords: RuleWords<FuseReason> = {
 };
 
 function fusesSentence(r: FuseReason): string {
+  const all =
+    r.strictA === null
+      ? ""
+      : ` (All rows together give ${amount(r.strictA, "A")}: the strict school, which this plan keeps to.)`;
   const fed = `A row that fails can be fed by the other ${counted(r.rows - 1, "row")} with ${amount(r.backfeedA, "A")}, under bright sky ${amount(r.marginedA, "A")}`;
   const bears = `${r.panelName} bears ${given(r.ratingA, "A")}`;
   switch (r.outcome) {
     case "noneFits":
-      return `${fed}; ${bears}. Each row would need a fuse, and none fits: it must carry ${amount(1.56 * r.iscA, "A")} and may be ${given(r.ratingA, "A")} at most.`;
+      return `${fed}; ${bears}. Each row would need a fuse, and none fits: it must carry ${amount(1.56 * r.iscA, "A")} and may be ${given(r.ratingA, "A")} at most.${all}`;
     case "fuseEach":
-      return `${fed}; ${bears}: put a ${given(r.sizeA ?? 0, "A")} fuse in each row.${r.couldBlow ? "" : " (By these amps alone it would not blow.)"}`;
+      return `${fed}; ${bears}: put a ${given(r.sizeA ?? 0, "A")} fuse in each row.${r.couldBlow ? "" : " (By these amps alone it would not blow.)"}${all}`;
     case "strictOnly":
       return `${fed}; ${bears}, so no fuse is needed by the usual rule. The strict school fuses each row all the same.`;
     case "notNeeded":

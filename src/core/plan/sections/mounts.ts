@@ -2,7 +2,8 @@ import { z } from "zod";
 import { mounts } from "../../sky";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
-import { loosePieces, pieceRef } from "../pieces";
+import { keyOf } from "../../wiring";
+import { keysIn, loosePieces, pieceRef } from "../pieces";
 import { type Loose, type Parts, twiceIn } from "../section";
 
 /** How some panels are fixed where that differs from the rest: what holds them, and where they face when nobody turns them. */
@@ -28,13 +29,16 @@ export const parts: Parts = { kind: "mount", by: "item" };
 export type Mounting = z.infer<typeof schema>[number];
 
 export const changes = {
-  /** Puts a mount in, or another in the place of the one of its id. */
-  setMount: (plan: Plan, { mount }: { readonly type: "setMount"; readonly mount: Mounting }): Plan => ({
-    ...plan,
-    mounts: plan.mounts.some(({ id: known }) => known === mount.id)
-      ? plan.mounts.map((known) => (known.id === mount.id ? mount : known))
-      : [...plan.mounts, mount],
-  }),
+  /** Puts a mount in, or another in the place of the one of its id. Its panels leave whatever held them. */
+  setMount: (plan: Plan, { mount: asked }: { readonly type: "setMount"; readonly mount: Mounting }): Plan => {
+    const known = keysIn(plan);
+    const mount = { ...asked, pieces: asked.pieces.filter((ref) => known.has(keyOf(ref))) };
+    const taken = new Set(mount.pieces.map(keyOf));
+    const others = plan.mounts.map((other) =>
+      other.id === mount.id ? mount : { ...other, pieces: other.pieces.filter((ref) => !taken.has(keyOf(ref))) },
+    );
+    return { ...plan, mounts: others.includes(mount) ? others : [...others, mount] };
+  },
   removeMount: (plan: Plan, { mountId }: { readonly type: "removeMount"; readonly mountId: string }): Plan => ({
     ...plan,
     mounts: plan.mounts.filter(({ id: known }) => known !== mountId),
