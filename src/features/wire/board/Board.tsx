@@ -13,7 +13,7 @@ import {
   partsOfKey,
   rowAt,
   sameLane,
-  standOf,
+  type Stand,
   type Tile,
   type TileKey,
   tilesOfRows,
@@ -128,7 +128,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   }, [select]);
 
   const tiles: TileDrawing = useMemo(() => {
-    const draw = (tile: Tile, where: string, state: TileState | null, onShelf = false) => {
+    const draw = (tile: Tile, where: string, state: TileState | null, stand: Stand, onShelf = false) => {
       const kind = kinds.get(tile.panelId);
       if (kind === undefined) return null;
       const key = keyOf(tile);
@@ -136,7 +136,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
         <TileView
           key={key}
           tile={tile}
-          stand={onShelf ? lying : standOf(board.pose, tile)}
+          stand={stand}
           panel={kind.panel}
           substrings={kind.substrings}
           state={state}
@@ -148,8 +148,8 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
         />
       );
     };
-    return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, true) };
-  }, [kinds, board.pose, selected, litTiles, onSelect, onSubstring]);
+    return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, lying, true) };
+  }, [kinds, selected, litTiles, onSelect, onSubstring]);
 
   // after a key the panel may stand elsewhere; the keyboard stays with it
   const follow = useRef<TileKey | null>(null);
@@ -247,6 +247,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
               sky={sky}
               chosen={id === chosenLane}
               states={states}
+              pose={board.pose}
               onChoose={onChooseLane}
               tiles={tiles}
             />

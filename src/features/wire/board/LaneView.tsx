@@ -3,7 +3,17 @@
 import { memo } from "react";
 import { type PortSheet } from "@/core/plan";
 import { type LaneView as Judged, type TileState, type TileStates } from "@/core/rules";
-import { keyOf, type Lane, laneKey, type LaneRef, type Tile, tilesOfRows } from "@/core/wiring";
+import {
+  keyOf,
+  type Lane,
+  laneKey,
+  type LaneRef,
+  type Pose,
+  type Stand,
+  standOf,
+  type Tile,
+  tilesOfRows,
+} from "@/core/wiring";
 import { type SkyName } from "@/core/sky";
 import { LevelMark, type MarkLevel } from "@/ui";
 import { acceptWords, amount } from "@/words";
@@ -13,7 +23,7 @@ import { stateKey } from "./TileView";
 import { Zone } from "./Zone";
 
 export type TileDrawing = {
-  readonly draw: (tile: Tile, where: string, state: TileState | null) => React.ReactNode;
+  readonly draw: (tile: Tile, where: string, state: TileState | null, stand: Stand) => React.ReactNode;
   readonly drawOnShelf: (tile: Tile) => React.ReactNode;
 };
 
@@ -27,6 +37,8 @@ type Props = {
   readonly sky: SkyName;
   readonly chosen: boolean;
   readonly states: TileStates | null;
+  /** How the panels stand; a new object whenever one of them is turned. */
+  readonly pose: Pose;
   readonly onChoose: (id: string) => void;
   /** How panels are drawn; a new object whenever a selection or a light on them changes. */
   readonly tiles: TileDrawing;
@@ -48,7 +60,7 @@ export const LaneView = memo(
     shownOf(a) === shownOf(b),
 );
 
-function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, onChoose, tiles }: Props) {
+function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, pose, onChoose, tiles }: Props) {
   const rows = lane?.rows ?? [];
   const operating = judged?.skies[sky].operating ?? null;
   const id = laneKey(laneRef);
@@ -68,7 +80,7 @@ function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, 
             lane={laneRef}
             path={[]}
             states={states}
-            drawTile={(tile, where) => tiles.draw(tile, where, states?.[keyOf(tile)] ?? null)}
+            drawTile={(tile, where) => tiles.draw(tile, where, states?.[keyOf(tile)] ?? null, standOf(pose, tile))}
           />
         )}
       </div>
@@ -90,11 +102,15 @@ function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, 
 }
 
 /** All that a verdict can change on a lane, as text. */
-function shownOf({ lane, judged, sky, states }: Props): string {
+function shownOf({ lane, judged, sky, states, pose }: Props): string {
   const operating = judged?.skies[sky].operating;
   const running =
     operating === null || operating === undefined
       ? ""
       : `${amount(operating.v, "V")}${amount(operating.i, "A")}${amount(operating.p, "W")}`;
-  return [running, ...tilesOfRows(lane?.rows ?? []).map((tile) => stateKey(states?.[keyOf(tile)] ?? null))].join(" ");
+  const ofTile = (tile: Tile) => {
+    const stand = pose.get(keyOf(tile));
+    return `${stateKey(states?.[keyOf(tile)] ?? null)}${stand === undefined ? "" : JSON.stringify(stand)}`;
+  };
+  return [running, ...tilesOfRows(lane?.rows ?? []).map(ofTile)].join(" ");
 }

@@ -74,7 +74,7 @@ export const TileView = memo(function TileView({
 function sameTile(a: Props, b: Props): boolean {
   const alike =
     a.tile === b.tile &&
-    a.stand === b.stand &&
+    (a.stand === b.stand || JSON.stringify(a.stand) === JSON.stringify(b.stand)) &&
     a.panel === b.panel &&
     a.substrings === b.substrings &&
     a.selected === b.selected &&
