@@ -1,5 +1,6 @@
-import { writeFileSync } from "node:fs";
+import { readdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
+import { setTimeout } from "node:timers/promises";
 import { desktop, type RunningServer, startServer, temporaryDir } from "./harness";
 import { getJson, walk, walkAlone } from "./harness/visit";
 import { type Screen } from "./screen";
@@ -170,7 +171,9 @@ walk("a change made just before the page closes is not lost", async ({ open, pla
 
 walk("an exported file, read on another copy, is the same plan with the same verdict", async (visit) => {
   const address = await visit.plan();
-  const here = await (await visit.open(`${address}/wire`)).ledger.verdict(/./);
+  const desk = await visit.open(`${address}/wire`);
+  const here = await desk.ledger.verdict(/./);
+  await desk.fields.press("Export this plan as a bundle");
   const exported = await (await fetch(`${visit.server.url}/api/plans/${address.split("/").pop() ?? ""}/export`)).text();
   const file = path.join(visit.files, "exported.json");
   writeFileSync(file, exported);
@@ -182,8 +185,27 @@ walk("an exported file, read on another copy, is the same plan with the same ver
     expect(await ledger.verdict(/./)).toBe(here);
     const [summary] = await getJson<{ id: string }[]>(`${other.url}/api/plans`);
     expect(await (await fetch(`${other.url}/api/plans/${summary?.id ?? ""}/export`)).text()).toBe(exported);
+    // and the bundle is the same plan again
+    await page.goto(other.url, { waitUntil: "networkidle0" });
+    await fields.upload(await downloaded(visit.files, ".zip"));
+    await page.waitForFunction(() => location.pathname.endsWith("/wire"));
+    await settled();
+    expect(await ledger.verdict(/./)).toBe(here);
+    const both = await getJson<{ id: string }[]>(`${other.url}/api/plans`);
+    expect(both.length).toBe(2);
+    for (const { id } of both) expect(await (await fetch(`${other.url}/api/plans/${id}/export`)).text()).toBe(exported);
   });
 });
+
+/** A file the browser has saved whole. */
+async function downloaded(dir: string, ending: string): Promise<string> {
+  for (let k = 0; k < 100; k++) {
+    const found = readdirSync(dir).find((name) => name.endsWith(ending));
+    if (found !== undefined) return path.join(dir, found);
+    await setTimeout(50);
+  }
+  throw new Error(`no ${ending} was saved`);
+}
 
 async function onAnotherCopy(body: (other: RunningServer) => Promise<void>): Promise<void> {
   const elsewhere = temporaryDir();

@@ -28,7 +28,7 @@ test("a plausible label is met within half a percent at its maximum", () => {
       const { missPct } = fitLabel(label);
       expect(Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp))).toBeLessThan(0.5);
     }),
-    { numRuns: effort(150) },
+    { numRuns: effort(60) },
   );
 });
 
@@ -91,7 +91,7 @@ test("any net solves: finite, ordered peaks under the product of its ends, order
       const turned = solveNet({ ...net, members: [...net.members].reverse() });
       expect(turned.mpp).toEqual(solution.mpp);
     }),
-    { numRuns: effort(150) },
+    { numRuns: effort(60) },
   );
 });
 
@@ -164,7 +164,7 @@ test("the operating point lies on the curve, inside the window, and no sampled a
         if (v > 0 && fits(v, i)) expect(v * i).toBeLessThanOrEqual(operating.p * (1 + 2e-5) + 1e-6);
       }
     }),
-    { numRuns: effort(150) },
+    { numRuns: effort(60) },
   );
 });
 
@@ -293,6 +293,6 @@ test("the solver for many hours agrees with the whole one, in groups, behind dio
       expect(Math.abs(bulk.mpp.p - whole.mpp.p)).toBeLessThanOrEqual(0.006 * whole.mpp.p + 0.02);
       expect(Math.abs(bulk.vocV - whole.vocV)).toBeLessThanOrEqual(0.003 * whole.vocV + 0.01);
     }),
-    { numRuns: effort(150) },
+    { numRuns: effort(60) },
   );
 });

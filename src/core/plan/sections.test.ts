@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { changed, demoPlan } from "@/testing";
+import { changed, demoPlan, effort } from "@/testing";
 import { keyOf, rowsOfLanes, tilesOf } from "../wiring";
 import { applyChange, type Change, emptyPlan, keysIn, type Plan, readPlan } from ".";
 
@@ -115,6 +115,7 @@ test("a panel's number and a row's id, once given, stay with it and come to no o
         expect(reading.type === "fault" ? reading.fault : null).toBeNull();
       }
     }),
+    { numRuns: effort(40) },
   );
 });
 

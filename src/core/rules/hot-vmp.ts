@@ -1,6 +1,6 @@
-import { type Mount } from "../sky";
+import { type Mount, namedSky, rossCPerWm2 } from "../sky";
 import { stayV, wakeV } from "../input";
-import { longestRow } from "../wiring";
+import { longestRow, standOf } from "../wiring";
 import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "./context";
 import { leastFloorV, type Judged, type Level, type Term } from "./finding";
 import { type LaneRule } from "./rule";
@@ -54,13 +54,17 @@ export function hotVmp(context: LaneContext): Judged<HotVmpReason> {
   const longest = longestRow(lane.rows, (tile) =>
     tile.joinedPast ? 0 : kindOf(context, tile).fit.label.vmpV,
   ).tiles.filter((tile) => !tile.joinedPast);
+  // where panels are fixed otherwise than the rest, the hottest of them are told
+  const mount = context.tiles
+    .map((tile) => standOf(context.fixed, tile).mount ?? site.mount)
+    .reduce((hottest, each) => (rossCPerWm2[each] > rossCPerWm2[hottest] ? each : hottest));
   const facts: HotVmpFacts = {
     terms: termsOf(context, longest, ({ fit }) => fit.label.vmpV),
     hotVmpV: array.mpp.v,
     hotVocV: array.vocV,
     airTempC: sky.airTempC,
-    cellTempC: sky.cellTempC,
-    mount: site.mount,
+    cellTempC: namedSky("hotRoof", { ...site, mount }).cellTempC,
+    mount,
     floorV: floorV ?? wakingV,
     wakeV: wakingV,
     batteryV: port.batteryV,
