@@ -11,8 +11,8 @@ import { type RunningServer, startServer, temporaryDir } from "./harness";
  * Requests and files that nobody would send on purpose, thousands of them at a server of its own: it goes on, answers each, says
  * 500 to none, and holds no more memory afterwards. How long an answer takes is judged in `npm run soak` alone.
  */
-const requests = effort(500);
-const files = effort(100);
+const requests = effort(200);
+const files = effort(40);
 const atOnce = 16;
 const soaking = effort(1) > 1;
 const mostAnswerMs = 2000;
