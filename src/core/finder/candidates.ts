@@ -1,4 +1,4 @@
-import { type Plan } from "../plan";
+import { type Plan, stockOf } from "../plan";
 import {
   asMatrix,
   freePieces,
@@ -86,7 +86,7 @@ function matrices(
   const count = tiles.length;
   const panelId = tiles[0]?.panelId ?? "";
   const elsewhere = new Set(tilesOf(lanes).map(keyOf));
-  const kind = plan.panels.find(({ id }) => id === panelId) ?? { id: panelId, pieces: [], given: 0 };
+  const kind = stockOf(plan, panelId);
   const free = shelfPieces(kind, elsewhere).length;
   const most = count + Math.max(extraPanels, Math.min(free, mostFromShelf));
   const found: { series: number; strings: number }[] = [];

@@ -1,5 +1,6 @@
 import { freePieces, keyOf, type Lane, type LaneRef, newTile, rowOf, sameLane, type Tile, tilesOf } from "../wiring";
 import { type Plan } from "./document";
+import { stockOf } from "./pieces";
 
 /** Equal rows asked for: of one kind, so many in series, so many rows. */
 export type Filling = LaneRef & { readonly panelId: string; readonly series: number; readonly strings: number };
@@ -13,14 +14,14 @@ export type Filled = {
 
 /** A lane of a wiring filled with equal rows, from what other lanes do not use. Panels that stay in use stay taken out, if they are. */
 export function fillLane(
-  { panels }: Pick<Plan, "panels">,
+  plan: Pick<Plan, "panels">,
   { lanes }: { readonly lanes: readonly Lane[] },
   { inputId, portId, panelId, series, strings }: Filling,
 ): Filled {
   const isThis = (lane: Lane) => sameLane(lane, { inputId, portId });
   const taken = new Set(tilesOf(lanes.filter((lane) => !isThis(lane))).map(keyOf));
   const was = new Map(tilesOf(lanes).map((tile) => [keyOf(tile), tile]));
-  const kind = panels.find(({ id }) => id === panelId) ?? { id: panelId, pieces: [], given: 0 };
+  const kind = stockOf(plan, panelId);
   const tiles = freePieces(kind, series * strings, taken).map(
     (piece) => was.get(keyOf({ panelId, piece })) ?? newTile(panelId, piece),
   );

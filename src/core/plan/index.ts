@@ -3,10 +3,10 @@ export { type PlanFault } from "./fault";
 export { applyChange, applyChanges, type Change } from "./change";
 export { differences } from "./differences";
 export { fillLane, type Filling } from "./fill";
-export { emptyPlan, type Plan, planFormat, planSchema, planVersion, sectionVersions } from "./document";
+export { emptyPlan, type Plan, planFormat, planSchema, planVersion } from "./document";
 export { madeUpCurrency } from "./fields";
-export { keysIn, newPieces, type Piece, type PieceRef, piecesIn } from "./pieces";
-export { type SectionName } from "./sections";
+export { keysIn, newPieces, type Piece, piecesIn, stockOf } from "./pieces";
+export { mostOf } from "./bounds";
 export {
   blankDevice,
   blankPort,
@@ -20,7 +20,6 @@ export {
   withoutPort,
   withPort,
 } from "./sections/inputs";
-export { type Mounting } from "./sections/mounts";
 export { type Stop, stops } from "./sections/notes";
 export {
   blankLabel,

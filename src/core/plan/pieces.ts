@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { keyOf, mostPieces, type TileKey } from "../wiring";
+import { keyOf, mostPieces, type Stock, type TileKey } from "../wiring";
 import { type Plan } from "./document";
 import { id, stated } from "./fields";
 import { type Loose } from "./section";
@@ -63,6 +63,11 @@ export function grown<P extends Pieces>(panel: P, more: number): P {
   if (more <= 0) return panel;
   const { pieces, given } = newPieces(more, panel.given);
   return { ...panel, pieces: [...panel.pieces, ...pieces], given };
+}
+
+/** A kind as a wiring takes its panels from it; one that the plan does not have has none. */
+export function stockOf({ panels }: Pick<Plan, "panels">, panelId: string): Stock {
+  return panels.find(({ id: known }) => known === panelId) ?? { id: panelId, pieces: [], given: 0 };
 }
 
 /** All panels a plan has, wired or not. */

@@ -28,20 +28,8 @@ export type Section = {
 /** `item`: the section is a list, and each thing in it is a part. `field`: it is an object, and each field of it is one. */
 export type Parts = { readonly kind: PartKind; readonly by: "item" | "field" };
 
-export const partKinds = [
-  "name",
-  "site",
-  "need",
-  "panel",
-  "input",
-  "space",
-  "mount",
-  "pose",
-  "wiring",
-  "school",
-  "note",
-] as const;
-export type PartKind = (typeof partKinds)[number];
+export type PartKind =
+  "name" | "site" | "need" | "panel" | "input" | "space" | "mount" | "pose" | "wiring" | "school" | "note";
 
 /** An id that a list has twice. */
 export function twiceIn(path: string, list: readonly { readonly id: string }[]): Loose | null {

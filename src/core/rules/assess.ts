@@ -5,6 +5,7 @@ import { type Plan, poseIn, type PortSheet, type Wiring } from "../plan";
 import { equinoxNoon, isLimitSky, type Moment, namedSky, type Sky, skyAt, type SkyName, skyNames } from "../sky";
 import {
   keyOf,
+  laneKey,
   type LaneRef,
   type Pose,
   sameLane,
@@ -124,10 +125,9 @@ export function judgeAll(open: OpenWiring): Placed[] {
     return isSame ? worst.placed : { ...worst.placed, pose: { type: "in", name: worst.name } };
   });
   const onTheWay = betweenPoses(open);
-  const told = inPoses.map((placed) => {
-    const worse = onTheWay.filter(({ id }) => id === placed.id).reduce((a, b) => (isWorse(b, a) ? b : a), placed);
-    return worse;
-  });
+  const told = inPoses.map((found) =>
+    onTheWay.filter(({ id }) => id === found.id).reduce((a, b) => (isWorse(b, a) ? b : a), found),
+  );
   return [...told, ...onTheWay.filter((placed, k) => !ids.has(placed.id) && firstOf(onTheWay, placed.id) === k)];
 }
 
@@ -171,7 +171,7 @@ function placed(told: Told, subject: Subject): Placed {
 
 function keyOfSubject(subject: Subject): string {
   return subject.type === "lane"
-    ? `${subject.inputId}/${subject.portId}`
+    ? laneKey(subject)
     : subject.type === "group"
       ? `${subject.inputId}/${subject.groupId}`
       : JSON.stringify(subject);

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { piecesIn, type Plan, poseIn, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { skyNames } from "@/core/sky";
-import { changeover, laneKey, tilesOf } from "@/core/wiring";
+import { changeover, laneKey, usedIn } from "@/core/wiring";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
 import { levelColour, LevelMark, Sheet, useUnits } from "@/ui";
@@ -125,7 +125,7 @@ function Line({ plan, name: title, wiring, verdict, against, here, onShow }: Lin
     (least, { marginPct }) => (marginPct === null ? least : Math.min(least ?? marginPct, marginPct)),
     null,
   );
-  const used = tilesOf(wiring.lanes).filter(({ joinedPast }) => !joinedPast).length;
+  const used = wiring.lanes.reduce((sum, { rows }) => sum + usedIn(rows).length, 0);
   return (
     <tr data-wiring={wiring.id} data-level={level}>
       <th scope="row">

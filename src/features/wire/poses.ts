@@ -1,6 +1,7 @@
+import { mostOf } from "@/core/plan";
 import { type Desk, poseIdOf, wiringOf } from "@/features/desk";
 
-export const mostPoses = 20;
+export const mostPoses = mostOf.poses;
 
 /** Shows how the panels stand in another pose; no plug moves, so what is selected stays so. */
 export function showPose(desk: Desk, poseId: string): void {

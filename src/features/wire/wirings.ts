@@ -1,6 +1,7 @@
+import { mostOf } from "@/core/plan";
 import { type Desk, wiringOf } from "@/features/desk";
 
-export const mostWirings = 20;
+export const mostWirings = mostOf.wirings;
 
 /** Puts a wiring on the board. */
 export function showWiring(desk: Desk, wiringId: string): void {

@@ -1,4 +1,13 @@
-import { type Change, fillLane, type Filling, piecesIn, type Plan, type PlanPanel, type Wiring } from "@/core/plan";
+import {
+  type Change,
+  fillLane,
+  type Filling,
+  piecesIn,
+  type Plan,
+  type PlanPanel,
+  stockOf,
+  type Wiring,
+} from "@/core/plan";
 import {
   copyRow,
   countsOf,
@@ -209,9 +218,7 @@ export function merge(board: Board, key: TileKey): Outcome {
 export function copy(board: Board, key: TileKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   if (found === null) return null;
-  const stockOf = (panelId: string) =>
-    board.plan.panels.find(({ id }) => id === panelId) ?? { id: panelId, pieces: [], given: 0 };
-  const lanes = copyRow(board.wiring.lanes, found, stockOf);
+  const lanes = copyRow(board.wiring.lanes, found, (panelId) => stockOf(board.plan, panelId));
   const counts = countsOf(lanes);
   const lacking = board.plan.panels.flatMap(({ id, given, label }) =>
     (counts[id] ?? 0) > given ? [`${(counts[id] ?? 0) - given} × ${label.name}`] : [],
