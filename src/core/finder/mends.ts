@@ -17,6 +17,7 @@ import {
   takenW,
   worstLevel,
 } from "../rules";
+import { runToEnd } from "../steps";
 import { countsOf, keyOf, mostPieces, standOf, tilesOf } from "../wiring";
 import { type Candidate, candidatesFor } from "./candidates";
 
@@ -88,11 +89,7 @@ export function* findMends(
 
 /** Runs a search to its end, for callers with nothing newer to turn to. */
 export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Remedy> {
-  const search = findMends(openById(plan, wiringId));
-  for (;;) {
-    const step = search.next();
-    if (step.done) return step.value;
-  }
+  return runToEnd(findMends(openById(plan, wiringId)));
 }
 
 /** What a Stop that no wiring mends asks of another input: the least of all wirings tried that are no Stop otherwise. */

@@ -24,7 +24,7 @@ function panelsOf(rows: readonly (readonly string[])[]) {
   const reader = readTable(panelColumns, blankLabel(""), rows[0] ?? []);
   const sheets = rows
     .slice(1)
-    .map((row) => reader.take(row))
+    .map((row, k) => reader.take(row, k + 2))
     .filter((sheet) => sheet !== null);
   return { sheets, ...reader.report() };
 }
@@ -82,7 +82,7 @@ test("the demo's inputs go through a table with all their ports and tiers; throu
   const back = devicesOf(
     rows
       .slice(1)
-      .map((row) => reader.take(row))
+      .map((row, k) => reader.take(row, k + 2))
       .filter((line) => line !== null),
   ).map(({ sheet }) => sheet);
   const plain = inputs.map((device) => ({
@@ -228,7 +228,7 @@ test("no cell of a table can be taken for a formula, and every name comes back a
       const [headings, cells] = parse<string[]>(csv).data;
       expect(cells?.[0]?.startsWith("'") === true || !formulaLike.test(cells?.[0] ?? "")).toBe(true);
       expect(/[\n\r\t]/.test(sheet.name)).toBe(false);
-      expect(readTable(panelColumns, blankLabel("x"), headings ?? []).take(cells ?? [])?.name).toBe(sheet.name);
+      expect(readTable(panelColumns, blankLabel("x"), headings ?? []).take(cells ?? [], 2)?.name).toBe(sheet.name);
     }),
   );
 });

@@ -20,8 +20,8 @@ export type ColumnReport = { readonly heading: string } & (
 );
 
 export type TableReader<S> = {
-  /** Takes the next row of cells; null for one with nothing in it. */
-  readonly take: (cells: readonly string[]) => S | null;
+  /** Takes the cells of a row of the file; null where there is nothing in it. */
+  readonly take: (cells: readonly string[], row: number) => S | null;
   readonly report: () => { readonly columns: readonly ColumnReport[]; readonly absent: readonly Absent[] };
 };
 
@@ -60,12 +60,9 @@ export function readTable<S>(columns: readonly Column<S>[], blank: S, headings: 
     (a, b) => Number(slots[a]?.column?.late ?? false) - Number(slots[b]?.column?.late ?? false),
   );
   const missing = new Set(columns.filter((column) => column.written && !seen.has(column)));
-  // the headings are row 1
-  let row = 1;
 
   return {
-    take: (cells) => {
-      row += 1;
+    take: (cells, row) => {
       if (cells.every((cell) => cell.trim() === "")) return null;
       let sheet = blank;
       for (const at of order) {

@@ -16,7 +16,7 @@ import { browserClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { draftShelf } from "@/features/keep";
-import { openJudgeWorker } from "@/workers/judge";
+import { pageMail } from "@/workers";
 import { type ActionSource } from "./actions";
 import { createDrawn, drawTogether, type Later } from "./drawn";
 import { startJudge } from "./judge";
@@ -74,7 +74,7 @@ export function DeskProvider({ opened, stops, children }: Props) {
   useEffect(() => undoKeys(desk), [desk]);
   useEffect(() => keepHistory(desk), [desk]);
   useEffect(() => keepTime(desk), [desk]);
-  useEffect(() => startJudge(desk, openJudgeWorker), [desk]);
+  useEffect(() => startJudge(desk, pageMail()), [desk]);
   const value = useMemo(
     () => ({
       desk,

@@ -1,50 +1,67 @@
-import { type Plan } from "@/core/plan";
-import { type Assessed, type Assessment, type Look, noRemedy, type Remedy } from "@/core/rules";
-import { createJudgeClient, type JudgeAnswer, type Slot } from "@/workers/judge";
+import { type Assessed, type Assessment, noRemedy, passes, type Remedy } from "@/core/rules";
+import { type JudgeInput, type PageMail } from "@/workers";
 import { type Judgement } from "./judgement";
 import { type Desk, poseIdOf, wiringOf } from "./store";
 
-/** Has the worker judge the wiring on the desk whenever it changes. Returns how to stop. */
-export function startJudge(desk: Desk, open: () => Slot): () => void {
-  const { store } = desk;
-  let asked: {
-    readonly plan: Plan;
-    readonly wiringId: string;
-    readonly look: Look;
-    /** mends found before for this very wiring */ readonly known: Judgement | null;
-  } | null = null;
+/** The search for mends begins when the verdict has been drawn: on a small machine it would take the time from that, ms. */
+const mendsAfterMs = 120;
+/** A search for mends is of the same topic as a verdict: a newer verdict calls it off. */
+const topic = "desk";
 
-  const answered = (answer: JudgeAnswer) => {
-    const { judgement } = store.getState();
-    if (asked === null) return;
-    if (answer.type === "verdict") {
-      const { plan, wiringId, look, known } = asked;
-      desk.set({
-        judgement: {
-          plan,
-          wiringId,
-          sky: look.sky,
-          poseId: look.poseId ?? "",
-          assessment: withMendsOf(answer.assessment, known),
-          tiles: answer.tiles,
-          mends: answer.searching ? "searching" : "found",
-          tried: 0,
-        },
+/** Has the workers judge the wiring on the desk whenever it changes, and look for mends. Returns how to stop. */
+export function startJudge(desk: Desk, mail: Pick<PageMail, "ask" | "callOff">): () => void {
+  const { store } = desk;
+  let asked: JudgeInput | null = null;
+
+  /** `known`: mends found before for this very wiring. */
+  const judge = async (input: JudgeInput, known: Judgement | null) => {
+    const outcome = await mail.ask("judge", input, { topic, lane: "prompt", once: ["plan"] });
+    if (outcome.type === "cancelled") return;
+    if (outcome.type === "failed")
+      return desk.set({
+        notice: `The verdict could not be worked out (${outcome.message}). The plan is safe; change something to try again.`,
       });
-      return;
-    }
-    if (answer.type === "failed") {
-      desk.set({
-        notice: `The verdict could not be worked out (${answer.message}). The plan is safe; change something to try again.`,
-      });
-      return;
-    }
-    // what follows adds to a verdict of the same revision
-    if (judgement === null || judgement.plan !== asked.plan || judgement.wiringId !== asked.wiringId) return;
-    desk.set({ judgement: grown(judgement, answer) });
+    const { plan, wiringId, look } = input;
+    const { assessment, tiles } = outcome.value;
+    const searching = known === null && wantsMends(assessment);
+    const judgement: Judgement = {
+      plan,
+      wiringId,
+      sky: look.sky,
+      poseId: look.poseId ?? "",
+      assessment: withMendsOf(assessment, known),
+      tiles,
+      mends: searching ? "searching" : "found",
+      tried: 0,
+    };
+    desk.set({ judgement });
+    if (searching) await mend(judgement, look.poseId);
   };
 
-  const client = createJudgeClient(open, answered);
+  const mend = async (judgement: Judgement, poseId: string | null) => {
+    const { plan, wiringId, assessment } = judgement;
+    const outcome = await mail.ask(
+      "mends",
+      { plan, wiringId, poseId },
+      {
+        topic,
+        lane: "patient",
+        once: ["plan"],
+        restMs: mendsAfterMs,
+        progressed: ({ tried }) => desk.set({ judgement: { ...judgement, tried } }),
+      },
+    );
+    if (outcome.type === "failed")
+      desk.set({
+        judgement: { ...judgement, mends: "found" },
+        notice: `The search for mends ended (${outcome.message}). The verdict stands; change something to search again.`,
+      });
+    if (outcome.type === "done" && assessment.type === "assessed")
+      desk.set({
+        judgement: { ...judgement, assessment: mended(assessment, new Map(outcome.value)), mends: "found" },
+      });
+  };
+
   const look = () => {
     const state = store.getState();
     const plan = state.history.present;
@@ -56,15 +73,19 @@ export function startJudge(desk: Desk, open: () => Slot): () => void {
     // a look at another sky or pose changes no rule: mends once found still stand
     const known =
       judgement?.plan === plan && judgement.wiringId === wiringId && judgement.mends === "found" ? judgement : null;
-    asked = { plan, wiringId, look: { sky, moment, poseId }, known };
-    client.ask({ plan, wiringId, look: asked.look, withMends: known === null });
+    asked = { plan, wiringId, look: { sky, moment, poseId } };
+    void judge(asked, known);
   };
   look();
   const unsubscribe = store.subscribe(look);
   return () => {
     unsubscribe();
-    client.stop();
+    mail.callOff(topic);
   };
+}
+
+function wantsMends(assessment: Assessment): boolean {
+  return assessment.type === "assessed" && assessment.findings.some(({ level }) => !passes(level) && level !== "open");
 }
 
 function withMendsOf(assessment: Assessment, known: Judgement | null): Assessment {
@@ -77,16 +98,4 @@ function mended(assessment: Assessed, remedies: ReadonlyMap<string, Remedy>): As
     ...assessment,
     findings: assessment.findings.map((finding) => ({ ...finding, ...(remedies.get(finding.id) ?? noRemedy) })),
   };
-}
-
-function grown(judgement: Judgement, answer: Extract<JudgeAnswer, { type: "progress" | "mends" }>): Judgement {
-  switch (answer.type) {
-    case "progress":
-      return { ...judgement, tried: answer.tried };
-    case "mends": {
-      const { assessment } = judgement;
-      if (assessment.type !== "assessed") return judgement;
-      return { ...judgement, assessment: mended(assessment, new Map(answer.remedies)), mends: "found" };
-    }
-  }
 }

@@ -10,7 +10,7 @@ import { useMemo, useRef, useState } from "react";
 import { browserClient, type InputRecord, type PanelRecord, type UnreadableSheet } from "@/api";
 import { formulaLike, linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
-import { type ShelfName } from "@/workers/librarian";
+import { type ShelfName } from "@/workers";
 import { LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
 import { counted } from "@/words";
 import { EditSheet } from "./EditSheet";

@@ -10,7 +10,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import { type Absent, type ColumnReport } from "@/core/library";
 import { LevelMark } from "@/ui";
 import { counted } from "@/words";
-import { cellFaultWords, columnWords, fileFaultSentence, tooLargeSentence } from "./report-words";
+import { cellFaultWords, columnWords, fileFaultSentence } from "./report-words";
 import style from "./report.module.css";
 import { type Reading } from "./useReading";
 
@@ -58,12 +58,7 @@ function Body({ reading }: { reading: Reading }) {
       return (
         <Box role="alert" sx={{ display: "flex", gap: 1 }}>
           <LevelMark level="stop" />
-          <span>
-            {reading.fault.type === "tooLarge"
-              ? tooLargeSentence(reading.fileName, reading.fault.bytes)
-              : fileFaultSentence(reading.fault)}{" "}
-            Nothing was put in the library.
-          </span>
+          <span>{fileFaultSentence(reading.fault, reading.fileName)} Nothing was put in the library.</span>
         </Box>
       );
     case "read": {

@@ -1,10 +1,14 @@
 import { type CellFault, type ColumnReport, mostColumns, mostLibraryBytes, mostSheets } from "@/core/library";
-import { type FileFault } from "@/workers/librarian";
 import { counted, trueMinus } from "@/words";
+import { type ReadFault } from "./useReading";
 
 /** Why a file was not read at all, and what would be. */
-export function fileFaultSentence(fault: FileFault): string {
+export function fileFaultSentence(fault: ReadFault, fileName: string): string {
   switch (fault.type) {
+    case "tooLarge":
+      return `“${fileName}” holds ${megabytes(fault.bytes)}; allowed: up to ${megabytes(mostLibraryBytes)}.`;
+    case "workerEnded":
+      return `The reading of “${fileName}” broke off (${fault.message}). Try once more, or with a smaller file.`;
     case "empty":
       return "There is nothing in the file; expected a table whose first row holds headings, or a library file in JSON.";
     case "notText":
@@ -26,11 +30,6 @@ export function fileFaultSentence(fault: FileFault): string {
     case "newer":
       return `This library file was written by a newer version (${fault.version}). Update this copy to read it.`;
   }
-}
-
-/** A file not even opened, for its size. */
-export function tooLargeSentence(name: string, bytes: number): string {
-  return `“${name}” holds ${megabytes(bytes)}; allowed: up to ${megabytes(mostLibraryBytes)}.`;
 }
 
 function megabytes(bytes: number): string {

@@ -1,16 +1,14 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { mostLibraryBytes, type Sheets } from "@/core/library";
-import {
-  type FileContents,
-  type FileFault,
-  letterVersion,
-  type ReadAnswer,
-  type ReadLetter,
-  type ShelfName,
-  openLibrarianWorker,
-} from "@/workers/librarian";
+import { type FileContents, type FileFault, pageMail, type ShelfName } from "@/workers";
+
+/** Why nothing is to be had of a file, whether or not it was looked into. */
+export type ReadFault =
+  | FileFault
+  | { readonly type: "tooLarge"; readonly bytes: number }
+  | { readonly type: "workerEnded"; readonly message: string };
 
 /** How far the reading of a file has come. */
 export type Reading =
@@ -19,7 +17,7 @@ export type Reading =
   | {
       readonly type: "refused";
       readonly fileName: string;
-      readonly fault: FileFault | { readonly type: "tooLarge"; readonly bytes: number };
+      readonly fault: ReadFault;
     }
   | {
       readonly type: "read";
@@ -37,16 +35,13 @@ type Parts = {
   readonly keep: (sheets: Sheets) => Promise<string | null>;
 };
 
+const topic = "library file";
+
 /** Reads files in a worker of their own, which ends when the reading is given up. */
 export function useReading({ shelf, existing, keep }: Parts) {
   const [reading, setReading] = useState<Reading>({ type: "none" });
   const [fresh, setFresh] = useState<Sheets>({ panels: [], inputs: [] });
-  const worker = useRef<Worker | null>(null);
-  const end = () => {
-    worker.current?.terminate();
-    worker.current = null;
-  };
-  useEffect(() => end, []);
+  useEffect(() => () => pageMail().callOff(topic), []);
 
   const take = async (file: File) => {
     const fileName = file.name;
@@ -54,37 +49,36 @@ export function useReading({ shelf, existing, keep }: Parts) {
       return setReading({ type: "refused", fileName, fault: { type: "tooLarge", bytes: file.size } });
     setReading({ type: "reading", fileName, rows: 0, share: 0 });
     const text = await file.text();
-    end();
-    const slot = openLibrarianWorker();
-    worker.current = slot;
-    slot.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
-      if (data.type === "progress")
-        return setReading({ type: "reading", fileName, rows: data.rows, share: data.share });
-      end();
-      if (data.type === "fault") return setReading({ type: "refused", fileName, fault: data.fault });
-      const news = newOnes(data.contents.sheets, existing());
-      const { panels, inputs } = data.contents.sheets;
-      const count = news.panels.length + news.inputs.length;
-      setFresh(news);
-      setReading({
-        type: "read",
-        fileName,
-        contents: data.contents,
-        fresh: count,
-        known: panels.length + inputs.length - count,
-        keeping: false,
-        fault: null,
-      });
-    };
-    const letter: ReadLetter = { version: letterVersion, type: "read", text, shelf };
-    slot.postMessage(letter);
+    const outcome = await pageMail().ask(
+      "readLibrary",
+      { text, shelf },
+      { topic, lane: "own", progressed: (progress) => setReading({ type: "reading", fileName, ...progress }) },
+    );
+    if (outcome.type === "cancelled") return;
+    if (outcome.type === "failed")
+      return setReading({ type: "refused", fileName, fault: { type: "workerEnded", message: outcome.message } });
+    const read = outcome.value;
+    if (read.type === "fault") return setReading({ type: "refused", fileName, fault: read.fault });
+    const news = newOnes(read.contents.sheets, existing());
+    const { panels, inputs } = read.contents.sheets;
+    const count = news.panels.length + news.inputs.length;
+    setFresh(news);
+    setReading({
+      type: "read",
+      fileName,
+      contents: read.contents,
+      fresh: count,
+      known: panels.length + inputs.length - count,
+      keeping: false,
+      fault: null,
+    });
   };
 
   return {
     reading,
     take,
     stop: () => {
-      end();
+      pageMail().callOff(topic);
       setReading({ type: "none" });
     },
     keep: async () => {

@@ -5,7 +5,7 @@ import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment, judgedSlip, type JudgedSlip as Judged } from "@/core/rules";
 import { type Moment } from "@/core/sky";
 import { type Slip, slips } from "@/core/wiring";
-import { createJudgeClient, openJudgeWorker } from "@/workers/judge";
+import { pageMail } from "@/workers";
 
 /** A slip on the way to a wiring, and what the rules say of it. */
 export type JudgedSlip = Judged & { readonly toId: string };
@@ -26,11 +26,12 @@ export function inPoses({ wirings }: Pick<Plan, "wirings">): InPose[] {
 
 type Job = InPose & { readonly slip: { readonly toId: string; readonly slip: Slip } | null };
 
+const topic = "comparison";
 const nothing: Compared = { verdicts: new Map(), slips: [] };
 
 /**
- * The verdict on every wiring of a plan, and on every slip on the way to it from the one on the board, one after another, by
- * a worker of its own; they come in as they are ready.
+ * The verdict on every wiring of a plan, and on every slip on the way to it from the one on the board, one after another, on
+ * the patient lane; they come in as they are ready.
  */
 export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compared {
   const [known, setKnown] = useState<{ readonly plan: Plan; readonly hereId: string; readonly compared: Compared }>({
@@ -39,37 +40,29 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
     compared: nothing,
   });
   useEffect(() => {
-    const waiting = jobsOf(plan, here);
-    let current: Job | undefined;
-    const next = () => {
-      current = waiting.shift();
-      if (current !== undefined)
-        client.ask({
-          plan: { ...plan, wirings: [current.wiring] },
-          wiringId: current.wiring.id,
-          look: { sky: "brightNoon", moment, poseId: current.poseId },
-          withMends: false,
+    let stopped = false;
+    const judgeAll = async () => {
+      for (const job of jobsOf(plan, here)) {
+        const { wiring, poseId } = job;
+        const outcome = await pageMail().ask(
+          "judge",
+          { plan: { ...plan, wirings: [wiring] }, wiringId: wiring.id, look: { sky: "brightNoon", moment, poseId } },
+          { topic, lane: "patient", once: ["plan"] },
+        );
+        if (stopped) return;
+        if (outcome.type !== "done") continue;
+        const { assessment } = outcome.value;
+        setKnown((before) => {
+          const compared = before.plan === plan && before.hereId === here.id ? before.compared : nothing;
+          return { plan, hereId: here.id, compared: withAnswer(compared, job, assessment) };
         });
-    };
-    const client = createJudgeClient(openJudgeWorker, (answer) => {
-      if (answer.type !== "verdict" && answer.type !== "failed") return;
-      const done = current;
-      if (answer.type === "verdict" && done !== undefined) {
-        const { assessment } = answer;
-        setKnown((before) => ({
-          plan,
-          hereId: here.id,
-          compared: withAnswer(
-            before.plan === plan && before.hereId === here.id ? before.compared : nothing,
-            done,
-            assessment,
-          ),
-        }));
       }
-      next();
-    });
-    next();
-    return () => client.stop();
+    };
+    void judgeAll();
+    return () => {
+      stopped = true;
+      pageMail().callOff(topic);
+    };
   }, [plan, here, moment]);
   // until the first answer the verdicts of the state before stand: nothing goes blank at an edit
   return known.compared;

@@ -1,10 +1,10 @@
-import { createHandler } from "./handler";
-import { type JudgeAnswer, type JudgeLetter } from "./letters";
+import { createJobs } from "./jobs";
+import { type Answer, createHandler, type Letter } from "./slot";
 
 /** The worker's own end of the slot: nothing but posting. */
 type Scope = {
-  postMessage: (answer: JudgeAnswer) => void;
-  onmessage: ((event: MessageEvent<JudgeLetter>) => void) | null;
+  postMessage: (answer: Answer) => void;
+  onmessage: ((event: MessageEvent<Letter>) => void) | null;
 };
 const scope = self as unknown as Scope;
 
@@ -12,7 +12,7 @@ const pauses = new MessageChannel();
 const waiting: (() => void)[] = [];
 pauses.port1.onmessage = () => waiting.shift()?.();
 
-const handle = createHandler({
+const handle = createHandler(createJobs(), {
   post: (answer) => scope.postMessage(answer),
   nowMs: () => performance.now(),
   // a message to oneself queues behind those already here, and is not slowed down as timers are

@@ -1,16 +1,15 @@
 import { panelColumns, writeLibrary, writeTable } from "@/core/library";
 import { demoInputs, demoPanels } from "@/demo";
-import { letterVersion, type ReadAnswer, readFile, type ShelfName } from ".";
+import { runToEnd } from "@/core/steps";
+import { type LibraryRead, readLibrary, type ReadProgress, type ShelfName } from "./read-library";
 
-function answersTo(text: string, shelf: ShelfName = "panels"): ReadAnswer[] {
-  const answers: ReadAnswer[] = [];
-  readFile({ version: letterVersion, type: "read", text, shelf }, (answer) => answers.push(answer));
-  return answers;
+function readWith(text: string, shelf: ShelfName, heard?: (progress: ReadProgress | undefined) => void): LibraryRead {
+  return runToEnd(readLibrary({ text, shelf }), heard);
 }
-const last = (text: string, shelf?: ShelfName) => answersTo(text, shelf).at(-1);
+const last = (text: string, shelf: ShelfName = "panels") => readWith(text, shelf);
 const faultOf = (text: string) => {
   const answer = last(text);
-  return answer?.type === "fault" ? answer.fault.type : answer?.type;
+  return answer.type === "fault" ? answer.fault.type : answer.type;
 };
 
 test("a thousand rows are read in order, with word of progress that only grows", () => {
@@ -22,12 +21,11 @@ test("a thousand rows are read in order, with word of progress that only grows",
   const csv = writeTable(panelColumns, panels)
     .map((row) => row.map((cell) => `"${String(cell).replaceAll('"', '""')}"`).join(";"))
     .join("\r\n");
-  const answers = answersTo(`\ufeff${csv}`);
-  const shares = answers.flatMap((answer) => (answer.type === "progress" ? [answer.share] : []));
+  const shares: number[] = [];
+  const end = readWith(`\ufeff${csv}`, "panels", (progress) => shares.push(progress?.share ?? Number.NaN));
   expect(shares.length).toBe(4);
   expect(shares).toEqual([...shares].sort((a, b) => a - b));
-  const end = answers.at(-1);
-  if (end?.type !== "contents") throw new Error(JSON.stringify(end));
+  if (end.type !== "contents") throw new Error(JSON.stringify(end));
   expect(end.contents.sheets.panels).toEqual(panels);
   expect(end.contents.refused).toEqual([]);
 });
@@ -38,7 +36,7 @@ test("rows that cannot be sheets are left out and told by their row in the file;
     type: "contents",
     contents: { rows: 3, refused: [{ at: 4, path: "name" }], columns: [{ filled: 2 }, { filled: 2, faultCount: 1 }] },
   });
-  expect(end?.type === "contents" && end.contents.sheets.panels.map(({ name, pmaxW }) => [name, pmaxW])).toEqual([
+  expect(end.type === "contents" && end.contents.sheets.panels.map(({ name, pmaxW }) => [name, pmaxW])).toEqual([
     ["Good", 100],
     ["Wild", null],
   ]);

@@ -1,0 +1,23 @@
+import { findMends } from "@/core/finder";
+import { type Plan } from "@/core/plan";
+import { type Memory, openById, type Remedy } from "@/core/rules";
+import { type Job } from "../slot";
+
+export type MendsInput = { readonly plan: Plan; readonly wiringId: string; readonly poseId: string | null };
+
+/** By the finding they are for. */
+export type Remedies = readonly (readonly [string, Remedy])[];
+
+/** What mends the findings of a wiring that do not pass. Tells how many wirings it has tried. */
+export function mendsJob(memory: Memory): Job<MendsInput, { readonly tried: number }, Remedies> {
+  return function* mends({ plan, wiringId, poseId }) {
+    const search = findMends(openById(plan, wiringId, poseId, memory));
+    let tried = 0;
+    for (;;) {
+      const step = search.next();
+      if (step.done) return [...step.value];
+      if (step.value === "tried") tried += 1;
+      yield step.value === "tried" ? { tried } : undefined;
+    }
+  };
+}
