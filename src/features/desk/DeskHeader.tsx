@@ -17,13 +17,13 @@ export function DeskHeader() {
   const canUndo = useDeskState((state) => state.history.past.length > 0);
   /** What is on the desk, saved or not. */
   const exportNow = () => {
-    const { present } = desk.store.getState().history;
+    const { present } = desk.now().history;
     offerFile(planFileName(present), "application/json", planFileText(present));
   };
   /** The same with all that belongs to the plan, packed; the packing is loaded when first asked for. */
   const exportBundle = async () => {
     const { planBundle, planBundleName } = await import("@/core/bundle");
-    const { present } = desk.store.getState().history;
+    const { present } = desk.now().history;
     offerFile(planBundleName(present), "application/zip", planBundle(present));
   };
   const [more, setMore] = useState(false);

@@ -1,35 +1,25 @@
 "use client";
 
-import {
-  createContext,
-  type ReactNode,
-  useCallback,
-  useContext,
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-  useSyncExternalStore,
-} from "react";
-import { type StoreApi, useStore } from "zustand";
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from "react";
+import { useStore } from "zustand";
 import { browserClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { draftShelf } from "@/features/keep";
 import { pageMail } from "@/workers";
 import { type ActionSource } from "./actions";
-import { createDrawn, drawTogether, type Later } from "./drawn";
 import { startJudge } from "./judge";
 import { type Judgement } from "./judgement";
 import { packHistory, unpackHistory } from "./kept-history";
 import { type Saver, startSaver } from "./saver";
 import { type StopModule } from "./stop-module";
-import { createDesk, type Desk, type DeskState, isJudged, wiringOf } from "./store";
+import { type Later } from "./shown";
+import { isJudged, wiringOf } from "./slices/look";
+import { createDesk, type Desk, type DeskState } from "./store";
 
 type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge" | "bringBack" | "discard" | "saveAsNew">;
 type DeskContextValue = {
   readonly desk: Desk;
-  /** what views read: the desk as it is drawn */ readonly drawn: StoreApi<DeskState>;
   readonly stops: readonly StopModule[];
   readonly actions: Set<ActionSource>;
   readonly resolve: Resolve;
@@ -41,10 +31,8 @@ type Props = { readonly opened: SavedPlan; readonly stops: readonly StopModule[]
 
 /** Opens a plan for the views below it: document, history, autosave, word from other tabs. */
 export function DeskProvider({ opened, stops, children }: Props) {
-  const [desk] = useState(() => createDesk(opened));
-  const [drawn] = useState(() => createDrawn(desk.store));
+  const [desk] = useState(() => createDesk(opened, later));
   const [actions] = useState(() => new Set<ActionSource>());
-  useEffect(() => drawTogether(desk.store, drawn, later), [desk, drawn]);
   const saver = useRef<Saver | null>(null);
   useEffect(() => {
     const channel = new BroadcastChannel("golden-array-saves");
@@ -78,7 +66,6 @@ export function DeskProvider({ opened, stops, children }: Props) {
   const value = useMemo(
     () => ({
       desk,
-      drawn,
       stops,
       actions,
       resolve: {
@@ -90,7 +77,7 @@ export function DeskProvider({ opened, stops, children }: Props) {
         saveAsNew: (key: string | null) => saver.current?.saveAsNew(key) ?? Promise.resolve(null),
       },
     }),
-    [desk, drawn, stops, actions],
+    [desk, stops, actions],
   );
   return <DeskContext value={value}>{children}</DeskContext>;
 }
@@ -121,14 +108,14 @@ function keepTime(desk: Desk): () => void {
 
 /** Keeps the undo history of this tab over a reload. */
 function keepHistory(desk: Desk): () => void {
-  const key = `golden-array-history:${desk.store.getState().planId}`;
-  const { history } = desk.store.getState();
+  const key = `golden-array-history:${desk.now().planId}`;
+  const { history } = desk.now();
   const kept = unpackHistory(window.sessionStorage.getItem(key), history.present);
   if (kept.past.length + kept.future.length > 0 && history.past.length === 0)
     desk.resume({ ...kept, present: history.present });
   const keep = () => {
     try {
-      window.sessionStorage.setItem(key, packHistory(desk.store.getState().history));
+      window.sessionStorage.setItem(key, packHistory(desk.now().history));
     } catch {
       // storage full or forbidden: undo then lasts as long as the page, and nothing else is lost
     }
@@ -179,8 +166,9 @@ export function useResolve(): Resolve {
   return useDeskContext().resolve;
 }
 
+/** Of the desk as it is drawn. */
 export function useDeskState<T>(select: (state: DeskState) => T): T {
-  return useStore(useDeskContext().drawn, select);
+  return useStore(useDesk().store, ({ shown }) => select(shown));
 }
 
 export function usePlan(): Plan {
@@ -208,17 +196,8 @@ export function useJudging(): boolean {
 
 /** True when the desk is drawn as it stands, with its verdict, and neither is waited for. */
 export function useSettled(): boolean {
-  const { desk, drawn } = useDeskContext();
-  const subscribe = useCallback(
-    (changed: () => void) => {
-      const stops = [desk.store.subscribe(changed), drawn.subscribe(changed)];
-      return () => stops.forEach((stop) => stop());
-    },
-    [desk, drawn],
+  return useStore(
+    useDesk().store,
+    ({ now, shown }) => shown === now && isJudged(shown) && shown.judgement?.sky === shown.sky,
   );
-  const settled = () => {
-    const state = drawn.getState();
-    return state === desk.store.getState() && isJudged(state) && state.judgement?.sky === state.sky;
-  };
-  return useSyncExternalStore(subscribe, settled, () => false);
 }

@@ -68,7 +68,7 @@ function useHere(): readonly Action[] {
   const desk = useDesk();
   const router = useRouter();
   const [here] = useState(() => {
-    const { planId, history, judgement } = desk.store.getState();
+    const { planId, history, judgement } = desk.now();
     const goTo = (stop: string) => () => router.push(`/plan/${planId}/${stop}`);
     const assessment = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
     return [

@@ -3,6 +3,8 @@ import { type Plan } from "@/core/plan";
 import { demoPlan, pretendDrafts } from "@/testing";
 import { createDesk, startSaver } from ".";
 
+const never = () => () => undefined;
+
 /** A desk and its saver on a pretend server that can be slow, stale or away; time passes when told to. */
 function harness(...drafts: readonly { revision: number; plan: Plan }[]) {
   const plan = demoPlan("The Lantern");
@@ -50,7 +52,7 @@ function harness(...drafts: readonly { revision: number; plan: Plan }[]) {
   const { kept, shelf } = pretendDrafts(
     ...drafts.map(({ revision, plan: document }) => ({ kind: "plan" as const, documentId: "a", revision, document })),
   );
-  const desk = createDesk(record());
+  const desk = createDesk(record(), never);
   const told: number[] = [];
   const saver = startSaver({
     desk,
@@ -63,7 +65,7 @@ function harness(...drafts: readonly { revision: number; plan: Plan }[]) {
     for (let k = 0; k < 40; k++) await Promise.resolve();
   };
   const rename = (name: string) => desk.change({ type: "rename", name });
-  const state = () => desk.store.getState();
+  const state = () => desk.now();
   return { desk, saver, server, kept, told, settle, rename, state };
 }
 

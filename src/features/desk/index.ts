@@ -15,5 +15,6 @@ export { stateOf, type StopModule, type StopState } from "./stop-module";
 export { type Saver, startSaver } from "./saver";
 export { useActions } from "./useActions";
 export { useLibrary } from "./useLibrary";
-export { createDesk, type Desk, type DeskState, poseIdOf, wiringOf } from "./store";
+export { createDesk, type Desk, type DeskState } from "./store";
+export { poseIdOf, wiringOf } from "./slices/look";
 export { type Judgement } from "./judgement";

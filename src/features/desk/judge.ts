@@ -1,7 +1,8 @@
 import { type Assessed, type Assessment, noRemedy, passes, type Remedy } from "@/core/rules";
 import { type JudgeInput, type PageMail } from "@/workers";
 import { type Judgement } from "./judgement";
-import { type Desk, poseIdOf, wiringOf } from "./store";
+import { poseIdOf, wiringOf } from "./slices/look";
+import { type Desk } from "./store";
 
 /** The search for mends begins when the verdict has been drawn: on a small machine it would take the time from that, ms. */
 const mendsAfterMs = 120;
@@ -10,7 +11,6 @@ const topic = "desk";
 
 /** Has the workers judge the wiring on the desk whenever it changes, and look for mends. Returns how to stop. */
 export function startJudge(desk: Desk, mail: Pick<PageMail, "ask" | "callOff">): () => void {
-  const { store } = desk;
   let asked: JudgeInput | null = null;
 
   /** `known`: mends found before for this very wiring. */
@@ -63,7 +63,7 @@ export function startJudge(desk: Desk, mail: Pick<PageMail, "ask" | "callOff">):
   };
 
   const look = () => {
-    const state = store.getState();
+    const state = desk.now();
     const plan = state.history.present;
     const wiringId = wiringOf(state).id;
     const { sky, moment, judgement } = state;
@@ -77,7 +77,7 @@ export function startJudge(desk: Desk, mail: Pick<PageMail, "ask" | "callOff">):
     void judge(asked, known);
   };
   look();
-  const unsubscribe = store.subscribe(look);
+  const unsubscribe = desk.store.subscribe(look);
   return () => {
     unsubscribe();
     mail.callOff(topic);

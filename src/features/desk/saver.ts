@@ -16,19 +16,18 @@ export type Saver = Autosave<Plan>;
 
 /** Saves the desk's plan by itself. */
 export function startSaver({ desk, client, drafts, tell, wait }: Parts): Saver {
-  const { store } = desk;
-  const { planId: id } = store.getState();
+  const { planId: id } = desk.now();
   return startAutosave<Plan>({
     kind: "plan",
     documentId: id,
     noun: "plan",
     screen: {
-      read: () => ({ ...store.getState(), present: store.getState().history.present }),
+      read: () => ({ ...desk.now(), present: desk.now().history.present }),
       set: desk.set,
       adopt: desk.adopt,
       subscribe: (changed) =>
-        store.subscribe((state, before) => {
-          if (state.history.present !== before.history.present) changed();
+        desk.store.subscribe(({ now }, { now: before }) => {
+          if (now.history.present !== before.history.present) changed();
         }),
     },
     server: {

@@ -24,7 +24,7 @@ export function applyFirstMend(desk: Desk): void {
 
 /** The mends offered for the plan as it is now. */
 function offered(desk: Desk): Mend[] {
-  const { judgement, history } = desk.store.getState();
+  const { judgement, history } = desk.now();
   return judgement?.assessment.type === "assessed" && judgement.plan === history.present
     ? judgement.assessment.findings.flatMap(({ mends }) => mends)
     : [];

@@ -43,7 +43,7 @@ export function FirstSteps() {
     const panelId = addPanel(demoPanels.rigid195, null, "example");
     const inputId = addInput(demoInputs.twoPortStation, null, "example");
     const portId = demoInputs.twoPortStation.ports.at(-1)?.id ?? null;
-    const wiringId = wiringOf(desk.store.getState()).id;
+    const wiringId = wiringOf(desk.now()).id;
     desk.change({ type: "rewire", wiringId, lanes: [], counts: {} }, "example");
     const row = { panelId, inputId, portId, series: exampleSeries, strings: 1 };
     desk.change({ type: "fillLane", wiringId, more: exampleSeries, ...row }, "example");

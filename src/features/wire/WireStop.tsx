@@ -142,7 +142,7 @@ function Window({ chosen }: { chosen: string | null }) {
     );
   }
   const netlist = () => {
-    const state = desk.store.getState();
+    const state = desk.now();
     const plan = state.history.present;
     const look = { sky, moment: state.moment, poseId: poseIdOf(state) };
     return netlistOf(plan, wiringOf(state).id, lane, look, `${plan.name}, ${skyWords[sky]}`);

@@ -10,7 +10,7 @@ export function showPose(desk: Desk, poseId: string): void {
 
 /** The next pose that the wiring on the board is used in, round and round. */
 export function stepPose(desk: Desk): void {
-  const state = desk.store.getState();
+  const state = desk.now();
   const { poseIds } = wiringOf(state);
   const next = poseIds[(poseIds.indexOf(poseIdOf(state)) + 1) % poseIds.length];
   if (next !== undefined) showPose(desk, next);
@@ -18,7 +18,7 @@ export function stepPose(desk: Desk): void {
 
 /** A new pose like the one shown, for the wiring on the board, and shown. */
 export function addPose(desk: Desk, id: string): void {
-  const state = desk.store.getState();
+  const state = desk.now();
   const { poses } = state.history.present;
   if (poses.length >= mostPoses) return;
   const like = poseIdOf(state);
@@ -29,7 +29,7 @@ export function addPose(desk: Desk, id: string): void {
 
 /** Whether the wiring on the board is used in a pose. A pose it comes to be used in is shown. */
 export function setPoseUsed(desk: Desk, poseId: string, used: boolean): void {
-  const wiringId = wiringOf(desk.store.getState()).id;
+  const wiringId = wiringOf(desk.now()).id;
   desk.change({ type: "usePose", wiringId, poseId, used });
   if (used) showPose(desk, poseId);
 }

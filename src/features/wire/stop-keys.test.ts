@@ -13,7 +13,10 @@ const [lantern, boat] = demoPlans() as [Plan, Plan];
 
 /** A desk without a page, and its keys pressed by name. */
 function harness(plan: Plan) {
-  const desk = createDesk({ id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan);
+  const desk = createDesk(
+    { id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan,
+    () => () => undefined,
+  );
   let made = 0;
   let compares = 0;
   const press = (name: string) =>
@@ -23,8 +26,8 @@ function harness(plan: Plan) {
   return {
     desk,
     press,
-    state: () => desk.store.getState(),
-    onBoard: () => wiringOf(desk.store.getState()).name,
+    state: () => desk.now(),
+    onBoard: () => wiringOf(desk.now()).name,
     compares: () => compares,
   };
 }

@@ -37,7 +37,7 @@ export const stopKeys: readonly StopKey[] = [
     words: "next sky",
     matches: alt("S"),
     run: ({ desk }) =>
-      desk.set({ sky: skyNames[(skyNames.indexOf(desk.store.getState().sky) + 1) % skyNames.length] ?? "brightNoon" }),
+      desk.set({ sky: skyNames[(skyNames.indexOf(desk.now().sky) + 1) % skyNames.length] ?? "brightNoon" }),
   },
   { press: "Alt L", words: "open the ledger", matches: alt("L"), run: ({ desk }) => desk.set({ ledgerOpen: true }) },
   {

@@ -10,7 +10,7 @@ export function showWiring(desk: Desk, wiringId: string): void {
 
 /** The wiring so many places on, round and round. */
 export function stepWiring(desk: Desk, by: 1 | -1): void {
-  const state = desk.store.getState();
+  const state = desk.now();
   const { wirings } = state.history.present;
   const now = wirings.findIndex(({ id }) => id === wiringOf(state).id);
   const next = wirings[(now + by + wirings.length) % wirings.length];
@@ -19,7 +19,7 @@ export function stepWiring(desk: Desk, by: 1 | -1): void {
 
 /** A copy of the wiring on the board, put on the board in its place. */
 export function copyWiring(desk: Desk, id: string): void {
-  const state = desk.store.getState();
+  const state = desk.now();
   if (state.history.present.wirings.length >= mostWirings) return;
   const wiring = wiringOf(state);
   desk.change({ type: "copyWiring", wiringId: wiring.id, id, name: `${wiring.name.slice(0, 70)}, copy` });
@@ -28,7 +28,7 @@ export function copyWiring(desk: Desk, id: string): void {
 
 /** Takes the wiring on the board out of the plan; the last one stays. */
 export function removeWiring(desk: Desk): void {
-  const state = desk.store.getState();
+  const state = desk.now();
   const gone = wiringOf(state).id;
   const next = state.history.present.wirings.find(({ id }) => id !== gone);
   if (next === undefined) return;

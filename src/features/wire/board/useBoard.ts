@@ -30,7 +30,7 @@ export function useBoard() {
     () => ({
       /** The board at the time of asking, for handlers that outlive a drawing. */
       latest: (): { readonly board: Board; readonly selected: readonly TileKey[] } => {
-        const state = desk.store.getState();
+        const state = desk.now();
         return { board: boardOf(state), selected: state.selected };
       },
       select: (keys: readonly TileKey[]) => desk.set({ selected: keys }),
@@ -39,7 +39,7 @@ export function useBoard() {
        * anything changed.
        */
       act: ((run, gesture) => {
-        const state = desk.store.getState();
+        const state = desk.now();
         const outcome = run(boardOf(state));
         const change = outcome?.change ?? null;
         if (change !== null) desk.change(change, gesture);

@@ -2,19 +2,22 @@ import fc from "fast-check";
 import { type SavedPlan } from "@/api";
 import { demoPlan } from "@/testing";
 import { createDesk, type Judgement } from ".";
-import { createDrawn, drawTogether } from "./drawn";
 
 /** A desk whose plan has been judged, and a clock that runs out when told to. */
 function harness() {
   const plan = demoPlan("The Lantern");
-  const desk = createDesk({ id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan);
+  let due: (() => void) | null = null;
+  const desk = createDesk({ id: "a", revision: 1, createdAt: "", updatedAt: "", plan } satisfies SavedPlan, (run) => {
+    due = run;
+    return () => (due = null);
+  });
   const judged = () =>
     desk.set({
       judgement: {
-        plan: desk.store.getState().history.present,
+        plan: desk.now().history.present,
         wiringId: plan.wirings[0]?.id ?? "",
         assessment: { type: "incomplete", missing: [] },
-        sky: desk.store.getState().sky,
+        sky: desk.now().sky,
         poseId: "parked",
         tiles: {},
         mends: "found",
@@ -22,20 +25,16 @@ function harness() {
       } satisfies Judgement,
     });
   judged();
-  const drawn = createDrawn(desk.store);
-  let due: (() => void) | null = null;
-  const stop = drawTogether(desk.store, drawn, (run) => {
-    due = run;
-    return () => (due = null);
-  });
+  const shown = () => desk.store.getState().shown;
   let drawings = 0;
-  drawn.subscribe(() => (drawings += 1));
-  const name = () => drawn.getState().history.present.name;
+  desk.store.subscribe((state, before) => {
+    if (state.shown !== before.shown) drawings += 1;
+  });
+  const name = () => shown().history.present.name;
   return {
     desk,
-    drawn,
+    shown,
     judged,
-    stop,
     name,
     drawings: () => drawings,
     waiting: () => due !== null,
@@ -71,24 +70,19 @@ test("a verdict that takes long is not waited for, and one of an older state end
   expect(name()).toBe("First");
   judged();
   desk.change({ type: "rename", name: "Second" });
-  const { judgement } = desk.store.getState();
+  const { judgement } = desk.now();
   desk.set({ judgement });
   expect(name()).toBe("First");
   timeUp();
   expect(name()).toBe("Second");
 });
 
-test("typing, selecting and pointing are drawn at once; after the end nothing is", () => {
-  const { desk, stop, name, drawings, waiting } = harness();
+test("typing, selecting and pointing are drawn at once", () => {
+  const { desk, name, drawings, waiting } = harness();
   desk.change({ type: "rename", name: "T" }, "rename");
   expect(name()).toBe("T");
   desk.set({ selected: ["roof.1"] });
   expect([drawings(), waiting()]).toEqual([2, false]);
-  desk.endGesture();
-  desk.change({ type: "rename", name: "Undone" });
-  stop();
-  desk.set({ said: "late" });
-  expect(name()).toBe("T");
 });
 
 test("whatever happens in whatever order, what is drawn is a state the desk was in, and the newest once nothing is waited for", () => {
@@ -98,9 +92,9 @@ test("whatever happens in whatever order, what is drawn is a state the desk was 
   );
   fc.assert(
     fc.property(events, (happened) => {
-      const { desk, drawn, judged, waiting, timeUp } = harness();
-      const been = new Set([desk.store.getState()]);
-      desk.store.subscribe((state) => been.add(state));
+      const { desk, shown, judged, waiting, timeUp } = harness();
+      const been = new Set([desk.now()]);
+      desk.store.subscribe(({ now }) => been.add(now));
       let typed = "";
       happened.forEach((event, k) => {
         if (event === "move") desk.change({ type: "rename", name: `Plan ${k}` });
@@ -112,11 +106,11 @@ test("whatever happens in whatever order, what is drawn is a state the desk was 
         else if (event === "sky") desk.set({ sky: k % 2 === 0 ? "haze" : "hotRoof" });
         else if (event === "select") desk.set({ selected: [`roof.${k}`] });
         else timeUp();
-        expect(been.has(drawn.getState())).toBe(true);
-        if (!waiting()) expect(drawn.getState()).toBe(desk.store.getState());
+        expect(been.has(shown())).toBe(true);
+        if (!waiting()) expect(shown()).toBe(desk.now());
       });
       timeUp();
-      expect(drawn.getState()).toBe(desk.store.getState());
+      expect(shown()).toBe(desk.now());
     }),
   );
 });
