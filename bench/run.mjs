@@ -1,15 +1,16 @@
 import path from "node:path";
-import { build } from "esbuild";
 import { ensureBuilt, ensureInstalled, root, run } from "../scripts/setup.mjs";
 
 /** Prints the figures of the engine and of the interface. It judges nothing. `npm run bench board` prints those of one of them alone. */
-ensureInstalled();
+await ensureInstalled();
+// imported here: it is there only once packages are installed
+const { build } = await import("esbuild");
 const wanted = process.argv.slice(2);
 for (const name of ["engine", "interface", "board", "library"]) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
   if (name !== "engine") {
     await ensureBuilt();
-    run(process.execPath, ["--import", "tsx", path.join(root, "bench", `${name}.ts`)]);
+    await run(process.execPath, ["--import", "tsx", path.join(root, "bench", `${name}.ts`)]);
     continue;
   }
   // bundled, as the engine is wherever people meet it: calls between loose files are half as fast
@@ -24,5 +25,5 @@ for (const name of ["engine", "interface", "board", "library"]) {
     target: "node20",
     logLevel: "error",
   });
-  run(process.execPath, [outfile]);
+  await run(process.execPath, [outfile]);
 }

@@ -12,7 +12,7 @@ const [target = `golden-array-${new Date().toISOString().slice(0, 10)}.db`] = re
 const source = path.join(dataDir, "golden-array.db");
 if (!existsSync(source)) stop(`There is no database at ${source}. Say where it is with --data DIR, or --demo.`);
 if (existsSync(target)) stop(`${target} is there already. Nothing was written over it: name another file.`);
-ensureInstalled();
+await ensureInstalled();
 const { default: Database } = await import("better-sqlite3");
 const db = new Database(source, { readonly: true });
 try {

@@ -23,7 +23,7 @@ const limits = {
 const graceMs = 3000;
 
 await refuseTakenPort();
-ensureInstalled();
+await ensureInstalled();
 await ensureBuilt();
 const url = `http://${host}:${port}`;
 const held = await holdFolder(dataDir, url);

@@ -1,4 +1,5 @@
-import { spawnSync } from "node:child_process";
+import { spawn } from "node:child_process";
+import { once } from "node:events";
 import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
@@ -7,25 +8,25 @@ import { root } from "./root.mjs";
 export { root };
 
 /** Runs a command with its output shown; ends this process with its code when it fails. */
-export function run(
+export async function run(
   /** @type {string} */ command,
   /** @type {string[]} */ args,
   /** @type {Record<string, string>} */ env = {},
 ) {
-  const { status, error } = spawnSync(command, args, { cwd: root, stdio: "inherit", env: { ...process.env, ...env } });
-  if (error !== undefined) throw error;
+  const child = spawn(command, args, { cwd: root, stdio: "inherit", env: { ...process.env, ...env } });
+  const [status] = await once(child, "exit");
   if (status !== 0) process.exit(status ?? 1);
 }
 
 /** Installs the packages of package-lock.json, unless exactly those are there already. */
-export function ensureInstalled() {
+export async function ensureInstalled() {
   const stamp = path.join(root, "node_modules", ".golden-array-installed");
   const wanted = `${process.version} ${hashOf(["package-lock.json"])}`;
   if (read(stamp) === wanted) return;
   console.log("Installing packages (a few minutes the first time; one of them is compiled)…");
   // not "npm ci": it refuses a lock file made where the registry lacks another system's optional binaries.
   // The database module is compiled here, so that nothing is fetched from outside the registry.
-  run("npm", ["install", "--no-save", "--no-fund", "--no-audit", "--loglevel=error"], {
+  await run("npm", ["install", "--no-save", "--no-fund", "--no-audit", "--loglevel=error"], {
     npm_config_build_from_source: "better-sqlite3",
     NODE_ENV: "development",
   });
@@ -38,7 +39,7 @@ export async function ensureBuilt() {
   const wanted = hashOf(["src", "scripts/serving", "package-lock.json", "next.config.ts", "tsconfig.json"]);
   if (read(stamp) === wanted) return;
   console.log("Building (about a minute the first time)…");
-  run(process.execPath, [path.join(root, "node_modules", "next", "dist", "bin", "next"), "build"], {
+  await run(process.execPath, [path.join(root, "node_modules", "next", "dist", "bin", "next"), "build"], {
     NODE_ENV: "production",
     NEXT_TELEMETRY_DISABLED: "1",
   });

@@ -12,8 +12,8 @@ const patience = "--testTimeout=36000000";
 const env = { GOLDEN_ARRAY_EFFORT: values.effort };
 const files = values.only === undefined ? [] : [values.only, "--passWithNoTests"];
 
-ensureInstalled();
-ensureDebian("/usr/bin/ngspice", "ngspice", "the circuit simulator our netlists are checked in");
+await ensureInstalled();
+await ensureDebian("ngspice");
 const unit = await jest("unit", ["--maxWorkers=2", patience, ...files], env);
 /** What is done to a whole server and its pages: each says what it found. */
 const whole = ["durability", "fuzz", "clients", "faults", "two-tabs"];

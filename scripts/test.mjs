@@ -12,7 +12,11 @@ const files = only === undefined || parts.includes(only) ? [] : [only, "--passWi
 const wanted = (/** @type {string} */ part) =>
   only === undefined || only === part || (files.length > 0 && part !== "types" && part !== "lint");
 
-ensureInstalled();
+/** @type {("ngspice" | "chromium")[]} */
+const programs = [];
+if (wanted("unit")) programs.push("ngspice");
+if (wanted("interface")) programs.push("chromium");
+await Promise.all([ensureInstalled(), ensureDebian(...programs)]);
 /** @type {import("./testing/parts.mjs").Tally[]} */
 const tallies = [];
 // two programs on two cores: neither has enough to do for both
@@ -22,13 +26,8 @@ tallies.push(
     ...(wanted("lint") ? [lint(), tool("lock file", "../scripts/audit.mjs", ["--offline"])] : []),
   ])),
 );
-if (wanted("unit")) {
-  ensureDebian("/usr/bin/ngspice", "ngspice", "the circuit simulator our netlists are checked in");
-  tallies.push(await jest("unit", ["--maxWorkers=2", ...files]));
-}
+if (wanted("unit")) tallies.push(await jest("unit", ["--maxWorkers=2", ...files]));
 if (wanted("interface")) {
-  const chromium = process.env["CHROMIUM"] ?? "/usr/bin/chromium";
-  ensureDebian(chromium, "chromium", "the browser the interface is tested in");
   await ensureBuilt();
   // forced to exit: a browser or server left by a failed test must not hold up the result
   tallies.push(await jest("interface", ["--config", "e2e/jest.config.mjs", "--maxWorkers=2", "--forceExit", ...files]));

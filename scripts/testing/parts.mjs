@@ -1,4 +1,5 @@
-import { spawn, spawnSync } from "node:child_process";
+import { spawn } from "node:child_process";
+import { once } from "node:events";
 import { existsSync, mkdtempSync, readFileSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
@@ -47,15 +48,28 @@ export function conclude(/** @type {Tally[]} */ tallies) {
   process.exit(sum("failed") === 0 && sum("passed") > 0 ? 0 : 1);
 }
 
-/** Installs a Debian package when its program is missing. */
-export function ensureDebian(/** @type {string} */ program, /** @type {string} */ name, /** @type {string} */ purpose) {
-  if (existsSync(program)) return;
-  console.log(`Installing ${name} from Debian: ${purpose}…`);
+/** Programs of Debian that tests need, and what for. */
+export const debian = {
+  ngspice: { program: "/usr/bin/ngspice", purpose: "the circuit simulator our netlists are checked in" },
+  chromium: {
+    program: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+    purpose: "the browser the interface is tested in",
+  },
+};
+
+/** Installs what is missing of some Debian packages; waits for the network mostly, so that other work can go on beside it. */
+export async function ensureDebian(/** @type {(keyof typeof debian)[]} */ ...names) {
+  const missing = names.filter((name) => !existsSync(debian[name].program));
+  if (missing.length === 0) return;
+  for (const name of missing) console.log(`Installing ${name} from Debian: ${debian[name].purpose}…`);
   const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
-  const apt = (/** @type {string[]} */ args) =>
-    spawnSync("apt-get", args, { stdio: ["ignore", "ignore", "inherit"], env }).status;
-  apt(["update"]);
-  if (apt(["install", "-y", "--no-install-recommends", name]) !== 0) console.error(`${name} could not be installed.`);
+  const apt = async (/** @type {string[]} */ args) => {
+    const [status] = await once(spawn("apt-get", args, { stdio: ["ignore", "ignore", "inherit"], env }), "exit");
+    return status;
+  };
+  await apt(["update"]);
+  if ((await apt(["install", "-y", "--no-install-recommends", ...missing])) !== 0)
+    console.error(`Not installed: ${missing.join(", ")}.`);
 }
 
 /** @returns {Promise<{ status: number | null, output: string }>} */
