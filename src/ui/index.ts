@@ -15,6 +15,8 @@ export { Nonce, useNonce } from "./Nonce";
 export { offerFile } from "./offer-file";
 export { PageHead } from "./PageHead";
 export { PickList } from "./PickList";
+export { PrintSheets } from "./PrintSheets";
+export { PrintTable } from "./PrintTable";
 export { QuantityField } from "./QuantityField";
 export { ReadyMark } from "./ReadyMark";
 export { Sheet } from "./Sheet";

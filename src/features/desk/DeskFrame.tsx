@@ -3,7 +3,6 @@
 import Box from "@mui/material/Box";
 import { useParams, useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useRef } from "react";
-import { type Stop } from "@/core/plan";
 import { ReadyMark } from "@/ui";
 import { stopNames } from "@/words";
 import { Conflict, Notice } from "./Conflict";
@@ -11,43 +10,51 @@ import { DeskHeader } from "./DeskHeader";
 import { LeftDrafts } from "./LeftDrafts";
 import { useDeskState, useSettled, useStops } from "./DeskProvider";
 import { Palette } from "./Palette";
+import { PrintStop } from "./PrintStop";
+import { type StopModule } from "./stop-module";
+import { useActions } from "./useActions";
 import { Trail } from "./Trail";
 
 /** The frame around every stop: header, trail, verdict strip always in sight, and the stop itself. */
 export function DeskFrame({ verdict, children }: { verdict: ReactNode; children: ReactNode }) {
-  const stop = useCurrentStop();
+  const current = useCurrentStop();
+  const stop = current.id;
   const name = useDeskState((state) => state.history.present.name);
   useStopKeys();
+  useActions(() => [{ of: "This stop", words: "Print", press: "Ctrl P", run: () => window.print() }]);
   const sticky = useRef<HTMLDivElement>(null);
   useEffect(() => (sticky.current === null ? undefined : markScrolled(sticky.current)), []);
   return (
-    <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
-      <Box
-        component="a"
-        href="#stop"
-        sx={{
-          position: "absolute",
-          left: -9999,
-          "&:focus": { left: 8, top: 8, zIndex: 2000, bgcolor: "var(--sheet)", p: 1 },
-        }}
-      >
-        Skip to the stop
+    <>
+      <PrintStop stop={current} />
+      <Box data-screen="" sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
+        <Box
+          component="a"
+          href="#stop"
+          sx={{
+            position: "absolute",
+            left: -9999,
+            "&:focus": { left: 8, top: 8, zIndex: 2000, bgcolor: "var(--sheet)", p: 1 },
+          }}
+        >
+          Skip to the stop
+        </Box>
+        <DeskHeader />
+        <Trail current={stop} />
+        <LeftDrafts />
+        <Box ref={sticky} sx={{ position: "sticky", top: 0, zIndex: 20 }}>
+          <Conflict />
+          {verdict}
+        </Box>
+        <Box component="main" id="stop" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
+          <h1 className="visually-hidden">{`${name}: ${stopNames[stop]}`}</h1>
+          {children}
+        </Box>
+        <Notice />
+        <Palette />
+        <DeskReady />
       </Box>
-      <DeskHeader />
-      <Trail current={stop} />
-      <LeftDrafts />
-      <Box ref={sticky} sx={{ position: "sticky", top: 0, zIndex: 20 }}>
-        <Conflict />
-        {verdict}
-      </Box>
-      <Box component="main" id="stop" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
-        <h1 className="visually-hidden">{`${name}: ${stopNames[stop]}`}</h1>
-        {children}
-      </Box>
-      <Notice />
-      <Palette />
-      <DeskReady />
-    </Box>
+    </>
   );
 }
 
@@ -70,9 +77,12 @@ function DeskReady() {
   return <ReadyMark ready={useSettled()} />;
 }
 
-function useCurrentStop(): Stop {
+function useCurrentStop(): StopModule {
   const { stop } = useParams<{ stop?: string }>();
-  return useStops().find(({ id }) => id === stop)?.id ?? "wire";
+  const stops = useStops();
+  const current = stops.find(({ id }) => id === stop) ?? stops.find(({ id }) => id === "wire");
+  if (current === undefined) throw new Error("the list of stops has no stop to wire at");
+  return current;
 }
 
 /** Alt + 1 … 9 goes to a stop. */

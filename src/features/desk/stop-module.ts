@@ -9,6 +9,8 @@ export type StopState = "empty" | "question" | "ready" | "care" | "stopFound" | 
 export type StopModule = {
   readonly id: Stop;
   readonly View: ComponentType;
+  /** What of it goes to paper, in the print frame; fetched once the screen stands. */
+  readonly loadPrint: () => Promise<ComponentType>;
   /** Whether it reckons yet; one that does not keeps notes, and is shown as that. */
   readonly built: boolean;
   /** Whether it has what it needs; what the rules say of it is added by `stateOf`. */

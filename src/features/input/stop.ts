@@ -4,6 +4,7 @@ import { type StopModule } from "@/features/desk";
 export const inputStop: StopModule = {
   id: "input",
   View: dynamic(() => import("./InputStop").then(({ InputStop }) => InputStop)),
+  loadPrint: () => import("./InputPrint").then(({ InputPrint }) => InputPrint),
   built: true,
   state: ({ inputs }) => {
     if (inputs.length === 0) return "empty";

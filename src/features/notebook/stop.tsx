@@ -11,6 +11,10 @@ export function notebookStop(id: NotebookStop): StopModule {
   return {
     id,
     View: () => <Page stop={id} />,
+    loadPrint: async () => {
+      const { NotebookPrint } = await import("./NotebookPrint");
+      return () => <NotebookPrint stop={id} />;
+    },
     built: false,
     state: ({ notes }) => (notes[id].trim() === "" ? "empty" : "notes"),
   };

@@ -5,6 +5,7 @@ import { type StopModule } from "@/features/desk";
 export const panelsStop: StopModule = {
   id: "panels",
   View: dynamic(() => import("./PanelsStop").then(({ PanelsStop }) => PanelsStop)),
+  loadPrint: () => import("./PanelsPrint").then(({ PanelsPrint }) => PanelsPrint),
   built: true,
   state: ({ panels }) => {
     if (panels.length === 0) return "empty";

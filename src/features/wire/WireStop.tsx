@@ -9,6 +9,7 @@ import { Ledger } from "@/features/ledger";
 import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
 import { newId, Sheet } from "@/ui";
 import { Board } from "./board/Board";
+import { cautions } from "./cautions";
 import { Comparison } from "./Comparison";
 import { FirstSteps } from "./FirstSteps";
 import { netlistOf } from "./netlist";
@@ -88,9 +89,7 @@ export function WireStop() {
         component="p"
         sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "100ch", gridColumn: { md: "1 / 3" } }}
       >
-        Panels are live whenever there is light: cover them or work at dusk, and never part a connector under load.
-        Above 60 V (30 V wet or afloat) treat DC as a shock hazard. Battery first, panels last; take off in the reverse
-        order. This is a plan, not a permit: your local code and a licensed person have the last word.
+        {cautions}
       </Box>
       <ThumbBar />
     </Box>

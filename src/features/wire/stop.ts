@@ -4,6 +4,7 @@ import { type StopModule } from "@/features/desk";
 export const wireStop: StopModule = {
   id: "wire",
   View: dynamic(() => import("./WireStop").then(({ WireStop }) => WireStop)),
+  loadPrint: () => import("./print/WirePrint").then(({ WirePrint }) => WirePrint),
   built: true,
   state: (_, assessment) => {
     if (assessment === null || assessment.type === "incomplete") return "empty";

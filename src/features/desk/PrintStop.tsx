@@ -1,0 +1,35 @@
+"use client";
+
+import { type ComponentType, useEffect, useState } from "react";
+import { PrintSheets } from "@/ui";
+import { stopNames } from "@/words";
+import { useDeskState } from "./DeskProvider";
+import { type StopModule } from "./stop-module";
+
+/** A stop on paper, in the frame all stops share. */
+export function PrintStop({ stop }: { stop: StopModule }) {
+  const name = useDeskState((state) => state.history.present.name);
+  const [Print, setPrint] = useState<ComponentType | null>(null);
+  useEffect(() => {
+    let gone = false;
+    // a function would be taken for an updater
+    void stop.loadPrint().then((loaded) => gone || setPrint(() => loaded));
+    return () => {
+      gone = true;
+    };
+  }, [stop]);
+  const revision = useDeskState((state) => state.revision);
+  if (Print === null) return null;
+  return (
+    <PrintSheets
+      head={
+        <>
+          <strong>{name}</strong> · {stopNames[stop.id]} · revision {revision}
+        </>
+      }
+      foot="Golden Array. A plan, not a permit: check it against the things themselves; your local code and a licensed person have the last word."
+    >
+      <Print />
+    </PrintSheets>
+  );
+}
