@@ -63,6 +63,7 @@ walk(
     );
     expect(await read(visit.server, idOf(address))).toMatchObject({ revision: 1 });
     await fields.press("Bring back");
+    await fields.shows("Record high", "39");
     await fields.saved();
     expect(await read(visit.server, idOf(address))).toMatchObject({
       revision: 2,

@@ -20,17 +20,28 @@ export async function run(
 
 /** Installs the packages of package-lock.json, unless exactly those are there already. */
 export async function ensureInstalled() {
+  await (await fetchPackages()).compiled;
+}
+
+/**
+ * Fetches the packages, unless exactly those are there already. One of them, the database, is compiled after that: it takes
+ * one core two minutes, and all that only reads the source can go on beside it.
+ */
+export async function fetchPackages() {
   const stamp = path.join(root, "node_modules", ".golden-array-installed");
   const wanted = `${process.version} ${hashOf(["package-lock.json"])}`;
-  if (read(stamp) === wanted) return;
+  if (read(stamp) === wanted) return { compiled: Promise.resolve() };
   console.log("Installing packages (a few minutes the first time; one of them is compiled)…");
-  // not "npm ci": it refuses a lock file made where the registry lacks another system's optional binaries.
-  // The database module is compiled here, so that nothing is fetched from outside the registry.
-  await run("npm", ["install", "--no-save", "--no-fund", "--no-audit", "--loglevel=error"], {
-    npm_config_build_from_source: "better-sqlite3",
+  // not "npm ci": it refuses a lock file made where the registry lacks another system's optional binaries
+  await run("npm", ["install", "--ignore-scripts", "--no-save", "--no-fund", "--no-audit", "--loglevel=error"], {
     NODE_ENV: "development",
   });
-  writeFileSync(stamp, wanted);
+  // from source, so that nothing is fetched from outside the registry
+  const compiled = run("npm", ["rebuild", "--loglevel=error"], {
+    npm_config_build_from_source: "better-sqlite3",
+    NODE_ENV: "development",
+  }).then(() => writeFileSync(stamp, wanted));
+  return { compiled };
 }
 
 /** Builds the application, unless this very source is built already. */

@@ -1,5 +1,5 @@
 import { parseArgs } from "node:util";
-import { ensureBuilt, ensureInstalled } from "./setup.mjs";
+import { ensureBuilt, fetchPackages } from "./setup.mjs";
 import { conclude, ensureDebian, jest, tool } from "./testing/parts.mjs";
 
 /**
@@ -16,7 +16,7 @@ const wanted = (/** @type {string} */ part) =>
 const programs = [];
 if (wanted("unit")) programs.push("ngspice");
 if (wanted("interface")) programs.push("chromium");
-await Promise.all([ensureInstalled(), ensureDebian(...programs)]);
+const [{ compiled }] = await Promise.all([fetchPackages(), ensureDebian(...programs)]);
 /** @type {import("./testing/parts.mjs").Tally[]} */
 const tallies = [];
 // two programs on two cores: neither has enough to do for both
@@ -26,9 +26,10 @@ tallies.push(
     ...(wanted("lint") ? [lint(), tool("lock file", "../scripts/audit.mjs", ["--offline"])] : []),
   ])),
 );
+if (wanted("interface")) await ensureBuilt();
+await compiled;
 if (wanted("unit")) tallies.push(await jest("unit", ["--maxWorkers=2", ...files]));
 if (wanted("interface")) {
-  await ensureBuilt();
   // forced to exit: a browser or server left by a failed test must not hold up the result
   tallies.push(await jest("interface", ["--config", "e2e/jest.config.mjs", "--maxWorkers=2", "--forceExit", ...files]));
 }

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import os from "node:os";
 import path from "node:path";
+import { workersPort } from "./common";
 
 export type RunningServer = {
   readonly url: string;
@@ -20,11 +21,12 @@ export function temporaryDir(): { dir: string; remove: () => void } {
   return { dir, remove: () => rmSync(dir, { recursive: true, force: true }) };
 }
 
-export function freePort(): Promise<number> {
+/** A port that nobody has: the one wished for, if it is that. */
+export function freePort(wished = 0): Promise<number> {
   return new Promise((resolve, reject) => {
     const probe = createServer();
-    probe.once("error", reject);
-    probe.listen(0, "127.0.0.1", () => {
+    probe.once("error", (error) => (wished === 0 ? reject(error) : resolve(freePort())));
+    probe.listen(wished, "127.0.0.1", () => {
       const address = probe.address();
       probe.close(() =>
         typeof address === "object" && address !== null ? resolve(address.port) : reject(new Error("no port")),
@@ -58,7 +60,7 @@ export async function startServer(
   wantedPort?: number,
   runtime: readonly string[] = [],
 ): Promise<RunningServer> {
-  const port = wantedPort ?? (await freePort());
+  const port = wantedPort ?? (await freePort(workersPort()));
   const { child, output, ended } = launch(["--port", String(port), "--data", dataDir, ...flags], runtime);
   const url = `http://127.0.0.1:${port}`;
   let exited = false;

@@ -1,7 +1,7 @@
 import { type Config } from "jest";
 import { launchBrowser } from "./browser";
 import { common } from "./common";
-import { startServer, temporaryDir } from "./server";
+import { freePort, startServer, temporaryDir } from "./server";
 
 /**
  * A server with the demo and a browser for each worker, started once: what is compiled for the first test is there for
@@ -11,6 +11,8 @@ export default async function setUp({ maxWorkers }: Config & { maxWorkers: numbe
   const temporary = temporaryDir();
   const server = await startServer(temporary.dir, ["--demo"]);
   const browsers = await Promise.all(Array.from({ length: maxWorkers }, launchBrowser));
+  const ports = await Promise.all(browsers.map(() => freePort()));
+  process.env[common.ports] = JSON.stringify(ports);
   process.env[common.server] = JSON.stringify({ url: server.url, port: server.port });
   process.env[common.browsers] = JSON.stringify(browsers.map((browser) => browser.wsEndpoint()));
   Object.assign(globalThis, {

@@ -2,7 +2,7 @@ import { type Browser } from "puppeteer-core";
 import { demoPlans } from "@/demo";
 import { Screen } from "../screen";
 import { openPage, type Size, type WatchedPage } from "./browser";
-import { type Address, commonServer, workersBrowser } from "./common";
+import { type Address, commonServer, workersBrowser, workersPort } from "./common";
 import { leaveEvidence } from "./evidence";
 import { startServer, temporaryDir } from "./server";
 
@@ -90,7 +90,8 @@ async function forgetAll(from: Browser, server: Address, downloadPath: string): 
   await session.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath });
   const page = await from.newPage();
   const ofPage = await page.createCDPSession();
-  await ofPage.send("Storage.clearDataForOrigin", { origin: server.url, storageTypes: "all" });
+  for (const origin of [server.url, `http://127.0.0.1:${workersPort()}`])
+    await ofPage.send("Storage.clearDataForOrigin", { origin, storageTypes: "all" });
   await ofPage.send("Network.clearBrowserCookies");
   await page.close();
 }
