@@ -20,7 +20,9 @@ export async function run(
 
 /** Installs the packages of package-lock.json, unless exactly those are there already. */
 export async function ensureInstalled() {
-  await (await fetchPackages()).compiled;
+  await (
+    await fetchPackages()
+  ).compiled;
 }
 
 /**

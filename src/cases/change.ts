@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { usualPose } from "@/core/plan";
-import { judgeSlips } from "@/core/rules";
+import { judgeMisplugs } from "@/core/rules";
 import { changeover } from "@/core/wiring";
-import { portWords, slipWords, stepWords } from "@/words";
+import { portWords, misplugWords, stepWords } from "@/words";
 import { type CaseAnswering, malformed, planOf, wiringIn } from "./reading";
 
 const schema = z.strictObject({ type: z.literal("change"), plan: z.unknown(), from: z.string(), to: z.string() });
@@ -24,11 +24,11 @@ export function answerChange(value: unknown): CaseAnswering {
     usualPose(plan, from.wiring),
     usualPose(plan, to.wiring),
   ).map((step) => stepWords(plan, step));
-  const slips = judgeSlips(plan, from.wiring, to.wiring).map((judged) => ({
+  const misplugs = judgeMisplugs(plan, from.wiring, to.wiring).map((judged) => ({
     dangerous: judged.dangerous,
-    says: slipWords(plan, judged, "metric"),
-    port: portWords(plan, judged.slip.lane),
+    says: misplugWords(plan, judged, "metric"),
+    port: portWords(plan, judged.misplug.lane),
     volts: judged.volts,
   }));
-  return { type: "answer", answer: { steps, slips } };
+  return { type: "answer", answer: { steps, slips: misplugs } };
 }

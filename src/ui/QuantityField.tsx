@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { type KeyboardEvent, useId, useState } from "react";
-import { type FieldSpec, type Reading, readQuantity, showingOf, type UnitSystem } from "@/core/units";
+import { type FieldSpec, type QuantityReading, readQuantity, showingOf, type UnitSystem } from "@/core/units";
 import { given, givenNumber } from "@/words";
 import { useUnits } from "./UnitChoice";
 
@@ -19,7 +19,7 @@ type Props = {
   readonly required?: boolean;
   /** Shown in the empty field: what will be taken instead. */
   readonly placeholder?: string;
-  readonly read?: (text: string) => Reading;
+  readonly read?: (text: string) => QuantityReading;
   readonly onFocus?: () => void;
   /** Shows the help under the field while it is in use. */
   readonly helpBelow?: boolean;
@@ -131,7 +131,7 @@ export function QuantityField(props: Props) {
 
 /** What is wrong with a typed text: the field, the value, what is allowed, and what is used meanwhile. */
 function errorOf(
-  reading: Reading,
+  reading: QuantityReading,
   label: string,
   text: string,
   spec: FieldSpec,

@@ -1,5 +1,5 @@
 import { type Plan, type Wiring } from "@/core/plan";
-import { type Assessment, type JudgedSlip } from "@/core/rules";
+import { type Assessment, type JudgedMisplug } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import {
   asMatrix,
@@ -110,11 +110,11 @@ export function dangerWords(
   return found;
 }
 
-/** What a slip would do: harm, or nothing. */
-export function slipWords(plan: Plan, { slip, stop }: JudgedSlip, system: UnitSystem): string {
+/** What a misplug would do: harm, or nothing. */
+export function misplugWords(plan: Plan, { misplug, stop }: JudgedMisplug, system: UnitSystem): string {
   const why = stop === null ? "Nothing would pass a limit." : findingSentence(stop, system);
-  const [here, there] = [portWords(plan, slip.lane), portWords(plan, slip.meant)];
-  switch (slip.type) {
+  const [here, there] = [portWords(plan, misplug.lane), portWords(plan, misplug.meant)];
+  switch (misplug.type) {
     case "bothIn":
       return `At ${here} the old rows must be out before the new ones go in. With both: ${why}`;
     case "crossed":

@@ -1,5 +1,5 @@
 export { assumptionSentence } from "./assumptions";
-export { dangerWords, laneWords, partsWords, portWords, slipWords, stepWords } from "./changes";
+export { dangerWords, laneWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
 export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
 export { headline } from "./headline";
 export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";

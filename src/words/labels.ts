@@ -1,4 +1,4 @@
-import { type LabelDoubt, type PointsFit, type Reading } from "@/core/panel";
+import { type LabelDoubt, type PointsFit, type LabelReading } from "@/core/panel";
 import { type PanelSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { given, percent, trueMinus } from "./format";
@@ -55,7 +55,7 @@ export function doubtSentence({ type, value, least, most }: LabelDoubt): string 
   }
 }
 
-const readFieldWords: Readonly<Record<keyof Reading["patch"], string>> = {
+const readFieldWords: Readonly<Record<keyof LabelReading["patch"], string>> = {
   pmaxW: "Pmax",
   vocV: "Voc",
   iscA: "Isc",
@@ -65,7 +65,7 @@ const readFieldWords: Readonly<Record<keyof Reading["patch"], string>> = {
   tempCoVocPctPerC: "Voc coefficient",
 };
 
-const howWords: Readonly<Record<Reading["how"], string>> = {
+const howWords: Readonly<Record<LabelReading["how"], string>> = {
   product: "that is Vmp × Imp",
   quotient: "that is Pmax over the other",
   swapped: "the rows are swapped",
@@ -76,8 +76,8 @@ const howWords: Readonly<Record<Reading["how"], string>> = {
 };
 
 /** A reading that would reconcile the whole label, in words. */
-export function readingSentence(patch: Reading["patch"], how: Reading["how"]): string {
-  const parts = (Object.keys(patch) as (keyof Reading["patch"])[]).map(
+export function readingSentence(patch: LabelReading["patch"], how: LabelReading["how"]): string {
+  const parts = (Object.keys(patch) as (keyof LabelReading["patch"])[]).map(
     (field) => `${readFieldWords[field]} ${given(patch[field] ?? 0, fieldSpecs[field].unit)}`,
   );
   return `All of it would agree with ${parts.join(", ")}: ${howWords[how]}.`;

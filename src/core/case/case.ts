@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type Window } from "../input";
+import { type InputWindow } from "../input";
 import { completeLabel, impossibleIn, type PanelLabel } from "../panel";
 
 /**
@@ -18,7 +18,7 @@ export type CaseNet =
 export type EngineCase = {
   readonly panels: ReadonlyMap<string, PanelLabel>;
   readonly net: CaseNet;
-  readonly port: Window | null;
+  readonly port: InputWindow | null;
   readonly sampleV: readonly number[];
   readonly repeat: number | null;
 };

@@ -6,8 +6,8 @@ import {
   levels,
   type Mend,
   type Need,
-  openById,
-  type OpenWiring,
+  readyById,
+  type ReadyWiring,
   panelNoonW,
   passes,
   kindOf,
@@ -49,8 +49,8 @@ type Tried = {
  * `now`: what the rules say of the wiring as it is. Pauses within every try, so that whoever drives it can turn to something newer.
  */
 export function* findMends(
-  open: OpenWiring,
-  now: readonly Placed[] = judgeAll(open),
+  ready: ReadyWiring,
+  now: readonly Placed[] = judgeAll(ready),
 ): Generator<SearchStep, ReadonlyMap<string, Remedy>> {
   const failing = now.filter(
     ({ level, rule }) =>
@@ -58,16 +58,16 @@ export function* findMends(
   );
   const remedies = new Map<string, Remedy>();
   const tried = new Map<LaneContext, Tried[]>();
-  const nowW = takenW(open, "brightNoon");
-  const freeW = open.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);
+  const nowW = takenW(ready, "brightNoon");
+  const freeW = ready.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);
   for (const finding of failing) {
     const working: Tried[] = [];
     const others: Tried[] = [];
-    for (const context of open.lanes.filter((lane) => speaksOf(finding, lane, open))) {
+    for (const context of ready.lanes.filter((lane) => speaksOf(finding, lane, ready))) {
       if (!tried.has(context)) {
         const found: Tried[] = [];
-        for (const candidate of candidatesFor(open.plan, open.wired, context)) {
-          const result = yield* tryOut(open, candidate);
+        for (const candidate of candidatesFor(ready.plan, ready.wired, context)) {
+          const result = yield* tryOut(ready, candidate);
           if (result !== null) found.push(result);
           yield "tried";
         }
@@ -77,10 +77,12 @@ export function* findMends(
         (mendsIt(finding, now, result, nowW) ? working : others).push(result);
     }
     const rows =
-      finding.subject.type === "lane" ? open.lanes.find((lane) => speaksOf(finding, lane, open))?.lane.rows.length : 0;
+      finding.subject.type === "lane"
+        ? ready.lanes.find((lane) => speaksOf(finding, lane, ready))?.lane.rows.length
+        : 0;
     const offered = different(working.sort(compare), rows ?? 0);
     remedies.set(finding.id, {
-      mends: offered.map((each) => toMend(open, each, finding.level === "stop" ? freeW : nowW)),
+      mends: offered.map((each) => toMend(ready, each, finding.level === "stop" ? freeW : nowW)),
       needs: offered.length === 0 ? neededFor(finding, now, others) : null,
     });
   }
@@ -89,7 +91,7 @@ export function* findMends(
 
 /** Runs a search to its end, for callers with nothing newer to turn to. */
 export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Remedy> {
-  return runToEnd(findMends(openById(plan, wiringId)));
+  return runToEnd(findMends(readyById(plan, wiringId)));
 }
 
 /** What a Stop that no wiring mends asks of another input: the least of all wirings tried that are no Stop otherwise. */
@@ -116,7 +118,7 @@ function freeWatts(lane: LaneContext): number {
   return lane.tiles.reduce((sum, tile) => sum + panelNoonW(lane, kindOf(lane, tile), standOf(lane.fixed, tile)), 0);
 }
 
-function speaksOf({ subject }: Placed, { lane }: LaneContext, { plan }: OpenWiring): boolean {
+function speaksOf({ subject }: Placed, { lane }: LaneContext, { plan }: ReadyWiring): boolean {
   if (subject.type === "lane") return lane.inputId === subject.inputId && lane.portId === subject.portId;
   if (subject.type !== "group" || lane.inputId !== subject.inputId) return false;
   const group = plan.inputs
@@ -142,29 +144,29 @@ function isWorse(after: Placed, now: readonly Placed[]): boolean {
 }
 
 /** Judges a candidate in every pose; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
-function* tryOut(open: OpenWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
-  const posed: LaneContext[][] = open.poses.map(() => []);
+function* tryOut(ready: ReadyWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
+  const posed: LaneContext[][] = ready.poses.map(() => []);
   for (const lane of candidate.lanes) {
     // a lane whose label is not whole cannot be judged, now or after
-    if (lane.rows.length === 0 || tilesOf([lane]).some(({ panelId }) => !open.ground.kinds.has(panelId))) continue;
-    for (const [k, { pose }] of open.poses.entries()) {
-      const known = open.posed[k]?.find((each) => each.lane === lane);
-      const context = known ?? laneOf(open.plan, open.ground, lane, pose);
+    if (lane.rows.length === 0 || tilesOf([lane]).some(({ panelId }) => !ready.common.kinds.has(panelId))) continue;
+    for (const [k, { pose }] of ready.poses.entries()) {
+      const known = ready.posed[k]?.find((each) => each.lane === lane);
+      const context = known ?? laneOf(ready.plan, ready.common, lane, pose);
       if (context !== null) posed[k]?.push(context);
       if (known === undefined) yield "part";
     }
   }
-  const contexts = posed[open.posed.indexOf(open.lanes)] ?? [];
+  const contexts = posed[ready.posed.indexOf(ready.lanes)] ?? [];
   if (contexts.length === 0) return null;
-  const after: OpenWiring = { ...open, lanes: contexts, posed };
+  const after: ReadyWiring = { ...ready, lanes: contexts, posed };
   const counts = countsOf(candidate.lanes);
-  const bought = open.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.given), 0);
-  if (piecesIn(open.plan) + bought > mostPieces) return null;
+  const bought = ready.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.given), 0);
+  if (piecesIn(ready.plan) + bought > mostPieces) return null;
   const modules = (of: readonly LaneContext[]) =>
     new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
   // a module that is not in use yet is something to buy as well
-  const extraModules = Math.max(0, modules(contexts) - modules(open.lanes));
-  const before = new Set(open.lanes.flatMap(({ lane }) => tilesOf([lane]).map(keyOf)));
+  const extraModules = Math.max(0, modules(contexts) - modules(ready.lanes));
+  const before = new Set(ready.lanes.flatMap(({ lane }) => tilesOf([lane]).map(keyOf)));
   const kept = new Set(tilesOf(candidate.lanes).map(keyOf));
   return {
     candidate,
@@ -212,7 +214,7 @@ function hasNoStop({ findings }: Tried): boolean {
   return findings.every(({ level }) => level !== "stop");
 }
 
-function toMend({ wiringId }: OpenWiring, { candidate, findings, noonW, bought, shelved }: Tried, ofW: number): Mend {
+function toMend({ wiringId }: ReadyWiring, { candidate, findings, noonW, bought, shelved }: Tried, ofW: number): Mend {
   const lanes = candidate.lanes.filter((lane) => lane.rows.length > 0);
   const fuse = findings.find(({ rule, level }) => rule === "fuses" && level === "care")?.reason;
   return {

@@ -16,4 +16,11 @@ export {
   wattLimit,
 } from "./port";
 export { type PortInUse, type SharedLimit, sharedOut } from "./share";
-export { type CurrentTier, currentLimitA, type LimitNature, limitNatures, type Window, windowEdgesV } from "./window";
+export {
+  type CurrentTier,
+  currentLimitA,
+  type LimitNature,
+  limitNatures,
+  type InputWindow,
+  windowEdgesV,
+} from "./window";

@@ -1,7 +1,7 @@
 import { fitLabel } from "../panel";
 import { equalNet, type Net, solveNet } from "../net";
 import { atVoltage } from "../iv";
-import { currentLimitA, operatingPoint, type Port, portWindow, stayV, wakeV, type Window, windowEdgesV } from ".";
+import { currentLimitA, operatingPoint, type Port, portWindow, stayV, wakeV, type InputWindow, windowEdgesV } from ".";
 
 /** A 100 W panel of 36 cells: Voc 22.6 V, Vmp 18.55 V, Imp 5.63 A, Isc 6.04 A. */
 const { model } = fitLabel({
@@ -21,7 +21,7 @@ const { model } = fitLabel({
 });
 const stc = { irradianceWm2: 1000, cellTempC: 25 };
 const array = (series: number, strings: number) => solveNet(equalNet(model, series, strings, stc));
-const window = (change: Partial<Window> = {}): Window => ({
+const window = (change: Partial<InputWindow> = {}): InputWindow => ({
   minV: 12,
   maxV: 60,
   ceilingOnVoc: true,

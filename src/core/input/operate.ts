@@ -1,6 +1,6 @@
 import { atVoltage, type Curve, type CurvePoint, type PowerPoint, segmentOf, voltageOnSegment } from "../iv";
 import { type NetSolution } from "../net";
-import { currentLimitA, type Window, windowEdgesV } from "./window";
+import { currentLimitA, type InputWindow, windowEdgesV } from "./window";
 
 /**
  * What keeps an array from giving more: nothing, a limit of amps or watts, the window's edge, too few volts to
@@ -32,7 +32,7 @@ const nothing = { v: 0, i: 0, p: 0 } as const;
 const nearness = 1e-6;
 
 /** Where an array runs on an input: by full scan, by climbing down from open circuit, or held at battery volts. */
-export function operate(array: Source, window: Window, tracking: Tracking): OperatingPoint {
+export function operate(array: Source, window: InputWindow, tracking: Tracking): OperatingPoint {
   switch (tracking.type) {
     case "scan":
       return operatingPoint(array, window);
@@ -48,7 +48,7 @@ export function operate(array: Source, window: Window, tracking: Tracking): Oper
  * inside the window, under the current limit of its voltage and under the watt limit.
  * Over-voltage (Voc above maxV) and asleep (no power inside the window) give 0.
  */
-export function operatingPoint(array: Source, window: Window): OperatingPoint {
+export function operatingPoint(array: Source, window: InputWindow): OperatingPoint {
   if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
   const candidates = candidateVoltages(array, window).map((v) => pointAt(array.curve, v));
   let best: PowerPoint = nothing;
@@ -61,7 +61,7 @@ export function operatingPoint(array: Source, window: Window): OperatingPoint {
  * Where a tracker ends that walks down from open circuit while power rises: at the first peak or the first
  * limit it meets. Under partial shade that may be a low peak (`lowPeak`).
  */
-function climbedPoint(array: Source, window: Window): OperatingPoint {
+function climbedPoint(array: Source, window: InputWindow): OperatingPoint {
   if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
   const peakVolts = new Set(array.peaks.map((peak) => peak.v));
   const walk = [...new Set(candidateVoltages(array, window))].filter((v) => v <= window.maxV).sort((a, b) => b - a);
@@ -76,7 +76,7 @@ function climbedPoint(array: Source, window: Window): OperatingPoint {
 }
 
 /** A PWM controller joins array and battery: the array stands at battery volts whatever its own maximum. */
-function heldPoint(array: Source, window: Window, heldV: number): OperatingPoint {
+function heldPoint(array: Source, window: InputWindow, heldV: number): OperatingPoint {
   if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
   const free = pointAt(array.curve, heldV);
   if (heldV < window.minV || heldV > window.maxV || !(free.i > 0)) return { ...nothing, limitedBy: "asleep" };
@@ -110,7 +110,7 @@ function pointAt(curve: Curve, v: number): PowerPoint {
   return { v, i, p: v * i };
 }
 
-function allowed({ v, i, p }: PowerPoint, window: Window): boolean {
+function allowed({ v, i, p }: PowerPoint, window: InputWindow): boolean {
   const slack = 1 + nearness;
   return (
     v >= window.minV &&
@@ -124,7 +124,7 @@ function allowed({ v, i, p }: PowerPoint, window: Window): boolean {
  * Voltages at which the most power can lie: peaks, bends of the window, and where the curve
  * crosses a current or watt limit. Power inside the allowed set is greatest at one of these.
  */
-function candidateVoltages(array: Source, window: Window): number[] {
+function candidateVoltages(array: Source, window: InputWindow): number[] {
   const { curve, vocV, peaks } = array;
   const fixed = [...windowEdgesV(window).filter((v) => v <= vocV), ...peaks.map((peak) => peak.v)].sort(
     (a, b) => a - b,
@@ -176,7 +176,7 @@ function addCrossing(
   found.push(under);
 }
 
-function whatBinds(point: PowerPoint, free: PowerPoint, window: Window): LimitedBy {
+function whatBinds(point: PowerPoint, free: PowerPoint, window: InputWindow): LimitedBy {
   if (point.p >= free.p * (1 - nearness)) return "none";
   if (window.maxW !== null && point.p >= window.maxW * (1 - 10 * nearness)) return "watts";
   if (point.i >= currentLimitA(window, point.v) * (1 - 10 * nearness)) return "current";

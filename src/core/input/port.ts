@@ -1,5 +1,5 @@
 import { type Tracking } from "./operate";
-import { type CurrentTier, type LimitNature, type Window } from "./window";
+import { type CurrentTier, type LimitNature, type InputWindow } from "./window";
 
 export const ceilingBases = ["voc", "vmp", "unknown"] as const;
 /** What a maker means by "max volts": with nothing connected, while running, or not said. */
@@ -81,7 +81,7 @@ export function wakeV(port: Port): number | null {
 }
 
 /** The region a port accepts, or null while its ceiling is not known: nothing is safe to draw then. */
-export function portWindow(port: Port): Window | null {
+export function portWindow(port: Port): InputWindow | null {
   if (port.maxV === null) return null;
   const minV = Math.min(stayV(port) ?? 0, port.maxV);
   const tiers = statedTiers(port, minV, port.maxV);

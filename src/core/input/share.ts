@@ -1,11 +1,11 @@
 import { type NetSolution } from "../net";
 import { operate, type OperatingPoint, type Tracking } from "./operate";
-import { type Window } from "./window";
+import { type InputWindow } from "./window";
 
 /** A port in use: what stands before it and how it runs alone. */
 export type PortInUse = {
   readonly array: NetSolution;
-  readonly window: Window;
+  readonly window: InputWindow;
   readonly tracking: Tracking;
   readonly alone: OperatingPoint;
 };
@@ -48,7 +48,7 @@ function capped({ array, window, tracking, alone }: PortInUse, wattShare: number
   const mostA = alone.i * ampShare;
   const tiers =
     window.currentLimits.length > 0 ? window.currentLimits : [{ fromV: window.minV, toV: window.maxV, amps: mostA }];
-  const tight: Window = {
+  const tight: InputWindow = {
     ...window,
     maxW,
     currentLimits:

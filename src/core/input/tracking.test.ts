@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { anyNet, effort, number } from "@/testing";
 import { solveNet } from "../net";
-import { operate, operatingPoint, type Port, portWindow, sharedOut, trackingOf, type Window, wattLimit } from ".";
+import { operate, operatingPoint, type Port, portWindow, sharedOut, trackingOf, type InputWindow, wattLimit } from ".";
 
-const window = (change: Partial<Window> = {}): Window => ({
+const window = (change: Partial<InputWindow> = {}): InputWindow => ({
   minV: 12,
   maxV: 150,
   ceilingOnVoc: true,
@@ -27,7 +27,7 @@ const anyWindow = fc
     }),
   );
 
-const fits = ({ minV, maxV, maxW, currentLimits }: Window, { v, i, p }: { v: number; i: number; p: number }) =>
+const fits = ({ minV, maxV, maxW, currentLimits }: InputWindow, { v, i, p }: { v: number; i: number; p: number }) =>
   v >= minV - 1e-9 &&
   v <= maxV + 1e-9 &&
   (maxW === null || p <= maxW * 1.00001) &&

@@ -10,7 +10,7 @@ export type CurrentTier = {
 };
 
 /** What one port of an input accepts while it runs. `null` means no such limit is stated. */
-export type Window = {
+export type InputWindow = {
   readonly minV: number;
   readonly maxV: number;
   /** True when open-circuit volts must stay under maxV, false when only running volts must. */
@@ -23,7 +23,7 @@ export type Window = {
  * Highest current the window allows at a voltage, A. Of several limits over one range all hold; where two ranges meet,
  * either serves. A voltage no tier covers has no stated limit when there are no tiers, and takes nothing otherwise.
  */
-export function currentLimitA({ currentLimits }: Window, v: number): number {
+export function currentLimitA({ currentLimits }: InputWindow, v: number): number {
   if (currentLimits.length === 0) return Number.POSITIVE_INFINITY;
   let below = Number.POSITIVE_INFINITY;
   let above = Number.POSITIVE_INFINITY;
@@ -38,7 +38,7 @@ export function currentLimitA({ currentLimits }: Window, v: number): number {
 }
 
 /** Voltages at which the window's edge bends, rising, inside [minV, maxV]. */
-export function windowEdgesV(window: Window): number[] {
+export function windowEdgesV(window: InputWindow): number[] {
   const inner = window.currentLimits.flatMap((tier) => [tier.fromV, tier.toV]);
   const edges = [window.minV, window.maxV, ...inner].filter((v) => v >= window.minV && v <= window.maxV);
   return [...new Set(edges)].sort((a, b) => a - b);

@@ -1,8 +1,8 @@
-import { type FieldName, fieldSpecs, partTail, readCoefficient, readQuantity, type Reading } from "../units";
+import { type FieldName, fieldSpecs, partTail, readCoefficient, readQuantity, type QuantityReading } from "../units";
 
 /** Why a cell was not understood. The value of its field then stays "not stated". */
 export type CellFault =
-  | Exclude<Reading, { type: "value" | "empty" }>
+  | Exclude<QuantityReading, { type: "value" | "empty" }>
   | { readonly type: "notAChoice"; readonly allowed: readonly string[] }
   | { readonly type: "tooLong"; readonly length: number; readonly most: number }
   | { readonly type: "notACurrency" }
@@ -36,7 +36,7 @@ export function withUnit(text: string, unit: string): string {
   return unit !== "" && bareNumber.test(text) ? `${text} ${unit}` : text;
 }
 
-function cellOf<S>(reading: Reading, patch: (value: number) => Partial<S>): Cell<S> {
+function cellOf<S>(reading: QuantityReading, patch: (value: number) => Partial<S>): Cell<S> {
   if (reading.type === "value") return { type: "set", patch: patch(reading.value) };
   return reading.type === "empty" ? { type: "set", patch: {} } : { type: "fault", fault: reading };
 }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { anyLabel, anyNet, anyNetWithParts, effort, number, plausibleLabel, plausiblePanel } from "@/testing";
-import { operatingPoint, type Window } from "../input";
+import { operatingPoint, type InputWindow } from "../input";
 import { atCurrent, atVoltage } from "../iv";
 import { fitLabel } from "../panel";
 import { type BranchState, equalNet, type Net, solveNet, createBulkSolver } from ".";
@@ -115,7 +115,7 @@ test("series × strings multiplies volts and amps", () => {
   );
 });
 
-const anyWindow: fc.Arbitrary<Window> = fc
+const anyWindow: fc.Arbitrary<InputWindow> = fc
   .record({
     minV: number(5, 40),
     spanV: number(5, 150),

@@ -10,7 +10,7 @@ export {
   type PanelLabel,
 } from "./label";
 export { fitPoints, type Measured, type PointsFit } from "./points";
-export { type Reading, type ReadingKind, readingsThatFit } from "./reconcile";
+export { type LabelReading, type ReadingKind, readingsThatFit } from "./reconcile";
 export {
   doubtsAbout,
   impossibleIn,

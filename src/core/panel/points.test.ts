@@ -7,12 +7,12 @@ import { fitLabel, fitPoints, type PanelLabel, type PanelModel } from ".";
 const under = (model: PanelModel, irradianceWm2: number, cellTempC: number) =>
   solveNet({ type: "panel", model: { ...model, bypassDiodes: 0 }, cellTempC, irradianceWm2: [irradianceWm2] });
 
-/** A curve measured at some volts, with a meter that slips by a share of its reading. */
-function measured(model: PanelModel, irradianceWm2: number, cellTempC: number, slip = 0) {
+/** A curve measured at some volts, with a meter that misplugs by a share of its reading. */
+function measured(model: PanelModel, irradianceWm2: number, cellTempC: number, misplug = 0) {
   const { curve, vocV } = under(model, irradianceWm2, cellTempC);
   const points = Array.from({ length: 24 }, (_, k) => {
     const v = (vocV * k) / 23;
-    return { v, i: Math.max(0, atVoltage(curve, v).i) * (1 + slip * Math.sin(7 * k)) };
+    return { v, i: Math.max(0, atVoltage(curve, v).i) * (1 + misplug * Math.sin(7 * k)) };
   });
   return { irradianceWm2, cellTempC, points };
 }
@@ -63,7 +63,7 @@ test("points of a panel that is not its label give back that panel, at any sky",
   );
 });
 
-test("a meter's slips of half a percent are averaged out, and the farthest point is named", () => {
+test("a meter's misplugs of half a percent are averaged out, and the farthest point is named", () => {
   const { model } = fitLabel(label);
   const rough = measured(model, 800, 40, 0.005);
   const fit = fitPoints(label, {

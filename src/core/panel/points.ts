@@ -97,7 +97,7 @@ export function fitPoints(label: PanelLabel, measured: Measured): PointsFit {
   };
 }
 
-/** Where a curve is steep a small slip of volts is a large one of amps: such points weigh less. */
+/** Where a curve is steep a small misplug of volts is a large one of amps: such points weigh less. */
 function weighted(points: readonly { v: number; i: number }[], ohm: number): Point[] {
   return points.map((point, k) => {
     const before = points[Math.max(0, k - 1)] as { v: number; i: number };

@@ -39,7 +39,7 @@ test.each<[string, Partial<LabelDraft>, object]>([
   expect(readingsThatFit({ ...good, ...wrong })).toContainEqual(expect.objectContaining(reading));
 });
 
-test("a label that agrees with itself, one with gaps, and one that no slip explains have none", () => {
+test("a label that agrees with itself, one with gaps, and one that no misplug explains have none", () => {
   expect(readingsThatFit(good)).toEqual([]);
   expect(readingsThatFit({ ...good, vocV: null })).toEqual([]);
   expect(readingsThatFit({ ...good, pmaxW: 700, vmpV: 5, iscA: 30 })).toEqual([]);

@@ -2,7 +2,7 @@ import { fitLabel } from "./fit";
 import { doubtsAbout, type LabelDraft, readLabel } from "./sanity";
 
 /** One other reading of a label that makes it agree with itself, and how far the model then is from it. */
-export type Reading = {
+export type LabelReading = {
   readonly patch: Partial<Record<ReadField, number>>;
   readonly how: ReadingKind;
   readonly missPct: number;
@@ -15,7 +15,7 @@ export type ReadingKind =
 const agreesPct = 1;
 const mostReadings = 3;
 
-type Guess = Omit<Reading, "missPct">;
+type Guess = Omit<LabelReading, "missPct">;
 
 /** Slips people and shop pages make, each with the reading it would have come from. */
 function guesses(label: LabelDraft): Guess[] {
@@ -45,11 +45,11 @@ function guesses(label: LabelDraft): Guess[] {
 /**
  * The readings, few at most, that would reconcile a label which contradicts itself: each is tried, and kept only
  * if no doubt is left and a diode's curve runs through the label. Empty for a label that agrees already, one with
- * gaps, and one that no single slip explains.
+ * gaps, and one that no single misplug explains.
  */
-export function readingsThatFit(label: LabelDraft): Reading[] {
+export function readingsThatFit(label: LabelDraft): LabelReading[] {
   if (missOf(label) <= agreesPct && doubtsAbout(label).length === 0) return [];
-  const kept = guesses(label).flatMap((guess): Reading[] => {
+  const kept = guesses(label).flatMap((guess): LabelReading[] => {
     const read = { ...label, ...guess.patch };
     if (doubtsAbout(read).length > 0) return [];
     const missPct = missOf(read);

@@ -93,7 +93,7 @@ export function doubtsAbout(label: LabelDraft): LabelDoubt[] {
   return checks.flatMap((check) => check(label) ?? []);
 }
 
-/** Why a label cannot be of any panel: what is odd beyond a slip of rounding. Nothing is ever judged on its word. */
+/** Why a label cannot be of any panel: what is odd beyond a misplug of rounding. Nothing is ever judged on its word. */
 export function impossibleIn(label: LabelDraft): LabelDoubt[] {
   const { vmpV, vocV, impA, iscA, pmaxW, tempCoVocPctPerC: beta, tempCoIscPctPerC: alpha } = label;
   const found: LabelDoubt[] = doubtsAbout(label).filter(

@@ -1,4 +1,4 @@
-import { type OperatingPoint, sharedOut, type Tracking, type Window } from "../input";
+import { type OperatingPoint, sharedOut, type Tracking, type InputWindow } from "../input";
 import { type Net, type NetSolution } from "../net";
 import { facingOf, lightOnPlane, underSkyScene } from "../light";
 import { type Plan, poseIn, type PortSheet, type Wiring } from "../plan";
@@ -20,7 +20,7 @@ import { type LaneContext, netIn, type SkyState } from "./context";
 import { type Finding, type Level, levels, noRemedy, type Placed, type Subject, worstLevel } from "./finding";
 import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
-import { laneOf, type Missing, type NamedPose, type OpenWiring, openWiring } from "./open";
+import { laneOf, type Missing, type NamedPose, type ReadyWiring, readyWiring } from "./ready";
 import { type Told } from "./judge-lane";
 import { groupRules, ruleOf, wiringRules } from "./rules";
 import { groupsIn, sharing } from "./shared";
@@ -49,7 +49,7 @@ export type LaneView = {
   readonly portId: string;
   readonly deviceName: string;
   readonly port: PortSheet;
-  readonly window: Window | null;
+  readonly window: InputWindow | null;
   readonly tracking: Tracking;
   readonly skies: Readonly<Record<SkyName, SkyView>>;
 };
@@ -69,20 +69,20 @@ export type Assessment = { readonly type: "incomplete"; readonly missing: readon
 
 /** Judges one wiring of a plan, mends aside. Pure: the same plan and look give the same assessment. */
 export function assess(plan: Plan, wiringId: string, look: Look = noonLook): Assessment {
-  return assessOpen(openById(plan, wiringId, look.poseId), look);
+  return assessReady(readyById(plan, wiringId, look.poseId), look);
 }
 
 /** A wiring of a plan in all its poses, of which one is looked at: the usual one unless another is named. */
-export function openById(
+export function readyById(
   plan: Plan,
   wiringId: string,
   poseId: string | null = null,
   memory: Memory = createMemory(),
-): OpenWiring {
+): ReadyWiring {
   const wiring = plan.wirings.find((candidate) => candidate.id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in the plan`);
   const shown = Math.max(0, wiring.poseIds.indexOf(poseId ?? ""));
-  return openWiring(plan, wiring, memory, posesOf(plan, wiring), shown);
+  return readyWiring(plan, wiring, memory, posesOf(plan, wiring), shown);
 }
 
 /** The poses a wiring is used in, as the rules take them. */
@@ -93,16 +93,16 @@ export function posesOf(plan: Plan, { poseIds }: Pick<Wiring, "poseIds">): Named
   }));
 }
 
-export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment {
-  if (open.lanes.length === 0) return { type: "incomplete", missing: open.missing };
-  const findings = judgeAll(open).map((finding) => ({ ...finding, ...noRemedy }));
+export function assessReady(ready: ReadyWiring, look: Look = noonLook): Assessment {
+  if (ready.lanes.length === 0) return { type: "incomplete", missing: ready.missing };
+  const findings = judgeAll(ready).map((finding) => ({ ...finding, ...noRemedy }));
   return {
     type: "assessed",
     findings,
-    worst: worstLevel([...findings, ...open.missing.map(() => ({ level: "open" }) as const)]),
-    lanes: open.lanes.map((context) => viewOf(context, open.memory, look)),
-    missing: open.missing,
-    takenW: eachSky((name) => takenW(open, name, look.moment)),
+    worst: worstLevel([...findings, ...ready.missing.map(() => ({ level: "open" }) as const)]),
+    lanes: ready.lanes.map((context) => viewOf(context, ready.memory, look)),
+    missing: ready.missing,
+    takenW: eachSky((name) => takenW(ready, name, look.moment)),
   };
 }
 
@@ -110,21 +110,21 @@ export function assessOpen(open: OpenWiring, look: Look = noonLook): Assessment 
  * Every rule of every lane and group, each with what it speaks of, and what is left on the shelf: of all poses, and of
  * what can be on the way from one to another, the worst is told, with the pose it is worst in.
  */
-export function judgeAll(open: OpenWiring): Placed[] {
-  const each = open.posed.map((lanes) => judgePose({ ...open, lanes }));
+export function judgeAll(ready: ReadyWiring): Placed[] {
+  const each = ready.posed.map((lanes) => judgePose({ ...ready, lanes }));
   const [first, ...others] = each;
   if (first === undefined || others.length === 0) return first ?? [];
   const ids = new Set(each.flatMap((found) => found.map(({ id }) => id)));
   const inPoses = [...ids].map((id): Placed => {
     const found = each.flatMap((findings, k) => {
       const one = findings.find((candidate) => candidate.id === id);
-      return one === undefined ? [] : [{ placed: one, name: open.poses[k]?.name ?? "" }];
+      return one === undefined ? [] : [{ placed: one, name: ready.poses[k]?.name ?? "" }];
     });
     const worst = found.reduce((a, b) => (isWorse(b.placed, a.placed) ? b : a));
     const isSame = found.length === each.length && found.every(({ placed }) => sameVerdict(placed, worst.placed));
     return isSame ? worst.placed : { ...worst.placed, pose: { type: "in", name: worst.name } };
   });
-  const onTheWay = betweenPoses(open);
+  const onTheWay = betweenPoses(ready);
   const told = inPoses.map((found) =>
     onTheWay.filter(({ id }) => id === found.id).reduce((a, b) => (isWorse(b, a) ? b : a), found),
   );
@@ -143,8 +143,8 @@ function sameVerdict(a: Placed, b: Placed): boolean {
   return a.level === b.level && JSON.stringify(a.reason) === JSON.stringify(b.reason);
 }
 
-function judgePose(open: OpenWiring): Placed[] {
-  const { plan, lanes, memory } = open;
+function judgePose(ready: ReadyWiring): Placed[] {
+  const { plan, lanes, memory } = ready;
   const ofLanes = lanes.flatMap((context) => placedOfLane(context, memory.judged(context)));
   const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) =>
     groupRules.flatMap(({ id, judge }): Placed[] => {
@@ -153,7 +153,7 @@ function judgePose(open: OpenWiring): Placed[] {
     }),
   );
   const ofAll = wiringRules.flatMap(({ id, judge }): Placed[] => {
-    const judged = judge(open);
+    const judged = judge(ready);
     return judged === null ? [] : [{ ...placed({ ...judged, rule: id }, judged.subject), id }];
   });
   return [...ofLanes, ...ofGroups, ...ofAll];
@@ -181,7 +181,7 @@ function keyOfSubject(subject: Subject): string {
  * What is a Stop while panels are taken from one pose to another, one after another: each panel then stands as in one of
  * the two. Most is pushed into a row when it is as dark as either pose has it, and all others as bright.
  */
-function betweenPoses({ plan, ground, memory, poses, posed }: OpenWiring): Placed[] {
+function betweenPoses({ plan, common, memory, poses, posed }: ReadyWiring): Placed[] {
   const pairs = poses.flatMap((from, a) => poses.slice(a + 1).map((to) => ({ from, to, lanes: posed[a] ?? [] })));
   return pairs.flatMap(({ from, to, lanes }) =>
     lanes
@@ -192,12 +192,12 @@ function betweenPoses({ plan, ground, memory, poses, posed }: OpenWiring): Place
           const halfway: Pose = new Map(
             context.tiles.map((tile) => {
               const stands = [standOf(from.pose, tile), standOf(to.pose, tile)] as const;
-              const [darker, brighter] = byLight(stands, ground);
+              const [darker, brighter] = byLight(stands, common);
               return [keyOf(tile), inDark.has(keyOf(tile)) ? darker : brighter];
             }),
           );
           const between = memory.between(context, JSON.stringify([...halfway]), () =>
-            laneOf(plan, ground, context.lane, halfway),
+            laneOf(plan, common, context.lane, halfway),
           );
           return between === null ? [] : placedOfLane(between, memory.judged(between));
         }),
@@ -212,7 +212,7 @@ function differs(a: Pose, b: Pose, tile: Tile): boolean {
 }
 
 /** Two ways to stand, the one with less light at noon first. */
-function byLight([a, b]: readonly [Stand, Stand], { site }: OpenWiring["ground"]): readonly [Stand, Stand] {
+function byLight([a, b]: readonly [Stand, Stand], { site }: ReadyWiring["common"]): readonly [Stand, Stand] {
   const sky = namedSky("brightNoon", site);
   const light = (stand: Stand) =>
     stand.stance === "stowed"
@@ -254,7 +254,7 @@ function eachSky<T>(of: (name: SkyName) => T): Readonly<Record<SkyName, T>> {
 
 /** Watts all lanes take together under a sky, shared limits kept. */
 export function takenW(
-  { plan, lanes, memory }: Pick<OpenWiring, "plan" | "lanes" | "memory">,
+  { plan, lanes, memory }: Pick<ReadyWiring, "plan" | "lanes" | "memory">,
   name: SkyName,
   moment: Moment = equinoxNoon,
 ): number {
@@ -274,12 +274,12 @@ export function takenW(
 
 /** A lane's net as it stands under a sky, for whoever wants to solve it elsewhere. */
 export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, moment, poseId }: Look): Net {
-  const { ground, lanes } = openById(plan, wiringId, poseId);
+  const { common, lanes } = readyById(plan, wiringId, poseId);
   const context = lanes.find(({ lane }) => sameLane(lane, ref));
   const net =
     context === undefined
       ? null
-      : netIn(ground, context.lane.rows, underSkyScene(skyAt(sky, ground.site, moment), context.pose, ground.site));
+      : netIn(common, context.lane.rows, underSkyScene(skyAt(sky, common.site, moment), context.pose, common.site));
   if (net === null) throw new Error("a lane without panels has no net");
   return net;
 }
@@ -287,7 +287,7 @@ export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, momen
 export type TileStates = Readonly<Record<TileKey, TileState>>;
 
 /** Every panel at its lane's running point under the sky looked at; at open circuit where the lane takes nothing. */
-export function lookInto({ lanes, memory }: Pick<OpenWiring, "lanes" | "memory">, look: Look = noonLook): TileStates {
+export function lookInto({ lanes, memory }: Pick<ReadyWiring, "lanes" | "memory">, look: Look = noonLook): TileStates {
   const statesOf = ({ array, operating }: SkyState) => {
     const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;
     return panelStates(array.stateAt(v)).map(({ v: volts, i, p, substrings }): TileState => ({

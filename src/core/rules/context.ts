@@ -1,4 +1,4 @@
-import { operate, type OperatingPoint, portWindow, type Tracking, trackingOf, type Window } from "../input";
+import { operate, type OperatingPoint, portWindow, type Tracking, trackingOf, type InputWindow } from "../input";
 import { underSkyScene, type Scene } from "../light";
 import { createSolver, type InspectableSolution, type Net, substringCount } from "../net";
 import {
@@ -6,7 +6,7 @@ import {
   type LabelDoubt,
   type LabelFit,
   type PanelModel,
-  type Reading,
+  type LabelReading,
   stcIrradianceWm2,
 } from "../panel";
 import { type DeviceSheet, type Plan, type PortSheet } from "../plan";
@@ -48,14 +48,14 @@ export type Kind = {
   /** What is odd about its label, short of what no panel could have. */
   readonly doubts: readonly LabelDoubt[];
   /** A reading of the label that would be free of doubt, if one is found. */
-  readonly reading: Reading | null;
+  readonly reading: LabelReading | null;
 };
 
 /** Watts of one panel of a kind over a short stretch of a day. */
 export type PanelHour = { readonly panelW: number; readonly hours: number };
 
 /** What all lanes of a wiring share. Built once per assessment. */
-export type Ground = {
+export type Common = {
   readonly site: Site;
   /** What the site leaves unsaid, by the thing assumed. */
   readonly siteAssumptions: readonly Assumption[];
@@ -73,11 +73,11 @@ export type Ground = {
 };
 
 /** All a rule may look at. Rules only read it. */
-export type LaneContext = Ground & {
+export type LaneContext = Common & {
   readonly lane: Lane;
   readonly device: DeviceSheet;
   readonly port: PortSheet;
-  readonly window: Window | null;
+  readonly window: InputWindow | null;
   readonly tracking: Tracking;
   /** The panels that are in the net, in the order in which they stand in it. */
   readonly tiles: readonly Tile[];
@@ -90,7 +90,7 @@ export type LaneContext = Ground & {
 };
 
 export function buildLane(
-  ground: Ground,
+  common: Common,
   lane: Lane,
   device: DeviceSheet,
   port: PortSheet,
@@ -102,23 +102,23 @@ export function buildLane(
   if (tiles.length === 0) return null;
   const skiesOf = (stood: Pose): Skies => {
     const under = (name: LimitSky) =>
-      underSky({ ...ground, lane, window, tracking, pose: stood }, namedSky(name, ground.site));
+      underSky({ ...common, lane, window, tracking, pose: stood }, namedSky(name, common.site));
     return { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") };
   };
-  const clear = skiesOf(ground.fixed);
+  const clear = skiesOf(common.fixed);
   const isTurned = tiles.some((tile) => isChanged(standOf(pose, tile)));
   const actual = isTurned ? { ...skiesOf(pose), coldDawn: clear.coldDawn } : clear;
-  return { ...ground, lane, device, port, window, tracking, tiles, pose, clear, actual };
+  return { ...common, lane, device, port, window, tracking, tiles, pose, clear, actual };
 }
 
 /** A lane with a panel in use, as it stands, under any sky: its curve and where it runs. */
 export function underSky(
-  { lane, window, tracking, pose, ...ground }: Ground & Pick<LaneContext, "lane" | "window" | "tracking" | "pose">,
+  { lane, window, tracking, pose, ...common }: Common & Pick<LaneContext, "lane" | "window" | "tracking" | "pose">,
   sky: Sky,
 ): SkyState {
-  const net = netIn(ground, lane.rows, underSkyScene(sky, pose, ground.site));
+  const net = netIn(common, lane.rows, underSkyScene(sky, pose, common.site));
   if (net === null) throw new Error("a lane without panels in use has no curve");
-  const array = ground.solve(net);
+  const array = common.solve(net);
   return { sky, array, operating: window === null ? null : operate(array, window, tracking) };
 }
 
@@ -134,23 +134,23 @@ export function isFlat({ tiles, pose }: Pick<LaneContext, "tiles" | "pose">): bo
 }
 
 /** Some rows solved in a scene; null when no panel of theirs is in use. */
-export function solveRows(ground: Ground, rows: readonly Row[], scene: Scene): InspectableSolution | null {
-  const net = netIn(ground, rows, scene);
-  return net === null ? null : ground.solve(net);
+export function solveRows(common: Common, rows: readonly Row[], scene: Scene): InspectableSolution | null {
+  const net = netIn(common, rows, scene);
+  return net === null ? null : common.solve(net);
 }
 
 /** Some rows as a net in a scene; null when no panel of theirs is in use. */
-export function netIn(ground: Pick<Ground, "kinds">, rows: readonly Row[], scene: Scene): Net | null {
-  return netOfRows(rows, { modelOf: (tile) => kindOf(ground, tile).model, lightOn: scene })?.net ?? null;
+export function netIn(common: Pick<Common, "kinds">, rows: readonly Row[], scene: Scene): Net | null {
+  return netOfRows(rows, { modelOf: (tile) => kindOf(common, tile).model, lightOn: scene })?.net ?? null;
 }
 
 /** All panels of a plan out, flat and in full light under a named sky. */
-export function clearScene({ site, fixed }: Pick<Ground, "site" | "fixed">, name: LimitSky): Scene {
+export function clearScene({ site, fixed }: Pick<Common, "site" | "fixed">, name: LimitSky): Scene {
   return underSkyScene(namedSky(name, site), fixed, site);
 }
 
 /** Watts of one panel alone at bright noon, standing so. */
-export function panelNoonW({ solve, site }: Pick<Ground, "solve" | "site">, { model }: Kind, stand: Stand): number {
+export function panelNoonW({ solve, site }: Pick<Common, "solve" | "site">, { model }: Kind, stand: Stand): number {
   const alone: Pose = new Map([[keyOf(anyPanel), stand]]);
   const scene = underSkyScene(namedSky("brightNoon", site), alone, site);
   return solve({ type: "panel", model, ...scene(anyPanel, substringCount(model)) }).mpp.p;
@@ -162,7 +162,7 @@ export function solverFor(
   kinds: Iterable<{ readonly kind: Kind; readonly count: number }>,
   site: Site,
   mounts: readonly Mount[],
-): Ground["solve"] {
+): Common["solve"] {
   const extremes = [site.mount, ...mounts].flatMap((mount) =>
     limitSkies.map((name) => namedSky(name, { ...site, mount }).cellTempC),
   );
@@ -179,16 +179,16 @@ export function solverFor(
 }
 
 /** What a panel is: its kind, or itself where its own label says something else. */
-export function kindOf({ kinds }: Pick<Ground, "kinds">, tile: Pick<Tile, "panelId" | "piece">): Kind {
+export function kindOf({ kinds }: Pick<Common, "kinds">, tile: Pick<Tile, "panelId" | "piece">): Kind {
   const kind = kinds.get(keyOf(tile)) ?? kinds.get(tile.panelId);
   if (kind === undefined) throw new Error(`no kind "${tile.panelId}" among those read`);
   return kind;
 }
 
 /** Panels counted by kind, with one number of their label. */
-export function termsOf(ground: Pick<Ground, "kinds">, tiles: readonly Tile[], each: (kind: Kind) => number): Term[] {
+export function termsOf(common: Pick<Common, "kinds">, tiles: readonly Tile[], each: (kind: Kind) => number): Term[] {
   const counts = new Map<Kind, number>();
-  for (const tile of tiles) counts.set(kindOf(ground, tile), (counts.get(kindOf(ground, tile)) ?? 0) + 1);
+  for (const tile of tiles) counts.set(kindOf(common, tile), (counts.get(kindOf(common, tile)) ?? 0) + 1);
   return [...counts].map(([kind, count]) => ({ count, panelName: kind.name, each: each(kind) }));
 }
 
@@ -202,7 +202,7 @@ export function labelSum(context: Pick<LaneContext, "kinds" | "tiles">, each: (k
 }
 
 /** The site assumptions of the kinds a rule rests on. */
-export function siteAssumed(context: Pick<Ground, "siteAssumptions">, ...types: Assumption["type"][]): Assumption[] {
+export function siteAssumed(context: Pick<Common, "siteAssumptions">, ...types: Assumption["type"][]): Assumption[] {
   return context.siteAssumptions.filter((assumption) => types.includes(assumption.type));
 }
 

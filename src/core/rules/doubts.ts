@@ -1,4 +1,4 @@
-import { type LabelDoubt, type Reading } from "../panel";
+import { type LabelDoubt, type LabelReading } from "../panel";
 import { type LaneContext, kindsIn } from "./context";
 import { type Judged } from "./finding";
 import { type LaneRule } from "./rule";
@@ -6,7 +6,7 @@ import { type LaneRule } from "./rule";
 export type DoubtedLabel = {
   readonly panelName: string;
   readonly doubts: readonly LabelDoubt[];
-  readonly reading: Reading | null;
+  readonly reading: LabelReading | null;
 };
 
 export type LabelReason = { readonly type: "label"; readonly panels: readonly DoubtedLabel[] };

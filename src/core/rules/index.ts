@@ -1,6 +1,6 @@
 export {
   assess,
-  assessOpen,
+  assessReady,
   judgeAll,
   takenW,
   type Assessed,
@@ -9,7 +9,7 @@ export {
   type LaneView,
   type Look,
   lookInto,
-  openById,
+  readyById,
   type SkyView,
   type TileStates,
 } from "./assess";
@@ -34,7 +34,7 @@ export {
   worstLevel,
 } from "./finding";
 export { createMemory, type Memory, type TileState } from "./memory";
-export { assumedSite, extraPanels, laneOf, type Missing, type OpenWiring, portOf } from "./open";
+export { assumedSite, extraPanels, laneOf, type Missing, type ReadyWiring, portOf } from "./ready";
 export { type ChartPart, type RuleFacts, type WindowEdge } from "./rule";
 export { type Reason, type Reasons, type RuleId, ruleOf, rules } from "./rules";
 export { type ColdVocReason } from "./cold-voc";
@@ -51,5 +51,5 @@ export { type PwmReason } from "./pwm-loss";
 export { type SystemVoltageReason } from "./system-voltage";
 export { type ShelfReason } from "./shelf";
 export { type LabelReason } from "./doubts";
-export { judgedSlip, judgeSlips, type JudgedSlip } from "./slips";
+export { judgedMisplug, judgeMisplugs, type JudgedMisplug } from "./misplugs";
 export { type ColdBy } from "./cold-volts";

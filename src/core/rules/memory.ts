@@ -1,6 +1,6 @@
-import { type LabelDraft, type Measured, type PanelLabel, type Reading, readingsThatFit } from "../panel";
+import { type LabelDraft, type Measured, type PanelLabel, type LabelReading, readingsThatFit } from "../panel";
 import { isLimitSky, type Sky, type SkyName } from "../sky";
-import { type Ground, type LaneContext, type SkyState, underSky } from "./context";
+import { type Common, type LaneContext, type SkyState, underSky } from "./context";
 import { fitKind, type KindFit } from "./kind";
 import { judgeLane, type Told } from "./judge-lane";
 
@@ -24,9 +24,9 @@ export type TileState = {
 export type Memory = {
   readonly fit: (label: PanelLabel, measured: Measured | null) => KindFit;
   /** The reading that would reconcile a doubtful label, if there is one. */
-  readonly reading: (label: LabelDraft) => Reading | null;
-  /** The ground of this key; a new one forgets the lanes built on the one before. */
-  readonly ground: (key: string, make: () => Ground) => Ground;
+  readonly reading: (label: LabelDraft) => LabelReading | null;
+  /** The common of this key; a new one forgets the lanes built on the one before. */
+  readonly common: (key: string, make: () => Common) => Common;
   readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
   readonly judged: (context: LaneContext) => readonly Told[];
   /** A lane with its panels on the way from one pose to another, by how they then stand. */
@@ -43,23 +43,23 @@ const mostLanes = 64;
 
 export function createMemory(): Memory {
   const fits = new Map<string, KindFit>();
-  const readings = new Map<string, Reading | null>();
+  const readings = new Map<string, LabelReading | null>();
   const lanes = new Map<string, LaneContext | null>();
   const judged = new WeakMap<LaneContext, readonly Told[]>();
   const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
   const between = new WeakMap<LaneContext, Map<string, LaneContext | null>>();
   const states = new WeakMap<SkyState, readonly TileState[]>();
-  let kept: { readonly key: string; readonly ground: Ground } | null = null;
+  let kept: { readonly key: string; readonly common: Common } | null = null;
   return {
     fit: (label, measured) =>
       remembered(fits, JSON.stringify([label, measured]), mostFits, () => fitKind(label, measured)),
     reading: (label) => remembered(readings, JSON.stringify(label), mostFits, () => readingsThatFit(label)[0] ?? null),
-    ground: (key, make) => {
+    common: (key, make) => {
       if (kept?.key !== key) {
         lanes.clear();
-        kept = { key, ground: make() };
+        kept = { key, common: make() };
       }
-      return kept.ground;
+      return kept.common;
     },
     lane: (key, make) => remembered(lanes, key, mostLanes, make),
     judged: (context) => {

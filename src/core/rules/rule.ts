@@ -2,7 +2,7 @@ import { type PortGroup, type Stop } from "../plan";
 import { type SkyName } from "../sky";
 import { type LaneContext } from "./context";
 import { type Judged, type Subject } from "./finding";
-import { type OpenWiring } from "./open";
+import { type ReadyWiring } from "./ready";
 
 /** An edge of an input's window. */
 export type WindowEdge = "ceiling" | "floor" | "amps" | "watts";
@@ -38,4 +38,4 @@ export type GroupRule<Id extends string, R> = RuleFacts<Id> & {
 export type WiringRule<Id extends string, R> = RuleFacts<Id> & {
   readonly judge: (open: WholeWiring) => (Judged<R> & { readonly subject: Subject }) | null;
 };
-export type WholeWiring = Pick<OpenWiring, "plan" | "wired" | "lanes">;
+export type WholeWiring = Pick<ReadyWiring, "plan" | "wired" | "lanes">;

@@ -2,7 +2,7 @@ import { demoInputs, demoPanels } from "@/demo";
 import { changed, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, verdictOn, stood } from "@/testing";
 import { type PanelSheet, type Plan } from "../plan";
 import { matrixRows, newTile, type Row, rowOf, type Tile } from "../wiring";
-import { assess, type Finding, lookInto, openById, type RuleId } from ".";
+import { assess, type Finding, lookInto, readyById, type RuleId } from ".";
 
 /** Rules over panels that are not alike, or do not stand alike. */
 function finding(rule: RuleId, setting: Setting): Finding {
@@ -206,11 +206,11 @@ describe("panels in different states", () => {
       "a.2",
       { light: [0.1, 1] },
     ]);
-    const open = openById(plan, "wiring-1");
-    const states = lookInto(open);
+    const ready = readyById(plan, "wiring-1");
+    const states = lookInto(ready);
     expect(Object.keys(states).sort()).toEqual(["a.1", "a.2"]);
     expect(states["a.2"]?.substrings.map(({ bypassed }) => bypassed)).toEqual([true, false]);
-    const operating = open.lanes[0]?.actual.brightNoon.operating;
+    const operating = ready.lanes[0]?.actual.brightNoon.operating;
     expect((states["a.1"]?.v ?? 0) + (states["a.2"]?.v ?? 0)).toBeCloseTo(operating?.v ?? 0, 2);
   });
 });

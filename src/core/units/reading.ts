@@ -2,7 +2,7 @@ import { type FieldSpec } from "./field";
 import { toKept, type UnitSystem } from "./system";
 
 /** What a typed number turned out to be. `empty` is a legal answer: the field is then not stated. */
-export type Reading =
+export type QuantityReading =
   | { readonly type: "value"; readonly value: number; readonly converted: boolean }
   | { readonly type: "empty" }
   | { readonly type: "notANumber" }
@@ -21,7 +21,7 @@ const numberAtStart = /^[+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d+)?/i;
  * Reads a number as people write it: comma or point, typographic minus, spaces, with a unit the quantity can
  * have or none, which means the one it is shown in. The value is in the unit of the field.
  */
-export function readQuantity(text: string, spec: FieldSpec, system: UnitSystem = "metric"): Reading {
+export function readQuantity(text: string, spec: FieldSpec, system: UnitSystem = "metric"): QuantityReading {
   const tidy = tidied(text);
   if (tidy === "") return { type: "empty" };
   const either = eitherWay(tidy);
@@ -37,7 +37,7 @@ export function readQuantity(text: string, spec: FieldSpec, system: UnitSystem =
  * Reads a temperature coefficient in any of the ways labels print one (%/°C, %/K, mV/°C, mV/K, V/°C,
  * A/°C, mA/°C, W/°C, "per K") and returns %/°C. Absolute ones need the value they are a share of.
  */
-export function readCoefficient(text: string, spec: FieldSpec, base: CoefficientBase): Reading {
+export function readCoefficient(text: string, spec: FieldSpec, base: CoefficientBase): QuantityReading {
   const tidy = tidied(text);
   if (tidy === "") return { type: "empty" };
   const typed = numberAndUnit(tidy.replace(",", "."));
@@ -97,7 +97,7 @@ function pointOf(text: string): string {
 
 const mostDigits = 9;
 
-function bounded(value: number, spec: FieldSpec, converted: boolean): Reading {
+function bounded(value: number, spec: FieldSpec, converted: boolean): QuantityReading {
   if (!Number.isFinite(value)) return { type: "notANumber" };
   if (spec.whole && !Number.isInteger(value)) return { type: "notWhole", value };
   if (value < spec.least || value > spec.most) return { type: "outside", value };

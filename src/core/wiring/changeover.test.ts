@@ -5,7 +5,7 @@ import {
   joiningParts,
   keyOf,
   lying,
-  slips,
+  misplugs,
   tilesOf,
   type Lane,
   matrixRows,
@@ -61,13 +61,13 @@ test("steps say which leads part and which join, at a port and between panels, t
 test("what can go wrong on the way: old and new rows in one port at once, and rows at a port they are not meant for", () => {
   const from = [lane("a", [rowOf([newTile("p", 1)])]), lane("b", [rowOf([newTile("q", 1)])])];
   const to = [lane("a", [rowOf([newTile("q", 1)])])];
-  const told = slips(from, to).map(
+  const told = misplugs(from, to).map(
     ({ type, lane: { portId, rows }, meant }) =>
       `${type} @${portId ?? ""} meant for ${meant.portId ?? ""}: ${rows.map((row) => row.items.map((item) => (item.type === "panel" ? item.panelId : "group")).join("-")).join(" | ")}`,
   );
-  // q stands at b today, so to leave it there is no slip; p never did
+  // q stands at b today, so to leave it there is no misplug; p never did
   expect(told).toEqual(["bothIn @a meant for a: p | q", "unaltered @b meant for a: p"]);
-  expect(slips(from, from)).toEqual([]);
+  expect(misplugs(from, from)).toEqual([]);
 });
 
 test("joining takes one pair of branch connectors for every row but the first, groups included", () => {
@@ -82,7 +82,7 @@ test("joining takes one pair of branch connectors for every row but the first, g
   });
 });
 
-test("whatever two wirings: all is unplugged before anything is plugged, what does not move is not touched, and a slip uses each panel once", () => {
+test("whatever two wirings: all is unplugged before anything is plugged, what does not move is not touched, and a misplug uses each panel once", () => {
   const wiring = fc
     .array(
       fc.tuple(
@@ -124,7 +124,7 @@ test("whatever two wirings: all is unplugged before anything is plugged, what do
       for (const key of of("unplug")) expect(tilesOf(from).map(keyOf)).toContain(key);
       for (const key of tilesOf(to).map(keyOf))
         if (!tilesOf(from).map(keyOf).includes(key)) expect(of("plug").has(key)).toBe(true);
-      for (const { lane: wrong, meant } of slips(from, to)) {
+      for (const { lane: wrong, meant } of misplugs(from, to)) {
         const keys = tilesOf([wrong]).map(keyOf);
         expect(new Set(keys).size).toBe(keys.length);
         expect([...from, ...to].some((each) => each.portId === meant.portId)).toBe(true);

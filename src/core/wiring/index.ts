@@ -50,5 +50,5 @@ export {
   toggleBlockingDiode,
 } from "./edit";
 export { changeover, type Step } from "./changeover";
-export { type Slip, slips } from "./slips";
+export { type Misplug, misplugs } from "./misplugs";
 export { type Joint } from "./joints";

@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import { BookmarkPlus } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
-import { PickList, Sheet } from "@/ui";
+import { PickList, Region } from "@/ui";
 import { type LibraryState } from "./useLibrary";
 
 type Props<T> = {
@@ -28,7 +28,7 @@ export function LibrarySheet<T extends { readonly id: string; readonly sheet: { 
 }: Props<T>) {
   const records = state.type === "ready" ? state.records : [];
   return (
-    <Sheet
+    <Region
       title="Library"
       flush
       aside={
@@ -66,7 +66,7 @@ export function LibrarySheet<T extends { readonly id: string; readonly sheet: { 
           }}
         />
       </Box>
-    </Sheet>
+    </Region>
   );
 }
 

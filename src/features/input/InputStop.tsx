@@ -19,7 +19,7 @@ import {
   usePlan,
 } from "@/features/desk";
 import { nothingLit, WindowChart } from "@/features/window-chart";
-import { newId, PickList, Sheet } from "@/ui";
+import { newId, PickList, Region } from "@/ui";
 import { counted } from "@/words";
 import { type DeviceEditor } from "./device-editor";
 import { DeviceForm } from "./DeviceForm";
@@ -60,7 +60,7 @@ export function InputStop() {
       }}
     >
       <Box sx={{ gridArea: "list", minWidth: 0 }}>
-        <Sheet title="In this plan" flush>
+        <Region title="In this plan" flush>
           {inputs.length === 0 && (
             <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>
               No input yet: the charge controller or power station the panels feed. Take one from the library, type one
@@ -89,7 +89,7 @@ export function InputStop() {
               </Button>
             )}
           </Box>
-        </Sheet>
+        </Region>
       </Box>
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
         <LibrarySheet
@@ -103,7 +103,7 @@ export function InputStop() {
       </Box>
       {chosen !== undefined && port !== undefined && (
         <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
-          <Sheet title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
+          <Region title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
             <DeviceForm
               key={chosen.id}
               editor={editorOf(desk, chosen)}
@@ -111,7 +111,7 @@ export function InputStop() {
               onPort={setPortId}
               onField={setHelp}
             />
-          </Sheet>
+          </Region>
         </Box>
       )}
       {chosen !== undefined && port !== undefined && (
@@ -129,9 +129,9 @@ export function InputStop() {
           >
             {help}
           </Box>
-          <Sheet title="The window it opens" flush>
+          <Region title="The window it opens" flush>
             <PortWindow input={chosen} portId={port.id} />
-          </Sheet>
+          </Region>
         </Box>
       )}
     </Box>

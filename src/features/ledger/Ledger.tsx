@@ -5,7 +5,7 @@ import { Fragment, memo, useEffect, useId, useRef, useState } from "react";
 import { stops } from "@/core/plan";
 import { type Finding, passes } from "@/core/rules";
 import { useAssessment, useDesk, useDeskState } from "@/features/desk";
-import { levelColour, LevelMark, levelWords, TextKey, useAfterPaint, useUnits } from "@/ui";
+import { levelColour, LevelMark, levelWords, TextButton, useAfterPaint, useUnits } from "@/ui";
 import {
   amount,
   assumptionSentence,
@@ -76,14 +76,14 @@ export const Ledger = memo(function Ledger() {
         </ol>
       )}
       {folds && (
-        <TextKey
+        <TextButton
           look="plain"
           aria-expanded={withPassing}
           onClick={() => setWithPassing(!withPassing)}
           className={style["fold"]}
         >
           {withPassing ? "Fold the" : "Show the"} {counted(passing, "rule")} that {passing === 1 ? "passes" : "pass"}
-        </TextKey>
+        </TextButton>
       )}
     </>
   );
@@ -172,9 +172,9 @@ function Line({ finding, place, search, sought }: LineProps) {
           {mends.map((mend) => {
             const words = mendSentence(mend);
             return (
-              <TextKey key={words} look="amber" onClick={() => applyMend(desk, mend)}>
+              <TextButton key={words} look="amber" onClick={() => applyMend(desk, mend)}>
                 {wrench} Mend: {words}
-              </TextKey>
+              </TextButton>
             );
           })}
           {mends.length === 0 && failing && <span className={style["small"]}>{search ?? notMendedWords(finding)}</span>}

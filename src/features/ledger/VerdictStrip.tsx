@@ -3,7 +3,7 @@
 import { memo, useCallback } from "react";
 import { type Assessment, type Level } from "@/core/rules";
 import { useAssessment, useDesk, useJudging } from "@/features/desk";
-import { levelColour, LevelMark, TextKey, useUnits } from "@/ui";
+import { levelColour, LevelMark, TextButton, useUnits } from "@/ui";
 import { counted, verdictOf } from "@/words";
 import style from "./verdict-strip.module.css";
 
@@ -56,7 +56,7 @@ const Headline = memo(function Headline({ level, word, sentence, counts, onLedge
       {counts !== null && (
         <div className={style["counts"]}>
           <span>{counts}</span>
-          <TextKey onClick={onLedger}>Ledger</TextKey>
+          <TextButton onClick={onLedger}>Ledger</TextButton>
         </div>
       )}
     </>

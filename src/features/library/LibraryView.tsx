@@ -22,7 +22,7 @@ import { ReadFile } from "./ReadFile";
 import { type SheetEditor } from "./sheet-editor";
 import { SheetTable } from "./SheetTable";
 import { Unreadable } from "./Unreadable";
-import { useReading } from "./useReading";
+import { useFileRead } from "./useFileRead";
 import { type Shelf, useShelf } from "./useShelf";
 
 type Props = {
@@ -53,7 +53,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const now = shelf === "panels" ? panelShelf : inputShelf;
   const picker = useRef<HTMLInputElement>(null);
-  const file = useReading({
+  const file = useFileRead({
     shelf,
     existing: () => ({
       panels: panelShelf.records.map(({ sheet }) => sheet),

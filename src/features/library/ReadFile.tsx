@@ -12,9 +12,9 @@ import { LevelMark } from "@/ui";
 import { counted } from "@/words";
 import { cellFaultWords, columnWords, fileFaultSentence } from "./report-words";
 import style from "./report.module.css";
-import { type Reading } from "./useReading";
+import { type FileRead } from "./useFileRead";
 
-type Props = { readonly reading: Reading; readonly onStop: () => void; readonly onKeep: () => void };
+type Props = { readonly reading: FileRead; readonly onStop: () => void; readonly onKeep: () => void };
 
 /** What is in a file, column by column, before any of it is put on the shelf. */
 export function ReadFile({ reading, onStop, onKeep }: Props) {
@@ -27,7 +27,7 @@ export function ReadFile({ reading, onStop, onKeep }: Props) {
       fullWidth
       aria-labelledby="read-file"
     >
-      <DialogTitle id="read-file">{reading.type === "none" ? "" : `Reading “${reading.fileName}”`}</DialogTitle>
+      <DialogTitle id="read-file">{reading.type === "none" ? "" : `FileRead “${reading.fileName}”`}</DialogTitle>
       <DialogContent>
         <Body reading={reading} />
       </DialogContent>
@@ -43,7 +43,7 @@ export function ReadFile({ reading, onStop, onKeep }: Props) {
   );
 }
 
-function Body({ reading }: { reading: Reading }) {
+function Body({ reading }: { reading: FileRead }) {
   switch (reading.type) {
     case "none":
       return null;

@@ -7,7 +7,7 @@ import { type DeviceSheet, type PanelSheet, withoutPort, withPort } from "@/core
 import { type DeviceEditor, DeviceForm } from "@/features/input";
 import { LabelCheck, LabelCurve, LabelForm } from "@/features/panels";
 import { nothingLit, WindowChart } from "@/features/window-chart";
-import { Sheet } from "@/ui";
+import { Region } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
 
 /** A panel of the library: its label, the check, the curve it implies. */
@@ -17,12 +17,12 @@ export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet>
   return (
     <>
       <LabelForm label={label} patch={patch} onDone={editor.done} onField={() => undefined} />
-      <Sheet title="Checked against itself">
+      <Region title="Checked against itself">
         <LabelCheck label={label} patch={patch} />
-      </Sheet>
-      <Sheet title="The curve it implies">
+      </Region>
+      <Region title="The curve it implies">
         <LabelCurve label={label} />
-      </Sheet>
+      </Region>
     </>
   );
 }
@@ -46,13 +46,13 @@ export function InputEditor({ editor, device }: { editor: SheetEditor<DeviceShee
       <Box>
         <DeviceForm editor={onDevice} port={port} onPort={setPortId} onField={() => undefined} />
       </Box>
-      <Sheet title="The window it opens" flush>
+      <Region title="The window it opens" flush>
         {window === null ? (
           <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Drawn as soon as the highest volts are there.</Box>
         ) : (
           <WindowChart window={window} skies={null} chosen="brightNoon" lit={nothingLit} height={260} />
         )}
-      </Sheet>
+      </Region>
     </>
   );
 }

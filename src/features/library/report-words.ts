@@ -1,6 +1,6 @@
 import { type CellFault, type ColumnReport, mostColumns, mostLibraryBytes, mostSheets } from "@/core/library";
 import { counted, trueMinus } from "@/words";
-import { type ReadFault } from "./useReading";
+import { type ReadFault } from "./useFileRead";
 
 /** Why a file was not read at all, and what would be. */
 export function fileFaultSentence(fault: ReadFault, fileName: string): string {

@@ -8,7 +8,7 @@ import { type ApiClient } from "@/api";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan } from "@/features/desk";
-import { newId, PickList, Sheet } from "@/ui";
+import { newId, PickList, Region } from "@/ui";
 import { given } from "@/words";
 import { LabelCheck } from "./LabelCheck";
 import { LabelCurve } from "./LabelCurve";
@@ -54,7 +54,7 @@ export function PanelsStop() {
       }}
     >
       <Box sx={{ gridArea: "list", minWidth: 0 }}>
-        <Sheet title="In this plan" flush>
+        <Region title="In this plan" flush>
           {panels.length === 0 && (
             <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>
               No panel yet. Take one from the library, or type a label in. To see how it goes, start with the worked
@@ -83,7 +83,7 @@ export function PanelsStop() {
               </Button>
             )}
           </Box>
-        </Sheet>
+        </Region>
       </Box>
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
         <LibrarySheet
@@ -97,13 +97,13 @@ export function PanelsStop() {
       </Box>
       {chosen !== undefined && (
         <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
-          <Sheet title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
+          <Region title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
             <LabelForm key={chosen.id} label={chosen.label} patch={patch} onDone={desk.endGesture} onField={setHelp} />
-          </Sheet>
+          </Region>
           <Box sx={{ mt: 2 }}>
-            <Sheet title="Measured curve, if you have one">
+            <Region title="Measured curve, if you have one">
               <MeasuredForm key={chosen.id} panel={chosen} />
-            </Sheet>
+            </Region>
           </Box>
         </Box>
       )}
@@ -122,12 +122,12 @@ export function PanelsStop() {
           >
             {help}
           </Box>
-          <Sheet title="Checked against itself">
+          <Region title="Checked against itself">
             <LabelCheck label={chosen.label} patch={patch} />
-          </Sheet>
-          <Sheet title="The curve it implies">
+          </Region>
+          <Region title="The curve it implies">
             <LabelCurve label={chosen.label} />
-          </Sheet>
+          </Region>
         </Box>
       )}
     </Box>

@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { format, formatDistanceToNowStrict } from "date-fns";
 import { browserClient, type PhonesState } from "@/api";
-import { LightSwitch, PageHead, ReadyMark, Sheet } from "@/ui";
+import { LightSwitch, PageHead, ReadyMark, Region } from "@/ui";
 import { usePhones } from "./usePhones";
 
 type Opened = {
@@ -34,7 +34,7 @@ export function PhonesView({ opened }: { opened: Opened | "seenFromPhone" | null
 
 function NotOpen() {
   return (
-    <Sheet title="This computer only">
+    <Region title="This computer only">
       <p style={{ marginTop: 0 }}>
         Golden Array answers this computer and nothing else. To take it to the roof on a phone in the same network, stop
         it and start it with
@@ -43,15 +43,15 @@ function NotOpen() {
         npm start -- --lan
       </Box>
       <Warning />
-    </Sheet>
+    </Region>
   );
 }
 
 function OnPhone() {
   return (
-    <Sheet title="This phone is let in">
+    <Region title="This phone is let in">
       <p style={{ margin: 0 }}>Phones are let in and shut out on the computer itself, on this page there.</p>
-    </Sheet>
+    </Region>
   );
 }
 
@@ -69,7 +69,7 @@ function Open({ doors, state }: Opened) {
   const { phones, code, fault, makeCode, revoke } = usePhones(browserClient, state);
   return (
     <>
-      <Sheet title="Let a phone in">
+      <Region title="Let a phone in">
         <Box component="ol" sx={{ m: 0, pl: 2.5, display: "grid", gap: 1.5 }}>
           <li>
             Open one of these addresses on the phone, or point its camera at the picture. The phone has to be in the
@@ -107,8 +107,8 @@ function Open({ doors, state }: Opened) {
         </Box>
         {fault !== null && <p role="alert">{fault}</p>}
         <Warning />
-      </Sheet>
-      <Sheet title="Phones that are let in">
+      </Region>
+      <Region title="Phones that are let in">
         {phones.length === 0 ? (
           <p style={{ margin: 0 }}>None.</p>
         ) : (
@@ -139,7 +139,7 @@ function Open({ doors, state }: Opened) {
             ))}
           </Box>
         )}
-      </Sheet>
+      </Region>
     </>
   );
 }

@@ -10,7 +10,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type ApiResult, browserClient, type PlanSummary, type SavedPlan } from "@/api";
-import { LightSwitch, NamePlate, ReadyMark, Sheet, UnitSwitch } from "@/ui";
+import { LightSwitch, NamePlate, ReadyMark, Region, UnitSwitch } from "@/ui";
 import { counted } from "@/words";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
@@ -161,7 +161,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
             </Box>
           )}
         </Box>
-        <Sheet title="Plans" flush>
+        <Region title="Plans" flush>
           {plans.length === 0 && (
             <Box sx={{ p: 2 }}>
               No plans yet. Give the first one a name: it opens with three ways to begin, one of them a worked example.
@@ -205,7 +205,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
               </Button>
             </Box>
           )}
-        </Sheet>
+        </Region>
       </Box>
       <Snackbar
         open={word !== null}

@@ -1,6 +1,6 @@
 import { line } from "d3-shape";
 import { type ReactNode, type Ref } from "react";
-import { type Window } from "@/core/input";
+import { type InputWindow } from "@/core/input";
 import { type ChartPart, type SkyView } from "@/core/rules";
 import { isLimitSky, limitSkies, type SkyName } from "@/core/sky";
 import { amount, given } from "@/words";
@@ -10,7 +10,7 @@ import { baselines } from "./place-labels";
 import { skyWords } from "./words";
 
 export type DrawingProps = {
-  readonly window: Window | null;
+  readonly window: InputWindow | null;
   readonly skies: Readonly<Record<SkyName, SkyView>> | null;
   readonly chosen: SkyName;
   /** what a rule pointed at speaks of */
@@ -49,7 +49,7 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label="Window chart: amps against volts"
+      aria-label="InputWindow chart: amps against volts"
       style={{ display: "block", fontFamily: "inherit" }}
     >
       <defs>
@@ -121,7 +121,7 @@ function shownSkies(chosen: SkyName): readonly SkyName[] {
 
 type Path = (points: Point[]) => string | null;
 
-function Region({ window, scales, path }: { window: Window; scales: Scales; path: Path }) {
+function Region({ window, scales, path }: { window: InputWindow; scales: Scales; path: Path }) {
   const top = windowTop(window, scales.mostV, scales.mostA);
   const first = top[0];
   const last = top[top.length - 1];
@@ -182,7 +182,7 @@ function Grid({ scales, frame }: { scales: Scales; frame: Frame }) {
 }
 
 /** Everything right of the ceiling is hatched: not for this input. */
-function Ceiling({ window, scales, frame }: { window: Window; scales: Scales; frame: Frame }) {
+function Ceiling({ window, scales, frame }: { window: InputWindow; scales: Scales; frame: Frame }) {
   if (window.maxV >= scales.mostV) return null;
   const x = scales.x(window.maxV);
   const bottom = scales.y(0);

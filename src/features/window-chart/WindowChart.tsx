@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { memo, useCallback, useEffect, useRef, useState } from "react";
-import { type Window } from "@/core/input";
+import { type InputWindow } from "@/core/input";
 import { type ChartPart, type SkyView } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
 import { useWidth } from "@/ui";
@@ -14,7 +14,7 @@ import style from "./window-chart.module.css";
 import { bindingWords, operatingSentence, skyWords } from "./words";
 
 type Props = {
-  readonly window: Window | null;
+  readonly window: InputWindow | null;
   readonly skies: Readonly<Record<SkyName, SkyView>> | null;
   readonly chosen: SkyName;
   /** what a rule pointed at speaks of */
@@ -119,7 +119,7 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
   const cell = { padding: "3px 10px", textAlign: "right" as const, borderBottom: "1px solid var(--line)" };
   const head = { ...cell, textAlign: "left" as const };
   return (
-    <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="Window chart as a table">
+    <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="InputWindow chart as a table">
       <table style={{ borderCollapse: "collapse", fontSize: "0.875rem" }}>
         <thead>
           <tr>

@@ -1,4 +1,4 @@
-import { type Window } from "@/core/input";
+import { type InputWindow } from "@/core/input";
 import { equalNet, solveNet } from "@/core/net";
 import { fitLabel, readLabel } from "@/core/panel";
 import { demoPanels } from "@/demo";
@@ -8,7 +8,7 @@ const reading = readLabel(demoPanels.rigid195);
 if (reading.type !== "label") throw new Error("the demo label is incomplete");
 const array = solveNet(equalNet(fitLabel(reading.label).model, 4, 1, { irradianceWm2: 1000, cellTempC: 25 }));
 const frame = { width: 800, height: 400, left: 40, right: 10, top: 20, bottom: 30 };
-const window: Window = {
+const window: InputWindow = {
   minV: 30,
   maxV: 150,
   ceilingOnVoc: true,

@@ -1,5 +1,5 @@
 import { scaleLinear } from "d3-scale";
-import { currentLimitA, type Window, windowEdgesV } from "@/core/input";
+import { currentLimitA, type InputWindow, windowEdgesV } from "@/core/input";
 import { atVoltage } from "@/core/iv";
 import { type NetSolution } from "@/core/net";
 import { type WindowEdge } from "@/core/rules";
@@ -27,7 +27,7 @@ const samples = 140;
 /** Scales that hold the window's ceiling and every curve, and crop limits far above what the array can give. */
 export function scalesFor(
   frame: Frame,
-  window: Window | null,
+  window: InputWindow | null,
   arrays: readonly Pick<NetSolution, "vocV" | "iscA">[],
 ): Scales {
   const vocV = Math.max(0, ...arrays.map((array) => array.vocV));
@@ -50,12 +50,12 @@ export function scalesFor(
   };
 }
 
-function wattTopA(window: Window | null): number {
+function wattTopA(window: InputWindow | null): number {
   return window === null || window.maxW === null ? 10 : (2.2 * window.maxW) / Math.max(window.maxV, 1);
 }
 
 /** Upper edge of the region a port accepts, left to right, cropped at `mostA`; steps are doubled points. */
-export function windowTop(window: Window, mostV: number, mostA: number): Point[] {
+export function windowTop(window: InputWindow, mostV: number, mostA: number): Point[] {
   const top = (v: number) =>
     Math.min(
       mostA,
@@ -79,7 +79,7 @@ export function windowTop(window: Window, mostV: number, mostA: number): Point[]
 
 /** One edge of the region as lines: the ceiling, the lowest volts, each tier's amps, or the watt limit where it is what binds. */
 export function edgeLines(
-  window: Window,
+  window: InputWindow,
   edge: WindowEdge,
   { mostV, mostA }: Pick<Scales, "mostV" | "mostA">,
 ): Point[][] {

@@ -1,4 +1,4 @@
-import { type Window } from "@/core/input";
+import { type InputWindow } from "@/core/input";
 import { type SkyView } from "@/core/rules";
 import { amount, given, limit } from "@/words";
 import { curvePoints, type Frame, type Point, type Scales, windowTop } from "./geometry";
@@ -18,7 +18,7 @@ const leastTierPx = 46;
 const everyPoint = 2;
 
 type Parts = {
-  readonly window: Window | null;
+  readonly window: InputWindow | null;
   readonly states: readonly SkyView[];
   /** the sky looked at; null where there is no array */ readonly chosen: SkyView | null;
   readonly scales: Scales;
@@ -66,7 +66,7 @@ export function chartLabels({ window, states, chosen, scales, frame }: Parts): C
   });
 }
 
-function ofWindow(window: Window, scales: Scales, floor: number): Wanted[] {
+function ofWindow(window: InputWindow, scales: Scales, floor: number): Wanted[] {
   const plain = (text: string) => [{ text, sizePx: plainPx, bold: false }];
   const wanted: Wanted[] = window.currentLimits.flatMap((tier) => {
     const from = Math.max(tier.fromV, window.minV);
@@ -104,7 +104,7 @@ function ofWindow(window: Window, scales: Scales, floor: number): Wanted[] {
 }
 
 /** The outline of what the input accepts, and its ceiling all the way up. */
-function edges(window: Window, scales: Scales): Point[][] {
+function edges(window: InputWindow, scales: Scales): Point[][] {
   const top = windowTop(window, scales.mostV, scales.mostA);
   const [first, last] = [top[0], top.at(-1)];
   if (first === undefined || last === undefined) return [];

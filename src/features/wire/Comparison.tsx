@@ -7,7 +7,7 @@ import { skyNames } from "@/core/sky";
 import { changeover, laneKey, usedIn } from "@/core/wiring";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
-import { levelColour, LevelMark, Sheet, useUnits } from "@/ui";
+import { levelColour, LevelMark, Region, useUnits } from "@/ui";
 import {
   amount,
   counted,
@@ -16,12 +16,12 @@ import {
   laneWords,
   partsWords,
   percent,
-  slipWords,
+  misplugWords,
   stepWords,
   verdictWords,
 } from "@/words";
 import style from "./comparison.module.css";
-import { inPoses, type InPose, type JudgedSlip, standKey, useComparison } from "./useComparison";
+import { inPoses, type InPose, type JudgedMisplug, standKey, useComparison } from "./useComparison";
 
 /** Skies compared by watts. The coldest dawn is there for its volts: it is judged with every panel out, stowed or not. */
 const wattSkies = skyNames.filter((name) => name !== "coldDawn");
@@ -32,14 +32,14 @@ export function Comparison() {
   const plan = usePlan();
   const wiring = useWiring();
   const here: InPose = { wiring, poseId: useDeskState(poseIdOf) };
-  const { verdicts, slips } = useComparison(
+  const { verdicts, misplugs } = useComparison(
     plan,
     wiring,
     useDeskState((state) => state.moment),
   );
   const all = inPoses(plan);
   return (
-    <Sheet title="Wirings compared" flush>
+    <Region title="Wirings compared" flush>
       <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>
         <table className={style["table"]}>
           <thead>
@@ -85,10 +85,10 @@ export function Comparison() {
             from={here}
             to={each}
             verdicts={verdicts}
-            slips={slips.filter(({ toId }) => toId === each.wiring.id && toId !== wiring.id)}
+            misplugs={misplugs.filter(({ toId }) => toId === each.wiring.id && toId !== wiring.id)}
           />
         ))}
-    </Sheet>
+    </Region>
   );
 }
 
@@ -170,16 +170,16 @@ type ChangeoverProps = {
   readonly from: InPose;
   readonly to: InPose;
   readonly verdicts: ReadonlyMap<string, Assessment>;
-  readonly slips: readonly JudgedSlip[];
+  readonly misplugs: readonly JudgedMisplug[];
 };
 
 /** What to do with plugs and panels, in order, and what to beware of on the way. */
-function Changeover({ plan, from, to, verdicts, slips }: ChangeoverProps) {
+function Changeover({ plan, from, to, verdicts, misplugs }: ChangeoverProps) {
   const system = useUnits();
   const pose = ({ poseId }: InPose) => poseIn(plan, poseId);
   const steps = changeover(from.wiring.lanes, to.wiring.lanes, pose(from), pose(to));
   const [fromName, toName] = [nameOf(plan, from), nameOf(plan, to)];
-  const harmful = slips.filter(({ dangerous }) => dangerous).map((slip) => slipWords(plan, slip, system));
+  const harmful = misplugs.filter(({ dangerous }) => dangerous).map((misplug) => misplugWords(plan, misplug, system));
   const dangers = [
     ...harmful.map((words) => ({ level: "stop" as const, words })),
     ...dangerWords([verdicts.get(standKey(from)), verdicts.get(standKey(to))], toName, steps).map((words) => ({
@@ -193,7 +193,7 @@ function Changeover({ plan, from, to, verdicts, slips }: ChangeoverProps) {
         From “{fromName}” to “{toName}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}
         {harmful.length > 0 && (
           <span className={style["danger"]}>
-            <LevelMark level="stop" size={16} /> {counted(harmful.length, "dangerous slip")} on the way
+            <LevelMark level="stop" size={16} /> {counted(harmful.length, "dangerous misplug")} on the way
           </span>
         )}
       </summary>

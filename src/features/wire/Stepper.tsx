@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { Minus, Plus } from "lucide-react";
 import { memo } from "react";
 import { type FieldSpec } from "@/core/units";
-import { IconKey, QuantityField } from "@/ui";
+import { ToolButton, QuantityField } from "@/ui";
 
 type Props = {
   readonly label: string;
@@ -23,13 +23,13 @@ export const Stepper = memo(function Stepper({ label, law, help, spec, value, on
   return (
     <Box>
       <Box sx={{ display: "flex", alignItems: "flex-end", gap: 0.5 }}>
-        <IconKey
+        <ToolButton
           aria-label={`One fewer: ${label}`}
           disabled={value === null || value <= spec.least}
           onClick={() => onStep(-1)}
         >
           <Minus size={16} />
-        </IconKey>
+        </ToolButton>
         <Box sx={{ flex: 1, minWidth: 64 }}>
           <QuantityField
             label={label}
@@ -42,13 +42,13 @@ export const Stepper = memo(function Stepper({ label, law, help, spec, value, on
             help={help}
           />
         </Box>
-        <IconKey
+        <ToolButton
           aria-label={`One more: ${label}`}
           disabled={value !== null && value >= spec.most}
           onClick={() => onStep(1)}
         >
           <Plus size={16} />
-        </IconKey>
+        </ToolButton>
       </Box>
       <Box sx={{ fontSize: "0.8125rem", color: "text.secondary", mt: "2px" }}>{law}</Box>
     </Box>

@@ -7,7 +7,7 @@ import { laneKey } from "@/core/wiring";
 import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { Ledger } from "@/features/ledger";
 import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
-import { newId, Sheet } from "@/ui";
+import { newId, Region } from "@/ui";
 import { Board } from "./board/Board";
 import { cautions } from "./cautions";
 import { Comparison } from "./Comparison";
@@ -17,7 +17,7 @@ import { PoseTabs } from "./PoseTabs";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
 import style from "./sky.module.css";
-import { stopKeys, type StopKey } from "./stop-keys";
+import { stopShortcuts, type StopShortcut } from "./stop-shortcuts";
 import { ThumbBar } from "./ThumbBar";
 import { WiringTabs } from "./WiringTabs";
 
@@ -25,11 +25,11 @@ import { WiringTabs } from "./WiringTabs";
 export function WireStop() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
-  const onStopKey = useCallback(
-    (key: StopKey) => key.run({ desk, newId, toggleCompare: () => setComparing((now) => !now) }),
+  const onShortcut = useCallback(
+    (key: StopShortcut) => key.run({ desk, newId, toggleCompare: () => setComparing((now) => !now) }),
     [desk],
   );
-  useEffect(() => listenForStopKeys(onStopKey), [onStopKey]);
+  useEffect(() => listenForShortcuts(onShortcut), [onShortcut]);
   const [picked, setPicked] = useState<string | null>(null);
   // only the first lane's name: the stop itself is not drawn again at every edit
   const first = useDeskState((state) => {
@@ -70,20 +70,20 @@ export function WireStop() {
         {comparing && <Comparison />}
       </Box>
       <Box id="wire-board" sx={{ minWidth: 0 }}>
-        <StringBoard chosenLane={chosen} onChooseLane={setPicked} onStopKey={onStopKey} />
+        <StringBoard chosenLane={chosen} onChooseLane={setPicked} onShortcut={onShortcut} />
       </Box>
       <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Sheet title="The window" flush>
+        <Region title="The window" flush>
           <Window chosen={chosen} />
-        </Sheet>
-        <Sheet title="Site">
+        </Region>
+        <Region title="Site">
           <SiteFields />
-        </Sheet>
+        </Region>
       </Box>
       <Box id="wire-ledger" sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}>
-        <Sheet title="Ledger" flush>
+        <Region title="Ledger" flush>
           <Ledger />
-        </Sheet>
+        </Region>
       </Box>
       <Box
         component="p"
@@ -97,9 +97,9 @@ export function WireStop() {
 }
 
 /** Runs the keys of the stop wherever the focus is, but under no dialog, and not where Alt writes a letter: in a text field. */
-function listenForStopKeys(run: (key: StopKey) => void): () => void {
+function listenForShortcuts(run: (key: StopShortcut) => void): () => void {
   const listen = (event: KeyboardEvent) => {
-    const key = stopKeys.find(({ matches }) => matches(event));
+    const key = stopShortcuts.find(({ matches }) => matches(event));
     const typing = event.target instanceof Element && event.target.matches("input, textarea");
     if (key === undefined || typing || document.querySelector("[role=dialog]") !== null) return;
     event.preventDefault();

@@ -2,15 +2,18 @@
 
 import { useEffect, useState } from "react";
 import { type Plan, type Wiring } from "@/core/plan";
-import { type Assessment, judgedSlip, type JudgedSlip as Judged } from "@/core/rules";
+import { type Assessment, judgedMisplug, type JudgedMisplug as Judged } from "@/core/rules";
 import { type Moment } from "@/core/sky";
-import { type Slip, slips } from "@/core/wiring";
+import { type Misplug, misplugs } from "@/core/wiring";
 import { pageMail } from "@/workers";
 
-/** A slip on the way to a wiring, and what the rules say of it. */
-export type JudgedSlip = Judged & { readonly toId: string };
-/** Verdicts by `standKey`; slips by the wiring they are on the way to. */
-export type Compared = { readonly verdicts: ReadonlyMap<string, Assessment>; readonly slips: readonly JudgedSlip[] };
+/** A misplug on the way to a wiring, and what the rules say of it. */
+export type JudgedMisplug = Judged & { readonly toId: string };
+/** Verdicts by `standKey`; misplugs by the wiring they are on the way to. */
+export type Compared = {
+  readonly verdicts: ReadonlyMap<string, Assessment>;
+  readonly misplugs: readonly JudgedMisplug[];
+};
 
 /** A wiring in one of the poses it is used in. */
 export type InPose = { readonly wiring: Wiring; readonly poseId: string };
@@ -24,13 +27,13 @@ export function inPoses({ wirings }: Pick<Plan, "wirings">): InPose[] {
   return wirings.flatMap((wiring) => wiring.poseIds.map((poseId) => ({ wiring, poseId })));
 }
 
-type Job = InPose & { readonly slip: { readonly toId: string; readonly slip: Slip } | null };
+type Job = InPose & { readonly misplug: { readonly toId: string; readonly misplug: Misplug } | null };
 
 const topic = "comparison";
-const nothing: Compared = { verdicts: new Map(), slips: [] };
+const nothing: Compared = { verdicts: new Map(), misplugs: [] };
 
 /**
- * The verdict on every wiring of a plan, and on every slip on the way to it from the one on the board, one after another, on
+ * The verdict on every wiring of a plan, and on every misplug on the way to it from the one on the board, one after another, on
  * the patient lane; they come in as they are ready.
  */
 export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compared {
@@ -71,22 +74,22 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
 function jobsOf(plan: Plan, here: Wiring): Job[] {
   const others = plan.wirings.filter(({ id }) => id !== here.id);
   return [
-    ...inPoses(plan).map((each) => ({ ...each, slip: null })),
+    ...inPoses(plan).map((each) => ({ ...each, misplug: null })),
     ...others.flatMap((to) => {
-      // a slip may be made in whichever pose either of them is used in
+      // a misplug may be made in whichever pose either of them is used in
       const poseIds = [...new Set([...here.poseIds, ...to.poseIds])];
-      return slips(here.lanes, to.lanes).map((slip) => ({
-        wiring: { ...to, poseIds, lanes: [slip.lane] },
+      return misplugs(here.lanes, to.lanes).map((misplug) => ({
+        wiring: { ...to, poseIds, lanes: [misplug.lane] },
         poseId: poseIds[0] ?? "",
-        slip: { toId: to.id, slip },
+        misplug: { toId: to.id, misplug },
       }));
     }),
   ];
 }
 
-function withAnswer({ verdicts, slips: judged }: Compared, job: Job, assessment: Assessment): Compared {
-  const { slip } = job;
-  if (slip === null) return { verdicts: new Map(verdicts).set(standKey(job), assessment), slips: judged };
+function withAnswer({ verdicts, misplugs: judged }: Compared, job: Job, assessment: Assessment): Compared {
+  const { misplug } = job;
+  if (misplug === null) return { verdicts: new Map(verdicts).set(standKey(job), assessment), misplugs: judged };
   const findings = assessment.type === "assessed" ? assessment.findings : [];
-  return { verdicts, slips: [...judged, { ...judgedSlip(slip.slip, findings), toId: slip.toId }] };
+  return { verdicts, misplugs: [...judged, { ...judgedMisplug(misplug.misplug, findings), toId: misplug.toId }] };
 }

@@ -1,5 +1,13 @@
 import { type Plan } from "@/core/plan";
-import { type Assessment, assessOpen, type Look, lookInto, type Memory, openById, type TileStates } from "@/core/rules";
+import {
+  type Assessment,
+  assessReady,
+  type Look,
+  lookInto,
+  type Memory,
+  readyById,
+  type TileStates,
+} from "@/core/rules";
 import { type Job } from "../slot";
 
 export type JudgeInput = { readonly plan: Plan; readonly wiringId: string; readonly look: Look };
@@ -12,8 +20,8 @@ export type Judged = {
 /** What the rules say of a wiring, mends aside. In one go: a few ms. Throws where the plan has no such wiring. */
 export function judgeJob(memory: Memory): Job<JudgeInput, never, Judged> {
   return function* judge({ plan, wiringId, look }) {
-    const open = openById(plan, wiringId, look.poseId, memory);
+    const ready = readyById(plan, wiringId, look.poseId, memory);
     // one answer, so that the page is drawn once
-    return { assessment: assessOpen(open, look), tiles: lookInto(open, look) };
+    return { assessment: assessReady(ready, look), tiles: lookInto(ready, look) };
   };
 }

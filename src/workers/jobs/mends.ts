@@ -1,6 +1,6 @@
 import { findMends } from "@/core/finder";
 import { type Plan } from "@/core/plan";
-import { type Memory, openById, type Remedy } from "@/core/rules";
+import { type Memory, readyById, type Remedy } from "@/core/rules";
 import { type Job } from "../slot";
 
 export type MendsInput = { readonly plan: Plan; readonly wiringId: string; readonly poseId: string | null };
@@ -11,7 +11,7 @@ export type Remedies = readonly (readonly [string, Remedy])[];
 /** What mends the findings of a wiring that do not pass. Tells how many wirings it has tried. */
 export function mendsJob(memory: Memory): Job<MendsInput, { readonly tried: number }, Remedies> {
   return function* mends({ plan, wiringId, poseId }) {
-    const search = findMends(openById(plan, wiringId, poseId, memory));
+    const search = findMends(readyById(plan, wiringId, poseId, memory));
     let tried = 0;
     for (;;) {
       const step = search.next();

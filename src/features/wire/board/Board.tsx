@@ -20,19 +20,19 @@ import {
 } from "@/core/wiring";
 import { useActions, useDeskState, useJudgement } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
-import { IconKey, Sheet } from "@/ui";
-import { stopKeys, type StopKey } from "../stop-keys";
+import { ToolButton, Region } from "@/ui";
+import { stopShortcuts, type StopShortcut } from "../stop-shortcuts";
 import style from "./board.module.css";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
 import { DragSurface } from "./DragSurface";
 import { FillLane } from "./FillLane";
 import { Inspector } from "./Inspector";
 import { KeyList } from "./KeyList";
-import { boardKeys } from "./keys";
+import { boardKeys } from "./shortcuts";
 import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
 import { ShelfView } from "./ShelfView";
-import { Reading } from "./Reading";
+import { Readout } from "./Readout";
 import { type Target } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
@@ -40,11 +40,11 @@ import { useBoard } from "./useBoard";
 type Props = {
   readonly chosenLane: string | null;
   readonly onChooseLane: (id: string) => void;
-  readonly onStopKey: (action: StopKey) => void;
+  readonly onShortcut: (action: StopShortcut) => void;
 };
 
 /** The string board: lanes of rows of panels, the shelf, and everything that can be done to them. */
-export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
+export function Board({ chosenLane, onChooseLane, onShortcut }: Props) {
   const { board, selected, latest, select, act } = useBoard();
   const judgement = useJudgement();
   const sky = useDeskState((state) => state.sky);
@@ -69,9 +69,9 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   );
   const keysButton = useMemo(
     () => (
-      <IconKey aria-label="Keys of the board" onClick={() => setHelpOpen(true)}>
+      <ToolButton aria-label="Keys of the board" onClick={() => setHelpOpen(true)}>
         <Keyboard size={18} />
-      </IconKey>
+      </ToolButton>
     ),
     [],
   );
@@ -179,7 +179,12 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
             run(now, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)),
           ),
       })),
-    ...stopKeys.map((key) => ({ of: "The wiring", press: key.press, words: key.words, run: () => onStopKey(key) })),
+    ...stopShortcuts.map((key) => ({
+      of: "The wiring",
+      press: key.press,
+      words: key.words,
+      run: () => onShortcut(key),
+    })),
   ]);
 
   const selectRow = (key: TileKey) => {
@@ -226,7 +231,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
   };
 
   return (
-    <Sheet title="String board" flush aside={keysButton}>
+    <Region title="String board" flush aside={keysButton}>
       <DragSurface ref={holder} onKeyDown={onKeyDown} wordsFor={wordsFor} onDrop={onDrop}>
         {refs.map((ref) => {
           const id = laneKey(ref);
@@ -256,7 +261,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
         <ShelfView board={board} act={act} tiles={tiles} />
       </DragSurface>
       <div data-dock className={style["dock"]}>
-        <Reading
+        <Readout
           holder={holder}
           board={board}
           states={states}
@@ -291,7 +296,7 @@ export function Board({ chosenLane, onChooseLane, onStopKey }: Props) {
         </div>
       )}
       {helpOpen && <KeyList onClose={() => setHelpOpen(false)} />}
-    </Sheet>
+    </Region>
   );
 }
 

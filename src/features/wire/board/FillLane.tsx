@@ -6,7 +6,7 @@ import { fillLane } from "@/core/plan";
 import { asMatrix, type Lane, type LaneRef, sameLane, tilesOf } from "@/core/wiring";
 import { fieldSpecs } from "@/core/units";
 import { useDesk } from "@/features/desk";
-import { ChoiceField, TextKey } from "@/ui";
+import { ChoiceField, TextButton } from "@/ui";
 import { Stepper } from "../Stepper";
 import { type Board, fill, fillWords, shelfOf } from "./commands";
 import style from "./board.module.css";
@@ -123,12 +123,12 @@ function Waiting({ board, act, filling, onDone }: WaitingProps) {
   return (
     <div role="group" aria-label="Rows asked for" className={style["waiting"]}>
       <span>{fillWords(board, filling)}.</span>
-      <TextKey look="amber" onClick={lay}>
+      <TextButton look="amber" onClick={lay}>
         {lacks > 0 ? `Put ${lacks} more in the plan and lay these rows` : "Lay these rows"}
-      </TextKey>
-      <TextKey look="plain" onClick={onDone}>
+      </TextButton>
+      <TextButton look="plain" onClick={onDone}>
         Leave it as it is
-      </TextKey>
+      </TextButton>
     </div>
   );
 }

@@ -2,7 +2,7 @@
 
 import { memo, useCallback } from "react";
 import { keyOf, lightAt, locate, standOf, type TileKey } from "@/core/wiring";
-import { ChoiceField, TextKey } from "@/ui";
+import { ChoiceField, TextButton } from "@/ui";
 import style from "./board.module.css";
 import {
   besideBefore,
@@ -52,16 +52,16 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
         {tiles.length > 1 && <strong>{tileWords(board, tiles)}</strong>}
         <span className={style["toEnd"]}>
           {wired && (
-            <TextKey look="plain" onClick={onRow}>
+            <TextButton look="plain" onClick={onRow}>
               Select its row
-            </TextKey>
+            </TextButton>
           )}
-          <TextKey look="plain" aria-pressed={adding} onClick={onAdding}>
+          <TextButton look="plain" aria-pressed={adding} onClick={onAdding}>
             Select more
-          </TextKey>
-          <TextKey look="plain" onClick={onClear}>
+          </TextButton>
+          <TextButton look="plain" onClick={onClear}>
             Deselect
-          </TextKey>
+          </TextButton>
         </span>
       </div>
       <div className={style["tools"]}>
@@ -70,49 +70,51 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
         </div>
         {wired && (
           <>
-            <TextKey aria-label="Move left in series" onClick={() => act((now) => nudge(now, key, "left"))}>
+            <TextButton aria-label="Move left in series" onClick={() => act((now) => nudge(now, key, "left"))}>
               ←
-            </TextKey>
-            <TextKey aria-label="Move right in series" onClick={() => act((now) => nudge(now, key, "right"))}>
+            </TextButton>
+            <TextButton aria-label="Move right in series" onClick={() => act((now) => nudge(now, key, "right"))}>
               →
-            </TextKey>
-            <TextKey aria-label="Move to the row above" onClick={() => act((now) => nudge(now, key, "up"))}>
+            </TextButton>
+            <TextButton aria-label="Move to the row above" onClick={() => act((now) => nudge(now, key, "up"))}>
               ↑
-            </TextKey>
-            <TextKey aria-label="Move to the row below" onClick={() => act((now) => nudge(now, key, "down"))}>
+            </TextButton>
+            <TextButton aria-label="Move to the row below" onClick={() => act((now) => nudge(now, key, "down"))}>
               ↓
-            </TextKey>
-            <TextKey onClick={() => act((now) => besideBefore(now, key))}>Beside its left neighbour</TextKey>
-            <TextKey onClick={() => act((now) => split(now, key))}>Split row here</TextKey>
-            <TextKey onClick={() => act((now) => merge(now, key))}>Join row above</TextKey>
-            <TextKey onClick={() => act((now) => copy(now, key))}>Copy row</TextKey>
-            <TextKey onClick={() => act((now) => diode(now, key))}>Blocking diode</TextKey>
-            <TextKey aria-pressed={stand.stance === "stowed"} onClick={() => act((now) => toggleStowed(now, keys))}>
+            </TextButton>
+            <TextButton onClick={() => act((now) => besideBefore(now, key))}>Beside its left neighbour</TextButton>
+            <TextButton onClick={() => act((now) => split(now, key))}>Split row here</TextButton>
+            <TextButton onClick={() => act((now) => merge(now, key))}>Join row above</TextButton>
+            <TextButton onClick={() => act((now) => copy(now, key))}>Copy row</TextButton>
+            <TextButton onClick={() => act((now) => diode(now, key))}>Blocking diode</TextButton>
+            <TextButton aria-pressed={stand.stance === "stowed"} onClick={() => act((now) => toggleStowed(now, keys))}>
               Stowed
-            </TextKey>
-            <TextKey aria-pressed={first.joinedPast} onClick={() => act((now) => toggleTakenOut(now, keys))}>
+            </TextButton>
+            <TextButton aria-pressed={first.joinedPast} onClick={() => act((now) => toggleTakenOut(now, keys))}>
               Taken out
-            </TextKey>
-            <TextKey onClick={() => act((now) => tiltBy(now, keys, -15))}>Tilt −15°</TextKey>
-            <TextKey onClick={() => act((now) => tiltBy(now, keys, 15))}>Tilt +15°</TextKey>
+            </TextButton>
+            <TextButton onClick={() => act((now) => tiltBy(now, keys, -15))}>Tilt −15°</TextButton>
+            <TextButton onClick={() => act((now) => tiltBy(now, keys, 15))}>Tilt +15°</TextButton>
             <div role="group" aria-label="Shade by substring" className={style["shade"]}>
               Shade
               {tiles.length === 1 &&
                 Array.from({ length: Math.min(parts, 24) }, (_, k) => {
                   const shaded = lightAt(stand.light, k, parts) < 1;
                   return (
-                    <TextKey
+                    <TextButton
                       key={k}
                       aria-pressed={shaded}
                       aria-label={`Shade substring ${k + 1}`}
                       onClick={() => act((now) => toggleShade(now, key, k, parts))}
                     >
                       {k + 1}
-                    </TextKey>
+                    </TextButton>
                   );
                 })}
-              <TextKey onClick={() => act((now) => setStands(now, keys, { light: [0.15] }, "shaded"))}>All</TextKey>
-              <TextKey
+              <TextButton onClick={() => act((now) => setStands(now, keys, { light: [0.15] }, "shaded"))}>
+                All
+              </TextButton>
+              <TextButton
                 onClick={() =>
                   act((now) =>
                     setStands(
@@ -125,7 +127,7 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
                 }
               >
                 Clear
-              </TextKey>
+              </TextButton>
             </div>
           </>
         )}

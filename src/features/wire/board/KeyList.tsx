@@ -6,8 +6,8 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
-import { stopKeys } from "../stop-keys";
-import { boardKeys, moveKeys } from "./keys";
+import { stopShortcuts } from "../stop-shortcuts";
+import { boardKeys, moveKeys } from "./shortcuts";
 
 /** Every key of the board and what it does. */
 export function KeyList({ onClose }: { onClose: () => void }) {
@@ -22,7 +22,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
         <Box component="p" sx={{ mb: 1 }}>
           Anywhere on this stop but in a text field.
         </Box>
-        <Keys keys={stopKeys} />
+        <Keys keys={stopShortcuts} />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>

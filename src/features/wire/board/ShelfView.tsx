@@ -4,7 +4,7 @@ import { Minus, Plus } from "lucide-react";
 import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { keyOf, type Tile } from "@/core/wiring";
-import { IconKey } from "@/ui";
+import { ToolButton } from "@/ui";
 import style from "./board.module.css";
 import { type Board, countBy, shelfOf } from "./commands";
 import { type TileDrawing } from "./LaneView";
@@ -49,17 +49,17 @@ const ShelfKind = memo(
     return (
       <div className={style["shelfKind"]}>
         <div className={style["shelfName"]}>
-          <IconKey
+          <ToolButton
             aria-label={`One fewer ${label.name}`}
             disabled={count <= 1}
             onClick={() => act((now) => countBy(now, id, -1))}
           >
             <Minus size={14} />
-          </IconKey>
+          </ToolButton>
           <strong className="num">{count}</strong>
-          <IconKey aria-label={`One more ${label.name}`} onClick={() => act((now) => countBy(now, id, 1))}>
+          <ToolButton aria-label={`One more ${label.name}`} onClick={() => act((now) => countBy(now, id, 1))}>
             <Plus size={14} />
-          </IconKey>
+          </ToolButton>
           <span>{label.name}</span>
         </div>
         <div className={style["shelfTiles"]}>

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { applyChange, type Plan, readPlan, record, redo, startHistory, undo, poseIn } from "@/core/plan";
-import { assessOpen, createMemory, lookInto, openById } from "@/core/rules";
+import { assessReady, createMemory, lookInto, readyById } from "@/core/rules";
 import { keyOf, type Place, tilesOf, type TileKey } from "@/core/wiring";
 import { demoPlan, effort } from "@/testing";
 import {
@@ -26,7 +26,7 @@ import {
   toggleStowed,
   toggleTakenOut,
 } from "./commands";
-import { boardKeys, moveKeys } from "./keys";
+import { boardKeys, moveKeys } from "./shortcuts";
 
 const lantern = demoPlan("The Lantern");
 const boardOf = (plan: Plan): Board => {
@@ -121,8 +121,8 @@ test("whatever is done on the board, a verdict from memory is the one worked out
         const outcome = action(boardOf(plan));
         // going back and forth asks for lanes seen before
         for (const asked of [done(plan, outcome), plan]) {
-          const [remembered, anew] = [openById(asked, "everyday", null, memory), openById(asked, "everyday")];
-          expect(assessOpen(remembered)).toEqual(assessOpen(anew));
+          const [remembered, anew] = [readyById(asked, "everyday", null, memory), readyById(asked, "everyday")];
+          expect(assessReady(remembered)).toEqual(assessReady(anew));
           expect(lookInto(remembered)).toEqual(lookInto(anew));
         }
         plan = done(plan, outcome);

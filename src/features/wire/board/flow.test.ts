@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { type Plan, keysIn } from "@/core/plan";
-import { lookInto, openById, type TileStates } from "@/core/rules";
+import { lookInto, readyById, type TileStates } from "@/core/rules";
 import { skyNames } from "@/core/sky";
 import { demoPlans } from "@/demo";
 
@@ -57,7 +57,7 @@ test("the sums at the plugs end where the solver has the lane: its volts for eve
           ]),
         );
         const look = { sky, moment: { atMs: Date.UTC(2026, 5, 21, 11), longitudeDeg: -3 }, poseId: null };
-        const open = openById(plan, wiringId);
+        const open = readyById(plan, wiringId);
         const found = lookInto(open, look);
         for (const { lane, actual } of open.lanes) {
           const total = flowOfRows(lane.rows, found);

@@ -16,7 +16,7 @@ type Props = {
 };
 
 /** What the panel pointed at, in focus or selected is doing at the running point: the board's own meter. */
-export function Reading({ holder, board, states, selected, skyName }: Props) {
+export function Readout({ holder, board, states, selected, skyName }: Props) {
   const pointed = usePointedTile(holder);
   const key = pointed ?? (selected.length === 1 ? selected[0] : undefined);
   const [tile] = key === undefined ? [] : tilesByKey(board, [key]);

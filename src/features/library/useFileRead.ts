@@ -11,7 +11,7 @@ export type ReadFault =
   | { readonly type: "workerEnded"; readonly message: string };
 
 /** How far the reading of a file has come. */
-export type Reading =
+export type FileRead =
   | { readonly type: "none" }
   | { readonly type: "reading"; readonly fileName: string; readonly rows: number; readonly share: number }
   | {
@@ -38,8 +38,8 @@ type Parts = {
 const topic = "library file";
 
 /** Reads files in a worker of their own, which ends when the reading is given up. */
-export function useReading({ shelf, existing, keep }: Parts) {
-  const [reading, setReading] = useState<Reading>({ type: "none" });
+export function useFileRead({ shelf, existing, keep }: Parts) {
+  const [reading, setReading] = useState<FileRead>({ type: "none" });
   const [fresh, setFresh] = useState<Sheets>({ panels: [], inputs: [] });
   useEffect(() => () => pageMail().callOff(topic), []);
 

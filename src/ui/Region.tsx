@@ -1,8 +1,8 @@
 import { type ReactNode, useId } from "react";
-import style from "./sheet.module.css";
+import style from "./region.module.css";
 
 /** A sheet of the notebook: a titled region with a ruled heading. */
-export function Sheet({
+export function Region({
   title,
   aside,
   children,
@@ -15,7 +15,7 @@ export function Sheet({
 }) {
   const id = useId();
   return (
-    <section aria-labelledby={id} className={style["sheet"]}>
+    <section aria-labelledby={id} className={style["region"]}>
       <div className={style["head"]}>
         <h2 id={id} className={style["title"]}>
           {title}

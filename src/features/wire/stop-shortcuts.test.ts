@@ -5,8 +5,8 @@ import { assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
 import { createDesk, wiringOf } from "@/features/desk";
 import { applyFirstMend } from "@/features/ledger";
-import { boardKeys, moveKeys } from "./board/keys";
-import { stopKeys } from "./stop-keys";
+import { boardKeys, moveKeys } from "./board/shortcuts";
+import { stopShortcuts } from "./stop-shortcuts";
 import { removeWiring } from "./wirings";
 
 const [lantern, boat] = demoPlans() as [Plan, Plan];
@@ -20,7 +20,7 @@ function harness(plan: Plan) {
   let made = 0;
   let compares = 0;
   const press = (name: string) =>
-    stopKeys
+    stopShortcuts
       .find(({ press: keys }) => keys === name)
       ?.run({ desk, newId: () => `made-${(made += 1)}`, toggleCompare: () => (compares += 1) });
   return {
@@ -42,12 +42,14 @@ test("every key of the stop needs Alt, answers to one action only, and none is t
       code: `Key${press.split(" ").at(-1) ?? ""}`,
       key: (press.split(" ").at(-1) ?? "").toLowerCase(),
     }) as KeyboardEvent;
-  const told = [...stopKeys, ...boardKeys, ...moveKeys].map(({ press }) => press);
+  const told = [...stopShortcuts, ...boardKeys, ...moveKeys].map(({ press }) => press);
   expect(new Set(told).size).toBe(told.length);
-  for (const { press } of stopKeys) {
+  for (const { press } of stopShortcuts) {
     expect(press).toMatch(/^Alt /);
-    expect(stopKeys.filter(({ matches }) => matches(eventOf(press))).map((key) => key.press)).toEqual([press]);
-    expect(stopKeys.some(({ matches }) => matches({ ...eventOf(press), altKey: false } as KeyboardEvent))).toBe(false);
+    expect(stopShortcuts.filter(({ matches }) => matches(eventOf(press))).map((key) => key.press)).toEqual([press]);
+    expect(stopShortcuts.some(({ matches }) => matches({ ...eventOf(press), altKey: false } as KeyboardEvent))).toBe(
+      false,
+    );
     expect(boardKeys.filter(({ matches }) => matches(eventOf(press)))).toEqual([]);
   }
 });

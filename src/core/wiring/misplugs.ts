@@ -9,17 +9,17 @@ import { keyOf, laneKey, mapTiles, tilesOf } from "./walk";
  * `crossed`: rows made for one port plugged in at another that the change has to do with. `unaltered`: rows as they
  * stood at one port plugged in at another, before they were made over for it.
  */
-export type Slip = {
+export type Misplug = {
   readonly type: "bothIn" | "crossed" | "unaltered";
   /** what then stands at the port */ readonly lane: Lane;
   /** the port the rows are meant for, or stood at */ readonly meant: LaneRef;
 };
 
 /**
- * Every slip of going from one wiring to another; whether one is dangerous is for the rules to say. Rows of the same kinds
- * in the same order as a port has before or after are what belongs there: to plug them in there is no slip.
+ * Every misplug of going from one wiring to another; whether one is dangerous is for the rules to say. Rows of the same kinds
+ * in the same order as a port has before or after are what belongs there: to plug them in there is no misplug.
  */
-export function slips(from: readonly Lane[], to: readonly Lane[]): Slip[] {
+export function misplugs(from: readonly Lane[], to: readonly Lane[]): Misplug[] {
   const steps = changeover(from, to, allOut, allOut);
   const ports = steps.filter((step, k) => steps.findIndex((other) => sameLane(other, step)) === k);
   const moved = (lanes: readonly Lane[], type: "plug" | "unplug") =>
@@ -28,7 +28,7 @@ export function slips(from: readonly Lane[], to: readonly Lane[]): Slip[] {
     lanes.flatMap((lane) =>
       ports
         .filter((port) => !sameLane(port, lane))
-        .map(({ inputId, portId }): Slip => ({ type, lane: { inputId, portId, rows: lane.rows }, meant: lane })),
+        .map(({ inputId, portId }): Misplug => ({ type, lane: { inputId, portId, rows: lane.rows }, meant: lane })),
     );
   const found = [
     ...moved(to, "plug").flatMap((lane) => bothIn(from, lane)),
@@ -44,7 +44,7 @@ export function slips(from: readonly Lane[], to: readonly Lane[]): Slip[] {
   });
 }
 
-function bothIn(from: readonly Lane[], lane: Lane): Slip[] {
+function bothIn(from: readonly Lane[], lane: Lane): Misplug[] {
   const moving = new Set(tilesOf([lane]).map(keyOf));
   const left = mapTiles(from.find((old) => sameLane(old, lane))?.rows ?? [], (tile) =>
     moving.has(keyOf(tile)) ? null : tile,

@@ -3,7 +3,7 @@ import {
   doubtsAbout,
   impossibleIn,
   type LabelDoubt,
-  type Reading,
+  type LabelReading,
   readLabel,
   type RequiredField,
 } from "../panel";
@@ -11,7 +11,7 @@ import { type Facing, facingOf } from "../light";
 import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
 import { brightNoonAirC, type Mount } from "../sky";
 import { keyOf, type Lane, laneKey, type Pose, sameLane, type Stand, type Tile, tilesOf } from "../wiring";
-import { buildLane, type Ground, type Kind, type LaneContext, type Site, solverFor } from "./context";
+import { buildLane, type Common, type Kind, type LaneContext, type Site, solverFor } from "./context";
 import { coldVoltsOf } from "./cold";
 import { type Assumption } from "./finding";
 import { type Memory } from "./memory";
@@ -26,7 +26,7 @@ export type Missing =
       readonly panelName: string;
       readonly doubts: readonly LabelDoubt[];
       /** A reading of it that would agree with itself, if there is one. */
-      readonly reading: Reading | null;
+      readonly reading: LabelReading | null;
     }
   | { readonly type: "recordsCrossed"; readonly lowC: number; readonly highC: number }
   | { readonly type: "noInput" };
@@ -41,12 +41,12 @@ export const extraPanels = 3;
 export type NamedPose = { readonly name: string; readonly pose: Pose };
 
 /** A wiring made ready for judging in all its poses: what its lanes share, the lanes themselves, and what is missing. */
-export type OpenWiring = {
+export type ReadyWiring = {
   readonly plan: Plan;
   readonly wiringId: string;
   /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[];
   /** The poses it is used in. */ readonly poses: readonly NamedPose[];
-  readonly ground: Ground;
+  readonly common: Common;
   /** Its lanes in the pose looked at, and in each of its poses. */
   readonly lanes: readonly LaneContext[];
   readonly posed: readonly (readonly LaneContext[])[];
@@ -55,13 +55,13 @@ export type OpenWiring = {
 };
 
 /** Makes some lanes of a plan ready for judging in some poses, of which one is looked at. What `memory` still knows is not worked out again. */
-export function openWiring(
+export function readyWiring(
   plan: Plan,
   { id: wiringId, lanes }: Pick<Wiring, "id" | "lanes">,
   memory: Memory,
   poses: readonly NamedPose[],
   shown = 0,
-): OpenWiring {
+): ReadyWiring {
   const used = new Set(tilesOf(lanes).flatMap((tile) => [keyOf(tile), tile.panelId]));
   // kinds on the shelf too: a search may try them
   const readings = plan.panels
@@ -71,7 +71,7 @@ export function openWiring(
     readings.flatMap(({ sheet, reading }) => (reading.type === "kind" ? [[sheet.id, reading.kind] as const] : [])),
   );
   const lost = new Set(readings.flatMap(({ sheet, reading }) => (reading.type === "missing" ? [sheet.id] : [])));
-  const ground = memory.ground(
+  const common = memory.common(
     JSON.stringify([
       plan.site,
       plan.mounts,
@@ -79,7 +79,7 @@ export function openWiring(
       readings.map(({ sheet: { id, label, measured, count } }) => [id, label, measured, count]),
     ]),
     () =>
-      groundOf(
+      commonOf(
         plan,
         readings.map(({ sheet }) => sheet),
         kinds,
@@ -87,7 +87,7 @@ export function openWiring(
   );
   const remembered = (lane: Lane, pose: Pose) =>
     memory.lane(JSON.stringify([lane, standsIn(lane, pose), portOf(plan, lane)]), () =>
-      laneOf(plan, ground, lane, pose),
+      laneOf(plan, common, lane, pose),
     );
   const isRead = (tile: Tile) => !lost.has(keyOf(tile)) && (kinds.has(keyOf(tile)) || kinds.has(tile.panelId));
   const judgeable = lanes.filter((lane) => tilesOf([lane]).every(isRead));
@@ -103,7 +103,7 @@ export function openWiring(
   const contexts = posed[shown] ?? [];
   // lanes that are remembered stand for the equal ones asked about, so that a search sees which it leaves alone
   const wired = lanes.map((lane) => contexts.find((context) => sameLane(context.lane, lane))?.lane ?? lane);
-  return { plan, wiringId, wired, poses, ground, lanes: contexts, posed, missing, memory };
+  return { plan, wiringId, wired, poses, common, lanes: contexts, posed, missing, memory };
 }
 
 /** The label of a kind, and of each piece of it that has another: what is read, and of how many panels. */
@@ -135,10 +135,10 @@ function inPortOrder({ inputs }: Plan, lanes: readonly Lane[]): Lane[] {
   return [...lanes].sort((a, b) => ports.indexOf(laneKey(a)) - ports.indexOf(laneKey(b)));
 }
 
-/** A lane made ready on the same ground; null while its port is not in the plan or nothing in it is in use. */
-export function laneOf(plan: Plan, ground: Ground, lane: Lane, pose: Pose): LaneContext | null {
+/** A lane made ready on the same common; null while its port is not in the plan or nothing in it is in use. */
+export function laneOf(plan: Plan, common: Common, lane: Lane, pose: Pose): LaneContext | null {
   const found = portOf(plan, lane);
-  return found === undefined ? null : buildLane(ground, lane, found.device, found.port, pose);
+  return found === undefined ? null : buildLane(common, lane, found.device, found.port, pose);
 }
 
 /** The port a lane feeds, if the plan has it. */
@@ -186,7 +186,7 @@ function readKind(
   };
 }
 
-function groundOf(plan: Plan, sheets: readonly Sheet[], kinds: ReadonlyMap<string, Kind>): Ground {
+function commonOf(plan: Plan, sheets: readonly Sheet[], kinds: ReadonlyMap<string, Kind>): Common {
   const site = siteOf(plan);
   const counted = sheets.flatMap(({ id, count }) => {
     const kind = kinds.get(id);
