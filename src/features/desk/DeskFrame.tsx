@@ -4,7 +4,6 @@ import Box from "@mui/material/Box";
 import { useParams, useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useRef } from "react";
 import { ReadyMark } from "@/ui";
-import { stopNames } from "@/words";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
 import { LeftDrafts } from "./LeftDrafts";
@@ -18,7 +17,6 @@ import { Trail } from "./Trail";
 /** The frame around every stop: header, trail, verdict strip always in sight, and the stop itself. */
 export function DeskFrame({ verdict, children }: { verdict: ReactNode; children: ReactNode }) {
   const current = useCurrentStop();
-  const stop = current.id;
   const name = useDeskState((state) => state.history.present.name);
   useStopKeys();
   useActions(() => [{ of: "This stop", words: "Print", press: "Ctrl P", run: () => window.print() }]);
@@ -40,14 +38,14 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
           Skip to the stop
         </Box>
         <DeskHeader />
-        <Trail current={stop} />
+        <Trail current={current.id} />
         <LeftDrafts />
         <Box ref={sticky} sx={{ position: "sticky", top: 0, zIndex: 20 }}>
           <Conflict />
           {verdict}
         </Box>
         <Box component="main" id="stop" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
-          <h1 className="visually-hidden">{`${name}: ${stopNames[stop]}`}</h1>
+          <h1 className="visually-hidden">{`${name}: ${current.name}`}</h1>
           {children}
         </Box>
         <Notice />

@@ -10,7 +10,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useState } from "react";
 import { browserClient, type PlanSummary } from "@/api";
 import { passes } from "@/core/rules";
-import { placePrefix, ruleTitle, stopNames } from "@/words";
+import { placePrefix, ruleTitle } from "@/words";
 import { type Action } from "./actions";
 import { useActionSources, useDesk, useStops } from "./DeskProvider";
 
@@ -73,9 +73,9 @@ function useHere(): readonly Action[] {
     const assessment = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
     return [
       ...[...sources].flatMap((source) => source()),
-      ...stops.map(({ id }, k): Action => ({
+      ...stops.map(({ id, name }, k): Action => ({
         of: "Stops",
-        words: stopNames[id],
+        words: name,
         press: `Alt ${k + 1}`,
         run: goTo(id),
       })),

@@ -2,7 +2,6 @@
 
 import { type ComponentType, useEffect, useState } from "react";
 import { PrintSheets } from "@/ui";
-import { stopNames } from "@/words";
 import { useDeskState } from "./DeskProvider";
 import { type StopModule } from "./stop-module";
 
@@ -24,7 +23,7 @@ export function PrintStop({ stop }: { stop: StopModule }) {
     <PrintSheets
       head={
         <>
-          <strong>{name}</strong> · {stopNames[stop.id]} · revision {revision}
+          <strong>{name}</strong> · {stop.name} · revision {revision}
         </>
       }
       foot="Golden Array. A plan, not a permit: check it against the things themselves; your local code and a licensed person have the last word."

@@ -3,14 +3,12 @@
 import Box from "@mui/material/Box";
 import Link from "next/link";
 import { memo, useEffect, useRef } from "react";
-import { type Stop } from "@/core/plan";
-import { stopNames } from "@/words";
 import { useAssessment, useDeskState, usePlan, useStops } from "./DeskProvider";
 import { stopStateWords } from "./messages";
 import { stateOf, type StopModule, type StopState } from "./stop-module";
 
 /** The stops of the job as panels along one cable. Any can be entered at any time. */
-export function Trail({ current }: { current: Stop }) {
+export function Trail({ current }: { current: string }) {
   const plan = usePlan();
   const assessment = useAssessment();
   const planId = useDeskState((state) => state.planId);
@@ -32,7 +30,7 @@ const TrailList = memo(function TrailList({
   stops,
   states,
 }: {
-  current: Stop;
+  current: string;
   planId: string;
   stops: readonly StopModule[];
   states: string;
@@ -66,7 +64,7 @@ const TrailList = memo(function TrailList({
           width: "100%",
         }}
       >
-        {stops.map(({ id: stop, built }, k) => {
+        {stops.map(({ id: stop, name, built }, k) => {
           const state = shown[k] ?? "empty";
           const isHere = stop === current;
           return (
@@ -108,7 +106,7 @@ const TrailList = memo(function TrailList({
                 }}
               >
                 {built ? <Tile state={state} /> : <Leaf written={state === "notes"} />}
-                {stopNames[stop]}
+                {name}
                 <span className="visually-hidden">
                   : {built ? "" : "only notes so far, "}
                   {stopStateWords[state]}

@@ -8,6 +8,7 @@ export {
   useJudgement,
   useJudging,
   usePlan,
+  useStops,
   useWiring,
 } from "./DeskProvider";
 export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";

@@ -1,5 +1,5 @@
 import { type ComponentType } from "react";
-import { type Plan, type Stop } from "@/core/plan";
+import { type Plan } from "@/core/plan";
 import { type Assessment, worstLevel } from "@/core/rules";
 
 /** What the trail shows of a stop. `notes` is a stop kept by hand, with something written in it. */
@@ -7,7 +7,8 @@ export type StopState = "empty" | "question" | "ready" | "care" | "stopFound" | 
 
 /** A stop of the job, as the frame around all of them knows it. The list of them is in `app/stops.ts`. */
 export type StopModule = {
-  readonly id: Stop;
+  /** As addresses and rules name it. */ readonly id: string;
+  readonly name: string;
   readonly View: ComponentType;
   /** What of it goes to paper, in the print frame; fetched once the screen stands. */
   readonly loadPrint: () => Promise<ComponentType>;

@@ -1,8 +1,10 @@
 import dynamic from "next/dynamic";
 import { type StopModule } from "@/features/desk";
+import { stopNames } from "@/words";
 
 export const inputStop: StopModule = {
   id: "input",
+  name: stopNames.input,
   View: dynamic(() => import("./InputStop").then(({ InputStop }) => InputStop)),
   loadPrint: () => import("./InputPrint").then(({ InputPrint }) => InputPrint),
   built: true,

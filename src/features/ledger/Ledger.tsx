@@ -2,9 +2,8 @@
 
 import { ChevronDown, Wrench } from "lucide-react";
 import { Fragment, memo, useEffect, useId, useRef, useState } from "react";
-import { stops } from "@/core/plan";
 import { type Finding, passes } from "@/core/rules";
-import { useAssessment, useDesk, useDeskState } from "@/features/desk";
+import { useAssessment, useDesk, useDeskState, useStops } from "@/features/desk";
 import { levelColour, LevelMark, levelWords, TextButton, useAfterPaint, useUnits } from "@/ui";
 import {
   amount,
@@ -17,7 +16,6 @@ import {
   notMendedWords,
   placePrefix,
   ruleTitle,
-  stopNames,
   whyLines,
 } from "@/words";
 import style from "./ledger.module.css";
@@ -43,9 +41,10 @@ export const Ledger = memo(function Ledger() {
   const folds = findings.length > mostUnfolded && passing > 0;
   const shown =
     folds && !withPassing ? findings.filter(({ level, id }) => level !== "good" || id === sought) : findings;
-  const groups = stops.flatMap((stop) => {
-    const of = shown.filter((finding) => finding.stop === stop);
-    return of.length === 0 ? [] : [{ stop, of }];
+  const stops = useStops();
+  const groups = stops.flatMap(({ id, name }) => {
+    const of = shown.filter(({ stop }) => stop === id);
+    return of.length === 0 ? [] : [{ stop: id, name, of }];
   });
   if (assessment === null) return <p className={style["line"]}>Judging…</p>;
   return (
@@ -59,9 +58,9 @@ export const Ledger = memo(function Ledger() {
       )}
       {assessment.type === "assessed" && (
         <ol aria-label="Ledger of rules" className={style["list"]}>
-          {groups.map(({ stop, of }) => (
+          {groups.map(({ stop, name, of }) => (
             <Fragment key={stop}>
-              {groups.length > 1 && <li className={style["group"]}>At {stopNames[stop]}</li>}
+              {groups.length > 1 && <li className={style["group"]}>At {name}</li>}
               {of.map((finding) => (
                 <LedgerLine
                   key={finding.id}

@@ -2,6 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { type StopModule } from "@/features/desk";
+import { stopNames } from "@/words";
 import { type NotebookStop } from "./pages";
 
 const Page = dynamic(() => import("./NotebookStop").then(({ NotebookStop: View }) => View));
@@ -10,6 +11,7 @@ const Page = dynamic(() => import("./NotebookStop").then(({ NotebookStop: View }
 export function notebookStop(id: NotebookStop): StopModule {
   return {
     id,
+    name: stopNames[id],
     View: () => <Page stop={id} />,
     loadPrint: async () => {
       const { NotebookPrint } = await import("./NotebookPrint");

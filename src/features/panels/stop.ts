@@ -1,9 +1,11 @@
 import dynamic from "next/dynamic";
 import { doubtsAbout, readLabel } from "@/core/panel";
 import { type StopModule } from "@/features/desk";
+import { stopNames } from "@/words";
 
 export const panelsStop: StopModule = {
   id: "panels",
+  name: stopNames.panels,
   View: dynamic(() => import("./PanelsStop").then(({ PanelsStop }) => PanelsStop)),
   loadPrint: () => import("./PanelsPrint").then(({ PanelsPrint }) => PanelsPrint),
   built: true,

@@ -1,8 +1,10 @@
 import dynamic from "next/dynamic";
 import { type StopModule } from "@/features/desk";
+import { stopNames } from "@/words";
 
 export const wireStop: StopModule = {
   id: "wire",
+  name: stopNames.wire,
   View: dynamic(() => import("./WireStop").then(({ WireStop }) => WireStop)),
   loadPrint: () => import("./print/WirePrint").then(({ WirePrint }) => WirePrint),
   built: true,
