@@ -127,12 +127,13 @@ function standsIn(lane: Lane, pose: Pose): unknown {
   return pose.size === 0 ? [] : tilesOf([lane]).map((tile) => pose.get(keyOf(tile)) ?? null);
 }
 
-/** Lanes in the order of the plan's ports, however the wiring came about. */
-function inPortOrder({ inputs }: Plan, lanes: readonly Lane[]): Lane[] {
+/** Lanes in the order of the plan's ports, however the wiring came about; one without a port last. */
+export function inPortOrder({ inputs }: Pick<Plan, "inputs">, lanes: readonly Lane[]): Lane[] {
   const ports = inputs.flatMap(({ id, device }) =>
     device.ports.map((port) => laneKey({ inputId: id, portId: port.id })),
   );
-  return [...lanes].sort((a, b) => ports.indexOf(laneKey(a)) - ports.indexOf(laneKey(b)));
+  const placeOf = (lane: Lane) => (ports.indexOf(laneKey(lane)) + ports.length + 1) % (ports.length + 1);
+  return [...lanes].sort((a, b) => placeOf(a) - placeOf(b));
 }
 
 /** A lane made ready on the same common; null while its port is not in the plan or nothing in it is in use. */

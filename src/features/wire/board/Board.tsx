@@ -233,55 +233,60 @@ export function Board({ chosenLane, onChooseLane, onShortcut }: Props) {
   return (
     <Region title="String board" flush aside={keysButton}>
       <DragSurface ref={holder} onKeyDown={onKeyDown} wordsFor={wordsFor} onDrop={onDrop}>
-        {refs.map((ref) => {
-          const id = laneKey(ref);
-          const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
-          const judged =
-            assessed?.lanes.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
-          const level =
-            assessed === null || judged === null ? null : worstOfLane(assessed.findings, judged.inputId, judged.portId);
-          return (
-            <LaneView
-              key={id}
-              name={laneName(board, ref)}
-              laneRef={ref}
-              lane={lane}
-              port={portOf(board.plan, ref)?.port ?? null}
-              judged={judged}
-              level={level}
-              sky={sky}
-              chosen={id === chosenLane}
+        {/* the dock keeps to the lanes: it stays in sight over them, and never lies over the shelf */}
+        <div>
+          {refs.map((ref) => {
+            const id = laneKey(ref);
+            const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
+            const judged =
+              assessed?.lanes.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
+            const level =
+              assessed === null || judged === null
+                ? null
+                : worstOfLane(assessed.findings, judged.inputId, judged.portId);
+            return (
+              <LaneView
+                key={id}
+                name={laneName(board, ref)}
+                laneRef={ref}
+                lane={lane}
+                port={portOf(board.plan, ref)?.port ?? null}
+                judged={judged}
+                level={level}
+                sky={sky}
+                chosen={id === chosenLane}
+                states={states}
+                pose={board.pose}
+                onChoose={onChooseLane}
+                tiles={tiles}
+              />
+            );
+          })}
+          <div data-dock className={style["dock"]}>
+            <Readout
+              holder={holder}
+              board={board}
               states={states}
-              pose={board.pose}
-              onChoose={onChooseLane}
-              tiles={tiles}
+              selected={selected}
+              skyName={skyWords[judgement?.sky ?? sky]}
             />
-          );
-        })}
+            <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>
+              {said}
+            </div>
+            <Inspector
+              board={board}
+              keys={selected}
+              substringsOf={substringsOf}
+              act={act}
+              onClear={onClear}
+              adding={adding}
+              onAdding={() => setAdding(!adding)}
+              onRow={() => selected[0] !== undefined && selectRow(selected[0])}
+            />
+          </div>
+        </div>
         <ShelfView board={board} act={act} tiles={tiles} />
       </DragSurface>
-      <div data-dock className={style["dock"]}>
-        <Readout
-          holder={holder}
-          board={board}
-          states={states}
-          selected={selected}
-          skyName={skyWords[judgement?.sky ?? sky]}
-        />
-        <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>
-          {said}
-        </div>
-        <Inspector
-          board={board}
-          keys={selected}
-          substringsOf={substringsOf}
-          act={act}
-          onClear={onClear}
-          adding={adding}
-          onAdding={() => setAdding(!adding)}
-          onRow={() => selected[0] !== undefined && selectRow(selected[0])}
-        />
-      </div>
       {chosenRef !== undefined && (
         <div
           ref={fill}

@@ -1,8 +1,8 @@
 import { type Lane, type Tile } from "@/core/wiring";
 import { cell, layRows } from "./layout";
 
-/** Longest drawing that is printed at its full size, in its units: about fourteen panels in series on upright paper. */
-const fullWidth = 520;
+/** Longest drawing that is printed at its full size, in its units: nine panels in series on upright paper, read at arm's length. */
+const fullWidth = 370;
 const margin = 14;
 
 /** The rows of a lane as they are joined, + on the left and − on the right, each panel with the number it wears. */

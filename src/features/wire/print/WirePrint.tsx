@@ -1,6 +1,6 @@
 "use client";
 
-import { type Finding } from "@/core/rules";
+import { type Finding, inPortOrder } from "@/core/rules";
 import { laneKey, type Tile, tilesOf } from "@/core/wiring";
 import { useAssessment, usePlan, useWiring } from "@/features/desk";
 import { levelWords, PrintTable, useUnits } from "@/ui";
@@ -44,7 +44,7 @@ export function WirePrint() {
       </p>
       {wiring.note !== "" && <p>{wiring.note}</p>}
       {posesUsed.length > 1 && <p>Judged by the worst of its poses {posesUsed.join(", ")}.</p>}
-      {wiring.lanes
+      {inPortOrder(plan, wiring.lanes)
         .filter(({ rows }) => rows.length > 0)
         .map((lane) => {
           const input = plan.inputs.find(({ id }) => id === lane.inputId);
