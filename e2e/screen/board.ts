@@ -60,12 +60,25 @@ export class Board {
     await this.page.mouse.down();
     await this.page.mouse.move(start.x + 12, start.y + 4, { steps: 3 });
     await this.page.waitForSelector(`${from}[data-dragging]`, { timeout: 10_000 });
-    // measured after the start: the page may have scrolled to show what is dragged
-    const box = await (await this.page.$(to))?.boundingBox();
-    if (box === undefined || box === null) throw new Error(`${to} is not on the screen`);
-    await this.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 6 });
+    const { x, y } = await this.reached(to);
+    await this.page.mouse.move(x, y, { steps: 6 });
     await this.page.waitForSelector("[data-over]", { timeout: 10_000 });
     await this.page.mouse.up();
+  }
+
+  /** The middle of a place something is dragged to; one below the screen is held for at its edge, until the page has scrolled. */
+  private async reached(to: string): Promise<{ x: number; y: number }> {
+    const height = this.page.viewport()?.height ?? 0;
+    for (let k = 0; k < 60; k++) {
+      // measured after the start: the page may have scrolled to show what is dragged
+      const box = await (await this.page.$(to))?.boundingBox();
+      if (box === undefined || box === null) break;
+      const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+      if (middle.y < 0.9 * height) return middle;
+      await this.page.mouse.move(middle.x, height - 4 - (k % 2));
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    throw new Error(`${to} is not on the screen`);
   }
 
   async said(words: RegExp): Promise<void> {

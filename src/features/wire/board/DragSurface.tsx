@@ -56,6 +56,8 @@ class TileTouch extends TouchSensor {
 // objects that stay the same, so that nothing is set up again at each drawing
 const byMouse = { activationConstraint: { distance: 6 } };
 const byTouch = { activationConstraint: { delay: 180, tolerance: 8 } };
+// the page scrolls under a drag at its very edge only: farther in, what one aims at would run away
+const atTheEdge = { threshold: { x: 0.04, y: 0.08 } };
 const spokenByUs = {
   announcements: {
     onDragStart: () => undefined,
@@ -101,6 +103,7 @@ export function DragSurface({ wordsFor, onDrop, onKeyDown, ref, children }: Prop
       id="board"
       sensors={sensors}
       accessibility={spokenByUs}
+      autoScroll={atTheEdge}
       onDragStart={start}
       onDragCancel={() => end(false)}
       onDragEnd={() => end(true)}
