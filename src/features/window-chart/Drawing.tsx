@@ -49,7 +49,7 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label="InputWindow chart: amps against volts"
+      aria-label="Window chart: amps against volts"
       style={{ display: "block", fontFamily: "inherit" }}
     >
       <defs>

@@ -119,7 +119,7 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
   const cell = { padding: "3px 10px", textAlign: "right" as const, borderBottom: "1px solid var(--line)" };
   const head = { ...cell, textAlign: "left" as const };
   return (
-    <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="InputWindow chart as a table">
+    <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="Window chart as a table">
       <table style={{ borderCollapse: "collapse", fontSize: "0.875rem" }}>
         <thead>
           <tr>
