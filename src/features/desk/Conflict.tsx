@@ -4,7 +4,8 @@ import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import { useState } from "react";
 import { planFileName, planFileText } from "@/core/plan";
-import { AlertBar, offerFile } from "@/ui";
+import { SaveStanding } from "@/features/keep";
+import { offerFile } from "@/ui";
 import { ConflictView } from "./ConflictView";
 import { useDesk, useDeskState, useResolve } from "./DeskProvider";
 import { changedWords } from "./messages";
@@ -18,66 +19,29 @@ export function Conflict() {
   const acknowledged = useDeskState((state) => state.acknowledged);
   const [comparing, setComparing] = useState(false);
   const saveAsNew = useSaveAsNew(null);
-  if (save.type === "refused" || save.type === "gone") {
-    return (
-      <AlertBar
-        level="stop"
-        keys={
-          <>
-            <Button variant="contained" size="small" onClick={saveAsNew}>
-              Save as a new plan
-            </Button>
-            <Button
-              variant="outlined"
-              size="small"
-              onClick={() => offerFile(planFileName(mine), "application/json", planFileText(mine))}
-            >
-              Download it
-            </Button>
-          </>
-        }
-      >
-        <span>
-          {save.type === "gone" ? <strong>This plan was deleted elsewhere.</strong> : save.message} What you see is kept
-          in this browser.
-        </span>
-      </AlertBar>
-    );
-  }
-  if (save.type === "unreachable")
-    return (
-      <AlertBar level="care">
-        <span>{save.message} What you see is kept in this browser, and saved as soon as that can be.</span>
-      </AlertBar>
-    );
-  if (save.type !== "stale") return null;
+  const stale = save.type === "stale" ? save : null;
   return (
-    <AlertBar
-      level="care"
-      keys={
-        <>
-          <Button variant="outlined" size="small" onClick={() => setComparing(true)}>
-            Choose by part
-          </Button>
-          <Button variant="outlined" size="small" onClick={resolve.takeTheirs}>
-            Show theirs
-          </Button>
-          <Button variant="contained" size="small" onClick={resolve.keepMine}>
-            Keep mine
-          </Button>
-        </>
+    <SaveStanding
+      save={save}
+      noun="plan"
+      gone="deleted"
+      changedWords={`in another tab or browser: ${changedWords(stale?.changed ?? null)}`}
+      takeTheirs={resolve.takeTheirs}
+      keepMine={resolve.keepMine}
+      saveAsNew={saveAsNew}
+      download={() => offerFile(planFileName(mine), "application/json", planFileText(mine))}
+      moreKeys={
+        <Button variant="outlined" size="small" onClick={() => setComparing(true)}>
+          Choose by part
+        </Button>
       }
     >
-      <span>
-        <strong>This plan was changed in another tab or browser</strong> ({changedWords(save.changed)}; now revision{" "}
-        {save.theirs.revision}). Your changes are on screen but not saved.
-      </span>
-      {comparing && (
+      {comparing && stale !== null && (
         <ConflictView
           // a draft found on returning does not know what it began from
-          base={save.theirs.document === acknowledged ? null : acknowledged}
+          base={stale.theirs.document === acknowledged ? null : acknowledged}
           mine={mine}
-          theirs={save.theirs.document}
+          theirs={stale.theirs.document}
           onMerge={(plan) => {
             setComparing(false);
             resolve.merge(plan);
@@ -85,7 +49,7 @@ export function Conflict() {
           onClose={() => setComparing(false)}
         />
       )}
-    </AlertBar>
+    </SaveStanding>
   );
 }
 

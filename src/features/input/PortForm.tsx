@@ -1,14 +1,12 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import IconButton from "@mui/material/IconButton";
-import { Plus, Trash2 } from "lucide-react";
 import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "@/core/input";
 import { type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
 import { type DeviceEditor } from "./device-editor";
+import { AddButton, RemoveButton } from "./ListButtons";
 import { basisWords, conversionWords, natureWords, outcomeWords, portHelp, trackerWords } from "./fields";
 
 type Props = { readonly editor: DeviceEditor; readonly port: PortSheet; readonly onField: (help: string) => void };
@@ -144,23 +142,16 @@ export function PortForm({ editor, port, onField }: Props) {
                 help={portHelp.nature}
                 onFocus={() => onField(portHelp.nature)}
               />
-              <IconButton
-                aria-label={`Remove current tier ${k + 1}`}
+              <RemoveButton
+                label={`Remove current tier ${k + 1}`}
                 onClick={() =>
                   patch({ currentLimits: port.currentLimits.filter((_, other) => other !== k) }, `removeTier${k}`)
                 }
-                sx={{ mt: "18px" }}
-              >
-                <Trash2 size={16} />
-              </IconButton>
+              />
             </Box>
           ))}
         </Box>
-        {port.currentLimits.length < mostTiers && (
-          <Button size="small" startIcon={<Plus size={16} />} onClick={addTier} sx={{ mt: 1 }}>
-            Add a tier
-          </Button>
-        )}
+        {port.currentLimits.length < mostTiers && <AddButton onClick={addTier}>Add a tier</AddButton>}
       </FieldGroup>
       <FieldGroup title="Watts">
         <Grid columns={2}>

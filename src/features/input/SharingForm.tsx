@@ -2,13 +2,12 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import IconButton from "@mui/material/IconButton";
-import { Plus, Trash2 } from "lucide-react";
 import { limitNatures } from "@/core/input";
 import { type PortGroup } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { ChoiceField, FieldGroup, newId, QuantityField, TextLine } from "@/ui";
 import { type DeviceEditor } from "./device-editor";
+import { AddButton, RemoveButton } from "./ListButtons";
 import { natureWords, portHelp } from "./fields";
 
 const mostGroups = 8;
@@ -77,13 +76,10 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
                 onChoice={(nature) => setGroup(group.id, { nature })}
                 help={portHelp.maxWNature}
               />
-              <IconButton
-                aria-label={`Remove shared limit ${group.name}`}
+              <RemoveButton
+                label={`Remove shared limit ${group.name}`}
                 onClick={() => set({ groups: device.groups.filter((other) => other.id !== group.id) })}
-                sx={{ mt: "18px" }}
-              >
-                <Trash2 size={16} />
-              </IconButton>
+              />
               <Box
                 role="group"
                 aria-label={`Ports in ${group.name}`}
@@ -114,10 +110,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
           ))}
         </Box>
         {device.groups.length < mostGroups && (
-          <Button
-            size="small"
-            startIcon={<Plus size={16} />}
-            sx={{ mt: 1 }}
+          <AddButton
             onClick={() =>
               set({
                 groups: [
@@ -135,7 +128,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
             }
           >
             Add a shared limit
-          </Button>
+          </AddButton>
         )}
       </FieldGroup>
       <FieldGroup title="Add-on modules">
@@ -157,26 +150,18 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
                 }
                 onDone={editor.done}
               />
-              <IconButton
-                aria-label={`Remove module ${addOn.name}`}
+              <RemoveButton
+                label={`Remove module ${addOn.name}`}
                 disabled={device.ports.some((port) => port.moduleId === addOn.id)}
                 onClick={() => set({ modules: device.modules.filter((other) => other.id !== addOn.id) })}
-                sx={{ mt: "18px" }}
-              >
-                <Trash2 size={16} />
-              </IconButton>
+              />
             </Box>
           ))}
         </Box>
         {device.modules.length < mostModules && (
-          <Button
-            size="small"
-            startIcon={<Plus size={16} />}
-            sx={{ mt: device.modules.length > 0 ? 1 : 0 }}
-            onClick={() => set({ modules: [...device.modules, { id: newId(), name: "Add-on module" }] })}
-          >
+          <AddButton onClick={() => set({ modules: [...device.modules, { id: newId(), name: "Add-on module" }] })}>
             Add a module
-          </Button>
+          </AddButton>
         )}
       </FieldGroup>
     </Box>

@@ -1,4 +1,5 @@
 export { type Autosave, type OnServer, startAutosave } from "./autosave";
 export { type Draft, type DraftKind, type DraftShelf, draftShelf } from "./drafts";
 export { type LeftDraft, type SaveState, type Standing, standingOf, type Version } from "./standing";
+export { SaveStanding } from "./SaveStanding";
 export { isWorried, saveWords } from "./save-words";

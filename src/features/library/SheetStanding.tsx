@@ -3,7 +3,8 @@
 import Button from "@mui/material/Button";
 import { format } from "date-fns";
 import { useStore } from "zustand";
-import { AlertBar, LeftLine, LeftList, offerFile } from "@/ui";
+import { SaveStanding } from "@/features/keep";
+import { LeftLine, LeftList, offerFile } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
 
 type Props<Sheet> = {
@@ -23,54 +24,16 @@ export function SheetStanding<Sheet extends { readonly name: string }>({ editor,
     });
   return (
     <>
-      {save.type === "stale" && (
-        <AlertBar
-          level="care"
-          keys={
-            <>
-              <Button size="small" variant="outlined" onClick={autosave.takeTheirs}>
-                Show theirs
-              </Button>
-              <Button size="small" variant="contained" onClick={autosave.keepMine}>
-                Keep mine
-              </Button>
-            </>
-          }
-        >
-          <span>
-            This sheet was changed elsewhere (now revision {save.theirs.revision}). Yours is on screen, not saved.
-          </span>
-        </AlertBar>
-      )}
-      {(save.type === "gone" || save.type === "refused") && (
-        <AlertBar
-          level="stop"
-          keys={
-            <>
-              <Button size="small" variant="contained" onClick={saveAsNew(null)}>
-                Save as a new sheet
-              </Button>
-              <Button
-                size="small"
-                variant="outlined"
-                onClick={() => offerFile("sheet.json", "application/json", fileText(sheet))}
-              >
-                Download it
-              </Button>
-            </>
-          }
-        >
-          <span>
-            {save.type === "gone" ? <strong>This sheet was removed elsewhere.</strong> : save.message} What you see is
-            kept in this browser.
-          </span>
-        </AlertBar>
-      )}
-      {save.type === "unreachable" && (
-        <AlertBar level="care">
-          <span>{save.message} What you see is kept in this browser, and saved as soon as that can be.</span>
-        </AlertBar>
-      )}
+      <SaveStanding
+        save={save}
+        noun="sheet"
+        gone="removed"
+        changedWords="elsewhere"
+        takeTheirs={autosave.takeTheirs}
+        keepMine={autosave.keepMine}
+        saveAsNew={saveAsNew(null)}
+        download={() => offerFile("sheet.json", "application/json", fileText(sheet))}
+      />
       {left.length > 0 && (
         <LeftList>
           {left.map(({ key, revision, atMs, document }) => (

@@ -1,0 +1,88 @@
+"use client";
+
+import Button from "@mui/material/Button";
+import { type ReactNode } from "react";
+import { AlertBar } from "@/ui";
+import { type SaveState } from "./standing";
+
+type Props<Doc> = {
+  readonly save: SaveState<Doc>;
+  /** "plan" */ readonly noun: string;
+  /** What became of it when it is gone: "deleted", "removed". */ readonly gone: string;
+  /** Where and what was changed by others, as it ends "This plan was changed …". */ readonly changedWords: string;
+  readonly takeTheirs: () => void;
+  readonly keepMine: () => void;
+  readonly saveAsNew: () => void;
+  readonly download: () => void;
+  /** More ways out of a stale save, before the others. */ readonly moreKeys?: ReactNode;
+  readonly children?: ReactNode;
+};
+
+/** Says that a save did not happen, why, and what can be done. Nothing is lost while it stands. */
+export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, children, ...does }: Props<Doc>) {
+  switch (save.type) {
+    case "saved":
+    case "unsaved":
+    case "saving":
+      return null;
+    case "unreachable":
+      return (
+        <AlertBar level="care">
+          <span>{save.message} What you see is kept in this browser, and saved as soon as that can be.</span>
+        </AlertBar>
+      );
+    case "gone":
+    case "refused":
+      return (
+        <AlertBar
+          level="stop"
+          keys={
+            <>
+              <Button variant="contained" size="small" onClick={does.saveAsNew}>
+                Save as a new {noun}
+              </Button>
+              <Button variant="outlined" size="small" onClick={does.download}>
+                Download it
+              </Button>
+            </>
+          }
+        >
+          <span>
+            {save.type === "gone" ? (
+              <strong>
+                This {noun} was {gone} elsewhere.
+              </strong>
+            ) : (
+              save.message
+            )}{" "}
+            What you see is kept in this browser.
+          </span>
+        </AlertBar>
+      );
+    case "stale":
+      return (
+        <AlertBar
+          level="care"
+          keys={
+            <>
+              {moreKeys}
+              <Button variant="outlined" size="small" onClick={does.takeTheirs}>
+                Show theirs
+              </Button>
+              <Button variant="contained" size="small" onClick={does.keepMine}>
+                Keep mine
+              </Button>
+            </>
+          }
+        >
+          <span>
+            <strong>
+              This {noun} was changed {changedWords}
+            </strong>{" "}
+            (now revision {save.theirs.revision}). Your changes are on screen but not saved.
+          </span>
+          {children}
+        </AlertBar>
+      );
+  }
+}
