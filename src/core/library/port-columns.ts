@@ -59,8 +59,8 @@ export const portColumns: readonly Column<PortLine>[] = [
   quantity("pwmDropV", "Drop", ["pwm drop"]),
   quantity("wakeV", "Wakes at", ["wake voltage", "start voltage"]),
   quantity("batteryV", "Battery", ["battery voltage"]),
-  quantity("wakeMarginV", "Over it to wake", []),
-  quantity("stayMarginV", "Over it to stay", []),
+  quantity("wakeMarginV", "Over battery to wake", ["overittowake"]),
+  quantity("stayMarginV", "Over battery to stay", ["overittostay"]),
   quantity("weightKg", "Weight", ["mass"]),
   ...price<PortLine>(),
 ];

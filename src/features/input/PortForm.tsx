@@ -208,8 +208,8 @@ export function PortForm({ editor, port, onField }: Props) {
         <Grid columns={4}>
           {quantity("wakeV", "Wakes at", "as lowest")}
           {quantity("batteryV", "Battery", "none")}
-          {quantity("wakeMarginV", "Over it to wake", "none")}
-          {quantity("stayMarginV", "Over it to stay", "none")}
+          {quantity("wakeMarginV", "Over battery to wake", "none")}
+          {quantity("stayMarginV", "Over battery to stay", "none")}
         </Grid>
       </FieldGroup>
     </Box>

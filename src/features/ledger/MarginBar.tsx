@@ -1,4 +1,4 @@
-import { type Finding } from "@/core/rules";
+import { type Finding, ruleOf } from "@/core/rules";
 import { levelColour } from "@/ui";
 import { percent } from "@/words";
 
@@ -10,11 +10,10 @@ const limitAtPx = 105;
  * from the left and must not pass it; for a floor (running volts) it must reach past it.
  */
 export function MarginBar({ finding }: { finding: Finding }) {
-  const { marginPct, level, value, limit, sense } = finding;
+  const { marginPct, level, value, limit } = finding;
   if (marginPct === null || value === null || limit === null || limit.value <= 0) return null;
   const share = Math.min(widthPx / limitAtPx, value.value / limit.value);
-  const words = sense === "atLeast" ? ["above the minimum", "below the minimum"] : ["room", "over the limit"];
-  const room = `${percent(Math.abs(marginPct))} ${marginPct >= 0 ? words[0] : words[1]}`;
+  const room = `${percent(Math.abs(marginPct))} ${marginPct >= 0 ? roomWords(finding) : passedWords(finding)}`;
   return (
     <svg width={widthPx} height="26" viewBox={`0 0 ${widthPx} 26`} role="img" aria-label={room}>
       <rect x="0" y="15" width={widthPx} height="7" fill="none" stroke="var(--line-strong)" strokeWidth="1" />
@@ -25,4 +24,15 @@ export function MarginBar({ finding }: { finding: Finding }) {
       </text>
     </svg>
   );
+}
+
+function roomWords({ sense }: Finding): string {
+  return sense === "atLeast" ? "above the minimum" : "room";
+}
+
+/** Amps and watts that an input leaves alone do no harm: they are more than it takes, and over no limit. */
+function passedWords({ sense, level, rule }: Finding): string {
+  if (sense === "atLeast") return "below the minimum";
+  const { edge } = ruleOf(rule).chart;
+  return level !== "stop" && (edge === "amps" || edge === "watts") ? "more than it takes" : "over the limit";
 }

@@ -9,9 +9,11 @@ import { ChoiceField, QuantityField, useUnits } from "@/ui";
 import { given, mountWords } from "@/words";
 
 const help = {
-  recordLowC: "The coldest the site has ever been. Cold raises volts: this decides whether the ceiling holds.",
+  recordLowC:
+    "The coldest the site has ever been. Cold raises volts: this decides whether they stay under the most the input bears.",
   recordHighC: "The hottest the site has ever been. Heat lowers volts: this decides whether the input stays awake.",
-  latitudeDeg: "Degrees north (south negative). Used for the sun’s path when a watt limit clips.",
+  latitudeDeg:
+    "Degrees north (south negative). Used for the sun’s path: how often the input is offered more watts than it takes.",
   mount: "How much air reaches the back of the panels; it decides how hot the cells get.",
 } as const;
 

@@ -47,7 +47,7 @@ function currentSentence(r: Main): string {
     toV === null ? "" : ` between ${limit(fromV, "V")} and ${limit(toV, "V")}`;
   if (r.outcome === "overAbsolute" && r.never !== null) {
     const sweeps = `It sweeps from ${limit(r.sweepFromV, "V")} to ${amount(r.sweepToV, "V")}.`;
-    return `Bright sky can push ${amount(r.marginedIscA, "A")} into the input, which must never see more than ${given(r.never.amps, "A")}${range(r.never)}. ${sweeps}`;
+    return `A bright sky can push ${amount(r.marginedIscA, "A")} into the input, which must never get more than ${given(r.never.amps, "A")}${range(r.never)}. ${sweeps}`;
   }
   const tiers =
     r.open !== null && r.running !== null && r.open.amps !== r.running.amps
@@ -56,7 +56,7 @@ function currentSentence(r: Main): string {
   const never =
     r.never === null
       ? ""
-      : `Even bright sky (${amount(r.marginedIscA, "A")}) stays under the ${given(r.never.amps, "A")} the input must never see.`;
+      : `Even a bright sky pushes ${amount(r.marginedIscA, "A")} at most, under the ${given(r.never.amps, "A")} the input must never get.`;
   if (r.outcome === "idle")
     return `At noon the input takes nothing from this array, for its volts; shorted it could give ${amount(r.iscA, "A")}.`;
   if (r.running === null)

@@ -31,7 +31,7 @@ function sharedSentence(r: SharedReason): string {
   const alone = `${amount(sum(r.ports.map((port) => port.aloneW)), "W")}${r.limitA === null ? "" : ` at ${amount(sum(r.ports.map((port) => port.aloneA)), "A")}`}`;
   switch (r.outcome) {
     case "overAbsolute":
-      return `${names} together could see ${r.limitW !== null && r.dueW > r.limitW ? amount(r.dueW, "W") : amount(r.marginedIscA, "A")}; “${r.groupName}” must never see more than ${most}.`;
+      return `${names} together could get ${r.limitW !== null && r.dueW > r.limitW ? amount(r.dueW, "W") : amount(r.marginedIscA, "A")}; “${r.groupName}” must never get more than ${most}.`;
     case "clipsMuch":
     case "clips":
       return `At noon ${names} would take ${alone}; together they draw up to ${most}, so ${amount(r.lostW, "W")} stay on the roof${r.clippedKwhPerMonth > 0 ? `: ${kwh(r.clippedKwhPerMonth)} in a cloudless midsummer month` : ""}.`;

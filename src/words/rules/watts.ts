@@ -36,13 +36,13 @@ function wattsSentence(r: Main): string {
   const most = r.fromBattery ? `${amount(r.limitW, "W")} (its battery amps × battery volts)` : given(r.limitW, "W");
   switch (r.outcome) {
     case "overAbsolute":
-      return `${r.coldW > r.labelW ? "In the cold the panels can give" : "The panels add up to"} ${amount(r.dueW, "W")}; the input must never see more than ${most}.`;
+      return `${r.coldW > r.labelW ? "In the cold the panels can give" : "The panels add up to"} ${amount(r.dueW, "W")}; the input must never get more than ${most}.`;
     case "clipsMuch":
     case "clips":
       return `${r.withinAmps ? "Within its volts and amps" : "At noon"} the array could give ${amount(r.noonW, "W")}${r.withinAmps ? " at noon" : ""}; the input draws up to ${most}. ${r.flat ? "Lying flat" : "Tilted as they stand"}, a cloudless midsummer month would leave ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) on the roof.`;
     case "within":
       return r.nature === "neverExceed"
-        ? `Even in the cold the panels give ${amount(r.dueW, "W")} at most; the input must never see more than ${most}.`
+        ? `Even in the cold the panels give ${amount(r.dueW, "W")} at most; the input must never get more than ${most}.`
         : r.idle
           ? `At noon the panels could give ${amount(r.noonW, "W")}, of which the input takes nothing, for its volts; its limit is ${most}.`
           : `At noon the array gives ${amount(r.noonW, "W")}; the input takes up to ${most}.`;
