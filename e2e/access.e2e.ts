@@ -54,7 +54,8 @@ async function isAccessible(visit: Visit, url: string): Promise<void> {
     const { page, fields } = screen;
     if (size === phone && url.startsWith("/plan/")) await fields.press("Export, units and light");
     if (url.endsWith("/wire")) await page.waitForSelector("[data-testid=window-chart] svg");
-    for (const light of ["Paper", "Sunlight", "Lantern"]) {
+    // the lantern's light has the sizes of paper: narrow, it can differ in nothing that is looked at
+    for (const light of size === desktop ? ["Paper", "Sunlight", "Lantern"] : ["Paper", "Sunlight"]) {
       await fields.press(light);
       await page.waitForSelector(`[aria-label=${light}][aria-pressed=true]`);
       // a light is a matter of colours and sizes: what axe finds in one it finds in all, but for contrast, which no width changes

@@ -1,4 +1,5 @@
-import { readFileSync } from "node:fs";
+import { existsSync, readFileSync, statSync } from "node:fs";
+import path from "node:path";
 import { answerAny } from "../src/cases";
 
 /** Reads case files ("-" is standard input), prints one answer a line; a bad case goes to standard error. */
@@ -8,7 +9,7 @@ function evaluate(file: string): boolean {
   // a file may hold the case alone, or beside the answer it was checked against
   const { json } = value;
   const wrapped = isRecord(json) && isRecord(json["case"]) && !("panels" in json) && !("type" in json);
-  const answering = answerAny(wrapped ? json["case"] : json, () => performance.now());
+  const answering = answerAny(wrapped ? json["case"] : json, () => performance.now(), besideOf(file));
   if (answering.type === "malformed") {
     complain(file, wrapped ? answering.path.replace("$", "$.case") : answering.path, answering.problem);
     return false;
@@ -16,6 +17,17 @@ function evaluate(file: string): boolean {
   process.stdout.write(`${JSON.stringify(answering.answer)}\n`);
   return true;
 }
+
+/** Reads a file beside a case ("-": in the working folder); one that is far too large to be meant is not read. */
+function besideOf(file: string): (name: string) => string | null {
+  const folder = file === "-" ? "." : path.dirname(file);
+  return (name) => {
+    const found = path.join(folder, name);
+    if (!existsSync(found) || statSync(found).size > mostBytes) return null;
+    return readFileSync(found, "latin1");
+  };
+}
+const mostBytes = 64_000_000;
 
 function readJson(file: string): { json: unknown } | null {
   try {

@@ -12,10 +12,10 @@ const files = only === undefined || parts.includes(only) ? [] : [only, "--passWi
 const wanted = (/** @type {string} */ part) =>
   only === undefined || only === part || (files.length > 0 && part !== "types" && part !== "lint");
 
-/** @type {("ngspice" | "chromium")[]} */
+/** @type {("ngspice" | "chromium-headless-shell")[]} */
 const programs = [];
 if (wanted("unit")) programs.push("ngspice");
-if (wanted("interface")) programs.push("chromium");
+if (wanted("interface")) programs.push("chromium-headless-shell");
 const [{ compiled }] = await Promise.all([fetchPackages(), ensureDebian(...programs)]);
 /** @type {import("./testing/parts.mjs").Tally[]} */
 const tallies = [];

@@ -1,3 +1,4 @@
+import { existsSync } from "node:fs";
 import puppeteer, { type Browser, type BrowserContext, type Page } from "puppeteer-core";
 
 export type Size = { readonly width: number; readonly height: number };
@@ -7,9 +8,14 @@ export const phone: Size = { width: 390, height: 844 };
 /** A page that remembers what a user would rather not see happen, and what it asked for. */
 export type WatchedPage = { readonly page: Page; readonly complaints: string[]; readonly requested: string[] };
 
+/** Chromium without the parts of a window, which nobody sees here: it takes a seventh less time. */
+const shell = "/usr/bin/chromium-headless-shell";
+
 export function launchBrowser(): Promise<Browser> {
+  const executablePath = process.env["CHROMIUM"] ?? (existsSync(shell) ? shell : "/usr/bin/chromium");
   return puppeteer.launch({
-    executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+    executablePath,
+    headless: executablePath === shell ? "shell" : true,
     args: [
       "--no-sandbox",
       "--disable-gpu",

@@ -51,8 +51,8 @@ export function conclude(/** @type {Tally[]} */ tallies) {
 /** Programs of Debian that tests need, and what for. */
 export const debian = {
   ngspice: { program: "/usr/bin/ngspice", purpose: "the circuit simulator our netlists are checked in" },
-  chromium: {
-    program: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+  "chromium-headless-shell": {
+    program: process.env["CHROMIUM"] ?? "/usr/bin/chromium-headless-shell",
     purpose: "the browser the interface is tested in",
   },
 };
