@@ -1,8 +1,10 @@
 import { changed, demoPlan } from "@/testing";
 import { answerAny } from ".";
 
+const nothingBeside = () => null;
+
 const answerOf = (value: unknown) => {
-  const answering = answerAny(value, () => 0);
+  const answering = answerAny(value, () => 0, nothingBeside);
   if (answering.type === "malformed") throw new Error(`${answering.path}: ${answering.problem}`);
   // as it would be printed
   return JSON.parse(JSON.stringify(answering.answer)) as Record<string, unknown>;
@@ -64,7 +66,7 @@ describe("a verdict", () => {
       /"verdikt" is no kind of case; known: verdict, change/,
     ],
   ])("with %s is refused where it stands", (_, value, path, problem) => {
-    expect(answerAny(value, () => 0)).toMatchObject({
+    expect(answerAny(value, () => 0, nothingBeside)).toMatchObject({
       type: "malformed",
       path,
       problem: expect.stringMatching(problem) as string,

@@ -1,21 +1,25 @@
 import { answerCase, readCase } from "@/core/case";
 import { answerChange } from "./change";
+import { answerHarvestCase, type Beside } from "./harvest";
 import { type CaseAnswering } from "./reading";
+import { answerSun } from "./sun";
 import { answerVerdict } from "./verdict";
 
 export { type CaseAnswering } from "./reading";
 
 /** Every kind of case but the plain net, by its `type`. A new kind is a file and a line here. */
-const kinds: Readonly<Record<string, (value: unknown) => CaseAnswering>> = {
+const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAnswering>> = {
   verdict: answerVerdict,
   change: answerChange,
+  sun: answerSun,
+  harvest: answerHarvestCase,
 };
 
-/** Answers a case of any kind. `nowMs` is a clock, for nets that ask to be timed. */
-export function answerAny(value: unknown, nowMs: () => number): CaseAnswering {
+/** Answers a case of any kind. `nowMs` is a clock, for nets that ask to be timed; `beside` reads files that lie with the case. */
+export function answerAny(value: unknown, nowMs: () => number, beside: Beside): CaseAnswering {
   if (typeof value === "object" && value !== null && "type" in value) {
     const answer = typeof value.type === "string" ? kinds[value.type] : undefined;
-    if (answer !== undefined) return answer(value);
+    if (answer !== undefined) return answer(value, beside);
     const known = Object.keys(kinds).join(", ");
     return {
       type: "malformed",

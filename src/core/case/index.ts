@@ -1,2 +1,3 @@
 export { answerCase, type CaseAnswer } from "./answer";
 export { type CaseReading, type EngineCase, readCase } from "./case";
+export { answerHarvest, type HarvestAnswer, type HarvestCase, type HarvestReading, readHarvestCase } from "./harvest";

@@ -13,10 +13,31 @@ export function midsummerNoon(latitudeDeg: number): Sun {
   return { zenithDeg: Math.abs(Math.abs(latitudeDeg) - midsummerDeclinationDeg), fromNoonDeg: 0 };
 }
 
-/** The sun at a moment and place. */
-export function sunAt(atMs: number, latitudeDeg: number, longitudeDeg: number): Sun {
+/** Where the disc's centre stands: compass azimuth clockwise from north, and true elevation (as without air), degrees. */
+export type SunPosition = { readonly azimuthDeg: number; readonly elevationDeg: number };
+
+/**
+ * The sun at a moment and place, longitudes east. The package lifts it by refraction as it is seen; that is taken off again, by
+ * the package's own formula (Meeus, Astronomical Algorithms, 16.4), so that geometry is of the true sun. Within 0.01°.
+ */
+export function sunPosition(atMs: number, latitudeDeg: number, longitudeDeg: number): SunPosition {
   const { altitude, azimuth } = getPosition(new Date(atMs), latitudeDeg, longitudeDeg);
-  return { zenithDeg: 90 - altitude, fromNoonDeg: latitudeDeg >= 0 ? azimuth - 180 : azimuth };
+  let elevationDeg = altitude;
+  // it moves by less than a hundredth from the second time on
+  for (let k = 0; k < 4; k++) elevationDeg = altitude - refractionDeg(elevationDeg);
+  return { azimuthDeg: azimuth, elevationDeg };
+}
+
+/** How far the air lifts something that truly stands so high, °; below the horizon as at it. */
+function refractionDeg(elevationDeg: number): number {
+  const h = Math.max(0, elevationDeg) * degree;
+  return 0.0002967 / Math.tan(h + 0.00312536 / (h + 0.08901179)) / degree;
+}
+
+/** The sun at a moment and place, told from the noon side. */
+export function sunAt(atMs: number, latitudeDeg: number, longitudeDeg: number): Sun {
+  const { azimuthDeg, elevationDeg } = sunPosition(atMs, latitudeDeg, longitudeDeg);
+  return { zenithDeg: 90 - elevationDeg, fromNoonDeg: latitudeDeg >= 0 ? azimuthDeg - 180 : azimuthDeg };
 }
 
 /** W/m² on a flat panel under a cloudless sky. Haurwitz (1945): GHI = 1098·cos z·exp(-0.057 / cos z); 0 once the sun is down. */

@@ -1,0 +1,148 @@
+import { z } from "zod";
+import { fileYear } from "../harvest";
+import { type InputWindow } from "../input";
+import { type HourLight, lightOn } from "../light";
+import { type Net } from "../net";
+import { fitLabel, type PanelLabel, type PanelModel } from "../panel";
+import { runToEnd } from "../steps";
+import { type WeatherYear } from "../weather";
+import {
+  checkKey,
+  checkParts,
+  labelSchema,
+  type Malformation,
+  orMalformed,
+  parse,
+  portSchema,
+  toLabels,
+  toTree,
+  toWindow,
+  type Tree,
+} from "./parts";
+
+/** A panel of a net in the open: how it lies, how it warms, and the share of the light its parts get. */
+type Leaf = {
+  readonly type: "panel";
+  readonly key: string;
+  readonly tiltDeg: number;
+  readonly azimuthDeg: number;
+  /** K per W/m² */ readonly rossK: number;
+  readonly light: readonly number[];
+};
+
+export type HarvestCase = {
+  readonly site: { readonly latitudeDeg: number; readonly longitudeDeg: number };
+  /** The weather file's name. */ readonly epw: string;
+  readonly albedo: number;
+  readonly soiling: number;
+  readonly panels: ReadonlyMap<string, PanelLabel>;
+  readonly net: Tree<Leaf>;
+  readonly port: InputWindow | null;
+};
+
+export type HarvestReading = { readonly type: "case"; readonly case: HarvestCase } | Malformation;
+
+const share = z.number().min(0).max(1);
+const leafSchema = z.strictObject({
+  panel: z.string(),
+  tiltDeg: z.number().min(0).max(180),
+  azimuthDeg: z.number().min(-360).max(360),
+  rossK: z.number().min(0).max(0.2),
+  light: z.union([share, z.array(share).min(1).max(1000)]).optional(),
+});
+
+const caseSchema = z.strictObject({
+  type: z.literal("harvest"),
+  site: z.strictObject({
+    latitudeDeg: z.number().min(-90).max(90),
+    longitudeDeg: z.number().min(-180).max(180),
+    utcOffsetH: z.number().min(-14).max(14).optional(),
+    elevationM: z.number().min(-1000).max(10000).optional(),
+  }),
+  weather: z.strictObject({ epw: z.string().regex(/^[^/\\]{1,200}$/, "a plain file name, without a path") }),
+  albedo: share.default(0.2),
+  soiling: share.default(1),
+  panels: z.record(z.string(), labelSchema),
+  net: z.unknown(),
+  port: portSchema.optional(),
+});
+
+export function readHarvestCase(value: unknown): HarvestReading {
+  return orMalformed(() => ({ type: "case", case: toCase(value) }) as const);
+}
+
+function toCase(value: unknown): HarvestCase {
+  const parsed = parse(caseSchema, value, "$");
+  const keys = new Set(Object.keys(parsed.panels));
+  const mostParts = new Map<string, number>();
+  const leaves: { readonly leaf: Leaf; readonly path: string }[] = [];
+  const net = toTree(parsed.net, "$.net", (given, path): Leaf => {
+    const { panel: key, light = 1, ...lies } = parse(leafSchema, given, path);
+    checkKey(key, path, keys);
+    const parts = typeof light === "number" ? [light] : light;
+    mostParts.set(key, Math.max(mostParts.get(key) ?? 1, parts.length));
+    const leaf: Leaf = { type: "panel", key, ...lies, light: parts };
+    leaves.push({ leaf, path });
+    return leaf;
+  });
+  const panels = toLabels(parsed.panels, mostParts);
+  for (const { leaf, path } of leaves) checkParts(leaf.light.length, `${path}.light`, leaf.key, panels.get(leaf.key));
+  const { site, weather, albedo, soiling } = parsed;
+  return { site, epw: weather.epw, albedo, soiling, panels, net, port: toWindow(parsed.port) };
+}
+
+export type HarvestAnswer = {
+  readonly yearKwh: number;
+  readonly monthsKwh: readonly number[];
+  readonly offeredKwh: number;
+  readonly clippedKwh: number;
+  readonly asleepKwh: number;
+  readonly poaKwhM2: readonly number[];
+};
+
+/** Goes through the year of a case with its weather. */
+export function answerHarvest(given: HarvestCase, weather: WeatherYear): HarvestAnswer {
+  const { site, albedo, soiling, port } = given;
+  const models = new Map([...given.panels].map(([key, label]) => [key, fitLabel(label).model]));
+  const first = firstLeaf(given.net);
+  const poaKwhM2 = Array.from({ length: 12 }, () => 0);
+  const { takenKwh, takenByMonthKwh, offeredKwh, clippedKwh, asleepKwh } = runToEnd(
+    fileYear({
+      weather,
+      site,
+      port,
+      netAt: (light, airTempC, month) => {
+        poaKwhM2[month - 1] = (poaKwhM2[month - 1] ?? 0) + lightOn(first, light, albedo).totalWm2 / 1000;
+        return netAt(given.net, models, light, airTempC, { albedo, soiling });
+      },
+    }),
+  );
+  return { yearKwh: takenKwh, monthsKwh: takenByMonthKwh, offeredKwh, clippedKwh, asleepKwh, poaKwhM2 };
+}
+
+function netAt(
+  tree: Tree<Leaf>,
+  models: ReadonlyMap<string, PanelModel>,
+  light: HourLight,
+  airTempC: number,
+  { albedo, soiling }: Pick<HarvestCase, "albedo" | "soiling">,
+): Net {
+  if (tree.type !== "panel")
+    return {
+      type: tree.type,
+      members: tree.members.map((member) => netAt(member, models, light, airTempC, { albedo, soiling })),
+    };
+  const model = models.get(tree.key);
+  if (model === undefined) throw new Error(`a case that was read names only panels it has: ${tree.key}`);
+  const insideWm2 = soiling * lightOn(tree, light, albedo).insideWm2;
+  const irradianceWm2 = tree.light.map((part) => part * insideWm2);
+  const meanWm2 = irradianceWm2.reduce((sum, each) => sum + each, 0) / irradianceWm2.length;
+  return { type: "panel", model, cellTempC: airTempC + tree.rossK * meanWm2, irradianceWm2 };
+}
+
+function firstLeaf(tree: Tree<Leaf>): Leaf {
+  if (tree.type === "panel") return tree;
+  const [first] = tree.members;
+  if (first === undefined) throw new Error("a group of a case that was read has members");
+  return firstLeaf(first);
+}

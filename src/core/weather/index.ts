@@ -1,0 +1,3 @@
+export { type EpwReading, mostEpwBytes, readEpw } from "./epw";
+export { lightOfHour } from "./light";
+export { type WeatherHour, type WeatherPlace, type WeatherYear } from "./year";
