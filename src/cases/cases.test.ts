@@ -91,3 +91,38 @@ test("a change is answered with its steps, and with the old row at the new port 
     { port: "Lodestone Long, Panel terminals" },
   ]);
 });
+
+test("a year by typical months is answered; a weather file that is not there, or broken, is told by its place", () => {
+  const label = { pmaxW: 104.4, vocV: 22.6, iscA: 6.04, vmpV: 18.55, impA: 5.63 };
+  const of = (value: number) => Array.from({ length: 12 }, () => value);
+  const given = {
+    type: "harvest",
+    site: { latitudeDeg: 48, longitudeDeg: 11 },
+    weather: { monthly: { clearness: of(0.45), airTempC: of(9), dailyRangeK: of(9) } },
+    panels: { a: label },
+    net: { panel: "a", tiltDeg: 35, azimuthDeg: 180, rossK: 0.03 },
+  };
+  const answering = answerAny(given, () => 0, nothingBeside);
+  if (answering.type !== "answer") throw new Error(answering.problem);
+  const { yearKwh, monthsKwh } = answering.answer as { yearKwh: number; monthsKwh: number[] };
+  expect(yearKwh).toBeGreaterThan(80);
+  expect(yearKwh).toBeLessThan(140);
+  expect(Math.max(...monthsKwh)).toBeGreaterThan(2 * Math.min(...monthsKwh));
+  const byFile = { ...given, weather: { epw: "year.epw" } };
+  const path = "$.weather.epw";
+  expect(answerAny(byFile, () => 0, nothingBeside)).toMatchObject({ type: "malformed", path });
+  expect(
+    answerAny(
+      byFile,
+      () => 0,
+      () => "LOCATION,x,-,-,-,-,90.5,0,0,0",
+    ),
+  ).toMatchObject({
+    type: "malformed",
+    path,
+    problem: expect.stringMatching(/year\.epw, line 1, latitude: "90\.5"/) as string,
+  });
+  expect(answerAny({ ...byFile, weather: { epw: "../year.epw" } }, () => 0, nothingBeside)).toMatchObject({
+    type: "malformed",
+  });
+});

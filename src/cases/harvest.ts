@@ -1,4 +1,4 @@
-import { answerHarvest, readHarvestCase } from "@/core/case";
+import { answerHarvest, hoursOfCase, readHarvestCase } from "@/core/case";
 import { readEpw } from "@/core/weather";
 import { type CaseAnswering } from "./reading";
 
@@ -9,12 +9,13 @@ export type Beside = (name: string) => string | null;
 export function answerHarvestCase(value: unknown, beside: Beside): CaseAnswering {
   const reading = readHarvestCase(value);
   if (reading.type === "malformed") return reading;
-  const { epw } = reading.case;
   const path = "$.weather.epw";
-  const text = beside(epw);
-  if (text === null) return { type: "malformed", path, problem: `no file "${epw}" beside the case` };
-  const weather = readEpw(text);
-  if (weather.type === "fault")
-    return { type: "malformed", path, problem: `${epw}, line ${weather.line}, ${weather.field}: ${weather.problem}` };
-  return { type: "answer", answer: answerHarvest(reading.case, weather.year) };
+  const hours = hoursOfCase(reading.case, (name) => {
+    const text = beside(name);
+    if (text === null) return { type: "malformed", path, problem: `no file "${name}" beside the case` };
+    const weather = readEpw(text);
+    if (weather.type === "weather") return weather.year;
+    return { type: "malformed", path, problem: `${name}, line ${weather.line}, ${weather.field}: ${weather.problem}` };
+  });
+  return "type" in hours ? hours : { type: "answer", answer: answerHarvest(reading.case, hours) };
 }

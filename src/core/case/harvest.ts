@@ -1,11 +1,18 @@
 import { z } from "zod";
-import { fileYear } from "../harvest";
+import { harvestYear } from "../harvest";
 import { type InputWindow } from "../input";
 import { type HourLight, lightOn } from "../light";
 import { type Net } from "../net";
 import { fitLabel, type PanelLabel, type PanelModel } from "../panel";
 import { runToEnd } from "../steps";
-import { type WeatherYear } from "../weather";
+import {
+  hoursOfFile,
+  type SkyHour,
+  type TypicalMonths,
+  typicalYear,
+  type WeatherPlace,
+  type WeatherYear,
+} from "../weather";
 import {
   checkKey,
   checkParts,
@@ -31,8 +38,9 @@ type Leaf = {
 };
 
 export type HarvestCase = {
-  readonly site: { readonly latitudeDeg: number; readonly longitudeDeg: number };
-  /** The weather file's name. */ readonly epw: string;
+  readonly site: Pick<WeatherPlace, "latitudeDeg" | "longitudeDeg" | "utcOffsetH">;
+  /** A weather file by its name, or typical months. */
+  readonly weather: { readonly epw: string } | { readonly monthly: TypicalMonths };
   readonly albedo: number;
   readonly soiling: number;
   readonly panels: ReadonlyMap<string, PanelLabel>;
@@ -56,10 +64,19 @@ const caseSchema = z.strictObject({
   site: z.strictObject({
     latitudeDeg: z.number().min(-90).max(90),
     longitudeDeg: z.number().min(-180).max(180),
-    utcOffsetH: z.number().min(-14).max(14).optional(),
+    utcOffsetH: z.number().min(-14).max(14).default(0),
     elevationM: z.number().min(-1000).max(10000).optional(),
   }),
-  weather: z.strictObject({ epw: z.string().regex(/^[^/\\]{1,200}$/, "a plain file name, without a path") }),
+  weather: z.union([
+    z.strictObject({ epw: z.string().regex(/^[^/\\]{1,200}$/, "a plain file name, without a path") }),
+    z.strictObject({
+      monthly: z.strictObject({
+        clearness: z.array(share).length(12),
+        airTempC: z.array(z.number().min(-90).max(70)).length(12),
+        dailyRangeK: z.array(z.number().min(0).max(60)).length(12),
+      }),
+    }),
+  ]),
   albedo: share.default(0.2),
   soiling: share.default(1),
   panels: z.record(z.string(), labelSchema),
@@ -88,7 +105,7 @@ function toCase(value: unknown): HarvestCase {
   const panels = toLabels(parsed.panels, mostParts);
   for (const { leaf, path } of leaves) checkParts(leaf.light.length, `${path}.light`, leaf.key, panels.get(leaf.key));
   const { site, weather, albedo, soiling } = parsed;
-  return { site, epw: weather.epw, albedo, soiling, panels, net, port: toWindow(parsed.port) };
+  return { site, weather, albedo, soiling, panels, net, port: toWindow(parsed.port) };
 }
 
 export type HarvestAnswer = {
@@ -100,24 +117,33 @@ export type HarvestAnswer = {
   readonly poaKwhM2: readonly number[];
 };
 
-/** Goes through the year of a case with its weather. */
-export function answerHarvest(given: HarvestCase, weather: WeatherYear): HarvestAnswer {
-  const { site, albedo, soiling, port } = given;
+/** Goes through the year of a case, hour by hour as its weather has them. */
+export function answerHarvest(given: HarvestCase, hours: Iterable<SkyHour>): HarvestAnswer {
+  const { albedo, soiling, port } = given;
   const models = new Map([...given.panels].map(([key, label]) => [key, fitLabel(label).model]));
   const first = firstLeaf(given.net);
   const poaKwhM2 = Array.from({ length: 12 }, () => 0);
   const { takenKwh, takenByMonthKwh, offeredKwh, clippedKwh, asleepKwh } = runToEnd(
-    fileYear({
-      weather,
-      site,
+    harvestYear({
+      hours,
       port,
-      netAt: (light, airTempC, month) => {
-        poaKwhM2[month - 1] = (poaKwhM2[month - 1] ?? 0) + lightOn(first, light, albedo).totalWm2 / 1000;
+      netAt: ({ light, airTempC, month, hours: long }) => {
+        poaKwhM2[month - 1] = (poaKwhM2[month - 1] ?? 0) + (long * lightOn(first, light, albedo).totalWm2) / 1000;
         return netAt(given.net, models, light, airTempC, { albedo, soiling });
       },
     }),
   );
   return { yearKwh: takenKwh, monthsKwh: takenByMonthKwh, offeredKwh, clippedKwh, asleepKwh, poaKwhM2 };
+}
+
+/** The hours of a case's weather; those of a file are read by `open`. */
+export function hoursOfCase(
+  { site, weather }: HarvestCase,
+  open: (name: string) => WeatherYear | Malformation,
+): Iterable<SkyHour> | Malformation {
+  if ("monthly" in weather) return typicalYear(weather.monthly, site);
+  const year = open(weather.epw);
+  return "type" in year ? year : hoursOfFile(year, site);
 }
 
 function netAt(

@@ -1,3 +1,10 @@
 export { answerCase, type CaseAnswer } from "./answer";
 export { type CaseReading, type EngineCase, readCase } from "./case";
-export { answerHarvest, type HarvestAnswer, type HarvestCase, type HarvestReading, readHarvestCase } from "./harvest";
+export {
+  answerHarvest,
+  type HarvestAnswer,
+  type HarvestCase,
+  type HarvestReading,
+  hoursOfCase,
+  readHarvestCase,
+} from "./harvest";

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { gunzipSync } from "node:zlib";
 import { sunPosition } from "../sky";
-import { readEpw } from "../weather";
+import { hoursOfFile, readEpw } from "../weather";
 import { answerHarvest, type HarvestAnswer, readHarvestCase } from ".";
 
 /** Suns and years worked out independently, to the bars the application is held to. */
@@ -38,7 +38,7 @@ test.each(read<{ case: object; answer: HarvestAnswer }>("harvest"))(
   ({ of: { case: given, answer: expected } }) => {
     const reading = readHarvestCase(given);
     if (reading.type !== "case" || weather.type !== "weather") throw new Error("a case and its weather are read");
-    const found = answerHarvest(reading.case, weather.year);
+    const found = answerHarvest(reading.case, hoursOfFile(weather.year, reading.case.site));
     const apartPct = (a: number, b: number, of = b) => (of === 0 ? Math.abs(a - b) : (100 * Math.abs(a - b)) / of);
     expect(apartPct(found.yearKwh, expected.yearKwh)).toBeLessThan(0.5);
     expect(apartPct(found.offeredKwh, expected.offeredKwh)).toBeLessThan(0.5);

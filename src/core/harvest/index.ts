@@ -1,2 +1,2 @@
 export { type Account, createAccount } from "./account";
-export { fileYear } from "./file-year";
+export { harvestYear } from "./year";
