@@ -1,0 +1,40 @@
+import data from "./kinds.json";
+
+/** Typical months of a kind of climate: rounded, good to 10 to 15 % for a place of that kind. */
+export type ClimateKind = {
+  readonly id: string;
+  readonly name: string;
+  readonly typicalLatitudeDeg: number;
+  /** Southern and northern edge, north positive. */ readonly latitudeBandDeg: readonly [number, number];
+  /** By month: light on the flat over that outside the air. */ readonly clearness: readonly number[];
+  readonly airTempC: readonly number[];
+  /** From the coolest to the warmest hour of a day, K. */ readonly dailyRangeK: number;
+  readonly recordLowC: number;
+  readonly recordHighC: number;
+  readonly elevationM: number;
+};
+
+export const climateKinds: readonly ClimateKind[] = data.climates.map((kind) => {
+  const [south = 0, north = 0] = kind.latitudeBandDeg;
+  return { ...kind, latitudeBandDeg: [south, north] };
+});
+
+/** The kinds there may be at a latitude, the likeliest first: those whose band holds it, nearest to the middle of theirs. */
+export function climatesAt(latitudeDeg: number): readonly ClimateKind[] {
+  return climateKinds
+    .filter(({ latitudeBandDeg: [south, north] }) => latitudeDeg >= south && latitudeDeg <= north)
+    .sort((a, b) => Math.abs(a.typicalLatitudeDeg - latitudeDeg) - Math.abs(b.typicalLatitudeDeg - latitudeDeg));
+}
+
+/**
+ * Records to reckon with until somebody has confirmed one: the lowest and the highest of every kind of climate there may be at a
+ * latitude. Null where there is none: then they are asked.
+ */
+export function carefulRecords(latitudeDeg: number): { readonly lowC: number; readonly highC: number } | null {
+  const kinds = climatesAt(latitudeDeg);
+  if (kinds.length === 0) return null;
+  return {
+    lowC: Math.min(...kinds.map(({ recordLowC }) => recordLowC)),
+    highC: Math.max(...kinds.map(({ recordHighC }) => recordHighC)),
+  };
+}

@@ -1,0 +1,1 @@
+export { type PlaceFault, type PlaceReading, readPlace } from "./notation";
