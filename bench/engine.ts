@@ -7,6 +7,10 @@ import { atVoltage } from "../src/core/iv";
 import { createBulkSolver, equalNet, type Net, solveNet } from "../src/core/net";
 import { fitLabel, fitPoints, type PanelLabel, readLabel } from "../src/core/panel";
 import { allMends } from "../src/core/finder";
+import { harvestYear } from "../src/core/harvest";
+import { lightOn } from "../src/core/light";
+import { runToEnd } from "../src/core/steps";
+import { typicalYear } from "../src/core/weather";
 import { assess } from "../src/core/rules";
 import { countsOf, newTile, type Row, rowOf } from "../src/core/wiring";
 import { applyChange, emptyPlan, type Plan } from "../src/core/plan";
@@ -53,6 +57,7 @@ print(
   timed(300, () => solveNet(shaded)),
 );
 reportYear();
+reportTypicalYear();
 reportRandomNets(10_000);
 reportMemory(Number(process.env["GOLDEN_ARRAY_SOLVES"] ?? 100_000));
 reportSimulator();
@@ -145,14 +150,16 @@ function largePlan(): Plan {
   return applyChange(fed, { type: "rewire", wiringId: "wiring-1", lanes, counts: countsOf(lanes) });
 }
 
+function modelOf(kind: keyof typeof demoPanels) {
+  const read = readLabel(demoPanels[kind]);
+  if (read.type !== "label") throw new Error(`${kind} is incomplete`);
+  return fitLabel(read.label).model;
+}
+
 /** Twelve unequal panels in three rows, every substring under its own light, in each of a year's hours of daylight. */
 function reportYear(): void {
   const kinds = ["rigid195", "rigid120", "rigid225", "poly240", "flexible100", "film160"] as const;
-  const models = kinds.map((kind) => {
-    const read = readLabel(demoPanels[kind]);
-    if (read.type !== "label") throw new Error(`${kind} is incomplete`);
-    return fitLabel(read.label).model;
-  });
+  const models = kinds.map((kind) => modelOf(kind));
   const panelAt = (hour: number, k: number): Net => {
     const panelModel = models[k % models.length] ?? model;
     return {
@@ -187,6 +194,47 @@ function reportYear(): void {
   console.log(
     `${"a year of 4 400 hours, 12 unequal panels, 64 substrings".padEnd(58)} ${tookS.toFixed(2)} s, heap ${before.toFixed(0)} to ${usedMb().toFixed(0)} MB, at most ${(100 * Math.max(...apart)).toFixed(3)} % from the whole solver`,
   );
+}
+
+/** The same twelve panels through a year of typical months, turned six ways, into a port. */
+function reportTypicalYear(): void {
+  const site = { latitudeDeg: 57, longitudeDeg: -3, utcOffsetH: 0 };
+  const months = (of: number) => Array.from({ length: 12 }, () => of);
+  const weather = { clearness: months(0.43), airTempC: months(9), dailyRangeK: months(8) };
+  const kinds = ["rigid195", "rigid120", "rigid225", "poly240", "flexible100", "film160"] as const;
+  const models = kinds.map((kind) => modelOf(kind));
+  let hours = 0;
+  const times = timed(8, () => {
+    hours = 0;
+    runToEnd(
+      harvestYear({
+        hours: typicalYear(weather, site),
+        port: {
+          minV: 20,
+          maxV: 250,
+          maxW: 1400,
+          ceilingOnVoc: true,
+          currentLimits: [{ fromV: 20, toV: 250, amps: 25 }],
+        },
+        netAt: ({ light, airTempC }) => {
+          hours += 1;
+          const panelAt = (k: number): Net => {
+            const { insideWm2 } = lightOn({ tiltDeg: 5 * (k % 6), azimuthDeg: 60 * (k % 6) }, light, 0.2);
+            const model = models[k % models.length] as (typeof models)[number];
+            return { type: "panel", model, cellTempC: airTempC + 0.038 * insideWm2, irradianceWm2: [insideWm2] };
+          };
+          return {
+            type: "parallel",
+            members: [0, 1, 2].map((row) => ({
+              type: "series",
+              members: [0, 1, 2, 3].map((k) => panelAt(4 * row + k)),
+            })),
+          };
+        },
+      }),
+    );
+  });
+  print(`a typical year, ${hours} hours, 12 unequal panels facing six ways`, times);
 }
 
 /** Random labels and nets, plausible and absurd: anything not finite and anything slow is counted. */
