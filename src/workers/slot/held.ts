@@ -22,9 +22,10 @@ export function createKeeper(post: (letter: Letter) => void): Keeper {
   function keyFor(value: object): number {
     const known = kept.get(value);
     const key = known ?? (last += 1);
+    // first sent, then known as sent: what cannot cross to another thread throws here
+    if (known === undefined) post({ version: letterVersion, type: "put", key, value });
     kept.delete(value);
     kept.set(value, key);
-    if (known === undefined) post({ version: letterVersion, type: "put", key, value });
     return key;
   }
 

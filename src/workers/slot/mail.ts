@@ -120,12 +120,6 @@ export function createMail<Jobs extends JobTable>(open: () => Slot): Mail<Jobs> 
       const id = (last += 1);
       const office = (lane === "own" ? undefined : lanes.get(lane)) ?? opened(lane);
       const { keeper, slot, pending } = office;
-      const fields = Object.entries(input as Record<string, unknown>);
-      const isHeld = (field: string) => once.includes(field as never);
-      const held = Object.fromEntries(
-        fields.filter(([field]) => isHeld(field)).map(([field, value]) => [field, keeper.hold(value as object)]),
-      );
-      const bare = Object.fromEntries(fields.filter(([field]) => !isHeld(field)));
       const outcome = new Promise<Outcome<never>>((resolve) => {
         pending.set(id, {
           topic,
@@ -133,8 +127,19 @@ export function createMail<Jobs extends JobTable>(open: () => Slot): Mail<Jobs> 
           settle: resolve as (outcome: Outcome<unknown>) => void,
         });
       });
-      slot.postMessage({ version: letterVersion, type: "run", id, job, input: bare, held, restMs });
-      keeper.trim();
+      try {
+        const fields = Object.entries(input as Record<string, unknown>);
+        const isHeld = (field: string) => once.includes(field as never);
+        const held = Object.fromEntries(
+          fields.filter(([field]) => isHeld(field)).map(([field, value]) => [field, keeper.hold(value as object)]),
+        );
+        const bare = Object.fromEntries(fields.filter(([field]) => !isHeld(field)));
+        slot.postMessage({ version: letterVersion, type: "run", id, job, input: bare, held, restMs });
+        keeper.trim();
+      } catch (error) {
+        // what cannot cross to another thread is answered, not thrown
+        settle(office, id, { type: "failed", message: error instanceof Error ? error.message : "not sent" });
+      }
       return outcome;
     },
     callOff,

@@ -64,6 +64,11 @@ test("a question is answered with its progress and its value, a job that throws 
   expect(heard.length).toBeGreaterThan(2);
   expect(heard).toEqual([...heard].sort((a, b) => a - b));
   expect(await mail.ask("fail", {}, { lane: "patient", topic: "two" })).toEqual({ type: "failed", message: "cannot" });
+  const uncloneable = { ...numbers, list: [() => 1] as unknown as number[] };
+  const ask = (of: Numbers) => mail.ask("add", { numbers: of }, { lane: "patient", topic: "three", once: ["numbers"] });
+  // asked twice: nothing is taken for sent that was not
+  expect([(await ask(uncloneable)).type, (await ask(uncloneable)).type]).toEqual(["failed", "failed"]);
+  expect(await ask(numbers)).toEqual({ type: "done", value: 10 });
   const unknown = mail as unknown as Mail<{ nothing: Counting }>;
   expect(await unknown.ask("nothing", { to: 1 }, { lane: "patient", topic: "two" })).toMatchObject({ type: "failed" });
 });
