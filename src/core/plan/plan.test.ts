@@ -368,7 +368,11 @@ describe("an older plan file", () => {
         );
         for (const [k, [, , value]] of levels.entries())
           expect(now.findings[k]?.value?.value ?? null).toEqual(value === null ? null : expect.closeTo(value, 2));
-        for (const sky of skyNames) expect(now.takenW[sky]).toBeCloseTo(takenW[sky], 1);
+        // the sun of the moment was told with its refraction then, a tenth of a percent more light where it stands low
+        for (const sky of skyNames)
+          expect(Math.abs(now.takenW[sky] - takenW[sky])).toBeLessThan(
+            sky === "now" ? 0.002 * takenW[sky] + 0.05 : 0.05,
+          );
       }
     }
     const lantern = readPlan(cases[0]?.plan);
