@@ -85,12 +85,14 @@ function useHere(): readonly Action[] {
         press: null,
         run: () => desk.set({ ledgerOpen: true, litFinding: finding.id, soughtFinding: finding.id }),
       })),
-      ...history.present.panels.map(({ label }): Action => ({
-        of: "Panels of this plan",
-        words: label.name,
-        press: null,
-        run: goTo("panels"),
-      })),
+      ...stops.flatMap(({ id, name, search }) =>
+        (search?.(history.present) ?? []).map((words): Action => ({
+          of: `${name} of this plan`,
+          words,
+          press: null,
+          run: goTo(id),
+        })),
+      ),
     ];
   });
   return here;

@@ -14,6 +14,8 @@ export type StopModule = {
   readonly loadPrint: () => Promise<ComponentType>;
   /** Whether it reckons yet; one that does not keeps notes, and is shown as that. */
   readonly built: boolean;
+  /** Names of what can be looked for there; absent where there is nothing. */
+  readonly search?: (plan: Plan) => readonly string[];
   /** Whether it has what it needs; what the rules say of it is added by `stateOf`. */
   readonly state: (plan: Plan, assessment: Assessment | null) => StopState;
 };

@@ -8,6 +8,7 @@ export const inputStop: StopModule = {
   View: dynamic(() => import("./InputStop").then(({ InputStop }) => InputStop)),
   loadPrint: () => import("./InputPrint").then(({ InputPrint }) => InputPrint),
   built: true,
+  search: ({ inputs }) => inputs.map(({ device }) => device.name),
   state: ({ inputs }) => {
     if (inputs.length === 0) return "empty";
     return inputs.every(({ device }) =>

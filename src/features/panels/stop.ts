@@ -9,6 +9,7 @@ export const panelsStop: StopModule = {
   View: dynamic(() => import("./PanelsStop").then(({ PanelsStop }) => PanelsStop)),
   loadPrint: () => import("./PanelsPrint").then(({ PanelsPrint }) => PanelsPrint),
   built: true,
+  search: ({ panels }) => panels.map(({ label }) => label.name),
   state: ({ panels }) => {
     if (panels.length === 0) return "empty";
     return panels.every(({ label }) => readLabel(label).type === "label" && doubtsAbout(label).length === 0)
