@@ -25,7 +25,7 @@ export type Memory = {
   readonly fit: (label: PanelLabel, measured: Measured | null) => KindFit;
   /** The reading that would reconcile a doubtful label, if there is one. */
   readonly reading: (label: LabelDraft) => LabelReading | null;
-  /** The common of this key; a new one forgets the lanes built on the one before. */
+  /** What lanes have in common under this key; a new one forgets the lanes built on the one before. */
   readonly common: (key: string, make: () => Common) => Common;
   readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
   readonly judged: (context: LaneContext) => readonly Told[];

@@ -136,7 +136,7 @@ export function inPortOrder({ inputs }: Pick<Plan, "inputs">, lanes: readonly La
   return [...lanes].sort((a, b) => placeOf(a) - placeOf(b));
 }
 
-/** A lane made ready on the same common; null while its port is not in the plan or nothing in it is in use. */
+/** A lane made ready with what lanes have in common; null while its port is not in the plan or nothing in it is in use. */
 export function laneOf(plan: Plan, common: Common, lane: Lane, pose: Pose): LaneContext | null {
   const found = portOf(plan, lane);
   return found === undefined ? null : buildLane(common, lane, found.device, found.port, pose);

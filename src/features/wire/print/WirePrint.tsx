@@ -24,7 +24,7 @@ export function WirePrint() {
   const assessment = useAssessment();
   const system = useUnits();
   const { word, sentence } = verdictOf(assessment, system);
-  const letters = new Map(plan.panels.map(({ id }, k) => [id, String.fromCharCode(65 + (k % 26))]));
+  const letters = new Map(plan.panels.map(({ id }, k) => [id, letterOf(k)]));
   const nameOf = (tile: Tile) => {
     const tag = plan.panels
       .find(({ id }) => id === tile.panelId)
@@ -87,6 +87,11 @@ export function WirePrint() {
       <p>{cautions}</p>
     </>
   );
+}
+
+/** A to Z, then AA to ZZ. */
+function letterOf(k: number): string {
+  return `${k < 26 ? "" : letterOf(Math.floor(k / 26) - 1)}${String.fromCharCode(65 + (k % 26))}`;
 }
 
 function valueWords({ value, limit: stated }: Finding): string {
