@@ -3,7 +3,7 @@
 import { panelColumns, writeTable } from "@/core/library";
 import { usePlan } from "@/features/desk";
 import { PrintTable } from "@/ui";
-import { counted } from "@/words";
+import { cellCutWords, cellTypeWords, counted, kindWords, trueMinus } from "@/words";
 
 /** Every label of the plan on paper, line by line as typed, to hold against the sticker. */
 export function PanelsPrint() {
@@ -11,7 +11,15 @@ export function PanelsPrint() {
   if (panels.length === 0) return <p>No panel in this plan yet.</p>;
   return panels.map(({ id, label, pieces }) => {
     const [titles = [], values = []] = writeTable(panelColumns, [label]);
-    const lines = titles.map((title, k) => [String(title), String(values[k] ?? "")]);
+    const spoken: Readonly<Record<string, string>> = {
+      Kind: kindWords[label.kind],
+      Cells: cellTypeWords[label.cellType],
+      "Cell cut": label.cellCut === "unknown" ? "" : cellCutWords[label.cellCut],
+    };
+    const lines = titles.slice(1).map((title, k) => {
+      const name = String(title);
+      return [name, spoken[name] ?? trueMinus(String(values[k + 1] ?? ""))];
+    });
     return (
       <PrintTable
         key={id}
