@@ -2,15 +2,12 @@ import { z } from "zod";
 import { type InputWindow } from "../input";
 import { type PanelLabel } from "../panel";
 import {
-  checkKey,
-  checkParts,
   labelSchema,
   type Malformation,
   orMalformed,
   parse,
   portSchema,
-  toLabels,
-  toTree,
+  toPanelsAndNet,
   toWindow,
   type Tree,
 } from "./parts";
@@ -58,19 +55,9 @@ export function readCase(value: unknown): CaseReading {
 
 function toCase(value: unknown): EngineCase {
   const parsed = parse(caseSchema, value, "$");
-  const keys = new Set(Object.keys(parsed.panels));
-  const mostParts = new Map<string, number>();
-  const leaves: { readonly leaf: Leaf; readonly path: string }[] = [];
-  const net = toTree(parsed.net, "$.net", (given, path): Leaf => {
+  const { panels, net } = toPanelsAndNet(parsed, "irradianceWm2", (given, path): Leaf => {
     const { panel: key, cellTempC = 25, irradianceWm2 = [1000] } = parse(leafSchema, given, path);
-    checkKey(key, path, keys);
-    mostParts.set(key, Math.max(mostParts.get(key) ?? 1, irradianceWm2.length));
-    const leaf: Leaf = { type: "panel", key, cellTempC, irradianceWm2 };
-    leaves.push({ leaf, path });
-    return leaf;
+    return { type: "panel", key, cellTempC, irradianceWm2 };
   });
-  const panels = toLabels(parsed.panels, mostParts);
-  for (const { leaf, path } of leaves)
-    checkParts(leaf.irradianceWm2.length, `${path}.irradianceWm2`, leaf.key, panels.get(leaf.key));
   return { panels, net, port: toWindow(parsed.port), sampleV: parsed.sampleV ?? [], repeat: parsed.repeat ?? null };
 }

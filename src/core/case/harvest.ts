@@ -14,15 +14,12 @@ import {
   type WeatherYear,
 } from "../weather";
 import {
-  checkKey,
-  checkParts,
   labelSchema,
   type Malformation,
   orMalformed,
   parse,
   portSchema,
-  toLabels,
-  toTree,
+  toPanelsAndNet,
   toWindow,
   type Tree,
 } from "./parts";
@@ -90,20 +87,10 @@ export function readHarvestCase(value: unknown): HarvestReading {
 
 function toCase(value: unknown): HarvestCase {
   const parsed = parse(caseSchema, value, "$");
-  const keys = new Set(Object.keys(parsed.panels));
-  const mostParts = new Map<string, number>();
-  const leaves: { readonly leaf: Leaf; readonly path: string }[] = [];
-  const net = toTree(parsed.net, "$.net", (given, path): Leaf => {
+  const { panels, net } = toPanelsAndNet(parsed, "light", (given, path): Leaf => {
     const { panel: key, light = 1, ...lies } = parse(leafSchema, given, path);
-    checkKey(key, path, keys);
-    const parts = typeof light === "number" ? [light] : light;
-    mostParts.set(key, Math.max(mostParts.get(key) ?? 1, parts.length));
-    const leaf: Leaf = { type: "panel", key, ...lies, light: parts };
-    leaves.push({ leaf, path });
-    return leaf;
+    return { type: "panel", key, ...lies, light: typeof light === "number" ? [light] : light };
   });
-  const panels = toLabels(parsed.panels, mostParts);
-  for (const { leaf, path } of leaves) checkParts(leaf.light.length, `${path}.light`, leaf.key, panels.get(leaf.key));
   const { site, weather, albedo, soiling } = parsed;
   return { site, weather, albedo, soiling, panels, net, port: toWindow(parsed.port) };
 }

@@ -55,7 +55,7 @@ export function orMalformed<T>(read: () => T): T | Malformation {
 }
 
 /** Labels by key, each one a panel can have. `mostParts`: of how many parts some leaf of it speaks, at most. */
-export function toLabels(
+function toLabels(
   given: Readonly<Record<string, z.infer<typeof labelSchema>>>,
   mostParts: ReadonlyMap<string, number>,
 ): ReadonlyMap<string, PanelLabel> {
@@ -119,7 +119,7 @@ function checkPort({ minV, maxV, currentLimits }: z.infer<typeof portSchema>): v
 }
 
 /** A net of series and parallel whose leaves are read by `toLeaf`. */
-export function toTree<Leaf>(
+function toTree<Leaf>(
   value: unknown,
   path: string,
   toLeaf: (value: object, path: string) => Leaf,
@@ -143,7 +143,7 @@ export function toTree<Leaf>(
 }
 
 /** Refuses a leaf whose panel nobody described. */
-export function checkKey(key: string, path: string, keys: ReadonlySet<string>): void {
+function checkKey(key: string, path: string, keys: ReadonlySet<string>): void {
   if (!keys.has(key))
     throw new Malformed(
       `${path}.panel`,
@@ -152,11 +152,39 @@ export function checkKey(key: string, path: string, keys: ReadonlySet<string>): 
 }
 
 /** Refuses values that are neither one for all of a panel nor one for each of its parts. */
-export function checkParts(count: number, path: string, key: string, label: PanelLabel | undefined): void {
+function checkParts(count: number, path: string, key: string, label: PanelLabel | undefined): void {
   if (label === undefined || count === 1) return;
   const parts = Math.max(1, completeLabel(label).label.bypassDiodes);
   if (count !== parts)
     throw new Malformed(path, `${count} values; allowed: 1, or ${parts} (one for each bypass diode of "${key}")`);
+}
+
+/**
+ * The panels and the net of a case of any kind. `toLeaf` reads a leaf, `field` is where a leaf says something of each of its
+ * panel's parts, one value for all of them or one for each.
+ */
+export function toPanelsAndNet<
+  Field extends string,
+  Leaf extends { readonly key: string } & Readonly<Record<Field, readonly number[]>>,
+>(
+  given: { readonly panels: Readonly<Record<string, z.infer<typeof labelSchema>>>; readonly net?: unknown },
+  field: Field,
+  toLeaf: (value: object, path: string) => Leaf,
+): { readonly panels: ReadonlyMap<string, PanelLabel>; readonly net: Tree<Leaf> } {
+  const keys = new Set(Object.keys(given.panels));
+  const mostParts = new Map<string, number>();
+  const leaves: { readonly leaf: Leaf; readonly path: string }[] = [];
+  const net = toTree(given.net, "$.net", (value, path): Leaf => {
+    const leaf = toLeaf(value, path);
+    checkKey(leaf.key, path, keys);
+    mostParts.set(leaf.key, Math.max(mostParts.get(leaf.key) ?? 1, leaf[field].length));
+    leaves.push({ leaf, path });
+    return leaf;
+  });
+  const panels = toLabels(given.panels, mostParts);
+  for (const { leaf, path } of leaves)
+    checkParts(leaf[field].length, `${path}.${field}`, leaf.key, panels.get(leaf.key));
+  return { panels, net };
 }
 
 export function parse<T>(schema: z.ZodType<T>, value: unknown, path: string): T {

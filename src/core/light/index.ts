@@ -9,4 +9,4 @@ export {
   type Site,
   underSkyScene,
 } from "./scene";
-export { type HourLight, lightOn, outsideAir, type Plane, type PlaneLight } from "./plane";
+export { type HourLight, leastCosZenith, lightOn, outsideAir, type Plane, type PlaneLight } from "./plane";

@@ -19,8 +19,8 @@ export type PlaneLight = {
 
 const degree = Math.PI / 180;
 const solarConstantWm2 = 1361.1;
-/** Cosine of 85°: below that the light round the sun would grow without end. */
-const leastCosZenith = 0.0872;
+/** Cosine of 85°: of a lower sun, what comes straight cannot be told from what falls on the flat. */
+export const leastCosZenith = 0.0872;
 /** ASHRAE incidence: share lost at a slant, 1 − b₀·(1/cos θ − 1). */
 const incidenceB0 = 0.05;
 

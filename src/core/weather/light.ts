@@ -1,10 +1,8 @@
-import { type HourLight, outsideAir } from "../light";
+import { type HourLight, leastCosZenith, outsideAir } from "../light";
 import { sunPosition } from "../sky";
 import { type WeatherHour, type WeatherPlace } from "./year";
 
 const degree = Math.PI / 180;
-/** Cosine of 85°: of a lower sun, what comes straight cannot be told from what falls on the flat. */
-const leastCosZenith = 0.0872;
 const daysBefore = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
 
 /**

@@ -1,4 +1,4 @@
-import { outsideAir } from "../light";
+import { leastCosZenith, outsideAir } from "../light";
 import { sunPosition } from "../sky";
 import { clearnessOfDays } from "./clearness";
 import { type SkyHour } from "./sky-hour";
@@ -17,7 +17,6 @@ const kindsOfDay = 8;
 const year = 2025;
 /** The warmest hour of a day, local standard time. */
 const warmestHour = 15;
-const leastCosZenith = 0.0872;
 const degree = Math.PI / 180;
 
 /** Tilt of the Earth's axis as seen at noon of a day of the year, radians: how high the sun stands over the pole. */
