@@ -60,9 +60,14 @@ export class Board {
     await this.page.mouse.down();
     await this.page.mouse.move(start.x + 12, start.y + 4, { steps: 3 });
     await this.page.waitForSelector(`${from}[data-dragging]`, { timeout: 10_000 });
-    const { x, y } = await this.reached(to);
-    await this.page.mouse.move(x, y, { steps: 6 });
-    await this.page.waitForSelector("[data-over]", { timeout: 10_000 });
+    const place = await this.reached(to);
+    await this.page.mouse.move(place.x, place.y, { steps: 6 });
+    // aimed at again as a hand would: the page may have moved since the place was measured
+    for (let k = 0; k < 40; k++) {
+      const { x, y } = await this.reached(to);
+      await this.page.mouse.move(x, y);
+      if ((await this.page.waitForSelector("[data-over]", { timeout: 250 }).catch(() => null)) !== null) break;
+    }
     await this.page.mouse.up();
   }
 

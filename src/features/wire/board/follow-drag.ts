@@ -14,7 +14,6 @@ export function followDrag(start: Event, dragged: HTMLElement, words: HTMLElemen
   let due = 0;
 
   const look = () => {
-    due = 0;
     if (point !== null) words.style.transform = `translate(${point.x + 12}px, ${point.y + 12}px)`;
     const next = point === null ? null : targetUnder(point, dragged);
     if (next === over) return;
@@ -24,26 +23,27 @@ export function followDrag(start: Event, dragged: HTMLElement, words: HTMLElemen
   };
   const moved = (event: Event) => {
     point = pointOf(event) ?? point;
-    // once a frame is enough for the eye
-    if (due === 0) due = requestAnimationFrame(look);
   };
-  const kinds = ["mousemove", "touchmove", "scroll"] as const;
+  // every frame, not at every move: the page may grow or scroll under a pointer that rests
+  const frame = () => {
+    look();
+    due = requestAnimationFrame(frame);
+  };
+  const kinds = ["mousemove", "touchmove"] as const;
   for (const kind of kinds) window.addEventListener(kind, moved, { capture: true, passive: true });
   dragged.setAttribute("data-dragging", "true");
   // what lies over the lower part of the board makes way: a panel may be dropped there
   const dock = document.querySelector("[data-dock]");
   dock?.setAttribute("data-away", "true");
   words.setAttribute("data-shown", "true");
-  look();
+  frame();
 
   return {
     end: () => {
       for (const kind of kinds) window.removeEventListener(kind, moved, { capture: true });
+      cancelAnimationFrame(due);
       // let go between two frames: what was marked last may not be what lies under the pointer now
-      if (due !== 0) {
-        cancelAnimationFrame(due);
-        look();
-      }
+      look();
       return over === null ? null : targetOf(over);
     },
     clear: () => {
