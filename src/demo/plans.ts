@@ -61,8 +61,8 @@ const sketches: readonly Sketch[] = [
       },
     ],
     poses: [
-      { id: "parked", name: "Parked", stands: [] },
-      { id: "underway", name: "Under way", stands: [1, 2].map(closed) },
+      { id: "parked", name: "Parked", stands: [], hours: null },
+      { id: "underway", name: "Under way", stands: [1, 2].map(closed), hours: { fromH: 9, toH: 12 } },
     ],
     notes: {
       need: "Press motor 300 W for two hours, lights, laptop, the kettle only on sunny days. About 1.4 kWh a day from April to September.",

@@ -1,3 +1,4 @@
+import { climateKinds as climates } from "@/core/climate";
 import { completeLabel, fitLabel, type PanelLabel, type PanelModel, readLabel } from "@/core/panel";
 import { type Plan, type PortSheet } from "@/core/plan";
 import { type Lane, type Row, type Tile } from "@/core/wiring";
@@ -33,15 +34,29 @@ const nearnessReverse = 0.03;
 /** The same where panels are tilted, and get less light than is reckoned with here. */
 const nearnessTilted = 0.3;
 const noonAirC = 20;
-const assumed = { recordLowC: -20, recordHighC: 40, mount: "roofGap" } as const;
+const assumed = { latitudeDeg: 45, mount: "roofGap" } as const;
+
+/** Lowest and highest record of the kinds of climate whose band holds the latitude; of all where none does. */
+function recordsAt(latitudeDeg: number) {
+  const fitting = climates.filter(
+    ({ latitudeBandDeg: [from = 0, to = 0] }) => from <= latitudeDeg && latitudeDeg <= to,
+  );
+  const kinds = fitting.length > 0 ? fitting : climates;
+  return {
+    lowC: kinds.reduce((low, { recordLowC }) => (recordLowC < low ? recordLowC : low), 99),
+    highC: kinds.reduce((high, { recordHighC }) => (recordHighC > high ? recordHighC : high), -99),
+  };
+}
+
 const rossKPerWm2 = { freeStanding: 0.02, tilted: 0.03, roofGap: 0.038, flush: 0.05, glued: 0.056 } as const;
 
 export function dueStops(plan: Plan): DueStop[] {
-  const lowC = plan.site.recordLowC ?? assumed.recordLowC;
+  const records = recordsAt(plan.site.latitudeDeg ?? assumed.latitudeDeg);
+  const lowC = plan.site.recordLowC ?? records.lowC;
   const kinds = new Map(plan.panels.map(({ id, label }) => [id, kindOf(label, lowC)]));
   const lanes = (plan.wirings[0]?.lanes ?? []).filter((lane) => tilesIn(lane.rows).length > 0);
   const noonC = noonAirC + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
-  const hotC = (plan.site.recordHighC ?? assumed.recordHighC) + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
+  const hotC = (plan.site.recordHighC ?? records.highC) + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
   const ofLanes = lanes.flatMap((lane) => {
     const port = portOf(plan, lane);
     return port === null ? [] : laneStops(lane, port, kinds, { lowC, noonC, hotC }, statesOf(plan, tilesIn(lane.rows)));

@@ -63,7 +63,7 @@ export function randomPlan(seed: number): Plan {
     poses: several
       ? [
           { ...pose, stands },
-          { id: "pose-2", name: "Other", stands: others },
+          { id: "pose-2", name: "Other", stands: others, hours: null },
         ]
       : [{ ...pose, stands }],
     site: {

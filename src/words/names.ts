@@ -38,6 +38,8 @@ export function missingSentence(missing: Missing): string {
       return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => fieldWords[field]).join(", ")}.`;
     case "labelImpossible":
       return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Read it so?`} Nothing may be connected on its word.`;
+    case "recordLowAsked":
+      return `At ${given(missing.latitudeDeg, "°")} no kind of climate is known: how cold it gets there has to be said. See Need.`;
     case "recordsCrossed":
       return `The record low (${given(missing.lowC, "°C")}) lies above the record high (${given(missing.highC, "°C")}). Have the two been swapped? See Site.`;
     case "noInput":

@@ -38,3 +38,9 @@ export function carefulRecords(latitudeDeg: number): { readonly lowC: number; re
     highC: Math.max(...kinds.map(({ recordHighC }) => recordHighC)),
   };
 }
+
+/** The lowest and the highest record of all kinds of climate, anywhere. */
+export const extremeRecords = {
+  lowC: Math.min(...climateKinds.map(({ recordLowC }) => recordLowC)),
+  highC: Math.max(...climateKinds.map(({ recordHighC }) => recordHighC)),
+};

@@ -9,4 +9,5 @@ export {
   type Site,
   underSkyScene,
 } from "./scene";
-export { type HourLight, leastCosZenith, lightOn, outsideAir, type Plane, type PlaneLight } from "./plane";
+export { type Skyline, skylineOf, type SkylinePoint } from "./skyline";
+export { type HourLight, leastCosZenith, lightOn, outsideAir, type Plane, type PlaneLight, type Seen } from "./plane";

@@ -17,6 +17,10 @@ export type PlaneLight = {
   /** What goes in: beam and the light round the sun reduced where they strike at a slant. */ readonly insideWm2: number;
 };
 
+/** What of the sky a plane sees past trees and houses: the sun or not, and the share of the sky it would see in the open. */
+export type Seen = { readonly sunSeen: boolean; readonly skyShare: number };
+const all: Seen = { sunSeen: true, skyShare: 1 };
+
 const degree = Math.PI / 180;
 const solarConstantWm2 = 1361.1;
 /** Cosine of 85°: of a lower sun, what comes straight cannot be told from what falls on the flat. */
@@ -32,8 +36,14 @@ export function outsideAir(dayOfYear: number): number {
 /**
  * Light on a plane, by Hay & Davies (1980): the share A = beam / outside of the diffuse light comes from round the sun, the
  * rest evenly; of the ground, `albedo` of what falls on it. With the sun at or below the horizon all of it comes evenly.
+ * Behind a skyline neither the sun nor the light round it is seen; the ground before it is as bright as in the open.
  */
-export function lightOn({ tiltDeg, azimuthDeg }: Plane, hour: HourLight, albedo: number): PlaneLight {
+export function lightOn(
+  { tiltDeg, azimuthDeg }: Plane,
+  hour: HourLight,
+  albedo: number,
+  { sunSeen, skyShare }: Seen = all,
+): PlaneLight {
   const [tilt, elevation] = [tiltDeg * degree, hour.sun.elevationDeg * degree];
   const isUp = hour.sun.elevationDeg > 0;
   const cosZenith = Math.sin(elevation);
@@ -46,10 +56,11 @@ export function lightOn({ tiltDeg, azimuthDeg }: Plane, hour: HourLight, albedo:
     : 0;
   const beam = isUp ? hour.beamWm2 : 0;
   const roundSun = isUp ? beam / hour.outsideWm2 : 0;
-  const straight =
-    beam * cosIncidence + (hour.diffuseWm2 * roundSun * cosIncidence) / Math.max(cosZenith, leastCosZenith);
+  const straight = sunSeen
+    ? beam * cosIncidence + (hour.diffuseWm2 * roundSun * cosIncidence) / Math.max(cosZenith, leastCosZenith)
+    : 0;
   const even =
-    (hour.diffuseWm2 * (1 - roundSun) * (1 + Math.cos(tilt))) / 2 +
+    (skyShare * hour.diffuseWm2 * (1 - roundSun) * (1 + Math.cos(tilt))) / 2 +
     (hour.globalWm2 * albedo * (1 - Math.cos(tilt))) / 2;
   const taken = cosIncidence > 0 ? Math.max(0, 1 - incidenceB0 * (1 / cosIncidence - 1)) : 0;
   return { totalWm2: straight + even, insideWm2: straight * taken + even };

@@ -31,7 +31,21 @@ export {
   type PlanPanel,
 } from "./sections/panels";
 export { fixedPose, poseIn, type PoseSheet, usualPose } from "./sections/poses";
-export { type Site } from "./sections/site";
+export {
+  type Battery,
+  type Chemistry,
+  chemistries,
+  type DayTime,
+  dayTimes,
+  type EnergySource,
+  type Load,
+  type Need,
+  type Season,
+  seasons,
+  sourceKinds,
+} from "./sections/need";
+export { type Mounting, type Turning } from "./sections/mounts";
+export { type ClimateMonth, type Halt, type Site } from "./sections/site";
 export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { faultOf, mostPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";

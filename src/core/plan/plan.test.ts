@@ -431,7 +431,12 @@ describe("as many panels as a plan holds", () => {
       tiltDeg: long,
       azimuthDeg: long,
     }));
-    const poses = Array.from({ length: 20 }, (_, k) => ({ id: `pose-${k}`, name: "n".repeat(80), stands }));
+    const poses = Array.from({ length: 20 }, (_, k) => ({
+      id: `pose-${k}`,
+      name: "n".repeat(80),
+      stands,
+      hours: { fromH: 23.987654321, toH: 1.987654321 },
+    }));
     const lanes = [{ inputId: "i", portId: "high", rows }];
     return {
       ...withParts,

@@ -13,11 +13,11 @@ const faultIn = (plan: unknown) => {
 
 describe("versions of sections", () => {
   test("a newer section is refused by its name, and so is one nobody knows", () => {
-    expect(faultIn({ ...lantern, sections: { ...lantern.sections, poses: 2 } })).toEqual({
+    expect(faultIn({ ...lantern, sections: { ...lantern.sections, poses: 3 } })).toEqual({
       type: "newerSection",
       section: "poses",
-      version: 2,
-      known: 1,
+      version: 3,
+      known: 2,
     });
     expect(faultIn({ ...lantern, sections: { ...lantern.sections, kites: 1 } })).toMatchObject({
       type: "newerSection",

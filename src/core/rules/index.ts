@@ -34,7 +34,16 @@ export {
   worstLevel,
 } from "./finding";
 export { createMemory, type Memory, type TileState } from "./memory";
-export { assumedSite, extraPanels, inPortOrder, laneOf, type Missing, portOf, type ReadyWiring } from "./ready";
+export {
+  assumedSite,
+  extraPanels,
+  inPortOrder,
+  laneOf,
+  type Missing,
+  portOf,
+  type ReadyWiring,
+  readyWiring,
+} from "./ready";
 export { type ChartPart, type RuleFacts, type WindowEdge } from "./rule";
 export { type Reason, type Reasons, type RuleId, ruleOf, rules } from "./rules";
 export { type ColdVocReason } from "./cold-voc";

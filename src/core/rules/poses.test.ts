@@ -87,6 +87,8 @@ describe("how panels are fixed", () => {
         kind,
         tiltDeg,
         azimuthDeg: null,
+        azimuthFrom: "north",
+        turning: { type: "fixed" },
         pieces: [1, 2].map((piece) => ({ panelId: "a", piece })),
       },
     });

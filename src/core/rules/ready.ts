@@ -7,6 +7,7 @@ import {
   readLabel,
   type RequiredField,
 } from "../panel";
+import { carefulRecords, extremeRecords } from "../climate";
 import { type Facing, facingOf } from "../light";
 import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
 import { brightNoonAirC, type Mount } from "../sky";
@@ -29,10 +30,24 @@ export type Missing =
       readonly reading: LabelReading | null;
     }
   | { readonly type: "recordsCrossed"; readonly lowC: number; readonly highC: number }
+  /** No kind of climate known lies so far north or south: nobody can guess how cold it gets. */
+  | { readonly type: "recordLowAsked"; readonly latitudeDeg: number }
   | { readonly type: "noInput" };
 
-/** Taken for a site that does not say; on the careful side for most of the inhabited world. */
-export const assumedSite: Site = { recordLowC: -20, recordHighC: 40, latitudeDeg: 45, mount: "roofGap" };
+const assumedLatitudeDeg = 45;
+const assumedMount: Mount = "roofGap";
+
+/**
+ * What is taken for a site where it does not say. Records: the lowest and the highest of every kind of climate there may be at
+ * its latitude and at every halt of its route; where there is none, of all kinds anywhere, and they are asked.
+ */
+export function assumedSite({ latitudeDeg, route }: Pick<Plan["site"], "latitudeDeg" | "route">): Site {
+  const at = latitudeDeg ?? assumedLatitudeDeg;
+  const records = [at, ...route.map((halt) => halt.latitudeDeg)].map((each) => carefulRecords(each) ?? extremeRecords);
+  const lowC = Math.min(...records.map((each) => each.lowC));
+  const highC = Math.max(...records.map((each) => each.highC));
+  return { recordLowC: lowC, recordHighC: highC, latitudeDeg: at, mount: assumedMount };
+}
 
 /** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */
 export const extraPanels = 3;
@@ -96,8 +111,11 @@ export function readyWiring(
   );
   if (used.size === 0) missing.push({ type: "noPanel" });
   if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
-  const { recordLowC: lowC, recordHighC: highC } = plan.site;
+  const { recordLowC: lowC, recordHighC: highC, latitudeDeg, route } = plan.site;
   if (lowC !== null && highC !== null && lowC > highC) missing.push({ type: "recordsCrossed", lowC, highC });
+  const places = [latitudeDeg, ...route.map((halt) => halt.latitudeDeg)].filter((each) => each !== null);
+  const unknown = places.find((each) => carefulRecords(each) === null);
+  if (lowC === null && unknown !== undefined) missing.push({ type: "recordLowAsked", latitudeDeg: unknown });
   const ordered = inPortOrder(plan, judgeable);
   const posed = poses.map(({ pose }) => ordered.flatMap((lane) => remembered(lane, pose) ?? []));
   const contexts = posed[shown] ?? [];
@@ -227,19 +245,23 @@ function onceEach<K, T>(make: (key: K) => T): (key: K) => T {
 }
 
 function siteOf({ site }: Plan): Site {
+  const assumed = assumedSite(site);
+  const recordLowC = site.recordLowC ?? Math.min(assumed.recordLowC, site.recordHighC ?? assumed.recordLowC);
   return {
-    recordLowC: site.recordLowC ?? assumedSite.recordLowC,
-    recordHighC: site.recordHighC ?? assumedSite.recordHighC,
-    latitudeDeg: site.latitudeDeg ?? assumedSite.latitudeDeg,
-    mount: site.mount ?? assumedSite.mount,
+    recordLowC,
+    recordHighC: site.recordHighC ?? Math.max(assumed.recordHighC, recordLowC),
+    latitudeDeg: assumed.latitudeDeg,
+    mount: site.mount ?? assumed.mount,
   };
 }
 
-function assumptionsOf({ site }: Plan): Assumption[] {
+function assumptionsOf(plan: Plan): Assumption[] {
+  const { site } = plan;
+  const { recordLowC, recordHighC, latitudeDeg, mount } = siteOf(plan);
   const assumed: Assumption[] = [{ type: "noonAir", valueC: brightNoonAirC }];
-  if (site.recordLowC === null) assumed.push({ type: "recordLow", valueC: assumedSite.recordLowC });
-  if (site.recordHighC === null) assumed.push({ type: "recordHigh", valueC: assumedSite.recordHighC });
-  if (site.latitudeDeg === null) assumed.push({ type: "latitude", valueDeg: assumedSite.latitudeDeg });
-  if (site.mount === null) assumed.push({ type: "mount", mount: assumedSite.mount });
+  if (site.recordLowC === null) assumed.push({ type: "recordLow", valueC: recordLowC });
+  if (site.recordHighC === null) assumed.push({ type: "recordHigh", valueC: recordHighC });
+  if (site.latitudeDeg === null) assumed.push({ type: "latitude", valueDeg: latitudeDeg });
+  if (site.mount === null) assumed.push({ type: "mount", mount });
   return assumed;
 }

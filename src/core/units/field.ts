@@ -6,7 +6,24 @@ export type FieldSpec = {
   readonly whole: boolean;
 };
 
-export const units = ["V", "A", "W", "mm", "m", "°C", "%/°C", "°", "", "Ω", "W/m²", "%", "kg"] as const;
+export const units = [
+  "V",
+  "A",
+  "W",
+  "mm",
+  "m",
+  "°C",
+  "%/°C",
+  "°",
+  "",
+  "Ω",
+  "W/m²",
+  "%",
+  "kg",
+  "h",
+  "Wh",
+  "Ah",
+] as const;
 export type Unit = (typeof units)[number];
 
 const of = (unit: Unit, least: number, most: number, whole = false): FieldSpec => ({ unit, least, most, whole });
@@ -58,6 +75,23 @@ export const fieldSpecs = {
   longitudeDeg: of("°", -180, 180),
   azimuthDeg: of("°", 0, 360),
   heightM: of("m", -450, 9000),
+  horizonDeg: of("°", 0, 90),
+  airC: of("°C", -80, 60),
+  clearnessPct: of("%", 3, 85),
+  loadW: of("W", 0.1, 20000),
+  loadA: of("A", 0.01, 1000),
+  hoursADay: of("h", 0, 24),
+  timesADay: of("", 0, 200),
+  timesWh: of("Wh", 0.1, 20000),
+  dailyWh: of("Wh", 0, 200000),
+  dailyAh: of("Ah", 0, 10000),
+  capacityAh: of("Ah", 1, 10000),
+  sharePct: of("%", 0, 100),
+  efficiencyPct: of("%", 10, 100),
+  lossPct: of("%", 0, 90),
+  standingW: of("W", 0, 500),
+  daysAWeek: of("", 0, 7),
+  autonomyDays: of("", 0, 30),
 } as const satisfies Record<string, FieldSpec>;
 
 export type FieldName = keyof typeof fieldSpecs;

@@ -27,6 +27,9 @@ const decimals: Readonly<Record<Unit, number>> = {
   "W/m²": 0,
   "%": 1,
   kg: 1,
+  h: 1,
+  Wh: 0,
+  Ah: 0,
 };
 
 /** Exact by definition: 25.4 mm to the inch, 0.45359237 kg to the pound. */

@@ -12,7 +12,7 @@ export type TypicalMonths = {
 };
 
 /** Kinds of day of a month: enough that clipping and dull days are real, few enough that a year is a thousand solves. */
-const kindsOfDay = 8;
+export const kindsOfDay = 8;
 /** A year that is no leap year; the sun of another differs by under a quarter of a degree. */
 const year = 2025;
 /** The warmest hour of a day, local standard time. */
@@ -44,48 +44,81 @@ function diffuseShare(clearness: number): number {
   return 0.9511 - 0.1604 * clearness + 4.388 * clearness ** 2 - 16.638 * clearness ** 3 + 12.336 * clearness ** 4;
 }
 
+type Spot = Pick<WeatherPlace, "latitudeDeg" | "longitudeDeg" | "utcOffsetH">;
+
 /**
  * A typical year: each month as some kinds of day, each day as its hours. The light of a day is its clearness times what there
  * is outside the air in the mean of the month; its hours share it as in Collares-Pereira & Rabl (1979).
  */
-export function* typicalYear(
-  { clearness, airTempC, dailyRangeK }: TypicalMonths,
-  site: Pick<WeatherPlace, "latitudeDeg" | "longitudeDeg" | "utcOffsetH">,
-): Generator<SkyHour, void> {
-  for (let month = 1; month <= 12; month++) {
-    const days = daysOfMonth(month);
-    const sums = days.map((day) => outsideDayWhM2(site.latitudeDeg, day));
-    const meanWhM2 = sums.reduce((sum, each) => sum + each, 0) / days.length;
-    const hours = hoursOfDay(dayLike(days, sums, meanWhM2), site);
-    for (const of of clearnessOfDays(clearness[month - 1] ?? 0, kindsOfDay))
-      for (const { share, ...hour } of hours) {
-        const globalWm2 = share * of * meanWhM2;
-        const onFlat = Math.sin(hour.sun.elevationDeg * degree);
-        // of so low a sun, what comes straight cannot be told from what comes from everywhere
-        const even = onFlat > leastCosZenith ? diffuseShare(globalWm2 / (hour.outsideWm2 * onFlat)) : 1;
-        const airC =
-          (airTempC[month - 1] ?? 0) +
-          ((dailyRangeK[month - 1] ?? 0) / 2) * Math.cos((2 * Math.PI * (hour.atHour - warmestHour)) / 24);
-        yield {
-          light: {
-            sun: hour.sun,
-            outsideWm2: hour.outsideWm2,
-            globalWm2,
-            diffuseWm2: even * globalWm2,
-            beamWm2: onFlat > leastCosZenith ? ((1 - even) * globalWm2) / onFlat : 0,
-          },
-          airTempC: airC,
-          month,
-          hours: days.length / kindsOfDay,
-        };
-      }
-  }
+export function* typicalYear(months: TypicalMonths, site: Spot, kinds = kindsOfDay): Generator<SkyHour, void> {
+  for (let month = 1; month <= 12; month++) yield* typicalMonth(months, month, site, kinds);
 }
 
+/** One month of a typical year; of a journey each may be somewhere else. */
+export function* typicalMonth(
+  { clearness, ...air }: TypicalMonths,
+  month: number,
+  site: Spot,
+  kinds = kindsOfDay,
+): Generator<SkyHour, void> {
+  const days = daysOfMonth(month);
+  const sums = days.map((day) => outsideDayWhM2(site.latitudeDeg, day));
+  const meanWhM2 = sums.reduce((sum, each) => sum + each, 0) / days.length;
+  const dayOfYear = dayLike(days, sums, meanWhM2);
+  const hours = hoursOfDay(dayOfYear, site);
+  for (const [kind, of] of clearnessOfDays(clearness[month - 1] ?? 0, kinds).entries())
+    for (const { share, ...hour } of hours) {
+      const globalWm2 = share * of * meanWhM2;
+      const onFlat = Math.sin(hour.sun.elevationDeg * degree);
+      // of so low a sun, what comes straight cannot be told from what comes from everywhere
+      const even = onFlat > leastCosZenith ? diffuseShare(globalWm2 / (hour.outsideWm2 * onFlat)) : 1;
+      yield {
+        light: {
+          sun: hour.sun,
+          outsideWm2: hour.outsideWm2,
+          globalWm2,
+          diffuseWm2: even * globalWm2,
+          beamWm2: onFlat > leastCosZenith ? ((1 - even) * globalWm2) / onFlat : 0,
+        },
+        airTempC: airAt(air, month, hour.atHour),
+        month,
+        dayOfYear,
+        atHour: hour.atHour,
+        kind,
+        hours: days.length / kinds,
+      };
+    }
+}
+
+/** Air of a typical day at an hour of it, °C: a wave about the month's mean. */
+export function airAt(
+  { airTempC, dailyRangeK }: Pick<TypicalMonths, "airTempC" | "dailyRangeK">,
+  month: number,
+  atHour: number,
+): number {
+  const swing = (dailyRangeK[month - 1] ?? 0) / 2;
+  return (airTempC[month - 1] ?? 0) + swing * Math.cos((2 * Math.PI * (atHour - warmestHour)) / 24);
+}
+
+/** Mean light on the flat outside the air in a month, Wh/m² a day. */
+export function outsideMonthWhM2(latitudeDeg: number, month: number): number {
+  const days = daysOfMonth(month);
+  return days.reduce((sum, day) => sum + outsideDayWhM2(latitudeDeg, day), 0) / days.length;
+}
+
+const firstDays = Array.from(
+  { length: 13 },
+  (_, k) => Math.round((Date.UTC(year, k, 1) - Date.UTC(year, 0, 1)) / 86_400_000) + 1,
+);
+
+/** How many days a month from 1 to 12 has, in a year that is no leap year. */
+export function daysIn(month: number): number {
+  return (firstDays[month] ?? 0) - (firstDays[month - 1] ?? 0);
+}
+
+/** The days of a month, as days of the year from 1. */
 function daysOfMonth(month: number): number[] {
-  const first = Math.round((Date.UTC(year, month - 1, 1) - Date.UTC(year, 0, 1)) / 86_400_000) + 1;
-  const count = Math.round((Date.UTC(year, month, 1) - Date.UTC(year, month - 1, 1)) / 86_400_000);
-  return Array.from({ length: count }, (_, k) => first + k);
+  return Array.from({ length: daysIn(month) }, (_, k) => (firstDays[month - 1] ?? 0) + k);
 }
 
 /** The day of a month that is most like its mean. */
@@ -95,7 +128,7 @@ function dayLike(days: readonly number[], sums: readonly number[], mean: number)
 }
 
 /** The hours of a day in which the sun is up, by the local clock, each with its share of the day's light on the flat. */
-function hoursOfDay(dayOfYear: number, { latitudeDeg, longitudeDeg, utcOffsetH }: Parameters<typeof typicalYear>[1]) {
+function hoursOfDay(dayOfYear: number, { latitudeDeg, longitudeDeg, utcOffsetH }: Spot) {
   const [latitude, tilt] = [latitudeDeg * degree, declination(dayOfYear)];
   const half = sunsetAngle(latitude, tilt);
   const a = 0.409 + 0.5016 * Math.sin(half - 1.047);

@@ -22,6 +22,7 @@ export function SiteForm() {
   const desk = useDesk();
   const system = useUnits();
   const site = useDeskState((state) => state.history.present.site);
+  const assumed = assumedSite(site);
   const quantity = (name: "recordLowC" | "recordHighC" | "latitudeDeg", label: string) => (
     <QuantityField
       label={label}
@@ -31,7 +32,7 @@ export function SiteForm() {
       onDone={desk.endGesture}
       help={help[name]}
       helpBelow
-      placeholder={`${given(assumedSite[name], fieldSpecs[name].unit, system)} assumed`}
+      placeholder={`${given(assumed[name], fieldSpecs[name].unit, system)} assumed`}
     />
   );
   return (
@@ -44,7 +45,7 @@ export function SiteForm() {
         options={mounts.map((value) => ({ value, text: mountWords[value] }))}
         onChoice={(mount) => desk.change({ type: "setSite", patch: { mount } })}
         help={help.mount}
-        placeholder={`${mountWords[assumedSite.mount]} (assumed)`}
+        placeholder={`${mountWords[assumed.mount]} (assumed)`}
       />
       {quantity("latitudeDeg", "Latitude")}
     </Box>

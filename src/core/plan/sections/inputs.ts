@@ -4,6 +4,7 @@ import { mostOf } from "../bounds";
 import { type Plan } from "../document";
 import { carried, id, name, stated, usualCurrency } from "../fields";
 import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { withoutInput } from "./need";
 import { withLanes } from "./wirings";
 
 /** The charge controllers and power stations, with their ports. */
@@ -142,7 +143,8 @@ export const changes = {
     );
   },
   removeInput: (plan: Plan, change: { readonly type: "removeInput"; readonly inputId: string }): Plan => {
-    const without = { ...plan, inputs: plan.inputs.filter((input) => input.id !== change.inputId) };
+    const inputs = plan.inputs.filter((input) => input.id !== change.inputId);
+    const without = { ...withoutInput(plan, change.inputId), inputs };
     return withLanes(without, (lanes) => lanes.filter((lane) => lane.inputId !== change.inputId));
   },
 };

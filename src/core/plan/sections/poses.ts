@@ -4,7 +4,7 @@ import { mostOf } from "../bounds";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
 import { keysIn, loosePieces, pieceRef } from "../pieces";
-import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 
 /** How the panels stand: which are stowed, tilted, turned, shaded by hand. Apart from wirings, as no plug moves between poses. */
 
@@ -23,13 +23,15 @@ const poseSchema = z.strictObject({
   name,
   /** Panels it does not name lie as they are fixed, out and in full light. */
   stands: z.array(standSchema).max(200),
+  /** The hours of a day in which the panels stand so, from one to the other, over midnight if need be; null: in the rest. */
+  hours: z.strictObject({ fromH: field("hoursADay"), toH: field("hoursADay") }).nullable(),
 });
 export type PoseSheet = z.infer<typeof poseSchema>;
 
-export const version = 1;
+export const version = 2;
 export const schema = z.array(poseSchema).min(1).max(mostOf.poses);
 
-export const empty: PoseSheet[] = [{ id: "pose-1", name: "As they lie", stands: [] }];
+export const empty: PoseSheet[] = [{ id: "pose-1", name: "As they lie", stands: [], hours: null }];
 export const parts: Parts = { kind: "pose", by: "item" };
 
 /** A pose as the rules take it: panels stand as it says, those it does not name as their mount holds them. */
@@ -84,13 +86,21 @@ export const changes = {
     if (like === undefined || plan.poses.length >= mostOf.poses) return plan;
     return {
       ...plan,
-      poses: [...plan.poses, { ...like, id: change.id, name: change.name }],
+      poses: [...plan.poses, { ...like, id: change.id, name: change.name, hours: null }],
       wirings: patchById(plan.wirings, change.wiringId, (wiring) => ({
         ...wiring,
         poseIds: [...wiring.poseIds, change.id],
       })),
     };
   },
+  /** When in the day the panels stand so. */
+  setPoseHours: (
+    plan: Plan,
+    change: { readonly type: "setPoseHours"; readonly poseId: string; readonly hours: PoseSheet["hours"] },
+  ): Plan => ({
+    ...plan,
+    poses: patchById(plan.poses, change.poseId, (pose) => ({ ...pose, hours: change.hours })),
+  }),
   renamePose: (
     plan: Plan,
     change: { readonly type: "renamePose"; readonly poseId: string; readonly name: string },
@@ -214,4 +224,9 @@ function oldTilesOf(lanes: unknown): Json[] {
   return listOf(lanes).flatMap(({ rows }) => inRows(rows));
 }
 
-export const upgrades = [];
+/** Version 2: a pose may be for some hours of the day. */
+function toVersion2(older: unknown): unknown {
+  return Array.isArray(older) ? older.map((pose: unknown) => (isJson(pose) ? { ...pose, hours: null } : pose)) : older;
+}
+
+export const upgrades = [toVersion2];

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { mounts } from "../../sky";
 import { field, id, name, stated } from "../fields";
-import { type Json, type Parts } from "../section";
+import { isJson, type Json, type Loose, type Parts, twiceIn } from "../section";
 import { type Plan } from "../document";
 
 /** Where the plan is, how cold and hot it gets there, and the way it travels. */
@@ -19,6 +19,9 @@ const month = z.strictObject({
   source: sourceSchema,
 });
 
+/** A point of the skyline: how high it stands in a direction. Between two points it runs straight. */
+const skylinePoint = z.strictObject({ azimuthDeg: field("azimuthDeg"), elevationDeg: field("horizonDeg") });
+
 /** A stay on the way. Dates as YYYY-MM-DD. */
 const halt = z.strictObject({
   id,
@@ -31,7 +34,7 @@ const halt = z.strictObject({
   headingDeg: stated("azimuthDeg"),
 });
 
-export const version = 1;
+export const version = 2;
 export const schema = z.strictObject({
   recordLowC: stated("recordLowC"),
   recordLowSource: sourceSchema,
@@ -47,8 +50,23 @@ export const schema = z.strictObject({
   mount: z.enum(mounts).nullable(),
   climate: z.strictObject({ kind: id.nullable(), months: z.array(month).length(12) }).nullable(),
   route: z.array(halt).max(60),
+  /** The weather file whose hours the year is made of; null: typical months. */
+  weather: z.strictObject({ id, name: z.string().max(120) }).nullable(),
+  /** Trees, cliffs and houses all round. */
+  horizon: z.array(skylinePoint).max(72),
+  /** What the year takes off by its name; null: the usual. */
+  losses: z.strictObject({
+    dirtPct: stated("lossPct"),
+    hazePct: stated("lossPct"),
+    ageingPct: stated("lossPct"),
+    cablePct: stated("lossPct"),
+    storingPct: stated("lossPct"),
+    /** Of the light on the ground, what it sends back. */ groundPct: stated("lossPct"),
+  }),
 });
 export type Site = z.infer<typeof schema>;
+export type ClimateMonth = z.infer<typeof month>;
+export type Halt = z.infer<typeof halt>;
 
 export const empty: Site = {
   recordLowC: null,
@@ -64,6 +82,9 @@ export const empty: Site = {
   mount: null,
   climate: null,
   route: [],
+  weather: null,
+  horizon: [],
+  losses: { dirtPct: null, hazePct: null, ageingPct: null, cablePct: null, storingPct: null, groundPct: null },
 };
 
 export const parts: Parts = { kind: "site", by: "field" };
@@ -85,9 +106,10 @@ function sourced(patch: Partial<Site>): Partial<Site> {
   };
 }
 
-export function looseIn({ site: { route } }: Plan) {
+export function looseIn({ site: { route } }: Plan): Loose | null {
   const backwards = route.findIndex(({ fromDate, toDate }) => fromDate > toDate);
-  return backwards < 0 ? null : { path: `site.route.${backwards}.toDate`, problem: "before the day it begins" };
+  if (backwards >= 0) return { path: `site.route.${backwards}.toDate`, problem: "before the day it begins" };
+  return twiceIn("site.route", route);
 }
 
 export function fromVersion3(plan: Json): unknown {
@@ -109,4 +131,10 @@ export function fromVersion3(plan: Json): unknown {
   };
 }
 
-export const upgrades = [];
+/** Version 2: the weather file it goes by, the skyline, what the year takes off. */
+function toVersion2(older: unknown): unknown {
+  const usual = { dirtPct: null, hazePct: null, ageingPct: null, cablePct: null, storingPct: null, groundPct: null };
+  return isJson(older) ? { ...older, weather: null, horizon: [], losses: usual } : older;
+}
+
+export const upgrades = [toVersion2];

@@ -1,0 +1,22 @@
+export { acceptance, type HourFlow, hourOfCharge } from "./charge";
+export { inAll, type LossName, lossNames, type MonthAccount } from "./losses";
+export {
+  type Fineness,
+  planYear,
+  type PlanYear,
+  type PortYear,
+  type StoreYear,
+  type TypicalHour,
+  type YearMonth,
+  type YearParts,
+} from "./plan-year";
+export { assumedLossPct } from "./shares";
+export { isMissed } from "./stores";
+export {
+  assumedLatitudeDeg,
+  clearnessOf,
+  likeliestKind,
+  monthsOfKind,
+  typicalMonthsOf,
+  type WeatherSource,
+} from "./weather-of";

@@ -1,0 +1,122 @@
+import { portWindow, type InputWindow, type Tracking, trackingOf, wakeV } from "../input";
+import { createBulkSolver, type Net, type NetSolution, substringCount } from "../net";
+import { type PanelModel, stcCellTempC, stcIrradianceWm2 } from "../panel";
+import { type PortSheet } from "../plan";
+import { kindOf, type ReadyWiring } from "../rules";
+import { rossCPerWm2 } from "../sky";
+import { keyOf, type Lane, lightOf, netOfRows, type Tile } from "../wiring";
+import { type SkyHour } from "../weather";
+import { facingsIn, type Stay } from "./facing";
+import { type Alike, evennessOf, type PanelHour, panelHour, type Surroundings } from "./panel-hour";
+
+/** A lane in an hour: its panels each by itself, summed, and the net they make. */
+export type LaneSun = {
+  readonly panels: Omit<PanelHour, "cellTempC" | "irradianceWm2">;
+  readonly solution: NetSolution;
+  /** Lost in the cables where the net gives most, W. */ readonly cableW: number;
+};
+
+/** A lane made ready for a year in the poses it is used in. */
+export type YearLane = {
+  readonly lane: Lane;
+  readonly window: InputWindow | null;
+  readonly tracking: Tracking;
+  readonly wakeV: number;
+  readonly sunOf: (hour: SkyHour, stay: Stay, poseId: string) => LaneSun;
+};
+
+const summed = [
+  "couldW",
+  "slantW",
+  "skylineW",
+  "shadeW",
+  "stowedW",
+  "dirtW",
+  "hazeW",
+  "ageingW",
+  "heatW",
+  "ownW",
+] as const;
+
+/** A lane as it stands in one pose: the kinds of standing in it, how many panels stand so, and which each panel is of. */
+type Standing = {
+  readonly alike: readonly Alike[];
+  readonly counts: readonly number[];
+  readonly placeOf: ReadonlyMap<string, number>;
+};
+
+/** Null when no panel of the lane is in use. */
+export function yearLane(
+  { plan, common }: Pick<ReadyWiring, "plan" | "common">,
+  lane: Lane,
+  port: PortSheet,
+  poseIds: readonly string[],
+  around: Surroundings,
+): YearLane | null {
+  const solve = createBulkSolver();
+  const modelOf = (tile: Tile): PanelModel => kindOf(common, tile).model;
+  const full = netOfRows(lane.rows, {
+    modelOf,
+    lightOn: () => ({ cellTempC: stcCellTempC, irradianceWm2: [stcIrradianceWm2] }),
+  });
+  if (full === null) return null;
+  const { mpp } = solve(full.net);
+  // so that at the amps of full sun the cables lose the share said of the volts
+  const cableOhm = mpp.i > 0 ? (around.shares.cable * mpp.v) / mpp.i : 0;
+  const standings = new Map(poseIds.map((poseId) => [poseId, standingIn(poseId, full.tiles)]));
+
+  function standingIn(poseId: string, tiles: readonly Tile[]): Standing {
+    const facingOf = facingsIn(plan, poseId);
+    const alike: Alike[] = [];
+    const counts: number[] = [];
+    const known = new Map<string, number>();
+    const placeOf = new Map<string, number>();
+    for (const tile of tiles) {
+      const { stand, facing } = facingOf(keyOf(tile));
+      const model = modelOf(tile);
+      const { tiltDeg, azimuthDeg, azimuthFrom, turning } = facing;
+      const key = JSON.stringify([kindOf(common, tile).id, stand, tiltDeg, azimuthDeg, azimuthFrom, turning]);
+      const place = known.get(key) ?? alike.length;
+      if (place === alike.length) {
+        const light = lightOf(stand, substringCount(model));
+        alike.push({
+          model,
+          facing,
+          rossK: rossCPerWm2[stand.mount ?? common.site.mount],
+          light,
+          stowed: stand.stance === "stowed",
+          evenness: evennessOf(model, light),
+        });
+      }
+      known.set(key, place);
+      counts[place] = (counts[place] ?? 0) + 1;
+      placeOf.set(keyOf(tile), place);
+    }
+    return { alike, counts, placeOf };
+  }
+
+  function sunOf(hour: SkyHour, stay: Stay, poseId: string): LaneSun {
+    const standing = standings.get(poseId);
+    if (standing === undefined) throw new Error(`no pose "${poseId}" among those made ready`);
+    const { alike, counts, placeOf } = standing;
+    const each = alike.map((panel) => panelHour(panel, hour, stay, around));
+    const panels = Object.fromEntries(
+      summed.map((name) => [name, each.reduce((sum, panel, k) => sum + panel[name] * (counts[k] ?? 0), 0)]),
+    ) as Record<(typeof summed)[number], number>;
+    const found = netOfRows(lane.rows, {
+      modelOf,
+      lightOn: (tile) => {
+        const panel = each[placeOf.get(keyOf(tile)) ?? 0];
+        if (panel === undefined) throw new Error("every panel in use has its place");
+        return panel;
+      },
+    });
+    if (found === null) throw new Error("a lane in use has a net");
+    const net: Net =
+      cableOhm > 0 ? { type: "series", members: [found.net, { type: "cable", ohm: cableOhm }] } : found.net;
+    const solution = solve(net);
+    return { panels, solution, cableW: solution.mpp.i ** 2 * cableOhm };
+  }
+
+  return { lane, window: portWindow(port), tracking: trackingOf(port), wakeV: wakeV(port) ?? 0, sunOf };
+}
