@@ -10,3 +10,4 @@ export { acceptWords } from "./ports";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
 export { stopNames } from "./stops";
 export { verdictOf } from "./verdict";
+export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year";

@@ -10,6 +10,9 @@ export {
   type ReadProgress,
   type Remedies,
   type ShelfName,
+  type WeatherRead,
+  type WeatherText,
+  type YearProgress,
 } from "./jobs";
 export { type Outcome } from "./slot";
 

@@ -12,3 +12,4 @@ export {
   type TypicalMonths,
 } from "./typical-year";
 export { type WeatherHour, type WeatherPlace, type WeatherYear } from "./year";
+export { type MonthSummary, proposedRecords, summaryOf, type WeatherSummary } from "./summary";

@@ -20,3 +20,7 @@ export {
   typicalMonthsOf,
   type WeatherSource,
 } from "./weather-of";
+export { type Gain, type GainKind, gainsOf } from "./gains";
+export { type BestTilts, bestTilts } from "./tilts";
+export { createYields, type Yield, yearOf } from "./yield";
+export { type Facing } from "./facing";

@@ -57,4 +57,3 @@ function skyOfFile(weather: WeatherYear, stays: readonly Stay[]): Sky {
     keyOf: ({ month, kind }) => keys.get(month * 32 + kind) ?? -1,
   };
 }
-

@@ -13,7 +13,10 @@ export type BestTilts = {
   readonly within2Pct: readonly [number, number];
   /** Two tilts, each from the first of a month on. */
   readonly two: {
-    readonly turns: readonly [{ readonly fromMonth: number; readonly tiltDeg: number }, { readonly fromMonth: number; readonly tiltDeg: number }];
+    readonly turns: readonly [
+      { readonly fromMonth: number; readonly tiltDeg: number },
+      { readonly fromMonth: number; readonly tiltDeg: number },
+    ];
     readonly kwhPerW: number;
   };
   readonly following: Tilted["kwhPerW"];

@@ -2,14 +2,32 @@ import { createMemory } from "@/core/rules";
 import { judgeJob } from "./judge";
 import { mendsJob } from "./mends";
 import { readLibrary } from "./read-library";
+import { createWeatherMemory, gainsJob, readWeather, tiltsJob, yearJob } from "./year";
 
 /** Every job the workers know; the one list to add to. Made once in each worker, whose jobs share what they remember. */
 export function createJobs() {
   const memory = createMemory();
-  return { judge: judgeJob(memory), mends: mendsJob(memory), readLibrary };
+  const weatherOf = createWeatherMemory();
+  return {
+    judge: judgeJob(memory),
+    mends: mendsJob(memory),
+    readLibrary,
+    year: yearJob(memory, weatherOf),
+    gains: gainsJob(memory, weatherOf),
+    tilts: tiltsJob(weatherOf),
+    readWeather,
+  };
 }
 
 export type Jobs = ReturnType<typeof createJobs>;
 export { type JudgeInput, type Judged } from "./judge";
 export { type MendsInput, type Remedies } from "./mends";
 export { type FileContents, type FileFault, type ReadInput, type ReadProgress, type ShelfName } from "./read-library";
+export {
+  type GainsInput,
+  type TiltsInput,
+  type WeatherRead,
+  type WeatherText,
+  type YearInput,
+  type YearProgress,
+} from "./year";
