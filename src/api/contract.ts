@@ -56,6 +56,20 @@ export type SavedPlan = z.infer<typeof savedPlanSchema>;
 export type PanelRecord = z.infer<typeof panelRecordSchema>;
 export type InputRecord = z.infer<typeof inputRecordSchema>;
 
+/** A weather file to keep, as its text. */
+export const newWeatherSchema = z.strictObject({ text: z.string() });
+export const weatherReceiptSchema = z.strictObject({ id: z.string(), name: z.string() });
+export const weatherRecordSchema = z.strictObject({ id: z.string(), name: z.string(), text: z.string() });
+export const townSchema = z.strictObject({
+  name: z.string(),
+  /** ISO 3166-1, two letters. */ country: z.string(),
+  latitudeDeg: z.number(),
+  longitudeDeg: z.number(),
+});
+export type WeatherReceipt = z.infer<typeof weatherReceiptSchema>;
+export type WeatherRecord = z.infer<typeof weatherRecordSchema>;
+export type Town = z.infer<typeof townSchema>;
+
 /** Every way a request can fail. `message` is a whole sentence: what, which value, what is allowed. */
 const faultCodes = [
   "badRequest",

@@ -15,4 +15,5 @@ export {
   UnreadablePlan,
   type WriteResult,
 } from "./plans";
+export { addWeather, readWeather, type WeatherRecord } from "./weather";
 export { DatabaseProblem, NotFound, type ProblemKind } from "./problem";

@@ -25,7 +25,11 @@ export type LibraryTable = {
   retired_at: string | null;
 };
 
+/** A weather file: its text, packed, under the digest of it. */
+export type WeatherTable = { id: string; name: string; packed: Buffer; added_at: string };
+
 export type Tables = {
+  weather: WeatherTable;
   plan: PlanTable;
   plan_snapshot: PlanSnapshotTable;
   plan_change: PlanChangeTable;

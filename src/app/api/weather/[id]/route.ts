@@ -1,0 +1,11 @@
+import { readWeather, withDatabase } from "@/server/db";
+import { answer, guarded } from "@/server/http";
+
+type Context = { params: Promise<{ id: string }> };
+
+export function GET(_: Request, { params }: Context): Promise<Response> {
+  return guarded(async () => {
+    const { id } = await params;
+    return answer(await withDatabase((db) => readWeather(db, id)));
+  });
+}

@@ -1,0 +1,23 @@
+import { newWeatherSchema } from "@/api";
+import { mostEpwBytes, readEpw } from "@/core/weather";
+import { addWeather, withDatabase } from "@/server/db";
+import { answer, bodyJson, fault, guarded, parsed } from "@/server/http";
+
+/** As JSON a text grows by what has to be escaped in it: its line ends. */
+const mostBytes = 1.1 * mostEpwBytes;
+
+/** Keeps a weather file. It is read here again: nothing that cannot be read is kept. */
+export function POST(request: Request): Promise<Response> {
+  return guarded(async () => {
+    const { text } = parsed(newWeatherSchema, await bodyJson(request, mostBytes));
+    const reading = readEpw(text);
+    if (reading.type === "fault")
+      throw fault(
+        "invalid",
+        `Line ${reading.line}, ${reading.field}: ${reading.problem}. Nothing was taken of the file.`,
+      );
+    const name = reading.year.place.name.slice(0, 120);
+    const id = await withDatabase((db) => addWeather(db, { name, text, now: new Date().toISOString() }));
+    return answer({ id, name }, 201);
+  });
+}
