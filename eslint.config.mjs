@@ -42,7 +42,14 @@ const house = [
 
 /** Features that several stops use, and what each of them may use; they know no stop. */
 /** @type {Record<string, string[]>} */
-const shared = { keep: [], desk: ["keep"], ledger: ["desk"], "window-chart": [] };
+const shared = {
+  keep: [],
+  desk: ["keep"],
+  ledger: ["desk"],
+  "window-chart": [],
+  notebook: ["desk"],
+  year: ["desk"],
+};
 /** Everything else, stops and pages beside the plan, uses the shared ones and no other, but for these. */
 /** @type {Record<string, string[]>} */
 const borrows = { library: ["panels", "input"] }; // its forms are theirs, so that a sheet is typed in one way only

@@ -2,13 +2,14 @@
 
 import { type StopModule } from "@/features/desk";
 import { inputStop } from "@/features/input";
+import { needStop } from "@/features/need";
 import { notebookStop } from "@/features/notebook";
 import { panelsStop } from "@/features/panels";
 import { wireStop } from "@/features/wire";
 
 /** The stops of the job, in the order people work. Trail, keys, routes and headings read this list. */
 export const stopModules: readonly StopModule[] = [
-  notebookStop("need"),
+  needStop,
   notebookStop("space"),
   panelsStop,
   inputStop,

@@ -16,10 +16,47 @@ type Sketch = {
     readonly lanes: readonly Lane[];
   }[];
   readonly poses?: Plan["poses"];
+  readonly need?: Partial<Plan["need"]>;
+  readonly mounts?: Plan["mounts"];
   readonly notes: Partial<Plan["notes"]>;
 };
 
 const lane = (inputId: string, portId: string, rows: readonly Row[]): Lane => ({ inputId, portId, rows });
+
+type Load = Plan["need"]["loads"][number];
+type Battery = Plan["need"]["batteries"][number];
+
+/** An appliance, on the battery all year and all day unless said otherwise. */
+const load = (id: string, name: string, more: Partial<Load>): Load => ({
+  id,
+  name,
+  count: 1,
+  watts: null,
+  amps: null,
+  use: "hours",
+  hoursADay: null,
+  timesADay: null,
+  timesWh: null,
+  supply: "dc",
+  seasons: ["winter", "spring", "summer", "autumn"],
+  when: "allDay",
+  batteryId: null,
+  ...more,
+});
+
+const battery = (id: string, name: string, more: Partial<Battery>): Battery => ({
+  id,
+  name,
+  chemistry: "lithium",
+  volts: null,
+  capacityAh: null,
+  usablePct: null,
+  mostChargeA: null,
+  keptWarm: false,
+  standingW: null,
+  inputIds: [],
+  ...more,
+});
 
 /** One of the folding pair, closed in the book bay. */
 const closed = (piece: number): Plan["poses"][number]["stands"][number] => ({
@@ -35,7 +72,75 @@ const closed = (piece: number): Plan["poses"][number]["stands"][number] => ({
 const sketches: readonly Sketch[] = [
   {
     name: "The Lantern: travelling print workshop",
-    site: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap" },
+    site: {
+      recordLowC: -14,
+      recordHighC: 31,
+      latitudeDeg: 57,
+      longitudeDeg: -4.4,
+      placeName: "Otterlock Basin",
+      timeZone: "Europe/London",
+      headingDeg: 240,
+      mount: "roofGap",
+      horizon: [
+        { azimuthDeg: 0, elevationDeg: 4 },
+        { azimuthDeg: 95, elevationDeg: 3 },
+        { azimuthDeg: 120, elevationDeg: 17 },
+        { azimuthDeg: 150, elevationDeg: 19 },
+        { azimuthDeg: 168, elevationDeg: 4 },
+        { azimuthDeg: 260, elevationDeg: 5 },
+        { azimuthDeg: 300, elevationDeg: 9 },
+      ],
+    },
+    need: {
+      loads: [
+        load("cooler", "Compressor cooler", { watts: 45, hoursADay: 9, batteryId: "station" }),
+        load("lamps", "Lamps", { count: 6, watts: 4, hoursADay: 4, when: "evening", batteryId: "station" }),
+        load("laptop", "Laptop", { watts: 45, hoursADay: 4, when: "day", batteryId: "station" }),
+        load("kettle", "Kettle", {
+          use: "times",
+          timesADay: 2,
+          timesWh: 90,
+          supply: "mains",
+          when: "day",
+          seasons: ["spring", "summer"],
+          batteryId: "station",
+        }),
+        load("press", "Press motor", {
+          watts: 300,
+          hoursADay: 1.5,
+          supply: "mains",
+          when: "day",
+          seasons: ["spring", "summer", "autumn"],
+          batteryId: "station",
+        }),
+        load("blower", "Stove’s blower", {
+          watts: 20,
+          hoursADay: 8,
+          when: "night",
+          seasons: ["autumn", "winter"],
+          batteryId: "station",
+        }),
+      ],
+      batteries: [
+        battery("station", "Battery of the station", {
+          volts: 24,
+          capacityAh: 84,
+          keptWarm: true,
+          inputIds: ["station"],
+        }),
+      ],
+      sources: [
+        {
+          id: "engine",
+          name: "Alternator, under way",
+          kind: "alternator",
+          watts: 300,
+          hoursADay: 1.5,
+          daysAWeek: 2,
+          seasons: ["winter", "spring", "summer", "autumn"],
+        },
+      ],
+    },
     panels: [
       { id: "roof", count: 4, sheet: demoPanels.rigid195 },
       { id: "bookbay", count: 2, sheet: demoPanels.folding160 },
@@ -74,7 +179,38 @@ const sketches: readonly Sketch[] = [
   },
   {
     name: "Narrowboat with tilting panels",
-    site: { recordLowC: -12, recordHighC: 32, latitudeDeg: 53, mount: "tilted" },
+    site: {
+      recordLowC: -12,
+      recordHighC: 32,
+      latitudeDeg: 53,
+      longitudeDeg: -2.4,
+      placeName: "Heron Reach",
+      timeZone: "Europe/London",
+      mount: "tilted",
+    },
+    mounts: [
+      {
+        id: "deck",
+        name: "Tilted at the mooring",
+        kind: "tilted",
+        tiltDeg: 30,
+        azimuthDeg: null,
+        azimuthFrom: "north",
+        turning: {
+          type: "seasons",
+          turns: [
+            { fromDay: "04-01", tiltDeg: 25 },
+            { fromDay: "10-01", tiltDeg: 60 },
+          ],
+        },
+        pieces: [1, 2].map((piece) => ({ panelId: "deck", piece })),
+      },
+    ],
+    need: {
+      by: "line",
+      line: { wh: null, ah: 90 },
+      batteries: [battery("house", "House batteries", { chemistry: "lead", volts: 24, capacityAh: 220 })],
+    },
     panels: [{ id: "deck", count: 2, sheet: demoPanels.rigid410 }],
     inputs: [{ id: "controller", sheet: demoInputs.boatController }],
     wirings: [
@@ -126,6 +262,8 @@ export function demoPlans(): Plan[] {
       })),
       inputs: sketch.inputs.map(({ id, sheet }) => ({ id, libraryId: null, device: sheet })),
       poses,
+      need: { ...plan.need, ...sketch.need },
+      mounts: sketch.mounts ?? [],
       wirings: sketch.wirings.map(({ lanes, ...wiring }) => {
         const named = nameRows(lanes, 0);
         return { poseIds: poses.slice(0, 1).map(({ id }) => id), ...wiring, ...named, runs: [] };

@@ -104,7 +104,7 @@ describe("how panels are fixed", () => {
   });
 
   test("a plane turned right round from the noon sun gets what one tilted away from it gets", () => {
-    const site = { recordLowC: -10, recordHighC: 35, latitudeDeg: 50, mount: "roofGap" as const };
+    const site = { recordLowC: -10, recordHighC: 35, latitudeDeg: 50, longitudeDeg: null, mount: "roofGap" as const };
     const sky = namedSky("brightNoon", site);
     const light = (tiltDeg: number, azimuthDeg: number | null) =>
       lightOnPlane(facingOf({ ...lying, tiltDeg, azimuthDeg }, site), sky);

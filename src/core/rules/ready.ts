@@ -46,7 +46,7 @@ export function assumedSite({ latitudeDeg, route }: Pick<Plan["site"], "latitude
   const records = [at, ...route.map((halt) => halt.latitudeDeg)].map((each) => carefulRecords(each) ?? extremeRecords);
   const lowC = Math.min(...records.map((each) => each.lowC));
   const highC = Math.max(...records.map((each) => each.highC));
-  return { recordLowC: lowC, recordHighC: highC, latitudeDeg: at, mount: assumedMount };
+  return { recordLowC: lowC, recordHighC: highC, latitudeDeg: at, longitudeDeg: null, mount: assumedMount };
 }
 
 /** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */
@@ -251,6 +251,7 @@ function siteOf({ site }: Plan): Site {
     recordLowC,
     recordHighC: site.recordHighC ?? Math.max(assumed.recordHighC, recordLowC),
     latitudeDeg: assumed.latitudeDeg,
+    longitudeDeg: site.longitudeDeg,
     mount: site.mount ?? assumed.mount,
   };
 }

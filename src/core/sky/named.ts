@@ -32,6 +32,8 @@ export type SiteClimate = {
   readonly recordHighC: number;
   readonly mount: Mount;
   readonly latitudeDeg: number;
+  /** East; null where nobody said: then a moment brings its own. */
+  readonly longitudeDeg: number | null;
 };
 
 /** A moment somewhere round the Earth. */
@@ -77,7 +79,7 @@ export function namedSky(name: LimitSky, climate: SiteClimate): Sky<LimitSky> {
 /** Any sky. Haze: bright overcast. Now: the sun of the moment, as if no cloud stood before it, in the season's usual air. */
 export function skyAt(name: SkyName, climate: SiteClimate, moment: Moment): Sky {
   if (isLimitSky(name)) return namedSky(name, climate);
-  const sun = sunAt(moment.atMs, climate.latitudeDeg, moment.longitudeDeg);
+  const sun = sunAt(moment.atMs, climate.latitudeDeg, climate.longitudeDeg ?? moment.longitudeDeg);
   const { irradianceWm2, airTempC } =
     name === "haze" ? haze : { irradianceWm2: clearSkyWm2(sun), airTempC: usualAirC(climate, moment.atMs) };
   return {

@@ -33,7 +33,7 @@ test("cells warm with sun by their mount, least where air flows, most where glue
 });
 
 test("at the coldest dawn cells are as cold as the air; on a hot roof they are not", () => {
-  const climate = { recordLowC: -14, recordHighC: 31, mount: "glued", latitudeDeg: 57 } as const;
+  const climate = { recordLowC: -14, recordHighC: 31, mount: "glued", latitudeDeg: 57, longitudeDeg: null } as const;
   expect(namedSky("coldDawn", climate)).toMatchObject({ irradianceWm2: 1000, cellTempC: -14 });
   expect(namedSky("hotRoof", climate).cellTempC).toBeCloseTo(31 + 56, 10);
   expect(namedSky("brightNoon", climate).cellTempC).toBeCloseTo(20 + 56, 10);
@@ -60,7 +60,7 @@ test("a panel turned squarely to the sun gets all of its beam; under an even sky
 });
 
 test("now: dark by night, brighter in June than in November, in milder air, on either half of the Earth", () => {
-  const climate = { recordLowC: -14, recordHighC: 31, mount: "roofGap", latitudeDeg: 57 } as const;
+  const climate = { recordLowC: -14, recordHighC: 31, mount: "roofGap", latitudeDeg: 57, longitudeDeg: null } as const;
   const now = (iso: string, latitudeDeg = 57) =>
     skyAt("now", { ...climate, latitudeDeg }, { atMs: Date.parse(iso), longitudeDeg: 0 });
   expect(now("2026-11-25T02:00:00Z")).toMatchObject({ irradianceWm2: 0 });

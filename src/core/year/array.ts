@@ -69,7 +69,8 @@ export function createArray(ready: ReadyWiring, poseIds: readonly string[], arou
     for (const { members, limit, loss } of groups) {
       const running = members.flatMap((k) => {
         const [lane, sun, point] = [lanes[k], suns[k], alone[k]];
-        if (lane?.window == null || sun === undefined || point === undefined || !(point.p > 0)) return [];
+        if (lane === undefined || lane.window === null || sun === undefined || point === undefined || !(point.p > 0))
+          return [];
         return [{ k, array: sun.solution, window: lane.window, tracking: lane.tracking, alone: point }];
       });
       for (const [n, { p }] of sharedOut(running, limit).entries()) {

@@ -24,3 +24,4 @@ export { type Gain, type GainKind, gainsOf } from "./gains";
 export { type BestTilts, bestTilts } from "./tilts";
 export { createYields, type Yield, yearOf } from "./yield";
 export { type Facing } from "./facing";
+export { type Reminder, remindersOf } from "./reminders";

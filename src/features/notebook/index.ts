@@ -1,1 +1,2 @@
 export { notebookStop } from "./stop";
+export { NotesField } from "./NotesField";

@@ -1,20 +1,11 @@
 import { type Stop } from "@/core/plan";
 
 /** Stops kept by hand: what belongs there, and the cautions that go with it. */
-export type NotebookStop = Exclude<Stop, "panels" | "input" | "wire">;
+export type NotebookStop = Exclude<Stop, "need" | "panels" | "input" | "wire">;
 
 export const pages: Readonly<
   Record<NotebookStop, { readonly prompt: string; readonly asks: readonly string[]; readonly caution: string | null }>
 > = {
-  need: {
-    prompt: "How much a day, and where it goes.",
-    asks: [
-      "What runs each day, for how many hours, at how many watts?",
-      "Which months matter?",
-      "What else charges: alternator, shore power?",
-    ],
-    caution: null,
-  },
   space: {
     prompt: "What fits, and what must stay free.",
     asks: [

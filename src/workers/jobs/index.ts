@@ -2,6 +2,7 @@ import { createMemory } from "@/core/rules";
 import { judgeJob } from "./judge";
 import { mendsJob } from "./mends";
 import { readLibrary } from "./read-library";
+import { readRoute } from "./read-route";
 import { createWeatherMemory, gainsJob, readWeather, tiltsJob, yearJob } from "./year";
 
 /** Every job the workers know; the one list to add to. Made once in each worker, whose jobs share what they remember. */
@@ -16,6 +17,7 @@ export function createJobs() {
     gains: gainsJob(memory, weatherOf),
     tilts: tiltsJob(weatherOf),
     readWeather,
+    readRoute,
   };
 }
 

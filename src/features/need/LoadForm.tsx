@@ -1,0 +1,114 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { dayTimes, type Load, type Need, seasons } from "@/core/plan";
+import { type FieldName, fieldSpecs } from "@/core/units";
+import { useDesk } from "@/features/desk";
+import { ChoiceField, QuantityField, TextLine } from "@/ui";
+import { CheckGroup } from "./CheckGroup";
+import { dayTimeWords, seasonWords } from "./words";
+
+const help = {
+  watts: "What it takes while it runs, from its plate or its sheet.",
+  amps: "Amps at the volts of its battery, where the plate says no watts.",
+  hoursADay: "How long it really runs in a day. A cooler runs a third of the time.",
+  timesADay: "How often a day.",
+  timesWh: "What it takes each time: watts times hours.",
+  count: "How many of them.",
+} as const;
+
+/** One appliance in full. */
+export function LoadForm({ load, need }: { load: Load; need: Need }) {
+  const desk = useDesk();
+  const patch = (change: Partial<Load>, gesture?: string) =>
+    desk.change(
+      { type: "patchInNeed", list: "loads", id: load.id, patch: change },
+      gesture === undefined ? undefined : `load:${load.id}:${gesture}`,
+    );
+  const quantity = (name: keyof typeof help, label: string, spec: FieldName, placeholder = "") => (
+    <QuantityField
+      label={label}
+      spec={fieldSpecs[spec]}
+      value={load[name]}
+      onValue={(value) => patch(name === "count" ? { count: value ?? 1 } : { [name]: value }, name)}
+      onDone={desk.endGesture}
+      help={help[name]}
+      helpBelow
+      required={name === "count"}
+      placeholder={placeholder}
+    />
+  );
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 1,
+        gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 1fr 1fr 1fr" },
+        p: 1.5,
+        bgcolor: "var(--paper)",
+        borderBottom: "1px solid var(--line)",
+      }}
+    >
+      <TextLine
+        label="Name"
+        value={load.name}
+        most={80}
+        onValue={(name) => patch({ name }, "name")}
+        onDone={desk.endGesture}
+      />
+      {quantity("count", "How many", "count")}
+      <ChoiceField
+        label="It runs"
+        value={load.use}
+        options={[
+          { value: "hours", text: "for hours" },
+          { value: "times", text: "so often" },
+        ]}
+        onChoice={(use) => patch({ use })}
+      />
+      <ChoiceField
+        label="On"
+        value={load.supply}
+        options={[
+          { value: "dc", text: "battery (DC)" },
+          { value: "mains", text: "mains, inverter" },
+        ]}
+        onChoice={(supply) => patch({ supply })}
+      />
+      {load.use === "hours" ? (
+        <>
+          {quantity("watts", "Watts", "loadW", load.amps === null ? "" : "from the amps")}
+          {quantity("amps", "or amps", "loadA", load.watts === null ? "" : "from the watts")}
+          {quantity("hoursADay", "Hours a day", "hoursADay")}
+        </>
+      ) : (
+        <>
+          {quantity("timesADay", "Times a day", "timesADay")}
+          {quantity("timesWh", "Each time", "timesWh")}
+        </>
+      )}
+      <ChoiceField
+        label="When"
+        value={load.when}
+        options={dayTimes.map((value) => ({ value, text: dayTimeWords[value] }))}
+        onChoice={(when) => patch({ when })}
+      />
+      <Box sx={{ gridColumn: { xs: "1 / 3", sm: need.batteries.length > 1 ? "1 / 4" : "1 / 5" } }}>
+        <CheckGroup
+          label="Seasons"
+          options={seasons.map((value) => ({ value, text: seasonWords[value] }))}
+          chosen={load.seasons}
+          onChosen={(chosen) => patch({ seasons: chosen })}
+        />
+      </Box>
+      {need.batteries.length > 1 && (
+        <ChoiceField
+          label="Runs from"
+          value={load.batteryId ?? need.batteries[0]?.id ?? ""}
+          options={need.batteries.map(({ id, name }) => ({ value: id, text: name }))}
+          onChoice={(batteryId) => patch({ batteryId })}
+        />
+      )}
+    </Box>
+  );
+}

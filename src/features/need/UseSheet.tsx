@@ -1,0 +1,42 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { NotesField } from "@/features/notebook";
+import { Region } from "@/ui";
+import { Batteries } from "./Batteries";
+import { LoadList } from "./LoadList";
+import { Margin } from "./Margin";
+import { OneLine } from "./OneLine";
+import { Sources } from "./Sources";
+import { Stock } from "./Stock";
+
+/** What is used, what stores it, what else charges; the margin adds it up. */
+export function UseSheet() {
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "230px minmax(0, 1fr) 360px" },
+        alignItems: "start",
+      }}
+    >
+      <Stock />
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
+        <LoadList />
+        <OneLine />
+        <Batteries />
+        <Sources />
+        <Region title="Notes">
+          <label htmlFor="need-notes" className="visually-hidden">
+            Notes
+          </label>
+          <NotesField stop="need" id="need-notes" />
+        </Region>
+      </Box>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
+        <Margin />
+      </Box>
+    </Box>
+  );
+}

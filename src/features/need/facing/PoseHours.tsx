@@ -1,0 +1,78 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { fieldSpecs } from "@/core/units";
+import { useDesk, usePlan } from "@/features/desk";
+import { ChoiceField, QuantityField, Region } from "@/ui";
+
+/** When in the day the panels stand in a pose: under way from 9 to 12, with the folding pair put away. */
+export function PoseHours() {
+  const desk = useDesk();
+  const { poses } = usePlan();
+  return (
+    <Region title="Poses through the day">
+      {poses.map(({ id, name, hours }) => (
+        <Box
+          key={id}
+          sx={{
+            display: "grid",
+            gap: 1,
+            gridTemplateColumns: { xs: "1fr 1fr", sm: "1.4fr 1.6fr 0.8fr 0.8fr" },
+            mb: 1,
+            alignItems: "end",
+          }}
+          data-pose={id}
+        >
+          <Box sx={{ fontWeight: 600, pb: 1 }}>{name}</Box>
+          <ChoiceField
+            label={`${name} holds`}
+            value={hours === null ? "rest" : "hours"}
+            options={[
+              { value: "rest", text: "in all other hours" },
+              { value: "hours", text: "in some hours" },
+            ]}
+            onChoice={(when) =>
+              desk.change({ type: "setPoseHours", poseId: id, hours: when === "rest" ? null : { fromH: 9, toH: 12 } })
+            }
+          />
+          {hours !== null && (
+            <>
+              <QuantityField
+                label="From"
+                spec={fieldSpecs.hoursADay}
+                value={hours.fromH}
+                onValue={(fromH) =>
+                  desk.change(
+                    { type: "setPoseHours", poseId: id, hours: { ...hours, fromH: fromH ?? 0 } },
+                    `pose:${id}:from`,
+                  )
+                }
+                onDone={desk.endGesture}
+                help="Hour of the day, by the sun."
+                required
+              />
+              <QuantityField
+                label="To"
+                spec={fieldSpecs.hoursADay}
+                value={hours.toH}
+                onValue={(toH) =>
+                  desk.change(
+                    { type: "setPoseHours", poseId: id, hours: { ...hours, toH: toH ?? 24 } },
+                    `pose:${id}:to`,
+                  )
+                }
+                onDone={desk.endGesture}
+                help="Hour of the day, by the sun."
+                required
+              />
+            </>
+          )}
+        </Box>
+      ))}
+      <Box sx={{ fontSize: "0.875rem" }}>
+        What stands how in a pose is set at Wire. Of a wiring’s poses the first that is for an hour holds; else the one
+        for all other hours. By the sun: 12 is when it stands highest.
+      </Box>
+    </Region>
+  );
+}

@@ -1,0 +1,1 @@
+export { needStop } from "./stop";

@@ -1,0 +1,63 @@
+"use client";
+
+import { climateKinds, climatesAt, type ClimateKind } from "@/core/climate";
+import { assumedLatitudeDeg, likeliestKind, monthsOfKind } from "@/core/year";
+import { useDesk, usePlan } from "@/features/desk";
+import { TextButton, useUnits } from "@/ui";
+import { given } from "@/words";
+import style from "../need.module.css";
+
+/** The kinds of climate there may be at the place; one press confirms one with its months and records. */
+export function ClimateOffers() {
+  const desk = useDesk();
+  const { site } = usePlan();
+  const system = useUnits();
+  const latitudeDeg = site.latitudeDeg ?? assumedLatitudeDeg;
+  const fitting = climatesAt(latitudeDeg);
+  const offered = fitting.length > 0 ? fitting : [likeliestKind(latitudeDeg)];
+  const chosen = site.climate === null ? null : (climateKinds.find(({ id }) => id === site.climate?.kind) ?? null);
+  const all = chosen === null || offered.includes(chosen) ? offered : [chosen, ...offered];
+  const take = (kind: ClimateKind) =>
+    desk.change({
+      type: "setSite",
+      patch: {
+        climate: monthsOfKind(kind, latitudeDeg),
+        // what somebody typed is theirs
+        ...(site.recordLowSource === "typed"
+          ? {}
+          : { recordLowC: kind.recordLowC, recordLowSource: "climateKind" as const }),
+        ...(site.recordHighSource === "typed"
+          ? {}
+          : { recordHighC: kind.recordHighC, recordHighSource: "climateKind" as const }),
+      },
+    });
+  return (
+    <>
+      {fitting.length === 0 && <p>No kind of climate known lies so far from the equator; this is the nearest.</p>}
+      <ul className={style["offers"]} aria-label="Kinds of climate">
+        {all.map((kind) => {
+          const mean = kind.clearness.reduce((sum, each) => sum + each, 0) / 12;
+          return (
+            <li key={kind.id}>
+              <span>
+                <strong>{kind.name}</strong>
+                <span style={{ display: "block", fontSize: "0.8125rem" }} className="num">
+                  record {given(kind.recordLowC, "°C", system)} to {given(kind.recordHighC, "°C", system)}; January{" "}
+                  {given(kind.airTempC[0] ?? 0, "°C", system)}, July {given(kind.airTempC[6] ?? 0, "°C", system)};{" "}
+                  {(100 * mean).toFixed(0)} % of the light outside the air
+                </span>
+              </span>
+              <TextButton aria-pressed={kind === chosen} onClick={() => take(kind)}>
+                {kind === chosen ? "Confirmed" : "This is it"}
+              </TextButton>
+            </li>
+          );
+        })}
+      </ul>
+      <p className={style["small"]}>
+        Rounded from general climatology, good to 10 to 15 % for a place of that kind. A weather file of the place is
+        better.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,74 @@
+"use client";
+
+import { type ClimateMonth } from "@/core/plan";
+import { useDesk, usePlan } from "@/features/desk";
+import { monthName } from "@/words";
+import style from "../need.module.css";
+import { NumberCell } from "../NumberCell";
+import { sourceOf } from "./place-words";
+
+const columns = [
+  { field: "meanC", head: "Mean air, °C", least: -80, most: 60 },
+  { field: "dayHighC", head: "Usual high", least: -80, most: 70 },
+  { field: "nightLowC", head: "Usual low", least: -90, most: 60 },
+  { field: "ghiKwhM2", head: "Light on the flat, kWh/m² a day", least: 0, most: 15 },
+] as const;
+
+/** The twelve months the year is made of; every number can be changed, and says where it came from. */
+export function Months() {
+  const desk = useDesk();
+  const { climate } = usePlan().site;
+  if (climate === null)
+    return <p style={{ margin: 0 }}>Confirm a kind of climate, and its months stand here to be changed.</p>;
+  const set = (k: number, patch: Partial<ClimateMonth>) =>
+    desk.change(
+      {
+        type: "setSite",
+        patch: {
+          climate: {
+            ...climate,
+            months: climate.months.map((month, at) => (at === k ? { ...month, ...patch, source: "typed" } : month)),
+          },
+        },
+      },
+      `month:${k}:${Object.keys(patch).join()}`,
+    );
+  return (
+    <div className={style["scroll"]} tabIndex={0} role="region" aria-label="Months of the place">
+      <table className={`${style["table"]} ${style["months"]}`}>
+        <thead>
+          <tr>
+            <th scope="col">Month</th>
+            {columns.map(({ head }) => (
+              <th key={head} scope="col">
+                {head}
+              </th>
+            ))}
+            <th scope="col">From</th>
+          </tr>
+        </thead>
+        <tbody>
+          {climate.months.map((month, k) => (
+            <tr key={k}>
+              <th scope="row">{monthName(k + 1)}</th>
+              {columns.map(({ field, head, least, most }) => (
+                <td key={field}>
+                  <NumberCell
+                    label={`${monthName(k + 1)}: ${head}`}
+                    value={month[field]}
+                    decimals={field === "ghiKwhM2" ? 2 : 1}
+                    least={least}
+                    most={most}
+                    onValue={(value) => set(k, { [field]: value })}
+                    onDone={desk.endGesture}
+                  />
+                </td>
+              ))}
+              <td>{sourceOf(month.source)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

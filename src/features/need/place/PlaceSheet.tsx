@@ -1,0 +1,62 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import dynamic from "next/dynamic";
+import { usePlan } from "@/features/desk";
+import { Region } from "@/ui";
+import { ClimateOffers } from "./ClimateOffers";
+import { Months } from "./Months";
+import { Records } from "./Records";
+import { Route } from "./Route";
+import { TownSearch } from "./TownSearch";
+import { TypedPlace } from "./TypedPlace";
+import { WeatherFile } from "./WeatherFile";
+
+const WorldMap = dynamic(() => import("./WorldMap"), { ssr: false });
+
+/** Where the panels are, and what the sky is like there. */
+export function PlaceSheet() {
+  const { placeName, timeZone } = usePlan().site;
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" },
+        alignItems: "start",
+      }}
+    >
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
+        <Region title={placeName === "" ? "Where" : placeName}>
+          <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "1fr 1fr" }, mb: 1 }}>
+            <TypedPlace />
+            <TownSearch />
+          </Box>
+          <Box sx={{ aspectRatio: "2 / 1" }}>
+            <WorldMap />
+          </Box>
+          <Box sx={{ fontSize: "0.8125rem", mt: 0.5 }}>
+            {timeZone === null ? "Press the map where you are." : `Time zone ${timeZone}. The arrow keys move the pin.`}
+          </Box>
+        </Region>
+        <Region title="Records, and how one stands">
+          <Records />
+        </Region>
+        <Region title="Route">
+          <Route />
+        </Region>
+      </Box>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
+        <Region title="Kind of climate">
+          <ClimateOffers />
+        </Region>
+        <Region title="Weather file">
+          <WeatherFile />
+        </Region>
+        <Region title="Months">
+          <Months />
+        </Region>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,245 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { Trash2 } from "lucide-react";
+import { useRef, useState } from "react";
+import { type GpxStay, mostGpxBytes, readPlace } from "@/core/place";
+import { type Halt } from "@/core/plan";
+import { fieldSpecs } from "@/core/units";
+import { useDesk, usePlan } from "@/features/desk";
+import { newId, QuantityField, TextButton, TextLine, ToolButton } from "@/ui";
+import { pageMail } from "@/workers";
+import { placeFaultWords, placeWords } from "./place-words";
+
+const mostHalts = 60;
+
+/** A journey: stops with their dates, and which way one is parked there. Typed, or out of a GPX file. */
+export function Route() {
+  const desk = useDesk();
+  const { route, latitudeDeg, longitudeDeg } = usePlan().site;
+  const picker = useRef<HTMLInputElement>(null);
+  const [said, setSaid] = useState<{ readonly words: string; readonly wrong: boolean } | null>(null);
+  const set = (next: Halt[], gesture?: string) => desk.change({ type: "setSite", patch: { route: next } }, gesture);
+
+  const read = async (file: File) => {
+    if (file.size > mostGpxBytes)
+      return setSaid({
+        words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${mostGpxBytes}.`,
+        wrong: true,
+      });
+    const outcome = await pageMail().ask(
+      "readRoute",
+      { text: await file.text() },
+      { topic: "route file", lane: "patient" },
+    );
+    if (outcome.type !== "done")
+      return setSaid({
+        words: `${file.name}: ${outcome.type === "failed" ? outcome.message : "given up"}.`,
+        wrong: true,
+      });
+    if (outcome.value.type === "fault") {
+      const { line, field, problem } = outcome.value;
+      return setSaid({ words: `${file.name}: line ${line}, ${field}: ${problem}.`, wrong: true });
+    }
+    const halts = datedFrom(outcome.value.stays, today());
+    set([...route, ...halts].slice(0, mostHalts));
+    const undated = outcome.value.stays.filter(({ fromDate }) => fromDate === null).length;
+    setSaid({
+      words: `${halts.length} stops taken.${undated > 0 ? ` ${undated} had no date: a week each is assumed, from today on; set them right.` : ""}`,
+      wrong: false,
+    });
+  };
+
+  return (
+    <Box sx={{ display: "grid", gap: 1 }}>
+      {route.length === 0 && (
+        <p style={{ margin: 0 }}>
+          Only for a journey. Each month is then reckoned where you spend most of it, with the light of the home’s kind
+          of sky: an approximation, good to some 10 % where the climate is alike.
+        </p>
+      )}
+      {route.map((halt) => (
+        <HaltForm
+          key={halt.id}
+          halt={halt}
+          onHalt={(patch, gesture) =>
+            set(
+              route.map((each) => (each.id === halt.id ? { ...each, ...patch } : each)),
+              `halt:${halt.id}:${gesture}`,
+            )
+          }
+          onRemove={() => set(route.filter(({ id }) => id !== halt.id))}
+        />
+      ))}
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
+        <TextButton
+          disabled={route.length >= mostHalts}
+          onClick={() => {
+            const from = route.at(-1)?.toDate ?? today();
+            set([
+              ...route,
+              {
+                id: newId(),
+                name: `Stop ${route.length + 1}`,
+                latitudeDeg: latitudeDeg ?? 45,
+                longitudeDeg: longitudeDeg ?? 0,
+                fromDate: from,
+                toDate: later(from, 7),
+                headingDeg: null,
+              },
+            ]);
+          }}
+        >
+          Add a stop
+        </TextButton>
+        <TextButton onClick={() => picker.current?.click()}>Open a track (GPX)</TextButton>
+        <input
+          ref={picker}
+          type="file"
+          accept=".gpx,application/gpx+xml"
+          aria-label="Track file"
+          hidden
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (file !== undefined) void read(file);
+          }}
+        />
+      </Box>
+      <Box
+        aria-live="polite"
+        role={said?.wrong === true ? "alert" : undefined}
+        sx={{ color: said?.wrong === true ? "error.main" : undefined }}
+      >
+        {said?.words}
+      </Box>
+    </Box>
+  );
+}
+
+type HaltProps = {
+  readonly halt: Halt;
+  readonly onHalt: (patch: Partial<Halt>, gesture: string) => void;
+  readonly onRemove: () => void;
+};
+
+function HaltForm({ halt, onHalt, onRemove }: HaltProps) {
+  const desk = useDesk();
+  const [draft, setDraft] = useState<string | null>(null);
+  const kept = `${halt.latitudeDeg}, ${halt.longitudeDeg}`;
+  const text = draft ?? kept;
+  const reading = readPlace(text);
+  const wrong = reading.type === "fault" || reading.type === "empty" || reading.type === "latitude";
+  const date = (name: "fromDate" | "toDate", label: string) => (
+    <label style={{ fontSize: "0.8125rem", fontWeight: 600, display: "grid", gap: 2 }}>
+      {label}
+      <input
+        type="date"
+        value={halt[name]}
+        style={{
+          font: "inherit",
+          minHeight: 40,
+          color: "var(--ink)",
+          background: "var(--sheet)",
+          border: "1px solid var(--line-strong)",
+        }}
+        onChange={({ target: { value } }) => {
+          if (value === "") return;
+          const crossed = name === "fromDate" ? value > halt.toDate : value < halt.fromDate;
+          onHalt(crossed ? { fromDate: value, toDate: value } : { [name]: value }, name);
+        }}
+        onBlur={desk.endGesture}
+      />
+    </label>
+  );
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 1,
+        gridTemplateColumns: { xs: "1fr 1fr", sm: "1.4fr 1.6fr 1fr 1fr 0.9fr auto" },
+        borderBottom: "1px solid var(--line)",
+        pb: 1,
+        alignItems: "start",
+      }}
+      data-halt={halt.id}
+    >
+      <TextLine
+        label="Stop"
+        value={halt.name}
+        most={80}
+        onValue={(name) => onHalt({ name }, "name")}
+        onDone={desk.endGesture}
+      />
+      <label style={{ fontSize: "0.8125rem", fontWeight: 600, display: "grid", gap: 2 }}>
+        Where
+        <input
+          value={text}
+          aria-invalid={wrong}
+          style={{
+            font: "inherit",
+            fontWeight: 400,
+            minHeight: 40,
+            padding: "0 8px",
+            color: "var(--ink)",
+            background: "var(--sheet)",
+            border: `1px solid ${wrong ? "var(--stop)" : "var(--line-strong)"}`,
+          }}
+          onChange={({ target: { value } }) => {
+            setDraft(value);
+            const next = readPlace(value);
+            if (next.type === "place")
+              onHalt({ latitudeDeg: next.latitudeDeg, longitudeDeg: next.longitudeDeg }, "place");
+          }}
+          onBlur={() => {
+            if (!wrong) setDraft(null);
+            desk.endGesture();
+          }}
+        />
+        <span style={{ fontWeight: 400 }}>
+          {reading.type === "fault"
+            ? placeFaultWords(reading.fault)
+            : reading.type === "place"
+              ? placeWords(reading.latitudeDeg, reading.longitudeDeg)
+              : "Latitude and longitude, please."}
+        </span>
+      </label>
+      {date("fromDate", "From")}
+      {date("toDate", "To")}
+      <QuantityField
+        label="Front to"
+        spec={fieldSpecs.azimuthDeg}
+        value={halt.headingDeg}
+        onValue={(headingDeg) => onHalt({ headingDeg }, "heading")}
+        onDone={desk.endGesture}
+        help="Degrees from north by east that the front points to."
+        helpBelow
+        placeholder="as at home"
+      />
+      <Box sx={{ pt: "20px" }}>
+        <ToolButton aria-label={`Remove ${halt.name}`} onClick={onRemove}>
+          <Trash2 size={16} />
+        </ToolButton>
+      </Box>
+    </Box>
+  );
+}
+
+function today(): string {
+  return new Date().toISOString().slice(0, 10);
+}
+
+function later(date: string, days: number): string {
+  return new Date(Date.parse(date) + days * 86_400_000).toISOString().slice(0, 10);
+}
+
+/** Stays without dates follow one another, a week each. */
+function datedFrom(stays: readonly GpxStay[], from: string): Halt[] {
+  let next = from;
+  return stays.map(({ name, latitudeDeg, longitudeDeg, fromDate, toDate }) => {
+    const begins = fromDate ?? next;
+    const ends = toDate ?? later(begins, 7);
+    next = ends;
+    return { id: newId(), name, latitudeDeg, longitudeDeg, fromDate: begins, toDate: ends, headingDeg: null };
+  });
+}

@@ -1,0 +1,148 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useEffect, useRef, useState } from "react";
+import { browserClient } from "@/api";
+import { type Site } from "@/core/plan";
+import { mostEpwBytes, proposedRecords } from "@/core/weather";
+import { useDesk, usePlan } from "@/features/desk";
+import { keepWeather } from "@/features/year";
+import { TextButton, useUnits } from "@/ui";
+import { given } from "@/words";
+import { pageMail, type WeatherRead, type WeatherText } from "@/workers";
+import { placeWords } from "./place-words";
+import { setPlace } from "./set-place";
+
+const topic = "weather file";
+
+type Opened = { readonly text: WeatherText; readonly read: Extract<WeatherRead, { type: "weather" }> };
+
+/** An open weather file (EPW) of the place: its hours drive the year; its place, months and records can be taken too. */
+export function WeatherFile() {
+  const desk = useDesk();
+  const { weather } = usePlan().site;
+  const system = useUnits();
+  const picker = useRef<HTMLInputElement>(null);
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [said, setSaid] = useState<{ readonly words: string; readonly wrong: boolean } | null>(null);
+  useEffect(() => () => pageMail().callOff(topic), []);
+
+  const read = async (file: File) => {
+    setOpened(null);
+    if (file.size > mostEpwBytes)
+      return setSaid({
+        words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${mostEpwBytes}.`,
+        wrong: true,
+      });
+    setSaid({ words: `Reading ${file.name}…`, wrong: false });
+    const text: WeatherText = { text: await file.text() };
+    const outcome = await pageMail().ask("readWeather", text, { topic, lane: "patient" });
+    if (outcome.type === "cancelled") return;
+    if (outcome.type === "failed") return setSaid({ words: `${file.name}: ${outcome.message}.`, wrong: true });
+    const answer = outcome.value;
+    if (answer.type === "fault")
+      return setSaid({ words: `${file.name}: line ${answer.line}, ${answer.field}: ${answer.problem}.`, wrong: true });
+    setSaid(null);
+    setOpened({ text, read: answer });
+  };
+
+  const takeHours = async ({ text }: Opened) => {
+    const result = await browserClient.addWeather(text.text);
+    if (result.type === "fault") return setSaid({ words: result.fault.message, wrong: true });
+    keepWeather(result.value.id, text);
+    desk.change({ type: "setSite", patch: { weather: result.value } });
+    setSaid({ words: `The year now goes by the hours of “${result.value.name}”.`, wrong: false });
+  };
+
+  return (
+    <Box sx={{ display: "grid", gap: 1 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center" }}>
+        <TextButton onClick={() => picker.current?.click()}>Open a weather file (EPW)</TextButton>
+        {weather !== null && (
+          <TextButton look="plain" onClick={() => desk.change({ type: "setSite", patch: { weather: null } })}>
+            Go by typical months again
+          </TextButton>
+        )}
+        <input
+          ref={picker}
+          type="file"
+          accept=".epw,text/plain"
+          aria-label="Weather file"
+          hidden
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (file !== undefined) void read(file);
+          }}
+        />
+      </Box>
+      <Box
+        aria-live="polite"
+        role={said?.wrong === true ? "alert" : undefined}
+        sx={{ color: said?.wrong === true ? "error.main" : undefined }}
+      >
+        {said?.words ?? (weather === null ? "" : `The year goes by the hours of “${weather.name}”.`)}
+      </Box>
+      {opened !== null && <Contents opened={opened} onHours={() => void takeHours(opened)} system={system} />}
+    </Box>
+  );
+}
+
+type ContentsProps = {
+  readonly opened: Opened;
+  readonly onHours: () => void;
+  readonly system: ReturnType<typeof useUnits>;
+};
+
+function Contents({ opened, onHours, system }: ContentsProps) {
+  const desk = useDesk();
+  const { place, summary } = opened.read;
+  const records = proposedRecords(summary);
+  const months = summary.months.map((month): NonNullable<Site["climate"]>["months"][number] => ({
+    ...month,
+    source: "file",
+  }));
+  return (
+    <>
+      <p style={{ margin: 0 }} className="num">
+        <strong>{place.name}</strong>, {placeWords(place.latitudeDeg, place.longitudeDeg)},{" "}
+        {given(place.elevationM, "m", system)}. Coldest hour {given(summary.coldestC, "°C", system)}, hottest{" "}
+        {given(summary.hottestC, "°C", system)}. A typical year has no record in it: {given(records.lowC, "°C", system)}{" "}
+        and {given(records.highC, "°C", system)} are proposed, for you to confirm.
+      </p>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
+        <TextButton onClick={onHours}>Take its hours</TextButton>
+        <TextButton
+          onClick={() =>
+            void setPlace(desk, {
+              latitudeDeg: place.latitudeDeg,
+              longitudeDeg: place.longitudeDeg,
+              heightM: place.elevationM,
+              placeName: place.name.slice(0, 120),
+            })
+          }
+        >
+          Take its place
+        </TextButton>
+        <TextButton onClick={() => desk.change({ type: "setSite", patch: { climate: { kind: null, months } } })}>
+          Take its months
+        </TextButton>
+        <TextButton
+          onClick={() =>
+            desk.change({
+              type: "setSite",
+              patch: {
+                recordLowC: Math.max(-60, records.lowC),
+                recordLowSource: "file",
+                recordHighC: Math.min(60, records.highC),
+                recordHighSource: "file",
+              },
+            })
+          }
+        >
+          Confirm these records
+        </TextButton>
+      </Box>
+    </>
+  );
+}

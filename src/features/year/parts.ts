@@ -1,0 +1,32 @@
+import { type LossName, type MonthAccount } from "@/core/year";
+
+/** What a month's column is made of, from its foot: what is used, then what is left on the way, the last loss first. */
+export type Part = {
+  readonly id: string;
+  readonly name: string;
+  readonly of: (month: MonthAccount) => number;
+};
+
+const lost =
+  (...names: readonly LossName[]) =>
+  ({ losses }: MonthAccount) =>
+    names.reduce((sum, name) => sum + losses[name], 0);
+
+/** Losses stand together by what one could do about them. */
+export const parts: readonly Part[] = [
+  { id: "used", name: "Used", of: ({ usedKwh }) => usedKwh },
+  { id: "full", name: "Battery full", of: lost("batteryFull") },
+  { id: "storing", name: "Controller and battery", of: lost("storing") },
+  {
+    id: "port",
+    name: "Left by the port",
+    of: lost("clippedAmps", "clippedWatts", "clippedVolts", "lowPeak", "pwm", "asleep", "overVoltage"),
+  },
+  { id: "joined", name: "Cable, unequal panels", of: lost("unequal", "cable") },
+  {
+    id: "worn",
+    name: "Heat, dirt, haze, age",
+    of: (month) => Math.max(0, lost("heat", "ageing", "haze", "dirt")(month)),
+  },
+  { id: "dark", name: "Shade, stowed, slant", of: lost("slant", "skyline", "shade", "stowed") },
+];
