@@ -7,7 +7,7 @@ import { type Battery, chemistries } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan } from "@/features/desk";
 import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine, ToolButton } from "@/ui";
-import { amount, given } from "@/words";
+import { amount } from "@/words";
 import { CheckGroup } from "./CheckGroup";
 
 const chemistryWords = { lithium: "Lithium", lead: "Lead" } as const;
@@ -70,31 +70,31 @@ function BatteryForm({ battery, inputs }: FormProps) {
       label: "Volts",
       spec: "batteryV",
       help: "Its nominal volts: 12, 24, 48.",
-      assumed: given(assumedNeed.volts, "V"),
+      assumed: `${assumedNeed.volts} assumed`,
     },
     capacityAh: {
       label: "Capacity",
       spec: "capacityAh",
       help: "Ah on its plate. Of Wh: divide by its volts.",
-      assumed: "Ah",
+      assumed: "",
     },
     usablePct: {
       label: "Usable",
       spec: "sharePct",
       help: "Share of it one may use without spoiling it.",
-      assumed: `${usual.usablePct} % assumed`,
+      assumed: `${usual.usablePct} assumed`,
     },
     mostChargeA: {
       label: "Most charge",
       spec: "batteryMaxA",
       help: "Amps it takes at most.",
-      assumed: `${usual.chargeShare} A for each Ah assumed`,
+      assumed: battery.capacityAh === null ? "" : `${usual.chargeShare * battery.capacityAh} assumed`,
     },
     standingW: {
       label: "Always on",
       spec: "standingW",
       help: "Watts that run day and night: an idle controller, a monitor, an alarm.",
-      assumed: `${assumedNeed.standingW} W assumed`,
+      assumed: `${assumedNeed.standingW} assumed`,
     },
   } as const;
   const quantity = (name: keyof typeof fields) => {

@@ -143,12 +143,14 @@ function Line({ load, need, open, onOpen, onCopy }: LineProps) {
             </ToolButton>
           </Box>
         )}
-        <ToolButton
-          aria-label={`Remove ${load.name}`}
-          onClick={() => desk.change({ type: "removeFromNeed", list: "loads", id: load.id })}
-        >
-          <Trash2 size={16} />
-        </ToolButton>
+        <Box sx={{ display: "flex", alignItems: "center", pr: 1 }}>
+          <ToolButton
+            aria-label={`Remove ${load.name}`}
+            onClick={() => desk.change({ type: "removeFromNeed", list: "loads", id: load.id })}
+          >
+            <Trash2 size={16} />
+          </ToolButton>
+        </Box>
       </Box>
       {open && <LoadForm load={load} need={need} />}
     </li>

@@ -27,7 +27,7 @@ export function OneLine() {
   );
   return (
     <Region title="How it is counted">
-      <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 1fr 1fr 1fr" } }}>
+      <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1.2fr 1fr 1fr" } }}>
         <ChoiceField
           label="A day’s use is"
           value={need.by}
@@ -64,19 +64,19 @@ export function OneLine() {
               "efficiencyPct",
               "Inverter gives",
               "Share of what it draws that comes out as mains.",
-              `${assumedNeed.inverterEfficiencyPct} %`,
+              String(assumedNeed.inverterEfficiencyPct),
             )}
             {inverter(
               "standingW",
               "Its own use",
               "Watts it draws while it is on.",
-              `${assumedNeed.inverterStandingW} W`,
+              String(assumedNeed.inverterStandingW),
             )}
             {inverter(
               "hoursADay",
               "On for",
               "Hours a day it is switched on, in use or not.",
-              `${assumedInverterH(need.loads)} h`,
+              String(assumedInverterH(need.loads)),
             )}
           </>
         )}

@@ -4,9 +4,11 @@ import Box from "@mui/material/Box";
 import { piecesIn, type Plan, poseIn, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { skyNames } from "@/core/sky";
+import { inAll } from "@/core/year";
 import { changeover, laneKey, usedIn } from "@/core/wiring";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
+import { useYear, worstMonth, YearStrip } from "@/features/year";
 import { levelColour, LevelMark, Region, useUnits } from "@/ui";
 import {
   amount,
@@ -50,6 +52,7 @@ export function Comparison() {
                 ...wattSkies.map((name) => skyWords[name]),
                 skyWords.coldDawn,
                 "Least room",
+                "A year",
                 "Panels",
                 "Parts",
                 "Lanes",
@@ -153,6 +156,9 @@ function Line({ plan, name: title, wiring, verdict, against, here, onShow }: Lin
       <td className="num">{highest > 0 ? `${amount(highest, "V")} open` : "–"}</td>
       <td className="num">{room === null ? "–" : percent(room)}</td>
       <td className="num">
+        <YearCell plan={plan} wiringId={wiring.id} />
+      </td>
+      <td className="num">
         {used} of {piecesIn(plan)}
       </td>
       <td className={style["small"]}>{partsWords(plan, wiring)}</td>
@@ -162,6 +168,22 @@ function Line({ plan, name: title, wiring, verdict, against, here, onShow }: Lin
         ))}
       </td>
     </tr>
+  );
+}
+
+/** What a wiring brings in a year and in its worst month, with all its poses in their hours. */
+function YearCell({ plan, wiringId }: { plan: Plan; wiringId: string }) {
+  const { year } = useYear(plan, wiringId);
+  if (year === null) return <>…</>;
+  const worst = worstMonth(year);
+  return (
+    <>
+      <YearStrip year={year} />
+      {inAll(year.months).takenKwh.toFixed(0)}&nbsp;kWh taken
+      <div className={style["small"]}>
+        least in {worst.name}: {worst.takenKwh.toFixed(1)}&nbsp;kWh
+      </div>
+    </>
   );
 }
 

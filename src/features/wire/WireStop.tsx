@@ -19,6 +19,7 @@ import { SkyStrip } from "./SkyStrip";
 import style from "./sky.module.css";
 import { stopShortcuts, type StopShortcut } from "./stop-shortcuts";
 import { ThumbBar } from "./ThumbBar";
+import { WireYear } from "./WireYear";
 import { WiringTabs } from "./WiringTabs";
 
 /** The stop where panels meet the input: wire them on the board, see the window move, read the ledger. */
@@ -76,6 +77,9 @@ export function WireStop() {
         <Region title="The window" flush>
           <Window chosen={chosen} />
         </Region>
+        <Region title="What it brings in a year">
+          <Year />
+        </Region>
         <Region title="Site">
           <SiteFields />
         </Region>
@@ -112,6 +116,7 @@ function listenForShortcuts(run: (key: StopShortcut) => void): () => void {
 const Tabs = memo(WiringTabs);
 const Poses = memo(PoseTabs);
 const SiteFields = memo(SiteForm);
+const Year = memo(WireYear);
 const StringBoard = memo(Board);
 
 /** An empty plan is begun; one that lacks a panel or an input is still begun. */

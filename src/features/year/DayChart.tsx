@@ -23,7 +23,8 @@ export default function DayChart({ hours, name }: { hours: readonly TypicalHour[
   }, [hours, hasCharge]);
   const axis = { labels: { style: { colors: tokens.ink, fontSize: "12px" } } };
   const mostW = hours.reduce((most, { offeredW, loadW }) => Math.max(most, offeredW, loadW), 1);
-  const watts = { min: 0, max: mostW * 1.05, decimalsInFloat: 0, tickAmount: 4, ...axis };
+  const topW = roundAbove(mostW);
+  const watts = { min: 0, max: topW, decimalsInFloat: 0, tickAmount: 4, ...axis };
   return (
     <Box role="img" aria-label={`The mean day of ${name}, hour by hour; at most ${mostW.toFixed(0)} W`}>
       <Chart
@@ -43,8 +44,14 @@ export default function DayChart({ hours, name }: { hours: readonly TypicalHour[
           stroke: { width: [2, 2, 3, 2], dashArray: [0, 0, 0, 6], curve: "stepline" },
           fill: { type: "solid", opacity: [1, 0.45, 1, 1] },
           dataLabels: { enabled: false },
-          grid: { borderColor: tokens.line, padding: { top: -14, right: 4, bottom: 0, left: 4 } },
-          legend: { labels: { colors: tokens.ink }, onItemClick: { toggleDataSeries: false }, markers: { size: 7 } },
+          grid: { borderColor: tokens.line, padding: { top: -8, right: 4, bottom: 0, left: 4 } },
+          legend: {
+            position: "top",
+            horizontalAlign: "left",
+            labels: { colors: tokens.ink },
+            onItemClick: { toggleDataSeries: false },
+            markers: { size: 7 },
+          },
           tooltip: {
             theme: light === "lantern" ? "dark" : "light",
             x: { formatter: (hour: number) => `${hour - 1} to ${hour} h, sun time` },
@@ -77,5 +84,13 @@ export default function DayChart({ hours, name }: { hours: readonly TypicalHour[
         }}
       />
     </Box>
+  );
+}
+
+/** A round number at or above, that four steps divide well. */
+function roundAbove(watts: number): number {
+  const size = 10 ** Math.floor(Math.log10(watts));
+  return (
+    [1, 1.2, 1.6, 2, 2.4, 3.2, 4, 6, 8, 10].map((times) => times * size).find((round) => round >= watts) ?? 10 * size
   );
 }

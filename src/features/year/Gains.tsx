@@ -80,7 +80,7 @@ function Line({ gain }: { gain: Gain }) {
       <span>
         {gainName(kind)}
         {stopped && (
-          <span className={style["small"]}>
+          <span className={`${style["small"]} ${style["marked"]}`}>
             <LevelMark level="stop" size={14} /> Do not connect it so: a rule stops it.
           </span>
         )}

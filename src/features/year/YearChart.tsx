@@ -74,7 +74,13 @@ export default function YearChart({ year, onMonth }: { year: PlanYear; onMonth: 
           states: { active: { filter: { type: "none" } } },
           dataLabels: { enabled: false },
           grid: { borderColor: tokens.line, padding: { top: -14, right: 4, bottom: 0, left: 4 } },
-          legend: { labels: { colors: tokens.ink }, onItemClick: { toggleDataSeries: false }, markers: { size: 7 } },
+          legend: {
+            position: "top",
+            horizontalAlign: "left",
+            labels: { colors: tokens.ink },
+            onItemClick: { toggleDataSeries: false },
+            markers: { size: 7 },
+          },
           tooltip: {
             theme: light === "lantern" ? "dark" : "light",
             shared: true,

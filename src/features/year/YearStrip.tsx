@@ -1,6 +1,6 @@
 "use client";
 
-import { type PlanYear, inAll } from "@/core/year";
+import { inAll, type PlanYear, type YearMonth } from "@/core/year";
 import { monthName } from "@/words";
 import style from "./year.module.css";
 
@@ -32,8 +32,9 @@ export function YearStrip({ year }: { year: PlanYear }) {
   );
 }
 
-/** The month with the least used, by name, and what it brings a day. */
-export function worstMonth({ months }: PlanYear): { readonly name: string; readonly usedKwh: number } {
-  const worst = months.reduce((least, month, k) => (month.usedKwh < (months[least]?.usedKwh ?? 0) ? k : least), 0);
-  return { name: monthName(worst + 1), usedKwh: months[worst]?.usedKwh ?? 0 };
+/** The month in which the ports take least, by name. */
+export function worstMonth({ months }: PlanYear): Pick<YearMonth, "takenKwh" | "usedKwh"> & { readonly name: string } {
+  const worst = months.reduce((least, month, k) => (month.takenKwh < (months[least]?.takenKwh ?? 0) ? k : least), 0);
+  const { takenKwh = 0, usedKwh = 0 } = months[worst] ?? {};
+  return { name: monthName(worst + 1), takenKwh, usedKwh };
 }

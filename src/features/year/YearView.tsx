@@ -27,7 +27,7 @@ export function YearView() {
   const wiring = useWiring();
   const weather = useWeather(plan);
   const text = weather.type === "here" ? weather.text : null;
-  const { year, settled, share, fault } = useYear(plan, wiring.id, "year");
+  const { year, settled, share, fault } = useYear(plan, wiring.id);
   const [month, setMonth] = useState(6);
   const [asTable, setAsTable] = useState(false);
   return (

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useId, useState } from "react";
 import { type Plan } from "@/core/plan";
 import { type PlanYear } from "@/core/year";
 import { pageMail, type WeatherText } from "@/workers";
@@ -22,8 +22,9 @@ function subjectOf({ site, need, panels, inputs, mounts, poses, wirings }: Plan,
   return [site, need, panels, inputs, mounts, poses, wirings.find(({ id }) => id === wiringId)];
 }
 
-/** The year of a wiring, worked out beside the page; `topic` tells apart those who ask. */
-export function useYear(plan: Plan, wiringId: string, topic: string): YearState {
+/** The year of a wiring, worked out beside the page. */
+export function useYear(plan: Plan, wiringId: string): YearState {
+  const topic = `year ${useId()}`;
   const weather = useWeather(plan);
   const [state, setState] = useState<YearState & { readonly of: string }>({
     year: null,

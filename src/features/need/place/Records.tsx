@@ -36,7 +36,7 @@ export function Records() {
     />
   );
   return (
-    <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr 1fr" } }}>
+    <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1.15fr 1.15fr 1fr 1fr" } }}>
       <Box>
         {quantity("recordLowC", "Record low", `${given(assumed.recordLowC, "°C", system)} assumed`)}
         <Box sx={{ fontSize: "0.8125rem" }}>{sourceOf(site.recordLowSource)}</Box>
@@ -45,8 +45,8 @@ export function Records() {
         {quantity("recordHighC", "Record high", `${given(assumed.recordHighC, "°C", system)} assumed`)}
         <Box sx={{ fontSize: "0.8125rem" }}>{sourceOf(site.recordHighSource)}</Box>
       </Box>
-      {quantity("heightM", "Height", "by the sea, assumed")}
-      {quantity("headingDeg", "Front points to", "north, assumed")}
+      {quantity("heightM", "Height", "0 assumed")}
+      {quantity("headingDeg", "Front points to", "0 assumed")}
     </Box>
   );
 }

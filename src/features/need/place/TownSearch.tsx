@@ -5,7 +5,7 @@ import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import { useEffect, useId, useState } from "react";
 import { browserClient, type Town } from "@/api";
-import { useDesk, usePlan } from "@/features/desk";
+import { useDesk } from "@/features/desk";
 import { placeWords } from "./place-words";
 import { setPlace } from "./set-place";
 
@@ -15,7 +15,6 @@ const restMs = 150;
 /** A town by its name, out of those that ship with the application; nothing is asked on the network. */
 export function TownSearch() {
   const desk = useDesk();
-  const { placeName } = usePlan().site;
   const id = useId();
   const [text, setText] = useState("");
   const [found, setFound] = useState<{ readonly of: string; readonly towns: readonly Town[] }>({ of: "", towns: [] });
@@ -77,7 +76,7 @@ export function TownSearch() {
             </span>
           </li>
         )}
-        renderInput={(props) => <TextField {...props} placeholder={placeName === "" ? "Begin its name" : placeName} />}
+        renderInput={(props) => <TextField {...props} placeholder="Begin its name" />}
       />
       {fault !== null && (
         <Box role="alert" sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>
