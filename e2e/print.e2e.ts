@@ -29,7 +29,7 @@ walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards"
     wire: /The Lantern[^]*Wire · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,
     panels: /Line of the label[^]*Pmax[^]*On the sticker/,
     input: /Line of the data sheet[^]*Port 1/,
-    need: /Worth writing down/,
+    need: /What runs in a day[^]*Panels by the quick rule/,
   };
   for (const [stop, words] of Object.entries(expected)) {
     const { page } = await open(`${address}/${stop}`);

@@ -193,7 +193,7 @@ const sketches: readonly Sketch[] = [
         id: "deck",
         name: "Tilted at the mooring",
         kind: "tilted",
-        tiltDeg: 30,
+        tiltDeg: 0,
         azimuthDeg: null,
         azimuthFrom: "north",
         turning: {

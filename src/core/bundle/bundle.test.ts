@@ -17,6 +17,7 @@ test("a plan packed is the plan unpacked, however much of it repeats", () => {
     expect(isBundle(bundle)).toBe(true);
     const reading = readBundle(bundle);
     expect(reading.type === "text" ? readPlanText(reading.text) : reading).toEqual({ type: "plan", plan: each });
+    expect(readBundle(planBundle(each, "LOCATION,…"))).toMatchObject({ type: "text", weather: "LOCATION,…" });
   }
 });
 

@@ -1,22 +1,29 @@
 import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from "fflate";
+import { mostEpwBytes } from "../weather";
 import { mostPlanBytes, type Plan, planFileName, type PlanFault, planFileText } from "../plan";
 
 /**
  * A plan with all that belongs to it as one zip file. What may be in it is a fixed list of names; all else is refused, and
  * so is what unpacks to more than it may: bytes are counted as they come, whatever the file says of itself.
  */
-const entries = [{ name: "plan.json", mostBytes: mostPlanBytes }] as const;
+const entries = [
+  { name: "plan.json", mostBytes: mostPlanBytes },
+  { name: "weather.epw", mostBytes: mostEpwBytes },
+] as const;
 
 /** Largest bundle read, bytes; and how many times its size an entry may unpack to. */
 export const mostBundleBytes = mostPlanBytes;
 const mostRatio = 200;
 
-/** A plan as a bundle. What would pack tighter than is read again is left as it is. */
-export function planBundle(plan: Plan): Uint8Array<ArrayBuffer> {
-  const text = strToU8(planFileText(plan));
-  const packed = zipSync({ "plan.json": text }, { level: 6 });
-  const bundle = text.length < (packed.length * mostRatio) / 2 ? packed : zipSync({ "plan.json": text }, { level: 0 });
-  return new Uint8Array(bundle);
+/** A plan as a bundle, with the weather file it goes by. What would pack tighter than is read again is left as it is. */
+export function planBundle(plan: Plan, weather: string | null = null): Uint8Array<ArrayBuffer> {
+  const files = {
+    "plan.json": strToU8(planFileText(plan)),
+    ...(weather === null ? {} : { "weather.epw": strToU8(weather) }),
+  };
+  const packed = zipSync(files, { level: 6 });
+  const largest = Math.max(...Object.values(files).map(({ length }) => length));
+  return new Uint8Array(largest < (packed.length * mostRatio) / 2 ? packed : zipSync(files, { level: 0 }));
 }
 
 export function planBundleName(plan: Pick<Plan, "name">): string {
@@ -28,10 +35,16 @@ export function isBundle(bytes: Uint8Array): boolean {
   return bytes[0] === 0x50 && bytes[1] === 0x4b;
 }
 
-/** The text of the plan in a bundle, or why it is not taken. */
-export function readBundle(
-  bytes: Uint8Array,
-): { readonly type: "text"; readonly text: string } | { readonly type: "fault"; readonly fault: PlanFault } {
+export type BundleReading =
+  | {
+      readonly type: "text";
+      readonly text: string;
+      /** of the weather file that came along */ readonly weather: string | null;
+    }
+  | { readonly type: "fault"; readonly fault: PlanFault };
+
+/** The texts in a bundle, or why it is not taken. */
+export function readBundle(bytes: Uint8Array): BundleReading {
   if (bytes.length > mostBundleBytes)
     return { type: "fault", fault: { type: "tooLarge", bytes: bytes.length, mostBytes: mostBundleBytes } };
   const found = new Map<string, Uint8Array>();
@@ -75,7 +88,8 @@ export function readBundle(
   const plan = found.get("plan.json");
   if (plan === undefined || plan.length === 0)
     return { type: "fault", fault: { type: "foreign", found: "a zip file without a plan.json" } };
-  return { type: "text", text: strFromU8(plan) };
+  const weather = found.get("weather.epw");
+  return { type: "text", text: strFromU8(plan), weather: weather === undefined ? null : strFromU8(weather) };
 }
 
 /** What is looked at between two checks; unpacked it is at most a thousand times that, by the nature of the format. */

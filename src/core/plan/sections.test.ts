@@ -123,6 +123,31 @@ function rowIds(plan: Plan): Set<string> {
   return new Set(rowsOfLanes(plan.wirings[0]?.lanes ?? []).map(({ id }) => id ?? ""));
 }
 
+test("a plan whose sections are of their first version is the same plan today", () => {
+  const { need, site, mounts, poses } = lantern;
+  const without = (value: object, ...names: readonly string[]) =>
+    Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name)));
+  const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
+    list.map(({ id, name }) => ({ id, name }));
+  const older = {
+    ...lantern,
+    sections: Object.fromEntries(Object.keys(lantern.sections).map((section) => [section, 1])),
+    site: without(site, "weather", "horizon", "losses"),
+    need: { loads: named(need.loads), batteries: named(need.batteries), sources: named(need.sources) },
+    mounts: mounts.map((mount) => without(mount, "azimuthFrom", "turning")),
+    poses: poses.map((pose) => without(pose, "hours")),
+  };
+  const reading = read(older);
+  if (reading.type === "fault") throw new Error(JSON.stringify(reading.fault));
+  expect(reading.plan).toMatchObject({
+    panels: lantern.panels,
+    wirings: lantern.wirings,
+    site: { ...site, horizon: [], weather: null },
+    poses: poses.map((pose) => ({ ...pose, hours: null })),
+    need: { by: "list", loads: named(need.loads), batteries: named(need.batteries) },
+  });
+});
+
 describe("poses", () => {
   const pose = (plan: Plan, id: string) => plan.poses.find((each) => each.id === id);
 

@@ -6,6 +6,7 @@ import InputBase from "@mui/material/InputBase";
 import Tooltip from "@mui/material/Tooltip";
 import { Ellipsis, FileDown, FolderArchive, Redo2, Undo2 } from "lucide-react";
 import { useState } from "react";
+import { browserClient } from "@/api";
 import { planFileName, planFileText } from "@/core/plan";
 import { isWorried, saveWords } from "@/features/keep";
 import { HomeLink, LightSwitch, offerFile, UnitSwitch } from "@/ui";
@@ -24,7 +25,12 @@ export function DeskHeader() {
   const exportBundle = async () => {
     const { planBundle, planBundleName } = await import("@/core/bundle");
     const { present } = desk.now().history;
-    offerFile(planBundleName(present), "application/zip", planBundle(present));
+    const { weather } = present.site;
+    const file = weather === null ? null : await browserClient.readWeather(weather.id);
+    if (file?.type === "fault")
+      desk.set({ notice: `The weather file “${weather?.name}” did not come along: ${file.fault.message}` });
+    const text = file?.type === "ok" ? file.value.text : null;
+    offerFile(planBundleName(present), "application/zip", planBundle(present, text));
   };
   const [more, setMore] = useState(false);
   const canRedo = useDeskState((state) => state.history.future.length > 0);

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import style from "./need.module.css";
 
 type Props = {
   readonly label: string;
@@ -26,15 +27,7 @@ export function NumberCell({ label, value, decimals, least, most, onValue, onDon
       title={wrong ? `${label}: ${text}; ${allowed}` : label}
       inputMode="decimal"
       value={text}
-      style={{
-        font: "inherit",
-        textAlign: "right",
-        color: "var(--ink)",
-        background: "var(--sheet)",
-        border: `1px solid ${wrong ? "var(--stop)" : "var(--line-strong)"}`,
-        padding: "5px 6px",
-        minHeight: 32,
-      }}
+      className={style["cell"]}
       onChange={(event) => {
         const next = event.target.value;
         setDraft(next);

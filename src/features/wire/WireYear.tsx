@@ -28,7 +28,10 @@ export function WireYear() {
           </Box>
         </>
       )}
-      <Link href={`/plan/${id}/need#year`} style={{ color: "inherit", whiteSpace: "nowrap" }}>
+      <Link
+        href={`/plan/${id}/need#year`}
+        style={{ color: "inherit", whiteSpace: "nowrap", display: "inline-flex", alignItems: "center", minHeight: 44 }}
+      >
         The year
       </Link>
     </Box>

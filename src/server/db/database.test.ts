@@ -7,6 +7,7 @@ import { applyChange, emptyPlan, type Plan } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { dice, randomPlan } from "@/testing";
 import {
+  addWeather,
   archivePlan,
   createPlan,
   databaseFileName,
@@ -18,6 +19,7 @@ import {
   openDatabase,
   panelShelf,
   readPlanRecord,
+  readWeather,
   replacePlan,
   UnreadablePlan,
 } from ".";
@@ -55,6 +57,15 @@ test("what is written is written ahead, is on the disk before it is acknowledged
   expect(await pragma("journal_mode")).toBe("wal");
   expect(await pragma("synchronous")).toBe(full);
   expect(await pragma("foreign_keys")).toBe(1);
+});
+
+test("a weather file is kept once, whoever brings it, and comes back letter for letter", async () => {
+  const text = "LOCATION,Nörth Firth\r\n".repeat(1000);
+  const id = await addWeather(db, { name: "Nörth Firth", text, now });
+  expect(await addWeather(db, { name: "Again", text, now: later })).toBe(id);
+  expect(await readWeather(db, id)).toEqual({ id, name: "Nörth Firth", text });
+  expect(await addWeather(db, { name: "Other", text: `${text} `, now })).not.toBe(id);
+  await expect(readWeather(db, "nowhere")).rejects.toBeInstanceOf(NotFound);
 });
 
 describe("plans", () => {

@@ -1,6 +1,6 @@
 import "server-only";
 import Piscina from "piscina";
-import { type PlanReading } from "@/core/plan";
+import { type FileReading } from "./read-file";
 
 type Limits = {
   /** The bundled module a thread runs. */
@@ -11,7 +11,7 @@ type Limits = {
 };
 
 export type Reader = {
-  readonly read: (file: string | Uint8Array) => Promise<PlanReading>;
+  readonly read: (file: string | Uint8Array) => Promise<FileReading>;
   readonly end: () => Promise<void>;
 };
 
@@ -37,7 +37,7 @@ export function createReader({ file: module, mostMs, mostMb }: Limits): Reader {
       const limit = new AbortController();
       const timer = setTimeout(() => limit.abort(), mostMs);
       try {
-        return (await pool.run(file, { signal: limit.signal })) as PlanReading;
+        return (await pool.run(file, { signal: limit.signal })) as FileReading;
       } catch (error) {
         return { type: "fault", fault: { type: "tooCostly", detail: detailOf(error) } };
       } finally {

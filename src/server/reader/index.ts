@@ -1,7 +1,6 @@
 import "server-only";
-import { type PlanReading } from "@/core/plan";
 import { createReader, type Reader } from "./aside";
-import { readFile } from "./read-file";
+import { type FileReading, readFile } from "./read-file";
 
 /** Read at once in this thread: the plans of people, which take a few milliseconds. */
 const smallText = 100_000;
@@ -12,7 +11,7 @@ let reader: Reader | null = null;
  * Reads a plan file: its text, or the bytes of a bundle. A large one, and any bundle, is read in another thread with a limit of time and of memory, so that nobody
  * waits for it.
  */
-export async function readAside(file: string | Uint8Array): Promise<PlanReading> {
+export async function readAside(file: string | Uint8Array): Promise<FileReading> {
   const bundled = process.env["GOLDEN_ARRAY_READER"];
   // while the application is being developed there is no bundle for a thread
   if (bundled === undefined || (typeof file === "string" && file.length <= smallText)) return readFile(file);

@@ -1,9 +1,23 @@
 import { readBundle } from "@/core/bundle";
-import { type PlanReading, readPlanText } from "@/core/plan";
+import { type PlanFault, readPlanText, type Plan } from "@/core/plan";
+import { readEpw } from "@/core/weather";
+
+export type FileReading =
+  /** `weather`: the text of the weather file that came along with it. */
+  | { readonly type: "plan"; readonly plan: Plan; readonly weather: string | null }
+  | { readonly type: "fault"; readonly fault: PlanFault };
 
 /** A plan out of the text of a file, or out of a bundle. */
-export function readFile(file: string | Uint8Array): PlanReading {
-  if (typeof file === "string") return readPlanText(file);
-  const unpacked = readBundle(file);
-  return unpacked.type === "fault" ? unpacked : readPlanText(unpacked.text);
+export function readFile(file: string | Uint8Array): FileReading {
+  const unpacked = typeof file === "string" ? ({ type: "text", text: file, weather: null } as const) : readBundle(file);
+  if (unpacked.type === "fault") return unpacked;
+  const reading = readPlanText(unpacked.text);
+  if (reading.type === "fault") return reading;
+  const { weather } = unpacked;
+  const epw = weather === null ? null : readEpw(weather);
+  if (epw?.type === "fault") {
+    const problem = `line ${epw.line}, ${epw.field}: ${epw.problem}`;
+    return { type: "fault", fault: { type: "invalid", path: "weather.epw", problem, more: 0 } };
+  }
+  return { type: "plan", plan: reading.plan, weather };
 }

@@ -138,7 +138,7 @@ function HaltForm({ halt, onHalt, onRemove }: HaltProps) {
         value={halt[name]}
         style={{
           font: "inherit",
-          minHeight: 40,
+          minHeight: 44,
           color: "var(--ink)",
           background: "var(--sheet)",
           border: "1px solid var(--line-strong)",
@@ -179,7 +179,7 @@ function HaltForm({ halt, onHalt, onRemove }: HaltProps) {
           style={{
             font: "inherit",
             fontWeight: 400,
-            minHeight: 40,
+            minHeight: 44,
             padding: "0 8px",
             color: "var(--ink)",
             background: "var(--sheet)",

@@ -1,0 +1,130 @@
+import { writeFileSync, readFileSync } from "node:fs";
+import path from "node:path";
+import { gunzipSync } from "node:zlib";
+import { type Page } from "puppeteer-core";
+import { phone } from "./harness";
+import { walk } from "./harness/visit";
+
+/** From what is used, over where, to the year that comes of it; and the files that must be refused. */
+const epw = gunzipSync(readFileSync("src/core/fixtures/harvest/north-firth.epw.gz")).toString("utf8");
+
+async function give(page: Page, field: string, file: string): Promise<void> {
+  const input = await page.waitForSelector(`input[type=file][aria-label='${field}']`);
+  await (input as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+}
+
+/** kWh a year as the headline has it, once the year is through. */
+async function yearKwh(page: Page): Promise<number> {
+  await page.waitForSelector("[data-year=settled]");
+  const text = await page.$eval("[data-year]", (view) => view.textContent ?? "");
+  return Number(/(\d+)\u00a0kWh a year for your appliances/.exec(text)?.[1]);
+}
+
+walk("a day adds itself up from the stock, in the margin by season, and undo takes it back", async ({ open, plan }) => {
+  const { page, fields } = await open(`${await plan("Bee-keeper")}/need`);
+  await fields.says("main", /Nothing yet\. Press what you have/);
+  await fields.press("Compressor cooler");
+  await fields.press("Kettle");
+  await fields.says("[aria-label=Appliances]", /Compressor cooler[^]*405\sWh[^]*Kettle[^]*270\sWh/);
+  // 405 + 270 / 0.88 + an hour of the inverter at 8 W: no battery, nothing always on
+  await fields.says("table", /Together, Wh\s*720/);
+  await fields.says("main", /Quick rule\s*120\sW/);
+  await fields.press("Kettle2");
+  await fields.type("Times a day", "1");
+  await fields.says("[aria-label=Appliances]", /Kettle[^]*90\sWh/);
+  await fields.press("Winter");
+  await fields.press("Undo");
+  await fields.says("[aria-label=Appliances]", /270\sWh/);
+  await fields.saved();
+  expect(await page.$$("[data-load]")).toHaveLength(2);
+});
+
+walk(
+  "a place by its numbers or its name; a kind of climate confirmed brings the record the rules hold",
+  async ({ open, plan }) => {
+    const { page, fields, ledger } = await open(`${await plan("Rooftop tent")}/need#place`);
+    await fields.type("Latitude and longitude", "91, 10");
+    await fields.says("[role=alert]", /latitude is 91; allowed: −90 to 90/);
+    await fields.type("Latitude and longitude", "57°12′N 3°6′W");
+    await fields.says("main", /57\.20° N, 3\.10° W[^]*Time zone Europe\/London/);
+    await fields.type("Record low", "");
+    await fields.says("main", /assumed with care/);
+    await ledger.verdict(/./);
+    await fields.press("This is it");
+    await fields.shows("Record low", "-16");
+    await fields.says("main", /of the kind of climate/);
+    // another town: typed letters, one of the towns that come
+    await (await fields.named("or a town")).focus();
+    await page.keyboard.type("zurich");
+    await page.waitForFunction(() => /CH/.test(document.querySelector("[role=listbox]")?.textContent ?? ""), {
+      timeout: 15_000,
+    });
+    await page.keyboard.press("ArrowDown");
+    await page.keyboard.press("Enter");
+    await fields.says("main", /Time zone Europe\/Zurich/);
+    await fields.saved();
+  },
+);
+
+walk("a weather file drives the year; broken and hostile files are refused by line and field", async (visit) => {
+  const address = await visit.plan();
+  const { page, fields } = await visit.open(`${address}/need#year`);
+  const before = await yearKwh(page);
+  await fields.press("Place");
+  const write = (name: string, text: string) => {
+    const file = path.join(visit.files, name);
+    writeFileSync(file, text);
+    return file;
+  };
+  await give(page, "Weather file", write("broken.epw", epw.replace(/\n(1987|\d{4}),7,4,13,/, "\n$1,7,x,13,")));
+  await fields.says("[role=alert]", /broken\.epw: line \d+, day:/);
+  await give(page, "Weather file", write("huge.epw", "x".repeat(8_000_001)));
+  await fields.says("[role=alert]", /huge\.epw: line 1, file: 8000001 bytes; allowed: up to 8000000/);
+  await give(
+    page,
+    "Track file",
+    write("evil.gpx", `<?xml version="1.0"?>\n<!DOCTYPE x [<!ENTITY a "b">]>\n<gpx>&a;</gpx>`),
+  );
+  await fields.says("[role=alert]", /evil\.gpx: line 2, DOCTYPE/);
+  await give(page, "Weather file", write("north.epw", epw));
+  await fields.says("main", /North Firth[^]*Coldest hour[^]*are proposed/);
+  await fields.press("Take its hours");
+  await fields.says("main", /The year now goes by the hours of “North Firth”/);
+  await fields.press("The year");
+  await fields.says("main", /Weather file “North Firth”, hour by hour/);
+  const after = await yearKwh(page);
+  expect([after > 0, after === before]).toEqual([true, false]);
+  await fields.saved();
+  // another page fetches the file from the server, and makes the same year of it
+  const other = await visit.open(`${address}/need#year`);
+  expect(await yearKwh(other.page)).toBe(after);
+});
+
+walk(
+  "the year on a phone: table, a month’s day, what would bring more; dirt is taken off at once",
+  async ({ open, plan }) => {
+    const address = await plan();
+    const { page, fields } = await open(`${address}/need#year`, phone);
+    const clean = await yearKwh(page);
+    await fields.tap("Table");
+    await fields.says("[aria-label='The year as a table']", /Battery full[^]*December[^]*Year/);
+    await fields.tap("December");
+    await fields.says("main", /A mean day in December/);
+    await fields.tap("Try them");
+    await fields.says("[aria-label='What changes would bring']", /Do not connect it so/);
+    await fields.tap("Facing");
+    await fields.type("Dirt", "30");
+    await fields.tap("The year");
+    await page.waitForFunction(
+      (was: number) => {
+        const kwh = /(\d+)\u00a0kWh a year for/.exec(
+          document.querySelector("[data-year=settled]")?.textContent ?? "",
+        )?.[1];
+        return kwh !== undefined && Number(kwh) < was;
+      },
+      { timeout: 15_000 },
+      clean,
+    );
+    await fields.saved();
+  },
+);
