@@ -32,7 +32,7 @@ export function DarkWeeks({ year, plan }: { year: PlanYear; plan: Plan }) {
         if (from === undefined || darkest.every(({ needWh }) => needWh === 0)) return null;
         return (
           <div key={batteryId ?? "all"}>
-            <h4 style={{ margin: "8px 0 4px" }}>{`${name}: the worst fortnight, from ${monthName(from.month)}`}</h4>
+            <h3 className={style["name"]}>{`${name}: the worst fortnight, from ${monthName(from.month)}`}</h3>
             <div
               className={style["fortnight"]}
               role="img"

@@ -87,7 +87,7 @@ export function YearView() {
         <Region title={`A mean day in ${monthName(month)}`}>
           <div className={style["months"]} role="group" aria-label="Month">
             {monthNames.map((name, k) => (
-              <TextButton key={name} aria-pressed={month === k + 1} aria-label={name} onClick={() => setMonth(k + 1)}>
+              <TextButton key={name} aria-pressed={month === k + 1} title={name} onClick={() => setMonth(k + 1)}>
                 {name.slice(0, 3)}
               </TextButton>
             ))}

@@ -1,15 +1,24 @@
 import { type Desk } from "@/features/desk";
 
+type Place = {
+  readonly latitudeDeg: number;
+  readonly longitudeDeg: number;
+  /** Left as they are where nothing is said of them. */
+  readonly placeName?: string;
+  readonly heightM?: number;
+};
+
 /** Puts a place into the plan, with the time zone it lies in. */
-export async function setPlace(
-  desk: Desk,
-  place: {
-    readonly latitudeDeg: number;
-    readonly longitudeDeg: number;
-    readonly placeName?: string;
-    readonly heightM?: number;
-  },
-): Promise<void> {
+export async function setPlace(desk: Desk, { latitudeDeg, longitudeDeg, placeName, heightM }: Place): Promise<void> {
   const { default: zoneAt } = await import("@photostructure/tz-lookup");
-  desk.change({ type: "setSite", patch: { ...place, timeZone: zoneAt(place.latitudeDeg, place.longitudeDeg) } });
+  desk.change({
+    type: "setSite",
+    patch: {
+      latitudeDeg,
+      longitudeDeg,
+      timeZone: zoneAt(latitudeDeg, longitudeDeg),
+      ...(placeName === undefined ? {} : { placeName }),
+      ...(heightM === undefined ? {} : { heightM }),
+    },
+  });
 }
