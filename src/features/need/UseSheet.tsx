@@ -10,7 +10,7 @@ import { OneLine } from "./OneLine";
 import { Sources } from "./Sources";
 import { Stock } from "./Stock";
 
-/** What is used, what stores it, what else charges; the margin adds it up. */
+/** What is used, what stores it, what else charges; the margin adds it up. Narrow, the list comes before the stock it is filled from. */
 export function UseSheet() {
   return (
     <Box
@@ -18,12 +18,21 @@ export function UseSheet() {
         display: "grid",
         gap: 2,
         gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "230px minmax(0, 1fr) 360px" },
+        gridTemplateAreas: { xs: '"list" "stock" "margin" "rest"', md: '"stock list margin" "stock rest margin"' },
+        gridTemplateRows: { md: "auto 1fr" },
         alignItems: "start",
       }}
     >
-      <Stock />
-      <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
+      <Box sx={{ gridArea: "list", minWidth: 0 }}>
         <LoadList />
+      </Box>
+      <Box sx={{ gridArea: "stock", minWidth: 0 }}>
+        <Stock />
+      </Box>
+      <Box sx={{ gridArea: "margin", display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
+        <Margin />
+      </Box>
+      <Box sx={{ gridArea: "rest", display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
         <OneLine />
         <Batteries />
         <Sources />
@@ -33,9 +42,6 @@ export function UseSheet() {
           </label>
           <NotesField stop="need" id="need-notes" />
         </Region>
-      </Box>
-      <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
-        <Margin />
       </Box>
     </Box>
   );

@@ -4,6 +4,8 @@ import { type LossName, type MonthAccount } from "@/core/year";
 export type Part = {
   readonly id: string;
   readonly name: string;
+  /** How its surface is drawn besides its colour, by the charts' own names; null: plain. */
+  readonly pattern: "squares" | "circles" | "verticalLines" | "horizontalLines" | "slantedLines" | null;
   readonly of: (month: MonthAccount) => number;
 };
 
@@ -14,19 +16,21 @@ const lost =
 
 /** Losses stand together by what one could do about them. */
 export const parts: readonly Part[] = [
-  { id: "used", name: "Used", of: ({ usedKwh }) => usedKwh },
-  { id: "full", name: "Battery full", of: lost("batteryFull") },
-  { id: "storing", name: "Controller and battery", of: lost("storing") },
+  { id: "used", name: "Used", pattern: null, of: ({ usedKwh }) => usedKwh },
+  { id: "full", name: "Battery full", pattern: "squares", of: lost("batteryFull") },
+  { id: "storing", name: "Controller and battery", pattern: "circles", of: lost("storing") },
   {
     id: "port",
     name: "Left by the port",
+    pattern: "verticalLines",
     of: lost("clippedAmps", "clippedWatts", "clippedVolts", "lowPeak", "pwm", "asleep", "overVoltage"),
   },
-  { id: "joined", name: "Cable, unequal panels", of: lost("unequal", "cable") },
+  { id: "joined", name: "Cable, unequal panels", pattern: "horizontalLines", of: lost("unequal", "cable") },
   {
     id: "worn",
     name: "Heat, dirt, haze, age",
+    pattern: "slantedLines",
     of: (month) => Math.max(0, lost("heat", "ageing", "haze", "dirt")(month)),
   },
-  { id: "dark", name: "Shade, stowed, slant", of: lost("slant", "skyline", "shade", "stowed") },
+  { id: "dark", name: "Shade, stowed, slant", pattern: null, of: lost("slant", "skyline", "shade", "stowed") },
 ];
