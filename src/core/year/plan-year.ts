@@ -29,6 +29,8 @@ export type PortYear = {
   readonly takenKwh: number;
   readonly takenByMonthKwh: readonly number[];
   /** Hours in which it takes something, a day, over the year. */ readonly awakeHoursADay: number;
+  /** Hours a day in which there is light on its panels and it takes nothing: what more volts over the battery would wake. */
+  readonly asleepHoursADay: number;
 };
 
 /** An hour of the mean day of a month, W; charge of the first battery, %, or null without one. */
@@ -119,6 +121,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     takenKwh: 0,
     takenByMonthKwh: Array.from({ length: 12 }, () => 0),
     awakeH: 0,
+    asleepH: 0,
   }));
 
   function add(hour: SkyHour, lanes: readonly LaneHour[], sheet: DaySheet): void {
@@ -145,6 +148,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
       port.takenKwh += lane.takenW * kwh;
       port.takenByMonthKwh[hour.month - 1] = (port.takenByMonthKwh[hour.month - 1] ?? 0) + lane.takenW * kwh;
       if (lane.awake) port.awakeH += hour.hours;
+      else if (lane.offeredW > 0) port.asleepH += hour.hours;
     }
   }
 
@@ -209,7 +213,11 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
         ghiKwhM2: ghi / many,
       };
     }),
-    ports: ports.map(({ awakeH, ...port }) => ({ ...port, awakeHoursADay: awakeH / 365 })),
+    ports: ports.map(({ awakeH, asleepH, ...port }) => ({
+      ...port,
+      awakeHoursADay: awakeH / 365,
+      asleepHoursADay: asleepH / 365,
+    })),
     days: Array.from({ length: 12 }, (_, k) => meanDay(plan, k + 1, sheets, runs, shares.storing, stays)),
     stores: stores.map(({ batteryId }, k) => storeYear(batteryId, runs[k]?.days ?? [])),
     yearsDrawn: weather === null ? drawnYears[fineness] : 1,

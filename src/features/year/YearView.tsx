@@ -156,12 +156,13 @@ function PortLines({ year, portName }: PortLinesProps) {
   if (year.ports.length === 0) return <p style={{ margin: 0 }}>No panel is wired to a port yet.</p>;
   return (
     <ul className={style["lines"]} aria-label="Ports">
-      {year.ports.map(({ inputId, portId, takenKwh, offeredKwh, awakeHoursADay }) => (
+      {year.ports.map(({ inputId, portId, takenKwh, offeredKwh, awakeHoursADay, asleepHoursADay }) => (
         <li key={`${inputId}/${portId}`}>
           <span>
             {portName(inputId, portId)}
             <span className={style["small"]}>
-              awake {awakeHoursADay.toFixed(1)} h a day, over the year; leaves{" "}
+              awake {awakeHoursADay.toFixed(1)} h a day, over the year; asleep for {(60 * asleepHoursADay).toFixed(0)}{" "}
+              min of light a day, which more volts would gain; leaves{" "}
               {offeredKwh > 0 ? trueMinus(((100 * (offeredKwh - takenKwh)) / offeredKwh).toFixed(1)) : "0.0"} % of what
               it is offered
             </span>

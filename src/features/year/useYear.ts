@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useRef, useState } from "react";
 import { type Plan } from "@/core/plan";
 import { type PlanYear } from "@/core/year";
 import { pageMail, type WeatherText } from "@/workers";
@@ -16,6 +16,9 @@ export type YearState = {
 
 /** An edit rests so long before its year is begun, so that its verdict is drawn first, ms. */
 const restMs = 40;
+/** Of edits that come one upon another only the last is worth a year: until then the verdicts have the machine to themselves. */
+const burstMs = 600;
+const burstRestMs = 350;
 
 /** What a year depends on; where none of it changes the year stands. */
 function subjectOf({ site, need, panels, inputs, mounts, poses, wirings }: Plan, wiringId: string): readonly unknown[] {
@@ -35,8 +38,12 @@ export function useYear(plan: Plan, wiringId: string): YearState {
   });
   const subject = subjectOf(plan, wiringId);
   const text = textOf(weather);
+  const lastMs = useRef(Number.NEGATIVE_INFINITY);
   useEffect(() => {
     if (text === "waiting") return;
+    const nowMs = performance.now();
+    const isBurst = nowMs - lastMs.current < burstMs;
+    lastMs.current = nowMs;
     let stopped = false;
     void pageMail()
       .ask(
@@ -46,7 +53,7 @@ export function useYear(plan: Plan, wiringId: string): YearState {
           topic,
           lane: "patient",
           once: text === null ? ["plan"] : ["plan", "weather"],
-          restMs,
+          restMs: isBurst ? burstRestMs : restMs,
           progressed: ({ share, quick }) =>
             stopped
               ? undefined
