@@ -25,18 +25,24 @@ function subjectOf({ site, need, panels, inputs, mounts, poses, wirings }: Plan,
   return [site, need, panels, inputs, mounts, poses, wirings.find(({ id }) => id === wiringId)];
 }
 
+type Known = YearState & {
+  readonly wiringId: string;
+  /** what it is the year of */ readonly subject: readonly unknown[];
+};
+
 /** The year of a wiring, worked out beside the page. */
 export function useYear(plan: Plan, wiringId: string): YearState {
   const topic = `year ${useId()}`;
   const weather = useWeather(plan);
-  const [state, setState] = useState<YearState & { readonly of: string }>({
+  const subject = subjectOf(plan, wiringId);
+  const [known, setKnown] = useState<Known>({
     year: null,
     settled: false,
     share: null,
     fault: null,
-    of: wiringId,
+    wiringId,
+    subject,
   });
-  const subject = subjectOf(plan, wiringId);
   const text = textOf(weather);
   const lastMs = useRef(Number.NEGATIVE_INFINITY);
   useEffect(() => {
@@ -44,42 +50,41 @@ export function useYear(plan: Plan, wiringId: string): YearState {
     const nowMs = performance.now();
     const isBurst = nowMs - lastMs.current < burstMs;
     lastMs.current = nowMs;
-    let stopped = false;
-    void pageMail()
-      .ask(
-        "year",
-        { plan, wiringId, weather: text, quickFirst: true },
-        {
-          topic,
-          lane: "patient",
-          once: text === null ? ["plan"] : ["plan", "weather"],
-          restMs: isBurst ? burstRestMs : restMs,
-          progressed: ({ share, quick }) =>
-            stopped
-              ? undefined
-              : setState((before) => ({
-                  year: quick ?? (before.of === wiringId ? before.year : null),
-                  settled: false,
-                  share,
-                  fault: null,
-                  of: wiringId,
-                })),
-        },
-      )
-      .then((outcome) => {
-        if (stopped || outcome.type === "cancelled") return;
-        if (outcome.type === "done")
-          setState({ year: outcome.value, settled: true, share: null, fault: null, of: wiringId });
-        else setState((before) => ({ ...before, settled: false, share: null, fault: outcome.message }));
+    const input = { plan, wiringId, weather: text, quickFirst: true };
+    const ofThis = { wiringId, subject, fault: null };
+    const ask = async () => {
+      const outcome = await pageMail().ask("year", input, {
+        topic,
+        lane: "patient",
+        once: text === null ? ["plan"] : ["plan", "weather"],
+        progressed: ({ share, quick }) =>
+          setKnown((before) => ({
+            ...ofThis,
+            year: quick ?? (before.wiringId === wiringId ? before.year : null),
+            settled: false,
+            share,
+          })),
       });
+      if (outcome.type === "done") setKnown({ ...ofThis, year: outcome.value, settled: true, share: null });
+      else if (outcome.type === "failed")
+        setKnown((before) => ({ ...before, settled: false, share: null, fault: outcome.message }));
+    };
+    // rested here and not in the worker: until it is asked nothing of the plan is sent
+    const timer = setTimeout(() => void ask(), isBurst ? burstRestMs : restMs);
     return () => {
-      stopped = true;
+      clearTimeout(timer);
       pageMail().callOff(topic);
     };
     // what the year depends on, not the document: a note typed changes no sun
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [...subject, text, topic]);
-  return weather.type === "lost" ? { ...state, fault: weather.message } : state;
+  const isOfNow = known.subject.every((part, k) => part === subject[k]);
+  return {
+    year: known.wiringId === wiringId ? known.year : null,
+    settled: known.settled && isOfNow,
+    share: known.share,
+    fault: weather.type === "lost" ? weather.message : known.fault,
+  };
 }
 
 /** The text to send; null where the plan goes by typical months, or by a file that is lost. */
