@@ -4,15 +4,15 @@ import Box from "@mui/material/Box";
 import Link from "next/link";
 import { useParams } from "next/navigation";
 import { inAll } from "@/core/year";
-import { usePlan, useWiring } from "@/features/desk";
-import { useYear, worstMonth, YearStrip } from "@/features/year";
+import { useDeskState, wiringOf } from "@/features/desk";
+import { useRestedPlan, useYear, worstMonth, YearStrip } from "@/features/year";
 
 /** The year of the wiring on the board, as a strip; the whole of it stands at Need. */
 export function WireYear() {
-  const plan = usePlan();
-  const wiring = useWiring();
+  const plan = useRestedPlan();
+  const wiringId = useDeskState((state) => wiringOf(state).id);
   const { id } = useParams<{ id: string }>();
-  const { year, fault } = useYear(plan, wiring.id);
+  const { year, fault } = useYear(plan, wiringId);
   const worst = year === null ? null : worstMonth(year);
   return (
     <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", minHeight: 44, flexWrap: "wrap" }}>

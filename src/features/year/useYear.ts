@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useId, useRef, useState } from "react";
+import { useEffect, useId, useState } from "react";
 import { type Plan } from "@/core/plan";
 import { type PlanYear } from "@/core/year";
 import { pageMail, type WeatherText } from "@/workers";
@@ -16,9 +16,6 @@ export type YearState = {
 
 /** An edit rests so long before its year is begun, so that its verdict is drawn first, ms. */
 const restMs = 40;
-/** Of edits that come one upon another only the last is worth a year: until then the verdicts have the machine to themselves. */
-const burstMs = 600;
-const burstRestMs = 350;
 
 /** What a year depends on; where none of it changes the year stands. */
 function subjectOf({ site, need, panels, inputs, mounts, poses, wirings }: Plan, wiringId: string): readonly unknown[] {
@@ -44,12 +41,8 @@ export function useYear(plan: Plan, wiringId: string): YearState {
     subject,
   });
   const text = textOf(weather);
-  const lastMs = useRef(Number.NEGATIVE_INFINITY);
   useEffect(() => {
     if (text === "waiting") return;
-    const nowMs = performance.now();
-    const isBurst = nowMs - lastMs.current < burstMs;
-    lastMs.current = nowMs;
     const input = { plan, wiringId, weather: text, quickFirst: true };
     const ofThis = { wiringId, subject, fault: null };
     const ask = async () => {
@@ -70,7 +63,7 @@ export function useYear(plan: Plan, wiringId: string): YearState {
         setKnown((before) => ({ ...before, settled: false, share: null, fault: outcome.message }));
     };
     // rested here and not in the worker: until it is asked nothing of the plan is sent
-    const timer = setTimeout(() => void ask(), isBurst ? burstRestMs : restMs);
+    const timer = setTimeout(() => void ask(), restMs);
     return () => {
       clearTimeout(timer);
       pageMail().callOff(topic);
