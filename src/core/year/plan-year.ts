@@ -161,7 +161,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     add(hour, array.hourOf(hour, stay, poses[Math.floor(hour.atHour)] ?? "", key !== before), sheet);
     before = key;
     done += 1;
-    if (done % 16 === 0) yield { share: (0.9 * (key + 1)) / sheets.length };
+    if (done % 2 === 0) yield { share: (0.9 * (key + 1)) / sheets.length };
   }
 
   const stores = storesOf(plan, array.lanes);

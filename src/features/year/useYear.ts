@@ -3,6 +3,7 @@
 import { useEffect, useId, useState } from "react";
 import { type Plan } from "@/core/plan";
 import { type PlanYear } from "@/core/year";
+import { useDesk } from "@/features/desk";
 import { pageMail, type WeatherText } from "@/workers";
 import { useWeather, type Weather } from "./useWeather";
 
@@ -29,6 +30,7 @@ type Known = YearState & {
 
 /** The year of a wiring, worked out beside the page. */
 export function useYear(plan: Plan, wiringId: string): YearState {
+  const desk = useDesk();
   const topic = `year ${useId()}`;
   const weather = useWeather(plan);
   const subject = subjectOf(plan, wiringId);
@@ -43,34 +45,44 @@ export function useYear(plan: Plan, wiringId: string): YearState {
   const text = textOf(weather);
   useEffect(() => {
     if (text === "waiting") return;
-    const input = { plan, wiringId, weather: text, quickFirst: true };
     const ofThis = { wiringId, subject, fault: null };
-    const ask = async () => {
-      const outcome = await pageMail().ask("year", input, {
-        topic,
-        lane: "patient",
-        once: text === null ? ["plan"] : ["plan", "weather"],
-        progressed: ({ share, quick }) =>
-          setKnown((before) => ({
-            ...ofThis,
-            year: quick ?? (before.wiringId === wiringId ? before.year : null),
-            settled: false,
-            share,
-          })),
-      });
-      if (outcome.type === "done") setKnown({ ...ofThis, year: outcome.value, settled: true, share: null });
-      else if (outcome.type === "failed")
-        setKnown((before) => ({ ...before, settled: false, share: null, fault: outcome.message }));
+    let stopped = false;
+    const ask = async (fineness: "quick" | "full"): Promise<void> => {
+      const outcome = await pageMail().ask(
+        "year",
+        { plan, wiringId, weather: text, fineness },
+        {
+          topic,
+          lane: "patient",
+          once: text === null ? ["plan"] : ["plan", "weather"],
+          progressed: ({ share }) => setKnown((before) => ({ ...before, share })),
+        },
+      );
+      if (stopped || outcome.type === "cancelled") return;
+      if (outcome.type === "failed")
+        return setKnown((before) => ({ ...before, settled: false, share: null, fault: outcome.message }));
+      setKnown({ ...ofThis, year: outcome.value, settled: fineness === "full", share: fineness === "full" ? null : 0 });
+      if (fineness === "quick") await ask("full");
     };
     // rested here and not in the worker: until it is asked nothing of the plan is sent
-    const timer = setTimeout(() => void ask(), restMs);
-    return () => {
+    const timer = setTimeout(() => void ask(text === null ? "quick" : "full"), restMs);
+    const stop = () => {
+      stopped = true;
       clearTimeout(timer);
       pageMail().callOff(topic);
     };
+    // an edit has the machine to itself at once, not when it has been drawn
+    const unsubscribe = desk.store.subscribe(() => {
+      const now = subjectOf(desk.now().history.present, wiringId);
+      if (now.some((part, k) => part !== subject[k])) stop();
+    });
+    return () => {
+      unsubscribe();
+      stop();
+    };
     // what the year depends on, not the document: a note typed changes no sun
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [...subject, text, topic]);
+  }, [...subject, text, topic, desk]);
   const isOfNow = known.subject.every((part, k) => part === subject[k]);
   return {
     year: known.wiringId === wiringId ? known.year : null,

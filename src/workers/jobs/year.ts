@@ -1,6 +1,6 @@
 import { type Plan } from "@/core/plan";
 import { type Memory } from "@/core/rules";
-import { type BestTilts, bestTilts, type Gain, gainsOf, planYear, type PlanYear } from "@/core/year";
+import { type BestTilts, bestTilts, type Fineness, type Gain, gainsOf, planYear, type PlanYear } from "@/core/year";
 import { type EpwReading, readEpw, summaryOf, type WeatherSummary, type WeatherYear } from "@/core/weather";
 import { type Job } from "../slot";
 
@@ -11,9 +11,9 @@ export type YearInput = {
   readonly plan: Plan;
   readonly wiringId: string;
   readonly weather: WeatherText | null;
-  /** Whether a first answer is wanted before the whole. */ readonly quickFirst: boolean;
+  readonly fineness: Fineness;
 };
-export type YearProgress = { readonly share: number; /** The first answer, once. */ readonly quick: PlanYear | null };
+export type YearProgress = { readonly share: number };
 
 /** Weather files read before, by their text. */
 export type WeatherMemory = (given: WeatherText | null) => WeatherYear | null;
@@ -33,29 +33,13 @@ function yearIn(reading: EpwReading): WeatherYear {
   throw new Error(`line ${reading.line}, ${reading.field}: ${reading.problem}`);
 }
 
-/** A year of a wiring: a first answer, then the whole. Throws where the plan has no such wiring or the file cannot be read. */
+/** A year of a wiring. Throws where the plan has no such wiring or the file cannot be read. */
 export function yearJob(memory: Memory, weatherOf: WeatherMemory): Job<YearInput, YearProgress, PlanYear> {
-  return function* year({ plan, wiringId, weather: given, quickFirst }) {
-    const weather = weatherOf(given);
-    if (quickFirst && weather === null) {
-      const quick = planYear({ plan, wiringId, weather, fineness: "quick", memory });
-      for (let step = quick.next(); ; step = quick.next()) {
-        if (step.done) {
-          yield { share: 0, quick: step.value };
-          break;
-        }
-        yield undefined;
-      }
-    }
-    const full = planYear({ plan, wiringId, weather, fineness: "full", memory });
-    for (let step = full.next(); ; step = full.next()) {
-      if (step.done) return step.value;
-      yield { share: step.value.share, quick: null };
-    }
-  };
+  return ({ plan, wiringId, weather, fineness }) =>
+    planYear({ plan, wiringId, weather: weatherOf(weather), fineness, memory });
 }
 
-export type GainsInput = Omit<YearInput, "quickFirst">;
+export type GainsInput = Omit<YearInput, "fineness">;
 
 /** What changes would bring in a year. Tells the share it has been through. */
 export function gainsJob(
