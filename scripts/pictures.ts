@@ -27,7 +27,11 @@ const pictures: readonly Picture[] = [
   { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
   { name: "library-file", plan: null, stop: "library/panels", light: "paper", size: wide, first: readFile },
   { name: "phones", plan: null, stop: "phones", light: "paper", size: wide, first: makeCode },
-  { name: "need-lantern", plan: "Lantern", stop: "need", light: "lantern", size: wide },
+  { name: "need", plan: "Lantern", stop: "need", light: "paper", size: wide },
+  { name: "place", plan: "Lantern", stop: "need#place", light: "paper", size: wide, first: confirmClimate },
+  { name: "facing-lantern", plan: "Narrowboat", stop: "need#facing", light: "lantern", size: wide },
+  { name: "year", plan: "Lantern", stop: "need#year", light: "paper", size: wide, first: wholeYear },
+  { name: "year-phone", plan: "Lantern", stop: "need#year", light: "sunlight", size: narrow, first: wholeYear },
 ];
 
 /** The wirings side by side, the first change between them opened. */
@@ -37,6 +41,17 @@ async function compare(page: Page): Promise<void> {
     [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")),
   );
   await page.$$eval("details", (all) => all.slice(-1).forEach((each) => (each.open = true)));
+}
+
+/** The likeliest kind of climate taken for the place. */
+async function confirmClimate(page: Page): Promise<void> {
+  await new Fields(page).press("This is it");
+  await page.waitForSelector("svg[role=application] circle");
+}
+
+/** The year gone through to its end, and drawn. */
+async function wholeYear(page: Page): Promise<void> {
+  await page.waitForSelector("[data-year=settled] .apexcharts-bar-area");
 }
 
 /** A pairing code for the next phone. */

@@ -38,7 +38,7 @@ test("a label half typed and an input without a ceiling are open questions", () 
 
 test("the demo plans show a ready wiring and a Stop", () => {
   const [lantern, boat] = demoPlans();
-  expect(states(lantern as Plan)).toMatchObject({ panels: "ready", input: "ready", wire: "ready", need: "notes" });
+  expect(states(lantern as Plan)).toMatchObject({ panels: "ready", input: "ready", wire: "ready", need: "ready" });
   expect(states(boat as Plan)).toMatchObject({ wire: "stopFound" });
 });
 

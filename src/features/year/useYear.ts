@@ -28,8 +28,8 @@ type Known = YearState & {
   /** what it is the year of */ readonly subject: readonly unknown[];
 };
 
-/** The year of a wiring, worked out beside the page. */
-export function useYear(plan: Plan, wiringId: string): YearState {
+/** The year of a wiring, worked out beside the page: a first answer, and the whole so many ms after it. */
+export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearState {
   const desk = useDesk();
   const topic = `year ${useId()}`;
   const weather = useWeather(plan);
@@ -62,7 +62,9 @@ export function useYear(plan: Plan, wiringId: string): YearState {
       if (outcome.type === "failed")
         return setKnown((before) => ({ ...before, settled: false, share: null, fault: outcome.message }));
       setKnown({ ...ofThis, year: outcome.value, settled: fineness === "full", share: fineness === "full" ? null : 0 });
-      if (fineness === "quick") await ask("full");
+      if (fineness !== "quick") return;
+      await new Promise((resolve) => setTimeout(resolve, wholeAfterMs));
+      if (!stopped) await ask("full");
     };
     // rested here and not in the worker: until it is asked nothing of the plan is sent
     const timer = setTimeout(() => void ask(text === null ? "quick" : "full"), restMs);
