@@ -25,8 +25,9 @@ describe("tilts", () => {
   test("near the equator they lie flat, in the north they stand; the south does as the north half a year on", () => {
     expect(bestTilts(at(2), null, "tilted").fixed.tiltDeg).toBeLessThanOrEqual(10);
     expect(bestTilts(at(57), null, "tilted").fixed.tiltDeg).toBeGreaterThanOrEqual(30);
-    const [first] = bestTilts(at(-38), null, "tilted").two.turns;
-    const steep = Math.max(...bestTilts(at(-38), null, "tilted").two.turns.map(({ tiltDeg }) => tiltDeg));
+    const { turns } = bestTilts(at(-38), null, "tilted").two;
+    const [first] = turns;
+    const steep = Math.max(...turns.map(({ tiltDeg }) => tiltDeg));
     expect([first.tiltDeg === steep, first.fromMonth >= 3 && first.fromMonth <= 5]).toEqual([true, true]);
   });
 });

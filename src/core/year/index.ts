@@ -21,7 +21,7 @@ export {
   type WeatherSource,
 } from "./weather-of";
 export { type Gain, type GainKind, gainsOf } from "./gains";
-export { type BestTilts, bestTilts } from "./tilts";
+export { type BestTilts, bestTilts, type PlaceYields, placeYields } from "./tilts";
 export { createYields, type Yield, yearOf } from "./yield";
 export { type Facing } from "./facing";
 export { type Reminder, remindersOf } from "./reminders";

@@ -1,6 +1,8 @@
 import { type Plan } from "../plan";
 import { type Mount } from "../sky";
 import { daysIn, type WeatherYear } from "../weather";
+import { sharesOf } from "./shares";
+import { type WeatherSource } from "./weather-of";
 import { createYields, type Yield, yearOf } from "./yield";
 
 /** A tilt towards the noon sun and what a watt of panel makes of a year with it, kWh. */
@@ -77,4 +79,24 @@ function splitAt(
     ],
     kwhPerW: first.kwh + second.kwh,
   };
+}
+
+/** What a watt of panel on the usual mount brings at a place, Wh a day by month, lying flat and at the best fixed tilt, after storing. */
+export type PlaceYields = {
+  readonly flat: Yield;
+  readonly tilted: Yield;
+  readonly tiltDeg: number;
+  readonly source: WeatherSource;
+};
+
+export function placeYields(plan: Pick<Plan, "site">, weather: WeatherYear | null): PlaceYields {
+  const mount = plan.site.mount ?? "roofGap";
+  const yields = createYields(plan, weather);
+  const { tiltDeg } = bestTilts(plan, weather, mount).fixed;
+  const { storing } = sharesOf(plan.site);
+  const at = (tilt: number) =>
+    yields
+      .of({ tiltDeg: tilt, azimuthDeg: null, azimuthFrom: "north", turning: { type: "fixed" } }, mount)
+      .map((wh) => wh * (1 - storing));
+  return { flat: at(0), tilted: at(tiltDeg), tiltDeg, source: yields.source };
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { useDeferredValue, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { type Season, seasons } from "@/core/plan";
 import { usePlan } from "@/features/desk";
 import { Region, TextButton } from "@/ui";
@@ -8,14 +8,19 @@ import { amount, monthName } from "@/words";
 import { type Goals, goalsOf, type SeasonGoal } from "./goals";
 import { GoalScale } from "./GoalScale";
 import style from "./need.module.css";
+import { usePlaceYields } from "./usePlaceYields";
 import { seasonWords } from "./words";
 
 /** The page's margin: the need added up by season, and the array it asks for by two schools. */
 export function Margin() {
-  const plan = usePlan();
-  const { site, need, panels } = useDeferredValue(plan);
-  const goals = useMemo(() => goalsOf({ site, need, panels }), [site, need, panels]);
+  const { site, need, panels } = usePlan();
+  const yields = usePlaceYields(site);
+  const goals = useMemo(
+    () => (yields === null ? null : goalsOf({ site, need, panels }, yields)),
+    [site, need, panels, yields],
+  );
   const [season, setSeason] = useState<Season>("summer");
+  if (goals === null) return <p>Adding up…</p>;
   const chosen = goals.seasons.find((each) => each.season === season) ?? goals.seasons[0];
   if (chosen === undefined) return null;
   return (

@@ -1,5 +1,6 @@
 "use client";
 
+import { placeYields } from "@/core/year";
 import { usePlan } from "@/features/desk";
 import { PrintTable } from "@/ui";
 import { amount, monthName } from "@/words";
@@ -10,7 +11,7 @@ import { loadDayWords, loadDetail, seasonWords } from "./words";
 export function NeedPrint() {
   const plan = usePlan();
   const { need } = plan;
-  const goals = goalsOf(plan);
+  const goals = goalsOf(plan, placeYields(plan, null));
   return (
     <>
       {need.by === "list" && need.loads.length > 0 && (

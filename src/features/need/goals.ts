@@ -1,7 +1,6 @@
 import { assumedNeed, computedW, dailyNeed, filledBattery, monthsOf, otherSourcesWh, quickRuleW } from "@/core/need";
 import { type Plan, type Season, seasons } from "@/core/plan";
-import { assumedLatitudeDeg, bestTilts, createYields, type Facing, type WeatherSource } from "@/core/year";
-import { assumedLossPct } from "@/core/year";
+import { assumedLatitudeDeg, type PlaceYields, type WeatherSource } from "@/core/year";
 
 /** What a season wants and what panels it asks for, by both schools. */
 export type SeasonGoal = {
@@ -30,21 +29,10 @@ export type Goals = {
   readonly wantedWh: number;
 };
 
-const fixed: Pick<Facing, "azimuthDeg" | "azimuthFrom" | "turning"> = {
-  azimuthDeg: null,
-  azimuthFrom: "north",
-  turning: { type: "fixed" },
-};
-
-/** The need by season, and the array it asks for: by the quick rule, and computed for the place, its darkest month and the mount. Some 20 ms. */
-export function goalsOf(plan: Pick<Plan, "site" | "need" | "panels">): Goals {
+/** The need by season, and the array it asks for: by the quick rule, and computed for the place, its darkest month and the mount. */
+export function goalsOf(plan: Pick<Plan, "site" | "need" | "panels">, yields: PlaceYields): Goals {
   const { site, need } = plan;
-  const yields = createYields(plan, null);
-  const mount = site.mount ?? "roofGap";
-  const { tiltDeg } = bestTilts(plan, null, mount).fixed;
-  const storing = 1 - (site.losses.storingPct ?? assumedLossPct.storingPct) / 100;
-  const flat = yields.of({ tiltDeg: 0, ...fixed }, mount).map((wh) => wh * storing);
-  const tilted = yields.of({ tiltDeg, ...fixed }, mount).map((wh) => wh * storing);
+  const { flat, tilted, tiltDeg } = yields;
   const latitudeDeg = site.latitudeDeg ?? assumedLatitudeDeg;
   const batteryIds = need.batteries.length === 0 ? [null] : need.batteries.map(({ id }) => id);
   const each = seasons.map((season): SeasonGoal => {

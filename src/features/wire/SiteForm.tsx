@@ -1,6 +1,8 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import Link from "next/link";
+import { useParams } from "next/navigation";
 import { assumedSite } from "@/core/rules";
 import { mounts } from "@/core/sky";
 import { fieldSpecs } from "@/core/units";
@@ -20,6 +22,7 @@ const help = {
 /** Weather extremes and mounting, typed here; empty fields show what is assumed instead. */
 export function SiteForm() {
   const desk = useDesk();
+  const { id } = useParams<{ id: string }>();
   const system = useUnits();
   const site = useDeskState((state) => state.history.present.site);
   const assumed = assumedSite(site);
@@ -48,6 +51,14 @@ export function SiteForm() {
         placeholder={`${mountWords[assumed.mount]} (assumed)`}
       />
       {quantity("latitudeDeg", "Latitude")}
+      <Box sx={{ gridColumn: "1 / 3", fontSize: "0.875rem" }}>
+        <Link
+          href={`/plan/${id}/need#place`}
+          style={{ color: "inherit", display: "inline-flex", alignItems: "center", minHeight: 44 }}
+        >
+          {site.recordLowSource === null ? "Confirm a place and its records" : "Place, map and climate"}
+        </Link>
+      </Box>
     </Box>
   );
 }

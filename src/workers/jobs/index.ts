@@ -3,7 +3,7 @@ import { judgeJob } from "./judge";
 import { mendsJob } from "./mends";
 import { readLibrary } from "./read-library";
 import { readRoute } from "./read-route";
-import { createWeatherMemory, gainsJob, readWeather, tiltsJob, yearJob } from "./year";
+import { createWeatherMemory, gainsJob, readWeather, tiltsJob, yearJob, yieldsJob } from "./year";
 
 /** Every job the workers know; the one list to add to. Made once in each worker, whose jobs share what they remember. */
 export function createJobs() {
@@ -16,6 +16,7 @@ export function createJobs() {
     year: yearJob(memory, weatherOf),
     gains: gainsJob(memory, weatherOf),
     tilts: tiltsJob(weatherOf),
+    yields: yieldsJob(weatherOf),
     readWeather,
     readRoute,
   };

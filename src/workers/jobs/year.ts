@@ -1,6 +1,16 @@
 import { type Plan } from "@/core/plan";
 import { type Memory } from "@/core/rules";
-import { type BestTilts, bestTilts, type Fineness, type Gain, gainsOf, planYear, type PlanYear } from "@/core/year";
+import {
+  type BestTilts,
+  bestTilts,
+  type Fineness,
+  type Gain,
+  gainsOf,
+  type PlaceYields,
+  placeYields,
+  planYear,
+  type PlanYear,
+} from "@/core/year";
 import { type EpwReading, readEpw, summaryOf, type WeatherSummary, type WeatherYear } from "@/core/weather";
 import { type Job } from "../slot";
 
@@ -49,12 +59,19 @@ export function gainsJob(
   return ({ plan, wiringId, weather }) => gainsOf({ plan, wiringId, weather: weatherOf(weather), memory });
 }
 
-export type TiltsInput = Pick<YearInput, "plan" | "weather">;
+export type TiltsInput = { readonly plan: Pick<Plan, "site">; readonly weather: WeatherText | null };
 
 /** The best fixed tilt at a plan's place, and the best two. In one go: some 50 ms. */
 export function tiltsJob(weatherOf: WeatherMemory): Job<TiltsInput, never, BestTilts> {
   return function* tilts({ plan, weather }) {
     return bestTilts(plan, weatherOf(weather), "tilted");
+  };
+}
+
+/** What a watt of panel brings at a plan's place. In one go: some 60 ms. */
+export function yieldsJob(weatherOf: WeatherMemory): Job<TiltsInput, never, PlaceYields> {
+  return function* yields({ plan, weather }) {
+    return placeYields(plan, weatherOf(weather));
   };
 }
 
