@@ -2,6 +2,7 @@ import { answerCase, readCase } from "@/core/case";
 import { answerChange } from "./change";
 import { answerHarvestCase, type Beside } from "./harvest";
 import { type CaseAnswering } from "./reading";
+import { answerShadow } from "./shadow";
 import { answerSun } from "./sun";
 import { answerVerdict } from "./verdict";
 
@@ -13,6 +14,7 @@ const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAns
   change: answerChange,
   sun: answerSun,
   harvest: answerHarvestCase,
+  shadow: answerShadow,
 };
 
 /** Answers a case of any kind. `nowMs` is a clock, for nets that ask to be timed; `beside` reads files that lie with the case. */

@@ -1,0 +1,69 @@
+import { type Point } from "./vector";
+
+/** A convex polygon, its corners counter-clockwise. */
+export type Polygon = readonly Point[];
+
+/** Less than this share of a mm² is nothing. */
+const leastArea = 1e-6;
+
+export function areaOf(polygon: Polygon): number {
+  let twice = 0;
+  for (const [k, [x, y]] of polygon.entries()) {
+    const [nextX, nextY] = polygon[(k + 1) % polygon.length] ?? [x, y];
+    twice += x * nextY - nextX * y;
+  }
+  return twice / 2;
+}
+
+/** The smallest convex polygon round some points. Andrew's monotone chain (1979). */
+export function hullOf(points: readonly Point[]): Polygon {
+  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  const chain = (ordered: readonly Point[]) => {
+    const kept: Point[] = [];
+    for (const point of ordered) {
+      for (let last = kept.at(-1), before = kept.at(-2); last !== undefined && before !== undefined;) {
+        if (sideOf(before, last, point) > 0) break;
+        kept.pop();
+        [last, before] = [kept.at(-1), kept.at(-2)];
+      }
+      kept.push(point);
+    }
+    return kept.slice(0, -1);
+  };
+  return [...chain(sorted), ...chain(sorted.toReversed())];
+}
+
+/** Left of the line from a to b: above 0. */
+function sideOf(a: Point, b: Point, point: Point): number {
+  return (b[0] - a[0]) * (point[1] - a[1]) - (b[1] - a[1]) * (point[0] - a[0]);
+}
+
+/** The part of a polygon on one side of the line from a to b: `side` 1 left, −1 right. */
+function cut(polygon: Polygon, a: Point, b: Point, side: 1 | -1): Polygon {
+  const kept: Point[] = [];
+  for (const [k, point] of polygon.entries()) {
+    const next = polygon[(k + 1) % polygon.length] ?? point;
+    const [here, there] = [side * sideOf(a, b, point), side * sideOf(a, b, next)];
+    if (here >= 0) kept.push(point);
+    if (here > 0 !== there > 0 && here !== there) {
+      const share = here / (here - there);
+      kept.push([point[0] + share * (next[0] - point[0]), point[1] + share * (next[1] - point[1])]);
+    }
+  }
+  return kept;
+}
+
+/** What is left of a convex polygon when another is taken out of it, as convex pieces. */
+export function without(polygon: Polygon, taken: Polygon): Polygon[] {
+  const left: Polygon[] = [];
+  let rest = polygon;
+  for (const [k, a] of taken.entries()) {
+    const b = taken[(k + 1) % taken.length] ?? a;
+    const outside = cut(rest, a, b, -1);
+    if (areaOf(outside) > leastArea) left.push(outside);
+    rest = cut(rest, a, b, 1);
+    if (areaOf(rest) <= leastArea) break;
+  }
+  // nothing of it lay inside: it is whole, and in one piece
+  return areaOf(rest) <= leastArea ? [polygon] : left;
+}

@@ -1,0 +1,111 @@
+import { type SunPosition } from "../sky";
+import { areaOf, hullOf, type Polygon, without } from "./convex";
+import { type Obstacle, type PanelPlane, planeOf, type RoofPanel, type Solid, solidOf, solidOfPanel } from "./solids";
+import { dot, plus, type Point, towards, type Vector } from "./vector";
+
+/** Shares of area that the beam reaches: of a panel, of each substring, and of the least lit cell of each, which holds its current. */
+export type PanelShade = {
+  readonly id: string;
+  readonly lit: number;
+  readonly substrings: readonly { readonly lit: number; readonly worstCellLit: number }[];
+};
+
+/** A panel whose own substrings do not share its columns out evenly cannot be asked about: the caller has seen to it. */
+type Ready = { readonly panel: RoofPanel; readonly plane: PanelPlane; readonly solid: Solid };
+
+/**
+ * Which cells of which panel lie in the shade of obstacles and of one another, by plain geometry: the part of every body that is
+ * on the sun's side of a panel's plane falls on it as a convex shadow, which is taken out of the cells it meets. Exact but for
+ * poles, which have 32 sides. The sun is a point; panels have no thickness; the roof casts no shadow.
+ */
+export function createShadows(panels: readonly RoofPanel[], obstacles: readonly Obstacle[]) {
+  const ready = panels.map((panel): Ready => {
+    const plane = planeOf(panel);
+    return { panel, plane, solid: solidOfPanel(panel, plane) };
+  });
+  const standing = obstacles.map(solidOf);
+  return ({ azimuthDeg, elevationDeg }: SunPosition): PanelShade[] => {
+    const sun = towards(azimuthDeg, elevationDeg);
+    return ready.map((one) => {
+      const { panel, plane } = one;
+      if (elevationDeg <= 0 || dot(plane.normal, sun) <= 1e-9) return shadeOf(panel, () => 0);
+      const bodies = [...standing, ...ready.flatMap((other) => (other === one ? [] : [other.solid]))];
+      const shadows = bodies.flatMap((body) => shadowOn(body, panel, plane, sun) ?? []);
+      return shadeOf(panel, (cell) => litOf(cell, shadows));
+    });
+  };
+}
+
+/** Nearer to the plane than this counts as in it, mm. */
+const onPlaneMm = 1e-6;
+
+type Shadow = { readonly polygon: Polygon; readonly least: Point; readonly most: Point };
+
+/** The shadow of a body on a panel's plane, from the panel's middle along and across; null where it falls beside the panel. */
+function shadowOn(body: Solid, panel: RoofPanel, plane: PanelPlane, sun: Vector): Shadow | null {
+  const heights = body.corners.map((corner) => dot(plus(corner, plane.middle, -1), plane.normal));
+  if (heights.every((height) => height <= onPlaneMm)) return null;
+  const facing = dot(plane.normal, sun);
+  const cast = (corner: Vector, height: number): Point => {
+    const fallen = plus(plus(corner, plane.middle, -1), sun, -height / facing);
+    return [dot(fallen, plane.along), dot(fallen, plane.across)];
+  };
+  const points = body.corners.flatMap((corner, k) => {
+    const height = heights[k] ?? 0;
+    return height >= -onPlaneMm ? [cast(corner, Math.max(0, height))] : [];
+  });
+  // where the body goes through the plane it is cut: what is below casts nothing on it
+  for (const [from, to] of body.edges) {
+    const [a, b] = [heights[from] ?? 0, heights[to] ?? 0];
+    const [start, end] = [body.corners[from], body.corners[to]];
+    if (start === undefined || end === undefined || a >= 0 === b >= 0) continue;
+    points.push(cast(plus(start, plus(end, start, -1), a / (a - b)), 0));
+  }
+  const polygon = hullOf(points);
+  if (polygon.length < 3) return null;
+  const [least, most] = boundsOf(polygon);
+  const [halfAlong, halfAcross] = [panel.alongMm / 2, panel.acrossMm / 2];
+  const beside = most[0] <= -halfAlong || least[0] >= halfAlong || most[1] <= -halfAcross || least[1] >= halfAcross;
+  return beside ? null : { polygon, least, most };
+}
+
+function boundsOf(polygon: Polygon): [Point, Point] {
+  const [xs, ys] = [polygon.map(([x]) => x), polygon.map(([, y]) => y)];
+  return [
+    [Math.min(...xs), Math.min(...ys)],
+    [Math.max(...xs), Math.max(...ys)],
+  ];
+}
+
+type Cell = { readonly from: Point; readonly to: Point };
+
+/** Share of a cell that no shadow covers. */
+function litOf({ from, to }: Cell, shadows: readonly Shadow[]): number {
+  let pieces: Polygon[] = [[from, [to[0], from[1]], to, [from[0], to[1]]]];
+  for (const { polygon, least, most } of shadows) {
+    if (most[0] <= from[0] || least[0] >= to[0] || most[1] <= from[1] || least[1] >= to[1]) continue;
+    pieces = pieces.flatMap((piece) => without(piece, polygon));
+    if (pieces.length === 0) return 0;
+  }
+  const area = (to[0] - from[0]) * (to[1] - from[1]);
+  return Math.min(1, pieces.reduce((sum, piece) => sum + areaOf(piece), 0) / area);
+}
+
+/** Cells tile the panel: rows along, columns across; the first substring has the first columns from the low end. */
+function shadeOf(panel: RoofPanel, litOfCell: (cell: Cell) => number): PanelShade {
+  const { id, alongMm, acrossMm, cellsAlong, cellsAcross, substrings } = panel;
+  const [along, across] = [alongMm / cellsAlong, acrossMm / cellsAcross];
+  const columns = cellsAcross / substrings;
+  const each = Array.from({ length: substrings }, (_, substring) => {
+    let [sum, worst] = [0, 1];
+    for (let column = substring * columns; column < (substring + 1) * columns; column++)
+      for (let row = 0; row < cellsAlong; row++) {
+        const from: Point = [row * along - alongMm / 2, column * across - acrossMm / 2];
+        const lit = litOfCell({ from, to: [from[0] + along, from[1] + across] });
+        sum += lit;
+        worst = Math.min(worst, lit);
+      }
+    return { lit: sum / (columns * cellsAlong), worstCellLit: worst };
+  });
+  return { id, lit: each.reduce((sum, { lit }) => sum + lit, 0) / substrings, substrings: each };
+}
