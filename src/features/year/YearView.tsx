@@ -8,6 +8,7 @@ import { usePlan, useWiring } from "@/features/desk";
 import { Region, TextButton } from "@/ui";
 import { counted, monthName, monthNames, sourceWords, trueMinus } from "@/words";
 import { DarkWeeks } from "./DarkWeeks";
+import { DayLosses } from "./DayLosses";
 import { Gains } from "./Gains";
 import { MonthTable } from "./MonthTable";
 import { Progress } from "./Progress";
@@ -30,6 +31,7 @@ export function YearView() {
   const { year, settled, share, fault } = useYear(plan, wiring.id);
   const [month, setMonth] = useState(6);
   const [asTable, setAsTable] = useState(false);
+  const shown = year?.months[month - 1];
   return (
     <Box
       sx={{
@@ -95,6 +97,7 @@ export function YearView() {
           <Box sx={{ minHeight: 266 }}>
             {year !== null && <DayChart hours={year.days[month - 1] ?? []} name={monthName(month)} />}
           </Box>
+          {shown !== undefined && <DayLosses month={shown} of={month} />}
           <p className={style["small"]}>
             Dull and clear days together, hours by the sun (noon is when it stands highest). Loads run when they are
             said to; a battery takes less and less from 85 % on.
