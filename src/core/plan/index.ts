@@ -45,6 +45,17 @@ export {
   sourceKinds,
 } from "./sections/need";
 export { type Mounting, type Turning } from "./sections/mounts";
+export {
+  type ObstacleKind,
+  obstacleKinds,
+  type Place,
+  type RoofObstacle,
+  type Space,
+  type Surface,
+  surfaceKinds,
+  type Zone,
+  zoneKinds,
+} from "./sections/space";
 export { type ClimateMonth, type Halt, type Site } from "./sections/site";
 export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";

@@ -72,7 +72,7 @@ function withRun(rowId: string) {
   return { ...lantern.wirings[0], runs: [{ id: "run-1", name: "to the junction", from, to: { type: "row", rowId } }] };
 }
 function placed(surfaceId: string) {
-  return { panelId: "roof", piece: 1, surfaceId, xMm: 0, yMm: 0, turnedDeg: 0 };
+  return { panelId: "roof", piece: 1, surfaceId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 40 };
 }
 
 test("a panel's number and a row's id, once given, stay with it and come to no other, whatever is done", () => {
@@ -134,6 +134,7 @@ test("a plan whose sections are of their first version is the same plan today", 
     sections: Object.fromEntries(Object.keys(lantern.sections).map((section) => [section, 1])),
     site: without(site, "weather", "horizon", "losses"),
     need: { loads: named(need.loads), batteries: named(need.batteries), sources: named(need.sources) },
+    space: { surfaces: [], obstacles: [], places: [] },
     mounts: mounts.map((mount) => without(mount, "azimuthFrom", "turning")),
     poses: poses.map((pose) => without(pose, "hours")),
   };

@@ -1,2 +1,3 @@
 export { createShadows, type PanelShade } from "./shadow";
 export { type Obstacle, type RoofPanel } from "./solids";
+export { bodyOf, obstaclesOn, panelsOn, type PanelSize, sizeOf } from "./lie";
