@@ -5,12 +5,13 @@ import { inputStop } from "@/features/input";
 import { needStop } from "@/features/need";
 import { notebookStop } from "@/features/notebook";
 import { panelsStop } from "@/features/panels";
+import { spaceStop } from "@/features/space";
 import { wireStop } from "@/features/wire";
 
 /** The stops of the job, in the order people work. Trail, keys, routes and headings read this list. */
 export const stopModules: readonly StopModule[] = [
   needStop,
-  notebookStop("space"),
+  spaceStop,
   panelsStop,
   inputStop,
   wireStop,

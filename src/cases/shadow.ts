@@ -53,5 +53,10 @@ export function answerShadow(value: unknown): CaseAnswering {
   if (!parsed.success) return malformed(parsed.error);
   const { suns, panels, obstacles } = parsed.data;
   const shadows = createShadows(panels, obstacles);
-  return { type: "answer", answer: { suns: suns.map((sun) => ({ panels: shadows(sun) })) } };
+  return {
+    type: "answer",
+    answer: {
+      suns: suns.map((sun) => ({ panels: shadows(sun).map(({ id, lit, substrings }) => ({ id, lit, substrings })) })),
+    },
+  };
 }

@@ -18,6 +18,7 @@ type Sketch = {
   readonly poses?: Plan["poses"];
   readonly need?: Partial<Plan["need"]>;
   readonly mounts?: Plan["mounts"];
+  readonly space?: Plan["space"];
   readonly notes: Partial<Plan["notes"]>;
 };
 
@@ -56,6 +57,27 @@ const battery = (id: string, name: string, more: Partial<Battery>): Battery => (
   standingW: null,
   inputIds: [],
   ...more,
+});
+
+/** A thing on the roof of the Lantern. */
+const standing = (
+  id: string,
+  name: string,
+  kind: Plan["space"]["obstacles"][number]["kind"],
+  [xMm, yMm]: readonly [number, number],
+  [lengthMm, widthMm, heightMm]: readonly [number, number, number],
+  clearanceMm: number,
+): Plan["space"]["obstacles"][number] => ({
+  id,
+  name,
+  surfaceId: "roof",
+  kind,
+  xMm,
+  yMm,
+  zMm: 0,
+  shape: { type: "box", lengthMm, widthMm, heightMm, turnDeg: 0 },
+  clearanceMm,
+  planned: false,
 });
 
 /** One of the folding pair, closed in the book bay. */
@@ -169,6 +191,47 @@ const sketches: readonly Sketch[] = [
       { id: "parked", name: "Parked", stands: [], hours: null },
       { id: "underway", name: "Under way", stands: [1, 2].map(closed), hours: { fromH: 9, toH: 12 } },
     ],
+    space: {
+      surfaces: [
+        {
+          id: "roof",
+          name: "Roof of the Lantern",
+          kind: "roof",
+          outline: [
+            { xMm: 0, yMm: 0 },
+            { xMm: 2300, yMm: 0 },
+            { xMm: 2300, yMm: 6400 },
+            { xMm: 0, yMm: 6400 },
+          ],
+          headingDeg: null,
+        },
+      ],
+      obstacles: [
+        standing("hatch", "Hatch", "hatch", [1500, 3250], [700, 500, 90], 150),
+        standing("cupola", "Cupola", "cupola", [750, 5850], [800, 700, 480], 50),
+        standing("rack", "Book rack", "rack", [700, 3250], [900, 700, 160], 0),
+      ],
+      zones: [
+        {
+          id: "walkway",
+          name: "Walkway, canal side",
+          surfaceId: "roof",
+          kind: "walkway",
+          outline: [
+            { xMm: 1950, yMm: 0 },
+            { xMm: 2300, yMm: 0 },
+            { xMm: 2300, yMm: 6400 },
+            { xMm: 1950, yMm: 6400 },
+          ],
+        },
+      ],
+      places: [
+        { panelId: "roof", piece: 1, surfaceId: "roof", xMm: 500, yMm: 830, turnedDeg: 0, gapMm: 40 },
+        { panelId: "roof", piece: 2, surfaceId: "roof", xMm: 1400, yMm: 830, turnedDeg: 0, gapMm: 40 },
+        { panelId: "roof", piece: 3, surfaceId: "roof", xMm: 500, yMm: 4600, turnedDeg: 0, gapMm: 40 },
+        { panelId: "roof", piece: 4, surfaceId: "roof", xMm: 1400, yMm: 4600, turnedDeg: 0, gapMm: 40 },
+      ],
+    },
     notes: {
       need: "Press motor 300 W for two hours, lights, laptop, the kettle only on sunny days. About 1.4 kWh a day from April to September.",
       space:
@@ -264,6 +327,7 @@ export function demoPlans(): Plan[] {
       poses,
       need: { ...plan.need, ...sketch.need },
       mounts: sketch.mounts ?? [],
+      space: sketch.space ?? plan.space,
       wirings: sketch.wirings.map(({ lanes, ...wiring }) => {
         const named = nameRows(lanes, 0);
         return { poseIds: poses.slice(0, 1).map(({ id }) => id), ...wiring, ...named, runs: [] };

@@ -8,6 +8,8 @@ export type PanelShade = {
   readonly id: string;
   readonly lit: number;
   readonly substrings: readonly { readonly lit: number; readonly worstCellLit: number }[];
+  /** Share of each cell, column by column from the low end of across, each from the low end of along. */
+  readonly cells: readonly number[];
 };
 
 /** A panel whose own substrings do not share its columns out evenly cannot be asked about: the caller has seen to it. */
@@ -96,16 +98,37 @@ function shadeOf(panel: RoofPanel, litOfCell: (cell: Cell) => number): PanelShad
   const { id, alongMm, acrossMm, cellsAlong, cellsAcross, substrings } = panel;
   const [along, across] = [alongMm / cellsAlong, acrossMm / cellsAcross];
   const columns = cellsAcross / substrings;
+  const cells: number[] = [];
   const each = Array.from({ length: substrings }, (_, substring) => {
     let [sum, worst] = [0, 1];
     for (let column = substring * columns; column < (substring + 1) * columns; column++)
       for (let row = 0; row < cellsAlong; row++) {
         const from: Point = [row * along - alongMm / 2, column * across - acrossMm / 2];
         const lit = litOfCell({ from, to: [from[0] + along, from[1] + across] });
+        cells.push(lit);
         sum += lit;
         worst = Math.min(worst, lit);
       }
     return { lit: sum / (columns * cellsAlong), worstCellLit: worst };
   });
-  return { id, lit: each.reduce((sum, { lit }) => sum + lit, 0) / substrings, substrings: each };
+  return { id, lit: each.reduce((sum, { lit }) => sum + lit, 0) / substrings, substrings: each, cells };
+}
+
+/** Where bodies and panels throw their shadows on the surface itself, from above; nothing once the sun is down. */
+export function shadowsOnSurface(
+  panels: readonly RoofPanel[],
+  obstacles: readonly Obstacle[],
+  { azimuthDeg, elevationDeg }: SunPosition,
+): Polygon[] {
+  if (elevationDeg <= 0) return [];
+  const sun = towards(azimuthDeg, elevationDeg);
+  const bodies = [...obstacles.map(solidOf), ...panels.map((panel) => solidOfPanel(panel, planeOf(panel)))];
+  return bodies.map(({ corners }) =>
+    hullOf(
+      corners.map(([x, y, z]): Point => {
+        const along = Math.max(0, z) / sun[2];
+        return [x - along * sun[0], y - along * sun[1]];
+      }),
+    ),
+  );
 }

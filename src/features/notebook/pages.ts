@@ -1,20 +1,11 @@
 import { type Stop } from "@/core/plan";
 
 /** Stops kept by hand: what belongs there, and the cautions that go with it. */
-export type NotebookStop = Exclude<Stop, "need" | "panels" | "input" | "wire">;
+export type NotebookStop = Exclude<Stop, "need" | "space" | "panels" | "input" | "wire">;
 
 export const pages: Readonly<
   Record<NotebookStop, { readonly prompt: string; readonly asks: readonly string[]; readonly caution: string | null }>
 > = {
-  space: {
-    prompt: "What fits, and what must stay free.",
-    asks: [
-      "Outline, hatches, fans, racks, aerials, what must still open.",
-      "A walkway, and room for a hand to reach each nut.",
-      "For folding panels: stowed size and carrying weight.",
-    ],
-    caution: "Ladders, roofs and skylights: mind what will not bear you.",
-  },
   protect: {
     prompt: "Fuses, cables, connectors, the box, the switch.",
     asks: [

@@ -1,0 +1,1 @@
+export { spaceStop } from "./stop";
