@@ -18,6 +18,7 @@ const views: readonly { readonly plan: string | null; readonly address: string }
   { plan: "Narrowboat", address: "/need#place" },
   { plan: "Narrowboat", address: "/need#facing" },
   { plan: "The Lantern", address: "/need#year" },
+  { plan: "The Lantern", address: "/space" },
   { plan: "Narrowboat", address: "/mount" },
 ];
 

@@ -158,14 +158,26 @@ export function Drawing({ plan, surface, layout, chosen, onChoose, onSun }: Prop
       </text>
       {plan.space.zones
         .filter(({ surfaceId }) => surfaceId === surface.id)
-        .map(({ id, name, outline: of }) => (
-          <g key={id} pointerEvents="none">
-            <path d={pathOf(of.map(({ xMm, yMm }) => [xMm, yMm] as const))} className={style["zone"]} />
-            <text x={of[0]?.xMm ?? 0} y={-(of[0]?.yMm ?? 0) - 20} fontSize={0.026 * span} className={style["word"]}>
-              {name}
-            </text>
-          </g>
-        ))}
+        .map(({ id, name, outline: of }) => {
+          const shape = of.map(({ xMm, yMm }) => [xMm, yMm] as const);
+          const { x: zx, y: zy } = boundsOf(shape);
+          const middle = `${(zx[0] + zx[1]) / 2} ${-(zy[0] + zy[1]) / 2}`;
+          const upright = zy[1] - zy[0] > zx[1] - zx[0];
+          return (
+            <g key={id} pointerEvents="none">
+              <path d={pathOf(shape)} className={style["zone"]} />
+              <text
+                transform={`translate(${middle}) rotate(${upright ? -90 : 0})`}
+                textAnchor="middle"
+                dominantBaseline="middle"
+                fontSize={0.026 * span}
+                className={style["word"]}
+              >
+                {name}
+              </text>
+            </g>
+          );
+        })}
       <g clipPath="url(#space-roof)" pointerEvents="none">
         {layout.shadows.map((shape, k) => (
           <path key={k} d={pathOf(shape)} className={style["wash"]} />

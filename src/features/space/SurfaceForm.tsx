@@ -74,7 +74,7 @@ export function SurfaceForm({ surface }: { surface: Surface }) {
         onDone={desk.endGesture}
         help="Degrees from north by east. Empty: as the vehicle stands."
         helpBelow
-        placeholder={`${site.headingDeg ?? 0}, as the vehicle`}
+        placeholder={`${site.headingDeg ?? 0} assumed`}
       />
       <Box sx={{ display: "flex", alignItems: "end" }}>
         <TextButton onClick={() => desk.change({ type: "removeFromSpace", list: "surfaces", id: surface.id })}>
