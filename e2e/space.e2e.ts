@@ -28,7 +28,7 @@ walk(
     await fields.type("From the back", "1000");
     await fields.says("[aria-label='What is wrong']", /lies over .* by [\d]+\scm²/);
     // by keys: so far to the right that they lie side by side
-    await page.focus("[data-panel$='.2']");
+    await page.$eval("[data-panel$='.2']", (panel) => (panel as SVGElement).focus());
     for (let k = 0; k < 8; k++) await fields.chord("Shift", "ArrowRight");
     await fields.says("main", /2 panels lie here, and nothing is in the way/);
     // by mouse, over the edge

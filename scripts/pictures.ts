@@ -27,6 +27,7 @@ const pictures: readonly Picture[] = [
   { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
   { name: "library-file", plan: null, stop: "library/panels", light: "paper", size: wide, first: readFile },
   { name: "phones", plan: null, stop: "phones", light: "paper", size: wide, first: makeCode },
+  { name: "space", plan: "Lantern", stop: "space", light: "paper", size: wide },
   { name: "need", plan: "Lantern", stop: "need", light: "paper", size: wide },
   { name: "place", plan: "Lantern", stop: "need#place", light: "paper", size: wide, first: confirmClimate },
   { name: "facing-lantern", plan: "Narrowboat", stop: "need#facing", light: "lantern", size: wide },

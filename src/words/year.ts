@@ -24,7 +24,10 @@ export function monthName(month: number): string {
 export const lossWords: Readonly<Record<LossName, { readonly name: string; readonly help: string }>> = {
   slant: { name: "Slanting light", help: "Light that glances off the glass when the sun stands low to a panel." },
   skyline: { name: "Skyline", help: "Trees, houses and hills before the sun and the sky." },
-  shade: { name: "Shade by hand", help: "Substrings shaded by hand in the pose." },
+  shade: {
+    name: "Shade",
+    help: "Shadows of what stands on the roof, of panels on one another, and shade by hand in the pose.",
+  },
   stowed: { name: "Stowed", help: "Panels put away in the hours of a pose." },
   dirt: { name: "Dirt", help: "Dust, pollen and soot on the glass." },
   haze: { name: "Haze", help: "Air duller than the place usually has." },

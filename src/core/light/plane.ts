@@ -15,6 +15,7 @@ export type Plane = { readonly tiltDeg: number; readonly azimuthDeg: number };
 export type PlaneLight = {
   /** On the plane, before any loss. */ readonly totalWm2: number;
   /** What goes in: beam and the light round the sun reduced where they strike at a slant. */ readonly insideWm2: number;
+  /** Of that, beam and the light round the sun: what a shadow takes. */ readonly straightWm2: number;
 };
 
 /** What of the sky a plane sees past trees and houses: the sun or not, and the share of the sky it would see in the open. */
@@ -63,5 +64,5 @@ export function lightOn(
     (skyShare * hour.diffuseWm2 * (1 - roundSun) * (1 + Math.cos(tilt))) / 2 +
     (hour.globalWm2 * albedo * (1 - Math.cos(tilt))) / 2;
   const taken = cosIncidence > 0 ? Math.max(0, 1 - incidenceB0 * (1 / cosIncidence - 1)) : 0;
-  return { totalWm2: straight + even, insideWm2: straight * taken + even };
+  return { totalWm2: straight + even, insideWm2: straight * taken + even, straightWm2: straight * taken };
 }

@@ -132,3 +132,20 @@ export function shadowsOnSurface(
     ),
   );
 }
+
+/**
+ * Share of the beam that each substring has the current of: that of its least lit cell. Of a panel of half cells the two halves of
+ * a substring are in parallel: the mean of the least lit cells of both.
+ */
+export function heldBeam({ cells, substrings }: PanelShade, cellsAlong: number, isHalfCut: boolean): number[] {
+  if (!isHalfCut || cellsAlong < 2) return substrings.map(({ worstCellLit }) => worstCellLit);
+  const columns = cells.length / cellsAlong / substrings.length;
+  return substrings.map((_, substring) => {
+    const least = [1, 1];
+    for (let k = substring * columns * cellsAlong; k < (substring + 1) * columns * cellsAlong; k++) {
+      const half = k % cellsAlong < cellsAlong / 2 ? 0 : 1;
+      least[half] = Math.min(least[half] ?? 1, cells[k] ?? 1);
+    }
+    return ((least[0] ?? 1) + (least[1] ?? 1)) / 2;
+  });
+}

@@ -7,6 +7,7 @@ import { rossCPerWm2 } from "../sky";
 import { keyOf, type Lane, lightOf, netOfRows, type Tile } from "../wiring";
 import { type SkyHour } from "../weather";
 import { facingsIn, type Stay } from "./facing";
+import { isLaid } from "./roof-shade";
 import { type Alike, evennessOf, type PanelHour, panelHour, type Surroundings } from "./panel-hour";
 
 /** A lane in an hour: its panels each by itself, summed, and the net they make. */
@@ -75,11 +76,13 @@ export function yearLane(
       const { stand, facing } = facingOf(keyOf(tile));
       const model = modelOf(tile);
       const { tiltDeg, azimuthDeg, azimuthFrom, turning } = facing;
-      const key = JSON.stringify([kindOf(common, tile).id, stand, tiltDeg, azimuthDeg, azimuthFrom, turning]);
+      const own = isLaid(plan, keyOf(tile)) ? keyOf(tile) : null;
+      const key = JSON.stringify([own, kindOf(common, tile).id, stand, tiltDeg, azimuthDeg, azimuthFrom, turning]);
       const place = known.get(key) ?? alike.length;
       if (place === alike.length) {
         const light = lightOf(stand, substringCount(model));
         alike.push({
+          key: own,
           model,
           facing,
           rossK: rossCPerWm2[stand.mount ?? common.site.mount],
@@ -99,7 +102,7 @@ export function yearLane(
     const standing = standings.get(poseId);
     if (standing === undefined) throw new Error(`no pose "${poseId}" among those made ready`);
     const { alike, counts, placeOf } = standing;
-    const each = alike.map((panel) => panelHour(panel, hour, stay, around));
+    const each = alike.map((panel) => panelHour(panel, hour, stay, poseId, around));
     const panels = Object.fromEntries(
       summed.map((name) => [name, each.reduce((sum, panel, k) => sum + panel[name] * (counts[k] ?? 0), 0)]),
     ) as Record<(typeof summed)[number], number>;

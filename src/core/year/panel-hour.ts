@@ -4,10 +4,14 @@ import { type PanelModel, stcCellTempC } from "../panel";
 import { type SkyHour } from "../weather";
 import { type createTurner, type Facing, type Stay } from "./facing";
 import { ownMaxW } from "./own-power";
+import { type RoofShade } from "./roof-shade";
 import { type Shares } from "./shares";
+import { type TileKey } from "../wiring";
 
 /** Panels that are alike in all that decides what falls on them. */
 export type Alike = {
+  /** The panel, where it lies on a surface and has shadows of its own; null: it stands for all that stand so. */
+  readonly key: TileKey | null;
   readonly model: PanelModel;
   readonly facing: Facing;
   readonly rossK: number;
@@ -37,6 +41,7 @@ export type Surroundings = {
   readonly shares: Shares;
   readonly skyline: Skyline;
   readonly turn: ReturnType<typeof createTurner>;
+  readonly shade: RoofShade;
 };
 
 export function meanOf(values: readonly number[]): number {
@@ -55,12 +60,29 @@ export function evennessOf(model: PanelModel, light: readonly number[]): number 
 }
 
 /** Light, heat and power of one of these panels in an hour; each loss is what the panel by itself would give with it and without. */
-export function panelHour(panel: Alike, hour: SkyHour, stay: Stay, { shares, skyline, turn }: Surroundings): PanelHour {
-  const { model, facing, rossK, light, stowed, evenness } = panel;
+export function panelHour(
+  panel: Alike,
+  hour: SkyHour,
+  stay: Stay,
+  poseId: string,
+  { shares, skyline, turn, shade }: Surroundings,
+): PanelHour {
+  const { key, model, facing, rossK, light: byHand, stowed } = panel;
   const plane = turn(facing, { ...hour, sun: hour.light.sun }, stay);
   const open = lightOn(plane, hour.light, shares.ground);
   const seen = lightOn(plane, hour.light, shares.ground, skyline.seenFrom(plane, hour.light.sun));
   const left = (1 - shares.dirt) * (1 - shares.haze) * (1 - shares.ageing);
+  // a shadow takes the beam from a substring, not what comes from everywhere: told as a share of all its light
+  const beams = key === null || stowed || !(seen.straightWm2 > 0) ? null : shade(key, hour, stay, poseId);
+  const even = seen.insideWm2 - seen.straightWm2;
+  const light =
+    beams === null
+      ? byHand
+      : beams.map((beam, k) => {
+          const hand = byHand.length === 1 ? byHand[0] : byHand[Math.floor((k * byHand.length) / beams.length)];
+          return ((hand ?? 1) * (seen.straightWm2 * beam + even)) / seen.insideWm2;
+        });
+  const evenness = beams === null ? panel.evenness : evennessOf(model, light);
   const meanLight = meanOf(light);
   const insideWm2 = seen.insideWm2 * meanLight * left;
   const cellTempC = hour.airTempC + rossK * insideWm2;

@@ -7,6 +7,7 @@ import { createArray, type LaneHour } from "./array";
 import { type DayDrawn, drawDays } from "./days";
 import { createTurner, type Stay } from "./facing";
 import { lossNames, type MonthAccount, noLosses } from "./losses";
+import { createRoofShade } from "./roof-shade";
 import { sharesOf } from "./shares";
 import { type DayOfRun, isMissed, runStore, type StoreRun, storesOf } from "./stores";
 import { skyOf } from "./sky-of";
@@ -97,7 +98,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
   const ready = readyWiring(plan, wiring, memory, []);
   const shares = sharesOf(plan.site);
   const poses = posesByHour(plan, wiring.poseIds);
-  const around = { shares, skyline: skylineOf(plan.site.horizon), turn: createTurner() };
+  const around = { shares, skyline: skylineOf(plan.site.horizon), turn: createTurner(), shade: createRoofShade(plan) };
   const array = createArray(ready, wiring.poseIds, around);
   const { hours, days, source, stays, keyOf } = skyOf(plan, weather, kindsIn[fineness], fineness === "quick" ? 2 : 1);
   const sheets = days.map(({ month, days: many, airC }): DaySheet => ({

@@ -11,6 +11,7 @@ import { drawDays } from "./days";
 const lantern: Plan = {
   ...demoPlan("The Lantern"),
   need: emptyPlan("").need,
+  space: emptyPlan("").space,
   site: { ...demoPlan("The Lantern").site, horizon: [] },
 };
 const yearOf = (plan: Plan, wiringId = plan.wirings[0]?.id ?? ""): PlanYear =>
@@ -150,6 +151,31 @@ describe("what comes of changes", () => {
     expect(east("north", 90)).toBeCloseTo(east("north", 0), 6);
     // east of a front that points north is east; of one that points east, south
     expect(east("front", 90)).toBeGreaterThan(1.05 * east("front", 0));
+  });
+
+  test("what stands on the roof takes its share, by name, more the higher it is, and turns with the vehicle", () => {
+    const roofed: Plan = { ...lantern, space: demoPlan("The Lantern").space };
+    const higher: Plan = {
+      ...roofed,
+      space: {
+        ...roofed.space,
+        obstacles: roofed.space.obstacles.map((each) => ({
+          ...each,
+          shape: { ...each.shape, heightMm: 3 * each.shape.heightMm },
+        })),
+      },
+    };
+    const turned = changed(roofed, { type: "setSite", patch: { headingDeg: 60 } });
+    const [bare, low, high, other] = [lantern, roofed, higher, turned].map((plan) => inAll(yearOf(plan).months));
+    expect(bare?.losses.shade).toBe(0);
+    expect(low?.losses.shade).toBeGreaterThan(0.5);
+    expect(high?.losses.shade).toBeGreaterThan(1.3 * (low?.losses.shade ?? Infinity));
+    expect(low?.couldKwh).toBeCloseTo(bare?.couldKwh ?? 0, 6);
+    expect(Math.abs((other?.takenKwh ?? 0) - (low?.takenKwh ?? 0))).toBeGreaterThan(0.5);
+    for (const year of [low, high, other]) {
+      const lost = lossNames.reduce((sum, name) => sum + (year?.losses[name] ?? 0), 0);
+      expect((year?.couldKwh ?? 0) - lost).toBeCloseTo(year?.usedKwh ?? 0, 6);
+    }
   });
 
   test("a pose for the morning takes its hours out of the day, and no more", () => {

@@ -223,6 +223,7 @@ export function Drawing({ plan, surface, layout, chosen, onChoose, onSun }: Prop
               dominantBaseline="middle"
               fontSize={0.03 * span}
               className={style["number"]}
+              aria-hidden
             >
               {id.split(".").at(-1)}
             </text>
@@ -280,6 +281,7 @@ function Thing({ obstacle, base, free, span, chosen, onPointerDown, onKeyDown }:
         dominantBaseline="middle"
         fontSize={0.024 * span}
         className={style["word"]}
+        aria-hidden
       >
         {obstacleMarks[kind] === "" ? name : obstacleMarks[kind]}
       </text>

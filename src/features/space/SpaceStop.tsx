@@ -196,8 +196,8 @@ export function SpaceStop() {
                 ))}
               </ul>
               <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-                The least lit cell of each substring holds its current. These shadows are not in the year yet: shade by
-                hand in a pose, or the skyline at Need, are.
+                The least lit cell of each substring holds its current; of half cells, the mean of both halves. The year
+                counts these shadows, hour by hour.
               </p>
             </Region>
           </>
