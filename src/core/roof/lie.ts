@@ -68,9 +68,9 @@ export function panelsOn(
   });
 }
 
-/** What stands on a surface, as bodies; what is only planned too, when asked for. */
+/** What stands on a surface now, as bodies; what is only planned throws no shadow yet. */
 export function obstaclesOn({ space }: Pick<Plan, "space">, surface: Pick<Surface, "id">): readonly Obstacle[] {
-  return space.obstacles.filter(({ surfaceId }) => surfaceId === surface.id).map(bodyOf);
+  return space.obstacles.filter(({ surfaceId, planned }) => surfaceId === surface.id && !planned).map(bodyOf);
 }
 
 export function bodyOf({ xMm, yMm, zMm, shape }: Pick<RoofObstacle, "xMm" | "yMm" | "zMm" | "shape">): Obstacle {
