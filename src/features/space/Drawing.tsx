@@ -7,7 +7,6 @@ import { useDesk } from "@/features/desk";
 import { pieceName } from "./fault-words";
 import { boundsOf, type Layout, snapped } from "./layout";
 import style from "./space.module.css";
-import { obstacleMarks } from "./stock";
 
 export type Chosen = { readonly type: "panel" | "obstacle"; readonly id: string } | null;
 
@@ -258,7 +257,7 @@ type ThingProps = {
 };
 
 function Thing({ obstacle, base, free, span, chosen, onPointerDown, onKeyDown }: ThingProps) {
-  const { id, name, kind, xMm, yMm, shape, planned, clearanceMm } = obstacle;
+  const { id, name, xMm, yMm, shape, planned, clearanceMm } = obstacle;
   return (
     <g
       data-obstacle={id}
@@ -283,7 +282,7 @@ function Thing({ obstacle, base, free, span, chosen, onPointerDown, onKeyDown }:
         className={style["word"]}
         aria-hidden
       >
-        {obstacleMarks[kind] === "" ? name : obstacleMarks[kind]}
+        {name}
       </text>
     </g>
   );

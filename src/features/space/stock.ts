@@ -1,4 +1,4 @@
-import { type ObstacleKind, type RoofObstacle, type Zone } from "@/core/plan";
+import { type RoofObstacle } from "@/core/plan";
 
 type Stock = Pick<RoofObstacle, "kind" | "name" | "shape" | "clearanceMm"> & { readonly zMm?: number };
 
@@ -19,25 +19,3 @@ export const obstacleStock: readonly Stock[] = [
   { kind: "solarTube", name: "Light tube", shape: box(350, 350, 150), clearanceMm: 50 },
   { kind: "own", name: "Another thing", shape: box(400, 400, 200), clearanceMm: 0 },
 ];
-
-export const zoneWords: Readonly<Record<Zone["kind"], string>> = {
-  walkway: "Walkway",
-  free: "Must stay free",
-  noGlue: "No glue",
-  hot: "Hot",
-  weak: "Will not bear you",
-};
-
-export const obstacleMarks: Readonly<Record<ObstacleKind, string>> = {
-  hatch: "opens",
-  fan: "fan",
-  airConditioner: "air",
-  rack: "rack",
-  aerial: "aerial",
-  skylight: "light",
-  cupola: "cupola",
-  mast: "mast",
-  boom: "boom",
-  solarTube: "tube",
-  own: "",
-};
