@@ -43,10 +43,11 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
     subject,
   });
   const text = textOf(weather);
+  const [turn, setTurn] = useState(0);
   useEffect(() => {
     if (text === "waiting") return;
     const ofThis = { wiringId, subject, fault: null };
-    let stopped = false;
+    let [stopped, whole] = [false, false];
     const ask = async (fineness: "quick" | "full"): Promise<void> => {
       const outcome = await pageMail().ask(
         "year",
@@ -61,6 +62,7 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
       if (stopped || outcome.type === "cancelled") return;
       if (outcome.type === "failed")
         return setKnown((before) => ({ ...before, settled: false, share: null, fault: outcome.message }));
+      whole = fineness === "full";
       setKnown({ ...ofThis, year: outcome.value, settled: fineness === "full", share: fineness === "full" ? null : 0 });
       if (fineness !== "quick") return;
       await new Promise((resolve) => setTimeout(resolve, wholeAfterMs));
@@ -77,6 +79,8 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
     const unsubscribe = desk.store.subscribe(() => {
       const now = subjectOf(desk.now().history.present, wiringId);
       if (now.some((part, k) => part !== subject[k])) stop();
+      // taken back before it was through: the plan is the same again, and nobody else would ask
+      else if (stopped && !whole) setTurn((before) => before + 1);
     });
     return () => {
       unsubscribe();
@@ -84,7 +88,7 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
     };
     // what the year depends on, not the document: a note typed changes no sun
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [...subject, text, topic, desk]);
+  }, [...subject, text, topic, desk, turn]);
   const isOfNow = known.subject.every((part, k) => part === subject[k]);
   return {
     year: known.wiringId === wiringId ? known.year : null,
