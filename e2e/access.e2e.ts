@@ -57,7 +57,7 @@ async function isAccessible(visit: Visit, url: string): Promise<void> {
     const screen = await visit.open(url, size);
     const { page, fields } = screen;
     if (size === phone && url.startsWith("/plan/")) await fields.press("Export, units and light");
-    if (url.endsWith("#year")) await page.waitForSelector("[data-year=settled] .apexcharts-bar-area");
+    if (url.endsWith("#year")) await page.waitForSelector("[data-year=settled] [data-chart=year]");
     if (url.endsWith("/wire")) await page.waitForSelector("[data-testid=window-chart] svg");
     // the lantern's light has the sizes of paper: narrow, it can differ in nothing that is looked at
     for (const light of size === desktop ? ["Paper", "Sunlight", "Lantern"] : ["Paper", "Sunlight"]) {

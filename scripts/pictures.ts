@@ -52,7 +52,7 @@ async function confirmClimate(page: Page): Promise<void> {
 
 /** The year gone through to its end, and drawn. */
 async function wholeYear(page: Page): Promise<void> {
-  await page.waitForSelector("[data-year=settled] .apexcharts-bar-area");
+  await page.waitForSelector("[data-year=settled] [data-chart=year]");
 }
 
 /** A pairing code for the next phone. */

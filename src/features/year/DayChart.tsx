@@ -1,96 +1,81 @@
 "use client";
 
-import Box from "@mui/material/Box";
-import { useMemo } from "react";
-import Chart from "react-apexcharts";
+import { memo } from "react";
 import { type TypicalHour } from "@/core/year";
-import { lightTokens, useLight, useNonce } from "@/ui";
+import { marksTo, roundAbove, shortNumber } from "./scale";
+import style from "./year.module.css";
+
+const [width, height, left, right, top, foot] = [760, 230, 46, 46, 8, 36];
+const step = (width - left - right) / 24;
 
 /** The mean day of a month: what the panels offer, what is taken, what is wanted, and the charge. */
-export default function DayChart({ hours, name }: { hours: readonly TypicalHour[]; name: string }) {
-  const { light } = useLight();
-  const nonce = useNonce();
-  const tokens = lightTokens[light];
-  const hasCharge = hours.some(({ chargePct }) => chargePct !== null);
-  const series = useMemo(() => {
-    const line = (of: (hour: TypicalHour) => number) => hours.map((hour) => Number(of(hour).toFixed(1)));
-    return [
-      { name: "Offered", type: "line", data: line(({ offeredW }) => offeredW) },
-      { name: "Taken", type: "area", data: line(({ takenW, leftW }) => takenW - leftW) },
-      { name: "Loads", type: "line", data: line(({ loadW }) => loadW) },
-      ...(hasCharge ? [{ name: "Charge", type: "line", data: line(({ chargePct }) => chargePct ?? 0) }] : []),
-    ];
-  }, [hours, hasCharge]);
-  const axis = { labels: { style: { colors: tokens.ink, fontSize: "12px" } } };
+export const DayChart = memo(function DayChart({ hours, name }: { hours: readonly TypicalHour[]; name: string }) {
   const mostW = hours.reduce((most, { offeredW, loadW }) => Math.max(most, offeredW, loadW), 1);
   const topW = roundAbove(mostW);
-  const watts = { min: 0, max: topW, decimalsInFloat: 0, tickAmount: 4, ...axis };
+  const y = (share: number) => top + (height - top - foot) * (1 - share);
+  /** A line that keeps its height through each hour. */
+  const stairs = (of: (hour: TypicalHour) => number) =>
+    hours.map((hour, k) => `${left + k * step} ${y(of(hour))}L${left + (k + 1) * step} ${y(of(hour))}`).join("L");
+  const hasCharge = hours.some(({ chargePct }) => chargePct !== null);
+  const lines = [
+    { name: "Offered", className: "offered", path: stairs(({ offeredW }) => offeredW / topW) },
+    { name: "Loads", className: "loads", path: stairs(({ loadW }) => loadW / topW) },
+    ...(hasCharge
+      ? [{ name: "Charge", className: "charge", path: stairs(({ chargePct }) => (chargePct ?? 0) / 100) }]
+      : []),
+  ];
+  const taken = stairs(({ takenW, leftW }) => Math.max(0, takenW - leftW) / topW);
   return (
-    <Box role="img" aria-label={`The mean day of ${name}, hour by hour; at most ${mostW.toFixed(0)} W`}>
-      <Chart
-        type="line"
-        height={250}
-        series={series}
-        options={{
-          chart: {
-            animations: { enabled: false },
-            toolbar: { show: false },
-            zoom: { enabled: false },
-            nonce,
-            fontFamily: "inherit",
-            background: "transparent",
-          },
-          colors: [tokens.amberDeep, tokens.amber, tokens.stop, tokens.cold],
-          stroke: { width: [2, 2, 3, 2], dashArray: [0, 0, 0, 6], curve: "stepline" },
-          fill: { type: "solid", opacity: [1, 0.45, 1, 1] },
-          dataLabels: { enabled: false },
-          grid: { borderColor: tokens.line, padding: { top: -8, right: 4, bottom: 0, left: 4 } },
-          legend: {
-            position: "top",
-            horizontalAlign: "left",
-            labels: { colors: tokens.ink },
-            onItemClick: { toggleDataSeries: false },
-            markers: { size: 7 },
-          },
-          tooltip: {
-            theme: light === "lantern" ? "dark" : "light",
-            x: { formatter: (hour: number) => `${hour - 1} to ${hour} h, sun time` },
-          },
-          xaxis: {
-            categories: hours.map((_, k) => k + 1),
-            tickAmount: 12,
-            title: { text: "hour of the day, by the sun", style: { color: tokens.ink } },
-            ...axis,
-          },
-          yaxis: [
-            { seriesName: "Offered", title: { text: "watts", style: { color: tokens.ink } }, ...watts },
-            { seriesName: "Offered", show: false, ...watts },
-            { seriesName: "Offered", show: false, ...watts },
-            ...(hasCharge
-              ? [
-                  {
-                    seriesName: "Charge",
-                    opposite: true,
-                    min: 0,
-                    max: 100,
-                    tickAmount: 4,
-                    decimalsInFloat: 0,
-                    title: { text: "charge, %", style: { color: tokens.ink } },
-                    ...axis,
-                  },
-                ]
-              : []),
-          ],
-        }}
-      />
-    </Box>
+    <>
+      <ul className={style["legend"]} aria-label="Lines of the day">
+        <li>
+          <svg width={18} height={12} aria-hidden>
+            <rect width={18} height={12} className={style["takenArea"]} />
+          </svg>
+          Taken
+        </li>
+        {lines.map((line) => (
+          <li key={line.name}>
+            <svg width={22} height={12} aria-hidden>
+              <path d="M0 6H22" className={style[line.className]} />
+            </svg>
+            {line.name}
+          </li>
+        ))}
+      </ul>
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        className={style["chart"]}
+        data-chart="day"
+        role="img"
+        aria-label={`The mean day of ${name}, hour by hour; at most ${mostW.toFixed(0)} W`}
+      >
+        {marksTo(1).map((share) => (
+          <g key={share}>
+            <line x1={left} x2={width - right} y1={y(share)} y2={y(share)} className={style["gridline"]} />
+            <text x={left - 6} y={y(share) + 4} textAnchor="end" className={style["tick"]}>
+              {shortNumber(share * topW)}
+            </text>
+            {hasCharge && (
+              <text x={width - right + 6} y={y(share) + 4} className={style["tick"]}>
+                {`${(100 * share).toFixed(0)} %`}
+              </text>
+            )}
+          </g>
+        ))}
+        <path d={`M${left} ${y(0)}L${taken}L${width - right} ${y(0)}Z`} className={style["takenArea"]} />
+        {lines.map((line) => (
+          <path key={line.name} d={`M${line.path}`} className={style[line.className]} />
+        ))}
+        {Array.from({ length: 9 }, (_, k) => 3 * k).map((hour) => (
+          <text key={hour} x={left + hour * step} y={height - 20} textAnchor="middle" className={style["tick"]}>
+            {hour}
+          </text>
+        ))}
+        <text x={(width + left - right) / 2} y={height - 4} textAnchor="middle" className={style["tick"]}>
+          hour of the day, by the sun; watts on the left
+        </text>
+      </svg>
+    </>
   );
-}
-
-/** A round number at or above, that four steps divide well. */
-function roundAbove(watts: number): number {
-  const size = 10 ** Math.floor(Math.log10(watts));
-  return (
-    [1, 1.2, 1.6, 2, 2.4, 3.2, 4, 6, 8, 10].map((times) => times * size).find((round) => round >= watts) ?? 10 * size
-  );
-}
+});

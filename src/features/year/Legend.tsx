@@ -12,37 +12,40 @@ const strokes: Readonly<Record<NonNullable<Part["pattern"]>, string>> = {
   slantedLines: "M0 0L6 6",
 };
 
-/** What the parts of a column are, each with its pattern: to be told apart without colour. */
-export function Legend({ colours, hasNeed }: { colours: readonly string[]; hasNeed: boolean }) {
+/** The surface of a part, to be told from the others without colour. */
+export function Pattern({ part: { pattern, colour }, id }: { part: Part; id: string }) {
+  if (pattern === null) return null;
+  return (
+    <pattern id={id} width={6} height={6} patternUnits="userSpaceOnUse">
+      <path d={strokes[pattern]} stroke={colour} strokeWidth={1.6} fill="none" />
+    </pattern>
+  );
+}
+
+/** What the parts of a column are, each with its pattern. */
+export function Legend({ hasNeed }: { hasNeed: boolean }) {
   const id = useId();
   return (
     <ul className={style["legend"]} aria-label="Parts of a column, from its foot">
-      {parts.map((part, k) => {
-        const colour = colours[k] ?? "currentColor";
-        const { pattern } = part;
-        return (
-          <li key={part.id}>
-            <svg width={18} height={12} aria-hidden>
-              {pattern === null ? (
-                <rect width={18} height={12} fill={colour} />
-              ) : (
-                <>
-                  <pattern id={`${id}${part.id}`} width={6} height={6} patternUnits="userSpaceOnUse">
-                    <path d={strokes[pattern]} stroke={colour} strokeWidth={1.6} fill="none" />
-                  </pattern>
-                  <rect width={18} height={12} fill={`url(#${id}${part.id})`} stroke={colour} />
-                </>
-              )}
-            </svg>
-            {part.name}
-          </li>
-        );
-      })}
+      {parts.map((part) => (
+        <li key={part.id}>
+          <svg width={18} height={12} aria-hidden>
+            <Pattern part={part} id={`${id}${part.id}`} />
+            <rect
+              width={18}
+              height={12}
+              fill={part.pattern === null ? part.colour : `url(#${id}${part.id})`}
+              stroke={part.colour}
+            />
+          </svg>
+          {part.name}
+        </li>
+      ))}
       {hasNeed && (
         <li>
           <svg width={18} height={12} aria-hidden>
-            <path d="M0 6H18" stroke={colours[parts.length] ?? "currentColor"} strokeWidth={3} />
-            <circle cx={9} cy={6} r={4} fill={colours[parts.length] ?? "currentColor"} />
+            <path d="M0 6H18" className={style["thread"]} />
+            <circle cx={9} cy={6} r={4} className={style["knot"]} />
           </svg>
           Need
         </li>

@@ -1,97 +1,126 @@
 "use client";
 
-import Box from "@mui/material/Box";
-import { useMemo } from "react";
-import Chart from "react-apexcharts";
+import { memo, useId } from "react";
 import { type PlanYear } from "@/core/year";
-import { type LightTokens, lightTokens, useLight, useNonce } from "@/ui";
 import { monthName } from "@/words";
-import { Legend } from "./Legend";
+import { Legend, Pattern } from "./Legend";
 import { parts } from "./parts";
+import { marksTo, roundAbove, shortNumber } from "./scale";
+import style from "./year.module.css";
 
-/** The colours of the parts of a column in their order, and of the need. */
-function coloursOf({ amber, amberDeep, good, stop, note, hot, lineStrong, ink }: LightTokens): string[] {
-  return [amber, good, note, stop, amberDeep, hot, lineStrong, ink];
-}
+const [width, height, left, top, foot] = [760, 300, 62, 10, 24];
+const step = (width - left) / 12;
 
-/** Twelve months, each a column of where the light went, the need as a thread through it. A press opens a month's day. */
-export default function YearChart({ year, onMonth }: { year: PlanYear; onMonth: (month: number) => void }) {
-  const { light } = useLight();
-  const nonce = useNonce();
-  const tokens = lightTokens[light];
+/**
+ * Twelve months, each a column of where the light went, the need as a thread through it. A press opens a month's day. Our own
+ * drawing: it is drawn anew at every answer, and the chart package took a tenth of a second for that.
+ */
+export const YearChart = memo(function YearChart({
+  year,
+  month: shown,
+  onMonth,
+}: {
+  year: PlanYear;
+  month: number;
+  onMonth: (month: number) => void;
+}) {
+  const id = useId();
   const { months } = year;
   const hasNeed = months.some(({ needKwh }) => needKwh > 0);
-  const series = useMemo(
-    () => [
-      ...parts.map(({ name, of }) => ({
-        name,
-        type: "bar",
-        data: months.map((month) => Number(Math.max(0, of(month)).toFixed(2))),
-      })),
-      ...(hasNeed
-        ? [{ name: "Need", type: "line", data: months.map(({ needKwh }) => Number(needKwh.toFixed(2))) }]
-        : []),
-    ],
-    [months, hasNeed],
-  );
-  const axis = { labels: { style: { colors: tokens.ink, fontSize: "12px" } } };
-  const best = months.reduce((most, { usedKwh }) => Math.max(most, usedKwh), 0);
+  const columns = months.map((month) => {
+    let foundation = 0;
+    const pieces = parts.map((part) => {
+      const from = foundation;
+      const kwh = Math.max(0, part.of(month));
+      foundation += kwh;
+      return { part, from, kwh };
+    });
+    return { pieces, total: foundation, month };
+  });
+  const most = roundAbove(columns.reduce((all, { total, month }) => Math.max(all, total, month.needKwh), 1));
+  const y = (kwh: number) => top + (height - top - foot) * (1 - kwh / most);
+  const thread = months.map(({ needKwh }, k) => `${left + (k + 0.5) * step} ${y(needKwh)}`).join("L");
   return (
     <>
-      <Legend colours={coloursOf(tokens)} hasNeed={hasNeed} />
-      <Box role="img" aria-label={`Twelve months by where the light goes; at most ${best.toFixed(0)} kWh used in one`}>
-        <Chart
-          type="bar"
-          height={310}
-          series={series}
-          options={{
-            chart: {
-              stacked: true,
-              stackOnlyBar: true,
-              animations: { enabled: false },
-              toolbar: { show: false },
-              zoom: { enabled: false },
-              nonce,
-              fontFamily: "inherit",
-              background: "transparent",
-              events: {
-                dataPointSelection: (_event, _chart, { dataPointIndex }: { dataPointIndex: number }) =>
-                  onMonth(dataPointIndex + 1),
-              },
-            },
-            colors: coloursOf(tokens),
-            fill: {
-              type: [...parts.map(({ pattern }) => (pattern === null ? "solid" : "pattern")), "solid"],
-              pattern: { style: parts.map(({ pattern }) => pattern ?? ""), width: 5, height: 5, strokeWidth: 2 },
-            },
-            stroke: {
-              width: [...parts.map(() => 1), 3],
-              colors: [...parts.map(() => tokens.sheet), tokens.ink],
-              curve: "straight",
-            },
-            markers: { size: [...parts.map(() => 0), 4], strokeWidth: 0 },
-            plotOptions: { bar: { columnWidth: "74%" } },
-            states: { active: { filter: { type: "none" } } },
-            dataLabels: { enabled: false },
-            grid: { borderColor: tokens.line, padding: { top: -14, right: 4, bottom: 0, left: 4 } },
-            legend: { show: false },
-            tooltip: {
-              theme: light === "lantern" ? "dark" : "light",
-              shared: true,
-              intersect: false,
-              y: { formatter: (kwh: number) => `${kwh.toFixed(1)} kWh` },
-            },
-            xaxis: { categories: months.map((_, k) => monthName(k + 1).slice(0, 3)), ...axis },
-            yaxis: {
-              min: 0,
-              forceNiceScale: true,
-              decimalsInFloat: 0,
-              title: { text: "kWh a month", style: { color: tokens.ink } },
-              ...axis,
-            },
-          }}
-        />
-      </Box>
+      <Legend hasNeed={hasNeed} />
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        className={style["chart"]}
+        data-chart="year"
+        role="group"
+        aria-label="Twelve months by where the light goes"
+      >
+        <defs>
+          {parts.map((part) => (
+            <Pattern key={part.id} part={part} id={`${id}${part.id}`} />
+          ))}
+        </defs>
+        {marksTo(most).map((kwh) => (
+          <g key={kwh}>
+            <line x1={left} x2={width} y1={y(kwh)} y2={y(kwh)} className={style["gridline"]} />
+            <text x={left - 6} y={y(kwh) + 4} textAnchor="end" className={style["tick"]}>
+              {kwh === most ? `${shortNumber(kwh)} kWh` : shortNumber(kwh)}
+            </text>
+          </g>
+        ))}
+        {columns.map(({ pieces, month }, k) => (
+          <g
+            key={k}
+            role="button"
+            tabIndex={0}
+            aria-pressed={shown === k + 1}
+            aria-label={`${monthName(k + 1)}: ${pieces
+              .filter(({ kwh }) => kwh >= 0.05)
+              .map(({ part, kwh }) => `${part.name} ${kwh.toFixed(1)}`)
+              .join(", ")} kWh${month.needKwh > 0 ? `; need ${month.needKwh.toFixed(1)} kWh` : ""}`}
+            className={style["column"]}
+            data-shown={shown === k + 1}
+            onClick={() => onMonth(k + 1)}
+            onKeyDown={(event) => {
+              if (event.key !== "Enter" && event.key !== " ") return;
+              event.preventDefault();
+              onMonth(k + 1);
+            }}
+          >
+            <title>
+              {pieces
+                .filter(({ kwh }) => kwh >= 0.05)
+                .map(({ part, kwh }) => `${part.name}: ${kwh.toFixed(1)} kWh`)
+                .join("\n")}
+            </title>
+            <rect
+              x={left + k * step + 2}
+              width={step - 4}
+              y={top}
+              height={height - top - foot}
+              className={style["hit"]}
+            />
+            {pieces.map(({ part, from, kwh }) => (
+              <rect
+                key={part.id}
+                x={left + (k + 0.14) * step}
+                width={0.72 * step}
+                y={y(from + kwh)}
+                height={Math.max(0, y(from) - y(from + kwh))}
+                fill={part.pattern === null ? part.colour : `url(#${id}${part.id})`}
+                stroke={part.pattern === null ? "none" : part.colour}
+                strokeWidth={0.8}
+              />
+            ))}
+            <text x={left + (k + 0.5) * step} y={height - 8} textAnchor="middle" className={style["tick"]} aria-hidden>
+              {monthName(k + 1).slice(0, 3)}
+            </text>
+          </g>
+        ))}
+        {hasNeed && (
+          <g pointerEvents="none">
+            <path d={`M${thread}`} className={style["thread"]} />
+            {months.map(({ needKwh }, k) => (
+              <circle key={k} cx={left + (k + 0.5) * step} cy={y(needKwh)} r={4.5} className={style["knot"]} />
+            ))}
+          </g>
+        )}
+      </svg>
     </>
   );
-}
+});

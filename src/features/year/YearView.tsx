@@ -1,13 +1,13 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { inAll, type PlanYear } from "@/core/year";
 import { usePlan, useWiring } from "@/features/desk";
 import { Region, TextButton } from "@/ui";
 import { counted, monthName, monthNames, sourceWords, trueMinus } from "@/words";
 import { DarkWeeks } from "./DarkWeeks";
+import { DayChart } from "./DayChart";
 import { DayLosses } from "./DayLosses";
 import { Gains } from "./Gains";
 import { MonthTable } from "./MonthTable";
@@ -16,11 +16,9 @@ import { saveYearCsv, saveYearJson } from "./save-files";
 import { Tilts } from "./Tilts";
 import { useWeather } from "./useWeather";
 import { useYear } from "./useYear";
+import { YearChart } from "./YearChart";
 import { worstMonth } from "./YearStrip";
 import style from "./year.module.css";
-
-const YearChart = dynamic(() => import("./YearChart"), { ssr: false });
-const DayChart = dynamic(() => import("./DayChart"), { ssr: false });
 
 /** The year of the wiring on the desk: one picture, its day, its dark weeks, and what would bring more. */
 export function YearView() {
@@ -65,8 +63,9 @@ export function YearView() {
           <Box sx={{ minHeight: 46 }} aria-live="polite">
             {year !== null && <Headline year={year} />}
           </Box>
-          <Box sx={{ minHeight: 346 }}>
-            {year !== null && (asTable ? <MonthTable year={year} /> : <YearChart year={year} onMonth={setMonth} />)}
+          <Box sx={{ minHeight: { xs: 200, md: 340 } }}>
+            {year !== null &&
+              (asTable ? <MonthTable year={year} /> : <YearChart year={year} month={month} onMonth={setMonth} />)}
           </Box>
           <Box sx={{ minHeight: 28 }}>
             {share !== null && !settled && (
@@ -94,7 +93,7 @@ export function YearView() {
               </TextButton>
             ))}
           </div>
-          <Box sx={{ minHeight: 266 }}>
+          <Box sx={{ minHeight: { xs: 150, md: 250 } }}>
             {year !== null && <DayChart hours={year.days[month - 1] ?? []} name={monthName(month)} />}
           </Box>
           {shown !== undefined && <DayLosses month={shown} of={month} />}

@@ -4,8 +4,9 @@ import { type LossName, type MonthAccount } from "@/core/year";
 export type Part = {
   readonly id: string;
   readonly name: string;
-  /** How its surface is drawn besides its colour, by the charts' own names; null: plain. */
+  /** How its surface is drawn besides its colour, null: plain. */
   readonly pattern: "squares" | "circles" | "verticalLines" | "horizontalLines" | "slantedLines" | null;
+  readonly colour: string;
   readonly of: (month: MonthAccount) => number;
 };
 
@@ -16,21 +17,35 @@ const lost =
 
 /** Losses stand together by what one could do about them. */
 export const parts: readonly Part[] = [
-  { id: "used", name: "Used", pattern: null, of: ({ usedKwh }) => usedKwh },
-  { id: "full", name: "Battery full", pattern: "squares", of: lost("batteryFull") },
-  { id: "storing", name: "Controller and battery", pattern: "circles", of: lost("storing") },
+  { id: "used", name: "Used", pattern: null, colour: "var(--amber)", of: ({ usedKwh }) => usedKwh },
+  { id: "full", name: "Battery full", pattern: "squares", colour: "var(--good)", of: lost("batteryFull") },
+  { id: "storing", name: "Controller and battery", pattern: "circles", colour: "var(--note)", of: lost("storing") },
   {
     id: "port",
     name: "Left by the port",
     pattern: "verticalLines",
+    colour: "var(--stop)",
     of: lost("clippedAmps", "clippedWatts", "clippedVolts", "lowPeak", "pwm", "asleep", "overVoltage"),
   },
-  { id: "joined", name: "Cable, unequal panels", pattern: "horizontalLines", of: lost("unequal", "cable") },
+  {
+    id: "joined",
+    name: "Cable, unequal panels",
+    pattern: "horizontalLines",
+    colour: "var(--amber-deep)",
+    of: lost("unequal", "cable"),
+  },
   {
     id: "worn",
     name: "Heat, dirt, haze, age",
     pattern: "slantedLines",
+    colour: "var(--hot)",
     of: (month) => Math.max(0, lost("heat", "ageing", "haze", "dirt")(month)),
   },
-  { id: "dark", name: "Shade, stowed, slant", pattern: null, of: lost("slant", "skyline", "shade", "stowed") },
+  {
+    id: "dark",
+    name: "Shade, stowed, slant",
+    pattern: null,
+    colour: "var(--line-strong)",
+    of: lost("slant", "skyline", "shade", "stowed"),
+  },
 ];
