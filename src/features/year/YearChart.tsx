@@ -82,12 +82,6 @@ export const YearChart = memo(function YearChart({
               onMonth(k + 1);
             }}
           >
-            <title>
-              {pieces
-                .filter(({ kwh }) => kwh >= 0.05)
-                .map(({ part, kwh }) => `${part.name}: ${kwh.toFixed(1)} kWh`)
-                .join("\n")}
-            </title>
             <rect
               x={left + k * step + 2}
               width={step - 4}
