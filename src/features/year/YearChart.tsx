@@ -101,10 +101,19 @@ export const YearChart = memo(function YearChart({
                 strokeWidth={0.8}
               />
             ))}
-            <text x={left + (k + 0.5) * step} y={height - 8} textAnchor="middle" className={style["tick"]} aria-hidden>
-              {monthName(k + 1).slice(0, 3)}
-            </text>
           </g>
+        ))}
+        {columns.map((_, k) => (
+          <text
+            key={k}
+            x={left + (k + 0.5) * step}
+            y={height - 8}
+            textAnchor="middle"
+            className={style["tick"]}
+            pointerEvents="none"
+          >
+            {monthName(k + 1).slice(0, 3)}
+          </text>
         ))}
         {hasNeed && (
           <g pointerEvents="none">
