@@ -8,7 +8,7 @@ import { parts } from "./parts";
 import { marksTo, roundAbove, shortNumber } from "./scale";
 import style from "./year.module.css";
 
-const [width, height, left, top, foot] = [760, 300, 86, 16, 28];
+const [width, height, left, top, foot] = [760, 300, 108, 16, 28];
 const step = (width - left) / 12;
 
 /**
