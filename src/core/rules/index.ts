@@ -35,6 +35,7 @@ export {
 } from "./finding";
 export { createMemory, type Memory, type TileState } from "./memory";
 export {
+  assumedLatitudeDeg,
   assumedSite,
   extraPanels,
   inPortOrder,

@@ -34,7 +34,8 @@ export type Missing =
   | { readonly type: "recordLowAsked"; readonly latitudeDeg: number }
   | { readonly type: "noInput" };
 
-const assumedLatitudeDeg = 45;
+/** Taken for a site that says no latitude. */
+export const assumedLatitudeDeg = 45;
 const assumedMount: Mount = "roofGap";
 
 /**

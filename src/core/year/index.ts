@@ -12,14 +12,7 @@ export {
 } from "./plan-year";
 export { assumedLossPct } from "./shares";
 export { isMissed } from "./stores";
-export {
-  assumedLatitudeDeg,
-  clearnessOf,
-  likeliestKind,
-  monthsOfKind,
-  typicalMonthsOf,
-  type WeatherSource,
-} from "./weather-of";
+export { clearnessOf, likeliestKind, monthsOfKind, typicalMonthsOf, type WeatherSource } from "./weather-of";
 export { type Gain, type GainKind, gainsOf } from "./gains";
 export { type BestTilts, bestTilts, type PlaceYields, placeYields } from "./tilts";
 export { createYields, type Yield, yearOf } from "./yield";

@@ -1,6 +1,6 @@
 import { type Plan, poseIn } from "../plan";
 import { createShadows, heldBeam, obstaclesOn, panelsOn } from "../roof";
-import { type TileKey } from "../wiring";
+import { keyOf, partsOfKey, type TileKey } from "../wiring";
 import { type SkyHour } from "../weather";
 import { type Stay } from "./facing";
 
@@ -9,7 +9,7 @@ export type RoofShade = (key: TileKey, hour: SkyHour, stay: Stay, poseId: string
 
 /** Shadows of what stands on the plan's surfaces, and of panels on one another, worked out once for each place of the sun. */
 export function createRoofShade(plan: Plan): RoofShade {
-  const laid = new Set(plan.space.places.map(({ panelId, piece }) => `${panelId}.${piece}`));
+  const laid = new Set(plan.space.places.map(keyOf));
   if (laid.size === 0) return () => null;
   const halfCut = new Set(plan.panels.filter(({ label }) => label.cellCut === "half").map(({ id }) => id));
   const makers = new Map<string, (hour: SkyHour) => ReadonlyMap<string, readonly number[]>>();
@@ -29,7 +29,7 @@ export function createRoofShade(plan: Plan): RoofShade {
           shadows({ azimuthDeg: sun.azimuthDeg - headingDeg, elevationDeg: sun.elevationDeg }).flatMap((shade, k) => {
             const panel = panels[k];
             if (panel === undefined || shade.lit > 1 - 1e-6) return [];
-            const [panelId = ""] = panel.id.split(".");
+            const { panelId } = partsOfKey(shade.id);
             return [[shade.id, heldBeam(shade, panel.cellsAlong, halfCut.has(panelId))] as const];
           }),
         ),
@@ -52,5 +52,5 @@ export function createRoofShade(plan: Plan): RoofShade {
 
 /** Whether a panel lies somewhere, and so has shadows of its own. */
 export function isLaid({ space }: Pick<Plan, "space">, key: TileKey): boolean {
-  return space.places.some(({ panelId, piece }) => `${panelId}.${piece}` === key);
+  return space.places.some((place) => keyOf(place) === key);
 }

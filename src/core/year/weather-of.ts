@@ -1,4 +1,5 @@
 import { type ClimateKind, climateKinds, climatesAt } from "../climate";
+import { assumedLatitudeDeg } from "../rules";
 import { type Halt, type Plan, type Site } from "../plan";
 import { daysIn, outsideMonthWhM2, type TypicalMonths, type WeatherYear } from "../weather";
 import { type Stay } from "./facing";
@@ -11,7 +12,6 @@ export type WeatherSource =
   /** Nobody confirmed any: the likeliest kind of the latitude. */
   | { readonly type: "assumed"; readonly kindName: string; readonly latitudeAssumed: boolean };
 
-export const assumedLatitudeDeg = 45;
 /** Heading of a vehicle nobody stated: north, so that its front and north are the same. */
 const assumedHeadingDeg = 0;
 

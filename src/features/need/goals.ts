@@ -1,6 +1,7 @@
 import { assumedNeed, computedW, dailyNeed, filledBattery, monthsOf, otherSourcesWh, quickRuleW } from "@/core/need";
 import { type Plan, type Season, seasons } from "@/core/plan";
-import { assumedLatitudeDeg, type PlaceYields, type WeatherSource } from "@/core/year";
+import { assumedLatitudeDeg } from "@/core/rules";
+import { type PlaceYields, type WeatherSource } from "@/core/year";
 
 /** What a season wants and what panels it asks for, by both schools. */
 export type SeasonGoal = {

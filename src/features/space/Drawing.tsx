@@ -3,6 +3,7 @@
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
 import { type Plan, type RoofObstacle, type Surface } from "@/core/plan";
 import { baseOf, bodyOf, type Polygon } from "@/core/roof";
+import { partsOfKey } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
 import { pieceName } from "./fault-words";
 import { boundsOf, type Layout, snapped } from "./layout";
@@ -67,7 +68,7 @@ export function Drawing({ plan, surface, layout, chosen, onChoose, onSun }: Prop
   const moveTo = ({ type, id }: NonNullable<Chosen>, xMm: number, yMm: number, gesture: string) => {
     if (type === "obstacle")
       desk.change({ type: "patchInSpace", list: "obstacles", id, patch: { xMm, yMm } }, `space:${id}:${gesture}`);
-    else desk.change({ type: "patchPlaces", refs: [refOf(id)], patch: { xMm, yMm } }, `space:${id}:${gesture}`);
+    else desk.change({ type: "patchPlaces", refs: [partsOfKey(id)], patch: { xMm, yMm } }, `space:${id}:${gesture}`);
   };
   const drag = (event: PointerEvent) => {
     if (grip === null) return;
@@ -106,9 +107,9 @@ export function Drawing({ plan, surface, layout, chosen, onChoose, onSun }: Prop
     const move = moves[event.key];
     if (move !== undefined) moveTo(what, xMm + move[0], yMm + move[1], "key");
     else if (event.key === "r" && turnedDeg !== null && what.type === "panel")
-      desk.change({ type: "patchPlaces", refs: [refOf(what.id)], patch: { turnedDeg: (turnedDeg + 90) % 360 } });
+      desk.change({ type: "patchPlaces", refs: [partsOfKey(what.id)], patch: { turnedDeg: (turnedDeg + 90) % 360 } });
     else if (event.key === "Delete" || event.key === "Backspace") {
-      if (what.type === "panel") desk.change({ type: "liftPanels", refs: [refOf(what.id)] });
+      if (what.type === "panel") desk.change({ type: "liftPanels", refs: [partsOfKey(what.id)] });
       else desk.change({ type: "removeFromSpace", list: "obstacles", id: what.id });
     } else if (event.key === "Enter" || event.key === " ") onChoose(what);
     else return;
@@ -316,9 +317,4 @@ function Cells({ panel }: { panel: Layout["panels"][number] }) {
       })}
     </g>
   );
-}
-
-function refOf(key: string): { panelId: string; piece: number } {
-  const at = key.lastIndexOf(".");
-  return { panelId: key.slice(0, at), piece: Number(key.slice(at + 1)) };
 }

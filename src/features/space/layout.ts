@@ -13,7 +13,7 @@ import {
   shadowsOnSurface,
 } from "@/core/roof";
 import { sunPosition } from "@/core/sky";
-import { assumedLatitudeDeg } from "@/core/year";
+import { assumedLatitudeDeg } from "@/core/rules";
 
 /** The sun looked at: a month's middle, and an hour by the sun. */
 export type SunTime = { readonly month: number; readonly hour: number };

@@ -5,7 +5,7 @@ import { Trash2 } from "lucide-react";
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
 import { skylineOf } from "@/core/light";
 import { sunPosition } from "@/core/sky";
-import { assumedLatitudeDeg } from "@/core/year";
+import { assumedLatitudeDeg } from "@/core/rules";
 import { useDesk, usePlan } from "@/features/desk";
 import { Region, TextButton, ToolButton } from "@/ui";
 import style from "../need.module.css";

@@ -1,7 +1,8 @@
 "use client";
 
 import { climateKinds, climatesAt, type ClimateKind } from "@/core/climate";
-import { assumedLatitudeDeg, likeliestKind, monthsOfKind } from "@/core/year";
+import { assumedLatitudeDeg } from "@/core/rules";
+import { likeliestKind, monthsOfKind } from "@/core/year";
 import { useDesk, usePlan } from "@/features/desk";
 import { TextButton, useUnits } from "@/ui";
 import { given } from "@/words";

@@ -2,13 +2,14 @@
 
 import Box from "@mui/material/Box";
 import { Trash2 } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { type GpxStay, mostGpxBytes, readPlace } from "@/core/place";
 import { type Halt } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan } from "@/features/desk";
 import { newId, QuantityField, TextButton, TextLine, ToolButton } from "@/ui";
 import { pageMail } from "@/workers";
+import { FileButton, FileSaid, type Said } from "./FileButton";
 import { placeFaultWords, placeWords } from "./place-words";
 
 const mostHalts = 60;
@@ -17,8 +18,7 @@ const mostHalts = 60;
 export function Route() {
   const desk = useDesk();
   const { route, latitudeDeg, longitudeDeg } = usePlan().site;
-  const picker = useRef<HTMLInputElement>(null);
-  const [said, setSaid] = useState<{ readonly words: string; readonly wrong: boolean } | null>(null);
+  const [said, setSaid] = useState<Said | null>(null);
   const set = (next: Halt[], gesture?: string) => desk.change({ type: "setSite", patch: { route: next } }, gesture);
 
   const read = async (file: File) => {
@@ -92,27 +92,14 @@ export function Route() {
         >
           Add a stop
         </TextButton>
-        <TextButton onClick={() => picker.current?.click()}>Open a track (GPX)</TextButton>
-        <input
-          ref={picker}
-          type="file"
+        <FileButton
+          words="Open a track (GPX)"
+          label="Track file"
           accept=".gpx,application/gpx+xml"
-          aria-label="Track file"
-          hidden
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file !== undefined) void read(file);
-          }}
+          onFile={(file) => void read(file)}
         />
       </Box>
-      <Box
-        aria-live="polite"
-        role={said?.wrong === true ? "alert" : undefined}
-        sx={{ color: said?.wrong === true ? "error.main" : undefined }}
-      >
-        {said?.words}
-      </Box>
+      <FileSaid said={said} />
     </Box>
   );
 }

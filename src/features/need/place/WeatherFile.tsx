@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { browserClient } from "@/api";
 import { type Site } from "@/core/plan";
 import { mostEpwBytes, proposedRecords } from "@/core/weather";
@@ -10,6 +10,7 @@ import { keepWeather } from "@/features/year";
 import { TextButton, useUnits } from "@/ui";
 import { given } from "@/words";
 import { pageMail, type WeatherRead, type WeatherText } from "@/workers";
+import { FileButton, FileSaid, type Said } from "./FileButton";
 import { placeWords } from "./place-words";
 import { setPlace } from "./set-place";
 
@@ -22,9 +23,8 @@ export function WeatherFile() {
   const desk = useDesk();
   const { weather } = usePlan().site;
   const system = useUnits();
-  const picker = useRef<HTMLInputElement>(null);
   const [opened, setOpened] = useState<Opened | null>(null);
-  const [said, setSaid] = useState<{ readonly words: string; readonly wrong: boolean } | null>(null);
+  const [said, setSaid] = useState<Said | null>(null);
   useEffect(() => () => pageMail().callOff(topic), []);
 
   const read = async (file: File) => {
@@ -57,32 +57,19 @@ export function WeatherFile() {
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center" }}>
-        <TextButton onClick={() => picker.current?.click()}>Open a weather file (EPW)</TextButton>
+        <FileButton
+          words="Open a weather file (EPW)"
+          label="Weather file"
+          accept=".epw,text/plain"
+          onFile={(file) => void read(file)}
+        />
         {weather !== null && (
           <TextButton look="plain" onClick={() => desk.change({ type: "setSite", patch: { weather: null } })}>
             Go by typical months again
           </TextButton>
         )}
-        <input
-          ref={picker}
-          type="file"
-          accept=".epw,text/plain"
-          aria-label="Weather file"
-          hidden
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file !== undefined) void read(file);
-          }}
-        />
       </Box>
-      <Box
-        aria-live="polite"
-        role={said?.wrong === true ? "alert" : undefined}
-        sx={{ color: said?.wrong === true ? "error.main" : undefined }}
-      >
-        {said?.words ?? (weather === null ? "" : `The year goes by the hours of “${weather.name}”.`)}
-      </Box>
+      <FileSaid said={said} otherwise={weather === null ? "" : `The year goes by the hours of “${weather.name}”.`} />
       {opened !== null && <Contents opened={opened} onHours={() => void takeHours(opened)} system={system} />}
     </Box>
   );
