@@ -29,6 +29,10 @@ export function notMendedWords({
   needs,
 }: Pick<Finding, "rule" | "level" | "sense" | "needs">): string {
   if (rule === "label") return "No wiring mends a label. Look at it again at Panels, or measure the panel.";
+  if (rule === "leads") return "An extension cable between the two joins them; count it at Protect.";
+  if (rule === "roofLoad") return "Take panels off, choose lighter ones, or ask the maker of the roof what it bears.";
+  if (rule === "clearHeight") return "Lay the panels flat, take down what folds, or go another way.";
+  if (rule === "layout") return "No free place for it was found here.";
   if (rule === "fuses" && level === "care")
     return "Fuses are chosen at Protect, once it is built; until then fit them as said.";
   const tried =
@@ -67,11 +71,27 @@ function kindSentence(kind: MendKind): string {
       return `Wire ${kind.series} in series × ${counted(kind.strings, "row")} of ${headOf(kind.panelName)} from the shelf instead`;
     case "exchange":
       return `Take out ${kind.count} × ${headOf(kind.outName)} and put ${kind.count} × ${headOf(kind.inName)} from the shelf in ${kind.count === 1 ? "its place" : "their places"}`;
+    case "moveOnRoof":
+      return `${kind.turned ? "Turn" : "Move"} ${kind.panelName}${kind.turned ? " by a quarter and lay it" : ""}${shiftWords(kind)}`;
+    case "raiseOnRoof":
+      return `Set ${kind.panelName} ${given(kind.gapMm, "mm")} above the roof`;
+    case "liftOff":
+      return `Take ${kind.panelName} off the roof`;
     case "joinPast":
       return "Take the stowed panels out and join their leads past them";
     case "move":
       return `Move ${counted(kind.panels, "panel")} to ${kind.portName}${kind.moduleName === null ? "" : ` (needs ${kind.moduleName})`}`;
   }
+}
+
+function shiftWords({ rightMm, frontMm }: Extract<MendKind, { type: "moveOnRoof" }>): string {
+  const parts = [
+    [rightMm, rightMm > 0 ? "right" : "left"] as const,
+    [frontMm, frontMm > 0 ? "front" : "back"] as const,
+  ].filter(([by]) => Math.abs(by) >= 1);
+  return parts.length === 0
+    ? " where it is"
+    : ` ${parts.map(([by, to]) => `${amount(Math.abs(by), "mm")} to the ${to}`).join(" and ")}`;
 }
 
 function rowWords(row: readonly { readonly panelName: string; readonly count: number }[]): string {

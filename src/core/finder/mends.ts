@@ -20,6 +20,7 @@ import {
 import { runToEnd } from "../steps";
 import { countsOf, keyOf, mostPieces, standOf, tilesOf } from "../wiring";
 import { type Candidate, candidatesFor } from "./candidates";
+import { layoutMends } from "./layout-mends";
 
 /** Wirings whose noon watts differ by less than this share count as equal. */
 const sameWatts = 0.001;
@@ -54,9 +55,16 @@ export function* findMends(
 ): Generator<SearchStep, ReadonlyMap<string, Remedy>> {
   const failing = now.filter(
     ({ level, rule }) =>
-      !passes(level) && level !== "open" && (level === "stop" || !["parts", "nothing"].includes(ruleOf(rule).mendedBy)),
+      !passes(level) &&
+      level !== "open" &&
+      (level === "stop" || !["parts", "nothing", "layout"].includes(ruleOf(rule).mendedBy)),
   );
   const remedies = new Map<string, Remedy>();
+  for (const finding of now) {
+    if (ruleOf(finding.rule).mendedBy !== "layout" || passes(finding.level)) continue;
+    remedies.set(finding.id, { mends: layoutMends(ready, finding), needs: null });
+    yield "tried";
+  }
   const tried = new Map<LaneContext, Tried[]>();
   const nowW = takenW(ready, "brightNoon");
   const freeW = ready.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);

@@ -4,8 +4,10 @@ export {
   facingOf,
   flat,
   lightOnPlane,
+  noShades,
   type PanelLight,
   type Scene,
+  type Shades,
   type Site,
   underSkyScene,
 } from "./scene";

@@ -1,5 +1,5 @@
 import { type Mount, rossCPerWm2, type Sky, type Sun, tiltLight } from "../sky";
-import { lightOf, type Pose, type Stand, standOf, type Tile } from "../wiring";
+import { keyOf, lightAt, lightOf, type Pose, type Stand, standOf, type Tile, type TileKey } from "../wiring";
 
 /** What falls on a panel: W/m² on each of its substrings (or one value for all), and how warm its cells are, °C. */
 export type PanelLight = { readonly cellTempC: number; readonly irradianceWm2: readonly number[] };
@@ -19,14 +19,24 @@ export function evenly(irradianceWm2: number, cellTempC: number): Scene {
 /** What of a place decides how panels there face and warm. */
 export type Site = { readonly latitudeDeg: number; readonly mount: Mount };
 
-/** Panels as they stand under a sky, each with the light of its own plane and the heat of its own mount. */
-export function underSkyScene(sky: Sky, pose: Pose, site: Site): Scene {
+/** Share of the beam on each substring of panels that lie in a shadow, by panel; those it does not name are in the sun. */
+export type Shades = ReadonlyMap<TileKey, readonly number[]>;
+export const noShades: Shades = new Map();
+
+/**
+ * Panels as they stand under a sky, each with the light of its own plane, less what shadows take of its beam, and the heat of
+ * its own mount.
+ */
+export function underSkyScene(sky: Sky, pose: Pose, site: Site, shades: Shades = noShades): Scene {
   // such a sky is judged with whatever the panels may be turned to
   if (sky.evenly) return evenly(sky.irradianceWm2, sky.cellTempC);
   return (tile, substrings) => {
     const stand = standOf(pose, tile);
-    const onPlaneWm2 = lightOnPlane(facingOf(stand, site), sky);
-    const irradianceWm2 = lightOf(stand, substrings).map((part) => part * onPlaneWm2);
+    const facing = facingOf(stand, site);
+    const onPlaneWm2 = lightOnPlane(facing, sky);
+    const byHand = lightOf(stand, substrings).map((part) => part * onPlaneWm2);
+    const beams = shades.get(keyOf(tile));
+    const irradianceWm2 = beams === undefined ? byHand : shaded(byHand, beams, straightShare(facing, sky), substrings);
     const heatCPerWm2 = rossCPerWm2[stand.mount ?? site.mount];
     return { cellTempC: sky.airTempC + heatCPerWm2 * mean(irradianceWm2), irradianceWm2 };
   };
@@ -54,6 +64,24 @@ export function lightOnPlane(
   const seen: Sun = { ...sun, fromNoonDeg: sun.fromNoonDeg - fromNoonDeg };
   const facing = tiltLight(tiltDeg, seen, diffuseShare) / tiltLight(0, sun, diffuseShare);
   return (Number.isFinite(facing) ? Math.min(mostFacing, facing) : 1) * irradianceWm2;
+}
+
+/** Of the light on a plane under a sky, the share that comes straight from the sun: all but what comes from everywhere. */
+function straightShare(
+  { tiltDeg, fromNoonDeg }: Facing,
+  { sun, diffuseShare }: Pick<Sky, "sun" | "diffuseShare">,
+): number {
+  const seen: Sun = { ...sun, fromNoonDeg: sun.fromNoonDeg - fromNoonDeg };
+  const [all, even] = [tiltLight(tiltDeg, seen, diffuseShare), diffuseShare * tiltLight(tiltDeg, seen, 1)];
+  return all > 0 ? Math.max(0, 1 - even / all) : 0;
+}
+
+/** Light on each part, less the beam a shadow takes; told by as many parts as either tells. */
+function shaded(byHand: readonly number[], beams: readonly number[], straight: number, substrings: number): number[] {
+  return Array.from({ length: substrings }, (_, k) => {
+    const [light, beam] = [lightAt(byHand, k, substrings), lightAt(beams, k, substrings)];
+    return light * (straight * beam + 1 - straight);
+  });
 }
 
 function mean(values: readonly number[]): number {

@@ -5,7 +5,7 @@ export { differences } from "./differences";
 export { fillLane, type Filling } from "./fill";
 export { emptyPlan, type Plan, planFormat, planSchema, planVersion } from "./document";
 export { madeUpCurrency } from "./fields";
-export { keysIn, newPieces, type Piece, piecesIn, stockOf } from "./pieces";
+export { keysIn, newPieces, type Piece, pieceName, type PieceRef, piecesIn, stockOf } from "./pieces";
 export { mostOf } from "./bounds";
 export {
   blankDevice,
@@ -30,7 +30,7 @@ export {
   type PanelSheet,
   type PlanPanel,
 } from "./sections/panels";
-export { fixedPose, poseIn, type PoseSheet, usualPose } from "./sections/poses";
+export { fixedPose, poseIn, type PoseSheet, type Standing, usualPose } from "./sections/poses";
 export {
   type Battery,
   type Chemistry,
@@ -46,9 +46,13 @@ export {
 } from "./sections/need";
 export { type Mounting, type Turning } from "./sections/mounts";
 export {
+  type CableWay,
+  type Gland,
+  type Locker,
   type ObstacleKind,
   obstacleKinds,
   type Place,
+  type PlaceInPose,
   type RoofObstacle,
   type Space,
   type Surface,

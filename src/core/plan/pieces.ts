@@ -82,6 +82,14 @@ export function keysIn({ panels }: Pick<Plan, "panels">): Set<TileKey> {
   );
 }
 
+/** A panel as it is called: its tag, or its kind and number; by its key. */
+export function pieceName({ panels }: Pick<Plan, "panels">, key: TileKey | string): string {
+  for (const { id: panelId, label, pieces } of panels)
+    for (const { number, tag } of pieces)
+      if (keyOf({ panelId, piece: number }) === key) return tag === "" ? `${label.name} ${number}` : tag;
+  return key;
+}
+
 /** Whatever is said of how panels stand, lie and are fixed, but for panels that do not stay. */
 export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
   const { mounts, poses, space } = plan;
@@ -89,7 +97,11 @@ export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
     ...plan,
     mounts: mounts.map((mount) => ({ ...mount, pieces: mount.pieces.filter(stays) })),
     poses: poses.map((pose) => ({ ...pose, stands: pose.stands.filter(stays) })),
-    space: { ...space, places: space.places.filter(stays) },
+    space: {
+      ...space,
+      places: space.places.filter(stays),
+      ways: space.ways.map((way) => (way.from === null || stays(way.from) ? way : { ...way, from: null })),
+    },
   };
 }
 

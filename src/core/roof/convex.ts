@@ -67,3 +67,28 @@ export function without(polygon: Polygon, taken: Polygon): Polygon[] {
   // nothing of it lay inside: it is whole, and in one piece
   return areaOf(rest) <= leastArea ? [polygon] : left;
 }
+
+/** What two convex polygons have in common; empty where that is nothing. */
+export function commonOf(a: Polygon, b: Polygon): Polygon {
+  let rest = a;
+  for (const [k, from] of b.entries()) {
+    rest = cut(rest, from, b[(k + 1) % b.length] ?? from, 1);
+    if (rest.length < 3) return [];
+  }
+  return rest;
+}
+
+/** Whether the boxes round two shapes do not meet: most pairs are done with by that. */
+export function isApart(a: Polygon, b: Polygon): boolean {
+  const [ax, ay, bx, by] = [boxOf(a, 0), boxOf(a, 1), boxOf(b, 0), boxOf(b, 1)];
+  return ax[1] <= bx[0] || bx[1] <= ax[0] || ay[1] <= by[0] || by[1] <= ay[0];
+}
+
+function boxOf(polygon: Polygon, axis: 0 | 1): readonly [number, number] {
+  let [least, most] = [Infinity, -Infinity];
+  for (const point of polygon) {
+    least = Math.min(least, point[axis]);
+    most = Math.max(most, point[axis]);
+  }
+  return [least, most];
+}

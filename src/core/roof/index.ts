@@ -1,5 +1,34 @@
 export { type Polygon } from "./convex";
-export { createShadows, heldBeam, type PanelShade, shadowsOnSurface } from "./shadow";
+export { createShadows, heldBeam, heldInGroups, type PanelShade, shadowsOnSurface } from "./shadow";
 export { type Obstacle, type RoofPanel } from "./solids";
-export { bodyOf, obstaclesOn, panelsOn, type PanelSize, sizeOf } from "./lie";
-export { baseOf, faultsOf, footprintOf, type LayoutFault, sharedMm2 } from "./check";
+export { type Frame, frameOf, planeOver, sunOver } from "./frame";
+export { bodyOf, type LaidPanel, obstaclesOn, panelsOn, type PanelSize, type Parked, placeIn, sizeOf } from "./lie";
+export { createRoofLight, type RoofLight } from "./light";
+export { baseOf, faultsOf, footprintOf, type LayoutFault, sharedMm2, topOf } from "./check";
+export { beyondMm2, coveredMm2, pointsOf } from "./outline";
+export { handMm, type JudgedPanel } from "./room";
+export { type Ground, groundOf, isFree, nearestSpot } from "./spot";
+export { type Burden, burdenOn, type DrillFault, drillFaults, highestOn, judgedPanels, layoutFaults } from "./judged";
+export {
+  distanceMm,
+  leadsOf,
+  type ShortLead,
+  shortLeads,
+  usualLeadMm,
+  wayLength,
+  type WayLength,
+  wayLine,
+} from "./reach";
+export {
+  allLight,
+  type FillAnswer,
+  fillAnswers,
+  type FillAsk,
+  fillChanges,
+  type Filled,
+  type FillKind,
+  type FillPlanAsk,
+  type FillSchool,
+  fillSurface,
+  type KeptLight,
+} from "./fill";

@@ -1,5 +1,14 @@
-import { type Plan, type RoofObstacle, type Surface } from "../plan";
-import { keyOf, type Pose, standOf } from "../wiring";
+import {
+  type Place,
+  type PlaceInPose,
+  type Plan,
+  poseIn,
+  type RoofObstacle,
+  type Standing,
+  type Surface,
+} from "../plan";
+import { keyOf, standOf } from "../wiring";
+import { frameOf, planeOver } from "./frame";
 import { type Obstacle, type RoofPanel } from "./solids";
 
 /** A panel as the roof has it: its size by its label, its cells, the substrings the engine gives it. */
@@ -29,43 +38,107 @@ export function sizeOf({ label }: Pick<Plan["panels"][number], "label">): PanelS
     lengthMm: length,
     widthMm: width,
     cellsAlong: cellsAlong ?? Math.max(1, Math.round(length / usualCellMm)),
-    // columns are shared out evenly among the substrings
-    cellsAcross: Math.max(substrings, Math.round(across / substrings) * substrings),
+    cellsAcross: across,
     substrings,
     assumed: widthMm === null || lengthMm === null || cellsAlong === null || cellsAcross === null,
   };
 }
 
-/** The panels that lie on a surface as a pose has them; stowed ones are not there. Tilts towards the noon sun are told by the heading. */
+/** Where a panel lies in a pose: where that says so, or else as in all. */
+export function placeIn(
+  place: Place,
+  poseId: string | null,
+): Pick<Place, "xMm" | "yMm" | "turnedDeg" | "gapMm"> & Pick<PlaceInPose, "faceDown"> {
+  return place.inPoses.find((each) => each.poseId === poseId) ?? { ...place, faceDown: false };
+}
+
+/** A panel on a surface; one that lies face down throws a shadow and has no light. */
+export type LaidPanel = RoofPanel & { readonly faceDown: boolean };
+
+/** Which way a vehicle points and where it stands, as it matters for shadows. */
+export type Parked = { readonly headingDeg: number; readonly latitudeDeg: number };
+
+/** The panels that lie on a surface as a pose has them; stowed ones are not there, unless they are folded onto another. */
 export function panelsOn(
-  plan: Pick<Plan, "space" | "panels">,
-  surface: Pick<Surface, "id">,
-  pose: Pose,
-  facing: { readonly headingDeg: number; readonly noonDeg: number },
-): readonly RoofPanel[] {
-  const sizes = new Map(plan.panels.map((panel) => [panel.id, sizeOf(panel)]));
-  return plan.space.places.flatMap((place): RoofPanel[] => {
-    const size = sizes.get(place.panelId);
+  plan: Pick<Plan, "panels"> & Standing,
+  surface: Surface,
+  poseId: string,
+  { headingDeg, latitudeDeg }: Parked,
+): readonly LaidPanel[] {
+  const pose = poseIn(plan, poseId);
+  const frame = frameOf(surface, headingDeg);
+  const noonDeg = latitudeDeg >= 0 ? 180 : 0;
+  const kinds = new Map(plan.panels.map((panel) => [panel.id, { panel, size: sizeOf(panel) }]));
+  const turned = turnedBy(plan, poseId);
+  return plan.space.places.flatMap((place): LaidPanel[] => {
+    const { panel, size } = kinds.get(place.panelId) ?? { panel: undefined, size: null };
     const stand = standOf(pose, place);
-    if (place.surfaceId !== surface.id || size === undefined || size === null || stand.stance === "stowed") return [];
-    const towards = (stand.azimuthDeg ?? facing.noonDeg) + (stand.tiltDeg < 0 ? 180 : 0) - facing.headingDeg;
+    const at = placeIn(place, poseId);
+    const isAway = stand.stance === "stowed" && !at.faceDown;
+    if (place.surfaceId !== surface.id || panel === undefined || size === null || isAway) return [];
+    const azimuthDeg = (stand.azimuthDeg ?? noonDeg) + (stand.tiltDeg < 0 ? 180 : 0);
+    const lies = at.faceDown || !turned.has(keyOf(place));
+    const tilt = lies
+      ? { tiltDeg: 0, tiltTowardsDeg: 0 }
+      : planeOver({ tiltDeg: Math.abs(stand.tiltDeg), azimuthDeg }, frame);
+    const runsAcross = panel.pieces.find(({ number }) => number === place.piece)?.substringsRun === "across";
+    const cells = cellsOf(size, runsAcross, at.turnedDeg);
     return [
       {
         id: keyOf(place),
-        xMm: place.xMm,
-        yMm: place.yMm,
-        zMm: place.gapMm,
-        alongMm: size.lengthMm,
-        acrossMm: size.widthMm,
-        turnDeg: place.turnedDeg,
-        tiltDeg: Math.abs(stand.tiltDeg),
-        tiltTowardsDeg: towards,
-        cellsAlong: size.cellsAlong,
-        cellsAcross: size.cellsAcross,
-        substrings: size.substrings,
+        xMm: at.xMm,
+        yMm: at.yMm,
+        // tilted it turns about its low edge, which keeps the gap
+        zMm: at.gapMm + reachMm({ ...cells, ...tilt }) * Math.sin((tilt.tiltDeg * Math.PI) / 180),
+        ...cells,
+        ...tilt,
+        faceDown: at.faceDown,
       },
     ];
   });
+}
+
+/** Panels that a pose or a mount says how to face; all others lie on their surface. */
+function turnedBy({ poses, mounts }: Standing, poseId: string): ReadonlySet<string> {
+  const stands = poses.find(({ id }) => id === poseId)?.stands ?? [];
+  return new Set([...stands, ...mounts.flatMap(({ pieces }) => pieces)].map(keyOf));
+}
+
+/** A panel's cells with its substrings as they run: along its longer edge, or across, which is along for a panel turned so. */
+function cellsOf(
+  { lengthMm, widthMm, cellsAlong, cellsAcross, substrings }: PanelSize,
+  runsAcross: boolean,
+  turnDeg: number,
+) {
+  if (!runsAcross) {
+    const columns = shared(cellsAcross, substrings);
+    return { alongMm: lengthMm, acrossMm: widthMm, cellsAlong, cellsAcross: columns, substrings, turnDeg };
+  }
+  const columns = shared(cellsAlong, substrings);
+  return {
+    alongMm: widthMm,
+    acrossMm: lengthMm,
+    cellsAlong: cellsAcross,
+    cellsAcross: columns,
+    substrings,
+    turnDeg: turnDeg + 90,
+  };
+}
+
+/** Columns are shared out evenly among the substrings. */
+function shared(columns: number, substrings: number): number {
+  return Math.max(substrings, Math.round(columns / substrings) * substrings);
+}
+
+/** From the middle of a panel to its low edge along its slope, mm. */
+export function reachMm({
+  alongMm,
+  acrossMm,
+  turnDeg,
+  tiltTowardsDeg,
+}: Pick<RoofPanel, "alongMm" | "acrossMm" | "turnDeg" | "tiltTowardsDeg">): number {
+  const apart = ((turnDeg - tiltTowardsDeg) * Math.PI) / 180;
+  return (Math.abs(Math.cos(apart)) * alongMm + Math.abs(Math.sin(apart)) * acrossMm) / 2;
 }
 
 /** What stands on a surface now, as bodies; what is only planned throws no shadow yet. */

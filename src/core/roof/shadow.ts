@@ -137,15 +137,31 @@ export function shadowsOnSurface(
  * Share of the beam that each substring has the current of: that of its least lit cell. Of a panel of half cells the two halves of
  * a substring are in parallel: the mean of the least lit cells of both.
  */
-export function heldBeam({ cells, substrings }: PanelShade, cellsAlong: number, isHalfCut: boolean): number[] {
+export function heldBeam(shade: PanelShade, cellsAlong: number, isHalfCut: boolean): number[] {
+  const { cells, substrings } = shade;
   if (!isHalfCut || cellsAlong < 2) return substrings.map(({ worstCellLit }) => worstCellLit);
-  const columns = cells.length / cellsAlong / substrings.length;
-  return substrings.map((_, substring) => {
-    const least = [1, 1];
-    for (let k = substring * columns * cellsAlong; k < (substring + 1) * columns * cellsAlong; k++) {
-      const half = k % cellsAlong < cellsAlong / 2 ? 0 : 1;
-      least[half] = Math.min(least[half] ?? 1, cells[k] ?? 1);
-    }
-    return ((least[0] ?? 1) + (least[1] ?? 1)) / 2;
-  });
+  const cellsAcross = cells.length / cellsAlong;
+  return heldInGroups(shade, { cellsAlong, cellsAcross, substrings: substrings.length }, true, false);
+}
+
+/** The same with substrings along the panel's columns, or the other way: along its rows, shared out as evenly as they are. */
+export function heldInGroups(
+  { cells }: Pick<PanelShade, "cells">,
+  { cellsAlong, cellsAcross, substrings }: Pick<RoofPanel, "cellsAlong" | "cellsAcross" | "substrings">,
+  isHalfCut: boolean,
+  otherWay: boolean,
+): number[] {
+  const least = Array.from({ length: substrings }, () => [1, 1]);
+  for (const [k, lit] of cells.entries()) {
+    const [column, row] = [Math.floor(k / cellsAlong), k % cellsAlong];
+    const [side, sides, end, ends] = otherWay
+      ? [row, cellsAlong, column, cellsAcross]
+      : [column, cellsAcross, row, cellsAlong];
+    const group = least[Math.min(substrings - 1, Math.floor((side * substrings) / sides))];
+    const half = isHalfCut && (ends === 1 || end >= ends / 2) ? 1 : 0;
+    // a single cell between both ends is in both halves
+    if (group !== undefined && isHalfCut && ends === 1) group[0] = Math.min(group[0] ?? 1, lit);
+    if (group !== undefined) group[half] = Math.min(group[half] ?? 1, lit);
+  }
+  return least.map(([a = 1, b = 1]) => (isHalfCut ? (a + b) / 2 : a));
 }

@@ -1,7 +1,8 @@
 import { type OperatingPoint, sharedOut, type Tracking, type InputWindow } from "../input";
 import { type Net, type NetSolution } from "../net";
-import { facingOf, lightOnPlane, underSkyScene } from "../light";
+import { facingOf, lightOnPlane, noShades, type Scene, type Shades, underSkyScene } from "../light";
 import { type Plan, poseIn, type PortSheet, type Wiring } from "../plan";
+import { createRoofLight } from "../roof";
 import { equinoxNoon, isLimitSky, type Moment, namedSky, type Sky, skyAt, type SkyName, skyNames } from "../sky";
 import {
   keyOf,
@@ -22,7 +23,8 @@ import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
 import { laneOf, type Missing, type NamedPose, type ReadyWiring, readyWiring } from "./ready";
 import { type Told } from "./judge-lane";
-import { groupRules, ruleOf, wiringRules } from "./rules";
+import { leadsRule, roofContext } from "./roof";
+import { groupRules, roofRules, ruleOf, wiringRules } from "./rules";
 import { groupsIn, sharing } from "./shared";
 
 /** What is looked at beside the verdict: a sky, the moment "now" stands for, and a pose. */
@@ -88,6 +90,7 @@ export function readyById(
 /** The poses a wiring is used in, as the rules take them. */
 export function posesOf(plan: Plan, { poseIds }: Pick<Wiring, "poseIds">): NamedPose[] {
   return poseIds.map((id) => ({
+    id,
     name: plan.poses.find((pose) => pose.id === id)?.name ?? id,
     pose: poseIn(plan, id),
   }));
@@ -100,7 +103,7 @@ export function assessReady(ready: ReadyWiring, look: Look = noonLook): Assessme
     type: "assessed",
     findings,
     worst: worstLevel([...findings, ...ready.missing.map(() => ({ level: "open" }) as const)]),
-    lanes: ready.lanes.map((context) => viewOf(context, ready.memory, look)),
+    lanes: ready.lanes.map((context) => viewOf(context, ready, look)),
     missing: ready.missing,
     takenW: eachSky((name) => takenW(ready, name, look.moment)),
   };
@@ -111,7 +114,7 @@ export function assessReady(ready: ReadyWiring, look: Look = noonLook): Assessme
  * what can be on the way from one to another, the worst is told, with the pose it is worst in.
  */
 export function judgeAll(ready: ReadyWiring): Placed[] {
-  const each = ready.posed.map((lanes) => judgePose({ ...ready, lanes }));
+  const each = ready.posed.map((lanes, k) => judgePose({ ...ready, lanes }, ready.poses[k]?.id ?? ""));
   const [first, ...others] = each;
   if (first === undefined || others.length === 0) return first ?? [];
   const ids = new Set(each.flatMap((found) => found.map(({ id }) => id)));
@@ -143,7 +146,7 @@ function sameVerdict(a: Placed, b: Placed): boolean {
   return a.level === b.level && JSON.stringify(a.reason) === JSON.stringify(b.reason);
 }
 
-function judgePose(ready: ReadyWiring): Placed[] {
+function judgePose(ready: ReadyWiring, poseId: string): Placed[] {
   const { plan, lanes, memory } = ready;
   const ofLanes = lanes.flatMap((context) => placedOfLane(context, memory.judged(context)));
   const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) =>
@@ -156,7 +159,23 @@ function judgePose(ready: ReadyWiring): Placed[] {
     const judged = judge(ready);
     return judged === null ? [] : [{ ...placed({ ...judged, rule: id }, judged.subject), id }];
   });
-  return [...ofLanes, ...ofGroups, ...ofAll];
+  return [...ofLanes, ...ofGroups, ...ofAll, ...ofRoof(ready, poseId)];
+}
+
+/** How the panels lie: the same for all wirings of a plan in a pose, but for what joins them. */
+function ofRoof({ plan, wired, common, memory }: ReadyWiring, poseId: string): Placed[] {
+  if (plan.space.surfaces.length === 0) return [];
+  const parked = { headingDeg: plan.site.headingDeg ?? 0, latitudeDeg: common.site.latitudeDeg };
+  const roof = memory.roof(plan, poseId, () => roofContext(plan, poseId, parked));
+  return roofRules.flatMap(({ id, judge }) =>
+    memory
+      .onRoof(roof, id === leadsRule.id ? null : id, () => judge(roof, wired))
+      .map((told): Placed => {
+        const { subject, about, ...judged } = told;
+        const one = placed({ ...judged, rule: id }, subject);
+        return about === "" ? one : { ...one, id: `${one.id}/${about}` };
+      }),
+  );
 }
 
 function placedOfLane(context: LaneContext, found: readonly Told[]): Placed[] {
@@ -226,10 +245,10 @@ function subjectOf({ lane }: LaneContext): Extract<Subject, { type: "lane" }> {
   return { type: "lane", inputId: lane.inputId ?? "", portId: lane.portId ?? "" };
 }
 
-function viewOf(context: LaneContext, memory: Memory, look: Look): LaneView {
+function viewOf(context: LaneContext, ready: ReadyWiring, look: Look): LaneView {
   const { port, device, window, tracking } = context;
   const view = (name: SkyName): SkyView => {
-    const { sky, array, operating } = memory.under(context, skyAt(name, context.site, look.moment));
+    const { sky, array, operating } = stateUnder(ready, context, name, look.moment);
     const drawn = name === look.sky || isLimitSky(name);
     return {
       sky,
@@ -252,13 +271,36 @@ function eachSky<T>(of: (name: SkyName) => T): Readonly<Record<SkyName, T>> {
   return Object.fromEntries(skyNames.map((name) => [name, of(name)])) as Readonly<Record<SkyName, T>>;
 }
 
+/** A lane under a sky, in the shadows of the roof: limit skies are judged without, as a shadow may go. */
+function stateUnder(ready: ReadyWiring, context: LaneContext, name: SkyName, moment: Moment): SkyState {
+  const sky = skyAt(name, context.site, moment);
+  return ready.memory.under(context, sky, isLimitSky(name) ? noShades : shadesUnder(ready, sky));
+}
+
+function sceneUnder(ready: ReadyWiring, { pose, site }: LaneContext, sky: Sky): Scene {
+  return underSkyScene(sky, pose, site, isLimitSky(sky.name) ? noShades : shadesUnder(ready, sky));
+}
+
+/** Lower than this the sun is down. */
+const leastSunDeg = 0.01;
+
+/** What the roof's shadows leave of the beam to the panels as they lie in the pose looked at. */
+function shadesUnder({ plan, common, memory, poses, posed, lanes }: ReadyWiring, { sun, diffuseShare }: Sky): Shades {
+  const elevationDeg = 90 - sun.zenithDeg;
+  if (plan.space.places.length === 0 || diffuseShare >= 1 || elevationDeg < leastSunDeg) return noShades;
+  const poseId = poses[posed.indexOf(lanes)]?.id ?? poses[0]?.id ?? "";
+  const { latitudeDeg } = common.site;
+  const parked = { headingDeg: plan.site.headingDeg ?? 0, latitudeDeg };
+  const roof = memory.roof(plan, poseId, () => roofContext(plan, poseId, parked));
+  const light = memory.onRoof(roof, "light", () => createRoofLight(plan, poseId, parked));
+  const azimuthDeg = sun.fromNoonDeg + (latitudeDeg >= 0 ? 180 : 0);
+  return memory.onRoof(roof, `under ${azimuthDeg} ${elevationDeg}`, () => light({ azimuthDeg, elevationDeg }));
+}
+
 /** Watts all lanes take together under a sky, shared limits kept. */
-export function takenW(
-  { plan, lanes, memory }: Pick<ReadyWiring, "plan" | "lanes" | "memory">,
-  name: SkyName,
-  moment: Moment = equinoxNoon,
-): number {
-  const stateOf = (lane: LaneContext) => memory.under(lane, skyAt(name, lane.site, moment));
+export function takenW(ready: ReadyWiring, name: SkyName, moment: Moment = equinoxNoon): number {
+  const { plan, lanes } = ready;
+  const stateOf = (lane: LaneContext) => stateUnder(ready, lane, name, moment);
   const points = new Map(lanes.map((lane) => [lane, stateOf(lane).operating]));
   // limit by limit, each on what the ones before it left: a port of two groups gives way once, to the tighter
   for (const { group, lanes: members } of groupsIn(plan.inputs, lanes)) {
@@ -274,12 +316,13 @@ export function takenW(
 
 /** A lane's net as it stands under a sky, for whoever wants to solve it elsewhere. */
 export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, moment, poseId }: Look): Net {
-  const { common, lanes } = readyById(plan, wiringId, poseId);
+  const ready = readyById(plan, wiringId, poseId);
+  const { common, lanes } = ready;
   const context = lanes.find(({ lane }) => sameLane(lane, ref));
   const net =
     context === undefined
       ? null
-      : netIn(common, context.lane.rows, underSkyScene(skyAt(sky, common.site, moment), context.pose, common.site));
+      : netIn(common, context.lane.rows, sceneUnder(ready, context, skyAt(sky, common.site, moment)));
   if (net === null) throw new Error("a lane without panels has no net");
   return net;
 }
@@ -287,7 +330,8 @@ export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, momen
 export type TileStates = Readonly<Record<TileKey, TileState>>;
 
 /** Every panel at its lane's running point under the sky looked at; at open circuit where the lane takes nothing. */
-export function lookInto({ lanes, memory }: Pick<ReadyWiring, "lanes" | "memory">, look: Look = noonLook): TileStates {
+export function lookInto(ready: ReadyWiring, look: Look = noonLook): TileStates {
+  const { lanes, memory } = ready;
   const statesOf = ({ array, operating }: SkyState) => {
     const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;
     return panelStates(array.stateAt(v)).map(({ v: volts, i, p, substrings }): TileState => ({
@@ -299,7 +343,7 @@ export function lookInto({ lanes, memory }: Pick<ReadyWiring, "lanes" | "memory"
   };
   return Object.fromEntries(
     lanes.flatMap((context) => {
-      const state = memory.under(context, skyAt(look.sky, context.site, look.moment));
+      const state = stateUnder(ready, context, look.sky, look.moment);
       return memory
         .states(state, () => statesOf(state))
         .map((each, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), each]);

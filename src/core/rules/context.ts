@@ -1,5 +1,5 @@
 import { operate, type OperatingPoint, portWindow, type Tracking, trackingOf, type InputWindow } from "../input";
-import { underSkyScene, type Scene } from "../light";
+import { noShades, type Scene, type Shades, underSkyScene } from "../light";
 import { createSolver, type InspectableSolution, type Net, substringCount } from "../net";
 import {
   type AssumedField,
@@ -111,12 +111,13 @@ export function buildLane(
   return { ...common, lane, device, port, window, tracking, tiles, pose, clear, actual };
 }
 
-/** A lane with a panel in use, as it stands, under any sky: its curve and where it runs. */
+/** A lane with a panel in use, as it stands, under any sky and what shadows leave of it: its curve and where it runs. */
 export function underSky(
   { lane, window, tracking, pose, ...common }: Common & Pick<LaneContext, "lane" | "window" | "tracking" | "pose">,
   sky: Sky,
+  shades: Shades = noShades,
 ): SkyState {
-  const net = netIn(common, lane.rows, underSkyScene(sky, pose, common.site));
+  const net = netIn(common, lane.rows, underSkyScene(sky, pose, common.site, shades));
   if (net === null) throw new Error("a lane without panels in use has no curve");
   const array = common.solve(net);
   return { sky, array, operating: window === null ? null : operate(array, window, tracking) };

@@ -62,6 +62,16 @@ export type MendKind =
   /** All panels of one kind changed, each where it stands, for panels of another that lie on the shelf. */
   | { readonly type: "exchange"; readonly count: number; readonly outName: string; readonly inName: string }
   | { readonly type: "joinPast" }
+  /** A panel laid so far to the right and to the front, and turned by a quarter or not. */
+  | {
+      readonly type: "moveOnRoof";
+      readonly panelName: string;
+      readonly rightMm: number;
+      readonly frontMm: number;
+      readonly turned: boolean;
+    }
+  | { readonly type: "raiseOnRoof"; readonly panelName: string; readonly gapMm: number }
+  | { readonly type: "liftOff"; readonly panelName: string }
   | { readonly type: "move"; readonly panels: number; readonly portName: string; readonly moduleName: string | null };
 
 /** What would make the rule pass: changes the plan can apply together and undo in one step, with what they ask for. */

@@ -61,5 +61,6 @@ export { type PwmReason } from "./pwm-loss";
 export { type SystemVoltageReason } from "./system-voltage";
 export { type ShelfReason } from "./shelf";
 export { type LabelReason } from "./doubts";
+export { type ClearHeightReason, type LayoutReason, type LeadsReason, nameOnRoof, type RoofLoadReason } from "./roof";
 export { judgedMisplug, judgeMisplugs, type JudgedMisplug } from "./misplugs";
 export { type ColdBy } from "./cold-volts";

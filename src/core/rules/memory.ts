@@ -1,8 +1,11 @@
 import { type LabelDraft, type Measured, type PanelLabel, type LabelReading, readingsThatFit } from "../panel";
+import { type Shades } from "../light";
+import { type Plan } from "../plan";
 import { isLimitSky, type Sky, type SkyName } from "../sky";
 import { type Common, type LaneContext, type SkyState, underSky } from "./context";
 import { fitKind, type KindFit } from "./kind";
 import { judgeLane, type Told } from "./judge-lane";
+import { type RoofContext } from "./roof";
 
 /** What one panel does while its lane runs. */
 export type TileState = {
@@ -31,15 +34,21 @@ export type Memory = {
   readonly judged: (context: LaneContext) => readonly Told[];
   /** A lane with its panels on the way from one pose to another, by how they then stand. */
   readonly between: (context: LaneContext, key: string, make: () => LaneContext | null) => LaneContext | null;
-  /** A lane as it stands under any sky. */
-  readonly under: (context: LaneContext, sky: Sky) => SkyState;
+  /** A lane as it stands under any sky, in whatever shadows; limit skies throw none. */
+  readonly under: (context: LaneContext, sky: Sky, shades: Shades) => SkyState;
   readonly states: (state: SkyState, make: () => readonly TileState[]) => readonly TileState[];
+  /** A plan's surfaces in a pose: the same for as long as the parts of the plan are that decide how panels lie. */
+  readonly roof: (plan: Plan, poseId: string, make: () => RoofContext) => RoofContext;
+  /** What a rule says of them; under no name (null) nothing is kept, as it depends on more. */
+  readonly onRoof: <T>(roof: RoofContext, rule: string | null, make: () => T) => T;
 };
 
 /** Kinds whose fits are kept: more than anyone has kinds of panel open at once. */
 const mostFits = 64;
 /** Lanes kept: those of a few wirings, and of a few edits back, for undo. */
 const mostLanes = 64;
+/** Poses of a few edits back, whose roofs are kept. */
+const mostRoofs = 12;
 
 export function createMemory(): Memory {
   const fits = new Map<string, KindFit>();
@@ -49,6 +58,8 @@ export function createMemory(): Memory {
   const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
   const between = new WeakMap<LaneContext, Map<string, LaneContext | null>>();
   const states = new WeakMap<SkyState, readonly TileState[]>();
+  const roofs: { readonly parts: readonly unknown[]; readonly context: RoofContext }[] = [];
+  const onRoofs = new WeakMap<RoofContext, Map<string, unknown>>();
   let kept: { readonly key: string; readonly common: Common } | null = null;
   return {
     fit: (label, measured) =>
@@ -72,14 +83,14 @@ export function createMemory(): Memory {
       between.set(context, known);
       return remembered(known, key, mostLanes, make);
     },
-    under: (context, sky) => {
+    under: (context, sky, shades) => {
       if (isLimitSky(sky.name)) return context.actual[sky.name];
-      const key = JSON.stringify(sky);
+      const key = JSON.stringify([sky, [...shades]]);
       const bySky = under.get(context) ?? new Map<SkyName, { readonly key: string; readonly state: SkyState }>();
       under.set(context, bySky);
       const known = bySky.get(sky.name);
       if (known?.key === key) return known.state;
-      const state = underSky(context, sky);
+      const state = underSky(context, sky, shades);
       bySky.set(sky.name, { key, state });
       return state;
     },
@@ -87,6 +98,24 @@ export function createMemory(): Memory {
       const known = states.get(state) ?? make();
       states.set(state, known);
       return known;
+    },
+    roof: (plan, poseId, make) => {
+      const { space, panels, poses, mounts, site } = plan;
+      const parts = [space, panels, poses, mounts, site, poseId];
+      const known = roofs.find((roof) => roof.parts.every((part, k) => part === parts[k]));
+      if (known !== undefined) return known.context;
+      const context = make();
+      roofs.unshift({ parts, context });
+      roofs.splice(mostRoofs);
+      return context;
+    },
+    onRoof: <T>(roof: RoofContext, rule: string | null, make: () => T): T => {
+      if (rule === null) return make();
+      const known = onRoofs.get(roof) ?? new Map<string, unknown>();
+      onRoofs.set(roof, known);
+      if (!known.has(rule)) known.set(rule, make());
+      // what is kept under a rule's name is what that rule said
+      return known.get(rule) as T;
     },
   };
 }

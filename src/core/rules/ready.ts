@@ -54,7 +54,7 @@ export function assumedSite({ latitudeDeg, route }: Pick<Plan["site"], "latitude
 export const extraPanels = 3;
 
 /** A pose with the name it goes by. */
-export type NamedPose = { readonly name: string; readonly pose: Pose };
+export type NamedPose = { readonly id: string; readonly name: string; readonly pose: Pose };
 
 /** A wiring made ready for judging in all its poses: what its lanes share, the lanes themselves, and what is missing. */
 export type ReadyWiring = {

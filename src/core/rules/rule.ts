@@ -20,10 +20,10 @@ export type RuleFacts<Id extends string = string> = {
   readonly sense: Sense;
   readonly chart: ChartPart;
   /**
-   * What mends it short of a Stop: another wiring; only one that gives more watts, as it speaks of watts lost; parts, which
-   * no wiring has to replace; or nothing.
+   * What mends it short of a Stop: another wiring; only one that gives more watts, as it speaks of watts lost; panels laid
+   * otherwise; parts, which no wiring has to replace; or nothing.
    */
-  readonly mendedBy: "wiring" | "moreWatts" | "parts" | "nothing";
+  readonly mendedBy: "wiring" | "moreWatts" | "layout" | "parts" | "nothing";
   /** Whether its limit is the input's: another one may state another. */
   readonly ofInput: boolean;
 };

@@ -7,6 +7,7 @@ import { mismatchRule } from "./mismatch";
 import { mixedStatesRule } from "./mixed-states";
 import { pwmLossRule } from "./pwm-loss";
 import { reverseRule } from "./reverse";
+import { clearHeightRule, layoutRule, leadsRule, roofLoadRule } from "./roof";
 import { type RuleFacts } from "./rule";
 import { sharedRule } from "./shared";
 import { shelfRule } from "./shelf";
@@ -31,12 +32,18 @@ export const laneRules = [
 ] as const;
 export const groupRules = [sharedRule] as const;
 export const wiringRules = [shelfRule] as const;
-export const rules = [...laneRules, ...groupRules, ...wiringRules] as const;
+export const roofRules = [layoutRule, roofLoadRule, clearHeightRule, leadsRule] as const;
+export const rules = [...laneRules, ...groupRules, ...wiringRules, ...roofRules] as const;
 
 type AnyRule = (typeof rules)[number];
 export type RuleId = AnyRule["id"];
 /** What each rule says, facts only. */
-export type Reasons = { [Rule in AnyRule as Rule["id"]]: NonNullable<ReturnType<Rule["judge"]>>["reason"] };
+export type Reasons = { [Rule in AnyRule as Rule["id"]]: SaidBy<NonNullable<ReturnType<Rule["judge"]>>> };
+type SaidBy<Answer> = Answer extends readonly { readonly reason: infer R }[]
+  ? R
+  : Answer extends { readonly reason: infer R }
+    ? R
+    : never;
 export type Reason = Reasons[RuleId];
 
 const byId: ReadonlyMap<string, RuleFacts<RuleId>> = new Map(rules.map((rule) => [rule.id, rule]));

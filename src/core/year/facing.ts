@@ -18,16 +18,32 @@ export function facingsIn(
   const stood = new Set(
     (plan.poses.find(({ id }) => id === poseId)?.stands ?? []).filter(({ tiltDeg }) => tiltDeg !== 0).map(keyOf),
   );
+  const sloping = slopesOf(plan);
   const mounted = new Map(plan.mounts.flatMap((mount) => mount.pieces.map((ref) => [keyOf(ref), mount] as const)));
   const all = new Map(
     [...keysIn(plan)].map((key) => {
       const stand = pose.get(key) ?? lying;
-      const mount = stood.has(key) ? undefined : mounted.get(key);
+      const mount = stood.has(key) ? undefined : (mounted.get(key) ?? sloping.get(key));
       const { tiltDeg, azimuthDeg } = stand;
       return [key, { stand, facing: mount ?? { tiltDeg, azimuthDeg, ...fixed } }] as const;
     }),
   );
   return (key) => all.get(key) ?? { stand: lying, facing: { tiltDeg: 0, azimuthDeg: null, ...fixed } };
+}
+
+/** How panels face that lie on a surface that slopes: a vehicle's turns with it. */
+function slopesOf({ space }: Pick<Plan, "space">): ReadonlyMap<TileKey, Facing> {
+  const surfaces = new Map(space.surfaces.map((surface) => [surface.id, surface]));
+  return new Map(
+    space.places.flatMap((place): [TileKey, Facing][] => {
+      const surface = surfaces.get(place.surfaceId);
+      if (surface === undefined || surface.slopeDeg === 0) return [];
+      const { slopeDeg: tiltDeg, fallsToDeg, headingDeg } = surface;
+      const azimuthFrom = headingDeg === null ? "front" : "north";
+      const facing = { tiltDeg, azimuthDeg: ((headingDeg ?? 0) + fallsToDeg) % 360, azimuthFrom } as const;
+      return [[keyOf(place), { ...facing, turning: fixed.turning }]];
+    }),
+  );
 }
 
 /** Where panels are and which way the vehicle points, as it matters for facing. */

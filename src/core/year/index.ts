@@ -18,3 +18,4 @@ export { type BestTilts, bestTilts, type PlaceYields, placeYields } from "./tilt
 export { createYields, type Yield, yearOf } from "./yield";
 export { type Facing } from "./facing";
 export { type Reminder, remindersOf } from "./reminders";
+export { keptLightOf, type PanelShadeYear, type ShadeMap, shadeMap, type ShadeMapParts } from "./shade-map";

@@ -1,6 +1,6 @@
-import { type Plan, poseIn } from "../plan";
-import { createShadows, heldBeam, obstaclesOn, panelsOn } from "../roof";
-import { keyOf, partsOfKey, type TileKey } from "../wiring";
+import { type Plan } from "../plan";
+import { createRoofLight, type RoofLight } from "../roof";
+import { keyOf, type TileKey } from "../wiring";
 import { type SkyHour } from "../weather";
 import { type Stay } from "./facing";
 
@@ -11,39 +11,16 @@ export type RoofShade = (key: TileKey, hour: SkyHour, stay: Stay, poseId: string
 export function createRoofShade(plan: Plan): RoofShade {
   const laid = new Set(plan.space.places.map(keyOf));
   if (laid.size === 0) return () => null;
-  const halfCut = new Set(plan.panels.filter(({ label }) => label.cellCut === "half").map(({ id }) => id));
-  const makers = new Map<string, (hour: SkyHour) => ReadonlyMap<string, readonly number[]>>();
-  const known = new Map<string, ReadonlyMap<string, readonly number[]>>();
-
-  function makerOf(stay: Stay, poseId: string) {
-    const pose = poseIn(plan, poseId);
-    const surfaces = plan.space.surfaces.map((surface) => {
-      const headingDeg = surface.headingDeg ?? stay.headingDeg;
-      const noonDeg = stay.latitudeDeg >= 0 ? 180 : 0;
-      const panels = panelsOn(plan, surface, pose, { headingDeg, noonDeg });
-      return { headingDeg, panels, shadows: createShadows(panels, obstaclesOn(plan, surface)) };
-    });
-    return ({ light: { sun } }: SkyHour) =>
-      new Map(
-        surfaces.flatMap(({ headingDeg, panels, shadows }) =>
-          shadows({ azimuthDeg: sun.azimuthDeg - headingDeg, elevationDeg: sun.elevationDeg }).flatMap((shade, k) => {
-            const panel = panels[k];
-            if (panel === undefined || shade.lit > 1 - 1e-6) return [];
-            const { panelId } = partsOfKey(shade.id);
-            return [[shade.id, heldBeam(shade, panel.cellsAlong, halfCut.has(panelId))] as const];
-          }),
-        ),
-      );
-  }
-
+  const makers = new Map<string, RoofLight>();
+  const known = new Map<string, ReturnType<RoofLight>>();
   return (key, hour, stay, poseId) => {
     if (!laid.has(key)) return null;
     const standing = `${poseId}/${stay.headingDeg}/${stay.latitudeDeg}`;
-    const maker = makers.get(standing) ?? makerOf(stay, poseId);
+    const maker = makers.get(standing) ?? createRoofLight(plan, poseId, stay);
     makers.set(standing, maker);
     // every kind of day of a month has the same sun at an hour
     const at = `${standing}/${hour.dayOfYear}/${hour.atHour}`;
-    const shades = known.get(at) ?? maker(hour);
+    const shades = known.get(at) ?? maker(hour.light.sun);
     if (known.size > 2000) known.clear();
     known.set(at, shades);
     return shades.get(key) ?? null;

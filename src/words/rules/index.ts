@@ -13,6 +13,7 @@ import { sharedWords } from "./shared";
 import { shelfWords } from "./shelf";
 import { systemVoltageWords } from "./system-voltage";
 import { wakeWords } from "./wake";
+import { clearHeightWords, layoutWords, leadsWords, roofLoadWords } from "./roof";
 import { wattsWords } from "./watts";
 import { type RuleWords, type Why } from "./rule-words";
 
@@ -32,6 +33,10 @@ const words: { readonly [Id in RuleId]: RuleWords<Reasons[Id]> } = {
   systemVoltage: systemVoltageWords,
   shelf: shelfWords,
   label: labelWords,
+  layout: layoutWords,
+  roofLoad: roofLoadWords,
+  clearHeight: clearHeightWords,
+  leads: leadsWords,
 };
 
 /** A finding's words; that its reason is of its rule is so by how findings are made. */

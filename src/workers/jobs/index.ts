@@ -3,6 +3,7 @@ import { judgeJob } from "./judge";
 import { mendsJob } from "./mends";
 import { readLibrary } from "./read-library";
 import { readRoute } from "./read-route";
+import { fillJob, shadeMapJob } from "./roof";
 import { createWeatherMemory, gainsJob, readWeather, tiltsJob, yearJob, yieldsJob } from "./year";
 
 /** Every job the workers know; the one list to add to. Made once in each worker, whose jobs share what they remember. */
@@ -19,12 +20,15 @@ export function createJobs() {
     yields: yieldsJob(weatherOf),
     readWeather,
     readRoute,
+    shadeMap: shadeMapJob(weatherOf),
+    fill: fillJob,
   };
 }
 
 export type Jobs = ReturnType<typeof createJobs>;
 export { type JudgeInput, type Judged } from "./judge";
 export { type MendsInput, type Remedies } from "./mends";
+export { type FillInput, type RoofProgress, type ShadeMapInput } from "./roof";
 export { type FileContents, type FileFault, type ReadInput, type ReadProgress, type ShelfName } from "./read-library";
 export {
   type GainsInput,

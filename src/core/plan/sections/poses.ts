@@ -34,11 +34,22 @@ export const schema = z.array(poseSchema).min(1).max(mostOf.poses);
 export const empty: PoseSheet[] = [{ id: "pose-1", name: "As they lie", stands: [], hours: null }];
 export const parts: Parts = { kind: "pose", by: "item" };
 
-/** A pose as the rules take it: panels stand as it says, those it does not name as their mount holds them. */
-export function poseIn(plan: Pick<Plan, "poses" | "mounts">, poseId: string): Pose {
+/** What of a plan decides how its panels stand. */
+export type Standing = Pick<Plan, "poses" | "mounts" | "space" | "site">;
+
+/** A pose as the rules take it: panels stand as it says, those it does not name as their mount or a sloping surface holds them. */
+export function poseIn(plan: Standing, poseId: string): Pose {
   const stands = plan.poses.find((pose) => pose.id === poseId)?.stands ?? [];
-  if (stands.length === 0 && plan.mounts.length === 0) return allOut;
-  const held = heldBy(plan, ({ tiltDeg, azimuthDeg }) => ({ tiltDeg, azimuthDeg }));
+  const sloping = slopedIn(plan);
+  if (stands.length === 0 && plan.mounts.length === 0 && sloping.length === 0) return allOut;
+  const frontDeg = plan.site.headingDeg ?? 0;
+  const held = new Map([
+    ...sloping,
+    ...heldBy(plan, ({ tiltDeg, azimuthDeg, azimuthFrom }) => ({
+      tiltDeg,
+      azimuthDeg: azimuthDeg === null || azimuthFrom === "north" ? azimuthDeg : (azimuthDeg + frontDeg) % 360,
+    })),
+  ]);
   for (const { panelId, piece, ...stand } of stands) {
     const key = keyOf({ panelId, piece });
     held.set(key, { ...stand, mount: held.get(key)?.mount ?? null });
@@ -46,11 +57,19 @@ export function poseIn(plan: Pick<Plan, "poses" | "mounts">, poseId: string): Po
   return held;
 }
 
+/** Panels on a surface that slopes lie as steep as it, and look to where it falls. */
+function slopedIn({ space, site }: Standing): [TileKey, Stand][] {
+  return space.surfaces.flatMap(({ id: on, slopeDeg, fallsToDeg, headingDeg }) => {
+    if (slopeDeg === 0) return [];
+    const azimuthDeg = ((headingDeg ?? site.headingDeg ?? 0) + fallsToDeg) % 360;
+    return space.places
+      .filter(({ surfaceId }) => surfaceId === on)
+      .map((ref): [TileKey, Stand] => [keyOf(ref), { ...lying, tiltDeg: slopeDeg, azimuthDeg }]);
+  });
+}
+
 /** The pose a wiring is used in unless another is named. */
-export function usualPose(
-  plan: Pick<Plan, "poses" | "mounts">,
-  { poseIds }: { readonly poseIds: readonly string[] },
-): Pose {
+export function usualPose(plan: Standing, { poseIds }: { readonly poseIds: readonly string[] }): Pose {
   return poseIn(plan, poseIds[0] ?? "");
 }
 
@@ -158,7 +177,12 @@ export const changes = {
 export function pruned(plan: Plan): Plan {
   const used = new Set(plan.wirings.flatMap(({ poseIds }) => poseIds));
   const poses = plan.poses.filter((pose) => used.has(pose.id));
-  return poses.length === plan.poses.length || poses.length === 0 ? plan : { ...plan, poses };
+  if (poses.length === plan.poses.length || poses.length === 0) return plan;
+  const places = plan.space.places.map((at) => ({
+    ...at,
+    inPoses: at.inPoses.filter(({ poseId }) => poses.some((pose) => pose.id === poseId)),
+  }));
+  return { ...plan, poses, space: { ...plan.space, places } };
 }
 
 export function looseIn(plan: Plan): Loose | null {

@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { keyOf } from "../../wiring";
+import { mostOf } from "../bounds";
 import { type Plan } from "../document";
-import { id, name, stated } from "../fields";
+import { field, id, name, stated } from "../fields";
 import { keysIn, loosePieces, pieceRef, type PieceRef } from "../pieces";
 import { isJson, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 
@@ -26,6 +27,37 @@ const surface = z.strictObject({
   outline,
   /** Where its front points, degrees from north; null: as the vehicle. */
   headingDeg: stated("azimuthDeg"),
+  /** How steep it is, and to which side it falls, clockwise from its front. */
+  slopeDeg: field("slopeDeg"),
+  fallsToDeg: field("azimuthDeg"),
+  /** Ribs that stand up from it: they run from back to front, or across; measured from the left, or from the back. */
+  ribs: z
+    .strictObject({
+      run: z.enum(["along", "across"]),
+      firstMm: mm,
+      apartMm: sizeMm,
+      widthMm: sizeMm,
+      heightMm: sizeMm,
+    })
+    .nullable(),
+  /** How much higher its middle is than its left and right edges. */
+  camberMm: field("camberMm"),
+  /** What it may carry besides itself, as its maker says. */
+  loadKg: stated("loadKg"),
+  /** How high its edge is above the road or the water. */
+  heightMm: stated("surfaceMm"),
+  /** A photo from above laid under the drawing: its digest, its size, and where its top left corner lies. */
+  photo: z
+    .strictObject({
+      id: z.string().regex(/^[0-9a-f]{64}$/, "a photo's name is its digest"),
+      widthPx: z.number().int().min(1).max(20_000),
+      heightPx: z.number().int().min(1).max(20_000),
+      mmPerPx: z.number().min(0.01).max(1000),
+      xMm: mm,
+      yMm: mm,
+      turnDeg: turnedDeg,
+    })
+    .nullable(),
 });
 export type Surface = z.infer<typeof surface>;
 
@@ -63,34 +95,96 @@ const obstacle = z.strictObject({
 });
 export type RoofObstacle = z.infer<typeof obstacle>;
 
-export const zoneKinds = ["walkway", "free", "noGlue", "hot", "weak"] as const;
+/** `hidden`: something lies under the skin, such as a cable, a beam or a tank. */
+export const zoneKinds = ["walkway", "free", "noGlue", "hot", "weak", "hidden"] as const;
 const zone = z.strictObject({ id, name, surfaceId: id, kind: z.enum(zoneKinds), outline });
 export type Zone = z.infer<typeof zone>;
 
-const place = z.strictObject({
-  ...pieceRef,
-  surfaceId: id,
+const lying = {
   /** The middle of the panel, and how far its edge is turned clockwise from the front. */
   xMm: mm,
   yMm: mm,
   turnedDeg,
   /** From the surface to its back. */ gapMm: z.number().min(0).max(5000),
+};
+const place = z.strictObject({
+  ...pieceRef,
+  surfaceId: id,
+  ...lying,
+  /** Where it lies in some poses instead: slid over another, or folded onto it, its cells down. */
+  inPoses: z.array(z.strictObject({ poseId: id, ...lying, faceDown: z.boolean() })).max(mostOf.poses),
 });
 export type Place = z.infer<typeof place>;
+export type PlaceInPose = Place["inPoses"][number];
 
-export const version = 2;
+/** Where cables go through a surface, by a hole to be cut or one there is. */
+const gland = z.strictObject({
+  id,
+  name,
+  surfaceId: id,
+  xMm: mm,
+  yMm: mm,
+  holeMm: z.number().min(1).max(500),
+  existing: z.boolean(),
+});
+export type Gland = z.infer<typeof gland>;
+
+/** A way a cable goes: over the surface by its corners, through the gland, and on. */
+const way = z.strictObject({
+  id,
+  name,
+  surfaceId: id,
+  /** From the leads of a panel; null: from its first corner. */
+  from: z.strictObject(pieceRef).nullable(),
+  corners: z.array(z.strictObject({ xMm: mm, yMm: mm })).max(40),
+  /** To a gland; null: to its last corner. */
+  glandId: id.nullable(),
+  /** From there on, to where it is joined. */
+  onMm: z.number().min(0).max(100_000),
+  /** What is cut longer than it measures. */
+  slackPct: z.number().min(0).max(100),
+});
+export type CableWay = z.infer<typeof way>;
+
+/** Where folded panels are put away. */
+const locker = z.strictObject({
+  id,
+  name,
+  lengthMm: sizeMm,
+  widthMm: sizeMm,
+  heightMm: sizeMm,
+  mostKg: stated("loadKg"),
+});
+export type Locker = z.infer<typeof locker>;
+
+export const version = 3;
 export const schema = z.strictObject({
   surfaces: z.array(surface).max(20),
   obstacles: z.array(obstacle).max(100),
   zones: z.array(zone).max(60),
   places: z.array(place).max(200),
+  glands: z.array(gland).max(40),
+  ways: z.array(way).max(80),
+  lockers: z.array(locker).max(20),
+  /** The lowest bridge or barrier on the way. */ clearHeightMm: stated("surfaceMm"),
+  /** How long a panel's own leads are, each. */ leadMm: stated("leadMm"),
 });
 export type Space = z.infer<typeof schema>;
 
-export const empty: Space = { surfaces: [], obstacles: [], zones: [], places: [] };
+export const empty: Space = {
+  surfaces: [],
+  obstacles: [],
+  zones: [],
+  places: [],
+  glands: [],
+  ways: [],
+  lockers: [],
+  clearHeightMm: null,
+  leadMm: null,
+};
 export const parts: Parts = { kind: "space", by: "field" };
 
-type Lists = Pick<Space, "surfaces" | "obstacles" | "zones">;
+type Lists = Pick<Space, "surfaces" | "obstacles" | "zones" | "glands" | "ways" | "lockers">;
 type Any<T extends Record<keyof Lists, unknown>> = T[keyof Lists];
 type Put<List extends keyof Lists> = {
   readonly type: "putInSpace";
@@ -127,22 +221,53 @@ export const changes = {
         obstacles: space.obstacles.filter(stays),
         zones: space.zones.filter(stays),
         places: space.places.filter(stays),
+        glands: space.glands.filter(stays),
+        ways: space.ways
+          .filter(stays)
+          .map((each) => (list === "glands" && each.glandId === gone ? { ...each, glandId: null } : each)),
       },
     };
   },
+  /** What is known for all of it: the lowest bridge, the panels' leads. */
+  setSpace: (
+    plan: Plan,
+    { patch }: { readonly type: "setSpace"; readonly patch: Partial<Pick<Space, "clearHeightMm" | "leadMm">> },
+  ): Plan => ({ ...plan, space: { ...plan.space, ...patch } }),
   /** Lays a panel somewhere, wherever it lay before. */
   layPanel: (plan: Plan, { place: at }: { readonly type: "layPanel"; readonly place: Place }): Plan =>
     keysIn(plan).has(keyOf(at)) && plan.space.surfaces.some((known) => known.id === at.surfaceId)
       ? withPlaces(plan, [...plan.space.places.filter((other) => keyOf(other) !== keyOf(at)), at])
       : plan,
-  /** Moves or turns some panels where they lie. */
+  /** Where a panel lies in one pose; null: there as in all others. */
+  placeInPose: (
+    plan: Plan,
+    change: {
+      readonly type: "placeInPose";
+      readonly ref: PieceRef;
+      readonly poseId: string;
+      readonly at: Omit<PlaceInPose, "poseId"> | null;
+    },
+  ): Plan =>
+    withPlaces(
+      plan,
+      plan.space.places.map((at) => {
+        if (keyOf(at) !== keyOf(change.ref) || plan.poses.every(({ id: known }) => known !== change.poseId)) return at;
+        const others = at.inPoses.filter(({ poseId }) => poseId !== change.poseId);
+        return {
+          ...at,
+          inPoses: change.at === null ? others : [...others, { ...change.at, poseId: change.poseId }],
+        };
+      }),
+    ),
+  /** Moves or turns some panels where they lie: in a pose that has another place for them, there. */
   patchPlaces: (
     plan: Plan,
     change: {
       readonly type: "patchPlaces";
       readonly refs: readonly PieceRef[];
+      /** The pose looked at; null: how they lie where a pose says nothing else. */ readonly poseId: string | null;
       readonly patch:
-        | (Partial<Omit<Place, "panelId" | "piece">> & { readonly by?: never })
+        | (Partial<Pick<Place, "xMm" | "yMm" | "turnedDeg" | "gapMm">> & { readonly by?: never })
         | { readonly by: readonly [number, number] };
     },
   ): Plan => {
@@ -152,9 +277,13 @@ export const changes = {
       plan,
       plan.space.places.map((at) => {
         if (!keys.has(keyOf(at))) return at;
-        return "by" in patch && patch.by !== undefined
-          ? { ...at, xMm: at.xMm + patch.by[0], yMm: at.yMm + patch.by[1] }
-          : { ...at, ...patch };
+        const moved = <T extends { readonly xMm: number; readonly yMm: number }>(from: T): T =>
+          patch.by === undefined
+            ? { ...from, ...patch }
+            : { ...from, xMm: from.xMm + patch.by[0], yMm: from.yMm + patch.by[1] };
+        return at.inPoses.some(({ poseId }) => poseId === change.poseId)
+          ? { ...at, inPoses: at.inPoses.map((each) => (each.poseId === change.poseId ? moved(each) : each)) }
+          : moved(at);
       }),
     );
   },
@@ -178,14 +307,17 @@ function withPlaces(plan: Plan, places: Place[]): Plan {
 }
 
 export function looseIn(plan: Plan): Loose | null {
-  const { surfaces, obstacles, zones, places } = plan.space;
-  const twice =
-    twiceIn("space.surfaces", surfaces) ?? twiceIn("space.obstacles", obstacles) ?? twiceIn("space.zones", zones);
-  if (twice !== null) return twice;
+  const { surfaces, obstacles, zones, places, glands, ways, lockers } = plan.space;
+  for (const [path, list] of Object.entries({ surfaces, obstacles, zones, glands, ways, lockers })) {
+    const twice = twiceIn(`space.${path}`, list);
+    if (twice !== null) return twice;
+  }
   for (const [path, list] of [
     ["obstacles", obstacles],
     ["zones", zones],
     ["places", places],
+    ["glands", glands],
+    ["ways", ways],
   ] as const) {
     const lost = list.findIndex(({ surfaceId }) => surfaces.every((known) => known.id !== surfaceId));
     if (lost >= 0)
@@ -196,6 +328,20 @@ export function looseIn(plan: Plan): Loose | null {
   }
   const again = places.findIndex((at, k) => places.findIndex((other) => keyOf(other) === keyOf(at)) < k);
   if (again >= 0) return { path: `space.places.${again}`, problem: "a panel lies in one place" };
+  const poses = new Set(plan.poses.map((pose) => pose.id));
+  for (const [k, { inPoses }] of places.entries()) {
+    const path = `space.places.${k}.inPoses`;
+    const lost = inPoses.find(({ poseId }) => !poses.has(poseId));
+    if (lost !== undefined) return { path, problem: `no pose "${lost.poseId}" in this plan` };
+    if (new Set(inPoses.map(({ poseId }) => poseId)).size < inPoses.length)
+      return { path, problem: "a panel lies in one place in each pose" };
+  }
+  for (const [k, { glandId, from }] of ways.entries()) {
+    if (glandId !== null && glands.every((known) => known.id !== glandId))
+      return { path: `space.ways.${k}.glandId`, problem: `no gland "${glandId}" in this plan` };
+    const loose = from === null ? null : loosePieces(plan, `space.ways.${k}.from`, [from]);
+    if (loose !== null) return loose;
+  }
   return loosePieces(plan, "space.places", places);
 }
 
@@ -229,4 +375,28 @@ function toVersion2(older: unknown): unknown {
   };
 }
 
-export const upgrades = [toVersion2];
+/** Version 3: slopes, ribs, loads and photos; places in poses; glands, cable ways, lockers; the lowest bridge. */
+function toVersion3(older: unknown): unknown {
+  if (!isJson(older)) return older;
+  const more = {
+    slopeDeg: 0,
+    fallsToDeg: 0,
+    ribs: null,
+    camberMm: 0,
+    loadKg: null,
+    heightMm: null,
+    photo: null,
+  };
+  return {
+    ...older,
+    surfaces: listOf(older["surfaces"]).map((item) => ({ ...more, ...item })),
+    places: listOf(older["places"]).map((item) => ({ inPoses: [], ...item })),
+    glands: [],
+    ways: [],
+    lockers: [],
+    clearHeightMm: null,
+    leadMm: null,
+  };
+}
+
+export const upgrades = [toVersion2, toVersion3];

@@ -23,8 +23,8 @@ export function useBoard() {
   const selected = useDeskState((state) => state.selected);
   const poseId = useDeskState(poseIdOf);
   // panels as they stand are the same for as long as nothing turns them
-  const { poses, mounts } = plan;
-  const pose = useMemo(() => poseIn({ poses, mounts }, poseId), [poses, mounts, poseId]);
+  const { poses, mounts, space, site } = plan;
+  const pose = useMemo(() => poseIn({ poses, mounts, space, site }, poseId), [poses, mounts, space, site, poseId]);
   const board: Board = useMemo(() => ({ plan, wiring, poseId, pose }), [plan, wiring, poseId, pose]);
   const actions = useMemo(
     () => ({

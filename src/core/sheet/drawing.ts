@@ -1,0 +1,138 @@
+import { type Plan, pieceName, type Surface } from "../plan";
+import { baseOf, bodyOf, footprintOf, type LaidPanel, pointsOf, type Polygon, wayLine } from "../roof";
+import { line, type Mark, type Spot, text } from "./marks";
+
+/** A surface at its true size as marks: mm from its left edge to the right and from its front edge down, as one looks at it from above. */
+export type SurfaceDrawing = {
+  readonly marks: readonly Mark[];
+  readonly wideMm: number;
+  readonly deepMm: number;
+  /** What is to be measured from the edges: panels by their edges, holes by their middles. */
+  readonly edges: { readonly x: readonly number[]; readonly y: readonly number[] };
+  /** Places where something is fixed or cut. */ readonly points: readonly DrawnPoint[];
+};
+export type DrawnPoint = { readonly at: Spot; readonly name: string; readonly isHole: boolean };
+
+/** Arms of the marks at a panel's corners, mm. */
+const cornerMm = 30;
+
+export function drawSurface(
+  plan: Pick<Plan, "panels" | "space">,
+  surface: Surface,
+  panels: readonly LaidPanel[],
+): SurfaceDrawing {
+  const outline = pointsOf(surface.outline);
+  const [left, right, back, front] = rangeOf(outline);
+  const spot = ([x, y]: readonly [number, number]): Spot => [x - left, front - y];
+  const here = <T extends { readonly surfaceId: string }>(list: readonly T[]) =>
+    list.filter(({ surfaceId }) => surfaceId === surface.id);
+  const shape = (of: Polygon, ...more: [pen?: "fine" | "plain" | "bold", dashed?: boolean]) =>
+    line(of.map(spot), more[0] ?? "plain", true, more[1] ?? false);
+  const marks: Mark[] = [shape(outline, "bold")];
+  const points: DrawnPoint[] = [];
+  const [xs, ys]: [number[], number[]] = [[], []];
+  for (const each of ribLines(surface)) marks.push(line(each.map(spot), "fine", false, true));
+  for (const zone of here(plan.space.zones)) {
+    const area = pointsOf(zone.outline);
+    marks.push(shape(area, "fine", true), text(middleOf(area.map(spot)), zone.name, 60, "middle"));
+  }
+  for (const obstacle of here(plan.space.obstacles)) {
+    const base = baseOf(bodyOf(obstacle));
+    marks.push(shape(base, "plain", obstacle.planned), text(middleOf(base.map(spot)), obstacle.name, 60, "middle"));
+  }
+  for (const panel of panels) {
+    const corners = footprintOf(panel);
+    marks.push(shape(corners, "bold"), ...cellLines(panel).map((each) => line(each.map(spot), "fine")));
+    const name = pieceName(plan, panel.id);
+    marks.push(text(spot([panel.xMm, panel.yMm]), name, 70, "middle"));
+    const [l, r, b, f] = rangeOf(corners);
+    xs.push(l - left, r - left);
+    ys.push(front - f, front - b);
+    for (const [k, corner] of corners.entries()) {
+      points.push({ at: spot(corner), name: `${name}, corner ${k + 1}`, isHole: false });
+      marks.push(...crossAt(spot(corner), cornerMm, "fine"));
+    }
+  }
+  for (const { xMm, yMm, holeMm, name, existing } of here(plan.space.glands)) {
+    const at = spot([xMm, yMm]);
+    marks.push({ type: "circle", middle: at, radiusMm: holeMm / 2, pen: "plain" }, ...crossAt(at, holeMm, "plain"));
+    marks.push(text([at[0] + holeMm, at[1]], `${name}, ${existing ? "there already" : `hole ${holeMm} mm`}`, 50));
+    xs.push(at[0]);
+    ys.push(at[1]);
+    if (!existing) points.push({ at, name, isHole: true });
+  }
+  for (const way of here(plan.space.ways)) {
+    const corners = wayLine(way, plan, panels);
+    if (corners.length > 1) marks.push(line(corners.map(spot), "plain", false, true));
+  }
+  return { marks, wideMm: right - left, deepMm: front - back, edges: { x: distinct(xs), y: distinct(ys) }, points };
+}
+
+export function ribLines({ ribs, outline }: Surface): readonly (readonly Spot[])[] {
+  if (ribs === null) return [];
+  const [left, right, back, front] = rangeOf(pointsOf(outline));
+  const [from, to] = ribs.run === "along" ? [left, right] : [back, front];
+  const lines: Spot[][] = [];
+  for (let at = ribs.firstMm; at <= to && lines.length < 400; at += ribs.apartMm)
+    for (const side of [at - ribs.widthMm / 2, at + ribs.widthMm / 2])
+      if (side > from && side < to)
+        lines.push(
+          ribs.run === "along"
+            ? [
+                [side, back],
+                [side, front],
+              ]
+            : [
+                [left, side],
+                [right, side],
+              ],
+        );
+  return lines;
+}
+
+/** The lines between a panel's cells; of one that is tilted none, as they would not be where they seem. */
+function cellLines({ xMm, yMm, alongMm, acrossMm, turnDeg, tiltDeg, cellsAlong, cellsAcross }: LaidPanel): Spot[][] {
+  if (tiltDeg !== 0) return [];
+  const [s, c] = [Math.sin((turnDeg * Math.PI) / 180), Math.cos((turnDeg * Math.PI) / 180)];
+  const at = (along: number, across: number): Spot => [xMm + along * s + across * c, yMm + along * c - across * s];
+  const even = (count: number, mm: number) => Array.from({ length: count - 1 }, (_, k) => ((k + 1) / count - 0.5) * mm);
+  return [
+    ...even(cellsAlong, alongMm).map((a) => [at(a, -acrossMm / 2), at(a, acrossMm / 2)]),
+    ...even(cellsAcross, acrossMm).map((a) => [at(-alongMm / 2, a), at(alongMm / 2, a)]),
+  ];
+}
+
+function crossAt([x, y]: Spot, armMm: number, pen: "fine" | "plain"): Mark[] {
+  return [
+    line(
+      [
+        [x - armMm, y],
+        [x + armMm, y],
+      ],
+      pen,
+    ),
+    line(
+      [
+        [x, y - armMm],
+        [x, y + armMm],
+      ],
+      pen,
+    ),
+  ];
+}
+
+function rangeOf(shape: Polygon): readonly [number, number, number, number] {
+  const [xs, ys] = [shape.map(([x]) => x), shape.map(([, y]) => y)];
+  return [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+}
+
+function middleOf(spots: readonly Spot[]): Spot {
+  const [left, right, top, bottom] = rangeOf(spots);
+  return [(left + right) / 2, (top + bottom) / 2];
+}
+
+/** Nearer than half a millimetre nobody measures. */
+function distinct(values: readonly number[]): number[] {
+  const sorted = values.toSorted((a, b) => a - b);
+  return sorted.filter((value, k) => k === 0 || value - (sorted[k - 1] ?? 0) > 0.5);
+}

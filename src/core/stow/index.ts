@@ -1,0 +1,1 @@
+export { type Folded, foldedIn, stow, type Stowing } from "./stow";

@@ -1,0 +1,24 @@
+import { type Plan } from "@/core/plan";
+import { type FillAnswer, fillAnswers, type FillPlanAsk } from "@/core/roof";
+import { keptLightOf, type ShadeMap, shadeMap } from "@/core/year";
+import { type Job } from "../slot";
+import { type WeatherMemory, type WeatherText } from "./year";
+
+export type ShadeMapInput = {
+  readonly plan: Plan;
+  readonly surfaceId: string;
+  readonly poseId: string;
+  readonly weather: WeatherText | null;
+};
+export type RoofProgress = { readonly share: number };
+
+/** What shadows take of a surface's light in a year. Throws where the plan has no such surface. */
+export function shadeMapJob(weatherOf: WeatherMemory): Job<ShadeMapInput, RoofProgress, ShadeMap> {
+  return ({ weather, ...asked }) => shadeMap({ ...asked, weather: weatherOf(weather) });
+}
+
+export type FillInput = Omit<FillPlanAsk, "kept"> & { readonly map: ShadeMap | null };
+
+/** Ways to fill a surface. Throws where the plan has no such surface. */
+export const fillJob: Job<FillInput, RoofProgress, readonly FillAnswer[]> = ({ map, ...asked }) =>
+  fillAnswers({ ...asked, kept: map === null ? null : keptLightOf(map) });
