@@ -12,6 +12,7 @@ const bounds = /** @type {const} */ ([
   ["/api/panels", 5_000_000],
   ["/api/inputs", 5_000_000],
   ["/api/weather", 8_800_000],
+  ["/api/photos", 2_600_000],
 ]);
 const smallBody = 64_000;
 /** Most bytes of all bodies under way. */

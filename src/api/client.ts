@@ -8,6 +8,7 @@ import {
   inputRecordSchema,
   pairingCodeSchema,
   panelRecordSchema,
+  photoReceiptSchema,
   phonesStateSchema,
   planSummarySchema,
   receiptSchema,
@@ -20,6 +21,7 @@ import {
   type InputRecord,
   type PanelRecord,
   type PhonesState,
+  type PhotoReceipt,
   type PlanSummary,
   type Receipt,
   type SavedPlan,
@@ -35,6 +37,7 @@ type Send = {
   readonly body?: string | Uint8Array<ArrayBuffer>;
   readonly ifMatch?: number;
   readonly keepalive?: boolean;
+  /** Of bytes; a bundle's unless said otherwise. */ readonly contentType?: string;
 };
 
 const nothing = z.null();
@@ -44,7 +47,8 @@ export function createClient(fetcher: typeof fetch) {
   async function call<T>(send: Send, schema: z.ZodType<T>): Promise<ApiResult<T>> {
     const headers: Record<string, string> = {};
     if (send.body !== undefined)
-      headers["content-type"] = typeof send.body === "string" ? "application/json" : "application/zip";
+      headers["content-type"] =
+        typeof send.body === "string" ? "application/json" : (send.contentType ?? "application/zip");
     if (send.ifMatch !== undefined) headers["if-match"] = `"${send.ifMatch}"`;
     try {
       const response = await fetcher(send.path, {
@@ -91,6 +95,9 @@ export function createClient(fetcher: typeof fetch) {
     /** Keeps a weather file; refused with line and field where it cannot be read. */
     addWeather: (text: string): Promise<ApiResult<WeatherReceipt>> =>
       call({ method: "POST", path: "/api/weather", body: JSON.stringify({ text }) }, weatherReceiptSchema),
+    /** Keeps a photo in the data folder of this computer. */
+    addPhoto: (bytes: Uint8Array<ArrayBuffer>, contentType: string): Promise<ApiResult<PhotoReceipt>> =>
+      call({ method: "POST", path: "/api/photos", body: bytes, contentType }, photoReceiptSchema),
     readWeather: (id: string): Promise<ApiResult<WeatherRecord>> =>
       call({ method: "GET", path: `/api/weather/${id}` }, weatherRecordSchema),
     /** Towns of a name, the largest first. */

@@ -66,6 +66,8 @@ export const townSchema = z.strictObject({
   latitudeDeg: z.number(),
   longitudeDeg: z.number(),
 });
+export const photoReceiptSchema = z.strictObject({ id: z.string() });
+export type PhotoReceipt = z.infer<typeof photoReceiptSchema>;
 export type WeatherReceipt = z.infer<typeof weatherReceiptSchema>;
 export type WeatherRecord = z.infer<typeof weatherRecordSchema>;
 export type Town = z.infer<typeof townSchema>;

@@ -17,13 +17,20 @@ test("a plan packed is the plan unpacked, however much of it repeats", () => {
     expect(isBundle(bundle)).toBe(true);
     const reading = readBundle(bundle);
     expect(reading.type === "text" ? readPlanText(reading.text) : reading).toEqual({ type: "plan", plan: each });
-    expect(readBundle(planBundle(each, "LOCATION,…"))).toMatchObject({ type: "text", weather: "LOCATION,…" });
+    const photos = [Uint8Array.of(0xff, 0xd8, 0xff, 1, 2, 3)];
+    const parts = { weather: "LOCATION,…", photos };
+    expect(readBundle(planBundle(each, parts))).toMatchObject({ type: "text", ...parts });
   }
 });
 
 test.each<[string, Uint8Array, unknown]>([
   ["a part nobody knows", zipSync({ "plan.json": strToU8("{}"), "run.sh": strToU8("x") }), { path: "run.sh" }],
   ["a name that leaves the folder", zipSync({ "../plan.json": strToU8("{}") }), { path: "../plan.json" }],
+  [
+    "a photo that is none",
+    zipSync({ "plan.json": strToU8("{}"), "photo-1": strToU8("<svg>") }),
+    { path: "photo-1", problem: "is no JPEG and no PNG picture" },
+  ],
   ["no plan in it", zipSync({}), { type: "foreign" }],
   ["bytes that only begin like one", strToU8("PK\u0003\u0004 and no more"), { type: "foreign" }],
   [

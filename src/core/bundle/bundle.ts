@@ -1,4 +1,5 @@
 import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from "fflate";
+import { mostPhotoBytes, photoTypeOf } from "../photo";
 import { mostEpwBytes } from "../weather";
 import { mostPlanBytes, type Plan, planFileName, type PlanFault, planFileText } from "../plan";
 
@@ -6,20 +7,32 @@ import { mostPlanBytes, type Plan, planFileName, type PlanFault, planFileText } 
  * A plan with all that belongs to it as one zip file. What may be in it is a fixed list of names; all else is refused, and
  * so is what unpacks to more than it may: bytes are counted as they come, whatever the file says of itself.
  */
-const entries = [
+const mostPhotos = 20;
+const photoNames = Array.from({ length: mostPhotos }, (_, k) => `photo-${k + 1}`);
+const entries: readonly { readonly name: string; readonly mostBytes: number }[] = [
   { name: "plan.json", mostBytes: mostPlanBytes },
   { name: "weather.epw", mostBytes: mostEpwBytes },
-] as const;
+  ...photoNames.map((name) => ({ name, mostBytes: mostPhotoBytes })),
+];
+
+/** What belongs to a plan and is not in its document. */
+export type BundleParts = {
+  /** The text of the weather file it goes by. */ readonly weather: string | null;
+  /** The photos under its drawings: each is found again by the digest of its bytes. */
+  readonly photos: readonly Uint8Array[];
+};
+const alone: BundleParts = { weather: null, photos: [] };
 
 /** Largest bundle read, bytes; and how many times its size an entry may unpack to. */
 export const mostBundleBytes = mostPlanBytes;
 const mostRatio = 200;
 
-/** A plan as a bundle, with the weather file it goes by. What would pack tighter than is read again is left as it is. */
-export function planBundle(plan: Plan, weather: string | null = null): Uint8Array<ArrayBuffer> {
-  const files = {
+/** A plan as a bundle, with all that belongs to it. What would pack tighter than is read again is left as it is. */
+export function planBundle(plan: Plan, { weather, photos }: BundleParts = alone): Uint8Array<ArrayBuffer> {
+  const files: Record<string, Uint8Array> = {
     "plan.json": strToU8(planFileText(plan)),
     ...(weather === null ? {} : { "weather.epw": strToU8(weather) }),
+    ...Object.fromEntries(photos.slice(0, mostPhotos).map((bytes, k) => [photoNames[k] ?? "", bytes])),
   };
   const packed = zipSync(files, { level: 6 });
   const largest = Math.max(...Object.values(files).map(({ length }) => length));
@@ -36,11 +49,7 @@ export function isBundle(bytes: Uint8Array): boolean {
 }
 
 export type BundleReading =
-  | {
-      readonly type: "text";
-      readonly text: string;
-      /** of the weather file that came along */ readonly weather: string | null;
-    }
+  | ({ readonly type: "text"; readonly text: string } & BundleParts)
   | { readonly type: "fault"; readonly fault: PlanFault };
 
 /** The texts in a bundle, or why it is not taken. */
@@ -89,7 +98,14 @@ export function readBundle(bytes: Uint8Array): BundleReading {
   if (plan === undefined || plan.length === 0)
     return { type: "fault", fault: { type: "foreign", found: "a zip file without a plan.json" } };
   const weather = found.get("weather.epw");
-  return { type: "text", text: strFromU8(plan), weather: weather === undefined ? null : strFromU8(weather) };
+  const photos = photoNames.flatMap((name) => found.get(name) ?? []);
+  const odd = photos.findIndex((bytes) => photoTypeOf(bytes) === null);
+  if (odd >= 0)
+    return {
+      type: "fault",
+      fault: { type: "invalid", path: photoNames[odd] ?? "", problem: "is no JPEG and no PNG picture", more: 0 },
+    };
+  return { type: "text", text: strFromU8(plan), weather: weather === undefined ? null : strFromU8(weather), photos };
 }
 
 /** What is looked at between two checks; unpacked it is at most a thousand times that, by the nature of the format. */

@@ -1,1 +1,1 @@
-export { isBundle, mostBundleBytes, planBundle, planBundleName, readBundle } from "./bundle";
+export { type BundleParts, isBundle, mostBundleBytes, planBundle, planBundleName, readBundle } from "./bundle";

@@ -1,5 +1,5 @@
 import { applyChange, type Change, type Place, type Plan, type Surface } from "../plan";
-import { type LayoutReason, type Mend, type MendKind, type Placed, type ReadyWiring } from "../rules";
+import { parkedIn, type LayoutReason, type Mend, type MendKind, type Placed, type ReadyWiring } from "../rules";
 import { groundOf, handMm, type JudgedPanel, judgedPanels, type LayoutFault, layoutFaults, nearestSpot } from "../roof";
 import { partsOfKey } from "../wiring";
 
@@ -10,12 +10,12 @@ const airMm = 10;
  * Ways to lay a panel so that what is wrong with it is not any more: moved as little as can be, turned, set higher, taken off.
  * Each was tried: it leaves nothing wrong with the panel that was not wrong before.
  */
-export function layoutMends({ plan, poses, common }: ReadyWiring, finding: Placed): readonly Mend[] {
+export function layoutMends({ plan, poses }: Pick<ReadyWiring, "plan" | "poses">, finding: Placed): readonly Mend[] {
   const reason = finding.reason as LayoutReason;
   const { fault } = reason;
   const poseName = finding.pose?.type === "in" ? finding.pose.name : null;
   const poseId = (poses.find(({ name }) => name === poseName) ?? poses[0])?.id ?? "";
-  const parked = { headingDeg: plan.site.headingDeg ?? 0, latitudeDeg: common.site.latitudeDeg };
+  const parked = parkedIn(plan);
   if (fault.type === "drill") return [];
   const { panel: key } = fault;
   const ref = partsOfKey(key);

@@ -55,6 +55,18 @@ describe("versions of sections", () => {
       "space.places.0.surfaceId",
       /"loft"/,
     ],
+    [
+      "a place in a pose that is not there",
+      { space: { ...lantern.space, places: [{ ...placed("roof"), inPoses: [lyingIn("sunk")] }] } },
+      "space.places.0.inPoses",
+      /"sunk"/,
+    ],
+    [
+      "a cable way to a gland that is not there",
+      { space: { ...lantern.space, ways: [{ ...lantern.space.ways[0], glandId: "porthole" }] } },
+      "space.ways.0.glandId",
+      /"porthole"/,
+    ],
   ])("%s is refused where it stands", (_, part, path, problem) => {
     const fault = faultIn({ ...lantern, ...(part as object) });
     expect(fault).toMatchObject({ type: "invalid", path });
@@ -71,8 +83,12 @@ function withRun(rowId: string) {
   const from = { type: "piece", panelId: "roof", piece: 1 };
   return { ...lantern.wirings[0], runs: [{ id: "run-1", name: "to the junction", from, to: { type: "row", rowId } }] };
 }
+function lyingIn(poseId: string) {
+  return { poseId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 100, faceDown: false };
+}
+
 function placed(surfaceId: string) {
-  return { panelId: "roof", piece: 1, surfaceId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 40 };
+  return { panelId: "roof", piece: 1, surfaceId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 40, inPoses: [] };
 }
 
 test("a panel's number and a row's id, once given, stay with it and come to no other, whatever is done", () => {

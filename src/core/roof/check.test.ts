@@ -1,8 +1,7 @@
 import fc from "fast-check";
 import { changed, demoPlan } from "@/testing";
-import { type Plan, type Surface } from "../plan";
-import { allOut } from "../wiring";
-import { bodyOf, faultsOf, footprintOf, type LayoutFault, panelsOn, type RoofPanel, sharedMm2 } from ".";
+import { emptyPlan, type Plan, type Surface } from "../plan";
+import { footprintOf, type LayoutFault, layoutFaults, type RoofPanel, sharedMm2 } from ".";
 
 const outline = (...points: readonly (readonly [number, number])[]) => points.map(([xMm, yMm]) => ({ xMm, yMm }));
 const surface: Surface = {
@@ -11,17 +10,23 @@ const surface: Surface = {
   kind: "roof",
   outline: outline([0, 0], [2000, 0], [2000, 5000], [0, 5000]),
   headingDeg: null,
+  slopeDeg: 0,
+  fallsToDeg: 0,
+  ribs: null,
+  camberMm: 0,
+  loadKg: null,
+  heightMm: null,
+  photo: null,
 };
-const facing = { headingDeg: 0, noonDeg: 180 };
-const bare = { ...demoPlan("The Lantern"), space: { surfaces: [], obstacles: [], zones: [], places: [] } };
+const facing = { headingDeg: 0, latitudeDeg: 50 };
+const bare = { ...demoPlan("The Lantern"), space: emptyPlan("").space };
 const roofed = changed(bare, { type: "putInSpace", list: "surfaces", item: surface });
 const lay = (plan: Plan, piece: number, xMm: number, yMm: number, turnedDeg = 0) =>
   changed(plan, {
     type: "layPanel",
-    place: { panelId: "roof", piece, surfaceId: "roof", xMm, yMm, turnedDeg, gapMm: 40 },
+    place: { panelId: "roof", piece, surfaceId: "roof", xMm, yMm, turnedDeg, gapMm: 40, inPoses: [] },
   });
-const faultsIn = (plan: Plan, on = surface): LayoutFault[] =>
-  faultsOf(plan, on, panelsOn(plan, on, allOut, facing), bodyOf);
+const faultsIn = (plan: Plan, on = surface): LayoutFault[] => layoutFaults(plan, on, "parked", facing);
 const typesIn = (plan: Plan, on = surface) => faultsIn(plan, on).map(({ type }) => type);
 
 test("side by side they fit; over one another, over the edge, on a hatch or in its way they do not", () => {

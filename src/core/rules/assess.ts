@@ -6,6 +6,7 @@ import { createRoofLight } from "../roof";
 import { equinoxNoon, isLimitSky, type Moment, namedSky, type Sky, skyAt, type SkyName, skyNames } from "../sky";
 import {
   keyOf,
+  type Lane,
   laneKey,
   type LaneRef,
   type Pose,
@@ -21,7 +22,7 @@ import { type LaneContext, netIn, type SkyState } from "./context";
 import { type Finding, type Level, levels, noRemedy, type Placed, type Subject, worstLevel } from "./finding";
 import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
-import { laneOf, type Missing, type NamedPose, type ReadyWiring, readyWiring } from "./ready";
+import { laneOf, type Missing, type NamedPose, parkedIn, type ReadyWiring, readyWiring } from "./ready";
 import { type Told } from "./judge-lane";
 import { leadsRule, roofContext } from "./roof";
 import { groupRules, roofRules, ruleOf, wiringRules } from "./rules";
@@ -162,10 +163,19 @@ function judgePose(ready: ReadyWiring, poseId: string): Placed[] {
   return [...ofLanes, ...ofGroups, ...ofAll, ...ofRoof(ready, poseId)];
 }
 
-/** How the panels lie: the same for all wirings of a plan in a pose, but for what joins them. */
-function ofRoof({ plan, wired, common, memory }: ReadyWiring, poseId: string): Placed[] {
+function ofRoof({ plan, wired, memory }: ReadyWiring, poseId: string): Placed[] {
+  return judgeRoof(plan, wired, poseId, memory);
+}
+
+/** How the panels lie in a pose: the same for all wirings of a plan, but for what joins them. */
+export function judgeRoof(
+  plan: Plan,
+  wired: readonly Lane[],
+  poseId: string,
+  memory: Memory = createMemory(),
+): Placed[] {
   if (plan.space.surfaces.length === 0) return [];
-  const parked = { headingDeg: plan.site.headingDeg ?? 0, latitudeDeg: common.site.latitudeDeg };
+  const parked = parkedIn(plan);
   const roof = memory.roof(plan, poseId, () => roofContext(plan, poseId, parked));
   return roofRules.flatMap(({ id, judge }) =>
     memory
@@ -285,15 +295,14 @@ function sceneUnder(ready: ReadyWiring, { pose, site }: LaneContext, sky: Sky): 
 const leastSunDeg = 0.01;
 
 /** What the roof's shadows leave of the beam to the panels as they lie in the pose looked at. */
-function shadesUnder({ plan, common, memory, poses, posed, lanes }: ReadyWiring, { sun, diffuseShare }: Sky): Shades {
+function shadesUnder({ plan, memory, poses, posed, lanes }: ReadyWiring, { sun, diffuseShare }: Sky): Shades {
   const elevationDeg = 90 - sun.zenithDeg;
   if (plan.space.places.length === 0 || diffuseShare >= 1 || elevationDeg < leastSunDeg) return noShades;
   const poseId = poses[posed.indexOf(lanes)]?.id ?? poses[0]?.id ?? "";
-  const { latitudeDeg } = common.site;
-  const parked = { headingDeg: plan.site.headingDeg ?? 0, latitudeDeg };
+  const parked = parkedIn(plan);
   const roof = memory.roof(plan, poseId, () => roofContext(plan, poseId, parked));
   const light = memory.onRoof(roof, "light", () => createRoofLight(plan, poseId, parked));
-  const azimuthDeg = sun.fromNoonDeg + (latitudeDeg >= 0 ? 180 : 0);
+  const azimuthDeg = sun.fromNoonDeg + (parked.latitudeDeg >= 0 ? 180 : 0);
   return memory.onRoof(roof, `under ${azimuthDeg} ${elevationDeg}`, () => light({ azimuthDeg, elevationDeg }));
 }
 

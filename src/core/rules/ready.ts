@@ -10,6 +10,7 @@ import {
 import { carefulRecords, extremeRecords } from "../climate";
 import { type Facing, facingOf } from "../light";
 import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
+import { type Parked } from "../roof";
 import { brightNoonAirC, type Mount } from "../sky";
 import { keyOf, type Lane, laneKey, type Pose, sameLane, type Stand, type Tile, tilesOf } from "../wiring";
 import { buildLane, type Common, type Kind, type LaneContext, type Site, solverFor } from "./context";
@@ -48,6 +49,11 @@ export function assumedSite({ latitudeDeg, route }: Pick<Plan["site"], "latitude
   const lowC = Math.min(...records.map((each) => each.lowC));
   const highC = Math.max(...records.map((each) => each.highC));
   return { recordLowC: lowC, recordHighC: highC, latitudeDeg: at, longitudeDeg: null, mount: assumedMount };
+}
+
+/** Where a plan's vehicle stands and which way it points, as it matters for shadows. */
+export function parkedIn({ site }: Pick<Plan, "site">): Parked {
+  return { headingDeg: site.headingDeg ?? 0, latitudeDeg: site.latitudeDeg ?? assumedLatitudeDeg };
 }
 
 /** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */

@@ -11,7 +11,12 @@ export type SurfaceDrawing = {
   readonly edges: { readonly x: readonly number[]; readonly y: readonly number[] };
   /** Places where something is fixed or cut. */ readonly points: readonly DrawnPoint[];
 };
-export type DrawnPoint = { readonly at: Spot; readonly name: string; readonly isHole: boolean };
+export type DrawnPoint = {
+  readonly at: Spot;
+  readonly name: string;
+  readonly isHole: boolean;
+  /** How far its marks go round it. */ readonly reachMm: number;
+};
 
 /** Arms of the marks at a panel's corners, mm. */
 const cornerMm = 30;
@@ -49,7 +54,7 @@ export function drawSurface(
     xs.push(l - left, r - left);
     ys.push(front - f, front - b);
     for (const [k, corner] of corners.entries()) {
-      points.push({ at: spot(corner), name: `${name}, corner ${k + 1}`, isHole: false });
+      points.push({ at: spot(corner), name: `${name}, corner ${k + 1}`, isHole: false, reachMm: cornerMm });
       marks.push(...crossAt(spot(corner), cornerMm, "fine"));
     }
   }
@@ -59,7 +64,7 @@ export function drawSurface(
     marks.push(text([at[0] + holeMm, at[1]], `${name}, ${existing ? "there already" : `hole ${holeMm} mm`}`, 50));
     xs.push(at[0]);
     ys.push(at[1]);
-    if (!existing) points.push({ at, name, isHole: true });
+    if (!existing) points.push({ at, name, isHole: true, reachMm: holeMm });
   }
   for (const way of here(plan.space.ways)) {
     const corners = wayLine(way, plan, panels);

@@ -30,14 +30,16 @@ export function templateSheets(
   const [stepX, stepY] = [tileX - overlapMm, tileY - overlapMm];
   const wanted = drawing.points.filter(({ isHole }) => isHole || what === "all");
   const tiles = new Map<string, { readonly column: number; readonly row: number }>();
-  for (const { at } of wanted) {
-    // rows are counted from the back, where one begins to measure
-    const [column, row] = [
-      Math.max(0, Math.floor(at[0] / stepX)),
-      Math.max(0, Math.floor((drawing.deepMm - at[1]) / stepY)),
-    ];
-    tiles.set(`${column}/${row}`, { column, row });
-  }
+  for (const { at, reachMm } of wanted)
+    for (const x of [at[0] - reachMm, at[0] + reachMm])
+      for (const y of [at[1] - reachMm, at[1] + reachMm]) {
+        // rows are counted from the back, where one begins to measure
+        const [column, row] = [
+          Math.max(0, Math.floor(x / stepX)),
+          Math.max(0, Math.floor((drawing.deepMm - y) / stepY)),
+        ];
+        tiles.set(`${column}/${row}`, { column, row });
+      }
   const sorted = [...tiles.values()].sort((a, b) => a.row - b.row || a.column - b.column);
   const sheets = sorted.slice(0, mostTiles).map(({ column, row }): Sheet => {
     const left = column * stepX;

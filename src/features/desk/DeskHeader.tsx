@@ -30,7 +30,16 @@ export function DeskHeader() {
     if (file?.type === "fault")
       desk.set({ notice: `The weather file “${weather?.name}” did not come along: ${file.fault.message}` });
     const text = file?.type === "ok" ? file.value.text : null;
-    offerFile(planBundleName(present), "application/zip", planBundle(present, text));
+    const names = new Set(present.space.surfaces.flatMap(({ photo }) => photo?.id ?? []));
+    const photos = await Promise.all(
+      [...names].map(async (id) => {
+        const response = await fetch(`/api/photos/${id}`).catch(() => null);
+        return response?.ok === true ? [new Uint8Array(await response.arrayBuffer())] : [];
+      }),
+    );
+    const found = photos.flat();
+    if (found.length < names.size) desk.set({ notice: "A photo under a drawing is lost, and did not come along." });
+    offerFile(planBundleName(present), "application/zip", planBundle(present, { weather: text, photos: found }));
   };
   const [more, setMore] = useState(false);
   const canRedo = useDeskState((state) => state.history.future.length > 0);

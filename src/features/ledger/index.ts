@@ -1,4 +1,4 @@
 export { Ledger } from "./Ledger";
 export { LedgerDrawer } from "./LedgerDrawer";
-export { applyFirstMend } from "./mends";
+export { applyFirstMend, applyMend } from "./mends";
 export { VerdictStrip } from "./VerdictStrip";

@@ -1,35 +1,35 @@
-import { type Plan, type Surface, usualPose } from "@/core/plan";
+import { type Plan, type Surface } from "@/core/plan";
 import {
-  bodyOf,
   createShadows,
-  faultsOf,
   footprintOf,
-  type LayoutFault,
+  frameOf,
+  heldBeam,
+  type LaidPanel,
   obstaclesOn,
   panelsOn,
   type PanelShade,
   type Polygon,
-  type RoofPanel,
   shadowsOnSurface,
+  sunOver,
 } from "@/core/roof";
 import { sunPosition } from "@/core/sky";
-import { assumedLatitudeDeg } from "@/core/rules";
+import { assumedLatitudeDeg, parkedIn } from "@/core/rules";
+import { partsOfKey } from "@/core/wiring";
 
 /** The sun looked at: a month's middle, and an hour by the sun. */
 export type SunTime = { readonly month: number; readonly hour: number };
 
+export type LaidOut = LaidPanel & {
+  readonly shape: Polygon;
+  readonly shade: PanelShade;
+  /** Share of the beam that each substring has the current of. */ readonly heldBeam: readonly number[];
+};
 export type Layout = {
-  readonly panels: readonly (RoofPanel & { readonly shape: Polygon; readonly shade: PanelShade })[];
+  readonly panels: readonly LaidOut[];
   readonly shadows: readonly Polygon[];
-  readonly faults: readonly LayoutFault[];
-  /** Of the sun, clockwise from the roof's front, and how high it stands. */
+  /** Of the sun, clockwise from the roof's front, and how high it stands over the horizon. */
   readonly sun: { readonly azimuthDeg: number; readonly elevationDeg: number };
 };
-
-/** Where the front of a surface points, degrees from north; north where nobody says. */
-export function headingOf({ site }: Pick<Plan, "site">, { headingDeg }: Pick<Surface, "headingDeg">): number {
-  return headingDeg ?? site.headingDeg ?? 0;
-}
 
 export function sunAt({ site }: Pick<Plan, "site">, { month, hour }: SunTime) {
   const longitudeDeg = site.longitudeDeg ?? 0;
@@ -37,25 +37,28 @@ export function sunAt({ site }: Pick<Plan, "site">, { month, hour }: SunTime) {
   return sunPosition(atMs, site.latitudeDeg ?? assumedLatitudeDeg, longitudeDeg);
 }
 
-/** A surface with its panels as a wiring's usual pose has them, under a sun: shadows, and what is wrong with it. */
-export function layoutOf(plan: Plan, surface: Surface, time: SunTime): Layout {
-  const headingDeg = headingOf(plan, surface);
-  const noonDeg = (plan.site.latitudeDeg ?? assumedLatitudeDeg) >= 0 ? 180 : 0;
-  const [wiring] = plan.wirings;
-  const pose = usualPose(plan, wiring ?? { poseIds: [] });
-  const panels = panelsOn(plan, surface, pose, { headingDeg, noonDeg });
+/** A surface with its panels as a pose has them, under a sun: the shadows on it, and on every cell. */
+export function layoutOf(plan: Plan, surface: Surface, poseId: string, time: SunTime): Layout {
+  const parked = parkedIn(plan);
+  const frame = frameOf(surface, parked.headingDeg);
+  const panels = panelsOn(plan, surface, poseId, parked);
   const obstacles = obstaclesOn(plan, surface);
-  const { azimuthDeg, elevationDeg } = sunAt(plan, time);
-  const sun = { azimuthDeg: azimuthDeg - headingDeg, elevationDeg };
+  const seen = sunAt(plan, time);
+  const sun = sunOver(seen, frame);
   const shades = createShadows(panels, obstacles)(sun);
+  const halfCut = new Set(plan.panels.filter(({ label }) => label.cellCut === "half").map(({ id }) => id));
   return {
-    panels: panels.flatMap((panel, k) => {
+    panels: panels.flatMap((panel, k): LaidOut[] => {
       const shade = shades[k];
-      return shade === undefined ? [] : [{ ...panel, shape: footprintOf(panel), shade }];
+      if (shade === undefined) return [];
+      const held = heldBeam(shade, panel.cellsAlong, halfCut.has(partsOfKey(panel.id).panelId));
+      const shown = panel.faceDown ? { ...shade, lit: 0, cells: shade.cells.map(() => 0) } : shade;
+      return [
+        { ...panel, shape: footprintOf(panel), shade: shown, heldBeam: panel.faceDown ? held.map(() => 0) : held },
+      ];
     }),
     shadows: shadowsOnSurface(panels, obstacles, sun),
-    faults: faultsOf(plan, surface, panels, bodyOf),
-    sun,
+    sun: { azimuthDeg: seen.azimuthDeg - frame.headingDeg, elevationDeg: seen.elevationDeg },
   };
 }
 
@@ -64,26 +67,23 @@ const snapMm = 25;
 /** What a hand sets down elsewhere falls on whole centimetres. */
 const gridMm = 10;
 
-/** Where a shape whose sides are at `from` and `to` comes to rest, so that one of them meets an edge if any is near. */
+/** Where a shape whose sides are half its size from its middle comes to rest, so that one of them meets an edge if any is near. */
 export function snapped(middle: number, half: number, edges: readonly number[]): number {
-  const near = edges
-    .flatMap((edge) => [edge - half, edge + half, edge])
-    .reduce<number | null>(
-      (best, candidate) =>
+  let near: number | null = null;
+  for (const edge of edges)
+    for (const candidate of [edge - half, edge + half, edge])
+      if (
         Math.abs(candidate - middle) <= snapMm &&
-        (best === null || Math.abs(candidate - middle) < Math.abs(best - middle))
-          ? candidate
-          : best,
-      null,
-    );
+        (near === null || Math.abs(candidate - middle) < Math.abs(near - middle))
+      )
+        near = candidate;
   return near ?? Math.round(middle / gridMm) * gridMm;
 }
 
+export type Box = { readonly x: readonly [number, number]; readonly y: readonly [number, number] };
+
 /** The box round a shape: least and most of x and y. */
-export function boundsOf(shape: Polygon): {
-  readonly x: readonly [number, number];
-  readonly y: readonly [number, number];
-} {
+export function boundsOf(shape: Polygon): Box {
   const [xs, ys] = [shape.map(([x]) => x), shape.map(([, y]) => y)];
   return { x: [Math.min(...xs), Math.max(...xs)], y: [Math.min(...ys), Math.max(...ys)] };
 }

@@ -15,5 +15,6 @@ export {
   UnreadablePlan,
   type WriteResult,
 } from "./plans";
+export { addPhoto, readPhoto } from "./photos";
 export { addWeather, readWeather, type WeatherRecord } from "./weather";
 export { DatabaseProblem, NotFound, type ProblemKind } from "./problem";

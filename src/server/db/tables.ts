@@ -28,7 +28,11 @@ export type LibraryTable = {
 /** A weather file: its text, packed, under the digest of it. */
 export type WeatherTable = { id: string; name: string; packed: Buffer; added_at: string };
 
+/** A photo laid under a drawing, under the digest of its bytes. */
+export type PhotoTable = { id: string; bytes: Buffer; added_at: string };
+
 export type Tables = {
+  photo: PhotoTable;
   weather: WeatherTable;
   plan: PlanTable;
   plan_snapshot: PlanSnapshotTable;

@@ -3,6 +3,7 @@ import * as plansAndLibrary from "./0001_plans_and_library";
 import * as archiveAndRetire from "./0002_archive_and_retire";
 import * as changesNotCopies from "./0003_changes_not_copies";
 import * as weather from "./0004_weather";
+import * as photos from "./0005_photos";
 
 /** Every migration by its frozen name, oldest first. */
 export const migrations: Readonly<Record<string, Migration>> = {
@@ -10,4 +11,5 @@ export const migrations: Readonly<Record<string, Migration>> = {
   "0002_archive_and_retire": archiveAndRetire,
   "0003_changes_not_copies": changesNotCopies,
   "0004_weather": weather,
+  "0005_photos": photos,
 };

@@ -1,0 +1,15 @@
+import { mostPhotoBytes, photoTypeOf } from "@/core/photo";
+import { addPhoto, withDatabase } from "@/server/db";
+import { answer, fault, guarded } from "@/server/http";
+
+/** Keeps a photo in the plans' data folder. It goes nowhere else. */
+export function POST(request: Request): Promise<Response> {
+  return guarded(async () => {
+    const bytes = new Uint8Array(await request.arrayBuffer());
+    if (bytes.length > mostPhotoBytes)
+      throw fault("tooLarge", `The photo holds ${bytes.length} bytes; allowed: ${mostPhotoBytes}.`);
+    if (photoTypeOf(bytes) === null) throw fault("invalid", "This is no JPEG and no PNG picture. Nothing was kept.");
+    const id = await withDatabase((db) => addPhoto(db, { bytes, now: new Date().toISOString() }));
+    return answer({ id }, 201);
+  });
+}

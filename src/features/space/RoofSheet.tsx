@@ -1,0 +1,263 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useMemo, useRef, useState } from "react";
+import { type Surface } from "@/core/plan";
+import { pointsOf } from "@/core/roof";
+import { type ShadeMap } from "@/core/year";
+import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
+import { NotesField } from "@/features/notebook";
+import { useWeather } from "@/features/year";
+import { newId, Region, TextButton, useWidth } from "@/ui";
+import { pageMail } from "@/workers";
+import { type Chosen } from "./chosen";
+import { ChosenForm } from "./ChosenForm";
+import { Drawing } from "./Drawing";
+import { Fill } from "./Fill";
+import { Judged, useRoofFindings } from "./Judged";
+import { boundsOf, layoutOf, type SunTime, sunAt } from "./layout";
+import { LightNow } from "./LightNow";
+import { Measure } from "./Measure";
+import { Nudge } from "./Nudge";
+import { ShadeYear } from "./ShadeYear";
+import { SunSliders } from "./SunSliders";
+import { Stock } from "./Stock";
+import { SurfaceForm } from "./SurfaceForm";
+import { useAsked } from "./useAsked";
+import { viewOf } from "./view";
+
+type Spot = readonly [number, number];
+
+/** The roof drawn to scale: what stands on it, the panels, their shadows through the day and the year, and what is wrong with it. */
+export function RoofSheet() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const wiring = useWiring();
+  const poseId = useDeskState(poseIdOf);
+  const { surfaces } = plan.space;
+  const [surfaceId, setSurfaceId] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<readonly Chosen[]>([]);
+  const [time, setTime] = useState<SunTime>({ month: 6, hour: 10 });
+  const [spots, setSpots] = useState<readonly Spot[] | null>(null);
+  const [isMapShown, setMapShown] = useState(true);
+  const [mapOf, setMapOf] = useState<readonly unknown[]>([]);
+  const paper = useRef<HTMLDivElement>(null);
+  const width = useWidth(paper, 800);
+  const surface = surfaces.find(({ id }) => id === surfaceId) ?? surfaces[0];
+  const { space, panels, poses, mounts, site } = plan;
+  const layout = useMemo(
+    () => (surface === undefined ? null : layoutOf(plan, surface, poseId, time)),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- what a layout depends on; a note typed moves no shadow
+    [space, panels, poses, mounts, site, surface, poseId, time],
+  );
+  const view = useMemo(() => {
+    if (surface === undefined) return null;
+    const { x, y } = boundsOf(pointsOf(surface.outline));
+    // a long roof lies down where there is room beside it
+    return viewOf(surface, width > 560 && y[1] - y[0] > x[1] - x[0]);
+  }, [surface, width]);
+  const findings = useRoofFindings(plan, wiring, poseId);
+  const trouble = useMemo(
+    () =>
+      new Set(
+        findings.flatMap(({ level, rule, subject, reason }) => {
+          if (level === "good" || rule !== "layout" || subject.type !== "piece" || reason.type !== "layout") return [];
+          const { fault } = reason;
+          if (fault.type === "drill") return [];
+          return fault.type === "overlap" ? [fault.panel, fault.other] : [fault.panel];
+        }),
+      ),
+    [findings],
+  );
+  const weather = useWeather(plan);
+  const shadeOf = [space, panels, poses, mounts, site, surface?.id, poseId];
+  const shade = useAsked<ShadeMap>((topic, progressed) => {
+    setMapOf(shadeOf);
+    setMapShown(true);
+    return pageMail().ask(
+      "shadeMap",
+      { plan, surfaceId: surface?.id ?? "", poseId, weather: weather.type === "here" ? weather.text : null },
+      { topic, lane: "patient", once: ["plan"], progressed },
+    );
+  });
+  const isMapOfNow = mapOf.length > 0 && shadeOf.every((part, k) => part === mapOf[k]);
+  const isMapHere = mapOf[5] === surface?.id;
+  const map = isMapHere ? shade.value : null;
+  const addSurface = () => {
+    const id = newId();
+    desk.change({ type: "putInSpace", list: "surfaces", item: newSurface(id, surfaces.length) });
+    setSurfaceId(id);
+    setChosen([]);
+  };
+  const turnSun = (azimuthDeg: number) => {
+    if (layout !== null) setTime((now) => ({ ...now, hour: hourTowards(now, azimuthDeg, layout.sun.azimuthDeg) }));
+  };
+  const hourTowards = (now: SunTime, wantedDeg: number, shownDeg: number) => {
+    const turned = sunAt(plan, now).azimuthDeg - shownDeg;
+    const apart = (hour: number) => {
+      const { azimuthDeg, elevationDeg } = sunAt(plan, { ...now, hour });
+      const round = Math.abs(((((azimuthDeg - turned - wantedDeg + 540) % 360) + 360) % 360) - 180);
+      return elevationDeg > 0 ? round : 999;
+    };
+    return Array.from({ length: 96 }, (_, k) => k / 4).reduce((best, hour) =>
+      apart(hour) < apart(best) ? hour : best,
+    );
+  };
+  const pointing = {
+    spots: spots ?? [],
+    isOn: spots !== null,
+    begin: () => setSpots([]),
+    end: () => setSpots(null),
+  };
+  const used = plan.poses.filter(({ id }) => wiring.poseIds.includes(id));
+  const [only] = chosen.length === 1 ? chosen : [];
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 320px" },
+        gridTemplateAreas: { xs: '"paper" "side" "more"', md: '"paper side" "more side"' },
+        gridTemplateRows: { md: "auto 1fr" },
+        alignItems: "start",
+      }}
+    >
+      <Box
+        ref={paper}
+        sx={{ gridArea: "paper", minWidth: 0, display: "grid", gap: 1, gridTemplateColumns: "minmax(0, 1fr)" }}
+      >
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center" }}>
+          <Box sx={{ display: "contents" }} role="group" aria-label="Surfaces">
+            {surfaces.map(({ id, name }) => (
+              <TextButton
+                key={id}
+                aria-pressed={id === surface?.id}
+                onClick={() => {
+                  setSurfaceId(id);
+                  setChosen([]);
+                }}
+              >
+                {name}
+              </TextButton>
+            ))}
+          </Box>
+          <TextButton look={surfaces.length === 0 ? "amber" : "plain"} onClick={addSurface}>
+            {surfaces.length === 0 ? "Draw a roof" : "Another surface"}
+          </TextButton>
+          {used.length > 1 && (
+            <Box sx={{ display: "flex", gap: 0.5, ml: "auto", flexWrap: "wrap" }} role="group" aria-label="Pose">
+              {used.map(({ id, name }) => (
+                <TextButton key={id} aria-pressed={id === poseId} onClick={() => desk.set({ poseId: id })}>
+                  {name}
+                </TextButton>
+              ))}
+            </Box>
+          )}
+        </Box>
+        {surface === undefined || layout === null || view === null ? (
+          <p>
+            Begin with the roof, the deck or the pitch: its length and width. Then put on it what stands there, and the
+            panels. They are drawn to scale, and their shadows move with the sun.
+          </p>
+        ) : (
+          <>
+            <Drawing
+              plan={plan}
+              surface={surface}
+              poseId={poseId}
+              layout={layout}
+              view={view}
+              trouble={trouble}
+              chosen={chosen}
+              onChoose={setChosen}
+              onSun={turnSun}
+              map={isMapShown ? map : null}
+              onPoint={spots === null ? null : (at) => setSpots(spots.length < 2 ? [...spots, at] : [at])}
+              marks={spots ?? []}
+            />
+            <SunSliders time={time} onTime={setTime} elevationDeg={layout.sun.elevationDeg} />
+            {only !== undefined && <Nudge chosen={only} poseId={poseId} view={view} />}
+          </>
+        )}
+      </Box>
+      <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
+        {surface !== undefined && layout !== null && (
+          <>
+            <Region title="Judged">
+              <Judged findings={findings} panels={layout.panels.length} />
+            </Region>
+            <Region title={chosen.length === 0 ? surface.name : "What is chosen"}>
+              {chosen.length === 0 ? (
+                <SurfaceForm key={surface.id} surface={surface} pointing={pointing} />
+              ) : (
+                <ChosenForm plan={plan} chosen={chosen} layout={layout} poseId={poseId} onGone={() => setChosen([])} />
+              )}
+            </Region>
+            <Region title="Measure">
+              <Measure plan={plan} surface={surface} layout={layout} chosen={only?.id ?? null} />
+            </Region>
+          </>
+        )}
+      </Box>
+      <Box
+        sx={{
+          gridArea: "more",
+          display: "grid",
+          gap: 2,
+          minWidth: 0,
+          alignItems: "start",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" },
+        }}
+      >
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Stock plan={plan} surface={surface} poseId={poseId} onChoose={setChosen} />
+          <Region title="Notes">
+            <label htmlFor="space-notes" className="visually-hidden">
+              Notes
+            </label>
+            <NotesField stop="space" id="space-notes" />
+          </Region>
+        </Box>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          {surface !== undefined && layout !== null && (
+            <>
+              {panels.length > 0 && (
+                <Region title="Fill for me">
+                  <Fill plan={plan} surface={surface} poseId={poseId} map={isMapOfNow ? map : null} />
+                </Region>
+              )}
+              <Region title="Shade of the year">
+                <ShadeYear plan={plan} asked={shade} isOfNow={isMapOfNow} isShown={isMapShown} onShown={setMapShown} />
+              </Region>
+              <Region title="Light of this hour">
+                <LightNow plan={plan} layout={layout} />
+              </Region>
+            </>
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function newSurface(id: string, before: number): Surface {
+  return {
+    id,
+    name: before === 0 ? "Roof" : `Surface ${before + 1}`,
+    kind: "roof",
+    outline: [
+      { xMm: 0, yMm: 0 },
+      { xMm: 2100, yMm: 0 },
+      { xMm: 2100, yMm: 5200 },
+      { xMm: 0, yMm: 5200 },
+    ],
+    headingDeg: null,
+    slopeDeg: 0,
+    fallsToDeg: 0,
+    ribs: null,
+    camberMm: 0,
+    loadKg: null,
+    heightMm: null,
+    photo: null,
+  };
+}
