@@ -29,7 +29,6 @@ export function notMendedWords({
   needs,
 }: Pick<Finding, "rule" | "level" | "sense" | "needs">): string {
   if (rule === "label") return "No wiring mends a label. Look at it again at Panels, or measure the panel.";
-  if (rule === "leads") return "An extension cable between the two joins them; count it at Protect.";
   if (rule === "roofLoad") return "Take panels off, choose lighter ones, or ask the maker of the roof what it bears.";
   if (rule === "clearHeight") return "Lay the panels flat, take down what folds, or go another way.";
   if (rule === "layout") return "No free place for it was found here.";

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type Plan, type Surface } from "@/core/plan";
-import { type FillAnswer, fillChanges, footprintOf, pointsOf, sizeOf } from "@/core/roof";
+import { baseOf, bodyOf, type FillAnswer, fillChanges, footprintOf, pointsOf, sizeOf } from "@/core/roof";
 import { parkedIn } from "@/core/rules";
 import { type ShadeMap } from "@/core/year";
 import { useDesk } from "@/features/desk";
@@ -112,15 +112,15 @@ export function Fill({ plan, surface, poseId, map }: Props) {
           {answers.map((answer) => (
             <li key={answer.school}>
               <Sketch plan={plan} surface={surface} answer={answer} />
-              <div>
+              <div className={style["offer"]}>
                 <strong>{schoolWords[answer.school].title}</strong>
                 {": "}
                 <span className="num">{amount(answer.watts, "W")}</span> with {counted(answer.panels.length, "panel")}.{" "}
                 {schoolWords[answer.school].why} {givesUp(answer, most)} {boundWords(answer)}
+                <TextButton onClick={() => take(answer)} aria-label={`Lay it so: ${schoolWords[answer.school].title}`}>
+                  Lay it so
+                </TextButton>
               </div>
-              <TextButton onClick={() => take(answer)} aria-label={`Lay it so: ${schoolWords[answer.school].title}`}>
-                Lay it so
-              </TextButton>
             </li>
           ))}
         </ul>
@@ -157,7 +157,7 @@ function Sketch({
   readonly surface: Surface;
   readonly answer: FillAnswer;
 }) {
-  const view = viewOf(surface, true);
+  const view = viewOf(surface, false);
   const shapes = answer.panels.flatMap(({ panelId, xMm, yMm, turnedDeg }) => {
     const panel = plan.panels.find(({ id }) => id === panelId);
     const size = panel === undefined ? null : sizeOf(panel);
@@ -168,6 +168,11 @@ function Sketch({
   return (
     <svg viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`} className={style["sketch"]} aria-hidden>
       <path d={view.path(pointsOf(surface.outline))} className={style["outline"]} />
+      {plan.space.obstacles
+        .filter(({ surfaceId }) => surfaceId === surface.id)
+        .map((each) => (
+          <path key={each.id} d={view.path(baseOf(bodyOf(each)))} className={style["body"]} />
+        ))}
       {shapes.map((shape, k) => (
         <g key={k}>
           <path d={view.path(shape)} className={style["glass"]} />

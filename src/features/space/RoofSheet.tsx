@@ -211,6 +211,11 @@ export function RoofSheet() {
       >
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Stock plan={plan} surface={surface} poseId={poseId} onChoose={setChosen} />
+          {layout !== null && (
+            <Region title="Light of this hour">
+              <LightNow plan={plan} layout={layout} />
+            </Region>
+          )}
           <Region title="Notes">
             <label htmlFor="space-notes" className="visually-hidden">
               Notes
@@ -228,9 +233,6 @@ export function RoofSheet() {
               )}
               <Region title="Shade of the year">
                 <ShadeYear plan={plan} asked={shade} isOfNow={isMapOfNow} isShown={isMapShown} onShown={setMapShown} />
-              </Region>
-              <Region title="Light of this hour">
-                <LightNow plan={plan} layout={layout} />
               </Region>
             </>
           )}

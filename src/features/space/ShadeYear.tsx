@@ -4,7 +4,6 @@ import Box from "@mui/material/Box";
 import { pieceName, type Plan } from "@/core/plan";
 import { type ShadeMap } from "@/core/year";
 import { partsOfKey } from "@/core/wiring";
-import { useDesk } from "@/features/desk";
 import { TextButton } from "@/ui";
 import { kwh } from "@/words";
 import { lossSteps } from "./drawing/Shade";
@@ -21,7 +20,6 @@ type Props = {
 
 /** Where shadows cost most in a year, and which way substrings run cheaper. */
 export function ShadeYear({ plan, asked, isOfNow, isShown, onShown }: Props) {
-  const desk = useDesk();
   const { value: map, share, fault } = asked;
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
@@ -72,22 +70,10 @@ export function ShadeYear({ plan, asked, isOfNow, isShown, onShown }: Props) {
                   <span style={{ flex: 1 }}>{pieceName(plan, id)}</span>
                   <span className="num">
                     {kwh(lostKwh)} lost, {couldKwh > 0 ? ((100 * lostKwh) / couldKwh).toFixed(1) : "0"} %
-                    {saved > Math.max(0.5, 0.005 * couldKwh) && (
+                    {saved > Math.max(0.5, 0.01 * couldKwh) && (
                       <>
                         <br />
-                        <TextButton
-                          look="amber"
-                          onClick={() =>
-                            desk.change({
-                              type: "setPieces",
-                              panelId,
-                              numbers: [piece],
-                              patch: { substringsRun: other },
-                            })
-                          }
-                        >
-                          Substrings {other}: {kwh(saved)} less lost
-                        </TextButton>
+                        {kwh(saved)} less if its substrings ran {other}
                       </>
                     )}
                   </span>

@@ -88,7 +88,7 @@ export const clearHeightWords: RuleWords<ClearHeightReason> = {
 export const leadsWords: RuleWords<LeadsReason> = {
   title: "Reach of the leads",
   sentence({ fromName, toName, apartMm, reachMm, leadMm, isAssumed }, system) {
-    return `From ${fromName} to ${toName} it is ${amount(apartMm, "mm", system)} as cables go; their leads of ${amount(leadMm, "mm", system)}${isAssumed ? " (assumed)" : ""} reach ${amount(reachMm, "mm", system)} together.`;
+    return `From ${fromName} to ${toName} it is ${amount(apartMm, "mm", system)} as cables go; their leads of ${amount(leadMm, "mm", system)}${isAssumed ? " (assumed)" : ""} reach ${amount(reachMm, "mm", system)} together. An extension cable joins them.`;
   },
   why({ apartMm, reachMm }) {
     return {

@@ -20,7 +20,8 @@ function leads({ plan, surfaces }: RoofContext, lanes: readonly Lane[]): readonl
   return surfaces.flatMap(({ panels }) =>
     shortLeads(rows, new Map(panels.map((panel) => [panel.id, panel])), leadMm).map(
       ({ from, to, apartMm, reachMm }) => ({
-        level: "care" as const,
+        // an extension cable joins them: something to buy, and no reason not to connect
+        level: "note" as const,
         value: { value: apartMm, unit: "mm" as const },
         limit: { value: reachMm, unit: "mm" as const },
         marginPct: 100 * (1 - apartMm / reachMm),
