@@ -4,10 +4,14 @@ import {
   type FillKind,
   fillSurface,
   type Ground,
+  layoutFaults,
   type Obstacle,
   type RoofPanel,
 } from "../src/core/roof";
+import { applyChanges, type Change, emptyPlan, type Plan, type Surface } from "../src/core/plan";
 import { runToEnd } from "../src/core/steps";
+import { shadeMap } from "../src/core/year";
+import { demoPanels } from "../src/demo";
 import { print, timed } from "./figures";
 
 /** A crowded roof of 6 × 2.2 m: filled with three kinds; and the shadows of one instant on 24 panels among 20 things. */
@@ -32,6 +36,7 @@ const ground: Ground = {
   ],
   zones: [],
 };
+const parked = { headingDeg: 0, latitudeDeg: 52 };
 const kinds = (count: number | null): FillKind[] =>
   [
     [1640, 992, 350],
@@ -49,3 +54,101 @@ for (const count of [null, 3])
       timed(5, filled),
     );
   }
+
+const panels: RoofPanel[] = Array.from({ length: 24 }, (_, k) => ({
+  id: `p${k}`,
+  xMm: 500 + 700 * (k % 3),
+  yMm: 500 + 1200 * Math.floor(k / 3),
+  zMm: 60,
+  alongMm: 1100,
+  acrossMm: 540,
+  turnDeg: 0,
+  tiltDeg: k % 2 === 0 ? 0 : 15,
+  tiltTowardsDeg: 150,
+  cellsAlong: 12,
+  cellsAcross: 6,
+  substrings: 3,
+}));
+const things: Obstacle[] = Array.from({ length: 20 }, (_, k) =>
+  k % 4 === 3
+    ? { type: "pole", xMm: 300 + 400 * (k % 5), yMm: 400 + 470 * k, zMm: 0, radiusMm: 30, heightMm: 2500 }
+    : {
+        type: "box",
+        xMm: 400 + 380 * (k % 5),
+        yMm: 300 + 480 * k,
+        zMm: 0,
+        lengthMm: 500,
+        widthMm: 300,
+        turnDeg: 10 * k,
+        heightMm: 100 + 30 * k,
+      },
+);
+const shadows = createShadows(panels, things);
+let turn = 0;
+print(
+  "shadows of one instant, 24 panels of 72 cells, 20 things, a low sun",
+  timed(200, () => shadows({ azimuthDeg: (turn += 7) % 360, elevationDeg: 12 + (turn % 40) })),
+);
+
+const crowded = crowdedRoof();
+print(
+  "shade map of a year, the same on a roof of 2.4 × 10 m",
+  timed(3, () => runToEnd(shadeMap({ plan: crowded, surfaceId: "roof", poseId: "pose-1", weather: null }))),
+);
+print(
+  "everything wrong with that layout",
+  timed(50, () => layoutFaults(crowded, crowded.space.surfaces[0] as Surface, "pose-1", parked)),
+);
+
+/** 24 panels among 20 things as a plan. */
+function crowdedRoof(): Plan {
+  const surface: Surface = {
+    id: "roof",
+    name: "Roof",
+    kind: "roof",
+    outline: box(0, 0, 2400, 10_000).map(([xMm, yMm]) => ({ xMm, yMm })),
+    headingDeg: 200,
+    slopeDeg: 0,
+    fallsToDeg: 0,
+    ribs: null,
+    camberMm: 0,
+    loadKg: null,
+    heightMm: null,
+    photo: null,
+  };
+  const label = {
+    ...demoPanels.rigid120,
+    lengthMm: 1100,
+    widthMm: 540,
+    cellsAlong: 12,
+    cellsAcross: 6,
+    bypassDiodes: 3,
+  };
+  const bare = applyChanges(emptyPlan("Crowded"), [
+    { type: "setSite", patch: { latitudeDeg: 52, longitudeDeg: 0 } },
+    { type: "addPanel", id: "p", libraryId: null, label },
+    { type: "setCount", panelId: "p", count: 24 },
+    { type: "putInSpace", list: "surfaces", item: surface },
+  ]);
+  return applyChanges(bare, [
+    ...things.map((thing, k): Change => {
+      const { xMm, yMm, zMm } = thing;
+      const shape =
+        thing.type === "pole"
+          ? ({ type: "pole", radiusMm: thing.radiusMm, heightMm: thing.heightMm } as const)
+          : ({
+              type: "box",
+              lengthMm: thing.lengthMm,
+              widthMm: thing.widthMm,
+              heightMm: thing.heightMm,
+              turnDeg: thing.turnDeg,
+            } as const);
+      const item = { id: `t${k}`, name: `Thing ${k}`, surfaceId: "roof", kind: "own" as const, xMm, yMm, zMm, shape };
+      return { type: "putInSpace", list: "obstacles", item: { ...item, clearanceMm: 50, planned: false } };
+    }),
+    ...panels.map(({ xMm, yMm }, k): Change => ({
+      type: "layPanel",
+      place: { panelId: "p", piece: k + 1, surfaceId: "roof", xMm, yMm, turnedDeg: 0, gapMm: 60, inPoses: [] },
+    })),
+  ]);
+}

@@ -50,6 +50,7 @@ export function conclude(/** @type {Tally[]} */ tallies) {
 
 /** Programs of Debian that tests need, and what for. */
 export const debian = {
+  "poppler-utils": { program: "/usr/bin/pdftocairo", purpose: "what measures our printed sheets" },
   ngspice: { program: "/usr/bin/ngspice", purpose: "the circuit simulator our netlists are checked in" },
   "chromium-headless-shell": {
     program: process.env["CHROMIUM"] ?? "/usr/bin/chromium-headless-shell",

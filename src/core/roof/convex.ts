@@ -8,9 +8,10 @@ const leastArea = 1e-6;
 
 export function areaOf(polygon: Polygon): number {
   let twice = 0;
-  for (const [k, [x, y]] of polygon.entries()) {
-    const [nextX, nextY] = polygon[(k + 1) % polygon.length] ?? [x, y];
-    twice += x * nextY - nextX * y;
+  let before = polygon.at(-1);
+  for (const point of polygon) {
+    if (before !== undefined) twice += before[0] * point[1] - point[0] * before[1];
+    before = point;
   }
   return twice / 2;
 }
@@ -41,9 +42,11 @@ function sideOf(a: Point, b: Point, point: Point): number {
 /** The part of a polygon on one side of the line from a to b: `side` 1 left, −1 right. */
 function cut(polygon: Polygon, a: Point, b: Point, side: 1 | -1): Polygon {
   const kept: Point[] = [];
-  for (const [k, point] of polygon.entries()) {
-    const next = polygon[(k + 1) % polygon.length] ?? point;
-    const [here, there] = [side * sideOf(a, b, point), side * sideOf(a, b, next)];
+  for (let k = 0; k < polygon.length; k++) {
+    const point = polygon[k] as Point;
+    const next = polygon[k + 1 === polygon.length ? 0 : k + 1] as Point;
+    const here = side * sideOf(a, b, point);
+    const there = side * sideOf(a, b, next);
     if (here >= 0) kept.push(point);
     if (here > 0 !== there > 0 && here !== there) {
       const share = here / (here - there);
@@ -57,15 +60,24 @@ function cut(polygon: Polygon, a: Point, b: Point, side: 1 | -1): Polygon {
 export function without(polygon: Polygon, taken: Polygon): Polygon[] {
   const left: Polygon[] = [];
   let rest = polygon;
-  for (const [k, a] of taken.entries()) {
-    const b = taken[(k + 1) % taken.length] ?? a;
+  for (let k = 0; k < taken.length; k++) {
+    const a = taken[k] as Point;
+    const b = taken[k + 1 === taken.length ? 0 : k + 1] as Point;
+    // most sides of a large shape do not come near a small one
+    let [least, most] = [Infinity, -Infinity];
+    for (const point of rest) {
+      const side = sideOf(a, b, point);
+      if (side < least) least = side;
+      if (side > most) most = side;
+    }
+    if (least >= 0) continue;
+    if (most <= 0) return [polygon];
     const outside = cut(rest, a, b, -1);
     if (areaOf(outside) > leastArea) left.push(outside);
     rest = cut(rest, a, b, 1);
-    if (areaOf(rest) <= leastArea) break;
+    if (areaOf(rest) <= leastArea) return [polygon];
   }
-  // nothing of it lay inside: it is whole, and in one piece
-  return areaOf(rest) <= leastArea ? [polygon] : left;
+  return left;
 }
 
 /** What two convex polygons have in common; empty where that is nothing. */

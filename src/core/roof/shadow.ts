@@ -25,14 +25,17 @@ export function createShadows(panels: readonly RoofPanel[], obstacles: readonly 
     const plane = planeOf(panel);
     return { panel, plane, solid: solidOfPanel(panel, plane) };
   });
-  const standing = obstacles.map(solidOf);
+  const bodies = [...obstacles.map(solidOf), ...ready.map(({ solid }) => solid)];
   return ({ azimuthDeg, elevationDeg }: SunPosition): PanelShade[] => {
     const sun = towards(azimuthDeg, elevationDeg);
     return ready.map((one) => {
       const { panel, plane } = one;
       if (elevationDeg <= 0 || dot(plane.normal, sun) <= 1e-9) return shadeOf(panel, () => 0);
-      const bodies = [...standing, ...ready.flatMap((other) => (other === one ? [] : [other.solid]))];
-      const shadows = bodies.flatMap((body) => shadowOn(body, panel, plane, sun) ?? []);
+      const shadows: Shadow[] = [];
+      for (const body of bodies) {
+        const shadow = body === one.solid ? null : shadowOn(body, panel, plane, sun);
+        if (shadow !== null) shadows.push(shadow);
+      }
       return shadeOf(panel, (cell) => litOf(cell, shadows));
     });
   };
@@ -41,56 +44,109 @@ export function createShadows(panels: readonly RoofPanel[], obstacles: readonly 
 /** Nearer to the plane than this counts as in it, mm. */
 const onPlaneMm = 1e-6;
 
-type Shadow = { readonly polygon: Polygon; readonly least: Point; readonly most: Point };
+/** A shadow on a panel, with its sides as lines: how far inside of each a point is. */
+type Shadow = {
+  readonly polygon: Polygon;
+  readonly sides: readonly Side[];
+  /** The box round it. */
+  readonly leastX: number;
+  readonly mostX: number;
+  readonly leastY: number;
+  readonly mostY: number;
+};
+type Side = { readonly nx: number; readonly ny: number; readonly least: number };
 
 /** The shadow of a body on a panel's plane, from the panel's middle along and across; null where it falls beside the panel. */
-function shadowOn(body: Solid, panel: RoofPanel, plane: PanelPlane, sun: Vector): Shadow | null {
-  const heights = body.corners.map((corner) => dot(plus(corner, plane.middle, -1), plane.normal));
-  if (heights.every((height) => height <= onPlaneMm)) return null;
-  const facing = dot(plane.normal, sun);
-  const cast = (corner: Vector, height: number): Point => {
-    const fallen = plus(plus(corner, plane.middle, -1), sun, -height / facing);
-    return [dot(fallen, plane.along), dot(fallen, plane.across)];
+function shadowOn(
+  body: Solid,
+  panel: RoofPanel,
+  { middle, along, across, normal }: PanelPlane,
+  sun: Vector,
+): Shadow | null {
+  const facing = dot(normal, sun);
+  // the sun's direction for each mm of height over the plane, as the panel's edges have it
+  const [fallAlong, fallAcross] = [dot(sun, along) / facing, dot(sun, across) / facing];
+  const [halfAlong, halfAcross] = [panel.alongMm / 2, panel.acrossMm / 2];
+  // most bodies are nowhere near: told by the ball round them
+  const { ball } = body;
+  const [ballX, ballY, ballZ] = [ball.middle[0] - middle[0], ball.middle[1] - middle[1], ball.middle[2] - middle[2]];
+  const ballHeight = ballX * normal[0] + ballY * normal[1] + ballZ * normal[2];
+  if (ballHeight <= -ball.radiusMm) return null;
+  const ballAlong = ballX * along[0] + ballY * along[1] + ballZ * along[2] - ballHeight * fallAlong;
+  const ballAcross = ballX * across[0] + ballY * across[1] + ballZ * across[2] - ballHeight * fallAcross;
+  if (Math.abs(ballAlong) >= halfAlong + ball.radiusMm * (1 + Math.abs(fallAlong))) return null;
+  if (Math.abs(ballAcross) >= halfAcross + ball.radiusMm * (1 + Math.abs(fallAcross))) return null;
+  const heights: number[] = [];
+  const points: Point[] = [];
+  let isCut = false;
+  let isOver = false;
+  let [leastAlong, mostAlong, leastAcross, mostAcross] = [Infinity, -Infinity, Infinity, -Infinity];
+  const cast = (x: number, y: number, z: number, height: number): void => {
+    const a = x * along[0] + y * along[1] + z * along[2] - height * fallAlong;
+    const c = x * across[0] + y * across[1] + z * across[2] - height * fallAcross;
+    if (a < leastAlong) leastAlong = a;
+    if (a > mostAlong) mostAlong = a;
+    if (c < leastAcross) leastAcross = c;
+    if (c > mostAcross) mostAcross = c;
+    points.push([a, c]);
   };
-  const points = body.corners.flatMap((corner, k) => {
-    const height = heights[k] ?? 0;
-    return height >= -onPlaneMm ? [cast(corner, Math.max(0, height))] : [];
-  });
-  // where the body goes through the plane it is cut: what is below casts nothing on it
-  for (const [from, to] of body.edges) {
-    const [a, b] = [heights[from] ?? 0, heights[to] ?? 0];
-    const [start, end] = [body.corners[from], body.corners[to]];
-    if (start === undefined || end === undefined || a >= 0 === b >= 0) continue;
-    points.push(cast(plus(start, plus(end, start, -1), a / (a - b)), 0));
+  for (const corner of body.corners) {
+    const [x, y, z] = [corner[0] - middle[0], corner[1] - middle[1], corner[2] - middle[2]];
+    const height = x * normal[0] + y * normal[1] + z * normal[2];
+    heights.push(height);
+    if (height > onPlaneMm) isOver = true;
+    if (height >= -onPlaneMm) cast(x, y, z, Math.max(0, height));
+    else isCut = true;
   }
+  if (!isOver) return null;
+  // where the body goes through the plane it is cut: what is below casts nothing on it
+  if (isCut)
+    for (const [from, to] of body.edges) {
+      const [a, b] = [heights[from] ?? 0, heights[to] ?? 0];
+      const [start, end] = [body.corners[from], body.corners[to]];
+      if (start === undefined || end === undefined || a >= 0 === b >= 0) continue;
+      const [x, y, z] = plus(plus(start, plus(end, start, -1), a / (a - b)), middle, -1);
+      cast(x, y, z, 0);
+    }
+  if (mostAlong <= -halfAlong || leastAlong >= halfAlong || mostAcross <= -halfAcross || leastAcross >= halfAcross)
+    return null;
   const polygon = hullOf(points);
   if (polygon.length < 3) return null;
-  const [least, most] = boundsOf(polygon);
-  const [halfAlong, halfAcross] = [panel.alongMm / 2, panel.acrossMm / 2];
-  const beside = most[0] <= -halfAlong || least[0] >= halfAlong || most[1] <= -halfAcross || least[1] >= halfAcross;
-  return beside ? null : { polygon, least, most };
-}
-
-function boundsOf(polygon: Polygon): [Point, Point] {
-  const [xs, ys] = [polygon.map(([x]) => x), polygon.map(([, y]) => y)];
-  return [
-    [Math.min(...xs), Math.min(...ys)],
-    [Math.max(...xs), Math.max(...ys)],
-  ];
+  const sides = polygon.map(([ax, ay], k): Side => {
+    const [bx, by] = polygon[(k + 1) % polygon.length] ?? [ax, ay];
+    const [nx, ny] = [ay - by, bx - ax];
+    return { nx, ny, least: nx * ax + ny * ay };
+  });
+  return { polygon, sides, leastX: leastAlong, mostX: mostAlong, leastY: leastAcross, mostY: mostAcross };
 }
 
 type Cell = { readonly from: Point; readonly to: Point };
 
-/** Share of a cell that no shadow covers. */
+/** Share of a cell that no shadow covers. Most cells lie wholly in a shadow or out of it, which their middles tell. */
 function litOf({ from, to }: Cell, shadows: readonly Shadow[]): number {
-  let pieces: Polygon[] = [[from, [to[0], from[1]], to, [from[0], to[1]]]];
-  for (const { polygon, least, most } of shadows) {
-    if (most[0] <= from[0] || least[0] >= to[0] || most[1] <= from[1] || least[1] >= to[1]) continue;
+  const [midX, midY] = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2];
+  const [halfX, halfY] = [(to[0] - from[0]) / 2, (to[1] - from[1]) / 2];
+  let pieces: readonly Polygon[] | null = null;
+  for (const { polygon, sides, leastX, mostX, leastY, mostY } of shadows) {
+    if (mostX <= from[0] || leastX >= to[0] || mostY <= from[1] || leastY >= to[1]) continue;
+    let [isOut, isIn] = [false, true];
+    for (const { nx, ny, least } of sides) {
+      const over = nx * midX + ny * midY - least;
+      const reach = Math.abs(nx) * halfX + Math.abs(ny) * halfY;
+      if (over <= -reach) {
+        isOut = true;
+        break;
+      }
+      if (over < reach) isIn = false;
+    }
+    if (isOut) continue;
+    if (isIn) return 0;
+    pieces ??= [[from, [to[0], from[1]], to, [from[0], to[1]]]];
     pieces = pieces.flatMap((piece) => without(piece, polygon));
     if (pieces.length === 0) return 0;
   }
-  const area = (to[0] - from[0]) * (to[1] - from[1]);
-  return Math.min(1, pieces.reduce((sum, piece) => sum + areaOf(piece), 0) / area);
+  if (pieces === null) return 1;
+  return Math.min(1, pieces.reduce((sum, piece) => sum + areaOf(piece), 0) / (4 * halfX * halfY));
 }
 
 /** Cells tile the panel: rows along, columns across; the first substring has the first columns from the low end. */

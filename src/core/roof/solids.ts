@@ -46,7 +46,17 @@ export type PanelPlane = {
 };
 
 /** A convex body by its corners and its edges. */
-export type Solid = { readonly corners: readonly Vector[]; readonly edges: readonly (readonly [number, number])[] };
+export type Solid = {
+  readonly corners: readonly Vector[];
+  readonly edges: readonly (readonly [number, number])[];
+  /** A ball it lies in. */ readonly ball: { readonly middle: Vector; readonly radiusMm: number };
+};
+
+function solid(corners: readonly Vector[], edges: Solid["edges"]): Solid {
+  const middle = corners.reduce<Vector>((sum, corner) => plus(sum, corner, 1 / corners.length), [0, 0, 0]);
+  const radiusMm = Math.max(...corners.map((corner) => Math.hypot(...plus(corner, middle, -1))));
+  return { corners, edges, ball: { middle, radiusMm } };
+}
 
 export function planeOf({ xMm, yMm, zMm, turnDeg, tiltDeg, tiltTowardsDeg }: RoofPanel): PanelPlane {
   const axis = level(tiltTowardsDeg - 90);
@@ -61,7 +71,7 @@ export function planeOf({ xMm, yMm, zMm, turnDeg, tiltDeg, tiltTowardsDeg }: Roo
 
 export function solidOfPanel({ alongMm, acrossMm }: RoofPanel, { middle, along, across }: PanelPlane): Solid {
   const corner = (a: number, c: number) => plus(plus(middle, along, (a * alongMm) / 2), across, (c * acrossMm) / 2);
-  return { corners: [corner(-1, -1), corner(1, -1), corner(1, 1), corner(-1, 1)], edges: ring(4, 0) };
+  return solid([corner(-1, -1), corner(1, -1), corner(1, 1), corner(-1, 1)], ring(4, 0));
 }
 
 /** Sides a pole is drawn with; its radius is then that of the circle of equal area, its width within 0.1 %. */
@@ -86,14 +96,10 @@ export function solidOf(obstacle: Obstacle): Solid {
 
 function prism(base: readonly Vector[], heightMm: number): Solid {
   const sides = base.length;
-  return {
-    corners: [...base, ...base.map((corner) => plus(corner, [0, 0, heightMm]))],
-    edges: [
-      ...ring(sides, 0),
-      ...ring(sides, sides),
-      ...Array.from({ length: sides }, (_, k) => [k, k + sides] as const),
-    ],
-  };
+  return solid(
+    [...base, ...base.map((corner) => plus(corner, [0, 0, heightMm]))],
+    [...ring(sides, 0), ...ring(sides, sides), ...Array.from({ length: sides }, (_, k) => [k, k + sides] as const)],
+  );
 }
 
 function ring(count: number, from: number): (readonly [number, number])[] {

@@ -39,18 +39,20 @@ export function drawSurface(
   for (const each of ribLines(surface)) marks.push(line(each.map(spot), "fine", false, true));
   for (const zone of here(plan.space.zones)) {
     const area = pointsOf(zone.outline);
-    marks.push(shape(area, "fine", true), text(middleOf(area.map(spot)), zone.name, 60, "middle"));
+    const [l, r, b, f] = rangeOf(area);
+    marks.push(shape(area, "fine", true), named(zone.name, middleOf(area.map(spot)), r - l, f - b));
   }
   for (const obstacle of here(plan.space.obstacles)) {
     const base = baseOf(bodyOf(obstacle));
-    marks.push(shape(base, "plain", obstacle.planned), text(middleOf(base.map(spot)), obstacle.name, 60, "middle"));
+    const [l, r, b, f] = rangeOf(base);
+    marks.push(shape(base, "plain", obstacle.planned), named(obstacle.name, middleOf(base.map(spot)), r - l, f - b));
   }
   for (const panel of panels) {
     const corners = footprintOf(panel);
     marks.push(shape(corners, "bold"), ...cellLines(panel).map((each) => line(each.map(spot), "fine")));
     const name = pieceName(plan, panel.id);
-    marks.push(text(spot([panel.xMm, panel.yMm]), name, 70, "middle"));
     const [l, r, b, f] = rangeOf(corners);
+    marks.push(named(name, spot([panel.xMm, panel.yMm]), r - l, f - b));
     xs.push(l - left, r - left);
     ys.push(front - f, front - b);
     for (const [k, corner] of corners.entries()) {
@@ -105,6 +107,13 @@ function cellLines({ xMm, yMm, alongMm, acrossMm, turnDeg, tiltDeg, cellsAlong, 
     ...even(cellsAlong, alongMm).map((a) => [at(a, -acrossMm / 2), at(a, acrossMm / 2)]),
     ...even(cellsAcross, acrossMm).map((a) => [at(-alongMm / 2, a), at(alongMm / 2, a)]),
   ];
+}
+
+/** A name in the middle of something, along its longer side, as large as it fits; letters are about half as wide as high. */
+function named(name: string, at: Spot, wideMm: number, deepMm: number): Mark {
+  const longMm = Math.max(wideMm, deepMm);
+  const sizeMm = Math.min(90, (0.9 * longMm) / (0.55 * Math.max(1, name.length)));
+  return text(at, name, sizeMm, "middle", deepMm > wideMm ? 90 : 0);
 }
 
 function crossAt([x, y]: Spot, armMm: number, pen: "fine" | "plain"): Mark[] {

@@ -2,7 +2,7 @@ import { type SurfaceDrawing } from "./drawing";
 import { line, type Mark, type Paper, papers, placed, type Sheet, text } from "./marks";
 
 /** Scales a builder's rule has. */
-const scales = [2, 5, 10, 20, 25, 50, 100, 200, 500, 1000] as const;
+const scales = [2, 5, 10, 20, 25, 30, 40, 50, 75, 100, 200, 500, 1000] as const;
 const marginMm = 12;
 /** Room for the distances round the drawing. */
 const dimensionsMm = 22;
@@ -19,7 +19,7 @@ export function planSheet(title: string, drawing: SurfaceDrawing, paper: Paper, 
   const [w, d] = [drawing.wideMm / scale, drawing.deepMm / scale];
   const [x0, y0] = [(wide - w) / 2, marginMm + titleMm + dimensionsMm + Math.max(0, (roomY - d) / 2)];
   const drawn = placed(drawing.marks, 1 / scale, [x0, y0]).map((mark): Mark =>
-    mark.type === "text" ? { ...mark, sizeMm: Math.max(1.8, Math.min(3, mark.sizeMm / scale)) } : mark,
+    mark.type === "text" ? { ...mark, sizeMm: Math.max(1.2, Math.min(3, mark.sizeMm / scale)) } : mark,
   );
   return {
     name: title,
@@ -33,8 +33,14 @@ export function planSheet(title: string, drawing: SurfaceDrawing, paper: Paper, 
         3,
       ),
       ...drawn,
-      ...drawing.edges.x.flatMap((x) => sideways(x0 + x / scale, y0, y0 + d, mm(x), mm(drawing.wideMm - x))),
-      ...drawing.edges.y.flatMap((y) => upright(y0 + y / scale, x0, x0 + w, mm(drawing.deepMm - y), mm(y))),
+      ...spread(drawing.edges.x.map((x) => x0 + x / scale)).flatMap(([tick, at], k) => {
+        const x = drawing.edges.x[k] ?? 0;
+        return sideways(tick, at, y0, y0 + d, mm(x), mm(drawing.wideMm - x));
+      }),
+      ...spread(drawing.edges.y.map((y) => y0 + y / scale)).flatMap(([tick, at], k) => {
+        const y = drawing.edges.y[k] ?? 0;
+        return upright(tick, at, x0, x0 + w, mm(drawing.deepMm - y), mm(y));
+      }),
       text([x0 + w / 2, y0 + d + dimensionsMm - 2], `from the left edge (of ${mm(drawing.wideMm)})`, 2.4, "middle"),
       text([x0 + w / 2, y0 - dimensionsMm + 4], "from the right edge", 2.4, "middle"),
       text([x0 - dimensionsMm + 4, y0 + d / 2], `from the back edge (of ${mm(drawing.deepMm)})`, 2.4, "middle", 90),
@@ -44,46 +50,62 @@ export function planSheet(title: string, drawing: SurfaceDrawing, paper: Paper, 
   };
 }
 
+/** Between two numbers, so that they can be read. */
+const apartMm = 2.9;
+
+/** Where ticks are, and where their numbers stand: so far apart that none lies on another. */
+function spread(ticks: readonly number[]): readonly (readonly [number, number])[] {
+  let last = -Infinity;
+  return ticks.map((tick) => {
+    last = Math.max(tick, last + apartMm);
+    return [tick, last] as const;
+  });
+}
+
 /** Ticks below and above a drawing, with how far they are from its left and its right edge. */
-function sideways(x: number, top: number, bottom: number, fromLeft: string, fromRight: string): Mark[] {
+function sideways(tick: number, at: number, top: number, bottom: number, fromLeft: string, fromRight: string): Mark[] {
   return [
     line(
       [
-        [x, bottom + 1],
-        [x, bottom + 4],
+        [tick, bottom + 1],
+        [tick, bottom + 3],
+        [at, bottom + 5],
       ],
       "fine",
     ),
     line(
       [
-        [x, top - 1],
-        [x, top - 4],
+        [tick, top - 1],
+        [tick, top - 3],
+        [at, top - 5],
       ],
       "fine",
     ),
-    text([x + 0.8, bottom + 15], fromLeft, 2.4, "start", 90),
-    text([x + 0.8, top - 5], fromRight, 2.4, "start", 90),
+    text([at + 0.8, bottom + 15], fromLeft, 2.4, "start", 90),
+    text([at + 0.8, top - 6], fromRight, 2.4, "start", 90),
   ];
 }
 
-function upright(y: number, left: number, right: number, fromBack: string, fromFront: string): Mark[] {
+function upright(tick: number, at: number, left: number, right: number, fromBack: string, fromFront: string): Mark[] {
   return [
     line(
       [
-        [left - 4, y],
-        [left - 1, y],
+        [left - 1, tick],
+        [left - 3, tick],
+        [left - 5, at],
       ],
       "fine",
     ),
     line(
       [
-        [right + 1, y],
-        [right + 4, y],
+        [right + 1, tick],
+        [right + 3, tick],
+        [right + 5, at],
       ],
       "fine",
     ),
-    text([left - 5, y + 0.8], fromBack, 2.4, "end"),
-    text([right + 5, y + 0.8], fromFront, 2.4),
+    text([left - 6, at + 0.8], fromBack, 2.4, "end"),
+    text([right + 6, at + 0.8], fromFront, 2.4),
   ];
 }
 

@@ -30,9 +30,10 @@ export type FillPlanAsk = {
   readonly kinds: readonly { readonly panelId: string; readonly asManyAsFit: boolean }[];
   readonly seamMm: number;
   readonly kept: KeptLight | null;
+  /** Tries of the answer that is to have most, where the usual number is not meant; the others are quick. */
+  readonly tries?: number;
 };
 
-/** Tries of the answer that is to have most; the others are quick. */
 const triesForMost = 100_000;
 
 /** Distinct answers, most watts first. Kinds that are not asked for stay where they lie. `step` says how many schools are through. */
@@ -57,7 +58,7 @@ export function* fillAnswers(ask: FillPlanAsk): Generator<{ readonly share: numb
       for (const group of groups) {
         const filling = fillSurface(
           { ground, kinds: group, seamMm, kept: school === "leastShade" ? (kept ?? allLight) : allLight, ways: way },
-          school === "most" ? triesForMost : 0,
+          school === "most" ? (ask.tries ?? triesForMost) : 0,
         );
         let step = filling.next();
         while (!step.done) {
