@@ -19,6 +19,8 @@ const views: readonly { readonly plan: string | null; readonly address: string }
   { plan: "Narrowboat", address: "/need#facing" },
   { plan: "The Lantern", address: "/need#year" },
   { plan: "The Lantern", address: "/space" },
+  { plan: "The Lantern", address: "/space#lockers" },
+  { plan: "The Lantern", address: "/space#sheets" },
   { plan: "Narrowboat", address: "/mount" },
 ];
 
