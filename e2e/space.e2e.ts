@@ -3,6 +3,7 @@ import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { type ElementHandle, type Page } from "puppeteer-core";
 import { phone } from "./harness";
+import { steady } from "./screen";
 import { walk } from "./harness/visit";
 
 /** A roof drawn, things and panels on it by press, number, key and mouse; what is wrong told; shadows by the hour. */
@@ -103,7 +104,7 @@ walk(
     await fields.press("Cable way");
     await fields.says("main", /to cut: .* over the surface, .* on, 10 % slack/);
     await fields.type("On from there", "2500");
-    await fields.says("main", /2500 mm on, 10 % slack/);
+    await fields.says("main", /2500\smm on, 10 % slack/);
     // two panels chosen together, and their left edges brought in line
     await page.$eval("[data-panel='roof.1']", (panel) => (panel as SVGElement).focus());
     await page.keyboard.press("Enter");
@@ -129,7 +130,11 @@ walk(
     await fields.press("Under way");
     await page.$eval("[data-panel='roof.2']", (panel) => (panel as SVGElement).focus());
     await page.keyboard.press("Enter");
-    await (await fields.named("In “Under way” folded onto")).click();
+    const choice = await page.waitForSelector(
+      "xpath///label[normalize-space()='In “Under way” folded onto']/..//*[@role='combobox']",
+    );
+    if (choice === null) throw new Error("it can be folded onto another");
+    await (await steady(choice as ElementHandle<Element>)).click();
     await fields.press("Mossgate MG-195, half-cut 1");
     const light = (key: string) =>
       page.$eval(`[data-panel='${key}']`, (panel) => panel.getAttribute("aria-label") ?? "");
@@ -185,7 +190,7 @@ walk(
     await page.mouse.click(box.x + box.width * 0.6, box.y + box.height * 0.5);
     await fields.says("[role=status]", /How far are they apart/);
     await fields.type("Measured", "4000");
-    await fields.press("Scale");
+    await fields.press("Set the scale");
     await page.waitForFunction(
       (was: number) =>
         Number(/scale\(([\d.]+)\)/.exec(document.querySelector("svg image")?.getAttribute("transform") ?? "")?.[1]) !==
@@ -224,7 +229,7 @@ walk("folding panels go into lockers; sheets to take up come as PDF, SVG and DXF
     await fields.press(button);
     await savedAs(files, ending);
   }
-  await fields.says("[aria-label='Rails to cut']", /2 × .* mmacross under/);
+  await fields.says("[aria-label='Rails to cut']", /2 × .*\smmacross under/);
 });
 
 /** Waits until the browser has saved a file whole. */
@@ -287,7 +292,7 @@ walk("shadows go with the sun: what stands beside a panel takes its light, cell 
   await page.waitForFunction(() =>
     /, 510 mm from the left/.test(document.querySelector("[data-panel='roof.3']")?.getAttribute("aria-label") ?? ""),
   );
-  await fields.says("[role=status]", /From the left edge 175 mm, from the right 1455 mm/);
+  await fields.says("[role=status]", /From the left edge 175\smm, from the right 1455\smm/);
   await fields.tap("Left by 10 mm");
   // at night nothing is lit
   await setHour(3);

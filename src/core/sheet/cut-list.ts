@@ -18,7 +18,7 @@ const overMm = 40;
 const kerfMm = 3;
 /** Panels whose ends are in line within this share their rails, if no more than this lies between them. */
 const inLineMm = 10;
-const besideMm = 120;
+const besideMm = 300;
 /** Sides longer than this want a bracket in their middle. */
 const longSideMm = 1200;
 

@@ -102,7 +102,7 @@ export function PhotoForm({ surface, pointing }: { readonly surface: Surface; re
                 help="From the first point to the second, on the real thing."
               />
               <TextButton look="amber" disabled={apartMm === null} onClick={scale}>
-                Scale
+                Set the scale
               </TextButton>
             </Box>
           )}
