@@ -3,7 +3,7 @@ import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { type ElementHandle, type Page } from "puppeteer-core";
 import { phone } from "./harness";
-import { steady } from "./screen";
+import { steady } from "./screen/fields";
 import { walk } from "./harness/visit";
 
 /** A roof drawn, things and panels on it by press, number, key and mouse; what is wrong told; shadows by the hour. */

@@ -82,8 +82,8 @@ export function ShadeYear({ plan, asked, isOfNow, isShown, onShown }: Props) {
             })}
           </ul>
           <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-            Each panel by itself, about; the year at Need counts the whole wiring. Turning a panel half round moves its
-            box, not its loss. Substrings run as the maker built them: choose a panel, or lay it turned, to change that.
+            Each panel by itself, about; the year at Need counts the whole wiring. Substrings run as the maker built them:
+            say how, where a panel is chosen. Turning it half round moves its box, not its loss.
           </p>
         </>
       )}
