@@ -59,7 +59,7 @@ walk(
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/space`);
     await fields.press("Go through the year");
-    await fields.says("[aria-label='Lost to shade in a year']", /half-cut 3[\d.]+ kWh lost, [\d.]+ %/);
+    await fields.says("[aria-label='Lost to shade in a year']", /half-cut 3[\d.]+\skWh lost, [\d.]+ %/);
     await page.waitForSelector("[data-testid=shade-map] path");
     const laid = () =>
       page.$$eval("[data-panel]", (panels) => panels.map((panel) => panel.getAttribute("data-panel")).sort());

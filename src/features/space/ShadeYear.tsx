@@ -82,8 +82,8 @@ export function ShadeYear({ plan, asked, isOfNow, isShown, onShown }: Props) {
             })}
           </ul>
           <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-            Each panel by itself, about; the year at Need counts the whole wiring. Substrings run as the maker built them:
-            say how, where a panel is chosen. Turning it half round moves its box, not its loss.
+            Each panel by itself, about; the year at Need counts the whole wiring. Substrings run as the maker built
+            them: say how, where a panel is chosen. Turning it half round moves its box, not its loss.
           </p>
         </>
       )}

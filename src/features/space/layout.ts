@@ -1,4 +1,4 @@
-import { type Plan, type Surface } from "@/core/plan";
+import { type Plan, poseIn, type Surface } from "@/core/plan";
 import {
   createShadows,
   footprintOf,
@@ -14,7 +14,7 @@ import {
 } from "@/core/roof";
 import { sunPosition } from "@/core/sky";
 import { assumedLatitudeDeg, parkedIn } from "@/core/rules";
-import { partsOfKey } from "@/core/wiring";
+import { lightAt, partsOfKey, standOf } from "@/core/wiring";
 
 /** The sun looked at: a month's middle, and an hour by the sun. */
 export type SunTime = { readonly month: number; readonly hour: number };
@@ -46,20 +46,30 @@ export function layoutOf(plan: Plan, surface: Surface, poseId: string, time: Sun
   const seen = sunAt(plan, time);
   const sun = sunOver(seen, frame);
   const shades = createShadows(panels, obstacles)(sun);
+  const pose = poseIn(plan, poseId);
   const halfCut = new Set(plan.panels.filter(({ label }) => label.cellCut === "half").map(({ id }) => id));
   return {
     panels: panels.flatMap((panel, k): LaidOut[] => {
       const shade = shades[k];
       if (shade === undefined) return [];
-      const held = heldBeam(shade, panel.cellsAlong, halfCut.has(partsOfKey(panel.id).panelId));
-      const shown = panel.faceDown ? { ...shade, lit: 0, cells: shade.cells.map(() => 0) } : shade;
-      return [
-        { ...panel, shape: footprintOf(panel), shade: shown, heldBeam: panel.faceDown ? held.map(() => 0) : held },
-      ];
+      const ref = partsOfKey(panel.id);
+      const held = heldBeam(shade, panel.cellsAlong, halfCut.has(ref.panelId));
+      // what the pose shades by hand is dark here too; face down all of it is
+      const byHand = panel.faceDown ? [0] : standOf(pose, ref).light;
+      const heldNow = held.map((each, part) => each * lightAt(byHand, part, held.length));
+      return [{ ...panel, shape: footprintOf(panel), shade: dimmed(shade, byHand), heldBeam: heldNow }];
     }),
     shadows: shadowsOnSurface(panels, obstacles, sun),
     sun: { azimuthDeg: seen.azimuthDeg - frame.headingDeg, elevationDeg: seen.elevationDeg },
   };
+}
+
+/** A panel's shade with what its pose shades of it by hand. */
+function dimmed(shade: PanelShade, byHand: readonly number[]): PanelShade {
+  if (byHand.every((light) => light === 1)) return shade;
+  const parts = shade.substrings.length;
+  const cells = shade.cells.map((lit, k) => lit * lightAt(byHand, Math.floor((k * parts) / shade.cells.length), parts));
+  return { ...shade, cells, lit: cells.reduce((sum, lit) => sum + lit, 0) / cells.length };
 }
 
 /** Edges this near to one another meet, mm. */
