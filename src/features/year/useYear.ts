@@ -19,8 +19,9 @@ export type YearState = {
 const restMs = 5;
 
 /** What a year depends on; where none of it changes the year stands. */
-function subjectOf({ site, need, panels, inputs, mounts, poses, wirings }: Plan, wiringId: string): readonly unknown[] {
-  return [site, need, panels, inputs, mounts, poses, wirings.find(({ id }) => id === wiringId)];
+function subjectOf(plan: Plan, wiringId: string): readonly unknown[] {
+  const { site, need, panels, inputs, mounts, poses, space, wirings } = plan;
+  return [site, need, panels, inputs, mounts, poses, space, wirings.find(({ id }) => id === wiringId)];
 }
 
 type Known = YearState & {

@@ -46,6 +46,20 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
       ...(faceDown ? [{ type: "setStands", poseId, keys: [key], patch: { stance: "stowed" } } as const] : []),
     ]);
   };
+  const back = () => {
+    const pose = poseIn(plan, poseId);
+    const covered = others.filter((other) => {
+      const under = placeIn(other, poseId);
+      return under.xMm === at.xMm && under.yMm === at.yMm && standOf(pose, other).light.every((share) => share === 0);
+    });
+    desk.changeAll([
+      { type: "placeInPose", ref, poseId, at: null },
+      ...(covered.length === 0
+        ? []
+        : [{ type: "setStands", poseId, keys: covered.map(keyOf), patch: { light: [1] } } as const]),
+      ...(at.faceDown ? [{ type: "setStands", poseId, keys: [key], patch: { stance: "out" } } as const] : []),
+    ]);
+  };
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <strong>{pieceName(plan, key)}</strong>
@@ -108,18 +122,7 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
       {others.length > 0 && plan.poses.length > 0 && (
         <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}>
           {hasOwn ? (
-            <TextButton
-              onClick={() =>
-                desk.changeAll([
-                  { type: "placeInPose", ref, poseId, at: null },
-                  ...(at.faceDown
-                    ? [{ type: "setStands", poseId, keys: [key], patch: { stance: "out" } } as const]
-                    : []),
-                ])
-              }
-            >
-              Back to where it lies otherwise
-            </TextButton>
+            <TextButton onClick={back}>Back to where it lies otherwise</TextButton>
           ) : (
             <>
               <CoverChoice
