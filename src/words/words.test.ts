@@ -73,7 +73,7 @@ test("every finding, reason, assumption and mend has its words, with numbers and
         ];
         for (const words of said) expect(words).not.toMatch(/undefined|NaN|null|Infinity|\[object/);
         expect(findingSentence(finding, "metric")).toMatch(
-          /\d[\d.]*\s(V|A|W|%)|All rows match|cost the others nothing|on the shelf/,
+          /\d[\d.]*\s(V|A|W|%|kg|mm|cm²)|All rows match|cost the others nothing|on the shelf/,
         );
         expect(findingSentence(finding, "metric")).toMatch(/[.?]$/);
         outcomes.add(

@@ -3,6 +3,7 @@ export { createShadows, heldBeam, heldInGroups, type PanelShade, shadowsOnSurfac
 export { type Obstacle, type RoofPanel } from "./solids";
 export { type Frame, frameOf, planeOver, sunOver } from "./frame";
 export { bodyOf, type LaidPanel, obstaclesOn, panelsOn, type PanelSize, type Parked, placeIn, sizeOf } from "./lie";
+export { alongEdges } from "./edge-way";
 export { createRoofLight, type RoofLight } from "./light";
 export { baseOf, faultsOf, footprintOf, type LayoutFault, sharedMm2, topOf } from "./check";
 export { beyondMm2, coveredMm2, pointsOf } from "./outline";

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { type CableWay, pieceName, type Plan } from "@/core/plan";
-import { type LaidPanel, wayLength, wayLine } from "@/core/roof";
+import { alongEdges, type LaidPanel, usualLeadMm, wayLength, wayLine } from "@/core/roof";
 import { keyOf, partsOfKey } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
 import { ChoiceField, TextButton, TextLine, useUnits } from "@/ui";
@@ -27,6 +27,17 @@ export function WayForm({ plan, way, panels, onGone }: Props) {
   const line = wayLine(way, plan, panels);
   const { overMm, cutMm } = wayLength(way, line);
   const [first] = line;
+  const last = line.at(-1);
+  const surface = plan.space.surfaces.find((each) => each.id === way.surfaceId);
+  const leadMm = plan.space.leadMm ?? usualLeadMm;
+  const byEdges = () => {
+    if (surface === undefined || first === undefined || last === undefined) return;
+    const corners = alongEdges(surface, first, last).map(([xMm, yMm]) => ({
+      xMm: Math.round(xMm),
+      yMm: Math.round(yMm),
+    }));
+    patch({ corners });
+  };
   const glands = plan.space.glands.filter(({ surfaceId }) => surfaceId === way.surfaceId);
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
@@ -74,9 +85,19 @@ export function WayForm({ plan, way, panels, onGone }: Props) {
       <p style={{ margin: 0 }}>
         <strong className="num">{amount(cutMm, "mm", system)}</strong> to cut: {amount(overMm, "mm", system)} over the
         surface, {amount(way.onMm, "mm", system)} on, {way.slackPct} % slack. Twice that for plus and minus.
+        {way.from !== null &&
+          (overMm <= leadMm
+            ? ` The panel’s own leads of ${amount(leadMm, "mm", system)} reach.`
+            : ` The panel’s own leads of ${amount(leadMm, "mm", system)} are ${amount(overMm - leadMm, "mm", system)} short.`)}
       </p>
       {way.corners.length > 0 && <CornersForm of={{ list: "ways", id }} least={0} most={40} />}
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
+        <TextButton disabled={way.from === null || way.glandId === null} onClick={byEdges}>
+          Along the edges
+        </TextButton>
+        <TextButton disabled={way.corners.length === 0} onClick={() => patch({ corners: [] })}>
+          Straight
+        </TextButton>
         <TextButton
           onClick={() =>
             patch({
