@@ -34,6 +34,7 @@ type Props = {
   /** Where somebody presses instead of choosing: for measuring a photo. */
   readonly onPoint: ((at: readonly [number, number]) => void) | null;
   readonly marks: readonly (readonly [number, number])[];
+  /** Something was taken hold of, or let go. */ readonly onHeld: (held: boolean) => void;
 };
 
 /** Where things lay when they were taken hold of. */
@@ -45,7 +46,7 @@ type Grip =
 
 /** A surface from above on graph paper at true scale: what stands on it, the panels with their cells, shadows as ink wash, the sun as a handle round the edge. */
 export function Drawing(props: Props) {
-  const { plan, surface, poseId, layout, view, trouble, chosen, onChoose, onSun, map, onPoint, marks } = props;
+  const { plan, surface, poseId, layout, view, trouble, chosen, onChoose, onSun, map, onPoint, marks, onHeld } = props;
   const desk = useDesk();
   const drawing = useRef<SVGSVGElement>(null);
   const [grip, setGrip] = useState<Grip | null>(null);
@@ -135,8 +136,7 @@ export function Drawing(props: Props) {
       onChoose(isChosen(what.id) ? chosen.filter(({ id }) => id !== what.id) : [...chosen, what]);
       return;
     }
-    drawing.current?.setPointerCapture(event.pointerId);
-    setGrip({ type: "thing", what, from: anchors(isChosen(what.id) ? chosen : [what]), taken: at(event) });
+    hold(event, { type: "thing", what, from: anchors(isChosen(what.id) ? chosen : [what]), taken: at(event) });
     if (!isChosen(what.id)) onChoose([what]);
   };
   const press = (event: KeyboardEvent, what: Chosen) => {
@@ -156,8 +156,14 @@ export function Drawing(props: Props) {
     event.preventDefault();
     event.stopPropagation();
   };
+  const hold = (event: PointerEvent, next: Grip) => {
+    drawing.current?.setPointerCapture(event.pointerId);
+    setGrip(next);
+    onHeld(true);
+  };
   const letGo = () => {
     setGrip(null);
+    onHeld(false);
     desk.endGesture();
   };
   const handlers = (what: Chosen) => ({
@@ -230,10 +236,7 @@ export function Drawing(props: Props) {
           of={cornered}
           corners={cornersOf(plan, cornered)}
           view={view}
-          onTake={(event, corner) => {
-            drawing.current?.setPointerCapture(event.pointerId);
-            setGrip({ type: "corner", corner });
-          }}
+          onTake={(event, corner) => hold(event, { type: "corner", corner })}
           onMove={(corner, to) => moveCorner(corner, to, "key")}
         />
       )}
@@ -241,14 +244,7 @@ export function Drawing(props: Props) {
         const [u, v] = view.project(mark);
         return <circle key={k} cx={u} cy={v} r={0.012 * view.span} className={style["mark"]} />;
       })}
-      <Sun
-        layout={layout}
-        view={view}
-        onTake={(event) => {
-          drawing.current?.setPointerCapture(event.pointerId);
-          setGrip({ type: "sun" });
-        }}
-      />
+      <Sun layout={layout} view={view} onTake={(event) => hold(event, { type: "sun" })} />
     </svg>
   );
 }

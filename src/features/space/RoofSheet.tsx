@@ -1,28 +1,22 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useMemo, useRef, useState } from "react";
+import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { type Surface } from "@/core/plan";
 import { pointsOf } from "@/core/roof";
 import { type ShadeMap } from "@/core/year";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
-import { NotesField } from "@/features/notebook";
 import { useWeather } from "@/features/year";
-import { newId, Region, TextButton, useWidth } from "@/ui";
+import { newId, TextButton, useWidth } from "@/ui";
 import { pageMail } from "@/workers";
 import { type Chosen } from "./chosen";
-import { ChosenForm } from "./ChosenForm";
 import { Drawing } from "./Drawing";
-import { Fill } from "./Fill";
-import { Judged, useRoofFindings } from "./Judged";
-import { boundsOf, layoutOf, type SunTime, sunAt } from "./layout";
-import { LightNow } from "./LightNow";
-import { Measure } from "./Measure";
+import { useRoofFindings } from "./Judged";
+import { More } from "./More";
+import { boundsOf, hourTowards, layoutOf, type SunTime } from "./layout";
 import { Nudge } from "./Nudge";
-import { ShadeYear } from "./ShadeYear";
+import { Side } from "./Side";
 import { SunSliders } from "./SunSliders";
-import { Stock } from "./Stock";
-import { SurfaceForm } from "./SurfaceForm";
 import { useAsked } from "./useAsked";
 import { viewOf } from "./view";
 
@@ -40,6 +34,7 @@ export function RoofSheet() {
   const [time, setTime] = useState<SunTime>({ month: 6, hour: 10 });
   const [spots, setSpots] = useState<readonly Spot[] | null>(null);
   const [isMapShown, setMapShown] = useState(true);
+  const [isHeld, setHeld] = useState(false);
   const [mapOf, setMapOf] = useState<readonly unknown[]>([]);
   const paper = useRef<HTMLDivElement>(null);
   const width = useWidth(paper, 800);
@@ -90,25 +85,16 @@ export function RoofSheet() {
     setChosen([]);
   };
   const turnSun = (azimuthDeg: number) => {
-    if (layout !== null) setTime((now) => ({ ...now, hour: hourTowards(now, azimuthDeg, layout.sun.azimuthDeg) }));
+    if (layout !== null) setTime((now) => hourTowards(plan, now, azimuthDeg, layout.sun.azimuthDeg));
   };
-  const hourTowards = (now: SunTime, wantedDeg: number, shownDeg: number) => {
-    const turned = sunAt(plan, now).azimuthDeg - shownDeg;
-    const apart = (hour: number) => {
-      const { azimuthDeg, elevationDeg } = sunAt(plan, { ...now, hour });
-      const round = Math.abs(((((azimuthDeg - turned - wantedDeg + 540) % 360) + 360) % 360) - 180);
-      return elevationDeg > 0 ? round : 999;
-    };
-    return Array.from({ length: 96 }, (_, k) => k / 4).reduce((best, hour) =>
-      apart(hour) < apart(best) ? hour : best,
-    );
-  };
-  const pointing = {
-    spots: spots ?? [],
-    isOn: spots !== null,
-    begin: () => setSpots([]),
-    end: () => setSpots(null),
-  };
+  const pointing = useMemo(
+    () => ({ spots: spots ?? [], isOn: spots !== null, begin: () => setSpots([]), end: () => setSpots(null) }),
+    [spots],
+  );
+  // while something is dragged the drawing goes first, and all that is told beside it follows as time allows
+  const now = useMemo(() => ({ plan, layout, findings }), [plan, layout, findings]);
+  const later = useDeferredValue(now);
+  const late = isHeld ? later : now;
   const used = plan.poses.filter(({ id }) => wiring.poseIds.includes(id));
   const [only] = chosen.length === 1 ? chosen : [];
   return (
@@ -174,70 +160,25 @@ export function RoofSheet() {
               map={isMapShown ? map : null}
               onPoint={spots === null ? null : (at) => setSpots(spots.length < 2 ? [...spots, at] : [at])}
               marks={spots ?? []}
+              onHeld={setHeld}
             />
             <SunSliders time={time} onTime={setTime} elevationDeg={layout.sun.elevationDeg} />
             {only !== undefined && <Nudge chosen={only} poseId={poseId} view={view} />}
           </>
         )}
       </Box>
-      <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
-        {surface !== undefined && layout !== null && (
-          <>
-            <Region title="Judged">
-              <Judged findings={findings} panels={layout.panels.length} />
-            </Region>
-            <Region title={chosen.length === 0 ? surface.name : "What is chosen"}>
-              {chosen.length === 0 ? (
-                <SurfaceForm key={surface.id} surface={surface} pointing={pointing} />
-              ) : (
-                <ChosenForm plan={plan} chosen={chosen} layout={layout} poseId={poseId} onGone={() => setChosen([])} />
-              )}
-            </Region>
-            <Region title="Measure">
-              <Measure plan={plan} surface={surface} layout={layout} chosen={only?.id ?? null} />
-            </Region>
-          </>
-        )}
-      </Box>
-      <Box
-        sx={{
-          gridArea: "more",
-          display: "grid",
-          gap: 2,
-          minWidth: 0,
-          alignItems: "start",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" },
-        }}
-      >
-        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-          <Stock plan={plan} surface={surface} poseId={poseId} onChoose={setChosen} />
-          {layout !== null && (
-            <Region title="Light of this hour">
-              <LightNow plan={plan} layout={layout} />
-            </Region>
-          )}
-          <Region title="Notes">
-            <label htmlFor="space-notes" className="visually-hidden">
-              Notes
-            </label>
-            <NotesField stop="space" id="space-notes" />
-          </Region>
-        </Box>
-        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-          {surface !== undefined && layout !== null && (
-            <>
-              {panels.length > 0 && (
-                <Region title="Fill for me">
-                  <Fill plan={plan} surface={surface} poseId={poseId} map={isMapOfNow ? map : null} />
-                </Region>
-              )}
-              <Region title="Shade of the year">
-                <ShadeYear plan={plan} asked={shade} isOfNow={isMapOfNow} isShown={isMapShown} onShown={setMapShown} />
-              </Region>
-            </>
-          )}
-        </Box>
-      </Box>
+      <Side {...late} surface={surface} poseId={poseId} chosen={chosen} onChoose={setChosen} pointing={pointing} />
+      <More
+        plan={late.plan}
+        layout={late.layout}
+        surface={surface}
+        poseId={poseId}
+        onChoose={setChosen}
+        shade={shade}
+        isMapOfNow={isMapOfNow}
+        isMapShown={isMapShown}
+        onMapShown={setMapShown}
+      />
     </Box>
   );
 }

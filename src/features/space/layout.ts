@@ -64,6 +64,18 @@ export function layoutOf(plan: Plan, surface: Surface, poseId: string, time: Sun
   };
 }
 
+/** The hour of a month's middle day at which the sun stands most nearly in a direction from the roof's front, where it is up. */
+export function hourTowards(plan: Pick<Plan, "site">, now: SunTime, wantedDeg: number, shownDeg: number): SunTime {
+  const turned = sunAt(plan, now).azimuthDeg - shownDeg;
+  const apart = (hour: number) => {
+    const { azimuthDeg, elevationDeg } = sunAt(plan, { ...now, hour });
+    const round = Math.abs(((((azimuthDeg - turned - wantedDeg + 540) % 360) + 360) % 360) - 180);
+    return elevationDeg > 0 ? round : 999;
+  };
+  const hours = Array.from({ length: 96 }, (_, k) => k / 4);
+  return { ...now, hour: hours.reduce((best, hour) => (apart(hour) < apart(best) ? hour : best)) };
+}
+
 /** A panel's shade with what its pose shades of it by hand. */
 function dimmed(shade: PanelShade, byHand: readonly number[]): PanelShade {
   if (byHand.every((light) => light === 1)) return shade;

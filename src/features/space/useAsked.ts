@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { type Outcome, pageMail } from "@/workers";
 
 /** Something asked of the workers by a press. */
@@ -10,7 +10,6 @@ export type Asked<Value> = {
   readonly fault: string | null;
   readonly ask: () => void;
   readonly cancel: () => void;
-  readonly forget: () => void;
 };
 
 type Progressed = (progress: { readonly share: number }) => void;
@@ -32,13 +31,20 @@ export function useAsked<Value>(
     if (outcome.type === "done") setState({ value: outcome.value, share: null, fault: null });
     else if (outcome.type === "failed") setState((before) => ({ ...before, share: null, fault: outcome.message }));
   };
-  return {
-    ...state,
-    ask: () => void ask(),
-    cancel: () => {
-      pageMail().callOff(topic);
-      setState((before) => ({ ...before, share: null }));
-    },
-    forget: () => setState({ value: null, share: null, fault: null }),
-  };
+  const asking = useRef(ask);
+  useEffect(() => {
+    asking.current = ask;
+  });
+  // the same object for as long as nothing has changed, so that views that are remembered stay so
+  return useMemo(
+    () => ({
+      ...state,
+      ask: () => void asking.current(),
+      cancel: () => {
+        pageMail().callOff(topic);
+        setState((before) => ({ ...before, share: null }));
+      },
+    }),
+    [state, topic],
+  );
 }
