@@ -1,7 +1,7 @@
 "use client";
 
-import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
-import { type Plan, type Surface } from "@/core/plan";
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
+import { pieceName, type Plan, type Surface } from "@/core/plan";
 import { baseOf, bodyOf, placeIn, pointsOf } from "@/core/roof";
 import { ribLines } from "@/core/sheet";
 import { type ShadeMap } from "@/core/year";
@@ -10,7 +10,7 @@ import { useDesk } from "@/features/desk";
 import { anchorOf, type Chosen, type CornerOf, cornersOf, moveTo, remove, setCorners } from "./chosen";
 import { Corners } from "./drawing/Corners";
 import { Glands, Ways, Zones } from "./drawing/Marks";
-import { Panel } from "./drawing/Panel";
+import { type Hands, Panel } from "./drawing/Panel";
 import { Paper } from "./drawing/Paper";
 import { Shade } from "./drawing/Shade";
 import { Sun } from "./drawing/Sun";
@@ -166,11 +166,16 @@ export function Drawing(props: Props) {
     onHeld(false);
     desk.endGesture();
   };
-  const handlers = (what: Chosen) => ({
-    chosen: isChosen(what.id),
-    onPointerDown: (event: PointerEvent) => take(event, what),
-    onKeyDown: (event: KeyboardEvent) => press(event, what),
+  // the same two functions at every drawing, so that what has not changed is not drawn again
+  const latest = useRef({ take, press });
+  useEffect(() => {
+    latest.current = { take, press };
   });
+  const [hands] = useState<Hands>(() => ({
+    onTake: (event, what) => latest.current.take(event, what),
+    onPress: (event, what) => latest.current.press(event, what),
+  }));
+  const chosenIds = useMemo(() => new Set(chosen.map(({ id }) => id)), [chosen]);
   const [only] = chosen.length === 1 ? chosen : [];
   const cornered: Omit<CornerOf, "at"> | null =
     chosen.length === 0
@@ -181,71 +186,80 @@ export function Drawing(props: Props) {
           ? { list: "ways", id: only.id }
           : null;
   return (
-    <svg
-      ref={drawing}
-      viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
-      className={style["drawing"]}
-      role="group"
-      aria-label={`${surface.name} from above, its front ${view.isTurned ? "to the right" : "up"}`}
-      data-pointing={onPoint !== null}
-      onPointerMove={drag}
-      onPointerUp={letGo}
-      onPointerCancel={letGo}
-      onKeyDown={(event) => {
-        if (event.key !== "Escape" || grip === null) return;
-        letGo();
-        desk.undo();
-      }}
-      onPointerDown={(event) => {
-        if (onPoint !== null) onPoint(at(event));
-        else if (event.target === event.currentTarget) onChoose([]);
-      }}
-    >
+    <div className={style["desk"]}>
       <Paper surface={surface} view={view} />
-      {map !== null && <Shade map={map} view={view} />}
-      <Zones zones={here(zones)} view={view} handlers={handlers} />
-      <g clipPath="url(#space-roof)" pointerEvents="none">
-        <path d={layout.shadows.map((shape) => view.path(shape)).join("")} className={style["wash"]} />
-      </g>
-      {things.map(({ obstacle, base, free }) => (
-        <Thing
-          key={obstacle.id}
-          obstacle={obstacle}
-          base={base}
-          free={free}
-          view={view}
-          {...handlers({ type: "obstacle", id: obstacle.id })}
-        />
-      ))}
-      {[...layout.panels]
-        .sort((a, b) => a.zMm - b.zMm)
-        .map((panel) => (
-          <Panel
-            key={panel.id}
-            plan={plan}
-            panel={panel}
+      <svg
+        ref={drawing}
+        viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+        className={style["drawing"]}
+        role="group"
+        aria-label={`${surface.name} from above, its front ${view.isTurned ? "to the right" : "up"}`}
+        data-pointing={onPoint !== null}
+        onPointerMove={drag}
+        onPointerUp={letGo}
+        onPointerCancel={letGo}
+        onKeyDown={(event) => {
+          if (event.key !== "Escape" || grip === null) return;
+          letGo();
+          desk.undo();
+        }}
+        onPointerDown={(event) => {
+          if (onPoint !== null) onPoint(at(event));
+          else if (event.target === event.currentTarget) onChoose([]);
+        }}
+      >
+        <defs>
+          <clipPath id="space-roof">
+            <path d={view.path(pointsOf(surface.outline))} />
+          </clipPath>
+        </defs>
+        {map !== null && <Shade map={map} view={view} />}
+        <Zones zones={here(zones)} view={view} chosen={chosenIds} {...hands} />
+        <g clipPath="url(#space-roof)" pointerEvents="none">
+          <path d={layout.shadows.map((shape) => view.path(shape)).join("")} className={style["wash"]} />
+        </g>
+        {things.map(({ obstacle, base, free }) => (
+          <Thing
+            key={obstacle.id}
+            obstacle={obstacle}
+            base={base}
+            free={free}
             view={view}
-            isInTrouble={trouble.has(panel.id)}
-            {...handlers({ type: "panel", id: panel.id })}
+            chosen={chosenIds.has(obstacle.id)}
+            {...hands}
           />
         ))}
-      <Ways plan={plan} ways={here(ways)} panels={layout.panels} view={view} handlers={handlers} />
-      <Glands glands={here(glands)} view={view} handlers={handlers} />
-      {cornered !== null && onPoint === null && (
-        <Corners
-          of={cornered}
-          corners={cornersOf(plan, cornered)}
-          view={view}
-          onTake={(event, corner) => hold(event, { type: "corner", corner })}
-          onMove={(corner, to) => moveCorner(corner, to, "key")}
-        />
-      )}
-      {marks.map((mark, k) => {
-        const [u, v] = view.project(mark);
-        return <circle key={k} cx={u} cy={v} r={0.012 * view.span} className={style["mark"]} />;
-      })}
-      <Sun layout={layout} view={view} onTake={(event) => hold(event, { type: "sun" })} />
-    </svg>
+        {[...layout.panels]
+          .sort((a, b) => a.zMm - b.zMm)
+          .map((panel) => (
+            <Panel
+              key={panel.id}
+              name={pieceName(plan, panel.id)}
+              panel={panel}
+              view={view}
+              isInTrouble={trouble.has(panel.id)}
+              chosen={chosenIds.has(panel.id)}
+              {...hands}
+            />
+          ))}
+        <Ways plan={plan} ways={here(ways)} panels={layout.panels} view={view} chosen={chosenIds} {...hands} />
+        <Glands glands={here(glands)} view={view} chosen={chosenIds} {...hands} />
+        {cornered !== null && onPoint === null && (
+          <Corners
+            of={cornered}
+            corners={cornersOf(plan, cornered)}
+            view={view}
+            onTake={(event, corner) => hold(event, { type: "corner", corner })}
+            onMove={(corner, to) => moveCorner(corner, to, "key")}
+          />
+        )}
+        {marks.map((mark, k) => {
+          const [u, v] = view.project(mark);
+          return <circle key={k} cx={u} cy={v} r={0.012 * view.span} className={style["mark"]} />;
+        })}
+        <Sun layout={layout} view={view} onTake={(event) => hold(event, { type: "sun" })} />
+      </svg>
+    </div>
   );
 }
 

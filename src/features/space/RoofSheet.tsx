@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useDeferredValue, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { type Surface } from "@/core/plan";
 import { pointsOf } from "@/core/roof";
 import { type ShadeMap } from "@/core/year";
@@ -13,7 +13,7 @@ import { type Chosen } from "./chosen";
 import { Drawing } from "./Drawing";
 import { useRoofFindings } from "./Judged";
 import { More } from "./More";
-import { boundsOf, hourTowards, layoutOf, type SunTime } from "./layout";
+import { boundsOf, hourTowards, type Layout, layoutOf, type SunTime } from "./layout";
 import { Nudge } from "./Nudge";
 import { Side } from "./Side";
 import { SunSliders } from "./SunSliders";
@@ -40,11 +40,17 @@ export function RoofSheet() {
   const width = useWidth(paper, 800);
   const surface = surfaces.find(({ id }) => id === surfaceId) ?? surfaces[0];
   const { space, panels, poses, mounts, site } = plan;
+  const drawn = useRef<Layout | null>(null);
   const layout = useMemo(
-    () => (surface === undefined ? null : layoutOf(plan, surface, poseId, time)),
+    // what was drawn last only saves drawing: with or without it the layout is the same
+    // eslint-disable-next-line react-hooks/refs
+    () => (surface === undefined ? null : layoutOf(plan, surface, poseId, time, drawn.current)),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what a layout depends on; a note typed moves no shadow
     [space, panels, poses, mounts, site, surface, poseId, time],
   );
+  useEffect(() => {
+    drawn.current = layout;
+  });
   const view = useMemo(() => {
     if (surface === undefined) return null;
     const { x, y } = boundsOf(pointsOf(surface.outline));

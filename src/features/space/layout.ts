@@ -37,8 +37,15 @@ export function sunAt({ site }: Pick<Plan, "site">, { month, hour }: SunTime) {
   return sunPosition(atMs, site.latitudeDeg ?? assumedLatitudeDeg, longitudeDeg);
 }
 
-/** A surface with its panels as a pose has them, under a sun: the shadows on it, and on every cell. */
-export function layoutOf(plan: Plan, surface: Surface, poseId: string, time: SunTime): Layout {
+/** A surface with its panels as a pose has them, under a sun: the shadows on it, and on every cell. `before`: as it was drawn last. */
+export function layoutOf(
+  plan: Plan,
+  surface: Surface,
+  poseId: string,
+  time: SunTime,
+  before: Layout | null = null,
+): Layout {
+  const known = new Map(before?.panels.map((panel) => [panel.id, panel]));
   const parked = parkedIn(plan);
   const frame = frameOf(surface, parked.headingDeg);
   const panels = panelsOn(plan, surface, poseId, parked);
@@ -57,11 +64,26 @@ export function layoutOf(plan: Plan, surface: Surface, poseId: string, time: Sun
       // what the pose shades by hand is dark here too; face down all of it is
       const byHand = panel.faceDown ? [0] : standOf(pose, ref).light;
       const heldNow = held.map((each, part) => each * lightAt(byHand, part, held.length));
-      return [{ ...panel, shape: footprintOf(panel), shade: dimmed(shade, byHand), heldBeam: heldNow }];
+      const laid = { ...panel, shape: footprintOf(panel), shade: dimmed(shade, byHand), heldBeam: heldNow };
+      const same = known.get(panel.id);
+      // one that lies and is lit as before stays the same object, and is not drawn again
+      return [same !== undefined && isAlike(same, laid) ? same : laid];
     }),
     shadows: shadowsOnSurface(panels, obstacles, sun),
     sun: { azimuthDeg: seen.azimuthDeg - frame.headingDeg, elevationDeg: seen.elevationDeg },
   };
+}
+
+function isAlike(a: LaidOut, b: LaidOut): boolean {
+  return (
+    a.faceDown === b.faceDown &&
+    a.zMm === b.zMm &&
+    a.shape.length === b.shape.length &&
+    a.shape.every(([x, y], k) => x === b.shape[k]?.[0] && y === b.shape[k]?.[1]) &&
+    a.shade.cells.length === b.shade.cells.length &&
+    a.shade.cells.every((lit, k) => lit === b.shade.cells[k]) &&
+    a.heldBeam.every((held, k) => held === b.heldBeam[k])
+  );
 }
 
 /** The hour of a month's middle day at which the sun stands most nearly in a direction from the roof's front, where it is up. */

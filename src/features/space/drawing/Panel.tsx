@@ -1,23 +1,24 @@
 import { type KeyboardEvent, memo, type PointerEvent } from "react";
-import { pieceName, type Plan } from "@/core/plan";
+import { type Chosen } from "../chosen";
 import { type LaidOut } from "../layout";
 import style from "../space.module.css";
 import { type View } from "../view";
 
-export type Handlers = {
-  readonly chosen: boolean;
-  readonly onPointerDown: (event: PointerEvent) => void;
-  readonly onKeyDown: (event: KeyboardEvent) => void;
+/** What is done with a thing on the drawing, whichever it is. */
+export type Hands = {
+  readonly onTake: (event: PointerEvent, what: Chosen) => void;
+  readonly onPress: (event: KeyboardEvent, what: Chosen) => void;
 };
-type Props = Handlers & {
-  readonly plan: Plan;
+type Props = Hands & {
+  readonly chosen: boolean;
+  readonly name: string;
   readonly panel: LaidOut;
   readonly view: View;
   readonly isInTrouble: boolean;
 };
 
 /** A panel with its number, its frame, and its cells that lie in shade. */
-export function Panel({ plan, panel, view, isInTrouble, chosen, onPointerDown, onKeyDown }: Props) {
+export const Panel = memo(function Panel({ name, panel, view, isInTrouble, chosen, onTake, onPress }: Props) {
   const { id, shape, shade, xMm, yMm, faceDown } = panel;
   const [u, v] = view.project([xMm, yMm]);
   const where = `${Math.round(xMm)} mm from the left, ${Math.round(yMm)} mm from the back`;
@@ -28,13 +29,13 @@ export function Panel({ plan, panel, view, isInTrouble, chosen, onPointerDown, o
       role="button"
       tabIndex={0}
       aria-pressed={chosen}
-      aria-label={`${pieceName(plan, id)}, ${where}, ${light}${isInTrouble ? ", in trouble" : ""}`}
+      aria-label={`${name}, ${where}, ${light}${isInTrouble ? ", in trouble" : ""}`}
       className={style["panel"]}
       data-chosen={chosen}
       data-trouble={isInTrouble}
       data-down={faceDown}
-      onPointerDown={onPointerDown}
-      onKeyDown={onKeyDown}
+      onPointerDown={(event) => onTake(event, { type: "panel", id })}
+      onKeyDown={(event) => onPress(event, { type: "panel", id })}
     >
       <path d={view.path(shape)} className={style["glass"]} />
       {!faceDown && <Cells panel={panel} view={view} />}
@@ -52,7 +53,7 @@ export function Panel({ plan, panel, view, isInTrouble, chosen, onPointerDown, o
       </text>
     </g>
   );
-}
+});
 
 /** Cells are drawn in so many steps of darkness, one shape each: a few elements a panel, however many cells it has. */
 const steps = 4;

@@ -5,7 +5,7 @@ import { ribLines } from "@/core/sheet";
 import style from "../space.module.css";
 import { type View } from "../view";
 
-/** Graph paper, the photo under the drawing, the outline of the surface and its ribs. */
+/** Graph paper, the photo under the drawing, the outline of the surface and its ribs: a sheet of its own, that is not drawn again when something moves over it. */
 export const Paper = memo(function Paper({ surface, view }: { readonly surface: Surface; readonly view: View }) {
   const { left, top, width, height, span } = view;
   const outline = pointsOf(surface.outline);
@@ -14,7 +14,7 @@ export const Paper = memo(function Paper({ surface, view }: { readonly surface: 
     ? [left + width - 0.045 * span, top + height / 2]
     : [left + width / 2, top + 0.075 * span];
   return (
-    <>
+    <svg viewBox={`${left} ${top} ${width} ${height}`} className={style["paper"]} aria-hidden>
       <defs>
         <pattern id="space-grid" width={100} height={100} patternUnits="userSpaceOnUse">
           <path d="M100 0H0V100" className={style["fine"]} />
@@ -23,9 +23,6 @@ export const Paper = memo(function Paper({ surface, view }: { readonly surface: 
           <rect width={500} height={500} fill="url(#space-grid)" />
           <path d="M500 0H0V500" className={style["bold"]} />
         </pattern>
-        <clipPath id="space-roof">
-          <path d={view.path(outline)} />
-        </clipPath>
       </defs>
       <rect x={left} y={top} width={width} height={height} fill="url(#space-bold)" pointerEvents="none" />
       {photo !== null && (
@@ -55,7 +52,7 @@ export const Paper = memo(function Paper({ surface, view }: { readonly surface: 
       >
         front
       </text>
-    </>
+    </svg>
   );
 });
 

@@ -1,10 +1,12 @@
+import { memo } from "react";
 import { type RoofObstacle } from "@/core/plan";
 import { type Polygon } from "@/core/roof";
 import style from "../space.module.css";
 import { type View } from "../view";
-import { type Handlers } from "./Panel";
+import { type Hands } from "./Panel";
 
-type Props = Handlers & {
+type Props = Hands & {
+  readonly chosen: boolean;
   readonly obstacle: RoofObstacle;
   readonly base: Polygon;
   readonly free: Polygon;
@@ -12,7 +14,7 @@ type Props = Handlers & {
 };
 
 /** Something that stands on a surface, and what must stay free round it. */
-export function Thing({ obstacle, base, free, view, chosen, onPointerDown, onKeyDown }: Props) {
+export const Thing = memo(function Thing({ obstacle, base, free, view, chosen, onTake, onPress }: Props) {
   const { id, name, xMm, yMm, shape, planned, clearanceMm } = obstacle;
   const [u, v] = view.project([xMm, yMm]);
   return (
@@ -25,8 +27,8 @@ export function Thing({ obstacle, base, free, view, chosen, onPointerDown, onKey
       className={style["thing"]}
       data-chosen={chosen}
       data-planned={planned}
-      onPointerDown={onPointerDown}
-      onKeyDown={onKeyDown}
+      onPointerDown={(event) => onTake(event, { type: "obstacle", id })}
+      onKeyDown={(event) => onPress(event, { type: "obstacle", id })}
     >
       {clearanceMm > 0 && <path d={view.path(free)} className={style["clear"]} />}
       <path d={view.path(base)} className={style["body"]} />
@@ -43,4 +45,4 @@ export function Thing({ obstacle, base, free, view, chosen, onPointerDown, onKey
       </text>
     </g>
   );
-}
+});
