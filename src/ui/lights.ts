@@ -24,6 +24,10 @@ export type LightTokens = {
   readonly windowEdge: string;
   readonly cold: string;
   readonly hot: string;
+  /** A roof seen from above, what stands on it, and the shadows it throws. */
+  readonly roof: string;
+  readonly thing: string;
+  readonly shadow: string;
   /** Size of 1 rem in px: sunlight is larger. */
   readonly rootPx: number;
 };
@@ -47,6 +51,9 @@ export const lightTokens: Readonly<Record<Light, LightTokens>> = {
     windowEdge: "#1f6350",
     cold: "#2b5f8f",
     hot: "#a8401c",
+    roof: "#f4eee0",
+    thing: "#d9cfba",
+    shadow: "#1c2830",
     rootPx: 16,
   },
   sunlight: {
@@ -67,6 +74,9 @@ export const lightTokens: Readonly<Record<Light, LightTokens>> = {
     windowEdge: "#00452f",
     cold: "#00378f",
     hot: "#a83200",
+    roof: "#ffffff",
+    thing: "#ffffff",
+    shadow: "#000000",
     rootPx: 18,
   },
   lantern: {
@@ -87,6 +97,9 @@ export const lightTokens: Readonly<Record<Light, LightTokens>> = {
     windowEdge: "#93c7a4",
     cold: "#8db8e0",
     hot: "#ff9e6b",
+    roof: "#2c2218",
+    thing: "#4a3b2a",
+    shadow: "#000000",
     rootPx: 16,
   },
 };

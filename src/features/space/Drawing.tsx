@@ -1,13 +1,13 @@
 "use client";
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
-import { pieceName, type Plan, type Surface } from "@/core/plan";
+import { type Change, pieceName, type Plan, type Surface } from "@/core/plan";
 import { baseOf, bodyOf, placeIn, pointsOf } from "@/core/roof";
 import { ribLines } from "@/core/sheet";
 import { type ShadeMap } from "@/core/year";
 import { keyOf, partsOfKey } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
-import { anchorOf, type Chosen, type CornerOf, cornersOf, moveTo, remove, setCorners } from "./chosen";
+import { anchorOf, type Chosen, type CornerOf, cornersChange, cornersOf, moveChange, removeChange } from "./chosen";
 import { Corners } from "./drawing/Corners";
 import { Glands, Ways, Zones } from "./drawing/Marks";
 import { type Hands, Panel } from "./drawing/Panel";
@@ -34,7 +34,8 @@ type Props = {
   /** Where somebody presses instead of choosing: for measuring a photo. */
   readonly onPoint: ((at: readonly [number, number]) => void) | null;
   readonly marks: readonly (readonly [number, number])[];
-  /** Something was taken hold of, or let go. */ readonly onHeld: (held: boolean) => void;
+  /** What is dragged, as it would be if it were let go now. */ readonly onDraft: (changes: readonly Change[]) => void;
+  /** It was let go: meant so, or given up. */ readonly onDrop: (isMeant: boolean) => void;
 };
 
 /** Where things lay when they were taken hold of. */
@@ -46,7 +47,22 @@ type Grip =
 
 /** A surface from above on graph paper at true scale: what stands on it, the panels with their cells, shadows as ink wash, the sun as a handle round the edge. */
 export function Drawing(props: Props) {
-  const { plan, surface, poseId, layout, view, trouble, chosen, onChoose, onSun, map, onPoint, marks, onHeld } = props;
+  const {
+    plan,
+    surface,
+    poseId,
+    layout,
+    view,
+    trouble,
+    chosen,
+    onChoose,
+    onSun,
+    map,
+    onPoint,
+    marks,
+    onDraft,
+    onDrop,
+  } = props;
   const desk = useDesk();
   const drawing = useRef<SVGSVGElement>(null);
   const [grip, setGrip] = useState<Grip | null>(null);
@@ -99,21 +115,22 @@ export function Drawing(props: Props) {
   /** Of the plan as it is now, which may be ahead of what is drawn. */
   const anchors = (of: readonly Chosen[]): Anchors =>
     of.map((what) => ({ what, at: anchorOf(desk.now().history.present, what, poseId) }));
-  const shift = (from: Anchors, [dx, dy]: readonly [number, number], how: string) => {
-    const gesture = `space:${from.map(({ what }) => what.id).join()}:${how}`;
-    for (const {
-      what,
-      at: [x, y],
-    } of from)
-      moveTo(desk, what, poseId, [x + dx, y + dy], gesture);
-  };
+  const shifted = (from: Anchors, [dx, dy]: readonly [number, number]): Change[] =>
+    from.flatMap(
+      ({ what, at: [x, y] }) => moveChange(desk.now().history.present, what, poseId, [x + dx, y + dy]) ?? [],
+    );
+  const cornerMoved = (corner: CornerOf, [xMm, yMm]: readonly [number, number]): Change =>
+    cornersChange(
+      corner,
+      cornersOf(desk.now().history.present, corner).map((each, k) => (k === corner.at ? { xMm, yMm } : each)),
+    );
   const drag = (event: PointerEvent) => {
     if (grip === null) return;
     const [x, y] = at(event);
     if (grip.type === "sun") return onSun((Math.atan2(x - view.middle[0], y - view.middle[1]) * 180) / Math.PI);
     if (grip.type === "corner") {
       const edges = edgesBut(new Set([grip.corner.id]));
-      return moveCorner(grip.corner, [snapped(x, 0, edges.x), snapped(y, 0, edges.y)], "drag");
+      return onDraft([cornerMoved(grip.corner, [snapped(x, 0, edges.x), snapped(y, 0, edges.y)])]);
     }
     const { what, from, taken } = grip;
     const [fromX, fromY] = from.find((each) => each.what.id === what.id)?.at ?? taken;
@@ -121,15 +138,8 @@ export function Drawing(props: Props) {
     const half = halfOf(what);
     const toX = snapped(fromX + x - taken[0], half[0], edges.x);
     const toY = snapped(fromY + y - taken[1], half[1], edges.y);
-    shift(from, [toX - fromX, toY - fromY], "drag");
+    onDraft(shifted(from, [toX - fromX, toY - fromY]));
   };
-  const moveCorner = (corner: CornerOf, [xMm, yMm]: readonly [number, number], how: string) =>
-    setCorners(
-      desk,
-      corner,
-      cornersOf(plan, corner).map((each, k) => (k === corner.at ? { xMm, yMm } : each)),
-      `${corner.at}:${how}`,
-    );
   const take = (event: PointerEvent, what: Chosen) => {
     if (onPoint !== null) return;
     if (event.shiftKey || event.ctrlKey || event.metaKey) {
@@ -142,13 +152,16 @@ export function Drawing(props: Props) {
   const press = (event: KeyboardEvent, what: Chosen) => {
     const by = event.shiftKey ? 100 : event.altKey ? 1 : 10;
     const arrow = arrowOf(event.key, view);
-    if (arrow !== null) shift(anchors(isChosen(what.id) ? chosen : [what]), [by * arrow[0], by * arrow[1]], "key");
-    else if (event.key === "r" && what.type === "panel") {
+    if (arrow !== null) {
+      const from = anchors(isChosen(what.id) ? chosen : [what]);
+      const gesture = `space:${from.map((each) => each.what.id).join()}:key`;
+      for (const change of shifted(from, [by * arrow[0], by * arrow[1]])) desk.change(change, gesture);
+    } else if (event.key === "r" && what.type === "panel") {
       const place = desk.now().history.present.space.places.find((each) => keyOf(each) === what.id);
       const turnedDeg = (place === undefined ? 0 : placeIn(place, poseId).turnedDeg) + 90;
       desk.change({ type: "patchPlaces", refs: [partsOfKey(what.id)], poseId, patch: { turnedDeg: turnedDeg % 360 } });
     } else if (event.key === "Delete" || event.key === "Backspace") {
-      remove(desk, what);
+      desk.change(removeChange(what));
       onChoose([]);
     } else if (event.key === "Enter" || event.key === " ")
       onChoose(event.shiftKey && !isChosen(what.id) ? [...chosen, what] : [what]);
@@ -159,12 +172,10 @@ export function Drawing(props: Props) {
   const hold = (event: PointerEvent, next: Grip) => {
     drawing.current?.setPointerCapture(event.pointerId);
     setGrip(next);
-    onHeld(true);
   };
-  const letGo = () => {
+  const letGo = (isMeant: boolean) => {
     setGrip(null);
-    onHeld(false);
-    desk.endGesture();
+    onDrop(isMeant);
   };
   // the same two functions at every drawing, so that what has not changed is not drawn again
   const latest = useRef({ take, press });
@@ -196,12 +207,10 @@ export function Drawing(props: Props) {
         aria-label={`${surface.name} from above, its front ${view.isTurned ? "to the right" : "up"}`}
         data-pointing={onPoint !== null}
         onPointerMove={drag}
-        onPointerUp={letGo}
-        onPointerCancel={letGo}
+        onPointerUp={() => letGo(true)}
+        onPointerCancel={() => letGo(false)}
         onKeyDown={(event) => {
-          if (event.key !== "Escape" || grip === null) return;
-          letGo();
-          desk.undo();
+          if (event.key === "Escape" && grip !== null) letGo(false);
         }}
         onPointerDown={(event) => {
           if (onPoint !== null) onPoint(at(event));
@@ -250,7 +259,7 @@ export function Drawing(props: Props) {
             corners={cornersOf(plan, cornered)}
             view={view}
             onTake={(event, corner) => hold(event, { type: "corner", corner })}
-            onMove={(corner, to) => moveCorner(corner, to, "key")}
+            onMove={(corner, to) => desk.change(cornerMoved(corner, to), `space:${corner.id}:${corner.at}:key`)}
           />
         )}
         {marks.map((mark, k) => {

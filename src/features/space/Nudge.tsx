@@ -5,7 +5,7 @@ import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp } from "lucide-react";
 import { useState } from "react";
 import { useDesk } from "@/features/desk";
 import { TextButton } from "@/ui";
-import { anchorOf, type Chosen, moveTo } from "./chosen";
+import { anchorOf, type Chosen, moveChange } from "./chosen";
 import { arrowOf, type View } from "./view";
 
 const arrows = [
@@ -31,7 +31,8 @@ export function Nudge({
   const push = (key: string) => {
     const [dx, dy] = arrowOf(key, view) ?? [0, 0];
     const [x, y] = anchorOf(desk.now().history.present, chosen, poseId);
-    moveTo(desk, chosen, poseId, [x + step * dx, y + step * dy], `space:${chosen.id}:nudge`);
+    const change = moveChange(desk.now().history.present, chosen, poseId, [x + step * dx, y + step * dy]);
+    if (change !== null) desk.change(change, `space:${chosen.id}:nudge`);
   };
   return (
     <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }} role="group" aria-label="Nudge">

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
-import { type Surface } from "@/core/plan";
+import { applyChanges, type Change, type Plan, type Surface } from "@/core/plan";
 import { pointsOf } from "@/core/roof";
 import { type ShadeMap } from "@/core/year";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
@@ -25,7 +25,12 @@ type Spot = readonly [number, number];
 /** The roof drawn to scale: what stands on it, the panels, their shadows through the day and the year, and what is wrong with it. */
 export function RoofSheet() {
   const desk = useDesk();
-  const plan = usePlan();
+  const saved = usePlan();
+  // what is dragged is not in the plan yet: drawn and judged as if it were, and one change when it is let go
+  const [draft, setDraft] = useState<{ readonly of: Plan; readonly changes: readonly Change[] } | null>(null);
+  // let go, it stands until the plan has it: nothing jumps back in between
+  const isDraft = draft !== null && draft.of === saved;
+  const plan = useMemo(() => (isDraft ? applyChanges(saved, draft.changes) : saved), [saved, draft, isDraft]);
   const wiring = useWiring();
   const poseId = useDeskState(poseIdOf);
   const { surfaces } = plan.space;
@@ -34,7 +39,6 @@ export function RoofSheet() {
   const [time, setTime] = useState<SunTime>({ month: 6, hour: 10 });
   const [spots, setSpots] = useState<readonly Spot[] | null>(null);
   const [isMapShown, setMapShown] = useState(true);
-  const [isHeld, setHeld] = useState(false);
   const [mapOf, setMapOf] = useState<readonly unknown[]>([]);
   const paper = useRef<HTMLDivElement>(null);
   const width = useWidth(paper, 800);
@@ -100,7 +104,7 @@ export function RoofSheet() {
   // while something is dragged the drawing goes first, and all that is told beside it follows as time allows
   const now = useMemo(() => ({ plan, layout, findings }), [plan, layout, findings]);
   const later = useDeferredValue(now);
-  const late = isHeld ? later : now;
+  const late = isDraft ? later : now;
   const used = plan.poses.filter(({ id }) => wiring.poseIds.includes(id));
   const [only] = chosen.length === 1 ? chosen : [];
   return (
@@ -166,7 +170,11 @@ export function RoofSheet() {
               map={isMapShown ? map : null}
               onPoint={spots === null ? null : (at) => setSpots(spots.length < 2 ? [...spots, at] : [at])}
               marks={spots ?? []}
-              onHeld={setHeld}
+              onDraft={(changes) => setDraft({ of: saved, changes })}
+              onDrop={(isMeant) => {
+                if (isMeant && isDraft) desk.changeAll(draft.changes);
+                else setDraft(null);
+              }}
             />
             <SunSliders time={time} onTime={setTime} elevationDeg={layout.sun.elevationDeg} />
             {only !== undefined && <Nudge chosen={only} poseId={poseId} view={view} />}

@@ -1,7 +1,6 @@
-import { type Plan } from "@/core/plan";
+import { type Change, type Plan } from "@/core/plan";
 import { placeIn } from "@/core/roof";
 import { keyOf, partsOfKey } from "@/core/wiring";
-import { type Desk } from "@/features/desk";
 
 /** What is chosen on the drawing, by its kind and its id; panels by their keys. */
 export type ChosenType = "panel" | "obstacle" | "zone" | "gland" | "way";
@@ -27,39 +26,39 @@ export function anchorOf(
   return [xMm, yMm];
 }
 
-/** Moves a thing, or a panel in the pose looked at, so that its anchor comes to lie somewhere. A cable way goes by its corners. */
-export function moveTo(
-  desk: Desk,
+/** What moves a thing, or a panel in the pose looked at, so that its anchor comes to lie somewhere. A cable way goes by its corners. */
+export function moveChange(
+  { space }: Pick<Plan, "space">,
   { type, id }: Chosen,
   poseId: string,
   [xMm, yMm]: readonly [number, number],
-  gesture: string,
-): void {
+): Change | null {
   switch (type) {
     case "panel":
-      return void desk.change({ type: "patchPlaces", refs: [partsOfKey(id)], poseId, patch: { xMm, yMm } }, gesture);
+      return { type: "patchPlaces", refs: [partsOfKey(id)], poseId, patch: { xMm, yMm } };
     case "obstacle":
-      return void desk.change({ type: "patchInSpace", list: "obstacles", id, patch: { xMm, yMm } }, gesture);
+      return { type: "patchInSpace", list: "obstacles", id, patch: { xMm, yMm } };
     case "gland":
-      return void desk.change({ type: "patchInSpace", list: "glands", id, patch: { xMm, yMm } }, gesture);
+      return { type: "patchInSpace", list: "glands", id, patch: { xMm, yMm } };
     case "zone": {
-      const zone = desk.now().history.present.space.zones.find((each) => each.id === id);
+      const zone = space.zones.find((each) => each.id === id);
       const [first] = zone?.outline ?? [];
-      if (zone === undefined || first === undefined) return;
+      if (zone === undefined || first === undefined) return null;
       const outline = zone.outline.map((corner) => ({
         xMm: corner.xMm + xMm - first.xMm,
         yMm: corner.yMm + yMm - first.yMm,
       }));
-      return void desk.change({ type: "patchInSpace", list: "zones", id, patch: { outline } }, gesture);
+      return { type: "patchInSpace", list: "zones", id, patch: { outline } };
     }
     case "way":
-      return;
+      return null;
   }
 }
 
-export function remove(desk: Desk, { type, id }: Chosen): void {
-  if (type === "panel") desk.change({ type: "liftPanels", refs: [partsOfKey(id)] });
-  else desk.change({ type: "removeFromSpace", list: listOf[type], id });
+export function removeChange({ type, id }: Chosen): Change {
+  return type === "panel"
+    ? { type: "liftPanels", refs: [partsOfKey(id)] }
+    : { type: "removeFromSpace", list: listOf[type], id };
 }
 
 export function cornersOf({ space }: Pick<Plan, "space">, { list, id }: Omit<CornerOf, "at">) {
@@ -67,14 +66,12 @@ export function cornersOf({ space }: Pick<Plan, "space">, { list, id }: Omit<Cor
   return space[list].find((each) => each.id === id)?.outline ?? [];
 }
 
-export function setCorners(
-  desk: Desk,
+export function cornersChange(
   { list, id }: Omit<CornerOf, "at">,
   corners: readonly { readonly xMm: number; readonly yMm: number }[],
-  how?: string,
-): void {
-  const gesture = how === undefined ? undefined : `space:${list}:${id}:${how}`;
+): Change {
   const outline = [...corners];
-  if (list === "ways") desk.change({ type: "patchInSpace", list, id, patch: { corners: outline } }, gesture);
-  else desk.change({ type: "patchInSpace", list, id, patch: { outline } }, gesture);
+  return list === "ways"
+    ? { type: "patchInSpace", list, id, patch: { corners: outline } }
+    : { type: "patchInSpace", list, id, patch: { outline } };
 }

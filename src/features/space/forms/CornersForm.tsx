@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { usePlan, useDesk } from "@/features/desk";
 import { TextButton } from "@/ui";
-import { type CornerOf, cornersOf, setCorners } from "../chosen";
+import { type CornerOf, cornersChange, cornersOf } from "../chosen";
 import { Quantity } from "../Quantity";
 
 type Props = { readonly of: Omit<CornerOf, "at">; readonly least: number; readonly most: number };
@@ -12,7 +12,8 @@ type Props = { readonly of: Omit<CornerOf, "at">; readonly least: number; readon
 export function CornersForm({ of, least, most }: Props) {
   const desk = useDesk();
   const corners = cornersOf(usePlan(), of);
-  const set = (next: typeof corners, how?: string) => setCorners(desk, of, next, how);
+  const set = (next: typeof corners, how?: string) =>
+    desk.change(cornersChange(of, next), how && `space:${of.list}:${of.id}:${how}`);
   const addAfter = (at: number) => {
     const [a, b] = [corners[at], corners[(at + 1) % corners.length]];
     if (a === undefined || b === undefined) return;

@@ -5,7 +5,7 @@ import { type Plan } from "@/core/plan";
 import { baseOf, bodyOf } from "@/core/roof";
 import { useDesk } from "@/features/desk";
 import { TextButton } from "@/ui";
-import { anchorOf, type Chosen, moveTo } from "../chosen";
+import { anchorOf, type Chosen, moveChange } from "../chosen";
 import { boundsOf, type Box as Bounds, type Layout } from "../layout";
 
 type Props = {
@@ -39,12 +39,13 @@ export function SeveralForm({ plan, chosen, layout, poseId }: Props) {
     return shape === undefined ? [] : [{ what, box: boundsOf(shape) }];
   });
   const shift = (moves: readonly { readonly what: Chosen; readonly axis: Axis; readonly by: number }[]) => {
-    const gesture = `space:several:${moves.map(({ what }) => what.id).join()}`;
-    for (const { what, axis, by } of moves) {
-      const [x, y] = anchorOf(desk.now().history.present, what, poseId);
-      moveTo(desk, what, poseId, axis === "x" ? [x + by, y] : [x, y + by], gesture);
-    }
-    desk.endGesture();
+    const now = desk.now().history.present;
+    desk.changeAll(
+      moves.flatMap(({ what, axis, by }) => {
+        const [x, y] = anchorOf(now, what, poseId);
+        return moveChange(now, what, poseId, axis === "x" ? [x + by, y] : [x, y + by]) ?? [];
+      }),
+    );
   };
   const inLine = (axis: Axis, of: (box: Bounds) => number) => {
     const [first] = boxes;
