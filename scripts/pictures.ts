@@ -27,7 +27,9 @@ const pictures: readonly Picture[] = [
   { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
   { name: "library-file", plan: null, stop: "library/panels", light: "paper", size: wide, first: readFile },
   { name: "phones", plan: null, stop: "phones", light: "paper", size: wide, first: makeCode },
-  { name: "space", plan: "Lantern", stop: "space", light: "paper", size: wide },
+  { name: "space", plan: "Lantern", stop: "space", light: "paper", size: wide, first: shadeOfYear },
+  { name: "space-phone", plan: "Lantern", stop: "space", light: "sunlight", size: narrow, first: lateSun },
+  { name: "sheets", plan: "Lantern", stop: "space#sheets", light: "paper", size: wide },
   { name: "need", plan: "Lantern", stop: "need", light: "paper", size: wide },
   { name: "place", plan: "Lantern", stop: "need#place", light: "paper", size: wide, first: confirmClimate },
   { name: "facing-lantern", plan: "Narrowboat", stop: "need#facing", light: "lantern", size: wide },
@@ -53,6 +55,29 @@ async function confirmClimate(page: Page): Promise<void> {
 /** The year gone through to its end, and drawn. */
 async function wholeYear(page: Page): Promise<void> {
   await page.waitForSelector("[data-year=settled] [data-chart=year]");
+}
+
+/** Where shadows take most in a year, washed over the roof. */
+async function shadeOfYear(page: Page): Promise<void> {
+  await new Fields(page).press("Go through the year");
+  await page.waitForSelector("[data-testid=shade-map] path");
+  await page.evaluate(() => window.scrollTo(0, 0));
+}
+
+/** The roof in the last light of a September day. */
+async function lateSun(page: Page): Promise<void> {
+  for (const [name, value] of [
+    ["Month", "9"],
+    ["Hour", "17"],
+  ] as const)
+    await page.$eval(
+      `input[aria-label='${name}']`,
+      (input, wanted) => {
+        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set?.call(input, wanted);
+        input.dispatchEvent(new Event("input", { bubbles: true }));
+      },
+      value,
+    );
 }
 
 /** A pairing code for the next phone. */

@@ -30,6 +30,8 @@ export function RoofSheet() {
   const [draft, setDraft] = useState<{ readonly of: Plan; readonly changes: readonly Change[] } | null>(null);
   // let go, it stands until the plan has it: nothing jumps back in between
   const isDraft = draft !== null && draft.of === saved;
+  // over with any other plan; kept, it would be there again when undo brings back the plan it was a draft of
+  if (draft !== null && !isDraft) setDraft(null);
   const plan = useMemo(() => (isDraft ? applyChanges(saved, draft.changes) : saved), [saved, draft, isDraft]);
   const wiring = useWiring();
   const poseId = useDeskState(poseIdOf);
