@@ -9,7 +9,7 @@ type Kept = {
   id: string;
   revision: number;
   retired: boolean;
-  sheet: { name: string; vocV: number; tempCoVocPctPerC: number | null; weightKg: number | null };
+  sheet: { name: string; vocV: number; tempCoVocPctPerC: number | null; weightKg: number | null; iscA: number | null };
 };
 const kept = async (visit: Visit) => (await getJson<{ records: Kept[] }>(`${visit.server.url}/api/panels`)).records;
 /** A sheet of this test's own: a copy of one of the library's under another name. */
