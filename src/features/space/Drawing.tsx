@@ -218,13 +218,13 @@ export function Drawing(props: Props) {
         }}
       >
         <defs>
-          <clipPath id="space-roof">
+          <clipPath id="surface-clip">
             <path d={view.path(pointsOf(surface.outline))} />
           </clipPath>
         </defs>
         {map !== null && <Shade map={map} view={view} />}
         <Zones zones={here(zones)} view={view} chosen={chosenIds} {...hands} />
-        <g clipPath="url(#space-roof)" pointerEvents="none">
+        <g clipPath="url(#surface-clip)" pointerEvents="none">
           <path d={layout.shadows.map((shape) => view.path(shape)).join("")} className={style["wash"]} />
         </g>
         {things.map(({ obstacle, base, free }) => (

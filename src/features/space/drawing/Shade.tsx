@@ -10,7 +10,7 @@ export const lossSteps = [0.02, 0.05, 0.1, 0.2, 0.4] as const;
 export const Shade = memo(function Shade({ map, view }: { readonly map: ShadeMap; readonly view: View }) {
   const paths = useMemo(() => stepsOf(map, view), [map, view]);
   return (
-    <g clipPath="url(#space-roof)" pointerEvents="none" data-testid="shade-map">
+    <g clipPath="url(#surface-clip)" pointerEvents="none" data-testid="shade-map">
       {paths.map((d, k) => (
         <path key={k} d={d} className={style["loss"]} />
       ))}
