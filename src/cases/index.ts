@@ -1,5 +1,6 @@
 import { answerCase, readCase } from "@/core/case";
 import { answerChange } from "./change";
+import { answerFind } from "./find";
 import { answerHarvestCase, type Beside } from "./harvest";
 import { type CaseAnswering } from "./reading";
 import { answerShadow } from "./shadow";
@@ -15,6 +16,7 @@ const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAns
   sun: answerSun,
   harvest: answerHarvestCase,
   shadow: answerShadow,
+  find: answerFind,
 };
 
 /** Answers a case of any kind. `nowMs` is a clock, for nets that ask to be timed; `beside` reads files that lie with the case. */

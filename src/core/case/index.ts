@@ -8,3 +8,4 @@ export {
   hoursOfCase,
   readHarvestCase,
 } from "./harvest";
+export { answerFindCase, type FindAnswer } from "./find";

@@ -55,7 +55,7 @@ export function orMalformed<T>(read: () => T): T | Malformation {
 }
 
 /** Labels by key, each one a panel can have. `mostParts`: of how many parts some leaf of it speaks, at most. */
-function toLabels(
+export function toLabels(
   given: Readonly<Record<string, z.infer<typeof labelSchema>>>,
   mostParts: ReadonlyMap<string, number>,
 ): ReadonlyMap<string, PanelLabel> {

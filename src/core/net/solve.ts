@@ -1,4 +1,4 @@
-import { atCurrent, atVoltage, type Curve, powerPeaks, type PowerPoint } from "../iv";
+import { atCurrent, atVoltage, type Curve, inParallel, powerPeaks, type PowerPoint } from "../iv";
 import { Compiler, largestA } from "./compile";
 import { type Net } from "./net";
 import { type BranchState, stateAt } from "./state";
@@ -43,6 +43,11 @@ export function createSolver(widest: Net): (net: Net) => InspectableSolution {
 
 function solveWith(compiler: Compiler, net: Net): InspectableSolution {
   return { ...seenFrom(compiler.branch(net).curve), stateAt: (v) => stateAt(compiler, net, v) };
+}
+
+/** Branches side by side, by the curves each was solved to: the same as solving the net of them, and nothing is remembered. */
+export function besideOneAnother(curves: readonly [Curve, ...Curve[]]): NetSolution {
+  return seenFrom(curves.length === 1 ? curves[0] : inParallel(curves));
 }
 
 /** What a net with this curve gives at its ends; null: nothing flows through it. */
