@@ -49,6 +49,8 @@ const mostFits = 64;
 const mostLanes = 64;
 /** Poses of a few edits back, whose roofs are kept. */
 const mostRoofs = 12;
+/** Things kept that were said of one of them. */
+const mostOnRoof = 200;
 
 export function createMemory(): Memory {
   const fits = new Map<string, KindFit>();
@@ -113,7 +115,11 @@ export function createMemory(): Memory {
       if (rule === null) return make();
       const known = onRoofs.get(roof) ?? new Map<string, unknown>();
       onRoofs.set(roof, known);
-      if (!known.has(rule)) known.set(rule, make());
+      if (!known.has(rule)) {
+        // a sun for every minute somebody looks at
+        if (known.size >= mostOnRoof) known.clear();
+        known.set(rule, make());
+      }
       // what is kept under a rule's name is what that rule said
       return known.get(rule) as T;
     },
