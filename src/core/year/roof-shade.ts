@@ -2,26 +2,51 @@ import { type Plan } from "../plan";
 import { createRoofLight, type RoofLight } from "../roof";
 import { keyOf, type TileKey } from "../wiring";
 import { type SkyHour } from "../weather";
-import { type Stay } from "./facing";
+import { createTurner, type Stay } from "./facing";
 
 /** Share of the beam on each substring of a panel; null where nothing shades it, or it lies nowhere. */
 export type RoofShade = (key: TileKey, hour: SkyHour, stay: Stay, poseId: string) => readonly number[] | null;
 
-/** Shadows of what stands on the plan's surfaces, and of panels on one another, worked out once for each place of the sun. */
+/** Ways of standing kept: those of a day in which panels are turned every hour, and of some poses. */
+const mostStandings = 200;
+/** Hours kept. */
+const mostHours = 2000;
+
+/**
+ * Shadows of what stands on the plan's surfaces, and of panels on one another, worked out once for each place of the sun. Panels on
+ * mounts that turn, by season or by hour, throw the shadows of how they then stand.
+ */
 export function createRoofShade(plan: Plan): RoofShade {
   const laid = new Set(plan.space.places.map(keyOf));
   if (laid.size === 0) return () => null;
   const makers = new Map<string, RoofLight>();
   const known = new Map<string, ReturnType<RoofLight>>();
+  const turn = createTurner();
+  const turns = plan.mounts.some(({ turning }) => turning.type !== "fixed");
+
+  function mountsAt(hour: SkyHour, stay: Stay): Plan["mounts"] {
+    if (!turns) return plan.mounts;
+    return plan.mounts.map((mount) => {
+      if (mount.turning.type === "fixed") return mount;
+      const { tiltDeg, azimuthDeg } = turn(mount, { ...hour, sun: hour.light.sun }, stay);
+      return { ...mount, tiltDeg, azimuthDeg, azimuthFrom: "north" };
+    });
+  }
+
   return (key, hour, stay, poseId) => {
     if (!laid.has(key)) return null;
-    const standing = `${poseId}/${stay.headingDeg}/${stay.latitudeDeg}`;
-    const maker = makers.get(standing) ?? createRoofLight(plan, poseId, stay);
-    makers.set(standing, maker);
+    const at = `${poseId}/${stay.headingDeg}/${stay.latitudeDeg}/${hour.dayOfYear}/${hour.atHour}`;
     // every kind of day of a month has the same sun at an hour
-    const at = `${standing}/${hour.dayOfYear}/${hour.atHour}`;
-    const shades = known.get(at) ?? maker(hour.light.sun);
-    if (known.size > 2000) known.clear();
+    const before = known.get(at);
+    if (before !== undefined) return before.get(key) ?? null;
+    const mounts = mountsAt(hour, stay);
+    const turned = mounts.map(({ tiltDeg, azimuthDeg }) => `${tiltDeg.toFixed(1)} ${(azimuthDeg ?? -1).toFixed(1)}`);
+    const standing = `${poseId}/${stay.headingDeg}/${stay.latitudeDeg}/${turned.join()}`;
+    const maker = makers.get(standing) ?? createRoofLight({ ...plan, mounts }, poseId, stay);
+    if (makers.size > mostStandings) makers.clear();
+    makers.set(standing, maker);
+    if (known.size > mostHours) known.clear();
+    const shades = maker(hour.light.sun);
     known.set(at, shades);
     return shades.get(key) ?? null;
   };

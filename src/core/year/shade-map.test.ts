@@ -53,3 +53,49 @@ test("what the map says panels lose is what the year of the whole wiring says, a
   expect(lost).toBeGreaterThan(5);
   expect(Math.abs(lost / losses.shade - 1)).toBeLessThan(0.12);
 });
+
+test("panels that a mount tilts up by season throw the shadows of how they then stand, one on the other behind it", () => {
+  const bare = changed(
+    without(lantern, "hatch", "cupola", "rack"),
+    openSky,
+    { type: "setSite", patch: { headingDeg: 0 } },
+    { type: "liftPanels", refs: [1, 2].map((piece) => ({ panelId: "roof", piece })) },
+  );
+  const rows = changed(
+    bare,
+    ...[3, 4].map((piece, k): Change => ({
+      type: "patchPlaces",
+      refs: [{ panelId: "roof", piece }],
+      poseId: null,
+      patch: { xMm: 1000, yMm: 1000 + 1600 * k },
+    })),
+  );
+  const shadeOf = (turns: readonly { fromDay: string; tiltDeg: number }[]) => {
+    const plan = changed(rows, {
+      type: "setMount",
+      mount: {
+        id: "up",
+        name: "Legs",
+        kind: "tilted",
+        tiltDeg: 0,
+        azimuthDeg: null,
+        azimuthFrom: "north",
+        turning: { type: "seasons", turns: [...turns] },
+        pieces: [3, 4].map((piece) => ({ panelId: "roof", piece })),
+      },
+    });
+    const year = runToEnd(
+      planYear({ plan, wiringId: "pressday", weather: null, fineness: "quick", memory: createMemory() }),
+    );
+    return year.months.map(({ losses }) => losses.shade);
+  };
+  const flat = shadeOf([{ fromDay: "01-01", tiltDeg: 0 }]);
+  expect(Math.max(...flat)).toBeLessThan(0.05);
+  // up from October to March only
+  const up = shadeOf([
+    { fromDay: "04-01", tiltDeg: 0 },
+    { fromDay: "10-01", tiltDeg: 60 },
+  ]);
+  expect(Math.min(...[0, 1, 10, 11].map((month) => up[month] ?? 0))).toBeGreaterThan(0.2);
+  expect(Math.max(...[4, 5, 6, 7].map((month) => up[month] ?? 0))).toBeLessThan(0.05);
+});
