@@ -8,7 +8,7 @@ import {
   type Obstacle,
   type RoofPanel,
 } from "../src/core/roof";
-import { applyChanges, type Change, emptyPlan, type Plan, type Surface } from "../src/core/plan";
+import { applyChanges, type Change, emptyPlan, plainSurface, type Plan, type Surface } from "../src/core/plan";
 import { runToEnd } from "../src/core/steps";
 import { shadeMap } from "../src/core/year";
 import { demoPanels } from "../src/demo";
@@ -102,20 +102,7 @@ print(
 
 /** 24 panels among 20 things as a plan. */
 function crowdedRoof(): Plan {
-  const surface: Surface = {
-    id: "roof",
-    name: "Roof",
-    kind: "roof",
-    outline: box(0, 0, 2400, 10_000).map(([xMm, yMm]) => ({ xMm, yMm })),
-    headingDeg: 200,
-    slopeDeg: 0,
-    fallsToDeg: 0,
-    ribs: null,
-    camberMm: 0,
-    loadKg: null,
-    heightMm: null,
-    photo: null,
-  };
+  const surface = { ...plainSurface("roof", "Roof", 2400, 10_000), headingDeg: 200 };
   const label = {
     ...demoPanels.rigid120,
     lengthMm: 1100,

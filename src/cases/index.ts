@@ -1,6 +1,5 @@
-import { answerCase, readCase } from "@/core/case";
+import { answerCase, answerFindCase, readCase } from "@/core/case";
 import { answerChange } from "./change";
-import { answerFind } from "./find";
 import { answerHarvestCase, type Beside } from "./harvest";
 import { type CaseAnswering } from "./reading";
 import { answerShadow } from "./shadow";
@@ -16,7 +15,7 @@ const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAns
   sun: answerSun,
   harvest: answerHarvestCase,
   shadow: answerShadow,
-  find: answerFind,
+  find: answerFindCase,
 };
 
 /** Answers a case of any kind. `nowMs` is a clock, for nets that ask to be timed; `beside` reads files that lie with the case. */

@@ -1,4 +1,12 @@
-import { type DeviceSheet, emptyPlan, newPieces, type PanelSheet, type Plan, planSchema } from "@/core/plan";
+import {
+  type DeviceSheet,
+  emptyPlan,
+  newPieces,
+  type PanelSheet,
+  plainSurface,
+  type Plan,
+  planSchema,
+} from "@/core/plan";
 import { type Lane, matrixRows, nameRows, type Row } from "@/core/wiring";
 import { demoInputs } from "./inputs";
 import { demoPanels } from "./panels";
@@ -194,23 +202,10 @@ const sketches: readonly Sketch[] = [
     space: {
       surfaces: [
         {
-          id: "roof",
-          name: "Roof of the Lantern",
-          kind: "roof",
-          outline: [
-            { xMm: 0, yMm: 0 },
-            { xMm: 2300, yMm: 0 },
-            { xMm: 2300, yMm: 6400 },
-            { xMm: 0, yMm: 6400 },
-          ],
-          headingDeg: null,
-          slopeDeg: 0,
-          fallsToDeg: 0,
-          ribs: null,
+          ...plainSurface("roof", "Roof of the Lantern", 2300, 6400),
           camberMm: 20,
           loadKg: 180,
           heightMm: 2900,
-          photo: null,
         },
       ],
       obstacles: [

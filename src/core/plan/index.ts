@@ -53,6 +53,7 @@ export {
   obstacleKinds,
   type Place,
   type PlaceInPose,
+  plainSurface,
   type RoofObstacle,
   type Space,
   type Surface,

@@ -1,23 +1,10 @@
 import fc from "fast-check";
 import { changed, demoPlan } from "@/testing";
-import { emptyPlan, type Plan, type Surface } from "../plan";
+import { emptyPlan, plainSurface, type Plan } from "../plan";
 import { footprintOf, type LayoutFault, layoutFaults, type RoofPanel, sharedMm2 } from ".";
 
 const outline = (...points: readonly (readonly [number, number])[]) => points.map(([xMm, yMm]) => ({ xMm, yMm }));
-const surface: Surface = {
-  id: "roof",
-  name: "Roof",
-  kind: "roof",
-  outline: outline([0, 0], [2000, 0], [2000, 5000], [0, 5000]),
-  headingDeg: null,
-  slopeDeg: 0,
-  fallsToDeg: 0,
-  ribs: null,
-  camberMm: 0,
-  loadKg: null,
-  heightMm: null,
-  photo: null,
-};
+const surface = plainSurface("roof", "Roof", 2000, 5000);
 const facing = { headingDeg: 0, latitudeDeg: 50 };
 const bare = { ...demoPlan("The Lantern"), space: emptyPlan("").space };
 const roofed = changed(bare, { type: "putInSpace", list: "surfaces", item: surface });

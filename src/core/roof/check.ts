@@ -1,5 +1,5 @@
 import { type Plan, type Surface } from "../plan";
-import { areaOf, commonOf, hullOf, isApart, type Polygon } from "./convex";
+import { areaOf, commonOf, hullOf, isApart, leastMm2, type Polygon } from "./convex";
 import { bodyOf, reachMm } from "./lie";
 import { beyondMm2, coveredMm2 } from "./outline";
 import { type JudgedPanel, type Laid, roomFaults, type RoomFault } from "./room";
@@ -15,9 +15,6 @@ export type LayoutFault =
   | { readonly type: "clearance"; readonly panel: string; readonly obstacleId: string; readonly clearanceMm: number }
   | { readonly type: "inZone"; readonly panel: string; readonly zoneId: string; readonly areaMm2: number }
   | RoomFault;
-
-/** Overlaps smaller than this are those of a pencil's width, mm². */
-const leastMm2 = 50;
 
 /** A panel seen from above: tilted, it covers less. */
 export function footprintOf({
@@ -63,8 +60,8 @@ export function sharedMm2(a: Polygon, b: Polygon): number {
   return isApart(a, b) ? 0 : areaOf(commonOf(a, b));
 }
 
-/** One that slides over another lies higher by more than its frame, mm. */
-const frameMm = 40;
+/** Of a panel's frame over its back, mm: one that slides over another lies higher by more. */
+export const frameMm = 40;
 
 /** Everything that is wrong with the panels on a surface: overlaps, edges, things in the way, what must stay free, room for hands. */
 export function faultsOf(

@@ -92,15 +92,26 @@ export function commonOf(a: Polygon, b: Polygon): Polygon {
 
 /** Whether the boxes round two shapes do not meet: most pairs are done with by that. */
 export function isApart(a: Polygon, b: Polygon): boolean {
-  const [ax, ay, bx, by] = [boxOf(a, 0), boxOf(a, 1), boxOf(b, 0), boxOf(b, 1)];
+  const [ax, ay, bx, by] = [rangeOf(a, 0), rangeOf(a, 1), rangeOf(b, 0), rangeOf(b, 1)];
   return ax[1] <= bx[0] || bx[1] <= ax[0] || ay[1] <= by[0] || by[1] <= ay[0];
 }
 
-function boxOf(polygon: Polygon, axis: 0 | 1): readonly [number, number] {
+/** The least and the most of a shape along an axis: 0 across, 1 along. */
+export function rangeOf(shape: Polygon, axis: 0 | 1): readonly [number, number] {
   let [least, most] = [Infinity, -Infinity];
-  for (const point of polygon) {
+  for (const point of shape) {
     least = Math.min(least, point[axis]);
     most = Math.max(most, point[axis]);
   }
   return [least, most];
 }
+
+/** The box round a shape. */
+export type Bounds = { readonly x: readonly [number, number]; readonly y: readonly [number, number] };
+
+export function boundsOf(shape: Polygon): Bounds {
+  return { x: rangeOf(shape, 0), y: rangeOf(shape, 1) };
+}
+
+/** What two shapes share that is less than this is a pencil's width, mm². */
+export const leastMm2 = 50;

@@ -1,4 +1,5 @@
 import { type Surface } from "../plan";
+import { rangeOf } from "./convex";
 import { pointsOf } from "./outline";
 import { distanceMm } from "./reach";
 import { type Point } from "./vector";
@@ -52,8 +53,7 @@ function shorter(corners: readonly Point[], start: OnEdge, end: OnEdge): readonl
 /** A little in from the straight edges of the box round a surface, where a point lies on them. */
 function inwards(point: Point, corners: readonly Point[]): Point {
   const moved = ([0, 1] as const).map((axis) => {
-    const values = corners.map((corner) => corner[axis]);
-    const [least, most] = [Math.min(...values), Math.max(...values)];
+    const [least, most] = rangeOf(corners, axis);
     return Math.min(Math.max(point[axis], least + inMm), most - inMm);
   });
   return [moved[0] ?? point[0], moved[1] ?? point[1]];

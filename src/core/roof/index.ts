@@ -1,4 +1,4 @@
-export { type Polygon } from "./convex";
+export { type Bounds, boundsOf, type Polygon } from "./convex";
 export { createShadows, heldBeam, heldInGroups, type PanelShade, shadowsOnSurface } from "./shadow";
 export { type Obstacle, type RoofPanel } from "./solids";
 export { type Frame, frameOf, planeOver, sunOver } from "./frame";
@@ -6,20 +6,11 @@ export { bodyOf, type LaidPanel, obstaclesOn, panelsOn, type PanelSize, type Par
 export { alongEdges } from "./edge-way";
 export { createRoofLight, type RoofLight } from "./light";
 export { baseOf, faultsOf, footprintOf, type LayoutFault, sharedMm2, topOf } from "./check";
-export { beyondMm2, coveredMm2, pointsOf } from "./outline";
+export { pointsOf } from "./outline";
 export { handMm, type JudgedPanel } from "./room";
 export { type Ground, groundOf, isFree, nearestSpot } from "./spot";
 export { type Burden, burdenOn, type DrillFault, drillFaults, highestOn, judgedPanels, layoutFaults } from "./judged";
-export {
-  distanceMm,
-  leadsOf,
-  type ShortLead,
-  shortLeads,
-  usualLeadMm,
-  wayLength,
-  type WayLength,
-  wayLine,
-} from "./reach";
+export { type ShortLead, shortLeads, usualLeadMm, wayLength, type WayLength, wayLine } from "./reach";
 export {
   allLight,
   type FillAnswer,
@@ -29,7 +20,5 @@ export {
   type Filled,
   type FillKind,
   type FillPlanAsk,
-  type FillSchool,
   fillSurface,
-  type KeptLight,
 } from "./fill";

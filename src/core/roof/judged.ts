@@ -1,6 +1,6 @@
 import { type Plan, type Surface } from "../plan";
 import { keyOf } from "../wiring";
-import { baseOf, faultsOf, type LayoutFault, topOf } from "./check";
+import { baseOf, faultsOf, frameMm, type LayoutFault, topOf } from "./check";
 import { frameOf, planeOver } from "./frame";
 import { panelsOn, type Parked, placeIn, sizeOf } from "./lie";
 import { coveredMm2 } from "./outline";
@@ -118,6 +118,3 @@ export function highestOn(
     { heightMm: over + surface.camberMm, name: surface.name, panel: null },
   );
 }
-
-/** Of a panel's frame over its back, mm. */
-const frameMm = 40;

@@ -1,6 +1,7 @@
 import { type Plan, type Surface } from "../plan";
-import { commonOf, type Polygon } from "./convex";
+import { type Bounds, boundsOf, commonOf, type Polygon, rangeOf } from "./convex";
 import { type LaidPanel } from "./lie";
+import { pointsOf } from "./outline";
 import { dot, level, plus, type Vector } from "./vector";
 
 /** Where a panel fits but cannot be fixed, or reached. */
@@ -39,14 +40,12 @@ export function roomFaults(
 ): RoomFault[] {
   const { id, gapMm, kind } = panel;
   const faults: RoomFault[] = [];
-  const [xs, ys] = [shape.map(([x]) => x), shape.map(([, y]) => y)];
-  const box = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)] as const;
+  const box = boundsOf(shape);
   if (ribs !== null && gapMm < ribs.heightMm && crossesRib(ribs, box))
     faults.push({ type: "onRib", panel: id, gapMm, heightMm: ribs.heightMm });
-  const widths = outline.map(({ xMm }) => xMm);
-  const widthMm = Math.max(...widths) - Math.min(...widths);
+  const [leftMm, rightMm] = rangeOf(pointsOf(outline), 0);
   // a plate on a parabola with its feet at both edges: the bulge under it goes with the square of its width
-  const bulgeMm = camberMm * Math.min(1, (box[1] - box[0]) / widthMm) ** 2;
+  const bulgeMm = camberMm * Math.min(1, (box.x[1] - box.x[0]) / (rightMm - leftMm)) ** 2;
   if (bulgeMm > gapMm && !bending.includes(kind)) faults.push({ type: "onCamber", panel: id, gapMm, bulgeMm });
   if (panel.legsTiltToDeg !== null) {
     const { strip, edge, away } = handStrip(panel, panel.legsTiltToDeg);
@@ -60,11 +59,8 @@ export function roomFaults(
   return faults;
 }
 
-function crossesRib(
-  { run, firstMm, apartMm, widthMm }: NonNullable<Surface["ribs"]>,
-  [left, right, back, front]: readonly [number, number, number, number],
-): boolean {
-  const [from, to] = run === "along" ? [left, right] : [back, front];
+function crossesRib({ run, firstMm, apartMm, widthMm }: NonNullable<Surface["ribs"]>, { x, y }: Bounds): boolean {
+  const [from, to] = run === "along" ? x : y;
   // the first rib whose far side is beyond where the panel begins
   const k = Math.max(0, Math.ceil((from - widthMm / 2 - firstMm) / apartMm + 1e-9));
   return firstMm + k * apartMm - widthMm / 2 < to - 1e-6;

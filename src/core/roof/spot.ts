@@ -1,6 +1,6 @@
 import { type Plan, type Surface } from "../plan";
 import { baseOf, footprintOf, sharedMm2 } from "./check";
-import { isApart, type Polygon } from "./convex";
+import { isApart, leastMm2, type Polygon, rangeOf } from "./convex";
 import { bodyOf } from "./lie";
 import { beyondMm2, coveredMm2, pointsOf } from "./outline";
 import { type RoofPanel } from "./solids";
@@ -31,9 +31,6 @@ export function groundOf(
   };
 }
 
-/** Areas below this are those of a pencil's width, mm². */
-const leastMm2 = 50;
-
 export function isFree(shape: Polygon, { outline, taken, zones }: Ground): boolean {
   return (
     taken.every((other) => isApart(shape, other) || sharedMm2(shape, other) <= leastMm2) &&
@@ -55,7 +52,7 @@ const seamMm = 20;
 export function nearestSpot(panel: RoofPanel, near: Point, ground: Ground): Point | null {
   const at = footprintOf({ ...panel, xMm: 0, yMm: 0 });
   const shapes = [pointsOf(ground.outline), ...ground.taken, ...ground.zones.map(pointsOf)];
-  const steps = [0, 1].map((axis) => {
+  const steps = ([0, 1] as const).map((axis) => {
     const [low, high] = rangeOf(at, axis);
     const edges = shapes.flatMap((shape) => rangeOf(shape, axis));
     const middles = edges.flatMap((edge) => [edge - low, edge - high, edge - low + seamMm, edge - high - seamMm]);
@@ -76,9 +73,4 @@ export function nearestSpot(panel: RoofPanel, near: Point, ground: Ground): Poin
       ),
     ) ?? null
   );
-}
-
-function rangeOf(shape: Polygon, axis: number): [number, number] {
-  const values = shape.map((point) => point[axis] ?? 0);
-  return [Math.min(...values), Math.max(...values)];
 }

@@ -1,5 +1,5 @@
 import { type Plan, pieceName } from "../plan";
-import { footprintOf, type LaidPanel } from "../roof";
+import { boundsOf, footprintOf, type LaidPanel } from "../roof";
 
 /** Pieces of one length to be cut, and what they carry. */
 export type Cut = { readonly lengthMm: number; readonly count: number; readonly of: string };
@@ -25,9 +25,8 @@ const longSideMm = 1200;
 /** Two rails across under each row of panels that lie side by side, and how they come out of bars of a length. First fit, longest first. */
 export function cutList(plan: Pick<Plan, "panels">, panels: readonly LaidPanel[], barMm: number): CutList {
   const boxes = panels.map((panel) => {
-    const shape = footprintOf(panel);
-    const [xs, ys] = [shape.map(([x]) => x), shape.map(([, y]) => y)];
-    return { panel, left: Math.min(...xs), right: Math.max(...xs), back: Math.min(...ys), front: Math.max(...ys) };
+    const { x, y } = boundsOf(footprintOf(panel));
+    return { panel, left: x[0], right: x[1], back: y[0], front: y[1] };
   });
   const rows: (typeof boxes)[] = [];
   for (const box of boxes.toSorted((a, b) => a.back - b.back || a.left - b.left)) {

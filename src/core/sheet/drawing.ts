@@ -1,5 +1,5 @@
 import { type Plan, pieceName, type Surface } from "../plan";
-import { baseOf, bodyOf, footprintOf, type LaidPanel, pointsOf, type Polygon, wayLine } from "../roof";
+import { baseOf, bodyOf, boundsOf, footprintOf, type LaidPanel, pointsOf, type Polygon, wayLine } from "../roof";
 import { line, type Mark, type Spot, text } from "./marks";
 
 /** A surface at its true size as marks: mm from its left edge to the right and from its front edge down, as one looks at it from above. */
@@ -27,7 +27,10 @@ export function drawSurface(
   panels: readonly LaidPanel[],
 ): SurfaceDrawing {
   const outline = pointsOf(surface.outline);
-  const [left, right, back, front] = rangeOf(outline);
+  const {
+    x: [left, right],
+    y: [back, front],
+  } = boundsOf(outline);
   const spot = ([x, y]: readonly [number, number]): Spot => [x - left, front - y];
   const here = <T extends { readonly surfaceId: string }>(list: readonly T[]) =>
     list.filter(({ surfaceId }) => surfaceId === surface.id);
@@ -39,19 +42,28 @@ export function drawSurface(
   for (const each of ribLines(surface)) marks.push(line(each.map(spot), "fine", false, true));
   for (const zone of here(plan.space.zones)) {
     const area = pointsOf(zone.outline);
-    const [l, r, b, f] = rangeOf(area);
+    const {
+      x: [l, r],
+      y: [b, f],
+    } = boundsOf(area);
     marks.push(shape(area, "fine", true), named(zone.name, middleOf(area.map(spot)), r - l, f - b));
   }
   for (const obstacle of here(plan.space.obstacles)) {
     const base = baseOf(bodyOf(obstacle));
-    const [l, r, b, f] = rangeOf(base);
+    const {
+      x: [l, r],
+      y: [b, f],
+    } = boundsOf(base);
     marks.push(shape(base, "plain", obstacle.planned), named(obstacle.name, middleOf(base.map(spot)), r - l, f - b));
   }
   for (const panel of panels) {
     const corners = footprintOf(panel);
     marks.push(shape(corners, "bold"), ...cellLines(panel).map((each) => line(each.map(spot), "fine")));
     const name = pieceName(plan, panel.id);
-    const [l, r, b, f] = rangeOf(corners);
+    const {
+      x: [l, r],
+      y: [b, f],
+    } = boundsOf(corners);
     marks.push(named(name, spot([panel.xMm, panel.yMm]), r - l, f - b));
     xs.push(l - left, r - left);
     ys.push(front - f, front - b);
@@ -77,7 +89,10 @@ export function drawSurface(
 
 export function ribLines({ ribs, outline }: Surface): readonly (readonly Spot[])[] {
   if (ribs === null) return [];
-  const [left, right, back, front] = rangeOf(pointsOf(outline));
+  const {
+    x: [left, right],
+    y: [back, front],
+  } = boundsOf(pointsOf(outline));
   const [from, to] = ribs.run === "along" ? [left, right] : [back, front];
   const lines: Spot[][] = [];
   for (let at = ribs.firstMm; at <= to && lines.length < 400; at += ribs.apartMm)
@@ -135,13 +150,11 @@ function crossAt([x, y]: Spot, armMm: number, pen: "fine" | "plain"): Mark[] {
   ];
 }
 
-function rangeOf(shape: Polygon): readonly [number, number, number, number] {
-  const [xs, ys] = [shape.map(([x]) => x), shape.map(([, y]) => y)];
-  return [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-}
-
 function middleOf(spots: readonly Spot[]): Spot {
-  const [left, right, top, bottom] = rangeOf(spots);
+  const {
+    x: [left, right],
+    y: [top, bottom],
+  } = boundsOf(spots);
   return [(left + right) / 2, (top + bottom) / 2];
 }
 

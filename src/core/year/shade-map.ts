@@ -1,6 +1,7 @@
 import { lightOn, type Plane, skylineOf } from "../light";
 import { type Plan, poseIn, type Surface } from "../plan";
 import {
+  boundsOf,
   createShadows,
   type Frame,
   frameOf,
@@ -8,6 +9,7 @@ import {
   type LaidPanel,
   obstaclesOn,
   panelsOn,
+  pointsOf,
   type Polygon,
   shadowsOnSurface,
   sunOver,
@@ -193,9 +195,9 @@ function standingOf(plan: Plan, surface: Surface, poseId: string, stay: Stay): S
 type Grid = Pick<ShadeMap, "spotMm" | "leftMm" | "backMm" | "columns" | "rows">;
 
 function gridOf({ outline }: Surface): Grid {
-  const [xs, ys] = [outline.map(({ xMm }) => xMm), outline.map(({ yMm }) => yMm)];
-  const [leftMm, backMm] = [Math.min(...xs), Math.min(...ys)];
-  const [wideMm, deepMm] = [Math.max(...xs) - leftMm, Math.max(...ys) - backMm];
+  const { x, y } = boundsOf(pointsOf(outline));
+  const [leftMm, backMm] = [x[0], y[0]];
+  const [wideMm, deepMm] = [x[1] - leftMm, y[1] - backMm];
   const spotMm = Math.max(finestSpotMm, Math.ceil(Math.sqrt((wideMm * deepMm) / mostSpots) / 10) * 10);
   return { spotMm, leftMm, backMm, columns: Math.ceil(wideMm / spotMm), rows: Math.ceil(deepMm / spotMm) };
 }
@@ -205,8 +207,7 @@ function markShadows(lost: Float32Array, grid: Grid, shadows: readonly Polygon[]
   const { spotMm, leftMm, backMm, columns, rows } = grid;
   const marked = new Uint8Array(columns * rows);
   for (const shape of shadows) {
-    const ys = shape.map(([, y]) => y);
-    const [from, to] = [Math.min(...ys), Math.max(...ys)];
+    const [from, to] = boundsOf(shape).y;
     const first = Math.max(0, Math.ceil((from - backMm) / spotMm - 0.5));
     for (let row = first; row < rows && backMm + (row + 0.5) * spotMm < to; row++) {
       const y = backMm + (row + 0.5) * spotMm;

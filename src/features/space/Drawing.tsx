@@ -2,7 +2,7 @@
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import { type Change, pieceName, type Plan, type Surface } from "@/core/plan";
-import { baseOf, bodyOf, placeIn, pointsOf } from "@/core/roof";
+import { boundsOf, baseOf, bodyOf, placeIn, pointsOf } from "@/core/roof";
 import { ribLines } from "@/core/sheet";
 import { type ShadeMap } from "@/core/year";
 import { keyOf, partsOfKey } from "@/core/wiring";
@@ -15,7 +15,7 @@ import { Paper } from "./drawing/Paper";
 import { Shade } from "./drawing/Shade";
 import { Sun } from "./drawing/Sun";
 import { Thing } from "./drawing/Thing";
-import { boundsOf, type Layout, snapped } from "./layout";
+import { type Layout, snapped } from "./layout";
 import style from "./space.module.css";
 import { arrowOf, type View } from "./view";
 

@@ -3,10 +3,10 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type Plan, pieceName, type Surface } from "@/core/plan";
-import { baseOf, bodyOf, pointsOf, type Polygon } from "@/core/roof";
+import { boundsOf, baseOf, bodyOf, pointsOf, type Polygon } from "@/core/roof";
 import { ChoiceField, useUnits } from "@/ui";
 import { amount } from "@/words";
-import { boundsOf, type Layout } from "./layout";
+import { type Layout } from "./layout";
 
 type Props = {
   readonly plan: Plan;

@@ -54,3 +54,31 @@ export function Stated(
 }
 
 export const two = { display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" } as const;
+
+type MiddleProps = {
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly onPatch: (patch: { readonly xMm?: number; readonly yMm?: number }, gesture: string) => void;
+};
+
+/** Where the middle of something lies, from two edges. */
+export function MiddleFields({ xMm, yMm, onPatch }: MiddleProps) {
+  return (
+    <>
+      <Quantity
+        label="From the left"
+        spec="placeMm"
+        value={xMm}
+        onValue={(next) => onPatch({ xMm: next }, "x")}
+        help="To its middle."
+      />
+      <Quantity
+        label="From the back"
+        spec="placeMm"
+        value={yMm}
+        onValue={(next) => onPatch({ yMm: next }, "y")}
+        help="To its middle."
+      />
+    </>
+  );
+}

@@ -2,8 +2,8 @@
 
 import Box from "@mui/material/Box";
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
-import { applyChanges, type Change, type Plan, type Surface } from "@/core/plan";
-import { pointsOf } from "@/core/roof";
+import { applyChanges, type Change, plainSurface, type Plan } from "@/core/plan";
+import { boundsOf, pointsOf } from "@/core/roof";
 import { type ShadeMap } from "@/core/year";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { useWeather } from "@/features/year";
@@ -13,7 +13,7 @@ import { type Chosen } from "./chosen";
 import { Drawing } from "./Drawing";
 import { useRoofFindings } from "./Judged";
 import { More } from "./More";
-import { boundsOf, hourTowards, type Layout, layoutOf, type SunTime } from "./layout";
+import { hourTowards, type Layout, layoutOf, type SunTime } from "./layout";
 import { Nudge } from "./Nudge";
 import { Side } from "./Side";
 import { SunSliders } from "./SunSliders";
@@ -92,7 +92,11 @@ export function RoofSheet() {
   const map = isMapHere ? shade.value : null;
   const addSurface = () => {
     const id = newId();
-    desk.change({ type: "putInSpace", list: "surfaces", item: newSurface(id, surfaces.length) });
+    desk.change({
+      type: "putInSpace",
+      list: "surfaces",
+      item: plainSurface(id, surfaces.length === 0 ? "Roof" : `Surface ${surfaces.length + 1}`, 2100, 5200),
+    });
     setSurfaceId(id);
     setChosen([]);
   };
@@ -197,26 +201,4 @@ export function RoofSheet() {
       />
     </Box>
   );
-}
-
-function newSurface(id: string, before: number): Surface {
-  return {
-    id,
-    name: before === 0 ? "Roof" : `Surface ${before + 1}`,
-    kind: "roof",
-    outline: [
-      { xMm: 0, yMm: 0 },
-      { xMm: 2100, yMm: 0 },
-      { xMm: 2100, yMm: 5200 },
-      { xMm: 0, yMm: 5200 },
-    ],
-    headingDeg: null,
-    slopeDeg: 0,
-    fallsToDeg: 0,
-    ribs: null,
-    camberMm: 0,
-    loadKg: null,
-    heightMm: null,
-    photo: null,
-  };
 }

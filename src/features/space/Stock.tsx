@@ -2,13 +2,12 @@
 
 import Box from "@mui/material/Box";
 import { pieceName, type Plan, type Surface, type Zone } from "@/core/plan";
-import { groundOf, nearestSpot, panelsOn, pointsOf, sizeOf } from "@/core/roof";
+import { boundsOf, groundOf, nearestSpot, panelsOn, pointsOf, sizeOf } from "@/core/roof";
 import { parkedIn } from "@/core/rules";
 import { keyOf } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
 import { newId, Region, TextButton } from "@/ui";
 import { type Chosen } from "./chosen";
-import { boundsOf } from "./layout";
 import { obstacleStock } from "./stock";
 
 type Props = {

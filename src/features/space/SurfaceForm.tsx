@@ -2,12 +2,11 @@
 
 import Box from "@mui/material/Box";
 import { type Surface, surfaceKinds } from "@/core/plan";
-import { pointsOf } from "@/core/roof";
+import { boundsOf, pointsOf } from "@/core/roof";
 import { useDesk, usePlan } from "@/features/desk";
 import { ChoiceField, TextButton, TextLine } from "@/ui";
 import { CornersForm } from "./forms/CornersForm";
 import { PhotoForm, type Pointing } from "./forms/PhotoForm";
-import { boundsOf } from "./layout";
 import { Quantity, Stated, two } from "./Quantity";
 
 const kindWords: Readonly<Record<Surface["kind"], string>> = {

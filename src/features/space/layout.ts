@@ -123,11 +123,3 @@ export function snapped(middle: number, half: number, edges: readonly number[]):
         near = candidate;
   return near ?? Math.round(middle / gridMm) * gridMm;
 }
-
-export type Box = { readonly x: readonly [number, number]; readonly y: readonly [number, number] };
-
-/** The box round a shape: least and most of x and y. */
-export function boundsOf(shape: Polygon): Box {
-  const [xs, ys] = [shape.map(([x]) => x), shape.map(([, y]) => y)];
-  return { x: [Math.min(...xs), Math.max(...xs)], y: [Math.min(...ys), Math.max(...ys)] };
-}

@@ -1,6 +1,5 @@
 import { type Surface } from "@/core/plan";
-import { pointsOf, type Polygon } from "@/core/roof";
-import { boundsOf } from "./layout";
+import { boundsOf, pointsOf, type Polygon } from "@/core/roof";
 
 /** How a surface is looked at: from above, its front up, or to the right where that leaves it more room. */
 export type View = {

@@ -61,6 +61,30 @@ const surface = z.strictObject({
 });
 export type Surface = z.infer<typeof surface>;
 
+/** A roof so wide and deep, level, with nothing else said of it. */
+export function plainSurface(id: string, name: string, wideMm: number, deepMm: number): Surface {
+  const corners = [
+    [0, 0],
+    [wideMm, 0],
+    [wideMm, deepMm],
+    [0, deepMm],
+  ];
+  return {
+    id,
+    name,
+    kind: "roof",
+    outline: corners.map(([xMm = 0, yMm = 0]) => ({ xMm, yMm })),
+    headingDeg: null,
+    slopeDeg: 0,
+    fallsToDeg: 0,
+    ribs: null,
+    camberMm: 0,
+    loadKg: null,
+    heightMm: null,
+    photo: null,
+  };
+}
+
 export const obstacleKinds = [
   "hatch",
   "fan",

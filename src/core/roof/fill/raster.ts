@@ -1,5 +1,5 @@
-import { areaOf, commonOf, type Polygon } from "../convex";
-import { piecesOf } from "../outline";
+import { areaOf, boundsOf, commonOf, type Polygon } from "../convex";
+import { piecesOf, pointsOf } from "../outline";
 import { type Ground } from "../spot";
 
 /**
@@ -20,16 +20,19 @@ const mostSquares = 160_000;
 const finestMm = 10;
 
 export function rasterOf({ outline, taken, zones }: Ground): Raster {
-  const [xs, ys] = [outline.map(({ xMm }) => xMm), outline.map(({ yMm }) => yMm)];
-  const [leftMm, backMm] = [Math.min(...xs), Math.min(...ys)];
-  const [wideMm, deepMm] = [Math.max(...xs) - leftMm, Math.max(...ys) - backMm];
+  const { x, y } = boundsOf(pointsOf(outline));
+  const [leftMm, backMm] = [x[0], y[0]];
+  const [wideMm, deepMm] = [x[1] - leftMm, y[1] - backMm];
   const gridMm = Math.max(finestMm, Math.ceil(Math.sqrt((wideMm * deepMm) / mostSquares) / 5) * 5);
   const [columns, rows] = [Math.floor(wideMm / gridMm + 1e-9), Math.floor(deepMm / gridMm + 1e-9)];
   const whole = gridMm * gridMm;
   const inside = new Float64Array(columns * rows);
   const blocked = new Uint8Array(columns * rows);
   const over = (shape: Polygon, each: (at: number, sharedMm2: number) => void) => {
-    const [fromX, toX, fromY, toY] = boxOf(shape);
+    const {
+      x: [fromX, toX],
+      y: [fromY, toY],
+    } = boundsOf(shape);
     const [firstColumn, firstRow] = [Math.floor((fromX - leftMm) / gridMm), Math.floor((fromY - backMm) / gridMm)];
     const shared = sharedWith(shape, gridMm);
     for (let row = Math.max(0, firstRow); row < rows && backMm + row * gridMm < toY; row++)
@@ -148,9 +151,4 @@ export function fitsIn(raster: Raster, wide: number, deep: number): Uint8Array {
       if (taken === 0) fits[row * columns + column] = 1;
     }
   return fits;
-}
-
-function boxOf(shape: Polygon): readonly [number, number, number, number] {
-  const [xs, ys] = [shape.map(([x]) => x), shape.map(([, y]) => y)];
-  return [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
 }

@@ -1,23 +1,10 @@
 import fc from "fast-check";
 import { changed, demoPlan, effort } from "@/testing";
-import { emptyPlan, type Plan, type Surface } from "../../plan";
+import { emptyPlan, plainSurface, type Plan } from "../../plan";
 import { runToEnd } from "../../steps";
 import { layoutFaults } from "..";
 import { fillAnswers, fillChanges } from ".";
 
-const surface: Omit<Surface, "outline"> = {
-  id: "roof",
-  name: "Roof",
-  kind: "roof",
-  headingDeg: null,
-  slopeDeg: 0,
-  fallsToDeg: 0,
-  ribs: null,
-  camberMm: 0,
-  loadKg: null,
-  heightMm: null,
-  photo: null,
-};
 const parked = { headingDeg: 0, latitudeDeg: 50 };
 const int = (min: number, max: number) => fc.integer({ min, max });
 
@@ -64,7 +51,7 @@ const roofs: fc.Arbitrary<Plan["space"]> = fc
     ].map(([xMm = 0, yMm = 0]) => ({ xMm, yMm }));
     return {
       ...emptyPlan("").space,
-      surfaces: [{ ...surface, outline }],
+      surfaces: [{ ...plainSurface("roof", "Roof", wide, deep), outline }],
       obstacles: things.map(({ round, planned, clearanceMm, xMm, yMm, lengthMm, widthMm, turnDeg }, k) => ({
         id: `t${k}`,
         name: `Thing ${k}`,

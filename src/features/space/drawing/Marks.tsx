@@ -1,6 +1,5 @@
 import { type CableWay, type Gland, type Plan, type Zone } from "@/core/plan";
-import { type LaidPanel, pointsOf, wayLength, wayLine } from "@/core/roof";
-import { boundsOf } from "../layout";
+import { boundsOf, type LaidPanel, pointsOf, wayLength, wayLine } from "@/core/roof";
 import style from "../space.module.css";
 import { type View } from "../view";
 import { type Hands } from "./Panel";

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { type Gland } from "@/core/plan";
 import { useDesk } from "@/features/desk";
 import { TextButton, TextLine } from "@/ui";
-import { Quantity, two } from "../Quantity";
+import { MiddleFields, Quantity, two } from "../Quantity";
 
 /** Where cables go through a surface. */
 export function GlandForm({ gland, onGone }: { readonly gland: Gland; readonly onGone: () => void }) {
@@ -22,20 +22,7 @@ export function GlandForm({ gland, onGone }: { readonly gland: Gland; readonly o
         onDone={desk.endGesture}
       />
       <Box sx={two}>
-        <Quantity
-          label="From the left"
-          spec="placeMm"
-          value={gland.xMm}
-          onValue={(xMm) => patch({ xMm }, "x")}
-          help="To its middle."
-        />
-        <Quantity
-          label="From the back"
-          spec="placeMm"
-          value={gland.yMm}
-          onValue={(yMm) => patch({ yMm }, "y")}
-          help="To its middle."
-        />
+        <MiddleFields xMm={gland.xMm} yMm={gland.yMm} onPatch={patch} />
         <Quantity
           label="Hole"
           spec="holeMm"

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { type RoofObstacle } from "@/core/plan";
 import { useDesk } from "@/features/desk";
 import { TextButton, TextLine } from "@/ui";
-import { Quantity, two } from "../Quantity";
+import { MiddleFields, Quantity, two } from "../Quantity";
 
 /** Something that stands on a surface, by its numbers. */
 export function ObstacleForm({ obstacle, onGone }: { readonly obstacle: RoofObstacle; readonly onGone: () => void }) {
@@ -25,20 +25,7 @@ export function ObstacleForm({ obstacle, onGone }: { readonly obstacle: RoofObst
         onDone={desk.endGesture}
       />
       <Box sx={two}>
-        <Quantity
-          label="From the left"
-          spec="placeMm"
-          value={obstacle.xMm}
-          onValue={(xMm) => patch({ xMm }, "x")}
-          help="To its middle."
-        />
-        <Quantity
-          label="From the back"
-          spec="placeMm"
-          value={obstacle.yMm}
-          onValue={(yMm) => patch({ yMm }, "y")}
-          help="To its middle."
-        />
+        <MiddleFields xMm={obstacle.xMm} yMm={obstacle.yMm} onPatch={patch} />
         {shape.type === "box" ? (
           <>
             <Quantity

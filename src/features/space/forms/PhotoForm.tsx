@@ -3,11 +3,10 @@
 import Box from "@mui/material/Box";
 import { useRef, useState } from "react";
 import { type Surface } from "@/core/plan";
-import { pointsOf } from "@/core/roof";
+import { boundsOf, pointsOf } from "@/core/roof";
 import { fieldSpecs } from "@/core/units";
 import { useDesk } from "@/features/desk";
 import { QuantityField, TextButton } from "@/ui";
-import { boundsOf } from "../layout";
 import { scaledBy, takePhoto } from "../photo";
 import { Quantity, two } from "../Quantity";
 

@@ -6,7 +6,7 @@ import { placeIn, sizeOf } from "@/core/roof";
 import { keyOf, standOf } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
 import { ChoiceField, TextButton } from "@/ui";
-import { Quantity, Stated, two } from "../Quantity";
+import { MiddleFields, Quantity, Stated, two } from "../Quantity";
 
 type Props = { readonly plan: Plan; readonly place: Place; readonly poseId: string; readonly onGone: () => void };
 
@@ -64,20 +64,7 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
     <Box sx={{ display: "grid", gap: 1 }}>
       <strong>{pieceName(plan, key)}</strong>
       <Box sx={two}>
-        <Quantity
-          label="From the left"
-          spec="placeMm"
-          value={at.xMm}
-          onValue={(xMm) => patch({ xMm }, "x")}
-          help="To its middle."
-        />
-        <Quantity
-          label="From the back"
-          spec="placeMm"
-          value={at.yMm}
-          onValue={(yMm) => patch({ yMm }, "y")}
-          help="To its middle."
-        />
+        <MiddleFields xMm={at.xMm} yMm={at.yMm} onPatch={patch} />
         <Quantity
           label="Turned"
           spec="turnedDeg"

@@ -2,11 +2,11 @@
 
 import Box from "@mui/material/Box";
 import { type Plan } from "@/core/plan";
-import { baseOf, bodyOf } from "@/core/roof";
+import { boundsOf, type Bounds, baseOf, bodyOf } from "@/core/roof";
 import { useDesk } from "@/features/desk";
 import { TextButton } from "@/ui";
 import { anchorOf, type Chosen, moveChange } from "../chosen";
-import { boundsOf, type Box as Bounds, type Layout } from "../layout";
+import { type Layout } from "../layout";
 
 type Props = {
   readonly plan: Plan;
