@@ -18,3 +18,4 @@ export { type Due, type DueRule, type DueStop, dueStops } from "./due-stops";
 export { dice, type Dice } from "./random";
 export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";
+export { everyWay, type Way } from "./every-way";

@@ -31,6 +31,11 @@ const fuseFactor = 1.56;
 /** gPV fuses as they are sold, A. */
 const standardFusesA = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30];
 
+/** The smallest standard fuse that carries a row's short-circuit current for good and that its panels bear, A; null when there is none. */
+export function fuseSizeA(iscA: number, ratingA: number): number | null {
+  return standardFusesA.find((size) => size >= fuseFactor * iscA && size <= ratingA) ?? null;
+}
+
 /** Series fuse rating taken for a panel whose label has none: 15 A from 50 W, 10 A below. */
 export function assumedFuseA(pmaxW: number): number {
   return pmaxW >= 50 ? 15 : 10;
@@ -54,7 +59,7 @@ export function fuses(context: LaneContext): Judged<FuseReason> | null {
   const iscA = Math.max(...amps);
   const backfeedA = allA - Math.min(...amps);
   const least = leastRating(context);
-  const sizeA = standardFusesA.find((size) => size >= fuseFactor * iscA && size <= least.ratingA) ?? null;
+  const sizeA = fuseSizeA(iscA, least.ratingA);
   const facts: FuseFacts = {
     rows: rows.length,
     iscA,

@@ -10,12 +10,13 @@ export {
   type LaneView,
   type Look,
   lookInto,
+  posesOf,
   readyById,
   type SkyView,
   type TileStates,
 } from "./assess";
 export { codeTableFactor } from "./code-table";
-export { kindOf, panelNoonW, type LaneContext, termsOf } from "./context";
+export { type Common, type Kind, kindOf, panelNoonW, type LaneContext, termsOf } from "./context";
 export {
   type Amount,
   type Assumption,
@@ -43,6 +44,7 @@ export {
   laneOf,
   parkedIn,
   type Missing,
+  type NamedPose,
   portOf,
   type ReadyWiring,
   readyWiring,
@@ -52,12 +54,12 @@ export { type Reason, type Reasons, type RuleId, ruleOf, rules } from "./rules";
 export { type ColdVocReason } from "./cold-voc";
 export { type HotVmpReason } from "./hot-vmp";
 export { type WakeReason } from "./wake";
-export { type CurrentReason, type StatedLimit } from "./current";
+export { brightSkyFactor, type CurrentReason, rowCurrent, type StatedLimit } from "./current";
 export { type WattReason } from "./watts";
 export { type SharedReason } from "./shared";
 export { type MismatchReason } from "./mismatch";
 export { type ReverseReason } from "./reverse";
-export { type FuseReason } from "./fuses";
+export { assumedFuseA, type FuseReason, fuseSizeA } from "./fuses";
 export { type MixedReason } from "./mixed-states";
 export { type PwmReason } from "./pwm-loss";
 export { type SystemVoltageReason } from "./system-voltage";

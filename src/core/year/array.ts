@@ -1,4 +1,4 @@
-import { type LimitedBy, operate, type OperatingPoint, type SharedLimit, sharedOut } from "../input";
+import { type LimitedBy, type OperatingPoint, type SharedLimit, sharedOut } from "../input";
 import { portOf, type ReadyWiring } from "../rules";
 import { keyOf, tilesOf } from "../wiring";
 import { type SkyHour } from "../weather";
@@ -6,6 +6,7 @@ import { type Stay } from "./facing";
 import { type LaneSun, type YearLane, yearLane } from "./lane";
 import { type LossName, type Losses, noLosses } from "./losses";
 import { type Surroundings } from "./panel-hour";
+import { nothing, runPort } from "./run-port";
 
 /** A lane in an hour, W. `couldW` less its losses is `takenW`. */
 export type LaneHour = {
@@ -28,7 +29,6 @@ const lossBy: Readonly<Record<LimitedBy, LossName>> = {
   asleep: "asleep",
   overVoltage: "overVoltage",
 };
-const nothing: OperatingPoint = { v: 0, i: 0, p: 0, limitedBy: "asleep" };
 
 type Group = { readonly members: readonly number[]; readonly limit: SharedLimit; readonly loss: LossName };
 
@@ -52,13 +52,11 @@ export function createArray(ready: ReadyWiring, poseIds: readonly string[], arou
   );
   const awake = new Set<YearLane>();
 
-  /** A port sleeps until the open volts reach its waking volts, and is awake while it finds power inside its window. */
   function runningAlone(lane: YearLane, { solution }: LaneSun): OperatingPoint {
-    if (lane.window === null) return { ...solution.mpp, limitedBy: "none" };
-    if (!awake.has(lane) && solution.vocV < lane.wakeV) return nothing;
-    const point = operate(solution, lane.window, lane.tracking);
-    if (point.p > 0) awake.add(lane);
-    else awake.delete(lane);
+    const before = awake.has(lane);
+    const { point, isAwake } = runPort(lane, solution, before);
+    if (isAwake) awake.add(lane);
+    else if (before) awake.delete(lane);
     return point;
   }
 

@@ -19,3 +19,5 @@ export { createYields, type Yield, yearOf } from "./yield";
 export { type Facing } from "./facing";
 export { type Reminder, remindersOf } from "./reminders";
 export { keptLightOf, type PanelShadeYear, type ShadeMap, shadeMap, type ShadeMapParts } from "./shade-map";
+export { createSuns, type SunHour, type Suns } from "./suns";
+export { runPort, type RunningPort } from "./run-port";

@@ -1,14 +1,13 @@
 import { portWindow, type InputWindow, type Tracking, trackingOf, wakeV } from "../input";
-import { createBulkSolver, type Net, type NetSolution, substringCount } from "../net";
+import { createBulkSolver, type Net, type NetSolution } from "../net";
 import { type PanelModel, stcCellTempC, stcIrradianceWm2 } from "../panel";
 import { type PortSheet } from "../plan";
 import { kindOf, type ReadyWiring } from "../rules";
-import { rossCPerWm2 } from "../sky";
-import { keyOf, type Lane, lightOf, netOfRows, type Tile } from "../wiring";
+import { keyOf, type Lane, netOfRows, type Tile } from "../wiring";
 import { type SkyHour } from "../weather";
-import { facingsIn, type Stay } from "./facing";
-import { isLaid } from "./roof-shade";
-import { type Alike, evennessOf, type PanelHour, panelHour, type Surroundings } from "./panel-hour";
+import { createAlike } from "./alike";
+import { type Stay } from "./facing";
+import { type Alike, type PanelHour, panelHour, type Surroundings } from "./panel-hour";
 
 /** A lane in an hour: its panels each by itself, summed, and the net they make. */
 export type LaneSun = {
@@ -67,31 +66,16 @@ export function yearLane(
   const standings = new Map(poseIds.map((poseId) => [poseId, standingIn(poseId, full.tiles)]));
 
   function standingIn(poseId: string, tiles: readonly Tile[]): Standing {
-    const facingOf = facingsIn(plan, poseId);
+    const alikeOf = createAlike({ plan, common }, poseId);
     const alike: Alike[] = [];
     const counts: number[] = [];
     const known = new Map<string, number>();
     const placeOf = new Map<string, number>();
     for (const tile of tiles) {
-      const { stand, facing } = facingOf(keyOf(tile));
-      const model = modelOf(tile);
-      const { tiltDeg, azimuthDeg, azimuthFrom, turning } = facing;
-      const own = isLaid(plan, keyOf(tile)) ? keyOf(tile) : null;
-      const key = JSON.stringify([own, kindOf(common, tile).id, stand, tiltDeg, azimuthDeg, azimuthFrom, turning]);
-      const place = known.get(key) ?? alike.length;
-      if (place === alike.length) {
-        const light = lightOf(stand, substringCount(model));
-        alike.push({
-          key: own,
-          model,
-          facing,
-          rossK: rossCPerWm2[stand.mount ?? common.site.mount],
-          light,
-          stowed: stand.stance === "stowed",
-          evenness: evennessOf(model, light),
-        });
-      }
-      known.set(key, place);
+      const { name, make } = alikeOf(tile);
+      const place = known.get(name) ?? alike.length;
+      if (place === alike.length) alike.push(make());
+      known.set(name, place);
       counts[place] = (counts[place] ?? 0) + 1;
       placeOf.set(keyOf(tile), place);
     }

@@ -7,6 +7,7 @@ import { createArray, type LaneHour } from "./array";
 import { type DayDrawn, drawDays } from "./days";
 import { createTurner, type Stay } from "./facing";
 import { lossNames, type MonthAccount, noLosses } from "./losses";
+import { posesByHour } from "./poses-by-hour";
 import { createRoofShade } from "./roof-shade";
 import { sharesOf } from "./shares";
 import { type DayOfRun, isMissed, runStore, type StoreRun, storesOf } from "./stores";
@@ -225,20 +226,6 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     seed: yearSeed,
     lanesLeftOut: ready.wired.filter(({ rows }) => rows.length > 0).length - array.lanes.length,
   };
-}
-
-/** The pose of each hour of a day: the first that is for it, else the usual one of the wiring. */
-function posesByHour({ poses }: Pick<Plan, "poses">, poseIds: readonly string[]): string[] {
-  const used = poseIds.flatMap((poseId) => poses.find(({ id }) => id === poseId) ?? []);
-  const usual = used.find(({ hours }) => hours === null) ?? used[0];
-  return Array.from({ length: 24 }, (_, hour) => {
-    const named = used.find(({ hours }) => hours !== null && isWithin(hour + 0.5, hours));
-    return (named ?? usual)?.id ?? "";
-  });
-}
-
-function isWithin(hour: number, { fromH, toH }: { readonly fromH: number; readonly toH: number }): boolean {
-  return fromH <= toH ? hour >= fromH && hour < toH : hour >= fromH || hour < toH;
 }
 
 function dailyIn({ need }: Plan, month: number, stays: readonly Stay[]): { needWh: number; sourcesWh: number } {

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { answerFindCase, type FindAnswer } from "../../case";
+import { everyWay } from "@/testing";
 import { runToEnd } from "../../steps";
 import { type Arrangement, findWirings, type NetMix } from ".";
 
@@ -27,34 +28,6 @@ function wattsOf(net: NetMix, seed: number, cap: number): number {
   const rows = net.map((row) => row.reduce((sum, n, kind) => sum + n * (7 + ((seed >> kind) % 5)), 0));
   const odd = Math.max(...rows) - Math.min(...rows);
   return Math.min(cap, Math.max(0, rows.reduce((sum, watts) => sum + watts, 0) - odd));
-}
-
-/** Every way to put so many of each kind into rows and the rows before ports, told by trying each panel in each place. */
-function everyWay(have: readonly number[], ports: number): { readonly lanes: readonly NetMix[] }[] {
-  const panels = have.flatMap((count, kind) => Array.from({ length: count }, () => kind));
-  const ways = new Map<string, { readonly lanes: readonly NetMix[] }>();
-  const place = (at: number, lanes: readonly (readonly (readonly number[])[])[]): void => {
-    const kind = panels[at];
-    if (kind === undefined) {
-      const told = lanes.map((rows) => rows.map((row) => [...row]).sort((a, b) => b.join().localeCompare(a.join())));
-      ways.set(JSON.stringify(told), { lanes: told });
-      return;
-    }
-    place(at + 1, lanes);
-    for (let port = 0; port < ports; port++) {
-      const rows = lanes[port] ?? [];
-      for (let row = 0; row <= rows.length; row++) {
-        const before = rows[row] ?? have.map(() => 0);
-        const grown = before.map((n, k) => (k === kind ? n + 1 : n));
-        place(at + 1, lanes.with(port, row === rows.length ? [...rows, grown] : rows.with(row, grown)));
-      }
-    }
-  };
-  place(
-    0,
-    Array.from({ length: ports }, () => []),
-  );
-  return [...ways.values()];
 }
 
 test("whatever rows are worth and bear, the best few are those of trying every way", () => {

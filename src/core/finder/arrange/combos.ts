@@ -1,0 +1,173 @@
+import { brightSkyFactor } from "../../rules";
+import { groupsAmong, heldTogether, type Shared } from "./joint";
+import { countsAt } from "./nets";
+import { type PoolLane } from "./pool";
+import { type OpenPort, type Problem } from "./problem";
+
+/** A wiring put together of lanes of the pool, with what it is chosen by. */
+export type Combo = {
+  /** By port of the problem; null: nothing stands before it. */ readonly lanes: readonly (PoolLane | null)[];
+  /** What is left once ports that share a limit have given way. */ readonly wh: number;
+  readonly panels: number;
+  readonly rows: number;
+  readonly marginPct: number;
+  readonly iscA: number;
+  readonly parts: number;
+  readonly money: number;
+  /** Share of noon's watts that the worst shaded substring takes, %. */ readonly shadePct: number;
+};
+
+type Partial = { readonly lanes: readonly (PoolLane | null)[]; readonly used: readonly number[]; readonly wh: number };
+
+/** Wirings of the first ports kept for each set of panels while others are still to be added. */
+const mostKept = 10;
+/** Pairs looked at when a port is added, at most; beyond, fewer are kept. */
+const mostPairs = 1_500_000;
+
+/** All wirings of the pool's lanes that the panels allow and that ports with a common limit never to be exceeded bear. */
+export function* combosOf(
+  problem: Problem,
+  pool: readonly (readonly PoolLane[])[],
+  hours: readonly number[],
+  wattsOf: HourWatts,
+): Generator<undefined, readonly Combo[]> {
+  const { ports, have } = problem;
+  const counts = new Map<number, readonly number[]>();
+  const countsOf = (used: number) => {
+    const known = counts.get(used) ?? countsAt(used, have);
+    counts.set(used, known);
+    return known;
+  };
+  let partial: Partial[] = [{ lanes: [], used: have.map(() => 0), wh: 0 }];
+  for (const [at, { kind }] of ports.entries()) {
+    const lanes = pool[kind] ?? [];
+    const isLast = at === ports.length - 1;
+    const kept =
+      partial.length * lanes.length > mostPairs ? Math.max(1, Math.floor(mostPairs / lanes.length)) : Infinity;
+    const grown: Partial[] = [];
+    for (const before of partial.slice(0, kept)) {
+      grown.push({ ...before, lanes: [...before.lanes, null] });
+      for (const lane of lanes) {
+        const adds = countsOf(lane.used);
+        if (adds.some((n, k) => n + (before.used[k] ?? 0) > (have[k] ?? 0))) continue;
+        // of ports that accept the same and share nothing the first has the most: the others way round is the same wiring
+        if (isMirrored(ports, at, before.lanes, lane)) continue;
+        grown.push({
+          lanes: [...before.lanes, lane],
+          used: before.used.map((n, k) => n + (adds[k] ?? 0)),
+          wh: before.wh + lane.wh,
+        });
+      }
+      yield undefined;
+    }
+    partial = isLast ? grown : thinned(grown);
+  }
+  const ratioOf = createRatio(problem, hours, wattsOf);
+  return partial.flatMap(({ lanes, wh }) => {
+    const wired = lanes.flatMap((lane) => lane ?? []);
+    if (wired.length === 0 || !bearsShared(problem, lanes)) return [];
+    return [comboOf(lanes, wired, wh * ratioOf(lanes))];
+  });
+}
+
+function comboOf(lanes: Combo["lanes"], wired: readonly PoolLane[], wh: number): Combo {
+  const sum = (of: (lane: PoolLane) => number) => wired.reduce((total, lane) => total + of(lane), 0);
+  const noonW = sum((lane) => lane.noonW);
+  return {
+    lanes,
+    wh,
+    panels: sum(({ panels }) => panels),
+    rows: sum(({ rows }) => rows),
+    marginPct: Math.min(...wired.map(({ marginPct }) => marginPct)),
+    iscA: Math.max(...wired.map(({ iscA }) => iscA)),
+    parts: sum(({ branchPairs, fuses }) => branchPairs + fuses),
+    money: sum(({ money }) => money),
+    shadePct: noonW > 0 ? (100 * Math.max(...wired.map(({ shadeW }) => shadeW))) / noonW : 0,
+  };
+}
+
+function isMirrored(
+  ports: readonly OpenPort[],
+  at: number,
+  before: readonly (PoolLane | null)[],
+  lane: PoolLane,
+): boolean {
+  const port = ports[at];
+  if (port === undefined) return false;
+  for (let k = at - 1; k >= 0; k--) {
+    const other = ports[k];
+    if (other === undefined || other.kind !== port.kind || groupsOf(other) !== groupsOf(port)) continue;
+    const first = before[k];
+    return first === null || first === undefined || first.net > lane.net;
+  }
+  return false;
+}
+
+/** The limits that a port shares, as a name. */
+function groupsOf({ inputId, device, port }: OpenPort): string {
+  const shared = device.groups.filter(({ portIds }) => portIds.includes(port.id)).map(({ id }) => id);
+  return shared.length === 0 ? "" : `${inputId} ${shared.join()}`;
+}
+
+/** Of each set of panels the few with the most energy, the most room, the fewest rows and the least shade. */
+function thinned(all: readonly Partial[]): Partial[] {
+  const bySet = new Map<string, Partial[]>();
+  for (const each of all) {
+    const key = each.used.join();
+    const list = bySet.get(key);
+    if (list === undefined) bySet.set(key, [each]);
+    else list.push(each);
+  }
+  const lanesIn = ({ lanes }: Partial) => lanes.flatMap((lane) => lane ?? []);
+  return [...bySet.values()].flatMap((list) => {
+    if (list.length <= mostKept) return list;
+    const by = (of: (each: Partial) => number, many: number) =>
+      [...list].sort((a, b) => of(a) - of(b) || b.wh - a.wh).slice(0, many);
+    return [
+      ...new Set([
+        ...by(({ wh }) => -wh, mostKept - 6),
+        ...by((each) => -Math.min(...lanesIn(each).map(({ marginPct }) => marginPct)), 2),
+        ...by((each) => lanesIn(each).reduce((sum, { rows }) => sum + rows, 0), 2),
+        ...by((each) => Math.max(...lanesIn(each).map(({ shadeW }) => shadeW)), 2),
+      ]),
+    ];
+  });
+}
+
+/** Whether ports keep a common limit that is never to be exceeded, as far as labels tell; the rules have the last word. */
+function bearsShared({ ports }: Problem, lanes: readonly (PoolLane | null)[]): boolean {
+  return everyGroup(ports, ({ group, members }) => {
+    if (group.nature !== "neverExceed") return true;
+    const wired = members.flatMap((k) => lanes[k] ?? []);
+    const watts = wired.reduce((sum, { labelW }) => sum + labelW, 0);
+    const amps = brightSkyFactor * wired.reduce((sum, { iscA }) => sum + iscA, 0);
+    return (group.maxW === null || watts <= group.maxW) && (group.maxA === null || amps <= group.maxA);
+  });
+}
+
+function everyGroup(ports: readonly OpenPort[], holds: (shared: Shared) => boolean): boolean {
+  return groupsAmong(ports).every(holds);
+}
+
+/** What a port takes of a lane of the pool in a few hours, W. */
+export type HourWatts = (lane: PoolLane) => Float64Array;
+
+/**
+ * What ports that share limits of watts take of what they would take alone, as a share: by a few hours. An estimate to choose by; what
+ * is told of a wiring is worked out for itself.
+ */
+function createRatio({ ports }: Problem, hours: readonly number[], wattsOf: HourWatts) {
+  const groups = groupsAmong(ports).filter(({ group }) => group.maxW !== null);
+  const known = new Map<PoolLane, Float64Array>();
+  return (lanes: readonly (PoolLane | null)[]): number => {
+    if (groups.length === 0) return 1;
+    const wattsAt = lanes.map((lane) => {
+      if (lane === null) return null;
+      const made = known.get(lane) ?? wattsOf(lane);
+      known.set(lane, made);
+      return made;
+    });
+    const alone = heldTogether([], hours, wattsAt);
+    return alone > 0 ? heldTogether(groups, hours, wattsAt) / alone : 1;
+  };
+}

@@ -1,0 +1,16 @@
+export {
+  arrange,
+  type Arranged,
+  type ArrangeProgress,
+  type Bounds,
+  boundsOf,
+  type FirstLook,
+  firstLook,
+  quickProof,
+} from "./arrange";
+export { type Bench, createBench, createBenches } from "./bench";
+export { factsOf, planWired, type WiringFacts, type YearFacts } from "./facts";
+export { type Goal } from "./goal";
+export { type Offer, type Point, type Title, titles } from "./offers";
+export { type ArrangeAsk, type LeftOut } from "./problem";
+export { assumedPrices, type PartPrices } from "./prices";

@@ -1,0 +1,102 @@
+import { type Counts, type NetMix, type RowMix, sumOf } from "../exact";
+
+/** How far the ways to wire are gone through: all of them, or only those with rows less mixed. */
+export type Breadth = {
+  /** Classes of panels in one row at most. */ readonly classesInRow: number;
+  /** Unlike rows before one port at most. */ readonly unlikeRows: number;
+};
+export const everything: Breadth = { classesInRow: Infinity, unlikeRows: Infinity };
+
+/** Nets of a list of rows, one after another, each right after the one that it has a row more than. */
+export type NetList = {
+  readonly rows: readonly RowMix[];
+  readonly count: number;
+  /** Where the rows of each net begin in `members`; one more than there are nets. */ readonly from: Uint32Array;
+  /** Indices of rows, each net's in rising order. */ readonly members: Uint16Array;
+  /** Which set of panels each net uses, as a number of a mixed radix. */ readonly used: Int32Array;
+};
+
+/** What decides of a growing set of rows whether it may stand before a port. A set it refuses it must refuse with more rows too. */
+export type Growing<State> = {
+  readonly start: State;
+  /** The state with a row more, or null where no set with these rows may stand there. */
+  readonly add: (state: State, row: number) => State | null;
+};
+
+/** Every set of rows that the panels allow and the port may bear; null where there are more than `most`. */
+export function listNets<State>(
+  rows: readonly RowMix[],
+  have: Counts,
+  { unlikeRows }: Breadth,
+  { start, add }: Growing<State>,
+  most: number,
+): NetList | null {
+  const from: number[] = [0];
+  const members: number[] = [];
+  const used: number[] = [];
+  const weights = have.map((_, kind) => have.slice(kind + 1).reduce((product, n) => product * (n + 1), 1));
+  const left = [...have];
+  const net: number[] = [];
+  const weigh = (row: RowMix) => row.reduce((sum, n, kind) => sum + n * (weights[kind] ?? 0), 0);
+  const weighed = rows.map(weigh);
+
+  /** False when there are too many. */
+  function grow(first: number, state: State, index: number, unlike: number): boolean {
+    for (let at = first; at < rows.length; at++) {
+      const row = rows[at];
+      if (row === undefined || row.some((n, kind) => n > (left[kind] ?? 0))) continue;
+      const differs = net.at(-1) === at ? unlike : unlike + 1;
+      if (differs > unlikeRows) continue;
+      const grown = add(state, at);
+      if (grown === null) continue;
+      if (used.length >= most) return false;
+      for (const [kind, n] of row.entries()) left[kind] = (left[kind] ?? 0) - n;
+      net.push(at);
+      members.push(...net);
+      from.push(members.length);
+      used.push(index + (weighed[at] ?? 0));
+      if (!grow(at, grown, index + (weighed[at] ?? 0), differs)) return false;
+      net.pop();
+      for (const [kind, n] of row.entries()) left[kind] = (left[kind] ?? 0) + n;
+    }
+    return true;
+  }
+  if (!grow(0, start, 0, 0)) return null;
+  return {
+    rows,
+    count: used.length,
+    from: Uint32Array.from(from),
+    members: Uint16Array.from(members),
+    used: Int32Array.from(used),
+  };
+}
+
+/** The rows of a net of a list, as indices. */
+export function membersOf({ from, members }: NetList, net: number): Uint16Array {
+  return members.subarray(from[net] ?? 0, from[net + 1] ?? 0);
+}
+
+export function mixOf(list: NetList, net: number): NetMix {
+  return [...membersOf(list, net)].map((row) => list.rows[row] ?? []);
+}
+
+/** The counts behind a number of a mixed radix. */
+export function countsAt(index: number, have: Counts): Counts {
+  const counts: number[] = [];
+  let rest = index;
+  for (let kind = have.length - 1; kind >= 0; kind--) {
+    const radix = (have[kind] ?? 0) + 1;
+    counts[kind] = rest % radix;
+    rest = Math.floor(rest / radix);
+  }
+  return counts;
+}
+
+/** How many sets of panels there are, the empty one among them. */
+export function setsOf(have: Counts): number {
+  return have.reduce((product, n) => product * (n + 1), 1);
+}
+
+export function panelsIn(index: number, have: Counts): number {
+  return sumOf(countsAt(index, have));
+}
