@@ -49,6 +49,7 @@ const shared = {
   "window-chart": [],
   notebook: ["desk"],
   year: ["desk"],
+  finder: ["desk", "year"],
 };
 /** Everything else, stops and pages beside the plan, uses the shared ones and no other, but for these. */
 /** @type {Record<string, string[]>} */

@@ -1,6 +1,20 @@
 export { assumptionSentence } from "./assumptions";
 export { dangerWords, laneWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
 export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
+export {
+  goalWords,
+  leftOutSentence,
+  madeOf,
+  pricesSentence,
+  scoreAmount,
+  scoreWords,
+  titleWords,
+  tradeSentence,
+  trialWords,
+  type WhyNot,
+  whyNotLines,
+  whySentence,
+} from "./finder";
 export { headline } from "./headline";
 export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
 export { mendSentence, notMendedWords } from "./mends";

@@ -4,6 +4,7 @@ import { createMail, type Mail, type Slot } from "./slot";
 export {
   type FileContents,
   type FileFault,
+  type FindAsked,
   type JudgeInput,
   type Judged,
   type MendsInput,

@@ -2,12 +2,14 @@
 
 import Box from "@mui/material/Box";
 import { memo, useCallback, useEffect, useState } from "react";
+import { piecesIn } from "@/core/plan";
 import { ruleOf } from "@/core/rules";
 import { laneKey } from "@/core/wiring";
 import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
+import { FinderSheet } from "@/features/finder";
 import { Ledger } from "@/features/ledger";
 import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
-import { newId, Region } from "@/ui";
+import { newId, Region, TextButton } from "@/ui";
 import { Board } from "./board/Board";
 import { cautions } from "./cautions";
 import { Comparison } from "./Comparison";
@@ -26,11 +28,19 @@ import { WiringTabs } from "./WiringTabs";
 export function WireStop() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
+  const [finding, setFinding] = useState(false);
   const onShortcut = useCallback(
-    (key: StopShortcut) => key.run({ desk, newId, toggleCompare: () => setComparing((now) => !now) }),
+    (key: StopShortcut) =>
+      key.run({
+        desk,
+        newId,
+        toggleCompare: () => setComparing((now) => !now),
+        toggleFind: () => setFinding((now) => !now),
+      }),
     [desk],
   );
   useEffect(() => listenForShortcuts(onShortcut), [onShortcut]);
+  const closeFinder = useCallback(() => setFinding(false), []);
   const [picked, setPicked] = useState<string | null>(null);
   // only the first lane's name: the stop itself is not drawn again at every edit
   const first = useDeskState((state) => {
@@ -65,9 +75,11 @@ export function WireStop() {
       >
         <Beginning />
         <Box sx={{ display: "grid", gap: 0.5, gridTemplateColumns: "minmax(0, 1fr)" }}>
-          <Tabs comparing={comparing} onCompare={setComparing} />
+          <Tabs comparing={comparing} onCompare={setComparing} finding={finding} onFind={setFinding} />
           <Poses />
         </Box>
+        {!finding && <Unwired onFind={setFinding} />}
+        {finding && <Found onClose={closeFinder} />}
         {comparing && <Comparison />}
       </Box>
       <Box id="wire-board" sx={{ minWidth: 0 }}>
@@ -115,6 +127,7 @@ function listenForShortcuts(run: (key: StopShortcut) => void): () => void {
 
 const Tabs = memo(WiringTabs);
 const Poses = memo(PoseTabs);
+const Found = memo(FinderSheet);
 const SiteFields = memo(SiteForm);
 const Year = memo(WireYear);
 const StringBoard = memo(Board);
@@ -123,6 +136,34 @@ const StringBoard = memo(Board);
 function Beginning() {
   const begun = useDeskState(({ history: { present } }) => present.panels.length > 0 && present.inputs.length > 0);
   return begun ? null : <FirstSteps />;
+}
+
+/** Panels and an input, and nothing wired yet: nobody need try. */
+function Unwired({ onFind }: { onFind: (finding: boolean) => void }) {
+  const unwired = useDeskState(
+    (state) =>
+      piecesIn(state.history.present) > 0 &&
+      state.history.present.inputs.length > 0 &&
+      wiringOf(state).lanes.every(({ rows }) => rows.length === 0),
+  );
+  if (!unwired) return null;
+  return (
+    <Box
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        gap: 1.5,
+        alignItems: "center",
+        borderLeft: "4px solid var(--amber)",
+        pl: 1.5,
+      }}
+    >
+      <span>Nothing is wired yet. The best wirings of your panels can be worked out for you.</span>
+      <TextButton look="amber" onClick={() => onFind(true)}>
+        Show me the best
+      </TextButton>
+    </Box>
+  );
 }
 
 /** The window of the lane chosen on the board. */

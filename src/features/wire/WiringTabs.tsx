@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import OutlinedInput from "@mui/material/OutlinedInput";
-import { Copy, PencilLine, Trash2 } from "lucide-react";
+import { Copy, PencilLine, Sprout, Trash2 } from "lucide-react";
 import { useId, useState } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { newId, TextLine } from "@/ui";
@@ -12,10 +12,15 @@ import { copyWiring, mostWirings, removeWiring, showWiring } from "./wirings";
 
 const mostNote = 5000;
 
-type Props = { readonly comparing: boolean; readonly onCompare: (comparing: boolean) => void };
+type Props = {
+  readonly comparing: boolean;
+  readonly onCompare: (comparing: boolean) => void;
+  readonly finding: boolean;
+  readonly onFind: (finding: boolean) => void;
+};
 
 /** The named wirings of the same panels; one is on the board. */
-export function WiringTabs({ comparing, onCompare }: Props) {
+export function WiringTabs({ comparing, onCompare, finding, onFind }: Props) {
   const desk = useDesk();
   // names only: the tabs are not drawn again when panels move
   const named = useDeskState((state) =>
@@ -42,6 +47,16 @@ export function WiringTabs({ comparing, onCompare }: Props) {
         ))}
       </Box>
       <Box sx={{ display: "flex", alignItems: "center", gap: 0.5 }}>
+        <Button
+          size="small"
+          variant={finding ? "contained" : "outlined"}
+          aria-pressed={finding}
+          title="The best wirings of these panels (Alt A)"
+          startIcon={<Sprout size={16} />}
+          onClick={() => onFind(!finding)}
+        >
+          Arrange what I have
+        </Button>
         <IconButton
           aria-label="Write its name and note"
           title="Write its name and note"

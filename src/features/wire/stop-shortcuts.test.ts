@@ -22,7 +22,7 @@ function harness(plan: Plan) {
   const press = (name: string) =>
     stopShortcuts
       .find(({ press: keys }) => keys === name)
-      ?.run({ desk, newId: () => `made-${(made += 1)}`, toggleCompare: () => (compares += 1) });
+      ?.run({ desk, newId: () => `made-${(made += 1)}`, toggleCompare: () => (compares += 1), toggleFind: () => 0 });
   return {
     desk,
     press,

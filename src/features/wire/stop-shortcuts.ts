@@ -4,7 +4,12 @@ import { applyFirstMend } from "@/features/ledger";
 import { stepPose } from "./poses";
 import { copyWiring, stepWiring } from "./wirings";
 
-type Parts = { readonly desk: Desk; readonly newId: () => string; readonly toggleCompare: () => void };
+type Parts = {
+  readonly desk: Desk;
+  readonly newId: () => string;
+  readonly toggleCompare: () => void;
+  readonly toggleFind: () => void;
+};
 
 /** A key of the whole stop: what to press, what it does, and the doing. */
 export type StopShortcut = {
@@ -31,6 +36,12 @@ export const stopShortcuts: readonly StopShortcut[] = [
     words: "compare the wirings, or stop",
     matches: alt("C"),
     run: ({ toggleCompare }) => toggleCompare(),
+  },
+  {
+    press: "Alt A",
+    words: "arrange what I have: the best wirings, or stop",
+    matches: alt("A"),
+    run: ({ toggleFind }) => toggleFind(),
   },
   {
     press: "Alt S",

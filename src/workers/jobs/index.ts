@@ -1,4 +1,5 @@
 import { createMemory } from "@/core/rules";
+import { findJobs } from "./find";
 import { judgeJob } from "./judge";
 import { mendsJob } from "./mends";
 import { readLibrary } from "./read-library";
@@ -22,10 +23,12 @@ export function createJobs() {
     readRoute,
     shadeMap: shadeMapJob(weatherOf),
     fill: fillJob,
+    ...findJobs(memory, weatherOf),
   };
 }
 
 export type Jobs = ReturnType<typeof createJobs>;
+export { type FindAsked } from "./find";
 export { type JudgeInput, type Judged } from "./judge";
 export { type MendsInput, type Remedies } from "./mends";
 export { type FillInput, type RoofProgress, type ShadeMapInput } from "./roof";

@@ -11,11 +11,14 @@ type Parts = {
 /** Longest a job goes on before it looks for newer letters, ms. */
 const stintMs = 3;
 const reportEveryMs = 200;
+/** How often a job that stands still looks whether it may go on, ms. */
+const standMs = 50;
 
 /** The worker's end of the slot: runs the jobs asked for, side by side in short stints, until done or called off. */
 export function createHandler(jobs: JobTable, { post, nowMs, pause, rest }: Parts): (letter: Letter) => Promise<void> {
   const put = new Map<number, unknown>();
   const wanted = new Set<number>();
+  const standing = new Set<number>();
 
   async function run({ id, job: name, input, held, restMs }: Extract<Letter, { type: "run" }>): Promise<void> {
     // made up at once: what it is made of may be dropped before it begins
@@ -39,6 +42,7 @@ export function createHandler(jobs: JobTable, { post, nowMs, pause, rest }: Part
       }
       if (nowMs() - since < stintMs) continue;
       await pause();
+      while (standing.has(id) && wanted.has(id)) await rest(standMs);
       if (!wanted.has(id)) return;
       since = nowMs();
     }
@@ -66,6 +70,10 @@ export function createHandler(jobs: JobTable, { post, nowMs, pause, rest }: Part
       case "cancel":
         wanted.delete(letter.id);
         return;
+      case "hold":
+        if (letter.on) standing.add(letter.id);
+        else standing.delete(letter.id);
+        return;
       case "run":
         try {
           await run(letter);
@@ -74,6 +82,7 @@ export function createHandler(jobs: JobTable, { post, nowMs, pause, rest }: Part
           post({ version: letterVersion, id: letter.id, type: "failed", message });
         } finally {
           wanted.delete(letter.id);
+          standing.delete(letter.id);
         }
     }
   };

@@ -1,5 +1,5 @@
 /** What goes through the slot between page and worker. A page and a worker of different versions do not talk. */
-export const letterVersion = 4;
+export const letterVersion = 5;
 
 type Versioned = { readonly version: typeof letterVersion };
 
@@ -21,6 +21,8 @@ export type Letter = Versioned &
         /** It begins after so many ms, if it is still wanted then. */ readonly restMs: number;
       }
     | { readonly type: "cancel"; readonly id: number }
+    /** It stands still until it is told to go on. */
+    | { readonly type: "hold"; readonly id: number; readonly on: boolean }
   );
 
 /** Each speaks of the question with its id; after `done` or `failed` nothing more is said of it. */

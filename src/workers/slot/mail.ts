@@ -12,9 +12,9 @@ export type Slot = Pick<Worker, "terminate"> & {
 /**
  * Where a question is worked on. `prompt`: what someone waits for with their hand on it, milliseconds long. `patient`: what
  * may take seconds. `own`: a worker for this question alone, which ends with it; for a job that cannot pause, or more
- * than one at a time.
+ * than one at a time. `crew`: workers that share one large question, and keep what they have worked out for its next part.
  */
-export type LaneName = "prompt" | "patient" | "own";
+export type LaneName = "prompt" | "patient" | "own" | `crew ${number}`;
 
 export type Outcome<Value> =
   | { readonly type: "done"; readonly value: Value }
@@ -41,6 +41,7 @@ export type Mail<Jobs extends JobTable> = {
     options: AskOptions<InputOf<Jobs[Name]>, ProgressOf<Jobs[Name]>>,
   ) => Promise<Outcome<ValueOf<Jobs[Name]>>>;
   /** Gives up what is asked on a topic. */ readonly callOff: (topic: string) => void;
+  /** Lets what is asked on a topic stand still, or go on. */ readonly hold: (topic: string, on: boolean) => void;
   /** Ends all workers; whatever is under way is cancelled. */
   readonly close: () => void;
 };
@@ -114,6 +115,12 @@ export function createMail<Jobs extends JobTable>(open: () => Slot): Mail<Jobs> 
       }
   }
 
+  function hold(topic: string, on: boolean): void {
+    for (const { pending, slot } of offices)
+      for (const [id, question] of pending)
+        if (question.topic === topic) slot.postMessage({ version: letterVersion, type: "hold", id, on });
+  }
+
   return {
     ask: (job, input, { lane, topic, once = [], restMs = 0, progressed }) => {
       callOff(topic);
@@ -143,6 +150,7 @@ export function createMail<Jobs extends JobTable>(open: () => Slot): Mail<Jobs> 
       return outcome;
     },
     callOff,
+    hold,
     close: () => {
       for (const office of [...offices]) {
         end(office);

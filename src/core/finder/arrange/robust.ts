@@ -1,0 +1,131 @@
+import { climateKinds } from "../../climate";
+import { applyChanges, type Change, type Plan } from "../../plan";
+import { assumedSite, judgeAll, type Memory, readyById, takenW } from "../../rules";
+import { type WeatherYear } from "../../weather";
+import { keyOf, type Lane, partsOfKey, tilesOf } from "../../wiring";
+import { assumedLossPct, inAll, planYear } from "../../year";
+import { planWired } from "./facts";
+import { type Goal } from "./goal";
+import { hasStop } from "./judge";
+
+/** What may come otherwise than planned. */
+export type Trial =
+  | { readonly type: "dirty"; readonly panelName: string; readonly lightPct: number }
+  | { readonly type: "dead"; readonly panelName: string }
+  | { readonly type: "haze"; readonly pct: number }
+  | { readonly type: "short"; readonly panelName: string; readonly pct: number }
+  | { readonly type: "colder"; readonly recordLowC: number }
+  | { readonly type: "heading"; readonly headingDeg: number };
+
+/** How wirings do in a trial: what each is ranked by, and whether a rule then stops it. */
+export type TrialResult = {
+  readonly trial: Trial;
+  readonly wirings: readonly { readonly score: number; readonly stopped: boolean }[];
+};
+
+export type RobustAsk = {
+  readonly plan: Plan;
+  readonly wiringId: string;
+  readonly weather: WeatherYear | null;
+  readonly goal: Goal;
+  readonly wirings: readonly (readonly Lane[])[];
+};
+
+/** Light left on a dirty panel, and what a weak batch is short of, %. */
+const dirtyLightPct = 70;
+const shortPct = 3;
+const hazePct = 20;
+/** Degrees below where no kind of climate has a colder record. */
+const colderByC = 5;
+
+/** Each wiring in each trial, one trial after another; tells what is known so far. */
+export function* robustness(
+  { plan, wiringId, weather, goal, wirings }: RobustAsk,
+  memory: Memory,
+): Generator<{ readonly share: number; readonly results: readonly TrialResult[] } | undefined, readonly TrialResult[]> {
+  const results: TrialResult[] = [];
+  const trials = trialsOf(plan, wiringId, wirings[0] ?? []);
+  for (const { trial, changes } of trials) {
+    const scores: { score: number; stopped: boolean }[] = [];
+    for (const lanes of wirings) {
+      const tried = planWired(applyChanges(plan, changes), wiringId, lanes);
+      const ready = readyById(tried, wiringId, null, memory);
+      const stopped = hasStop(judgeAll(ready).filter(({ subject }) => subject.type !== "surface"));
+      yield undefined;
+      if (goal.type === "noon") {
+        scores.push({ score: takenW(ready, "brightNoon"), stopped });
+        continue;
+      }
+      const year = planYear({ plan: tried, wiringId, weather, fineness: "quick", memory });
+      let step = year.next();
+      for (; !step.done; step = year.next()) yield undefined;
+      const { months } = step.value;
+      const score =
+        goal.type === "year" ? inAll(months).takenKwh : (months[goal.month - 1]?.takenKwh ?? 0);
+      scores.push({ score, stopped });
+    }
+    results.push({ trial, wirings: scores });
+    yield { share: results.length / trials.length, results: [...results] };
+  }
+  return results;
+}
+
+/** What is tried on a plan. Dirty and dead is a panel of the best wiring's longest row, where it drags the most others with it. */
+function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial: Trial; changes: Change[] }[] {
+  const poseIds = plan.wirings.find(({ id }) => id === wiringId)?.poseIds ?? [];
+  const rows = best.flatMap(({ rows: all }) => all);
+  const longest = rows.reduce<Lane["rows"][number] | null>(
+    (most, row) => (most === null || tilesIn(row).length > tilesIn(most).length ? row : most),
+    null,
+  );
+  const victim = longest === null ? undefined : tilesIn(longest)[0];
+  const nameOf = (panelId: string) => plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId;
+  const trials: { trial: Trial; changes: Change[] }[] = [];
+  if (victim !== undefined) {
+    const lit = (share: number) =>
+      poseIds.map((poseId): Change => ({
+        type: "setStands",
+        poseId,
+        keys: [keyOf(victim)],
+        patch: { light: [share] },
+      }));
+    const panelName = nameOf(victim.panelId);
+    trials.push({
+      trial: { type: "dirty", panelName, lightPct: dirtyLightPct },
+      changes: lit(dirtyLightPct / 100),
+    });
+    trials.push({ trial: { type: "dead", panelName }, changes: lit(0) });
+  }
+  const haze = Math.min(60, (plan.site.losses.hazePct ?? assumedLossPct.hazePct) + hazePct);
+  trials.push({
+    trial: { type: "haze", pct: hazePct },
+    changes: [{ type: "setSite", patch: { losses: { ...plan.site.losses, hazePct: haze } } }],
+  });
+  const [batch] = [...new Set(tilesOf(best).map(keyOf))].map((key) => partsOfKey(key).panelId);
+  const sheet = plan.panels.find(({ id }) => id === batch);
+  if (batch !== undefined && sheet !== undefined) {
+    const less = (value: number | null) => (value === null ? null : value * (1 - shortPct / 100));
+    const { iscA, impA, pmaxW } = sheet.label;
+    trials.push({
+      trial: { type: "short", panelName: sheet.label.name, pct: shortPct },
+      changes: [
+        {
+          type: "setLabel",
+          panelId: batch,
+          patch: { iscA: less(iscA), impA: less(impA), pmaxW: less(pmaxW) },
+        },
+      ],
+    });
+  }
+  const nowC = plan.site.recordLowC ?? assumedSite(plan.site).recordLowC;
+  const below = climateKinds.map(({ recordLowC }) => recordLowC).filter((lowC) => lowC < nowC);
+  const recordLowC = Math.max(-90, Math.max(nowC - 2 * colderByC, ...(below.length > 0 ? below : [nowC - colderByC])));
+  trials.push({ trial: { type: "colder", recordLowC }, changes: [{ type: "setSite", patch: { recordLowC } }] });
+  const headingDeg = ((plan.site.headingDeg ?? 0) + 90) % 360;
+  trials.push({ trial: { type: "heading", headingDeg }, changes: [{ type: "setSite", patch: { headingDeg } }] });
+  return trials;
+}
+
+function tilesIn({ items }: Lane["rows"][number]) {
+  return items.flatMap((item) => (item.type === "panel" ? [item] : []));
+}

@@ -1,0 +1,15 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import { type ComponentProps } from "react";
+import type FinderSheet from "./FinderSheet";
+
+const Loaded = dynamic(() => import("./FinderSheet"), {
+  ssr: false,
+  loading: () => <p role="status">Opening the finder…</p>,
+});
+
+/** The finder, loaded when it is first asked for. */
+export function LazyFinder(props: ComponentProps<typeof FinderSheet>) {
+  return <Loaded {...props} />;
+}

@@ -1,0 +1,1 @@
+export { LazyFinder as FinderSheet } from "./LazyFinder";
