@@ -100,34 +100,49 @@ function partsList({ parts: { branchPairs, fuses, blockingDiodes } }: WiringFact
 /** Differences smaller than these are none. */
 const smallest = { sharePct: 0.5, roomPct: 1, minutes: 5, shadePct: 1, money: 1, amps: 0.5 };
 
-/** What a wiring has less of than another, and what more. */
+/** What speaks for a wiring beside another, and what against it; each goes on after “it”. */
 export function tradeOf(facts: WiringFacts, other: WiringFacts, goal: Goal): { less: string[]; more: string[] } {
   const found: { less: string[]; more: string[] } = { less: [], more: [] };
-  /** `by` above 0: more of something good. */
-  const put = (by: number, least: number, words: (by: number) => string) => {
-    if (Math.abs(by) >= least) (by > 0 ? found.more : found.less).push(words(Math.abs(by)));
+  /** `by` above 0: better than the other. */
+  const put = (by: number, least: number, words: (by: number, isBetter: boolean) => string) => {
+    if (Math.abs(by) >= least) (by > 0 ? found.more : found.less).push(words(Math.abs(by), by > 0));
   };
   const energy = facts.score - other.score;
-  put(energy, (smallest.sharePct / 100) * Math.max(facts.score, other.score), (by) => scoreWords(by, goal));
-  if (facts.cold !== null && other.cold !== null)
-    put(facts.cold.marginPct - other.cold.marginPct, smallest.roomPct, (by) => `${percent(by)} of room in the cold`);
-  put(other.shadePct - facts.shadePct, smallest.shadePct, (by) => `${percent(by)} of noon kept when a part is shaded`);
-  put(other.money - facts.money, smallest.money, (by) => `about ${by.toFixed(0)} for parts`);
+  const leastEnergy = (smallest.sharePct / 100) * Math.max(facts.score, other.score);
   put(
-    other.year.asleepMinutes - facts.year.asleepMinutes,
-    smallest.minutes,
-    (by) => `${by.toFixed(0)} min awake a day`,
+    energy,
+    leastEnergy,
+    (by, isBetter) => `brings ${scoreAmount(by, goal)} ${isBetter ? "more" : "less"} ${goalWords(goal)}`,
+  );
+  if (facts.cold !== null && other.cold !== null)
+    put(
+      facts.cold.marginPct - other.cold.marginPct,
+      smallest.roomPct,
+      (by, isBetter) => `has ${percent(by)} ${isBetter ? "more" : "less"} room in the cold`,
+    );
+  put(
+    other.shadePct - facts.shadePct,
+    smallest.shadePct,
+    (by, isBetter) => `${isBetter ? "keeps" : "loses"} ${percent(by)} more of noon when a part is shaded`,
+  );
+  put(
+    other.money - facts.money,
+    smallest.money,
+    (by, isBetter) => `needs parts for about ${by.toFixed(0)} ${isBetter ? "less" : "more"}`,
+  );
+  put(other.year.asleepMinutes - facts.year.asleepMinutes, smallest.minutes, (by, isBetter) =>
+    isBetter ? `is awake ${by.toFixed(0)} min a day longer` : `sleeps ${by.toFixed(0)} min a day longer`,
   );
   return found;
 }
 
-/** "Against the board it gives up 40 kWh a year; it gains 12.0 % of room in the cold." */
+/** "Against the board it brings 40 kWh more a year, but it needs parts for about 25 more." */
 export function tradeSentence(facts: WiringFacts, other: WiringFacts, otherName: string, goal: Goal): string {
   const { less, more } = tradeOf(facts, other, goal);
   if (less.length === 0 && more.length === 0) return `About the same as ${otherName}.`;
-  const gains = more.length === 0 ? "" : `gains ${listed(more)}`;
-  if (less.length === 0) return `Against ${otherName} it gives up nothing and ${gains}.`;
-  return `Against ${otherName} it gives up ${listed(less)}${gains === "" ? "" : `; it ${gains}`}.`;
+  if (less.length === 0) return `Against ${otherName} it ${listed(more)}, and gives nothing up.`;
+  if (more.length === 0) return `Against ${otherName} it ${listed(less)}.`;
+  return `Against ${otherName} it ${listed(more)}, but it ${listed(less)}.`;
 }
 
 function listed(parts: readonly string[]): string {
@@ -155,13 +170,13 @@ export function whyNotLines(facts: WiringFacts, best: WiringFacts, goal: Goal, s
     lines.push(...whereItStays(facts, best));
   }
   for (const words of less.slice(facts.score < best.score * (1 - smallest.sharePct / 100) ? 1 : 0))
-    lines.push({ level: "note", words: `It gives up ${words}.` });
+    lines.push({ level: "note", words: `It ${words}.` });
   const cares = facts.remarks.filter(({ level }) => level === "care" || level === "open");
   for (const finding of cares.slice(0, 3))
     if (!best.remarks.some(({ rule, level }) => rule === finding.rule && level === finding.level))
       lines.push({ level: finding.level, words: findingSentence(finding, system) });
   if (lines.length === 0) lines.push({ level: "good", words: "It is as good as the best: nothing speaks against it." });
-  for (const words of more) lines.push({ level: "good", words: `For it: ${words} more.` });
+  for (const words of more) lines.push({ level: "good", words: `For it: it ${words}.` });
   return lines;
 }
 

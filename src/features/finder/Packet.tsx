@@ -9,6 +9,7 @@ import {
   limit,
   madeOf,
   percent,
+  ruleTitle,
   scoreAmount,
   goalWords,
   titleWords,
@@ -40,6 +41,11 @@ export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, on
       : facts !== best
         ? { facts: best, name: `“${titleWords.mostEnergy}”` }
         : null;
+  const remarks = [
+    ...new Set(
+      facts.remarks.filter(({ level }) => level === facts.worst && level !== "note").map(({ rule }) => ruleTitle(rule)),
+    ),
+  ].join(", ");
   return (
     <li className={style["packet"]} aria-label={name}>
       <div className={style["crimp"]} aria-hidden />
@@ -74,7 +80,11 @@ export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, on
         </Fact>
       </dl>
       <p className={style["verdict"]}>
-        <LevelMark level={facts.worst} size={16} /> {verdictWords[facts.worst]}
+        <LevelMark level={facts.worst} size={16} />
+        <span>
+          {verdictWords[facts.worst]}
+          {remarks === "" ? "" : `: ${remarks}`}
+        </span>
       </p>
       {isOnBoard ? (
         <p className={style["here"]}>On the board now</p>

@@ -28,7 +28,7 @@ export function useFacts(plan: Plan | null, wiringId: string, goal: Goal): Known
       void pageMail()
         .ask(
           "wiringFacts",
-          { plan, wiringId, weather: text, goal, fineness: "quick" },
+          { plan, wiringId, weather: text, goal, fineness: "full" },
           { lane: "patient", topic, once: ["plan"] },
         )
         .then((outcome) => {

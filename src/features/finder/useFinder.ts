@@ -81,11 +81,13 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
     };
     put({ phase: "looking", share: 0, fault: null, goal, subject, ...(isFirst ? { first: null, found: null } : {}) });
     const once: ["ask"] = ["ask"];
-    if (isFirst) {
-      const first = await pageMail().ask("findFirst", { ask }, { lane: "crew 0", topic: named("first"), once });
-      if (!isMine() || lost(first)) return;
-      if (first.type === "done") put({ first: first.value, share: 0.1 });
-    }
+    // by the worker of the year, which knows the way, while the crew begins
+    if (isFirst)
+      void pageMail()
+        .ask("findFirst", { ask }, { lane: "patient", topic: named("first"), once })
+        .then((first) => {
+          if (isMine() && first.type === "done") put({ first: first.value });
+        });
     let bounds: (readonly Bounds[])[] | null = null;
     if (crew > 1) {
       const parts = await Promise.all(
@@ -125,6 +127,20 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
     for (const each of topics.current) pageMail().hold(each, on);
     setKnown((before) => ({ ...before, phase: on ? "standing" : "looking" }));
   }
+
+  const asked = JSON.stringify([wiringId, goal, withAddOns]);
+  const begin = useRef(look);
+  useEffect(() => {
+    begin.current = look;
+  });
+  useEffect(() => {
+    if (weather.type === "waiting" || plan.panels.length === 0 || plan.inputs.length === 0) return;
+    // one press opens the finder and begins; another goal begins anew
+    const timer = setTimeout(() => void begin.current(quickProof, true), 0);
+    return () => clearTimeout(timer);
+    // an edit of the plan does not: what was found stands, and says what it is of
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [asked, weather.type]);
 
   return {
     ...known,

@@ -140,7 +140,13 @@ function* toldOf(
   });
   for (const champion of champions) {
     offers.push(yield* offerOf(problem, champion, memory));
-    yield { share: 0.7 + (0.3 * offers.length) / champions.length, found: told() };
+    yield { share: 0.7 + (0.1 * offers.length) / champions.length, found: told() };
+  }
+  // the whole year of each, so that it is told as everywhere else
+  for (const [at, { titles, lanes }] of champions.entries()) {
+    const whole = yield* offerOf(problem, { titles, lanes }, memory, "full");
+    offers[at] = whole;
+    yield { share: 0.8 + (0.2 * (at + 1)) / champions.length, found: told() };
   }
   return told();
 }

@@ -1,5 +1,6 @@
 import { type Memory } from "../../rules";
 import { type Lane } from "../../wiring";
+import { type Fineness } from "../../year";
 import { type About, type Bench } from "./bench";
 import { type Combo, combosOf } from "./combos";
 import { factsOf, planWired, type WiringFacts } from "./facts";
@@ -177,8 +178,9 @@ export function* offerOf(
   { ask }: Pick<Problem, "ask">,
   { titles: given, lanes }: Chosen["champions"][number],
   memory: Memory,
+  fineness: Fineness = "quick",
 ): Generator<undefined, Offer> {
   const plan = planWired(ask.plan, ask.wiringId, lanes);
-  const facts = yield* factsOf({ ...ask, plan, fineness: "quick" }, memory);
+  const facts = yield* factsOf({ ...ask, plan, fineness }, memory);
   return { titles: given, lanes, facts };
 }

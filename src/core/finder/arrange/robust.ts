@@ -60,8 +60,7 @@ export function* robustness(
       let step = year.next();
       for (; !step.done; step = year.next()) yield undefined;
       const { months } = step.value;
-      const score =
-        goal.type === "year" ? inAll(months).takenKwh : (months[goal.month - 1]?.takenKwh ?? 0);
+      const score = goal.type === "year" ? inAll(months).takenKwh : (months[goal.month - 1]?.takenKwh ?? 0);
       scores.push({ score, stopped });
     }
     results.push({ trial, wirings: scores });
