@@ -18,7 +18,8 @@ import {
   tilesOfRows,
   usedIn,
 } from "../wiring";
-import { extraPanels, kindOf, type LaneContext, type MendKind, termsOf } from "../rules";
+import { extraPanels, type LaneContext, type MendKind, type ReadyWiring, termsOf } from "../rules";
+import { bestRows } from "./arrange";
 
 /** A wiring that might mend something: all lanes as they would be, and in what way they differ. */
 export type Candidate = { readonly kind: MendKind; readonly lanes: readonly Lane[] };
@@ -26,7 +27,6 @@ export type Candidate = { readonly kind: MendKind; readonly lanes: readonly Lane
 /** The same within the lane that fails. */
 type Shaped = { readonly kind: MendKind; readonly rows: readonly Row[] };
 
-const mostRows = 6;
 const mostCandidates = 400;
 /** Panels taken from the shelf at most: a whole array's worth, and no more to try than ends within a second. */
 const mostFromShelf = 24;
@@ -34,11 +34,14 @@ const mostFromShelf = 24;
 const mostShapes = 40;
 
 /**
- * Wirings worth trying for a lane: every series × strings when its panels are alike; balanced rows and rows of one
- * kind when they are not; one panel, kind or row less; panels from the shelf in their place; odd rows on a free port; stowed
+ * Wirings worth trying for a lane: every series × strings when its panels are alike; the best of all rows there are when they are
+ * not; one panel, kind or row less; panels from the shelf in their place; odd rows on a free port; stowed
  * panels joined past.
  */
-export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneContext): Candidate[] {
+export function* candidatesFor(
+  { plan, wired: lanes, wiringId, memory }: Pick<ReadyWiring, "plan" | "wired" | "wiringId" | "memory">,
+  context: LaneContext,
+): Generator<undefined, Candidate[]> {
   const { lane, tiles } = context;
   const isStowed = (tile: Tile) => standOf(context.pose, tile).stance === "stowed";
   const replaced = (rows: readonly Row[]): Lane[] => lanes.map((other) => (other === lane ? { ...lane, rows } : other));
@@ -53,17 +56,16 @@ export function candidatesFor(plan: Plan, lanes: readonly Lane[], context: LaneC
           },
         ]
       : []),
-    ...(alike
-      ? matrices(plan, lanes, tiles, matrix).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) }))
-      : arrangements(context).map((rows) => ({
-          kind: {
-            type: "rows",
-            rows: rows.map((row) =>
-              termsOf(context, tilesOfRows([row]), () => 0).map(({ panelName, count }) => ({ panelName, count })),
-            ),
-          } as const,
-          lanes: replaced(rows),
-        }))),
+    ...(alike ? matrices(plan, lanes, tiles, matrix).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) })) : []),
+    ...(alike ? [] : yield* bestRows(plan, wiringId, lane, tiles, memory)).map((rows): Candidate => ({
+      kind: {
+        type: "rows",
+        rows: rows.map((row) =>
+          termsOf(context, tilesOfRows([row]), () => 0).map(({ panelName, count }) => ({ panelName, count })),
+        ),
+      } as const,
+      lanes: replaced(rows),
+    })),
     ...(alike
       ? []
       : lessSome(context).map(({ name, rows }) => ({
@@ -109,46 +111,6 @@ function rowsOf(tiles: readonly Tile[], series: number): Row[] {
   return Array.from({ length: Math.ceil(tiles.length / series) }, (_, k) =>
     rowOf(tiles.slice(k * series, (k + 1) * series)),
   );
-}
-
-/** All panels of a mixed lane in other rows: balanced in volts for each number of rows, or each row of one kind near a common voltage. */
-function arrangements(context: LaneContext): Row[][] {
-  const { tiles } = context;
-  const vmpV = (tile: Tile) => kindOf(context, tile).fit.label.vmpV;
-  const impA = (tile: Tile) => kindOf(context, tile).fit.label.impA;
-  const found: Row[][] = [];
-  for (let rows = 1; rows <= Math.min(mostRows, tiles.length); rows++) found.push(balanced(tiles, rows, vmpV));
-  // volts to aim at: what one to all of each kind give in a row
-  const kinds = [...new Set(tiles.map((tile) => tile.panelId))].map((panelId) =>
-    tiles.filter((tile) => tile.panelId === panelId),
-  );
-  for (const kind of kinds) {
-    for (let series = 1; series <= kind.length; series++) {
-      const aimV = series * vmpV(kind[0] as Tile);
-      found.push(kinds.flatMap((each) => fullRows(each, Math.max(1, Math.round(aimV / vmpV(each[0] as Tile))))));
-    }
-  }
-  // panels of like current share a row, whatever their volts
-  const byAmps = [...tiles].sort((a, b) => impA(b) - impA(a));
-  for (let rows = 2; rows <= Math.min(mostRows, tiles.length); rows++)
-    found.push(rowsOf(byAmps, Math.ceil(tiles.length / rows)));
-  return unlike(found.filter((rows) => rows.length > 0));
-}
-
-/** The heaviest first, each to the row with the least so far: rows end up nearly equal. */
-function balanced(tiles: readonly Tile[], count: number, weight: (tile: Tile) => number): Row[] {
-  const rows = Array.from({ length: count }, () => ({ sum: 0, items: [] as Tile[] }));
-  for (const tile of [...tiles].sort((a, b) => weight(b) - weight(a))) {
-    const lightest = rows.reduce((least, row) => (row.sum < least.sum ? row : least));
-    lightest.items.push(tile);
-    lightest.sum += weight(tile);
-  }
-  return rows.filter((row) => row.items.length > 0).map((row) => rowOf(row.items));
-}
-
-/** As many whole rows of a length as the panels make; what is left over stays on the shelf. */
-function fullRows(tiles: readonly Tile[], series: number): Row[] {
-  return rowsOf(tiles.slice(0, Math.floor(tiles.length / series) * series), series);
 }
 
 /** What a kind goes by. */
@@ -244,23 +206,4 @@ function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles, pose }: LaneCo
       }));
     }),
   );
-}
-
-/** The same rows in another order are the same wiring. */
-function unlike(found: readonly Row[][]): Row[][] {
-  const seen = new Set<string>();
-  return found.filter((rows) => {
-    const shape = rows
-      .map((row) =>
-        tilesOfRows([row])
-          .map(({ panelId }) => panelId)
-          .sort()
-          .join(),
-      )
-      .sort()
-      .join(";");
-    if (seen.has(shape)) return false;
-    seen.add(shape);
-    return true;
-  });
 }

@@ -74,7 +74,7 @@ export function* findMends(
     for (const context of ready.lanes.filter((lane) => speaksOf(finding, lane, ready))) {
       if (!tried.has(context)) {
         const found: Tried[] = [];
-        for (const candidate of candidatesFor(ready.plan, ready.wired, context)) {
+        for (const candidate of yield* pausing(candidatesFor(ready, context))) {
           const result = yield* tryOut(ready, candidate);
           if (result !== null) found.push(result);
           yield "tried";
@@ -149,6 +149,14 @@ function isWorse(after: Placed, now: readonly Placed[]): boolean {
   const before = now.find(({ id }) => id === after.id);
   if (before?.level !== "stop") return true;
   return (after.marginPct ?? 0) < (before.marginPct ?? 0) - 0.1;
+}
+
+/** Work that pauses, as parts of a search. */
+function* pausing<T>(inner: Generator<undefined, T>): Generator<SearchStep, T> {
+  for (let step = inner.next(); ; step = inner.next()) {
+    if (step.done) return step.value;
+    yield "part";
+  }
 }
 
 /** Judges a candidate in every pose; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */

@@ -8,6 +8,7 @@ export {
   firstLook,
   quickProof,
 } from "./arrange";
+export { bestRows } from "./best-rows";
 export { type Bench, createBench, createBenches } from "./bench";
 export { factsOf, type FactsAsk, planWired, type WiringFacts, type YearFacts } from "./facts";
 export { type Goal } from "./goal";

@@ -5,7 +5,7 @@ import { type DeviceSheet, type Plan, poseIn, type PortSheet, type Wiring } from
 import { type Common, kindOf, type Memory, type NamedPose, posesOf, readyWiring } from "../../rules";
 import { namedSky } from "../../sky";
 import { type WeatherYear } from "../../weather";
-import { keyOf, laneKey, newTile, type Tile } from "../../wiring";
+import { keyOf, type Lane, laneKey, newTile, type Tile } from "../../wiring";
 import { createSuns, type RunningPort } from "../../year";
 import { type Counts, type RowMix, rowsOf, sumOf } from "../exact";
 import { bearsRow, bearsTogether, type RowFacts, rowFacts } from "./bears";
@@ -20,6 +20,12 @@ export type ArrangeAsk = {
   readonly weather: WeatherYear | null;
   readonly goal: Goal;
   /** Whether ports count that an add-on brings which no wiring uses yet. */ readonly withAddOns: boolean;
+  /** Only these panels on these ports, and no more nets than so many; absent: all. */
+  readonly among?: {
+    readonly tiles: readonly Tile[];
+    readonly ports: readonly Pick<Lane, "inputId" | "portId">[];
+    readonly mostNets: number;
+  };
 };
 
 /** A port that panels may stand before. */
@@ -90,7 +96,9 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
   const poses = posesOf(plan, wiring);
   const ready = readyWiring(plan, { id: wiringId, lanes: [] }, memory, poses);
   const { common } = ready;
-  const { tiles, unread } = tilesOfPlan(plan, common);
+  const { tiles: all, unread } = tilesOfPlan(plan, common);
+  const asked = ask.among === undefined ? null : new Set(ask.among.tiles.map(keyOf));
+  const tiles = asked === null ? all : all.filter((tile) => asked.has(keyOf(tile)));
   const { ports, leftOut } = portsOf(ask);
   const bright = noon(common, poses);
   const suns = goal.type === "noon" ? bright : sunsOf(ask, ready, weather);
@@ -114,7 +122,7 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
   classes = few;
   const have = classes.map(({ tiles: alike }) => alike.length);
   const specs = [...new Set(ports.map(({ port }) => specOf(port)))];
-  const found = kindsWithin(specs, ports, classes, common, plan.schools);
+  const found = kindsWithin(specs, ports, classes, common, plan.schools, ask.among?.mostNets ?? mostNets);
   return {
     ask,
     wiring,
@@ -167,13 +175,15 @@ function tilesOfPlan(plan: Plan, common: Common): { tiles: Tile[]; unread: strin
   return { tiles: all.filter(isRead), unread: unread.map(({ label }) => label.name) };
 }
 
-function portsOf({ plan, withAddOns }: ArrangeAsk): { ports: Omit<OpenPort, "kind">[]; leftOut: LeftOut[] } {
+function portsOf({ plan, withAddOns, among }: ArrangeAsk): { ports: Omit<OpenPort, "kind">[]; leftOut: LeftOut[] } {
   const used = new Set(
     plan.wirings.flatMap(({ lanes }) => lanes.filter(({ rows }) => rows.length > 0).map((lane) => laneKey(lane))),
   );
   const leftOut: LeftOut[] = [];
   const ports = plan.inputs.flatMap(({ id, device }) =>
     device.ports.flatMap((port) => {
+      const key = laneKey({ inputId: id, portId: port.id });
+      if (among !== undefined && !among.ports.some((each) => laneKey(each) === key)) return [];
       const name = `${device.name}: ${port.name}`;
       const fitted = device.ports.some(
         (other) => other.moduleId === port.moduleId && used.has(laneKey({ inputId: id, portId: other.id })),
@@ -227,6 +237,7 @@ function kindsWithin(
   classes: readonly PanelClass[],
   common: Common,
   schools: Plan["schools"],
+  most: number,
 ): { readonly kinds: readonly PortKind[]; readonly isComplete: boolean } {
   const have = classes.map(({ tiles }) => tiles.length);
   for (const breadth of breadths) {
@@ -251,7 +262,7 @@ function kindsWithin(
               have,
               breadth,
               growing,
-              mostNets,
+              most,
             );
       if (nets === null) break;
       const running = { window, tracking: trackingOf(port), wakeV: wakeV(port) ?? 0 };
