@@ -1,44 +1,15 @@
-import { readFileSync, statSync } from "node:fs";
 import { parseArgs } from "node:util";
 import { createMemory } from "../src/core/rules";
-import { readPlanText } from "../src/core/plan";
 import { runToEnd } from "../src/core/steps";
-import { mostEpwBytes, readEpw, type WeatherYear } from "../src/core/weather";
 import { inAll, lossNames, planYear, type PlanYear } from "../src/core/year";
 import { lossWords, monthName, sourceWords } from "../src/words";
+import { command, planIn, Refused, weatherIn, wiringIn } from "./plan-file";
 
 /** Prints the months and the losses of a plan's year, without a browser: `harvest -- plan.json [--epw FILE] [--wiring ID]`. */
 const { values, positionals } = parseArgs({
   options: { epw: { type: "string" }, wiring: { type: "string" } },
   allowPositionals: true,
 });
-
-class Refused extends Error {}
-
-function planIn(file: string) {
-  const reading = readPlanText(readText(file, 16_000_000));
-  if (reading.type === "plan") return reading.plan;
-  const { fault } = reading;
-  throw new Refused(`${file}: ${fault.type === "invalid" ? `${fault.path}: ${fault.problem}` : fault.type}`);
-}
-
-function weatherIn(file: string): WeatherYear {
-  const reading = readEpw(readText(file, mostEpwBytes));
-  if (reading.type === "weather") return reading.year;
-  throw new Refused(`${file}: line ${reading.line}, ${reading.field}: ${reading.problem}`);
-}
-
-function readText(file: string, mostBytes: number): string {
-  try {
-    const { size } = statSync(file);
-    if (size > mostBytes) throw new Refused(`${file}: ${size} bytes; allowed: up to ${mostBytes}`);
-    return readFileSync(file, "utf8");
-  } catch (error) {
-    throw error instanceof Refused
-      ? error
-      : new Refused(`${file}: ${error instanceof Error ? error.message : "unreadable"}`);
-  }
-}
 
 function print({ months, source, stores }: PlanYear): void {
   const all = inAll(months);
@@ -69,18 +40,12 @@ function print({ months, source, stores }: PlanYear): void {
       );
 }
 
-try {
+command(() => {
   const [file] = positionals;
   if (file === undefined)
     throw new Refused("no plan given; use: npm run -s harvest -- plan.json [--epw FILE] [--wiring ID]");
   const plan = planIn(file);
-  const wiring = values.wiring === undefined ? plan.wirings[0] : plan.wirings.find(({ id }) => id === values.wiring);
-  if (wiring === undefined)
-    throw new Refused(`--wiring: no "${values.wiring}"; there are ${plan.wirings.map(({ id }) => id).join(", ")}`);
+  const wiring = wiringIn(plan, values.wiring);
   const weather = values.epw === undefined ? null : weatherIn(values.epw);
   print(runToEnd(planYear({ plan, wiringId: wiring.id, weather, fineness: "full", memory: createMemory() })));
-} catch (error) {
-  if (!(error instanceof Refused)) throw error;
-  process.stderr.write(`${error.message.replace(/\s+/g, " ")}\n`);
-  process.exitCode = 2;
-}
+});
