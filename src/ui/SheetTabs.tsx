@@ -3,7 +3,8 @@
 import Box from "@mui/material/Box";
 import Tab from "@mui/material/Tab";
 import Tabs from "@mui/material/Tabs";
-import { type ComponentType, useSyncExternalStore } from "react";
+import { type ComponentType } from "react";
+import { useHash } from "./useHash";
 
 type Props = {
   readonly name: string;
@@ -13,7 +14,7 @@ export type SheetTab = { readonly id: string; readonly name: string; readonly Vi
 
 /** Sheets of one page, one of them open: which one stands in the address, so that it can be gone to and comes back with the page. */
 export function SheetTabs({ name, sheets }: Props) {
-  const shown = useSyncExternalStore(heardHash, readHash, () => sheets[0].id);
+  const [shown, show] = useHash();
   const { id, View } = sheets.find((sheet) => sheet.id === shown) ?? sheets[0];
   const prefix = name.toLowerCase();
   return (
@@ -21,10 +22,7 @@ export function SheetTabs({ name, sheets }: Props) {
       <Tabs
         value={id}
         aria-label={name}
-        onChange={(_, next: string) => {
-          window.history.replaceState(null, "", `#${next}`);
-          window.dispatchEvent(new HashChangeEvent("hashchange"));
-        }}
+        onChange={(_, next: string) => show(next)}
         sx={{ mb: 1.5, minHeight: 44, borderBottom: "1px solid var(--line-strong)" }}
       >
         {sheets.map((sheet) => (
@@ -49,13 +47,4 @@ export function SheetTabs({ name, sheets }: Props) {
       </Box>
     </>
   );
-}
-
-function readHash(): string {
-  return window.location.hash.slice(1);
-}
-
-function heardHash(changed: () => void): () => void {
-  window.addEventListener("hashchange", changed);
-  return () => window.removeEventListener("hashchange", changed);
 }

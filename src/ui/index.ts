@@ -24,5 +24,6 @@ export { SheetTabs } from "./SheetTabs";
 export { TextButton } from "./TextButton";
 export { TextLine } from "./TextLine";
 export { Units, UnitSwitch, useUnits } from "./UnitChoice";
+export { useHash } from "./useHash";
 export { useWidth } from "./useWidth";
 export { useAfterPaint } from "./useAfterPaint";

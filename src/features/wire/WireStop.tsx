@@ -9,7 +9,7 @@ import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/feat
 import { FinderSheet } from "@/features/finder";
 import { Ledger } from "@/features/ledger";
 import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
-import { newId, Region, TextButton } from "@/ui";
+import { newId, Region, TextButton, useHash } from "@/ui";
 import { Board } from "./board/Board";
 import { cautions } from "./cautions";
 import { Comparison } from "./Comparison";
@@ -28,19 +28,21 @@ import { WiringTabs } from "./WiringTabs";
 export function WireStop() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
-  const [finding, setFinding] = useState(false);
+  const [hash, setHash] = useHash();
+  const finding = hash === "finder";
+  const setFinding = useCallback((open: boolean) => setHash(open ? "finder" : ""), [setHash]);
   const onShortcut = useCallback(
     (key: StopShortcut) =>
       key.run({
         desk,
         newId,
         toggleCompare: () => setComparing((now) => !now),
-        toggleFind: () => setFinding((now) => !now),
+        toggleFind: () => setFinding(!finding),
       }),
-    [desk],
+    [desk, finding, setFinding],
   );
   useEffect(() => listenForShortcuts(onShortcut), [onShortcut]);
-  const closeFinder = useCallback(() => setFinding(false), []);
+  const closeFinder = useCallback(() => setFinding(false), [setFinding]);
   const [picked, setPicked] = useState<string | null>(null);
   // only the first lane's name: the stop itself is not drawn again at every edit
   const first = useDeskState((state) => {

@@ -1,0 +1,87 @@
+import { spawnSync } from "node:child_process";
+import { writeFileSync } from "node:fs";
+import path from "node:path";
+import { demoPlans } from "@/demo";
+import { phone, temporaryDir } from "./harness";
+import { walk } from "./harness/visit";
+
+/** The finder: packets by one press, onto the board by another; why not; bad luck; the same from the command line. */
+walk("an empty board is told its best wirings, takes one by a press, and gives it back", async ({ open, plan }) => {
+  const { page, fields } = await open(`${await plan("Bee-keeper")}/wire`);
+  // everything from the board to the shelf
+  await fields.press("Copy this wiring");
+  await fields.press("Arrange what I have");
+  await fields.says("[aria-label='The best of each kind']", /Most energy/);
+  await fields.says("main", /sets? of rows gone through/);
+  const before = await page.$eval("#wire-board", (board) => (board as HTMLElement).innerText);
+  await page.waitForFunction(() => document.querySelector("progress") === null);
+  const offers = await page.$$eval("[aria-label='The best of each kind'] > li button", (all) =>
+    all.map((each) => each.getAttribute("aria-label") ?? ""),
+  );
+  // what is on the board already is said so, and has no button
+  const [other = ""] = offers.filter((name) => name.startsWith("Put it on the board"));
+  expect(other).not.toBe("");
+  await fields.press(other);
+  await fields.says("[aria-label='The best of each kind']", /On the board now/);
+  expect(await page.$eval("#wire-board", (board) => (board as HTMLElement).innerText)).not.toBe(before);
+  await fields.press("Undo");
+  await page.waitForFunction(
+    (was) => (document.querySelector("#wire-board") as HTMLElement).innerText === was,
+    {},
+    before,
+  );
+  await fields.saved();
+});
+
+walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({ open, plan }) => {
+  const { page, fields } = await open(`${await plan()}/wire#finder`);
+  await fields.press("Pause");
+  await fields.press("Go on");
+  await fields.says("[aria-label='The best of each kind']", /Most energy[^]*kWh a year/);
+  // why not the one on the board: a number, and where it stays
+  await fields.says("[aria-label='What speaks against it and for it']", /It brings \d+\skWh a year, the best \d+\skWh/);
+  const field = await page.waitForSelector("[role=listbox]");
+  await field?.focus();
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowDown");
+  expect(await page.$$eval("[role=option][aria-selected=true]", ({ length }) => length)).toBe(1);
+  await fields.press("Put this one on the board");
+  await fields.says("main", /is on the board; undo takes it back/);
+  await page.waitForFunction(() => document.querySelector("progress") === null);
+  await fields.press("Try the packets in bad luck");
+  await fields.says("table", /A colder record: [−\d.]+\s°C[^]*Parked to 90°/);
+  // another goal begins anew, and can be called off
+  await fields.press("Look again");
+  await fields.press("Stop");
+  await page.waitForFunction(() => document.querySelector("progress") === null);
+});
+
+walk("on a phone the packets stand one under another, as wide as the screen", async ({ open, plan }) => {
+  const { page, fields } = await open(`${await plan("Narrowboat")}/wire#finder`, phone);
+  await fields.says("main", /Most energy/);
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(wide).toBeLessThanOrEqual(phone.width);
+});
+
+describe("from the command line", () => {
+  const temporary = temporaryDir();
+  afterAll(temporary.remove);
+  const find = (args: readonly string[]) =>
+    spawnSync("npm", ["run", "-s", "find", "--", ...args], { cwd: path.join(__dirname, ".."), encoding: "utf8" });
+
+  test("a plan is answered in lines or as JSON; what is wrong is said with the field", () => {
+    const file = path.join(temporary.dir, "plan.json");
+    writeFileSync(file, JSON.stringify(demoPlans().find(({ name }) => name.startsWith("Rooftop"))));
+    const told = find([file, "--by", "noon"]);
+    expect([told.status, told.stderr]).toEqual([0, ""]);
+    expect(told.stdout).toMatch(
+      /no other wiring brings more at bright noon[^]*Most energy.*: [\d.]+\sW at bright noon/,
+    );
+    const { offers } = JSON.parse(find([file, "--by", "noon", "--json"]).stdout) as {
+      offers: { facts: { noonW: number } }[];
+    };
+    expect(told.stdout).toContain(`${offers[0]?.facts.noonW.toFixed(1)}\u00a0W`);
+    const refused = find([file, "--by", "13"]);
+    expect([refused.status, refused.stderr]).toEqual([2, '--by: "13"; allowed: year, noon, or a month from 1 to 12\n']);
+  });
+});
