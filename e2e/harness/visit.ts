@@ -1,4 +1,5 @@
 import { type Browser } from "puppeteer-core";
+import { type Plan } from "@/core/plan";
 import { demoPlans } from "@/demo";
 import { Screen } from "../screen";
 import { openPage, type Size, type WatchedPage } from "./browser";
@@ -11,8 +12,8 @@ export type Visit = {
   readonly server: Address;
   /** Opens an address of the application, on this test's server unless told otherwise, ready to be used. */
   readonly open: (address: string, size?: Size, on?: Address) => Promise<Screen>;
-  /** Makes a plan of this test's own from a demo plan; its address, without the stop. */
-  readonly plan: (name?: string) => Promise<string>;
+  /** Makes a plan of this test's own from a demo plan, changed if asked; its address, without the stop. */
+  readonly plan: (name?: string, change?: (plan: Plan) => Plan) => Promise<string>;
   /** A folder of this test's own, where its browser saves too. */
   readonly files: string;
   readonly setCookie: (name: string, value: string) => Promise<void>;
@@ -61,8 +62,9 @@ async function take(server: Address, body: (visit: Visit) => Promise<void>): Pro
       homes.add(on.url);
       return new Screen(watched.page, files.dir);
     },
-    plan: async (wanted = "The Lantern") => {
-      const plan = demoPlans().find((each) => each.name.startsWith(wanted));
+    plan: async (wanted = "The Lantern", change = (plan) => plan) => {
+      const found = demoPlans().find((each) => each.name.startsWith(wanted));
+      const plan = found === undefined ? found : change(found);
       return `/plan/${(await postJson<{ id: string }>(`${server.url}/api/plans/import`, plan)).id}`;
     },
     setCookie: (key, value) => profile.setCookie({ name: key, value, domain: "127.0.0.1", path: "/" }),

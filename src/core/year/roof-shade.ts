@@ -12,11 +12,25 @@ const mostStandings = 200;
 /** Hours kept. */
 const mostHours = 2000;
 
+/** Roofs whose shadows are kept: how panels are wired does not change them, so all wirings of a plan share one. */
+const mostKept = 4;
+const kept: { readonly parts: readonly unknown[]; readonly shade: RoofShade }[] = [];
+
 /**
  * Shadows of what stands on the plan's surfaces, and of panels on one another, worked out once for each place of the sun. Panels on
- * mounts that turn, by season or by hour, throw the shadows of how they then stand.
+ * mounts that turn, by season or by hour, throw the shadows of how they then stand. The same roof is given the same shadows again.
  */
 export function createRoofShade(plan: Plan): RoofShade {
+  const parts = [plan.space, plan.panels, plan.poses, plan.mounts];
+  const known = kept.find((each) => each.parts.every((part, k) => part === parts[k]));
+  if (known !== undefined) return known.shade;
+  const shade = shadeOf(plan);
+  kept.unshift({ parts, shade });
+  kept.splice(mostKept);
+  return shade;
+}
+
+function shadeOf(plan: Plan): RoofShade {
   const laid = new Set(plan.space.places.map(keyOf));
   if (laid.size === 0) return () => null;
   const makers = new Map<string, RoofLight>();
