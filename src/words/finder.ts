@@ -223,6 +223,8 @@ export function leftOutSentence(left: LeftOut): string {
 
 export function trialWords(trial: Trial): string {
   switch (trial.type) {
+    case "planned":
+      return "All goes as planned";
     case "dirty":
       return `One ${headOf(trial.panelName)} dirty (${trial.lightPct}\u00a0% of its light)`;
     case "dead":

@@ -86,16 +86,17 @@ export function Robust({ plan, wiringId, offers, goal }: Props) {
               </tr>
             </thead>
             <tbody>
-              <tr>
-                <th scope="row">All goes as planned</th>
-                {offers.map(({ titles, facts }) => (
-                  <td key={titles.join()} className="num">
-                    {scoreAmount(facts.score, goal)}
-                  </td>
-                ))}
-              </tr>
               {state.results.map(({ trial, wirings }) => (
-                <Trial key={trialWords(trial)} words={trialWords(trial)} wirings={wirings} goal={goal} />
+                <Trial
+                  key={trialWords(trial)}
+                  words={trialWords(trial)}
+                  wirings={wirings.map(({ score, stopped }, k) => {
+                    const planned = state.results[0]?.wirings[k]?.score ?? 0;
+                    // few hours say by which share it changes, the whole year of what
+                    return { score: ((offers[k]?.facts.score ?? 0) * score) / (planned || 1), stopped };
+                  })}
+                  goal={goal}
+                />
               ))}
             </tbody>
           </table>

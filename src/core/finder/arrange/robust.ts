@@ -10,6 +10,8 @@ import { hasStop } from "./judge";
 
 /** What may come otherwise than planned. */
 export type Trial =
+  /** All as planned: what the others are held against, as all are reckoned with few hours. */
+  | { readonly type: "planned" }
   | { readonly type: "dirty"; readonly panelName: string; readonly lightPct: number }
   | { readonly type: "dead"; readonly panelName: string }
   | { readonly type: "haze"; readonly pct: number }
@@ -79,7 +81,7 @@ function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial:
   );
   const victim = longest === null ? undefined : tilesIn(longest)[0];
   const nameOf = (panelId: string) => plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId;
-  const trials: { trial: Trial; changes: Change[] }[] = [];
+  const trials: { trial: Trial; changes: Change[] }[] = [{ trial: { type: "planned" }, changes: [] }];
   if (victim !== undefined) {
     const lit = (share: number) =>
       poseIds.map((poseId): Change => ({
