@@ -4,7 +4,7 @@ import { type Bench, glanceHours } from "./bench";
 import { fewHours } from "./few-hours";
 import { hasStop, judged, lanesOf } from "./judge";
 import { jointWh } from "./joint";
-import { type Chosen, choose, type Offer, offerOf, type Point, scaleOf } from "./offers";
+import { type Chosen, choose, type Offer, offerOf, type Point, ranked, scaleOf } from "./offers";
 import { type LeftOut } from "./problem";
 import { searchBest } from "./search";
 import { createScale, fine, type Part, type Survey, surveyAbout, surveyMost, together } from "./survey";
@@ -124,16 +124,16 @@ function closeness(gapPct: number | null, since: number): number {
 /** The chosen ones worked out in full, one after another; what there is so far is told each time. */
 function* toldOf(
   { problem }: Pick<Bench, "problem">,
-  { champions, points, combos, gapPct }: Chosen,
+  chosen: Chosen,
   memory: Memory,
 ): Generator<ArrangeProgress | undefined, Arranged> {
+  const { champions, points, combos } = chosen;
   const offers: Offer[] = [];
   const told = (): Arranged => ({
-    offers: [...offers],
+    ...ranked(offers, chosen),
     points,
     nets: problem.kinds.reduce((sum, { nets }) => sum + nets.count, 0),
     combos,
-    gapPct,
     isComplete: problem.isComplete,
     leftOut: problem.leftOut,
     hours: problem.hours.length,

@@ -61,6 +61,7 @@ export type Chosen = {
   readonly points: readonly Point[];
   readonly combos: number;
   /** By how much another could bring more than the best, %. */ readonly gapPct: number;
+  /** What the best was found to bring while it was looked for. */ readonly bestScore: number;
 };
 
 /**
@@ -117,6 +118,7 @@ export function* choose(
     }
   }
   return {
+    bestScore: firstWh * scale,
     gapPct: firstWh > 0 ? Math.max(0, 100 * (mostPossibleWh / firstWh - 1)) : 100,
     champions: [...found.values()].map(({ titles: given, placings }) => ({ titles: given, lanes: lanesIn(placings) })),
     points: field(combos, scale).map((combo) => ({
@@ -171,6 +173,33 @@ function field(combos: readonly Combo[], scale: number): Combo[] {
       best.set(key, combo);
   }
   return [...best.values()];
+}
+
+/** What is looked for and what is told are reckoned in two ways, which differ by less than this. */
+const sameReckoning = 0.015;
+
+/**
+ * The offers once they are worked out in full, the best first: where one turned out to bring more than the one that was to bring most
+ * (a tracker stuck beside its window), it takes its title, and the gap is as much wider.
+ */
+export function ranked(
+  offers: readonly Offer[],
+  { bestScore, gapPct }: Pick<Chosen, "bestScore" | "gapPct">,
+): { readonly offers: readonly Offer[]; readonly gapPct: number } {
+  const [first] = offers;
+  const best = offers.reduce<Offer | undefined>(
+    (most, each) => (most === undefined || each.facts.score > most.facts.score * (1 + sameReckoning) ? each : most),
+    undefined,
+  );
+  if (first === undefined || best === undefined) return { offers, gapPct };
+  const told = best.facts.score;
+  const wider =
+    told < bestScore * (1 - sameReckoning) ? (100 + gapPct) * (bestScore / Math.max(told, 1e-9)) - 100 : gapPct;
+  if (best === first) return { offers, gapPct: wider };
+  const without = offers
+    .map((each) => ({ ...each, titles: each.titles.filter((title) => title !== "mostEnergy") }))
+    .filter((each, k) => each.titles.length > 0 && offers[k] !== best);
+  return { offers: [{ ...best, titles: ["mostEnergy", ...best.titles] }, ...without], gapPct: wider };
 }
 
 /** Everything that is told of a chosen wiring, worked out as if it stood on the board. */
