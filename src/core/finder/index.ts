@@ -41,3 +41,18 @@ export {
   type WiringFacts,
   type YearFacts,
 } from "./arrange";
+export {
+  assumedLifeYears,
+  type Bought,
+  type BuyAsk,
+  buyChanges,
+  type BuyProgress,
+  type BuyTitle,
+  buyTitles,
+  type InputLine,
+  type InputOffer,
+  type KindLine,
+  type PanelOffer,
+  type Purchase,
+  whatToBuy,
+} from "./buy";

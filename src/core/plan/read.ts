@@ -90,8 +90,12 @@ function withSections(plan: Json): { readonly plan: Json } | { readonly fault: P
     return { fault: { type: "newerSection", section: stranger.slice(0, 40), version: 1, known: 0 } };
   const current: Record<string, unknown> = { ...plan, sections: sectionVersions };
   for (const section of sectionNames) {
-    const { version: known, upgrades: steps } = sections[section] as Section;
+    const { version: known, upgrades: steps, cameLater, empty } = sections[section] as Section;
     const version = versions[section];
+    if (version === undefined && cameLater === true && plan[section] === undefined) {
+      current[section] = empty;
+      continue;
+    }
     if (typeof version !== "number" || !Number.isInteger(version) || version < 1)
       return {
         fault: {

@@ -13,6 +13,8 @@ export type Section = {
   readonly version: number;
   readonly schema: z.ZodType;
   readonly empty: unknown;
+  /** Whether plans of version 4 may be without it: it was not known when they were written, and is then empty. */
+  readonly cameLater?: true;
   /** What this section was, at its version 1, in a plan of version 3, which had no sections of their own version. */
   readonly fromVersion3: (plan: Json) => unknown;
   /** From each version of the section to the next, from 1. A step knows no later version. */
@@ -29,7 +31,7 @@ export type Section = {
 export type Parts = { readonly kind: PartKind; readonly by: "item" | "field" };
 
 export type PartKind =
-  "name" | "site" | "need" | "panel" | "input" | "space" | "mount" | "pose" | "wiring" | "school" | "note";
+  "name" | "site" | "need" | "panel" | "input" | "space" | "mount" | "pose" | "wiring" | "school" | "shopping" | "note";
 
 /** An id that a list has twice. */
 export function twiceIn(path: string, list: readonly { readonly id: string }[]): Loose | null {

@@ -30,7 +30,11 @@ export type ArrangeProgress = { readonly share: number; readonly found: Arranged
 export const quickProof = 250;
 
 /** A wiring that nothing stops, told before the search is done. */
-export type FirstLook = { readonly lanes: readonly Lane[]; readonly score: number };
+export type FirstLook = {
+  readonly lanes: readonly Lane[];
+  readonly score: number;
+  /** Of each month, in what the score is told in. */ readonly byMonth: readonly number[];
+};
 
 /** The best at a glance: a few hours stand for all. What it brings is worked out, and it is judged; only another may be better. */
 export function* firstLook({ problem, meter }: Bench): Generator<undefined, FirstLook | null> {
@@ -45,9 +49,10 @@ export function* firstLook({ problem, meter }: Bench): Generator<undefined, Firs
   if (best === null) return null;
   const lanes = lanesOf(problem, best.placings);
   // ports that share a limit may stop together what each bears alone
-  return hasStop(judged(problem, lanes))
-    ? null
-    : { lanes, score: scaleOf(problem) * jointWh(problem, meter, best.placings) };
+  if (hasStop(judged(problem, lanes))) return null;
+  const { wh, byMonthWh } = jointWh(problem, meter, best.placings);
+  const scale = scaleOf(problem);
+  return { lanes, score: scale * wh, byMonth: byMonthWh.map((each) => scale * each) };
 }
 
 /** Nets solved before it is told: those of what looks best, and of another where a rule stops one of them. */

@@ -37,14 +37,29 @@ export function heldTogether(
   return sum;
 }
 
-/** What a wiring brings in all hours, with the limits of watts that ports share, Wh. */
-export function jointWh(problem: Problem, meter: Meter, placings: readonly Placing[]): number {
+/** What a wiring brings in all hours and in those of each month, with the limits of watts that ports share, Wh. */
+export function jointWh(
+  problem: Problem,
+  meter: Meter,
+  placings: readonly Placing[],
+): { readonly wh: number; readonly byMonthWh: readonly number[] } {
   const wattsAt = problem.ports.map((open) => {
     const placing = placings.find(({ port }) => port.inputId === open.inputId && port.port.id === open.port.id);
     const kind = problem.kinds[open.kind];
     return placing === undefined || kind === undefined ? null : meter.taken(kind, placing.net).wattsAt;
   });
-  return heldTogether(groupsAmong(problem.ports), problem.hours, wattsAt);
+  const groups = groupsAmong(problem.ports);
+  const { hours, months } = problem;
+  return {
+    wh: heldTogether(groups, hours, wattsAt),
+    byMonthWh: Array.from({ length: 12 }, (_, k) =>
+      heldTogether(
+        groups,
+        hours.map((long, h) => (months[h] === k + 1 ? long : 0)),
+        wattsAt,
+      ),
+    ),
+  };
 }
 
 /** More than this no wiring can bring, Wh: every panel at its own best, ports that share a limit of watts held to it. */

@@ -113,7 +113,7 @@ export function* choose(
       yield undefined;
       if (!safe) continue;
       give(title, placings);
-      if (title === "mostEnergy") firstWh = jointWh(problem, meter, placings);
+      if (title === "mostEnergy") firstWh = jointWh(problem, meter, placings).wh;
       break;
     }
   }

@@ -66,6 +66,7 @@ export type Problem = {
   /** Bright noon on a panel of each class, as the verdict has it. */ readonly noon: readonly PanelLight[];
   /** Hours each of the suns stands for, and whether another day begins with it. */ readonly hours: readonly number[];
   readonly newDay: readonly boolean[];
+  /** Which month of the year each is of; of bright noon none. */ readonly months: readonly (number | null)[];
   /** Of the volts, what cables lose in full sun. */ readonly cable: number;
   /** Whether all there is is tried, but for panels taken as alike whose light differs a little. */
   readonly isComplete: boolean;
@@ -136,6 +137,7 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
     noon: classes.map((alike) => bright.lightOn(alike.tiles[0] as Tile)[0] as PanelLight),
     hours: suns.hours,
     newDay: suns.newDay,
+    months: suns.months,
     cable: suns.cable,
     isComplete: found.isComplete && beyond.length === 0,
     leftOut: [
@@ -199,6 +201,7 @@ function portsOf({ plan, withAddOns, among }: ArrangeAsk): { ports: Omit<OpenPor
 
 type Light = {
   readonly hours: readonly number[];
+  readonly months: readonly (number | null)[];
   readonly newDay: readonly boolean[];
   readonly lightOn: (tile: Tile) => readonly PanelLight[];
   readonly cable: number;
@@ -214,6 +217,7 @@ function sunsOf(
   return {
     hours: suns.hours.map(({ hours }) => hours),
     newDay: suns.hours.map(({ isNewDay }) => isNewDay),
+    months: suns.hours.map(({ month }) => month),
     lightOn: suns.lightOn,
     cable: suns.cable,
   };
@@ -224,6 +228,7 @@ function noon(common: Common, poses: readonly NamedPose[]): Light {
   const scene = underSkyScene(namedSky("brightNoon", common.site), poses[0]?.pose ?? common.fixed, common.site);
   return {
     hours: [1],
+    months: [null],
     newDay: [true],
     lightOn: (tile) => [scene(tile, substringCount(kindOf(common, tile).model))],
     cable: 0,

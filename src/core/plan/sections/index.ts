@@ -5,11 +5,24 @@ import * as notes from "./notes";
 import * as panels from "./panels";
 import * as poses from "./poses";
 import * as schools from "./schools";
+import * as shopping from "./shopping";
 import * as site from "./site";
 import * as space from "./space";
 import * as wirings from "./wirings";
 
 /** Every section of a plan, in the order of its document. A new one is a file beside these and a line here. */
-export const sections = { site, need, panels, inputs, space, mounts, poses, wirings, schools, notes } as const;
+export const sections = {
+  site,
+  need,
+  panels,
+  inputs,
+  space,
+  mounts,
+  poses,
+  wirings,
+  schools,
+  shopping,
+  notes,
+} as const;
 export type SectionName = keyof typeof sections;
 export const sectionNames = Object.keys(sections) as readonly SectionName[];

@@ -238,8 +238,11 @@ export const changes = {
   ): Plan => {
     const { space } = withList(plan, list, (items) => items.filter((item) => item.id !== gone));
     const stays = ({ surfaceId }: { readonly surfaceId: string }) => list !== "surfaces" || surfaceId !== gone;
+    const { shopping } = plan;
+    const isShopped = list === "surfaces" && shopping.surfaceId === gone;
     return {
       ...plan,
+      shopping: isShopped ? { ...shopping, surfaceId: null } : shopping,
       space: {
         ...space,
         obstacles: space.obstacles.filter(stays),

@@ -1,0 +1,382 @@
+import { type Change, type Plan } from "../../plan";
+import { completeLabel, readLabel } from "../../panel";
+import { createMemory, type Memory } from "../../rules";
+import { type WeatherYear } from "../../weather";
+import { countsOf, joiningParts, type Lane, newTile } from "../../wiring";
+import { assumedLossPct, planYear } from "../../year";
+import { assumedPrices, createBench, firstLook } from "../arrange";
+import { assumedLifeYears, freeId, type InputOffer, mostOf, type PanelOffer, planWith } from "./options";
+
+export type BuyAsk = {
+  readonly plan: Plan;
+  readonly wiringId: string;
+  readonly weather: WeatherYear | null;
+  readonly panels: readonly PanelOffer[];
+  readonly inputs: readonly InputOffer[];
+};
+
+/** Something to buy, wired as well as may be: it was judged, and no rule stops it. */
+export type Purchase = {
+  readonly panel: PanelOffer;
+  readonly count: number;
+  /** An input bought with them; null: on what is owned. */ readonly input: InputOffer | null;
+  readonly lanes: readonly Lane[];
+  /** What a year then brings, kWh, with what is owned; and what of it is new. */ readonly kwh: number;
+  readonly moreKwh: number;
+  readonly byMonthKwh: readonly number[];
+  /** All that is paid, smallest lots, delivery, adapters, parts and input counted; null where a price is not known. */
+  readonly money: number | null;
+  readonly currency: string;
+  readonly perW: number | null;
+  /** For a kWh of one year, and for one of all the years that the panels last. */
+  readonly perYearKwh: number | null;
+  readonly perLifeKwh: number | null;
+  readonly kg: number | null;
+  /** How many months of twelve bring what is needed; null where no need is stated. */ readonly monthsMet:
+    number | null;
+};
+
+export const buyTitles = ["meetsNeed", "mostEnergy", "leastPerKwh", "longestWorth", "lightest"] as const;
+export type BuyTitle = (typeof buyTitles)[number];
+
+/** A kind of panel beside the others, at the number of it that is best for its money. */
+export type KindLine = {
+  readonly panel: PanelOffer;
+  readonly fits: number;
+  readonly lifeYears: number;
+  /** Watts lost with each degree of heat, %. */ readonly heatPctPerC: number | null;
+  readonly wPerKg: number | null;
+  readonly best: Purchase | null;
+};
+
+/** One set of panels on different inputs: what each makes of it. */
+export type InputLine = {
+  readonly name: string;
+  readonly isOwned: boolean;
+  readonly conversion: "mppt" | "pwm" | "both";
+  readonly price: number | null;
+  readonly currency: string;
+  /** null: nothing may be connected. */ readonly kwh: number | null;
+};
+
+export type Bought = {
+  readonly offers: readonly { readonly titles: readonly BuyTitle[]; readonly purchase: Purchase }[];
+  readonly kinds: readonly KindLine[];
+  readonly inputs: readonly InputLine[];
+  /** What the owned panels bring on the owned inputs, kWh. */ readonly ownedKwh: number;
+  /** kWh needed by month; null where no need is stated. */ readonly needKwh: readonly number[] | null;
+  /** Where nothing that fits meets the darkest month: about how many of which would, room and money aside. */
+  readonly would: { readonly name: string; readonly count: number; readonly month: number } | null;
+  readonly tried: number;
+};
+
+export type BuyProgress = { readonly share: number; readonly found: Bought | null };
+
+/** How many of a kind are tried: all numbers up to a few, then every second. */
+const counts = [1, 2, 3, 4, 5, 6, 8, 10, 12];
+/** Kinds that are tried on inputs still to be bought: those that are best for their money, and those with most energy. */
+const mostOnNewInputs = 5;
+/** Sets of rows gone through for one purchase, at most. */
+const mostNets = 3000;
+
+/**
+ * What to buy: every kind of panel of the library in every number that money, room and weight allow, on what is owned and, if asked,
+ * on each input of the library, each wired as the finder would. What is owned stays in. The energy is that of a quick year.
+ */
+export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Bought> {
+  const { plan, wiringId, weather } = ask;
+  const { shopping } = plan;
+  const memory = createMemory();
+  const offers = ask.panels.filter(({ sheet }) => readLabel(sheet).type === "label");
+  const owned = plan.inputs.length === 0 ? null : yield* tried(ask, plan, memory);
+  const ownedKwh = owned?.score ?? 0;
+  const need = yield* needOf(plan, wiringId, weather, memory);
+  const purchases: Purchase[] = [];
+  const kinds: { panel: PanelOffer; fits: number }[] = [];
+  const newInputs = shopping.inputsToo || plan.inputs.length === 0 ? ask.inputs : [];
+  const steps = offers.length + newInputs.length * mostOnNewInputs;
+  let done = 0;
+  for (const panel of offers) {
+    const fits = yield* mostOf(plan, panel);
+    kinds.push({ panel, fits });
+    if (plan.inputs.length > 0) yield* every(panel, fits, null);
+    done += 1;
+    yield { share: (0.9 * done) / steps, found: null };
+  }
+  const worthwhile = [...kinds]
+    .sort((a, b) => worthOf(b) - worthOf(a))
+    .slice(0, mostOnNewInputs)
+    .filter(({ fits }) => fits > 0);
+  for (const input of newInputs) {
+    for (const { panel, fits } of worthwhile) {
+      yield* every(panel, fits, input);
+      done += 1;
+      yield { share: (0.9 * Math.min(done, steps)) / steps, found: null };
+    }
+  }
+  const within = purchases.filter(
+    ({ money }) => shopping.budget === null || (money !== null && money <= shopping.budget),
+  );
+  const chosen = choose(within, need);
+  const first = chosen.find(({ titles }) => titles.includes("mostEnergy"))?.purchase ?? null;
+  const found: Bought = {
+    offers: chosen,
+    kinds: kinds.map(({ panel, fits }) => lineOf(panel, fits, within)),
+    inputs: [],
+    ownedKwh,
+    needKwh: need,
+    would: wouldMeet(within, purchases, need, owned?.byMonth ?? none),
+    tried: purchases.length,
+  };
+  yield { share: 0.92, found };
+  return { ...found, inputs: first === null ? [] : yield* onEachInput(ask, first, memory) };
+
+  /** Every number of a kind on one input. */
+  function* every(panel: PanelOffer, fits: number, input: InputOffer | null): Generator<undefined> {
+    let before = 0;
+    for (const count of [...counts, fits].filter((n, k, all) => n <= fits && all.indexOf(n) === k)) {
+      const price = priceOf(panel, count, input, 0, null);
+      // more of them costs more
+      if (shopping.budget !== null && price !== null && price > shopping.budget) break;
+      const made = yield* purchaseOf(panel, count, input);
+      if (made === null) continue;
+      purchases.push(made);
+      // where the input takes no more, no more need be tried
+      if (made.kwh < before * 1.002) break;
+      before = made.kwh;
+    }
+  }
+
+  function* purchaseOf(
+    panel: PanelOffer,
+    count: number,
+    input: InputOffer | null,
+  ): Generator<undefined, Purchase | null> {
+    const { plan: bought } = planBought(plan, panel, count, input);
+    const look = yield* tried(ask, bought, memory);
+    if (look === null || !(look.score > ownedKwh * 1.001)) return null;
+    const { branchPairs } = joiningParts(look.lanes);
+    const ports = look.lanes.length;
+    const money = priceOf(panel, count, input, branchPairs, ports);
+    const moreKwh = look.score - ownedKwh;
+    const { pmaxW, weightKg, currency } = panel.sheet;
+    const life = assumedLifeYears[panel.sheet.kind];
+    return {
+      panel,
+      count,
+      input,
+      lanes: look.lanes,
+      kwh: look.score,
+      moreKwh,
+      byMonthKwh: look.byMonth,
+      money,
+      currency,
+      perW: money === null || pmaxW === null ? null : money / (pmaxW * count),
+      perYearKwh: money === null ? null : money / moreKwh,
+      perLifeKwh: money === null ? null : money / (moreKwh * life),
+      kg: weightKg === null ? null : weightKg * count,
+      monthsMet: need === null ? null : metMonths(look.byMonth, need),
+    };
+  }
+
+  /** All that is paid; `ports` null: without leads and parts. Null where a price is not known, or is in another currency. */
+  function priceOf(
+    { id, sheet }: PanelOffer,
+    count: number,
+    input: InputOffer | null,
+    branchPairs: number,
+    ports: number | null,
+  ): number | null {
+    if (sheet.price === null) return null;
+    if (input !== null && (input.sheet.price === null || input.sheet.currency !== sheet.currency)) return null;
+    const lots = Math.ceil(count / shopping.lot) * shopping.lot;
+    const plugs = shopping.plugsIn.includes(id);
+    const leads = ports === null ? 0 : ports * (plugs ? 0 : (shopping.adapter ?? assumedPrices.port));
+    return (
+      lots * sheet.price +
+      (input?.sheet.price ?? 0) +
+      (shopping.delivery ?? 0) +
+      leads +
+      branchPairs * assumedPrices.branchPair
+    );
+  }
+
+  /** How promising a kind is for an input still to be bought: watts for money, or watts where no price is known. */
+  function worthOf({ panel: { sheet }, fits }: { panel: PanelOffer; fits: number }): number {
+    if (fits === 0) return 0;
+    return sheet.price === null ? (sheet.pmaxW ?? 0) / 1e3 : (sheet.pmaxW ?? 0) / Math.max(1, sheet.price);
+  }
+}
+
+const none = Array.from({ length: 12 }, () => 0);
+
+/** The best at a glance of all panels of a plan on all its inputs, lying as the plan has them. */
+function* tried({ wiringId, weather }: BuyAsk, plan: Plan, memory: Memory) {
+  const tiles = plan.panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => newTile(id, number)));
+  const ports = plan.inputs.flatMap(({ id, device }) =>
+    device.ports.filter(({ moduleId }) => moduleId === null).map((port) => ({ inputId: id, portId: port.id })),
+  );
+  if (tiles.length === 0 || ports.length === 0) return null;
+  const among = { tiles, ports, mostNets };
+  const bench = createBench({ plan, wiringId, weather, goal: { type: "year" }, withAddOns: false, among }, memory);
+  yield undefined;
+  return yield* firstLook(bench);
+}
+
+/** A plan with what is bought in it. */
+export function planBought(
+  plan: Plan,
+  panel: PanelOffer,
+  count: number,
+  input: InputOffer | null,
+): { readonly plan: Plan; readonly panelId: string; readonly inputId: string | null } {
+  const { plan: withPanels, panelId } = planWith(plan, panel, count);
+  if (input === null) return { plan: withPanels, panelId, inputId: null };
+  const inputId = freeId(
+    `bought-${input.id}`,
+    plan.inputs.map(({ id }) => id),
+  );
+  const inputs = [...withPanels.inputs, { id: inputId, libraryId: input.id, device: input.sheet }];
+  return { plan: { ...withPanels, inputs }, panelId, inputId };
+}
+
+/** What puts a purchase into a plan, wired: one step of undo. */
+export function buyChanges(plan: Plan, wiringId: string, { panel, count, input, lanes }: Purchase): Change[] {
+  const { panelId, inputId } = planBought(plan, panel, count, input);
+  return [
+    ...(input === null || inputId === null
+      ? []
+      : [{ type: "addInput", id: inputId, libraryId: input.id, device: input.sheet } as const]),
+    { type: "addPanel", id: panelId, libraryId: panel.id, label: panel.sheet },
+    { type: "setCount", panelId, count },
+    { type: "rewire", wiringId, lanes, counts: countsOf(lanes) },
+  ];
+}
+
+/** Energy needed by month, kWh; null where none is stated. */
+function* needOf(
+  plan: Plan,
+  wiringId: string,
+  weather: WeatherYear | null,
+  memory: Memory,
+): Generator<undefined, readonly number[] | null> {
+  const bare = { ...plan, wirings: plan.wirings.map((wiring) => ({ ...wiring, lanes: [] })) };
+  const year = planYear({ plan: bare, wiringId, weather, fineness: "quick", memory });
+  for (let step = year.next(); ; step = year.next()) {
+    if (step.done) {
+      const need = step.value.months.map(({ needKwh, sourcesKwh }) => Math.max(0, needKwh - sourcesKwh));
+      return need.some((kwh) => kwh > 0) ? need : null;
+    }
+    yield undefined;
+  }
+}
+
+/** What is left of what ports take, once it has gone through controllers and batteries. */
+const kept = 1 - assumedLossPct.storingPct / 100;
+
+function metMonths(byMonthKwh: readonly number[], needKwh: readonly number[]): number {
+  return byMonthKwh.filter((kwh, k) => kept * kwh >= (needKwh[k] ?? 0)).length;
+}
+
+/** The best of each kind; one that is best in several ways carries their titles. */
+function choose(all: readonly Purchase[], need: readonly number[] | null): Bought["offers"] {
+  const found = new Map<Purchase, BuyTitle[]>();
+  const give = (title: BuyTitle, from: readonly Purchase[], of: (purchase: Purchase) => number | null) => {
+    let best: { purchase: Purchase; value: number } | null = null;
+    for (const purchase of from) {
+      const value = of(purchase);
+      if (value !== null && (best === null || value < best.value)) best = { purchase, value };
+    }
+    if (best !== null) found.set(best.purchase, [...(found.get(best.purchase) ?? []), title]);
+  };
+  const most = all.reduce((kwh, { moreKwh }) => Math.max(kwh, moreKwh), 0);
+  // a kind that hardly brings anything is cheap and light, and no answer
+  const worth = all.filter(({ moreKwh }) => moreKwh >= leastWorth * most);
+  if (need !== null)
+    give(
+      "meetsNeed",
+      all.filter(({ monthsMet }) => monthsMet === 12),
+      ({ money, kwh }) => money ?? 1e6 + kwh,
+    );
+  give("mostEnergy", all, ({ kwh }) => -kwh);
+  give("leastPerKwh", worth, ({ perYearKwh }) => perYearKwh);
+  give("longestWorth", worth, ({ perLifeKwh }) => perLifeKwh);
+  give("lightest", worth, ({ kg, moreKwh }) => (kg === null ? null : kg / moreKwh));
+  return [...found].map(([purchase, titles]) => ({ titles, purchase }));
+}
+const leastWorth = 0.4;
+
+function lineOf(panel: PanelOffer, fits: number, all: readonly Purchase[]): KindLine {
+  const { sheet } = panel;
+  const ofIt = all.filter((each) => each.panel.id === panel.id);
+  const reading = readLabel(sheet);
+  return {
+    panel,
+    fits,
+    lifeYears: assumedLifeYears[sheet.kind],
+    heatPctPerC: reading.type === "label" ? completeLabel(reading.label).label.tempCoPmaxPctPerC : null,
+    wPerKg: sheet.pmaxW === null || sheet.weightKg === null ? null : sheet.pmaxW / sheet.weightKg,
+    best: ofIt.reduce<Purchase | null>(
+      (best, each) => (best === null || (each.perYearKwh ?? Infinity) < (best.perYearKwh ?? Infinity) ? each : best),
+      null,
+    ),
+  };
+}
+
+/** Where nothing meets every month: how many of the panel that brings most in the darkest one for its money would. */
+function wouldMeet(
+  within: readonly Purchase[],
+  all: readonly Purchase[],
+  need: readonly number[] | null,
+  ownedByMonth: readonly number[],
+): Bought["would"] {
+  if (need === null || within.some(({ monthsMet }) => monthsMet === 12)) return null;
+  const shortBy = need.map((kwh, k) => kwh - kept * (ownedByMonth[k] ?? 0));
+  const darkest = shortBy.indexOf(Math.max(...shortBy));
+  const singles = all.filter(({ count }) => count === 1);
+  const bestFirst = [...(singles.length > 0 ? singles : all)].sort(
+    (a, b) => (a.perYearKwh ?? Infinity) - (b.perYearKwh ?? Infinity) || b.kwh - a.kwh,
+  );
+  for (const { panel, byMonthKwh, count } of bestFirst) {
+    const each = (kept * ((byMonthKwh[darkest] ?? 0) - (ownedByMonth[darkest] ?? 0))) / count;
+    if (each > 0)
+      return { name: panel.sheet.name, count: Math.ceil((shortBy[darkest] ?? 0) / each), month: darkest + 1 };
+  }
+  return null;
+}
+
+/** The panels of a purchase on what is owned, and on each input of the library by itself. */
+function* onEachInput(
+  ask: BuyAsk,
+  { panel, count }: Purchase,
+  memory: Memory,
+): Generator<undefined, readonly InputLine[]> {
+  const { plan } = ask;
+  const lines: InputLine[] = [];
+  const sets: readonly { readonly input: InputOffer; readonly isOwned: boolean }[] = [
+    ...plan.inputs.map(({ id, device }) => ({ input: { id, sheet: device }, isOwned: true })),
+    ...ask.inputs
+      .filter(({ id }) => !plan.inputs.some(({ libraryId }) => libraryId === id))
+      .map((input) => ({ input, isOwned: false })),
+  ];
+  for (const { input, isOwned } of sets) {
+    const { plan: alone } = planBought({ ...plan, panels: [], inputs: [], poses: bare(plan) }, panel, count, input);
+    const look = yield* tried(ask, { ...alone, mounts: [], space: { ...alone.space, places: [] } }, memory);
+    const kinds = new Set(input.sheet.ports.map(({ conversion }) => conversion));
+    lines.push({
+      name: input.sheet.name,
+      isOwned,
+      conversion: kinds.size > 1 ? "both" : kinds.has("pwm") ? "pwm" : "mppt",
+      price: input.sheet.price,
+      currency: input.sheet.currency,
+      kwh: look?.score ?? null,
+    });
+    yield undefined;
+  }
+  return lines.sort((a, b) => (b.kwh ?? -1) - (a.kwh ?? -1));
+}
+
+/** Poses of a plan of which no panel is said anything. */
+function bare({ poses }: Plan): Plan["poses"] {
+  return poses.map((pose) => ({ ...pose, stands: [] }));
+}

@@ -1,0 +1,63 @@
+import { z } from "zod";
+import { type Plan } from "../document";
+import { field, id, stated } from "../fields";
+import { type Loose, type Parts } from "../section";
+
+/** What buying goes by: money, room and weight, and what may be bought besides panels. Prices stand on the labels. */
+
+/** Where bought panels would lie: wherever, on a surface of the plan, on a plain area, or put away in the lockers. */
+export const shoppingRooms = ["any", "surface", "area", "lockers"] as const;
+
+export const version = 1;
+export const schema = z.strictObject({
+  /** Most to be spent, in the currency of the prices. */ budget: stated("price"),
+  delivery: stated("price"),
+  /** For a panel that does not plug straight into the input. */ adapter: stated("price"),
+  /** Panels are sold by so many. */ lot: field("count"),
+  room: z.enum(shoppingRooms),
+  surfaceId: id.nullable(),
+  lengthMm: stated("surfaceMm"),
+  widthMm: stated("surfaceMm"),
+  /** Most that all bought panels may weigh. */ carryKg: stated("weightKg"),
+  /** Whether an input may be bought as well. */ inputsToo: z.boolean(),
+  /** Panels of the library that come as a kit and plug straight in. */ plugsIn: z.array(id).max(200),
+});
+
+export type Shopping = z.infer<typeof schema>;
+export const empty: Shopping = {
+  budget: null,
+  delivery: null,
+  adapter: null,
+  lot: 1,
+  room: "any",
+  surfaceId: null,
+  lengthMm: null,
+  widthMm: null,
+  carryKg: null,
+  inputsToo: false,
+  plugsIn: [],
+};
+export const parts: Parts = { kind: "shopping", by: "field" };
+
+/** Plans of version 4 were written before there was this section. */
+export const cameLater = true;
+
+export const changes = {
+  setShopping: (plan: Plan, { patch }: { readonly type: "setShopping"; readonly patch: Partial<Shopping> }): Plan => ({
+    ...plan,
+    shopping: { ...plan.shopping, ...patch },
+  }),
+};
+
+export function looseIn({ shopping, space }: Plan): Loose | null {
+  const { surfaceId } = shopping;
+  return surfaceId === null || space.surfaces.some(({ id: known }) => known === surfaceId)
+    ? null
+    : { path: "shopping.surfaceId", problem: `no surface "${surfaceId}" in this plan` };
+}
+
+export function fromVersion3(): unknown {
+  return empty;
+}
+
+export const upgrades = [];
