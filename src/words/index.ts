@@ -2,7 +2,11 @@ export { assumptionSentence } from "./assumptions";
 export { dangerWords, laneWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
 export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
 export {
+  buySentence,
+  buyTitleWords,
   goalWords,
+  needSentence,
+  purchaseName,
   leftOutSentence,
   madeOf,
   pricesSentence,

@@ -53,6 +53,7 @@ export {
   type InputOffer,
   type KindLine,
   type PanelOffer,
+  planBought,
   type Purchase,
   whatToBuy,
 } from "./buy";

@@ -41,7 +41,8 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
 /** What a side says of a part where the two differ, one line a place; lists of rows are counted rather than spelt out. */
 export function differenceWords({ kind, mine, theirs, paths }: PartDifference, side: Side): string[] {
   const value = side === "mine" ? mine : theirs;
-  if (kind === "site" || kind === "school" || kind === "shopping") return [value === null ? "not stated" : shown(value)];
+  if (kind === "site" || kind === "school" || kind === "shopping")
+    return [value === null ? "not stated" : shown(value)];
   if (value === null) return ["not in this version"];
   if (paths.length === 0) return ["only in this version"];
   const lines = new Set(

@@ -2,7 +2,6 @@
 
 import { type Goal, type Offer, type WiringFacts } from "@/core/finder";
 import { type Plan } from "@/core/plan";
-import { tilesOfRows } from "@/core/wiring";
 import { LevelMark, TextButton } from "@/ui";
 import {
   amount,
@@ -18,6 +17,7 @@ import {
   whySentence,
 } from "@/words";
 import style from "./finder.module.css";
+import { RowsPicture } from "./RowsPicture";
 
 type Props = {
   readonly plan: Plan;
@@ -49,7 +49,7 @@ export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, on
   return (
     <li className={style["packet"]} aria-label={name}>
       <div className={style["crimp"]} aria-hidden />
-      <RowsPicture plan={plan} offer={offer} />
+      <RowsPicture plan={plan} lanes={lanes} />
       <h3 className={style["name"]}>{name}</h3>
       <p className={style["price"]}>
         <strong className="num">{scoreAmount(facts.score, goal)}</strong> {goalWords(goal)}
@@ -103,57 +103,5 @@ function Fact({ name, children }: { readonly name: string; readonly children: Re
       <dt>{name}</dt>
       <dd className="num">{children}</dd>
     </div>
-  );
-}
-
-const tile = { wide: 17, high: 12, gap: 3 } as const;
-
-/** Rows as they would lie on the board, a letter for each kind of panel; a stem for each port. */
-function RowsPicture({ plan, offer: { lanes } }: { readonly plan: Plan; readonly offer: Pick<Offer, "lanes"> }) {
-  const letters = new Map(plan.panels.map(({ id }, k) => [id, String.fromCharCode(65 + (k % 26))]));
-  const pitch = tile.high + 6;
-  const drawn = lanes.map(({ rows }) => rows.map((row) => tilesOfRows([row]).map(({ panelId }) => panelId)));
-  const wide = (rows: readonly (readonly string[])[]) =>
-    16 + Math.max(1, ...rows.map((row) => row.length)) * (tile.wide + tile.gap);
-  const lefts = drawn.map((_, k) => drawn.slice(0, k).reduce((sum, rows) => sum + wide(rows) + 14, 0));
-  const width = (lefts.at(-1) ?? 0) + wide(drawn.at(-1) ?? []);
-  const height = Math.max(1, ...drawn.map(({ length }) => length)) * pitch + 12;
-  return (
-    <svg
-      className={style["picture"]}
-      viewBox={`-4 -4 ${Math.max(150, width) + 8} ${Math.max(64, height) + 8}`}
-      aria-hidden
-      preserveAspectRatio="xMidYMax meet"
-    >
-      {drawn.map((rows, lane) => {
-        const bottom = Math.max(64, height);
-        const top = bottom - 10 - rows.length * pitch;
-        return (
-          <g key={lane} transform={`translate(${lefts[lane] ?? 0} 0)`}>
-            <path d={`M6 ${bottom}V${top + tile.high / 2}`} className={style["stem"]} />
-            <path d={`M0 ${bottom}h12`} className={style["ground"]} />
-            {rows.map((row, k) => {
-              const y = top + k * pitch;
-              return (
-                <g key={k}>
-                  <path
-                    d={`M6 ${y + tile.high / 2}h${8 + row.length * (tile.wide + tile.gap)}`}
-                    className={style["twig"]}
-                  />
-                  {row.map((panelId, n) => (
-                    <g key={n} transform={`translate(${13 + n * (tile.wide + tile.gap)} ${y})`}>
-                      <rect width={tile.wide} height={tile.high} rx={1.5} className={style["leaf"]} />
-                      <text x={tile.wide / 2} y={tile.high - 3} className={style["letter"]}>
-                        {letters.get(panelId)}
-                      </text>
-                    </g>
-                  ))}
-                </g>
-              );
-            })}
-          </g>
-        );
-      })}
-    </svg>
   );
 }

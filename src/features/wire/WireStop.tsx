@@ -29,7 +29,7 @@ export function WireStop() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
   const [hash, setHash] = useHash();
-  const finding = hash === "finder";
+  const finding = hash === "finder" || hash === "buy";
   const setFinding = useCallback((open: boolean) => setHash(open ? "finder" : ""), [setHash]);
   const onShortcut = useCallback(
     (key: StopShortcut) =>

@@ -5,7 +5,10 @@ import {
   type ArrangeProgress,
   type Bench,
   type Bounds,
+  type Bought,
   boundsOf,
+  type BuyAsk,
+  type BuyProgress,
   createBenches,
   factsOf,
   type FactsAsk,
@@ -14,6 +17,7 @@ import {
   robustness,
   type RobustAsk,
   type TrialResult,
+  whatToBuy,
   type WiringFacts,
 } from "@/core/finder";
 import { type Memory } from "@/core/rules";
@@ -59,5 +63,9 @@ export function findJobs(memory: Memory, weatherOf: WeatherMemory) {
     readonly TrialResult[]
   > = (input) => robustness({ ...input, weather: weatherOf(input.weather) }, memory);
 
-  return { findFirst: first, findBounds: bounds, find, wiringFacts: facts, robust };
+  /** What to buy of the library. */
+  const buy: Job<Asked<BuyAsk>, BuyProgress, Bought> = (input) =>
+    whatToBuy({ ...input, weather: weatherOf(input.weather) });
+
+  return { buy, findFirst: first, findBounds: bounds, find, wiringFacts: facts, robust };
 }

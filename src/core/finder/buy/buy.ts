@@ -356,7 +356,9 @@ function* onEachInput(
   const sets: readonly { readonly input: InputOffer; readonly isOwned: boolean }[] = [
     ...plan.inputs.map(({ id, device }) => ({ input: { id, sheet: device }, isOwned: true })),
     ...ask.inputs
-      .filter(({ id }) => !plan.inputs.some(({ libraryId }) => libraryId === id))
+      .filter(
+        ({ id, sheet }) => !plan.inputs.some(({ libraryId, device }) => libraryId === id || device.name === sheet.name),
+      )
       .map((input) => ({ input, isOwned: false })),
   ];
   for (const { input, isOwned } of sets) {

@@ -7,6 +7,7 @@ export {
   buyTitles,
   type InputLine,
   type KindLine,
+  planBought,
   type Purchase,
   whatToBuy,
 } from "./buy";

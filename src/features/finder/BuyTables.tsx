@@ -1,0 +1,101 @@
+"use client";
+
+import { type InputLine, type KindLine, type Purchase } from "@/core/finder";
+import { type Plan } from "@/core/plan";
+import { kindWords, kwh, money, percent, purchaseName } from "@/words";
+import style from "./finder.module.css";
+
+/** Kinds of panel side by side: what each is best for, and how it ages, heats and weighs. */
+export function KindTable({ plan, kinds }: { readonly plan: Plan; readonly kinds: readonly KindLine[] }) {
+  const sorted = [...kinds].sort((a, b) => (a.best?.perYearKwh ?? Infinity) - (b.best?.perYearKwh ?? Infinity));
+  return (
+    <div className={style["scroll"]}>
+      <table className={style["table"]}>
+        <caption className={style["small"]}>
+          The kinds, each in the number that is best for its money
+          {plan.shopping.lot > 1 ? `, in lots of ${plan.shopping.lot}` : ""}. How long they last is taken from what the
+          trade has seen; nobody promises it.
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Panel</th>
+            <th scope="col">Kind</th>
+            <th scope="col">Room for</th>
+            <th scope="col">Best number</th>
+            <th scope="col">More a year</th>
+            <th scope="col">A watt</th>
+            <th scope="col">A kWh of a year</th>
+            <th scope="col">A kWh over its life</th>
+            <th scope="col">Lasts about</th>
+            <th scope="col">Lost for 10 °C of heat</th>
+            <th scope="col">W a kg</th>
+          </tr>
+        </thead>
+        <tbody>
+          {sorted.map(({ panel, fits, best, lifeYears, heatPctPerC, wPerKg }) => (
+            <tr key={panel.id}>
+              <th scope="row">{panel.sheet.name}</th>
+              <td>{kindWords[panel.sheet.kind]}</td>
+              <td className="num">{fits >= 12 ? "12 or more" : fits}</td>
+              <td className="num">{best === null ? "none" : best.count}</td>
+              <td className="num">{best === null ? "–" : kwh(best.moreKwh)}</td>
+              <td className="num">{of(best, best?.perW)}</td>
+              <td className="num">{of(best, best?.perYearKwh)}</td>
+              <td className="num">{of(best, best?.perLifeKwh)}</td>
+              <td className="num">{lifeYears} years</td>
+              <td className="num">{heatPctPerC === null ? "–" : percent(-10 * heatPctPerC)}</td>
+              <td className="num">{wPerKg === null ? "–" : wPerKg.toFixed(0)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function of(best: Purchase | null, value: number | null | undefined): string {
+  return best === null || value === null || value === undefined ? "–" : money(value, best.currency);
+}
+
+const conversionWords = { mppt: "MPPT", pwm: "PWM", both: "MPPT and PWM" } as const;
+
+/** One set of panels on every input: what MPPT makes of it beside PWM. */
+export function InputTable({
+  inputs,
+  purchase,
+}: {
+  readonly inputs: readonly InputLine[];
+  readonly purchase: Purchase | null;
+}) {
+  if (inputs.length === 0 || purchase === null) return null;
+  return (
+    <div className={style["scroll"]}>
+      <table className={style["table"]}>
+        <caption className={style["small"]}>
+          {purchaseName({ ...purchase, input: null })} alone on each input: what MPPT makes of them in a year, and what
+          PWM does.
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Input</th>
+            <th scope="col">Owned</th>
+            <th scope="col">Turns surplus volts into amps</th>
+            <th scope="col">A year</th>
+            <th scope="col">Price</th>
+          </tr>
+        </thead>
+        <tbody>
+          {inputs.map(({ name, isOwned, conversion, kwh: brings, price, currency }) => (
+            <tr key={name}>
+              <th scope="row">{name}</th>
+              <td>{isOwned ? "yes" : "no"}</td>
+              <td>{conversion === "pwm" ? "no: PWM" : `yes: ${conversionWords[conversion]}`}</td>
+              <td className="num">{brings === null ? "may not be connected" : kwh(brings)}</td>
+              <td className="num">{price === null ? "–" : money(price, currency)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
