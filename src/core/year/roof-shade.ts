@@ -12,7 +12,7 @@ const mostStandings = 200;
 /** Hours kept. */
 const mostHours = 2000;
 
-/** Roofs whose shadows are kept: how panels are wired does not change them, so all wirings of a plan share one. */
+/** Roofs whose shadows are kept: neither how panels are wired nor panels that lie elsewhere change them. */
 const mostKept = 4;
 const kept: { readonly parts: readonly unknown[]; readonly shade: RoofShade }[] = [];
 
@@ -21,8 +21,11 @@ const kept: { readonly parts: readonly unknown[]; readonly shade: RoofShade }[] 
  * mounts that turn, by season or by hour, throw the shadows of how they then stand. The same roof is given the same shadows again.
  */
 export function createRoofShade(plan: Plan): RoofShade {
-  const parts = [plan.space, plan.panels, plan.poses, plan.mounts];
-  const known = kept.find((each) => each.parts.every((part, k) => part === parts[k]));
+  const laid = new Set(plan.space.places.map(({ panelId }) => panelId));
+  const parts = [plan.space, plan.poses, plan.mounts, ...plan.panels.filter(({ id }) => laid.has(id))];
+  const known = kept.find(
+    (each) => each.parts.length === parts.length && each.parts.every((part, k) => part === parts[k]),
+  );
   if (known !== undefined) return known.shade;
   const shade = shadeOf(plan);
   kept.unshift({ parts, shade });

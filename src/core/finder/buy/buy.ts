@@ -73,9 +73,9 @@ export type Bought = {
 export type BuyProgress = { readonly share: number; readonly found: Bought | null };
 
 /** How many of a kind are tried: all numbers up to a few, then every second. */
-const counts = [1, 2, 3, 4, 5, 6, 8, 10, 12];
+const counts = [1, 2, 3, 4, 6, 8, 12];
 /** Kinds that are tried on inputs still to be bought: those that are best for their money, and those with most energy. */
-const mostOnNewInputs = 5;
+const mostOnNewInputs = 3;
 /** Sets of rows gone through for one purchase, at most. */
 const mostNets = 3000;
 
@@ -101,7 +101,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
     kinds.push({ panel, fits });
     if (plan.inputs.length > 0) yield* every(panel, fits, null);
     done += 1;
-    yield { share: (0.9 * done) / steps, found: null };
+    yield { share: (0.9 * done) / steps, found: purchases.length === 0 ? null : told() };
   }
   const worthwhile = [...kinds]
     .sort((a, b) => worthOf(b) - worthOf(a))
@@ -111,25 +111,29 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
     for (const { panel, fits } of worthwhile) {
       yield* every(panel, fits, input);
       done += 1;
-      yield { share: (0.9 * Math.min(done, steps)) / steps, found: null };
+      yield { share: (0.9 * Math.min(done, steps)) / steps, found: told() };
     }
   }
-  const within = purchases.filter(
-    ({ money }) => shopping.budget === null || (money !== null && money <= shopping.budget),
-  );
-  const chosen = choose(within, need);
-  const first = chosen.find(({ titles }) => titles.includes("mostEnergy"))?.purchase ?? null;
-  const found: Bought = {
-    offers: chosen,
-    kinds: kinds.map(({ panel, fits }) => lineOf(panel, fits, within)),
-    inputs: [],
-    ownedKwh,
-    needKwh: need,
-    would: wouldMeet(within, purchases, need, owned?.byMonth ?? none),
-    tried: purchases.length,
-  };
+  const found = told();
   yield { share: 0.92, found };
-  return { ...found, inputs: first === null ? [] : yield* onEachInput(ask, first, memory) };
+  const first = found.offers.find(({ titles }) => titles.includes("mostEnergy"))?.purchase;
+  return { ...found, inputs: first === undefined ? [] : yield* onEachInput(ask, first, memory) };
+
+  /** What there is to say so far. */
+  function told(): Bought {
+    const within = purchases.filter(
+      ({ money }) => shopping.budget === null || (money !== null && money <= shopping.budget),
+    );
+    return {
+      offers: choose(within, need),
+      kinds: kinds.map(({ panel, fits }) => lineOf(panel, fits, within)),
+      inputs: [],
+      ownedKwh,
+      needKwh: need,
+      would: wouldMeet(within, purchases, need, owned?.byMonth ?? none),
+      tried: purchases.length,
+    };
+  }
 
   /** Every number of a kind on one input. */
   function* every(panel: PanelOffer, fits: number, input: InputOffer | null): Generator<undefined> {
