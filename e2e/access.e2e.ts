@@ -13,6 +13,7 @@ const views: readonly { readonly plan: string | null; readonly address: string }
   { plan: null, address: "/phones" },
   { plan: "The Lantern", address: "/wire" },
   { plan: "Bee-keeper", address: "/wire#finder" },
+  { plan: "Bee-keeper", address: "/wire#buy" },
   { plan: "Narrowboat", address: "/panels" },
   { plan: "Narrowboat", address: "/input" },
   { plan: "The Lantern", address: "/need" },

@@ -60,6 +60,29 @@ walk("on a phone the packets stand one under another, as wide as the screen", as
   expect(wide).toBeLessThanOrEqual(phone.width);
 });
 
+walk("shopping: within money and room, into the plan by a press, taken back by another", async ({ open, plan }) => {
+  const { page, fields } = await open(`${await plan("Bee-keeper")}/wire#buy`);
+  await fields.type("Money to spend", "nonsense");
+  await fields.says("main", /Money to spend/);
+  await fields.type("Money to spend", "400");
+  await fields.type("Weight at most", "20");
+  await fields.press("Go shopping");
+  await fields.says("[aria-label='What to buy']", /A year then brings/);
+  await page.waitForFunction(() => document.querySelector("progress") === null, { timeout: 60_000 });
+  await fields.says("main", /PWM/);
+  const paid = await page.$$eval("[aria-label='What to buy'] dd", (all) =>
+    all.map((each) => each.textContent ?? "").filter((words) => words.includes("made")),
+  );
+  expect(paid.length).toBeGreaterThan(0);
+  const before = await page.$eval("#wire-board", (board) => (board as HTMLElement).innerText.includes("bought"));
+  expect(before).toBe(false);
+  await fields.press("Put it in the plan");
+  await fields.says("main", /in the plan and on the board; undo takes it back/);
+  await fields.says("main", /The plan has changed since/);
+  await fields.press("Undo");
+  await fields.saved();
+});
+
 describe("from the command line", () => {
   const temporary = temporaryDir();
   afterAll(temporary.remove);

@@ -1,0 +1,86 @@
+import { applyChanges, type Plan } from "@/core/plan";
+import { assess } from "@/core/rules";
+import { runToEnd } from "@/core/steps";
+import { demoInputs, demoPanels } from "@/demo";
+import { demoPlan } from "@/testing";
+import { buyChanges, type Purchase, whatToBuy } from ".";
+
+const lantern = demoPlan("The Lantern");
+const few = { rigid195: demoPanels.rigid195, flexible100: demoPanels.flexible100, folding160: demoPanels.folding160 };
+const panels = Object.entries(few).map(([id, sheet]) => ({ id, sheet }));
+const stations = { lodestone: demoInputs.pressController, plain: demoInputs.pwmController };
+const inputs = Object.entries(stations).map(([id, sheet]) => ({ id, sheet }));
+
+type Shopping = Plan["shopping"];
+const bought = (shopping: Partial<Shopping>, plan: Plan = lantern, of = panels) => {
+  const asked = { ...plan, shopping: { ...plan.shopping, ...shopping } };
+  const found = runToEnd(whatToBuy({ plan: asked, wiringId: "everyday", weather: null, panels: of, inputs }));
+  return { plan: asked, found, all: found.offers.map(({ purchase }) => purchase) };
+};
+
+function paid({ panel, count, money, input }: Purchase): number {
+  return (money ?? 0) - count * (panel.sheet.price ?? 0) - (input?.sheet.price ?? 0);
+}
+
+test("what is bought stays within money and weight, beside what is owned, and no rule stops it", () => {
+  const { plan, found, all } = bought({ budget: 700, carryKg: 24 });
+  expect(all.length).toBeGreaterThan(1);
+  for (const purchase of all) {
+    expect(purchase.money).toBeLessThanOrEqual(700);
+    expect(purchase.kg).toBeLessThanOrEqual(24);
+    expect(purchase.kwh).toBeCloseTo(found.ownedKwh + purchase.moreKwh, 6);
+    const after = applyChanges(plan, buyChanges(plan, "everyday", purchase));
+    expect(after.panels.slice(0, lantern.panels.length).map(({ pieces }) => pieces.length)).toEqual(
+      lantern.panels.map(({ pieces }) => pieces.length),
+    );
+    const assessment = assess(after, "everyday");
+    const stops = assessment.type === "assessed" ? assessment.findings.filter(({ level }) => level === "stop") : [null];
+    expect(stops).toEqual([]);
+  }
+  const most = all.find(
+    (purchase) => purchase === found.offers.find(({ titles }) => titles.includes("mostEnergy"))?.purchase,
+  );
+  for (const { kwh } of all) expect(kwh).toBeLessThanOrEqual(most?.kwh ?? 0);
+});
+
+test("smallest lots, delivery and adapters are paid; a kit that plugs in needs no adapter", () => {
+  const costs = { delivery: 40, adapter: 30, carryKg: 8 };
+  const one = panels.slice(1, 2);
+  const single = bought(costs, lantern, one).found.kinds;
+  const lots = bought({ ...costs, lot: 4 }, lantern, one).found.kinds;
+  const kits = bought({ ...costs, plugsIn: panels.map(({ id }) => id) }, lantern, one).found.kinds;
+  for (const [k, { best }] of single.entries()) {
+    const [lot, kit] = [lots[k]?.best, kits[k]?.best];
+    if (best === null || lot === null || lot === undefined || kit === null || kit === undefined) continue;
+    expect(paid(best)).toBeGreaterThanOrEqual(70);
+    expect(paid(kit)).toBeGreaterThanOrEqual(40);
+    if (kit.count === best.count) expect(kit.money ?? 0).toBeLessThan(best.money ?? 0);
+    const pieces = ((lot.money ?? 0) - 40) / (lot.panel.sheet.price ?? 1);
+    expect(pieces).toBeGreaterThanOrEqual(4);
+  }
+});
+
+test("an area holds whole panels only; what has no room is not offered; PWM brings less than MPPT", () => {
+  const { lengthMm, widthMm } = few.rigid195;
+  const room = { room: "area", lengthMm: 2 * (lengthMm ?? 0) + 25, widthMm: (widthMm ?? 0) + 10 } as const;
+  const { found } = bought(room);
+  expect(found.kinds.find(({ panel }) => panel.id === "rigid195")?.fits).toBe(2);
+  const none = bought({ ...room, lengthMm: 300, widthMm: 200 }).found;
+  expect([none.offers, none.kinds.map(({ fits }) => fits)]).toEqual([[], [0, 0, 0]]);
+  const bare = {
+    ...lantern,
+    panels: [],
+    inputs: [],
+    mounts: [],
+    wirings: lantern.wirings.map((each) => ({ ...each, lanes: [] })),
+  };
+  const free = {
+    ...bare,
+    poses: lantern.poses.map((pose) => ({ ...pose, stands: [] })),
+    space: { ...lantern.space, places: [] },
+  };
+  const begun = bought({ carryKg: 15 }, free).found;
+  expect(begun.offers.every(({ purchase }) => purchase.input !== null)).toBe(true);
+  const [mppt, pwm] = ["mppt", "pwm"].map((conversion) => begun.inputs.find((line) => line.conversion === conversion));
+  expect(mppt?.kwh ?? 0).toBeGreaterThan(pwm?.kwh ?? 0);
+});
