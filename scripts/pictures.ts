@@ -1,6 +1,5 @@
-import { writeFileSync } from "node:fs";
 import path from "node:path";
-import { type ElementHandle, type Page } from "puppeteer-core";
+import { type Page } from "puppeteer-core";
 import { launchBrowser, openPage, startServer, temporaryDir } from "../e2e/harness";
 import { Fields } from "../e2e/screen/fields";
 
@@ -25,14 +24,14 @@ const pictures: readonly Picture[] = [
   { name: "wire-phone", plan: "Lantern", stop: "wire", light: "lantern", size: narrow },
   { name: "compare", plan: "Lantern", stop: "wire", light: "paper", size: wide, first: compare },
   { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
-  { name: "library-file", plan: null, stop: "library/panels", light: "paper", size: wide, first: readFile },
+  { name: "finder", plan: "Lantern", stop: "wire#finder", light: "paper", size: wide, first: wholePackets },
+  { name: "buy", plan: "Lantern", stop: "wire#buy", light: "paper", size: wide, first: shopping },
   { name: "phones", plan: null, stop: "phones", light: "paper", size: wide, first: makeCode },
   { name: "space", plan: "Lantern", stop: "space", light: "paper", size: wide, first: shadeOfYear },
   { name: "space-phone", plan: "Lantern", stop: "space", light: "sunlight", size: narrow, first: lateSun },
   { name: "sheets", plan: "Lantern", stop: "space#sheets", light: "paper", size: wide },
   { name: "need", plan: "Lantern", stop: "need", light: "paper", size: wide },
   { name: "place", plan: "Lantern", stop: "need#place", light: "paper", size: wide, first: confirmClimate },
-  { name: "facing-lantern", plan: "Narrowboat", stop: "need#facing", light: "lantern", size: wide },
   { name: "year", plan: "Lantern", stop: "need#year", light: "paper", size: wide, first: wholeYear },
   { name: "year-phone", plan: "Lantern", stop: "need#year", light: "sunlight", size: narrow, first: wholeYear },
 ];
@@ -55,6 +54,25 @@ async function confirmClimate(page: Page): Promise<void> {
 /** The year gone through to its end, and drawn. */
 async function wholeYear(page: Page): Promise<void> {
   await page.waitForSelector("[data-year=settled] [data-chart=year]");
+}
+
+/** All packets with their whole years. */
+async function wholePackets(page: Page): Promise<void> {
+  await page.waitForSelector("[aria-label='The best of each kind']");
+  await page.waitForFunction(() => document.querySelector("progress") === null);
+  await page.$eval("[aria-label=Finder]", (tabs) => tabs.scrollIntoView());
+  await page.evaluate(() => window.scrollBy(0, -70));
+}
+
+/** What to buy for a little money, beside what is owned. */
+async function shopping(page: Page): Promise<void> {
+  const fields = new Fields(page);
+  await fields.type("Money to spend", "600");
+  await fields.press("Go shopping");
+  await page.waitForSelector("[aria-label='What to buy']");
+  await page.waitForFunction(() => document.querySelector("progress") === null, { timeout: 120_000 });
+  await page.$eval("[aria-label=Finder]", (tabs) => tabs.scrollIntoView());
+  await page.evaluate(() => window.scrollBy(0, -70));
 }
 
 /** Where shadows take most in a year, washed over the roof. */
@@ -84,21 +102,6 @@ async function lateSun(page: Page): Promise<void> {
 async function makeCode(page: Page): Promise<void> {
   await new Fields(page).press("Make a pairing code");
   await new Fields(page).says("[role=status]", /good until/);
-}
-
-/** A seller's table with the usual faults, read but not yet put in. */
-async function readFile(page: Page): Promise<void> {
-  const rows = [
-    "Model;Type;Rated power [W];Open-circuit voltage (V);Isc (A);Temp. coefficient Voc;Dimensions (mm);Price;Warranty",
-    "Hedgerow 100;Rigid glass;100;22,4;5,9;−0,29 %/K;1020 x 510 x 30;€ 69;10 years",
-    "Hedgerow 200;shingle;2OO;22,6;11,6;−66 mV/K;1490 x 680 x 30;€ 118;10 years",
-  ];
-  const file = path.join(temporaryDir().dir, "hedgerow.csv");
-  writeFileSync(file, rows.join("\n"));
-  await ((await page.waitForSelector("[aria-label='Library file']")) as ElementHandle<HTMLInputElement>).uploadFile(
-    file,
-  );
-  await page.waitForSelector("[data-column=unknown]");
 }
 
 async function main(): Promise<void> {
