@@ -36,7 +36,6 @@ export function BuyForm({ plan, panels }: { readonly plan: Plan; readonly panels
       onValue={(value) => put({ [name]: value }, name)}
       onDone={desk.endGesture}
       help={help}
-      helpBelow
       placeholder={placeholder}
     />
   );
@@ -58,7 +57,6 @@ export function BuyForm({ plan, panels }: { readonly plan: Plan; readonly panels
         onValue={(value) => put({ lot: value ?? 1 }, "lot")}
         onDone={desk.endGesture}
         help="Panels that have to be bought together."
-        helpBelow
         required
       />
       {number("carryKg", "Weight at most", "weightKg", "Of all bought panels together.", "no limit")}
@@ -85,6 +83,11 @@ export function BuyForm({ plan, panels }: { readonly plan: Plan; readonly panels
       {shopping.room === "surface" && space.surfaces.length === 0 && (
         <p className={style["small"]}>No surface is drawn yet: draw one at Space.</p>
       )}
+      <p className={style["note"]}>
+        Money is all together, in the currency of the prices; delivery is paid once, leads and adapters for each port
+        used by panels that do not plug straight in; lots are panels that are only sold together; weight is of all
+        bought panels.
+      </p>
       <div className={style["wide"]}>
         <TextButton aria-pressed={shopping.inputsToo} onClick={() => put({ inputsToo: !shopping.inputsToo })}>
           An input may be bought too
