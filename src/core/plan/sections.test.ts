@@ -28,6 +28,21 @@ describe("versions of sections", () => {
     });
   });
 
+  test("a plan written before a section was known is read with nothing said in it", () => {
+    const { shopping, sections, ...older } = lantern;
+    const { shopping: version, ...versions } = sections;
+    expect([version, read({ ...older, sections: versions })]).toEqual([1, { type: "plan", plan: lantern }]);
+    // but what is there has to say its version
+    expect(faultIn({ ...older, shopping, sections: versions })).toMatchObject({ path: "sections.shopping" });
+    const { notes, ...without } = lantern;
+    const { notes: known, ...others } = lantern.sections;
+    expect([known, notes !== undefined, faultIn({ ...without, sections: others })]).toMatchObject([
+      1,
+      true,
+      { path: "sections.notes" },
+    ]);
+  });
+
   test.each<[string, unknown, string, RegExp]>([
     ["a pose of a panel that is not there", { poses: posed("roof", 9) }, "poses.0.stands", /number 9/],
     [

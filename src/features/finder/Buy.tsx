@@ -6,7 +6,7 @@ import { type Bought, buyChanges, planBought, type Purchase } from "@/core/finde
 import { type Plan } from "@/core/plan";
 import { useDesk, useLibrary, usePlan, useWiring } from "@/features/desk";
 import { TextButton, useUnits } from "@/ui";
-import { amount, buySentence, buyTitleWords, kwh, madeOf, money, needSentence, purchaseName } from "@/words";
+import { amount, buySentence, buyTitleWords, madeOf, money, needSentence, purchaseName, scoreAmount } from "@/words";
 import { BuyForm } from "./BuyForm";
 import { InputTable, KindTable } from "./BuyTables";
 import style from "./finder.module.css";
@@ -81,8 +81,10 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
         {!isOfNow && <p>The plan has changed since: these are of the plan before. Go again.</p>}
         <p>
           {found.tried} purchases tried
-          {found.ownedKwh > 0 ? `; what you own brings about ${kwh(found.ownedKwh)} a year` : ""}. {needSentence(found)}
+          {found.ownedKwh > 0 ? `; what you own brings about ${year(found.ownedKwh)} a year` : ""}.{" "}
+          {needSentence(found)}
         </p>
+        <p>Bought panels are taken to lie flat in the open, until they are laid at Space or mounted at Need.</p>
       </div>
       {found.offers.length === 0 ? (
         <p>Nothing in the library fits: allow more money, room or weight, or an input that may be bought too.</p>
@@ -105,8 +107,8 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
                 ))}
                 <Wired plan={plan} purchase={purchase} />
                 <dl className={style["print"]}>
-                  <Line name="A year then brings">about {kwh(purchase.kwh)}</Line>
-                  <Line name="More than now">{kwh(purchase.moreKwh)}</Line>
+                  <Line name="A year then brings">about {year(purchase.kwh)}</Line>
+                  <Line name="More than now">about {year(purchase.moreKwh)}</Line>
                   <Line name="All to pay">
                     {purchase.money === null ? "price unknown" : money(purchase.money, purchase.currency)}
                   </Line>
@@ -136,6 +138,9 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
     </>
   );
 }
+
+/** Energy of a year, as finely as a quick year knows it. */
+const year = (energyKwh: number) => scoreAmount(energyKwh, { type: "year" });
 
 function best({ offers }: Bought): Purchase | null {
   return offers.find(({ titles }) => titles.includes("mostEnergy"))?.purchase ?? null;

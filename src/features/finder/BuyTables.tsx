@@ -2,7 +2,7 @@
 
 import { type InputLine, type KindLine, type Purchase } from "@/core/finder";
 import { type Plan } from "@/core/plan";
-import { kindWords, kwh, money, percent, purchaseName } from "@/words";
+import { kindWords, money, percent, purchaseName, scoreAmount } from "@/words";
 import style from "./finder.module.css";
 
 /** Kinds of panel side by side: what each is best for, and how it ages, heats and weighs. */
@@ -38,7 +38,7 @@ export function KindTable({ plan, kinds }: { readonly plan: Plan; readonly kinds
               <td>{kindWords[panel.sheet.kind]}</td>
               <td className="num">{fits >= 12 ? "12 or more" : fits}</td>
               <td className="num">{best === null ? "none" : best.count}</td>
-              <td className="num">{best === null ? "–" : kwh(best.moreKwh)}</td>
+              <td className="num">{best === null ? "–" : scoreAmount(best.moreKwh, { type: "year" })}</td>
               <td className="num">{of(best, best?.perW)}</td>
               <td className="num">{of(best, best?.perYearKwh)}</td>
               <td className="num">{of(best, best?.perLifeKwh)}</td>
@@ -90,7 +90,9 @@ export function InputTable({
               <th scope="row">{name}</th>
               <td>{isOwned ? "yes" : "no"}</td>
               <td>{conversion === "pwm" ? "no: PWM" : `yes: ${conversionWords[conversion]}`}</td>
-              <td className="num">{brings === null ? "may not be connected" : kwh(brings)}</td>
+              <td className="num">
+                {brings === null ? "may not be connected" : scoreAmount(brings, { type: "year" })}
+              </td>
               <td className="num">{price === null ? "–" : money(price, currency)}</td>
             </tr>
           ))}
