@@ -2,21 +2,14 @@ export { assumptionSentence } from "./assumptions";
 export { dangerWords, laneWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
 export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
 export {
-  buySentence,
-  buyTitleWords,
   goalWords,
-  needSentence,
-  purchaseName,
   leftOutSentence,
   madeOf,
   pricesSentence,
   scoreAmount,
   scoreWords,
   titleWords,
-  tradeSentence,
   trialWords,
-  type WhyNot,
-  whyNotLines,
   whySentence,
 } from "./finder";
 export { headline } from "./headline";
@@ -26,6 +19,8 @@ export { fieldWords, headOf, missingSentence, mountWords, verdictWords } from ".
 export { placeName, placePrefix } from "./places";
 export { acceptWords } from "./ports";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
+export { buySentence, buyTitleWords, needSentence, purchaseName } from "./shopping";
 export { stopNames } from "./stops";
+export { tradeSentence, type WhyNot, whyNotLines } from "./trade";
 export { verdictOf } from "./verdict";
 export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year";

@@ -6,3 +6,11 @@ export function runToEnd<Step, Value>(steps: Generator<Step, Value, void>, heard
     heard?.(step.value);
   }
 }
+
+/** Work that pauses within other work: a place to pause, its own words of how far it is untold. */
+export function* quietly<Value>(inner: Generator<unknown, Value, void>): Generator<undefined, Value, void> {
+  for (let step = inner.next(); ; step = inner.next()) {
+    if (step.done) return step.value;
+    yield undefined;
+  }
+}

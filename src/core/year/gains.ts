@@ -1,5 +1,6 @@
 import { applyChanges, type Change, type Plan, type PlanPanel } from "../plan";
 import { assess, type Memory } from "../rules";
+import { quietly } from "../steps";
 import { type WeatherYear } from "../weather";
 import { keyOf, type Lane, newTile, type Row, rowOf, tilesOf, usedIn } from "../wiring";
 import { assumedLossPct } from "./shares";
@@ -47,7 +48,7 @@ export type GainParts = {
 export function* gainsOf(parts: GainParts): Generator<{ readonly share: number } | undefined, readonly Gain[], void> {
   const { wiringId, weather, memory } = parts;
   const yearOf = (plan: Plan, id: string) =>
-    unheard(planYear({ plan, wiringId: id, weather, fineness: "quick", memory }));
+    quietly(planYear({ plan, wiringId: id, weather, fineness: "quick", memory }));
   const now = yield* yearOf(parts.plan, wiringId);
   const variants = variantsOf(parts);
   const gains: Gain[] = [];
@@ -66,14 +67,6 @@ export function* gainsOf(parts: GainParts): Generator<{ readonly share: number }
     yield { share: (k + 1) / variants.length };
   }
   return bestOfEach(gains).sort((a, b) => b.usedKwh - a.usedKwh);
-}
-
-/** A year gone through within another task: a place to pause, its own share untold. */
-function* unheard<T>(inner: Generator<unknown, T, void>): Generator<undefined, T, void> {
-  for (let step = inner.next(); ; step = inner.next()) {
-    if (step.done) return step.value;
-    yield undefined;
-  }
 }
 
 /** Of ways to join one more panel of a kind the best that no rule stops, or the best. */

@@ -9,7 +9,8 @@ import { boundsOf } from "./arrange";
 import { createMeter } from "./meter";
 import { mixOf } from "./nets";
 import { createProblem } from "./problem";
-import { createScale, fine } from "./survey";
+import { createScale } from "./scale";
+import { fine } from "./survey";
 
 const firstSeed = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 51);
 const seeds = (usual: number) => Array.from({ length: effort(usual) }, (_, k) => firstSeed + k);

@@ -1,4 +1,5 @@
 import { type Memory } from "../../rules";
+import { quietly } from "../../steps";
 import { type Lane } from "../../wiring";
 import { type Bench, glanceHours } from "./bench";
 import { fewHours } from "./few-hours";
@@ -7,7 +8,8 @@ import { jointWh } from "./joint";
 import { type Chosen, choose, type Offer, offerOf, type Point, ranked, scaleOf } from "./offers";
 import { type LeftOut } from "./problem";
 import { searchBest } from "./search";
-import { createScale, fine, type Part, type Survey, surveyAbout, surveyMost, together } from "./survey";
+import { createScale } from "./scale";
+import { fine, type Part, type Survey, surveyAbout, surveyMost, together } from "./survey";
 
 /** What the finder has to say of a plan. */
 export type Arranged = {
@@ -154,11 +156,4 @@ function* toldOf(
     yield { share: 0.8 + (0.2 * (at + 1)) / champions.length, found: told() };
   }
   return told();
-}
-
-function* quietly<T>(inner: Generator<unknown, T, void>): Generator<undefined, T, void> {
-  for (let step = inner.next(); ; step = inner.next()) {
-    if (step.done) return step.value;
-    yield undefined;
-  }
 }

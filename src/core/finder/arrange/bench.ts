@@ -2,7 +2,8 @@ import { type Memory } from "../../rules";
 import { fewHours } from "./few-hours";
 import { createMeter, type Meter } from "./meter";
 import { type ArrangeAsk, createProblem, type Problem } from "./problem";
-import { coarse, createScale, fine, type Scale, surveyAbout } from "./survey";
+import { createScale, type Scale } from "./scale";
+import { coarse, fine, surveyAbout } from "./survey";
 
 /** All that is worked out once for a question and then used by its parts; the same wherever it is made. */
 export type Bench = {

@@ -5,7 +5,8 @@ import { lanesOf } from "./judge";
 import { createMeter } from "./meter";
 import { mixOf } from "./nets";
 import { createProblem } from "./problem";
-import { createScale, fine } from "./survey";
+import { createScale } from "./scale";
+import { fine } from "./survey";
 
 /** Sets of rows gone through for a mend, at most: it has to be there while somebody looks. */
 const mostNets = 3000;

@@ -10,6 +10,7 @@ import {
   takenW,
   worstLevel,
 } from "../../rules";
+import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
 import { countsOf, joiningParts, type JoiningParts, type Lane, tilesOf, usedIn } from "../../wiring";
 import { type Fineness, inAll, type LossName, lossNames, planYear, type PlanYear } from "../../year";
@@ -70,7 +71,7 @@ export function* factsOf(ask: FactsAsk, memory: Memory): Generator<undefined, Wi
   yield undefined;
   const noonW = takenW(ready, "brightNoon");
   const shadeW = yield* shadeLossW(ready);
-  const year = yield* unheard(planYear({ ...ask, memory }));
+  const year = yield* quietly(planYear({ ...ask, memory }));
   const facts = yearFacts(year);
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   const lanes = (wiring?.lanes ?? []).filter(({ rows }) => tilesOf([{ inputId: null, portId: null, rows }]).length > 0);
@@ -124,14 +125,6 @@ function yearFacts({ months, ports, fineness }: PlanYear): YearFacts {
     clippedPct: all.offeredKwh > 0 ? (100 * clipped) / all.offeredKwh : 0,
     asleepMinutes: 60 * Math.max(0, ...ports.map(({ asleepHoursADay }) => asleepHoursADay)),
   };
-}
-
-/** A year gone through within another task: a place to pause, its own share untold. */
-function* unheard<T>(inner: Generator<unknown, T, void>): Generator<undefined, T, void> {
-  for (let step = inner.next(); ; step = inner.next()) {
-    if (step.done) return step.value;
-    yield undefined;
-  }
 }
 
 function tightest(findings: readonly Placed[]): WiringFacts["cold"] {

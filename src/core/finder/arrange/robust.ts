@@ -1,6 +1,7 @@
 import { climateKinds } from "../../climate";
 import { applyChanges, type Change, type Plan } from "../../plan";
 import { assumedSite, judgeAll, type Memory, readyById, takenW } from "../../rules";
+import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
 import { keyOf, type Lane, partsOfKey, tilesOf } from "../../wiring";
 import { assumedLossPct, inAll, planYear } from "../../year";
@@ -59,9 +60,7 @@ export function* robustness(
         continue;
       }
       const year = planYear({ plan: tried, wiringId, weather, fineness: "quick", memory });
-      let step = year.next();
-      for (; !step.done; step = year.next()) yield undefined;
-      const { months } = step.value;
+      const { months } = yield* quietly(year);
       const score = goal.type === "year" ? inAll(months).takenKwh : (months[goal.month - 1]?.takenKwh ?? 0);
       scores.push({ score, stopped });
     }

@@ -3,7 +3,8 @@ import { hasStop, judged, lanesOf, type Placing } from "./judge";
 import { type Meter, type Taken } from "./meter";
 import { countsAt, mixOf, panelsIn, setsOf } from "./nets";
 import { type Problem } from "./problem";
-import { type Scale, type Survey } from "./survey";
+import { type Scale } from "./scale";
+import { type Survey } from "./survey";
 
 /** A wiring as the search has it: nets before ports. */
 export type Wired = { readonly placings: readonly Placing[]; readonly wh: number };

@@ -1,11 +1,14 @@
 import { type Change, type Plan } from "../../plan";
-import { completeLabel, readLabel } from "../../panel";
+import { readLabel } from "../../panel";
 import { createMemory, type Memory } from "../../rules";
+import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
-import { countsOf, joiningParts, type Lane, newTile } from "../../wiring";
-import { assumedLossPct, planYear } from "../../year";
+import { countsOf, joiningParts, newTile } from "../../wiring";
+import { planYear } from "../../year";
 import { assumedPrices, createBench, firstLook } from "../arrange";
+import { choose, lineOf, metMonths, wouldMeet } from "./choice";
 import { assumedLifeYears, freeId, type InputOffer, mostOf, type PanelOffer, planWith } from "./options";
+import { type Bought, type InputLine, type Purchase } from "./purchase";
 
 export type BuyAsk = {
   readonly plan: Plan;
@@ -13,61 +16,6 @@ export type BuyAsk = {
   readonly weather: WeatherYear | null;
   readonly panels: readonly PanelOffer[];
   readonly inputs: readonly InputOffer[];
-};
-
-/** Something to buy, wired as well as may be: it was judged, and no rule stops it. */
-export type Purchase = {
-  readonly panel: PanelOffer;
-  readonly count: number;
-  /** An input bought with them; null: on what is owned. */ readonly input: InputOffer | null;
-  readonly lanes: readonly Lane[];
-  /** What a year then brings, kWh, with what is owned; and what of it is new. */ readonly kwh: number;
-  readonly moreKwh: number;
-  readonly byMonthKwh: readonly number[];
-  /** All that is paid, smallest lots, delivery, adapters, parts and input counted; null where a price is not known. */
-  readonly money: number | null;
-  readonly currency: string;
-  readonly perW: number | null;
-  /** For a kWh of one year, and for one of all the years that the panels last. */
-  readonly perYearKwh: number | null;
-  readonly perLifeKwh: number | null;
-  readonly kg: number | null;
-  /** How many months of twelve bring what is needed; null where no need is stated. */ readonly monthsMet:
-    number | null;
-};
-
-export const buyTitles = ["meetsNeed", "mostEnergy", "leastPerKwh", "longestWorth", "lightest"] as const;
-export type BuyTitle = (typeof buyTitles)[number];
-
-/** A kind of panel beside the others, at the number of it that is best for its money. */
-export type KindLine = {
-  readonly panel: PanelOffer;
-  readonly fits: number;
-  readonly lifeYears: number;
-  /** Watts lost with each degree of heat, %. */ readonly heatPctPerC: number | null;
-  readonly wPerKg: number | null;
-  readonly best: Purchase | null;
-};
-
-/** One set of panels on different inputs: what each makes of it. */
-export type InputLine = {
-  readonly name: string;
-  readonly isOwned: boolean;
-  readonly conversion: "mppt" | "pwm" | "both";
-  readonly price: number | null;
-  readonly currency: string;
-  /** null: nothing may be connected. */ readonly kwh: number | null;
-};
-
-export type Bought = {
-  readonly offers: readonly { readonly titles: readonly BuyTitle[]; readonly purchase: Purchase }[];
-  readonly kinds: readonly KindLine[];
-  readonly inputs: readonly InputLine[];
-  /** What the owned panels bring on the owned inputs, kWh. */ readonly ownedKwh: number;
-  /** kWh needed by month; null where no need is stated. */ readonly needKwh: readonly number[] | null;
-  /** Where nothing that fits meets the darkest month: about how many of which would, room and money aside. */
-  readonly would: { readonly name: string; readonly count: number; readonly month: number } | null;
-  readonly tried: number;
 };
 
 export type BuyProgress = { readonly share: number; readonly found: Bought | null };
@@ -266,87 +214,9 @@ function* needOf(
 ): Generator<undefined, readonly number[] | null> {
   const bare = { ...plan, wirings: plan.wirings.map((wiring) => ({ ...wiring, lanes: [] })) };
   const year = planYear({ plan: bare, wiringId, weather, fineness: "quick", memory });
-  for (let step = year.next(); ; step = year.next()) {
-    if (step.done) {
-      const need = step.value.months.map(({ needKwh, sourcesKwh }) => Math.max(0, needKwh - sourcesKwh));
-      return need.some((kwh) => kwh > 0) ? need : null;
-    }
-    yield undefined;
-  }
-}
-
-/** What is left of what ports take, once it has gone through controllers and batteries. */
-const kept = 1 - assumedLossPct.storingPct / 100;
-
-function metMonths(byMonthKwh: readonly number[], needKwh: readonly number[]): number {
-  return byMonthKwh.filter((kwh, k) => kept * kwh >= (needKwh[k] ?? 0)).length;
-}
-
-/** The best of each kind; one that is best in several ways carries their titles. */
-function choose(all: readonly Purchase[], need: readonly number[] | null): Bought["offers"] {
-  const found = new Map<Purchase, BuyTitle[]>();
-  const give = (title: BuyTitle, from: readonly Purchase[], of: (purchase: Purchase) => number | null) => {
-    let best: { purchase: Purchase; value: number } | null = null;
-    for (const purchase of from) {
-      const value = of(purchase);
-      if (value !== null && (best === null || value < best.value)) best = { purchase, value };
-    }
-    if (best !== null) found.set(best.purchase, [...(found.get(best.purchase) ?? []), title]);
-  };
-  const most = all.reduce((kwh, { moreKwh }) => Math.max(kwh, moreKwh), 0);
-  // a kind that hardly brings anything is cheap and light, and no answer
-  const worth = all.filter(({ moreKwh }) => moreKwh >= leastWorth * most);
-  if (need !== null)
-    give(
-      "meetsNeed",
-      all.filter(({ monthsMet }) => monthsMet === 12),
-      ({ money, kwh }) => money ?? 1e6 + kwh,
-    );
-  give("mostEnergy", all, ({ kwh }) => -kwh);
-  give("leastPerKwh", worth, ({ perYearKwh }) => perYearKwh);
-  give("longestWorth", worth, ({ perLifeKwh }) => perLifeKwh);
-  give("lightest", worth, ({ kg, moreKwh }) => (kg === null ? null : kg / moreKwh));
-  return [...found].map(([purchase, titles]) => ({ titles, purchase }));
-}
-const leastWorth = 0.4;
-
-function lineOf(panel: PanelOffer, fits: number, all: readonly Purchase[]): KindLine {
-  const { sheet } = panel;
-  const ofIt = all.filter((each) => each.panel.id === panel.id);
-  const reading = readLabel(sheet);
-  return {
-    panel,
-    fits,
-    lifeYears: assumedLifeYears[sheet.kind],
-    heatPctPerC: reading.type === "label" ? completeLabel(reading.label).label.tempCoPmaxPctPerC : null,
-    wPerKg: sheet.pmaxW === null || sheet.weightKg === null ? null : sheet.pmaxW / sheet.weightKg,
-    best: ofIt.reduce<Purchase | null>(
-      (best, each) => (best === null || (each.perYearKwh ?? Infinity) < (best.perYearKwh ?? Infinity) ? each : best),
-      null,
-    ),
-  };
-}
-
-/** Where nothing meets every month: how many of the panel that brings most in the darkest one for its money would. */
-function wouldMeet(
-  within: readonly Purchase[],
-  all: readonly Purchase[],
-  need: readonly number[] | null,
-  ownedByMonth: readonly number[],
-): Bought["would"] {
-  if (need === null || within.some(({ monthsMet }) => monthsMet === 12)) return null;
-  const shortBy = need.map((kwh, k) => kwh - kept * (ownedByMonth[k] ?? 0));
-  const darkest = shortBy.indexOf(Math.max(...shortBy));
-  const singles = all.filter(({ count }) => count === 1);
-  const bestFirst = [...(singles.length > 0 ? singles : all)].sort(
-    (a, b) => (a.perYearKwh ?? Infinity) - (b.perYearKwh ?? Infinity) || b.kwh - a.kwh,
-  );
-  for (const { panel, byMonthKwh, count } of bestFirst) {
-    const each = (kept * ((byMonthKwh[darkest] ?? 0) - (ownedByMonth[darkest] ?? 0))) / count;
-    if (each > 0)
-      return { name: panel.sheet.name, count: Math.ceil((shortBy[darkest] ?? 0) / each), month: darkest + 1 };
-  }
-  return null;
+  const { months } = yield* quietly(year);
+  const need = months.map(({ needKwh, sourcesKwh }) => Math.max(0, needKwh - sourcesKwh));
+  return need.some((kwh) => kwh > 0) ? need : null;
 }
 
 /** The panels of a purchase on what is owned, and on each input of the library by itself. */

@@ -1,14 +1,3 @@
-export {
-  type Bought,
-  type BuyAsk,
-  buyChanges,
-  type BuyProgress,
-  type BuyTitle,
-  buyTitles,
-  type InputLine,
-  type KindLine,
-  planBought,
-  type Purchase,
-  whatToBuy,
-} from "./buy";
+export { type BuyAsk, buyChanges, type BuyProgress, planBought, whatToBuy } from "./buy";
 export { assumedLifeYears, type InputOffer, type PanelOffer } from "./options";
+export { type Bought, type BuyTitle, buyTitles, type InputLine, type KindLine, type Purchase } from "./purchase";
