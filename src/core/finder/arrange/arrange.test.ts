@@ -36,7 +36,7 @@ const askOf = (plan: Plan, goal: Goal) => ({ plan, wiringId: "wiring-1", weather
 
 function arranged(plan: Plan, goal: Goal, mostSolved = Infinity): Arranged {
   const memory = createMemory();
-  return runToEnd(arrange(createBench(askOf(plan, goal), memory), null, mostSolved, memory));
+  return runToEnd(arrange(createBench(askOf(plan, goal), memory), null, mostSolved, memory, false));
 }
 
 /** The worst that all rules say of a wiring, and what it takes: asked of the plan as it would be, not of the finder. */
@@ -87,7 +87,7 @@ function waysOf(plan: Plan): Lane[][] {
   });
 }
 
-test.each(seeds(4))(
+test.each(seeds(3))(
   "plan %i: no way of wiring brings more at noon than the best, beyond the gap that is told",
   (seed) => {
     const plan = stockOf(seed, 4);
@@ -126,13 +126,13 @@ test.each(seeds(1))("plan %i: nor over the year, by the year of each way", (seed
   expect(score * (1 + found.gapPct / 100)).toBeGreaterThanOrEqual(most * 0.996);
 });
 
-test.each(seeds(6))("plan %i: nothing that is offered is stopped by a rule, and what it is best in is true", (seed) => {
+test.each(seeds(4))("plan %i: nothing that is offered is stopped by a rule, and what it is best in is true", (seed) => {
   const plan = stockOf(seed + 1000, 9);
   const memory = createMemory();
   const bench = createBench(askOf(plan, { type: "noon" }), memory);
   const first = runToEnd(firstLook(bench));
   if (first !== null) expect(verdict(plan, first.lanes).stops).toBe(false);
-  const { offers } = runToEnd(arrange(bench, null, quickProof, memory));
+  const { offers } = runToEnd(arrange(bench, null, quickProof, memory, false));
   for (const { lanes, facts } of offers) {
     expect(verdict(plan, lanes).stops).toBe(false);
     expect(levels.indexOf(facts.worst)).toBeGreaterThan(0);
@@ -145,7 +145,7 @@ test.each(seeds(6))("plan %i: nothing that is offered is stopped by a rule, and 
 });
 
 test("no net takes more than its bound, however early that is told; the sum of many parts is the whole", () => {
-  for (const seed of seeds(3)) {
+  for (const seed of seeds(2)) {
     const draw = dice(seed);
     const plan = stockOf(seed + 40, 7);
     const problem = createProblem(askOf(plan, { type: "month", month: draw.whole(1, 12) }), createMemory());
@@ -170,7 +170,7 @@ test("the answer is the same however many workers share the bounds", () => {
   const memory = createMemory();
   const bench = createBench(askOf(plan, { type: "year" }), memory);
   const parts = [0, 1, 2].map((at) => runToEnd(boundsOf(bench, { at, of: 3 })));
-  const shared = runToEnd(arrange(bench, parts, Infinity, memory));
+  const shared = runToEnd(arrange(bench, parts, Infinity, memory, false));
   const told = ({ offers, gapPct }: Arranged) => [gapPct, offers.map(({ titles, lanes }) => [titles, lanes])];
   expect(told(shared)).toEqual(told(alone));
 });

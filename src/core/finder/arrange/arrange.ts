@@ -95,6 +95,7 @@ export function* arrange(
   given: readonly (readonly Bounds[])[] | null,
   mostSolved: number,
   memory: Memory,
+  /** Whether the whole year of each offer is gone through at the end; else a quick one stands. */ wholeYears = true,
 ): Generator<ArrangeProgress | undefined, Arranged> {
   const { problem, meter } = bench;
   const about = yield* bench.about();
@@ -120,7 +121,7 @@ export function* arrange(
     };
   }
   const chosen = yield* choose(bench, about, step.value);
-  return yield* toldOf(bench, chosen, memory);
+  return yield* toldOf(bench, chosen, memory, wholeYears);
 }
 
 /** How near a proof is to its end, by the gap that is left: nobody knows how long the last of it takes. */
@@ -133,6 +134,7 @@ function* toldOf(
   { problem }: Pick<Bench, "problem">,
   chosen: Chosen,
   memory: Memory,
+  wholeYears: boolean,
 ): Generator<ArrangeProgress | undefined, Arranged> {
   const { champions, points, combos } = chosen;
   const offers: Offer[] = [];
@@ -150,7 +152,7 @@ function* toldOf(
     yield { share: 0.7 + (0.1 * offers.length) / champions.length, found: told() };
   }
   // the whole year of each, so that it is told as everywhere else
-  for (const [at, { titles, lanes }] of champions.entries()) {
+  for (const [at, { titles, lanes }] of wholeYears ? champions.entries() : []) {
     const whole = yield* offerOf(problem, { titles, lanes }, memory, "full");
     offers[at] = whole;
     yield { share: 0.8 + (0.2 * (at + 1)) / champions.length, found: told() };
