@@ -1,6 +1,7 @@
 import { answerCase, answerFindCase, readCase } from "@/core/case";
 import { answerChange } from "./change";
 import { answerHarvestCase, type Beside } from "./harvest";
+import { answerLabel } from "./label";
 import { type CaseAnswering } from "./reading";
 import { answerShadow } from "./shadow";
 import { answerSun } from "./sun";
@@ -16,6 +17,7 @@ const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAns
   harvest: answerHarvestCase,
   shadow: answerShadow,
   find: answerFindCase,
+  label: answerLabel,
 };
 
 /** Answers a case of any kind. `nowMs` is a clock, for nets that ask to be timed; `beside` reads files that lie with the case. */

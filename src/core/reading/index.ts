@@ -1,0 +1,2 @@
+export { type InputRead, type PortRead } from "./inputs";
+export { type Doubt, mostText, type PanelFields, type PanelRead, readText, type TextReading } from "./read";

@@ -1,0 +1,86 @@
+import { fieldWords, ofThePacking, type ReadField } from "./fields";
+import { type Figure, figuresIn } from "./number";
+
+/** A value read for a field, with the words it came from. */
+export type Found = {
+  readonly field: ReadField;
+  readonly value: number;
+  /** Other meanings of the same digits that would do as well. */ readonly others: readonly number[];
+  readonly words: string;
+  /** A coefficient in volts, amps or watts a degree: of which it is to become a share. */ readonly perDegree:
+    "V" | "A" | "W" | null;
+};
+
+type Name = { readonly field: ReadField; readonly at: number; readonly end: number };
+
+/** The names of fields in a line, none within another. */
+export function namesIn(line: string): Name[] {
+  const found: Name[] = [];
+  for (const { field, called } of fieldWords)
+    for (const pattern of called)
+      for (const match of line.matchAll(pattern)) {
+        const [at, end] = [match.index, match.index + match[0].length];
+        // narrower fields come first, and keep their words
+        if (!found.some((other) => at < other.end && end > other.at)) found.push({ field, at, end });
+      }
+  return found.sort((a, b) => a.at - b.at);
+}
+
+/** Values a line states by name: each name with the first number that may be its, after it or else before it. */
+export function pairsIn(line: string): Found[] {
+  const names = namesIn(line);
+  const figures = figuresIn(line);
+  const used = new Set<Figure>();
+  return names.flatMap((name, k): Found[] => {
+    const upTo = names[k + 1]?.at ?? line.length;
+    const after = figures.filter((figure) => figure.at >= name.end && figure.at < upTo && !used.has(figure));
+    const first = after.find((figure) => valueOf(name.field, figure) !== null);
+    const before =
+      first === undefined && (names[k - 1]?.end ?? 0) <= name.at
+        ? figures.findLast((figure) => figure.end <= name.at && figure.end >= name.at - 6 && !used.has(figure))
+        : undefined;
+    const figure = first ?? before;
+    const value = figure === undefined ? null : valueOf(name.field, figure);
+    if (figure === undefined || value === null) return [];
+    if (name.field === "weightKg" && ofThePacking.test(line.slice(0, name.end))) return [];
+    used.add(figure);
+    const from = Math.min(name.at, figure.at);
+    const words = line.slice(from, Math.max(name.end, figure.end + figure.unit.length + 1)).trim();
+    return [{ field: name.field, words, ...value }];
+  });
+}
+
+/** What a number means for a field: null where its unit or its size is not that field's. */
+export function valueOf(
+  field: ReadField,
+  { values, unit }: Pick<Figure, "values" | "unit">,
+): Pick<Found, "value" | "others" | "perDegree"> | null {
+  const spec = fieldWords.find((each) => each.field === field);
+  if (spec === undefined) return null;
+  const perDegree = /^(m)?([vaw]|%|ppm)\/(?:°?[ck])$/i.exec(unit);
+  if (perDegree !== null) {
+    if (!field.startsWith("tempCo")) return null;
+    const letter = (perDegree[2] ?? "").toUpperCase();
+    const milli = perDegree[1] === undefined ? 1 : 0.001;
+    const meanings = values.map((value) => value * milli * (letter === "PPM" ? 1e-4 : 1));
+    const [value, ...others] = meanings;
+    if (value === undefined) return null;
+    if (letter === "%" || letter === "PPM") return within(spec, value, others, null);
+    return { value, others: [], perDegree: letter as "V" | "A" | "W" };
+  }
+  const factor = spec.units[unit.toLowerCase()];
+  if (factor === undefined) return null;
+  const [value, ...others] = values.map((each) => Number((each * factor).toPrecision(12)));
+  return value === undefined ? null : within(spec, value, others, null);
+}
+
+function within(
+  { least, most }: { readonly least: number; readonly most: number },
+  value: number,
+  others: readonly number[],
+  perDegree: null,
+): Pick<Found, "value" | "others" | "perDegree"> | null {
+  const fitting = [value, ...others].filter((each) => each >= least && each <= most);
+  const [first, ...rest] = fitting;
+  return first === undefined ? null : { value: first, others: rest, perDegree };
+}
