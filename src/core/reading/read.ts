@@ -1,4 +1,4 @@
-import { doubtsAbout, type LabelDraft, readingsThatFit } from "../panel";
+import { doubtsAbout, type LabelDraft, type ReadingKind, readingsThatFit } from "../panel";
 import { cellsIn, priceIn, sizeIn } from "./extras";
 import { everyday, type ReadField, standard } from "./fields";
 import { type InputRead, inputIn } from "./inputs";
@@ -17,7 +17,7 @@ export type PanelRead = {
   /** The words each value came from. */ readonly from: Readonly<Record<string, string>>;
   readonly doubts: readonly Doubt[];
   /** Readings that would make it agree with itself, best first; none is taken unasked. */
-  readonly offers: readonly { readonly fields: PanelFields; readonly why: string }[];
+  readonly offers: readonly { readonly fields: PanelFields; readonly why: ReadingKind }[];
 };
 export type TextReading = {
   readonly panels: readonly PanelRead[];

@@ -14,6 +14,7 @@ import { LabelCheck } from "./LabelCheck";
 import { LabelCurve } from "./LabelCurve";
 import { LabelForm } from "./LabelForm";
 import { MeasuredForm } from "./MeasuredForm";
+import { Paste } from "./Paste";
 
 const shelf = (client: ApiClient) => client.panels;
 
@@ -95,18 +96,28 @@ export function PanelsStop() {
           onTake={({ id, sheet }) => add(sheet, id)}
         />
       </Box>
-      {chosen !== undefined && (
-        <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
-          <Region title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
-            <LabelForm key={chosen.id} label={chosen.label} patch={patch} onDone={desk.endGesture} onField={setHelp} />
-          </Region>
-          <Box sx={{ mt: 2 }}>
+      <Box sx={{ gridArea: "sheet", minWidth: 0, display: "grid", gap: 2 }}>
+        {chosen !== undefined && (
+          <>
+            <Region title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
+              <LabelForm
+                key={chosen.id}
+                label={chosen.label}
+                patch={patch}
+                onDone={desk.endGesture}
+                onField={setHelp}
+              />
+            </Region>
             <Region title="Measured curve, if you have one">
               <MeasuredForm key={chosen.id} panel={chosen} />
             </Region>
-          </Box>
-        </Box>
-      )}
+          </>
+        )}
+        <Paste
+          onAdd={(fields) => add({ ...blankLabel(fields.name ?? "Pasted panel"), ...fields }, null)}
+          fill={chosen === undefined ? null : { name: chosen.label.name, put: (fields) => patch(fields) }}
+        />
+      </Box>
       {chosen !== undefined && (
         <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0 }}>
           <Box
