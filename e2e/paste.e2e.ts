@@ -14,7 +14,8 @@ walk(
   "text is read as it is pasted, swapped volts are offered the right way round, and the label goes into the plan",
   async ({ open, plan }) => {
     const { page: screen, fields } = await open(`${await plan("Bee-keeper")}/panels`);
-    const field = await fields.named("Paste what you copied");
+    await fields.press("Paste a page");
+    const field = await fields.named("Paste what you copied; the numbers are found in it.");
     await field.evaluate((element, text) => {
       // as a paste does it: all at once
       const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value")?.set;

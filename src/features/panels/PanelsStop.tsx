@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { FilePlus2 } from "lucide-react";
+import { ClipboardPaste, FilePlus2 } from "lucide-react";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
@@ -27,6 +27,7 @@ export function PanelsStop() {
   const library = useLibrary(shelf);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
+  const [pasting, setPasting] = useState(false);
   const chosen = panels.find((panel) => panel.id === chosenId) ?? panels[0];
 
   const add = (label: PanelSheet, libraryId: string | null) => {
@@ -78,6 +79,15 @@ export function PanelsStop() {
             >
               Type a label in
             </Button>
+            <Button
+              size="small"
+              variant={pasting ? "contained" : "outlined"}
+              aria-pressed={pasting}
+              startIcon={<ClipboardPaste size={16} />}
+              onClick={() => setPasting(!pasting)}
+            >
+              Paste a page
+            </Button>
             {panels.length === 0 && (
               <Button size="small" variant="outlined" onClick={() => add(demoPanels.rigid195, null)}>
                 Worked example
@@ -97,6 +107,12 @@ export function PanelsStop() {
         />
       </Box>
       <Box sx={{ gridArea: "sheet", minWidth: 0, display: "grid", gap: 2 }}>
+        {pasting && (
+          <Paste
+            onAdd={(fields) => add({ ...blankLabel(fields.name ?? "Pasted panel"), ...fields }, null)}
+            fill={chosen === undefined ? null : { name: chosen.label.name, put: (fields) => patch(fields) }}
+          />
+        )}
         {chosen !== undefined && (
           <>
             <Region title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
@@ -113,10 +129,6 @@ export function PanelsStop() {
             </Region>
           </>
         )}
-        <Paste
-          onAdd={(fields) => add({ ...blankLabel(fields.name ?? "Pasted panel"), ...fields }, null)}
-          fill={chosen === undefined ? null : { name: chosen.label.name, put: (fields) => patch(fields) }}
-        />
       </Box>
       {chosen !== undefined && (
         <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0 }}>
