@@ -247,10 +247,12 @@ function proofRead(read: PanelRead): PanelRead {
   const plain = all.filter(({ type }) => type !== "fillFactor" && type !== "voltageRatio" && type !== "currentRatio");
   const contradictions = plain.length > 0 ? plain : all;
   const offers = readingsThatFit(draft).map(({ patch, how }) => ({ fields: { ...fields, ...patch }, why: how }));
-  const touched = new Set(contradictions.flatMap(({ type, field }) => [field, ...(partners[type] ?? [])]));
-  const doubts = [...touched].flatMap((field): Doubt[] => {
+  // each value with the first contradiction that it is part of
+  const reasons = new Map<string, string>();
+  for (const { type, field } of contradictions)
+    for (const each of [field, ...(partners[type] ?? [])]) if (!reasons.has(each)) reasons.set(each, type);
+  const doubts = [...reasons].flatMap(([field, why]): Doubt[] => {
     const value = fields[field as ReadField];
-    const why = contradictions[0]?.type ?? "";
     return value === undefined || read.doubts.some((known) => known.field === field) ? [] : [{ field, value, why }];
   });
   return { ...read, doubts: [...read.doubts, ...doubts], offers };

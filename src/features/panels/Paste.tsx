@@ -107,9 +107,10 @@ function ReadPanel({ read, onAdd, fill }: ReadProps) {
                     {doubts.map(({ value, why }) => (
                       <Box
                         key={`${value} ${why}`}
-                        sx={{ display: "flex", gap: 0.5, alignItems: "center", flexWrap: "wrap" }}
+                        sx={{ display: "flex", gap: 0.5, alignItems: "center", "& > svg": { flex: "none" } }}
                       >
-                        <LevelMark level="care" size={14} /> {whyDoubted(why)}
+                        <LevelMark level="care" size={14} />
+                        <span>{whyDoubted(why)}</span>
                         {value !== fields[field] && (
                           <TextButton onClick={() => setChosen({ ...chosen, [field]: value })}>
                             Take {told(value)} {readFieldWords[field].unit}
