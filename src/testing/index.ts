@@ -19,3 +19,4 @@ export { dice, type Dice } from "./random";
 export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";
 export { everyWay, type Way } from "./every-way";
+export { sellersText, type SellersText } from "./sellers-texts";

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
+import { effort, sellersText } from "@/testing";
 import { linesOf } from "./plain";
 import { valuesOf } from "./number";
 import { type PanelFields, readText } from ".";
@@ -80,4 +81,30 @@ test("markup is taken off, its characters are read, and no text takes long or th
     "&".repeat(90_000),
   ])
     expect(readText(text).panels.length).toBeLessThanOrEqual(1);
+});
+
+test("made-up sellers' texts: at least 98 of 100 fields are right, and none is wrong without a mark of doubt", () => {
+  let [right, all] = [0, 0];
+  const wrong: string[] = [];
+  for (let seed = 1; seed <= effort(40); seed++) {
+    const { text, fields, torn } = sellersText(seed);
+    const { panels } = readText(text);
+    const [read] = panels;
+    if (panels.length !== 1) wrong.push(`${seed}: ${panels.length} panels`);
+    for (const [field, value] of Object.entries(fields)) {
+      all += 1;
+      const made = read?.fields[field as keyof PanelFields];
+      if (Math.abs(Number(made) - value) <= 0.003 * Math.abs(value)) right += 1;
+      else if (made !== undefined && !read?.doubts.some((doubt) => doubt.field === field))
+        wrong.push(`${seed}: ${field} read as ${made}, is ${value}`);
+    }
+    for (const field of torn)
+      if (!read?.doubts.some((doubt) => doubt.field === field)) wrong.push(`${seed}: ${field} is not doubted`);
+    const strange = Object.keys(read?.fields ?? {}).filter(
+      (field) => !(field in fields) && !["name", "currency"].includes(field),
+    );
+    if (strange.length > 0) wrong.push(`${seed}: ${strange.join()} is not in the text`);
+  }
+  expect(wrong).toEqual([]);
+  expect(right / all).toBeGreaterThanOrEqual(0.98);
 });
