@@ -53,7 +53,7 @@ export function Arrange() {
             With add-ons too
           </TextButton>
         )}
-        <Buttons finder={finder} />
+        <Buttons finder={finder} canLook={plan.panels.length > 0 && plan.inputs.length > 0} />
       </div>
       <Standing plan={plan} finder={finder} />
       {found === null && first !== null && (
@@ -135,7 +135,7 @@ function shapeOf(lanes: readonly Lane[]): string {
     .join(";");
 }
 
-function Buttons({ finder }: { readonly finder: Finder }) {
+function Buttons({ finder, canLook }: { readonly finder: Finder; readonly canLook: boolean }) {
   const { phase, found, share } = finder;
   if (phase === "looking" || phase === "standing")
     return (
@@ -149,7 +149,7 @@ function Buttons({ finder }: { readonly finder: Finder }) {
     );
   return (
     <>
-      <TextButton look="amber" onClick={finder.look}>
+      <TextButton look="amber" disabled={!canLook} onClick={finder.look}>
         {found === null ? "Find the best wirings" : "Look again"}
       </TextButton>
       {found !== null && found.gapPct >= 0.05 && (

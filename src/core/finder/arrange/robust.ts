@@ -119,7 +119,7 @@ function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial:
   }
   const nowC = plan.site.recordLowC ?? assumedSite(plan.site).recordLowC;
   const below = climateKinds.map(({ recordLowC }) => recordLowC).filter((lowC) => lowC < nowC);
-  const recordLowC = Math.max(-90, Math.max(nowC - 2 * colderByC, ...(below.length > 0 ? below : [nowC - colderByC])));
+  const recordLowC = Math.max(-60, Math.max(nowC - 2 * colderByC, ...(below.length > 0 ? below : [nowC - colderByC])));
   trials.push({ trial: { type: "colder", recordLowC }, changes: [{ type: "setSite", patch: { recordLowC } }] });
   const headingDeg = ((plan.site.headingDeg ?? 0) + 90) % 360;
   trials.push({ trial: { type: "heading", headingDeg }, changes: [{ type: "setSite", patch: { headingDeg } }] });

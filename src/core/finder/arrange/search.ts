@@ -9,7 +9,7 @@ import { type Survey } from "./survey";
 /** A wiring as the search has it: nets before ports. */
 export type Wired = { readonly placings: readonly Placing[]; readonly wh: number };
 
-export type SearchProgress = { readonly best: Wired | null; readonly gapPct: number | null; readonly solved: number };
+export type SearchProgress = { readonly gapPct: number | null; readonly solved: number };
 export type Searched = {
   /** The best that no rule stops; null where nothing may be connected. */ readonly best: Wired | null;
   /** By how much another could be better at most, %; 0: there is none. */ readonly gapPct: number;
@@ -96,21 +96,22 @@ export function createLaneBook(
     return stops;
   }
 
-  /** Solves an entry, or takes it out where a rule stops it; the list stays in order. */
-  function settle(kind: number, used: number, entry: Entry): void {
+  /** Solves an entry, or takes it out where a rule stops it, or first tells its whole bound; the list stays in order. */
+  function settle(kind: number, used: number, entry: Entry): "solved" | "stopped" | "bounded" {
     const list = byUsed[kind]?.get(used);
     const spec = kinds[kind];
-    if (list === undefined || spec === undefined) return;
+    if (list === undefined || spec === undefined) throw new Error("an entry stands in a list of its kind");
     const at = list.indexOf(entry);
     const less = onePanelWh * leastShare * (panelsIn(used, have) + lengthOf(kind, entry) / 2);
     if (!entry.isTight) {
       entry.mostWh = (scales[kind]?.most(entry.net, 0) ?? 0) - less;
       entry.isTight = true;
-      return putBack(list, at, entry);
+      putBack(list, at, entry);
+      return "bounded";
     }
     if (isStopped(kind, entry)) {
       list.splice(at, 1);
-      return;
+      return "stopped";
     }
     const net = netOf(kind, entry);
     const taken = meter.taken(spec, net);
@@ -118,6 +119,7 @@ export function createLaneBook(
     entry.mostWh = taken.wh - less;
     entry.aboutWh = entry.mostWh;
     putBack(list, at, entry);
+    return "solved";
   }
 
   function lengthOf(kind: number, { net }: Entry): number {
@@ -142,6 +144,9 @@ function byMost(a: Entry, b: Entry): number {
 
 type Choice = { readonly used: number; readonly entry: Entry };
 
+/** Nets taken out by a rule for each one that may be solved, at most. */
+const mostStopped = 8;
+
 /**
  * The best wiring. Every net is worth at most what its bound says; the best set of nets by these bounds is put together (a table of
  * what the ports so far can bring of each set of panels), its nets are solved and judged, which lowers their worth or takes them
@@ -161,25 +166,29 @@ export function* searchBest(
   const sets = setsOf(have);
   const pairs = pairsOf(have);
   let solved = 0;
-  for (;;) {
+  let stopped = 0;
+  let gapPct: number | null = null;
+  for (let turn = 0; ; turn++) {
     const hoped = bestTogether(true);
     const open = hoped.choices.filter(({ choice }) => choice.entry.solved === null);
     if (open.length === 0) return { best: told(hoped), gapPct: 0, solved, book };
-    if (solved >= mostSolved) {
+    if (solved >= mostSolved || stopped >= mostStopped * mostSolved) {
       const sure = bestTogether(false);
       const best = told(sure);
-      const gapPct = best === null ? 100 : Math.max(0, 100 * (hoped.worthWh / sure.worthWh - 1));
-      return { best, gapPct, solved, book };
+      const left = best === null ? 100 : Math.max(0, 100 * (hoped.worthWh / sure.worthWh - 1));
+      return { best, gapPct: left, solved, book };
     }
     for (const { kind, choice } of open) {
-      book.settle(kind, choice.used, choice.entry);
-      solved += 1;
+      const became = book.settle(kind, choice.used, choice.entry);
+      if (became === "solved") solved += 1;
+      if (became === "stopped") stopped += 1;
     }
-    if (solved % 16 < open.length) {
+    // how sure it is costs a table of its own: told now and then
+    if (turn % 8 === 0) {
       const sure = bestTogether(false);
-      const gapPct = sure.worthWh > 0 ? Math.max(0, 100 * (hoped.worthWh / sure.worthWh - 1)) : null;
-      yield { best: told(sure), gapPct, solved };
+      gapPct = sure.worthWh > 0 ? Math.max(0, 100 * (hoped.worthWh / sure.worthWh - 1)) : null;
     }
+    yield { gapPct, solved };
   }
 
   /** Of all ways to share panels out over the ports the best: by bounds where nothing is solved, or of solved nets only. */
