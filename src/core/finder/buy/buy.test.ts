@@ -63,7 +63,7 @@ test("smallest lots, delivery and adapters are paid; a kit that plugs in needs n
 test("an area holds whole panels only; what has no room is not offered; PWM brings less than MPPT", () => {
   const { lengthMm, widthMm } = few.rigid195;
   const room = { room: "area", lengthMm: 2 * (lengthMm ?? 0) + 25, widthMm: (widthMm ?? 0) + 10 } as const;
-  const { found } = bought(room);
+  const { found } = bought(room, lantern, panels.slice(0, 1));
   expect(found.kinds.find(({ panel }) => panel.id === "rigid195")?.fits).toBe(2);
   const none = bought({ ...room, lengthMm: 300, widthMm: 200 }).found;
   expect([none.offers, none.kinds.map(({ fits }) => fits)]).toEqual([[], [0, 0, 0]]);
