@@ -1,20 +1,20 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { type Goal, type Offer, type Point } from "@/core/finder";
-import { type Plan } from "@/core/plan";
+import { type Goal } from "@/core/finder";
 import { countsOf, type Lane } from "@/core/wiring";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { ChoiceField, TextButton } from "@/ui";
-import { counted, leftOutSentence, madeOf, monthNames, pricesSentence, scoreWords, titleWords } from "@/words";
-import { Field } from "./Field";
+import { madeOf, monthNames, pricesSentence, scoreWords } from "@/words";
+import { Behind } from "./Behind";
 import style from "./finder.module.css";
+import { nameOf } from "./name-of";
 import { Packet } from "./Packet";
 import { letterOf } from "./RowsPicture";
 import { Robust } from "./Robust";
+import { Buttons, Standing } from "./Standing";
 import { useFacts } from "./useFacts";
-import { type Finder, useFinder } from "./useFinder";
-import { WhyNot } from "./WhyNot";
+import { useFinder } from "./useFinder";
 
 const goals = [
   { value: "year", text: "the energy of the year" },
@@ -114,10 +114,6 @@ export function Arrange() {
   );
 }
 
-function nameOf({ titles }: Offer): string {
-  return titles.map((title) => titleWords[title]).join(", ");
-}
-
 /** A wiring by what stands where, whatever its rows are called and in whatever order they come. */
 function shapeOf(lanes: readonly Lane[]): string {
   return lanes
@@ -133,118 +129,4 @@ function shapeOf(lanes: readonly Lane[]): string {
     })
     .sort()
     .join(";");
-}
-
-function Buttons({ finder, canLook }: { readonly finder: Finder; readonly canLook: boolean }) {
-  const { phase, found, share } = finder;
-  if (phase === "looking" || phase === "standing")
-    return (
-      <>
-        <progress value={share} aria-label="Looking through all wirings" />
-        <TextButton onClick={() => finder.hold(phase === "looking")}>
-          {phase === "looking" ? "Pause" : "Go on"}
-        </TextButton>
-        <TextButton onClick={finder.stop}>Stop</TextButton>
-      </>
-    );
-  return (
-    <>
-      <TextButton look="amber" disabled={!canLook} onClick={finder.look}>
-        {found === null ? "Find the best wirings" : "Look again"}
-      </TextButton>
-      {found !== null && found.gapPct >= 0.05 && (
-        <TextButton onClick={finder.prove}>Go on until it is proved</TextButton>
-      )}
-    </>
-  );
-}
-
-/** What was gone through, how sure it is, and what was left out. */
-function Standing({ plan, finder }: { readonly plan: Plan; readonly finder: Finder }) {
-  const { phase, found, fault, isOfNow } = finder;
-  if (fault !== null) return <p role="alert">It could not be worked out: {fault}.</p>;
-  if (phase === "idle")
-    return (
-      <p className={style["small"]}>
-        {plan.panels.length === 0 || plan.inputs.length === 0
-          ? "It needs panels and an input in the plan: add them at Panels and Input first."
-          : "Every way to put the plan’s panels into rows and the rows before its ports is gone through; what a rule stops is dropped. The best of each kind comes as a packet, and one press puts it on the board."}
-      </p>
-    );
-  if (found === null) return null;
-  return (
-    <div className={style["small"]} role="status">
-      {!isOfNow && phase === "done" && <p>The plan has changed since: these are of the plan before. Look again.</p>}
-      {found.offers.length === 0 ? (
-        <p>
-          No wiring of these panels may be connected to these ports: each is stopped by a rule. See the ledger, or
-          choose another input.
-        </p>
-      ) : (
-        <p>
-          {counted(found.nets, "set of rows", "sets of rows")} gone through, by{" "}
-          {found.hours === 1 ? "bright noon" : `${found.hours} typical hours`};{" "}
-          {!found.isComplete
-            ? "there are too many ways for all of them, so the more mixed rows were left out."
-            : found.gapPct < 0.05
-              ? "no other wiring brings more than the first."
-              : `another may bring ${found.gapPct.toFixed(1)} % more at most.`}
-        </p>
-      )}
-      {found.leftOut.map((left) => {
-        const words = leftOutSentence(left);
-        return <p key={words}>{words}</p>;
-      })}
-    </div>
-  );
-}
-
-type BehindProps = {
-  readonly plan: Plan;
-  readonly wiringId: string;
-  readonly offers: readonly Offer[];
-  readonly points: readonly Point[];
-  readonly goal: Goal;
-  readonly onTake: (lanes: readonly Lane[]) => void;
-};
-
-/** The field of all others, and why not this one. */
-function Behind({ plan, wiringId, offers, points, goal, onTake }: BehindProps) {
-  const [chosen, setChosen] = useState<{ readonly points: readonly Point[]; readonly at: number } | null>(null);
-  const at = chosen?.points === points ? chosen.at : null;
-  const best = offers[0]?.facts;
-  if (best === undefined) return null;
-  return (
-    <div className={style["behind"]}>
-      <section aria-label="The field">
-        <h3 className={style["head"]}>The field behind them</h3>
-        <Field
-          points={points}
-          offers={offers.map((offer) => ({
-            name: nameOf(offer),
-            score: offer.facts.score,
-            at: {
-              marginPct: offer.facts.cold?.marginPct ?? 0,
-              money: offer.facts.money,
-              shadePct: offer.facts.shadePct,
-            },
-          }))}
-          goal={goal}
-          chosen={at}
-          onChoose={(k) => setChosen({ points, at: k })}
-        />
-      </section>
-      <section aria-label="Why not">
-        <h3 className={style["head"]}>Why not this one?</h3>
-        <WhyNot
-          plan={plan}
-          wiringId={wiringId}
-          best={best}
-          goal={goal}
-          point={at === null ? null : (points[at] ?? null)}
-          onTake={(point) => onTake(point.lanes)}
-        />
-      </section>
-    </div>
-  );
 }

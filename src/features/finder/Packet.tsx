@@ -17,6 +17,7 @@ import {
   whySentence,
 } from "@/words";
 import style from "./finder.module.css";
+import { nameOf } from "./name-of";
 import { RowsPicture } from "./RowsPicture";
 
 type Props = {
@@ -33,8 +34,8 @@ type Props = {
 
 /** One offer, laid out like a packet of seeds: a picture, a name, one sentence, what it gives up, and the small print. */
 export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, onTake }: Props) {
-  const { titles, facts, lanes } = offer;
-  const name = titles.map((title) => titleWords[title]).join(", ");
+  const { facts, lanes } = offer;
+  const name = nameOf(offer);
   const other =
     against !== null && !isOnBoard
       ? against

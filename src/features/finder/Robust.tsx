@@ -5,9 +5,10 @@ import { type Goal, type Offer, type TrialResult } from "@/core/finder";
 import { type Plan } from "@/core/plan";
 import { useWeather } from "@/features/year";
 import { LevelMark, TextButton } from "@/ui";
-import { scoreAmount, titleWords, trialWords } from "@/words";
+import { scoreAmount, trialWords } from "@/words";
 import { pageMail } from "@/workers";
 import style from "./finder.module.css";
+import { nameOf } from "./name-of";
 
 type Props = {
   readonly plan: Plan;
@@ -78,9 +79,9 @@ export function Robust({ plan, wiringId, offers, goal }: Props) {
             <thead>
               <tr>
                 <th scope="col">If</th>
-                {offers.map(({ titles }) => (
-                  <th scope="col" key={titles.join()}>
-                    {titles.map((title) => titleWords[title]).join(", ")}
+                {offers.map((offer) => (
+                  <th scope="col" key={nameOf(offer)}>
+                    {nameOf(offer)}
                   </th>
                 ))}
               </tr>
