@@ -69,7 +69,11 @@ export function Arrange() {
               </li>
             ))}
           </ul>
-          <TextButton look="amber" onClick={() => take(first.lanes, "What was found at a glance")}>
+          <TextButton
+            look="amber"
+            disabled={!finder.isOfNow}
+            onClick={() => take(first.lanes, "What was found at a glance")}
+          >
             Put it on the board
           </TextButton>
         </div>
@@ -91,6 +95,7 @@ export function Arrange() {
                 }
                 goal={finder.goal}
                 proved={found.gapPct < 0.05 && found.isComplete}
+                canTake={finder.isOfNow}
                 isOnBoard={shapeOf(offer.lanes) === onBoard}
                 onTake={() => take(offer.lanes, `“${nameOf(offer)}”`)}
               />
@@ -103,6 +108,7 @@ export function Arrange() {
               offers={found.offers}
               points={found.points}
               goal={finder.goal}
+              canTake={finder.isOfNow}
               onTake={(lanes) => take(lanes, "The wiring chosen in the field")}
             />
           )}

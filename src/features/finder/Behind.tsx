@@ -15,11 +15,12 @@ type BehindProps = {
   readonly offers: readonly Offer[];
   readonly points: readonly Point[];
   readonly goal: Goal;
+  readonly canTake: boolean;
   readonly onTake: (lanes: readonly Lane[]) => void;
 };
 
 /** The field of all others, and why not this one. */
-export function Behind({ plan, wiringId, offers, points, goal, onTake }: BehindProps) {
+export function Behind({ plan, wiringId, offers, points, goal, canTake, onTake }: BehindProps) {
   const [chosen, setChosen] = useState<{ readonly points: readonly Point[]; readonly at: number } | null>(null);
   const at = chosen?.points === points ? chosen.at : null;
   const best = offers[0]?.facts;
@@ -52,6 +53,7 @@ export function Behind({ plan, wiringId, offers, points, goal, onTake }: BehindP
           best={best}
           goal={goal}
           point={at === null ? null : (points[at] ?? null)}
+          canTake={canTake}
           onTake={(point) => onTake(point.lanes)}
         />
       </section>

@@ -123,6 +123,7 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
                 </dl>
                 <TextButton
                   look="amber"
+                  disabled={!isOfNow}
                   aria-label={`Put it in the plan: ${purchaseName(purchase)}`}
                   onClick={() => onTake(purchase)}
                 >

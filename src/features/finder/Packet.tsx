@@ -29,11 +29,12 @@ type Props = {
   readonly goal: Goal;
   readonly proved: boolean;
   readonly isOnBoard: boolean;
+  /** Whether it is of the plan as it is: another plan may not have its panels. */ readonly canTake: boolean;
   readonly onTake: () => void;
 };
 
 /** One offer, laid out like a packet of seeds: a picture, a name, one sentence, what it gives up, and the small print. */
-export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, onTake }: Props) {
+export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, canTake, onTake }: Props) {
   const { facts, lanes } = offer;
   const name = nameOf(offer);
   const other =
@@ -90,7 +91,7 @@ export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, on
       {isOnBoard ? (
         <p className={style["here"]}>On the board now</p>
       ) : (
-        <TextButton look="amber" onClick={onTake} aria-label={`Put it on the board: ${name}`}>
+        <TextButton look="amber" disabled={!canTake} onClick={onTake} aria-label={`Put it on the board: ${name}`}>
           Put it on the board
         </TextButton>
       )}

@@ -15,13 +15,14 @@ type Props = {
   readonly best: WiringFacts;
   readonly goal: Goal;
   /** A wiring chosen in the field. */ readonly point: Point | null;
+  readonly canTake: boolean;
   readonly onTake: (point: Point) => void;
 };
 
 const pointId = "point of the field";
 
 /** Any wiring against the best: the rule or the number that puts it lower. The one on the board is asked anew at every change of it. */
-export function WhyNot({ plan, wiringId, best, goal, point, onTake }: Props) {
+export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: Props) {
   const system = useUnits();
   const [picked, setPicked] = useState(wiringId);
   // a point pressed is what is asked about, until something else is
@@ -68,7 +69,11 @@ export function WhyNot({ plan, wiringId, best, goal, point, onTake }: Props) {
           ))}
         </ul>
       )}
-      {isPoint && <TextButton onClick={() => onTake(point)}>Put this one on the board</TextButton>}
+      {isPoint && (
+        <TextButton disabled={!canTake} onClick={() => onTake(point)}>
+          Put this one on the board
+        </TextButton>
+      )}
     </div>
   );
 }
