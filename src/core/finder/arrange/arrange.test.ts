@@ -132,7 +132,9 @@ test.each(seeds(4))("plan %i: nothing that is offered is stopped by a rule, and 
   const bench = createBench(askOf(plan, { type: "noon" }), memory);
   const first = runToEnd(firstLook(bench));
   if (first !== null) expect(verdict(plan, first.lanes).stops).toBe(false);
-  const { offers } = runToEnd(arrange(bench, null, quickProof, memory, false));
+  const { offers, points } = runToEnd(arrange(bench, null, quickProof, memory, false));
+  // the field too holds only what may be connected
+  for (const { lanes } of points.slice(0, 12)) expect(verdict(plan, lanes).stops).toBe(false);
   for (const { lanes, facts } of offers) {
     expect(verdict(plan, lanes).stops).toBe(false);
     expect(levels.indexOf(facts.worst)).toBeGreaterThan(0);

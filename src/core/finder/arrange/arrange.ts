@@ -136,8 +136,9 @@ function* toldOf(
   memory: Memory,
   wholeYears: boolean,
 ): Generator<ArrangeProgress | undefined, Arranged> {
-  const { champions, points, combos } = chosen;
+  const { champions, combos } = chosen;
   const offers: Offer[] = [];
+  let points: readonly Point[] = [];
   const told = (): Arranged => ({
     ...ranked(offers, chosen),
     points,
@@ -151,11 +152,13 @@ function* toldOf(
     offers.push(yield* offerOf(problem, champion, memory));
     yield { share: 0.7 + (0.1 * offers.length) / champions.length, found: told() };
   }
+  points = yield* chosen.field();
+  yield { share: 0.85, found: told() };
   // the whole year of each, so that it is told as everywhere else
   for (const [at, { titles, lanes }] of wholeYears ? champions.entries() : []) {
     const whole = yield* offerOf(problem, { titles, lanes }, memory, "full");
     offers[at] = whole;
-    yield { share: 0.8 + (0.2 * (at + 1)) / champions.length, found: told() };
+    yield { share: 0.85 + (0.15 * (at + 1)) / champions.length, found: told() };
   }
   return told();
 }

@@ -58,7 +58,8 @@ const alike: Readonly<Record<Title, number>> = {
 /** What has been chosen so far, before it is worked out in full. */
 export type Chosen = {
   readonly champions: readonly { readonly titles: readonly Title[]; readonly lanes: readonly Lane[] }[];
-  readonly points: readonly Point[];
+  /** The field of all that no rule stops: judged one by one, which takes its time. */
+  readonly field: () => Generator<undefined, readonly Point[]>;
   readonly combos: number;
   /** By how much another could bring more than the best, %. */ readonly gapPct: number;
   /** What the best was found to bring while it was looked for. */ readonly bestScore: number;
@@ -121,14 +122,21 @@ export function* choose(
     bestScore: firstWh * scale,
     gapPct: firstWh > 0 ? Math.max(0, 100 * (mostPossibleWh / firstWh - 1)) : 100,
     champions: [...found.values()].map(({ titles: given, placings }) => ({ titles: given, lanes: lanesIn(placings) })),
-    points: field(combos, scale).map((combo) => ({
-      score: combo.wh * scale,
-      marginPct: combo.marginPct,
-      money: combo.money,
-      parts: combo.parts,
-      shadePct: combo.shadePct,
-      lanes: lanesIn(placingsOf(problem, combo)),
-    })),
+    field: function* () {
+      const points: Point[] = [];
+      for (const combo of field(combos, scale)) {
+        const placings = placingsOf(problem, combo);
+        // what ports share is judged of all together, all else of each lane by itself
+        const safe = isShared
+          ? isSafe(nameOf(placings), placings)
+          : combo.lanes.every((lane) => lane === null || !book.isStopped(lane.kind, lane));
+        yield undefined;
+        if (!safe) continue;
+        const { marginPct, money, parts, shadePct } = combo;
+        points.push({ score: combo.wh * scale, marginPct, money, parts, shadePct, lanes: lanesIn(placings) });
+      }
+      return points;
+    },
     combos: combos.length,
   };
 }

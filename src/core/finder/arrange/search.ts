@@ -78,14 +78,14 @@ export function createLaneBook(
     return most;
   }
 
-  function netOf(kind: number, { net }: Entry): NetMix {
+  function netOf(kind: number, { net }: Pick<Entry, "net">): NetMix {
     const list = kinds[kind]?.nets;
     if (list === undefined) throw new Error("no such kind of port");
     return mixOf(list, net);
   }
 
   /** Whether some rule stops it where it stands alone before a port of its kind. */
-  function isStopped(kind: number, entry: Entry): boolean {
+  function isStopped(kind: number, entry: Pick<Entry, "net">): boolean {
     const key = `${kind}/${entry.net}`;
     if (stopped.has(key)) return true;
     if (passed.has(key)) return false;
