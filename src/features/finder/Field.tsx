@@ -107,8 +107,8 @@ export function Field({ points, offers, goal, chosen, onChoose }: Props) {
         </svg>
       </div>
       <p className={style["small"]}>
-        Upwards {goal.type === "noon" ? "W" : "kWh"} {goalWords(goal)}, about; each round point is a wiring, a diamond
-        one of the packets. Press a point to see it.
+        Upwards {goal.type === "noon" ? "W" : "kWh"} {goalWords(goal)}, about; each round point is a wiring that no rule
+        stops, a diamond one of the packets. Press a point to see it.
       </p>
     </div>
   );
