@@ -3,7 +3,7 @@ import { type Memory } from "../../rules";
 import { type Lane, type Row, type Tile } from "../../wiring";
 import { lanesOf } from "./judge";
 import { createMeter } from "./meter";
-import { mixOf } from "./nets";
+import { mixOf, setsOf } from "./nets";
 import { createProblem } from "./problem";
 import { createScale } from "./scale";
 import { fine } from "./survey";
@@ -32,7 +32,7 @@ export function* bestRows(
   yield undefined;
   const scale = yield* createScale(kind, createMeter(problem), fine(problem));
   const { nets } = kind;
-  const all = problem.have.reduce((product, n) => product * (n + 1), 1) - 1;
+  const all = setsOf(problem.have) - 1;
   const found = Array.from({ length: nets.count }, (_, net) => ({
     net,
     used: nets.used[net] ?? 0,

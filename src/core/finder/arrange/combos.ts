@@ -8,10 +8,7 @@ import { type OpenPort, type Problem } from "./problem";
 export type Combo = {
   /** By port of the problem; null: nothing stands before it. */ readonly lanes: readonly (PoolLane | null)[];
   /** What is left once ports that share a limit have given way. */ readonly wh: number;
-  readonly panels: number;
-  readonly rows: number;
   readonly marginPct: number;
-  readonly iscA: number;
   readonly parts: number;
   readonly money: number;
   /** Share of noon's watts that the worst shaded substring takes, %. */ readonly shadePct: number;
@@ -42,6 +39,7 @@ export function* combosOf(
   for (const [at, { kind }] of ports.entries()) {
     const lanes = pool[kind] ?? [];
     const isLast = at === ports.length - 1;
+    const twin = twinOf(ports, at);
     const kept =
       partial.length * lanes.length > mostPairs ? Math.max(1, Math.floor(mostPairs / lanes.length)) : Infinity;
     const grown: Partial[] = [];
@@ -51,7 +49,7 @@ export function* combosOf(
         const adds = countsOf(lane.used);
         if (adds.some((n, k) => n + (before.used[k] ?? 0) > (have[k] ?? 0))) continue;
         // of ports that accept the same and share nothing the first has the most: the others way round is the same wiring
-        if (isMirrored(ports, at, before.lanes, lane)) continue;
+        if (twin !== null && (before.lanes[twin]?.net ?? Infinity) > lane.net) continue;
         grown.push({
           lanes: [...before.lanes, lane],
           used: before.used.map((n, k) => n + (adds[k] ?? 0)),
@@ -62,10 +60,11 @@ export function* combosOf(
     }
     partial = isLast ? grown : thinned(grown);
   }
-  const ratioOf = createRatio(problem, hours, wattsOf);
+  const groups = groupsAmong(ports);
+  const ratioOf = createRatio(groups, hours, wattsOf);
   return partial.flatMap(({ lanes, wh }) => {
     const wired = lanes.flatMap((lane) => lane ?? []);
-    if (wired.length === 0 || !bearsShared(problem, lanes)) return [];
+    if (wired.length === 0 || !bearsShared(groups, lanes)) return [];
     return [comboOf(lanes, wired, wh * ratioOf(lanes))];
   });
 }
@@ -76,31 +75,21 @@ function comboOf(lanes: Combo["lanes"], wired: readonly PoolLane[], wh: number):
   return {
     lanes,
     wh,
-    panels: sum(({ panels }) => panels),
-    rows: sum(({ rows }) => rows),
     marginPct: Math.min(...wired.map(({ marginPct }) => marginPct)),
-    iscA: Math.max(...wired.map(({ iscA }) => iscA)),
     parts: sum(({ branchPairs, fuses }) => branchPairs + fuses),
     money: sum(({ money }) => money),
     shadePct: noonW > 0 ? (100 * Math.max(...wired.map(({ shadeW }) => shadeW))) / noonW : 0,
   };
 }
 
-function isMirrored(
-  ports: readonly OpenPort[],
-  at: number,
-  before: readonly (PoolLane | null)[],
-  lane: PoolLane,
-): boolean {
+/** The last port before one that accepts the same and shares the same limits; null: there is none. */
+function twinOf(ports: readonly OpenPort[], at: number): number | null {
   const port = ports[at];
-  if (port === undefined) return false;
-  for (let k = at - 1; k >= 0; k--) {
-    const other = ports[k];
-    if (other === undefined || other.kind !== port.kind || groupsOf(other) !== groupsOf(port)) continue;
-    const first = before[k];
-    return first === null || first === undefined || first.net > lane.net;
-  }
-  return false;
+  if (port === undefined) return null;
+  const found = ports
+    .slice(0, at)
+    .findLastIndex((other) => other.kind === port.kind && groupsOf(other) === groupsOf(port));
+  return found < 0 ? null : found;
 }
 
 /** The limits that a port shares, as a name. */
@@ -135,18 +124,14 @@ function thinned(all: readonly Partial[]): Partial[] {
 }
 
 /** Whether ports keep a common limit that is never to be exceeded, as far as labels tell; the rules have the last word. */
-function bearsShared({ ports }: Problem, lanes: readonly (PoolLane | null)[]): boolean {
-  return everyGroup(ports, ({ group, members }) => {
+function bearsShared(groups: readonly Shared[], lanes: readonly (PoolLane | null)[]): boolean {
+  return groups.every(({ group, members }) => {
     if (group.nature !== "neverExceed") return true;
     const wired = members.flatMap((k) => lanes[k] ?? []);
     const watts = wired.reduce((sum, { labelW }) => sum + labelW, 0);
     const amps = brightSkyFactor * wired.reduce((sum, { iscA }) => sum + iscA, 0);
     return (group.maxW === null || watts <= group.maxW) && (group.maxA === null || amps <= group.maxA);
   });
-}
-
-function everyGroup(ports: readonly OpenPort[], holds: (shared: Shared) => boolean): boolean {
-  return groupsAmong(ports).every(holds);
 }
 
 /** What a port takes of a lane of the pool in a few hours, W. */
@@ -156,8 +141,8 @@ export type HourWatts = (lane: PoolLane) => Float64Array;
  * What ports that share limits of watts take of what they would take alone, as a share: by a few hours. An estimate to choose by; what
  * is told of a wiring is worked out for itself.
  */
-function createRatio({ ports }: Problem, hours: readonly number[], wattsOf: HourWatts) {
-  const groups = groupsAmong(ports).filter(({ group }) => group.maxW !== null);
+function createRatio(shared: readonly Shared[], hours: readonly number[], wattsOf: HourWatts) {
+  const groups = shared.filter(({ group }) => group.maxW !== null);
   const known = new Map<PoolLane, Float64Array>();
   return (lanes: readonly (PoolLane | null)[]): number => {
     if (groups.length === 0) return 1;

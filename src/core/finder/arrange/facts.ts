@@ -2,6 +2,7 @@ import { applyChanges, type Plan } from "../../plan";
 import {
   type Amount,
   judgeAll,
+  levels,
   type Memory,
   type Placed,
   readyById,
@@ -12,11 +13,11 @@ import {
 } from "../../rules";
 import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
-import { countsOf, joiningParts, type JoiningParts, type Lane, tilesOf, usedIn } from "../../wiring";
+import { countsOf, joiningParts, type JoiningParts, type Lane, tilesOfRows, usedIn } from "../../wiring";
 import { type Fineness, inAll, type LossName, lossNames, planYear, type PlanYear } from "../../year";
 import { type Goal } from "./goal";
-import { assumedPrices } from "./prices";
-import { shadeLossW } from "./shade-loss";
+import { moneyFor } from "./prices";
+import { shadeLossW, shapeOf } from "./shade-loss";
 
 /** A year of a wiring by what it loses, kWh. */
 export type YearFacts = {
@@ -74,10 +75,10 @@ export function* factsOf(ask: FactsAsk, memory: Memory): Generator<undefined, Wi
   const year = yield* quietly(planYear({ ...ask, memory }));
   const facts = yearFacts(year);
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
-  const lanes = (wiring?.lanes ?? []).filter(({ rows }) => tilesOf([{ inputId: null, portId: null, rows }]).length > 0);
+  const lanes = (wiring?.lanes ?? []).filter(({ rows }) => tilesOfRows(rows).length > 0);
   const remarks = findings
     .filter(({ level }) => level !== "good")
-    .sort((a, b) => order.indexOf(a.level) - order.indexOf(b.level));
+    .sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
   const fuses = findings.reduce(
     (sum, { reason }) =>
       reason.type === "fuses" && (reason.outcome === "fuseEach" || reason.outcome === "noneFits")
@@ -86,7 +87,6 @@ export function* factsOf(ask: FactsAsk, memory: Memory): Generator<undefined, Wi
     0,
   );
   const parts = { ...joiningParts(lanes), fuses, ports: lanes.length };
-  const { branchPair, fuse, port } = assumedPrices;
   return {
     score:
       goal.type === "noon" ? noonW : goal.type === "year" ? facts.takenKwh : (facts.byMonthKwh[goal.month - 1] ?? 0),
@@ -95,7 +95,7 @@ export function* factsOf(ask: FactsAsk, memory: Memory): Generator<undefined, Wi
     cold: tightest(findings),
     shadePct: noonW > 0 ? (100 * shadeW) / noonW : 0,
     parts,
-    money: parts.branchPairs * branchPair + fuses * fuse + lanes.length * port,
+    money: moneyFor(parts),
     iscA: Math.max(
       0,
       ...ready.lanes.map((context) => context.lane.rows.reduce((sum, row) => sum + rowCurrent(context, row), 0)),
@@ -107,8 +107,6 @@ export function* factsOf(ask: FactsAsk, memory: Memory): Generator<undefined, Wi
     remarks,
   };
 }
-
-const order: readonly Placed["level"][] = ["stop", "open", "care", "note", "good"];
 
 function yearFacts({ months, ports, fineness }: PlanYear): YearFacts {
   const all = inAll(months);
@@ -138,12 +136,7 @@ function tightest(findings: readonly Placed[]): WiringFacts["cold"] {
 }
 
 function unlike({ rows }: Lane, { common }: Pick<ReadyWiring, "common">): number {
-  const shapes = rows.map((row) =>
-    usedIn([row])
-      .map(({ panelId, piece }) => common.kinds.get(`${panelId}.${piece}`)?.id ?? panelId)
-      .sort()
-      .join(),
-  );
+  const shapes = rows.map((row) => shapeOf(row, common));
   const most = Math.max(0, ...shapes.map((shape) => shapes.filter((other) => other === shape).length));
   return rows.length - most;
 }

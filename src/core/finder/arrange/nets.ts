@@ -34,7 +34,7 @@ export function listNets<State>(
   const from: number[] = [0];
   const members: number[] = [];
   const used: number[] = [];
-  const weights = have.map((_, kind) => have.slice(kind + 1).reduce((product, n) => product * (n + 1), 1));
+  const weights = weightsOf(have);
   const left = [...have];
   const net: number[] = [];
   const weigh = (row: RowMix) => row.reduce((sum, n, kind) => sum + n * (weights[kind] ?? 0), 0);
@@ -99,4 +99,9 @@ export function setsOf(have: Counts): number {
 
 export function panelsIn(index: number, have: Counts): number {
   return sumOf(countsAt(index, have));
+}
+
+/** What one panel of each class adds to the number of a set. */
+export function weightsOf(have: Counts): number[] {
+  return have.map((_, kind) => setsOf(have.slice(kind + 1)));
 }

@@ -124,7 +124,7 @@ export function* choose(
     champions: [...found.values()].map(({ titles: given, placings }) => ({ titles: given, lanes: lanesIn(placings) })),
     field: function* () {
       const points: Point[] = [];
-      for (const combo of field(combos, scale)) {
+      for (const combo of field(combos)) {
         const placings = placingsOf(problem, combo);
         // what ports share is judged of all together, all else of each lane by itself
         const safe = isShared
@@ -166,14 +166,14 @@ function nameOf(placings: readonly Placing[]): string {
 }
 
 /** Of all wirings the best in each small square of energy and room: enough to see the lie of the land. */
-function field(combos: readonly Combo[], scale: number): Combo[] {
+function field(combos: readonly Combo[]): Combo[] {
   const [mostWh, mostPct] = combos.reduce(
     ([wh, pct], combo) => [Math.max(wh, combo.wh), Math.max(pct, combo.marginPct)],
     [0, 0],
   );
   const best = new Map<string, Combo>();
   for (const combo of combos) {
-    const x = Math.floor((fieldSteps.score * combo.wh * scale) / (mostWh * scale || 1));
+    const x = Math.floor((fieldSteps.score * combo.wh) / (mostWh || 1));
     const y = Math.floor((fieldSteps.margin * Math.max(0, combo.marginPct)) / (mostPct || 1));
     const key = `${x} ${y}`;
     const known = best.get(key);

@@ -3,8 +3,8 @@ import { besideOneAnother, createBulkSolver, type Net, type NetSolution, substri
 import { brightSkyFactor } from "../../rules";
 import { type NetMix, type RowMix } from "../exact";
 import { type RowFacts } from "./bears";
-import { membersOf, mixOf, panelsIn } from "./nets";
-import { assumedPrices } from "./prices";
+import { membersOf, mixOf } from "./nets";
+import { moneyFor } from "./prices";
 import { type PortKind, type Problem } from "./problem";
 import { shadedShare } from "./shade-loss";
 import { type LaneBook } from "./search";
@@ -16,7 +16,6 @@ export type PoolLane = {
   readonly used: number;
   readonly wh: number;
   readonly rows: number;
-  readonly panels: number;
   /** Room under the ceiling in the cold, %. */ readonly marginPct: number;
   /** Amps that the leads to the port carry, shorted. */ readonly iscA: number;
   readonly labelW: number;
@@ -50,7 +49,7 @@ export function poolOf(problem: Problem, book: LaneBook): readonly (readonly Poo
       return [...kept].flatMap((entry) => {
         if (entry === undefined) return [];
         const wh = entry.solved?.wh ?? entry.aboutWh;
-        return [laneOf(problem, kind, at, entry.net, used, wh, noonOf)];
+        return [laneOf(kind, at, entry.net, used, wh, noonOf)];
       });
     }),
   );
@@ -65,7 +64,6 @@ function voltsOf(facts: RowFacts | undefined, basis: PortKind["port"]["ceilingBa
 }
 
 function laneOf(
-  { have }: Problem,
   kind: PortKind,
   at: number,
   net: number,
@@ -79,7 +77,6 @@ function laneOf(
   const ratingA = Math.min(...rows.map(({ fuseA }) => fuseA));
   const fuses = rows.length > 1 && brightSkyFactor * (sumA - Math.min(...amps)) > ratingA ? rows.length : 0;
   const branchPairs = rows.length - 1;
-  const { branchPair, fuse, port } = assumedPrices;
   const maxV = kind.port.maxV ?? Infinity;
   return {
     kind: at,
@@ -87,13 +84,12 @@ function laneOf(
     used,
     wh,
     rows: rows.length,
-    panels: panelsIn(used, have),
     marginPct: 100 * (1 - mostColdV(kind, net) / maxV),
     iscA: sumA,
     labelW: rows.reduce((sum, { labelW }) => sum + labelW, 0),
     branchPairs,
     fuses,
-    money: branchPairs * branchPair + fuses * fuse + port,
+    money: moneyFor({ branchPairs, fuses, ports: 1 }),
     ...noonOf(kind, mixOf(kind.nets, net)),
   };
 }

@@ -3,7 +3,7 @@ import { applyChanges, type Change, type Plan } from "../../plan";
 import { assumedSite, judgeAll, type Memory, readyById, takenW } from "../../rules";
 import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
-import { keyOf, type Lane, partsOfKey, tilesOf } from "../../wiring";
+import { keyOf, type Lane, partsOfKey, tilesOf, tilesOfRows } from "../../wiring";
 import { assumedLossPct, inAll, planYear } from "../../year";
 import { planWired } from "./facts";
 import { type Goal } from "./goal";
@@ -75,10 +75,10 @@ function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial:
   const poseIds = plan.wirings.find(({ id }) => id === wiringId)?.poseIds ?? [];
   const rows = best.flatMap(({ rows: all }) => all);
   const longest = rows.reduce<Lane["rows"][number] | null>(
-    (most, row) => (most === null || tilesIn(row).length > tilesIn(most).length ? row : most),
+    (most, row) => (most === null || tilesOfRows([row]).length > tilesOfRows([most]).length ? row : most),
     null,
   );
-  const victim = longest === null ? undefined : tilesIn(longest)[0];
+  const victim = longest === null ? undefined : tilesOfRows([longest])[0];
   const nameOf = (panelId: string) => plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId;
   const trials: { trial: Trial; changes: Change[] }[] = [{ trial: { type: "planned" }, changes: [] }];
   if (victim !== undefined) {
@@ -124,8 +124,4 @@ function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial:
   const headingDeg = ((plan.site.headingDeg ?? 0) + 90) % 360;
   trials.push({ trial: { type: "heading", headingDeg }, changes: [{ type: "setSite", patch: { headingDeg } }] });
   return trials;
-}
-
-function tilesIn({ items }: Lane["rows"][number]) {
-  return items.flatMap((item) => (item.type === "panel" ? [item] : []));
 }

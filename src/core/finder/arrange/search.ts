@@ -1,7 +1,7 @@
 import { type NetMix } from "../exact";
 import { hasStop, judged, lanesOf, type Placing } from "./judge";
 import { type Meter, type Taken } from "./meter";
-import { countsAt, mixOf, panelsIn, setsOf } from "./nets";
+import { countsAt, mixOf, panelsIn, setsOf, weightsOf } from "./nets";
 import { type Problem } from "./problem";
 import { type Scale } from "./scale";
 import { type Survey } from "./survey";
@@ -259,7 +259,7 @@ export function* searchBest(
 function pairsOf(have: readonly number[]): Int32Array {
   const sets = setsOf(have);
   const counts = Array.from({ length: sets }, (_, set) => countsAt(set, have));
-  const weights = have.map((_, kind) => have.slice(kind + 1).reduce((product, n) => product * (n + 1), 1));
+  const weights = weightsOf(have);
   const found: number[] = [];
   for (let set = 1; set < sets; set++) {
     const within = counts[set] ?? [];

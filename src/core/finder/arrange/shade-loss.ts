@@ -1,6 +1,6 @@
 import { laneOf, type LaneContext, type ReadyWiring, kindOf } from "../../rules";
 import { substringCount } from "../../net";
-import { keyOf, type Pose, standOf, usedIn } from "../../wiring";
+import { keyOf, type Pose, type Row, standOf, usedIn } from "../../wiring";
 
 /** Light left on a substring that is shaded: what comes from everywhere on a bright day. */
 export const shadedShare = 0.1;
@@ -16,10 +16,7 @@ export function* shadeLossW({ plan, common, lanes, poses }: ReadyWiring): Genera
     const litW = noonW(context);
     const tried = new Set<string>();
     for (const row of context.lane.rows) {
-      const shape = usedIn([row])
-        .map((tile) => kindOf(common, tile).id)
-        .sort()
-        .join();
+      const shape = shapeOf(row, common);
       for (const tile of usedIn([row])) {
         const kind = kindOf(common, tile);
         const stand = standOf(pose, tile);
@@ -43,4 +40,12 @@ export function* shadeLossW({ plan, common, lanes, poses }: ReadyWiring): Genera
 
 function noonW({ actual }: LaneContext): number {
   return actual.brightNoon.operating?.p ?? actual.brightNoon.array.mpp.p;
+}
+
+/** A row by the kinds of panel in it, whatever their order; a panel whose label cannot be read goes by its kind in the plan. */
+export function shapeOf(row: Row, { kinds }: Pick<ReadyWiring["common"], "kinds">): string {
+  return usedIn([row])
+    .map((tile) => kinds.get(keyOf(tile))?.id ?? tile.panelId)
+    .sort()
+    .join();
 }
