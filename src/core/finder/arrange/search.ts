@@ -39,8 +39,9 @@ export function createLaneBook(
   scales: readonly Pick<Scale, "most">[],
 ) {
   const { kinds, have, ports } = problem;
-  const stopped = new Set<string>();
-  const passed = new Set<string>();
+  const verdicts = new Map<string, boolean>();
+  // once for each set of panels, not for each of its nets
+  const panelsOf = Array.from({ length: setsOf(have) }, (_, set) => panelsIn(set, have));
   const onePanelWh = Math.max(0, ...kinds.map((_, kind) => bestOfOne(kind)));
   const byUsed = kinds.map((kind, at): Map<number, Entry[]> => {
     const lists = new Map<number, Entry[]>();
@@ -48,8 +49,7 @@ export function createLaneBook(
     if (survey === undefined) throw new Error("every kind of port is surveyed");
     for (let net = 0; net < kind.nets.count; net++) {
       const used = kind.nets.used[net] ?? 0;
-      const rows = (kind.nets.from[net + 1] ?? 0) - (kind.nets.from[net] ?? 0);
-      const less = onePanelWh * leastShare * (panelsIn(used, have) + rows / 2);
+      const less = dueWh(at, net);
       const [mostWh, aboutWh] = [survey.mostWh[net] ?? 0, survey.aboutWh[net] ?? 0];
       const isTight = survey.tight[net] === 1;
       const entry: Entry = {
@@ -74,7 +74,7 @@ export function createLaneBook(
     if (survey === undefined || nets === undefined) return 0;
     let most = 0;
     for (let net = 0; net < nets.count; net++)
-      if (panelsIn(nets.used[net] ?? 0, have) === 1) most = Math.max(most, survey.aboutWh[net] ?? 0);
+      if (panelsOf[nets.used[net] ?? 0] === 1) most = Math.max(most, survey.aboutWh[net] ?? 0);
     return most;
   }
 
@@ -87,12 +87,12 @@ export function createLaneBook(
   /** Whether some rule stops it where it stands alone before a port of its kind. */
   function isStopped(kind: number, entry: Pick<Entry, "net">): boolean {
     const key = `${kind}/${entry.net}`;
-    if (stopped.has(key)) return true;
-    if (passed.has(key)) return false;
+    const before = verdicts.get(key);
+    if (before !== undefined) return before;
     const port = ports.find((open) => open.kind === kind);
     if (port === undefined) return true;
     const stops = hasStop(judged(problem, lanesOf(problem, [{ port, net: netOf(kind, entry) }])));
-    (stops ? stopped : passed).add(key);
+    verdicts.set(key, stops);
     return stops;
   }
 
@@ -102,7 +102,7 @@ export function createLaneBook(
     const spec = kinds[kind];
     if (list === undefined || spec === undefined) throw new Error("an entry stands in a list of its kind");
     const at = list.indexOf(entry);
-    const less = onePanelWh * leastShare * (panelsIn(used, have) + lengthOf(kind, entry) / 2);
+    const less = dueWh(kind, entry.net);
     if (!entry.isTight) {
       entry.mostWh = (scales[kind]?.most(entry.net, 0) ?? 0) - less;
       entry.isTight = true;
@@ -122,9 +122,12 @@ export function createLaneBook(
     return "solved";
   }
 
-  function lengthOf(kind: number, { net }: Entry): number {
-    const from = kinds[kind]?.nets.from;
-    return (from?.[net + 1] ?? 0) - (from?.[net] ?? 0);
+  /** What a net has to bring for its panels and rows before it counts as better than one with fewer, Wh. */
+  function dueWh(kind: number, net: number): number {
+    const nets = kinds[kind]?.nets;
+    if (nets === undefined) throw new Error("no such kind of port");
+    const rows = (nets.from[net + 1] ?? 0) - (nets.from[net] ?? 0);
+    return onePanelWh * leastShare * ((panelsOf[nets.used[net] ?? 0] ?? 0) + rows / 2);
   }
 
   /** What was at a place of a list to where it now belongs. */
