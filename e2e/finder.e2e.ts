@@ -32,13 +32,8 @@ walk("an empty board is told its best wirings, takes one by a press, and gives i
 
 walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({ open, plan }) => {
   const { page, fields } = await open(`${await plan()}/wire#finder`);
-  // at once: the search may be over while a hand looks for the button
-  await page.waitForFunction(() => {
-    const button = [...document.querySelectorAll("button")].find(({ textContent }) => textContent === "Pause");
-    button?.click();
-    return button !== undefined;
-  });
-  await fields.press("Go on");
+  await fields.pressAtOnce("Pause");
+  await fields.pressAtOnce("Go on");
   await fields.says("[aria-label='The best of each kind']", /Most energy[^]*kWh a year/);
   // why not the one on the board: a number, and where it stays
   await fields.says("[aria-label='What speaks against it and for it']", /It brings \d+\skWh a year, the best \d+\skWh/);
@@ -54,11 +49,7 @@ walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({
   await fields.says("table", /A colder record: [−\d.]+\s°C[^]*Parked to \d+°/);
   // another goal begins anew, and can be called off
   await fields.press("Look again");
-  await page.waitForFunction(() => {
-    const button = [...document.querySelectorAll("button")].find(({ textContent }) => textContent === "Stop");
-    button?.click();
-    return button !== undefined;
-  });
+  await fields.pressAtOnce("Stop");
   await page.waitForFunction(() => document.querySelector("progress") === null);
 });
 

@@ -1,8 +1,7 @@
-import { setTimeout } from "node:timers/promises";
 import { applyChange, emptyPlan } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { goTo } from "./harness";
-import { getJson, postJson, type Visit, walk, walkAlone } from "./harness/visit";
+import { eventually, getJson, postJson, type Visit, walk, walkAlone } from "./harness/visit";
 
 /** The library: its tables, its sheets, and files in and out. */
 type Kept = {
@@ -19,12 +18,6 @@ async function ownSheet(visit: Visit, of: string, name: string): Promise<string>
 }
 const keptNamed = async (visit: Visit, name: string) =>
   (await kept(visit)).find(({ sheet }) => sheet.name.startsWith(name));
-
-/** Asks again and again until something is so. */
-async function eventually(is: () => Promise<boolean>): Promise<void> {
-  for (const late = Date.now() + 15_000; !(await is()); await setTimeout(30))
-    if (Date.now() > late) throw new Error("it never came to be so");
-}
 
 walk(
   "the table sorts by any column, finds by any word, and shows lengths and weights in the units chosen",

@@ -1,3 +1,4 @@
+import { setTimeout } from "node:timers/promises";
 import { type Browser } from "puppeteer-core";
 import { type Plan } from "@/core/plan";
 import { demoPlans } from "@/demo";
@@ -109,4 +110,10 @@ export async function getJson<T>(url: string): Promise<T> {
 export async function postJson<T>(url: string, body: unknown): Promise<T> {
   const headers = { "content-type": "application/json" };
   return (await (await fetch(url, { method: "POST", headers, body: JSON.stringify(body) })).json()) as T;
+}
+
+/** Asks again and again until something is so. */
+export async function eventually(is: () => Promise<boolean>): Promise<void> {
+  for (const late = Date.now() + 15_000; !(await is()); await setTimeout(30))
+    if (Date.now() > late) throw new Error("it never came to be so");
 }

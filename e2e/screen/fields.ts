@@ -97,6 +97,19 @@ export class Fields {
     await (await steady(await this.control(name))).click();
   }
 
+  /** Presses a button the moment it is there, in the page itself: what it stops may be over while a hand looks for it. */
+  async pressAtOnce(name: string): Promise<void> {
+    await this.page.waitForFunction(
+      (wanted: string) => {
+        const button = [...document.querySelectorAll("button")].find(({ textContent }) => textContent === wanted);
+        button?.click();
+        return button !== undefined;
+      },
+      { timeout: patienceMs },
+      name,
+    );
+  }
+
   async tap(name: string): Promise<void> {
     await (await steady(await this.control(name))).tap();
   }
