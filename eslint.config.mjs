@@ -50,6 +50,7 @@ const shared = {
   notebook: ["desk"],
   year: ["desk"],
   finder: ["desk", "year"],
+  reading: [],
 };
 /** Everything else, stops and pages beside the plan, uses the shared ones and no other, but for these. */
 /** @type {Record<string, string[]>} */
@@ -68,6 +69,8 @@ const amongFeatures = features.map((name) => {
 const doors = {
   group: [
     "@/core/*/*",
+    // what is read of a photo: most of the reading of texts needs none of it
+    "!@/core/reading/photo",
     "@/features/*/*",
     "@/ui/*",
     "@/server/*/*",

@@ -13,6 +13,7 @@ const bounds = /** @type {const} */ ([
   ["/api/inputs", 5_000_000],
   ["/api/weather", 8_800_000],
   ["/api/photos", 2_600_000],
+  ["/api/readings", 41_000_000],
 ]);
 const smallBody = 64_000;
 /** Most bytes of all bodies under way. */

@@ -7,6 +7,7 @@ export const kitDir = path.join(root, ".next", "golden-array");
 export const guardsFile = path.join(kitDir, "guards.mjs");
 export const phonesFile = path.join(kitDir, "phones.mjs");
 export const readerFile = path.join(kitDir, "reader.mjs");
+export const stickersFile = path.join(kitDir, "stickers.mjs");
 
 /** Bundles a TypeScript module of this project into one file for Node. */
 export function bundle(/** @type {string} */ entry, /** @type {string} */ outfile) {
@@ -19,12 +20,19 @@ export function bundle(/** @type {string} */ entry, /** @type {string} */ outfil
     target: "node20",
     // the marker package that keeps server code out of browsers is empty under this condition
     conditions: ["react-server"],
+    // they find their own parts beside themselves
+    external: ["sharp", "tesseract.js"],
     logLevel: "error",
   });
+}
+
+export function buildStickers() {
+  return bundle("src/server/stickers/sticker.worker.ts", stickersFile);
 }
 
 export async function buildKit() {
   await bundle("src/server/guards/index.ts", guardsFile);
   await bundle("src/server/phones/index.ts", phonesFile);
   await bundle("src/server/reader/reader.worker.ts", readerFile);
+  await buildStickers();
 }

@@ -9,6 +9,7 @@ import {
   pairingCodeSchema,
   panelRecordSchema,
   photoReceiptSchema,
+  readingLineSchema,
   phonesStateSchema,
   planSummarySchema,
   receiptSchema,
@@ -21,6 +22,7 @@ import {
   type InputRecord,
   type PanelRecord,
   type PhonesState,
+  type PhotoRead,
   type PhotoReceipt,
   type PlanSummary,
   type Receipt,
@@ -98,6 +100,9 @@ export function createClient(fetcher: typeof fetch) {
     /** Keeps a photo in the data folder of this computer. */
     addPhoto: (bytes: Uint8Array<ArrayBuffer>, contentType: string): Promise<ApiResult<PhotoReceipt>> =>
       call({ method: "POST", path: "/api/photos", body: bytes, contentType }, photoReceiptSchema),
+    /** Reads the photo of a sticker on this computer's server; calling `signal` off ends the reading there too. */
+    readSticker: (file: Blob, told: (share: number) => void, signal: AbortSignal) =>
+      readLines(fetcher, file, told, signal),
     readWeather: (id: string): Promise<ApiResult<WeatherRecord>> =>
       call({ method: "GET", path: `/api/weather/${id}` }, weatherRecordSchema),
     /** Towns of a name, the largest first. */
@@ -105,6 +110,45 @@ export function createClient(fetcher: typeof fetch) {
       call({ method: "GET", path: `/api/towns?q=${encodeURIComponent(query)}` }, z.array(townSchema)),
     inputs: shelfOf<DeviceSheet, InputRecord>(call, "/api/inputs", inputRecordSchema),
   };
+}
+
+type StickerResult =
+  | { readonly type: "read"; readonly read: PhotoRead }
+  | { readonly type: "fault"; readonly message: string }
+  | { readonly type: "cancelled" };
+
+async function readLines(
+  fetcher: typeof fetch,
+  file: Blob,
+  told: (share: number) => void,
+  signal: AbortSignal,
+): Promise<StickerResult> {
+  try {
+    const response = await fetcher("/api/readings", {
+      method: "POST",
+      headers: { "content-type": "application/octet-stream" },
+      body: file,
+      cache: "no-store",
+      signal,
+    });
+    if (!response.ok) return { type: "fault", message: apiFaultSchema.parse(await response.json()).message };
+    const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+    let left = "";
+    for (;;) {
+      const { value, done } = (await reader?.read()) ?? { value: undefined, done: true };
+      const lines = (left + (value ?? "")).split("\n");
+      left = lines.pop() ?? "";
+      for (const text of lines) {
+        const line = readingLineSchema.parse(JSON.parse(text));
+        if (line.type === "progress") told(line.share);
+        else if (line.type === "fault") return line;
+        else return { type: "read", read: line };
+      }
+      if (done) return { type: "fault", message: "The reading broke off. Try it once more." };
+    }
+  } catch (error) {
+    return signal.aborted ? { type: "cancelled" } : { type: "fault", message: unreachable(error).message };
+  }
 }
 
 type Call = <T>(send: Send, schema: z.ZodType<T>) => Promise<ApiResult<T>>;

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { type PhotoReading } from "@/core/reading/photo";
 import { deviceSchema, labelSchema, planSchema } from "@/core/plan";
 
 /** What travels between the interface and the server: one set of shapes, parsed on both sides. */
@@ -67,6 +68,39 @@ export const townSchema = z.strictObject({
   longitudeDeg: z.number(),
 });
 export const photoReceiptSchema = z.strictObject({ id: z.string() });
+
+/** A line of the answer to a photo: how far its reading is, what came of it, or why nothing did. The words of a value are shown, never run. */
+const record = <V extends z.ZodType>(values: V) => z.record(z.string(), values);
+const panelRead = z.strictObject({
+  fields: record(z.union([z.number(), z.string()])),
+  from: record(z.string()),
+  places: record(z.unknown()),
+  doubts: z.array(z.strictObject({ field: z.string(), value: z.number(), why: z.string() })),
+  offers: z.array(z.strictObject({ fields: record(z.union([z.number(), z.string()])), why: z.string() })),
+  marks: record(
+    z.strictObject({
+      box: z.strictObject({ x0: z.number(), y0: z.number(), x1: z.number(), y1: z.number() }),
+      text: z.string(),
+      unsure: z.array(z.number()),
+    }),
+  ),
+});
+const inputRead = z.looseObject({ name: z.string(), ports: z.array(z.looseObject({})), from: record(z.string()) });
+/** A value as the core knows it, of the shape told. */
+const shaped = <T>(schema: z.ZodType) => z.custom<T>((value) => schema.safeParse(value).success);
+export const readingLineSchema = z.discriminatedUnion("type", [
+  z.strictObject({ type: z.literal("progress"), share: z.number() }),
+  z.strictObject({ type: z.literal("fault"), message: z.string() }),
+  z.strictObject({
+    type: z.literal("read"),
+    panels: shaped<PhotoReading["panels"]>(z.array(panelRead)),
+    inputs: shaped<PhotoReading["inputs"]>(z.array(inputRead)),
+    unread: shaped<PhotoReading["unread"]>(z.array(z.string())),
+    shown: z.strictObject({ jpeg: z.base64(), width: z.number(), height: z.number() }),
+  }),
+]);
+export type ReadingLine = z.infer<typeof readingLineSchema>;
+export type PhotoRead = Extract<ReadingLine, { type: "read" }>;
 export type PhotoReceipt = z.infer<typeof photoReceiptSchema>;
 export type WeatherReceipt = z.infer<typeof weatherReceiptSchema>;
 export type WeatherRecord = z.infer<typeof weatherRecordSchema>;

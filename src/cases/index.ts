@@ -7,6 +7,7 @@ import { answerShadow } from "./shadow";
 import { answerSun } from "./sun";
 import { answerVerdict } from "./verdict";
 
+export { answerPicture } from "./label";
 export { type CaseAnswering } from "./reading";
 
 /** Every kind of case but the plain net, by its `type`. A new kind is a file and a line here. */

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { mostText, readText } from "@/core/reading";
+import { mostText, type PanelRead, readText } from "@/core/reading";
+import { type PhotoReading } from "@/core/reading/photo";
 import { type CaseAnswering, malformed } from "./reading";
 
 const labelCase = z.union([
@@ -7,10 +8,20 @@ const labelCase = z.union([
   z.strictObject({ type: z.literal("label"), image: z.string().min(1).max(200) }),
 ]);
 
-/** A label or a data sheet, from text. Pictures are not read yet, and are refused in as many words. */
+/** A label or a data sheet from text; a picture is to be read first, and answered by `answerPicture`. */
 export function answerLabel(value: unknown): CaseAnswering {
   const parsed = labelCase.safeParse(value);
   if (!parsed.success) return malformed(parsed.error);
-  if ("image" in parsed.data) return { type: "malformed", path: "$.image", problem: "pictures cannot be read yet" };
-  return { type: "answer", answer: readText(parsed.data.text) };
+  if ("image" in parsed.data) return { type: "picture", file: parsed.data.image };
+  const { panels, inputs, unread } = readText(parsed.data.text);
+  return { type: "answer", answer: { panels: panels.map(told), inputs, unread } };
+}
+
+/** The answer to a case with a picture, once it is read. */
+export function answerPicture({ panels, inputs, unread }: PhotoReading): CaseAnswering {
+  return { type: "answer", answer: { panels: panels.map(told), inputs, unread } };
+}
+
+function told({ fields, from, doubts, offers }: PanelRead) {
+  return { fields, from, doubts, offers };
 }

@@ -4,6 +4,8 @@ import { type Plan, readPlan } from "@/core/plan";
 /** What came of a case: its answer, or where in it the trouble lies. */
 export type CaseAnswering =
   | { readonly type: "answer"; readonly answer: unknown }
+  /** A picture beside the case is to be read before there is an answer. */
+  | { readonly type: "picture"; readonly file: string }
   | { readonly type: "malformed"; readonly path: string; readonly problem: string };
 
 export function malformed(error: z.ZodError): Extract<CaseAnswering, { type: "malformed" }> {

@@ -1,4 +1,7 @@
-import { type PanelFields } from "@/core/reading";
+import { type PanelSheet } from "@/core/plan";
+import { type PanelFields, type PanelRead } from "@/core/reading";
+import { readingSentence } from "./labels";
+import { trueMinus } from "./format";
 
 /** What fields read from a text are called, with their units. */
 export const readFieldWords: Readonly<Record<keyof PanelFields, { readonly name: string; readonly unit: string }>> = {
@@ -40,4 +43,25 @@ const contradictions: Readonly<Record<string, string>> = {
 /** Why a value read is in doubt. */
 export function whyDoubted(why: string): string {
   return contradictions[why] ?? why;
+}
+
+/** Another reading of a label, and why it is offered. */
+export function offerSentence(patch: PanelFields, why: PanelRead["offers"][number]["why"]): string {
+  if (why !== "looks") return readingSentence(patch, why);
+  const parts = Object.entries(patch).map(([field, value]) => {
+    const { name, unit } = readFieldWords[field as keyof PanelFields];
+    return `${name} ${trueMinus(String(value))} ${unit}`.trim();
+  });
+  return `Looked at more closely it may say ${parts.join(", ")}; that fits the rest.`;
+}
+
+/** “From a photo, 26 Nov 2026, every value compared by hand.” */
+export function readFromSentence({ way, on, checked }: NonNullable<PanelSheet["readFrom"]>): string {
+  const day = new Date(`${on}T12:00:00Z`).toLocaleDateString("en-GB", {
+    day: "numeric",
+    month: "short",
+    year: "numeric",
+    timeZone: "UTC",
+  });
+  return `Read from ${way === "photo" ? "a photo" : "a text"}, ${day}; ${checked ? "every value was compared by hand" : "not yet compared by hand"}.`;
 }

@@ -31,6 +31,18 @@ export const carried = {
   weightKg: stated("weightKg"),
   price: stated("price"),
   currency: z.string().regex(/^[A-Z]{3}$/, "a currency is its three-letter code, such as EUR"),
+  /** How its numbers came in, where they were not typed: sheets of before, and typed ones, do not say. */
+  readFrom: z
+    .strictObject({
+      way: z.enum(["text", "photo"]),
+      on: z.iso.date(),
+      /** Whether a person compared every value with what it was read from. */ checked: z.boolean(),
+      /** The photo, where it was kept. */ photoId: z
+        .string()
+        .regex(/^[0-9a-f]{64}$/, "a photo is named by its digest")
+        .nullable(),
+    })
+    .optional(),
 };
 
 export const usualCurrency = "EUR";

@@ -14,7 +14,7 @@ const mmOf: Readonly<Record<string, number>> = {
 };
 const size =
   /(?<![\d.,])(\d[\d.,]{0,8}) ?(mm|cm|m|inches|inch|in|"|″|ft)? ?(?:\([lwh]\))? ?(?:x|by|\*) ?(\d[\d.,]{0,8}) ?(mm|cm|m|inches|inch|in|"|″|ft)?(?: ?(?:x|by|\*) ?(\d[\d.,]{0,8}) ?(mm|cm|m|inches|inch|in|"|″|ft)?)?/gi;
-const sizeWord = /dimension|size|abmessung|maße|masse|l x w|l x b|measure|größe|taille/i;
+const sizeWord = /dimension|\bdim\b|size|abmessung|maße|masse|l x w|l x b|measure|größe|taille/i;
 
 /** Length and width of the panel itself, mm, if a line states them. */
 export function sizeIn(
@@ -71,6 +71,7 @@ export function priceIn(
 /** How many cells are in series, where a line says so in so many words. */
 export function cellsIn(line: string): { readonly cells: number; readonly words: string } | null {
   const match =
+    /\bcells?\b ?[:=]? ?(\d{1,3})(?= ?(?:pcs\b|pieces\b|in se|[;,.](?!\d)|$))/i.exec(line) ??
     /(\d{1,3}) ?(?:x ?)?(?:mono(?:crystalline)? |poly(?:crystalline)? |solar )?cells?(?! ?(?:half|in parallel))\b/i.exec(
       line,
     );

@@ -72,7 +72,7 @@ export const fieldWords: readonly FieldWords[] = [
   {
     field: "maxSystemV",
     called: [
-      /(?:max(?:imum|imale|\.)?\s?)?system[ -]?(?:voltage|spannung)|systemspannung|tension (?:maximale )?du système/gi,
+      /(?:max(?:imum|imale|\.)?\s?)?system[ -]?(?:voltage|spannung)|systemspannung|tension (?:maximale )?du système|\bv[ _-]?sys\b(?:[ .]?max\.?)?/gi,
     ],
     units: volts,
     least: 30,
@@ -129,6 +129,8 @@ export const fieldWords: readonly FieldWords[] = [
     field: "pmaxW",
     called: [
       /(?:max(?:imum|imale|\.)?|nominal|rated|peak|output)\s?power(?:\s?\(?p\s?(?:max|mpp?)\)?)?|nennleistung(?:\s?p\s?max)?|puissance (?:maximale|nominale|crête)|\bp[ _-]?(?:max|mpp?)\b|\bpower\b|\bwattage\b|\bleistung\b/gi,
+      // "pm" in small letters is a time of day
+      /\bPm\b(?=[\s:=]{0,3}\d)/g,
     ],
     units: watts,
     least: 3,
@@ -152,7 +154,7 @@ export const fieldWords: readonly FieldWords[] = [
   },
   {
     field: "weightKg",
-    called: [/(?:net\s?)?weight|gewicht|poids/gi],
+    called: [/(?:net\s?)?weight|gewicht|poids|\bwt\b(?=[.:\s]{1,3}\d)/gi],
     units: { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237, oz: 0.028349523 },
     least: 0.05,
     most: 80,

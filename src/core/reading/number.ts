@@ -8,9 +8,9 @@ export type Figure = {
 };
 
 // whole thousands with a point, a comma, a space or an apostrophe between them, or plain digits; then what may be decimals
-const figure = /(?<![\w.,])([-+]\s?)?(\d{1,3}(?:[.,' ]\d{3})+(?:[.,]\d{1,4})?|\d+(?:[.,]\d{1,4})?)/g;
+const figure = /(?:(?<![\w.,])|(?<=\bDC))([-+]\s?)?(\d{1,3}(?:[.,' ]\d{3})+(?:[.,]\d{1,4})?|\d+(?:[.,]\d{1,4})?)/g;
 const unitAfter =
-  /^\s{0,2}((?:m?V|m?A|W|%|ppm)\s?\/\s?(?:°\s?C|K|°\s?K|C)\b|%|mV\b|V(?=(?:dc|oc|mp)?\b)|kW\b|Wp?(?![a-z])|A(?![a-z])|mA\b|mm\b|cm\b|m\b|in(?:ch(?:es)?)?\b|"|″|ft\b|kg\b|g\b|lbs?\b|oz\b|€|EUR\b|\$|USD\b|£|GBP\b|CHF\b|°\s?C)/i;
+  /^\s{0,2}((?:m?V|m?A|W|%|ppm)\s?\/\s?(?:°\s?C|K|°\s?K|C)\b|%|mV\b|V(?=(?:dc|oc|mp)?\b)|kW\b|Wp?(?![a-z])|A(?![a-z])|mA\b|mm\b|cm\b|m\b|in(?:ch(?:es)?)?\b(?! ?se)|"|″|ft\b|kg\b|g\b|lbs?\b|oz\b|€|EUR\b|\$|USD\b|£|GBP\b|CHF\b|°\s?C)/i;
 
 /** All numbers of a line, from its beginning. */
 export function figuresIn(line: string): Figure[] {

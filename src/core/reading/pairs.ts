@@ -7,6 +7,8 @@ export type Found = {
   readonly value: number;
   /** Other meanings of the same digits that would do as well. */ readonly others: readonly number[];
   readonly words: string;
+  /** Where its number stands in the line. */ readonly at: number;
+  readonly end: number;
   /** A coefficient in volts, amps or watts a degree: of which it is to become a share. */ readonly perDegree:
     "V" | "A" | "W" | null;
 };
@@ -46,8 +48,15 @@ export function pairsIn(line: string): Found[] {
     used.add(figure);
     const from = Math.min(name.at, figure.at);
     const words = line.slice(from, Math.max(name.end, figure.end + figure.unit.length + 1)).trim();
-    return [{ field: name.field, words, ...value }];
+    return [{ field: name.field, words, at: figure.at, end: figure.end, ...value }];
   });
+}
+
+/** What a number written as some text means for a field; null: nothing. */
+export function valueIn(field: ReadField, text: string): number | null {
+  const [figure] = figuresIn(text);
+  const found = figure === undefined ? null : valueOf(field, figure);
+  return found === null || found.perDegree !== null ? null : found.value;
 }
 
 /** What a number means for a field: null where its unit or its size is not that field's. */

@@ -1,5 +1,20 @@
 /** A line of what was pasted: its own words, and its cells where it is a row of a table. */
-export type Line = { readonly words: string; readonly cells: readonly string[] };
+export type Line = {
+  readonly words: string;
+  readonly cells: readonly Cell[];
+  /** Which lines of the text it was put together from, and where in `words` each begins. */
+  readonly spans: readonly { readonly line: number; readonly at: number }[];
+};
+/** A cell, and where it stands in the words of its line. */
+export type Cell = { readonly words: string; readonly at: number };
+/** Where a value stands: a line of the text, counted from 0, and its characters there, once room between words is one space. */
+export type Place = { readonly line: number; readonly at: number; readonly end: number };
+
+/** Where some characters of a line stand in the text. */
+export function placeOf({ spans }: Line, at: number, end: number): Place {
+  const span = spans.findLast((each) => each.at <= at) ?? { line: 0, at: 0 };
+  return { line: span.line, at: at - span.at, end: end - span.at };
+}
 
 /** Tags after which a line ends, and those that end a cell; all others stand within a word. */
 const lineTags = /<\/?(?:p|div|li|ul|ol|tr|table|h[1-6]|br|dt|dd|section|article|tbody|thead|header)\b[^<>]*>/gi;
@@ -42,27 +57,55 @@ export function linesOf(text: string): Line[] {
   const bare = isMarkup
     ? text.replace(/\s+/g, " ").replace(cellTags, "\t").replace(lineTags, "\n").replace(otherTags, "")
     : text;
-  return decoded(bare)
+  const lines = decoded(bare)
     .replace(/[\u00a0\u2007\u2009\u202f]/g, " ")
     .replace(/[\u2212\u2012\u2013\u2014]/g, "-")
     .replace(/[×✕✖]/g, "x")
     .replace(/[⎓⏛]/g, " DC ")
     .split(/\r\n?|\n/)
-    .flatMap((line): Line[] => {
+    .flatMap((line, k): Line[] => {
       const words = line.trim();
+      const spans = [{ line: k, at: 0 }];
       // the rule under the head of a table
-      if (words === "" || /^\|?[\s:|-]+\|?$/.test(words)) return words === "" ? [{ words: "", cells: [] }] : [];
-      return [{ words: words.replace(/[ \t]+/g, " "), cells: cellsOf(words) }];
+      if (words === "" || /^\|?[\s:|-]+\|?$/.test(words)) return words === "" ? [{ words: "", cells: [], spans }] : [];
+      return [{ words: words.replace(/[ \t]+/g, " "), cells: cellsOf(words), spans }];
     });
+  return running(lines);
 }
 
-function cellsOf(words: string): string[] {
+/** What ends a list: a full stop that is no abbreviation's. */
+const ends = /[:!?]$|(?<!\b(?:temp|coeff?|max|min|no|approx|tol|rated))\.$/i;
+
+/** A list that runs on, its items parted by semicolons, is one line however it was broken. */
+function running(lines: readonly Line[]): Line[] {
+  const joined: Line[] = [];
+  let isOpen = false;
+  for (const line of lines) {
+    const before = joined.at(-1);
+    if (isOpen && before !== undefined && line.words !== "" && line.cells.length === 0) {
+      const at = before.words.length + 1;
+      const spans = [...before.spans, ...line.spans.map((span) => ({ ...span, at: span.at + at }))];
+      joined[joined.length - 1] = { words: `${before.words} ${line.words}`, cells: [], spans };
+    } else joined.push(line);
+    isOpen = joined.at(-1)?.words.includes(";") === true && line.cells.length === 0 && !ends.test(line.words);
+  }
+  return joined;
+}
+
+function cellsOf(words: string): Cell[] {
   const split =
     words.includes("|") && /^\s*\|/.test(words)
       ? words.replace(/^\s*\||\|\s*$/g, "").split("|")
       : words.split(/\t| {3,}/);
-  const cells = split.map((cell) => cell.trim());
-  return cells.length > 1 ? cells : [];
+  if (split.length < 2) return [];
+  const line = words.replace(/[ \t]+/g, " ");
+  let from = 0;
+  return split.map((cell) => {
+    const own = cell.trim().replace(/[ \t]+/g, " ");
+    const at = Math.max(from, line.indexOf(own, from));
+    from = at + own.length;
+    return { words: own, at };
+  });
 }
 
 function decoded(text: string): string {

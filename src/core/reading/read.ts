@@ -4,7 +4,7 @@ import { everyday, type ReadField, standard } from "./fields";
 import { type InputRead, inputIn } from "./inputs";
 import { figuresIn } from "./number";
 import { type Found, namesIn, pairsIn } from "./pairs";
-import { type Line, linesOf } from "./plain";
+import { type Cell, type Line, linesOf, type Place, placeOf } from "./plain";
 
 /** Fields of a panel as a text states them. */
 export type PanelFields = Partial<Record<ReadField | "lengthMm" | "widthMm" | "price", number>> & {
@@ -15,9 +15,10 @@ export type Doubt = { readonly field: string; readonly value: number; readonly w
 export type PanelRead = {
   readonly fields: PanelFields;
   /** The words each value came from. */ readonly from: Readonly<Record<string, string>>;
+  /** Where their numbers stand in the text. */ readonly places: Readonly<Record<string, Place>>;
   readonly doubts: readonly Doubt[];
   /** Readings that would make it agree with itself, best first; none is taken unasked. */
-  readonly offers: readonly { readonly fields: PanelFields; readonly why: ReadingKind }[];
+  readonly offers: readonly { readonly fields: PanelFields; readonly why: ReadingKind | "looks" }[];
 };
 export type TextReading = {
   readonly panels: readonly PanelRead[];
@@ -95,22 +96,28 @@ type Columns =
 
 type Gathered = {
   readonly name: string;
-  readonly found: Found[];
-  readonly extras: Partial<Record<string, { value: number | string; words: string }>>;
+  readonly found: (Found & { readonly place: Place })[];
+  readonly extras: Partial<Record<string, { value: number | string; words: string; place: Place }>>;
 };
 
 function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonly left: string[] } {
-  const common: Gathered = { name: nameFrom(head), found: [], extras: {} };
+  const model = lines.map(({ words }) => modelIn(words)).find((each) => each !== null);
+  const common: Gathered = {
+    name: model === undefined || model === null ? nameFrom(head) : joined(nameFrom(head), model),
+    found: [],
+    extras: {},
+  };
   const models = new Map<string, Gathered>();
   const left: string[] = [];
   let columns: Columns = null;
   let isEveryday = false;
-  for (const { words, cells } of lines) {
+  for (const line of lines) {
+    const { words, cells } = line;
     if (words === "") {
       isEveryday = false;
       continue;
     }
-    const header = columnsOf(cells);
+    const header = columnsOf(cells.map((cell) => cell.words));
     if (header !== null) {
       columns = header;
       continue;
@@ -120,28 +127,33 @@ function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonl
       if (everyday.test(words) && !standard.test(words)) isEveryday = true;
       else if (standard.test(words)) isEveryday = false;
     }
-    const isCells = cells.length > 1 && namesIn(cells[0] ?? "").length > 0;
+    const isCells = cells.length > 1 && namesIn(cells[0]?.words ?? "").length > 0;
     if (isEveryday || (!isCells && everyday.test(words) && !standard.test(words) && names.length > 0)) continue;
     if (isCells) {
-      const [label = "", ...values] = cells;
+      const [label, ...values] = columns === null ? withWholeName(cells) : cells;
+      if (label === undefined) continue;
       if (columns?.type === "models" && values.length >= 2) {
         for (const [k, name] of columns.names.entries()) {
           const model = models.get(name) ?? { name, found: [], extras: {} };
           models.set(name, model);
-          const [found] = pairsIn(`${label}: ${values[k] ?? ""}`);
-          if (found !== undefined) model.found.push({ ...found, words: `${label} ${values[k] ?? ""}` });
+          const [found] = pairsOfCells(line, label, values[k]);
+          if (found !== undefined) model.found.push({ ...found, words: `${label.words} ${values[k]?.words ?? ""}` });
         }
         continue;
       }
-      const use = columns?.type === "conditions" ? columns.use : 1;
-      common.found.push(...pairsIn(`${label}: ${cells[use] ?? cells[1] ?? ""}`));
-      takeExtras(common, `${label}: ${cells[use] ?? cells[1] ?? ""}`);
+      // a row without the column that is read has its value in the only one it has
+      const value =
+        (columns?.type === "conditions" ? cells[columns.use] : undefined) ??
+        (columns === null || values.length === 1 ? values[0] : undefined);
+      common.found.push(...pairsOfCells(line, label, value));
+      takeExtras(common, `${label.words}: ${value?.words ?? ""}`, inCells(line, label, value));
       continue;
     }
     const pairs = pairsIn(words);
-    common.found.push(...pairs);
-    const took = takeExtras(common, words);
-    if (pairs.length === 0 && !took && words !== head && figuresIn(words).length > 0) left.push(words);
+    common.found.push(...pairs.map((pair) => ({ ...pair, place: placeOf(line, pair.at, pair.end) })));
+    const took = takeExtras(common, words, (at, end) => placeOf(line, at, end));
+    if (pairs.length === 0 && !took && words !== head && !isKnown(words) && figuresIn(words).length > 0)
+      left.push(words);
   }
   if (models.size > 0) {
     const family = common.name;
@@ -151,6 +163,42 @@ function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonl
     return { reads, left };
   }
   return common.found.length === 0 ? { reads: [], left } : { reads: [readOf(common, head)], left };
+}
+
+/** Lines with numbers that are no value of a panel: the conditions it was measured under, its model, its number. */
+function isKnown(words: string): boolean {
+  return standard.test(words) || modelIn(words) !== null || /^s[/i]n\b|serial/i.test(words);
+}
+
+/** Cells of a row whose name is spread over several, with the name in one. */
+function withWholeName(cells: readonly Cell[]): readonly Cell[] {
+  const value = cells.findIndex(({ words }, k) => k > 0 && figuresIn(words).length > 0);
+  const [first] = cells;
+  if (value < 2 || first === undefined) return cells;
+  const words = cells
+    .slice(0, value)
+    .map((cell) => cell.words)
+    .join(" ");
+  return [{ words, at: first.at }, ...cells.slice(value)];
+}
+
+/** Values of a label's cell and a value's cell, read as if one stood after the other. */
+function pairsOfCells(line: Line, label: Cell, value: Cell | undefined): (Found & { readonly place: Place })[] {
+  const placed = inCells(line, label, value);
+  return pairsIn(`${label.words}: ${value?.words ?? ""}`).map((pair) => ({
+    ...pair,
+    words: `${label.words} ${value?.words ?? ""}`,
+    place: placed(pair.at, pair.end),
+  }));
+}
+
+/** Where characters of "label: value" stand. */
+function inCells(line: Line, label: Cell, value: Cell | undefined): (at: number, end: number) => Place {
+  const begins = label.words.length + 2;
+  return (at, end) => {
+    const shift = at >= begins && value !== undefined ? value.at - begins : label.at;
+    return placeOf(line, at + shift, end + shift);
+  };
 }
 
 /** Columns that a row of a table heads: models side by side, or conditions. */
@@ -178,20 +226,24 @@ function columnsOf(cells: readonly string[]): Columns {
 }
 
 /** Sizes, price, cells: what goes by a shape of its own. True where a line held any. */
-function takeExtras({ extras }: Gathered, words: string): boolean {
+function takeExtras({ extras }: Gathered, words: string, placed: (at: number, end: number) => Place): boolean {
+  const placeIn = (part: string) => {
+    const at = Math.max(0, words.indexOf(part));
+    return placed(at, at + part.length);
+  };
   const size = sizeIn(words);
   const price = priceIn(words);
   const cells = cellsIn(words);
   if (size !== null && extras["lengthMm"] === undefined) {
-    extras["lengthMm"] = { value: size.lengthMm, words: size.words };
-    extras["widthMm"] = { value: size.widthMm, words: size.words };
+    extras["lengthMm"] = { value: size.lengthMm, words: size.words, place: placeIn(size.words) };
+    extras["widthMm"] = { value: size.widthMm, words: size.words, place: placeIn(size.words) };
   }
   if (price !== null && extras["price"] === undefined) {
-    extras["price"] = { value: price.price, words: price.words };
-    extras["currency"] = { value: price.currency, words: price.words };
+    extras["price"] = { value: price.price, words: price.words, place: placeIn(price.words) };
+    extras["currency"] = { value: price.currency, words: price.words, place: placeIn(price.words) };
   }
   if (cells !== null && extras["cellsInSeries"] === undefined)
-    extras["cellsInSeries"] = { value: cells.cells, words: cells.words };
+    extras["cellsInSeries"] = { value: cells.cells, words: cells.words, place: placeIn(cells.words) };
   return size !== null || price !== null || cells !== null;
 }
 
@@ -201,40 +253,44 @@ const same = 0.005;
 function readOf({ name, found, extras }: Gathered, head: string): PanelRead {
   const fields: PanelFields = name === "" ? {} : { name };
   const from: Record<string, string> = {};
+  const places: Record<string, Place> = {};
   const doubts: Doubt[] = [];
-  const put = (field: ReadField, value: number, words: string) => {
+  const put = (field: ReadField, value: number, words: string, place: Place | null) => {
     const before = fields[field];
     if (before === undefined) {
       fields[field] = value;
       from[field] = words;
+      if (place !== null) places[field] = place;
     } else if (Math.abs(value - before) > same * Math.abs(before))
       doubts.push({ field, value, why: `“${words}” says otherwise` });
   };
-  for (const { field, value, others, words, perDegree } of found) {
+  for (const { field, value, others, words, perDegree, place } of found) {
     if (perDegree !== null) continue;
-    put(field, value, words);
+    put(field, value, words, place);
     for (const other of others)
       if (field !== "maxSystemV") doubts.push({ field, value: other, why: `“${words}” may be read so` });
   }
   // volts, amps and watts a degree are shares once the whole is known
-  for (const { field, value, words, perDegree } of found) {
+  for (const { field, value, words, perDegree, place } of found) {
     const whole =
       perDegree === "V" ? fields.vocV : perDegree === "A" ? fields.iscA : perDegree === "W" ? fields.pmaxW : undefined;
-    if (perDegree !== null && whole !== undefined) put(field, Number(((100 * value) / whole).toPrecision(4)), words);
+    if (perDegree !== null && whole !== undefined)
+      put(field, Number(((100 * value) / whole).toPrecision(4)), words, place);
   }
   for (const [field, extra] of Object.entries(extras))
     if (extra !== undefined && fields[field as keyof PanelFields] === undefined) {
       (fields as Record<string, number | string>)[field] = extra.value;
       from[field] = extra.words;
+      places[field] = extra.place;
     }
   for (const { values, unit } of figuresIn(head)) {
     const [watts] = values;
     if (!/^wp?$/i.test(unit) || watts === undefined || watts < 3 || watts > 900) continue;
-    if (fields.pmaxW === undefined) put("pmaxW", watts, head);
+    if (fields.pmaxW === undefined) put("pmaxW", watts, head, null);
     else if (Math.abs(watts - fields.pmaxW) > 0.02 * fields.pmaxW)
       doubts.push({ field: "pmaxW", value: watts, why: "the heading says otherwise" });
   }
-  return proofRead({ fields, from, doubts, offers: [] });
+  return proofRead({ fields, from, places, doubts, offers: [] });
 }
 
 /** What the numbers say of one another: every one that is part of a contradiction is doubted, and readings that would end it are offered. */
@@ -270,7 +326,7 @@ const partners: Readonly<Record<string, readonly (keyof LabelDraft)[]>> = {
   voltsPerCell: ["vocV"],
 };
 
-function draftOf(fields: PanelFields): LabelDraft {
+export function draftOf(fields: PanelFields): LabelDraft {
   const of = (field: ReadField | "lengthMm" | "widthMm") => fields[field] ?? null;
   return {
     pmaxW: of("pmaxW"),
@@ -291,6 +347,10 @@ function draftOf(fields: PanelFields): LabelDraft {
   };
 }
 
+/** What every panel is called. */
+const generic =
+  /\b(?:\d+ ?Wp? )?(?:mono(?:crystalline)? |poly(?:crystalline)? |flexible |folding |portable )?(?:solar|pv|photovoltaic) (?:panel|charge controller|module)\b.*$/i;
+
 /** A name from a heading: without what every panel is called, and without its watts. */
 function nameFrom(head: string): string {
   return head
@@ -298,14 +358,19 @@ function nameFrom(head: string): string {
     .replace(/^\d+ ?Wp?\s+/i, "")
     .split(/[,(|]/, 1)
     .join("")
-    .replace(
-      /\b(?:\d+ ?Wp? )?(?:mono(?:crystalline)? |poly(?:crystalline)? |flexible |folding |portable )?solar (?:panel|charge controller|module)\b.*$/i,
-      "",
-    )
+    .replace(generic, "")
     .replace(/\b(?:portable )?power station\b.*$/i, "")
     .replace(/\bseries\b.*$/i, "")
     .trim()
     .slice(0, 80);
+}
+
+/** What a line calls the model, if it says so. */
+function modelIn(words: string): string | null {
+  const model = /^(?:module )?(?:type|model|typ|modell)(?: no\.?| number| name)? ?[:=.] ?(?=\S)([^;,|]{2,40})/i.exec(
+    words,
+  )?.[1];
+  return model === undefined || !/\d/.test(model) ? null : model.trim();
 }
 
 function joined(family: string, model: string): string {

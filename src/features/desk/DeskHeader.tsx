@@ -30,7 +30,11 @@ export function DeskHeader() {
     if (file?.type === "fault")
       desk.set({ notice: `The weather file “${weather?.name}” did not come along: ${file.fault.message}` });
     const text = file?.type === "ok" ? file.value.text : null;
-    const names = new Set(present.space.surfaces.flatMap(({ photo }) => photo?.id ?? []));
+    const names = new Set([
+      ...present.space.surfaces.flatMap(({ photo }) => photo?.id ?? []),
+      ...present.panels.flatMap(({ label }) => label.readFrom?.photoId ?? []),
+      ...present.inputs.flatMap(({ device }) => device.readFrom?.photoId ?? []),
+    ]);
     const photos = await Promise.all(
       [...names].map(async (id) => {
         const response = await fetch(`/api/photos/${id}`).catch(() => null);
@@ -38,7 +42,7 @@ export function DeskHeader() {
       }),
     );
     const found = photos.flat();
-    if (found.length < names.size) desk.set({ notice: "A photo under a drawing is lost, and did not come along." });
+    if (found.length < names.size) desk.set({ notice: "A photo is lost, and did not come along." });
     offerFile(planBundleName(present), "application/zip", planBundle(present, { weather: text, photos: found }));
   };
   const [more, setMore] = useState(false);

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { FilePlus2 } from "lucide-react";
+import { ClipboardPaste, FilePlus2 } from "lucide-react";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
 import { portWindow } from "@/core/input";
@@ -18,6 +18,7 @@ import {
   useLibrary,
   usePlan,
 } from "@/features/desk";
+import { ReadFrom, ReadIn } from "@/features/reading";
 import { nothingLit, WindowChart } from "@/features/window-chart";
 import { newId, PickList, Region } from "@/ui";
 import { counted } from "@/words";
@@ -38,6 +39,7 @@ export function InputStop() {
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [portId, setPortId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
+  const [reading, setReading] = useState(false);
   const chosen = inputs.find((input) => input.id === chosenId) ?? inputs[0];
   const ports = chosen?.device.ports ?? [];
   const port = ports.find((candidate) => candidate.id === portId) ?? ports[0];
@@ -83,6 +85,15 @@ export function InputStop() {
             >
               Type one in
             </Button>
+            <Button
+              size="small"
+              variant={reading ? "contained" : "outlined"}
+              aria-pressed={reading}
+              startIcon={<ClipboardPaste size={16} />}
+              onClick={() => setReading(!reading)}
+            >
+              Paste or photograph
+            </Button>
             {inputs.length === 0 && (
               <Button size="small" variant="outlined" onClick={() => add(demoInputs.twoPortStation, null)}>
                 Worked example
@@ -101,17 +112,27 @@ export function InputStop() {
           onTake={({ id, sheet }) => add(sheet, id)}
         />
       </Box>
-      {chosen !== undefined && port !== undefined && (
-        <Box sx={{ gridArea: "sheet", minWidth: 0 }}>
-          <Region title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
-            <DeviceForm
-              key={chosen.id}
-              editor={editorOf(desk, chosen)}
-              port={port}
-              onPort={setPortId}
-              onField={setHelp}
+      {(reading || (chosen !== undefined && port !== undefined)) && (
+        <Box sx={{ gridArea: "sheet", minWidth: 0, display: "grid", gap: 2 }}>
+          {reading && (
+            <ReadIn
+              panelTakes={[]}
+              inputTakes={[{ words: "Put it in the plan", take: (device) => add(device, null) }]}
+              takeAll={null}
             />
-          </Region>
+          )}
+          {chosen !== undefined && port !== undefined && (
+            <Region title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
+              <ReadFrom from={chosen.device.readFrom} />
+              <DeviceForm
+                key={chosen.id}
+                editor={editorOf(desk, chosen)}
+                port={port}
+                onPort={setPortId}
+                onField={setHelp}
+              />
+            </Region>
+          )}
         </Box>
       )}
       {chosen !== undefined && port !== undefined && (

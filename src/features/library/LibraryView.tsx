@@ -4,12 +4,13 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import Typography from "@mui/material/Typography";
-import { FileDown, FilePlus2, FileUp } from "lucide-react";
+import { ClipboardPaste, FileDown, FilePlus2, FileUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
 import { browserClient, type InputRecord, type PanelRecord, type UnreadableSheet } from "@/api";
 import { formulaLike, linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
+import { ReadIn } from "@/features/reading";
 import { type ShelfName } from "@/workers";
 import { LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
 import { counted } from "@/words";
@@ -22,7 +23,7 @@ import { ReadFile } from "./ReadFile";
 import { type SheetEditor } from "./sheet-editor";
 import { SheetTable } from "./SheetTable";
 import { Unreadable } from "./Unreadable";
-import { useFileRead } from "./useFileRead";
+import { newOnes, useFileRead } from "./useFileRead";
 import { type Shelf, useShelf } from "./useShelf";
 
 type Props = {
@@ -49,6 +50,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
     recordOf: (fresh) => fresh,
     schema: deviceSchema,
   });
+  const [reading, setReading] = useState(false);
   const [withRetired, setWithRetired] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const now = shelf === "panels" ? panelShelf : inputShelf;
@@ -121,6 +123,15 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
           />
           <Button
             size="small"
+            variant={reading ? "contained" : "outlined"}
+            aria-pressed={reading}
+            startIcon={<ClipboardPaste size={16} />}
+            onClick={() => setReading(!reading)}
+          >
+            Paste or photograph
+          </Button>
+          <Button
+            size="small"
             variant="outlined"
             startIcon={<FileUp size={16} />}
             onClick={() => picker.current?.click()}
@@ -166,6 +177,31 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             </Button>
           )}
         </Box>
+        {reading && (
+          <ReadIn
+            panelTakes={[
+              {
+                words: "Put it in the library",
+                take: (fields) => void panelShelf.start({ ...blankLabel("Panel read in"), ...fields }),
+              },
+            ]}
+            inputTakes={[{ words: "Put it in the library", take: (device) => void inputShelf.start(device) }]}
+            takeAll={async (panelsRead, inputsRead) => {
+              const read = {
+                panels: panelsRead.map((fields) => ({ ...blankLabel("Panel read in"), ...fields })),
+                inputs: inputsRead,
+              };
+              const fresh = newOnes(read, {
+                panels: panelShelf.records.map(({ sheet }) => sheet),
+                inputs: inputShelf.records.map(({ sheet }) => sheet),
+              });
+              const fault =
+                (fresh.panels.length === 0 ? null : await panelShelf.addMany(fresh.panels)) ??
+                (fresh.inputs.length === 0 ? null : await inputShelf.addMany(fresh.inputs));
+              return fault ?? batchReport(read, fresh);
+            }}
+          />
+        )}
         {now.fault !== null && (
           <Box role="alert" sx={{ borderLeft: "6px solid var(--stop)", pl: 1 }}>
             {now.fault}
@@ -322,4 +358,19 @@ async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
       : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
   // a spreadsheet must not take a name for a formula
   offerFile(`${shelf}.csv`, "text/csv", unparse(rows, { escapeFormulae: formulaLike }));
+}
+
+/** What became of many sheets that were read at once. */
+function batchReport(read: Sheets, fresh: Sheets): string {
+  const [all, put] = [read, fresh].map(({ panels, inputs }) => panels.length + inputs.length);
+  const known = (all ?? 0) - (put ?? 0);
+  const isWhole = ({ pmaxW, vocV, iscA, vmpV, impA }: PanelSheet) => ![pmaxW, vocV, iscA, vmpV, impA].includes(null);
+  const gaps = fresh.panels.filter((sheet) => !isWhole(sheet)).map(({ name }) => name);
+  return [
+    `${counted(put ?? 0, "sheet")} put in the library.`,
+    known > 0 ? `${known} ${known === 1 ? "is" : "are"} there already, just the same, and left out.` : "",
+    gaps.length > 0 ? `With gaps, to be filled from the sticker: ${gaps.join(", ")}.` : "",
+  ]
+    .filter((part) => part !== "")
+    .join(" ");
 }

@@ -6,6 +6,7 @@ import { portWindow } from "@/core/input";
 import { type DeviceSheet, type PanelSheet, withoutPort, withPort } from "@/core/plan";
 import { type DeviceEditor, DeviceForm } from "@/features/input";
 import { LabelCheck, LabelCurve, LabelForm } from "@/features/panels";
+import { ReadFrom } from "@/features/reading";
 import { nothingLit, WindowChart } from "@/features/window-chart";
 import { Region } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
@@ -16,6 +17,7 @@ export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet>
     editor.change((sheet) => ({ ...sheet, ...change }), gesture);
   return (
     <>
+      <ReadFrom from={label.readFrom} />
       <LabelForm label={label} patch={patch} onDone={editor.done} onField={() => undefined} />
       <Region title="Checked against itself">
         <LabelCheck label={label} patch={patch} />
@@ -44,6 +46,7 @@ export function InputEditor({ editor, device }: { editor: SheetEditor<DeviceShee
   return (
     <>
       <Box>
+        <ReadFrom from={device.readFrom} />
         <DeviceForm editor={onDevice} port={port} onPort={setPortId} onField={() => undefined} />
       </Box>
       <Region title="The window it opens" flush>

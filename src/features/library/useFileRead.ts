@@ -92,7 +92,7 @@ export function useFileRead({ shelf, existing, keep }: Parts) {
 }
 
 /** Sheets not on the shelf yet, each once. */
-function newOnes({ panels, inputs }: Sheets, existing: Sheets): Sheets {
+export function newOnes({ panels, inputs }: Sheets, existing: Sheets): Sheets {
   const unseen = <S>(sheets: readonly S[], there: readonly S[]): S[] => {
     const seen = new Set(there.map((sheet) => JSON.stringify(sheet)));
     return sheets.filter((sheet) => {

@@ -8,13 +8,13 @@ import { type ApiClient } from "@/api";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan } from "@/features/desk";
+import { ReadFrom, ReadIn } from "@/features/reading";
 import { newId, PickList, Region } from "@/ui";
 import { given } from "@/words";
 import { LabelCheck } from "./LabelCheck";
 import { LabelCurve } from "./LabelCurve";
 import { LabelForm } from "./LabelForm";
 import { MeasuredForm } from "./MeasuredForm";
-import { Paste } from "./Paste";
 
 const shelf = (client: ApiClient) => client.panels;
 
@@ -86,7 +86,7 @@ export function PanelsStop() {
               startIcon={<ClipboardPaste size={16} />}
               onClick={() => setPasting(!pasting)}
             >
-              Paste a page
+              Paste or photograph
             </Button>
             {panels.length === 0 && (
               <Button size="small" variant="outlined" onClick={() => add(demoPanels.rigid195, null)}>
@@ -108,14 +108,29 @@ export function PanelsStop() {
       </Box>
       <Box sx={{ gridArea: "sheet", minWidth: 0, display: "grid", gap: 2 }}>
         {pasting && (
-          <Paste
-            onAdd={(fields) => add({ ...blankLabel(fields.name ?? "Pasted panel"), ...fields }, null)}
-            fill={chosen === undefined ? null : { name: chosen.label.name, put: (fields) => patch(fields) }}
+          <ReadIn
+            panelTakes={[
+              {
+                words: "Put it in the plan",
+                take: (fields) => add({ ...blankLabel("Panel read in"), ...fields }, null),
+              },
+              ...(chosen === undefined
+                ? []
+                : [
+                    {
+                      words: `Fill “${chosen.label.name}” with it`,
+                      take: (fields: Partial<PanelSheet>) => patch(fields),
+                    },
+                  ]),
+            ]}
+            inputTakes={[]}
+            takeAll={null}
           />
         )}
         {chosen !== undefined && (
           <>
             <Region title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
+              <ReadFrom from={chosen.label.readFrom} />
               <LabelForm
                 key={chosen.id}
                 label={chosen.label}

@@ -1,0 +1,10 @@
+export { type PictureFault, pictureFault, pictureKindOf, mostPictureBytes, mostPicturePixels } from "./kind";
+export { cleaned } from "./clean";
+export { evened, paperShade } from "./even";
+export { figuresOf, type PhotoFigure } from "./figures";
+export { type Box, type Grey } from "./grey";
+export { cut, shapeOf } from "./points";
+export { type PhotoMark, type PhotoPanel, type PhotoReading, readPhoto } from "./read-photo";
+export { emptyStrips, type Row, rowsOf, type Sign, type Word } from "./rows";
+export { type Settled, settled, withStrokes } from "./settle";
+export { type Lie, lieOf } from "./skew";

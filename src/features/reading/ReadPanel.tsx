@@ -1,0 +1,182 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { type PhotoRead } from "@/api";
+import { type PanelSheet } from "@/core/plan";
+import { requiredFields } from "@/core/panel";
+import { type PanelFields, type PanelRead } from "@/core/reading";
+import { type PhotoMark } from "@/core/reading/photo";
+import { LevelMark, TextButton } from "@/ui";
+import { fieldWords, offerSentence, readFieldWords, trueMinus, whyDoubted } from "@/words";
+import { Cutout, UnsureText } from "./Cutout";
+import { labelOf } from "./sheets";
+import style from "./reading.module.css";
+
+/** What is done with a label or a data sheet that was read, by a press. */
+export type Take<Sheet> = { readonly words: string; readonly take: (sheet: Sheet) => void };
+
+type Props = {
+  readonly read: PanelRead & { readonly marks?: Readonly<Record<string, PhotoMark>> };
+  /** The photo it was read from; null: from a text. */ readonly shown: PhotoRead["shown"] | null;
+  readonly takes: readonly Take<{
+    readonly label: Partial<PanelSheet>;
+    readonly checked: boolean;
+    readonly keepsPhoto: boolean;
+  }>[];
+};
+
+type Field = Exclude<keyof PanelFields, "name" | "currency">;
+
+/** A label that was read: each value beside the words or the piece of the photo it came from; doubts are settled one by one. */
+export function ReadPanel({ read, shown, takes }: Props) {
+  const [chosen, setChosen] = useState<PanelFields>({});
+  const [settled, setSettled] = useState<readonly string[]>([]);
+  const [checked, setChecked] = useState(false);
+  const [keepsPhoto, setKeepsPhoto] = useState(false);
+  const fields = { ...read.fields, ...chosen };
+  const choose = (patch: PanelFields) => {
+    setChosen({ ...chosen, ...patch });
+    setSettled([...settled, ...Object.keys(patch)]);
+  };
+  const names = (Object.keys(readFieldWords) as (keyof PanelFields)[]).filter(
+    (field): field is Field => field !== "name" && field !== "currency" && fields[field] !== undefined,
+  );
+  const inDoubt = names.filter(
+    (field) => !settled.includes(field) && read.doubts.some((doubt) => doubt.field === field),
+  );
+  const missing = requiredFields.filter((field) => fields[field] === undefined);
+  const offers = read.offers
+    .map(({ fields: offered, why }) => ({ patch: differences(offered, fields), why }))
+    .filter(({ patch }) => Object.keys(patch).length > 0);
+  return (
+    <Box>
+      <table className={style["table"]}>
+        <caption>{fields.name ?? "A panel without a name"}</caption>
+        <thead className="visually-hidden">
+          <tr>
+            <th scope="col">Field</th>
+            <th scope="col">Value</th>
+            <th scope="col">Where it stands</th>
+          </tr>
+        </thead>
+        <tbody>
+          {names.map((field) => {
+            const mark = read.marks?.[field];
+            const isOpen = inDoubt.includes(field);
+            return (
+              <tr key={field} data-doubt={isOpen}>
+                <th scope="row">{readFieldWords[field].name}</th>
+                <td>
+                  <span className="num">
+                    {told(fields[field])} {field === "price" ? fields.currency : readFieldWords[field].unit}
+                  </span>
+                  {isOpen && (
+                    <Doubt
+                      field={field}
+                      read={read}
+                      value={fields[field]}
+                      onChoose={(value) => choose({ [field]: value })}
+                      mark={mark}
+                    />
+                  )}
+                </td>
+                <td className={style["from"]}>
+                  {shown !== null && mark !== undefined ? (
+                    <Cutout shown={shown} mark={mark} />
+                  ) : (
+                    (read.from[field] ?? "")
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {offers.map(({ patch, why }) => (
+        <div key={JSON.stringify(patch)} className={style["offer"]}>
+          <LevelMark level="note" size={14} />
+          <span>{offerSentence(patch, why)}</span>
+          <TextButton onClick={() => choose(patch)}>Read it so</TextButton>
+        </div>
+      ))}
+      {missing.length > 0 && (
+        <p className={style["line"]}>Not in it: {missing.map((field) => fieldWords[field]).join(", ")}.</p>
+      )}
+      {inDoubt.length > 0 && (
+        <p className={style["line"]}>
+          Left empty until you settle {inDoubt.length === 1 ? "it" : "them"}:{" "}
+          {inDoubt.map((field) => readFieldWords[field].name).join(", ")}.
+        </p>
+      )}
+      <label className={style["tick"]}>
+        <input type="checkbox" checked={checked} onChange={(event) => setChecked(event.target.checked)} />I have
+        compared every value with {shown === null ? "what I copied" : "the sticker"}
+      </label>
+      {shown !== null && (
+        <label className={style["tick"]}>
+          <input type="checkbox" checked={keepsPhoto} onChange={(event) => setKeepsPhoto(event.target.checked)} />
+          Keep the photo with the label, on this computer
+        </label>
+      )}
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
+        {takes.map(({ words, take }, k) => (
+          <TextButton
+            key={words}
+            look={k === 0 ? "amber" : "outlined"}
+            onClick={() => take({ label: labelOf(fields, inDoubt), checked, keepsPhoto })}
+          >
+            {words}
+          </TextButton>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+type DoubtProps = {
+  readonly field: Field;
+  readonly read: PanelRead;
+  readonly value: number | undefined;
+  readonly onChoose: (value: number) => void;
+  readonly mark: PhotoMark | undefined;
+};
+
+function Doubt({ field, read, value, onChoose, mark }: DoubtProps) {
+  const doubts = read.doubts.filter((doubt) => doubt.field === field);
+  const others = [...new Set(doubts.map((doubt) => doubt.value))].filter((other) => other !== value);
+  const { name, unit } = readFieldWords[field];
+  return (
+    <div className={style["doubt"]}>
+      <LevelMark level="care" size={14} />
+      <span>
+        {[...new Set(doubts.map(({ why }) => whyDoubted(why)))].join("; ")}
+        {mark !== undefined && mark.unsure.length > 0 && (
+          <>
+            : <UnsureText mark={mark} />
+          </>
+        )}
+      </span>
+      {value !== undefined && (
+        <TextButton aria-label={`${name}: ${told(value)} is right`} onClick={() => onChoose(value)}>
+          {told(value)} {unit} is right
+        </TextButton>
+      )}
+      {others.slice(0, 3).map((other) => (
+        <TextButton key={other} aria-label={`${name}: take ${told(other)}`} onClick={() => onChoose(other)}>
+          Take {told(other)} {unit}
+        </TextButton>
+      ))}
+    </div>
+  );
+}
+
+function differences(offered: PanelFields, fields: PanelFields): PanelFields {
+  return Object.fromEntries(
+    Object.entries(offered).filter(([field, value]) => value !== fields[field as keyof PanelFields]),
+  );
+}
+
+function told(value: string | number | undefined): string {
+  return typeof value === "number" ? trueMinus(String(value)) : (value ?? "");
+}

@@ -1,0 +1,2 @@
+export { ReadFrom } from "./ReadFrom";
+export { ReadIn } from "./ReadIn";

@@ -1,0 +1,13 @@
+import "server-only";
+import { createStickers, type Stickers } from "./aside";
+
+let stickers: Stickers | null = null;
+
+/** The one reader of photos of this server; null where its thread was not built, as while the application is being developed. */
+export function theStickers(): Stickers | null {
+  const file = process.env["GOLDEN_ARRAY_STICKERS"];
+  if (file === undefined) return null;
+  return (stickers ??= createStickers({ file, mostMs: 30_000, idleMs: 120_000 }));
+}
+
+export { type StickerOutcome } from "./aside";

@@ -1,0 +1,2 @@
+export { type Layout, layouts } from "./drawing";
+export { madeSticker, type Sticker } from "./sticker";
