@@ -20,3 +20,4 @@ export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";
 export { everyWay, type Way } from "./every-way";
 export { sellersText, type SellersText } from "./sellers-texts";
+export { madeSticker, type Sticker } from "./stickers";

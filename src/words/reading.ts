@@ -38,6 +38,9 @@ const contradictions: Readonly<Record<string, string>> = {
   vocCoefficientSize: "no panel’s volts change so much or so little",
   iscCoefficientSign: "amps rise with heat",
   pmaxCoefficientSign: "watts fall with heat",
+  looksDiffer: "read in more than one way",
+  oneLook: "read in more than one way",
+  unusual: "no label prints such a number",
 };
 
 /** Why a value read is in doubt. */

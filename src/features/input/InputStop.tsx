@@ -20,7 +20,7 @@ import {
 } from "@/features/desk";
 import { ReadFrom, ReadIn } from "@/features/reading";
 import { nothingLit, WindowChart } from "@/features/window-chart";
-import { newId, PickList, Region } from "@/ui";
+import { newId, PickList, Region, useHash } from "@/ui";
 import { counted } from "@/words";
 import { type DeviceEditor } from "./device-editor";
 import { DeviceForm } from "./DeviceForm";
@@ -39,7 +39,8 @@ export function InputStop() {
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [portId, setPortId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
-  const [reading, setReading] = useState(false);
+  const [hash, setHash] = useHash();
+  const isReadingIn = hash === "read";
   const chosen = inputs.find((input) => input.id === chosenId) ?? inputs[0];
   const ports = chosen?.device.ports ?? [];
   const port = ports.find((candidate) => candidate.id === portId) ?? ports[0];
@@ -87,10 +88,10 @@ export function InputStop() {
             </Button>
             <Button
               size="small"
-              variant={reading ? "contained" : "outlined"}
-              aria-pressed={reading}
+              variant={isReadingIn ? "contained" : "outlined"}
+              aria-pressed={isReadingIn}
               startIcon={<ClipboardPaste size={16} />}
-              onClick={() => setReading(!reading)}
+              onClick={() => setHash(isReadingIn ? "" : "read")}
             >
               Paste or photograph
             </Button>
@@ -112,9 +113,9 @@ export function InputStop() {
           onTake={({ id, sheet }) => add(sheet, id)}
         />
       </Box>
-      {(reading || (chosen !== undefined && port !== undefined)) && (
+      {(isReadingIn || (chosen !== undefined && port !== undefined)) && (
         <Box sx={{ gridArea: "sheet", minWidth: 0, display: "grid", gap: 2 }}>
-          {reading && (
+          {isReadingIn && (
             <ReadIn
               panelTakes={[]}
               inputTakes={[{ words: "Put it in the plan", take: (device) => add(device, null) }]}

@@ -12,7 +12,7 @@ import { formulaLike, linesOf, panelColumns, portColumns, type Sheets, writeLibr
 import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
 import { ReadIn } from "@/features/reading";
 import { type ShelfName } from "@/workers";
-import { LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
+import { LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits, useHash } from "@/ui";
 import { counted } from "@/words";
 import { EditSheet } from "./EditSheet";
 import { InputEditor, PanelEditor } from "./editors";
@@ -50,7 +50,8 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
     recordOf: (fresh) => fresh,
     schema: deviceSchema,
   });
-  const [reading, setReading] = useState(false);
+  const [hash, setHash] = useHash();
+  const isReadingIn = hash === "read";
   const [withRetired, setWithRetired] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const now = shelf === "panels" ? panelShelf : inputShelf;
@@ -123,10 +124,10 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
           />
           <Button
             size="small"
-            variant={reading ? "contained" : "outlined"}
-            aria-pressed={reading}
+            variant={isReadingIn ? "contained" : "outlined"}
+            aria-pressed={isReadingIn}
             startIcon={<ClipboardPaste size={16} />}
-            onClick={() => setReading(!reading)}
+            onClick={() => setHash(isReadingIn ? "" : "read")}
           >
             Paste or photograph
           </Button>
@@ -177,7 +178,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             </Button>
           )}
         </Box>
-        {reading && (
+        {isReadingIn && (
           <ReadIn
             panelTakes={[
               {

@@ -9,7 +9,7 @@ import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan } from "@/features/desk";
 import { ReadFrom, ReadIn } from "@/features/reading";
-import { newId, PickList, Region } from "@/ui";
+import { newId, PickList, Region, useHash } from "@/ui";
 import { given } from "@/words";
 import { LabelCheck } from "./LabelCheck";
 import { LabelCurve } from "./LabelCurve";
@@ -27,7 +27,8 @@ export function PanelsStop() {
   const library = useLibrary(shelf);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
-  const [pasting, setPasting] = useState(false);
+  const [hash, setHash] = useHash();
+  const isReadingIn = hash === "read";
   const chosen = panels.find((panel) => panel.id === chosenId) ?? panels[0];
 
   const add = (label: PanelSheet, libraryId: string | null) => {
@@ -81,10 +82,10 @@ export function PanelsStop() {
             </Button>
             <Button
               size="small"
-              variant={pasting ? "contained" : "outlined"}
-              aria-pressed={pasting}
+              variant={isReadingIn ? "contained" : "outlined"}
+              aria-pressed={isReadingIn}
               startIcon={<ClipboardPaste size={16} />}
-              onClick={() => setPasting(!pasting)}
+              onClick={() => setHash(isReadingIn ? "" : "read")}
             >
               Paste or photograph
             </Button>
@@ -107,7 +108,7 @@ export function PanelsStop() {
         />
       </Box>
       <Box sx={{ gridArea: "sheet", minWidth: 0, display: "grid", gap: 2 }}>
-        {pasting && (
+        {isReadingIn && (
           <ReadIn
             panelTakes={[
               {

@@ -5,7 +5,8 @@ import { type PhotoMark } from "@/core/reading/photo";
 export function Cutout({ shown, mark }: { readonly shown: PhotoRead["shown"]; readonly mark: PhotoMark }) {
   const { x0, y0, x1, y1 } = mark.box;
   const rim = 0.45 * (y1 - y0);
-  const [wide, high] = [x1 - x0 + 4 * rim, y1 - y0 + 2 * rim];
+  // as far to the right as a unit reaches
+  const [wide, high] = [x1 - x0 + 9 * rim, y1 - y0 + 2 * rim];
   return (
     <svg
       role="img"
@@ -13,7 +14,7 @@ export function Cutout({ shown, mark }: { readonly shown: PhotoRead["shown"]; re
       viewBox={`${x0 - 2 * rim} ${y0 - rim} ${wide} ${high}`}
       style={{
         height: 34,
-        width: Math.min(170, (34 * wide) / high),
+        width: Math.min(230, (34 * wide) / high),
         display: "block",
         border: "1px solid var(--line)",
       }}

@@ -109,16 +109,16 @@ export function ReadPanel({ read, shown, takes }: Props) {
           {inDoubt.map((field) => readFieldWords[field].name).join(", ")}.
         </p>
       )}
-      <label className={style["tick"]}>
-        <input type="checkbox" checked={checked} onChange={(event) => setChecked(event.target.checked)} />I have
-        compared every value with {shown === null ? "what I copied" : "the sticker"}
-      </label>
-      {shown !== null && (
-        <label className={style["tick"]}>
-          <input type="checkbox" checked={keepsPhoto} onChange={(event) => setKeepsPhoto(event.target.checked)} />
-          Keep the photo with the label, on this computer
-        </label>
-      )}
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
+        <TextButton aria-pressed={checked} onClick={() => setChecked(!checked)}>
+          {checked ? "✓ " : ""}I have compared every value with {shown === null ? "what I copied" : "the sticker"}
+        </TextButton>
+        {shown !== null && (
+          <TextButton aria-pressed={keepsPhoto} onClick={() => setKeepsPhoto(!keepsPhoto)}>
+            {keepsPhoto ? "✓ " : ""}Keep the photo with the label, on this computer
+          </TextButton>
+        )}
+      </Box>
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
         {takes.map(({ words, take }, k) => (
           <TextButton

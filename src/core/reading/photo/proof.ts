@@ -56,7 +56,7 @@ export function proofed(
           );
     if (left.length === 1 && left[0] === value) continue;
     if (left.length === 1 && left[0] !== undefined && among !== undefined) patch[field] = left[0];
-    doubt(field, value, "the looks at it do not agree");
+    doubt(field, value, "looksDiffer");
   }
   for (const field of coefficients) {
     const value = read.fields[field];
@@ -67,7 +67,7 @@ export function proofed(
   for (const [field, among] of Object.entries(usual)) {
     const value = read.fields[field as ReadField];
     if (typeof value !== "number" || among.includes(value) || unsure.has(field)) continue;
-    doubt(field, value, "no label prints such a number");
+    doubt(field, value, "unusual");
     const likely = zeroed(String(value))
       .map(Number)
       .filter((each) => among.includes(each));
@@ -87,7 +87,7 @@ export function proofed(
         value !== read.fields[field] &&
         [...doubts.values()].some((each) => each.field === field)
       )
-        doubt(field, value, "one look at it says so");
+        doubt(field, value, "oneLook");
   const isOther = changes(patch, read.fields) > 0;
   const offers = [
     ...(isOther ? [{ fields: { ...read.fields, ...patch }, why: "looks" as const }] : []),

@@ -148,9 +148,7 @@ function withDoubts(input: InputRead, told: readonly Told[]): InputRead {
   const torn = Object.entries(input.from).flatMap(([field, words]) => {
     const figures = told.find(({ text }) => text.replace(/\t/g, " ") === words)?.figures ?? [];
     const first = figures.find(({ of }) => of.settled.unsure.length > 0);
-    return first === undefined
-      ? []
-      : [{ field, value: Number(first.of.settled.text), why: "the looks at it do not agree" }];
+    return first === undefined ? [] : [{ field, value: Number(first.of.settled.text), why: "looksDiffer" }];
   });
   return { ...input, doubts: [...input.doubts, ...torn] };
 }

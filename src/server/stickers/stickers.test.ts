@@ -1,0 +1,112 @@
+import { readdirSync, readFileSync } from "node:fs";
+import path from "node:path";
+import sharp from "sharp";
+import { type PhotoReading } from "@/core/reading/photo";
+import { effort, madeSticker } from "@/testing";
+// the build of the server's parts is a script, which has no door
+// eslint-disable-next-line no-restricted-imports
+import { buildStickers, stickersFile } from "../../../scripts/serving/kit.mjs";
+import { createStickers, type StickerOutcome, type Stickers } from "./aside";
+
+jest.setTimeout(240_000 * Math.max(1, effort(1)));
+
+let stickers: Stickers;
+beforeAll(async () => {
+  await buildStickers();
+  stickers = createStickers({ file: stickersFile, mostMs: 60_000, idleMs: 60_000 });
+});
+afterAll(() => stickers.end());
+
+type Fields = Readonly<Record<string, number | string>>;
+const electrical = /W$|V$|A$|PerC$/;
+/** Half a step of the last digit that labels print. */
+const isSame = (made: unknown, due: number) => Math.abs(Number(made) - due) <= 0.0015 * Math.abs(due) + 1e-9;
+
+function tallyOf({ panels }: PhotoReading, due: Fields) {
+  const [panel] = panels;
+  const doubted = new Set(panel?.doubts.map(({ field }) => field));
+  const tally = { all: 0, right: 0, rightDoubted: 0, byOffer: 0, unmarked: [] as string[] };
+  for (const [field, value] of Object.entries(due)) {
+    if (typeof value !== "number") continue;
+    const made = panel?.fields[field as "vocV"];
+    if (made !== undefined && !isSame(made, value) && !doubted.has(field))
+      tally.unmarked.push(`${field} ${made}, not ${value}`);
+    if (!electrical.test(field)) continue;
+    tally.all++;
+    if (made !== undefined && isSame(made, value)) {
+      tally.right++;
+      if (doubted.has(field)) tally.rightDoubted++;
+    } else if (made !== undefined && isSame(panel?.offers[0]?.fields[field as "vocV"], value)) tally.byOffer++;
+  }
+  return tally;
+}
+
+async function readingOf(file: Uint8Array): Promise<PhotoReading> {
+  const outcome = await stickers.read(file);
+  if (outcome.type !== "read") throw new Error(JSON.stringify(outcome));
+  return outcome.reading;
+}
+
+const folder = path.join(__dirname, "../../core/fixtures/sticker");
+
+test.each(readdirSync(folder).filter((name) => name.endsWith(".jpg")))(
+  "%s: every value is right, none is doubted without need",
+  async (name) => {
+    const { answer } = JSON.parse(readFileSync(path.join(folder, name.replace("jpg", "json")), "utf8")) as {
+      answer: { panels: [{ fields: Fields }] };
+    };
+    const tally = tallyOf(await readingOf(readFileSync(path.join(folder, name))), answer.panels[0].fields);
+    expect(tally).toMatchObject({ unmarked: [], right: tally.all });
+    expect(tally.rightDoubted).toBeLessThanOrEqual(0.15 * tally.all);
+  },
+);
+
+test("made-up stickers, turned, blurred, noisy, pale: nearly all is right, and nothing wrong goes unmarked", async () => {
+  const count = Math.min(200, effort(12));
+  const sum = { all: 0, right: 0, rightDoubted: 0, byOffer: 0 };
+  for (let seed = 1000; seed < 1000 + count; seed++) {
+    const { jpeg, fields } = await madeSticker(seed);
+    const tally = tallyOf(await readingOf(jpeg), fields);
+    expect([seed, tally.unmarked]).toEqual([seed, []]);
+    for (const key of ["all", "right", "rightDoubted", "byOffer"] as const) sum[key] += tally[key];
+  }
+  expect((sum.right + sum.byOffer) / sum.all).toBeGreaterThanOrEqual(0.95);
+  expect(sum.rightDoubted / sum.right).toBeLessThanOrEqual(0.15);
+});
+
+test("a photo held sideways, on its head, or noted so by the camera is the same photo", async () => {
+  const photo = readFileSync(path.join(folder, "sticker-01.jpg"));
+  const upright = (await readingOf(photo)).panels[0]?.fields;
+  for (const file of [
+    await sharp(photo).rotate(90).toBuffer(),
+    await sharp(photo).rotate(180).toBuffer(),
+    await sharp(photo).rotate(270).withMetadata({ orientation: 6 }).toBuffer(),
+  ])
+    expect((await readingOf(file)).panels[0]?.fields).toEqual(upright);
+});
+
+test("what cannot be read is refused by its reason, and the next photo is read all the same", async () => {
+  const heic = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from("ftypheic0000mif1heic")]);
+  const photo = readFileSync(path.join(folder, "sticker-04.jpg"));
+  const bomb = await sharp({ create: { width: 11_000, height: 10_000, channels: 3, background: "#fff" } })
+    .png()
+    .toBuffer();
+  const cases: readonly (readonly [Uint8Array, StickerOutcome["type"], string?])[] = [
+    [new Uint8Array(), "fault", "empty"],
+    [heic, "fault", "heic"],
+    [Buffer.from("<svg xmlns='http://www.w3.org/2000/svg'/>"), "fault", "notAPicture"],
+    [photo.subarray(0, 20_000), "fault", "broken"],
+    [bomb, "fault", "tooManyPixels"],
+    [new Uint8Array(40_000_001), "fault", "tooManyBytes"],
+  ];
+  for (const [file, type, fault] of cases) expect(await stickers.read(file)).toMatchObject({ type, fault });
+  const blank = await sharp({ create: { width: 900, height: 700, channels: 3, background: "#bbb" } })
+    .jpeg()
+    .toBuffer();
+  expect((await readingOf(blank)).panels).toEqual([]);
+  // called off while it is read: the thread ends, and another begins
+  const off = new AbortController();
+  const called = stickers.read(photo, (share) => share > 0.1 && off.abort(), off.signal);
+  expect(await called).toEqual({ type: "cancelled" });
+  expect((await readingOf(photo)).panels).toHaveLength(1);
+});
