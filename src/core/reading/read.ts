@@ -103,7 +103,7 @@ type Gathered = {
 function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonly left: string[] } {
   const model = lines.map(({ words }) => modelIn(words)).find((each) => each !== null);
   const common: Gathered = {
-    name: model === undefined || model === null ? nameFrom(head) : joined(nameFrom(head), model),
+    name: model === undefined || model === null ? nameFrom(head) : withModel(nameFrom(head), model),
     found: [],
     extras: {},
   };
@@ -371,6 +371,10 @@ function modelIn(words: string): string | null {
     words,
   )?.[1];
   return model === undefined || !/\d/.test(model) ? null : model.trim();
+}
+
+function withModel(maker: string, model: string): string {
+  return maker === "" || maker.includes(model) ? maker || model : `${maker} ${model}`.slice(0, 80);
 }
 
 function joined(family: string, model: string): string {

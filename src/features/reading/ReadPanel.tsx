@@ -4,8 +4,8 @@ import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type PhotoRead } from "@/api";
 import { type PanelSheet } from "@/core/plan";
-import { requiredFields } from "@/core/panel";
-import { type PanelFields, type PanelRead } from "@/core/reading";
+import { doubtsAbout, requiredFields } from "@/core/panel";
+import { type Doubt as ReadDoubt, draftOf, type PanelFields, type PanelRead } from "@/core/reading";
 import { type PhotoMark } from "@/core/reading/photo";
 import { LevelMark, TextButton } from "@/ui";
 import { fieldWords, offerSentence, readFieldWords, trueMinus, whyDoubted } from "@/words";
@@ -42,9 +42,13 @@ export function ReadPanel({ read, shown, takes }: Props) {
   const names = (Object.keys(readFieldWords) as (keyof PanelFields)[]).filter(
     (field): field is Field => field !== "name" && field !== "currency" && fields[field] !== undefined,
   );
-  const inDoubt = names.filter(
-    (field) => !settled.includes(field) && read.doubts.some((doubt) => doubt.field === field),
-  );
+  // a contradiction ends when the numbers agree; what was read in two ways, when it is settled
+  const contradictions = new Set<string>(doubtsAbout(draftOf(fields)).map(({ type }) => type));
+  const wereContradictions = new Set<string>(doubtsAbout(draftOf(read.fields)).map(({ type }) => type));
+  const isOpen = ({ field, why }: ReadDoubt) =>
+    !settled.includes(field) && (!wereContradictions.has(why) || contradictions.has(why));
+  const open = read.doubts.filter(isOpen);
+  const inDoubt = names.filter((field) => open.some((doubt) => doubt.field === field));
   const missing = requiredFields.filter((field) => fields[field] === undefined);
   const offers = read.offers
     .map(({ fields: offered, why }) => ({ patch: differences(offered, fields), why }))
@@ -63,18 +67,18 @@ export function ReadPanel({ read, shown, takes }: Props) {
         <tbody>
           {names.map((field) => {
             const mark = read.marks?.[field];
-            const isOpen = inDoubt.includes(field);
+            const isTorn = inDoubt.includes(field);
             return (
-              <tr key={field} data-doubt={isOpen}>
+              <tr key={field} data-doubt={isTorn}>
                 <th scope="row">{readFieldWords[field].name}</th>
                 <td>
                   <span className="num">
                     {told(fields[field])} {field === "price" ? fields.currency : readFieldWords[field].unit}
                   </span>
-                  {isOpen && (
+                  {isTorn && (
                     <Doubt
                       field={field}
-                      read={read}
+                      doubts={open.filter((doubt) => doubt.field === field)}
                       value={fields[field]}
                       onChoose={(value) => choose({ [field]: value })}
                       mark={mark}
@@ -136,14 +140,13 @@ export function ReadPanel({ read, shown, takes }: Props) {
 
 type DoubtProps = {
   readonly field: Field;
-  readonly read: PanelRead;
+  readonly doubts: readonly ReadDoubt[];
   readonly value: number | undefined;
   readonly onChoose: (value: number) => void;
   readonly mark: PhotoMark | undefined;
 };
 
-function Doubt({ field, read, value, onChoose, mark }: DoubtProps) {
-  const doubts = read.doubts.filter((doubt) => doubt.field === field);
+function Doubt({ field, doubts, value, onChoose, mark }: DoubtProps) {
   const others = [...new Set(doubts.map((doubt) => doubt.value))].filter((other) => other !== value);
   const { name, unit } = readFieldWords[field];
   return (
