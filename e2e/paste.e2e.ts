@@ -59,6 +59,7 @@ walk(
     await screen.waitForSelector("progress");
     await screen.waitForSelector("svg[role=img][aria-label='The photo where it says 23.2']", { timeout: 60_000 });
     await fields.says("table", /KL-125M[^]*125\sW[^]*18.8\sV[^]*6.65\sA[^]*23.2\sV[^]*6.99\sA/);
+    await fields.says("main", /Vmp times Imp is 125.0\sW: Pmax, Vmp and Imp confirm one another/);
     await fields.press("I have compared every value");
     await fields.press("Keep the photo with the label");
     await fields.press("Put it in the plan");

@@ -18,7 +18,7 @@ export { mendSentence, notMendedWords } from "./mends";
 export { fieldWords, headOf, missingSentence, mountWords, verdictWords } from "./names";
 export { placeName, placePrefix } from "./places";
 export { acceptWords } from "./ports";
-export { offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
+export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
 export { buySentence, buyTitleWords, needSentence, purchaseName } from "./shopping";
 export { stopNames } from "./stops";

@@ -68,3 +68,11 @@ export function readFromSentence({ way, on, checked }: NonNullable<PanelSheet["r
   });
   return `Read from ${way === "photo" ? "a photo" : "a text"}, ${day}; ${checked ? "every value was compared by hand" : "not yet compared by hand"}.`;
 }
+
+/** What confirms what among the numbers of a label; null: nothing does. */
+export function agreementSentence({ pmaxW, vmpV, impA }: PanelFields): string | null {
+  if (pmaxW === undefined || vmpV === undefined || impA === undefined) return null;
+  const product = vmpV * impA;
+  if (Math.abs(product / pmaxW - 1) > 0.012) return null;
+  return `Vmp times Imp is ${trueMinus(product.toFixed(1))}\u00a0W: Pmax, Vmp and Imp confirm one another.`;
+}

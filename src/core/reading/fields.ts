@@ -128,7 +128,7 @@ export const fieldWords: readonly FieldWords[] = [
   {
     field: "pmaxW",
     called: [
-      /(?:max(?:imum|imale|\.)?|nominal|rated|peak|output)\s?power(?:\s?\(?p\s?(?:max|mpp?)\)?)?|nennleistung(?:\s?p\s?max)?|puissance (?:maximale|nominale|crête)|\bp[ _-]?(?:max|mpp?)\b|\bpower\b|\bwattage\b|\bleistung\b/gi,
+      /(?:max(?:imum|imale|\.)?|nominal|rated|peak|output)\s?power(?! ?toleran)(?:\s?\(?p\s?(?:max|mpp?)\)?)?|nennleistung(?:\s?p\s?max)?|puissance (?:maximale|nominale|crête)|\bp[ _-]?(?:max|mpp?)\b|\bpower\b(?! ?toleran)|\bwattage\b|\bleistung\b/gi,
       // "pm" in small letters is a time of day
       /\bPm\b(?=[\s:=]{0,3}\d)/g,
     ],

@@ -67,7 +67,9 @@ function partsOf(lines: readonly Line[]): Part[] {
     const kind = isHead(line) ? kindOf(line.words) : null;
     const last = parts.at(-1);
     if (last === undefined && line.words === "") continue;
-    if (last === undefined) parts.push({ kind: kind ?? "panel", head: line.words, lines: [line] });
+    // what stands apart in the first line, "SOLAR MODULE" at its right, is no part of a name
+    if (last === undefined)
+      parts.push({ kind: kind ?? "panel", head: line.cells[0]?.words ?? line.words, lines: [line] });
     else if (kind !== null && (kind !== last.kind || (last.lines.length > 1 && isNamed(line.words))))
       parts.push({ kind, head: line.words, lines: [line] });
     else last.lines.push(line);
@@ -152,7 +154,13 @@ function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonl
     const pairs = pairsIn(words);
     common.found.push(...pairs.map((pair) => ({ ...pair, place: placeOf(line, pair.at, pair.end) })));
     const took = takeExtras(common, words, (at, end) => placeOf(line, at, end));
-    if (pairs.length === 0 && !took && words !== head && !isKnown(words) && figuresIn(words).length > 0)
+    if (
+      pairs.length === 0 &&
+      !took &&
+      (head === "" || !words.startsWith(head)) &&
+      !isKnown(words) &&
+      figuresIn(words).length > 0
+    )
       left.push(words);
   }
   if (models.size > 0) {

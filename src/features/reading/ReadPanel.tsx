@@ -8,7 +8,7 @@ import { doubtsAbout, requiredFields } from "@/core/panel";
 import { type Doubt as ReadDoubt, draftOf, type PanelFields, type PanelRead } from "@/core/reading";
 import { type PhotoMark } from "@/core/reading/photo";
 import { LevelMark, TextButton } from "@/ui";
-import { fieldWords, offerSentence, readFieldWords, trueMinus, whyDoubted } from "@/words";
+import { agreementSentence, fieldWords, offerSentence, readFieldWords, trueMinus, whyDoubted } from "@/words";
 import { Cutout, UnsureText } from "./Cutout";
 import { labelOf } from "./sheets";
 import style from "./reading.module.css";
@@ -49,6 +49,7 @@ export function ReadPanel({ read, shown, takes }: Props) {
     !settled.includes(field) && (!wereContradictions.has(why) || contradictions.has(why));
   const open = read.doubts.filter(isOpen);
   const inDoubt = names.filter((field) => open.some((doubt) => doubt.field === field));
+  const agreement = agreementSentence(fields);
   const missing = requiredFields.filter((field) => fields[field] === undefined);
   const offers = read.offers
     .map(({ fields: offered, why }) => ({ patch: differences(offered, fields), why }))
@@ -104,6 +105,7 @@ export function ReadPanel({ read, shown, takes }: Props) {
           <TextButton onClick={() => choose(patch)}>Read it so</TextButton>
         </div>
       ))}
+      {agreement !== null && <p className={style["line"]}>{agreement}</p>}
       {missing.length > 0 && (
         <p className={style["line"]}>Not in it: {missing.map((field) => fieldWords[field]).join(", ")}.</p>
       )}

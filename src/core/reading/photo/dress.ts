@@ -16,6 +16,8 @@ const mends: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d)(?: ?[xX] ?){2}(?=\d)/g, "x"],
   // room that is none: "7 .64", "3 5mm"
   [/(?<=\d) (?=[.,]\d)|(?<=\d\.) (?=\d)/g, ""],
+  // a point read as room: "0 04"
+  [/(?<![\d.,] ?)0 (?=\d\d(?!\d))/g, "0."],
   [/(?<![A-Za-z])V[ae]mp(?![a-z])/g, "Vmp"],
   [/(?<![A-Za-z])Pm[a-z]{1,3}x(?![a-z])/g, "Pmax"],
 ];

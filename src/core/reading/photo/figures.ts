@@ -38,8 +38,8 @@ export function figuresOf(rows: readonly Row[], picture: Grey): PhotoFigure[] {
 function isBeset(text: string, at: number, end: number): boolean {
   return !before.test(text.slice(Math.max(0, at - 3), at)) || !after.test(text.slice(end, end + 8));
 }
-const before = /(?:^|[^A-Za-z\d]|DC|x)$/;
-const after = /^(?:$|[^A-Za-z\d]|[VAW](?![a-z])|Wp|V ?[dD][cC]|[kK]?g\b|[cm]?m\b|x|pcs|in\b|AC)/;
+const before = /(?:^|[^A-Za-z\d ]|(?<!\d) |DC|x)$/;
+const after = /^(?:$|[^A-Za-z\d ]| (?!\d)|[VAW](?![a-z])|Wp|V ?[dD][cC]|[kK]?g\b|[cm]?m\b|x|pcs|in\b|AC)/;
 
 /** A number's ink on paper, with a rim: what its neighbours reach into its box is left out. */
 function inkOf(picture: Grey, box: Box): Grey {

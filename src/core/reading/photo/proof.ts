@@ -60,6 +60,8 @@ export function proofed(
   }
   for (const field of coefficients) {
     const value = read.fields[field];
+    // no panel is untouched by heat
+    if (value === 0) doubt(field, value, "unusual");
     if (value === undefined || !read.doubts.some((each) => each.field === field)) continue;
     // a stroke before a number is lost easily
     if (doubtsAbout(draftOf({ [field]: -value })).length === 0) patch[field] = -value;
