@@ -3,7 +3,7 @@ import {
   cleaned,
   evened,
   type Grey,
-  lieOf,
+  liesOf,
   mostPicturePixels,
   paperShade,
   pictureKindOf,
@@ -29,13 +29,21 @@ export class UnreadablePicture extends Error {
   }
 }
 
-/** Levels a photo and evens its light; `isUpsideDown` turns it by half a turn more. Throws `UnreadablePicture`. */
-export async function prepared(file: Uint8Array, isUpsideDown = false): Promise<Prepared> {
+/** Ways to hold a photo, the likelier first: as its lines lie, on its head, and both with its lines taken the other way. */
+export const holds = [
+  { lie: 0, isUpsideDown: false },
+  { lie: 0, isUpsideDown: true },
+  { lie: 1, isUpsideDown: false },
+  { lie: 1, isUpsideDown: true },
+] as const;
+
+/** Levels a photo held in one of the ways, and evens its light. Throws `UnreadablePicture`. */
+export async function prepared(file: Uint8Array, hold: (typeof holds)[number] = holds[0]): Promise<Prepared> {
   const sized = await sizedOf(file);
   const even = await evenly(await greyOf(colour(sized).greyscale()));
-  const { deg, isSideways } = lieOf(await greyOf(from(even).resize(700, 700, { fit: "inside" })));
+  const { deg, quarters: ofLie } = liesOf(await greyOf(from(even).resize(700, 700, { fit: "inside" })))[hold.lie];
   // a quarter turn first, then what is left
-  const quarters = 90 * ((isSideways ? 1 : 0) + (isUpsideDown ? 2 : 0));
+  const quarters = 90 * (ofLie + (hold.isUpsideDown ? 2 : 0));
   const onPaper = { background: { r: paperShade, g: paperShade, b: paperShade } };
   const level = await colourOf(colour(await colourOf(colour(sized).rotate(quarters))).rotate(-deg, onPaper));
   const levelEven = await greyOf(from(await greyOf(from(even).rotate(quarters))).rotate(-deg, onPaper));

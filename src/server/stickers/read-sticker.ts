@@ -13,7 +13,7 @@ import {
   withStrokes,
 } from "@/core/reading/photo";
 import { type Engine } from "./engine";
-import { from, prepared, type Prepared } from "./prepare";
+import { from, holds, prepared, type Prepared } from "./prepare";
 
 /** What a photo says, and the photo itself as it was levelled: boxes of values are in its pixels. */
 export type StickerReading = PhotoReading & Pick<Prepared, "shown">;
@@ -30,11 +30,19 @@ export async function readSticker(
   engine: Engine,
   told: (share: number) => void,
 ): Promise<StickerReading> {
-  const first = await look(file, false, engine, (share) => told(share));
-  if (understoodIn(first) > 1) return first;
-  // a sticker on its head gives rows of letters, and none that mean anything
-  const turned = await look(file, true, engine, (share) => told(0.5 + 0.5 * share));
-  return understoodIn(turned) > understoodIn(first) ? turned : first;
+  let best: StickerReading | null = null;
+  for (const [k, hold] of holds.entries()) {
+    // each look more is half of what is left
+    const before = 1 - 0.5 ** k;
+    const read = await look(file, hold, engine, (share) =>
+      told(k === 0 ? share * 0.97 : before + 0.5 ** (k + 1) * share),
+    );
+    if (best === null || understoodIn(read) > understoodIn(best)) best = read;
+    // a sticker on its head gives rows of letters, and none that mean anything
+    if (understoodIn(best) > 1) return best;
+  }
+  if (best === null) throw new Error("there is a way to hold a photo");
+  return best;
 }
 
 function understoodIn({ panels }: PhotoReading): number {
@@ -43,11 +51,11 @@ function understoodIn({ panels }: PhotoReading): number {
 
 async function look(
   file: Uint8Array,
-  isUpsideDown: boolean,
+  hold: (typeof holds)[number],
   engine: Engine,
   told: (share: number) => void,
 ): Promise<StickerReading> {
-  const { writing, shown } = await prepared(file, isUpsideDown);
+  const { writing, shown } = await prepared(file, hold);
   told(0.2);
   if (writing === null) return { panels: [], inputs: [], unread: [], shown };
   const page = await engine.words(await pngOf(writing), "page");

@@ -7,4 +7,4 @@ export { cut, shapeOf } from "./points";
 export { type PhotoMark, type PhotoPanel, type PhotoReading, readPhoto } from "./read-photo";
 export { emptyStrips, type Row, rowsOf, type Sign, type Word } from "./rows";
 export { type Settled, settled, withStrokes } from "./settle";
-export { type Lie, lieOf } from "./skew";
+export { type Lie, liesOf } from "./skew";

@@ -2,25 +2,24 @@ import { type Grey } from "./grey";
 
 const mostDeg = 12;
 
-/** How a picture's lines lie: turned clockwise so far, degrees, and whether they rather run from top to bottom. */
-export type Lie = { readonly deg: number; readonly isSideways: boolean };
+/** A way lines of letters may run: so many quarter turns clockwise make them level but for `deg`; the sharper, the likelier. */
+export type Lie = { readonly quarters: 0 | 1; readonly deg: number; readonly sharp: number };
 
 /**
- * How far lines of letters are turned: the turn at which rows of the picture differ most from one another (the projection
- * profile of Postl, 1986), along the picture or across it. For an evened picture, a few hundred pixels wide.
+ * How lines of letters lie, along the picture and across it, the likelier first: the turn at which rows of the picture differ most
+ * from one another (the projection profile of Postl, 1986). Bars on a sticker may look like lines across it. For an evened picture,
+ * a few hundred pixels wide.
  */
-export function lieOf(picture: Grey): Lie {
+export function liesOf(picture: Grey): readonly [Lie, Lie] {
   const ink = inkOf(picture);
-  if (ink.length < 60) return { deg: 0, isSideways: false };
   const across = ink.map(({ x, y, dark }) => ({ x: y, y: picture.width - 1 - x, dark }));
-  const [along, sideways] = [
-    bestTurn(ink, picture),
-    bestTurn(across, { width: picture.height, height: picture.width }),
-  ];
-  return along.sharp >= sideways.sharp
-    ? { deg: along.deg, isSideways: false }
-    : { deg: sideways.deg, isSideways: true };
+  const along: Lie = { quarters: 0, ...bestTurn(ink, picture) };
+  const sideways: Lie = { quarters: 1, ...bestTurn(across, { width: picture.height, height: picture.width }) };
+  return sideways.sharp > surelySideways * along.sharp ? [sideways, along] : [along, sideways];
 }
+
+/** Photos are held upright far more often than not. */
+const surelySideways = 1.4;
 
 type Size = { readonly width: number; readonly height: number };
 
