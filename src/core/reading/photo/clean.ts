@@ -42,8 +42,7 @@ type Ink = { readonly of: Int32Array; readonly wiped: Uint8Array; readonly width
 
 /** A rule that runs into letters goes without them: what is thicker than a rule, and lower than a frame, stays. */
 function keepLetters({ box, id }: Blot, letterPx: number, { of, wiped, width }: Ink): void {
-  const { wide } = { wide: box.x1 - box.x0 };
-  if (wide < 3 * letterPx || box.y1 - box.y0 < 0.6 * letterPx) return;
+  if (box.x1 - box.x0 < 3 * letterPx || box.y1 - box.y0 < 0.6 * letterPx) return;
   for (let x = box.x0; x < box.x1; x++)
     for (let y = box.y0; y < box.y1; y++) {
       let end = y;
