@@ -8,7 +8,7 @@ import { effort, madeSticker } from "@/testing";
 import { buildStickers, stickersFile } from "../../../scripts/serving/kit.mjs";
 import { createStickers, type StickerOutcome, type Stickers } from "./aside";
 
-jest.setTimeout(240_000 * Math.max(1, effort(1)));
+jest.setTimeout(600_000 * Math.max(1, effort(1)));
 
 let stickers: Stickers;
 beforeAll(async () => {
