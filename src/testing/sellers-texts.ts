@@ -1,4 +1,5 @@
 import { dice, type Dice } from "./random";
+import { type MadeLabel, round } from "./stickers/made-label";
 
 /** A made-up seller's text, and what a careful reader finds in it. */
 export type SellersText = {
@@ -7,21 +8,7 @@ export type SellersText = {
   /** Fields of which the text says two things: the one or the other, and doubted. */ readonly torn: readonly string[];
 };
 
-type Label = {
-  readonly name: string;
-  readonly pmaxW: number;
-  readonly vmpV: number;
-  readonly impA: number;
-  readonly vocV: number;
-  readonly iscA: number;
-  readonly betaPct: number;
-  readonly maxSystemV: number;
-  readonly fuseA: number;
-  readonly cells: number;
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  readonly weightKg: number;
-};
+type Label = Omit<MadeLabel, "maker" | "model" | "alphaPct" | "gammaPct"> & { readonly name: string };
 
 /** How numbers are written: with a point, or with a comma and thousands apart by a point. */
 type Dress = (value: number, digits?: number) => string;
@@ -215,8 +202,4 @@ function shuffled(draw: Dice, lines: readonly string[]): string[] {
     .map((line) => ({ line, place: draw.number(0, 1) }))
     .sort((a, b) => a.place - b.place)
     .map(({ line }) => line);
-}
-
-function round(value: number, digits: number): number {
-  return Number(value.toFixed(digits));
 }

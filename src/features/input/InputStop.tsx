@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { ClipboardPaste, FilePlus2 } from "lucide-react";
+import { FilePlus2 } from "lucide-react";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
 import { portWindow } from "@/core/input";
@@ -18,9 +18,9 @@ import {
   useLibrary,
   usePlan,
 } from "@/features/desk";
-import { ReadFrom, ReadIn } from "@/features/reading";
+import { ReadFrom, ReadIn, ReadInButton, useReadingIn } from "@/features/reading";
 import { nothingLit, WindowChart } from "@/features/window-chart";
-import { newId, PickList, Region, useHash } from "@/ui";
+import { newId, PickList, Region } from "@/ui";
 import { counted } from "@/words";
 import { type DeviceEditor } from "./device-editor";
 import { DeviceForm } from "./DeviceForm";
@@ -39,8 +39,7 @@ export function InputStop() {
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [portId, setPortId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
-  const [hash, setHash] = useHash();
-  const isReadingIn = hash === "read";
+  const isReadingIn = useReadingIn();
   const chosen = inputs.find((input) => input.id === chosenId) ?? inputs[0];
   const ports = chosen?.device.ports ?? [];
   const port = ports.find((candidate) => candidate.id === portId) ?? ports[0];
@@ -86,15 +85,7 @@ export function InputStop() {
             >
               Type one in
             </Button>
-            <Button
-              size="small"
-              variant={isReadingIn ? "contained" : "outlined"}
-              aria-pressed={isReadingIn}
-              startIcon={<ClipboardPaste size={16} />}
-              onClick={() => setHash(isReadingIn ? "" : "read")}
-            >
-              Paste or photograph
-            </Button>
+            <ReadInButton />
             {inputs.length === 0 && (
               <Button size="small" variant="outlined" onClick={() => add(demoInputs.twoPortStation, null)}>
                 Worked example

@@ -4,15 +4,15 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import Typography from "@mui/material/Typography";
-import { ClipboardPaste, FileDown, FilePlus2, FileUp } from "lucide-react";
+import { FileDown, FilePlus2, FileUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
 import { browserClient, type InputRecord, type PanelRecord, type UnreadableSheet } from "@/api";
 import { formulaLike, linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
-import { ReadIn } from "@/features/reading";
+import { ReadIn, ReadInButton, useReadingIn } from "@/features/reading";
 import { type ShelfName } from "@/workers";
-import { LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits, useHash } from "@/ui";
+import { LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
 import { counted } from "@/words";
 import { EditSheet } from "./EditSheet";
 import { InputEditor, PanelEditor } from "./editors";
@@ -50,8 +50,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
     recordOf: (fresh) => fresh,
     schema: deviceSchema,
   });
-  const [hash, setHash] = useHash();
-  const isReadingIn = hash === "read";
+  const isReadingIn = useReadingIn();
   const [withRetired, setWithRetired] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const now = shelf === "panels" ? panelShelf : inputShelf;
@@ -122,15 +121,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
               if (picked1 !== undefined) void file.take(picked1);
             }}
           />
-          <Button
-            size="small"
-            variant={isReadingIn ? "contained" : "outlined"}
-            aria-pressed={isReadingIn}
-            startIcon={<ClipboardPaste size={16} />}
-            onClick={() => setHash(isReadingIn ? "" : "read")}
-          >
-            Paste or photograph
-          </Button>
+          <ReadInButton />
           <Button
             size="small"
             variant="outlined"

@@ -2,14 +2,14 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { ClipboardPaste, FilePlus2 } from "lucide-react";
+import { FilePlus2 } from "lucide-react";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
 import { blankLabel, type PanelSheet, type PlanPanel } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { KeepInLibrary, LibrarySheet, useDesk, useLibrary, usePlan } from "@/features/desk";
-import { ReadFrom, ReadIn } from "@/features/reading";
-import { newId, PickList, Region, useHash } from "@/ui";
+import { ReadFrom, ReadIn, ReadInButton, useReadingIn } from "@/features/reading";
+import { newId, PickList, Region } from "@/ui";
 import { given } from "@/words";
 import { LabelCheck } from "./LabelCheck";
 import { LabelCurve } from "./LabelCurve";
@@ -27,8 +27,7 @@ export function PanelsStop() {
   const library = useLibrary(shelf);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [help, setHelp] = useState(opening);
-  const [hash, setHash] = useHash();
-  const isReadingIn = hash === "read";
+  const isReadingIn = useReadingIn();
   const chosen = panels.find((panel) => panel.id === chosenId) ?? panels[0];
 
   const add = (label: PanelSheet, libraryId: string | null) => {
@@ -80,15 +79,7 @@ export function PanelsStop() {
             >
               Type a label in
             </Button>
-            <Button
-              size="small"
-              variant={isReadingIn ? "contained" : "outlined"}
-              aria-pressed={isReadingIn}
-              startIcon={<ClipboardPaste size={16} />}
-              onClick={() => setHash(isReadingIn ? "" : "read")}
-            >
-              Paste or photograph
-            </Button>
+            <ReadInButton />
             {panels.length === 0 && (
               <Button size="small" variant="outlined" onClick={() => add(demoPanels.rigid195, null)}>
                 Worked example

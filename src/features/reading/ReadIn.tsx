@@ -134,11 +134,11 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
                       panel.fields,
                       panel.doubts.map(({ field }) => field),
                     ),
-                    readFrom: readFrom(item.shown === null ? "text" : "photo", false, null),
+                    readFrom: readFrom(item, false, null),
                   })),
                   all.inputs.map(({ item, input }) => ({
                     ...deviceOf(input),
-                    readFrom: readFrom(item.shown === null ? "text" : "photo", false, null),
+                    readFrom: readFrom(item, false, null),
                   })),
                 ).then(setNote)
               }
@@ -169,7 +169,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
                   take: ({ label, checked, keepsPhoto }) =>
                     void keptPhoto(keepsPhoto ? item.shown : null).then(({ photoId, fault }) => {
                       setNote(fault);
-                      take({ ...label, readFrom: readFrom(item.shown === null ? "text" : "photo", checked, photoId) });
+                      take({ ...label, readFrom: readFrom(item, checked, photoId) });
                     }),
                 }))}
               />
@@ -186,7 +186,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
                   take: () =>
                     take({
                       ...deviceOf(input),
-                      readFrom: readFrom(item.shown === null ? "text" : "photo", false, null),
+                      readFrom: readFrom(item, false, null),
                     }),
                 }))}
               />
@@ -213,15 +213,17 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
 const mostPhotos = 40;
 const pictures = "image/jpeg,image/png,image/webp,image/heic,image/heif,.heic,.heif";
 
-function readFrom(
-  way: "text" | "photo",
-  checked: boolean,
-  photoId: string | null,
-): NonNullable<PanelSheet["readFrom"]> {
+/** Where what was read in comes from, as it is kept with it. */
+function readFrom({ shown }: Item, checked: boolean, photoId: string | null): NonNullable<PanelSheet["readFrom"]> {
   const now = new Date();
   const two = (n: number) => String(n).padStart(2, "0");
   // the day where the person is, not in Greenwich
-  return { way, on: `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`, checked, photoId };
+  return {
+    way: shown === null ? "text" : "photo",
+    on: `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`,
+    checked,
+    photoId,
+  };
 }
 
 /** Keeps a photo in the data folder; one that cannot be kept is told, and the label goes on without it. */

@@ -1,2 +1,3 @@
 export { ReadFrom } from "./ReadFrom";
 export { ReadIn } from "./ReadIn";
+export { ReadInButton, useReadingIn } from "./ReadInButton";

@@ -6,7 +6,6 @@ export type Row = { readonly name: string; readonly value: string; readonly ever
 export type Told = {
   readonly rows: readonly Row[];
   readonly fields: Readonly<Record<string, number>>;
-  readonly isDecimalsEqual: boolean;
 };
 
 /** Which rows stand on a sticker, in what order and in which words. */
@@ -119,5 +118,5 @@ export function anyRows(label: MadeLabel, draw: Dice, withEveryday: boolean): To
     });
   }
   if (draw.chance(0.4)) rest.push(row("weightKg", ["Weight", "Weight"], label.weightKg, `${label.weightKg}${gap}kg`));
-  return { rows: [...main, ...rest], fields, isDecimalsEqual: fixed !== null };
+  return { rows: [...main, ...rest], fields };
 }

@@ -1,0 +1,27 @@
+import Button from "@mui/material/Button";
+import { ClipboardPaste } from "lucide-react";
+import { useHash } from "@/ui";
+
+/** Whether reading in is open on this page: it stands in the address, so that it can be gone to. */
+export function useReadingIn(): boolean {
+  return useHash()[0] === readingIn;
+}
+
+/** Opens and shuts the way in for pages and photos. */
+export function ReadInButton() {
+  const [hash, setHash] = useHash();
+  const isOpen = hash === readingIn;
+  return (
+    <Button
+      size="small"
+      variant={isOpen ? "contained" : "outlined"}
+      aria-pressed={isOpen}
+      startIcon={<ClipboardPaste size={16} />}
+      onClick={() => setHash(isOpen ? "" : readingIn)}
+    >
+      Paste or photograph
+    </Button>
+  );
+}
+
+const readingIn = "read";
