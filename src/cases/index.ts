@@ -1,4 +1,4 @@
-import { answerCase, answerFindCase, readCase } from "@/core/case";
+import { answerCase, answerFindCase, answerProtectCase, readCase } from "@/core/case";
 import { answerChange } from "./change";
 import { answerHarvestCase, type Beside } from "./harvest";
 import { answerLabel } from "./label";
@@ -18,6 +18,7 @@ const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAns
   harvest: answerHarvestCase,
   shadow: answerShadow,
   find: answerFindCase,
+  protect: answerProtectCase,
   label: answerLabel,
 };
 

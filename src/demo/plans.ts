@@ -358,7 +358,7 @@ export function demoPlans(): Plan[] {
       space: sketch.space ?? plan.space,
       wirings: sketch.wirings.map(({ lanes, ...wiring }) => {
         const named = nameRows(lanes, 0);
-        return { poseIds: poses.slice(0, 1).map(({ id }) => id), ...wiring, ...named, runs: [] };
+        return { poseIds: poses.slice(0, 1).map(({ id }) => id), ...wiring, ...named, runs: [], guards: [] };
       }),
       notes: { ...plan.notes, ...sketch.notes },
     });

@@ -9,3 +9,4 @@ export {
   readHarvestCase,
 } from "./harvest";
 export { answerFindCase, type FindAnswer } from "./find";
+export { answerProtectCase, type ProtectAnswer } from "./protect";

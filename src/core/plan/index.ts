@@ -62,6 +62,8 @@ export {
   zoneKinds,
 } from "./sections/space";
 export { type ClimateMonth, type Halt, type Site } from "./sections/site";
+export { type End, endKey, type Guard, guardKinds, layings, type Run, sameEnd } from "./copper";
+export { joinings, type PanelEnd, type PartPrice, type PortEnd, type Protect } from "./sections/protect";
 export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { faultOf, mostPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";

@@ -1,8 +1,10 @@
 import { differences } from "./differences";
+import { withKeptCopper } from "./copper";
 import { type Plan } from "./document";
 import { type PlanReading, readPlan } from "./read";
 import { keepOnly, keysIn } from "./pieces";
 import { type PartKind } from "./section";
+import { keptEnds } from "./sections/protect";
 import { type SectionName, sectionNames, sections } from "./sections";
 import { keyOf } from "../wiring";
 
@@ -91,7 +93,7 @@ export function mergePlans(
   const plan = { ...theirs, ...merged, name: value("name:", mine.name, theirs.name) } as Plan;
   const known = keysIn(plan);
   // what was said of panels that one side took out goes with them
-  return readPlan(keepOnly(plan, (ref) => known.has(keyOf(ref))));
+  return readPlan(withKeptCopper(keptEnds(keepOnly(plan, (ref) => known.has(keyOf(ref))))));
 }
 
 /** The things of a section that is a list of them. */

@@ -451,6 +451,7 @@ describe("as many panels as a plan holds", () => {
         lanes,
         rowsGiven: 1,
         runs: [],
+        guards: [],
       })),
       notes: Object.fromEntries(stops.map((stop) => [stop, text])) as Plan["notes"],
     };

@@ -31,7 +31,19 @@ export type Section = {
 export type Parts = { readonly kind: PartKind; readonly by: "item" | "field" };
 
 export type PartKind =
-  "name" | "site" | "need" | "panel" | "input" | "space" | "mount" | "pose" | "wiring" | "school" | "shopping" | "note";
+  | "name"
+  | "site"
+  | "need"
+  | "panel"
+  | "input"
+  | "space"
+  | "mount"
+  | "pose"
+  | "wiring"
+  | "school"
+  | "protect"
+  | "shopping"
+  | "note";
 
 /** An id that a list has twice. */
 export function twiceIn(path: string, list: readonly { readonly id: string }[]): Loose | null {

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { changed, demoPlan, effort } from "@/testing";
 import { keyOf, rowsOfLanes, tilesOf } from "../wiring";
-import { applyChange, type Change, emptyPlan, keysIn, type Plan, readPlan } from ".";
+import { applyChange, type Change, emptyPlan, type Guard, keysIn, type Plan, readPlan, type Run } from ".";
 
 const lantern = demoPlan("The Lantern");
 const read = (plan: unknown) => readPlan(JSON.parse(JSON.stringify(plan)));
@@ -9,6 +9,16 @@ const faultIn = (plan: unknown) => {
   const reading = read(plan);
   if (reading.type === "plan") throw new Error("it was taken");
   return reading.fault;
+};
+
+const plainRun = {
+  id: "run-1",
+  name: "to the junction",
+  lengthMm: null,
+  wayId: null,
+  lies: null,
+  portable: null,
+  size: null,
 };
 
 describe("versions of sections", () => {
@@ -96,7 +106,7 @@ function posed(panelId: string, piece: number) {
 }
 function withRun(rowId: string) {
   const from = { type: "piece", panelId: "roof", piece: 1 };
-  return { ...lantern.wirings[0], runs: [{ id: "run-1", name: "to the junction", from, to: { type: "row", rowId } }] };
+  return { ...lantern.wirings[0], runs: [{ ...plainRun, from, to: { type: "row" as const, rowId } }] };
 }
 function lyingIn(poseId: string) {
   return { poseId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 100, faceDown: false };
@@ -105,6 +115,65 @@ function lyingIn(poseId: string) {
 function placed(surfaceId: string) {
   return { panelId: "roof", piece: 1, surfaceId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 40, inPoses: [] };
 }
+
+describe("the copper of a wiring", () => {
+  const [first] = lantern.wirings;
+  const wiringId = first?.id ?? "";
+  const high = { inputId: "station", portId: "high" };
+  const fullRun: Run = {
+    ...plainRun,
+    from: { type: "junction", ...high },
+    to: { type: "isolator", ...high },
+    wayId: "back",
+    size: "6 mm2",
+  };
+  const fuse: Guard = { id: "fuse-1", kind: "fuse", at: { type: "row", rowId: "r1" }, ratedA: 15, ratedV: 600 };
+  const whole = changed(
+    lantern,
+    { type: "setRun", wiringId, run: fullRun },
+    { type: "setGuard", wiringId, guard: fuse },
+    { type: "setPortEnd", end: { ...high, kindId: "modular", reversed: false, chain: null } },
+    { type: "setPanelEnd", end: { panelId: "roof", kindId: "latch", turned: null } },
+  );
+  const copper = (plan: Plan) => plan.wirings.find(({ id }) => id === wiringId);
+
+  test("is one for each place: what is said of it again takes its place and keeps its name", () => {
+    const again = changed(
+      whole,
+      { type: "setRun", wiringId, run: { ...fullRun, id: "other", size: "10 mm2" } },
+      { type: "setGuard", wiringId, guard: { ...fuse, id: "other", kind: "breaker" } },
+    );
+    expect([copper(again)?.runs, copper(again)?.guards]).toMatchObject([
+      [{ id: "run-1", size: "10 mm2" }],
+      [{ id: "fuse-1", kind: "breaker" }],
+    ]);
+    expect(read(again)).toEqual({ type: "plan", plan: again });
+  });
+
+  test("goes with what it names, and a cable stays without its way", () => {
+    const left = changed(whole, { type: "removeFromSpace", list: "ways", id: "back" });
+    expect(copper(left)?.runs).toMatchObject([{ wayId: null }]);
+    const gone = changed(whole, { type: "removePort", inputId: "station", portId: "high" });
+    expect([copper(gone)?.runs, copper(gone)?.guards, gone.protect.portEnds]).toEqual([[], [], []]);
+    const none = changed(whole, { type: "removePanel", panelId: "roof" });
+    expect([copper(none)?.guards, none.protect.panelEnds]).toEqual([[], []]);
+    expect([read(left).type, read(gone).type, read(none).type]).toEqual(["plan", "plan", "plan"]);
+  });
+
+  test("of the first version is read: a junction of a name is a point", () => {
+    const run = {
+      id: "run-1",
+      name: "down",
+      from: { type: "junction", name: "box" },
+      to: { type: "row", rowId: "r1" },
+    };
+    const wirings = lantern.wirings.map(({ guards, ...old }, k) => ({ ...old, runs: k === 0 ? [run] : guards }));
+    const reading = read({ ...lantern, wirings, sections: { ...lantern.sections, wirings: 1 } });
+    expect(reading.type === "plan" ? copper(reading.plan)?.runs : reading).toEqual([
+      { ...plainRun, name: "down", from: { type: "point", name: "box" }, to: { type: "row", rowId: "r1" } },
+    ]);
+  });
+});
 
 test("a panel's number and a row's id, once given, stay with it and come to no other, whatever is done", () => {
   const anyChange: fc.Arbitrary<Change> = fc.oneof(

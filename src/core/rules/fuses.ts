@@ -1,3 +1,4 @@
+import { assumedFuseA, fuseSizeA } from "../fuse";
 import { type LaneContext, kindOf } from "./context";
 import { brightSkyFactor, rowCurrent } from "./current";
 import { type Assumption, type Judged, type Level } from "./finding";
@@ -25,21 +26,6 @@ export type FuseReason = {
   readonly type: "fuses";
   readonly outcome: "noneFits" | "fuseEach" | "strictOnly" | "notNeeded";
 } & FuseFacts;
-
-/** A fuse carries this many times the short-circuit current for good. NEC 690.9(B): 1.25 × 1.25. */
-const fuseFactor = 1.56;
-/** gPV fuses as they are sold, A. */
-const standardFusesA = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30];
-
-/** The smallest standard fuse that carries a row's short-circuit current for good and that its panels bear, A; null when there is none. */
-export function fuseSizeA(iscA: number, ratingA: number): number | null {
-  return standardFusesA.find((size) => size >= fuseFactor * iscA && size <= ratingA) ?? null;
-}
-
-/** Series fuse rating taken for a panel whose label has none: 15 A from 50 W, 10 A below. */
-export function assumedFuseA(pmaxW: number): number {
-  return pmaxW >= 50 ? 15 : 10;
-}
 
 /**
  * Fuses of rows in parallel: a row that fails can be fed by all the others. Backfeed rule: each row needs a fuse when

@@ -59,7 +59,7 @@ export { type WattReason } from "./watts";
 export { type SharedReason } from "./shared";
 export { type MismatchReason } from "./mismatch";
 export { type ReverseReason } from "./reverse";
-export { assumedFuseA, type FuseReason, fuseSizeA } from "./fuses";
+export { type FuseReason } from "./fuses";
 export { type MixedReason } from "./mixed-states";
 export { type PwmReason } from "./pwm-loss";
 export { type SystemVoltageReason } from "./system-voltage";

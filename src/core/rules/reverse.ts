@@ -1,7 +1,7 @@
+import { assumedFuseA } from "../fuse";
 import { type BranchState, type InspectableSolution } from "../net";
 import { stcIrradianceWm2 } from "../panel";
 import { asMatrix, isChanged, lightOf, mapTiles, standOf, type Tile } from "../wiring";
-import { assumedFuseA } from "./fuses";
 import { fitAssumed, keysOf, kindOf, kindsIn, type LaneContext, siteAssumed, solveRows } from "./context";
 import { type Assumption, type Judged } from "./finding";
 import { type LaneRule } from "./rule";

@@ -31,6 +31,8 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
       return `Space: ${placeWords(id)}`;
     case "school":
       return `School: ${placeWords(id)}`;
+    case "protect":
+      return `Protect: ${placeWords(id)}`;
     case "shopping":
       return `Shopping: ${placeWords(id)}`;
     case "note":
@@ -49,7 +51,8 @@ export function differenceWords({ kind, mine, theirs, paths }: PartDifference, s
     paths.map((path) => {
       if (path === "(all)") return shown(value);
       if (kind === "wiring" && path.startsWith("lanes")) return lanesWords(value);
-      if (kind === "wiring" && (path.startsWith("rowsGiven") || path.startsWith("runs"))) return lanesWords(value);
+      if (kind === "wiring" && (path.startsWith("rowsGiven") || path.startsWith("runs") || path.startsWith("guards")))
+        return lanesWords(value);
       if (kind === "pose" && path.startsWith("stands")) return standsWords(value);
       if (kind === "panel" && (path.startsWith("pieces") || path === "given")) return piecesWords(value);
       return `${placeWords(path)}: ${shown(valueAt(value, path))}`;

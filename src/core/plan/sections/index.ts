@@ -4,6 +4,7 @@ import * as need from "./need";
 import * as notes from "./notes";
 import * as panels from "./panels";
 import * as poses from "./poses";
+import * as protect from "./protect";
 import * as schools from "./schools";
 import * as shopping from "./shopping";
 import * as site from "./site";
@@ -21,6 +22,7 @@ export const sections = {
   poses,
   wirings,
   schools,
+  protect,
   shopping,
   notes,
 } as const;

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { withKeptCopper } from "../copper";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
 import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
@@ -171,7 +172,7 @@ export const changes = {
   ): Plan => {
     const without = withList(plan, list, (items) => items.filter((item) => item.id !== gone));
     if (list !== "batteries") return without;
-    return withList(without, "loads", (items) =>
+    return withList(withKeptCopper(without), "loads", (items) =>
       items.map((item) => ("batteryId" in item && item.batteryId === gone ? { ...item, batteryId: null } : item)),
     );
   },

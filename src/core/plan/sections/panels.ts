@@ -6,6 +6,7 @@ import { type Plan } from "../document";
 import { carried, field, id, name, nonNegative, stated, usualCurrency } from "../fields";
 import { grown, keepOnly, newPieces, type Piece, pieceNumber, pieceSchema } from "../pieces";
 import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { keptEnds } from "./protect";
 import { firstPort, withLanes } from "./wirings";
 
 /** The kinds of panel there are, with their labels, and every piece of them. */
@@ -137,7 +138,7 @@ export const changes = {
     const panel = plan.panels.find((known) => known.id === panelId);
     if (panel === undefined) return plan;
     return withoutPieces(
-      { ...plan, panels: plan.panels.filter((known) => known !== panel) },
+      keptEnds({ ...plan, panels: plan.panels.filter((known) => known !== panel) }),
       new Set(panel.pieces.map(({ number }) => keyOf({ panelId, piece: number }))),
     );
   },

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { keyOf } from "../../wiring";
 import { mostOf } from "../bounds";
+import { withKeptCopper } from "../copper";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
 import { keysIn, loosePieces, pieceRef, type PieceRef } from "../pieces";
@@ -240,7 +241,7 @@ export const changes = {
     const stays = ({ surfaceId }: { readonly surfaceId: string }) => list !== "surfaces" || surfaceId !== gone;
     const { shopping } = plan;
     const isShopped = list === "surfaces" && shopping.surfaceId === gone;
-    return {
+    return withKeptCopper({
       ...plan,
       shopping: isShopped ? { ...shopping, surfaceId: null } : shopping,
       space: {
@@ -253,7 +254,7 @@ export const changes = {
           .filter(stays)
           .map((each) => (list === "glands" && each.glandId === gone ? { ...each, glandId: null } : each)),
       },
-    };
+    });
   },
   /** What is known for all of it: the lowest bridge, the panels' leads. */
   setSpace: (

@@ -12,27 +12,27 @@ import {
   tilesOf,
 } from "../../wiring";
 import { mostOf } from "../bounds";
+import {
+  copperToVersion2,
+  type Guard,
+  guardSchema,
+  keptCopper,
+  looseCopper,
+  type Run,
+  runSchema,
+  withGuard,
+  withRun,
+} from "../copper";
 import { type Plan } from "../document";
 import { id, name, notesOf } from "../fields";
 import { fillLane, type Filling } from "../fill";
 import { laneSchema } from "../lane-schema";
-import { grown, loosePieces, pieceRef } from "../pieces";
-import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { grown, loosePieces } from "../pieces";
+import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 import { posesOfVersion3, pruned } from "./poses";
+import { keptEnds } from "./protect";
 
 /** The ways the panels are joined, and the cables that join them. */
-
-/** Where a cable ends. */
-const endSchema = z.discriminatedUnion("type", [
-  z.strictObject({ type: z.literal("piece"), ...pieceRef }),
-  z.strictObject({ type: z.literal("row"), rowId: id }),
-  z.strictObject({ type: z.literal("port"), inputId: id, portId: id }),
-  z.strictObject({ type: z.literal("battery"), batteryId: id }),
-  z.strictObject({ type: z.literal("junction"), name }),
-]);
-
-/** A cable. What it is made of and how long it is comes with the stop that chooses it. */
-const runSchema = z.strictObject({ id, name, from: endSchema, to: endSchema });
 
 const wiringSchema = z.strictObject({
   id,
@@ -43,15 +43,25 @@ const wiringSchema = z.strictObject({
   lanes: z.array(laneSchema).max(64),
   /** The highest number that a row of it was ever given for its id. */
   rowsGiven: z.number().int().min(0).max(1_000_000),
-  runs: z.array(runSchema).max(200),
+  runs: z.array(runSchema).max(400),
+  guards: z.array(guardSchema).max(400),
 });
 export type Wiring = z.infer<typeof wiringSchema>;
 
-export const version = 1;
+export const version = 2;
 export const schema = z.array(wiringSchema).min(1).max(mostOf.wirings);
 
 export const empty: Wiring[] = [
-  { id: "wiring-1", name: "First wiring", note: "", poseIds: ["pose-1"], lanes: [], rowsGiven: 0, runs: [] },
+  {
+    id: "wiring-1",
+    name: "First wiring",
+    note: "",
+    poseIds: ["pose-1"],
+    lanes: [],
+    rowsGiven: 0,
+    runs: [],
+    guards: [],
+  },
 ];
 export const parts: Parts = { kind: "wiring", by: "item" };
 
@@ -102,11 +112,36 @@ export const changes = {
     const keys = new Set(change.keys);
     return withWiring(plan, change.wiringId, (wiring) =>
       withWiringLanes(
+        plan,
         wiring,
         mapLanes(wiring.lanes, (tile) => (keys.has(keyOf(tile)) ? { ...tile, joinedPast: change.joinedPast } : tile)),
       ),
     );
   },
+  /** A cable as it is now known, in the place of what was said of one between the same ends. */
+  setRun: (
+    plan: Plan,
+    { wiringId, run }: { readonly type: "setRun"; readonly wiringId: string; readonly run: Run },
+  ): Plan => withWiring(plan, wiringId, (wiring) => keptCopper(plan, { ...wiring, runs: withRun(wiring.runs, run) })),
+  removeRun: (
+    plan: Plan,
+    { wiringId, runId }: { readonly type: "removeRun"; readonly wiringId: string; readonly runId: string },
+  ): Plan =>
+    withWiring(plan, wiringId, (wiring) => ({ ...wiring, runs: wiring.runs.filter((run) => run.id !== runId) })),
+  /** A fuse, breaker or switch put where one may be already. */
+  setGuard: (
+    plan: Plan,
+    { wiringId, guard }: { readonly type: "setGuard"; readonly wiringId: string; readonly guard: Guard },
+  ): Plan =>
+    withWiring(plan, wiringId, (wiring) => keptCopper(plan, { ...wiring, guards: withGuard(wiring.guards, guard) })),
+  removeGuard: (
+    plan: Plan,
+    { wiringId, guardId }: { readonly type: "removeGuard"; readonly wiringId: string; readonly guardId: string },
+  ): Plan =>
+    withWiring(plan, wiringId, (wiring) => ({
+      ...wiring,
+      guards: wiring.guards.filter((guard) => guard.id !== guardId),
+    })),
   copyWiring: (
     plan: Plan,
     change: { readonly type: "copyWiring"; readonly wiringId: string; readonly id: string; readonly name: string },
@@ -130,7 +165,7 @@ function rewired(plan: Plan, wiringId: string, lanes: readonly Lane[], counts: R
   const after = { ...plan, panels };
   const wiring = after.wirings.find((known) => known.id === wiringId);
   if (wiring === undefined) return plan;
-  const next = withWiringLanes(wiring, lanes);
+  const next = withWiringLanes(after, wiring, lanes);
   return looseInWiring(after, next) === null ? withWiring(after, wiringId, () => next) : plan;
 }
 
@@ -139,28 +174,20 @@ export function firstPort({ inputs }: Plan): Pick<Lane, "inputId" | "portId"> {
   return { inputId: input?.id ?? null, portId: input?.device.ports[0]?.id ?? null };
 }
 
+/** All wirings with other lanes; what is said of ports that are gone goes. */
 export function withLanes(plan: Plan, change: (lanes: readonly Lane[]) => readonly Lane[]): Plan {
-  return { ...plan, wirings: plan.wirings.map((wiring) => withWiringLanes(wiring, change(wiring.lanes))) };
+  const kept = keptEnds(plan);
+  return { ...kept, wirings: plan.wirings.map((wiring) => withWiringLanes(plan, wiring, change(wiring.lanes))) };
 }
 
 /** Lanes with nothing in them are not kept, so that one arrangement has one document; every row gets its id. */
-function withWiringLanes(wiring: Wiring, lanes: readonly Lane[]): Wiring {
-  if (lanes === wiring.lanes) return wiring;
+function withWiringLanes(plan: Plan, wiring: Wiring, lanes: readonly Lane[]): Wiring {
+  if (lanes === wiring.lanes) return keptCopper(plan, wiring);
   const named = nameRows(
     lanes.filter((lane) => lane.rows.length > 0),
     wiring.rowsGiven,
   );
-  return keptRuns({ ...wiring, lanes: [...named.lanes], rowsGiven: named.rowsGiven });
-}
-
-/** A cable to a row or panel that is not wired any more goes with it. */
-function keptRuns(wiring: Wiring): Wiring {
-  if (wiring.runs.length === 0) return wiring;
-  const rows = new Set(rowsOfLanes(wiring.lanes).map((row) => row.id));
-  const keys = new Set(tilesOf(wiring.lanes).map(keyOf));
-  const stays = (end: Wiring["runs"][number]["from"]) =>
-    end.type === "row" ? rows.has(end.rowId) : end.type === "piece" ? keys.has(keyOf(end)) : true;
-  return { ...wiring, runs: wiring.runs.filter(({ from, to }) => stays(from) && stays(to)) };
+  return keptCopper(plan, { ...wiring, lanes: [...named.lanes], rowsGiven: named.rowsGiven });
 }
 
 function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wiring): Plan {
@@ -177,7 +204,8 @@ export function looseIn(plan: Plan): Loose | null {
   return null;
 }
 
-function looseInWiring(plan: Plan, { lanes, poseIds, rowsGiven, runs }: Wiring): Loose | null {
+function looseInWiring(plan: Plan, wiring: Wiring): Loose | null {
+  const { lanes, poseIds, rowsGiven } = wiring;
   for (const [k, poseId] of poseIds.entries()) {
     if (!plan.poses.some((pose) => pose.id === poseId))
       return { path: `poseIds.${k}`, problem: `no pose "${poseId}" in this plan` };
@@ -201,36 +229,7 @@ function looseInWiring(plan: Plan, { lanes, poseIds, rowsGiven, runs }: Wiring):
   if (again !== undefined) return { path: "lanes", problem: `row "${again}" is there twice` };
   const beyond = rowIds.find((rowId) => /^r\d+$/.test(rowId) && Number(rowId.slice(1)) > rowsGiven);
   if (beyond !== undefined) return { path: "rowsGiven", problem: `${rowsGiven}, but there is a row "${beyond}"` };
-  return looseRuns(plan, lanes, runs, new Set(rowIds));
-}
-
-function looseRuns(
-  plan: Plan,
-  lanes: readonly Lane[],
-  runs: Wiring["runs"],
-  rowIds: ReadonlySet<string>,
-): Loose | null {
-  const twice = twiceIn("runs", runs);
-  if (twice !== null) return twice;
-  const keys = new Set(tilesOf(lanes).map(keyOf));
-  for (const [k, run] of runs.entries())
-    for (const side of ["from", "to"] as const) {
-      const end = run[side];
-      const known =
-        end.type === "row"
-          ? rowIds.has(end.rowId)
-          : end.type === "piece"
-            ? keys.has(keyOf(end))
-            : end.type === "port"
-              ? plan.inputs.some(
-                  (input) => input.id === end.inputId && input.device.ports.some((port) => port.id === end.portId),
-                )
-              : end.type === "battery"
-                ? plan.need.batteries.some((battery) => battery.id === end.batteryId)
-                : true;
-      if (!known) return { path: `runs.${k}.${side}`, problem: "names nothing that is in this plan" };
-    }
-  return null;
+  return looseCopper(plan, wiring);
 }
 
 /** Rows of version 3 had no id; panels had their stance in the wiring, of which only "taken out" moves a plug. */
@@ -266,4 +265,9 @@ export function fromVersion3(plan: Json): unknown {
   });
 }
 
-export const upgrades = [];
+/** Version 2: cables say what they are made of; there are fuses and switches. */
+function toVersion2(older: unknown): unknown {
+  return Array.isArray(older) ? older.map((each: unknown) => (isJson(each) ? copperToVersion2(each) : each)) : older;
+}
+
+export const upgrades = [toVersion2];

@@ -1,0 +1,1 @@
+export { assumedFuseA, backfeedOf, type Backfeed, fuseSizeA, fuseFactor, standardFusesA } from "./sizes";

@@ -1,0 +1,180 @@
+import { z } from "zod";
+import { sizeNames } from "../cable";
+import { keyOf, type Lane, type Row, rowsOfLanes, tilesOf } from "../wiring";
+import { type Plan } from "./document";
+import { field, id, name, stated } from "./fields";
+import { pieceRef } from "./pieces";
+import { type Json, listOf, type Loose, twiceIn } from "./section";
+
+/** The copper of a wiring: its cables, and what protects and parts them. */
+
+const ofPort = { inputId: id, portId: id };
+
+/** Where a cable ends, and where a fuse or a switch sits. */
+export const endSchema = z.discriminatedUnion("type", [
+  z.strictObject({ type: z.literal("piece"), ...pieceRef }),
+  z.strictObject({ type: z.literal("row"), rowId: id }),
+  /** Where the rows of a port are joined; of a single row, where its leads end. */
+  z.strictObject({ type: z.literal("junction"), ...ofPort }),
+  z.strictObject({ type: z.literal("isolator"), ...ofPort }),
+  z.strictObject({ type: z.literal("port"), ...ofPort }),
+  /** Whatever battery an input charges. */
+  z.strictObject({ type: z.literal("bank"), inputId: id }),
+  z.strictObject({ type: z.literal("battery"), batteryId: id }),
+  /** The frames of the panels of a port, and the point they are bonded to. */
+  z.strictObject({ type: z.literal("frames"), ...ofPort }),
+  z.strictObject({ type: z.literal("earth"), inputId: id }),
+  z.strictObject({ type: z.literal("point"), name }),
+]);
+export type End = z.infer<typeof endSchema>;
+
+/** Where a cable lies: it decides how warm it gets. */
+export const layings = ["roof", "inside", "conduit", "buried"] as const;
+
+/** A cable of two conductors. What is not said is worked out: its length by the roof plan, its size by what it carries. */
+export const runSchema = z.strictObject({
+  id,
+  name,
+  from: endSchema,
+  to: endSchema,
+  /** One way; null: as the cable way says, or assumed. */ lengthMm: stated("runMm"),
+  wayId: id.nullable(),
+  lies: z.enum(layings).nullable(),
+  /** A lead that is laid out and put away again; null: as the school has it. */ portable: z.boolean().nullable(),
+  size: z.enum(sizeNames as [string, ...string[]]).nullable(),
+});
+export type Run = z.infer<typeof runSchema>;
+
+export const guardKinds = ["fuse", "breaker", "isolator"] as const;
+/** A fuse, a breaker or a switch, on the positive of a row, of a port or of a battery; a switch parts both. */
+export const guardSchema = z.strictObject({
+  id,
+  kind: z.enum(guardKinds),
+  at: endSchema,
+  ratedA: field("guardA"),
+  /** DC; null: not said. */ ratedV: stated("guardV"),
+});
+export type Guard = z.infer<typeof guardSchema>;
+
+export type Copper = { runs: Run[]; guards: Guard[] };
+
+export function sameEnd(a: End, b: End): boolean {
+  return endKey(a) === endKey(b);
+}
+
+export function endKey(end: End): string {
+  switch (end.type) {
+    case "piece":
+      return `piece ${keyOf(end)}`;
+    case "row":
+      return `row ${end.rowId}`;
+    case "junction":
+    case "isolator":
+    case "port":
+    case "frames":
+      return `${end.type} ${end.inputId}/${end.portId}`;
+    case "bank":
+    case "earth":
+      return `${end.type} ${end.inputId}`;
+    case "battery":
+      return `battery ${end.batteryId}`;
+    case "point":
+      return `point ${end.name}`;
+  }
+}
+
+/** A list with a thing put in the place of the one that sits where it does, or at its end. */
+export function withRun(runs: readonly Run[], run: Run): Run[] {
+  const at = runs.findIndex((other) => sameEnd(other.from, run.from) && sameEnd(other.to, run.to));
+  return at < 0 ? [...runs, run] : runs.map((other, k) => (k === at ? { ...run, id: other.id } : other));
+}
+
+export function withGuard(guards: readonly Guard[], guard: Guard): Guard[] {
+  const isAt = (other: Guard) =>
+    sameEnd(other.at, guard.at) && (other.kind === "isolator") === (guard.kind === "isolator");
+  return guards.some(isAt)
+    ? guards.map((other) => (isAt(other) ? { ...guard, id: other.id } : other))
+    : [...guards, guard];
+}
+
+/** What names something that is not there any more goes with it; a cable keeps its place without its way. */
+export function keptCopper<C extends Copper & { readonly lanes: readonly Lane[] }>(plan: Plan, wiring: C): C {
+  const isThere = thereIn(plan, wiring.lanes);
+  const ways = new Set(plan.space.ways.map((way) => way.id));
+  const lost = ({ wayId }: Run) => wayId !== null && !ways.has(wayId);
+  const runs = wiring.runs.filter(({ from, to }) => isThere(from) && isThere(to));
+  const guards = wiring.guards.filter(({ at }) => isThere(at));
+  if (runs.length === wiring.runs.length && guards.length === wiring.guards.length && !runs.some(lost)) return wiring;
+  return { ...wiring, runs: runs.map((run) => (lost(run) ? { ...run, wayId: null } : run)), guards };
+}
+
+function thereIn(plan: Plan, lanes: readonly Lane[]): (end: End) => boolean {
+  const rows = new Set(rowsOfLanes(lanes).map((row: Row) => row.id));
+  const keys = new Set(tilesOf(lanes).map(keyOf));
+  const inputOf = (inputId: string) => plan.inputs.find((input) => input.id === inputId);
+  return (end) => {
+    switch (end.type) {
+      case "row":
+        return rows.has(end.rowId);
+      case "piece":
+        return keys.has(keyOf(end));
+      case "junction":
+      case "isolator":
+      case "port":
+      case "frames":
+        return inputOf(end.inputId)?.device.ports.some((port) => port.id === end.portId) === true;
+      case "bank":
+      case "earth":
+        return inputOf(end.inputId) !== undefined;
+      case "battery":
+        return plan.need.batteries.some((battery) => battery.id === end.batteryId);
+      case "point":
+        return true;
+    }
+  };
+}
+
+export function looseCopper(
+  plan: Plan,
+  { lanes, runs, guards }: Copper & { readonly lanes: readonly Lane[] },
+): Loose | null {
+  const twice = twiceIn("runs", runs) ?? twiceIn("guards", guards);
+  if (twice !== null) return twice;
+  const isThere = thereIn(plan, lanes);
+  const ways = new Set(plan.space.ways.map((way) => way.id));
+  for (const [k, run] of runs.entries()) {
+    for (const side of ["from", "to"] as const)
+      if (!isThere(run[side])) return { path: `runs.${k}.${side}`, problem: "names nothing that is in this plan" };
+    if (run.wayId !== null && !ways.has(run.wayId))
+      return { path: `runs.${k}.wayId`, problem: `no cable way "${run.wayId}" in this plan` };
+  }
+  for (const [k, { at }] of guards.entries())
+    if (!isThere(at)) return { path: `guards.${k}.at`, problem: "names nothing that is in this plan" };
+  return null;
+}
+
+/** Version 2: cables say how long, where and how thick; a junction is a port's, one with only a name a point. */
+export function copperToVersion2(wiring: Json): Json {
+  const endFrom = (end: unknown) =>
+    typeof end === "object" && end !== null && (end as Json)["type"] === "junction" ? { ...end, type: "point" } : end;
+  return {
+    ...wiring,
+    runs: listOf(wiring["runs"]).map((run) => ({
+      ...run,
+      from: endFrom(run["from"]),
+      to: endFrom(run["to"]),
+      lengthMm: null,
+      wayId: null,
+      lies: null,
+      portable: null,
+      size: null,
+    })),
+    guards: [],
+  };
+}
+
+/** All wirings of a plan without what names nothing any more. */
+export function withKeptCopper(plan: Plan): Plan {
+  const wirings = plan.wirings.map((wiring) => keptCopper(plan, wiring));
+  return wirings.every((wiring, k) => wiring === plan.wirings[k]) ? plan : { ...plan, wirings };
+}
