@@ -1,3 +1,4 @@
+export { withCopper } from "./copper";
 export { pretendDrafts } from "./drafts";
 export { effort } from "./effort";
 export { anyLabel, anyNet, anyNetWithParts, number, plausibleLabel, plausiblePanel } from "./nets";

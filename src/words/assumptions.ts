@@ -1,6 +1,6 @@
 import { type Assumption } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
-import { given, percent, trueMinus } from "./format";
+import { amount, given, percent, trueMinus } from "./format";
 import { mountWords } from "./names";
 
 export function assumptionSentence(assumption: Assumption, system: UnitSystem): string {
@@ -37,6 +37,8 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
       return `${given(assumption.volts, "V")} lost in controller and leads`;
     case "moduleFitted":
       return `add-on module “${assumption.name}” is fitted`;
+    case "cableDrop":
+      return `${amount(assumption.volts, "V")} lost in the cables, as measured at Protect`;
     case "equalShares":
       return "ports share the limit equally";
   }

@@ -25,3 +25,5 @@ export { stopNames } from "./stops";
 export { tradeSentence, type WhyNot, whyNotLines } from "./trade";
 export { verdictOf } from "./verdict";
 export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year";
+export { sizeWords } from "./copper";
+export { copperName } from "./rules/copper";

@@ -1,7 +1,9 @@
 import { type Finding, type Mend, type MendKind, type Need, type RuleId } from "@/core/rules";
 import { amount, counted, given, trueMinus } from "./format";
 import { headOf } from "./names";
+import { sizeWords } from "./copper";
 import { ruleTitle } from "./rules";
+import { copperName } from "./rules/copper";
 
 /** What a mend does, what it asks for besides, what it costs in watts, and what it leaves undone. */
 export function mendSentence({ kind, cost: { bought, shelved }, wattsPct, fuseA, leaves }: Mend): string {
@@ -32,8 +34,8 @@ export function notMendedWords({
   if (rule === "roofLoad") return "Take panels off, choose lighter ones, or ask the maker of the roof what it bears.";
   if (rule === "clearHeight") return "Lay the panels flat, take down what folds, or go another way.";
   if (rule === "layout") return "No free place for it was found here.";
-  if (rule === "fuses" && level === "care")
-    return "Fuses are chosen at Protect, once it is built; until then fit them as said.";
+  const byHand = copperNotMended[rule];
+  if (byHand !== undefined) return byHand;
   const tried =
     "Of the wirings tried for this port (equal rows of all lengths, rows by volts and by amps, a panel less, panels on the shelf, a free port)";
   if (level !== "stop") return `${tried} none does better.`;
@@ -41,6 +43,16 @@ export function notMendedWords({
     ? `${tried} none passes.`
     : `${tried} none passes: it takes an input that ${needWords(rule, sense, needs)}.`;
 }
+
+/** What is left to do where no part known mends it. */
+const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
+  fuses: "No standard fuse fits: fewer rows in parallel, or panels that bear more.",
+  cableAmps:
+    "No cable of this school does: a cooler way, a shorter one, two side by side, or fewer amps by more panels in series.",
+  cableDrop: "No thicker cable of this school does: a shorter way, or more panels in series.",
+  guards: "Look at its plate, and choose another at Protect.",
+  plugs: "Look at the plugs with a meter, and say at Protect what you found.",
+};
 
 /** The limit another input would need, and the wiring that asks for so little. */
 function needWords(rule: RuleId, sense: Finding["sense"], { limit: least, kind }: Need): string {
@@ -78,6 +90,18 @@ function kindSentence(kind: MendKind): string {
       return `Take ${kind.panelName} off the roof`;
     case "joinPast":
       return "Take the stowed panels out and join their leads past them";
+    case "gauge":
+      return `Take ${sizeWords(kind.size)} for it: ${lowerFirst(copperName(kind.name))}`;
+    case "fitFuses":
+      return `Put a ${given(kind.amps, "A")} fuse in ${kind.rows === 1 ? "that row" : `each of ${kind.rows} rows`}`;
+    case "fitSwitch":
+      return `Choose a switch for ${given(kind.amps, "A")} and ${given(kind.volts, "V")} DC, both poles`;
+    case "fitBatteryFuse":
+      return `Choose a ${given(kind.amps, "A")} fuse near the battery`;
+    case "useBox":
+      return "Join the rows in a box with bars";
+    case "otherChain":
+      return kind.names.length === 0 ? "Plug straight in" : `Take this chain instead: ${kind.names.join(", then ")}`;
     case "move":
       return `Move ${counted(kind.panels, "panel")} to ${kind.portName}${kind.moduleName === null ? "" : ` (needs ${kind.moduleName})`}`;
   }

@@ -12,6 +12,8 @@ export type RunAsk = {
   readonly impA: number;
   /** Running volts of the lowest row, of which the drop is a share. */ readonly vmpV: number;
   readonly maxDropPct: number;
+  /** What it must carry besides: the fuse that guards it, or what other rows can push into it; 0: nothing. */
+  readonly leastA?: number;
 };
 
 export type SizedRun = {
@@ -29,8 +31,8 @@ export const portableFactor = 1.25;
 /** Most that boats allow, whatever is asked (ABYC E-11, critical circuits). */
 export const marineDropPct = 3;
 
-export function designOf({ isPortable, iscA }: Pick<RunAsk, "isPortable" | "iscA">): number {
-  return (isPortable ? portableFactor : fixedFactor) * iscA;
+export function designOf({ isPortable, iscA, leastA = 0 }: Pick<RunAsk, "isPortable" | "iscA" | "leastA">): number {
+  return Math.max((isPortable ? portableFactor : fixedFactor) * iscA, leastA);
 }
 
 /** The drop that is allowed, %. */

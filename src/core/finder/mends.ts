@@ -19,6 +19,7 @@ import {
 } from "../rules";
 import { runToEnd } from "../steps";
 import { countsOf, keyOf, mostPieces, standOf, tilesOf } from "../wiring";
+import { copperMends } from "./copper-mends";
 import { type Candidate, candidatesFor } from "./candidates";
 import { layoutMends } from "./layout-mends";
 
@@ -57,7 +58,7 @@ export function* findMends(
     ({ level, rule }) =>
       !passes(level) &&
       level !== "open" &&
-      (level === "stop" || !["parts", "nothing", "layout"].includes(ruleOf(rule).mendedBy)),
+      (level === "stop" || !["parts", "nothing", "layout", "copper"].includes(ruleOf(rule).mendedBy)),
   );
   const remedies = new Map<string, Remedy>();
   for (const finding of now) {
@@ -65,10 +66,17 @@ export function* findMends(
     remedies.set(finding.id, { mends: layoutMends(ready, finding), needs: null });
     yield "tried";
   }
+  for (const finding of now) {
+    if (ruleOf(finding.rule).mendedBy !== "copper" || finding.level === "good" || finding.level === "open") continue;
+    const mends = copperMends(ready, finding, now);
+    if (mends.length > 0) remedies.set(finding.id, { mends, needs: null });
+    yield "tried";
+  }
   const tried = new Map<LaneContext, Tried[]>();
   const nowW = takenW(ready, "brightNoon");
   const freeW = ready.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);
   for (const finding of failing) {
+    if (remedies.has(finding.id)) continue;
     const working: Tried[] = [];
     const others: Tried[] = [];
     for (const context of ready.lanes.filter((lane) => speaksOf(finding, lane, ready))) {
@@ -167,7 +175,7 @@ function* tryOut(ready: ReadyWiring, candidate: Candidate): Generator<SearchStep
     if (lane.rows.length === 0 || tilesOf([lane]).some(({ panelId }) => !ready.common.kinds.has(panelId))) continue;
     for (const [k, { pose }] of ready.poses.entries()) {
       const known = ready.posed[k]?.find((each) => each.lane === lane);
-      const context = known ?? laneOf(ready.plan, ready.common, lane, pose);
+      const context = known ?? laneOf(ready.plan, ready.common, lane, pose, ready.copperOf(lane));
       if (context !== null) posed[k]?.push(context);
       if (known === undefined) yield "part";
     }

@@ -1,1 +1,13 @@
-export { assumedFuseA, backfeedOf, type Backfeed, fuseSizeA, fuseFactor, standardFusesA } from "./sizes";
+export {
+  assumedFuseA,
+  type Backfeed,
+  backfeedOf,
+  batteryFusesA,
+  fuseFactor,
+  fuseSizeA,
+  smallestOf,
+  standardFusesA,
+  switchSizesA,
+  voltClass,
+  voltClasses,
+} from "./sizes";

@@ -43,3 +43,22 @@ export function backfeedOf(rowsA: readonly number[], ratingA: number): Backfeed 
     couldBlow: sizeA !== null && backfeedA > sizeA,
   };
 }
+
+/** DC volts that fuses, breakers and switches are made for, V. */
+export const voltClasses = [60, 150, 250, 500, 600, 1000, 1500] as const;
+
+/** The smallest class that bears so many volts; null: none there is. */
+export function voltClass(volts: number): number | null {
+  return voltClasses.find((each) => each >= volts) ?? null;
+}
+
+/** Two-pole DC switches, and fuses for batteries, as they are sold, A. */
+export const switchSizesA = [10, 16, 20, 25, 32, 40, 50, 63, 80, 100, 125, 160, 200, 250] as const;
+export const batteryFusesA = [
+  5, 7.5, 10, 15, 20, 25, 30, 40, 50, 60, 70, 80, 100, 125, 150, 175, 200, 250, 300,
+] as const;
+
+/** The smallest of a list that is no less than asked for; null: none is. */
+export function smallestOf(sizes: readonly number[], leastA: number): number | null {
+  return sizes.find((size) => size >= leastA * (1 - 1e-9)) ?? null;
+}

@@ -1,5 +1,12 @@
 export { substringCount, substringLight } from "./compile";
 export { equalNet, type Net, type PanelNet } from "./net";
-export { besideOneAnother, createSolver, type InspectableSolution, type NetSolution, solveNet } from "./solve";
+export {
+  behindCable,
+  besideOneAnother,
+  createSolver,
+  type InspectableSolution,
+  type NetSolution,
+  solveNet,
+} from "./solve";
 export { type BranchState, type Flow, type SubstringState } from "./state";
 export { createBulkSolver } from "./bulk";

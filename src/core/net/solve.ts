@@ -1,4 +1,4 @@
-import { atCurrent, atVoltage, type Curve, inParallel, powerPeaks, type PowerPoint } from "../iv";
+import { atCurrent, atVoltage, cableCurve, type Curve, inParallel, inSeries, powerPeaks, type PowerPoint } from "../iv";
 import { Compiler, largestA } from "./compile";
 import { type Net } from "./net";
 import { type BranchState, stateAt } from "./state";
@@ -48,6 +48,12 @@ function solveWith(compiler: Compiler, net: Net): InspectableSolution {
 /** Branches side by side, by the curves each was solved to: the same as solving the net of them, and nothing is remembered. */
 export function besideOneAnother(curves: readonly [Curve, ...Curve[]]): NetSolution {
   return seenFrom(curves.length === 1 ? curves[0] : inParallel(curves));
+}
+
+/** What is left of a solved net at the far end of a cable. */
+export function behindCable({ curve, iscA }: NetSolution, ohm: number): NetSolution {
+  // a straight line goes on beyond its ends
+  return seenFrom(inSeries([curve, cableCurve(ohm, Math.max(iscA, 0.01))]));
 }
 
 /** What a net with this curve gives at its ends; null: nothing flows through it. */

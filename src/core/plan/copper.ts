@@ -18,7 +18,8 @@ export const endSchema = z.discriminatedUnion("type", [
   z.strictObject({ type: z.literal("junction"), ...ofPort }),
   z.strictObject({ type: z.literal("isolator"), ...ofPort }),
   z.strictObject({ type: z.literal("port"), ...ofPort }),
-  /** Whatever battery an input charges. */
+  /** Where an input gives to its battery, and whatever battery that is. */
+  z.strictObject({ type: z.literal("output"), inputId: id }),
   z.strictObject({ type: z.literal("bank"), inputId: id }),
   z.strictObject({ type: z.literal("battery"), batteryId: id }),
   /** The frames of the panels of a port, and the point they are bonded to. */
@@ -73,6 +74,7 @@ export function endKey(end: End): string {
     case "port":
     case "frames":
       return `${end.type} ${end.inputId}/${end.portId}`;
+    case "output":
     case "bank":
     case "earth":
       return `${end.type} ${end.inputId}`;
@@ -123,6 +125,7 @@ function thereIn(plan: Plan, lanes: readonly Lane[]): (end: End) => boolean {
       case "port":
       case "frames":
         return inputOf(end.inputId)?.device.ports.some((port) => port.id === end.portId) === true;
+      case "output":
       case "bank":
       case "earth":
         return inputOf(end.inputId) !== undefined;

@@ -25,7 +25,8 @@ import { createMemory, type Memory, type TileState } from "./memory";
 import { laneOf, type Missing, type NamedPose, parkedIn, type ReadyWiring, readyWiring } from "./ready";
 import { type Told } from "./judge-lane";
 import { leadsRule, roofContext } from "./roof";
-import { groupRules, roofRules, ruleOf, wiringRules } from "./rules";
+import { copperContext } from "./copper";
+import { copperRules, groupRules, roofRules, ruleOf, wiringRules } from "./rules";
 import { groupsIn, sharing } from "./shared";
 
 /** What is looked at beside the verdict: a sky, the moment "now" stands for, and a pose. */
@@ -160,11 +161,27 @@ function judgePose(ready: ReadyWiring, poseId: string): Placed[] {
     const judged = judge(ready);
     return judged === null ? [] : [{ ...placed({ ...judged, rule: id }, judged.subject), id }];
   });
-  return [...ofLanes, ...ofGroups, ...ofAll, ...ofRoof(ready, poseId)];
+  return [...ofLanes, ...ofGroups, ...ofAll, ...ofRoof(ready, poseId), ...ofCopper(ready)];
 }
 
 function ofRoof({ plan, wired, memory }: ReadyWiring, poseId: string): Placed[] {
   return judgeRoof(plan, wired, poseId, memory);
+}
+
+/** What the wiring is made of: the same in all poses. */
+function ofCopper({ plan, wiringId, lanes, poses }: ReadyWiring): Placed[] {
+  const copper = copperContext(plan, wiringId, lanes, poses[0]?.id ?? "");
+  if (copper === null) return [];
+  return copperRules.flatMap(({ id, judge }) =>
+    judge(copper).map((told) => {
+      const { subject, about, ...judged } = told;
+      return withAbout(placed({ ...judged, rule: id }, subject), about);
+    }),
+  );
+}
+
+function withAbout(one: Placed, about: string): Placed {
+  return about === "" ? one : { ...one, id: `${one.id}/${about}` };
 }
 
 /** How the panels lie in a pose: the same for all wirings of a plan, but for what joins them. */
@@ -182,8 +199,7 @@ export function judgeRoof(
       .onRoof(roof, id === leadsRule.id ? null : id, () => judge(roof, wired))
       .map((told): Placed => {
         const { subject, about, ...judged } = told;
-        const one = placed({ ...judged, rule: id }, subject);
-        return about === "" ? one : { ...one, id: `${one.id}/${about}` };
+        return withAbout(placed({ ...judged, rule: id }, subject), about);
       }),
   );
 }
@@ -226,7 +242,7 @@ function betweenPoses({ plan, common, memory, poses, posed }: ReadyWiring): Plac
             }),
           );
           const between = memory.between(context, JSON.stringify([...halfway]), () =>
-            laneOf(plan, common, context.lane, halfway),
+            laneOf(plan, common, context.lane, halfway, context.copper),
           );
           return between === null ? [] : placedOfLane(between, memory.judged(between));
         }),
@@ -331,7 +347,12 @@ export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, momen
   const net =
     context === undefined
       ? null
-      : netIn(common, context.lane.rows, sceneUnder(ready, context, skyAt(sky, common.site, moment)));
+      : netIn(
+          common,
+          context.lane.rows,
+          sceneUnder(ready, context, skyAt(sky, common.site, moment)),
+          context.copper.cables,
+        );
   if (net === null) throw new Error("a lane without panels has no net");
   return net;
 }

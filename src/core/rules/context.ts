@@ -1,3 +1,4 @@
+import { type LaneCopper, noCopper } from "../copper";
 import { operate, type OperatingPoint, portWindow, type Tracking, trackingOf, type InputWindow } from "../input";
 import { noShades, type Scene, type Shades, underSkyScene } from "../light";
 import { createSolver, type InspectableSolution, type Net, substringCount } from "../net";
@@ -12,6 +13,7 @@ import {
 import { type DeviceSheet, type Plan, type PortSheet } from "../plan";
 import { type LimitSky, limitSkies, type Mount, namedSky, type Sky, type SiteClimate } from "../sky";
 import {
+  type Cables,
   isChanged,
   keyOf,
   type Lane,
@@ -83,9 +85,12 @@ export type LaneContext = Common & {
   readonly tiles: readonly Tile[];
   /** How they stand. */
   readonly pose: Pose;
-  /** All panels out and in full light: what limits are judged by. */
+  /** What is known of its cables and fuses. */ readonly copper: LaneCopper;
+  /** All panels out and in full light, before the cables: what limits not to be passed are judged by. */
   readonly clear: Skies;
-  /** As the panels stand: stowed, shaded, tilted. The same object as `clear` when none is. */
+  /** The same behind the cables: what must be reached is judged by. The same object as `clear` where nothing was measured. */
+  readonly reached: Skies;
+  /** As the panels stand, stowed, shaded, tilted, behind the cables. The same object as `reached` when none is. */
   readonly actual: Skies;
 };
 
@@ -95,29 +100,41 @@ export function buildLane(
   device: DeviceSheet,
   port: PortSheet,
   pose: Pose,
+  copper: LaneCopper = noCopper,
 ): LaneContext | null {
   const window = portWindow(port);
   const tracking = trackingOf(port);
   const tiles = usedIn(lane.rows);
   if (tiles.length === 0) return null;
-  const skiesOf = (stood: Pose): Skies => {
+  const skiesOf = (stood: Pose, behind: Cables | null): Skies => {
     const under = (name: LimitSky) =>
-      underSky({ ...common, lane, window, tracking, pose: stood }, namedSky(name, common.site));
+      underSky(
+        { ...common, lane, window, tracking, pose: stood, copper: { ...copper, cables: behind } },
+        namedSky(name, common.site),
+      );
     return { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") };
   };
-  const clear = skiesOf(common.fixed);
+  const clear = skiesOf(common.fixed, null);
+  const reached = copper.cables === null ? clear : skiesOf(common.fixed, copper.cables);
   const isTurned = tiles.some((tile) => isChanged(standOf(pose, tile)));
-  const actual = isTurned ? { ...skiesOf(pose), coldDawn: clear.coldDawn } : clear;
-  return { ...common, lane, device, port, window, tracking, tiles, pose, clear, actual };
+  const actual = isTurned ? { ...skiesOf(pose, copper.cables), coldDawn: reached.coldDawn } : reached;
+  return { ...common, lane, device, port, window, tracking, tiles, pose, copper, clear, reached, actual };
 }
 
 /** A lane with a panel in use, as it stands, under any sky and what shadows leave of it: its curve and where it runs. */
 export function underSky(
-  { lane, window, tracking, pose, ...common }: Common & Pick<LaneContext, "lane" | "window" | "tracking" | "pose">,
+  {
+    lane,
+    window,
+    tracking,
+    pose,
+    copper,
+    ...common
+  }: Common & Pick<LaneContext, "lane" | "window" | "tracking" | "pose" | "copper">,
   sky: Sky,
   shades: Shades = noShades,
 ): SkyState {
-  const net = netIn(common, lane.rows, underSkyScene(sky, pose, common.site, shades));
+  const net = netIn(common, lane.rows, underSkyScene(sky, pose, common.site, shades), copper.cables);
   if (net === null) throw new Error("a lane without panels in use has no curve");
   const array = common.solve(net);
   return { sky, array, operating: window === null ? null : operate(array, window, tracking) };
@@ -141,8 +158,13 @@ export function solveRows(common: Common, rows: readonly Row[], scene: Scene): I
 }
 
 /** Some rows as a net in a scene; null when no panel of theirs is in use. */
-export function netIn(common: Pick<Common, "kinds">, rows: readonly Row[], scene: Scene): Net | null {
-  return netOfRows(rows, { modelOf: (tile) => kindOf(common, tile).model, lightOn: scene })?.net ?? null;
+export function netIn(
+  common: Pick<Common, "kinds">,
+  rows: readonly Row[],
+  scene: Scene,
+  cables: Cables | null = null,
+): Net | null {
+  return netOfRows(rows, { modelOf: (tile) => kindOf(common, tile).model, lightOn: scene, cables })?.net ?? null;
 }
 
 /** All panels of a plan out, flat and in full light under a named sky. */

@@ -3,6 +3,7 @@ import { type Mount } from "../sky";
 import { type Unit } from "../units";
 import { type TileKey } from "../wiring";
 import { type Change, type Stop } from "../plan";
+import { type CopperName } from "./copper";
 import { type Sense } from "./rule";
 import { type Reason, type RuleId } from "./rules";
 
@@ -29,6 +30,7 @@ export type Assumption =
   | { readonly type: "fuseRating"; readonly panelName: string; readonly amps: number }
   | { readonly type: "pwmDrop"; readonly volts: number }
   | { readonly type: "moduleFitted"; readonly name: string }
+  | { readonly type: "cableDrop"; readonly volts: number }
   | { readonly type: "equalShares" }
   | { readonly type: "dullAir"; readonly valueC: number };
 
@@ -45,6 +47,7 @@ export type Subject =
   | { readonly type: "row"; readonly wiringId: string; readonly rowId: string }
   | { readonly type: "piece"; readonly panelId: string; readonly piece: number }
   | { readonly type: "run"; readonly wiringId: string; readonly runId: string }
+  | { readonly type: "input"; readonly inputId: string }
   | { readonly type: "surface"; readonly surfaceId: string }
   | { readonly type: "mount"; readonly mountId: string }
   | { readonly type: "reading"; readonly readingId: string };
@@ -72,6 +75,13 @@ export type MendKind =
     }
   | { readonly type: "raiseOnRoof"; readonly panelName: string; readonly gapMm: number }
   | { readonly type: "liftOff"; readonly panelName: string }
+  /** Cables of a size, by what they are; fuses in so many rows; a switch; a fuse by the battery; a box; a chain of adapters. */
+  | { readonly type: "gauge"; readonly name: CopperName; readonly size: string }
+  | { readonly type: "fitFuses"; readonly rows: number; readonly amps: number }
+  | { readonly type: "fitSwitch"; readonly amps: number; readonly volts: number }
+  | { readonly type: "fitBatteryFuse"; readonly amps: number }
+  | { readonly type: "useBox" }
+  | { readonly type: "otherChain"; readonly names: readonly string[] }
   | { readonly type: "move"; readonly panels: number; readonly portName: string; readonly moduleName: string | null };
 
 /** What would make the rule pass: changes the plan can apply together and undo in one step, with what they ask for. */

@@ -20,23 +20,28 @@ export type FuseFacts = {
   /** The smallest standard fuse from 1.56 × Isc up to that rating, A; null when there is none. */
   readonly sizeA: number | null;
   readonly couldBlow: boolean;
+  /** In how many of the rows one is said to be fitted. */ readonly fitted: number;
 };
 
 export type FuseReason = {
   readonly type: "fuses";
-  readonly outcome: "noneFits" | "fuseEach" | "strictOnly" | "notNeeded";
+  readonly outcome: FuseOutcome;
 } & FuseFacts;
+
+type FuseOutcome = "noneFits" | "fuseEach" | "fuseRest" | "fitted" | "strictOnly" | "notNeeded";
 
 /**
  * Fuses of rows in parallel: a row that fails can be fed by all the others. Backfeed rule: each row needs a fuse when
  * 1.25 × what the others give passes the panels' series fuse rating (NEC 690.9(A)); the strict school, when all rows
- * together do: said, and where the plan keeps to it, judged. Blocking diodes do not count: they fail short. Null with fewer than two rows.
+ * together do: said, and where the plan keeps to it, judged. Blocking diodes do not count: they fail short. Fuses that are said to be
+ * fitted end it, whatever their size, which is judged where they sit. Null with fewer than two rows.
  */
 export function fuses(context: LaneContext): Judged<FuseReason> | null {
   const rows = context.lane.rows
     .map((row) => ({
       iscA: rowCurrent(context, row),
       tiles: usedIn([row]),
+      isFused: context.copper.fusesA.has(row.id ?? ""),
     }))
     .filter(({ tiles }) => tiles.length > 0);
   if (rows.length < 2) return null;
@@ -59,6 +64,7 @@ export function fuses(context: LaneContext): Judged<FuseReason> | null {
     panelName: least.panelName,
     sizeA,
     couldBlow: sizeA !== null && backfeedA > sizeA,
+    fitted: rows.filter(({ isFused }) => isFused).length,
   };
   const { level, outcome } = grade(facts, allA);
   const judgedA = facts.strictA ?? facts.marginedA;
@@ -86,20 +92,23 @@ function leastRating(context: LaneContext): { ratingA: number; panelName: string
 }
 
 function grade(
-  { marginedA, strictA, ratingA, sizeA }: FuseFacts,
+  { marginedA, strictA, ratingA, sizeA, fitted, rows }: FuseFacts,
   allA: number,
-): { level: Level; outcome: "noneFits" | "fuseEach" | "strictOnly" | "notNeeded" } {
-  if (marginedA > ratingA || strictA !== null)
-    return sizeA === null ? { level: "stop", outcome: "noneFits" } : { level: "care", outcome: "fuseEach" };
+): { level: Level; outcome: FuseOutcome } {
+  if (marginedA > ratingA || strictA !== null) {
+    if (sizeA === null) return { level: "stop", outcome: "noneFits" };
+    if (fitted === rows) return { level: "good", outcome: "fitted" };
+    return { level: "care", outcome: fitted > 0 ? "fuseRest" : "fuseEach" };
+  }
   return allA > ratingA ? { level: "note", outcome: "strictOnly" } : { level: "good", outcome: "notNeeded" };
 }
 
 export const fusesRule: LaneRule<"fuses", FuseReason> = {
   id: "fuses",
-  stop: "wire",
+  stop: "protect",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "parts",
+  mendedBy: "copper",
   ofInput: false,
   judge: fuses,
 };

@@ -2,7 +2,7 @@ import { type Mount, namedSky, rossCPerWm2 } from "../sky";
 import { stayV, wakeV } from "../input";
 import { longestRow, standOf } from "../wiring";
 import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "./context";
-import { leastFloorV, type Judged, type Level, type Term } from "./finding";
+import { type Assumption, leastFloorV, type Judged, type Level, type Term } from "./finding";
 import { type LaneRule } from "./rule";
 
 export type HotVmpFacts = {
@@ -31,12 +31,13 @@ const comfortV = 20;
 
 /** Rule 2: running volts on the hottest roof against the lowest port voltage and the volts it wakes at. */
 export function hotVmp(context: LaneContext): Judged<HotVmpReason> {
-  const { port, site, clear, lane } = context;
-  const { sky, array } = clear.hotRoof;
+  const { port, site, reached, lane } = context;
+  const { sky, array } = reached.hotRoof;
   const assumptions = [
     ...siteAssumed(context, "recordHigh", "mount"),
     ...labelAssumed(context, "tempCoVocPctPerC"),
     ...fitAssumed(context),
+    ...cableAssumed(context),
   ];
   const floorV = stayV(port);
   const wakingV = wakeV(port);
@@ -84,6 +85,12 @@ export function hotVmp(context: LaneContext): Judged<HotVmpReason> {
     reason: { type: "hotVmp", outcome, ...facts },
     tiles: [],
   };
+}
+
+/** Said where the volts that are told are those behind measured cables. */
+function cableAssumed({ copper, clear, reached }: LaneContext): Assumption[] {
+  const volts = clear.hotRoof.array.mpp.v - reached.hotRoof.array.mpp.v;
+  return copper.cables === null ? [] : [{ type: "cableDrop", volts: Math.max(0, volts) }];
 }
 
 function grade(facts: HotVmpFacts): { level: Level; outcome: HotVmpFactsOutcome } {

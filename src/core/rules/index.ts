@@ -39,6 +39,8 @@ export { createMemory, type Memory, type TileState } from "./memory";
 export {
   assumedLatitudeDeg,
   assumedSite,
+  aroundOf,
+  copperIn,
   extraPanels,
   inPortOrder,
   laneOf,
@@ -59,12 +61,24 @@ export { type WattReason } from "./watts";
 export { type SharedReason } from "./shared";
 export { type MismatchReason } from "./mismatch";
 export { type ReverseReason } from "./reverse";
+export { mostColdVolts } from "./cold-voc";
 export { type FuseReason } from "./fuses";
 export { type MixedReason } from "./mixed-states";
 export { type PwmReason } from "./pwm-loss";
 export { type SystemVoltageReason } from "./system-voltage";
 export { type ShelfReason } from "./shelf";
 export { type LabelReason } from "./doubts";
+export {
+  type CableAmpsReason,
+  type CableDropReason,
+  copperContext,
+  type CopperContext,
+  type CopperName,
+  type GuardReason,
+  type LaneParts,
+  type PlugsReason,
+  type ShockReason,
+} from "./copper";
 export { type ClearHeightReason, type LayoutReason, type LeadsReason, nameOnRoof, type RoofLoadReason } from "./roof";
 export { judgedMisplug, judgeMisplugs, type JudgedMisplug } from "./misplugs";
 export { type ColdBy } from "./cold-volts";

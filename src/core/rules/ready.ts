@@ -7,6 +7,7 @@ import {
   readLabel,
   type RequiredField,
 } from "../panel";
+import { type Around, copperOf, type LaneCopper, noCopper } from "../copper";
 import { carefulRecords, extremeRecords } from "../climate";
 import { type Facing, facingOf } from "../light";
 import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
@@ -69,6 +70,8 @@ export type ReadyWiring = {
   /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[];
   /** The poses it is used in. */ readonly poses: readonly NamedPose[];
   readonly common: Common;
+  /** What is said of the copper of its lanes, and of others its ports might have. */
+  readonly copperOf: (lane: Lane) => LaneCopper;
   /** Its lanes in the pose looked at, and in each of its poses. */
   readonly lanes: readonly LaneContext[];
   readonly posed: readonly (readonly LaneContext[])[];
@@ -107,10 +110,12 @@ export function readyWiring(
         kinds,
       ),
   );
-  const remembered = (lane: Lane, pose: Pose) =>
-    memory.lane(JSON.stringify([lane, standsIn(lane, pose), portOf(plan, lane)]), () =>
-      laneOf(plan, common, lane, pose),
-    );
+  const copperOfLane = copperIn(plan, wiringId, poses[0]?.id ?? "");
+  const remembered = (lane: Lane, pose: Pose) => {
+    const copper = copperOfLane(lane);
+    const key = [lane, standsIn(lane, pose), portOf(plan, lane), keyOfCopper(copper)];
+    return memory.lane(JSON.stringify(key), () => laneOf(plan, common, lane, pose, copper));
+  };
   const isRead = (tile: Tile) => !lost.has(keyOf(tile)) && (kinds.has(keyOf(tile)) || kinds.has(tile.panelId));
   const judgeable = lanes.filter((lane) => tilesOf([lane]).every(isRead));
   const missing: Missing[] = readings.flatMap(({ sheet, reading }) =>
@@ -128,7 +133,25 @@ export function readyWiring(
   const contexts = posed[shown] ?? [];
   // lanes that are remembered stand for the equal ones asked about, so that a search sees which it leaves alone
   const wired = lanes.map((lane) => contexts.find((context) => sameLane(context.lane, lane))?.lane ?? lane);
-  return { plan, wiringId, wired, poses, common, lanes: contexts, posed, missing, memory };
+  return { plan, wiringId, wired, poses, common, copperOf: copperOfLane, lanes: contexts, posed, missing, memory };
+}
+
+/** What is said of the copper of a wiring, for its lanes and any others it might have. */
+export function copperIn(plan: Plan, wiringId: string, poseId: string): (lane: Lane) => LaneCopper {
+  const wiring = plan.wirings.find(({ id }) => id === wiringId);
+  if (wiring === undefined) return () => noCopper;
+  const around = aroundOf(plan, poseId);
+  return (lane) => copperOf(plan, wiring, lane, around);
+}
+
+function keyOfCopper({ cables, fusesA }: LaneCopper): unknown {
+  return [cables === null ? null : [...cables.rowOhm, cables.otherRowOhm, cables.arrayOhm], ...fusesA];
+}
+
+/** What cables are judged by: how hot it gets, and how they lie in a pose. */
+export function aroundOf(plan: Plan, poseId: string): Around {
+  const { recordHighC, mount } = siteOf(plan);
+  return { recordHighC, mount, parked: parkedIn(plan), poseId };
 }
 
 /** The label of a kind, and of each piece of it that has another: what is read, and of how many panels. */
@@ -162,9 +185,9 @@ export function inPortOrder({ inputs }: Pick<Plan, "inputs">, lanes: readonly La
 }
 
 /** A lane made ready with what lanes have in common; null while its port is not in the plan or nothing in it is in use. */
-export function laneOf(plan: Plan, common: Common, lane: Lane, pose: Pose): LaneContext | null {
+export function laneOf(plan: Plan, common: Common, lane: Lane, pose: Pose, copper: LaneCopper): LaneContext | null {
   const found = portOf(plan, lane);
-  return found === undefined ? null : buildLane(common, lane, found.device, found.port, pose);
+  return found === undefined ? null : buildLane(common, lane, found.device, found.port, pose, copper);
 }
 
 /** The port a lane feeds, if the plan has it. */

@@ -1,4 +1,5 @@
 import { assumedFuseA } from "../fuse";
+import { noShades, underSkyScene } from "../light";
 import { type BranchState, type InspectableSolution } from "../net";
 import { stcIrradianceWm2 } from "../panel";
 import { asMatrix, isChanged, lightOf, mapTiles, standOf, type Tile } from "../wiring";
@@ -56,7 +57,7 @@ type Standing = Pick<ReverseFacts, "sky" | "asTheyStand"> & {
 
 /** The lane in every state in which it could be fed backwards: alike rows all in full light cannot. */
 function standings(context: LaneContext): Standing[] {
-  const { lane, tiles, clear, actual } = context;
+  const { lane, tiles, clear } = context;
   const used = mapTiles(lane.rows, (tile) => (tile.joinedPast ? null : tile));
   const found: Standing[] = [];
   const isAlike = asMatrix(used) !== null && kindsIn(context).length === 1 && context.fixed.size === 0;
@@ -64,11 +65,18 @@ function standings(context: LaneContext): Standing[] {
     for (const sky of ["coldDawn", "brightNoon"] as const)
       found.push({ sky, asTheyStand: false, array: clear[sky].array });
   if (tiles.some((tile) => isChanged(standOf(context.pose, tile)))) {
-    found.push({ sky: "brightNoon", asTheyStand: true, array: actual.brightNoon.array });
+    found.push({ sky: "brightNoon", asTheyStand: true, array: noonAsTheyStand(context) });
     const cold = coldAsTheyStand(context);
     if (cold !== null) found.push({ sky: "coldDawn", asTheyStand: true, array: cold });
   }
   return found;
+}
+
+/** Bright noon on the panels as they stand; before the cables, which would only hold amps back. */
+function noonAsTheyStand(context: LaneContext): InspectableSolution {
+  const { actual, copper, lane, pose, site } = context;
+  const scene = underSkyScene(actual.brightNoon.sky, pose, site, noShades);
+  return (copper.cables === null ? null : solveRows(context, lane.rows, scene)) ?? actual.brightNoon.array;
 }
 
 /** Cells at the record low in full sun, each panel with its own share of it: what the volts of limits do not look at. */

@@ -1,4 +1,5 @@
 import { coldVocRule } from "./cold-voc";
+import { cableAmpsRule, cableDropRule, guardsRule, plugsRule, shockRule } from "./copper";
 import { currentRule } from "./current";
 import { doubtsRule } from "./doubts";
 import { fusesRule } from "./fuses";
@@ -33,7 +34,8 @@ export const laneRules = [
 export const groupRules = [sharedRule] as const;
 export const wiringRules = [shelfRule] as const;
 export const roofRules = [layoutRule, roofLoadRule, clearHeightRule, leadsRule] as const;
-export const rules = [...laneRules, ...groupRules, ...wiringRules, ...roofRules] as const;
+export const copperRules = [cableAmpsRule, cableDropRule, guardsRule, plugsRule, shockRule] as const;
+export const rules = [...laneRules, ...groupRules, ...wiringRules, ...roofRules, ...copperRules] as const;
 
 type AnyRule = (typeof rules)[number];
 export type RuleId = AnyRule["id"];

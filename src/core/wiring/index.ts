@@ -11,7 +11,7 @@ export {
   type Stand,
   standOf,
 } from "./pose";
-export { netOfRows } from "./net";
+export { type Cables, netOfRows } from "./net";
 export { joiningParts, type JoiningParts } from "./parts";
 export { nameRows, rowsOfLanes } from "./row-ids";
 export {

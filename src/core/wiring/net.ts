@@ -9,6 +9,14 @@ type Parts = {
     tile: Tile,
     substrings: number,
   ) => { readonly cellTempC: number; readonly irradianceWm2: readonly number[] };
+  /** What the cables resist; null: nothing. */ readonly cables?: Cables | null;
+};
+
+/** Ω before the rows of a lane are joined, by their ids, for rows not among them, and after. */
+export type Cables = {
+  readonly rowOhm: ReadonlyMap<string, number>;
+  readonly otherRowOhm: number;
+  readonly arrayOhm: number;
 };
 
 /**
@@ -20,7 +28,10 @@ export function netOfRows(
   parts: Parts,
 ): { readonly net: Net; readonly tiles: readonly Tile[] } | null {
   const tiles: Tile[] = [];
+  const cables = parts.cables ?? null;
   const parallel = (members: readonly Row[]): Net | null => joined("parallel", members.map(series));
+  const behind = (net: Net | null, ohm: number): Net | null =>
+    net === null || ohm === 0 ? net : { type: "series", members: [net, { type: "cable", ohm }] };
   const series = (row: Row): Net | null => {
     const items = row.items.map((item): Net | null => {
       if (item.type === "group") return parallel(item.rows);
@@ -34,7 +45,16 @@ export function netOfRows(
       ? string
       : { type: "series", members: [string, { type: "blockingDiode" }] };
   };
-  const net = parallel(rows);
+  const net =
+    cables === null
+      ? parallel(rows)
+      : behind(
+          joined(
+            "parallel",
+            rows.map((row) => behind(series(row), cables.rowOhm.get(row.id ?? "") ?? cables.otherRowOhm)),
+          ),
+          cables.arrayOhm,
+        );
   return net === null ? null : { net, tiles };
 }
 

@@ -1,9 +1,10 @@
+import { ampsOfRow } from "../copper";
 import { portWindow, type InputWindow, type Tracking, trackingOf, wakeV } from "../input";
 import { createBulkSolver, type Net, type NetSolution } from "../net";
 import { type PanelModel, stcCellTempC, stcIrradianceWm2 } from "../panel";
 import { type PortSheet } from "../plan";
 import { kindOf, type ReadyWiring } from "../rules";
-import { keyOf, type Lane, netOfRows, type Tile } from "../wiring";
+import { type Cables, keyOf, type Lane, netOfRows, type Tile } from "../wiring";
 import { type SkyHour } from "../weather";
 import { createAlike } from "./alike";
 import { type Stay } from "./facing";
@@ -47,7 +48,7 @@ type Standing = {
 
 /** Null when no panel of the lane is in use. */
 export function yearLane(
-  { plan, common }: Pick<ReadyWiring, "plan" | "common">,
+  { plan, common, copperOf }: Pick<ReadyWiring, "plan" | "common" | "copperOf">,
   lane: Lane,
   port: PortSheet,
   poseIds: readonly string[],
@@ -61,8 +62,10 @@ export function yearLane(
   });
   if (full === null) return null;
   const { mpp } = solve(full.net);
-  // so that at the amps of full sun the cables lose the share said of the volts
-  const cableOhm = mpp.i > 0 ? (around.shares.cable * mpp.v) / mpp.i : 0;
+  const measured = copperOf(lane).cables;
+  // where nobody measured, so much that at the amps of full sun the cables lose the share said of the volts
+  const shareOhm = measured === null && mpp.i > 0 ? (around.shares.cable * mpp.v) / mpp.i : 0;
+  const cableOhm = measured === null ? shareOhm : ohmOfAll(measured, lane, plan);
   const standings = new Map(poseIds.map((poseId) => [poseId, standingIn(poseId, full.tiles)]));
 
   function standingIn(poseId: string, tiles: readonly Tile[]): Standing {
@@ -97,13 +100,25 @@ export function yearLane(
         if (panel === undefined) throw new Error("every panel in use has its place");
         return panel;
       },
+      cables: measured,
     });
     if (found === null) throw new Error("a lane in use has a net");
     const net: Net =
-      cableOhm > 0 ? { type: "series", members: [found.net, { type: "cable", ohm: cableOhm }] } : found.net;
+      shareOhm > 0 ? { type: "series", members: [found.net, { type: "cable", ohm: shareOhm }] } : found.net;
     const solution = solve(net);
     return { panels, solution, cableW: solution.mpp.i ** 2 * cableOhm };
   }
 
   return { lane, window: portWindow(port), tracking: trackingOf(port), wakeV: wakeV(port) ?? 0, sunOf };
+}
+
+/** The one resistance that loses as much as all cables of a lane, where its rows share the amps as their labels have them, Ω. */
+function ohmOfAll({ rowOhm, otherRowOhm, arrayOhm }: Cables, { rows }: Lane, plan: ReadyWiring["plan"]): number {
+  const amps = rows.map((row) => ampsOfRow(plan, row)?.impA ?? 0);
+  const all = amps.reduce((sum, each) => sum + each, 0);
+  if (all === 0) return arrayOhm;
+  return rows.reduce(
+    (sum, { id }, k) => sum + ((amps[k] ?? 0) / all) ** 2 * (rowOhm.get(id ?? "") ?? otherRowOhm),
+    arrayOhm,
+  );
 }

@@ -30,6 +30,10 @@ function fusesSentence(r: FuseReason): string {
       return `${fed}; ${bears}. Each row would need a fuse, and none fits: it must carry ${amount(1.56 * r.iscA, "A")} and may be ${given(r.ratingA, "A")} at most.${all}`;
     case "fuseEach":
       return `${fed}; ${bears}: put a ${given(r.sizeA ?? 0, "A")} fuse in each row.${r.couldBlow ? "" : " (By these amps alone it would not blow.)"}${all}`;
+    case "fuseRest":
+      return `${fed}; ${bears}: ${counted(r.fitted, "row")} of ${r.rows} ${r.fitted === 1 ? "has its" : "have their"} fuse, put a ${given(r.sizeA ?? 0, "A")} fuse in the rest too.${all}`;
+    case "fitted":
+      return `${fed}; ${bears}: a fuse is fitted in each row.${r.couldBlow ? "" : " (By these amps alone it would not blow.)"}${all}`;
     case "strictOnly":
       return `${fed}; ${bears}, so no fuse is needed by the usual rule. The strict school fuses each row all the same.`;
     case "notNeeded":

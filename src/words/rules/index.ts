@@ -1,6 +1,7 @@
 import { type Finding, type Reasons, type RuleId } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { coldVocWords } from "./cold-voc";
+import { cableAmpsWords, cableDropWords, guardsWords, plugsWords, shockWords } from "./copper";
 import { currentWords } from "./current";
 import { fusesWords } from "./fuses";
 import { hotVmpWords } from "./hot-vmp";
@@ -37,6 +38,11 @@ const words: { readonly [Id in RuleId]: RuleWords<Reasons[Id]> } = {
   roofLoad: roofLoadWords,
   clearHeight: clearHeightWords,
   leads: leadsWords,
+  cableAmps: cableAmpsWords,
+  cableDrop: cableDropWords,
+  guards: guardsWords,
+  plugs: plugsWords,
+  shock: shockWords,
 };
 
 /** A finding's words; that its reason is of its rule is so by how findings are made. */

@@ -63,10 +63,17 @@ export function jointWh(
 }
 
 /** More than this no wiring can bring, Wh: every panel at its own best, ports that share a limit of watts held to it. */
-export function mostTogetherWh({ ports, hours, have }: Problem, meter: Meter): number {
+export function mostTogetherWh({ ports, hours, have, kinds }: Problem, meter: Meter): number {
   const groups = groupsAmong(ports).filter(({ members }) => members.length === ports.length);
   const mostW = groups.reduce((least, { group }) => Math.min(least, group.maxW ?? Infinity), Infinity);
-  const alone = have.map((_, kind) => meter.rowThrough(have.map((__, k) => (k === kind ? 1 : 0))));
+  // a panel by itself knows no port: where one has measured cables, which may lose less than the share, none are taken
+  const cables = kinds.some((kind) => kind.cables !== null) ? { rowOhm: 0, arrayOhm: 0 } : null;
+  const alone = have.map((_, kind) =>
+    meter.rowThrough(
+      have.map((__, k) => (k === kind ? 1 : 0)),
+      cables,
+    ),
+  );
   return hours.reduce((sum, long, h) => {
     const all = have.reduce((total, n, kind) => total + n * (alone[kind]?.[h]?.mpp.p ?? 0), 0);
     return sum + long * Math.min(mostW, all);

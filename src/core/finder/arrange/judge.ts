@@ -1,4 +1,4 @@
-import { judgeAll, laneOf, type Placed, type ReadyWiring } from "../../rules";
+import { copperIn, judgeAll, laneOf, type Placed, type ReadyWiring } from "../../rules";
 import { keyOf, type Lane, rowOf, type Tile, tilesOfRows } from "../../wiring";
 import { type NetMix } from "../exact";
 import { type OpenPort, type Problem } from "./problem";
@@ -37,15 +37,17 @@ export function lanesOf(
 }
 
 /** Every rule of some lanes of the problem's plan, in all poses. How panels lie on the roof is the same whatever joins them, and is left out. */
-export function judged({ ask: { plan }, common, poses, memory }: Problem, lanes: readonly Lane[]): Placed[] {
+export function judged({ ask: { plan }, wiring, common, poses, memory }: Problem, lanes: readonly Lane[]): Placed[] {
   const bare = { ...plan, space: { ...plan.space, surfaces: [] } };
-  const posed = poses.map(({ pose }) => lanes.flatMap((lane) => laneOf(bare, common, lane, pose) ?? []));
+  const copper = copperIn(plan, wiring.id, poses[0]?.id ?? "");
+  const posed = poses.map(({ pose }) => lanes.flatMap((lane) => laneOf(bare, common, lane, pose, copper(lane)) ?? []));
   const ready: ReadyWiring = {
     plan: bare,
     wiringId: "",
     wired: lanes,
     poses,
     common,
+    copperOf: copper,
     lanes: posed[0] ?? [],
     posed,
     missing: [],

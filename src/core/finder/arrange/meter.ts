@@ -1,16 +1,16 @@
 import { type Curve } from "../../iv";
-import { besideOneAnother, createBulkSolver, type Net, type NetSolution } from "../../net";
+import { behindCable, besideOneAnother, createBulkSolver, type Net, type NetSolution } from "../../net";
 import { stcCellTempC, stcIrradianceWm2 } from "../../panel";
 import { runPort } from "../../year";
 import { type NetMix, type RowMix } from "../exact";
-import { type PortKind, type Problem } from "./problem";
+import { type PortCables, type PortKind, type Problem } from "./problem";
 
 /** What a port takes of a net: Wh over all hours (W at noon), and W in each of them. */
 export type Taken = { readonly wh: number; readonly wattsAt: Float64Array };
 
 /**
- * What ports take of nets, hour by hour. Rows are solved once for each hour, with their share of the cables, and nets are added up
- * from them: the same as solving each net, but for the cables of unlike rows, which here lie in each row.
+ * What ports take of nets, hour by hour. Rows are solved once for each hour, with the cables that are theirs, and nets are added up
+ * from them. Where no cable was measured all of them lie in the rows, as their share of the volts.
  */
 export function createMeter({ classes, hours, newDay, cable }: Problem) {
   const solve = createBulkSolver();
@@ -27,13 +27,17 @@ export function createMeter({ classes, hours, newDay, cable }: Problem) {
   }
 
   /** One row under each of some hours; under all unless some are named. */
-  function solveRow(row: RowMix, at?: readonly number[]): NetSolution[] {
-    const { mpp } = solve(netOf(row, () => ({ cellTempC: stcCellTempC, irradianceWm2: [stcIrradianceWm2] })));
-    const ohm = mpp.i > 0 ? (cable * mpp.v) / mpp.i : 0;
+  function solveRow(row: RowMix, cables: PortCables | null, at?: readonly number[]): NetSolution[] {
+    const ohm = cables === null ? shareOhm(row) : cables.rowOhm;
     return (at ?? hours.map((_, k) => k)).map((k) => {
       const net = netOf(row, (kind) => lightAt(kind, k));
       return solve(ohm > 0 ? { type: "series", members: [net, { type: "cable", ohm }] } : net);
     });
+  }
+
+  function shareOhm(row: RowMix): number {
+    const { mpp } = solve(netOf(row, () => ({ cellTempC: stcCellTempC, irradianceWm2: [stcIrradianceWm2] })));
+    return mpp.i > 0 ? (cable * mpp.v) / mpp.i : 0;
   }
 
   function lightAt(kind: number, hour: number) {
@@ -42,25 +46,27 @@ export function createMeter({ classes, hours, newDay, cable }: Problem) {
     return light;
   }
 
-  function rowThrough(row: RowMix): readonly NetSolution[] {
-    const key = row.join();
+  function rowThrough(row: RowMix, cables: PortCables | null): readonly NetSolution[] {
+    const key = `${row.join()} ${cables?.rowOhm ?? ""}`;
     const before = known.get(key);
     if (before !== undefined) return before;
-    const made = solveRow(row);
+    const made = solveRow(row, cables);
     known.set(key, made);
     return made;
   }
 
-  function taken({ running }: Pick<PortKind, "running">, net: NetMix): Taken {
+  function taken({ running, cables }: Pick<PortKind, "running" | "cables">, net: NetMix): Taken {
     const wattsAt = new Float64Array(hours.length);
-    const rows = net.map(rowThrough);
+    const rows = net.map((row) => rowThrough(row, cables));
+    const arrayOhm = cables?.arrayOhm ?? 0;
     let [wh, isAwake] = [0, false];
     for (const [k, long] of hours.entries()) {
       if (newDay[k] === true) isAwake = false;
       const curves = rows.flatMap((row) => row[k]?.curve ?? []);
       const [first, ...others] = curves as [Curve, ...Curve[]];
-      const whole = rows.length === 1 ? rows[0]?.[k] : besideOneAnother([first, ...others]);
-      if (whole === undefined) continue;
+      const joined = rows.length === 1 ? rows[0]?.[k] : besideOneAnother([first, ...others]);
+      if (joined === undefined) continue;
+      const whole = arrayOhm > 0 ? behindCable(joined, arrayOhm) : joined;
       const run = runPort(running, whole, isAwake);
       isAwake = run.isAwake;
       wattsAt[k] = run.point.p;

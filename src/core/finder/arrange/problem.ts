@@ -1,3 +1,4 @@
+import { type LaneCopper } from "../../copper";
 import { type PanelLight, underSkyScene } from "../../light";
 import { type InputWindow, portWindow, trackingOf, wakeV } from "../../input";
 import { substringCount } from "../../net";
@@ -33,6 +34,7 @@ export type OpenPort = {
   readonly inputId: string;
   readonly device: DeviceSheet;
   readonly port: PortSheet;
+  readonly cables: PortCables | null;
   /** Which of the kinds of port it is: those that accept the same have the same nets. */ readonly kind: number;
 };
 
@@ -42,7 +44,12 @@ export type PortKind = {
   readonly running: RunningPort & { readonly window: InputWindow };
   readonly nets: NetList;
   readonly facts: readonly RowFacts[];
+  /** What the cables of such a port resist, where they were measured; null: the plan's share of the volts is taken. */
+  readonly cables: PortCables | null;
 };
+
+/** Ω of one row's cable before the rows are joined, and of what they then share. */
+export type PortCables = { readonly rowOhm: number; readonly arrayOhm: number };
 
 /** Why something of the plan is not among what is tried. */
 export type LeftOut =
@@ -100,7 +107,7 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
   const { tiles: all, unread } = tilesOfPlan(plan, common);
   const asked = ask.among === undefined ? null : new Set(ask.among.tiles.map(keyOf));
   const tiles = asked === null ? all : all.filter((tile) => asked.has(keyOf(tile)));
-  const { ports, leftOut } = portsOf(ask);
+  const { ports, leftOut } = portsOf(ask, ready.copperOf, wiring.lanes);
   const bright = noon(common, poses);
   const suns = goal.type === "noon" ? bright : sunsOf(ask, ready, weather);
   const standing = new Map(poses.map(({ id }) => [id, poseIn(plan, id)]));
@@ -122,7 +129,7 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
   const beyond = classes.filter((each) => !few.includes(each));
   classes = few;
   const have = classes.map(({ tiles: alike }) => alike.length);
-  const specs = [...new Set(ports.map(({ port }) => specOf(port)))];
+  const specs = [...new Set(ports.map(specOf))];
   const found = kindsWithin(specs, ports, classes, common, plan.schools, ask.among?.mostNets ?? mostNets);
   return {
     ask,
@@ -132,7 +139,7 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
     memory,
     classes,
     have,
-    ports: ports.map((open) => ({ ...open, kind: specs.indexOf(specOf(open.port)) })),
+    ports: ports.map((open) => ({ ...open, kind: specs.indexOf(specOf(open)) })),
     kinds: found.kinds,
     noon: classes.map((alike) => bright.lightOn(alike.tiles[0] as Tile)[0] as PanelLight),
     hours: suns.hours,
@@ -166,8 +173,8 @@ function fewEnough(classes: readonly PanelClass[]): PanelClass[] {
 }
 
 /** All that a port accepts, whatever it is called. */
-function specOf(port: PortSheet): string {
-  return JSON.stringify({ ...port, id: "", name: "", moduleId: null });
+function specOf({ port, cables }: Pick<OpenPort, "port" | "cables">): string {
+  return JSON.stringify({ ...port, id: "", name: "", moduleId: null, cables });
 }
 
 function tilesOfPlan(plan: Plan, common: Common): { tiles: Tile[]; unread: string[] } {
@@ -177,11 +184,21 @@ function tilesOfPlan(plan: Plan, common: Common): { tiles: Tile[]; unread: strin
   return { tiles: all.filter(isRead), unread: unread.map(({ label }) => label.name) };
 }
 
-function portsOf({ plan, withAddOns, among }: ArrangeAsk): { ports: Omit<OpenPort, "kind">[]; leftOut: LeftOut[] } {
+function portsOf(
+  { plan, withAddOns, among }: ArrangeAsk,
+  copperOf: (lane: Lane) => LaneCopper,
+  lanes: readonly Lane[],
+): { ports: Omit<OpenPort, "kind">[]; leftOut: LeftOut[] } {
   const used = new Set(
     plan.wirings.flatMap(({ lanes }) => lanes.filter(({ rows }) => rows.length > 0).map((lane) => laneKey(lane))),
   );
   const leftOut: LeftOut[] = [];
+  /** As the wiring has it now: its rows on the mean, and what they share. */
+  const measuredAt = (key: string): PortCables | null => {
+    const lane = lanes.find((each) => laneKey(each) === key);
+    const cables = lane === undefined ? null : copperOf(lane).cables;
+    return cables === null ? null : { rowOhm: cables.otherRowOhm, arrayOhm: cables.arrayOhm };
+  };
   const ports = plan.inputs.flatMap(({ id, device }) =>
     device.ports.flatMap((port) => {
       const key = laneKey({ inputId: id, portId: port.id });
@@ -192,7 +209,7 @@ function portsOf({ plan, withAddOns, among }: ArrangeAsk): { ports: Omit<OpenPor
       );
       if (port.moduleId !== null && !withAddOns && !fitted) leftOut.push({ type: "addOn", name });
       else if (port.maxV === null) leftOut.push({ type: "port", name });
-      else return [{ inputId: id, device, port }];
+      else return [{ inputId: id, device, port, cables: measuredAt(key) }];
       return [];
     }),
   );
@@ -250,9 +267,11 @@ function kindsWithin(
     const rows = rowsWithin(have, breadth);
     if (rows === null) continue;
     for (const spec of specs) {
-      const port = ports.find((open) => specOf(open.port) === spec)?.port;
+      const open = ports.find((each) => specOf(each) === spec);
+      const port = open?.port;
       const window = port === undefined ? null : portWindow(port);
-      if (port === undefined || window === null) throw new Error("a kind of port has a port with a ceiling");
+      if (open === undefined || port === undefined || window === null)
+        throw new Error("a kind of port has a port with a ceiling");
       const facts = rows.map((row) => rowFacts(row, classes, common));
       const borne = rows.flatMap((row, k) =>
         bearsRow(port, facts[k] as RowFacts) ? [{ row, facts: facts[k] as RowFacts }] : [],
@@ -271,7 +290,7 @@ function kindsWithin(
             );
       if (nets === null) break;
       const running = { window, tracking: trackingOf(port), wakeV: wakeV(port) ?? 0 };
-      kinds.push({ port, running, nets, facts: theirs });
+      kinds.push({ port, running, nets, facts: theirs, cables: open.cables });
     }
     if (kinds.length === specs.length) return { kinds, isComplete: breadth === everything };
   }

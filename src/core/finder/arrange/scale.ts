@@ -43,16 +43,17 @@ type Tables = {
  * It is looked only where the most power can lie: below the lowest peak of all rows each of them gives more with more volts, above the
  * highest less; but while amps are held at a limit, power goes on rising with volts, up to where the rows give less than it. Where
  * limits of amps change with volts, the best may be anywhere, and it is looked everywhere.
+ * Cables that all rows share only take from this, and are left out.
  */
 export function* createScale(
-  { running, nets }: Pick<PortKind, "running" | "nets">,
+  { running, nets, cables }: Pick<PortKind, "running" | "nets" | "cables">,
   meter: Pick<Meter, "solveRow" | "rowThrough">,
   { at, hours, steps }: Fineness,
 ): Generator<undefined, Scale> {
   const { window, tracking } = running;
   const solved: (readonly NetSolution[])[] = [];
   for (const row of nets.rows) {
-    solved.push(at === null ? meter.rowThrough(row) : meter.solveRow(row, at));
+    solved.push(at === null ? meter.rowThrough(row, cables) : meter.solveRow(row, cables, at));
     yield undefined;
   }
   const volts = voltsFor(window, tracking, solved, steps);

@@ -29,7 +29,7 @@ export function* shadeLossW({ plan, common, lanes, poses }: ReadyWiring): Genera
           return k === 0 ? shadedShare * before : before;
         });
         const shaded: Pose = new Map([...pose, [keyOf(tile), { ...stand, light }]]);
-        const then = laneOf(plan, common, context.lane, shaded);
+        const then = laneOf(plan, common, context.lane, shaded, context.copper);
         if (then !== null) most = Math.max(most, litW - noonW(then));
         yield undefined;
       }

@@ -1,0 +1,102 @@
+import { type Plan } from "../plan";
+import {
+  type Adapter,
+  type ChainFault,
+  type Ends,
+  findChain,
+  followChain,
+  type Followed,
+  type Link,
+  type PlugKind,
+  usualAdapters,
+  usualKinds,
+  usualPanelKind,
+  usualPortKinds,
+} from "../plug";
+import { type Lane, usedIn } from "../wiring";
+
+/** How the panels of a lane are plugged into its port. */
+export type PortChain = Followed & {
+  readonly links: readonly Link[];
+  /** Whether a chain is said, or was found. */ readonly isFound: boolean;
+  readonly isSaid: boolean;
+  readonly from: PlugKind;
+  readonly to: PlugKind;
+  readonly placeNames: readonly string[];
+  /** What one branch plug of the panels' kind bears, A. */ readonly branchA: number;
+};
+
+/** Plugs there are: the usual ones, and those of the plan, which take the place of one of the same id. */
+export function plugKinds({ protect }: Pick<Plan, "protect">): readonly PlugKind[] {
+  const own = new Set(protect.kinds.map(({ id }) => id));
+  return [...usualKinds.filter(({ id }) => !own.has(id)), ...protect.kinds];
+}
+
+export function adaptersOf({ protect }: Pick<Plan, "protect">): readonly Adapter[] {
+  const own = new Set(protect.adapters.map(({ id }) => id));
+  return [...usualAdapters.filter(({ id }) => !own.has(id)), ...protect.adapters];
+}
+
+/** By what words a part's price and number are kept: the part itself. */
+export function adapterPart({ name }: Pick<Adapter, "name">): string {
+  return `adapter: ${name}`.slice(0, 120);
+}
+
+/** A plug that no list has any more: it fits nothing and bears nothing, so that nobody relies on it. */
+function lostKind(id: string): PlugKind {
+  return { id, name: id, mostA: 0, mostV: 0, turns: true };
+}
+
+/** The chain of a lane as it is said, or else the one that is found, followed joint by joint. */
+export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): PortChain {
+  const { protect, inputs } = plan;
+  const kinds = plugKinds(plan);
+  const kindOf = (id: string) => kinds.find((kind) => kind.id === id) ?? null;
+  const panelIds = [...new Set(usedIn(lane.rows).map(({ panelId }) => panelId))];
+  const panelEnd = protect.panelEnds.find(({ panelId }) => panelId === panelIds[0]);
+  const fromId = panelEnd?.kindId ?? usualPanelKind;
+  const portEnd = protect.portEnds.find((end) => end.inputId === lane.inputId && end.portId === lane.portId);
+  const device = inputs.find(({ id }) => id === lane.inputId)?.device;
+  const toId = portEnd?.kindId ?? usualPortKinds[device?.kind ?? "powerStation"];
+  const [from, to] = [kindOf(fromId) ?? lostKind(fromId), kindOf(toId) ?? lostKind(toId)];
+  const ends: Ends = {
+    from,
+    fromTurned: panelEnd?.turned ?? null,
+    to,
+    toReversed: portEnd?.reversed ?? false,
+    amps,
+    volts,
+  };
+  const adapters = adaptersOf(plan);
+  const said = portEnd?.chain ?? null;
+  const owned = new Set(protect.prices.filter((price) => price.owned > 0).map(({ part }) => part));
+  const priceOf = (adapter: Adapter) => (owned.has(adapterPart(adapter)) ? 0 : (adapter.price ?? 0));
+  const found = said === null ? findChain(ends, adapters, priceOf, kindOf) : null;
+  const links: Link[] =
+    said === null
+      ? (found ?? []).map((adapter) => ({ adapter, turned: null }))
+      : said.map(({ adapterId, turned }) => ({
+          adapter: adapters.find(({ id }) => id === adapterId) ?? lostAdapter(adapterId),
+          turned,
+        }));
+  const followed = followChain(ends, links, kindOf);
+  return {
+    ...followed,
+    links,
+    isFound: said !== null || found !== null,
+    isSaid: said !== null,
+    from,
+    to,
+    placeNames: [from.name, ...links.map(({ adapter }) => adapter.name), to.name],
+    branchA: from.mostA,
+  };
+}
+
+function lostAdapter(id: string): Adapter {
+  return { id, name: id, fromId: "", toId: "", reverses: false, mostA: 0, price: null };
+}
+
+/** Where in the names of a chain's places a fault is. */
+export function placeOfFault({ at }: ChainFault, { length }: readonly unknown[]): number {
+  return at.type === "from" ? 0 : at.type === "link" ? at.k + 1 : length - 1;
+}

@@ -1,0 +1,288 @@
+import { type CableBook, chooseSize, type RunAsk, sizedRun, type SizedRun, sizeNamed } from "../cable";
+import { type End, endKey, type Guard, type Plan, type Run, sameEnd } from "../plan";
+import { panelsOn, type Parked, wayLength, wayLine } from "../roof";
+import { type Mount } from "../sky";
+import { type Cables, type Lane, type LaneRef, type Row, tilesOf, usedIn } from "../wiring";
+import { ampsOfRow, ampsOfRows, isUsed, type LabelAmps, sheetOf } from "./amps";
+
+/** What a cable is in the job: of one row, of all rows joined, behind the switch, to the battery, from frame to frame. */
+export type RunPart = "row" | "trunk" | "tail" | "battery" | "bond";
+
+/** What the cables of a plan are judged by besides what they carry. */
+export type Around = {
+  readonly recordHighC: number;
+  readonly mount: Mount;
+  readonly parked: Parked;
+  /** The pose in which cable ways are measured. */ readonly poseId: string;
+};
+
+/** A cable with all that is known, worked out or assumed of it. */
+export type ResolvedRun = {
+  readonly key: string;
+  readonly part: RunPart;
+  readonly from: End;
+  readonly to: End;
+  /** What the plan says of it; null: nothing yet. */ readonly said: Run | null;
+  readonly lengthMm: number;
+  readonly lengthBy: "typed" | "way" | "assumed";
+  readonly lies: NonNullable<Run["lies"]>;
+  readonly liesBy: "typed" | "assumed";
+  /** What it is judged by; null while a label lacks a figure. */ readonly ask: RunAsk | null;
+  /** Of the size that is said, and of the one that would do. */
+  readonly chosen: SizedRun | null;
+  readonly advised: SizedRun | null;
+};
+
+/** Lengths taken where nobody has measured, mm one way. */
+export const assumedLengthMm: Readonly<Record<RunPart, number>> = {
+  row: 2000,
+  trunk: 5000,
+  tail: 1000,
+  battery: 1500,
+  bond: 5000,
+};
+
+/** A roof in the sun warms what lies on it by so much over the air, K (NEC 310.15(B)(2), within 22 mm of it). */
+const roofHeatK = 33;
+/** A tube keeps in some of it. */
+const conduitHeatK = 10;
+/** The ground stays below this, °C. */
+const groundC = 25;
+const usualDropPct = 3;
+/** What pushes into a row that fails counts with a quarter more. NEC 690.9(A). */
+const brightFactor = 1.25;
+/** A controller gives its rated amps for hours: cable and fuse count a quarter more. NEC 210.20(A). */
+export const continuousFactor = 1.25;
+
+/** The size of a run that counts: the one that is said, else the one that would do. */
+export function sizeThatCounts({ chosen, advised, said }: ResolvedRun): SizedRun | null {
+  return said?.size === null || said === null ? advised : chosen;
+}
+
+/** Whether somebody has measured it: only then does it take part in volts and watts. */
+export function isMeasured({ lengthBy }: ResolvedRun): boolean {
+  return lengthBy !== "assumed";
+}
+
+/** By which book cables are chosen, and whether they are portable leads unless said otherwise. */
+export function bookOf({ schools }: Pick<Plan, "schools">): { readonly book: CableBook; readonly isPortable: boolean } {
+  switch (schools.cable) {
+    case "metric":
+    case "marine":
+      return { book: schools.cable, isPortable: false };
+    case "portable":
+      return { book: "land", isPortable: true };
+    case "land":
+    case null:
+      return { book: "land", isPortable: false };
+  }
+}
+
+/** What is known of the copper of a lane where it is judged. */
+export type LaneCopper = {
+  /** What its cables resist, as far as they were measured. */ readonly cables: Cables | null;
+  /** Rated amps of the fuses and breakers in its rows, by row. */ readonly fusesA: ReadonlyMap<string, number>;
+};
+export const noCopper: LaneCopper = { cables: null, fusesA: new Map() };
+
+/** All that is said of the copper of a lane, or of another the same port might have. */
+export function copperOf(plan: Plan, copper: Copper, lane: Lane, around: Around): LaneCopper {
+  if (copper.runs.length === 0 && copper.guards.length === 0) return noCopper;
+  const rows = new Set(lane.rows.map(({ id }) => id));
+  const fuses = copper.guards.flatMap(({ kind, at, ratedA }) =>
+    kind !== "isolator" && at.type === "row" && rows.has(at.rowId) ? [[at.rowId, ratedA] as const] : [],
+  );
+  return { cables: cablesOf(plan, copper, lane, around), fusesA: new Map(fuses) };
+}
+
+type Copper = { readonly runs: readonly Run[]; readonly guards: readonly Guard[] };
+
+/** The cables of one port: of each of its rows where there are several, of all joined to the switch, and on to the port. */
+export function runsOfLane(plan: Plan, copper: Copper, lane: Lane, around: Around): ResolvedRun[] {
+  const { inputId, portId } = lane;
+  const rows = lane.rows.filter(isUsed);
+  if (inputId === null || portId === null || rows.length === 0) return [];
+  const port = { inputId, portId };
+  const [junction, isolator] = [{ type: "junction", ...port } as const, { type: "isolator", ...port } as const];
+  const each = rows.map((row) => ampsOfRow(plan, row));
+  const whole = ampsOfRows(plan, rows);
+  const lowestV = whole?.vmpV ?? null;
+  const isPortable = bookOf(plan).isPortable || areFolded(plan, lane);
+  const run = (part: RunPart, from: End, to: End, amps: LabelAmps | null, leastA: number) =>
+    resolved(plan, copper, { part, from, to, amps, vmpV: lowestV, leastA, isPortable }, around);
+  const ofRows =
+    rows.length < 2
+      ? []
+      : rows.map((row, k) => {
+          const end: End = { type: "row", rowId: row.id ?? `new-${k}` };
+          const others = each.reduce((sum, amps, n) => sum + (n === k ? 0 : (amps?.iscA ?? 0)), 0);
+          const fuse = copper.guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, end));
+          return run("row", end, junction, each[k] ?? null, fuse?.ratedA ?? brightFactor * others);
+        });
+  return [
+    ...ofRows,
+    run("trunk", junction, isolator, whole, 0),
+    run("tail", isolator, { type: "port", ...port }, whole, 0),
+  ];
+}
+
+/** From a charge controller to the battery; a station has its battery inside. Null where there is no such cable or nothing known. */
+export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: Around): ResolvedRun | null {
+  const device = plan.inputs.find((input) => input.id === inputId)?.device;
+  if (device?.kind !== "chargeController") return null;
+  const outputA = outputOf(plan, inputId);
+  const volts = device.ports.find(({ batteryV }) => batteryV !== null)?.batteryV ?? null;
+  // no sky makes more of it: the quarter is for the hours
+  const amps = outputA === null || volts === null ? null : { iscA: 0, impA: outputA, vmpV: volts };
+  const from: End = { type: "output", inputId };
+  const to: End = { type: "bank", inputId };
+  const fuse = copper.guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, to));
+  const leastA = Math.max(continuousFactor * (outputA ?? 0), fuse?.ratedA ?? 0);
+  return resolved(plan, copper, { part: "battery", from, to, amps, vmpV: volts, leastA, isPortable: false }, around);
+}
+
+/** Most amps that an input gives to its battery: as its sheet says, else its watts at the battery's volts. */
+export function outputOf({ inputs }: Pick<Plan, "inputs">, inputId: string): number | null {
+  const ports = inputs.find((input) => input.id === inputId)?.device.ports ?? [];
+  const each = ports.map(({ batteryMaxA, maxW, batteryV }) =>
+    batteryMaxA !== null ? batteryMaxA : maxW !== null && batteryV !== null ? maxW / batteryV : null,
+  );
+  return each.reduce<number | null>((sum, amps) => (sum === null || amps === null ? null : sum + amps), 0);
+}
+
+type Asked = {
+  readonly part: RunPart;
+  readonly from: End;
+  readonly to: End;
+  readonly amps: LabelAmps | null;
+  readonly vmpV: number | null;
+  readonly leastA: number;
+  readonly isPortable: boolean;
+};
+
+function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: Around): ResolvedRun {
+  const { part, from, to, amps, vmpV, leastA } = asked;
+  const said = runs.find((run) => sameEnd(run.from, from) && sameEnd(run.to, to)) ?? null;
+  const way = said === null ? null : wayMm(plan, said, around);
+  const lengthMm = said?.lengthMm ?? way ?? assumedLengthMm[part];
+  const lies = said?.lies ?? usualLies(part, around);
+  const { book } = bookOf(plan);
+  const ambientC = ambientOf(lies, around);
+  const ask: RunAsk | null =
+    amps === null || vmpV === null
+      ? null
+      : {
+          book,
+          isPortable: said?.portable ?? asked.isPortable,
+          metresOneWay: lengthMm / 1000,
+          ambientC,
+          conductorC: ambientC,
+          iscA: amps.iscA,
+          impA: amps.impA,
+          vmpV,
+          maxDropPct: plan.protect.maxDropPct ?? usualDropPct,
+          leastA,
+        };
+  const size = said?.size === null || said === null ? null : (sizeNamed(said.size)?.size ?? null);
+  return {
+    key: `${endKey(from)} > ${endKey(to)}`,
+    part,
+    from,
+    to,
+    said,
+    lengthMm,
+    lengthBy: said !== null && said.lengthMm !== null ? "typed" : way !== null ? "way" : "assumed",
+    lies,
+    liesBy: said !== null && said.lies !== null ? "typed" : "assumed",
+    ask,
+    chosen: ask === null || size === null ? null : sizedRun(size, ask),
+    advised: ask === null ? null : chooseSize(ask),
+  };
+}
+
+/** How long the cable way is that a run follows, as it is cut; null where it follows none. */
+function wayMm(plan: Plan, { lengthMm, wayId }: Run, { parked, poseId }: Around): number | null {
+  if (lengthMm !== null || wayId === null) return null;
+  const way = plan.space.ways.find(({ id }) => id === wayId);
+  const surface = plan.space.surfaces.find(({ id }) => id === way?.surfaceId);
+  if (way === undefined || surface === undefined) return null;
+  return wayLength(way, wayLine(way, plan, panelsOn(plan, surface, poseId, parked))).cutMm;
+}
+
+function usualLies(part: RunPart, { mount }: Around): ResolvedRun["lies"] {
+  const isOnRoof = mount === "roofGap" || mount === "flush" || mount === "glued";
+  return (part === "row" || part === "trunk" || part === "bond") && isOnRoof ? "roof" : "inside";
+}
+
+/** How warm it is where a cable lies, on the hottest day, °C. */
+export function ambientOf(lies: ResolvedRun["lies"], { recordHighC }: Pick<Around, "recordHighC">): number {
+  switch (lies) {
+    case "roof":
+      return recordHighC + roofHeatK;
+    case "conduit":
+      return recordHighC + conduitHeatK;
+    case "inside":
+      return recordHighC;
+    case "buried":
+      return groundC;
+  }
+}
+
+/** Whether all panels of a lane are of the kind that is put away again. */
+function areFolded(plan: Plan, lane: Lane): boolean {
+  const tiles = usedIn(lane.rows);
+  return tiles.every((tile) => ["folding", "blanket"].includes(sheetOf(plan, tile)?.kind ?? ""));
+}
+
+/**
+ * What the cables of a lane resist, of those somebody measured; null where that is none. Rows nobody measured take the mean of the
+ * others, so that another wiring of the same port is not taken for one without cables.
+ */
+function cablesOf(plan: Plan, copper: Copper, lane: Lane, around: Around): Cables | null {
+  if (copper.runs.length === 0) return null;
+  const measured = (runs: readonly ResolvedRun[]) =>
+    runs.flatMap((run) => {
+      const size = isMeasured(run) ? sizeThatCounts(run) : null;
+      return size === null ? [] : [{ run, ohm: size.ohm }];
+    });
+  const runs = runsOfLane(plan, copper, lane, around);
+  const rows = measured(runs.filter(({ part }) => part === "row"));
+  const array = measured(runs.filter(({ part }) => part !== "row"));
+  const known = rows.length > 0 ? rows : measured(formerRows(plan, copper, lane, around));
+  if (known.length === 0 && array.length === 0) return null;
+  const sum = (of: readonly { readonly ohm: number }[]) => of.reduce((total, { ohm }) => total + ohm, 0);
+  return {
+    rowOhm: new Map(rows.flatMap(({ run, ohm }) => (run.from.type === "row" ? [[run.from.rowId, ohm] as const] : []))),
+    otherRowOhm: known.length === 0 || lane.rows.filter(isUsed).length < 2 ? 0 : sum(known) / known.length,
+    arrayOhm: sum(array),
+  };
+}
+
+/** Rows that were measured for this port before it was wired otherwise: each as if its cable now led from the first row there is. */
+function formerRows(plan: Plan, copper: Copper, lane: LaneRef & Lane, around: Around): ResolvedRun[] {
+  const { inputId, portId } = lane;
+  const [row] = lane.rows.filter(isUsed);
+  if (inputId === null || portId === null || row === undefined) return [];
+  const junction: End = { type: "junction", inputId, portId };
+  const amps = ampsOfRow(plan, row);
+  return copper.runs
+    .filter(({ from, to }) => from.type === "row" && sameEnd(to, junction))
+    .map(({ from, to }) =>
+      resolved(
+        plan,
+        copper,
+        { part: "row", from, to, amps, vmpV: amps?.vmpV ?? null, leastA: 0, isPortable: bookOf(plan).isPortable },
+        around,
+      ),
+    );
+}
+
+/** The rows of a lane that have panels in use, for whoever numbers them. */
+export function usedRows({ rows }: Pick<Lane, "rows">): Row[] {
+  return rows.filter(isUsed);
+}
+
+/** Panels in use on some lanes. */
+export function usedTiles(lanes: readonly Lane[]) {
+  return tilesOf(lanes).filter(({ joinedPast }) => !joinedPast);
+}

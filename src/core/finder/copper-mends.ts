@@ -1,0 +1,207 @@
+import { chooseSize, sizesOf } from "../cable";
+import { chainOf, isMeasured, outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
+import { batteryFusesA, smallestOf, switchSizesA, voltClass } from "../fuse";
+import { applyChanges, type Change, type Guard, type Plan, type Run } from "../plan";
+import {
+  copperContext,
+  type CopperContext,
+  judgeAll,
+  type LaneParts,
+  type Mend,
+  type MendKind,
+  mostColdVolts,
+  passes,
+  type Placed,
+  type ReadyWiring,
+  readyById,
+} from "../rules";
+
+/** Something to try: what it is called, and what it changes. */
+type Try = { readonly kind: MendKind; readonly changes: readonly Change[] };
+
+/**
+ * Cables, fuses, switches, boxes and adapters that make a finding pass, best first. Each was tried: the finding passes with it, or
+ * is at least no Stop any more, and nothing else becomes a Stop.
+ */
+export function copperMends(ready: ReadyWiring, finding: Placed, now: readonly Placed[]): readonly Mend[] {
+  const copper = copperContext(ready.plan, ready.wiringId, ready.lanes, ready.poses[0]?.id ?? "");
+  if (copper === null) return [];
+  const stops = new Set(now.filter(({ level }) => level === "stop").map(({ id }) => id));
+  return triesFor(copper, finding).flatMap(({ kind, changes }): Mend[] => {
+    const after = judgeAll(readyById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
+    const same = after.find(({ id }) => id === finding.id);
+    const mended = same === undefined || passes(same.level) || (finding.level === "stop" && same.level === "open");
+    if (!mended || after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
+    const leaves = after.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject }));
+    return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, wattsPct: 0, fuseA: null, leaves }];
+  });
+}
+
+function triesFor(copper: CopperContext, { reason, subject }: Placed): Try[] {
+  const lane = copper.lanes.find(
+    ({ inputId, portId }) => subject.type === "lane" && subject.inputId === inputId && subject.portId === portId,
+  );
+  switch (reason.type) {
+    case "cableAmps":
+    case "cableDrop": {
+      if (reason.outcome === "together")
+        return lane === undefined ? [] : thickerTogether(copper, lane, reason.limitPct);
+      const run = allRuns(copper).find(({ said }) => subject.type === "run" && said?.id === subject.runId);
+      const { said = null, advised = null } = run ?? {};
+      if (said === null || advised === null) return [];
+      return [
+        {
+          kind: { type: "gauge", name: reason.name, size: advised.size.name },
+          changes: [resized(copper, said, advised.size.name)],
+        },
+      ];
+    }
+    case "fuses":
+      return reason.sizeA === null || lane === undefined ? [] : fuseRows(copper, lane, reason.sizeA);
+    case "guards":
+      return guardTries(copper, reason, subject);
+    case "plugs": {
+      if (lane === undefined) return [];
+      if (reason.outcome === "branches")
+        return [{ kind: { type: "useBox" }, changes: [{ type: "setProtect", patch: { joining: "box" } }] }];
+      return otherChain(copper.plan, lane, reason.amps, reason.volts);
+    }
+    default:
+      return [];
+  }
+}
+
+function allRuns({ lanes, batteries }: CopperContext): ResolvedRun[] {
+  return [...lanes.flatMap(({ runs }) => runs), ...batteries];
+}
+
+function resized({ wiringId }: CopperContext, said: Run, size: string): Change {
+  return { type: "setRun", wiringId, run: { ...said, size } };
+}
+
+/** The cable that loses most is made a size thicker, until all together are within the limit. */
+function thickerTogether(copper: CopperContext, { runs }: LaneParts, limitPct: number): Try[] {
+  const sizes = new Map(
+    runs.flatMap((run) => {
+      const size = isMeasured(run) ? sizeThatCounts(run) : null;
+      return size === null ? [] : [[run, size.size.name] as const];
+    }),
+  );
+  const dropOf = (run: ResolvedRun) => {
+    const size = run.ask === null ? undefined : sizesOf(run.ask.book).find(({ name }) => name === sizes.get(run));
+    if (run.ask === null || size === undefined) return 0;
+    return (2 * run.lengthMm * size.ohmPerKm * run.ask.impA) / 1e6 / run.ask.vmpV;
+  };
+  const total = () => {
+    const rows = [...sizes.keys()].filter(({ part }) => part === "row").map(dropOf);
+    const shared = [...sizes.keys()].filter(({ part }) => part !== "row").map(dropOf);
+    return 100 * warm * (Math.max(0, ...rows) + shared.reduce((sum, each) => sum + each, 0));
+  };
+  const changed = new Set<ResolvedRun>();
+  while (total() > limitPct) {
+    const [worst] = [...sizes.keys()]
+      .filter((run) => thickerThan(run, sizes.get(run)) !== null)
+      .sort((a, b) => dropOf(b) - dropOf(a));
+    const next = worst === undefined ? null : thickerThan(worst, sizes.get(worst));
+    if (worst === undefined || next === null) return [];
+    sizes.set(worst, next);
+    changed.add(worst);
+  }
+  const [first] = changed;
+  const size = first === undefined ? undefined : sizes.get(first);
+  if (first === undefined || size === undefined) return [];
+  const changes = [...changed].flatMap((run) =>
+    run.said === null ? [] : [resized(copper, run.said, sizes.get(run) ?? size)],
+  );
+  const name = { part: first.part, row: null, inputName: "", portName: null };
+  return [{ kind: { type: "gauge", name, size }, changes }];
+}
+/** Copper in a hot roof resists so much more than in the table: enough that what is found is within the limit. */
+const warm = 1.25;
+
+function thickerThan({ ask }: ResolvedRun, size: string | undefined): string | null {
+  const sizes = ask === null ? [] : sizesOf(ask.book);
+  const at = sizes.findIndex(({ name }) => name === size);
+  return at < 0 ? null : (sizes[at + 1]?.name ?? null);
+}
+
+function fuseRows(copper: CopperContext, { rows, context }: LaneParts, ratedA: number): Try[] {
+  const volts = mostColdVolts(context, context.lane.rows).volts;
+  const missing = rows.filter(
+    ({ id }) => !copper.guards.some(({ kind, at }) => kind !== "isolator" && at.type === "row" && at.rowId === id),
+  );
+  const changes = missing.flatMap(({ id }): Change[] =>
+    id === null
+      ? []
+      : [
+          setGuard(copper, {
+            id: `fuse-${id}`,
+            kind: "fuse",
+            at: { type: "row", rowId: id },
+            ratedA,
+            ratedV: voltClass(volts),
+          }),
+        ],
+  );
+  return changes.length === 0 ? [] : [{ kind: { type: "fitFuses", rows: changes.length, amps: ratedA }, changes }];
+}
+
+function setGuard({ wiringId }: CopperContext, guard: Guard): Change {
+  return { type: "setGuard", wiringId, guard };
+}
+
+type GuardFacts = Extract<Placed["reason"], { readonly type: "guards" }>;
+
+function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["subject"]): Try[] {
+  const volts = reason.coldV === null ? null : voltClass(reason.coldV);
+  if (subject.type === "row") {
+    const guard = copper.guards.find(({ at }) => at.type === "row" && at.rowId === subject.rowId);
+    if (guard === undefined || reason.adviseA === null) return [];
+    return [
+      {
+        kind: { type: "fitFuses", rows: 1, amps: reason.adviseA },
+        changes: [setGuard(copper, { ...guard, ratedA: reason.adviseA, ratedV: volts })],
+      },
+    ];
+  }
+  if (subject.type === "input") return batteryTries(copper, subject.inputId);
+  if (subject.type !== "lane" || volts === null) return [];
+  const ratedA = smallestOf(switchSizesA, brightFactor * reason.flowsA);
+  if (ratedA === null) return [];
+  const { inputId, portId } = subject;
+  const guard: Guard = {
+    id: `switch-${inputId}-${portId}`.slice(0, 64),
+    kind: "isolator",
+    at: { type: "isolator", inputId, portId },
+    ratedA,
+    ratedV: volts,
+  };
+  return [{ kind: { type: "fitSwitch", amps: ratedA, volts }, changes: [setGuard(copper, guard)] }];
+}
+const brightFactor = 1.25;
+
+/** The smallest fuse that carries what the controller gives; where its cable bears less, a thicker cable with it. */
+function batteryTries(copper: CopperContext, inputId: string): Try[] {
+  const run = copper.batteries.find(({ to }) => to.type === "bank" && to.inputId === inputId);
+  const outputA = outputOf(copper.plan, inputId);
+  const amps = outputA === null ? null : smallestOf(batteryFusesA, 1.25 * outputA);
+  if (run === undefined || amps === null) return [];
+  const guard: Guard = { id: `fuse-${inputId}`.slice(0, 64), kind: "fuse", at: run.to, ratedA: amps, ratedV: null };
+  const kind: MendKind = { type: "fitBatteryFuse", amps };
+  const alone: Try = { kind, changes: [setGuard(copper, guard)] };
+  const thicker = run.ask === null ? null : chooseSize({ ...run.ask, leastA: Math.max(amps, 1.25 * (outputA ?? 0)) });
+  if (thicker === null || run.said === null) return [alone];
+  return [alone, { kind, changes: [...alone.changes, resized(copper, run.said, thicker.size.name)] }];
+}
+
+/** The chain that would be found were none said. */
+function otherChain(plan: Plan, { context, inputId, portId }: LaneParts, amps: number, volts: number): Try[] {
+  const end = plan.protect.portEnds.find((each) => each.inputId === inputId && each.portId === portId);
+  if (end === undefined || end.chain === null) return [];
+  const open = { ...end, chain: null };
+  const found = chainOf(applyChanges(plan, [{ type: "setPortEnd", end: open }]), context.lane, amps, volts);
+  if (!found.isFound) return [];
+  const chain = found.links.map(({ adapter }) => ({ adapterId: adapter.id, turned: null }));
+  const kind: MendKind = { type: "otherChain", names: found.links.map(({ adapter }) => adapter.name) };
+  return [{ kind, changes: [{ type: "setPortEnd", end: { ...end, chain } }] }];
+}

@@ -1,0 +1,72 @@
+import { designOf, mostAmps } from "../../cable";
+import { type CopperContext, type CopperJudged, type CopperName, type CopperRule, nameOf, saidRuns } from "./context";
+
+export type CableAmpsReason = {
+  readonly type: "cableAmps";
+  readonly outcome: "tooThin" | "carries" | "tooWarm" | "noSize";
+  readonly name: CopperName;
+  /** As it is said; null: none is, and none would do. */ readonly size: string | null;
+  /** The size that would do; null: none. */ readonly advised: string | null;
+  readonly designA: number;
+  /** What makes it so much: the sun, or a fuse or other rows. */ readonly by: "sun" | "fed";
+  readonly mostA: number | null;
+  readonly ambientC: number;
+  readonly factor: number;
+};
+
+/** Ampacity of every cable that is said, where it lies, against what it must carry (NEC 690.8, EN 50618). */
+function cableAmps(copper: CopperContext): readonly CopperJudged<CableAmpsReason>[] {
+  return saidRuns(copper).flatMap(({ run, said, lane }): CopperJudged<CableAmpsReason>[] => {
+    const { ask, chosen, advised } = run;
+    if (ask === null || (said.size === null && advised !== null)) return [];
+    const designA = designOf(ask);
+    const mostA = chosen === null ? null : mostAmps(chosen.size, ask);
+    const outcome =
+      said.size === null
+        ? "noSize"
+        : mostA === null
+          ? "tooWarm"
+          : designA > mostA * (1 + rounding)
+            ? "tooThin"
+            : "carries";
+    const level =
+      outcome === "carries" ? "good" : outcome === "tooThin" ? "stop" : outcome === "tooWarm" ? "open" : "care";
+    return [
+      {
+        level,
+        value: { value: designA, unit: "A" },
+        limit: mostA === null ? null : { value: mostA, unit: "A" },
+        marginPct: mostA === null ? null : 100 * (1 - designA / mostA),
+        assumptions: [],
+        reason: {
+          type: "cableAmps",
+          outcome,
+          name: nameOf(copper, run, lane),
+          size: said.size,
+          advised: advised?.size.name ?? null,
+          designA,
+          by: designA > designOf({ ...ask, leastA: 0 }) ? "fed" : "sun",
+          mostA,
+          ambientC: ask.ambientC,
+          factor: ask.isPortable ? 1.25 : 1.56,
+        },
+        tiles: [],
+        subject: { type: "run", wiringId: copper.wiringId, runId: said.id },
+        about: "",
+      },
+    ];
+  });
+}
+
+/** Two sums of the same numbers may part in the last digits. */
+const rounding = 1e-9;
+
+export const cableAmpsRule: CopperRule<"cableAmps", CableAmpsReason> = {
+  id: "cableAmps",
+  stop: "protect",
+  sense: "atMost",
+  chart: { skies: [], edge: null },
+  mendedBy: "copper",
+  ofInput: false,
+  judge: cableAmps,
+};

@@ -1,0 +1,95 @@
+import { batteryRun, type ResolvedRun, runsOfLane, usedRows } from "../../copper";
+import { type Guard, type Plan, type Run } from "../../plan";
+import { type Row } from "../../wiring";
+import { type LaneContext } from "../context";
+import { type Judged, type Subject } from "../finding";
+import { aroundOf } from "../ready";
+import { type RuleFacts } from "../rule";
+
+/** The cables, fuses and switches of one port as they are said, worked out and assumed. */
+export type LaneParts = {
+  readonly context: LaneContext;
+  readonly inputId: string;
+  readonly portId: string;
+  readonly runs: readonly ResolvedRun[];
+  readonly rows: readonly Row[];
+};
+
+/** What rules of the copper look at: a wiring's lanes with all that is said of what joins them. */
+export type CopperContext = {
+  readonly plan: Plan;
+  readonly wiringId: string;
+  readonly runs: readonly Run[];
+  readonly guards: readonly Guard[];
+  readonly lanes: readonly LaneParts[];
+  /** From each charge controller in use to its battery. */ readonly batteries: readonly ResolvedRun[];
+};
+
+/** What a rule of the copper says; `about` tells one thing it says of a subject from another. */
+export type CopperJudged<R> = Judged<R> & { readonly subject: Subject; readonly about: string };
+
+/** A rule of what a wiring is made of; it may have several things to say, or none. */
+export type CopperRule<Id extends string, R> = RuleFacts<Id> & {
+  readonly judge: (copper: CopperContext) => readonly CopperJudged<R>[];
+};
+
+/** How the cable, fuse or switch that is spoken of is called: by what it is and where. */
+export type CopperName = {
+  readonly part: ResolvedRun["part"];
+  /** The row's number in its lane, from 1; null: of no row. */ readonly row: number | null;
+  readonly inputName: string;
+  readonly portName: string | null;
+};
+
+/** Null for a wiring of which nothing is said: then there is nothing to judge. */
+export function copperContext(
+  plan: Plan,
+  wiringId: string,
+  lanes: readonly LaneContext[],
+  poseId: string,
+): CopperContext | null {
+  const wiring = plan.wirings.find(({ id }) => id === wiringId);
+  if (wiring === undefined) return null;
+  const { runs, guards } = wiring;
+  const around = aroundOf(plan, poseId);
+  const parts = lanes.flatMap((context): LaneParts[] => {
+    const { inputId, portId } = context.lane;
+    if (inputId === null || portId === null) return [];
+    const rows = usedRows(context.lane);
+    return [{ context, inputId, portId, rows, runs: runsOfLane(plan, wiring, context.lane, around) }];
+  });
+  const inputs = [...new Set(parts.map(({ inputId }) => inputId))];
+  return {
+    plan,
+    wiringId,
+    runs,
+    guards,
+    lanes: parts,
+    batteries: inputs.flatMap((inputId) => batteryRun(plan, wiring, inputId, around) ?? []),
+  };
+}
+
+/** All cables that somebody has said something of, with the lane they belong to; the battery's has none. */
+export function saidRuns({ lanes, batteries }: CopperContext) {
+  return [
+    ...lanes.flatMap((lane) => lane.runs.map((run) => ({ run, lane: lane as LaneParts | null }))),
+    ...batteries.map((run) => ({ run, lane: null })),
+  ].flatMap(({ run, lane }) => (run.said === null ? [] : [{ run, said: run.said, lane }]));
+}
+
+export function nameOf(
+  { plan }: Pick<CopperContext, "plan">,
+  run: Pick<ResolvedRun, "part" | "from" | "to">,
+  lane: LaneParts | null,
+): CopperName {
+  const { from } = run;
+  const row = from.type === "row" ? (lane?.rows.findIndex(({ id }) => id === from.rowId) ?? -1) + 1 : 0;
+  const inputId = lane?.inputId ?? (from.type === "output" ? from.inputId : "");
+  const device = lane?.context.device ?? plan.inputs.find(({ id }) => id === inputId)?.device;
+  return {
+    part: run.part,
+    row: row > 0 ? row : null,
+    inputName: device?.name ?? "",
+    portName: lane === null || lane.context.device.ports.length < 2 ? null : lane.context.port.name,
+  };
+}

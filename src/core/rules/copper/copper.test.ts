@@ -1,0 +1,260 @@
+import { allMends } from "../../finder";
+import { applyChanges, type Change, type End, type Guard, type Plan, type Run } from "../../plan";
+import { changed, demoPlan, dice, effort, randomPlan, verdictOn, withCopper } from "@/testing";
+import { assess, type Finding, type FuseReason, passes } from "..";
+
+/** Three rows of one panel each, 38 m from the shed: Isc 8.42 A, Imp 7.85 A, Vmp 30.6 V, fuse 15 A, hottest air 30 °C. */
+const shed = demoPlan("Bee-keeper");
+const port = { inputId: "station", portId: "pv" };
+const junction: End = { type: "junction", ...port };
+const isolator: End = { type: "isolator", ...port };
+const trunk: Run = {
+  id: "trunk",
+  name: "to the shed",
+  from: junction,
+  to: isolator,
+  lengthMm: 38_000,
+  wayId: null,
+  lies: "buried",
+  portable: false,
+  size: "6 AWG",
+};
+const wiringId = "wiring-1";
+const run = (more: Partial<Run>): Change => ({ type: "setRun", wiringId, run: { ...trunk, ...more } });
+const guard = (more: Partial<Guard> & Pick<Guard, "id" | "at">): Change => ({
+  type: "setGuard",
+  wiringId,
+  guard: { kind: "fuse", ratedA: 15, ratedV: 1000, ...more },
+});
+const fuseIn = (row: number, more: Partial<Guard> = {}) =>
+  guard({ id: `f${row}`, at: { type: "row", rowId: `r${row}` }, ...more });
+
+function findings(plan: Plan): readonly Finding[] {
+  const assessment = assess(plan, wiringId);
+  if (assessment.type !== "assessed") throw new Error("it can be judged");
+  return assessment.findings.map((finding) => ({ ...finding, mends: [], needs: null }));
+}
+const of = (plan: Plan, rule: Finding["rule"], about = "") => {
+  const found = findings(plan).find((finding) => finding.rule === rule && finding.id.includes(about));
+  return found === undefined ? null : { level: found.level, value: found.value?.value, limit: found.limit?.value };
+};
+
+describe("cables", () => {
+  test("nothing is said of a wiring of which nobody has said anything", () => {
+    const rules = findings(shed).map(({ rule }) => rule);
+    for (const rule of ["cableAmps", "cableDrop", "guards", "plugs", "shock"]) expect(rules).not.toContain(rule);
+  });
+
+  test("must carry 1.56 times the short circuit of all rows, where it lies", () => {
+    // 1.56 × 25.26 A; 6 AWG carries 75 A at 30 °C, the ground stays below
+    expect(of(changed(shed, run({})), "cableAmps")).toMatchObject({ level: "good", limit: 75 });
+    expect(of(changed(shed, run({})), "cableAmps")?.value).toBeCloseTo(39.41, 2);
+    // 10 AWG carries 40 A but may be protected by 30 A at most
+    expect(of(changed(shed, run({ size: "10 AWG" })), "cableAmps")).toMatchObject({ level: "stop", limit: 30 });
+    // on the hot roof, 63 °C: 75 × 0.65
+    expect(of(changed(shed, run({ lies: "roof" })), "cableAmps")?.limit).toBeCloseTo(48.75, 6);
+    // afloat no cap: 40 A
+    const afloat = changed(shed, run({ size: "10 AWG" }), { type: "setSchool", patch: { cable: "marine" } });
+    expect(of(afloat, "cableAmps")).toMatchObject({ level: "good", limit: 40 });
+  });
+
+  test("a row's must also bear what the others push into it, or the fuse that stops them", () => {
+    const ofRow = run({ id: "r", from: { type: "row", rowId: "r1" }, to: junction, lies: "inside", size: "12 AWG" });
+    // 1.25 × 16.84 A against 20 A of a 12 AWG on land
+    expect(of(changed(shed, ofRow), "cableAmps")).toMatchObject({ level: "stop", limit: 20 });
+    expect(of(changed(shed, ofRow), "cableAmps")?.value).toBeCloseTo(21.05, 2);
+    expect(of(changed(shed, ofRow, fuseIn(1)), "cableAmps")).toMatchObject({ level: "good", value: 15 });
+  });
+
+  test("loses 2·L·R·I of the lowest row's volts, with the copper as warm as what it lies in", () => {
+    // 2 × 38 m × 1.30 Ω/km × (1 + 0.00393 × 5) × 23.55 A = 2.3725 V of 30.6 V
+    expect(of(changed(shed, run({})), "cableDrop")).toMatchObject({ level: "care", limit: 3 });
+    expect(of(changed(shed, run({})), "cableDrop")?.value).toBeCloseTo(7.753, 2);
+    expect(of(changed(shed, run({ lengthMm: 10_000 })), "cableDrop")?.level).toBe("good");
+    // one nobody measured is not judged for what it loses
+    expect(of(changed(shed, run({ lengthMm: null })), "cableDrop")).toBeNull();
+    const both = changed(
+      shed,
+      run({ lengthMm: 12_000 }),
+      run({ id: "tail", from: isolator, to: { type: "port", ...port }, lengthMm: 6_000 }),
+    );
+    expect(of(both, "cableDrop", "together")?.level).toBe("note");
+  });
+});
+
+describe("fuses and switches", () => {
+  const fitted = (...rows: number[]) => changed(shed, ...rows.map((row) => fuseIn(row)));
+  const care = (plan: Plan) => {
+    const found = findings(plan).find(({ rule }) => rule === "fuses");
+    return [found?.level, (found?.reason as FuseReason).outcome];
+  };
+  test("the Care for fuses ends when each row has one", () => {
+    expect([care(shed), care(fitted(1)), care(fitted(1, 2, 3))]).toEqual([
+      ["care", "fuseEach"],
+      ["care", "fuseRest"],
+      ["good", "fitted"],
+    ]);
+  });
+  const oneFuse = (more: Partial<Guard>) => of(changed(shed, fuseIn(1, more)), "guards", "r1");
+  test.each<[string, Partial<Guard>, object]>([
+    ["over what the panel bears", { ratedA: 20 }, { level: "stop", value: 20, limit: 15 }],
+    ["made for too few volts", { ratedV: 36 }, { level: "stop", limit: 36 }],
+    ["made for volts nobody knows", { ratedV: null }, { level: "open" }],
+    ["that blows in bright sun", { ratedA: 12 }, { level: "care", limit: 12 }],
+    ["of the right size", {}, { level: "good", limit: 15 }],
+  ])("a fuse %s", (_, more, told) => expect(oneFuse(more)).toMatchObject(told));
+
+  test("a switch carries 1.25 times the short circuit and parts the coldest volts", () => {
+    const withSwitch = (more: Partial<Guard>) =>
+      of(
+        changed(shed, guard({ id: "s", kind: "isolator", at: isolator, ratedA: 32, ratedV: 150, ...more })),
+        "guards",
+        "switch",
+      );
+    expect(withSwitch({})).toMatchObject({ level: "good" });
+    expect(withSwitch({ ratedA: 25 })).toMatchObject({ level: "stop", limit: 25 });
+    expect(withSwitch({ ratedA: 25 })?.value).toBeCloseTo(1.25 * 25.26, 6);
+    expect(withSwitch({ ratedV: 40 })).toMatchObject({ level: "stop", limit: 40 });
+    expect(of(changed(shed, run({})), "guards", "switch")?.level).toBe("note");
+  });
+
+  test("the battery's fuse is more than the controller gives and no more than its cable bears", () => {
+    // 910 W at 25.6 V: 35.5 A, so 44.4 A; 8 AWG carries 55 A × 0.96 at 31 °C
+    const lantern = demoPlan("The Lantern");
+    const press: Change = {
+      type: "setRun",
+      wiringId: "pressday",
+      run: {
+        ...trunk,
+        id: "b",
+        from: { type: "output", inputId: "press" },
+        to: { type: "bank", inputId: "press" },
+        lengthMm: 1000,
+        lies: "inside",
+        size: "8 AWG",
+      },
+    };
+    const told = (ratedA: number | null) => {
+      const fuse: Change[] =
+        ratedA === null
+          ? []
+          : [
+              {
+                type: "setGuard",
+                wiringId: "pressday",
+                guard: { id: "f", kind: "fuse", at: { type: "bank", inputId: "press" }, ratedA, ratedV: null },
+              },
+            ];
+      const assessment = assess(changed(lantern, press, ...fuse), "pressday");
+      if (assessment.type !== "assessed") throw new Error("it can be judged");
+      return assessment.findings.find(({ rule }) => rule === "guards")?.level;
+    };
+    expect([told(null), told(40), told(50), told(60)]).toEqual(["care", "care", "good", "stop"]);
+  });
+});
+
+describe("plugs", () => {
+  const tent = demoPlan("Rooftop");
+  const end = (more: object): Change => ({
+    type: "setPortEnd",
+    end: { inputId: "box", portId: "dc", kindId: "barrel8", reversed: false, chain: null, ...more },
+  });
+  test.each<[string, Change, string]>([
+    ["a chain that is found and needs no look", end({}), "good"],
+    ["a chain that was turned round", end({ chain: [{ adapterId: "latch-barrel8", turned: true }] }), "stop"],
+    ["a modular plug nobody has looked at", end({ kindId: "modular" }), "open"],
+    [
+      "a socket that is the other way round",
+      end({ reversed: true, chain: [{ adapterId: "latch-barrel8", turned: null }] }),
+      "stop",
+    ],
+    ["a chain that does not fit", end({ chain: [{ adapterId: "latch-flat", turned: null }] }), "care"],
+    ["a plug nobody sells a lead for", end({ kindId: "own" }), "note"],
+  ])("%s", (_, change, level) => expect(of(changed(tent, change), "plugs", "chain")?.level).toBe(level));
+
+  test("branch plugs that bear less than the rows give are a Stop, a box is none", () => {
+    const joined = (joining: "plugs" | "box") => changed(shed, { type: "setProtect", patch: { joining } });
+    expect(of(joined("plugs"), "plugs", "branches")).toMatchObject({ level: "stop", limit: 30 });
+    expect(of(joined("box"), "plugs", "branches")).toBeNull();
+  });
+});
+
+test("wet, 30 V are a shock hazard", () => {
+  expect(of(changed(shed, { type: "setProtect", patch: { isWet: true } }), "shock")).toMatchObject({
+    level: "note",
+    limit: 30,
+  });
+  expect(of(changed(shed, run({})), "shock")).toBeNull();
+});
+
+describe("mends of the copper", () => {
+  test("each that is offered makes its finding pass, or ends its Stop, and makes no other", () => {
+    const tried = { mends: 0, failing: 0 };
+    for (let seed = 1; seed <= effort(4); seed++) {
+      const plan = withCopper(randomPlan(seed), dice(seed + 7000));
+      const before = findings(plan);
+      for (const [id, { mends }] of allMends(plan, wiringId)) {
+        const finding = before.find((each) => each.id === id);
+        if (finding === undefined || !copperRules.includes(finding.rule) || finding.rule === "fuses") continue;
+        tried.failing += 1;
+        for (const { changes, kind } of mends) {
+          tried.mends += 1;
+          const after = findings(applyChanges(plan, changes));
+          const then = after.find((each) => each.id === id);
+          const mended =
+            then === undefined || passes(then.level) || (finding.level === "stop" && then.level === "open");
+          expect([seed, id, kind, mended]).toEqual([seed, id, kind, true]);
+          const stops = after.filter(({ level }) => level === "stop").map((each) => each.id);
+          const known = before.filter(({ level }) => level === "stop").map((each) => each.id);
+          expect(stops.filter((each) => !known.includes(each))).toEqual([]);
+        }
+      }
+    }
+    expect(tried.mends).toBeGreaterThan(3);
+  });
+  const copperRules: readonly string[] = ["cableAmps", "cableDrop", "guards", "plugs"];
+});
+
+test("cables and fuses that cannot be are never passed, in random plans worked out by other sums", () => {
+  let due = 0;
+  for (let seed = 1; seed <= effort(40); seed++) {
+    const plan = withCopper(randomPlan(seed), dice(seed + 3000));
+    const assessment = assess(plan, wiringId);
+    if (assessment.type !== "assessed") continue;
+    const stops = assessment.findings.filter(({ level }) => level === "stop");
+    for (const [rowId, why] of fusesThatCannotBe(plan)) {
+      due += 1;
+      const told = stops.some(
+        ({ rule, subject }) => rule === "guards" && subject.type === "row" && subject.rowId === rowId,
+      );
+      expect([seed, rowId, why, told]).toEqual([seed, rowId, why, true]);
+    }
+  }
+  expect(due).toBeGreaterThan(5);
+});
+
+/** Fuses larger than the least rating in their row, counted anew: of rows that can be judged. */
+function fusesThatCannotBe(plan: Plan): [string, string][] {
+  const judged = verdictOn(plan).lanes;
+  return (plan.wirings[0]?.lanes ?? []).flatMap(({ inputId, portId, rows }) =>
+    rows.flatMap((row): [string, string][] => {
+      const found = plan.wirings[0]?.guards.find(
+        ({ at, kind }) => kind !== "isolator" && at.type === "row" && at.rowId === row.id,
+      );
+      if (found === undefined || !judged.some((lane) => lane.inputId === inputId && lane.portId === portId)) return [];
+      const ratings = panelsIn(row).map((panelId) => {
+        const label = plan.panels.find(({ id }) => id === panelId)?.label;
+        return label?.maxSeriesFuseA ?? ((label?.pmaxW ?? 0) >= 50 ? 15 : 10);
+      });
+      return ratings.length > 0 && found.ratedA > Math.min(...ratings)
+        ? [[row.id ?? "", `${found.ratedA} A over ${Math.min(...ratings)} A`]]
+        : [];
+    }),
+  );
+}
+type AnyRow = Plan["wirings"][number]["lanes"][number]["rows"][number];
+function panelsIn({ items }: AnyRow): string[] {
+  return items.flatMap((item) =>
+    item.type === "group" ? item.rows.flatMap(panelsIn) : item.joinedPast ? [] : [item.panelId],
+  );
+}

@@ -1,0 +1,107 @@
+import { chainOf, type PortChain } from "../../copper";
+import { type ChainFault } from "../../plug";
+import { mostColdVolts } from "../cold-voc";
+import { brightSkyFactor } from "../current";
+import { type Level } from "../finding";
+import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts } from "./context";
+
+export type PlugsReason = {
+  readonly type: "plugs";
+  readonly outcome: "reversed" | "overloaded" | "unknown" | "misfit" | "swapsTwice" | "noChain" | "right" | "branches";
+  readonly inputName: string;
+  readonly portName: string;
+  readonly faults: readonly ChainFault[];
+  /** What the places of the faults are called, in the order of the chain: the panels' plug, each adapter, the socket. */
+  readonly placeNames: readonly string[];
+  /** Adapters in the chain. */ readonly count: number;
+  readonly amps: number;
+  readonly volts: number;
+  /** What the weakest of it bears, A; null where nothing is overloaded. */ readonly bearsA: number | null;
+};
+
+/**
+ * From the panels' plug to the input's socket: does it fit, does + arrive at +, does it bear the amps and volts. Branch plugs the same.
+ * Only where somebody said what plugs there are.
+ */
+function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
+  return copper.lanes.flatMap((lane) => {
+    const { context, inputId, portId } = lane;
+    const iscA = context.lane.rows.length === 0 ? 0 : sumIsc(lane);
+    const amps = brightSkyFactor * iscA;
+    const volts = mostColdVolts(context, context.lane.rows).volts;
+    const chain = chainOf(copper.plan, context.lane, amps, volts);
+    const said = copper.plan.protect.portEnds.some((end) => end.inputId === inputId && end.portId === portId);
+    const facts = {
+      type: "plugs" as const,
+      inputName: context.device.name,
+      portName: context.port.name,
+      amps,
+      volts,
+      placeNames: chain.placeNames,
+      count: chain.links.length,
+    };
+    const found: CopperJudged<PlugsReason>[] = said ? [ofChain(chain, facts, lane)] : [];
+    const bears = chain.branchA;
+    if (copper.plan.protect.joining === "plugs" && lane.rows.length > 1 && amps > bears)
+      found.push({
+        ...base("stop", amps, bears),
+        reason: { ...facts, outcome: "branches", faults: [], bearsA: bears },
+        subject: { type: "lane", inputId, portId },
+        about: "branches",
+      });
+    return found;
+  });
+}
+
+function ofChain(
+  { faults, arrives, isFound }: PortChain,
+  facts: Omit<PlugsReason, "outcome" | "faults" | "bearsA">,
+  { inputId, portId }: LaneParts,
+): CopperJudged<PlugsReason> {
+  const bears = faults.flatMap((fault) => (fault.type === "amps" ? [fault.bears] : []));
+  const bearsV = faults.flatMap((fault) => (fault.type === "volts" ? [fault.bears] : []));
+  const swaps = faults.filter(({ type }) => type === "swaps").length;
+  const [level, outcome] = ((): [Level, PlugsReason["outcome"]] => {
+    if (!isFound) return ["note", "noChain"];
+    if (faults.some(({ type }) => type === "misfit")) return ["care", "misfit"];
+    if (arrives === "reversed") return ["stop", "reversed"];
+    if (bears.length + bearsV.length > 0) return ["stop", "overloaded"];
+    if (arrives === null) return ["open", "unknown"];
+    return swaps > 0 ? ["care", "swapsTwice"] : ["good", "right"];
+  })();
+  const bearsA = bears.length === 0 ? null : Math.min(...bears);
+  const overloaded = outcome === "overloaded";
+  return {
+    ...(overloaded && bearsA === null
+      ? base(level, facts.volts, Math.min(...bearsV), "V")
+      : base(level, overloaded ? facts.amps : null, bearsA)),
+    reason: { ...facts, outcome, faults, bearsA },
+    subject: { type: "lane", inputId, portId },
+    about: "chain",
+  };
+}
+
+function sumIsc({ runs }: LaneParts): number {
+  return runs.find(({ part }) => part === "tail")?.ask?.iscA ?? 0;
+}
+
+function base(level: Level, value: number | null, limit: number | null, unit: "A" | "V" = "A") {
+  return {
+    level,
+    value: value === null ? null : { value, unit },
+    limit: value === null || limit === null ? null : { value: limit, unit },
+    marginPct: value === null || limit === null ? null : 100 * (1 - value / limit),
+    assumptions: [],
+    tiles: [],
+  };
+}
+
+export const plugsRule: CopperRule<"plugs", PlugsReason> = {
+  id: "plugs",
+  stop: "protect",
+  sense: "atMost",
+  chart: { skies: [], edge: null },
+  mendedBy: "copper",
+  ofInput: false,
+  judge: plugs,
+};
