@@ -16,6 +16,7 @@ export {
   verdictOn,
 } from "./plans";
 export { type Due, type DueRule, type DueStop, dueStops } from "./due-stops";
+export { rebuilt, toldOfRows } from "./rebuilt";
 export { dice, type Dice } from "./random";
 export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";

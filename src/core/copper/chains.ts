@@ -59,8 +59,10 @@ export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): Po
   const device = inputs.find(({ id }) => id === lane.inputId)?.device;
   const toId = portEnd?.kindId ?? usualPortKinds[device?.kind ?? "powerStation"];
   const [from, to] = [kindOf(fromId) ?? lostKind(fromId), kindOf(toId) ?? lostKind(toId)];
+  // a cable is cut to length and ends bare in a screw terminal: nothing goes between
+  const isBare = to.id === "screw" && (portEnd?.chain ?? null) === null;
   const ends: Ends = {
-    from,
+    from: isBare ? to : from,
     fromTurned: panelEnd?.turned ?? null,
     to,
     toReversed: portEnd?.reversed ?? false,
@@ -71,7 +73,7 @@ export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): Po
   const said = portEnd?.chain ?? null;
   const owned = new Set(protect.prices.filter((price) => price.owned > 0).map(({ part }) => part));
   const priceOf = (adapter: Adapter) => (owned.has(adapterPart(adapter)) ? 0 : (adapter.price ?? 0));
-  const found = said === null ? findChain(ends, adapters, priceOf, kindOf) : null;
+  const found = said === null && !isBare ? findChain(ends, adapters, priceOf, kindOf) : null;
   const links: Link[] =
     said === null
       ? (found ?? []).map((adapter) => ({ adapter, turned: null }))
@@ -83,7 +85,7 @@ export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): Po
   return {
     ...followed,
     links,
-    isFound: said !== null || found !== null,
+    isFound: said !== null || found !== null || isBare,
     isSaid: said !== null,
     from,
     to,

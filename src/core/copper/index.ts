@@ -1,5 +1,5 @@
 export { adapterPart, adaptersOf, chainOf, placeOfFault, plugKinds, type PortChain } from "./chains";
-export { ampsOfRow, ampsOfRows, type LabelAmps, sheetOf } from "./amps";
+export { ampsOfRow, ampsOfRows, isUsed as isUsedRow, type LabelAmps, sheetOf } from "./amps";
 export {
   ambientOf,
   type Around,
@@ -7,7 +7,6 @@ export {
   batteryRun,
   bookOf,
   copperOf,
-  continuousFactor,
   isMeasured,
   type LaneCopper,
   noCopper,

@@ -1,4 +1,5 @@
 import { type CableBook, chooseSize, type RunAsk, sizedRun, type SizedRun, sizeNamed } from "../cable";
+import { continuousFor } from "../fuse";
 import { type End, endKey, type Guard, type Plan, type Run, sameEnd } from "../plan";
 import { panelsOn, type Parked, wayLength, wayLine } from "../roof";
 import { type Mount } from "../sky";
@@ -51,9 +52,6 @@ const groundC = 25;
 const usualDropPct = 3;
 /** What pushes into a row that fails counts with a quarter more. NEC 690.9(A). */
 const brightFactor = 1.25;
-/** A controller gives its rated amps for hours: cable and fuse count a quarter more. NEC 210.20(A). */
-export const continuousFactor = 1.25;
-
 /** The size of a run that counts: the one that is said, else the one that would do. */
 export function sizeThatCounts({ chosen, advised, said }: ResolvedRun): SizedRun | null {
   return said?.size === null || said === null ? advised : chosen;
@@ -137,7 +135,7 @@ export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: 
   const from: End = { type: "output", inputId };
   const to: End = { type: "bank", inputId };
   const fuse = copper.guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, to));
-  const leastA = Math.max(continuousFactor * (outputA ?? 0), fuse?.ratedA ?? 0);
+  const leastA = Math.max(continuousFor(outputA ?? 0), fuse?.ratedA ?? 0);
   return resolved(plan, copper, { part: "battery", from, to, amps, vmpV: volts, leastA, isPortable: false }, around);
 }
 

@@ -1,6 +1,6 @@
 import { chooseSize, sizesOf } from "../cable";
 import { chainOf, isMeasured, outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
-import { batteryFusesA, smallestOf, switchSizesA, voltClass } from "../fuse";
+import { batteryFusesA, continuousFor, smallestOf, switchSizesA, voltClass } from "../fuse";
 import { applyChanges, type Change, type Guard, type Plan, type Run } from "../plan";
 import {
   copperContext,
@@ -184,12 +184,13 @@ const brightFactor = 1.25;
 function batteryTries(copper: CopperContext, inputId: string): Try[] {
   const run = copper.batteries.find(({ to }) => to.type === "bank" && to.inputId === inputId);
   const outputA = outputOf(copper.plan, inputId);
-  const amps = outputA === null ? null : smallestOf(batteryFusesA, 1.25 * outputA);
+  const amps = outputA === null ? null : smallestOf(batteryFusesA, continuousFor(outputA));
   if (run === undefined || amps === null) return [];
   const guard: Guard = { id: `fuse-${inputId}`.slice(0, 64), kind: "fuse", at: run.to, ratedA: amps, ratedV: null };
   const kind: MendKind = { type: "fitBatteryFuse", amps };
   const alone: Try = { kind, changes: [setGuard(copper, guard)] };
-  const thicker = run.ask === null ? null : chooseSize({ ...run.ask, leastA: Math.max(amps, 1.25 * (outputA ?? 0)) });
+  const thicker =
+    run.ask === null ? null : chooseSize({ ...run.ask, leastA: Math.max(amps, continuousFor(outputA ?? 0)) });
   if (thicker === null || run.said === null) return [alone];
   return [alone, { kind, changes: [...alone.changes, resized(copper, run.said, thicker.size.name)] }];
 }

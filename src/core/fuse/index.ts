@@ -3,6 +3,7 @@ export {
   type Backfeed,
   backfeedOf,
   batteryFusesA,
+  continuousFor,
   fuseFactor,
   fuseSizeA,
   smallestOf,

@@ -62,3 +62,8 @@ export const batteryFusesA = [
 export function smallestOf(sizes: readonly number[], leastA: number): number | null {
   return sizes.find((size) => size >= leastA * (1 - 1e-9)) ?? null;
 }
+
+/** A controller gives its rated amps for hours: cable and fuse count a quarter more. NEC 210.20(A). */
+export function continuousFor(amps: number): number {
+  return 1.25 * amps;
+}

@@ -56,6 +56,7 @@ export { type Reason, type Reasons, type RuleId, ruleOf, rules } from "./rules";
 export { type ColdVocReason } from "./cold-voc";
 export { type HotVmpReason } from "./hot-vmp";
 export { type WakeReason } from "./wake";
+export { clearScene, netIn } from "./context";
 export { brightSkyFactor, type CurrentReason, rowCurrent, type StatedLimit } from "./current";
 export { type WattReason } from "./watts";
 export { type SharedReason } from "./shared";

@@ -1,6 +1,6 @@
 import { mostAmps } from "../../cable";
-import { ampsOfRow, continuousFactor, outputOf, sheetOf, sizeThatCounts } from "../../copper";
-import { assumedFuseA, fuseFactor, fuseSizeA } from "../../fuse";
+import { ampsOfRow, outputOf, sheetOf, sizeThatCounts } from "../../copper";
+import { assumedFuseA, continuousFor, fuseFactor, fuseSizeA } from "../../fuse";
 import { type Guard, sameEnd } from "../../plan";
 import { usedIn } from "../../wiring";
 import { mostColdVolts } from "../cold-voc";
@@ -147,7 +147,7 @@ function ofBattery(copper: CopperContext, run: CopperContext["batteries"][number
   const guard = copper.guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, to));
   const name = nameOf(copper, run, null);
   const subject = { type: "input", inputId: to.inputId } as const;
-  const needA = continuousFactor * (outputA ?? 0);
+  const needA = continuousFor(outputA ?? 0);
   const facts = { coldV: null, flowsA: outputA ?? 0, backfeedA: null, panelName: null, adviseA: null };
   if (guard === undefined) {
     if (cable === null || outputA === null) return [];

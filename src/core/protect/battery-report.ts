@@ -1,0 +1,42 @@
+import { outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
+import { mostAmps } from "../cable";
+import { batteryFusesA, continuousFor, smallestOf } from "../fuse";
+import { type Plan } from "../plan";
+
+/** A charge controller's way to its battery, and what it draws from it while it does nothing. */
+export type BatteryReport = {
+  readonly inputId: string;
+  readonly inputName: string;
+  readonly run: ResolvedRun;
+  readonly outputA: number | null;
+  readonly fuseA: number | null;
+  /** What its cable may be protected by, A. */ readonly cableA: number | null;
+  readonly idleW: number;
+  readonly idleIsAssumed: boolean;
+  /** Taken from the battery in thirty dark days, Ah; null while its volts are not known. */ readonly idleAhAMonth:
+    number | null;
+};
+
+/** Taken for a controller whose own use nobody knows, W: some 20 mA of a 24 V battery. */
+const usualIdleW = 0.5;
+const hoursAMonth = 30 * 24;
+
+export function batteryReport(plan: Plan, inputId: string, run: ResolvedRun): BatteryReport {
+  const device = plan.inputs.find(({ id }) => id === inputId)?.device;
+  const battery = plan.need.batteries.find(({ inputIds }) => inputIds.includes(inputId));
+  const volts = battery?.volts ?? device?.ports.find(({ batteryV }) => batteryV !== null)?.batteryV ?? null;
+  const outputA = outputOf(plan, inputId);
+  const size = sizeThatCounts(run);
+  const idleW = battery?.standingW ?? usualIdleW;
+  return {
+    inputId,
+    inputName: device?.name ?? "",
+    run,
+    outputA,
+    fuseA: outputA === null ? null : smallestOf(batteryFusesA, continuousFor(outputA)),
+    cableA: run.ask === null || size === null ? null : mostAmps(size.size, run.ask),
+    idleW,
+    idleIsAssumed: battery?.standingW == null,
+    idleAhAMonth: volts === null ? null : (idleW * hoursAMonth) / volts,
+  };
+}

@@ -1,0 +1,146 @@
+import { type Assembly, type Part, type Pole, type Terminal } from "./assembly";
+
+/** What stands in a box of the drawing. */
+export type BoxText = { readonly title: string; readonly lines: readonly string[] };
+
+/** A box with where its terminals are, and lines between terminals: what a layout package places. Units of the drawing. */
+export type Box = {
+  readonly id: string;
+  readonly part: Part;
+  readonly text: BoxText;
+  readonly wide: number;
+  readonly high: number;
+  readonly ports: readonly BoxPort[];
+};
+export type BoxPort = {
+  readonly id: string;
+  readonly side: "north" | "south";
+  readonly x: number;
+  readonly y: number;
+  /** The sign beside it; null: none, as it goes through. */ readonly sign: Pole | null;
+};
+export type Lead = { readonly id: string; readonly from: string; readonly to: string; readonly pole: Pole | "link" };
+export type Graph = { readonly boxes: readonly Box[]; readonly leads: readonly Lead[] };
+
+/** Letters are no wider than this share of their height on the mean: the drawing reserves it, so that no text runs into another. */
+export const letterWide = 0.6;
+export const titleHigh = 12;
+export const lineHigh = 10.5;
+const lineStep = 14;
+const padding = 8;
+const signRoom = 13;
+const leastWide = 58;
+const mostLetters = 30;
+
+/** A text that fits: what is too long for a box ends with dots. */
+export function fitted(text: string, most = mostLetters): string {
+  return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`;
+}
+
+/** The drawing of an assembly before anything has its place. `textOf`: what stands in each box. */
+export function graphOf({ parts, wires }: Assembly, textOf: (part: Part) => BoxText): Graph {
+  const known = new Map(parts.map((part) => [part.id, part]));
+  const barWide = new Map<string, number>();
+  for (const part of parts) if (part.type === "bar" || part.type === "branch") barWide.set(part.id, leadsAt(part.id));
+  const boxes = parts.map((part) => boxOf(part, textOf(part), barWide.get(part.id) ?? 0));
+  const leads = wires.map(({ id, from, to, pole }): Lead => ({
+    id,
+    from: terminalId(from, known),
+    to: terminalId(to, known),
+    pole,
+  }));
+  return { boxes, leads };
+
+  function leadsAt(id: string): number {
+    const into = wires.filter(({ to }) => to.part === id).length;
+    return Math.max(into, wires.filter(({ from }) => from.part === id).length);
+  }
+}
+
+function terminalId({ part, at }: Terminal, known: ReadonlyMap<string, Part>): string {
+  if (!known.has(part)) throw new Error(`a lead ends at "${part}", which is not there`);
+  return `${part} @ ${at}`;
+}
+
+function boxOf(part: Part, given: BoxText, leads: number): Box {
+  const text = { title: fitted(given.title), lines: given.lines.map((each) => fitted(each)) };
+  const widest = Math.max(
+    text.title.length * titleHigh * letterWide,
+    ...text.lines.map((each) => each.length * lineHigh * letterWide),
+  );
+  const ports = portsOf(part);
+  const isRail = part.type === "bar" || part.type === "branch";
+  const perSide = Math.max(
+    ...(["north", "south"] as const).map((side) => ports.filter((each) => each.side === side).length),
+  );
+  const wide = Math.max(leastWide, widest + 2 * padding, isRail ? 26 * leads : 40 * perSide);
+  const signs = (side: "north" | "south") =>
+    ports.some((each) => each.side === side && each.sign !== null) ? signRoom : 4;
+  const high = signs("north") + signs("south") + lineStep * (1 + text.lines.length);
+  const placed = (["north", "south"] as const).flatMap((side) => {
+    const here = ports.filter((each) => each.side === side);
+    return here.map(({ at, sign }, k): BoxPort => ({
+      id: `${part.id} @ ${at}`,
+      side,
+      x: (wide * (k + 1)) / (here.length + 1),
+      y: side === "north" ? 0 : high,
+      sign,
+    }));
+  });
+  return { id: part.id, part, text, wide, high, ports: placed };
+}
+
+type PortOf = { readonly at: string; readonly side: "north" | "south"; readonly sign: Pole | null };
+
+/** Everything flows down, from − to +. */
+function portsOf(part: Part): PortOf[] {
+  const both = (at: "in" | "out", side: "north" | "south", signed: boolean): PortOf[] =>
+    (["-", "+"] as const).map((sign) => ({ at: `${at}${sign}`, side, sign: signed ? sign : null }));
+  switch (part.type) {
+    case "panel":
+      return [
+        { at: "-", side: "north", sign: "-" },
+        { at: "+", side: "south", sign: "+" },
+      ];
+    case "diode":
+    case "fuse":
+      return [
+        { at: "in", side: "north", sign: null },
+        { at: "out", side: "south", sign: null },
+      ];
+    case "branch":
+    case "bar":
+      // the minus bar is where all begins: what it is fed by leaves it below as well
+      return part.pole === "-" && part.type === "bar"
+        ? [
+            { at: "out", side: "south", sign: null },
+            { at: "in", side: "south", sign: null },
+          ]
+        : [
+            { at: "in", side: "north", sign: null },
+            { at: "out", side: "south", sign: null },
+          ];
+    case "cable":
+      return part.pole === "both"
+        ? [...both("in", "north", false), ...both("out", "south", false)]
+        : [
+            { at: "in", side: "north", sign: null },
+            { at: "out", side: "south", sign: null },
+          ];
+    case "switch":
+      return [...both("in", "north", true), ...both("out", "south", true)];
+    case "input":
+      return [
+        ...part.ports.flatMap(({ portId }) =>
+          (["-", "+"] as const).map((sign): PortOf => ({ at: `${portId ?? ""}${sign}`, side: "north", sign })),
+        ),
+        ...(part.hasBank ? (["-", "+"] as const) : []).map((sign): PortOf => ({
+          at: `battery${sign}`,
+          side: "south",
+          sign,
+        })),
+      ];
+    case "bank":
+      return (["-", "+"] as const).map((sign): PortOf => ({ at: sign, side: "north", sign }));
+  }
+}

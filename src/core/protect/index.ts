@@ -1,0 +1,20 @@
+export {
+  type Assembly,
+  assemblyOf,
+  type LaneId,
+  type Part,
+  type Pole,
+  type RowRef,
+  runKeyOf,
+  type Terminal,
+  type Wire,
+} from "./assembly";
+export { type Diagram, diagramOf, type LayoutAnswer, type LayoutAsk, layoutAsk, type Point } from "./diagram";
+export { type Box, type BoxText, type Graph, graphOf, letterWide, lineHigh, titleHigh } from "./graph";
+export { type BatteryReport } from "./battery-report";
+export { type BoxSize, type Joint } from "./box";
+export { type Item, type ItemGroup, itemGroups, keyOfItem } from "./items";
+export { type LaneReport, type RowReport, type ThickerOrMore } from "./lane-report";
+export { bondSize, type ListLine } from "./list";
+export { type Step, type WorkOrder, workOrder } from "./order";
+export { lossesOf, type Money, type ProtectReport, protectReport } from "./report";
