@@ -5,6 +5,7 @@ import { inputStop } from "@/features/input";
 import { needStop } from "@/features/need";
 import { notebookStop } from "@/features/notebook";
 import { panelsStop } from "@/features/panels";
+import { protectStop } from "@/features/protect";
 import { spaceStop } from "@/features/space";
 import { wireStop } from "@/features/wire";
 
@@ -15,7 +16,7 @@ export const stopModules: readonly StopModule[] = [
   panelsStop,
   inputStop,
   wireStop,
-  notebookStop("protect"),
+  protectStop,
   notebookStop("mount"),
   notebookStop("prove"),
   notebookStop("log"),

@@ -24,6 +24,7 @@ type Props = {
   /** Shows the help under the field while it is in use. */
   readonly helpBelow?: boolean;
   readonly dense?: boolean;
+  /** In a table whose heads say it: the label is for those who do not see. */ readonly labelHidden?: boolean;
 };
 
 /** One number with its unit. Keeps what was typed, right or wrong; says what is allowed when it is wrong. */
@@ -65,7 +66,12 @@ export function QuantityField(props: Props) {
 
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
+      <Box
+        component="label"
+        htmlFor={id}
+        className={props.labelHidden === true ? "visually-hidden" : undefined}
+        sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}
+      >
         {label}
       </Box>
       <OutlinedInput

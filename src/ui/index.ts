@@ -20,6 +20,7 @@ export { PrintTable } from "./PrintTable";
 export { QuantityField } from "./QuantityField";
 export { ReadyMark } from "./ReadyMark";
 export { Region } from "./Region";
+export { sheetsAsPdf } from "./sheets-as-pdf";
 export { SheetTabs } from "./SheetTabs";
 export { TextButton } from "./TextButton";
 export { TextLine } from "./TextLine";

@@ -25,5 +25,18 @@ export { stopNames } from "./stops";
 export { tradeSentence, type WhyNot, whyNotLines } from "./trade";
 export { verdictOf } from "./verdict";
 export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year";
-export { sizeWords } from "./copper";
+export { lengthWords, sizeWords } from "./copper";
+export {
+  boxWords,
+  countWords,
+  groupWords,
+  itemWords,
+  labelTexts,
+  layingWords,
+  partNames,
+  sign,
+  workStepWords,
+  weatherChecks,
+  whoseWork,
+} from "./protect";
 export { copperName } from "./rules/copper";

@@ -15,6 +15,7 @@ export {
   type WeatherText,
   type YearProgress,
 } from "./jobs";
+export { pageLayout } from "./layout";
 export { type Outcome } from "./slot";
 
 /** The slot to this page's workers. */

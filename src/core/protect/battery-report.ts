@@ -36,7 +36,7 @@ export function batteryReport(plan: Plan, inputId: string, run: ResolvedRun): Ba
     fuseA: outputA === null ? null : smallestOf(batteryFusesA, continuousFor(outputA)),
     cableA: run.ask === null || size === null ? null : mostAmps(size.size, run.ask),
     idleW,
-    idleIsAssumed: battery?.standingW == null,
+    idleIsAssumed: (battery?.standingW ?? null) === null,
     idleAhAMonth: volts === null ? null : (idleW * hoursAMonth) / volts,
   };
 }

@@ -10,6 +10,7 @@ export type Box = {
   readonly text: BoxText;
   readonly wide: number;
   readonly high: number;
+  /** Where the foot of its title stands, and how far below it each line. */ readonly titleY: number;
   readonly ports: readonly BoxPort[];
 };
 export type BoxPort = {
@@ -26,10 +27,12 @@ export type Graph = { readonly boxes: readonly Box[]; readonly leads: readonly L
 export const letterWide = 0.6;
 export const titleHigh = 12;
 export const lineHigh = 10.5;
-const lineStep = 14;
+export const lineStep = 14;
 const padding = 8;
 const signRoom = 13;
 const leastWide = 58;
+/** Everything can be pressed by a thumb. */
+const leastHigh = 44;
 const mostLetters = 30;
 
 /** A text that fits: what is too long for a box ends with dots. */
@@ -76,7 +79,9 @@ function boxOf(part: Part, given: BoxText, leads: number): Box {
   const wide = Math.max(leastWide, widest + 2 * padding, isRail ? 26 * leads : 40 * perSide);
   const signs = (side: "north" | "south") =>
     ports.some((each) => each.side === side && each.sign !== null) ? signRoom : 4;
-  const high = signs("north") + signs("south") + lineStep * (1 + text.lines.length);
+  const natural = signs("north") + signs("south") + lineStep * (1 + text.lines.length);
+  const high = Math.max(leastHigh, natural);
+  const titleY = signs("north") + titleHigh - 1 + (high - natural) / 2;
   const placed = (["north", "south"] as const).flatMap((side) => {
     const here = ports.filter((each) => each.side === side);
     return here.map(({ at, sign }, k): BoxPort => ({
@@ -87,7 +92,7 @@ function boxOf(part: Part, given: BoxText, leads: number): Box {
       sign,
     }));
   });
-  return { id: part.id, part, text, wide, high, ports: placed };
+  return { id: part.id, part, text, wide, high, titleY, ports: placed };
 }
 
 type PortOf = { readonly at: string; readonly side: "north" | "south"; readonly sign: Pole | null };

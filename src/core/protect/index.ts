@@ -10,7 +10,7 @@ export {
   type Wire,
 } from "./assembly";
 export { type Diagram, diagramOf, type LayoutAnswer, type LayoutAsk, layoutAsk, type Point } from "./diagram";
-export { type Box, type BoxText, type Graph, graphOf, letterWide, lineHigh, titleHigh } from "./graph";
+export { type Box, type BoxText, type Graph, graphOf, letterWide, lineHigh, lineStep, titleHigh } from "./graph";
 export { type BatteryReport } from "./battery-report";
 export { type BoxSize, type Joint } from "./box";
 export { type Item, type ItemGroup, itemGroups, keyOfItem } from "./items";

@@ -81,7 +81,7 @@ export function laneReport(plan: Plan, parts: LaneParts): LaneReport {
     const sheet = sheetOf(plan, tile);
     return {
       ratingA: sheet?.maxSeriesFuseA ?? assumedFuseA(sheet?.pmaxW ?? 0),
-      isAssumed: sheet?.maxSeriesFuseA == null,
+      isAssumed: (sheet?.maxSeriesFuseA ?? null) === null,
     };
   });
   const least = ratings.reduce((a, b) => (b.ratingA < a.ratingA ? b : a));
@@ -174,7 +174,7 @@ function thickerOrMore({ context, runs }: LaneParts, coldV: number): ThickerOrMo
   const shared = runs.filter(({ part }) => part === "trunk" || part === "tail");
   const [trunk] = shared;
   const sized = shared.map((run) => ({ run, size: sizeThatCounts(run) }));
-  if (trunk?.ask == null || sized.some(({ size }) => size === null)) return null;
+  if (trunk === undefined || trunk.ask === null || sized.some(({ size }) => size === null)) return null;
   const { ask } = trunk;
   const ohm = sized.reduce((sum, { size }) => sum + (size?.ohm ?? 0), 0);
   const lossW = ohm * ask.impA ** 2;

@@ -84,7 +84,7 @@ function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLi
     owned,
     toBuy,
     each,
-    eachIsAssumed: said?.each == null,
+    eachIsAssumed: (said?.each ?? null) === null,
     money: toBuy * each,
     weightKg: count * weightOf(item, areaMm2),
   };
@@ -101,7 +101,7 @@ function needsOfLane(wiring: Wiring, lane: LaneReport): Need[] {
     wiring.guards.find(({ kind, at }) => kind !== "isolator" && at.type === "row" && at.rowId === rowId) ?? null;
   const fuses = rows.flatMap(({ rowId }): Need[] => {
     const guard = guardOf(rowId);
-    if (guard === null && !(lane.isFusedEach && lane.fuses?.sizeA != null)) return [];
+    if (guard === null && !(lane.isFusedEach && (lane.fuses?.sizeA ?? null) !== null)) return [];
     const kind = guard?.kind === "breaker" ? "breaker" : "fuse";
     const item: Item = { type: kind, ratedA: guard?.ratedA ?? lane.fuses?.sizeA ?? 0, volts: guard?.ratedV ?? classV };
     const holder: Need[] =

@@ -21,3 +21,4 @@ export { type Reminder, remindersOf } from "./reminders";
 export { keptLightOf, type PanelShadeYear, type ShadeMap, shadeMap, type ShadeMapParts } from "./shade-map";
 export { createSuns, type SunHour, type Suns } from "./suns";
 export { runPort, type RunningPort } from "./run-port";
+export { sharesOf } from "./shares";

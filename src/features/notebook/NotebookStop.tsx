@@ -5,7 +5,6 @@ import Typography from "@mui/material/Typography";
 import { useId } from "react";
 import { LevelMark } from "@/ui";
 import { stopNames } from "@/words";
-import { CableWays } from "./CableWays";
 import { NotesField } from "./NotesField";
 import { type NotebookStop as Kind, pages } from "./pages";
 
@@ -41,7 +40,6 @@ export function NotebookStop({ stop }: { stop: Kind }) {
             <li key={ask}>{ask}</li>
           ))}
         </Box>
-        {stop === "protect" && <CableWays />}
         {caution !== null && (
           <Box sx={{ display: "flex", gap: 1, borderTop: "1px solid var(--line)", pt: 1.5 }}>
             <LevelMark level="care" />

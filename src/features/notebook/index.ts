@@ -1,2 +1,3 @@
 export { notebookStop } from "./stop";
+export { CableWays } from "./CableWays";
 export { NotesField } from "./NotesField";

@@ -1,21 +1,11 @@
 import { type Stop } from "@/core/plan";
 
 /** Stops kept by hand: what belongs there, and the cautions that go with it. */
-export type NotebookStop = Exclude<Stop, "need" | "space" | "panels" | "input" | "wire">;
+export type NotebookStop = Exclude<Stop, "need" | "space" | "panels" | "input" | "wire" | "protect">;
 
 export const pages: Readonly<
   Record<NotebookStop, { readonly prompt: string; readonly asks: readonly string[]; readonly caution: string | null }>
 > = {
-  protect: {
-    prompt: "Fuses, cables, connectors, the box, the switch.",
-    asks: [
-      "Cable lengths, one way, panel to input.",
-      "Max series fuse of the panels, number of rows.",
-      "Where the isolator goes, so that the panels can be taken off the input.",
-    ],
-    caution:
-      "DC arcs do not go out by themselves. A fuse near the battery. Permanent wiring is a licensed person’s work; your local code decides.",
-  },
   mount: {
     prompt: "How they are held, and what they stand on.",
     asks: [

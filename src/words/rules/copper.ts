@@ -7,7 +7,7 @@ import {
   type ShockReason,
 } from "@/core/rules";
 import { amount, counted, given, percent } from "../format";
-import { sizeWords } from "../copper";
+import { lengthWords, sizeWords } from "../copper";
 import { headOf } from "../names";
 import { type RuleWords } from "./rule-words";
 
@@ -72,7 +72,7 @@ export const cableDropWords: RuleWords<CableDropReason> = {
     const lost = `${amount(r.dropV, "V")} (${percent(r.dropPct)}), ${amount(r.lossW, "W")} in full sun`;
     if (r.outcome === "together")
       return `From the panels to ${headOf(r.name.inputName)} the cables lose ${lost} together; ${percent(r.limitPct)} is what one of them may.`;
-    return `${copperName(r.name)}, ${amount(r.lengthMm, "mm", system)} of ${sizeWords(r.size)}, loses ${lost}; ${r.outcome === "over" ? "more than" : "within"} the ${percent(r.limitPct)} allowed.`;
+    return `${copperName(r.name)}, ${lengthWords(r.lengthMm, system)} of ${sizeWords(r.size)}, loses ${lost}; ${r.outcome === "over" ? "more than" : "within"} the ${percent(r.limitPct)} allowed.`;
   },
   why(r) {
     return {

@@ -2,6 +2,7 @@ import { createMemory } from "@/core/rules";
 import { findJobs } from "./find";
 import { judgeJob } from "./judge";
 import { mendsJob } from "./mends";
+import { protectJob } from "./protect";
 import { readLibrary } from "./read-library";
 import { readRoute } from "./read-route";
 import { fillJob, shadeMapJob } from "./roof";
@@ -14,6 +15,7 @@ export function createJobs() {
   return {
     judge: judgeJob(memory),
     mends: mendsJob(memory),
+    protect: protectJob(memory),
     readLibrary,
     year: yearJob(memory, weatherOf),
     gains: gainsJob(memory, weatherOf),
@@ -30,6 +32,7 @@ export function createJobs() {
 export type Jobs = ReturnType<typeof createJobs>;
 export { type FindAsked } from "./find";
 export { type JudgeInput, type Judged } from "./judge";
+export { type ProtectInput } from "./protect";
 export { type MendsInput, type Remedies } from "./mends";
 export { type FillInput, type RoofProgress, type ShadeMapInput } from "./roof";
 export { type FileContents, type FileFault, type ReadInput, type ReadProgress, type ShelfName } from "./read-library";

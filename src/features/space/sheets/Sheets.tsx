@@ -16,7 +16,7 @@ import {
   templateSheets,
 } from "@/core/sheet";
 import { poseIdOf, useDeskState, usePlan } from "@/features/desk";
-import { ChoiceField, offerFile, Region, TextButton, useUnits } from "@/ui";
+import { ChoiceField, offerFile, Region, sheetsAsPdf, TextButton, useUnits } from "@/ui";
 import { amount, counted } from "@/words";
 import { Quantity } from "../Quantity";
 import style from "../space.module.css";
@@ -61,8 +61,7 @@ function SheetsOf({ surface }: { readonly surface: Surface }) {
   const cuts = cutList(plan, panels, barMm);
   const fileName = (kind: string) => `${surface.name.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase()}-${kind}`;
   const pdf = async (sheets: readonly Sheet[], kind: string) => {
-    const { sheetsPdf } = await import("./pdf");
-    offerFile(`${fileName(kind)}.pdf`, "application/pdf", sheetsPdf(sheets));
+    offerFile(`${fileName(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
   };
   const dxf = async () => {
     const { drawingDxf } = await import("./dxf");

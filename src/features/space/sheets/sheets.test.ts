@@ -8,7 +8,7 @@ import { parkedIn } from "@/core/rules";
 import { drawSurface, type Paper, papers, planSheet, sheetSvg, templateSheets } from "@/core/sheet";
 import { changed, demoPlan } from "@/testing";
 import { drawingDxf } from "./dxf";
-import { sheetsPdf } from "./pdf";
+import { sheetsAsPdf } from "@/ui";
 
 const plan = changed(
   demoPlan("The Lantern"),
@@ -53,11 +53,11 @@ function strokesOf(
 
 test.each(Object.keys(papers) as Paper[])(
   "the template on %s prints true: ruler, hole and paper within 0.2 mm",
-  (paper) => {
+  async (paper) => {
     const { sheets } = templateSheets("Roof", drawing, paper, "holes", mm);
     // near the edge of a tile a hole is drawn on both sides of it
     expect(sheets.length).toBeGreaterThan(0);
-    const pdf = sheetsPdf(sheets);
+    const pdf = await sheetsAsPdf(sheets);
     const { strokes, size } = strokesOf(pdf, 1);
     expect(size[0]).toBeCloseTo(papers[paper].wideMm, 1);
     expect(size[1]).toBeCloseTo(papers[paper].deepMm, 1);

@@ -6,9 +6,10 @@ export function sheetsPdf(sheets: readonly Sheet[]): Uint8Array<ArrayBuffer> {
   const [first] = sheets;
   if (first === undefined) throw new Error("no sheet to print");
   const size = ({ wideMm, deepMm }: Sheet): [number, number] => [wideMm, deepMm];
-  const pdf = new jsPDF({ unit: "mm", format: size(first), orientation: "portrait", compress: true });
+  const turned = ({ wideMm, deepMm }: Sheet) => (wideMm > deepMm ? "landscape" : "portrait");
+  const pdf = new jsPDF({ unit: "mm", format: size(first), orientation: turned(first), compress: true });
   for (const [k, sheet] of sheets.entries()) {
-    if (k > 0) pdf.addPage(size(sheet), "portrait");
+    if (k > 0) pdf.addPage(size(sheet), turned(sheet));
     pdf.setDrawColor(0);
     for (const mark of sheet.marks) drawn(pdf, mark);
   }

@@ -1,0 +1,112 @@
+import { type Diagram, lineStep } from "../protect";
+import { line, type Mark, type Paper, papers, type Sheet, type Spot, text } from "./marks";
+
+/** The wiring's drawing and its labels on paper. */
+
+const marginMm = 12;
+const titleMm = 14;
+const footMm = 8;
+/** Larger than this nobody needs it: letters 5 mm high. */
+const mostScale = 0.42;
+
+/** On one sheet, lying or standing as fits it better, as large as can be. */
+export function diagramSheet(title: string, note: string, { wide, high, boxes, lines }: Diagram, paper: Paper): Sheet {
+  const { wideMm: short, deepMm: long } = papers[paper];
+  const scaleOn = (w: number, d: number) =>
+    Math.min(mostScale, (w - 2 * marginMm) / wide, (d - 2 * marginMm - titleMm - footMm) / high);
+  const isLying = scaleOn(long, short) > scaleOn(short, long);
+  const [wideMm, deepMm] = isLying ? [long, short] : [short, long];
+  const scale = scaleOn(wideMm, deepMm);
+  const left = (wideMm - wide * scale) / 2;
+  const top = marginMm + titleMm;
+  const at = (x: number, y: number): Spot => [left + x * scale, top + y * scale];
+  return {
+    name: title,
+    wideMm,
+    deepMm,
+    marks: [
+      text([marginMm, marginMm + 4], title, 4.5),
+      text([marginMm, marginMm + 9.5], note, 2.8),
+      ...lines.map(({ points, pole }): Mark =>
+        line(
+          points.map(([x, y]) => at(x, y)),
+          pole === "-" ? "plain" : "bold",
+          false,
+          pole === "-",
+        ),
+      ),
+      ...boxes.flatMap((box): Mark[] => {
+        const corners = [
+          at(box.left, box.top),
+          at(box.left + box.wide, box.top),
+          at(box.left + box.wide, box.top + box.high),
+          at(box.left, box.top + box.high),
+        ];
+        const first = box.top + box.titleY;
+        const middle = box.left + box.wide / 2;
+        return [
+          line(corners, box.part.type === "panel" ? "bold" : "plain", true),
+          text(at(middle, first), box.text.title, 12 * scale, "middle"),
+          ...box.text.lines.map((words, k) =>
+            text(at(middle, first + lineStep * (k + 1)), words, 10.5 * scale, "middle"),
+          ),
+          ...box.ports.flatMap(({ side, sign, x, y }): Mark[] =>
+            sign === null
+              ? []
+              : [
+                  text(
+                    at(box.left + x, box.top + y + (side === "north" ? 11 : -3)),
+                    sign === "+" ? "+" : "\u2212",
+                    12 * scale,
+                    "middle",
+                  ),
+                ],
+          ),
+        ];
+      }),
+      text(
+        [marginMm, deepMm - marginMm + 3],
+        "Bold line: plus and links between panels. Dashed: minus. Panels are live whenever there is light.",
+        2.6,
+      ),
+    ],
+  };
+}
+
+const labelWideMm = 60;
+const labelHighMm = 18;
+
+/** Labels to cut out and stick on, as many as there are texts: a large word, and a small one under it. */
+export function labelSheets(
+  title: string,
+  labels: readonly { readonly large: string; readonly small: string }[],
+  paper: Paper,
+): Sheet[] {
+  const { wideMm, deepMm } = papers[paper];
+  const across = Math.floor((wideMm - 2 * marginMm) / labelWideMm);
+  const down = Math.floor((deepMm - 2 * marginMm - titleMm) / labelHighMm);
+  const perSheet = across * down;
+  return Array.from({ length: Math.ceil(labels.length / perSheet) }, (_, page): Sheet => ({
+    name: title,
+    wideMm,
+    deepMm,
+    marks: [
+      text([marginMm, marginMm + 4], `${title}: cut out, and stick one at each end`, 4),
+      ...labels.slice(page * perSheet, (page + 1) * perSheet).flatMap(({ large, small }, k): Mark[] => {
+        const x = marginMm + (k % across) * labelWideMm;
+        const y = marginMm + titleMm + Math.floor(k / across) * labelHighMm;
+        const corners: Spot[] = [
+          [x, y],
+          [x + labelWideMm, y],
+          [x + labelWideMm, y + labelHighMm],
+          [x, y + labelHighMm],
+        ];
+        return [
+          line(corners, "fine", true),
+          text([x + labelWideMm / 2, y + 9], large, 6, "middle"),
+          text([x + labelWideMm / 2, y + 14.5], small, 2.8, "middle"),
+        ];
+      }),
+    ],
+  }));
+}

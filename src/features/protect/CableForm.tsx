@@ -1,0 +1,186 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { designOf, dropLimitOf, mostAmps, sizeNames, sizesOf } from "@/core/cable";
+import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
+import { type Plan, type Run } from "@/core/plan";
+import { type LaneReport } from "@/core/protect";
+import { useDesk } from "@/features/desk";
+import { ChoiceField, TextButton, useUnits } from "@/ui";
+import { amount, given, layingWords, lengthWords, money, partNames, percent, sizeWords } from "@/words";
+import { Facts, LengthField } from "./forms";
+import { patchRun } from "./runs";
+import style from "./protect.module.css";
+
+type Props = {
+  readonly plan: Plan;
+  readonly run: ResolvedRun;
+  readonly lane: LaneReport | null;
+  /** What its watts lost add up to in a year; null while that is not known. */ readonly yearKwh: number | null;
+};
+
+/** One cable: how long, where it lies, how thick; what it carries and what it loses. */
+export function CableForm({ plan, run, lane, yearKwh }: Props) {
+  const desk = useDesk();
+  const system = useUnits();
+  const { said, ask, advised, lies, lengthMm, lengthBy } = run;
+  const patch = (change: Partial<Run>, gesture?: string) => patchRun(desk, run, change, gesture);
+  const size = sizeThatCounts(run);
+  const ways = plan.space.ways;
+  // sizes of the school first; one chosen of another stays
+  const usual = ask === null ? sizeNames : sizesOf(ask.book).map(({ name }) => name);
+  const sizes = said !== null && said.size !== null && !usual.includes(said.size) ? [...usual, said.size] : usual;
+  const mostA = ask === null || size === null ? null : mostAmps(size.size, ask);
+  const row = run.from.type === "row" ? run.from.rowId : null;
+  const number = lane?.rows.find(({ rowId }) => rowId === row)?.number;
+  return (
+    <Box sx={{ display: "grid", gap: 1 }}>
+      <strong>{number === undefined ? partNames[run.part] : `Cable of row ${number}`}</strong>
+      <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
+        <LengthField
+          label="Length, one way"
+          valueMm={said?.lengthMm ?? null}
+          onValueMm={(next) => patch({ lengthMm: next }, "length")}
+          placeholder={
+            lengthBy === "way"
+              ? `${(lengthMm / 1000).toFixed(1)} by its way`
+              : `${(lengthMm / 1000).toFixed(1)} assumed`
+          }
+          help="From end to end, as it lies. Plus and minus are each so long."
+        />
+        <ChoiceField
+          label="It lies"
+          value={lies}
+          options={(Object.keys(layingWords) as (keyof typeof layingWords)[]).map((value) => ({
+            value,
+            text: layingWords[value],
+          }))}
+          onChoice={(value) => patch({ lies: value })}
+        />
+        <ChoiceField
+          label="Size"
+          value={said?.size ?? "advised"}
+          options={[
+            { value: "advised", text: advised === null ? "none does" : `${sizeWords(advised.size.name)}, as advised` },
+            ...sizes.map((name) => ({ value: name, text: sizeWords(name) })),
+          ]}
+          onChoice={(value) => patch({ size: value === "advised" ? null : value })}
+        />
+        <ChoiceField
+          label="It is"
+          value={ask?.isPortable === true ? "portable" : "fixed"}
+          options={[
+            { value: "fixed", text: "fixed" },
+            { value: "portable", text: "laid out, put away again" },
+          ]}
+          onChoice={(value) => patch({ portable: value === "portable" })}
+        />
+        {ways.length > 0 && (
+          <ChoiceField
+            label="By the roof plan"
+            value={said?.wayId ?? "none"}
+            options={[
+              { value: "none", text: "no cable way" },
+              ...ways.map(({ id, name }) => ({ value: id, text: name })),
+            ]}
+            onChoice={(value) =>
+              patch({ wayId: value === "none" ? null : value, ...(value === "none" ? {} : { lengthMm: null }) })
+            }
+          />
+        )}
+      </Box>
+      {ask === null && <p style={{ margin: 0 }}>Its amps are not known yet: see Panels and Input.</p>}
+      {ask !== null && (
+        <Facts
+          facts={[
+            ["Must carry", amount(designOf(ask), "A")],
+            [
+              "Carries where it lies",
+              mostA === null
+                ? `too warm for its table (${given(Math.round(ask.ambientC), "°C", system)})`
+                : `${amount(mostA, "A")} at ${given(Math.round(ask.ambientC), "°C", system)}`,
+            ],
+            ...(size === null
+              ? []
+              : ([
+                  [
+                    `Loses in full sun${lengthBy === "assumed" ? ", if it is so long" : ""}`,
+                    `${amount(size.dropV, "V")}, ${percent(size.dropPct)} of at most ${percent(dropLimitOf(ask))}, ${amount(size.lossW, "W")}`,
+                  ],
+                  ...(yearKwh === null
+                    ? []
+                    : [
+                        [
+                          "In a year",
+                          `${yearKwh.toFixed(1)} kWh${plan.protect.kwhPrice === null ? "" : `, ${money(yearKwh * plan.protect.kwhPrice, plan.protect.currency)}`}`,
+                        ] as const,
+                      ]),
+                ] as const)),
+          ]}
+        />
+      )}
+      {run.part === "trunk" && lane !== null && <ThickerOrMore lane={lane} run={run} plan={plan} />}
+      {said !== null && (
+        <div className={style["buttons"]}>
+          <TextButton
+            onClick={() => {
+              const wiring = desk
+                .now()
+                .history.present.wirings.find(({ runs }) => runs.some(({ id }) => id === said.id));
+              if (wiring !== undefined) desk.change({ type: "removeRun", wiringId: wiring.id, runId: said.id });
+            }}
+          >
+            Forget what was said of it
+          </TextButton>
+        </div>
+      )}
+    </Box>
+  );
+}
+
+/** Thicker cable, or one more in series: both answers side by side. */
+function ThickerOrMore({
+  lane,
+  run,
+  plan,
+}: {
+  readonly lane: LaneReport;
+  readonly run: ResolvedRun;
+  readonly plan: Plan;
+}) {
+  const desk = useDesk();
+  const system = useUnits();
+  const facts = lane.thickerOrMore;
+  if (facts === null) return null;
+  const { lossW, thicker, more } = facts;
+  const fits = more !== null && (more.ceilingV === null || more.coldV <= more.ceilingV);
+  const extra =
+    thicker === null ? 0 : ((2 * thicker.lengthMm) / 1000) * pricePerMm2 * (thicker.areaMm2 - thicker.nowMm2);
+  return (
+    <Box sx={{ borderTop: "1px solid var(--line)", pt: 1 }}>
+      <strong>Thicker cable, or one more in series?</strong>
+      <p style={{ margin: "4px 0" }}>
+        All joined, these cables lose {amount(lossW, "W")} in full sun.
+        {thicker === null
+          ? " There is no thicker one."
+          : ` With ${sizeWords(thicker.size)} it is ${amount(thicker.lossW, "W")}, for about ${money(extra, plan.protect.currency)} more over ${lengthWords(2 * thicker.lengthMm, system)}.`}
+        {more === null
+          ? ""
+          : ` With ${more.series} in each row it is ${amount(more.lossW, "W")}${more.left > 0 ? `, ${more.left} left on the shelf` : ""}: ${amount(more.coldV, "V")} on the coldest dawn, ${
+              more.ceilingV === null
+                ? "and the input’s ceiling is not known"
+                : fits
+                  ? `under the ${given(more.ceilingV, "V")} it bears`
+                  : `over the ${given(more.ceilingV, "V")} it bears`
+            }.`}
+      </p>
+      {thicker !== null && (
+        <TextButton onClick={() => patchRun(desk, run, { size: thicker.size })}>
+          Take {sizeWords(thicker.size)}
+        </TextButton>
+      )}
+    </Box>
+  );
+}
+/** About what a metre of cable costs more for each mm². */
+const pricePerMm2 = 0.2;

@@ -1,0 +1,217 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { designOf, mostAmps } from "@/core/cable";
+import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
+import { bondSize, type ProtectReport } from "@/core/protect";
+import { fieldSpecs } from "@/core/units";
+import { useDesk, usePlan } from "@/features/desk";
+import { ChoiceField, Region, TextButton, useUnits } from "@/ui";
+import { amount, headOf, lengthWords, partNames, percent, sizeWords } from "@/words";
+import { CableForm } from "./CableForm";
+import { StatedField } from "./forms";
+import { allRuns } from "./runs";
+import style from "./protect.module.css";
+import { useReport } from "./useReport";
+import { useYearLoss } from "./useYearLoss";
+import { Wirings } from "./Wirings";
+
+const schools = [
+  { value: "none", text: "Ours: as on land, by AWG" },
+  { value: "land", text: "Land: NEC, AWG" },
+  { value: "metric", text: "Metric: EN 50618, mm²" },
+  { value: "marine", text: "Marine: AWG, 3 % at most" },
+  { value: "portable", text: "Portable leads: 1.25 × Isc" },
+] as const;
+
+/** Every cable of the wiring in one table, and by which school it is chosen. */
+export function CablesSheet() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const { report } = useReport();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const yearKwhOf = useYearLoss(report);
+  if (report === null) return <p role="status">Working it out…</p>;
+  const runs = allRuns(report);
+  const run = runs.find(({ key }) => key === chosen) ?? null;
+  const { protect } = plan;
+  return (
+    <>
+      <Wirings />
+      <Box
+        sx={{
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 390px" },
+          alignItems: "start",
+        }}
+      >
+        <Region title="Cables">
+          {runs.length === 0 ? (
+            <p style={{ margin: 0 }}>Nothing is wired yet, or no label is whole.</p>
+          ) : (
+            <div className={style["scroll"]} role="region" aria-label="Table of cables" tabIndex={0}>
+              <table className={style["table"]}>
+                <thead>
+                  <tr>
+                    <th scope="col">Cable</th>
+                    <th scope="col" data-num>
+                      One way
+                    </th>
+                    <th scope="col" data-num>
+                      Size
+                    </th>
+                    <th scope="col" data-num>
+                      Must carry
+                    </th>
+                    <th scope="col" data-num>
+                      Carries
+                    </th>
+                    <th scope="col" data-num>
+                      Loses
+                    </th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {runs.map((each) => (
+                    <CableLine
+                      key={each.key}
+                      run={each}
+                      report={report}
+                      isChosen={each.key === chosen}
+                      onChoose={setChosen}
+                    />
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+          <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
+            Only cables with a length that was said, or that follow a cable way, take part in the curve at the input,
+            the year and the finder.
+          </p>
+        </Region>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          {run !== null && (
+            <Region title="What is chosen" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
+              <CableForm
+                key={run.key}
+                plan={plan}
+                run={run}
+                lane={report.lanes.find((lane) => lane.runs.includes(run)) ?? null}
+                yearKwh={yearKwhOf(run.key)}
+              />
+            </Region>
+          )}
+          <Region title="School">
+            <Box sx={{ display: "grid", gap: 1 }}>
+              <ChoiceField
+                label="Cables by"
+                value={plan.schools.cable ?? "none"}
+                options={schools}
+                onChoice={(value) =>
+                  desk.change({ type: "setSchool", patch: { cable: value === "none" ? null : value } })
+                }
+              />
+              <ChoiceField
+                label="Fuses"
+                value={plan.schools.fuse ?? "none"}
+                options={[
+                  { value: "none", text: "Ours: where the other rows could pass what a panel bears" },
+                  { value: "strict", text: "Strict: wherever all rows together could" },
+                ]}
+                onChoice={(value) =>
+                  desk.change({ type: "setSchool", patch: { fuse: value === "none" ? null : "strict" } })
+                }
+              />
+              <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
+                <StatedField
+                  label="Most to lose"
+                  spec={fieldSpecs.dropPct}
+                  value={protect.maxDropPct}
+                  onValue={(maxDropPct) => desk.change({ type: "setProtect", patch: { maxDropPct } }, "protect:drop")}
+                  placeholder="3"
+                  help="Of the running volts, on each cable."
+                />
+                <StatedField
+                  label="A kWh is worth"
+                  spec={fieldSpecs.price}
+                  value={protect.kwhPrice}
+                  onValue={(kwhPrice) => desk.change({ type: "setProtect", patch: { kwhPrice } }, "protect:kwh")}
+                  help="So that what a cable loses in a year has a price."
+                />
+              </Box>
+              <TextButton
+                aria-pressed={protect.isWet}
+                onClick={() => desk.change({ type: "setProtect", patch: { isWet: !protect.isWet } })}
+              >
+                Afloat, or where it gets wet: {protect.isWet ? "yes" : "no"}
+              </TextButton>
+            </Box>
+          </Region>
+          <Region title="Frames and earth: a question">
+            <p style={{ margin: 0 }}>
+              Metal frames may have to be joined to each other and to earth. On a vehicle that is its body, on a boat
+              its bonding system, on a building its earth: who knows the place has to say, an electrician where the code
+              asks for one. Where it is done: one green and yellow conductor, {sizeWords(bondSize(plan))} or more, a lug
+              under a star washer on each frame.
+            </p>
+          </Region>
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+/** What a cable is called in a table of all of them. */
+export function cableName(report: ProtectReport, run: ResolvedRun): string {
+  const lane = report.lanes.find(({ runs }) => runs.includes(run));
+  const { from } = run;
+  const row = from.type === "row" ? lane?.rows.find(({ rowId }) => rowId === from.rowId)?.number : undefined;
+  const name = row === undefined ? partNames[run.part] : `Row ${row}`;
+  const to =
+    report.lanes.length > 1 && lane !== undefined ? `, ${headOf(lane.inputName)}, ${headOf(lane.portName)}` : "";
+  return `${name}${to}`;
+}
+
+/** One cable in the table; pressed, it opens beside it. A star: the size is the advised one. */
+function CableLine({
+  run: each,
+  report: of,
+  isChosen,
+  onChoose,
+}: {
+  readonly run: ResolvedRun;
+  readonly report: ProtectReport;
+  readonly isChosen: boolean;
+  readonly onChoose: (key: string) => void;
+}) {
+  const system = useUnits();
+  const size = sizeThatCounts(each);
+  const mostA = each.ask === null || size === null ? null : mostAmps(size.size, each.ask);
+  return (
+    <tr>
+      <td>
+        <TextButton
+          look="plain"
+          aria-pressed={isChosen}
+          onClick={() => onChoose(each.key)}
+          style={{ textAlign: "left" }}
+        >
+          {cableName(of, each)}
+        </TextButton>
+      </td>
+      <td data-num>
+        {each.lengthBy === "assumed" ? "about " : ""}
+        {lengthWords(each.lengthMm, system)}
+      </td>
+      <td data-num>
+        {size === null ? "none does" : `${sizeWords(size.size.name)}${(each.said?.size ?? null) === null ? " *" : ""}`}
+      </td>
+      <td data-num>{each.ask === null ? "?" : amount(designOf(each.ask), "A")}</td>
+      <td data-num>{mostA === null ? "?" : amount(mostA, "A")}</td>
+      <td data-num>{size === null ? "?" : `${percent(size.dropPct)}, ${amount(size.lossW, "W")}`}</td>
+    </tr>
+  );
+}

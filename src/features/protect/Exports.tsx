@@ -1,0 +1,60 @@
+"use client";
+
+import { useState } from "react";
+import { type Plan } from "@/core/plan";
+import { type Diagram, type ProtectReport } from "@/core/protect";
+import { diagramSheet, labelSheets, type Paper, papers, type Sheet, sheetSvg } from "@/core/sheet";
+import { useWiring } from "@/features/desk";
+import { ChoiceField, offerFile, sheetsAsPdf, TextButton } from "@/ui";
+import { labelTexts } from "@/words";
+import { asPng } from "./as-png";
+import style from "./protect.module.css";
+
+type Props = { readonly plan: Plan; readonly report: ProtectReport; readonly diagram: Diagram };
+
+/** The drawing and its labels as files: for paper, for a page, for whoever has to look at it. */
+export function Exports({ plan, report, diagram }: Props) {
+  const wiring = useWiring();
+  const [paper, setPaper] = useState<Paper>("a4");
+  const title = `${plan.name}: ${wiring.name}`;
+  const sheet = diagramSheet(title, drawingNote(report), diagram, paper);
+  const name = (kind: string) =>
+    `${`${plan.name} ${wiring.name}`.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase()}-${kind}`;
+  const pdf = async (sheets: readonly Sheet[], kind: string) =>
+    offerFile(`${name(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
+  const labels = labelTexts(report);
+  return (
+    <div className={style["buttons"]} role="group" aria-label="The drawing as a file">
+      <ChoiceField
+        label="Paper"
+        labelHidden
+        value={paper}
+        options={(Object.keys(papers) as Paper[]).map((value) => ({ value, text: papers[value].name }))}
+        onChoice={setPaper}
+      />
+      <TextButton look="amber" onClick={() => void pdf([sheet], "wiring")}>
+        PDF
+      </TextButton>
+      <TextButton onClick={() => offerFile(`${name("wiring")}.svg`, "image/svg+xml", sheetSvg(sheet))}>SVG</TextButton>
+      <TextButton
+        onClick={() => void asPng(sheetSvg(sheet)).then((png) => offerFile(`${name("wiring")}.png`, "image/png", png))}
+      >
+        PNG
+      </TextButton>
+      {labels.length > 0 && (
+        <TextButton onClick={() => void pdf(labelSheets(title, labels, paper), "labels")}>
+          Labels to stick on, PDF
+        </TextButton>
+      )}
+    </div>
+  );
+}
+
+/** What a drawing taken along says of itself. */
+export function drawingNote({ assumedLengths, highestV }: ProtectReport): string {
+  const lengths =
+    assumedLengths === 0
+      ? ""
+      : ` ${assumedLengths === 1 ? "One length is" : `${assumedLengths} lengths are`} assumed ("about").`;
+  return `Up to ${highestV.toFixed(1)} V DC on the coldest dawn.${lengths} Your local code decides.`;
+}

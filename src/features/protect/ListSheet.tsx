@@ -1,0 +1,281 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { itemGroups, type ListLine, type ProtectReport } from "@/core/protect";
+import { fieldSpecs } from "@/core/units";
+import { useDesk, usePlan, useWiring } from "@/features/desk";
+import { ChoiceField, CurrencyField, offerFile, QuantityField, Region, TextButton, useUnits } from "@/ui";
+import { amount, countWords, groupWords, itemWords, money } from "@/words";
+import { StatedField } from "./forms";
+import { listCsv, listJson } from "./list-files";
+import style from "./protect.module.css";
+import { useReport } from "./useReport";
+import { Wirings } from "./Wirings";
+
+/** The parts list: what it takes, what is there, what it costs, and how another wiring compares. */
+export function ListSheet() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const wiring = useWiring();
+  const { report } = useReport();
+  const [otherId, setOtherId] = useState<string | null>(null);
+  const { protect } = plan;
+  if (report === null) return <p role="status">Counting…</p>;
+  if (report.lines.length === 0)
+    return <p>Nothing is wired yet, or no label is whole: then there is nothing to buy.</p>;
+  const others = plan.wirings.filter(({ id }) => id !== wiring.id);
+  const name = `${plan.name} ${wiring.name}`.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase();
+  const m = (value: number) => money(value, protect.currency);
+  return (
+    <>
+      <Wirings />
+      <Box
+        sx={{
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 340px" },
+          alignItems: "start",
+        }}
+      >
+        <Region title="What it takes">
+          <div className={style["scroll"]} role="region" aria-label="Parts list" tabIndex={0}>
+            <table className={style["table"]}>
+              <thead>
+                <tr>
+                  <th scope="col">Part</th>
+                  <th scope="col" data-num>
+                    Takes
+                  </th>
+                  <th scope="col" data-num>
+                    To spare
+                  </th>
+                  <th scope="col">I have</th>
+                  <th scope="col">Each</th>
+                  <th scope="col" data-num>
+                    To buy
+                  </th>
+                  <th scope="col" data-num>
+                    Money
+                  </th>
+                </tr>
+              </thead>
+              {itemGroups.map((group) => {
+                const lines = report.lines.filter((line) => line.group === group);
+                return lines.length === 0 ? null : (
+                  <tbody key={group}>
+                    <tr>
+                      <th scope="rowgroup" colSpan={7}>
+                        {groupWords[group]}
+                      </th>
+                    </tr>
+                    {lines.map((line) => (
+                      <Line key={line.key} line={line} currency={protect.currency} />
+                    ))}
+                  </tbody>
+                );
+              })}
+            </table>
+          </div>
+          <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
+            Prices in grey are assumed, for comparing ways; type your seller’s.{" "}
+            {report.assumedLengths > 0 ? "Some lengths are assumed: see Cables." : ""}
+          </p>
+        </Region>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Region title="Money and weight">
+            <Totals report={report} currency={protect.currency} />
+            <div className={style["buttons"]} style={{ marginTop: 8 }}>
+              <TextButton
+                look="amber"
+                onClick={() =>
+                  void listCsv(report, protect.currency).then((csv) => offerFile(`${name}-parts.csv`, "text/csv", csv))
+                }
+              >
+                CSV
+              </TextButton>
+              <TextButton
+                onClick={() =>
+                  offerFile(
+                    `${name}-parts.json`,
+                    "application/json",
+                    listJson(plan.name, wiring.name, report, protect.currency),
+                  )
+                }
+              >
+                JSON
+              </TextButton>
+              <TextButton onClick={() => window.print()}>Print</TextButton>
+            </div>
+          </Region>
+          <Region title="How it is counted">
+            <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
+              <CurrencyField
+                value={protect.currency}
+                onChoice={(currency) => desk.change({ type: "setProtect", patch: { currency } })}
+              />
+              <StatedField
+                label="Cable to waste"
+                spec={fieldSpecs.wastePct}
+                value={protect.wastePct}
+                onValue={(wastePct) => desk.change({ type: "setProtect", patch: { wastePct } }, "protect:waste")}
+                placeholder="10"
+                help="Bought over what is laid."
+              />
+            </Box>
+            <TextButton
+              style={{ marginTop: 8 }}
+              aria-pressed={protect.spares}
+              onClick={() => desk.change({ type: "setProtect", patch: { spares: !protect.spares } })}
+            >
+              One to spare of what is spoilt or blows: {protect.spares ? "yes" : "no"}
+            </TextButton>
+          </Region>
+          {others.length > 0 && (
+            <Region title="Beside another wiring">
+              <ChoiceField
+                label="Compare with"
+                value={otherId ?? ""}
+                placeholder="another wiring"
+                options={others.map(({ id, name: text }) => ({ value: id, text }))}
+                onChoice={setOtherId}
+              />
+              {otherId !== null && otherId !== wiring.id && <Beside report={report} otherId={otherId} m={m} />}
+            </Region>
+          )}
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+/** What all of it costs, and a watt of it. */
+function Totals({ report, currency }: { readonly report: ProtectReport; readonly currency: string }) {
+  const system = useUnits();
+  const { parts, panels, inputs, whole, perW, wattsW, unpriced, weightKg } = report.money;
+  const m = (value: number) => money(value, currency);
+  return (
+    <dl className={style["facts"]}>
+      {(
+        [
+          ["Parts to buy", m(parts)],
+          ["Panels", m(panels)],
+          ["Inputs", m(inputs)],
+          ["All of it", m(whole)],
+          ["A watt of it", perW === null ? "nothing wired" : `${m(perW)} of ${amount(wattsW, "W")}`],
+          ["Parts weigh about", amount(weightKg, "kg", system)],
+        ] as const
+      ).map(([name, value]) => (
+        <div key={name}>
+          <dt>{name}</dt>
+          <dd>{value}</dd>
+        </div>
+      ))}
+      {unpriced > 0 && <p style={{ margin: "4px 0 0" }}>{unpriced} of the labels name no price: they count nothing.</p>}
+    </dl>
+  );
+}
+
+/** Two wirings' lists: what only one of them takes, and what they cost. */
+function Beside({
+  report,
+  otherId,
+  m,
+}: {
+  readonly report: ProtectReport;
+  readonly otherId: string;
+  readonly m: (value: number) => string;
+}) {
+  const plan = usePlan();
+  const system = useUnits();
+  const { report: other } = useReport(otherId);
+  if (other === null) return <p role="status">Counting…</p>;
+  const theirs = new Map(other.lines.map((line) => [line.key, line]));
+  const ours = new Map(report.lines.map((line) => [line.key, line]));
+  const keys = [...new Set([...ours.keys(), ...theirs.keys()])].filter(
+    (key) => Math.abs((ours.get(key)?.count ?? 0) - (theirs.get(key)?.count ?? 0)) > 1e-9,
+  );
+  const apart = other.money.parts - report.money.parts;
+  return (
+    <>
+      <p style={{ margin: "8px 0" }}>
+        Its parts cost {m(other.money.parts)},{" "}
+        {apart === 0 ? "the same" : `${m(Math.abs(apart))} ${apart > 0 ? "more" : "less"}`}.
+      </p>
+      <table className={style["table"]}>
+        <thead>
+          <tr>
+            <th scope="col">Part</th>
+            <th scope="col" data-num>
+              Here
+            </th>
+            <th scope="col" data-num>
+              {plan.wirings.find(({ id }) => id === otherId)?.name}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {keys.map((key) => {
+            const line = ours.get(key) ?? theirs.get(key);
+            return line === undefined ? null : (
+              <tr key={key}>
+                <td>{itemWords(line.item)}</td>
+                <td data-num>{countWords(ours.get(key)?.count ?? 0, line.unit, system)}</td>
+                <td data-num>{countWords(theirs.get(key)?.count ?? 0, line.unit, system)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+/** One part: what it takes, what is there already, what it costs. */
+function Line({ line, currency }: { readonly line: ListLine; readonly currency: string }) {
+  const desk = useDesk();
+  const system = useUnits();
+  const { key, item, count, spare, owned, each, eachIsAssumed, toBuy, unit } = line;
+  const put = (patch: { readonly each?: number | null; readonly owned?: number }, gesture: string) =>
+    desk.change(
+      {
+        type: "setPartPrice",
+        price: { part: key, each: eachIsAssumed ? null : each, owned, ...patch },
+      },
+      `part:${key}:${gesture}`,
+    );
+  const words = itemWords(item);
+  return (
+    <tr>
+      <td>{words}</td>
+      <td data-num>{countWords(count, unit, system)}</td>
+      <td data-num>{spare === 0 ? "" : countWords(spare, unit, system)}</td>
+      <td style={{ minWidth: 78 }}>
+        <QuantityField
+          label={`${words}: I have`}
+          labelHidden
+          spec={fieldSpecs.owned}
+          value={owned}
+          required
+          onValue={(next) => put({ owned: next ?? 0 }, "owned")}
+          onDone={desk.endGesture}
+          help="How many are there already."
+        />
+      </td>
+      <td style={{ minWidth: 96 }}>
+        <QuantityField
+          label={`${words}: price`}
+          labelHidden
+          spec={fieldSpecs.price}
+          value={eachIsAssumed ? null : each}
+          placeholder={each.toFixed(2)}
+          onValue={(next) => put({ each: next }, "price")}
+          onDone={desk.endGesture}
+          help={unit === "m" ? "A metre." : "One of them."}
+        />
+      </td>
+      <td data-num>{countWords(toBuy, unit, system)}</td>
+      <td data-num>{money(line.money, currency)}</td>
+    </tr>
+  );
+}

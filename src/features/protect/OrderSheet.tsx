@@ -1,0 +1,81 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useId } from "react";
+import { type Step, workOrder } from "@/core/protect";
+import { CableWays, NotesField } from "@/features/notebook";
+import { LevelMark, Region, TextButton } from "@/ui";
+import { weatherChecks, whoseWork, workStepWords } from "@/words";
+import style from "./protect.module.css";
+import { useReport } from "./useReport";
+import { Wirings } from "./Wirings";
+
+/** The order of work for this very wiring: making the leads, connecting, taking off; what to look at, and whose work it is. */
+export function OrderSheet() {
+  const { report } = useReport();
+  const id = useId();
+  if (report === null) return <p role="status">Working it out…</p>;
+  const { making, connecting, takingOff } = workOrder(report);
+  return (
+    <>
+      <Wirings />
+      <Box
+        sx={{
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" },
+          alignItems: "start",
+        }}
+      >
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Region title="Making the leads">
+            <Steps steps={making} />
+          </Region>
+          <Region title="Taking it off">
+            <Steps steps={takingOff} />
+          </Region>
+          <Region title="Water and wind">
+            <ul className={style["steps"]}>
+              {weatherChecks.map((check) => (
+                <li key={check}>{check}</li>
+              ))}
+            </ul>
+          </Region>
+        </Box>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Region
+            title="Connecting it"
+            aside={<TextButton onClick={() => window.print()}>Print all of Protect</TextButton>}
+          >
+            <Steps steps={connecting} />
+          </Region>
+          <Region title="Whose work it is">
+            {whoseWork.map((words) => (
+              <p key={words} style={{ display: "flex", gap: 8, margin: "0 0 8px" }}>
+                <LevelMark level="care" size={16} />
+                <span>{words}</span>
+              </p>
+            ))}
+          </Region>
+          <Region title="Notes">
+            <label htmlFor={id} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
+              Fuses, cables, connectors, the box, the switch: what you want to remember.
+            </label>
+            <NotesField stop="protect" id={id} />
+            <CableWays />
+          </Region>
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+function Steps({ steps }: { readonly steps: readonly Step[] }) {
+  return (
+    <ol className={style["steps"]}>
+      {steps.map((step, k) => (
+        <li key={k}>{workStepWords(step)}</li>
+      ))}
+    </ol>
+  );
+}

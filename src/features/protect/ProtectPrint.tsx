@@ -1,0 +1,108 @@
+"use client";
+
+import { designOf } from "@/core/cable";
+import { sizeThatCounts } from "@/core/copper";
+import { itemGroups, workOrder } from "@/core/protect";
+import { diagramSheet, sheetSvg } from "@/core/sheet";
+import { usePlan, useWiring } from "@/features/desk";
+import { PrintTable, useUnits } from "@/ui";
+import {
+  amount,
+  countWords,
+  groupWords,
+  itemWords,
+  layingWords,
+  lengthWords,
+  money,
+  percent,
+  sizeWords,
+  weatherChecks,
+  whoseWork,
+  workStepWords,
+} from "@/words";
+import { cableName } from "./CablesSheet";
+import { drawingNote } from "./Exports";
+import { allRuns } from "./runs";
+import { useDiagram } from "./useDiagram";
+import { useReport } from "./useReport";
+
+/** The drawing, the cables, the list and the order of work, for the ladder. */
+export function ProtectPrint() {
+  const plan = usePlan();
+  const wiring = useWiring();
+  const system = useUnits();
+  const { report, of } = useReport();
+  const { diagram } = useDiagram(of, report, system);
+  if (report === null || report.assembly.parts.length === 0)
+    return <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>;
+  const { making, connecting, takingOff } = workOrder(report);
+  const orders = [
+    { name: "Making the leads", steps: making },
+    { name: "Connecting", steps: connecting },
+    { name: "Taking off", steps: takingOff },
+  ];
+  return (
+    <>
+      {diagram !== null && (
+        // eslint-disable-next-line @next/next/no-img-element -- drawn here, nothing to fetch
+        <img
+          src={`data:image/svg+xml,${encodeURIComponent(sheetSvg(diagramSheet(`${plan.name}: ${wiring.name}`, drawingNote(report), diagram, "a4")))}`}
+          alt="Wiring diagram"
+          style={{ width: "100%", maxHeight: "240mm" }}
+        />
+      )}
+      <PrintTable
+        caption="Cables, each twice: plus and minus"
+        head={["Cable", "One way", "Lies", "Size", "Must carry", "Loses", "Cut"]}
+        rows={allRuns(report).map((run) => {
+          const size = sizeThatCounts(run);
+          return [
+            cableName(report, run),
+            `${run.lengthBy === "assumed" ? "about " : ""}${lengthWords(run.lengthMm, system)}`,
+            layingWords[run.lies],
+            size === null ? "" : sizeWords(size.size.name),
+            run.ask === null ? "" : amount(designOf(run.ask), "A"),
+            size === null ? "" : `${percent(size.dropPct)}, ${amount(size.lossW, "W")}`,
+            "☐",
+          ];
+        })}
+      />
+      <PrintTable
+        caption={`Parts to buy: ${money(report.money.parts, plan.protect.currency)}`}
+        head={["Part", "Takes", "To buy", "Money", "Got"]}
+        rows={itemGroups.flatMap((group) =>
+          report.lines
+            .filter((line) => line.group === group)
+            .map((line) => [
+              `${groupWords[group]}: ${itemWords(line.item)}`,
+              countWords(line.count, line.unit, system),
+              countWords(line.toBuy, line.unit, system),
+              money(line.money, plan.protect.currency),
+              "☐",
+            ]),
+        )}
+      />
+      {orders.map(({ name, steps }) => (
+        <section key={name}>
+          <h2>{name}</h2>
+          <ol>
+            {steps.map((step, k) => (
+              <li key={k}>☐ {workStepWords(step)}</li>
+            ))}
+          </ol>
+        </section>
+      ))}
+      <h2>Water and wind</h2>
+      <ul>
+        {weatherChecks.map((check) => (
+          <li key={check}>☐ {check}</li>
+        ))}
+      </ul>
+      <h2>Whose work it is</h2>
+      {whoseWork.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>
+    </>
+  );
+}

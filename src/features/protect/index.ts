@@ -1,0 +1,1 @@
+export { protectStop } from "./stop";

@@ -1,0 +1,37 @@
+import { type ResolvedRun } from "@/core/copper";
+import { type Run } from "@/core/plan";
+import { type Part, type ProtectReport, runKeyOf } from "@/core/protect";
+import { type Desk, wiringOf } from "@/features/desk";
+import { newId } from "@/ui";
+import { partNames } from "@/words";
+
+/** Every cable of a report. */
+export function allRuns({ lanes, batteries }: ProtectReport): readonly ResolvedRun[] {
+  return [...lanes.flatMap(({ runs }) => runs), ...batteries.map(({ run }) => run)];
+}
+
+/** The cable a box of the drawing stands for. */
+export function runOfPart(report: ProtectReport, part: Part): ResolvedRun | null {
+  if (part.type !== "cable") return null;
+  const key = runKeyOf(part);
+  return allRuns(report).find((run) => run.key === key) ?? null;
+}
+
+/** Says something of a cable, whether or not anything was said of it before. */
+export function patchRun(desk: Desk, run: ResolvedRun, patch: Partial<Run>, gesture?: string): void {
+  const { from, to, part } = run;
+  const { id: wiringId, runs } = wiringOf(desk.now());
+  // typed letter by letter: what the letter before made is the one to go on from
+  const known = runs.find((each) => JSON.stringify([each.from, each.to]) === JSON.stringify([from, to])) ?? {
+    id: newId(),
+    name: partNames[part],
+    from,
+    to,
+    lengthMm: null,
+    wayId: null,
+    lies: null,
+    portable: null,
+    size: null,
+  };
+  desk.change({ type: "setRun", wiringId, run: { ...known, ...patch } }, gesture && `run:${run.key}:${gesture}`);
+}

@@ -1,0 +1,7 @@
+import { type Sheet } from "@/core/sheet";
+
+/** Sheets as one PDF; what writes it is fetched when first asked for. */
+export async function sheetsAsPdf(sheets: readonly Sheet[]): Promise<Uint8Array<ArrayBuffer>> {
+  const { sheetsPdf } = await import("./sheets-pdf");
+  return sheetsPdf(sheets);
+}

@@ -1,0 +1,13 @@
+import { type Plan } from "@/core/plan";
+import { type ProtectReport, protectReport } from "@/core/protect";
+import { type Memory, readyById } from "@/core/rules";
+import { type Job } from "../slot";
+
+export type ProtectInput = { readonly plan: Plan; readonly wiringId: string };
+
+/** What a wiring is made of: cables, fuses, plugs, the list and the money. In one go: a few ms. Throws where there is no such wiring. */
+export function protectJob(memory: Memory): Job<ProtectInput, never, ProtectReport> {
+  return function* protect({ plan, wiringId }) {
+    return protectReport(readyById(plan, wiringId, null, memory));
+  };
+}
