@@ -1,11 +1,14 @@
 import {
   type DeviceSheet,
   emptyPlan,
+  type End,
+  madeUpCurrency,
   newPieces,
   type PanelSheet,
   plainSurface,
   type Plan,
   planSchema,
+  type Run,
 } from "@/core/plan";
 import { type Lane, matrixRows, nameRows, type Row } from "@/core/wiring";
 import { demoInputs } from "./inputs";
@@ -22,7 +25,10 @@ type Sketch = {
     readonly note: string;
     readonly poseIds?: readonly string[];
     readonly lanes: readonly Lane[];
+    readonly runs?: Plan["wirings"][number]["runs"];
+    readonly guards?: Plan["wirings"][number]["guards"];
   }[];
+  readonly protect?: Partial<Plan["protect"]>;
   readonly poses?: Plan["poses"];
   readonly need?: Partial<Plan["need"]>;
   readonly mounts?: Plan["mounts"];
@@ -86,6 +92,22 @@ const standing = (
   shape: { type: "box", lengthMm, widthMm, heightMm, turnDeg: 0 },
   clearanceMm,
   planned: false,
+});
+
+const pressEnd = (type: "junction" | "isolator" | "port"): End => ({ type, inputId: "press", portId: "pv" });
+
+/** A cable of the Lantern, on its roof unless said otherwise. */
+const cable = (id: string, from: End, to: End, more: Partial<Run>): Run => ({
+  id,
+  name: "Cable",
+  from,
+  to,
+  lengthMm: null,
+  wayId: null,
+  lies: null,
+  portable: null,
+  size: null,
+  ...more,
 });
 
 /** One of the folding pair, closed in the book bay. */
@@ -193,6 +215,22 @@ const sketches: readonly Sketch[] = [
         note: "Roof to the press battery, station on the folding pair alone.",
         poseIds: ["parked"],
         lanes: [lane("press", "pv", matrixRows("roof", 2, 2)), lane("station", "low", matrixRows("bookbay", 2, 1))],
+        runs: [
+          cable("back-row", { type: "row", rowId: "r1" }, pressEnd("junction"), { lengthMm: 900, size: "10 AWG" }),
+          cable("front-row", { type: "row", rowId: "r2" }, pressEnd("junction"), { lengthMm: 3400, size: "10 AWG" }),
+          cable("down", pressEnd("junction"), pressEnd("isolator"), { wayId: "back", size: "6 AWG" }),
+          cable("to-press", pressEnd("isolator"), pressEnd("port"), { lengthMm: 700, lies: "inside" }),
+          cable(
+            "press-battery",
+            { type: "output", inputId: "press" },
+            { type: "bank", inputId: "press" },
+            { lengthMm: 1100, lies: "inside", size: "6 AWG" },
+          ),
+        ],
+        guards: [
+          { id: "press-switch", kind: "isolator", at: pressEnd("isolator"), ratedA: 32, ratedV: 150 },
+          { id: "press-fuse", kind: "fuse", at: { type: "bank", inputId: "press" }, ratedA: 50, ratedV: null },
+        ],
       },
     ],
     poses: [
@@ -259,6 +297,12 @@ const sketches: readonly Sketch[] = [
         { panelId: "roof", piece: 3, surfaceId: "roof", xMm: 500, yMm: 4600, turnedDeg: 0, gapMm: 40, inPoses: [] },
         { panelId: "roof", piece: 4, surfaceId: "roof", xMm: 1400, yMm: 4600, turnedDeg: 0, gapMm: 40, inPoses: [] },
       ],
+    },
+    protect: {
+      currency: madeUpCurrency,
+      kwhPrice: 0.4,
+      panelEnds: [{ panelId: "bookbay", kindId: "flat", turned: null }],
+      portEnds: [{ inputId: "station", portId: "low", kindId: "round", reversed: false, chain: null }],
     },
     notes: {
       need: "Press motor 300 W for two hours, lights, laptop, the kettle only on sunny days. About 1.4 kWh a day from April to September.",
@@ -356,9 +400,10 @@ export function demoPlans(): Plan[] {
       need: { ...plan.need, ...sketch.need },
       mounts: sketch.mounts ?? [],
       space: sketch.space ?? plan.space,
+      protect: { ...plan.protect, ...sketch.protect },
       wirings: sketch.wirings.map(({ lanes, ...wiring }) => {
         const named = nameRows(lanes, 0);
-        return { poseIds: poses.slice(0, 1).map(({ id }) => id), ...wiring, ...named, runs: [], guards: [] };
+        return { poseIds: poses.slice(0, 1).map(({ id }) => id), runs: [], guards: [], ...wiring, ...named };
       }),
       notes: { ...plan.notes, ...sketch.notes },
     });

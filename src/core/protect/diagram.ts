@@ -50,6 +50,7 @@ export function layoutAsk({ boxes, leads }: Graph): LayoutAsk {
       "elk.padding": `[top=${margin},left=${margin},bottom=${margin},right=${margin}]`,
       // rows stay side by side in their order
       "elk.layered.considerModelOrder.strategy": "NODES_AND_EDGES",
+      "elk.layered.crossingMinimization.forceNodeModelOrder": "true",
     },
     children: boxes.map(({ id, wide, high, ports }) => ({
       id,

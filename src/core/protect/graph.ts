@@ -43,40 +43,43 @@ export function fitted(text: string, most = mostLetters): string {
 /** The drawing of an assembly before anything has its place. `textOf`: what stands in each box. */
 export function graphOf({ parts, wires }: Assembly, textOf: (part: Part) => BoxText): Graph {
   const known = new Map(parts.map((part) => [part.id, part]));
-  const barWide = new Map<string, number>();
-  for (const part of parts) if (part.type === "bar" || part.type === "branch") barWide.set(part.id, leadsAt(part.id));
-  const boxes = parts.map((part) => boxOf(part, textOf(part), barWide.get(part.id) ?? 0));
-  const leads = wires.map(({ id, from, to, pole }): Lead => ({
-    id,
-    from: terminalId(from, known),
-    to: terminalId(to, known),
-    pole,
-  }));
+  const counts = new Map<string, number>();
+  /** A rail has a stud for each lead, counted as they come; anything else a terminal of its name. */
+  const terminalId = ({ part, at }: Terminal): string => {
+    const of = known.get(part);
+    if (of === undefined) throw new Error(`a lead ends at "${part}", which is not there`);
+    if (!isRail(of)) return `${part} @ ${at}`;
+    const stud = counts.get(`${part} @ ${at}`) ?? 0;
+    counts.set(`${part} @ ${at}`, stud + 1);
+    return `${part} @ ${at} ${stud}`;
+  };
+  const leads = wires.map(({ id, from, to, pole }): Lead => ({ id, from: terminalId(from), to: terminalId(to), pole }));
+  const boxes = parts.map((part) => boxOf(part, textOf(part), (at) => counts.get(`${part.id} @ ${at}`) ?? 0));
   return { boxes, leads };
-
-  function leadsAt(id: string): number {
-    const into = wires.filter(({ to }) => to.part === id).length;
-    return Math.max(into, wires.filter(({ from }) => from.part === id).length);
-  }
 }
 
-function terminalId({ part, at }: Terminal, known: ReadonlyMap<string, Part>): string {
-  if (!known.has(part)) throw new Error(`a lead ends at "${part}", which is not there`);
-  return `${part} @ ${at}`;
+/** What rows join at: as wide as they are many. */
+function isRail({ type }: Part): boolean {
+  return type === "bar" || type === "branch";
 }
+/** From stud to stud, about as far as rows are apart. */
+const studApart = { bar: 96, branch: 40 } as const;
 
-function boxOf(part: Part, given: BoxText, leads: number): Box {
+function boxOf(part: Part, given: BoxText, studs: (at: "in" | "out") => number): Box {
   const text = { title: fitted(given.title), lines: given.lines.map((each) => fitted(each)) };
   const widest = Math.max(
     text.title.length * titleHigh * letterWide,
     ...text.lines.map((each) => each.length * lineHigh * letterWide),
   );
-  const ports = portsOf(part);
-  const isRail = part.type === "bar" || part.type === "branch";
+  const ports = portsOf(part, studs);
   const perSide = Math.max(
     ...(["north", "south"] as const).map((side) => ports.filter((each) => each.side === side).length),
   );
-  const wide = Math.max(leastWide, widest + 2 * padding, isRail ? 26 * leads : 40 * perSide);
+  const room =
+    part.type === "bar" || part.type === "branch"
+      ? studApart[part.type] * Math.max(studs("in"), studs("out"))
+      : 2 * poleApart * Math.ceil(perSide / 2) + 24;
+  const wide = Math.max(leastWide, widest + 2 * padding, room);
   const signs = (side: "north" | "south") =>
     ports.some((each) => each.side === side && each.sign !== null) ? signRoom : 4;
   const natural = signs("north") + signs("south") + lineStep * (1 + text.lines.length);
@@ -87,7 +90,7 @@ function boxOf(part: Part, given: BoxText, leads: number): Box {
     return here.map(({ at, sign }, k): BoxPort => ({
       id: `${part.id} @ ${at}`,
       side,
-      x: (wide * (k + 1)) / (here.length + 1),
+      x: xOf(k, here.length, wide, isPaired(part)),
       y: side === "north" ? 0 : high,
       sign,
     }));
@@ -95,10 +98,28 @@ function boxOf(part: Part, given: BoxText, leads: number): Box {
   return { id: part.id, part, text, wide, high, titleY, ports: placed };
 }
 
+/** From minus to plus of a pair, so that the two cores of a cable run straight from box to box. */
+const poleApart = 44;
+
+function isPaired(part: Part): boolean {
+  return (
+    part.type === "switch" ||
+    part.type === "input" ||
+    part.type === "bank" ||
+    (part.type === "cable" && part.pole === "both")
+  );
+}
+
+function xOf(k: number, count: number, wide: number, inPairs: boolean): number {
+  if (!inPairs) return (wide * (k + 0.5)) / count;
+  const middle = (wide * (Math.floor(k / 2) + 0.5)) / (count / 2);
+  return middle + (k % 2 === 0 ? -poleApart / 2 : poleApart / 2);
+}
+
 type PortOf = { readonly at: string; readonly side: "north" | "south"; readonly sign: Pole | null };
 
 /** Everything flows down, from − to +. */
-function portsOf(part: Part): PortOf[] {
+function portsOf(part: Part, studs: (at: "in" | "out") => number): PortOf[] {
   const both = (at: "in" | "out", side: "north" | "south", signed: boolean): PortOf[] =>
     (["-", "+"] as const).map((sign) => ({ at: `${at}${sign}`, side, sign: signed ? sign : null }));
   switch (part.type) {
@@ -115,16 +136,14 @@ function portsOf(part: Part): PortOf[] {
       ];
     case "branch":
     case "bar":
-      // the minus bar is where all begins: what it is fed by leaves it below as well
-      return part.pole === "-" && part.type === "bar"
-        ? [
-            { at: "out", side: "south", sign: null },
-            { at: "in", side: "south", sign: null },
-          ]
-        : [
-            { at: "in", side: "north", sign: null },
-            { at: "out", side: "south", sign: null },
-          ];
+      // the minus bar is where all begins: what leads on from it leaves it below as well
+      return (["out", "in"] as const).flatMap((at) =>
+        Array.from({ length: studs(at) }, (_, k): PortOf => ({
+          at: `${at} ${k}`,
+          side: at === "in" && !(part.type === "bar" && part.pole === "-") ? "north" : "south",
+          sign: null,
+        })),
+      );
     case "cable":
       return part.pole === "both"
         ? [...both("in", "north", false), ...both("out", "south", false)]
