@@ -63,7 +63,12 @@ function isRail({ type }: Part): boolean {
   return type === "bar" || type === "branch";
 }
 /** From stud to stud, about as far as rows are apart. */
-const studApart = { bar: 96, branch: 40 } as const;
+const studApart = { bar: 164, branch: 60 } as const;
+/** The minus bar is where all begins: at its right end is where the minus leads on, below it like the rows. */
+const onwards = 60;
+function isStart(part: Part): boolean {
+  return part.type === "bar" && part.pole === "-";
+}
 
 function boxOf(part: Part, given: BoxText, studs: (at: "in" | "out") => number): Box {
   const text = { title: fitted(given.title), lines: given.lines.map((each) => fitted(each)) };
@@ -77,7 +82,7 @@ function boxOf(part: Part, given: BoxText, studs: (at: "in" | "out") => number):
   );
   const room =
     part.type === "bar" || part.type === "branch"
-      ? studApart[part.type] * Math.max(studs("in"), studs("out"))
+      ? studApart[part.type] * Math.max(studs("in"), studs("out")) + (isStart(part) ? onwards : 0)
       : 2 * poleApart * Math.ceil(perSide / 2) + 24;
   const wide = Math.max(leastWide, widest + 2 * padding, room);
   const signs = (side: "north" | "south") =>
@@ -90,7 +95,11 @@ function boxOf(part: Part, given: BoxText, studs: (at: "in" | "out") => number):
     return here.map(({ at, sign }, k): BoxPort => ({
       id: `${part.id} @ ${at}`,
       side,
-      x: xOf(k, here.length, wide, isPaired(part)),
+      x: isStart(part)
+        ? at.startsWith("in")
+          ? wide - onwards / 2
+          : (k + 0.5) * ((wide - onwards) / (here.length - 1))
+        : xOf(k, here.length, wide, isPaired(part)),
       y: side === "north" ? 0 : high,
       sign,
     }));
@@ -136,11 +145,10 @@ function portsOf(part: Part, studs: (at: "in" | "out") => number): PortOf[] {
       ];
     case "branch":
     case "bar":
-      // the minus bar is where all begins: what leads on from it leaves it below as well
       return (["out", "in"] as const).flatMap((at) =>
         Array.from({ length: studs(at) }, (_, k): PortOf => ({
           at: `${at} ${k}`,
-          side: at === "in" && !(part.type === "bar" && part.pole === "-") ? "north" : "south",
+          side: at === "in" && !isStart(part) ? "north" : "south",
           sign: null,
         })),
       );

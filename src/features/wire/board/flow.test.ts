@@ -41,7 +41,9 @@ test("a panel taken out is a plain lead; one not judged yet leaves the sums unsa
 });
 
 test("the sums at the plugs end where the solver has the lane: its volts for every row, its amps for all rows together", () => {
-  const [lantern] = demoPlans() as [Plan];
+  const [cabled] = demoPlans() as [Plan];
+  // behind cables rows stand a little apart, and the sums end before them
+  const lantern = { ...cabled, wirings: cabled.wirings.map((wiring) => ({ ...wiring, runs: [] })) };
   const shade = fc.array(fc.constantFrom(1, 1, 0.15, 0.6), { minLength: 2, maxLength: 2 });
   fc.assert(
     fc.property(
