@@ -26,6 +26,11 @@ const views: readonly { readonly plan: string | null; readonly address: string }
   { plan: "The Lantern", address: "/space" },
   { plan: "The Lantern", address: "/space#lockers" },
   { plan: "The Lantern", address: "/space#sheets" },
+  { plan: "The Lantern", address: "/protect" },
+  { plan: "The Lantern", address: "/protect#cables" },
+  { plan: "The Lantern", address: "/protect#plugs" },
+  { plan: "The Lantern", address: "/protect#list" },
+  { plan: "The Lantern", address: "/protect#order" },
   { plan: "Narrowboat", address: "/mount" },
 ];
 
@@ -65,6 +70,7 @@ async function isAccessible(visit: Visit, url: string): Promise<void> {
     const { page, fields } = screen;
     if (size === phone && url.startsWith("/plan/")) await fields.press("Export, units and light");
     if (url.endsWith("#year")) await page.waitForSelector("[data-year=settled] [data-chart=year]");
+    if (url.endsWith("/protect")) await page.waitForSelector("g[data-type=panel]");
     if (url.endsWith("/wire")) await page.waitForSelector("[data-testid=window-chart] svg");
     // the lantern's light has the sizes of paper: narrow, it can differ in nothing that is looked at
     for (const light of size === desktop ? ["Paper", "Sunlight", "Lantern"] : ["Paper", "Sunlight"]) {

@@ -29,11 +29,13 @@ walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards"
     wire: /The Lantern[^]*Wire · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,
     panels: /Line of the label[^]*Pmax[^]*On the sticker/,
     input: /Line of the data sheet[^]*Port 1/,
+    protect: /Cables, each twice[^]*Parts to buy[^]*Making the leads[^]*Battery|Cover the panels/,
     need: /What runs in a day[^]*Panels by the quick rule/,
   };
   for (const [stop, words] of Object.entries(expected)) {
     const { page } = await open(`${address}/${stop}`);
     if (stop === "wire") await page.waitForSelector("[aria-label='Ledger of rules'] li");
+    if (stop === "protect") await page.waitForSelector("g[data-type=panel]");
     await page.waitForFunction(() => document.readyState === "complete");
     await begin(page);
     await page.waitForSelector("[data-testid=print]");
@@ -44,6 +46,7 @@ walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards"
       expect(text).not.toMatch(/Saved|Undo|Skip to the stop/);
       expect({ stop, width, overPx }).toEqual({ stop, width, overPx: 0 });
     }
+    if (stop === "protect") expect(await page.$("[data-testid=print] img[alt='Wiring diagram']")).not.toBeNull();
     if (stop === "wire") {
       const drawn = await page.$$eval("[data-testid=print] svg rect", (panels) => panels.length);
       expect(drawn).toBe(await page.$$eval("[data-tile]", (tiles) => tiles.length));

@@ -51,6 +51,7 @@ export function conclude(/** @type {Tally[]} */ tallies) {
 /** Programs of Debian that tests need, and what for. */
 export const debian = {
   "poppler-utils": { program: "/usr/bin/pdftocairo", purpose: "what measures our printed sheets" },
+  "librsvg2-bin": { program: "/usr/bin/rsvg-convert", purpose: "what reads our drawings" },
   ngspice: { program: "/usr/bin/ngspice", purpose: "the circuit simulator our netlists are checked in" },
   "chromium-headless-shell": {
     program: process.env["CHROMIUM"] ?? "/usr/bin/chromium-headless-shell",

@@ -41,6 +41,11 @@ export function kwh(value: number): string {
   return `${value.toFixed(1)}\u00a0kWh`;
 }
 
+/** A currency by its code; that of the worked examples says that it is made up. */
+export function currencyWords(currency: string): string {
+  return currency === madeUpCurrency ? "made\u00a0up" : currency;
+}
+
 /** Money with its currency's code: "0.57 EUR"; whole from a hundred on. A price of the worked examples says that it is made up. */
 export function money(value: number, currency: string): string {
   return `${value.toFixed(value >= 100 ? 0 : 2)}\u00a0${currency === madeUpCurrency ? "(made\u00a0up)" : currency}`;

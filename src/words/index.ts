@@ -1,6 +1,6 @@
 export { assumptionSentence } from "./assumptions";
 export { dangerWords, laneWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
-export { amount, counted, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
+export { amount, counted, currencyWords, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
 export {
   goalWords,
   leftOutSentence,

@@ -198,7 +198,7 @@ export function workStepWords(step: Step): string {
     case "cutToLength":
       return "Cut last, and to length: a hand’s breadth longer than it reaches, with a drip loop before every gland and plug.";
     case "crimp":
-      return "Strip, crimp with the right tool, click the contacts in until they lock. Plugs of one maker only fit each other surely.";
+      return "Strip, crimp with the right tool, click the contacts in until they lock. Only plugs of the same make are sure to fit each other.";
     case "pullAndLabel":
       return "Pull at each crimp. Stick a label at both ends of each cable.";
     case "testLeads":

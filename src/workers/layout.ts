@@ -1,7 +1,15 @@
 import ELK from "elkjs/lib/elk-api.js";
 import { type LayoutAnswer, type LayoutAsk } from "@/core/protect";
 
-type Layout = (ask: LayoutAsk) => Promise<LayoutAnswer>;
+export type Layout = {
+  /** Places boxes and lines; what was placed before is there at once. */
+  readonly place: (ask: LayoutAsk) => Promise<LayoutAnswer>;
+  /** What was placed before, for paper, which does not wait; null: nothing of the kind. */
+  readonly placed: (ask: LayoutAsk) => LayoutAnswer | null;
+};
+
+/** Drawings kept, the last ones asked for. */
+const mostKept = 12;
 
 let layout: Layout | null = null;
 
@@ -14,6 +22,18 @@ export function pageLayout(): Layout {
   const elk = new ELK({
     workerFactory: () => new Worker(new URL("./layout.worker.ts", import.meta.url), { type: "module" }),
   });
-  layout = async (ask) => (await elk.layout(ask as never)) as LayoutAnswer;
+  const kept = new Map<string, LayoutAnswer>();
+  layout = {
+    place: async (ask) => {
+      const key = JSON.stringify(ask);
+      const before = kept.get(key);
+      const answer = before ?? ((await elk.layout(ask as never)) as LayoutAnswer);
+      kept.delete(key);
+      kept.set(key, answer);
+      for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - mostKept))) kept.delete(oldest);
+      return answer;
+    },
+    placed: (ask) => kept.get(JSON.stringify(ask)) ?? null,
+  };
   return layout;
 }

@@ -94,6 +94,33 @@ export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): Po
   };
 }
 
+/** Two panels of a row whose leads end in different plugs, and what joins them; null: no chain of the adapters known. */
+export type UnlikeEnds = {
+  readonly fromName: string;
+  readonly toName: string;
+  readonly adapters: readonly Adapter[] | null;
+};
+
+/** Neighbours in rows that do not plug into each other: every such place, once. */
+export function unlikeEnds(plan: Plan, lane: Lane, amps: number, volts: number): UnlikeEnds[] {
+  const kinds = plugKinds(plan);
+  const kindOf = (id: string) => kinds.find((kind) => kind.id === id) ?? null;
+  const endOf = (panelId: string) => {
+    const id = plan.protect.panelEnds.find((end) => end.panelId === panelId)?.kindId ?? usualPanelKind;
+    return kindOf(id) ?? lostKind(id);
+  };
+  return lane.rows.flatMap((row) => {
+    const tiles = usedIn([row]);
+    return tiles.slice(1).flatMap((tile, k): UnlikeEnds[] => {
+      const [from, to] = [endOf(tiles[k]?.panelId ?? tile.panelId), endOf(tile.panelId)];
+      if (from.id === to.id) return [];
+      const ends: Ends = { from, fromTurned: false, to, toReversed: false, amps, volts };
+      const found = findChain(ends, adaptersOf(plan), (adapter) => adapter.price ?? 0, kindOf);
+      return [{ fromName: from.name, toName: to.name, adapters: found }];
+    });
+  });
+}
+
 function lostAdapter(id: string): Adapter {
   return { id, name: id, fromId: "", toId: "", reverses: false, mostA: 0, price: null };
 }

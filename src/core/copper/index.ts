@@ -1,4 +1,13 @@
-export { adapterPart, adaptersOf, chainOf, placeOfFault, plugKinds, type PortChain } from "./chains";
+export {
+  adapterPart,
+  adaptersOf,
+  chainOf,
+  placeOfFault,
+  plugKinds,
+  type PortChain,
+  type UnlikeEnds,
+  unlikeEnds,
+} from "./chains";
 export { ampsOfRow, ampsOfRows, isUsed as isUsedRow, type LabelAmps, sheetOf } from "./amps";
 export {
   ambientOf,

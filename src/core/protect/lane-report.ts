@@ -7,6 +7,8 @@ import {
   type ResolvedRun,
   sheetOf,
   sizeThatCounts,
+  type UnlikeEnds,
+  unlikeEnds,
 } from "../copper";
 import { assumedFuseA, type Backfeed, backfeedOf, smallestOf, switchSizesA, voltClass } from "../fuse";
 import { type Plan } from "../plan";
@@ -44,6 +46,7 @@ export type LaneReport = {
   readonly joint: Joint;
   readonly box: BoxSize | null;
   readonly chain: PortChain;
+  /** Panels side by side in a row whose plugs are unlike. */ readonly unlike: readonly UnlikeEnds[];
   readonly diodes: DiodeFacts | null;
   readonly thickerOrMore: ThickerOrMore | null;
 };
@@ -119,6 +122,7 @@ export function laneReport(plan: Plan, parts: LaneParts): LaneReport {
     joint,
     box: joint === "box" ? boxFor(rows.length, area("row"), area("trunk"), isFusedEach) : null,
     chain,
+    unlike: unlikeEnds(plan, context.lane, Math.max(0, ...each.map((amps) => amps ?? 0)), coldV),
     diodes: diodeFacts(context),
     thickerOrMore: thickerOrMore(parts, coldV),
   };

@@ -125,6 +125,9 @@ function needsOfLane(wiring: Wiring, lane: LaneReport): Need[] {
       count: 1,
       areaMm2: 0,
     })),
+    ...lane.unlike.flatMap(({ adapters }) =>
+      (adapters ?? []).map(({ name }): Need => ({ item: { type: "adapter", name }, count: 1, areaMm2: 0 })),
+    ),
     ...fuses,
     ...isolator,
     ...(box === null

@@ -12,8 +12,8 @@ import { amount, headOf, lengthWords, partNames, percent, sizeWords } from "@/wo
 import { CableForm } from "./CableForm";
 import { StatedField } from "./forms";
 import { allRuns } from "./runs";
+import { useProtect } from "./facts";
 import style from "./protect.module.css";
-import { useReport } from "./useReport";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
 
@@ -25,11 +25,19 @@ const schools = [
   { value: "portable", text: "Portable leads: 1.25 × Isc" },
 ] as const;
 
+/** What each school asks, and where it has it from. */
+const schoolWords = {
+  land: "1.56 × Isc where it is fixed (NEC 690.8), amps by NEC 310.16 and its heat factors; 14, 12 and 10 AWG no more than 15, 20 and 30 A (240.4(D)).",
+  metric: "1.56 × Isc, amps of single PV cable in free air up to 60 °C (EN 50618, table A.3), less beyond (table A.4).",
+  marine: "The land table without its caps; never more than 3 % lost (ABYC E-11).",
+  portable: "1.25 × Isc on leads that are laid out and put away (NEC 690.8(A)), else as on land.",
+} as const;
+
 /** Every cable of the wiring in one table, and by which school it is chosen. */
 export function CablesSheet() {
   const desk = useDesk();
   const plan = usePlan();
-  const { report } = useReport();
+  const { report } = useProtect();
   const [chosen, setChosen] = useState<string | null>(null);
   const yearKwhOf = useYearLoss(report);
   if (report === null) return <p role="status">Working it out…</p>;
@@ -88,8 +96,8 @@ export function CablesSheet() {
             </div>
           )}
           <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-            Only cables with a length that was said, or that follow a cable way, take part in the curve at the input,
-            the year and the finder.
+            A star: as advised. Only cables with a length that was said, or that follow a cable way, take part in the
+            curve at the input, the year and the finder.
           </p>
         </Region>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
@@ -114,6 +122,7 @@ export function CablesSheet() {
                   desk.change({ type: "setSchool", patch: { cable: value === "none" ? null : value } })
                 }
               />
+              <p style={{ margin: 0, fontSize: "0.8125rem" }}>{schoolWords[plan.schools.cable ?? "land"]}</p>
               <ChoiceField
                 label="Fuses"
                 value={plan.schools.fuse ?? "none"}

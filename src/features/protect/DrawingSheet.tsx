@@ -5,22 +5,19 @@ import { useMemo, useState } from "react";
 import { type Part, type ProtectReport } from "@/core/protect";
 import { type Finding, type Level, levels } from "@/core/rules";
 import { useAssessment } from "@/features/desk";
-import { Region, TextButton, useUnits } from "@/ui";
+import { Region, TextButton } from "@/ui";
 import { Chosen } from "./Chosen";
 import { Drawing } from "./Drawing";
 import { Exports } from "./Exports";
+import { useProtect } from "./facts";
 import { runOfPart } from "./runs";
 import { ToDo } from "./ToDo";
-import { useDiagram } from "./useDiagram";
-import { useReport } from "./useReport";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
 
 /** The drawing is the page: press a cable, a joint, a fuse to read and change it. */
 export function DrawingSheet() {
-  const system = useUnits();
-  const { report, of: plan, fault } = useReport();
-  const { diagram, fault: layoutFault } = useDiagram(plan, report, system);
+  const { report, of: plan, diagram, fault } = useProtect();
   const [chosen, setChosen] = useState<string | null>(null);
   const assessment = useAssessment();
   const yearKwhOf = useYearLoss(report);
@@ -32,10 +29,8 @@ export function DrawingSheet() {
     [report, assessment],
   );
   const part = report?.assembly.parts.find(({ id }) => id === chosen) ?? null;
-  if (fault !== null || layoutFault !== null)
-    return (
-      <p>The drawing could not be made ({fault ?? layoutFault}). The plan is safe; change something to try again.</p>
-    );
+  if (fault !== null)
+    return <p>The drawing could not be made ({fault}). The plan is safe; change something to try again.</p>;
   if (report !== null && report.assembly.parts.length === 0)
     return <p>Nothing is wired yet. Join panels to an input at Wire: then they are drawn here, cable by cable.</p>;
   return (

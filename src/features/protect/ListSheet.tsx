@@ -6,9 +6,10 @@ import { itemGroups, type ListLine, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { ChoiceField, CurrencyField, offerFile, QuantityField, Region, TextButton, useUnits } from "@/ui";
-import { amount, countWords, groupWords, itemWords, money } from "@/words";
+import { amount, countWords, currencyWords, groupWords, itemWords, money } from "@/words";
 import { StatedField } from "./forms";
 import { listCsv, listJson } from "./list-files";
+import { useProtect } from "./facts";
 import style from "./protect.module.css";
 import { useReport } from "./useReport";
 import { Wirings } from "./Wirings";
@@ -18,7 +19,7 @@ export function ListSheet() {
   const desk = useDesk();
   const plan = usePlan();
   const wiring = useWiring();
-  const { report } = useReport();
+  const { report } = useProtect();
   const [otherId, setOtherId] = useState<string | null>(null);
   const { protect } = plan;
   if (report === null) return <p role="status">Counting…</p>;
@@ -56,7 +57,7 @@ export function ListSheet() {
                     To buy
                   </th>
                   <th scope="col" data-num>
-                    Money
+                    Money, {currencyWords(protect.currency)}
                   </th>
                 </tr>
               </thead>
@@ -70,7 +71,7 @@ export function ListSheet() {
                       </th>
                     </tr>
                     {lines.map((line) => (
-                      <Line key={line.key} line={line} currency={protect.currency} />
+                      <Line key={line.key} line={line} />
                     ))}
                   </tbody>
                 );
@@ -232,7 +233,7 @@ function Beside({
 }
 
 /** One part: what it takes, what is there already, what it costs. */
-function Line({ line, currency }: { readonly line: ListLine; readonly currency: string }) {
+function Line({ line }: { readonly line: ListLine }) {
   const desk = useDesk();
   const system = useUnits();
   const { key, item, count, spare, owned, each, eachIsAssumed, toBuy, unit } = line;
@@ -250,7 +251,7 @@ function Line({ line, currency }: { readonly line: ListLine; readonly currency: 
       <td>{words}</td>
       <td data-num>{countWords(count, unit, system)}</td>
       <td data-num>{spare === 0 ? "" : countWords(spare, unit, system)}</td>
-      <td style={{ minWidth: 78 }}>
+      <td style={{ width: 76, minWidth: 76 }}>
         <QuantityField
           label={`${words}: I have`}
           labelHidden
@@ -262,7 +263,7 @@ function Line({ line, currency }: { readonly line: ListLine; readonly currency: 
           help="How many are there already."
         />
       </td>
-      <td style={{ minWidth: 96 }}>
+      <td style={{ width: 92, minWidth: 92 }}>
         <QuantityField
           label={`${words}: price`}
           labelHidden
@@ -275,7 +276,7 @@ function Line({ line, currency }: { readonly line: ListLine; readonly currency: 
         />
       </td>
       <td data-num>{countWords(toBuy, unit, system)}</td>
-      <td data-num>{money(line.money, currency)}</td>
+      <td data-num>{line.money.toFixed(2)}</td>
     </tr>
   );
 }

@@ -6,13 +6,13 @@ import { type Step, workOrder } from "@/core/protect";
 import { CableWays, NotesField } from "@/features/notebook";
 import { LevelMark, Region, TextButton } from "@/ui";
 import { weatherChecks, whoseWork, workStepWords } from "@/words";
+import { useProtect } from "./facts";
 import style from "./protect.module.css";
-import { useReport } from "./useReport";
 import { Wirings } from "./Wirings";
 
 /** The order of work for this very wiring: making the leads, connecting, taking off; what to look at, and whose work it is. */
 export function OrderSheet() {
-  const { report } = useReport();
+  const { report } = useProtect();
   const id = useId();
   if (report === null) return <p role="status">Working it out…</p>;
   const { making, connecting, takingOff } = workOrder(report);

@@ -10,16 +10,16 @@ import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine } from "@/ui";
 import { given, headOf } from "@/words";
+import { useProtect } from "./facts";
 import style from "./protect.module.css";
 import { ToDo } from "./ToDo";
-import { useReport } from "./useReport";
 import { Wirings } from "./Wirings";
 
 /** What the panels end in, what the sockets are, and the adapters between; polarity followed from joint to joint. */
 export function PlugsSheet() {
   const plan = usePlan();
   const wiring = useWiring();
-  const { report } = useReport();
+  const { report } = useProtect();
   const used = new Set(JSON.stringify(wiring.lanes).match(/"panelId":"[^"]+"/g) ?? []);
   const kinds = plan.panels.filter(({ id }) => used.has(`"panelId":"${id}"`));
   return (
@@ -166,6 +166,14 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
         ))}
         <li>{chain.to.name}, on the input</li>
       </ol>
+      {lane.unlike.map(({ fromName, toName, adapters: between }, k) => (
+        <p key={k} style={{ margin: 0 }}>
+          In a row {fromName} meets {toName}:{" "}
+          {between === null
+            ? "no adapter known joins them."
+            : `${between.map(({ name }) => name).join(", then ")} between them.`}
+        </p>
+      ))}
       <p style={{ margin: 0 }}>
         {!chain.isFound
           ? "No chain of the adapters known fits and bears the amps."

@@ -2,12 +2,14 @@
 
 import { designOf } from "@/core/cable";
 import { sizeThatCounts } from "@/core/copper";
-import { itemGroups, workOrder } from "@/core/protect";
+import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport, workOrder } from "@/core/protect";
+import { createMemory, readyById } from "@/core/rules";
 import { diagramSheet, sheetSvg } from "@/core/sheet";
 import { usePlan, useWiring } from "@/features/desk";
 import { PrintTable, useUnits } from "@/ui";
 import {
   amount,
+  boxWords,
   countWords,
   groupWords,
   itemWords,
@@ -20,21 +22,22 @@ import {
   whoseWork,
   workStepWords,
 } from "@/words";
+import { pageLayout } from "@/workers";
 import { cableName } from "./CablesSheet";
 import { drawingNote } from "./Exports";
 import { allRuns } from "./runs";
-import { useDiagram } from "./useDiagram";
-import { useReport } from "./useReport";
 
 /** The drawing, the cables, the list and the order of work, for the ladder. */
 export function ProtectPrint() {
   const plan = usePlan();
   const wiring = useWiring();
   const system = useUnits();
-  const { report, of } = useReport();
-  const { diagram } = useDiagram(of, report, system);
-  if (report === null || report.assembly.parts.length === 0)
-    return <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>;
+  // paper does not wait for a worker; what the screen has drawn is placed already
+  const report = protectReport(readyById(plan, wiring.id, null, createMemory()));
+  const graph = graphOf(report.assembly, (part) => boxWords(part, plan, report, system));
+  const answer = pageLayout().placed(layoutAsk(graph));
+  const diagram = answer === null ? null : diagramOf(graph, answer);
+  if (report.assembly.parts.length === 0) return <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>;
   const { making, connecting, takingOff } = workOrder(report);
   const orders = [
     { name: "Making the leads", steps: making },

@@ -3,6 +3,7 @@
 import dynamic from "next/dynamic";
 import { SheetTabs } from "@/ui";
 import { DrawingSheet } from "./DrawingSheet";
+import { ProtectFacts } from "./facts";
 
 const Cables = dynamic(() => import("./CablesSheet").then((part) => part.CablesSheet));
 const Plugs = dynamic(() => import("./PlugsSheet").then((part) => part.PlugsSheet));
@@ -12,15 +13,17 @@ const Order = dynamic(() => import("./OrderSheet").then((part) => part.OrderShee
 /** A wiring becomes copper: its drawing, its cables, its plugs, what to buy, and in which order it is done. */
 export function ProtectStop() {
   return (
-    <SheetTabs
-      name="Protect"
-      sheets={[
-        { id: "drawing", name: "Drawing", View: DrawingSheet },
-        { id: "cables", name: "Cables", View: Cables },
-        { id: "plugs", name: "Plugs", View: Plugs },
-        { id: "list", name: "What to buy", View: List },
-        { id: "order", name: "Order of work", View: Order },
-      ]}
-    />
+    <ProtectFacts>
+      <SheetTabs
+        name="Protect"
+        sheets={[
+          { id: "drawing", name: "Drawing", View: DrawingSheet },
+          { id: "cables", name: "Cables", View: Cables },
+          { id: "plugs", name: "Plugs", View: Plugs },
+          { id: "list", name: "What to buy", View: List },
+          { id: "order", name: "Order of work", View: Order },
+        ]}
+      />
+    </ProtectFacts>
   );
 }

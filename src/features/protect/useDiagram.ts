@@ -28,16 +28,18 @@ export function useDiagram(plan: Plan | null, report: ProtectReport | null, syst
   useEffect(() => {
     if (ask === null) return;
     let isWanted = true;
-    pageLayout()(ask).then(
-      (answer) => {
-        if (!isWanted) return;
-        setPlaced({ key, answer });
-        setFault(null);
-      },
-      (error: unknown) => {
-        if (isWanted) setFault(error instanceof Error ? error.message : "the layout failed");
-      },
-    );
+    pageLayout()
+      .place(ask)
+      .then(
+        (answer) => {
+          if (!isWanted) return;
+          setPlaced({ key, answer });
+          setFault(null);
+        },
+        (error: unknown) => {
+          if (isWanted) setFault(error instanceof Error ? error.message : "the layout failed");
+        },
+      );
     return () => {
       isWanted = false;
     };

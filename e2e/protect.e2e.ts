@@ -1,0 +1,130 @@
+import { readdirSync, readFileSync } from "node:fs";
+import path from "node:path";
+import { type ElementHandle, type Page } from "puppeteer-core";
+import { type Fields, steady } from "./screen/fields";
+import { eventually, walk } from "./harness/visit";
+
+/** A wiring becomes copper: cables said and sized, fuses fitted, plugs followed, the list counted, sheets taken along. */
+
+/** Presses a box of the drawing by key, as one who has no mouse. */
+async function pressBox(page: Page, name: string): Promise<void> {
+  const found = await page.waitForSelector(`[role=button][aria-label^='${name}']`);
+  await found?.evaluate((box) => (box as SVGElement).focus());
+  await page.keyboard.press("Enter");
+  await page.waitForSelector(`[role=button][aria-label^='${name}'][aria-pressed=true]`);
+}
+
+async function choose(page: Page, fields: Fields, label: string, option: string): Promise<void> {
+  const found = await page.waitForSelector(`xpath///label[normalize-space()='${label}']/..//*[@role='combobox']`);
+  if (found === null) throw new Error(`nothing is chosen at "${label}"`);
+  await (await steady(found as ElementHandle<Element>)).click();
+  await fields.press(option);
+}
+
+const boxes = (page: Page, type: string) => page.$$eval(`g[data-type='${type}']`, (all) => all.length);
+
+/** Waits until the browser has saved a file whole, and gives it. */
+async function saved(folder: string, ending: string): Promise<Buffer> {
+  const found = () => readdirSync(folder).find((name) => name.endsWith(ending));
+  await eventually(() => Promise.resolve(found() !== undefined));
+  return readFileSync(path.join(folder, found() ?? ""));
+}
+
+walk(
+  "a cable is said and sized, too thin is a Stop that one press mends, and fuses end their Care",
+  async ({ open, plan }) => {
+    const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/protect`);
+    await page.waitForSelector("g[data-type=panel]");
+    expect([await boxes(page, "panel"), await boxes(page, "fuse"), await boxes(page, "switch")]).toEqual([3, 3, 1]);
+    await fields.says("main", /put a 15\sA fuse in each row/);
+    await fields.press("Put a 15 A fuse in each of 3 rows");
+    await page.waitForFunction(
+      () => document.querySelectorAll("[aria-label^='Fuse 15'][aria-label$='row 1']").length === 1,
+    );
+    await page.waitForFunction(() => !/put a 15.A fuse/.test(document.querySelector("main")?.textContent ?? ""));
+    await pressBox(page, "To the switch");
+    await fields.says("main", /Loses in full sun, if it is so long/);
+    // what cannot be is refused where it is typed, and changes nothing
+    await fields.type("Length, one way", "900");
+    await fields.says("[role=alert]", /900\sm is outside 0\.01 to 200\sm/);
+    await fields.type("Length, one way", "38");
+    await fields.says("main", /Loses in full sun[\d.]+\sV, [\d.]+\s% of at most 3\.0\s%/);
+    await fields.says("main", /In a year[\d.]+ kWh/);
+    await fields.says("main", /Thicker cable, or one more in series/);
+    await choose(page, fields, "Size", "10 AWG");
+    await ledger.is("stop");
+    await fields.says("main", /must carry 39\.41\sA; 10\sAWG carries 30\.00\sA/);
+    await page.waitForSelector("g[data-type=cable][data-level=stop]");
+    await fields.press("Take ");
+    await ledger.is("care");
+    await fields.press("Undo");
+    await ledger.is("stop");
+    await fields.press("Redo");
+    await ledger.is("care");
+    await fields.saved();
+    // it is still there for whoever comes later
+    await page.reload();
+    await pressBox(page, "To the switch");
+    await fields.shows("Length, one way", "38");
+  },
+);
+
+walk(
+  "plugs are followed from joint to joint: a question while nobody looked, a Stop when turned round",
+  async ({ open, plan }) => {
+    const { page, fields, ledger } = await open(`${await plan("Rooftop")}/protect#plugs`);
+    await page.waitForSelector("[aria-label='From the panels to the socket'] li");
+    await choose(page, fields, "Its socket, assumed", "Modular two-pole plug");
+    await ledger.is("open");
+    await fields.says("main", /Look with a meter before you plug/);
+    await fields.press("This is what I have");
+    await choose(page, fields, "Adapter 1 put together", "the wrong way round");
+    await ledger.is("stop");
+    await fields.says("main", /Plus arrives at minus .* turned round at “4 mm PV latch connector to modular/);
+    await choose(page, fields, "Adapter 1 put together", "right, by the meter");
+    await page.waitForFunction(() => !/Plus arrives at minus/.test(document.querySelector("main")?.textContent ?? ""));
+    // a plug of one's own that bears too little
+    await fields.press("A plug of another kind");
+    await fields.type("Bears", "0.6");
+    await choose(page, fields, "Its socket", "Plug 1");
+    await fields.says("main", /does not plug together|No chain of the adapters known/);
+  },
+);
+
+walk(
+  "the list is counted, priced and compared; drawing, labels and list are saved as files",
+  async ({ open, plan, files }) => {
+    const { page, fields } = await open(`${await plan()}/protect`);
+    await fields.press("Press day");
+    await page.waitForFunction(() => document.querySelectorAll("g[data-type=bank]").length === 1);
+    for (const [button, ending, begins] of [
+      ["PDF", "wiring.pdf", "%PDF-"],
+      ["SVG", "wiring.svg", "<svg"],
+      ["PNG", "wiring.png", "\u0089PNG"],
+      ["Labels to stick on, PDF", "labels.pdf", "%PDF-"],
+    ] as const) {
+      await fields.press(button);
+      const file = await saved(files, ending);
+      expect(file.subarray(0, begins.length).toString("latin1")).toBe(begins);
+    }
+    await page.$eval("#protect-tab-list", (tab) => (tab as HTMLElement).click());
+    await fields.says("main", /Cable 10.AWG, red/);
+    const money = async () =>
+      /Parts to buy([\d.]+)/.exec((await page.$eval("main", (main) => main.textContent)) ?? "")?.[1];
+    const before = Number(await money());
+    await fields.type("Cable 10 AWG, red: I have", "5");
+    await eventually(async () => Number(await money()) < before);
+    await choose(page, fields, "Compare with", "Every day");
+    await fields.says("main", /Its parts cost/);
+    await fields.press("CSV");
+    expect((await saved(files, "parts.csv")).toString()).toMatch(/^group,part,unit,takes[^]*Ring terminal|Ferrule/);
+    await fields.press("JSON");
+    expect(JSON.parse((await saved(files, "parts.json")).toString())).toMatchObject({
+      format: "golden-array-parts",
+      version: 1,
+    });
+    await page.$eval("#protect-tab-order", (tab) => (tab as HTMLElement).click());
+    const order = await fields.says("main", /Battery first: join Lodestone Long/);
+    expect(order.indexOf("Battery first")).toBeLessThan(order.indexOf("Take the covers off"));
+  },
+);

@@ -1,0 +1,96 @@
+/** @jest-environment node */
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import ELK from "elkjs/lib/elk.bundled.js";
+import Papa from "papaparse";
+import { type Plan } from "@/core/plan";
+import { diagramOf, graphOf, type LayoutAnswer, layoutAsk, type ProtectReport, protectReport } from "@/core/protect";
+import { createMemory, readyById } from "@/core/rules";
+import { diagramSheet, labelSheets, type Paper, sheetSvg } from "@/core/sheet";
+import { changed, demoPlan } from "@/testing";
+import { sheetsAsPdf } from "@/ui";
+import { boxWords, labelTexts } from "@/words";
+import { drawingNote } from "./Exports";
+import { listCsv, listJson } from "./list-files";
+
+const plan = changed(demoPlan("The Lantern"), {
+  type: "setDevice",
+  inputId: "press",
+  patch: { name: "Lodestone <b>&\u0007 “Long”" },
+});
+const report = protectReport(readyById(plan, "pressday", null, createMemory()));
+
+async function drawn(of: Plan, told: ProtectReport, paper: Paper) {
+  const graph = graphOf(told.assembly, (part) => boxWords(part, of, told, "metric"));
+  const answer = (await new ELK().layout(layoutAsk(graph) as never)) as LayoutAnswer;
+  return diagramSheet(`${of.name}: Press day`, drawingNote(told), diagramOf(graph, answer), paper);
+}
+
+/** Words of a PDF as another program reads them. */
+function wordsOf(pdf: Uint8Array): string {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "golden-array-wiring-"));
+  const file = path.join(folder, "sheet.pdf");
+  writeFileSync(file, pdf);
+  return execFileSync("pdftotext", ["-layout", file, "-"], { encoding: "utf8" });
+}
+
+const due = [
+  /Mossgate MG-195/,
+  /Row 1 \+/,
+  /Row 2 -/,
+  /10 AWG . 0\.9 m/,
+  /6 AWG . 3\.2 m/,
+  /Switch 32 A/,
+  /fuse 50 A/,
+  /Battery/,
+  /Up to 60\.1 V DC/,
+];
+
+test.each<Paper>(["a4", "letter"])(
+  "the drawing on %s is a PDF whose words another program reads, all of it on the paper",
+  async (paper) => {
+    const sheet = await drawn(plan, report, paper);
+    const words = wordsOf(await sheetsAsPdf([sheet])).replaceAll("\u00a0", " ");
+    for (const each of due) expect(words).toMatch(each);
+    for (const mark of sheet.marks)
+      for (const [x, y] of mark.type === "line" ? mark.points : mark.type === "text" ? [mark.at] : []) {
+        expect(x).toBeGreaterThan(5);
+        expect(x).toBeLessThan(sheet.wideMm - 5);
+        expect(y).toBeGreaterThan(5);
+        expect(y).toBeLessThan(sheet.deepMm - 5);
+      }
+  },
+);
+
+test("the SVG is read by Debian's renderer, and holds the same words, none of which runs", async () => {
+  const svg = sheetSvg(await drawn(plan, report, "a4"));
+  const folder = mkdtempSync(path.join(os.tmpdir(), "golden-array-wiring-"));
+  const [file, png] = [path.join(folder, "wiring.svg"), path.join(folder, "wiring.png")];
+  writeFileSync(file, svg);
+  execFileSync("rsvg-convert", ["--width", "800", "--output", png, file]);
+  expect(readFileSync(png).length).toBeGreaterThan(10_000);
+  expect(svg.replaceAll("\u00a0", " ").replaceAll("\u2212", "-")).toMatch(/Row 2 -/);
+  expect(svg).toContain("Lodestone &lt;b&gt;&amp;");
+  expect(svg).not.toMatch(/<b>|\u0007|<script|href/);
+});
+
+test("labels are on as many sheets as they take: each row, plus and minus, twice", async () => {
+  const labels = labelTexts(report);
+  const words = wordsOf(await sheetsAsPdf(labelSheets("Labels", labels, "a4")));
+  for (const each of [/ROW 1 \+/, /ROW 2 -/, /LIVE IN DAYLIGHT/, /up to 60\.1.V DC/]) expect(words).toMatch(each);
+  expect(words.match(/ROW 1 \+/g)?.length).toBe(2);
+});
+
+test("the list as CSV and JSON has every part once, and they add up", async () => {
+  const { data } = Papa.parse<Record<string, string>>(await listCsv(report, "XTS"), { header: true });
+  expect(data.length).toBe(report.lines.length + 1);
+  const parts = data.slice(0, -1).map((row) => Number(row["money"]));
+  expect(parts.reduce((sum, each) => sum + each, 0)).toBeCloseTo(Number(data.at(-1)?.["money"]), 1);
+  const json = JSON.parse(listJson("p", "w", report, "XTS")) as {
+    parts: { count: number }[];
+    money: { parts: number };
+  };
+  expect([json.parts.length, json.money.parts]).toEqual([report.lines.length, report.money.parts]);
+});
