@@ -74,7 +74,7 @@ walk(
   async ({ open, plan }) => {
     const { page, fields, ledger } = await open(`${await plan("Rooftop")}/protect#plugs`);
     await page.waitForSelector("[aria-label='From the panels to the socket'] li");
-    await choose(page, fields, "Its socket, assumed", "Modular two-pole plug");
+    await choose(page, fields, "Its socket", "Modular two-pole plug");
     await ledger.is("open");
     await fields.says("main", /Look with a meter before you plug/);
     await fields.press("This is what I have");
@@ -112,7 +112,7 @@ walk(
     const money = async () =>
       /Parts to buy([\d.]+)/.exec((await page.$eval("main", (main) => main.textContent)) ?? "")?.[1];
     const before = Number(await money());
-    await fields.type("Cable 10 AWG, red: I have", "5");
+    await fields.type("Cable 10\u00a0AWG, red: I have", "5");
     await eventually(async () => Number(await money()) < before);
     await choose(page, fields, "Compare with", "Every day");
     await fields.says("main", /Its parts cost/);

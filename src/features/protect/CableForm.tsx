@@ -3,9 +3,9 @@
 import Box from "@mui/material/Box";
 import { designOf, dropLimitOf, mostAmps, sizeNames, sizesOf } from "@/core/cable";
 import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
-import { type Plan, type Run } from "@/core/plan";
+import { type Plan, type Run, sameEnd } from "@/core/plan";
 import { type LaneReport } from "@/core/protect";
-import { useDesk } from "@/features/desk";
+import { useDesk, useWiring } from "@/features/desk";
 import { ChoiceField, TextButton, useUnits } from "@/ui";
 import { amount, given, layingWords, lengthWords, money, partNames, percent, sizeWords } from "@/words";
 import { Facts, LengthField } from "./forms";
@@ -23,7 +23,10 @@ type Props = {
 export function CableForm({ plan, run, lane, yearKwh }: Props) {
   const desk = useDesk();
   const system = useUnits();
-  const { said, ask, advised, lies, lengthMm, lengthBy } = run;
+  const { ask, advised, lengthMm, lengthBy } = run;
+  // what is typed is the plan's at once; what is worked out of it follows
+  const said = useWiring().runs.find(({ from, to }) => sameEnd(from, run.from) && sameEnd(to, run.to)) ?? null;
+  const lies = said?.lies ?? run.lies;
   const patch = (change: Partial<Run>, gesture?: string) => patchRun(desk, run, change, gesture);
   const size = sizeThatCounts(run);
   const ways = plan.space.ways;
@@ -68,7 +71,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
         />
         <ChoiceField
           label="It is"
-          value={ask?.isPortable === true ? "portable" : "fixed"}
+          value={(said?.portable ?? ask?.isPortable) === true ? "portable" : "fixed"}
           options={[
             { value: "fixed", text: "fixed" },
             { value: "portable", text: "laid out, put away again" },

@@ -236,12 +236,15 @@ function Beside({
 function Line({ line }: { readonly line: ListLine }) {
   const desk = useDesk();
   const system = useUnits();
-  const { key, item, count, spare, owned, each, eachIsAssumed, toBuy, unit } = line;
+  const { key, item, count, spare, each, toBuy, unit } = line;
+  // what is typed is the plan's at once; what is worked out of it follows
+  const said = usePlan().protect.prices.find(({ part }) => part === key);
+  const owned = said?.owned ?? 0;
   const put = (patch: { readonly each?: number | null; readonly owned?: number }, gesture: string) =>
     desk.change(
       {
         type: "setPartPrice",
-        price: { part: key, each: eachIsAssumed ? null : each, owned, ...patch },
+        price: { part: key, each: said?.each ?? null, owned, ...patch },
       },
       `part:${key}:${gesture}`,
     );
@@ -268,7 +271,7 @@ function Line({ line }: { readonly line: ListLine }) {
           label={`${words}: price`}
           labelHidden
           spec={fieldSpecs.price}
-          value={eachIsAssumed ? null : each}
+          value={said?.each ?? null}
           placeholder={each.toFixed(2)}
           onValue={(next) => put({ each: next }, "price")}
           onDone={desk.endGesture}

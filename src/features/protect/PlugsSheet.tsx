@@ -127,8 +127,9 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
     <Box sx={{ display: "grid", gap: 1 }}>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
         <ChoiceField
-          label={said === undefined ? "Its socket, assumed" : "Its socket"}
-          value={end.kindId}
+          label="Its socket"
+          value={said === undefined ? "" : end.kindId}
+          placeholder={`${chain.to.name}, assumed`}
           options={kinds.map(({ id, name }) => ({ value: id, text: name }))}
           onChoice={(kindId) => put({ kindId })}
         />

@@ -1,5 +1,5 @@
 import { type ResolvedRun } from "@/core/copper";
-import { type Run } from "@/core/plan";
+import { type Run, sameEnd } from "@/core/plan";
 import { type Part, type ProtectReport, runKeyOf } from "@/core/protect";
 import { type Desk, wiringOf } from "@/features/desk";
 import { newId } from "@/ui";
@@ -22,7 +22,7 @@ export function patchRun(desk: Desk, run: ResolvedRun, patch: Partial<Run>, gest
   const { from, to, part } = run;
   const { id: wiringId, runs } = wiringOf(desk.now());
   // typed letter by letter: what the letter before made is the one to go on from
-  const known = runs.find((each) => JSON.stringify([each.from, each.to]) === JSON.stringify([from, to])) ?? {
+  const known = runs.find((each) => sameEnd(each.from, from) && sameEnd(each.to, to)) ?? {
     id: newId(),
     name: partNames[part],
     from,
