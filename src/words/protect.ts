@@ -43,7 +43,7 @@ export function boxWords(part: Part, plan: Plan, report: ProtectReport, system: 
         label?.vocV === null || label === undefined ? "Voc ?" : given(label.vocV, "V"),
         label?.iscA === null || label === undefined ? "Isc ?" : given(label.iscA, "A"),
       ];
-      return { title: `${part.number}  ${headOf(pieceName(plan, part.key))}`, lines: [figures.join(" · ")] };
+      return { title: `${part.number} ${headOf(pieceName(plan, part.key))}`, lines: [figures.join(" · ")] };
     }
     case "diode":
       return { title: "Blocking diode", lines: [] };

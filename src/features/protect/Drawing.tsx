@@ -58,7 +58,9 @@ type BoxProps = {
 const BoxView = memo(function BoxView({ box, isChosen, level, onChoose }: BoxProps) {
   const { id, part, text, left, top, wide, high, titleY, ports } = box;
   const isTold = level !== null && level !== "good";
-  const words = [text.title, ...text.lines].join(", ");
+  const signs = ports.flatMap(({ sign: pole }) => (pole === null ? [] : [sign(pole)]));
+  // the very words that are seen, so that they can be said to it
+  const words = [text.title, ...text.lines, ...signs].join(" ");
   return (
     <g
       className={style["box"]}
