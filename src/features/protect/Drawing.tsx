@@ -1,6 +1,6 @@
 "use client";
 
-import { memo } from "react";
+import { Fragment, memo } from "react";
 import { type Box, type Diagram, lineStep } from "@/core/protect";
 import { type Level } from "@/core/rules";
 import { levelWords } from "@/ui";
@@ -22,7 +22,8 @@ export const Drawing = memo(function Drawing({ diagram, chosen, onChoose, levels
       <svg
         className={style["drawing"]}
         viewBox={`0 0 ${wide} ${high}`}
-        style={{ width: wide, height: high }}
+        // larger where the light asks for larger letters
+        style={{ width: `${wide / 16}rem`, height: `${high / 16}rem` }}
         role="group"
         aria-label="Wiring diagram: plus is a bold line, minus a dashed one"
       >
@@ -84,16 +85,23 @@ const BoxView = memo(function BoxView({ box, isChosen, level, onChoose }: BoxPro
       <text className={style["title"]} x={wide / 2} y={titleY}>
         {text.title}
       </text>
+      {/* what reads it out keeps words apart only where there is room between them */}
       {text.lines.map((line, k) => (
-        <text key={k} className={style["line"]} x={wide / 2} y={titleY + lineStep * (k + 1)}>
-          {line}
-        </text>
+        <Fragment key={k}>
+          {" "}
+          <text className={style["line"]} x={wide / 2} y={titleY + lineStep * (k + 1)}>
+            {line}
+          </text>
+        </Fragment>
       ))}
       {ports.map(({ id: port, side, sign: pole, x, y }) =>
         pole === null ? null : (
-          <text key={port} className={style["sign"]} x={x} y={side === "north" ? y + 11 : y - 3}>
-            {sign(pole)}
-          </text>
+          <Fragment key={port}>
+            {" "}
+            <text className={style["sign"]} x={x} y={side === "north" ? y + 11 : y - 3}>
+              {sign(pole)}
+            </text>
+          </Fragment>
         ),
       )}
       {isTold && <circle className={style["told"]} cx={wide - 7} cy={high / 2} r={4.5} />}
