@@ -14,6 +14,7 @@ export {
   type Around,
   assumedLengthMm,
   batteryRun,
+  bondRun,
   bookOf,
   copperOf,
   isMeasured,

@@ -139,6 +139,18 @@ export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: 
   return resolved(plan, copper, { part: "battery", from, to, amps, vmpV: volts, leastA, isPortable: false }, around);
 }
 
+/** From frame to frame of a port's panels and on to earth: one conductor, asked for only where somebody said so. */
+export function bondRun(plan: Plan, copper: Copper, lane: Lane, around: Around): ResolvedRun | null {
+  const { inputId, portId } = lane;
+  if (inputId === null || portId === null) return null;
+  const [from, to]: [End, End] = [
+    { type: "frames", inputId, portId },
+    { type: "earth", inputId },
+  ];
+  const asked = { part: "bond", from, to, amps: null, vmpV: null, leastA: 0, isPortable: false } as const;
+  return resolved(plan, copper, asked, around);
+}
+
 /** Most amps that an input gives to its battery: as its sheet says, else its watts at the battery's volts. */
 export function outputOf({ inputs }: Pick<Plan, "inputs">, inputId: string): number | null {
   const ports = inputs.find((input) => input.id === inputId)?.device.ports ?? [];

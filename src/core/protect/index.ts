@@ -12,7 +12,7 @@ export {
 export { type Diagram, diagramOf, type LayoutAnswer, type LayoutAsk, layoutAsk, type Point } from "./diagram";
 export { type Box, type BoxText, type Graph, graphOf, letterWide, lineHigh, lineStep, titleHigh } from "./graph";
 export { type BatteryReport } from "./battery-report";
-export { type BoxSize, type Joint } from "./box";
+export { type BoxSize, conduitFor, type Joint } from "./box";
 export { type Item, type ItemGroup, itemGroups, keyOfItem } from "./items";
 export { type LaneReport, type RowReport, type ThickerOrMore } from "./lane-report";
 export { bondSize, type ListLine } from "./list";

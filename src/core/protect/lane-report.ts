@@ -45,6 +45,7 @@ export type LaneReport = {
   readonly switchA: number | null;
   readonly joint: Joint;
   readonly box: BoxSize | null;
+  /** From frame to frame and to earth. */ readonly bond: ResolvedRun | null;
   readonly chain: PortChain;
   /** Panels side by side in a row whose plugs are unlike. */ readonly unlike: readonly UnlikeEnds[];
   readonly diodes: DiodeFacts | null;
@@ -121,6 +122,7 @@ export function laneReport(plan: Plan, parts: LaneParts): LaneReport {
     switchA: designA === null ? null : smallestOf(switchSizesA, designA),
     joint,
     box: joint === "box" ? boxFor(rows.length, area("row"), area("trunk"), isFusedEach) : null,
+    bond: parts.bond,
     chain,
     unlike: unlikeEnds(plan, context.lane, Math.max(0, ...each.map((amps) => amps ?? 0)), coldV),
     diodes: diodeFacts(context),

@@ -1,6 +1,7 @@
 import { bookOf, type ResolvedRun, sizeThatCounts, adapterPart } from "../copper";
 import { batteryFusesA, continuousFor, smallestOf } from "../fuse";
 import { sameEnd, type Guard, type Plan, type Wiring } from "../plan";
+import { sizeNamed } from "../cable";
 import { conduitFor, studFor } from "./box";
 import { groupOf, isSpared, type Item, type ItemGroup, keyOfItem, unitOf, usualPrice, weightOf } from "./items";
 import { type BatteryReport } from "./battery-report";
@@ -37,7 +38,7 @@ export function partsList(
   shortLeads: number,
 ): ListLine[] {
   const needs = [
-    ...lanes.flatMap((lane) => needsOfLane(wiring, lane)),
+    ...lanes.flatMap((lane) => needsOfLane(plan, wiring, lane)),
     ...batteries.flatMap((battery) => needsOfBattery(wiring, battery)),
     ...(shortLeads > 0
       ? [
@@ -94,7 +95,7 @@ function priceOfAdapter({ protect }: Plan, name: string): number | null {
   return protect.adapters.find((each) => adapterPart(each) === adapterPart({ name }))?.price ?? null;
 }
 
-function needsOfLane(wiring: Wiring, lane: LaneReport): Need[] {
+function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
   const { rows, runs, joint, box, chain, classV } = lane;
   const pairs = (item: Item, count: number): Need[] => (count > 0 ? [{ item, count, areaMm2: 0 }] : []);
   const guardOf = (rowId: string | null) =>
@@ -151,6 +152,19 @@ function needsOfLane(wiring: Wiring, lane: LaneReport): Need[] {
     ...[trunk, tail, ...(chain.to.id === "screw" ? [tail] : [])].flatMap((run) => ferrulesFor(run)),
     ...pairs({ type: "label" }, 2 * rows.length + 4),
     ...conduitOf(runs),
+    ...bondOf(plan, lane),
+  ];
+}
+
+/** Counted once somebody said how long it is: whether it is needed is a question for who knows the place. */
+function bondOf(plan: Plan, { bond, rows }: LaneReport): Need[] {
+  if (bond === null || bond.said === null || bond.said.lengthMm === null) return [];
+  const size = bond.said.size ?? bondSize(plan);
+  const panels = rows.reduce((sum, { tiles }) => sum + tiles.length, 0);
+  const areaMm2 = sizeNamed(size)?.size.areaMm2 ?? 0;
+  return [
+    { item: { type: "cable", size, colour: "greenYellow" }, count: bond.lengthMm / 1000, areaMm2 },
+    { item: { type: "ring", size, stud: "M6" }, count: panels + 1, areaMm2: 0 },
   ];
 }
 

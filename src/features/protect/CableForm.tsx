@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { designOf, dropLimitOf, mostAmps, sizeNames, sizesOf } from "@/core/cable";
 import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
 import { type Plan, type Run, sameEnd } from "@/core/plan";
-import { type LaneReport } from "@/core/protect";
+import { conduitFor, type LaneReport } from "@/core/protect";
 import { useDesk, useWiring } from "@/features/desk";
 import { ChoiceField, TextButton, useUnits } from "@/ui";
 import { amount, given, layingWords, lengthWords, money, partNames, percent, sizeWords } from "@/words";
@@ -103,6 +103,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
                 ? `too warm for its table (${given(Math.round(ask.ambientC), "°C", system)})`
                 : `${amount(mostA, "A")} at ${given(Math.round(ask.ambientC), "°C", system)}`,
             ],
+            ...(lies !== "conduit" || size === null ? [] : conduitFacts(size.size.areaMm2)),
             ...(size === null
               ? []
               : ([
@@ -139,6 +140,19 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
       )}
     </Box>
   );
+}
+
+/** The conduit for both conductors, and how full it is. */
+function conduitFacts(areaMm2: number): readonly (readonly [string, string])[] {
+  const conduit = conduitFor(2, areaMm2);
+  return [
+    [
+      "Conduit for both",
+      conduit === null
+        ? "none is wide enough"
+        : `${conduit.nominalMm} mm, ${conduit.fullPct.toFixed(0)} % full of at most 31 %`,
+    ],
+  ];
 }
 
 /** Thicker cable, or one more in series: both answers side by side. */

@@ -4,14 +4,16 @@ import Box from "@mui/material/Box";
 import { useState } from "react";
 import { designOf, mostAmps } from "@/core/cable";
 import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
+import { sameEnd } from "@/core/plan";
+import { usualLeadMm } from "@/core/roof";
 import { bondSize, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan } from "@/features/desk";
+import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { ChoiceField, Region, TextButton, useUnits } from "@/ui";
 import { amount, headOf, lengthWords, partNames, percent, sizeWords } from "@/words";
 import { CableForm } from "./CableForm";
-import { StatedField } from "./forms";
-import { allRuns } from "./runs";
+import { LengthField, StatedField } from "./forms";
+import { allRuns, patchRun } from "./runs";
 import { useProtect } from "./facts";
 import style from "./protect.module.css";
 import { useYearLoss } from "./useYearLoss";
@@ -37,6 +39,7 @@ const schoolWords = {
 export function CablesSheet() {
   const desk = useDesk();
   const plan = usePlan();
+  const system = useUnits();
   const { report } = useProtect();
   const [chosen, setChosen] = useState<string | null>(null);
   const yearKwhOf = useYearLoss(report);
@@ -95,6 +98,11 @@ export function CablesSheet() {
               </table>
             </div>
           )}
+          <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
+            The panels’ own leads, {lengthWords(plan.space.leadMm ?? usualLeadMm, system)} each
+            {plan.space.leadMm === null ? " (assumed)" : ""}, are part of their labels, which are measured at their
+            ends: they count nothing here. Where two do not reach, an extension stands on the list.
+          </p>
           <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
             A star: as advised. Only cables with a length that was said, or that follow a cable way, take part in the
             curve at the input, the year and the finder.
@@ -166,6 +174,13 @@ export function CablesSheet() {
               asks for one. Where it is done: one green and yellow conductor, {sizeWords(bondSize(plan))} or more, a lug
               under a star washer on each frame.
             </p>
+            <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", mt: 1 }}>
+              {report.lanes.flatMap(({ bond, inputName, portName }) =>
+                bond === null
+                  ? []
+                  : [<BondField key={bond.key} bond={bond} to={`${headOf(inputName)}, ${headOf(portName)}`} />],
+              )}
+            </Box>
           </Region>
         </Box>
       </Box>
@@ -222,5 +237,20 @@ function CableLine({
       <td data-num>{mostA === null ? "?" : amount(mostA, "A")}</td>
       <td data-num>{size === null ? "?" : `${percent(size.dropPct)}, ${amount(size.lossW, "W")}`}</td>
     </tr>
+  );
+}
+
+/** How long the bond of a port's frames is, once it was decided: then it stands on the list. */
+function BondField({ bond, to }: { readonly bond: ResolvedRun; readonly to: string }) {
+  const desk = useDesk();
+  const said = useWiring().runs.find(({ from, to: end }) => sameEnd(from, bond.from) && sameEnd(end, bond.to)) ?? null;
+  return (
+    <LengthField
+      label={`Bond, ${to}`}
+      valueMm={said?.lengthMm ?? null}
+      onValueMm={(lengthMm) => patchRun(desk, bond, { lengthMm }, "length")}
+      placeholder="not decided"
+      help="From frame to frame and to earth, all together."
+    />
   );
 }

@@ -5,12 +5,13 @@ import { sizeThatCounts } from "@/core/copper";
 import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport, workOrder } from "@/core/protect";
 import { createMemory, readyById } from "@/core/rules";
 import { diagramSheet, sheetSvg } from "@/core/sheet";
-import { usePlan, useWiring } from "@/features/desk";
-import { PrintTable, useUnits } from "@/ui";
+import { useAssessment, usePlan, useWiring } from "@/features/desk";
+import { levelWords, PrintTable, useUnits } from "@/ui";
 import {
   amount,
   boxWords,
   countWords,
+  findingSentence,
   groupWords,
   itemWords,
   layingWords,
@@ -32,12 +33,17 @@ export function ProtectPrint() {
   const plan = usePlan();
   const wiring = useWiring();
   const system = useUnits();
+  const assessment = useAssessment();
   // paper does not wait for a worker; what the screen has drawn is placed already
   const report = protectReport(readyById(plan, wiring.id, null, createMemory()));
   const graph = graphOf(report.assembly, (part) => boxWords(part, plan, report, system));
   const answer = pageLayout().placed(layoutAsk(graph));
   const diagram = answer === null ? null : diagramOf(graph, answer);
   if (report.assembly.parts.length === 0) return <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>;
+  const told =
+    assessment?.type === "assessed"
+      ? assessment.findings.filter(({ stop, level }) => stop === "protect" && level !== "good")
+      : [];
   const { making, connecting, takingOff } = workOrder(report);
   const orders = [
     { name: "Making the leads", steps: making },
@@ -94,6 +100,12 @@ export function ProtectPrint() {
             ))}
           </ol>
         </section>
+      ))}
+      {told.length > 0 && <h2>To do and to know</h2>}
+      {told.map((finding) => (
+        <p key={finding.id}>
+          {levelWords[finding.level]}: {findingSentence(finding, system)}
+        </p>
       ))}
       <h2>Water and wind</h2>
       <ul>

@@ -1,4 +1,4 @@
-import { batteryRun, type ResolvedRun, runsOfLane, usedRows } from "../../copper";
+import { batteryRun, bondRun, type ResolvedRun, runsOfLane, usedRows } from "../../copper";
 import { type Guard, type Plan, type Run } from "../../plan";
 import { type Row } from "../../wiring";
 import { type LaneContext } from "../context";
@@ -13,6 +13,7 @@ export type LaneParts = {
   readonly portId: string;
   readonly runs: readonly ResolvedRun[];
   readonly rows: readonly Row[];
+  /** From its panels' frames to earth. */ readonly bond: ResolvedRun | null;
 };
 
 /** What rules of the copper look at: a wiring's lanes with all that is said of what joins them. */
@@ -56,7 +57,8 @@ export function copperContext(
     const { inputId, portId } = context.lane;
     if (inputId === null || portId === null) return [];
     const rows = usedRows(context.lane);
-    return [{ context, inputId, portId, rows, runs: runsOfLane(plan, wiring, context.lane, around) }];
+    const runs = runsOfLane(plan, wiring, context.lane, around);
+    return [{ context, inputId, portId, rows, runs, bond: bondRun(plan, wiring, context.lane, around) }];
   });
   const inputs = [...new Set(parts.map(({ inputId }) => inputId))];
   return {
