@@ -6,9 +6,16 @@ await ensureInstalled();
 // imported here: it is there only once packages are installed
 const { build } = await import("esbuild");
 const wanted = process.argv.slice(2);
-for (const name of ["engine", "year", "roof", "find", "reading", "interface", "board", "library"]) {
+for (const name of ["engine", "year", "roof", "find", "protect", "reading", "interface", "board", "library"]) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
-  if (name !== "engine" && name !== "year" && name !== "roof" && name !== "find" && name !== "reading") {
+  if (
+    name !== "engine" &&
+    name !== "year" &&
+    name !== "roof" &&
+    name !== "find" &&
+    name !== "protect" &&
+    name !== "reading"
+  ) {
     await ensureBuilt();
     await run(process.execPath, ["--import", "tsx", path.join(root, "bench", `${name}.ts`)]);
     continue;

@@ -29,12 +29,20 @@ const pictures: readonly Picture[] = [
   { name: "phones", plan: null, stop: "phones", light: "paper", size: wide, first: makeCode },
   { name: "space", plan: "Lantern", stop: "space", light: "paper", size: wide, first: shadeOfYear },
   { name: "space-phone", plan: "Lantern", stop: "space", light: "sunlight", size: narrow, first: lateSun },
-  { name: "sheets", plan: "Lantern", stop: "space#sheets", light: "paper", size: wide },
+  { name: "protect", plan: "Lantern", stop: "protect", light: "paper", size: wide, first: pressDay },
   { name: "need", plan: "Lantern", stop: "need", light: "paper", size: wide },
   { name: "place", plan: "Lantern", stop: "need#place", light: "paper", size: wide, first: confirmClimate },
   { name: "year", plan: "Lantern", stop: "need#year", light: "paper", size: wide, first: wholeYear },
-  { name: "year-phone", plan: "Lantern", stop: "need#year", light: "sunlight", size: narrow, first: wholeYear },
+  { name: "parts", plan: "Lantern", stop: "protect#list", light: "paper", size: wide, first: pressDay },
 ];
+
+/** The wiring that is all said in copper. */
+async function pressDay(page: Page): Promise<void> {
+  await new Fields(page).press("Press day");
+  await page.waitForFunction(() =>
+    /Lodestone Long|Battery fuse/.test(document.querySelector("main")?.textContent ?? ""),
+  );
+}
 
 /** The wirings side by side, the first change between them opened. */
 async function compare(page: Page): Promise<void> {

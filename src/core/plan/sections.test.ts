@@ -3,7 +3,13 @@ import { changed, demoPlan, effort } from "@/testing";
 import { keyOf, rowsOfLanes, tilesOf } from "../wiring";
 import { applyChange, type Change, emptyPlan, type Guard, keysIn, type Plan, readPlan, type Run } from ".";
 
-const lantern = demoPlan("The Lantern");
+const built = demoPlan("The Lantern");
+/** Before anything was said of its copper. */
+const lantern: Plan = {
+  ...built,
+  wirings: built.wirings.map((wiring) => ({ ...wiring, runs: [], guards: [] })),
+  protect: emptyPlan("").protect,
+};
 const read = (plan: unknown) => readPlan(JSON.parse(JSON.stringify(plan)));
 const faultIn = (plan: unknown) => {
   const reading = read(plan);

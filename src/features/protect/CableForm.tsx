@@ -30,9 +30,9 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
   const patch = (change: Partial<Run>, gesture?: string) => patchRun(desk, run, change, gesture);
   const size = sizeThatCounts(run);
   const ways = plan.space.ways;
-  // sizes of the school first; one chosen of another stays
-  const usual = ask === null ? sizeNames : sizesOf(ask.book).map(({ name }) => name);
-  const sizes = said !== null && said.size !== null && !usual.includes(said.size) ? [...usual, said.size] : usual;
+  // sizes of the school first, AWG and mm² both
+  const usual = ask === null ? [] : sizesOf(ask.book).map(({ name }) => name);
+  const sizes = [...usual, ...sizeNames.filter((name) => !usual.includes(name))];
   const mostA = ask === null || size === null ? null : mostAmps(size.size, ask);
   const row = run.from.type === "row" ? run.from.rowId : null;
   const number = lane?.rows.find(({ rowId }) => rowId === row)?.number;

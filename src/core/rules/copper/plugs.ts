@@ -26,11 +26,14 @@ export type PlugsReason = {
 function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
   return copper.lanes.flatMap((lane) => {
     const { context, inputId, portId } = lane;
+    const { joining, portEnds } = copper.plan.protect;
+    const said = portEnds.some((end) => end.inputId === inputId && end.portId === portId);
+    // the search for a chain is left where nothing would be said of it
+    if (!said && joining !== "plugs") return [];
     const iscA = context.lane.rows.length === 0 ? 0 : sumIsc(lane);
     const amps = brightSkyFactor * iscA;
     const volts = mostColdVolts(context, context.lane.rows).volts;
     const chain = chainOf(copper.plan, context.lane, amps, volts);
-    const said = copper.plan.protect.portEnds.some((end) => end.inputId === inputId && end.portId === portId);
     const facts = {
       type: "plugs" as const,
       inputName: context.device.name,
@@ -42,7 +45,7 @@ function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
     };
     const found: CopperJudged<PlugsReason>[] = said ? [ofChain(chain, facts, lane)] : [];
     const bears = chain.branchA;
-    if (copper.plan.protect.joining === "plugs" && lane.rows.length > 1 && amps > bears)
+    if (joining === "plugs" && lane.rows.length > 1 && amps > bears)
       found.push({
         ...base("stop", amps, bears),
         reason: { ...facts, outcome: "branches", faults: [], bearsA: bears },
