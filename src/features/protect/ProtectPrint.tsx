@@ -57,7 +57,7 @@ export function ProtectPrint() {
         <img
           src={`data:image/svg+xml,${encodeURIComponent(sheetSvg(diagramSheet(`${plan.name}: ${wiring.name}`, drawingNote(report), diagram, "a4")))}`}
           alt="Wiring diagram"
-          style={{ width: "100%", maxHeight: "240mm" }}
+          style={{ width: "100%", maxHeight: "240mm", breakAfter: "page" }}
         />
       )}
       <PrintTable
