@@ -1,4 +1,4 @@
-import { answerCase, answerFindCase, answerProtectCase, readCase } from "@/core/case";
+import { answerCase, answerFindCase, answerMountCase, answerProtectCase, readCase } from "@/core/case";
 import { answerChange } from "./change";
 import { answerHarvestCase, type Beside } from "./harvest";
 import { answerLabel } from "./label";
@@ -19,6 +19,7 @@ const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAns
   shadow: answerShadow,
   find: answerFindCase,
   protect: answerProtectCase,
+  mount: answerMountCase,
   label: answerLabel,
 };
 

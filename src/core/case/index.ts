@@ -9,4 +9,5 @@ export {
   readHarvestCase,
 } from "./harvest";
 export { answerFindCase, type FindAnswer } from "./find";
+export { answerMountCase, type MountAnswer } from "./mount";
 export { answerProtectCase, type ProtectAnswer } from "./protect";
