@@ -1,4 +1,12 @@
-import { answerCase, answerFindCase, answerMountCase, answerProtectCase, readCase } from "@/core/case";
+import {
+  answerCase,
+  answerDiagnoseCase,
+  answerExpectCase,
+  answerFindCase,
+  answerMountCase,
+  answerProtectCase,
+  readCase,
+} from "@/core/case";
 import { answerChange } from "./change";
 import { answerHarvestCase, type Beside } from "./harvest";
 import { answerLabel } from "./label";
@@ -20,6 +28,8 @@ const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAns
   find: answerFindCase,
   protect: answerProtectCase,
   mount: answerMountCase,
+  expect: answerExpectCase,
+  diagnose: answerDiagnoseCase,
   label: answerLabel,
 };
 

@@ -10,4 +10,5 @@ export {
 } from "./harvest";
 export { answerFindCase, type FindAnswer } from "./find";
 export { answerMountCase, type MountAnswer } from "./mount";
+export { answerDiagnoseCase, answerExpectCase } from "./prove";
 export { answerProtectCase, type ProtectAnswer } from "./protect";

@@ -6,6 +6,7 @@ export {
   createSolver,
   type InspectableSolution,
   type NetSolution,
+  seenFrom,
   solveNet,
 } from "./solve";
 export { type BranchState, type Flow, type SubstringState } from "./state";
