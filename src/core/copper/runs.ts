@@ -1,5 +1,5 @@
 import { type CableBook, chooseSize, type RunAsk, sizedRun, type SizedRun, sizeNamed } from "../cable";
-import { continuousFor } from "../fuse";
+import { brightSkyFactor, continuousFor } from "../fuse";
 import { type End, endKey, type Guard, type Plan, type Run, sameEnd } from "../plan";
 import { panelsOn, type Parked, wayLength, wayLine } from "../roof";
 import { type Mount } from "../sky";
@@ -50,8 +50,6 @@ const conduitHeatK = 10;
 /** The ground stays below this, °C. */
 const groundC = 25;
 const usualDropPct = 3;
-/** What pushes into a row that fails counts with a quarter more. NEC 690.9(A). */
-const brightFactor = 1.25;
 /** The size of a run that counts: the one that is said, else the one that would do. */
 export function sizeThatCounts({ chosen, advised, said }: ResolvedRun): SizedRun | null {
   return said?.size === null || said === null ? advised : chosen;
@@ -115,7 +113,7 @@ export function runsOfLane(plan: Plan, copper: Copper, lane: Lane, around: Aroun
           const end: End = { type: "row", rowId: row.id ?? `new-${k}` };
           const others = each.reduce((sum, amps, n) => sum + (n === k ? 0 : (amps?.iscA ?? 0)), 0);
           const fuse = copper.guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, end));
-          return run("row", end, junction, each[k] ?? null, fuse?.ratedA ?? brightFactor * others);
+          return run("row", end, junction, each[k] ?? null, fuse?.ratedA ?? brightSkyFactor * others);
         });
   return [
     ...ofRows,

@@ -1,6 +1,6 @@
 import { chooseSize, sizesOf } from "../cable";
 import { chainOf, isMeasured, outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
-import { batteryFusesA, continuousFor, smallestOf, switchSizesA, voltClass } from "../fuse";
+import { batteryFusesA, brightSkyFactor, continuousFor, smallestOf, switchSizesA, voltClass } from "../fuse";
 import { applyChanges, type Change, type Guard, type Plan, type Run } from "../plan";
 import {
   copperContext,
@@ -166,7 +166,7 @@ function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["
   }
   if (subject.type === "input") return batteryTries(copper, subject.inputId);
   if (subject.type !== "lane" || volts === null) return [];
-  const ratedA = smallestOf(switchSizesA, brightFactor * reason.flowsA);
+  const ratedA = smallestOf(switchSizesA, brightSkyFactor * reason.flowsA);
   if (ratedA === null) return [];
   const { inputId, portId } = subject;
   const guard: Guard = {
@@ -178,7 +178,6 @@ function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["
   };
   return [{ kind: { type: "fitSwitch", amps: ratedA, volts }, changes: [setGuard(copper, guard)] }];
 }
-const brightFactor = 1.25;
 
 /** The smallest fuse that carries what the controller gives; where its cable bears less, a thicker cable with it. */
 function batteryTries(copper: CopperContext, inputId: string): Try[] {

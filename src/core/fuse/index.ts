@@ -3,6 +3,7 @@ export {
   type Backfeed,
   backfeedOf,
   batteryFusesA,
+  brightSkyFactor,
   continuousFor,
   fuseFactor,
   fuseSizeA,

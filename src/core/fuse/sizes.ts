@@ -2,8 +2,8 @@
 
 /** A fuse carries this many times the short-circuit current for good. NEC 690.9(B): 1.25 × 1.25. */
 export const fuseFactor = 1.56;
-/** Others count with a quarter more, for bright cloud edges. NEC 690.8(A)(1). */
-const brightFactor = 1.25;
+/** Short-circuit current is raised by this for bright cloud edges and snow glare. NEC 690.8(A)(1). */
+export const brightSkyFactor = 1.25;
 /** gPV fuses as they are sold, A (IEC 60269-6). */
 export const standardFusesA = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30] as const;
 
@@ -37,7 +37,7 @@ export function backfeedOf(rowsA: readonly number[], ratingA: number): Backfeed 
   return {
     iscA,
     backfeedA,
-    neededByBackfeed: brightFactor * backfeedA > ratingA,
+    neededByBackfeed: brightSkyFactor * backfeedA > ratingA,
     neededByStrict: rowsA.length > 1 && rowsA.length * iscA > ratingA,
     sizeA,
     couldBlow: sizeA !== null && backfeedA > sizeA,

@@ -92,3 +92,40 @@ export function diagramOf({ boxes, leads }: Graph, answer: LayoutAnswer): Diagra
     }),
   };
 }
+
+/**
+ * The drawing parted into what hangs together, an input with all that feeds it, each moved to its own top left corner: for paper on
+ * which the whole would be too small to read.
+ */
+export function partsOfDiagram({ boxes, lines }: Diagram): Diagram[] {
+  const groupOf = new Map(boxes.map(({ id }) => [id, id]));
+  const find = (id: string): string => {
+    const up = groupOf.get(id) ?? id;
+    return up === id ? id : find(up);
+  };
+  const boxOfPort = new Map(boxes.flatMap(({ id, ports }) => ports.map((port) => [port.id, id] as const)));
+  const ends = ({ from, to }: Lead) => [boxOfPort.get(from) ?? "", boxOfPort.get(to) ?? ""] as const;
+  for (const line of lines) {
+    const [a, b] = ends(line);
+    groupOf.set(find(a), find(b));
+  }
+  return [...new Set(boxes.map(({ id }) => find(id)))].map((group) => {
+    const theirs = boxes.filter(({ id }) => find(id) === group);
+    const ways = lines.filter((line) => find(ends(line)[0]) === group);
+    const xs = [
+      ...theirs.flatMap(({ left, wide }) => [left, left + wide]),
+      ...ways.flatMap(({ points }) => points.map(([x]) => x)),
+    ];
+    const ys = [
+      ...theirs.flatMap(({ top, high }) => [top, top + high]),
+      ...ways.flatMap(({ points }) => points.map(([, y]) => y)),
+    ];
+    const [x0, y0] = [Math.min(...xs) - margin, Math.min(...ys) - margin];
+    return {
+      wide: Math.max(...xs) - x0 + margin,
+      high: Math.max(...ys) - y0 + margin,
+      boxes: theirs.map((box) => ({ ...box, left: box.left - x0, top: box.top - y0 })),
+      lines: ways.map((line) => ({ ...line, points: line.points.map(([x, y]): Point => [x - x0, y - y0]) })),
+    };
+  });
+}

@@ -9,7 +9,15 @@ export {
   type Terminal,
   type Wire,
 } from "./assembly";
-export { type Diagram, diagramOf, type LayoutAnswer, type LayoutAsk, layoutAsk, type Point } from "./diagram";
+export {
+  type Diagram,
+  diagramOf,
+  type LayoutAnswer,
+  type LayoutAsk,
+  layoutAsk,
+  partsOfDiagram,
+  type Point,
+} from "./diagram";
 export { type Box, type BoxText, type Graph, graphOf, letterWide, lineHigh, lineStep, titleHigh } from "./graph";
 export { type BatteryReport } from "./battery-report";
 export { type BoxSize, conduitFor, type Joint } from "./box";

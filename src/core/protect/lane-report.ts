@@ -10,9 +10,9 @@ import {
   type UnlikeEnds,
   unlikeEnds,
 } from "../copper";
-import { assumedFuseA, type Backfeed, backfeedOf, smallestOf, switchSizesA, voltClass } from "../fuse";
+import { assumedFuseA, brightSkyFactor, type Backfeed, backfeedOf, smallestOf, switchSizesA, voltClass } from "../fuse";
 import { type Plan } from "../plan";
-import { brightSkyFactor, clearScene, type LaneContext, type LaneParts, mostColdVolts, netIn } from "../rules";
+import { clearScene, type LaneContext, type LaneParts, mostColdVolts, netIn } from "../rules";
 import { asMatrix, keyOf, type Row, type TileKey, usedIn } from "../wiring";
 import { type BoxSize, boxFor, type Joint, jointOf } from "./box";
 

@@ -1,3 +1,4 @@
+import { brightSkyFactor } from "../fuse";
 import {
   type LimitedBy,
   operate,
@@ -47,8 +48,6 @@ export type CurrentReason =
   | { readonly type: "noCurrentLimit"; readonly iscA: number }
   | { readonly type: "noTierAmps"; readonly fromV: number | null; readonly toV: number | null; readonly iscA: number };
 
-/** Short-circuit current is raised by this for bright cloud edges and snow glare. NEC 690.8(A)(1). */
-export const brightSkyFactor = 1.25;
 /** Losing more than this at noon to a limit is a cost to name, less is a remark. */
 const costlyLossPct = 5;
 const anyLossPct = 0.1;

@@ -1,6 +1,6 @@
-import { assumedFuseA, fuseSizeA } from "../fuse";
+import { assumedFuseA, brightSkyFactor, fuseSizeA } from "../fuse";
 import { type LaneContext, kindOf } from "./context";
-import { brightSkyFactor, rowCurrent } from "./current";
+import { rowCurrent } from "./current";
 import { type Assumption, type Judged, type Level } from "./finding";
 import { type LaneRule } from "./rule";
 import { usedIn } from "../wiring";

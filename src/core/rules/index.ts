@@ -57,7 +57,7 @@ export { type ColdVocReason } from "./cold-voc";
 export { type HotVmpReason } from "./hot-vmp";
 export { type WakeReason } from "./wake";
 export { clearScene, netIn } from "./context";
-export { brightSkyFactor, type CurrentReason, rowCurrent, type StatedLimit } from "./current";
+export { type CurrentReason, rowCurrent, type StatedLimit } from "./current";
 export { type WattReason } from "./watts";
 export { type SharedReason } from "./shared";
 export { type MismatchReason } from "./mismatch";

@@ -1,7 +1,8 @@
+import { brightSkyFactor } from "../fuse";
 import { type PortInUse, sharedOut, type LimitNature } from "../input";
 import { type PlanInput, type PortGroup } from "../plan";
 import { doubtAssumed, type LaneContext, fitAssumed, isFlat, siteAssumed, type SkyState } from "./context";
-import { brightSkyFactor, rowTerms } from "./current";
+import { rowTerms } from "./current";
 import { type Amount, type Assumption, type Judged } from "./finding";
 import { type GroupRule } from "./rule";
 import { clearMonthKwh, gradeClipping } from "./clear-month";

@@ -1,4 +1,4 @@
-import { type Diagram, lineStep } from "../protect";
+import { type Diagram, lineStep, partsOfDiagram } from "../protect";
 import { line, type Mark, type Paper, papers, type Sheet, type Spot, text } from "./marks";
 
 /** The wiring's drawing and its labels on paper. */
@@ -9,14 +9,22 @@ const footMm = 8;
 /** Larger than this nobody needs it: letters 5 mm high. */
 const mostScale = 0.42;
 
+/** Smaller letters than these are not read at arm's length, mm. */
+const leastTitleMm = 2.4;
+const titleUnits = 12;
+
+/** As many sheets as it takes to be read at arm's length: one for the whole, or one for each input with all that feeds it. */
+export function diagramSheets(title: string, note: string, diagram: Diagram, paper: Paper): Sheet[] {
+  const whole = diagramSheet(title, note, diagram, paper);
+  const parts = partsOfDiagram(diagram);
+  if (scaleFor(diagram, paper).scale * titleUnits >= leastTitleMm || parts.length < 2) return [whole];
+  return parts.map((part, k) => diagramSheet(`${title}, sheet ${k + 1} of ${parts.length}`, note, part, paper));
+}
+
 /** On one sheet, lying or standing as fits it better, as large as can be. */
-export function diagramSheet(title: string, note: string, { wide, high, boxes, lines }: Diagram, paper: Paper): Sheet {
-  const { wideMm: short, deepMm: long } = papers[paper];
-  const scaleOn = (w: number, d: number) =>
-    Math.min(mostScale, (w - 2 * marginMm) / wide, (d - 2 * marginMm - titleMm - footMm) / high);
-  const isLying = scaleOn(long, short) > scaleOn(short, long);
-  const [wideMm, deepMm] = isLying ? [long, short] : [short, long];
-  const scale = scaleOn(wideMm, deepMm);
+export function diagramSheet(title: string, note: string, diagram: Diagram, paper: Paper): Sheet {
+  const { wide, boxes, lines } = diagram;
+  const { wideMm, deepMm, scale } = scaleFor(diagram, paper);
   const left = (wideMm - wide * scale) / 2;
   const top = marginMm + titleMm;
   const at = (x: number, y: number): Spot => [left + x * scale, top + y * scale];
@@ -46,7 +54,7 @@ export function diagramSheet(title: string, note: string, { wide, high, boxes, l
         const middle = box.left + box.wide / 2;
         return [
           line(corners, box.part.type === "panel" ? "bold" : "plain", true),
-          text(at(middle, first), box.text.title, 12 * scale, "middle"),
+          text(at(middle, first), box.text.title, titleUnits * scale, "middle"),
           ...box.text.lines.map((words, k) =>
             text(at(middle, first + lineStep * (k + 1)), words, 10.5 * scale, "middle"),
           ),
@@ -71,6 +79,15 @@ export function diagramSheet(title: string, note: string, { wide, high, boxes, l
       ),
     ],
   };
+}
+
+function scaleFor({ wide, high }: Pick<Diagram, "wide" | "high">, paper: Paper) {
+  const { wideMm: short, deepMm: long } = papers[paper];
+  const scaleOn = (w: number, d: number) =>
+    Math.min(mostScale, (w - 2 * marginMm) / wide, (d - 2 * marginMm - titleMm - footMm) / high);
+  const isLying = scaleOn(long, short) > scaleOn(short, long);
+  const [wideMm, deepMm] = isLying ? [long, short] : [short, long];
+  return { wideMm, deepMm, scale: scaleOn(wideMm, deepMm) };
 }
 
 const labelWideMm = 60;

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { type Part, type ProtectReport } from "@/core/protect";
 import { type Finding, type Level, levels } from "@/core/rules";
 import { useAssessment } from "@/features/desk";
@@ -28,6 +28,12 @@ export function DrawingSheet() {
         : levelsOf(report, assessment.findings),
     [report, assessment],
   );
+  const beside = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // one under the other, what was pressed would open out of sight
+    if (chosen !== null && window.matchMedia("(max-width: 899px)").matches)
+      beside.current?.scrollIntoView({ block: "start", behavior: "instant" });
+  }, [chosen]);
   const part = report?.assembly.parts.find(({ id }) => id === chosen) ?? null;
   if (fault !== null)
     return <p>The drawing could not be made ({fault}). The plan is safe; change something to try again.</p>;
@@ -56,9 +62,11 @@ export function DrawingSheet() {
         </Box>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           {part !== null && plan !== null && report !== null && (
-            <Region title="What is chosen" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
-              <Chosen plan={plan} report={report} part={part} yearKwhOf={yearKwhOf} />
-            </Region>
+            <div ref={beside} style={{ scrollMarginTop: 150 }}>
+              <Region title="What is chosen" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
+                <Chosen plan={plan} report={report} part={part} yearKwhOf={yearKwhOf} />
+              </Region>
+            </div>
           )}
           <Region title="To do and to know">
             <ToDo />

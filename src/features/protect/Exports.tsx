@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { type Plan } from "@/core/plan";
 import { type Diagram, type ProtectReport } from "@/core/protect";
-import { diagramSheet, labelSheets, type Paper, papers, type Sheet, sheetSvg } from "@/core/sheet";
+import { diagramSheet, diagramSheets, labelSheets, type Paper, papers, type Sheet, sheetSvg } from "@/core/sheet";
 import { useWiring } from "@/features/desk";
 import { ChoiceField, offerFile, sheetsAsPdf, TextButton } from "@/ui";
 import { labelTexts } from "@/words";
@@ -32,7 +32,10 @@ export function Exports({ plan, report, diagram }: Props) {
         options={(Object.keys(papers) as Paper[]).map((value) => ({ value, text: papers[value].name }))}
         onChoice={setPaper}
       />
-      <TextButton look="amber" onClick={() => void pdf([sheet], "wiring")}>
+      <TextButton
+        look="amber"
+        onClick={() => void pdf(diagramSheets(title, drawingNote(report), diagram, paper), "wiring")}
+      >
         PDF
       </TextButton>
       <TextButton onClick={() => offerFile(`${name("wiring")}.svg`, "image/svg+xml", sheetSvg(sheet))}>SVG</TextButton>

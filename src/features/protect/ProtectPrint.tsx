@@ -4,7 +4,7 @@ import { designOf } from "@/core/cable";
 import { sizeThatCounts } from "@/core/copper";
 import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport, workOrder } from "@/core/protect";
 import { createMemory, readyById } from "@/core/rules";
-import { diagramSheet, sheetSvg } from "@/core/sheet";
+import { diagramSheets, sheetSvg } from "@/core/sheet";
 import { useAssessment, usePlan, useWiring } from "@/features/desk";
 import { levelWords, PrintTable, useUnits } from "@/ui";
 import {
@@ -38,7 +38,8 @@ export function ProtectPrint() {
   const report = protectReport(readyById(plan, wiring.id, null, createMemory()));
   const graph = graphOf(report.assembly, (part) => boxWords(part, plan, report, system));
   const answer = pageLayout().placed(layoutAsk(graph));
-  const diagram = answer === null ? null : diagramOf(graph, answer);
+  const title = `${plan.name}: ${wiring.name}`;
+  const sheets = answer === null ? [] : diagramSheets(title, drawingNote(report), diagramOf(graph, answer), "a4");
   if (report.assembly.parts.length === 0) return <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>;
   const told =
     assessment?.type === "assessed"
@@ -52,14 +53,15 @@ export function ProtectPrint() {
   ];
   return (
     <>
-      {diagram !== null && (
+      {sheets.map((sheet) => (
         // eslint-disable-next-line @next/next/no-img-element -- drawn here, nothing to fetch
         <img
-          src={`data:image/svg+xml,${encodeURIComponent(sheetSvg(diagramSheet(`${plan.name}: ${wiring.name}`, drawingNote(report), diagram, "a4")))}`}
+          key={sheet.name}
+          src={`data:image/svg+xml,${encodeURIComponent(sheetSvg(sheet))}`}
           alt="Wiring diagram"
           style={{ width: "100%", maxHeight: "240mm", breakAfter: "page" }}
         />
-      )}
+      ))}
       <PrintTable
         caption="Cables, each twice: plus and minus"
         head={["Cable", "One way", "Lies", "Size", "Must carry", "Loses", "Cut"]}

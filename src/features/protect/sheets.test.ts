@@ -8,7 +8,7 @@ import Papa from "papaparse";
 import { type Plan } from "@/core/plan";
 import { diagramOf, graphOf, type LayoutAnswer, layoutAsk, type ProtectReport, protectReport } from "@/core/protect";
 import { createMemory, readyById } from "@/core/rules";
-import { diagramSheet, labelSheets, type Paper, sheetSvg } from "@/core/sheet";
+import { diagramSheet, diagramSheets, labelSheets, type Paper, sheetSvg } from "@/core/sheet";
 import { changed, demoPlan } from "@/testing";
 import { sheetsAsPdf } from "@/ui";
 import { boxWords, labelTexts } from "@/words";
@@ -63,6 +63,18 @@ test.each<Paper>(["a4", "letter"])(
       }
   },
 );
+
+test("what is too wide to be read at arm's length goes on a sheet for each input, every box on one of them", async () => {
+  const graph = graphOf(report.assembly, (part) => boxWords(part, plan, report, "metric"));
+  const answer = (await new ELK().layout(layoutAsk(graph) as never)) as LayoutAnswer;
+  const diagram = diagramOf(graph, answer);
+  expect(diagramSheets("t", "n", diagram, "a4").length).toBe(1);
+  const far = { ...diagram, wide: 4 * diagram.wide };
+  const sheets = diagramSheets("t", "n", far, "a4");
+  expect(sheets.length).toBe(2);
+  const words = sheets.flatMap(({ marks }) => marks.flatMap((mark) => (mark.type === "text" ? [mark.text] : [])));
+  for (const { text } of diagram.boxes) expect(words).toContain(text.title);
+});
 
 test("the SVG is read by Debian's renderer, and holds the same words, none of which runs", async () => {
   const svg = sheetSvg(await drawn(plan, report, "a4"));

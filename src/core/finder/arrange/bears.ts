@@ -1,7 +1,7 @@
 import { wakeV } from "../../input";
 import { type Plan, type PortSheet } from "../../plan";
-import { assumedFuseA, fuseSizeA } from "../../fuse";
-import { brightSkyFactor, type Common } from "../../rules";
+import { assumedFuseA, brightSkyFactor, fuseSizeA } from "../../fuse";
+import { type Common } from "../../rules";
 import { type RowMix } from "../exact";
 import { type PanelClass } from "./classes";
 import { type Growing } from "./nets";

@@ -1,4 +1,4 @@
-import { brightSkyFactor } from "../../rules";
+import { brightSkyFactor } from "../../fuse";
 import { groupsAmong, heldTogether, type Shared } from "./joint";
 import { countsAt } from "./nets";
 import { type PoolLane } from "./pool";

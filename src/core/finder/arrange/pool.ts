@@ -1,6 +1,6 @@
 import { operate } from "../../input";
 import { besideOneAnother, createBulkSolver, type Net, type NetSolution, substringCount } from "../../net";
-import { brightSkyFactor } from "../../rules";
+import { brightSkyFactor } from "../../fuse";
 import { type NetMix, type RowMix } from "../exact";
 import { type RowFacts } from "./bears";
 import { membersOf, mixOf } from "./nets";

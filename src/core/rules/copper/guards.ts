@@ -1,10 +1,9 @@
 import { mostAmps } from "../../cable";
 import { ampsOfRow, outputOf, sheetOf, sizeThatCounts } from "../../copper";
-import { assumedFuseA, continuousFor, fuseFactor, fuseSizeA } from "../../fuse";
+import { assumedFuseA, brightSkyFactor, continuousFor, fuseFactor, fuseSizeA } from "../../fuse";
 import { type Guard, sameEnd } from "../../plan";
 import { usedIn } from "../../wiring";
 import { mostColdVolts } from "../cold-voc";
-import { brightSkyFactor } from "../current";
 import { type Amount, type Assumption, type Level } from "../finding";
 import {
   type CopperContext,

@@ -1,7 +1,7 @@
 import { chainOf, type PortChain } from "../../copper";
 import { type ChainFault } from "../../plug";
 import { mostColdVolts } from "../cold-voc";
-import { brightSkyFactor } from "../current";
+import { brightSkyFactor } from "../../fuse";
 import { type Level } from "../finding";
 import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts } from "./context";
 
