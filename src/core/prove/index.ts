@@ -1,4 +1,6 @@
-export { type Cause, type CloudWord, cloudWords, diagnose, type Place, type Reading, type SkyGuess } from "./diagnose";
+export { diagnose } from "./diagnose";
+export { type Check, nextChecks } from "./next-check";
+export { type Cause, type CloudWord, cloudWords, type Place, type Quantity, type Reading, type SkyGuess } from "./rank";
 export { expected, type Expected, type ExpectedAll } from "./expect";
 export { type CauseId, causeIds } from "./hypotheses";
 export { leavesOf, type ProveSky, type ProveTree, stringsOf } from "./tree";
