@@ -25,7 +25,7 @@ import { createMemory, type Memory, type TileState } from "./memory";
 import { laneOf, type Missing, type NamedPose, parkedIn, type ReadyWiring, readyWiring } from "./ready";
 import { type Told } from "./judge-lane";
 import { leadsRule, roofContext } from "./roof";
-import { copperContext } from "./copper";
+import { copperContext, isCopperSaid } from "./copper";
 import { copperRules, groupRules, roofRules, ruleOf, wiringRules } from "./rules";
 import { groupsIn, sharing } from "./shared";
 
@@ -170,7 +170,7 @@ function ofRoof({ plan, wired, memory }: ReadyWiring, poseId: string): Placed[] 
 
 /** What the wiring is made of: the same in all poses. */
 function ofCopper({ plan, wiringId, lanes, poses }: ReadyWiring): Placed[] {
-  const copper = copperContext(plan, wiringId, lanes, poses[0]?.id ?? "");
+  const copper = isCopperSaid(plan, wiringId) ? copperContext(plan, wiringId, lanes, poses[0]?.id ?? "") : null;
   if (copper === null) return [];
   return copperRules.flatMap(({ id, judge }) =>
     judge(copper).map((told) => {

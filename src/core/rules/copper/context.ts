@@ -71,6 +71,14 @@ export function copperContext(
   };
 }
 
+/** Whether anything was said that a rule of the copper speaks of: most wirings that are tried need not be looked at. */
+export function isCopperSaid({ wirings, protect }: Plan, wiringId: string): boolean {
+  const wiring = wirings.find(({ id }) => id === wiringId);
+  if (wiring === undefined) return false;
+  const { portEnds, joining, isWet } = protect;
+  return wiring.runs.length > 0 || wiring.guards.length > 0 || portEnds.length > 0 || joining === "plugs" || isWet;
+}
+
 /** All cables that somebody has said something of, with the lane they belong to; the battery's has none. */
 export function saidRuns({ lanes, batteries }: CopperContext) {
   return [
