@@ -18,7 +18,7 @@ import {
   worstLevel,
 } from "../rules";
 import { runToEnd } from "../steps";
-import { countsOf, keyOf, mostPieces, standOf, tilesOf } from "../wiring";
+import { countsOf, keyOf, mostPieces, sameLane, standOf, tilesOf } from "../wiring";
 import { copperMends } from "./copper-mends";
 import { type Candidate, candidatesFor } from "./candidates";
 import { layoutMends } from "./layout-mends";
@@ -54,12 +54,6 @@ export function* findMends(
   ready: ReadyWiring,
   now: readonly Placed[] = judgeAll(ready),
 ): Generator<SearchStep, ReadonlyMap<string, Remedy>> {
-  const failing = now.filter(
-    ({ level, rule }) =>
-      !passes(level) &&
-      level !== "open" &&
-      (level === "stop" || !["parts", "nothing", "layout", "copper"].includes(ruleOf(rule).mendedBy)),
-  );
   const remedies = new Map<string, Remedy>();
   for (const finding of now) {
     if (ruleOf(finding.rule).mendedBy !== "layout" || passes(finding.level)) continue;
@@ -72,11 +66,21 @@ export function* findMends(
     if (mends.length > 0) remedies.set(finding.id, { mends, needs: null });
     yield "tried";
   }
+  // a cable that no size mends may be mended by fewer amps
+  const failing = now.filter(
+    ({ id, level, rule }) =>
+      !passes(level) &&
+      level !== "open" &&
+      !remedies.has(id) &&
+      (level === "stop" ||
+        rule === "cableAmps" ||
+        rule === "cableDrop" ||
+        !["parts", "nothing", "layout", "copper"].includes(ruleOf(rule).mendedBy)),
+  );
   const tried = new Map<LaneContext, Tried[]>();
   const nowW = takenW(ready, "brightNoon");
   const freeW = ready.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);
   for (const finding of failing) {
-    if (remedies.has(finding.id)) continue;
     const working: Tried[] = [];
     const others: Tried[] = [];
     for (const context of ready.lanes.filter((lane) => speaksOf(finding, lane, ready))) {
@@ -134,7 +138,12 @@ function freeWatts(lane: LaneContext): number {
   return lane.tiles.reduce((sum, tile) => sum + panelNoonW(lane, kindOf(lane, tile), standOf(lane.fixed, tile)), 0);
 }
 
-function speaksOf({ subject }: Placed, { lane }: LaneContext, { plan }: ReadyWiring): boolean {
+function speaksOf({ subject }: Placed, { lane }: LaneContext, { plan, wiringId }: ReadyWiring): boolean {
+  if (subject.type === "run") {
+    const run = plan.wirings.find(({ id }) => id === wiringId)?.runs.find(({ id }) => id === subject.runId);
+    // behind the junction: of a row's own cable another wiring has none
+    return run?.from.type !== "row" && run !== undefined && "portId" in run.from && sameLane(lane, run.from);
+  }
   if (subject.type === "lane") return lane.inputId === subject.inputId && lane.portId === subject.portId;
   if (subject.type !== "group" || lane.inputId !== subject.inputId) return false;
   const group = plan.inputs

@@ -1,6 +1,6 @@
 import { allMends } from "../../finder";
 import { applyChanges, type Change, type End, type Guard, type Plan, type Run } from "../../plan";
-import { changed, demoPlan, dice, effort, randomPlan, verdictOn, withCopper } from "@/testing";
+import { changed, demoPlan, dice, effort, planWith, randomPlan, verdictOn, withCopper } from "@/testing";
 import { assess, type Finding, type FuseReason, passes } from "..";
 
 /** Three rows of one panel each, 38 m from the shed: Isc 8.42 A, Imp 7.85 A, Vmp 30.6 V, fuse 15 A, hottest air 30 °C. */
@@ -212,6 +212,21 @@ describe("mends of the copper", () => {
       }
     }
     expect(tried.mends).toBeGreaterThan(3);
+  });
+  test("a cable that no size of its school mends is mended by more in series, where the input bears it", () => {
+    const far = planWith({ series: 1, strings: 4, port: { maxV: 400, minV: 10, maxW: 4000, currentLimits: [] } });
+    const [lane] = far.wirings[0]?.lanes ?? [];
+    const at = { inputId: lane?.inputId ?? "", portId: lane?.portId ?? "" };
+    const plan = changed(
+      far,
+      run({ from: { type: "junction", ...at }, to: { type: "isolator", ...at }, lengthMm: 190_000, size: "2 AWG" }),
+    );
+    const [drop] = findings(plan).filter(({ rule }) => rule === "cableDrop");
+    expect(drop?.level).toBe("care");
+    const mends = allMends(plan, wiringId).get(drop?.id ?? "")?.mends ?? [];
+    expect(mends[0]?.kind).toMatchObject({ type: "matrix", series: 4, strings: 1 });
+    const after = findings(applyChanges(plan, mends[0]?.changes ?? []));
+    expect(after.find(({ id }) => id === drop?.id)?.level).toBe("good");
   });
   const copperRules: readonly string[] = ["cableAmps", "cableDrop", "guards", "plugs"];
 });
