@@ -124,7 +124,7 @@ export function laneReport(plan: Plan, parts: LaneParts): LaneReport {
     box: joint === "box" ? boxFor(rows.length, area("row"), area("trunk"), isFusedEach) : null,
     bond: parts.bond,
     chain,
-    unlike: unlikeEnds(plan, context.lane, Math.max(0, ...each.map((amps) => amps ?? 0)), coldV),
+    unlike: unlikeEnds(plan, context.lane, brightSkyFactor * Math.max(0, ...each.map((amps) => amps ?? 0)), coldV),
     diodes: diodeFacts(context),
     thickerOrMore: thickerOrMore(parts, coldV),
   };

@@ -159,6 +159,11 @@ export const plugsWords: RuleWords<PlugsReason> = {
         return `Plus arrives at plus at ${to}, but it is turned round on the way at ${where(["swaps"])}: whoever takes one of them out reverses it.`;
       case "right":
         return `The panels plug into ${to} by ${counted(r.count, "adapter")}, plus to plus; none is asked for more than ${amount(r.amps, "A")}.`;
+      case "unlike": {
+        const [from = "", ...rest] = r.placeNames;
+        const between = rest.slice(0, -1);
+        return `In a row before ${to} ${from} meets ${rest.at(-1) ?? ""}: ${between.length === 0 ? "no adapter known joins them" : `${between.join(", then ")} between them`}. It takes ${amount(r.amps, "A")} under bright sky.`;
+      }
       case "branches":
         return `Branch plugs bear ${given(r.bearsA ?? 0, "A")}; the rows before ${to} give ${amount(r.amps, "A")} under bright sky. Join them in a box with bars.`;
     }

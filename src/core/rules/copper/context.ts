@@ -75,8 +75,14 @@ export function copperContext(
 export function isCopperSaid({ wirings, protect }: Plan, wiringId: string): boolean {
   const wiring = wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) return false;
-  const { portEnds, joining, isWet } = protect;
-  return wiring.runs.length > 0 || wiring.guards.length > 0 || portEnds.length > 0 || joining === "plugs" || isWet;
+  const { panelEnds, portEnds, joining, isWet } = protect;
+  return (
+    wiring.runs.length > 0 ||
+    wiring.guards.length > 0 ||
+    panelEnds.length + portEnds.length > 0 ||
+    joining === "plugs" ||
+    isWet
+  );
 }
 
 /** All cables that somebody has said something of, with the lane they belong to; the battery's has none. */

@@ -1,6 +1,7 @@
 import { allMends } from "../../finder";
 import { applyChanges, type Change, type End, type Guard, type Plan, type Run } from "../../plan";
-import { changed, demoPlan, dice, effort, planWith, randomPlan, verdictOn, withCopper } from "@/testing";
+import { changed, demoPlan, dice, effort, mixedPlan, planWith, randomPlan, verdictOn, withCopper } from "@/testing";
+import { newTile, rowOf } from "../../wiring";
 import { assess, type Finding, type FuseReason, passes } from "..";
 
 /** Three rows of one panel each, 38 m from the shed: Isc 8.42 A, Imp 7.85 A, Vmp 30.6 V, fuse 15 A, hottest air 30 °C. */
@@ -172,6 +173,15 @@ describe("plugs", () => {
     ["a chain that does not fit", end({ chain: [{ adapterId: "latch-flat", turned: null }] }), "care"],
     ["a plug nobody sells a lead for", end({ kindId: "own" }), "note"],
   ])("%s", (_, change, level) => expect(of(changed(tent, change), "plugs", "chain")?.level).toBe(level));
+
+  test("panels of a row that end in unlike plugs are told with what joins them, or that nothing known does", () => {
+    const mixed = mixedPlan([rowOf([newTile("a", 1), newTile("c", 1)])]);
+    const withEnd = (kindId: string) => {
+      const plan = changed(mixed, { type: "setPanelEnd", end: { panelId: "c", kindId, turned: null } });
+      return of(plan, "plugs", "unlike")?.level;
+    };
+    expect([withEnd("latch"), withEnd("modular"), withEnd("own")]).toEqual([undefined, "note", "care"]);
+  });
 
   test("branch plugs that bear less than the rows give are a Stop, a box is none", () => {
     const joined = (joining: "plugs" | "box") => changed(shed, { type: "setProtect", patch: { joining } });

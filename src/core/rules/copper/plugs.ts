@@ -1,4 +1,4 @@
-import { chainOf, type PortChain } from "../../copper";
+import { ampsOfRow, chainOf, type PortChain, unlikeEnds } from "../../copper";
 import { type ChainFault } from "../../plug";
 import { mostColdVolts } from "../cold-voc";
 import { brightSkyFactor } from "../../fuse";
@@ -7,7 +7,8 @@ import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts 
 
 export type PlugsReason = {
   readonly type: "plugs";
-  readonly outcome: "reversed" | "overloaded" | "unknown" | "misfit" | "swapsTwice" | "noChain" | "right" | "branches";
+  readonly outcome:
+    "reversed" | "overloaded" | "unknown" | "misfit" | "swapsTwice" | "noChain" | "right" | "branches" | "unlike";
   readonly inputName: string;
   readonly portName: string;
   readonly faults: readonly ChainFault[];
@@ -26,10 +27,10 @@ export type PlugsReason = {
 function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
   return copper.lanes.flatMap((lane) => {
     const { context, inputId, portId } = lane;
-    const { joining, portEnds } = copper.plan.protect;
+    const { joining, portEnds, panelEnds } = copper.plan.protect;
     const said = portEnds.some((end) => end.inputId === inputId && end.portId === portId);
     // the search for a chain is left where nothing would be said of it
-    if (!said && joining !== "plugs") return [];
+    if (!said && joining !== "plugs" && panelEnds.length === 0) return [];
     const iscA = context.lane.rows.length === 0 ? 0 : sumIsc(lane);
     const amps = brightSkyFactor * iscA;
     const volts = mostColdVolts(context, context.lane.rows).volts;
@@ -52,8 +53,35 @@ function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
         subject: { type: "lane", inputId, portId },
         about: "branches",
       });
-    return found;
+    return [...found, ...unlikeIn(copper, lane, facts)];
   });
+}
+
+/** Panels in a row whose leads end in different plugs: told once for each pair of kinds, as something lies between them. */
+function unlikeIn(
+  { plan }: CopperContext,
+  { context, inputId, portId }: LaneParts,
+  facts: Omit<PlugsReason, "outcome" | "faults" | "bearsA">,
+): CopperJudged<PlugsReason>[] {
+  // what lies within a row carries that row's amps
+  const amps = brightSkyFactor * Math.max(0, ...context.lane.rows.map((row) => ampsOfRow(plan, row)?.iscA ?? 0));
+  const met = new Map(
+    unlikeEnds(plan, context.lane, amps, facts.volts).map((each) => [`${each.fromName} ${each.toName}`, each]),
+  );
+  return [...met].map(([about, { fromName, toName, adapters }]) => ({
+    ...base(adapters === null ? "care" : "note", null, null),
+    reason: {
+      ...facts,
+      amps,
+      outcome: "unlike",
+      faults: [],
+      placeNames: [fromName, ...(adapters ?? []).map(({ name }) => name), toName],
+      count: adapters?.length ?? 0,
+      bearsA: null,
+    },
+    subject: { type: "lane", inputId, portId },
+    about: `unlike ${about}`,
+  }));
 }
 
 function ofChain(
