@@ -1,6 +1,7 @@
 import { fitLabel, type PanelLabel } from "@/core/panel";
 import {
   type CauseId,
+  causeIds,
   createBench,
   leavesOf,
   type Place,
@@ -28,29 +29,9 @@ export type Scenario = {
 };
 
 const kinds = ["rigid195", "rigid225", "rigid120", "rigid410", "poly240", "folding160", "flexible100"] as const;
-const causes: readonly [CauseId, ...CauseId[]] = [
-  "fine",
-  "reversed",
-  "openCircuit",
-  "bypassedSubstring",
-  "dirty",
-  "shaded",
-  "weakSun",
-  "wrongPanel",
-  "seriesForParallel",
-  "parallelForSeries",
-  "stringMissing",
-  "regulated",
-  "clipped",
-  "tapering",
-  "asleep",
-  "overVoltage",
-  "looseJoint",
-  "ownShadow",
-];
 
 export function randomScenario(draw: Dice): Scenario {
-  const cause = draw.pick(causes);
+  const cause = draw.pick(causeIds);
   const needsStrings = cause === "seriesForParallel" || cause === "stringMissing";
   const needsSeries = cause === "parallelForSeries";
   const strings = draw.whole(needsStrings ? 2 : 1, 3);

@@ -1,5 +1,5 @@
 import { sizeThatCounts } from "@/core/copper";
-import { pieceName, type Plan } from "@/core/plan";
+import { pieceName, type Plan, runKey } from "@/core/plan";
 import {
   type BoxText,
   type Item,
@@ -8,7 +8,6 @@ import {
   type Part,
   type ProtectReport,
   type Step,
-  runKeyOf,
 } from "@/core/protect";
 import { type UnitSystem } from "@/core/units";
 import { partsOfKey } from "@/core/wiring";
@@ -67,7 +66,7 @@ export function boxWords(part: Part, plan: Plan, report: ProtectReport, system: 
       };
     }
     case "cable": {
-      const key = runKeyOf(part);
+      const key = runKey(part);
       const run =
         report.lanes.flatMap(({ runs }) => runs).find((each) => each.key === key) ??
         report.batteries.map((battery) => battery.run).find((each) => each.key === key);

@@ -47,23 +47,32 @@ function lostKind(id: string): PlugKind {
   return { id, name: id, mostA: 0, mostV: 0, turns: true };
 }
 
+/** What the plan's plugs are, and in which of them the leads of a panel end. */
+function endsIn(plan: Plan) {
+  const kinds = plugKinds(plan);
+  const kindOf = (id: string): PlugKind | null => kinds.find((kind) => kind.id === id) ?? null;
+  const panelEndOf = (panelId: string | null) => {
+    const end = plan.protect.panelEnds.find((each) => each.panelId === panelId);
+    const id = end?.kindId ?? usualPanelKind;
+    return { kind: kindOf(id) ?? lostKind(id), turned: end?.turned ?? null };
+  };
+  return { kindOf, panelEndOf };
+}
+
 /** The chain of a lane as it is said, or else the one that is found, followed joint by joint. */
 export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): PortChain {
   const { protect, inputs } = plan;
-  const kinds = plugKinds(plan);
-  const kindOf = (id: string) => kinds.find((kind) => kind.id === id) ?? null;
-  const panelIds = [...new Set(usedIn(lane.rows).map(({ panelId }) => panelId))];
-  const panelEnd = protect.panelEnds.find(({ panelId }) => panelId === panelIds[0]);
-  const fromId = panelEnd?.kindId ?? usualPanelKind;
+  const { kindOf, panelEndOf } = endsIn(plan);
+  const panelEnd = panelEndOf(usedIn(lane.rows)[0]?.panelId ?? null);
   const portEnd = protect.portEnds.find((end) => end.inputId === lane.inputId && end.portId === lane.portId);
   const device = inputs.find(({ id }) => id === lane.inputId)?.device;
   const toId = portEnd?.kindId ?? usualPortKinds[device?.kind ?? "powerStation"];
-  const [from, to] = [kindOf(fromId) ?? lostKind(fromId), kindOf(toId) ?? lostKind(toId)];
+  const [from, to] = [panelEnd.kind, kindOf(toId) ?? lostKind(toId)];
   // a cable is cut to length and ends bare in a screw terminal: nothing goes between
   const isBare = to.id === "screw" && (portEnd?.chain ?? null) === null;
   const ends: Ends = {
     from: isBare ? to : from,
-    fromTurned: panelEnd?.turned ?? null,
+    fromTurned: panelEnd.turned,
     to,
     toReversed: portEnd?.reversed ?? false,
     amps,
@@ -103,16 +112,11 @@ export type UnlikeEnds = {
 
 /** Neighbours in rows that do not plug into each other: every such place, once. */
 export function unlikeEnds(plan: Plan, lane: Lane, amps: number, volts: number): UnlikeEnds[] {
-  const kinds = plugKinds(plan);
-  const kindOf = (id: string) => kinds.find((kind) => kind.id === id) ?? null;
-  const endOf = (panelId: string) => {
-    const id = plan.protect.panelEnds.find((end) => end.panelId === panelId)?.kindId ?? usualPanelKind;
-    return kindOf(id) ?? lostKind(id);
-  };
+  const { kindOf, panelEndOf } = endsIn(plan);
   return lane.rows.flatMap((row) => {
     const tiles = usedIn([row]);
     return tiles.slice(1).flatMap((tile, k): UnlikeEnds[] => {
-      const [from, to] = [endOf(tiles[k]?.panelId ?? tile.panelId), endOf(tile.panelId)];
+      const [from, to] = [panelEndOf(tiles[k]?.panelId ?? tile.panelId).kind, panelEndOf(tile.panelId).kind];
       if (from.id === to.id) return [];
       const ends: Ends = { from, fromTurned: false, to, toReversed: false, amps, volts };
       const found = findChain(ends, adaptersOf(plan), (adapter) => adapter.price ?? 0, kindOf);

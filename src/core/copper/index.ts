@@ -10,9 +10,7 @@ export {
 } from "./chains";
 export { ampsOfRow, ampsOfRows, isUsed as isUsedRow, type LabelAmps, sheetOf } from "./amps";
 export {
-  ambientOf,
   type Around,
-  assumedLengthMm,
   batteryRun,
   bondRun,
   bookOf,

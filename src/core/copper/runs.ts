@@ -1,6 +1,6 @@
 import { type CableBook, chooseSize, type RunAsk, sizedRun, type SizedRun, sizeNamed } from "../cable";
 import { brightSkyFactor, continuousFor } from "../fuse";
-import { type End, endKey, type Guard, type Plan, type Run, sameEnd } from "../plan";
+import { type End, fuseAt, type Guard, type Plan, type Run, runKey, sameEnd } from "../plan";
 import { panelsOn, type Parked, wayLength, wayLine } from "../roof";
 import { type Mount } from "../sky";
 import { type Cables, type Lane, type LaneRef, type Row, tilesOf, usedIn } from "../wiring";
@@ -27,7 +27,6 @@ export type ResolvedRun = {
   readonly lengthMm: number;
   readonly lengthBy: "typed" | "way" | "assumed";
   readonly lies: NonNullable<Run["lies"]>;
-  readonly liesBy: "typed" | "assumed";
   /** What it is judged by; null while a label lacks a figure. */ readonly ask: RunAsk | null;
   /** Of the size that is said, and of the one that would do. */
   readonly chosen: SizedRun | null;
@@ -35,7 +34,7 @@ export type ResolvedRun = {
 };
 
 /** Lengths taken where nobody has measured, mm one way. */
-export const assumedLengthMm: Readonly<Record<RunPart, number>> = {
+const assumedLengthMm: Readonly<Record<RunPart, number>> = {
   row: 2000,
   trunk: 5000,
   tail: 1000,
@@ -112,7 +111,7 @@ export function runsOfLane(plan: Plan, copper: Copper, lane: Lane, around: Aroun
       : rows.map((row, k) => {
           const end: End = { type: "row", rowId: row.id ?? `new-${k}` };
           const others = each.reduce((sum, amps, n) => sum + (n === k ? 0 : (amps?.iscA ?? 0)), 0);
-          const fuse = copper.guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, end));
+          const fuse = fuseAt(copper.guards, end);
           return run("row", end, junction, each[k] ?? null, fuse?.ratedA ?? brightSkyFactor * others);
         });
   return [
@@ -132,7 +131,7 @@ export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: 
   const amps = outputA === null || volts === null ? null : { iscA: 0, impA: outputA, vmpV: volts };
   const from: End = { type: "output", inputId };
   const to: End = { type: "bank", inputId };
-  const fuse = copper.guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, to));
+  const fuse = fuseAt(copper.guards, to);
   const leastA = Math.max(continuousFor(outputA ?? 0), fuse?.ratedA ?? 0);
   return resolved(plan, copper, { part: "battery", from, to, amps, vmpV: volts, leastA, isPortable: false }, around);
 }
@@ -193,7 +192,7 @@ function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: Around): R
         };
   const size = said?.size === null || said === null ? null : (sizeNamed(said.size)?.size ?? null);
   return {
-    key: `${endKey(from)} > ${endKey(to)}`,
+    key: runKey(asked),
     part,
     from,
     to,
@@ -201,7 +200,6 @@ function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: Around): R
     lengthMm,
     lengthBy: said !== null && said.lengthMm !== null ? "typed" : way !== null ? "way" : "assumed",
     lies,
-    liesBy: said !== null && said.lies !== null ? "typed" : "assumed",
     ask,
     chosen: ask === null || size === null ? null : sizedRun(size, ask),
     advised: ask === null ? null : chooseSize(ask),
@@ -223,7 +221,7 @@ function usualLies(part: RunPart, { mount }: Around): ResolvedRun["lies"] {
 }
 
 /** How warm it is where a cable lies, on the hottest day, °C. */
-export function ambientOf(lies: ResolvedRun["lies"], { recordHighC }: Pick<Around, "recordHighC">): number {
+function ambientOf(lies: ResolvedRun["lies"], { recordHighC }: Pick<Around, "recordHighC">): number {
   switch (lies) {
     case "roof":
       return recordHighC + roofHeatK;

@@ -1,7 +1,7 @@
 import { chooseSize, sizesOf } from "../cable";
 import { chainOf, isMeasured, outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
 import { batteryFusesA, brightSkyFactor, continuousFor, smallestOf, switchSizesA, voltClass } from "../fuse";
-import { applyChanges, type Change, type Guard, type Plan, type Run } from "../plan";
+import { applyChanges, type Change, fuseAt, type Guard, type Plan, type Run } from "../plan";
 import {
   copperContext,
   type CopperContext,
@@ -127,9 +127,7 @@ function thickerThan({ ask }: ResolvedRun, size: string | undefined): string | n
 
 function fuseRows(copper: CopperContext, { rows, context }: LaneParts, ratedA: number): Try[] {
   const volts = mostColdVolts(context, context.lane.rows).volts;
-  const missing = rows.filter(
-    ({ id }) => !copper.guards.some(({ kind, at }) => kind !== "isolator" && at.type === "row" && at.rowId === id),
-  );
+  const missing = rows.filter(({ id }) => id === null || fuseAt(copper.guards, { type: "row", rowId: id }) === null);
   const changes = missing.flatMap(({ id }): Change[] =>
     id === null
       ? []

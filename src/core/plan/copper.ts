@@ -85,6 +85,21 @@ export function endKey(end: End): string {
   }
 }
 
+/** What a cable is kept by: the ends it lies between. */
+export function runKey({ from, to }: { readonly from: End; readonly to: End }): string {
+  return `${endKey(from)} > ${endKey(to)}`;
+}
+
+/** The fuse or breaker that sits somewhere; null: none is chosen. */
+export function fuseAt(guards: readonly Guard[], end: End): Guard | null {
+  return guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, end)) ?? null;
+}
+
+/** The switch that sits somewhere; null: none is chosen. */
+export function switchAt(guards: readonly Guard[], end: End): Guard | null {
+  return guards.find(({ kind, at }) => kind === "isolator" && sameEnd(at, end)) ?? null;
+}
+
 /** A list with a thing put in the place of the one that sits where it does, or at its end. */
 export function withRun(runs: readonly Run[], run: Run): Run[] {
   const at = runs.findIndex((other) => sameEnd(other.from, run.from) && sameEnd(other.to, run.to));

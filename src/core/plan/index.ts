@@ -62,7 +62,18 @@ export {
   zoneKinds,
 } from "./sections/space";
 export { type ClimateMonth, type Halt, type Site } from "./sections/site";
-export { type End, endKey, type Guard, guardKinds, layings, type Run, sameEnd } from "./copper";
+export {
+  type End,
+  endKey,
+  fuseAt,
+  type Guard,
+  guardKinds,
+  layings,
+  type Run,
+  runKey,
+  sameEnd,
+  switchAt,
+} from "./copper";
 export { joinings, type PanelEnd, type PartPrice, type PortEnd, type Protect } from "./sections/protect";
 export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";

@@ -1,5 +1,5 @@
 import { isUsedRow } from "../copper";
-import { type End, endKey, type Guard, type Plan, type Wiring } from "../plan";
+import { type End, fuseAt, type Guard, type Plan, switchAt, type Wiring } from "../plan";
 import { type Item, keyOf, type Lane, type Row, type TileKey } from "../wiring";
 
 /**
@@ -70,8 +70,7 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Ass
   };
   const join = (from: Terminal, to: Terminal, pole: Wire["pole"]) =>
     wires.push({ id: `w${wires.length}`, from, to, pole });
-  const guardAt = (end: End, isSwitch = false) =>
-    wiring.guards.find(({ at, kind }) => (kind === "isolator") === isSwitch && endKey(at) === endKey(end)) ?? null;
+  const { guards } = wiring;
 
   const lanes = wiring.lanes.filter(({ rows }) => rows.some(isUsedRow));
   for (const lane of lanes) addLane(lane);
@@ -144,7 +143,9 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Ass
       };
       const rowKey = row.id ?? `${key} ${k}`;
       if (isJoined && row.id !== null && isFused(row, lane))
-        through(put({ type: "fuse", id: `fuse ${rowKey}`, row: ref, guard: guardAt({ type: "row", rowId: row.id }) }));
+        through(
+          put({ type: "fuse", id: `fuse ${rowKey}`, row: ref, guard: fuseAt(guards, { type: "row", rowId: row.id }) }),
+        );
       if (!isJoined || plusBar === undefined || minusBar === undefined || inputId === null || portId === null) {
         if (plusBar === undefined || minusBar === undefined) [minusEnd, plusEnd] = [ends.minus, plus];
         else {
@@ -185,7 +186,7 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Ass
       bothThrough(
         put({ type: "cable", id: `cable trunk ${key}`, from: junction, to: isolator, pole: "both", row: null }),
       );
-      bothThrough(put({ type: "switch", id: `switch ${key}`, lane: laneId, guard: guardAt(isolator, true) }));
+      bothThrough(put({ type: "switch", id: `switch ${key}`, lane: laneId, guard: switchAt(guards, isolator) }));
       bothThrough(put({ type: "cable", id: `cable tail ${key}`, from: isolator, to: port, pole: "both", row: null }));
     }
     join(ends.plus, { part: `input ${inputId ?? ""}`, at: `${portId ?? ""}+` }, "+");
@@ -203,15 +204,10 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Ass
       { type: "bank", inputId },
     ];
     const cable = put({ type: "cable", id: `cable battery ${inputId}`, from, to, pole: "both", row: null });
-    const bank = put({ type: "bank", id: `bank ${inputId}`, inputId, guard: guardAt(to) });
+    const bank = put({ type: "bank", id: `bank ${inputId}`, inputId, guard: fuseAt(guards, to) });
     for (const pole of ["+", "-"] as const) {
       join({ part: input.id, at: `battery${pole}` }, { part: cable.id, at: `in${pole}` }, pole);
       join({ part: cable.id, at: `out${pole}` }, { part: bank.id, at: pole }, pole);
     }
   }
-}
-
-/** What a part is called where its cable, fuse or switch is looked up: the ends it lies between. */
-export function runKeyOf({ from, to }: { readonly from: End; readonly to: End }): string {
-  return `${endKey(from)} > ${endKey(to)}`;
 }

@@ -5,7 +5,6 @@ export {
   type Part,
   type Pole,
   type RowRef,
-  runKeyOf,
   type Terminal,
   type Wire,
 } from "./assembly";
@@ -21,8 +20,8 @@ export {
 export { type Box, type BoxText, type Graph, graphOf, letterWide, lineHigh, lineStep, titleHigh } from "./graph";
 export { type BatteryReport } from "./battery-report";
 export { type BoxSize, conduitFor, type Joint } from "./box";
-export { type Item, type ItemGroup, itemGroups, keyOfItem } from "./items";
+export { cablePrice, type Item, type ItemGroup, itemGroups, keyOfItem } from "./items";
 export { type LaneReport, type RowReport, type ThickerOrMore } from "./lane-report";
 export { bondSize, type ListLine } from "./list";
 export { type Step, type WorkOrder, workOrder } from "./order";
-export { lossesOf, type Money, type ProtectReport, protectReport } from "./report";
+export { type Money, type ProtectReport, protectReport } from "./report";

@@ -101,11 +101,16 @@ export function weightOf(item: Item, areaMm2: number): number {
   }
 }
 
+/** About what a metre of one conductor costs. */
+export function cablePrice(areaMm2: number): number {
+  return 0.4 + 0.2 * areaMm2;
+}
+
 /** About what a thing costs where nobody has said, each or per metre, in the currency of the plan: for comparing ways, not for a bill. */
 export function usualPrice(item: Item, areaMm2: number): number {
   switch (item.type) {
     case "cable":
-      return 0.4 + 0.2 * areaMm2;
+      return cablePrice(areaMm2);
     case "conduit":
       return 0.05 * item.nominalMm;
     case "plugPair":

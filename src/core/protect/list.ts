@@ -1,6 +1,6 @@
 import { bookOf, type ResolvedRun, sizeThatCounts, adapterPart } from "../copper";
 import { batteryFusesA, continuousFor, smallestOf } from "../fuse";
-import { sameEnd, type Guard, type Plan, type Wiring } from "../plan";
+import { fuseAt, sameEnd, type Plan, type Wiring } from "../plan";
 import { sizeNamed } from "../cable";
 import { conduitFor, studFor } from "./box";
 import { groupOf, isSpared, type Item, type ItemGroup, keyOfItem, unitOf, usualPrice, weightOf } from "./items";
@@ -98,8 +98,7 @@ function priceOfAdapter({ protect }: Plan, name: string): number | null {
 function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
   const { rows, runs, joint, box, chain, classV } = lane;
   const pairs = (item: Item, count: number): Need[] => (count > 0 ? [{ item, count, areaMm2: 0 }] : []);
-  const guardOf = (rowId: string | null) =>
-    wiring.guards.find(({ kind, at }) => kind !== "isolator" && at.type === "row" && at.rowId === rowId) ?? null;
+  const guardOf = (rowId: string | null) => (rowId === null ? null : fuseAt(wiring.guards, { type: "row", rowId }));
   const fuses = rows.flatMap(({ rowId }): Need[] => {
     const guard = guardOf(rowId);
     if (guard === null && !(lane.isFusedEach && (lane.fuses?.sizeA ?? null) !== null)) return [];
@@ -213,9 +212,7 @@ function ferrulesFor(run: ResolvedRun | undefined): Need[] {
 }
 
 function needsOfBattery(wiring: Wiring, { run, inputId, outputA }: BatteryReport): Need[] {
-  const guard: Guard | undefined = wiring.guards.find(
-    ({ kind, at }) => kind !== "isolator" && sameEnd(at, { type: "bank", inputId }),
-  );
+  const guard = fuseAt(wiring.guards, { type: "bank", inputId });
   const ratedA = guard?.ratedA ?? (outputA === null ? null : smallestOf(batteryFusesA, continuousFor(outputA)));
   return [
     ...cableOf(run),

@@ -1,8 +1,7 @@
-import { sizeThatCounts } from "../copper";
-import { type Plan, type Wiring } from "../plan";
+import { usedTiles } from "../copper";
+import { fuseAt, type Plan, type Wiring } from "../plan";
 import { panelsOn, shortLeads, usualLeadMm } from "../roof";
 import { copperContext, parkedIn, type ReadyWiring } from "../rules";
-import { tilesOf, usedIn } from "../wiring";
 import { type Assembly, assemblyOf } from "./assembly";
 import { type BatteryReport, batteryReport } from "./battery-report";
 import { laneReport, type LaneReport } from "./lane-report";
@@ -48,10 +47,7 @@ export function protectReport(ready: ReadyWiring): ProtectReport {
   return {
     wiringId,
     assembly: assemblyOf(plan, wiring, {
-      isFused: ({ id }) =>
-        id !== null &&
-        (fused.has(id) ||
-          wiring.guards.some(({ kind, at }) => kind !== "isolator" && at.type === "row" && at.rowId === id)),
+      isFused: ({ id }) => id !== null && (fused.has(id) || fuseAt(wiring.guards, { type: "row", rowId: id }) !== null),
     }),
     lanes,
     batteries,
@@ -77,9 +73,7 @@ function leadsTooShort(plan: Plan, wiring: Wiring, poseId: string): number {
 
 /** What the wiring costs from panels to battery, what is there already left out of the parts. */
 function moneyOf(plan: Plan, wiring: Wiring, lines: readonly ListLine[]): Money {
-  const tiles = tilesOf(wiring.lanes).filter(
-    (tile) => usedIn([{ id: null, items: [tile], blockingDiode: false }]).length > 0,
-  );
+  const tiles = usedTiles(wiring.lanes);
   const labels = tiles.map(({ panelId }) => plan.panels.find(({ id }) => id === panelId)?.label ?? null);
   const inputIds = new Set(wiring.lanes.filter(({ rows }) => rows.length > 0).map(({ inputId }) => inputId));
   const devices = plan.inputs.filter(({ id }) => inputIds.has(id)).map(({ device }) => device);
@@ -101,9 +95,4 @@ function moneyOf(plan: Plan, wiring: Wiring, lines: readonly ListLine[]): Money 
     ).length,
     weightKg: sum(lines.map(({ weightKg }) => weightKg)),
   };
-}
-
-/** Watts a lane's measured or assumed cables lose in full sun, by run. */
-export function lossesOf({ lanes }: Pick<ProtectReport, "lanes">): ReadonlyMap<string, number> {
-  return new Map(lanes.flatMap(({ runs }) => runs.map((run) => [run.key, sizeThatCounts(run)?.lossW ?? 0] as const)));
 }

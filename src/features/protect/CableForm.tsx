@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { designOf, dropLimitOf, mostAmps, sizeNames, sizesOf } from "@/core/cable";
 import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
 import { type Plan, type Run, sameEnd } from "@/core/plan";
-import { conduitFor, type LaneReport } from "@/core/protect";
+import { cablePrice, conduitFor, type LaneReport } from "@/core/protect";
 import { useDesk, useWiring } from "@/features/desk";
 import { ChoiceField, TextButton, useUnits } from "@/ui";
 import { amount, given, layingWords, lengthWords, money, partNames, percent, sizeWords } from "@/words";
@@ -172,7 +172,7 @@ function ThickerOrMore({
   const { lossW, thicker, more } = facts;
   const fits = more !== null && (more.ceilingV === null || more.coldV <= more.ceilingV);
   const extra =
-    thicker === null ? 0 : ((2 * thicker.lengthMm) / 1000) * pricePerMm2 * (thicker.areaMm2 - thicker.nowMm2);
+    thicker === null ? 0 : ((2 * thicker.lengthMm) / 1000) * (cablePrice(thicker.areaMm2) - cablePrice(thicker.nowMm2));
   return (
     <Box sx={{ borderTop: "1px solid var(--line)", pt: 1 }}>
       <strong>Thicker cable, or one more in series?</strong>
@@ -199,5 +199,3 @@ function ThickerOrMore({
     </Box>
   );
 }
-/** About what a metre of cable costs more for each mm². */
-const pricePerMm2 = 0.2;

@@ -15,6 +15,7 @@ import { CableForm } from "./CableForm";
 import { LengthField, StatedField } from "./forms";
 import { allRuns, patchRun } from "./runs";
 import { useProtect } from "./facts";
+import { Columns } from "./Columns";
 import style from "./protect.module.css";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
@@ -50,14 +51,7 @@ export function CablesSheet() {
   return (
     <>
       <Wirings />
-      <Box
-        sx={{
-          display: "grid",
-          gap: 2,
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 390px" },
-          alignItems: "start",
-        }}
-      >
+      <Columns beside="390px">
         <Region title="Cables">
           {runs.length === 0 ? (
             <p style={{ margin: 0 }}>Nothing is wired yet, or no label is whole.</p>
@@ -183,7 +177,7 @@ export function CablesSheet() {
             </Box>
           </Region>
         </Box>
-      </Box>
+      </Columns>
     </>
   );
 }

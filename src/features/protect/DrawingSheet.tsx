@@ -11,6 +11,7 @@ import { Drawing } from "./Drawing";
 import { Exports } from "./Exports";
 import { useProtect } from "./facts";
 import { runOfPart } from "./runs";
+import { Columns } from "./Columns";
 import { ToDo } from "./ToDo";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
@@ -42,14 +43,7 @@ export function DrawingSheet() {
   return (
     <>
       <Wirings />
-      <Box
-        sx={{
-          display: "grid",
-          gap: 2,
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 390px" },
-          alignItems: "start",
-        }}
-      >
+      <Columns beside="390px">
         <Box sx={{ minWidth: 0, display: "grid", gap: 1 }}>
           {diagram === null ? (
             <p role="status">Drawing it…</p>
@@ -72,7 +66,7 @@ export function DrawingSheet() {
             <ToDo />
           </Region>
         </Box>
-      </Box>
+      </Columns>
     </>
   );
 }

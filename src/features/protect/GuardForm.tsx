@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { batteryFusesA, standardFusesA, switchSizesA, voltClasses } from "@/core/fuse";
-import { type End, type Guard, sameEnd } from "@/core/plan";
+import { type End, type Guard, fuseAt, switchAt } from "@/core/plan";
 import { useDesk, useWiring } from "@/features/desk";
 import { ChoiceField, newId, TextButton } from "@/ui";
 import { given } from "@/words";
@@ -21,7 +21,7 @@ const sizes = { row: standardFusesA, switch: switchSizesA, battery: batteryFuses
 export function GuardForm({ at, what, advisedA, classV }: Props) {
   const desk = useDesk();
   const { id: wiringId, guards } = useWiring();
-  const guard = guards.find((each) => sameEnd(each.at, at) && (each.kind === "isolator") === (what === "switch"));
+  const guard = what === "switch" ? switchAt(guards, at) : fuseAt(guards, at);
   const put = (patch: Partial<Guard>) => {
     const known: Guard = guard ?? {
       id: newId(),
@@ -33,7 +33,7 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
     desk.change({ type: "setGuard", wiringId, guard: { ...known, ...patch } });
   };
   const name = what === "switch" ? "switch" : "fuse";
-  if (guard === undefined)
+  if (guard === null)
     return (
       <div className={style["buttons"]}>
         {advisedA !== null && (

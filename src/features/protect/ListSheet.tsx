@@ -10,6 +10,7 @@ import { amount, countWords, currencyWords, groupWords, itemWords, money } from 
 import { StatedField } from "./forms";
 import { listCsv, listJson } from "./list-files";
 import { useProtect } from "./facts";
+import { Columns } from "./Columns";
 import style from "./protect.module.css";
 import { useReport } from "./useReport";
 import { Wirings } from "./Wirings";
@@ -31,14 +32,7 @@ export function ListSheet() {
   return (
     <>
       <Wirings />
-      <Box
-        sx={{
-          display: "grid",
-          gap: 2,
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 340px" },
-          alignItems: "start",
-        }}
-      >
+      <Columns beside="340px">
         <Region title="What it takes">
           <div className={style["scroll"]} role="region" aria-label="Parts list" tabIndex={0}>
             <table className={style["table"]}>
@@ -145,7 +139,7 @@ export function ListSheet() {
             </Region>
           )}
         </Box>
-      </Box>
+      </Columns>
     </>
   );
 }

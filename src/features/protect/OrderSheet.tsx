@@ -7,6 +7,7 @@ import { CableWays, NotesField } from "@/features/notebook";
 import { LevelMark, Region, TextButton } from "@/ui";
 import { weatherChecks, whoseWork, workStepWords } from "@/words";
 import { useProtect } from "./facts";
+import { Columns } from "./Columns";
 import style from "./protect.module.css";
 import { Wirings } from "./Wirings";
 
@@ -19,14 +20,7 @@ export function OrderSheet() {
   return (
     <>
       <Wirings />
-      <Box
-        sx={{
-          display: "grid",
-          gap: 2,
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" },
-          alignItems: "start",
-        }}
-      >
+      <Columns beside="minmax(0, 1fr)">
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region title="Making the leads">
             <Steps steps={making} />
@@ -65,7 +59,7 @@ export function OrderSheet() {
             <CableWays />
           </Region>
         </Box>
-      </Box>
+      </Columns>
     </>
   );
 }

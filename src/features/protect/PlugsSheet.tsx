@@ -6,12 +6,14 @@ import { adaptersOf, plugKinds, type PortChain } from "@/core/copper";
 import { type Plan, type PortEnd } from "@/core/plan";
 import { type Adapter, usualPanelKind } from "@/core/plug";
 import { type LaneReport } from "@/core/protect";
+import { tilesOf } from "@/core/wiring";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine } from "@/ui";
 import { given, headOf } from "@/words";
 import { useProtect } from "./facts";
 import style from "./protect.module.css";
+import { Columns } from "./Columns";
 import { ToDo } from "./ToDo";
 import { Wirings } from "./Wirings";
 
@@ -20,19 +22,12 @@ export function PlugsSheet() {
   const plan = usePlan();
   const wiring = useWiring();
   const { report } = useProtect();
-  const used = new Set(JSON.stringify(wiring.lanes).match(/"panelId":"[^"]+"/g) ?? []);
-  const kinds = plan.panels.filter(({ id }) => used.has(`"panelId":"${id}"`));
+  const used = new Set(tilesOf(wiring.lanes).map(({ panelId }) => panelId));
+  const kinds = plan.panels.filter(({ id }) => used.has(id));
   return (
     <>
       <Wirings />
-      <Box
-        sx={{
-          display: "grid",
-          gap: 2,
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 390px" },
-          alignItems: "start",
-        }}
-      >
+      <Columns beside="390px">
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region title="What the panels end in">
             {kinds.length === 0 ? (
@@ -59,7 +54,7 @@ export function PlugsSheet() {
             <OwnParts plan={plan} />
           </Region>
         </Box>
-      </Box>
+      </Columns>
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { type ResolvedRun } from "@/core/copper";
-import { type Run, sameEnd } from "@/core/plan";
-import { type Part, type ProtectReport, runKeyOf } from "@/core/protect";
+import { type Run, runKey, sameEnd } from "@/core/plan";
+import { type Part, type ProtectReport } from "@/core/protect";
 import { type Desk, wiringOf } from "@/features/desk";
 import { newId } from "@/ui";
 import { partNames } from "@/words";
@@ -13,7 +13,7 @@ export function allRuns({ lanes, batteries }: ProtectReport): readonly ResolvedR
 /** The cable a box of the drawing stands for. */
 export function runOfPart(report: ProtectReport, part: Part): ResolvedRun | null {
   if (part.type !== "cable") return null;
-  const key = runKeyOf(part);
+  const key = runKey(part);
   return allRuns(report).find((run) => run.key === key) ?? null;
 }
 

@@ -1,3 +1,4 @@
+import { placeOfFault } from "@/core/copper";
 import {
   type CableAmpsReason,
   type CableDropReason,
@@ -137,10 +138,7 @@ export const plugsWords: RuleWords<PlugsReason> = {
     const where = (types: readonly string[]) =>
       r.faults
         .filter(({ type }) => types.includes(type))
-        .map(
-          ({ at }) =>
-            `“${r.placeNames[at.type === "from" ? 0 : at.type === "to" ? r.placeNames.length - 1 : at.k + 1] ?? ""}”`,
-        )
+        .map((fault) => `“${r.placeNames[placeOfFault(fault, r.placeNames)] ?? ""}”`)
         .join(", ");
     switch (r.outcome) {
       case "noChain":

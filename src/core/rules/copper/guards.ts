@@ -1,7 +1,7 @@
 import { mostAmps } from "../../cable";
 import { ampsOfRow, outputOf, sheetOf, sizeThatCounts } from "../../copper";
 import { assumedFuseA, brightSkyFactor, continuousFor, fuseFactor, fuseSizeA } from "../../fuse";
-import { type Guard, sameEnd } from "../../plan";
+import { fuseAt, type Guard, sameEnd } from "../../plan";
 import { usedIn } from "../../wiring";
 import { mostColdVolts } from "../cold-voc";
 import { type Amount, type Assumption, type Level } from "../finding";
@@ -62,8 +62,8 @@ function ofRows(copper: CopperContext, lane: LaneParts): CopperJudged<GuardReaso
   const all = amps.reduce((sum, each) => sum + each, 0);
   return rows.flatMap((row, k): CopperJudged<GuardReason>[] => {
     const at = { type: "row", rowId: row.id ?? "" } as const;
-    const guard = copper.guards.find(({ kind, at: sits }) => kind !== "isolator" && sameEnd(sits, at));
-    if (guard === undefined) return [];
+    const guard = fuseAt(copper.guards, at);
+    if (guard === null) return [];
     const iscA = amps[k] ?? 0;
     const backfeedA = all - iscA;
     const bears = usedIn([row]).map((tile) => {
@@ -143,12 +143,12 @@ function ofBattery(copper: CopperContext, run: CopperContext["batteries"][number
   const { to, said: cable } = run;
   if (to.type !== "bank") return [];
   const outputA = outputOf(copper.plan, to.inputId);
-  const guard = copper.guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, to));
+  const guard = fuseAt(copper.guards, to);
   const name = nameOf(copper, run, null);
   const subject = { type: "input", inputId: to.inputId } as const;
   const needA = continuousFor(outputA ?? 0);
   const facts = { coldV: null, flowsA: outputA ?? 0, backfeedA: null, panelName: null, adviseA: null };
-  if (guard === undefined) {
+  if (guard === null) {
     if (cable === null || outputA === null) return [];
     const missing = held("noFuse", "care", needA, needA);
     const reason = { ...reasonOf({ kind: "fuse", ratedA: 0, ratedV: null }, missing, name), ...facts };
