@@ -1,17 +1,16 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useState } from "react";
 import { adaptersOf, plugKinds, type PortChain } from "@/core/copper";
 import { type Plan, type PortEnd } from "@/core/plan";
 import { type Adapter, usualPanelKind } from "@/core/plug";
 import { type LaneReport } from "@/core/protect";
 import { tilesOf } from "@/core/wiring";
-import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
-import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine } from "@/ui";
+import { ChoiceField, Region, TextButton } from "@/ui";
 import { given, headOf } from "@/words";
 import { useProtect } from "./facts";
+import { OwnParts } from "./OwnParts";
 import style from "./protect.module.css";
 import { Columns } from "./Columns";
 import { ToDo } from "./ToDo";
@@ -204,158 +203,4 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
 
 function canTurn({ fromId, toId }: Adapter, kinds: ReturnType<typeof plugKinds>): boolean {
   return kinds.some(({ id, turns }) => turns && (id === fromId || id === toId));
-}
-
-/** Kinds of plug and adapters that are on no list: named, rated, used at once. */
-function OwnParts({ plan }: { readonly plan: Plan }) {
-  const desk = useDesk();
-  const { kinds, adapters } = plan.protect;
-  const all = plugKinds(plan);
-  const [fromId, setFromId] = useState(usualPanelKind);
-  const [toId, setToId] = useState("modular");
-  const nameOf = (id: string) => all.find((kind) => kind.id === id)?.name ?? id;
-  const patchKind = (id: string, patch: Partial<(typeof kinds)[number]>, gesture: string) =>
-    desk.change(
-      { type: "setProtect", patch: { kinds: kinds.map((kind) => (kind.id === id ? { ...kind, ...patch } : kind)) } },
-      `kind:${id}:${gesture}`,
-    );
-  const patchAdapter = (id: string, patch: Partial<Adapter>, gesture: string) =>
-    desk.change(
-      {
-        type: "setProtect",
-        patch: { adapters: adapters.map((each) => (each.id === id ? { ...each, ...patch } : each)) },
-      },
-      `adapter:${id}:${gesture}`,
-    );
-  return (
-    <Box sx={{ display: "grid", gap: 1.5 }}>
-      {kinds.map(({ id, name, mostA, mostV, turns }) => (
-        <Box
-          key={id}
-          sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", borderBottom: "1px solid var(--line)", pb: 1 }}
-        >
-          <TextLine
-            label="Plug"
-            value={name}
-            most={80}
-            onValue={(next) => patchKind(id, { name: next }, "name")}
-            onDone={desk.endGesture}
-          />
-          <TextButton aria-pressed={turns} onClick={() => patchKind(id, { turns: !turns }, "turns")}>
-            Goes together two ways
-          </TextButton>
-          <QuantityField
-            label="Bears"
-            spec={fieldSpecs.plugA}
-            value={mostA}
-            required
-            onValue={(next) => patchKind(id, { mostA: next ?? mostA }, "amps")}
-            onDone={desk.endGesture}
-            help="Amps for good, as its sheet says."
-          />
-          <QuantityField
-            label="Made for"
-            spec={fieldSpecs.plugV}
-            value={mostV}
-            required
-            onValue={(next) => patchKind(id, { mostV: next ?? mostV }, "volts")}
-            onDone={desk.endGesture}
-            help="Volts DC, as its sheet says."
-          />
-          <TextButton
-            onClick={() =>
-              desk.change({ type: "setProtect", patch: { kinds: kinds.filter((kind) => kind.id !== id) } })
-            }
-          >
-            Take it off the list
-          </TextButton>
-        </Box>
-      ))}
-      <TextButton
-        onClick={() =>
-          desk.change({
-            type: "setProtect",
-            patch: {
-              kinds: [...kinds, { id: newId(), name: `Plug ${kinds.length + 1}`, mostA: 10, mostV: 60, turns: false }],
-            },
-          })
-        }
-      >
-        A plug of another kind
-      </TextButton>
-      {adapters.map(({ id, name, reverses, mostA, fromId: from, toId: to }) => (
-        <Box
-          key={id}
-          sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", borderBottom: "1px solid var(--line)", pb: 1 }}
-        >
-          <TextLine
-            label="Adapter"
-            value={name}
-            most={80}
-            onValue={(next) => patchAdapter(id, { name: next }, "name")}
-            onDone={desk.endGesture}
-          />
-          <TextButton aria-pressed={reverses} onClick={() => patchAdapter(id, { reverses: !reverses }, "reverses")}>
-            Turns plus and minus round
-          </TextButton>
-          <span>
-            {nameOf(from)} to {nameOf(to)}
-          </span>
-          <QuantityField
-            label="It bears"
-            spec={fieldSpecs.plugA}
-            value={mostA}
-            required
-            onValue={(next) => patchAdapter(id, { mostA: next ?? mostA }, "amps")}
-            onDone={desk.endGesture}
-            help="Amps for good, as its sheet says."
-          />
-          <TextButton
-            onClick={() =>
-              desk.change({ type: "setProtect", patch: { adapters: adapters.filter((each) => each.id !== id) } })
-            }
-          >
-            Take it off the list
-          </TextButton>
-        </Box>
-      ))}
-      <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
-        <ChoiceField
-          label="From"
-          value={fromId}
-          options={all.map(({ id, name }) => ({ value: id, text: name }))}
-          onChoice={setFromId}
-        />
-        <ChoiceField
-          label="To"
-          value={toId}
-          options={all.map(({ id, name }) => ({ value: id, text: name }))}
-          onChoice={setToId}
-        />
-      </Box>
-      <TextButton
-        onClick={() =>
-          desk.change({
-            type: "setProtect",
-            patch: {
-              adapters: [
-                ...adapters,
-                {
-                  id: newId(),
-                  name: `${nameOf(fromId)} to ${nameOf(toId)}`.slice(0, 80),
-                  fromId,
-                  toId,
-                  reverses: false,
-                  mostA: 10,
-                  price: null,
-                },
-              ],
-            },
-          })
-        }
-      >
-        An adapter of my own between these
-      </TextButton>
-    </Box>
-  );
 }
