@@ -2,6 +2,7 @@
 
 import { type StopModule } from "@/features/desk";
 import { inputStop } from "@/features/input";
+import { mountStop } from "@/features/mount";
 import { needStop } from "@/features/need";
 import { notebookStop } from "@/features/notebook";
 import { panelsStop } from "@/features/panels";
@@ -17,7 +18,7 @@ export const stopModules: readonly StopModule[] = [
   inputStop,
   wireStop,
   protectStop,
-  notebookStop("mount"),
+  mountStop,
   notebookStop("prove"),
   notebookStop("log"),
 ];

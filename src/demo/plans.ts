@@ -11,6 +11,7 @@ import {
   type Run,
 } from "@/core/plan";
 import { type Lane, matrixRows, nameRows, type Row } from "@/core/wiring";
+import { lanternFixings } from "./fixings";
 import { demoInputs } from "./inputs";
 import { demoPanels } from "./panels";
 
@@ -32,6 +33,7 @@ type Sketch = {
   readonly poses?: Plan["poses"];
   readonly need?: Partial<Plan["need"]>;
   readonly mounts?: Plan["mounts"];
+  readonly fixings?: readonly Plan["fixings"]["list"][number][];
   readonly space?: Plan["space"];
   readonly notes: Partial<Plan["notes"]>;
 };
@@ -304,6 +306,7 @@ const sketches: readonly Sketch[] = [
       panelEnds: [{ panelId: "bookbay", kindId: "flat", turned: null }],
       portEnds: [{ inputId: "station", portId: "low", kindId: "round", reversed: false, chain: null }],
     },
+    fixings: lanternFixings,
     notes: {
       need: "Press motor 300 W for two hours, lights, laptop, the kettle only on sunny days. About 1.4 kWh a day from April to September.",
       space:
@@ -399,6 +402,7 @@ export function demoPlans(): Plan[] {
       poses,
       need: { ...plan.need, ...sketch.need },
       mounts: sketch.mounts ?? [],
+      fixings: { ...plan.fixings, list: sketch.fixings ?? [] },
       space: sketch.space ?? plan.space,
       protect: { ...plan.protect, ...sketch.protect },
       wirings: sketch.wirings.map(({ lanes, ...wiring }) => {

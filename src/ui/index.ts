@@ -1,7 +1,10 @@
 export { AlertBar } from "./AlertBar";
 export { ChoiceField } from "./ChoiceField";
+export { Columns } from "./Columns";
 export { CurrencyField } from "./CurrencyField";
+export { Facts } from "./Facts";
 export { FieldGroup } from "./FieldGroup";
+export { FreeLine } from "./FreeLine";
 export { HomeLink } from "./HomeLink";
 export { ToolButton } from "./ToolButton";
 export { LeftLine, LeftList } from "./LeftList";
@@ -21,6 +24,7 @@ export { QuantityField } from "./QuantityField";
 export { ReadyMark } from "./ReadyMark";
 export { Region } from "./Region";
 export { sheetsAsPdf } from "./sheets-as-pdf";
+export { default as sheetStyle } from "./sheet.module.css";
 export { SheetTabs } from "./SheetTabs";
 export { TextButton } from "./TextButton";
 export { TextLine } from "./TextLine";

@@ -40,3 +40,16 @@ export {
   whoseWork,
 } from "./protect";
 export { copperName } from "./rules/copper";
+export {
+  gateWords,
+  materialName,
+  mountCautions,
+  primerWords,
+  schoolWords,
+  skinWords,
+  takenWords,
+  toolWords,
+  windSchoolWords,
+  windWords,
+} from "./mount";
+export { mountStepWords, thingNouns } from "./mount-steps";

@@ -1,6 +1,6 @@
 import { type Finding, type Mend, type MendKind, type Need, type RuleId } from "@/core/rules";
 import { amount, counted, given, trueMinus } from "./format";
-import { headOf } from "./names";
+import { headOf, mountWords } from "./names";
 import { sizeWords } from "./copper";
 import { ruleTitle } from "./rules";
 import { copperName } from "./rules/copper";
@@ -51,6 +51,11 @@ const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
     "No cable of this school does: a cooler way, a shorter one, two side by side, or fewer amps by more panels in series.",
   cableDrop: "No thicker cable of this school does: a shorter way, or more panels in series.",
   guards: "Look at its plate, and choose another at Protect.",
+  hold: "Another way to fix it, a lower speed, or a more sheltered place: say it at Mount.",
+  glueHeat: "Another adhesive, a lighter roof, or feet that let air under: say it at Mount.",
+  skin: "Say at Mount what it is fixed to, or fix it another way.",
+  movement: "A softer bed or slots: ask who makes the feet.",
+  gates: "Measure it at Mount.",
   plugs: "Look at the plugs with a meter, and say at Protect what you found.",
 };
 
@@ -102,6 +107,16 @@ function kindSentence(kind: MendKind): string {
       return "Join the rows in a box with bars";
     case "otherChain":
       return kind.names.length === 0 ? "Plug straight in" : `Take this chain instead: ${kind.names.join(", then ")}`;
+    case "moreFeet":
+      return `Give each panel ${kind.more} more feet: ${kind.feet} in all`;
+    case "longerFeet":
+      return `Take brackets or feet ${given(kind.footLongMm, "mm")} long`;
+    case "anchors":
+      return `Set anchors on its windward edge that bear ${given(kind.newton, "N")} together`;
+    case "ballast":
+      return `Make the base ${given(kind.kg, "kg")} heavy`;
+    case "reckonHeat":
+      return `Reckon with “${mountWords[kind.mount]}” for these panels`;
     case "move":
       return `Move ${counted(kind.panels, "panel")} to ${kind.portName}${kind.moduleName === null ? "" : ` (needs ${kind.moduleName})`}`;
   }

@@ -21,6 +21,7 @@ import { runToEnd } from "../steps";
 import { countsOf, keyOf, mostPieces, sameLane, standOf, tilesOf } from "../wiring";
 import { copperMends } from "./copper-mends";
 import { type Candidate, candidatesFor } from "./candidates";
+import { baseMends } from "./base-mends";
 import { layoutMends } from "./layout-mends";
 
 /** Wirings whose noon watts differ by less than this share count as equal. */
@@ -66,6 +67,11 @@ export function* findMends(
     if (mends.length > 0) remedies.set(finding.id, { mends, needs: null });
     yield "tried";
   }
+  for (const finding of now) {
+    if (ruleOf(finding.rule).mendedBy !== "base" || passes(finding.level) || finding.level === "open") continue;
+    remedies.set(finding.id, { mends: baseMends(ready, finding, now), needs: null });
+    yield "tried";
+  }
   // a cable that no size mends may be mended by fewer amps
   const failing = now.filter(
     ({ id, level, rule }) =>
@@ -75,7 +81,7 @@ export function* findMends(
       (level === "stop" ||
         rule === "cableAmps" ||
         rule === "cableDrop" ||
-        !["parts", "nothing", "layout", "copper"].includes(ruleOf(rule).mendedBy)),
+        !["parts", "nothing", "layout", "copper", "base"].includes(ruleOf(rule).mendedBy)),
   );
   const tried = new Map<LaneContext, Tried[]>();
   const nowW = takenW(ready, "brightNoon");

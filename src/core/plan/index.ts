@@ -46,6 +46,18 @@ export {
 } from "./sections/need";
 export { type Mounting, type Turning } from "./sections/mounts";
 export {
+  type Fixing,
+  type Gate,
+  type GateId,
+  gateIds,
+  type Measure,
+  plainFixing,
+  type School,
+  schools,
+  type Skin,
+  skins,
+} from "./sections/fixings";
+export {
   type CableWay,
   type Gland,
   type Locker,

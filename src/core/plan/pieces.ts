@@ -92,10 +92,14 @@ export function pieceName({ panels }: Pick<Plan, "panels">, key: TileKey | strin
 
 /** Whatever is said of how panels stand, lie and are fixed, but for panels that do not stay. */
 export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
-  const { mounts, poses, space } = plan;
+  const { mounts, fixings, poses, space } = plan;
   return {
     ...plan,
     mounts: mounts.map((mount) => ({ ...mount, pieces: mount.pieces.filter(stays) })),
+    fixings: {
+      ...fixings,
+      list: fixings.list.map((fixing) => ({ ...fixing, pieces: fixing.pieces.filter(stays) })),
+    },
     poses: poses.map((pose) => ({ ...pose, stands: pose.stands.filter(stays) })),
     space: {
       ...space,

@@ -38,6 +38,7 @@ export type PartKind =
   | "input"
   | "space"
   | "mount"
+  | "fixing"
   | "pose"
   | "wiring"
   | "school"

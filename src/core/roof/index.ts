@@ -9,7 +9,16 @@ export { baseOf, faultsOf, footprintOf, type LayoutFault, sharedMm2, topOf } fro
 export { pointsOf } from "./outline";
 export { handMm, type JudgedPanel } from "./room";
 export { type Ground, groundOf, isFree, nearestSpot } from "./spot";
-export { type Burden, burdenOn, type DrillFault, drillFaults, highestOn, judgedPanels, layoutFaults } from "./judged";
+export {
+  type Burden,
+  burdenOn,
+  type DrillFault,
+  drillFaults,
+  highestOn,
+  judgedPanels,
+  layoutFaults,
+  weightOf,
+} from "./judged";
 export { type ShortLead, shortLeads, usualLeadMm, wayLength, type WayLength, wayLine } from "./reach";
 export {
   allLight,

@@ -77,6 +77,14 @@ export type Burden = {
 /** A rigid panel of glass, and any that bends, kg to the square metre. */
 const usualKgM2 = { rigid: 12, bending: 4 } as const;
 
+/** What a panel weighs by its label, or what is taken for it. */
+export function weightOf(panel: Plan["panels"][number]): { readonly kg: number; readonly isAssumed: boolean } {
+  if (panel.label.weightKg !== null) return { kg: panel.label.weightKg, isAssumed: false };
+  const measures = sizeOf(panel);
+  const kgM2 = panel.label.kind === "rigid" || panel.label.kind === "folding" ? usualKgM2.rigid : usualKgM2.bending;
+  return { kg: measures === null ? 0 : (kgM2 * measures.lengthMm * measures.widthMm) / 1e6, isAssumed: true };
+}
+
 export function burdenOn({ panels, space }: Pick<Plan, "panels" | "space">, { id }: Pick<Surface, "id">): Burden {
   const kinds = new Map(panels.map((panel) => [panel.id, panel]));
   let [totalKg, assumedKg, count] = [0, 0, 0];
@@ -84,14 +92,9 @@ export function burdenOn({ panels, space }: Pick<Plan, "panels" | "space">, { id
     const panel = kinds.get(panelId);
     if (surfaceId !== id || panel === undefined) continue;
     count += 1;
-    if (panel.label.weightKg !== null) totalKg += panel.label.weightKg;
-    else {
-      const measures = sizeOf(panel);
-      const kgM2 = panel.label.kind === "rigid" || panel.label.kind === "folding" ? usualKgM2.rigid : usualKgM2.bending;
-      const kg = measures === null ? 0 : (kgM2 * measures.lengthMm * measures.widthMm) / 1e6;
-      totalKg += kg;
-      assumedKg += kg;
-    }
+    const { kg, isAssumed } = weightOf(panel);
+    totalKg += kg;
+    if (isAssumed) assumedKg += kg;
   }
   return { totalKg, assumedKg, panels: count };
 }

@@ -26,7 +26,8 @@ import { laneOf, type Missing, type NamedPose, parkedIn, type ReadyWiring, ready
 import { type Told } from "./judge-lane";
 import { leadsRule, roofContext } from "./roof";
 import { copperContext, isCopperSaid } from "./copper";
-import { copperRules, groupRules, roofRules, ruleOf, wiringRules } from "./rules";
+import { mountReports } from "./ready";
+import { copperRules, groupRules, mountRules, roofRules, ruleOf, wiringRules } from "./rules";
 import { groupsIn, sharing } from "./shared";
 
 /** What is looked at beside the verdict: a sky, the moment "now" stands for, and a pose. */
@@ -161,7 +162,7 @@ function judgePose(ready: ReadyWiring, poseId: string): Placed[] {
     const judged = judge(ready);
     return judged === null ? [] : [{ ...placed({ ...judged, rule: id }, judged.subject), id }];
   });
-  return [...ofLanes, ...ofGroups, ...ofAll, ...ofRoof(ready, poseId), ...ofCopper(ready)];
+  return [...ofLanes, ...ofGroups, ...ofAll, ...ofRoof(ready, poseId), ...ofCopper(ready), ...ofMount(ready)];
 }
 
 function ofRoof({ plan, wired, memory }: ReadyWiring, poseId: string): Placed[] {
@@ -178,6 +179,22 @@ function ofCopper({ plan, wiringId, lanes, poses }: ReadyWiring): Placed[] {
       return withAbout(placed({ ...judged, rule: id }, subject), about);
     }),
   );
+}
+
+/** How the panels are fixed: the same in all poses, each of which it looks at itself. */
+function ofMount({ plan, memory, poses }: ReadyWiring): Placed[] {
+  const { list, passedOver } = plan.fixings;
+  if (list.length + passedOver.length === 0) return [];
+  const roof = memory.roof(plan, poses[0]?.id ?? "", () => roofContext(plan, poses[0]?.id ?? "", parkedIn(plan)));
+  return memory.onRoof(roof, "mount", () => {
+    const context = { plan, ...mountReports(plan) };
+    return mountRules.flatMap(({ id, judge }) =>
+      judge(context).map((told): Placed => {
+        const { subject, about, ...judged } = told;
+        return withAbout(placed({ ...judged, rule: id }, subject), about);
+      }),
+    );
+  });
 }
 
 function withAbout(one: Placed, about: string): Placed {

@@ -50,6 +50,7 @@ export type Subject =
   | { readonly type: "input"; readonly inputId: string }
   | { readonly type: "surface"; readonly surfaceId: string }
   | { readonly type: "mount"; readonly mountId: string }
+  | { readonly type: "fixing"; readonly fixingId: string }
   | { readonly type: "reading"; readonly readingId: string };
 
 /** In what way a mend changes the wiring, for words. */
@@ -82,6 +83,12 @@ export type MendKind =
   | { readonly type: "fitBatteryFuse"; readonly amps: number }
   | { readonly type: "useBox" }
   | { readonly type: "otherChain"; readonly names: readonly string[] }
+  /** More feet to a panel, longer ones, anchors, ballast; heat reckoned as they are held. */
+  | { readonly type: "moreFeet"; readonly feet: number; readonly more: number }
+  | { readonly type: "longerFeet"; readonly footLongMm: number }
+  | { readonly type: "anchors"; readonly newton: number }
+  | { readonly type: "ballast"; readonly kg: number }
+  | { readonly type: "reckonHeat"; readonly mount: Mount }
   | { readonly type: "move"; readonly panels: number; readonly portName: string; readonly moduleName: string | null };
 
 /** What would make the rule pass: changes the plan can apply together and undo in one step, with what they ask for. */

@@ -41,10 +41,12 @@ export {
   assumedSite,
   aroundOf,
   copperIn,
+  mountReports,
   extraPanels,
   inPortOrder,
   laneOf,
   parkedIn,
+  roundOf,
   type Missing,
   type NamedPose,
   portOf,
@@ -83,3 +85,13 @@ export {
 export { type ClearHeightReason, type LayoutReason, type LeadsReason, nameOnRoof, type RoofLoadReason } from "./roof";
 export { judgedMisplug, judgeMisplugs, type JudgedMisplug } from "./misplugs";
 export { type ColdBy } from "./cold-volts";
+export {
+  careShare,
+  type GatesReason,
+  type GlueHeatReason,
+  type HeatKindReason,
+  type HoldReason,
+  type MovementReason,
+  type SkinReason,
+  type WeatherReason,
+} from "./mount";

@@ -102,8 +102,8 @@ export function createMemory(): Memory {
       return known;
     },
     roof: (plan, poseId, make) => {
-      const { space, panels, poses, mounts, site } = plan;
-      const parts = [space, panels, poses, mounts, site, poseId];
+      const { space, panels, poses, mounts, fixings, site } = plan;
+      const parts = [space, panels, poses, mounts, fixings, site, poseId];
       const known = roofs.find((roof) => roof.parts.every((part, k) => part === parts[k]));
       if (known !== undefined) return known.context;
       const context = make();

@@ -11,6 +11,7 @@ import { type Around, copperOf, type LaneCopper, noCopper } from "../copper";
 import { carefulRecords, extremeRecords } from "../climate";
 import { type Facing, facingOf } from "../light";
 import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
+import { mountReport, type MountReport, type Round } from "../mount";
 import { type Parked } from "../roof";
 import { brightNoonAirC, type Mount } from "../sky";
 import { keyOf, type Lane, laneKey, type Pose, sameLane, type Stand, type Tile, tilesOf } from "../wiring";
@@ -152,6 +153,17 @@ function keyOfCopper({ cables, fusesA }: LaneCopper): unknown {
 export function aroundOf(plan: Plan, poseId: string): Around {
   const { recordHighC, mount } = siteOf(plan);
   return { recordHighC, mount, parked: parkedIn(plan), poseId };
+}
+
+/** What panels are fixed by, each with all that is worked out of it. */
+export function mountReports(plan: Plan): { readonly reports: readonly MountReport[]; readonly usual: Mount } {
+  const round = roundOf(plan);
+  return { reports: plan.fixings.list.map((fixing) => mountReport(plan, fixing, round)), usual: round.mount };
+}
+
+export function roundOf(plan: Plan): Round {
+  const { recordHighC, mount } = siteOf(plan);
+  return { recordHighC, mount, parked: parkedIn(plan) };
 }
 
 /** The label of a kind, and of each piece of it that has another: what is read, and of how many panels. */

@@ -21,9 +21,10 @@ export type RuleFacts<Id extends string = string> = {
   readonly chart: ChartPart;
   /**
    * What mends it short of a Stop: another wiring; only one that gives more watts, as it speaks of watts lost; panels laid
-   * otherwise; cables, fuses and plugs, which no wiring has to replace; parts to buy that are told with it; or nothing.
+   * otherwise; cables, fuses and plugs, which no wiring has to replace; what holds the panels; parts to buy that are told with it;
+   * or nothing.
    */
-  readonly mendedBy: "wiring" | "moreWatts" | "layout" | "copper" | "parts" | "nothing";
+  readonly mendedBy: "wiring" | "moreWatts" | "layout" | "copper" | "base" | "parts" | "nothing";
   /** Whether its limit is the input's: another one may state another. */
   readonly ofInput: boolean;
 };

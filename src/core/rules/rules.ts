@@ -4,6 +4,7 @@ import { currentRule } from "./current";
 import { doubtsRule } from "./doubts";
 import { fusesRule } from "./fuses";
 import { hotVmpRule } from "./hot-vmp";
+import { gatesRule, glueHeatRule, heatKindRule, holdRule, movementRule, skinRule, weatherRule } from "./mount";
 import { mismatchRule } from "./mismatch";
 import { mixedStatesRule } from "./mixed-states";
 import { pwmLossRule } from "./pwm-loss";
@@ -35,7 +36,23 @@ export const groupRules = [sharedRule] as const;
 export const wiringRules = [shelfRule] as const;
 export const roofRules = [layoutRule, roofLoadRule, clearHeightRule, leadsRule] as const;
 export const copperRules = [cableAmpsRule, cableDropRule, guardsRule, plugsRule, shockRule] as const;
-export const rules = [...laneRules, ...groupRules, ...wiringRules, ...roofRules, ...copperRules] as const;
+export const mountRules = [
+  holdRule,
+  glueHeatRule,
+  skinRule,
+  movementRule,
+  gatesRule,
+  heatKindRule,
+  weatherRule,
+] as const;
+export const rules = [
+  ...laneRules,
+  ...groupRules,
+  ...wiringRules,
+  ...roofRules,
+  ...copperRules,
+  ...mountRules,
+] as const;
 
 type AnyRule = (typeof rules)[number];
 export type RuleId = AnyRule["id"];

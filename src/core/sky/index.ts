@@ -15,4 +15,13 @@ export {
   type SkyName,
   skyNames,
 } from "./named";
-export { clearSkyWm2, midsummerNoon, type Sun, sunAt, type SunPosition, sunPosition, tiltLight } from "./sun";
+export {
+  clearSkyWm2,
+  duskAfter,
+  midsummerNoon,
+  type Sun,
+  sunAt,
+  type SunPosition,
+  sunPosition,
+  tiltLight,
+} from "./sun";

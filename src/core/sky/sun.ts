@@ -28,6 +28,20 @@ export function sunPosition(atMs: number, latitudeDeg: number, longitudeDeg: num
   return { azimuthDeg: azimuth, elevationDeg };
 }
 
+/** When the sun is next down by six degrees, the end of light to work by, ms; null where it is not within a day. */
+export function duskAfter(fromMs: number, latitudeDeg: number, longitudeDeg: number): number | null {
+  let wasUp = false;
+  for (let ms = fromMs; ms < fromMs + dayMs; ms += stepMs) {
+    const isUp = sunPosition(ms, latitudeDeg, longitudeDeg).elevationDeg > duskDeg;
+    if (wasUp && !isUp) return ms;
+    wasUp = isUp;
+  }
+  return null;
+}
+const dayMs = 86_400_000;
+const stepMs = 300_000;
+const duskDeg = -6;
+
 /** How far the air lifts something that truly stands so high, °; below the horizon as at it. */
 function refractionDeg(elevationDeg: number): number {
   const h = Math.max(0, elevationDeg) * degree;

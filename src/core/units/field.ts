@@ -23,6 +23,11 @@ export const units = [
   "h",
   "Wh",
   "Ah",
+  "N",
+  "kPa",
+  "m/s",
+  "km/h",
+  "kn",
 ] as const;
 export type Unit = (typeof units)[number];
 
@@ -93,6 +98,15 @@ export const fieldSpecs = {
   owned: of("", 0, 999, true),
   wayMm: of("mm", 0, 100000),
   slackPct: of("%", 0, 100),
+  speedKmh: of("km/h", 0, 250),
+  gustMs: of("m/s", 5, 90),
+  feet: of("", 1, 40, true),
+  footMm: of("mm", 10, 10000),
+  kpa: of("kPa", 0.1, 5000),
+  ratedC: of("°C", 30, 200),
+  newton: of("N", 1, 50000),
+  baseKg: of("kg", 0, 5000),
+  knots: of("kn", 5, 60),
   holeMm: of("mm", 1, 500),
   horizonDeg: of("°", 0, 90),
   airC: of("°C", -80, 60),

@@ -30,12 +30,20 @@ const decimals: Readonly<Record<Unit, number>> = {
   h: 1,
   Wh: 0,
   Ah: 0,
+  N: 0,
+  kPa: 1,
+  "m/s": 1,
+  "km/h": 0,
+  kn: 0,
 };
 
 /** Exact by definition: 25.4 mm to the inch, 0.45359237 kg to the pound. */
 const us: Partial<Readonly<Record<Unit, Showing>>> = {
   m: { unit: "ft", factor: 1 / 0.3048, offset: 0, decimals: 0 },
   mm: { unit: "in", factor: 1 / 25.4, offset: 0, decimals: 1 },
+  "km/h": { unit: "mph", factor: 1 / 1.609344, offset: 0, decimals: 0 },
+  "m/s": { unit: "mph", factor: 3600 / 1609.344, offset: 0, decimals: 0 },
+  N: { unit: "lbf", factor: 1 / 4.4482216152605, offset: 0, decimals: 0 },
   kg: { unit: "lb", factor: 1 / 0.45359237, offset: 0, decimals: 1 },
   "°C": { unit: "°F", factor: 1.8, offset: 32, decimals: 0 },
 };

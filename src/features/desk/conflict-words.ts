@@ -31,6 +31,8 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
       return `Space: ${placeWords(id)}`;
     case "school":
       return `School: ${placeWords(id)}`;
+    case "fixing":
+      return `Fixing: ${placeWords(id)}`;
     case "protect":
       return `Protect: ${placeWords(id)}`;
     case "shopping":

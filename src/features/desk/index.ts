@@ -15,6 +15,7 @@ export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
 export { stateOf, type StopModule, type StopState } from "./stop-module";
 export { type Saver, startSaver } from "./saver";
 export { useActions } from "./useActions";
+export { type Reported, useProtectReport } from "./useProtectReport";
 export { useLibrary } from "./useLibrary";
 export { createDesk, type Desk, type DeskState } from "./store";
 export { poseIdOf, wiringOf } from "./slices/look";

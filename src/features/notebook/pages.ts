@@ -1,20 +1,11 @@
 import { type Stop } from "@/core/plan";
 
 /** Stops kept by hand: what belongs there, and the cautions that go with it. */
-export type NotebookStop = Exclude<Stop, "need" | "space" | "panels" | "input" | "wire" | "protect">;
+export type NotebookStop = Exclude<Stop, "need" | "space" | "panels" | "input" | "wire" | "protect" | "mount">;
 
 export const pages: Readonly<
   Record<NotebookStop, { readonly prompt: string; readonly asks: readonly string[]; readonly caution: string | null }>
 > = {
-  mount: {
-    prompt: "How they are held, and what they stand on.",
-    asks: [
-      "Roof material and what lies under it.",
-      "Glue, brackets, rails, feet or frame; how each is sealed.",
-      "Can they come off again?",
-    ],
-    caution: "Look for hidden cables before drilling. Some adhesives fume. A roof rack has a load limit.",
-  },
   prove: {
     prompt: "What the meter says, before and after plugging in.",
     asks: [

@@ -6,11 +6,10 @@ import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
 import { type Plan, type Run, sameEnd } from "@/core/plan";
 import { cablePrice, conduitFor, type LaneReport } from "@/core/protect";
 import { useDesk, useWiring } from "@/features/desk";
-import { ChoiceField, TextButton, useUnits } from "@/ui";
+import { Facts, ChoiceField, TextButton, useUnits, sheetStyle } from "@/ui";
 import { amount, given, layingWords, lengthWords, money, partNames, percent, sizeWords } from "@/words";
-import { Facts, LengthField } from "./forms";
+import { LengthField } from "./forms";
 import { patchRun } from "./runs";
-import style from "./protect.module.css";
 
 type Props = {
   readonly plan: Plan;
@@ -125,7 +124,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
       )}
       {run.part === "trunk" && lane !== null && <ThickerOrMore lane={lane} run={run} plan={plan} />}
       {said !== null && (
-        <div className={style["buttons"]}>
+        <div className={sheetStyle["buttons"]}>
           <TextButton
             onClick={() => {
               const wiring = desk

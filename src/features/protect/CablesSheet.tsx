@@ -9,14 +9,12 @@ import { usualLeadMm } from "@/core/roof";
 import { bondSize, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
-import { ChoiceField, Region, TextButton, useUnits } from "@/ui";
+import { Columns, ChoiceField, Region, TextButton, useUnits, sheetStyle } from "@/ui";
 import { amount, headOf, lengthWords, partNames, percent, sizeWords } from "@/words";
 import { CableForm } from "./CableForm";
 import { LengthField, StatedField } from "./forms";
 import { allRuns, patchRun } from "./runs";
 import { useProtect } from "./facts";
-import { Columns } from "./Columns";
-import style from "./protect.module.css";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
 
@@ -56,8 +54,8 @@ export function CablesSheet() {
           {runs.length === 0 ? (
             <p style={{ margin: 0 }}>Nothing is wired yet, or no label is whole.</p>
           ) : (
-            <div className={style["scroll"]} role="region" aria-label="Table of cables" tabIndex={0}>
-              <table className={style["table"]}>
+            <div className={sheetStyle["scroll"]} role="region" aria-label="Table of cables" tabIndex={0}>
+              <table className={sheetStyle["table"]}>
                 <thead>
                   <tr>
                     <th scope="col">Cable</th>

@@ -5,10 +5,9 @@ import { pieceName, type Plan } from "@/core/plan";
 import { type LaneReport, type Part, type ProtectReport } from "@/core/protect";
 import { partsOfKey } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
-import { ChoiceField, useUnits } from "@/ui";
+import { Facts, ChoiceField, useUnits } from "@/ui";
 import { amount, counted, given } from "@/words";
 import { CableForm } from "./CableForm";
-import { Facts } from "./forms";
 import { GuardForm } from "./GuardForm";
 import { runOfPart } from "./runs";
 

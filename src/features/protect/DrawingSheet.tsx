@@ -5,14 +5,13 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { type Part, type ProtectReport } from "@/core/protect";
 import { type Finding, type Level, levels } from "@/core/rules";
 import { useAssessment } from "@/features/desk";
-import { Region, TextButton } from "@/ui";
+import { StopFindings } from "@/features/ledger";
+import { Columns, Region, TextButton } from "@/ui";
 import { Chosen } from "./Chosen";
 import { Drawing } from "./Drawing";
 import { Exports } from "./Exports";
 import { useProtect } from "./facts";
 import { runOfPart } from "./runs";
-import { Columns } from "./Columns";
-import { ToDo } from "./ToDo";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
 
@@ -63,7 +62,10 @@ export function DrawingSheet() {
             </div>
           )}
           <Region title="To do and to know">
-            <ToDo />
+            <StopFindings
+              stop="protect"
+              nothing="Press a cable in the drawing and say how long it is: then it is sized, and what it loses is known."
+            />
           </Region>
         </Box>
       </Columns>

@@ -5,10 +5,9 @@ import { type Plan } from "@/core/plan";
 import { type Diagram, type ProtectReport } from "@/core/protect";
 import { diagramSheet, diagramSheets, labelSheets, type Paper, papers, type Sheet, sheetSvg } from "@/core/sheet";
 import { useWiring } from "@/features/desk";
-import { ChoiceField, offerFile, sheetsAsPdf, TextButton } from "@/ui";
+import { ChoiceField, offerFile, sheetsAsPdf, TextButton, sheetStyle } from "@/ui";
 import { labelTexts } from "@/words";
 import { asPng } from "./as-png";
-import style from "./protect.module.css";
 
 type Props = { readonly plan: Plan; readonly report: ProtectReport; readonly diagram: Diagram };
 
@@ -24,7 +23,7 @@ export function Exports({ plan, report, diagram }: Props) {
     offerFile(`${name(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
   const labels = labelTexts(report);
   return (
-    <div className={style["buttons"]} role="group" aria-label="The drawing as a file">
+    <div className={sheetStyle["buttons"]} role="group" aria-label="The drawing as a file">
       <ChoiceField
         label="Paper"
         labelHidden

@@ -4,9 +4,8 @@ import Box from "@mui/material/Box";
 import { batteryFusesA, standardFusesA, switchSizesA, voltClasses } from "@/core/fuse";
 import { type End, type Guard, fuseAt, switchAt } from "@/core/plan";
 import { useDesk, useWiring } from "@/features/desk";
-import { ChoiceField, newId, TextButton } from "@/ui";
+import { ChoiceField, newId, TextButton, sheetStyle } from "@/ui";
 import { given } from "@/words";
-import style from "./protect.module.css";
 
 type Props = {
   readonly at: End;
@@ -35,7 +34,7 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
   const name = what === "switch" ? "switch" : "fuse";
   if (guard === null)
     return (
-      <div className={style["buttons"]}>
+      <div className={sheetStyle["buttons"]}>
         {advisedA !== null && (
           <TextButton look="amber" onClick={() => put({})}>
             {what === "switch" ? "Choose" : "Fit"} a {given(advisedA, "A")} {name}

@@ -5,14 +5,22 @@ import { useState } from "react";
 import { itemGroups, type ListLine, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
-import { ChoiceField, CurrencyField, offerFile, QuantityField, Region, TextButton, useUnits } from "@/ui";
+import {
+  Columns,
+  ChoiceField,
+  CurrencyField,
+  offerFile,
+  QuantityField,
+  Region,
+  TextButton,
+  useUnits,
+  sheetStyle,
+} from "@/ui";
 import { amount, countWords, currencyWords, groupWords, itemWords, money } from "@/words";
 import { StatedField } from "./forms";
 import { listCsv, listJson } from "./list-files";
 import { useProtect } from "./facts";
-import { Columns } from "./Columns";
-import style from "./protect.module.css";
-import { useReport } from "./useReport";
+import { useProtectReport } from "@/features/desk";
 import { Wirings } from "./Wirings";
 
 /** The parts list: what it takes, what is there, what it costs, and how another wiring compares. */
@@ -34,8 +42,8 @@ export function ListSheet() {
       <Wirings />
       <Columns beside="340px">
         <Region title="What it takes">
-          <div className={style["scroll"]} role="region" aria-label="Parts list" tabIndex={0}>
-            <table className={style["table"]}>
+          <div className={sheetStyle["scroll"]} role="region" aria-label="Parts list" tabIndex={0}>
+            <table className={sheetStyle["table"]}>
               <thead>
                 <tr>
                   <th scope="col">Part</th>
@@ -80,7 +88,7 @@ export function ListSheet() {
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region title="Money and weight">
             <Totals report={report} currency={protect.currency} />
-            <div className={style["buttons"]} style={{ marginTop: 8 }}>
+            <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
               <TextButton
                 look="amber"
                 onClick={() =>
@@ -150,7 +158,7 @@ function Totals({ report, currency }: { readonly report: ProtectReport; readonly
   const { parts, panels, inputs, whole, perW, wattsW, unpriced, weightKg } = report.money;
   const m = (value: number) => money(value, currency);
   return (
-    <dl className={style["facts"]}>
+    <dl className={sheetStyle["facts"]}>
       {(
         [
           ["Parts to buy", m(parts)],
@@ -183,7 +191,7 @@ function Beside({
 }) {
   const plan = usePlan();
   const system = useUnits();
-  const { report: other } = useReport(otherId);
+  const { report: other } = useProtectReport(otherId);
   if (other === null) return <p role="status">Counting…</p>;
   const theirs = new Map(other.lines.map((line) => [line.key, line]));
   const ours = new Map(report.lines.map((line) => [line.key, line]));
@@ -197,7 +205,7 @@ function Beside({
         Its parts cost {m(other.money.parts)},{" "}
         {apart === 0 ? "the same" : `${m(Math.abs(apart))} ${apart > 0 ? "more" : "less"}`}.
       </p>
-      <table className={style["table"]}>
+      <table className={sheetStyle["table"]}>
         <thead>
           <tr>
             <th scope="col">Part</th>

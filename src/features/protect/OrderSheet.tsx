@@ -4,11 +4,9 @@ import Box from "@mui/material/Box";
 import { useId } from "react";
 import { type Step, workOrder } from "@/core/protect";
 import { CableWays, NotesField } from "@/features/notebook";
-import { LevelMark, Region, TextButton } from "@/ui";
+import { Columns, LevelMark, Region, TextButton, sheetStyle } from "@/ui";
 import { weatherChecks, whoseWork, workStepWords } from "@/words";
 import { useProtect } from "./facts";
-import { Columns } from "./Columns";
-import style from "./protect.module.css";
 import { Wirings } from "./Wirings";
 
 /** The order of work for this very wiring: making the leads, connecting, taking off; what to look at, and whose work it is. */
@@ -29,7 +27,7 @@ export function OrderSheet() {
             <Steps steps={takingOff} />
           </Region>
           <Region title="Water and wind">
-            <ul className={style["steps"]}>
+            <ul className={sheetStyle["steps"]}>
               {weatherChecks.map((check) => (
                 <li key={check}>{check}</li>
               ))}
@@ -66,7 +64,7 @@ export function OrderSheet() {
 
 function Steps({ steps }: { readonly steps: readonly Step[] }) {
   return (
-    <ol className={style["steps"]}>
+    <ol className={sheetStyle["steps"]}>
       {steps.map((step, k) => (
         <li key={k}>{workStepWords(step)}</li>
       ))}

@@ -7,13 +7,11 @@ import { type Adapter, usualPanelKind } from "@/core/plug";
 import { type LaneReport } from "@/core/protect";
 import { tilesOf } from "@/core/wiring";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
-import { ChoiceField, Region, TextButton } from "@/ui";
+import { StopFindings } from "@/features/ledger";
+import { Columns, ChoiceField, Region, TextButton, sheetStyle } from "@/ui";
 import { given, headOf } from "@/words";
 import { useProtect } from "./facts";
 import { OwnParts } from "./OwnParts";
-import style from "./protect.module.css";
-import { Columns } from "./Columns";
-import { ToDo } from "./ToDo";
 import { Wirings } from "./Wirings";
 
 /** What the panels end in, what the sockets are, and the adapters between; polarity followed from joint to joint. */
@@ -47,7 +45,10 @@ export function PlugsSheet() {
         </Box>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region title="To do and to know">
-            <ToDo />
+            <StopFindings
+              stop="protect"
+              nothing="Press a cable in the drawing and say how long it is: then it is sized, and what it loses is known."
+            />
           </Region>
           <Region title="Plugs and adapters of your own">
             <OwnParts plan={plan} />
@@ -137,7 +138,7 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
           onChoice={(value) => put({ reversed: value === "reversed" })}
         />
       </Box>
-      <ol className={style["steps"]} aria-label="From the panels to the socket">
+      <ol className={sheetStyle["steps"]} aria-label="From the panels to the socket">
         <li>{chain.from.name}, on the panels’ side</li>
         {chain.links.map(({ adapter, turned }, k) => (
           <li key={`${adapter.id} ${k}`}>
@@ -176,7 +177,7 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
             ? "This is the chain you said."
             : "The fewest adapters that fit, and of those the cheapest."}
       </p>
-      <div className={style["buttons"]}>
+      <div className={sheetStyle["buttons"]}>
         {chain.isSaid ? (
           <TextButton onClick={() => put({ chain: null })}>Find the chain for me</TextButton>
         ) : (

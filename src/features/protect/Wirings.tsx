@@ -1,8 +1,7 @@
 "use client";
 
 import { useDesk, useDeskState, usePlan, wiringOf } from "@/features/desk";
-import { TextButton } from "@/ui";
-import style from "./protect.module.css";
+import { TextButton, sheetStyle } from "@/ui";
 
 /** Which of the plan's wirings is made into copper; with only one there is nothing to choose. */
 export function Wirings() {
@@ -11,7 +10,7 @@ export function Wirings() {
   const shown = useDeskState((state) => wiringOf(state).id);
   if (wirings.length < 2) return null;
   return (
-    <div className={style["wirings"]} role="group" aria-label="Wirings of these panels">
+    <div className={sheetStyle["choices"]} role="group" aria-label="Wirings of these panels">
       {wirings.map(({ id, name }) => (
         <TextButton key={id} aria-pressed={id === shown} onClick={() => desk.set({ wiringId: id, selected: [] })}>
           {name}

@@ -5,7 +5,7 @@ import { type Plan } from "@/core/plan";
 import { type Diagram, type ProtectReport } from "@/core/protect";
 import { useUnits } from "@/ui";
 import { useDiagram } from "./useDiagram";
-import { useReport } from "./useReport";
+import { useProtectReport } from "@/features/desk";
 
 /** What is worked out of the wiring on the desk, once for all sheets of the stop. */
 type Facts = {
@@ -19,7 +19,7 @@ const FactsContext = createContext<Facts>({ report: null, of: null, diagram: nul
 
 /** Works it out and draws it whichever sheet is open, so that paper, which does not wait, has it too. */
 export function ProtectFacts({ children }: { readonly children: ReactNode }) {
-  const { report, of, fault } = useReport();
+  const { report, of, fault } = useProtectReport();
   const { diagram, fault: layoutFault } = useDiagram(of, report, useUnits());
   return <FactsContext value={{ report, of, diagram, fault: fault ?? layoutFault }}>{children}</FactsContext>;
 }

@@ -1,10 +1,8 @@
 "use client";
 
-import { type ReactNode } from "react";
 import { type FieldSpec } from "@/core/units";
 import { useDesk } from "@/features/desk";
 import { QuantityField } from "@/ui";
-import style from "./protect.module.css";
 
 /** Metres, kept as millimetres: a cable is spoken of in metres. */
 const metres: FieldSpec = { unit: "m", least: 0.01, most: 200, whole: false };
@@ -45,18 +43,4 @@ type StatedProps = {
 export function StatedField({ placeholder = "", ...props }: StatedProps) {
   const desk = useDesk();
   return <QuantityField {...props} onDone={desk.endGesture} placeholder={placeholder} />;
-}
-
-/** What is known of a thing, a line each. */
-export function Facts({ facts }: { readonly facts: readonly (readonly [string, ReactNode])[] }) {
-  return (
-    <dl className={style["facts"]}>
-      {facts.map(([name, value]) => (
-        <div key={name}>
-          <dt>{name}</dt>
-          <dd>{value}</dd>
-        </div>
-      ))}
-    </dl>
-  );
 }

@@ -6,6 +6,15 @@ import { currentWords } from "./current";
 import { fusesWords } from "./fuses";
 import { hotVmpWords } from "./hot-vmp";
 import { labelWords } from "./label";
+import {
+  gatesWords,
+  glueHeatWords,
+  heatKindWords,
+  holdWords,
+  movementWords,
+  skinRuleWords,
+  weatherRuleWords,
+} from "./mount";
 import { mismatchWords } from "./mismatch";
 import { mixedStatesWords } from "./mixed-states";
 import { pwmLossWords } from "./pwm-loss";
@@ -43,6 +52,13 @@ const words: { readonly [Id in RuleId]: RuleWords<Reasons[Id]> } = {
   guards: guardsWords,
   plugs: plugsWords,
   shock: shockWords,
+  hold: holdWords,
+  glueHeat: glueHeatWords,
+  skin: skinRuleWords,
+  movement: movementWords,
+  gates: gatesWords,
+  heatKind: heatKindWords,
+  weather: weatherRuleWords,
 };
 
 /** A finding's words; that its reason is of its rule is so by how findings are made. */

@@ -50,13 +50,15 @@ export const layoutWords: RuleWords<LayoutReason> = {
 
 export const roofLoadWords: RuleWords<RoofLoadReason> = {
   title: "Weight on the roof",
-  sentence({ surfaceName, totalKg, limitKg, panels }, system) {
+  sentence({ surfaceName, totalKg, limitKg, panels, basesKg }, system) {
     const over = totalKg > limitKg;
-    return `${counted(panels, "panel")} on “${surfaceName}”: ${kg(totalKg, system)}; it bears ${given(limitKg, "kg", system)}${over ? ", which is less" : ". Mounts, snow and whoever walks there come on top"}.`;
+    const held = basesKg > 0 ? ` and what holds them` : "";
+    return `${counted(panels, "panel")}${held} on “${surfaceName}”: ${kg(totalKg, system)}; it bears ${given(limitKg, "kg", system)}${over ? ", which is less" : `. ${basesKg > 0 ? "Snow" : "Mounts, snow"} and whoever walks there come on top`}.`;
   },
-  why({ totalKg, assumedKg, limitKg }) {
+  why({ totalKg, assumedKg, limitKg, basesKg }) {
     return {
       lines: [
+        ...(basesKg > 0 ? [`Of it feet, brackets, rails and sealant of Mount: ${amount(basesKg, "kg")}`] : []),
         `Labels and estimates: ${amount(totalKg, "kg")}, of which ${amount(assumedKg, "kg")} are taken for labels that state no weight (12 kg/m² of glass, 4 kg/m² of what bends)`,
         `Said of the roof: ${given(limitKg, "kg")}`,
       ],

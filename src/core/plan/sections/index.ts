@@ -1,3 +1,4 @@
+import * as fixings from "./fixings";
 import * as inputs from "./inputs";
 import * as mounts from "./mounts";
 import * as need from "./need";
@@ -19,6 +20,7 @@ export const sections = {
   inputs,
   space,
   mounts,
+  fixings,
   poses,
   wirings,
   schools,

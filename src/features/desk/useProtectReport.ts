@@ -3,7 +3,7 @@
 import { useEffect, useId, useState } from "react";
 import { type Plan } from "@/core/plan";
 import { type ProtectReport } from "@/core/protect";
-import { usePlan, useWiring } from "@/features/desk";
+import { usePlan, useWiring } from "./DeskProvider";
 import { pageMail } from "@/workers";
 
 export type Reported = {
@@ -14,7 +14,7 @@ export type Reported = {
 };
 
 /** What a wiring is made of, worked out beside the page whenever the plan changes; the answer before stands until the next is there. */
-export function useReport(wiringId?: string): Reported {
+export function useProtectReport(wiringId?: string): Reported {
   const plan = usePlan();
   const shown = useWiring().id;
   const asked = wiringId ?? shown;

@@ -1,39 +1,40 @@
 "use client";
 
+import { type Stop } from "@/core/plan";
 import { passes } from "@/core/rules";
 import { useAssessment, useDesk } from "@/features/desk";
-import { applyMend } from "@/features/ledger";
-import { LevelMark, TextButton, useUnits } from "@/ui";
+import { applyMend } from "./mends";
+import { LevelMark, TextButton, useUnits, sheetStyle } from "@/ui";
 import { findingSentence, mendSentence } from "@/words";
-import style from "./protect.module.css";
 
-/** What the rules say of cables, fuses and plugs: the same sentences as in the ledger, with their mends. */
-export function ToDo() {
+type Props = {
+  readonly stop: Stop;
+  /** Said where the rules have nothing to say of it yet. */ readonly nothing: string;
+};
+
+/** What the rules say of a stop, on its own page: the same sentences as in the ledger, with their mends. */
+export function StopFindings({ stop: of, nothing }: Props) {
   const desk = useDesk();
   const system = useUnits();
   const assessment = useAssessment();
   if (assessment === null) return <p>Working it out…</p>;
-  const told = assessment.type === "assessed" ? assessment.findings.filter(({ stop }) => stop === "protect") : [];
+  const told = assessment.type === "assessed" ? assessment.findings.filter(({ stop }) => stop === of) : [];
   const wrong = told.filter(({ level }) => !passes(level));
   const notes = told.filter(({ level }) => level === "note");
   const fine = told.filter(({ level }) => level === "good").length;
   return (
     <>
       {wrong.length + notes.length === 0 && (
-        <p style={{ margin: 0 }}>
-          {fine === 0
-            ? "Press a cable in the drawing and say how long it is: then it is sized, and what it loses is known."
-            : "Nothing here is wrong as far as it is said."}
-        </p>
+        <p style={{ margin: 0 }}>{fine === 0 ? nothing : "Nothing here is wrong as far as it is said."}</p>
       )}
-      <ul className={style["list"]} aria-label="What the rules say here">
+      <ul className={sheetStyle["list"]} aria-label="What the rules say here">
         {[...wrong, ...notes].map((finding) => (
           <li key={finding.id}>
             <LevelMark level={finding.level} size={16} decorative={false} />
             <div>
               {findingSentence(finding, system)}
               {finding.mends.length > 0 && (
-                <div className={style["mends"]}>
+                <div className={sheetStyle["mends"]}>
                   {finding.mends.map((mend) => (
                     <TextButton key={mendSentence(mend)} look="amber" onClick={() => applyMend(desk, mend)}>
                       {mendSentence(mend)}

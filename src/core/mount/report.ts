@@ -1,0 +1,81 @@
+import { type Fixing, type Plan } from "../plan";
+import { type Parked } from "../roof";
+import { type Mount } from "../sky";
+import { airOf, type Clock, clockOf } from "./clock";
+import { gateStates, type GateState } from "./gates";
+import { type Heat, heatOf, mountsUnder, movementOf } from "./heat";
+import { feetOf, type Hold, holdOf } from "./hold";
+import { type Load, loadOn } from "./load";
+import { procedureOf, type Way, wayOf } from "./procedure";
+import { type StepId, type Tool } from "./steps";
+import { type Taken, takesOf, toolsOf } from "./takes";
+
+/** What a fixing is judged by besides the plan itself. */
+export type Round = { readonly recordHighC: number; readonly mount: Mount; readonly parked: Parked };
+
+/** Everything Mount tells of some panels that are held alike. Plain data. */
+export type MountReport = {
+  readonly fixing: Fixing;
+  readonly way: Way;
+  readonly steps: readonly StepId[];
+  readonly gates: readonly GateState[];
+  readonly tools: readonly Tool[];
+  /** Null while it holds no panel of a known size. */ readonly held: Held | null;
+};
+export type Held = {
+  readonly load: Load;
+  readonly hold: Hold;
+  readonly heat: Heat | null;
+  readonly movement: { readonly mm: number; readonly overMm: number } | null;
+  readonly mounts: readonly Mount[];
+  readonly takes: readonly Taken[];
+  readonly money: number;
+  readonly weightKg: number;
+};
+
+export function mountReport(plan: Plan, fixing: Fixing, { recordHighC, mount, parked }: Round): MountReport {
+  const way = wayOf(plan, fixing);
+  const steps = procedureOf(way);
+  const load = loadOn(plan, fixing, parked);
+  return {
+    fixing,
+    way,
+    steps,
+    gates: gateStates(plan, fixing, steps, parked),
+    tools: toolsOf(steps),
+    held: load === null ? null : heldBy(plan, fixing, load, steps, recordHighC, mount),
+  };
+}
+
+function heldBy(
+  plan: Plan,
+  fixing: Fixing,
+  load: Load,
+  steps: readonly StepId[],
+  recordHighC: number,
+  usual: Mount,
+): Held {
+  const hold = holdOf(plan, fixing, load);
+  const takes = takesOf(plan, fixing, load, hold, steps);
+  const mounts = mountsUnder(plan, fixing, usual);
+  const hottest = mounts.reduce<Heat | null>((most, mount) => {
+    const heat = heatOf(fixing, recordHighC, mount);
+    return most === null || (heat !== null && heat.hottestC > most.hottestC) ? heat : most;
+  }, null);
+  return {
+    load,
+    hold,
+    heat: hottest,
+    movement: movementOf(plan, fixing, load),
+    mounts,
+    takes,
+    money: takes.reduce((sum, { money }) => sum + money, 0),
+    weightKg: takes.reduce((sum, { weightKg }) => sum + weightKg, 0),
+  };
+}
+
+/** The timetable of a fixing from a moment on. */
+export function reportClock({ fixing, steps, held }: MountReport, startMs: number): Clock {
+  const { footWideMm } = feetOf(fixing, held?.load.longMm ?? 0);
+  return clockOf(steps, fixing, Math.max(1, fixing.pieces.length), airOf(fixing), footWideMm, startMs);
+}

@@ -1,0 +1,95 @@
+import { type Hold, type Load } from "../../mount";
+import { type Amount, type Level } from "../finding";
+import { careShare, factsOf, heldIn, told, type MountContext, type MountJudged, type MountRule } from "./context";
+
+type Of<T extends Hold["type"]> = Extract<Hold, { readonly type: T }>;
+
+/** What holds some panels against the wind, against their weight, from falling over and from sliding. */
+export type HoldReason = { readonly type: "hold"; readonly fixingName: string; readonly load: Load } & (
+  | { readonly outcome: "bondWind" | "bondRest"; readonly hold: Of<"bond">; readonly use: number }
+  | { readonly outcome: "screws"; readonly hold: Of<"screws">; readonly use: number | null }
+  | { readonly outcome: "falls" | "slides"; readonly hold: Of<"standing">; readonly use: number }
+);
+
+function levelOf(use: number): Level {
+  return use > 1 ? "stop" : use > careShare ? "care" : "good";
+}
+
+function hold(context: MountContext): readonly MountJudged<HoldReason>[] {
+  return heldIn(context).flatMap(({ report: { fixing }, held: { hold: by, load } }): MountJudged<HoldReason>[] => {
+    const common = { type: "hold", fixingName: fixing.name, load } as const;
+    const judged = (
+      about: string,
+      use: number,
+      value: Amount,
+      limit: Amount,
+      reason: HoldReason,
+    ): MountJudged<HoldReason> =>
+      told(fixing.id, about, {
+        level: levelOf(use),
+        value,
+        limit,
+        marginPct: 100 * (1 - Math.min(use, 1e6)),
+        reason,
+      });
+    switch (by.type) {
+      case "bond": {
+        const restN = load.worst.kg * gravityMs2;
+        return [
+          judged("wind", by.windUse, newton(load.worst.upliftN), newton(by.bearsN), {
+            ...common,
+            outcome: "bondWind",
+            hold: by,
+            use: by.windUse,
+          }),
+          ...(by.restUse === null
+            ? []
+            : [
+                judged("rest", by.restUse, newton(restN), newton(restN / by.restUse), {
+                  ...common,
+                  outcome: "bondRest",
+                  hold: by,
+                  use: by.restUse,
+                }),
+              ]),
+        ];
+      }
+      case "screws": {
+        const reason: HoldReason = { ...common, outcome: "screws", hold: by, use: by.use };
+        // what pulls a screw out is its maker's to say or a test's: a question, never a guess
+        return by.use === null || by.bearsEachN === null
+          ? [told(fixing.id, "wind", { level: "open", value: { value: by.eachN, unit: "N" }, reason })]
+          : [judged("wind", by.use, newton(by.eachN), newton(by.bearsEachN), reason)];
+      }
+      case "standing": {
+        return [
+          judged("falls", by.anchoredUse, share(by.anchoredUse), share(1), {
+            ...common,
+            outcome: "falls",
+            hold: by,
+            use: by.anchoredUse,
+          }),
+          judged("slides", by.slideShare, share(by.slideShare), share(1), {
+            ...common,
+            outcome: "slides",
+            hold: by,
+            use: by.slideShare,
+          }),
+        ];
+      }
+    }
+  });
+}
+const gravityMs2 = 9.81;
+/** A frame that wind lifts whole slides by any drag: shown as far over as a bar goes. */
+const mostShare = 100;
+
+function newton(value: number): Amount {
+  return { value, unit: "N" };
+}
+
+function share(value: number): Amount {
+  return { value: 100 * Math.min(mostShare, value), unit: "%" };
+}
+
+export const holdRule: MountRule<"hold", HoldReason> = { id: "hold", ...factsOf, mendedBy: "base", judge: hold };

@@ -1,0 +1,120 @@
+"use client";
+
+import { mountReport, type MountReport, reportClock } from "@/core/mount";
+import { panelsOn } from "@/core/roof";
+import { parkedIn, roundOf } from "@/core/rules";
+import { drawSurface, planSheet, sheetSvg } from "@/core/sheet";
+import { surfacesUnder } from "@/core/mount";
+import { poseIdOf, useAssessment, useDeskState, usePlan } from "@/features/desk";
+import { levelWords, PrintTable, useUnits } from "@/ui";
+import {
+  findingSentence,
+  gateWords,
+  materialName,
+  mountCautions,
+  mountStepWords,
+  schoolWords,
+  takenWords,
+  toolWords,
+  windWords,
+} from "@/words";
+import { clockTime, startOf } from "./times";
+
+/** The job cards with boxes to tick, drawings of where it lies, what it takes, and what to take care of. */
+export function MountPrint() {
+  const plan = usePlan();
+  const system = useUnits();
+  const assessment = useAssessment();
+  const told =
+    assessment?.type === "assessed"
+      ? assessment.findings.filter(({ stop, level }) => stop === "mount" && level !== "good")
+      : [];
+  return (
+    <>
+      {plan.fixings.list.map((fixing) => (
+        <Card key={fixing.id} report={mountReport(plan, fixing, roundOf(plan))} />
+      ))}
+      {told.length > 0 && <h2>To do and to know</h2>}
+      {told.map((finding) => (
+        <p key={finding.id}>
+          {levelWords[finding.level]}: {findingSentence(finding, system)}
+        </p>
+      ))}
+      <h2>Take care</h2>
+      <ul>
+        {mountCautions.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </ul>
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.mount}</p>
+    </>
+  );
+}
+
+function Card({ report }: { readonly report: MountReport }) {
+  const plan = usePlan();
+  const system = useUnits();
+  const poseId = useDeskState(poseIdOf);
+  const { atMs } = useDeskState((state) => state.moment);
+  const { fixing, held, gates, tools } = report;
+  const clock = reportClock(report, startOf(fixing, atMs));
+  return (
+    <section>
+      <h2>
+        {fixing.name}: {schoolWords[fixing.school].name.toLowerCase()}
+      </h2>
+      {surfacesUnder(plan, fixing).map((surface) => {
+        const drawing = drawSurface(plan, surface, panelsOn(plan, surface, poseId, parkedIn(plan)));
+        const sheet = planSheet(surface.name, drawing, "a4", (value) => String(Math.round(value)));
+        return (
+          // eslint-disable-next-line @next/next/no-img-element -- drawn here, nothing to fetch
+          <img
+            key={surface.id}
+            src={`data:image/svg+xml,${encodeURIComponent(sheetSvg(sheet))}`}
+            alt={`Drawing of ${surface.name}`}
+            style={{ width: "100%", maxHeight: "200mm" }}
+          />
+        );
+      })}
+      <PrintTable
+        caption="Step by step"
+        head={["", "What", "How", "About"]}
+        rows={clock.steps.map(({ step, isDone, toMs }) => {
+          const { what, how } = mountStepWords(step, report, system);
+          return [isDone ? "☑" : "☐", what, how, clockTime(toMs)];
+        })}
+      />
+      {clock.driveMs !== null && (
+        <p>
+          Left alone, and not driven, before {clockTime(clock.driveMs)}
+          {clock.curedMs === null ? "" : `; cured through ${clockTime(clock.curedMs)}`}.
+        </p>
+      )}
+      <PrintTable
+        caption="Measured twice, from the left and from the back edge"
+        head={["What", "The plan has it", "First", "Second"]}
+        rows={gates.map(({ gate, planned, first, second, passedOver }) => {
+          const at = (place: { readonly fromLeftMm: number; readonly fromBackMm: number } | null) =>
+            place === null ? "" : `${place.fromLeftMm} / ${place.fromBackMm} mm`;
+          return [
+            gateWords[gate].name,
+            at(planned),
+            first === null && passedOver !== null ? "passed over" : at(first),
+            at(second),
+          ];
+        })}
+      />
+      {held !== null && (
+        <>
+          <PrintTable
+            caption="Materials"
+            head={["What", "Takes", "Got"]}
+            rows={held.takes.map((taken) => [materialName(taken, system), takenWords(taken, system), "☐"])}
+          />
+          <p>Tools: {tools.map((tool) => toolWords[tool]).join("; ")}.</p>
+          <p>Reckoned with {windWords(held.load, system)}.</p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,164 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { type Taken } from "@/core/mount";
+import { fieldSpecs } from "@/core/units";
+import { useDesk, usePlan, useProtectReport } from "@/features/desk";
+import {
+  Columns,
+  CurrencyField,
+  Facts,
+  offerFile,
+  QuantityField,
+  Region,
+  sheetStyle,
+  TextButton,
+  useUnits,
+} from "@/ui";
+import { amount, currencyWords, materialName, money, takenWords, toolWords } from "@/words";
+import { useReport } from "./facts";
+import { takesCsv } from "./takes-csv";
+
+/** What it takes: materials with their quantities and prices, tools, and what the whole costs a watt. */
+export function TakesSheet() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const system = useUnits();
+  const { fixing, held, tools } = useReport();
+  const { currency } = plan.protect;
+  if (held === null) return <p>It holds no panel whose size is known: see Wind and heat.</p>;
+  return (
+    <Columns beside="340px">
+      <Region title="Materials">
+        <div className={sheetStyle["scroll"]} role="region" aria-label="Materials" tabIndex={0}>
+          <table className={sheetStyle["table"]}>
+            <thead>
+              <tr>
+                <th scope="col">What</th>
+                <th scope="col" data-num>
+                  Takes
+                </th>
+                <th scope="col">I have</th>
+                <th scope="col">Each</th>
+                <th scope="col" data-num>
+                  Money, {currencyWords(currency)}
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {held.takes.map((taken) => (
+                <Line key={taken.key} taken={taken} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
+          Prices in grey are assumed, for comparing ways; type your seller’s. A tenth is added to tape and sealant.
+        </p>
+      </Region>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Region title="Money and weight">
+          <Whole baseMoney={held.money} />
+          <Facts facts={[["What stays up there weighs", amount(held.weightKg, "kg", system)]]} />
+          <Box sx={{ mt: 1, display: "grid", gap: 1 }}>
+            <CurrencyField
+              value={currency}
+              onChoice={(next) => desk.change({ type: "setProtect", patch: { currency: next } })}
+            />
+            <div className={sheetStyle["buttons"]}>
+              <TextButton
+                look="amber"
+                onClick={() =>
+                  void takesCsv(held.takes, currency).then((csv) =>
+                    offerFile(
+                      `${fixing.name.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase()}-materials.csv`,
+                      "text/csv",
+                      csv,
+                    ),
+                  )
+                }
+              >
+                CSV
+              </TextButton>
+              <TextButton onClick={() => window.print()}>Print the job card</TextButton>
+            </div>
+          </Box>
+        </Region>
+        <Region title="Tools">
+          <ul style={{ margin: 0, paddingLeft: 20 }}>
+            {tools.map((tool) => (
+              <li key={tool}>{toolWords[tool]}</li>
+            ))}
+          </ul>
+        </Region>
+      </Box>
+    </Columns>
+  );
+}
+
+/** The base, and all of it for each watt of the panels wired: panels, inputs and copper as Protect counts them. */
+function Whole({ baseMoney }: { readonly baseMoney: number }) {
+  const plan = usePlan();
+  const { report } = useProtectReport();
+  const m = (value: number) => money(value, plan.protect.currency);
+  const whole = report === null ? null : report.money.whole + baseMoney;
+  return (
+    <Facts
+      facts={[
+        ["This base", m(baseMoney)],
+        ["Panels, inputs, copper", report === null ? "counting…" : m(report.money.whole)],
+        ["All of it", whole === null ? "counting…" : m(whole)],
+        [
+          "A watt of it",
+          whole === null || report === null || report.money.wattsW === 0
+            ? "nothing wired"
+            : `${m(whole / report.money.wattsW)} of ${amount(report.money.wattsW, "W")}`,
+        ],
+      ]}
+    />
+  );
+}
+
+function Line({ taken }: { readonly taken: Taken }) {
+  const desk = useDesk();
+  const system = useUnits();
+  const said = usePlan().protect.prices.find(({ part }) => part === taken.key);
+  const words = materialName(taken, system);
+  const owned = said?.owned ?? 0;
+  const put = (patch: { readonly each?: number | null; readonly owned?: number }, gesture: string) =>
+    desk.change(
+      { type: "setPartPrice", price: { part: taken.key, each: said?.each ?? null, owned, ...patch } },
+      `part:${taken.key}:${gesture}`,
+    );
+  return (
+    <tr>
+      <td>{words}</td>
+      <td data-num>{takenWords(taken, system)}</td>
+      <td style={{ width: 76, minWidth: 76 }}>
+        <QuantityField
+          label={`${words}: I have`}
+          labelHidden
+          spec={fieldSpecs.owned}
+          value={owned}
+          required
+          onValue={(next) => put({ owned: next ?? 0 }, "owned")}
+          onDone={desk.endGesture}
+          help="How many are there already."
+        />
+      </td>
+      <td style={{ width: 92, minWidth: 92 }}>
+        <QuantityField
+          label={`${words}: price`}
+          labelHidden
+          spec={fieldSpecs.price}
+          value={said?.each ?? null}
+          placeholder={taken.each.toFixed(2)}
+          onValue={(next) => put({ each: next }, "price")}
+          onDone={desk.endGesture}
+          help="One of it, a metre or a kilogram."
+        />
+      </td>
+      <td data-num>{taken.money.toFixed(2)}</td>
+    </tr>
+  );
+}

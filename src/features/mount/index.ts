@@ -1,0 +1,1 @@
+export { mountStop } from "./stop";

@@ -1,0 +1,20 @@
+import { type Taken } from "@/core/mount";
+import { materialName } from "@/words";
+
+/** What a fixing takes, as a table for a shop or a sheet. */
+export async function takesCsv(takes: readonly Taken[], currency: string): Promise<string> {
+  const { unparse } = await import("papaparse");
+  const rows = takes.map((taken) => ({
+    what: materialName(taken, "metric"),
+    takes: taken.count,
+    unit: taken.unit,
+    owned: taken.owned,
+    toBuy: taken.toBuy,
+    each: taken.each.toFixed(2),
+    priceIsAssumed: taken.eachIsAssumed ? "yes" : "no",
+    money: taken.money.toFixed(2),
+    currency,
+  }));
+  // what a name begins with is no formula
+  return unparse(rows, { escapeFormulae: true });
+}
