@@ -129,10 +129,22 @@ export const toolWords: Readonly<Record<Tool, string>> = {
 };
 
 export const gateWords: Readonly<Record<GateId, { readonly name: string; readonly what: string }>> = {
-  corner: { name: "The first corner", what: "the panel’s corner that is nearest to the back left" },
-  roofHole: { name: "The hole for the cables", what: "the middle of the hole" },
-  footHoles: { name: "The first hole of the feet", what: "the hole that is nearest to the back left" },
-  frameHoles: { name: "The first hole in the frames", what: "the first hole, from the frame’s left end and its back edge" },
+  corner: {
+    name: "The first corner",
+    what: "the panel’s corner nearest to the back left, from the left edge and from the back edge of the roof",
+  },
+  roofHole: {
+    name: "The hole for the cables",
+    what: "the middle of the hole, from the left edge and from the back edge of the roof",
+  },
+  footHoles: {
+    name: "The first hole of the feet",
+    what: "the hole nearest to the back left, from the left edge and from the back edge",
+  },
+  frameHoles: {
+    name: "The first hole in the frames",
+    what: "the first hole in a frame, from its left end and from its back edge",
+  },
 };
 
 /** How the wind meets a panel, in a sentence. */

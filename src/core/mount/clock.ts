@@ -53,8 +53,8 @@ function waitHours(wait: Wait, { airC, humidityPct }: Air, bedMm: number): numbe
 const worksOn: readonly Wait[] = ["tape", "sealantThrough", "sealantSkin"];
 
 /**
- * The timetable of a fixing. `bedWideMm`: of what lies in sealant, which cures from its edges inward. `startMs`: when it begins
- * where no step is done yet.
+ * The timetable of a fixing. `bedWideMm`: of what lies in sealant, which cures from its edges inward. `startMs`: when
+ * what is not done yet begins at the soonest.
  */
 export function clockOf(
   steps: readonly StepId[],
@@ -66,14 +66,14 @@ export function clockOf(
 ): Clock {
   const doneAt = new Map(fixing.ticks.map(({ step, atUtc }) => [step, Date.parse(atUtc)]));
   const timed: Timed[] = [];
-  let now = startMs;
-  let waits = startMs;
+  let now = -Infinity;
+  let waits = -Infinity;
   let [drive, all]: [number | null, number | null] = [null, null];
   for (const step of steps) {
     const { minutes, isPerPanel, wait = null } = stepFacts[step];
     const takesMs = minutes * (isPerPanel === true ? panels : 1) * minuteMs;
     const done = doneAt.get(step) ?? null;
-    const fromMs = done === null ? Math.max(now, step === "tightenBrackets" ? waits : 0) : done - takesMs;
+    const fromMs = done === null ? Math.max(startMs, now, step === "tightenBrackets" ? waits : 0) : done - takesMs;
     const toMs = done ?? fromMs + takesMs;
     const hours = wait === null ? 0 : waitHours(wait, air, bedWideMm / 2);
     const readyMs = toMs + hours * hourMs;

@@ -39,20 +39,20 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
   const begun = fixing.ticks.length > 0;
   return (
     <Region title="The clock">
-      <DayStrip clock={clock} startMs={startMs} />
+      <DayStrip clock={clock} startMs={startMs} atMs={atMs} />
       <Facts
         facts={[
-          ["Work ends about", clockTime(clock.endMs)],
-          ...(duskMs === null ? [] : [["Dusk", clockTime(duskMs)] as const]),
+          ["Work ends about", clockTime(clock.endMs, atMs)],
+          ...(duskMs === null ? [] : [["Dusk", clockTime(duskMs, atMs)] as const]),
           ...(clock.driveMs === null
             ? []
             : [
                 [
                   schoolFacts[fixing.school].travels ? "Not driven before" : "Left alone until",
-                  clockTime(clock.driveMs),
+                  clockTime(clock.driveMs, atMs),
                 ] as const,
               ]),
-          ...(clock.curedMs === null ? [] : [["Cured through", clockTime(clock.curedMs)] as const]),
+          ...(clock.curedMs === null ? [] : [["Cured through", clockTime(clock.curedMs, atMs)] as const]),
         ]}
       />
       {isTooCold && (

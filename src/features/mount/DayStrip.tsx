@@ -11,9 +11,18 @@ const hourMs = 3_600_000;
 const [width, height] = [352, 46];
 
 /** From the first step until it has cured, as a strip: nights shaded, work filled, waiting hatched. */
-export function DayStrip({ clock, startMs }: { readonly clock: Clock; readonly startMs: number }) {
+export function DayStrip({
+  clock,
+  startMs,
+  atMs,
+}: {
+  readonly clock: Clock;
+  readonly startMs: number;
+  readonly atMs: number;
+}) {
   const { site } = usePlan();
-  const first = Math.min(startMs, ...clock.steps.map(({ fromMs }) => fromMs));
+  // what was done long ago is off its left end
+  const first = Math.max(startMs - 24 * hourMs, Math.min(startMs, ...clock.steps.map(({ fromMs }) => fromMs)));
   const last = Math.max(clock.endMs, clock.driveMs ?? 0, clock.curedMs ?? 0, first + 12 * hourMs);
   const x = (ms: number) => (width * (ms - first)) / (last - first);
   const { latitudeDeg } = assumedSite(site);
@@ -24,9 +33,9 @@ export function DayStrip({ clock, startMs }: { readonly clock: Clock; readonly s
     (ms) => longitudeDeg !== null && sunPosition(ms + hourMs / 2, latitudeDeg, longitudeDeg).elevationDeg < 0,
   );
   const words = [
-    `Work until ${clockTime(clock.endMs)}`,
-    clock.driveMs === null ? null : `strong enough ${clockTime(clock.driveMs)}`,
-    clock.curedMs === null ? null : `cured ${clockTime(clock.curedMs)}`,
+    `Work until ${clockTime(clock.endMs, atMs)}`,
+    clock.driveMs === null ? null : `strong enough ${clockTime(clock.driveMs, atMs)}`,
+    clock.curedMs === null ? null : `cured ${clockTime(clock.curedMs, atMs)}`,
   ].filter((each) => each !== null);
   return (
     <svg viewBox={`0 0 ${width} ${height}`} className={style["strip"]} role="img" aria-label={words.join(", ")}>
@@ -55,16 +64,18 @@ export function DayStrip({ clock, startMs }: { readonly clock: Clock; readonly s
           className={style["wait"]}
         />
       )}
-      {clock.steps.map(({ step, fromMs, toMs, isDone }) => (
-        <rect
-          key={step}
-          x={x(fromMs)}
-          y={10}
-          width={Math.max(1, x(toMs) - x(fromMs))}
-          height={26}
-          className={isDone ? style["worked"] : style["work"]}
-        />
-      ))}
+      {clock.steps
+        .filter(({ toMs }) => toMs > first)
+        .map(({ step, fromMs, toMs, isDone }) => (
+          <rect
+            key={step}
+            x={Math.max(0, x(fromMs))}
+            y={10}
+            width={Math.max(1, x(toMs) - x(fromMs))}
+            height={26}
+            className={isDone ? style["worked"] : style["work"]}
+          />
+        ))}
       {clock.driveMs !== null && (
         <line x1={x(clock.driveMs)} x2={x(clock.driveMs)} y1={2} y2={44} className={style["drive"]} />
       )}

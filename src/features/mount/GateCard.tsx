@@ -5,7 +5,7 @@ import { useState } from "react";
 import { type GateState, leastApartMm, leastOffPlanMm } from "@/core/mount";
 import { type Measure } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
-import { useDesk } from "@/features/desk";
+import { useDesk, useDeskState } from "@/features/desk";
 import { FreeLine, QuantityField, TextButton, useUnits } from "@/ui";
 import { amount, gateWords } from "@/words";
 import { useReport } from "./facts";
@@ -17,6 +17,7 @@ export function GateCard({ gate }: { readonly gate: GateState }) {
   const desk = useDesk();
   const system = useUnits();
   const { fixing } = useReport();
+  const { atMs } = useDeskState((state) => state.moment);
   const [passing, setPassing] = useState<string | null>(null);
   const { first, second, planned, apartMm, offPlanMm, passedOver, state } = gate;
   const put = (which: "first" | "second", measure: Measure | null) =>
@@ -24,10 +25,7 @@ export function GateCard({ gate }: { readonly gate: GateState }) {
   const mm = (value: number) => amount(value, "mm", system);
   return (
     <div className={style["gateCard"]} role="group" aria-label={`Measured twice: ${gateWords[gate.gate].name}`}>
-      <p>
-        Measure {gateWords[gate.gate].what}: from the left edge and from the back edge. Then somebody else does, or you
-        after a walk.
-      </p>
+      <p>Measure {gateWords[gate.gate].what}. Then somebody else does, or you after a walk.</p>
       <div className={style["measures"]}>
         {first === null ? (
           <MeasureForm name="First measure" onKeep={(measure) => put("first", measure)} />
@@ -58,7 +56,7 @@ export function GateCard({ gate }: { readonly gate: GateState }) {
       )}
       {passedOver !== null ? (
         <p>
-          Passed over {clockTime(Date.parse(passedOver.atUtc))}
+          Passed over {clockTime(Date.parse(passedOver.atUtc), atMs)}
           {passedOver.why === "" ? "." : `: “${passedOver.why}”.`} This stays in the plan.
         </p>
       ) : state === "agrees" ? null : passing === null ? (

@@ -71,6 +71,7 @@ function Step({ number, timed, gate, guarding, isOpen, isNext, onOpen }: StepPro
   const desk = useDesk();
   const system = useUnits();
   const report = useReport();
+  const { atMs } = useDeskState((state) => state.moment);
   const [asks, setAsks] = useState(false);
   const { step, isDone, toMs, readyMs, wait } = timed;
   const { what, how } = mountStepWords(step, report, system);
@@ -100,13 +101,13 @@ function Step({ number, timed, gate, guarding, isOpen, isNext, onOpen }: StepPro
           <span className={style["when"]}>
             {isOnce && !isDone ? <strong className={style["once"]}>once</strong> : null}
             {gate === null ? null : <GateMark gate={gate} />}
-            {isDone ? clockTime(toMs) : `by ${clockTime(toMs)}`}
+            {isDone ? clockTime(toMs, atMs) : `by ${clockTime(toMs, atMs)}`}
           </span>
         </button>
         {isOpen && <p className={style["how"]}>{how}</p>}
         {isOpen && wait !== null && readyMs > toMs + 60_000 && (
           <p className={style["how"]}>
-            <strong>Waits until {clockTime(readyMs)}.</strong>
+            <strong>Waits until {clockTime(readyMs, atMs)}.</strong>
           </p>
         )}
         {gate !== null && (isOpen || gate.state === "differs" || gate.state === "offPlan") && <GateCard gate={gate} />}

@@ -81,13 +81,13 @@ function Card({ report }: { readonly report: MountReport }) {
         head={["", "What", "How", "About"]}
         rows={clock.steps.map(({ step, isDone, toMs }) => {
           const { what, how } = mountStepWords(step, report, system);
-          return [isDone ? "☑" : "☐", what, how, clockTime(toMs)];
+          return [isDone ? "☑" : "☐", what, how, clockTime(toMs, atMs)];
         })}
       />
       {clock.driveMs !== null && (
         <p>
-          Left alone, and not driven, before {clockTime(clock.driveMs)}
-          {clock.curedMs === null ? "" : `; cured through ${clockTime(clock.curedMs)}`}.
+          Left alone, and not driven, before {clockTime(clock.driveMs, atMs)}
+          {clock.curedMs === null ? "" : `; cured through ${clockTime(clock.curedMs, atMs)}`}.
         </p>
       )}
       <PrintTable

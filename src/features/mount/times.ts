@@ -3,16 +3,17 @@ import { type Fixing } from "@/core/plan";
 
 const minuteMs = 60_000;
 
-/** A moment as one says it on the ladder: the day by its name. */
-export function clockTime(ms: number): string {
-  return format(ms, "EEE HH:mm");
+const dayMs = 86_400_000;
+
+/** A moment as one says it on the ladder: the day by its name, or by its date where that name could be another week's. */
+export function clockTime(ms: number, nowMs: number): string {
+  return format(ms, Math.abs(ms - nowMs) < 5 * dayMs ? "EEE HH:mm" : "d MMM HH:mm");
 }
 
-/** When a job begins: as it was said, or with its first step done, or now. */
+/** When what is not done yet begins at the soonest: as it was said, once something is done now. */
 export function startOf({ startsAtUtc, ticks }: Pick<Fixing, "startsAtUtc" | "ticks">, nowMs: number): number {
-  const first = ticks.map(({ atUtc }) => Date.parse(atUtc));
-  if (startsAtUtc !== null && ticks.length === 0) return Date.parse(startsAtUtc);
-  return first.length === 0 ? Math.ceil(nowMs / minuteMs) * minuteMs : Math.max(nowMs, Math.min(...first));
+  const now = Math.ceil(nowMs / minuteMs) * minuteMs;
+  return startsAtUtc === null || ticks.length > 0 ? now : Date.parse(startsAtUtc);
 }
 
 /** What a date field of the browser holds, in the clock's own time; and back. */
