@@ -35,6 +35,10 @@ const house = [
     target: "./src/cases",
     from: ["./src/app", "./src/features", "./src/ui", "./src/workers", "./src/server", "./src/api", "./src/standins"],
   },
+  {
+    target: "./src/standins",
+    from: ["./src/app", "./src/features", "./src/ui", "./src/words", "./src/workers", "./src/server", "./src/api"],
+  },
   { target: "./src/workers", from: ["./src/app", "./src/features", "./src/ui", "./src/server", "./src/api"] },
   { target: "./src/server", from: ["./src/app", "./src/features", "./src/ui", "./src/workers"] },
   { target: "./src/features", from: ["./src/app", "./src/server"] },

@@ -1,7 +1,11 @@
 import { z } from "zod";
+import { type ReadingRecord, readingSchema } from "@/core/measured";
 import { type DeviceSheet, type PanelSheet, type Plan } from "@/core/plan";
 import {
   addedSchema,
+  answersSchema,
+  type NewStandIn,
+  standInSchema,
   apiFaultSchema,
   type ApiFault,
   type ApiResult,
@@ -88,6 +92,26 @@ export function createClient(fetcher: typeof fetch) {
       call({ method: "POST", path: "/api/plans/import", body: file }, receiptSchema),
     archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> =>
       call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
+    readings: {
+      list: (planId: string): Promise<ApiResult<ReadingRecord[]>> =>
+        call({ method: "GET", path: `/api/plans/${planId}/readings` }, z.array(readingSchema)),
+      /** Keeps a reading; the same one again is the same. */
+      put: (planId: string, reading: ReadingRecord): Promise<ApiResult<null>> =>
+        call(
+          { method: "PUT", path: `/api/plans/${planId}/readings/${reading.id}`, body: JSON.stringify(reading) },
+          nothing,
+        ),
+      remove: (planId: string, id: string): Promise<ApiResult<null>> =>
+        call({ method: "DELETE", path: `/api/plans/${planId}/readings/${id}` }, nothing),
+    },
+    standIns: {
+      open: (asked: NewStandIn): Promise<ApiResult<{ id: string }>> =>
+        call({ method: "POST", path: "/api/standins", body: JSON.stringify(asked) }, standInSchema),
+      /** Says lines to one and gives its answers, in the same order. */
+      say: (id: string, lines: readonly string[]): Promise<ApiResult<{ answers: string[] }>> =>
+        call({ method: "POST", path: `/api/standins/${id}`, body: JSON.stringify({ lines }) }, answersSchema),
+      close: (id: string): Promise<ApiResult<null>> => call({ method: "DELETE", path: `/api/standins/${id}` }, nothing),
+    },
     panels: shelfOf<PanelSheet, PanelRecord>(call, "/api/panels", panelRecordSchema),
     phones: {
       list: (): Promise<ApiResult<PhonesState>> => call({ method: "GET", path: "/api/phones" }, phonesStateSchema),

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { type PhotoReading } from "@/core/reading/photo";
+import { causeIds, readSkySchema } from "@/core/measured";
 import { deviceSchema, labelSchema, planSchema } from "@/core/plan";
 
 /** What travels between the interface and the server: one set of shapes, parsed on both sides. */
@@ -67,6 +68,30 @@ export const townSchema = z.strictObject({
   latitudeDeg: z.number(),
   longitudeDeg: z.number(),
 });
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
+/** A simulated bench of a port's array, under a sky and with a fault put in. */
+export const newStandInSchema = z.strictObject({
+  planId: id,
+  wiringId: id,
+  inputId: id,
+  portId: id,
+  sky: readSkySchema,
+  moment: z.strictObject({ atMs: z.number().min(0).max(8.64e15), longitudeDeg: z.number().min(-180).max(180) }),
+  /** What a cloudless sky gives on its first panel, W/m²: the bench works at night, too. */
+  clearWm2: z.number().min(50).max(1300),
+  fault: z.strictObject({
+    id: z.enum(causeIds),
+    n: z.number().int().min(1).max(200),
+    strength: z.number().min(0).max(1),
+  }),
+  seed: z.number().int().min(0).max(1_000_000),
+});
+export type NewStandIn = z.infer<typeof newStandInSchema>;
+export const standInSchema = z.strictObject({ id: z.string() });
+/** Lines said to a device, and what it answered. */
+export const linesSchema = z.strictObject({ lines: z.array(z.string().min(1).max(120)).min(1).max(20) });
+export const answersSchema = z.strictObject({ answers: z.array(z.string().max(400)) });
+
 export const photoReceiptSchema = z.strictObject({ id: z.string() });
 
 /** A line of the answer to a photo: how far its reading is, what came of it, or why nothing did. The words of a value are shown, never run. */

@@ -23,4 +23,4 @@ export { mutated, mutatedText } from "./mutate";
 export { everyWay, type Way } from "./every-way";
 export { sellersText, type SellersText } from "./sellers-texts";
 export { madeSticker, type Sticker } from "./stickers";
-export { randomScenario, type Scenario } from "./scenarios";
+export { randomScenario, type Scenario, scenarioLane } from "./scenarios";

@@ -1,7 +1,6 @@
 import { fitLabel, type PanelLabel } from "@/core/panel";
+import { type CauseId, causeIds } from "@/core/measured";
 import {
-  type CauseId,
-  causeIds,
   createBench,
   leavesOf,
   type Place,
@@ -12,6 +11,8 @@ import {
   type SkyGuess,
   stringsOf,
   type World,
+  expected,
+  type ProvedLane,
 } from "@/core/prove";
 import { type InputWindow } from "@/core/input";
 import { substringCount } from "@/core/net";
@@ -40,7 +41,13 @@ export function randomScenario(draw: Dice): Scenario {
   const { model } = fitLabel(label as unknown as PanelLabel);
   let id = 0;
   const string = (): ProveTree => {
-    const members = Array.from({ length: series }, (): ProveTree => ({ type: "panel", id: ++id, model }));
+    const members = Array.from({ length: series }, (): ProveTree => ({
+      type: "panel",
+      id: ++id,
+      model,
+      light: 1,
+      rossK: null,
+    }));
     return members.length === 1 ? (members[0] as ProveTree) : { type: "series", members };
   };
   const branches = Array.from({ length: strings }, string);
@@ -180,4 +187,32 @@ function wrong(
         ? { patch: { stringOhm: new Map([[n, draw.number(0.08, 0.3) * ohm * strings]]) }, at: [`string:${n}`] }
         : { patch: { leadOhm: draw.number(0.06, 0.25) * ohm }, at: ["input", "array"] };
   }
+}
+
+/** A random array as a port's lane, on an input that takes all of it. */
+export function scenarioLane(draw: Dice): ProvedLane {
+  const { tree, window } = randomScenario(draw);
+  const leaves = leavesOf(tree);
+  const iscA = Math.max(
+    ...leaves.map(
+      ({ model }) =>
+        expected(
+          { type: "panel", id: 1, model, light: 1, rossK: null },
+          { irradianceWm2: 1000, airTempC: 25, rossK: 0 },
+        ).array.iscA,
+    ),
+  );
+  const wm2 = draw.number(300, 950);
+  return {
+    tree,
+    tiles: leaves.map(({ id }) => ({ type: "panel", panelId: "p", piece: id, joinedPast: false })),
+    rowIds: stringsOf(tree).map((_, k) => `r${k + 1}`),
+    window: { ...window, minV: 1, maxV: 1000, maxW: null, currentLimits: [] },
+    tracking: { type: "scan" },
+    light: { low: 0.9 * wm2, due: wm2, high: 1.1 * wm2, by: "cloud" },
+    sky: { irradianceWm2: wm2, cloud: "clear", airTempC: 18, rossK: 0.038 },
+    clearWm2: wm2,
+    iscA: { panel: iscA, row: iscA, array: iscA * stringsOf(tree).length },
+    batteryV: null,
+  };
 }

@@ -8,6 +8,8 @@ export {
   type JudgeInput,
   type Judged,
   type MendsInput,
+  type ProveInput,
+  type ProveWalk,
   type ReadProgress,
   type Remedies,
   type ShelfName,

@@ -1,9 +1,26 @@
 import { strToU8, zipSync } from "fflate";
 import { demoPlan } from "@/testing";
+import { type ReadingRecord, unsaidSky } from "../measured";
 import { readPlanText } from "../plan";
 import { isBundle, planBundle, readBundle } from ".";
 
 const plan = demoPlan("The Lantern");
+const meterReading: ReadingRecord = {
+  id: "r-1",
+  kind: "prove",
+  atUtc: "2026-05-01T10:00:00Z",
+  wiringId: "everyday",
+  inputId: "station",
+  portId: "low",
+  place: { type: "panel", panelId: "roof", piece: 1 },
+  quantity: "openV",
+  value: 26.1,
+  sky: unsaidSky,
+  due: { low: 25, due: 26, high: 27 },
+  lightWm2: 700,
+  by: "Tam",
+  source: "typed",
+};
 const faultOf = (bytes: Uint8Array) => {
   const reading = readBundle(bytes);
   if (reading.type === "text") throw new Error("it was taken");
@@ -18,7 +35,7 @@ test("a plan packed is the plan unpacked, however much of it repeats", () => {
     const reading = readBundle(bundle);
     expect(reading.type === "text" ? readPlanText(reading.text) : reading).toEqual({ type: "plan", plan: each });
     const photos = [Uint8Array.of(0xff, 0xd8, 0xff, 1, 2, 3)];
-    const parts = { weather: "LOCATION,…", photos };
+    const parts = { weather: "LOCATION,…", photos, readings: [meterReading] };
     expect(readBundle(planBundle(each, parts))).toMatchObject({ type: "text", ...parts });
   }
 });
@@ -30,6 +47,14 @@ test.each<[string, Uint8Array, unknown]>([
     "a photo that is none",
     zipSync({ "plan.json": strToU8("{}"), "photo-1": strToU8("<svg>") }),
     { path: "photo-1", problem: "is no JPEG and no PNG picture" },
+  ],
+  [
+    "readings that are none",
+    zipSync({
+      "plan.json": strToU8("{}"),
+      "readings.json": strToU8(JSON.stringify([{ ...meterReading, value: "much" }])),
+    }),
+    { path: "readings.json 0.value" },
   ],
   ["no plan in it", zipSync({}), { type: "foreign" }],
   ["bytes that only begin like one", strToU8("PK\u0003\u0004 and no more"), { type: "foreign" }],

@@ -1,7 +1,9 @@
 import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from "fflate";
 import { mostPhotoBytes, photoTypeOf } from "../photo";
 import { mostEpwBytes } from "../weather";
-import { mostPlanBytes, type Plan, planFileName, type PlanFault, planFileText } from "../plan";
+import { mostReadings, type ReadingRecord, readingSchema } from "../measured";
+import { z } from "zod";
+import { faultOf, mostPlanBytes, type Plan, planFileName, type PlanFault, planFileText } from "../plan";
 
 /**
  * A plan with all that belongs to it as one zip file. What may be in it is a fixed list of names; all else is refused, and
@@ -12,6 +14,7 @@ const photoNames = Array.from({ length: mostPhotos }, (_, k) => `photo-${k + 1}`
 const entries: readonly { readonly name: string; readonly mostBytes: number }[] = [
   { name: "plan.json", mostBytes: mostPlanBytes },
   { name: "weather.epw", mostBytes: mostEpwBytes },
+  { name: "readings.json", mostBytes: mostPlanBytes },
   ...photoNames.map((name) => ({ name, mostBytes: mostPhotoBytes })),
 ];
 
@@ -20,18 +23,20 @@ export type BundleParts = {
   /** The text of the weather file it goes by. */ readonly weather: string | null;
   /** The photos under its drawings: each is found again by the digest of its bytes. */
   readonly photos: readonly Uint8Array[];
+  /** What meters showed. */ readonly readings: readonly ReadingRecord[];
 };
-const alone: BundleParts = { weather: null, photos: [] };
+export const alone: BundleParts = { weather: null, photos: [], readings: [] };
 
 /** Largest bundle read, bytes; and how many times its size an entry may unpack to. */
 export const mostBundleBytes = mostPlanBytes;
 const mostRatio = 200;
 
 /** A plan as a bundle, with all that belongs to it. What would pack tighter than is read again is left as it is. */
-export function planBundle(plan: Plan, { weather, photos }: BundleParts = alone): Uint8Array<ArrayBuffer> {
+export function planBundle(plan: Plan, { weather, photos, readings }: BundleParts = alone): Uint8Array<ArrayBuffer> {
   const files: Record<string, Uint8Array> = {
     "plan.json": strToU8(planFileText(plan)),
     ...(weather === null ? {} : { "weather.epw": strToU8(weather) }),
+    ...(readings.length === 0 ? {} : { "readings.json": strToU8(`${JSON.stringify(readings)}\n`) }),
     ...Object.fromEntries(photos.slice(0, mostPhotos).map((bytes, k) => [photoNames[k] ?? "", bytes])),
   };
   const packed = zipSync(files, { level: 6 });
@@ -105,7 +110,36 @@ export function readBundle(bytes: Uint8Array): BundleReading {
       type: "fault",
       fault: { type: "invalid", path: photoNames[odd] ?? "", problem: "is no JPEG and no PNG picture", more: 0 },
     };
-  return { type: "text", text: strFromU8(plan), weather: weather === undefined ? null : strFromU8(weather), photos };
+  const readings = readingsIn(found.get("readings.json"));
+  if (readings.type === "refused")
+    return { type: "fault", fault: { type: "invalid", path: readings.path, problem: readings.problem, more: 0 } };
+  return {
+    type: "text",
+    text: strFromU8(plan),
+    weather: weather === undefined ? null : strFromU8(weather),
+    photos,
+    readings: readings.readings,
+  };
+}
+
+const readingsSchema = z.array(readingSchema).max(mostReadings);
+
+type ReadingsFound =
+  | { readonly type: "readings"; readonly readings: readonly ReadingRecord[] }
+  | { readonly type: "refused"; readonly path: string; readonly problem: string };
+
+function readingsIn(bytes: Uint8Array | undefined): ReadingsFound {
+  if (bytes === undefined) return { type: "readings", readings: [] };
+  let value: unknown;
+  try {
+    value = JSON.parse(strFromU8(bytes));
+  } catch {
+    return { type: "refused", path: "readings.json", problem: "is not JSON" };
+  }
+  const parsed = readingsSchema.safeParse(value);
+  if (parsed.success) return { type: "readings", readings: parsed.data };
+  const { path, problem } = faultOf(parsed.error, value);
+  return { type: "refused", path: `readings.json ${path}`, problem };
 }
 
 /** What is looked at between two checks; unpacked it is at most a thousand times that, by the nature of the format. */

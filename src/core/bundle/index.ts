@@ -1,1 +1,1 @@
-export { type BundleParts, isBundle, mostBundleBytes, planBundle, planBundleName, readBundle } from "./bundle";
+export { alone, type BundleParts, isBundle, mostBundleBytes, planBundle, planBundleName, readBundle } from "./bundle";

@@ -117,7 +117,7 @@ function treeOf(given: {
     if (part.type !== "panel") return { type: part.type, members: part.members.map(tree) };
     const model = models.get(part.key);
     if (model === undefined) throw new Error("every leaf names a panel that was described");
-    return { type: "panel", id: part.id, model };
+    return { type: "panel", id: part.id, model, light: 1, rossK: null };
   };
   return tree(net);
 }

@@ -34,6 +34,25 @@ export function airOf({ airC, humidityPct }: Fixing): Air {
   return { airC: airC ?? usualAir.airC, humidityPct: humidityPct ?? usualAir.humidityPct };
 }
 
+/** What lies in sealant cures from its edges inward: how large it is, and how much of it has to hold before it is driven. */
+export type Bed = { readonly longMm: number; readonly wideMm: number; readonly neededShare: number };
+
+/** A day's worth is waited for in any case, mm. */
+const leastRimMm = 3;
+
+/** How far in a bed must have cured so that such a share of it holds: of a rectangle less the rectangle within, mm. */
+export function rimFor({ longMm, wideMm, neededShare }: Bed): number {
+  const half = Math.min(longMm, wideMm) / 2;
+  const share = (mm: number) => 1 - Math.max(0, 1 - (2 * mm) / longMm) * Math.max(0, 1 - (2 * mm) / wideMm);
+  let [low, high] = [0, half];
+  for (let step = 0; step < 30; step++) {
+    const middle = (low + high) / 2;
+    if (share(middle) < Math.min(1, neededShare)) low = middle;
+    else high = middle;
+  }
+  return Math.max(Math.min(leastRimMm, half), high);
+}
+
 function waitHours(wait: Wait, { airC, humidityPct }: Air, bedMm: number): number {
   switch (wait) {
     case "primer":
@@ -52,18 +71,28 @@ function waitHours(wait: Wait, { airC, humidityPct }: Air, bedMm: number): numbe
 /** Waits in which one goes on working on the roof; only driving waits for them. */
 const worksOn: readonly Wait[] = ["tape", "sealantThrough", "sealantSkin"];
 
+const stepMs = 1_800_000;
+/** In the far north it may stay dark for longer than anybody waits. */
+const longestNightMs = 86_400_000;
+
 /**
- * The timetable of a fixing. `bedWideMm`: of what lies in sealant, which cures from its edges inward. `startMs`: when
- * what is not done yet begins at the soonest.
+ * The timetable of a fixing. `startMs`: when what is not done yet begins at the soonest. `isLight`: whether one sees what one does;
+ * nothing is begun in the dark.
  */
 export function clockOf(
   steps: readonly StepId[],
   fixing: Pick<Fixing, "ticks">,
   panels: number,
   air: Air,
-  bedWideMm: number,
+  bed: Bed,
   startMs: number,
+  isLight: (ms: number) => boolean = () => true,
 ): Clock {
+  const inLight = (ms: number) => {
+    for (let at = ms; at < ms + longestNightMs; at += stepMs) if (isLight(at)) return at;
+    return ms;
+  };
+  const rimMm = rimFor(bed);
   const doneAt = new Map(fixing.ticks.map(({ step, atUtc }) => [step, Date.parse(atUtc)]));
   const timed: Timed[] = [];
   let now = -Infinity;
@@ -73,9 +102,10 @@ export function clockOf(
     const { minutes, isPerPanel, wait = null } = stepFacts[step];
     const takesMs = minutes * (isPerPanel === true ? panels : 1) * minuteMs;
     const done = doneAt.get(step) ?? null;
-    const fromMs = done === null ? Math.max(startMs, now, step === "tightenBrackets" ? waits : 0) : done - takesMs;
+    const fromMs =
+      done === null ? inLight(Math.max(startMs, now, step === "tightenBrackets" ? waits : 0)) : done - takesMs;
     const toMs = done ?? fromMs + takesMs;
-    const hours = wait === null ? 0 : waitHours(wait, air, bedWideMm / 2);
+    const hours = wait === null ? 0 : waitHours(wait, air, rimMm);
     const readyMs = toMs + hours * hourMs;
     timed.push({ step, isDone: done !== null, fromMs, toMs, readyMs, wait });
     now = wait === null || worksOn.includes(wait) ? toMs : readyMs;
@@ -84,7 +114,7 @@ export function clockOf(
       const hard =
         wait === "tape"
           ? tapeHours(air.airC).all
-          : waitHours("sealantThrough", air, wait === "sealantThrough" ? bedWideMm / 2 : beadMm);
+          : waitHours("sealantThrough", air, wait === "sealantThrough" ? Math.min(bed.longMm, bed.wideMm) / 2 : beadMm);
       drive = Math.max(drive ?? 0, readyMs);
       all = Math.max(all ?? 0, toMs + hard * hourMs);
     }

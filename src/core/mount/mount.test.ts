@@ -12,7 +12,7 @@ import {
   type Way,
   windForces,
 } from ".";
-import { clockOf } from "./clock";
+import { clockOf, rimFor } from "./clock";
 import { sealantHours, tapeHours } from "./cure";
 import { gatesOf, guardedBy } from "./procedure";
 
@@ -142,8 +142,9 @@ describe("the clock", () => {
   const start = Date.UTC(2026, 4, 2, 8);
   const fixing = plainFixing("f", "Feet", "tapedFeet", []);
   const air = { airC: 20, humidityPct: 50 };
+  const bed = { longMm: 100, wideMm: 60, neededShare: 1 };
   test("steps follow each other; driving waits a day for the tape", () => {
-    const { steps: timed, driveMs, curedMs, endMs } = clockOf(steps, fixing, 2, air, 60, start);
+    const { steps: timed, driveMs, curedMs, endMs } = clockOf(steps, fixing, 2, air, bed, start);
     for (const [k, each] of timed.entries()) {
       expect(each.toMs).toBeGreaterThan(each.fromMs);
       if (k > 0) expect(each.fromMs).toBeGreaterThanOrEqual(timed[k - 1]?.toMs ?? 0);
@@ -155,7 +156,22 @@ describe("the clock", () => {
   });
   test("a step that is done counts from when it was done", () => {
     const late = new Date(start + 30 * 3_600_000).toISOString();
-    const { driveMs } = clockOf(steps, { ticks: [{ step: "buryFeet", atUtc: late }] }, 2, air, 60, start);
+    const { driveMs } = clockOf(steps, { ticks: [{ step: "buryFeet", atUtc: late }] }, 2, air, bed, start);
     expect(driveMs).toBe(start + 54 * 3_600_000);
+  });
+  test("nothing is begun in the dark", () => {
+    // light from 6 to 18
+    const isLight = (ms: number) => new Date(ms).getUTCHours() >= 6 && new Date(ms).getUTCHours() < 18;
+    const evening = Date.UTC(2026, 4, 2, 17, 50);
+    const { steps: timed } = clockOf(steps, fixing, 4, air, bed, evening, isLight);
+    expect(timed[0]?.fromMs).toBe(evening);
+    expect(timed[1]?.fromMs).toBe(Date.UTC(2026, 4, 3, 6));
+    for (const { fromMs } of timed) expect(isLight(fromMs)).toBe(true);
+  });
+  test("a bed is driven on when enough of its rim has cured, and a day has passed", () => {
+    // (1 - 2d/600)(1 - 2d/40) = 0.5: the whole edge, 9.7 mm in
+    expect(rimFor({ longMm: 600, wideMm: 40, neededShare: 0.5 })).toBeCloseTo(9.69, 1);
+    expect(rimFor({ longMm: 600, wideMm: 40, neededShare: 3 })).toBeCloseTo(20, 6);
+    expect(rimFor({ longMm: 600, wideMm: 40, neededShare: 0.01 })).toBe(3);
   });
 });

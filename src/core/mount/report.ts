@@ -74,8 +74,17 @@ function heldBy(
   };
 }
 
+/** A bond is driven on when what has cured of it bears twice the wind, as half is the most to plan with. */
+const spareTimes = 2;
+
 /** The timetable of a fixing from a moment on. */
-export function reportClock({ fixing, steps, held }: MountReport, startMs: number): Clock {
-  const { footWideMm } = feetOf(fixing, held?.load.longMm ?? 0);
-  return clockOf(steps, fixing, Math.max(1, fixing.pieces.length), airOf(fixing), footWideMm, startMs);
+export function reportClock(
+  { fixing, steps, held }: MountReport,
+  startMs: number,
+  isLight?: (ms: number) => boolean,
+): Clock {
+  const { footLongMm, footWideMm } = feetOf(fixing, held?.load.longMm ?? Infinity);
+  const neededShare = held?.hold.type === "bond" ? spareTimes * held.hold.windUse : 1;
+  const bed = { longMm: footLongMm, wideMm: footWideMm, neededShare };
+  return clockOf(steps, fixing, Math.max(1, fixing.pieces.length), airOf(fixing), bed, startMs, isLight);
 }

@@ -1,6 +1,6 @@
 import { seenFrom, solveNet, type NetSolution } from "../net";
 import { inParallel, inSeries, type Curve } from "../iv";
-import { cellTempOf, leavesOf, type ProveSky, type ProveTree, stringsOf } from "./tree";
+import { lightOf, leavesOf, type ProveSky, type ProveTree, stringsOf } from "./tree";
 
 export type Expected = { readonly vocV: number; readonly iscA: number; readonly vmpV: number; readonly impA: number };
 export type ExpectedAll = {
@@ -12,11 +12,13 @@ export type ExpectedAll = {
 /** What a meter should show of each panel alone, each string and the whole under a sky. */
 export function expected(tree: ProveTree, sky: ProveSky): ExpectedAll {
   const curves = new Map<number, Curve>();
-  for (const { id, model } of leavesOf(tree))
+  for (const leaf of leavesOf(tree)) {
+    const { irradianceWm2, cellTempC } = lightOf(leaf, sky);
     curves.set(
-      id,
-      solveNet({ type: "panel", model, cellTempC: cellTempOf(sky), irradianceWm2: [sky.irradianceWm2] }).curve,
+      leaf.id,
+      solveNet({ type: "panel", model: leaf.model, cellTempC, irradianceWm2: [irradianceWm2] }).curve,
     );
+  }
   const curveOf = (part: ProveTree): Curve => {
     if (part.type === "panel") return curves.get(part.id) as Curve;
     const members = part.members.map(curveOf);

@@ -1,29 +1,7 @@
+import { type CauseId } from "../measured";
 import { substringCount } from "../net";
 import { type Bench, type PanelFault, rightWorld, type World } from "./world";
 import { type ProveSky } from "./tree";
-
-export const causeIds = [
-  "fine",
-  "reversed",
-  "openCircuit",
-  "bypassedSubstring",
-  "dirty",
-  "shaded",
-  "weakSun",
-  "wrongPanel",
-  "seriesForParallel",
-  "parallelForSeries",
-  "stringMissing",
-  "regulated",
-  "clipped",
-  "tapering",
-  "asleep",
-  "overVoltage",
-  "looseJoint",
-  "ownShadow",
-] as const;
-export type CauseId = (typeof causeIds)[number];
-
 /** One thing that may be wrong, as a world that it makes; `price`: how much less likely it is before anything is read. */
 export type Hypothesis = {
   readonly id: CauseId;

@@ -31,9 +31,17 @@ export function nextChecks(
   window: InputWindow | null,
   among: readonly Quantity[] = quantities,
 ): readonly Check[] {
-  const likely = rankWorlds(tree, sky, readings, window)
-    .filter(({ share }) => share >= leastShare)
-    .slice(0, mostWorlds);
+  return checksAmong(tree, readings, rankWorlds(tree, sky, readings, window), among);
+}
+
+/** The same where the worlds are ranked already. */
+export function checksAmong(
+  tree: ProveTree,
+  readings: readonly Reading[],
+  ranked: readonly RankedWorld[],
+  among: readonly Quantity[],
+): readonly Check[] {
+  const likely = ranked.filter(({ share }) => share >= leastShare).slice(0, mostWorlds);
   const now = entropy(likely.map(({ share }) => share));
   return placesOf(tree)
     .flatMap((at) => among.map((quantity) => ({ at, quantity })))

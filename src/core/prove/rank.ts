@@ -1,5 +1,6 @@
-import { type InputWindow } from "../input";
-import { type CauseId, type Hypothesis, hypothesesFor } from "./hypotheses";
+import { type InputWindow, type Tracking } from "../input";
+import { type CauseId } from "../measured";
+import { type Hypothesis, hypothesesFor } from "./hypotheses";
 import { type ProveSky, type ProveTree } from "./tree";
 import { type Bench, createBench, type Prediction, rightWorld, type Shown } from "./world";
 
@@ -69,8 +70,9 @@ export function rankWorlds(
   sky: SkyGuess,
   readings: readonly Reading[],
   window: InputWindow | null,
+  tracking: Tracking = { type: "scan" },
 ): readonly RankedWorld[] {
-  const bench = createBench(tree, window);
+  const bench = createBench(tree, window, tracking);
   const guess = guessOf(sky);
   const lights = lightsFrom(bench, sky, readings, guess.wm2);
   const first = skyWith(sky, lights.middle);

@@ -1,9 +1,16 @@
 import { type PanelModel } from "../panel";
 
+/** A panel: how much of the light falls on it where panels look elsewhere (1: all), and how warm it gets; null: as the sky says. */
+export type ProveLeaf = {
+  readonly type: "panel";
+  readonly id: number;
+  readonly model: PanelModel;
+  readonly light: number;
+  readonly rossK: number | null;
+};
+
 /** An array as it was meant, its panels numbered. Its strings are the branches of the outermost parallel. */
-export type ProveTree =
-  | { readonly type: "panel"; readonly id: number; readonly model: PanelModel }
-  | { readonly type: "series" | "parallel"; readonly members: readonly ProveTree[] };
+export type ProveTree = ProveLeaf | { readonly type: "series" | "parallel"; readonly members: readonly ProveTree[] };
 
 export function stringsOf(tree: ProveTree): readonly ProveTree[] {
   return tree.type === "parallel" ? tree.members : [tree];
@@ -16,6 +23,8 @@ export function leavesOf(tree: ProveTree): Extract<ProveTree, { type: "panel" }>
 /** What falls on all panels, and how warm their cells then are. */
 export type ProveSky = { readonly irradianceWm2: number; readonly airTempC: number; readonly rossK: number };
 
-export function cellTempOf({ irradianceWm2, airTempC, rossK }: ProveSky): number {
-  return airTempC + rossK * irradianceWm2;
+/** What falls on a panel, W/m², and how warm its cells then are, °C. */
+export function lightOf({ light, rossK: own }: ProveLeaf, { irradianceWm2, airTempC, rossK }: ProveSky) {
+  const wm2 = irradianceWm2 * light;
+  return { irradianceWm2: wm2, cellTempC: airTempC + (own ?? rossK) * wm2 };
 }

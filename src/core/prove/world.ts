@@ -1,7 +1,7 @@
-import { type InputWindow, operatingPoint } from "../input";
+import { type InputWindow, operate, type Tracking } from "../input";
 import { atCurrent, atVoltage, cableCurve, type Curve, inParallel, inSeries } from "../iv";
 import { type Net, seenFrom, solveNet, substringCount } from "../net";
-import { cellTempOf, leavesOf, type ProveSky, type ProveTree, stringsOf } from "./tree";
+import { leavesOf, lightOf, type ProveLeaf, type ProveSky, type ProveTree, stringsOf } from "./tree";
 
 /** What is wrong with one panel. */
 export type PanelFault =
@@ -72,7 +72,7 @@ type Node = {
 export type Bench = ReturnType<typeof createBench>;
 
 /** Predicts readings of one array in many worlds of one air; curves of panels and strings are made once for each light and fault. */
-export function createBench(tree: ProveTree, window: InputWindow | null) {
+export function createBench(tree: ProveTree, window: InputWindow | null, tracking: Tracking = { type: "scan" }) {
   const leaves = leavesOf(tree);
   const strings = stringsOf(tree);
   const models = [...new Set(leaves.map(({ model }) => model))];
@@ -80,16 +80,11 @@ export function createBench(tree: ProveTree, window: InputWindow | null) {
   const knownStrings = new Map<string, Node>();
 
   /** Equal panels under equal light with the same fault are one curve. */
-  function leafKey({ model }: (typeof leaves)[number], sky: ProveSky, fault: PanelFault | null): string {
-    return `${models.indexOf(model)} ${sky.irradianceWm2} ${fault === null ? "" : Object.values(fault).join()}`;
+  function leafKey({ model, light, rossK }: ProveLeaf, sky: ProveSky, fault: PanelFault | null): string {
+    return `${models.indexOf(model)} ${light} ${rossK ?? ""} ${sky.irradianceWm2} ${fault === null ? "" : Object.values(fault).join()}`;
   }
 
-  function leafCurve(
-    leaf: (typeof leaves)[number],
-    sky: ProveSky,
-    fault: PanelFault | null,
-    isAlone: boolean,
-  ): Curve | null {
+  function leafCurve(leaf: ProveLeaf, sky: ProveSky, fault: PanelFault | null, isAlone: boolean): Curve | null {
     const key = `${leafKey(leaf, sky, fault)} ${isAlone}`;
     const before = known.get(key);
     if (before !== undefined) return before;
@@ -98,21 +93,13 @@ export function createBench(tree: ProveTree, window: InputWindow | null) {
     return made;
   }
 
-  function curveOf(
-    { model }: (typeof leaves)[number],
-    sky: ProveSky,
-    fault: PanelFault | null,
-    isAlone: boolean,
-  ): Curve | null {
+  function curveOf(leaf: ProveLeaf, sky: ProveSky, fault: PanelFault | null, isAlone: boolean): Curve | null {
+    const { model } = leaf;
+    const { irradianceWm2: falls, cellTempC } = lightOf(leaf, sky);
     const parts = substringCount(model);
     const light = (share: number, one: boolean) =>
-      Array.from({ length: parts }, (_, k) => sky.irradianceWm2 * (one && k > 0 ? 1 : share));
-    const lit = (irradianceWm2: readonly number[]): Net => ({
-      type: "panel",
-      model,
-      cellTempC: cellTempOf(sky),
-      irradianceWm2,
-    });
+      Array.from({ length: parts }, (_, k) => falls * (one && k > 0 ? 1 : share));
+    const lit = (irradianceWm2: readonly number[]): Net => ({ type: "panel", model, cellTempC, irradianceWm2 });
     const solved = (irradianceWm2: readonly number[]) => solveNet(lit(irradianceWm2)).curve;
     const plain = () => solved(light(1, false));
     switch (fault?.type) {
@@ -175,7 +162,7 @@ export function createBench(tree: ProveTree, window: InputWindow | null) {
         : joined(world.inSeries ? "series" : "parallel", plugged);
     const seen = seenFrom(root.curve);
     const atInput = root.curve === null ? seen : world.leadOhm > 0 ? seenFrom(behind(root.curve, world.leadOhm)) : seen;
-    const point = window === null ? { ...atInput.mpp, limitedBy: "none" as const } : operatingPoint(atInput, window);
+    const point = window === null ? { ...atInput.mpp, limitedBy: "none" as const } : operate(atInput, window, tracking);
     const takes = point.p > 0;
     const run = !takes
       ? { v: seen.vocV, i: 0 }

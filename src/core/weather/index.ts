@@ -4,6 +4,7 @@ export { dayOf, hoursOfFile, type SkyHour } from "./sky-hour";
 export {
   airAt,
   daysIn,
+  diffuseShare,
   kindsOfDay,
   outsideDayWhM2,
   outsideMonthWhM2,

@@ -38,7 +38,7 @@ export function outsideDayWhM2(latitudeDeg: number, dayOfYear: number): number {
 }
 
 /** Share of the light on the flat that comes from everywhere, by the clearness of the hour. Erbs, Klein & Duffie (1982). */
-function diffuseShare(clearness: number): number {
+export function diffuseShare(clearness: number): number {
   if (clearness <= 0.22) return 1 - 0.09 * clearness;
   if (clearness > 0.8) return 0.165;
   return 0.9511 - 0.1604 * clearness + 4.388 * clearness ** 2 - 16.638 * clearness ** 3 + 12.336 * clearness ** 4;

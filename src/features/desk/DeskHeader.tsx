@@ -43,7 +43,14 @@ export function DeskHeader() {
     );
     const found = photos.flat();
     if (found.length < names.size) desk.set({ notice: "A photo is lost, and did not come along." });
-    offerFile(planBundleName(present), "application/zip", planBundle(present, { weather: text, photos: found }));
+    const kept = await browserClient.readings.list(desk.now().planId);
+    if (kept.type === "fault") desk.set({ notice: `The readings did not come along: ${kept.fault.message}` });
+    const readings = kept.type === "ok" ? kept.value : [];
+    offerFile(
+      planBundleName(present),
+      "application/zip",
+      planBundle(present, { weather: text, photos: found, readings }),
+    );
   };
   const [more, setMore] = useState(false);
   const canRedo = useDeskState((state) => state.history.future.length > 0);

@@ -3,3 +3,5 @@ export { type Draft, type DraftKind, type DraftShelf, draftShelf } from "./draft
 export { type LeftDraft, type SaveState, type Standing, standingOf, type Version } from "./standing";
 export { SaveStanding } from "./SaveStanding";
 export { isWorried, saveWords } from "./save-words";
+export { type Letter, openOutbox, type OutboxShelf } from "./outbox";
+export { type Readings, type ReadingsState, startReadings } from "./readings";

@@ -55,6 +55,11 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
           ...(clock.curedMs === null ? [] : [["Cured through", clockTime(clock.curedMs, atMs)] as const]),
         ]}
       />
+      {fixing.school === "gluedBrackets" && (
+        <p style={{ margin: "6px 0 0", fontSize: "0.8125rem" }}>
+          A bed cures from its edges inward: by then its rim bears twice the wind reckoned with.
+        </p>
+      )}
       {isTooCold && (
         <p className={style["caution"]}>
           <LevelMark level="care" size={16} />

@@ -11,13 +11,15 @@ import { ClockSide } from "./ClockSide";
 import { useReport } from "./facts";
 import { GateCard } from "./GateCard";
 import { clockTime, startOf } from "./times";
+import { useDaylight } from "./useDaylight";
 import style from "./mount.module.css";
 
 /** The job as a card: every step in its order with a tick, gates before what cannot be undone, and the clock beside it. */
 export function JobCard() {
   const report = useReport();
   const { atMs } = useDeskState((state) => state.moment);
-  const clock = reportClock(report, startOf(report.fixing, atMs));
+  const isLight = useDaylight();
+  const clock = reportClock(report, startOf(report.fixing, atMs), isLight);
   const next = clock.steps.find(({ isDone }) => !isDone)?.step ?? null;
   const [opened, setOpened] = useState<StepId | null>(null);
   const open = opened ?? next;

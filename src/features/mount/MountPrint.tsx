@@ -19,6 +19,7 @@ import {
   windWords,
 } from "@/words";
 import { clockTime, startOf } from "./times";
+import { useDaylight } from "./useDaylight";
 
 /** The job cards with boxes to tick, drawings of where it lies, what it takes, and what to take care of. */
 export function MountPrint() {
@@ -57,7 +58,7 @@ function Card({ report }: { readonly report: MountReport }) {
   const poseId = useDeskState(poseIdOf);
   const { atMs } = useDeskState((state) => state.moment);
   const { fixing, held, gates, tools } = report;
-  const clock = reportClock(report, startOf(fixing, atMs));
+  const clock = reportClock(report, startOf(fixing, atMs), useDaylight());
   return (
     <section>
       <h2>

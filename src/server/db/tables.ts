@@ -31,7 +31,18 @@ export type WeatherTable = { id: string; name: string; packed: Buffer; added_at:
 /** A photo laid under a drawing, under the digest of its bytes. */
 export type PhotoTable = { id: string; bytes: Buffer; added_at: string };
 
+/** What a meter showed; the body is validated JSON text. */
+export type ReadingTable = {
+  plan_id: string;
+  id: string;
+  kind: string;
+  at_utc: string;
+  body: string;
+  added_at: string;
+};
+
 export type Tables = {
+  reading: ReadingTable;
   photo: PhotoTable;
   weather: WeatherTable;
   plan: PlanTable;

@@ -2,7 +2,7 @@ import "server-only";
 import { ZodError } from "zod";
 import { type ApiFault, type ApiFaultType } from "@/api";
 import { faultOf, type PlanFault } from "@/core/plan";
-import { DatabaseProblem, NotFound, type ProblemKind, UnreadablePlan, type WriteResult } from "../db";
+import { DatabaseProblem, NotFound, type ProblemKind, TooManyReadings, UnreadablePlan, type WriteResult } from "../db";
 
 const statusOf: Readonly<Record<ApiFaultType, number>> = {
   badRequest: 400,
@@ -89,6 +89,7 @@ function toFault(error: unknown): ApiFault {
   if (error instanceof NotFound)
     return fault("notFound", `${error.message} It may have been deleted in another tab.`).fault;
   if (error instanceof DatabaseProblem) return fault(faultOfProblem[error.kind], error.message).fault;
+  if (error instanceof TooManyReadings) return fault("invalid", error.message).fault;
   const trouble = troubleWords(error);
   if (trouble !== null) return fault("server", trouble).fault;
   // the one place where a crash is written down; the person is told where to look

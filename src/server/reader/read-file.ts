@@ -1,4 +1,4 @@
-import { type BundleParts, readBundle } from "@/core/bundle";
+import { alone, type BundleParts, readBundle } from "@/core/bundle";
 import { type PlanFault, readPlanText, type Plan } from "@/core/plan";
 import { readEpw } from "@/core/weather";
 
@@ -9,16 +9,15 @@ export type FileReading =
 
 /** A plan out of the text of a file, or out of a bundle. */
 export function readFile(file: string | Uint8Array): FileReading {
-  const unpacked =
-    typeof file === "string" ? ({ type: "text", text: file, weather: null, photos: [] } as const) : readBundle(file);
+  const unpacked = typeof file === "string" ? ({ type: "text", text: file, ...alone } as const) : readBundle(file);
   if (unpacked.type === "fault") return unpacked;
   const reading = readPlanText(unpacked.text);
   if (reading.type === "fault") return reading;
-  const { weather, photos } = unpacked;
+  const { weather, photos, readings } = unpacked;
   const epw = weather === null ? null : readEpw(weather);
   if (epw?.type === "fault") {
     const problem = `line ${epw.line}, ${epw.field}: ${epw.problem}`;
     return { type: "fault", fault: { type: "invalid", path: "weather.epw", problem, more: 0 } };
   }
-  return { type: "plan", plan: reading.plan, weather, photos };
+  return { type: "plan", plan: reading.plan, weather, photos, readings };
 }

@@ -33,7 +33,7 @@ async function using<T>(module: string, work: (reader: Reader) => Promise<T>): P
 test("a file is read in its thread as it is here, good or bad", async () => {
   const plan = demoPlan("The Lantern");
   await using("reader.mjs", async ({ read }) => {
-    expect(await read(planFileText(plan))).toEqual({ type: "plan", plan, weather: null, photos: [] });
+    expect(await read(planFileText(plan))).toEqual({ type: "plan", plan, weather: null, photos: [], readings: [] });
     expect(await read("{")).toMatchObject({ type: "fault", fault: { type: "notJson" } });
     expect(await read("[".repeat(200_000))).toMatchObject({ type: "fault" });
     expect(

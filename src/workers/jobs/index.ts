@@ -3,6 +3,7 @@ import { findJobs } from "./find";
 import { judgeJob } from "./judge";
 import { mendsJob } from "./mends";
 import { protectJob } from "./protect";
+import { proveJobs } from "./prove";
 import { readLibrary } from "./read-library";
 import { readRoute } from "./read-route";
 import { fillJob, shadeMapJob } from "./roof";
@@ -16,6 +17,7 @@ export function createJobs() {
     judge: judgeJob(memory),
     mends: mendsJob(memory),
     protect: protectJob(memory),
+    ...proveJobs(memory),
     readLibrary,
     year: yearJob(memory, weatherOf),
     gains: gainsJob(memory, weatherOf),
@@ -33,6 +35,7 @@ export type Jobs = ReturnType<typeof createJobs>;
 export { type FindAsked } from "./find";
 export { type JudgeInput, type Judged } from "./judge";
 export { type ProtectInput } from "./protect";
+export { type ProveInput, type ProveWalk } from "./prove";
 export { type MendsInput, type Remedies } from "./mends";
 export { type FillInput, type RoofProgress, type ShadeMapInput } from "./roof";
 export { type FileContents, type FileFault, type ReadInput, type ReadProgress, type ShelfName } from "./read-library";

@@ -4,6 +4,7 @@ import * as archiveAndRetire from "./0002_archive_and_retire";
 import * as changesNotCopies from "./0003_changes_not_copies";
 import * as weather from "./0004_weather";
 import * as photos from "./0005_photos";
+import * as readings from "./0006_readings";
 
 /** Every migration by its frozen name, oldest first. */
 export const migrations: Readonly<Record<string, Migration>> = {
@@ -12,4 +13,5 @@ export const migrations: Readonly<Record<string, Migration>> = {
   "0003_changes_not_copies": changesNotCopies,
   "0004_weather": weather,
   "0005_photos": photos,
+  "0006_readings": readings,
 };

@@ -1,4 +1,4 @@
-import { addPhoto, addWeather, createPlan, withDatabase } from "@/server/db";
+import { addPhoto, addWeather, createPlan, putReadings, withDatabase } from "@/server/db";
 import { readAside } from "@/server/reader";
 import { answer, bodyFile, guarded, planHttpFault } from "@/server/http";
 
@@ -6,12 +6,14 @@ export function POST(request: Request): Promise<Response> {
   return guarded(async () => {
     const reading = await readAside(await bodyFile(request));
     if (reading.type === "fault") throw planHttpFault(reading.fault);
-    const { plan, weather, photos } = reading;
+    const { plan, weather, photos, readings } = reading;
     const made = { id: crypto.randomUUID(), plan, now: new Date().toISOString() };
     // kept under its own digest: another file than the plan names is kept beside it and never taken for it
     const name = plan.site.weather?.name ?? "";
     if (weather !== null) await withDatabase((db) => addWeather(db, { name, text: weather, now: made.now }));
     for (const bytes of photos) await withDatabase((db) => addPhoto(db, { bytes, now: made.now }));
-    return answer(await withDatabase((db) => createPlan(db, made)), 201);
+    const receipt = await withDatabase((db) => createPlan(db, made));
+    if (readings.length > 0) await withDatabase((db) => putReadings(db, made.id, readings, made.now));
+    return answer(receipt, 201);
   });
 }

@@ -1,0 +1,22 @@
+/** What may be wrong with an array, or be the reason why it gives less; `fine` where nothing is. */
+export const causeIds = [
+  "fine",
+  "reversed",
+  "openCircuit",
+  "bypassedSubstring",
+  "dirty",
+  "shaded",
+  "weakSun",
+  "wrongPanel",
+  "seriesForParallel",
+  "parallelForSeries",
+  "stringMissing",
+  "regulated",
+  "clipped",
+  "tapering",
+  "asleep",
+  "overVoltage",
+  "looseJoint",
+  "ownShadow",
+] as const;
+export type CauseId = (typeof causeIds)[number];

@@ -1,0 +1,14 @@
+export { type CauseId, causeIds } from "./causes";
+export {
+  keyOfPlace,
+  mostReadings,
+  type ReadPlace,
+  type ReadQuantity,
+  readQuantities,
+  type ReadingRecord,
+  readingSchema,
+  type ReadSky,
+  readSkySchema,
+  stepKey,
+  unsaidSky,
+} from "./record";

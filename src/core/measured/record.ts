@@ -1,0 +1,69 @@
+import { z } from "zod";
+
+/** One reading as it is kept: what a meter showed where and when, under which sky, what was due, and by whom. */
+
+export const readQuantities = ["openV", "shortA", "runV", "runA", "displayW", "batterySoc"] as const;
+export type ReadQuantity = (typeof readQuantities)[number];
+
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
+
+/** Where it was read: a panel's own ends, a row's, all joined before the input, or at the input. */
+export const readPlaceSchema = z.discriminatedUnion("type", [
+  z.strictObject({ type: z.literal("panel"), panelId: id, piece: z.number().int().min(1).max(100_000) }),
+  z.strictObject({ type: z.literal("row"), rowId: id.nullable(), n: z.number().int().min(1).max(200) }),
+  z.strictObject({ type: z.literal("array") }),
+  z.strictObject({ type: z.literal("input") }),
+]);
+export type ReadPlace = z.infer<typeof readPlaceSchema>;
+
+export const skyWords = ["clear", "haze", "broken", "overcast"] as const;
+
+/** What is known of the sky while one reads; null: nobody said. */
+export const readSkySchema = z.strictObject({
+  cloud: z.enum(skyWords).nullable(),
+  /** By a light meter held as the panels lie, W/m². */ meterWm2: z.number().min(0).max(1600).nullable(),
+  airC: z.number().min(-60).max(60).nullable(),
+  /** By a thermometer on a panel's back, °C. */ backC: z.number().min(-60).max(120).nullable(),
+});
+export type ReadSky = z.infer<typeof readSkySchema>;
+export const unsaidSky: ReadSky = { cloud: null, meterWm2: null, airC: null, backC: null };
+
+export const readingSchema = z.strictObject({
+  id,
+  kind: z.literal("prove"),
+  atUtc: z.iso.datetime(),
+  wiringId: id,
+  inputId: id,
+  portId: id,
+  place: readPlaceSchema,
+  quantity: z.enum(readQuantities),
+  value: z.number().min(-1e6).max(1e6),
+  sky: readSkySchema,
+  /** What was due then, as it was told before the reading; null: nothing could be said. */
+  due: z.strictObject({ low: z.number(), due: z.number(), high: z.number() }).nullable(),
+  /** The light it was reckoned with, W/m²; null: none. */ lightWm2: z.number().min(0).max(2000).nullable(),
+  by: z.string().max(40),
+  /** Typed from a meter, read from one, or of a simulated stand-in, which proves nothing. */
+  source: z.enum(["typed", "meter", "standIn"]),
+});
+export type ReadingRecord = z.infer<typeof readingSchema>;
+
+/** So many a plan may have; one a minute for two weeks. */
+export const mostReadings = 20_000;
+
+/** Where a reading belongs in the walk: its place and what was read there. */
+export function keyOfPlace(place: ReadPlace): string {
+  switch (place.type) {
+    case "panel":
+      return `panel:${place.panelId}.${place.piece}`;
+    case "row":
+      return `row:${place.n}`;
+    case "array":
+    case "input":
+      return place.type;
+  }
+}
+
+export function stepKey(place: ReadPlace, quantity: ReadQuantity): string {
+  return `${keyOfPlace(place)}/${quantity}`;
+}

@@ -1,0 +1,75 @@
+import "server-only";
+import { mostReadings, type ReadingRecord, readingSchema } from "@/core/measured";
+import { type Db } from "./open";
+import { NotFound } from "./problem";
+
+/** A plan has as many readings as it may have. */
+export class TooManyReadings extends Error {
+  constructor(readonly most: number) {
+    super(`This plan has ${most} readings, which is as many as it may have. Export it, and take old ones out.`);
+    this.name = "TooManyReadings";
+  }
+}
+
+/** All readings of a plan, oldest first. One that no longer reads is left out of the answer and stays where it is. */
+export async function listReadings(db: Db, planId: string): Promise<ReadingRecord[]> {
+  await planThere(db, planId);
+  const rows = await db
+    .selectFrom("reading")
+    .select("body")
+    .where("plan_id", "=", planId)
+    .orderBy("at_utc")
+    .orderBy("id")
+    .execute();
+  return rows.flatMap(({ body }) => readingSchema.safeParse(parsedOf(body)).data ?? []);
+}
+
+/** Keeps a reading. The same one again, as a device sends that heard no answer, is kept once. */
+export async function putReading(db: Db, planId: string, reading: ReadingRecord, now: string): Promise<void> {
+  await putReadings(db, planId, [reading], now);
+}
+
+/** Many at once, all or none, as they come with a bundle. */
+export async function putReadings(
+  db: Db,
+  planId: string,
+  readings: readonly ReadingRecord[],
+  now: string,
+): Promise<void> {
+  await db.transaction().execute(async (trx) => {
+    await planThere(trx, planId);
+    for (const { id, kind, atUtc, ...rest } of readings) {
+      const body = JSON.stringify({ id, kind, atUtc, ...rest });
+      await trx
+        .insertInto("reading")
+        .values({ plan_id: planId, id, kind, at_utc: atUtc, body, added_at: now })
+        .onConflict((conflict) => conflict.columns(["plan_id", "id"]).doUpdateSet({ kind, at_utc: atUtc, body }))
+        .execute();
+    }
+    const { count } = await trx
+      .selectFrom("reading")
+      .select((of) => of.fn.countAll<number>().as("count"))
+      .where("plan_id", "=", planId)
+      .executeTakeFirstOrThrow();
+    if (count > mostReadings) throw new TooManyReadings(mostReadings);
+  });
+}
+
+/** Takes a reading out; one that is not there is out already. */
+export async function deleteReading(db: Db, planId: string, id: string): Promise<void> {
+  await planThere(db, planId);
+  await db.deleteFrom("reading").where("plan_id", "=", planId).where("id", "=", id).execute();
+}
+
+async function planThere(db: Db, planId: string): Promise<void> {
+  const row = await db.selectFrom("plan").select("id").where("id", "=", planId).executeTakeFirst();
+  if (row === undefined) throw new NotFound("plan", planId);
+}
+
+function parsedOf(body: string): unknown {
+  try {
+    return JSON.parse(body);
+  } catch {
+    return null;
+  }
+}

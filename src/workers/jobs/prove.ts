@@ -1,0 +1,76 @@
+import { type ReadingRecord, type ReadPlace, type ReadSky } from "@/core/measured";
+import { type Plan } from "@/core/plan";
+import {
+  judgeLane,
+  type LaneJudgement,
+  type LightGuess,
+  type Meter,
+  type Moment,
+  type ProvedLane,
+  provedLane,
+  walkOf,
+  type WalkStep,
+} from "@/core/prove";
+import { type LaneContext, type Memory, mostColdVolts, readyById } from "@/core/rules";
+import { type Job } from "../slot";
+
+export type ProveInput = {
+  readonly plan: Plan;
+  readonly wiringId: string;
+  readonly poseId: string | null;
+  readonly inputId: string;
+  readonly portId: string;
+  readonly sky: ReadSky;
+  readonly moment: Moment;
+  readonly meter: Meter;
+  readonly records: readonly ReadingRecord[];
+};
+
+export type ProveWalk = {
+  readonly steps: readonly WalkStep[];
+  readonly light: LightGuess;
+  readonly clearWm2: number;
+  /** Panels and strings as stand-ins number them. */ readonly keys: readonly string[];
+  readonly isPwm: boolean;
+};
+
+/** The walk of a port with what is due, and, as it takes longer, what is wrong by all that was read: two questions of one port. */
+export function proveJobs(memory: Memory) {
+  const laneOf = (input: ProveInput): { readonly lane: ProvedLane; readonly context: LaneContext } | null => {
+    const { lanes } = readyById(input.plan, input.wiringId, input.poseId, memory);
+    const context = lanes.find(({ lane }) => lane.inputId === input.inputId && lane.portId === input.portId);
+    const lane = context === undefined ? null : provedLane(context, input.sky, input.moment);
+    return context === undefined || lane === null ? null : { lane, context };
+  };
+  const walk = ({ lane, context }: NonNullable<ReturnType<typeof laneOf>>, { records, meter }: ProveInput) =>
+    walkOf(lane, records, meter, (place) => coldVoltsAt(context, place));
+  const proveWalk: Job<ProveInput, never, ProveWalk | null> = function* (input) {
+    const found = laneOf(input);
+    if (found === null) return null;
+    const { steps, light } = walk(found, input);
+    const { tiles, clearWm2, tracking } = found.lane;
+    return {
+      steps,
+      light,
+      clearWm2,
+      keys: tiles.map(({ panelId, piece }) => `${panelId}.${piece}`),
+      isPwm: tracking.type === "pwm",
+    };
+  };
+  const proveCauses: Job<ProveInput, never, LaneJudgement | null> = function* (input) {
+    const found = laneOf(input);
+    if (found === null) return null;
+    return judgeLane(found.lane, walk(found, input).steps, input.meter);
+  };
+  return { proveWalk, proveCauses };
+}
+
+/** Volts of a row, or of all joined, on the coldest dawn, as the rules reckon them. */
+function coldVoltsAt(context: LaneContext, place: ReadPlace): number | null {
+  if (place.type === "panel") return null;
+  const rows =
+    place.type === "row" && place.rowId !== null
+      ? context.lane.rows.filter(({ id }) => id === place.rowId)
+      : context.lane.rows;
+  return rows.length === 0 ? null : mostColdVolts(context, rows).volts;
+}
