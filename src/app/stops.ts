@@ -7,6 +7,7 @@ import { needStop } from "@/features/need";
 import { notebookStop } from "@/features/notebook";
 import { panelsStop } from "@/features/panels";
 import { protectStop } from "@/features/protect";
+import { proveStop } from "@/features/prove";
 import { spaceStop } from "@/features/space";
 import { wireStop } from "@/features/wire";
 
@@ -19,6 +20,6 @@ export const stopModules: readonly StopModule[] = [
   wireStop,
   protectStop,
   mountStop,
-  notebookStop("prove"),
+  proveStop,
   notebookStop("log"),
 ];

@@ -53,3 +53,20 @@ export {
   windWords,
 } from "./mount";
 export { mountStepWords, thingNouns } from "./mount-steps";
+export {
+  causeName,
+  causeTodo,
+  cloudNames,
+  conversionSentence,
+  howToRead,
+  lightSentence,
+  outcomeSentence,
+  proveCautions,
+  quantityUnits,
+  quantityWords,
+  readAmount,
+  readPlaceName,
+  readTime,
+  sideBySideSentence,
+  sureWords,
+} from "./prove";

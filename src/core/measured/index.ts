@@ -9,6 +9,7 @@ export {
   readingSchema,
   type ReadSky,
   readSkySchema,
+  skyWords,
   stepKey,
   unsaidSky,
 } from "./record";

@@ -1,0 +1,23 @@
+"use client";
+
+import { sheetStyle, TextButton } from "@/ui";
+import { useProve } from "./facts";
+
+/** Which port's array is proved; with one there is nothing to choose. */
+export function LaneTabs() {
+  const { lanes, lane, chooseLane } = useProve();
+  if (lanes.length < 2) return null;
+  return (
+    <div className={sheetStyle["choices"]} role="group" aria-label="Port to prove">
+      {lanes.map(({ inputId, portId, name }) => (
+        <TextButton
+          key={`${inputId}/${portId}`}
+          aria-pressed={inputId === lane?.inputId && portId === lane.portId}
+          onClick={() => chooseLane({ inputId, portId })}
+        >
+          {name}
+        </TextButton>
+      ))}
+    </div>
+  );
+}

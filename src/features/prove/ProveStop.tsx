@@ -1,0 +1,27 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import { SheetTabs } from "@/ui";
+import { ProveFacts } from "./facts";
+import { WalkSheet } from "./WalkSheet";
+
+const Pair = dynamic(() => import("./PairSheet").then((part) => part.PairSheet));
+const Report = dynamic(() => import("./ReportSheet").then((part) => part.ReportSheet));
+const StandIn = dynamic(() => import("./StandInSheet").then((part) => part.StandInSheet));
+
+/** Believe the meter: a walk of readings, each with what is due; two panels side by side; what was proved; a bench to try it on. */
+export function ProveStop() {
+  return (
+    <ProveFacts>
+      <SheetTabs
+        name="Prove"
+        sheets={[
+          { id: "walk", name: "Walk", View: WalkSheet },
+          { id: "pair", name: "Two panels", View: Pair },
+          { id: "report", name: "What is proved", View: Report },
+          { id: "standin", name: "Stand-in", View: StandIn },
+        ]}
+      />
+    </ProveFacts>
+  );
+}

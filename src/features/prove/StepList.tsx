@@ -1,0 +1,57 @@
+"use client";
+
+import { type WalkStep } from "@/core/prove";
+import { usePlan } from "@/features/desk";
+import { LevelMark } from "@/ui";
+import { quantityWords, readAmount, readPlaceName } from "@/words";
+import style from "./prove.module.css";
+import { levelOf } from "./Told";
+
+const phases: readonly { readonly phase: WalkStep["phase"]; readonly name: string }[] = [
+  { phase: "panels", name: "Each panel alone" },
+  { phase: "rows", name: "Rows" },
+  { phase: "array", name: "All joined" },
+  { phase: "running", name: "Plugged in, after half a minute" },
+];
+
+type Props = {
+  readonly steps: readonly WalkStep[];
+  readonly currentKey: string | null;
+  readonly onChoose: (key: string) => void;
+};
+
+/** The whole walk: what was read and what is still to be. */
+export function StepList({ steps, currentKey, onChoose }: Props) {
+  const plan = usePlan();
+  return phases.map(({ phase, name }) => {
+    const of = steps.filter((step) => step.phase === phase);
+    return of.length === 0 ? null : (
+      <section key={phase} aria-label={name}>
+        <h3 className={style["phase"]}>{name}</h3>
+        <ol className={style["steps"]}>
+          {of.map(({ key, place, quantity, read, outcome, band }) => (
+            <li key={key}>
+              <button
+                type="button"
+                aria-current={key === currentKey ? "step" : undefined}
+                onClick={() => onChoose(key)}
+              >
+                <span>{read === null ? "○" : <LevelMark level={levelOf(outcome)} size={16} decorative={false} />}</span>
+                <span>
+                  {readPlaceName(plan, place)}, {quantityWords[quantity]}
+                </span>
+                <span className={style["figure2"]}>
+                  {read !== null
+                    ? readAmount(read.value, quantity)
+                    : band === null
+                      ? ""
+                      : `due ${readAmount(band.due, quantity)}`}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ol>
+      </section>
+    );
+  });
+}

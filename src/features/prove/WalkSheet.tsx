@@ -1,0 +1,104 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { type WalkStep } from "@/core/prove";
+import { Columns, LevelMark, Region, TextButton } from "@/ui";
+import { proveCautions } from "@/words";
+import { Causes } from "./Causes";
+import { useProve } from "./facts";
+import { LaneTabs } from "./LaneTabs";
+import { Question } from "./Question";
+import { SkySide } from "./SkySide";
+import { StepList } from "./StepList";
+import { Told } from "./Told";
+import style from "./prove.module.css";
+
+/** One question at a time, in the order of the trade; beside it the sky, what may be wrong, and the way gone so far. */
+export function WalkSheet() {
+  const { walk, lane, state, standIn, setStandIn, fault, judgement, readings } = useProve();
+  const [chosen, choose] = useState<string | null>(null);
+  const [lastKey, setLast] = useState<string | null>(null);
+  if (lane === null) return <p>Nothing is wired to an input yet: see Wire.</p>;
+  if (walk === null) return <p role="status">{fault ?? "Working out what is due…"}</p>;
+  const { steps } = walk;
+  const last = steps.find(({ key, read }) => key === lastKey && read !== null) ?? null;
+  const isBarred = steps.some(({ outcome }) => outcome?.type === "overCeiling");
+  const open = steps.filter(({ read, phase }) => read === null && !(isBarred && phase === "running"));
+  const current: WalkStep | null = steps.find(({ key }) => key === chosen) ?? open[0] ?? null;
+  return (
+    <>
+      <LaneTabs />
+      {standIn !== null && (
+        <p className={style["waiting"]}>
+          <LevelMark level="note" size={16} />
+          <span>
+            Readings come from the simulated stand-in: they prove nothing of your panels.{" "}
+            <TextButton onClick={() => setStandIn(null)}>Back to the real ones</TextButton>
+          </span>
+        </p>
+      )}
+      {(state.waiting.size > 0 || !state.isKept) && (
+        <p className={style["waiting"]} role="status">
+          <LevelMark level="care" size={16} />
+          <span>
+            {state.isKept
+              ? `${state.waiting.size} kept on this device, not yet acknowledged${state.fault === null ? "." : `: ${state.fault}`}`
+              : "This browser keeps nothing: write the reading down until it is acknowledged."}{" "}
+            <TextButton onClick={() => readings?.retry()}>Send now</TextButton>
+          </span>
+        </p>
+      )}
+      <Columns beside="390px">
+        <Box sx={{ minWidth: 0 }}>
+          {last !== null && (
+            <Told
+              step={last}
+              nextKey={judgement?.nextKey ?? null}
+              steps={steps}
+              onGo={(key) => {
+                choose(key);
+                setLast(null);
+              }}
+            />
+          )}
+          {current === null ? (
+            <Region title="The walk is done">
+              <p style={{ margin: 0 }}>
+                {isBarred
+                  ? "It must not be plugged in: see what was read."
+                  : "Everything on this port was read. What that proves is told under “What is proved”."}
+              </p>
+            </Region>
+          ) : (
+            <Question
+              key={current.key}
+              step={current}
+              number={steps.indexOf(current) + 1}
+              onKept={() => {
+                setLast(current.key);
+                choose(null);
+              }}
+              onSkip={() => choose(open[open.indexOf(current) + 1]?.key ?? open[0]?.key ?? null)}
+            />
+          )}
+        </Box>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <SkySide />
+          <Causes onGo={choose} />
+          <Region title="The way">
+            <StepList steps={steps} currentKey={current?.key ?? null} onChoose={choose} />
+          </Region>
+          <Region title="Take care">
+            {proveCautions.map((words) => (
+              <p key={words} className={style["waiting"]}>
+                <LevelMark level="care" size={16} />
+                <span>{words}</span>
+              </p>
+            ))}
+          </Region>
+        </Box>
+      </Columns>
+    </>
+  );
+}

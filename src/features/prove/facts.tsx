@@ -1,0 +1,153 @@
+"use client";
+
+import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
+import { useStore } from "zustand";
+import { browserClient } from "@/api";
+import { type ReadingRecord, type ReadSky } from "@/core/measured";
+import { type LaneJudgement, type Moment } from "@/core/prove";
+import { useDeskState, usePlan, useWiring } from "@/features/desk";
+import { openOutbox, type Readings, type ReadingsState, startReadings } from "@/features/keep";
+import { type ProveWalk } from "@/workers";
+import { keepSettings, readSettings, type Settings } from "./settings";
+import { type LaneRef, useCauses, useWalk } from "./useProved";
+
+/** A simulated bench that is open: under which sky it stands, and since when readings come from it. */
+export type OpenStandIn = {
+  readonly id: string;
+  readonly moment: Moment;
+  readonly sky: ReadSky;
+  readonly sinceUtc: string;
+  /** What was put in, or that it is not to be told. */ readonly told: string | null;
+};
+
+type Facts = {
+  readonly lanes: readonly (LaneRef & { readonly name: string })[];
+  readonly lane: LaneRef | null;
+  readonly chooseLane: (lane: LaneRef) => void;
+  readonly settings: Settings;
+  readonly set: (patch: Partial<Settings>) => void;
+  readonly sky: ReadSky;
+  readonly moment: Moment;
+  readonly readings: Readings | null;
+  readonly state: ReadingsState;
+  /** Those of this round, real or of the stand-in that is open. */ readonly records: readonly ReadingRecord[];
+  readonly walk: ProveWalk | null;
+  readonly judgement: LaneJudgement | null;
+  readonly isJudging: boolean;
+  readonly fault: string | null;
+  readonly standIn: OpenStandIn | null;
+  readonly setStandIn: (standIn: OpenStandIn | null) => void;
+};
+
+const none: ReadingsState = { records: null, waiting: new Set(), isKept: true, fault: null };
+const FactsContext = createContext<Facts | null>(null);
+
+/** A sky said longer ago than this is not the sky of now; a round of readings is over after half a day. */
+const skyHoldsMs = 3_600_000;
+const roundMs = 12 * 3_600_000;
+
+export function ProveFacts({ children }: { readonly children: ReactNode }) {
+  const plan = usePlan();
+  const wiring = useWiring();
+  const planId = useDeskState((state) => state.planId);
+  const now = useDeskState((state) => state.moment);
+  const readings = useReadings(planId);
+  const state = useReadingsState(readings);
+  const [settings, setSettings] = useState<Settings>(() => readSettings(planId));
+  const [chosen, chooseLane] = useState<LaneRef | null>(null);
+  const [standIn, setStandIn] = useState<OpenStandIn | null>(null);
+  const set = (patch: Partial<Settings>) => {
+    const next = { ...settings, ...patch };
+    setSettings(next);
+    keepSettings(planId, next);
+  };
+  const lanes = wiring.lanes.flatMap(({ inputId, portId, rows }) => {
+    const device = plan.inputs.find(({ id }) => id === inputId)?.device;
+    const port = device?.ports.find(({ id }) => id === portId);
+    if (inputId === null || portId === null || device === undefined || port === undefined || rows.length === 0)
+      return [];
+    return [{ inputId, portId, name: device.ports.length > 1 ? `${device.name}: ${port.name}` : device.name }];
+  });
+  const found =
+    lanes.find(({ inputId, portId }) => inputId === chosen?.inputId && portId === chosen.portId) ?? lanes[0] ?? null;
+  const lane = found === null ? null : { inputId: found.inputId, portId: found.portId };
+  const isFresh = now.atMs - settings.skyAtMs < skyHoldsMs;
+  const said = isFresh ? settings.sky : { ...settings.sky, cloud: null, meterWm2: null, backC: null };
+  const sky = standIn?.sky ?? said;
+  const moment = standIn?.moment ?? now;
+  const since = new Date(Math.max(settings.sinceMs, now.atMs - roundMs)).toISOString();
+  const records = ofLane(state.records ?? [], wiring.id, lane).filter(({ source, atUtc }) =>
+    standIn === null ? source !== "standIn" && atUtc >= since : source === "standIn" && atUtc >= standIn.sinceUtc,
+  );
+  const input =
+    lane === null
+      ? null
+      : { plan, wiringId: wiring.id, poseId: null, ...lane, sky, moment, meter: { mostA: settings.mostA }, records };
+  const { walk, fault } = useWalk(input);
+  const { judgement, isJudging } = useCauses(input);
+  return (
+    <FactsContext
+      value={{
+        lanes,
+        lane,
+        chooseLane,
+        settings,
+        set,
+        sky,
+        moment,
+        readings,
+        state,
+        records,
+        walk,
+        judgement,
+        isJudging,
+        fault,
+        standIn,
+        setStandIn,
+      }}
+    >
+      {children}
+    </FactsContext>
+  );
+}
+
+export function useProve(): Facts {
+  const facts = useContext(FactsContext);
+  if (facts === null) throw new Error("within ProveFacts");
+  return facts;
+}
+
+/** The readings of one port in one wiring. */
+export function ofLane(records: readonly ReadingRecord[], wiringId: string, lane: LaneRef | null): ReadingRecord[] {
+  return records.filter(
+    (each) => each.wiringId === wiringId && each.inputId === lane?.inputId && each.portId === lane.portId,
+  );
+}
+
+function useReadings(planId: string): Readings | null {
+  const [readings, setReadings] = useState<Readings | null>(null);
+  useEffect(() => {
+    const started = startReadings({
+      planId,
+      client: browserClient.readings,
+      outbox: openOutbox(),
+      now: () => Date.now(),
+      wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+    });
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- opened with the page and closed with it, as a connection is
+    setReadings(started);
+    const retry = () => started.retry();
+    window.addEventListener("online", retry);
+    return () => {
+      window.removeEventListener("online", retry);
+      started.stop();
+    };
+  }, [planId]);
+  return readings;
+}
+
+const emptyStore = { getState: () => none, getInitialState: () => none, subscribe: () => () => undefined };
+
+function useReadingsState(readings: Readings | null): ReadingsState {
+  return useStore(readings?.store ?? emptyStore);
+}

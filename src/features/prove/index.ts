@@ -1,0 +1,1 @@
+export { proveStop } from "./stop";

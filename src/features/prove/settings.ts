@@ -1,0 +1,40 @@
+import { z } from "zod";
+import { type ReadSky, readSkySchema, unsaidSky } from "@/core/measured";
+import { usualMeter } from "@/core/prove";
+
+/** What one says once for a round of readings; kept on this device, as it is of the person and the day and not of the plan. */
+export type Settings = {
+  readonly sky: ReadSky;
+  /** When the sky was said: an old word is none. */ readonly skyAtMs: number;
+  readonly by: string;
+  readonly mostA: number;
+  /** Readings before it belong to another round. */ readonly sinceMs: number;
+};
+
+const schema = z.strictObject({
+  sky: readSkySchema,
+  skyAtMs: z.number(),
+  by: z.string().max(40),
+  mostA: z.number().min(0).max(100),
+  sinceMs: z.number(),
+});
+
+const first: Settings = { sky: unsaidSky, skyAtMs: 0, by: "", mostA: usualMeter.mostA, sinceMs: 0 };
+const keyOf = (planId: string) => `golden-array-prove:${planId}`;
+
+export function readSettings(planId: string): Settings {
+  try {
+    return schema.parse(JSON.parse(window.localStorage.getItem(keyOf(planId)) ?? ""));
+  } catch {
+    // nothing said yet on this device, or by another version
+    return first;
+  }
+}
+
+export function keepSettings(planId: string, settings: Settings): void {
+  try {
+    window.localStorage.setItem(keyOf(planId), JSON.stringify(settings));
+  } catch {
+    // a browser that keeps nothing: it is said again next time
+  }
+}

@@ -1,0 +1,19 @@
+import { type ReadingRecord } from "@/core/measured";
+import { type WalkStep } from "@/core/prove";
+import { usePlan, useWiring } from "@/features/desk";
+import { ofLane, useProve } from "./facts";
+import { useWalk } from "./useProved";
+
+/** Everything really read of the port, whenever: the newest of each step, and all of them. Nothing of a stand-in. */
+export function useReport(): { readonly steps: readonly WalkStep[]; readonly records: readonly ReadingRecord[] } {
+  const plan = usePlan();
+  const wiring = useWiring();
+  const { state, lane, moment, sky, settings } = useProve();
+  const records = ofLane(state.records ?? [], wiring.id, lane).filter(({ source }) => source !== "standIn");
+  const { walk } = useWalk(
+    lane === null
+      ? null
+      : { plan, wiringId: wiring.id, poseId: null, ...lane, sky, moment, meter: { mostA: settings.mostA }, records },
+  );
+  return { steps: walk?.steps ?? [], records };
+}
