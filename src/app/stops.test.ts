@@ -7,7 +7,7 @@ import { stopModules } from "./stops";
 
 const states = (plan: Plan) =>
   Object.fromEntries(
-    stopModules.map((stop) => [stop.id, stateOf(stop, plan, assess(plan, plan.wirings[0]?.id ?? ""))]),
+    stopModules.map((stop) => [stop.id, stateOf(stop, plan, assess(plan, plan.wirings[0]?.id ?? ""), [])]),
   );
 
 test("the list holds every stop once, those of the job in their order", () => {

@@ -11,6 +11,7 @@ import { type ActionSource } from "./actions";
 import { startJudge } from "./judge";
 import { type Judgement } from "./judgement";
 import { packHistory, unpackHistory } from "./kept-history";
+import { PlanReadings } from "./PlanReadings";
 import { type Saver, startSaver } from "./saver";
 import { type StopModule } from "./stop-module";
 import { type Later } from "./shown";
@@ -79,7 +80,11 @@ export function DeskProvider({ opened, stops, children }: Props) {
     }),
     [desk, stops, actions],
   );
-  return <DeskContext value={value}>{children}</DeskContext>;
+  return (
+    <DeskContext value={value}>
+      <PlanReadings planId={opened.id}>{children}</PlanReadings>
+    </DeskContext>
+  );
 }
 
 const later: Later = (run, ms) => {

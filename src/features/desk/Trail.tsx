@@ -3,9 +3,13 @@
 import Box from "@mui/material/Box";
 import Link from "next/link";
 import { memo, useEffect, useRef } from "react";
+import { type ReadingRecord } from "@/core/measured";
 import { useAssessment, useDeskState, usePlan, useStops } from "./DeskProvider";
 import { stopStateWords } from "./messages";
+import { useReadingsState } from "./PlanReadings";
 import { stateOf, type StopModule, type StopState } from "./stop-module";
+
+const noRecords: readonly ReadingRecord[] = [];
 
 /** The stops of the job as panels along one cable. Any can be entered at any time. */
 export function Trail({ current }: { current: string }) {
@@ -13,13 +17,14 @@ export function Trail({ current }: { current: string }) {
   const assessment = useAssessment();
   const planId = useDeskState((state) => state.planId);
   const stops = useStops();
+  const records = useReadingsState().records ?? noRecords;
   // handed on as one text, so that the trail is drawn again only when a stop's state has changed
   return (
     <TrailList
       current={current}
       planId={planId}
       stops={stops}
-      states={stops.map((stop) => stateOf(stop, plan, assessment)).join()}
+      states={stops.map((stop) => stateOf(stop, plan, assessment, records)).join()}
     />
   );
 }

@@ -20,3 +20,4 @@ export { useLibrary } from "./useLibrary";
 export { createDesk, type Desk, type DeskState } from "./store";
 export { poseIdOf, wiringOf } from "./slices/look";
 export { type Judgement } from "./judgement";
+export { useReadings, useReadingsState } from "./PlanReadings";

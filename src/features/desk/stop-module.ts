@@ -1,4 +1,5 @@
 import { type ComponentType } from "react";
+import { type ReadingRecord } from "@/core/measured";
 import { type Plan } from "@/core/plan";
 import { type Assessment, worstLevel } from "@/core/rules";
 
@@ -17,12 +18,17 @@ export type StopModule = {
   /** Names of what can be looked for there; absent where there is nothing. */
   readonly search?: (plan: Plan) => readonly string[];
   /** Whether it has what it needs; what the rules say of it is added by `stateOf`. */
-  readonly state: (plan: Plan, assessment: Assessment | null) => StopState;
+  readonly state: (plan: Plan, assessment: Assessment | null, readings: readonly ReadingRecord[]) => StopState;
 };
 
 /** A stop's own state, or the worst that the rules say of it where that is worse than ready. */
-export function stateOf({ id, state }: StopModule, plan: Plan, assessment: Assessment | null): StopState {
-  const own = state(plan, assessment);
+export function stateOf(
+  { id, state }: StopModule,
+  plan: Plan,
+  assessment: Assessment | null,
+  readings: readonly ReadingRecord[],
+): StopState {
+  const own = state(plan, assessment, readings);
   if (own !== "ready" || assessment?.type !== "assessed") return own;
   const worst = worstLevel(assessment.findings.filter(({ stop }) => stop === id));
   switch (worst) {

@@ -1,7 +1,10 @@
 import { type Stop } from "@/core/plan";
 
 /** Stops kept by hand: what belongs there, and the cautions that go with it. */
-export type NotebookStop = Exclude<Stop, "need" | "space" | "panels" | "input" | "wire" | "protect" | "mount" | "prove">;
+export type NotebookStop = Exclude<
+  Stop,
+  "need" | "space" | "panels" | "input" | "wire" | "protect" | "mount" | "prove"
+>;
 
 export const pages: Readonly<
   Record<NotebookStop, { readonly prompt: string; readonly asks: readonly string[]; readonly caution: string | null }>

@@ -1,5 +1,6 @@
 "use client";
 
+import useMediaQuery from "@mui/material/useMediaQuery";
 import { useState } from "react";
 import { type FieldSpec, readQuantity } from "@/core/units";
 import { leastLightWm2, type WalkStep } from "@/core/prove";
@@ -48,6 +49,7 @@ export function Question({ step, number, onKept, onSkip }: Props) {
     if (value !== null) void put(value, "typed");
     else if (text !== "") setFault(`“${text}” is no number a meter shows; allowed: figures, a point, a minus sign.`);
   };
+  const isWide = useMediaQuery("(min-width: 900px)", { noSsr: true });
   const isDark = walk !== null && walk.light.due < leastLightWm2;
   return (
     <Region title={readPlaceName(plan, place)}>
@@ -58,61 +60,70 @@ export function Question({ step, number, onKept, onSkip }: Props) {
             reading {number} of {walk?.steps.length ?? 0}
           </span>
         </p>
-        <ul className={style["how"]}>
-          <li>
-            <b>Set</b>
-            <span>{how.set}</span>
-          </li>
-          <li>
-            <b>Touch</b>
-            <span>{how.touch}</span>
-          </li>
-          <li>
-            <b>Never</b>
-            <span>{how.never}</span>
-          </li>
-        </ul>
         {isDark && (
           <p style={{ margin: 0 }}>
             <strong>There is too little light to prove much.</strong> Come back when the sun is higher, or say what a
             light meter shows.
           </p>
         )}
-        <MeterFace band={band} value={value} quantity={quantity} />
-        <Keypad
-          text={text}
-          onText={(next) => {
-            setText(next.slice(0, 12));
-            setFault(null);
-          }}
-          label={name}
-          unit={unit}
-          onEnter={enter}
-        />
-        <p role="alert" style={{ margin: 0, fontWeight: 700, textAlign: "center" }}>
-          {fault}
-        </p>
-        <div className={style["actions"]}>
-          <button type="button" className={style["keep"]} disabled={value === null} onClick={enter}>
-            Keep it
-          </button>
-          {standIn !== null && (
-            <button
-              type="button"
-              disabled={isReading}
-              onClick={() =>
-                void read(step).then((outcome) => {
-                  if (outcome.value === null) setFault(outcome.why);
-                  else void put(outcome.value, "standIn");
-                })
-              }
-            >
-              Read from the meter
-            </button>
-          )}
-          <button type="button" onClick={onSkip}>
-            Skip it
-          </button>
+        <details className={style["setting"]} open={isWide}>
+          <summary>How to set the meter</summary>
+          <ul className={style["how"]}>
+            <li>
+              <b>Set</b>
+              <span>{how.set}</span>
+            </li>
+            <li>
+              <b>Touch</b>
+              <span>{how.touch}</span>
+            </li>
+            <li>
+              <b>Never</b>
+              <span>{how.never}</span>
+            </li>
+          </ul>
+        </details>
+        <div className={style["desk"]}>
+          <div>
+            <MeterFace band={band} value={value} quantity={quantity} />
+          </div>
+          <div className={style["hands"]}>
+            <Keypad
+              text={text}
+              onText={(next) => {
+                setText(next.slice(0, 12));
+                setFault(null);
+              }}
+              label={name}
+              unit={unit}
+              onEnter={enter}
+            />
+            <p role="alert" style={{ margin: 0, fontWeight: 700, textAlign: "center" }}>
+              {fault}
+            </p>
+            <div className={style["actions"]}>
+              <button type="button" className={style["keep"]} disabled={value === null} onClick={enter}>
+                Keep it
+              </button>
+              {standIn !== null && (
+                <button
+                  type="button"
+                  disabled={isReading}
+                  onClick={() =>
+                    void read(step).then((outcome) => {
+                      if (outcome.value === null) setFault(outcome.why);
+                      else void put(outcome.value, "standIn");
+                    })
+                  }
+                >
+                  Read from the meter
+                </button>
+              )}
+              <button type="button" onClick={onSkip}>
+                Skip it
+              </button>
+            </div>
+          </div>
         </div>
       </div>
     </Region>

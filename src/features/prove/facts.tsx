@@ -1,12 +1,11 @@
 "use client";
 
-import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
-import { useStore } from "zustand";
-import { browserClient } from "@/api";
+import { createContext, type ReactNode, useContext, useState } from "react";
 import { type ReadingRecord, type ReadSky } from "@/core/measured";
 import { type LaneJudgement, type Moment } from "@/core/prove";
-import { useDeskState, usePlan, useWiring } from "@/features/desk";
-import { openOutbox, type Readings, type ReadingsState, startReadings } from "@/features/keep";
+import { useDeskState, usePlan, useReadings, useReadingsState, useWiring } from "@/features/desk";
+import { type Readings, type ReadingsState } from "@/features/keep";
+import { headOf } from "@/words";
 import { type ProveWalk } from "@/workers";
 import { keepSettings, readSettings, type Settings } from "./settings";
 import { type LaneRef, useCauses, useWalk } from "./useProved";
@@ -39,7 +38,6 @@ type Facts = {
   readonly setStandIn: (standIn: OpenStandIn | null) => void;
 };
 
-const none: ReadingsState = { records: null, waiting: new Set(), isKept: true, fault: null };
 const FactsContext = createContext<Facts | null>(null);
 
 /** A sky said longer ago than this is not the sky of now; a round of readings is over after half a day. */
@@ -51,8 +49,8 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
   const wiring = useWiring();
   const planId = useDeskState((state) => state.planId);
   const now = useDeskState((state) => state.moment);
-  const readings = useReadings(planId);
-  const state = useReadingsState(readings);
+  const readings = useReadings();
+  const state = useReadingsState();
   const [settings, setSettings] = useState<Settings>(() => readSettings(planId));
   const [chosen, chooseLane] = useState<LaneRef | null>(null);
   const [standIn, setStandIn] = useState<OpenStandIn | null>(null);
@@ -66,7 +64,10 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
     const port = device?.ports.find(({ id }) => id === portId);
     if (inputId === null || portId === null || device === undefined || port === undefined || rows.length === 0)
       return [];
-    return [{ inputId, portId, name: device.ports.length > 1 ? `${device.name}: ${port.name}` : device.name }];
+    const isOnly = wiring.lanes.every((other) => other.inputId === inputId || other.rows.length === 0);
+    const ofPort = device.ports.length > 1 ? headOf(port.name) : null;
+    const name = ofPort === null ? headOf(device.name) : isOnly ? ofPort : `${headOf(device.name)}: ${ofPort}`;
+    return [{ inputId, portId, name }];
   });
   const found =
     lanes.find(({ inputId, portId }) => inputId === chosen?.inputId && portId === chosen.portId) ?? lanes[0] ?? null;
@@ -122,32 +123,4 @@ export function ofLane(records: readonly ReadingRecord[], wiringId: string, lane
   return records.filter(
     (each) => each.wiringId === wiringId && each.inputId === lane?.inputId && each.portId === lane.portId,
   );
-}
-
-function useReadings(planId: string): Readings | null {
-  const [readings, setReadings] = useState<Readings | null>(null);
-  useEffect(() => {
-    const started = startReadings({
-      planId,
-      client: browserClient.readings,
-      outbox: openOutbox(),
-      now: () => Date.now(),
-      wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
-    });
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- opened with the page and closed with it, as a connection is
-    setReadings(started);
-    const retry = () => started.retry();
-    window.addEventListener("online", retry);
-    return () => {
-      window.removeEventListener("online", retry);
-      started.stop();
-    };
-  }, [planId]);
-  return readings;
-}
-
-const emptyStore = { getState: () => none, getInitialState: () => none, subscribe: () => () => undefined };
-
-function useReadingsState(readings: Readings | null): ReadingsState {
-  return useStore(readings?.store ?? emptyStore);
 }

@@ -8,7 +8,8 @@ export const proveStop: StopModule = {
   View: dynamic(() => import("./ProveStop").then(({ ProveStop }) => ProveStop)),
   loadPrint: () => import("./ProvePrint").then(({ ProvePrint }) => ProvePrint),
   built: true,
-  // what was read is in a table of its own, which the trail does not wait for: it is ready as soon as there is something to prove
-  state: ({ notes }, assessment) =>
-    notes.prove.trim() !== "" || (assessment?.type === "assessed" && assessment.lanes.length > 0) ? "ready" : "empty",
+  state: ({ notes }, _, readings) => {
+    if (readings.some(({ kind, source }) => kind === "prove" && source !== "standIn")) return "ready";
+    return notes.prove.trim() === "" ? "empty" : "notes";
+  },
 };
