@@ -11,6 +11,7 @@ export { type LightGuess } from "./light-now";
 export { sideBySide, type SideBySide } from "./side-by-side";
 export {
   type Band,
+  brightShare,
   latestOf,
   leastLightWm2,
   type Meter,

@@ -51,7 +51,7 @@ const floors: Readonly<Record<ReadQuantity, number>> = {
   batterySoc: 0,
 };
 /** Bright sky at the edge of a cloud gives a quarter more than the label: a meter must bear that. */
-const brightShare = 1.25;
+export const brightShare = 1.25;
 /** Less light than this proves nothing, W/m². */
 export const leastLightWm2 = 80;
 

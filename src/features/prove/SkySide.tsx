@@ -6,7 +6,7 @@ import { usualAirC } from "@/core/prove";
 import { fieldSpecs, type FieldSpec } from "@/core/units";
 import { useDeskState } from "@/features/desk";
 import { FreeLine, QuantityField, Region, TextButton } from "@/ui";
-import { cloudNames, lightSentence } from "@/words";
+import { amount, cloudNames, lightSentence } from "@/words";
 import { useProve } from "./facts";
 import style from "./prove.module.css";
 
@@ -75,7 +75,10 @@ export function SkySide() {
           ))}
         </div>
         <p style={{ margin: "4px 0 0", fontSize: "0.8125rem" }}>
-          What your meter may short at most: where an array gives a quarter more than its label, it must not blow.
+          What your meter may short at most.{" "}
+          {walk !== null && walk.brightA > settings.mostA
+            ? `Amps are not asked: at the edge of a cloud one panel may give ${amount(walk.brightA, "A")}, and the meter must not blow.`
+            : "At the edge of a cloud an array gives a quarter more than its label, and the meter must not blow."}
         </p>
       </Box>
       {standIn === null && (

@@ -1,6 +1,7 @@
 import { type ReadingRecord, type ReadPlace, type ReadSky } from "@/core/measured";
 import { type Plan } from "@/core/plan";
 import {
+  brightShare,
   judgeLane,
   type LaneJudgement,
   type LightGuess,
@@ -31,6 +32,7 @@ export type ProveWalk = {
   readonly light: LightGuess;
   readonly clearWm2: number;
   /** Panels and strings as stand-ins number them. */ readonly keys: readonly string[];
+  /** What one panel may give shorted at the edge of a cloud, A. */ readonly brightA: number;
   readonly isPwm: boolean;
 };
 
@@ -54,6 +56,7 @@ export function proveJobs(memory: Memory) {
       light,
       clearWm2,
       keys: tiles.map(({ panelId, piece }) => `${panelId}.${piece}`),
+      brightA: brightShare * found.lane.iscA.panel,
       isPwm: tracking.type === "pwm",
     };
   };
