@@ -32,6 +32,15 @@ const views: readonly { readonly plan: string | null; readonly address: string }
   { plan: "The Lantern", address: "/protect#list" },
   { plan: "The Lantern", address: "/protect#order" },
   { plan: "Narrowboat", address: "/mount" },
+  { plan: "The Lantern", address: "/mount" },
+  { plan: "The Lantern", address: "/mount#forces" },
+  { plan: "The Lantern", address: "/mount#takes" },
+  { plan: "The Lantern", address: "/mount#skins" },
+  { plan: "The Lantern", address: "/prove" },
+  { plan: "The Lantern", address: "/prove#pair" },
+  { plan: "The Lantern", address: "/prove#report" },
+  { plan: "The Lantern", address: "/prove#standin" },
+  { plan: "Narrowboat", address: "/log" },
 ];
 
 /** What axe finds; `rules` is all of them unless some are named. */

@@ -1,7 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
-import { type ElementHandle, type Page } from "puppeteer-core";
-import { steady } from "./screen/fields";
+import { type Page } from "puppeteer-core";
 import { eventually, walk } from "./harness/visit";
 
 /** A wiring becomes copper: cables said and sized, fuses fitted, plugs followed, the list counted, sheets taken along. */
@@ -12,16 +11,6 @@ async function pressBox(page: Page, name: string): Promise<void> {
   await found?.evaluate((box) => (box as SVGElement).focus());
   await page.keyboard.press("Enter");
   await page.waitForSelector(`[role=button][aria-label^='${name}'][aria-pressed=true]`);
-}
-
-async function choose(page: Page, label: string, option: string): Promise<void> {
-  const found = await page.waitForSelector(`xpath///label[normalize-space()='${label}']/..//*[@role='combobox']`);
-  if (found === null) throw new Error(`nothing is chosen at "${label}"`);
-  await (await steady(found as ElementHandle<Element>)).click();
-  const picked = await page.waitForSelector(`xpath///*[@role='option'][starts-with(normalize-space(), "${option}")]`);
-  if (picked === null) throw new Error(`"${option}" is not offered`);
-  await (await steady(picked as ElementHandle<Element>)).click();
-  await page.waitForSelector("[role=option]", { hidden: true });
 }
 
 const boxes = (page: Page, type: string) => page.$$eval(`g[data-type='${type}']`, (all) => all.length);
@@ -54,7 +43,7 @@ walk(
     await fields.says("main", /Loses in full sun[\d.]+\sV, [\d.]+\s% of at most 3\.0\s%/);
     await fields.says("main", /In a year[\d.]+ kWh/);
     await fields.says("main", /Thicker cable, or one more in series/);
-    await choose(page, "Size", "10\u00a0AWG");
+    await fields.choose("Size", "10\u00a0AWG");
     await ledger.is("stop");
     await fields.says("main", /must carry 39\.41\sA; 10\sAWG carries 30\.00\sA/);
     await page.waitForSelector("g[data-type=cable][data-level=stop]");
@@ -77,19 +66,19 @@ walk(
   async ({ open, plan }) => {
     const { page, fields, ledger } = await open(`${await plan("Rooftop")}/protect#plugs`);
     await page.waitForSelector("[aria-label='From the panels to the socket'] li");
-    await choose(page, "Its socket", "Modular two-pole plug");
+    await fields.choose("Its socket", "Modular two-pole plug");
     await ledger.is("open");
     await fields.says("main", /Look with a meter before you plug/);
     await fields.press("This is what I have");
-    await choose(page, "Adapter 1 put together", "the wrong way round");
+    await fields.choose("Adapter 1 put together", "the wrong way round");
     await ledger.is("stop");
     await fields.says("main", /Plus arrives at minus .* turned round at “4 mm PV latch connector to modular/);
-    await choose(page, "Adapter 1 put together", "right, by the meter");
+    await fields.choose("Adapter 1 put together", "right, by the meter");
     await page.waitForFunction(() => !/Plus arrives at minus/.test(document.querySelector("main")?.textContent ?? ""));
     // a plug of one's own that bears too little
     await fields.press("A plug of another kind");
     await fields.type("Bears", "0.6");
-    await choose(page, "Its socket", "Plug 1");
+    await fields.choose("Its socket", "Plug 1");
     await fields.says("main", /does not plug together|No chain of the adapters known/);
   },
 );
@@ -117,7 +106,7 @@ walk(
     const before = Number(await money());
     await fields.type("Cable 10\u00a0AWG, red: I have", "5");
     await eventually(async () => Number(await money()) < before);
-    await choose(page, "Compare with", "Every day");
+    await fields.choose("Compare with", "Every day");
     await fields.says("main", /Its parts cost/);
     await fields.press("CSV");
     expect((await saved(files, "parts.csv")).toString()).toMatch(/^group,part,unit,takes[^]*Ring terminal|Ferrule/);

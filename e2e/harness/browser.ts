@@ -11,9 +11,11 @@ export type WatchedPage = { readonly page: Page; readonly complaints: string[]; 
 /** Chromium without the parts of a window, which nobody sees here: it takes a seventh less time. */
 const shell = "/usr/bin/chromium-headless-shell";
 
-export function launchBrowser(): Promise<Browser> {
+/** `userDataDir`: where what it keeps outlives it; else it is forgotten. */
+export function launchBrowser(userDataDir?: string): Promise<Browser> {
   const executablePath = process.env["CHROMIUM"] ?? (existsSync(shell) ? shell : "/usr/bin/chromium");
   return puppeteer.launch({
+    ...(userDataDir === undefined ? {} : { userDataDir }),
     executablePath,
     headless: executablePath === shell ? "shell" : true,
     args: [

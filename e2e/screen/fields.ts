@@ -44,6 +44,21 @@ export class Fields {
     return (await this.named(label)).evaluate((input) => input.value);
   }
 
+  /** Chooses one of a few by its words' beginning, at the choice under a label. */
+  async choose(label: string, option: string): Promise<void> {
+    const found = await this.page.waitForSelector(
+      `xpath///label[normalize-space()='${label}']/..//*[@role='combobox']`,
+    );
+    if (found === null) throw new Error(`nothing is chosen at "${label}"`);
+    await (await steady(found as ElementHandle<Element>)).click();
+    const picked = await this.page.waitForSelector(
+      `xpath///*[@role='option'][starts-with(normalize-space(), "${option}")]`,
+    );
+    if (picked === null) throw new Error(`"${option}" is not offered`);
+    await (await steady(picked as ElementHandle<Element>)).click();
+    await this.page.waitForSelector("[role=option]", { hidden: true });
+  }
+
   /** Types into a field from the keyboard, over whatever stood there. */
   async type(label: string, text: string, nth = 0): Promise<void> {
     await (await this.named(label, nth)).focus();

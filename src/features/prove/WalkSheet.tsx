@@ -3,8 +3,9 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type WalkStep } from "@/core/prove";
-import { Columns, LevelMark, Region, TextButton } from "@/ui";
-import { proveCautions } from "@/words";
+import { usePlan } from "@/features/desk";
+import { Columns, LevelMark, Region, TextButton, useHash } from "@/ui";
+import { causeName, causeTodo, proveCautions, quantityWords, readPlaceName, sureWords } from "@/words";
 import { Causes } from "./Causes";
 import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
@@ -63,13 +64,7 @@ export function WalkSheet() {
             />
           )}
           {current === null ? (
-            <Region title="The walk is done">
-              <p style={{ margin: 0 }}>
-                {isBarred
-                  ? "It must not be plugged in: see what was read."
-                  : "Everything on this port was read. What that proves is told under “What is proved”."}
-              </p>
-            </Region>
+            <Done steps={steps} isBarred={isBarred} />
           ) : (
             <Question
               key={current.key}
@@ -100,5 +95,37 @@ export function WalkSheet() {
         </Box>
       </Columns>
     </>
+  );
+}
+
+/** What the whole walk comes to. */
+function Done({ steps, isBarred }: { readonly steps: readonly WalkStep[]; readonly isBarred: boolean }) {
+  const plan = usePlan();
+  const { standIn, judgement } = useProve();
+  const [, show] = useHash();
+  const off = steps.filter(({ outcome }) => outcome !== null && outcome.type !== "fine");
+  const [cause] = judgement?.causes ?? [];
+  return (
+    <Region title="The walk is done">
+      <p style={{ marginTop: 0 }}>
+        {isBarred
+          ? "It must not be plugged in."
+          : off.length === 0
+            ? "Everything on this port reads as it should."
+            : `Not as it should be: ${off.map(({ place, quantity }) => `${readPlaceName(plan, place)}, ${quantityWords[quantity]}`).join("; ")}.`}{" "}
+        {cause === undefined || cause.id === "fine"
+          ? ""
+          : `${causeName(cause)}, ${readPlaceName(plan, cause.at)}: ${sureWords(cause.share)}. ${causeTodo(cause)}`}
+      </p>
+      {standIn === null ? (
+        <TextButton look="amber" onClick={() => show("report")}>
+          What is proved
+        </TextButton>
+      ) : (
+        <TextButton look="amber" onClick={() => show("standin")}>
+          Another try on the stand-in
+        </TextButton>
+      )}
+    </Region>
   );
 }

@@ -1,0 +1,132 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { type Page } from "puppeteer-core";
+import { type ReadingRecord } from "@/core/measured";
+import { goTo, launchBrowser, openPage, phone, startServer, temporaryDir } from "./harness";
+import { eventually, getJson, walk } from "./harness/visit";
+import { Screen } from "./screen";
+
+/** Believing the meter: readings by thumb, judged at once, kept whatever dies; faults found on a simulated bench. */
+
+const readingsOf = (address: string, url: string) =>
+  getJson<ReadingRecord[]>(`${url}/api${address.replace("/plan/", "/plans/")}/readings`);
+
+/** Types figures by the large keys and keeps them. */
+async function keyIn({ page, fields }: Screen, figures: string): Promise<void> {
+  await page.waitForSelector("[aria-label='Keys']");
+  for (const figure of figures) await fields.tap(figure === "." ? "Point" : figure === "-" ? "Minus or plus" : figure);
+  await fields.tap("Keep it");
+}
+
+const told = (page: Page) => page.$eval("[data-level][role=status]", (element) => element.textContent ?? "");
+
+walk(
+  "by one thumb, under a sky that is said: fine, a minus sign, millivolts, over the ceiling",
+  async ({ open, plan, server }) => {
+    const address = await plan("Narrowboat");
+    const screen = await open(`${address}/prove`, phone);
+    const { page, fields } = screen;
+    await fields.type("Light meter", "700");
+    await fields.type("Air", "15");
+    await fields.type("Read by", "Tam");
+    // 46.6 V at 25 °C and 1000 W/m²: about 45 at 700 W/m² and warm cells
+    await page.waitForFunction(() =>
+      /700\sW\/m² by your light meter/.test(document.querySelector("main")?.textContent ?? ""),
+    );
+    const due = await page.$eval("svg[role=img]", (face) => face.getAttribute("aria-label") ?? "");
+    const [, low = "0", high = "0"] = /Due ([\d.]+)\sV to ([\d.]+)\sV/.exec(due) ?? [];
+    const middle = ((Number(low) + Number(high)) / 2).toFixed(1);
+    await keyIn(screen, middle);
+    await eventually(async () => /as it should be/.test(await told(page)));
+    await keyIn(screen, `-${middle}`);
+    await eventually(async () => /a minus sign/.test(await told(page)));
+    await fields.says("main", /Plugs the wrong way round/);
+    await fields.tap("Read it again");
+    await keyIn(screen, (Number(middle) * 1000).toFixed(0));
+    await eventually(async () => /a thousand times too much/.test(await told(page)));
+    await fields.tap("Read it again");
+    await keyIn(screen, middle);
+    await eventually(async () => /as it should be/.test(await told(page)));
+    // two in series stand over what the controller bears: it is not to be plugged in
+    await keyIn(screen, (2 * Number(middle)).toFixed(1));
+    await eventually(async () => /Do not plug it in/.test(await told(page)));
+    await fields.says("main", /It must not be plugged in/);
+    // all of it is the server's, with its sky and who read it
+    await eventually(async () => (await readingsOf(address, server.url)).length === 3);
+    const [first] = await readingsOf(address, server.url);
+    expect(first).toMatchObject({ by: "Tam", source: "typed", sky: { meterWm2: 700, airC: 15 }, quantity: "openV" });
+    await page.reload();
+    await page.$eval("#prove-tab-report", (tab) => (tab as HTMLElement).click());
+    await fields.says("main", /2 of \d+ read and as they should be, 1 not as they should be/);
+  },
+);
+
+walk(
+  "on the stand-in a fault that was put in is found by what the meters show, and proves nothing",
+  async ({ open, plan, server }) => {
+    const address = await plan("Bee-keeper");
+    const { page, fields } = await open(`${address}/prove#standin`);
+    await fields.choose("What is wrong", "a part of it is bypassed");
+    await fields.choose("Where", "panel or row 2");
+    await fields.press("Open the stand-in");
+    for (let k = 0; k < 3; k++) {
+      await fields.press("Read from the meter");
+      await page.waitForFunction(
+        (count: number) => document.querySelectorAll("ol button [role=img], ol button svg").length >= count,
+        {},
+        k + 1,
+      );
+    }
+    await fields.says("main", /A part of it is bypassed, Dunlow DL-240, poly 2: almost sure/);
+    await fields.press("Back to the real ones");
+    await page.$eval("#prove-tab-report", (tab) => (tab as HTMLElement).click());
+    await fields.says("main", /0 of \d+ read and as they should be/);
+    await eventually(async () => (await readingsOf(address, server.url)).every(({ source }) => source === "standIn"));
+  },
+);
+
+walk("two panels side by side need no sky; what is typed wrong is refused", async ({ open, plan }) => {
+  const { fields } = await open(`${await plan("Bee-keeper")}/prove#pair`);
+  await fields.type("First panel: open volts", "36.1");
+  await fields.type("Second panel: open volts", "35.8");
+  await fields.says("main", /Alike in open volts/);
+  await fields.type("Second panel: open volts", "23.9");
+  await fields.says("main", /poly 2 lacks 33\.\d\s% of its open volts: as much as a part of a panel/);
+  await fields.type("Second panel: open volts", "4000");
+  await fields.says("[role=alert]", /4000\sV is outside/);
+});
+
+test("a reading survives the server's death and the browser's", async () => {
+  const temporary = temporaryDir();
+  const profile = mkdtempSync(path.join(os.tmpdir(), "golden-array-profile-"));
+  let server = await startServer(temporary.dir, ["--demo"]);
+  const { port } = server;
+  const plans = await getJson<{ id: string; name: string }[]>(`${server.url}/api/plans`);
+  const address = `/plan/${plans.find(({ name }) => name.startsWith("Bee-keeper"))?.id ?? ""}`;
+  const first = await launchBrowser(profile);
+  try {
+    const { page } = await openPage(first, `${server.url}${address}/prove`, phone);
+    const screen = new Screen(page, temporary.dir);
+    await page.waitForSelector("[aria-label='Keys']");
+    await server.end("SIGKILL");
+    await keyIn(screen, "34.8");
+    await page.waitForFunction(() =>
+      /1 kept on this device, not yet acknowledged/.test(document.body.textContent ?? ""),
+    );
+    first.process()?.kill("SIGKILL");
+    server = await startServer(temporary.dir, ["--demo"], port);
+    expect(await readingsOf(address, server.url)).toEqual([]);
+    const second = await launchBrowser(profile);
+    const again = await second.newPage();
+    // any stop of the plan sends what waited
+    await goTo(again, `${server.url}${address}/wire`);
+    await eventually(async () => (await readingsOf(address, server.url)).some(({ value }) => value === 34.8));
+    await second.close();
+  } finally {
+    await first.close().catch(() => undefined);
+    await server.end("SIGKILL");
+    temporary.remove();
+    rmSync(profile, { recursive: true, force: true });
+  }
+});
