@@ -19,7 +19,7 @@ async function keyIn({ page, fields }: Screen, figures: string): Promise<void> {
   await fields.tap("Keep it");
 }
 
-const told = (page: Page) => page.$eval("[data-level][role=status]", (element) => element.textContent ?? "");
+const told = (page: Page) => page.$$eval("[data-level][role=status]", ([told]) => told?.textContent ?? "");
 
 walk(
   "by one thumb, under a sky that is said: fine, a minus sign, millivolts, over the ceiling",
