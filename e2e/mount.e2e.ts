@@ -117,7 +117,7 @@ walk(
 );
 
 walk("what it takes is counted, priced and saved", async ({ open, plan, files }) => {
-  const { page, fields } = await open(`${await plan("The Lantern")}/mount#takes`);
+  const { fields } = await open(`${await plan("The Lantern")}/mount#takes`);
   await fields.says("main", /rivet nuts M6, steel24/);
   await fields.says("main", /A watt of it[\d.]+/);
   await fields.press("CSV");

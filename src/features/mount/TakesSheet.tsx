@@ -30,7 +30,7 @@ export function TakesSheet() {
   return (
     <Columns beside="340px">
       <Region title="Materials">
-        <div className={sheetStyle["scroll"]} role="region" aria-label="Materials" tabIndex={0}>
+        <div className={sheetStyle["scroll"]} role="region" aria-label="Table of materials" tabIndex={0}>
           <table className={sheetStyle["table"]}>
             <thead>
               <tr>

@@ -33,7 +33,7 @@ export function ReportSheet() {
             {count("not proved")} not read yet. Labels are good to 3 %, hand meters to 1 % of volts and 1.5 % of amps:
             nothing here claims more.
           </p>
-          <div className={sheetStyle["scroll"]} role="region" aria-label="What is proved" tabIndex={0}>
+          <div className={sheetStyle["scroll"]} role="region" aria-label="Table of what is proved" tabIndex={0}>
             <table className={sheetStyle["table"]}>
               <thead>
                 <tr>
