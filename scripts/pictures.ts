@@ -20,9 +20,7 @@ const pictures: readonly Picture[] = [
   { name: "input", plan: "Lantern", stop: "input", light: "paper", size: wide },
   { name: "wire", plan: "Lantern", stop: "wire", light: "paper", size: wide },
   { name: "wire-stop", plan: "Narrowboat", stop: "wire", light: "paper", size: wide },
-  { name: "wire-sunlight", plan: "shed", stop: "wire", light: "sunlight", size: wide },
   { name: "wire-phone", plan: "Lantern", stop: "wire", light: "lantern", size: narrow },
-  { name: "compare", plan: "Lantern", stop: "wire", light: "paper", size: wide, first: compare },
   { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
   { name: "finder", plan: "Lantern", stop: "wire#finder", light: "paper", size: wide, first: wholePackets },
   { name: "buy", plan: "Lantern", stop: "wire#buy", light: "paper", size: wide, first: shopping },
@@ -33,6 +31,8 @@ const pictures: readonly Picture[] = [
   { name: "need", plan: "Lantern", stop: "need", light: "paper", size: wide },
   { name: "place", plan: "Lantern", stop: "need#place", light: "paper", size: wide, first: confirmClimate },
   { name: "year", plan: "Lantern", stop: "need#year", light: "paper", size: wide, first: wholeYear },
+  { name: "mount", plan: "Lantern", stop: "mount", light: "paper", size: wide },
+  { name: "prove", plan: "shed", stop: "prove#standin", light: "sunlight", size: wide, first: bypassed },
   { name: "parts", plan: "Lantern", stop: "protect#list", light: "paper", size: wide, first: pressDay },
 ];
 
@@ -44,13 +44,15 @@ async function pressDay(page: Page): Promise<void> {
   );
 }
 
-/** The wirings side by side, the first change between them opened. */
-async function compare(page: Page): Promise<void> {
-  await new Fields(page).press("Compare");
-  await page.waitForFunction(() =>
-    [...document.querySelectorAll("[data-wiring]")].every((row) => /connect/.test(row.textContent ?? "")),
-  );
-  await page.$$eval("details", (all) => all.slice(-1).forEach((each) => (each.open = true)));
+/** On the stand-in: a panel of which a part is bypassed, found by its first readings. */
+async function bypassed(page: Page): Promise<void> {
+  const fields = new Fields(page);
+  await fields.choose("What is wrong", "a part of it is bypassed");
+  await fields.press("Open the stand-in");
+  await fields.press("Read from the meter");
+  await fields.says("main", /less than it should be/);
+  await fields.says("main", /A part of it is bypassed/);
+  await page.evaluate(() => window.scrollTo(0, 0));
 }
 
 /** The likeliest kind of climate taken for the place. */

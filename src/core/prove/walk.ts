@@ -160,9 +160,16 @@ export type ColdVolts = (place: ReadPlace) => number | null;
 type Predicted = { readonly due: Prediction; readonly corners: readonly Prediction[] };
 
 function predictions(lane: ProvedLane, light: LightGuess): Predicted {
-  const bench = createBench(lane.tree, lane.window, lane.tracking);
   const spreadK = lane.sky.rossK === 0 ? measuredSpreadK : airSpreadK;
-  const under = (wm2: number, warmerK: number) => bench.predict(rightWorld(skyAt(lane, Math.max(5, wm2), warmerK)));
+  // a bench is of one air: it keeps curves by their light alone
+  const benches = new Map(
+    [0, spreadK, -spreadK].map((warmerK) => [warmerK, createBench(lane.tree, lane.window, lane.tracking)]),
+  );
+  const under = (wm2: number, warmerK: number) => {
+    const bench = benches.get(warmerK);
+    if (bench === undefined) throw new Error("a bench for each air");
+    return bench.predict(rightWorld(skyAt(lane, Math.max(5, wm2), warmerK)));
+  };
   return {
     due: under(light.due, 0),
     corners: [

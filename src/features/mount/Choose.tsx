@@ -40,7 +40,11 @@ export function Choose() {
               <strong>{schoolWords[school].name}</strong>
               <span>{schoolWords[school].suits}</span>
               <span className={style["watch"]}>{schoolWords[school].watch}</span>
-              <TextButton look={fits(plan, school) > 0 ? "amber" : "outlined"} onClick={() => take(school)}>
+              <TextButton
+                look={fits(plan, school) > 0 ? "amber" : "outlined"}
+                aria-label={`Hold them so: ${schoolWords[school].name}`}
+                onClick={() => take(school)}
+              >
                 Hold them so
               </TextButton>
             </li>
