@@ -6,16 +6,11 @@ await ensureInstalled();
 // imported here: it is there only once packages are installed
 const { build } = await import("esbuild");
 const wanted = process.argv.slice(2);
-for (const name of ["engine", "year", "roof", "find", "protect", "reading", "interface", "board", "library"]) {
+/** Those that look at the interface itself need it built. */
+const ofInterface = ["interface", "board", "library"];
+for (const name of ["engine", "year", "roof", "find", "protect", "prove", "reading", ...ofInterface]) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
-  if (
-    name !== "engine" &&
-    name !== "year" &&
-    name !== "roof" &&
-    name !== "find" &&
-    name !== "protect" &&
-    name !== "reading"
-  ) {
+  if (ofInterface.includes(name)) {
     await ensureBuilt();
     await run(process.execPath, ["--import", "tsx", path.join(root, "bench", `${name}.ts`)]);
     continue;

@@ -1,4 +1,4 @@
-import { type ReadingRecord, type ReadSky, stepKey, unsaidSky } from "@/core/measured";
+import { causeIds, type ReadingRecord, type ReadSky, stepKey, unsaidSky } from "@/core/measured";
 import { judgeLane, placeIn, type ProvedLane, provedLane, usualMeter, walkOf } from "@/core/prove";
 import { readyById } from "@/core/rules";
 import { demoPlan, dice, type Dice, effort, scenarioLane } from "@/testing";
@@ -176,6 +176,28 @@ test("random arrays of any shape: what is right is told as fine, and a row over 
     const told = walkOf(low, records).steps.filter(({ outcome }) => outcome?.type === "overCeiling");
     expect(told.length > 0 || lane.tiles.length === 1).toBe(true);
   }
+});
+
+test("every cause of the list can be put in, and the devices show numbers with it", () => {
+  const lane = laneOf("Bee-keeper");
+  const pair = laneOf("Narrowboat");
+  const put = causeIds.filter((id) =>
+    [lane, pair].some((each) => {
+      const on = benchOf(each, { id: "fine", n: 1, strength: 0 });
+      if (on.say(`FAULT ${id} panel:1 0.5`) !== "OK") return false;
+      const answers = [
+        "METER V DC 600",
+        "PROBE panel:1",
+        "READ meter",
+        "PLUG in",
+        "WAIT 30",
+        "READ inline",
+        "READ display",
+      ];
+      return answers.every((line) => parseAnswer(on.say(line)).type !== "fault");
+    }),
+  );
+  expect(put).toEqual([...causeIds]);
 });
 
 describe("the lines", () => {

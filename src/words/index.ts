@@ -48,7 +48,7 @@ export {
   schoolWords,
   skinWords,
   takenWords,
-  toolWords,
+  toolName,
   windSchoolWords,
   windWords,
 } from "./mount";

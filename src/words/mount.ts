@@ -112,7 +112,7 @@ export function takenWords({ count, unit }: Pick<Taken, "count" | "unit">, syste
   return unit === "pieces" ? String(count) : unit === "kg" ? amount(count, "kg", system) : given(count, "m", system);
 }
 
-export const toolWords: Readonly<Record<Tool, string>> = {
+const toolWords: Readonly<Record<Tool, string>> = {
   tapeMeasure: "tape measure and a long straight edge",
   ladder: "ladder with somebody at its foot",
   drill: "drill",
@@ -127,6 +127,13 @@ export const toolWords: Readonly<Record<Tool, string>> = {
   darkSheet: "dark blanket or card to cover the panels",
   meter: "meter for DC volts",
 };
+
+/** A tool with its size where the plan has one: "hole saw, 28 mm, with a pilot". */
+export function toolName(tool: Tool, holeMm: number | null, system: UnitSystem): string {
+  return tool === "holeSaw" && holeMm !== null
+    ? `hole saw, ${amount(holeMm, "mm", system)}, with a pilot`
+    : toolWords[tool];
+}
 
 export const gateWords: Readonly<Record<GateId, { readonly name: string; readonly what: string }>> = {
   corner: {

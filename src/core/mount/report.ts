@@ -5,7 +5,7 @@ import { airOf, type Clock, clockOf } from "./clock";
 import { gateStates, type GateState } from "./gates";
 import { type Heat, heatOf, mountsUnder, movementOf } from "./heat";
 import { feetOf, type Hold, holdOf } from "./hold";
-import { type Load, loadOn } from "./load";
+import { type Load, loadOn, surfacesUnder } from "./load";
 import { procedureOf, type Way, wayOf } from "./procedure";
 import { type StepId, type Tool } from "./steps";
 import { type Taken, takesOf, toolsOf } from "./takes";
@@ -20,6 +20,7 @@ export type MountReport = {
   readonly steps: readonly StepId[];
   readonly gates: readonly GateState[];
   readonly tools: readonly Tool[];
+  /** Of the hole that is drawn to be cut where it lies, mm; null: none is. */ readonly holeMm: number | null;
   /** Null while it holds no panel of a known size. */ readonly held: Held | null;
 };
 export type Held = {
@@ -43,8 +44,15 @@ export function mountReport(plan: Plan, fixing: Fixing, { recordHighC, mount, pa
     steps,
     gates: gateStates(plan, fixing, steps, parked),
     tools: toolsOf(steps),
+    holeMm: holeIn(plan, fixing),
     held: load === null ? null : heldBy(plan, fixing, load, steps, recordHighC, mount),
   };
+}
+
+function holeIn({ space, ...plan }: Plan, fixing: Fixing): number | null {
+  const on = surfacesUnder({ space, ...plan }, fixing);
+  const cut = space.glands.find(({ surfaceId, existing }) => !existing && on.some(({ id }) => id === surfaceId));
+  return cut?.holeMm ?? null;
 }
 
 function heldBy(

@@ -15,7 +15,7 @@ import {
   mountStepWords,
   schoolWords,
   takenWords,
-  toolWords,
+  toolName,
   windWords,
 } from "@/words";
 import { clockTime, startOf } from "./times";
@@ -57,7 +57,7 @@ function Card({ report }: { readonly report: MountReport }) {
   const system = useUnits();
   const poseId = useDeskState(poseIdOf);
   const { atMs } = useDeskState((state) => state.moment);
-  const { fixing, held, gates, tools } = report;
+  const { fixing, held, gates, tools, holeMm } = report;
   const clock = reportClock(report, startOf(fixing, atMs), useDaylight());
   return (
     <section>
@@ -112,7 +112,7 @@ function Card({ report }: { readonly report: MountReport }) {
             head={["What", "Takes", "Got"]}
             rows={held.takes.map((taken) => [materialName(taken, system), takenWords(taken, system), "☐"])}
           />
-          <p>Tools: {tools.map((tool) => toolWords[tool]).join("; ")}.</p>
+          <p>Tools: {tools.map((tool) => toolName(tool, holeMm, system)).join("; ")}.</p>
           <p>Reckoned with {windWords(held.load, system)}.</p>
         </>
       )}

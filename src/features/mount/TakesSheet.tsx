@@ -15,7 +15,7 @@ import {
   TextButton,
   useUnits,
 } from "@/ui";
-import { amount, currencyWords, materialName, money, takenWords, toolWords } from "@/words";
+import { amount, currencyWords, materialName, money, takenWords, toolName } from "@/words";
 import { useReport } from "./facts";
 import { takesCsv } from "./takes-csv";
 
@@ -24,7 +24,7 @@ export function TakesSheet() {
   const desk = useDesk();
   const plan = usePlan();
   const system = useUnits();
-  const { fixing, held, tools } = useReport();
+  const { fixing, held, tools, holeMm } = useReport();
   const { currency } = plan.protect;
   if (held === null) return <p>It holds no panel whose size is known: see Wind and heat.</p>;
   return (
@@ -87,7 +87,7 @@ export function TakesSheet() {
         <Region title="Tools">
           <ul style={{ margin: 0, paddingLeft: 20 }}>
             {tools.map((tool) => (
-              <li key={tool}>{toolWords[tool]}</li>
+              <li key={tool}>{toolName(tool, holeMm, system)}</li>
             ))}
           </ul>
         </Region>

@@ -7,6 +7,7 @@ import { useDeskState, usePlan, useReadings, useReadingsState, useWiring } from 
 import { type Readings, type ReadingsState } from "@/features/keep";
 import { headOf } from "@/words";
 import { type ProveWalk } from "@/workers";
+import { ofLane } from "./of-lane";
 import { keepSettings, readSettings, type Settings } from "./settings";
 import { type LaneRef, useCauses, useWalk } from "./useProved";
 
@@ -116,11 +117,4 @@ export function useProve(): Facts {
   const facts = useContext(FactsContext);
   if (facts === null) throw new Error("within ProveFacts");
   return facts;
-}
-
-/** The readings of one port in one wiring. */
-export function ofLane(records: readonly ReadingRecord[], wiringId: string, lane: LaneRef | null): ReadingRecord[] {
-  return records.filter(
-    (each) => each.wiringId === wiringId && each.inputId === lane?.inputId && each.portId === lane.portId,
-  );
 }

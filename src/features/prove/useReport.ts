@@ -1,7 +1,8 @@
 import { type ReadingRecord } from "@/core/measured";
 import { type WalkStep } from "@/core/prove";
 import { usePlan, useWiring } from "@/features/desk";
-import { ofLane, useProve } from "./facts";
+import { useProve } from "./facts";
+import { ofLane } from "./of-lane";
 import { useWalk } from "./useProved";
 
 /** Everything really read of the port, whenever: the newest of each step, and all of them. Nothing of a stand-in. */

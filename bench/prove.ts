@@ -1,0 +1,78 @@
+import { unsaidSky } from "../src/core/measured";
+import { mountReport } from "../src/core/mount";
+import { plainFixing } from "../src/core/plan";
+import { judgeLane, provedLane, usualMeter, walkOf } from "../src/core/prove";
+import { assess, createMemory, readyById, roundOf } from "../src/core/rules";
+import { demoPlans } from "../src/demo";
+import { crowdedPlan } from "./crowded-plan";
+import { print, timed } from "./figures";
+
+/** Mount: a fixing of 24 panels, and what it adds to a verdict. Prove: what is due of a port's array, and what is wrong with it. */
+const plan = crowdedPlan();
+const wiringId = plan.wirings[0]?.id ?? "";
+const pieces = plan.panels.flatMap(({ id, pieces: all }) => all.map(({ number }) => ({ panelId: id, piece: number })));
+const fixed = {
+  ...plan,
+  fixings: {
+    list: [{ ...plainFixing("roof", "Roof", "tapedFeet", pieces), skin: "gelcoat" as const }],
+    passedOver: [],
+  },
+};
+const [fixing] = fixed.fixings.list;
+if (fixing !== undefined)
+  print(
+    "a fixing of 24 panels worked out",
+    timed(60, () => void mountReport(fixed, fixing, roundOf(fixed))),
+  );
+for (const [name, each] of [
+  ["without", plan],
+  ["with", fixed],
+] as const)
+  print(
+    `a verdict from nothing, ${name} its fixing`,
+    timed(10, () => void assess(each, wiringId)),
+  );
+
+for (const [name, id] of [
+  ["Lantern", "everyday"],
+  ["shed", "wiring-1"],
+] as const) {
+  const demo = demoPlans().find((each) => each.name.includes(name));
+  const [context] = demo === undefined ? [] : readyById(demo, id, null, createMemory()).lanes;
+  const sky = { ...unsaidSky, cloud: "clear" as const, airC: 18 };
+  const lane =
+    context === undefined ? null : provedLane(context, sky, { atMs: Date.UTC(2026, 5, 21, 12), longitudeDeg: 0 });
+  if (lane === null) continue;
+  print(
+    `${name}: what is due at every step`,
+    timed(30, () => void walkOf(lane, [])),
+  );
+  const { steps, light } = walkOf(lane, []);
+  const records = steps.flatMap(({ place, quantity, band }, k) =>
+    band === null
+      ? []
+      : [
+          {
+            id: `r${k}`,
+            kind: "prove" as const,
+            atUtc: new Date(k * 1000).toISOString(),
+            wiringId: id,
+            inputId: "i",
+            portId: "p",
+            place,
+            quantity,
+            // one panel short of a third of its volts
+            value: k === 0 ? 0.67 * band.due : band.due,
+            sky,
+            due: band,
+            lightWm2: light.due,
+            by: "",
+            source: "typed" as const,
+          },
+        ],
+  );
+  print(
+    `${name}: what is wrong, by all that was read`,
+    timed(6, () => void judgeLane(lane, walkOf(lane, records).steps, usualMeter)),
+  );
+}
