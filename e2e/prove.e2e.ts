@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import { type Page } from "puppeteer-core";
+import { type Browser, type Page } from "puppeteer-core";
 import { type ReadingRecord } from "@/core/measured";
 import { goTo, launchBrowser, openPage, phone, startServer, temporaryDir } from "./harness";
 import { eventually, getJson, walk } from "./harness/visit";
@@ -97,6 +97,15 @@ walk("two panels side by side need no sky; what is typed wrong is refused", asyn
   await fields.says("[role=alert]", /4000\sV is outside/);
 });
 
+/** Kills a browser with all of its processes, and waits until they are gone. */
+async function killed(browser: Browser): Promise<void> {
+  const child = browser.process();
+  if (child?.pid === undefined) throw new Error("it has a process");
+  const gone = new Promise((resolve) => child.once("exit", resolve));
+  process.kill(-child.pid, "SIGKILL");
+  await gone;
+}
+
 test("a reading survives the server's death and the browser's", async () => {
   const temporary = temporaryDir();
   const profile = mkdtempSync(path.join(os.tmpdir(), "golden-array-profile-"));
@@ -114,7 +123,7 @@ test("a reading survives the server's death and the browser's", async () => {
     await page.waitForFunction(() =>
       /1 kept on this device, not yet acknowledged/.test(document.body.textContent ?? ""),
     );
-    first.process()?.kill("SIGKILL");
+    await killed(first);
     server = await startServer(temporary.dir, ["--demo"], port);
     expect(await readingsOf(address, server.url)).toEqual([]);
     const second = await launchBrowser(profile);

@@ -1,6 +1,5 @@
-import { lightOn, type HourLight, leastCosZenith, outsideAir, type Plane } from "../light";
-import { clearSkyWm2, sunPosition } from "../sky";
-import { diffuseShare } from "../weather";
+import { lightOn, type Plane } from "../light";
+import { clearHour } from "../weather";
 import { type ReadSky } from "../measured";
 
 /** How much light there is while one reads, W/m²: at least, likely, at most. */
@@ -26,21 +25,10 @@ export const ampsShare = 0.05;
 /** What a field of grass or a roof sends back. */
 const albedo = 0.2;
 
-/** What a cloudless sky gives on a plane at a moment and place, W/m²; under cloud, from everywhere alike. */
+/** What a cloudless sky gives on a plane at a moment and place, W/m², and what of it goes in; 0 with the sun down. */
 export function clearOnPlane(plane: Plane, atMs: number, latitudeDeg: number, longitudeDeg: number): number {
-  const sun = sunPosition(atMs, latitudeDeg, longitudeDeg);
-  const cosZenith = Math.sin((sun.elevationDeg * Math.PI) / 180);
-  if (cosZenith <= 0) return 0;
-  const globalWm2 = clearSkyWm2({ zenithDeg: 90 - sun.elevationDeg });
-  const outsideWm2 = outsideAir(dayOfYear(atMs));
-  const diffuseWm2 = globalWm2 * diffuseShare(globalWm2 / (outsideWm2 * Math.max(cosZenith, leastCosZenith)));
-  const beamWm2 = (globalWm2 - diffuseWm2) / Math.max(cosZenith, leastCosZenith);
-  const hour: HourLight = { sun, beamWm2, diffuseWm2, globalWm2, outsideWm2 };
-  return lightOn(plane, hour, albedo).insideWm2;
-}
-
-function dayOfYear(atMs: number): number {
-  return Math.floor((atMs - Date.UTC(new Date(atMs).getUTCFullYear(), 0, 1)) / 86_400_000) + 1;
+  const hour = clearHour(atMs, latitudeDeg, longitudeDeg);
+  return hour === null ? 0 : lightOn(plane, hour, albedo).insideWm2;
 }
 
 /** The light of the moment, by what is said of it, where a cloudless sky would give so much. */

@@ -1,10 +1,10 @@
+export { clearHour } from "./clear-hour";
 export { type EpwReading, mostEpwBytes, readEpw } from "./epw";
 export { lightOfHour } from "./light";
 export { dayOf, hoursOfFile, type SkyHour } from "./sky-hour";
 export {
   airAt,
   daysIn,
-  diffuseShare,
   kindsOfDay,
   outsideDayWhM2,
   outsideMonthWhM2,
