@@ -24,3 +24,4 @@ export { everyWay, type Way } from "./every-way";
 export { sellersText, type SellersText } from "./sellers-texts";
 export { madeSticker, type Sticker } from "./stickers";
 export { randomScenario, type Scenario, scenarioLane } from "./scenarios";
+export { causesOfLoss, type CauseOfLoss, logYear, type LogYear } from "./log-years";

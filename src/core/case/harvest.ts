@@ -25,7 +25,7 @@ import {
 } from "./parts";
 
 /** A panel of a net in the open: how it lies, how it warms, and the share of the light its parts get. */
-type Leaf = {
+export type OpenLeaf = {
   readonly type: "panel";
   readonly key: string;
   readonly tiltDeg: number;
@@ -41,7 +41,7 @@ export type HarvestCase = {
   readonly albedo: number;
   readonly soiling: number;
   readonly panels: ReadonlyMap<string, PanelLabel>;
-  readonly net: Tree<Leaf>;
+  readonly net: Tree<OpenLeaf>;
   readonly port: InputWindow | null;
 };
 
@@ -56,8 +56,8 @@ const leafSchema = z.strictObject({
   light: z.union([share, z.array(share).min(1).max(1000)]).optional(),
 });
 
-const caseSchema = z.strictObject({
-  type: z.literal("harvest"),
+/** What a case of a net in the open says besides its kind. */
+export const inTheOpen = {
   site: z.strictObject({
     latitudeDeg: z.number().min(-90).max(90),
     longitudeDeg: z.number().min(-180).max(180),
@@ -79,15 +79,19 @@ const caseSchema = z.strictObject({
   panels: z.record(z.string(), labelSchema),
   net: z.unknown(),
   port: portSchema.optional(),
-});
+};
+const caseSchema = z.strictObject({ type: z.literal("harvest"), ...inTheOpen });
 
 export function readHarvestCase(value: unknown): HarvestReading {
   return orMalformed(() => ({ type: "case", case: toCase(value) }) as const);
 }
 
 function toCase(value: unknown): HarvestCase {
-  const parsed = parse(caseSchema, value, "$");
-  const { panels, net } = toPanelsAndNet(parsed, "light", (given, path): Leaf => {
+  return ofParsed(parse(caseSchema, value, "$"));
+}
+
+export function ofParsed(parsed: Omit<z.infer<typeof caseSchema>, "type">): HarvestCase {
+  const { panels, net } = toPanelsAndNet(parsed, "light", (given, path): OpenLeaf => {
     const { panel: key, light = 1, ...lies } = parse(leafSchema, given, path);
     return { type: "panel", key, ...lies, light: typeof light === "number" ? [light] : light };
   });
@@ -116,7 +120,7 @@ export function answerHarvest(given: HarvestCase, hours: Iterable<SkyHour>): Har
       port,
       netAt: ({ light, airTempC, month, hours: long }) => {
         poaKwhM2[month - 1] = (poaKwhM2[month - 1] ?? 0) + (long * lightOn(first, light, albedo).totalWm2) / 1000;
-        return netAt(given.net, models, light, airTempC, { albedo, soiling });
+        return netInLight(given.net, models, light, airTempC, { albedo, soiling });
       },
     }),
   );
@@ -133,8 +137,8 @@ export function hoursOfCase(
   return "type" in year ? year : hoursOfFile(year, site);
 }
 
-function netAt(
-  tree: Tree<Leaf>,
+export function netInLight(
+  tree: Tree<OpenLeaf>,
   models: ReadonlyMap<string, PanelModel>,
   light: HourLight,
   airTempC: number,
@@ -143,7 +147,7 @@ function netAt(
   if (tree.type !== "panel")
     return {
       type: tree.type,
-      members: tree.members.map((member) => netAt(member, models, light, airTempC, { albedo, soiling })),
+      members: tree.members.map((member) => netInLight(member, models, light, airTempC, { albedo, soiling })),
     };
   const model = models.get(tree.key);
   if (model === undefined) throw new Error(`a case that was read names only panels it has: ${tree.key}`);
@@ -153,7 +157,7 @@ function netAt(
   return { type: "panel", model, cellTempC: airTempC + tree.rossK * meanWm2, irradianceWm2 };
 }
 
-function firstLeaf(tree: Tree<Leaf>): Leaf {
+function firstLeaf(tree: Tree<OpenLeaf>): OpenLeaf {
   if (tree.type === "panel") return tree;
   const [first] = tree.members;
   if (first === undefined) throw new Error("a group of a case that was read has members");

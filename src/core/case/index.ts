@@ -9,6 +9,7 @@ export {
   readHarvestCase,
 } from "./harvest";
 export { answerFindCase, type FindAnswer } from "./find";
+export { answerLogbookCase, type LogbookAnswer } from "./logbook";
 export { answerMountCase, type MountAnswer } from "./mount";
 export { answerDiagnoseCase, answerExpectCase } from "./prove";
 export { answerProtectCase, type ProtectAnswer } from "./protect";
