@@ -129,7 +129,9 @@ test("each fault put in is found by the readings it sends one to, four at most o
   const counts: number[] = [];
   const wrong: string[] = [];
   for (const [name, of] of chasedLanes)
-    for (const fault of faults) {
+    for (const [k, fault] of faults.entries()) {
+      // in `npm test` each fault on one of the two, in `npm run soak` all on both
+      if (effort(1) < 2 && k % 2 === chasedLanes.findIndex(([each]) => each === name)) continue;
       const { taken, judged } = chased(of(), fault, counts.length + 1);
       counts.push(taken);
       const [best] = judged.causes;

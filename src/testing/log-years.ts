@@ -41,7 +41,7 @@ export function logYear(
     airC: number,
   ) => { watts: number; elevationDeg: number; azimuthDeg: number } | null,
 ): LogYear {
-  const strings = draw.whole(cause === "fault" ? 2 : 1, 4);
+  const strings = draw.whole(cause === "fault" ? 2 : 1, 6);
   const latitudeDeg = draw.number(34, 58);
   const longitudeDeg = draw.number(-8, 12);
   const utcOffsetH = Math.round(longitudeDeg / 15);
@@ -55,6 +55,7 @@ export function logYear(
     panels: { p: label },
     net: { parallel: Array.from({ length: strings }, () => ({ series: [leaf, leaf] })) },
   };
+  const [air, haze] = [draw.number(0.93, 1.04), draw.number(-0.03, 0.03)];
   const first = Date.UTC(2025, 0, 1);
   const sunny = draw.number(0.25, 0.5);
   // in spring or summer, so that there are days before and after
@@ -93,7 +94,15 @@ export function logYear(
       const shaded = cause === "shadeSeason" && hour === 15 && due.elevationDeg < 28 && day > 40 ? 0.5 : 0;
       const gone = cause === "fault" && atMs >= startMs ? lost : 0;
       const left = soc !== null && soc > 85 ? 1 - (0.95 * (soc - 85)) / 15 : 1;
-      const watts = due.watts * (1 - dirty) * (1 - shaded) * (1 - gone) * left * draw.number(0.98, 1.02);
+      const watts =
+        due.watts *
+        (1 - dirty) *
+        (1 - shaded) *
+        (1 - gone) *
+        left *
+        draw.number(0.97, 1.03) *
+        // air that is clearer in some seasons than in others, and labels that flatter or not
+        (air + haze * Math.cos((2 * Math.PI * day) / 365));
       readings.push({
         atUtc: iso(atMs),
         watts: Number(watts.toFixed(1)),

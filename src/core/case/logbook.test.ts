@@ -81,7 +81,7 @@ function sunnyDayAfter({ case: { readings }, sinceMs }: LogYear, count: number):
 }
 
 test("simulated years: a lost row within five sunny days, dirt of a tenth within three weeks, and no fault where there is none", () => {
-  const count = effort(4);
+  const count = effort(2);
   const wrong: string[] = [];
   for (const cause of causesOfLoss)
     for (let seed = 1; seed <= count; seed++) {
