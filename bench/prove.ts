@@ -3,6 +3,7 @@ import { mountReport } from "../src/core/mount";
 import { plainFixing } from "../src/core/plan";
 import { judgeLane, provedLane, usualMeter, walkOf } from "../src/core/prove";
 import { assess, createMemory, readyById, roundOf } from "../src/core/rules";
+import { createPlanes } from "../src/core/year";
 import { demoPlans } from "../src/demo";
 import { crowdedPlan } from "./crowded-plan";
 import { print, timed } from "./figures";
@@ -33,6 +34,7 @@ for (const [name, each] of [
     timed(10, () => void assess(each, wiringId)),
   );
 
+const june = { atMs: Date.UTC(2026, 5, 21, 12), longitudeDeg: 0 };
 for (const [name, id] of [
   ["Lantern", "everyday"],
   ["shed", "wiring-1"],
@@ -41,7 +43,9 @@ for (const [name, id] of [
   const [context] = demo === undefined ? [] : readyById(demo, id, null, createMemory()).lanes;
   const sky = { ...unsaidSky, cloud: "clear" as const, airC: 18 };
   const lane =
-    context === undefined ? null : provedLane(context, sky, { atMs: Date.UTC(2026, 5, 21, 12), longitudeDeg: 0 });
+    context === undefined
+      ? null
+      : provedLane(context, sky, june, createPlanes(demo ?? plan, demo?.poses[0]?.id ?? "", 0));
   if (lane === null) continue;
   print(
     `${name}: what is due at every step`,

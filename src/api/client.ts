@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type ReadingRecord, readingSchema } from "@/core/measured";
+import { type MeasuredRecord, recordSchema } from "@/core/measured";
 import { type DeviceSheet, type PanelSheet, type Plan } from "@/core/plan";
 import {
   addedSchema,
@@ -93,10 +93,10 @@ export function createClient(fetcher: typeof fetch) {
     archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> =>
       call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
     readings: {
-      list: (planId: string): Promise<ApiResult<ReadingRecord[]>> =>
-        call({ method: "GET", path: `/api/plans/${planId}/readings` }, z.array(readingSchema)),
+      list: (planId: string): Promise<ApiResult<MeasuredRecord[]>> =>
+        call({ method: "GET", path: `/api/plans/${planId}/readings` }, z.array(recordSchema)),
       /** Keeps a reading; the same one again is the same. */
-      put: (planId: string, reading: ReadingRecord): Promise<ApiResult<null>> =>
+      put: (planId: string, reading: MeasuredRecord): Promise<ApiResult<null>> =>
         call(
           { method: "PUT", path: `/api/plans/${planId}/readings/${reading.id}`, body: JSON.stringify(reading) },
           nothing,

@@ -1,6 +1,7 @@
 import { causeIds, type ReadingRecord, type ReadSky, stepKey, unsaidSky } from "@/core/measured";
 import { judgeLane, placeIn, type ProvedLane, provedLane, usualMeter, walkOf } from "@/core/prove";
 import { readyById } from "@/core/rules";
+import { createPlanes } from "@/core/year";
 import { demoPlan, dice, type Dice, effort, scenarioLane } from "@/testing";
 import { createSimulatedBench, linesFor, parseAnswer, type PutIn, readingOf, type SimulatedBench } from ".";
 
@@ -11,7 +12,8 @@ function laneOf(name: string, wiringId?: string, inputId?: string): ProvedLane {
   const plan = demoPlan(name);
   const ready = readyById(plan, wiringId ?? plan.wirings[0]?.id ?? "");
   const context = ready.lanes.find(({ lane }) => inputId === undefined || lane.inputId === inputId);
-  const lane = context === undefined ? null : provedLane(context, sky, moment);
+  const lane =
+    context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, plan.poses[0]?.id ?? "", 0));
   if (lane === null) throw new Error("it has a lane");
   return lane;
 }

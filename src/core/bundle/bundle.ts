@@ -1,7 +1,7 @@
 import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from "fflate";
 import { mostPhotoBytes, photoTypeOf } from "../photo";
 import { mostEpwBytes } from "../weather";
-import { mostReadings, type ReadingRecord, readingSchema } from "../measured";
+import { mostReadings, type MeasuredRecord, recordSchema } from "../measured";
 import { z } from "zod";
 import { faultOf, mostPlanBytes, type Plan, planFileName, type PlanFault, planFileText } from "../plan";
 
@@ -23,7 +23,7 @@ export type BundleParts = {
   /** The text of the weather file it goes by. */ readonly weather: string | null;
   /** The photos under its drawings: each is found again by the digest of its bytes. */
   readonly photos: readonly Uint8Array[];
-  /** What meters showed. */ readonly readings: readonly ReadingRecord[];
+  /** What meters showed. */ readonly readings: readonly MeasuredRecord[];
 };
 export const alone: BundleParts = { weather: null, photos: [], readings: [] };
 
@@ -122,10 +122,10 @@ export function readBundle(bytes: Uint8Array): BundleReading {
   };
 }
 
-const readingsSchema = z.array(readingSchema).max(mostReadings);
+const readingsSchema = z.array(recordSchema).max(mostReadings);
 
 type ReadingsFound =
-  | { readonly type: "readings"; readonly readings: readonly ReadingRecord[] }
+  | { readonly type: "readings"; readonly readings: readonly MeasuredRecord[] }
   | { readonly type: "refused"; readonly path: string; readonly problem: string };
 
 function readingsIn(bytes: Uint8Array | undefined): ReadingsFound {

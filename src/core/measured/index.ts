@@ -1,6 +1,9 @@
 export { type CauseId, causeIds } from "./causes";
+export { eventKinds, type EventKind, type LogEntry, type LogEventRecord, wattsOf } from "./log-record";
+export { skyWords } from "./parts";
 export {
   keyOfPlace,
+  type MeasuredRecord,
   mostReadings,
   type ReadPlace,
   type ReadQuantity,
@@ -9,7 +12,7 @@ export {
   readingSchema,
   type ReadSky,
   readSkySchema,
-  skyWords,
+  recordSchema,
   stepKey,
   unsaidSky,
 } from "./record";

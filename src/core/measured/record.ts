@@ -1,11 +1,13 @@
 import { z } from "zod";
+import { logEntrySchema, logEventSchema } from "./log-record";
+import { common, recordId, skyWords } from "./parts";
 
 /** One reading as it is kept: what a meter showed where and when, under which sky, what was due, and by whom. */
 
 export const readQuantities = ["openV", "shortA", "runV", "runA", "displayW", "batterySoc"] as const;
 export type ReadQuantity = (typeof readQuantities)[number];
 
-const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");
+const id = recordId;
 
 /** Where it was read: a panel's own ends, a row's, all joined before the input, or at the input. */
 export const readPlaceSchema = z.discriminatedUnion("type", [
@@ -15,8 +17,6 @@ export const readPlaceSchema = z.discriminatedUnion("type", [
   z.strictObject({ type: z.literal("input") }),
 ]);
 export type ReadPlace = z.infer<typeof readPlaceSchema>;
-
-export const skyWords = ["clear", "haze", "broken", "overcast"] as const;
 
 /** What is known of the sky while one reads; null: nobody said. */
 export const readSkySchema = z.strictObject({
@@ -29,9 +29,8 @@ export type ReadSky = z.infer<typeof readSkySchema>;
 export const unsaidSky: ReadSky = { cloud: null, meterWm2: null, airC: null, backC: null };
 
 export const readingSchema = z.strictObject({
-  id,
+  ...common,
   kind: z.literal("prove"),
-  atUtc: z.iso.datetime(),
   wiringId: id,
   inputId: id,
   portId: id,
@@ -42,11 +41,14 @@ export const readingSchema = z.strictObject({
   /** What was due then, as it was told before the reading; null: nothing could be said. */
   due: z.strictObject({ low: z.number(), due: z.number(), high: z.number() }).nullable(),
   /** The light it was reckoned with, W/m²; null: none. */ lightWm2: z.number().min(0).max(2000).nullable(),
-  by: z.string().max(40),
   /** Typed from a meter, read from one, or of a simulated stand-in, which proves nothing. */
   source: z.enum(["typed", "meter", "standIn"]),
 });
 export type ReadingRecord = z.infer<typeof readingSchema>;
+
+/** Anything that is kept of what was read: of proving, of the log, and what happened. */
+export const recordSchema = z.discriminatedUnion("kind", [readingSchema, logEntrySchema, logEventSchema]);
+export type MeasuredRecord = z.infer<typeof recordSchema>;
 
 /** So many a plan may have; one a minute for two weeks. */
 export const mostReadings = 20_000;

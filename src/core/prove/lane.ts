@@ -4,7 +4,7 @@ import { type Net } from "../net";
 import { type Plane } from "../light";
 import { kindOf, type LaneContext } from "../rules";
 import { rossCPerWm2 } from "../sky";
-import { keyOf, netOfRows, standOf, type Tile } from "../wiring";
+import { keyOf, netOfRows, standOf, type Tile, type TileKey } from "../wiring";
 import { clearOnPlane, isEven, lightNow, type LightGuess } from "./light-now";
 import { type Place, type SkyGuess } from "./rank";
 import { type ReadPlace, type ReadSky } from "../measured";
@@ -35,10 +35,15 @@ export type Moment = { readonly atMs: number; readonly longitudeDeg: number };
 export const usualAirC = 20;
 
 /**
- * A lane with the light of a moment on each of its panels. Null while nothing of it can be solved. Shadows of the roof are left
+ * A lane with the light of a moment on each of its panels; `planeOf`: how each lies then. Null while nothing of it can be solved. Shadows of the roof are left
  * out: what lies in one shows as shaded, and is told as that.
  */
-export function provedLane(context: LaneContext, said: ReadSky, { atMs, longitudeDeg }: Moment): ProvedLane | null {
+export function provedLane(
+  context: LaneContext,
+  said: ReadSky,
+  { atMs, longitudeDeg }: Moment,
+  planeOf: (key: TileKey, atMs: number) => Plane,
+): ProvedLane | null {
   const { lane, pose, site, window, tracking } = context;
   const found = netOfRows(lane.rows, {
     modelOf: (tile) => kindOf(context, tile).model,
@@ -46,13 +51,8 @@ export function provedLane(context: LaneContext, said: ReadSky, { atMs, longitud
   });
   if (found === null) return null;
   const { net, tiles } = found;
-  const planeOf = (tile: Tile): Plane => {
-    const { tiltDeg, azimuthDeg } = standOf(pose, tile);
-    const noonDeg = site.latitudeDeg >= 0 ? 180 : 0;
-    return { tiltDeg: Math.abs(tiltDeg), azimuthDeg: ((azimuthDeg ?? noonDeg) + (tiltDeg < 0 ? 180 : 0)) % 360 };
-  };
   const clear = tiles.map((tile) =>
-    clearOnPlane(planeOf(tile), atMs, site.latitudeDeg, site.longitudeDeg ?? longitudeDeg),
+    clearOnPlane(planeOf(keyOf(tile), atMs), atMs, site.latitudeDeg, site.longitudeDeg ?? longitudeDeg),
   );
   const clearWm2 = clear[0] ?? 0;
   // told by the first panel: the others get so much more or less of the sun than it

@@ -2,6 +2,7 @@ import { type ReadingRecord, type ReadSky, unsaidSky } from "../measured";
 import { fitLabel, type PanelLabel } from "../panel";
 import { type Plan } from "../plan";
 import { readyById } from "../rules";
+import { createPlanes } from "../year";
 import { demoPanels } from "@/demo";
 import { changed, demoPlan, dice, effort } from "@/testing";
 import { conversionOf, type ProvedLane, provedLane, sideBySide, usualMeter, walkOf } from ".";
@@ -12,7 +13,8 @@ const full: ReadSky = { ...unsaidSky, meterWm2: 1000, backC: 23 };
 
 function laneOf(plan: Plan, sky: ReadSky = full, moment = noon): ProvedLane {
   const [context] = readyById(plan, plan.wirings[0]?.id ?? "").lanes;
-  const lane = context === undefined ? null : provedLane(context, sky, moment);
+  const lane =
+    context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, plan.poses[0]?.id ?? "", 0));
   if (lane === null) throw new Error("it has a lane");
   return lane;
 }
@@ -148,4 +150,15 @@ test.each<[number, number, number, string]>([
 test("with nothing going in there is no share to tell", () => {
   expect(conversionOf(34, 0, 0, { type: "scan" })).toBeNull();
   expect(usualMeter.mostA).toBe(10);
+});
+
+test("panels tilted by season are due what they get as they stand now", () => {
+  // two panels at the mooring: 25° from April, 60° from October
+  const boat = demoPlan("Narrowboat");
+  const sky: ReadSky = { ...unsaidSky, cloud: "clear", airC: 10 };
+  const december = laneOf(boat, sky, { atMs: Date.UTC(2026, 11, 21, 12, 10), longitudeDeg: 0 });
+  // the sun stands 13.6° high at 53.0° north: on the flat about a sixth of what a plane square to it gets
+  expect(december.clearWm2).toBeGreaterThan(450);
+  const flat = laneOf({ ...boat, mounts: [] }, sky, { atMs: Date.UTC(2026, 11, 21, 12, 10), longitudeDeg: 0 });
+  expect(december.clearWm2 / flat.clearWm2).toBeGreaterThan(2.5);
 });

@@ -22,3 +22,4 @@ export { keptLightOf, type PanelShadeYear, type ShadeMap, shadeMap, type ShadeMa
 export { createSuns, type SunHour, type Suns } from "./suns";
 export { runPort, type RunningPort } from "./run-port";
 export { sharesOf } from "./shares";
+export { createPlanes } from "./planes";

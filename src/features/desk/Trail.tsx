@@ -3,13 +3,13 @@
 import Box from "@mui/material/Box";
 import Link from "next/link";
 import { memo, useEffect, useRef } from "react";
-import { type ReadingRecord } from "@/core/measured";
+import { type MeasuredRecord } from "@/core/measured";
 import { useAssessment, useDeskState, usePlan, useStops } from "./DeskProvider";
 import { stopStateWords } from "./messages";
 import { useReadingsState } from "./PlanReadings";
 import { stateOf, type StopModule, type StopState } from "./stop-module";
 
-const noRecords: readonly ReadingRecord[] = [];
+const noRecords: readonly MeasuredRecord[] = [];
 
 /** The stops of the job as panels along one cable. Any can be entered at any time. */
 export function Trail({ current }: { current: string }) {

@@ -1,5 +1,5 @@
 import { type ComponentType } from "react";
-import { type ReadingRecord } from "@/core/measured";
+import { type MeasuredRecord } from "@/core/measured";
 import { type Plan } from "@/core/plan";
 import { type Assessment, worstLevel } from "@/core/rules";
 
@@ -18,7 +18,7 @@ export type StopModule = {
   /** Names of what can be looked for there; absent where there is nothing. */
   readonly search?: (plan: Plan) => readonly string[];
   /** Whether it has what it needs; what the rules say of it is added by `stateOf`. */
-  readonly state: (plan: Plan, assessment: Assessment | null, readings: readonly ReadingRecord[]) => StopState;
+  readonly state: (plan: Plan, assessment: Assessment | null, readings: readonly MeasuredRecord[]) => StopState;
 };
 
 /** A stop's own state, or the worst that the rules say of it where that is worse than ready. */
@@ -26,7 +26,7 @@ export function stateOf(
   { id, state }: StopModule,
   plan: Plan,
   assessment: Assessment | null,
-  readings: readonly ReadingRecord[],
+  readings: readonly MeasuredRecord[],
 ): StopState {
   const own = state(plan, assessment, readings);
   if (own !== "ready" || assessment?.type !== "assessed") return own;

@@ -1,12 +1,12 @@
 import { type DBSchema, openDB } from "idb";
-import { type ReadingRecord } from "@/core/measured";
+import { type MeasuredRecord } from "@/core/measured";
 
 /** A reading on its way to the server, or with null one that is taken out; kept on this device until it is acknowledged. */
 export type Letter = {
   readonly key: string;
   readonly planId: string;
   readonly readingId: string;
-  readonly reading: ReadingRecord | null;
+  readonly reading: MeasuredRecord | null;
   readonly atMs: number;
 };
 

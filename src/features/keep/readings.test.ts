@@ -1,9 +1,9 @@
 import { type ApiResult } from "@/api";
-import { type ReadingRecord, unsaidSky } from "@/core/measured";
+import { type MeasuredRecord, unsaidSky } from "@/core/measured";
 import { type Letter, type OutboxShelf } from "./outbox";
 import { startReadings } from "./readings";
 
-function reading(id: string, value = 21.4): ReadingRecord {
+function reading(id: string, value = 21.4): MeasuredRecord {
   return {
     id,
     kind: "prove",
@@ -25,7 +25,7 @@ function reading(id: string, value = 21.4): ReadingRecord {
 /** A device whose outbox outlives the page, and a server that may be gone. */
 function world() {
   const kept = new Map<string, Letter>();
-  const stored = new Map<string, ReadingRecord>();
+  const stored = new Map<string, MeasuredRecord>();
   const way = { isOpen: true, answers: true, refuses: false, calls: 0 };
   const outbox: OutboxShelf = {
     put: async (letter) => void kept.set(letter.key, letter),
@@ -46,7 +46,7 @@ function world() {
   };
   const client = {
     list: () => via(() => [...stored.values()]),
-    put: (_: string, each: ReadingRecord) => via(() => (stored.set(each.id, each), null)),
+    put: (_: string, each: MeasuredRecord) => via(() => (stored.set(each.id, each), null)),
     remove: (_: string, id: string) => via(() => (stored.delete(id), null)),
   };
   let time = 0;
@@ -65,7 +65,7 @@ function world() {
   };
   return { kept, stored, way, open, passTime };
 }
-const ids = (records: readonly ReadingRecord[] | null) => records?.map(({ id }) => id) ?? null;
+const ids = (records: readonly MeasuredRecord[] | null) => records?.map(({ id }) => id) ?? null;
 const settle = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 test("a reading is on the device before it is sent, and leaves it when it is acknowledged", async () => {

@@ -1,11 +1,11 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { type ApiClient, mayPass } from "@/api";
-import { type ReadingRecord } from "@/core/measured";
+import { type MeasuredRecord } from "@/core/measured";
 import { type Letter, type OutboxShelf } from "./outbox";
 
 /** What is known of a plan's readings: those the server has, and those on their way. */
 export type ReadingsState = {
-  /** Oldest first; null until the server has answered once. */ readonly records: readonly ReadingRecord[] | null;
+  /** Oldest first; null until the server has answered once. */ readonly records: readonly MeasuredRecord[] | null;
   /** Ids of those not acknowledged yet. */ readonly waiting: ReadonlySet<string>;
   /** Whether what waits is on this device: a browser may keep nothing. */ readonly isKept: boolean;
   /** Why something waits, in a sentence. */ readonly fault: string | null;
@@ -14,7 +14,7 @@ export type ReadingsState = {
 export type Readings = {
   readonly store: StoreApi<ReadingsState>;
   /** Keeps a reading on the device, then sends it; shown at once. */
-  readonly add: (reading: ReadingRecord) => Promise<void>;
+  readonly add: (reading: MeasuredRecord) => Promise<void>;
   readonly remove: (id: string) => Promise<void>;
   /** Sends what waits now, as when the way to the server is open again. */
   readonly retry: () => void;
@@ -36,7 +36,7 @@ const pausesMs = [1000, 2000, 5000, 10_000];
 export function startReadings({ planId, client, outbox, now, wait }: Parts): Readings {
   const store = createStore<ReadingsState>(() => ({ records: null, waiting: new Set(), isKept: true, fault: null }));
   const letters = new Map<string, Letter>();
-  let onServer: readonly ReadingRecord[] = [];
+  let onServer: readonly MeasuredRecord[] = [];
   let isLoaded = false;
   let isStopped = false;
   let sending: Promise<void> | null = null;
@@ -98,7 +98,7 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
     }
   }
 
-  async function post(readingId: string, reading: ReadingRecord | null): Promise<void> {
+  async function post(readingId: string, reading: MeasuredRecord | null): Promise<void> {
     const letter: Letter = { key: `${planId}/${readingId}`, planId, readingId, reading, atMs: now() };
     letters.set(letter.key, letter);
     const isKept = await outbox.put(letter).then(

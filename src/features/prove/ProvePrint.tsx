@@ -3,6 +3,7 @@
 import { type ReadSky, unsaidSky } from "@/core/measured";
 import { provedLane, walkOf } from "@/core/prove";
 import { createMemory, readyById } from "@/core/rules";
+import { createPlanes } from "@/core/year";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/desk";
 import { PrintTable, useUnits } from "@/ui";
 import { proveCautions, quantityWords, readAmount, readPlaceName, readTime } from "@/words";
@@ -20,12 +21,17 @@ export function ProvePrint() {
   const wiring = useWiring();
   const system = useUnits();
   const all = useReadingsState().records ?? [];
-  const { longitudeDeg } = useDeskState((state) => state.moment);
+  const moment = useDeskState((state) => state.moment);
   const ready = readyById(plan, wiring.id, null, createMemory());
   return (
     <>
       {ready.lanes.map((context) => {
-        const lane = provedLane(context, fullSun, { atMs: 0, longitudeDeg });
+        const lane = provedLane(
+          context,
+          fullSun,
+          moment,
+          createPlanes(plan, wiring.poseIds[0] ?? "", moment.longitudeDeg),
+        );
         const { inputId, portId } = context.lane;
         if (lane === null || inputId === null || portId === null) return null;
         const records = ofLane(all, wiring.id, { inputId, portId }).filter(({ source }) => source !== "standIn");

@@ -9,7 +9,7 @@ export const proveStop: StopModule = {
   loadPrint: () => import("./ProvePrint").then(({ ProvePrint }) => ProvePrint),
   built: true,
   state: ({ notes }, _, readings) => {
-    if (readings.some(({ kind, source }) => kind === "prove" && source !== "standIn")) return "ready";
+    if (readings.some((each) => each.kind === "prove" && each.source !== "standIn")) return "ready";
     return notes.prove.trim() === "" ? "empty" : "notes";
   },
 };

@@ -1,5 +1,5 @@
 import "server-only";
-import { mostReadings, type ReadingRecord, readingSchema } from "@/core/measured";
+import { mostReadings, type MeasuredRecord, recordSchema } from "@/core/measured";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
 
@@ -12,7 +12,7 @@ export class TooManyReadings extends Error {
 }
 
 /** All readings of a plan, oldest first. One that no longer reads is left out of the answer and stays where it is. */
-export async function listReadings(db: Db, planId: string): Promise<ReadingRecord[]> {
+export async function listReadings(db: Db, planId: string): Promise<MeasuredRecord[]> {
   await planThere(db, planId);
   const rows = await db
     .selectFrom("reading")
@@ -21,11 +21,11 @@ export async function listReadings(db: Db, planId: string): Promise<ReadingRecor
     .orderBy("at_utc")
     .orderBy("id")
     .execute();
-  return rows.flatMap(({ body }) => readingSchema.safeParse(parsedOf(body)).data ?? []);
+  return rows.flatMap(({ body }) => recordSchema.safeParse(parsedOf(body)).data ?? []);
 }
 
 /** Keeps a reading. The same one again, as a device sends that heard no answer, is kept once. */
-export async function putReading(db: Db, planId: string, reading: ReadingRecord, now: string): Promise<void> {
+export async function putReading(db: Db, planId: string, reading: MeasuredRecord, now: string): Promise<void> {
   await putReadings(db, planId, [reading], now);
 }
 
@@ -33,7 +33,7 @@ export async function putReading(db: Db, planId: string, reading: ReadingRecord,
 export async function putReadings(
   db: Db,
   planId: string,
-  readings: readonly ReadingRecord[],
+  readings: readonly MeasuredRecord[],
   now: string,
 ): Promise<void> {
   await db.transaction().execute(async (trx) => {

@@ -13,6 +13,7 @@ import {
   type WalkStep,
 } from "@/core/prove";
 import { type LaneContext, type Memory, mostColdVolts, readyById } from "@/core/rules";
+import { createPlanes } from "@/core/year";
 import { type Job } from "../slot";
 
 export type ProveInput = {
@@ -41,7 +42,7 @@ export function proveJobs(memory: Memory) {
   const laneOf = (input: ProveInput): { readonly lane: ProvedLane; readonly context: LaneContext } | null => {
     const { lanes } = readyById(input.plan, input.wiringId, input.poseId, memory);
     const context = lanes.find(({ lane }) => lane.inputId === input.inputId && lane.portId === input.portId);
-    const lane = context === undefined ? null : provedLane(context, input.sky, input.moment);
+    const lane = context === undefined ? null : provedLane(context, input.sky, input.moment, planesOf(input));
     return context === undefined || lane === null ? null : { lane, context };
   };
   const walk = ({ lane, context }: NonNullable<ReturnType<typeof laneOf>>, { records, meter }: ProveInput) =>
@@ -66,6 +67,12 @@ export function proveJobs(memory: Memory) {
     return judgeLane(found.lane, walk(found, input).steps, input.meter);
   };
   return { proveWalk, proveCauses };
+}
+
+/** How the panels lie in the pose asked for, or in the usual one of the wiring. */
+function planesOf({ plan, wiringId, poseId, moment }: ProveInput) {
+  const usual = plan.wirings.find(({ id }) => id === wiringId)?.poseIds[0] ?? "";
+  return createPlanes(plan, poseId ?? usual, moment.longitudeDeg);
 }
 
 /** Volts of a row, or of all joined, on the coldest dawn, as the rules reckon them. */

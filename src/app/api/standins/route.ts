@@ -1,6 +1,7 @@
 import { newStandInSchema } from "@/api";
 import { provedLane } from "@/core/prove";
 import { readyById } from "@/core/rules";
+import { createPlanes } from "@/core/year";
 import { readPlanRecord, withDatabase } from "@/server/db";
 import { answer, bodyJson, fault, guarded, parsed } from "@/server/http";
 import { theDevices } from "@/server/standins";
@@ -16,10 +17,12 @@ export function POST(request: Request): Promise<Response> {
     const { plan } = await withDatabase((db) => readPlanRecord(db, planId));
     if (plan.wirings.every(({ id }) => id !== wiringId))
       throw fault("invalid", `wiringId: no wiring ${JSON.stringify(wiringId)} in this plan.`);
+    const poseId = plan.wirings.find(({ id }) => id === wiringId)?.poseIds[0] ?? "";
     const context = readyById(plan, wiringId).lanes.find(
       ({ lane }) => lane.inputId === inputId && lane.portId === portId,
     );
-    const lane = context === undefined ? null : provedLane(context, sky, moment);
+    const lane =
+      context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, poseId, moment.longitudeDeg));
     if (lane === null)
       throw fault("invalid", `portId: nothing is wired to ${JSON.stringify(portId)}, or a label of it is not whole.`);
     const why = canHave(lane.tree, put.id, put.n);

@@ -1,4 +1,4 @@
-import { readingSchema } from "@/core/measured";
+import { recordSchema } from "@/core/measured";
 import { deleteReading, putReading, withDatabase } from "@/server/db";
 import { answerNothing, bodyJson, fault, guarded, parsed } from "@/server/http";
 
@@ -11,7 +11,7 @@ const mostBytes = 20_000;
 export function PUT(request: Request, { params }: Context): Promise<Response> {
   return guarded(async () => {
     const { id, readingId } = await params;
-    const reading = parsed(readingSchema, await bodyJson(request, mostBytes));
+    const reading = parsed(recordSchema, await bodyJson(request, mostBytes));
     if (reading.id !== readingId)
       throw fault(
         "badRequest",
