@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { type DeviceSheet, type PanelSheet } from "../src/core/plan";
-import { demoInputs, demoPanels, demoPlans } from "../src/demo";
+import { demoInputs, demoLog, demoPanels, demoPlans } from "../src/demo";
 import {
   createPlan,
   DatabaseProblem,
@@ -9,6 +9,7 @@ import {
   listPlans,
   openDatabase,
   panelShelf,
+  putReadings,
 } from "../src/server/db";
 
 /** Brings the database of a data folder up to date; with --demo, fills an empty one with the demo scenario. */
@@ -42,7 +43,10 @@ async function fill(db: Db): Promise<void> {
     inputs: plan.inputs.map((input) => ({ ...input, libraryId: idOf(inputs, input.device.name) })),
   }));
   for (const [k, plan] of plans.entries()) {
-    await createPlan(db, { id: randomUUID(), plan, now: new Date(Date.parse(now) - k * 1000).toISOString() });
+    const id = randomUUID();
+    await createPlan(db, { id, plan, now: new Date(Date.parse(now) - k * 1000).toISOString() });
+    // the first is lived with: a year of its log
+    if (k === 0) await putReadings(db, id, demoLog(plan, plan.wirings[0]?.id ?? ""), now);
   }
   console.log(`Demo scenario loaded: ${plans.length} plans.`);
 }

@@ -2,9 +2,9 @@
 
 import { type StopModule } from "@/features/desk";
 import { inputStop } from "@/features/input";
+import { logStop } from "@/features/log";
 import { mountStop } from "@/features/mount";
 import { needStop } from "@/features/need";
-import { notebookStop } from "@/features/notebook";
 import { panelsStop } from "@/features/panels";
 import { protectStop } from "@/features/protect";
 import { proveStop } from "@/features/prove";
@@ -21,5 +21,5 @@ export const stopModules: readonly StopModule[] = [
   protectStop,
   mountStop,
   proveStop,
-  notebookStop("log"),
+  logStop,
 ];

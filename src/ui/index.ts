@@ -7,6 +7,7 @@ export { FieldGroup } from "./FieldGroup";
 export { FreeLine } from "./FreeLine";
 export { HomeLink } from "./HomeLink";
 export { ToolButton } from "./ToolButton";
+export { Keypad } from "./Keypad";
 export { LeftLine, LeftList } from "./LeftList";
 export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";
 export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens, unitsCookie } from "./lights";

@@ -70,3 +70,4 @@ export {
   sideBySideSentence,
   sureWords,
 } from "./prove";
+export { entryWords, eventWords, logFindingWords, shareWords } from "./log";

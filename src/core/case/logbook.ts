@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { operatingPoint } from "../input";
-import { findingsOf, type LogEvent, type LogFinding, logFindingIds, type LogPoint } from "../log";
+import { findingsOf, lightOfWord, type LogEvent, type LogFinding, logFindingIds, type LogPoint } from "../log";
 import { createBulkSolver, type Net, substringCount } from "../net";
 import { fitLabel, type PanelModel } from "../panel";
 import { clearHour } from "../weather";
@@ -44,13 +44,6 @@ export type LogbookAnswer = {
   }[];
 };
 
-/** What a word for the clouds leaves of a clear sky's light, in the middle. */
-const lightShare: Readonly<Record<(typeof words)[number], number>> = {
-  clear: 1,
-  haze: 0.75,
-  broken: 0.65,
-  overcast: 0.25,
-};
 const usualAirC = 15;
 const hourMs = 3_600_000;
 
@@ -74,7 +67,7 @@ function answered(
   for (const reading of [...readings].sort((a, b) => (a.atUtc < b.atUtc ? -1 : 1))) {
     const atMs = Date.parse(reading.atUtc);
     const date = localDate(atMs, given.site.utcOffsetH);
-    const light = reading.cloud === undefined ? 1 : lightShare[reading.cloud];
+    const light = reading.cloud === undefined ? 1 : lightOfWord[reading.cloud];
     const airC = reading.airTempC ?? usualAirC;
     const before = byDate.get(date);
     const day = before ?? { kwh: due.dayKwh(date, light, airC), shares: [] };

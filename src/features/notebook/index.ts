@@ -1,3 +1,2 @@
-export { notebookStop } from "./stop";
 export { CableWays } from "./CableWays";
 export { NotesField } from "./NotesField";

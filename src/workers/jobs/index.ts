@@ -1,6 +1,7 @@
 import { createMemory } from "@/core/rules";
 import { findJobs } from "./find";
 import { judgeJob } from "./judge";
+import { logJob } from "./log";
 import { mendsJob } from "./mends";
 import { protectJob } from "./protect";
 import { proveJobs } from "./prove";
@@ -18,6 +19,7 @@ export function createJobs() {
     mends: mendsJob(memory),
     protect: protectJob(memory),
     ...proveJobs(memory),
+    log: logJob,
     readLibrary,
     year: yearJob(memory, weatherOf),
     gains: gainsJob(memory, weatherOf),

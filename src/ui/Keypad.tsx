@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef } from "react";
-import style from "./prove.module.css";
+import style from "./keypad.module.css";
 
 type Props = {
   readonly text: string;

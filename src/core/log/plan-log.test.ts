@@ -1,0 +1,76 @@
+import { demoLog } from "@/demo";
+import { type LogEntry, type MeasuredRecord } from "../measured";
+import { type Plan } from "../plan";
+import { demoPlan } from "@/testing";
+import { planLog, type PlanLog } from ".";
+
+const lantern = demoPlan("The Lantern");
+
+function logOf(records: readonly MeasuredRecord[], plan: Plan = lantern): PlanLog {
+  const steps = planLog(plan, "everyday", records, 0);
+  let step = steps.next();
+  while (step.done !== true) step = steps.next();
+  return step.value;
+}
+const entry = (id: string, more: Partial<LogEntry>): LogEntry => ({
+  id,
+  kind: "log",
+  atUtc: "2026-06-21T12:10:00Z",
+  wiringId: "everyday",
+  watts: null,
+  kwh: null,
+  volts: null,
+  amps: null,
+  socPct: null,
+  cloud: "clear",
+  airC: 18,
+  by: "",
+  source: "typed",
+  note: "",
+  ...more,
+});
+
+test("the demo’s year shows the pollen that was washed off and the panel that was lost, and when", () => {
+  const { findings } = logOf(demoLog(lantern, "everyday"));
+  expect(findings.map(({ id }) => id)).toEqual(["dirt", "fault"]);
+  const [dirt, fault] = findings;
+  expect(new Date(dirt?.sinceMs ?? 0).getUTCMonth()).toBeGreaterThanOrEqual(3);
+  expect(new Date(dirt?.sinceMs ?? 0).getUTCMonth()).toBeLessThanOrEqual(4);
+  expect(new Date(fault?.sinceMs ?? 0).toISOString().slice(0, 10)).toBe("2026-08-12");
+  expect(fault?.lossPct).toBeGreaterThan(13);
+  expect(fault?.lossPct).toBeLessThan(21);
+});
+
+test("volts and amps are watts; a day’s kWh is held against the whole day; dull words expect less", () => {
+  const { shares, days } = logOf([
+    entry("a", { watts: 600 }),
+    entry("b", { volts: 80, amps: 7.5 }),
+    entry("c", { watts: 600, cloud: "overcast" }),
+    entry("d", { kwh: 4 }),
+  ]);
+  const [a, b, c, d] = shares;
+  expect(b?.share).toBeCloseTo(a?.share ?? 0, 9);
+  expect((c?.share ?? 0) / (a?.share ?? 1)).toBeGreaterThan(2.5);
+  expect(d?.due).toBeCloseTo(days[0]?.dueKwh ?? 0, 9);
+  // eleven hundred watts of panels in full sun for as long as a midsummer day at 57° north is worth
+  expect(d?.due).toBeGreaterThan(5);
+  expect(d?.due).toBeLessThan(11);
+});
+
+test("what cannot be is marked and kept out of all sums, never dropped", () => {
+  const { shares, days } = logOf([
+    entry("a", { watts: 5000 }),
+    entry("b", { watts: -40 }),
+    entry("c", { watts: 200, atUtc: "2026-06-21T23:50:00Z" }),
+    entry("d", { watts: 0, atUtc: "2026-06-22T00:30:00Z" }),
+    entry("e", { watts: 700 }),
+  ]);
+  expect(shares.map(({ id, isOdd }) => [id, isOdd])).toEqual([
+    ["a", true],
+    ["b", true],
+    ["c", true],
+    ["d", false],
+    ["e", false],
+  ]);
+  expect(days).toHaveLength(1);
+});

@@ -1,0 +1,112 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { type LogEntry, skyWords } from "@/core/measured";
+import { type FieldSpec, fieldSpecs, readQuantity } from "@/core/units";
+import { useReadings, useWiring } from "@/features/desk";
+import { Keypad, newId, QuantityField, Region, TextButton } from "@/ui";
+import { cloudNames } from "@/words";
+import style from "./log.module.css";
+
+const wattsSpec: FieldSpec = { unit: "W", least: 0, most: 100_000, whole: false };
+const kwhSpec: FieldSpec = { unit: "", least: 0, most: 1000, whole: false };
+
+/** Watts, the sky, kept: by thumb in five seconds. The rest if one likes. */
+export function Entry() {
+  const { id: wiringId } = useWiring();
+  const readings = useReadings();
+  const [text, setText] = useState("");
+  const [cloud, setCloud] = useState<LogEntry["cloud"]>(null);
+  const [socPct, setSoc] = useState<number | null>(null);
+  const [kwh, setKwh] = useState<number | null>(null);
+  const [airC, setAir] = useState<number | null>(null);
+  const [told, tell] = useState("");
+  const typed = readQuantity(text, wattsSpec);
+  const watts = typed.type === "value" ? typed.value : null;
+  const fault = text !== "" && watts === null ? `“${text}” is no number of watts; allowed: 0 to 100000.` : null;
+  const keep = async () => {
+    if (readings === null || fault !== null || (watts === null && kwh === null)) return;
+    await readings.add({
+      id: newId(),
+      kind: "log",
+      atUtc: new Date().toISOString(),
+      wiringId,
+      watts,
+      kwh,
+      volts: null,
+      amps: null,
+      socPct,
+      cloud,
+      airC,
+      by: "",
+      source: "typed",
+      note: "",
+    });
+    setText("");
+    setKwh(null);
+    tell(`${watts === null ? `${kwh} kWh` : `${watts} W`} kept.`);
+  };
+  return (
+    <Region title="Now">
+      <Box sx={{ display: "grid", gap: 1 }}>
+        <div className={style["chips"]} role="group" aria-label="The sky now">
+          {skyWords.map((word) => (
+            <TextButton key={word} aria-pressed={cloud === word} onClick={() => setCloud(cloud === word ? null : word)}>
+              {cloudNames[word]}
+            </TextButton>
+          ))}
+        </div>
+        <Keypad
+          text={text}
+          onText={(next) => setText(next.slice(0, 9))}
+          label="Watts now"
+          unit="W"
+          onEnter={() => void keep()}
+        />
+        {fault !== null && (
+          <p role="alert" style={{ margin: 0, fontWeight: 700 }}>
+            {fault}
+          </p>
+        )}
+        <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr 1fr" }}>
+          <QuantityField
+            label="Battery"
+            spec={fieldSpecs.sharePct}
+            value={socPct}
+            onValue={setSoc}
+            onDone={() => undefined}
+            help="How full it is: low watts on a full battery are no fault."
+          />
+          <QuantityField
+            label="kWh today"
+            spec={kwhSpec}
+            value={kwh}
+            onValue={setKwh}
+            onDone={() => undefined}
+            help="What the display counts for this day."
+          />
+          <QuantityField
+            label="Air"
+            spec={fieldSpecs.airC}
+            value={airC}
+            onValue={setAir}
+            onDone={() => undefined}
+            help="Warm cells give less."
+          />
+        </Box>
+        <button
+          type="button"
+          className={style["keep"]}
+          disabled={fault !== null || (watts === null && kwh === null)}
+          onClick={() => void keep()}
+        >
+          Write it down
+        </button>
+        <p role="status" style={{ margin: 0, textAlign: "center" }}>
+          {told}
+        </p>
+      </Box>
+    </Region>
+  );
+}

@@ -1,0 +1,48 @@
+"use client";
+
+import { useState } from "react";
+import { eventKinds, type EventKind } from "@/core/measured";
+import { useReadings } from "@/features/desk";
+import { FreeLine, newId, Region, TextButton } from "@/ui";
+import { eventWords } from "@/words";
+import style from "./log.module.css";
+
+/** Marks in the margin: what was done, and what the weather did. */
+export function Events() {
+  const readings = useReadings();
+  const [note, setNote] = useState("");
+  const [told, tell] = useState("");
+  const mark = async (what: EventKind) => {
+    await readings?.add({
+      id: newId(),
+      kind: "event",
+      atUtc: new Date().toISOString(),
+      by: "",
+      what,
+      note: note.trim(),
+    });
+    setNote("");
+    tell(`${eventWords[what]}: in the margin.`);
+  };
+  return (
+    <Region title="In the margin, today">
+      <div className={style["chips"]} role="group" aria-label="What was done or happened">
+        {eventKinds.map((what) => (
+          <TextButton key={what} onClick={() => void mark(what)}>
+            {eventWords[what]}
+          </TextButton>
+        ))}
+      </div>
+      <FreeLine
+        label="With a word"
+        value={note}
+        onValue={setNote}
+        most={200}
+        placeholder="if you like, before you press"
+      />
+      <p role="status" style={{ margin: "4px 0 0" }}>
+        {told}
+      </p>
+    </Region>
+  );
+}

@@ -1,0 +1,106 @@
+"use client";
+
+import { format } from "date-fns";
+import { type Log } from "./useLog";
+import { eventWords, percent } from "@/words";
+import { dayName } from "./times";
+import style from "./log.module.css";
+
+const [width, height] = [820, 260];
+const [left, right, top, bottom] = [46, 8, 26, 30];
+const dayMs = 86_400_000;
+const leastDays = 30;
+const mostShare = 1.4;
+
+/** A mark for each day: its share of what was due, under the pencil line of all of it; events as ticks in the margin. */
+export function YearDrawing({ log: { shown, events, entries } }: { readonly log: Log }) {
+  const days = shown?.days ?? [];
+  if (days.length === 0 && events.length === 0)
+    return (
+      <p style={{ margin: 0 }}>
+        {entries.length === 0
+          ? "Each day you write down becomes a mark here, held against what the sky of that day should have given."
+          : "Working out what was due…"}
+      </p>
+    );
+  const times = [...days.map(({ date }) => Date.parse(date)), ...events.map(({ atUtc }) => Date.parse(atUtc))];
+  const last = Math.max(...times) + dayMs;
+  const first = Math.min(Math.min(...times), last - leastDays * dayMs);
+  const x = (ms: number) => left + ((width - left - right) * (ms - first)) / (last - first);
+  const y = (share: number) =>
+    height - bottom - ((height - top - bottom) * Math.min(mostShare, Math.max(0, share))) / mostShare;
+  const clear = new Map(days.map((day) => [day.date, day]));
+  const months = monthsBetween(first, last);
+  const findings = shown?.findings ?? [];
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      className={style["year"]}
+      role="img"
+      aria-label={`${clear.size} days against what was due, from ${dayName(first)} to ${dayName(last)}`}
+    >
+      {findings.map(({ id, sinceMs }) => (
+        <rect
+          key={`${id} ${sinceMs}`}
+          x={x(sinceMs)}
+          y={top}
+          width={Math.max(2, width - right - x(sinceMs))}
+          height={height - top - bottom}
+          className={style["since"]}
+        />
+      ))}
+      {[0, 0.5, 1].map((share) => (
+        <g key={share}>
+          <line
+            x1={left}
+            x2={width - right}
+            y1={y(share)}
+            y2={y(share)}
+            className={share === 1 ? style["pencil"] : style["rule"]}
+          />
+          <text x={left - 6} y={y(share) + 4} className={style["axis"]}>
+            {share === 1 ? "due" : percent(100 * share).replace(".0", "")}
+          </text>
+        </g>
+      ))}
+      {months.map((ms) => (
+        <g key={ms}>
+          <line x1={x(ms)} x2={x(ms)} y1={top} y2={height - bottom} className={style["rule"]} />
+          <text x={x(ms) + 3} y={height - 10} className={style["month"]}>
+            {format(ms, "MMM")}
+          </text>
+        </g>
+      ))}
+      {days.map(({ date, share }) => (
+        <circle key={date} cx={x(Date.parse(date) + dayMs / 2)} cy={y(share)} r={2.6} className={style["ink"]} />
+      ))}
+      {events.map(({ id, atUtc, what }) => (
+        <g key={id}>
+          <line
+            x1={x(Date.parse(atUtc))}
+            x2={x(Date.parse(atUtc))}
+            y1={top - 16}
+            y2={top - 4}
+            className={what === "rain" ? style["rain"] : style["mark"]}
+          />
+          {what !== "rain" && (
+            <text x={x(Date.parse(atUtc)) + 4} y={top - 7} className={style["month"]}>
+              {eventWords[what]}
+            </text>
+          )}
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+function monthsBetween(first: number, last: number): number[] {
+  const months: number[] = [];
+  const at = new Date(first);
+  for (let ms = Date.UTC(at.getUTCFullYear(), at.getUTCMonth() + 1, 1); ms < last;) {
+    months.push(ms);
+    const next = new Date(ms);
+    ms = Date.UTC(next.getUTCFullYear(), next.getUTCMonth() + 1, 1);
+  }
+  return months;
+}

@@ -1,0 +1,1 @@
+export { logStop } from "./stop";
