@@ -32,6 +32,7 @@ walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards"
     protect: /Cables, each twice[^]*Parts to buy[^]*Making the leads[^]*Battery|Cover the panels/,
     mount: /Step by step[^]*Drill the frames, once[^]*Measured twice[^]*Materials[^]*Take care/,
     prove: /each panel alone[^]*running volts[^]*Take care/,
+    log: /Log[^]*When[^]*Battery[^]*Lithium cells/,
     need: /What runs in a day[^]*Panels by the quick rule/,
   };
   for (const [stop, words] of Object.entries(expected)) {

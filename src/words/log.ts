@@ -34,16 +34,31 @@ export function shareWords(share: number, isOdd: boolean): string {
 type FindingWords = { readonly what: string; readonly first: string };
 
 /** What a finding says, and what to look at first. */
-export function logFindingWords({ id, lossPct }: LogFinding, since: string, lostKwhADay: number | null): FindingWords {
+export function logFindingWords(
+  { id, lossPct }: LogFinding,
+  since: string,
+  until: string | null,
+  lostKwhADay: number | null,
+): FindingWords {
   const cost = lostKwhADay === null ? "" : `, about ${lostKwhADay.toFixed(2)}\u00a0kWh on a clear day`;
   const loss = percent(lossPct);
   switch (id) {
     case "dirt":
+      if (until !== null)
+        return {
+          what: `Dirt from about ${since} to ${until}: ${loss} less at its end${cost}.`,
+          first: "It came back at once when it was washed off.",
+        };
       return {
         what: `Dirt since about ${since}: ${loss} less${cost}. It fell slowly.`,
         first: "Wash the panels when they are cool, and write it down: if it comes back at once, it was dirt.",
       };
     case "fault":
+      if (until !== null)
+        return {
+          what: `A fault from ${since} to ${until}: ${loss} less${cost}.`,
+          first: "It is mended, by the look of it.",
+        };
       return {
         what: `A fault since ${since}: ${loss} less${cost}, from one day to the next, and it stayed.`,
         first: "As much as a row, a panel or a part of one: walk it through at Prove.",

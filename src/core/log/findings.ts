@@ -64,7 +64,7 @@ function takeTaper(points: readonly LogPoint[]): { readonly taper: LogFinding | 
   if (low.length < leastDays) return { taper: null, rest: points.filter((point) => !low.includes(point)) };
   const lossPct = 100 * (1 - median(low.map(({ share }) => share)) / level);
   return {
-    taper: { id: "taper", sinceMs: low[0]?.atMs ?? 0, lossPct },
+    taper: { id: "taper", sinceMs: low[0]?.atMs ?? 0, lossPct, untilMs: null },
     rest: points.filter((point) => !isFull(point)),
   };
 }
@@ -86,7 +86,7 @@ function takeShade(points: readonly LogPoint[]): { readonly shade: LogFinding | 
   if (shaded.length < leastDays) return none;
   const lossPct = 100 * (1 - median(shaded.map(({ share }) => share)) / level);
   return {
-    shade: { id: "shadeSeason", sinceMs: shaded[0]?.atMs ?? 0, lossPct },
+    shade: { id: "shadeSeason", sinceMs: shaded[0]?.atMs ?? 0, lossPct, untilMs: null },
     others: points.filter((point) => !shaded.includes(point)),
   };
 }
@@ -121,9 +121,10 @@ function sameSeason(low: readonly LogPoint[], high: readonly LogPoint[]): LogPoi
   return isEven && under.length <= 0.15 * low.length ? [...low] : [];
 }
 
+type Ending = { readonly by: "washed" | "rose"; readonly atMs: number };
 type Stretch = {
   readonly points: readonly LogPoint[];
-  /** What ended it; null: it goes on. */ readonly ended: "washed" | "rose" | null;
+  /** What ended it, and when; null: it goes on. */ readonly ended: Ending | null;
 };
 
 /** Slow falls and steps, from one cleaning, rain or repair that brought it back to the next. */
@@ -146,7 +147,7 @@ function stretchesOf(points: readonly LogPoint[], events: readonly LogEvent[]): 
   for (const { atMs, what } of [...cuts].sort((a, b) => a.atMs - b.atMs)) {
     const before = rest.filter((point) => point.atMs < atMs);
     if (before.length === 0) continue;
-    stretches.push({ points: before, ended: what === "tilted" ? null : "washed" });
+    stretches.push({ points: before, ended: what === "tilted" ? null : { by: "washed", atMs } });
     rest = rest.filter((point) => point.atMs >= atMs);
   }
   return [...stretches, { points: rest, ended: null }].flatMap(cutAtRise);
@@ -170,7 +171,7 @@ function cutAtRise(stretch: Stretch): Stretch[] {
   const rise = turned.before - turned.after;
   if (rise < Math.max(0.1, 3 * meanSigma(points))) return [stretch];
   return [
-    { points: points.slice(0, turned.at), ended: "rose" },
+    { points: points.slice(0, turned.at), ended: { by: "rose", atMs: points[turned.at]?.atMs ?? 0 } },
     { points: points.slice(turned.at), ended: stretch.ended },
   ];
 }
@@ -199,10 +200,14 @@ function fallsIn(points: readonly LogPoint[], ended: Stretch["ended"], array: Lo
   // a step within a long gap may have been a slow fall: then only what dirt cannot do in so many days is one
   const isSudden =
     drop > fastestDirtADay * Math.max(1, gapDays) && (ramp === null || step.misfit <= ramp.misfit * 1.15 || drop > 0.2);
-  if (ended !== "washed" && drop >= least && isSudden) {
-    const before = fallsIn(points.slice(0, step.at), "rose", array);
+  if (ended?.by !== "washed" && drop >= least && isSudden) {
+    const before = fallsIn(points.slice(0, step.at), null, array);
     const after = fallsIn(points.slice(step.at), ended, array);
-    return [...before, { id: "fault", sinceMs: first.atMs, lossPct: 100 * drop }, ...after];
+    return [
+      ...before,
+      { id: "fault", sinceMs: first.atMs, lossPct: 100 * drop, untilMs: ended?.atMs ?? null },
+      ...after,
+    ];
   }
   return dirtIn(points, ramp, ended);
 }
@@ -217,10 +222,10 @@ function dirtIn(points: readonly LogPoint[], ramp: ReturnType<typeof bestRamp>, 
   const loss = ((ramp.before - ramp.after) * reached) / ramp.before;
   const low = points.filter(({ atMs }) => atMs / dayMs > (ramp.from + ramp.to) / 2);
   // washed off it was dirt, whatever its shape; else it must be more than a season's sky
-  const least = ended === "washed" ? leastDirt : Math.max(leastDirt, 2 * meanSigma(low));
+  const least = ended?.by === "washed" ? leastDirt : Math.max(leastDirt, 2 * meanSigma(low));
   if (loss < least || low.length < leastDays) return [];
   const sinceDay =
     ramp.from + (ramp.to - ramp.from) * Math.min(1, tellsFrom / ((ramp.before - ramp.after) / ramp.before));
   const since = points.find(({ atMs }) => atMs / dayMs >= sinceDay);
-  return [{ id: "dirt", sinceMs: since?.atMs ?? ramp.from * dayMs, lossPct: 100 * loss }];
+  return [{ id: "dirt", sinceMs: since?.atMs ?? ramp.from * dayMs, lossPct: 100 * loss, untilMs: ended?.atMs ?? null }];
 }

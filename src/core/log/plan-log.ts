@@ -20,7 +20,12 @@ export type LogShare = {
   readonly share: number;
   /** More than the sky can give, less than nothing, or in the night: kept, and out of all sums. */ readonly isOdd: boolean;
 };
-export type LogDay = { readonly date: string; readonly share: number; readonly dueKwh: number };
+export type LogDay = {
+  readonly date: string;
+  readonly share: number;
+  readonly dueKwh: number;
+  /** Clear days tell most. */ readonly isClear: boolean;
+};
 export type PlanLog = {
   readonly shares: readonly LogShare[];
   readonly days: readonly LogDay[];
@@ -46,14 +51,14 @@ export function* planLog(
   const entries = records.filter((each): each is LogEntry => each.kind === "log" && each.wiringId === wiringId);
   const shares: LogShare[] = [];
   const points: LogPoint[] = [];
-  const byDate = new Map<string, { dueKwh: number; shares: number[] }>();
+  const byDate = new Map<string, { dueKwh: number; shares: number[]; isClear: boolean }>();
   for (const [k, entry] of entries.entries()) {
     if (k % 16 === 0) yield { share: k / entries.length };
     const atMs = Date.parse(entry.atUtc);
     const date = due.dateOf(atMs);
     const light = entry.cloud === null ? 1 : lightOfWord[entry.cloud];
     const airC = entry.airC ?? usualAirC;
-    const day = byDate.get(date) ?? { dueKwh: due.dayKwh(atMs, light, airC), shares: [] };
+    const day = byDate.get(date) ?? { dueKwh: due.dayKwh(atMs, light, airC), shares: [], isClear: false };
     byDate.set(date, day);
     const watts = wattsOf(entry);
     const moment = due.at(watts === null ? due.noonOf(atMs) : atMs, light, airC);
@@ -66,6 +71,7 @@ export function* planLog(
     shares.push({ id: entry.id, atMs, due: most, share, isOdd });
     if (isOdd || most <= leastDue) continue;
     day.shares.push(share);
+    day.isClear ||= entry.cloud === "clear";
     points.push({
       atMs,
       share,
@@ -77,8 +83,8 @@ export function* planLog(
   }
   return {
     shares,
-    days: [...byDate].flatMap(([date, { dueKwh, shares: all }]) =>
-      all.length === 0 ? [] : [{ date, share: median(all), dueKwh }],
+    days: [...byDate].flatMap(([date, { dueKwh, shares: all, isClear }]) =>
+      all.length === 0 ? [] : [{ date, share: median(all), dueKwh, isClear }],
     ),
     findings: findingsOf(points, eventsOf(records), due.array),
   };

@@ -15,6 +15,7 @@ export type LogFinding = {
   readonly id: (typeof logFindingIds)[number];
   /** The first day it was there. */ readonly sinceMs: number;
   readonly lossPct: number;
+  /** When it was washed off or mended; null: it is still there. */ readonly untilMs: number | null;
 };
 
 export const dayMs = 86_400_000;

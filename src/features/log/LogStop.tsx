@@ -99,14 +99,23 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
         const { what, first } = logFindingWords(
           finding,
           dayName(finding.sinceMs),
+          finding.untilMs === null ? null : dayName(finding.untilMs),
           day === null ? null : (day * finding.lossPct) / 100,
         );
         return (
           <li key={`${finding.id} ${finding.sinceMs}`}>
-            <LevelMark level={finding.id === "taper" ? "note" : "care"} size={16} decorative={false} />
+            <LevelMark
+              level={finding.id === "taper" || finding.untilMs !== null ? "note" : "care"}
+              size={16}
+              decorative={false}
+            />
             <div>
               <strong>{what}</strong> {first}{" "}
-              {finding.id === "fault" && <Link href={`/plan/${planId}/prove`}>Prove it</Link>}
+              {finding.id === "fault" && finding.untilMs === null && (
+                <Link href={`/plan/${planId}/prove`} style={{ color: "inherit" }}>
+                  Prove it
+                </Link>
+              )}
             </div>
           </li>
         );

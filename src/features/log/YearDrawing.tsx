@@ -29,68 +29,78 @@ export function YearDrawing({ log: { shown, events, entries } }: { readonly log:
   const x = (ms: number) => left + ((width - left - right) * (ms - first)) / (last - first);
   const y = (share: number) =>
     height - bottom - ((height - top - bottom) * Math.min(mostShare, Math.max(0, share))) / mostShare;
-  const clear = new Map(days.map((day) => [day.date, day]));
   const months = monthsBetween(first, last);
   const findings = shown?.findings ?? [];
   return (
-    <svg
-      viewBox={`0 0 ${width} ${height}`}
-      className={style["year"]}
-      role="img"
-      aria-label={`${clear.size} days against what was due, from ${dayName(first)} to ${dayName(last)}`}
-    >
-      {findings.map(({ id, sinceMs }) => (
-        <rect
-          key={`${id} ${sinceMs}`}
-          x={x(sinceMs)}
-          y={top}
-          width={Math.max(2, width - right - x(sinceMs))}
-          height={height - top - bottom}
-          className={style["since"]}
-        />
-      ))}
-      {[0, 0.5, 1].map((share) => (
-        <g key={share}>
-          <line
-            x1={left}
-            x2={width - right}
-            y1={y(share)}
-            y2={y(share)}
-            className={share === 1 ? style["pencil"] : style["rule"]}
+    <>
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        className={style["year"]}
+        role="img"
+        aria-label={`${days.length} days against what was due, from ${dayName(first)} to ${dayName(last)}`}
+      >
+        {findings.map(({ id, sinceMs, untilMs }) => (
+          <rect
+            key={`${id} ${sinceMs}`}
+            x={x(sinceMs)}
+            y={top}
+            width={Math.max(2, x(untilMs ?? last) - x(sinceMs))}
+            height={height - top - bottom}
+            className={style["since"]}
           />
-          <text x={left - 6} y={y(share) + 4} className={style["axis"]}>
-            {share === 1 ? "due" : percent(100 * share).replace(".0", "")}
-          </text>
-        </g>
-      ))}
-      {months.map((ms) => (
-        <g key={ms}>
-          <line x1={x(ms)} x2={x(ms)} y1={top} y2={height - bottom} className={style["rule"]} />
-          <text x={x(ms) + 3} y={height - 10} className={style["month"]}>
-            {format(ms, "MMM")}
-          </text>
-        </g>
-      ))}
-      {days.map(({ date, share }) => (
-        <circle key={date} cx={x(Date.parse(date) + dayMs / 2)} cy={y(share)} r={2.6} className={style["ink"]} />
-      ))}
-      {events.map(({ id, atUtc, what }) => (
-        <g key={id}>
-          <line
-            x1={x(Date.parse(atUtc))}
-            x2={x(Date.parse(atUtc))}
-            y1={top - 16}
-            y2={top - 4}
-            className={what === "rain" ? style["rain"] : style["mark"]}
-          />
-          {what !== "rain" && (
-            <text x={x(Date.parse(atUtc)) + 4} y={top - 7} className={style["month"]}>
-              {eventWords[what]}
+        ))}
+        {[0, 0.5, 1].map((share) => (
+          <g key={share}>
+            <line
+              x1={left}
+              x2={width - right}
+              y1={y(share)}
+              y2={y(share)}
+              className={share === 1 ? style["pencil"] : style["rule"]}
+            />
+            <text x={left - 6} y={y(share) + 4} className={style["axis"]}>
+              {share === 1 ? "due" : percent(100 * share).replace(".0", "")}
             </text>
-          )}
-        </g>
-      ))}
-    </svg>
+          </g>
+        ))}
+        {months.map((ms) => (
+          <g key={ms}>
+            <line x1={x(ms)} x2={x(ms)} y1={top} y2={height - bottom} className={style["rule"]} />
+            <text x={x(ms) + 3} y={height - 10} className={style["month"]}>
+              {format(ms, "MMM")}
+            </text>
+          </g>
+        ))}
+        {days.map(({ date, share, isClear }) => (
+          <circle
+            key={date}
+            cx={x(Date.parse(date) + dayMs / 2)}
+            cy={y(share)}
+            r={isClear ? 3.2 : 2}
+            className={isClear ? style["ink"] : style["faint"]}
+          />
+        ))}
+        {events.map(({ id, atUtc, what }) => (
+          <g key={id}>
+            <line
+              x1={x(Date.parse(atUtc))}
+              x2={x(Date.parse(atUtc))}
+              y1={top - 16}
+              y2={top - 4}
+              className={what === "rain" ? style["rain"] : style["mark"]}
+            />
+            {what !== "rain" && (
+              <text x={x(Date.parse(atUtc)) + 4} y={top - 7} className={style["month"]}>
+                {eventWords[what]}
+              </text>
+            )}
+          </g>
+        ))}
+      </svg>
+      <p className={style["key"]}>
+        Full marks are clear days, which tell most; hollow ones those under haze or cloud. Blue ticks: rain.
+      </p>
+    </>
   );
 }
 

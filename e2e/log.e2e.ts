@@ -1,0 +1,60 @@
+import { readdirSync, readFileSync } from "node:fs";
+import path from "node:path";
+import { type MeasuredRecord } from "@/core/measured";
+import { phone } from "./harness";
+import { eventually, getJson, walk, walkAlone } from "./harness/visit";
+
+/** Living with it: an entry by thumb in a few presses, what was due, what a year of them shows. */
+
+const recordsOf = (address: string, url: string) =>
+  getJson<MeasuredRecord[]>(`${url}/api${address.replace("/plan/", "/plans/")}/readings`);
+
+walk(
+  "by one thumb: sky, watts, written down; marked in the margin; taken out again",
+  async ({ open, plan, server }) => {
+    const address = await plan("Bee-keeper");
+    const { page, fields } = await open(`${address}/log`, phone);
+    await fields.says("main", /Nothing written yet/);
+    await fields.tap("broken cloud");
+    for (const figure of "41") await fields.tap(figure);
+    await fields.tap("Write it down");
+    await fields.says("main", /41\sW, /);
+    await fields.tap("cleaned");
+    await fields.says("main", /cleaned: in the margin/);
+    await eventually(async () => (await recordsOf(address, server.url)).length === 2);
+    expect(await recordsOf(address, server.url)).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ kind: "log", watts: 41, cloud: "broken", source: "typed" }),
+        expect.objectContaining({ kind: "event", what: "cleaned" }),
+      ]),
+    );
+    // what is no number is refused, and what was typed stays
+    await page.$eval("input[inputmode=none]", (line) => (line as HTMLInputElement).focus());
+    await page.keyboard.type("4x");
+    await fields.says("[role=alert]", /“4x” is no number of watts/);
+    await page.reload();
+    await fields.says("main", /Entries: 1/);
+    await fields.tap("Take out");
+    await fields.tap("Take out");
+    await fields.says("main", /Entries: 0/);
+    await eventually(async () => (await recordsOf(address, server.url)).length === 0);
+  },
+);
+
+walkAlone(
+  "a year of the Lantern shows its dirt and its fault, and goes out as a table",
+  async ({ open, server, files }) => {
+    const plans = await getJson<{ id: string; name: string }[]>(`${server.url}/api/plans`);
+    const id = plans.find(({ name }) => name.startsWith("The Lantern"))?.id ?? "";
+    const { page, fields } = await open(`/plan/${id}/log`);
+    await fields.says("main", /Dirt from about .* to 20 Jun 2026/);
+    await fields.says("main", /A fault since 12 Aug 2026: 1\d\.\d\s% less/);
+    expect(await page.$$eval("svg[role=img] circle", (marks) => marks.length)).toBeGreaterThan(200);
+    await fields.press("CSV");
+    const found = () => readdirSync(files).find((name) => name.endsWith(".csv"));
+    await eventually(() => Promise.resolve(found() !== undefined));
+    expect(readFileSync(path.join(files, found() ?? ""), "utf8")).toMatch(/^atUtc,what,watts[^]*cleaned/);
+    await fields.press("Prove it");
+    await page.waitForSelector("[aria-label='Keys']");
+  },
+);
