@@ -101,6 +101,9 @@ export function createClient(fetcher: typeof fetch) {
           { method: "PUT", path: `/api/plans/${planId}/readings/${reading.id}`, body: JSON.stringify(reading) },
           nothing,
         ),
+      /** Many at once, all or none. */
+      putMany: (planId: string, records: readonly MeasuredRecord[]): Promise<ApiResult<null>> =>
+        call({ method: "POST", path: `/api/plans/${planId}/readings`, body: JSON.stringify(records) }, nothing),
       remove: (planId: string, id: string): Promise<ApiResult<null>> =>
         call({ method: "DELETE", path: `/api/plans/${planId}/readings/${id}` }, nothing),
     },

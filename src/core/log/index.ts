@@ -1,3 +1,4 @@
 export { findingsOf, type LogArray } from "./findings";
 export { type LogEvent, type LogFinding, logFindingIds, type LogPoint, mostShare } from "./point";
 export { lightOfWord, type LogDay, type LogShare, planLog, type PlanLog } from "./plan-log";
+export { type ColumnRead, type LineFault, type LogTable, mostLines, readLogTable } from "./csv";

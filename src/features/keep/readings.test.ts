@@ -47,6 +47,8 @@ function world() {
   const client = {
     list: () => via(() => [...stored.values()]),
     put: (_: string, each: MeasuredRecord) => via(() => (stored.set(each.id, each), null)),
+    putMany: (_: string, all: readonly MeasuredRecord[]) =>
+      via(() => (all.forEach((each) => stored.set(each.id, each)), null)),
     remove: (_: string, id: string) => via(() => (stored.delete(id), null)),
   };
   let time = 0;
@@ -131,4 +133,17 @@ test("what the server refuses stays on the device and is told; taken out, it is 
   await page.settled();
   expect(ids(page.store.getState().records)).toEqual([]);
   expect([kept.size, stored.size]).toEqual([0, 0]);
+});
+
+test("many out of a file come all at once, or none with why", async () => {
+  const { stored, way, open } = world();
+  const page = open();
+  await page.settled();
+  way.refuses = true;
+  expect(await page.addMany([reading("a"), reading("bb")])).toBe("not so");
+  expect(ids(page.store.getState().records)).toEqual([]);
+  way.refuses = false;
+  for (let k = 0; k < 2; k++) expect(await page.addMany([reading("a"), reading("bb")])).toBeNull();
+  expect(ids(page.store.getState().records)).toEqual(["a", "bb"]);
+  expect(stored.size).toBe(2);
 });

@@ -15,6 +15,8 @@ export type Readings = {
   readonly store: StoreApi<ReadingsState>;
   /** Keeps a reading on the device, then sends it; shown at once. */
   readonly add: (reading: MeasuredRecord) => Promise<void>;
+  /** Many out of a file, all or none: why they were not taken, or null. They do not wait on the device, as their file does. */
+  readonly addMany: (records: readonly MeasuredRecord[]) => Promise<string | null>;
   readonly remove: (id: string) => Promise<void>;
   /** Sends what waits now, as when the way to the server is open again. */
   readonly retry: () => void;
@@ -122,6 +124,14 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
   return {
     store,
     add: (reading) => post(reading.id, reading),
+    addMany: async (records) => {
+      const result = await client.putMany(planId, records);
+      if (result.type === "fault") return result.fault.message;
+      const ids = new Set(records.map(({ id }) => id));
+      onServer = [...onServer.filter(({ id }) => !ids.has(id)), ...records];
+      show();
+      return null;
+    },
     remove: (id) => post(id, null),
     retry: () => {
       awake?.();

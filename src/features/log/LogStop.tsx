@@ -11,6 +11,7 @@ import { entryWords, eventWords, logFindingWords, shareWords } from "@/words";
 import { Entry } from "./Entry";
 import { Events } from "./Events";
 import { logCsv } from "./log-csv";
+import { ReadTable } from "./ReadTable";
 import { dayName, momentName } from "./times";
 import { type Log, useLog } from "./useLog";
 import { YearDrawing } from "./YearDrawing";
@@ -58,6 +59,7 @@ export function LogStop() {
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Entry />
           <Events />
+          <ReadTable />
           <Region title="Notes">
             <label htmlFor={noteId} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
               How it goes from here: anything odd.

@@ -1,5 +1,7 @@
-import { listReadings, withDatabase } from "@/server/db";
-import { answer, guarded } from "@/server/http";
+import { z } from "zod";
+import { mostReadings, recordSchema } from "@/core/measured";
+import { listReadings, putReadings, withDatabase } from "@/server/db";
+import { answer, answerNothing, bodyJson, guarded, parsed } from "@/server/http";
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -8,5 +10,18 @@ export function GET(_: Request, { params }: Context): Promise<Response> {
   return guarded(async () => {
     const { id } = await params;
     return answer(await withDatabase((db) => listReadings(db, id)));
+  });
+}
+
+const mostBytes = 12_000_000;
+const many = z.array(recordSchema).min(1).max(mostReadings);
+
+/** Keeps many at once, all or none, as they come out of a table; those that are there already are the same. */
+export function POST(request: Request, { params }: Context): Promise<Response> {
+  return guarded(async () => {
+    const { id } = await params;
+    const records = parsed(many, await bodyJson(request, mostBytes));
+    await withDatabase((db) => putReadings(db, id, records, new Date().toISOString()));
+    return answerNothing();
   });
 }
