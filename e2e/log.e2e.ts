@@ -36,7 +36,9 @@ walk(
     await page.reload();
     await fields.says("main", /Entries: 1/);
     for (const left of [1, 0]) {
-      await fields.tap("Take out");
+      // from the keys: the list may still be moving under a thumb
+      await page.$eval("button[aria-label^='Take out']", (button) => (button as HTMLButtonElement).focus());
+      await page.keyboard.press("Enter");
       await page.waitForFunction(
         (count: number) =>
           [...document.querySelectorAll("button")].filter(({ textContent }) => textContent === "Take out").length ===

@@ -26,7 +26,7 @@ const label = {
   cellsInSeries: 36,
   bypassDiodes: 2,
 };
-const words = ["clear", "haze", "broken", "overcast"] as const;
+type SkyWord = "clear" | "haze" | "broken" | "overcast";
 /** How often each word comes after a day of another: weather stays. */
 const stays = 0.45;
 
@@ -65,7 +65,7 @@ export function logYear(
   const cleanedMs = startMs + draw.whole(70, 110) * dayMs;
   const readings: { atUtc: string; watts: number; cloud: string; airTempC: number; batterySoc?: number }[] = [];
   const events: { atUtc: string; what: string }[] = [];
-  let word: (typeof words)[number] = "broken";
+  let word: SkyWord = "broken";
   for (let day = 0; day < 330; day++) {
     if (!draw.chance(stays)) {
       const dice = draw.number(0, 1);

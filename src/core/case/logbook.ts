@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { operatingPoint } from "../input";
-import { findingsOf, lightOfWord, type LogEvent, type LogFinding, logFindingIds, type LogPoint } from "../log";
+import { findingsOf, lightOfWord, type LogEvent, type LogFinding, type logFindingIds, type LogPoint } from "../log";
 import { createBulkSolver, type Net, substringCount } from "../net";
 import { fitLabel, type PanelModel } from "../panel";
 import { clearHour } from "../weather";
@@ -51,7 +51,7 @@ export function answerLogbookCase(
   value: unknown,
 ): { readonly type: "answer"; readonly answer: LogbookAnswer } | Malformation {
   return orMalformed(() => {
-    const { readings, events, type: _, ...open } = parse(schema, value, "$");
+    const { readings, events, ...open } = parse(schema, value, "$");
     return { type: "answer", answer: answered(ofParsed(open), readings, events) } as const;
   });
 }
