@@ -24,7 +24,6 @@ const pictures: readonly Picture[] = [
   { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
   { name: "finder", plan: "Lantern", stop: "wire#finder", light: "paper", size: wide, first: wholePackets },
   { name: "buy", plan: "Lantern", stop: "wire#buy", light: "paper", size: wide, first: shopping },
-  { name: "phones", plan: null, stop: "phones", light: "paper", size: wide, first: makeCode },
   { name: "space", plan: "Lantern", stop: "space", light: "paper", size: wide, first: shadeOfYear },
   { name: "space-phone", plan: "Lantern", stop: "space", light: "sunlight", size: narrow, first: lateSun },
   { name: "protect", plan: "Lantern", stop: "protect", light: "paper", size: wide, first: pressDay },
@@ -33,6 +32,7 @@ const pictures: readonly Picture[] = [
   { name: "year", plan: "Lantern", stop: "need#year", light: "paper", size: wide, first: wholeYear },
   { name: "mount", plan: "Lantern", stop: "mount", light: "paper", size: wide },
   { name: "prove", plan: "shed", stop: "prove#standin", light: "sunlight", size: wide, first: bypassed },
+  { name: "log", plan: "Lantern", stop: "log", light: "paper", size: wide, first: wholeLog },
   { name: "parts", plan: "Lantern", stop: "protect#list", light: "paper", size: wide, first: pressDay },
 ];
 
@@ -108,10 +108,9 @@ async function lateSun(page: Page): Promise<void> {
     );
 }
 
-/** A pairing code for the next phone. */
-async function makeCode(page: Page): Promise<void> {
-  await new Fields(page).press("Make a pairing code");
-  await new Fields(page).says("[role=status]", /good until/);
+/** A year read whole: its dirt, and its fault. */
+async function wholeLog(page: Page): Promise<void> {
+  await new Fields(page).says("main", /A fault since/);
 }
 
 async function main(): Promise<void> {

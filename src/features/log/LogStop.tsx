@@ -35,7 +35,7 @@ export function LogStop() {
         </p>
       )}
       <Columns beside="390px">
-        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Box sx={column}>
           <Region title="The year in ink">
             <YearDrawing log={log} />
           </Region>
@@ -56,9 +56,11 @@ export function LogStop() {
             <Entries log={log} />
           </Region>
         </Box>
-        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-          <Entry />
-          <Events />
+        <Box sx={column}>
+          <Box sx={{ display: "grid", gap: 2, minWidth: 0, order: { xs: -1, md: 0 } }}>
+            <Entry />
+            <Events />
+          </Box>
           <ReadTable />
           <Region title="Notes">
             <label htmlFor={noteId} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
@@ -127,6 +129,9 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
 }
 
 /** Newest first; so many at once, the rest on request of a file. */
+/** On a phone both columns are one, with what is to be written first. */
+const column = { display: { xs: "contents", md: "grid" }, gap: 2, minWidth: 0 } as const;
+
 const mostShown = 60;
 
 function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {

@@ -1,19 +1,33 @@
 "use client";
 
 import { format } from "date-fns";
-import { type Log } from "./useLog";
+import { useRef } from "react";
+import { useWidth } from "@/ui";
 import { eventWords, percent } from "@/words";
 import { dayName } from "./times";
+import { type Log } from "./useLog";
 import style from "./log.module.css";
 
-const [width, height] = [820, 260];
+const height = 260;
 const [left, right, top, bottom] = [46, 8, 26, 30];
 const dayMs = 86_400_000;
 const leastDays = 30;
 const mostShare = 1.4;
+/** Room that the name of a month takes, and a letter of an event's name, px. */
+const [monthPx, letterPx] = [34, 6.2];
 
 /** A mark for each day: its share of what was due, under the pencil line of all of it; events as ticks in the margin. */
-export function YearDrawing({ log: { shown, events, entries } }: { readonly log: Log }) {
+export function YearDrawing({ log }: { readonly log: Log }) {
+  const box = useRef<HTMLDivElement>(null);
+  const width = useWidth(box, 820);
+  return (
+    <div ref={box}>
+      <Drawn log={log} width={width} />
+    </div>
+  );
+}
+
+function Drawn({ log: { shown, events, entries }, width }: { readonly log: Log; readonly width: number }) {
   const days = shown?.days ?? [];
   if (days.length === 0 && events.length === 0)
     return (
@@ -31,6 +45,8 @@ export function YearDrawing({ log: { shown, events, entries } }: { readonly log:
     height - bottom - ((height - top - bottom) * Math.min(mostShare, Math.max(0, share))) / mostShare;
   const months = monthsBetween(first, last);
   const findings = shown?.findings ?? [];
+  const nthMonth = Math.max(1, Math.ceil((monthPx * months.length) / (width - left - right)));
+  const named = namesThatFit(events, x);
   return (
     <>
       <svg
@@ -63,12 +79,14 @@ export function YearDrawing({ log: { shown, events, entries } }: { readonly log:
             </text>
           </g>
         ))}
-        {months.map((ms) => (
+        {months.map((ms, k) => (
           <g key={ms}>
             <line x1={x(ms)} x2={x(ms)} y1={top} y2={height - bottom} className={style["rule"]} />
-            <text x={x(ms) + 3} y={height - 10} className={style["month"]}>
-              {format(ms, "MMM")}
-            </text>
+            {k % nthMonth === 0 && (
+              <text x={x(ms) + 3} y={height - 10} className={style["month"]}>
+                {format(ms, "MMM")}
+              </text>
+            )}
           </g>
         ))}
         {days.map(({ date, share, isClear }) => (
@@ -89,7 +107,7 @@ export function YearDrawing({ log: { shown, events, entries } }: { readonly log:
               y2={top - 4}
               className={what === "rain" ? style["rain"] : style["mark"]}
             />
-            {what !== "rain" && (
+            {named.has(id) && (
               <text x={x(Date.parse(atUtc)) + 4} y={top - 7} className={style["month"]}>
                 {eventWords[what]}
               </text>
@@ -102,6 +120,19 @@ export function YearDrawing({ log: { shown, events, entries } }: { readonly log:
       </p>
     </>
   );
+}
+
+/** Events whose names can be written without running into the next one's; rain is a tick only, its name is in the key. */
+function namesThatFit(events: Log["events"], x: (ms: number) => number): ReadonlySet<string> {
+  const fits = new Set<string>();
+  let free = 0;
+  for (const { id, atUtc, what } of [...events].sort((a, b) => (a.atUtc < b.atUtc ? -1 : 1))) {
+    const at = x(Date.parse(atUtc));
+    if (what === "rain" || at < free) continue;
+    fits.add(id);
+    free = at + 8 + letterPx * eventWords[what].length;
+  }
+  return fits;
 }
 
 function monthsBetween(first: number, last: number): number[] {
