@@ -8,8 +8,8 @@ import { dayName } from "./times";
 import { type Log } from "./useLog";
 import style from "./log.module.css";
 
-const height = 260;
-const [left, right, top, bottom] = [46, 8, 26, 30];
+const height = 272;
+const [left, right, top, bottom] = [46, 8, 38, 30];
 const dayMs = 86_400_000;
 const leastDays = 30;
 const mostShare = 1.4;
@@ -103,12 +103,12 @@ function Drawn({ log: { shown, events, entries }, width }: { readonly log: Log; 
             <line
               x1={x(Date.parse(atUtc))}
               x2={x(Date.parse(atUtc))}
-              y1={top - 16}
+              y1={named.has(id) ? top - 30 : top - 16}
               y2={top - 4}
               className={what === "rain" ? style["rain"] : style["mark"]}
             />
             {named.has(id) && (
-              <text x={x(Date.parse(atUtc)) + 4} y={top - 7} className={style["month"]}>
+              <text x={x(Date.parse(atUtc)) + 4} y={top - 21} className={style["month"]}>
                 {eventWords[what]}
               </text>
             )}
