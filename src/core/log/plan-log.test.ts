@@ -46,12 +46,18 @@ test("volts and amps are watts; a day’s kWh is held against the whole day; dul
     entry("a", { watts: 600 }),
     entry("b", { volts: 80, amps: 7.5 }),
     entry("c", { watts: 600, cloud: "overcast" }),
-    entry("d", { kwh: 4 }),
+    entry("d", { kwh: 4, source: "csv" }),
+    entry("e", { kwh: 4 }),
+    entry("f", { kwh: 4, atUtc: "2026-06-21T23:10:00Z" }),
   ]);
-  const [a, b, c, d] = shares;
+  const [a, b, c, d, e, f] = shares;
   expect(b?.share).toBeCloseTo(a?.share ?? 0, 9);
   expect((c?.share ?? 0) / (a?.share ?? 1)).toBeGreaterThan(2.5);
   expect(d?.due).toBeCloseTo(days[0]?.dueKwh ?? 0, 9);
+  // a display read at noon has counted half of it, late in the evening all
+  expect((e?.due ?? 0) / (d?.due ?? 1)).toBeGreaterThan(0.4);
+  expect((e?.due ?? 0) / (d?.due ?? 1)).toBeLessThan(0.6);
+  expect(f?.due).toBeCloseTo(d?.due ?? 0, 6);
   // eleven hundred watts of panels in full sun for as long as a midsummer day at 57° north is worth
   expect(d?.due).toBeGreaterThan(5);
   expect(d?.due).toBeLessThan(11);

@@ -62,7 +62,7 @@ export function* planLog(
     byDate.set(date, day);
     const watts = wattsOf(entry);
     const moment = due.at(watts === null ? due.noonOf(atMs) : atMs, light, airC);
-    const most = watts === null ? day.dueKwh : moment.watts;
+    const most = watts === null ? dueKwhOf(entry, due, day.dueKwh, light, airC) : moment.watts;
     const share = most > leastDue ? (watts ?? entry.kwh ?? 0) / most : 0;
     // what could be under no sky: over a clear one by a quarter, or below nothing
     const ofClear = most / light;
@@ -90,6 +90,18 @@ export function* planLog(
   };
 }
 const leastDue = 1e-3;
+
+/** A table's kWh is the whole day's; what is read off a display by hand is what it has counted so far. */
+function dueKwhOf(
+  { source, atUtc }: LogEntry,
+  due: ReturnType<typeof createDue>,
+  wholeDayKwh: number,
+  light: number,
+  airC: number,
+): number {
+  const atMs = Date.parse(atUtc);
+  return source === "typed" ? due.dayKwh(atMs, light, airC, atMs) : wholeDayKwh;
+}
 
 function eventsOf(records: readonly MeasuredRecord[]): LogEvent[] {
   return records.flatMap((each): LogEvent[] => {
@@ -140,10 +152,15 @@ function createDue(plan: Plan, wiringId: string, longitudeDeg: number) {
     at,
     dateOf: (atMs: number) => new Date(atMs + offsetMs).toISOString().slice(0, 10),
     noonOf: (atMs: number) => dawnOf(atMs) + dayMs / 2,
-    dayKwh: (atMs: number, share: number, airC: number) => {
+    /** Of the day a moment is in, until `untilMs`. */
+    dayKwh: (atMs: number, share: number, airC: number, untilMs = Infinity) => {
+      const dawnMs = dawnOf(atMs);
+      const endH = Math.min(24, (untilMs - dawnMs) / hourMs);
       let kwh = 0;
-      for (let hour = stepH / 2; hour < 24; hour += stepH)
-        kwh += (at(dawnOf(atMs) + hour * hourMs, share, airC).watts * stepH) / 1000;
+      for (let hour = 0; hour < endH; hour += stepH) {
+        const lengthH = Math.min(stepH, endH - hour);
+        kwh += (at(dawnMs + (hour + lengthH / 2) * hourMs, share, airC).watts * lengthH) / 1000;
+      }
       return kwh;
     },
     array: {

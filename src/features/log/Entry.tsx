@@ -44,7 +44,11 @@ export function Entry() {
       note: "",
     });
     setText("");
+    // of this moment only: the next entry has a sky, a battery and an air of its own
+    setCloud(null);
+    setSoc(null);
     setKwh(null);
+    setAir(null);
     tell(`${watts === null ? `${kwh} kWh` : `${watts} W`} kept.`);
   };
   return (
@@ -84,7 +88,7 @@ export function Entry() {
             value={kwh}
             onValue={setKwh}
             onDone={() => undefined}
-            help="What the display counts for this day."
+            help="What the display has counted since this morning."
           />
           <QuantityField
             label="Air"
