@@ -107,6 +107,14 @@ export function readLogTable(
       },
     ];
   });
+  const [beyond] = lines.slice(mostLines);
+  if (beyond !== undefined)
+    faults.unshift({
+      line: mostLines + 2,
+      column: headings[0] ?? "",
+      value: beyond[0]?.slice(0, 60) ?? "",
+      problem: `and all after it are left out; allowed: ${mostLines} lines at once`,
+    });
   return { columns: read, entries, faults, dayFirst };
 }
 

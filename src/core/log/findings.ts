@@ -29,12 +29,9 @@ export function findingsOf(
   const clear = trusted(points);
   const { taper, rest } = takeTaper(clear);
   const { shade, others } = takeShade(rest);
-  const found = [
-    ...(taper === null ? [] : [taper]),
-    ...(shade === null ? [] : [shade]),
-    ...falls(others, events, array),
-  ];
-  return found.length > 0 ? found.sort((a, b) => a.sinceMs - b.sinceMs) : [];
+  return [...(taper === null ? [] : [taper]), ...(shade === null ? [] : [shade]), ...falls(others, events, array)].sort(
+    (a, b) => a.sinceMs - b.sinceMs,
+  );
 }
 
 /** Readings under a clear sky, where that was said; of a log without words the best of each week. */
@@ -195,7 +192,7 @@ function fallsIn(points: readonly LogPoint[], ended: Stretch["ended"], array: Lo
   if (first === undefined || last === undefined) return [];
   const drop = (step.before - step.after) / step.before;
   const sky = meanSigma(points.slice(step.at));
-  const least = Math.max(leastDrop, 2 * sky, (partShare / array.panels / array.partsOfPanel) * 1);
+  const least = Math.max(leastDrop, 2 * sky, partShare / array.panels / array.partsOfPanel);
   const gapDays = (first.atMs - last.atMs) / dayMs;
   // a step within a long gap may have been a slow fall: then only what dirt cannot do in so many days is one
   const isSudden =
