@@ -52,6 +52,7 @@ const shared = {
   ledger: ["desk"],
   "window-chart": [],
   notebook: ["desk"],
+  "part-price": ["desk"],
   year: ["desk"],
   finder: ["desk", "year"],
   reading: [],

@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { useId, useState } from "react";
+import { FieldLabel } from "./FieldLabel";
 
 type Props = {
   readonly label: string;
@@ -27,9 +28,7 @@ export function TextLine({ label, value, most, onValue, onDone, onFocus }: Props
         : null;
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
-        {label}
-      </Box>
+      <FieldLabel htmlFor={id}>{label}</FieldLabel>
       <OutlinedInput
         id={id}
         fullWidth

@@ -1,9 +1,11 @@
 export { AlertBar } from "./AlertBar";
+export { Cautions } from "./Cautions";
 export { ChoiceField } from "./ChoiceField";
 export { Columns } from "./Columns";
 export { CurrencyField } from "./CurrencyField";
 export { Facts } from "./Facts";
 export { FieldGroup } from "./FieldGroup";
+export { FieldLabel } from "./FieldLabel";
 export { FreeLine } from "./FreeLine";
 export { HomeLink } from "./HomeLink";
 export { ToolButton } from "./ToolButton";

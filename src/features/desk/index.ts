@@ -21,3 +21,4 @@ export { createDesk, type Desk, type DeskState } from "./store";
 export { poseIdOf, wiringOf } from "./slices/look";
 export { type Judgement } from "./judgement";
 export { useReadings, useReadingsState } from "./PlanReadings";
+export { WaitingReadings } from "./WaitingReadings";

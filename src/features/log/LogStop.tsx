@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useId } from "react";
 import { type PlanLog } from "@/core/log";
 import { NotesField } from "@/features/notebook";
-import { useDeskState, useReadings, useReadingsState } from "@/features/desk";
+import { useDeskState, useReadings, WaitingReadings } from "@/features/desk";
 import { Columns, LevelMark, offerFile, Region, sheetStyle, TextButton } from "@/ui";
 import { entryWords, eventWords, logFindingWords, shareWords } from "@/words";
 import { Entry } from "./Entry";
@@ -20,20 +20,10 @@ import style from "./log.module.css";
 /** A line a day in ink under a pencil line of what was due; marks in the margin for what was done. */
 export function LogStop() {
   const log = useLog();
-  const readings = useReadings();
-  const { waiting, fault } = useReadingsState();
   const noteId = useId();
   return (
     <>
-      {waiting.size > 0 && (
-        <p className={style["waiting"]} role="status">
-          <LevelMark level="care" size={16} />
-          <span>
-            {waiting.size} kept on this device, not yet acknowledged{fault === null ? "." : `: ${fault}`}{" "}
-            <TextButton onClick={() => readings?.retry()}>Send now</TextButton>
-          </span>
-        </p>
-      )}
+      <WaitingReadings />
       <Columns beside="390px">
         <Box sx={column}>
           <Region title="The year in ink">

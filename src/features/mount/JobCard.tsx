@@ -5,7 +5,7 @@ import { useState } from "react";
 import { type GateState, reportClock, stepFacts, type StepId, type Timed } from "@/core/mount";
 import { useDesk, useDeskState } from "@/features/desk";
 import { StopFindings } from "@/features/ledger";
-import { Columns, LevelMark, Region, TextButton, useUnits } from "@/ui";
+import { Cautions, Columns, LevelMark, Region, TextButton, useUnits } from "@/ui";
 import { gateWords, mountCautions, mountStepWords } from "@/words";
 import { ClockSide } from "./ClockSide";
 import { useReport } from "./facts";
@@ -46,14 +46,7 @@ export function JobCard() {
         <Region title="What the rules say">
           <StopFindings stop="mount" nothing="Say what it is fixed to under Wind and heat: then it is judged." />
         </Region>
-        <Region title="Take care">
-          {mountCautions.map((words) => (
-            <p key={words} className={style["caution"]}>
-              <LevelMark level="care" size={16} />
-              <span>{words}</span>
-            </p>
-          ))}
-        </Region>
+        <Cautions cautions={mountCautions} />
       </Box>
     </Columns>
   );

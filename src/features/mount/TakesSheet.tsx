@@ -2,19 +2,9 @@
 
 import Box from "@mui/material/Box";
 import { type Taken } from "@/core/mount";
-import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useProtectReport } from "@/features/desk";
-import {
-  Columns,
-  CurrencyField,
-  Facts,
-  offerFile,
-  QuantityField,
-  Region,
-  sheetStyle,
-  TextButton,
-  useUnits,
-} from "@/ui";
+import { PartPriceCells } from "@/features/part-price";
+import { Columns, CurrencyField, Facts, offerFile, Region, sheetStyle, TextButton, useUnits } from "@/ui";
 import { amount, currencyWords, materialName, money, takenWords, toolName } from "@/words";
 import { useReport } from "./facts";
 import { takesCsv } from "./takes-csv";
@@ -120,44 +110,18 @@ function Whole({ baseMoney }: { readonly baseMoney: number }) {
 }
 
 function Line({ taken }: { readonly taken: Taken }) {
-  const desk = useDesk();
   const system = useUnits();
-  const said = usePlan().protect.prices.find(({ part }) => part === taken.key);
   const words = materialName(taken, system);
-  const owned = said?.owned ?? 0;
-  const put = (patch: { readonly each?: number | null; readonly owned?: number }, gesture: string) =>
-    desk.change(
-      { type: "setPartPrice", price: { part: taken.key, each: said?.each ?? null, owned, ...patch } },
-      `part:${taken.key}:${gesture}`,
-    );
   return (
     <tr>
       <td>{words}</td>
       <td data-num>{takenWords(taken, system)}</td>
-      <td style={{ width: 76, minWidth: 76 }}>
-        <QuantityField
-          label={`${words}: I have`}
-          labelHidden
-          spec={fieldSpecs.owned}
-          value={owned}
-          required
-          onValue={(next) => put({ owned: next ?? 0 }, "owned")}
-          onDone={desk.endGesture}
-          help="How many are there already."
-        />
-      </td>
-      <td style={{ width: 92, minWidth: 92 }}>
-        <QuantityField
-          label={`${words}: price`}
-          labelHidden
-          spec={fieldSpecs.price}
-          value={said?.each ?? null}
-          placeholder={taken.each.toFixed(2)}
-          onValue={(next) => put({ each: next }, "price")}
-          onDone={desk.endGesture}
-          help="One of it, a metre or a kilogram."
-        />
-      </td>
+      <PartPriceCells
+        part={taken.key}
+        words={words}
+        assumedEach={taken.each}
+        help="One of it, a metre or a kilogram."
+      />
       <td data-num>{taken.money.toFixed(2)}</td>
     </tr>
   );

@@ -4,23 +4,13 @@ import Box from "@mui/material/Box";
 import { useState } from "react";
 import { itemGroups, type ListLine, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan, useWiring } from "@/features/desk";
-import {
-  Columns,
-  ChoiceField,
-  CurrencyField,
-  offerFile,
-  QuantityField,
-  Region,
-  TextButton,
-  useUnits,
-  sheetStyle,
-} from "@/ui";
+import { useDesk, usePlan, useProtectReport, useWiring } from "@/features/desk";
+import { PartPriceCells } from "@/features/part-price";
+import { Columns, ChoiceField, CurrencyField, offerFile, Region, TextButton, useUnits, sheetStyle } from "@/ui";
 import { amount, countWords, currencyWords, groupWords, itemWords, money } from "@/words";
 import { StatedField } from "./forms";
 import { listCsv, listJson } from "./list-files";
 import { useProtect } from "./facts";
-import { useProtectReport } from "@/features/desk";
 import { Wirings } from "./Wirings";
 
 /** The parts list: what it takes, what is there, what it costs, and how another wiring compares. */
@@ -236,50 +226,15 @@ function Beside({
 
 /** One part: what it takes, what is there already, what it costs. */
 function Line({ line }: { readonly line: ListLine }) {
-  const desk = useDesk();
   const system = useUnits();
   const { key, item, count, spare, each, toBuy, unit } = line;
-  // what is typed is the plan's at once; what is worked out of it follows
-  const said = usePlan().protect.prices.find(({ part }) => part === key);
-  const owned = said?.owned ?? 0;
-  const put = (patch: { readonly each?: number | null; readonly owned?: number }, gesture: string) =>
-    desk.change(
-      {
-        type: "setPartPrice",
-        price: { part: key, each: said?.each ?? null, owned, ...patch },
-      },
-      `part:${key}:${gesture}`,
-    );
   const words = itemWords(item);
   return (
     <tr>
       <td>{words}</td>
       <td data-num>{countWords(count, unit, system)}</td>
       <td data-num>{spare === 0 ? "" : countWords(spare, unit, system)}</td>
-      <td style={{ width: 76, minWidth: 76 }}>
-        <QuantityField
-          label={`${words}: I have`}
-          labelHidden
-          spec={fieldSpecs.owned}
-          value={owned}
-          required
-          onValue={(next) => put({ owned: next ?? 0 }, "owned")}
-          onDone={desk.endGesture}
-          help="How many are there already."
-        />
-      </td>
-      <td style={{ width: 92, minWidth: 92 }}>
-        <QuantityField
-          label={`${words}: price`}
-          labelHidden
-          spec={fieldSpecs.price}
-          value={said?.each ?? null}
-          placeholder={each.toFixed(2)}
-          onValue={(next) => put({ each: next }, "price")}
-          onDone={desk.endGesture}
-          help={unit === "m" ? "A metre." : "One of them."}
-        />
-      </td>
+      <PartPriceCells part={key} words={words} assumedEach={each} help={unit === "m" ? "A metre." : "One of them."} />
       <td data-num>{countWords(toBuy, unit, system)}</td>
       <td data-num>{line.money.toFixed(2)}</td>
     </tr>

@@ -3,8 +3,8 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type WalkStep } from "@/core/prove";
-import { usePlan } from "@/features/desk";
-import { Columns, LevelMark, Region, TextButton, useHash } from "@/ui";
+import { usePlan, WaitingReadings } from "@/features/desk";
+import { Cautions, Columns, LevelMark, Region, sheetStyle, TextButton, useHash } from "@/ui";
 import { causeName, causeTodo, proveCautions, quantityWords, readPlaceName, sureWords } from "@/words";
 import { Causes } from "./Causes";
 import { useProve } from "./facts";
@@ -13,11 +13,10 @@ import { Question } from "./Question";
 import { SkySide } from "./SkySide";
 import { StepList } from "./StepList";
 import { Told } from "./Told";
-import style from "./prove.module.css";
 
 /** One question at a time, in the order of the trade; beside it the sky, what may be wrong, and the way gone so far. */
 export function WalkSheet() {
-  const { walk, lane, state, standIn, setStandIn, fault, judgement, readings } = useProve();
+  const { walk, lane, standIn, setStandIn, fault, judgement } = useProve();
   const [chosen, choose] = useState<string | null>(null);
   const [lastKey, setLast] = useState<string | null>(null);
   if (lane === null) return <p>Nothing is wired to an input yet: see Wire.</p>;
@@ -31,7 +30,7 @@ export function WalkSheet() {
     <>
       <LaneTabs />
       {standIn !== null && (
-        <p className={style["waiting"]}>
+        <p className={sheetStyle["notice"]}>
           <LevelMark level="note" size={16} />
           <span>
             Readings come from the simulated stand-in: they prove nothing of your panels.{" "}
@@ -39,17 +38,7 @@ export function WalkSheet() {
           </span>
         </p>
       )}
-      {(state.waiting.size > 0 || !state.isKept) && (
-        <p className={style["waiting"]} role="status">
-          <LevelMark level="care" size={16} />
-          <span>
-            {state.isKept
-              ? `${state.waiting.size} kept on this device, not yet acknowledged${state.fault === null ? "." : `: ${state.fault}`}`
-              : "This browser keeps nothing: write the reading down until it is acknowledged."}{" "}
-            <TextButton onClick={() => readings?.retry()}>Send now</TextButton>
-          </span>
-        </p>
-      )}
+      <WaitingReadings />
       <Columns beside="390px">
         <Box sx={{ minWidth: 0 }}>
           {last !== null && (
@@ -84,14 +73,7 @@ export function WalkSheet() {
           <Region title="The way">
             <StepList steps={steps} currentKey={current?.key ?? null} onChoose={choose} />
           </Region>
-          <Region title="Take care">
-            {proveCautions.map((words) => (
-              <p key={words} className={style["waiting"]}>
-                <LevelMark level="care" size={16} />
-                <span>{words}</span>
-              </p>
-            ))}
-          </Region>
+          <Cautions cautions={proveCautions} />
         </Box>
       </Columns>
     </>

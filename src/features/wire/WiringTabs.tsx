@@ -7,7 +7,7 @@ import OutlinedInput from "@mui/material/OutlinedInput";
 import { Copy, PencilLine, Sprout, Trash2 } from "lucide-react";
 import { useId, useState } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/desk";
-import { newId, TextLine } from "@/ui";
+import { FieldLabel, newId, TextLine } from "@/ui";
 import { copyWiring, mostWirings, removeWiring, showWiring } from "./wirings";
 
 const mostNote = 5000;
@@ -177,9 +177,7 @@ function NoteLine({ note, onNote, onDone }: { note: string; onNote: (note: strin
   const id = useId();
   return (
     <Box>
-      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
-        Note on it
-      </Box>
+      <FieldLabel htmlFor={id}>Note on it</FieldLabel>
       <OutlinedInput
         id={id}
         size="small"

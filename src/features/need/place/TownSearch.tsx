@@ -6,6 +6,7 @@ import TextField from "@mui/material/TextField";
 import { useEffect, useId, useState } from "react";
 import { browserClient, type Town } from "@/api";
 import { useDesk } from "@/features/desk";
+import { FieldLabel } from "@/ui";
 import { placeWords } from "./place-words";
 import { setPlace } from "./set-place";
 
@@ -38,9 +39,7 @@ export function TownSearch() {
   const waiting = wanted.length >= 2 && found.of !== wanted && fault === null;
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
-        or a town
-      </Box>
+      <FieldLabel htmlFor={id}>or a town</FieldLabel>
       <Autocomplete<Town>
         id={id}
         size="small"

@@ -5,6 +5,7 @@ import OutlinedInput from "@mui/material/OutlinedInput";
 import { useId, useState } from "react";
 import { readPlace } from "@/core/place";
 import { useDesk, usePlan } from "@/features/desk";
+import { FieldLabel } from "@/ui";
 import { placeFaultWords, placeWords } from "./place-words";
 import { setPlace } from "./set-place";
 
@@ -40,9 +41,7 @@ export function TypedPlace() {
   };
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}>
-        Latitude and longitude
-      </Box>
+      <FieldLabel htmlFor={id}>Latitude and longitude</FieldLabel>
       <OutlinedInput
         id={id}
         fullWidth

@@ -1,0 +1,1 @@
+export { PartPriceCells } from "./PartPriceCells";
