@@ -109,7 +109,7 @@ export class Fields {
   }
 
   async press(name: string): Promise<void> {
-    await (await steady(await this.control(name))).click();
+    await this.hit(name, (control) => control.click());
   }
 
   /** Presses a button the moment it is there, in the page itself: what it stops may be over while a hand looks for it. */
@@ -126,7 +126,23 @@ export class Fields {
   }
 
   async tap(name: string): Promise<void> {
-    await (await steady(await this.control(name))).tap();
+    await this.hit(name, (control) => control.tap());
+  }
+
+  /** A hand that sees the page move under it just as it presses, and presses beside, presses again. */
+  private async hit(name: string, act: (control: ElementHandle<HTMLElement>) => Promise<void>): Promise<void> {
+    for (let tries = 0; tries < 3; tries++) {
+      const control = await steady(await this.control(name));
+      await control.evaluate((element) => {
+        delete element.dataset["hit"];
+        element.addEventListener("click", () => (element.dataset["hit"] = ""), { capture: true, once: true });
+      });
+      await act(control);
+      // where the press led away from the page there is nothing left to ask
+      if (await control.evaluate((element) => !element.isConnected || "hit" in element.dataset).catch(() => true))
+        return;
+    }
+    throw new Error(`"${name}" could not be pressed: the page moved each time`);
   }
 
   /** Presses keys together: those before the last are held. */
