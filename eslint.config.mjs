@@ -49,6 +49,7 @@ const house = [
 const shared = {
   keep: [],
   desk: ["keep"],
+  standin: [],
   ledger: ["desk"],
   "window-chart": [],
   notebook: ["desk"],

@@ -65,10 +65,47 @@ walkAlone(
     const found = () => readdirSync(files).find((name) => name.endsWith(".csv"));
     await eventually(() => Promise.resolve(found() !== undefined));
     expect(readFileSync(path.join(files, found() ?? ""), "utf8")).toMatch(/^atUtc,what,watts[^]*cleaned/);
+    await fields.says("main", /Against the same hour last month\./);
+    // what is due is told, done with one press, and goes out as a calendar
+    await fields.says("main", /Due: .*wash the panels/);
+    await fields.press("Jobs");
+    await fields.press("Done today: Wash the panels");
+    await fields.says("[aria-label=Jobs]", /Wash the panels: next .*, done /);
+    await fields.press("iCalendar");
+    await eventually(() => Promise.resolve(readdirSync(files).includes("jobs.ics")));
+    const calendar = readFileSync(path.join(files, "jobs.ics"), "utf8");
+    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(3);
+    expect(calendar).toMatch(/RRULE:FREQ=DAILY;INTERVAL=56/);
+    await page.$eval("#log-tab-month", (tab) => (tab as HTMLElement).click());
+    await fields.choose("Which", "September 2026");
+    await fields.says("main", /written down: about .* of .*\skWh due.*A fault since 12 Aug 2026/);
+    // the suspicion goes along, and the walk begins where it tells most
+    await page.$eval("#log-tab-log", (tab) => (tab as HTMLElement).click());
     await fields.press("Prove it");
     await page.waitForSelector("[aria-label='Keys']");
+    await fields.says("main", /The log says: 1\d\.\d\s% less than due since 2026-08-12/);
+    await fields.says("main", /What it may be.*Next to check/);
   },
 );
+
+walk("a job of one’s own; what the stand-in station shows is kept apart", async ({ open, plan, server }) => {
+  const address = await plan("Bee-keeper");
+  const { fields } = await open(`${address}/log#jobs`);
+  await fields.press("Something else");
+  await fields.press("Put it down");
+  await fields.says("[role=status]", /what is to be done is needed/);
+  await fields.type("With a word", "grease the hinges");
+  await fields.press("Put it down");
+  await fields.says("[aria-label=Jobs]", /grease the hinges/);
+  await fields.press("Log");
+  await fields.press("Read from the stand-in station");
+  await fields.says("[role=status]", /Of the simulated station/);
+  await fields.press("Write it down");
+  await fields.says("main", /of the stand-in/);
+  await eventually(async () =>
+    (await recordsOf(address, server.url)).some((each) => each.kind === "log" && each.source === "standIn"),
+  );
+});
 
 walk(
   "a table of readings is read column by column, taken at once, and twice is once",

@@ -1,6 +1,6 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { planLog } from "@/core/log";
-import { type EventKind, type LogEntry, type MeasuredRecord } from "@/core/measured";
+import { type EventKind, type JobKind, type LogEntry, type MeasuredRecord } from "@/core/measured";
 import { type Plan } from "@/core/plan";
 
 const dayMs = 86_400_000;
@@ -24,6 +24,15 @@ export function demoLog(plan: Plan, wiringId: string): readonly MeasuredRecord[]
     by: "Tam",
     what,
     note,
+  });
+  const job = (id: string, atMs: number, what: JobKind, everyDays: number): MeasuredRecord => ({
+    id,
+    kind: "job",
+    atUtc: new Date(atMs).toISOString(),
+    by: "Tam",
+    what,
+    everyDays,
+    note: "",
   });
   let word: keyof typeof spread = "broken";
   const rains: MeasuredRecord[] = [];
@@ -77,5 +86,8 @@ export function demoLog(plan: Plan, wiringId: string): readonly MeasuredRecord[]
     event("storm", Date.UTC(2026, 1, 3, 20), "stormed", "stowed in time"),
     event("bolts", Date.UTC(2026, 2, 1, 10), "tightened", "two nuts on the canal side"),
     event("wash", pollen.washed, "cleaned", "yellow water"),
+    job("wash-job", Date.UTC(2026, 3, 1, 12), "cleaned", 56),
+    job("bolts-job", Date.UTC(2026, 2, 1, 12), "tightened", 182),
+    job("storm-job", Date.UTC(2026, 9, 1, 12), "stormed", 365),
   ];
 }

@@ -1,9 +1,19 @@
 import { causeIds, type ReadingRecord, type ReadSky, stepKey, unsaidSky } from "@/core/measured";
-import { judgeLane, placeIn, type ProvedLane, provedLane, usualMeter, walkOf } from "@/core/prove";
+import {
+  createBench,
+  judgeLane,
+  placeIn,
+  type ProvedLane,
+  provedLane,
+  rightWorld,
+  usualMeter,
+  walkOf,
+} from "@/core/prove";
 import { readyById } from "@/core/rules";
 import { createPlanes } from "@/core/year";
 import { demoPlan, dice, type Dice, effort, scenarioLane } from "@/testing";
 import { createSimulatedBench, linesFor, parseAnswer, type PutIn, readingOf, type SimulatedBench } from ".";
+import { worldWith } from "./fault";
 
 const moment = { atMs: Date.UTC(2026, 5, 21, 12), longitudeDeg: 0 };
 const sky: ReadSky = { ...unsaidSky, cloud: "clear", airC: 18 };
@@ -264,3 +274,18 @@ describe("the lines", () => {
     },
   );
 });
+
+test.each(["openCircuit", "bypassedSubstring"] as const)(
+  "a loss out of the log leads to %s without a reading",
+  (id) => {
+    const lane = laneOf("The Lantern", "everyday");
+    const bench = createBench(lane.tree, lane.window, lane.tracking);
+    const clear = { irradianceWm2: 800, airTempC: 18, rossK: 0.038 };
+    const right = bench.predict(rightWorld(clear)).takenW;
+    const lost = bench.predict(worldWith(bench, clear, { id, n: 2, strength: 0.6 })).takenW;
+    const judged = judgeLane(lane, walkOf(lane, []).steps, usualMeter, { lossPct: 100 * (1 - lost / right) });
+    expect(judged.causes.map((cause) => cause.id)).toContain(id);
+    expect(judged.causes.map((cause) => cause.id)).not.toContain("fine");
+    expect(judged.nextKey).not.toBeNull();
+  },
+);

@@ -69,5 +69,16 @@ export {
   readTime,
   sideBySideSentence,
   sureWords,
+  suspicionSentence,
 } from "./prove";
-export { entryWords, eventWords, logFindingWords, shareWords } from "./log";
+export {
+  entryWords,
+  eventWords,
+  jobWords,
+  logCautions,
+  logFindingWords,
+  monthSentence,
+  proposalWords,
+  sameHourWords,
+  shareWords,
+} from "./log";

@@ -1,6 +1,6 @@
-import { type LogFinding } from "@/core/log";
-import { type EventKind, type LogEntry } from "@/core/measured";
-import { amount, percent } from "./format";
+import { type LogFinding, type MonthReport, type ProposedJob, type SameHour } from "@/core/log";
+import { type EventKind, type JobKind, type LogEntry } from "@/core/measured";
+import { amount, counted, kwh, percent } from "./format";
 
 /** The log in words: what an entry says, what the whole of them shows, what was done. */
 
@@ -77,3 +77,80 @@ export function logFindingWords(
       return { what: "Nothing wrong.", first: "" };
   }
 }
+
+/** What a job is called, and what is looked at. */
+export const jobWords: Readonly<Record<JobKind, { readonly name: string; readonly how: string }>> = {
+  cleaned: {
+    name: "Wash the panels",
+    how: "When they are cool, with plain water and a soft cloth; not from a wet ladder.",
+  },
+  tightened: {
+    name: "Look at bolts and clamps",
+    how: "Each nut by hand and spanner: what turned once will turn again without thread-lock.",
+  },
+  resealed: {
+    name: "Look at sealant and cables",
+    how: "Edges that lift, cracks, water marks below; cables that chafe, connectors that lie in water.",
+  },
+  tilted: { name: "Change the tilt", how: "Write it down here the same day: what is due follows the tilt." },
+  stormed: {
+    name: "Storm: stow and check",
+    how: "Stow or lay flat what can be, tie down the rest before the wind; afterwards look at feet, frames and glass.",
+  },
+  other: { name: "Something else", how: "" },
+};
+
+export function proposalWords({ why }: ProposedJob): string {
+  switch (why.type) {
+    case "dirt":
+      return `The log shows ${percent(why.lossPct)} lost to dirt.`;
+    case "usual":
+      return "Dust and pollen cost a few in a hundred in so many weeks.";
+    case "screwed":
+      return "What is screwed works loose on the road and in the wind.";
+    case "glued":
+      return "Beds of sealant, tape and leads age in sun and frost.";
+    case "stowed":
+      return "Before the windy season: what travels or is stowed must hold, or come down.";
+    case "tilt":
+      return `${why.mountName}: to ${amount(why.tiltDeg, "°")} from this day on, as the plan has it.`;
+  }
+}
+
+/** A month in a sentence: what came of what was due, and against other months. */
+export function monthSentence({ days, takenKwh, dueKwh, share, clearDays, before, yearBefore }: MonthReport): string {
+  if (share === null) return "Nothing was written down in this month.";
+  const of = clearDays > 0 ? `${counted(clearDays, "clear day")}` : "its days, none of them clear,";
+  const against = [
+    before === null ? null : `the month before ${percent(100 * before)}`,
+    yearBefore === null ? null : `a year ago ${percent(100 * yearBefore)}`,
+  ].filter((part) => part !== null);
+  return `${counted(days.length, "day")} written down: about ${kwh(takenKwh)} of ${kwh(dueKwh)} due under those skies. On ${of} ${percent(100 * share)} of what was due${against.length === 0 ? "" : `; ${against.join(", ")}`}.`;
+}
+
+/** Less than this between two readings of a month apart is within what two skies differ by. */
+const alikeApart = 0.08;
+
+/** Today against the same hour last month: the sun's part, and what is left. */
+export function sameHourWords(
+  { now, then, wattsRatio, dueRatio, ownRatio }: SameHour,
+  nowAt: string,
+  thenAt: string,
+): string {
+  const watts = ({ due, share }: SameHour["now"]) => amount(due * share, "W");
+  const change = (ratio: number) => `${percent(Math.abs(100 * (ratio - 1)))} ${ratio < 1 ? "less" : "more"}`;
+  const rest =
+    Math.abs(ownRatio - 1) <= alikeApart
+      ? "For its light it gives what it gave."
+      : ownRatio < 1
+        ? `For its light it gives ${change(ownRatio)} than then: dirt, shade or a fault.`
+        : `For its light it gives ${change(ownRatio)} than then.`;
+  return `${watts(now)} ${nowAt}; ${watts(then)} ${thenAt}: ${change(wattsRatio)}. The sun and its sky alone make ${change(dueRatio)}. ${rest}`;
+}
+
+export const logCautions: readonly string[] = [
+  "Roofs and ladders: three points of hold, someone below, never in wind or on wet glass.",
+  "Panels are live whenever there is light. Never part a plug under load; take off the array before the battery.",
+  "Cold water on hot glass may crack it: wash in the morning or under cloud.",
+  "Lithium cells must not be charged below freezing.",
+];

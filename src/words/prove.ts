@@ -284,3 +284,8 @@ export function readTime(atUtc: string, system: UnitSystem): string {
   const at = new Date(atUtc);
   return at.toLocaleString(system === "us" ? "en-US" : "en-GB", { dateStyle: "medium", timeStyle: "short" });
 }
+
+/** What the log sent one here with. */
+export function suspicionSentence({ lossPct, since }: { readonly lossPct: number; readonly since: string }): string {
+  return `The log says: ${percent(lossPct)} less than due since ${since}. What may be wrong is weighed with it, and the walk begins where it tells most.`;
+}

@@ -41,9 +41,19 @@ function trusted(points: readonly LogPoint[]): LogPoint[] {
     .sort((a, b) => a.atMs - b.atMs);
   const said = could.filter(({ cloud }) => cloud !== null);
   if (said.length > 0) return could.filter(({ cloud }) => cloud === "clear");
-  return could.filter((point) =>
-    could.every((other) => Math.abs(other.atMs - point.atMs) > 3.5 * dayMs || other.share <= point.share * 1.06),
-  );
+  return could.filter((point, k) => isBestOfWeek(could, point, k));
+}
+
+/** Whether no other within half a week of it is better by more than a bit. In the order of time. */
+function isBestOfWeek(points: readonly LogPoint[], point: LogPoint, at: number): boolean {
+  const isNoBetter = (step: 1 | -1) => {
+    for (let k = at + step; ; k += step) {
+      const other = points[k];
+      if (other === undefined || Math.abs(other.atMs - point.atMs) > 3.5 * dayMs) return true;
+      if (other.share > point.share * 1.06) return false;
+    }
+  };
+  return isNoBetter(1) && isNoBetter(-1);
 }
 
 /** What the battery left: low while it was nearly full, and not low else. */

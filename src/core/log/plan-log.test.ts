@@ -2,7 +2,7 @@ import { demoLog } from "@/demo";
 import { type LogEntry, type MeasuredRecord } from "../measured";
 import { type Plan } from "../plan";
 import { demoPlan } from "@/testing";
-import { planLog, type PlanLog } from ".";
+import { monthReport, monthsOf, planLog, type PlanLog, sameHour } from ".";
 
 const lantern = demoPlan("The Lantern");
 
@@ -79,4 +79,44 @@ test("what cannot be is marked and kept out of all sums, never dropped", () => {
     ["e", false],
   ]);
   expect(days).toHaveLength(1);
+});
+
+test("against the same hour last month the sun’s part is taken out, and what is left is the array’s", () => {
+  const at = (id: string, atUtc: string, watts: number) => entry(id, { atUtc, watts });
+  const read = logOf([
+    at("june", "2026-06-21T12:05:00Z", 600),
+    at("morning", "2026-07-20T07:05:00Z", 200),
+    at("july", "2026-07-21T12:10:00Z", 600),
+  ]);
+  const found = sameHour(read.shares);
+  expect(found?.then.id).toBe("june");
+  // the same watts under a lower sun are more for their light
+  expect(found?.wattsRatio).toBeCloseTo(1, 9);
+  expect(found?.dueRatio).toBeLessThan(1);
+  expect((found?.ownRatio ?? 0) * (found?.dueRatio ?? 0)).toBeCloseTo(1, 9);
+  expect(sameHour(logOf([at("a", "2026-06-21T12:05:00Z", 600)]).shares)).toBeNull();
+});
+
+test("a month sums its days by their shares, and stands beside the month and the year before", () => {
+  const read = logOf(demoLog(lantern, "everyday"));
+  const months = monthsOf(read, []);
+  expect(months[0]).toBe("2026-11");
+  const august = monthReport(read, [], "2026-09");
+  expect(august.takenKwh).toBeCloseTo(
+    august.days.reduce((sum, { share, dueKwh }) => sum + share * dueKwh, 0),
+    9,
+  );
+  expect(august.findings.map(({ id }) => id)).toEqual(["fault"]);
+  expect(monthReport(read, [], "2026-05").findings.map(({ id }) => id)).toEqual(["dirt"]);
+  // what the panel took is seen against the month before it went
+  expect((monthReport(read, [], "2026-09").share ?? 1) / (monthReport(read, [], "2026-07").share ?? 1)).toBeLessThan(
+    0.9,
+  );
+  expect(monthReport(read, [], "2026-11").yearBefore).not.toBeNull();
+});
+
+test("what a simulated station showed stands in the log and in no sum", () => {
+  const read = logOf([entry("s", { watts: 500, source: "standIn" })]);
+  expect(read.shares).toHaveLength(1);
+  expect(read.days).toEqual([]);
 });

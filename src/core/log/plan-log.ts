@@ -18,6 +18,8 @@ export type LogShare = {
   readonly atMs: number;
   /** Due at that moment, W, or in that day, kWh, under the sky of its word. */ readonly due: number;
   readonly share: number;
+  readonly unit: "W" | "kWh";
+  readonly cloud: LogEntry["cloud"];
   /** More than the sky can give, less than nothing, or in the night: kept, and out of all sums. */ readonly isOdd: boolean;
 };
 export type LogDay = {
@@ -68,8 +70,17 @@ export function* planLog(
     const ofClear = most / light;
     const value = watts ?? entry.kwh ?? 0;
     const isOdd = most <= leastDue ? value > leastDue : value < 0 || value > mostShare * ofClear;
-    shares.push({ id: entry.id, atMs, due: most, share, isOdd });
-    if (isOdd || most <= leastDue) continue;
+    shares.push({
+      id: entry.id,
+      atMs,
+      due: most,
+      share,
+      unit: watts === null ? "kWh" : "W",
+      cloud: entry.cloud,
+      isOdd,
+    });
+    // what a simulated station showed says nothing of these panels
+    if (isOdd || most <= leastDue || entry.source === "standIn") continue;
     day.shares.push(share);
     day.isClear ||= entry.cloud === "clear";
     points.push({

@@ -1,5 +1,14 @@
 export { type CauseId, causeIds } from "./causes";
-export { eventKinds, type EventKind, type LogEntry, type LogEventRecord, wattsOf } from "./log-record";
+export {
+  eventKinds,
+  type EventKind,
+  type JobKind,
+  type JobRecord,
+  type LogEntry,
+  type LogEventRecord,
+  type TickRecord,
+  wattsOf,
+} from "./log-record";
 export { skyWords } from "./parts";
 export {
   keyOfPlace,

@@ -36,6 +36,28 @@ export const logEventSchema = z.strictObject({
 });
 export type LogEventRecord = z.infer<typeof logEventSchema>;
 
+/** Something to be done, once or again and again; it is done when an event of its kind says so. */
+export const jobSchema = z.strictObject({
+  ...common,
+  kind: z.literal("job"),
+  what: z.enum(["cleaned", "tilted", "stormed", "tightened", "resealed", "other"]),
+  /** `atUtc` is when it is due first; then so many days after it was done last, or null: once. */
+  everyDays: z.number().int().min(1).max(3660).nullable(),
+  note: z.string().max(200),
+});
+export type JobRecord = z.infer<typeof jobSchema>;
+export type JobKind = JobRecord["what"];
+
+/** A step of the order of work ticked away from the plan, on a sheet taken along. */
+export const tickSchema = z.strictObject({
+  ...common,
+  kind: z.literal("tick"),
+  /** Which order of work, and the step's words as they stood on the sheet. */
+  list: z.string().max(80),
+  step: z.string().min(1).max(400),
+});
+export type TickRecord = z.infer<typeof tickSchema>;
+
 /** Watts of an entry, where it tells them by whatever. */
 export function wattsOf({ watts, volts, amps }: Pick<LogEntry, "watts" | "volts" | "amps">): number | null {
   return watts ?? (volts === null || amps === null ? null : volts * amps);

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { logEntrySchema, logEventSchema } from "./log-record";
+import { jobSchema, logEntrySchema, logEventSchema, tickSchema } from "./log-record";
 import { common, recordId, skyWords } from "./parts";
 
 /** One reading as it is kept: what a meter showed where and when, under which sky, what was due, and by whom. */
@@ -46,8 +46,14 @@ export const readingSchema = z.strictObject({
 });
 export type ReadingRecord = z.infer<typeof readingSchema>;
 
-/** Anything that is kept of what was read: of proving, of the log, and what happened. */
-export const recordSchema = z.discriminatedUnion("kind", [readingSchema, logEntrySchema, logEventSchema]);
+/** Anything that is kept of what was read: of proving, of the log, what happened, what is to be done, what was ticked. */
+export const recordSchema = z.discriminatedUnion("kind", [
+  readingSchema,
+  logEntrySchema,
+  logEventSchema,
+  jobSchema,
+  tickSchema,
+]);
 export type MeasuredRecord = z.infer<typeof recordSchema>;
 
 /** So many a plan may have; one a minute for two weeks. */

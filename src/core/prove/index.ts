@@ -1,6 +1,15 @@
 export { diagnose } from "./diagnose";
 export { type Check, nextChecks } from "./next-check";
-export { type Cause, type CloudWord, cloudWords, type Place, type Quantity, type Reading, type SkyGuess } from "./rank";
+export {
+  type Cause,
+  type CloudWord,
+  cloudWords,
+  type Place,
+  type Quantity,
+  type Reading,
+  type SkyGuess,
+  type Suspicion,
+} from "./rank";
 export { expected, type Expected, type ExpectedAll } from "./expect";
 export { leavesOf, type ProveLeaf, type ProveSky, type ProveTree, stringsOf } from "./tree";
 export { type Bench, createBench, type PanelFault, type Prediction, rightWorld, type Shown, type World } from "./world";

@@ -2,7 +2,7 @@ import { type Meter, readingsOf, type WalkStep, asReadings } from "./walk";
 import { type ProvedLane, readPlaceOf } from "./lane";
 import { checksAmong } from "./next-check";
 import { type CauseId } from "../measured";
-import { type Place, rankWorlds } from "./rank";
+import { type Place, rankWorlds, type Suspicion } from "./rank";
 import { type ReadPlace, stepKey } from "../measured";
 
 /** A cause where it sits, and how likely it is among all that could be. */
@@ -22,12 +22,17 @@ const mostCauses = 5;
 const leastShown = 0.01;
 
 /** What is wrong with an array, by all that was read of it. Some 0.2 to 0.5 s: beside the page. */
-export function judgeLane(lane: ProvedLane, steps: readonly WalkStep[], meter: Meter): LaneJudgement {
+export function judgeLane(
+  lane: ProvedLane,
+  steps: readonly WalkStep[],
+  meter: Meter,
+  suspicion: Suspicion | null = null,
+): LaneJudgement {
   const turned = turnedIn(steps);
   if (turned !== null) return { causes: [turned], isSure: true, nextKey: null };
   const readings = asReadings(lane, steps);
-  if (readings.length === 0) return { causes: [], isSure: false, nextKey: steps[0]?.key ?? null };
-  const ranked = rankWorlds(lane.tree, lane.sky, readings, lane.window, lane.tracking);
+  if (readings.length === 0 && suspicion === null) return { causes: [], isSure: false, nextKey: steps[0]?.key ?? null };
+  const ranked = rankWorlds(lane.tree, lane.sky, readings, lane.window, lane.tracking, suspicion);
   const causes = ranked
     .filter(({ share }) => share >= leastShown)
     .slice(0, mostCauses)

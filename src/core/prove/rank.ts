@@ -31,6 +31,11 @@ export type SkyGuess = {
   readonly rossK: number;
 };
 
+/** What a log says before anything is read: so much less than due, %, as watts under whatever light. */
+export type Suspicion = { readonly lossPct: number };
+/** A loss out of a log is known within so much, percentage points, one sigma. */
+const lossSigma = 3;
+
 export type Cause = { readonly id: CauseId; readonly at: string; readonly share: number };
 
 /** Meters as they are: a share of what they show, and their last digit (physics: ±1 % volts, ±1.5 % amps by hand, labels ±3 %). */
@@ -71,6 +76,7 @@ export function rankWorlds(
   readings: readonly Reading[],
   window: InputWindow | null,
   tracking: Tracking = { type: "scan" },
+  suspicion: Suspicion | null = null,
 ): readonly RankedWorld[] {
   const bench = createBench(tree, window, tracking);
   const guess = guessOf(sky);
@@ -88,7 +94,7 @@ export function rankWorlds(
       // nobody can tell dirt on all from a dull sky without knowing the sky
       (id !== "dirty" || at !== "array" || sky.irradianceWm2 !== null),
   );
-  const weigh = weigher(bench, sky, guess, readings);
+  const weigh = weigher(bench, sky, guess, readings, suspicion);
   // all by a few lights; the light is sought only for those that could be it
   const roughLights = [
     ...roughSteps.map((step) => step * lights.middle),
@@ -178,14 +184,23 @@ function weigher(
   sky: SkyGuess,
   guess: { readonly wm2: number; readonly sigma: number },
   readings: readonly Reading[],
+  suspicion: Suspicion | null,
 ) {
+  const rightW = new Map<number, number>();
+  const suspected = (light: number, takenW: number) => {
+    if (suspicion === null) return 0;
+    const right = rightW.get(light) ?? bench.predict(rightWorld(skyWith(sky, light))).takenW;
+    rightW.set(light, right);
+    const lossPct = right <= 0 ? 0 : 100 * (1 - takenW / right);
+    return Math.min(mostMiss, ((lossPct - suspicion.lossPct) / lossSigma) ** 2);
+  };
   return (hypothesis: Hypothesis, lights: readonly number[], best: Scored | null = null): Scored => {
     let least = best;
     for (const each of lights) {
       const light = roundedLight(each);
       const prediction = bench.predict(hypothesis.worldIn(skyWith(sky, light)));
       const off = Math.log(light / guess.wm2) / guess.sigma;
-      const miss = missOf(prediction, readings) + off ** 2 + 2 * hypothesis.price;
+      const miss = missOf(prediction, readings) + suspected(light, prediction.takenW) + off ** 2 + 2 * hypothesis.price;
       if (least === null || miss < least.miss) least = { hypothesis, miss, light, prediction };
     }
     if (least === null) throw new Error("a world is weighed by a light at least");

@@ -7,6 +7,7 @@ import { type FieldSpec, fieldSpecs, readQuantity } from "@/core/units";
 import { useReadings, useWiring } from "@/features/desk";
 import { Keypad, newId, QuantityField, Region, TextButton } from "@/ui";
 import { cloudNames } from "@/words";
+import { useStation } from "./useStation";
 import style from "./log.module.css";
 
 const wattsSpec: FieldSpec = { unit: "W", least: 0, most: 100_000, whole: false };
@@ -22,6 +23,8 @@ export function Entry() {
   const [kwh, setKwh] = useState<number | null>(null);
   const [airC, setAir] = useState<number | null>(null);
   const [told, tell] = useState("");
+  const [source, setSource] = useState<"typed" | "standIn">("typed");
+  const station = useStation();
   const typed = readQuantity(text, wattsSpec);
   const watts = typed.type === "value" ? typed.value : null;
   const fault = text !== "" && watts === null ? `“${text}” is no number of watts; allowed: 0 to 100000.` : null;
@@ -40,10 +43,11 @@ export function Entry() {
       cloud,
       airC,
       by: "",
-      source: "typed",
+      source,
       note: "",
     });
     setText("");
+    setSource("typed");
     // of this moment only: the next entry has a sky, a battery and an air of its own
     setCloud(null);
     setSoc(null);
@@ -63,7 +67,10 @@ export function Entry() {
         </div>
         <Keypad
           text={text}
-          onText={(next) => setText(next.slice(0, 9))}
+          onText={(next) => {
+            setText(next.slice(0, 9));
+            setSource("typed");
+          }}
           label="Watts now"
           unit="W"
           onEnter={() => void keep()}
@@ -107,6 +114,21 @@ export function Entry() {
         >
           Write it down
         </button>
+        <TextButton
+          look="plain"
+          disabled={station.isReading}
+          onClick={() =>
+            void station.read(cloud, airC).then((read) => {
+              if (read.type === "fault") return tell(read.message);
+              setText(String(Math.round(read.watts)));
+              setSoc(read.socPct);
+              setSource("standIn");
+              tell("Of the simulated station: shown in the log, and left out of what it shows of your panels.");
+            })
+          }
+        >
+          Read from the stand-in station
+        </TextButton>
         <p role="status" style={{ margin: 0, textAlign: "center" }}>
           {told}
         </p>

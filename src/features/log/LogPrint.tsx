@@ -1,9 +1,14 @@
 "use client";
 
-import { useReadingsState, usePlan, useWiring } from "@/features/desk";
+import { monthReport, monthsOf } from "@/core/log";
+import { usePlan, useReadingsState, useWiring } from "@/features/desk";
 import { PrintTable } from "@/ui";
-import { cloudNames, entryWords, eventWords } from "@/words";
-import { momentName } from "./times";
+import { cloudNames, entryWords, eventWords, monthSentence } from "@/words";
+import { LogFacts, useLogFacts } from "./facts";
+import { JobLines } from "./JobLines";
+import { momentName, monthName } from "./times";
+import { useJobs } from "./useJobs";
+import { YearDrawing } from "./YearDrawing";
 
 const emptyLines = 20;
 
@@ -33,7 +38,8 @@ export function LogPrint() {
     .sort((a, b) => (a.atUtc < b.atUtc ? 1 : -1))
     .slice(0, emptyLines);
   return (
-    <>
+    <LogFacts>
+      <NewestMonth />
       <PrintTable
         caption="Log"
         head={["When", "What", "Battery", "Sky", "Note"]}
@@ -44,6 +50,31 @@ export function LogPrint() {
       />
       <p>Lithium cells must not be charged below freezing.</p>
       <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.log}</p>
+    </LogFacts>
+  );
+}
+
+/** The newest month in a page, and what is to be done. */
+function NewestMonth() {
+  const log = useLogFacts();
+  const { states } = useJobs();
+  const { shown, events } = log;
+  const [month] = shown === null ? [] : monthsOf(shown, events);
+  return (
+    <>
+      {shown !== null && month !== undefined && (
+        <>
+          <h2>{monthName(month)}</h2>
+          <p>{monthSentence(monthReport(shown, events, month))}</p>
+          <YearDrawing log={log} month={month} />
+        </>
+      )}
+      {states.some(({ dueMs }) => dueMs !== null) && (
+        <>
+          <h2>To do</h2>
+          <JobLines states={states} />
+        </>
+      )}
     </>
   );
 }

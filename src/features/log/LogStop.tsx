@@ -1,169 +1,25 @@
 "use client";
 
-import Box from "@mui/material/Box";
-import Link from "next/link";
-import { useId } from "react";
-import { type PlanLog } from "@/core/log";
-import { NotesField } from "@/features/notebook";
-import { useDeskState, useReadings, WaitingReadings } from "@/features/desk";
-import { Columns, LevelMark, offerFile, Region, sheetStyle, TextButton } from "@/ui";
-import { entryWords, eventWords, logFindingWords, shareWords } from "@/words";
-import { Entry } from "./Entry";
-import { Events } from "./Events";
-import { logCsv } from "./log-csv";
-import { ReadTable } from "./ReadTable";
-import { dayName, momentName } from "./times";
-import { type Log, useLog } from "./useLog";
-import { YearDrawing } from "./YearDrawing";
-import style from "./log.module.css";
+import dynamic from "next/dynamic";
+import { SheetTabs } from "@/ui";
+import { LogFacts } from "./facts";
+import { LogSheet } from "./LogSheet";
 
-/** A line a day in ink under a pencil line of what was due; marks in the margin for what was done. */
+const Jobs = dynamic(() => import("./JobsSheet").then((part) => part.JobsSheet));
+const Month = dynamic(() => import("./MonthSheet").then((part) => part.MonthSheet));
+
+/** Living with it: what it gives against what is due, what is to be done and when, a month in a page. */
 export function LogStop() {
-  const log = useLog();
-  const noteId = useId();
   return (
-    <>
-      <WaitingReadings />
-      <Columns beside="390px">
-        <Box sx={column}>
-          <Region title="The year in ink">
-            <YearDrawing log={log} />
-          </Region>
-          <Region title="What it shows">
-            <Findings log={log} />
-          </Region>
-          <Region
-            title={`Entries: ${log.entries.length}`}
-            aside={
-              <TextButton
-                disabled={log.entries.length + log.events.length === 0}
-                onClick={() => void logCsv(log).then((csv) => offerFile("log.csv", "text/csv", csv))}
-              >
-                CSV
-              </TextButton>
-            }
-          >
-            <Entries log={log} />
-          </Region>
-        </Box>
-        <Box sx={column}>
-          <Box sx={{ display: "grid", gap: 2, minWidth: 0, order: { xs: -1, md: 0 } }}>
-            <Entry />
-            <Events />
-          </Box>
-          <ReadTable />
-          <Region title="Notes">
-            <label htmlFor={noteId} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
-              How it goes from here: anything odd.
-            </label>
-            <NotesField stop="log" id={noteId} />
-          </Region>
-        </Box>
-      </Columns>
-    </>
-  );
-}
-
-/** What a clear day should give about then, kWh: so that a loss has a size. */
-function clearDayKwh({ days }: PlanLog, sinceMs: number): number | null {
-  const near = days.filter(({ date }) => Math.abs(Date.parse(date) - sinceMs) < 30 * 86_400_000);
-  return near.length === 0 ? null : Math.max(...near.map(({ dueKwh }) => dueKwh));
-}
-
-function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log }) {
-  const planId = useDeskState((state) => state.planId);
-  if (fault !== null) return <p role="alert">{fault}</p>;
-  if (shown === null)
-    return (
-      <p role="status">{share === null ? "Reading the log…" : `Reading the log: ${(100 * share).toFixed(0)} %`}</p>
-    );
-  if (entries.length === 0)
-    return <p style={{ margin: 0 }}>Nothing written yet. One entry on a clear day is worth ten under cloud.</p>;
-  if (shown.findings.length === 0)
-    return (
-      <p style={{ margin: 0 }}>
-        Nothing that labels, meters and the sky could not explain. Entries of clear days tell most: a reckoned clear sky
-        is good to a tenth.
-      </p>
-    );
-  return (
-    <ul className={sheetStyle["list"]} aria-label="What the log shows">
-      {shown.findings.map((finding) => {
-        const day = clearDayKwh(shown, finding.sinceMs);
-        const { what, first } = logFindingWords(
-          finding,
-          dayName(finding.sinceMs),
-          finding.untilMs === null ? null : dayName(finding.untilMs),
-          day === null ? null : (day * finding.lossPct) / 100,
-        );
-        return (
-          <li key={`${finding.id} ${finding.sinceMs}`}>
-            <LevelMark
-              level={finding.id === "taper" || finding.untilMs !== null ? "note" : "care"}
-              size={16}
-              decorative={false}
-            />
-            <div>
-              <strong>{what}</strong> {first}{" "}
-              {finding.id === "fault" && finding.untilMs === null && (
-                <Link href={`/plan/${planId}/prove`} style={{ color: "inherit" }}>
-                  Prove it
-                </Link>
-              )}
-            </div>
-          </li>
-        );
-      })}
-    </ul>
-  );
-}
-
-/** Newest first; so many at once, the rest on request of a file. */
-/** On a phone both columns are one, with what is to be written first. */
-const column = { display: { xs: "contents", md: "grid" }, gap: 2, minWidth: 0 } as const;
-
-const mostShown = 60;
-
-function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {
-  const readings = useReadings();
-  const shares = new Map(shown?.shares.map((each) => [each.id, each]));
-  const lines = [...entries, ...events].sort((a, b) => (a.atUtc < b.atUtc ? 1 : -1));
-  if (lines.length === 0) return <p style={{ margin: 0 }}>None yet.</p>;
-  return (
-    <>
-      <ul className={sheetStyle["list"]}>
-        {lines.slice(0, mostShown).map((each) => {
-          const share = shares.get(each.id);
-          return (
-            <li key={each.id} style={{ justifyContent: "space-between" }}>
-              <span>
-                <span className={style["when"]}>{momentName(Date.parse(each.atUtc))}</span>{" "}
-                {each.kind === "event" ? (
-                  <em>
-                    {eventWords[each.what]}
-                    {each.note === "" ? "" : `: ${each.note}`}
-                  </em>
-                ) : (
-                  <>
-                    <strong className="num">{entryWords(each)}</strong>
-                    {share === undefined ? "" : `, ${shareWords(share.share, share.isOdd)}`}
-                  </>
-                )}
-              </span>
-              <TextButton
-                look="plain"
-                aria-label={`Take out ${momentName(Date.parse(each.atUtc))}`}
-                onClick={() => void readings?.remove(each.id)}
-              >
-                Take out
-              </TextButton>
-            </li>
-          );
-        })}
-      </ul>
-      {lines.length > mostShown && (
-        <p style={{ margin: "6px 0 0" }}>{lines.length - mostShown} older ones: see the drawing, or take the CSV.</p>
-      )}
-    </>
+    <LogFacts>
+      <SheetTabs
+        name="Log"
+        sheets={[
+          { id: "log", name: "Log", View: LogSheet },
+          { id: "jobs", name: "Jobs", View: Jobs },
+          { id: "month", name: "The month", View: Month },
+        ]}
+      />
+    </LogFacts>
   );
 }

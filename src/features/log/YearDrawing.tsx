@@ -17,17 +17,29 @@ const mostShare = 1.4;
 const [monthPx, letterPx] = [34, 6.2];
 
 /** A mark for each day: its share of what was due, under the pencil line of all of it; events as ticks in the margin. */
-export function YearDrawing({ log }: { readonly log: Log }) {
+export function YearDrawing({ log, month = null }: { readonly log: Log; readonly month?: string | null }) {
   const box = useRef<HTMLDivElement>(null);
   const width = useWidth(box, 820);
   return (
     <div ref={box}>
-      <Drawn log={log} width={width} />
+      <Drawn log={month === null ? log : onlyIn(month, log)} width={width} month={month} />
     </div>
   );
 }
 
-function Drawn({ log: { shown, events, entries }, width }: { readonly log: Log; readonly width: number }) {
+/** What of a log is of one month. */
+function onlyIn(month: string, log: Log): Log {
+  const { shown } = log;
+  return {
+    ...log,
+    events: log.events.filter(({ atUtc }) => atUtc.startsWith(month)),
+    shown: shown === null ? null : { ...shown, days: shown.days.filter(({ date }) => date.startsWith(month)) },
+  };
+}
+
+type DrawnProps = { readonly log: Log; readonly width: number; readonly month: string | null };
+
+function Drawn({ log: { shown, events, entries }, width, month }: DrawnProps) {
   const days = shown?.days ?? [];
   if (days.length === 0 && events.length === 0)
     return (
@@ -38,14 +50,15 @@ function Drawn({ log: { shown, events, entries }, width }: { readonly log: Log; 
       </p>
     );
   const times = [...days.map(({ date }) => Date.parse(date)), ...events.map(({ atUtc }) => Date.parse(atUtc))];
-  const last = Math.max(...times) + dayMs;
-  const first = Math.min(Math.min(...times), last - leastDays * dayMs);
+  const firstOfMonth = month === null ? null : Date.parse(`${month}-01`);
+  const last = firstOfMonth === null ? Math.max(...times) + dayMs : firstOfMonth + 31 * dayMs;
+  const first = firstOfMonth ?? Math.min(Math.min(...times), last - leastDays * dayMs);
   const x = (ms: number) => left + ((width - left - right) * (ms - first)) / (last - first);
   const y = (share: number) =>
     height - bottom - ((height - top - bottom) * Math.min(mostShare, Math.max(0, share))) / mostShare;
-  const months = monthsBetween(first, last);
+  const marks = month === null ? monthsBetween(first, last) : weeksBetween(first, last);
   const findings = shown?.findings ?? [];
-  const nthMonth = Math.max(1, Math.ceil((monthPx * months.length) / (width - left - right)));
+  const nth = Math.max(1, Math.ceil((monthPx * marks.length) / (width - left - right)));
   const named = namesThatFit(events, x);
   return (
     <>
@@ -55,16 +68,23 @@ function Drawn({ log: { shown, events, entries }, width }: { readonly log: Log; 
         role="img"
         aria-label={`${days.length} days against what was due, from ${dayName(first)} to ${dayName(last)}`}
       >
-        {findings.map(({ id, sinceMs, untilMs }) => (
-          <rect
-            key={`${id} ${sinceMs}`}
-            x={x(sinceMs)}
-            y={top}
-            width={Math.max(2, x(untilMs ?? last) - x(sinceMs))}
-            height={height - top - bottom}
-            className={style["since"]}
-          />
-        ))}
+        {findings
+          .map(({ id, sinceMs, untilMs }) => ({
+            key: `${id} ${sinceMs}`,
+            from: Math.max(first, sinceMs),
+            to: Math.min(last, untilMs ?? last),
+          }))
+          .filter(({ from, to }) => to > from)
+          .map(({ key, from, to }) => (
+            <rect
+              key={key}
+              x={x(from)}
+              y={top}
+              width={Math.max(2, x(to) - x(from))}
+              height={height - top - bottom}
+              className={style["since"]}
+            />
+          ))}
         {[0, 0.5, 1].map((share) => (
           <g key={share}>
             <line
@@ -79,12 +99,12 @@ function Drawn({ log: { shown, events, entries }, width }: { readonly log: Log; 
             </text>
           </g>
         ))}
-        {months.map((ms, k) => (
+        {marks.map((ms, k) => (
           <g key={ms}>
             <line x1={x(ms)} x2={x(ms)} y1={top} y2={height - bottom} className={style["rule"]} />
-            {k % nthMonth === 0 && (
+            {k % nth === 0 && (
               <text x={x(ms) + 3} y={height - 10} className={style["month"]}>
-                {format(ms, "MMM")}
+                {format(ms, month === null ? "MMM" : "d MMM")}
               </text>
             )}
           </g>
@@ -133,6 +153,10 @@ function namesThatFit(events: Log["events"], x: (ms: number) => number): Readonl
     free = at + 8 + letterPx * eventWords[what].length;
   }
   return fits;
+}
+
+function weeksBetween(first: number, last: number): number[] {
+  return Array.from({ length: Math.ceil((last - first) / (7 * dayMs)) }, (_, k) => first + 7 * k * dayMs);
 }
 
 function monthsBetween(first: number, last: number): number[] {

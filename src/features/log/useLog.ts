@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useMemo, useState } from "react";
 import { type PlanLog } from "@/core/log";
 import { type LogEntry, type LogEventRecord, type MeasuredRecord } from "@/core/measured";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/desk";
@@ -22,8 +22,14 @@ export function useLog(): Log {
   const records = useReadingsState().records ?? none;
   const topic = `log ${useId()}`;
   const [state, setState] = useState<Pick<Log, "shown" | "share" | "fault">>({ shown: null, share: null, fault: null });
-  const ours = records.filter((each) => each.kind === "event" || (each.kind === "log" && each.wiringId === wiringId));
-  const key = JSON.stringify([wiringId, longitudeDeg, ours.map(({ id }) => id)]);
+  const ours = useMemo(
+    () => records.filter((each) => each.kind === "event" || (each.kind === "log" && each.wiringId === wiringId)),
+    [records, wiringId],
+  );
+  const key = useMemo(
+    () => JSON.stringify([wiringId, longitudeDeg, ours.map(({ id }) => id)]),
+    [ours, wiringId, longitudeDeg],
+  );
   useEffect(() => {
     let isWanted = true;
     void pageMail()
@@ -48,9 +54,12 @@ export function useLog(): Log {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key holds all that is in the question but the plan
   }, [plan, key, topic]);
   useEffect(() => () => pageMail().callOff(topic), [topic]);
-  return {
-    ...state,
-    entries: ours.filter((each): each is LogEntry => each.kind === "log"),
-    events: ours.filter((each): each is LogEventRecord => each.kind === "event"),
-  };
+  const told = useMemo(
+    () => ({
+      entries: ours.filter((each): each is LogEntry => each.kind === "log"),
+      events: ours.filter((each): each is LogEventRecord => each.kind === "event"),
+    }),
+    [ours],
+  );
+  return { ...state, ...told };
 }

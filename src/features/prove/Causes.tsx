@@ -10,8 +10,8 @@ import style from "./prove.module.css";
 /** What may be wrong by all that was read, narrowing down; and what the input makes of the watts that go in. */
 export function Causes({ onGo }: { readonly onGo: (key: string) => void }) {
   const plan = usePlan();
-  const { judgement, isJudging, walk, records } = useProve();
-  if (records.length === 0) return null;
+  const { judgement, isJudging, walk, records, suspicion } = useProve();
+  if (records.length === 0 && suspicion === null) return null;
   const next = walk?.steps.find(({ key }) => key === judgement?.nextKey) ?? null;
   const shown = (judgement?.causes ?? []).slice(0, judgement?.isSure === true ? 1 : 4);
   const value = (quantity: "runV" | "runA" | "displayW") =>

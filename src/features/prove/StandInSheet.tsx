@@ -4,13 +4,10 @@ import Box from "@mui/material/Box";
 import { useState } from "react";
 import { browserClient } from "@/api";
 import { type CauseId, causeIds, type ReadSky, skyWords, unsaidSky } from "@/core/measured";
-import { type Plan } from "@/core/plan";
-import { type Moment } from "@/core/prove";
-import { assumedSite } from "@/core/rules";
 import { useDeskState, usePlan, useWiring } from "@/features/desk";
+import { brightMoment, openBench } from "@/features/standin";
 import { AlertBar, ChoiceField, Columns, Region, TextButton, useHash } from "@/ui";
 import { causeName, cloudNames } from "@/words";
-import { pageMail } from "@/workers";
 import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
 import style from "./prove.module.css";
@@ -21,7 +18,7 @@ export function StandInSheet() {
   const wiring = useWiring();
   const planId = useDeskState((state) => state.planId);
   const now = useDeskState((state) => state.moment);
-  const { lane, walk, standIn, setStandIn, settings } = useProve();
+  const { lane, walk, standIn, setStandIn } = useProve();
   const [, show] = useHash();
   const [fault, setFault] = useState<CauseId | "hidden">("hidden");
   const [n, setN] = useState(1);
@@ -36,26 +33,10 @@ export function StandInSheet() {
     const put = fault === "hidden" ? hidden : { id: fault, n, strength: 0.6 };
     const moment = brightMoment(plan, now);
     const sky: ReadSky = { ...unsaidSky, cloud, airC: 18 };
-    const asked = await pageMail().ask(
-      "proveWalk",
-      { plan, wiringId: wiring.id, poseId: null, ...lane, sky, moment, meter: { mostA: settings.mostA }, records: [] },
-      { topic: "stand-in", lane: "prompt", once: ["plan"] },
-    );
-    const clearWm2 = asked.type === "done" && asked.value !== null ? Math.max(50, asked.value.clearWm2) : null;
-    if (clearWm2 === null) return setTrouble("This port has nothing to prove yet.");
-    const result = await browserClient.standIns.open({
-      planId,
-      wiringId: wiring.id,
-      ...lane,
-      sky,
-      moment,
-      clearWm2,
-      fault: put,
-      seed,
-    });
-    if (result.type === "fault") return setTrouble(result.fault.message);
+    const opened = await openBench({ plan, planId, wiringId: wiring.id, ...lane, sky, moment, fault: put });
+    if (opened.type === "fault") return setTrouble(opened.message);
     setStandIn({
-      id: result.value.id,
+      id: opened.id,
       moment,
       sky,
       sinceUtc: new Date().toISOString(),
@@ -146,12 +127,4 @@ const hiddenIds: readonly CauseId[] = [
 function hiddenFault(seed: number, panels: number) {
   const id = hiddenIds[seed % hiddenIds.length] ?? "fine";
   return { id, n: id === "looseJoint" || id === "tapering" || id === "fine" ? 1 : 1 + (seed % panels), strength: 0.6 };
-}
-
-/** Noon of the longest day where the plan is: a bench needs no waiting for the sun. */
-function brightMoment({ site }: Pick<Plan, "site">, now: Moment): Moment {
-  const { latitudeDeg } = assumedSite(site);
-  const longitudeDeg = site.longitudeDeg ?? now.longitudeDeg;
-  const noonMs = Date.UTC(2026, latitudeDeg >= 0 ? 5 : 11, 21, 12) - (longitudeDeg / 15) * 3_600_000;
-  return { atMs: noonMs, longitudeDeg };
 }

@@ -5,7 +5,15 @@ import { useState } from "react";
 import { type WalkStep } from "@/core/prove";
 import { usePlan, WaitingReadings } from "@/features/desk";
 import { Cautions, Columns, LevelMark, Region, sheetStyle, TextButton, useHash } from "@/ui";
-import { causeName, causeTodo, proveCautions, quantityWords, readPlaceName, sureWords } from "@/words";
+import {
+  causeName,
+  causeTodo,
+  proveCautions,
+  quantityWords,
+  readPlaceName,
+  sureWords,
+  suspicionSentence,
+} from "@/words";
 import { Causes } from "./Causes";
 import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
@@ -16,7 +24,7 @@ import { Told } from "./Told";
 
 /** One question at a time, in the order of the trade; beside it the sky, what may be wrong, and the way gone so far. */
 export function WalkSheet() {
-  const { walk, lane, standIn, setStandIn, fault, judgement } = useProve();
+  const { walk, lane, standIn, setStandIn, fault, judgement, suspicion, dropSuspicion } = useProve();
   const [chosen, choose] = useState<string | null>(null);
   const [lastKey, setLast] = useState<string | null>(null);
   if (lane === null) return <p>Nothing is wired to an input yet: see Wire.</p>;
@@ -25,7 +33,9 @@ export function WalkSheet() {
   const last = steps.find(({ key, read }) => key === lastKey && read !== null) ?? null;
   const isBarred = steps.some(({ outcome }) => outcome?.type === "overCeiling");
   const open = steps.filter(({ read, phase }) => read === null && !(isBarred && phase === "running"));
-  const current: WalkStep | null = steps.find(({ key }) => key === chosen) ?? open[0] ?? null;
+  // sent here by the log one begins with what tells most of it
+  const suspected = suspicion === null ? null : (open.find(({ key }) => key === judgement?.nextKey) ?? null);
+  const current: WalkStep | null = steps.find(({ key }) => key === chosen) ?? suspected ?? open[0] ?? null;
   return (
     <>
       <LaneTabs />
@@ -35,6 +45,14 @@ export function WalkSheet() {
           <span>
             Readings come from the simulated stand-in: they prove nothing of your panels.{" "}
             <TextButton onClick={() => setStandIn(null)}>Back to the real ones</TextButton>
+          </span>
+        </p>
+      )}
+      {suspicion !== null && (
+        <p className={sheetStyle["notice"]}>
+          <LevelMark level="care" size={16} />
+          <span>
+            {suspicionSentence(suspicion)} <TextButton onClick={dropSuspicion}>Leave it out</TextButton>
           </span>
         </p>
       )}

@@ -1,5 +1,6 @@
 "use client";
 
+import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useContext, useState } from "react";
 import { type ReadingRecord, type ReadSky } from "@/core/measured";
 import { type LaneJudgement, type Moment } from "@/core/prove";
@@ -9,6 +10,7 @@ import { headOf } from "@/words";
 import { type ProveWalk } from "@/workers";
 import { ofLane } from "./of-lane";
 import { keepSettings, readSettings, type Settings } from "./settings";
+import { type LogSuspicion, readSuspicion } from "./suspicion";
 import { type LaneRef, useCauses, useWalk } from "./useProved";
 
 /** A simulated bench that is open: under which sky it stands, and since when readings come from it. */
@@ -37,6 +39,8 @@ type Facts = {
   readonly fault: string | null;
   readonly standIn: OpenStandIn | null;
   readonly setStandIn: (standIn: OpenStandIn | null) => void;
+  /** What the log sent one here with. */ readonly suspicion: LogSuspicion | null;
+  readonly dropSuspicion: () => void;
 };
 
 const FactsContext = createContext<Facts | null>(null);
@@ -55,6 +59,10 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
   const [settings, setSettings] = useState<Settings>(() => readSettings(planId));
   const [chosen, chooseLane] = useState<LaneRef | null>(null);
   const [standIn, setStandIn] = useState<OpenStandIn | null>(null);
+  const search = useSearchParams();
+  const [isDropped, setDropped] = useState(false);
+  // a simulated array has no log
+  const suspicion = isDropped || standIn !== null ? null : readSuspicion(search);
   const set = (patch: Partial<Settings>) => {
     const next = { ...settings, ...patch };
     setSettings(next);
@@ -84,7 +92,17 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
   const input =
     lane === null
       ? null
-      : { plan, wiringId: wiring.id, poseId: null, ...lane, sky, moment, meter: { mostA: settings.mostA }, records };
+      : {
+          plan,
+          wiringId: wiring.id,
+          poseId: null,
+          ...lane,
+          sky,
+          moment,
+          meter: { mostA: settings.mostA },
+          records,
+          suspicion,
+        };
   const { walk, fault } = useWalk(input);
   const { judgement, isJudging } = useCauses(input);
   return (
@@ -106,6 +124,8 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
         fault,
         standIn,
         setStandIn,
+        suspicion,
+        dropSuspicion: () => setDropped(true),
       }}
     >
       {children}

@@ -7,8 +7,9 @@ export type LaneRef = { readonly inputId: string; readonly portId: string };
 /** A question changes only with what is in it. */
 function keyOf(input: ProveInput | null): string {
   if (input === null) return "";
-  const { wiringId, inputId, portId, sky, moment, meter, records } = input;
-  return JSON.stringify([wiringId, inputId, portId, sky, moment, meter, records.map(({ id }) => id)]);
+  const { wiringId, inputId, portId, sky, moment, meter, suspicion, records } = input;
+  const ids = records.map(({ id }) => id);
+  return JSON.stringify([wiringId, inputId, portId, sky, moment, meter, suspicion, ids]);
 }
 
 /** The walk with what is due, worked out beside the page; the one before stands until the next is there. */
@@ -45,7 +46,7 @@ export function useCauses(input: ProveInput | null): {
   const plan = input?.plan;
   const key = keyOf(input);
   const [state, setState] = useState<{ judgement: LaneJudgement | null; of: string }>({ judgement: null, of: "" });
-  const isAsked = input !== null && input.records.length > 0;
+  const isAsked = input !== null && (input.records.length > 0 || input.suspicion !== null);
   useEffect(() => {
     if (!isAsked) return;
     let isWanted = true;

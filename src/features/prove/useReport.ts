@@ -14,7 +14,17 @@ export function useReport(): { readonly steps: readonly WalkStep[]; readonly rec
   const { walk } = useWalk(
     lane === null
       ? null
-      : { plan, wiringId: wiring.id, poseId: null, ...lane, sky, moment, meter: { mostA: settings.mostA }, records },
+      : {
+          plan,
+          wiringId: wiring.id,
+          poseId: null,
+          ...lane,
+          sky,
+          moment,
+          meter: { mostA: settings.mostA },
+          records,
+          suspicion: null,
+        },
   );
   return { steps: walk?.steps ?? [], records };
 }

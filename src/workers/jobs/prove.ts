@@ -9,10 +9,11 @@ import {
   type Moment,
   type ProvedLane,
   provedLane,
+  type Suspicion,
   walkOf,
   type WalkStep,
 } from "@/core/prove";
-import { type LaneContext, type Memory, mostColdVolts, readyById } from "@/core/rules";
+import { kindOf, type LaneContext, type Memory, mostColdVolts, readyById } from "@/core/rules";
 import { createPlanes } from "@/core/year";
 import { type Job } from "../slot";
 
@@ -26,6 +27,7 @@ export type ProveInput = {
   readonly moment: Moment;
   readonly meter: Meter;
   readonly records: readonly ReadingRecord[];
+  /** What the log says of the whole wiring. */ readonly suspicion: Suspicion | null;
 };
 
 export type ProveWalk = {
@@ -37,15 +39,21 @@ export type ProveWalk = {
   readonly isPwm: boolean;
 };
 
+type Found = {
+  readonly lane: ProvedLane;
+  readonly context: LaneContext;
+  /** All of the wiring. */ readonly lanes: readonly LaneContext[];
+};
+
 /** The walk of a port with what is due, and, as it takes longer, what is wrong by all that was read: two questions of one port. */
 export function proveJobs(memory: Memory) {
-  const laneOf = (input: ProveInput): { readonly lane: ProvedLane; readonly context: LaneContext } | null => {
+  const laneOf = (input: ProveInput): Found | null => {
     const { lanes } = readyById(input.plan, input.wiringId, input.poseId, memory);
     const context = lanes.find(({ lane }) => lane.inputId === input.inputId && lane.portId === input.portId);
     const lane = context === undefined ? null : provedLane(context, input.sky, input.moment, planesOf(input));
-    return context === undefined || lane === null ? null : { lane, context };
+    return context === undefined || lane === null ? null : { lane, context, lanes };
   };
-  const walk = ({ lane, context }: NonNullable<ReturnType<typeof laneOf>>, { records, meter }: ProveInput) =>
+  const walk = ({ lane, context }: Found, { records, meter }: ProveInput) =>
     walkOf(lane, records, meter, (place) => coldVoltsAt(context, place));
   const proveWalk: Job<ProveInput, never, ProveWalk | null> = function* (input) {
     const found = laneOf(input);
@@ -64,9 +72,19 @@ export function proveJobs(memory: Memory) {
   const proveCauses: Job<ProveInput, never, LaneJudgement | null> = function* (input) {
     const found = laneOf(input);
     if (found === null) return null;
-    return judgeLane(found.lane, walk(found, input).steps, input.meter);
+    return judgeLane(found.lane, walk(found, input).steps, input.meter, suspicionOf(found, input));
   };
   return { proveWalk, proveCauses };
+}
+
+/** What is lost of the whole is more of one port, by label watts; what would be more than all of it cannot be there. */
+function suspicionOf({ context, lanes }: Found, { suspicion }: ProveInput): Suspicion | null {
+  if (suspicion === null) return null;
+  const wattsOf = (of: LaneContext) => of.tiles.reduce((sum, tile) => sum + kindOf(of, tile).fit.label.pmaxW, 0);
+  const all = lanes.reduce((sum, of) => sum + wattsOf(of), 0);
+  const own = wattsOf(context);
+  const lossPct = own <= 0 ? Infinity : (suspicion.lossPct * all) / own;
+  return lossPct > 100 ? null : { lossPct };
 }
 
 /** How the panels lie in the pose asked for, or in the usual one of the wiring. */

@@ -1,0 +1,28 @@
+"use client";
+
+import { LevelMark, sheetStyle, TextButton, useHash } from "@/ui";
+import { jobWords } from "@/words";
+import { dayName } from "./times";
+import { useJobs } from "./useJobs";
+
+/** A line over the log where something is due. */
+export function DueJobs() {
+  const [, show] = useHash();
+  const due = useJobs().states.filter(({ isDue }) => isDue);
+  if (due.length === 0) return null;
+  return (
+    <p className={sheetStyle["notice"]}>
+      <LevelMark level="note" size={16} />
+      <span>
+        Due:{" "}
+        {due
+          .map(
+            ({ job, dueMs }) =>
+              `${job.what === "other" ? job.note : jobWords[job.what].name.toLowerCase()} (since ${dayName(dueMs ?? 0)})`,
+          )
+          .join("; ")}
+        . <TextButton onClick={() => show("jobs")}>Jobs</TextButton>
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,96 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { format } from "date-fns";
+import { useState } from "react";
+import { monthReport, monthsOf } from "@/core/log";
+import { ChoiceField, Columns, Facts, Region, sheetStyle, TextButton } from "@/ui";
+import { eventWords, kwh, logFindingWords, monthSentence } from "@/words";
+import { useLogFacts } from "./facts";
+import { JobLines } from "./JobLines";
+import { dayName, monthName } from "./times";
+import { useJobs } from "./useJobs";
+import { YearDrawing } from "./YearDrawing";
+
+/** A month in a page: what came of what was due, what was there, what was done, what is to be done. */
+export function MonthSheet() {
+  const log = useLogFacts();
+  const { states } = useJobs();
+  const [chosen, choose] = useState<string | null>(null);
+  const { shown, events, fault } = log;
+  if (fault !== null) return <p role="alert">{fault}</p>;
+  if (shown === null) return <p role="status">Reading the log…</p>;
+  const months = monthsOf(shown, events);
+  const month = months.find((each) => each === chosen) ?? months[0];
+  if (month === undefined) return <p>Nothing written yet: the first entry of the log opens the first month.</p>;
+  const report = monthReport(shown, events, month);
+  const open = states.filter(({ dueMs }) => dueMs !== null);
+  return (
+    <Columns beside="390px">
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Region title={monthName(month)} aside={<TextButton onClick={() => window.print()}>Print</TextButton>}>
+          <p style={{ marginTop: 0 }}>{monthSentence(report)}</p>
+          <YearDrawing log={log} month={month} />
+        </Region>
+        <Region title="What was there">
+          {report.findings.length === 0 ? (
+            <p style={{ margin: 0 }}>Nothing that sky and meters could not explain.</p>
+          ) : (
+            <ul className={sheetStyle["steps"]}>
+              {report.findings.map((finding) => (
+                <li key={`${finding.id} ${finding.sinceMs}`}>
+                  {
+                    logFindingWords(
+                      finding,
+                      dayName(finding.sinceMs),
+                      finding.untilMs === null ? null : dayName(finding.untilMs),
+                      null,
+                    ).what
+                  }
+                </li>
+              ))}
+            </ul>
+          )}
+        </Region>
+      </Box>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Region title="Month">
+          <ChoiceField
+            label="Which"
+            value={month}
+            options={months.map((value) => ({ value, text: monthName(value) }))}
+            onChoice={choose}
+          />
+          <Facts
+            facts={[
+              ["Days written down", report.days.length],
+              ["Of them clear", report.clearDays],
+              ["Due on those days", kwh(report.dueKwh)],
+              ["Came of it, about", kwh(report.takenKwh)],
+              ...(report.best === null
+                ? []
+                : [["Best day", `${format(Date.parse(report.best.date), "d MMM")}, ${kwh(report.best.kwh)}`] as const]),
+            ]}
+          />
+        </Region>
+        <Region title="In the margin">
+          {report.events.length === 0 ? (
+            <p style={{ margin: 0 }}>Nothing.</p>
+          ) : (
+            <ul className={sheetStyle["steps"]}>
+              {report.events.map(({ id, atUtc, what, note }) => (
+                <li key={id}>
+                  {format(Date.parse(atUtc), "d MMM")}: {eventWords[what]}
+                  {note === "" ? "" : `, ${note}`}
+                </li>
+              ))}
+            </ul>
+          )}
+        </Region>
+        <Region title="To do">
+          {open.length === 0 ? <p style={{ margin: 0 }}>Nothing put down: see Jobs.</p> : <JobLines states={open} />}
+        </Region>
+      </Box>
+    </Columns>
+  );
+}

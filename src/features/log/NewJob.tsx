@@ -1,0 +1,70 @@
+"use client";
+
+import { useState } from "react";
+import { type JobKind } from "@/core/measured";
+import { useReadings } from "@/features/desk";
+import { FreeLine, newId, Region, sheetStyle, TextButton } from "@/ui";
+import { jobWords } from "@/words";
+import { fieldDay, roundName } from "./times";
+import style from "./log.module.css";
+
+const kinds = Object.keys(jobWords) as JobKind[];
+const rounds = [null, 28, 56, 182, 365] as const;
+
+/** A job of one's own: what, from which day, how often. */
+export function NewJob() {
+  const readings = useReadings();
+  const [what, setWhat] = useState<JobKind>("cleaned");
+  const [everyDays, setEvery] = useState<number | null>(null);
+  const [day, setDay] = useState(() => fieldDay(Date.now()));
+  const [note, setNote] = useState("");
+  const [told, tell] = useState("");
+  const put = async () => {
+    // at noon by this clock, so that it is the same day a few zones off
+    const atMs = new Date(`${day}T12:00`).getTime();
+    if (!Number.isFinite(atMs)) return tell(`“${day}” is no day; allowed: a day of the calendar.`);
+    if (what === "other" && note.trim() === "") return tell("With a word: what is to be done is needed.");
+    await readings?.add({
+      id: newId(),
+      kind: "job",
+      atUtc: new Date(atMs).toISOString(),
+      by: "",
+      what,
+      everyDays,
+      note: note.trim(),
+    });
+    setNote("");
+    tell(`${jobWords[what].name}: put down.`);
+  };
+  return (
+    <Region title="A job of your own">
+      <div className={style["chips"]} role="group" aria-label="What is to be done">
+        {kinds.map((each) => (
+          <TextButton key={each} aria-pressed={each === what} onClick={() => setWhat(each)}>
+            {jobWords[each].name}
+          </TextButton>
+        ))}
+      </div>
+      <div className={style["chips"]} role="group" aria-label="How often">
+        {rounds.map((each) => (
+          <TextButton key={String(each)} aria-pressed={each === everyDays} onClick={() => setEvery(each)}>
+            {roundName(each)}
+          </TextButton>
+        ))}
+      </div>
+      <label className={style["day"]}>
+        <span>First on</span>
+        <input type="date" value={day} onChange={({ target }) => setDay(target.value)} />
+      </label>
+      <FreeLine label="With a word" value={note} onValue={setNote} most={200} placeholder="which panels, which bolts" />
+      <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
+        <TextButton look="amber" onClick={() => void put()}>
+          Put it down
+        </TextButton>
+      </div>
+      <p role="status" style={{ margin: "4px 0 0" }}>
+        {told}
+      </p>
+    </Region>
+  );
+}

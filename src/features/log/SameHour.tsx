@@ -1,0 +1,16 @@
+import { format } from "date-fns";
+import { sameHour } from "@/core/log";
+import { sameHourWords } from "@/words";
+import { type Log } from "./useLog";
+
+/** The newest reading against the same hour last month. */
+export function SameHour({ log: { shown } }: { readonly log: Log }) {
+  const found = sameHour(shown?.shares ?? []);
+  if (found === null) return null;
+  const at = (ms: number) => format(ms, "'on' d MMM 'at' HH:mm");
+  return (
+    <p style={{ margin: "10px 0 0" }}>
+      <strong>Against the same hour last month.</strong> {sameHourWords(found, at(found.now.atMs), at(found.then.atMs))}
+    </p>
+  );
+}

@@ -1,0 +1,1 @@
+export { brightMoment, openBench } from "./open-bench";
