@@ -63,12 +63,13 @@ function prepareData() {
 }
 
 async function serve() {
-  const { guardsFile, readerFile, stickersFile } = await import("./serving/kit.mjs");
+  const { guardsFile, readerFile, roofSheetFile, stickersFile } = await import("./serving/kit.mjs");
   Object.assign(process.env, {
     NODE_ENV: "production",
     GOLDEN_ARRAY_DATA: dataDir,
     GOLDEN_ARRAY_READER: readerFile,
     GOLDEN_ARRAY_STICKERS: stickersFile,
+    GOLDEN_ARRAY_ROOF_SHEET: roofSheetFile,
     NEXT_TELEMETRY_DISABLED: "1",
   });
   /** @type {typeof import("../src/server/guards/index.ts")} */

@@ -9,6 +9,9 @@ export const phonesFile = path.join(kitDir, "phones.mjs");
 export const readerFile = path.join(kitDir, "reader.mjs");
 export const stickersFile = path.join(kitDir, "stickers.mjs");
 
+/** The script of the sheet that is taken along: one file, for browsers. */
+export const roofSheetFile = path.join(kitDir, "roof-sheet.js");
+
 /** Bundles a TypeScript module of this project into one file for Node. */
 export function bundle(/** @type {string} */ entry, /** @type {string} */ outfile) {
   return build({
@@ -35,4 +38,15 @@ export async function buildKit() {
   await bundle("src/server/phones/index.ts", phonesFile);
   await bundle("src/server/reader/reader.worker.ts", readerFile);
   await buildStickers();
+  await build({
+    entryPoints: [path.join(root, "src/roofsheet/main.ts")],
+    outfile: roofSheetFile,
+    bundle: true,
+    minify: true,
+    platform: "browser",
+    format: "iife",
+    target: "es2020",
+    tsconfig: path.join(root, "tsconfig.json"),
+    logLevel: "error",
+  });
 }

@@ -14,6 +14,7 @@ import {
   panelRecordSchema,
   photoReceiptSchema,
   readingLineSchema,
+  roofSheetScriptSchema,
   phonesStateSchema,
   planSummarySchema,
   receiptSchema,
@@ -30,6 +31,7 @@ import {
   type PhotoReceipt,
   type PlanSummary,
   type Receipt,
+  type RoofSheetScript,
   type SavedPlan,
   type Town,
   type UnreadableSheet,
@@ -121,6 +123,8 @@ export function createClient(fetcher: typeof fetch) {
       makeCode: () => call({ method: "POST", path: "/api/phones/code", body: "{}" }, pairingCodeSchema),
       revoke: (id: string): Promise<ApiResult<null>> => call({ method: "DELETE", path: `/api/phones/${id}` }, nothing),
     },
+    roofSheetScript: (): Promise<ApiResult<RoofSheetScript>> =>
+      call({ method: "GET", path: "/api/roof-sheet" }, roofSheetScriptSchema),
     /** Keeps a weather file; refused with line and field where it cannot be read. */
     addWeather: (text: string): Promise<ApiResult<WeatherReceipt>> =>
       call({ method: "POST", path: "/api/weather", body: JSON.stringify({ text }) }, weatherReceiptSchema),

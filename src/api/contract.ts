@@ -92,6 +92,10 @@ export const standInSchema = z.strictObject({ id: z.string() });
 export const linesSchema = z.strictObject({ lines: z.array(z.string().min(1).max(120)).min(1).max(20) });
 export const answersSchema = z.strictObject({ answers: z.array(z.string().max(400)) });
 
+/** The script of the sheet that is taken along, and its hash in base64. */
+export const roofSheetScriptSchema = z.strictObject({ script: z.string().max(500_000), sha256: z.string().max(60) });
+export type RoofSheetScript = z.infer<typeof roofSheetScriptSchema>;
+
 export const photoReceiptSchema = z.strictObject({ id: z.string() });
 
 /** A line of the answer to a photo: how far its reading is, what came of it, or why nothing did. The words of a value are shown, never run. */

@@ -17,7 +17,7 @@ export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, 
 export { mendSentence, notMendedWords } from "./mends";
 export { fieldWords, headOf, missingSentence, mountWords, verdictWords } from "./names";
 export { placeName, placePrefix } from "./places";
-export { acceptWords } from "./ports";
+export { acceptWords, portLanes } from "./ports";
 export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
 export { buySentence, buyTitleWords, needSentence, purchaseName } from "./shopping";

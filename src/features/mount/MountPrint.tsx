@@ -1,18 +1,16 @@
 "use client";
 
 import { mountReport, type MountReport, reportClock } from "@/core/mount";
-import { panelsOn } from "@/core/roof";
-import { parkedIn, roundOf } from "@/core/rules";
-import { drawSurface, planSheet, sheetSvg } from "@/core/sheet";
+import { roundOf } from "@/core/rules";
 import { surfacesUnder } from "@/core/mount";
 import { poseIdOf, useAssessment, useDeskState, usePlan } from "@/features/desk";
+import { jobTable, surfacePapers } from "@/features/papers";
 import { levelWords, PrintTable, useUnits } from "@/ui";
 import {
   findingSentence,
   gateWords,
   materialName,
   mountCautions,
-  mountStepWords,
   schoolWords,
   takenWords,
   toolName,
@@ -65,14 +63,13 @@ function Card({ report }: { readonly report: MountReport }) {
         {fixing.name}: {schoolWords[fixing.school].name.toLowerCase()}
       </h2>
       {surfacesUnder(plan, fixing).map((surface) => {
-        const drawing = drawSurface(plan, surface, panelsOn(plan, surface, poseId, parkedIn(plan)));
-        const sheet = planSheet(surface.name, drawing, "a4", (value) => String(Math.round(value)));
+        const { id, name, svg } = surfacePapers(plan, surface, poseId);
         return (
           // eslint-disable-next-line @next/next/no-img-element -- drawn here, nothing to fetch
           <img
-            key={surface.id}
-            src={`data:image/svg+xml,${encodeURIComponent(sheetSvg(sheet))}`}
-            alt={`Drawing of ${surface.name}`}
+            key={id}
+            src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
+            alt={`Drawing of ${name}`}
             style={{ width: "100%", maxHeight: "200mm" }}
           />
         );
@@ -80,10 +77,12 @@ function Card({ report }: { readonly report: MountReport }) {
       <PrintTable
         caption="Step by step"
         head={["", "What", "How", "About"]}
-        rows={clock.steps.map(({ step, isDone, toMs }) => {
-          const { what, how } = mountStepWords(step, report, system);
-          return [isDone ? "☑" : "☐", what, how, clockTime(toMs, atMs)];
-        })}
+        rows={jobTable(report, clock.steps, system).map(({ isDone, what, how, toMs }) => [
+          isDone ? "☑" : "☐",
+          what,
+          how,
+          clockTime(toMs, atMs),
+        ])}
       />
       {clock.driveMs !== null && (
         <p>

@@ -9,11 +9,12 @@ import { usualLeadMm } from "@/core/roof";
 import { bondSize, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
+import { allRuns, cableName } from "@/features/papers";
 import { Columns, ChoiceField, Region, TextButton, useUnits, sheetStyle } from "@/ui";
-import { amount, headOf, lengthWords, partNames, percent, sizeWords } from "@/words";
+import { amount, headOf, lengthWords, percent, sizeWords } from "@/words";
 import { CableForm } from "./CableForm";
 import { LengthField, StatedField } from "./forms";
-import { allRuns, patchRun } from "./runs";
+import { patchRun } from "./runs";
 import { useProtect } from "./facts";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
@@ -181,16 +182,6 @@ export function CablesSheet() {
 }
 
 /** What a cable is called in a table of all of them. */
-export function cableName(report: ProtectReport, run: ResolvedRun): string {
-  const lane = report.lanes.find(({ runs }) => runs.includes(run));
-  const { from } = run;
-  const row = from.type === "row" ? lane?.rows.find(({ rowId }) => rowId === from.rowId)?.number : undefined;
-  const name = row === undefined ? partNames[run.part] : `Row ${row}`;
-  const to =
-    report.lanes.length > 1 && lane !== undefined ? `, ${headOf(lane.inputName)}, ${headOf(lane.portName)}` : "";
-  return `${name}${to}`;
-}
-
 /** One cable in the table; pressed, it opens beside it. A star: the size is the advised one. */
 function CableLine({
   run: each,

@@ -5,6 +5,7 @@ import { type Plan } from "@/core/plan";
 import { type Diagram, type ProtectReport } from "@/core/protect";
 import { diagramSheet, diagramSheets, labelSheets, type Paper, papers, type Sheet, sheetSvg } from "@/core/sheet";
 import { useWiring } from "@/features/desk";
+import { drawingNote } from "@/features/papers";
 import { ChoiceField, offerFile, sheetsAsPdf, TextButton, sheetStyle } from "@/ui";
 import { labelTexts } from "@/words";
 import { asPng } from "./as-png";
@@ -50,13 +51,4 @@ export function Exports({ plan, report, diagram }: Props) {
       )}
     </div>
   );
-}
-
-/** What a drawing taken along says of itself. */
-export function drawingNote({ assumedLengths, highestV }: ProtectReport): string {
-  const lengths =
-    assumedLengths === 0
-      ? ""
-      : ` ${assumedLengths === 1 ? "One length is" : `${assumedLengths} lengths are`} assumed ("about").`;
-  return `Up to ${highestV.toFixed(1)} V DC on the coldest dawn.${lengths} Your local code decides.`;
 }

@@ -1,9 +1,11 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { format } from "date-fns";
 import { useId } from "react";
-import { type Step, workOrder } from "@/core/protect";
+import { useReadingsState } from "@/features/desk";
 import { CableWays, NotesField } from "@/features/notebook";
+import { type WorkList, workLists } from "@/features/papers";
 import { Columns, LevelMark, Region, TextButton, sheetStyle } from "@/ui";
 import { weatherChecks, whoseWork, workStepWords } from "@/words";
 import { useProtect } from "./facts";
@@ -14,17 +16,17 @@ export function OrderSheet() {
   const { report } = useProtect();
   const id = useId();
   if (report === null) return <p role="status">Working it out…</p>;
-  const { making, connecting, takingOff } = workOrder(report);
+  const [making, connecting, takingOff] = workLists(report);
   return (
     <>
       <Wirings />
       <Columns beside="minmax(0, 1fr)">
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region title="Making the leads">
-            <Steps steps={making} />
+            <Steps list={making} />
           </Region>
           <Region title="Taking it off">
-            <Steps steps={takingOff} />
+            <Steps list={takingOff} />
           </Region>
           <Region title="Water and wind">
             <ul className={sheetStyle["steps"]}>
@@ -39,7 +41,7 @@ export function OrderSheet() {
             title="Connecting it"
             aside={<TextButton onClick={() => window.print()}>Print all of Protect</TextButton>}
           >
-            <Steps steps={connecting} />
+            <Steps list={connecting} />
           </Region>
           <Region title="Whose work it is">
             {whoseWork.map((words) => (
@@ -62,12 +64,21 @@ export function OrderSheet() {
   );
 }
 
-function Steps({ steps }: { readonly steps: readonly Step[] }) {
+/** The steps of an order of work; those ticked on a sheet that was taken along have their day. */
+function Steps({ list }: { readonly list: WorkList }) {
+  const ticks = useReadingsState().records ?? [];
   return (
     <ol className={sheetStyle["steps"]}>
-      {steps.map((step, k) => (
-        <li key={k}>{workStepWords(step)}</li>
-      ))}
+      {list.steps.map((step, k) => {
+        const words = workStepWords(step);
+        const tick = ticks.find((each) => each.kind === "tick" && each.list === list.name && each.step === words);
+        return (
+          <li key={k}>
+            {words}
+            {tick === undefined ? null : <strong> ✓ {format(Date.parse(tick.atUtc), "d MMM yyyy")}</strong>}
+          </li>
+        );
+      })}
     </ol>
   );
 }

@@ -1,32 +1,23 @@
 "use client";
 
-import { designOf } from "@/core/cable";
-import { sizeThatCounts } from "@/core/copper";
-import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport, workOrder } from "@/core/protect";
+import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport } from "@/core/protect";
 import { createMemory, readyById } from "@/core/rules";
 import { diagramSheets, sheetSvg } from "@/core/sheet";
 import { useAssessment, usePlan, useWiring } from "@/features/desk";
+import { cableTable, drawingNote, workLists } from "@/features/papers";
 import { levelWords, PrintTable, useUnits } from "@/ui";
 import {
-  amount,
   boxWords,
   countWords,
   findingSentence,
   groupWords,
   itemWords,
-  layingWords,
-  lengthWords,
   money,
-  percent,
-  sizeWords,
   weatherChecks,
   whoseWork,
   workStepWords,
 } from "@/words";
 import { pageLayout } from "@/workers";
-import { cableName } from "./CablesSheet";
-import { drawingNote } from "./Exports";
-import { allRuns } from "./runs";
 
 /** The drawing, the cables, the list and the order of work, for the ladder. */
 export function ProtectPrint() {
@@ -45,12 +36,7 @@ export function ProtectPrint() {
     assessment?.type === "assessed"
       ? assessment.findings.filter(({ stop, level }) => stop === "protect" && level !== "good")
       : [];
-  const { making, connecting, takingOff } = workOrder(report);
-  const orders = [
-    { name: "Making the leads", steps: making },
-    { name: "Connecting", steps: connecting },
-    { name: "Taking off", steps: takingOff },
-  ];
+  const cables = cableTable(report, system);
   return (
     <>
       {sheets.map((sheet) => (
@@ -63,20 +49,9 @@ export function ProtectPrint() {
         />
       ))}
       <PrintTable
-        caption="Cables, each twice: plus and minus"
-        head={["Cable", "One way", "Lies", "Size", "Must carry", "Loses", "Cut"]}
-        rows={allRuns(report).map((run) => {
-          const size = sizeThatCounts(run);
-          return [
-            cableName(report, run),
-            `${run.lengthBy === "assumed" ? "about " : ""}${lengthWords(run.lengthMm, system)}`,
-            layingWords[run.lies],
-            size === null ? "" : sizeWords(size.size.name),
-            run.ask === null ? "" : amount(designOf(run.ask), "A"),
-            size === null ? "" : `${percent(size.dropPct)}, ${amount(size.lossW, "W")}`,
-            "☐",
-          ];
-        })}
+        caption={cables.caption}
+        head={[...cables.head, "Cut"]}
+        rows={cables.rows.map((cells) => [...cells, "☐"])}
       />
       <PrintTable
         caption={`Parts to buy: ${money(report.money.parts, plan.protect.currency)}`}
@@ -93,7 +68,7 @@ export function ProtectPrint() {
             ]),
         )}
       />
-      {orders.map(({ name, steps }) => (
+      {workLists(report).map(({ name, steps }) => (
         <section key={name}>
           <h2>{name}</h2>
           <ol>

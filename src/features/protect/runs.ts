@@ -2,13 +2,9 @@ import { type ResolvedRun } from "@/core/copper";
 import { type Run, runKey, sameEnd } from "@/core/plan";
 import { type Part, type ProtectReport } from "@/core/protect";
 import { type Desk, wiringOf } from "@/features/desk";
+import { allRuns } from "@/features/papers";
 import { newId } from "@/ui";
 import { partNames } from "@/words";
-
-/** Every cable of a report. */
-export function allRuns({ lanes, batteries }: ProtectReport): readonly ResolvedRun[] {
-  return [...lanes.flatMap(({ runs }) => runs), ...batteries.map(({ run }) => run)];
-}
 
 /** The cable a box of the drawing stands for. */
 export function runOfPart(report: ProtectReport, part: Part): ResolvedRun | null {

@@ -12,7 +12,7 @@ import { diagramSheet, diagramSheets, labelSheets, type Paper, sheetSvg } from "
 import { changed, demoPlan } from "@/testing";
 import { sheetsAsPdf } from "@/ui";
 import { boxWords, labelTexts } from "@/words";
-import { drawingNote } from "./Exports";
+import { drawingNote } from "@/features/papers";
 import { listCsv, listJson } from "./list-files";
 
 const plan = changed(demoPlan("The Lantern"), {

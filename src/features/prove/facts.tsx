@@ -6,7 +6,7 @@ import { type ReadingRecord, type ReadSky } from "@/core/measured";
 import { type LaneJudgement, type Moment } from "@/core/prove";
 import { useDeskState, usePlan, useReadings, useReadingsState, useWiring } from "@/features/desk";
 import { type Readings, type ReadingsState } from "@/features/keep";
-import { headOf } from "@/words";
+import { portLanes } from "@/words";
 import { type ProveWalk } from "@/workers";
 import { ofLane } from "./of-lane";
 import { keepSettings, readSettings, type Settings } from "./settings";
@@ -68,16 +68,7 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
     setSettings(next);
     keepSettings(planId, next);
   };
-  const lanes = wiring.lanes.flatMap(({ inputId, portId, rows }) => {
-    const device = plan.inputs.find(({ id }) => id === inputId)?.device;
-    const port = device?.ports.find(({ id }) => id === portId);
-    if (inputId === null || portId === null || device === undefined || port === undefined || rows.length === 0)
-      return [];
-    const isOnly = wiring.lanes.every((other) => other.inputId === inputId || other.rows.length === 0);
-    const ofPort = device.ports.length > 1 ? headOf(port.name) : null;
-    const name = ofPort === null ? headOf(device.name) : isOnly ? ofPort : `${headOf(device.name)}: ${ofPort}`;
-    return [{ inputId, portId, name }];
-  });
+  const lanes = portLanes(plan, wiring);
   const found =
     lanes.find(({ inputId, portId }) => inputId === chosen?.inputId && portId === chosen.portId) ?? lanes[0] ?? null;
   const lane = found === null ? null : { inputId: found.inputId, portId: found.portId };

@@ -1,7 +1,7 @@
 import { createMemory } from "@/core/rules";
 import { findJobs } from "./find";
 import { judgeJob } from "./judge";
-import { logJob } from "./log";
+import { hoursJob, logJob } from "./log";
 import { mendsJob } from "./mends";
 import { protectJob } from "./protect";
 import { proveJobs } from "./prove";
@@ -20,6 +20,7 @@ export function createJobs() {
     protect: protectJob(memory),
     ...proveJobs(memory),
     log: logJob,
+    hoursDue: hoursJob,
     readLibrary,
     year: yearJob(memory, weatherOf),
     gains: gainsJob(memory, weatherOf),

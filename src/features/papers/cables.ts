@@ -1,0 +1,48 @@
+import { designOf } from "@/core/cable";
+import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
+import { type ProtectReport } from "@/core/protect";
+import { type UnitSystem } from "@/core/units";
+import { amount, headOf, layingWords, lengthWords, partNames, percent, sizeWords } from "@/words";
+import { type PaperTable } from "./paper-table";
+
+/** Every cable of a report. */
+export function allRuns({ lanes, batteries }: ProtectReport): readonly ResolvedRun[] {
+  return [...lanes.flatMap(({ runs }) => runs), ...batteries.map(({ run }) => run)];
+}
+
+export function cableName(report: ProtectReport, run: ResolvedRun): string {
+  const lane = report.lanes.find(({ runs }) => runs.includes(run));
+  const { from } = run;
+  const row = from.type === "row" ? lane?.rows.find(({ rowId }) => rowId === from.rowId)?.number : undefined;
+  const name = row === undefined ? partNames[run.part] : `Row ${row}`;
+  const to =
+    report.lanes.length > 1 && lane !== undefined ? `, ${headOf(lane.inputName)}, ${headOf(lane.portName)}` : "";
+  return `${name}${to}`;
+}
+
+export function cableTable(report: ProtectReport, system: UnitSystem): PaperTable {
+  return {
+    caption: "Cables, each twice: plus and minus",
+    head: ["Cable", "One way", "Lies", "Size", "Must carry", "Loses"],
+    rows: allRuns(report).map((run) => {
+      const size = sizeThatCounts(run);
+      return [
+        cableName(report, run),
+        `${run.lengthBy === "assumed" ? "about " : ""}${lengthWords(run.lengthMm, system)}`,
+        layingWords[run.lies],
+        size === null ? "" : sizeWords(size.size.name),
+        run.ask === null ? "" : amount(designOf(run.ask), "A"),
+        size === null ? "" : `${percent(size.dropPct)}, ${amount(size.lossW, "W")}`,
+      ];
+    }),
+  };
+}
+
+/** What stands under a drawing of the wiring. */
+export function drawingNote({ assumedLengths, highestV }: ProtectReport): string {
+  const lengths =
+    assumedLengths === 0
+      ? ""
+      : ` ${assumedLengths === 1 ? "One length is" : `${assumedLengths} lengths are`} assumed ("about").`;
+  return `Up to ${highestV.toFixed(1)} V DC on the coldest dawn.${lengths} Your local code decides.`;
+}

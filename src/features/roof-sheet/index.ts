@@ -1,0 +1,1 @@
+export { RoofSheet } from "./RoofSheet";
