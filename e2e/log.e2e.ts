@@ -90,14 +90,14 @@ walkAlone(
 
 walk("a job of one’s own; what the stand-in station shows is kept apart", async ({ open, plan, server }) => {
   const address = await plan("Bee-keeper");
-  const { fields } = await open(`${address}/log#jobs`);
+  const { page, fields } = await open(`${address}/log#jobs`);
   await fields.press("Something else");
   await fields.press("Put it down");
   await fields.says("[role=status]", /what is to be done is needed/);
   await fields.type("With a word", "grease the hinges");
   await fields.press("Put it down");
   await fields.says("[aria-label=Jobs]", /grease the hinges/);
-  await fields.press("Log");
+  await page.$eval("#log-tab-log", (tab) => (tab as HTMLElement).click());
   await fields.press("Read from the stand-in station");
   await fields.says("[role=status]", /Of the simulated station/);
   await fields.press("Write it down");

@@ -134,12 +134,10 @@ export function Page({ content, script, sha256, data }: Props) {
                       <th scope="row">
                         {day} {hour}
                       </th>
-                      <td>{openV} V</td>
-                      <td>
-                        {runV} V, {runA} A
-                      </td>
-                      <td>{clearW.toFixed(0)} W</td>
-                      <td>{overcastW.toFixed(0)} W</td>
+                      <td>{`${openV}\u00a0V`}</td>
+                      <td>{`${runV}\u00a0V, ${runA}\u00a0A`}</td>
+                      <td>{`${clearW.toFixed(0)}\u00a0W`}</td>
+                      <td>{`${overcastW.toFixed(0)}\u00a0W`}</td>
                     </tr>
                   ))}
                 </tbody>
@@ -159,15 +157,15 @@ export function Page({ content, script, sha256, data }: Props) {
                         {place}, {what}
                         <small> {due}</small>
                       </th>
-                      <td>
+                      <td className="field">
                         <input
                           inputMode="decimal"
                           aria-label={`${name}, ${place}, ${what}, ${unit}`}
                           data-read={key}
                           data-low={low ?? ""}
                           data-high={high ?? ""}
-                        />{" "}
-                        {unit}
+                        />
+                        {`\u00a0${unit}`}
                       </td>
                       <td data-told="" role="status" />
                     </tr>
@@ -247,26 +245,28 @@ function Picture({ svg, alt }: { readonly svg: string; readonly alt: string }) {
 
 function Ruled({ table: { caption, head, rows } }: { readonly table: PaperTable }) {
   return (
-    <table>
-      <caption>{caption}</caption>
-      <thead>
-        <tr>
-          {head.map((words) => (
-            <th key={words} scope="col">
-              {words}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((cells, row) => (
-          <tr key={row}>
-            {cells.map((cell, k) => (
-              <td key={k}>{cell}</td>
+    <div className="wide">
+      <table>
+        <caption>{caption}</caption>
+        <thead>
+          <tr>
+            {head.map((words) => (
+              <th key={words} scope="col">
+                {words}
+              </th>
             ))}
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {rows.map((cells, row) => (
+            <tr key={row}>
+              {cells.map((cell, k) => (
+                <td key={k}>{cell}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -12,6 +12,8 @@ nav a,button{display:inline-flex;align-items:center;min-height:48px;padding:4px 
 button{background:#ffc94d}
 img{width:100%;border:1px solid #000}
 table{width:100%;border-collapse:collapse;margin:12px 0;font-size:16px}
+.wide{overflow-x:auto}
+.field{white-space:nowrap}
 caption{text-align:left;font-weight:700;padding-bottom:4px}
 th,td{text-align:left;border-bottom:1px solid #000;padding:6px 8px 6px 0;vertical-align:middle;font-variant-numeric:tabular-nums}
 th small{display:block;font-weight:400}
@@ -20,14 +22,16 @@ tr[data-now] th,tr[data-now] td{background:#ffe7ad}
 .steps label{display:flex;gap:12px;align-items:flex-start;padding:9px 0;border-bottom:1px solid #000;min-height:48px}
 input[type=checkbox]{width:32px;height:32px;flex:none;margin:0;accent-color:#000}
 input,select,textarea{font:inherit;color:#000;background:#fff;border:2px solid #000;border-radius:6px}
-input:not([type=checkbox]),select{min-height:48px;width:7.5em;max-width:100%;padding:4px 8px}
+input:not([type=checkbox]),select{min-height:48px;width:6em;max-width:100%;padding:4px 8px}
 input[aria-invalid=true]{border-style:dashed;border-width:4px}
 textarea{width:100%;font-size:14px}
 .log{display:flex;flex-wrap:wrap;gap:12px;align-items:flex-end}
 .log label{display:grid;gap:2px;font-weight:700}
 .buttons{display:flex;gap:10px;margin-bottom:10px}
 figure{margin:12px 0;max-width:420px}
-figcaption{font-weight:700}
+fig.wide{overflow-x:auto}
+.field{white-space:nowrap}
+caption{font-weight:700}
 :focus-visible{outline:4px solid #0b57d0;outline-offset:2px}
 @media print{nav,.buttons{display:none}body{font-size:12px}}
 `;
