@@ -25,7 +25,7 @@ export type Joined =
 /** Puts codes together again. What is no code of ours is left out; codes of two texts are not mixed. */
 export function joinCodes(codes: readonly string[]): Joined {
   const parts = codes.flatMap((code) => {
-    const found = /^GA1:(\d{1,3})\/(\d{1,3}):([0-9a-f]{8}):([^]*)$/.exec(code.trim());
+    const found = /^GA1:(\d{1,3})\/(\d{1,3}):([0-9a-f]{8}):([^]*)$/.exec(code);
     return found === null
       ? []
       : [{ number: Number(found[1]), all: Number(found[2]), sum: found[3] ?? "", part: found[4] ?? "" }];
