@@ -53,6 +53,10 @@ const house = [
       "./src/standins",
     ],
   },
+  {
+    target: "./src/practice",
+    from: ["./src/app", "./src/features", "./src/ui", "./src/words", "./src/workers", "./src/server", "./src/api"],
+  },
   { target: "./src/workers", from: ["./src/app", "./src/features", "./src/ui", "./src/server", "./src/api"] },
   { target: "./src/server", from: ["./src/app", "./src/features", "./src/ui", "./src/workers"] },
   { target: "./src/features", from: ["./src/app", "./src/server"] },

@@ -1,6 +1,6 @@
 import { applyChanges, type Change, type End, type Plan } from "@/core/plan";
 import { usedIn } from "@/core/wiring";
-import { type Dice } from "./random";
+import { type Dice } from "@/core/dice";
 
 const sizes: readonly [string, ...string[]] = [
   "14 AWG",

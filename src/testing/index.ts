@@ -17,7 +17,7 @@ export {
 } from "./plans";
 export { type Due, type DueRule, type DueStop, dueStops } from "./due-stops";
 export { rebuilt, toldOfRows } from "./rebuilt";
-export { dice, type Dice } from "./random";
+export { dice, type Dice } from "@/core/dice";
 export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";
 export { everyWay, type Way } from "./every-way";

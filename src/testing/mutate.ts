@@ -1,4 +1,4 @@
-import { type Dice } from "./random";
+import { type Dice } from "@/core/dice";
 
 const hostile: readonly [unknown, ...unknown[]] = [
   null,

@@ -19,7 +19,7 @@ import {
   type Stance,
   type Tile,
 } from "@/core/wiring";
-import { dice, type Dice } from "./random";
+import { dice, type Dice } from "@/core/dice";
 
 /**
  * A plan drawn from a seed, with all that limits may depend on: groups inside rows, panels taken out, stowed and shaded,

@@ -17,7 +17,7 @@ import {
 import { type InputWindow } from "@/core/input";
 import { substringCount } from "@/core/net";
 import { demoPanels } from "@/demo";
-import { type Dice } from "./random";
+import { type Dice } from "@/core/dice";
 
 /** Something wrong with an array somewhere, what meters of ±1.5 % then show, and a sky known to ±15 %. */
 export type Scenario = {

@@ -1,4 +1,4 @@
-import { type Dice } from "../random";
+import { type Dice } from "@/core/dice";
 import { type MadeLabel } from "./made-label";
 
 /** A row of a sticker: what it says, and, on some, what everyday conditions give. */
