@@ -68,6 +68,8 @@ const shared = {
   keep: [],
   desk: ["keep"],
   standin: [],
+  meter: [],
+  board: ["desk", "window-chart"],
   papers: [],
   "roof-sheet": ["desk", "papers"],
   ledger: ["desk"],

@@ -82,3 +82,4 @@ export {
   sameHourWords,
   shareWords,
 } from "./log";
+export { deedWords, drillWords, repairWords, shownWords, verdictSentence } from "./practice";

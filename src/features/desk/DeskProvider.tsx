@@ -28,14 +28,21 @@ type DeskContextValue = {
 
 const DeskContext = createContext<DeskContextValue | null>(null);
 
-type Props = { readonly opened: SavedPlan; readonly stops: readonly StopModule[]; readonly children: ReactNode };
+type Props = {
+  readonly opened: SavedPlan;
+  readonly stops: readonly StopModule[];
+  /** A plan that is kept nowhere and gone with the page, as one to practise on. */ readonly isScratch?: boolean;
+  /** Whether it is judged as it changes. */ readonly isJudged?: boolean;
+  readonly children: ReactNode;
+};
 
 /** Opens a plan for the views below it: document, history, autosave, word from other tabs. */
-export function DeskProvider({ opened, stops, children }: Props) {
+export function DeskProvider({ opened, stops, isScratch = false, isJudged: judges = true, children }: Props) {
   const [desk] = useState(() => createDesk(opened, later));
   const [actions] = useState(() => new Set<ActionSource>());
   const saver = useRef<Saver | null>(null);
   useEffect(() => {
+    if (isScratch) return;
     const channel = new BroadcastChannel("golden-array-saves");
     const started = startSaver({
       desk,
@@ -59,11 +66,11 @@ export function DeskProvider({ opened, stops, children }: Props) {
       started.stop();
       channel.close();
     };
-  }, [desk, opened.id]);
+  }, [desk, opened.id, isScratch]);
   useEffect(() => undoKeys(desk), [desk]);
-  useEffect(() => keepHistory(desk), [desk]);
+  useEffect(() => (isScratch ? undefined : keepHistory(desk)), [desk, isScratch]);
   useEffect(() => keepTime(desk), [desk]);
-  useEffect(() => startJudge(desk, pageMail()), [desk]);
+  useEffect(() => (judges ? startJudge(desk, pageMail()) : undefined), [desk, judges]);
   const value = useMemo(
     () => ({
       desk,
@@ -82,7 +89,7 @@ export function DeskProvider({ opened, stops, children }: Props) {
   );
   return (
     <DeskContext value={value}>
-      <PlanReadings planId={opened.id}>{children}</PlanReadings>
+      {isScratch ? children : <PlanReadings planId={opened.id}>{children}</PlanReadings>}
     </DeskContext>
   );
 }

@@ -18,6 +18,7 @@ import { PlanLine } from "./PlanLine";
 import { useVerdicts } from "./useVerdicts";
 
 const beside = [
+  { href: "/practice", name: "Practice" },
   { href: "/library/panels", name: "Library" },
   { href: "/phones", name: "Phones" },
 ];

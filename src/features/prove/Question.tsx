@@ -8,7 +8,7 @@ import { usePlan } from "@/features/desk";
 import { Keypad, Region } from "@/ui";
 import { howToRead, quantityUnits, quantityWords, readPlaceName } from "@/words";
 import { useProve } from "./facts";
-import { MeterFace } from "./MeterFace";
+import { MeterFace } from "@/features/meter";
 import style from "./prove.module.css";
 import { useReadFromMeter } from "./useReadFromMeter";
 import { useKeep } from "./useKeep";

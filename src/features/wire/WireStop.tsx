@@ -1,16 +1,16 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { memo, useCallback, useEffect, useState } from "react";
+import { memo, useCallback, useEffect, useMemo, useState } from "react";
 import { piecesIn } from "@/core/plan";
 import { ruleOf } from "@/core/rules";
 import { laneKey } from "@/core/wiring";
+import { Board } from "@/features/board";
 import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { FinderSheet } from "@/features/finder";
 import { Ledger } from "@/features/ledger";
 import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
 import { newId, Region, TextButton, useHash } from "@/ui";
-import { Board } from "./board/Board";
 import { cautions } from "./cautions";
 import { Comparison } from "./Comparison";
 import { FirstSteps } from "./FirstSteps";
@@ -42,6 +42,10 @@ export function WireStop() {
     [desk, finding, setFinding],
   );
   useEffect(() => listenForShortcuts(onShortcut), [onShortcut]);
+  const around = useMemo(
+    () => stopShortcuts.map((key) => ({ press: key.press, words: key.words, run: () => onShortcut(key) })),
+    [onShortcut],
+  );
   const closeFinder = useCallback(() => setFinding(false), [setFinding]);
   const [picked, setPicked] = useState<string | null>(null);
   // only the first lane's name: the stop itself is not drawn again at every edit
@@ -85,7 +89,7 @@ export function WireStop() {
         {comparing && <Comparison />}
       </Box>
       <Box id="wire-board" sx={{ minWidth: 0 }}>
-        <StringBoard chosenLane={chosen} onChooseLane={setPicked} onShortcut={onShortcut} />
+        <StringBoard chosenLane={chosen} onChooseLane={setPicked} around={around} />
       </Box>
       <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Region title="The window" flush>

@@ -5,7 +5,7 @@ import { assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
 import { createDesk, wiringOf } from "@/features/desk";
 import { applyFirstMend } from "@/features/ledger";
-import { boardKeys, moveKeys } from "./board/shortcuts";
+import { boardKeys, moveKeys } from "@/features/board";
 import { stopShortcuts } from "./stop-shortcuts";
 import { removeWiring } from "./wirings";
 

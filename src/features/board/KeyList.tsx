@@ -6,11 +6,15 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
-import { stopShortcuts } from "../stop-shortcuts";
 import { boardKeys, moveKeys } from "./shortcuts";
 
+type Props = { readonly around: readonly BoardKey[]; readonly onClose: () => void };
+
+/** A key beside the board, with what it does. */
+export type BoardKey = { readonly press: string; readonly words: string; readonly run: () => void };
+
 /** Every key of the board and what it does. */
-export function KeyList({ onClose }: { onClose: () => void }) {
+export function KeyList({ around, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} transitionDuration={0} aria-labelledby="key-list-title" maxWidth="md">
       <DialogTitle id="key-list-title">Keys of the string board</DialogTitle>
@@ -19,10 +23,14 @@ export function KeyList({ onClose }: { onClose: () => void }) {
           With a panel in focus. What is selected together moves together.
         </Box>
         <Keys keys={[...moveKeys, ...boardKeys]} />
-        <Box component="p" sx={{ mb: 1 }}>
-          Anywhere on this stop but in a text field.
-        </Box>
-        <Keys keys={stopShortcuts} />
+        {around.length > 0 && (
+          <>
+            <Box component="p" sx={{ mb: 1 }}>
+              Anywhere on this stop but in a text field.
+            </Box>
+            <Keys keys={around} />
+          </>
+        )}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>

@@ -21,13 +21,12 @@ import {
 import { useActions, useDeskState, useJudgement } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
 import { ToolButton, Region } from "@/ui";
-import { stopShortcuts, type StopShortcut } from "../stop-shortcuts";
 import style from "./board.module.css";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
 import { DragSurface } from "./DragSurface";
 import { FillLane } from "./FillLane";
 import { Inspector } from "./Inspector";
-import { KeyList } from "./KeyList";
+import { type BoardKey, KeyList } from "./KeyList";
 import { boardKeys } from "./shortcuts";
 import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
@@ -40,11 +39,12 @@ import { useBoard } from "./useBoard";
 type Props = {
   readonly chosenLane: string | null;
   readonly onChooseLane: (id: string) => void;
-  readonly onShortcut: (action: StopShortcut) => void;
+  /** Keys of what stands around the board. */ readonly around: readonly BoardKey[];
+  /** Whether panels that are not there may be put in: filled by number, bought. */ readonly mayGrow?: boolean;
 };
 
 /** The string board: lanes of rows of panels, the shelf, and everything that can be done to them. */
-export function Board({ chosenLane, onChooseLane, onShortcut }: Props) {
+export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Props) {
   const { board, selected, latest, select, act } = useBoard();
   const judgement = useJudgement();
   const sky = useDeskState((state) => state.sky);
@@ -179,12 +179,7 @@ export function Board({ chosenLane, onChooseLane, onShortcut }: Props) {
             run(now, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)),
           ),
       })),
-    ...stopShortcuts.map((key) => ({
-      of: "The wiring",
-      press: key.press,
-      words: key.words,
-      run: () => onShortcut(key),
-    })),
+    ...around.map((key) => ({ of: "The wiring", ...key })),
   ]);
 
   const selectRow = (key: TileKey) => {
@@ -285,9 +280,9 @@ export function Board({ chosenLane, onChooseLane, onShortcut }: Props) {
             />
           </div>
         </div>
-        <ShelfView board={board} act={act} tiles={tiles} />
+        <ShelfView board={board} act={act} tiles={tiles} mayGrow={mayGrow} />
       </DragSurface>
-      {chosenRef !== undefined && (
+      {mayGrow && chosenRef !== undefined && (
         <div
           ref={fill}
           role="group"
@@ -300,7 +295,7 @@ export function Board({ chosenLane, onChooseLane, onShortcut }: Props) {
           <FillLane key={chosenLane} board={board} act={act} inputId={chosenRef.inputId} portId={chosenRef.portId} />
         </div>
       )}
-      {helpOpen && <KeyList onClose={() => setHelpOpen(false)} />}
+      {helpOpen && <KeyList around={around} onClose={() => setHelpOpen(false)} />}
     </Region>
   );
 }

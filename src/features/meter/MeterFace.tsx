@@ -3,7 +3,7 @@
 import { type Band } from "@/core/prove";
 import { type ReadQuantity } from "@/core/measured";
 import { readAmount } from "@/words";
-import style from "./prove.module.css";
+import style from "./meter.module.css";
 
 type Props = { readonly band: Band | null; readonly value: number | null; readonly quantity: ReadQuantity };
 

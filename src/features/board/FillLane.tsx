@@ -7,7 +7,7 @@ import { asMatrix, type Lane, type LaneRef, sameLane, tilesOf } from "@/core/wir
 import { fieldSpecs } from "@/core/units";
 import { useDesk } from "@/features/desk";
 import { ChoiceField, TextButton } from "@/ui";
-import { Stepper } from "../Stepper";
+import { Stepper } from "./Stepper";
 import { type Board, fill, fillWords, shelfOf } from "./commands";
 import style from "./board.module.css";
 import { type Act } from "./useBoard";

@@ -11,13 +11,18 @@ import { type TileDrawing } from "./LaneView";
 import { type Act } from "./useBoard";
 import { Zone } from "./Zone";
 
-type Props = { readonly board: Board; readonly act: Act; readonly tiles: TileDrawing };
+type Props = {
+  readonly board: Board;
+  readonly act: Act;
+  readonly tiles: TileDrawing;
+  readonly mayGrow: boolean;
+};
 
 /** Most panels of one kind drawn on the shelf; the rest are counted. */
 const mostDrawn = 8;
 
 /** The panels of the plan that are not wired, by kind, and how many of each the plan has. */
-export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing }: Props) {
+export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing, mayGrow }: Props) {
   const groups = shelfOf(board);
   return (
     <section aria-label="Shelf: panels not wired" data-lane="shelf" className={style["shelf"]}>
@@ -25,7 +30,7 @@ export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing }:
         <div style={{ width: "100%" }}>
           <strong>Shelf</strong>
           {groups.map(({ panel, tiles }) => (
-            <ShelfKind key={panel.id} panel={panel} tiles={tiles} act={act} drawing={drawing} />
+            <ShelfKind key={panel.id} panel={panel} tiles={tiles} act={act} drawing={drawing} mayGrow={mayGrow} />
           ))}
           {groups.length === 0 && <p>No panel in this plan yet: choose one at Panels.</p>}
         </div>
@@ -39,11 +44,12 @@ type KindProps = {
   readonly tiles: readonly Tile[];
   readonly act: Act;
   readonly drawing: TileDrawing;
+  readonly mayGrow: boolean;
 };
 
 /** One kind on the shelf; drawn again only when what lies there has changed. */
 const ShelfKind = memo(
-  function ShelfKind({ panel, tiles, act, drawing }: KindProps) {
+  function ShelfKind({ panel, tiles, act, drawing, mayGrow }: KindProps) {
     const { id, label } = panel;
     const count = panel.pieces.length;
     return (
@@ -51,13 +57,17 @@ const ShelfKind = memo(
         <div className={style["shelfName"]}>
           <ToolButton
             aria-label={`One fewer ${label.name}`}
-            disabled={count <= 1}
+            disabled={!mayGrow || count <= 1}
             onClick={() => act((now) => countBy(now, id, -1))}
           >
             <Minus size={14} />
           </ToolButton>
           <strong className="num">{count}</strong>
-          <ToolButton aria-label={`One more ${label.name}`} onClick={() => act((now) => countBy(now, id, 1))}>
+          <ToolButton
+            aria-label={`One more ${label.name}`}
+            disabled={!mayGrow}
+            onClick={() => act((now) => countBy(now, id, 1))}
+          >
             <Plus size={14} />
           </ToolButton>
           <span>{label.name}</span>

@@ -1,0 +1,5 @@
+import { PracticeView } from "@/features/practice";
+
+export default function PracticePage() {
+  return <PracticeView />;
+}

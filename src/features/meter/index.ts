@@ -1,0 +1,1 @@
+export { MeterFace } from "./MeterFace";

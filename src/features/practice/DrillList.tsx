@@ -1,0 +1,66 @@
+import { type DrillId, drillIds, makeDrill, type Progress, progressOf } from "@/practice";
+import { LevelMark, Region, TextButton } from "@/ui";
+import { counted, drillWords } from "@/words";
+import style from "./practice.module.css";
+
+type Props = {
+  readonly progress: Progress;
+  readonly nowMs: number;
+  readonly onOpen: (id: DrillId) => void;
+  readonly onNext: () => void;
+};
+
+const kinds = [
+  { type: "board", name: "On the board" },
+  { type: "bench", name: "With the meter" },
+  { type: "hand", name: "By hand" },
+  { type: "fuse", name: "At the box" },
+] as const;
+/** A drill’s kind does not hang on its numbers. */
+const kindOf = new Map(drillIds.map((id) => [id, makeDrill(id, 1, 1).type]));
+const stars = (level: number) => "●".repeat(level) + "○".repeat(3 - level);
+
+/** All drills by what they are done with; what is due comes first when one just goes on. */
+export function DrillList({ progress, nowMs, onOpen, onNext }: Props) {
+  const tried = drillIds.filter((id) => progress[id] !== undefined);
+  const due = tried.filter((id) => progressOf(progress, id).dueMs <= nowMs);
+  return (
+    <>
+      <p style={{ margin: 0 }}>
+        {tried.length === 0
+          ? "Each drill is a mistake that people make. Make it here, with the same board and meter as the real thing."
+          : `${counted(tried.length, "drill")} tried of ${drillIds.length}, ${due.length} due again.`}{" "}
+        <TextButton look="amber" onClick={onNext}>
+          {tried.length === 0 ? "Begin" : "Go on"}
+        </TextButton>
+      </p>
+      <div className={style["kinds"]}>
+        {kinds.map(({ type, name }) => (
+          <Region key={type} title={name}>
+            <ul className={style["drills"]}>
+              {drillIds
+                .filter((id) => kindOf.get(id) === type)
+                .map((id) => {
+                  const { level, solved, failed, dueMs } = progressOf(progress, id);
+                  const isTried = solved + failed > 0;
+                  return (
+                    <li key={id}>
+                      <button type="button" onClick={() => onOpen(id)}>
+                        <span>{drillWords[id].title}</span>
+                        {isTried && (
+                          <span className={style["standing"]}>
+                            {dueMs <= nowMs && <LevelMark level="note" size={14} decorative={false} />}
+                            <span aria-label={`level ${level} of 3`}>{stars(level)}</span> {solved} of {solved + failed}
+                          </span>
+                        )}
+                      </button>
+                    </li>
+                  );
+                })}
+            </ul>
+          </Region>
+        ))}
+      </div>
+    </>
+  );
+}
