@@ -103,6 +103,8 @@ export type Failed =
   | { readonly type: "rule"; readonly finding: Finding }
   | { readonly type: "watts"; readonly watts: number; readonly bestW: number }
   | { readonly type: "leftOut"; readonly count: number }
+  /** Panels that were not there. */
+  | { readonly type: "borrowed"; readonly count: number }
   | { readonly type: "plugged" }
   | { readonly type: "repair"; readonly did: Repair; readonly n: number | null; readonly right: Repair }
   | { readonly type: "early"; readonly deed: string; readonly missing: string }

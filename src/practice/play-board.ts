@@ -12,6 +12,8 @@ export function plugInBoard({ plan: given, remedy }: BoardCase, plan: Plan): Ver
   const assessment = assess(plan, wiringId);
   if (assessment.type !== "assessed") return null;
   const stop = assessment.findings.find(({ level }) => level === "stop");
+  const borrowed = piecesIn(plan) - piecesIn(given);
+  if (borrowed > 0) return { type: "failed", by: { type: "borrowed", count: borrowed } };
   const watts = assessment.takenW.brightNoon;
   if (stop !== undefined) return { type: "failed", by: { type: "rule", finding: stop } };
   const best = assess(wiredAs(given, remedy), wiringId);

@@ -356,6 +356,8 @@ function failedSentence(by: Failed, system: UnitSystem): string {
       return `It holds, and gives ${amount(by.watts, "W")} of ${amount(by.bestW, "W")} that these panels can give here.`;
     case "leftOut":
       return `${by.count} ${by.count === 1 ? "panel lies" : "panels lie"} on the shelf.`;
+    case "borrowed":
+      return `${by.count} ${by.count === 1 ? "panel" : "panels"} on the board that ${by.count === 1 ? "was" : "were"} not there.`;
     case "plugged":
       return "Plugged in the wrong way round: on many inputs that is the end of them. Polarity comes first.";
     case "repair":

@@ -26,7 +26,7 @@ import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./c
 import { DragSurface } from "./DragSurface";
 import { FillLane } from "./FillLane";
 import { Inspector } from "./Inspector";
-import { type BoardKey, KeyList } from "./KeyList";
+import { type AroundKey, KeyList } from "./KeyList";
 import { boardKeys } from "./shortcuts";
 import { LaneView, type TileDrawing } from "./LaneView";
 import { neighbourOf } from "./neighbour";
@@ -39,7 +39,7 @@ import { useBoard } from "./useBoard";
 type Props = {
   readonly chosenLane: string | null;
   readonly onChooseLane: (id: string) => void;
-  /** Keys of what stands around the board. */ readonly around: readonly BoardKey[];
+  /** Keys of what stands around the board. */ readonly around: readonly AroundKey[];
   /** Whether panels that are not there may be put in: filled by number, bought. */ readonly mayGrow?: boolean;
 };
 

@@ -8,10 +8,10 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { boardKeys, moveKeys } from "./shortcuts";
 
-type Props = { readonly around: readonly BoardKey[]; readonly onClose: () => void };
+type Props = { readonly around: readonly AroundKey[]; readonly onClose: () => void };
 
 /** A key beside the board, with what it does. */
-export type BoardKey = { readonly press: string; readonly words: string; readonly run: () => void };
+export type AroundKey = { readonly press: string; readonly words: string; readonly run: () => void };
 
 /** Every key of the board and what it does. */
 export function KeyList({ around, onClose }: Props) {

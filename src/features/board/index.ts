@@ -1,3 +1,3 @@
 export { Board } from "./Board";
-export { type BoardKey } from "./KeyList";
+export { type AroundKey } from "./KeyList";
 export { boardKeys, moveKeys } from "./shortcuts";

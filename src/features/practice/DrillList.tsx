@@ -26,7 +26,7 @@ export function DrillList({ progress, nowMs, onOpen, onNext }: Props) {
   const due = tried.filter((id) => progressOf(progress, id).dueMs <= nowMs);
   return (
     <>
-      <p style={{ margin: 0 }}>
+      <p className={style["said"]} style={{ margin: 0 }}>
         {tried.length === 0
           ? "Each drill is a mistake that people make. Make it here, with the same board and meter as the real thing."
           : `${counted(tried.length, "drill")} tried of ${drillIds.length}, ${due.length} due again.`}{" "}

@@ -49,7 +49,7 @@ export function PracticeView() {
         <LightSwitch />
       </PageHead>
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 2, maxWidth: 1280, mx: "auto" }}>
-        <Box sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
+        <Box className={style["said"]} sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
           <Typography variant="h1" component="h1">
             Practice
           </Typography>

@@ -4,11 +4,11 @@ import { type BenchCase, playBench, type Repair, type Verdict } from "@/practice
 import { lightAt, type MeterAnswer, parseAnswer } from "@/standins";
 
 export const dials = [
-  { name: "V⎓ 60", line: "METER V DC 60", quantity: "openV" },
-  { name: "V⎓ 600", line: "METER V DC 600", quantity: "openV" },
-  { name: "A⎓ 10", line: "METER A DC 10", quantity: "shortA" },
-  { name: "mV⎓", line: "METER MV DC 600", quantity: "openV" },
-  { name: "V~", line: "METER V AC 600", quantity: "openV" },
+  { name: "V DC 60", line: "METER V DC 60", quantity: "openV" },
+  { name: "V DC 600", line: "METER V DC 600", quantity: "openV" },
+  { name: "A DC 10", line: "METER A DC 10", quantity: "shortA" },
+  { name: "mV DC", line: "METER MV DC 600", quantity: "openV" },
+  { name: "V AC", line: "METER V AC 600", quantity: "openV" },
 ] as const;
 export type Dial = (typeof dials)[number];
 
@@ -80,7 +80,7 @@ export function useBench(drill: BenchCase, onEnd: (verdict: Verdict) => void) {
 
 /** What the meter should show there if nothing were wrong; null: nothing can be said of that dial. */
 export function dueAt(drill: BenchCase, dial: Dial | null, probe: string | null) {
-  if (dial === null || probe === null || dial.name === "V~" || dial.name === "mV⎓") return null;
+  if (dial === null || probe === null || dial.name === "V AC" || dial.name === "mV DC") return null;
   const { tree, window, tracking, rossK, sky } = drill.setup;
   const world = rightWorld({ irradianceWm2: lightAt(sky, 0), airTempC: sky.airTempC, rossK });
   const { panels, strings, array } = createBench(tree, window, tracking).predict(world);

@@ -1,0 +1,72 @@
+import { phone } from "./harness";
+import { walk } from "./harness/visit";
+
+/** Practice: the mistake is made and told with its numbers, the way out is found, by the same board and meter as the real thing. */
+
+walk("on the board: the third panel in the row is over the ceiling; beside each other they run", async ({ open }) => {
+  const { page, fields, board } = await open("/practice#thirdInSeries.1.5");
+  await fields.press("Plug in");
+  await fields.says("[role=status]", /Nothing is wired yet/);
+  for (const n of [1, 2, 3]) {
+    await board.focus(`p.${n}`);
+    await fields.chord("Alt", "ArrowUp");
+  }
+  await board.stands("i/pv: p.1 | p.2 | p.3");
+  // joined to the row above, one after the other
+  for (const n of [2, 3]) {
+    await board.focus(`p.${n}`);
+    await page.keyboard.press("j");
+  }
+  await board.stands("i/pv: p.1-p.2-p.3");
+  await fields.press("Plug in");
+  await fields.says("main", /9\d\.\d\sV.*84\sV.*In series volts add/);
+  await fields.press("Show a wiring that holds");
+  await board.stands("i/pv: p.1 | p.2 | p.3");
+  await fields.press("Try again");
+  await fields.says("main", /first level/);
+  for (const n of [1, 2, 3]) {
+    await board.focus(`p.${n}`);
+    await fields.chord("Alt", "ArrowUp");
+  }
+  await fields.press("Plug in");
+  await fields.says("main", /It runs: .* W at a bright noon/);
+  // what was practised stays on this device
+  await page.goto(page.url().split("#")[0] ?? "");
+  await fields.says("main", /1 drill tried of 37/);
+  await fields.says("main", /The next panel.*1 of 2/);
+});
+
+walk("by one thumb with the meter: the dead plug is found and made anew, a guess is refused", async ({ open }) => {
+  const { fields, page } = await open("/practice#deadPlug.1.5", phone);
+  await fields.tap("Make its plug anew");
+  await fields.tap("Panel 2");
+  await fields.says("[role=status]", /The meter is off|Read something first/);
+  await fields.tap("A DC 10");
+  await fields.tap("Panel 1");
+  await fields.says("main", /0\.00 A/);
+  await fields.tap("Make its plug anew");
+  await page.$eval("[aria-label^='Make its plug anew: which one'] button", (button) => (button as HTMLElement).click());
+  await fields.says("main", /Right: make its plug anew/);
+  await fields.tap("Next drill");
+  await fields.says("main", /The next panel/);
+});
+
+walk(
+  "by hand and at the box: what comes too early fails, an endless run is the same for its number",
+  async ({ open }) => {
+    const { fields, page } = await open("/practice#batteryFirst.1.9");
+    await fields.press("See that the controller is awake");
+    await fields.says("[role=status]", /Not yet: put the battery fuse in/);
+    await fields.press("Plug the panels in");
+    await fields.says("main", /too early, and it cannot be undone.*Battery first/);
+    await page.goto(`${page.url().split("#")[0] ?? ""}?#neverBlows.1.3`);
+    await fields.press("15 A");
+    await fields.press("Close the box");
+    await fields.says("main", /never blows|bright sky alone|series fuse rating/);
+    const story = async () => {
+      await page.goto(`${page.url().split(/[?#]/)[0] ?? ""}?${Math.random()}#endless.41.7`);
+      return fields.says("main", /Number 8 of the endless run 41/);
+    };
+    expect(await story()).toBe(await story());
+  },
+);
