@@ -41,6 +41,14 @@ const views: readonly { readonly plan: string | null; readonly address: string }
   { plan: "The Lantern", address: "/prove#report" },
   { plan: "The Lantern", address: "/prove#standin" },
   { plan: "Narrowboat", address: "/log" },
+  { plan: "Narrowboat", address: "/log#jobs" },
+  { plan: "Narrowboat", address: "/log#month" },
+  { plan: "Narrowboat", address: "/log#roof" },
+  { plan: null, address: "/practice" },
+  { plan: null, address: "/practice#thirdInSeries.1.5" },
+  { plan: null, address: "/practice#deadPlug.1.5" },
+  { plan: null, address: "/practice#holeTwice.1.5" },
+  { plan: null, address: "/practice#noFuse.1.5" },
 ];
 
 /** What axe finds; `rules` is all of them unless some are named. */

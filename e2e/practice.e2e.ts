@@ -29,7 +29,7 @@ walk("on the board: the third panel in the row is over the ceiling; beside each 
     await fields.chord("Alt", "ArrowUp");
   }
   await fields.press("Plug in");
-  await fields.says("main", /It runs: .* W at a bright noon/);
+  await fields.says("main", /It runs: .*\sW at a bright noon/);
   // what was practised stays on this device
   await page.goto(page.url().split("#")[0] ?? "");
   await fields.says("main", /1 drill tried of 37/);

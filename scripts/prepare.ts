@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { type DeviceSheet, type PanelSheet } from "../src/core/plan";
-import { demoInputs, demoLog, demoPanels, demoPlans } from "../src/demo";
+import { demoInputs, demoPanels, demoPlans, demoReadings } from "../src/demo";
 import {
   createPlan,
   DatabaseProblem,
@@ -46,7 +46,7 @@ async function fill(db: Db): Promise<void> {
     const id = randomUUID();
     await createPlan(db, { id, plan, now: new Date(Date.parse(now) - k * 1000).toISOString() });
     // the first is lived with: a year of its log
-    if (k === 0) await putReadings(db, id, demoLog(plan, plan.wirings[0]?.id ?? ""), now);
+    if (k === 0) await putReadings(db, id, demoReadings(plan, plan.wirings[0]?.id ?? ""), now);
   }
   console.log(`Demo scenario loaded: ${plans.length} plans.`);
 }

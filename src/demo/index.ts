@@ -1,4 +1,4 @@
 export { demoInputs } from "./inputs";
 export { demoPanels } from "./panels";
 export { demoPlans } from "./plans";
-export { demoLog } from "./readings";
+export { demoLog, demoReadings } from "./readings";

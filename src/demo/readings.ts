@@ -2,6 +2,7 @@ import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { planLog } from "@/core/log";
 import { type EventKind, type JobKind, type LogEntry, type MeasuredRecord } from "@/core/measured";
 import { type Plan } from "@/core/plan";
+import { demoProved } from "./proved";
 
 const dayMs = 86_400_000;
 const firstMs = Date.UTC(2025, 10, 20);
@@ -12,6 +13,11 @@ const spread = { clear: [0.97, 1.02], haze: [0.75, 1.2], broken: [0.4, 1.4], ove
 /** Pollen from April on, washed off in June; a panel of the roof that gives nothing since a wet night in August. */
 const pollen = { from: Date.UTC(2026, 3, 12), washed: Date.UTC(2026, 5, 20), most: 0.11 };
 const gone = { from: Date.UTC(2026, 7, 12), share: 0.17 };
+
+/** What was read of the Lantern: the day it was wired, and its log since. */
+export function demoReadings(plan: Plan, wiringId: string): readonly MeasuredRecord[] {
+  return [...demoProved(plan, wiringId), ...demoLog(plan, wiringId)];
+}
 
 /** A year of the Lantern's log, in which something went wrong: simulated, and the same each time. */
 export function demoLog(plan: Plan, wiringId: string): readonly MeasuredRecord[] {

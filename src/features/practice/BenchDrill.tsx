@@ -37,22 +37,6 @@ export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase
   return (
     <Columns beside="340px">
       <div style={{ display: "grid", gap: 16, minWidth: 0 }}>
-        <Region title="The array: touch it with the leads">
-          <div className={style["array"]}>
-            {rows.map((panels, k) => (
-              <div key={k} className={style["row"]}>
-                {panels.map((n) => place(`panel:${n}`, `Panel ${n}`))}
-                {panels.length > 1 && place(`string:${k + 1}`, `Row ${k + 1}: its two ends`)}
-              </div>
-            ))}
-            <div className={style["row"]}>
-              {place("array", "All joined")}
-              <button type="button" className={style["do"]} disabled={isOver} onClick={bench.plug}>
-                {isPlugged ? "Switch off, then plug out" : "Plug in"}
-              </button>
-            </div>
-          </div>
-        </Region>
         <Region title="The meter">
           <div className={style["row"]} role="group" aria-label="Dial">
             {dials.map((each) => (
@@ -82,6 +66,22 @@ export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase
           <p role="status" style={{ margin: 0 }}>
             {told}
           </p>
+        </Region>
+        <Region title="The array: touch it with the leads">
+          <div className={style["array"]}>
+            {rows.map((panels, k) => (
+              <div key={k} className={style["row"]}>
+                {panels.map((n) => place(`panel:${n}`, `Panel ${n}`))}
+                {panels.length > 1 && place(`string:${k + 1}`, `Row ${k + 1}: its two ends`)}
+              </div>
+            ))}
+            <div className={style["row"]}>
+              {place("array", "All joined")}
+              <button type="button" className={style["do"]} disabled={isOver} onClick={bench.plug}>
+                {isPlugged ? "Switch off, then plug out" : "Plug in"}
+              </button>
+            </div>
+          </div>
         </Region>
         <Region title="The input’s display">
           <p style={{ marginTop: 0 }}>

@@ -53,7 +53,9 @@ export function PracticeView() {
           <Typography variant="h1" component="h1">
             Practice
           </Typography>
-          <p style={{ margin: 0 }}>Nothing here is a plan, and nothing breaks but here.</p>
+          <Box component="p" sx={{ m: 0, display: at === null ? "block" : { xs: "none", sm: "block" } }}>
+            Nothing here is a plan, and nothing breaks but here.
+          </Box>
           <Box sx={{ ml: "auto", display: "flex", gap: 1, flexWrap: "wrap" }}>
             {at !== null && <TextButton onClick={() => show("")}>All drills</TextButton>}
             <TextButton onClick={() => go(inRun(anySeed(), 0))}>Endless</TextButton>

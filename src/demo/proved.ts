@@ -1,0 +1,45 @@
+import { type MeasuredRecord, unsaidSky } from "@/core/measured";
+import { type Plan } from "@/core/plan";
+import { provedLane, walkOf } from "@/core/prove";
+import { readyById } from "@/core/rules";
+import { createPlanes } from "@/core/year";
+
+/** A clear noon in spring, when the array was new. */
+const readMs = Date.UTC(2025, 9, 18, 11, 40);
+const airC = 14;
+
+/** The walk of proving, read on the day it was wired: all of it as it was due, as far as a meter shows. */
+export function demoProved(plan: Plan, wiringId: string): readonly MeasuredRecord[] {
+  const ready = readyById(plan, wiringId);
+  const planes = createPlanes(plan, ready.poses[0]?.id ?? "", 0);
+  const sky = { ...unsaidSky, cloud: "clear" as const, airC };
+  return ready.lanes.flatMap((context, nth): MeasuredRecord[] => {
+    const lane = provedLane(context, sky, { atMs: readMs, longitudeDeg: 0 }, planes);
+    const { inputId, portId } = context.lane;
+    if (lane === null || inputId === null || portId === null) return [];
+    const { steps, light } = walkOf(lane, []);
+    return steps.flatMap(({ place, quantity, band }, k): MeasuredRecord[] => {
+      if (band === null && quantity !== "batterySoc") return [];
+      // a hand meter is off by a share of a percent, now up, now down
+      const value = band === null ? 54 : band.due * (1 + 0.006 * Math.sin(5 * k + nth));
+      return [
+        {
+          id: `proved-${nth}-${k}`,
+          kind: "prove",
+          atUtc: new Date(readMs + (nth * 40 + k) * 60_000).toISOString(),
+          by: "Ines",
+          wiringId,
+          inputId,
+          portId,
+          place,
+          quantity,
+          value: Number(value.toFixed(quantity === "displayW" || quantity === "batterySoc" ? 0 : 2)),
+          sky,
+          due: band,
+          lightWm2: light.due,
+          source: "typed",
+        },
+      ];
+    });
+  });
+}
