@@ -39,6 +39,11 @@ import {
   type WeatherRecord,
 } from "./contract";
 
+/** Of an older or a newer version what still reads; one that does not stays on the server. */
+const readRecords = z
+  .array(z.unknown())
+  .transform((all) => all.flatMap((each): MeasuredRecord[] => recordSchema.safeParse(each).data ?? []));
+
 type Send = {
   readonly method: "GET" | "POST" | "PUT" | "DELETE";
   readonly path: string;
@@ -96,7 +101,7 @@ export function createClient(fetcher: typeof fetch) {
       call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
     readings: {
       list: (planId: string): Promise<ApiResult<MeasuredRecord[]>> =>
-        call({ method: "GET", path: `/api/plans/${planId}/readings` }, z.array(recordSchema)),
+        call({ method: "GET", path: `/api/plans/${planId}/readings` }, readRecords),
       /** Keeps a reading; the same one again is the same. */
       put: (planId: string, reading: MeasuredRecord): Promise<ApiResult<null>> =>
         call(

@@ -16,6 +16,6 @@ export {
   type WriteResult,
 } from "./plans";
 export { addPhoto, readPhoto } from "./photos";
-export { deleteReading, listReadings, putReading, putReadings, TooManyReadings } from "./readings";
+export { deleteReading, keptReadings, listReadings, putReading, putReadings, TooManyReadings } from "./readings";
 export { addWeather, readWeather, type WeatherRecord } from "./weather";
 export { DatabaseProblem, NotFound, type ProblemKind } from "./problem";

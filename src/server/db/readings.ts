@@ -13,6 +13,11 @@ export class TooManyReadings extends Error {
 
 /** All readings of a plan, oldest first. One that no longer reads is left out of the answer and stays where it is. */
 export async function listReadings(db: Db, planId: string): Promise<MeasuredRecord[]> {
+  return (await keptReadings(db, planId)).flatMap((each) => recordSchema.safeParse(each).data ?? []);
+}
+
+/** The same as they were kept, for whoever reads them by the schema anyway: ten thousand take a tenth of a second to check. */
+export async function keptReadings(db: Db, planId: string): Promise<unknown[]> {
   await planThere(db, planId);
   const rows = await db
     .selectFrom("reading")
@@ -21,7 +26,7 @@ export async function listReadings(db: Db, planId: string): Promise<MeasuredReco
     .orderBy("at_utc")
     .orderBy("id")
     .execute();
-  return rows.flatMap(({ body }) => recordSchema.safeParse(parsedOf(body)).data ?? []);
+  return rows.map(({ body }) => parsedOf(body));
 }
 
 /** Keeps a reading. The same one again, as a device sends that heard no answer, is kept once. */

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { mostReadings, recordSchema } from "@/core/measured";
-import { listReadings, putReadings, withDatabase } from "@/server/db";
+import { keptReadings, putReadings, withDatabase } from "@/server/db";
 import { answer, answerNothing, bodyJson, guarded, parsed } from "@/server/http";
 
 type Context = { params: Promise<{ id: string }> };
@@ -9,7 +9,7 @@ type Context = { params: Promise<{ id: string }> };
 export function GET(_: Request, { params }: Context): Promise<Response> {
   return guarded(async () => {
     const { id } = await params;
-    return answer(await withDatabase((db) => listReadings(db, id)));
+    return answer(await withDatabase((db) => keptReadings(db, id)));
   });
 }
 
