@@ -40,9 +40,12 @@ import {
 } from "./contract";
 
 /** Of an older or a newer version what still reads; one that does not stays on the server. */
-const readRecords = z
-  .array(z.unknown())
-  .transform((all) => all.flatMap((each): MeasuredRecord[] => recordSchema.safeParse(each).data ?? []));
+const readRecords = z.array(z.unknown()).transform((all) =>
+  all.flatMap((each) => {
+    const read = recordSchema.safeParse(each);
+    return read.success ? [read.data] : [];
+  }),
+);
 
 type Send = {
   readonly method: "GET" | "POST" | "PUT" | "DELETE";

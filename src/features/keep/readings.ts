@@ -57,11 +57,13 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
   };
 
   async function load(): Promise<void> {
+    // asked at once: what waits on the device is looked up meanwhile
+    let asked = client.list(planId);
     const left = await outbox.of(planId).catch(() => []);
     for (const letter of left) if (!letters.has(letter.key)) letters.set(letter.key, letter);
     show();
     for (let k = 0; !isStopped; k++) {
-      const result = await client.list(planId);
+      const result = await asked;
       if (result.type === "ok") {
         onServer = result.value;
         isLoaded = true;
@@ -70,6 +72,7 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
       show({ fault: result.fault.message });
       if (!mayPass(result.fault)) return;
       await pause(k);
+      asked = client.list(planId);
     }
   }
 
