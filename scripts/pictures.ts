@@ -30,10 +30,17 @@ const pictures: readonly Picture[] = [
   { name: "need", plan: "Lantern", stop: "need", light: "paper", size: wide },
   { name: "place", plan: "Lantern", stop: "need#place", light: "paper", size: wide, first: confirmClimate },
   { name: "year", plan: "Lantern", stop: "need#year", light: "paper", size: wide, first: wholeYear },
-  { name: "mount", plan: "Lantern", stop: "mount", light: "paper", size: wide },
+  { name: "mount", plan: "Lantern", stop: "mount", light: "paper", size: wide, first: atThePitch },
   { name: "prove", plan: "shed", stop: "prove#standin", light: "sunlight", size: wide, first: bypassed },
   { name: "log", plan: "Lantern", stop: "log", light: "paper", size: wide, first: wholeLog },
-  { name: "parts", plan: "Lantern", stop: "protect#list", light: "paper", size: wide, first: pressDay },
+  {
+    name: "practice",
+    plan: null,
+    stop: "practice#thirdInSeries.1.5",
+    light: "paper",
+    size: wide,
+    first: thirdInTheRow,
+  },
 ];
 
 /** The wiring that is all said in copper. */
@@ -42,6 +49,30 @@ async function pressDay(page: Page): Promise<void> {
   await page.waitForFunction(() =>
     /Lodestone Long|Battery fuse/.test(document.querySelector("main")?.textContent ?? ""),
   );
+}
+
+/** What is set up each time. */
+async function atThePitch(page: Page): Promise<void> {
+  await new Fields(page).press("Book bay pair");
+}
+
+/** The mistake of the first drill, plugged in. */
+async function thirdInTheRow(page: Page): Promise<void> {
+  const fields = new Fields(page);
+  for (const [n, keys] of [
+    [1, ["Alt", "ArrowUp"]],
+    [2, ["Alt", "ArrowUp"]],
+    [3, ["Alt", "ArrowUp"]],
+    [2, ["j"]],
+    [3, ["j"]],
+  ] as const) {
+    await page.waitForSelector(`[data-tile='p.${n}']`);
+    await page.focus(`[data-tile='p.${n}']`);
+    await fields.chord(...keys);
+  }
+  await fields.press("Plug in");
+  await fields.says("main", /In series volts add/);
+  await page.evaluate(() => window.scrollTo(0, 0));
 }
 
 /** On the stand-in: a panel of which a part is bypassed, found by its first readings. */

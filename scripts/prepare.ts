@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { type DeviceSheet, type PanelSheet } from "../src/core/plan";
-import { demoInputs, demoPanels, demoPlans, demoReadings } from "../src/demo";
+import { demoInputs, demoPanels, demoPlans, demoReadings, livedIn } from "../src/demo";
 import {
   createPlan,
   DatabaseProblem,
@@ -44,8 +44,9 @@ async function fill(db: Db): Promise<void> {
   }));
   for (const [k, plan] of plans.entries()) {
     const id = randomUUID();
-    await createPlan(db, { id, plan, now: new Date(Date.parse(now) - k * 1000).toISOString() });
-    // the first is lived with: a year of its log
+    // the first is lived with: it is made, was proved, and has a year of its log
+    const standing = k === 0 ? livedIn(plan) : plan;
+    await createPlan(db, { id, plan: standing, now: new Date(Date.parse(now) - k * 1000).toISOString() });
     if (k === 0) await putReadings(db, id, demoReadings(plan, plan.wirings[0]?.id ?? ""), now);
   }
   console.log(`Demo scenario loaded: ${plans.length} plans.`);

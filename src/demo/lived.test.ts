@@ -1,0 +1,24 @@
+import { mountReport } from "@/core/mount";
+import { readPlan } from "@/core/plan";
+import { assess, roundOf } from "@/core/rules";
+import { recordSchema } from "@/core/measured";
+import { demoPlan } from "@/testing";
+import { demoReadings, livedIn } from ".";
+
+test("the Lantern is whole from Need to Log: made, measured twice, proved fine, and may be connected", () => {
+  const lantern = livedIn(demoPlan("The Lantern"));
+  expect(readPlan(lantern).type).toBe("plan");
+  const assessment = assess(lantern, "everyday");
+  if (assessment.type !== "assessed") throw new Error("it is whole");
+  expect(assessment.findings.filter(({ level }) => level === "stop" || level === "open")).toEqual([]);
+  const [roof] = lantern.fixings.list;
+  if (roof === undefined) throw new Error("it is fixed");
+  const { steps, gates } = mountReport(lantern, roof, roundOf(lantern));
+  expect(roof.ticks.map(({ step }) => step)).toEqual(steps);
+  expect(gates.map(({ state }) => state)).toEqual(gates.map(() => "agrees"));
+  const readings = demoReadings(lantern, "everyday");
+  expect(readings.map((each) => recordSchema.parse(each))).toEqual(readings);
+  const proved = readings.flatMap((each) => (each.kind === "prove" && each.due !== null ? [each] : []));
+  expect(proved.length).toBeGreaterThan(8);
+  expect(proved.every(({ value, due }) => due !== null && value >= due.low && value <= due.high)).toBe(true);
+});
