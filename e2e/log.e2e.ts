@@ -83,7 +83,7 @@ walkAlone(
     await page.$eval("#log-tab-log", (tab) => (tab as HTMLElement).click());
     await fields.press("Prove it");
     await page.waitForSelector("[aria-label='Keys']");
-    await fields.says("main", /The log says: 1\d\.\d\s% less than due since 2026-08-12/);
+    await fields.says("main", /The log says: 1\d\.\d\s% less than due since 12 Aug 2026/);
     await fields.says("main", /What it may be.*Next to check/);
   },
 );

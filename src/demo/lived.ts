@@ -13,12 +13,18 @@ export function livedIn(plan: Plan): Plan {
   return { ...plan, fixings: { ...plan.fixings, list } };
 }
 
+/** By the sun of October, there. */
+function isLight(ms: number): boolean {
+  const hour = new Date(ms).getUTCHours();
+  return hour >= 7 && hour < 17;
+}
+
 /** Holes in a frame are no place on a surface. */
 const inFrame = { fromLeftMm: 180, fromBackMm: 18 };
 
 function finished(plan: Plan, fixing: Fixing): Fixing {
   const report = mountReport(plan, { ...fixing, ticks: [] }, roundOf(plan));
-  const { steps } = reportClock(report, beganMs, () => true);
+  const { steps } = reportClock(report, beganMs, isLight);
   return {
     ...fixing,
     ticks: steps.map(({ step, toMs }) => ({ step, atUtc: new Date(toMs).toISOString() })),

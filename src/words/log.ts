@@ -38,9 +38,15 @@ export function logFindingWords(
   { id, lossPct }: LogFinding,
   since: string,
   until: string | null,
-  lostKwhADay: number | null,
+  lost: {
+    readonly kwhADay: number;
+    /** Null: nobody said what a kWh is worth. */ readonly worth: string | null;
+  } | null,
 ): FindingWords {
-  const cost = lostKwhADay === null ? "" : `, about ${lostKwhADay.toFixed(2)}\u00a0kWh on a clear day`;
+  const cost =
+    lost === null
+      ? ""
+      : `, about ${lost.kwhADay.toFixed(2)}\u00a0kWh on a clear day${lost.worth === null ? "" : `, ${lost.worth}`}`;
   const loss = percent(lossPct);
   switch (id) {
     case "dirt":

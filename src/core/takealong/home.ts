@@ -42,6 +42,11 @@ export const homeSchema = z.strictObject({
 });
 export type Home = z.infer<typeof homeSchema>;
 
+/** The published JSON Schema of it. */
+export function homeJsonSchema(): unknown {
+  return z.toJSONSchema(homeSchema, { target: "draft-2020-12" });
+}
+
 export type HomeReading =
   | { readonly type: "home"; readonly home: Home }
   | { readonly type: "unreadable"; readonly path: string; readonly problem: string };

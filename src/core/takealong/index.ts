@@ -2,6 +2,7 @@ export {
   fixingList,
   type Home,
   type HomeReading,
+  homeJsonSchema,
   homeSchema,
   readHome,
   readKey,

@@ -4,10 +4,11 @@ import Box from "@mui/material/Box";
 import Link from "next/link";
 import { useId } from "react";
 import { type PlanLog } from "@/core/log";
+import { type Plan } from "@/core/plan";
 import { NotesField } from "@/features/notebook";
-import { useDeskState, useReadings, WaitingReadings } from "@/features/desk";
+import { useDeskState, usePlan, useReadings, WaitingReadings } from "@/features/desk";
 import { Columns, LevelMark, offerFile, Region, sheetStyle, TextButton } from "@/ui";
-import { entryWords, eventWords, logFindingWords, shareWords } from "@/words";
+import { entryWords, eventWords, logFindingWords, money, shareWords } from "@/words";
 import { Entry } from "./Entry";
 import { Events } from "./Events";
 import { logCsv } from "./log-csv";
@@ -75,8 +76,14 @@ function clearDayKwh({ days }: PlanLog, sinceMs: number): number | null {
   return near.length === 0 ? null : Math.max(...near.map(({ dueKwh }) => dueKwh));
 }
 
+function lostOf(kwhADay: number | null, { kwhPrice, currency }: Plan["protect"]) {
+  if (kwhADay === null) return null;
+  return { kwhADay, worth: kwhPrice === null ? null : money(kwhADay * kwhPrice, currency) };
+}
+
 function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log }) {
   const planId = useDeskState((state) => state.planId);
+  const { protect } = usePlan();
   if (fault !== null) return <p role="alert">{fault}</p>;
   if (shown === null)
     return (
@@ -99,7 +106,7 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
           finding,
           dayName(finding.sinceMs),
           finding.untilMs === null ? null : dayName(finding.untilMs),
-          day === null ? null : (day * finding.lossPct) / 100,
+          lostOf(day === null ? null : (day * finding.lossPct) / 100, protect),
         );
         return (
           <li key={`${finding.id} ${finding.sinceMs}`}>

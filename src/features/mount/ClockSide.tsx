@@ -37,13 +37,14 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
       ? []
       : clock.steps.filter(({ isDone, toMs, fromMs }) => !isDone && fromMs < duskMs && toMs > duskMs);
   const begun = fixing.ticks.length > 0;
+  const isOver = clock.steps.every(({ isDone }) => isDone);
   return (
     <Region title="The clock">
-      <DayStrip clock={clock} startMs={startMs} atMs={atMs} />
+      {!isOver && <DayStrip clock={clock} startMs={startMs} atMs={atMs} />}
       <Facts
         facts={[
-          ["Work ends about", clockTime(clock.endMs, atMs)],
-          ...(duskMs === null ? [] : [["Dusk", clockTime(duskMs, atMs)] as const]),
+          [isOver ? "Done" : "Work ends about", clockTime(clock.endMs, atMs)],
+          ...(duskMs === null || isOver ? [] : [["Dusk", clockTime(duskMs, atMs)] as const]),
           ...(clock.driveMs === null
             ? []
             : [
@@ -75,20 +76,22 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
         </p>
       )}
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", mt: 1 }}>
-        <Box sx={{ gridColumn: "1 / -1" }}>
-          <label className={style["field"]}>
-            <span>Begins</span>
-            <input
-              type="datetime-local"
-              value={fieldTime(startMs)}
-              disabled={begun}
-              onChange={({ target }) => {
-                const ms = Date.parse(target.value);
-                if (Number.isFinite(ms)) patch({ startsAtUtc: new Date(ms).toISOString() }, "start");
-              }}
-            />
-          </label>
-        </Box>
+        {!isOver && (
+          <Box sx={{ gridColumn: "1 / -1" }}>
+            <label className={style["field"]}>
+              <span>Begins</span>
+              <input
+                type="datetime-local"
+                value={fieldTime(startMs)}
+                disabled={begun}
+                onChange={({ target }) => {
+                  const ms = Date.parse(target.value);
+                  if (Number.isFinite(ms)) patch({ startsAtUtc: new Date(ms).toISOString() }, "start");
+                }}
+              />
+            </label>
+          </Box>
+        )}
         <QuantityField
           label="Air"
           spec={fieldSpecs.airC}

@@ -1,6 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { format } from "date-fns";
 import { useState } from "react";
 import { type WalkStep } from "@/core/prove";
 import { usePlan, WaitingReadings } from "@/features/desk";
@@ -52,7 +53,8 @@ export function WalkSheet() {
         <p className={sheetStyle["notice"]}>
           <LevelMark level="care" size={16} />
           <span>
-            {suspicionSentence(suspicion)} <TextButton onClick={dropSuspicion}>Leave it out</TextButton>
+            {suspicionSentence({ ...suspicion, since: format(new Date(suspicion.since), "d MMM yyyy") })}{" "}
+            <TextButton onClick={dropSuspicion}>Leave it out</TextButton>
           </span>
         </p>
       )}

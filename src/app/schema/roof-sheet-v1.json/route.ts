@@ -1,0 +1,6 @@
+import { homeJsonSchema } from "@/core/takealong";
+
+/** The published JSON Schema of what a sheet for the roof brings home. */
+export function GET(): Response {
+  return Response.json(homeJsonSchema(), { headers: { "content-type": "application/schema+json; charset=utf-8" } });
+}
