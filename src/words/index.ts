@@ -77,6 +77,7 @@ export {
   jobWords,
   logCautions,
   logFindingWords,
+  missedTurnSentence,
   monthSentence,
   proposalWords,
   sameHourWords,

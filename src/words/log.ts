@@ -1,4 +1,11 @@
-import { type LogFinding, type MonthReport, type ProposedJob, type SameHour } from "@/core/log";
+import {
+  type LogFinding,
+  type LogShare,
+  type MonthReport,
+  type ProposedJob,
+  type SameHour,
+  type Why,
+} from "@/core/log";
 import { type EventKind, type JobKind, type LogEntry } from "@/core/measured";
 import { amount, counted, kwh, percent } from "./format";
 
@@ -22,13 +29,26 @@ export function entryWords({ watts, kwh, volts, amps }: Pick<LogEntry, "watts" |
     .join(", ");
 }
 
-/** Two shares nearer than this are alike: what a clear sky is reckoned to. */
-const alike = 0.1;
+const whyWords: Readonly<Record<Why, string>> = {
+  asDue: "as due",
+  clipped: "as due at the input’s limit",
+  taper: "of what was due: the battery was nearly full",
+  tilt: "of what was due: the tilt was not changed",
+  dirt: "of what was due: dirt",
+  fault: "of what was due: the fault",
+  shadeSeason: "of what was due: the season’s shade",
+  sky: "of what was due: the word for the sky is wide",
+  unknown: "of what was due",
+};
 
-export function shareWords(share: number, isOdd: boolean): string {
+/** What of its due an entry gave, and why, as far as can be told. */
+export function shareWords({ share, why, isOdd }: Pick<LogShare, "share" | "why" | "isOdd">): string {
   if (isOdd) return "cannot be: kept, and left out of all sums";
-  const is = percent(100 * share);
-  return share > 1 + alike ? `${is} of what was due` : share < 1 - alike ? `${is} of what was due` : `${is}, as due`;
+  return `${percent(100 * share)}${why === "asDue" || why === "clipped" ? "," : ""} ${whyWords[why]}`;
+}
+
+export function missedTurnSentence(since: string): string {
+  return `The tilt was to change on ${since}, and what was read since fits the tilt of before. Change it, or mark it in the margin if it was.`;
 }
 
 type FindingWords = { readonly what: string; readonly first: string };

@@ -1,13 +1,21 @@
 import { bestRamp, bestStep, type Series } from "./shape";
-import { dayMs, type LogEvent, type LogFinding, type LogPoint, median, mostShare, quantile, skySigma } from "./point";
+import {
+  dayMs,
+  type LogEvent,
+  type LogFinding,
+  type LogPoint,
+  median,
+  mostShare,
+  quantile,
+  skySigma,
+  taperSoc,
+} from "./point";
 
 /** What a log shows: what fell slowly, what stepped down, what comes with the season, what the battery did. */
 
 /** Of the array: the least that a fault takes, as a share of its watts: a part of one of its panels. */
 export type LogArray = { readonly panels: number; readonly partsOfPanel: number };
 
-/** From here on a battery takes less and less, %. */
-const taperSoc = 85;
 const leastTaper = 0.08;
 /** Fewer days than this show nothing. */
 const leastDays = 3;

@@ -1,7 +1,7 @@
 import { demoLog } from "@/demo";
 import { type LogEntry, type MeasuredRecord } from "../measured";
 import { type Plan } from "../plan";
-import { demoPlan } from "@/testing";
+import { changed, demoPlan } from "@/testing";
 import { monthReport, monthsOf, planLog, type PlanLog, sameHour } from ".";
 
 const lantern = demoPlan("The Lantern");
@@ -11,6 +11,11 @@ function logOf(records: readonly MeasuredRecord[], plan: Plan = lantern): PlanLo
   let step = steps.next();
   while (step.done !== true) step = steps.next();
   return step.value;
+}
+function sharesOf(steps: ReturnType<typeof planLog>): PlanLog["shares"] {
+  let step = steps.next();
+  while (step.done !== true) step = steps.next();
+  return step.value.shares;
 }
 const entry = (id: string, more: Partial<LogEntry>): LogEntry => ({
   id,
@@ -119,4 +124,63 @@ test("what a simulated station showed stands in the log and in no sum", () => {
   const read = logOf([entry("s", { watts: 500, source: "standIn" })]);
   expect(read.shares).toHaveLength(1);
   expect(read.days).toEqual([]);
+});
+
+/** The Lantern's roof on a mount whose tilt changes in October, or that stays as it was. */
+function tilted(turns: boolean): Plan {
+  return changed(lantern, {
+    type: "setMount",
+    mount: {
+      id: "m",
+      name: "Roof",
+      kind: "tilted",
+      tiltDeg: 10,
+      azimuthDeg: 180,
+      azimuthFrom: "north",
+      turning: turns
+        ? {
+            type: "seasons",
+            turns: [
+              { fromDay: "03-20", tiltDeg: 10 },
+              { fromDay: "10-01", tiltDeg: 60 },
+            ],
+          }
+        : { type: "fixed" },
+      pieces: [1, 2, 3, 4].map((piece) => ({ panelId: "roof", piece })),
+    },
+  });
+}
+
+test("a tilt that was to change and was not is told as that, and not as a fault; written down, it is none", () => {
+  const days = Array.from({ length: 40 }, (_, k) => new Date(Date.UTC(2026, 8, 12 + k, 12)).toISOString());
+  const blank = days.map((atUtc, k) => entry(`d${k}`, { atUtc, watts: 1 }));
+  const asItLay = new Map(logOf(blank, tilted(false)).shares.map(({ id, due }) => [id, due]));
+  const read = blank.map((each) => ({ ...each, watts: asItLay.get(each.id) ?? 0 }));
+  const told = logOf(read, tilted(true));
+  expect(told.missedTurns.map((ms) => new Date(ms).toISOString().slice(0, 10))).toEqual(["2026-10-01"]);
+  expect(told.findings).toEqual([]);
+  expect(new Set(told.shares.map(({ why }) => why))).toEqual(new Set(["asDue", "tilt"]));
+  const done: MeasuredRecord = {
+    id: "t",
+    kind: "event",
+    atUtc: "2026-10-02T10:00:00Z",
+    by: "",
+    what: "tilted",
+    note: "",
+  };
+  expect(logOf([...read, done], tilted(true)).missedTurns).toEqual([]);
+});
+
+test("each entry has its reason: the input’s limit, a nearly full battery, a word for the sky, what the log shows", () => {
+  const full = logOf([entry("a", { watts: 200, socPct: 96 }), entry("b", { watts: 200, cloud: "broken" })]);
+  expect(full.shares.map(({ why }) => why)).toEqual(["taper", "sky"]);
+  const year = logOf(demoLog(lantern, "everyday"));
+  const clearAutumn = year.shares.filter(({ atMs, cloud }) => cloud === "clear" && atMs > Date.UTC(2026, 7, 13));
+  expect(clearAutumn.filter(({ why }) => why === "fault").length).toBeGreaterThan(0.9 * clearAutumn.length);
+  // the shed's port takes 13.5 A of some 25
+  const shed = demoPlan("Bee-keeper");
+  const wiringId = shed.wirings[0]?.id ?? "";
+  const [most] = sharesOf(planLog(shed, wiringId, [entry("c", { wiringId, watts: 1 })], 0));
+  const [clipped] = sharesOf(planLog(shed, wiringId, [entry("c", { wiringId, watts: most?.due ?? 0 })], 0));
+  expect(clipped?.why).toBe("clipped");
 });

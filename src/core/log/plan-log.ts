@@ -1,16 +1,10 @@
-import { operate } from "../input";
-import { type PanelLight } from "../light";
-import { lightOn } from "../light";
 import { type LogEntry, type MeasuredRecord, wattsOf } from "../measured";
-import { createBulkSolver, substringCount } from "../net";
 import { type Plan } from "../plan";
-import { kindOf, type LaneContext, netIn, readyById } from "../rules";
-import { rossCPerWm2 } from "../sky";
-import { keyOf, standOf } from "../wiring";
-import { clearHour } from "../weather";
-import { createPlanes } from "../year";
+import { createDue } from "./due";
 import { findingsOf } from "./findings";
 import { dayMs, type LogEvent, type LogFinding, type LogPoint, median, mostShare } from "./point";
+import { createTurns, missedTurns, type TiltPoint, type Turns } from "./tilt";
+import { type Why, whyOf } from "./why";
 
 /** What an entry should have been for its light, and the share of it that it was. */
 export type LogShare = {
@@ -20,6 +14,7 @@ export type LogShare = {
   readonly share: number;
   readonly unit: "W" | "kWh";
   readonly cloud: LogEntry["cloud"];
+  /** The likeliest reason for it. */ readonly why: Why;
   /** More than the sky can give, less than nothing, or in the night: kept, and out of all sums. */ readonly isOdd: boolean;
 };
 export type LogDay = {
@@ -29,6 +24,7 @@ export type LogDay = {
   /** Clear days tell most. */ readonly isClear: boolean;
 };
 export type PlanLog = {
+  /** Changes of tilt that were not made, by what was read since. */ readonly missedTurns: readonly number[];
   readonly shares: readonly LogShare[];
   readonly days: readonly LogDay[];
   readonly findings: readonly LogFinding[];
@@ -37,10 +33,6 @@ export type PlanLog = {
 /** What a word for the clouds leaves of a clear sky's light, in the middle; a sky nobody named is taken as clear. */
 export const lightOfWord = { clear: 1, haze: 0.75, broken: 0.65, overcast: 0.25 } as const;
 const usualAirC = 15;
-const albedo = 0.2;
-/** A day is looked at so often, h. */
-const stepH = 1.5;
-const hourMs = 3_600_000;
 
 /** All that a plan's log shows of a wiring. Tells the share it has been through. */
 export function* planLog(
@@ -49,70 +41,113 @@ export function* planLog(
   records: readonly MeasuredRecord[],
   longitudeDeg: number,
 ): Generator<{ readonly share: number }, PlanLog, void> {
-  const due = createDue(plan, wiringId, longitudeDeg);
+  const turns = createTurns(plan, records);
+  const due = createDue(plan, wiringId, longitudeDeg, turns);
   const entries = records.filter((each): each is LogEntry => each.kind === "log" && each.wiringId === wiringId);
-  const shares: LogShare[] = [];
-  const points: LogPoint[] = [];
-  const byDate = new Map<string, { dueKwh: number; shares: number[]; isClear: boolean }>();
+  const held: Held[] = [];
+  const days = new Map<string, number>();
   for (const [k, entry] of entries.entries()) {
     if (k % 16 === 0) yield { share: k / entries.length };
-    const atMs = Date.parse(entry.atUtc);
-    const date = due.dateOf(atMs);
-    const light = entry.cloud === null ? 1 : lightOfWord[entry.cloud];
-    const airC = entry.airC ?? usualAirC;
-    const day = byDate.get(date) ?? { dueKwh: due.dayKwh(atMs, light, airC), shares: [], isClear: false };
-    byDate.set(date, day);
-    const watts = wattsOf(entry);
-    const moment = due.at(watts === null ? due.noonOf(atMs) : atMs, light, airC);
-    const most = watts === null ? dueKwhOf(entry, due, day.dueKwh, light, airC) : moment.watts;
-    const share = most > leastDue ? (watts ?? entry.kwh ?? 0) / most : 0;
-    // what could be under no sky: over a clear one by a quarter, or below nothing
-    const ofClear = most / light;
-    const value = watts ?? entry.kwh ?? 0;
-    const isOdd = most <= leastDue ? value > leastDue : value < 0 || value > mostShare * ofClear;
-    shares.push({
-      id: entry.id,
-      atMs,
-      due: most,
-      share,
-      unit: watts === null ? "kWh" : "W",
-      cloud: entry.cloud,
-      isOdd,
-    });
-    // what a simulated station showed says nothing of these panels
-    if (isOdd || most <= leastDue || entry.source === "standIn") continue;
-    day.shares.push(share);
-    day.isClear ||= entry.cloud === "clear";
-    points.push({
-      atMs,
-      share,
-      cloud: entry.cloud,
-      socPct: entry.socPct,
-      azimuthDeg: moment.azimuthDeg,
-      elevationDeg: moment.elevationDeg,
-    });
+    held.push(heldAgainst(entry, due, turns, days));
   }
+  const missed = missedTurns(held.flatMap(tiltPoint));
+  const points: LogPoint[] = [];
+  const byDate = new Map<string, { dueKwh: number; shares: number[]; isClear: boolean }>();
+  const told = held.map((each) => {
+    const isHeld = each.turnMs !== null && missed.has(each.turnMs);
+    return { ...each, isHeld, of: isHeld && each.before !== null ? each.before : each.asMeant };
+  });
+  for (const { entry, atMs, of, value, clear, sun } of told) {
+    const date = due.dateOf(atMs);
+    const day = byDate.get(date) ?? { dueKwh: of.dayKwh, shares: [], isClear: false };
+    byDate.set(date, day);
+    // what a simulated station showed says nothing of these panels
+    if (isOddOf(value, of.due, clear) || of.due <= leastDue || entry.source === "standIn") continue;
+    day.shares.push(value / of.due);
+    day.isClear ||= entry.cloud === "clear";
+    const { socPct, cloud } = entry;
+    points.push({ atMs, share: value / of.due, cloud, socPct, ...sun });
+  }
+  const findings = findingsOf(points, eventsOf(records), due.array);
   return {
-    shares,
+    missedTurns: [...missed],
+    shares: told.map(({ entry, atMs, asMeant, value, isHeld, clear, unit }): LogShare => {
+      const share = asMeant.due > leastDue ? value / asMeant.due : 0;
+      const { cloud, socPct } = entry;
+      const why = whyOf({ atMs, share, cloud, socPct, takenShare: asMeant.takenShare, isHeld }, findings);
+      const isOdd = isOddOf(value, asMeant.due, clear);
+      return { id: entry.id, atMs, due: asMeant.due, share, unit, cloud, why, isOdd };
+    }),
     days: [...byDate].flatMap(([date, { dueKwh, shares: all, isClear }]) =>
       all.length === 0 ? [] : [{ date, share: median(all), dueKwh, isClear }],
     ),
-    findings: findingsOf(points, eventsOf(records), due.array),
+    findings,
   };
 }
-const leastDue = 1e-3;
 
-/** A table's kWh is the whole day's; what is read off a display by hand is what it has counted so far. */
-function dueKwhOf(
-  { source, atUtc }: LogEntry,
-  due: ReturnType<typeof createDue>,
-  wholeDayKwh: number,
-  light: number,
-  airC: number,
-): number {
-  const atMs = Date.parse(atUtc);
-  return source === "typed" ? due.dayKwh(atMs, light, airC, atMs) : wholeDayKwh;
+type Due = ReturnType<typeof createDue>;
+/** What was due by one way the panels lay: of the entry, W or kWh; of its whole day; of what there was, what the input takes. */
+type Meant = { readonly due: number; readonly dayKwh: number; readonly takenShare: number | null };
+type Held = {
+  readonly entry: LogEntry;
+  readonly atMs: number;
+  readonly value: number;
+  readonly unit: "W" | "kWh";
+  /** The light its word leaves of a clear sky. */ readonly clear: number;
+  readonly sun: { readonly azimuthDeg: number; readonly elevationDeg: number };
+  readonly asMeant: Meant;
+  /** A change of tilt before it that nobody wrote down, and what was due had it not been made. */
+  readonly turnMs: number | null;
+  readonly before: Meant | null;
+};
+
+function heldAgainst(entry: LogEntry, due: Due, turns: Turns, days: Map<string, number>): Held {
+  const atMs = Date.parse(entry.atUtc);
+  const watts = wattsOf(entry);
+  const clear = entry.cloud === null ? 1 : lightOfWord[entry.cloud];
+  const airC = entry.airC ?? usualAirC;
+  const meant = (tiltMs: number | null): Meant => {
+    // a day is reckoned once, under the sky of its first entry
+    const key = `${due.dateOf(atMs)} ${tiltMs}`;
+    const dayKwh = days.get(key) ?? due.dayKwh(atMs, clear, airC, Infinity, tiltMs);
+    days.set(key, dayKwh);
+    if (watts === null) {
+      // a table's kWh is the whole day's; what is read off a display by hand is what it has counted so far
+      const kwh = entry.source === "typed" ? due.dayKwh(atMs, clear, airC, atMs, tiltMs) : dayKwh;
+      return { due: kwh, dayKwh, takenShare: null };
+    }
+    const moment = due.at(atMs, clear, airC, tiltMs);
+    return { due: moment.watts, dayKwh, takenShare: moment.freeW <= 0 ? null : moment.watts / moment.freeW };
+  };
+  const turnMs = turns.openTurn(atMs);
+  return {
+    entry,
+    atMs,
+    value: watts ?? entry.kwh ?? 0,
+    unit: watts === null ? "kWh" : "W",
+    clear,
+    sun: due.sunAt(watts === null ? due.noonOf(atMs) : atMs),
+    asMeant: meant(null),
+    turnMs,
+    before: turnMs === null ? null : meant(turnMs - dayMs),
+  };
 }
+
+function tiltPoint({ entry, value, asMeant, before, turnMs }: Held): TiltPoint[] {
+  return turnMs === null ||
+    before === null ||
+    entry.cloud !== "clear" ||
+    asMeant.due <= leastDue ||
+    before.due <= leastDue
+    ? []
+    : [{ turnMs, share: value / asMeant.due, heldShare: value / before.due }];
+}
+
+/** What could be under no sky: over a clear one by a quarter, below nothing, or anything in the night. */
+function isOddOf(value: number, due: number, clear: number): boolean {
+  return due <= leastDue ? value > leastDue : value < 0 || value > mostShare * (due / clear);
+}
+const leastDue = 1e-3;
 
 function eventsOf(records: readonly MeasuredRecord[]): LogEvent[] {
   return records.flatMap((each): LogEvent[] => {
@@ -122,61 +157,4 @@ function eventsOf(records: readonly MeasuredRecord[]): LogEvent[] {
       ? [{ atMs: Date.parse(each.atUtc), what }]
       : [];
   });
-}
-
-/** What the ports of a wiring take under a share of a cloudless sky's light; limits that ports share are left out. */
-function createDue(plan: Plan, wiringId: string, longitudeDeg: number) {
-  const ready = readyById(plan, wiringId);
-  const { lanes, common } = ready;
-  const latitudeDeg = common.site.latitudeDeg;
-  const longitude = common.site.longitudeDeg ?? longitudeDeg;
-  const planeOf = createPlanes(plan, ready.poses[0]?.id ?? "", longitudeDeg);
-  const solve = createBulkSolver();
-  const offsetMs = Math.round(longitude / 15) * hourMs;
-  const taken = (context: LaneContext, atMs: number, share: number, airC: number): number => {
-    const hour = clearHour(atMs, latitudeDeg, longitude);
-    if (hour === null) return 0;
-    const net = netIn(
-      common,
-      context.lane.rows,
-      (tile): PanelLight => {
-        const wm2 = share * lightOn(planeOf(keyOf(tile), atMs), hour, albedo).insideWm2;
-        const stand = standOf(context.pose, tile);
-        if (stand.stance === "stowed") return { cellTempC: airC, irradianceWm2: [0] };
-        return { cellTempC: airC + rossCPerWm2[stand.mount ?? common.site.mount] * wm2, irradianceWm2: [wm2] };
-      },
-      context.copper.cables,
-    );
-    if (net === null) return 0;
-    const array = solve(net);
-    return context.window === null
-      ? array.mpp.p
-      : Math.min(array.mpp.p, operate(array, context.window, context.tracking).p);
-  };
-  const at = (atMs: number, share: number, airC: number) => {
-    const sun = clearHour(atMs, latitudeDeg, longitude)?.sun ?? { azimuthDeg: 0, elevationDeg: -1 };
-    return { watts: lanes.reduce((sum, lane) => sum + taken(lane, atMs, share, airC), 0), ...sun };
-  };
-  const dawnOf = (atMs: number) => Math.floor((atMs + offsetMs) / dayMs) * dayMs - offsetMs;
-  const tiles = lanes.flatMap((lane) => lane.tiles.map((tile) => kindOf(lane, tile)));
-  return {
-    at,
-    dateOf: (atMs: number) => new Date(atMs + offsetMs).toISOString().slice(0, 10),
-    noonOf: (atMs: number) => dawnOf(atMs) + dayMs / 2,
-    /** Of the day a moment is in, until `untilMs`. */
-    dayKwh: (atMs: number, share: number, airC: number, untilMs = Infinity) => {
-      const dawnMs = dawnOf(atMs);
-      const endH = Math.min(24, (untilMs - dawnMs) / hourMs);
-      let kwh = 0;
-      for (let hour = 0; hour < endH; hour += stepH) {
-        const lengthH = Math.min(stepH, endH - hour);
-        kwh += (at(dawnMs + (hour + lengthH / 2) * hourMs, share, airC).watts * lengthH) / 1000;
-      }
-      return kwh;
-    },
-    array: {
-      panels: Math.max(1, tiles.length),
-      partsOfPanel: Math.max(1, ...tiles.map(({ model }) => substringCount(model))),
-    },
-  };
 }

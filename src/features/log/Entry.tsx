@@ -6,11 +6,13 @@ import { type LogEntry, skyWords } from "@/core/measured";
 import { type FieldSpec, fieldSpecs, readQuantity } from "@/core/units";
 import { useReadings, useWiring } from "@/features/desk";
 import { Keypad, newId, QuantityField, Region, TextButton } from "@/ui";
-import { cloudNames } from "@/words";
+import { cloudNames, entryWords } from "@/words";
 import { useStation } from "./useStation";
 import style from "./log.module.css";
 
 const wattsSpec: FieldSpec = { unit: "W", least: 0, most: 100_000, whole: false };
+const voltsSpec: FieldSpec = { unit: "V", least: 0, most: 2000, whole: false };
+const ampsSpec: FieldSpec = { unit: "A", least: 0, most: 1000, whole: false };
 const kwhSpec: FieldSpec = { unit: "", least: 0, most: 1000, whole: false };
 
 /** Watts, the sky, kept: by thumb in five seconds. The rest if one likes. */
@@ -22,14 +24,18 @@ export function Entry() {
   const [socPct, setSoc] = useState<number | null>(null);
   const [kwh, setKwh] = useState<number | null>(null);
   const [airC, setAir] = useState<number | null>(null);
+  const [volts, setVolts] = useState<number | null>(null);
+  const [amps, setAmps] = useState<number | null>(null);
   const [told, tell] = useState("");
   const [source, setSource] = useState<"typed" | "standIn">("typed");
   const station = useStation();
   const typed = readQuantity(text, wattsSpec);
   const watts = typed.type === "value" ? typed.value : null;
   const fault = text !== "" && watts === null ? `“${text}” is no number of watts; allowed: 0 to 100000.` : null;
+  // one of them is an entry: watts, the day's kWh, or volts with amps
+  const isNothing = watts === null && kwh === null && (volts === null || amps === null);
   const keep = async () => {
-    if (readings === null || fault !== null || (watts === null && kwh === null)) return;
+    if (readings === null || fault !== null || isNothing) return;
     await readings.add({
       id: newId(),
       kind: "log",
@@ -37,8 +43,8 @@ export function Entry() {
       wiringId,
       watts,
       kwh,
-      volts: null,
-      amps: null,
+      volts,
+      amps,
       socPct,
       cloud,
       airC,
@@ -53,7 +59,9 @@ export function Entry() {
     setSoc(null);
     setKwh(null);
     setAir(null);
-    tell(`${watts === null ? `${kwh} kWh` : `${watts} W`} kept.`);
+    setVolts(null);
+    setAmps(null);
+    tell(`${entryWords({ watts, kwh, volts, amps })} kept.`);
   };
   return (
     <Region title="Now">
@@ -105,11 +113,27 @@ export function Entry() {
             onDone={() => undefined}
             help="Warm cells give less."
           />
+          <QuantityField
+            label="Volts"
+            spec={voltsSpec}
+            value={volts}
+            onValue={setVolts}
+            onDone={() => undefined}
+            help="Of the array, while it runs: with the amps they are watts."
+          />
+          <QuantityField
+            label="Amps"
+            spec={ampsSpec}
+            value={amps}
+            onValue={setAmps}
+            onDone={() => undefined}
+            help="Of the array, in the same moment."
+          />
         </Box>
         <button
           type="button"
           className={style["keep"]}
-          disabled={fault !== null || (watts === null && kwh === null)}
+          disabled={fault !== null || isNothing}
           onClick={() => void keep()}
         >
           Write it down

@@ -8,7 +8,7 @@ import { type Plan } from "@/core/plan";
 import { NotesField } from "@/features/notebook";
 import { useDeskState, usePlan, useReadings, WaitingReadings } from "@/features/desk";
 import { Columns, LevelMark, offerFile, Region, sheetStyle, TextButton } from "@/ui";
-import { entryWords, eventWords, logFindingWords, money, shareWords } from "@/words";
+import { entryWords, eventWords, logFindingWords, missedTurnSentence, money, shareWords } from "@/words";
 import { Entry } from "./Entry";
 import { Events } from "./Events";
 import { logCsv } from "./log-csv";
@@ -91,7 +91,7 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
     );
   if (entries.length === 0)
     return <p style={{ margin: 0 }}>Nothing written yet. One entry on a clear day is worth ten under cloud.</p>;
-  if (shown.findings.length === 0)
+  if (shown.findings.length + shown.missedTurns.length === 0)
     return (
       <p style={{ margin: 0 }}>
         Nothing that labels, meters and the sky could not explain. Entries of clear days tell most: a reckoned clear sky
@@ -100,6 +100,12 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
     );
   return (
     <ul className={sheetStyle["list"]} aria-label="What the log shows">
+      {shown.missedTurns.map((ms) => (
+        <li key={ms}>
+          <LevelMark level="care" size={16} decorative={false} />
+          <strong>{missedTurnSentence(dayName(ms))}</strong>
+        </li>
+      ))}
       {shown.findings.map((finding) => {
         const day = clearDayKwh(shown, finding.sinceMs);
         const { what, first } = logFindingWords(
@@ -161,7 +167,7 @@ function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {
                 ) : (
                   <>
                     <strong className="num">{entryWords(each)}</strong>
-                    {share === undefined ? "" : `, ${shareWords(share.share, share.isOdd)}`}
+                    {share === undefined ? "" : `, ${shareWords(share)}`}
                     {each.source === "standIn" ? ", of the stand-in" : ""}
                   </>
                 )}
