@@ -10,6 +10,11 @@ const makes = { ...boardDrills, ...benchDrills, ...handDrills, ...fuseDrills };
 export type DrillId = keyof typeof makes;
 export const drillIds = Object.keys(makes) as readonly DrillId[];
 
+/** What a drill is done with; it does not hang on its numbers. */
+export function drillType(id: DrillId): DrillCase["type"] {
+  return id in boardDrills ? "board" : id in benchDrills ? "bench" : id in handDrills ? "hand" : "fuse";
+}
+
 /** A drill as this seed makes it; the same seed makes the same one anywhere. */
 export function makeDrill(id: DrillId, seed: number, level: Level): DrillCase {
   return makes[id](dice(seed * 31 + level), level);

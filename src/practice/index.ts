@@ -13,7 +13,7 @@ export {
   type Shown,
   type Verdict,
 } from "./case";
-export { type DrillId, drillIds, type Endless, endlessDrill, makeDrill } from "./catalogue";
+export { type DrillId, drillIds, drillType, type Endless, endlessDrill, makeDrill } from "./catalogue";
 export { wiredAs, wiringId } from "./build";
 export { type BenchPlay, playBench } from "./play-bench";
 export { plugInBoard } from "./play-board";

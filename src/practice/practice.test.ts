@@ -3,6 +3,7 @@ import {
   closeBox,
   type DrillCase,
   drillIds,
+  drillType,
   endlessDrill,
   type Level,
   makeDrill,
@@ -61,6 +62,7 @@ test.each(ways)("%s at level %d can be solved, and its mistake fails, whatever t
 
 test("the same seed makes the same drill, another one another", () => {
   for (const id of drillIds) {
+    expect(makeDrill(id, 5, 2).type).toBe(drillType(id));
     expect(JSON.stringify(makeDrill(id, 5, 2))).toBe(JSON.stringify(makeDrill(id, 5, 2)));
     expect(JSON.stringify(makeDrill(id, 5, 2))).not.toBe(JSON.stringify(makeDrill(id, 6, 2)));
   }

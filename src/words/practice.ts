@@ -359,7 +359,7 @@ function failedSentence(by: Failed, system: UnitSystem): string {
     case "borrowed":
       return `${by.count} ${by.count === 1 ? "panel" : "panels"} on the board that ${by.count === 1 ? "was" : "were"} not there.`;
     case "plugged":
-      return "Plugged in the wrong way round: on many inputs that is the end of them. Polarity comes first.";
+      return "Plugged in with a plug turned round: what is beside it drives its amps backwards, and many an input does not survive it. Polarity comes first.";
     case "repair":
       return `${repairWords[by.did]}${by.n === null ? "" : ` (number ${by.n})`}: the meter reads as before. It was: ${repairWords[by.right].toLowerCase()}.`;
     case "early":

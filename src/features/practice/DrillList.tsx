@@ -1,4 +1,4 @@
-import { type DrillId, drillIds, makeDrill, type Progress, progressOf } from "@/practice";
+import { type DrillId, drillIds, drillType, type Progress, progressOf } from "@/practice";
 import { LevelMark, Region, TextButton } from "@/ui";
 import { counted, drillWords } from "@/words";
 import style from "./practice.module.css";
@@ -16,8 +16,6 @@ const kinds = [
   { type: "hand", name: "By hand" },
   { type: "fuse", name: "At the box" },
 ] as const;
-/** A drill’s kind does not hang on its numbers. */
-const kindOf = new Map(drillIds.map((id) => [id, makeDrill(id, 1, 1).type]));
 const stars = (level: number) => "●".repeat(level) + "○".repeat(3 - level);
 
 /** All drills by what they are done with; what is due comes first when one just goes on. */
@@ -39,7 +37,7 @@ export function DrillList({ progress, nowMs, onOpen, onNext }: Props) {
           <Region key={type} title={name}>
             <ul className={style["drills"]}>
               {drillIds
-                .filter((id) => kindOf.get(id) === type)
+                .filter((id) => drillType(id) === type)
                 .map((id) => {
                   const { level, solved, failed, dueMs } = progressOf(progress, id);
                   const isTried = solved + failed > 0;

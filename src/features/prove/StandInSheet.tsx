@@ -1,6 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import Link from "next/link";
 import { useState } from "react";
 import { browserClient } from "@/api";
 import { type CauseId, causeIds, type ReadSky, skyWords, unsaidSky } from "@/core/measured";
@@ -101,6 +102,9 @@ export function StandInSheet() {
           <p style={{ marginTop: 0 }}>
             It answers lines of text on a port of this computer that only this application can reach. A bridge to a real
             meter can speak the same lines in its place; they are written down in <code>docs/STANDINS.md</code>.
+          </p>
+          <p>
+            Mistakes that people make, one by one: see <Link href="/practice">Practice</Link>.
           </p>
           <p style={{ marginBottom: 0 }}>
             {standIn === null
