@@ -85,6 +85,11 @@ walkAlone(
       await bring(file);
       await fields.says("[role=status]", /4 taken: 2 ticks, 0 measures, 2 readings\./);
       await eventually(async () => (await records()).length === before + 3);
+      // what was read is held against what was due in its own moment
+      const read = (await records()).find(({ id: of }) => of.startsWith("sheet-r-"));
+      if (read?.kind !== "prove") throw new Error("a reading came home");
+      expect(read.due === null ? null : read.due.low < read.due.high).toBe(true);
+      expect(read.sky.cloud).toBe("clear");
       await fields.saved();
       // the same by its code
       await bring(picture);

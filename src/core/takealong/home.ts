@@ -92,7 +92,7 @@ export function recordsOfHome({ sheet, wiring, ticks, reads, log }: Home): reado
               ...at,
               value,
               sky: unsaidSky,
-              // judged when it comes home: on the roof nobody asked the sky
+              // worked out when it comes home, for its own moment
               due: null,
               lightWm2: null,
               source: "typed",

@@ -8,6 +8,7 @@ import { gateIds } from "@/core/plan";
 import { useDesk, useDeskState, usePlan, useReadings, useReadingsState } from "@/features/desk";
 import { AlertBar, Region, sheetStyle, TextButton } from "@/ui";
 import { readCodes } from "./read-codes";
+import { withDue } from "./with-due";
 
 const mostBytes = 1_000_000;
 
@@ -16,6 +17,7 @@ export function BringHome() {
   const desk = useDesk();
   const plan = usePlan();
   const planId = useDeskState((state) => state.planId);
+  const moment = useDeskState((state) => state.moment);
   const readings = useReadings();
   const known = useReadingsState().records ?? [];
   const file = useRef<HTMLInputElement>(null);
@@ -41,7 +43,11 @@ export function BringHome() {
     if (readings === null) return;
     const records = recordsOfHome(home);
     const before = new Set(known.map((record) => record.id));
-    const fresh = records.filter((record) => !before.has(record.id));
+    const fresh = await withDue(
+      records.filter((record) => !before.has(record.id)),
+      plan,
+      moment,
+    );
     const fault = fresh.length === 0 ? null : await readings.addMany(fresh);
     if (fault !== null) return setTrouble(fault);
     const [steps, measured] = [takeSteps(home), takeMeasures(home)];
