@@ -135,7 +135,8 @@ export class Fields {
       const control = await steady(await this.control(name));
       await control.evaluate((element) => {
         delete element.dataset["hit"];
-        element.addEventListener("click", () => (element.dataset["hit"] = ""), { capture: true, once: true });
+        // as it is touched: what opens then has the rest of the press
+        element.addEventListener("pointerdown", () => (element.dataset["hit"] = ""), { capture: true, once: true });
       });
       await act(control);
       // where the press led away from the page there is nothing left to ask

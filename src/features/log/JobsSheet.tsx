@@ -48,7 +48,7 @@ export function JobsSheet() {
                       {proposalWords(each)}
                     </span>
                     <TextButton
-                      aria-label={`Put down: ${name}, ${dayName(each.firstMs)}`}
+                      aria-label={`Put it down: ${name}, ${dayName(each.firstMs)}`}
                       onClick={() =>
                         void readings?.add({
                           id: newId(),
