@@ -29,6 +29,8 @@ walk("a day adds itself up from the stock, in the margin by season, and undo tak
   await fields.says("[aria-label=Appliances]", /Kettle[^]*90\sWh/);
   await fields.press("Winter");
   await fields.press("Undo");
+  await fields.says("[aria-label=Appliances]", /Kettle[^]*90\sWh/);
+  await fields.press("Undo");
   await fields.says("[aria-label=Appliances]", /270\sWh/);
   await fields.saved();
   expect(await page.$$("[data-load]")).toHaveLength(2);

@@ -135,8 +135,9 @@ export class Fields {
       const control = await steady(await this.control(name));
       await control.evaluate((element) => {
         delete element.dataset["hit"];
-        // as it is touched: what opens then has the rest of the press
-        element.addEventListener("pointerdown", () => (element.dataset["hit"] = ""), { capture: true, once: true });
+        // what opens a list opens it as it is touched, and the list has the rest of the press
+        const proof = element.getAttribute("role") === "combobox" ? "pointerdown" : "click";
+        element.addEventListener(proof, () => (element.dataset["hit"] = ""), { capture: true, once: true });
       });
       await act(control);
       // where the press led away from the page there is nothing left to ask

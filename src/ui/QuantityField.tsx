@@ -6,6 +6,7 @@ import { type KeyboardEvent, useId, useState } from "react";
 import { type FieldSpec, type QuantityReading, readQuantity, showingOf, type UnitSystem } from "@/core/units";
 import { given, givenNumber } from "@/words";
 import { useUnits } from "./UnitChoice";
+import { usePressPatience } from "./usePressPatience";
 
 type Props = {
   readonly label: string;
@@ -34,6 +35,7 @@ export function QuantityField(props: Props) {
   const system = useUnits();
   const [draft, setDraft] = useState<{ text: string; from: number | null; system: UnitSystem } | null>(null);
   const [focused, setFocused] = useState(false);
+  const whenPressed = usePressPatience();
   const read = props.read ?? ((text: string) => readQuantity(text, spec, system));
   // a draft belongs to the value it produced: undo, another tab's change or other units show through at once
   const text =
@@ -84,11 +86,12 @@ export function QuantityField(props: Props) {
         onChange={(event) => take(event.target.value)}
         onKeyDown={step}
         onFocus={() => {
+          whenPressed(() => undefined);
           setFocused(true);
           onFocus?.();
         }}
         onBlur={() => {
-          setFocused(false);
+          whenPressed(() => setFocused(false));
           // a value that was understood is shown tidy; one that was not stays as typed
           if (error === null) setDraft(null);
           onDone();
