@@ -92,10 +92,10 @@ walk("a job of one’s own; what the stand-in station shows is kept apart", asyn
   const address = await plan("Bee-keeper");
   const { page, fields } = await open(`${address}/log#jobs`);
   await fields.press("Something else");
-  await fields.press("Put it down");
+  await fields.press("Put this job down");
   await fields.says("[role=status]", /what is to be done is needed/);
   await fields.type("With a word", "grease the hinges");
-  await fields.press("Put it down");
+  await fields.press("Put this job down");
   await fields.says("[aria-label=Jobs]", /grease the hinges/);
   await page.$eval("#log-tab-log", (tab) => (tab as HTMLElement).click());
   await fields.press("Read from the stand-in station");

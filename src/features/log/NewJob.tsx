@@ -59,7 +59,7 @@ export function NewJob() {
       <FreeLine label="With a word" value={note} onValue={setNote} most={200} placeholder="which panels, which bolts" />
       <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
         <TextButton look="amber" onClick={() => void put()}>
-          Put it down
+          Put this job down
         </TextButton>
       </div>
       <p role="status" style={{ margin: "4px 0 0" }}>
