@@ -104,7 +104,11 @@ export function StandInSheet() {
             meter can speak the same lines in its place; they are written down in <code>docs/STANDINS.md</code>.
           </p>
           <p>
-            Mistakes that people make, one by one: see <Link href="/practice">Practice</Link>.
+            Mistakes that people make, one by one: see{" "}
+            <Link href="/practice" style={{ color: "inherit" }}>
+              Practice
+            </Link>
+            .
           </p>
           <p style={{ marginBottom: 0 }}>
             {standIn === null
