@@ -7,3 +7,11 @@ export function offerFile(fileName: string, type: string, content: string | Uint
   link.click();
   URL.revokeObjectURL(url);
 }
+
+/** A name of things as part of a file's name: letters and digits, the rest dashes. */
+export function nameForFile(...parts: readonly string[]): string {
+  return parts
+    .join(" ")
+    .replace(/[^\p{L}\p{N}]+/gu, "-")
+    .toLowerCase();
+}

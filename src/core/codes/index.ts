@@ -41,7 +41,7 @@ export function joinCodes(codes: readonly string[]): Joined {
 }
 
 /** FNV-1a over 32 bits: tells texts apart, and proves nothing. */
-function sumOf(text: string): string {
+export function sumOf(text: string): string {
   let hash = 0x811c9dc5;
   for (let k = 0; k < text.length; k++) hash = Math.imul(hash ^ text.charCodeAt(k), 0x01000193) >>> 0;
   return hash.toString(16).padStart(8, "0");

@@ -5,4 +5,4 @@ export { type ColumnRead, type LineFault, type LogTable, mostLines, readLogTable
 export { jobStates, type JobState, proposedJobs, type ProposedJob } from "./jobs";
 export { monthReport, type MonthReport, monthsOf } from "./month";
 export { sameHour, type SameHour } from "./same-hour";
-export { alikeShare, type Why } from "./why";
+export { type Why } from "./why";

@@ -2,11 +2,10 @@ import { type LogEntry } from "../measured";
 import { type LogFinding, taperSoc } from "./point";
 
 /** Why an entry is what it is, as far as can be told. */
-export const whys = ["asDue", "clipped", "taper", "tilt", "dirt", "fault", "shadeSeason", "sky", "unknown"] as const;
-export type Why = (typeof whys)[number];
+export type Why = "asDue" | "clipped" | "taper" | "tilt" | "dirt" | "fault" | "shadeSeason" | "sky" | "unknown";
 
 /** What a clear sky is reckoned to. */
-export const alikeShare = 0.1;
+const alikeShare = 0.1;
 /** The input takes less than this of what the array could: its limit shows. */
 const clippedShare = 0.97;
 
@@ -30,6 +29,7 @@ export function whyOf(asked: Asked, findings: readonly LogFinding[]): Why {
       (id === "dirt" || id === "fault" || id === "shadeSeason") && sinceMs <= atMs && atMs <= (untilMs ?? Infinity),
   );
   // what a finding takes is less than what is missing under a dull word: then the word is the likelier
-  if (shown !== undefined && (cloud === "clear" || 1 - share < 2 * (shown.lossPct / 100))) return shown.id as Why;
+  if (shown !== undefined && (cloud === "clear" || 1 - share < 2 * (shown.lossPct / 100)))
+    return shown.id === "taper" || shown.id === "fine" ? "unknown" : shown.id;
   return cloud === "clear" ? "unknown" : "sky";
 }

@@ -1,5 +1,13 @@
 import { z } from "zod";
-import { type MeasuredRecord, type ReadPlace, readQuantities, type ReadQuantity, unsaidSky } from "../measured";
+import { sumOf } from "../codes";
+import {
+  keyOfPlace,
+  type MeasuredRecord,
+  type ReadPlace,
+  readQuantities,
+  type ReadQuantity,
+  unsaidSky,
+} from "../measured";
 
 /** What a sheet that was taken along brings home: what was ticked, measured and read, each with its time. */
 
@@ -71,7 +79,7 @@ export const fixingList = (fixingId: string) => `mount:${fixingId}`;
 /** Records of the readings, with ids that follow from the sheet and the time: read twice they are the same. */
 export function recordsOfHome({ sheet, wiring, ticks, reads, log }: Home): readonly MeasuredRecord[] {
   const idOf = (kind: string, name: string, atUtc: string) =>
-    `sheet-${kind}-${sheet}-${short(name)}-${Date.parse(atUtc).toString(36)}`.slice(0, 64);
+    `sheet-${kind}-${sheet}-${sumOf(name)}-${Date.parse(atUtc).toString(36)}`.slice(0, 64);
   return [
     ...ticks.flatMap(([list, step, atUtc]): MeasuredRecord[] =>
       list.startsWith("mount:")
@@ -118,13 +126,6 @@ export function recordsOfHome({ sheet, wiring, ticks, reads, log }: Home): reado
   ];
 }
 
-/** A name in few letters, different for different names as far as one sheet goes. */
-function short(name: string): string {
-  let hash = 5381;
-  for (let k = 0; k < name.length; k++) hash = (Math.imul(hash, 33) ^ name.charCodeAt(k)) >>> 0;
-  return hash.toString(36);
-}
-
 type ReadAt = {
   readonly inputId: string;
   readonly portId: string;
@@ -134,12 +135,8 @@ type ReadAt = {
 
 /** Where a field of the sheet reads, in one line. */
 export function readKey({ inputId, portId, place, quantity }: ReadAt): string {
-  const at =
-    place.type === "panel"
-      ? `panel:${place.panelId}.${place.piece}`
-      : place.type === "row"
-        ? `row:${place.n}.${place.rowId ?? ""}`
-        : place.type;
+  // of a row its number alone would be another one’s after a change
+  const at = place.type === "row" ? `row:${place.n}.${place.rowId ?? ""}` : keyOfPlace(place);
   return [inputId, portId, at, quantity].join("/");
 }
 

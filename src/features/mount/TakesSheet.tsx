@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { type Taken } from "@/core/mount";
 import { useDesk, usePlan, useProtectReport } from "@/features/desk";
 import { PartPriceCells } from "@/features/part-price";
-import { Columns, CurrencyField, Facts, offerFile, Region, sheetStyle, TextButton, useUnits } from "@/ui";
+import { Columns, CurrencyField, Facts, nameForFile, offerFile, Region, sheetStyle, TextButton, useUnits } from "@/ui";
 import { amount, currencyWords, materialName, money, takenWords, toolName } from "@/words";
 import { useReport } from "./facts";
 import { takesCsv } from "./takes-csv";
@@ -60,11 +60,7 @@ export function TakesSheet() {
                 look="amber"
                 onClick={() =>
                   void takesCsv(held.takes, currency).then((csv) =>
-                    offerFile(
-                      `${fixing.name.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase()}-materials.csv`,
-                      "text/csv",
-                      csv,
-                    ),
+                    offerFile(`${nameForFile(fixing.name)}-materials.csv`, "text/csv", csv),
                   )
                 }
               >

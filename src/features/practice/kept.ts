@@ -1,22 +1,14 @@
 import { type Progress, progressSchema } from "@/practice";
+import { keepOnDevice, readFromDevice } from "@/ui";
 
 const key = "golden-array-practice";
 
-/** What was practised on this device; what does not read is begun anew. */
+/** What was practised on this device. */
 export function readProgress(): Progress {
-  try {
-    return progressSchema.parse(JSON.parse(window.localStorage.getItem(key) ?? "{}"));
-  } catch {
-    return {};
-  }
+  return readFromDevice(key, progressSchema, {});
 }
 
 /** Whether the browser keeps it. */
 export function keepProgress(progress: Progress): boolean {
-  try {
-    window.localStorage.setItem(key, JSON.stringify(progress));
-    return true;
-  } catch {
-    return false;
-  }
+  return keepOnDevice(key, progress);
 }

@@ -6,7 +6,7 @@ import { type Diagram, type ProtectReport } from "@/core/protect";
 import { diagramSheet, diagramSheets, labelSheets, type Paper, papers, type Sheet, sheetSvg } from "@/core/sheet";
 import { useWiring } from "@/features/desk";
 import { drawingNote } from "@/features/papers";
-import { ChoiceField, offerFile, sheetsAsPdf, TextButton, sheetStyle } from "@/ui";
+import { ChoiceField, nameForFile, offerFile, sheetsAsPdf, TextButton, sheetStyle } from "@/ui";
 import { labelTexts } from "@/words";
 import { asPng } from "./as-png";
 
@@ -18,8 +18,7 @@ export function Exports({ plan, report, diagram }: Props) {
   const [paper, setPaper] = useState<Paper>("a4");
   const title = `${plan.name}: ${wiring.name}`;
   const sheet = diagramSheet(title, drawingNote(report), diagram, paper);
-  const name = (kind: string) =>
-    `${`${plan.name} ${wiring.name}`.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase()}-${kind}`;
+  const name = (kind: string) => `${nameForFile(plan.name, wiring.name)}-${kind}`;
   const pdf = async (sheets: readonly Sheet[], kind: string) =>
     offerFile(`${name(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
   const labels = labelTexts(report);

@@ -6,7 +6,17 @@ import { itemGroups, type ListLine, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useProtectReport, useWiring } from "@/features/desk";
 import { PartPriceCells } from "@/features/part-price";
-import { Columns, ChoiceField, CurrencyField, offerFile, Region, TextButton, useUnits, sheetStyle } from "@/ui";
+import {
+  Columns,
+  ChoiceField,
+  CurrencyField,
+  nameForFile,
+  offerFile,
+  Region,
+  TextButton,
+  useUnits,
+  sheetStyle,
+} from "@/ui";
 import { amount, countWords, currencyWords, groupWords, itemWords, money } from "@/words";
 import { StatedField } from "./forms";
 import { listCsv, listJson } from "./list-files";
@@ -25,7 +35,7 @@ export function ListSheet() {
   if (report.lines.length === 0)
     return <p>Nothing is wired yet, or no label is whole: then there is nothing to buy.</p>;
   const others = plan.wirings.filter(({ id }) => id !== wiring.id);
-  const name = `${plan.name} ${wiring.name}`.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase();
+  const name = nameForFile(plan.name, wiring.name);
   const m = (value: number) => money(value, protect.currency);
   return (
     <>

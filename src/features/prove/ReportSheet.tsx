@@ -5,7 +5,7 @@ import { useId } from "react";
 import { type ReadingRecord } from "@/core/measured";
 import { NotesField } from "@/features/notebook";
 import { usePlan } from "@/features/desk";
-import { Columns, offerFile, Region, sheetStyle, TextButton, useUnits } from "@/ui";
+import { Columns, nameForFile, offerFile, Region, sheetStyle, TextButton, useUnits } from "@/ui";
 import { cloudNames, quantityWords, readAmount, readPlaceName, readTime } from "@/words";
 import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
@@ -22,7 +22,7 @@ export function ReportSheet() {
   if (lane === null) return <p>Nothing is wired to an input yet: see Wire.</p>;
   const port = lanes.find(({ inputId, portId }) => inputId === lane.inputId && portId === lane.portId)?.name ?? "";
   const count = (word: string) => steps.filter((step) => provedWord(step) === word).length;
-  const name = `${plan.name} ${port}`.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase();
+  const name = nameForFile(plan.name, port);
   return (
     <>
       <LaneTabs />

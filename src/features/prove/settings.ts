@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { type ReadSky, readSkySchema, unsaidSky } from "@/core/measured";
 import { usualMeter } from "@/core/prove";
+import { keepOnDevice, readFromDevice } from "@/ui";
 
 /** What one says once for a round of readings; kept on this device, as it is of the person and the day and not of the plan. */
 export type Settings = {
@@ -23,18 +24,10 @@ const first: Settings = { sky: unsaidSky, skyAtMs: 0, by: "", mostA: usualMeter.
 const keyOf = (planId: string) => `golden-array-prove:${planId}`;
 
 export function readSettings(planId: string): Settings {
-  try {
-    return schema.parse(JSON.parse(window.localStorage.getItem(keyOf(planId)) ?? ""));
-  } catch {
-    // nothing said yet on this device, or by another version
-    return first;
-  }
+  return readFromDevice(keyOf(planId), schema, first);
 }
 
+/** A browser that keeps nothing: it is said again next time. */
 export function keepSettings(planId: string, settings: Settings): void {
-  try {
-    window.localStorage.setItem(keyOf(planId), JSON.stringify(settings));
-  } catch {
-    // a browser that keeps nothing: it is said again next time
-  }
+  keepOnDevice(keyOf(planId), settings);
 }

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { poseIdOf, useAssessment, useDeskState, usePlan, useWiring } from "@/features/desk";
-import { AlertBar, Columns, offerFile, Region, TextButton, useUnits } from "@/ui";
+import { AlertBar, Columns, nameForFile, offerFile, Region, TextButton, useUnits } from "@/ui";
 import { verdictOf } from "@/words";
 import { sheetHtml } from "./as-html";
 import { BringHome } from "./BringHome";
@@ -30,8 +30,7 @@ export function RoofSheet() {
       const made = await sheetHtml(content);
       if (made.type === "fault") setTrouble(made.message);
       else {
-        const name = plan.name.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase();
-        offerFile(`${name}-roof-sheet.html`, "text/html", made.html);
+        offerFile(`${nameForFile(plan.name)}-roof-sheet.html`, "text/html", made.html);
         tell(
           `${(new Blob([made.html]).size / 1000).toFixed(0)} kB in one file: send it to the phone as you send a photo.`,
         );

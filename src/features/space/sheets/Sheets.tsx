@@ -16,7 +16,7 @@ import {
   templateSheets,
 } from "@/core/sheet";
 import { poseIdOf, useDeskState, usePlan } from "@/features/desk";
-import { ChoiceField, offerFile, Region, sheetsAsPdf, TextButton, useUnits } from "@/ui";
+import { ChoiceField, nameForFile, offerFile, Region, sheetsAsPdf, TextButton, useUnits } from "@/ui";
 import { amount, counted } from "@/words";
 import { Quantity } from "../Quantity";
 import style from "../space.module.css";
@@ -59,7 +59,7 @@ function SheetsOf({ surface }: { readonly surface: Surface }) {
   const sheet = planSheet(title, drawing, paper, mm);
   const template = templateSheets(title, drawing, paper, what, mm);
   const cuts = cutList(plan, panels, barMm);
-  const fileName = (kind: string) => `${surface.name.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase()}-${kind}`;
+  const fileName = (kind: string) => `${nameForFile(surface.name)}-${kind}`;
   const pdf = async (sheets: readonly Sheet[], kind: string) => {
     offerFile(`${fileName(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
   };
