@@ -55,6 +55,9 @@ walkAlone(
       for (const list of ["mount:", "Connecting it"])
         await there.$eval(`input[data-list^='${list}']:not(:checked)`, (box) => (box as HTMLInputElement).click());
       await setText(there, "input[data-read*='panel:'][data-read$='openV']", "24,1");
+      await setText(there, "input[data-read$='runA']", "4x");
+      expect(await there.$eval("#wrong", (each) => each.textContent)).toMatch(/“4x” is not kept/);
+      await setText(there, "input[data-read$='runA']", "");
       await there.type("#log-watts", "212");
       await there.select("#log-sky", "clear");
       await there.click("#log-write");

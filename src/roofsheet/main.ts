@@ -41,9 +41,17 @@ function numberIn(field: HTMLInputElement): number | null {
   const text = field.value.trim().replace(",", ".");
   return text === "" || !Number.isFinite(Number(text)) ? null : Number(text);
 }
+/** More than anything here shows or measures. */
+const most = 100_000;
+/** What cannot be read or be is told and not kept; what was typed stays. */
 function isWrong(field: HTMLInputElement): boolean {
-  const wrong = field.value.trim() !== "" && numberIn(field) === null;
+  const value = numberIn(field);
+  const wrong = field.value.trim() !== "" && (value === null || Math.abs(value) > most);
   field.setAttribute("aria-invalid", String(wrong));
+  const name = field.getAttribute("aria-label") ?? field.closest("label")?.textContent.trim() ?? "This";
+  find("#wrong").textContent = wrong
+    ? `${name}: “${field.value.trim()}” is not kept. Allowed: figures with a point or a comma, up to ${most}.`
+    : "";
   return wrong;
 }
 
@@ -54,10 +62,18 @@ function put<T extends readonly unknown[]>(list: T[], isSame: (each: T) => boole
   if (next !== null) list.push(next);
 }
 
+/** In letters that are a byte each, so that a code holds as many as it says. */
+function homeText(): string {
+  return JSON.stringify(home).replace(
+    /[\u007f-\uffff]/g,
+    (letter) => `\\u${letter.charCodeAt(0).toString(16).padStart(4, "0")}`,
+  );
+}
+
 function changed(): void {
   const isKept = kept.keep();
   find("#not-kept").hidden = isKept;
-  const text = JSON.stringify(home);
+  const text = homeText();
   (find("#as-text") as HTMLTextAreaElement).value = text;
   const count = home.ticks.length + home.measures.length + home.reads.length + home.log.length;
   find("#counted").textContent =
@@ -175,7 +191,7 @@ function dueNow(): void {
 }
 
 async function showCodes(): Promise<void> {
-  const codes = codesOf(JSON.stringify(home));
+  const codes = codesOf(homeText());
   const figures = await Promise.all(
     codes.map(async (code, k) => {
       const figure = document.createElement("figure");
@@ -196,7 +212,7 @@ async function showCodes(): Promise<void> {
 
 function saveFile(): void {
   const link = document.createElement("a");
-  const url = URL.createObjectURL(new Blob([JSON.stringify(home)], { type: "application/json" }));
+  const url = URL.createObjectURL(new Blob([homeText()], { type: "application/json" }));
   link.href = url;
   link.download = `roof-sheet-${home.sheet}.json`;
   link.click();

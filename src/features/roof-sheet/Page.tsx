@@ -40,6 +40,7 @@ export function Page({ content, script, sha256, data }: Props) {
             file or the codes at the end of this sheet.
           </p>
         </header>
+        <p id="wrong" role="alert" />
         <nav aria-label="On this sheet">
           <a href="#drawings">Drawings</a>
           <a href="#work">Order of work</a>

@@ -7,6 +7,7 @@ h2{font:700 22px/1.2 Georgia,serif;margin:34px 0 8px;padding-top:8px;border-top:
 h3{font-size:18px;margin:20px 0 6px}
 .verdict{font-weight:700;border-left:8px solid #000;padding-left:10px}
 .warn{border:3px solid #000;padding:8px 10px;font-weight:700}
+#wrong:not(:empty){position:sticky;top:0;z-index:1;margin:0 -14px;padding:10px 14px;background:#000;color:#fff;font-weight:700}
 nav{display:flex;flex-wrap:wrap;gap:8px;margin:12px 0}
 nav a,button{display:inline-flex;align-items:center;min-height:48px;padding:4px 14px;border:2px solid #000;border-radius:6px;background:#fff;color:#000;font:700 17px/1.2 system-ui,sans-serif;text-decoration:none}
 button{background:#ffc94d}
