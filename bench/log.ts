@@ -68,11 +68,13 @@ async function main(): Promise<void> {
   await page.setViewport({ width: 1280, height: 800 });
   await page.evaluateOnNewDocument("globalThis.__name = (f) => f");
   const opened: number[] = [];
-  for (let k = 0; k < 5; k++) {
+  for (let k = 0; k < 9; k++) {
     const start = performance.now();
     await page.goto(`${url}/plan/${id}/log`, { waitUntil: "domcontentloaded" });
     await page.waitForFunction(() => /Entries: 1\d{4}/.test(document.body.innerText), { polling: 20 });
     opened.push(performance.now() - start);
+    // until the worker has been through them: the next page is opened on a machine at rest
+    await new Promise((resolve) => setTimeout(resolve, 4000));
   }
   print("page opened, with its entries", opened);
   const start = performance.now();
