@@ -7,7 +7,8 @@ import tseslint from "typescript-eslint";
 /** Who may import whom, by folder; each line says what a folder must not reach. docs/ARCHITECTURE.md says why. */
 const house = [
   {
-    target: "./src/core",
+    // the sheet's script goes out alone, into one file
+    target: ["./src/core", "./src/roofsheet"],
     from: [
       "./src/app",
       "./src/features",
@@ -36,25 +37,7 @@ const house = [
     from: ["./src/app", "./src/features", "./src/ui", "./src/workers", "./src/server", "./src/api", "./src/standins"],
   },
   {
-    target: "./src/standins",
-    from: ["./src/app", "./src/features", "./src/ui", "./src/words", "./src/workers", "./src/server", "./src/api"],
-  },
-  // it goes out alone, into one file
-  {
-    target: "./src/roofsheet",
-    from: [
-      "./src/app",
-      "./src/features",
-      "./src/ui",
-      "./src/words",
-      "./src/workers",
-      "./src/server",
-      "./src/api",
-      "./src/standins",
-    ],
-  },
-  {
-    target: "./src/practice",
+    target: ["./src/standins", "./src/practice"],
     from: ["./src/app", "./src/features", "./src/ui", "./src/words", "./src/workers", "./src/server", "./src/api"],
   },
   { target: "./src/workers", from: ["./src/app", "./src/features", "./src/ui", "./src/server", "./src/api"] },
@@ -67,11 +50,12 @@ const house = [
 const shared = {
   keep: [],
   desk: ["keep"],
-  standin: [],
+  walk: [],
+  standin: ["walk"],
   meter: [],
   board: ["desk", "window-chart"],
   papers: [],
-  "roof-sheet": ["desk", "papers"],
+  "roof-sheet": ["desk", "papers", "walk"],
   ledger: ["desk"],
   "window-chart": [],
   notebook: ["desk"],

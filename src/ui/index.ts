@@ -36,3 +36,4 @@ export { useHash } from "./useHash";
 export { useWidth } from "./useWidth";
 export { useAfterPaint } from "./useAfterPaint";
 export { keepOnDevice, readFromDevice } from "./on-device";
+export { SvgPicture } from "./SvgPicture";

@@ -11,9 +11,33 @@ import { useStation } from "./useStation";
 import style from "./log.module.css";
 
 const wattsSpec: FieldSpec = { unit: "W", least: 0, most: 100_000, whole: false };
-const voltsSpec: FieldSpec = { unit: "V", least: 0, most: 2000, whole: false };
-const ampsSpec: FieldSpec = { unit: "A", least: 0, most: 1000, whole: false };
-const kwhSpec: FieldSpec = { unit: "", least: 0, most: 1000, whole: false };
+const upTo = (unit: FieldSpec["unit"], most: number): FieldSpec => ({ unit, least: 0, most, whole: false });
+
+/** What may be written down beside the watts. */
+const nothingMore = { socPct: null, kwh: null, airC: null, volts: null, amps: null };
+type More = Record<keyof typeof nothingMore, number | null>;
+const fields: readonly {
+  readonly key: keyof More;
+  readonly label: string;
+  readonly spec: FieldSpec;
+  readonly help: string;
+}[] = [
+  {
+    key: "socPct",
+    label: "Battery",
+    spec: fieldSpecs.sharePct,
+    help: "How full it is: low watts on a full battery are no fault.",
+  },
+  { key: "kwh", label: "kWh today", spec: upTo("", 1000), help: "What the display has counted since this morning." },
+  { key: "airC", label: "Air", spec: fieldSpecs.airC, help: "Warm cells give less." },
+  {
+    key: "volts",
+    label: "Volts",
+    spec: upTo("V", 2000),
+    help: "Of the array, while it runs: with the amps they are watts.",
+  },
+  { key: "amps", label: "Amps", spec: upTo("A", 1000), help: "Of the array, in the same moment." },
+];
 
 /** Watts, the sky, kept: by thumb in five seconds. The rest if one likes. */
 export function Entry() {
@@ -21,11 +45,8 @@ export function Entry() {
   const readings = useReadings();
   const [text, setText] = useState("");
   const [cloud, setCloud] = useState<LogEntry["cloud"]>(null);
-  const [socPct, setSoc] = useState<number | null>(null);
-  const [kwh, setKwh] = useState<number | null>(null);
-  const [airC, setAir] = useState<number | null>(null);
-  const [volts, setVolts] = useState<number | null>(null);
-  const [amps, setAmps] = useState<number | null>(null);
+  const [more, setMore] = useState<More>(nothingMore);
+  const { kwh, volts, amps } = more;
   const [told, tell] = useState("");
   const [source, setSource] = useState<"typed" | "standIn">("typed");
   const station = useStation();
@@ -42,12 +63,8 @@ export function Entry() {
       atUtc: new Date().toISOString(),
       wiringId,
       watts,
-      kwh,
-      volts,
-      amps,
-      socPct,
+      ...more,
       cloud,
-      airC,
       by: "",
       source,
       note: "",
@@ -56,11 +73,7 @@ export function Entry() {
     setSource("typed");
     // of this moment only: the next entry has a sky, a battery and an air of its own
     setCloud(null);
-    setSoc(null);
-    setKwh(null);
-    setAir(null);
-    setVolts(null);
-    setAmps(null);
+    setMore(nothingMore);
     tell(`${entryWords({ watts, kwh, volts, amps })} kept.`);
   };
   return (
@@ -89,46 +102,17 @@ export function Entry() {
           </p>
         )}
         <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr 1fr" }}>
-          <QuantityField
-            label="Battery"
-            spec={fieldSpecs.sharePct}
-            value={socPct}
-            onValue={setSoc}
-            onDone={() => undefined}
-            help="How full it is: low watts on a full battery are no fault."
-          />
-          <QuantityField
-            label="kWh today"
-            spec={kwhSpec}
-            value={kwh}
-            onValue={setKwh}
-            onDone={() => undefined}
-            help="What the display has counted since this morning."
-          />
-          <QuantityField
-            label="Air"
-            spec={fieldSpecs.airC}
-            value={airC}
-            onValue={setAir}
-            onDone={() => undefined}
-            help="Warm cells give less."
-          />
-          <QuantityField
-            label="Volts"
-            spec={voltsSpec}
-            value={volts}
-            onValue={setVolts}
-            onDone={() => undefined}
-            help="Of the array, while it runs: with the amps they are watts."
-          />
-          <QuantityField
-            label="Amps"
-            spec={ampsSpec}
-            value={amps}
-            onValue={setAmps}
-            onDone={() => undefined}
-            help="Of the array, in the same moment."
-          />
+          {fields.map(({ key, label, spec, help }) => (
+            <QuantityField
+              key={key}
+              label={label}
+              spec={spec}
+              value={more[key]}
+              onValue={(value) => setMore((before) => ({ ...before, [key]: value }))}
+              onDone={() => undefined}
+              help={help}
+            />
+          ))}
         </Box>
         <button
           type="button"
@@ -142,10 +126,10 @@ export function Entry() {
           look="plain"
           disabled={station.isReading}
           onClick={() =>
-            void station.read(cloud, airC).then((read) => {
+            void station.read(cloud, more.airC).then((read) => {
               if (read.type === "fault") return tell(read.message);
               setText(String(Math.round(read.watts)));
-              setSoc(read.socPct);
+              setMore((before) => ({ ...before, socPct: read.socPct }));
               setSource("standIn");
               tell("Of the simulated station: shown in the log, and left out of what it shows of your panels.");
             })

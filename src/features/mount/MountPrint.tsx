@@ -5,7 +5,7 @@ import { roundOf } from "@/core/rules";
 import { surfacesUnder } from "@/core/mount";
 import { poseIdOf, useAssessment, useDeskState, usePlan } from "@/features/desk";
 import { jobTable, surfacePapers } from "@/features/papers";
-import { levelWords, PrintTable, useUnits } from "@/ui";
+import { levelWords, PrintTable, SvgPicture, useUnits } from "@/ui";
 import {
   findingSentence,
   gateWords,
@@ -64,15 +64,8 @@ function Card({ report }: { readonly report: MountReport }) {
       </h2>
       {surfacesUnder(plan, fixing).map((surface) => {
         const { id, name, svg } = surfacePapers(plan, surface, poseId);
-        return (
-          // eslint-disable-next-line @next/next/no-img-element -- drawn here, nothing to fetch
-          <img
-            key={id}
-            src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
-            alt={`Drawing of ${name}`}
-            style={{ width: "100%", maxHeight: "200mm" }}
-          />
-        );
+        const style = { width: "100%", maxHeight: "200mm" };
+        return <SvgPicture key={id} svg={svg} alt={`Drawing of ${name}`} style={style} />;
       })}
       <PrintTable
         caption="Step by step"

@@ -5,7 +5,7 @@ import { createMemory, readyById } from "@/core/rules";
 import { diagramSheets, sheetSvg } from "@/core/sheet";
 import { useAssessment, usePlan, useWiring } from "@/features/desk";
 import { cableTable, drawingNote, workLists } from "@/features/papers";
-import { levelWords, PrintTable, useUnits } from "@/ui";
+import { levelWords, PrintTable, SvgPicture, useUnits } from "@/ui";
 import {
   boxWords,
   countWords,
@@ -40,10 +40,9 @@ export function ProtectPrint() {
   return (
     <>
       {sheets.map((sheet) => (
-        // eslint-disable-next-line @next/next/no-img-element -- drawn here, nothing to fetch
-        <img
+        <SvgPicture
           key={sheet.name}
-          src={`data:image/svg+xml,${encodeURIComponent(sheetSvg(sheet))}`}
+          svg={sheetSvg(sheet)}
           alt="Wiring diagram"
           style={{ width: "100%", maxHeight: "240mm", breakAfter: "page" }}
         />

@@ -1,4 +1,5 @@
 import { type PaperTable } from "@/features/papers";
+import { PrintTable, SvgPicture } from "@/ui";
 import { type SheetContent } from "./sheet-content";
 import { sheetLooks } from "./looks";
 
@@ -53,14 +54,14 @@ export function Page({ content, script, sha256, data }: Props) {
             <h2>Drawings and dimensions</h2>
             {surfaces.map(({ id, name, svg, places, more }) => (
               <div key={id}>
-                <Picture svg={svg} alt={`Drawing of ${name}`} />
+                <SvgPicture svg={svg} alt={`Drawing of ${name}`} />
                 {[places, ...more].map((table) => (
                   <Ruled key={table.caption} table={table} />
                 ))}
               </div>
             ))}
             {diagrams.map((svg, k) => (
-              <Picture key={k} svg={svg} alt="Wiring" />
+              <SvgPicture key={k} svg={svg} alt="Wiring" />
             ))}
             {cables !== null && <Ruled table={cables} />}
           </section>
@@ -239,35 +240,11 @@ export function Page({ content, script, sha256, data }: Props) {
   );
 }
 
-function Picture({ svg, alt }: { readonly svg: string; readonly alt: string }) {
-  // eslint-disable-next-line @next/next/no-img-element -- drawn here, within the page
-  return <img src={`data:image/svg+xml,${encodeURIComponent(svg)}`} alt={alt} />;
-}
-
-function Ruled({ table: { caption, head, rows } }: { readonly table: PaperTable }) {
+/** A table that is wider than the phone is moved by itself. */
+function Ruled({ table }: { readonly table: PaperTable }) {
   return (
     <div className="wide">
-      <table>
-        <caption>{caption}</caption>
-        <thead>
-          <tr>
-            {head.map((words) => (
-              <th key={words} scope="col">
-                {words}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((cells, row) => (
-            <tr key={row}>
-              {cells.map((cell, k) => (
-                <td key={k}>{cell}</td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <PrintTable {...table} />
     </div>
   );
 }

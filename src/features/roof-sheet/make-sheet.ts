@@ -2,13 +2,14 @@ import { format } from "date-fns";
 import { mountReport, reportClock } from "@/core/mount";
 import { type Plan, type Wiring } from "@/core/plan";
 import { diagramOf, graphOf, layoutAsk, protectReport } from "@/core/protect";
-import { type Moment, usualMeter } from "@/core/prove";
+import { type Moment } from "@/core/prove";
 import { createMemory, readyById, roundOf } from "@/core/rules";
 import { diagramSheets, sheetSvg } from "@/core/sheet";
 import { fixingList, type HourDue, type PortHours, readKey } from "@/core/takealong";
 import { type UnitSystem } from "@/core/units";
 import { unsaidSky } from "@/core/measured";
 import { cableTable, drawingNote, jobTable, surfacePapers, workLists } from "@/features/papers";
+import { askWalk } from "@/features/walk";
 import { type SheetData } from "@/roofsheet/sheet-data";
 import {
   amount,
@@ -41,6 +42,7 @@ const days = 3;
 /** Gathers all of the sheet: drawings, order of work, what is due in the days to come, fields for readings. */
 export async function sheetContent(ask: SheetAsk, told: (share: number) => void): Promise<SheetContent> {
   const { plan, planId, revision, wiring, poseId, verdict, moment, system } = ask;
+  const fixings = plan.fixings.list.map((fixing) => mountReport(plan, fixing, roundOf(plan)));
   const report = protectReport(readyById(plan, wiring.id, null, createMemory()));
   const hasWires = report.assembly.parts.length > 0;
   const ports = await hoursOf(ask, told);
@@ -63,13 +65,12 @@ export async function sheetContent(ask: SheetAsk, told: (share: number) => void)
     diagrams: hasWires ? await diagramsOf(ask, report) : [],
     cables: hasWires ? cableTable(report, system) : null,
     lists: [
-      ...plan.fixings.list.map((fixing) => {
-        const of = mountReport(plan, fixing, roundOf(plan));
+      ...fixings.map((of) => {
         // by the clock only the order counts here: the sheet is worked by whenever
         const { steps } = reportClock(of, moment.atMs, () => true);
         return {
-          id: fixingList(fixing.id),
-          name: fixing.name,
+          id: fixingList(of.fixing.id),
+          name: of.fixing.name,
           steps: jobTable(of, steps, system).map(({ step, what, how, isDone }) => ({ id: step, what, how, isDone })),
         };
       }),
@@ -79,8 +80,8 @@ export async function sheetContent(ask: SheetAsk, told: (share: number) => void)
         steps: steps.map((step) => ({ id: workStepWords(step), what: workStepWords(step), how: "", isDone: false })),
       })),
     ],
-    gates: plan.fixings.list.flatMap((fixing) =>
-      mountReport(plan, fixing, roundOf(plan)).gates.flatMap(({ gate, planned, first, second }) =>
+    gates: fixings.flatMap(({ fixing, gates }) =>
+      gates.flatMap(({ gate, planned, first, second }) =>
         (["first", "second"] as const)
           .filter((which) => (which === "first" ? first : second) === null)
           .map((which) => ({
@@ -149,24 +150,12 @@ async function readLines(
   portId: string,
   atMs: number,
 ): Promise<readonly ReadLine[]> {
-  const outcome = await pageMail().ask(
-    "proveWalk",
-    {
-      plan,
-      wiringId: wiring.id,
-      poseId: null,
-      inputId,
-      portId,
-      sky: { ...unsaidSky, cloud: "clear" },
-      moment: { ...moment, atMs },
-      meter: usualMeter,
-      records: [],
-      suspicion: null,
-    },
-    { topic: `roof sheet ${inputId} ${portId}`, lane: "prompt", once: ["plan"] },
+  const sky = { ...unsaidSky, cloud: "clear" as const };
+  const walk = await askWalk(
+    { plan, wiringId: wiring.id, inputId, portId, sky, moment: { ...moment, atMs } },
+    `roof sheet ${inputId} ${portId}`,
   );
-  if (outcome.type !== "done" || outcome.value === null) return [];
-  return outcome.value.steps.map(({ place, quantity, band }) => ({
+  return (walk?.steps ?? []).map(({ place, quantity, band }) => ({
     key: readKey({ inputId, portId, place, quantity }),
     place: readPlaceName(plan, place),
     what: quantityWords[quantity],

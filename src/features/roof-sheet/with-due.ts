@@ -1,7 +1,7 @@
 import { type MeasuredRecord, type ReadingRecord, stepKey, unsaidSky } from "@/core/measured";
 import { type Plan } from "@/core/plan";
-import { type Moment, usualMeter } from "@/core/prove";
-import { pageMail } from "@/workers";
+import { type Moment } from "@/core/prove";
+import { askWalk } from "@/features/walk";
 
 /** Readings of the same so many minutes share a sky, and a question to the worker. */
 const togetherMs = 600_000;
@@ -24,22 +24,19 @@ export async function withDue(
   const ask = (record: ReadingRecord, sky: ReadingRecord["sky"]) => {
     const { wiringId, inputId, portId } = record;
     const at = { ...moment, atMs: Date.parse(record.atUtc) };
-    const input = { plan, wiringId, poseId: null, inputId, portId, sky, moment: at, meter: usualMeter };
-    return pageMail().ask(
-      "proveWalk",
-      { ...input, records: [], suspicion: null },
-      { topic: `home ${inputId} ${portId} ${at.atMs}`, lane: "prompt", once: ["plan"] },
-    );
+    const walk = askWalk({ plan, wiringId, inputId, portId, sky, moment: at }, `home ${inputId} ${portId} ${at.atMs}`);
+    return walk.catch(() => null);
   };
   return Promise.all(
     records.map(async (record): Promise<MeasuredRecord> => {
       if (record.kind !== "prove") return record;
       const sky = { ...unsaidSky, cloud: cloudAt(record.atUtc) };
-      const key = [record.inputId, record.portId, Math.floor(Date.parse(record.atUtc) / togetherMs)].join("/");
+      const together = Math.floor(Date.parse(record.atUtc) / togetherMs);
+      // a reading is held against the sky it is kept with
+      const key = [record.inputId, record.portId, together, sky.cloud].join("/");
       const question = asked.get(key) ?? ask(record, sky);
       asked.set(key, question);
-      const outcome = await question.catch(() => null);
-      const walk = outcome?.type === "done" ? outcome.value : null;
+      const walk = await question;
       const step = walk?.steps.find((each) => each.key === stepKey(record.place, record.quantity));
       return { ...record, sky, due: step?.band ?? null, lightWm2: walk?.light.due ?? null };
     }),

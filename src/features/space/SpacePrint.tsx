@@ -5,7 +5,7 @@ import { stow } from "@/core/stow";
 import { keyOf, partsOfKey } from "@/core/wiring";
 import { poseIdOf, useDeskState, usePlan } from "@/features/desk";
 import { surfacePapers } from "@/features/papers";
-import { PrintTable } from "@/ui";
+import { PrintTable, SvgPicture } from "@/ui";
 
 /** The drawing to scale, where everything lies by its distance from fixed edges, cables, rails, lockers. */
 export function SpacePrint() {
@@ -18,12 +18,7 @@ export function SpacePrint() {
         const { id, name, svg, places, more } = surfacePapers(plan, surface, poseId);
         return (
           <div key={id}>
-            {/* eslint-disable-next-line @next/next/no-img-element -- drawn here, nothing to fetch */}
-            <img
-              src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
-              alt={`Drawing of ${name}`}
-              style={{ width: "100%", maxHeight: "230mm" }}
-            />
+            <SvgPicture svg={svg} alt={`Drawing of ${name}`} style={{ width: "100%", maxHeight: "230mm" }} />
             {[places, ...more].map((table) => (
               <PrintTable key={table.caption} {...table} />
             ))}

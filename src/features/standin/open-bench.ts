@@ -1,8 +1,8 @@
 import { browserClient, type NewStandIn } from "@/api";
 import { type Plan } from "@/core/plan";
-import { type Moment, usualMeter } from "@/core/prove";
+import { type Moment } from "@/core/prove";
 import { assumedSite } from "@/core/rules";
-import { pageMail } from "@/workers";
+import { askWalk } from "@/features/walk";
 
 type Asked = Omit<NewStandIn, "clearWm2" | "seed"> & { readonly plan: Plan };
 type Opened = { readonly type: "open"; readonly id: string } | { readonly type: "fault"; readonly message: string };
@@ -10,14 +10,9 @@ type Opened = { readonly type: "open"; readonly id: string } | { readonly type: 
 /** Opens a simulated bench of a port's array, under what the sky of that moment gives it; in the night under a dim light. */
 export async function openBench({ plan, ...asked }: Asked): Promise<Opened> {
   const { wiringId, inputId, portId, sky, moment } = asked;
-  const walk = await pageMail().ask(
-    "proveWalk",
-    { plan, wiringId, poseId: null, inputId, portId, sky, moment, meter: usualMeter, records: [], suspicion: null },
-    { topic: `stand-in ${inputId} ${portId}`, lane: "prompt", once: ["plan"] },
-  );
-  if (walk.type !== "done" || walk.value === null)
-    return { type: "fault", message: "This port has nothing to prove yet." };
-  const clearWm2 = Math.max(leastWm2, walk.value.clearWm2);
+  const walk = await askWalk({ plan, wiringId, inputId, portId, sky, moment }, `stand-in ${inputId} ${portId}`);
+  if (walk === null) return { type: "fault", message: "This port has nothing to prove yet." };
+  const clearWm2 = Math.max(leastWm2, walk.clearWm2);
   const seed = Math.floor(Math.random() * 1_000_000);
   const result = await browserClient.standIns.open({ ...asked, clearWm2, seed });
   return result.type === "fault"

@@ -16,7 +16,7 @@ import {
   templateSheets,
 } from "@/core/sheet";
 import { poseIdOf, useDeskState, usePlan } from "@/features/desk";
-import { ChoiceField, nameForFile, offerFile, Region, sheetsAsPdf, TextButton, useUnits } from "@/ui";
+import { ChoiceField, nameForFile, offerFile, Region, sheetsAsPdf, TextButton, useUnits, SvgPicture } from "@/ui";
 import { amount, counted } from "@/words";
 import { Quantity } from "../Quantity";
 import style from "../space.module.css";
@@ -77,10 +77,9 @@ function SheetsOf({ surface }: { readonly surface: Surface }) {
       }}
     >
       {/* as a picture, in which nothing a name might hold could run */}
-      {/* eslint-disable-next-line @next/next/no-img-element -- drawn here, nothing to fetch */}
-      <img
+      <SvgPicture
         className={style["sheet"]}
-        src={`data:image/svg+xml,${encodeURIComponent(sheetSvg(sheet))}`}
+        svg={sheetSvg(sheet)}
         alt={`Drawing of ${surface.name} to scale, with distances from all four edges`}
       />
       <Box sx={{ display: "grid", gap: 2 }}>
