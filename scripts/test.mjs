@@ -23,7 +23,13 @@ const tallies = [];
 tallies.push(
   ...(await Promise.all([
     ...(wanted("types") ? [tool("types", "typescript/bin/tsc", ["--noEmit"])] : []),
-    ...(wanted("lint") ? [lint(), tool("lock file", "../scripts/audit.mjs", ["--offline"])] : []),
+    ...(wanted("lint")
+      ? [
+          lint(),
+          tool("lock file", "../scripts/audit.mjs", ["--offline"]),
+          tool("lists", "../scripts/lists.mjs", ["--check"]),
+        ]
+      : []),
   ])),
 );
 if (wanted("interface")) await ensureBuilt();

@@ -24,10 +24,11 @@ import { panelStates } from "./reverse";
 import { createMemory, type Memory, type TileState } from "./memory";
 import { laneOf, type Missing, type NamedPose, parkedIn, type ReadyWiring, readyWiring } from "./ready";
 import { type Told } from "./judge-lane";
-import { leadsRule, roofContext } from "./roof";
-import { copperContext, isCopperSaid } from "./copper";
+import { mountRules } from "./mount";
+import { leadsRule, roofContext, roofRules } from "./roof";
+import { copperContext, copperRules, isCopperSaid } from "./copper";
 import { mountReports } from "./ready";
-import { copperRules, groupRules, mountRules, roofRules, ruleOf, wiringRules } from "./rules";
+import { groupRules, ruleOf, wiringRules } from "./rules";
 import { groupsIn, sharing } from "./shared";
 
 /** What is looked at beside the verdict: a sky, the moment "now" stands for, and a pose. */

@@ -68,30 +68,8 @@ export { mostColdVolts } from "./cold-voc";
 export { type FuseReason } from "./fuses";
 export { type MixedReason } from "./mixed-states";
 export { type PwmReason } from "./pwm-loss";
-export { type SystemVoltageReason } from "./system-voltage";
-export { type ShelfReason } from "./shelf";
-export { type LabelReason } from "./doubts";
-export {
-  type CableAmpsReason,
-  type CableDropReason,
-  copperContext,
-  type CopperContext,
-  type CopperName,
-  type GuardReason,
-  type LaneParts,
-  type PlugsReason,
-  type ShockReason,
-} from "./copper";
-export { type ClearHeightReason, type LayoutReason, type LeadsReason, nameOnRoof, type RoofLoadReason } from "./roof";
+export { copperContext, type CopperContext, type CopperName, type GuardReason, type LaneParts } from "./copper";
+export { type LayoutReason, nameOnRoof } from "./roof";
 export { judgedMisplug, judgeMisplugs, type JudgedMisplug } from "./misplugs";
 export { type ColdBy } from "./cold-volts";
-export {
-  careShare,
-  type GatesReason,
-  type GlueHeatReason,
-  type HeatKindReason,
-  type HoldReason,
-  type MovementReason,
-  type SkinReason,
-  type WeatherReason,
-} from "./mount";
+export { careShare } from "./mount";

@@ -6,7 +6,7 @@ import { byWords, unknownLimit, type RuleWords } from "./rule-words";
 
 type Main = Extract<ColdVocReason, { type: "coldVoc" }>;
 
-export const coldVocWords: RuleWords<ColdVocReason> = {
+export const coldVocWords: RuleWords<"coldVoc"> = {
   title: "Coldest volts, nothing connected",
   sentence(r, system) {
     switch (r.type) {

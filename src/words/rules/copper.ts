@@ -1,12 +1,5 @@
 import { placeOfFault } from "@/core/copper";
-import {
-  type CableAmpsReason,
-  type CableDropReason,
-  type CopperName,
-  type GuardReason,
-  type PlugsReason,
-  type ShockReason,
-} from "@/core/rules";
+import { type CopperName, type GuardReason } from "@/core/rules";
 import { amount, counted, given, percent } from "../format";
 import { lengthWords, sizeWords } from "../copper";
 import { headOf } from "../names";
@@ -33,7 +26,7 @@ function placeName({ part, row, inputName, portName }: CopperName): string {
   return row === null ? `before ${to}` : `in row ${row} of ${to}`;
 }
 
-export const cableAmpsWords: RuleWords<CableAmpsReason> = {
+export const cableAmpsWords: RuleWords<"cableAmps"> = {
   title: "Amps of the cables",
   sentence(r, system) {
     const name = copperName(r.name);
@@ -67,7 +60,7 @@ export const cableAmpsWords: RuleWords<CableAmpsReason> = {
   },
 };
 
-export const cableDropWords: RuleWords<CableDropReason> = {
+export const cableDropWords: RuleWords<"cableDrop"> = {
   title: "Volts lost in the cables",
   sentence(r, system) {
     const lost = `${amount(r.dropV, "V")} (${percent(r.dropPct)}), ${amount(r.lossW, "W")} in full sun`;
@@ -91,7 +84,7 @@ const guardNames: Readonly<Record<GuardReason["kind"], string>> = {
   isolator: "switch",
 };
 
-export const guardsWords: RuleWords<GuardReason> = {
+export const guardsWords: RuleWords<"guards"> = {
   title: "Fuses and switches",
   sentence(r) {
     const what = `The ${given(r.ratedA, "A")} ${guardNames[r.kind]} ${placeName(r.name)}`;
@@ -131,7 +124,7 @@ export const guardsWords: RuleWords<GuardReason> = {
   },
 };
 
-export const plugsWords: RuleWords<PlugsReason> = {
+export const plugsWords: RuleWords<"plugs"> = {
   title: "Plugs and adapters",
   sentence(r) {
     const to = `${headOf(r.inputName)}, ${headOf(r.portName)}`;
@@ -177,7 +170,7 @@ export const plugsWords: RuleWords<PlugsReason> = {
   },
 };
 
-export const shockWords: RuleWords<ShockReason> = {
+export const shockWords: RuleWords<"shock"> = {
   title: "Volts that are a shock hazard",
   sentence(r) {
     return `${headOf(r.inputName)}, ${headOf(r.portName)} stands at up to ${amount(r.volts, "V")} DC in daylight, above the ${given(r.limitV, "V")} from which it is a shock hazard${r.isWet ? " where it is wet" : ""}: cover the panels or work at dusk, and have it looked at by who may.`;

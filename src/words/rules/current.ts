@@ -5,7 +5,7 @@ import { natureWords, unknownLimit, type RuleWords } from "./rule-words";
 
 type Main = Extract<CurrentReason, { type: "current" }>;
 
-export const currentWords: RuleWords<CurrentReason> = {
+export const currentWords: RuleWords<"current"> = {
   title: "Amps into the input",
   sentence(r) {
     switch (r.type) {

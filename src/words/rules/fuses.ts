@@ -2,7 +2,7 @@ import { type FuseReason } from "@/core/rules";
 import { amount, counted, given } from "../format";
 import { type RuleWords } from "./rule-words";
 
-export const fusesWords: RuleWords<FuseReason> = {
+export const fusesWords: RuleWords<"fuses"> = {
   title: "Fuses of rows side by side",
   sentence(r) {
     return fusesSentence(r);

@@ -6,7 +6,7 @@ import { unknownLimit, type RuleWords } from "./rule-words";
 
 type Main = Extract<HotVmpReason, { type: "hotVmp" }>;
 
-export const hotVmpWords: RuleWords<HotVmpReason> = {
+export const hotVmpWords: RuleWords<"hotVmp"> = {
   title: "Hottest running volts",
   sentence(r, system) {
     switch (r.type) {

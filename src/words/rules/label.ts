@@ -1,8 +1,7 @@
-import { type LabelReason } from "@/core/rules";
 import { doubtSentence, readingSentence } from "../labels";
 import { type RuleWords } from "./rule-words";
 
-export const labelWords: RuleWords<LabelReason> = {
+export const labelWords: RuleWords<"label"> = {
   title: "Labels in doubt",
   sentence(r) {
     return r.panels

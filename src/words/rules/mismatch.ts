@@ -3,7 +3,7 @@ import { amount, percent } from "../format";
 import { sumWords } from "../names";
 import { type RuleWords } from "./rule-words";
 
-export const mismatchWords: RuleWords<MismatchReason> = {
+export const mismatchWords: RuleWords<"mismatch"> = {
   title: "Unequal panels and rows",
   sentence(r) {
     return mismatchSentence(r);

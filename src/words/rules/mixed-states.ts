@@ -2,7 +2,7 @@ import { type MixedReason } from "@/core/rules";
 import { amount, counted, percent } from "../format";
 import { type RuleWords } from "./rule-words";
 
-export const mixedStatesWords: RuleWords<MixedReason> = {
+export const mixedStatesWords: RuleWords<"mixedStates"> = {
   title: "Panels that stand differently",
   sentence(r) {
     return mixedSentence(r);

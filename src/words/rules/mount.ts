@@ -1,15 +1,6 @@
-import {
-  type GatesReason,
-  type GlueHeatReason,
-  type HeatKindReason,
-  type HoldReason,
-  type MovementReason,
-  type SkinReason,
-  type WeatherReason,
-} from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { amount, given } from "../format";
-import { gateWords, schoolWords, skinWords, windSchoolWords, windWords } from "../mount";
+import { gateWords, schoolWords, skinWords as wordsOfSkin, windSchoolWords, windWords } from "../mount";
 import { mountWords } from "../names";
 import { type RuleWords } from "./rule-words";
 
@@ -18,7 +9,7 @@ const planning =
 const share = (use: number) => (use > 100 ? "far more than all" : `${(100 * use).toFixed(0)}\u00a0%`);
 const force = (newton: number, system: UnitSystem) => amount(newton, "N", system);
 
-export const holdWords: RuleWords<HoldReason> = {
+export const holdWords: RuleWords<"hold"> = {
   title: "Held against the wind",
   sentence(r, system) {
     const { load } = r;
@@ -83,7 +74,7 @@ function anchorWords(neededN: number, anchorN: number, system: UnitSystem): stri
     : `; its anchors must bear ${force(neededN, system)} and bear ${force(anchorN, system)}`;
 }
 
-export const glueHeatWords: RuleWords<GlueHeatReason> = {
+export const glueHeatWords: RuleWords<"glueHeat"> = {
   title: "Heat of the glue",
   sentence({ fixingName, heat: { hottestC, ratedC, ratedIsAssumed } }, system) {
     const hot = `${fixingName}: on the hottest day its glue gets ${amount(hottestC, "°C", system)}`;
@@ -103,10 +94,10 @@ export const glueHeatWords: RuleWords<GlueHeatReason> = {
   },
 };
 
-export const skinRuleWords: RuleWords<SkinReason> = {
+export const skinWords: RuleWords<"skin"> = {
   title: "What it is fixed to",
   sentence({ outcome, fixingName, school, skin }) {
-    const on = skin === null ? "" : skinWords[skin];
+    const on = skin === null ? "" : wordsOfSkin[skin];
     switch (outcome) {
       case "asked":
         return `${fixingName}: what is it fixed to? How it is cleaned, primed and held follows from that.`;
@@ -128,7 +119,7 @@ export const skinRuleWords: RuleWords<SkinReason> = {
   },
 };
 
-export const movementWords: RuleWords<MovementReason> = {
+export const movementWords: RuleWords<"movement"> = {
   title: "Movement by heat",
   sentence({ fixingName, mm, overMm, school }, system) {
     const moves = `${fixingName}: over ${amount(overMm, "mm", system)} frame and skin move ${mm.toFixed(1)}\u00a0mm against each other from frost to sun`;
@@ -147,7 +138,7 @@ export const movementWords: RuleWords<MovementReason> = {
   },
 };
 
-export const gatesWords: RuleWords<GatesReason> = {
+export const gatesWords: RuleWords<"gates"> = {
   title: "Measured twice",
   sentence({ fixingName, gate: { gate, state, apartMm, offPlanMm, guardIsDone }, why }, system) {
     const name = `${fixingName}: ${gateWords[gate].name.toLowerCase()}`;
@@ -175,7 +166,7 @@ export const gatesWords: RuleWords<GatesReason> = {
   },
 };
 
-export const heatKindWords: RuleWords<HeatKindReason> = {
+export const heatKindWords: RuleWords<"heatKind"> = {
   title: "Heat reckoned as it is held",
   sentence({ fixingName, school, reckoned, fits }) {
     return `${fixingName}: the year and the hot roof reckon with “${mountWords[reckoned]}”, but ${schoolWords[school].name.toLowerCase()} is “${mountWords[fits]}”.`;
@@ -188,7 +179,7 @@ export const heatKindWords: RuleWords<HeatKindReason> = {
   },
 };
 
-export const weatherRuleWords: RuleWords<WeatherReason> = {
+export const weatherWords: RuleWords<"weather"> = {
   title: "Weather and warranty",
   sentence(r, system) {
     switch (r.outcome) {

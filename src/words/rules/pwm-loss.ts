@@ -4,7 +4,7 @@ import { unknownLimit, type RuleWords } from "./rule-words";
 
 type Main = Extract<PwmReason, { type: "pwmLoss" }>;
 
-export const pwmLossWords: RuleWords<PwmReason> = {
+export const pwmLossWords: RuleWords<"pwmLoss"> = {
   title: "Volts a PWM controller wastes",
   sentence(r) {
     switch (r.type) {

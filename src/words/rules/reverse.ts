@@ -2,7 +2,7 @@ import { type ReverseReason } from "@/core/rules";
 import { amount, given } from "../format";
 import { type RuleWords } from "./rule-words";
 
-export const reverseWords: RuleWords<ReverseReason> = {
+export const reverseWords: RuleWords<"reverse"> = {
   title: "Amps pushed backwards",
   sentence(r) {
     return reverseSentence(r);

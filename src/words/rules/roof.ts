@@ -1,4 +1,4 @@
-import { type ClearHeightReason, type LayoutReason, type LeadsReason, type RoofLoadReason } from "@/core/rules";
+import { type LayoutReason } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import { amount, counted, given } from "../format";
 import { type RuleWords } from "./rule-words";
@@ -12,7 +12,7 @@ export const zoneWords: Readonly<Record<NonNullable<LayoutReason["zoneKind"]>, s
   hidden: "something under the skin",
 };
 
-export const layoutWords: RuleWords<LayoutReason> = {
+export const layoutWords: RuleWords<"layout"> = {
   title: "How panels lie",
   sentence({ fault, name, otherName, zoneKind }, system) {
     const mm = (value: number) => amount(value, "mm", system);
@@ -48,7 +48,7 @@ export const layoutWords: RuleWords<LayoutReason> = {
   },
 };
 
-export const roofLoadWords: RuleWords<RoofLoadReason> = {
+export const roofLoadWords: RuleWords<"roofLoad"> = {
   title: "Weight on the roof",
   sentence({ surfaceName, totalKg, limitKg, panels, basesKg }, system) {
     const over = totalKg > limitKg;
@@ -67,7 +67,7 @@ export const roofLoadWords: RuleWords<RoofLoadReason> = {
   },
 };
 
-export const clearHeightWords: RuleWords<ClearHeightReason> = {
+export const clearHeightWords: RuleWords<"clearHeight"> = {
   title: "Height under bridges",
   sentence({ surfaceName, highestName, heightMm, clearMm }, system) {
     const spare = clearMm - heightMm;
@@ -87,7 +87,7 @@ export const clearHeightWords: RuleWords<ClearHeightReason> = {
   },
 };
 
-export const leadsWords: RuleWords<LeadsReason> = {
+export const leadsWords: RuleWords<"leads"> = {
   title: "Reach of the leads",
   sentence({ fromName, toName, apartMm, reachMm, leadMm, isAssumed }, system) {
     return `From ${fromName} to ${toName} it is ${amount(apartMm, "mm", system)} as cables go; their leads of ${amount(leadMm, "mm", system)}${isAssumed ? " (assumed)" : ""} reach ${amount(reachMm, "mm", system)} together. An extension cable joins them.`;

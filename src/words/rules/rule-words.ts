@@ -1,11 +1,11 @@
-import { type ColdBy } from "@/core/rules";
+import { type ColdBy, type Reasons, type RuleId } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 
 /** A rule's formula with the plan's own numbers put in, and where it comes from. */
 export type Why = { readonly lines: readonly string[]; readonly source: string };
 
 /** What a rule is called, and how what it says is put. */
-export type RuleWords<R> = {
+export type RuleWords<Id extends RuleId, R = Reasons[Id]> = {
   readonly title: string;
   /** One sentence: what, the numbers, the limit, what follows. */
   readonly sentence: (reason: R, system: UnitSystem) => string;

@@ -2,7 +2,7 @@ import { type SharedReason } from "@/core/rules";
 import { amount, given, kwh } from "../format";
 import { natureWords, type RuleWords } from "./rule-words";
 
-export const sharedWords: RuleWords<SharedReason> = {
+export const sharedWords: RuleWords<"shared"> = {
   title: "Watts shared by ports",
   sentence(r) {
     return sharedSentence(r);

@@ -1,7 +1,6 @@
-import { type ShelfReason } from "@/core/rules";
 import { type RuleWords } from "./rule-words";
 
-export const shelfWords: RuleWords<ShelfReason> = {
+export const shelfWords: RuleWords<"shelf"> = {
   title: "Panels on the shelf",
   sentence(r) {
     return `${r.panels.map(({ panelName, count }) => `${count} × ${panelName}`).join(", ")} on the shelf, and nothing is wired to ${r.portName}.`;

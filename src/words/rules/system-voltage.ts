@@ -1,8 +1,7 @@
-import { type SystemVoltageReason } from "@/core/rules";
 import { amount, given } from "../format";
 import { byWords, unknownLimit, type RuleWords } from "./rule-words";
 
-export const systemVoltageWords: RuleWords<SystemVoltageReason> = {
+export const systemVoltageWords: RuleWords<"systemVoltage"> = {
   title: "Panel insulation",
   sentence(r) {
     switch (r.type) {

@@ -2,7 +2,7 @@ import { type WakeReason } from "@/core/rules";
 import { amount, given, limit } from "../format";
 import { type RuleWords } from "./rule-words";
 
-export const wakeWords: RuleWords<WakeReason> = {
+export const wakeWords: RuleWords<"wake"> = {
   title: "Waking on a dull morning",
   sentence(r) {
     return wakeSentence(r);

@@ -4,7 +4,7 @@ import { natureWords, unknownLimit, type RuleWords } from "./rule-words";
 
 type Main = Extract<WattReason, { type: "watts" }>;
 
-export const wattsWords: RuleWords<WattReason> = {
+export const wattsWords: RuleWords<"watts"> = {
   title: "Watts into the input",
   sentence(r) {
     switch (r.type) {
