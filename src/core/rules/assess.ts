@@ -132,13 +132,11 @@ export function judgeAll(ready: ReadyWiring): Placed[] {
     return isSame ? worst.placed : { ...worst.placed, pose: { type: "in", name: worst.name } };
   });
   const onTheWay = betweenPoses(ready);
-  const told = inPoses.map((found) =>
-    onTheWay.filter(({ id }) => id === found.id).reduce((a, b) => (isWorse(b, a) ? b : a), found),
+  const all = [...inPoses, ...onTheWay];
+  return [...new Set(all.map(({ id }) => id))].map((id) =>
+    all.filter((found) => found.id === id).reduce((a, b) => (isWorse(b, a) ? b : a)),
   );
-  return [...told, ...onTheWay.filter((placed, k) => !ids.has(placed.id) && firstOf(onTheWay, placed.id) === k)];
 }
-
-const firstOf = (placed: readonly Placed[], id: string) => placed.findIndex((other) => other.id === id);
 
 /** Worse in level; of one level, with less room. */
 function isWorse(a: Placed, b: Placed): boolean {

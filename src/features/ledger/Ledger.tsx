@@ -140,14 +140,8 @@ function Line({ finding, place, search, sought }: LineProps) {
         <div className={style["sentence"]}>{findingSentence(finding, system)}</div>
       </div>
       <div className={`num ${style["value"]}`}>
-        {value === null ? "–" : amount(value.value, value.unit)}
-        <span className={style["limit"]}>
-          {finding.limit === null
-            ? value?.unit === "%"
-              ? " lost"
-              : " of –"
-            : ` of ${limit(finding.limit.value, finding.limit.unit)}`}
-        </span>
+        {value !== null && amount(value.value, value.unit)}
+        <span className={style["limit"]}>{ofLimit(finding)}</span>
       </div>
       <div className={style["bar"]}>
         <MarginBar finding={finding} />
@@ -189,6 +183,12 @@ function Line({ finding, place, search, sought }: LineProps) {
       </div>
     </li>
   );
+}
+
+/** What stands behind the number. Where nothing limits it, nothing does: the sentence beside it says why. */
+function ofLimit({ value, limit: most }: Finding): string {
+  if (most !== null) return ` of ${limit(most.value, most.unit)}`;
+  return value?.unit === "%" ? " lost" : "";
 }
 
 function isFailing({ level }: Finding): boolean {
