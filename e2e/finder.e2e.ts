@@ -47,6 +47,7 @@ walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({
   await page.waitForFunction(() => document.querySelector("progress") === null);
   await fields.press("Try the packets in bad luck");
   await fields.says("table", /A colder record: [−\d.]+\s°C[^]*Parked to \d+°/);
+  await fields.says("tfoot", /In all of these\s*safe in all, first in/);
   // another goal begins anew, and can be called off
   await fields.press("Look again");
   await fields.pressAtOnce("Stop");

@@ -126,5 +126,11 @@ export function trialWords(trial: Trial): string {
   }
 }
 
+/** How a wiring stands after so many trials: "safe in all, first in 5 of 7". */
+export function robustWords(first: number, stopped: number, trials: number): string {
+  const safe = stopped === 0 ? "safe in all" : `must not be connected in ${stopped} of ${trials}`;
+  return `${safe}, first in ${first === trials ? "all" : first === 0 ? "none" : `${first} of ${trials}`}`;
+}
+
 /** What parts are taken to cost. */
 export const pricesSentence = `Parts are taken at ${assumedPrices.branchPair} a pair of branch connectors, ${assumedPrices.fuse} a fuse with its holder and ${assumedPrices.port} the leads to a port, in your currency; cables are sized at Protect.`;

@@ -9,6 +9,7 @@ export {
   scoreAmount,
   scoreWords,
   titleWords,
+  robustWords,
   trialWords,
   whySentence,
 } from "./finder";
@@ -20,7 +21,7 @@ export { placeName, placePrefix } from "./places";
 export { acceptWords, portLanes } from "./ports";
 export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
-export { buySentence, buyTitleWords, needSentence, purchaseName } from "./shopping";
+export { buySentence, buyTitleWords, needSentence, purchaseName, pwmSentence } from "./shopping";
 export { stopNames } from "./stops";
 export { tradeSentence, type WhyNot, whyNotLines } from "./trade";
 export { verdictOf } from "./verdict";

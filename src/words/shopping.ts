@@ -1,6 +1,6 @@
-import { assumedLifeYears, type Bought, type BuyTitle, type Purchase } from "@/core/finder";
+import { assumedLifeYears, type Bought, type BuyTitle, type Purchase, type PwmLine } from "@/core/finder";
 import { scoreAmount } from "./finder";
-import { amount, money } from "./format";
+import { amount, money, percent } from "./format";
 import { headOf } from "./names";
 import { monthName } from "./year";
 
@@ -51,4 +51,14 @@ export function needSentence({ needKwh, offers, would }: Bought): string {
   if (meets !== undefined) return `${purchaseName(meets.purchase)} meets the need in every month, the darkest too.`;
   if (would === null) return "Nothing that fits meets the need in every month.";
   return `Nothing that fits and can be paid meets the need in every month. ${monthName(would.month)} is the darkest: about ${would.count} × ${headOf(would.name)} would do, room and money aside${would.count > 12 ? "; another source for those weeks, or fewer loads, may be wiser" : ""}.`;
+}
+
+/** What PWM makes of the panels that suit it best, and MPPT of the same. */
+export function pwmSentence({ input, panel, count, kwh, beside }: PwmLine): string {
+  const year = (energyKwh: number) => scoreAmount(energyKwh, { type: "year" });
+  const panels = `${count} × ${headOf(panel.sheet.name)}`;
+  const here = `${headOf(input)} (PWM) makes about ${year(kwh)} a year of ${panels}, which suit it best`;
+  if (beside === null) return `${here}; no MPPT input here takes them.`;
+  const more = 100 * (beside.kwh / kwh - 1);
+  return `${here}; ${headOf(beside.input)} (MPPT) makes about ${year(beside.kwh)} of the same, ${Math.abs(more) < 1 ? "as much" : `${percent(Math.abs(more))} ${more > 0 ? "more" : "less"}`}.`;
 }

@@ -50,6 +50,7 @@ export {
   type BuyTitle,
   buyTitles,
   type InputLine,
+  type PwmLine,
   type InputOffer,
   type KindLine,
   type PanelOffer,

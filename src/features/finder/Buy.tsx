@@ -8,7 +8,7 @@ import { useDesk, useLibrary, usePlan, useWiring } from "@/features/desk";
 import { TextButton, useUnits } from "@/ui";
 import { amount, buySentence, buyTitleWords, madeOf, money, needSentence, purchaseName, scoreAmount } from "@/words";
 import { BuyForm } from "./BuyForm";
-import { InputTable, KindTable } from "./BuyTables";
+import { InputTable, KindTable, PwmLines } from "./BuyTables";
 import style from "./finder.module.css";
 import { RowsPicture } from "./RowsPicture";
 import { useBuy } from "./useBuy";
@@ -136,6 +136,7 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
       )}
       <KindTable plan={plan} kinds={found.kinds} />
       <InputTable inputs={found.inputs} purchase={best(found)} />
+      <PwmLines lines={found.pwm} />
     </>
   );
 }

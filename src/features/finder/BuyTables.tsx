@@ -1,8 +1,8 @@
 "use client";
 
-import { type InputLine, type KindLine, type Purchase } from "@/core/finder";
+import { type InputLine, type KindLine, type Purchase, type PwmLine } from "@/core/finder";
 import { type Plan } from "@/core/plan";
-import { kindWords, money, percent, purchaseName, scoreAmount } from "@/words";
+import { kindWords, money, percent, purchaseName, pwmSentence, scoreAmount } from "@/words";
 import style from "./finder.module.css";
 
 /** Kinds of panel side by side: what each is best for, and how it ages, heats and weighs. */
@@ -99,5 +99,17 @@ export function InputTable({
         </tbody>
       </table>
     </div>
+  );
+}
+
+/** What PWM makes of panels that suit it, beside what MPPT makes of the same. */
+export function PwmLines({ lines }: { readonly lines: readonly PwmLine[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <ul className={style["lines"]} aria-label="PWM beside MPPT">
+      {lines.map((line) => (
+        <li key={line.input}>{pwmSentence(line)}</li>
+      ))}
+    </ul>
   );
 }

@@ -5,7 +5,7 @@ import { type Goal, type Offer, type TrialResult } from "@/core/finder";
 import { type Plan } from "@/core/plan";
 import { useWeather } from "@/features/year";
 import { LevelMark, TextButton } from "@/ui";
-import { scoreAmount, trialWords } from "@/words";
+import { robustWords, scoreAmount, trialWords } from "@/words";
 import { pageMail } from "@/workers";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
@@ -54,6 +54,7 @@ export function Robust({ plan, wiringId, offers, goal }: Props) {
     setState((before) => ({ ...before, share: null }));
   };
   const isOfThese = state.of === offers;
+  const told = scaled(state.results, offers);
   return (
     <div>
       <div className={style["bar"]}>
@@ -87,19 +88,18 @@ export function Robust({ plan, wiringId, offers, goal }: Props) {
               </tr>
             </thead>
             <tbody>
-              {state.results.map(({ trial, wirings }) => (
-                <Trial
-                  key={trialWords(trial)}
-                  words={trialWords(trial)}
-                  wirings={wirings.map(({ score, stopped }, k) => {
-                    const planned = state.results[0]?.wirings[k]?.score ?? 0;
-                    // few hours say by which share it changes, the whole year of what
-                    return { score: ((offers[k]?.facts.score ?? 0) * score) / (planned || 1), stopped };
-                  })}
-                  goal={goal}
-                />
+              {told.map(({ trial, wirings }) => (
+                <Trial key={trialWords(trial)} words={trialWords(trial)} wirings={wirings} goal={goal} />
               ))}
             </tbody>
+            <tfoot>
+              <tr>
+                <th scope="row">In all of these</th>
+                {standings(told).map((words, k) => (
+                  <td key={k}>{words}</td>
+                ))}
+              </tr>
+            </tfoot>
           </table>
         </div>
       )}
@@ -107,10 +107,39 @@ export function Robust({ plan, wiringId, offers, goal }: Props) {
   );
 }
 
+/** Few hours say by which share a packet's energy changes; the whole year, of what. */
+function scaled(results: readonly TrialResult[], offers: readonly Offer[]): readonly TrialResult[] {
+  const planned = results[0]?.wirings ?? [];
+  return results.map(({ trial, wirings }) => ({
+    trial,
+    wirings: wirings.map(({ score, stopped }, k) => ({
+      score: ((offers[k]?.facts.score ?? 0) * score) / (planned[k]?.score || 1),
+      stopped,
+    })),
+  }));
+}
+
+/** Of each packet: whether it stays safe in all that was tried, and how often it stays first. */
+function standings(results: readonly TrialResult[]): string[] {
+  const firsts = results.map(({ wirings }) => mostOf(wirings));
+  return (results[0]?.wirings ?? []).map((_, k) => {
+    const own = results.map(({ wirings }) => wirings[k]);
+    const stopped = own.filter((each) => each?.stopped === true).length;
+    const first = own.filter((each, n) => each?.stopped === false && isFirst(each.score, firsts[n] ?? 0)).length;
+    return robustWords(first, stopped, results.length);
+  });
+}
+
+const mostOf = (wirings: TrialResult["wirings"]) =>
+  Math.max(...wirings.map(({ score, stopped }) => (stopped ? 0 : score)));
+
+/** Nearer than this is as good. */
+const isFirst = (score: number, most: number) => score >= most * 0.9995;
+
 type TrialProps = { readonly words: string; readonly wirings: TrialResult["wirings"]; readonly goal: Goal };
 
 function Trial({ words, wirings, goal }: TrialProps) {
-  const most = Math.max(...wirings.map(({ score, stopped }) => (stopped ? 0 : score)));
+  const most = mostOf(wirings);
   return (
     <tr>
       <th scope="row">{words}</th>
@@ -120,7 +149,7 @@ function Trial({ words, wirings, goal }: TrialProps) {
             <>
               <LevelMark level="stop" size={16} /> do not connect
             </>
-          ) : score >= most * 0.9995 ? (
+          ) : isFirst(score, most) ? (
             <strong>{scoreAmount(score, goal)}</strong>
           ) : (
             scoreAmount(score, goal)

@@ -10,12 +10,29 @@ export function letterOf({ panels }: Pick<Plan, "panels">, panelId: string): str
 
 const tile = { wide: 17, high: 12, gap: 3 } as const;
 
+/** Rows as they are drawn: what they hold, and how many alike stand in this one's place. */
+type Drawn = { readonly row: readonly string[]; readonly times: number };
+
+/** Rows before one port that are drawn one by one; where there are more, those that are alike are drawn once. */
+const mostDrawn = 5;
+
+function drawnRows({ rows }: Lane): readonly Drawn[] {
+  const all = rows.map((row) => tilesOfRows([row]).map(({ panelId }) => panelId));
+  if (all.length <= mostDrawn) return all.map((row) => ({ row, times: 1 }));
+  const alike = new Map<string, Drawn>();
+  for (const row of all) {
+    const key = row.join();
+    alike.set(key, { row, times: (alike.get(key)?.times ?? 0) + 1 });
+  }
+  return [...alike.values()];
+}
+
 /** Rows as they would lie on the board, a letter for each kind of panel; a stem for each port. */
 export function RowsPicture({ plan, lanes }: { readonly plan: Plan; readonly lanes: readonly Lane[] }) {
   const pitch = tile.high + 6;
-  const drawn = lanes.map(({ rows }) => rows.map((row) => tilesOfRows([row]).map(({ panelId }) => panelId)));
-  const wide = (rows: readonly (readonly string[])[]) =>
-    16 + Math.max(1, ...rows.map((row) => row.length)) * (tile.wide + tile.gap);
+  const drawn = lanes.map(drawnRows);
+  const wide = (rows: readonly Drawn[]) =>
+    16 + Math.max(1, ...rows.map(({ row, times }) => row.length + (times > 1 ? 1.5 : 0))) * (tile.wide + tile.gap);
   const lefts = drawn.map((_, k) => drawn.slice(0, k).reduce((sum, rows) => sum + wide(rows) + 14, 0));
   const width = (lefts.at(-1) ?? 0) + wide(drawn.at(-1) ?? []);
   const height = Math.max(1, ...drawn.map(({ length }) => length)) * pitch + 12;
@@ -33,7 +50,7 @@ export function RowsPicture({ plan, lanes }: { readonly plan: Plan; readonly lan
           <g key={lane} transform={`translate(${lefts[lane] ?? 0} 0)`}>
             <path d={`M6 ${bottom}V${top + tile.high / 2}`} className={style["stem"]} />
             <path d={`M0 ${bottom}h12`} className={style["ground"]} />
-            {rows.map((row, k) => {
+            {rows.map(({ row, times }, k) => {
               const y = top + k * pitch;
               return (
                 <g key={k}>
@@ -49,6 +66,11 @@ export function RowsPicture({ plan, lanes }: { readonly plan: Plan; readonly lan
                       </text>
                     </g>
                   ))}
+                  {times > 1 && (
+                    <text x={18 + row.length * (tile.wide + tile.gap)} y={y + tile.high - 2} className={style["times"]}>
+                      × {times}
+                    </text>
+                  )}
                 </g>
               );
             })}

@@ -1,6 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { type ReactNode } from "react";
 import { piecesIn, type Plan, poseIn, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
 import { skyNames } from "@/core/sky";
@@ -8,7 +9,7 @@ import { inAll } from "@/core/year";
 import { changeover, laneKey, usedIn } from "@/core/wiring";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
-import { useYear, worstMonth, YearStrip } from "@/features/year";
+import { useYear, worstMonth, type YearState, YearStrip } from "@/features/year";
 import { levelColour, LevelMark, Region, useUnits } from "@/ui";
 import {
   amount,
@@ -40,6 +41,7 @@ export function Comparison() {
     useDeskState((state) => state.moment),
   );
   const all = inPoses(plan);
+  const board = useYear(plan, wiring.id);
   return (
     <Region title="Wirings compared" flush>
       <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>
@@ -73,6 +75,13 @@ export function Comparison() {
                 verdict={verdicts.get(standKey(each)) ?? null}
                 against={standKey(each) === standKey(here) ? null : (verdicts.get(standKey(here)) ?? null)}
                 here={standKey(each) === standKey(here)}
+                year={
+                  each.wiring.id === wiring.id ? (
+                    <YearWords {...board} against={null} />
+                  ) : (
+                    <OtherYear plan={plan} wiringId={each.wiring.id} board={board} />
+                  )
+                }
                 onShow={() => desk.set({ wiringId: each.wiring.id, poseId: each.poseId, selected: [] })}
               />
             ))}
@@ -101,9 +110,10 @@ function nameOf({ poses }: Plan, { wiring, poseId }: InPose): string {
   return pose === undefined ? wiring.name : `${wiring.name}, ${pose.name}`;
 }
 
-/** "+45 W" against what is on the board; equal to a watt is "same". */
-function moreWords(moreW: number): string {
-  return Math.abs(moreW) < 0.5 ? "same" : `${moreW > 0 ? "+" : ""}${amount(moreW, "W")}`;
+/** "+45 W" against what is on the board; equal to a watt, or a kWh of the year, is "same". */
+function moreWords(more: number, unit: "W" | "kWh"): string {
+  const words = unit === "W" ? amount(more, "W") : `${more < 0 ? "−" : ""}${Math.abs(more).toFixed(0)}\u00a0kWh`;
+  return Math.abs(more) < 0.5 ? "same" : `${more > 0 ? "+" : ""}${words}`;
 }
 
 type LineProps = {
@@ -114,10 +124,11 @@ type LineProps = {
   /** What is said of the one on the board, to subtract it; null on its own line. */
   readonly against: Assessment | null;
   readonly here: boolean;
+  /** What it brings in a year. */ readonly year: ReactNode;
   readonly onShow: () => void;
 };
 
-function Line({ plan, name: title, wiring, verdict, against, here, onShow }: LineProps) {
+function Line({ plan, name: title, wiring, verdict, against, here, year, onShow }: LineProps) {
   const system = useUnits();
   const assessed = verdict?.type === "assessed" ? verdict : null;
   const level = assessed?.worst ?? "open";
@@ -149,15 +160,13 @@ function Line({ plan, name: title, wiring, verdict, against, here, onShow }: Lin
         <td key={name} className="num">
           {assessed === null ? "–" : amount(assessed.takenW[name], "W")}
           {assessed !== null && against?.type === "assessed" && (
-            <div className={style["small"]}>{moreWords(assessed.takenW[name] - against.takenW[name])}</div>
+            <div className={style["small"]}>{moreWords(assessed.takenW[name] - against.takenW[name], "W")}</div>
           )}
         </td>
       ))}
       <td className="num">{highest > 0 ? `${amount(highest, "V")} open` : "–"}</td>
       <td className="num">{room === null ? "–" : percent(room)}</td>
-      <td className="num">
-        <YearCell plan={plan} wiringId={wiring.id} />
-      </td>
+      <td className="num">{year}</td>
       <td className="num">
         {used} of {piecesIn(plan)}
       </td>
@@ -171,15 +180,25 @@ function Line({ plan, name: title, wiring, verdict, against, here, onShow }: Lin
   );
 }
 
+type OtherYearProps = { readonly plan: Plan; readonly wiringId: string; readonly board: YearState };
+
+/** The year of a wiring that is not on the board, against the one that is. */
+function OtherYear({ plan, wiringId, board }: OtherYearProps) {
+  return <YearWords {...useYear(plan, wiringId)} against={board} />;
+}
+
 /** What a wiring brings in a year and in its worst month, with all its poses in their hours. */
-function YearCell({ plan, wiringId }: { plan: Plan; wiringId: string }) {
-  const { year } = useYear(plan, wiringId);
+function YearWords({ year, settled, against }: Pick<YearState, "year" | "settled"> & { against: YearState | null }) {
   if (year === null) return <>…</>;
   const worst = worstMonth(year);
+  const takenKwh = ({ months }: NonNullable<YearState["year"]>) => inAll(months).takenKwh;
+  // a quick year is not subtracted from a whole one
+  const other = settled && against?.settled === true ? against.year : null;
   return (
     <>
       <YearStrip year={year} />
-      {inAll(year.months).takenKwh.toFixed(0)}&nbsp;kWh taken
+      {takenKwh(year).toFixed(0)}&nbsp;kWh taken
+      {other !== null && <div className={style["small"]}>{moreWords(takenKwh(year) - takenKwh(other), "kWh")}</div>}
       <div className={style["small"]}>
         least in {worst.name}: {worst.takenKwh.toFixed(1)}&nbsp;kWh
       </div>

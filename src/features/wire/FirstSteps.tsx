@@ -107,7 +107,7 @@ export function FirstSteps() {
       </Door>
       <Door
         title="I know what I use"
-        words="Write down at Need what runs, and how long. It keeps notes today; it will reckon the watts you need."
+        words="Write down at Need what runs, and how long. It adds up the watts of panels and the battery that this takes."
       >
         <Button variant="outlined" onClick={() => goTo("need")}>
           Go to Need

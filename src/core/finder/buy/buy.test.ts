@@ -8,7 +8,11 @@ import { buyChanges, type Purchase, whatToBuy } from ".";
 const lantern = demoPlan("The Lantern");
 const few = { rigid195: demoPanels.rigid195, flexible100: demoPanels.flexible100, folding160: demoPanels.folding160 };
 const panels = Object.entries(few).map(([id, sheet]) => ({ id, sheet }));
-const stations = { lodestone: demoInputs.pressController, plain: demoInputs.pwmController };
+const stations = {
+  lodestone: demoInputs.pressController,
+  loft: demoInputs.twoPortStation,
+  plain: demoInputs.pwmController,
+};
 const inputs = Object.entries(stations).map(([id, sheet]) => ({ id, sheet }));
 
 type Shopping = Plan["shopping"];
@@ -83,4 +87,10 @@ test("an area holds whole panels only; what has no room is not offered; PWM brin
   expect(begun.offers.every(({ purchase }) => purchase.input !== null)).toBe(true);
   const [mppt, pwm] = ["mppt", "pwm"].map((conversion) => begun.inputs.find((line) => line.conversion === conversion));
   expect(mppt?.kwh ?? 0).toBeGreaterThan(pwm?.kwh ?? 0);
+  // the very same panels on both, as many as the small PWM input takes: volts above its battery's are what is lost
+  const [suited] = begun.pwm;
+  expect(suited).toMatchObject({ count: 1, panel: { id: "flexible100" } });
+  const kept = (suited?.kwh ?? 0) / (suited?.beside?.kwh ?? Infinity);
+  expect(kept).toBeGreaterThan(0.65);
+  expect(kept).toBeLessThan(0.95);
 });

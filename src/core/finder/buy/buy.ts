@@ -1,22 +1,16 @@
-import { type Change, type Plan } from "../../plan";
 import { readLabel } from "../../panel";
+import { type Plan } from "../../plan";
 import { createMemory, type Memory } from "../../rules";
 import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
-import { countsOf, joiningParts, newTile } from "../../wiring";
+import { joiningParts } from "../../wiring";
 import { planYear } from "../../year";
-import { assumedPrices, createBench, firstLook } from "../arrange";
+import { assumedPrices } from "../arrange";
+import { type BuyAsk, planBought, tried } from "./bought";
 import { choose, lineOf, metMonths, wouldMeet } from "./choice";
-import { assumedLifeYears, freeId, type InputOffer, mostOf, type PanelOffer, planWith } from "./options";
-import { type Bought, type InputLine, type Purchase } from "./purchase";
-
-export type BuyAsk = {
-  readonly plan: Plan;
-  readonly wiringId: string;
-  readonly weather: WeatherYear | null;
-  readonly panels: readonly PanelOffer[];
-  readonly inputs: readonly InputOffer[];
-};
+import { onEachInput, pwmBesideMppt } from "./inputs";
+import { assumedLifeYears, type InputOffer, mostOf, type PanelOffer } from "./options";
+import { type Bought, type Purchase } from "./purchase";
 
 export type BuyProgress = { readonly share: number; readonly found: Bought | null };
 
@@ -24,9 +18,6 @@ export type BuyProgress = { readonly share: number; readonly found: Bought | nul
 const counts = [1, 2, 3, 4, 6, 8, 12];
 /** Kinds that are tried on inputs still to be bought: those that are best for their money, and those with most energy. */
 const mostOnNewInputs = 3;
-/** Sets of rows gone through for one purchase, at most. */
-const mostNets = 3000;
-
 /**
  * What to buy: every kind of panel of the library in every number that money, room and weight allow, on what is owned and, if asked,
  * on each input of the library, each wired as the finder would. What is owned stays in. The energy is that of a quick year.
@@ -65,7 +56,10 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
   const found = told();
   yield { share: 0.92, found };
   const first = found.offers.find(({ titles }) => titles.includes("mostEnergy"))?.purchase;
-  return { ...found, inputs: first === undefined ? [] : yield* onEachInput(ask, first, memory) };
+  if (first === undefined) return found;
+  const inputs = yield* onEachInput(ask, first, memory);
+  yield { share: 0.96, found: { ...found, inputs } };
+  return { ...found, inputs, pwm: yield* pwmBesideMppt(ask, kinds, memory) };
 
   /** What there is to say so far. */
   function told(): Bought {
@@ -76,6 +70,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
       offers: choose(within, need),
       kinds: kinds.map(({ panel, fits }) => lineOf(panel, fits, within)),
       inputs: [],
+      pwm: [],
       ownedKwh,
       needKwh: need,
       would: wouldMeet(within, purchases, need, owned?.byMonth ?? none),
@@ -162,49 +157,6 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
 
 const none = Array.from({ length: 12 }, () => 0);
 
-/** The best at a glance of all panels of a plan on all its inputs, lying as the plan has them. */
-function* tried({ wiringId, weather }: BuyAsk, plan: Plan, memory: Memory) {
-  const tiles = plan.panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => newTile(id, number)));
-  const ports = plan.inputs.flatMap(({ id, device }) =>
-    device.ports.filter(({ moduleId }) => moduleId === null).map((port) => ({ inputId: id, portId: port.id })),
-  );
-  if (tiles.length === 0 || ports.length === 0) return null;
-  const among = { tiles, ports, mostNets };
-  const bench = createBench({ plan, wiringId, weather, goal: { type: "year" }, withAddOns: false, among }, memory);
-  yield undefined;
-  return yield* firstLook(bench);
-}
-
-/** A plan with what is bought in it. */
-export function planBought(
-  plan: Plan,
-  panel: PanelOffer,
-  count: number,
-  input: InputOffer | null,
-): { readonly plan: Plan; readonly panelId: string; readonly inputId: string | null } {
-  const { plan: withPanels, panelId } = planWith(plan, panel, count);
-  if (input === null) return { plan: withPanels, panelId, inputId: null };
-  const inputId = freeId(
-    `bought-${input.id}`,
-    plan.inputs.map(({ id }) => id),
-  );
-  const inputs = [...withPanels.inputs, { id: inputId, libraryId: input.id, device: input.sheet }];
-  return { plan: { ...withPanels, inputs }, panelId, inputId };
-}
-
-/** What puts a purchase into a plan, wired: one step of undo. */
-export function buyChanges(plan: Plan, wiringId: string, { panel, count, input, lanes }: Purchase): Change[] {
-  const { panelId, inputId } = planBought(plan, panel, count, input);
-  return [
-    ...(input === null || inputId === null
-      ? []
-      : [{ type: "addInput", id: inputId, libraryId: input.id, device: input.sheet } as const]),
-    { type: "addPanel", id: panelId, libraryId: panel.id, label: panel.sheet },
-    { type: "setCount", panelId, count },
-    { type: "rewire", wiringId, lanes, counts: countsOf(lanes) },
-  ];
-}
-
 /** Energy needed by month, kWh; null where none is stated. */
 function* needOf(
   plan: Plan,
@@ -217,42 +169,4 @@ function* needOf(
   const { months } = yield* quietly(year);
   const need = months.map(({ needKwh, sourcesKwh }) => Math.max(0, needKwh - sourcesKwh));
   return need.some((kwh) => kwh > 0) ? need : null;
-}
-
-/** The panels of a purchase on what is owned, and on each input of the library by itself. */
-function* onEachInput(
-  ask: BuyAsk,
-  { panel, count }: Purchase,
-  memory: Memory,
-): Generator<undefined, readonly InputLine[]> {
-  const { plan } = ask;
-  const lines: InputLine[] = [];
-  const sets: readonly { readonly input: InputOffer; readonly isOwned: boolean }[] = [
-    ...plan.inputs.map(({ id, device }) => ({ input: { id, sheet: device }, isOwned: true })),
-    ...ask.inputs
-      .filter(
-        ({ id, sheet }) => !plan.inputs.some(({ libraryId, device }) => libraryId === id || device.name === sheet.name),
-      )
-      .map((input) => ({ input, isOwned: false })),
-  ];
-  for (const { input, isOwned } of sets) {
-    const { plan: alone } = planBought({ ...plan, panels: [], inputs: [], poses: bare(plan) }, panel, count, input);
-    const look = yield* tried(ask, { ...alone, mounts: [], space: { ...alone.space, places: [] } }, memory);
-    const kinds = new Set(input.sheet.ports.map(({ conversion }) => conversion));
-    lines.push({
-      name: input.sheet.name,
-      isOwned,
-      conversion: kinds.size > 1 ? "both" : kinds.has("pwm") ? "pwm" : "mppt",
-      price: input.sheet.price,
-      currency: input.sheet.currency,
-      kwh: look?.score ?? null,
-    });
-    yield undefined;
-  }
-  return lines.sort((a, b) => (b.kwh ?? -1) - (a.kwh ?? -1));
-}
-
-/** Poses of a plan of which no panel is said anything. */
-function bare({ poses }: Plan): Plan["poses"] {
-  return poses.map((pose) => ({ ...pose, stands: [] }));
 }

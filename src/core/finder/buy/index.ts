@@ -1,3 +1,12 @@
-export { type BuyAsk, buyChanges, type BuyProgress, planBought, whatToBuy } from "./buy";
+export { type BuyAsk, buyChanges, planBought } from "./bought";
+export { type BuyProgress, whatToBuy } from "./buy";
 export { assumedLifeYears, type InputOffer, type PanelOffer } from "./options";
-export { type Bought, type BuyTitle, buyTitles, type InputLine, type KindLine, type Purchase } from "./purchase";
+export {
+  type Bought,
+  type BuyTitle,
+  buyTitles,
+  type InputLine,
+  type KindLine,
+  type Purchase,
+  type PwmLine,
+} from "./purchase";

@@ -45,10 +45,20 @@ export type InputLine = {
   /** null: nothing may be connected. */ readonly kwh: number | null;
 };
 
+/** Panels that suit a PWM input, there and on the MPPT input that makes most of them: what each brings in a year, kWh. */
+export type PwmLine = {
+  readonly input: string;
+  readonly panel: PanelOffer;
+  readonly count: number;
+  readonly kwh: number;
+  readonly beside: { readonly input: string; readonly kwh: number } | null;
+};
+
 export type Bought = {
   readonly offers: readonly { readonly titles: readonly BuyTitle[]; readonly purchase: Purchase }[];
   readonly kinds: readonly KindLine[];
   readonly inputs: readonly InputLine[];
+  readonly pwm: readonly PwmLine[];
   /** What the owned panels bring on the owned inputs, kWh. */ readonly ownedKwh: number;
   /** kWh needed by month; null where no need is stated. */ readonly needKwh: readonly number[] | null;
   /** Where nothing that fits meets the darkest month: about how many of which would, room and money aside. */
