@@ -14,10 +14,15 @@ const configured = createConfig({
   },
 });
 
-// the scale packages ship as modules only, which the framework's preset would leave untransformed
-const config = async () => ({
-  ...(await configured()),
-  transformIgnorePatterns: ["/node_modules/(?!(d3-[a-z-]+|internmap)/)"],
-});
+const config = async () => {
+  const { transform, ...others } = await configured();
+  return {
+    ...others,
+    // what is the server's own is not bundled: it asks where its files lie
+    transform: { "/src/(?!server/).*\\.test\\.tsx?$": "<rootDir>/scripts/testing/bundle.mjs", ...transform },
+    // the scale packages ship as modules only, which the framework's preset would leave untransformed
+    transformIgnorePatterns: ["/node_modules/(?!(d3-[a-z-]+|internmap)/)"],
+  };
+};
 
 export default config;

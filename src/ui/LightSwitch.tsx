@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { FlameKindling, NotebookPen, Sun } from "lucide-react";
-import { type Light, lights } from "./lights";
+import { type Light, lights } from "./light-tokens";
 import { useLight } from "./Lights";
 
 const names: Readonly<Record<Light, string>> = { paper: "Paper", sunlight: "Sunlight", lantern: "Lantern" };

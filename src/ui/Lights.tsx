@@ -4,7 +4,7 @@ import CssBaseline from "@mui/material/CssBaseline";
 import GlobalStyles from "@mui/material/GlobalStyles";
 import { ThemeProvider } from "@mui/material/styles";
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
-import { type Light, lightCookie, type LightTokens, lightTokens } from "./lights";
+import { type Light, lightCookie, type LightTokens, lightTokens } from "./light-tokens";
 import { fonts, themeOf } from "./theme";
 
 type LightState = { readonly light: Light; readonly setLight: (light: Light) => void };

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
 import { type UnitSystem, unitSystems } from "@/core/units";
-import { unitsCookie } from "./lights";
+import { unitsCookie } from "./light-tokens";
 
 type UnitState = { readonly system: UnitSystem; readonly setSystem: (system: UnitSystem) => void };
 

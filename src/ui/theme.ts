@@ -1,5 +1,5 @@
 import { createTheme, type Theme } from "@mui/material/styles";
-import { type Light, lightTokens } from "./lights";
+import { type Light, lightTokens } from "./light-tokens";
 
 export const fonts = {
   text: "'Atkinson Hyperlegible Next Variable', sans-serif",

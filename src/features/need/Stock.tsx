@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { Plus } from "lucide-react";
 import { useDesk } from "@/features/desk";
 import { newId, Region, TextButton } from "@/ui";
-import { loadOf, stock } from "./stock";
+import { loadOf, stock } from "./stock-loads";
 
 /** Things people bring, a press each. */
 export function Stock() {

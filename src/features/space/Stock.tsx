@@ -8,7 +8,7 @@ import { keyOf } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
 import { newId, Region, TextButton } from "@/ui";
 import { type Chosen } from "./chosen";
-import { obstacleStock } from "./stock";
+import { obstacleStock } from "./stock-things";
 
 type Props = {
   readonly plan: Plan;
