@@ -30,8 +30,6 @@ export function launchBrowser(userDataDir?: string): Promise<Browser> {
       "--disable-renderer-backgrounding",
       "--disable-background-timer-throttling",
       "--disable-backgrounding-occluded-windows",
-      // pages of one process share what was compiled in it; see what is kept open in visit.ts
-      "--renderer-process-limit=1",
     ],
   });
 }

@@ -1,5 +1,5 @@
 import { setTimeout } from "node:timers/promises";
-import { type Browser, type Page } from "puppeteer-core";
+import { type Browser } from "puppeteer-core";
 import { type Plan } from "@/core/plan";
 import { demoPlans } from "@/demo";
 import { Screen } from "../screen";
@@ -21,17 +21,10 @@ export type Visit = {
 };
 
 let browser: Browser | null = null;
-/** A page that stays while others come and go: their process stays with it, and what was compiled there. */
-let kept: Page | null = null;
 beforeAll(async () => {
   browser = await workersBrowser();
-  kept = await browser.newPage();
-  await kept.goto(`${commonServer().url}/phones`);
 });
-afterAll(async () => {
-  await kept?.close();
-  await browser?.disconnect();
-});
+afterAll(() => browser?.disconnect());
 
 /**
  * A test that a person could walk through. Its plans and what the browser keeps are its own; what else the server keeps,
