@@ -57,7 +57,7 @@ export function needSentence({ needKwh, offers, would }: Bought): string {
 export function pwmSentence({ input, panel, count, kwh, beside }: PwmLine): string {
   const year = (energyKwh: number) => scoreAmount(energyKwh, { type: "year" });
   const panels = `${count} × ${headOf(panel.sheet.name)}`;
-  const here = `${headOf(input)} (PWM) makes about ${year(kwh)} a year of ${panels}, which suit it best`;
+  const here = `${headOf(input)} (PWM) makes about ${year(kwh)} a year of ${panels}, which ${count === 1 ? "suits" : "suit"} it best`;
   if (beside === null) return `${here}; no MPPT input here takes them.`;
   const more = 100 * (beside.kwh / kwh - 1);
   return `${here}; ${headOf(beside.input)} (MPPT) makes about ${year(beside.kwh)} of the same, ${Math.abs(more) < 1 ? "as much" : `${percent(Math.abs(more))} ${more > 0 ? "more" : "less"}`}.`;
