@@ -48,6 +48,7 @@ const house = [
 /** Features that several stops use, and what each of them may use; they know no stop. */
 /** @type {Record<string, string[]>} */
 const shared = {
+  asking: [],
   keep: [],
   desk: ["keep"],
   walk: [],
@@ -61,7 +62,7 @@ const shared = {
   notebook: ["desk"],
   "part-price": ["desk"],
   year: ["desk"],
-  finder: ["desk", "year"],
+  finder: ["asking", "desk", "year"],
   reading: [],
 };
 /** Everything else, stops and pages beside the plan, uses the shared ones and no other, but for these. */

@@ -32,7 +32,7 @@ export function Buy() {
     [inputs.state],
   );
   const shop = useBuy(plan, wiring.id, panelOffers, inputOffers);
-  const { found } = shop;
+  const found = shop.value;
   const take = (purchase: Purchase) => {
     desk.changeAll(buyChanges(plan, wiring.id, purchase));
     desk.set({ said: `${purchaseName(purchase)} in the plan and on the board; undo takes it back.` });
@@ -42,13 +42,13 @@ export function Buy() {
       <BuyForm plan={plan} panels={panelOffers} />
       <div className={style["ask"]}>
         {shop.share === null ? (
-          <TextButton look="amber" disabled={panelOffers.length === 0} onClick={shop.go}>
+          <TextButton look="amber" disabled={panelOffers.length === 0} onClick={shop.ask}>
             {found === null ? "Go shopping" : "Go again"}
           </TextButton>
         ) : (
           <>
             <progress value={shop.share} aria-label="Going through the library" />
-            <TextButton onClick={shop.stop}>Stop</TextButton>
+            <TextButton onClick={shop.cancel}>Stop</TextButton>
           </>
         )}
         {panels.state.type === "fault" && <span role="alert">The library cannot be read: {panels.state.message}</span>}

@@ -1,8 +1,8 @@
 "use client";
 
-import { useEffect, useId, useState } from "react";
 import { type Goal, type Offer, type TrialResult } from "@/core/finder";
 import { type Plan } from "@/core/plan";
+import { useAsked } from "@/features/asking";
 import { useWeather } from "@/features/year";
 import { LevelMark, TextButton } from "@/ui";
 import { robustWords, scoreAmount, trialWords } from "@/words";
@@ -19,50 +19,36 @@ type Props = {
 
 /** What if: the packets tried with a dirty panel, a dead one, haze, a weak batch, more cold, another heading. */
 export function Robust({ plan, wiringId, offers, goal }: Props) {
-  const topic = `robust ${useId()}`;
   const weather = useWeather(plan);
-  const [state, setState] = useState<{
-    readonly of: readonly Offer[] | null;
-    readonly results: readonly TrialResult[];
-    readonly share: number | null;
-    readonly fault: string | null;
-  }>({ of: null, results: [], share: null, fault: null });
-  useEffect(() => () => pageMail().callOff(topic), [topic]);
-  const ask = async () => {
-    setState({ of: offers, results: [], share: 0, fault: null });
-    const outcome = await pageMail().ask(
-      "robust",
-      {
-        plan,
-        wiringId,
-        weather: weather.type === "here" ? weather.text : null,
-        goal,
-        wirings: offers.map(({ lanes }) => lanes),
-      },
-      {
-        lane: "crew 0",
-        topic,
-        once: ["plan"],
-        progressed: ({ share, results }) => setState((before) => ({ ...before, results, share })),
-      },
-    );
-    if (outcome.type === "done") setState((before) => ({ ...before, results: outcome.value, share: null }));
-    if (outcome.type === "failed") setState((before) => ({ ...before, share: null, fault: outcome.message }));
-  };
-  const cancel = () => {
-    pageMail().callOff(topic);
-    setState((before) => ({ ...before, share: null }));
-  };
-  const isOfThese = state.of === offers;
-  const told = scaled(state.results, offers);
+  const { value, isOfNow, share, fault, ask, cancel } = useAsked<readonly TrialResult[]>(
+    [offers],
+    (topic, progressed) =>
+      pageMail().ask(
+        "robust",
+        {
+          plan,
+          wiringId,
+          weather: weather.type === "here" ? weather.text : null,
+          goal,
+          wirings: offers.map(({ lanes }) => lanes),
+        },
+        {
+          lane: "crew 0",
+          topic,
+          once: ["plan"],
+          progressed: ({ share: far, results }) => progressed({ share: far, value: results }),
+        },
+      ),
+  );
+  const told = isOfNow && value !== null ? scaled(value, offers) : [];
   return (
     <div>
       <div className={style["bar"]}>
-        {state.share === null ? (
-          <TextButton onClick={() => void ask()}>Try the packets in bad luck</TextButton>
+        {share === null ? (
+          <TextButton onClick={ask}>Try the packets in bad luck</TextButton>
         ) : (
           <>
-            <progress value={state.share} aria-label="Trying" />
+            <progress value={share} aria-label="Trying" />
             <TextButton onClick={cancel}>Stop</TextButton>
           </>
         )}
@@ -70,8 +56,8 @@ export function Robust({ plan, wiringId, offers, goal }: Props) {
           A dirty panel, a dead one, haze, a weak batch, more cold, another heading.
         </span>
       </div>
-      {state.fault !== null && <p role="alert">It could not be worked out: {state.fault}.</p>}
-      {isOfThese && state.results.length > 0 && (
+      {fault !== null && <p role="alert">It could not be worked out: {fault}.</p>}
+      {told.length > 0 && (
         <div className={style["scroll"]}>
           <table className={style["table"]}>
             <caption className={style["small"]}>

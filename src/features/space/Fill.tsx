@@ -6,13 +6,13 @@ import { type Plan, type Surface } from "@/core/plan";
 import { baseOf, bodyOf, type FillAnswer, fillChanges, footprintOf, pointsOf, sizeOf } from "@/core/roof";
 import { parkedIn } from "@/core/rules";
 import { type ShadeMap } from "@/core/year";
+import { useAsked } from "@/features/asking";
 import { useDesk } from "@/features/desk";
 import { TextButton, useUnits } from "@/ui";
 import { amount, counted } from "@/words";
 import { pageMail } from "@/workers";
 import { Quantity } from "./Quantity";
 import style from "./space.module.css";
-import { useAsked } from "./useAsked";
 import { viewOf } from "./view";
 
 type Props = {
@@ -39,7 +39,7 @@ export function Fill({ plan, surface, poseId, map }: Props) {
   const [seamMm, setSeam] = useState(20);
   const kinds = plan.panels.filter((panel) => sizeOf(panel) !== null && panel.label.pmaxW !== null);
   const chosen = kinds.filter(({ id }) => !without.has(id)).map(({ id }) => id);
-  const asked = useAsked<readonly FillAnswer[]>((topic, progressed) =>
+  const asked = useAsked<readonly FillAnswer[]>([surface.id, poseId, chosen.join()], (topic, progressed) =>
     pageMail().ask(
       "fill",
       {
@@ -54,7 +54,9 @@ export function Fill({ plan, surface, poseId, map }: Props) {
       { topic, lane: "patient", once: ["plan"], progressed },
     ),
   );
-  const { value: answers, share, fault } = asked;
+  const { share, fault } = asked;
+  // what is laid is told of the chosen kinds: answers for others are none
+  const answers = asked.isOfNow ? asked.value : null;
   const most = answers?.[0]?.watts ?? 0;
   const take = (answer: FillAnswer) => {
     desk.changeAll(fillChanges(plan, surface.id, chosen, answer, 40));

@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import { memo } from "react";
 import { type Plan, type Surface } from "@/core/plan";
 import { type ShadeMap } from "@/core/year";
+import { type Asked } from "@/features/asking";
 import { NotesField } from "@/features/notebook";
 import { Region } from "@/ui";
 import { type Chosen } from "./chosen";
@@ -12,7 +13,6 @@ import { type Layout } from "./layout";
 import { LightNow } from "./LightNow";
 import { ShadeYear } from "./ShadeYear";
 import { Stock } from "./Stock";
-import { type Asked } from "./useAsked";
 
 type Props = {
   readonly plan: Plan;
@@ -21,14 +21,13 @@ type Props = {
   readonly poseId: string;
   readonly onChoose: (chosen: readonly Chosen[]) => void;
   readonly shade: Asked<ShadeMap>;
-  readonly isMapOfNow: boolean;
   readonly isMapShown: boolean;
   readonly onMapShown: (shown: boolean) => void;
 };
 
 /** Below the drawing: what can be put on it, what fills it, what shade costs. */
 export const More = memo(function More(props: Props) {
-  const { plan, layout, surface, poseId, onChoose, shade, isMapOfNow, isMapShown, onMapShown } = props;
+  const { plan, layout, surface, poseId, onChoose, shade, isMapShown, onMapShown } = props;
   return (
     <Box
       sx={{
@@ -59,11 +58,11 @@ export const More = memo(function More(props: Props) {
           <>
             {plan.panels.length > 0 && (
               <Region title="Fill for me">
-                <Fill plan={plan} surface={surface} poseId={poseId} map={isMapOfNow ? shade.value : null} />
+                <Fill plan={plan} surface={surface} poseId={poseId} map={shade.isOfNow ? shade.value : null} />
               </Region>
             )}
             <Region title="Shade of the year">
-              <ShadeYear plan={plan} asked={shade} isOfNow={isMapOfNow} isShown={isMapShown} onShown={onMapShown} />
+              <ShadeYear plan={plan} asked={shade} isShown={isMapShown} onShown={onMapShown} />
             </Region>
           </>
         )}

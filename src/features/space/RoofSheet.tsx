@@ -5,6 +5,7 @@ import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { applyChanges, type Change, plainSurface, type Plan } from "@/core/plan";
 import { boundsOf, pointsOf } from "@/core/roof";
 import { type ShadeMap } from "@/core/year";
+import { useAsked } from "@/features/asking";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { useWeather } from "@/features/year";
 import { newId, TextButton, useWidth } from "@/ui";
@@ -17,7 +18,6 @@ import { hourTowards, type Layout, layoutOf, type SunTime } from "./layout";
 import { Nudge } from "./Nudge";
 import { Side } from "./Side";
 import { SunSliders } from "./SunSliders";
-import { useAsked } from "./useAsked";
 import { viewOf } from "./view";
 
 type Spot = readonly [number, number];
@@ -41,7 +41,6 @@ export function RoofSheet() {
   const [time, setTime] = useState<SunTime>({ month: 6, hour: 10 });
   const [spots, setSpots] = useState<readonly Spot[] | null>(null);
   const [isMapShown, setMapShown] = useState(true);
-  const [mapOf, setMapOf] = useState<readonly unknown[]>([]);
   const paper = useRef<HTMLDivElement>(null);
   const width = useWidth(paper, 800);
   const surface = surfaces.find(({ id }) => id === surfaceId) ?? surfaces[0];
@@ -77,9 +76,7 @@ export function RoofSheet() {
     [findings],
   );
   const weather = useWeather(plan);
-  const shadeOf = [space, panels, poses, mounts, site, surface?.id, poseId];
-  const shade = useAsked<ShadeMap>((topic, progressed) => {
-    setMapOf(shadeOf);
+  const shade = useAsked<ShadeMap>([surface?.id, space, panels, poses, mounts, site, poseId], (topic, progressed) => {
     setMapShown(true);
     return pageMail().ask(
       "shadeMap",
@@ -87,9 +84,7 @@ export function RoofSheet() {
       { topic, lane: "patient", once: ["plan"], progressed },
     );
   });
-  const isMapOfNow = mapOf.length > 0 && shadeOf.every((part, k) => part === mapOf[k]);
-  const isMapHere = mapOf[5] === surface?.id;
-  const map = isMapHere ? shade.value : null;
+  const map = shade.of[0] === surface?.id ? shade.value : null;
   const addSurface = () => {
     const id = newId();
     desk.change({
@@ -195,7 +190,6 @@ export function RoofSheet() {
         poseId={poseId}
         onChoose={setChosen}
         shade={shade}
-        isMapOfNow={isMapOfNow}
         isMapShown={isMapShown}
         onMapShown={setMapShown}
       />

@@ -4,23 +4,22 @@ import Box from "@mui/material/Box";
 import { pieceName, type Plan } from "@/core/plan";
 import { type ShadeMap } from "@/core/year";
 import { partsOfKey } from "@/core/wiring";
+import { type Asked } from "@/features/asking";
 import { TextButton } from "@/ui";
 import { kwh } from "@/words";
 import { lossSteps } from "./drawing/Shade";
 import style from "./space.module.css";
-import { type Asked } from "./useAsked";
 
 type Props = {
   readonly plan: Plan;
   readonly asked: Asked<ShadeMap>;
-  /** Whether the map is of the plan as it is now. */ readonly isOfNow: boolean;
   readonly isShown: boolean;
   readonly onShown: (shown: boolean) => void;
 };
 
 /** Where shadows cost most in a year, and which way substrings run cheaper. */
-export function ShadeYear({ plan, asked, isOfNow, isShown, onShown }: Props) {
-  const { value: map, share, fault } = asked;
+export function ShadeYear({ plan, asked, isShown, onShown }: Props) {
+  const { value: map, isOfNow, share, fault } = asked;
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}>

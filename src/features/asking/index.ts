@@ -1,0 +1,1 @@
+export { type Asked, useAsked } from "./useAsked";
