@@ -1,6 +1,6 @@
 import { parseArgs } from "node:util";
 import { ensureBuilt, fetchPackages } from "./setup.mjs";
-import { conclude, ensureDebian, jest, tool } from "./testing/parts.mjs";
+import { conclude, ensureDebian, jest, sumOf, tool } from "./testing/parts.mjs";
 
 /**
  * Types, lint, unit tests, and the real interface in a real browser; everything is set up on the way. `--only NAME` runs
@@ -19,19 +19,8 @@ if (wanted("interface")) programs.push("chromium-headless-shell");
 const [{ compiled }] = await Promise.all([fetchPackages(), ensureDebian(...programs)]);
 /** @type {import("./testing/parts.mjs").Tally[]} */
 const tallies = [];
-// two programs on two cores: neither has enough to do for both
-tallies.push(
-  ...(await Promise.all([
-    ...(wanted("types") ? [tool("types", "typescript/bin/tsc", ["--noEmit"])] : []),
-    ...(wanted("lint")
-      ? [
-          lint(),
-          tool("lock file", "../scripts/audit.mjs", ["--offline"]),
-          tool("lists", "../scripts/lists.mjs", ["--check"]),
-        ]
-      : []),
-  ])),
-);
+// one core each: what one tool takes, the others take together
+tallies.push(...(await Promise.all([checks(), ...(wanted("lint") ? [lint()] : [])])));
 if (wanted("interface")) await ensureBuilt();
 await compiled;
 if (wanted("unit")) tallies.push(await jest("unit", ["--maxWorkers=2", ...files]));
@@ -41,8 +30,18 @@ if (wanted("interface")) {
 }
 conclude(tallies);
 
-async function lint() {
-  const code = await tool("lint", "eslint/bin/eslint.js", [".", "--max-warnings", "0"]);
-  const format = await tool("format", "prettier/bin/prettier.cjs", ["--check", "--log-level", "warn", "."]);
-  return { passed: code.passed + format.passed, failed: code.failed + format.failed };
+function lint() {
+  return tool("lint", "eslint/bin/eslint.js", [".", "--max-warnings", "0"]);
+}
+
+async function checks() {
+  /** @type {import("./testing/parts.mjs").Tally[]} */
+  const done = [];
+  if (wanted("types")) done.push(await tool("types", "typescript/bin/tsc", ["--noEmit"]));
+  if (wanted("lint")) {
+    done.push(await tool("format", "prettier/bin/prettier.cjs", ["--check", "--log-level", "warn", "."]));
+    done.push(await tool("lock file", "../scripts/audit.mjs", ["--offline"]));
+    done.push(await tool("lists", "../scripts/lists.mjs", ["--check"]));
+  }
+  return { passed: sumOf(done, "passed"), failed: sumOf(done, "failed") };
 }
