@@ -66,9 +66,14 @@ function climbedPoint(array: Source, window: InputWindow): OperatingPoint {
   const peakVolts = new Set(array.peaks.map((peak) => peak.v));
   const walk = [...new Set(candidateVoltages(array, window))].filter((v) => v <= window.maxV).sort((a, b) => b - a);
   let best: PowerPoint = nothing;
+  let fromV = Math.min(array.vocV, window.maxV);
   for (const v of walk) {
+    // a stretch is allowed as a whole or not at all, but for its ends: it is not leapt over
+    if (v < fromV && !allowed(pointAt(array.curve, (fromV + v) / 2), window)) break;
+    fromV = v;
     const point = pointAt(array.curve, v);
-    if (!allowed(point, window) || point.p < best.p) break;
+    // at open circuit, power is nothing but the last digits of a sum, of either sign
+    if (!allowed(point, window) || Math.max(0, point.p) < best.p) break;
     best = point;
     if (peakVolts.has(v)) return { ...best, limitedBy: best.p >= array.mpp.p * (1 - nearness) ? "none" : "lowPeak" };
   }

@@ -48,6 +48,21 @@ test("a climber never beats a scan, keeps every limit, and on a curve of one pea
   );
 });
 
+test("a climber does not leap over volts at which nothing is taken: it never gets away from open circuit", () => {
+  fc.assert(
+    fc.property(anyNet, (net) => {
+      const array = solveNet(net);
+      // the one range of amps ends between the highest peak and open circuit
+      const toV = ((array.peaks.at(-1)?.v ?? 0) + array.vocV) / 2;
+      const within = window({ minV: 1, maxV: 999, currentLimits: [{ fromV: 1, toV, amps: 999 }] });
+      if (array.mpp.v < 1) return;
+      expect(operate(array, within, { type: "climb" })).toMatchObject({ p: 0, limitedBy: "asleep" });
+      expect(operatingPoint(array, within).p).toBeCloseTo(array.mpp.p, 6);
+    }),
+    { numRuns: effort(150) },
+  );
+});
+
 test("PWM stands at the volts it is held at, never gives more than a scan of the same volts, and keeps the limits", () => {
   fc.assert(
     fc.property(anyNet, anyWindow, number(8, 60), (net, within, heldV) => {

@@ -1,7 +1,7 @@
 import { brightSkyFactor } from "../../fuse";
 import { groupsAmong, heldTogether, type Shared } from "./joint";
 import { countsAt } from "./nets";
-import { type PoolLane } from "./pool";
+import { type PoolLane, worthKeeping } from "./pool";
 import { type OpenPort, type Problem } from "./problem";
 
 /** A wiring put together of lanes of the pool, with what it is chosen by. */
@@ -110,8 +110,11 @@ function thinned(all: readonly Partial[]): Partial[] {
   const lanesIn = ({ lanes }: Partial) => lanes.flatMap((lane) => lane ?? []);
   return [...bySet.values()].flatMap((list) => {
     if (list.length <= mostKept) return list;
+    // what brings much less is no answer, and must not stand in the place of one that is
+    const mostWh = list.reduce((most, { wh }) => Math.max(most, wh), 0);
+    const near = list.filter(({ wh }) => wh >= worthKeeping * mostWh);
     const by = (of: (each: Partial) => number, many: number) =>
-      [...list].sort((a, b) => of(a) - of(b) || b.wh - a.wh).slice(0, many);
+      [...near].sort((a, b) => of(a) - of(b) || b.wh - a.wh).slice(0, many);
     return [
       ...new Set([
         ...by(({ wh }) => -wh, mostKept - 6),

@@ -46,6 +46,14 @@ const least: Readonly<Record<Title, (combo: Combo) => number>> = {
   bestInShade: ({ shadePct }) => shadePct,
   cheapest: ({ money }) => money,
 };
+/** The same of what is told of a wiring in the end: some of what it was chosen by were estimates. */
+const leastTold: Readonly<Record<Title, (facts: WiringFacts) => number>> = {
+  mostEnergy: ({ score }) => -score,
+  safestMargin: ({ cold }) => -(cold?.marginPct ?? 0),
+  fewestParts: ({ parts }) => parts.branchPairs + parts.fuses + parts.ports / 100,
+  bestInShade: ({ shadePct }) => shadePct,
+  cheapest: ({ money }) => money,
+};
 /** Nearer than this two wirings are alike in what a title is for, and energy decides. */
 const alike: Readonly<Record<Title, number>> = {
   mostEnergy: 0,
@@ -188,7 +196,7 @@ const sameReckoning = 0.015;
 
 /**
  * The offers once they are worked out in full, the best first: where one turned out to bring more than the one that was to bring most
- * (a tracker stuck beside its window), it takes its title, and the gap is as much wider.
+ * (a tracker stuck beside its window), it takes its title, and the gap is as much wider. So with the other titles.
  */
 export function ranked(
   offers: readonly Offer[],
@@ -203,11 +211,23 @@ export function ranked(
   const told = best.facts.score;
   const wider =
     told < bestScore * (1 - sameReckoning) ? (100 + gapPct) * (bestScore / Math.max(told, 1e-9)) - 100 : gapPct;
-  if (best === first) return { offers, gapPct: wider };
-  const without = offers
-    .map((each) => ({ ...each, titles: each.titles.filter((title) => title !== "mostEnergy") }))
-    .filter((each, k) => each.titles.length > 0 && offers[k] !== best);
-  return { offers: [{ ...best, titles: ["mostEnergy", ...best.titles] }, ...without], gapPct: wider };
+  return { offers: titled(offers, best), gapPct: wider };
+}
+
+/** Each title to the offer that is the best in it as told, where another than it was given to is clearly better; `first` comes first. */
+function titled(offers: readonly Offer[], first: Offer): readonly Offer[] {
+  const holders = titles.flatMap((title): { readonly title: Title; readonly holder: Offer }[] => {
+    const given = offers.find((each) => each.titles.includes(title));
+    if (given === undefined) return [];
+    if (title === "mostEnergy") return [{ title, holder: first }];
+    const of = ({ facts }: Offer) => leastTold[title](facts);
+    const holder = offers.reduce((best, each) => (of(each) < of(best) - alike[title] ? each : best), given);
+    return [{ title, holder }];
+  });
+  return [first, ...offers.filter((each) => each !== first)].flatMap((offer) => {
+    const theirs = holders.filter(({ holder }) => holder === offer).map(({ title }) => title);
+    return theirs.length === 0 ? [] : [{ ...offer, titles: theirs }];
+  });
 }
 
 /** Everything that is told of a chosen wiring, worked out as if it stood on the board. */

@@ -28,7 +28,7 @@ export type PoolLane = {
 
 /** Nets of the same panels that are kept for what they bring, and the share of it that others must bring to be kept. */
 const mostByWh = 3;
-const worthKeeping = 0.85;
+export const worthKeeping = 0.85;
 
 /** Of all nets those that could be in a wiring worth telling: of each set of panels the best few, the safest, the simplest, the widest. */
 export function poolOf(problem: Problem, book: LaneBook): readonly (readonly PoolLane[])[] {
