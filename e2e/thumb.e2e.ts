@@ -3,7 +3,6 @@ import { phone } from "./harness";
 import { light, overflowPx, throughViews, views, violations } from "./harness/views";
 import { walk } from "./harness/visit";
 
-/** Every view on a phone: axe finds nothing, nothing runs over, a thumb can hit it. */
 /** What is pressed by a finger and is smaller than a thumb's 44 px. */
 function smallTargets(page: Page): Promise<string[]> {
   return page.$$eval("button, a[href], input:not([type=file]), [role=combobox], textarea", (elements) =>
@@ -21,6 +20,7 @@ function smallTargets(page: Page): Promise<string[]> {
   );
 }
 
+/** Every view on a phone. At a desk, and in all lights: `access.e2e.ts`. */
 for (const group of views)
   walk(
     `${group.plan ?? "No plan"} ${group.addresses[0]}: on a phone axe finds nothing, nothing runs over, a thumb can hit it`,

@@ -67,7 +67,7 @@ export function* pwmBesideMppt(
   // volts above what a PWM input takes are lost: those with the fewest are tried
   const suited = kinds
     .filter(({ fits }) => fits > 0)
-    .sort((a, b) => (a.panel.sheet.vmpV ?? Infinity) - (b.panel.sheet.vmpV ?? Infinity))
+    .sort((a, b) => (a.panel.sheet.vmpV ?? 1e9) - (b.panel.sheet.vmpV ?? 1e9))
     .slice(0, mostOnPwm);
   const lines: PwmLine[] = [];
   for (const pwm of inputs.filter((input) => conversionOf(input) === "pwm")) {
