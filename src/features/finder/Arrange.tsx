@@ -59,8 +59,8 @@ export function Arrange() {
       {found === null && first !== null && (
         <div className={style["first"]}>
           <p>
-            <strong>At a glance</strong>: {scoreWords(first.score, finder.goal)}, and no rule stops it. Better ones may
-            come.
+            <strong>At a glance</strong>: about {scoreWords(first.score, finder.goal)}, and no rule stops it. Better
+            ones may come.
           </p>
           <ul className={style["made"]}>
             {madeOf(plan, first.lanes).map(({ port, rows }) => (
