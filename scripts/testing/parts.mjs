@@ -43,13 +43,9 @@ export async function jest(
 
 /** Says how it went in one line, and ends this program. */
 export function conclude(/** @type {Tally[]} */ tallies) {
-  const [passed, failed] = [sumOf(tallies, "passed"), sumOf(tallies, "failed")];
-  console.log(`\n${passed} passed, ${failed} failed`);
-  process.exit(failed === 0 && passed > 0 ? 0 : 1);
-}
-
-export function sumOf(/** @type {Tally[]} */ tallies, /** @type {keyof Tally} */ key) {
-  return tallies.reduce((total, tally) => total + tally[key], 0);
+  const sum = (/** @type {"passed" | "failed"} */ key) => tallies.reduce((total, tally) => total + tally[key], 0);
+  console.log(`\n${sum("passed")} passed, ${sum("failed")} failed`);
+  process.exit(sum("failed") === 0 && sum("passed") > 0 ? 0 : 1);
 }
 
 /** Programs of Debian that tests need, and what for. */

@@ -131,11 +131,12 @@ export function judgeAll(ready: ReadyWiring): Placed[] {
     const isSame = found.length === each.length && found.every(({ placed }) => sameVerdict(placed, worst.placed));
     return isSame ? worst.placed : { ...worst.placed, pose: { type: "in", name: worst.name } };
   });
-  const onTheWay = betweenPoses(ready);
-  const all = [...inPoses, ...onTheWay];
-  return [...new Set(all.map(({ id }) => id))].map((id) =>
-    all.filter((found) => found.id === id).reduce((a, b) => (isWorse(b, a) ? b : a)),
-  );
+  const worst = new Map(inPoses.map((found) => [found.id, found]));
+  for (const found of betweenPoses(ready)) {
+    const before = worst.get(found.id);
+    if (before === undefined || isWorse(found, before)) worst.set(found.id, found);
+  }
+  return [...worst.values()];
 }
 
 /** Worse in level; of one level, with less room. */

@@ -21,6 +21,7 @@ import {
   percent,
   misplugWords,
   stepWords,
+  trueMinus,
   verdictWords,
 } from "@/words";
 import style from "./comparison.module.css";
@@ -112,7 +113,7 @@ function nameOf({ poses }: Plan, { wiring, poseId }: InPose): string {
 
 /** "+45 W" against what is on the board; equal to a watt, or a kWh of the year, is "same". */
 function moreWords(more: number, unit: "W" | "kWh"): string {
-  const words = unit === "W" ? amount(more, "W") : `${more < 0 ? "−" : ""}${Math.abs(more).toFixed(0)}\u00a0kWh`;
+  const words = unit === "W" ? amount(more, "W") : `${trueMinus(more.toFixed(0))}\u00a0kWh`;
   return Math.abs(more) < 0.5 ? "same" : `${more > 0 ? "+" : ""}${words}`;
 }
 

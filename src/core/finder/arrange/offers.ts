@@ -47,8 +47,7 @@ const least: Readonly<Record<Title, (combo: Combo) => number>> = {
   cheapest: ({ money }) => money,
 };
 /** The same of what is told of a wiring in the end: some of what it was chosen by were estimates. */
-const leastTold: Readonly<Record<Title, (facts: WiringFacts) => number>> = {
-  mostEnergy: ({ score }) => -score,
+const leastTold: Readonly<Record<Exclude<Title, "mostEnergy">, (facts: WiringFacts) => number>> = {
   safestMargin: ({ cold }) => -(cold?.marginPct ?? 0),
   fewestParts: ({ parts }) => parts.branchPairs + parts.fuses + parts.ports / 100,
   bestInShade: ({ shadePct }) => shadePct,
