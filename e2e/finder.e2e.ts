@@ -41,10 +41,11 @@ walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({
   await field?.focus();
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("ArrowDown");
+  // what is chosen while the search goes on stays chosen to its end
+  await page.waitForFunction(() => document.querySelector("progress") === null);
   expect(await page.$$eval("[role=option][aria-selected=true]", ({ length }) => length)).toBe(1);
   await fields.press("Put this one on the board");
   await fields.says("main", /is on the board; undo takes it back/);
-  await page.waitForFunction(() => document.querySelector("progress") === null);
   await fields.press("Try the packets in bad luck");
   await fields.says("table", /A colder record: [−\d.]+\s°C[^]*Parked to \d+°/);
   await fields.says("tfoot", /In all of these\s*safe in all, first in/);

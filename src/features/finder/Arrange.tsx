@@ -12,6 +12,7 @@ import { nameOf } from "./name-of";
 import { Packet } from "./Packet";
 import { letterOf } from "./RowsPicture";
 import { Robust } from "./Robust";
+import { shapeOf } from "./shape-of";
 import { Buttons, Standing } from "./Standing";
 import { useFacts } from "./useFacts";
 import { useFinder } from "./useFinder";
@@ -118,21 +119,4 @@ export function Arrange() {
       )}
     </>
   );
-}
-
-/** A wiring by what stands where, whatever its rows are called and in whatever order they come. */
-function shapeOf(lanes: readonly Lane[]): string {
-  return lanes
-    .filter(({ rows }) => rows.length > 0)
-    .map(({ inputId, portId, rows }) => {
-      const told = rows.map(({ items, blockingDiode }) =>
-        JSON.stringify([
-          items.map((item) => (item.type === "panel" ? `${item.panelId} ${item.joinedPast}` : item.rows)).sort(),
-          blockingDiode,
-        ]),
-      );
-      return `${inputId}/${portId}: ${told.sort().join()}`;
-    })
-    .sort()
-    .join(";");
 }

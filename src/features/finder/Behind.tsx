@@ -1,12 +1,13 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { type Goal, type Offer, type Point } from "@/core/finder";
 import { type Plan } from "@/core/plan";
 import { type Lane } from "@/core/wiring";
 import { Field } from "./Field";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
+import { shapeOf } from "./shape-of";
 import { WhyNot } from "./WhyNot";
 
 type BehindProps = {
@@ -21,8 +22,11 @@ type BehindProps = {
 
 /** The field of all others, and why not this one. */
 export function Behind({ plan, wiringId, offers, points, goal, canTake, onTake }: BehindProps) {
-  const [chosen, setChosen] = useState<{ readonly points: readonly Point[]; readonly at: number } | null>(null);
-  const at = chosen?.points === points ? chosen.at : null;
+  const [chosen, setChosen] = useState<Point | null>(null);
+  const shapes = useMemo(() => points.map(({ lanes }) => shapeOf(lanes)), [points]);
+  // each news of the search brings the field anew: what was chosen stays chosen as long as its wiring is among it
+  const found = chosen === null ? -1 : shapes.indexOf(shapeOf(chosen.lanes));
+  const at = found < 0 ? null : found;
   const best = offers[0]?.facts;
   if (best === undefined) return null;
   return (
@@ -42,7 +46,7 @@ export function Behind({ plan, wiringId, offers, points, goal, canTake, onTake }
           }))}
           goal={goal}
           chosen={at}
-          onChoose={(k) => setChosen({ points, at: k })}
+          onChoose={(k) => setChosen(points[k] ?? null)}
         />
       </section>
       <section aria-label="Why not">
@@ -52,7 +56,7 @@ export function Behind({ plan, wiringId, offers, points, goal, canTake, onTake }
           wiringId={wiringId}
           best={best}
           goal={goal}
-          point={at === null ? null : (points[at] ?? null)}
+          point={at === null ? null : chosen}
           canTake={canTake}
           onTake={(point) => onTake(point.lanes)}
         />

@@ -1,0 +1,18 @@
+import { type Lane } from "@/core/wiring";
+
+/** A wiring by what stands where, whatever its rows are called and in whatever order they come. */
+export function shapeOf(lanes: readonly Lane[]): string {
+  return lanes
+    .filter(({ rows }) => rows.length > 0)
+    .map(({ inputId, portId, rows }) => {
+      const told = rows.map(({ items, blockingDiode }) =>
+        JSON.stringify([
+          items.map((item) => (item.type === "panel" ? `${item.panelId} ${item.joinedPast}` : item.rows)).sort(),
+          blockingDiode,
+        ]),
+      );
+      return `${inputId}/${portId}: ${told.sort().join()}`;
+    })
+    .sort()
+    .join(";");
+}
