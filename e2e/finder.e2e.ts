@@ -1,9 +1,15 @@
 import { spawnSync } from "node:child_process";
 import { writeFileSync } from "node:fs";
 import path from "node:path";
+import { type Page } from "puppeteer-core";
 import { demoPlans } from "@/demo";
 import { phone, temporaryDir } from "./harness";
 import { walk } from "./harness/visit";
+
+/** Waits until a search has come to its end: on a busy machine a search goes on for longer than a page takes for anything else. */
+async function searched(page: Page): Promise<void> {
+  await page.waitForFunction(() => document.querySelector("progress") === null, { timeout: 60_000 });
+}
 
 /** The finder: packets by one press, onto the board by another; why not; bad luck; the same from the command line. */
 walk("an empty board is told its best wirings, takes one by a press, and gives it back", async ({ open, plan }) => {
@@ -17,7 +23,7 @@ walk("an empty board is told its best wirings, takes one by a press, and gives i
   await fields.says("[aria-label='The best of each kind']", /Most energy/);
   await fields.says("main", /sets? of rows gone through/);
   const before = await page.$eval("#wire-board", (board) => (board as HTMLElement).innerText);
-  await page.waitForFunction(() => document.querySelector("progress") === null);
+  await searched(page);
   const offers = await page.$$eval("[aria-label='The best of each kind'] > li button", (all) =>
     all.map((each) => each.getAttribute("aria-label") ?? ""),
   );
@@ -42,7 +48,7 @@ walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("ArrowDown");
   // what is chosen while the search goes on stays chosen to its end
-  await page.waitForFunction(() => document.querySelector("progress") === null);
+  await searched(page);
   expect(await page.$$eval("[role=option][aria-selected=true]", ({ length }) => length)).toBe(1);
   await fields.press("Put this one on the board");
   await fields.says("main", /is on the board; undo takes it back/);
@@ -52,7 +58,7 @@ walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({
   // another goal begins anew, and can be called off
   await fields.press("Look again");
   await fields.pressAtOnce("Stop");
-  await page.waitForFunction(() => document.querySelector("progress") === null);
+  await searched(page);
 });
 
 walk("on a phone the packets stand one under another, as wide as the screen", async ({ open, plan }) => {
@@ -70,7 +76,7 @@ walk("shopping: within money and room, into the plan by a press, taken back by a
   await fields.type("Weight at most", "20");
   await fields.press("Go shopping");
   await fields.says("[aria-label='What to buy']", /A year then brings/);
-  await page.waitForFunction(() => document.querySelector("progress") === null, { timeout: 60_000 });
+  await searched(page);
   await fields.says("main", /PWM/);
   const paid = await page.$$eval("[aria-label='What to buy'] dd", (all) =>
     all.map((each) => each.textContent ?? "").filter((words) => words.includes("made")),

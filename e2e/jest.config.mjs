@@ -9,7 +9,7 @@ export default createConfig({
   globalSetup: "<rootDir>/e2e/harness/set-up.ts",
   globalTeardown: "<rootDir>/e2e/harness/tear-down.ts",
   testMatch: ["<rootDir>/e2e/**/*.e2e.ts"],
-  testTimeout: 90_000,
+  testTimeout: 120_000,
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
   transformIgnorePatterns: ["/node_modules/(?!puppeteer-core)"],
 });

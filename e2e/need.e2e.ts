@@ -2,7 +2,7 @@ import { writeFileSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { gunzipSync } from "node:zlib";
 import { type Page } from "puppeteer-core";
-import { phone } from "./harness";
+import { patienceMs, phone } from "./harness";
 import { walk } from "./harness/visit";
 
 /** From what is used, over where, to the year that comes of it; and the files that must be refused. */
@@ -55,7 +55,7 @@ walk(
     await (await fields.named("or a town")).focus();
     await page.keyboard.type("zurich");
     await page.waitForFunction(() => /CH/.test(document.querySelector("[role=listbox]")?.textContent ?? ""), {
-      timeout: 15_000,
+      timeout: patienceMs,
     });
     await page.keyboard.press("ArrowDown");
     await page.keyboard.press("Enter");
@@ -117,7 +117,7 @@ walk(
         )?.[1];
         return kwh !== undefined && Number(kwh) < was;
       },
-      { timeout: 15_000 },
+      { timeout: patienceMs },
       clean,
     );
     await fields.saved();

@@ -1,5 +1,6 @@
 import { existsSync } from "node:fs";
 import puppeteer, { type Browser, type BrowserContext, type Page } from "puppeteer-core";
+import { patienceMs } from "./patience";
 
 export type Size = { readonly width: number; readonly height: number };
 export const desktop: Size = { width: 1280, height: 800 };
@@ -66,5 +67,5 @@ export async function goTo(page: Page, url: string): Promise<void> {
 
 /** Waits until the page shows what it knows and nothing on it is still to come. */
 export async function ready(page: Page): Promise<void> {
-  await page.waitForSelector("[data-ready=true]", { timeout: 30_000 });
+  await page.waitForSelector("[data-ready=true]", { timeout: patienceMs });
 }

@@ -1,2 +1,3 @@
 export { desktop, goTo, launchBrowser, openPage, phone, ready, type Size } from "./browser";
+export { patienceMs } from "./patience";
 export { freePort, launch, type RunningServer, startServer, temporaryDir } from "./server";

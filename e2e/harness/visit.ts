@@ -6,6 +6,7 @@ import { Screen } from "../screen";
 import { openPage, type Size, type WatchedPage } from "./browser";
 import { type Address, commonServer, workersBrowser, workersPort } from "./common";
 import { leaveEvidence } from "./evidence";
+import { patienceMs } from "./patience";
 import { startServer, temporaryDir } from "./server";
 
 /** What one test has to itself: what the browser keeps, the pages it opens, and the plans it makes. */
@@ -114,6 +115,6 @@ export async function postJson<T>(url: string, body: unknown): Promise<T> {
 
 /** Asks again and again until something is so. */
 export async function eventually(is: () => Promise<boolean>): Promise<void> {
-  for (const late = Date.now() + 15_000; !(await is()); await setTimeout(30))
+  for (const late = Date.now() + patienceMs; !(await is()); await setTimeout(30))
     if (Date.now() > late) throw new Error("it never came to be so");
 }

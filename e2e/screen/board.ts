@@ -1,4 +1,5 @@
 import { type Page } from "puppeteer-core";
+import { patienceMs } from "../harness/patience";
 import { type Fields, steady } from "./fields";
 
 /** In the page: what stands where, lane by lane, rows parted by bars and panels of a row by dashes. */
@@ -25,7 +26,7 @@ export class Board {
   /** Waits until a lane stands as given, "station/high: roof.1-roof.2 | roof.3". */
   async stands(lane: string): Promise<void> {
     const wanted = `(${layoutInPage.toString()})().includes(${JSON.stringify(lane)})`;
-    await this.page.waitForFunction(wanted, { timeout: 10_000 }).catch(async () => {
+    await this.page.waitForFunction(wanted, { timeout: patienceMs }).catch(async () => {
       throw new Error(`waited for “${lane}”; the board is\n${(await this.layout()).join("\n")}`);
     });
   }
@@ -59,7 +60,7 @@ export class Board {
     await this.page.mouse.move(start.x, start.y);
     await this.page.mouse.down();
     await this.page.mouse.move(start.x + 12, start.y + 4, { steps: 3 });
-    await this.page.waitForSelector(`${from}[data-dragging]`, { timeout: 10_000 });
+    await this.page.waitForSelector(`${from}[data-dragging]`, { timeout: patienceMs });
     const place = await this.reached(to);
     await this.page.mouse.move(place.x, place.y, { steps: 6 });
     // aimed at again as a hand would: the page may have moved since the place was measured
@@ -92,6 +93,6 @@ export class Board {
 
   /** Waits until nothing is left that could be undone. */
   async undone(): Promise<void> {
-    await this.page.waitForSelector("[aria-label=Undo]:disabled", { timeout: 10_000 });
+    await this.page.waitForSelector("[aria-label=Undo]:disabled", { timeout: patienceMs });
   }
 }

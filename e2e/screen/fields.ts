@@ -1,6 +1,5 @@
 import { type ElementHandle, type KeyInput, type Page } from "puppeteer-core";
-
-const patienceMs = 15_000;
+import { patienceMs } from "../harness/patience";
 
 /**
  * Brings something to the middle of the screen, and waits until it stands still and nothing lies over it: a person presses

@@ -1,4 +1,5 @@
 import { type Page } from "puppeteer-core";
+import { patienceMs } from "../harness/patience";
 import { type Fields } from "./fields";
 
 /** The verdict and the lines under it. */
@@ -10,7 +11,7 @@ export class Ledger {
 
   /** Waits until the verdict is of a level. */
   async is(level: string): Promise<void> {
-    await this.page.waitForSelector(`[data-testid=verdict][data-level=${level}]`, { timeout: 15_000 });
+    await this.page.waitForSelector(`[data-testid=verdict][data-level=${level}]`, { timeout: patienceMs });
   }
 
   /** Waits until the verdict's sentence says something, and returns it. */

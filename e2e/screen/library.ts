@@ -2,6 +2,7 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { type Page } from "puppeteer-core";
+import { patienceMs } from "../harness/patience";
 import { type Fields } from "./fields";
 
 /** The library's table, and files in and out of it. */
@@ -32,7 +33,7 @@ export class Library {
     await this.fields.press(button);
     const file = path.join(this.files, name);
     // the browser gives a file its name when all of it is there
-    for (const late = Date.now() + 15_000; !existsSync(file); await setTimeout(20)) {
+    for (const late = Date.now() + patienceMs; !existsSync(file); await setTimeout(20)) {
       if (Date.now() > late) throw new Error(`${name} was not saved; there is ${readdirSync(this.files).join(", ")}`);
     }
     return readFileSync(file, "utf8");
