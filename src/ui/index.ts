@@ -29,6 +29,7 @@ export { Region } from "./Region";
 export { sheetsAsPdf } from "./sheets-as-pdf";
 export { default as sheetStyle } from "./sheet.module.css";
 export { SheetTabs } from "./SheetTabs";
+export { overFigures, Table } from "./Table";
 export { TextButton } from "./TextButton";
 export { TextLine } from "./TextLine";
 export { Units, UnitSwitch, useUnits } from "./UnitChoice";

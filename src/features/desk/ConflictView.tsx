@@ -7,7 +7,7 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useMemo, useState } from "react";
 import { mergePlans, type PartDifference, partsApart, type Plan, type Side, usualSide } from "@/core/plan";
-import { LevelMark } from "@/ui";
+import { LevelMark, Table } from "@/ui";
 import style from "./conflict.module.css";
 import { changedByWords, differenceWords, mergeFaultWords, partTitle } from "./conflict-words";
 
@@ -42,45 +42,40 @@ export function ConflictView({ base, mine, theirs, onMerge, onClose }: Props) {
             All of theirs
           </Button>
         </div>
-        <div className={style["scroll"]} tabIndex={0} role="region" aria-label="Parts that differ">
-          <table className={style["table"]}>
-            <thead>
-              <tr>
-                <th scope="col">Part</th>
-                <th scope="col">Mine, on this screen</th>
-                <th scope="col">Theirs, saved</th>
+        <Table
+          label="Parts that differ"
+          className={style["parts"]}
+          head={["Part", "Mine, on this screen", "Theirs, saved"]}
+        >
+          <tbody>
+            {apart.map((part) => (
+              <tr key={part.key} data-part={part.key}>
+                <th scope="row">
+                  {partTitle(part)}
+                  <div className={style["small"]}>{changedByWords[part.changedBy]}</div>
+                </th>
+                {(["mine", "theirs"] as const).map((side) => (
+                  <td key={side} data-chosen={sideOf(part) === side}>
+                    <label className={style["choice"]}>
+                      <input
+                        type="radio"
+                        name={part.key}
+                        checked={sideOf(part) === side}
+                        onChange={() => choose(part.key, side)}
+                        aria-label={`${partTitle(part)}: ${side}`}
+                      />
+                      <span>
+                        {differenceWords(part, side).map((words) => (
+                          <div key={words}>{words}</div>
+                        ))}
+                      </span>
+                    </label>
+                  </td>
+                ))}
               </tr>
-            </thead>
-            <tbody>
-              {apart.map((part) => (
-                <tr key={part.key} data-part={part.key}>
-                  <th scope="row">
-                    {partTitle(part)}
-                    <div className={style["small"]}>{changedByWords[part.changedBy]}</div>
-                  </th>
-                  {(["mine", "theirs"] as const).map((side) => (
-                    <td key={side} data-chosen={sideOf(part) === side}>
-                      <label className={style["choice"]}>
-                        <input
-                          type="radio"
-                          name={part.key}
-                          checked={sideOf(part) === side}
-                          onChange={() => choose(part.key, side)}
-                          aria-label={`${partTitle(part)}: ${side}`}
-                        />
-                        <span>
-                          {differenceWords(part, side).map((words) => (
-                            <div key={words}>{words}</div>
-                          ))}
-                        </span>
-                      </label>
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+            ))}
+          </tbody>
+        </Table>
         {merged.type === "fault" && (
           <div role="alert" className={style["fault"]}>
             <LevelMark level="stop" />

@@ -2,6 +2,7 @@
 
 import { type InputLine, type KindLine, type Purchase, type PwmLine } from "@/core/finder";
 import { type Plan } from "@/core/plan";
+import { Table, overFigures } from "@/ui";
 import { kindWords, money, percent, purchaseName, pwmSentence, scoreAmount } from "@/words";
 import style from "./finder.module.css";
 
@@ -9,47 +10,45 @@ import style from "./finder.module.css";
 export function KindTable({ plan, kinds }: { readonly plan: Plan; readonly kinds: readonly KindLine[] }) {
   const sorted = [...kinds].sort((a, b) => (a.best?.perYearKwh ?? Infinity) - (b.best?.perYearKwh ?? Infinity));
   return (
-    <div className={style["scroll"]}>
-      <table className={style["table"]}>
-        <caption className={style["small"]}>
-          The kinds, each in the number that is best for its money
-          {plan.shopping.lot > 1 ? `, in lots of ${plan.shopping.lot}` : ""}. How long they last is taken from what the
-          trade has seen; nobody promises it.
-        </caption>
-        <thead>
-          <tr>
-            <th scope="col">Panel</th>
-            <th scope="col">Kind</th>
-            <th scope="col">Room for</th>
-            <th scope="col">Best number</th>
-            <th scope="col">More a year</th>
-            <th scope="col">A watt</th>
-            <th scope="col">A kWh of a year</th>
-            <th scope="col">A kWh over its life</th>
-            <th scope="col">Lasts about</th>
-            <th scope="col">Lost for 10 °C of heat</th>
-            <th scope="col">W a kg</th>
+    <Table
+      label="The kinds of panel"
+      caption={`The kinds, each in the number that is best for its money${
+        plan.shopping.lot > 1 ? `, in lots of ${plan.shopping.lot}` : ""
+      }. How long they last is taken from what the trade has seen; nobody promises it.`}
+      head={[
+        "Panel",
+        "Kind",
+        ...[
+          "Room for",
+          "Best number",
+          "More a year",
+          "A watt",
+          "A kWh of a year",
+          "A kWh over its life",
+          "Lasts about",
+          "Lost for 10 °C of heat",
+          "W a kg",
+        ].map(overFigures),
+      ]}
+    >
+      <tbody>
+        {sorted.map(({ panel, fits, best, lifeYears, heatPctPerC, wPerKg }) => (
+          <tr key={panel.id}>
+            <th scope="row">{panel.sheet.name}</th>
+            <td>{kindWords[panel.sheet.kind]}</td>
+            <td data-num>{fits >= 12 ? "12 or more" : fits}</td>
+            <td data-num>{best === null ? "none" : best.count}</td>
+            <td data-num>{best === null ? "–" : scoreAmount(best.moreKwh, { type: "year" })}</td>
+            <td data-num>{of(best, best?.perW)}</td>
+            <td data-num>{of(best, best?.perYearKwh)}</td>
+            <td data-num>{of(best, best?.perLifeKwh)}</td>
+            <td data-num>{lifeYears} years</td>
+            <td data-num>{heatPctPerC === null ? "–" : percent(-10 * heatPctPerC)}</td>
+            <td data-num>{wPerKg === null ? "–" : wPerKg.toFixed(0)}</td>
           </tr>
-        </thead>
-        <tbody>
-          {sorted.map(({ panel, fits, best, lifeYears, heatPctPerC, wPerKg }) => (
-            <tr key={panel.id}>
-              <th scope="row">{panel.sheet.name}</th>
-              <td>{kindWords[panel.sheet.kind]}</td>
-              <td className="num">{fits >= 12 ? "12 or more" : fits}</td>
-              <td className="num">{best === null ? "none" : best.count}</td>
-              <td className="num">{best === null ? "–" : scoreAmount(best.moreKwh, { type: "year" })}</td>
-              <td className="num">{of(best, best?.perW)}</td>
-              <td className="num">{of(best, best?.perYearKwh)}</td>
-              <td className="num">{of(best, best?.perLifeKwh)}</td>
-              <td className="num">{lifeYears} years</td>
-              <td className="num">{heatPctPerC === null ? "–" : percent(-10 * heatPctPerC)}</td>
-              <td className="num">{wPerKg === null ? "–" : wPerKg.toFixed(0)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+        ))}
+      </tbody>
+    </Table>
   );
 }
 
@@ -69,36 +68,23 @@ export function InputTable({
 }) {
   if (inputs.length === 0 || purchase === null) return null;
   return (
-    <div className={style["scroll"]}>
-      <table className={style["table"]}>
-        <caption className={style["small"]}>
-          {purchaseName({ ...purchase, input: null })} alone on each input: what MPPT makes of them in a year, and what
-          PWM does.
-        </caption>
-        <thead>
-          <tr>
-            <th scope="col">Input</th>
-            <th scope="col">Owned</th>
-            <th scope="col">Turns surplus volts into amps</th>
-            <th scope="col">A year</th>
-            <th scope="col">Price</th>
+    <Table
+      label="The inputs"
+      caption={`${purchaseName({ ...purchase, input: null })} alone on each input: what MPPT makes of them in a year, and what PWM does.`}
+      head={["Input", "Owned", "Turns surplus volts into amps", overFigures("A year"), overFigures("Price")]}
+    >
+      <tbody>
+        {inputs.map(({ name, isOwned, conversion, kwh: brings, price, currency }) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            <td>{isOwned ? "yes" : "no"}</td>
+            <td>{conversion === "pwm" ? "no: PWM" : `yes: ${conversionWords[conversion]}`}</td>
+            <td data-num>{brings === null ? "may not be connected" : scoreAmount(brings, { type: "year" })}</td>
+            <td data-num>{price === null ? "–" : money(price, currency)}</td>
           </tr>
-        </thead>
-        <tbody>
-          {inputs.map(({ name, isOwned, conversion, kwh: brings, price, currency }) => (
-            <tr key={name}>
-              <th scope="row">{name}</th>
-              <td>{isOwned ? "yes" : "no"}</td>
-              <td>{conversion === "pwm" ? "no: PWM" : `yes: ${conversionWords[conversion]}`}</td>
-              <td className="num">
-                {brings === null ? "may not be connected" : scoreAmount(brings, { type: "year" })}
-              </td>
-              <td className="num">{price === null ? "–" : money(price, currency)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+        ))}
+      </tbody>
+    </Table>
   );
 }
 

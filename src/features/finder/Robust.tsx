@@ -4,7 +4,7 @@ import { type Goal, type Offer, type TrialResult } from "@/core/finder";
 import { type Plan } from "@/core/plan";
 import { useAsked } from "@/features/asking";
 import { useWeather } from "@/features/year";
-import { LevelMark, TextButton } from "@/ui";
+import { LevelMark, Table, TextButton } from "@/ui";
 import { robustWords, scoreAmount, trialWords } from "@/words";
 import { pageMail } from "@/workers";
 import style from "./finder.module.css";
@@ -58,36 +58,25 @@ export function Robust({ plan, wiringId, offers, goal }: Props) {
       </div>
       {fault !== null && <p role="alert">It could not be worked out: {fault}.</p>}
       {told.length > 0 && (
-        <div className={style["scroll"]}>
-          <table className={style["table"]}>
-            <caption className={style["small"]}>
-              {goal.type === "noon" ? "W" : "kWh"}; the best of each line in bold. A cross: a rule then stops it.
-            </caption>
-            <thead>
-              <tr>
-                <th scope="col">If</th>
-                {offers.map((offer) => (
-                  <th scope="col" key={nameOf(offer)}>
-                    {nameOf(offer)}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {told.map(({ trial, wirings }) => (
-                <Trial key={trialWords(trial)} words={trialWords(trial)} wirings={wirings} goal={goal} />
+        <Table
+          label="The packets in bad luck"
+          caption={`${goal.type === "noon" ? "W" : "kWh"}; the best of each line in bold. A cross: a rule then stops it.`}
+          head={["If", ...offers.map(nameOf)]}
+        >
+          <tbody>
+            {told.map(({ trial, wirings }) => (
+              <Trial key={trialWords(trial)} words={trialWords(trial)} wirings={wirings} goal={goal} />
+            ))}
+          </tbody>
+          <tfoot>
+            <tr>
+              <th scope="row">In all of these</th>
+              {standings(told).map((words, k) => (
+                <td key={k}>{words}</td>
               ))}
-            </tbody>
-            <tfoot>
-              <tr>
-                <th scope="row">In all of these</th>
-                {standings(told).map((words, k) => (
-                  <td key={k}>{words}</td>
-                ))}
-              </tr>
-            </tfoot>
-          </table>
-        </div>
+            </tr>
+          </tfoot>
+        </Table>
       )}
     </div>
   );

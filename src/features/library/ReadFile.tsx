@@ -8,7 +8,7 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import LinearProgress from "@mui/material/LinearProgress";
 import { type Absent, type ColumnReport } from "@/core/library";
-import { LevelMark } from "@/ui";
+import { LevelMark, Table } from "@/ui";
 import { counted } from "@/words";
 import { cellFaultWords, columnWords, fileFaultSentence } from "./report-words";
 import style from "./report.module.css";
@@ -103,15 +103,11 @@ const mostShown = 20;
 function Columns({ columns, absent }: { columns: readonly ColumnReport[]; absent: readonly Absent[] }) {
   return (
     <>
-      <table className={style["table"]}>
-        <caption className="visually-hidden">What each column of the file was taken for</caption>
-        <thead>
-          <tr>
-            <th scope="col">Column in the file</th>
-            <th scope="col">Taken as</th>
-            <th scope="col">What became of it</th>
-          </tr>
-        </thead>
+      <Table
+        spokenCaption="What each column of the file was taken for"
+        className={style["columns"]}
+        head={["Column in the file", "Taken as", "What became of it"]}
+      >
         <tbody>
           {columns.map((column, k) => (
             <tr key={k} data-column={column.type}>
@@ -146,7 +142,7 @@ function Columns({ columns, absent }: { columns: readonly ColumnReport[]; absent
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       {absent.length > 0 && (
         <Box sx={{ fontSize: "0.8125rem" }}>
           Not in the file:{" "}

@@ -4,7 +4,19 @@ import Box from "@mui/material/Box";
 import { type Taken } from "@/core/mount";
 import { useDesk, usePlan, useProtectReport } from "@/features/desk";
 import { PartPriceCells } from "@/features/part-price";
-import { Columns, CurrencyField, Facts, nameForFile, offerFile, Region, sheetStyle, TextButton, useUnits } from "@/ui";
+import {
+  Columns,
+  CurrencyField,
+  Facts,
+  nameForFile,
+  offerFile,
+  Region,
+  sheetStyle,
+  Table,
+  TextButton,
+  useUnits,
+  overFigures,
+} from "@/ui";
 import { amount, currencyWords, materialName, money, takenWords, toolName } from "@/words";
 import { useReport } from "./facts";
 import { takesCsv } from "./takes-csv";
@@ -20,28 +32,16 @@ export function TakesSheet() {
   return (
     <Columns beside="340px">
       <Region title="Materials">
-        <div className={sheetStyle["scroll"]} role="region" aria-label="Table of materials" tabIndex={0}>
-          <table className={sheetStyle["table"]}>
-            <thead>
-              <tr>
-                <th scope="col">What</th>
-                <th scope="col" data-num>
-                  Takes
-                </th>
-                <th scope="col">I have</th>
-                <th scope="col">Each</th>
-                <th scope="col" data-num>
-                  Money, {currencyWords(currency)}
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {held.takes.map((taken) => (
-                <Line key={taken.key} taken={taken} />
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <Table
+          label="Table of materials"
+          head={["What", overFigures("Takes"), "I have", "Each", overFigures(`Money, ${currencyWords(currency)}`)]}
+        >
+          <tbody>
+            {held.takes.map((taken) => (
+              <Line key={taken.key} taken={taken} />
+            ))}
+          </tbody>
+        </Table>
         <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
           Prices in grey are assumed, for comparing ways; type your seller’s. A tenth is added to tape and sealant.
         </p>

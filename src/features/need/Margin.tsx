@@ -3,7 +3,7 @@
 import { useMemo, useState } from "react";
 import { type Season, seasons } from "@/core/plan";
 import { usePlan } from "@/features/desk";
-import { Region, TextButton } from "@/ui";
+import { Region, Table, TextButton } from "@/ui";
 import { amount, monthName } from "@/words";
 import { type Goals, goalsOf, type SeasonGoal } from "./goals";
 import { GoalScale } from "./GoalScale";
@@ -54,18 +54,12 @@ function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
     ["Always on", ({ standingWh }) => standingWh],
   ];
   return (
-    <table className={`${style["table"]} num`}>
-      <caption className="visually-hidden">What a day uses, by season</caption>
-      <thead>
-        <tr>
-          <th scope="col">Wh a day</th>
-          {each.map(({ season }) => (
-            <th key={season} scope="col">
-              {seasonWords[season]}
-            </th>
-          ))}
-        </tr>
-      </thead>
+    <Table
+      flush
+      figures
+      spokenCaption="What a day uses, by season"
+      head={["Wh a day", ...each.map(({ season }) => seasonWords[season])]}
+    >
       <tbody>
         {rows
           .filter(([, of]) => each.some((goal) => of(goal) > 0))
@@ -77,7 +71,7 @@ function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
               ))}
             </tr>
           ))}
-        <tr className={style["sum"]}>
+        <tr data-sum>
           <th scope="row">Together, Wh</th>
           {each.map(({ season, totalWh }) => (
             <td key={season}>{totalWh.toFixed(0)}</td>
@@ -97,7 +91,7 @@ function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
                 <td key={season}>{`\u2212${sourcesWh.toFixed(0)}`}</td>
               ))}
             </tr>
-            <tr className={style["sum"]}>
+            <tr data-sum>
               <th scope="row">Left for the sun</th>
               {each.map(({ season, sunWh }) => (
                 <td key={season}>{sunWh.toFixed(0)}</td>
@@ -106,7 +100,7 @@ function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
           </>
         )}
       </tbody>
-    </table>
+    </Table>
   );
 }
 

@@ -10,7 +10,7 @@ import { bondSize, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
 import { allRuns, cableName } from "@/features/papers";
-import { Columns, ChoiceField, Region, TextButton, useUnits, sheetStyle } from "@/ui";
+import { ChoiceField, Columns, Region, Table, TextButton, useUnits, overFigures } from "@/ui";
 import { amount, headOf, lengthWords, percent, sizeWords } from "@/words";
 import { CableForm } from "./CableForm";
 import { LengthField, StatedField } from "./forms";
@@ -55,41 +55,29 @@ export function CablesSheet() {
           {runs.length === 0 ? (
             <p style={{ margin: 0 }}>Nothing is wired yet, or no label is whole.</p>
           ) : (
-            <div className={sheetStyle["scroll"]} role="region" aria-label="Table of cables" tabIndex={0}>
-              <table className={sheetStyle["table"]}>
-                <thead>
-                  <tr>
-                    <th scope="col">Cable</th>
-                    <th scope="col" data-num>
-                      One way
-                    </th>
-                    <th scope="col" data-num>
-                      Size
-                    </th>
-                    <th scope="col" data-num>
-                      Must carry
-                    </th>
-                    <th scope="col" data-num>
-                      Carries
-                    </th>
-                    <th scope="col" data-num>
-                      Loses
-                    </th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {runs.map((each) => (
-                    <CableLine
-                      key={each.key}
-                      run={each}
-                      report={report}
-                      isChosen={each.key === chosen}
-                      onChoose={setChosen}
-                    />
-                  ))}
-                </tbody>
-              </table>
-            </div>
+            <Table
+              label="Table of cables"
+              head={[
+                "Cable",
+                overFigures("One way"),
+                overFigures("Size"),
+                overFigures("Must carry"),
+                overFigures("Carries"),
+                overFigures("Loses"),
+              ]}
+            >
+              <tbody>
+                {runs.map((each) => (
+                  <CableLine
+                    key={each.key}
+                    run={each}
+                    report={report}
+                    isChosen={each.key === chosen}
+                    onChoose={setChosen}
+                  />
+                ))}
+              </tbody>
+            </Table>
           )}
           <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
             The panels’ own leads, {lengthWords(plan.space.leadMm ?? usualLeadMm, system)} each

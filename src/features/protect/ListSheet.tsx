@@ -7,15 +7,17 @@ import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useProtectReport, useWiring } from "@/features/desk";
 import { PartPriceCells } from "@/features/part-price";
 import {
-  Columns,
   ChoiceField,
+  Columns,
   CurrencyField,
   nameForFile,
   offerFile,
   Region,
+  sheetStyle,
+  Table,
   TextButton,
   useUnits,
-  sheetStyle,
+  overFigures,
 } from "@/ui";
 import { amount, countWords, currencyWords, groupWords, itemWords, money } from "@/words";
 import { StatedField } from "./forms";
@@ -42,44 +44,34 @@ export function ListSheet() {
       <Wirings />
       <Columns beside="340px">
         <Region title="What it takes">
-          <div className={sheetStyle["scroll"]} role="region" aria-label="Parts list" tabIndex={0}>
-            <table className={sheetStyle["table"]}>
-              <thead>
-                <tr>
-                  <th scope="col">Part</th>
-                  <th scope="col" data-num>
-                    Takes
-                  </th>
-                  <th scope="col" data-num>
-                    To spare
-                  </th>
-                  <th scope="col">I have</th>
-                  <th scope="col">Each</th>
-                  <th scope="col" data-num>
-                    To buy
-                  </th>
-                  <th scope="col" data-num>
-                    Money, {currencyWords(protect.currency)}
-                  </th>
-                </tr>
-              </thead>
-              {itemGroups.map((group) => {
-                const lines = report.lines.filter((line) => line.group === group);
-                return lines.length === 0 ? null : (
-                  <tbody key={group}>
-                    <tr>
-                      <th scope="rowgroup" colSpan={7}>
-                        {groupWords[group]}
-                      </th>
-                    </tr>
-                    {lines.map((line) => (
-                      <Line key={line.key} line={line} />
-                    ))}
-                  </tbody>
-                );
-              })}
-            </table>
-          </div>
+          <Table
+            label="Parts list"
+            head={[
+              "Part",
+              overFigures("Takes"),
+              overFigures("To spare"),
+              "I have",
+              "Each",
+              overFigures("To buy"),
+              overFigures(`Money, ${currencyWords(protect.currency)}`),
+            ]}
+          >
+            {itemGroups.map((group) => {
+              const lines = report.lines.filter((line) => line.group === group);
+              return lines.length === 0 ? null : (
+                <tbody key={group}>
+                  <tr>
+                    <th scope="rowgroup" colSpan={7}>
+                      {groupWords[group]}
+                    </th>
+                  </tr>
+                  {lines.map((line) => (
+                    <Line key={line.key} line={line} />
+                  ))}
+                </tbody>
+              );
+            })}
+          </Table>
           <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
             Prices in grey are assumed, for comparing ways; type your seller’s.{" "}
             {report.assumedLengths > 0 ? "Some lengths are assumed: see Cables." : ""}
@@ -205,18 +197,9 @@ function Beside({
         Its parts cost {m(other.money.parts)},{" "}
         {apart === 0 ? "the same" : `${m(Math.abs(apart))} ${apart > 0 ? "more" : "less"}`}.
       </p>
-      <table className={sheetStyle["table"]}>
-        <thead>
-          <tr>
-            <th scope="col">Part</th>
-            <th scope="col" data-num>
-              Here
-            </th>
-            <th scope="col" data-num>
-              {plan.wirings.find(({ id }) => id === otherId)?.name}
-            </th>
-          </tr>
-        </thead>
+      <Table
+        head={["Part", overFigures("Here"), overFigures(`${plan.wirings.find(({ id }) => id === otherId)?.name}`)]}
+      >
         <tbody>
           {keys.map((key) => {
             const line = ours.get(key) ?? theirs.get(key);
@@ -229,7 +212,7 @@ function Beside({
             );
           })}
         </tbody>
-      </table>
+      </Table>
     </>
   );
 }

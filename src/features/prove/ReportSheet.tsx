@@ -5,7 +5,7 @@ import { useId } from "react";
 import { type ReadingRecord } from "@/core/measured";
 import { NotesField } from "@/features/notebook";
 import { usePlan } from "@/features/desk";
-import { Columns, nameForFile, offerFile, Region, sheetStyle, TextButton, useUnits } from "@/ui";
+import { Columns, nameForFile, offerFile, Region, sheetStyle, Table, TextButton, useUnits, overFigures } from "@/ui";
 import { cloudNames, quantityWords, readAmount, readPlaceName, readTime } from "@/words";
 import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
@@ -33,47 +33,35 @@ export function ReportSheet() {
             {count("not proved")} not read yet. Labels are good to 3 %, hand meters to 1 % of volts and 1.5 % of amps:
             nothing here claims more.
           </p>
-          <div className={sheetStyle["scroll"]} role="region" aria-label="Table of what is proved" tabIndex={0}>
-            <table className={sheetStyle["table"]}>
-              <thead>
-                <tr>
-                  <th scope="col">Reading</th>
-                  <th scope="col" data-num>
-                    Due then
-                  </th>
-                  <th scope="col" data-num>
-                    Read
-                  </th>
-                  <th scope="col">Proved</th>
-                  <th scope="col">When, by whom</th>
-                </tr>
-              </thead>
-              <tbody>
-                {steps.map((step) => {
-                  const due = step.read?.due ?? (step.read === null ? null : step.band);
-                  return (
-                    <tr key={step.key}>
-                      <th scope="row">
-                        {readPlaceName(plan, step.place)}, {quantityWords[step.quantity]}
-                      </th>
-                      <td data-num>
-                        {due === null
-                          ? ""
-                          : `${readAmount(due.low, step.quantity)} to ${readAmount(due.high, step.quantity)}`}
-                      </td>
-                      <td data-num>{step.read === null ? "" : readAmount(step.read.value, step.quantity)}</td>
-                      <td>{provedWord(step)}</td>
-                      <td>
-                        {step.read === null
-                          ? ""
-                          : `${readTime(step.read.atUtc, system)}${step.read.by === "" ? "" : `, ${step.read.by}`}`}
-                      </td>
-                    </tr>
-                  );
-                })}
-              </tbody>
-            </table>
-          </div>
+          <Table
+            label="Table of what is proved"
+            head={["Reading", overFigures("Due then"), overFigures("Read"), "Proved", "When, by whom"]}
+          >
+            <tbody>
+              {steps.map((step) => {
+                const due = step.read?.due ?? (step.read === null ? null : step.band);
+                return (
+                  <tr key={step.key}>
+                    <th scope="row">
+                      {readPlaceName(plan, step.place)}, {quantityWords[step.quantity]}
+                    </th>
+                    <td data-num>
+                      {due === null
+                        ? ""
+                        : `${readAmount(due.low, step.quantity)} to ${readAmount(due.high, step.quantity)}`}
+                    </td>
+                    <td data-num>{step.read === null ? "" : readAmount(step.read.value, step.quantity)}</td>
+                    <td>{provedWord(step)}</td>
+                    <td>
+                      {step.read === null
+                        ? ""
+                        : `${readTime(step.read.atUtc, system)}${step.read.by === "" ? "" : `, ${step.read.by}`}`}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </Table>
         </Region>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region title="Take it along">

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import { type InputRead } from "@/core/reading";
-import { LevelMark, TextButton } from "@/ui";
+import { LevelMark, Table, TextButton } from "@/ui";
 import { given, whyDoubted } from "@/words";
 import { type Take } from "./ReadPanel";
 import style from "./reading.module.css";
@@ -11,8 +11,7 @@ type Props = { readonly read: InputRead; readonly takes: readonly Take<undefined
 export function ReadInput({ read, takes }: Props) {
   return (
     <Box>
-      <table className={style["table"]}>
-        <caption>{read.name === "" ? "An input without a name" : read.name}</caption>
+      <Table className={style["read"]} caption={read.name === "" ? "An input without a name" : read.name}>
         <tbody>
           {read.ports.map((port, k) => {
             const doubts = read.doubts.filter(
@@ -44,7 +43,7 @@ export function ReadInput({ read, takes }: Props) {
             );
           })}
         </tbody>
-      </table>
+      </Table>
       {takes.length === 0 ? (
         <p className={style["line"]}>Controllers and stations are taken at Input or in the library.</p>
       ) : (

@@ -7,7 +7,7 @@ import { type PanelSheet } from "@/core/plan";
 import { doubtsAbout, requiredFields } from "@/core/panel";
 import { type Doubt as ReadDoubt, draftOf, type PanelFields, type PanelRead } from "@/core/reading";
 import { type PhotoMark } from "@/core/reading/photo";
-import { LevelMark, TextButton } from "@/ui";
+import { LevelMark, Table, TextButton } from "@/ui";
 import { agreementSentence, fieldWords, offerSentence, readFieldWords, trueMinus, whyDoubted } from "@/words";
 import { Cutout, UnsureText } from "./Cutout";
 import { labelOf } from "./sheets";
@@ -56,15 +56,12 @@ export function ReadPanel({ read, shown, takes }: Props) {
     .filter(({ patch }) => Object.keys(patch).length > 0);
   return (
     <Box>
-      <table className={style["table"]}>
-        <caption>{fields.name ?? "A panel without a name"}</caption>
-        <thead className="visually-hidden">
-          <tr>
-            <th scope="col">Field</th>
-            <th scope="col">Value</th>
-            <th scope="col">Where it stands</th>
-          </tr>
-        </thead>
+      <Table
+        className={style["read"]}
+        caption={fields.name ?? "A panel without a name"}
+        hidesHead
+        head={["Field", "Value", "Where it stands"]}
+      >
         <tbody>
           {names.map((field) => {
             const mark = read.marks?.[field];
@@ -97,7 +94,7 @@ export function ReadPanel({ read, shown, takes }: Props) {
             );
           })}
         </tbody>
-      </table>
+      </Table>
       {offers.map(({ patch, why }) => (
         <div key={JSON.stringify(patch)} className={style["offer"]}>
           <LevelMark level="note" size={14} />

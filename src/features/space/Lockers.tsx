@@ -4,10 +4,9 @@ import Box from "@mui/material/Box";
 import { type Locker, pieceName } from "@/core/plan";
 import { foldedIn, stow } from "@/core/stow";
 import { useDesk, usePlan } from "@/features/desk";
-import { newId, Region, TextButton, TextLine, useUnits } from "@/ui";
+import { newId, Region, Table, TextButton, TextLine, useUnits } from "@/ui";
 import { amount } from "@/words";
 import { Quantity, Stated } from "./Quantity";
-import style from "./space.module.css";
 
 /** For panels that fold: what they take when they are put away, which locker they go into, and what they give for their room and weight. */
 export function Lockers() {
@@ -40,17 +39,8 @@ export function Lockers() {
         {folded.length === 0 ? (
           <p style={{ margin: 0 }}>No folding panel and no blanket in this plan.</p>
         ) : (
-          <table className={style["table"]}>
-            <thead>
-              <tr>
-                {["Panel", "Folded", "Weight", "W per litre", "W per kg"].map((head) => (
-                  <th key={head} scope="col">
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody className="num">
+          <Table figures head={["Panel", "Folded", "Weight", "W per litre", "W per kg"]}>
+            <tbody>
               {folded.map(({ panelId, name, pieces, sizeMm, kg, wPerLitre, wPerKg }) => (
                 <tr key={panelId}>
                   <th scope="row">
@@ -65,7 +55,7 @@ export function Lockers() {
                 </tr>
               ))}
             </tbody>
-          </table>
+          </Table>
         )}
         <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
           The folded size stands on the label: type it at Panels. In use they stand on the ground: nothing to draw.

@@ -6,7 +6,7 @@ import { memo, useCallback, useEffect, useRef, useState } from "react";
 import { type InputWindow } from "@/core/input";
 import { type ChartPart, type SkyView } from "@/core/rules";
 import { type SkyName, skyNames } from "@/core/sky";
-import { useWidth } from "@/ui";
+import { Table, useWidth } from "@/ui";
 import { amount } from "@/words";
 import { Drawing } from "./Drawing";
 import { curveRows, saveCsv, saveNetlist, saveSvg } from "./save-files";
@@ -116,67 +116,43 @@ const Tools = memo(function Tools({ asTable, onTable, withNetlist, save }: Tools
 
 /** The same facts as numbers: one row a sky, then the curves. */
 function SkyTable({ states, height }: { states: readonly SkyView[]; height: number }) {
-  const cell = { padding: "3px 10px", textAlign: "right" as const, borderBottom: "1px solid var(--line)" };
-  const head = { ...cell, textAlign: "left" as const };
   return (
     <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="Window chart as a table">
-      <table style={{ borderCollapse: "collapse", fontSize: "0.875rem" }}>
-        <thead>
-          <tr>
-            {["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Why there"].map((title) => (
-              <th key={title} scope="col" style={head}>
-                {title}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody className="num">
+      <Table figures head={["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Why there"]}>
+        <tbody>
           {states.map(({ sky, array, operating, openV }) => (
             <tr key={sky.name}>
-              <th scope="row" style={head}>
-                {skyWords[sky.name]}
-              </th>
-              <td style={cell}>
+              <th scope="row">{skyWords[sky.name]}</th>
+              <td>
                 {amount(openV, "V")}
                 {amount(openV, "V") === amount(array.vocV, "V")
                   ? ""
                   : ` (curve, all joined: ${amount(array.vocV, "V")})`}
               </td>
-              <td style={cell}>{amount(array.iscA, "A")}</td>
-              <td style={cell}>{amount(array.mpp.v, "V")}</td>
-              <td style={cell}>{amount(array.mpp.p, "W")}</td>
-              <td style={cell}>{operating === null ? "–" : amount(operating.v, "V")}</td>
-              <td style={cell}>{operating === null ? "–" : amount(operating.p, "W")}</td>
-              <td style={cell}>{operating === null ? "–" : bindingWords[operating.limitedBy]}</td>
+              <td>{amount(array.iscA, "A")}</td>
+              <td>{amount(array.mpp.v, "V")}</td>
+              <td>{amount(array.mpp.p, "W")}</td>
+              <td>{operating === null ? "–" : amount(operating.v, "V")}</td>
+              <td>{operating === null ? "–" : amount(operating.p, "W")}</td>
+              <td>{operating === null ? "–" : bindingWords[operating.limitedBy]}</td>
             </tr>
           ))}
         </tbody>
-      </table>
-      <table style={{ borderCollapse: "collapse", fontSize: "0.8125rem", marginTop: 16 }}>
-        <thead>
-          <tr>
-            {["Sky", "Volts", "Amps", "Watts"].map((title) => (
-              <th key={title} scope="col" style={head}>
-                {title}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody className="num">
+      </Table>
+      <Table figures head={["Sky", "Volts", "Amps", "Watts"]}>
+        <tbody>
           {curveRows(states)
             .filter((_, k) => k % 7 === 0)
             .map((row) => (
               <tr key={`${row.sky}${row.volts}`}>
-                <th scope="row" style={head}>
-                  {row.sky}
-                </th>
-                <td style={cell}>{amount(row.volts, "V")}</td>
-                <td style={cell}>{amount(row.amps, "A")}</td>
-                <td style={cell}>{amount(row.watts, "W")}</td>
+                <th scope="row">{row.sky}</th>
+                <td>{amount(row.volts, "V")}</td>
+                <td>{amount(row.amps, "A")}</td>
+                <td>{amount(row.watts, "W")}</td>
               </tr>
             ))}
         </tbody>
-      </table>
+      </Table>
     </Box>
   );
 }

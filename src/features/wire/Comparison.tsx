@@ -1,6 +1,5 @@
 "use client";
 
-import Box from "@mui/material/Box";
 import { type ReactNode } from "react";
 import { piecesIn, type Plan, poseIn, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
@@ -10,7 +9,7 @@ import { changeover, laneKey, usedIn } from "@/core/wiring";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/desk";
 import { skyWords } from "@/features/window-chart";
 import { useYear, worstMonth, type YearState, YearStrip } from "@/features/year";
-import { levelColour, LevelMark, Region, useUnits } from "@/ui";
+import { levelColour, LevelMark, Region, Table, useUnits } from "@/ui";
 import {
   amount,
   counted,
@@ -45,50 +44,44 @@ export function Comparison() {
   const board = useYear(plan, wiring.id);
   return (
     <Region title="Wirings compared" flush>
-      <Box tabIndex={0} role="region" aria-label="Wirings compared, side by side" className={style["scroll"]}>
-        <table className={style["table"]}>
-          <thead>
-            <tr>
-              {[
-                "Wiring",
-                "Verdict",
-                ...wattSkies.map((name) => skyWords[name]),
-                skyWords.coldDawn,
-                "Least room",
-                "A year",
-                "Panels",
-                "Parts",
-                "Lanes",
-              ].map((title) => (
-                <th key={title} scope="col">
-                  {title}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {all.map((each) => (
-              <Line
-                key={standKey(each)}
-                plan={plan}
-                name={nameOf(plan, each)}
-                wiring={each.wiring}
-                verdict={verdicts.get(standKey(each)) ?? null}
-                against={standKey(each) === standKey(here) ? null : (verdicts.get(standKey(here)) ?? null)}
-                here={standKey(each) === standKey(here)}
-                year={
-                  each.wiring.id === wiring.id ? (
-                    <YearWords {...board} against={null} />
-                  ) : (
-                    <OtherYear plan={plan} wiringId={each.wiring.id} board={board} />
-                  )
-                }
-                onShow={() => desk.set({ wiringId: each.wiring.id, poseId: each.poseId, selected: [] })}
-              />
-            ))}
-          </tbody>
-        </table>
-      </Box>
+      <Table
+        flush
+        label="Wirings compared, side by side"
+        className={style["compared"]}
+        head={[
+          "Wiring",
+          "Verdict",
+          ...wattSkies.map((name) => skyWords[name]),
+          skyWords.coldDawn,
+          "Least room",
+          "A year",
+          "Panels",
+          "Parts",
+          "Lanes",
+        ]}
+      >
+        <tbody>
+          {all.map((each) => (
+            <Line
+              key={standKey(each)}
+              plan={plan}
+              name={nameOf(plan, each)}
+              wiring={each.wiring}
+              verdict={verdicts.get(standKey(each)) ?? null}
+              against={standKey(each) === standKey(here) ? null : (verdicts.get(standKey(here)) ?? null)}
+              here={standKey(each) === standKey(here)}
+              year={
+                each.wiring.id === wiring.id ? (
+                  <YearWords {...board} against={null} />
+                ) : (
+                  <OtherYear plan={plan} wiringId={each.wiring.id} board={board} />
+                )
+              }
+              onShow={() => desk.set({ wiringId: each.wiring.id, poseId: each.poseId, selected: [] })}
+            />
+          ))}
+        </tbody>
+      </Table>
       {all
         .filter((each) => standKey(each) !== standKey(here))
         .map((each) => (

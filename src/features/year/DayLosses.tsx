@@ -2,16 +2,15 @@
 
 import { lossNames, type YearMonth } from "@/core/year";
 import { daysIn } from "@/core/weather";
+import { Table } from "@/ui";
 import { lossWords, trueMinus } from "@/words";
-import style from "./year.module.css";
 
 /** The mean day of a month, from what could be had to what is used, every loss by its name. */
 export function DayLosses({ month, of }: { month: YearMonth; of: number }) {
   const wh = (kwh: number) => (1000 * kwh) / daysIn(of);
   const lost = lossNames.filter((name) => Math.abs(wh(month.losses[name])) >= 0.5);
   return (
-    <table className={`${style["table"]} num`}>
-      <caption className="visually-hidden">The mean day, Wh: what could be had, every loss, what is used</caption>
+    <Table figures spokenCaption="The mean day, Wh: what could be had, every loss, what is used">
       <tbody>
         <tr>
           <th scope="row">Could be had</th>
@@ -25,13 +24,11 @@ export function DayLosses({ month, of }: { month: YearMonth; of: number }) {
             <td>{trueMinus((-wh(month.losses[name])).toFixed(0))} Wh</td>
           </tr>
         ))}
-        <tr>
+        <tr data-sum>
           <th scope="row">Used</th>
-          <td>
-            <strong>{wh(month.usedKwh).toFixed(0)} Wh</strong>
-          </td>
+          <td>{wh(month.usedKwh).toFixed(0)} Wh</td>
         </tr>
       </tbody>
-    </table>
+    </Table>
   );
 }

@@ -2,6 +2,7 @@
 
 import { type ClimateMonth } from "@/core/plan";
 import { useDesk, usePlan } from "@/features/desk";
+import { Table } from "@/ui";
 import { monthName } from "@/words";
 import style from "../need.module.css";
 import { NumberCell } from "../NumberCell";
@@ -34,41 +35,33 @@ export function Months() {
       `month:${k}:${Object.keys(patch).join()}`,
     );
   return (
-    <div className={style["scroll"]} tabIndex={0} role="region" aria-label="Months of the place">
-      <table className={`${style["table"]} ${style["months"]}`}>
-        <thead>
-          <tr>
-            <th scope="col">Month</th>
-            {columns.map(({ head }) => (
-              <th key={head} scope="col">
-                {head}
-              </th>
+    <Table
+      figures
+      label="Months of the place"
+      className={style["months"]}
+      head={["Month", ...columns.map(({ head }) => head), "From"]}
+    >
+      <tbody>
+        {climate.months.map((month, k) => (
+          <tr key={k}>
+            <th scope="row">{monthName(k + 1)}</th>
+            {columns.map(({ field, head, least, most }) => (
+              <td key={field}>
+                <NumberCell
+                  label={`${monthName(k + 1)}: ${head}`}
+                  value={month[field]}
+                  decimals={field === "ghiKwhM2" ? 2 : 1}
+                  least={least}
+                  most={most}
+                  onValue={(value) => set(k, { [field]: value })}
+                  onDone={desk.endGesture}
+                />
+              </td>
             ))}
-            <th scope="col">From</th>
+            <td>{sourceOf(month.source)}</td>
           </tr>
-        </thead>
-        <tbody>
-          {climate.months.map((month, k) => (
-            <tr key={k}>
-              <th scope="row">{monthName(k + 1)}</th>
-              {columns.map(({ field, head, least, most }) => (
-                <td key={field}>
-                  <NumberCell
-                    label={`${monthName(k + 1)}: ${head}`}
-                    value={month[field]}
-                    decimals={field === "ghiKwhM2" ? 2 : 1}
-                    least={least}
-                    most={most}
-                    onValue={(value) => set(k, { [field]: value })}
-                    onDone={desk.endGesture}
-                  />
-                </td>
-              ))}
-              <td>{sourceOf(month.source)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+        ))}
+      </tbody>
+    </Table>
   );
 }
