@@ -3,6 +3,7 @@ export { Cautions } from "./Cautions";
 export { ChoiceField } from "./ChoiceField";
 export { Columns } from "./Columns";
 export { CurrencyField } from "./CurrencyField";
+export { DayField } from "./DayField";
 export { Facts } from "./Facts";
 export { FieldGroup } from "./FieldGroup";
 export { FieldLabel } from "./FieldLabel";

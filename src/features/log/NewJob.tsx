@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { type JobKind } from "@/core/measured";
 import { useReadings } from "@/features/desk";
-import { FreeLine, newId, Region, sheetStyle, TextButton } from "@/ui";
+import { DayField, FreeLine, newId, Region, sheetStyle, TextButton } from "@/ui";
 import { jobWords } from "@/words";
 import { fieldDay, roundName } from "./times";
 import style from "./log.module.css";
@@ -52,10 +52,7 @@ export function NewJob() {
           </TextButton>
         ))}
       </div>
-      <label className={style["day"]}>
-        <span>First on</span>
-        <input type="date" value={day} onChange={({ target }) => setDay(target.value)} />
-      </label>
+      <DayField label="First on" value={day} onValue={setDay} />
       <FreeLine label="With a word" value={note} onValue={setNote} most={200} placeholder="which panels, which bolts" />
       <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
         <TextButton look="amber" onClick={() => void put()}>

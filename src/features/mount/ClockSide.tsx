@@ -7,7 +7,7 @@ import { type Fixing } from "@/core/plan";
 import { duskAfter } from "@/core/sky";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan } from "@/features/desk";
-import { Facts, LevelMark, QuantityField, Region, TextButton, useUnits } from "@/ui";
+import { DayField, Facts, LevelMark, QuantityField, Region, TextButton, useUnits } from "@/ui";
 import { amount } from "@/words";
 import { useReport } from "./facts";
 import { clockTime, fieldTime, startOf } from "./times";
@@ -78,18 +78,17 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", mt: 1 }}>
         {!isOver && (
           <Box sx={{ gridColumn: "1 / -1" }}>
-            <label className={style["field"]}>
-              <span>Begins</span>
-              <input
-                type="datetime-local"
-                value={fieldTime(startMs)}
-                disabled={begun}
-                onChange={({ target }) => {
-                  const ms = Date.parse(target.value);
-                  if (Number.isFinite(ms)) patch({ startsAtUtc: new Date(ms).toISOString() }, "start");
-                }}
-              />
-            </label>
+            <DayField
+              label="Begins"
+              withTime
+              value={fieldTime(startMs)}
+              disabled={begun}
+              onValue={(time) => {
+                const ms = Date.parse(time);
+                if (Number.isFinite(ms)) patch({ startsAtUtc: new Date(ms).toISOString() }, "start");
+              }}
+              onDone={desk.endGesture}
+            />
           </Box>
         )}
         <QuantityField

@@ -7,7 +7,7 @@ import { type GpxStay, mostGpxBytes, readPlace } from "@/core/place";
 import { type Halt } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan } from "@/features/desk";
-import { newId, QuantityField, TextButton, TextLine, ToolButton } from "@/ui";
+import { DayField, newId, QuantityField, TextButton, TextLine, ToolButton } from "@/ui";
 import { pageMail } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";
 import { placeFaultWords, placeWords } from "./place-words";
@@ -118,26 +118,15 @@ function HaltForm({ halt, onHalt, onRemove }: HaltProps) {
   const reading = readPlace(text);
   const wrong = reading.type === "fault" || reading.type === "empty" || reading.type === "latitude";
   const date = (name: "fromDate" | "toDate", label: string) => (
-    <label style={{ fontSize: "0.8125rem", fontWeight: 600, display: "grid", gap: 2 }}>
-      {label}
-      <input
-        type="date"
-        value={halt[name]}
-        style={{
-          font: "inherit",
-          minHeight: 44,
-          color: "var(--ink)",
-          background: "var(--sheet)",
-          border: "1px solid var(--line-strong)",
-        }}
-        onChange={({ target: { value } }) => {
-          if (value === "") return;
-          const crossed = name === "fromDate" ? value > halt.toDate : value < halt.fromDate;
-          onHalt(crossed ? { fromDate: value, toDate: value } : { [name]: value }, name);
-        }}
-        onBlur={desk.endGesture}
-      />
-    </label>
+    <DayField
+      label={label}
+      value={halt[name]}
+      onValue={(day) => {
+        const crossed = name === "fromDate" ? day > halt.toDate : day < halt.fromDate;
+        onHalt(crossed ? { fromDate: day, toDate: day } : { [name]: day }, name);
+      }}
+      onDone={desk.endGesture}
+    />
   );
   return (
     <Box
