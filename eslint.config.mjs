@@ -50,7 +50,7 @@ const house = [
 const shared = {
   asking: [],
   keep: [],
-  desk: ["keep"],
+  desk: ["asking", "keep"],
   walk: [],
   standin: ["walk"],
   meter: [],
@@ -61,7 +61,7 @@ const shared = {
   "window-chart": [],
   notebook: ["desk"],
   "part-price": ["desk"],
-  year: ["desk"],
+  year: ["asking", "desk"],
   finder: ["asking", "desk", "year"],
   reading: [],
 };

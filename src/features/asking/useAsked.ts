@@ -2,6 +2,7 @@
 
 import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { type Outcome, pageMail } from "@/workers";
+import { isSame, type Progressed } from "./asked";
 
 /** Something asked of the workers by a press. */
 export type Asked<Value> = {
@@ -13,9 +14,6 @@ export type Asked<Value> = {
   readonly ask: () => void;
   readonly cancel: () => void;
 };
-
-/** Word on the way: how far it is, and what there is so far where that can be shown. */
-type Progressed<Value> = (progress: { readonly share: number; readonly value?: Value | null }) => void;
 
 /**
  * Asks when told to, shows how far it is, can be called off; leaving the page calls it off too. What was found before stands until
@@ -45,7 +43,7 @@ export function useAsked<Value>(
   useEffect(() => {
     asking.current = ask;
   });
-  const isOfNow = state.value !== null && subject.every((part, k) => part === state.of[k]);
+  const isOfNow = state.value !== null && isSame(subject, state.of);
   // the same object for as long as nothing has changed, so that views that are remembered stay so
   return useMemo(
     () => ({

@@ -1,10 +1,10 @@
 "use client";
 
-import { useEffect, useId, useState } from "react";
 import { type Plan } from "@/core/plan";
 import { type ProtectReport } from "@/core/protect";
-import { usePlan, useWiring } from "./DeskProvider";
+import { useFollowed } from "@/features/asking";
 import { pageMail } from "@/workers";
+import { usePlan, useWiring } from "./DeskProvider";
 
 export type Reported = {
   /** The last answer, and the plan it is of; null until there is one. */
@@ -18,21 +18,13 @@ export function useProtectReport(wiringId?: string): Reported {
   const plan = usePlan();
   const shown = useWiring().id;
   const asked = wiringId ?? shown;
-  const topic = `protect ${useId()}`;
-  const [state, setState] = useState<Reported>({ report: null, of: null, fault: null });
-  useEffect(() => {
-    let isWanted = true;
-    void pageMail()
-      .ask("protect", { plan, wiringId: asked }, { topic, lane: "prompt", once: ["plan"] })
-      .then((outcome) => {
-        if (!isWanted) return;
-        if (outcome.type === "done") setState({ report: outcome.value, of: plan, fault: null });
-        if (outcome.type === "failed") setState((before) => ({ ...before, fault: outcome.message }));
-      });
-    return () => {
-      isWanted = false;
-    };
-  }, [plan, asked, topic]);
-  useEffect(() => () => pageMail().callOff(topic), [topic]);
-  return state;
+  const { value, fault } = useFollowed([plan, asked], async (topic) => {
+    const outcome = await pageMail().ask(
+      "protect",
+      { plan, wiringId: asked },
+      { topic, lane: "prompt", once: ["plan"] },
+    );
+    return outcome.type === "done" ? { ...outcome, value: { report: outcome.value, of: plan } } : outcome;
+  });
+  return { report: value?.report ?? null, of: value?.of ?? null, fault };
 }

@@ -1,6 +1,7 @@
-import { useEffect, useId, useMemo, useState } from "react";
+import { useMemo } from "react";
 import { type PlanLog } from "@/core/log";
 import { type LogEntry, type LogEventRecord, type MeasuredRecord } from "@/core/measured";
+import { useFollowed } from "@/features/asking";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/desk";
 import { pageMail } from "@/workers";
 
@@ -20,8 +21,6 @@ export function useLog(): Log {
   const { id: wiringId } = useWiring();
   const { longitudeDeg } = useDeskState((state) => state.moment);
   const records = useReadingsState().records ?? none;
-  const topic = `log ${useId()}`;
-  const [state, setState] = useState<Pick<Log, "shown" | "share" | "fault">>({ shown: null, share: null, fault: null });
   const ours = useMemo(
     () => records.filter((each) => each.kind === "event" || (each.kind === "log" && each.wiringId === wiringId)),
     [records, wiringId],
@@ -30,30 +29,13 @@ export function useLog(): Log {
     () => JSON.stringify([wiringId, longitudeDeg, ours.map(({ id }) => id)]),
     [ours, wiringId, longitudeDeg],
   );
-  useEffect(() => {
-    let isWanted = true;
-    void pageMail()
-      .ask(
-        "log",
-        { plan, wiringId, records: ours, longitudeDeg },
-        {
-          topic,
-          lane: "patient",
-          once: ["plan"],
-          progressed: ({ share }) => isWanted && setState((before) => ({ ...before, share })),
-        },
-      )
-      .then((outcome) => {
-        if (!isWanted) return;
-        if (outcome.type === "done") setState({ shown: outcome.value, share: null, fault: null });
-        if (outcome.type === "failed") setState((before) => ({ ...before, share: null, fault: outcome.message }));
-      });
-    return () => {
-      isWanted = false;
-    };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key holds all that is in the question but the plan
-  }, [plan, key, topic]);
-  useEffect(() => () => pageMail().callOff(topic), [topic]);
+  const { value, share, fault } = useFollowed<PlanLog | null>([plan, key], (topic, progressed) =>
+    pageMail().ask(
+      "log",
+      { plan, wiringId, records: ours, longitudeDeg },
+      { topic, lane: "patient", once: ["plan"], progressed },
+    ),
+  );
   const told = useMemo(
     () => ({
       entries: ours.filter((each): each is LogEntry => each.kind === "log"),
@@ -61,5 +43,5 @@ export function useLog(): Log {
     }),
     [ours],
   );
-  return { ...state, ...told };
+  return { shown: value, share, fault, ...told };
 }

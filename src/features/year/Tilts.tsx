@@ -1,38 +1,26 @@
 "use client";
 
-import { useEffect, useState } from "react";
 import { type Plan } from "@/core/plan";
-import { type BestTilts } from "@/core/year";
+import { useFollowed } from "@/features/asking";
 import { TextButton } from "@/ui";
 import { monthName, percent } from "@/words";
 import { pageMail, type WeatherText } from "@/workers";
 import { saveReminders } from "./save-files";
 import style from "./year.module.css";
 
-const topic = "tilts";
-
 /** The best fixed tilt, the best two with their dates, and how little it matters. */
 export function Tilts({ plan, weather }: { plan: Plan; weather: WeatherText | null }) {
   const { site } = plan;
-  const [tilts, setTilts] = useState<BestTilts | null>(null);
-  useEffect(() => {
-    let stopped = false;
-    void pageMail()
-      .ask(
+  const { value: tilts } = useFollowed(
+    [site, weather],
+    (topic) =>
+      pageMail().ask(
         "tilts",
         { plan, weather },
-        { topic, lane: "patient", once: weather === null ? ["plan"] : ["plan", "weather"], restMs: 200 },
-      )
-      .then((outcome) => {
-        if (!stopped && outcome.type === "done") setTilts(outcome.value);
-      });
-    return () => {
-      stopped = true;
-      pageMail().callOff(topic);
-    };
-    // by the place and its weather alone
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [site, weather]);
+        { topic, lane: "patient", once: weather === null ? ["plan"] : ["plan", "weather"] },
+      ),
+    { restMs: 200 },
+  );
   if (tilts === null) return <p>Trying every tilt…</p>;
   const { flat, fixed, within2Pct, two, following } = tilts;
   const over = (kwhPerW: number) => `+${percent(100 * (kwhPerW / Math.max(1e-9, flat.kwhPerW) - 1))}`;
