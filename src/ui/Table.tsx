@@ -17,15 +17,32 @@ type Props = {
   readonly head?: readonly Head[];
   /** Whether the heads are for those who hear the table alone. */ readonly hidesHead?: boolean;
   /** Whether every column but the first is figures; else cells marked `data-num` are. */ readonly figures?: boolean;
+  /** Whether it has so many columns that they stand close. */ readonly dense?: boolean;
   /** Whether it lies from edge to edge of its sheet. */ readonly flush?: boolean;
   /** What this table alone has of its own. */ readonly className?: string | undefined;
   readonly children: ReactNode;
 };
 
 /** A table on the screen; one on paper: `PrintTable`. A row marked `data-sum` is ruled above and bold. */
-export function Table({ label, caption, spokenCaption, head, hidesHead, figures, flush, className, children }: Props) {
+export function Table({
+  label,
+  caption,
+  spokenCaption,
+  head,
+  hidesHead,
+  figures,
+  dense,
+  flush,
+  className,
+  children,
+}: Props) {
   const table = (
-    <table className={`${style["table"]} ${className ?? ""}`} data-figures={figures} data-flush={flush}>
+    <table
+      className={`${style["table"]} ${className ?? ""}`}
+      data-figures={figures}
+      data-dense={dense}
+      data-flush={flush}
+    >
       {caption !== undefined && <caption>{caption}</caption>}
       {spokenCaption !== undefined && <caption className="visually-hidden">{spokenCaption}</caption>}
       {head !== undefined && (

@@ -21,6 +21,7 @@ export function MonthTable({ year }: { year: PlanYear }) {
   return (
     <Table
       figures
+      dense
       label="The year as a table"
       spokenCaption="kWh by month: what could be had, every loss, what is taken and used"
       head={[
