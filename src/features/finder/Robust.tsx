@@ -60,6 +60,7 @@ export function Robust({ plan, wiringId, offers, goal }: Props) {
       {told.length > 0 && (
         <Table
           label="The packets in bad luck"
+          className={style["trials"]}
           caption={`${goal.type === "noon" ? "W" : "kWh"}; the best of each line in bold. A cross: a rule then stops it.`}
           head={["If", ...offers.map(nameOf)]}
         >

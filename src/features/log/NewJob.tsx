@@ -1,5 +1,6 @@
 "use client";
 
+import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type JobKind } from "@/core/measured";
 import { useReadings } from "@/features/desk";
@@ -52,7 +53,9 @@ export function NewJob() {
           </TextButton>
         ))}
       </div>
-      <DayField label="First on" value={day} onValue={setDay} />
+      <Box sx={{ mb: 1 }}>
+        <DayField label="First on" value={day} onValue={setDay} />
+      </Box>
       <FreeLine label="With a word" value={note} onValue={setNote} most={200} placeholder="which panels, which bolts" />
       <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
         <TextButton look="amber" onClick={() => void put()}>

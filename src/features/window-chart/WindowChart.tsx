@@ -118,7 +118,7 @@ const Tools = memo(function Tools({ asTable, onTable, withNetlist, save }: Tools
 function SkyTable({ states, height }: { states: readonly SkyView[]; height: number }) {
   return (
     <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="Window chart as a table">
-      <Table figures head={["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Why there"]}>
+      <Table figures dense head={["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Why there"]}>
         <tbody>
           {states.map(({ sky, array, operating, openV }) => (
             <tr key={sky.name}>
@@ -139,20 +139,22 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
           ))}
         </tbody>
       </Table>
-      <Table figures head={["Sky", "Volts", "Amps", "Watts"]}>
-        <tbody>
-          {curveRows(states)
-            .filter((_, k) => k % 7 === 0)
-            .map((row) => (
-              <tr key={`${row.sky}${row.volts}`}>
-                <th scope="row">{row.sky}</th>
-                <td>{amount(row.volts, "V")}</td>
-                <td>{amount(row.amps, "A")}</td>
-                <td>{amount(row.watts, "W")}</td>
-              </tr>
-            ))}
-        </tbody>
-      </Table>
+      <Box sx={{ mt: 2 }}>
+        <Table figures dense head={["Sky", "Volts", "Amps", "Watts"]}>
+          <tbody>
+            {curveRows(states)
+              .filter((_, k) => k % 7 === 0)
+              .map((row) => (
+                <tr key={`${row.sky}${row.volts}`}>
+                  <th scope="row">{row.sky}</th>
+                  <td>{amount(row.volts, "V")}</td>
+                  <td>{amount(row.amps, "A")}</td>
+                  <td>{amount(row.watts, "W")}</td>
+                </tr>
+              ))}
+          </tbody>
+        </Table>
+      </Box>
     </Box>
   );
 }

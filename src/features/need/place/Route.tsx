@@ -3,18 +3,18 @@
 import Box from "@mui/material/Box";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import { type GpxStay, mostGpxBytes, readPlace } from "@/core/place";
+import { type GpxStay, mostGpxBytes } from "@/core/place";
 import { type Halt } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan } from "@/features/desk";
 import { DayField, newId, QuantityField, TextButton, TextLine, ToolButton } from "@/ui";
 import { pageMail } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";
-import { placeFaultWords, placeWords } from "./place-words";
+import { PlaceLine } from "./PlaceLine";
 
 const mostHalts = 60;
 
-/** A journey: stops with their dates, and which way one is parked there. Typed, or out of a GPX file. */
+/** A journey: stays with their dates, and which way one is parked there. Typed, or out of a GPX file. */
 export function Route() {
   const desk = useDesk();
   const { route, latitudeDeg, longitudeDeg } = usePlan().site;
@@ -45,7 +45,7 @@ export function Route() {
     set([...route, ...halts].slice(0, mostHalts));
     const undated = outcome.value.stays.filter(({ fromDate }) => fromDate === null).length;
     setSaid({
-      words: `${halts.length} stops taken.${undated > 0 ? ` ${undated} had no date: a week each is assumed, from today on; set them right.` : ""}`,
+      words: `${halts.length} stays taken.${undated > 0 ? ` ${undated} had no date: a week each is assumed, from today on; set them right.` : ""}`,
       wrong: false,
     });
   };
@@ -80,7 +80,7 @@ export function Route() {
               ...route,
               {
                 id: newId(),
-                name: `Stop ${route.length + 1}`,
+                name: `Stay ${route.length + 1}`,
                 latitudeDeg: latitudeDeg ?? 45,
                 longitudeDeg: longitudeDeg ?? 0,
                 fromDate: from,
@@ -90,7 +90,7 @@ export function Route() {
             ]);
           }}
         >
-          Add a stop
+          Add a stay
         </TextButton>
         <FileButton
           words="Open a track (GPX)"
@@ -112,90 +112,75 @@ type HaltProps = {
 
 function HaltForm({ halt, onHalt, onRemove }: HaltProps) {
   const desk = useDesk();
-  const [draft, setDraft] = useState<string | null>(null);
-  const kept = `${halt.latitudeDeg}, ${halt.longitudeDeg}`;
-  const text = draft ?? kept;
-  const reading = readPlace(text);
-  const wrong = reading.type === "fault" || reading.type === "empty" || reading.type === "latitude";
-  const date = (name: "fromDate" | "toDate", label: string) => (
-    <DayField
-      label={label}
-      value={halt[name]}
-      onValue={(day) => {
-        const crossed = name === "fromDate" ? day > halt.toDate : day < halt.fromDate;
-        onHalt(crossed ? { fromDate: day, toDate: day } : { [name]: day }, name);
-      }}
-      onDone={desk.endGesture}
-    />
+  const date = (name: "fromDate" | "toDate", area: string, label: string) => (
+    <Box sx={{ gridArea: area }}>
+      <DayField
+        label={label}
+        value={halt[name]}
+        onValue={(day) => {
+          const crossed = name === "fromDate" ? day > halt.toDate : day < halt.fromDate;
+          onHalt(crossed ? { fromDate: day, toDate: day } : { [name]: day }, name);
+        }}
+        onDone={desk.endGesture}
+      />
+    </Box>
   );
   return (
     <Box
       sx={{
         display: "grid",
         gap: 1,
-        gridTemplateColumns: { xs: "1fr 1fr", sm: "1.4fr 1.6fr 1fr 1fr 0.9fr auto" },
+        gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr auto" },
+        gridTemplateAreas: {
+          xs: '"name rid" "where where" "from to" "front front"',
+          sm: '"name where where rid" "from to front front"',
+        },
         borderBottom: "1px solid var(--line)",
         pb: 1,
         alignItems: "start",
       }}
       data-halt={halt.id}
     >
-      <TextLine
-        label="Stop"
-        value={halt.name}
-        most={80}
-        onValue={(name) => onHalt({ name }, "name")}
-        onDone={desk.endGesture}
-      />
-      <label style={{ fontSize: "0.8125rem", fontWeight: 600, display: "grid", gap: 2 }}>
-        Where
-        <input
-          value={text}
-          aria-invalid={wrong}
-          style={{
-            font: "inherit",
-            fontWeight: 400,
-            minHeight: 44,
-            padding: "0 8px",
-            color: "var(--ink)",
-            background: "var(--sheet)",
-            border: `1px solid ${wrong ? "var(--stop)" : "var(--line-strong)"}`,
-          }}
-          onChange={({ target: { value } }) => {
-            setDraft(value);
-            const next = readPlace(value);
-            if (next.type === "place")
-              onHalt({ latitudeDeg: next.latitudeDeg, longitudeDeg: next.longitudeDeg }, "place");
-          }}
-          onBlur={() => {
-            if (!wrong) setDraft(null);
-            desk.endGesture();
-          }}
+      <Box sx={{ gridArea: "name" }}>
+        <TextLine
+          label="Stay"
+          value={halt.name}
+          most={80}
+          onValue={(name) => onHalt({ name }, "name")}
+          onDone={desk.endGesture}
         />
-        <span style={{ fontWeight: 400 }}>
-          {reading.type === "fault"
-            ? placeFaultWords(reading.fault)
-            : reading.type === "place"
-              ? placeWords(reading.latitudeDeg, reading.longitudeDeg)
-              : "Latitude and longitude, please."}
-        </span>
-      </label>
-      {date("fromDate", "From")}
-      {date("toDate", "To")}
-      <QuantityField
-        label="Front to"
-        spec={fieldSpecs.azimuthDeg}
-        value={halt.headingDeg}
-        onValue={(headingDeg) => onHalt({ headingDeg }, "heading")}
-        onDone={desk.endGesture}
-        help="Degrees from north by east that the front points to."
-        helpBelow
-        placeholder="as at home"
-      />
-      <Box sx={{ pt: "20px" }}>
+      </Box>
+      <Box sx={{ gridArea: "where" }}>
+        <PlaceLine
+          label="Where"
+          latitudeDeg={halt.latitudeDeg}
+          longitudeDeg={halt.longitudeDeg}
+          refuse={({ type }) => (type === "place" ? null : "Latitude and longitude, please.")}
+          onPlace={(taken) =>
+            taken.type === "place" &&
+            onHalt({ latitudeDeg: taken.latitudeDeg, longitudeDeg: taken.longitudeDeg }, "place")
+          }
+        />
+      </Box>
+      <Box sx={{ gridArea: "rid", pt: "20px" }}>
         <ToolButton aria-label={`Remove ${halt.name}`} onClick={onRemove}>
           <Trash2 size={16} />
         </ToolButton>
+      </Box>
+      {date("fromDate", "from", "From")}
+      {date("toDate", "to", "To")}
+      <Box sx={{ gridArea: "front" }}>
+        {" "}
+        <QuantityField
+          label="Front to"
+          spec={fieldSpecs.azimuthDeg}
+          value={halt.headingDeg}
+          onValue={(headingDeg) => onHalt({ headingDeg }, "heading")}
+          onDone={desk.endGesture}
+          help="Degrees from north by east that the front points to."
+          helpBelow
+          placeholder="as at home"
+        />
       </Box>
     </Box>
   );
