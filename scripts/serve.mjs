@@ -1,6 +1,5 @@
 import { spawnSync } from "node:child_process";
 import { createServer } from "node:http";
-import path from "node:path";
 import { readOptions, stop } from "./options.mjs";
 import { boundBody, BoundedMessage } from "./serving/bounded-body.mjs";
 import { mayPass, refuseGarbled } from "./serving/door.mjs";
@@ -28,7 +27,7 @@ await ensureBuilt();
 const url = `http://${host}:${port}`;
 const held = await holdFolder(dataDir, url);
 if (held !== null) stop(held);
-prepareData();
+await prepareData();
 await serve();
 
 /** Asked before the long work, so that nobody waits for a build to hear that the port is taken. */
@@ -49,15 +48,9 @@ function portSentence(/** @type {Error & { code?: string }} */ error) {
 }
 
 /** Opens, migrates and, for the demo, fills the database, in a process of its own that says what is wrong. */
-function prepareData() {
-  const args = [
-    "--conditions=react-server",
-    "--import",
-    "tsx",
-    path.join(root, "scripts", "prepare.ts"),
-    dataDir,
-    ...(demo ? ["--demo"] : []),
-  ];
+async function prepareData() {
+  const { prepareFile } = await import("./serving/kit.mjs");
+  const args = [prepareFile, dataDir, ...(demo ? ["--demo"] : [])];
   const { status } = spawnSync(process.execPath, args, { cwd: root, stdio: "inherit" });
   if (status !== 0) process.exit(status ?? 1);
 }

@@ -2,9 +2,13 @@ import path from "node:path";
 import { build } from "esbuild";
 import { root } from "../root.mjs";
 
-/** Parts of the server that run outside the framework, bundled beside its build: the door, and the thread that reads files. */
+/**
+ * Parts of the server that run outside the framework, bundled beside its build: the door, what prepares a data folder, the
+ * threads that read files.
+ */
 export const kitDir = path.join(root, ".next", "golden-array");
 export const guardsFile = path.join(kitDir, "guards.mjs");
+export const prepareFile = path.join(kitDir, "prepare.mjs");
 export const phonesFile = path.join(kitDir, "phones.mjs");
 export const readerFile = path.join(kitDir, "reader.mjs");
 export const stickersFile = path.join(kitDir, "stickers.mjs");
@@ -24,7 +28,7 @@ export function bundle(/** @type {string} */ entry, /** @type {string} */ outfil
     // the marker package that keeps server code out of browsers is empty under this condition
     conditions: ["react-server"],
     // they find their own parts beside themselves
-    external: ["sharp", "tesseract.js"],
+    external: ["better-sqlite3", "sharp", "tesseract.js"],
     logLevel: "error",
   });
 }
@@ -34,6 +38,7 @@ export function buildStickers() {
 }
 
 export async function buildKit() {
+  await bundle("scripts/serving/prepare.ts", prepareFile);
   await bundle("src/server/guards/index.ts", guardsFile);
   await bundle("src/server/phones/index.ts", phonesFile);
   await bundle("src/server/reader/reader.worker.ts", readerFile);

@@ -125,9 +125,9 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
               <th scope="row">{skyWords[sky.name]}</th>
               <td>
                 {amount(openV, "V")}
-                {amount(openV, "V") === amount(array.vocV, "V")
-                  ? ""
-                  : ` (curve, all joined: ${amount(array.vocV, "V")})`}
+                {amount(openV, "V") !== amount(array.vocV, "V") && (
+                  <div>curve, all joined: {amount(array.vocV, "V")}</div>
+                )}
               </td>
               <td>{amount(array.iscA, "A")}</td>
               <td>{amount(array.mpp.v, "V")}</td>

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
-import { type DeviceSheet, type PanelSheet } from "../src/core/plan";
-import { demoInputs, demoPanels, demoPlans, demoReadings, livedIn } from "../src/demo";
+import { type DeviceSheet, type PanelSheet } from "../../src/core/plan";
+import { demoInputs, demoPanels, demoPlans, demoReadings, livedIn } from "../../src/demo";
 import {
   createPlan,
   DatabaseProblem,
@@ -10,7 +10,7 @@ import {
   openDatabase,
   panelShelf,
   putReadings,
-} from "../src/server/db";
+} from "../../src/server/db";
 
 /** Brings the database of a data folder up to date; with --demo, fills an empty one with the demo scenario. */
 async function prepare(dataDir: string, demo: boolean): Promise<void> {
