@@ -93,6 +93,8 @@ const doors = {
     "../*/*",
     "!../../*",
     "../../*/*",
+    "!../../../*",
+    "../../../*/*",
   ],
   message: "import from the folder's index.ts",
 };

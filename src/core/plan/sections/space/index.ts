@@ -1,0 +1,26 @@
+import { type Parts } from "../../section";
+
+export { changes } from "./changes";
+export { looseIn } from "./loose";
+export { fromVersion3, upgrades } from "./older";
+export {
+  type CableWay,
+  empty,
+  type Gland,
+  type Locker,
+  type ObstacleKind,
+  obstacleKinds,
+  type Place,
+  type PlaceInPose,
+  plainSurface,
+  type RoofObstacle,
+  schema,
+  type Space,
+  type Surface,
+  surfaceKinds,
+  version,
+  type Zone,
+  zoneKinds,
+} from "./shapes";
+
+export const parts: Parts = { kind: "space", by: "field" };

@@ -1,0 +1,44 @@
+import { keyOf } from "../../../wiring";
+import { type Plan } from "../../document";
+import { loosePieces } from "../../pieces";
+import { type Loose, twiceIn } from "../../section";
+
+/** What in it points at something that is not there, or stands twice; null: nothing. */
+export function looseIn(plan: Plan): Loose | null {
+  const { surfaces, obstacles, zones, places, glands, ways, lockers } = plan.space;
+  for (const [path, list] of Object.entries({ surfaces, obstacles, zones, glands, ways, lockers })) {
+    const twice = twiceIn(`space.${path}`, list);
+    if (twice !== null) return twice;
+  }
+  for (const [path, list] of [
+    ["obstacles", obstacles],
+    ["zones", zones],
+    ["places", places],
+    ["glands", glands],
+    ["ways", ways],
+  ] as const) {
+    const lost = list.findIndex(({ surfaceId }) => surfaces.every((known) => known.id !== surfaceId));
+    if (lost >= 0)
+      return {
+        path: `space.${path}.${lost}.surfaceId`,
+        problem: `no surface "${list[lost]?.surfaceId}" in this plan`,
+      };
+  }
+  const again = places.findIndex((at, k) => places.findIndex((other) => keyOf(other) === keyOf(at)) < k);
+  if (again >= 0) return { path: `space.places.${again}`, problem: "a panel lies in one place" };
+  const poses = new Set(plan.poses.map((pose) => pose.id));
+  for (const [k, { inPoses }] of places.entries()) {
+    const path = `space.places.${k}.inPoses`;
+    const lost = inPoses.find(({ poseId }) => !poses.has(poseId));
+    if (lost !== undefined) return { path, problem: `no pose "${lost.poseId}" in this plan` };
+    if (new Set(inPoses.map(({ poseId }) => poseId)).size < inPoses.length)
+      return { path, problem: "a panel lies in one place in each pose" };
+  }
+  for (const [k, { glandId, from }] of ways.entries()) {
+    if (glandId !== null && glands.every((known) => known.id !== glandId))
+      return { path: `space.ways.${k}.glandId`, problem: `no gland "${glandId}" in this plan` };
+    const loose = from === null ? null : loosePieces(plan, `space.ways.${k}.from`, [from]);
+    if (loose !== null) return loose;
+  }
+  return loosePieces(plan, "space.places", places);
+}
