@@ -1,10 +1,9 @@
 import { spawnSync } from "node:child_process";
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import { temporaryDir } from "./harness";
+import { root, temporaryDir } from "./harness";
 
 /** The case command as it is used: files and standard input in, one line out, complaints beside. */
-const root = path.join(__dirname, "..");
 const reference = (name: string) => path.join(root, "src", "core", "fixtures", "reference", `${name}.json`);
 const temporary = temporaryDir();
 afterAll(temporary.remove);

@@ -3,7 +3,7 @@ import { writeFileSync } from "node:fs";
 import path from "node:path";
 import { type Page } from "puppeteer-core";
 import { demoPlans } from "@/demo";
-import { phone, temporaryDir } from "./harness";
+import { phone, root, temporaryDir } from "./harness";
 import { walk } from "./harness/visit";
 
 /** Waits until a search has come to its end: on a busy machine a search goes on for longer than a page takes for anything else. */
@@ -97,7 +97,7 @@ describe("from the command line", () => {
   const temporary = temporaryDir();
   afterAll(temporary.remove);
   const find = (args: readonly string[]) =>
-    spawnSync("npm", ["run", "-s", "find", "--", ...args], { cwd: path.join(__dirname, ".."), encoding: "utf8" });
+    spawnSync("npm", ["run", "-s", "find", "--", ...args], { cwd: root, encoding: "utf8" });
 
   test("a plan is answered in lines or as JSON; what is wrong is said with the field", () => {
     const file = path.join(temporary.dir, "plan.json");

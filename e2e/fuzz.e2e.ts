@@ -5,7 +5,7 @@ import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { demoInputs, demoPanels, demoPlans } from "@/demo";
 import { dice, type Dice, effort, mutatedText } from "@/testing";
-import { type RunningServer, startServer, temporaryDir } from "./harness";
+import { root, type RunningServer, startServer, temporaryDir } from "./harness";
 
 /**
  * Requests and files that nobody would send on purpose, thousands of them at a server of its own: it goes on, answers each, says
@@ -26,7 +26,7 @@ type Asked = {
 };
 
 const fixture = (name: string): unknown =>
-  JSON.parse(readFileSync(path.join(__dirname, "..", "src", "core", "plan", "fixtures", name), "utf8"));
+  JSON.parse(readFileSync(path.join(root, "src", "core", "plan", "fixtures", name), "utf8"));
 const planFiles: readonly [unknown, ...unknown[]] = [
   fixture("version-1.json"),
   fixture("version-2.json"),
@@ -180,7 +180,7 @@ test(
   `${requests} generated requests and ${files} mutated files: no crash, no 500, no memory kept`,
   async () => {
     const { dir, remove } = temporaryDir();
-    const runtime = ["--expose-gc", "--import", path.join(__dirname, "harness", "tell-heap.mjs")];
+    const runtime = ["--expose-gc", "--import", path.join(root, "e2e", "harness", "tell-heap.mjs")];
     const server = await startServer(dir, ["--demo"], undefined, runtime);
     const attack = new Attack(server);
     const listed = (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string }[];

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import { phone } from "./harness";
+import { phone, root } from "./harness";
 import { getJson, walk, walkAlone } from "./harness/visit";
 import { type Fields } from "./screen/fields";
 
@@ -26,7 +26,7 @@ async function paste(fields: Fields, words: string): Promise<void> {
   }, words);
 }
 
-const photo = (name: string) => path.join(__dirname, `../src/core/fixtures/sticker/${name}.jpg`);
+const photo = (name: string) => path.join(root, `src/core/fixtures/sticker/${name}.jpg`);
 
 walk(
   "text is read as it is pasted, swapped volts are offered the right way round, and the label goes into the plan",

@@ -2,7 +2,7 @@ import { spawnSync } from "node:child_process";
 import { copyFileSync, readdirSync, writeFileSync } from "node:fs";
 import { connect, createServer } from "node:net";
 import path from "node:path";
-import { freePort, launch, startServer, temporaryDir } from "./harness";
+import { freePort, launch, root, startServer, temporaryDir } from "./harness";
 
 /** How the program starts and stops, and what it says when it cannot. */
 test("a taken port is named, and the program ends", async () => {
@@ -82,7 +82,7 @@ test("a copy is written whole while the server runs, and nothing is written over
   const server = await startServer(dir.dir, ["--demo"]);
   const target = path.join(dir.dir, "copy.db");
   const backup = () =>
-    spawnSync(process.execPath, [path.join(__dirname, "..", "scripts", "backup.mjs"), target, "--data", dir.dir], {
+    spawnSync(process.execPath, [path.join(root, "scripts", "backup.mjs"), target, "--data", dir.dir], {
       encoding: "utf8",
     });
   expect(backup().stdout).toContain("copy.db holds all plans");

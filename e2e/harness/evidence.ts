@@ -1,8 +1,9 @@
 import { mkdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { type WatchedPage } from "./browser";
+import { root } from "./root";
 
-const folder = path.join(__dirname, "..", "..", "test-failures");
+const folder = path.join(root, "test-failures");
 
 /** Leaves why a test failed and what each of its pages showed, as text and as a picture, in a folder that git ignores. */
 export async function leaveEvidence(name: string, pages: readonly WatchedPage[], why: unknown): Promise<void> {

@@ -4,6 +4,7 @@ import { createServer } from "node:net";
 import os from "node:os";
 import path from "node:path";
 import { workersPort } from "./common";
+import { root } from "./root";
 
 export type RunningServer = {
   readonly url: string;
@@ -13,8 +14,6 @@ export type RunningServer = {
   /** Ends it with a signal and resolves with its exit code (null when a signal took it). */
   readonly end: (signal: NodeJS.Signals) => Promise<number | null>;
 };
-
-const root = path.join(__dirname, "..", "..");
 
 export function temporaryDir(): { dir: string; remove: () => void } {
   const dir = mkdtempSync(path.join(os.tmpdir(), "golden-array-e2e-"));

@@ -1,0 +1,2 @@
+/** The checkout: tests are run from there. */
+export const root = process.cwd();
