@@ -1,9 +1,9 @@
 import { climateKinds } from "../../climate";
-import { applyChanges, type Change, type Plan } from "../../plan";
+import { applyChanges, type Change, type PieceRef, type Plan, poseIn } from "../../plan";
 import { assumedSite, judgeAll, type Memory, readyById, takenW } from "../../rules";
 import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
-import { keyOf, type Lane, partsOfKey, tilesOf, tilesOfRows } from "../../wiring";
+import { keyOf, type Lane, partsOfKey, standOf, tilesOf, tilesOfRows } from "../../wiring";
 import { assumedLossPct, inAll, planYear } from "../../year";
 import { planWired } from "./facts";
 import { type Goal } from "./goal";
@@ -47,7 +47,7 @@ export function* robustness(
   memory: Memory,
 ): Generator<{ readonly share: number; readonly results: readonly TrialResult[] } | undefined, readonly TrialResult[]> {
   const results: TrialResult[] = [];
-  const trials = trialsOf(plan, wiringId, wirings[0] ?? []);
+  const trials = trialsOf(plan, wiringId, wirings[0] ?? [], goal);
   for (const { trial, changes } of trials) {
     const scores: { score: number; stopped: boolean }[] = [];
     for (const lanes of wirings) {
@@ -71,7 +71,12 @@ export function* robustness(
 }
 
 /** What is tried on a plan. Dirty and dead is a panel of the best wiring's longest row, where it drags the most others with it. */
-function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial: Trial; changes: Change[] }[] {
+function trialsOf(
+  plan: Plan,
+  wiringId: string,
+  best: readonly Lane[],
+  goal: Goal,
+): { trial: Trial; changes: Change[] }[] {
   const poseIds = plan.wirings.find(({ id }) => id === wiringId)?.poseIds ?? [];
   const rows = best.flatMap(({ rows: all }) => all);
   const longest = rows.reduce<Lane["rows"][number] | null>(
@@ -82,13 +87,7 @@ function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial:
   const nameOf = (panelId: string) => plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId;
   const trials: { trial: Trial; changes: Change[] }[] = [{ trial: { type: "planned" }, changes: [] }];
   if (victim !== undefined) {
-    const lit = (share: number) =>
-      poseIds.map((poseId): Change => ({
-        type: "setStands",
-        poseId,
-        keys: [keyOf(victim)],
-        patch: { light: [share] },
-      }));
+    const lit = (share: number) => dimmed(plan, poseIds, [victim], share);
     const panelName = nameOf(victim.panelId);
     trials.push({
       trial: { type: "dirty", panelName, lightPct: dirtyLightPct },
@@ -97,9 +96,14 @@ function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial:
     trials.push({ trial: { type: "dead", panelName }, changes: lit(0) });
   }
   const haze = Math.min(60, (plan.site.losses.hazePct ?? assumedLossPct.hazePct) + hazePct);
+  const all = plan.panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => ({ panelId: id, piece: number })));
   trials.push({
     trial: { type: "haze", pct: hazePct },
-    changes: [{ type: "setSite", patch: { losses: { ...plan.site.losses, hazePct: haze } } }],
+    changes:
+      // a bright noon is one without haze, whatever the place has of it
+      goal.type === "noon"
+        ? dimmed(plan, poseIds, all, 1 - hazePct / 100)
+        : [{ type: "setSite", patch: { losses: { ...plan.site.losses, hazePct: haze } } }],
   });
   const [batch] = [...new Set(tilesOf(best).map(keyOf))].map((key) => partsOfKey(key).panelId);
   const sheet = plan.panels.find(({ id }) => id === batch);
@@ -124,4 +128,17 @@ function trialsOf(plan: Plan, wiringId: string, best: readonly Lane[]): { trial:
   const headingDeg = ((plan.site.headingDeg ?? 0) + 90) % 360;
   trials.push({ trial: { type: "heading", headingDeg }, changes: [{ type: "setSite", patch: { headingDeg } }] });
   return trials;
+}
+
+/** Some panels under so much of the light that each has in each pose: what stands in somebody's shade is dirty as well. */
+function dimmed(plan: Plan, poseIds: readonly string[], refs: readonly PieceRef[], share: number): Change[] {
+  return poseIds.flatMap((poseId) => {
+    const pose = poseIn(plan, poseId);
+    return refs.map((ref): Change => ({
+      type: "setStands",
+      poseId,
+      keys: [keyOf(ref)],
+      patch: { light: standOf(pose, ref).light.map((has) => has * share) },
+    }));
+  });
 }
