@@ -5,7 +5,7 @@ export { type Frame, frameOf, planeOver, sunOver } from "./frame";
 export { bodyOf, type LaidPanel, obstaclesOn, panelsOn, type PanelSize, type Parked, placeIn, sizeOf } from "./lie";
 export { alongEdges } from "./edge-way";
 export { createRoofLight, type RoofLight } from "./light";
-export { baseOf, faultsOf, footprintOf, type LayoutFault, sharedMm2, topOf } from "./check";
+export { baseOf, faultsOf, footprintOf, frameMm, type LayoutFault, sharedMm2, topOf } from "./check";
 export { pointsOf } from "./outline";
 export { handMm, type JudgedPanel } from "./room";
 export { type Ground, groundOf, isFree, nearestSpot } from "./spot";

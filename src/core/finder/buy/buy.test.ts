@@ -1,9 +1,11 @@
-import { applyChanges, type Plan } from "@/core/plan";
+import fc from "fast-check";
+import { applyChanges, emptyPlan, type PanelSheet, type Plan, plainSurface, type RoofObstacle } from "@/core/plan";
 import { assess } from "@/core/rules";
 import { runToEnd } from "@/core/steps";
 import { demoInputs, demoPanels } from "@/demo";
-import { demoPlan } from "@/testing";
+import { demoPlan, effort, number } from "@/testing";
 import { buyChanges, type Purchase, whatToBuy } from ".";
+import { mostOf } from "./options";
 
 const lantern = demoPlan("The Lantern");
 const few = { rigid195: demoPanels.rigid195, flexible100: demoPanels.flexible100, folding160: demoPanels.folding160 };
@@ -93,4 +95,64 @@ test("an area holds whole panels only; what has no room is not offered; PWM brin
   const kept = (suited?.kwh ?? 0) / (suited?.beside?.kwh ?? Infinity);
   expect(kept).toBeGreaterThan(0.65);
   expect(kept).toBeLessThan(0.95);
+});
+
+test("a locker takes what goes into it: folded, or as it lies; a larger one or a stronger one takes no fewer", () => {
+  const { rigid60, rigid195, folding160, blanket120 } = demoPanels;
+  const fits = (sheet: PanelSheet, [lengthMm, widthMm, heightMm]: readonly number[], mostKg: number | null = null) => {
+    const locker = { id: "l", name: "Locker", lengthMm, widthMm, heightMm, mostKg } as Plan["space"]["lockers"][number];
+    const plan = { ...emptyPlan("Lockers"), space: { ...emptyPlan("Lockers").space, lockers: [locker] } };
+    const shopping = { ...plan.shopping, room: "lockers" } as const;
+    return runToEnd(mostOf({ ...plan, shopping }, { id: "p", sheet }));
+  };
+  const bay = [1400, 420, 700] as const;
+  // glass of 1.5 m does not go into 1.4 m, whichever way; a small one goes in slabs of 40 mm
+  expect([
+    fits(rigid195, bay),
+    fits(rigid60, [1200, 300, 130]),
+    fits({ ...folding160, stowedDepthMm: null }, bay),
+  ]).toEqual([0, 3, 0]);
+  expect(fits(folding160, [560, 540, 4 * (folding160.stowedDepthMm ?? 0)])).toBe(4);
+  expect(fits(folding160, bay, 2.5 * (folding160.weightKg ?? 0))).toBe(2);
+  fc.assert(
+    fc.property(fc.array(number(200, 1500), { minLength: 3, maxLength: 3 }), number(0, 800), (size, more) => {
+      for (const sheet of [rigid60, folding160, blanket120]) {
+        const few = fits(sheet, size);
+        const [long = 0, ...others] = size;
+        expect(fits(sheet, [long + more, ...others])).toBeGreaterThanOrEqual(Math.min(few, 1));
+        const { stowedLengthMm, stowedWidthMm, stowedDepthMm, lengthMm, widthMm } = sheet;
+        const slab = [stowedLengthMm ?? lengthMm ?? 0, stowedWidthMm ?? widthMm ?? 0, stowedDepthMm ?? 40];
+        const volume = (sides: readonly number[]) => sides.reduce((all, side) => all * side, 1);
+        expect(few * volume(slab)).toBeLessThanOrEqual(volume(size));
+      }
+    }),
+    { numRuns: effort(40) },
+  );
+});
+
+test("a surface has room for what the fill lays there: fewer where something is in the way", () => {
+  const sheet = demoPanels.rigid60;
+  const roof = plainSurface("s", "Roof", 2000, 1500);
+  const hatch: RoofObstacle = {
+    id: "h",
+    name: "Hatch",
+    surfaceId: "s",
+    kind: "hatch",
+    xMm: 1000,
+    yMm: 750,
+    zMm: 0,
+    shape: { type: "box", lengthMm: 900, widthMm: 900, heightMm: 50, turnDeg: 0 },
+    clearanceMm: 0,
+    planned: false,
+  };
+  const bare = emptyPlan("Surface");
+  const room = (obstacles: Plan["space"]["obstacles"]) => {
+    const space = { ...bare.space, surfaces: [roof], obstacles };
+    const shopping = { ...bare.shopping, room: "surface", surfaceId: "s" } as const;
+    return runToEnd(mostOf({ ...bare, space, shopping }, { id: "p", sheet }));
+  };
+  const [free, crowded] = [room([]), room([hatch])];
+  expect(free * (sheet.lengthMm ?? 0) * (sheet.widthMm ?? 0)).toBeLessThanOrEqual(2000 * 1500);
+  expect(free).toBeGreaterThan(crowded);
+  expect(crowded).toBeGreaterThan(0);
 });

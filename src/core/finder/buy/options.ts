@@ -1,5 +1,5 @@
 import { type DeviceSheet, newPieces, type PanelSheet, type Plan } from "../../plan";
-import { fillAnswers, sizeOf } from "../../roof";
+import { fillAnswers, frameMm, sizeOf } from "../../roof";
 import { parkedIn } from "../../rules";
 import { stow } from "../../stow";
 
@@ -50,10 +50,12 @@ export function* mostOf(plan: Plan, panel: PanelOffer): Generator<undefined, num
       return Math.min(most, Math.max(grid(lengthMm, widthMm), grid(widthMm, lengthMm)));
     }
     case "lockers": {
+      const sheet = putAway(panel.sheet);
       let fits = 0;
+      if (sheet === null) return fits;
       // one more, as long as all of them go in beside what is owned
       for (let count = 1; count <= most; count++) {
-        const { plan: packed, panelId } = planWith(plan, panel, count);
+        const { plan: packed, panelId } = planWith(plan, { ...panel, sheet }, count);
         if (stow(packed).left.some((key) => key.startsWith(`${panelId}.`))) break;
         fits = count;
         yield undefined;
@@ -82,6 +84,14 @@ export function* mostOf(plan: Plan, panel: PanelOffer): Generator<undefined, num
       }
     }
   }
+}
+
+/** A panel as it goes into a locker: folded, or as it lies, as thick as a frame, where it does not fold. Null: nobody knows its size. */
+function putAway(sheet: PanelSheet): PanelSheet | null {
+  if (sheet.kind === "folding" || sheet.kind === "blanket" || sheet.stowedLengthMm !== null) return sheet;
+  const size = sizeOf({ label: sheet });
+  if (size === null) return null;
+  return { ...sheet, stowedLengthMm: size.lengthMm, stowedWidthMm: size.widthMm, stowedDepthMm: frameMm };
 }
 
 /** How long kinds of panel are taken to last, years: nobody's promise, but what the trade has seen. */
