@@ -71,6 +71,10 @@ test("an area holds whole panels only; what has no room is not offered; PWM brin
   const room = { room: "area", lengthMm: 2 * (lengthMm ?? 0) + 25, widthMm: (widthMm ?? 0) + 10 } as const;
   const { found } = bought(room, lantern, panels.slice(0, 1));
   expect(found.kinds.find(({ panel }) => panel.id === "rigid195")?.fits).toBe(2);
+  // a sheet that says no size is not as small as one likes
+  const unsized = { id: "unsized", sheet: { ...few.rigid195, lengthMm: null, widthMm: null } };
+  const shopping = { ...lantern.shopping, room: "area", lengthMm: 400, widthMm: 400 } as const;
+  expect(runToEnd(mostOf({ ...lantern, shopping }, unsized))).toBe(0);
   const none = bought({ ...room, lengthMm: 300, widthMm: 200 }).found;
   expect([none.offers, none.kinds.map(({ fits }) => fits)]).toEqual([[], [0, 0, 0]]);
   const bare = {

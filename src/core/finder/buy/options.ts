@@ -35,7 +35,7 @@ export function freeId(wanted: string, taken: readonly string[]): string {
 /** For how many panels of a kind there is room and strength, at most. */
 export function* mostOf(plan: Plan, panel: PanelOffer): Generator<undefined, number> {
   const { shopping, space } = plan;
-  const { weightKg, lengthMm, widthMm } = panel.sheet;
+  const { weightKg } = panel.sheet;
   const byWeight =
     shopping.carryKg === null || weightKg === null ? mostBought : Math.floor(shopping.carryKg / weightKg + 1e-9);
   const most = Math.min(mostBought, byWeight);
@@ -44,7 +44,11 @@ export function* mostOf(plan: Plan, panel: PanelOffer): Generator<undefined, num
       return most;
     case "area": {
       const { lengthMm: long, widthMm: wide } = shopping;
-      if (long === null || wide === null || lengthMm === null || widthMm === null) return most;
+      if (long === null || wide === null) return most;
+      // where its sheet says no size, one of its watts is taken
+      const size = sizeOf({ label: panel.sheet });
+      if (size === null) return 0;
+      const { lengthMm, widthMm } = size;
       const grid = (a: number, b: number) =>
         Math.floor((long + seamMm) / (a + seamMm)) * Math.floor((wide + seamMm) / (b + seamMm));
       return Math.min(most, Math.max(grid(lengthMm, widthMm), grid(widthMm, lengthMm)));
