@@ -7,7 +7,7 @@ import { type Lane } from "@/core/wiring";
 import { Field } from "./Field";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
-import { shapeOf } from "./shape-of";
+import { piecesOf } from "./shape-of";
 import { WhyNot } from "./WhyNot";
 
 type BehindProps = {
@@ -23,9 +23,9 @@ type BehindProps = {
 /** The field of all others, and why not this one. */
 export function Behind({ plan, wiringId, offers, points, goal, canTake, onTake }: BehindProps) {
   const [chosen, setChosen] = useState<Point | null>(null);
-  const shapes = useMemo(() => points.map(({ lanes }) => shapeOf(lanes)), [points]);
+  const names = useMemo(() => points.map(({ lanes }) => piecesOf(lanes)), [points]);
   // each news of the search brings the field anew: what was chosen stays chosen as long as its wiring is among it
-  const found = chosen === null ? -1 : shapes.indexOf(shapeOf(chosen.lanes));
+  const found = chosen === null ? -1 : names.indexOf(piecesOf(chosen.lanes));
   const at = found < 0 ? null : found;
   const best = offers[0]?.facts;
   if (best === undefined) return null;

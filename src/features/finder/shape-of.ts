@@ -1,4 +1,4 @@
-import { type Lane } from "@/core/wiring";
+import { keyOf, type Lane, tilesOfRows } from "@/core/wiring";
 
 /** A wiring by what stands where, whatever its rows are called and in whatever order they come. */
 export function shapeOf(lanes: readonly Lane[]): string {
@@ -15,4 +15,11 @@ export function shapeOf(lanes: readonly Lane[]): string {
     })
     .sort()
     .join(";");
+}
+
+/** A wiring of the field by the very panels in it: points may be alike in shape, and differ in which of equal panels lies in the shade. */
+export function piecesOf(lanes: readonly Lane[]): string {
+  return JSON.stringify(
+    lanes.map(({ inputId, portId, rows }) => [inputId, portId, rows.map((row) => tilesOfRows([row]).map(keyOf))]),
+  );
 }
