@@ -48,10 +48,10 @@ export function Table({
       {head !== undefined && (
         <thead className={hidesHead === true ? "visually-hidden" : undefined}>
           <tr>
-            {head.map((each) => {
+            {head.map((each, k) => {
               const { words, isNumber, help } = typeof each === "string" ? { words: each } : each;
               return (
-                <th key={words} scope="col" data-num={isNumber === true ? "" : undefined} title={help}>
+                <th key={k} scope="col" data-num={isNumber === true ? "" : undefined} title={help}>
                   {words}
                 </th>
               );

@@ -2,7 +2,7 @@
 
 import { type InputLine, type KindLine, type Purchase, type PwmLine } from "@/core/finder";
 import { type Plan } from "@/core/plan";
-import { Table, overFigures } from "@/ui";
+import { overFigures, Table } from "@/ui";
 import { kindWords, money, percent, purchaseName, pwmSentence, scoreAmount } from "@/words";
 import style from "./finder.module.css";
 

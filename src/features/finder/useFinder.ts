@@ -3,6 +3,7 @@
 import { useEffect, useId, useRef, useState } from "react";
 import { type Arranged, type Bounds, type FirstLook, type Goal, quickProof } from "@/core/finder";
 import { type Plan } from "@/core/plan";
+import { isSame } from "@/features/asking";
 import { useWeather } from "@/features/year";
 import { type FindAsked, type Outcome, pageMail, type WeatherText } from "@/workers";
 
@@ -145,7 +146,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
   return {
     ...known,
     fault: weather.type === "lost" ? weather.message : known.fault,
-    isOfNow: known.subject.every((part, k) => part === subject[k]),
+    isOfNow: isSame(known.subject, subject),
     look: () => void look(quickProof, true),
     prove: () => void look(null, false),
     hold,

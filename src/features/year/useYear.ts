@@ -3,6 +3,7 @@
 import { useEffect, useId, useState } from "react";
 import { type Plan } from "@/core/plan";
 import { type PlanYear } from "@/core/year";
+import { isSame } from "@/features/asking";
 import { useDesk } from "@/features/desk";
 import { pageMail, type WeatherText } from "@/workers";
 import { useWeather, type Weather } from "./useWeather";
@@ -81,7 +82,7 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
     // an edit has the machine to itself at once, not when it has been drawn
     const unsubscribe = desk.store.subscribe(() => {
       const now = subjectOf(desk.now().history.present, wiringId);
-      if (now.some((part, k) => part !== subject[k])) stop();
+      if (!isSame(now, subject)) stop();
       // taken back before it was through: the plan is the same again, and nobody else would ask
       else if (stopped && !whole) setTurn((before) => before + 1);
     });
@@ -92,7 +93,7 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
     // what the year depends on, not the document: a note typed changes no sun
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [...subject, text, topic, desk, turn]);
-  const isOfNow = known.subject.every((part, k) => part === subject[k]);
+  const isOfNow = isSame(known.subject, subject);
   return {
     year: known.wiringId === wiringId ? known.year : null,
     settled: known.settled && isOfNow,

@@ -93,11 +93,11 @@ test("a row that the next colder record would break is stopped there, and the sh
   expect(of("colder").map(({ stopped }) => stopped)).toEqual([true, false]);
 });
 
-test("by the year a dead panel of the longest row costs the wiring in series more than the one in parallel", () => {
+test("by the year it is a panel of the best wiring’s longest row that is dirty or dead, and dead costs more", () => {
   const plan = demoPlan("The Lantern");
-  const [series, others] = plan.wirings;
-  if (series === undefined || others === undefined) throw new Error("the Lantern has two wirings");
-  const { results, of } = tried(plan, series.id, [series.lanes, others.lanes], { type: "year" });
+  const [everyDay, pressDay] = plan.wirings;
+  if (everyDay === undefined || pressDay === undefined) throw new Error("the Lantern has two wirings");
+  const { results, of } = tried(plan, everyDay.id, [everyDay.lanes, pressDay.lanes], { type: "year" });
   const victims = results.flatMap(({ trial }) =>
     "panelName" in trial && trial.type !== "short" ? [trial.panelName] : [],
   );
