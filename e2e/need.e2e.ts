@@ -60,6 +60,15 @@ walk(
     await page.keyboard.press("ArrowDown");
     await page.keyboard.press("Enter");
     await fields.says("main", /Time zone Europe\/Zurich/);
+    // a stay: a day typed key by key passes years long ago, which are none
+    await fields.press("Add a stay");
+    const begins = await fields.valueOf("From");
+    await (await fields.named("To")).focus();
+    await page.keyboard.type("12252031");
+    await fields.shows("To", "2031-12-25");
+    expect(await fields.valueOf("From")).toBe(begins);
+    await fields.type("Where", "57.2");
+    await fields.says("[role=alert]", /Latitude and longitude, please/);
     await fields.saved();
   },
 );

@@ -42,8 +42,9 @@ export function Arrange() {
     desk.change({ type: "rewire", wiringId: wiring.id, lanes: [...lanes], counts: countsOf(lanes) });
     desk.set({ said: `${what} is on the board; undo takes it back.` });
   };
-  const onBoard = shapeOf(wiring.lanes);
   const { found, first } = finder;
+  const shape = (lanes: readonly Lane[]) => shapeOf(lanes, found?.alike ?? []);
+  const onBoard = shape(wiring.lanes);
   const best = found?.offers[0]?.facts ?? null;
   return (
     <>
@@ -97,7 +98,7 @@ export function Arrange() {
                 goal={finder.goal}
                 proved={found.gapPct < 0.05 && found.isComplete}
                 canTake={finder.isOfNow}
-                isOnBoard={shapeOf(offer.lanes) === onBoard}
+                isOnBoard={shape(offer.lanes) === onBoard}
                 onTake={() => take(offer.lanes, `“${nameOf(offer)}”`)}
               />
             ))}
@@ -106,8 +107,7 @@ export function Arrange() {
             <Behind
               plan={plan}
               wiringId={wiring.id}
-              offers={found.offers}
-              points={found.points}
+              found={found}
               goal={finder.goal}
               canTake={finder.isOfNow}
               onTake={(lanes) => take(lanes, "The wiring chosen in the field")}

@@ -1,32 +1,32 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { type Goal, type Offer, type Point } from "@/core/finder";
+import { type Arranged, type Goal, type Point } from "@/core/finder";
 import { type Plan } from "@/core/plan";
 import { type Lane } from "@/core/wiring";
 import { Field } from "./Field";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
-import { piecesOf } from "./shape-of";
+import { shapeOf } from "./shape-of";
 import { WhyNot } from "./WhyNot";
 
 type BehindProps = {
   readonly plan: Plan;
   readonly wiringId: string;
-  readonly offers: readonly Offer[];
-  readonly points: readonly Point[];
+  readonly found: Arranged;
   readonly goal: Goal;
   readonly canTake: boolean;
   readonly onTake: (lanes: readonly Lane[]) => void;
 };
 
 /** The field of all others, and why not this one. */
-export function Behind({ plan, wiringId, offers, points, goal, canTake, onTake }: BehindProps) {
+export function Behind({ plan, wiringId, found, goal, canTake, onTake }: BehindProps) {
   const [chosen, setChosen] = useState<Point | null>(null);
-  const names = useMemo(() => points.map(({ lanes }) => piecesOf(lanes)), [points]);
+  const { offers, points, alike } = found;
+  const names = useMemo(() => points.map(({ lanes }) => shapeOf(lanes, alike)), [points, alike]);
   // each news of the search brings the field anew: what was chosen stays chosen as long as its wiring is among it
-  const found = chosen === null ? -1 : names.indexOf(piecesOf(chosen.lanes));
-  const at = found < 0 ? null : found;
+  const place = chosen === null ? -1 : names.indexOf(shapeOf(chosen.lanes, alike));
+  const at = place < 0 ? null : place;
   const best = offers[0]?.facts;
   if (best === undefined) return null;
   return (

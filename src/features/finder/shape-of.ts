@@ -1,25 +1,20 @@
-import { keyOf, type Lane, tilesOfRows } from "@/core/wiring";
+import { type Arranged } from "@/core/finder";
+import { keyOf, type Item, type Lane } from "@/core/wiring";
 
-/** A wiring by what stands where, whatever its rows are called and in whatever order they come. */
-export function shapeOf(lanes: readonly Lane[]): string {
+/**
+ * A wiring by what stands where, whatever its rows are called and in whatever order they come, and whichever of panels that are alike
+ * stand in them; of those that are not, as one lies in the shade, it counts which.
+ */
+export function shapeOf(lanes: readonly Lane[], alike: Arranged["alike"]): string {
+  const kinds = new Map(alike.flatMap((keys, kind) => keys.map((key) => [key, kind] as const)));
+  const nameOf = (item: Item) =>
+    item.type === "panel" ? `${kinds.get(keyOf(item)) ?? keyOf(item)} ${item.joinedPast}` : item.rows;
   return lanes
     .filter(({ rows }) => rows.length > 0)
     .map(({ inputId, portId, rows }) => {
-      const told = rows.map(({ items, blockingDiode }) =>
-        JSON.stringify([
-          items.map((item) => (item.type === "panel" ? `${item.panelId} ${item.joinedPast}` : item.rows)).sort(),
-          blockingDiode,
-        ]),
-      );
+      const told = rows.map(({ items, blockingDiode }) => JSON.stringify([items.map(nameOf).sort(), blockingDiode]));
       return `${inputId}/${portId}: ${told.sort().join()}`;
     })
     .sort()
     .join(";");
-}
-
-/** A wiring of the field by the very panels in it: points may be alike in shape, and differ in which of equal panels lies in the shade. */
-export function piecesOf(lanes: readonly Lane[]): string {
-  return JSON.stringify(
-    lanes.map(({ inputId, portId, rows }) => [inputId, portId, rows.map((row) => tilesOfRows([row]).map(keyOf))]),
-  );
 }

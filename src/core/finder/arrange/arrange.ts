@@ -1,6 +1,6 @@
 import { type Memory } from "../../rules";
 import { quietly } from "../../steps";
-import { type Lane } from "../../wiring";
+import { keyOf, type Lane, type TileKey } from "../../wiring";
 import { type Bench, glanceHours } from "./bench";
 import { fewHours } from "./few-hours";
 import { hasStop, judged, lanesOf } from "./judge";
@@ -23,6 +23,8 @@ export type Arranged = {
   readonly gapPct: number;
   /** Whether all there is was gone through. */ readonly isComplete: boolean;
   readonly leftOut: readonly LeftOut[];
+  /** Panels of which it does not matter which stands where, by their keys. */
+  readonly alike: readonly (readonly TileKey[])[];
   /** How many hours stand for the year in the ranking. */ readonly hours: number;
 };
 
@@ -146,6 +148,7 @@ function* toldOf(
     combos,
     isComplete: problem.isComplete,
     leftOut: problem.leftOut,
+    alike: problem.classes.map(({ tiles }) => tiles.map(keyOf)),
     hours: problem.hours.length,
   });
   for (const champion of champions) {
