@@ -198,6 +198,7 @@ function Beside({
         {apart === 0 ? "the same" : `${m(Math.abs(apart))} ${apart > 0 ? "more" : "less"}`}.
       </p>
       <Table
+        label="Table of both lists"
         head={["Part", overFigures("Here"), overFigures(`${plan.wirings.find(({ id }) => id === otherId)?.name}`)]}
       >
         <tbody>

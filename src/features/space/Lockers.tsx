@@ -39,7 +39,7 @@ export function Lockers() {
         {folded.length === 0 ? (
           <p style={{ margin: 0 }}>No folding panel and no blanket in this plan.</p>
         ) : (
-          <Table figures head={["Panel", "Folded", "Weight", "W per litre", "W per kg"]}>
+          <Table label="Table of what folds" figures head={["Panel", "Folded", "Weight", "W per litre", "W per kg"]}>
             <tbody>
               {folded.map(({ panelId, name, pieces, sizeMm, kg, wPerLitre, wPerKg }) => (
                 <tr key={panelId}>
