@@ -14,10 +14,19 @@ type Props = {
   readonly onDone?: () => void;
 };
 
-/** A day of the calendar. What is half typed is no day yet, and the one of before holds until it is. */
+/**
+ * A day of the calendar, taken when one leaves the field or presses Enter: typed key by key it passes other days, and what is half
+ * typed is none. Then the one of before holds.
+ */
 export function DayField({ label, value, withTime = false, disabled = false, onValue, onDone }: Props) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
+  const take = () => {
+    if (draft === null) return;
+    setDraft(null);
+    if (isWhole(draft)) onValue(draft);
+    onDone?.();
+  };
   return (
     <Box sx={{ minWidth: 0 }}>
       <FieldLabel htmlFor={id}>{label}</FieldLabel>
@@ -28,20 +37,17 @@ export function DayField({ label, value, withTime = false, disabled = false, onV
         fullWidth
         value={draft ?? value}
         disabled={disabled}
-        onChange={({ target }) => {
-          setDraft(target.value);
-          if (isWhole(target.value)) onValue(target.value);
-        }}
-        onBlur={() => {
-          setDraft(null);
-          onDone?.();
+        onChange={({ target }) => setDraft(target.value)}
+        onBlur={take}
+        onKeyDown={({ key }) => {
+          if (key === "Enter") take();
         }}
       />
     </Box>
   );
 }
 
-/** A year half typed reads as one long ago: 2, 20 and 202 on the way to 2026. */
+/** Of a day that is not there yet nothing is told; a year half typed reads as one long ago: 2, 20 and 202 on the way to 2026. */
 function isWhole(day: string): boolean {
   return /^[1-9]\d{3}-/.test(day);
 }
