@@ -2,7 +2,7 @@ import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { type ElementHandle } from "puppeteer-core";
 import { type MeasuredRecord } from "@/core/measured";
-import { phone } from "./harness";
+import { phone, reload } from "./harness";
 import { eventually, getJson, walk, walkAlone } from "./harness/visit";
 
 /** Living with it: an entry by thumb in a few presses, what was due, what a year of them shows. */
@@ -33,7 +33,7 @@ walk(
     await page.$eval("input[inputmode=none]", (line) => (line as HTMLInputElement).focus());
     await page.keyboard.type("4x");
     await fields.says("[role=alert]", /“4x” is no number of watts/);
-    await page.reload();
+    await reload(page);
     await fields.says("main", /Entries: 1/);
     for (const left of [1, 0]) {
       // from the keys: the list may still be moving under a thumb

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
-import { phone } from "./harness";
+import { phone, reload } from "./harness";
 import { eventually, walk } from "./harness/visit";
 
 /** Fixing panels once: the way is chosen, judged and mended, measured twice before what cannot be undone, and remembered. */
@@ -31,7 +31,7 @@ walk("a way is chosen and judged: what nobody knows is asked, what is too weak i
   await fields.says("[role=alert]", /400\sm\/s is outside 5 to 90\sm\/s/);
   await fields.type("Strongest gust", "20");
   await fields.saved();
-  await page.reload();
+  await reload(page);
   await fields.shows("Base weighs", "120");
   await fields.shows("Strongest gust", "20");
 });
@@ -111,7 +111,7 @@ walk(
     await page.$eval("#mount-tab-forces", (tab) => (tab as HTMLElement).click());
     await fields.tap("Take it out");
     await fields.saved();
-    await page.reload();
+    await reload(page);
     await fields.says("main", /passed over without measuring twice: “rain was coming”/);
   },
 );

@@ -1,7 +1,7 @@
 import { readdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { setTimeout } from "node:timers/promises";
-import { desktop, type RunningServer, startServer, temporaryDir } from "./harness";
+import { desktop, goTo, type RunningServer, startServer, temporaryDir } from "./harness";
 import { getJson, walk, walkAlone } from "./harness/visit";
 import { type Screen } from "./screen";
 
@@ -143,7 +143,7 @@ walkAlone(
     await ledger.verdict(/connect/i);
     await fields.gone("[aria-label='Ways to begin']");
     await fields.saved();
-    await page.goto(new URL("/", page.url()).href);
+    await goTo(page, new URL("/", page.url()).href);
     await page.waitForSelector("[data-glance]");
     await fields.says("[aria-label='Plans']", /Shown.*at noon/);
   },

@@ -1,4 +1,4 @@
-import { phone } from "./harness";
+import { goTo, phone } from "./harness";
 import { walk } from "./harness/visit";
 
 /** Practice: the mistake is made and told with its numbers, the way out is found, by the same board and meter as the real thing. */
@@ -31,7 +31,7 @@ walk("on the board: the third panel in the row is over the ceiling; beside each 
   await fields.press("Plug in");
   await fields.says("main", /It runs: .*\sW at a bright noon/);
   // what was practised stays on this device
-  await page.goto(page.url().split("#")[0] ?? "");
+  await goTo(page, page.url().split("#")[0] ?? "");
   await fields.says("main", /1 drill tried of 37/);
   await fields.says("main", /The next panel.*1 of 2/);
 });
@@ -59,12 +59,12 @@ walk(
     await fields.says("[role=status]", /Not yet: put the battery fuse in/);
     await fields.press("Plug the panels in");
     await fields.says("main", /too early, and it cannot be undone.*Battery first/);
-    await page.goto(`${page.url().split("#")[0] ?? ""}?#neverBlows.1.3`);
+    await goTo(page, `${page.url().split("#")[0] ?? ""}?#neverBlows.1.3`);
     await fields.press("15 A");
     await fields.press("Close the box");
     await fields.says("main", /never blows|bright sky alone|series fuse rating/);
     const story = async () => {
-      await page.goto(`${page.url().split(/[?#]/)[0] ?? ""}?${Math.random()}#endless.41.7`);
+      await goTo(page, `${page.url().split(/[?#]/)[0] ?? ""}?${Math.random()}#endless.41.7`);
       return fields.says("main", /Number 8 of the endless run 41/);
     };
     expect(await story()).toBe(await story());

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { type Page } from "puppeteer-core";
+import { reload } from "./harness";
 import { eventually, walk } from "./harness/visit";
 
 /** A wiring becomes copper: cables said and sized, fuses fitted, plugs followed, the list counted, sheets taken along. */
@@ -55,7 +56,7 @@ walk(
     await ledger.is("care");
     await fields.saved();
     // it is still there for whoever comes later
-    await page.reload();
+    await reload(page);
     await pressBox(page, "To the switch");
     await fields.shows("Length, one way", "38");
   },

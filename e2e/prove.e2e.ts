@@ -3,7 +3,7 @@ import os from "node:os";
 import path from "node:path";
 import { type Browser, type Page } from "puppeteer-core";
 import { type ReadingRecord } from "@/core/measured";
-import { goTo, launchBrowser, openPage, phone, startServer, temporaryDir } from "./harness";
+import { goTo, launchBrowser, openPage, phone, reload, startServer, temporaryDir } from "./harness";
 import { eventually, getJson, walk } from "./harness/visit";
 import { Screen } from "./screen";
 
@@ -56,7 +56,7 @@ walk(
     await eventually(async () => (await readingsOf(address, server.url)).length === 3);
     const [first] = await readingsOf(address, server.url);
     expect(first).toMatchObject({ by: "Tam", source: "typed", sky: { meterWm2: 700, airC: 15 }, quantity: "openV" });
-    await page.reload();
+    await reload(page);
     await page.$eval("#prove-tab-report", (tab) => (tab as HTMLElement).click());
     await fields.says("main", /2 of \d+ read and as they should be, 1 not as they should be/);
   },

@@ -65,6 +65,12 @@ export async function goTo(page: Page, url: string): Promise<void> {
   await ready(page);
 }
 
+/** Loads a page anew. What is pressed before it is ready nobody hears. */
+export async function reload(page: Page): Promise<void> {
+  await page.reload({ waitUntil: "domcontentloaded" });
+  await ready(page);
+}
+
 /** Waits until the page shows what it knows and nothing on it is still to come. */
 export async function ready(page: Page): Promise<void> {
   await page.waitForSelector("[data-ready=true]", { timeout: patienceMs });
