@@ -1,11 +1,16 @@
+import { useEffect, useState } from "react";
 import { LevelMark, sheetStyle, TextButton } from "@/ui";
 import { useReadings, useReadingsState } from "./PlanReadings";
 
-/** Says what the server has not acknowledged yet, and whether this device keeps it until then; nothing where all is well. */
+/** A reading is on its way for some tenths of a second each time: told so soon it would push away what a thumb aims at, ms. */
+const patienceMs = 1500;
+
+/** Says what the server has not acknowledged for a while, and whether this device keeps it until then; nothing where all is well. */
 export function WaitingReadings() {
   const readings = useReadings();
   const { waiting, isKept, fault } = useReadingsState();
-  if (waiting.size === 0 && isKept) return null;
+  const isLate = useLasting(waiting.size > 0, patienceMs);
+  if (isKept && !isLate && (fault === null || waiting.size === 0)) return null;
   return (
     <p className={sheetStyle["notice"]} role="status">
       <LevelMark level="care" size={16} />
@@ -17,4 +22,18 @@ export function WaitingReadings() {
       </span>
     </p>
   );
+}
+
+/** Whether something has been so for so many ms without a break. */
+function useLasting(isSo: boolean, ms: number): boolean {
+  const [lasts, setLasts] = useState(false);
+  useEffect(() => {
+    if (!isSo) return;
+    const timer = setTimeout(() => setLasts(true), ms);
+    return () => {
+      clearTimeout(timer);
+      setLasts(false);
+    };
+  }, [isSo, ms]);
+  return isSo && lasts;
 }
