@@ -1,1 +1,1 @@
-export { type Folded, foldedIn, stow, type Stowing } from "./stow";
+export { type Folded, foldedIn, folds, stow, type Stowing } from "./stow";

@@ -1,4 +1,4 @@
-import { type Locker, type Plan } from "../plan";
+import { type Locker, type PanelSheet, type Plan } from "../plan";
 import { keyOf } from "../wiring";
 
 /** A folded panel: its size as it is put away, its watts and its weight; what its label does not say is null. */
@@ -14,10 +14,15 @@ export type Folded = {
 };
 type Size = readonly [number, number, number];
 
+/** Whether a panel folds or rolls up, by its kind or by a size that its sheet says for it. */
+export function folds({ kind, stowedLengthMm }: Pick<PanelSheet, "kind" | "stowedLengthMm">): boolean {
+  return kind === "folding" || kind === "blanket" || stowedLengthMm !== null;
+}
+
 /** The kinds of a plan that fold or roll up, and what they give for the room and the weight they take. */
 export function foldedIn({ panels }: Pick<Plan, "panels">): readonly Folded[] {
   return panels
-    .filter(({ label }) => label.kind === "folding" || label.kind === "blanket" || label.stowedLengthMm !== null)
+    .filter(({ label }) => folds(label))
     .map(({ id, label, pieces }): Folded => {
       const { stowedLengthMm, stowedWidthMm, stowedDepthMm, pmaxW: watts, weightKg: kg } = label;
       const isSized = stowedLengthMm !== null && stowedWidthMm !== null && stowedDepthMm !== null;

@@ -1,7 +1,7 @@
 import { type DeviceSheet, newPieces, type PanelSheet, type Plan } from "../../plan";
 import { fillAnswers, frameMm, sizeOf } from "../../roof";
 import { parkedIn } from "../../rules";
-import { stow } from "../../stow";
+import { folds, stow } from "../../stow";
 
 /** A sheet of the library. */
 export type Sheet<T> = { readonly id: string; readonly sheet: T };
@@ -92,7 +92,7 @@ export function* mostOf(plan: Plan, panel: PanelOffer): Generator<undefined, num
 
 /** A panel as it goes into a locker: folded, or as it lies, as thick as a frame, where it does not fold. Null: nobody knows its size. */
 function putAway(sheet: PanelSheet): PanelSheet | null {
-  if (sheet.kind === "folding" || sheet.kind === "blanket" || sheet.stowedLengthMm !== null) return sheet;
+  if (folds(sheet)) return sheet;
   const size = sizeOf({ label: sheet });
   if (size === null) return null;
   return { ...sheet, stowedLengthMm: size.lengthMm, stowedWidthMm: size.widthMm, stowedDepthMm: frameMm };
