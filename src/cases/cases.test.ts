@@ -33,7 +33,7 @@ describe("a verdict", () => {
   test("comes with mends that are plans, and judged again they leave no Stop that is not named", () => {
     const answer = answerOf({ type: "verdict", plan: boat, withMends: true });
     const [mend] = findingsOf(answer).find(({ rule }) => rule === "coldVoc")?.mends ?? [];
-    expect(mend?.says).toMatch(/^Wire 1 in series × 2 rows/);
+    expect(mend?.says).toMatch(/^Wire 1 in series × 2 strings in parallel \(1S2P\)/);
     expect(answerOf({ type: "verdict", plan: mend?.plan })["worst"]).not.toBe("stop");
   });
 

@@ -29,5 +29,5 @@ export const lanternFixings: readonly Fixing[] = [
       },
     ],
   },
-  { ...plainFixing("pitch", "Book bay pair", "foldingLegs", pieces("bookbay", 2)), anchorN: 400, tiltDeg: 40 },
+  { ...plainFixing("pitch", "Book bay pair", "foldingLegs", pieces("bookbay", 2)), anchorEachN: 200, tiltDeg: 40 },
 ];

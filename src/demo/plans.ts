@@ -8,6 +8,7 @@ import {
   plainSurface,
   type Plan,
   planSchema,
+  plainRun,
   type Run,
 } from "@/core/plan";
 import { type Lane, matrixRows, nameRows, type Row } from "@/core/wiring";
@@ -100,15 +101,7 @@ const pressEnd = (type: "junction" | "isolator" | "port"): End => ({ type, input
 
 /** A cable of the Lantern, on its roof unless said otherwise. */
 const cable = (id: string, from: End, to: End, more: Partial<Run>): Run => ({
-  id,
-  name: "Cable",
-  from,
-  to,
-  lengthMm: null,
-  wayId: null,
-  lies: null,
-  portable: null,
-  size: null,
+  ...plainRun(id, "Cable", from, to),
   ...more,
 });
 
@@ -218,20 +211,27 @@ const sketches: readonly Sketch[] = [
         poseIds: ["parked"],
         lanes: [lane("press", "pv", matrixRows("roof", 2, 2)), lane("station", "low", matrixRows("bookbay", 2, 1))],
         runs: [
-          cable("back-row", { type: "row", rowId: "r1" }, pressEnd("junction"), { lengthMm: 900, size: "10 AWG" }),
-          cable("front-row", { type: "row", rowId: "r2" }, pressEnd("junction"), { lengthMm: 3400, size: "10 AWG" }),
-          cable("down", pressEnd("junction"), pressEnd("isolator"), { wayId: "back", size: "6 AWG" }),
-          cable("to-press", pressEnd("isolator"), pressEnd("port"), { lengthMm: 700, lies: "inside" }),
+          cable("back-row", { type: "row", rowId: "r1" }, pressEnd("junction"), { lengthMm: 900, size: "6 mm2" }),
+          cable("front-row", { type: "row", rowId: "r2" }, pressEnd("junction"), { lengthMm: 3400, size: "6 mm2" }),
+          cable("down", pressEnd("junction"), pressEnd("isolator"), { wayId: "back", size: "16 mm2" }),
+          cable("to-press", pressEnd("isolator"), pressEnd("port"), { lengthMm: 700, where: "inside" }),
           cable(
             "press-battery",
             { type: "output", inputId: "press" },
             { type: "bank", inputId: "press" },
-            { lengthMm: 1100, lies: "inside", size: "6 AWG" },
+            { lengthMm: 1100, where: "inside", size: "10 mm2" },
           ),
         ],
         guards: [
-          { id: "press-switch", kind: "isolator", at: pressEnd("isolator"), ratedA: 32, ratedV: 150 },
-          { id: "press-fuse", kind: "fuse", at: { type: "bank", inputId: "press" }, ratedA: 50, ratedV: null },
+          { id: "press-switch", kind: "isolator", at: pressEnd("isolator"), ratedA: 32, ratedV: 150, breaksA: null },
+          {
+            id: "press-fuse",
+            kind: "fuse",
+            at: { type: "bank", inputId: "press" },
+            ratedA: 50,
+            ratedV: 58,
+            breaksA: 10_000,
+          },
         ],
       },
     ],

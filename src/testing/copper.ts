@@ -1,4 +1,4 @@
-import { applyChanges, type Change, type End, type Plan } from "@/core/plan";
+import { applyChanges, type Change, type End, type Plan, plainRun, type Run } from "@/core/plan";
 import { usedIn } from "@/core/wiring";
 import { type Dice } from "@/core/dice";
 
@@ -13,6 +13,19 @@ const sizes: readonly [string, ...string[]] = [
   "10 mm2",
   "16 mm2",
   "25 mm2",
+  "35 mm2",
+];
+type Laid = Pick<Run, "where" | "how">;
+const laid: readonly [Laid, ...Laid[]] = [
+  { where: null, how: null },
+  { where: "roof", how: "touching" },
+  { where: "roof", how: "conduit" },
+  { where: "outside", how: "freeAir" },
+  { where: "inside", how: "surface" },
+  { where: "inside", how: "conduit" },
+  { where: "vehicleRoof", how: null },
+  { where: "engine", how: "conduit" },
+  { where: "ground", how: "buried" },
 ];
 const plugKinds: readonly [string, ...string[]] = ["latch", "modular", "screw", "barrel8", "flat"];
 
@@ -34,13 +47,11 @@ export function withCopper(plan: Plan, draw: Dice): Plan {
       type: "setRun",
       wiringId,
       run: {
-        id: `run-${changes.length}`,
-        name: "a cable",
-        from,
-        to,
+        ...plainRun(`run-${changes.length}`, "a cable", from, to),
         lengthMm: draw.chance(0.8) ? draw.whole(300, 30_000) : null,
-        wayId: null,
-        lies: draw.pick(["roof", "inside", "conduit", "buried", null]),
+        ...draw.pick(laid),
+        circuits: draw.pick([null, 1, 2, 4]),
+        terminalC: draw.pick([null, 60, 75]),
         portable: draw.pick([true, false, null]),
         size: draw.chance(0.7) ? draw.pick(sizes) : null,
       },
@@ -50,7 +61,11 @@ export function withCopper(plan: Plan, draw: Dice): Plan {
     if (!draw.chance(0.6)) return;
     const id = `guard-${changes.length}`;
     const ratedV = draw.chance(0.9) ? draw.pick([60, 150, 250, 600, 1000]) : null;
-    changes.push({ type: "setGuard", wiringId, guard: { id, kind, at, ratedA: draw.whole(1, most), ratedV } });
+    changes.push({
+      type: "setGuard",
+      wiringId,
+      guard: { id, kind, at, ratedA: draw.whole(1, most), ratedV, breaksA: draw.pick([null, 2000, 10_000]) },
+    });
   };
   for (const { inputId, portId, rows } of wiring.lanes) {
     if (inputId === null || portId === null) continue;

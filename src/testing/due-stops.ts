@@ -64,6 +64,14 @@ export function dueStops(plan: Plan): DueStop[] {
   return [...ofLanes, ...sharedStops(plan, lanes, kinds)];
 }
 
+/** The most volts that some rows of a plan present on its coldest dawn. */
+export function coldestVolts(plan: Plan, rows: readonly Row[]): number {
+  const records = recordsAt(plan.site.latitudeDeg ?? assumed.latitudeDeg);
+  const lowC = plan.site.recordLowC ?? records.lowC;
+  const kinds = new Map(plan.panels.map(({ id, label }) => [id, kindOf(label, lowC)]));
+  return most(rows, (tile) => (kinds.get(tile.panelId) as Kind).coldV);
+}
+
 function laneStops(
   lane: Lane,
   port: PortSheet,
@@ -114,7 +122,7 @@ function kindOf(sheet: Plan["panels"][number]["label"], lowC: number): Kind {
     label,
     model,
     coldV: Math.max(voltsAt(model, [1000], lowC, 0), line, table),
-    coldRunV: Math.max(cold.v, label.vmpV * (1 + beta * (lowC - 25))),
+    coldRunV: Math.max(cold.v, label.vmpV + label.vocV * beta * (lowC - 25)),
     coldW: cold.v * cold.i,
     fuseA: label.maxSeriesFuseA ?? (label.pmaxW >= 50 ? 15 : 10),
   };
@@ -243,15 +251,41 @@ function alike(rows: readonly Row[]): boolean {
   );
 }
 
+/**
+ * A branch of any parallel set, at any depth, that needs a fuse where no standard one fits: by its own Isc, the least rating of the panels
+ * its whole current flows through, and what all around it can push into it. A rating assumed against a panel's own Isc is no Stop.
+ */
 function fuseDue(rows: readonly Row[], kind: (tile: Tile) => Kind): Amount {
-  const strings = rows.filter((row) => tilesIn([row]).length > 0);
-  const isc = strings.map((row) => shortA([row], kind));
-  const ratingA = Math.min(...tilesIn(rows).map((tile) => kind(tile).fuseA));
-  const backfeedA = 1.25 * (isc.reduce((sum, a) => sum + a, 0) - Math.min(...isc));
-  const leastA = 1.56 * Math.max(...isc);
-  const fits = standardFuses.some((size) => size >= leastA * (1 + 1e-9) && size <= ratingA);
-  const needed = over(backfeedA, ratingA, nearness);
-  return { due: strings.length < 2 || fits || needed === "not" ? "not" : needed, value: backfeedA, limit: ratingA };
+  let worst: Amount = { due: "not", value: 0, limit: 1 };
+  const isUsed = (row: Row) => tilesIn([row]).length > 0;
+  const own = (row: Row): Tile[] =>
+    row.items.flatMap((item) => {
+      if (item.type === "panel") return item.joinedPast ? [] : [item];
+      const inner = item.rows.filter(isUsed);
+      return inner.length === 1 ? inner.flatMap(own) : [];
+    });
+  const judge = (row: Row, pushedA: number) => {
+    const sure = own(row)
+      .map(kind)
+      .filter(({ label, fuseA }) => label.maxSeriesFuseA !== null || 1.56 * label.iscA <= fuseA);
+    const ratingA = Math.min(...sure.map(({ fuseA }) => fuseA));
+    const leastA = 1.56 * shortA([row], kind);
+    const fits = standardFuses.some((size) => size >= leastA * (1 - 1e-9) && size <= ratingA);
+    if (sure.length === 0 || fits) return;
+    const due = over(1.25 * pushedA, ratingA, nearness);
+    const order = { not: 0, doubt: 1, due: 2 };
+    if (order[due] > order[worst.due]) worst = { due, value: 1.25 * pushedA, limit: ratingA };
+  };
+  const visit = (set: readonly Row[], outerA: number) => {
+    const used = set.filter(isUsed);
+    for (const row of used) {
+      const pushedA = outerA + used.reduce((sum, other) => (other === row ? sum : sum + shortA([other], kind)), 0);
+      if (used.length > 1) judge(row, pushedA);
+      for (const item of row.items) if (item.type === "group") visit(item.rows, pushedA);
+    }
+  };
+  visit(rows, 0);
+  return worst;
 }
 
 function sharedStops(plan: Plan, lanes: readonly Lane[], kinds: ReadonlyMap<string, Kind>): DueStop[] {

@@ -1,4 +1,6 @@
+export { apart } from "./apart";
 export { withCopper } from "./copper";
+export { dueCopper } from "./due-copper";
 export { pretendDrafts } from "./drafts";
 export { effort } from "./effort";
 export { anyLabel, anyNet, anyNetWithParts, number, plausibleLabel, plausiblePanel } from "./nets";
@@ -15,7 +17,7 @@ export {
   tier,
   verdictOn,
 } from "./plans";
-export { type Due, type DueRule, type DueStop, dueStops } from "./due-stops";
+export { type Due, coldestVolts, type DueRule, type DueStop, dueStops } from "./due-stops";
 export { rebuilt, toldOfRows } from "./rebuilt";
 export { dice, type Dice } from "@/core/dice";
 export { randomPlan } from "./random-plans";

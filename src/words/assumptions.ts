@@ -20,7 +20,7 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
     case "labelField":
       return `${labelFieldWords[assumption.field]} of ${assumption.panelName} ${trueMinus(String(assumption.value))}${assumption.field.startsWith("temp") ? "\u00a0%/°C" : ""}`;
     case "ceilingIsVoc":
-      return "“highest volts” means with nothing connected";
+      return "max PV voltage is taken as Voc";
     case "overVoltageDestroys":
       return "too many volts may destroy the input";
     case "clearDay":
@@ -32,13 +32,15 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
     case "measured":
       return `the curve of ${assumption.panelName} as measured, not as on its label`;
     case "fuseRating":
-      return `series fuse rating of ${assumption.panelName} ${given(assumption.amps, "A")}`;
+      return `max series fuse rating of ${assumption.panelName} ${given(assumption.amps, "A")}`;
+    case "batteryShort":
+      return `the battery can push ${given(assumption.amps, "A")} through a short circuit`;
     case "pwmDrop":
       return `${given(assumption.volts, "V")} lost in controller and leads`;
     case "moduleFitted":
       return `add-on module “${assumption.name}” is fitted`;
     case "cableDrop":
-      return `${amount(assumption.volts, "V")} lost in the cables, as measured at Protect`;
+      return `${amount(assumption.volts, "V")} cable voltage drop, as calculated at Protection`;
     case "equalShares":
       return "ports share the limit equally";
   }

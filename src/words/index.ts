@@ -26,14 +26,14 @@ export { stopNames } from "./stops";
 export { tradeSentence, type WhyNot, whyNotLines } from "./trade";
 export { verdictOf } from "./verdict";
 export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year";
-export { lengthWords, sizeWords } from "./copper";
+export { branchWords, layingWords, lengthWords, placeWords, sizeWords } from "./copper";
 export {
   boxWords,
+  branchOf,
   countWords,
   groupWords,
   itemWords,
   labelTexts,
-  layingWords,
   partNames,
   sign,
   workStepWords,

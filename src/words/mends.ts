@@ -1,27 +1,32 @@
-import { type Finding, type Mend, type MendKind, type Need, type RuleId } from "@/core/rules";
-import { amount, counted, given, trueMinus } from "./format";
+import { type Finding, type FuseCount, type Mend, type MendKind, type Need, type RuleId } from "@/core/rules";
+import { amount, counted, given } from "./format";
 import { headOf, mountWords } from "./names";
 import { sizeWords } from "./copper";
 import { ruleTitle } from "./rules";
 import { copperName } from "./rules/copper";
 
 /** What a mend does, what it asks for besides, what it costs in watts, and what it leaves undone. */
-export function mendSentence({ kind, cost: { bought, shelved }, wattsPct, fuseA, leaves }: Mend): string {
+export function mendSentence({ kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Mend): string {
   const rules = [...new Set(leaves.map(({ rule }) => ruleTitle(rule)))];
   const extras = [
     bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
     shelved > 0 && kind.type !== "shelve" ? `${shelved} to the shelf` : null,
-    Math.abs(wattsPct) < leastWattsPct
-      ? null
-      : `${wattsPct > 0 ? "+" : ""}${trueMinus(wattsPct.toFixed(0))} % watts at noon`,
-    fuseA === null ? null : `a ${given(fuseA, "A")} fuse in each row`,
+    besideWords(noonW, beside),
+    fuses.length === 0 ? null : `with ${fuseCounts(fuses)}`,
     rules.length === 0 ? null : `still a Stop: ${rules.join(", ")}`,
   ].filter((part) => part !== null);
   return `${kindSentence(kind)}${extras.length === 0 ? "" : ` (${extras.join(", ")})`}`;
 }
 
-/** A difference in watts smaller than this is not worth a word, %. */
-const leastWattsPct = 1;
+/** "540 W at noon of the 758 W the panels could give", "540 W at noon, now 500 W"; nothing where it makes no difference. */
+function besideWords(noonW: number, beside: Mend["beside"]): string | null {
+  if (beside === null || Math.abs(noonW - beside.watts) < leastShare * beside.watts) return null;
+  const noon = `${given(Math.round(noonW), "W")} at noon`;
+  const other = given(Math.round(beside.watts), "W");
+  return beside.type === "could" ? `${noon} of the ${other} the panels could give` : `${noon}, now ${other}`;
+}
+/** A difference in watts smaller than this is not worth a word. */
+const leastShare = 0.01;
 
 /** What is said where the search is over and nothing it tried would do. */
 export function notMendedWords({
@@ -30,8 +35,9 @@ export function notMendedWords({
   sense,
   needs,
 }: Pick<Finding, "rule" | "level" | "sense" | "needs">): string {
-  if (rule === "label") return "No wiring mends a label. Look at it again at Panels, or measure the panel.";
-  if (rule === "roofLoad") return "Take panels off, choose lighter ones, or ask the maker of the roof what it bears.";
+  if (rule === "label") return "Rewiring can’t fix a label. Check it at Panels, or measure the panel.";
+  if (rule === "roofLoad")
+    return "Take panels off, choose lighter ones, or ask the maker of the roof what it can carry.";
   if (rule === "clearHeight") return "Lay the panels flat, take down what folds, or go another way.";
   if (rule === "layout") return "No free place for it was found here.";
   const byHand = copperNotMended[rule];
@@ -40,17 +46,18 @@ export function notMendedWords({
     "Of the wirings tried for this port (equal rows of all lengths, rows by volts and by amps, a panel less, panels on the shelf, a free port)";
   if (level !== "stop") return `${tried} none does better.`;
   return needs === null
-    ? `${tried} none passes.`
-    : `${tried} none passes: it takes an input that ${needWords(rule, sense, needs)}.`;
+    ? `${tried} none is safe.`
+    : `${tried} none is safe. You need a PV input that ${needWords(rule, sense, needs)}.`;
 }
 
 /** What is left to do where no part known mends it. */
 const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
-  fuses: "No standard fuse fits: fewer rows in parallel, or panels that bear more.",
+  fuses: "No standard fuse fits: use fewer strings in parallel, or panels with a higher max series fuse rating.",
   cableAmps:
-    "No cable of this school does: a cooler way, a shorter one, two side by side, or fewer amps by more panels in series.",
-  cableDrop: "No thicker cable of this school does: a shorter way, or more panels in series.",
-  guards: "Look at its plate, and choose another at Protect.",
+    "No single cable in this standard is enough. Options: a cooler or shorter route, two cables in parallel, or more panels in series (check max PV voltage).",
+  cableDrop:
+    "No thicker cable in this standard is enough: use a shorter route, or more panels in series (check max PV voltage).",
+  guards: "Check its rating label, and choose another at Protection.",
   hold: "Another way to fix it, a lower speed, or a more sheltered place: say it at Mount.",
   glueHeat: "Another adhesive, a lighter roof, or feet that let air under: say it at Mount.",
   skin: "Say at Mount what it is fixed to, or fix it another way.",
@@ -65,10 +72,22 @@ function needWords(rule: RuleId, sense: Finding["sense"], { limit: least, kind }
   const what =
     sense === "atLeast"
       ? rule === "wake"
-        ? `wakes at ${value} or less`
+        ? `starts at ${value} or less`
         : `works from ${value} or less`
-      : `bears ${value} or more`;
+      : `has a limit of at least ${value}`;
   return kind === null ? `${what}, as wired now` : `${what} (${lowerFirst(kindSentence(kind))})`;
+}
+
+/** "Wire 2 in series × 3 strings in parallel (2S3P)". */
+function matrixWords({ series, strings }: { readonly series: number; readonly strings: number }): string {
+  return strings === 1
+    ? `Wire ${series} in series (${series}S)`
+    : `Wire ${series} in series × ${strings} strings in parallel (${series}S${strings}P)`;
+}
+
+/** "2 × 10 A fuse, 1 × 15 A fuse". */
+function fuseCounts(sizes: readonly FuseCount[]): string {
+  return sizes.map(({ amps, count }) => `${count} × ${given(amps, "A")} fuse`).join(", ");
 }
 
 function lowerFirst(text: string): string {
@@ -78,13 +97,13 @@ function lowerFirst(text: string): string {
 function kindSentence(kind: MendKind): string {
   switch (kind.type) {
     case "matrix":
-      return `Wire ${kind.series} in series × ${counted(kind.strings, "row")}`;
+      return matrixWords(kind);
     case "rows":
-      return `Wire ${kind.rows.length === 1 ? "one row" : "rows"} of ${kind.rows.map(rowWords).join(" | ")}`;
+      return `Wire ${kind.rows.length === 1 ? "one string" : "strings"} of ${kind.rows.map(rowWords).join(" | ")}`;
     case "shelve":
       return `Leave ${kind.panelName} on the shelf`;
     case "instead":
-      return `Wire ${kind.series} in series × ${counted(kind.strings, "row")} of ${headOf(kind.panelName)} from the shelf instead`;
+      return `${matrixWords(kind)} of ${headOf(kind.panelName)} from the shelf instead`;
     case "exchange":
       return `Take out ${kind.count} × ${headOf(kind.outName)} and put ${kind.count} × ${headOf(kind.inName)} from the shelf in ${kind.count === 1 ? "its place" : "their places"}`;
     case "moveOnRoof":
@@ -94,17 +113,17 @@ function kindSentence(kind: MendKind): string {
     case "liftOff":
       return `Take ${kind.panelName} off the roof`;
     case "joinPast":
-      return "Take the stowed panels out and join their leads past them";
+      return "Bypass the stowed panels: unplug them and connect their neighbours’ leads to each other";
     case "gauge":
-      return `Take ${sizeWords(kind.size)} for it: ${lowerFirst(copperName(kind.name))}`;
+      return `Use ${sizeWords(kind.size)}: ${lowerFirst(copperName(kind.name))}`;
     case "fitFuses":
-      return `Put a ${given(kind.amps, "A")} fuse in ${kind.rows === 1 ? "that row" : `each of ${kind.rows} rows`}`;
+      return `Fit ${fuseCounts(kind.sizes)}`;
     case "fitSwitch":
-      return `Choose a switch for ${given(kind.amps, "A")} and ${given(kind.volts, "V")} DC, both poles`;
+      return `Fit a 2-pole DC isolator (disconnect), ${given(kind.amps, "A")}, ${given(kind.volts, "V")} DC`;
     case "fitBatteryFuse":
-      return `Choose a ${given(kind.amps, "A")} fuse near the battery`;
+      return `Fit a ${given(kind.amps, "A")} battery fuse${kind.volts === null ? "" : ` for at least ${given(kind.volts, "V")} DC`} that can interrupt ${given(kind.breaksA, "A")}`;
     case "useBox":
-      return "Join the rows in a box with bars";
+      return "Join the strings in a combiner box with busbars";
     case "otherChain":
       return kind.names.length === 0 ? "Plug straight in" : `Take this chain instead: ${kind.names.join(", then ")}`;
     case "moreFeet":
@@ -112,7 +131,7 @@ function kindSentence(kind: MendKind): string {
     case "longerFeet":
       return `Take brackets or feet ${given(kind.footLongMm, "mm")} long`;
     case "anchors":
-      return `Set anchors on its windward edge that bear ${given(kind.newton, "N")} together`;
+      return `Set ${kind.perSide} anchors at each side, at all corners, if each of yours bears at least ${given(kind.eachN, "N")} by test`;
     case "ballast":
       return `Make the base ${given(kind.kg, "kg")} heavy`;
     case "reckonHeat":

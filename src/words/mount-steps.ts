@@ -68,13 +68,23 @@ export const thingNouns: Readonly<Partial<Record<Thing, string>>> = {
 
 export type StepWords = { readonly what: string; readonly how: string };
 
+/** What a good panel reads in daylight, hot or cold, by kinds. */
+function expectedVolts({ openVolts }: MountReport): string {
+  return openVolts
+    .map(
+      ({ name, vocV, lowV, highV }) =>
+        `${name}: about ${amount(vocV, "V")}, at least ${amount(lowV, "V")} (hot, dull), at most ${amount(highV, "V")} (cold).`,
+    )
+    .join(" ");
+}
+
 /** One step of this very fixing: what is done, and how it is done right. */
 export function mountStepWords(step: StepId, report: MountReport, system: UnitSystem): StepWords {
   const { fixing, way, held } = report;
   const panels = fixing.pieces.length;
   const { feet, footLongMm } = feetOf(fixing, held?.load.longMm ?? 0);
   const all = (count: number, one: string) => counted(count * Math.max(1, panels), one);
-  const skin = way.skin === null ? "its skin" : skinWords[way.skin];
+  const skin = way.skin === null ? "the roof surface, not yet entered" : skinWords[way.skin];
   const primer = way.skin === null ? null : skinFacts[way.skin].primer;
   const torque = `${guideTorqueNm.M6} N·m on M6 and ${guideTorqueNm.M8} on M8 into steel, half of it into thin skin`;
   const cold = amount(coldestTapeC, "°C", system);
@@ -82,17 +92,37 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "readSheet":
       return {
         what: "Read the panels’ maker’s sheet",
-        how: `Where they may be held, how hot, whether their frames may be drilled. Weigh one: ${held === null ? "nothing is known yet" : `${amount(held.load.worst.kg, "kg", system)} is reckoned with`}.`,
+        how: `Where they may be held, how hot they may get, whether their frames may be drilled or their backs glued. Tick this only when you have read it: drilling and glue may end the warranty. Weigh one: ${held === null ? "no weight is known yet" : `${amount(held.load.worst.kg, "kg", system)} is assumed`}.`,
       };
     case "lookOver":
       return {
         what: `Look over the place from the ladder: ${skin}`,
-        how: "Rust, old glue, soft spots, loose paint: what does not hold the paint does not hold a panel. Somebody stands at its foot.",
+        how: "Rust, old glue, soft spots, loose paint: what does not hold the paint does not hold a panel. The ladder is tied, somebody stands at its foot; above 2 m use fall protection.",
+      };
+    case "keepDark":
+      return {
+        what: "Cover the panels with the dark blanket, and keep the caps on their connectors",
+        how: "From unpacking until they are joined, except to measure. Panels are live whenever there is light. Two people carry one; no panel goes up a ladder in wind.",
+      };
+    case "proveDead":
+      return {
+        what: "Shut everything off and prove it dead",
+        how: "Unplug shore power. Switch the inverter and the generator off. Switch the battery off and lock or tag the switch. Close the gas bottle. Then read 0 V with the meter for DC and AC at a lamp or socket near the place. Nothing is opened, felt for or drilled before that.",
+      };
+    case "testPanels":
+      return {
+        what: `Measure ${counted(panels, "panel")} before any is fixed for good`,
+        how: `One at a time, uncovered in daylight, joined to nothing: meter for DC volts, red on +. ${expectedVolts(report)} A minus sign means reversed. Outside of that: do not fix it. Cover it again.`,
+      };
+    case "fitBox":
+      return {
+        what: "Fit the combiner box, before a panel covers its place",
+        how: "Its size and its cable entries are on the parts list of Protection. Entries down, out of standing water, where a hand still reaches it. Close its lid with every entry filled or blanked.",
       };
     case "lookInside":
       return {
-        what: "Look from inside what lies under the places of the holes",
-        how: "Lamps, fans and air conditioners have their cables in the roof. Take down a lamp, push the insulation aside, feel along the ribs; mark outside what was found.",
+        what: "Look from inside at what lies under the places of the holes",
+        how: "Only after everything there is dead. Take down a lamp, push the insulation aside and look: cables of lamps, fans and air conditioners, gas and water pipes. No hole along the sides of a vehicle’s roof: curtain airbags lie there. Mark outside what was found.",
       };
     case "feelBubbles":
       return {
@@ -102,7 +132,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "dryFit":
       return {
         what: `Lay ${counted(panels, "panel")} out dry and draw their outline`,
-        how: "By the drawing of Space and with the tape measure. Line up frames and rows of cells with each other, not with the roof’s edge. Walk, open every hatch, reach every nut.",
+        how: "By the drawing of Layout and with the tape measure. Line up frames and rows of cells with each other, not with the roof’s edge. Walk, open every hatch, reach every nut.",
       };
     case "measureCorner":
       return {
@@ -121,7 +151,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
       };
     case "roughen":
       return {
-        what: `Roughen the places of the bond: ${skin}`,
+        what: `Roughen the places of the adhesive: ${skin}`,
         how: "With an abrasive pad until it is dull all over. Wipe the dust away from the outline.",
       };
     case "wash":
@@ -142,7 +172,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "setOnTape":
       return {
         what: `Set ${counted(panels, "panel")} down, once`,
-        how: `Skin dry and over ${cold} by the thermometer. Peel half the liner, line up by the measured corner, peel the rest, press each foot with your weight for half a minute. It does not come off again.`,
+        how: `Two people. Surface dry and above ${cold} by the thermometer. Peel half the liner, line up by the measured corner, peel the rest, press each foot with your weight for half a minute. It does not come off again.`,
       };
     case "buryFeet":
       return {
@@ -157,7 +187,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "drillFrames":
       return {
         what: "Drill the frames, once",
-        how: `Only if the maker’s sheet bears it. The 3 mm bit with its stop first, then ${rivetNutHoleMm.M6} mm for M6: a tenth over the shank. The drill never goes deeper than the frame’s wall. Blow the swarf out, paint raw metal.`,
+        how: `Only if the maker’s sheet allows drilling the frame. The 3 mm bit with its stop first, then ${rivetNutHoleMm.M6} mm for M6: a tenth over the shank. The drill never goes deeper than the frame’s wall. Blow the swarf out, paint raw metal.`,
       };
     case "setNuts":
       return {
@@ -168,22 +198,22 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "boltBracketsUndrilled":
       return {
         what: `Bolt ${all(feet, "bracket")} of ${amount(footLongMm, "mm", system)} on, hand tight`,
-        how: `${step === "boltBrackets" ? "Into the nuts" : "Through the holes there are in the frames"}, with washers, lock washers and a drop of thread-lock. They are lined up on the skin before they are tightened.`,
+        how: `${step === "boltBrackets" ? "Into the nuts" : "Through the holes there are in the frames"}, with washers and lock washers, without any thread-lock yet. They are lined up on the roof before they are tightened.`,
       };
     case "bedBrackets":
       return {
         what: `Bed the brackets in sealant and set ${counted(panels, "panel")} down, once`,
-        how: `Skin dry and over 5 °C by the thermometer. Zigzag beads by the sealant gun under the whole length; press until a bed of 3 mm is left, spacers in it, and some comes out on all sides. Smooth it: that edge keeps water out.`,
+        how: `Two people. Surface dry and above 5 °C by the thermometer. Zigzag beads by the sealant gun under the whole length; press until a bed of 3 mm is left, spacers in it, and some comes out on all sides. Smooth it: that edge keeps water out.`,
       };
     case "tightenBrackets":
       return {
         what: "Tighten the bolts when the bed has cured",
-        how: `With the torque wrench: half of ${torque.split(" into")[0]}, as nuts in thin walls bear no more. Try each panel with both hands.`,
+        how: `One bolt at a time: take it out, put a drop of thread-lock on it (with its activator on stainless steel; anti-seize instead where stainless goes into aluminium), then the torque wrench: half of ${torque.split(" into")[0]}, as nuts in thin walls hold no more. Mark each head with a line of paint. Try each panel with both hands.`,
       };
     case "findRibs":
       return {
         what: "Find the ribs and lay the rails across them",
-        how: "By tapping, by a magnet, by the tape measure from the drawing of Space: every rail sits on at least two.",
+        how: "By tapping, by a magnet, by the tape measure from the drawing of Layout: every rail sits on at least two.",
       };
     case "measureFootHoles":
       return {
@@ -193,7 +223,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "pilotFootHoles":
       return {
         what: "Drill the pilots of the feet",
-        how: "The 3 mm bit with its stop a hair over the skin’s thickness. The drill stops; look; feel for cables. Only then the next.",
+        how: "Everything behind is dead. The 3 mm bit with its stop a hair over the roof’s thickness. The drill stops; look before the next.",
       };
     case "drillFootHoles":
       return {
@@ -208,12 +238,12 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "bedRails":
       return {
         what: "Bed the rails in sealant and screw them down",
-        how: `Sealant under every foot and in every hole from the sealant gun, a sealing screw with a lock washer in each, by the torque wrench: ${torque}.`,
+        how: "Sealant under every foot and in every hole from the sealant gun, a sealing screw with its washer in each. Tighten by the screw’s own sheet: thin sheet strips long before a bolt’s torque.",
       };
     case "clampPanels":
       return {
         what: `Clamp ${counted(panels, "panel")} to the rails`,
-        how: "Four panel clamps each, a quarter in from the ends; by the torque wrench as their sheet says. Frames and cells in one line.",
+        how: "Two people. Four panel clamps each, a quarter in from the ends; by the torque wrench as their sheet says. Frames and cells in one line.",
       };
     case "tiePanels":
       return {
@@ -228,12 +258,12 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "fitLegs":
       return {
         what: `Fit the adjustable legs and hang ${counted(panels, "panel")} in them`,
-        how: `120 mm from the next panel’s legs: a hand and a spanner. A drop of thread-lock, then by the torque wrench: ${torque}.`,
+        how: `Two people. 120 mm from the next panel’s legs: a hand and a spanner. A drop of thread-lock, then by the torque wrench: ${torque}.`,
       };
     case "setLegs":
       return {
         what: "Set the tilt",
-        how: "As Need and Space reckon with it. From 50° on snow slides off; leave room below for the heap.",
+        how: "As Need and Layout assume it. From 50° on snow slides off; leave room below for the heap. On a vehicle: legs down and locked before it is driven.",
       };
     case "planDrain":
       return {
@@ -257,13 +287,13 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
       };
     case "sealFilm":
       return {
-        what: "Seal its edges",
-        how: "A thin bead of sealant from the sealant gun all round, open at the way out for water.",
+        what: "Seal its edges, the front edge first",
+        how: "A thin bead of sealant from the sealant gun all round, open at the way out for water. Cover or ramp the front edge: film fails by peeling from there. Press every edge and look: never drive with a lifted edge.",
       };
     case "chooseSpot":
       return {
         what: "Choose the spot and its outline",
-        how: "Sun from morning to evening by the drawing of Space, no path across it, the cable’s way short, room to walk round.",
+        how: "Sun from morning to evening by the drawing of Layout, no path across it, the cable’s way short, room to walk round.",
       };
     case "buildFrame":
       return {
@@ -288,12 +318,12 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "loadBallast":
       return {
         what: `Load the ballast${fixing.baseKg === null ? "" : `: ${given(fixing.baseKg, "kg", system)} in all`}`,
-        how: "Low down, most on the windward side, tied on.",
+        how: "Low down, spread over all sides, tied on.",
       };
     case "setAnchors":
       return {
-        what: `Set an anchor at each windward corner${held?.hold.type === "standing" && held.hold.neededN > 0 ? `: ${amount(Math.max(held.hold.neededN, held.hold.anchorN), "N", system)} together` : ""}`,
-        how: "Look for pipes and cables in the ground first. Pull each with a lever and a scale: what it bears is a figure, not a feeling.",
+        what: `Set ${held?.hold.type === "standing" ? held.hold.perSide : 2} anchors at each side, at all four corners${held?.hold.type === "standing" && held.hold.neededN > 0 ? `: each must hold at least ${amount(held.hold.neededEachN, "N", system)}` : ""}`,
+        how: "Wind comes from any side. Look for pipes and cables in the ground first. Pull each anchor with a lever and a scale: what it holds is a figure, not a feeling.",
       };
     case "fitSlides":
       return {
@@ -345,17 +375,17 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "measureRoofHole":
       return {
         what: "Measure the hole for the cables twice",
-        how: "From the left edge and from the back edge with the tape measure, then by somebody else. Under a panel and out of the wet, clear of what was found from inside.",
+        how: "From the left edge and from the back edge with the tape measure, then by somebody else. Where a panel will cover it, out of the wet, clear of what was found from inside.",
       };
     case "pilotRoofHole":
       return {
         what: "Drill a pilot hole",
-        how: "With the 3 mm bit and its stop, from where one can see. Put a wire through: does it come out where you thought? The drill waits until it does.",
+        how: "Everything behind is dead. With the 3 mm bit and its stop, from where one can see. Put a wire through: does it come out where you thought? The drill waits until it does.",
       };
     case "cutRoofHole":
       return {
         what: "Cut the hole, once",
-        how: "The hole saw in the drill, layer by layer by the pilot hole: stop after the skin, look, push the insulation aside, feel for cables, go on.",
+        how: "The hole saw in the drill, layer by layer by the pilot hole: stop after the outer skin, look, push the insulation aside, look again, go on. Clean the swarf off at once: it rusts.",
       };
     case "finishEdge":
       return {
@@ -365,18 +395,18 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "setGland":
       return {
         what: "Set the gland",
-        how: "Over the cut hole, bedded in sealant from the sealant gun, opening to the back. Its nuts are closed when the cables are in.",
+        how: "Over the cut hole, primed and bedded in sealant from the sealant gun, opening to the back. Its nuts are closed when the cables are in.",
       };
     case "openGland":
       return {
         what: "Open the gland there is",
-        how: "Look what goes through it, whether two more cables fit, and what its seal is like.",
+        how: "Everything behind it is dead. Look what goes through it, whether two more cables fit, and what its seal is like.",
       };
     case "threadCables":
     case "threadOld":
       return {
         what: "Thread the leads through the gland",
-        how: "Before their plugs are put on. Two to the panels’ side marked + and −; the nut closed on each; a drip loop; tied down every hand’s width.",
+        how: "Before their connectors are put on. Mark the two on the panels’ side + and −; close the nut on each; a drip loop; tied down every hand’s width.",
       };
     case "coverUp":
       return {
@@ -386,29 +416,62 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "joinRows":
       return {
         what: "Join the panels as they are wired",
-        how: "Rows by the drawing of Protect, leads last. Nothing to the input yet; fuses and switch stay open.",
+        how: "By the diagram of Protection, string by string, leads last. The panels stay covered. Nothing to the PV input yet; fuses out, isolator off.",
+      };
+    case "putFuses":
+      return {
+        what: "Put the string fuses in",
+        how: "Each of its own size, by the diagram of Protection. The isolator stays off, the panels covered. Behind open fuses a meter reads 0 V.",
+      };
+    case "setCutOff":
+      return {
+        what: "Set the controller for its battery",
+        how: "Chemistry and charging volts by the battery’s sheet. For lithium set the low-temperature cut-off now (no charging below 0 °C), before the panels are uncovered.",
+      };
+    case "wakeStation":
+      return {
+        what: "Switch the power station’s input on",
+        how: "Its battery is inside. Wait until the display is on.",
+      };
+    case "switchOn":
+      return {
+        what: "Switch the DC isolator on",
+        how: "Fuses are in, polarity is right, the panels are still covered.",
+      };
+    case "firstDrive":
+      return {
+        what: "After the first 50 to 100 km, check every fastening",
+        how: "Stop and go round with the torque wrench: lines of paint that have moved, feet, clamps, cables. Then once a year in spring. Before each drive: legs down and locked.",
+      };
+    case "firstDriveFilm":
+      return {
+        what: "After the first 50 to 100 km, check every edge",
+        how: "Stop and press along the front edge and all others. A lifted edge is never driven with: glue and cover it first. Then once a year in spring.",
       };
     case "batteryFirst":
       return {
-        what: "Join the battery to the input",
-        how: "Battery first, panels last. Wait until the display is on.",
+        what: "Connect the battery to the controller",
+        how: "Battery first, then panels. Take rings off, use insulated tools, cover one post while you work at the other; the battery fuse goes in last. Wait until the display is on.",
       };
     case "polarity":
       return {
-        what: "Look at the leads with a meter for DC",
-        how: "Lift a corner of the cover. A minus sign means reversed; the volts must be under the ceiling. The stop Prove says what to expect.",
+        what: "Measure the array leads with the meter for DC volts",
+        how: "In daylight lift the covers. A minus sign means reversed polarity: do not plug in. The volts must be below the max PV voltage of the input, and not near 0: fuses in? Expected values are under Test. Cover the panels again.",
       };
     case "plugIn":
       return {
-        what: "Plug the leads into the input",
-        how: "Plus to plus. With no light on the panels nothing sparks.",
+        what: "Connect the leads to the PV input",
+        how: "+ to +, − to −. Keep the panels fully covered with the dark blanket; a small spark is still possible.",
       };
     case "uncover":
-      return { what: "Take the dark blanket off", how: "And stand aside: your own shadow is a fault." };
+      return {
+        what: "Take the dark blanket off",
+        how: "Stand aside: your own shadow is a fault.",
+      };
     case "readDisplay":
       return {
-        what: "Read the input’s display after half a minute",
-        how: "Watts: it works. Write them down at Prove, with time and sky.",
+        what: "Read the watts on the display after half a minute",
+        how: "Write them down at Test, with time and sky.",
       };
   }
 }

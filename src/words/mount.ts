@@ -11,7 +11,7 @@ export const schoolWords: Readonly<
   tapedFeet: {
     name: "Feet on foam tape, buried in sealant",
     suits: "Metal or fibreglass roofs, no holes.",
-    watch: "Clean and prime by the skin; the tape alone is reckoned with; nothing moves until it has cured.",
+    watch: "Clean and prime by the skin; only the tape’s strength is counted; nothing moves until it has cured.",
   },
   gluedBrackets: {
     name: "Long glued brackets, panels bolted to them",
@@ -39,8 +39,8 @@ export const schoolWords: Readonly<
     watch: "Wind turns it over: ballast and anchors. Wheels wedged; the cable out of harm’s way.",
   },
   boatFrame: {
-    name: "Slides or a frame that comes off, afloat",
-    suits: "Boats: out in the sun, away in a blow.",
+    name: "Slides, arch or rail, afloat",
+    suits: "Boats. What stays up in a gale is judged by the gust.",
     watch: "Salt, wind, lines. What is covered when stowed belongs on an input of its own.",
   },
   foldingLegs: {
@@ -181,8 +181,9 @@ export function windWords(
 
 export const mountCautions: readonly string[] = [
   "Planning values, not a structural design. What hangs over people or a road is for the maker’s sheet and a competent person.",
-  "Roofs and ladders: somebody at the foot of it, no work in wind or wet, never on a skylight or a thin skin.",
+  "Roofs and ladders: ladder tied, somebody at its foot, fall protection above 2 m, no work in wind or wet, never on a skylight or a thin roof. Two people lift a panel.",
+  "Before anything is opened, felt behind or drilled: shore power, inverter, generator, battery and gas off, and proven dead.",
   "Solvents, primers and polyurethane fume: outdoors, gloves, no flame.",
-  "Panels are live whenever there is light. Cover them before a plug is touched.",
-  "A roof or rack bears what its maker says, less when driving. Holes in a vehicle or a building may need leave: ask first.",
+  "Panels are live whenever there is light. Cover them before a connector is touched.",
+  "A roof or rack can carry what its maker says, less when driving. Holes in a vehicle or a building may need leave: ask first.",
 ];

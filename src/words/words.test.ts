@@ -62,7 +62,7 @@ test("every finding, reason, assumption and mend has its words, with numbers and
       const assessment = assess(plan, wiringId);
       if (assessment.type !== "assessed") throw new Error("a demo plan is complete");
       for (const mend of [...allMends(plan, wiringId).values()].flatMap(({ mends }) => mends))
-        expect(mendSentence(mend)).toMatch(/^(Wire|Leave|Take|Move|Put|Choose|Join|Plug|Give|Set|Make|Reckon) /);
+        expect(mendSentence(mend)).toMatch(/^(Wire|Leave|Take|Move|Fit|Use|Bypass|Join|Plug|Give|Set|Make|Reckon) /);
       for (const finding of assessment.findings) {
         const { lines, source } = whyLines(finding);
         const said = [

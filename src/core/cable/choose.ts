@@ -1,24 +1,22 @@
 import { dropOf, runOhm } from "./drop";
-import { type CableBook, type CableSize, heatFactor, sizeNamed, sizesOf } from "./tables";
+import { ampacityOf, type CableSize, capOf, isInTables, type Laid, sizesOf } from "./tables";
 
-/** A cable as it is judged: what flows in it, how long and how warm it is, by which book. */
-export type RunAsk = {
-  readonly book: CableBook;
+/** A cable as it is judged: what flows in it, how long it is and how it is laid. */
+export type RunAsk = Laid & {
   /** A portable lead lies in the air and is put away: it counts with less. */ readonly isPortable: boolean;
   readonly metresOneWay: number;
-  readonly ambientC: number;
   /** Of the copper while it works. */ readonly conductorC: number;
   readonly iscA: number;
   readonly impA: number;
-  /** Running volts of the lowest row, of which the drop is a share. */ readonly vmpV: number;
+  /** Operating volts of the lowest string, of which the drop is a share. */ readonly vmpV: number;
   readonly maxDropPct: number;
-  /** What it must carry besides: the fuse that guards it, or what other rows can push into it; 0: nothing. */
-  readonly leastA?: number;
+  /** What a fault can push through it: its fuse, or backfeed; of a battery cable its fuse. Null: nothing. */
+  readonly faultA: number | null;
 };
 
 export type SizedRun = {
   readonly size: CableSize;
-  /** What it carries where it lies. */ readonly ampacityA: number;
+  /** What it can carry where it lies, A; null: no table reaches there. */ readonly ampacityA: number | null;
   readonly ohm: number;
   readonly dropV: number;
   readonly dropPct: number;
@@ -28,11 +26,17 @@ export type SizedRun = {
 /** A cable carries so many times the short-circuit current: 1.25 × 1.25 where it is fixed (NEC 690.8), 1.25 on portable leads. */
 export const fixedFactor = 1.56;
 export const portableFactor = 1.25;
-/** Most that boats allow, whatever is asked (ABYC E-11, critical circuits). */
+/** Most voltage drop that boats allow, whatever is asked, % (ABYC E-11, critical circuits). */
 export const marineDropPct = 3;
 
-export function designOf({ isPortable, iscA, leastA = 0 }: Pick<RunAsk, "isPortable" | "iscA" | "leastA">): number {
-  return Math.max((isPortable ? portableFactor : fixedFactor) * iscA, leastA);
+/** What the sun can push through it for hours, A. */
+export function designOf({ isPortable, iscA }: Pick<RunAsk, "isPortable" | "iscA">): number {
+  return (isPortable ? portableFactor : fixedFactor) * iscA;
+}
+
+/** What it must be able to carry: by the sun, and by a fault. */
+export function mustCarry(ask: Pick<RunAsk, "isPortable" | "iscA" | "faultA">): number {
+  return Math.max(designOf(ask), ask.faultA ?? 0);
 }
 
 /** The drop that is allowed, %. */
@@ -40,28 +44,31 @@ export function dropLimitOf({ book, maxDropPct }: Pick<RunAsk, "book" | "maxDrop
   return book === "marine" ? Math.min(maxDropPct, marineDropPct) : maxDropPct;
 }
 
-/** What it may carry at most as protected: its ampacity where it lies, on land no more than its cap; null where no table reaches so warm. */
-export function mostAmps(size: CableSize, { book, ambientC }: Pick<RunAsk, "book" | "ambientC">): number | null {
-  const factor = heatFactor(sizeNamed(size.name)?.isMetric ?? false, ambientC);
-  if (factor === null) return null;
-  const ampacityA = factor * size.ampacityA;
-  return book === "land" && size.capA !== null ? Math.min(ampacityA, size.capA) : ampacityA;
+/** The most it may have to carry, A: its ampacity as laid, on land no more than its cap; null where no table reaches. */
+export function mostAmps(size: CableSize, ask: RunAsk): number | null {
+  const ampacityA = ampacityOf(size, ask, mustCarry(ask));
+  const capA = capOf(size, ask);
+  return ampacityA === null || capA === null ? ampacityA : Math.min(ampacityA, capA);
 }
 
-/** A run of some size; null where it is too warm for its table. */
-export function sizedRun(size: CableSize, ask: RunAsk): SizedRun | null {
-  const factor = heatFactor(sizeNamed(size.name)?.isMetric ?? false, ask.ambientC);
-  if (factor === null) return null;
+/** A run of some size, whether or not it is enough. */
+export function sizedRun(size: CableSize, ask: RunAsk): SizedRun {
+  const ampacityA = ampacityOf(size, ask, mustCarry(ask));
   const ohm = runOhm(size, ask.metresOneWay, ask.conductorC);
-  return { size, ampacityA: factor * size.ampacityA, ohm, ...dropOf(ohm, ask.impA, ask.vmpV) };
+  return { size, ampacityA, ohm, ...dropOf(ohm, ask.impA, ask.vmpV) };
 }
 
-/** The smallest cable of the book that carries it and keeps its volts; null when the largest does not. */
-export function chooseSize(ask: RunAsk): SizedRun | null {
-  for (const size of sizesOf(ask.book)) {
+/** Why there is no size: it is hotter, or shares with more circuits, than any table has; or the thickest is too thin. */
+export type NoSize = "noTable" | "noSize";
+
+/** The smallest cable of the standard that can carry what it must with no more drop than is allowed; else why there is none. */
+export function chooseSize(ask: RunAsk): SizedRun | NoSize {
+  for (const size of sizesOf(ask)) {
     const run = sizedRun(size, ask);
     const mostA = mostAmps(size, ask);
-    if (run !== null && mostA !== null && mostA >= designOf(ask) && run.dropPct <= dropLimitOf(ask)) return run;
+    if (mostA !== null && mostA >= mustCarry(ask) * (1 - rounding) && run.dropPct <= dropLimitOf(ask)) return run;
   }
-  return null;
+  return isInTables(ask) ? "noSize" : "noTable";
 }
+/** Two sums of the same numbers may part in the last digits. */
+const rounding = 1e-9;

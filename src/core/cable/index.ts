@@ -1,3 +1,26 @@
-export { chooseSize, designOf, dropLimitOf, mostAmps, type RunAsk, sizedRun, type SizedRun } from "./choose";
+export {
+  chooseSize,
+  designOf,
+  dropLimitOf,
+  mostAmps,
+  mustCarry,
+  type NoSize,
+  type RunAsk,
+  sizedRun,
+  type SizedRun,
+} from "./choose";
 export { dropOf, runOhm } from "./drop";
-export { type CableBook, cableBooks, type CableSize, heatFactor, sizeNamed, sizeNames, sizesOf } from "./tables";
+export {
+  type CableBook,
+  cableBooks,
+  type CableSize,
+  isInTables,
+  type Laid,
+  type Laying,
+  layings,
+  sizeNamed,
+  sizeNames,
+  sizesOf,
+  type TerminalC,
+} from "./tables";
+export { type CablePlace, cablePlaces, placeAirC } from "./place";

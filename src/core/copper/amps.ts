@@ -1,5 +1,7 @@
+import { assumedFuseA } from "../fuse";
 import { labelOf, type PanelSheet, type Plan } from "../plan";
-import { type Item, type Row } from "../wiring";
+import { type Item, type Row, type Tile } from "../wiring";
+import { type RatedPanel } from "./branches";
 
 /** What a row, or rows side by side, give by their labels: in series the strongest short circuit and the weakest running amps. */
 export type LabelAmps = { readonly iscA: number; readonly impA: number; readonly vmpV: number };
@@ -48,6 +50,19 @@ export function sheetOf(
   const kind = panels.find(({ id }) => id === panelId);
   const own = kind?.pieces.find(({ number }) => number === piece);
   return kind === undefined ? null : own === undefined ? kind.label : labelOf(kind, own);
+}
+
+/** A panel of a plan as its fuses are judged; null while its label lacks Isc. */
+export function ratedPanel(plan: Pick<Plan, "panels">, tile: Tile): RatedPanel | null {
+  const sheet = sheetOf(plan, tile);
+  if (sheet === null || sheet.iscA === null) return null;
+  const stated = sheet.maxSeriesFuseA;
+  return {
+    iscA: sheet.iscA,
+    ratingA: stated ?? assumedFuseA(sheet.pmaxW ?? 0),
+    name: sheet.name,
+    isAssumed: stated === null,
+  };
 }
 
 function isUsedItem(item: Item): boolean {

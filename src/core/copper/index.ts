@@ -8,15 +8,29 @@ export {
   type UnlikeEnds,
   unlikeEnds,
 } from "./chains";
-export { ampsOfRow, ampsOfRows, isUsed as isUsedRow, type LabelAmps, sheetOf } from "./amps";
+export { type Joint, jointOf, jointOfLane } from "./joint";
+export { ampsOfRow, ampsOfRows, isUsed as isUsedRow, type LabelAmps, ratedPanel, sheetOf } from "./amps";
+export { elsewhere, type OtherWiring } from "./elsewhere";
+export {
+  branchesOfRows,
+  branchOfRow,
+  type BranchPlace,
+  leastRated,
+  needsFuse,
+  type RatedPanel,
+  type WiredBranch,
+} from "./branches";
 export {
   type Around,
   batteryRun,
+  batteryVoltsOf,
   bondRun,
   bookOf,
   copperOf,
+  faultThrough,
   isMeasured,
   type LaneCopper,
+  lossThatCounts,
   noCopper,
   outputOf,
   type ResolvedRun,

@@ -31,7 +31,7 @@ export function baseMends(ready: ReadyWiring, finding: Placed, now: readonly Pla
     const leaves = after
       .filter(({ level }) => level === "stop")
       .map(({ rule, subject: of }) => ({ rule, subject: of }));
-    return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, wattsPct: 0, fuseA: null, leaves }];
+    return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, beside: null, fuses: [], leaves }];
   });
 }
 
@@ -42,9 +42,11 @@ function triesFor(plan: Plan, fixing: Fixing, { hold, load }: Held, { reason }: 
   });
   if (reason.type === "heatKind")
     return [{ kind: { type: "reckonHeat", mount: reason.fits }, changes: reckoned(plan, fixing, reason.fits) }];
-  if (reason.type !== "hold" || reason.use === null || fixing.school === "film") return [];
+  if (reason.type !== "hold" || reason.use === null) return [];
   const times = reason.use / careShare;
   switch (hold.type) {
+    case "peel":
+      return [];
     case "bond": {
       const feet = evenFrom(hold.feet * times);
       const footLongMm = roundUp(hold.footLongMm * times, 50);
@@ -62,13 +64,20 @@ function triesFor(plan: Plan, fixing: Fixing, { hold, load }: Held, { reason }: 
     case "standing": {
       const holdingN = (hold.baseKg + load.kg) * gravityMs2;
       const overN = (hold.useShare * holdingN) / 2;
-      // moments about the lee edge: an anchor's arm is the whole base
+      // moments about the lee edge: an anchor's arm is the whole base; of what anchors bear half is counted
       const falls = Math.max(0, overN / careShare - holdingN / 2);
       const slides = Math.max(0, load.all.dragN / careShare - friction * Math.max(0, holdingN - load.all.upliftN));
-      const newton = roundUp(Math.max(falls, slides), 50);
+      const eachN = roundUp(Math.max(hold.neededEachN, slides / (2 * hold.perSide)), 50);
       const kg = roundUp(hold.baseKg + Math.max((2 * falls) / gravityMs2, slides / friction / gravityMs2), 5);
       return [
-        patch({ type: "anchors", newton }, { anchorN: newton }),
+        ...(eachN > 0
+          ? [
+              patch(
+                { type: "anchors", perSide: hold.perSide, eachN },
+                { anchorsPerSide: hold.perSide, anchorEachN: eachN },
+              ),
+            ]
+          : []),
         ...(kg <= mostBallastKg ? [patch({ type: "ballast", kg }, { baseKg: kg })] : []),
       ];
     }

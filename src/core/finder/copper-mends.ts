@@ -1,15 +1,26 @@
 import { chooseSize, sizesOf } from "../cable";
-import { chainOf, isMeasured, outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
-import { batteryFusesA, brightSkyFactor, continuousFor, smallestOf, switchSizesA, voltClass } from "../fuse";
-import { applyChanges, type Change, fuseAt, type Guard, type Plan, type Run } from "../plan";
+import { batteryVoltsOf, chainOf, isMeasured, lossThatCounts, outputOf, type ResolvedRun } from "../copper";
+import {
+  assumedBatteryShortA,
+  batteryFuseA,
+  brightSkyFactor,
+  chargingV,
+  lowFuseClass,
+  pvFuseClass,
+  smallestOf,
+  switchSizesA,
+  voltClass,
+} from "../fuse";
+import { applyChanges, type Change, type Guard, type Plan, type Run } from "../plan";
 import {
   copperContext,
   type CopperContext,
+  type FuseCount,
+  highestOf,
   judgeAll,
   type LaneParts,
   type Mend,
   type MendKind,
-  mostColdVolts,
   passes,
   type Placed,
   type ReadyWiring,
@@ -33,7 +44,7 @@ export function copperMends(ready: ReadyWiring, finding: Placed, now: readonly P
     const mended = same === undefined || passes(same.level) || (finding.level === "stop" && same.level === "open");
     if (!mended || after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
     const leaves = after.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject }));
-    return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, wattsPct: 0, fuseA: null, leaves }];
+    return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, beside: null, fuses: [], leaves }];
   });
 }
 
@@ -57,7 +68,7 @@ function triesFor(copper: CopperContext, { reason, subject }: Placed): Try[] {
       ];
     }
     case "fuses":
-      return reason.sizeA === null || lane === undefined ? [] : fuseRows(copper, lane, reason.sizeA);
+      return lane === undefined ? [] : fitMissing(copper, lane, reason.missing);
     case "guards":
       return guardTries(copper, reason, subject);
     case "plugs": {
@@ -83,12 +94,12 @@ function resized({ wiringId }: CopperContext, said: Run, size: string): Change {
 function thickerTogether(copper: CopperContext, { runs }: LaneParts, limitPct: number): Try[] {
   const sizes = new Map(
     runs.flatMap((run) => {
-      const size = isMeasured(run) ? sizeThatCounts(run) : null;
+      const size = isMeasured(run) ? lossThatCounts(run) : null;
       return size === null ? [] : [[run, size.size.name] as const];
     }),
   );
   const dropOf = (run: ResolvedRun) => {
-    const size = run.ask === null ? undefined : sizesOf(run.ask.book).find(({ name }) => name === sizes.get(run));
+    const size = run.ask === null ? undefined : sizesOf(run.ask).find(({ name }) => name === sizes.get(run));
     if (run.ask === null || size === undefined) return 0;
     return (2 * run.lengthMm * size.ohmPerKm * run.ask.impA) / 1e6 / run.ask.vmpV;
   };
@@ -113,35 +124,46 @@ function thickerTogether(copper: CopperContext, { runs }: LaneParts, limitPct: n
   const changes = [...changed].flatMap((run) =>
     run.said === null ? [] : [resized(copper, run.said, sizes.get(run) ?? size)],
   );
-  const name = { part: first.part, row: null, inputName: "", portName: null };
+  const name = { part: first.part, place: null, inputName: "", portName: null };
   return [{ kind: { type: "gauge", name, size }, changes }];
 }
 /** Copper in a hot roof resists so much more than in the table: enough that what is found is within the limit. */
 const warm = 1.25;
 
 function thickerThan({ ask }: ResolvedRun, size: string | undefined): string | null {
-  const sizes = ask === null ? [] : sizesOf(ask.book);
+  const sizes = ask === null ? [] : sizesOf(ask);
   const at = sizes.findIndex(({ name }) => name === size);
   return at < 0 ? null : (sizes[at + 1]?.name ?? null);
 }
 
-function fuseRows(copper: CopperContext, { rows, context }: LaneParts, ratedA: number): Try[] {
-  const volts = mostColdVolts(context, context.lane.rows).volts;
-  const missing = rows.filter(({ id }) => id === null || fuseAt(copper.guards, { type: "row", rowId: id }) === null);
-  const changes = missing.flatMap(({ id }): Change[] =>
-    id === null
+/** A fuse of its own size in every branch that needs one and has none. */
+function fitMissing(
+  copper: CopperContext,
+  { rows, context }: LaneParts,
+  missing: Extract<Placed["reason"], { readonly type: "fuses" }>["missing"],
+): Try[] {
+  const ratedV = pvFuseClass(highestOf(copper, context, context.lane.rows, rows).volts);
+  const changes = missing.flatMap(({ rowId, sizeA }): Change[] =>
+    rowId === null || sizeA === null
       ? []
       : [
           setGuard(copper, {
-            id: `fuse-${id}`,
+            id: `fuse-${rowId}`,
             kind: "fuse",
-            at: { type: "row", rowId: id },
-            ratedA,
-            ratedV: voltClass(volts),
+            at: { type: "row", rowId },
+            ratedA: sizeA,
+            ratedV,
+            breaksA: null,
           }),
         ],
   );
-  return changes.length === 0 ? [] : [{ kind: { type: "fitFuses", rows: changes.length, amps: ratedA }, changes }];
+  return changes.length === 0 ? [] : [{ kind: { type: "fitFuses", sizes: countSizes(missing) }, changes }];
+}
+
+/** Fuses that are missing, counted by their size. */
+export function countSizes(missing: readonly { readonly sizeA: number | null }[]): readonly FuseCount[] {
+  const sizes = [...new Set(missing.flatMap(({ sizeA }) => sizeA ?? []))].sort((a, b) => a - b);
+  return sizes.map((amps) => ({ amps, count: missing.filter(({ sizeA }) => sizeA === amps).length }));
 }
 
 function setGuard({ wiringId }: CopperContext, guard: Guard): Change {
@@ -151,14 +173,16 @@ function setGuard({ wiringId }: CopperContext, guard: Guard): Change {
 type GuardFacts = Extract<Placed["reason"], { readonly type: "guards" }>;
 
 function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["subject"]): Try[] {
-  const volts = reason.coldV === null ? null : voltClass(reason.coldV);
+  const volts = reason.highestV === null ? null : voltClass(reason.highestV);
   if (subject.type === "row") {
     const guard = copper.guards.find(({ at }) => at.type === "row" && at.rowId === subject.rowId);
-    if (guard === undefined || reason.adviseA === null) return [];
+    // a fuse that can never blow is not mended by another that cannot either
+    if (guard === undefined || reason.adviseA === null || reason.outcome === "neverBlows") return [];
+    const ratedV = guard.kind === "fuse" && reason.highestV !== null ? pvFuseClass(reason.highestV) : volts;
     return [
       {
-        kind: { type: "fitFuses", rows: 1, amps: reason.adviseA },
-        changes: [setGuard(copper, { ...guard, ratedA: reason.adviseA, ratedV: volts })],
+        kind: { type: "fitFuses", sizes: [{ amps: reason.adviseA, count: 1 }] },
+        changes: [setGuard(copper, { ...guard, ratedA: reason.adviseA, ratedV })],
       },
     ];
   }
@@ -173,6 +197,7 @@ function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["
     at: { type: "isolator", inputId, portId },
     ratedA,
     ratedV: volts,
+    breaksA: null,
   };
   return [{ kind: { type: "fitSwitch", amps: ratedA, volts }, changes: [setGuard(copper, guard)] }];
 }
@@ -181,14 +206,21 @@ function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["
 function batteryTries(copper: CopperContext, inputId: string): Try[] {
   const run = copper.batteries.find(({ to }) => to.type === "bank" && to.inputId === inputId);
   const outputA = outputOf(copper.plan, inputId);
-  const amps = outputA === null ? null : smallestOf(batteryFusesA, continuousFor(outputA));
+  const amps = outputA === null ? null : batteryFuseA(outputA);
+  const batteryV = batteryVoltsOf(copper.plan, inputId);
   if (run === undefined || amps === null) return [];
-  const guard: Guard = { id: `fuse-${inputId}`.slice(0, 64), kind: "fuse", at: run.to, ratedA: amps, ratedV: null };
-  const kind: MendKind = { type: "fitBatteryFuse", amps };
+  const guard: Guard = {
+    id: `fuse-${inputId}`.slice(0, 64),
+    kind: "fuse",
+    at: run.to,
+    ratedA: amps,
+    ratedV: batteryV === null ? null : lowFuseClass(chargingV(batteryV)),
+    breaksA: assumedBatteryShortA,
+  };
+  const kind: MendKind = { type: "fitBatteryFuse", amps, volts: guard.ratedV, breaksA: assumedBatteryShortA };
   const alone: Try = { kind, changes: [setGuard(copper, guard)] };
-  const thicker =
-    run.ask === null ? null : chooseSize({ ...run.ask, leastA: Math.max(amps, continuousFor(outputA ?? 0)) });
-  if (thicker === null || run.said === null) return [alone];
+  const thicker = run.ask === null ? "noSize" : chooseSize({ ...run.ask, faultA: amps });
+  if (typeof thicker === "string" || run.said === null) return [alone];
   return [alone, { kind, changes: [...alone.changes, resized(copper, run.said, thicker.size.name)] }];
 }
 

@@ -37,7 +37,7 @@ export function layoutMends({ plan, poses }: Pick<ReadyWiring, "plan" | "poses">
     const after = faultsOfPanel(applyChange(plan, change));
     if (after.some((type) => type === fault.type || !faultsNow.includes(type))) return [];
     const free = { bought: 0, shelved: 0 };
-    return [{ kind, changes: [change], cost: free, noonW: 0, wattsPct: 0, fuseA: null, leaves: [] }];
+    return [{ kind, changes: [change], cost: free, noonW: 0, beside: null, fuses: [], leaves: [] }];
   });
 
   function faultsOfPanel(of: Plan): readonly string[] {

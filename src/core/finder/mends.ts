@@ -19,7 +19,7 @@ import {
 } from "../rules";
 import { runToEnd } from "../steps";
 import { countsOf, keyOf, mostPieces, sameLane, standOf, tilesOf } from "../wiring";
-import { copperMends } from "./copper-mends";
+import { copperMends, countSizes } from "./copper-mends";
 import { type Candidate, candidatesFor } from "./candidates";
 import { baseMends } from "./base-mends";
 import { layoutMends } from "./layout-mends";
@@ -108,7 +108,9 @@ export function* findMends(
         : 0;
     const offered = different(working.sort(compare), rows ?? 0);
     remedies.set(finding.id, {
-      mends: offered.map((each) => toMend(ready, each, finding.level === "stop" ? freeW : nowW)),
+      mends: offered.map((each) =>
+        toMend(ready, each, finding.level === "stop" ? { type: "could", watts: freeW } : { type: "now", watts: nowW }),
+      ),
       needs: offered.length === 0 ? neededFor(finding, now, others) : null,
     });
   }
@@ -253,16 +255,22 @@ function hasNoStop({ findings }: Tried): boolean {
   return findings.every(({ level }) => level !== "stop");
 }
 
-function toMend({ wiringId }: ReadyWiring, { candidate, findings, noonW, bought, shelved }: Tried, ofW: number): Mend {
+function toMend(
+  { wiringId }: ReadyWiring,
+  { candidate, findings, noonW, bought, shelved }: Tried,
+  beside: NonNullable<Mend["beside"]>,
+): Mend {
   const lanes = candidate.lanes.filter((lane) => lane.rows.length > 0);
-  const fuse = findings.find(({ rule, level }) => rule === "fuses" && level === "care")?.reason;
+  const missing = findings.flatMap(({ reason, level }) =>
+    reason.type === "fuses" && level === "care" ? reason.missing : [],
+  );
   return {
     kind: candidate.kind,
     changes: [{ type: "rewire", wiringId, lanes, counts: countsOf(lanes) }],
     cost: { bought, shelved },
     noonW,
-    wattsPct: ofW > 0 ? 100 * (noonW / ofW - 1) : 0,
-    fuseA: fuse?.type === "fuses" ? fuse.sizeA : null,
+    beside,
+    fuses: countSizes(missing),
     leaves: findings.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject })),
   };
 }

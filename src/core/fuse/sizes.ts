@@ -1,4 +1,4 @@
-/** Fuses of rows in parallel: who needs one, how large, and whether it could ever blow. */
+/** Sizes and classes of fuses, breakers and isolators as they are sold, and the factors they are chosen by. */
 
 /** A fuse carries this many times the short-circuit current for good. NEC 690.9(B): 1.25 × 1.25. */
 export const fuseFactor = 1.56;
@@ -17,39 +17,39 @@ export function assumedFuseA(pmaxW: number): number {
   return pmaxW >= 50 ? 15 : 10;
 }
 
-export type Backfeed = {
-  /** Short circuit of the strongest row, and of all rows but the weakest, A. */
-  readonly iscA: number;
-  readonly backfeedA: number;
-  /** Whether (N − 1) × 1.25 × Isc passes the panels' series fuse rating, and whether N × Isc does (NEC 690.9(A); the strict school). */
-  readonly neededByBackfeed: boolean;
-  readonly neededByStrict: boolean;
-  readonly sizeA: number | null;
-  /** Whether what the others give is more than the fuse's rating; it takes about 1.45 times that to blow it within the hour. */
-  readonly couldBlow: boolean;
-};
-
-/** What rows of these short-circuit currents ask of fuses, where their panels bear so much. At least one row. */
-export function backfeedOf(rowsA: readonly number[], ratingA: number): Backfeed {
-  const iscA = Math.max(...rowsA);
-  const backfeedA = rowsA.reduce((sum, each) => sum + each, 0) - Math.min(...rowsA);
-  const sizeA = fuseSizeA(iscA, ratingA);
-  return {
-    iscA,
-    backfeedA,
-    neededByBackfeed: brightSkyFactor * backfeedA > ratingA,
-    neededByStrict: rowsA.length > 1 && rowsA.length * iscA > ratingA,
-    sizeA,
-    couldBlow: sizeA !== null && backfeedA > sizeA,
-  };
-}
-
-/** DC volts that fuses, breakers and switches are made for, V. */
+/** DC volts that breakers and isolators are made for, V; and those that gPV fuses are sold in. */
 export const voltClasses = [60, 150, 250, 500, 600, 1000, 1500] as const;
+export const pvFuseVolts = [600, 1000, 1500] as const;
+/** Blade and strip fuses, V: they may stand where the volts stay below 60 V. */
+export const lowFuseVolts = [32, 58, 80] as const;
 
-/** The smallest class that bears so many volts; null: none there is. */
+/** The smallest class of isolators that is made for so many volts; null: none there is. */
 export function voltClass(volts: number): number | null {
   return voltClasses.find((each) => each >= volts) ?? null;
+}
+
+/** The gPV fuse to buy: 1000 V are what most shops have; null: none is made for so much. */
+export function pvFuseClass(volts: number): number | null {
+  return volts <= usualPvFuseV ? usualPvFuseV : (pvFuseVolts.find((each) => each >= volts) ?? null);
+}
+const usualPvFuseV = 1000;
+
+/** The blade or strip fuse to buy for so many volts; null: none is made for so much. */
+export function lowFuseClass(volts: number): number | null {
+  return lowFuseVolts.find((each) => each >= volts) ?? null;
+}
+
+/** The highest volts a lithium battery is charged with, V, by its nominal ones: 14.6 for each 12 or 12.8 of them. */
+export function chargingV(nominalV: number): number {
+  return 14.6 * Math.max(1, Math.round(nominalV / 12.8));
+}
+
+/** What a battery can push through a short circuit next to it where nobody has said, A: several thousand, as lithium does. */
+export const assumedBatteryShortA = 5000;
+
+/** The smallest battery fuse that carries 1.25 × what a controller gives for hours, A; null: none is made. */
+export function batteryFuseA(outputA: number): number | null {
+  return smallestOf(batteryFusesA, continuousFor(outputA));
 }
 
 /** Two-pole DC switches, and fuses for batteries, as they are sold, A. */

@@ -1,7 +1,7 @@
 import { type Fixing, pieceName, type Plan, poseIn } from "../plan";
 import { boundsOf, footprintOf, panelsOn, type Parked, sizeOf, weightOf } from "../roof";
 import { keyOf, standOf, type TileKey } from "../wiring";
-import { windForces, type WindSchool } from "./forces";
+import { type RoofZone, snowN, windForces, type WindSchool } from "./forces";
 import { schoolFacts } from "./schools";
 
 /** What wind does to the panels of a fixing: the strongest of what may come. */
@@ -17,6 +17,8 @@ export type PanelWind = WindOn & {
   readonly name: string;
   readonly school: WindSchool;
   readonly kg: number;
+  readonly longMm: number;
+  readonly wideMm: number;
 };
 
 export type Load = {
@@ -34,8 +36,13 @@ export type Load = {
   readonly stowIsAssumed: boolean;
   /** The steepest they stand, and how they are driven. */ readonly tiltDeg: number;
   readonly tiltIsAssumed: boolean;
-  /** All together, and the one panel that is pulled most, in the wind that pulls it most. */
+  /** Where on a building's roof they lie, and whether that is a guess; null: on no building. */
+  readonly zone: RoofZone | null;
+  readonly zoneIsAssumed: boolean;
+  /** Snow on all of them, N, as the place was said to have it; null: not said. */ readonly snowN: number | null;
+  /** All together; each panel in each wind; and the one panel that is pulled most, in the wind that pulls it most. */
   readonly all: WindOn;
+  readonly each: readonly PanelWind[];
   readonly worst: PanelWind;
   /** Panels whose label tells no size and no watts: nothing is known of the wind on them. */ readonly unknown: number;
 };
@@ -69,7 +76,13 @@ export function loadOn(plan: Plan, fixing: Fixing, parked: Parked): Load | null 
   const isOnRoad = facts.travels && surfacesUnder(plan, fixing).every(({ kind }) => kind === "roof");
   const speedKmh = fixing.speedKmh ?? (isOnRoad ? usualSpeedKmh : 0);
   const gustMs = fixing.gustMs ?? usualGustMs;
-  const stowMs = facts.isStowed ? (fixing.stowKn ?? usualStowKn) * msPerKn : null;
+  // a frame of a boat of which nobody has said that it comes in stays up in the gale
+  const isStowed = facts.isStowed && (fixing.school !== "boatFrame" || fixing.staysUp === false);
+  const stowMs = isStowed ? (fixing.stowKn ?? usualStowKn) * msPerKn : null;
+  const isOnBuilding =
+    fixing.school === "screwedFeet" || surfacesUnder(plan, fixing).some(({ kind }) => kind === "porch");
+  const zone: RoofZone | null = isOnBuilding ? (fixing.zone ?? "edge") : null;
+  const slopeDeg = Math.max(0, ...surfacesUnder(plan, fixing).map((surface) => surface.slopeDeg));
   const winds: readonly Pick<WindOn, "by" | "windMs" | "tiltDeg">[] =
     stowMs !== null
       ? [{ by: "stowing", windMs: stowMs, tiltDeg: tilts.mostDeg }]
@@ -79,7 +92,7 @@ export function loadOn(plan: Plan, fixing: Fixing, parked: Parked): Load | null 
             ? [{ by: "driving", windMs: (speedKmh + headwindKmh) / 3.6, tiltDeg: tilts.leastDeg } as const]
             : []),
         ];
-  const each = winds.map((wind) => pieces.map((piece) => windOn(piece, wind, fixing.school === "film")));
+  const each = winds.map((wind) => pieces.map((piece) => windOn(piece, wind, fixing.school === "film", zone)));
   const sums = each.map((on, k): WindOn => {
     return {
       ...(winds[k] as (typeof winds)[number]),
@@ -103,13 +116,29 @@ export function loadOn(plan: Plan, fixing: Fixing, parked: Parked): Load | null 
     stowIsAssumed: fixing.stowKn === null,
     tiltDeg: tilts.mostDeg,
     tiltIsAssumed: tilts.isAssumed,
+    zone,
+    zoneIsAssumed: isOnBuilding && fixing.zone === null,
+    snowN:
+      fixing.snowKnM2 === null
+        ? null
+        : pieces.reduce(
+            // as flat as they ever stand it lies thickest
+            (sum, { longMm, wideMm }) => sum + snowN(fixing.snowKnM2 ?? 0, longMm * wideMm, tilts.leastDeg + slopeDeg),
+            0,
+          ),
     all: sums.reduce(most),
+    each: each.flat(),
     worst: each.flat().reduce(most),
     unknown: fixing.pieces.length - pieces.length,
   };
 }
 
-function windOn(piece: Piece, wind: Pick<WindOn, "by" | "windMs" | "tiltDeg">, isFilm: boolean): PanelWind {
+function windOn(
+  piece: Piece,
+  wind: Pick<WindOn, "by" | "windMs" | "tiltDeg">,
+  isFilm: boolean,
+  zone: RoofZone | null,
+): PanelWind {
   const school: WindSchool = isFilm
     ? "film"
     : wind.tiltDeg >= leastTiltDeg
@@ -117,17 +146,18 @@ function windOn(piece: Piece, wind: Pick<WindOn, "by" | "windMs" | "tiltDeg">, i
       : wind.by === "driving" && piece.isLeading
         ? "flatLeading"
         : "flat";
-  const { longMm: alongMm, wideMm: acrossMm, kg: weightKg } = piece;
+  const { longMm: alongMm, wideMm: acrossMm } = piece;
   const forces = windForces({
     school,
     alongMm,
     acrossMm,
-    weightKg,
     count: 1,
     windMs: wind.windMs,
     tiltDeg: wind.tiltDeg,
+    zone,
   });
-  return { ...wind, ...forces, school, key: piece.key, name: piece.name, kg: piece.kg };
+  const { key, name, kg, longMm, wideMm } = piece;
+  return { ...wind, ...forces, school, key, name, kg, longMm, wideMm };
 }
 
 function piecesOf(plan: Plan, { pieces }: Fixing, parked: Parked): Piece[] {

@@ -20,7 +20,12 @@ import { gatesOf, guardedBy } from "./procedure";
 const ways: readonly Way[] = schools.flatMap((school) =>
   [null, ...skins].flatMap((skin) =>
     (["new", "old", "none"] as const).flatMap((hole) =>
-      [true, false].map((drillsFrame): Way => ({ school, skin, hole, drillsFrame })),
+      [true, false].flatMap((drillsFrame) =>
+        [true, false].map((is): Way => ({
+          ...{ school, skin, hole, drillsFrame },
+          ...{ hasBattery: is, hasFuses: is, hasSwitch: !is, hasBox: is },
+        })),
+      ),
     ),
   ),
 );
@@ -55,6 +60,12 @@ test("nothing is done for nothing: what a step makes is taken by a later one, or
     "edgeDone",
     "masked",
     "wedged",
+    "testedPanels",
+    "boxed",
+    "fused",
+    "cutOffSet",
+    "switchedOn",
+    "driven",
   ]);
   for (const way of ways) {
     const steps = procedureOf(way);
@@ -78,7 +89,22 @@ test("what cannot be undone comes after something was measured twice, and batter
       expect(guardedBy(steps, step)).not.toBeNull();
     }
     const at = (step: StepId) => steps.indexOf(step);
-    expect(at("batteryFirst")).toBeLessThan(at("plugIn"));
+    if (way.hasBattery) expect(at("batteryFirst")).toBeLessThan(at("plugIn"));
+    // a power station's battery is inside
+    expect(at("batteryFirst") >= 0).toBe(way.hasBattery);
+    // dead before anything is opened, felt or drilled; box, hole and every panel tested before one is fixed for good
+    for (const opened of ["lookInside", "openGland", "pilotRoofHole", "pilotFootHoles"] as const)
+      if (at(opened) >= 0) {
+        expect(at("proveDead")).toBeGreaterThanOrEqual(0);
+        expect(at("proveDead")).toBeLessThan(at(opened));
+      }
+    for (const fixed of ["setOnTape", "bedBrackets", "clampPanels", "stickFilm", "fitLegs"] as const)
+      for (const before of ["cutRoofHole", "setGland", "openGland", "fitBox", "testPanels"] as const)
+        if (at(fixed) >= 0 && at(before) >= 0)
+          expect([way.school, before, at(before) < at(fixed)]).toEqual([way.school, before, true]);
+    // fuses in, then the meter, then the isolator, then light
+    if (way.hasFuses) expect(at("putFuses")).toBeLessThan(at("polarity"));
+    if (way.hasSwitch) expect([at("plugIn") < at("switchOn"), at("switchOn") < at("uncover")]).toEqual([true, true]);
     expect(at("polarity")).toBeLessThan(at("plugIn"));
     expect(at("coverUp")).toBeLessThan(at("joinRows"));
   }
@@ -91,10 +117,10 @@ test("wind pulls by its square, area and number, and a steeper panel is pushed r
       school: draw.pick(["film", "flat", "flatLeading", "tilted"] as const),
       alongMm: draw.number(300, 2200),
       acrossMm: draw.number(300, 1200),
-      weightKg: 10,
       count: draw.whole(1, 6),
       windMs: draw.number(5, 45),
       tiltDeg: draw.number(10, 60),
+      zone: null,
     };
     const one = windForces(panel);
     const twice = windForces({ ...panel, windMs: 2 * panel.windMs });
@@ -138,7 +164,10 @@ test("cold and dry air cure slower, warm air is not credited", () => {
 });
 
 describe("the clock", () => {
-  const steps = procedureOf({ school: "tapedFeet", skin: "paintedSteel", hole: "old", drillsFrame: false });
+  const steps = procedureOf({
+    ...{ school: "tapedFeet", skin: "paintedSteel", hole: "old", drillsFrame: false },
+    ...{ hasBattery: true, hasFuses: true, hasSwitch: true, hasBox: false },
+  });
   const start = Date.UTC(2026, 4, 2, 8);
   const fixing = plainFixing("f", "Feet", "tapedFeet", []);
   const air = { airC: 20, humidityPct: 50 };

@@ -1,4 +1,6 @@
-import { type Fixing, type GateId, type Plan, type School, type Skin } from "../plan";
+import { branchesOfRows, jointOfLane, needsFuse, ratedPanel } from "../copper";
+import { type Fixing, fuseAt, type GateId, type Plan, type School, type Skin, switchAt } from "../plan";
+import { keyOf, usedIn } from "../wiring";
 import { surfacesUnder } from "./load";
 import { schoolFacts } from "./schools";
 import { skinFacts, skinOf } from "./skins";
@@ -10,6 +12,11 @@ export type Way = {
   readonly skin: Skin | null;
   /** Whether cables go through the roof, and by a hole there is. */ readonly hole: "new" | "old" | "none";
   readonly drillsFrame: boolean;
+  /** Of what these panels feed, in any wiring: a controller with its battery to be joined, string fuses, an isolator, a combiner box. */
+  readonly hasBattery: boolean;
+  readonly hasFuses: boolean;
+  readonly hasSwitch: boolean;
+  readonly hasBox: boolean;
 };
 
 /** What surrounds a gland that is there, or to be cut, where the panels of a fixing lie. */
@@ -23,29 +30,77 @@ export function wayOf(plan: Plan, fixing: Fixing): Way {
     // an existing hole before a new one; with none drawn one is cut
     hole: onGround || fixing.school === "boatFrame" ? "none" : here.some(({ existing }) => existing) ? "old" : "new",
     drillsFrame: fixing.frameDrilled ?? schoolFacts[fixing.school].drillsFrame,
+    ...joinedTo(plan, fixing),
   };
 }
 
-/** The steps of a fixing in their order, from a bare place to the first watts. */
-export function procedureOf(way: Way): readonly StepId[] {
-  return [...beginning(way), ...fixingSteps(way), ...cables(way), ...connecting];
+/** What stands between the panels of a fixing and what they feed, in any of the plan's wirings. */
+function joinedTo(
+  plan: Plan,
+  { pieces, school }: Fixing,
+): Pick<Way, "hasBattery" | "hasFuses" | "hasSwitch" | "hasBox"> {
+  const held = new Set(pieces.map(keyOf));
+  const lanes = plan.wirings.flatMap((wiring) =>
+    wiring.lanes
+      .filter(({ rows }) => usedIn(rows).some((tile) => held.has(keyOf(tile))))
+      .map((lane) => ({ lane, guards: wiring.guards })),
+  );
+  const isStrict = plan.schools.fuse === "strict";
+  return {
+    hasBattery: lanes.some(
+      ({ lane }) => plan.inputs.find(({ id }) => id === lane.inputId)?.device.kind === "chargeController",
+    ),
+    hasFuses: lanes.some(({ lane, guards }) =>
+      (branchesOfRows(lane.rows, (tile) => ratedPanel(plan, tile)) ?? []).some(
+        (branch) =>
+          needsFuse(branch, isStrict) ||
+          (branch.row.id !== null && fuseAt(guards, { type: "row", rowId: branch.row.id }) !== null),
+      ),
+    ),
+    hasSwitch:
+      lanes.some(({ lane: { inputId, portId }, guards }) =>
+        inputId === null || portId === null ? false : switchAt(guards, { type: "isolator", inputId, portId }) !== null,
+      ) ||
+      (lanes.length > 0 && school !== "foldingLegs"),
+    hasBox: lanes.some(({ lane }) => jointOfLane(plan, lane) === "box"),
+  };
 }
 
-function beginning({ school, hole }: Way): StepId[] {
-  switch (school) {
+/**
+ * The steps of a fixing in their order, from a bare place to the first watts: what lies under the panels (hole, gland, combiner box) is
+ * done and every panel tested before any is fixed for good.
+ */
+export function procedureOf(way: Way): readonly StepId[] {
+  return [
+    ...beginning(way),
+    ...opening(way),
+    ...(way.hasBox ? (["fitBox"] as const) : []),
+    "testPanels",
+    ...fixingSteps(way),
+    ...threading(way),
+    ...connecting(way),
+    ...afterwards(way),
+  ];
+}
+
+function beginning(way: Way): StepId[] {
+  // what is behind the skin is made dead before anybody opens it, feels for it or drills
+  const inside: StepId[] = way.hole === "new" ? ["proveDead", "lookInside"] : way.hole === "old" ? ["proveDead"] : [];
+  switch (way.school) {
     case "tapedFeet":
     case "gluedBrackets":
-      return ["readSheet", "lookOver", ...(hole === "new" ? (["lookInside"] as const) : []), "dryFit"];
+      return ["readSheet", "keepDark", "lookOver", ...inside, "dryFit"];
     case "film":
-      return ["readSheet", "feelBubbles", ...(hole === "new" ? (["lookInside"] as const) : []), "dryFit"];
+      return ["readSheet", "keepDark", "feelBubbles", ...inside, "dryFit"];
     case "ribRails":
     case "screwedFeet":
-      return ["readSheet", "lookOver", "lookInside", "dryFit"];
+      return ["readSheet", "keepDark", "lookOver", "proveDead", "lookInside", "dryFit"];
     case "groundFrame":
     case "foldingLegs":
-      return ["readSheet", "chooseSpot"];
+      // nothing of theirs goes through a roof
+      return ["readSheet", "keepDark", "chooseSpot"];
     case "boatFrame":
-      return ["readSheet", ...(hole === "new" ? (["lookInside"] as const) : []), "chooseSpot"];
+      return ["readSheet", "keepDark", ...inside, "chooseSpot"];
   }
 }
 
@@ -98,29 +153,49 @@ function edgeIsPainted({ skin }: Way): boolean {
   return skin === null || skinFacts[skin].edgeIsPainted;
 }
 
-function cables(way: Way): StepId[] {
-  if (way.school === "groundFrame") return ["layBuried"];
-  if (way.hole === "none" || way.school === "foldingLegs") return ["layLead"];
-  if (way.hole === "old") return ["openGland", "threadOld"];
+/** The hole for the cables and its gland: cut before a panel covers the place. */
+function opening(way: Way): StepId[] {
+  if (isOnLead(way)) return [];
+  if (way.hole === "old") return ["openGland"];
   return [
     "measureRoofHole",
     "pilotRoofHole",
     "cutRoofHole",
     ...(edgeIsPainted(way) ? (["finishEdge"] as const) : []),
     "setGland",
-    "threadCables",
   ];
 }
 
-const connecting: readonly StepId[] = [
-  "coverUp",
-  "joinRows",
-  "batteryFirst",
-  "polarity",
-  "plugIn",
-  "uncover",
-  "readDisplay",
-];
+function threading(way: Way): StepId[] {
+  if (way.school === "groundFrame") return ["layBuried"];
+  if (isOnLead(way)) return ["layLead"];
+  return [way.hole === "old" ? "threadOld" : "threadCables"];
+}
+
+function isOnLead({ school, hole }: Way): boolean {
+  return hole === "none" || school === "foldingLegs" || school === "groundFrame";
+}
+
+/** Joined dark; fuses in, then the meter, then the battery's side, then the isolator, then light. */
+function connecting({ hasBattery, hasFuses, hasSwitch }: Way): StepId[] {
+  return [
+    "coverUp",
+    "joinRows",
+    ...(hasFuses ? (["putFuses"] as const) : []),
+    "polarity",
+    ...((hasBattery ? ["batteryFirst", "setCutOff"] : ["wakeStation"]) satisfies StepId[]),
+    "plugIn",
+    ...(hasSwitch ? (["switchOn"] as const) : []),
+    "uncover",
+    "readDisplay",
+  ];
+}
+
+/** What shakes loose shows after the first drive. */
+function afterwards({ school }: Way): StepId[] {
+  if (!schoolFacts[school].travels) return [];
+  return [school === "film" ? "firstDriveFilm" : "firstDrive"];
+}
 
 /** The gates of a procedure, in their order. */
 export function gatesOf(steps: readonly StepId[]): readonly { readonly gate: GateId; readonly step: StepId }[] {

@@ -21,7 +21,15 @@ export type MountReport = {
   readonly gates: readonly GateState[];
   readonly tools: readonly Tool[];
   /** Of the hole that is drawn to be cut where it lies, mm; null: none is. */ readonly holeMm: number | null;
+  /** What one panel of each kind reads with nothing joined: by its label, hot under a dull sky, cold and bright, V. */
+  readonly openVolts: readonly OpenVolts[];
   /** Null while it holds no panel of a known size. */ readonly held: Held | null;
+};
+export type OpenVolts = {
+  readonly name: string;
+  readonly vocV: number;
+  readonly lowV: number;
+  readonly highV: number;
 };
 export type Held = {
   readonly load: Load;
@@ -45,9 +53,29 @@ export function mountReport(plan: Plan, fixing: Fixing, { recordHighC, mount, pa
     gates: gateStates(plan, fixing, steps, parked),
     tools: toolsOf(steps),
     holeMm: holeIn(plan, fixing),
+    openVolts: openVoltsOf(plan, fixing),
     held: load === null ? null : heldBy(plan, fixing, load, steps, recordHighC, mount),
   };
 }
+
+/** Cells at 75 °C in a fifth of the light, and at −25 °C in full sun: what a good panel may read from one to the other. */
+function openVoltsOf({ panels }: Plan, { pieces }: Fixing): OpenVolts[] {
+  return panels.flatMap(({ id, label }) => {
+    if (label.vocV === null || pieces.every(({ panelId }) => panelId !== id)) return [];
+    const perK = (label.tempCoVocPctPerC ?? usualVocPctPerC) / 100;
+    return [
+      {
+        name: label.name,
+        vocV: label.vocV,
+        lowV: dullShare * label.vocV * (1 + perK * 50),
+        highV: label.vocV * (1 - perK * 50),
+      },
+    ];
+  });
+}
+const usualVocPctPerC = -0.29;
+/** Voc in a fifth of full sun, as a share of what it is in all of it. */
+const dullShare = 0.93;
 
 function holeIn({ space, ...plan }: Plan, fixing: Fixing): number | null {
   const on = surfacesUnder({ space, ...plan }, fixing);
@@ -63,13 +91,13 @@ function heldBy(
   recordHighC: number,
   usual: Mount,
 ): Held {
-  const hold = holdOf(plan, fixing, load);
-  const takes = takesOf(plan, fixing, load, hold, steps);
   const mounts = mountsUnder(plan, fixing, usual);
   const hottest = mounts.reduce<Heat | null>((most, mount) => {
     const heat = heatOf(fixing, recordHighC, mount);
     return most === null || (heat !== null && heat.hottestC > most.hottestC) ? heat : most;
   }, null);
+  const hold = holdOf(plan, fixing, load, hottest?.hottestC ?? null);
+  const takes = takesOf(plan, fixing, load, hold, steps);
   return {
     load,
     hold,
@@ -92,7 +120,7 @@ export function reportClock(
   isLight?: (ms: number) => boolean,
 ): Clock {
   const { footLongMm, footWideMm } = feetOf(fixing, held?.load.longMm ?? Infinity);
-  const neededShare = held?.hold.type === "bond" ? spareTimes * held.hold.windUse : 1;
+  const neededShare = held?.hold.type === "bond" ? spareTimes * (held.hold.windUse ?? 1) : 1;
   const bed = { longMm: footLongMm, wideMm: footWideMm, neededShare };
   return clockOf(steps, fixing, Math.max(1, fixing.pieces.length), airOf(fixing), bed, startMs, isLight);
 }

@@ -58,6 +58,10 @@ export type Made =
   | (typeof given)[number]
   | "makersSheet"
   | "soundSkin"
+  | "deadInside"
+  | "capped"
+  | "testedPanels"
+  | "boxed"
   | "knownInside"
   | "outline"
   | "sureCorner"
@@ -96,6 +100,10 @@ export type Made =
   | "cablesIn"
   | "dark"
   | "joined"
+  | "fused"
+  | "cutOffSet"
+  | "switchedOn"
+  | "driven"
   | "batteryOn"
   | "polarityKnown"
   | "pluggedIn"
@@ -119,7 +127,11 @@ export type StepFacts = {
 const facts = {
   readSheet: { needs: ["panels"], gives: ["makersSheet"], minutes: 10 },
   lookOver: { needs: ["place", "ladder"], gives: ["soundSkin"], minutes: 15 },
-  lookInside: { needs: ["place"], gives: ["knownInside"], minutes: 15 },
+  keepDark: { needs: ["panels", "darkSheet"], gives: ["capped"], minutes: 5 },
+  proveDead: { needs: ["place", "meter"], gives: ["deadInside"], minutes: 15 },
+  lookInside: { needs: ["place", "deadInside"], gives: ["knownInside"], minutes: 15 },
+  testPanels: { needs: ["panels", "meter", "capped"], gives: ["testedPanels"], minutes: 3, isPerPanel: true },
+  fitBox: { needs: ["outline"], gives: ["boxed"], minutes: 30 },
   feelBubbles: { needs: ["place", "ladder"], gives: ["soundSkin"], minutes: 15 },
   dryFit: { needs: ["panels", "soundSkin", "tapeMeasure"], gives: ["outline"], minutes: 15, isPerPanel: true },
   measureCorner: { needs: ["outline", "tapeMeasure"], gives: ["sureCorner"], minutes: 10, gate: "corner" },
@@ -163,13 +175,13 @@ const facts = {
   },
   setNuts: { needs: ["drilledFrames", "rivetNuts", "rivetTool"], gives: ["nutted"], minutes: 10, isPerPanel: true },
   boltBrackets: {
-    needs: ["nutted", "brackets", "bolts", "threadLock"],
+    needs: ["nutted", "brackets", "bolts"],
     gives: ["bracketed"],
     minutes: 15,
     isPerPanel: true,
   },
   boltBracketsUndrilled: {
-    needs: ["panels", "brackets", "bolts", "threadLock"],
+    needs: ["panels", "brackets", "bolts"],
     gives: ["bracketed"],
     minutes: 15,
     isPerPanel: true,
@@ -182,7 +194,12 @@ const facts = {
     isOnce: true,
     wait: "sealantThrough",
   },
-  tightenBrackets: { needs: ["held", "bolts", "torqueWrench"], gives: ["cured"], minutes: 5, isPerPanel: true },
+  tightenBrackets: {
+    needs: ["held", "bolts", "threadLock", "torqueWrench"],
+    gives: ["cured"],
+    minutes: 5,
+    isPerPanel: true,
+  },
   findRibs: { needs: ["place", "outline", "rails", "tapeMeasure"], gives: ["ribs"], minutes: 15 },
   measureFootHoles: {
     needs: ["outline", "knownInside", "tapeMeasure"],
@@ -191,7 +208,7 @@ const facts = {
     gate: "footHoles",
   },
   pilotFootHoles: {
-    needs: ["sureFootHoles", "drill", "smallBit"],
+    needs: ["sureFootHoles", "deadInside", "drill", "smallBit"],
     gives: ["pilotFeet"],
     minutes: 10,
     isPerPanel: true,
@@ -211,7 +228,7 @@ const facts = {
     wait: "primer",
   },
   bedRails: {
-    needs: ["footHoles", "ribs", "rails", "skinScrews", "sealant", "sealantGun", "torqueWrench"],
+    needs: ["footHoles", "ribs", "rails", "skinScrews", "sealant", "sealantGun"],
     gives: ["railed", "sealed"],
     minutes: 20,
     isPerPanel: true,
@@ -293,11 +310,11 @@ const facts = {
     minutes: 10,
     gate: "roofHole",
   },
-  pilotRoofHole: { needs: ["sureRoofHole", "drill", "smallBit"], gives: ["pilotHole"], minutes: 5 },
+  pilotRoofHole: { needs: ["sureRoofHole", "deadInside", "drill", "smallBit"], gives: ["pilotHole"], minutes: 5 },
   cutRoofHole: { needs: ["pilotHole", "drill", "holeSaw"], gives: ["roofHole"], minutes: 15, isOnce: true },
   finishEdge: { needs: ["roofHole", "edgePaint"], gives: ["edgeDone"], minutes: 5, wait: "primer" },
   setGland: { needs: ["roofHole", "cableGland", "sealant", "sealantGun"], gives: ["glandSet"], minutes: 15 },
-  openGland: { needs: ["place", "cableGland"], gives: ["glandSet"], minutes: 10 },
+  openGland: { needs: ["place", "deadInside", "cableGland"], gives: ["glandSet"], minutes: 10 },
   threadCables: {
     needs: ["glandSet", "leads"],
     gives: ["cablesIn"],
@@ -307,11 +324,17 @@ const facts = {
   threadOld: { needs: ["glandSet", "leads"], gives: ["cablesIn"], minutes: 20 },
   coverUp: { needs: ["held", "panels", "darkSheet"], gives: ["dark"], minutes: 5 },
   joinRows: { needs: ["dark", "cablesIn", "panels", "leads"], gives: ["joined"], minutes: 15 },
-  batteryFirst: { needs: ["battery", "input"], gives: ["batteryOn"], minutes: 10 },
+  putFuses: { needs: ["joined"], gives: ["fused"], minutes: 5 },
   polarity: { needs: ["joined", "leads", "meter"], gives: ["polarityKnown"], minutes: 5 },
-  plugIn: { needs: ["polarityKnown", "batteryOn", "input", "leads"], gives: ["pluggedIn"], minutes: 3 },
+  batteryFirst: { needs: ["battery", "input"], gives: ["batteryOn"], minutes: 10 },
+  setCutOff: { needs: ["batteryOn", "input"], gives: ["cutOffSet"], minutes: 5 },
+  wakeStation: { needs: ["input"], gives: ["batteryOn"], minutes: 2 },
+  plugIn: { needs: ["polarityKnown", "batteryOn", "input", "leads", "darkSheet"], gives: ["pluggedIn"], minutes: 3 },
+  switchOn: { needs: ["pluggedIn"], gives: ["switchedOn"], minutes: 1 },
   uncover: { needs: ["pluggedIn", "darkSheet", "panels"], gives: ["uncovered"], minutes: 2, wait: "tracker" },
   readDisplay: { needs: ["uncovered", "input"], gives: ["output"], minutes: 3 },
+  firstDrive: { needs: ["output", "torqueWrench"], gives: ["driven"], minutes: 20 },
+  firstDriveFilm: { needs: ["output"], gives: ["driven"], minutes: 10 },
 } as const satisfies Readonly<Record<string, StepFacts>>;
 
 export type StepId = keyof typeof facts;

@@ -127,7 +127,8 @@ function countOf(part: Material, plan: Plan, fixing: Fixing, load: Load, hold: H
     case "ballast":
       return { count: fixing.baseKg ?? 0, unit: "kg", sizeMm: null };
     case "groundAnchors":
-      return pieces(2);
+      // at all corners: wind comes from any side
+      return pieces(hold.type === "standing" ? 2 * hold.perSide : 4);
     case "cableRamp":
       return { count: Math.max(1, Math.ceil(wayMetres(plan, fixing))), unit: "m", sizeMm: null };
     case "lanyards":

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { sizeNames } from "../cable";
+import { cablePlaces, layings, sizeNames } from "../cable";
 import { keyOf, type Lane, type Row, rowsOfLanes, tilesOf } from "../wiring";
 import { type Plan } from "./document";
 import { field, id, name, stated } from "./fields";
@@ -29,9 +29,6 @@ export const endSchema = z.discriminatedUnion("type", [
 ]);
 export type End = z.infer<typeof endSchema>;
 
-/** Where a cable lies: it decides how warm it gets. */
-export const layings = ["roof", "inside", "conduit", "buried"] as const;
-
 /** A cable of two conductors. What is not said is worked out: its length by the roof plan, its size by what it carries. */
 export const runSchema = z.strictObject({
   id,
@@ -40,11 +37,35 @@ export const runSchema = z.strictObject({
   to: endSchema,
   /** One way; null: as the cable way says, or assumed. */ lengthMm: stated("runMm"),
   wayId: id.nullable(),
-  lies: z.enum(layings).nullable(),
+  /** Where it lies, which decides how warm its air is, and how it is laid there; null: as is usual, careful. */
+  where: z.enum(cablePlaces).nullable(),
+  how: z.enum(layings).nullable(),
+  /** Circuits that share its conduit, duct or bundle, itself counted; null: taken by its part. */
+  circuits: stated("circuits"),
+  /** For how many °C the terminals at its ends are marked; null: 60. */
+  terminalC: z.union([z.literal(60), z.literal(75)]).nullable(),
   /** A lead that is laid out and put away again; null: as the school has it. */ portable: z.boolean().nullable(),
   size: z.enum(sizeNames as [string, ...string[]]).nullable(),
 });
 export type Run = z.infer<typeof runSchema>;
+
+/** A cable of which only its ends are known. */
+export function plainRun(runId: string, runName: string, from: End, to: End): Run {
+  return {
+    id: runId,
+    name: runName,
+    from,
+    to,
+    lengthMm: null,
+    wayId: null,
+    where: null,
+    how: null,
+    circuits: null,
+    terminalC: null,
+    portable: null,
+    size: null,
+  };
+}
 
 export const guardKinds = ["fuse", "breaker", "isolator"] as const;
 /** A fuse, a breaker or a switch, on the positive of a row, of a port or of a battery; a switch parts both. */
@@ -54,6 +75,7 @@ export const guardSchema = z.strictObject({
   at: endSchema,
   ratedA: field("guardA"),
   /** DC; null: not said. */ ratedV: stated("guardV"),
+  /** The most it can interrupt, A; null: not said. Asked of what sits by a battery. */ breaksA: stated("breaksA"),
 });
 export type Guard = z.infer<typeof guardSchema>;
 
@@ -188,6 +210,22 @@ export function copperToVersion2(wiring: Json): Json {
       size: null,
     })),
     guards: [],
+  };
+}
+
+/** Version 3: where a cable lies and how it is laid are two questions; what guards a battery says what it can interrupt. */
+export function copperToVersion3(wiring: Json): Json {
+  return {
+    ...wiring,
+    runs: listOf(wiring["runs"]).map(({ lies, ...run }) => ({
+      ...run,
+      where: lies === "roof" || lies === "inside" ? lies : lies === "buried" ? "ground" : null,
+      // a conduit is as hot as the place it lies in, and nobody has said which: the careful one is taken
+      how: lies === "conduit" || lies === "buried" ? lies : null,
+      circuits: null,
+      terminalC: null,
+    })),
+    guards: listOf(wiring["guards"]).map((guard) => ({ ...guard, breaksA: null })),
   };
 }
 

@@ -47,11 +47,13 @@ export {
 export { type Mounting, type Turning } from "./sections/mounts";
 export {
   type Fixing,
+  frontEdges,
   type Gate,
   type GateId,
   gateIds,
   type Measure,
   plainFixing,
+  roofZones,
   type School,
   schools,
   type Skin,
@@ -75,12 +77,12 @@ export {
 } from "./sections/space";
 export { type ClimateMonth, type Halt, type Site } from "./sections/site";
 export {
+  plainRun,
   type End,
   endKey,
   fuseAt,
   type Guard,
   guardKinds,
-  layings,
   type Run,
   runKey,
   sameEnd,

@@ -363,11 +363,12 @@ describe("an older plan file", () => {
         const now = assess(reading.plan, id);
         if (now.type !== "assessed") throw new Error(`${reading.plan.name} is not judged`);
         expect(now.worst).toBe(worst);
-        expect(now.findings.map((found) => [found.id, found.level])).toEqual(
-          levels.map(([rule, level]) => [rule, level]),
-        );
-        for (const [k, [, , value]] of levels.entries())
-          expect(now.findings[k]?.value?.value ?? null).toEqual(value === null ? null : expect.closeTo(value, 2));
+        // fuses and connectors of groups inside strings were not judged then
+        const known = now.findings.filter(({ rule }) => rule !== "plugs" && rule !== "fuses");
+        const then = levels.filter(([rule]) => !rule.startsWith("fuses"));
+        expect(known.map((found) => [found.id, found.level])).toEqual(then.map(([rule, level]) => [rule, level]));
+        for (const [k, [, , value]] of then.entries())
+          expect(known[k]?.value?.value ?? null).toEqual(value === null ? null : expect.closeTo(value, 2));
         // the sun of the moment was told with its refraction then, a tenth of a percent more light where it stands low
         for (const sky of skyNames)
           expect(Math.abs(now.takenW[sky] - takenW[sky])).toBeLessThan(

@@ -22,7 +22,10 @@ const plainRun = {
   name: "to the junction",
   lengthMm: null,
   wayId: null,
-  lies: null,
+  where: null,
+  how: null,
+  circuits: null,
+  terminalC: null,
   portable: null,
   size: null,
 };
@@ -133,7 +136,14 @@ describe("the copper of a wiring", () => {
     wayId: "back",
     size: "6 mm2",
   };
-  const fuse: Guard = { id: "fuse-1", kind: "fuse", at: { type: "row", rowId: "r1" }, ratedA: 15, ratedV: 600 };
+  const fuse: Guard = {
+    id: "fuse-1",
+    kind: "fuse",
+    at: { type: "row", rowId: "r1" },
+    ratedA: 15,
+    ratedV: 600,
+    breaksA: null,
+  };
   const whole = changed(
     lantern,
     { type: "setRun", wiringId, run: fullRun },

@@ -43,7 +43,8 @@ export type Part =
   | { readonly type: "bank"; readonly id: string; readonly inputId: string; readonly guard: Guard | null };
 
 export type LaneId = { readonly inputId: string | null; readonly portId: string | null };
-export type RowRef = LaneId & { readonly rowId: string | null; /** From 1 in its lane. */ readonly number: number };
+/** A string, or a branch of a group inside one: then its own row, and the number of the string it stands in, from 1. */
+export type RowRef = LaneId & { readonly rowId: string | null; readonly number: number };
 
 /** A terminal: a part's, by its name there. Those through which something flows on are `in` and `out`, of both poles where it has them. */
 export type Terminal = { readonly part: string; readonly at: string };
@@ -56,11 +57,12 @@ export type Wire = {
 export type Assembly = { readonly parts: readonly Part[]; readonly wires: readonly Wire[] };
 
 type Choice = {
-  /** Which rows have, or need, a fuse of their own. */ readonly isFused: (row: Row, lane: Lane) => boolean;
+  /** Which rows have, or need, a fuse of their own. */ readonly isFused: (row: Row) => boolean;
+  /** Which ports have, or need, an isolator. */ readonly isSwitched: (lane: LaneId) => boolean;
 };
 
 /** The parts of a wiring and what joins them. Panels taken out are not in it; rows and lanes with none left neither. */
-export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Assembly {
+export function assemblyOf(plan: Plan, wiring: Wiring, { isFused, isSwitched }: Choice): Assembly {
   const parts: Part[] = [];
   const wires: Wire[] = [];
   let panels = 0;
@@ -80,33 +82,42 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Ass
   /** The open ends of something in a row: its − where all begins, its + where it goes on. */
   type Ends = { readonly minus: Terminal; readonly plus: Terminal };
 
-  function addItem(item: Item, path: string): Ends | null {
-    if (item.type === "group") return addGroup(item.rows.filter(isUsedRow), path);
+  function addItem(item: Item, path: string, ref: RowRef): Ends | null {
+    if (item.type === "group") return addGroup(item.rows.filter(isUsedRow), path, ref);
     if (item.joinedPast) return null;
     const { id } = put({ type: "panel", id: `panel ${keyOf(item)}`, key: keyOf(item), number: ++panels });
     return { minus: { part: id, at: "-" }, plus: { part: id, at: "+" } };
   }
 
-  function addGroup(rows: readonly Row[], path: string): Ends | null {
+  function addGroup(rows: readonly Row[], path: string, ref: RowRef): Ends | null {
     const [only] = rows;
     if (only === undefined) return null;
-    if (rows.length === 1) return addRow(only, path);
+    if (rows.length === 1) return addRow(only, path, ref);
     const [plus, minus] = (["+", "-"] as const).map((pole) =>
       put({ type: "branch", id: `branch ${path} ${pole}`, pole }),
     );
     if (plus === undefined || minus === undefined) return null;
     for (const [k, row] of rows.entries()) {
-      const ends = addRow(row, `${path}.${k}`);
+      const ends = addRow(row, `${path}.${k}`, ref);
       if (ends === null) continue;
       join({ part: minus.id, at: "out" }, ends.minus, "-");
-      join(ends.plus, { part: plus.id, at: "in" }, "+");
+      join(throughFuse(ends.plus, row, { ...ref, rowId: row.id }), { part: plus.id, at: "in" }, "+");
     }
     return { minus: { part: minus.id, at: "in" }, plus: { part: plus.id, at: "out" } };
   }
 
+  /** On from a branch's plus through its fuse, where it has or needs one. */
+  function throughFuse(plus: Terminal, row: Row, ref: RowRef): Terminal {
+    if (row.id === null || !isFused(row)) return plus;
+    const guard = fuseAt(guards, { type: "row", rowId: row.id });
+    const fuse = put({ type: "fuse", id: `fuse ${row.id}`, row: ref, guard });
+    join(plus, { part: fuse.id, at: "in" }, "+");
+    return { part: fuse.id, at: "out" };
+  }
+
   /** Items from + to −: the first has the row's plus, before its diode. */
-  function addRow(row: Row, path: string): Ends | null {
-    const chain = row.items.flatMap((item, k) => addItem(item, `${path}/${k}`) ?? []);
+  function addRow(row: Row, path: string, ref: RowRef): Ends | null {
+    const chain = row.items.flatMap((item, k) => addItem(item, `${path}/${k}`, ref) ?? []);
     const [first] = chain;
     const last = chain.at(-1);
     if (first === undefined || last === undefined) return null;
@@ -134,7 +145,7 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Ass
     let [minusEnd, plusEnd]: [Terminal | null, Terminal | null] = [null, null];
     for (const [k, row] of rows.entries()) {
       const ref: RowRef = { ...laneId, rowId: row.id, number: k + 1 };
-      const ends = addRow(row, `${key} ${k}`);
+      const ends = addRow(row, `${key} ${k}`, ref);
       if (ends === null) continue;
       let { plus } = ends;
       const through = (part: Part) => {
@@ -142,10 +153,7 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Ass
         plus = { part: part.id, at: "out" };
       };
       const rowKey = row.id ?? `${key} ${k}`;
-      if (isJoined && row.id !== null && isFused(row, lane))
-        through(
-          put({ type: "fuse", id: `fuse ${rowKey}`, row: ref, guard: fuseAt(guards, { type: "row", rowId: row.id }) }),
-        );
+      if (isJoined) plus = throughFuse(plus, row, ref);
       if (!isJoined || plusBar === undefined || minusBar === undefined || inputId === null || portId === null) {
         if (plusBar === undefined || minusBar === undefined) [minusEnd, plusEnd] = [ends.minus, plus];
         else {
@@ -186,7 +194,8 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused }: Choice): Ass
       bothThrough(
         put({ type: "cable", id: `cable trunk ${key}`, from: junction, to: isolator, pole: "both", row: null }),
       );
-      bothThrough(put({ type: "switch", id: `switch ${key}`, lane: laneId, guard: switchAt(guards, isolator) }));
+      if (isSwitched(laneId))
+        bothThrough(put({ type: "switch", id: `switch ${key}`, lane: laneId, guard: switchAt(guards, isolator) }));
       bothThrough(put({ type: "cable", id: `cable tail ${key}`, from: isolator, to: port, pole: "both", row: null }));
     }
     join(ends.plus, { part: `input ${inputId ?? ""}`, at: `${portId ?? ""}+` }, "+");

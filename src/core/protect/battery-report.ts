@@ -1,6 +1,6 @@
-import { outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
+import { batteryVoltsOf, outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
 import { mostAmps } from "../cable";
-import { batteryFusesA, continuousFor, smallestOf } from "../fuse";
+import { assumedBatteryShortA, batteryFuseA, chargingV, lowFuseClass } from "../fuse";
 import { type Plan } from "../plan";
 
 /** A charge controller's way to its battery, and what it draws from it while it does nothing. */
@@ -10,6 +10,9 @@ export type BatteryReport = {
   readonly run: ResolvedRun;
   readonly outputA: number | null;
   readonly fuseA: number | null;
+  /** Class of volts for its fuse, by the highest it is charged with; and what it has to be able to interrupt, A. */
+  readonly fuseV: number | null;
+  readonly breaksA: number;
   /** What its cable may be protected by, A. */ readonly cableA: number | null;
   readonly idleW: number;
   readonly idleIsAssumed: boolean;
@@ -24,7 +27,7 @@ const hoursAMonth = 30 * 24;
 export function batteryReport(plan: Plan, inputId: string, run: ResolvedRun): BatteryReport {
   const device = plan.inputs.find(({ id }) => id === inputId)?.device;
   const battery = plan.need.batteries.find(({ inputIds }) => inputIds.includes(inputId));
-  const volts = battery?.volts ?? device?.ports.find(({ batteryV }) => batteryV !== null)?.batteryV ?? null;
+  const volts = batteryVoltsOf(plan, inputId);
   const outputA = outputOf(plan, inputId);
   const size = sizeThatCounts(run);
   const idleW = battery?.standingW ?? usualIdleW;
@@ -33,7 +36,9 @@ export function batteryReport(plan: Plan, inputId: string, run: ResolvedRun): Ba
     inputName: device?.name ?? "",
     run,
     outputA,
-    fuseA: outputA === null ? null : smallestOf(batteryFusesA, continuousFor(outputA)),
+    fuseA: outputA === null ? null : batteryFuseA(outputA),
+    fuseV: volts === null ? null : lowFuseClass(chargingV(volts)),
+    breaksA: assumedBatteryShortA,
     cableA: run.ask === null || size === null ? null : mostAmps(size.size, run.ask),
     idleW,
     idleIsAssumed: (battery?.standingW ?? null) === null,

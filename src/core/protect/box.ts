@@ -1,16 +1,4 @@
-/** Where the rows of a port are joined: by branch plugs or in a box, and how large that has to be. */
-
-export type Joint = "single" | "plugs" | "box";
-
-/** Branch plugs are for a few rows: with more the stack of them is heavier than a box. */
-const mostPlugRows = 3;
-
-/** By amps and number of rows, unless it is said. `designA`: 1.25 × short circuit of all rows. */
-export function jointOf(joining: "auto" | "box" | "plugs", rows: number, designA: number | null, plugA: number): Joint {
-  if (rows < 2) return "single";
-  if (joining !== "auto") return joining;
-  return rows > mostPlugRows || (designA !== null && designA > plugA) ? "box" : "plugs";
-}
+/** How large a combiner box has to be, and the conduits and terminals of cables. */
 
 export type BoxSize = {
   /** Cable glands by thread, and how many cables each takes. */
@@ -45,7 +33,7 @@ function glandsFor(cables: number, outsideMm: number): BoxSize["glands"] {
 /** A DIN rail of fuse holders 18 mm wide, two bars beside it, and a hand's breadth to bend cables in. */
 const holderMm = 18;
 
-export function boxFor(rows: number, rowAreaMm2: number, trunkAreaMm2: number, isFused: boolean): BoxSize {
+export function boxFor(rows: number, rowAreaMm2: number, trunkAreaMm2: number, holders: number): BoxSize {
   const glands = [...glandsFor(2 * rows, cableOutsideMm(rowAreaMm2)), ...glandsFor(2, cableOutsideMm(trunkAreaMm2))];
   const merged = glands.reduce<BoxSize["glands"][number][]>((all, each) => {
     const same = all.findIndex(({ thread, cables }) => thread === each.thread && cables === each.cables);
@@ -53,13 +41,13 @@ export function boxFor(rows: number, rowAreaMm2: number, trunkAreaMm2: number, i
       ? [...all, each]
       : all.map((other, k) => (k === same ? { ...other, count: other.count + each.count } : other));
   }, []);
-  const row = Math.max(isFused ? rows * holderMm : 0, (rows + 1) * 15);
+  const row = Math.max(holders * holderMm, (rows + 1) * 15);
   return {
     glands: merged,
     studs: rows + 1,
     wideMm: roundUp(row + 90),
-    highMm: roundUp(isFused ? 190 : 140),
-    deepMm: isFused ? 100 : 80,
+    highMm: roundUp(holders > 0 ? 190 : 140),
+    deepMm: holders > 0 ? 100 : 80,
   };
 }
 

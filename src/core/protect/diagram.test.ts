@@ -23,6 +23,7 @@ const assemblyIn = (plan: Plan): Assembly => {
   if (wiring === undefined) throw new Error("a plan has a wiring");
   return assemblyOf(plan, wiring, {
     isFused: (row) => wiring.guards.some(({ at }) => at.type === "row" && at.rowId === row.id),
+    isSwitched: () => true,
   });
 };
 

@@ -19,9 +19,9 @@ export {
 } from "./diagram";
 export { type Box, type BoxText, type Graph, graphOf, letterWide, lineHigh, lineStep, titleHigh } from "./graph";
 export { type BatteryReport } from "./battery-report";
-export { type BoxSize, conduitFor, type Joint } from "./box";
+export { type BoxSize, conduitFor } from "./box";
 export { cablePrice, type Item, type ItemGroup, itemGroups, keyOfItem } from "./items";
-export { type LaneReport, type RowReport, type ThickerOrMore } from "./lane-report";
+export { type BranchReport, type LaneReport, type RowReport, type ThickerOrMore } from "./lane-report";
 export { bondSize, type ListLine } from "./list";
 export { type Step, type WorkOrder, workOrder } from "./order";
 export { type Money, type ProtectReport, protectReport } from "./report";

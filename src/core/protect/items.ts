@@ -1,7 +1,17 @@
+import { type NoSize } from "../cable";
+import { type RunPart } from "../copper";
+
 /** Things to buy, as facts: what each is called is the words' to say. */
 
 export type Item =
   | { readonly type: "cable"; readonly size: string; readonly colour: "red" | "black" | "greenYellow" }
+  /** A cable for which no listed size does: it is to be bought all the same, once somebody has found a way. */
+  | {
+      readonly type: "noCable";
+      readonly part: RunPart;
+      readonly noSize: NoSize;
+      /** What it must carry, A. */ readonly mustCarryA: number;
+    }
   | { readonly type: "plugPair"; readonly kindName: string }
   | { readonly type: "branchPair"; readonly kindName: string }
   | { readonly type: "extension"; readonly kindName: string }
@@ -9,7 +19,8 @@ export type Item =
   | { readonly type: "fuse"; readonly ratedA: number; readonly volts: number | null }
   | { readonly type: "breaker"; readonly ratedA: number; readonly volts: number | null }
   | { readonly type: "fuseHolder"; readonly inLine: boolean }
-  | { readonly type: "batteryFuse"; readonly ratedA: number }
+  /** Its volts, and the short-circuit current it has to interrupt. */
+  | { readonly type: "batteryFuse"; readonly ratedA: number; readonly volts: number | null; readonly breaksA: number }
   | { readonly type: "switch"; readonly ratedA: number; readonly volts: number | null }
   | { readonly type: "diode"; readonly ratedA: number }
   | { readonly type: "box"; readonly wideMm: number; readonly highMm: number; readonly deepMm: number }
@@ -25,6 +36,7 @@ export type ItemGroup = (typeof itemGroups)[number];
 
 const groups: Readonly<Record<Item["type"], ItemGroup>> = {
   cable: "cables",
+  noCable: "cables",
   conduit: "cables",
   extension: "cables",
   plugPair: "plugs",
@@ -50,7 +62,7 @@ export function groupOf({ type }: Item): ItemGroup {
 
 /** Counted in metres, or one by one. */
 export function unitOf({ type }: Item): "m" | "pieces" {
-  return type === "cable" || type === "conduit" ? "m" : "pieces";
+  return type === "cable" || type === "noCable" || type === "conduit" ? "m" : "pieces";
 }
 
 /** By what a part's price and number are kept: the same for the same thing, whatever the wiring. */
@@ -69,6 +81,7 @@ export function isSpared({ type }: Item): boolean {
 export function weightOf(item: Item, areaMm2: number): number {
   switch (item.type) {
     case "cable":
+    case "noCable":
       // copper, and the jacket
       return 0.0089 * areaMm2 + 0.025;
     case "conduit":
@@ -110,6 +123,7 @@ export function cablePrice(areaMm2: number): number {
 export function usualPrice(item: Item, areaMm2: number): number {
   switch (item.type) {
     case "cable":
+    case "noCable":
       return cablePrice(areaMm2);
     case "conduit":
       return 0.05 * item.nominalMm;

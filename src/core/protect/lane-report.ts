@@ -2,19 +2,33 @@ import { sizesOf } from "../cable";
 import {
   ampsOfRow,
   chainOf,
+  type Joint,
+  jointOf,
   type LabelAmps,
+  lossThatCounts,
+  needsFuse,
   type PortChain,
   type ResolvedRun,
   sheetOf,
   sizeThatCounts,
   type UnlikeEnds,
   unlikeEnds,
+  type WiredBranch,
 } from "../copper";
-import { assumedFuseA, brightSkyFactor, type Backfeed, backfeedOf, smallestOf, switchSizesA, voltClass } from "../fuse";
-import { type Plan } from "../plan";
-import { clearScene, type LaneContext, type LaneParts, mostColdVolts, netIn } from "../rules";
-import { asMatrix, keyOf, type Row, type TileKey, usedIn } from "../wiring";
-import { type BoxSize, boxFor, type Joint, jointOf } from "./box";
+import { brightSkyFactor, pvFuseClass, smallestOf, switchSizesA, voltClass } from "../fuse";
+import { fuseAt, type Guard, type Plan, switchAt } from "../plan";
+import {
+  clearScene,
+  type CopperContext,
+  highestOf,
+  type LaneContext,
+  type LaneParts,
+  mostAmpsOf,
+  mostColdVolts,
+  netIn,
+} from "../rules";
+import { asMatrix, keyOf, type Lane, type Row, type TileKey, usedIn } from "../wiring";
+import { type BoxSize, boxFor } from "./box";
 
 /** One row as it is fused, measured and labelled. */
 export type RowReport = {
@@ -24,6 +38,7 @@ export type RowReport = {
   readonly amps: LabelAmps | null;
   /** By its labels at 25 °C, and on the coldest dawn, V. */ readonly vocV: number;
   readonly coldV: number;
+  /** The least that may be read of it in daylight: hot panels under a dull sky, V. */ readonly lowV: number;
 };
 
 /** All that is to be bought, fitted and measured before one port. */
@@ -32,17 +47,20 @@ export type LaneReport = {
   readonly portId: string;
   readonly inputName: string;
   readonly portName: string;
+  readonly lane: Lane;
   readonly rows: readonly RowReport[];
   readonly runs: readonly ResolvedRun[];
   readonly iscA: number | null;
   readonly coldV: number;
-  /** Least series fuse rating of its panels, A, and whether a label was silent. */ readonly ratingA: number;
-  readonly ratingIsAssumed: boolean;
-  /** What its rows ask of fuses; null with fewer than two rows. */ readonly fuses: Backfeed | null;
-  readonly isFusedEach: boolean;
-  /** Volts for which its fuses and its switch have to be made; null: no class bears so much. */ readonly classV:
-    number | null;
+  /** Every branch that stands in parallel with others, groups inside strings too, with the fuse it has or needs. */
+  readonly branches: readonly BranchReport[];
+  /** The most volts of any wiring of these panels, and the class of isolator and of PV fuse for it; null: none is made for so much. */
+  readonly highestV: number;
+  readonly classV: number | null;
+  readonly fuseV: number | null;
   readonly switchA: number | null;
+  /** Whether an isolator is fitted or belongs there: a folding panel on a lead is covered and unplugged instead. */
+  readonly hasSwitch: boolean;
   readonly joint: Joint;
   readonly box: BoxSize | null;
   /** From frame to frame and to earth. */ readonly bond: ResolvedRun | null;
@@ -50,6 +68,14 @@ export type LaneReport = {
   /** Panels side by side in a row whose plugs are unlike. */ readonly unlike: readonly UnlikeEnds[];
   readonly diodes: DiodeFacts | null;
   readonly thickerOrMore: ThickerOrMore | null;
+};
+
+export type BranchReport = WiredBranch & {
+  /** Whether it has to have a fuse by the rule the plan keeps to, and what is fitted there. */
+  readonly isNeeded: boolean;
+  readonly fitted: Guard | null;
+  /** The fuse that belongs there, fitted or to be fitted, A; null: none is needed, or none fits. */ readonly fuseA:
+    number | null;
 };
 
 /** What blocking diodes would do: watts at bright noon with one row in the dark, with them and without, and what they cost in full light. */
@@ -75,29 +101,21 @@ export type ThickerOrMore = {
   } | null;
 };
 
-export function laneReport(plan: Plan, parts: LaneParts): LaneReport {
+export function laneReport(copper: CopperContext, parts: LaneParts): LaneReport {
+  const { plan } = copper;
   const { context, inputId, portId, rows, runs } = parts;
   const reports = rows.map((row, k) => rowReport(plan, context, row, k + 1));
   const each = reports.map(({ amps }) => amps?.iscA ?? null);
   const iscA = each.reduce<number | null>((sum, amps) => (sum === null || amps === null ? null : sum + amps), 0);
   const coldV = mostColdVolts(context, context.lane.rows).volts;
-  const ratings = context.tiles.map((tile) => {
-    const sheet = sheetOf(plan, tile);
-    return {
-      ratingA: sheet?.maxSeriesFuseA ?? assumedFuseA(sheet?.pmaxW ?? 0),
-      isAssumed: (sheet?.maxSeriesFuseA ?? null) === null,
-    };
+  const highestV = highestOf(copper, context, context.lane.rows, rows).volts;
+  const isStrict = plan.schools.fuse === "strict";
+  const branches = parts.branches.map((branch): BranchReport => {
+    const fitted = branch.row.id === null ? null : fuseAt(copper.guards, { type: "row", rowId: branch.row.id });
+    const isNeeded = needsFuse(branch, isStrict);
+    return { ...branch, isNeeded, fitted, fuseA: fitted?.ratedA ?? (isNeeded ? branch.sizeA : null) };
   });
-  const least = ratings.reduce((a, b) => (b.ratingA < a.ratingA ? b : a));
-  const fuses =
-    rows.length < 2 || iscA === null
-      ? null
-      : backfeedOf(
-          each.map((amps) => amps ?? 0),
-          least.ratingA,
-        );
-  const isFusedEach =
-    fuses !== null && (fuses.neededByBackfeed || (plan.schools.fuse === "strict" && fuses.neededByStrict));
+  const fusedRows = branches.filter(({ place, fuseA }) => place.inGroup === null && fuseA !== null).length;
   const designA = iscA === null ? null : brightSkyFactor * iscA;
   const chain = chainOf(plan, context.lane, designA ?? 0, coldV);
   const joint = jointOf(plan.protect.joining, rows.length, designA, chain.branchA);
@@ -110,24 +128,30 @@ export function laneReport(plan: Plan, parts: LaneParts): LaneReport {
     portId,
     inputName: context.device.name,
     portName: context.port.name,
+    lane: { ...context.lane, rows },
     rows: reports,
     runs,
     iscA,
     coldV,
-    ratingA: least.ratingA,
-    ratingIsAssumed: least.isAssumed,
-    fuses,
-    isFusedEach,
-    classV: voltClass(coldV),
-    switchA: designA === null ? null : smallestOf(switchSizesA, designA),
+    branches,
+    highestV,
+    classV: voltClass(highestV),
+    fuseV: pvFuseClass(highestV),
+    switchA: designA === null ? null : smallestOf(switchSizesA, brightSkyFactor * mostAmpsOf(copper, rows).amps),
+    hasSwitch: isSwitched(copper, parts),
     joint,
-    box: joint === "box" ? boxFor(rows.length, area("row"), area("trunk"), isFusedEach) : null,
+    box: joint === "box" ? boxFor(rows.length, area("row"), area("trunk"), fusedRows) : null,
     bond: parts.bond,
     chain,
     unlike: unlikeEnds(plan, context.lane, brightSkyFactor * Math.max(0, ...each.map((amps) => amps ?? 0)), coldV),
     diodes: diodeFacts(context),
     thickerOrMore: thickerOrMore(parts, coldV),
   };
+}
+
+function isSwitched({ guards }: CopperContext, { inputId, portId, runs }: LaneParts): boolean {
+  const isFitted = switchAt(guards, { type: "isolator", inputId, portId }) !== null;
+  return isFitted || runs.every(({ ask }) => ask === null || !ask.isPortable);
 }
 
 /** Taken for a cable whose size is not known yet, mm². */
@@ -148,8 +172,22 @@ function rowReport(plan: Plan, context: LaneContext, row: Row, number: number): 
     amps: ampsOfRow(plan, row),
     vocV: row.items.reduce((sum, item) => sum + voc(item), 0),
     coldV: mostColdVolts(context, [row]).volts,
+    lowV: lowVolts(context, row),
   };
 }
+
+/** Open-circuit volts of a string that is hot though the sky is dull, V: a panel fewer or one bypassed shows below it. */
+function lowVolts(context: LaneContext, row: Row): number {
+  const dull = { cellTempC: context.site.recordHighC + dullAboveK, irradianceWm2: dullWm2 };
+  const net = netIn(context, [row], (_, substrings) => ({
+    cellTempC: dull.cellTempC,
+    irradianceWm2: Array.from({ length: substrings }, () => dull.irradianceWm2),
+  }));
+  return net === null ? 0 : context.solve(net).vocV;
+}
+const dullWm2 = 200;
+/** Panels that stood in the sun just before, K over the air. */
+const dullAboveK = 20;
 
 /** With the strongest row dark: other rows push into it unless a diode stops them. Null with fewer than two rows. */
 function diodeFacts(context: LaneContext): DiodeFacts | null {
@@ -179,13 +217,13 @@ const shadeWm2 = 100;
 function thickerOrMore({ context, runs }: LaneParts, coldV: number): ThickerOrMore | null {
   const shared = runs.filter(({ part }) => part === "trunk" || part === "tail");
   const [trunk] = shared;
-  const sized = shared.map((run) => ({ run, size: sizeThatCounts(run) }));
+  const sized = shared.map((run) => ({ run, size: lossThatCounts(run) }));
   if (trunk === undefined || trunk.ask === null || sized.some(({ size }) => size === null)) return null;
   const { ask } = trunk;
   const ohm = sized.reduce((sum, { size }) => sum + (size?.ohm ?? 0), 0);
   const lossW = ohm * ask.impA ** 2;
   const now = sized[0]?.size ?? null;
-  const sizes = sizesOf(ask.book);
+  const sizes = sizesOf(ask);
   const next = now === null ? undefined : sizes[sizes.findIndex(({ name }) => name === now.size.name) + 1];
   const thicker =
     now === null || next === undefined

@@ -1,7 +1,7 @@
 import { bookOf, type ResolvedRun, sizeThatCounts, adapterPart } from "../copper";
-import { batteryFusesA, continuousFor, smallestOf } from "../fuse";
 import { fuseAt, sameEnd, type Plan, type Wiring } from "../plan";
-import { sizeNamed } from "../cable";
+import { mustCarry, sizeNamed } from "../cable";
+import { joiningParts } from "../wiring";
 import { conduitFor, studFor } from "./box";
 import { groupOf, isSpared, type Item, type ItemGroup, keyOfItem, unitOf, usualPrice, weightOf } from "./items";
 import { type BatteryReport } from "./battery-report";
@@ -98,16 +98,19 @@ function priceOfAdapter({ protect }: Plan, name: string): number | null {
 function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
   const { rows, runs, joint, box, chain, classV } = lane;
   const pairs = (item: Item, count: number): Need[] => (count > 0 ? [{ item, count, areaMm2: 0 }] : []);
-  const guardOf = (rowId: string | null) => (rowId === null ? null : fuseAt(wiring.guards, { type: "row", rowId }));
-  const fuses = rows.flatMap(({ rowId }): Need[] => {
-    const guard = guardOf(rowId);
-    if (guard === null && !(lane.isFusedEach && (lane.fuses?.sizeA ?? null) !== null)) return [];
-    const kind = guard?.kind === "breaker" ? "breaker" : "fuse";
-    const item: Item = { type: kind, ratedA: guard?.ratedA ?? lane.fuses?.sizeA ?? 0, volts: guard?.ratedV ?? classV };
-    const holder: Need[] =
-      kind === "fuse" ? [{ item: { type: "fuseHolder", inLine: joint !== "box" }, count: 1, areaMm2: 0 }] : [];
-    return [{ item, count: 1, areaMm2: 0 }, ...holder];
+  const fuses = lane.branches.flatMap(({ fuseA, fitted, place }): Need[] => {
+    if (fuseA === null) return [];
+    const type = fitted?.kind === "breaker" ? "breaker" : "fuse";
+    const volts = fitted?.ratedV ?? (type === "fuse" ? lane.fuseV : classV);
+    const item: Item = { type, ratedA: fuseA, volts };
+    // a fuse of a group sits in the panels' own leads, one of a string on the rail of its box
+    const inLine = joint !== "box" || place.inGroup !== null;
+    return [
+      { item, count: 1, areaMm2: 0 },
+      ...(type === "fuse" ? [{ item: { type: "fuseHolder", inLine } as const, count: 1, areaMm2: 0 }] : []),
+    ];
   });
+  const inGroups = joiningParts([lane.lane]).branchPairs - (rows.length - 1);
   const isolator = switchOf(wiring, lane);
   const rowRuns = runs.filter(({ part }) => part === "row");
   const trunk = runs.find(({ part }) => part === "trunk");
@@ -117,7 +120,7 @@ function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
     ...runs.flatMap(cableOf),
     // a row's cable meets the panels' own plugs; a single row's goes on as the cable to the switch
     ...pairs({ type: "plugPair", kindName }, joint === "single" ? 1 : rows.length * (joint === "plugs" ? 2 : 1)),
-    ...pairs({ type: "branchPair", kindName }, joint === "plugs" ? rows.length - 1 : 0),
+    ...pairs({ type: "branchPair", kindName }, inGroups + (joint === "plugs" ? rows.length - 1 : 0)),
     ...(joint === "plugs" ? pairs({ type: "plugPair", kindName }, 1) : []),
     ...(chain.links.length > 0 ? pairs({ type: "plugPair", kindName }, 1) : []),
     ...chain.links.map(({ adapter }): Need => ({
@@ -148,7 +151,9 @@ function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
           ...(trunk === undefined ? [] : ringsFor(trunk, 2, lane.iscA ?? 0)),
         ]),
     // at the switch, and in the input's terminal where nothing is plugged
-    ...[trunk, tail, ...(chain.to.id === "screw" ? [tail] : [])].flatMap((run) => ferrulesFor(run)),
+    ...[...(lane.hasSwitch ? [trunk, tail] : []), ...(chain.to.id === "screw" ? [tail] : [])].flatMap((run) =>
+      ferrulesFor(run),
+    ),
     ...pairs({ type: "label" }, 2 * rows.length + 4),
     ...conduitOf(runs),
     ...bondOf(plan, lane),
@@ -160,26 +165,30 @@ function bondOf(plan: Plan, { bond, rows }: LaneReport): Need[] {
   if (bond === null || bond.said === null || bond.said.lengthMm === null) return [];
   const size = bond.said.size ?? bondSize(plan);
   const panels = rows.reduce((sum, { tiles }) => sum + tiles.length, 0);
-  const areaMm2 = sizeNamed(size)?.size.areaMm2 ?? 0;
+  const areaMm2 = sizeNamed(size)?.areaMm2 ?? 0;
   return [
     { item: { type: "cable", size, colour: "greenYellow" }, count: bond.lengthMm / 1000, areaMm2 },
     { item: { type: "ring", size, stud: "M6" }, count: panels + 1, areaMm2: 0 },
   ];
 }
 
-function switchOf(wiring: Wiring, { inputId, portId, switchA, classV }: LaneReport): Need[] {
+function switchOf(wiring: Wiring, { inputId, portId, switchA, classV, hasSwitch }: LaneReport): Need[] {
+  if (!hasSwitch) return [];
   const guard = wiring.guards.find(({ at }) => sameEnd(at, { type: "isolator", inputId, portId }));
   const ratedA = guard?.ratedA ?? switchA;
-  return ratedA === null
-    ? []
-    : [{ item: { type: "switch", ratedA, volts: guard?.ratedV ?? classV }, count: 1, areaMm2: 0 }];
+  const type = guard?.kind === "breaker" ? "breaker" : "switch";
+  return ratedA === null ? [] : [{ item: { type, ratedA, volts: guard?.ratedV ?? classV }, count: 1, areaMm2: 0 }];
 }
 
 /** Two conductors of each run: plus and minus by their colours. */
 function cableOf(run: ResolvedRun): Need[] {
   const size = sizeThatCounts(run);
-  if (size === null) return [];
   const metres = run.lengthMm / 1000;
+  if (size === null) {
+    if (run.ask === null || run.noSize === null) return [];
+    const item: Item = { type: "noCable", part: run.part, noSize: run.noSize, mustCarryA: mustCarry(run.ask) };
+    return [{ item, count: 2 * metres, areaMm2: run.thickest?.size.areaMm2 ?? 0 }];
+  }
   const { name, areaMm2 } = size.size;
   return (["red", "black"] as const).map((colour) => ({
     item: { type: "cable", size: name, colour },
@@ -191,7 +200,7 @@ function cableOf(run: ResolvedRun): Need[] {
 function conduitOf(runs: readonly ResolvedRun[]): Need[] {
   return runs.flatMap((run): Need[] => {
     const size = sizeThatCounts(run);
-    if (run.lies !== "conduit" || size === null) return [];
+    if (run.how !== "conduit" || size === null) return [];
     const conduit = conduitFor(2, size.size.areaMm2);
     return conduit === null
       ? []
@@ -211,12 +220,14 @@ function ferrulesFor(run: ResolvedRun | undefined): Need[] {
   return size === null ? [] : [{ item: { type: "ferrule", size: size.size.name }, count: 2, areaMm2: 0 }];
 }
 
-function needsOfBattery(wiring: Wiring, { run, inputId, outputA }: BatteryReport): Need[] {
+function needsOfBattery(wiring: Wiring, { run, inputId, outputA, fuseA, fuseV, breaksA }: BatteryReport): Need[] {
   const guard = fuseAt(wiring.guards, { type: "bank", inputId });
-  const ratedA = guard?.ratedA ?? (outputA === null ? null : smallestOf(batteryFusesA, continuousFor(outputA)));
+  const ratedA = guard?.ratedA ?? fuseA;
+  const volts = guard?.ratedV ?? fuseV;
+  const item = ratedA === null ? null : ({ type: "batteryFuse", ratedA, volts, breaksA } as const);
   return [
     ...cableOf(run),
-    ...(ratedA === null ? [] : [{ item: { type: "batteryFuse", ratedA } as const, count: 1, areaMm2: 0 }]),
+    ...(item === null ? [] : [{ item, count: 1, areaMm2: 0 }]),
     ...ringsFor(run, 4, outputA ?? 0),
   ];
 }

@@ -21,10 +21,17 @@ export type Step =
   | { readonly type: "allOff" }
   | ({ readonly type: "batteryFirst" } & { readonly battery: BatteryReport })
   | { readonly type: "inputOn" }
-  | ({ readonly type: "measureRow"; readonly number: number; readonly vocV: number; readonly coldV: number } & AtLane)
+  | ({
+      readonly type: "measureRow";
+      readonly number: number;
+      readonly vocV: number;
+      readonly coldV: number;
+      readonly lowV: number;
+    } & AtLane)
   | ({ readonly type: "joinRows" } & AtLane)
-  | ({ readonly type: "putFuses"; readonly amps: number } & AtLane)
-  | ({ readonly type: "measureJoined"; readonly vocV: number } & AtLane)
+  | ({ readonly type: "putFuses" } & AtLane)
+  | ({ readonly type: "measureJoined"; readonly lowestV: number; readonly highestV: number } & AtLane)
+  | ({ readonly type: "coverAgain" } & AtLane)
   | ({ readonly type: "plugIn" } & AtLane)
   | ({ readonly type: "switchOn" } & AtLane)
   | { readonly type: "uncover" }
@@ -42,14 +49,14 @@ export type WorkOrder = {
   readonly takingOff: readonly Step[];
 };
 
-/** Battery first, panels last, and off again the other way round; a gland is threaded before its cable is crimped. */
+/**
+ * To connect: battery first, then panels; strings are joined dark, fuses go in before the isolator is closed. To disconnect: isolator off,
+ * panels covered before any connector is opened, battery last. A gland is threaded before its cable is crimped.
+ */
 export function workOrder({ lanes, batteries }: Pick<ProtectReport, "lanes" | "batteries">): WorkOrder {
   const boxed = lanes.filter(({ joint }) => joint === "box");
   const joined = lanes.filter(({ rows }) => rows.length > 1);
-  const fused = joined.flatMap((lane) => {
-    const amps = lane.isFusedEach ? (lane.fuses?.sizeA ?? null) : null;
-    return amps === null ? [] : [{ lane, amps }];
-  });
+  const fused = lanes.filter(({ branches }) => branches.some(({ fuseA }) => fuseA !== null));
   return {
     making: [
       { type: "listCables" },
@@ -62,31 +69,41 @@ export function workOrder({ lanes, batteries }: Pick<ProtectReport, "lanes" | "b
       { type: "testLeads" },
     ],
     connecting: [
-      { type: "darken" },
       { type: "allOff" },
+      { type: "darken" },
       ...batteries.map((battery): Step => ({ type: "batteryFirst", battery })),
       { type: "inputOn" },
       ...lanes.flatMap((lane) =>
-        lane.rows.map(({ number, vocV, coldV }): Step => ({ type: "measureRow", lane, number, vocV, coldV })),
+        lane.rows.map(({ number, vocV, coldV, lowV }): Step => ({
+          type: "measureRow",
+          lane,
+          number,
+          vocV,
+          coldV,
+          lowV,
+        })),
       ),
       ...joined.map((lane): Step => ({ type: "joinRows", lane })),
-      ...fused.map(({ lane, amps }): Step => ({ type: "putFuses", lane, amps })),
+      ...fused.map((lane): Step => ({ type: "putFuses", lane })),
       ...lanes.flatMap((lane): Step[] => [
-        // side by side they stand no higher than the lowest by much
-        { type: "measureJoined", lane, vocV: Math.min(...lane.rows.map(({ vocV }) => vocV)) },
+        {
+          type: "measureJoined",
+          lane,
+          lowestV: Math.min(...lane.rows.map(({ vocV }) => vocV)),
+          highestV: Math.max(...lane.rows.map(({ vocV }) => vocV)),
+        },
+        ...(lane.hasSwitch ? [] : [{ type: "coverAgain", lane } as const]),
         { type: "plugIn", lane },
-        { type: "switchOn", lane },
+        ...(lane.hasSwitch ? [{ type: "switchOn", lane } as const] : []),
       ]),
       { type: "uncover" },
       { type: "waitAndLook" },
     ],
     takingOff: [
-      ...lanes.flatMap((lane): Step[] => [
-        { type: "switchOff", lane },
-        { type: "unplugPort", lane },
-      ]),
+      ...lanes.filter(({ hasSwitch }) => hasSwitch).map((lane): Step => ({ type: "switchOff", lane })),
       { type: "darken" },
-      ...fused.map(({ lane }): Step => ({ type: "takeFuses", lane })),
+      ...lanes.map((lane): Step => ({ type: "unplugPort", lane })),
+      ...fused.map((lane): Step => ({ type: "takeFuses", lane })),
       ...joined.map((lane): Step => ({ type: "partRows", lane })),
       ...batteries.map((battery): Step => ({ type: "batteryLast", battery })),
     ],

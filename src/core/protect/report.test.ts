@@ -1,7 +1,8 @@
-import { type Change, type End, type Plan } from "../plan";
+import { type Change, type End, plainRun, type Plan, type Run } from "../plan";
 import { createMemory, readyById } from "../rules";
 import { changed, demoPlan, dice, effort, randomPlan, withCopper } from "@/testing";
-import { conduitFor, boxFor, jointOf } from "./box";
+import { jointOf } from "../copper";
+import { conduitFor, boxFor } from "./box";
 import { keyOfItem, type ListLine, protectReport, workOrder } from ".";
 
 const wiringId = "wiring-1";
@@ -20,19 +21,14 @@ const run = (
   to: string,
   lengthMm: number,
   size: string | null,
-  lies: "inside" | "conduit" | "buried" = "inside",
+  laid: Partial<Run> = { where: "inside" },
 ): Change => ({
   type: "setRun",
   wiringId,
   run: {
-    id: `${from}-${to}`,
-    name: from,
-    from: ends[from] as End,
-    to: ends[to] as End,
+    ...plainRun(`${from}-${to}`, from, ends[from] as End, ends[to] as End),
+    ...laid,
     lengthMm,
-    wayId: null,
-    lies,
-    portable: null,
     size,
   },
 });
@@ -45,7 +41,7 @@ const laid = changed(
   shed,
   { type: "setSchool", patch: { cable: "metric" } },
   ...["row1", "row2", "row3"].map((row) => run(row, "junction", 3000, "4 mm2")),
-  run("junction", "isolator", 38_000, "16 mm2", "buried"),
+  run("junction", "isolator", 38_000, "16 mm2", { where: "ground", how: "buried" }),
   run("isolator", "port", 1500, "16 mm2"),
 );
 
@@ -53,12 +49,12 @@ test("the list of the shed is the one that is counted by hand", () => {
   const { lines, lanes, assumedLengths } = reportOf(laid);
   const [lane] = lanes;
   // 31.6 A under bright sky is more than branch plugs bear: a box
-  expect([lane?.joint, assumedLengths, lane?.fuses?.sizeA, lane?.isFusedEach]).toEqual(["box", 0, 15, true]);
+  expect([lane?.joint, assumedLengths, lane?.branches.map(({ fuseA }) => fuseA)]).toEqual(["box", 0, [15, 15, 15]]);
   const found = counts(lines);
   // 3 × 3 m of each colour and a tenth, by the half metre; 39.5 m and a tenth
   expect(found["cable 4 mm2 red"]?.map((each) => Number(each.toFixed(6)))).toEqual([9, 1]);
   expect(found["cable 16 mm2 black"]?.map((each) => Number(each.toFixed(6)))).toEqual([39.5, 4]);
-  expect(found["fuse 15 60"]).toEqual([3, 1]);
+  expect(found["fuse 15 1000"]).toEqual([3, 1]);
   expect(found["fuseHolder false"]).toEqual([3, 0]);
   expect(found["switch 32 60"]).toEqual([1, 0]);
   expect(found["bar 4"]).toEqual([2, 0]);
@@ -68,11 +64,11 @@ test("the list of the shed is the one that is counted by hand", () => {
 });
 
 test("what is there already is not bought, and a price that is said is taken", () => {
-  const before = reportOf(laid).lines.find(({ key }) => key === "fuse 15 60");
-  const plan = changed(laid, { type: "setPartPrice", price: { part: "fuse 15 60", each: 5.5, owned: 2 } });
+  const before = reportOf(laid).lines.find(({ key }) => key === "fuse 15 1000");
+  const plan = changed(laid, { type: "setPartPrice", price: { part: "fuse 15 1000", each: 5.5, owned: 2 } });
   const after = reportOf(plan);
   expect([before?.toBuy, before?.eachIsAssumed]).toEqual([4, true]);
-  expect(after.lines.find(({ key }) => key === "fuse 15 60")).toMatchObject({
+  expect(after.lines.find(({ key }) => key === "fuse 15 1000")).toMatchObject({
     toBuy: 2,
     owned: 2,
     each: 5.5,
@@ -116,7 +112,19 @@ test("the work is told battery first, panels last, and off again the other way r
     expect(at(connecting, "measureRow")).toBeLessThan(at(connecting, "plugIn"));
     expect(last(connecting, "batteryFirst")).toBeLessThan(at(connecting, "plugIn"));
     expect(last(connecting, "plugIn")).toBeLessThan(at(connecting, "uncover"));
-    expect(last(takingOff, "unplugPort")).toBeLessThan(at(takingOff, "darken"));
+    // switched off, then covered, and only then is a connector opened
+    expect(last(takingOff, "switchOff")).toBeLessThan(at(takingOff, "darken"));
+    expect(at(takingOff, "darken")).toBeLessThan(at(takingOff, "unplugPort"));
+    // fuses in, then the isolator; where there is none the panels are covered while it is plugged in
+    expect(last(connecting, "putFuses")).toBeLessThan(at(connecting, "measureJoined"));
+    for (const lane of report.lanes) {
+      const [plug, cover, close] = (["plugIn", "coverAgain", "switchOn"] as const).map((type) =>
+        connecting.findIndex((step) => step.type === type && step.lane === lane),
+      );
+      expect(lane.hasSwitch ? (close ?? -1) > (plug ?? 0) : (cover ?? -1) >= 0 && (cover ?? 0) < (plug ?? 0)).toBe(
+        true,
+      );
+    }
     for (const step of takingOff.filter(({ type }) => type === "batteryLast"))
       expect(takingOff.indexOf(step)).toBeGreaterThan(last(takingOff, "unplugPort"));
     expect(last(making, "threadGlands")).toBeLessThan(at(making, "crimp"));
@@ -146,7 +154,7 @@ test("a box where plugs would not do, sized by its rows; conduit by how full it 
   ]).toEqual(["single", "plugs", "box", "box"]);
   expect([jointOf("plugs", 4, 50, 30), jointOf("box", 2, 5, 30)]).toEqual(["plugs", "box"]);
   // two 4 mm² cables, 6.0 mm each, in one M20; two of 16 mm² each in its own
-  expect(boxFor(3, 4, 16, true)).toMatchObject({
+  expect(boxFor(3, 4, 16, 3)).toMatchObject({
     studs: 4,
     glands: [
       { thread: "M20", cables: 2, count: 3 },

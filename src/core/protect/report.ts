@@ -1,5 +1,5 @@
 import { usedTiles } from "../copper";
-import { fuseAt, type Plan, type Wiring } from "../plan";
+import { type Plan, type Wiring } from "../plan";
 import { panelsOn, shortLeads, usualLeadMm } from "../roof";
 import { copperContext, parkedIn, type ReadyWiring } from "../rules";
 import { type Assembly, assemblyOf } from "./assembly";
@@ -35,19 +35,24 @@ export function protectReport(ready: ReadyWiring): ProtectReport {
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in the plan`);
   const copper = copperContext(plan, wiringId, contexts, poses[0]?.id ?? "");
-  const lanes = (copper?.lanes ?? []).map((parts) => laneReport(plan, parts));
+  const lanes = copper === null ? [] : copper.lanes.map((parts) => laneReport(copper, parts));
   const batteries = (copper?.batteries ?? []).flatMap((run) =>
     run.to.type === "bank" ? [batteryReport(plan, run.to.inputId, run)] : [],
   );
   const lines = partsList(plan, wiring, lanes, batteries, leadsTooShort(plan, wiring, poses[0]?.id ?? ""));
+  // a fuse that none fits is drawn too: it is missing
   const fused = new Set(
-    lanes.flatMap(({ isFusedEach, rows }) => (isFusedEach ? rows.flatMap(({ rowId }) => rowId ?? []) : [])),
+    lanes.flatMap(({ branches }) =>
+      branches.flatMap(({ isNeeded, fitted, row }) => (isNeeded || fitted !== null ? (row.id ?? []) : [])),
+    ),
   );
   const runs = [...lanes.flatMap((lane) => lane.runs), ...batteries.map(({ run }) => run)];
   return {
     wiringId,
     assembly: assemblyOf(plan, wiring, {
-      isFused: ({ id }) => id !== null && (fused.has(id) || fuseAt(wiring.guards, { type: "row", rowId: id }) !== null),
+      isFused: ({ id }) => id !== null && fused.has(id),
+      isSwitched: ({ inputId, portId }) =>
+        lanes.some((lane) => lane.hasSwitch && lane.inputId === inputId && lane.portId === portId),
     }),
     lanes,
     batteries,

@@ -1,8 +1,9 @@
 import { type Plan, type Surface } from "../plan";
 import { keyOf } from "../wiring";
-import { baseOf, faultsOf, frameMm, type LayoutFault, topOf } from "./check";
+import { baseOf, faultsOf, footprintOf, frameMm, type LayoutFault, topOf } from "./check";
 import { frameOf, planeOver } from "./frame";
 import { panelsOn, type Parked, placeIn, sizeOf } from "./lie";
+import { boundsOf } from "./convex";
 import { coveredMm2 } from "./outline";
 import { type JudgedPanel } from "./room";
 
@@ -99,6 +100,16 @@ export function burdenOn({ panels, space }: Pick<Plan, "panels" | "space">, { id
   return { totalKg, assumedKg, panels: count };
 }
 
+/** How much a surface bulges at most between two places from its left, mm: a parabola over its width, 0 at both edges. */
+function camberUnder({ camberMm, outline }: Surface, [fromMm, toMm]: readonly [number, number]): number {
+  if (camberMm === 0) return 0;
+  const xs = outline.map(({ xMm }) => xMm);
+  const [leftMm, rightMm] = [Math.min(...xs), Math.max(...xs)];
+  const [middleMm, halfMm] = [(leftMm + rightMm) / 2, (rightMm - leftMm) / 2];
+  const nearestMm = Math.min(Math.max(middleMm, fromMm), toMm);
+  return camberMm * Math.max(0, 1 - ((nearestMm - middleMm) / halfMm) ** 2);
+}
+
 /** The highest thing on a surface in a pose, over the road or the water; null where the surface's own height is not known. */
 export function highestOn(
   plan: Laying,
@@ -110,9 +121,13 @@ export function highestOn(
   const over = surface.heightMm;
   const things = plan.space.obstacles
     .filter(({ surfaceId, planned }) => surfaceId === surface.id && !planned)
-    .map(({ name, zMm, shape }) => ({ heightMm: over + zMm + shape.heightMm, name, panel: null }));
+    .map(({ name, xMm, yMm, zMm, shape }) => ({
+      heightMm: over + camberUnder(surface, boundsOf(baseOf({ ...shape, xMm, yMm, zMm })).x) + zMm + shape.heightMm,
+      name,
+      panel: null,
+    }));
   const panels = panelsOn(plan, surface, poseId, parked).map((panel) => ({
-    heightMm: over + topOf(panel) + frameMm,
+    heightMm: over + camberUnder(surface, boundsOf(footprintOf(panel)).x) + topOf(panel) + frameMm,
     name: null,
     panel: panel.id,
   }));

@@ -12,7 +12,7 @@ export type ColdVolts = {
   /** The most of them that counts: the table only where a crystalline label states no coefficient. */
   readonly mostV: number;
   readonly by: ColdBy;
-  /** While it runs, V: the curve's point of most power, or the label's Vmp by the same coefficient if that is more. */
+  /** While it operates, V: the curve's point of most power, or the label's Vmp + as many volts as Voc gains if that is more. */
   readonly runningV: number;
   /** Watts at that point, by the curve that gives more. */
   readonly runningW: number;

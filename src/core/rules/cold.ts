@@ -22,7 +22,8 @@ export function coldVoltsOf({ fit, model, assumedFields }: Kind, { recordLowC }:
     tableV,
     mostV,
     by: mostV === curveV ? "curve" : mostV === lineV ? "line" : "table",
-    runningV: most([...solved.map(({ mpp }) => mpp.v), label.vmpV * growth]),
+    // operating volts rise in the cold by as many volts as open-circuit ones do, or nearly: not by the same share of their own
+    runningV: most([...solved.map(({ mpp }) => mpp.v), label.vmpV + (growth - 1) * label.vocV]),
     runningW: most(solved.map(({ mpp }) => mpp.p)),
   };
 }

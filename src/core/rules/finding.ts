@@ -28,6 +28,8 @@ export type Assumption =
   | { readonly type: "labelDoubt"; readonly panelName: string }
   | { readonly type: "measured"; readonly panelName: string }
   | { readonly type: "fuseRating"; readonly panelName: string; readonly amps: number }
+  /** What a battery can push through a short circuit: of lithium several thousand. */
+  | { readonly type: "batteryShort"; readonly amps: number }
   | { readonly type: "pwmDrop"; readonly volts: number }
   | { readonly type: "moduleFitted"; readonly name: string }
   | { readonly type: "cableDrop"; readonly volts: number }
@@ -52,6 +54,9 @@ export type Subject =
   | { readonly type: "mount"; readonly mountId: string }
   | { readonly type: "fixing"; readonly fixingId: string }
   | { readonly type: "reading"; readonly readingId: string };
+
+/** So many fuses of a size, A. */
+export type FuseCount = { readonly amps: number; readonly count: number };
 
 /** In what way a mend changes the wiring, for words. */
 export type MendKind =
@@ -78,15 +83,20 @@ export type MendKind =
   | { readonly type: "liftOff"; readonly panelName: string }
   /** Cables of a size, by what they are; fuses in so many rows; a switch; a fuse by the battery; a box; a chain of adapters. */
   | { readonly type: "gauge"; readonly name: CopperName; readonly size: string }
-  | { readonly type: "fitFuses"; readonly rows: number; readonly amps: number }
+  | { readonly type: "fitFuses"; readonly sizes: readonly FuseCount[] }
   | { readonly type: "fitSwitch"; readonly amps: number; readonly volts: number }
-  | { readonly type: "fitBatteryFuse"; readonly amps: number }
+  | {
+      readonly type: "fitBatteryFuse";
+      readonly amps: number;
+      readonly volts: number | null;
+      readonly breaksA: number;
+    }
   | { readonly type: "useBox" }
   | { readonly type: "otherChain"; readonly names: readonly string[] }
   /** More feet to a panel, longer ones, anchors, ballast; heat reckoned as they are held. */
   | { readonly type: "moreFeet"; readonly feet: number; readonly more: number }
   | { readonly type: "longerFeet"; readonly footLongMm: number }
-  | { readonly type: "anchors"; readonly newton: number }
+  | { readonly type: "anchors"; readonly perSide: number; readonly eachN: number }
   | { readonly type: "ballast"; readonly kg: number }
   | { readonly type: "reckonHeat"; readonly mount: Mount }
   | { readonly type: "move"; readonly panels: number; readonly portName: string; readonly moduleName: string | null };
@@ -100,11 +110,11 @@ export type Mend = {
     readonly bought: number;
     readonly shelved: number;
   };
-  /** Watts all ports then take at noon, and how far that is from what is wired now could give at its best (for a Stop) or gives. */
+  /** Watts all ports then take at noon, and beside it what the panels could give with no limit, or what is taken now; null: as now. */
   readonly noonW: number;
-  readonly wattsPct: number;
-  /** The fuse each row then needs, A; null for none. */
-  readonly fuseA: number | null;
+  readonly beside: { readonly type: "could" | "now"; readonly watts: number } | null;
+  /** The fuses it then needs; empty for none. */
+  readonly fuses: readonly FuseCount[];
   /** Stops that it leaves. */
   readonly leaves: readonly Pick<Placed, "rule" | "subject">[];
 };

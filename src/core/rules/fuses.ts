@@ -1,26 +1,33 @@
-import { assumedFuseA, brightSkyFactor, fuseSizeA } from "../fuse";
+import { branchesOfRows, type BranchPlace, leastRated, needsFuse, type RatedPanel, type WiredBranch } from "../copper";
+import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "../fuse";
 import { type LaneContext, kindOf } from "./context";
-import { rowCurrent } from "./current";
-import { type Assumption, type Judged, type Level } from "./finding";
+import { type Amount, type Assumption, type Judged, type Level } from "./finding";
 import { type LaneRule } from "./rule";
-import { usedIn } from "../wiring";
 
-/** What the other rows could push into a row that fails, and the fuse that would stop it. */
+/** What the others of its sets could push into the branch that is worst off, and the fuse that would stop it. */
 export type FuseFacts = {
-  readonly rows: number;
-  /** Short circuit of the strongest row, and of all rows but the weakest, A. */
+  readonly place: BranchPlace;
   readonly iscA: number;
   readonly backfeedA: number;
   readonly marginedA: number;
-  /** Short circuit of all rows, A, where the strict school asks for fuses by it and ours would not; else null. */
+  /** Backfeed and its own Isc, A, where the strict rule asks for its fuse by it and the usual one would not; else null. */
   readonly strictA: number | null;
-  /** The least series fuse rating in these rows, A, and whose it is. */
+  /** Its max series fuse rating, A, whose it is, and whether its label states it. */
   readonly ratingA: number;
   readonly panelName: string;
+  readonly ratingIsAssumed: boolean;
   /** The smallest standard fuse from 1.56 × Isc up to that rating, A; null when there is none. */
   readonly sizeA: number | null;
   readonly couldBlow: boolean;
-  /** In how many of the rows one is said to be fitted. */ readonly fitted: number;
+  /** Rated amps of the fuse or breaker that is fitted there, A; null: none is. */ readonly fittedA: number | null;
+  /** Branches of the port, those that have to have a fuse, and those of them that have none yet, with its size, A. */
+  readonly branches: number;
+  readonly needed: number;
+  readonly missing: readonly {
+    readonly place: BranchPlace;
+    readonly rowId: string | null;
+    readonly sizeA: number | null;
+  }[];
 };
 
 export type FuseReason = {
@@ -28,79 +35,120 @@ export type FuseReason = {
   readonly outcome: FuseOutcome;
 } & FuseFacts;
 
-type FuseOutcome = "noneFits" | "fuseEach" | "fuseRest" | "fitted" | "strictOnly" | "notNeeded";
+type FuseOutcome = "noneFits" | "ratingAsked" | "fuseEach" | "fuseRest" | "fitted" | "strictOnly" | "notNeeded";
+type Graded = { readonly branch: WiredBranch; readonly outcome: FuseOutcome };
+
+/** Worst first: what is told of a port is told of the branch with the worst of these. */
+const outcomes: Readonly<Record<FuseOutcome, Level>> = {
+  noneFits: "stop",
+  ratingAsked: "open",
+  fuseEach: "care",
+  fuseRest: "care",
+  fitted: "good",
+  strictOnly: "note",
+  notNeeded: "good",
+};
 
 /**
- * Fuses of rows in parallel: a row that fails can be fed by all the others. Backfeed rule: each row needs a fuse when
- * 1.25 × what the others give passes the panels' series fuse rating (NEC 690.9(A)); the strict school, when all rows
- * together do: said, and where the plan keeps to it, judged. Blocking diodes do not count: they fail short. Fuses that are said to be
- * fitted end it, whatever their size, which is judged where they sit. Null with fewer than two rows.
+ * Fuses of every branch of every parallel set, strings and groups inside strings alike: one that fails can be fed by all others of its
+ * set and of every set around it. By its own numbers each needs a fuse when 1.25 × that is over its panels' max series fuse rating
+ * (NEC 690.9(A)); by the strict rule, when it and its own Isc are: said, and where the plan keeps to it, judged. Where one is needed
+ * and none fits, it is a Stop; a question where that hangs on a rating assumed against the panel's own Isc. Blocking diodes do not
+ * count: they fail short. Fuses that are fitted are judged where they sit. Null where nothing stands in parallel.
  */
 export function fuses(context: LaneContext): Judged<FuseReason> | null {
-  const rows = context.lane.rows
-    .map((row) => ({
-      iscA: rowCurrent(context, row),
-      tiles: usedIn([row]),
-      isFused: context.copper.fusesA.has(row.id ?? ""),
-    }))
-    .filter(({ tiles }) => tiles.length > 0);
-  if (rows.length < 2) return null;
-  const amps = rows.map(({ iscA }) => iscA);
-  const allA = amps.reduce((sum, each) => sum + each, 0);
-  const iscA = Math.max(...amps);
-  const backfeedA = allA - Math.min(...amps);
-  const least = leastRating(context);
-  const sizeA = fuseSizeA(iscA, least.ratingA);
+  const branches = branchesOfRows(context.lane.rows, (tile) => {
+    const { name, fit } = kindOf(context, tile);
+    const stated = fit.label.maxSeriesFuseA;
+    return {
+      name,
+      iscA: fit.label.iscA,
+      ratingA: stated ?? assumedFuseA(fit.label.pmaxW),
+      isAssumed: stated === null,
+    };
+  });
+  if (branches === null || branches.length === 0) return null;
+  const isStrict = context.schools.fuse === "strict";
+  const fittedA = ({ row }: WiredBranch) => (row.id === null ? null : (context.copper.fusesA.get(row.id) ?? null));
+  const needing = branches.filter((branch) => needsFuse(branch, isStrict));
+  const missing = needing.filter((branch) => fittedA(branch) === null);
+  const graded = branches
+    .filter(({ ratingA }) => ratingA !== null)
+    .map((branch): Graded => ({ branch, outcome: outcomeOf(branch) }));
+  const [worst] = graded.sort((a, b) => rank(a) - rank(b) || shareOf(b.branch) - shareOf(a.branch));
+  if (worst === undefined) return null;
+  const { branch, outcome } = worst;
+  const least = leastRated(branch);
+  const ratingA = branch.ratingA ?? 0;
+  const marginedA = brightSkyFactor * branch.backfeedA;
   const facts: FuseFacts = {
-    rows: rows.length,
-    iscA,
-    backfeedA,
-    marginedA: brightSkyFactor * backfeedA,
-    strictA:
-      context.schools.fuse === "strict" && allA > least.ratingA && brightSkyFactor * backfeedA <= least.ratingA
-        ? allA
-        : null,
-    ratingA: least.ratingA,
-    panelName: least.panelName,
-    sizeA,
-    couldBlow: sizeA !== null && backfeedA > sizeA,
-    fitted: rows.filter(({ isFused }) => isFused).length,
+    place: branch.place,
+    iscA: branch.iscA,
+    backfeedA: branch.backfeedA,
+    marginedA,
+    strictA: isStrict && branch.neededByStrict && !branch.neededByBackfeed ? branch.backfeedA + branch.iscA : null,
+    ratingA,
+    panelName: least?.name ?? "",
+    ratingIsAssumed: least?.isAssumed ?? false,
+    sizeA: branch.sizeA,
+    couldBlow: branch.couldBlow,
+    fittedA: fittedA(branch),
+    branches: branches.length,
+    needed: needing.length,
+    missing: missing.map(({ place, row, sizeA }) => ({ place, rowId: row.id, sizeA })),
   };
-  const { level, outcome } = grade(facts, allA);
-  const judgedA = facts.strictA ?? facts.marginedA;
+  // with its fuse in, that is what can flow through it
+  const judgedA = outcome === "fitted" ? (facts.fittedA ?? marginedA) : (facts.strictA ?? marginedA);
+  const value: Amount = { value: judgedA, unit: "A" };
   return {
-    level,
-    value: { value: judgedA, unit: "A" },
-    limit: { value: facts.ratingA, unit: "A" },
-    marginPct: 100 * (1 - judgedA / facts.ratingA),
-    assumptions: least.assumed,
+    level: outcomes[outcome],
+    value,
+    limit: { value: ratingA, unit: "A" },
+    marginPct: 100 * (1 - judgedA / ratingA),
+    assumptions: assumedIn(branch),
     reason: { type: "fuses", outcome, ...facts },
     tiles: [],
   };
-}
 
-/** The panel in use with the least series fuse rating. */
-function leastRating(context: LaneContext): { ratingA: number; panelName: string; assumed: Assumption[] } {
-  const ratings = context.tiles.map((tile) => {
-    const { name, fit } = kindOf(context, tile);
-    const stated = fit.label.maxSeriesFuseA;
-    const ratingA = stated ?? assumedFuseA(fit.label.pmaxW);
-    const assumed: Assumption[] = stated === null ? [{ type: "fuseRating", panelName: name, amps: ratingA }] : [];
-    return { ratingA, panelName: name, assumed };
-  });
-  return ratings.reduce((least, each) => (each.ratingA < least.ratingA ? each : least));
-}
-
-function grade(
-  { marginedA, strictA, ratingA, sizeA, fitted, rows }: FuseFacts,
-  allA: number,
-): { level: Level; outcome: FuseOutcome } {
-  if (marginedA > ratingA || strictA !== null) {
-    if (sizeA === null) return { level: "stop", outcome: "noneFits" };
-    if (fitted === rows) return { level: "good", outcome: "fitted" };
-    return { level: "care", outcome: fitted > 0 ? "fuseRest" : "fuseEach" };
+  function outcomeOf(of: WiredBranch): FuseOutcome {
+    if (!needsFuse(of, isStrict)) return of.neededByStrict ? "strictOnly" : "notNeeded";
+    if (of.sizeA === null) return hangsOnGuess(of, isStrict) ? "ratingAsked" : "noneFits";
+    if (fittedA(of) !== null) return "fitted";
+    return missing.length < needing.length ? "fuseRest" : "fuseEach";
   }
-  return allA > ratingA ? { level: "note", outcome: "strictOnly" } : { level: "good", outcome: "notNeeded" };
+}
+
+const order: readonly FuseOutcome[] = [
+  "noneFits",
+  "ratingAsked",
+  "fuseEach",
+  "fuseRest",
+  "strictOnly",
+  "fitted",
+  "notNeeded",
+];
+function rank({ outcome }: Graded): number {
+  return order.indexOf(outcome);
+}
+function shareOf({ backfeedA, ratingA }: WiredBranch): number {
+  return backfeedA / (ratingA ?? Infinity);
+}
+
+/**
+ * Whether no fuse fits only because of ratings that were assumed against the panel's own Isc: such a panel has to bear more than that,
+ * or it could not be sold. With those left out, the others of the branch would have let a fuse fit, or need none.
+ */
+function hangsOnGuess({ panels, iscA, backfeedA }: WiredBranch, isStrict: boolean): boolean {
+  const isGuess = (panel: RatedPanel) => panel.isAssumed && fuseFactor * panel.iscA > panel.ratingA;
+  if (!panels.some(isGuess)) return false;
+  const ratingA = Math.min(...panels.filter((panel) => !isGuess(panel)).map((panel) => panel.ratingA));
+  const isNeeded = brightSkyFactor * backfeedA > ratingA || (isStrict && backfeedA + iscA > ratingA);
+  return !isNeeded || fuseSizeA(iscA, ratingA) !== null;
+}
+
+function assumedIn(branch: WiredBranch): Assumption[] {
+  const least = leastRated(branch);
+  return least !== null && least.isAssumed ? [{ type: "fuseRating", panelName: least.name, amps: least.ratingA }] : [];
 }
 
 export const fusesRule: LaneRule<"fuses", FuseReason> = {

@@ -21,6 +21,7 @@ export {
   type Amount,
   type Assumption,
   type Finding,
+  type FuseCount,
   type InPose,
   type Level,
   levels,
@@ -68,7 +69,15 @@ export { mostColdVolts } from "./cold-voc";
 export { type FuseReason } from "./fuses";
 export { type MixedReason } from "./mixed-states";
 export { type PwmReason } from "./pwm-loss";
-export { copperContext, type CopperContext, type CopperName, type GuardReason, type LaneParts } from "./copper";
+export {
+  copperContext,
+  type CopperContext,
+  type CopperName,
+  type GuardReason,
+  highestOf,
+  type LaneParts,
+  mostAmpsOf,
+} from "./copper";
 export { type LayoutReason, nameOnRoof } from "./roof";
 export { judgedMisplug, judgeMisplugs, type JudgedMisplug } from "./misplugs";
 export { type ColdBy } from "./cold-volts";

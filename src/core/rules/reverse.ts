@@ -1,4 +1,4 @@
-import { assumedFuseA } from "../fuse";
+import { assumedFuseA, fuseFactor } from "../fuse";
 import { noShades, underSkyScene } from "../light";
 import { type BranchState, type InspectableSolution } from "../net";
 import { stcIrradianceWm2 } from "../panel";
@@ -17,12 +17,17 @@ export type ReverseFacts = {
   readonly asTheyStand: boolean;
 };
 
-export type ReverseReason = { readonly type: "reverse"; readonly outcome: "over" | "borne" } & ReverseFacts;
+export type ReverseReason = { readonly type: "reverse"; readonly outcome: "over" | "asked" | "borne" } & ReverseFacts;
 
 /** Amps below this are leakage, not a row being fed backwards. */
 const leastReverseA = 0.05;
 
-type Reverse = { readonly facts: ReverseFacts; readonly tile: Tile; readonly assumed: Assumption[] };
+type Reverse = {
+  readonly facts: ReverseFacts;
+  readonly tile: Tile;
+  readonly assumed: Assumption[];
+  /** Its rating was assumed, against its own Isc: a panel that could be sold bears more. */ readonly isGuess: boolean;
+};
 
 /**
  * Rule 5, backwards amps: with nothing drawn, stronger rows push current back through weaker ones. At coldest dawn and
@@ -33,23 +38,29 @@ export function reverse(context: LaneContext): Judged<ReverseReason> | null {
   if (tiles.length < 2) return null;
   const worst = standings(context)
     .flatMap(({ array, ...when }) => reverseInto(context, array.stateAt(array.vocV), when) ?? [])
-    .reduce<Reverse | null>((most, each) => (most === null || share(each) > share(most) ? each : most), null);
+    .reduce<Reverse | null>((most, each) => (most === null || isWorse(each, most) ? each : most), null);
   if (worst === null) return null;
   const { facts, tile, assumed } = worst;
-  const over = facts.amps > facts.fuseA;
+  const outcome = facts.amps <= facts.fuseA ? "borne" : worst.isGuess ? "asked" : "over";
   const sites = facts.sky === "coldDawn" ? siteAssumed(context, "recordLow") : siteAssumed(context, "noonAir", "mount");
   return {
-    level: over ? "stop" : "good",
+    level: ({ over: "stop", asked: "open", borne: "good" } as const)[outcome],
     value: { value: facts.amps, unit: "A" },
     limit: { value: facts.fuseA, unit: "A" },
     marginPct: 100 * (1 - facts.amps / facts.fuseA),
     assumptions: [...sites, ...assumed, ...fitAssumed(context)],
-    reason: { type: "reverse", outcome: over ? "over" : "borne", ...facts },
+    reason: { type: "reverse", outcome, ...facts },
     tiles: keysOf([tile]),
   };
 }
 
 const share = ({ facts }: Reverse) => facts.amps / facts.fuseA;
+
+/** A rating that is stated, or may well be so, counts before one that was only guessed. */
+function isWorse(a: Reverse, b: Reverse): boolean {
+  const surelyOver = (each: Reverse) => share(each) > 1 && !each.isGuess;
+  return surelyOver(a) === surelyOver(b) ? share(a) > share(b) : surelyOver(a);
+}
 
 type Standing = Pick<ReverseFacts, "sky" | "asTheyStand"> & {
   readonly array: InspectableSolution;
@@ -101,12 +112,13 @@ function reverseInto(
     const { name, fit } = kindOf(context, tile);
     const stated = fit.label.maxSeriesFuseA;
     const fuseA = stated ?? assumedFuseA(fit.label.pmaxW);
-    if (worst !== null && amps / fuseA <= share(worst)) continue;
-    worst = {
+    const found: Reverse = {
       facts: { panelName: name, amps, fuseA, ...when },
       tile,
       assumed: stated === null ? [{ type: "fuseRating", panelName: name, amps: fuseA }] : [],
+      isGuess: stated === null && fuseFactor * fit.label.iscA > fuseA,
     };
+    if (worst === null || isWorse(found, worst)) worst = found;
   }
   return worst;
 }

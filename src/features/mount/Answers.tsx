@@ -33,18 +33,41 @@ export function Answers({ held }: { readonly held: Held }) {
       />
       {hold.type === "bond" && (
         <>
-          <Use name="Its bond in that wind" share={hold.windUse} />
-          <Facts facts={[["Bond of one panel", `${(hold.areaMm2 / 100).toFixed(0)} cm², bears ${n(hold.bearsN)}`]]} />
-          {hold.restUse !== null && <Use name="Its bond under its weight, for good" share={hold.restUse} />}
+          {hold.windUse === null ? (
+            <p>Hotter than the strength of its adhesive is known for: not judged.</p>
+          ) : (
+            <Use name="Adhesive joint used by that wind" share={hold.windUse} />
+          )}
+          <Facts
+            facts={[
+              ["Adhesive joint of one panel", `${(hold.areaMm2 / 100).toFixed(0)} cm², can hold ${n(hold.bearsN)}`],
+              ...(hold.turned === null
+                ? []
+                : ([
+                    ["Pull on its windward feet", n(hold.turned.windwardPullN)],
+                    ["Shear on all its feet", n(hold.turned.shearN)],
+                  ] as const)),
+            ]}
+          />
+          {hold.restUse !== null && <Use name="Adhesive joint used by its weight, for good" share={hold.restUse} />}
         </>
       )}
       {hold.type === "screws" && (
         <>
-          <Facts facts={[[`Each of ${hold.count} fastenings of a panel`, n(hold.eachN)]]} />
+          <Facts
+            facts={[
+              hold.turned === null
+                ? [`Load on each of ${hold.count} fasteners of a panel`, n(hold.eachN)]
+                : [
+                    `Load on each of ${hold.windward} windward fasteners of a panel`,
+                    `${n(hold.turned.pullEachN)} pull, ${n(hold.turned.shearEachN)} shear`,
+                  ],
+            ]}
+          />
           {hold.use === null ? (
-            <p>What one bears is asked: nothing is guessed here.</p>
+            <p>The pull-out strength of one fastener is not known: it is never guessed here.</p>
           ) : (
-            <Use name="Each fastening" share={hold.use} />
+            <Use name="Each fastener used" share={hold.use} />
           )}
         </>
       )}
@@ -55,10 +78,10 @@ export function Answers({ held }: { readonly held: Held }) {
           <Facts
             facts={[
               [
-                "Anchors must bear, so that it just stands",
-                hold.neededN === 0 ? "it stands by itself" : n(hold.neededN),
+                `Each anchor must hold, ${hold.perSide} a side`,
+                hold.neededN === 0 ? "it stands by itself" : n(hold.neededEachN),
               ],
-              ["They bear", hold.anchorN === 0 ? "none set" : n(hold.anchorN)],
+              ["Each anchor holds, by test", hold.anchorEachN === 0 ? "none set" : n(hold.anchorEachN)],
             ]}
           />
         </>
@@ -69,8 +92,8 @@ export function Answers({ held }: { readonly held: Held }) {
             ? []
             : [
                 [
-                  "Its glue on the hottest day",
-                  `${amount(heat.hottestC, "°C", system)} of ${given(heat.ratedC, "°C", system)}${heat.ratedIsAssumed ? " (assumed)" : ""}`,
+                  "Adhesive on the hottest day",
+                  `${amount(heat.hottestC, "°C", system)}, rated for ${given(heat.ratedC, "°C", system)}${heat.ratedIsAssumed ? " (assumed)" : ""}`,
                 ] as const,
               ]),
           ...(movement === null

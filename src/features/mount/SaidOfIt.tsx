@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { feetOf, schoolFacts, skinOf, usualGustMs, usualSpeedKmh, usualStowKn } from "@/core/mount";
-import { type Fixing, schools, skins } from "@/core/plan";
+import { type Fixing, frontEdges, roofZones, schools, skins } from "@/core/plan";
 import { fieldSpecs, type FieldName } from "@/core/units";
 import { useDesk } from "@/features/desk";
 import { ChoiceField, QuantityField, Region, TextButton, TextLine, useUnits } from "@/ui";
@@ -35,7 +35,10 @@ type Stated =
   | "heightMm"
   | "baseLongMm"
   | "baseKg"
-  | "anchorN";
+  | "anchorsPerSide"
+  | "anchorEachN"
+  | "snowKnM2"
+  | "footHeightMm";
 
 const specs: Readonly<Record<Stated, FieldName>> = {
   speedKmh: "speedKmh",
@@ -52,7 +55,10 @@ const specs: Readonly<Record<Stated, FieldName>> = {
   heightMm: "surfaceMm",
   baseLongMm: "surfaceMm",
   baseKg: "baseKg",
-  anchorN: "newton",
+  anchorsPerSide: "anchors",
+  anchorEachN: "newton",
+  snowKnM2: "snowKnM2",
+  footHeightMm: "footHeightMm",
 };
 
 function Said({
@@ -82,6 +88,12 @@ function Said({
   );
 }
 
+const frontEdgeWords = {
+  covered: "covered or ramped, all edges sealed",
+  open: "not covered",
+  lifted: "an edge has lifted",
+} as const;
+
 /** What is said of a fixing: how and to what it is held, in which wind, by how much. What is not said stands as assumed. */
 export function SaidOfIt() {
   const desk = useDesk();
@@ -103,10 +115,10 @@ export function SaidOfIt() {
           : "feet";
   return (
     <Region
-      title="What is said of it"
+      title="This mounting"
       aside={
         <TextButton look="plain" onClick={() => desk.change({ type: "removeFixing", fixingId: fixing.id })}>
-          Take it out
+          Remove this mounting
         </TextButton>
       }
     >
@@ -119,7 +131,7 @@ export function SaidOfIt() {
           onDone={desk.endGesture}
         />
         <ChoiceField
-          label="Held by"
+          label="Mounting method"
           value={fixing.school}
           options={schools.map((value) => ({ value, text: schoolWords[value].name }))}
           onChoice={(school) => patch({ school })}
@@ -127,16 +139,16 @@ export function SaidOfIt() {
         <ChoiceField
           label="Fixed to"
           value={skinOf(fixing) ?? ""}
-          placeholder="not said yet"
+          placeholder="not entered yet"
           options={skins.map((value) => ({ value, text: skinWords[value] }))}
           onChoice={(skin) => patch({ skin })}
         />
         {isGlued && (
           <ChoiceField
-            label="Its colour"
+            label="Colour of the roof"
             value={fixing.isWhite ? "white" : "other"}
             options={[
-              { value: "white", text: "white: five degrees cooler" },
+              { value: "white", text: "white (5 K cooler)" },
               { value: "other", text: "any other" },
             ]}
             onChoice={(value) => patch({ isWhite: value === "white" })}
@@ -145,24 +157,69 @@ export function SaidOfIt() {
         {facts.travels && (
           <Said
             of="speedKmh"
-            label="Driven at most at"
+            label="Top driving speed"
             placeholder={usual(held?.load.speedKmh ?? usualSpeedKmh)}
-            help="0: it never drives. Fifty more are reckoned for wind from ahead."
+            help="0 = never driven. 50 km/h (31 mph) of headwind is added."
           />
         )}
-        {facts.isStowed ? (
+        {fixing.school === "boatFrame" && (
+          <ChoiceField
+            label="In a gale it"
+            value={fixing.staysUp === null ? "unknown" : fixing.staysUp ? "stays" : "comesIn"}
+            options={[
+              { value: "unknown", text: "not entered (counts as staying up)" },
+              { value: "stays", text: "stays up: arch, rail or davit" },
+              { value: "comesIn", text: "is always taken in before" },
+            ]}
+            onChoice={(value) => patch({ staysUp: value === "unknown" ? null : value === "stays" })}
+          />
+        )}
+        {held?.load.zone != null && (
+          <ChoiceField
+            label="Where on the roof"
+            value={fixing.zone ?? "unknown"}
+            options={[
+              { value: "unknown", text: "not entered (counts as edge)" },
+              ...roofZones.map((value) => ({
+                value,
+                text: value === "edge" ? "edge, ridge or corner" : "in the field",
+              })),
+            ]}
+            onChoice={(value) => patch({ zone: roofZones.find((each) => each === value) ?? null })}
+          />
+        )}
+        {fixing.school === "film" && (
+          <ChoiceField
+            label="Front edge"
+            value={fixing.frontEdge ?? "unknown"}
+            options={[
+              { value: "unknown", text: "not checked" },
+              ...frontEdges.map((value) => ({ value, text: frontEdgeWords[value] })),
+            ]}
+            onChoice={(value) => patch({ frontEdge: frontEdges.find((each) => each === value) ?? null })}
+          />
+        )}
+        {!facts.travels && (
+          <Said
+            of="snowKnM2"
+            label="Snow load on the ground"
+            placeholder="none entered"
+            help="In kN/m², from the building code or the town; 0 where none falls."
+          />
+        )}
+        {held !== null && held.load.stowMs !== null ? (
           <Said
             of="stowKn"
-            label="Put away above"
+            label="Taken in above"
             placeholder={String(usualStowKn)}
-            help="Knots of wind in which it is put away at the latest."
+            help="Knots of wind in which it is taken in at the latest."
           />
         ) : (
           <Said
             of="gustMs"
             label="Strongest gust"
             placeholder={String(usualGustMs)}
-            help="Where it is parked or stands."
+            help="Strongest gust where it is parked or stands."
           />
         )}
         {facts.feet[0] > 0 && (
@@ -177,13 +234,13 @@ export function SaidOfIt() {
           <>
             <Said
               of="footLongMm"
-              label="Each holds, long"
+              label="Bonded length of each"
               placeholder={usual(feet.footLongMm)}
               help="The length that is bonded: a short bracket bonds its foot alone."
             />
             <Said
               of="footWideMm"
-              label="Each holds, wide"
+              label="Bonded width of each"
               placeholder={usual(feet.footWideMm)}
               help="The width that is bonded."
             />
@@ -193,19 +250,19 @@ export function SaidOfIt() {
           <>
             <Said
               of="shortTermKpa"
-              label="Bears in gusts"
+              label="Adhesive strength, short-term"
               placeholder={hold?.type === "bond" ? String(hold.shortTermKpa) : ""}
-              help="Design stress for short loads, by its maker’s sheet."
+              help="Design stress for gusts at 20 °C, in kPa, from its maker’s sheet. What heat takes is reckoned here."
             />
             <Said
               of="longTermKpa"
-              label="Bears for good"
+              label="Adhesive strength, long-term"
               placeholder={hold?.type === "bond" ? String(hold.longTermKpa) : ""}
-              help="Design stress for loads that stay, by its maker’s sheet."
+              help="Design stress for constant load at 20 °C, in kPa, from its maker’s sheet."
             />
             <Said
               of="ratedC"
-              label="Rated for"
+              label="Adhesive rated up to"
               placeholder={usual(held?.heat?.ratedC)}
               help="The hottest the adhesive may get for long, by its maker’s sheet."
             />
@@ -214,27 +271,43 @@ export function SaidOfIt() {
         {facts.holdsBy === "screws" && (
           <Said
             of="pullOutN"
-            label="One bears, pulled out"
-            placeholder="not known: asked"
-            help="By its maker or by a test: a scale, a lever, a screw in the same skin."
+            label="Pull-out strength of one"
+            placeholder="not known"
+            help="Of one fastener, from its maker or a test: a scale, a lever, a screw in the same material."
           />
         )}
         {facts.holdsBy === "standing" && (
           <>
             <Said
               of="heightMm"
-              label="Middle above ground"
+              label="Height of the panels’ middle"
               placeholder={hold?.type === "standing" ? usual(hold.heightMm) : ""}
-              help="The middle of the panels over the ground."
+              help="Above the ground."
             />
             <Said
               of="baseLongMm"
-              label="Base, along the wind"
+              label="Base, front to back"
               placeholder={hold?.type === "standing" ? usual(hold.baseLongMm) : ""}
-              help="From the windward foot to the lee one, across the way the panels look."
+              help="Between the front and the back feet, the way the panels face."
             />
-            <Said of="baseKg" label="Base weighs" placeholder="0" help="Frame and ballast, without the panels." />
-            <Said of="anchorN" label="Anchors bear" placeholder="none" help="Together, on the windward edge." />
+            <Said
+              of="baseKg"
+              label="Weight of the base"
+              placeholder="0"
+              help="Frame and ballast, without the panels."
+            />
+            <Said
+              of="anchorsPerSide"
+              label="Anchors a side"
+              placeholder="2"
+              help="The same on all sides: wind comes from any."
+            />
+            <Said
+              of="anchorEachN"
+              label="One anchor holds"
+              placeholder="none set"
+              help="Pulled with a lever and a scale, as it stands in this ground."
+            />
           </>
         )}
         <Said
@@ -243,8 +316,16 @@ export function SaidOfIt() {
           placeholder={
             held === null ? "" : `${held.load.tiltDeg.toFixed(0)}${held.load.tiltIsAssumed ? " assumed" : ""}`
           }
-          help="Against what it is fixed to; empty: as the mounts and poses have it, at their steepest."
+          help="Against what it is fixed to; empty: the steepest of Need and of the positions."
         />
+        {held !== null && held.load.tiltDeg > 0 && facts.holdsBy !== "standing" && (
+          <Said
+            of="footHeightMm"
+            label="Height of the feet"
+            placeholder="60"
+            help="How high the feet hold the low edge: the higher, the more wind turns it over."
+          />
+        )}
         {isGlued && fixing.school !== "film" && (
           <ChoiceField
             label="Frames"

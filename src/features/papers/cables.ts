@@ -1,8 +1,8 @@
-import { designOf } from "@/core/cable";
-import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
+import { mustCarry } from "@/core/cable";
+import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/copper";
 import { type ProtectReport } from "@/core/protect";
 import { type UnitSystem } from "@/core/units";
-import { amount, headOf, layingWords, lengthWords, partNames, percent, sizeWords } from "@/words";
+import { amount, headOf, layingWords, lengthWords, partNames, percent, placeWords, sizeWords } from "@/words";
 import { type PaperTable } from "./paper-table";
 
 /** Every cable of a report. */
@@ -14,7 +14,7 @@ export function cableName(report: ProtectReport, run: ResolvedRun): string {
   const lane = report.lanes.find(({ runs }) => runs.includes(run));
   const { from } = run;
   const row = from.type === "row" ? lane?.rows.find(({ rowId }) => rowId === from.rowId)?.number : undefined;
-  const name = row === undefined ? partNames[run.part] : `Row ${row}`;
+  const name = row === undefined ? partNames[run.part] : `String ${row}`;
   const to =
     report.lanes.length > 1 && lane !== undefined ? `, ${headOf(lane.inputName)}, ${headOf(lane.portName)}` : "";
   return `${name}${to}`;
@@ -23,16 +23,17 @@ export function cableName(report: ProtectReport, run: ResolvedRun): string {
 export function cableTable(report: ProtectReport, system: UnitSystem): PaperTable {
   return {
     caption: "Cables, each twice: plus and minus",
-    head: ["Cable", "One way", "Lies", "Size", "Must carry", "Loses"],
+    head: ["Cable", "One way", "Where and how", "Size", "Must carry", "Voltage drop"],
     rows: allRuns(report).map((run) => {
       const size = sizeThatCounts(run);
+      const loss = lossThatCounts(run);
       return [
         cableName(report, run),
         `${run.lengthBy === "assumed" ? "about " : ""}${lengthWords(run.lengthMm, system)}`,
-        layingWords[run.lies],
-        size === null ? "" : sizeWords(size.size.name),
-        run.ask === null ? "" : amount(designOf(run.ask), "A"),
-        size === null ? "" : `${percent(size.dropPct)}, ${amount(size.lossW, "W")}`,
+        `${placeWords[run.where]}; ${layingWords[run.how]}${run.circuits > 1 ? `, ${run.circuits} circuits` : ""}`,
+        size !== null ? sizeWords(size.size.name) : run.ask === null ? "" : "no listed size is enough",
+        run.ask === null ? "" : amount(mustCarry(run.ask), "A"),
+        loss === null ? "" : `${size === null ? "at least " : ""}${percent(loss.dropPct)}, ${amount(loss.lossW, "W")}`,
       ];
     }),
   };

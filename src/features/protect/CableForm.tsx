@@ -1,14 +1,15 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { designOf, dropLimitOf, mostAmps, sizeNames, sizesOf } from "@/core/cable";
-import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
+import { cablePlaces, dropLimitOf, layings, mostAmps, mustCarry, sizeNames, sizesOf } from "@/core/cable";
+import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/copper";
 import { type Plan, type Run, sameEnd } from "@/core/plan";
+import { fieldSpecs } from "@/core/units";
 import { cablePrice, conduitFor, type LaneReport } from "@/core/protect";
 import { useDesk, useWiring } from "@/features/desk";
 import { Facts, ChoiceField, TextButton, useUnits, sheetStyle } from "@/ui";
-import { amount, given, layingWords, lengthWords, money, partNames, percent, sizeWords } from "@/words";
-import { LengthField } from "./forms";
+import { amount, given, layingWords, lengthWords, money, partNames, percent, placeWords, sizeWords } from "@/words";
+import { LengthField, StatedField } from "./forms";
 import { patchRun } from "./runs";
 
 type Props = {
@@ -25,19 +26,20 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
   const { ask, advised, lengthMm, lengthBy } = run;
   // what is typed is the plan's at once; what is worked out of it follows
   const said = useWiring().runs.find(({ from, to }) => sameEnd(from, run.from) && sameEnd(to, run.to)) ?? null;
-  const lies = said?.lies ?? run.lies;
+  const how = said?.how ?? run.how;
   const patch = (change: Partial<Run>, gesture?: string) => patchRun(desk, run, change, gesture);
   const size = sizeThatCounts(run);
+  const loss = lossThatCounts(run);
   const ways = plan.space.ways;
   // sizes of the school first, AWG and mm² both
-  const usual = ask === null ? [] : sizesOf(ask.book).map(({ name }) => name);
+  const usual = ask === null ? [] : sizesOf(ask).map(({ name }) => name);
   const sizes = [...usual, ...sizeNames.filter((name) => !usual.includes(name))];
   const mostA = ask === null || size === null ? null : mostAmps(size.size, ask);
   const row = run.from.type === "row" ? run.from.rowId : null;
   const number = lane?.rows.find(({ rowId }) => rowId === row)?.number;
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
-      <strong>{number === undefined ? partNames[run.part] : `Cable of row ${number}`}</strong>
+      <strong>{number === undefined ? partNames[run.part] : `Cable of string ${number}`}</strong>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
         <LengthField
           label="Length, one way"
@@ -45,70 +47,99 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
           onValueMm={(next) => patch({ lengthMm: next }, "length")}
           placeholder={
             lengthBy === "way"
-              ? `${(lengthMm / 1000).toFixed(1)} by its way`
+              ? `${(lengthMm / 1000).toFixed(1)} by its route`
               : `${(lengthMm / 1000).toFixed(1)} assumed`
           }
-          help="From end to end, as it lies. Plus and minus are each so long."
+          help="One-way length along the route. The + and the − cable each have this length."
         />
         <ChoiceField
-          label="It lies"
-          value={lies}
-          options={(Object.keys(layingWords) as (keyof typeof layingWords)[]).map((value) => ({
-            value,
-            text: layingWords[value],
-          }))}
-          onChoice={(value) => patch({ lies: value })}
+          label="Where it lies"
+          value={run.where}
+          options={cablePlaces.map((value) => ({ value, text: placeWords[value] }))}
+          // what is in the ground is buried there, and nothing else is
+          onChoice={(where) =>
+            patch({ where, how: where === "ground" ? "buried" : how === "buried" ? "touching" : how })
+          }
         />
+        <ChoiceField
+          label="How it is laid"
+          value={how}
+          options={layings.map((value) => ({ value, text: layingWords[value] }))}
+          onChoice={(next) =>
+            patch({ how: next, where: next === "buried" ? "ground" : run.where === "ground" ? "outside" : run.where })
+          }
+        />
+        <StatedField
+          label="Circuits together"
+          spec={fieldSpecs.circuits}
+          value={said?.circuits ?? null}
+          onValue={(circuits) => patch({ circuits }, "circuits")}
+          placeholder={`${run.circuits} assumed`}
+          help="Circuits (a + and a − cable each) in the same conduit, duct or bundle, this one counted."
+        />
+        {ask?.book === "land" && (
+          <ChoiceField
+            label="Terminals marked"
+            value={String(run.terminalC)}
+            options={[
+              { value: "60", text: "60 °C, or not marked" },
+              { value: "75", text: "75 °C" },
+            ]}
+            onChoice={(value) => patch({ terminalC: value === "75" ? 75 : 60 })}
+          />
+        )}
         <ChoiceField
           label="Size"
           value={said?.size ?? "advised"}
           options={[
-            { value: "advised", text: advised === null ? "none does" : `${sizeWords(advised.size.name)}, as advised` },
+            {
+              value: "advised",
+              text: advised === null ? "no listed size is enough" : `${sizeWords(advised.size.name)}, as advised`,
+            },
             ...sizes.map((name) => ({ value: name, text: sizeWords(name) })),
           ]}
           onChoice={(value) => patch({ size: value === "advised" ? null : value })}
         />
         <ChoiceField
-          label="It is"
+          label="Use"
           value={(said?.portable ?? ask?.isPortable) === true ? "portable" : "fixed"}
           options={[
             { value: "fixed", text: "fixed" },
-            { value: "portable", text: "laid out, put away again" },
+            { value: "portable", text: "portable lead, put away again" },
           ]}
           onChoice={(value) => patch({ portable: value === "portable" })}
         />
         {ways.length > 0 && (
           <ChoiceField
-            label="By the roof plan"
+            label="Route on the roof plan"
             value={said?.wayId ?? "none"}
-            options={[
-              { value: "none", text: "no cable way" },
-              ...ways.map(({ id, name }) => ({ value: id, text: name })),
-            ]}
+            options={[{ value: "none", text: "no route" }, ...ways.map(({ id, name }) => ({ value: id, text: name }))]}
             onChoice={(value) =>
               patch({ wayId: value === "none" ? null : value, ...(value === "none" ? {} : { lengthMm: null }) })
             }
           />
         )}
       </Box>
-      {ask === null && <p style={{ margin: 0 }}>Its amps are not known yet: see Panels and Input.</p>}
+      {ask === null && (
+        <p style={{ margin: 0 }}>Its current is not known yet: complete the labels at Panels and Controller.</p>
+      )}
       {ask !== null && (
         <Facts
           facts={[
-            ["Must carry", amount(designOf(ask), "A")],
+            ["Must carry", amount(mustCarry(ask), "A")],
             [
-              "Carries where it lies",
+              "Can carry there (ampacity)",
               mostA === null
-                ? `too warm for its table (${given(Math.round(ask.ambientC), "°C", system)})`
+                ? `no table for ${given(Math.round(ask.ambientC), "°C", system)} and ${ask.circuits === 1 ? "one circuit" : `${ask.circuits} circuits`}`
                 : `${amount(mostA, "A")} at ${given(Math.round(ask.ambientC), "°C", system)}`,
             ],
-            ...(lies !== "conduit" || size === null ? [] : conduitFacts(size.size.areaMm2)),
-            ...(size === null
+            ...(how !== "conduit" || size === null ? [] : conduitFacts(size.size.areaMm2)),
+            ...(loss === null
               ? []
               : ([
                   [
-                    `Loses in full sun${lengthBy === "assumed" ? ", if it is so long" : ""}`,
-                    `${amount(size.dropV, "V")}, ${percent(size.dropPct)} of at most ${percent(dropLimitOf(ask))}, ${amount(size.lossW, "W")}`,
+                    `Voltage drop in full sun${lengthBy === "assumed" ? ", at the assumed length" : ""}`,
+                    `${size === null ? `with the thickest, ${sizeWords(loss.size.name)}: ` : ""}${amount(loss.dropV, "V")}, ${percent(loss.dropPct)} (at most ${percent(dropLimitOf(ask))}), ${amount(loss.lossW, "W")}`,
                   ],
                   ...(yearKwh === null
                     ? []
@@ -133,7 +164,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
               if (wiring !== undefined) desk.change({ type: "removeRun", wiringId: wiring.id, runId: said.id });
             }}
           >
-            Forget what was said of it
+            Reset this cable
           </TextButton>
         </div>
       )}
@@ -148,7 +179,7 @@ function conduitFacts(areaMm2: number): readonly (readonly [string, string])[] {
     [
       "Conduit for both",
       conduit === null
-        ? "none is wide enough"
+        ? "no conduit is wide enough"
         : `${conduit.nominalMm} mm, ${conduit.fullPct.toFixed(0)} % full of at most 31 %`,
     ],
   ];
@@ -176,23 +207,23 @@ function ThickerOrMore({
     <Box sx={{ borderTop: "1px solid var(--line)", pt: 1 }}>
       <strong>Thicker cable, or one more in series?</strong>
       <p style={{ margin: "4px 0" }}>
-        All joined, these cables lose {amount(lossW, "W")} in full sun.
+        Together these cables lose {amount(lossW, "W")} in full sun.
         {thicker === null
           ? " There is no thicker one."
           : ` With ${sizeWords(thicker.size)} it is ${amount(thicker.lossW, "W")}, for about ${money(extra, plan.protect.currency)} more over ${lengthWords(2 * thicker.lengthMm, system)}.`}
         {more === null
           ? ""
-          : ` With ${more.series} in each row it is ${amount(more.lossW, "W")}${more.left > 0 ? `, ${more.left} left on the shelf` : ""}: ${amount(more.coldV, "V")} on the coldest dawn, ${
+          : ` With ${more.series} in each string it is ${amount(more.lossW, "W")}${more.left > 0 ? `, ${more.left} left on the shelf` : ""}: ${amount(more.coldV, "V")} on the coldest dawn, ${
               more.ceilingV === null
-                ? "and the input’s ceiling is not known"
+                ? "and the max PV voltage is not known"
                 : fits
-                  ? `under the ${given(more.ceilingV, "V")} it bears`
-                  : `over the ${given(more.ceilingV, "V")} it bears`
+                  ? `below the max PV voltage of ${given(more.ceilingV, "V")}`
+                  : `above the max PV voltage of ${given(more.ceilingV, "V")}: not allowed`
             }.`}
       </p>
       {thicker !== null && (
         <TextButton onClick={() => patchRun(desk, run, { size: thicker.size })}>
-          Take {sizeWords(thicker.size)}
+          Use {sizeWords(thicker.size)}
         </TextButton>
       )}
     </Box>

@@ -2,8 +2,8 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { designOf, mostAmps } from "@/core/cable";
-import { type ResolvedRun, sizeThatCounts } from "@/core/copper";
+import { mostAmps, mustCarry } from "@/core/cable";
+import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/copper";
 import { sameEnd } from "@/core/plan";
 import { usualLeadMm } from "@/core/roof";
 import { bondSize, type ProtectReport } from "@/core/protect";
@@ -19,20 +19,21 @@ import { useProtect } from "./facts";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
 
-const schools = [
-  { value: "none", text: "Ours: as on land, by AWG" },
+const standards = [
+  { value: "none", text: "Metric (mm²), assumed" },
+  { value: "metric", text: "Metric: EN 50618, IEC 60364-5-52, mm²" },
   { value: "land", text: "Land: NEC, AWG" },
-  { value: "metric", text: "Metric: EN 50618, mm²" },
-  { value: "marine", text: "Marine: AWG, 3 % at most" },
-  { value: "portable", text: "Portable leads: 1.25 × Isc" },
+  { value: "marine", text: "Marine: AWG, 3 % drop at most" },
+  { value: "portable", text: "Portable leads: 1.25 × Isc, AWG" },
 ] as const;
 
-/** What each school asks, and where it has it from. */
-const schoolWords = {
-  land: "1.56 × Isc where it is fixed (NEC 690.8), amps by NEC 310.16 and its heat factors; 14, 12 and 10 AWG no more than 15, 20 and 30 A (240.4(D)).",
-  metric: "1.56 × Isc, amps of single PV cable in free air up to 60 °C (EN 50618, table A.3), less beyond (table A.4).",
-  marine: "The land table without its caps; never more than 3 % lost (ABYC E-11).",
-  portable: "1.25 × Isc on leads that are laid out and put away (NEC 690.8(A)), else as on land.",
+/** What each standard asks, and its sources. */
+const standardWords = {
+  land: "1.56 × Isc where it is fixed (NEC 690.8). Ampacity: 90 °C column of NEC 310.16 × heat × circuits together, at most the column of its terminals (110.14(C)); 14, 12 and 10 AWG at most 15, 20 and 30 A (240.4(D)).",
+  metric:
+    "1.56 × Isc. PV cable in the open by EN 50618; in conduit, in the ground and to the battery by IEC 60364-5-52 (B1, D1), each × heat × circuits together.",
+  marine: "The land table without terminals’ column and caps; at most 3 % voltage drop (ABYC E-11). Counts as wet.",
+  portable: "1.25 × Isc on leads that are put away again (NEC 690.8(A)), else as on land.",
 } as const;
 
 /** Every cable of the wiring in one table, and by which school it is chosen. */
@@ -53,7 +54,7 @@ export function CablesSheet() {
       <Columns beside="390px">
         <Region title="Cables">
           {runs.length === 0 ? (
-            <p style={{ margin: 0 }}>Nothing is wired yet, or no label is whole.</p>
+            <p style={{ margin: 0 }}>Nothing is wired yet, or no label is complete.</p>
           ) : (
             <Table
               label="Table of cables"
@@ -62,8 +63,8 @@ export function CablesSheet() {
                 overFigures("One way"),
                 overFigures("Size"),
                 overFigures("Must carry"),
-                overFigures("Carries"),
-                overFigures("Loses"),
+                overFigures("Can carry"),
+                overFigures("Voltage drop"),
               ]}
             >
               <tbody>
@@ -85,13 +86,13 @@ export function CablesSheet() {
             ends: they count nothing here. Where two do not reach, an extension stands on the list.
           </p>
           <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-            A star: as advised. Only cables with a length that was said, or that follow a cable way, take part in the
-            curve at the input, the year and the finder.
+            A star: as advised. Only cables with a typed length, or with a route on the roof plan, count in the curve at
+            the PV input, the year and the best wirings.
           </p>
         </Region>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           {run !== null && (
-            <Region title="What is chosen" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
+            <Region title="Chosen cable" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
               <CableForm
                 key={run.key}
                 plan={plan}
@@ -101,23 +102,23 @@ export function CablesSheet() {
               />
             </Region>
           )}
-          <Region title="School">
+          <Region title="Standard">
             <Box sx={{ display: "grid", gap: 1 }}>
               <ChoiceField
                 label="Cables by"
                 value={plan.schools.cable ?? "none"}
-                options={schools}
+                options={standards}
                 onChoice={(value) =>
                   desk.change({ type: "setSchool", patch: { cable: value === "none" ? null : value } })
                 }
               />
-              <p style={{ margin: 0, fontSize: "0.8125rem" }}>{schoolWords[plan.schools.cable ?? "land"]}</p>
+              <p style={{ margin: 0, fontSize: "0.8125rem" }}>{standardWords[plan.schools.cable ?? "metric"]}</p>
               <ChoiceField
-                label="Fuses"
+                label="String fuses"
                 value={plan.schools.fuse ?? "none"}
                 options={[
-                  { value: "none", text: "Ours: where the other rows could pass what a panel bears" },
-                  { value: "strict", text: "Strict: wherever all rows together could" },
+                  { value: "none", text: "Usual: when 1.25 × backfeed would exceed the max series fuse rating" },
+                  { value: "strict", text: "Strict: when backfeed and its own Isc together would" },
                 ]}
                 onChoice={(value) =>
                   desk.change({ type: "setSchool", patch: { fuse: value === "none" ? null : "strict" } })
@@ -125,30 +126,30 @@ export function CablesSheet() {
               />
               <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
                 <StatedField
-                  label="Most to lose"
+                  label="Max voltage drop"
                   spec={fieldSpecs.dropPct}
                   value={protect.maxDropPct}
                   onValue={(maxDropPct) => desk.change({ type: "setProtect", patch: { maxDropPct } }, "protect:drop")}
                   placeholder="3"
-                  help="Of the running volts, on each cable."
+                  help="In % of Vmp, on each cable."
                 />
                 <StatedField
-                  label="A kWh is worth"
+                  label="Value of a kWh"
                   spec={fieldSpecs.price}
                   value={protect.kwhPrice}
                   onValue={(kwhPrice) => desk.change({ type: "setProtect", patch: { kwhPrice } }, "protect:kwh")}
-                  help="So that what a cable loses in a year has a price."
+                  help="So that a cable’s yearly loss has a price."
                 />
               </Box>
               <TextButton
                 aria-pressed={protect.isWet}
                 onClick={() => desk.change({ type: "setProtect", patch: { isWet: !protect.isWet } })}
               >
-                Afloat, or where it gets wet: {protect.isWet ? "yes" : "no"}
+                Afloat or wet (shock hazard from 30 V): {protect.isWet ? "yes" : "no"}
               </TextButton>
             </Box>
           </Region>
-          <Region title="Frames and earth: a question">
+          <Region title="Frames and ground (earth): a question">
             <p style={{ margin: 0 }}>
               Metal frames may have to be joined to each other and to earth. On a vehicle that is its body, on a boat
               its bonding system, on a building its earth: who knows the place has to say, an electrician where the code
@@ -184,6 +185,7 @@ function CableLine({
 }) {
   const system = useUnits();
   const size = sizeThatCounts(each);
+  const loss = lossThatCounts(each);
   const mostA = each.ask === null || size === null ? null : mostAmps(size.size, each.ask);
   return (
     <tr>
@@ -202,11 +204,17 @@ function CableLine({
         {lengthWords(each.lengthMm, system)}
       </td>
       <td data-num>
-        {size === null ? "none does" : `${sizeWords(size.size.name)}${(each.said?.size ?? null) === null ? " *" : ""}`}
+        {size === null
+          ? "no listed size is enough"
+          : `${sizeWords(size.size.name)}${(each.said?.size ?? null) === null ? " *" : ""}`}
       </td>
-      <td data-num>{each.ask === null ? "?" : amount(designOf(each.ask), "A")}</td>
+      <td data-num>{each.ask === null ? "?" : amount(mustCarry(each.ask), "A")}</td>
       <td data-num>{mostA === null ? "?" : amount(mostA, "A")}</td>
-      <td data-num>{size === null ? "?" : `${percent(size.dropPct)}, ${amount(size.lossW, "W")}`}</td>
+      <td data-num>
+        {loss === null
+          ? "?"
+          : `${size === null ? "at least " : ""}${percent(loss.dropPct)}, ${amount(loss.lossW, "W")}`}
+      </td>
     </tr>
   );
 }

@@ -1,12 +1,13 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { leastRated } from "@/core/copper";
 import { pieceName, type Plan } from "@/core/plan";
-import { type LaneReport, type Part, type ProtectReport } from "@/core/protect";
+import { type BranchReport, type LaneReport, type Part, type ProtectReport } from "@/core/protect";
 import { partsOfKey } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
 import { Facts, ChoiceField, useUnits } from "@/ui";
-import { amount, counted, given } from "@/words";
+import { amount, branchOf, branchWords, counted, given } from "@/words";
 import { CableForm } from "./CableForm";
 import { GuardForm } from "./GuardForm";
 import { runOfPart } from "./runs";
@@ -31,23 +32,26 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
       return <CableForm key={run.key} plan={plan} run={run} lane={lane} yearKwh={yearKwhOf(run.key)} />;
     }
     case "fuse": {
-      const lane = laneAt(part.row);
-      const row = lane?.rows.find(({ rowId }) => rowId === part.row.rowId);
+      const branch = branchOf(report, part.row);
       const rowId = part.row.rowId ?? "";
+      const lane = laneAt(part.row);
+      const least = branch === null ? null : leastRated(branch);
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <strong>Fuse of row {part.row.number}, on its plus</strong>
-          {lane !== null && lane.fuses !== null && (
+          <strong>Fuse of {branch === null ? `string ${part.row.number}` : branchWords(branch.place)}, on its +</strong>
+          {branch !== null && (
             <Facts
               facts={[
-                ["Other rows can push in", amount(lane.fuses.backfeedA, "A")],
-                ["Its panels bear", `${given(lane.ratingA, "A")}${lane.ratingIsAssumed ? ", assumed" : ""}`],
-                ["From 1.56 × short circuit", amount(1.56 * (row?.amps?.iscA ?? lane.fuses.iscA), "A")],
-                ["Coldest volts", amount(row?.coldV ?? lane.coldV, "V")],
+                ["Backfeed from other strings", amount(branch.backfeedA, "A")],
                 [
-                  "Could it ever blow",
-                  lane.fuses.couldBlow ? "yes: it takes about 1.45 times its rating" : "no: too few rows",
+                  "Max series fuse rating",
+                  branch.ratingA === null
+                    ? "none: its panels stand in groups of their own"
+                    : `${given(branch.ratingA, "A")}${least?.isAssumed === true ? ", assumed" : ""}`,
                 ],
+                ["At least (1.56 × Isc)", amount(1.56 * branch.iscA, "A")],
+                ["Highest volts", amount(lane?.highestV ?? 0, "V")],
+                ["Can it blow", blowing(branch)],
               ]}
             />
           )}
@@ -55,8 +59,8 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
             key={rowId}
             at={{ type: "row", rowId }}
             what="row"
-            advisedA={lane?.fuses?.sizeA ?? null}
-            classV={lane?.classV ?? null}
+            advisedA={branch?.sizeA ?? null}
+            classV={lane?.fuseV ?? null}
           />
         </Box>
       );
@@ -67,13 +71,13 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
       if (inputId === null || portId === null) return null;
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <strong>Switch between panels and input</strong>
+          <strong>DC isolator (disconnect) between panels and PV input</strong>
           {lane !== null && (
             <Facts
               facts={[
-                ["1.25 × short circuit", lane.iscA === null ? "not known" : amount(1.25 * lane.iscA, "A")],
-                ["Coldest volts", amount(lane.coldV, "V")],
-                ["Poles", "both: plus and minus at once"],
+                ["At least (1.25 × Isc)", lane.iscA === null ? "not known" : amount(1.25 * lane.iscA, "A")],
+                ["Highest volts", amount(lane.highestV, "V")],
+                ["Poles", "2: + and − at once"],
               ]}
             />
           )}
@@ -96,26 +100,26 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
           <Facts
             facts={[
               [
-                "The controller gives",
-                battery.outputA === null ? "not known: see Input" : amount(battery.outputA, "A"),
+                "Controller output",
+                battery.outputA === null ? "not known: enter it at Controller" : amount(battery.outputA, "A"),
               ],
-              ["Its cable may be fused by", battery.cableA === null ? "not known" : amount(battery.cableA, "A")],
+              ["What its cable can carry", battery.cableA === null ? "not known" : amount(battery.cableA, "A")],
               [
-                "Idle it draws",
+                "Draws when idle",
                 `${given(battery.idleW, "W")}${battery.idleIsAssumed ? ", assumed" : ""}${battery.idleAhAMonth === null ? "" : `: ${battery.idleAhAMonth.toFixed(0)} Ah in a dark month`}`,
               ],
             ]}
           />
           <p style={{ margin: 0 }}>
-            The fuse sits as near to the battery as can be. A switch in this cable ends the idle draw in a long winter:
-            panels off first, then the battery.
+            The fuse sits within 18 cm (7 in) of battery +. A battery switch in this cable ends the idle draw in a long
+            winter: disconnect the panels first, then the battery.
           </p>
           <GuardForm
             key={battery.inputId}
             at={{ type: "bank", inputId: battery.inputId }}
             what="battery"
             advisedA={battery.fuseA}
-            classV={null}
+            classV={battery.fuseV}
           />
         </Box>
       );
@@ -125,14 +129,14 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
       return lane === null ? null : <JointForm lane={lane} />;
     }
     case "branch":
-      return <p>Rows inside a row join here: a pair of branch plugs.</p>;
+      return <p>The branches of a parallel group join here: a pair of branch (Y) connectors.</p>;
     case "diode":
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
           <strong>Blocking diode</strong>
           <p style={{ margin: 0 }}>
-            It keeps other rows from pushing into this one, and costs about half a volt all day. It is no fuse: it fails
-            short. It is put in and taken out on the board, at Wire.
+            It keeps other strings from pushing current back into this one, and costs about half a volt all day. It is
+            no fuse: it fails short. Add or remove it on the board, at Wiring.
           </p>
         </Box>
       );
@@ -150,10 +154,10 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
               ["Open, Voc", stated(label.vocV, "V")],
               ["Shorted, Isc", stated(label.iscA, "A")],
               ["Series fuse", stated(label.maxSeriesFuseA, "A")],
-              ["Insulation", stated(label.maxSystemV, "V")],
+              ["Max system voltage", stated(label.maxSystemV, "V")],
             ]}
           />
-          <p style={{ margin: 0 }}>What its leads end in is said under Plugs.</p>
+          <p style={{ margin: 0 }}>Its connectors are under Connectors.</p>
         </Box>
       );
     }
@@ -166,10 +170,13 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
             <Facts
               key={lane.portId}
               facts={[
-                ["Port", lane.portName],
-                ["Coldest volts", amount(lane.coldV, "V")],
-                ["Short circuit, all rows", lane.iscA === null ? "not known" : amount(lane.iscA, "A")],
-                ["Plugged by", lane.chain.isFound ? counted(lane.chain.links.length, "adapter") : "no chain known"],
+                ["PV input", lane.portName],
+                ["Voc on the coldest dawn", amount(lane.coldV, "V")],
+                ["Isc of all strings", lane.iscA === null ? "not known" : amount(lane.iscA, "A")],
+                [
+                  "Connected by",
+                  lane.chain.isFound ? counted(lane.chain.links.length, "adapter") : "no known adapters",
+                ],
               ]}
             />
           ))}
@@ -183,6 +190,17 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
   }
 }
 
+/** A gPV fuse needs about 1.45 times its rating for an hour: more than the others may be able to push. */
+function blowing({ sizeA, fuseA, backfeedA }: BranchReport): string {
+  const ratedA = fuseA ?? sizeA;
+  if (ratedA === null) return "no fuse fits";
+  const blowsA = 1.45 * ratedA;
+  if (backfeedA >= blowsA) return `yes, at ${amount(blowsA, "A")} within about an hour`;
+  return 1.25 * backfeedA >= blowsA
+    ? `only in the brightest sun: it needs ${amount(blowsA, "A")} for about an hour`
+    : `perhaps never: it needs ${amount(blowsA, "A")} for about an hour`;
+}
+
 /** How the rows of a port are joined. */
 function JointForm({ lane }: { readonly lane: LaneReport }) {
   const desk = useDesk();
@@ -190,27 +208,27 @@ function JointForm({ lane }: { readonly lane: LaneReport }) {
   const joining = desk.now().history.present.protect.joining;
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
-      <strong>Where {rows.length} rows join</strong>
+      <strong>Where {rows.length} strings join</strong>
       <ChoiceField
         label="Joined by"
         value={joining}
         options={[
-          { value: "auto", text: `whichever suits: ${joint === "box" ? "a box with bars" : "branch plugs"}` },
-          { value: "plugs", text: "branch plugs" },
-          { value: "box", text: "a box with bars" },
+          { value: "auto", text: `whichever suits: ${joint === "box" ? "a combiner box" : "branch connectors"}` },
+          { value: "plugs", text: "branch (Y) connectors" },
+          { value: "box", text: "a combiner box with busbars" },
         ]}
         onChoice={(next) => desk.change({ type: "setProtect", patch: { joining: next } })}
       />
       <Facts
         facts={[
-          ["1.25 × short circuit, all rows", iscA === null ? "not known" : amount(1.25 * iscA, "A")],
-          ["A branch plug bears", given(lane.chain.branchA, "A")],
+          ["Must carry (1.25 × Isc of all strings)", iscA === null ? "not known" : amount(1.25 * iscA, "A")],
+          ["A branch connector can carry", given(lane.chain.branchA, "A")],
           ...(box === null
             ? []
             : ([
-                ["Box, inside at least", `${box.wideMm} × ${box.highMm} × ${box.deepMm} mm`],
+                ["Combiner box, inside at least", `${box.wideMm} × ${box.highMm} × ${box.deepMm} mm`],
                 [
-                  "Glands",
+                  "Cable glands",
                   box.glands
                     .map(
                       ({ thread, cables, count }) =>
@@ -218,15 +236,17 @@ function JointForm({ lane }: { readonly lane: LaneReport }) {
                     )
                     .join(", "),
                 ],
-                ["Bars", `2, ${box.studs} studs each`],
+                ["Busbars", `2, ${box.studs} studs each`],
               ] as const)),
         ]}
       />
       {diodes !== null && (
         <p style={{ margin: 0 }}>
-          Blocking diodes here would save {amount(Math.max(0, diodes.gainW), "W")} while one row is in deep shade, and
-          cost {amount(Math.max(0, diodes.costW), "W")} whenever none is.
-          {diodes.gainW > diodes.costW ? " Worth it only where a row is shaded much of the day." : " They do not help."}
+          Blocking diodes here would save {amount(Math.max(0, diodes.gainW), "W")} while one string is in deep shade,
+          and cost {amount(Math.max(0, diodes.costW), "W")} whenever none is.
+          {diodes.gainW > diodes.costW
+            ? " Worth it only where a string is shaded much of the day."
+            : " They do not help."}
         </p>
       )}
     </Box>

@@ -1,17 +1,27 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { batteryFusesA, standardFusesA, switchSizesA, voltClasses } from "@/core/fuse";
+import {
+  assumedBatteryShortA,
+  batteryFusesA,
+  lowFuseVolts,
+  pvFuseVolts,
+  standardFusesA,
+  switchSizesA,
+  voltClasses,
+} from "@/core/fuse";
 import { type End, type Guard, fuseAt, switchAt } from "@/core/plan";
 import { useDesk, useWiring } from "@/features/desk";
 import { ChoiceField, newId, TextButton, sheetStyle } from "@/ui";
+import { fieldSpecs } from "@/core/units";
 import { given } from "@/words";
+import { StatedField } from "./forms";
 
 type Props = {
   readonly at: End;
   readonly what: "row" | "switch" | "battery";
   readonly advisedA: number | null;
-  readonly classV: number | null;
+  /** Volts DC it is advised for; null: none is known. */ readonly classV: number | null;
 };
 
 const sizes = { row: standardFusesA, switch: switchSizesA, battery: batteryFusesA } as const;
@@ -27,42 +37,44 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
       kind: what === "switch" ? "isolator" : "fuse",
       at,
       ratedA: advisedA ?? sizes[what][0],
-      ratedV: what === "battery" ? null : classV,
+      ratedV: classV,
+      breaksA: what === "battery" ? assumedBatteryShortA : null,
     };
     desk.change({ type: "setGuard", wiringId, guard: { ...known, ...patch } });
   };
-  const name = what === "switch" ? "switch" : "fuse";
+  const name = what === "switch" ? "DC isolator" : "fuse";
   if (guard === null)
     return (
       <div className={sheetStyle["buttons"]}>
         {advisedA !== null && (
           <TextButton look="amber" onClick={() => put({})}>
-            {what === "switch" ? "Choose" : "Fit"} a {given(advisedA, "A")} {name}
+            Fit a {given(advisedA, "A")} {name}
           </TextButton>
         )}
-        <TextButton onClick={() => put({})}>I have another {name}</TextButton>
+        <TextButton onClick={() => put({ ratedV: null, breaksA: null })}>Enter another {name}</TextButton>
       </div>
     );
   const listed: readonly number[] = sizes[what];
   const all = listed.includes(guard.ratedA) ? listed : [...listed, guard.ratedA].sort((a, b) => a - b);
-  const volts: readonly number[] = voltClasses;
+  const volts: readonly number[] =
+    what === "battery" ? lowFuseVolts : guard.kind === "fuse" ? [...lowFuseVolts, ...pvFuseVolts] : voltClasses;
   const classes =
     guard.ratedV === null || volts.includes(guard.ratedV) ? volts : [...volts, guard.ratedV].sort((a, b) => a - b);
   return (
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", alignItems: "end" }}>
       {what === "row" && (
         <ChoiceField
-          label="It is a"
+          label="Kind"
           value={guard.kind === "breaker" ? "breaker" : "fuse"}
           options={[
-            { value: "fuse", text: "fuse" },
-            { value: "breaker", text: "breaker" },
+            { value: "fuse", text: "PV fuse (gPV)" },
+            { value: "breaker", text: "DC breaker, not polarised" },
           ]}
           onChoice={(kind) => put({ kind })}
         />
       )}
       <ChoiceField
-        label="Rated"
+        label="Rated current"
         value={String(guard.ratedA)}
         options={all.map((amps) => ({
           value: String(amps),
@@ -70,19 +82,27 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
         }))}
         onChoice={(amps) => put({ ratedA: Number(amps) })}
       />
-      {what !== "battery" && (
-        <ChoiceField
-          label="For volts DC"
-          value={guard.ratedV === null ? "unknown" : String(guard.ratedV)}
-          options={[
-            { value: "unknown", text: "not known" },
-            ...classes.map((each) => ({ value: String(each), text: given(each, "V") })),
-          ]}
-          onChoice={(each) => put({ ratedV: each === "unknown" ? null : Number(each) })}
+      <ChoiceField
+        label="Rated volts DC"
+        value={guard.ratedV === null ? "unknown" : String(guard.ratedV)}
+        options={[
+          { value: "unknown", text: "not known" },
+          ...classes.map((each) => ({ value: String(each), text: given(each, "V") })),
+        ]}
+        onChoice={(each) => put({ ratedV: each === "unknown" ? null : Number(each) })}
+      />
+      {what === "battery" && (
+        <StatedField
+          label="Breaking capacity"
+          spec={fieldSpecs.breaksA}
+          value={guard.breaksA}
+          onValue={(breaksA) => put({ breaksA })}
+          placeholder="not known"
+          help={`The short-circuit current it can interrupt, on its label in A or kA. A lithium battery can push about ${given(assumedBatteryShortA, "A")}.`}
         />
       )}
       <TextButton onClick={() => desk.change({ type: "removeGuard", wiringId, guardId: guard.id })}>
-        Take it out
+        Remove from plan
       </TextButton>
     </Box>
   );

@@ -1,5 +1,5 @@
 import { type ResolvedRun } from "@/core/copper";
-import { type Run, runKey, sameEnd } from "@/core/plan";
+import { plainRun, type Run, runKey, sameEnd } from "@/core/plan";
 import { type Part, type ProtectReport } from "@/core/protect";
 import { type Desk, wiringOf } from "@/features/desk";
 import { allRuns } from "@/features/papers";
@@ -18,16 +18,8 @@ export function patchRun(desk: Desk, run: ResolvedRun, patch: Partial<Run>, gest
   const { from, to, part } = run;
   const { id: wiringId, runs } = wiringOf(desk.now());
   // typed letter by letter: what the letter before made is the one to go on from
-  const known = runs.find((each) => sameEnd(each.from, from) && sameEnd(each.to, to)) ?? {
-    id: newId(),
-    name: partNames[part],
-    from,
-    to,
-    lengthMm: null,
-    wayId: null,
-    lies: null,
-    portable: null,
-    size: null,
-  };
+  const known =
+    runs.find((each) => sameEnd(each.from, from) && sameEnd(each.to, to)) ??
+    plainRun(newId(), partNames[part], from, to);
   desk.change({ type: "setRun", wiringId, run: { ...known, ...patch } }, gesture && `run:${run.key}:${gesture}`);
 }

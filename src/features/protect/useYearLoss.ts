@@ -1,6 +1,6 @@
 "use client";
 
-import { sizeThatCounts } from "@/core/copper";
+import { lossThatCounts } from "@/core/copper";
 import { type Plan } from "@/core/plan";
 import { type ProtectReport } from "@/core/protect";
 import { inAll, type PlanYear, sharesOf } from "@/core/year";
@@ -26,7 +26,7 @@ function lossesOfYear({ lanes }: ProtectReport, year: PlanYear, { site }: Plan):
     // a port none of whose cables was measured loses its share of the volts
     if (measured.length === 0) allW += ask === null ? 0 : shares.cable * ask.vmpV * ask.impA;
     for (const run of measured) {
-      const lossW = sizeThatCounts(run)?.lossW ?? 0;
+      const lossW = lossThatCounts(run)?.lossW ?? 0;
       allW += lossW;
       lostW.set(run.key, lossW);
     }

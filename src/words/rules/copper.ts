@@ -1,131 +1,148 @@
 import { placeOfFault } from "@/core/copper";
 import { type CopperName, type GuardReason } from "@/core/rules";
 import { amount, counted, given, percent } from "../format";
-import { lengthWords, sizeWords } from "../copper";
+import { branchWords, layingWords, lengthWords, sizeWords } from "../copper";
 import { headOf } from "../names";
 import { type RuleWords } from "./rule-words";
 
 const partWords: Readonly<Record<CopperName["part"], string>> = {
-  row: "Cable of a row",
-  trunk: "Cable from the junction to the switch",
-  tail: "Cable from the switch to the input",
-  battery: "Cable to the battery",
-  bond: "Bonding of the frames",
+  row: "String cable",
+  trunk: "Cable to the DC isolator",
+  tail: "Cable from the DC isolator to the PV input",
+  battery: "Battery cable",
+  bond: "Frame bonding",
 };
 
-/** What a cable, or where a fuse sits, is called: "Cable of row 2 to Haybarn Loft, Port 1". */
-export function copperName({ part, row, inputName, portName }: CopperName): string {
+/** What a cable, or where a fuse sits, is called: "Cable of string 2 (Haybarn Loft, Port 1)". */
+export function copperName({ part, place, inputName, portName }: CopperName): string {
   const to = `${headOf(inputName)}${portName === null ? "" : `, ${headOf(portName)}`}`;
-  return row === null ? `${partWords[part]} (${to})` : `Cable of row ${row} (${to})`;
+  return place === null ? `${partWords[part]} (${to})` : `Cable of ${branchWords(place)} (${to})`;
 }
 
-/** Where a fuse or a switch sits, in a sentence. */
-function placeName({ part, row, inputName, portName }: CopperName): string {
+/** Where a fuse or an isolator sits, in a sentence. */
+function placeName({ part, place, inputName, portName }: CopperName): string {
   const to = `${headOf(inputName)}${portName === null ? "" : `, ${headOf(portName)}`}`;
   if (part === "battery") return `near the battery of ${headOf(inputName)}`;
-  return row === null ? `before ${to}` : `in row ${row} of ${to}`;
+  return place === null ? `before ${to}` : `in ${branchWords(place)} of ${to}`;
 }
 
+const noSizeHelp =
+  "Options: a shorter or cooler route, two cables in parallel, or more panels in series (check max PV voltage).";
+
 export const cableAmpsWords: RuleWords<"cableAmps"> = {
-  title: "Amps of the cables",
+  title: "Cable ampacity",
   sentence(r, system) {
     const name = copperName(r.name);
-    const must = `must carry ${amount(r.designA, "A")}${r.by === "fed" ? ", as its fuse or the other rows let through" : ""}`;
-    const where = `where it gets ${given(Math.round(r.ambientC), "°C", system)}`;
+    const because = {
+      sun: `${r.factor} × Isc ${amount(r.flowsA, "A")}`,
+      fault: "what a fault can push through it: its string fuse, or 1.25 × backfeed",
+      batteryFuse: `its battery fuse, at least 1.25 × the controller’s ${amount(r.flowsA, "A")}`,
+    }[r.by];
+    const must = `${name} must carry ${amount(r.designA, "A")} (${because})`;
+    const where = `${lowerFirst(layingWords[r.how])}${r.circuits > 1 ? ` with ${r.circuits} circuits` : ""}, at ${given(Math.round(r.ambientC), "°C", system)}`;
     const size = r.size === null ? "" : sizeWords(r.size);
     switch (r.outcome) {
       case "noSize":
-        return `${name} ${must}: no single cable of this school does it with so little lost, ${where}. Make it shorter, lay two, or put more panels in series.`;
-      case "tooWarm":
-        return `${name}: ${size} lies ${where}; no table reaches so warm. Lay it somewhere cooler.`;
+        return `${must}. No listed size is enough ${where}, with no more voltage drop than allowed. ${noSizeHelp}`;
+      case "noTable":
+        return `${must}. No table of this standard goes so far: ${where}. ${noSizeHelp}`;
       case "tooThin":
-        return `${name} ${must}; ${size} carries ${amount(r.mostA ?? 0, "A")} ${where}.${r.advised === null ? " No thicker one of this school does." : ` It takes ${sizeWords(r.advised)}.`}`;
+        return `${must}; ${size} can carry only ${amount(r.mostA ?? 0, "A")} ${where}.${r.advised === null ? ` No listed size is enough. ${noSizeHelp}` : ` Use at least ${sizeWords(r.advised)}.`}`;
       case "carries":
-        return `${name} ${must}; ${size} carries ${amount(r.mostA ?? 0, "A")} ${where}.`;
+        return `${must}; ${size} can carry ${amount(r.mostA ?? 0, "A")} ${where}.`;
     }
   },
   why(r) {
     return {
       lines: [
-        r.by === "sun"
-          ? `${r.factor} × short circuit = ${amount(r.designA, "A")}`
-          : `Its fuse, or 1.25 × what other rows push in: ${amount(r.designA, "A")}`,
+        r.by === "batteryFuse"
+          ? `The cable can carry at least its fuse: the smallest of at least 1.25 × ${amount(r.flowsA, "A")} = ${amount(1.25 * r.flowsA, "A")}`
+          : `By the sun ${r.factor} × Isc ${amount(r.flowsA, "A")} = ${amount(r.sunA, "A")}; with faults ${amount(r.designA, "A")}`,
         r.mostA === null
-          ? `Warmer than its table: ${given(r.ambientC, "°C")}`
-          : `Table and factor for ${given(r.ambientC, "°C")}, on land no more than 15, 20 and 30 A on 14, 12 and 10 AWG: ${amount(r.mostA, "A")}`,
+          ? `Outside its table: ${given(r.ambientC, "°C")}, ${counted(r.circuits, "circuit")}`
+          : `Table × factors for ${given(r.ambientC, "°C")} and ${counted(r.circuits, "circuit")}, on land at most the terminals’ column and 15, 20 and 30 A on 14, 12 and 10 AWG: ${amount(r.mostA, "A")}`,
       ],
       source:
-        "NEC 690.8, 310.16, 310.15(B), 240.4(D); metric PV cable EN 50618. A roof in the sun is taken 33 K warmer than the hottest air.",
+        "NEC 690.8, 310.16, 310.15(B) and (C), 110.14(C), 240.4(D); PV cable EN 50618; conduit, ground and battery cable IEC 60364-5-52. On a roof in the sun the air counts 33 K hotter, in a conduit too.",
     };
   },
 };
 
 export const cableDropWords: RuleWords<"cableDrop"> = {
-  title: "Volts lost in the cables",
+  title: "Voltage drop",
   sentence(r, system) {
     const lost = `${amount(r.dropV, "V")} (${percent(r.dropPct)}), ${amount(r.lossW, "W")} in full sun`;
+    const limit = `at most ${percent(r.limitPct)}`;
     if (r.outcome === "together")
-      return `From the panels to ${headOf(r.name.inputName)} the cables lose ${lost} together; ${percent(r.limitPct)} is what one of them may.`;
-    return `${copperName(r.name)}, ${lengthWords(r.lengthMm, system)} of ${sizeWords(r.size)}, loses ${lost}; ${r.outcome === "over" ? "more than" : "within"} the ${percent(r.limitPct)} allowed.`;
+      return `From the panels to ${headOf(r.name.inputName)} the voltage drop adds up to ${lost}; each cable alone may have ${limit}.`;
+    return `${copperName(r.name)}, ${lengthWords(r.lengthMm, system)} of ${sizeWords(r.size)}: voltage drop ${lost}, ${r.outcome === "over" ? "above the limit" : "within the limit"} of ${limit}.`;
   },
   why(r) {
     return {
       lines: [
-        `2 × length × resistance × ${amount(r.impA, "A")} = ${amount(r.dropV, "V")}; of ${amount(r.vmpV, "V")}, the lowest row’s, that is ${percent(r.dropPct)}`,
+        `2 × length × resistance × Imp ${amount(r.impA, "A")} = ${amount(r.dropV, "V")}; of Vmp ${amount(r.vmpV, "V")}, the lowest string’s, that is ${percent(r.dropPct)}`,
       ],
-      source: "Copper: 17.24 Ω·mm² per km at 20 °C, 0.393 % more for each K; taken as warm as what it lies in.",
+      source:
+        "Resistance at 20 °C: AWG by ASTM B258, mm² by IEC 60228 class 5, the most allowed; 0.393 % more for each K, taken as warm as its surroundings.",
     };
   },
 };
 
 const guardNames: Readonly<Record<GuardReason["kind"], string>> = {
   fuse: "fuse",
-  breaker: "breaker",
-  isolator: "switch",
+  breaker: "DC breaker",
+  isolator: "DC isolator",
 };
 
 export const guardsWords: RuleWords<"guards"> = {
-  title: "Fuses and switches",
+  title: "Fuses, breakers and isolators",
   sentence(r) {
     const what = `The ${given(r.ratedA, "A")} ${guardNames[r.kind]} ${placeName(r.name)}`;
-    const advise = r.adviseA === null ? "" : ` ${given(r.adviseA, "A")} would do.`;
+    const advise = r.adviseA === null ? "" : ` Use ${given(r.adviseA, "A")}.`;
+    const isBattery = r.name.part === "battery";
+    const stands = `${amount(r.highestV ?? 0, "V")} ${isBattery ? "while the battery is charged" : "on the coldest dawn"}${r.inWiring === null ? "" : ` in the wiring “${r.inWiring}” of the same panels`}`;
+    const flows = `Isc ${amount(r.flowsA, "A")}${r.inWiring === null ? "" : `, in the wiring “${r.inWiring}”`}`;
     switch (r.outcome) {
       case "overPanel":
-        return `${what} lets through more than ${r.panelName ?? "its panels"} may bear: ${given(r.heldA, "A")}.${advise}`;
+        return `${what} is too large: the max series fuse rating of ${r.panelName ?? "its panels"} is ${given(r.heldA, "A")}.${advise}`;
       case "overCable":
-        return `${what} lets through more than its cable bears: ${amount(r.heldA, "A")}. A smaller one, or a thicker cable.`;
+        return `${what} is too large for its cable, which can carry ${amount(r.heldA, "A")}. Use a smaller fuse of at least ${amount(1.25 * r.flowsA, "A")}, or a thicker cable.`;
       case "underSun":
-        return `${what} is small: it takes ${amount(r.heldA, "A")} for a short circuit of ${amount(r.flowsA, "A")} under bright sky.${advise}`;
+        return `${what} is too small: it must be at least ${amount(r.heldA, "A")} (${r.kind === "isolator" ? "1.25" : "1.56"} × ${flows}).${advise}`;
       case "underOutput":
-        return `${what} is small: the controller gives ${amount(r.flowsA, "A")} for hours, which takes ${amount(r.heldA, "A")}.`;
+        return `${what} is too small: the controller can deliver ${amount(r.flowsA, "A")} for hours, so it must be at least ${amount(r.heldA, "A")} (1.25 ×).${advise}`;
       case "voltsAsked":
-        return `${what}: for how many volts DC is it made? On the coldest dawn it stands at ${amount(r.coldV ?? 0, "V")}.`;
+        return `${what}: for how many volts DC is it rated? It sees up to ${stands}.`;
       case "underVolts":
-        return `${what} is made for ${given(r.ratedV ?? 0, "V")} DC; on the coldest dawn it stands at ${amount(r.coldV ?? 0, "V")}: its arc would not go out.`;
+        return `${what} is rated ${given(r.ratedV ?? 0, "V")} DC but sees up to ${stands}: it cannot break the arc. Choose one rated at least ${amount(r.highestV ?? 0, "V")} DC.`;
+      case "breaksAsked":
+        return `${what}: what short-circuit current can it interrupt (breaking capacity, kA)? A lithium battery can push about ${given(r.shortA ?? 0, "A")} through a short circuit, and a fuse rated for less may burst.`;
+      case "breaksLess":
+        return `${what} can interrupt less than the ${given(r.shortA ?? 0, "A")} that a lithium battery can push through a short circuit: it may burst. Choose one with a higher breaking capacity, such as class T.`;
       case "neverBlows":
-        return `${what} can never blow: the other rows give ${amount(r.backfeedA ?? 0, "A")} at most. It does no harm, and no good.`;
+        return `${what} can never blow: the other strings can push back ${amount(r.backfeedA ?? 0, "A")} at most. It is not needed.`;
       case "noSwitch":
-        return `No switch is chosen ${placeName(r.name)}: without one the panels cannot be taken off without parting a live plug. It takes ${amount(r.heldA, "A")} and ${amount(r.coldV ?? 0, "V")} DC, both poles.`;
+        return `No DC isolator ${placeName(r.name)}: to disconnect the panels you would have to pull apart a live connector. Fit a 2-pole DC isolator (disconnect) of at least ${amount(r.heldA, "A")} and ${amount(r.highestV ?? 0, "V")} DC.`;
       case "noFuse":
-        return `No fuse is chosen ${placeName(r.name)}: a battery gives a shorted cable hundreds of amps. It takes ${amount(r.heldA, "A")} or a little more, as near to the battery as can be.`;
+        return `No battery fuse ${placeName(r.name)}: a shorted cable can draw thousands of amps. Fit one of at least ${amount(r.heldA, "A")} (1.25 × the controller’s ${amount(r.flowsA, "A")})${r.cableA === null ? "" : ` and at most ${amount(r.cableA, "A")} (what the cable can carry)`}, within 18 cm (7 in) of battery +.`;
       case "fits":
-        return `${what} fits: it is held against ${amount(r.heldA, "A")}${r.coldV === null ? "" : ` and ${amount(r.coldV, "V")}`}.`;
+        return `${what} fits: it must be at least ${amount(r.heldA, "A")}${r.highestV === null ? "" : `, and sees up to ${stands}`}.`;
     }
   },
   why(r) {
     return {
       lines: [
-        `Flows: ${amount(r.flowsA, "A")}${r.backfeedA === null ? "" : `; other rows could push in ${amount(r.backfeedA, "A")}`}`,
-        `Held against: ${amount(r.heldA, "A")}${r.coldV === null ? "" : `; coldest volts ${amount(r.coldV, "V")}`}`,
+        `${r.name.part === "battery" ? "Controller output" : "Isc"} ${amount(r.flowsA, "A")}${r.backfeedA === null ? "" : `; backfeed from other strings up to ${amount(r.backfeedA, "A")}`}`,
+        `Judged by ${amount(r.heldA, "A")}${r.highestV === null ? "" : `; highest volts ${amount(r.highestV, "V")}`}${r.inWiring === null ? "" : `, of the wiring “${r.inWiring}”: one part has to do for every wiring of the same panels`}`,
       ],
       source:
-        "Row: at least 1.56 × Isc and at most the panels’ series fuse (NEC 690.9). Switch: 1.25 × Isc. Battery: 1.25 × what the controller gives, at most what the cable carries. A gPV fuse takes about 1.45 times its rating to blow.",
+        "String fuse: at least 1.56 × Isc and at most the max series fuse rating (NEC 690.9). Isolator: 1.25 × Isc; a breaker 1.56 × Isc, DC, not polarised. Battery: at least 1.25 × the controller’s output, at most what the cable can carry, breaking capacity for the battery’s short circuit.",
     };
   },
 };
 
 export const plugsWords: RuleWords<"plugs"> = {
-  title: "Plugs and adapters",
+  title: "Connectors and adapters",
   sentence(r) {
     const to = `${headOf(r.inputName)}, ${headOf(r.portName)}`;
     const where = (types: readonly string[]) =>
@@ -135,50 +152,54 @@ export const plugsWords: RuleWords<"plugs"> = {
         .join(", ");
     switch (r.outcome) {
       case "noChain":
-        return `No chain of the adapters known leads from the panels’ plugs to ${to} with ${amount(r.amps, "A")}. Have one made, or tell which you have.`;
+        return `No known adapters lead from the panels’ connectors to ${to} for ${amount(r.amps, "A")}. Have one made, or enter those you have.`;
       case "misfit":
-        return `It does not plug together on the way to ${to}: see ${where(["misfit"])}.`;
+        return `The connectors on the way to ${to} do not fit each other at ${where(["misfit"])}.`;
       case "reversed":
-        return `Plus arrives at minus at ${to}: turned round at ${where(["swaps"])}.`;
+        return `Reversed polarity at ${to}: ${where(["swaps"])} swaps + and −. Do not plug in.`;
       case "overloaded":
         return r.bearsA === null
-          ? `On the way to ${to} ${where(["volts"])} is not made for ${amount(r.volts, "V")}.`
-          : `On the way to ${to} ${where(["amps"])} bears ${given(r.bearsA, "A")}; it takes ${amount(r.amps, "A")} under bright sky.`;
+          ? `On the way to ${to}, ${where(["volts"])} is not rated for ${amount(r.volts, "V")}.`
+          : `On the way to ${to}, ${where(["amps"])} is rated ${given(r.bearsA, "A")} but must carry ${amount(r.amps, "A")} in the brightest sun.`;
       case "unknown":
-        return `Look with a meter before you plug into ${to}: ${where(["unknown"])} can be put together either way round. A minus sign means reversed.`;
+        return `Polarity not checked at ${to}: ${where(["unknown"])} can be mated either way round. Measure before you plug in; a minus sign means reversed.`;
       case "swapsTwice":
-        return `Plus arrives at plus at ${to}, but it is turned round on the way at ${where(["swaps"])}: whoever takes one of them out reverses it.`;
+        return `+ arrives at + at ${to}, but ${where(["swaps"])} swap + and − on the way: taking one of them out reverses the polarity.`;
       case "right":
-        return `The panels plug into ${to} by ${counted(r.count, "adapter")}, plus to plus; none is asked for more than ${amount(r.amps, "A")}.`;
+        return `The panels connect to ${to} by ${counted(r.count, "adapter")}, + to +; none must carry more than ${amount(r.amps, "A")}.`;
       case "unlike": {
         const [from = "", ...rest] = r.placeNames;
         const between = rest.slice(0, -1);
-        return `In a row before ${to} ${from} meets ${rest.at(-1) ?? ""}: ${between.length === 0 ? "no adapter known joins them" : `${between.join(", then ")} between them`}. It takes ${amount(r.amps, "A")} under bright sky.`;
+        return `In a string before ${to}, ${from} meets ${rest.at(-1) ?? ""}: ${between.length === 0 ? "no known adapter joins them" : `use ${between.join(", then ")} between them`}. It must carry ${amount(r.amps, "A")} in the brightest sun.`;
       }
       case "branches":
-        return `Branch plugs bear ${given(r.bearsA ?? 0, "A")}; the rows before ${to} give ${amount(r.amps, "A")} under bright sky. Join them in a box with bars.`;
+        return `Branch (Y) connectors are rated ${given(r.bearsA ?? 0, "A")}, but ${r.place === null || r.place.inGroup === null ? `the strings before ${to}` : `the parallel group of ${branchWords(r.place)}, before ${to},`} can push ${amount(r.amps, "A")} through one. Join them in a combiner box with busbars.`;
     }
   },
   why(r) {
     return {
       lines: [
         `Joint by joint: ${r.placeNames.join(" → ")}`,
-        `1.25 × short circuit: ${amount(r.amps, "A")}; coldest volts ${amount(r.volts, "V")}`,
+        `1.25 × Isc: ${amount(r.amps, "A")}; Voc on the coldest dawn ${amount(r.volts, "V")}`,
       ],
-      source: "Polarity follows the leads, never the shape of a plug. A meter has the last word.",
+      source: "Polarity follows the leads, never the shape of a connector. A meter has the last word.",
     };
   },
 };
 
 export const shockWords: RuleWords<"shock"> = {
-  title: "Volts that are a shock hazard",
+  title: "Shock hazard",
   sentence(r) {
-    return `${headOf(r.inputName)}, ${headOf(r.portName)} stands at up to ${amount(r.volts, "V")} DC in daylight, above the ${given(r.limitV, "V")} from which it is a shock hazard${r.isWet ? " where it is wet" : ""}: cover the panels or work at dusk, and have it looked at by who may.`;
+    return `${headOf(r.inputName)}, ${headOf(r.portName)} has up to ${amount(r.volts, "V")} DC in daylight, above the ${given(r.limitV, "V")} from which it is a shock hazard${r.isWet ? " where it is wet" : ""}. Cover the panels or work at dusk, and have it checked by a licensed electrician.`;
   },
   why(r) {
     return {
-      lines: [`Coldest dawn: ${amount(r.volts, "V")}; hazard from ${given(r.limitV, "V")} DC`],
+      lines: [`Coldest dawn: ${amount(r.volts, "V")}; hazard above ${given(r.limitV, "V")} DC`],
       source: "60 V DC where it is dry, 30 V where it is wet or afloat. Your local code decides.",
     };
   },
 };
+
+function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}

@@ -1,3 +1,4 @@
+import { type Hold } from "@/core/mount";
 import { type UnitSystem } from "@/core/units";
 import { amount, given } from "../format";
 import { gateWords, schoolWords, skinWords as wordsOfSkin, windSchoolWords, windWords } from "../mount";
@@ -9,56 +10,95 @@ const planning =
 const share = (use: number) => (use > 100 ? "far more than all" : `${(100 * use).toFixed(0)}\u00a0%`);
 const force = (newton: number, system: UnitSystem) => amount(newton, "N", system);
 
+const half = "Plan with half at most.";
+
 export const holdWords: RuleWords<"hold"> = {
-  title: "Held against the wind",
+  title: "Wind load",
   sentence(r, system) {
     const { load } = r;
-    const wind = windWords(
-      { ...load, all: r.outcome === "falls" || r.outcome === "slides" ? load.all : load.worst },
-      system,
-    );
+    const windOn = (on: Pick<typeof load, "all">["all"]) => windWords({ ...load, all: on }, system);
     switch (r.outcome) {
-      case "bondWind":
-        return `${r.fixingName}: ${wind} lifts ${load.worst.name} with ${force(load.worst.upliftN, system)}; its bond bears ${force(r.hold.bearsN, system)}, of which ${share(r.use)} is used. Half is the most to plan with.`;
+      case "bondWind": {
+        const { hold } = r;
+        if (r.use === null)
+          return `${r.fixingName}: on the hottest day the adhesive gets ${amount(hold.backTempC, "°C", system)}, hotter than its strength is known for (90 °C). What does its maker’s sheet say?`;
+        const strength = `${hold.strengthLeft !== null && hold.strengthLeft < 1 ? `, at ${amount(hold.backTempC, "°C", system)} ${share(hold.strengthLeft)} of its strength at 20 °C` : ""}`;
+        return hold.turned === null
+          ? `${r.fixingName}: ${windOn(hold.on)} lifts ${hold.on.name} with ${force(hold.on.upliftN, system)}; its adhesive joint can hold ${force(hold.bearsN, system)}${strength}: ${share(r.use)} used. ${half}`
+          : `${r.fixingName}: ${windOn(hold.on)} from behind turns ${hold.on.name} over and pulls its windward feet with ${force(hold.turned.windwardPullN, system)}, and pushes all feet with ${force(hold.turned.shearN, system)}; the adhesive joint${strength} is ${share(r.use)} used. ${half}`;
+      }
       case "bondRest":
-        return `${r.fixingName}: ${load.worst.name} hangs on its bond with ${amount(load.worst.kg, "kg", system)} for good, ${share(r.use)} of what it bears. Half is the most to plan with.`;
-      case "screws":
+        return `${r.fixingName}: ${r.hold.on.name} hangs on its adhesive joint with ${amount(r.hold.on.kg, "kg", system)} for good, ${share(r.use)} of what it can hold. ${half}`;
+      case "peel":
+        switch (r.hold.frontEdge) {
+          case null:
+            return `${r.fixingName}: a film fails by peeling at its front edge, which is not judged by area. Is that edge covered or ramped, and are all edges pressed down and sealed?`;
+          case "covered":
+            return `${r.fixingName}: a film fails by peeling at its front edge, which is not judged by area. Yours is entered as covered and sealed: check it before each drive.`;
+          case "open":
+            return `${r.fixingName}: its front edge is not covered. A film fails by peeling from there: cover or ramp it, and seal all edges.`;
+          case "lifted":
+            return `${r.fixingName}: an edge has lifted. Do not drive: glue and cover it first.`;
+        }
+        break;
+      case "screws": {
+        const { hold } = r;
+        const how =
+          hold.turned === null
+            ? `pulls each of the ${hold.count} fasteners of ${hold.on.name} with ${force(hold.eachN, system)}`
+            : `from behind turns ${hold.on.name} over: each of its ${hold.windward} windward fasteners gets ${force(hold.turned.pullEachN, system)} of pull and ${force(hold.turned.shearEachN, system)} of shear, ${force(hold.eachN, system)} together`;
         return r.use === null
-          ? `${r.fixingName}: ${wind} pulls with ${force(r.hold.eachN, system)} at each of the ${r.hold.count} fastenings of ${load.worst.name}. What does one bear pulled straight out, by its maker or a test?`
-          : `${r.fixingName}: ${wind} pulls with ${force(r.hold.eachN, system)} at each of the ${r.hold.count} fastenings of ${load.worst.name}, ${share(r.use)} of the ${force(r.hold.bearsEachN ?? 0, system)} that one bears. Half is the most to plan with.`;
+          ? `${r.fixingName}: ${windOn(hold.on)} ${how}. What is the pull-out strength of one, by its maker or a test?`
+          : `${r.fixingName}: ${windOn(hold.on)} ${how}; one can hold ${force(hold.bearsEachN ?? 0, system)}: ${share(r.use)} used. ${half}`;
+      }
       case "falls":
-        return `${r.fixingName}: ${wind} uses ${share(r.use)} of what keeps it from falling over${anchorWords(r.hold.neededN, r.hold.anchorN, system)}. Half is the most to plan with.`;
+        return `${r.fixingName}: ${windOn(load.all)} uses ${share(r.use)} of what keeps it from falling over${anchorWords(r.hold, system)}. ${half}`;
       case "slides":
-        return `${r.fixingName}: ${wind} pushes with ${force(load.all.dragN, system)}, ${share(r.use)} of what keeps it from sliding. Half is the most to plan with.`;
+        return `${r.fixingName}: ${windOn(load.all)} pushes it with ${force(load.all.dragN, system)}, ${share(r.use)} of what keeps it from sliding. ${half}`;
     }
   },
   why(r) {
     const { worst, all } = r.load;
-    const on = r.outcome === "falls" || r.outcome === "slides" ? all : worst;
+    const on = r.outcome === "falls" || r.outcome === "slides" ? all : "on" in r.hold ? r.hold.on : worst;
+    const kind = "on" in r.hold ? r.hold.on.school : worst.school;
+    const zone =
+      r.load.zone === null || kind !== "flat"
+        ? ""
+        : `, ${r.load.zone === "edge" ? "edge or corner" : "field"} of a building’s roof${r.load.zoneIsAssumed ? " (assumed)" : ""}`;
     const lines = [
-      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windSchoolWords[worst.school]}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: up ${amount(on.upliftN, "N")}, along ${amount(on.dragN, "N")}`,
+      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windSchoolWords[kind]}${zone}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: up ${amount(on.upliftN, "N")}, along ${amount(on.dragN, "N")}`,
     ];
+    const turned = "turned" in r.hold ? r.hold.turned : null;
+    if (turned !== null)
+      lines.push(
+        `Moments about the lee feet: feet ${turned.footHeightMm.toFixed(0)} mm high, ${turned.baseMm.toFixed(0)} mm apart, weight taken off: ${amount(turned.windwardPullN, "N")} on the windward row`,
+      );
     switch (r.outcome) {
       case "bondWind":
         lines.push(
-          `Bond ${(r.hold.areaMm2 / 100).toFixed(0)} cm² × ${given(r.hold.shortTermKpa, "kPa")} short term${r.hold.strengthIsAssumed ? " (assumed)" : ""} = ${amount(r.hold.bearsN, "N")}`,
+          `Joint ${(r.hold.areaMm2 / 100).toFixed(0)} cm² × ${given(r.hold.shortTermKpa, "kPa")} short term${r.hold.strengthIsAssumed ? " (assumed)" : ""} × ${(r.hold.strengthLeft ?? 0).toFixed(2)} for heat = ${amount(r.hold.bearsN, "N")}`,
         );
         break;
       case "bondRest":
         lines.push(
-          `Weight × 9.81 over ${(r.hold.areaMm2 / 100).toFixed(0)} cm² × ${given(r.hold.longTermKpa, "kPa")} long term${r.hold.strengthIsAssumed ? " (assumed)" : ""}`,
+          `Weight × 9.81 over ${(r.hold.areaMm2 / 100).toFixed(0)} cm² × ${given(r.hold.longTermKpa, "kPa")} long term${r.hold.strengthIsAssumed ? " (assumed)" : ""} × ${(r.hold.strengthLeft ?? 0).toFixed(2)} for heat`,
         );
         break;
+      case "peel":
+        lines.push("What glue holds by its area says nothing of an edge that the wind gets under");
+        break;
       case "screws":
-        lines.push(`Up and along together, over ${r.hold.count} fastenings`);
+        lines.push(
+          turned === null ? `Up and along together, over ${r.hold.count} fasteners` : "Pull and shear at right angles",
+        );
         break;
       case "falls":
         lines.push(
-          `Falls: along × ${(r.hold.heightMm / 1000).toFixed(2)} m + up × ${(r.hold.baseLongMm / 2000).toFixed(2)} m; holds: ${amount(r.hold.baseKg + r.load.kg, "kg")} × 9.81 × ${(r.hold.baseLongMm / 2000).toFixed(2)} m, and its anchors × ${(r.hold.baseLongMm / 1000).toFixed(2)} m`,
+          `Falls: along × ${(r.hold.heightMm / 1000).toFixed(2)} m + up × ${(r.hold.baseLongMm / 2000).toFixed(2)} m; holds: ${amount(r.hold.baseKg + r.load.kg, "kg")} × 9.81 × ${(r.hold.baseLongMm / 2000).toFixed(2)} m, and half the strength of one side’s anchors × ${(r.hold.baseLongMm / 1000).toFixed(2)} m`,
         );
         break;
       case "slides":
-        lines.push("Friction 0.4 × what is left of its weight, and its anchors");
+        lines.push("Friction 0.4 × what is left of its weight, and half the strength of its anchors");
     }
     return {
       lines,
@@ -67,21 +107,26 @@ export const holdWords: RuleWords<"hold"> = {
   },
 };
 
-function anchorWords(neededN: number, anchorN: number, system: UnitSystem): string {
-  if (neededN === 0) return anchorN === 0 ? "; it stands by itself" : "";
-  return anchorN === 0
-    ? `: without anchors it falls; they must bear ${force(neededN, system)}`
-    : `; its anchors must bear ${force(neededN, system)} and bear ${force(anchorN, system)}`;
+function anchorWords(
+  { neededN, neededEachN, perSide, anchorEachN }: Extract<Hold, { readonly type: "standing" }>,
+  system: UnitSystem,
+): string {
+  if (neededN === 0) return anchorEachN === 0 ? "; it stands by itself" : "";
+  const need = `${2 * perSide} anchors, ${perSide} a side at all corners, must each hold at least ${force(neededEachN, system)}`;
+  return anchorEachN === 0
+    ? `: without anchors it falls; ${need}`
+    : `; ${need}; yours hold ${force(anchorEachN, system)}`;
 }
 
 export const glueHeatWords: RuleWords<"glueHeat"> = {
-  title: "Heat of the glue",
+  title: "Heat of the adhesive",
   sentence({ fixingName, heat: { hottestC, ratedC, ratedIsAssumed } }, system) {
-    const hot = `${fixingName}: on the hottest day its glue gets ${amount(hottestC, "°C", system)}`;
-    if (!ratedIsAssumed) return `${hot}; it is rated for ${given(ratedC, "°C", system)}, less ten degrees to be safe.`;
+    const hot = `${fixingName}: on the hottest day its adhesive gets ${amount(hottestC, "°C", system)}`;
+    if (!ratedIsAssumed)
+      return `${hot}; it is rated for ${given(ratedC, "°C", system)}, and 10 K below that is the limit to plan with.`;
     return hottestC > ratedC - 10
-      ? `${hot}. What is it rated for? Without its sheet ${given(ratedC, "°C", system)} is taken, less ten degrees to be safe.`
-      : `${hot}, under the ${given(ratedC, "°C", system)} taken where nobody has read its sheet, less ten degrees to be safe.`;
+      ? `${hot}. What is it rated for? Without its sheet ${given(ratedC, "°C", system)} is assumed, and 10 K below that is the limit.`
+      : `${hot}, more than 10 K below the ${given(ratedC, "°C", system)} assumed without its sheet.`;
   },
   why({ heat: { airC, aboveK, whiteK } }) {
     return {
@@ -187,15 +232,24 @@ export const weatherWords: RuleWords<"weather"> = {
         return `${r.fixingName}: stow it above ${given(Math.round(r.stowKn), "kn", system)}${r.isAssumed ? " (assumed)" : ""}; it then pulls with ${force(r.pullN, system)} already.`;
       case "snowLies":
         return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow lies on it; from 50° on it slides off. Sweep it, or set it steeper for the winter.`;
+      case "snowAsked":
+        return `${r.fixingName}: what is the snow load on the ground there, in kN/m² (from the building code or the town)? At ${r.tiltDeg.toFixed(0)}° snow lies on the panels and loads the roof. Enter it at Mounting.`;
+      case "snowLoad":
+        return `${r.fixingName}: with ${given(r.snowKnM2, "kN/m²", system)} of snow on the ground, ${force(r.snowN, system)} lie on the panels at ${r.tiltDeg.toFixed(0)}° (${amount(r.snowN / 9.81, "kg", system)}): the roof and the feet carry that too.`;
       case "snowSlides":
         return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow slides off. Leave room below for the heap.`;
       case "warranty":
-        return `${r.fixingName}: holes are drilled in the panels’ frames. Ask first whether their warranty bears it.`;
+        return `${r.fixingName}: holes are drilled in the panels’ frames. Ask first whether their warranty allows it.`;
     }
   },
   why(r) {
     return {
-      lines: r.outcome === "stow" ? ["The pull is up and along together, of all its panels."] : [],
+      lines:
+        r.outcome === "stow"
+          ? ["The pull is up and along together, of all its panels."]
+          : r.outcome === "snowLoad"
+            ? ["EN 1991-1-3: ground snow × 0.8 to 30°, less and less to 60°, on the panels’ plan area."]
+            : [],
       source: r.outcome === "warranty" ? "The panel maker’s sheet." : planning,
     };
   },

@@ -3,7 +3,7 @@ import { amount, given } from "../format";
 import { type RuleWords } from "./rule-words";
 
 export const reverseWords: RuleWords<"reverse"> = {
-  title: "Amps pushed backwards",
+  title: "Backfeed (reverse) current",
   sentence(r) {
     return reverseSentence(r);
   },
@@ -21,7 +21,13 @@ export const reverseWords: RuleWords<"reverse"> = {
 function reverseSentence(r: ReverseReason): string {
   const sky = r.sky === "coldDawn" ? "on a cold bright dawn" : "at noon";
   const lit = r.asTheyStand ? "" : ", all panels lit";
-  return r.outcome === "over"
-    ? `With nothing drawn, ${sky}${lit}, ${amount(r.amps, "A")} are pushed backwards through ${r.panelName}, which bears ${given(r.fuseA, "A")}: it may overheat.`
-    : `With nothing drawn, ${sky}${lit}, ${amount(r.amps, "A")} flow backwards through ${r.panelName}; it bears ${given(r.fuseA, "A")}.`;
+  const pushed = `With nothing drawn, ${sky}${lit}, ${amount(r.amps, "A")} flow backwards through ${r.panelName}`;
+  switch (r.outcome) {
+    case "over":
+      return `${pushed}, above its max series fuse rating of ${given(r.fuseA, "A")}: it may overheat.`;
+    case "asked":
+      return `${pushed}. What is its max series fuse rating? Its label states none, and the usual ${given(r.fuseA, "A")} is less than 1.56 × its own Isc.`;
+    case "borne":
+      return `${pushed}; its max series fuse rating is ${given(r.fuseA, "A")}.`;
+  }
 }

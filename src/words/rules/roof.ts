@@ -34,7 +34,7 @@ export const layoutWords: RuleWords<"layout"> = {
       case "noHand":
         return `Behind the legs of ${name} there are ${mm(fault.freeMm)} to “${otherName}”: a hand with a spanner takes ${mm(fault.neededMm)}.`;
       case "drill":
-        return `The hole for “${name}” would go through “${otherName}”: ${zoneKind === null ? "a zone" : zoneWords[zoneKind]}.`;
+        return `The hole for “${name}” would go through “${otherName}”: ${zoneKind === null ? "a zone" : zoneWords[zoneKind]}. Do not drill there: move the hole.`;
     }
   },
   why() {
@@ -50,19 +50,29 @@ export const layoutWords: RuleWords<"layout"> = {
 
 export const roofLoadWords: RuleWords<"roofLoad"> = {
   title: "Weight on the roof",
-  sentence({ surfaceName, totalKg, limitKg, panels, basesKg }, system) {
-    const over = totalKg > limitKg;
-    const held = basesKg > 0 ? ` and what holds them` : "";
-    return `${counted(panels, "panel")}${held} on “${surfaceName}”: ${kg(totalKg, system)}; it bears ${given(limitKg, "kg", system)}${over ? ", which is less" : `. ${basesKg > 0 ? "Snow" : "Mounts, snow"} and whoever walks there come on top`}.`;
+  sentence({ outcome, surfaceName, totalKg, limitKg, panels, basesKg, snowKg, workerKg }, system) {
+    const limit = given(limitKg, "kg", system);
+    const what = `${counted(panels, "panel")}${basesKg > 0 ? " with what holds them" : ""}${snowKg > 0 ? `, and ${kg(snowKg, system)} of snow,` : ""} on “${surfaceName}”: ${kg(totalKg, system)}`;
+    const more = `${basesKg > 0 ? "" : " What holds them comes on top."}${snowKg > 0 ? "" : " So does snow."}`;
+    switch (outcome) {
+      case "over":
+        return `${what}, above the ${limit} it can carry.`;
+      case "noWorker":
+        return `${what}, of the ${limit} it can carry. With a person of ${kg(workerKg, system)} on it that would be exceeded: work from a ladder, nobody steps on it.${more}`;
+      case "full":
+      case "fits":
+        return `${what}, of the ${limit} it can carry.${more}`;
+    }
   },
-  why({ totalKg, assumedKg, limitKg, basesKg }) {
+  why({ totalKg, assumedKg, limitKg, basesKg, snowKg }) {
     return {
       lines: [
-        ...(basesKg > 0 ? [`Of it feet, brackets, rails and sealant of Mount: ${amount(basesKg, "kg")}`] : []),
+        ...(basesKg > 0 ? [`Of it feet, brackets, rails and sealant of Mounting: ${amount(basesKg, "kg")}`] : []),
+        ...(snowKg > 0 ? [`Snow on the panels (EN 1991-1-3): ${amount(snowKg, "kg")}`] : []),
         `Labels and estimates: ${amount(totalKg, "kg")}, of which ${amount(assumedKg, "kg")} are taken for labels that state no weight (12 kg/m² of glass, 4 kg/m² of what bends)`,
-        `Said of the roof: ${given(limitKg, "kg")}`,
+        `Entered for the roof: ${given(limitKg, "kg")}`,
       ],
-      source: "Sum of the labels. What a roof bears moving and standing is in the vehicle’s papers.",
+      source: "Sum of the labels. What a roof can carry moving and standing is in the vehicle’s papers.",
     };
   },
 };
@@ -82,7 +92,8 @@ export const clearHeightWords: RuleWords<"clearHeight"> = {
       lines: [
         `Highest of all that stands and lies there: ${amount(heightMm, "mm")}; lowest bridge or barrier: ${amount(clearMm, "mm")}`,
       ],
-      source: "Edge of the surface, plus what stands on it or a panel’s raised edge with its 40 mm frame.",
+      source:
+        "Edge of the roof, plus its camber at that spot, plus what stands on it or a panel’s raised edge with its 40 mm frame.",
     };
   },
 };

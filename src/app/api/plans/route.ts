@@ -1,6 +1,7 @@
 import { newPlanSchema } from "@/api";
-import { emptyPlan } from "@/core/plan";
+import { emptyPlan, type Plan } from "@/core/plan";
 import { createPlan, listPlans, withDatabase } from "@/server/db";
+import { unitsCookie } from "@/ui/light-tokens";
 import { answer, bodyJson, guarded, parsed } from "@/server/http";
 
 export const dynamic = "force-dynamic";
@@ -12,7 +13,14 @@ export function GET(): Promise<Response> {
 export function POST(request: Request): Promise<Response> {
   return guarded(async () => {
     const { name } = parsed(newPlanSchema, await bodyJson(request));
-    const made = { id: crypto.randomUUID(), plan: emptyPlan(name), now: new Date().toISOString() };
+    const plan = emptyPlan(name);
+    // cables by AWG for whoever measures in feet, else by mm²
+    const cable = request.headers.get("cookie")?.includes(`${unitsCookie}=us`) ? "land" : null;
+    const made = {
+      id: crypto.randomUUID(),
+      plan: { ...plan, schools: { ...plan.schools, cable } } satisfies Plan,
+      now: new Date().toISOString(),
+    };
     return answer(await withDatabase((db) => createPlan(db, made)), 201);
   });
 }

@@ -1,6 +1,6 @@
 import { wakeV } from "../../input";
 import { type Plan, type PortSheet } from "../../plan";
-import { assumedFuseA, brightSkyFactor, fuseSizeA } from "../../fuse";
+import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "../../fuse";
 import { type Common } from "../../rules";
 import { type RowMix } from "../exact";
 import { type PanelClass } from "./classes";
@@ -11,8 +11,9 @@ export type RowFacts = {
   /** Most volts in the cold, with nothing connected and while it runs. */ readonly coldV: number;
   readonly coldRunningV: number;
   /** Label amps of its strongest panel. */ readonly iscA: number;
-  /** The least series fuse rating, and the least that its insulation bears; Infinity where no label says. */
+  /** The least max series fuse rating, and the least max system voltage; Infinity where no label says. */
   readonly fuseA: number;
+  /** The same without ratings assumed against a panel's own Isc: those are questions, no Stops. */ readonly sureFuseA: number;
   readonly systemV: number;
   readonly labelW: number;
 };
@@ -23,6 +24,7 @@ export function rowFacts(row: RowMix, classes: readonly PanelClass[], common: Pi
     coldRunningV: 0,
     iscA: 0,
     fuseA: Infinity,
+    sureFuseA: Infinity,
     systemV: Infinity,
     labelW: 0,
   };
@@ -31,11 +33,14 @@ export function rowFacts(row: RowMix, classes: readonly PanelClass[], common: Pi
     if (kind === undefined || n === 0) continue;
     const { label } = kind.fit;
     const { mostV, runningV } = common.cold(kind);
+    const ratingA = label.maxSeriesFuseA ?? assumedFuseA(label.pmaxW);
+    const isGuess = label.maxSeriesFuseA === null && fuseFactor * label.iscA > ratingA;
     facts = {
       coldV: facts.coldV + n * mostV,
       coldRunningV: facts.coldRunningV + n * runningV,
       iscA: Math.max(facts.iscA, label.iscA),
-      fuseA: Math.min(facts.fuseA, label.maxSeriesFuseA ?? assumedFuseA(label.pmaxW)),
+      fuseA: Math.min(facts.fuseA, ratingA),
+      sureFuseA: isGuess ? facts.sureFuseA : Math.min(facts.sureFuseA, ratingA),
       systemV: Math.min(facts.systemV, label.maxSystemV ?? Infinity),
       labelW: facts.labelW + n * label.pmaxW,
     };
@@ -52,17 +57,15 @@ export function bearsRow(port: PortSheet, { coldV, coldRunningV, systemV }: RowF
 type Sums = {
   readonly rows: number;
   readonly sumA: number;
-  readonly leastA: number;
-  readonly mostA: number;
-  readonly fuseA: number;
+  /** The most that all strings together may give for the sake of those that no fuse fits, A. */ readonly mostSumA: number;
   readonly labelW: number;
 };
 
 /**
  * Whether rows may stand before a port together, as far as sums tell: Stops that a net has and that each net with more rows has too, so that
  * nothing is looked for behind them. All else is left to the rules.
- * - Fuses: with a row more, the amps of all but the weakest row and the most amps of a row do not fall, the least rating does not
- *   rise; so a fuse that is needed stays needed, and where no standard fuse lies between the two none will.
+ * - Fuses: with a string more, what the others push into each does not fall; so where one needs a fuse and no standard size fits it, it
+ *   stays so.
  * - Watts never to be exceeded are held against the labels' sum or more.
  * - Amps never to be exceeded, of a limit whose range holds the waking volts: an array that wakes sweeps through it, and one that
  *   never wakes is a Stop of its own; so whatever stands there, a quarter over the labels' sum must keep it.
@@ -78,22 +81,37 @@ export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], school
     Infinity,
   );
   return {
-    start: { rows: 0, sumA: 0, leastA: Infinity, mostA: 0, fuseA: Infinity, labelW: 0 },
+    start: { rows: 0, sumA: 0, mostSumA: Infinity, labelW: 0 },
     add: (sums, at) => {
       const row = rows[at];
       if (row === undefined) return null;
       const grown: Sums = {
         rows: sums.rows + 1,
         sumA: sums.sumA + row.iscA,
-        leastA: Math.min(sums.leastA, row.iscA),
-        mostA: Math.max(sums.mostA, row.iscA),
-        fuseA: Math.min(sums.fuseA, row.fuseA),
+        mostSumA: Math.min(sums.mostSumA, mostSumA(row, schools.fuse === "strict")),
         labelW: sums.labelW + row.labelW,
       };
       if (grown.labelW > mostW || brightSkyFactor * grown.sumA > mostA) return null;
-      const backfeedA = brightSkyFactor * (grown.sumA - grown.leastA);
-      const isNeeded = backfeedA > grown.fuseA || (schools.fuse === "strict" && grown.sumA > grown.fuseA);
-      return grown.rows > 1 && isNeeded && fuseSizeA(grown.mostA, grown.fuseA) === null ? null : grown;
+      return grown.rows > 1 && grown.sumA > grown.mostSumA * (1 + rounding) ? null : grown;
     },
   };
+}
+/** Sums of the same amps may part in the last digits. */
+const rounding = 1e-9;
+
+/** Of a string that no standard fuse fits: how much it and those beside it may give together before it needs one, A. */
+function mostSumA({ iscA, sureFuseA }: RowFacts, isStrict: boolean): number {
+  if (sureFuseA === Infinity || fuseSizeA(iscA, sureFuseA) !== null) return Infinity;
+  return isStrict ? Math.min(sureFuseA, sureFuseA / brightSkyFactor + iscA) : sureFuseA / brightSkyFactor + iscA;
+}
+
+/** How many of some strings in parallel have to have a fuse. */
+export function fusesFor(rows: readonly RowFacts[], isStrict: boolean): number {
+  const sumA = rows.reduce((sum, { iscA }) => sum + iscA, 0);
+  return rows.length < 2
+    ? 0
+    : rows.filter(
+        ({ iscA, fuseA }) =>
+          brightSkyFactor * (sumA - iscA) > fuseA * (1 + rounding) || (isStrict && sumA > fuseA * (1 + rounding)),
+      ).length;
 }

@@ -79,13 +79,7 @@ export function* factsOf(ask: FactsAsk, memory: Memory): Generator<undefined, Wi
   const remarks = findings
     .filter(({ level }) => level !== "good")
     .sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
-  const fuses = findings.reduce(
-    (sum, { reason }) =>
-      reason.type === "fuses" && (reason.outcome === "fuseEach" || reason.outcome === "noneFits")
-        ? sum + reason.rows
-        : sum,
-    0,
-  );
+  const fuses = findings.reduce((sum, { reason }) => (reason.type === "fuses" ? sum + reason.missing.length : sum), 0);
   const parts = { ...joiningParts(lanes), fuses, ports: lanes.length };
   return {
     score:

@@ -1,8 +1,7 @@
 import { operate } from "../../input";
 import { besideOneAnother, createBulkSolver, type Net, type NetSolution, substringCount } from "../../net";
-import { brightSkyFactor } from "../../fuse";
 import { type NetMix, type RowMix } from "../exact";
-import { type RowFacts } from "./bears";
+import { fusesFor, type RowFacts } from "./bears";
 import { membersOf, mixOf } from "./nets";
 import { moneyFor } from "./prices";
 import { type PortKind, type Problem } from "./problem";
@@ -33,6 +32,7 @@ export const worthKeeping = 0.85;
 /** Of all nets those that could be in a wiring worth telling: of each set of panels the best few, the safest, the simplest, the widest. */
 export function poolOf(problem: Problem, book: LaneBook): readonly (readonly PoolLane[])[] {
   const noonOf = createNoon(problem);
+  const isStrict = problem.ask.plan.schools.fuse === "strict";
   return problem.kinds.map((kind, at) =>
     [...(book.byUsed[at] ?? [])].flatMap(([used, list]): PoolLane[] => {
       const byWh = [...list].sort((a, b) => b.aboutWh - a.aboutWh || a.net - b.net);
@@ -49,7 +49,7 @@ export function poolOf(problem: Problem, book: LaneBook): readonly (readonly Poo
       return [...kept].flatMap((entry) => {
         if (entry === undefined) return [];
         const wh = entry.solved?.wh ?? entry.aboutWh;
-        return [laneOf(kind, at, entry.net, used, wh, noonOf)];
+        return [laneOf(kind, at, entry.net, used, wh, noonOf, isStrict)];
       });
     }),
   );
@@ -70,12 +70,11 @@ function laneOf(
   used: number,
   wh: number,
   noonOf: (kind: PortKind, net: NetMix) => { noonW: number; shadeW: number },
+  isStrict: boolean,
 ): PoolLane {
   const rows = [...membersOf(kind.nets, net)].flatMap((row) => kind.facts[row] ?? []);
-  const amps = rows.map(({ iscA }) => iscA);
-  const sumA = amps.reduce((sum, each) => sum + each, 0);
-  const ratingA = Math.min(...rows.map(({ fuseA }) => fuseA));
-  const fuses = rows.length > 1 && brightSkyFactor * (sumA - Math.min(...amps)) > ratingA ? rows.length : 0;
+  const sumA = rows.reduce((sum, { iscA }) => sum + iscA, 0);
+  const fuses = fusesFor(rows, isStrict);
   const branchPairs = rows.length - 1;
   const maxV = kind.port.maxV ?? Infinity;
   return {

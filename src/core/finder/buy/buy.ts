@@ -1,9 +1,10 @@
+import { branchesOfRows, needsFuse, ratedPanel } from "../../copper";
 import { readLabel } from "../../panel";
 import { type Plan } from "../../plan";
 import { createMemory, type Memory } from "../../rules";
 import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
-import { joiningParts } from "../../wiring";
+import { joiningParts, type Lane } from "../../wiring";
 import { planYear } from "../../year";
 import { assumedPrices } from "../arrange";
 import { type BuyAsk, planBought, tried } from "./bought";
@@ -82,7 +83,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
   function* every(panel: PanelOffer, fits: number, input: InputOffer | null): Generator<undefined> {
     let before = 0;
     for (const count of [...counts, fits].filter((n, k, all) => n <= fits && all.indexOf(n) === k)) {
-      const price = priceOf(panel, count, input, 0, null);
+      const price = priceOf(panel, count, input, 0, null, 0);
       // more of them costs more
       if (shopping.budget !== null && price !== null && price > shopping.budget) break;
       const made = yield* purchaseOf(panel, count, input);
@@ -104,7 +105,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
     if (look === null || !(look.score > ownedKwh * 1.001)) return null;
     const { branchPairs } = joiningParts(look.lanes);
     const ports = look.lanes.length;
-    const money = priceOf(panel, count, input, branchPairs, ports);
+    const money = priceOf(panel, count, input, branchPairs, ports, fusesIn(bought, look.lanes));
     const moreKwh = look.score - ownedKwh;
     const { pmaxW, weightKg, currency } = panel.sheet;
     const life = assumedLifeYears[panel.sheet.kind];
@@ -133,6 +134,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
     input: InputOffer | null,
     branchPairs: number,
     ports: number | null,
+    fuses: number,
   ): number | null {
     if (sheet.price === null) return null;
     if (input !== null && (input.sheet.price === null || input.sheet.currency !== sheet.currency)) return null;
@@ -144,7 +146,8 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
       (input?.sheet.price ?? 0) +
       (shopping.delivery ?? 0) +
       leads +
-      branchPairs * assumedPrices.branchPair
+      branchPairs * assumedPrices.branchPair +
+      fuses * assumedPrices.fuse
     );
   }
 
@@ -156,6 +159,15 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
 }
 
 const none = Array.from({ length: 12 }, () => 0);
+
+/** How many branches of some lanes have to have a fuse. */
+function fusesIn(plan: Plan, lanes: readonly Lane[]): number {
+  const isStrict = plan.schools.fuse === "strict";
+  return lanes.reduce((sum, { rows }) => {
+    const branches = branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? [];
+    return sum + branches.filter((branch) => needsFuse(branch, isStrict)).length;
+  }, 0);
+}
 
 /** Energy needed by month, kWh; null where none is stated. */
 function* needOf(

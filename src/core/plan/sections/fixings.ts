@@ -3,7 +3,7 @@ import { keyOf } from "../../wiring";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
 import { keysIn, loosePieces, pieceRef } from "../pieces";
-import { type Loose, type Parts, patchById, twiceIn } from "../section";
+import { isJson, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 
 /**
  * How panels are fixed for good: by which school, on what, with what; which steps are done, and what was measured before what
@@ -59,6 +59,10 @@ const gate = z.strictObject({
 });
 export type Gate = z.infer<typeof gate>;
 
+/** Where on a building's roof panels lie. */
+export const roofZones = ["field", "edge"] as const;
+export const frontEdges = ["covered", "open", "lifted"] as const;
+
 const fixing = z.strictObject({
   id,
   name,
@@ -83,7 +87,18 @@ const fixing = z.strictObject({
   heightMm: stated("surfaceMm"),
   baseLongMm: stated("surfaceMm"),
   baseKg: stated("baseKg"),
-  /** What the anchors on its windward edge bear together. */ anchorN: stated("newton"),
+  /** Anchors at each side of it, which are the same at all corners, and what one of them bears as tested; null: 2, none. */
+  anchorsPerSide: stated("anchors"),
+  anchorEachN: stated("newton"),
+  /** Whether a frame on a boat stays up in a gale; null: nobody has said, so that it counts as if it did. */
+  staysUp: z.boolean().nullable(),
+  /** On a building: where on its roof; null: by its edges, which is the careful guess. */ zone: z
+    .enum(roofZones)
+    .nullable(),
+  /** On the ground, as the place's records or code have it, kN/m²; null: not said. */ snowKnM2: stated("snowKnM2"),
+  /** Of tilted panels: how high the feet hold the low edge. */ footHeightMm: stated("footHeightMm"),
+  /** Of a glued film: whether its front edge is covered or ramped and all edges sealed; null: nobody has looked. */
+  frontEdge: z.enum(frontEdges).nullable(),
   /** Where it is stowed or laid flat at the latest. */ stowKn: stated("knots"),
   /** Whether holes are drilled in the panels' frames; null: as is usual for it. */ frameDrilled: z
     .boolean()
@@ -97,7 +112,7 @@ const fixing = z.strictObject({
 });
 export type Fixing = z.infer<typeof fixing>;
 
-export const version = 1;
+export const version = 2;
 export const schema = z.strictObject({
   list: z.array(fixing).max(40),
   /** Gates that were passed over at fixings since taken out: it is not forgotten. */
@@ -133,7 +148,13 @@ export function plainFixing(fixingId: string, fixingName: string, school: School
     heightMm: null,
     baseLongMm: null,
     baseKg: null,
-    anchorN: null,
+    anchorsPerSide: null,
+    anchorEachN: null,
+    staysUp: null,
+    zone: null,
+    snowKnM2: null,
+    footHeightMm: null,
+    frontEdge: null,
     stowKn: null,
     frameDrilled: null,
     airC: null,
@@ -248,4 +269,20 @@ export function fromVersion3(): unknown {
   return empty;
 }
 
-export const upgrades = [];
+/** Version 2: anchors are told one by one, as they stand at all corners; what wind and snow ask besides. */
+function toVersion2(older: unknown): unknown {
+  if (!isJson(older)) return older;
+  const list = listOf(older["list"]).map(({ anchorN, ...one }) => ({
+    ...one,
+    anchorsPerSide: null,
+    anchorEachN: typeof anchorN === "number" ? Math.max(1, anchorN / 2) : null,
+    staysUp: null,
+    zone: null,
+    snowKnM2: null,
+    footHeightMm: null,
+    frontEdge: null,
+  }));
+  return { ...older, list };
+}
+
+export const upgrades = [toVersion2];

@@ -1,13 +1,13 @@
 import { z } from "zod";
 import { type Plan } from "../document";
-import { type Parts } from "../section";
+import { isJson, type Parts } from "../section";
 
 /**
  * Which school a person keeps to where the trade disagrees; null: ours. A school may make a verdict more careful, never
  * less: rules take the strictest of it and of their own.
  */
 
-export const version = 1;
+export const version = 2;
 export const schema = z.strictObject({
   fuse: z.enum(["backfeed", "strict"]).nullable(),
   cable: z.enum(["land", "metric", "marine", "portable"]).nullable(),
@@ -33,4 +33,9 @@ export function fromVersion3(): unknown {
   return { fuse: null, cable: null, coldVolts: null };
 }
 
-export const upgrades = [];
+/** Version 2: no choice of cables means mm², as everything is metric unless chosen; it meant AWG before, and stays so. */
+function toVersion2(older: unknown): unknown {
+  return isJson(older) && older["cable"] === null ? { ...older, cable: "land" } : older;
+}
+
+export const upgrades = [toVersion2];

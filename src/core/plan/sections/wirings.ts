@@ -14,6 +14,7 @@ import {
 import { mostOf } from "../bounds";
 import {
   copperToVersion2,
+  copperToVersion3,
   type Guard,
   guardSchema,
   keptCopper,
@@ -48,7 +49,7 @@ const wiringSchema = z.strictObject({
 });
 export type Wiring = z.infer<typeof wiringSchema>;
 
-export const version = 2;
+export const version = 3;
 export const schema = z.array(wiringSchema).min(1).max(mostOf.wirings);
 
 export const empty: Wiring[] = [
@@ -270,4 +271,8 @@ function toVersion2(older: unknown): unknown {
   return Array.isArray(older) ? older.map((each: unknown) => (isJson(each) ? copperToVersion2(each) : each)) : older;
 }
 
-export const upgrades = [toVersion2];
+function toVersion3(older: unknown): unknown {
+  return Array.isArray(older) ? older.map((each: unknown) => (isJson(each) ? copperToVersion3(each) : each)) : older;
+}
+
+export const upgrades = [toVersion2, toVersion3];

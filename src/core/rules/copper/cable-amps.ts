@@ -1,16 +1,23 @@
-import { designOf, mostAmps } from "../../cable";
+import { designOf, mostAmps, mustCarry, type Laying } from "../../cable";
 import { type CopperContext, type CopperJudged, type CopperName, type CopperRule, nameOf, saidRuns } from "./context";
 
 export type CableAmpsReason = {
   readonly type: "cableAmps";
-  readonly outcome: "tooThin" | "carries" | "tooWarm" | "noSize";
+  /** `noTable`: hotter, or with more circuits, than any table has. */
+  readonly outcome: "tooThin" | "carries" | "noTable" | "noSize";
   readonly name: CopperName;
   /** As it is said; null: none is, and none would do. */ readonly size: string | null;
   /** The size that would do; null: none. */ readonly advised: string | null;
   readonly designA: number;
-  /** What makes it so much: the sun, or a fuse or other rows. */ readonly by: "sun" | "fed";
+  /** What makes it so much: the sun, a string fuse or backfeed, or the battery's fuse. */
+  readonly by: "sun" | "fault" | "batteryFuse";
+  /** Of what the sun can push, that is so many times this, A; of a battery cable what the controller gives. */
+  readonly sunA: number;
+  readonly flowsA: number;
   readonly mostA: number | null;
   readonly ambientC: number;
+  readonly how: Laying;
+  readonly circuits: number;
   readonly factor: number;
 };
 
@@ -19,18 +26,18 @@ function cableAmps(copper: CopperContext): readonly CopperJudged<CableAmpsReason
   return saidRuns(copper).flatMap(({ run, said, lane }): CopperJudged<CableAmpsReason>[] => {
     const { ask, chosen, advised } = run;
     if (ask === null || (said.size === null && advised !== null)) return [];
-    const designA = designOf(ask);
+    const designA = mustCarry(ask);
     const mostA = chosen === null ? null : mostAmps(chosen.size, ask);
     const outcome =
       said.size === null
-        ? "noSize"
+        ? (run.noSize ?? "noSize")
         : mostA === null
-          ? "tooWarm"
+          ? "noTable"
           : designA > mostA * (1 + rounding)
             ? "tooThin"
             : "carries";
     const level =
-      outcome === "carries" ? "good" : outcome === "tooThin" ? "stop" : outcome === "tooWarm" ? "open" : "care";
+      outcome === "carries" ? "good" : outcome === "tooThin" ? "stop" : outcome === "noTable" ? "open" : "care";
     return [
       {
         level,
@@ -45,9 +52,13 @@ function cableAmps(copper: CopperContext): readonly CopperJudged<CableAmpsReason
           size: said.size,
           advised: advised?.size.name ?? null,
           designA,
-          by: designA > designOf({ ...ask, leastA: 0 }) ? "fed" : "sun",
+          by: ask.isBattery ? "batteryFuse" : designA > designOf(ask) ? "fault" : "sun",
+          sunA: designOf(ask),
+          flowsA: ask.isBattery ? ask.impA : ask.iscA,
           mostA,
           ambientC: ask.ambientC,
+          how: ask.how,
+          circuits: ask.circuits,
           factor: ask.isPortable ? 1.25 : 1.56,
         },
         tiles: [],

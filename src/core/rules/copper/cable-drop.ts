@@ -1,5 +1,5 @@
 import { dropLimitOf } from "../../cable";
-import { isMeasured, type ResolvedRun, sizeThatCounts } from "../../copper";
+import { isMeasured, lossThatCounts, type ResolvedRun, sizeThatCounts } from "../../copper";
 import {
   type CopperContext,
   type CopperJudged,
@@ -56,7 +56,7 @@ function cableDrop(copper: CopperContext): readonly CopperJudged<CableDropReason
 /** Cables one behind another, each within the limit, may together lose more than anyone wants. */
 function together(copper: CopperContext, lane: LaneParts): CopperJudged<CableDropReason>[] {
   const known = lane.runs.flatMap((run) => {
-    const size = isMeasured(run) ? sizeThatCounts(run) : null;
+    const size = isMeasured(run) ? lossThatCounts(run) : null;
     return size === null || run.ask === null ? [] : [{ run, ask: run.ask, size }];
   });
   const rows = known.filter(({ run }) => run.part === "row");

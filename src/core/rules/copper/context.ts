@@ -1,4 +1,14 @@
-import { batteryRun, bondRun, type ResolvedRun, runsOfLane, usedRows } from "../../copper";
+import {
+  batteryRun,
+  bondRun,
+  branchesOfRows,
+  type BranchPlace,
+  ratedPanel,
+  type ResolvedRun,
+  runsOfLane,
+  usedRows,
+  type WiredBranch,
+} from "../../copper";
 import { type Guard, type Plan, type Run } from "../../plan";
 import { type Row } from "../../wiring";
 import { type LaneContext } from "../context";
@@ -13,6 +23,7 @@ export type LaneParts = {
   readonly portId: string;
   readonly runs: readonly ResolvedRun[];
   readonly rows: readonly Row[];
+  /** Every branch that stands in parallel with others, groups inside strings too. */ readonly branches: readonly WiredBranch[];
   /** From its panels' frames to earth. */ readonly bond: ResolvedRun | null;
 };
 
@@ -37,7 +48,7 @@ export type CopperRule<Id extends string, R> = RuleFacts<Id> & {
 /** How the cable, fuse or switch that is spoken of is called: by what it is and where. */
 export type CopperName = {
   readonly part: ResolvedRun["part"];
-  /** The row's number in its lane, from 1; null: of no row. */ readonly row: number | null;
+  /** Where the string or branch stands on its port; null: it is of none. */ readonly place: BranchPlace | null;
   readonly inputName: string;
   readonly portName: string | null;
 };
@@ -58,7 +69,8 @@ export function copperContext(
     if (inputId === null || portId === null) return [];
     const rows = usedRows(context.lane);
     const runs = runsOfLane(plan, wiring, context.lane, around);
-    return [{ context, inputId, portId, rows, runs, bond: bondRun(plan, wiring, context.lane, around) }];
+    const branches = branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? [];
+    return [{ context, inputId, portId, rows, branches, runs, bond: bondRun(plan, wiring, context.lane, around) }];
   });
   const inputs = [...new Set(parts.map(({ inputId }) => inputId))];
   return {
@@ -81,7 +93,9 @@ export function isCopperSaid({ wirings, protect }: Plan, wiringId: string): bool
     wiring.guards.length > 0 ||
     panelEnds.length + portEnds.length > 0 ||
     joining === "plugs" ||
-    isWet
+    isWet ||
+    // a group inside a string is joined by branch connectors whatever is said
+    wiring.lanes.some(({ rows }) => rows.some(({ items }) => items.some(({ type }) => type === "group")))
   );
 }
 
@@ -99,12 +113,12 @@ export function nameOf(
   lane: LaneParts | null,
 ): CopperName {
   const { from } = run;
-  const row = from.type === "row" ? (lane?.rows.findIndex(({ id }) => id === from.rowId) ?? -1) + 1 : 0;
+  const branch = from.type === "row" ? (lane?.branches.find(({ row }) => row.id === from.rowId) ?? null) : null;
   const inputId = lane?.inputId ?? (from.type === "output" ? from.inputId : "");
   const device = lane?.context.device ?? plan.inputs.find(({ id }) => id === inputId)?.device;
   return {
     part: run.part,
-    row: row > 0 ? row : null,
+    place: branch?.place ?? null,
     inputName: device?.name ?? "",
     portName: lane === null || lane.context.device.ports.length < 2 ? null : lane.context.port.name,
   };

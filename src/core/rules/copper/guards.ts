@@ -1,9 +1,10 @@
 import { mostAmps } from "../../cable";
-import { ampsOfRow, outputOf, sheetOf, sizeThatCounts } from "../../copper";
-import { assumedFuseA, brightSkyFactor, continuousFor, fuseFactor, fuseSizeA } from "../../fuse";
+import { ampsOfRows, batteryVoltsOf, elsewhere, leastRated, outputOf, sizeThatCounts } from "../../copper";
+import { assumedBatteryShortA, batteryFuseA, brightSkyFactor, chargingV, continuousFor, fuseFactor } from "../../fuse";
 import { fuseAt, type Guard, sameEnd } from "../../plan";
-import { usedIn } from "../../wiring";
+import { type Row } from "../../wiring";
 import { mostColdVolts } from "../cold-voc";
+import { type LaneContext } from "../context";
 import { type Amount, type Assumption, type Level } from "../finding";
 import {
   type CopperContext,
@@ -28,18 +29,28 @@ export type GuardReason = {
     | "overCable"
     | "underVolts"
     | "voltsAsked"
+    | "breaksLess"
+    | "breaksAsked"
     | "neverBlows"
     | "fits"
     | "noSwitch"
     | "noFuse";
   /** The amps or volts it was held against, and what those came from. */
   readonly heldA: number;
-  readonly coldV: number | null;
+  /** The highest volts it can stand at, and what makes them: the coldest dawn, or the charging of a battery. */
+  readonly highestV: number | null;
+  /** The other wiring of the same panels that makes them so many; null: this one does. */ readonly inWiring:
+    string | null;
   /** Short circuit, or the most the controller gives, A. */ readonly flowsA: number;
   readonly backfeedA: number | null;
   readonly panelName: string | null;
   /** The size that would do, A; null: none, or none needed. */ readonly adviseA: number | null;
+  /** By a battery: the most its cable can carry, A, and what the battery can push through a short circuit, A. */
+  readonly cableA: number | null;
+  readonly shortA: number | null;
 };
+
+const noBattery = { cableA: null, shortA: null } as const;
 
 type Said = {
   readonly outcome: GuardReason["outcome"];
@@ -57,46 +68,36 @@ function guards(copper: CopperContext): readonly CopperJudged<GuardReason>[] {
 }
 
 function ofRows(copper: CopperContext, lane: LaneParts): CopperJudged<GuardReason>[] {
-  const { context, rows, inputId, portId } = lane;
-  const amps = rows.map((row) => ampsOfRow(copper.plan, row)?.iscA ?? 0);
-  const all = amps.reduce((sum, each) => sum + each, 0);
-  return rows.flatMap((row, k): CopperJudged<GuardReason>[] => {
+  const { context, inputId, portId } = lane;
+  return lane.branches.flatMap((branch): CopperJudged<GuardReason>[] => {
+    const { iscA, backfeedA, ratingA, row } = branch;
     const at = { type: "row", rowId: row.id ?? "" } as const;
     const guard = fuseAt(copper.guards, at);
     if (guard === null) return [];
-    const iscA = amps[k] ?? 0;
-    const backfeedA = all - iscA;
-    const bears = usedIn([row]).map((tile) => {
-      const sheet = sheetOf(copper.plan, tile);
-      const stated = sheet?.maxSeriesFuseA ?? null;
-      return {
-        name: sheet?.name ?? "",
-        ratingA: stated ?? assumedFuseA(sheet?.pmaxW ?? 0),
-        isAssumed: stated === null,
-      };
-    });
-    const least = bears.reduce((a, b) => (b.ratingA < a.ratingA ? b : a));
-    const coldV = mostColdVolts(context, [row]).volts;
+    const least = leastRated(branch);
+    const whole = highestOf(copper, context, context.lane.rows, [row]);
+    const wholeV = whole.volts;
     const said = firstOf([
-      atMost(guard.ratedA, least.ratingA, "overPanel", "stop"),
-      ...volts(guard, coldV),
+      ratingA === null ? null : atMost(guard.ratedA, ratingA, "overPanel", "stop"),
+      ...volts(guard, wholeV),
       atLeast(guard.ratedA, fuseFactor * iscA, "underSun", "care"),
       backfeedA > guard.ratedA ? null : held("neverBlows", "note", backfeedA, guard.ratedA),
       held("fits", "good", fuseFactor * iscA, guard.ratedA),
     ]);
-    const assumed: Assumption[] = least.isAssumed
-      ? [{ type: "fuseRating", panelName: least.name, amps: least.ratingA }]
-      : [];
+    const assumed: Assumption[] =
+      least !== null && least.isAssumed ? [{ type: "fuseRating", panelName: least.name, amps: least.ratingA }] : [];
     return [
       {
         ...judged(said, assumed),
         reason: {
           ...reasonOf(guard, said, nameOf(copper, { part: "row", from: at, to: at }, lane)),
-          coldV,
+          highestV: wholeV,
+          inWiring: whole.inWiring,
           flowsA: iscA,
           backfeedA,
-          panelName: least.name,
-          adviseA: fuseSizeA(iscA, least.ratingA),
+          panelName: least?.name ?? null,
+          adviseA: branch.sizeA,
+          ...noBattery,
         },
         subject: { type: "row", wiringId: copper.wiringId, rowId: row.id ?? "" },
         about: `${inputId}/${portId}`,
@@ -111,10 +112,14 @@ function ofSwitch(copper: CopperContext, lane: LaneParts): CopperJudged<GuardRea
   const guard = copper.guards.find(({ at: sits }) => sameEnd(sits, at));
   const subject = { type: "lane", inputId, portId } as const;
   const name = nameOf(copper, { part: "trunk", from: at, to: at }, lane);
-  const iscA = rows.reduce((sum, row) => sum + (ampsOfRow(copper.plan, row)?.iscA ?? 0), 0);
-  const needA = brightSkyFactor * iscA;
-  const coldV = mostColdVolts(context, context.lane.rows).volts;
-  const facts = { coldV, flowsA: iscA, backfeedA: null, panelName: null, adviseA: null };
+  const whole = highestOf(copper, context, rows, rows);
+  const most = mostAmpsOf(copper, rows);
+  const iscA = most.amps;
+  // a breaker heats up and trips where an isolator does not
+  const needA = (guard?.kind === "breaker" ? fuseFactor : brightSkyFactor) * iscA;
+  const highestV = whole.volts;
+  const inWiring = whole.inWiring ?? most.inWiring;
+  const facts = { highestV, inWiring, flowsA: iscA, backfeedA: null, panelName: null, adviseA: null, ...noBattery };
   if (guard === undefined) {
     // asked for once somebody has begun to choose cables for this port
     if (runs.every(({ said }) => said === null)) return [];
@@ -132,13 +137,42 @@ function ofSwitch(copper: CopperContext, lane: LaneParts): CopperJudged<GuardRea
   }
   const said = firstOf([
     atLeast(guard.ratedA, needA, "underSun", "stop"),
-    ...volts(guard, coldV),
+    ...volts(guard, highestV),
     held("fits", "good", needA, guard.ratedA),
   ]);
   return [{ ...judged(said, []), reason: { ...reasonOf(guard, said, name), ...facts }, subject, about: "switch" }];
 }
 
-/** Near the battery: more than the controller gives, no more than the cable bears. */
+type Highest = { readonly inWiring: string | null };
+
+/** The most volts at which rows stand on the coldest dawn, in this wiring or in any other of the panels of `of`. */
+export function highestOf(
+  { plan, wiringId }: Pick<CopperContext, "plan" | "wiringId">,
+  context: LaneContext,
+  rows: readonly Row[],
+  of: readonly Row[],
+): Highest & { readonly volts: number } {
+  const here = { volts: mostColdVolts(context, rows).volts, inWiring: null };
+  return elsewhere(plan, wiringId, of)
+    .map(({ wiringName, rows: theirs }) => ({ volts: mostColdVolts(context, theirs).volts, inWiring: wiringName }))
+    .reduce<Highest & { readonly volts: number }>((most, each) => (each.volts > most.volts ? each : most), here);
+}
+
+/** The most amps that rows give short-circuited, in this wiring or in any other of the same panels. */
+export function mostAmpsOf(
+  { plan, wiringId }: Pick<CopperContext, "plan" | "wiringId">,
+  rows: readonly Row[],
+): Highest & { readonly amps: number } {
+  const here = { amps: ampsOfRows(plan, rows)?.iscA ?? 0, inWiring: null };
+  return elsewhere(plan, wiringId, rows)
+    .map(({ wiringName, rows: theirs }) => ({ amps: ampsOfRows(plan, theirs)?.iscA ?? 0, inWiring: wiringName }))
+    .reduce<Highest & { readonly amps: number }>((most, each) => (each.amps > most.amps ? each : most), here);
+}
+
+/**
+ * Near the battery: at least 1.25 × what the controller gives, at most what the cable can carry; made for the highest charging volts,
+ * and able to interrupt what the battery can push through a short circuit.
+ */
 function ofBattery(copper: CopperContext, run: CopperContext["batteries"][number]): CopperJudged<GuardReason>[] {
   const { to, said: cable } = run;
   if (to.type !== "bank") return [];
@@ -147,28 +181,47 @@ function ofBattery(copper: CopperContext, run: CopperContext["batteries"][number
   const name = nameOf(copper, run, null);
   const subject = { type: "input", inputId: to.inputId } as const;
   const needA = continuousFor(outputA ?? 0);
-  const facts = { coldV: null, flowsA: outputA ?? 0, backfeedA: null, panelName: null, adviseA: null };
+  const batteryV = batteryVoltsOf(copper.plan, to.inputId);
+  const highestV = batteryV === null ? null : chargingV(batteryV);
+  const size = sizeThatCounts(run);
+  const cableA = run.ask === null || size === null ? null : mostAmps(size.size, run.ask);
+  const facts = {
+    highestV,
+    inWiring: null,
+    flowsA: outputA ?? 0,
+    panelName: null,
+    adviseA: outputA === null ? null : batteryFuseA(outputA),
+    backfeedA: null,
+    cableA,
+    shortA: assumedBatteryShortA,
+  };
   if (guard === null) {
     if (cable === null || outputA === null) return [];
     const missing = held("noFuse", "care", needA, needA);
     const reason = { ...reasonOf({ kind: "fuse", ratedA: 0, ratedV: null }, missing, name), ...facts };
     return [{ ...judged(missing, []), limit: null, marginPct: null, reason, subject, about: "battery" }];
   }
-  const size = sizeThatCounts(run);
-  const bearsA = run.ask === null || size === null ? null : mostAmps(size.size, run.ask);
   const said = firstOf([
-    bearsA === null ? null : atMost(guard.ratedA, bearsA, "overCable", "stop"),
+    cableA === null ? null : atMost(guard.ratedA, cableA, "overCable", "stop"),
+    ...(highestV === null ? [] : volts(guard, highestV)),
+    guard.breaksA !== null && guard.breaksA < assumedBatteryShortA
+      ? held("breaksLess", "care", assumedBatteryShortA, guard.breaksA)
+      : null,
     outputA === null ? null : atLeast(guard.ratedA, needA, "underOutput", "care"),
+    guard.breaksA === null ? held("breaksAsked", "open", assumedBatteryShortA, assumedBatteryShortA) : null,
     held("fits", "good", needA, guard.ratedA),
   ]);
-  return [{ ...judged(said, []), reason: { ...reasonOf(guard, said, name), ...facts }, subject, about: "battery" }];
+  const assumed: Assumption[] = guard.breaksA === null ? [] : [{ type: "batteryShort", amps: assumedBatteryShortA }];
+  return [
+    { ...judged(said, assumed), reason: { ...reasonOf(guard, said, name), ...facts }, subject, about: "battery" },
+  ];
 }
 
-function volts({ ratedV }: Guard, coldV: number): (Said | null)[] {
-  const value = { value: coldV, unit: "V" } as const;
+function volts({ ratedV }: Guard, highestV: number): (Said | null)[] {
+  const value = { value: highestV, unit: "V" } as const;
   if (ratedV === null) return [{ outcome: "voltsAsked", level: "open", value, limit: value }];
   return [
-    ratedV >= coldV ? null : { outcome: "underVolts", level: "stop", value, limit: { value: ratedV, unit: "V" } },
+    ratedV >= highestV ? null : { outcome: "underVolts", level: "stop", value, limit: { value: ratedV, unit: "V" } },
   ];
 }
 
@@ -191,7 +244,7 @@ function firstOf(said: readonly (Said | null)[]): Said {
 }
 
 function judged({ level, value, limit, outcome }: Said, assumptions: readonly Assumption[]) {
-  const isAsked = outcome === "voltsAsked";
+  const isAsked = outcome === "voltsAsked" || outcome === "breaksAsked";
   const marginPct = isAsked || limit.value === 0 ? null : 100 * (1 - value.value / limit.value);
   return { level, value, limit: isAsked ? null : limit, marginPct, assumptions, tiles: [] };
 }

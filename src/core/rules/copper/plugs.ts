@@ -1,4 +1,14 @@
-import { ampsOfRow, chainOf, type PortChain, unlikeEnds } from "../../copper";
+import {
+  ampsOfRow,
+  ampsOfRows,
+  type BranchPlace,
+  chainOf,
+  faultThrough,
+  type PortChain,
+  unlikeEnds,
+  type WiredBranch,
+} from "../../copper";
+import { fuseAt } from "../../plan";
 import { type ChainFault } from "../../plug";
 import { mostColdVolts } from "../cold-voc";
 import { brightSkyFactor } from "../../fuse";
@@ -18,6 +28,7 @@ export type PlugsReason = {
   readonly amps: number;
   readonly volts: number;
   /** What the weakest of it bears, A; null where nothing is overloaded. */ readonly bearsA: number | null;
+  /** The first branch of the set whose connectors are spoken of; null: of none. */ readonly place: BranchPlace | null;
 };
 
 /**
@@ -30,8 +41,9 @@ function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
     const { joining, portEnds, panelEnds } = copper.plan.protect;
     const said = portEnds.some((end) => end.inputId === inputId && end.portId === portId);
     // the search for a chain is left where nothing would be said of it
-    if (!said && joining !== "plugs" && panelEnds.length === 0) return [];
-    const iscA = context.lane.rows.length === 0 ? 0 : sumIsc(lane);
+    const hasGroup = lane.branches.some(({ place }) => place.inGroup !== null);
+    if (!said && joining !== "plugs" && panelEnds.length === 0 && !hasGroup) return [];
+    const iscA = ampsOfRows(copper.plan, lane.rows)?.iscA ?? 0;
     const amps = brightSkyFactor * iscA;
     const volts = mostColdVolts(context, context.lane.rows).volts;
     const chain = chainOf(copper.plan, context.lane, amps, volts);
@@ -43,18 +55,55 @@ function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
       volts,
       placeNames: chain.placeNames,
       count: chain.links.length,
+      place: null,
     };
     const found: CopperJudged<PlugsReason>[] = said ? [ofChain(chain, facts, lane)] : [];
-    const bears = chain.branchA;
-    if (joining === "plugs" && lane.rows.length > 1 && amps > bears)
-      found.push({
-        ...base("stop", amps, bears),
-        reason: { ...facts, outcome: "branches", faults: [], bearsA: bears },
-        subject: { type: "lane", inputId, portId },
-        about: "branches",
-      });
-    return [...found, ...unlikeIn(copper, lane, facts)];
+    return [...found, ...branchConnectors(copper, lane, facts, chain.branchA), ...unlikeIn(copper, lane, facts)];
   });
+}
+
+/**
+ * Connectors of parallel sets: a branch's own carry its Isc and what a fault can push through it, the common leg of a branch connector
+ * its set's sum, groups inside strings included. Sets that are joined in a box are no matter of theirs; where nobody has said how a
+ * group is joined, it is only asked for.
+ */
+function branchConnectors(
+  { plan, guards }: CopperContext,
+  { branches, inputId, portId }: LaneParts,
+  facts: Omit<PlugsReason, "outcome" | "faults" | "bearsA">,
+  connectorA: number,
+): CopperJudged<PlugsReason>[] {
+  const { joining } = plan.protect;
+  if (joining === "box") return [];
+  const sets = new Map<string, WiredBranch[]>();
+  for (const branch of branches) {
+    if (branch.place.inGroup === null && joining !== "plugs") continue;
+    const set = branch.path.slice(0, -1).join(".");
+    sets.set(set, [...(sets.get(set) ?? []), branch]);
+  }
+  const needs = [...sets.values()].map((set) => {
+    const commonA = brightSkyFactor * set.reduce((sum, { iscA }) => sum + iscA, 0);
+    const ownA = Math.max(
+      ...set.map((branch) => {
+        const fuse = branch.row.id === null ? null : fuseAt(guards, { type: "row", rowId: branch.row.id });
+        return Math.max(brightSkyFactor * branch.iscA, faultThrough(branch, fuse));
+      }),
+    );
+    return { amps: Math.max(commonA, ownA), place: set[0]?.place ?? null };
+  });
+  const worst = needs.reduce<(typeof needs)[number] | null>(
+    (most, each) => (most === null || each.amps > most.amps ? each : most),
+    null,
+  );
+  if (worst === null || worst.amps <= connectorA) return [];
+  return [
+    {
+      ...base(joining === "plugs" ? "stop" : "care", worst.amps, connectorA),
+      reason: { ...facts, outcome: "branches", faults: [], bearsA: connectorA, amps: worst.amps, place: worst.place },
+      subject: { type: "lane", inputId, portId },
+      about: "branches",
+    },
+  ];
 }
 
 /** Panels in a row whose leads end in different plugs: told once for each pair of kinds, as something lies between them. */
@@ -110,10 +159,6 @@ function ofChain(
     subject: { type: "lane", inputId, portId },
     about: "chain",
   };
-}
-
-function sumIsc({ runs }: LaneParts): number {
-  return runs.find(({ part }) => part === "tail")?.ask?.iscA ?? 0;
 }
 
 function base(level: Level, value: number | null, limit: number | null, unit: "A" | "V" = "A") {

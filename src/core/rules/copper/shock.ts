@@ -16,7 +16,7 @@ const wetV = 30;
 
 /** Volts that a hand feels. Told once for each port, highest first dawn. */
 function shock({ plan, lanes }: CopperContext): readonly CopperJudged<ShockReason>[] {
-  const { isWet } = plan.protect;
+  const isWet = isAfloat(plan);
   const limitV = isWet ? wetV : dryV;
   return lanes.flatMap(({ context, inputId, portId, runs }): CopperJudged<ShockReason>[] => {
     // a word for whoever is about to lay cables: it changes nothing about the wiring
@@ -37,6 +37,11 @@ function shock({ plan, lanes }: CopperContext): readonly CopperJudged<ShockReaso
       },
     ];
   });
+}
+
+/** Said so, or a boat: by the standard of its cables, or by a deck that panels lie on. */
+function isAfloat({ protect, schools, space }: CopperContext["plan"]): boolean {
+  return protect.isWet || schools.cable === "marine" || space.surfaces.some(({ kind }) => kind === "deck");
 }
 
 export const shockRule: CopperRule<"shock", ShockReason> = {

@@ -6,12 +6,19 @@ export type WeatherReason = {
   readonly fixingName: string;
 } & (
   | { readonly outcome: "stow"; readonly stowKn: number; readonly isAssumed: boolean; readonly pullN: number }
-  | { readonly outcome: "snowLies" | "snowSlides"; readonly tiltDeg: number }
+  | { readonly outcome: "snowLies" | "snowSlides" | "snowAsked"; readonly tiltDeg: number }
+  | { readonly outcome: "snowLoad"; readonly tiltDeg: number; readonly snowN: number; readonly snowKnM2: number }
   | { readonly outcome: "warranty" }
 );
 
 /** From this tilt on snow slides off, °. */
 const snowSlidesDeg = 50;
+/** Until here its load counts (EN 1991-1-3), °. */
+const snowGoneDeg = 60;
+
+function isLimited(plan: MountContext["plan"], fixing: Parameters<typeof surfacesUnder>[1]): boolean {
+  return surfacesUnder(plan, fixing).some(({ loadKg }) => loadKg !== null);
+}
 
 /** What the weather asks of who lives with it: when to stow, where snow lies; and what a drill does to a warranty. */
 function weather(context: MountContext): readonly MountJudged<WeatherReason>[] {
@@ -34,9 +41,27 @@ function weather(context: MountContext): readonly MountJudged<WeatherReason>[] {
               pullN: Math.hypot(load.all.upliftN, load.all.dragN),
             }),
           ]),
-      ...(snows && (fixing.school === "screwedFeet" || fixing.school === "groundFrame")
-        ? [note("snow", { ...common, outcome: tiltDeg >= snowSlidesDeg ? "snowSlides" : "snowLies", tiltDeg })]
-        : []),
+      ...(load.snowN !== null && fixing.snowKnM2 !== null
+        ? [
+            note("snow", {
+              ...common,
+              outcome: "snowLoad",
+              tiltDeg,
+              snowN: load.snowN,
+              snowKnM2: fixing.snowKnM2,
+            }),
+          ]
+        : snows && (fixing.school === "screwedFeet" || fixing.school === "groundFrame")
+          ? [
+              // where a roof has a limit, snow has to be known: a doubt is a question
+              isLimited(plan, fixing) && tiltDeg < snowGoneDeg
+                ? told<WeatherReason>(fixing.id, "snow", {
+                    level: "open",
+                    reason: { ...common, outcome: "snowAsked", tiltDeg },
+                  })
+                : note("snow", { ...common, outcome: tiltDeg >= snowSlidesDeg ? "snowSlides" : "snowLies", tiltDeg }),
+            ]
+          : []),
       ...(way.drillsFrame ? [note("warranty", { ...common, outcome: "warranty" })] : []),
     ];
   });

@@ -22,7 +22,7 @@ function clearHeight({ plan, poseId, parked, surfaces }: RoofContext): readonly 
     const { heightMm, name, panel } = highest;
     return [
       {
-        level: heightMm > clearMm - spareMm ? "care" : "good",
+        level: heightMm > clearMm ? "stop" : heightMm > clearMm - spareMm ? "care" : "good",
         value: { value: heightMm, unit: "mm" },
         limit: { value: clearMm, unit: "mm" },
         marginPct: 100 * (1 - heightMm / clearMm),

@@ -24,7 +24,8 @@ function layout({ plan, surfaces }: RoofContext): readonly RoofJudged<LayoutReas
       const other = otherOf(fault);
       const zone = plan.space.zones.find(({ id }) => id === other);
       return {
-        level: "care",
+        // a hole through what is hidden under the skin may meet a cable or a pipe
+        level: fault.type === "drill" && zone?.kind === "hidden" ? "stop" : "care",
         ...measureOf(fault),
         marginPct: null,
         assumptions: [],

@@ -1,0 +1,236 @@
+import { type Plan } from "@/core/plan";
+import { type Row, type Tile } from "@/core/wiring";
+import {
+  batteryFuses,
+  boxFactors,
+  gaugeAmps,
+  groundFactors,
+  landFactors,
+  metricTogetherFactors,
+  openFactors,
+  squareAmps,
+  standardFuses,
+  togetherFactors,
+} from "./tables";
+
+/**
+ * What is due for the cables, fuses and isolators of a plan's first wiring, worked out by sums and tables of its own: of the application
+ * it takes nothing but the plan's shape. `doubt`: too near a limit.
+ */
+export type DueLevel = "stop" | "open" | "care" | "note" | "good" | "doubt";
+export type DueCopper = {
+  readonly rule: "cableAmps" | "guards";
+  /** Of a run its id, of a fuse its row, of an isolator its port, of a battery its input. */ readonly what: string;
+  readonly about: string;
+  readonly level: DueLevel;
+  readonly why: string;
+};
+
+type Label = Plan["panels"][number]["label"];
+const near = 1e-6;
+
+export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonly Row[]) => number): DueCopper[] {
+  const [wiring] = plan.wirings;
+  if (wiring === undefined) return [];
+  const labels = new Map(plan.panels.map(({ id, label }) => [id, label]));
+  const labelOf = (tile: Tile): Label => labels.get(tile.panelId) as Label;
+  const amps = (rows: readonly Row[]): number =>
+    rows.reduce((sum, row) => sum + Math.max(0, ...row.items.map((item) => itemA(item))), 0);
+  const itemA = (item: Row["items"][number]): number =>
+    item.type === "group" ? amps(item.rows) : item.joinedPast ? 0 : (labelOf(item).iscA ?? 0);
+  const isUsed = (row: Row): boolean =>
+    row.items.some((item) => (item.type === "group" ? item.rows.some(isUsed) : !item.joinedPast));
+  const ratingOf = (row: Row): number => {
+    const all = row.items.flatMap((item): number[] => {
+      if (item.type === "panel") {
+        const { maxSeriesFuseA, pmaxW } = labelOf(item);
+        return item.joinedPast ? [] : [maxSeriesFuseA ?? ((pmaxW ?? 0) >= 50 ? 15 : 10)];
+      }
+      const inner = item.rows.filter(isUsed);
+      return inner.length === 1 ? inner.map(ratingOf) : [];
+    });
+    return Math.min(...all);
+  };
+  const due: DueCopper[] = [];
+  const isLand = plan.schools.cable === "land" || plan.schools.cable === "portable";
+  const book = isLand ? "land" : plan.schools.cable === "marine" ? "marine" : "metric";
+  const isRoofMount = ["roofGap", "flush", "glued", null].includes(plan.site.mount);
+
+  const judgeRun = (
+    run: Plan["wirings"][number]["runs"][number],
+    part: "row" | "trunk" | "tail" | "battery",
+    iscA: number,
+    faultA: number,
+    strings: number,
+  ) => {
+    if (run.size === null) return;
+    const buried = run.how === "buried" || (run.where === "ground" && run.how === null);
+    const usual = (part === "row" || part === "trunk") && isRoofMount ? "roof" : "inside";
+    const where = buried ? "ground" : run.where === "ground" || run.where === null ? usual : run.where;
+    const how = buried ? "buried" : (run.how ?? "touching");
+    const airC =
+      where === "ground"
+        ? 30
+        : where === "engine"
+          ? Math.max(50, recordHighC + 10)
+          : recordHighC + { roof: 33, outside: 0, vehicleRoof: 20, inside: 10 }[where];
+    const circuits = run.circuits ?? (part === "row" && (how === "conduit" || how === "buried") ? strings : 1);
+    const portable = run.portable ?? plan.schools.cable === "portable";
+    const mustA = part === "battery" ? faultA : Math.max((portable ? 1.25 : 1.56) * iscA, faultA);
+    const canA = carries(run.size, { book, how, circuits, airC, terminalC: run.terminalC ?? 60, part, mustA });
+    const level = canA === null ? "open" : Math.abs(mustA / canA - 1) < near ? "doubt" : mustA > canA ? "stop" : "good";
+    due.push({ rule: "cableAmps", what: run.id, about: "", level, why: `must ${mustA}, can ${canA}` });
+  };
+
+  for (const { inputId, portId, rows } of wiring.lanes) {
+    const used = rows.filter(isUsed);
+    if (used.length === 0 || inputId === null || portId === null) continue;
+    const wholeV = coldV(rows);
+    const fuseAt = (row: Row) =>
+      wiring.guards.find(({ kind, at }) => kind !== "isolator" && at.type === "row" && at.rowId === row.id);
+    const visit = (set: readonly Row[], outerA: number, isRoot: boolean) => {
+      const live = set.filter(isUsed);
+      for (const row of live) {
+        const own = amps([row]);
+        const pushedA = outerA + live.reduce((sum, other) => (other === row ? sum : sum + amps([other])), 0);
+        for (const item of row.items) if (item.type === "group") visit(item.rows, pushedA, false);
+        if (live.length < 2) continue;
+        const ratingA = ratingOf(row);
+        const size = standardFuses.find((each) => each >= 1.56 * own * (1 - 1e-12) && each <= ratingA) ?? null;
+        const isNeeded = ratingA !== Infinity && 1.25 * pushedA > ratingA * (1 + 1e-9);
+        const fuse = fuseAt(row);
+        const faultA = fuse?.ratedA ?? (isNeeded && size !== null ? size : 1.25 * pushedA);
+        const run = wiring.runs.find(({ from }) => from.type === "row" && from.rowId === row.id);
+        if (isRoot && run !== undefined) judgeRun(run, "row", own, faultA, live.length);
+        if (fuse === undefined) continue;
+        const level: DueLevel =
+          fuse.ratedA > ratingA * (1 + 1e-9)
+            ? "stop"
+            : fuse.ratedV === null
+              ? "open"
+              : fuse.ratedV < wholeV
+                ? "stop"
+                : fuse.ratedA < 1.56 * own * (1 - 1e-9)
+                  ? "care"
+                  : pushedA > fuse.ratedA
+                    ? "good"
+                    : "note";
+        const isNear = fuse.ratedV !== null && Math.abs(fuse.ratedV / wholeV - 1) < 0.003;
+        const what = row.id ?? "";
+        const why = `${fuse.ratedA} A, ${ratingA}, ${1.56 * own}, ${pushedA}; ${fuse.ratedV} of ${wholeV} V`;
+        due.push({ rule: "guards", what, about: "", level: isNear ? "doubt" : level, why });
+      }
+    };
+    visit(rows, 0, true);
+    for (const run of wiring.runs) {
+      const isHere = (end: typeof run.to) => "portId" in end && end.inputId === inputId && end.portId === portId;
+      if (isHere(run.to) && run.to.type === "isolator") judgeRun(run, "trunk", amps(used), 0, used.length);
+      if (isHere(run.to) && run.to.type === "port") judgeRun(run, "tail", amps(used), 0, used.length);
+    }
+    const isolator = wiring.guards.find(
+      ({ kind, at }) => kind === "isolator" && at.type === "isolator" && at.inputId === inputId && at.portId === portId,
+    );
+    if (isolator !== undefined) {
+      const needA = 1.25 * amps(used);
+      const { ratedA, ratedV } = isolator;
+      const level = ratedA < needA ? "stop" : ratedV === null ? "open" : ratedV < wholeV ? "stop" : "good";
+      const isNear = Math.abs(ratedA / needA - 1) < near || (ratedV !== null && Math.abs(ratedV / wholeV - 1) < 0.003);
+      due.push({
+        rule: "guards",
+        what: `${inputId}/${portId}`,
+        about: "switch",
+        level: isNear ? "doubt" : level,
+        why: `${ratedA} of ${needA} A, ${ratedV} of ${wholeV} V`,
+      });
+    }
+  }
+  for (const { id: inputId, device } of plan.inputs) {
+    if (
+      device.kind !== "chargeController" ||
+      !wiring.lanes.some((lane) => lane.inputId === inputId && lane.rows.some(isUsed))
+    )
+      continue;
+    const outputs = device.ports.map(
+      ({ batteryMaxA, maxW, batteryV }) => batteryMaxA ?? (maxW !== null && batteryV !== null ? maxW / batteryV : null),
+    );
+    const nominalV = device.ports.find(({ batteryV }) => batteryV !== null)?.batteryV ?? null;
+    if (outputs.includes(null) || nominalV === null) continue;
+    const outputA = outputs.reduce<number>((sum, each) => sum + (each ?? 0), 0);
+    const fuse = wiring.guards.find(
+      ({ kind, at }) => kind !== "isolator" && at.type === "bank" && at.inputId === inputId,
+    );
+    const run = wiring.runs.find(({ to }) => to.type === "bank" && to.inputId === inputId);
+    const faultA = Math.max(
+      1.25 * outputA,
+      fuse?.ratedA ?? batteryFuses.find((each) => each >= 1.25 * outputA * (1 - 1e-9)) ?? 0,
+    );
+    if (run !== undefined) judgeRun(run, "battery", 0, faultA, 1);
+    if (fuse === undefined || run === undefined || run.size === null) continue;
+    const chargeV = { 12.8: 14.6, 25.6: 29.2, 51.2: 58.4 }[nominalV] ?? 0;
+    const buried = run.how === "buried" || (run.where === "ground" && run.how === null);
+    const place = buried ? "ground" : run.where === null || run.where === "ground" ? "inside" : run.where;
+    const airC =
+      place === "ground"
+        ? 30
+        : place === "engine"
+          ? Math.max(50, recordHighC + 10)
+          : recordHighC + { roof: 33, outside: 0, vehicleRoof: 20, inside: 10 }[place];
+    const canA = carries(run.size, {
+      ...{ book, how: buried ? "buried" : (run.how ?? "touching"), circuits: run.circuits ?? 1, airC },
+      ...{ terminalC: run.terminalC ?? 60, part: "battery", mustA: faultA },
+    });
+    const level: DueLevel =
+      canA !== null && fuse.ratedA > canA * (1 + 1e-9)
+        ? "stop"
+        : fuse.ratedV === null
+          ? "open"
+          : fuse.ratedV < chargeV
+            ? "stop"
+            : fuse.breaksA !== null && fuse.breaksA < 5000
+              ? "care"
+              : fuse.ratedA < 1.25 * outputA * (1 - 1e-9)
+                ? "care"
+                : fuse.breaksA === null
+                  ? "open"
+                  : "good";
+    due.push({
+      rule: "guards",
+      what: inputId,
+      about: "battery",
+      level,
+      why: `${fuse.ratedA} A, can ${canA}, ${chargeV} V`,
+    });
+  }
+  return due;
+}
+
+type Laid = {
+  readonly book: "land" | "metric" | "marine";
+  readonly how: string;
+  readonly circuits: number;
+  readonly airC: number;
+  readonly terminalC: number;
+  readonly part: string;
+  readonly mustA: number;
+};
+
+/** What a cable may have to carry at most, A; null: no table goes so far. */
+function carries(size: string, { book, how, circuits, airC, terminalC, part, mustA }: Laid): number | null {
+  const upTo = (table: readonly (readonly [number, number])[], value: number) =>
+    table.find(([limit]) => value <= limit)?.[1] ?? null;
+  const gauge = gaugeAmps[size];
+  if (gauge !== undefined) {
+    const [heat, many] = [upTo(landFactors, airC), upTo(togetherFactors, 2 * circuits)];
+    if (heat === null || many === null) return null;
+    if (book === "marine") return gauge.at90 * heat * many;
+    const terminals = mustA > 100 || terminalC === 75 ? gauge.at75 : gauge.at60;
+    return Math.min(gauge.at90 * heat * many, terminals, gauge.cap ?? Infinity);
+  }
+  const square = squareAmps[size];
+  if (square === undefined) return null;
+  const isOpen = book === "metric" && part !== "battery" && ["freeAir", "surface", "touching"].includes(how);
+  const amps = how === "buried" ? square.buried : isOpen ? square[how as "surface"] : square.conduit;
+  const heat = upTo(how === "buried" ? groundFactors : isOpen ? openFactors : boxFactors, airC);
+  const many = upTo(metricTogetherFactors, circuits);
+  return amps === null || heat === null || many === null ? null : amps * heat * many;
+}
