@@ -77,6 +77,6 @@ for (const [name, id] of [
   );
   print(
     `${name}: what is wrong, by all that was read`,
-    timed(6, () => void judgeLane(lane, walkOf(lane, records).steps, usualMeter)),
+    timed(6, () => void judgeLane(lane, walkOf(lane, records), usualMeter)),
   );
 }

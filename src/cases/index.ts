@@ -6,6 +6,7 @@ import {
   answerLogbookCase,
   answerMountCase,
   answerProtectCase,
+  answerWalkCase,
   readCase,
 } from "@/core/case";
 import { answerChange } from "./change";
@@ -32,6 +33,7 @@ const kinds: Readonly<Record<string, (value: unknown, beside: Beside) => CaseAns
   logbook: answerLogbookCase,
   expect: answerExpectCase,
   diagnose: answerDiagnoseCase,
+  walk: answerWalkCase,
   label: answerLabel,
 };
 

@@ -61,7 +61,7 @@ export function worldWith(bench: Bench, sky: ProveSky, { id, n, strength }: PutI
     case "openCircuit":
       return { ...world, panels: new Map([[leaf, { type: "open" }]]) };
     case "bypassedSubstring":
-      return { ...world, panels: new Map([[leaf, { type: "bypassed" }]]) };
+      return { ...world, panels: new Map([[leaf, { type: "bypassed", count: 1 }]]) };
     case "dirty":
       return dim(0.85 - 0.25 * strength, "all");
     case "shaded":

@@ -96,12 +96,13 @@ const lanes: readonly (readonly [string, () => ProvedLane])[] = [
 test.each(lanes)("where nothing is wrong every reading is fine: %s", (_, lane) => {
   for (let seed = 1; seed <= effort(4); seed++) {
     const records = walked(lane(), { id: "fine", n: 1, strength: 0 }, seed);
-    const { steps } = walkOf(lane(), records);
+    const walk = walkOf(lane(), records);
+    const { steps } = walk;
     const wrong = steps
       .filter(({ outcome }) => outcome !== null && outcome.type !== "fine")
       .map(({ key, read: was, band, outcome }) => [key, was?.value, band, outcome?.type]);
     expect([seed, wrong]).toEqual([seed, []]);
-    const { causes } = judgeLane(lane(), steps, usualMeter);
+    const { causes } = judgeLane(lane(), walk, usualMeter);
     expect(["fine", "clipped"]).toContain(causes[0]?.id);
   }
 });
@@ -121,8 +122,8 @@ function chased(lane: ProvedLane, fault: PutIn, seed: number) {
   for (const quantity of ["runV", "runA"] as const) take(stepKey({ type: "input" }, quantity));
   let taken = 0;
   for (;;) {
-    const { steps } = walkOf(lane, records);
-    const judged = judgeLane(lane, steps, usualMeter);
+    const walk = walkOf(lane, records);
+    const judged = judgeLane(lane, walk, usualMeter);
     if (judged.isSure || judged.nextKey === null || taken >= 12) return { taken, judged };
     if (!take(judged.nextKey)) return { taken, judged };
     taken += 1;
@@ -163,8 +164,9 @@ test("a whole walk never passes a reversed panel, an open string or an over-volt
       const fault: PutIn = { id, n: 1, strength: 0.5 };
       const records = walked(lane, fault);
       // the array is judged on the input it really hangs on
-      const { steps } = walkOf(lane, records);
-      const { causes } = judgeLane(lane, steps, usualMeter);
+      const walk = walkOf(lane, records);
+      const { steps } = walk;
+      const { causes } = judgeLane(lane, walk, usualMeter);
       expect([name, id, causes[0]?.id === "fine"]).toEqual([name, id, false]);
       expect(steps.some(({ outcome }) => outcome !== null && outcome.type !== "fine")).toBe(true);
     }
@@ -283,7 +285,7 @@ test.each(["openCircuit", "bypassedSubstring"] as const)(
     const clear = { irradianceWm2: 800, airTempC: 18, rossK: 0.038 };
     const right = bench.predict(rightWorld(clear)).takenW;
     const lost = bench.predict(worldWith(bench, clear, { id, n: 2, strength: 0.6 })).takenW;
-    const judged = judgeLane(lane, walkOf(lane, []).steps, usualMeter, { lossPct: 100 * (1 - lost / right) });
+    const judged = judgeLane(lane, walkOf(lane, []), usualMeter, { lossPct: 100 * (1 - lost / right) });
     expect(judged.causes.map((cause) => cause.id)).toContain(id);
     expect(judged.causes.map((cause) => cause.id)).not.toContain("fine");
     expect(judged.nextKey).not.toBeNull();

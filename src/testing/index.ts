@@ -27,3 +27,4 @@ export { sellersText, type SellersText } from "./sellers-texts";
 export { madeSticker, type Sticker } from "./stickers";
 export { randomScenario, type Scenario, scenarioLane } from "./scenarios";
 export { causesOfLoss, type CauseOfLoss, logYear, type LogYear } from "./log-years";
+export { farOff, hardScenario, type HardScenario } from "./hard-scenarios";

@@ -47,6 +47,7 @@ export function randomScenario(draw: Dice): Scenario {
       model,
       light: 1,
       rossK: null,
+      vocPctPerC: null,
     }));
     return members.length === 1 ? (members[0] as ProveTree) : { type: "series", members };
   };
@@ -122,7 +123,7 @@ function needsSky(cause: CauseId, at: readonly string[]): boolean {
   return cause === "weakSun" || (cause === "dirty" && at[0] === "array");
 }
 
-function wrong(
+export function wrong(
   cause: CauseId,
   draw: Dice,
   leaf: number,
@@ -153,7 +154,7 @@ function wrong(
     case "openCircuit":
       return panel({ type: "open" });
     case "bypassedSubstring":
-      return panel({ type: "bypassed" });
+      return panel({ type: "bypassed", count: 1 });
     case "dirty": {
       if (draw.chance(0.5)) return panel({ type: "dim", share: draw.number(0.6, 0.85), substrings: "all" });
       const share = draw.number(0.5, 0.72);
@@ -197,7 +198,7 @@ export function scenarioLane(draw: Dice): ProvedLane {
     ...leaves.map(
       ({ model }) =>
         expected(
-          { type: "panel", id: 1, model, light: 1, rossK: null },
+          { type: "panel", id: 1, model, light: 1, rossK: null, vocPctPerC: null },
           { irradianceWm2: 1000, airTempC: 25, rossK: 0 },
         ).array.iscA,
     ),
@@ -214,5 +215,6 @@ export function scenarioLane(draw: Dice): ProvedLane {
     clearWm2: wm2,
     iscA: { panel: iscA, row: iscA, array: iscA * stringsOf(tree).length },
     batteryV: null,
+    recordLowC: 0,
   };
 }

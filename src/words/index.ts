@@ -55,6 +55,7 @@ export {
 } from "./mount";
 export { mountStepWords, thingNouns } from "./mount-steps";
 export {
+  barSentence,
   causeName,
   causeTodo,
   cloudNames,

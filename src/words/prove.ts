@@ -1,7 +1,8 @@
-import { type CauseId, type ReadPlace, type ReadQuantity, type ReadSky } from "@/core/measured";
+import { type DiagnosisId, type ReadPlace, type ReadQuantity, type ReadSky } from "@/core/measured";
 import { pieceName, type Plan } from "@/core/plan";
 import {
   type Band,
+  type BarReason,
   type Conversion,
   type JudgedCause,
   type LightGuess,
@@ -24,29 +25,29 @@ export const quantityUnits: Readonly<Record<ReadQuantity, Unit>> = {
 };
 
 export const quantityWords: Readonly<Record<ReadQuantity, string>> = {
-  openV: "open volts",
-  shortA: "shorted amps",
-  runV: "running volts",
-  runA: "running amps",
+  openV: "open-circuit voltage",
+  shortA: "short-circuit current",
+  runV: "operating voltage",
+  runA: "operating current",
   displayW: "watts on the display",
-  batterySoc: "charge of the battery",
+  batterySoc: "state of charge",
 };
 
 export function readAmount(value: number, quantity: ReadQuantity): string {
   return quantity === "batterySoc" ? `${value.toFixed(0)}\u00a0%` : amount(value, quantityUnits[quantity]);
 }
 
-/** Where a reading is taken, as a name: "Roof 2", "Row 1", "All joined", "At the input". */
+/** Where a reading is taken, as a name: "Roof 2", "String 1", "Whole array", "At the PV input". */
 export function readPlaceName(plan: Pick<Plan, "panels">, place: ReadPlace): string {
   switch (place.type) {
     case "panel":
       return pieceName(plan, keyOf(place));
     case "row":
-      return `Row ${place.n}`;
+      return `String ${place.n}`;
     case "array":
-      return "All joined";
+      return "Whole array";
     case "input":
-      return "At the input";
+      return "At the PV input";
   }
 }
 
@@ -56,47 +57,48 @@ type How = { readonly set: string; readonly touch: string; readonly never: strin
 export function howToRead(place: ReadPlace, quantity: ReadQuantity, band: Band | null): How {
   const where =
     place.type === "panel"
-      ? "its own plugs, nothing else joined to it"
+      ? "at its own connectors, nothing else joined to it"
       : place.type === "row"
-        ? "the two ends of the row, before it is joined to anything"
-        : "the two ends of all that is joined, the input still unplugged";
+        ? "at the two ends of the string, before it is joined to anything"
+        : "at the two ends of the whole array, the PV input still unplugged";
   switch (quantity) {
     case "openV":
       return {
-        set: `Dial on V with a straight line (DC), the range next over ${Math.ceil((band?.high ?? 50) / 10) * 10}\u00a0V. Red lead in V, black in COM.`,
-        touch: `Red on plus, black on minus: ${where}. A minus sign means reversed.`,
-        never: "Do not touch bare metal. Do not part a plug that carries current: its arc does not go out.",
+        set: `Dial on V with a straight line (DC), a range above ${Math.ceil((band?.high ?? 50) / 10) * 10}\u00a0V. Red probe in V, black in COM. No probe in the A socket.`,
+        touch: `Red probe on +, black on −: ${where}. A minus sign means reversed polarity.`,
+        never: "Do not touch bare metal. Never disconnect a connector while current flows: its arc does not go out.",
       };
     case "shortA":
       return {
-        set: "Dial on A with a straight line (DC), 10 A. Red lead in the socket marked 10 A, and put it back in V afterwards.",
-        touch: `Hold the leads on plus and minus: ${where}. Set first, touch then; not longer than ten seconds.`,
+        set: "Dial on A with a straight line (DC), 10 A. Red probe in the socket marked 10 A. Move it back to V straight afterwards.",
+        touch: `Set the dial first. Then hold the meter’s probes on + and −: ${where}. 10 seconds at most.`,
         never:
-          "Never across a battery, and never where more than the meter bears may flow. Cover the panel before you let go, or take a lead off at the plug.",
+          "Never across a battery, and never where Isc could exceed the meter’s fuse rating. To finish: cover the panel, see the reading fall to nearly 0 A, then lift the probes. Do not pull a connector apart to stop the current.",
       };
     case "runV":
       return {
-        set: "Inline meter between the array and the input, or the dial on V DC at the input’s terminals.",
-        touch: "Battery first, then the array plugged in. Wait half a minute: the tracker is looking for its place.",
-        never: "Nothing is unplugged while it runs.",
+        set: "An inline meter that is already fitted, or the dial on V DC at the input’s terminals.",
+        touch: "Battery first, then the array. Wait half a minute: the controller is looking for its operating point.",
+        never: "Unplug nothing while it runs.",
       };
     case "runA":
       return {
-        set: "Inline meter, or a clamp for DC round one lead, set to zero first.",
-        touch: "The same moment as the volts, as near as can be.",
-        never: "Do not open the line to put a meter in: only an inline meter that was there before.",
+        set: "An inline meter that is already fitted, or a DC clamp round one cable, set to zero first.",
+        touch: "At the same moment as the voltage, as near as can be.",
+        never:
+          "Do not break the circuit to insert a meter. Use only an inline meter that is already fitted, or a DC clamp.",
       };
     case "displayW":
       return {
-        set: "The input’s own display.",
-        touch: "Watts it says it takes, next to the inline meter’s.",
+        set: "The controller’s own display.",
+        touch: "The watts it says it gets, next to the inline meter’s.",
         never: "Stand aside: your own shadow is a fault.",
       };
     case "batterySoc":
       return {
-        set: "The input’s or the battery’s display.",
-        touch: "How full it is. From 85 % on it takes less and less, and low watts are no fault.",
-        never: "Lithium cells are not charged below freezing.",
+        set: "The controller’s or the battery’s display.",
+        touch: "Its state of charge. From 85 % on it accepts less and less, and low watts are no fault.",
+        never: "Lithium cells are never charged below 0 °C.",
       };
   }
 }
@@ -110,99 +112,125 @@ export function outcomeSentence(
   band: Band | null,
 ): string {
   const is = `${name}: ${readAmount(value, quantity)}`;
-  const due = band === null ? "" : ` ${readAmount(band.low, quantity)} to ${readAmount(band.high, quantity)} was due.`;
+  const due =
+    band === null ? "" : ` ${readAmount(band.low, quantity)} to ${readAmount(band.high, quantity)} was expected.`;
   switch (outcome.type) {
     case "fine":
-      return `${is}, as it should be.${due}`;
+      return `${is}, as expected.${due}`;
     case "low":
-      return `${is}, less than it should be.${due}`;
+      return `${is}, less than expected.${due}`;
     case "high":
-      return `${is}, more than it should be.${due}`;
+      return `${is}, more than expected.${due}`;
     case "minus":
-      return `${is}: a minus sign. Red on plus? Then its plugs are the wrong way round. Do not join it to anything.`;
+      return `${is}: a minus sign. Is the red probe on +? Then polarity is reversed. Join it to nothing, and read it again once it is put right.`;
     case "nothing":
       return quantity === "shortA"
-        ? `${is}. Is the red lead in the 10 A socket, and the meter’s own fuse whole? If so, something is open: a plug, a fuse, a lead.`
-        : `${is}. Is the dial on DC, the straight line, and not on the wave of AC? If so, something is open: a plug, a fuse, a lead.${due}`;
+        ? `${is}. Is the red probe in the 10 A socket, and the meter’s own fuse whole? If so, something is open: a connector, a fuse, a cable.${due}`
+        : `${is}. Is the dial on DC (straight line), not on AC (wave)? If so, something is open: a connector, a fuse, a cable.${due}`;
     case "thousandfold":
-      return `${is}: a thousand times too much. The meter showed milli: read it again in whole ${quantityUnits[quantity]}.${due}`;
+      return `${is}: a thousand times too much. Did the meter show milli? Read it again in whole ${quantityUnits[quantity]}.${due}`;
     case "thousandth":
       return `${is}: a thousand times too little. Is the dial on a range for thousands? Read it again.${due}`;
     case "likeBattery":
-      return `${is}: steady volts like a battery’s. A regulator sits in this panel’s lead, or a battery is joined to it.${due}`;
+      return `${is}: like a battery’s. A regulator in this panel’s lead, a battery joined to it, cell groups missing or in shade, or another panel. Read it again with nobody near, then its short-circuit current.${due}`;
     case "overCeiling":
       return outcome.coldV > Math.abs(value) * 1.005
-        ? `${is} now, which is ${amount(outcome.coldV, "V")} on the coldest dawn: over the ${given(outcome.ceilingV, "V")} the input bears. Do not plug it in.`
-        : `${is}: over the ${given(outcome.ceilingV, "V")} the input bears. Do not plug it in.`;
+        ? `${is} now, ${amount(outcome.coldV, "V")} on the coldest dawn: above this input’s max PV voltage of ${given(outcome.ceilingV, "V")}. Do not plug in.`
+        : `${is}: above this input’s max PV voltage of ${given(outcome.ceilingV, "V")}. Do not plug in.`;
+  }
+}
+
+/** Why nothing may be plugged in yet. */
+export function barSentence(
+  { why, value, coldV }: { readonly why: BarReason; readonly value: number; readonly coldV: number },
+  name: string,
+  quantity: ReadQuantity,
+  maxV: number | null,
+): string {
+  const is = `${name}, ${quantityWords[quantity]} ${readAmount(value, quantity)}`;
+  switch (why) {
+    case "overVoltage":
+      return `Do not plug in. ${is}${coldV > value * 1.005 ? `, ${amount(coldV, "V")} on the coldest dawn` : ""}: above the max PV voltage of ${given(maxV ?? 0, "V")}. It can destroy the controller.`;
+    case "reversed":
+      return `Do not plug in. ${is}: reversed polarity until it is read again without a minus sign.`;
+    case "open":
+      return `Do not plug in yet. ${is}: the array is open somewhere. Find the open connector, fuse or cable, then read it again.`;
+    case "outOfBand":
+      return `Do not plug in yet. ${is}: far above what this array can give. Read it again: a slip, or another array than planned.`;
   }
 }
 
 type CauseWords = { readonly name: string; readonly todo: string };
 
-const causes: Readonly<Record<CauseId | "turnedPlug", CauseWords>> = {
+const causes: Readonly<Record<DiagnosisId | "turnedPlug", CauseWords>> = {
   fine: { name: "Nothing wrong", todo: "It does what it should, as far as labels, meters and the sky allow to tell." },
   reversed: {
-    name: "Plugs the wrong way round",
-    todo: "Plus and minus are swapped at its plugs. Turn the plug’s halves, or change the leads, before anything is joined.",
+    name: "Reversed polarity",
+    todo: "+ and − are swapped. Join it to nothing. Put the connector or the leads right, then read the open-circuit voltage again.",
   },
   turnedPlug: {
-    name: "A plug turned between them",
-    todo: "Each panel is right, and the joined end reads minus: look at the plug or adapter that can be put together two ways.",
+    name: "A connector turned round on the way",
+    todo: "Each panel is right, and what is joined reads minus: check the connectors and adapters that can be mated either way round. Then read it again.",
   },
   openCircuit: {
-    name: "Open somewhere",
-    todo: "Pull at each plug of it, look for a pin pushed back, a blown fuse, a broken lead.",
+    name: "Open circuit",
+    todo: "Switch off and cover the panels first. Then tug each connector gently, look for a pushed-back pin, a blown fuse, a broken cable.",
   },
   bypassedSubstring: {
-    name: "A part of it is bypassed",
-    todo: "A third or a half of its volts is missing with the amps right: a diode in its box, a cracked cell, or hard shade on a part.",
+    name: "Cell groups bypassed",
+    todo: "Its volts lack about what one or more cell groups (substrings) give: a failed bypass diode in its box, a cracked cell, or hard shade on a part. Read its short-circuit current as well.",
   },
-  dirty: { name: "Dirt", todo: "Wash it, when it is cool, and read again." },
+  dirty: { name: "Dirt", todo: "Wash it when it is cool, and read again." },
   shaded: {
     name: "Shade on a part",
     todo: "Look for what stands between it and the sun: a mast, a fan, a rope, a leaf.",
   },
   weakSun: {
     name: "Weak sun",
-    todo: "Nothing is wrong: there is too little light to prove much. Come back when it is brighter.",
+    todo: "There is too little light to prove much. Come back when it is brighter.",
   },
   wrongPanel: {
-    name: "Another panel than meant",
+    name: "Another panel than planned",
     todo: "Its volts and amps are another panel’s. Read its label again.",
   },
   seriesForParallel: {
-    name: "Rows in series that were meant side by side",
-    todo: "The volts of all rows add up. Take it apart before it is plugged in.",
+    name: "Strings in series that were meant in parallel",
+    todo: "The volts of all strings add up. Do not plug in. Cover the panels, then disconnect the strings from each other.",
   },
   parallelForSeries: {
-    name: "Side by side where a row was meant",
-    todo: "Amps of all with the volts of one: join plus to minus from panel to panel.",
+    name: "In parallel where series was meant",
+    todo: "Amps of all with the volts of one. Cover the panels, then join + to − from panel to panel.",
   },
   stringMissing: {
-    name: "A row is not there",
-    todo: "Its plug, its fuse, its branch plug: it gives nothing to the others.",
+    name: "A string is not connected",
+    todo: "Switch off and cover the panels first. Then check its connector, its fuse, its branch connector.",
   },
   regulated: {
     name: "A panel with a regulator",
-    todo: "It holds battery volts. Take the regulator out of its lead, or keep it off a controller.",
+    todo: "It holds battery volts. Remove the regulator from its lead, or keep this panel off a controller.",
   },
-  clipped: { name: "Held down by the input", todo: "No fault: the input takes no more amps or watts than this." },
+  clipped: { name: "Clipped by the input", todo: "No fault: the input uses no more amps or watts than this." },
   tapering: {
     name: "The battery is nearly full",
-    todo: "No fault: it takes less and less. A load brings the watts back.",
+    todo: "No fault: it accepts less and less. A load brings the watts back.",
   },
-  asleep: { name: "Too few volts to wake the input", todo: "More in series, or another input." },
+  asleep: { name: "Below the start-up voltage", todo: "Use more panels in series, or another input." },
   overVoltage: {
-    name: "Shut out: too many volts",
-    todo: "Unplug it at the switch. Fewer in series, or another input.",
+    name: "Too many volts for this input",
+    todo: "Do not plug in. If it is plugged in: switch off at the DC isolator, then unplug; with no isolator cover the panels first. Use fewer panels in series, or an input with a higher max PV voltage.",
   },
   looseJoint: {
-    name: "A bad joint",
-    todo: "Volts are lost under load: feel for a warm plug, look for green or black contacts, tighten, crimp anew.",
+    name: "High-resistance joint",
+    todo: "Voltage drops under load. Find the hot connector with an infrared thermometer, or the back of your hand held near it: do not touch. Switch off and cover the panels, then look for green or black contacts; re-crimp or replace.",
   },
   ownShadow: {
     name: "Somebody’s shadow",
-    todo: "It was only dim while it was read alone. Stand aside and read it again.",
+    todo: "It was dim only while it was read alone. Stand aside and read it again.",
+  },
+  slip: { name: "A slip in a reading", todo: "It is ten or a thousand times what anything could give. Read it again." },
+  none: {
+    name: "Nothing that we know fits these readings",
+    todo: "Read them again, the odd ones first. Until they fit, do not rely on this array.",
   },
 };
 
@@ -233,7 +261,7 @@ export function lightSentence({ low, due, high, by }: LightGuess): string {
     case "meter":
       return `${amount(due, "W/m²")} by your light meter (${range}).`;
     case "amps":
-      return `${amount(due, "W/m²")} by the array’s own shorted amps (${range}).`;
+      return `${amount(due, "W/m²")} by the array’s own short-circuit current (${range}).`;
     case "cloud":
       return `About ${amount(due, "W/m²")} by the sun’s place and the word for the clouds (${range}).`;
     case "nothing":
@@ -274,10 +302,10 @@ export function sideBySideSentence(
 }
 
 export const proveCautions: readonly string[] = [
-  "Panels are live whenever there is light. Battery first, panels last; off again the other way round.",
-  "Never part a plug under load: a DC arc does not go out. Switch off, or cover the panels, first.",
+  "Panels are live whenever there is light. To connect: battery first, then panels. To disconnect: panels first, then battery.",
+  "Never disconnect a connector while current flows: a DC arc does not go out. Switch off, or cover the panels, first.",
   "Above 60 V DC, or 30 V where it is wet, it is a shock hazard: one hand, dry gloves, nobody alone.",
-  "A meter’s 10 A socket is a short circuit: never across a battery, and back into V afterwards.",
+  "With the red probe in the 10 A socket the meter is a dead short. Never touch it to a battery. Move the probe back to V straight afterwards.",
 ];
 
 export function readTime(atUtc: string, system: UnitSystem): string {
@@ -287,5 +315,5 @@ export function readTime(atUtc: string, system: UnitSystem): string {
 
 /** What the log sent one here with. */
 export function suspicionSentence({ lossPct, since }: { readonly lossPct: number; readonly since: string }): string {
-  return `The log says: ${percent(lossPct)} less than due since ${since}. What may be wrong is weighed with it, and the walk begins where it tells most.`;
+  return `The log says: ${percent(lossPct)} less than expected since ${since}. What may be wrong is weighed with it, and the walk begins where it tells most.`;
 }

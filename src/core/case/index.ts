@@ -11,5 +11,5 @@ export {
 export { answerFindCase, type FindAnswer } from "./find";
 export { answerLogbookCase, type LogbookAnswer } from "./logbook";
 export { answerMountCase, type MountAnswer } from "./mount";
-export { answerDiagnoseCase, answerExpectCase } from "./prove";
+export { answerDiagnoseCase, answerExpectCase, answerWalkCase } from "./prove";
 export { answerProtectCase, type ProtectAnswer } from "./protect";

@@ -35,8 +35,7 @@ const laidShape = {
   metresOneWay: z.number().min(0).max(10_000),
   maxDropPct: z.number().positive().max(100),
 };
-const laidSchema = z.strictObject(laidShape);
-type LaidCase = z.infer<typeof laidSchema>;
+type LaidCase = z.infer<z.ZodObject<typeof laidShape>>;
 /** "array", "string", or the path of a branch: indexes joined by dots. */
 const carriesSchema = z.union([z.enum(["array", "string"]), z.string().regex(/^\d+(\.\d+)*$/)]);
 const protectSchema = z.strictObject({

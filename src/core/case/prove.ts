@@ -1,15 +1,22 @@
 import { z } from "zod";
-import { fitLabel } from "../panel";
+import { completeLabel, fitLabel, type PanelLabel } from "../panel";
 import {
+  type Bar,
+  type BarReason,
   cloudWords,
   type Cause,
   diagnose,
   expected,
   type ExpectedAll,
+  isJoinedRead,
+  lastReadings,
   leavesOf,
+  nextChecks,
   type Place,
+  placeKey,
   type ProveTree,
   type Reading,
+  type SkyGuess,
   stringsOf,
 } from "../prove";
 import {
@@ -37,8 +44,7 @@ const expectSchema = z.strictObject({
   sky: z.strictObject({ irradianceWm2: light.positive(), ...air }),
 });
 const amps = z.number().min(-10_000).max(10_000);
-const diagnoseSchema = z.strictObject({
-  type: z.literal("diagnose"),
+const readShape = {
   ...common,
   sky: z.strictObject({
     irradianceWm2: light.positive().nullable().optional(),
@@ -59,7 +65,26 @@ const diagnoseSchema = z.strictObject({
     )
     .max(2000),
   port: portSchema.optional(),
+};
+const diagnoseSchema = z.strictObject({ type: z.literal("diagnose"), ...readShape });
+const walkSchema = z.strictObject({
+  type: z.literal("walk"),
+  ...readShape,
+  site: z.strictObject({ recordLowC: z.number().min(-90).max(60).optional() }).optional(),
 });
+
+type GivenReading = z.infer<typeof diagnoseSchema>["readings"][number];
+function readingOf({ openV, shortA, runV, runA, displayW, batterySoc }: GivenReading, at: Place): Reading {
+  return {
+    at,
+    openV: openV ?? null,
+    shortA: shortA ?? null,
+    runV: runV ?? null,
+    runA: runA ?? null,
+    displayW: displayW ?? null,
+    batterySoc: batterySoc ?? null,
+  };
+}
 
 type Answered<A> = { readonly type: "answer"; readonly answer: A } | Malformation;
 
@@ -74,18 +99,70 @@ export function answerDiagnoseCase(value: unknown): Answered<{ readonly causes: 
   return orMalformed(() => {
     const { sky, readings, port, ...given } = parse(diagnoseSchema, value, "$");
     const tree = treeOf(given);
-    const read = readings.map(({ at, ...each }, k): Reading => ({
-      at: placeOf(at, tree, `$.readings[${k}].at`),
-      openV: each.openV ?? null,
-      shortA: each.shortA ?? null,
-      runV: each.runV ?? null,
-      runA: each.runA ?? null,
-      displayW: each.displayW ?? null,
-      batterySoc: each.batterySoc ?? null,
-    }));
+    const read = readings.map((each, k) => readingOf(each, placeOf(each.at, tree, `$.readings[${k}].at`)));
     const guess = { ...sky, irradianceWm2: sky.irradianceWm2 ?? null, cloud: sky.cloud ?? null };
-    return { type: "answer", answer: { causes: diagnose(tree, guess, read, toWindow(port)) } } as const;
+    const { causes } = diagnose(tree, guess, merged(read), toWindow(port));
+    return { type: "answer", answer: { causes } } as const;
   });
+}
+
+export type WalkAnswer = {
+  readonly barred: boolean;
+  readonly why: BarReason | null;
+  readonly next: { readonly at: string; readonly what: string } | null;
+  readonly causes: readonly Cause[];
+};
+
+/** What the guided test would do after these readings, taken in their order. */
+export function answerWalkCase(value: unknown): Answered<WalkAnswer> {
+  return orMalformed(() => {
+    const { sky, readings, port, site, ...given } = parse(walkSchema, value, "$");
+    if (port === undefined) throw new Malformed("$.port", "a walk ends at a PV input: it is needed");
+    const tree = treeOf(given);
+    const read = merged(readings.map((each, k) => readingOf(each, placeOf(each.at, tree, `$.readings[${k}].at`))));
+    const guess = { ...sky, irradianceWm2: sky.irradianceWm2 ?? null, cloud: sky.cloud ?? null };
+    const window = toWindow(port);
+    const { causes, bars } = diagnose(tree, guess, read, window, site?.recordLowC ?? null);
+    const [bar] = bars;
+    return {
+      type: "answer",
+      answer: {
+        barred: bar !== undefined,
+        why: bar?.why ?? null,
+        next: bar === undefined ? nextOf(tree, guess, read, window) : againOf(bar),
+        causes,
+      },
+    } as const;
+  });
+}
+
+/** What bars is read again, unless it was read while it ran. */
+function againOf({ at, quantity }: Bar): WalkAnswer["next"] {
+  return quantity === "openV" || quantity === "shortA" ? { at: placeKey(at), what: quantity } : null;
+}
+
+/** What is expected to tell most; nothing runs before what would be plugged in was read open. */
+function nextOf(
+  tree: ProveTree,
+  sky: SkyGuess,
+  readings: readonly Reading[],
+  window: ReturnType<typeof toWindow>,
+): WalkAnswer["next"] {
+  const mayRun = isJoinedRead(tree, lastReadings(readings));
+  const among = mayRun ? (["openV", "shortA", "runV", "runA"] as const) : (["openV", "shortA"] as const);
+  const [next] = nextChecks(tree, sky, readings, window, among);
+  return next === undefined ? null : { at: placeKey(next.at), what: next.quantity };
+}
+
+/** Readings of one place as one, of each quantity the last. */
+function merged(readings: readonly Reading[]): readonly Reading[] {
+  const byPlace = new Map<string, Reading>();
+  for (const reading of readings) {
+    const before = byPlace.get(placeKey(reading.at));
+    const said = Object.fromEntries(Object.entries(reading).filter(([, each]) => each !== null));
+    byPlace.set(placeKey(reading.at), before === undefined ? reading : { ...before, ...said });
+  }
+  return [...byPlace.values()];
 }
 
 function placeOf(at: string, tree: ProveTree, path: string): Place {
@@ -117,7 +194,8 @@ function treeOf(given: {
     if (part.type !== "panel") return { type: part.type, members: part.members.map(tree) };
     const model = models.get(part.key);
     if (model === undefined) throw new Error("every leaf names a panel that was described");
-    return { type: "panel", id: part.id, model, light: 1, rossK: null };
+    const vocPctPerC = completeLabel(panels.get(part.key) as PanelLabel).label.tempCoVocPctPerC;
+    return { type: "panel", id: part.id, model, light: 1, rossK: null, vocPctPerC };
   };
   return tree(net);
 }

@@ -20,3 +20,9 @@ export const causeIds = [
   "ownShadow",
 ] as const;
 export type CauseId = (typeof causeIds)[number];
+
+/**
+ * What a diagnosis may say: a cause; `slip`, one reading that nothing could give, ten or a thousand times its like, to be read again; or
+ * `none`, nothing that is known fits these readings.
+ */
+export type DiagnosisId = CauseId | "slip" | "none";

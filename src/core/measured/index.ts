@@ -1,4 +1,4 @@
-export { type CauseId, causeIds } from "./causes";
+export { type CauseId, causeIds, type DiagnosisId } from "./causes";
 export {
   eventKinds,
   type EventKind,

@@ -1,4 +1,4 @@
-import { roofZones } from "../plan";
+import { type roofZones } from "../plan";
 
 /**
  * Wind, bonds and overturning: planning values, not a structural design. What hangs over people or a road is for the maker's sheet

@@ -1,21 +1,23 @@
-export { diagnose } from "./diagnose";
+export { type Bar, type BarReason, isJoinedRead } from "./bar";
+export { diagnose, type Diagnosis, lastReadings } from "./diagnose";
 export { type Check, nextChecks } from "./next-check";
-export {
-  type Cause,
-  type CloudWord,
-  cloudWords,
-  type Place,
-  type Quantity,
-  type Reading,
-  type SkyGuess,
-  type Suspicion,
-} from "./rank";
+export { type Cause, type CloudWord, cloudWords, type SkyGuess, type Suspicion } from "./rank";
+export { type Place, placeKey, type Quantity, type Reading } from "./reading";
 export { expected, type Expected, type ExpectedAll } from "./expect";
 export { leavesOf, type ProveLeaf, type ProveSky, type ProveTree, stringsOf } from "./tree";
-export { type Bench, createBench, type PanelFault, type Prediction, rightWorld, type Shown, type World } from "./world";
+export {
+  type Bench,
+  bothWrong,
+  createBench,
+  type PanelFault,
+  type Prediction,
+  rightWorld,
+  type Shown,
+  type World,
+} from "./world";
 export { conversionOf, type Conversion } from "./conversion";
 export { type JudgedCause, judgeLane, type LaneJudgement, sureShare } from "./judge";
-export { type Moment, type ProvedLane, provedLane, placeIn, usualAirC } from "./lane";
+export { type Moment, type ProvedLane, provedLane, placeIn, readPlaceOf, usualAirC } from "./lane";
 export { type LightGuess } from "./light-now";
 export { sideBySide, type SideBySide } from "./side-by-side";
 export {
@@ -26,6 +28,7 @@ export {
   type Meter,
   type Outcome,
   usualMeter,
+  type Walk,
   walkOf,
   type WalkStep,
 } from "./walk";

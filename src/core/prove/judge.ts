@@ -1,12 +1,14 @@
-import { type Meter, readingsOf, type WalkStep, asReadings } from "./walk";
+import { type Bar } from "./bar";
+import { withBars } from "./diagnose";
+import { type Meter, readingsOf, type Walk, asReadings } from "./walk";
 import { type ProvedLane, readPlaceOf } from "./lane";
 import { checksAmong } from "./next-check";
-import { type CauseId } from "../measured";
-import { type Place, rankWorlds, type Suspicion } from "./rank";
-import { type ReadPlace, stepKey } from "../measured";
+import { causesOf, rankWorlds, type Suspicion } from "./rank";
+import { type Place } from "./reading";
+import { type DiagnosisId, type ReadPlace, type ReadQuantity, stepKey } from "../measured";
 
 /** A cause where it sits, and how likely it is among all that could be. */
-export type JudgedCause = { readonly id: CauseId | "turnedPlug"; readonly at: ReadPlace; readonly share: number };
+export type JudgedCause = { readonly id: DiagnosisId | "turnedPlug"; readonly at: ReadPlace; readonly share: number };
 
 export type LaneJudgement = {
   /** Best first; nothing to say (`[]`) before anything was read. */ readonly causes: readonly JudgedCause[];
@@ -21,45 +23,67 @@ const leastBits = 0.02;
 const mostCauses = 5;
 const leastShown = 0.01;
 
-/** What is wrong with an array, by all that was read of it. Some 0.2 to 0.5 s: beside the page. */
+/**
+ * What is wrong with an array, by all that was read of it; never "nothing wrong" while something bars it from being plugged in or a reading
+ * fits no right array. Some 0.2 to 0.5 s: beside the page.
+ */
 export function judgeLane(
   lane: ProvedLane,
-  steps: readonly WalkStep[],
+  { steps, bars, mayRun }: Pick<Walk, "steps" | "bars" | "mayRun">,
   meter: Meter,
   suspicion: Suspicion | null = null,
 ): LaneJudgement {
-  const turned = turnedIn(steps);
-  if (turned !== null) return { causes: [turned], isSure: true, nextKey: null };
   const readings = asReadings(lane, steps);
   if (readings.length === 0 && suspicion === null) return { causes: [], isSure: false, nextKey: steps[0]?.key ?? null };
-  const ranked = rankWorlds(lane.tree, lane.sky, readings, lane.window, lane.tracking, suspicion);
-  const causes = ranked
+  const mayBeFine = bars.length === 0 && steps.every(({ outcome }) => outcome === null || outcome.type === "fine");
+  const ranked = rankWorlds(lane.tree, lane.sky, readings, lane.window, lane.tracking, suspicion, mayBeFine);
+  const turned = turnedIn(lane, bars);
+  const causes = [
+    ...(turned === null ? [] : [turned]),
+    ...withBars(causesOf(ranked), turned === null ? bars : bars.filter(({ why }) => why !== "reversed"))
+      .filter(({ share }) => share >= leastShown)
+      .map(({ id, at, share }): JudgedCause => ({
+        id,
+        at: readPlaceOf(lane, placeNamed(at)),
+        share: turned === null ? share : (1 - turned.share) * share,
+      })),
+  ]
     .filter(({ share }) => share >= leastShown)
-    .slice(0, mostCauses)
-    .map(({ id, at, share }): JudgedCause => ({ id, at: readPlaceOf(lane, placeNamed(at)), share }));
+    .slice(0, mostCauses);
   const isSure = (causes[0]?.share ?? 0) >= sureShare;
   const asked = new Map(
     readingsOf(lane, meter).map(({ at, quantity }) => [stepKey(readPlaceOf(lane, at), quantity), { at, quantity }]),
   );
   const taken = new Set(steps.filter(({ read }) => read !== null).map(({ key }) => key));
-  // nobody parts a plug under load: while it runs only the input is read
+  // what bars is read again before anything else; nobody opens a connector under load: while it runs only the input is read
+  const [bar] = bars;
+  if (bar !== undefined) {
+    const key = stepKey(readPlaceOf(lane, bar.at), bar.quantity);
+    return { causes, isSure, nextKey: asked.has(key) && !isRunning(bar.quantity) ? key : null };
+  }
   const next = checksAmong(lane.tree, readings, ranked, ["openV", "shortA", "runV", "runA"]).find(
     ({ at, quantity, bits }) => {
       const key = stepKey(readPlaceOf(lane, at), quantity);
-      return bits >= leastBits && asked.has(key) && !taken.has(key);
+      return bits >= leastBits && asked.has(key) && !taken.has(key) && (mayRun || !isRunning(quantity));
     },
   );
   return { causes, isSure, nextKey: next === undefined ? null : stepKey(readPlaceOf(lane, next.at), next.quantity) };
 }
 
-/** A minus sign needs no weighing: a panel alone has its own plugs turned, a row of right panels one between them. */
-function turnedIn(steps: readonly WalkStep[]): JudgedCause | null {
-  const minus = steps.filter(({ outcome, quantity }) => outcome?.type === "minus" && quantity === "openV");
-  const panel = minus.find(({ phase }) => phase === "panels");
-  if (panel !== undefined) return { id: "reversed", at: panel.place, share: 1 };
-  const [other] = minus;
-  return other === undefined ? null : { id: "turnedPlug", at: other.place, share: 1 };
+function isRunning(quantity: ReadQuantity): boolean {
+  return quantity === "runV" || quantity === "runA" || quantity === "displayW";
 }
+
+/** A minus sign needs no weighing: a panel alone has its own connector turned, what is joined of right panels one between them. */
+function turnedIn(lane: ProvedLane, bars: readonly Bar[]): JudgedCause | null {
+  const minus = bars.filter(({ why }) => why === "reversed");
+  const panel = minus.find(({ at }) => at.type === "panel");
+  const [bar] = panel === undefined ? minus : [panel];
+  if (bar === undefined || bars.some(({ why }) => why === "overVoltage")) return null;
+  const at = readPlaceOf(lane, bar.at);
+  return { id: panel === undefined ? "turnedPlug" : "reversed", at, share: turnedShare };
+}
+const turnedShare = 0.97;
 
 function placeNamed(at: string): Place {
   const [kind, number] = at.split(":");

@@ -6,7 +6,8 @@ import { kindOf, type LaneContext } from "../rules";
 import { rossCPerWm2 } from "../sky";
 import { keyOf, netOfRows, standOf, type Tile, type TileKey } from "../wiring";
 import { clearOnPlane, isEven, lightNow, type LightGuess } from "./light-now";
-import { type Place, type SkyGuess } from "./rank";
+import { type SkyGuess } from "./rank";
+import { type Place } from "./reading";
 import { type ReadPlace, type ReadSky } from "../measured";
 import { leavesOf, type ProveLeaf, type ProveTree, stringsOf } from "./tree";
 
@@ -27,6 +28,7 @@ export type ProvedLane = {
     readonly array: number;
   };
   readonly batteryV: number | null;
+  /** What open-circuit volts are carried to, °C. */ readonly recordLowC: number;
 };
 
 export type Moment = { readonly atMs: number; readonly longitudeDeg: number };
@@ -61,13 +63,21 @@ export function provedLane(
   const rossOf = (tile: Tile) => rossCPerWm2[standOf(pose, tile).mount ?? site.mount];
   // a thermometer on the back says how warm the cells are, whatever the light: two degrees less
   const byBack = said.backC !== null;
+  const vocPctOf = (tile: Tile) => kindOf(context, tile).fit.label.tempCoVocPctPerC;
   let next = 0;
   const treeOf = (part: Net): ProveTree | null => {
     if (part.type === "panel") {
       const k = next++;
       const tile = tiles[k];
       if (tile === undefined) throw new Error("as many panels as tiles");
-      return { type: "panel", id: k + 1, model: part.model, light: shareOf(k), rossK: byBack ? 0 : rossOf(tile) };
+      return {
+        type: "panel",
+        id: k + 1,
+        model: part.model,
+        light: shareOf(k),
+        rossK: byBack ? 0 : rossOf(tile),
+        vocPctPerC: vocPctOf(tile),
+      };
     }
     if (part.type !== "series" && part.type !== "parallel") return null;
     const members = part.members.flatMap((member) => treeOf(member) ?? []);
@@ -100,6 +110,7 @@ export function provedLane(
       array: inString.reduce((sum, each) => sum + each, 0),
     },
     batteryV: context.port.batteryV,
+    recordLowC: site.recordLowC,
   };
 }
 /** Cells are warmer than their back by this. */

@@ -1,15 +1,6 @@
 import { type InputWindow } from "../input";
-import {
-  type Place,
-  quantities,
-  type Quantity,
-  rankWorlds,
-  type RankedWorld,
-  type Reading,
-  shownAt,
-  sigmaOf,
-  type SkyGuess,
-} from "./rank";
+import { rankWorlds, type RankedWorld, sigmaOf, type SkyGuess } from "./rank";
+import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
 import { leavesOf, type ProveTree, stringsOf } from "./tree";
 
 /** A reading worth taking: where, what, and by how many bits it is expected to narrow down what may be wrong. */

@@ -1,24 +1,9 @@
 import { type InputWindow, type Tracking } from "../input";
-import { type CauseId } from "../measured";
-import { type Hypothesis, hypothesesFor } from "./hypotheses";
+import { type DiagnosisId } from "../measured";
+import { bothOf, type Hypothesis, hypothesesFor, slipsAmong } from "./hypotheses";
 import { type ProveSky, type ProveTree } from "./tree";
+import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
 import { type Bench, createBench, type Prediction, rightWorld, type Shown } from "./world";
-
-/** What meters and displays showed at one place. */
-export type Reading = {
-  readonly at: Place;
-  readonly openV: number | null;
-  readonly shortA: number | null;
-  readonly runV: number | null;
-  readonly runA: number | null;
-  readonly displayW: number | null;
-  readonly batterySoc: number | null;
-};
-export type Place =
-  | { readonly type: "panel"; readonly id: number }
-  | { readonly type: "string"; readonly n: number }
-  | { readonly type: "array" }
-  | { readonly type: "input" };
 
 export const cloudWords = ["clear", "haze", "broken", "overcast"] as const;
 export type CloudWord = (typeof cloudWords)[number];
@@ -36,7 +21,7 @@ export type Suspicion = { readonly lossPct: number };
 /** A loss out of a log is known within so much, percentage points, one sigma. */
 const lossSigma = 3;
 
-export type Cause = { readonly id: CauseId; readonly at: string; readonly share: number };
+export type Cause = { readonly id: DiagnosisId; readonly at: string; readonly share: number };
 
 /** Meters as they are: a share of what they show, and their last digit (physics: ±1 % volts, ±1.5 % amps by hand, labels ±3 %). */
 const voltsShare = 0.012;
@@ -63,12 +48,17 @@ const dirtyShare = 0.84;
 /** From here on a battery takes less and less. */
 const taperSoc = 85;
 
-/** A cause with how likely it is, and what meters would then show. */
-export type RankedWorld = Cause & { readonly prediction: Prediction };
+/** What a world is made of, with how likely it is, and what meters would then show. Of two things wrong at once the first tells more. */
+export type RankedWorld = {
+  readonly causes: readonly Pick<Cause, "id" | "at">[];
+  readonly share: number;
+  readonly prediction: Prediction;
+};
 
 /**
- * What may be wrong with an array, likeliest first. Each single thing that may be is a world; in each, all readings are worked out
- * by the engine and held against those taken; light is fitted anew in each. What nobody read cannot count.
+ * What may be wrong with an array, likeliest first. Each thing that may be is a world; where no single one fits, pairs are; in each, all
+ * readings are worked out by the engine and held against those taken. What readings share is fitted anew in each: the light, and how far
+ * labels, air and meter are off in volts. What nobody read cannot count. `mayBeFine` false: something forbids that nothing is wrong.
  */
 export function rankWorlds(
   tree: ProveTree,
@@ -77,6 +67,7 @@ export function rankWorlds(
   window: InputWindow | null,
   tracking: Tracking = { type: "scan" },
   suspicion: Suspicion | null = null,
+  mayBeFine = true,
 ): readonly RankedWorld[] {
   const bench = createBench(tree, window, tracking);
   const guess = guessOf(sky);
@@ -84,11 +75,16 @@ export function rankWorlds(
   const first = skyWith(sky, lights.middle);
   const soc = readings.find(({ batterySoc }) => batterySoc !== null)?.batterySoc ?? null;
   const atFirst = bench.predict(rightWorld(first));
-  const hypotheses = hypothesesFor(
-    bench,
-    (n) => typicalOhm(atFirst, n),
-    (leaf) => aloneShares(atFirst, readings, leaf, first.irradianceWm2),
-  ).filter(
+  const hypotheses = [
+    ...hypothesesFor(
+      bench,
+      (n) => typicalOhm(atFirst, n),
+      (leaf) => aloneShares(atFirst, readings, leaf, first.irradianceWm2),
+      (leaf) => readings.find(({ at }) => at.type === "panel" && at.id === leaf)?.openV ?? null,
+      allSharesOf(atFirst, readings),
+    ),
+    ...slipsAmong(atFirst, readings),
+  ].filter(
     ({ id, at }) =>
       (id !== "tapering" || soc === null || soc >= taperSoc) &&
       // nobody can tell dirt on all from a dull sky without knowing the sky
@@ -101,38 +97,104 @@ export function rankWorlds(
     ...lights.ends,
     ...(sky.irradianceWm2 === null ? [] : [guess.wm2]),
   ];
-  const rough = hypotheses.map((hypothesis) => weigh(hypothesis, roughLights)).sort((a, b) => a.miss - b.miss);
-  const scored = rough.map((each, k) =>
-    k < mostWeighed
-      ? weigh(
-          each.hypothesis,
-          fineSteps.map((step) => step * each.light),
-          each,
-        )
-      : each,
-  );
-  // of one cause at one place only its best strength counts
-  const best = new Map<string, Scored>();
-  for (const each of scored) {
-    const key = `${each.hypothesis.id} ${each.hypothesis.at}`;
-    const before = best.get(key);
-    if (before === undefined || each.miss < before.miss) best.set(key, each);
+  const rough = hypotheses.map((hypothesis) => weigh([hypothesis], roughLights)).sort((a, b) => a.miss - b.miss);
+  const count = readings.reduce((sum, each) => sum + quantities.filter((name) => each[name] !== null).length, 0);
+  const singles = sought(rough);
+  const pairs = (singles[0]?.miss ?? 0) > pairsFrom + count ? sought(pairsOf(rough)) : [];
+  const none = weigh([nothingKnown], [lights.middle]);
+  const scored = [...singles, ...pairs]
+    .filter((each) => mayBeFine || !isFine(each, sky))
+    .filter((each) => !isFine(each, sky) || fits(each, guess, sky, readings));
+  const least = Math.min(...scored.map(({ miss }) => miss), noneMiss(count));
+  const weighed = [
+    ...scored.map((each) => ({
+      causes: each.hypotheses.map((hypothesis) => named(hypothesis, each, sky)),
+      prediction: each.prediction,
+      miss: each.miss,
+    })),
+    { causes: [{ id: "none" as const, at: "array" }], prediction: none.prediction, miss: noneMiss(count) },
+  ].map((each) => ({ ...each, weight: Math.exp(-(each.miss - least) / 2) }));
+  const all = weighed.reduce((sum, { weight }) => sum + weight, 0);
+  return weighed
+    .map(({ causes, prediction, weight }) => ({ causes, prediction, share: weight / all }))
+    .sort((a, b) => b.share - a.share);
+
+  /** The best strength of each cause at each place, its light sought finely. */
+  function sought(found: readonly Scored[]): readonly Scored[] {
+    const fine = found.map((each, k) =>
+      k < mostWeighed
+        ? weigh(
+            each.hypotheses,
+            fineSteps.map((step) => step * each.light),
+            each,
+          )
+        : each,
+    );
+    const best = new Map<string, Scored>();
+    for (const each of fine) {
+      const key = each.hypotheses.map(({ id, at }) => `${id} ${at}`).join();
+      const before = best.get(key);
+      if (before === undefined || each.miss < before.miss) best.set(key, each);
+    }
+    return [...best.values()].sort((a, b) => a.miss - b.miss);
   }
-  const ranked = [...best.values()]
-    .map((each) => ({ ...each, cause: named(each, sky) }))
-    .sort((a, b) => a.miss - b.miss);
-  const least = ranked[0]?.miss ?? 0;
-  const weights = ranked.map(({ miss }) => Math.exp(-(miss - least) / 2));
-  const all = weights.reduce((sum, each) => sum + each, 0);
-  return ranked.map(({ cause, prediction }, k) => ({ ...cause, prediction, share: (weights[k] ?? 0) / all }));
+
+  /** The likeliest single things, each with every other. */
+  function pairsOf(found: readonly Scored[]): readonly Scored[] {
+    const isOne = ({ hypotheses: [one] }: Scored) => one !== undefined && one.id !== "fine";
+    const seconds = found.filter(isOne).slice(0, mostSeconds);
+    const firsts = seconds
+      .filter(
+        ({ hypotheses: [one] }, k) =>
+          seconds.findIndex(({ hypotheses: [other] }) => other?.id === one?.id && other?.at === one?.at) === k,
+      )
+      .slice(0, mostFirsts);
+    return firsts
+      .flatMap((one) =>
+        seconds.flatMap((other): Scored[] => {
+          const [a, b] = [one.hypotheses[0], other.hypotheses[0]];
+          if (a === undefined || b === undefined || (a.id === b.id && a.at === b.at)) return [];
+          if (bothOf(a, b).worldIn(first) === null) return [];
+          return [weigh([a, b], [one.light, other.light])];
+        }),
+      )
+      .sort((a, b) => a.miss - b.miss);
+  }
+}
+
+/** How likely each cause is: in all worlds of which it is a part. */
+export function causesOf(worlds: readonly RankedWorld[]): readonly Cause[] {
+  const found = new Map<string, Cause>();
+  for (const { causes, share } of worlds)
+    for (const { id, at } of causes) {
+      const key = `${id} ${at}`;
+      found.set(key, { id, at, share: (found.get(key)?.share ?? 0) + share });
+    }
+  return [...found.values()].sort((a, b) => b.share - a.share);
 }
 
 type Scored = {
-  readonly hypothesis: Hypothesis;
+  readonly hypotheses: readonly Hypothesis[];
   readonly miss: number;
   readonly light: number;
   readonly prediction: Prediction;
 };
+
+/** From so much over one for each reading on no single cause fits well, and pairs are tried. */
+const pairsFrom = 12;
+const mostFirsts = 8;
+const mostSeconds = 40;
+/** A world in which nothing known is wrong: what has to be missed by more than this is explained by nothing. */
+const nothingKnown: Hypothesis = {
+  id: "none",
+  at: "array",
+  price: 0,
+  worldIn: (sky) => rightWorld(sky),
+  readAs: (readings) => readings,
+};
+function noneMiss(count: number): number {
+  return 26 + 1.6 * count;
+}
 
 function guessOf({ irradianceWm2, cloud }: SkyGuess) {
   if (irradianceWm2 !== null) return { wm2: irradianceWm2, sigma: measuredSigma };
@@ -141,6 +203,13 @@ function guessOf({ irradianceWm2, cloud }: SkyGuess) {
 
 function skyWith({ airTempC, rossK }: SkyGuess, irradianceWm2: number): ProveSky {
   return { irradianceWm2, airTempC, rossK };
+}
+
+/** The sky by all that is known of it: by the array's own amps where some were shorted, else as told. */
+export function likelySky(tree: ProveTree, sky: SkyGuess, readings: readonly Reading[]): ProveSky {
+  const guess = guessOf(sky);
+  if (sky.irradianceWm2 !== null) return skyWith(sky, guess.wm2);
+  return skyWith(sky, lightsFrom(createBench(tree, null), sky, readings, guess.wm2).middle);
 }
 
 /** Lights by the array's own shorted amps: the middle of all panels and strings that were shorted, and the least and the most of them. */
@@ -178,6 +247,24 @@ function aloneShares(prediction: Prediction, readings: readonly Reading[], leaf:
   return { volts: read.openV / (due.openV ?? 1), amps: read.shortA / Math.max(0.01, due.shortA ?? 1), at };
 }
 
+/** What all panels read alone show of what was meant, where they agree; null where none was, or they do not. */
+function allSharesOf(prediction: Prediction, readings: readonly Reading[]) {
+  const ratios = (quantity: "openV" | "shortA") =>
+    readings
+      .flatMap(({ at, ...reading }) => {
+        const [read, is] = [reading[quantity], shownAt(prediction, at)?.[quantity] ?? null];
+        return at.type === "input" || read === null || is === null || is <= 0 || read <= 0 ? [] : [read / is];
+      })
+      .sort((a, b) => a - b);
+  const [volts, amps] = [ratios("openV"), ratios("shortA")];
+  const middle = volts[Math.floor(volts.length / 2)];
+  if (middle === undefined || Math.abs(middle - 1) < leastOtherShare) return null;
+  // light fits the amps: what is left of them is the panels' own
+  return { volts: middle, amps: amps.length === 0 ? 1 : (amps[Math.floor(amps.length / 2)] ?? 1) };
+}
+/** Nearer to what was meant than this it is the label, the air, the meter. */
+const leastOtherShare = 0.055;
+
 /** How badly worlds fit, by whichever of some lights fits best. */
 function weigher(
   bench: Bench,
@@ -194,14 +281,20 @@ function weigher(
     const lossPct = right <= 0 ? 0 : 100 * (1 - takenW / right);
     return Math.min(mostMiss, ((lossPct - suspicion.lossPct) / lossSigma) ** 2);
   };
-  return (hypothesis: Hypothesis, lights: readonly number[], best: Scored | null = null): Scored => {
+  return (hypotheses: readonly Hypothesis[], lights: readonly number[], best: Scored | null = null): Scored => {
+    const [one, other] = hypotheses;
+    if (one === undefined) throw new Error("a world is of a hypothesis at least");
+    const { worldIn, readAs, price } = other === undefined ? one : bothOf(one, other);
+    const read = readAs(readings);
     let least = best;
     for (const each of lights) {
       const light = roundedLight(each);
-      const prediction = bench.predict(hypothesis.worldIn(skyWith(sky, light)));
+      const world = worldIn(skyWith(sky, light));
+      if (world === null) continue;
+      const prediction = bench.predict(world);
       const off = Math.log(light / guess.wm2) / guess.sigma;
-      const miss = missOf(prediction, readings) + suspected(light, prediction.takenW) + off ** 2 + 2 * hypothesis.price;
-      if (least === null || miss < least.miss) least = { hypothesis, miss, light, prediction };
+      const miss = missOf(prediction, read) + suspected(light, prediction.takenW) + off ** 2 + 2 * price;
+      if (least === null || miss < least.miss) least = { hypotheses, miss, light, prediction };
     }
     if (least === null) throw new Error("a world is weighed by a light at least");
     return least;
@@ -216,21 +309,6 @@ function roundedLight(wm2: number): number {
   return Number(clampLight(wm2).toPrecision(3));
 }
 
-export function shownAt(prediction: Prediction, place: Place): Shown | null {
-  switch (place.type) {
-    case "panel":
-      return prediction.panels.get(place.id) ?? null;
-    case "string":
-      return prediction.strings[place.n - 1] ?? null;
-    case "array":
-      return prediction.array;
-    case "input":
-      return prediction.input;
-  }
-}
-
-export const quantities = ["openV", "shortA", "runV", "runA"] as const;
-export type Quantity = (typeof quantities)[number];
 const shares: Readonly<Record<Quantity, number>> = {
   openV: voltsShare,
   shortA: ampsShare,
@@ -244,22 +322,93 @@ export function sigmaOf(quantity: Quantity, a: number, b: number): number {
   return floors[quantity] + shares[quantity] * Math.max(Math.abs(a), Math.abs(b));
 }
 
-/** Twice the unlikelihood of all readings in a world: squares of misses in units of what meters may be off. */
-function missOf(prediction: Prediction, readings: readonly Reading[]): number {
-  return readings.reduce((sum, reading) => {
+/**
+ * Panels in a string that is held far below its best share its volts by the last hundredth of their amps: what one of them then shows
+ * while it runs says little.
+ */
+function looseV(at: Place, quantity: Quantity, due: Shown | null): number {
+  if (at.type !== "panel" || quantity !== "runV" || due === null || due.openV === null || due.runV === null) return 0;
+  return due.runV < flatShare * due.openV ? looseShare * due.openV : 0;
+}
+const flatShare = 0.74;
+const looseShare = 0.35;
+
+type Missed = { readonly quantity: Quantity; readonly off: number; readonly is: number; readonly sigma: number };
+
+function missedBy(prediction: Prediction, readings: readonly Reading[]): Missed[] {
+  return readings.flatMap((reading) => {
     const due = shownAt(prediction, reading.at);
-    return quantities.reduce((total, quantity) => {
+    return quantities.flatMap((quantity): Missed[] => {
       const [read, is] = [reading[quantity], due?.[quantity] ?? null];
       return read === null || is === null
-        ? total
-        : total + Math.min(mostMiss, ((read - is) / sigmaOf(quantity, is, read)) ** 2);
-    }, sum);
-  }, 0);
+        ? []
+        : [{ quantity, off: read - is, is, sigma: sigmaOf(quantity, is, read) + looseV(reading.at, quantity, due) }];
+    });
+  });
+}
+
+/** Labels, air and the meter are off in all volts alike: known within this share, one sigma. */
+const sharedVoltsSigma = 0.022;
+
+/** By what share all volts are off together: the likeliest, those left out that no such share explains. */
+function sharedVolts(missed: readonly Missed[]): number {
+  let [top, bottom] = [0, 1 / sharedVoltsSigma ** 2];
+  for (const { quantity, off, is, sigma } of missed) {
+    if (quantity !== "openV" && quantity !== "runV") continue;
+    if (Math.abs(off) > 3 * sigma + 0.06 * Math.abs(is)) continue;
+    top += (off * is) / sigma ** 2;
+    bottom += is ** 2 / sigma ** 2;
+  }
+  return top / bottom;
+}
+
+/** Twice the unlikelihood of all readings in a world: squares of misses in units of what meters may be off. */
+function missOf(prediction: Prediction, readings: readonly Reading[]): number {
+  const missed = missedBy(prediction, readings);
+  const shared = sharedVolts(missed);
+  return missed.reduce(
+    (sum, { quantity, off, is, sigma }) => {
+      const own = quantity === "openV" || quantity === "runV" ? off - shared * is : off;
+      return sum + Math.min(mostMiss, (own / sigma) ** 2);
+    },
+    (shared / sharedVoltsSigma) ** 2,
+  );
+}
+
+/** Whether all readings lie within what meters, labels, air and sky allow where nothing is wrong. */
+function fits(
+  { prediction, light }: Scored,
+  guess: { readonly wm2: number; readonly sigma: number },
+  { irradianceWm2 }: SkyGuess,
+  readings: readonly Reading[],
+): boolean {
+  const missed = missedBy(prediction, readings);
+  const shared = sharedVolts(missed);
+  const isLightOk = Math.abs(Math.log(light / guess.wm2)) <= (irradianceWm2 === null ? 2.5 * guess.sigma : mostSkyOff);
+  return (
+    Math.abs(shared) <= mostSharedVolts &&
+    isLightOk &&
+    missed.every(({ quantity, off, is, sigma }) => {
+      const own = quantity === "openV" || quantity === "runV" ? off - shared * is : off;
+      return (
+        sigma > looseShare * Math.abs(is) ||
+        Math.abs(own) <= allowedFloors[quantity] + allowedShares[quantity] * Math.abs(is)
+      );
+    })
+  );
+}
+const mostSkyOff = 0.24;
+const mostSharedVolts = 0.055;
+const allowedShares: Readonly<Record<Quantity, number>> = { openV: 0.032, shortA: 0.05, runV: 0.075, runA: 0.07 };
+const allowedFloors: Readonly<Record<Quantity, number>> = { openV: 0.15, shortA: 0.06, runV: 0.4, runA: 0.1 };
+
+function isFine(each: Scored, sky: SkyGuess): boolean {
+  const [one, other] = each.hypotheses;
+  return one !== undefined && other === undefined && one.id === "fine" && named(one, each, sky).id === "fine";
 }
 
 /** What a world is called: an array in which nothing is wrong may still be clipped, asleep, shut out, dirty all over or in weak sun. */
-function named({ hypothesis, prediction, light }: Scored, sky: SkyGuess): Pick<Cause, "id" | "at"> {
-  const { id, at } = hypothesis;
+function named({ id, at }: Hypothesis, { prediction, light }: Scored, sky: SkyGuess): Pick<Cause, "id" | "at"> {
   if (id !== "fine") return { id, at };
   const { limitedBy, freeW, takenW } = prediction;
   if (limitedBy === "overVoltage" || limitedBy === "asleep") return { id: limitedBy, at: "input" };

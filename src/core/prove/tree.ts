@@ -1,12 +1,16 @@
 import { type PanelModel } from "../panel";
 
-/** A panel: how much of the light falls on it where panels look elsewhere (1: all), and how warm it gets; null: as the sky says. */
+/**
+ * A panel: how much of the light falls on it where panels look elsewhere (1: all), and how warm it gets; null: as the sky says. Its label's
+ * Voc coefficient, %/°C; null: the usual one.
+ */
 export type ProveLeaf = {
   readonly type: "panel";
   readonly id: number;
   readonly model: PanelModel;
   readonly light: number;
   readonly rossK: number | null;
+  readonly vocPctPerC: number | null;
 };
 
 /** An array as it was meant, its panels numbered. Its strings are the branches of the outermost parallel. */

@@ -1,6 +1,8 @@
+import { type Bar, barsOf, isJoinedRead, type LastReading } from "./bar";
+import { expected } from "./expect";
 import { ampsShare, type LightGuess } from "./light-now";
 import { placeIn, type ProvedLane, readPlaceOf } from "./lane";
-import { type Place, type Quantity, type Reading, shownAt } from "./rank";
+import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
 import { keyOfPlace, type ReadingRecord, type ReadPlace, type ReadQuantity, stepKey } from "../measured";
 import { leavesOf, type ProveSky, stringsOf } from "./tree";
 import { createBench, type Prediction, rightWorld } from "./world";
@@ -126,13 +128,21 @@ export function readingsOf(lane: ProvedLane, meter: Meter): readonly Asked[] {
   ];
 }
 
+/** `bars`: why nothing may be plugged in yet, worst first. `mayRun`: whether running readings may be taken. */
+export type Walk = {
+  readonly steps: readonly WalkStep[];
+  readonly light: LightGuess;
+  readonly bars: readonly Bar[];
+  readonly mayRun: boolean;
+};
+
 /** The whole walk of a lane, with what is due under the sky of the moment and what has been read. */
 export function walkOf(
   lane: ProvedLane,
   records: readonly ReadingRecord[],
   meter: Meter = usualMeter,
   coldV: ColdVolts = () => null,
-): { readonly steps: readonly WalkStep[]; readonly light: LightGuess } {
+): Walk {
   const latest = latestOf(records);
   const light = lightByAmps(lane, [...latest.values()]) ?? lane.light;
   const predict = predictions(lane, light);
@@ -151,7 +161,21 @@ export function walkOf(
       outcome: read === null ? null : outcomeOf(lane, at, read, read.due ?? band, coldV(place)),
     };
   });
-  return { steps, light };
+  const last = lastOf(lane, steps);
+  const sky = skyAt(lane, Math.max(5, light.due));
+  const bars = barsOf(lane.tree, lane.window, last, sky, expected(lane.tree, sky), lane.recordLowC);
+  const isOver = steps.some(({ outcome }) => outcome?.type === "overCeiling");
+  return { steps, light, bars, mayRun: bars.length === 0 && !isOver && isJoinedRead(lane.tree, last) };
+}
+
+/** The last reading of each place and quantity that a meter gave. */
+function lastOf(lane: ProvedLane, steps: readonly WalkStep[]): readonly LastReading[] {
+  return steps.flatMap(({ read, place }) => {
+    const at = placeIn(lane, place);
+    if (read === null || at === null) return [];
+    const quantity = quantities.find((each) => each === read.quantity);
+    return quantity === undefined ? [] : [{ at, quantity, value: read.value }];
+  });
 }
 
 /** Volts of a part on the coldest dawn, as the rules reckon them; null: not known. */
@@ -220,13 +244,12 @@ function outcomeOf(
 ): Outcome | null {
   const volts = quantity === "openV" || quantity === "runV";
   const { window } = lane;
-  if (volts && at.type !== "panel" && window !== null && window.ceilingOnVoc) {
+  if (volts && (at.type !== "panel" || isItsString(lane, at.id)) && window !== null && window.ceilingOnVoc) {
     // measured volts as they will be on the coldest dawn: as much more as the rules' are over today's
     const rise =
       coldV === null || band === null || band.due <= 0 || quantity !== "openV" ? 1 : Math.max(1, coldV / band.due);
     const cold = Math.abs(value) * rise;
-    if (cold > window.maxV && isPlausible(value, band))
-      return { type: "overCeiling", ceilingV: window.maxV, coldV: cold };
+    if (cold > window.maxV) return { type: "overCeiling", ceilingV: window.maxV, coldV: cold };
   }
   if (band === null) return null;
   const within = (shown: number) => shown >= band.low && shown <= band.high;
@@ -247,25 +270,23 @@ function outcomeOf(
   return { type: value < band.low ? "low" : "high" };
 }
 
-/** Not a slip of a thousand: then it is judged as that. */
-function isPlausible(value: number, band: Band | null): boolean {
-  return band === null || Math.abs(value) < 20 * Math.max(1, band.high);
+/** Whether a panel stands alone in its string: joined, its volts are the input's. */
+function isItsString(lane: ProvedLane, id: number): boolean {
+  return stringsOf(lane.tree).some((part) => part.type === "panel" && part.id === id);
 }
 
-/** The readings as the engine takes them, scaled to the light of the moment; slips of meters are left out. */
+/** The readings as the engine takes them, scaled to the light of the moment. */
 export function asReadings(lane: ProvedLane, steps: readonly WalkStep[]): readonly Reading[] {
   const byPlace = new Map<string, Reading>();
-  for (const { read, outcome } of steps) {
+  for (const { read } of steps) {
     const at = read === null ? null : placeIn(lane, read.place);
-    if (read === null || at === null || (outcome !== null && slips.includes(outcome.type))) continue;
+    if (read === null || at === null) continue;
     const before = byPlace.get(keyOfPlace(read.place)) ?? blank(at);
     const value = read.quantity === "shortA" ? read.value * drift(lane, read) : read.value;
     byPlace.set(keyOfPlace(read.place), { ...before, [read.quantity]: value });
   }
   return [...byPlace.values()];
 }
-const slips: readonly Outcome["type"][] = ["minus", "thousandfold", "thousandth"];
-
 function blank(at: Place): Reading {
   return { at, openV: null, shortA: null, runV: null, runA: null, displayW: null, batterySoc: null };
 }

@@ -7,8 +7,8 @@ import { leavesOf, lightOf, type ProveLeaf, type ProveSky, type ProveTree, strin
 export type PanelFault =
   | { readonly type: "reversed" }
   | { readonly type: "open" }
-  /** One of its substrings is carried by its diode for good. */
-  | { readonly type: "bypassed" }
+  /** So many of its substrings are carried by their diodes for good. */
+  | { readonly type: "bypassed"; readonly count: number }
   /** All of it, or only its first substring, gets this share of the light. */
   | { readonly type: "dim"; readonly share: number; readonly substrings: "all" | "one" }
   /** Another panel: so many times the volts, and the amps. */
@@ -26,7 +26,8 @@ export type World = {
   readonly missing: ReadonlySet<number>;
   readonly inParallel: ReadonlySet<number>;
   readonly stringOhm: ReadonlyMap<number, number>;
-  /** Strings one behind another instead of side by side. */ readonly inSeries: boolean;
+  /** Strings, from 1, put in the wrong way round as a whole. */ readonly turned: ReadonlySet<number>;
+  /** Strings one behind another instead of in parallel. */ readonly inSeries: boolean;
   /** A bad joint in the main lead, Ω. */ readonly leadOhm: number;
   /** The share of what there is that the battery still takes; 1: all. */ readonly taken: number;
 };
@@ -38,9 +39,26 @@ export function rightWorld(sky: ProveSky): World {
     missing: new Set(),
     inParallel: new Set(),
     stringOhm: new Map(),
+    turned: new Set(),
     inSeries: false,
     leadOhm: 0,
     taken: 1,
+  };
+}
+
+/** Two things wrong at once; null where they speak of the same panel. */
+export function bothWrong(a: World, b: World): World | null {
+  if ([...a.panels.keys()].some((leaf) => b.panels.has(leaf))) return null;
+  return {
+    sky: a.sky,
+    panels: new Map([...a.panels, ...b.panels]),
+    missing: new Set([...a.missing, ...b.missing]),
+    inParallel: new Set([...a.inParallel, ...b.inParallel]),
+    stringOhm: new Map([...a.stringOhm, ...b.stringOhm]),
+    turned: new Set([...a.turned, ...b.turned]),
+    inSeries: a.inSeries || b.inSeries,
+    leadOhm: a.leadOhm + b.leadOhm,
+    taken: Math.min(a.taken, b.taken),
   };
 }
 
@@ -111,7 +129,7 @@ export function createBench(tree: ProveTree, window: InputWindow | null, trackin
         // measured at its own ends it is a panel like any other
         return isAlone ? plain() : mirrored(plain());
       case "bypassed":
-        return parts < 2 ? scaled(plain(), 0.5, 1) : scaled(plain(), (parts - 1) / parts, 1);
+        return scaled(plain(), parts < 2 ? 0.5 : Math.max(0.02, (parts - fault.count) / parts), 1);
       case "dim":
         return solved(light(fault.share, fault.substrings === "one"));
       case "other":
@@ -154,7 +172,10 @@ export function createBench(tree: ProveTree, window: InputWindow | null, trackin
   }
 
   function predict(world: World): Prediction {
-    const nodes = strings.map((part, k) => stringNode(part, k + 1, world));
+    const nodes = strings.map((part, k) => {
+      const node = stringNode(part, k + 1, world);
+      return world.turned.has(k + 1) && node.curve !== null ? { ...node, curve: mirrored(node.curve) } : node;
+    });
     const plugged = nodes.map((node, k) => (world.missing.has(k + 1) ? { ...node, curve: null } : node));
     const root =
       strings.length === 1 && plugged[0] !== undefined
@@ -182,9 +203,13 @@ export function createBench(tree: ProveTree, window: InputWindow | null, trackin
         descend(node, v, i, flows);
         stringFlows[k] = { v, i };
       }
+    const flowOf = (k: number) => {
+      const flow = stringFlows[k];
+      return flow !== undefined && world.turned.has(k + 1) ? { v: -flow.v, i: -flow.i } : flow;
+    };
     const shown = (curve: Curve | null, flow: { v: number; i: number } | undefined): Shown => ({
       openV: openOf(curve),
-      shortA: curve === null ? 0 : Math.max(0, atVoltage(curve, 0).i),
+      shortA: curve === null ? 0 : atVoltage(curve, 0).i,
       runV: flow?.v ?? null,
       runA: flow?.i ?? null,
     });
@@ -195,7 +220,10 @@ export function createBench(tree: ProveTree, window: InputWindow | null, trackin
           shown(leafCurve(leaf, world.sky, world.panels.get(leaf.id) ?? null, true), flows.get(leaf.id)),
         ]),
       ),
-      strings: nodes.map((node, k) => shown(node.curve, stringFlows[k])),
+      // at its own ends a string reads plus, whichever way round it is put in
+      strings: nodes.map((node, k) =>
+        shown(world.turned.has(k + 1) && node.curve !== null ? mirrored(node.curve) : node.curve, flowOf(k)),
+      ),
       array: shown(root.curve, { v: arrayV, i: run.i }),
       input: { openV: atInput.vocV, shortA: atInput.iscA, runV: run.v, runA: run.i },
       limitedBy: point.limitedBy === "battery" || point.limitedBy === "lowPeak" ? "none" : point.limitedBy,
@@ -221,7 +249,7 @@ function joined(type: "series" | "parallel", members: readonly Node[]): Node {
 }
 
 function openOf(curve: Curve | null): number {
-  return curve === null ? 0 : Math.max(0, atCurrent(curve, 0).v);
+  return curve === null ? 0 : atCurrent(curve, 0).v;
 }
 
 /** What every panel of a part does while its ends stand at a voltage and so much flows. */

@@ -174,7 +174,7 @@ export function SaidOfIt() {
             onChoice={(value) => patch({ staysUp: value === "unknown" ? null : value === "stays" })}
           />
         )}
-        {held?.load.zone != null && (
+        {held !== null && held.load.zone !== null && (
           <ChoiceField
             label="Where on the roof"
             value={fixing.zone ?? "unknown"}

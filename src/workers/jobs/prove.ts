@@ -1,6 +1,7 @@
-import { type ReadingRecord, type ReadPlace, type ReadSky } from "@/core/measured";
+import { type ReadingRecord, type ReadPlace, type ReadSky, stepKey } from "@/core/measured";
 import { type Plan } from "@/core/plan";
 import {
+  type BarReason,
   brightShare,
   judgeLane,
   type LaneJudgement,
@@ -9,6 +10,7 @@ import {
   type Moment,
   type ProvedLane,
   provedLane,
+  readPlaceOf,
   type Suspicion,
   walkOf,
   type WalkStep,
@@ -33,6 +35,15 @@ export type ProveInput = {
 export type ProveWalk = {
   readonly steps: readonly WalkStep[];
   readonly light: LightGuess;
+  /** Why nothing may be plugged in yet, worst first: the step whose reading says so, what it read, and that on the coldest dawn. */
+  readonly bars: readonly {
+    readonly why: BarReason;
+    readonly key: string;
+    readonly value: number;
+    readonly coldV: number;
+  }[];
+  /** Whether running readings may be taken. */ readonly mayRun: boolean;
+  readonly maxV: number | null;
   readonly clearWm2: number;
   /** Panels and strings as stand-ins number them. */ readonly keys: readonly string[];
   /** What one panel may give shorted at the edge of a cloud, A. */ readonly brightA: number;
@@ -58,11 +69,19 @@ export function proveJobs(memory: Memory) {
   const proveWalk: Job<ProveInput, never, ProveWalk | null> = function* (input) {
     const found = laneOf(input);
     if (found === null) return null;
-    const { steps, light } = walk(found, input);
+    const { steps, light, bars, mayRun } = walk(found, input);
     const { tiles, clearWm2, tracking } = found.lane;
     return {
       steps,
       light,
+      bars: bars.map(({ why, at, quantity, value, coldV }) => ({
+        why,
+        key: stepKey(readPlaceOf(found.lane, at), quantity),
+        value,
+        coldV,
+      })),
+      mayRun,
+      maxV: found.lane.window?.maxV ?? null,
       clearWm2,
       keys: tiles.map(({ panelId, piece }) => `${panelId}.${piece}`),
       brightA: brightShare * found.lane.iscA.panel,
@@ -72,7 +91,7 @@ export function proveJobs(memory: Memory) {
   const proveCauses: Job<ProveInput, never, LaneJudgement | null> = function* (input) {
     const found = laneOf(input);
     if (found === null) return null;
-    return judgeLane(found.lane, walk(found, input).steps, input.meter, suspicionOf(found, input));
+    return judgeLane(found.lane, walk(found, input), input.meter, suspicionOf(found, input));
   };
   return { proveWalk, proveCauses };
 }
