@@ -34,8 +34,6 @@ export type HardScenario = {
     readonly id: CauseId;
     readonly at: string;
   }[];
-  /** What its meters show without their errors: for telling which readings no right array could give. */
-  readonly prediction: ReturnType<ReturnType<typeof createBench>["predict"]>;
 };
 
 const kinds = ["rigid195", "rigid225", "rigid120", "rigid410", "poly240"] as const;
@@ -128,7 +126,6 @@ export function hardScenario(draw: Dice, group: HardScenario["group"]): HardScen
     group,
     tree,
     window,
-    prediction: seen,
     recordLowC: null,
     right: found.flatMap(({ at }, k) => {
       const id = causes[k] as CauseId;

@@ -12,7 +12,9 @@ export function Causes({ onGo }: { readonly onGo: (key: string) => void }) {
   const plan = usePlan();
   const { judgement, isJudging, walk, records, suspicion } = useProve();
   if (records.length === 0 && suspicion === null) return null;
-  const next = walk?.steps.find(({ key }) => key === judgement?.nextKey) ?? null;
+  // nothing that runs is offered while it is locked
+  const next =
+    walk?.steps.find(({ key, phase }) => key === judgement?.nextKey && (walk.mayRun || phase !== "running")) ?? null;
   const shown = (judgement?.causes ?? []).slice(0, judgement?.isSure === true ? 1 : 4);
   const value = (quantity: "runV" | "runA" | "displayW") =>
     walk?.steps.find((step) => step.quantity === quantity)?.read?.value ?? null;
@@ -22,7 +24,7 @@ export function Causes({ onGo }: { readonly onGo: (key: string) => void }) {
       ? null
       : conversionOf(runV, runA, displayW, walk?.isPwm === true ? { type: "pwm", heldV: runV } : { type: "scan" });
   return (
-    <Region title="What it may be">
+    <Region title="Likely causes">
       {judgement === null ? (
         <p role="status" style={{ margin: 0 }}>
           Weighing what was read…
@@ -33,7 +35,8 @@ export function Causes({ onGo }: { readonly onGo: (key: string) => void }) {
             {shown.map((cause) => (
               <li key={`${cause.id} ${JSON.stringify(cause.at)}`}>
                 <strong>{causeName(cause)}</strong>
-                {cause.id === "fine" ? "" : `, ${readPlaceName(plan, cause.at)}`}: {sureWords(cause.share)}
+                {cause.id === "fine" || cause.id === "none" ? "" : `, ${readPlaceName(plan, cause.at)}`}:{" "}
+                {sureWords(cause.share)}
                 <div className={style["bar"]} aria-hidden>
                   <span style={{ width: `${100 * cause.share}%` }} />
                 </div>
@@ -41,9 +44,10 @@ export function Causes({ onGo }: { readonly onGo: (key: string) => void }) {
               </li>
             ))}
           </ol>
-          {judgement.isSure || next === null || next.read !== null ? null : (
+          {next === null || (next.read !== null ? walk?.bars.length === 0 : judgement.isSure) ? null : (
             <TextButton look="amber" onClick={() => onGo(next.key)}>
-              Next to check: {readPlaceName(plan, next.place)}, {quantityWords[next.quantity]}
+              {next.read === null ? "Next to check" : "Read again"}: {readPlaceName(plan, next.place)},{" "}
+              {quantityWords[next.quantity]}
             </TextButton>
           )}
         </>

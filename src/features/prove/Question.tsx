@@ -20,7 +20,7 @@ type Props = {
   readonly onSkip: () => void;
 };
 
-/** One reading: how the meter is set, what is due, and large keys to type what it shows. */
+/** One reading: how the meter is set, what is expected, and large keys to type what it shows. */
 export function Question({ step, number, onKept, onSkip }: Props) {
   const plan = usePlan();
   const { walk, standIn } = useProve();

@@ -4,7 +4,6 @@ import { type Outcome, type WalkStep } from "@/core/prove";
 import { usePlan } from "@/features/desk";
 import { LevelMark, type MarkLevel, TextButton } from "@/ui";
 import { outcomeSentence, quantityWords, readPlaceName } from "@/words";
-import { useProve } from "./facts";
 import style from "./prove.module.css";
 
 type Props = {
@@ -31,7 +30,6 @@ export function levelOf(outcome: Outcome | null): MarkLevel {
 /** What the last reading says, at once; and where it differs, the next thing to read. */
 export function Told({ step, nextKey, steps, onGo }: Props) {
   const plan = usePlan();
-  const { readings } = useProve();
   const { read, outcome, quantity, place } = step;
   if (read === null) return null;
   const name = `${readPlaceName(plan, place)}, ${quantityWords[quantity]}`;
@@ -49,10 +47,8 @@ export function Told({ step, nextKey, steps, onGo }: Props) {
         {!isFine && (
           <TextButton
             look="amber"
-            onClick={() => {
-              void readings?.remove(read.id);
-              onGo(step.key);
-            }}
+            // what was read stays until the same is read again: a minus sign is not cleared by a press
+            onClick={() => onGo(step.key)}
           >
             Read it again
           </TextButton>

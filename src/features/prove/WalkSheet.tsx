@@ -7,6 +7,7 @@ import { type WalkStep } from "@/core/prove";
 import { usePlan, WaitingReadings } from "@/features/desk";
 import { Cautions, Columns, LevelMark, Region, sheetStyle, TextButton, useHash } from "@/ui";
 import {
+  barSentence,
   causeName,
   causeTodo,
   proveCautions,
@@ -28,15 +29,18 @@ export function WalkSheet() {
   const { walk, lane, standIn, setStandIn, fault, judgement, suspicion, dropSuspicion } = useProve();
   const [chosen, choose] = useState<string | null>(null);
   const [lastKey, setLast] = useState<string | null>(null);
-  if (lane === null) return <p>Nothing is wired to an input yet: see Wire.</p>;
-  if (walk === null) return <p role="status">{fault ?? "Working out what is due…"}</p>;
-  const { steps } = walk;
+  if (lane === null) return <p>Nothing is wired to a PV input yet: see Wiring.</p>;
+  if (walk === null) return <p role="status">{fault ?? "Working out what is expected…"}</p>;
+  const { steps, bars, mayRun } = walk;
   const last = steps.find(({ key, read }) => key === lastKey && read !== null) ?? null;
-  const isBarred = steps.some(({ outcome }) => outcome?.type === "overCeiling");
-  const open = steps.filter(({ read, phase }) => read === null && !(isBarred && phase === "running"));
+  const isBarred = bars.length > 0 || steps.some(({ outcome }) => outcome?.type === "overCeiling");
+  // what runs is locked until what would be plugged in was read open, and nothing bars it: from wherever one comes
+  const allowed = steps.filter(({ phase }) => mayRun || phase !== "running");
+  const open = allowed.filter(({ read }) => read === null);
+  const again = isBarred ? (allowed.find(({ key }) => key === bars[0]?.key) ?? null) : null;
   // sent here by the log one begins with what tells most of it
   const suspected = suspicion === null ? null : (open.find(({ key }) => key === judgement?.nextKey) ?? null);
-  const current: WalkStep | null = steps.find(({ key }) => key === chosen) ?? suspected ?? open[0] ?? null;
+  const current: WalkStep | null = allowed.find(({ key }) => key === chosen) ?? again ?? suspected ?? open[0] ?? null;
   return (
     <>
       <LaneTabs />
@@ -44,8 +48,8 @@ export function WalkSheet() {
         <p className={sheetStyle["notice"]}>
           <LevelMark level="note" size={16} />
           <span>
-            Readings come from the simulated stand-in: they prove nothing of your panels.{" "}
-            <TextButton onClick={() => setStandIn(null)}>Back to the real ones</TextButton>
+            Readings come from the simulator: they say nothing about your panels.{" "}
+            <TextButton onClick={() => setStandIn(null)}>Back to real readings</TextButton>
           </span>
         </p>
       )}
@@ -54,18 +58,19 @@ export function WalkSheet() {
           <LevelMark level="care" size={16} />
           <span>
             {suspicionSentence({ ...suspicion, since: format(new Date(suspicion.since), "d MMM yyyy") })}{" "}
-            <TextButton onClick={dropSuspicion}>Leave it out</TextButton>
+            <TextButton onClick={dropSuspicion}>Ignore the log</TextButton>
           </span>
         </p>
       )}
       <WaitingReadings />
+      <Bars />
       <Columns beside="390px">
         <Box sx={{ minWidth: 0 }}>
           {last !== null && (
             <Told
               step={last}
               nextKey={judgement?.nextKey ?? null}
-              steps={steps}
+              steps={allowed}
               onGo={(key) => {
                 choose(key);
                 setLast(null);
@@ -90,14 +95,30 @@ export function WalkSheet() {
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <SkySide />
           <Causes onGo={choose} />
-          <Region title="The way">
-            <StepList steps={steps} currentKey={current?.key ?? null} onChoose={choose} />
+          <Region title="All readings">
+            <StepList steps={steps} isLocked={!mayRun} currentKey={current?.key ?? null} onChoose={choose} />
           </Region>
           <Cautions cautions={proveCautions} />
         </Box>
       </Columns>
     </>
   );
+}
+
+/** Why nothing may be plugged in yet: always in sight, whatever step is open. */
+function Bars() {
+  const plan = usePlan();
+  const { walk } = useProve();
+  if (walk === null) return null;
+  return walk.bars.map(({ why, key, value, coldV }) => {
+    const step = walk.steps.find((each) => each.key === key);
+    return step === undefined ? null : (
+      <p key={`${why} ${key}`} className={sheetStyle["notice"]} role="alert">
+        <LevelMark level="stop" size={16} decorative={false} />
+        <span>{barSentence({ why, value, coldV }, readPlaceName(plan, step.place), step.quantity, walk.maxV)}</span>
+      </p>
+    );
+  });
 }
 
 /** What the whole walk comes to. */
@@ -108,24 +129,24 @@ function Done({ steps, isBarred }: { readonly steps: readonly WalkStep[]; readon
   const off = steps.filter(({ outcome }) => outcome !== null && outcome.type !== "fine");
   const [cause] = judgement?.causes ?? [];
   return (
-    <Region title="The walk is done">
+    <Region title="All readings taken">
       <p style={{ marginTop: 0 }}>
         {isBarred
-          ? "It must not be plugged in."
+          ? "Do not plug in."
           : off.length === 0
-            ? "Everything on this port reads as it should."
-            : `Not as it should be: ${off.map(({ place, quantity }) => `${readPlaceName(plan, place)}, ${quantityWords[quantity]}`).join("; ")}.`}{" "}
+            ? "Every reading on this PV input is as expected."
+            : `Not as expected: ${off.map(({ place, quantity }) => `${readPlaceName(plan, place)}, ${quantityWords[quantity]}`).join("; ")}.`}{" "}
         {cause === undefined || cause.id === "fine"
           ? ""
           : `${causeName(cause)}, ${readPlaceName(plan, cause.at)}: ${sureWords(cause.share)}. ${causeTodo(cause)}`}
       </p>
       {standIn === null ? (
         <TextButton look="amber" onClick={() => show("report")}>
-          What is proved
+          Show the report
         </TextButton>
       ) : (
         <TextButton look="amber" onClick={() => show("standin")}>
-          Another try on the stand-in
+          Try again on the simulator
         </TextButton>
       )}
     </Region>

@@ -1,7 +1,7 @@
 import { newPlanSchema } from "@/api";
 import { emptyPlan, type Plan } from "@/core/plan";
 import { createPlan, listPlans, withDatabase } from "@/server/db";
-import { unitsCookie } from "@/ui/light-tokens";
+import { unitsCookie } from "@/ui";
 import { answer, bodyJson, guarded, parsed } from "@/server/http";
 
 export const dynamic = "force-dynamic";
