@@ -57,7 +57,7 @@ const shared = {
   board: ["desk", "window-chart"],
   papers: [],
   "roof-sheet": ["desk", "papers", "walk"],
-  ledger: ["desk"],
+  ledger: ["asking", "desk"],
   "window-chart": [],
   notebook: ["desk"],
   "part-price": ["desk"],

@@ -93,7 +93,7 @@ const lanes: readonly (readonly [string, () => ProvedLane])[] = [
   ["one blanket", () => laneOf("Rooftop tent")],
 ];
 
-test.each(lanes)("where nothing is wrong every reading is fine: %s", (_, lane) => {
+test.each(lanes)("where nothing is wrong every reading is fine: %s", (name, lane) => {
   for (let seed = 1; seed <= effort(4); seed++) {
     const records = walked(lane(), { id: "fine", n: 1, strength: 0 }, seed);
     const walk = walkOf(lane(), records);
@@ -103,7 +103,8 @@ test.each(lanes)("where nothing is wrong every reading is fine: %s", (_, lane) =
       .map(({ key, read: was, band, outcome }) => [key, was?.value, band, outcome?.type]);
     expect([seed, wrong]).toEqual([seed, []]);
     const { causes } = judgeLane(lane(), walk, usualMeter);
-    expect(["fine", "clipped"]).toContain(causes[0]?.id);
+    // the boat’s two in series are over its input on the coldest dawn, whatever they read today
+    expect(name.includes("boat") ? ["overVoltage"] : ["fine", "clipped"]).toContain(causes[0]?.id);
   }
 });
 

@@ -24,7 +24,7 @@ export { findingSentence, ruleTitle, whyLines } from "./rules";
 export { buySentence, buyTitleWords, needSentence, purchaseName, pwmSentence } from "./shopping";
 export { stopNames } from "./stops";
 export { tradeSentence, type WhyNot, whyNotLines } from "./trade";
-export { verdictOf } from "./verdict";
+export { verdictOf, withFound } from "./verdict";
 export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year";
 export { branchWords, layingWords, lengthWords, placeWords, sizeWords } from "./copper";
 export {

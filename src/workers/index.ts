@@ -5,6 +5,7 @@ export {
   type FileContents,
   type FileFault,
   type FindAsked,
+  type FoundInput,
   type JudgeInput,
   type Judged,
   type MendsInput,

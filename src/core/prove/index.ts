@@ -32,3 +32,4 @@ export {
   walkOf,
   type WalkStep,
 } from "./walk";
+export { type FoundFault, foundIn, worseFound } from "./found";

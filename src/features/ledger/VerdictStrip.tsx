@@ -2,18 +2,19 @@
 
 import { memo, useCallback } from "react";
 import { type Assessment, type Level } from "@/core/rules";
-import { useAssessment, useDesk, useJudging } from "@/features/desk";
+import { useAssessment, useDesk, useJudging, usePlan } from "@/features/desk";
 import { levelColour, LevelMark, TextButton, useUnits } from "@/ui";
-import { counted, verdictOf } from "@/words";
+import { counted, verdictOf, withFound } from "@/words";
+import { useFound } from "./useFound";
 import style from "./verdict-strip.module.css";
 
-/** The worst finding in one sentence and the counts; always in sight. Announced politely when it changes. */
+/** The worst finding, or what the test found, in one sentence and the counts; always in sight. Announced politely when it changes. */
 export function VerdictStrip() {
   const assessment = useAssessment();
   const desk = useDesk();
   const judging = useJudging();
   const openLedger = useCallback(() => desk.set({ ledgerOpen: true }), [desk]);
-  const { level, word, sentence } = verdictOf(assessment, useUnits());
+  const { level, word, sentence } = withFound(verdictOf(assessment, useUnits()), useFound(), usePlan());
   return (
     <section
       aria-label="Verdict"

@@ -7,7 +7,7 @@ import { Archive, ArchiveRestore, Copy, FileDown, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { type PlanSummary } from "@/api";
 import { LevelMark, levelColour, useUnits } from "@/ui";
-import { amount, verdictOf } from "@/words";
+import { amount, verdictOf, withFound } from "@/words";
 import { Sketch, sketchWords } from "./Sketch";
 import { type Glance } from "./useVerdicts";
 
@@ -91,8 +91,8 @@ export function PlanLine({ plan, glance, onDuplicate, onPutAway, onRemove }: Pro
 }
 
 /** The verdict of the first wiring, the watts its inputs take at bright noon, and its drawing. */
-function AtAGlance({ glance: { plan, assessment } }: { glance: Glance }) {
-  const { level, word } = verdictOf(assessment, useUnits());
+function AtAGlance({ glance: { plan, assessment, found } }: { glance: Glance }) {
+  const { level, word, sentence } = withFound(verdictOf(assessment, useUnits()), found, plan);
   const [wiring, ...others] = plan.wirings;
   const empty = assessment.type === "incomplete" && assessment.missing.length > 0 && wiring?.lanes.length === 0;
   if (wiring === undefined || empty)
@@ -103,6 +103,7 @@ function AtAGlance({ glance: { plan, assessment } }: { glance: Glance }) {
         <LevelMark level={level} size={16} />
         <span style={{ color: levelColour(level) }}>{word}</span>
       </Box>
+      {found !== null && <span style={{ fontSize: "0.875rem" }}>{sentence}</span>}
       {/* what must not be connected gives nothing */}
       {assessment.type === "assessed" && level !== "stop" && (
         <span className="num" title="Watts the inputs take at bright noon">

@@ -1,17 +1,19 @@
 import { useEffect, useRef, useState } from "react";
 import { type ApiClient, type PlanSummary } from "@/api";
+import { type ReadingRecord } from "@/core/measured";
 import { type Plan } from "@/core/plan";
+import { type FoundFault } from "@/core/prove";
 import { type Assessment } from "@/core/rules";
 import { equinoxNoon } from "@/core/sky";
 import { pageMail } from "@/workers";
 
-/** What the list shows of a plan: the document, and what is said of its first wiring. */
-export type Glance = { readonly plan: Plan; readonly assessment: Assessment };
+/** What the list shows of a plan: the document, what is said of its first wiring, and what was read against it. */
+export type Glance = { readonly plan: Plan; readonly assessment: Assessment; readonly found: FoundFault | null };
 
 const topic = "list of plans";
 
 /** Looks at one plan after another in the worker; a plan is looked at again when it has a newer revision. */
-export function useVerdicts(client: Pick<ApiClient, "readPlan">, plans: readonly PlanSummary[]) {
+export function useVerdicts(client: Pick<ApiClient, "readPlan" | "readings">, plans: readonly PlanSummary[]) {
   const [glances, setGlances] = useState<ReadonlyMap<string, Glance>>(new Map());
   const known = useRef(new Map<string, number>());
   useEffect(() => {
@@ -27,10 +29,12 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan">, plans: readonly
         const question = { plan, wiringId: plan.wirings[0]?.id ?? "", look };
         const outcome = await pageMail().ask("judge", question, { topic, lane: "patient" });
         if (stopped) return;
+        const found = await foundOf(client, id, plan);
+        if (stopped) return;
         known.current.set(id, revision);
         if (outcome.type !== "done") continue;
         const { assessment } = outcome.value;
-        setGlances((before) => new Map(before).set(id, { plan, assessment }));
+        setGlances((before) => new Map(before).set(id, { plan, assessment, found }));
       }
     };
     void lookAtAll();
@@ -40,4 +44,17 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan">, plans: readonly
     };
   }, [client, plans]);
   return glances;
+}
+
+/** What was really read against the first wiring of a plan. */
+async function foundOf(client: Pick<ApiClient, "readings">, planId: string, plan: Plan): Promise<FoundFault | null> {
+  const kept = await client.readings.list(planId);
+  const wiringId = plan.wirings[0]?.id ?? "";
+  const records = (kept.type === "fault" ? [] : kept.value).filter(
+    (each): each is ReadingRecord => each.kind === "prove" && each.wiringId === wiringId && each.source !== "standIn",
+  );
+  if (records.length === 0) return null;
+  const moment = { atMs: 0, longitudeDeg: plan.site.longitudeDeg ?? 0 };
+  const outcome = await pageMail().ask("foundFault", { plan, wiringId, moment, records }, { topic, lane: "patient" });
+  return outcome.type === "done" ? outcome.value : null;
 }

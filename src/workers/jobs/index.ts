@@ -38,7 +38,7 @@ export type Jobs = ReturnType<typeof createJobs>;
 export { type FindAsked } from "./find";
 export { type JudgeInput, type Judged } from "./judge";
 export { type ProtectInput } from "./protect";
-export { type ProveInput, type ProveWalk } from "./prove";
+export { type FoundInput, type ProveInput, type ProveWalk } from "./prove";
 export { type MendsInput, type Remedies } from "./mends";
 export { type FillInput, type RoofProgress, type ShadeMapInput } from "./roof";
 export { type FileContents, type FileFault, type ReadInput, type ReadProgress, type ShelfName } from "./read-library";

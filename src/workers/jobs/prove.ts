@@ -1,8 +1,16 @@
-import { type ReadingRecord, type ReadPlace, type ReadSky, stepKey } from "@/core/measured";
+import {
+  type ReadingRecord,
+  type ReadPlace,
+  type ReadSky,
+  stepKey,
+  unsaidSky,
+} from "@/core/measured";
 import { type Plan } from "@/core/plan";
 import {
   type BarReason,
   brightShare,
+  type FoundFault,
+  foundIn,
   judgeLane,
   type LaneJudgement,
   type LightGuess,
@@ -12,8 +20,10 @@ import {
   provedLane,
   readPlaceOf,
   type Suspicion,
+  usualMeter,
   walkOf,
   type WalkStep,
+  worseFound,
 } from "@/core/prove";
 import { kindOf, type LaneContext, type Memory, mostColdVolts, readyById } from "@/core/rules";
 import { createPlanes } from "@/core/year";
@@ -49,6 +59,9 @@ export type ProveWalk = {
   /** What one panel may give shorted at the edge of a cloud, A. */ readonly brightA: number;
   readonly isPwm: boolean;
 };
+
+/** A wiring, and all that was really read of it. */
+export type FoundInput = Pick<ProveInput, "plan" | "wiringId" | "moment" | "records">;
 
 type Found = {
   readonly lane: ProvedLane;
@@ -93,7 +106,44 @@ export function proveJobs(memory: Memory) {
     if (found === null) return null;
     return judgeLane(found.lane, walk(found, input), input.meter, suspicionOf(found, input));
   };
-  return { proveWalk, proveCauses };
+  const foundFault: Job<FoundInput, never, FoundFault | null> = function* (input) {
+    let worst: FoundFault | null = null;
+    for (const [key, records] of byLane(input.records)) {
+      const [inputId = "", portId = ""] = JSON.parse(key) as string[];
+      const last = records.at(-1);
+      const sky = last?.sky ?? unsaidSky;
+      const moment = last === undefined ? input.moment : { ...input.moment, atMs: Date.parse(last.atUtc) };
+      const asked = {
+        ...input,
+        poseId: null,
+        inputId,
+        portId,
+        sky,
+        moment,
+        meter: usualMeter,
+        records,
+        suspicion: null,
+      };
+      const found = laneOf(asked);
+      if (found === null) continue;
+      worst = worseFound(
+        worst,
+        foundIn(found.lane, records, asked.meter, (place) => coldVoltsAt(found.context, place)),
+      );
+    }
+    return worst;
+  };
+  return { proveWalk, proveCauses, foundFault };
+}
+
+/** Readings by the port they are of, oldest first. */
+function byLane(records: readonly ReadingRecord[]): ReadonlyMap<string, readonly ReadingRecord[]> {
+  const lanes = new Map<string, ReadingRecord[]>();
+  for (const record of [...records].sort((a, b) => (a.atUtc < b.atUtc ? -1 : 1))) {
+    const key = JSON.stringify([record.inputId, record.portId]);
+    lanes.set(key, [...(lanes.get(key) ?? []), record]);
+  }
+  return lanes;
 }
 
 /** What is lost of the whole is more of one port, by label watts; what would be more than all of it cannot be there. */

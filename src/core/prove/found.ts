@@ -1,0 +1,43 @@
+import { type BarReason } from "./bar";
+import { type ProvedLane, readPlaceOf } from "./lane";
+import { type ReadingRecord, type ReadPlace, type ReadQuantity } from "../measured";
+import { type ColdVolts, type Meter, walkOf } from "./walk";
+
+/** What readings say against a wiring: the worst of what bars it from being plugged in, else how many are outside what is expected. */
+export type FoundFault =
+  | {
+      readonly type: "barred";
+      readonly why: BarReason;
+      readonly place: ReadPlace;
+      readonly quantity: ReadQuantity;
+      readonly value: number;
+      readonly coldV: number;
+      readonly maxV: number | null;
+    }
+  | { readonly type: "outside"; readonly count: number };
+
+/** What the readings of one port say against it; null: nothing. A reading stands until its place is read again. */
+export function foundIn(
+  lane: ProvedLane,
+  records: readonly ReadingRecord[],
+  meter: Meter,
+  coldV: ColdVolts,
+): FoundFault | null {
+  const { bars, steps } = walkOf(lane, records, meter, coldV);
+  const [bar] = bars;
+  if (bar !== undefined) {
+    const { why, at, quantity, value, coldV: onColdestDawnV } = bar;
+    const place = readPlaceOf(lane, at);
+    const maxV = lane.window?.maxV ?? null;
+    return { type: "barred", why, place, quantity, value, coldV: onColdestDawnV, maxV };
+  }
+  const count = steps.filter(({ outcome }) => outcome !== null && outcome.type !== "fine").length;
+  return count === 0 ? null : { type: "outside", count };
+}
+
+/** The worse of what two ports say. */
+export function worseFound(a: FoundFault | null, b: FoundFault | null): FoundFault | null {
+  if (a === null || b === null) return a ?? b;
+  if (a.type === "barred" || b.type === "barred") return a.type === "barred" ? a : b;
+  return { type: "outside", count: a.count + b.count };
+}

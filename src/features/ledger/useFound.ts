@@ -1,0 +1,36 @@
+import { useMemo } from "react";
+import { type ReadingRecord } from "@/core/measured";
+import { type FoundFault } from "@/core/prove";
+import { useFollowed } from "@/features/asking";
+import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/desk";
+import { pageMail } from "@/workers";
+
+const nothingFound = Promise.resolve({ type: "done", value: null } as const);
+
+/** What was read against the wiring on the desk; readings of the simulator say nothing of it. Null: nothing. */
+export function useFound(): FoundFault | null {
+  const plan = usePlan();
+  const { id: wiringId } = useWiring();
+  const { records } = useReadingsState();
+  const longitudeDeg = useDeskState(({ moment }) => moment.longitudeDeg);
+  const ours = useMemo(
+    () =>
+      (records ?? []).filter(
+        (each): each is ReadingRecord =>
+          each.kind === "prove" && each.wiringId === wiringId && each.source !== "standIn",
+      ),
+    [records, wiringId],
+  );
+  const { value } = useFollowed<FoundFault | null>(
+    [ours.length === 0 ? null : plan, ours, wiringId, longitudeDeg],
+    (topic) =>
+      ours.length === 0
+        ? nothingFound
+        : pageMail().ask(
+            "foundFault",
+            { plan, wiringId, moment: { atMs: 0, longitudeDeg }, records: ours },
+            { topic, lane: "patient", once: ["plan"] },
+          ),
+  );
+  return ours.length === 0 ? null : value;
+}
