@@ -12,7 +12,7 @@ import {
   type TileKey,
   tilesOfRows,
 } from "@/core/wiring";
-import { amount, counted } from "./format";
+import { amount, counted, given } from "./format";
 import { headOf } from "./names";
 import { findingSentence } from "./rules";
 
@@ -28,14 +28,14 @@ export function portWords(plan: Plan, { inputId, portId }: LaneRef): string {
   return device === undefined || port === undefined ? "no input yet" : `${headOf(device.name)}, ${headOf(port.name)}`;
 }
 
-/** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 row of MG-195". */
+/** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 string of MG-195". */
 export function laneWords(plan: Plan, lane: Lane): string {
   const name = portWords(plan, lane);
   const matrix = asMatrix(lane.rows);
   const kind = (panelId: string) => headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");
   if (matrix !== null)
-    return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "row")} of ${kind(matrix.panelId)}`;
-  return `${name}: rows of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;
+    return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
+  return `${name}: strings of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;
 }
 
 /** What joining the panels so asks for, add-on modules included. */
@@ -62,15 +62,24 @@ export function stepWords(plan: Plan, { type, keys, inputId, portId, joints }: S
   const leads = (between: "from" | "to") => joints.map((joint) => jointWords(plan, joint, between)).join(", ");
   const port = portWords(plan, { inputId, portId });
   switch (type) {
+    case "isolate":
+      return `Switch off the PV isolator at ${port} and cover all of its panels. Without an isolator: wait until dark, or cover them fully and see with a DC clamp that no current flows.`;
     case "unplug":
-      return `Cover the panels, then unplug at ${port}: ${leads("from")}.`;
+      return `Disconnect at ${port}: ${leads("from")}. Every other connection stays as it is.`;
     case "stow":
       return `Stow ${panels}.`;
     case "setUp":
       return `Set up ${panels}.`;
     case "plug":
-      return `Plug in at ${port}: ${leads("to")}.`;
+      return `With the panels still covered and the isolator off, connect at ${port}: ${leads("to")}. Without an isolator, leave the last connector at the port open until it is measured.`;
+    case "measure":
+      return `Uncover. With the isolator at ${port} still off (or its last connector open), measure + to − of the array: no minus sign, and below ${maxPvWords(plan, { inputId, portId })}. Only then switch on.`;
   }
+}
+
+function maxPvWords(plan: Plan, { inputId, portId }: LaneRef): string {
+  const port = plan.inputs.find(({ id }) => id === inputId)?.device.ports.find(({ id }) => id === portId);
+  return `its max PV voltage${typeof port?.maxV === "number" ? ` of ${given(port.maxV, "V")}` : ""}`;
 }
 
 /** "MG-195 2 − from MG-195 3 +", or a lead and the port. */
@@ -99,11 +108,11 @@ export function dangerWords(
   const moves = steps.some(({ type }) => type === "unplug" || type === "plug");
   if (moves && highestV > shockV)
     found.push(
-      `The leads you handle can stand at ${amount(highestV, "V")}: a shock hazard. Cover the panels or wait for dusk, and never part a plug under load.`,
+      `The cables you handle can stand at ${amount(highestV, "V")} DC: a shock hazard. Cover the panels or wait until dark, and never disconnect a connector while current flows.`,
     );
   if (moves && steps.some(({ type }) => type === "unplug") && steps.some(({ type }) => type === "plug"))
     found.push(
-      "Unplug all that moves before you plug anything: half of one wiring joined to half of the other may pass a ceiling or join two inputs.",
+      "Unplug everything that moves before you plug anything in. Old and new wiring together could exceed the max PV voltage or tie two PV inputs together.",
     );
   const last = verdicts.at(-1);
   if (last?.type === "assessed" && last.worst === "stop") found.push(`“${toName}” itself must not be connected.`);
@@ -111,15 +120,16 @@ export function dangerWords(
 }
 
 /** What a misplug would do: harm, or nothing. */
-export function misplugWords(plan: Plan, { misplug, stop }: JudgedMisplug, system: UnitSystem): string {
-  const why = stop === null ? "Nothing would pass a limit." : findingSentence(stop, system);
+export function misplugWords(plan: Plan, { misplug, stops }: JudgedMisplug, system: UnitSystem): string {
+  const why =
+    stops.length === 0 ? "no limit would be exceeded." : stops.map((stop) => findingSentence(stop, system)).join(" ");
   const [here, there] = [portWords(plan, misplug.lane), portWords(plan, misplug.meant)];
   switch (misplug.type) {
     case "bothIn":
-      return `At ${here} the old rows must be out before the new ones go in. With both: ${why}`;
+      return `At ${here}, unplug the old strings before the new ones go in. With both: ${why}`;
     case "crossed":
       return `What is meant for ${there} must not be plugged in at ${here}: ${why}`;
     case "unaltered":
-      return `What stood at ${there} must not be plugged in at ${here} as it is, before it is wired anew: ${why}`;
+      return `What was wired for ${there} must not be plugged in at ${here} before it is rewired: ${why}`;
   }
 }

@@ -1,5 +1,5 @@
 import { type Plan, type Wiring } from "../plan";
-import { type Misplug, misplugs } from "../wiring";
+import { type Misplug, misplugs, sameLane } from "../wiring";
 import { judgeAll, posesOf } from "./assess";
 import { type Placed } from "./finding";
 import { createMemory } from "./memory";
@@ -9,8 +9,7 @@ import { readyWiring } from "./ready";
 export type JudgedMisplug = {
   readonly misplug: Misplug;
   readonly dangerous: boolean;
-  /** The worst of it; null when nothing of it is a Stop. */
-  readonly stop: Placed | null;
+  /** What must not be of it: volts and amps first. */ readonly stops: readonly Placed[];
   /** Coldest volts that the port would see, when they are what is wrong. */
   readonly volts: number | null;
 };
@@ -25,13 +24,27 @@ export function judgeMisplugs(plan: Plan, from: Joined, to: Joined): JudgedMispl
   const judged = misplugs(from.lanes, to.lanes).map((misplug) =>
     judgedMisplug(misplug, judgeAll(readyWiring(plan, { id: to.id, lanes: [misplug.lane] }, memory, poses))),
   );
-  return judged.sort((a, b) => Number(b.dangerous) - Number(a.dangerous));
+  const sameSlip = (a: JudgedMisplug, b: JudgedMisplug) =>
+    a.misplug.type === b.misplug.type &&
+    sameLane(a.misplug.lane, b.misplug.lane) &&
+    sameLane(a.misplug.meant, b.misplug.meant);
+  // one slip in several shapes: every one that harms is told, one that does not only where none does
+  return judged
+    .filter((each, k) => each.dangerous || judged.findIndex((other) => sameSlip(other, each)) === k)
+    .filter((each) => each.dangerous || !judged.some((other) => other.dangerous && sameSlip(other, each)))
+    .sort((a, b) => Number(b.dangerous) - Number(a.dangerous));
 }
 
 /** A misplug with what the rules found of the port it was made at. */
 export function judgedMisplug(misplug: Misplug, findings: readonly Placed[]): JudgedMisplug {
   const stops = findings.filter(({ level }) => level === "stop");
-  const [stop = null] = stops;
-  const overVolts = stops.find(({ rule }) => rule === "coldVoc");
-  return { misplug, dangerous: stop !== null, stop: overVolts ?? stop, volts: overVolts?.value?.value ?? null };
+  const [first] = stops;
+  const limits = stops.filter(({ rule }) => rule === "coldVoc" || rule === "current");
+  const overVolts = limits.find(({ rule }) => rule === "coldVoc");
+  return {
+    misplug,
+    dangerous: first !== undefined,
+    stops: limits.length > 0 || first === undefined ? limits : [first],
+    volts: overVolts?.value?.value ?? null,
+  };
 }

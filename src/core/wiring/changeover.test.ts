@@ -23,17 +23,33 @@ const said = (from: readonly Lane[], to: readonly Lane[], fromPose = allOut, toP
 test("nothing to do between a wiring and itself", () =>
   expect(said([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 2, 2))])).toEqual([]));
 
-test("one long row made of two: every lead that changes its neighbour moves, the others stay", () => {
+test("one long string made of two: dark and off first, only the joint that changes, the meter last", () => {
   expect(said([lane("a", matrixRows("p", 2, 2))], [lane("a", matrixRows("p", 4, 1))])).toEqual([
+    "isolate  @a",
     "unplug p.2,p.3 @a",
     "plug p.2,p.3 @a",
+    "measure  @a",
   ]);
 });
 
 test("to another port: all is unplugged before anything is plugged", () => {
   const from = [lane("a", [rowOf([newTile("p", 1)])]), lane("b", [rowOf([newTile("q", 1)])])];
   const to = [lane("a", [rowOf([newTile("q", 1)])]), lane("b", [rowOf([newTile("p", 1)])])];
-  expect(said(from, to)).toEqual(["unplug p.1 @a", "unplug q.1 @b", "plug q.1 @a", "plug p.1 @b"]);
+  expect(said(from, to)).toEqual([
+    ...["isolate  @a", "isolate  @b", "unplug p.1 @a", "unplug q.1 @b"],
+    ...["plug q.1 @a", "plug p.1 @b", "measure  @a", "measure  @b"],
+  ]);
+});
+
+test("two strings made one for another port: each stays as it is built, only their ends move", () => {
+  const three = (first: number) => rowOf([0, 1, 2].map((k) => newTile("p", first + k)));
+  const six = rowOf([1, 2, 3, 4, 5, 6].map((piece) => newTile("p", piece)));
+  const joints = (type: string) =>
+    changeover([lane("a", [three(1)]), lane("b", [three(4)])], [lane("c", [six])], allOut, allOut)
+      .filter((step) => step.type === type)
+      .flatMap((step) => step.joints.map(({ minusOf, plusOf }) => `${minusOf ?? "port"}>${plusOf ?? "port"}`));
+  expect(joints("unplug")).toEqual(["port>p.1", "p.3>port", "port>p.4", "p.6>port"]);
+  expect(joints("plug")).toEqual(["port>p.1", "p.3>p.4", "p.6>port"]);
 });
 
 test("a panel only stowed keeps its plugs; one from the shelf is plugged in only", () => {
@@ -43,17 +59,19 @@ test("a panel only stowed keeps its plugs; one from the shelf is plugged in only
   ];
   expect(said(one, one, allOut, stowed)).toEqual(["stow p.1"]);
   expect(said(one, one, stowed, allOut)).toEqual(["setUp p.1"]);
-  expect(said([], [lane("a", matrixRows("p", 1, 1))])).toEqual(["plug p.1 @a"]);
+  expect(said([], [lane("a", matrixRows("p", 1, 1))])).toEqual(["isolate  @a", "plug p.1 @a", "measure  @a"]);
 });
 
 test("steps say which leads part and which join, at a port and between panels, through groups", () => {
   const group = { type: "group" as const, rows: [rowOf([newTile("q", 1)]), rowOf([newTile("q", 2)])] };
   const from = [lane("a", [rowOf([newTile("p", 1), newTile("p", 2)])])];
   const to = [lane("a", [rowOf([newTile("p", 1), group])])];
-  const leads = changeover(from, to, allOut, allOut).map(
-    ({ type, joints }) =>
-      `${type} ${joints.map(({ minusOf, plusOf }) => `${minusOf ?? "port"}>${plusOf ?? "port"}`).join(" ")}`,
-  );
+  const leads = changeover(from, to, allOut, allOut)
+    .filter(({ joints }) => joints.length > 0)
+    .map(
+      ({ type, joints }) =>
+        `${type} ${joints.map(({ minusOf, plusOf }) => `${minusOf ?? "port"}>${plusOf ?? "port"}`).join(" ")}`,
+    );
   // p.1's + stays at the port; its − goes from p.2 to both rows of the group, whose own − go to the port
   expect(leads).toEqual(["unplug p.1>p.2 p.2>port", "plug p.1>q.1 p.1>q.2 q.1>port q.2>port"]);
 });

@@ -9,13 +9,14 @@ export function jointsOf({ rows }: Pick<Lane, "rows">): Joint[] {
   return rows.flatMap((row) => jointsOfRow(row, [null], [null]));
 }
 
-/** Joints of some lanes, by port and leads, to tell those of two wirings apart. */
+/** Joints of some lanes by their leads, to tell those of two wirings apart: between two panels it is one joint, whichever port feeds. */
 export function jointKeys(lanes: readonly Lane[]): Set<string> {
   return new Set(lanes.flatMap((lane) => jointsOf(lane).map((joint) => jointKey(lane, joint))));
 }
 
 export function jointKey(lane: Pick<Lane, "inputId" | "portId">, { minusOf, plusOf }: Joint): string {
-  return `${laneKey(lane)}:${minusOf ?? ""}>${plusOf ?? ""}`;
+  const port = minusOf === null || plusOf === null ? laneKey(lane) : "";
+  return `${port}:${minusOf ?? ""}>${plusOf ?? ""}`;
 }
 
 type Ends = readonly (TileKey | null)[];

@@ -2,7 +2,7 @@ import { changeover } from "./changeover";
 import { type LaneRef, sameLane } from "./edit";
 import { type Item, type Lane, type Row } from "./lane";
 import { allOut } from "./pose";
-import { keyOf, laneKey, mapTiles, tilesOf } from "./walk";
+import { keyOf, laneKey, mapTiles, tilesOfRows } from "./walk";
 
 /**
  * A way to get a change of wiring wrong. `bothIn`: the new rows of a port plugged in while the old ones still are.
@@ -21,7 +21,7 @@ export type Misplug = {
  */
 export function misplugs(from: readonly Lane[], to: readonly Lane[]): Misplug[] {
   const steps = changeover(from, to, allOut, allOut);
-  const ports = steps.filter((step, k) => steps.findIndex((other) => sameLane(other, step)) === k);
+  const ports = steps.filter(({ type }) => type === "isolate");
   const moved = (lanes: readonly Lane[], type: "plug" | "unplug") =>
     lanes.filter((lane) => steps.some((step) => step.type === type && sameLane(step, lane)));
   const atOthers = (type: "crossed" | "unaltered", lanes: readonly Lane[]) =>
@@ -33,6 +33,7 @@ export function misplugs(from: readonly Lane[], to: readonly Lane[]): Misplug[] 
   const found = [
     ...moved(to, "plug").flatMap((lane) => bothIn(from, lane)),
     ...atOthers("crossed", moved(to, "plug")),
+    ...moved(to, "plug").flatMap((lane) => crossedBoth(from, lane, ports)),
     ...atOthers("unaltered", moved(from, "unplug")),
   ];
   const seen = new Set([...from, ...to].map(shapeOfLane));
@@ -44,12 +45,40 @@ export function misplugs(from: readonly Lane[], to: readonly Lane[]): Misplug[] 
   });
 }
 
+/** Old strings and new at a port at once: the old ones without the panels that have moved, or whole, with the new ones that need none of them. */
 function bothIn(from: readonly Lane[], lane: Lane): Misplug[] {
-  const moving = new Set(tilesOf([lane]).map(keyOf));
-  const left = mapTiles(from.find((old) => sameLane(old, lane))?.rows ?? [], (tile) =>
-    moving.has(keyOf(tile)) ? null : tile,
+  const old = from.find((each) => sameLane(each, lane))?.rows ?? [];
+  const moving = keysOf(lane.rows);
+  const shortened = mapTiles(old, (tile) => (moving.has(keyOf(tile)) ? null : tile));
+  return [
+    { left: shortened, added: lane.rows },
+    { left: old, added: without(lane.rows, keysOf(old)) },
+    { left: without(old, moving), added: lane.rows },
+  ].flatMap(({ left, added }) =>
+    left.length === 0 || added.length === 0
+      ? []
+      : [{ type: "bothIn" as const, lane: { ...lane, rows: [...left, ...added] }, meant: lane }],
   );
-  return left.length === 0 ? [] : [{ type: "bothIn", lane: { ...lane, rows: [...left, ...lane.rows] }, meant: lane }];
+}
+
+/** New strings of one port plugged in at another beside what still stands there. */
+function crossedBoth(from: readonly Lane[], lane: Lane, ports: readonly LaneRef[]): Misplug[] {
+  return from
+    .filter((old) => !sameLane(old, lane) && ports.some((port) => sameLane(port, old)))
+    .flatMap((old): Misplug[] => {
+      const added = without(lane.rows, keysOf(old.rows));
+      return added.length === 0
+        ? []
+        : [{ type: "crossed", lane: { ...old, rows: [...old.rows, ...added] }, meant: lane }];
+    });
+}
+
+function keysOf(rows: readonly Row[]): ReadonlySet<string> {
+  return new Set(tilesOfRows(rows).map(keyOf));
+}
+
+function without(rows: readonly Row[], keys: ReadonlySet<string>): readonly Row[] {
+  return rows.filter((row) => !tilesOfRows([row]).some((tile) => keys.has(keyOf(tile))));
 }
 
 /** A port and the kinds of panel before it, row by row, whichever pieces of them and however they are lit. */

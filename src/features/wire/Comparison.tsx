@@ -214,7 +214,9 @@ function Changeover({ plan, from, to, verdicts, misplugs }: ChangeoverProps) {
   const pose = ({ poseId }: InPose) => poseIn(plan, poseId);
   const steps = changeover(from.wiring.lanes, to.wiring.lanes, pose(from), pose(to));
   const [fromName, toName] = [nameOf(plan, from), nameOf(plan, to)];
-  const harmful = misplugs.filter(({ dangerous }) => dangerous).map((misplug) => misplugWords(plan, misplug, system));
+  const harmful = [
+    ...new Set(misplugs.filter(({ dangerous }) => dangerous).map((misplug) => misplugWords(plan, misplug, system))),
+  ];
   const dangers = [
     ...harmful.map((words) => ({ level: "stop" as const, words })),
     ...dangerWords([verdicts.get(standKey(from)), verdicts.get(standKey(to))], toName, steps).map((words) => ({

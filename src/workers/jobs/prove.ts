@@ -1,10 +1,4 @@
-import {
-  type ReadingRecord,
-  type ReadPlace,
-  type ReadSky,
-  stepKey,
-  unsaidSky,
-} from "@/core/measured";
+import { type ReadingRecord, type ReadPlace, type ReadSky, stepKey, unsaidSky } from "@/core/measured";
 import { type Plan } from "@/core/plan";
 import {
   type BarReason,
