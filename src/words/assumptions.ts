@@ -6,7 +6,7 @@ import { mountWords } from "./names";
 export function assumptionSentence(assumption: Assumption, system: UnitSystem): string {
   switch (assumption.type) {
     case "recordLow":
-      return `record low ${given(assumption.valueC, "°C", system)}`;
+      return `record low ${given(assumption.valueC, "°C", system)}${lowBy[assumption.by]}`;
     case "recordHigh":
       return `record high ${given(assumption.valueC, "°C", system)}`;
     case "latitude":
@@ -52,4 +52,11 @@ const labelFieldWords = {
   tempCoPmaxPctPerC: "Pmax coefficient",
   cellsInSeries: "cells in series",
   bypassDiodes: "bypass diodes",
+} as const;
+
+const lowBy = {
+  unsaid: "",
+  kind: ", of the kind of climate, not of this place",
+  kindsDiffer:
+    ", of the coldest kind of climate there may be: the kinds differ by more than 10 K, so type the record of this place",
 } as const;

@@ -1,5 +1,5 @@
 import { outsideDayWhM2 } from "../weather";
-import { carefulRecords, climateKinds, climatesAt } from ".";
+import { carefulRecords, climateKinds, climatesAt, doKindsAgree } from ".";
 
 test("every kind has a whole year, records beyond its months, and light that agrees with its clearness", () => {
   for (const { clearness, airTempC, dailyRangeK, recordLowC, recordHighC, typicalLatitudeDeg, id } of climateKinds) {
@@ -23,4 +23,12 @@ test("records are the most careful of all kinds there may be, and asked for wher
     const records = carefulRecords(latitudeDeg);
     for (const { recordLowC } of climatesAt(latitudeDeg)) expect(records?.lowC).toBeLessThanOrEqual(recordLowC);
   }
+});
+
+test("a snowy coast is not offered a mild sea first, and no press settles a record that kinds disagree on", () => {
+  const first = (latitudeDeg: number, longitudeDeg: number, heightM: number | null = null) =>
+    climatesAt(latitudeDeg, { longitudeDeg, heightM })[0]?.id;
+  expect([first(41.5, -71.3), first(46.4, -87.6)]).toEqual(["coldContinental", "coldContinental"]);
+  expect([first(41.4, 2.2), first(46.5, 9, 900)]).toEqual(["mediterranean", "alpine"]);
+  expect([doKindsAgree(41.5), doKindsAgree(-38)]).toEqual([false, true]);
 });

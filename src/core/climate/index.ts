@@ -1,4 +1,5 @@
 import data from "./kinds.json";
+import { isMetAt } from "./regions";
 
 /** Typical months of a kind of climate: rounded, good to 10 to 15 % for a place of that kind. */
 export type ClimateKind = {
@@ -19,11 +20,31 @@ export const climateKinds: readonly ClimateKind[] = data.climates.map((kind) => 
   return { ...kind, latitudeBandDeg: [south, north] };
 });
 
-/** The kinds there may be at a latitude, the likeliest first: those whose band holds it, nearest to the middle of theirs. */
-export function climatesAt(latitudeDeg: number): readonly ClimateKind[] {
+/** What more than its latitude is known of a place. */
+export type Whereabouts = { readonly longitudeDeg: number | null; readonly heightM: number | null };
+
+/**
+ * The kinds there may be at a latitude, the likeliest first: those whose band holds it; those that are met about its longitude and height
+ * before the others, each nearest to the middle of its band.
+ */
+export function climatesAt(
+  latitudeDeg: number,
+  { longitudeDeg, heightM }: Whereabouts = { longitudeDeg: null, heightM: null },
+): readonly ClimateKind[] {
+  const away = ({ id }: ClimateKind) => (isMetAt(id, longitudeDeg, heightM) ? 0 : 1);
+  const off = ({ typicalLatitudeDeg }: ClimateKind) => Math.abs(typicalLatitudeDeg - latitudeDeg);
   return climateKinds
     .filter(({ latitudeBandDeg: [south, north] }) => latitudeDeg >= south && latitudeDeg <= north)
-    .sort((a, b) => Math.abs(a.typicalLatitudeDeg - latitudeDeg) - Math.abs(b.typicalLatitudeDeg - latitudeDeg));
+    .sort((a, b) => away(a) - away(b) || off(a) - off(b));
+}
+
+/** Kinds whose cold records lie further apart than this leave the record open, K. */
+const openSpreadK = 10;
+
+/** Whether a kind that was pressed settles the record low at a latitude: not while the kinds there may be differ by more than 10 K. */
+export function doKindsAgree(latitudeDeg: number): boolean {
+  const lows = climatesAt(latitudeDeg).map(({ recordLowC }) => recordLowC);
+  return lows.length > 0 && Math.max(...lows) - Math.min(...lows) <= openSpreadK;
 }
 
 /**

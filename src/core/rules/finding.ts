@@ -15,7 +15,8 @@ export type Amount = { readonly value: number; readonly unit: Unit };
 
 /** Something taken as true because the plan does not say. */
 export type Assumption =
-  | { readonly type: "recordLow"; readonly valueC: number }
+  /** `by`: nobody said it; of the kind of climate that was pressed; of the coldest kind there may be, as they differ too much. */
+  | { readonly type: "recordLow"; readonly valueC: number; readonly by: "unsaid" | "kind" | "kindsDiffer" }
   | { readonly type: "recordHigh"; readonly valueC: number }
   | { readonly type: "latitude"; readonly valueDeg: number }
   | { readonly type: "mount"; readonly mount: Mount }

@@ -53,6 +53,7 @@ export {
   portOf,
   type ReadyWiring,
   readyWiring,
+  recordLowOf,
 } from "./ready";
 export { type ChartPart, type RuleFacts, type WindowEdge } from "./rule";
 export { type Reason, type Reasons, type RuleId, ruleOf, rules } from "./rules";

@@ -8,7 +8,7 @@ import {
   type RequiredField,
 } from "../panel";
 import { type Around, copperOf, type LaneCopper, noCopper } from "../copper";
-import { carefulRecords, extremeRecords } from "../climate";
+import { carefulRecords, doKindsAgree, extremeRecords } from "../climate";
 import { type Facing, facingOf } from "../light";
 import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
 import { mountReport, type MountReport, type Round } from "../mount";
@@ -124,11 +124,12 @@ export function readyWiring(
   );
   if (used.size === 0) missing.push({ type: "noPanel" });
   if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
-  const { recordLowC: lowC, recordHighC: highC, latitudeDeg, route } = plan.site;
+  const { recordLowC: lowC, recordLowSource, recordHighC: highC, latitudeDeg, route } = plan.site;
   if (lowC !== null && highC !== null && lowC > highC) missing.push({ type: "recordsCrossed", lowC, highC });
   const places = [latitudeDeg, ...route.map((halt) => halt.latitudeDeg)].filter((each) => each !== null);
   const unknown = places.find((each) => carefulRecords(each) === null);
-  if (lowC === null && unknown !== undefined) missing.push({ type: "recordLowAsked", latitudeDeg: unknown });
+  if ((lowC === null || recordLowSource === "climateKind") && unknown !== undefined)
+    missing.push({ type: "recordLowAsked", latitudeDeg: unknown });
   const ordered = inPortOrder(plan, judgeable);
   const posed = poses.map(({ pose }) => ordered.flatMap((lane) => remembered(lane, pose) ?? []));
   const contexts = posed[shown] ?? [];
@@ -286,9 +287,25 @@ function onceEach<K, T>(make: (key: K) => T): (key: K) => T {
   };
 }
 
+type LowOf = "unsaid" | "kind" | "kindsDiffer";
+
+/**
+ * The record low that holds, and on whose word: a kind of climate says nothing of the place itself, and while the kinds there may be differ
+ * by more than 10 K the coldest of them holds. Null: typed, or of a weather file.
+ */
+export function recordLowOf(site: Plan["site"]): { readonly lowC: number; readonly by: LowOf | null } {
+  const assumedC = assumedSite(site).recordLowC;
+  if (site.recordLowC === null) return { lowC: Math.min(assumedC, site.recordHighC ?? assumedC), by: "unsaid" };
+  if (site.recordLowSource !== "climateKind") return { lowC: site.recordLowC, by: null };
+  const places = [site.latitudeDeg ?? assumedLatitudeDeg, ...site.route.map(({ latitudeDeg }) => latitudeDeg)];
+  return places.every(doKindsAgree)
+    ? { lowC: site.recordLowC, by: "kind" }
+    : { lowC: Math.min(site.recordLowC, assumedC), by: "kindsDiffer" };
+}
+
 function siteOf({ site }: Plan): Site {
   const assumed = assumedSite(site);
-  const recordLowC = site.recordLowC ?? Math.min(assumed.recordLowC, site.recordHighC ?? assumed.recordLowC);
+  const recordLowC = recordLowOf(site).lowC;
   return {
     recordLowC,
     recordHighC: site.recordHighC ?? Math.max(assumed.recordHighC, recordLowC),
@@ -302,7 +319,8 @@ function assumptionsOf(plan: Plan): Assumption[] {
   const { site } = plan;
   const { recordLowC, recordHighC, latitudeDeg, mount } = siteOf(plan);
   const assumed: Assumption[] = [{ type: "noonAir", valueC: brightNoonAirC }];
-  if (site.recordLowC === null) assumed.push({ type: "recordLow", valueC: recordLowC });
+  const { by } = recordLowOf(site);
+  if (by !== null) assumed.push({ type: "recordLow", valueC: recordLowC, by });
   if (site.recordHighC === null) assumed.push({ type: "recordHigh", valueC: recordHighC });
   if (site.latitudeDeg === null) assumed.push({ type: "latitude", valueDeg: latitudeDeg });
   if (site.mount === null) assumed.push({ type: "mount", mount });

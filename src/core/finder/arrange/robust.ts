@@ -1,6 +1,6 @@
 import { climateKinds } from "../../climate";
 import { applyChanges, type Change, type PieceRef, type Plan, poseIn } from "../../plan";
-import { assumedSite, judgeAll, type Memory, readyById, takenW } from "../../rules";
+import { judgeAll, type Memory, readyById, recordLowOf, takenW } from "../../rules";
 import { quietly } from "../../steps";
 import { type WeatherYear } from "../../weather";
 import { keyOf, type Lane, partsOfKey, standOf, tilesOf, tilesOfRows } from "../../wiring";
@@ -121,7 +121,7 @@ function trialsOf(
       ],
     });
   }
-  const nowC = plan.site.recordLowC ?? assumedSite(plan.site).recordLowC;
+  const nowC = recordLowOf(plan.site).lowC;
   const below = climateKinds.map(({ recordLowC }) => recordLowC).filter((lowC) => lowC < nowC);
   const recordLowC = Math.max(-60, Math.max(nowC - 2 * colderByC, ...(below.length > 0 ? below : [nowC - colderByC])));
   trials.push({ trial: { type: "colder", recordLowC }, changes: [{ type: "setSite", patch: { recordLowC } }] });

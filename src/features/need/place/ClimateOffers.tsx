@@ -1,7 +1,7 @@
 "use client";
 
-import { climateKinds, climatesAt, type ClimateKind } from "@/core/climate";
-import { assumedLatitudeDeg } from "@/core/rules";
+import { climateKinds, climatesAt, type ClimateKind, doKindsAgree } from "@/core/climate";
+import { assumedLatitudeDeg, recordLowOf } from "@/core/rules";
 import { likeliestKind, monthsOfKind } from "@/core/year";
 import { useDesk, usePlan } from "@/features/desk";
 import { TextButton, useUnits } from "@/ui";
@@ -14,7 +14,7 @@ export function ClimateOffers() {
   const { site } = usePlan();
   const system = useUnits();
   const latitudeDeg = site.latitudeDeg ?? assumedLatitudeDeg;
-  const fitting = climatesAt(latitudeDeg);
+  const fitting = climatesAt(latitudeDeg, site);
   const offered = fitting.length > 0 ? fitting : [likeliestKind(latitudeDeg)];
   const chosen = site.climate === null ? null : (climateKinds.find(({ id }) => id === site.climate?.kind) ?? null);
   const all = chosen === null || offered.includes(chosen) ? offered : [chosen, ...offered];
@@ -35,6 +35,12 @@ export function ClimateOffers() {
   return (
     <>
       {fitting.length === 0 && <p>No kind of climate known lies so far from the equator; this is the nearest.</p>}
+      {fitting.length > 0 && !doKindsAgree(latitudeDeg) && site.recordLowSource !== "typed" && (
+        <p role="note">
+          The cold records of these differ by more than 10 K. Until the record low of the place itself is typed below,
+          panels are judged at {given(recordLowOf(site).lowC, "°C", system)}.
+        </p>
+      )}
       <ul className={style["offers"]} aria-label="Kinds of climate">
         {all.map((kind) => {
           const mean = kind.clearness.reduce((sum, each) => sum + each, 0) / 12;

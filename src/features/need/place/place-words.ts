@@ -36,7 +36,7 @@ export function sourceOf(source: Site["recordLowSource"]): string {
     case "file":
       return "from the weather file";
     case "climateKind":
-      return "of the kind of climate";
+      return "of the kind of climate, not of this place";
     case null:
       return "assumed with care";
   }
