@@ -104,7 +104,7 @@ walk("a lane is filled by number, and panels of another kind are counted on the 
   const { board, fields } = await open(`${await plan()}/wire`);
   await fields.press("Press day");
   await fields.press("Lodestone Long, charge controller: Panel terminals");
-  await fields.shows("Rows", "2");
+  await fields.shows("Strings in parallel", "2");
   await fields.press("One more Thornby TF-160, folding pair");
   await board.stands("shelf: bookbay.3");
   await fields.press("Undo");
@@ -121,11 +121,14 @@ walk(
     const mixed = "station/high: roof.1-roof.2-roof.3-roof.4-bookbay.1";
     await board.stands(mixed);
     await fields.press("Haybarn Loft, two-port station: Port 2, high volts");
-    await fields.press("One more: Rows");
-    await fields.says("[aria-label='Rows asked for']", /1 in series × 2 rows takes 2 × Mossgate MG-195.*to the shelf/);
+    await fields.press("One more: Strings in parallel");
+    await fields.says(
+      "[aria-label='Rows asked for']",
+      /1 in series × 2 strings takes 2 × Mossgate MG-195.*to the shelf/,
+    );
     await board.stands(mixed);
     await fields.press("Leave it as it is");
-    await fields.press("One more: Rows");
+    await fields.press("One more: Strings in parallel");
     await fields.press("Lay these rows");
     await board.stands("station/high: roof.1 | roof.2");
     await fields.press("Undo");

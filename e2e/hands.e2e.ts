@@ -216,7 +216,7 @@ for (const means of ["mouse", "touch"] as const) {
     await board.stands("shelf: bookbay.3");
     // all of the roof's panels are wired: nothing is bought without a word
     await press(screen, "One more: In series");
-    await fields.says("[aria-label='Rows asked for']", /2 in series × 1 row takes 2 × Mossgate MG-195, 2 more/);
+    await fields.says("[aria-label='Rows asked for']", /2 in series × 1 string takes 2 × Mossgate MG-195, 2 more/);
     await press(screen, "Put 2 more in the plan and lay these rows");
     await page.waitForSelector("[data-lane='press/pv'] [data-tile]");
     await press(screen, "Undo");

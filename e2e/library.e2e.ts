@@ -183,7 +183,7 @@ walkAlone("files that are too large, of another kind or hostile are refused, and
 walk("an input’s window is drawn while it is typed in, and a plan is offered it", async (visit) => {
   const { page, fields } = await visit.open("/library/inputs");
   await fields.press("Type an input in");
-  await fields.type("Highest volts", "48");
+  await fields.type("Max PV voltage", "48");
   await page.waitForSelector("[data-testid=window-chart] svg");
   await fields.says("[data-testid=window-chart]", /too much from 48\sV/);
   await fields.press("Close the sheet");

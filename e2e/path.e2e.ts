@@ -64,7 +64,7 @@ async function typeInput({ page, fields }: Screen): Promise<void> {
   await page.focus("main");
   await fields.chord("Alt", "4");
   await fields.press("Type one in");
-  await fields.type("Highest volts", "60");
+  await fields.type("Max PV voltage", "60");
   await fields.type("Lowest volts", "12");
   await fields.press("Add a tier");
   await fields.type("Amps", "10");
@@ -84,7 +84,7 @@ async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<vo
   await fields.type("Record high", "31");
   await (await fields.named("In series")).focus();
   for (let k = 0; k < 3; k++) await page.keyboard.press("ArrowUp");
-  await fields.says("[aria-label='Rows asked for']", /4 in series × 1 row takes 4 × .*3 more than are free/);
+  await fields.says("[aria-label='Rows asked for']", /4 in series × 1 string takes 4 × .*3 more than are free/);
   await fields.press("Put 3 more in the plan and lay these rows");
   await ledger.is("stop");
   const sentence = await ledger.verdict(/Do not connect/);
@@ -98,7 +98,7 @@ async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<vo
 async function whyAndMend({ page, fields, ledger }: Screen): Promise<void> {
   await fields.press("Why: Coldest volts, nothing connected");
   await ledger.line("coldVoc", /4 × 22.6\sV × 1\.16 = 104\.9\sV/);
-  await fields.press("Mend: Wire 2 in series × 2 rows");
+  await fields.press("Mend: Wire 2 in series × 2 strings");
   await page.waitForSelector("[data-rule=coldVoc][data-level=good]");
   await page.waitForSelector("[data-testid=verdict]:not([data-level=stop])");
 }
@@ -133,7 +133,7 @@ walkAlone(
     await fields.type("New plan", "Shown");
     await page.keyboard.press("Enter");
     await fields.press("Show a worked example");
-    await ledger.verdict(/May be connected.*of 142\sV/);
+    await ledger.verdict(/OK to connect.*max 142\sV/);
     await fields.press("Undo");
     await ledger.verdict(/Not judged yet/);
     await fields.press("Panel");

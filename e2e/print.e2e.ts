@@ -1,5 +1,26 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
 import { type Page } from "puppeteer-core";
 import { walk } from "./harness/visit";
+
+/** From the left of "Scale" to the left of the ruler's words, mm, on every page that has both, as another program measures it. */
+function rulersIn(pdf: Buffer): number[] {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "golden-array-print-"));
+  const file = path.join(folder, "print.pdf");
+  writeFileSync(file, pdf);
+  const boxes = execFileSync("pdftotext", ["-bbox", file, "-"], { encoding: "utf8" });
+  rmSync(folder, { recursive: true });
+  const leftMm = (page: string, word: string) => {
+    const [, pt] = new RegExp(`xMin="([\\d.]+)"[^>]*>${word}<`).exec(page) ?? [];
+    return pt === undefined ? null : (Number(pt) / 72) * 25.4;
+  };
+  return boxes.split("<page").flatMap((page) => {
+    const [title, ruler] = [leftMm(page, "Scale"), leftMm(page, "100</word>\\s*<word[^>]*>mm\\.")];
+    return title === null || ruler === null ? [] : [ruler - title];
+  });
+}
 
 /** Widths of paper without its margins, in CSS px: A4 and Letter. */
 const paperPx = { a4: ((210 - 24) / 25.4) * 96, letter: ((216 - 24) / 25.4) * 96 };
@@ -33,6 +54,7 @@ walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards"
     mount: /Step by step[^]*Drill the frames, once[^]*Measured twice[^]*Materials[^]*Take care/,
     prove: /each panel alone[^]*running volts[^]*Take care/,
     log: /Log[^]*When[^]*Battery[^]*Lithium cells/,
+    space: /from the left edge[^]*hole/,
     need: /What runs in a day[^]*Panels by the quick rule/,
   };
   for (const [stop, words] of Object.entries(expected)) {
@@ -57,11 +79,14 @@ walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards"
     await end(page);
     expect(await page.$("[data-testid=print]")).toBeNull();
     // the browser's own printing draws it by itself
-    expect(
-      Buffer.from(await page.pdf({ format: "A4" }))
-        .subarray(0, 5)
-        .toString(),
-    ).toBe("%PDF-");
+    const pdf = Buffer.from(await page.pdf({ format: "A4", preferCSSPageSize: true }));
+    expect(pdf.subarray(0, 5).toString()).toBe("%PDF-");
+    // a drawing to scale is so on paper: its ruler of 100 mm begins with the sheet's title, and its words stand 2 mm behind its end
+    if (stop === "mount" || stop === "space") {
+      const rulersMm = rulersIn(pdf);
+      expect(rulersMm.length).toBeGreaterThan(0);
+      for (const mm of rulersMm) expect(Math.abs(mm / 102 - 1)).toBeLessThan(0.005);
+    }
     await page.close();
   }
 });

@@ -143,7 +143,7 @@ class TwoTabs {
 
   async letGo(tab: Tab): Promise<void> {
     const before = await this.drafts(tab);
-    await tab.screen.fields.press("Let it go");
+    await tab.screen.fields.press("Discard");
     await setTimeout(100);
     const after = new Set((await this.drafts(tab)).map(({ key }) => key));
     for (const { key, holds } of before) if (!after.has(key)) for (const word of holds.words) this.#refused.add(word);

@@ -15,7 +15,7 @@ const wanted = (/** @type {string} */ part) =>
 /** @type {("ngspice" | "poppler-utils" | "librsvg2-bin" | "chromium-headless-shell")[]} */
 const programs = [];
 if (wanted("unit")) programs.push("ngspice", "poppler-utils", "librsvg2-bin");
-if (wanted("interface")) programs.push("chromium-headless-shell");
+if (wanted("interface")) programs.push("chromium-headless-shell", "poppler-utils");
 const [{ compiled }] = await Promise.all([fetchPackages(), ensureDebian(...programs)]);
 /** @type {import("./testing/parts.mjs").Tally[]} */
 const tallies = [];

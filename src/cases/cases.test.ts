@@ -77,8 +77,11 @@ describe("a verdict", () => {
 test("a change is answered with its steps, and with the old row at the new port as a dangerous slip", () => {
   const answer = answerOf({ type: "change", plan: demoPlan("The Lantern"), from: "everyday", to: "pressday" });
   expect(answer["steps"]).toEqual([
-    expect.stringMatching(/unplug at Haybarn Loft/),
-    expect.stringMatching(/Plug in at Lodestone Long/),
+    expect.stringMatching(/^Switch off the PV isolator at Haybarn Loft/),
+    expect.stringMatching(/^Switch off the PV isolator at Lodestone Long/),
+    expect.stringMatching(/Disconnect at Haybarn Loft/),
+    expect.stringMatching(/connect at Lodestone Long/),
+    expect.stringMatching(/measure \+ to − of the array: no minus sign, and below its max PV voltage of 94/),
   ]);
   // four in series, 120 V in the cold, stood where 142 V are borne; the press controller bears 94 V
   expect((answer["slips"] as object[])[0]).toMatchObject({

@@ -5,7 +5,7 @@ export type MarkLevel = "stop" | "open" | "care" | "note" | "good";
 /** Word, colour and shape of each level: three ways to tell them apart, so none rests on colour. */
 export const levelWords: Readonly<Record<MarkLevel, string>> = {
   stop: "Stop",
-  open: "Open",
+  open: "Question",
   care: "Care",
   note: "Note",
   good: "Good",

@@ -101,7 +101,7 @@ export function leftOutSentence(left: LeftOut): string {
     case "tooMany":
       return `“${left.name}”: more kinds than can be told apart at once; it stays on the shelf.`;
     case "port":
-      return `${left.name}: no ceiling in volts is stated, so nothing can be put there.`;
+      return `${left.name}: no max PV voltage is stated, so nothing can be put there.`;
     case "addOn":
       return `${left.name}: needs an add-on that no wiring uses yet.`;
   }

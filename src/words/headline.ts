@@ -29,10 +29,22 @@ function isLimit({ rule, limit: stated }: Finding): boolean {
   return deciding.includes(rule) && stated !== null;
 }
 
-function limitWords({ rule, value, limit: stated }: Finding): string {
+/** What was judged against its limit: "Voc 40.8 V (max 73 V)"; watts that a self-limiting input leaves are told as left. */
+function limitWords({ reason, value, limit: stated }: Finding): string {
   if (value === null || stated === null) return "";
-  const what = rule === "coldVoc" ? "Coldest dawn " : rule === "watts" ? "at noon " : "";
-  return `${what}${amount(value.value, value.unit)} of ${limit(stated.value, stated.unit)}`;
+  const [is, most] = [amount(value.value, value.unit), `(max ${limit(stated.value, stated.unit)})`];
+  switch (reason.type) {
+    case "coldVoc":
+      return `${reason.basis === "vmp" ? "Coldest operating voltage" : "Voc on the coldest dawn"} ${is} ${most}`;
+    case "current":
+      return `Isc${value.value > 1.001 * reason.iscA ? " × 1.25" : ""} ${is} ${value.value > stated.value ? `(the input uses up to ${limit(stated.value, "A")} of it)` : most}`;
+    case "watts":
+      return value.value > stated.value
+        ? `at noon the input uses ${limit(stated.value, "W")} of the ${is} available`
+        : `at noon ${is} ${most}`;
+    default:
+      return `${is} ${most}`;
+  }
 }
 
 function assumedWords({ assumptions }: Finding): string {

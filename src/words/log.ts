@@ -176,7 +176,7 @@ export function sameHourWords(
 
 export const logCautions: readonly string[] = [
   "Roofs and ladders: three points of hold, someone below, never in wind or on wet glass.",
-  "Panels are live whenever there is light. Never part a plug under load; take off the array before the battery.",
+  "Panels are live whenever there is light. Never disconnect a connector while current flows; disconnect the array before the battery.",
   "Cold water on hot glass may crack it: wash in the morning or under cloud.",
   "Lithium cells must not be charged below freezing.",
 ];

@@ -8,10 +8,10 @@ import { type Unit } from "@/core/units";
 /** Names and short words of the ledger and the verdict strip. */
 export const verdictWords: Readonly<Record<Level, string>> = {
   stop: "Do not connect",
-  open: "Question open",
+  open: "Not enough information",
   care: "Connect with care",
-  note: "May be connected",
-  good: "May be connected",
+  note: "OK to connect",
+  good: "OK to connect",
 };
 
 export const mountWords: Readonly<Record<Mount, string>> = {
@@ -37,7 +37,7 @@ export function missingSentence(missing: Missing): string {
     case "labelIncomplete":
       return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => fieldWords[field]).join(", ")}.`;
     case "labelImpossible":
-      return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Read it so?`} Nothing may be connected on its word.`;
+      return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Read it so?`} Do not connect anything by this label.`;
     case "recordLowAsked":
       return `At ${given(missing.latitudeDeg, "°")} no kind of climate is known: how cold it gets there has to be said. See Need.`;
     case "recordsCrossed":

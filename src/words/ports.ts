@@ -3,7 +3,7 @@ import { type Plan, type PortSheet, type Wiring } from "@/core/plan";
 import { given, limit } from "./format";
 import { headOf } from "./names";
 
-/** What a port takes, as its sheet says it: "10 V to 57 V · 7 A to 27 V, 12.5 A to 57 V · 430 W". */
+/** What a port takes, as its sheet says it: "10 V to 57 V · 7 A up to 27 V, 12.5 A up to 57 V · 430 W". */
 export function acceptWords(port: PortSheet): string {
   const window = portWindow(port);
   const tiers = [...port.currentLimits]
@@ -11,7 +11,7 @@ export function acceptWords(port: PortSheet): string {
     .map(({ amps, toV, nature }) => {
       if (amps === null) return "amps not filled in";
       const most = `${nature === "neverExceed" ? "never more than " : ""}${given(amps, "A")}`;
-      return port.currentLimits.length > 1 && toV !== null ? `${most} to ${given(toV, "V")}` : most;
+      return port.currentLimits.length > 1 && toV !== null ? `${most} up to ${given(toV, "V")}` : most;
     });
   return [
     window === null ? null : `${limit(window.minV, "V")} to ${given(window.maxV, "V")}`,

@@ -37,7 +37,7 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
     story: (x) =>
       `The label says Vmp ${v(x["vmpV"])} and Voc ${v(x["vocV"])}. ${f(x["count"])} panels in one row run at ${v(x["runningV"])}; the input bears ${v(x["maxV"])}. Wire all of them.`,
     lesson: (x) =>
-      `The ceiling is held against Voc, with nothing drawn: that is what stands at the plug each morning. Running volts, ${v(x["runningV"])}, say nothing of it.`,
+      `The max PV voltage is compared with Voc, the voltage at the connector each morning. The operating voltage, ${v(x["runningV"])}, say nothing of it.`,
   },
   lowerTier: {
     title: "Two limits of amps",
@@ -47,11 +47,11 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
       `Within the volts is not enough: under ${v(x["edgeV"])} only ${a(x["lowerA"])} are taken. Two in a row lift the volts into the upper tier.`,
   },
   ampsDoNotAdd: {
-    title: "Side by side by side",
+    title: "Three in parallel",
     story: (x) =>
-      `${f(x["count"])} panels of ${w(x["pmaxW"])}, ${a(x["iscA"])} each. The station draws up to ${a(x["limitA"])} and bears ${v(x["maxV"])}. Get the most out of them.`,
+      `${f(x["count"])} panels of ${w(x["pmaxW"])}, ${a(x["iscA"])} each. The station draws up to ${a(x["limitA"])} and its max PV voltage is ${v(x["maxV"])}. Get the most out of them.`,
     lesson: (x) =>
-      `Side by side amps add, and over ${a(x["limitA"])} they are not taken: no harm, and no watts. In series the amps stay those of one panel.`,
+      `In parallel currents add, and over ${a(x["limitA"])} they are not taken: no harm, and no watts. In series the amps stay those of one panel.`,
   },
   neverExceed: {
     title: "A limit that is meant",
@@ -65,14 +65,14 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
     story: (x) =>
       `A PWM controller on a battery of ${v(x["batteryV"])}. ${f(x["count"])} panels of ${v(x["vmpV"])} and ${w(x["pmaxW"])}. Get the most out of them.`,
     lesson: (x) =>
-      `PWM joins the array to the battery: it runs at ${v(x["batteryV"])}, whatever it could. Volts above that are lost, so panels of this class go side by side.`,
+      `PWM joins the array to the battery: it runs at ${v(x["batteryV"])}, whatever it could. Volts above that are lost, so panels of this class go in parallel.`,
   },
   classesMixed: {
     title: "Twelve and twenty-four",
     story: (x) =>
       `Panels of ${v(x["smallV"])} and one of ${v(x["largeV"])}, on one input. Wire all ${f(x["count"])}, and get the most out of them.`,
     lesson: (x) =>
-      `Side by side the lowest volts drag the rest down. Two of ${v(x["smallV"])} in a row match one of ${v(x["largeV"])}.`,
+      `In parallel the lowest voltage drags the rest down. Two of ${v(x["smallV"])} in series match one of ${v(x["largeV"])}.`,
   },
   neverWakes: {
     title: "It never wakes",
@@ -84,20 +84,20 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
   seriesKeepsVolts: {
     title: "Which way volts add",
     story: (x) =>
-      `The station begins at ${v(x["minV"])} and bears ${v(x["maxV"])}. ${f(x["count"])} panels, each running at ${v(x["vmpV"])}. Wire them so that it runs.`,
-    lesson: () => `Series: volts add, amps stay. Side by side: amps add, volts stay. Many have it backwards.`,
+      `The station begins at ${v(x["minV"])} and its max PV voltage is ${v(x["maxV"])}. ${f(x["count"])} panels, each running at ${v(x["vmpV"])}. Wire them so that it runs.`,
+    lesson: () => `Series: voltages add, current stays. Parallel: currents add, voltage stays. Many have it backwards.`,
   },
   weakestRules: {
     title: "The weakest rules",
     story: (x) =>
       `Panels of ${a(x["largeA"])} and panels of ${a(x["smallA"])}, and a station with two ports. Get the most out of all ${f(x["count"])}.`,
     lesson: (x) =>
-      `In a row the weakest amps rule: ${a(x["largeA"])} behind ${a(x["smallA"])} give ${a(x["smallA"])}. Unequal panels go on ports of their own, or side by side where their volts match.`,
+      `In series the weakest current rules: ${a(x["largeA"])} behind ${a(x["smallA"])} give ${a(x["smallA"])}. Unequal panels go on ports of their own, or in parallel where their voltages match.`,
   },
   reversedPanel: {
     title: "Before it is plugged in",
     story: (x) =>
-      `A new array of ${f(x["panels"])} panels, ${f(x["strings"])} side by side, wired by a helper. The plug hangs beside the input. Find out whether it may go in, and mend what is wrong.`,
+      `A new array of ${f(x["panels"])} panels, ${f(x["strings"])} in parallel, wired by a helper. The connector hangs beside the input. Find out whether it may go in, and correct what is wrong.`,
     lesson: () =>
       `Polarity first, with the meter: a minus sign is a turned plug. Which gender a plug has proves nothing.`,
   },
@@ -153,33 +153,34 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
   },
   stringNotIn: {
     title: "Half of it",
-    story: () => `Two rows side by side, and half the watts. It was full last week, before the roof was painted.`,
+    story: () => `Two strings in parallel, and half the watts. It was full last week, before the roof was painted.`,
     lesson: () => `Half the amps at full volts: a row is not in. Meter each row alone, then follow its lead.`,
   },
   sideBySideForSeries: {
     title: "Amps of two, volts of one",
     story: (x) =>
       `Two rows of ${f(x["series"])} in series, by the drawing. The meter says something else. Find the row.`,
-    lesson: () => `Amps of two with volts of one: side by side where series was meant. Volts add in series only.`,
+    lesson: () =>
+      `Current of two with the voltage of one: parallel where series was meant. Voltages add in series only.`,
   },
   seriesForSideBySide: {
     title: "Volts of two, amps of one",
-    story: () => `Two panels side by side, by the drawing. Find out whether they are, before it is plugged in.`,
+    story: () => `Two panels in parallel, by the drawing. Find out whether they are, before it is plugged in.`,
     lesson: () =>
-      `Volts of two with amps of one: series where side by side was meant. It may be over the input’s ceiling.`,
+      `Voltage of two with the current of one: series where parallel was meant. It may be above the input’s max PV voltage.`,
   },
   zeroWatts: {
     title: "0 W in full sun",
     story: (x) =>
       `The input bears ${v(x["maxV"])}. The display shows 0 W in full sun at ${c(x["airC"])}, and the shop wants to send another unit.`,
     lesson: (x) =>
-      `Over the ceiling of ${v(x["maxV"])} it shuts itself out, if one is lucky. Fewer in the row, not another unit.`,
+      `Above its max PV voltage of ${v(x["maxV"])} it switches off, if one is lucky. Fewer in series, not another unit.`,
   },
   asleepAllDay: {
     title: "Asleep in the sun",
     story: (x) =>
-      `The input wakes at ${v(x["minV"])} and bears ${v(x["maxV"])}. Two panels side by side, full sun, 0 W. What does it want?`,
-    lesson: (x) => `Under ${v(x["minV"])} it never begins. Side by side volts do not add; in series they do.`,
+      `The input wakes at ${v(x["minV"])} and its max PV voltage is ${v(x["maxV"])}. Two panels in parallel, full sun, 0 W. What does it want?`,
+    lesson: (x) => `Under ${v(x["minV"])} it never begins. In parallel voltages do not add; in series they do.`,
   },
   dullDay: {
     title: "A grey day",
@@ -234,21 +235,21 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
   },
   polarityFirst: {
     title: "Two rows on one bar",
-    story: () => `Two rows end at the box, to be joined side by side on its bars. Nobody has metered them yet.`,
+    story: () => `Two strings end at the box, to be joined in parallel on its bars. Nobody has metered them yet.`,
     lesson: (x) =>
       `Joined the wrong way round, ${v(x["volts"])} of one row drive ${a(x["amps"])} and more through the other, in full sun, with nothing to stop it.`,
   },
   neverBlows: {
     title: "A fuse for the eye",
     story: (x) =>
-      `${f(x["strings"])} rows side by side, Isc ${a(x["iscA"])} each; the panels’ label says: series fuse ${a(x["ratingA"])} at most. What goes into the box?`,
+      `${f(x["strings"])} strings in parallel, Isc ${a(x["iscA"])} each; the panels’ label says: series fuse ${a(x["ratingA"])} at most. What goes into the box?`,
     lesson: (x) =>
       `If one row fails the other gives it ${a(x["backfeedA"])}, and a panel bears ${a(x["ratingA"])}: no fuse is needed, and one could never blow.`,
   },
   noFuse: {
     title: "Many rows",
     story: (x) =>
-      `${f(x["strings"])} rows side by side, Isc ${a(x["iscA"])} each; the panels bear a series fuse of ${a(x["ratingA"])} at most. What goes into the box?`,
+      `${f(x["strings"])} strings in parallel, Isc ${a(x["iscA"])} each; the panels’ max series fuse rating is ${a(x["ratingA"])}. What goes into the box?`,
     lesson: (x) =>
       `If one row fails the others drive ${a(x["backfeedA"])} through it, and a panel bears ${a(x["ratingA"])}: each row needs its fuse, of ${a(x["leastA"])} at least.`,
   },
@@ -269,10 +270,10 @@ export const repairWords: Readonly<Record<Repair, string>> = {
   bareLeads: "Take its leads before the regulator",
   stepAside: "Step out of the light and read again",
   tightenJoint: "Make the main joint anew",
-  plugString: "Plug the row in",
-  wireInSeries: "Wire them in series: volts add",
-  wireSideBySide: "Wire them side by side: amps add",
-  shorterString: "Take one out of the row",
+  plugString: "Plug the string in",
+  wireInSeries: "Wire them in series: voltages add",
+  wireSideBySide: "Wire them in parallel: currents add",
+  shorterString: "Take one out of the string",
   putOnLoad: "Put a load on the battery",
   leaveIt: "Leave it: nothing is wrong",
   newController: "Buy another controller",

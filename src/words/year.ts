@@ -44,7 +44,10 @@ export const lossWords: Readonly<Record<LossName, { readonly name: string; reado
   lowPeak: { name: "Lower peak", help: "The tracker stands on a lower peak of a shaded array." },
   pwm: { name: "Held at battery volts", help: "A PWM controller holds the array below its best volts." },
   asleep: { name: "Asleep", help: "Too few volts for the port to wake or stay awake." },
-  overVoltage: { name: "Too many volts", help: "Open volts over the port’s ceiling: it takes nothing." },
+  overVoltage: {
+    name: "Too many volts",
+    help: "Open-circuit voltage above the input’s max PV voltage: it takes nothing.",
+  },
   storing: { name: "Controller and battery", help: "Turned into warmth on the way into the battery and out again." },
   batteryFull: { name: "Battery full", help: "Sun that came when the battery had no room." },
 };
@@ -78,9 +81,9 @@ export function gainName(kind: GainKind): string {
     case "otherWiring":
       return `The wiring “${kind.name}”`;
     case "seriesInstead":
-      return "All panels of each port in one row (volts add)";
+      return "All panels on each port in one series string (voltages add)";
     case "parallelInstead":
-      return "Every panel a row of its own (amps add)";
+      return "Every panel in parallel (currents add)";
   }
 }
 

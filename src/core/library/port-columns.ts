@@ -36,16 +36,16 @@ export const portColumns: readonly Column<PortLine>[] = [
   ),
   text("portName", "Port", 80, ["port name"]),
   quantity("minV", "Lowest volts", ["min voltage", "minimum voltage", "vmin"]),
-  quantity("maxV", "Highest volts", ["max voltage", "maximum voltage", "vmax", "max pv voltage"]),
+  quantity("maxV", "Max PV voltage", ["max voltage", "maximum voltage", "vmax", "highest volts"]),
   choice(
     "ceilingBasis",
-    "Highest volts meant with",
+    "Max PV voltage applies to",
     Object.fromEntries(ceilingBases.map((code) => [code, []])) as unknown as Record<
       PortLine["ceilingBasis"],
       readonly string[]
     >,
   ),
-  choice("overVoltage", "Too many volts", { shutsOut: ["shuts it out"], mayDestroy: ["may destroy it"], unknown: [] }),
+  choice("overVoltage", "Over-voltage", { shutsOut: ["shuts it out"], mayDestroy: ["may destroy it"], unknown: [] }),
   ...Array.from({ length: mostTiers }, (_, k) => tierColumns(k)).flat(),
   quantity("maxW", "Watt limit", ["max power", "maximum power", "max watts"]),
   choice("maxWNature", "Watt limit nature", natures),

@@ -1,5 +1,5 @@
 import { type Diagram, lineStep, partsOfDiagram } from "../protect";
-import { line, type Mark, type Paper, papers, type Sheet, type Spot, text } from "./marks";
+import { leastTextMm, line, type Mark, type Paper, papers, type Sheet, type Spot, text, textWideMm } from "./marks";
 
 /** The wiring's drawing and its labels on paper. */
 
@@ -9,15 +9,16 @@ const footMm = 8;
 /** Larger than this nobody needs it: letters 5 mm high. */
 const mostScale = 0.42;
 
-/** Smaller letters than these are not read at arm's length, mm. */
-const leastTitleMm = 2.4;
 const titleUnits = 12;
+const lineUnits = 10.5;
+/** So that letters are still 8 pt where a sheet is printed between the margins of a page. */
+const leastLineMm = 1.24 * leastTextMm;
 
 /** As many sheets as it takes to be read at arm's length: one for the whole, or one for each input with all that feeds it. */
 export function diagramSheets(title: string, note: string, diagram: Diagram, paper: Paper): Sheet[] {
   const whole = diagramSheet(title, note, diagram, paper);
   const parts = partsOfDiagram(diagram);
-  if (scaleFor(diagram, paper).scale * titleUnits >= leastTitleMm || parts.length < 2) return [whole];
+  if (scaleFor(diagram, paper).scale * lineUnits >= leastLineMm || parts.length < 2) return [whole];
   return parts.map((part, k) => diagramSheet(`${title}, sheet ${k + 1} of ${parts.length}`, note, part, paper));
 }
 
@@ -34,7 +35,7 @@ export function diagramSheet(title: string, note: string, diagram: Diagram, pape
     deepMm,
     marks: [
       text([marginMm, marginMm + 4], title, 4.5),
-      text([marginMm, marginMm + 9.5], note, 2.8),
+      text([marginMm, marginMm + 9.5], note, 3.55),
       ...lines.map(({ points, pole }): Mark =>
         line(
           points.map(([x, y]) => at(x, y)),
@@ -56,7 +57,7 @@ export function diagramSheet(title: string, note: string, diagram: Diagram, pape
           line(corners, box.part.type === "panel" ? "bold" : "plain", true),
           text(at(middle, first), box.text.title, titleUnits * scale, "middle"),
           ...box.text.lines.map((words, k) =>
-            text(at(middle, first + lineStep * (k + 1)), words, 10.5 * scale, "middle"),
+            text(at(middle, first + lineStep * (k + 1)), words, lineUnits * scale, "middle"),
           ),
           ...box.ports.flatMap(({ side, sign, x, y }): Mark[] =>
             sign === null
@@ -75,7 +76,7 @@ export function diagramSheet(title: string, note: string, diagram: Diagram, pape
       text(
         [marginMm, deepMm - marginMm + 3],
         "Bold line: plus and links between panels. Dashed: minus. Panels are live whenever there is light.",
-        2.6,
+        3.55,
       ),
     ],
   };
@@ -91,7 +92,8 @@ function scaleFor({ wide, high }: Pick<Diagram, "wide" | "high">, paper: Paper) 
 }
 
 const labelWideMm = 60;
-const labelHighMm = 18;
+const labelHighMm = 20;
+const labelRoomMm = labelWideMm - 4;
 
 /** Labels to cut out and stick on, as many as there are texts: a large word, and a small one under it. */
 export function labelSheets(
@@ -120,10 +122,29 @@ export function labelSheets(
         ];
         return [
           line(corners, "fine", true),
-          text([x + labelWideMm / 2, y + 9], large, 6, "middle"),
-          text([x + labelWideMm / 2, y + 14.5], small, 2.8, "middle"),
+          text([x + labelWideMm / 2, y + 8], large, Math.min(6, labelRoomMm / (0.66 * large.length)), "middle"),
+          ...wrapped(small).map((words, n) =>
+            text([x + labelWideMm / 2, y + 11.6 + 3 * n], words, leastTextMm, "middle"),
+          ),
         ];
       }),
     ],
   }));
+}
+
+/** The small words of a label in lines that fit its width: what it names in two at most, what stands after the last dot on its own. */
+function wrapped(small: string): string[] {
+  const most = Math.floor(labelRoomMm / textWideMm("m", leastTextMm));
+  if (small.length <= most) return [small];
+  const cut = small.lastIndexOf(" \u00b7 ");
+  const [name, rest] = cut < 0 ? [small, []] : [small.slice(0, cut), [small.slice(cut + 3)]];
+  const lines: string[] = [];
+  for (const word of name.split(" ")) {
+    const last = lines.at(-1);
+    if (last !== undefined && `${last} ${word}`.length <= most) lines[lines.length - 1] = `${last} ${word}`;
+    else lines.push(word);
+  }
+  return [...lines.slice(0, 2), ...rest].map((line) =>
+    line.length > most ? `${line.slice(0, most - 1)}\u2026` : line,
+  );
 }

@@ -36,6 +36,17 @@ export const papers = {
 } as const;
 export type Paper = keyof typeof papers;
 
+/** What a drawing may take within a printed page of either paper, between its margins. */
+export const pageRoom = { name: "this page", wideMm: 186, deepMm: 215 } as const;
+
+/** Nothing smaller is read on a ladder: 8 pt, mm. */
+export const leastTextMm = 2.85;
+
+/** How wide words come out at most, about: letters are half as wide as high. */
+export function textWideMm(words: string, sizeMm: number): number {
+  return 0.55 * sizeMm * words.length;
+}
+
 export function line(points: readonly Spot[], pen: Pen = "plain", closed = false, dashed = false): Mark {
   return { type: "line", points, closed, pen, dashed };
 }

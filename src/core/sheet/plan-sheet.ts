@@ -1,26 +1,44 @@
 import { type SurfaceDrawing } from "./drawing";
-import { line, type Mark, type Paper, papers, placed, type Sheet, text } from "./marks";
+import { leastTextMm, line, type Mark, pageRoom, type Paper, papers, placed, type Sheet, text } from "./marks";
+import { legible, legendMarks } from "./legend";
 
 /** Scales a builder's rule has. */
 const scales = [2, 5, 10, 20, 25, 30, 40, 50, 75, 100, 200, 500, 1000] as const;
-const marginMm = 12;
 /** Room for the distances round the drawing. */
 const dimensionsMm = 22;
 const titleMm = 16;
+/** Under the drawing, for the ruler. */
+const rulerMm = 10;
 
 /**
- * A drawing to scale on one sheet. Distances stand at each edge: from the left edge below, from the right edge above, from the back
- * edge at the left, from the front edge at the right; the two of a line add up to the surface's size, so that a wrong one shows.
+ * A drawing to scale on one sheet, or as part of a printed page (`"page"`), which is as deep as it needs; one for a screen says no scale. Distances stand at each edge:
+ * from the left edge below, from the right edge above, from the back edge at the left, from the front edge at the right; the two of a line
+ * add up to the surface's size, so that a wrong one shows. A name that does not fit where it stands is a number there, told below.
  */
-export function planSheet(title: string, drawing: SurfaceDrawing, paper: Paper, mm: (value: number) => string): Sheet {
-  const { wideMm: wide, deepMm: deep } = papers[paper];
-  const [roomX, roomY] = [wide - 2 * (marginMm + dimensionsMm), deep - 2 * (marginMm + dimensionsMm) - titleMm];
-  const scale = scales.find((each) => drawing.wideMm / each <= roomX && drawing.deepMm / each <= roomY) ?? 1000;
+export function planSheet(
+  title: string,
+  drawing: SurfaceDrawing,
+  paper: Paper | "page" | "screen",
+  mm: (value: number) => string,
+): Sheet {
+  const isPart = paper === "page" || paper === "screen";
+  const { wideMm: wide, deepMm: room, name: paperName } = isPart ? pageRoom : papers[paper];
+  const marginMm = isPart ? 1 : 12;
+  const roomX = wide - 2 * (marginMm + dimensionsMm);
+  const deepest = room - 2 * (marginMm + dimensionsMm) - titleMm - rulerMm;
+  const laid = scales.map((scale) => ({ scale, ...legible(drawing.marks, scale) }));
+  const { scale, marks, legend } =
+    laid.find(
+      (each) =>
+        drawing.wideMm / each.scale <= roomX &&
+        drawing.deepMm / each.scale <= deepest - legendMarks(each.legend, 0, 0, wide).deepMm,
+    ) ?? (laid.at(-1) as (typeof laid)[number]);
   const [w, d] = [drawing.wideMm / scale, drawing.deepMm / scale];
-  const [x0, y0] = [(wide - w) / 2, marginMm + titleMm + dimensionsMm + Math.max(0, (roomY - d) / 2)];
-  const drawn = placed(drawing.marks, 1 / scale, [x0, y0]).map((mark): Mark =>
-    mark.type === "text" ? { ...mark, sizeMm: Math.max(1.2, Math.min(3, mark.sizeMm / scale)) } : mark,
-  );
+  const told = (y: number) => legendMarks(legend, marginMm, y, wide - 2 * marginMm);
+  const spareY = isPart ? 0 : Math.max(0, (deepest - told(0).deepMm - d) / 2);
+  const [x0, y0] = [(wide - w) / 2, marginMm + titleMm + dimensionsMm + spareY];
+  const below = told(y0 + d + dimensionsMm + 3);
+  const deep = isPart ? y0 + d + dimensionsMm + 3 + below.deepMm + rulerMm : room;
   return {
     name: title,
     wideMm: wide,
@@ -29,10 +47,12 @@ export function planSheet(title: string, drawing: SurfaceDrawing, paper: Paper, 
       text([marginMm, marginMm + 4], title, 4.5),
       text(
         [marginMm, marginMm + 10],
-        `Scale 1 : ${scale} on ${papers[paper].name}, front up. Print at 100 %. Measured in mm.`,
+        paper === "screen"
+          ? "Front up. Not to scale here: go by the numbers, in mm."
+          : `Scale 1 : ${scale} on ${paperName}, front up. Print at 100 %. Measured in mm.`,
         3,
       ),
-      ...drawn,
+      ...placed(marks, 1 / scale, [x0, y0]),
       ...spread(drawing.edges.x.map((x) => x0 + x / scale)).flatMap(([tick, at], k) => {
         const x = drawing.edges.x[k] ?? 0;
         return sideways(tick, at, y0, y0 + d, mm(x), mm(drawing.wideMm - x));
@@ -41,17 +61,31 @@ export function planSheet(title: string, drawing: SurfaceDrawing, paper: Paper, 
         const y = drawing.edges.y[k] ?? 0;
         return upright(tick, at, x0, x0 + w, mm(drawing.deepMm - y), mm(y));
       }),
-      text([x0 + w / 2, y0 + d + dimensionsMm - 2], `from the left edge (of ${mm(drawing.wideMm)})`, 2.4, "middle"),
-      text([x0 + w / 2, y0 - dimensionsMm + 4], "from the right edge", 2.4, "middle"),
-      text([x0 - dimensionsMm + 4, y0 + d / 2], `from the back edge (of ${mm(drawing.deepMm)})`, 2.4, "middle", 90),
-      text([x0 + w + dimensionsMm - 2, y0 + d / 2], "from the front edge", 2.4, "middle", 90),
-      ...ruler(marginMm, deep - marginMm),
+      ...[
+        text(
+          [x0 + w / 2, y0 + d + dimensionsMm - 2],
+          `from the left edge (of ${mm(drawing.wideMm)})`,
+          leastTextMm,
+          "middle",
+        ),
+        text([x0 + w / 2, y0 - dimensionsMm + 4], "from the right edge", leastTextMm, "middle"),
+        text(
+          [x0 - dimensionsMm + 3, y0 + d / 2],
+          `from the back edge (of ${mm(drawing.deepMm)})`,
+          leastTextMm,
+          "middle",
+          90,
+        ),
+        text([x0 + w + dimensionsMm - 1, y0 + d / 2], "from the front edge", leastTextMm, "middle", 90),
+      ],
+      ...below.marks,
+      ...(paper === "screen" ? [] : ruler(marginMm, deep - (isPart ? 2 : marginMm))),
     ],
   };
 }
 
 /** Between two numbers, so that they can be read. */
-const apartMm = 2.9;
+const apartMm = 3.2;
 
 /** Where ticks are, and where their numbers stand: so far apart that none lies on another. */
 function spread(ticks: readonly number[]): readonly (readonly [number, number])[] {
@@ -81,8 +115,8 @@ function sideways(tick: number, at: number, top: number, bottom: number, fromLef
       ],
       "fine",
     ),
-    text([at + 0.8, bottom + 15], fromLeft, 2.4, "start", 90),
-    text([at + 0.8, top - 6], fromRight, 2.4, "start", 90),
+    text([at + 0.8, bottom + 15], fromLeft, leastTextMm, "start", 90),
+    text([at + 0.8, top - 6], fromRight, leastTextMm, "start", 90),
   ];
 }
 
@@ -104,8 +138,8 @@ function upright(tick: number, at: number, left: number, right: number, fromBack
       ],
       "fine",
     ),
-    text([left - 6, at + 0.8], fromBack, 2.4, "end"),
-    text([right + 6, at + 0.8], fromFront, 2.4),
+    text([left - 6, at + 0.8], fromBack, leastTextMm, "end"),
+    text([right + 6, at + 0.8], fromFront, leastTextMm),
   ];
 }
 
@@ -129,6 +163,6 @@ export function ruler(x: number, y: number): Mark[] {
       "plain",
     ),
     ...ticks,
-    text([x + 102, y], "100 mm: if it does not measure that, print again at 100 %", 2.4),
+    text([x + 102, y], "100 mm. If it is not, print again at 100 %", leastTextMm),
   ];
 }

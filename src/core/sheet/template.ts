@@ -1,5 +1,5 @@
 import { type SurfaceDrawing } from "./drawing";
-import { line, type Mark, type Paper, papers, placed, type Sheet, text, within } from "./marks";
+import { leastTextMm, line, type Mark, type Paper, papers, placed, type Sheet, text, within } from "./marks";
 import { ruler } from "./plan-sheet";
 
 /** Printers leave about so much of the paper white. */
@@ -68,9 +68,9 @@ export function templateSheets(
         text(
           [marginMm, marginMm + tileY + 9],
           `Its lower left mark: ${mm(left)} from the left edge, ${mm(drawing.deepMm - bottom)} from the back edge. Tiles overlap by ${overlapMm} mm.`,
-          2.6,
+          leastTextMm,
         ),
-        text([marginMm, marginMm + tileY + 13], on.join("; ").slice(0, 110), 2.4),
+        text([marginMm, marginMm + tileY + 13], on.join("; ").slice(0, 110), leastTextMm),
         ...ruler(marginMm, deepMm - marginMm + 3),
       ],
     };

@@ -80,8 +80,8 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
         </Box>
         <Stepper
           label="In series"
-          law="volts add, amps don’t"
-          help="Panels one after another, plus to minus. Volts add up; amps stay those of one panel."
+          law="voltages add, current stays"
+          help="Panels one after another, + to −. Voltages add; current stays that of one panel."
           spec={fieldSpecs.series}
           value={mixed ? null : (shown?.series ?? 1)}
           onValue={setSeries}
@@ -89,9 +89,9 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
           onStep={stepSeries}
         />
         <Stepper
-          label="Rows"
-          law="in parallel: amps add"
-          help="Equal rows side by side, plus to plus. Amps add up; volts stay those of one row."
+          label="Strings in parallel"
+          law="currents add, voltage stays"
+          help="Equal strings in parallel, + to +. Currents add; voltage stays that of one string."
           spec={fieldSpecs.strings}
           value={mixed ? null : (shown?.strings ?? 1)}
           onValue={setStrings}

@@ -173,7 +173,7 @@ test("rows that ask for more panels than are free wait for the word; said, they 
     series: 3,
     strings: 2,
   };
-  expect(fillWords(board, filling)).toBe("3 in series × 2 rows takes 6 × Mossgate MG-195, 2 more than are free");
+  expect(fillWords(board, filling)).toBe("3 in series × 2 strings takes 6 × Mossgate MG-195, 2 more than are free");
   expect(fill(board, filling, 0)).toBeNull();
   const bought = done(lantern, fill(board, filling, 2));
   expect(bought.panels.map(({ pieces }) => pieces.length)).toEqual([6, 2]);

@@ -240,7 +240,7 @@ export function fillWords({ plan, wiring }: Board, filling: Filling): string {
     (id) => `${shelved.filter((tile) => tile.panelId === id).length} × ${nameOf(id)}`,
   );
   return [
-    `${series} in series × ${counted(strings, "row")} takes ${series * strings} × ${nameOf(panelId)}`,
+    `${series} in series × ${counted(strings, "string")} takes ${series * strings} × ${nameOf(panelId)}`,
     ...(lacks > 0 ? [`${lacks} more than are free`] : []),
     ...(goes.length > 0 ? [`${goes.join(", ")} to the shelf`] : []),
   ].join(", ");

@@ -50,7 +50,7 @@ function LeftPlan({ draft }: { draft: LeftDraft<Plan> }) {
             Save as a plan of its own
           </Button>
           <Button variant="outlined" size="small" onClick={() => resolve.discard(key)}>
-            Let it go
+            Discard
           </Button>
         </>
       }

@@ -9,7 +9,7 @@ import style from "./finder.module.css";
 
 type Across = "marginPct" | "money" | "shadePct";
 const acrossWords: Readonly<Record<Across, { readonly name: string; readonly axis: string }>> = {
-  marginPct: { name: "Room in the cold", axis: "Room under the ceiling on the coldest dawn, %" },
+  marginPct: { name: "Room in the cold", axis: "Room under the max PV voltage on the coldest dawn, %" },
   money: { name: "Parts", axis: "Parts to buy, about, in your currency" },
   shadePct: { name: "Shade", axis: "Share of noon that one shaded part takes, %" },
 };

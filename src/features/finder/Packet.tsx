@@ -68,7 +68,7 @@ export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, ca
       <dl className={style["print"]}>
         <Fact name="Room in the cold">
           {facts.cold === null
-            ? "no ceiling"
+            ? "no max PV voltage"
             : `${percent(facts.cold.marginPct)} under ${limit(facts.cold.limit.value, "V")}`}
         </Fact>
         <Fact name="Clipped">{percent(facts.year.clippedPct)} of the year</Fact>

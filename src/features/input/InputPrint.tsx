@@ -40,9 +40,9 @@ const volts = (value: number | null) => (value === null ? "" : given(value, "V")
 
 const lines: readonly Line[] = [
   { title: "Lowest volts", words: ({ minV }) => volts(minV) },
-  { title: "Highest volts", words: ({ maxV }) => volts(maxV) },
-  { title: "Highest volts are meant with", words: ({ ceilingBasis }) => basisWords[ceilingBasis] },
-  { title: "Too many volts", words: ({ overVoltage }) => outcomeWords[overVoltage] },
+  { title: "Max PV voltage", words: ({ maxV }) => volts(maxV) },
+  { title: "Max PV voltage applies to", words: ({ ceilingBasis }) => basisWords[ceilingBasis] },
+  { title: "Over-voltage", words: ({ overVoltage }) => outcomeWords[overVoltage] },
   {
     title: "Current limits",
     words: ({ currentLimits }) =>

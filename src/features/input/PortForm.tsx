@@ -64,12 +64,12 @@ export function PortForm({ editor, port, onField }: Props) {
           onValue={(name) => patch({ name }, "name")}
           onDone={editor.done}
         />
-        {quantity("maxV", "Highest volts", "needed")}
+        {quantity("maxV", "Max PV voltage", "needed")}
         {quantity("minV", "Lowest volts", "not stated")}
       </Grid>
       <Grid columns={2}>
         <ChoiceField
-          label="Highest volts are meant with"
+          label="Max PV voltage applies to"
           value={port.ceilingBasis}
           options={ceilingBases.map((value) => ({ value, text: basisWords[value] }))}
           onChoice={(ceilingBasis) => patch({ ceilingBasis }, "basis")}
@@ -77,7 +77,7 @@ export function PortForm({ editor, port, onField }: Props) {
           onFocus={() => onField(portHelp.ceilingBasis)}
         />
         <ChoiceField
-          label="Too many volts"
+          label="Over-voltage"
           value={port.overVoltage}
           options={overVoltageOutcomes.map((value) => ({ value, text: outcomeWords[value] }))}
           onChoice={(overVoltage) => patch({ overVoltage }, "outcome")}

@@ -1,6 +1,6 @@
 /** What each line of an input's data sheet is, in the words of the trade. */
 export const portHelp = {
-  maxV: "Highest volts: the ceiling. More than this on a cold morning shuts the input out or destroys it.",
+  maxV: "Max PV voltage. More than this on a cold morning switches the input off or destroys it.",
   minV: "Lowest volts: below this the input takes nothing and shows 0 W.",
   ceilingBasis:
     "Some makers mean the volts with nothing connected (Voc), others the volts while running. If the sheet does not say, leave it at unknown: Voc is assumed.",
@@ -13,7 +13,7 @@ export const portHelp = {
   maxWNature: "Draws up to: the rest stays unused, no harm. Never exceed: the sheet forbids more.",
   amps: "The most amps it takes at these volts. Some inputs have one limit at low volts and another higher up: add a tier for each.",
   fromV: "Volts from which this limit holds. Empty: from the lowest volts.",
-  toV: "Volts up to which this limit holds. Empty: up to the ceiling.",
+  toV: "Volts up to which this limit holds. Empty: up to the max PV voltage.",
   nature:
     "Draws up to: extra amps stay unused, no harm. Never exceed: an absolute limit, judged with a quarter added for bright skies.",
   conversion:
@@ -39,7 +39,18 @@ export const trackerWords = {
   hillClimb: "only climbs",
   unknown: "unknown",
 } as const;
-export const natureWords = { drawsUpTo: "draws up to", neverExceed: "never exceed" } as const;
-export const basisWords = { voc: "nothing connected (Voc)", vmp: "while running (Vmp)", unknown: "unknown" } as const;
-export const outcomeWords = { shutsOut: "shuts it out", mayDestroy: "may destroy it", unknown: "unknown" } as const;
+export const natureWords = {
+  drawsUpTo: "self-limiting (more is OK, the rest is unused)",
+  neverExceed: "absolute maximum (never exceed)",
+} as const;
+export const basisWords = {
+  voc: "open-circuit voltage (Voc)",
+  vmp: "operating voltage (Vmp)",
+  unknown: "not stated (Voc assumed)",
+} as const;
+export const outcomeWords = {
+  shutsOut: "input switches off, no damage",
+  mayDestroy: "input can be damaged",
+  unknown: "not stated (damage assumed)",
+} as const;
 export const inputKindWords = { chargeController: "Charge controller", powerStation: "Power station" } as const;

@@ -44,7 +44,7 @@ export function LeftSheets<Sheet extends { readonly name: string }>(props: Props
                   </Button>
                 )}
                 <Button variant="outlined" size="small" onClick={() => onDiscard(key)}>
-                  Let it go
+                  Discard
                 </Button>
               </>
             }

@@ -56,7 +56,7 @@ export function SheetStanding<Sheet extends { readonly name: string }>({ editor,
                     Save as a sheet of its own
                   </Button>
                   <Button variant="outlined" size="small" onClick={() => autosave.discard(key)}>
-                    Let it go
+                    Discard
                   </Button>
                 </>
               }

@@ -33,7 +33,7 @@ export function inputTable(system: UnitSystem): Columns {
       valueGetter: (_, { sheet }) => sheet.ports.length,
     },
     overPorts("minV", "Lowest volts", 98, ({ minV }) => minV, "V"),
-    overPorts("maxV", "Highest volts", 104, ({ maxV }) => maxV, "V"),
+    overPorts("maxV", "Max PV voltage", 104, ({ maxV }) => maxV, "V"),
     overPorts("amps", "Amps", 92, ({ currentLimits }) => greatest(currentLimits.map(({ amps }) => amps)), "A"),
     overPorts("maxW", "Watts", 116, ({ maxW }) => maxW, "W"),
     {

@@ -113,8 +113,8 @@ function Job({ state: { job, dueMs, doneMs, isDue } }: { readonly state: JobStat
           Done today
         </TextButton>
       )}
-      <TextButton look="plain" aria-label={`Take out the job: ${title}`} onClick={() => void readings?.remove(job.id)}>
-        Take out
+      <TextButton look="plain" aria-label={`Delete the job: ${title}`} onClick={() => void readings?.remove(job.id)}>
+        Delete
       </TextButton>
     </li>
   );

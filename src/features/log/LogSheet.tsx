@@ -174,10 +174,10 @@ function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {
               </span>
               <TextButton
                 look="plain"
-                aria-label={`Take out ${momentName(Date.parse(each.atUtc))}`}
+                aria-label={`Delete ${momentName(Date.parse(each.atUtc))}`}
                 onClick={() => void readings?.remove(each.id)}
               >
-                Take out
+                Delete
               </TextButton>
             </li>
           );

@@ -58,7 +58,7 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
       />
       {fixing.school === "gluedBrackets" && (
         <p style={{ margin: "6px 0 0", fontSize: "0.8125rem" }}>
-          A bed cures from its edges inward: by then its rim bears twice the wind reckoned with.
+          Adhesive cures from the edge inward: by then the edge alone holds twice the design wind load.
         </p>
       )}
       {isTooCold && (

@@ -64,8 +64,7 @@ function Card({ report }: { readonly report: MountReport }) {
       </h2>
       {surfacesUnder(plan, fixing).map((surface) => {
         const { id, name, svg } = surfacePapers(plan, surface, poseId);
-        const style = { width: "100%", maxHeight: "200mm" };
-        return <SvgPicture key={id} svg={svg} alt={`Drawing of ${name}`} style={style} />;
+        return <SvgPicture key={id} svg={svg} alt={`Drawing of ${name}`} />;
       })}
       <PrintTable
         caption="Step by step"

@@ -75,19 +75,19 @@ function BatteryForm({ battery, inputs }: FormProps) {
     capacityAh: {
       label: "Capacity",
       spec: "capacityAh",
-      help: "Ah on its plate. Of Wh: divide by its volts.",
+      help: "Capacity in Ah, from the label. If it states Wh, divide by the battery voltage.",
       assumed: "",
     },
     usablePct: {
       label: "Usable",
       spec: "sharePct",
-      help: "Share of it one may use without spoiling it.",
+      help: "Usable capacity (max depth of discharge), %.",
       assumed: `${usual.usablePct} assumed`,
     },
     mostChargeA: {
-      label: "Most charge",
+      label: "Max charge current",
       spec: "batteryMaxA",
-      help: "Amps it takes at most.",
+      help: "The most charge current (A) its maker allows.",
       assumed: battery.capacityAh === null ? "" : `${usual.chargeShare * battery.capacityAh} assumed`,
     },
     standingW: {
@@ -167,7 +167,7 @@ function BatteryForm({ battery, inputs }: FormProps) {
       </Box>
       {inputs.length > 1 && (
         <CheckGroup
-          label="Charged by (none: by all that charge no other)"
+          label="Charged by (leave empty: every controller not assigned to another battery)"
           options={inputs.map(({ id, name }) => ({ value: id, text: name }))}
           chosen={battery.inputIds}
           onChosen={(inputIds) => patch({ inputIds })}
@@ -176,7 +176,7 @@ function BatteryForm({ battery, inputs }: FormProps) {
       <Box className="num" sx={{ fontSize: "0.875rem" }}>
         {usableWh > 0
           ? `${amount(usableWh, "Wh")} to use.${battery.chemistry === "lithium" && !battery.keptWarm ? " While the air is below 0 °C it takes no charge." : ""}`
-          : "Say its Ah, and it can be counted on."}
+          : "Enter its Ah."}
       </Box>
     </Box>
   );

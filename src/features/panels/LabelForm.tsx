@@ -66,7 +66,7 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
           onChoice={(cellType) => patch({ cellType }, "cellType")}
         />
       </Box>
-      <Row title="Full sun, cells at 25 °C" columns={5}>
+      <Row title="Electrical data at STC (1000 W/m², 25 °C). Not the NMOT/NOCT column." columns={5}>
         {ratingFields.map(quantity)}
       </Row>
       <Row title="Change per degree" columns={3}>

@@ -66,12 +66,12 @@ export const otherFields: readonly LabelField[] = [
   field(
     "maxSystemV",
     "Max system voltage",
-    "The most volts a whole row of these may reach; above it the panel’s insulation may fail.",
+    "Max system voltage: the highest voltage a string of these panels may reach; above it the insulation may fail.",
   ),
   field(
     "maxSeriesFuseA",
     "Max series fuse",
-    "The largest fuse the panel may stand behind. It says how much current other rows may push back into it.",
+    "Max series fuse rating, from the label: the largest fuse allowed in this panel’s string, and the most reverse current it can take.",
   ),
   field(
     "cellsInSeries",

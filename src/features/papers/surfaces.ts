@@ -11,12 +11,17 @@ const railMm = 3000;
 export type SurfacePapers = {
   readonly id: string;
   readonly name: string;
-  readonly svg: string;
+  /** To scale where it is printed at its own size. */ readonly svg: string;
   readonly places: PaperTable;
   /** Tables of cables and rails, where there are any. */ readonly more: readonly PaperTable[];
 };
 
-export function surfacePapers(plan: Plan, surface: Surface, poseId: string): SurfacePapers {
+export function surfacePapers(
+  plan: Plan,
+  surface: Surface,
+  poseId: string,
+  on: "page" | "screen" = "page",
+): SurfacePapers {
   const { id, name } = surface;
   const panels = panelsOn(plan, surface, poseId, parkedIn(plan));
   const ways = plan.space.ways.filter(({ surfaceId }) => surfaceId === id);
@@ -24,7 +29,7 @@ export function surfacePapers(plan: Plan, surface: Surface, poseId: string): Sur
   return {
     id,
     name,
-    svg: sheetSvg(planSheet(name, drawSurface(plan, surface, panels), "a4", (value) => String(Math.round(value)))),
+    svg: sheetSvg(planSheet(name, drawSurface(plan, surface, panels), on, (value) => String(Math.round(value)))),
     places: {
       caption: `${name}: to the middle of each thing, from the left edge and from the back edge`,
       head: ["Thing", "From the left", "From the back", "Turned", "Size"],
@@ -48,6 +53,15 @@ export function surfacePapers(plan: Plan, surface: Surface, poseId: string): Sur
             mm(yMm),
             shape.type === "box" ? `${shape.turnDeg}°` : "",
             shape.type === "box" ? `${mm(shape.lengthMm)} × ${mm(shape.widthMm)}` : `${mm(2 * shape.radiusMm)} thick`,
+          ]),
+        ...plan.space.glands
+          .filter(({ surfaceId }) => surfaceId === id)
+          .map(({ name: thing, xMm, yMm, holeMm, existing }) => [
+            thing,
+            mm(xMm),
+            mm(yMm),
+            "",
+            `hole ${mm(holeMm)}${existing ? ", there already" : ""}`,
           ]),
       ],
     },

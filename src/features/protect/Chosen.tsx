@@ -50,7 +50,7 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
                     : `${given(branch.ratingA, "A")}${least?.isAssumed === true ? ", assumed" : ""}`,
                 ],
                 ["At least (1.56 × Isc)", amount(1.56 * branch.iscA, "A")],
-                ["Highest volts", amount(lane?.highestV ?? 0, "V")],
+                ["Max PV voltage", amount(lane?.highestV ?? 0, "V")],
                 ["Can it blow", blowing(branch)],
               ]}
             />
@@ -76,7 +76,7 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
             <Facts
               facts={[
                 ["At least (1.25 × Isc)", lane.iscA === null ? "not known" : amount(1.25 * lane.iscA, "A")],
-                ["Highest volts", amount(lane.highestV, "V")],
+                ["Max PV voltage", amount(lane.highestV, "V")],
                 ["Poles", "2: + and − at once"],
               ]}
             />

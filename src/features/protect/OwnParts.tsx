@@ -41,11 +41,11 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
           onRemove={() => desk.change({ type: "setProtect", patch: { kinds: kinds.filter((kind) => kind.id !== id) } })}
         >
           <TextButton aria-pressed={turns} onClick={() => patchKind(id, { turns: !turns }, "turns")}>
-            Goes together two ways
+            Can be mated either way round (polarity not keyed)
           </TextButton>
-          <AmpsField label="Bears" value={mostA} onValue={(next) => patchKind(id, { mostA: next }, "amps")} />
+          <AmpsField label="Rated current" value={mostA} onValue={(next) => patchKind(id, { mostA: next }, "amps")} />
           <QuantityField
-            label="Made for"
+            label="Rated voltage"
             spec={fieldSpecs.plugV}
             value={mostV}
             required

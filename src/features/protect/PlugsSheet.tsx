@@ -60,9 +60,9 @@ export function PlugsSheet() {
 }
 
 const turnedOptions = [
-  { value: "unknown", text: "nobody has looked" },
-  { value: "right", text: "right, by the meter" },
-  { value: "turned", text: "the wrong way round" },
+  { value: "unknown", text: "not checked" },
+  { value: "right", text: "correct (measured)" },
+  { value: "turned", text: "reversed (measured)" },
 ] as const;
 type Turned = (typeof turnedOptions)[number]["value"];
 const turnedOf = (turned: boolean | null): Turned => (turned === null ? "unknown" : turned ? "turned" : "right");
@@ -129,11 +129,11 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
           onChoice={(kindId) => put({ kindId })}
         />
         <ChoiceField
-          label="Its plus and minus"
+          label="Polarity of the socket"
           value={end.reversed ? "reversed" : "usual"}
           options={[
-            { value: "usual", text: "as such plugs have them" },
-            { value: "reversed", text: "the other way round" },
+            { value: "usual", text: "standard" },
+            { value: "reversed", text: "reversed" },
           ]}
           onChoice={(value) => put({ reversed: value === "reversed" })}
         />

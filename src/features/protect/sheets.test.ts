@@ -38,11 +38,11 @@ function wordsOf(pdf: Uint8Array): string {
 
 const due = [
   /Mossgate MG-195/,
-  /Row 1 \+/,
-  /Row 2 -/,
-  /10 AWG . 0\.9 m/,
-  /6 AWG . 3\.2 m/,
-  /Switch 32 A/,
+  /String 1 -/,
+  /String 2 -/,
+  /6 mm² . 0\.9 m/,
+  /16 mm² . 3\.2 m/,
+  /DC isolator 32 A/,
   /fuse 50 A/,
   /Battery/,
   /Up to 60\.1 V DC/,
@@ -68,7 +68,8 @@ test("what is too wide to be read at arm's length goes on a sheet for each input
   const graph = graphOf(report.assembly, (part) => boxWords(part, plan, report, "metric"));
   const answer = (await new ELK().layout(layoutAsk(graph) as never)) as LayoutAnswer;
   const diagram = diagramOf(graph, answer);
-  expect(diagramSheets("t", "n", diagram, "a4").length).toBe(1);
+  const small = { ...diagram, wide: diagram.wide / 2, high: diagram.high / 2 };
+  expect(diagramSheets("t", "n", small, "a4").length).toBe(1);
   const far = { ...diagram, wide: 4 * diagram.wide };
   const sheets = diagramSheets("t", "n", far, "a4");
   expect(sheets.length).toBe(2);
@@ -83,7 +84,7 @@ test("the SVG is read by Debian's renderer, and holds the same words, none of wh
   writeFileSync(file, svg);
   execFileSync("rsvg-convert", ["--width", "800", "--output", png, file]);
   expect(readFileSync(png).length).toBeGreaterThan(10_000);
-  expect(svg.replaceAll("\u00a0", " ").replaceAll("\u2212", "-")).toMatch(/Row 2 -/);
+  expect(svg.replaceAll("\u00a0", " ").replaceAll("\u2212", "-")).toMatch(/String 2 -/);
   expect(svg).toContain("Lodestone &lt;b&gt;&amp;");
   expect(svg).not.toMatch(/<b>|\u0007|<script|href/);
 });
@@ -91,8 +92,16 @@ test("the SVG is read by Debian's renderer, and holds the same words, none of wh
 test("labels are on as many sheets as they take: each row, plus and minus, twice", async () => {
   const labels = labelTexts(report);
   const words = wordsOf(await sheetsAsPdf(labelSheets("Labels", labels, "a4")));
-  for (const each of [/ROW 1 \+/, /ROW 2 -/, /LIVE IN DAYLIGHT/, /up to 60\.1.V DC/]) expect(words).toMatch(each);
-  expect(words.match(/ROW 1 \+/g)?.length).toBe(2);
+  for (const each of [/STRING 1 \+/, /STRING 2 -/, /LIVE IN DAYLIGHT/, /up to 60\.1.V DC/]) expect(words).toMatch(each);
+  expect(words.match(/STRING 1 \+/g)?.length).toBe(2);
+  // nothing under 8 pt, and nothing wider than its label, however long a name is
+  const long = [{ large: "PV ISOLATOR (DC DISCONNECT)", small: `${"Lodestone Long ".repeat(9)}· up to 81.7 V DC` }];
+  for (const { marks } of [...labelSheets("Labels", labels, "a4"), ...labelSheets("Labels", long, "letter")])
+    for (const mark of marks) {
+      if (mark.type !== "text") continue;
+      expect(mark.sizeMm).toBeGreaterThan(2.82);
+      if (mark.anchor === "middle") expect(0.55 * mark.sizeMm * mark.text.length).toBeLessThan(60);
+    }
 });
 
 test("the list as CSV and JSON has every part once, and they add up", async () => {

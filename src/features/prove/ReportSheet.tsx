@@ -126,7 +126,7 @@ function Line({ record, onRemove }: { readonly record: ReadingRecord; readonly o
         </span>
       </span>
       <TextButton look="plain" onClick={onRemove}>
-        Take out
+        Delete
       </TextButton>
     </li>
   );

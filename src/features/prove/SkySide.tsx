@@ -67,7 +67,7 @@ export function SkySide() {
         </Box>
       )}
       <Box sx={{ mt: 1 }}>
-        <div className={style["chips"]} role="group" aria-label="Most amps the meter may short">
+        <div className={style["chips"]} role="group" aria-label="Meter’s max current (its fuse)">
           {metersA.map((amps) => (
             <TextButton key={amps} aria-pressed={settings.mostA === amps} onClick={() => set({ mostA: amps })}>
               {amps === 0 ? "no amps" : `${amps} A`}
@@ -75,7 +75,7 @@ export function SkySide() {
           ))}
         </div>
         <p style={{ margin: "4px 0 0", fontSize: "0.8125rem" }}>
-          What your meter may short at most.{" "}
+          The most current your meter may measure: its fuse rating.{" "}
           {walk !== null && walk.brightA > settings.mostA
             ? `Amps are not asked: at the edge of a cloud one panel may give ${amount(walk.brightA, "A")}, and the meter must not blow.`
             : "At the edge of a cloud an array gives a quarter more than its label, and the meter must not blow."}

@@ -61,7 +61,7 @@ export async function sheetContent(ask: SheetAsk, told: (share: number) => void)
     title: plan.name,
     under: `${wiring.name}, revision ${revision}, made ${format(moment.atMs, "d MMM yyyy, HH:mm")}`,
     verdict,
-    surfaces: plan.space.surfaces.map((surface) => surfacePapers(plan, surface, poseId)),
+    surfaces: plan.space.surfaces.map((surface) => surfacePapers(plan, surface, poseId, "screen")),
     diagrams: hasWires ? await diagramsOf(ask, report) : [],
     cables: hasWires ? cableTable(report, system) : null,
     lists: [

@@ -18,7 +18,7 @@ export function SpacePrint() {
         const { id, name, svg, places, more } = surfacePapers(plan, surface, poseId);
         return (
           <div key={id}>
-            <SvgPicture svg={svg} alt={`Drawing of ${name}`} style={{ width: "100%", maxHeight: "230mm" }} />
+            <SvgPicture svg={svg} alt={`Drawing of ${name}`} />
             {[places, ...more].map((table) => (
               <PrintTable key={table.caption} {...table} />
             ))}

@@ -35,7 +35,7 @@ export function operatingSentence(operating: OperatingPoint, freeW: number): str
     case "asleep":
       return "Asleep: no point of the curve with power lies in the window. 0 W.";
     case "overVoltage":
-      return "Over-voltage: the volts with nothing connected pass the ceiling. 0 W, or worse.";
+      return "Over-voltage: open-circuit voltage (Voc) is above the input’s maximum. It will shut off (0 W) or be damaged. Do not connect.";
   }
 }
 

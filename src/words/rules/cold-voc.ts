@@ -7,11 +7,11 @@ import { byWords, unknownLimit, type RuleWords } from "./rule-words";
 type Main = Extract<ColdVocReason, { type: "coldVoc" }>;
 
 export const coldVocWords: RuleWords<"coldVoc"> = {
-  title: "Coldest volts, nothing connected",
+  title: "Max array voltage (Voc at the record low)",
   sentence(r, system) {
     switch (r.type) {
       case "noCeiling":
-        return `On the coldest dawn this array reaches ${amount(r.judgedV, "V")}. What is the most the input bears? Fill in “Highest volts” at Input.`;
+        return `On the coldest dawn this array reaches ${amount(r.judgedV, "V")}. What is the input’s max PV voltage? Enter it at Input.`;
       case "coldVoc":
         return coldVocSentence(r, system);
     }
@@ -31,7 +31,7 @@ export const coldVocWords: RuleWords<"coldVoc"> = {
             `Curve: ${volts} in series (volts add), solved at 1000 W/m² and cells at ${given(r.recordLowC, "°C")} = ${amount(r.curveV, "V")}`,
             ...(r.curveV > 1.005 * r.joinedVocV
               ? [
-                  `All rows joined ${amount(r.joinedVocV, "V")}; but every part must pass alone, in case the others are unplugged`,
+                  `All strings joined ${amount(r.joinedVocV, "V")}; but every part must stay below the limit alone, in case the others are unplugged`,
                 ]
               : []),
             `Coefficient: ${factor} × (1 + ${coefficients} × (${given(r.recordLowC, "")} − 25) °C) = ${amount(r.lineV, "V")}`,
@@ -51,7 +51,7 @@ export const coldVocWords: RuleWords<"coldVoc"> = {
 
 function coldVocSentence(r: Main, system: UnitSystem): string {
   const part =
-    r.judgedV > 1.003 * r.joinedVocV && r.by === "curve" ? "the row with the most volts alone" : "this array";
+    r.judgedV > 1.003 * r.joinedVocV && r.by === "curve" ? "the string with the most volts alone" : "this array";
   const cold = `At ${given(r.recordLowC, "°C", system)} ${part} reaches ${amount(r.judgedV, "V")}${byWords(r.by)}`;
   const running = `At ${given(r.recordLowC, "°C", system)} the array runs at up to ${amount(r.judgedV, "V")}`;
   const ceiling = given(r.ceilingV, "V");
@@ -59,22 +59,22 @@ function coldVocSentence(r: Main, system: UnitSystem): string {
     case "over":
       return `${cold}, ${percent(100 * (r.judgedV / r.ceilingV - 1))} over the input’s ${ceiling}: ${overVoltageSentence(r)}${r.labelV > r.ceilingV ? ` Even at 25\u00a0°C the labels add up to ${amount(r.labelV, "V")}.` : ""}`;
     case "tableOver":
-      return `${cold}, under the input’s ${ceiling}, but the electrical code’s table reckons ${amount(r.tableV, "V")}, which is over.`;
+      return `${cold}, under the input’s ${ceiling} by calculation, but the code’s table gives ${amount(r.tableV, "V")}, which is over.`;
     case "close":
       return `${cold}, just under the input’s ${ceiling}. A label may be 3 % off: measure before you plug in.`;
     case "inside":
       return `${cold}, under the input’s ${ceiling}.`;
     case "runningOver":
-      return `${running}, over the ${ceiling} the input bears while running: ${overVoltageSentence(r)}`;
+      return `${running}, over the input’s max PV voltage of ${ceiling}, which it states for operating voltage: ${overVoltageSentence(r)}`;
     case "insideRunning":
-      return `${running}, under the ${ceiling} the input bears while running; with nothing drawn it stands at ${amount(r.openV, "V")}.`;
+      return `${running}, under the input’s max PV voltage of ${ceiling}, which it states for operating voltage; open-circuit voltage is ${amount(r.openV, "V")}.`;
   }
 }
 
 function overVoltageSentence({ overVoltage }: Main): string {
   switch (overVoltage) {
     case "shutsOut":
-      return "the input shuts it out and shows 0 W.";
+      return "the input switches off and shows 0 W.";
     case "mayDestroy":
       return "it may destroy the input.";
     case "unknown":

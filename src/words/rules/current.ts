@@ -46,12 +46,12 @@ function currentSentence(r: Main): string {
   const range = ({ fromV, toV }: StatedLimit) =>
     toV === null ? "" : ` between ${limit(fromV, "V")} and ${limit(toV, "V")}`;
   if (r.outcome === "overAbsolute" && r.never !== null) {
-    const sweeps = `It sweeps from ${limit(r.sweepFromV, "V")} to ${amount(r.sweepToV, "V")}.`;
+    const sweeps = `While starting and tracking, the input passes through every voltage from ${limit(r.sweepFromV, "V")} to ${amount(r.sweepToV, "V")}, so the limit applies there too.`;
     return `A bright sky can push ${amount(r.marginedIscA, "A")} into the input, which must never get more than ${given(r.never.amps, "A")}${range(r.never)}. ${sweeps}`;
   }
   const tiers =
     r.open !== null && r.running !== null && r.open.amps !== r.running.amps
-      ? ` Its running volts (${amount(r.runningV, "V")}) decide the limit, not the ${amount(r.openV, "V")} with nothing connected, where ${given(r.open.amps, "A")} would hold.`
+      ? ` Its operating voltage (${amount(r.runningV, "V")}) decides the limit, not its open-circuit voltage (${amount(r.openV, "V")}), where ${given(r.open.amps, "A")} would hold.`
       : "";
   const never =
     r.never === null

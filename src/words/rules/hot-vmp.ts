@@ -38,15 +38,15 @@ function hotVmpSentence(r: Main, system: UnitSystem): string {
   const hot = `On a hot roof (cells at ${amount(r.cellTempC, "°C", system)}) the array runs at ${amount(r.hotVmpV, "V")}`;
   switch (r.outcome) {
     case "neverWakes":
-      return `With nothing connected the hot array gives ${amount(r.hotVocV, "V")}; the input needs ${limit(r.wakeV, "V")} to wake. It would show 0 W.`;
+      return `On a hot roof the open-circuit voltage is ${amount(r.hotVocV, "V")}; the input needs ${limit(r.wakeV, "V")} to wake. It would show 0 W.`;
     case "below":
       return `${hot}, ${percent(100 * (1 - r.hotVmpV / r.floorV))} below the ${limit(r.floorV, "V")} the input needs to stay on: it loses power or drops out when it is hot.`;
     case "belowWake":
-      return `${hot}: enough to stay on (${limit(r.floorV, "V")}), but below the ${limit(r.wakeV, "V")} the input needs to wake. It wakes with nothing drawn, at ${amount(r.hotVocV, "V")}; in haze it may not.`;
+      return `${hot}: enough to stay on (${limit(r.floorV, "V")}), but below the ${limit(r.wakeV, "V")} the input needs to wake. It wakes at open circuit, at ${amount(r.hotVocV, "V")}; in haze it may not.`;
     case "nearFloor":
       return `${hot}, only just above the ${limit(r.floorV, "V")} the input needs: haze, dirt and age will reach it.`;
     case "littleComfort":
-      return `${hot}, above the ${limit(r.wakeV, "V")} the input needs, but only ${amount(r.hotVmpV - (r.batteryV ?? 0), "V")} above the battery: with 20 V it would start earlier on dull mornings.`;
+      return `${hot}, above the ${limit(r.wakeV, "V")} the input needs, but only ${amount(r.hotVmpV - (r.batteryV ?? 0), "V")} above the battery. An array that runs 20 V or more above the battery starts earlier on dull mornings.`;
     case "clear":
       return `${hot}, ${aboveWords(r.hotVmpV, r.floorV)} the ${limit(r.floorV, "V")} the input needs.`;
   }

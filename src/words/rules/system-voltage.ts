@@ -2,15 +2,15 @@ import { amount, given } from "../format";
 import { byWords, unknownLimit, type RuleWords } from "./rule-words";
 
 export const systemVoltageWords: RuleWords<"systemVoltage"> = {
-  title: "Panel insulation",
+  title: "Max system voltage",
   sentence(r) {
     switch (r.type) {
       case "noSystemVoltage":
-        return `The label of ${r.panelName} gives no maximum system voltage; its row reaches ${amount(r.judgedV, "V")} in the cold.`;
+        return `The label of ${r.panelName} gives no max system voltage; its string reaches ${amount(r.judgedV, "V")} in the cold.`;
       case "systemVoltage":
         return r.outcome === "over"
-          ? `A row reaches ${amount(r.judgedV, "V")} in the cold${byWords(r.by)}; ${r.panelName} is insulated for ${given(r.maxSystemV, "V")} only.`
-          : `No row passes ${amount(r.judgedV, "V")} in the cold; ${r.panelName} is insulated for ${given(r.maxSystemV, "V")}.`;
+          ? `A string reaches ${amount(r.judgedV, "V")} in the cold${byWords(r.by)}; ${r.panelName} is rated for ${given(r.maxSystemV, "V")} only (max system voltage).`
+          : `No string exceeds ${amount(r.judgedV, "V")} in the cold; ${r.panelName} is rated for ${given(r.maxSystemV, "V")} (max system voltage).`;
     }
   },
   why(r) {
@@ -20,7 +20,7 @@ export const systemVoltageWords: RuleWords<"systemVoltage"> = {
       case "systemVoltage": {
         return {
           lines: [
-            `Coldest volts of the row with the least to spare, ${r.series} in series (volts add): ${amount(r.judgedV, "V")}; on the label of ${r.panelName}: ${given(r.maxSystemV, "V")}`,
+            `Coldest volts of the string with the least to spare, ${r.series} in series (volts add): ${amount(r.judgedV, "V")}; on the label of ${r.panelName}: ${given(r.maxSystemV, "V")}`,
           ],
           source: "Panel label, maximum system voltage.",
         };

@@ -10,7 +10,7 @@ import { sourceOf } from "./place-words";
 
 const help = {
   recordLowC:
-    "The coldest the place has ever been. Cold raises volts: the rules hold it against every input’s ceiling.",
+    "The coldest the place has ever been. Cold raises volts: it is compared with every input’s max PV voltage.",
   recordHighC: "The hottest the place has ever been. Heat lowers volts, and lets a port fall asleep.",
   heightM: "Above the sea. Kept with the plan; the air’s thickness is in the light of the months already.",
   headingDeg:

@@ -98,6 +98,10 @@ test("the drawing to scale tells every edge from both sides, so that the two add
   // panel 1: 165 to 835 mm from the left, 90 to 1570 mm from the back, of 2300 × 6400 mm
   for (const each of [165, 2300 - 165, 835, 2300 - 835, 90, 6400 - 90, 1570, 6400 - 1570])
     expect(numbers).toContain(each);
+  // nothing under 8 pt; what is too small for its name has a number, told below
+  for (const on of ["a4", "letter", "page"] as const)
+    for (const mark of planSheet("Roof", drawing, on, mm).marks)
+      if (mark.type === "text") expect(mark.sizeMm).toBeGreaterThan(2.82);
 });
 
 test("names that hold markup are only words in SVG, and one line in DXF, which is in mm from the back left corner", () => {
