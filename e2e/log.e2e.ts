@@ -37,11 +37,11 @@ walk(
     await fields.says("main", /Entries: 1/);
     for (const left of [1, 0]) {
       // from the keys: the list may still be moving under a thumb
-      await page.$eval("button[aria-label^='Take out']", (button) => (button as HTMLButtonElement).focus());
+      await page.$eval("button[aria-label^='Delete']", (button) => (button as HTMLButtonElement).focus());
       await page.keyboard.press("Enter");
       await page.waitForFunction(
         (count: number) =>
-          [...document.querySelectorAll("button")].filter(({ textContent }) => textContent === "Take out").length ===
+          [...document.querySelectorAll("button")].filter(({ textContent }) => textContent === "Delete").length ===
           count,
         {},
         left,

@@ -19,9 +19,9 @@ walk("a way is chosen and judged: what nobody knows is asked, what is too weak i
   await ledger.is("stop");
   await page.$eval("#mount-tab-forces", (tab) => (tab as HTMLElement).click());
   await fields.says("main", /a gust of 35\.0\sm\/s \(assumed\)/);
-  await fields.type("Middle above ground", "800");
-  await fields.type("Base, along the wind", "1400");
-  await fields.type("Base weighs", "120");
+  await fields.type("Height of the panels’ middle", "800");
+  await fields.type("Base, front to back", "1400");
+  await fields.type("Weight of the base", "120");
   await fields.says("main", /What keeps it from falling over\d+ % used: it does not hold|far more than all used/);
   await fields.press("Set anchors on its windward edge that bear");
   await ledger.is("care");
@@ -32,16 +32,16 @@ walk("a way is chosen and judged: what nobody knows is asked, what is too weak i
   await fields.type("Strongest gust", "20");
   await fields.saved();
   await reload(page);
-  await fields.shows("Base weighs", "120");
+  await fields.shows("Weight of the base", "120");
   await fields.shows("Strongest gust", "20");
 });
 
 walk("screws through a roof are a question until somebody says what one bears", async ({ open, plan }) => {
   const { page, fields, ledger } = await open(`${await plan("The Lantern")}/mount#forces`);
-  await fields.choose("Held by", "Rails screwed");
+  await fields.choose("Mounting method", "Rails screwed");
   await ledger.is("open");
   await fields.says("main", /What does one bear pulled straight out, by its maker or a test\?/);
-  await fields.type("One bears, pulled out", "350");
+  await fields.type("Pull-out strength of one", "350");
   await ledger.is("care");
   await fields.press("Give each panel");
   await page.waitForFunction(
@@ -50,7 +50,7 @@ walk("screws through a roof are a question until somebody says what one bears", 
   await fields.press("Undo");
   await ledger.is("care");
   await fields.choose("Fixed to", "rubber or plastic membrane");
-  await fields.choose("Held by", "Feet on foam tape");
+  await fields.choose("Mounting method", "Feet on foam tape");
   await ledger.is("stop");
   await fields.says("main", /no tape holds on rubber or plastic membrane for long/);
 });
@@ -109,7 +109,7 @@ walk(
     await fields.tap("Pass it over: it stays to be seen");
     await fields.says("main", /Passed over .* “rain was coming”/);
     await page.$eval("#mount-tab-forces", (tab) => (tab as HTMLElement).click());
-    await fields.tap("Take it out");
+    await fields.tap("Remove this mounting");
     await fields.saved();
     await reload(page);
     await fields.says("main", /passed over without measuring twice: “rain was coming”/);

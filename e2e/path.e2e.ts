@@ -91,12 +91,12 @@ async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<vo
   const shownV = Number(/reaches ([\d.]+)\sV/.exec(sentence)?.[1]);
   const byHandV = 4 * 22.6 * (1 - 0.00406 * (-14 - 25));
   expect(Math.abs(shownV / byHandV - 1)).toBeLessThan(0.005);
-  await fields.says("[aria-label='Ledger of rules']", /Assumed:.*nothing connected/);
+  await fields.says("[aria-label='Ledger of rules']", /Assumed:.*Max array voltage/);
 }
 
 /** “Why” shows the formula with the plan's numbers, and “mend” applies a wiring that passes. */
 async function whyAndMend({ page, fields, ledger }: Screen): Promise<void> {
-  await fields.press("Why: Coldest volts, nothing connected");
+  await fields.press("Why: Max array voltage");
   await ledger.line("coldVoc", /4 × 22.6\sV × 1\.16 = 104\.9\sV/);
   await fields.press("Mend: Wire 2 in series × 2 strings");
   await page.waitForSelector("[data-rule=coldVoc][data-level=good]");

@@ -38,22 +38,31 @@ walk(
     const [, low = "0", high = "0"] = /Due ([\d.]+)\sV to ([\d.]+)\sV/.exec(due) ?? [];
     const middle = ((Number(low) + Number(high)) / 2).toFixed(1);
     await keyIn(screen, middle);
-    await eventually(async () => /as it should be/.test(await told(page)));
+    await eventually(async () => /as expected/.test(await told(page)));
     await keyIn(screen, `-${middle}`);
     await eventually(async () => /a minus sign/.test(await told(page)));
-    await fields.says("main", /Plugs the wrong way round/);
+    // it bars from being plugged in, here, in the verdict and on the list, until it is read again
+    await fields.says("[role=alert]", /Do not plug in\. .*reversed polarity until it is read again/);
+    await fields.says("[data-testid=verdict]", /Do not connect.*By the test: Do not plug in/);
+    expect(
+      await page.$$eval(
+        "section[aria-label='Plugged in, after half a minute'] button",
+        (all) => all.filter((each) => !each.disabled).length,
+      ),
+    ).toBe(0);
+    await fields.says("main", /Reversed polarity/);
     await fields.tap("Read it again");
     await keyIn(screen, (Number(middle) * 1000).toFixed(0));
     await eventually(async () => /a thousand times too much/.test(await told(page)));
     await fields.tap("Read it again");
     await keyIn(screen, middle);
-    await eventually(async () => /as it should be/.test(await told(page)));
+    await eventually(async () => /as expected/.test(await told(page)));
     // two in series stand over what the controller bears: it is not to be plugged in
     await keyIn(screen, (2 * Number(middle)).toFixed(1));
-    await eventually(async () => /Do not plug it in/.test(await told(page)));
-    await fields.says("main", /It must not be plugged in/);
+    await eventually(async () => /Do not plug in/.test(await told(page)));
+    await fields.says("[role=alert]", /above the max PV voltage of/);
     // all of it is the server's, with its sky and who read it
-    await eventually(async () => (await readingsOf(address, server.url)).length === 3);
+    await eventually(async () => (await readingsOf(address, server.url)).length === 5);
     const [first] = await readingsOf(address, server.url);
     expect(first).toMatchObject({ by: "Tam", source: "typed", sky: { meterWm2: 700, airC: 15 }, quantity: "openV" });
     await reload(page);
@@ -67,7 +76,7 @@ walk(
   async ({ open, plan, server }) => {
     const address = await plan("Bee-keeper");
     const { page, fields } = await open(`${address}/prove#standin`);
-    await fields.choose("What is wrong", "a part of it is bypassed");
+    await fields.choose("What is wrong", "cell groups bypassed");
     await fields.choose("Where", "panel or row 2");
     await fields.press("Open the stand-in");
     for (let k = 0; k < 3; k++) {
@@ -78,8 +87,8 @@ walk(
         k + 1,
       );
     }
-    await fields.says("main", /A part of it is bypassed, Dunlow DL-240, poly 2: almost sure/);
-    await fields.press("Back to the real ones");
+    await fields.says("main", /Cell groups bypassed, Dunlow DL-240, poly 2: almost sure/);
+    await fields.press("Back to real readings");
     await page.$eval("#prove-tab-report", (tab) => (tab as HTMLElement).click());
     await fields.says("main", /0 of \d+ read and as they should be/);
     await eventually(async () => (await readingsOf(address, server.url)).every(({ source }) => source === "standIn"));
@@ -90,9 +99,9 @@ walk("two panels side by side need no sky; what is typed wrong is refused", asyn
   const { fields } = await open(`${await plan("Bee-keeper")}/prove#pair`);
   await fields.type("First panel: open volts", "36.1");
   await fields.type("Second panel: open volts", "35.8");
-  await fields.says("main", /Alike in open volts/);
+  await fields.says("main", /Alike in open-circuit voltage/);
   await fields.type("Second panel: open volts", "23.9");
-  await fields.says("main", /poly 2 lacks 33\.\d\s% of its open volts: as much as a part of a panel/);
+  await fields.says("main", /poly 2 lacks 33\.\d\s% of its open-circuit voltage: as much as a part of a panel/);
   await fields.type("Second panel: open volts", "4000");
   await fields.says("[role=alert]", /4000\sV is outside/);
 });
