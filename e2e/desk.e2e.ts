@@ -130,10 +130,12 @@ walk(
     await fields.says("[data-wiring=everyday]", /nothing to buy/);
     await fields.says("[data-wiring=pressday]", /1 pair of branch connectors/);
     // against the board: watts under each sky, and kWh of the year once both are through
-    await fields.says("[data-wiring=pressday]", /977\sW\s*−\d+\sW[^]*kWh taken\s*\+\d+\skWh/);
+    await fields.says("[data-wiring=pressday]", /97\d\sW\s*−\d+\sW[^]*kWh taken\s*\+\d+\skWh/);
     const change = await fields.says("details", /From “Every day, Parked” to “Press day”/);
-    expect(change).toMatch(/Cover the panels, then unplug at .*Port 2.*Mossgate MG-195 1.*Plug in at .*Lodestone/);
-    expect(change).toMatch(/120\.3\sV: a shock hazard/);
+    expect(change).toMatch(
+      /Switch off the PV isolator at .*Disconnect at .*Port 2.*Mossgate MG-195 1.*connect at .*Lodestone.*measure/,
+    );
+    expect(change).toMatch(/120\.3\sV DC: a shock hazard/);
     // what no rule of either wiring would say: the way between them has its own dangers
     await fields.press("Press day");
     await unfold();

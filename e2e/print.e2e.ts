@@ -76,17 +76,20 @@ walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards"
       const drawn = await page.$$eval("[data-testid=print] svg rect", (panels) => panels.length);
       expect(drawn).toBe(await page.$$eval("[data-tile]", (tiles) => tiles.length));
     }
-    await end(page);
-    expect(await page.$("[data-testid=print]")).toBeNull();
-    // the browser's own printing draws it by itself
-    const pdf = Buffer.from(await page.pdf({ format: "A4", preferCSSPageSize: true }));
-    expect(pdf.subarray(0, 5).toString()).toBe("%PDF-");
     // a drawing to scale is so on paper: its ruler of 100 mm begins with the sheet's title, and its words stand 2 mm behind its end
     if (stop === "mount" || stop === "space") {
-      const rulersMm = rulersIn(pdf);
+      const rulersMm = rulersIn(Buffer.from(await page.pdf({ format: "A4", preferCSSPageSize: true })));
       expect(rulersMm.length).toBeGreaterThan(0);
       for (const mm of rulersMm) expect(Math.abs(mm / 102 - 1)).toBeLessThan(0.005);
     }
+    await end(page);
+    expect(await page.$("[data-testid=print]")).toBeNull();
+    // the browser's own printing draws it by itself
+    expect(
+      Buffer.from(await page.pdf({ format: "A4" }))
+        .subarray(0, 5)
+        .toString(),
+    ).toBe("%PDF-");
     await page.close();
   }
 });

@@ -29,26 +29,26 @@ walk(
     const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/protect`);
     await page.waitForSelector("g[data-type=panel]");
     expect([await boxes(page, "panel"), await boxes(page, "fuse"), await boxes(page, "switch")]).toEqual([3, 3, 1]);
-    await fields.says("main", /put a 15\sA fuse in each row/);
-    await fields.press("Put a 15 A fuse in each of 3 rows");
+    await fields.says("main", /Fit a 15\sA fuse in string 1, string 2, and string 3/);
+    await fields.press("Fit 3 × 15 A fuse");
     await page.waitForFunction(
-      () => document.querySelectorAll("[aria-label^='Fuse 15'][aria-label$='row 1']").length === 1,
+      () => document.querySelectorAll("[aria-label^='PV fuse 15'][aria-label$='string 1']").length === 1,
     );
-    await page.waitForFunction(() => !/put a 15.A fuse/.test(document.querySelector("main")?.textContent ?? ""));
-    await pressBox(page, "To the switch");
-    await fields.says("main", /Loses in full sun, if it is so long/);
+    await page.waitForFunction(() => !/Fit a 15.A fuse/.test(document.querySelector("main")?.textContent ?? ""));
+    await pressBox(page, "To the isolator");
+    await fields.says("main", /Voltage drop in full sun, at the assumed length/);
     // what cannot be is refused where it is typed, and changes nothing
     await fields.type("Length, one way", "900");
     await fields.says("[role=alert]", /900\sm is outside 0\.01 to 200\sm/);
-    await fields.type("Length, one way", "38");
-    await fields.says("main", /Loses in full sun[\d.]+\sV, [\d.]+\s% of at most 3\.0\s%/);
+    await fields.type("Length, one way", "25");
+    await fields.says("main", /Voltage drop in full sun[\d.]+\sV, [\d.]+\s% \(at most 3\.0\s%\)/);
     await fields.says("main", /In a year[\d.]+ kWh/);
     await fields.says("main", /Thicker cable, or one more in series/);
-    await fields.choose("Size", "10\u00a0AWG");
+    await fields.choose("Size", "2.5\u00a0mm²");
     await ledger.is("stop");
-    await fields.says("main", /must carry 39\.41\sA; 10\sAWG carries 30\.00\sA/);
+    await fields.says("main", /must carry 39\.41\sA .*; 2\.5\smm² can carry only [\d.]+\sA/);
     await page.waitForSelector("g[data-type=cable][data-level=stop]");
-    await fields.press("Take ");
+    await fields.press("Use ");
     await ledger.is("care");
     await fields.press("Undo");
     await ledger.is("stop");
@@ -57,8 +57,8 @@ walk(
     await fields.saved();
     // it is still there for whoever comes later
     await reload(page);
-    await pressBox(page, "To the switch");
-    await fields.shows("Length, one way", "38");
+    await pressBox(page, "To the isolator");
+    await fields.shows("Length, one way", "25");
   },
 );
 
@@ -69,18 +69,18 @@ walk(
     await page.waitForSelector("[aria-label='From the panels to the socket'] li");
     await fields.choose("Its socket", "Modular two-pole plug");
     await ledger.is("open");
-    await fields.says("main", /Look with a meter before you plug/);
+    await fields.says("main", /Polarity not checked .* Measure before you plug in/);
     await fields.press("This is what I have");
-    await fields.choose("Adapter 1 put together", "the wrong way round");
+    await fields.choose("Adapter 1 put together", "reversed (measured)");
     await ledger.is("stop");
-    await fields.says("main", /Plus arrives at minus .* turned round at “4 mm PV latch connector to modular/);
-    await fields.choose("Adapter 1 put together", "right, by the meter");
-    await page.waitForFunction(() => !/Plus arrives at minus/.test(document.querySelector("main")?.textContent ?? ""));
+    await fields.says("main", /Reversed polarity at .*“4 mm PV latch connector to modular.* Do not plug in/);
+    await fields.choose("Adapter 1 put together", "correct (measured)");
+    await page.waitForFunction(() => !/Reversed polarity at/.test(document.querySelector("main")?.textContent ?? ""));
     // a plug of one's own that bears too little
     await fields.press("A plug of another kind");
-    await fields.type("Bears", "0.6");
+    await fields.type("Rated current", "0.6");
     await fields.choose("Its socket", "Plug 1");
-    await fields.says("main", /does not plug together|No chain of the adapters known/);
+    await fields.says("main", /do not fit each other|No known adapters|No chain of the adapters known/);
   },
 );
 
@@ -101,11 +101,11 @@ walk(
       expect(file.subarray(0, begins.length).toString("latin1")).toBe(begins);
     }
     await page.$eval("#protect-tab-list", (tab) => (tab as HTMLElement).click());
-    await fields.says("main", /Cable 10.AWG, red/);
+    await fields.says("main", /PV cable 6.mm², red|Cable 6.mm², red/);
     const money = async () =>
       /Parts to buy([\d.]+)/.exec((await page.$eval("main", (main) => main.textContent)) ?? "")?.[1];
     const before = Number(await money());
-    await fields.type("Cable 10\u00a0AWG, red: I have", "5");
+    await fields.type("Cable 6\u00a0mm², red: I have", "5");
     await eventually(async () => Number(await money()) < before);
     await fields.choose("Compare with", "Every day");
     await fields.says("main", /Its parts cost/);
@@ -117,7 +117,7 @@ walk(
       version: 1,
     });
     await page.$eval("#protect-tab-order", (tab) => (tab as HTMLElement).click());
-    const order = await fields.says("main", /Battery first: join Lodestone Long/);
-    expect(order.indexOf("Battery first")).toBeLessThan(order.indexOf("Take the covers off"));
+    const order = await fields.says("main", /Battery first, then panels: connect Lodestone Long/);
+    expect(order.indexOf("Battery first")).toBeLessThan(order.indexOf("Take all covers off"));
   },
 );

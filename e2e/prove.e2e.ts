@@ -35,7 +35,7 @@ walk(
       /700\sW\/m² by your light meter/.test(document.querySelector("main")?.textContent ?? ""),
     );
     const due = await page.$eval("svg[role=img]", (face) => face.getAttribute("aria-label") ?? "");
-    const [, low = "0", high = "0"] = /Due ([\d.]+)\sV to ([\d.]+)\sV/.exec(due) ?? [];
+    const [, low = "0", high = "0"] = /Expected ([\d.]+)\sV to ([\d.]+)\sV/.exec(due) ?? [];
     const middle = ((Number(low) + Number(high)) / 2).toFixed(1);
     await keyIn(screen, middle);
     await eventually(async () => /as expected/.test(await told(page)));

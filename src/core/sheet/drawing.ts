@@ -5,6 +5,7 @@ import { line, type Mark, type Spot, text } from "./marks";
 /** A surface at its true size as marks: mm from its left edge to the right and from its front edge down, as one looks at it from above. */
 export type SurfaceDrawing = {
   readonly marks: readonly Mark[];
+  /** Lines between the cells of panels, at full size only. */ readonly cells: readonly Mark[];
   readonly wideMm: number;
   readonly deepMm: number;
   /** What is to be measured from the edges: panels by their edges, holes by their middles. */
@@ -37,6 +38,7 @@ export function drawSurface(
   const shape = (of: Polygon, ...more: [pen?: "fine" | "plain" | "bold", dashed?: boolean]) =>
     line(of.map(spot), more[0] ?? "plain", true, more[1] ?? false);
   const marks: Mark[] = [shape(outline, "bold")];
+  const cells: Mark[] = [];
   const points: DrawnPoint[] = [];
   const [xs, ys]: [number[], number[]] = [[], []];
   for (const each of ribLines(surface)) marks.push(line(each.map(spot), "fine", false, true));
@@ -58,7 +60,8 @@ export function drawSurface(
   }
   for (const panel of panels) {
     const corners = footprintOf(panel);
-    marks.push(shape(corners, "bold"), ...cellLines(panel).map((each) => line(each.map(spot), "fine")));
+    marks.push(shape(corners, "bold"));
+    cells.push(...cellLines(panel).map((each) => line(each.map(spot), "fine")));
     const name = pieceName(plan, panel.id);
     const {
       x: [l, r],
@@ -84,7 +87,14 @@ export function drawSurface(
     const corners = wayLine(way, plan, panels);
     if (corners.length > 1) marks.push(line(corners.map(spot), "plain", false, true));
   }
-  return { marks, wideMm: right - left, deepMm: front - back, edges: { x: distinct(xs), y: distinct(ys) }, points };
+  return {
+    marks,
+    cells,
+    wideMm: right - left,
+    deepMm: front - back,
+    edges: { x: distinct(xs), y: distinct(ys) },
+    points,
+  };
 }
 
 export function ribLines({ ribs, outline }: Surface): readonly (readonly Spot[])[] {

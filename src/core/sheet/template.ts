@@ -46,7 +46,7 @@ export function templateSheets(
     const bottom = drawing.deepMm - row * stepY;
     const top = bottom - tileY;
     const box = [left, top, left + tileX, bottom] as const;
-    const shown = within(drawing.marks, box).map((mark): Mark =>
+    const shown = within([...drawing.marks, ...drawing.cells], box).map((mark): Mark =>
       mark.type === "text" ? { ...mark, sizeMm: 4 } : mark,
     );
     const name = `${String.fromCharCode(65 + (column % 26))}${row + 1}`;

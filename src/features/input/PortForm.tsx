@@ -131,7 +131,7 @@ export function PortForm({ editor, port, onField }: Props) {
                 onValue={(toV) => setTier(k, { toV }, "to")}
                 onDone={editor.done}
                 help={portHelp.toV}
-                placeholder="ceiling"
+                placeholder="max PV voltage"
                 onFocus={() => onField(portHelp.toV)}
               />
               <ChoiceField

@@ -21,8 +21,8 @@ export function MeterFace({ band, value, quantity }: Props) {
   const isIn = band !== null && value !== null && value >= band.low && value <= band.high;
   const words =
     band === null
-      ? "Nothing can be said of what is due."
-      : `Due ${readAmount(band.low, quantity)} to ${readAmount(band.high, quantity)}${value === null ? "" : `; typed ${readAmount(value, quantity)}, ${isIn ? "within" : value < band.low ? "below" : "above"}`}`;
+      ? "Nothing can be said of what is expected."
+      : `Expected ${readAmount(band.low, quantity)} to ${readAmount(band.high, quantity)}${value === null ? "" : `; typed ${readAmount(value, quantity)}, ${isIn ? "within" : value < band.low ? "below" : "above"}`}`;
   return (
     <svg viewBox={`0 0 ${width} ${height}`} className={style["face"]} role="img" aria-label={words}>
       <path d={arc(leftDeg, rightDeg, radius)} className={style["scale"]} />
@@ -51,7 +51,7 @@ export function MeterFace({ band, value, quantity }: Props) {
       )}
       {band !== null && (
         <text x={middleX} y={height - 8} className={style["due"]}>
-          due {readAmount(band.low, quantity)} to {readAmount(band.high, quantity)}
+          expected {readAmount(band.low, quantity)} to {readAmount(band.high, quantity)}
         </text>
       )}
     </svg>

@@ -83,7 +83,11 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
           <span>
             {nameOf(from)} to {nameOf(to)}
           </span>
-          <AmpsField label="It bears" value={mostA} onValue={(next) => patchAdapter(id, { mostA: next }, "amps")} />
+          <AmpsField
+            label="Rated current"
+            value={mostA}
+            onValue={(next) => patchAdapter(id, { mostA: next }, "amps")}
+          />
         </OwnPart>
       ))}
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>

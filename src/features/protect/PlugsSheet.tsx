@@ -172,7 +172,7 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
       ))}
       <p style={{ margin: 0 }}>
         {!chain.isFound
-          ? "No chain of the adapters known fits and bears the amps."
+          ? "No chain of the adapters known fits and is rated for the current."
           : chain.isSaid
             ? "This is the chain you said."
             : "The fewest adapters that fit, and of those the cheapest."}

@@ -81,7 +81,7 @@ export function WalkSheet() {
             <Done steps={steps} isBarred={isBarred} />
           ) : (
             <Question
-              key={current.key}
+              key={`${current.key} ${current.read?.id ?? ""}`}
               step={current}
               number={steps.indexOf(current) + 1}
               onKept={() => {

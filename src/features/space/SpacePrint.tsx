@@ -38,7 +38,7 @@ export function SpacePrint() {
         />
       )}
       <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.space}</p>
-      <p>Ladders, roofs and skylights: mind what will not bear you. Look for cables before you drill.</p>
+      <p>Ladders, roofs and skylights: step only on what carries your weight. Look for cables before you drill.</p>
     </>
   );
 }

@@ -81,7 +81,7 @@ export function SurfaceForm({ surface, pointing }: { readonly surface: Surface; 
           placeholder={`${site.headingDeg ?? 0} assumed`}
         />
         <Stated
-          label="It bears"
+          label="Max load"
           spec="loadKg"
           value={surface.loadKg}
           onValue={(loadKg) => patch({ loadKg }, "load")}

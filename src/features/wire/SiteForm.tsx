@@ -12,7 +12,7 @@ import { given, mountWords } from "@/words";
 
 const help = {
   recordLowC:
-    "The coldest the site has ever been. Cold raises volts: this decides whether they stay under the most the input bears.",
+    "The coldest the site has ever been. Cold raises volts: this decides whether they stay under the input’s max PV voltage.",
   recordHighC: "The hottest the site has ever been. Heat lowers volts: this decides whether the input stays awake.",
   latitudeDeg:
     "Degrees north (south negative). Used for the sun’s path: how often the input is offered more watts than it takes.",
