@@ -80,9 +80,9 @@ walk("any action is found by name, and undo goes on after a reload", async ({ op
   await fields.saved();
   // a finding, and another stop, from wherever one is
   await openPalette();
-  await page.keyboard.type("Coldest volts");
+  await page.keyboard.type("Max array voltage");
   await page.keyboard.press("Enter");
-  await fields.says("[role=dialog], .MuiDrawer-paper", /Coldest volts/);
+  await fields.says("[role=dialog], .MuiDrawer-paper", /Max array voltage/);
   await page.keyboard.press("Escape");
   await openPalette();
   await page.keyboard.type("Mount");

@@ -83,8 +83,8 @@ walkAlone(
     await page.$eval("#log-tab-log", (tab) => (tab as HTMLElement).click());
     await fields.press("Prove it");
     await page.waitForSelector("[aria-label='Keys']");
-    await fields.says("main", /The log says: 1\d\.\d\s% less than due since 12 Aug 2026/);
-    await fields.says("main", /What it may be.*Next to check/);
+    await fields.says("main", /The log says: 1\d\.\d\s% less than expected since 12 Aug 2026/);
+    await fields.says("main", /Likely causes.*(Next to check|Read)/);
   },
 );
 

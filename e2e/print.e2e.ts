@@ -52,7 +52,7 @@ walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards"
     input: /Line of the data sheet[^]*Port 1/,
     protect: /Cables, each twice[^]*Parts to buy[^]*Making the leads[^]*Battery|Cover the panels/,
     mount: /Step by step[^]*Drill the frames, once[^]*Measured twice[^]*Materials[^]*Take care/,
-    prove: /each panel alone[^]*running volts[^]*Take care/,
+    prove: /each panel alone[^]*operating voltage[^]*Take care/,
     log: /Log[^]*When[^]*Battery[^]*Lithium cells/,
     space: /from the left edge[^]*hole/,
     need: /What runs in a day[^]*Panels by the quick rule/,
