@@ -78,11 +78,11 @@ async function thirdInTheRow(page: Page): Promise<void> {
 /** On the stand-in: a panel of which a part is bypassed, found by its first readings. */
 async function bypassed(page: Page): Promise<void> {
   const fields = new Fields(page);
-  await fields.choose("What is wrong", "a part of it is bypassed");
+  await fields.choose("What is wrong", "cell groups bypassed");
   await fields.press("Open the stand-in");
   await fields.press("Read from the meter");
-  await fields.says("main", /less than it should be/);
-  await fields.says("main", /A part of it is bypassed/);
+  await fields.says("main", /less than expected/);
+  await fields.says("main", /Cell groups bypassed/);
   await page.evaluate(() => window.scrollTo(0, 0));
 }
 

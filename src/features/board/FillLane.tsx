@@ -65,8 +65,10 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
         sx={{
           display: "grid",
           gap: 1.25,
-          gridTemplateColumns: { xs: "1fr 1fr", sm: "1.3fr 1fr 1fr" },
+          gridTemplateColumns: { xs: "1fr 1fr", sm: "1.1fr 1fr 1.2fr" },
           alignItems: "start",
+          // one line each, so that the fields stand level
+          "& label": { whiteSpace: { sm: "nowrap" } },
         }}
       >
         <Box sx={{ gridColumn: { xs: "1 / 3", sm: "auto" } }}>
