@@ -46,9 +46,7 @@ const pictures: readonly Picture[] = [
 /** The wiring that is all said in copper. */
 async function pressDay(page: Page): Promise<void> {
   await new Fields(page).press("Press day");
-  await page.waitForFunction(() =>
-    /Lodestone Long|Battery fuse/.test(document.querySelector("main")?.textContent ?? ""),
-  );
+  await page.waitForSelector("g[data-type=bank]");
 }
 
 /** What is set up each time. */

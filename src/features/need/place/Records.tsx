@@ -6,7 +6,7 @@ import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan } from "@/features/desk";
 import { QuantityField, useUnits } from "@/ui";
 import { given } from "@/words";
-import { sourceOf } from "./place-words";
+import { recordSourceOf } from "./place-words";
 
 const help = {
   recordLowC:
@@ -39,11 +39,11 @@ export function Records() {
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1.15fr 1.15fr 1fr 1fr" } }}>
       <Box>
         {quantity("recordLowC", "Record low", `${given(assumed.recordLowC, "°C", system)} assumed`)}
-        <Box sx={{ fontSize: "0.8125rem" }}>{sourceOf(site.recordLowSource)}</Box>
+        <Box sx={{ fontSize: "0.8125rem" }}>{recordSourceOf(site.recordLowSource)}</Box>
       </Box>
       <Box>
         {quantity("recordHighC", "Record high", `${given(assumed.recordHighC, "°C", system)} assumed`)}
-        <Box sx={{ fontSize: "0.8125rem" }}>{sourceOf(site.recordHighSource)}</Box>
+        <Box sx={{ fontSize: "0.8125rem" }}>{recordSourceOf(site.recordHighSource)}</Box>
       </Box>
       {quantity("heightM", "Height", "0 assumed")}
       {quantity("headingDeg", "Front points to", "0 assumed")}

@@ -36,8 +36,13 @@ export function sourceOf(source: Site["recordLowSource"]): string {
     case "file":
       return "from the weather file";
     case "climateKind":
-      return "of the kind of climate, not of this place";
+      return "of the kind of climate";
     case null:
       return "assumed with care";
   }
+}
+
+/** Where a record comes from: one of a kind of climate says nothing of the place itself. */
+export function recordSourceOf(source: Site["recordLowSource"]): string {
+  return source === "climateKind" ? `${sourceOf(source)}, not of this place` : sourceOf(source);
 }
