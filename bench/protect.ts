@@ -1,4 +1,5 @@
 import ELK from "elkjs/lib/elk.bundled.js";
+import { plainRun } from "../src/core/plan";
 import { diagramOf, graphOf, type LayoutAnswer, layoutAsk, protectReport } from "../src/core/protect";
 import { assess, createMemory, readyById } from "../src/core/rules";
 import { boxWords } from "../src/words";
@@ -18,18 +19,8 @@ const [wiring] = plan.wirings;
 if (wiring !== undefined) {
   const runs = report.lanes.flatMap((lane) =>
     lane.runs.map(({ key, from, to }) => ({
-      id: `run-${key.replace(/[^A-Za-z0-9]+/g, "-")}`.slice(0, 64),
-      name: "Cable",
-      from,
-      to,
+      ...plainRun(`run-${key.replace(/[^A-Za-z0-9]+/g, "-")}`.slice(0, 64), "Cable", from, to),
       lengthMm: 4000,
-      wayId: null,
-      where: null,
-      how: null,
-      circuits: null,
-      terminalC: null,
-      portable: null,
-      size: null,
     })),
   );
   const cabled = { ...plan, wirings: [{ ...wiring, runs }, ...plan.wirings.slice(1)] };

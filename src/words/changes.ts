@@ -1,5 +1,5 @@
 import { type Plan, type Wiring } from "@/core/plan";
-import { type Assessment, type JudgedMisplug } from "@/core/rules";
+import { type Assessment, type JudgedMisplug, portOf } from "@/core/rules";
 import { type UnitSystem } from "@/core/units";
 import {
   asMatrix,
@@ -22,10 +22,9 @@ function panelName(plan: Plan, key: TileKey): string {
 }
 
 /** A port by its short names: "Haybarn Loft, Port 2". */
-export function portWords(plan: Plan, { inputId, portId }: LaneRef): string {
-  const device = plan.inputs.find(({ id }) => id === inputId)?.device;
-  const port = device?.ports.find(({ id }) => id === portId);
-  return device === undefined || port === undefined ? "no input yet" : `${headOf(device.name)}, ${headOf(port.name)}`;
+export function portWords(plan: Plan, ref: LaneRef): string {
+  const found = portOf(plan, ref);
+  return found === undefined ? "no input yet" : `${headOf(found.device.name)}, ${headOf(found.port.name)}`;
 }
 
 /** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 string of MG-195". */
@@ -77,9 +76,9 @@ export function stepWords(plan: Plan, { type, keys, inputId, portId, joints }: S
   }
 }
 
-function maxPvWords(plan: Plan, { inputId, portId }: LaneRef): string {
-  const port = plan.inputs.find(({ id }) => id === inputId)?.device.ports.find(({ id }) => id === portId);
-  return `its max PV voltage${typeof port?.maxV === "number" ? ` of ${given(port.maxV, "V")}` : ""}`;
+function maxPvWords(plan: Plan, ref: LaneRef): string {
+  const maxV = portOf(plan, ref)?.port.maxV ?? null;
+  return `its max PV voltage${maxV === null ? "" : ` of ${given(maxV, "V")}`}`;
 }
 
 /** "MG-195 2 − from MG-195 3 +", or a lead and the port. */

@@ -1,6 +1,6 @@
 import { type BarReason } from "./bar";
 import { type ProvedLane, readPlaceOf } from "./lane";
-import { type ReadingRecord, type ReadPlace, type ReadQuantity } from "../measured";
+import { type MeasuredRecord, type ReadingRecord, type ReadPlace, type ReadQuantity } from "../measured";
 import { type ColdVolts, type Meter, walkOf } from "./walk";
 
 /** What readings say against a wiring: the worst of what bars it from being plugged in, else how many are outside what is expected. */
@@ -15,6 +15,13 @@ export type FoundFault =
       readonly maxV: number | null;
     }
   | { readonly type: "outside"; readonly count: number };
+
+/** What was really read of a wiring: readings of a simulated stand-in say nothing of it. */
+export function realReadings(records: readonly MeasuredRecord[], wiringId: string): ReadingRecord[] {
+  return records.filter(
+    (each): each is ReadingRecord => each.kind === "prove" && each.wiringId === wiringId && each.source !== "standIn",
+  );
+}
 
 /** What the readings of one port say against it; null: nothing. A reading stands until its place is read again. */
 export function foundIn(

@@ -32,4 +32,4 @@ export {
   walkOf,
   type WalkStep,
 } from "./walk";
-export { type FoundFault, foundIn, worseFound } from "./found";
+export { type FoundFault, foundIn, realReadings, worseFound } from "./found";

@@ -1,6 +1,5 @@
 import { useMemo } from "react";
-import { type ReadingRecord } from "@/core/measured";
-import { type FoundFault } from "@/core/prove";
+import { type FoundFault, realReadings } from "@/core/prove";
 import { useFollowed } from "@/features/asking";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/desk";
 import { pageMail } from "@/workers";
@@ -13,14 +12,7 @@ export function useFound(): FoundFault | null {
   const { id: wiringId } = useWiring();
   const { records } = useReadingsState();
   const longitudeDeg = useDeskState(({ moment }) => moment.longitudeDeg);
-  const ours = useMemo(
-    () =>
-      (records ?? []).filter(
-        (each): each is ReadingRecord =>
-          each.kind === "prove" && each.wiringId === wiringId && each.source !== "standIn",
-      ),
-    [records, wiringId],
-  );
+  const ours = useMemo(() => realReadings(records ?? [], wiringId), [records, wiringId]);
   const { value } = useFollowed<FoundFault | null>(
     [ours.length === 0 ? null : plan, ours, wiringId, longitudeDeg],
     (topic) =>

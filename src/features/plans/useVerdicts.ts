@@ -1,8 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { type ApiClient, type PlanSummary } from "@/api";
-import { type ReadingRecord } from "@/core/measured";
 import { type Plan } from "@/core/plan";
-import { type FoundFault } from "@/core/prove";
+import { type FoundFault, realReadings } from "@/core/prove";
 import { type Assessment } from "@/core/rules";
 import { equinoxNoon } from "@/core/sky";
 import { pageMail } from "@/workers";
@@ -50,9 +49,7 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan" | "readings">, pl
 async function foundOf(client: Pick<ApiClient, "readings">, planId: string, plan: Plan): Promise<FoundFault | null> {
   const kept = await client.readings.list(planId);
   const wiringId = plan.wirings[0]?.id ?? "";
-  const records = (kept.type === "fault" ? [] : kept.value).filter(
-    (each): each is ReadingRecord => each.kind === "prove" && each.wiringId === wiringId && each.source !== "standIn",
-  );
+  const records = realReadings(kept.type === "fault" ? [] : kept.value, wiringId);
   if (records.length === 0) return null;
   const moment = { atMs: 0, longitudeDeg: plan.site.longitudeDeg ?? 0 };
   const outcome = await pageMail().ask("foundFault", { plan, wiringId, moment, records }, { topic, lane: "patient" });
