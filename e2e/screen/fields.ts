@@ -92,10 +92,11 @@ export class Fields {
             .replace(/\u200b/g, "")
             .replace(/\s+/g, " ")
             .trim();
-        return [...document.querySelectorAll<HTMLElement>("button, a, [role=option], [role=combobox]")].find(
+        return [...document.querySelectorAll<HTMLElement>("button, a, summary, [role=option], [role=combobox]")].find(
           (element) =>
             nameOf(element).startsWith(wanted) &&
             element.getBoundingClientRect().width > 0 &&
+            element.checkVisibility() &&
             !element.hasAttribute("disabled"),
         );
       },

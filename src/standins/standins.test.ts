@@ -100,11 +100,12 @@ test.each(lanes)("where nothing is wrong every reading is fine: %s", (name, lane
     const { steps } = walk;
     const wrong = steps
       .filter(({ outcome }) => outcome !== null && outcome.type !== "fine")
-      .map(({ key, read: was, band, outcome }) => [key, was?.value, band, outcome?.type]);
-    expect([seed, wrong]).toEqual([seed, []]);
-    const { causes } = judgeLane(lane(), walk, usualMeter);
+      .map(({ key, outcome }) => `${key} ${outcome?.type ?? ""}`);
     // the boat’s two in series are over its input on the coldest dawn, whatever they read today
-    expect(name.includes("boat") ? ["overVoltage"] : ["fine", "clipped"]).toContain(causes[0]?.id);
+    const isOver = name.includes("boat");
+    expect([seed, wrong]).toEqual([seed, isOver ? ["row:1/openV overCeiling"] : []]);
+    const { causes } = judgeLane(lane(), walk, usualMeter);
+    expect(isOver ? ["overVoltage"] : ["fine", "clipped"]).toContain(causes[0]?.id);
   }
 });
 
@@ -191,7 +192,7 @@ test("random arrays of any shape: what is right is told as fine, and a row over 
       window: lane.window === null ? null : { ...lane.window, maxV: 0.9 * highV, ceilingOnVoc: true },
     };
     const told = walkOf(low, records).steps.filter(({ outcome }) => outcome?.type === "overCeiling");
-    expect(told.length > 0 || lane.tiles.length === 1).toBe(true);
+    expect(told.length).toBeGreaterThan(0);
   }
 });
 

@@ -2,7 +2,7 @@ import { type DiagnosisId, type ReadPlace, type ReadQuantity, type ReadSky } fro
 import { pieceName, type Plan } from "@/core/plan";
 import {
   type Band,
-  type BarReason,
+  type Bar,
   type Conversion,
   type JudgedCause,
   type LightGuess,
@@ -134,23 +134,25 @@ export function outcomeSentence(
     case "likeBattery":
       return `${is}: like a battery’s. A regulator in this panel’s lead, a battery joined to it, cell groups missing or in shade, or another panel. Read it again with nobody near, then its short-circuit current.${due}`;
     case "overCeiling":
-      return outcome.coldV > Math.abs(value) * 1.005
-        ? `${is} now, ${amount(outcome.coldV, "V")} on the coldest dawn: above this input’s max PV voltage of ${given(outcome.ceilingV, "V")}. Do not plug in.`
-        : `${is}: above this input’s max PV voltage of ${given(outcome.ceilingV, "V")}. Do not plug in.`;
+      return `${is}${onColdestDawn(outcome.bar)}: above this input’s max PV voltage of ${given(outcome.ceilingV, "V")}. Do not plug in.`;
   }
 }
 
+/** A reading that bars, as far as its sentence goes. */
+type ToldBar = Pick<Bar, "why" | "value" | "coldV" | "coldKind">;
+
+/** The volts that were judged, where they are others than those read. */
+function onColdestDawn({ value, coldV, coldKind }: Pick<ToldBar, "value" | "coldV" | "coldKind">): string {
+  if (coldKind === "running") return ` now, ${amount(coldV, "V")} running on the coldest dawn`;
+  return Math.abs(coldV) > Math.abs(value) * 1.005 ? ` now, ${amount(coldV, "V")} on the coldest dawn` : "";
+}
+
 /** Why nothing may be plugged in yet. */
-export function barSentence(
-  { why, value, coldV }: { readonly why: BarReason; readonly value: number; readonly coldV: number },
-  name: string,
-  quantity: ReadQuantity,
-  maxV: number | null,
-): string {
-  const is = `${name}, ${quantityWords[quantity]} ${readAmount(value, quantity)}`;
-  switch (why) {
+export function barSentence(bar: ToldBar, name: string, quantity: ReadQuantity, maxV: number | null): string {
+  const is = `${name}, ${quantityWords[quantity]} ${readAmount(bar.value, quantity)}`;
+  switch (bar.why) {
     case "overVoltage":
-      return `Do not plug in. ${is}${coldV > value * 1.005 ? `, ${amount(coldV, "V")} on the coldest dawn` : ""}: above the max PV voltage of ${given(maxV ?? 0, "V")}. It can destroy the controller.`;
+      return `Do not plug in. ${is}${onColdestDawn(bar)}: above the max PV voltage of ${given(maxV ?? 0, "V")}. It can destroy the controller.`;
     case "reversed":
       return `Do not plug in. ${is}: reversed polarity until it is read again without a minus sign.`;
     case "open":

@@ -1,7 +1,7 @@
 import { type InputWindow } from "../input";
 import { type Place } from "./reading";
 import { leavesOf, lightOf, type ProveSky, type ProveTree, stringsOf } from "./tree";
-import { type Expected, type ExpectedAll } from "./expect";
+import { expected, type Expected, type ExpectedAll } from "./expect";
 
 /** What bars an array from being plugged in. */
 export type BarReason = "overVoltage" | "reversed" | "open" | "outOfBand";
@@ -11,8 +11,9 @@ export type Bar = {
   readonly why: BarReason;
   readonly at: Place;
   readonly quantity: BarredQuantity;
-  /** Volts as read, and as they will be on the coldest dawn. */ readonly value: number;
+  /** As read; volts also as they will be on the coldest dawn, of the kind that the input's maximum is meant of. */ readonly value: number;
   readonly coldV: number;
+  readonly coldKind: "open" | "running";
 };
 type BarredQuantity = "openV" | "shortA" | "runV" | "runA";
 
@@ -29,23 +30,35 @@ const farOver = 1.5;
  * Why nothing may be plugged in, worst first; empty: nothing bars. What would be joined to the input is the array, each string, and a panel
  * that is all of its string; its open-circuit volts count as read and as they rise to the record low, and so do a panel's own. A minus sign
  * anywhere counts until that reading is taken again, and so do 0 V and 0 A of the array in light.
- * `expected`: what a right array shows; `recordLowC` null: only now counts.
+ * `due`: what a right array shows; `recordLowC` null: only now counts. `ruleRise`: how far the rules have a place's volts rise until then, null:
+ * they do not say; the more of it and of the label's coefficient counts.
  */
 export function barsOf(
   tree: ProveTree,
-  window: Pick<InputWindow, "maxV"> | null,
+  window: Pick<InputWindow, "maxV" | "ceilingOnVoc"> | null,
   readings: readonly LastReading[],
   sky: ProveSky,
   due: ExpectedAll,
   recordLowC: number | null,
+  ruleRise: (at: Place) => number | null = () => null,
 ): readonly Bar[] {
   const strings = stringsOf(tree);
   const isLit = sky.irradianceWm2 >= leastLightWm2;
   const bars = readings.flatMap((reading): Bar[] => {
     const { at, quantity, value } = reading;
-    const rise = quantity === "openV" && recordLowC !== null ? coldRise(partAt(tree, at), sky, recordLowC) : 1;
-    const coldV = value * Math.max(1, rise);
-    const bar = (why: BarReason): Bar => ({ why, at, quantity, value, coldV });
+    const part = partAt(tree, at);
+    const byRunning = window?.ceilingOnVoc === false;
+    const rises = quantity === "openV" || (quantity === "runV" && byRunning);
+    const rise = rises ? Math.max(1, recordLowC === null ? 1 : coldRise(part, sky, recordLowC), ruleRise(at) ?? 1) : 1;
+    const coldV = value * rise * (quantity === "openV" && byRunning ? runningShare(part, recordLowC) : 1);
+    const bar = (why: BarReason): Bar => ({
+      why,
+      at,
+      quantity,
+      value,
+      coldV,
+      coldKind: byRunning ? "running" : "open",
+    });
     const found: Bar[] = [];
     if ((quantity === "openV" || quantity === "runV") && window !== null && Math.abs(coldV) > window.maxV)
       found.push(bar("overVoltage"));
@@ -88,6 +101,17 @@ function coldRise(part: ProveTree, sky: ProveSky, recordLowC: number): number {
   return Math.max(...rises);
 }
 const usualVocPctPerC = -0.29;
+
+/** How much of its open-circuit volts a part has while it runs in full sun at the record low: by its curve, or as many volts more as open if that is more. */
+function runningShare(part: ProveTree, recordLowC: number | null): number {
+  const under = (airTempC: number): ProveSky => ({ irradianceWm2: fullSunWm2, airTempC, rossK: 0 });
+  const cold = expected(part, under(recordLowC ?? labelC)).array;
+  const { vocV, mpp } = expected(part, under(labelC)).array;
+  const gainV = recordLowC === null ? 0 : vocV * (coldRise(part, under(labelC), recordLowC) - 1);
+  return Math.max(cold.mpp.v / cold.vocV, (mpp.v + gainV) / (vocV + gainV));
+}
+const fullSunWm2 = 1000;
+const labelC = 25;
 
 function dueAt(due: ExpectedAll, at: Place, tree: ProveTree, quantity: BarredQuantity): number | null {
   const of = (part: Pick<Expected, "vocV" | "iscA"> | undefined) =>

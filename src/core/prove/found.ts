@@ -1,19 +1,11 @@
-import { type BarReason } from "./bar";
+import { type Bar } from "./bar";
 import { type ProvedLane, readPlaceOf } from "./lane";
-import { type MeasuredRecord, type ReadingRecord, type ReadPlace, type ReadQuantity } from "../measured";
+import { type MeasuredRecord, type ReadingRecord, type ReadPlace } from "../measured";
 import { type ColdVolts, type Meter, walkOf } from "./walk";
 
 /** What readings say against a wiring: the worst of what bars it from being plugged in, else how many are outside what is expected. */
 export type FoundFault =
-  | {
-      readonly type: "barred";
-      readonly why: BarReason;
-      readonly place: ReadPlace;
-      readonly quantity: ReadQuantity;
-      readonly value: number;
-      readonly coldV: number;
-      readonly maxV: number | null;
-    }
+  | ({ readonly type: "barred"; readonly place: ReadPlace; readonly maxV: number | null } & Omit<Bar, "at">)
   | { readonly type: "outside"; readonly count: number };
 
 /** What was really read of a wiring: readings of a simulated stand-in say nothing of it. */
@@ -33,10 +25,8 @@ export function foundIn(
   const { bars, steps } = walkOf(lane, records, meter, coldV);
   const [bar] = bars;
   if (bar !== undefined) {
-    const { why, at, quantity, value, coldV: onColdestDawnV } = bar;
-    const place = readPlaceOf(lane, at);
-    const maxV = lane.window?.maxV ?? null;
-    return { type: "barred", why, place, quantity, value, coldV: onColdestDawnV, maxV };
+    const { at, ...told } = bar;
+    return { type: "barred", ...told, place: readPlaceOf(lane, at), maxV: lane.window?.maxV ?? null };
   }
   const count = steps.filter(({ outcome }) => outcome !== null && outcome.type !== "fine").length;
   return count === 0 ? null : { type: "outside", count };

@@ -21,6 +21,23 @@ function laneOf(plan: Plan, sky: ReadSky = full, moment = noon): ProvedLane {
 const shed = demoPlan("Bee-keeper");
 const wide = { mostA: 20 };
 
+const reading: ReadingRecord = {
+  id: "r",
+  kind: "prove",
+  atUtc: new Date(noon.atMs).toISOString(),
+  wiringId: "w",
+  inputId: "i",
+  portId: "p",
+  place: { type: "array" },
+  quantity: "openV",
+  value: 0,
+  sky: unsaidSky,
+  due: null,
+  lightWm2: 1000,
+  by: "",
+  source: "typed",
+};
+
 describe("what is due", () => {
   test("in full sun at 25 °C it is the label’s, give or take labels and meters", () => {
     // a back of 23 °C is cells of 25: Voc 37.4 V and Isc 8.42 A on the sticker
@@ -87,28 +104,41 @@ describe("light by the array’s own amps", () => {
     const before = walkOf(lane, [], wide);
     const [, short] = before.steps;
     const value = 0.9 * (short?.band?.due ?? 0);
-    const record: ReadingRecord = {
-      id: "r",
-      kind: "prove",
-      atUtc: new Date(noon.atMs).toISOString(),
-      wiringId: "w",
-      inputId: "i",
-      portId: "p",
-      place: short?.place ?? { type: "array" },
-      quantity: "shortA",
-      value,
-      sky: unsaidSky,
-      due: short?.band ?? null,
-      lightWm2: before.light.due,
-      by: "",
-      source: "typed",
-    };
+    const place = short?.place ?? reading.place;
+    const lightWm2 = before.light.due;
+    const record: ReadingRecord = { ...reading, place, quantity: "shortA", value, due: short?.band ?? null, lightWm2 };
     const after = walkOf(lane, [record], wide);
     expect(after.light.by).toBe("amps");
     expect(after.light.due / before.light.due).toBeCloseTo(0.9, 1);
     const next = after.steps.find(({ key }) => key === "panel:shed.2/shortA")?.band;
     expect(next?.due).toBeCloseTo(value, 1);
     expect((next?.high ?? 0) - (next?.low ?? 0)).toBeLessThan((short?.band?.high ?? 0) - (short?.band?.low ?? 0));
+  });
+});
+
+describe("what is joined to the input by volts", () => {
+  const lane = laneOf(shed);
+  const joined = walkOf(lane, []).steps.find(({ place, quantity }) => place.type === "array" && quantity === "openV");
+  if (joined?.band == null || lane.window === null)
+    throw new Error("the shed's strings are joined, and its input is known");
+  const { due } = joined.band;
+  const record: ReadingRecord = { ...reading, place: joined.place, quantity: "openV", value: due, due: joined.band };
+  const over = (maxV: number, ceilingOnVoc: boolean, ruleV: number | null = null) => {
+    const window = lane.window === null ? null : { ...lane.window, maxV, ceilingOnVoc };
+    const { bars, mayRun, steps } = walkOf({ ...lane, window, recordLowC: 25 }, [record], wide, () => ruleV);
+    const outcome = steps.find(({ key }) => key === joined.key)?.outcome?.type;
+    return [bars.map(({ why, coldV, coldKind }) => `${why} ${coldV.toFixed(1)} ${coldKind}`), mayRun, outcome];
+  };
+  test("bars, is locked and is told by one sum: the more of the rules' volts and of the label's coefficient", () => {
+    expect(over(1.01 * due, true)).toEqual([[], true, "fine"]);
+    const ruleV = 1.05 * due;
+    expect(over(1.01 * due, true, ruleV)).toEqual([[`overVoltage ${ruleV.toFixed(1)} open`], false, "overCeiling"]);
+  });
+  test("where the maximum is meant of running volts, is judged by these", () => {
+    const { vmpV = 0, vocV = 1 } = demoPanels.poly240 as unknown as PanelLabel;
+    const running = ((due * vmpV) / vocV).toFixed(1);
+    expect(over(0.9 * due, false)).toEqual([[], true, "fine"]);
+    expect(over(0.8 * due, false)).toEqual([[`overVoltage ${running} running`], false, "overCeiling"]);
   });
 });
 

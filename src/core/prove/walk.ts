@@ -27,7 +27,7 @@ export type Outcome =
   /** A slip of the meter rather than of the array, or the other way round: asked before anything else. */
   | { readonly type: "minus" | "nothing" | "thousandfold" | "thousandth" | "likeBattery" }
   /** Over what the input bears, now or on the coldest dawn: it must not be plugged in. */
-  | { readonly type: "overCeiling"; readonly ceilingV: number; readonly coldV: number };
+  | { readonly type: "overCeiling"; readonly ceilingV: number; readonly bar: Bar };
 
 /** What a person's meter can do. */
 export type Meter = {
@@ -158,14 +158,21 @@ export function walkOf(
       phase,
       band,
       read,
-      outcome: read === null ? null : outcomeOf(lane, at, read, read.due ?? band, coldV(place)),
+      outcome: null,
     };
   });
   const last = lastOf(lane, steps);
   const sky = skyAt(lane, Math.max(5, light.due));
-  const bars = barsOf(lane.tree, lane.window, last, sky, expected(lane.tree, sky), lane.recordLowC);
-  const isOver = steps.some(({ outcome }) => outcome?.type === "overCeiling");
-  return { steps, light, bars, mayRun: bars.length === 0 && !isOver && isJoinedRead(lane.tree, last) };
+  const bandAt = (place: ReadPlace) => steps.find(({ key }) => key === stepKey(place, "openV"))?.band ?? null;
+  const ruleRise = (at: Place) => {
+    const place = readPlaceOf(lane, at);
+    const [most, band] = [coldV(place), bandAt(place)];
+    // measured volts rise as the rules' do over today's
+    return most === null || band === null || band.due <= 0 ? null : most / band.due;
+  };
+  const bars = barsOf(lane.tree, lane.window, last, sky, expected(lane.tree, sky), lane.recordLowC, ruleRise);
+  const told = steps.map((step) => ({ ...step, outcome: outcomeOf(lane, step, bars) }));
+  return { steps: told, light, bars, mayRun: bars.length === 0 && isJoinedRead(lane.tree, last) };
 }
 
 /** The last reading of each place and quantity that a meter gave. */
@@ -235,22 +242,12 @@ const usualConversion = 0.955;
 const nothingShare = 0.03;
 const regulatedV = [12, 15.2] as const;
 
-function outcomeOf(
-  lane: ProvedLane,
-  at: Place,
-  { value, quantity }: ReadingRecord,
-  band: Band | null,
-  coldV: number | null,
-): Outcome | null {
-  const volts = quantity === "openV" || quantity === "runV";
-  const { window } = lane;
-  if (volts && (at.type !== "panel" || isItsString(lane, at.id)) && window !== null && window.ceilingOnVoc) {
-    // measured volts as they will be on the coldest dawn: as much more as the rules' are over today's
-    const rise =
-      coldV === null || band === null || band.due <= 0 || quantity !== "openV" ? 1 : Math.max(1, coldV / band.due);
-    const cold = Math.abs(value) * rise;
-    if (cold > window.maxV) return { type: "overCeiling", ceilingV: window.maxV, coldV: cold };
-  }
+function outcomeOf(lane: ProvedLane, { key, band: dueNow, read }: WalkStep, bars: readonly Bar[]): Outcome | null {
+  if (read === null) return null;
+  const { value, quantity } = read;
+  const over = bars.find(({ why, at }) => why === "overVoltage" && stepKey(readPlaceOf(lane, at), quantity) === key);
+  if (over !== undefined && lane.window !== null) return { type: "overCeiling", ceilingV: lane.window.maxV, bar: over };
+  const band = read.due ?? dueNow;
   if (band === null) return null;
   const within = (shown: number) => shown >= band.low && shown <= band.high;
   if (within(value)) return { type: "fine" };
@@ -268,11 +265,6 @@ function outcomeOf(
   )
     return { type: "likeBattery" };
   return { type: value < band.low ? "low" : "high" };
-}
-
-/** Whether a panel stands alone in its string: joined, its volts are the input's. */
-function isItsString(lane: ProvedLane, id: number): boolean {
-  return stringsOf(lane.tree).some((part) => part.type === "panel" && part.id === id);
 }
 
 /** The readings as the engine takes them, scaled to the light of the moment. */

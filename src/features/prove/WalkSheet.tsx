@@ -33,7 +33,7 @@ export function WalkSheet() {
   if (walk === null) return <p role="status">{fault ?? "Working out what is expected…"}</p>;
   const { steps, bars, mayRun } = walk;
   const last = steps.find(({ key, read }) => key === lastKey && read !== null) ?? null;
-  const isBarred = bars.length > 0 || steps.some(({ outcome }) => outcome?.type === "overCeiling");
+  const isBarred = bars.length > 0;
   // what runs is locked until what would be plugged in was read open, and nothing bars it: from wherever one comes
   const allowed = steps.filter(({ phase }) => mayRun || phase !== "running");
   const open = allowed.filter(({ read }) => read === null);
@@ -110,12 +110,12 @@ function Bars() {
   const plan = usePlan();
   const { walk } = useProve();
   if (walk === null) return null;
-  return walk.bars.map(({ why, key, value, coldV }) => {
-    const step = walk.steps.find((each) => each.key === key);
+  return walk.bars.map((bar) => {
+    const step = walk.steps.find(({ key }) => key === bar.key);
     return step === undefined ? null : (
-      <p key={`${why} ${key}`} className={sheetStyle["notice"]} role="alert">
+      <p key={`${bar.why} ${bar.key}`} className={sheetStyle["notice"]} role="alert">
         <LevelMark level="stop" size={16} decorative={false} />
-        <span>{barSentence({ why, value, coldV }, readPlaceName(plan, step.place), step.quantity, walk.maxV)}</span>
+        <span>{barSentence(bar, readPlaceName(plan, step.place), step.quantity, walk.maxV)}</span>
       </p>
     );
   });

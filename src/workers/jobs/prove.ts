@@ -1,7 +1,7 @@
 import { type ReadingRecord, type ReadPlace, type ReadSky, stepKey, unsaidSky } from "@/core/measured";
 import { type Plan } from "@/core/plan";
 import {
-  type BarReason,
+  type Bar,
   brightShare,
   type FoundFault,
   foundIn,
@@ -39,13 +39,8 @@ export type ProveInput = {
 export type ProveWalk = {
   readonly steps: readonly WalkStep[];
   readonly light: LightGuess;
-  /** Why nothing may be plugged in yet, worst first: the step whose reading says so, what it read, and that on the coldest dawn. */
-  readonly bars: readonly {
-    readonly why: BarReason;
-    readonly key: string;
-    readonly value: number;
-    readonly coldV: number;
-  }[];
+  /** Why nothing may be plugged in yet, worst first, each with the step whose reading says so. */
+  readonly bars: readonly (Omit<Bar, "at" | "quantity"> & { readonly key: string })[];
   /** Whether running readings may be taken. */ readonly mayRun: boolean;
   readonly maxV: number | null;
   readonly clearWm2: number;
@@ -81,12 +76,7 @@ export function proveJobs(memory: Memory) {
     return {
       steps,
       light,
-      bars: bars.map(({ why, at, quantity, value, coldV }) => ({
-        why,
-        key: stepKey(readPlaceOf(found.lane, at), quantity),
-        value,
-        coldV,
-      })),
+      bars: bars.map(({ at, quantity, ...bar }) => ({ ...bar, key: stepKey(readPlaceOf(found.lane, at), quantity) })),
       mayRun,
       maxV: found.lane.window?.maxV ?? null,
       clearWm2,
