@@ -305,6 +305,7 @@ const sketches: readonly Sketch[] = [
       kwhPrice: 0.4,
       panelEnds: [{ panelId: "bookbay", kindId: "flat", turned: null }],
       portEnds: [{ inputId: "station", portId: "low", kindId: "round", reversed: false, chain: null }],
+      controllers: [{ inputId: "press", pvMm2: 16, batteryMm2: 16, backfeed: "none", joins: "negative" }],
     },
     fixings: lanternFixings,
     notes: {

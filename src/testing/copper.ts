@@ -1,4 +1,4 @@
-import { applyChanges, type Change, type End, type Plan, plainRun, type Run } from "@/core/plan";
+import { applyChanges, type Change, controllerFactsOf, type End, type Plan, plainRun, type Run } from "@/core/plan";
 import { usedIn } from "@/core/wiring";
 import { type Dice } from "@/core/dice";
 
@@ -91,6 +91,16 @@ export function withCopper(plan: Plan, draw: Dice): Plan {
     if (device.kind !== "chargeController") continue;
     run({ type: "output", inputId }, { type: "bank", inputId });
     guard("fuse", { type: "bank", inputId }, 120);
+    if (draw.chance(0.7))
+      changes.push({
+        type: "setController",
+        facts: {
+          ...controllerFactsOf(plan, inputId),
+          pvMm2: draw.chance(0.5) ? draw.number(4, 30) : null,
+          backfeed: draw.pick(["none", "fromBattery", "fromBattery", null]),
+          joins: draw.pick(["negative", "positive", null]),
+        },
+      });
   }
   return applyChanges(plan, changes);
 }

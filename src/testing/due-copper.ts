@@ -19,7 +19,7 @@ import {
  */
 export type DueLevel = "stop" | "open" | "care" | "note" | "good" | "doubt";
 export type DueCopper = {
-  readonly rule: "cableAmps" | "guards";
+  readonly rule: "cableAmps" | "guards" | "terminals";
   /** Of a run its id, of a fuse its row, of an isolator its port, of a battery its input. */ readonly what: string;
   readonly about: string;
   readonly level: DueLevel;
@@ -62,8 +62,8 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
     iscA: number,
     faultA: number,
     strings: number,
-  ) => {
-    if (run.size === null) return;
+  ): number | null => {
+    if (run.size === null) return null;
     const buried = run.how === "buried" || (run.where === "ground" && run.how === null);
     const usual = (part === "row" || part === "trunk") && isRoofMount ? "roof" : "inside";
     const where = buried ? "ground" : run.where === "ground" || run.where === null ? usual : run.where;
@@ -80,7 +80,11 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
     const canA = carries(run.size, { book, how, circuits, airC, terminalC: run.terminalC ?? 60, part, mustA });
     const level = canA === null ? "open" : Math.abs(mustA / canA - 1) < near ? "doubt" : mustA > canA ? "stop" : "good";
     due.push({ rule: "cableAmps", what: run.id, about: "", level, why: `must ${mustA}, can ${canA}` });
+    return canA;
   };
+  /** Cables that are said on the way of a port's panels, what each can carry, and the string's own fuse. */
+  const onTheWay: { readonly port: string; readonly canA: number | null; readonly fuseA: number }[] = [];
+  const cablesOf = new Map<string, number>();
 
   for (const { inputId, portId, rows } of wiring.lanes) {
     const used = rows.filter(isUsed);
@@ -101,7 +105,12 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
         const fuse = fuseAt(row);
         const faultA = fuse?.ratedA ?? (isNeeded && size !== null ? size : 1.25 * pushedA);
         const run = wiring.runs.find(({ from }) => from.type === "row" && from.rowId === row.id);
-        if (isRoot && run !== undefined) judgeRun(run, "row", own, faultA, live.length);
+        if (isRoot && run !== undefined && run.size !== null)
+          onTheWay.push({
+            port: `${inputId}/${portId}`,
+            canA: judgeRun(run, "row", own, faultA, live.length),
+            fuseA: fuse?.ratedA ?? Infinity,
+          });
         if (fuse === undefined) continue;
         const level: DueLevel =
           fuse.ratedA > ratingA * (1 + 1e-9)
@@ -122,10 +131,22 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
       }
     };
     visit(rows, 0, true);
+    cablesOf.set(`${inputId}/${portId}`, (used.length > 1 ? used.length : 0) + 2);
     for (const run of wiring.runs) {
       const isHere = (end: typeof run.to) => "portId" in end && end.inputId === inputId && end.portId === portId;
-      if (isHere(run.to) && run.to.type === "isolator") judgeRun(run, "trunk", amps(used), 0, used.length);
-      if (isHere(run.to) && run.to.type === "port") judgeRun(run, "tail", amps(used), 0, used.length);
+      const part = !isHere(run.to)
+        ? null
+        : run.to.type === "isolator"
+          ? "trunk"
+          : run.to.type === "port"
+            ? "tail"
+            : null;
+      if (part !== null && run.size !== null)
+        onTheWay.push({
+          port: `${inputId}/${portId}`,
+          canA: judgeRun(run, part, amps(used), 0, used.length),
+          fuseA: Infinity,
+        });
     }
     const isolator = wiring.guards.find(
       ({ kind, at }) => kind === "isolator" && at.type === "isolator" && at.inputId === inputId && at.portId === portId,
@@ -165,6 +186,27 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
       fuse?.ratedA ?? batteryFuses.find((each) => each >= 1.25 * outputA * (1 - 1e-9)) ?? 0,
     );
     if (run !== undefined) judgeRun(run, "battery", 0, faultA, 1);
+    const backfeed = plan.protect.controllers.find((each) => each.inputId === inputId)?.backfeed ?? null;
+    const advisedA = batteryFuses.find((each) => each >= 1.25 * outputA * (1 - 1e-9)) ?? Infinity;
+    for (const { id: portId } of device.ports) {
+      const port = `${inputId}/${portId}`;
+      const ways = onTheWay.filter((each) => each.port === port && each.canA !== null);
+      if (ways.length === 0 || backfeed === "none") continue;
+      const over = Math.max(
+        ...ways.map(({ canA, fuseA }) => Math.min(fuse?.ratedA ?? advisedA, fuseA) / (canA ?? Infinity)),
+      );
+      // what nobody said is chosen by the application, which may be the thinner
+      if (over <= 1 && ways.length < (cablesOf.get(port) ?? 0)) continue;
+      const level = over <= 1 ? "good" : backfeed === null || over === Infinity ? "open" : "stop";
+      const isNear = Math.abs(over - 1) < near;
+      due.push({
+        rule: "terminals",
+        what: port,
+        about: "backfeed",
+        level: isNear ? "doubt" : level,
+        why: `${over} times`,
+      });
+    }
     if (fuse === undefined || run === undefined || run.size === null) continue;
     const chargeV = { 12.8: 14.6, 25.6: 29.2, 51.2: 58.4 }[nominalV] ?? 0;
     const buried = run.how === "buried" || (run.where === "ground" && run.how === null);

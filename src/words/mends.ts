@@ -57,6 +57,7 @@ const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
     "No single cable in this standard is enough. Options: a cooler or shorter route, two cables in parallel, or more panels in series (check max PV voltage).",
   cableDrop:
     "No thicker cable in this standard is enough: use a shorter route, or more panels in series (check max PV voltage).",
+  terminals: "Its manual says: enter it at Protection, Cables.",
   guards: "Check its rating label, and choose another at Protection.",
   hold: "Another way to fix it, a lower speed, or a more sheltered place: say it at Mount.",
   glueHeat: "Another adhesive, a lighter roof, or feet that let air under: say it at Mount.",

@@ -88,7 +88,17 @@ export {
   sameEnd,
   switchAt,
 } from "./copper";
-export { joinings, type PanelEnd, type PartPrice, type PortEnd, type Protect } from "./sections/protect";
+export {
+  backfeeds,
+  type ControllerFacts,
+  controllerFactsOf,
+  joinedPoles,
+  joinings,
+  type PanelEnd,
+  type PartPrice,
+  type PortEnd,
+  type Protect,
+} from "./sections/protect";
 export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { faultOf, mostPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";

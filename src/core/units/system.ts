@@ -18,6 +18,7 @@ const decimals: Readonly<Record<Unit, number>> = {
   A: 2,
   W: 0,
   mm: 0,
+  "mm²": 1,
   m: 0,
   "°C": 0,
   "%/°C": 3,

@@ -13,6 +13,7 @@ import { allRuns, cableName } from "@/features/papers";
 import { ChoiceField, Columns, Region, Table, TextButton, useUnits, overFigures } from "@/ui";
 import { amount, headOf, lengthWords, percent, sizeWords } from "@/words";
 import { CableForm } from "./CableForm";
+import { ControllerForm } from "./ControllerForm";
 import { LengthField, StatedField } from "./forms";
 import { patchRun } from "./runs";
 import { useProtect } from "./facts";
@@ -149,6 +150,11 @@ export function CablesSheet() {
               </TextButton>
             </Box>
           </Region>
+          {report.batteries.map(({ inputId, inputName }) => (
+            <Region key={inputId} title={`${headOf(inputName)}: terminals`}>
+              <ControllerForm inputId={inputId} />
+            </Region>
+          ))}
           <Region title="Frames and ground (earth): a question">
             <p style={{ margin: 0 }}>
               Metal frames may have to be joined to each other and to earth. On a vehicle that is its body, on a boat
@@ -170,7 +176,6 @@ export function CablesSheet() {
   );
 }
 
-/** What a cable is called in a table of all of them. */
 /** One cable in the table; pressed, it opens beside it. A star: the size is the advised one. */
 function CableLine({
   run: each,

@@ -1,3 +1,4 @@
+import { sizeNamed } from "@/core/cable";
 import { placeOfFault } from "@/core/copper";
 import { type CopperName, type GuardReason } from "@/core/rules";
 import { amount, counted, given, percent } from "../format";
@@ -24,6 +25,12 @@ function placeName({ part, place, inputName, portName }: CopperName): string {
   const to = `${headOf(inputName)}${portName === null ? "" : `, ${headOf(portName)}`}`;
   if (part === "battery") return `near the battery of ${headOf(inputName)}`;
   return place === null ? `before ${to}` : `in ${branchWords(place)} of ${to}`;
+}
+
+/** A size with its area: "6 AWG (13.3 mm²)". */
+function areaWords(size: string): string {
+  const areaMm2 = sizeNamed(size)?.areaMm2 ?? null;
+  return size.endsWith("AWG") && areaMm2 !== null ? `${sizeWords(size)} (${given(areaMm2, "mm²")})` : sizeWords(size);
 }
 
 const noSizeHelp =
@@ -137,6 +144,48 @@ export const guardsWords: RuleWords<"guards"> = {
       ],
       source:
         "String fuse: at least 1.56 × Isc and at most the max series fuse rating (NEC 690.9). Isolator: 1.25 × Isc; a breaker 1.56 × Isc, DC, not polarised. Battery: at least 1.25 × the controller’s output, at most what the cable can carry, breaking capacity for the battery’s short circuit.",
+    };
+  },
+};
+
+export const terminalsWords: RuleWords<"terminals"> = {
+  title: "Controller terminals",
+  sentence(r) {
+    const { inputName } = r.name;
+    const controller = headOf(inputName);
+    const joined = `${copperName(r.name)}, ${r.size === null ? "" : areaWords(r.size)}`;
+    const which = r.name.part === "battery" ? "battery terminals" : "PV terminals";
+    const takes = `${given(r.takesMm2 ?? 0, "mm²")} at most`;
+    const cable = `${lowerFirst(copperName(r.name))} can carry ${amount(r.cableA ?? 0, "A")}`;
+    switch (r.outcome) {
+      case "sizeAsked":
+        return `${joined}: what is the thickest cable that the ${which} of ${controller} take? Its manual says; enter it at Protection, Cables.`;
+      case "tooThick":
+        return `${joined}, is too thick: the ${which} of ${controller} take ${takes}. Never cut strands off to make it fit: end it in a terminal block, and go on with a short cable that fits and is enough.`;
+      case "takes":
+        return `${joined}, fits: the ${which} of ${controller} take ${takes}.`;
+      case "connector":
+        return `${joined}, does not fit PV connectors: they take 2.5 to 6 mm², some up to ${given(r.takesMm2 ?? 0, "mm²")}. End it in a combiner box or a terminal block.`;
+      case "backfeedAsked":
+        return `Can current flow from the battery back through ${controller} into the PV cable, if that is shorted? Its manual says whether it is isolated or blocks reverse current. If not, ${r.fuseA === null ? "the battery’s fuse has to be known" : `up to ${given(r.fuseA, "A")} can flow before a fuse blows`}, and the ${cable}.`;
+      case "backfeedOverCable":
+        return `If the PV cable is shorted, the battery can push ${given(r.fuseA ?? 0, "A")} back through ${controller} before a fuse blows, but the ${cable}: it can burn. Use a thicker cable, or a controller that blocks reverse current.`;
+      case "backfeedHeld":
+        return `If the PV cable is shorted, the battery can push back at most ${given(r.fuseA ?? 0, "A")} before a fuse blows, and the ${cable}.`;
+      case "positiveAsked":
+        return `The frames are bonded. Does ${controller} join panels and battery by their negatives, by their positives, or not at all? With common positives, one chafed PV lead on a bonded frame can be a short circuit. Its manual says; ask an electrician.`;
+      case "positiveCommon":
+        return `${controller} joins panels and battery by their positives, and the frames are bonded: if battery − is joined to the same metal, one chafed PV lead is a short circuit. Have it checked by a licensed electrician before you connect.`;
+    }
+  },
+  why(r) {
+    return {
+      lines: [
+        r.fuseA === null
+          ? `Cable ${r.size === null ? "not known" : areaWords(r.size)}; terminal or connector ${r.takesMm2 === null ? "not known" : `up to ${given(r.takesMm2, "mm²")}`}`
+          : `Fault from the battery ${given(r.fuseA, "A")}, by its fuse or the string’s; the cable can carry ${amount(r.cableA ?? 0, "A")}`,
+      ],
+      source: "The controller’s manual. PV connectors: EN 62852. Faults fed from the battery: NEC 690.9, IEC 62548.",
     };
   },
 };

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
-import { type Loose, type Parts, twiceIn } from "../section";
+import { isJson, type Loose, type Parts, twiceIn } from "../section";
 
 /** What joining and buying the copper goes by: plugs and adapters, the box, prices of parts. Cables and fuses are the wirings'. */
 
@@ -32,10 +32,22 @@ const portEnd = z.strictObject({
     .max(8)
     .nullable(),
 });
+/** What flows back from a battery through its controller into the panels' cables: nothing, as it is isolated or blocks it, or what the battery gives. */
+export const backfeeds = ["none", "fromBattery"] as const;
+/** By which poles a controller joins panels and battery inside. */
+export const joinedPoles = ["negative", "positive", "neither"] as const;
+/** What a charge controller's terminals take, and what it lets through; null: nobody has looked. */
+const controller = z.strictObject({
+  inputId: id,
+  /** Thickest cable of its PV and battery terminals. */ pvMm2: stated("terminalMm2"),
+  batteryMm2: stated("terminalMm2"),
+  backfeed: z.enum(backfeeds).nullable(),
+  joins: z.enum(joinedPoles).nullable(),
+});
 /** What one part costs and how many are there already, by the part's own words. */
 const price = z.strictObject({ part: z.string().min(1).max(120), each: stated("price"), owned: field("owned") });
 
-export const version = 1;
+export const version = 2;
 export const schema = z.strictObject({
   joining: z.enum(joinings),
   /** Most that a run may lose of the volts; null: 3 %. */ maxDropPct: stated("dropPct"),
@@ -48,11 +60,13 @@ export const schema = z.strictObject({
   adapters: z.array(adapter).max(80),
   panelEnds: z.array(panelEnd).max(40),
   portEnds: z.array(portEnd).max(200),
+  controllers: z.array(controller).max(40),
   prices: z.array(price).max(300),
 });
 export type Protect = z.infer<typeof schema>;
 export type PanelEnd = Protect["panelEnds"][number];
 export type PortEnd = Protect["portEnds"][number];
+export type ControllerFacts = Protect["controllers"][number];
 export type PartPrice = Protect["prices"][number];
 
 export const empty: Protect = {
@@ -67,6 +81,7 @@ export const empty: Protect = {
   adapters: [],
   panelEnds: [],
   portEnds: [],
+  controllers: [],
   prices: [],
 };
 export const parts: Parts = { kind: "protect", by: "field" };
@@ -77,7 +92,12 @@ export const cameLater = true;
 export const changes = {
   setProtect: (
     plan: Plan,
-    { patch }: { readonly type: "setProtect"; readonly patch: Partial<Omit<Protect, "panelEnds" | "portEnds">> },
+    {
+      patch,
+    }: {
+      readonly type: "setProtect";
+      readonly patch: Partial<Omit<Protect, "panelEnds" | "portEnds" | "controllers">>;
+    },
   ): Plan => ({ ...plan, protect: { ...plan.protect, ...patch } }),
   /** What plug a kind of panel ends in. */
   setPanelEnd: (plan: Plan, { end }: { readonly type: "setPanelEnd"; readonly end: PanelEnd }): Plan =>
@@ -91,6 +111,11 @@ export const changes = {
           portEnds: replaced(plan.protect.portEnds, end, ({ inputId, portId }) => `${inputId}/${portId}`),
         })
       : plan,
+  /** What a charge controller's terminals take, and what it lets through. */
+  setController: (plan: Plan, { facts }: { readonly type: "setController"; readonly facts: ControllerFacts }): Plan =>
+    plan.inputs.some(({ id: inputId }) => inputId === facts.inputId)
+      ? withEnds(plan, { controllers: replaced(plan.protect.controllers, facts, ({ inputId }) => inputId) })
+      : plan,
   /** What a part costs, and how many of it are there. */
   setPartPrice: (plan: Plan, { price: said }: { readonly type: "setPartPrice"; readonly price: PartPrice }): Plan => ({
     ...plan,
@@ -98,7 +123,7 @@ export const changes = {
   }),
 };
 
-function withEnds(plan: Plan, patch: Partial<Pick<Protect, "panelEnds" | "portEnds">>): Plan {
+function withEnds(plan: Plan, patch: Partial<Pick<Protect, "panelEnds" | "portEnds" | "controllers">>): Plan {
   return keptEnds({ ...plan, protect: { ...plan.protect, ...patch } });
 }
 
@@ -111,20 +136,29 @@ function isPort({ inputs }: Plan, { inputId, portId }: Pick<PortEnd, "inputId" |
   return inputs.some((input) => input.id === inputId && input.device.ports.some((port) => port.id === portId));
 }
 
-/** Plugs of panels and ports that are in the plan no more go with them. */
+/** What is known of an input's terminals; of a new one, nothing. */
+export function controllerFactsOf({ protect }: Pick<Plan, "protect">, inputId: string): ControllerFacts {
+  const known = protect.controllers.find((each) => each.inputId === inputId);
+  return known ?? { inputId, pvMm2: null, batteryMm2: null, backfeed: null, joins: null };
+}
+
+/** What is said of panels, ports and inputs that are in the plan no more goes with them. */
 export function keptEnds(plan: Plan): Plan {
-  const { panelEnds, portEnds } = plan.protect;
+  const { panelEnds, portEnds, controllers } = plan.protect;
   const kept = {
+    controllers: controllers.filter(({ inputId }) => plan.inputs.some((input) => input.id === inputId)),
     panelEnds: panelEnds.filter(({ panelId }) => plan.panels.some((panel) => panel.id === panelId)),
     portEnds: portEnds.filter((end) => isPort(plan, end)),
   };
-  return kept.panelEnds.length === panelEnds.length && kept.portEnds.length === portEnds.length
+  return kept.panelEnds.length === panelEnds.length &&
+    kept.portEnds.length === portEnds.length &&
+    kept.controllers.length === controllers.length
     ? plan
     : { ...plan, protect: { ...plan.protect, ...kept } };
 }
 
 export function looseIn(plan: Plan): Loose | null {
-  const { kinds, adapters, panelEnds, portEnds } = plan.protect;
+  const { kinds, adapters, panelEnds, portEnds, controllers } = plan.protect;
   const twice = twiceIn("protect.kinds", kinds) ?? twiceIn("protect.adapters", adapters);
   if (twice !== null) return twice;
   const panel = panelEnds.findIndex(({ panelId }) => plan.panels.every((each) => each.id !== panelId));
@@ -133,6 +167,12 @@ export function looseIn(plan: Plan): Loose | null {
       path: `protect.panelEnds.${panel}.panelId`,
       problem: `no panel "${panelEnds[panel]?.panelId}" in this plan`,
     };
+  const input = controllers.findIndex(({ inputId }) => plan.inputs.every((each) => each.id !== inputId));
+  if (input >= 0)
+    return {
+      path: `protect.controllers.${input}.inputId`,
+      problem: `no input "${controllers[input]?.inputId}" in this plan`,
+    };
   const port = portEnds.findIndex((end) => !isPort(plan, end));
   if (port >= 0)
     return { path: `protect.portEnds.${port}.portId`, problem: `no port "${portEnds[port]?.portId}" on that input` };
@@ -140,7 +180,12 @@ export function looseIn(plan: Plan): Loose | null {
 }
 
 export function fromVersion3(): unknown {
-  return empty;
+  return Object.fromEntries(Object.entries(empty).filter(([name]) => name !== "controllers"));
 }
 
-export const upgrades = [];
+/** Version 2: what is known of the terminals of charge controllers. */
+function toVersion2(older: unknown): unknown {
+  return isJson(older) ? { ...older, controllers: [] } : older;
+}
+
+export const upgrades = [toVersion2];

@@ -1,5 +1,15 @@
 import { allMends } from "../../finder";
-import { applyChanges, type Change, type End, type Guard, plainRun, type Plan, type Run } from "../../plan";
+import {
+  applyChanges,
+  type Change,
+  type ControllerFacts,
+  controllerFactsOf,
+  type End,
+  type Guard,
+  plainRun,
+  type Plan,
+  type Run,
+} from "../../plan";
 import {
   changed,
   coldestVolts,
@@ -318,6 +328,49 @@ describe("plugs", () => {
   });
 });
 
+test("what terminals take, let back or join is asked once cables are chosen, and held against them", () => {
+  const lantern = demoPlan("The Lantern");
+  const told = (facts: Partial<ControllerFacts>, ...more: readonly Change[]) => {
+    const set: Change = { type: "setController", facts: { ...controllerFactsOf(lantern, "press"), ...facts } };
+    const assessment = assess(changed(lantern, set, ...more), "pressday");
+    if (assessment.type !== "assessed") throw new Error("it can be judged");
+    const about = (end: string) => assessment.findings.find(({ id }) => id.endsWith(`/${end}`))?.level;
+    return ["terminal tail", "terminal battery", "backfeed", "positive"].map(about);
+  };
+  const nobody = { pvMm2: null, batteryMm2: null, backfeed: null, joins: null };
+  // 6 mm² in the sun at 66 °C can carry 47.9 A, the battery's fuse is of 50 A; 10 mm² can carry 66
+  expect(told(nobody)).toEqual(["open", "open", "open", undefined]);
+  const from = { type: "row", rowId: "r1" } as const;
+  const to = { type: "junction", inputId: "press", portId: "pv" } as const;
+  const thin: Change = {
+    type: "setRun",
+    wiringId: "pressday",
+    run: { ...plainRun("r", "c", from, to), size: "1.5 mm2" },
+  };
+  const ends = [
+    { type: "frames", inputId: "press", portId: "pv" },
+    { type: "earth", inputId: "press" },
+  ] as const;
+  const bond: Change = {
+    type: "setRun",
+    wiringId: "pressday",
+    run: { ...plainRun("b", "b", ...ends), lengthMm: 5000 },
+  };
+  expect(told(nobody, thin, bond).slice(2)).toEqual(["open", "open"]);
+  expect(told({ pvMm2: 2.5, batteryMm2: 10, backfeed: "fromBattery", joins: "positive" }, thin, bond)).toEqual([
+    "care",
+    "good",
+    "stop",
+    "care",
+  ]);
+  expect(told({ pvMm2: 35, batteryMm2: 35, backfeed: "none", joins: "negative" }, thin, bond)).toEqual([
+    "good",
+    "good",
+    undefined,
+    undefined,
+  ]);
+});
+
 test("wet, 30 V are a shock hazard", () => {
   expect(of(changed(shed, { type: "setProtect", patch: { isWet: true } }), "shock")).toMatchObject({
     level: "note",
@@ -408,6 +461,9 @@ test("cables, fuses, isolators and battery fuses of random plans are judged as o
     "guards switch good",
     "guards battery stop",
     "guards battery open",
+    "terminals backfeed stop",
+    "terminals backfeed open",
+    "terminals backfeed good",
   ])
     expect([due, (counts.get(due) ?? 0) >= plans / 60]).toEqual([due, true]);
 });
