@@ -213,7 +213,7 @@ const sketches: readonly Sketch[] = [
         runs: [
           cable("back-row", { type: "row", rowId: "r1" }, pressEnd("junction"), { lengthMm: 900, size: "6 mm2" }),
           cable("front-row", { type: "row", rowId: "r2" }, pressEnd("junction"), { lengthMm: 3400, size: "6 mm2" }),
-          cable("down", pressEnd("junction"), pressEnd("isolator"), { wayId: "back", size: "16 mm2" }),
+          cable("down", pressEnd("junction"), pressEnd("isolator"), { wayId: "back", size: "10 mm2" }),
           cable("to-press", pressEnd("isolator"), pressEnd("port"), { lengthMm: 700, where: "inside" }),
           cable(
             "press-battery",

@@ -10,8 +10,8 @@ import { StatedField } from "./forms";
 const unknown = { value: "unknown", text: "not known" } as const;
 const backfeedOptions = [
   unknown,
-  { value: "none", text: "no: isolated, or it blocks reverse current" },
-  { value: "fromBattery", text: "yes" },
+  { value: "none", text: "none (isolated, or blocked)" },
+  { value: "fromBattery", text: "from the battery" },
 ] as const;
 const joinsOptions = [
   unknown,
@@ -49,7 +49,7 @@ export function ControllerForm({ inputId }: { readonly inputId: string }) {
         help="The thickest cable, in mm². By a stud: what its ring terminals are made for."
       />
       <ChoiceField
-        label="Current back from the battery"
+        label="Reverse current"
         value={facts.backfeed ?? "unknown"}
         options={backfeedOptions}
         onChoice={(value) => put({ backfeed: value === "unknown" ? null : value })}

@@ -357,7 +357,7 @@ test("what terminals take, let back or join is asked once cables are chosen, and
     run: { ...plainRun("b", "b", ...ends), lengthMm: 5000 },
   };
   expect(told(nobody, thin, bond).slice(2)).toEqual(["open", "open"]);
-  expect(told({ pvMm2: 2.5, batteryMm2: 10, backfeed: "fromBattery", joins: "positive" }, thin, bond)).toEqual([
+  expect(told({ pvMm2: 1, batteryMm2: 10, backfeed: "fromBattery", joins: "positive" }, thin, bond)).toEqual([
     "care",
     "good",
     "stop",
