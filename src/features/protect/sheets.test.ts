@@ -41,7 +41,7 @@ const due = [
   /String 1 -/,
   /String 2 -/,
   /6 mm² . 0\.9 m/,
-  /16 mm² . 3\.2 m/,
+  /10 mm² . 3\.2 m/,
   /DC isolator 32 A/,
   /fuse 50 A/,
   /Battery/,
