@@ -1,8 +1,8 @@
 import { writeFileSync } from "node:fs";
 import { connect } from "node:net";
 import path from "node:path";
+import { mostBundleBytes } from "@/core/bundle";
 import { mostPlanBytes, type Plan } from "@/core/plan";
-import { mostBodyBytes } from "../scripts/serving/bounded-body.mjs";
 import { plans, put, read } from "./harness/plans-api";
 import { walk, walkAlone } from "./harness/visit";
 
@@ -114,7 +114,7 @@ walk("keeps a library: create, read, replace by revision, remove by revision", a
   ).toBe(422);
 });
 
-const mostImportBytes = mostBodyBytes("/api/plans/import");
+const mostImportBytes = mostBundleBytes;
 
 /** Sends a body that never ends, and tells what came of it: the answer, if any, and how much was sent until the end. */
 function sendEndless(port: number, host: string): Promise<{ answer: string; sentBytes: number }> {

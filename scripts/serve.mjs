@@ -2,6 +2,7 @@ import { spawnSync } from "node:child_process";
 import { createServer } from "node:http";
 import { readOptions, stop } from "./options.mjs";
 import { boundBody, BoundedMessage } from "./serving/bounded-body.mjs";
+import { closeDatabase } from "./serving/close-database.mjs";
 import { mayPass, refuseGarbled } from "./serving/door.mjs";
 import { holdFolder } from "./serving/folder-lock.mjs";
 import { isPaired } from "./serving/lan.mjs";
@@ -15,19 +16,25 @@ const { demo, port, dataDir, lan } = options;
 const limits = {
   IncomingMessage: BoundedMessage,
   maxHeaderSize: 16384,
-  requestTimeout: 30_000,
+  // the largest bundle from a phone takes so long
+  requestTimeout: 180_000,
   headersTimeout: 10_000,
 };
+/** A connection on which nothing comes or goes for so long is ended, ms. */
+const silentMs = 120_000;
 /** Time for requests under way to be answered once the server is asked to stop, ms. */
-const graceMs = 3000;
+const graceMs = 1000;
 
 await refuseTakenPort();
 await ensureInstalled();
 await ensureBuilt();
 const url = `http://${host}:${port}`;
+// what is kept is for its owner alone, and so is all that is made beside it
+process.umask(0o077);
 const held = await holdFolder(dataDir, url);
 if (held !== null) stop(held);
 await prepareData();
+process.on("unhandledRejection", endLoudly);
 await serve();
 
 /** Asked before the long work, so that nobody waits for a build to hear that the port is taken. */
@@ -56,7 +63,7 @@ async function prepareData() {
 }
 
 async function serve() {
-  const { guardsFile, readerFile, roofSheetFile, stickersFile } = await import("./serving/kit.mjs");
+  const { guardsFile, limitsFile, readerFile, roofSheetFile, stickersFile } = await import("./serving/kit.mjs");
   Object.assign(process.env, {
     NODE_ENV: "production",
     GOLDEN_ARRAY_DATA: dataDir,
@@ -67,10 +74,13 @@ async function serve() {
   });
   /** @type {typeof import("../src/server/guards/index.ts")} */
   const { askerHeader, loopbackNames, namedHosts, refusal } = await import(guardsFile);
+  /** @type {typeof import("../src/core/bundle/limits.ts")} */
+  const { mostBundleBytes } = await import(limitsFile);
   const hosts = [...loopbackNames, ...namedHosts()];
   const network = lan ? await openToNetwork() : null;
   const { default: next } = await import("next");
-  const app = next({ dev: false, dir: root, hostname: host, port });
+  // the framework would take connections that ask to be upgraded, past the doors: it is given a server that hears of none
+  const app = next({ dev: false, dir: root, hostname: host, port, httpServer: createServer() });
   await app.prepare();
   const handle = app.getRequestHandler();
   /** Serves at one address under the names it goes by there, to those that its door lets through. */
@@ -83,9 +93,10 @@ async function serve() {
     const server = createServer(limits, (request, response) => {
       if (!mayPass(request, response, refusal, names) || !isLetIn(request, response)) return;
       request.headers[askerHeader] = asker;
-      boundBody(request, response);
-      void handle(request, response);
+      boundBody(request, response, mostBundleBytes);
+      handle(request, response).catch(endLoudly);
     });
+    server.setTimeout(silentMs);
     server.on("clientError", answerGarbled);
     return new Promise((resolve, reject) => {
       server.once("error", reject);
@@ -111,6 +122,13 @@ async function serve() {
   }
   console.log("Ctrl-C stops it.");
   for (const signal of ["SIGINT", "SIGTERM"]) process.once(signal, () => void stopInOrder(servers));
+}
+
+/** What nobody foresaw ends the program, so that it is seen: what was acknowledged is on disk. */
+function endLoudly(/** @type {unknown} */ error) {
+  console.error("\nGolden Array ended by a fault of its own. Start it again; what it says below helps to mend it.");
+  console.error(error);
+  process.exit(1);
 }
 
 /** Who may use the server from the network, found before anything is opened to it. */
@@ -157,12 +175,7 @@ async function stopInOrder(/** @type {import("node:http").Server[]} */ servers) 
   const grace = setTimeout(() => servers.forEach((server) => server.closeAllConnections()), graceMs);
   await closed;
   clearTimeout(grace);
-  const holder = /** @type {{ goldenArrayDatabase?: Promise<{ destroy: () => Promise<void> }> | null }} */ (globalThis);
-  try {
-    await (await holder.goldenArrayDatabase)?.destroy();
-  } catch {
-    // it could not be opened, or its folder is gone: there is nothing to close
-  }
-  console.log("\nStopped. Everything acknowledged is on disk.");
-  process.exit(0);
+  const { isTrue, words } = await closeDatabase(dataDir);
+  console.log(`\nStopped. ${words}`);
+  process.exit(isTrue ? 0 : 1);
 }

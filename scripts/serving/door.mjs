@@ -40,6 +40,8 @@ function whyNot(request, refusal, hosts) {
     hosts,
   );
   if (why !== null) return { status: 403, type: "forbidden", message: why };
+  if ("upgrade" in request.headers)
+    return { status: 400, type: "badRequest", message: "This server upgrades no connection to another protocol." };
   if (!methods.includes(request.method ?? ""))
     return {
       status: 405,

@@ -8,6 +8,7 @@ import { root } from "../root.mjs";
  */
 export const kitDir = path.join(root, ".next", "golden-array");
 export const guardsFile = path.join(kitDir, "guards.mjs");
+export const limitsFile = path.join(kitDir, "limits.mjs");
 export const prepareFile = path.join(kitDir, "prepare.mjs");
 export const phonesFile = path.join(kitDir, "phones.mjs");
 export const readerFile = path.join(kitDir, "reader.mjs");
@@ -40,6 +41,7 @@ export function buildStickers() {
 export async function buildKit() {
   await bundle("scripts/serving/prepare.ts", prepareFile);
   await bundle("src/server/guards/index.ts", guardsFile);
+  await bundle("src/core/bundle/limits.ts", limitsFile);
   await bundle("src/server/phones/index.ts", phonesFile);
   await bundle("src/server/reader/reader.worker.ts", readerFile);
   await buildStickers();

@@ -25,7 +25,9 @@ export function isPaired(request, response, phones, kit) {
   const key = keyIn(request.headers.cookie ?? "");
   if (key !== null && phones.knows(key)) return true;
   const path = (request.url ?? "/").split("?", 1)[0];
-  if (request.method === "POST" && path === "/pair") void takeCode(request, response, phones, kit);
+  if (request.method === "POST" && path === "/pair")
+    // broken off before its code was there: nobody is left to be answered
+    takeCode(request, response, phones, kit).catch(() => response.destroy());
   else if ((request.method === "GET" || request.method === "HEAD") && wantsPage(request))
     answerPage(response, 401, null, kit);
   else

@@ -19,6 +19,7 @@ export { LightSwitch } from "./LightSwitch";
 export { NamePlate } from "./NamePlate";
 export { newId } from "./new-id";
 export { Nonce, useNonce } from "./Nonce";
+export { csvText } from "./csv-text";
 export { nameForFile, offerFile } from "./offer-file";
 export { PageHead } from "./PageHead";
 export { PickList } from "./PickList";

@@ -1,8 +1,8 @@
 import { strToU8, zipSync } from "fflate";
-import { demoPlan } from "@/testing";
+import { demoPlan, dice, effort } from "@/testing";
 import { type ReadingRecord, unsaidSky } from "../measured";
-import { readPlanText } from "../plan";
-import { isBundle, planBundle, readBundle } from ".";
+import { planFileText, readPlanText } from "../plan";
+import { alone, type BundleReading, isBundle, planBundle, readBundle } from ".";
 
 const plan = demoPlan("The Lantern");
 const meterReading: ReadingRecord = {
@@ -21,22 +21,22 @@ const meterReading: ReadingRecord = {
   by: "Tam",
   source: "typed",
 };
-const faultOf = (bytes: Uint8Array) => {
-  const reading = readBundle(bytes);
+const photo = (...rest: readonly number[]) => Uint8Array.of(0xff, 0xd8, 0xff, ...rest);
+const faultOf = async (bytes: Uint8Array) => {
+  const reading = await readBundle(bytes);
   if (reading.type === "text") throw new Error("it was taken");
   return reading.fault;
 };
 
-test("a plan packed is the plan unpacked, however much of it repeats", () => {
+test("a plan packed is the plan unpacked, however much of it repeats", async () => {
   const dull = { ...plan, notes: { ...plan.notes, log: "a".repeat(5000), need: "b".repeat(5000) } };
   for (const each of [plan, dull]) {
-    const bundle = planBundle(each);
+    const bundle = await planBundle(each);
     expect(isBundle(bundle)).toBe(true);
-    const reading = readBundle(bundle);
+    const reading = await readBundle(bundle);
     expect(reading.type === "text" ? readPlanText(reading.text) : reading).toEqual({ type: "plan", plan: each });
-    const photos = [Uint8Array.of(0xff, 0xd8, 0xff, 1, 2, 3)];
-    const parts = { weather: "LOCATION,…", photos, readings: [meterReading] };
-    expect(readBundle(planBundle(each, parts))).toMatchObject({ type: "text", ...parts });
+    const parts = { weather: "LOCATION,…", photos: [photo(1, 2, 3)], readings: [meterReading] };
+    expect(await readBundle(await planBundle(each, parts))).toMatchObject({ type: "text", ...parts });
   }
 });
 
@@ -57,7 +57,7 @@ test.each<[string, Uint8Array, unknown]>([
     { path: "readings.json 0.value" },
   ],
   ["no plan in it", zipSync({}), { type: "foreign" }],
-  ["bytes that only begin like one", strToU8("PK\u0003\u0004 and no more"), { type: "foreign" }],
+  ["bytes that only begin like one", strToU8("PK\u0003\u0004 and no more"), { path: "(bundle)" }],
   [
     "a small file that unpacks to a large one",
     zipSync({ "plan.json": new Uint8Array(10_000_000) }, { level: 9 }),
@@ -68,16 +68,43 @@ test.each<[string, Uint8Array, unknown]>([
     zipSync({ "plan.json": new Uint8Array(20_000_000) }, { level: 9 }),
     { path: "plan.json" },
   ],
-])("refused with its place: %s", (_, bytes, fault) => {
-  expect(faultOf(bytes)).toMatchObject(fault as object);
+])("refused with its place: %s", async (_, bytes, fault) => {
+  expect(await faultOf(bytes)).toMatchObject(fault as object);
 });
 
-test("spoiled anywhere, it is refused or the same plan, and nothing throws", () => {
-  const bundle = planBundle(plan);
-  for (let at = 0; at < bundle.length; at += 37) {
-    const spoiled = bundle.with(at, (bundle[at] ?? 0) ^ 0xff);
-    const reading = readBundle(spoiled);
-    if (reading.type === "text") readPlanText(reading.text);
-  }
-  for (let length = 0; length < bundle.length; length += 211) readBundle(bundle.subarray(0, length));
+describe("a bundle that was spoiled", () => {
+  test("by one bit anywhere is refused, whichever bit it is", async () => {
+    const draw = dice(32);
+    const bundle = await planBundle(plan, { ...alone, photos: [photo(1, 2, 3)], readings: [meterReading] });
+    const taken: string[] = [];
+    for (let k = 0; k < effort(300); k++) {
+      const [at, bit] = [draw.whole(0, bundle.length - 1), draw.whole(0, 7)];
+      const reading = await readBundle(bundle.with(at, (bundle[at] ?? 0) ^ (1 << bit)));
+      if (reading.type === "text") taken.push(`byte ${at} of ${bundle.length}, bit ${bit}`);
+    }
+    expect(taken).toEqual([]);
+  });
+
+  test("and has no digests, as older ones, is refused or the same in every part", async () => {
+    const draw = dice(33);
+    const older = zipSync({
+      "plan.json": strToU8(planFileText(plan)),
+      "readings.json": strToU8(JSON.stringify([meterReading])),
+      "photo-1": photo(1, 2, 3),
+    });
+    const contentOf = (reading: BundleReading) => (reading.type === "text" ? JSON.stringify(reading) : null);
+    const whole = contentOf(await readBundle(older));
+    expect(whole).not.toBeNull();
+    for (let k = 0; k < effort(200); k++) {
+      const at = draw.whole(0, older.length - 1);
+      const content = contentOf(await readBundle(older.with(at, (older[at] ?? 0) ^ (1 << draw.whole(0, 7)))));
+      expect([at, content === null || content === whole]).toEqual([at, true]);
+    }
+  });
+
+  test("by its end is refused", async () => {
+    const bundle = await planBundle(plan);
+    for (let length = 0; length < bundle.length; length += 997)
+      expect((await readBundle(bundle.subarray(0, length))).type).toBe("fault");
+  });
 });

@@ -1,1 +1,2 @@
-export { alone, type BundleParts, isBundle, mostBundleBytes, planBundle, planBundleName, readBundle } from "./bundle";
+export { alone, type BundleParts, type BundleReading, isBundle, planBundle, planBundleName, readBundle } from "./bundle";
+export { mostBundleBytes } from "./limits";

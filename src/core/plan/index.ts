@@ -101,6 +101,7 @@ export {
 } from "./sections/protect";
 export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
+export { photoIdsOf } from "./photos";
 export { faultOf, mostPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
 export { deviceFromAnyVersion, labelFromAnyVersion } from "./upgrades";
 export { mergePlans, type PartDifference, partsApart, type Side, usualSide } from "./merge";

@@ -7,7 +7,7 @@ import Tooltip from "@mui/material/Tooltip";
 import { Ellipsis, FileDown, FolderArchive, Redo2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { browserClient } from "@/api";
-import { planFileName, planFileText } from "@/core/plan";
+import { planFileName, planFileText, photoIdsOf } from "@/core/plan";
 import { isWorried, saveWords } from "@/features/keep";
 import { HomeLink, LightSwitch, offerFile, UnitSwitch } from "@/ui";
 import { useDesk, useDeskState } from "./DeskProvider";
@@ -30,11 +30,7 @@ export function DeskHeader() {
     if (file?.type === "fault")
       desk.set({ notice: `The weather file “${weather?.name}” did not come along: ${file.fault.message}` });
     const text = file?.type === "ok" ? file.value.text : null;
-    const names = new Set([
-      ...present.space.surfaces.flatMap(({ photo }) => photo?.id ?? []),
-      ...present.panels.flatMap(({ label }) => label.readFrom?.photoId ?? []),
-      ...present.inputs.flatMap(({ device }) => device.readFrom?.photoId ?? []),
-    ]);
+    const names = photoIdsOf(present);
     const photos = await Promise.all(
       [...names].map(async (id) => {
         const response = await fetch(`/api/photos/${id}`).catch(() => null);
@@ -49,7 +45,7 @@ export function DeskHeader() {
     offerFile(
       planBundleName(present),
       "application/zip",
-      planBundle(present, { weather: text, photos: found, readings }),
+      await planBundle(present, { weather: text, photos: found, readings }),
     );
   };
   const [more, setMore] = useState(false);

@@ -8,11 +8,11 @@ import { FileDown, FilePlus2, FileUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
 import { browserClient, type InputRecord, type PanelRecord, type UnreadableSheet } from "@/api";
-import { formulaLike, linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
+import { linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
 import { ReadIn, ReadInButton, useReadingIn } from "@/features/reading";
 import { type ShelfName } from "@/workers";
-import { LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
+import { csvText, LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
 import { counted } from "@/words";
 import { EditSheet } from "./EditSheet";
 import { InputEditor, PanelEditor } from "./editors";
@@ -343,13 +343,11 @@ function copyName(name: string): string {
 }
 
 async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
-  const { unparse } = await import("papaparse");
   const rows =
     shelf === "panels"
       ? writeTable(panelColumns, sheets.panels)
       : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
-  // a spreadsheet must not take a name for a formula
-  offerFile(`${shelf}.csv`, "text/csv", unparse(rows, { escapeFormulae: formulaLike }));
+  offerFile(`${shelf}.csv`, "text/csv", await csvText(rows));
 }
 
 /** What became of many sheets that were read at once. */

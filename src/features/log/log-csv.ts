@@ -1,8 +1,8 @@
+import { csvText } from "@/ui";
 import { type Log } from "./useLog";
 
 /** Every entry and event as a line of a table, the newest last, with what was due and the share. */
-export async function logCsv({ entries, events, shown }: Log): Promise<string> {
-  const { unparse } = await import("papaparse");
+export function logCsv({ entries, events, shown }: Log): Promise<string> {
   const shares = new Map(shown?.shares.map((each) => [each.id, each]));
   const rows = [
     ...entries.map(({ id, atUtc, watts, kwh, volts, amps, socPct, cloud, airC, by, note, source }) => ({
@@ -41,6 +41,5 @@ export async function logCsv({ entries, events, shown }: Log): Promise<string> {
     "note",
     "source",
   ];
-  // what a note begins with is no formula
-  return unparse(rows, { escapeFormulae: true, columns });
+  return csvText(rows, columns);
 }

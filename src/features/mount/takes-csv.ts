@@ -1,9 +1,9 @@
 import { type Taken } from "@/core/mount";
+import { csvText } from "@/ui";
 import { materialName } from "@/words";
 
 /** What a fixing takes, as a table for a shop or a sheet. */
-export async function takesCsv(takes: readonly Taken[], currency: string): Promise<string> {
-  const { unparse } = await import("papaparse");
+export function takesCsv(takes: readonly Taken[], currency: string): Promise<string> {
   const rows = takes.map((taken) => ({
     what: materialName(taken, "metric"),
     takes: taken.count,
@@ -15,6 +15,5 @@ export async function takesCsv(takes: readonly Taken[], currency: string): Promi
     money: taken.money.toFixed(2),
     currency,
   }));
-  // what a name begins with is no formula
-  return unparse(rows, { escapeFormulae: true });
+  return csvText(rows);
 }

@@ -2,7 +2,6 @@
 
 import Button from "@mui/material/Button";
 import { type ReactNode, useRef, useState } from "react";
-import { isBundle } from "@/core/bundle";
 import { mostPlanBytes } from "@/core/plan";
 
 type Props = {
@@ -16,13 +15,15 @@ export function ImportButton({ icon, onFile, onFault }: Props) {
   const picker = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const take = async (file: File) => {
-    if (file.size > mostPlanBytes) {
-      onFault(`“${file.name}” holds ${file.size} bytes; allowed: ${mostPlanBytes}.`);
+    const { isBundle, mostBundleBytes } = await import("@/core/bundle");
+    const isZip = isBundle(new Uint8Array(await file.slice(0, 4).arrayBuffer()));
+    const mostBytes = isZip ? mostBundleBytes : mostPlanBytes;
+    if (file.size > mostBytes) {
+      onFault(`“${file.name}” holds ${file.size} bytes; allowed: ${mostBytes}.`);
       return;
     }
     setBusy(true);
-    const bytes = new Uint8Array(await file.arrayBuffer());
-    await onFile(isBundle(bytes) ? bytes : await file.text());
+    await onFile(isZip ? new Uint8Array(await file.arrayBuffer()) : await file.text());
     setBusy(false);
   };
   return (

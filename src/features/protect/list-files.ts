@@ -1,9 +1,9 @@
 import { type ProtectReport } from "@/core/protect";
+import { csvText } from "@/ui";
 import { groupWords, itemWords } from "@/words";
 
 /** The parts list as a table for a shop or a sheet. Numbers are plain, money in the currency named. */
-export async function listCsv({ lines, money }: ProtectReport, currency: string): Promise<string> {
-  const { unparse } = await import("papaparse");
+export function listCsv({ lines, money }: ProtectReport, currency: string): Promise<string> {
   const rows = lines.map((line) => ({
     group: groupWords[line.group],
     part: itemWords(line.item),
@@ -19,8 +19,7 @@ export async function listCsv({ lines, money }: ProtectReport, currency: string)
     weightKg: line.weightKg.toFixed(2),
   }));
   const total = { group: "", part: "All parts to buy", money: money.parts.toFixed(2), currency };
-  // what a name begins with is no formula
-  return unparse([...rows, total], { escapeFormulae: true, columns: Object.keys(rows[0] ?? total) });
+  return csvText([...rows, total], Object.keys(rows[0] ?? total));
 }
 
 export function listJson(plan: string, wiring: string, { lines, money }: ProtectReport, currency: string): string {

@@ -1,6 +1,7 @@
 import { type ReadingRecord } from "@/core/measured";
 import { type Plan } from "@/core/plan";
 import { type WalkStep } from "@/core/prove";
+import { csvText } from "@/ui";
 import { quantityUnits, quantityWords, readPlaceName } from "@/words";
 
 /** What a step of the walk comes to: proved by a reading, off, or not proved. */
@@ -11,8 +12,7 @@ export function provedWord({ read, outcome, band }: WalkStep): "proved" | "off" 
 }
 
 /** Every reading as a line of a table, the newest last. */
-export async function readingsCsv(plan: Plan, records: readonly ReadingRecord[]): Promise<string> {
-  const { unparse } = await import("papaparse");
+export function readingsCsv(plan: Plan, records: readonly ReadingRecord[]): Promise<string> {
   const rows = records.map(({ atUtc, place, quantity, value, due, lightWm2, sky, by, source }) => ({
     atUtc,
     place: readPlaceName(plan, place),
@@ -29,8 +29,7 @@ export async function readingsCsv(plan: Plan, records: readonly ReadingRecord[])
     by,
     source,
   }));
-  // what a name begins with is no formula
-  return unparse(rows, { escapeFormulae: true });
+  return csvText(rows);
 }
 
 export function reportJson(

@@ -1,7 +1,7 @@
 "use client";
 
 import { type SkyView } from "@/core/rules";
-import { offerFile } from "@/ui";
+import { csvText, offerFile } from "@/ui";
 import { skyWords } from "./words";
 import { curvePoints } from "./geometry";
 
@@ -20,8 +20,7 @@ export function curveRows(states: readonly SkyView[]): CurveRow[] {
 }
 
 export async function saveCsv(states: readonly SkyView[]): Promise<void> {
-  const { unparse } = await import("papaparse");
-  offerFile("window-chart.csv", "text/csv", unparse(curveRows(states)));
+  offerFile("window-chart.csv", "text/csv", await csvText(curveRows(states)));
 }
 
 /** The drawing as a file of its own: colours are written out, as a file has no stylesheet. */

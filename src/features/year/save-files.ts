@@ -2,7 +2,7 @@
 
 import { type Plan } from "@/core/plan";
 import { type BestTilts, lossNames, type PlanYear, type Reminder, remindersOf } from "@/core/year";
-import { newId, offerFile } from "@/ui";
+import { csvText, newId, offerFile } from "@/ui";
 import { lossWords, monthName } from "@/words";
 
 /** The year as rows, a month each: for the table's file. */
@@ -23,8 +23,7 @@ function rowsOf({ months }: PlanYear): Record<string, string | number>[] {
 }
 
 export async function saveYearCsv(year: PlanYear): Promise<void> {
-  const { unparse } = await import("papaparse");
-  offerFile("year.csv", "text/csv", unparse(rowsOf(year)));
+  offerFile("year.csv", "text/csv", await csvText(rowsOf(year)));
 }
 
 /** The whole answer with its assumptions, for other programs. */

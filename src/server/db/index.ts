@@ -1,5 +1,6 @@
 import "server-only";
 export { withDatabase } from "./connection";
+export { importPlan } from "./bundles";
 export { inputShelf, type LibraryRecord, panelShelf, type PlanUse, type ShelfList } from "./library";
 export { databaseFileName, type Db, openDatabase } from "./open";
 export {

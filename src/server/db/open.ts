@@ -1,5 +1,5 @@
 import "server-only";
-import { existsSync, mkdirSync, openSync, readSync, closeSync, statSync } from "node:fs";
+import { chmodSync, closeSync, existsSync, mkdirSync, openSync, readdirSync, readSync, statSync } from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { Kysely, Migrator } from "kysely";
@@ -23,7 +23,7 @@ const sqliteMagic = "SQLite format 3\0";
 export async function openDatabase(dataDir: string, known: typeof migrations = migrations): Promise<Db> {
   const file = path.join(dataDir, databaseFileName);
   try {
-    mkdirSync(dataDir, { recursive: true });
+    mkdirSync(dataDir, { recursive: true, mode: 0o700 });
   } catch (error) {
     throw new DatabaseProblem(
       "unwritable",
@@ -32,6 +32,7 @@ export async function openDatabase(dataDir: string, known: typeof migrations = m
   }
   refuseForeignFile(file);
   const sqlite = openSqlite(file);
+  keepPrivate(dataDir, file);
   try {
     refuseDamage(sqlite, file);
     const db: Db = new Kysely<Tables>({ dialect: new ForgivingSqliteDialect({ database: sqlite }) });
@@ -40,6 +41,19 @@ export async function openDatabase(dataDir: string, known: typeof migrations = m
   } catch (error) {
     sqlite.close();
     throw troubleOf(error, file) ?? error;
+  }
+}
+
+/** What was made before it was so: the files, and a folder that holds nothing else, are for their owner alone. */
+function keepPrivate(dataDir: string, file: string): void {
+  const name = path.basename(file, ".db");
+  try {
+    const names = readdirSync(dataDir);
+    const ours = names.filter((each) => each.startsWith(name) || each.startsWith("phones.json"));
+    for (const each of ours) chmodSync(path.join(dataDir, each), 0o600);
+    if (ours.length === names.length) chmodSync(dataDir, 0o700);
+  } catch {
+    // a disk that knows no permissions, or a folder of another's: it is used as it is
   }
 }
 

@@ -58,22 +58,25 @@ export async function readPlanRecord(db: Db, id: string): Promise<PlanRecord> {
 }
 
 export async function createPlan(db: Db, made: { id: string; plan: Plan; now: string }): Promise<PlanReceipt> {
+  return db.transaction().execute((trx) => createPlanIn(trx, made));
+}
+
+/** The same as a part of something larger that is written wholly or not at all. */
+export async function createPlanIn(trx: Db, made: { id: string; plan: Plan; now: string }): Promise<PlanReceipt> {
   const { id, plan, now } = made;
-  await db.transaction().execute(async (trx) => {
-    await trx
-      .insertInto("plan")
-      .values({
-        id,
-        name: plan.name,
-        revision: 1,
-        holds: holdsOf(plan),
-        created_at: now,
-        updated_at: now,
-        archived_at: null,
-      })
-      .execute();
-    await writeFirst(trx, id, plan);
-  });
+  await trx
+    .insertInto("plan")
+    .values({
+      id,
+      name: plan.name,
+      revision: 1,
+      holds: holdsOf(plan),
+      created_at: now,
+      updated_at: now,
+      archived_at: null,
+    })
+    .execute();
+  await writeFirst(trx, id, plan);
   return { id, revision: 1, createdAt: now, updatedAt: now };
 }
 

@@ -41,23 +41,31 @@ export async function putReadings(
   readings: readonly MeasuredRecord[],
   now: string,
 ): Promise<void> {
-  await db.transaction().execute(async (trx) => {
-    await planThere(trx, planId);
-    for (const { id, kind, atUtc, ...rest } of readings) {
-      const body = JSON.stringify({ id, kind, atUtc, ...rest });
-      await trx
-        .insertInto("reading")
-        .values({ plan_id: planId, id, kind, at_utc: atUtc, body, added_at: now })
-        .onConflict((conflict) => conflict.columns(["plan_id", "id"]).doUpdateSet({ kind, at_utc: atUtc, body }))
-        .execute();
-    }
-    const { count } = await trx
-      .selectFrom("reading")
-      .select((of) => of.fn.countAll<number>().as("count"))
-      .where("plan_id", "=", planId)
-      .executeTakeFirstOrThrow();
-    if (count > mostReadings) throw new TooManyReadings(mostReadings);
-  });
+  await db.transaction().execute((trx) => putReadingsIn(trx, planId, readings, now));
+}
+
+/** The same as a part of something larger that is written wholly or not at all. */
+export async function putReadingsIn(
+  trx: Db,
+  planId: string,
+  readings: readonly MeasuredRecord[],
+  now: string,
+): Promise<void> {
+  await planThere(trx, planId);
+  for (const { id, kind, atUtc, ...rest } of readings) {
+    const body = JSON.stringify({ id, kind, atUtc, ...rest });
+    await trx
+      .insertInto("reading")
+      .values({ plan_id: planId, id, kind, at_utc: atUtc, body, added_at: now })
+      .onConflict((conflict) => conflict.columns(["plan_id", "id"]).doUpdateSet({ kind, at_utc: atUtc, body }))
+      .execute();
+  }
+  const { count } = await trx
+    .selectFrom("reading")
+    .select((of) => of.fn.countAll<number>().as("count"))
+    .where("plan_id", "=", planId)
+    .executeTakeFirstOrThrow();
+  if (count > mostReadings) throw new TooManyReadings(mostReadings);
 }
 
 /** Takes a reading out; one that is not there is out already. */

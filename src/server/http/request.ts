@@ -1,5 +1,8 @@
 import "server-only";
+import { readFile } from "node:fs/promises";
+import { mostBundleBytes } from "@/core/bundle";
 import { mostPlanBytes } from "@/core/plan";
+import { type PlanFile } from "../reader";
 import { fault } from "./answer";
 
 /** Reads a JSON body as text. */
@@ -8,10 +11,36 @@ export async function bodyText(request: Request, mostBytes = mostPlanBytes): Pro
   return decode(body.bytes);
 }
 
-/** A file as it was sent: text, or the bytes of a bundle. */
-export async function bodyFile(request: Request, mostBytes = mostPlanBytes): Promise<string | Uint8Array> {
-  const { kind, bytes } = await bodyOf(request, ["application/json", "application/zip"], mostBytes);
+/** A plan file as it was sent: text, the bytes of a bundle, or where the launcher put them. */
+export async function bodyFile(request: Request): Promise<PlanFile> {
+  const kind = kindOf(request);
+  const spooled = spooledAt(request);
+  if (kind === "application/zip" && spooled !== null) {
+    await streamed(request, 0);
+    return { bundlePath: spooled };
+  }
+  const mostBytes = kind === "application/zip" ? mostBundleBytes : mostPlanBytes;
+  const { bytes } = await bodyOf(request, ["application/json", "application/zip"], mostBytes);
   return kind === "application/zip" ? bytes : decode(bytes);
+}
+
+/** The header in which the launcher says where it put a large body; what a request itself says there is never let in. */
+const spoolHeader = "x-golden-array-body-file";
+
+/** A body's bytes, from where they are: the file they were put in as they came, or the request. */
+export async function bodyBytes(request: Request, mostBytes: number): Promise<Uint8Array> {
+  // it has come to its end once its stream has, wherever it went
+  const inMemory = await streamed(request, mostBytes);
+  const spooled = spooledAt(request);
+  if (spooled === null) return inMemory;
+  const bytes = await readFile(spooled);
+  if (bytes.length > mostBytes) throw tooLarge(bytes.length, mostBytes);
+  return bytes;
+}
+
+/** Where the launcher put a body; while the application is being developed there is none. */
+function spooledAt(request: Request): string | null {
+  return process.env["GOLDEN_ARRAY_READER"] === undefined ? null : request.headers.get(spoolHeader);
 }
 
 /** Reads a body of one of some kinds, counting bytes as they come: the length header is only a promise. */
@@ -20,12 +49,22 @@ async function bodyOf(
   kinds: readonly string[],
   mostBytes: number,
 ): Promise<{ readonly kind: string; readonly bytes: Uint8Array }> {
-  const kind = request.headers.get("content-type")?.split(";")[0]?.trim().toLowerCase();
+  const kind = kindOf(request);
   if (kind === undefined || !kinds.includes(kind))
     throw fault("badRequest", `The body is ${kind ?? "of no stated kind"}; allowed: ${kinds.join(", ")}.`);
   const promised = Number(request.headers.get("content-length") ?? 0);
   if (promised > mostBytes) throw tooLarge(promised, mostBytes);
   if (request.body === null) throw fault("notJson", "The body is empty; expected JSON.");
+  return { kind, bytes: await bodyBytes(request, mostBytes) };
+}
+
+function kindOf(request: Request): string | undefined {
+  return request.headers.get("content-type")?.split(";")[0]?.trim().toLowerCase();
+}
+
+/** What comes of a body as it comes. */
+async function streamed(request: Request, mostBytes: number): Promise<Uint8Array> {
+  if (request.body === null) return new Uint8Array();
   const reader = request.body.getReader();
   let bytes = 0;
   const chunks: Uint8Array[] = [];
@@ -39,7 +78,7 @@ async function bodyOf(
     }
     chunks.push(value);
   }
-  return { kind, bytes: Buffer.concat(chunks) };
+  return Buffer.concat(chunks);
 }
 
 export async function bodyJson(request: Request, mostBytes = mostPlanBytes): Promise<unknown> {

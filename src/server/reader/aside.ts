@@ -1,6 +1,6 @@
 import "server-only";
 import Piscina from "piscina";
-import { type FileReading } from "./read-file";
+import { type FileReading, type PlanFile } from "./read-file";
 
 type Limits = {
   /** The bundled module a thread runs. */
@@ -11,7 +11,7 @@ type Limits = {
 };
 
 export type Reader = {
-  readonly read: (file: string | Uint8Array) => Promise<FileReading>;
+  readonly read: (file: PlanFile) => Promise<FileReading>;
   readonly end: () => Promise<void>;
 };
 

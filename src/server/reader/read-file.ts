@@ -1,6 +1,10 @@
+import { readFile as readBytes } from "node:fs/promises";
 import { alone, type BundleParts, readBundle } from "@/core/bundle";
 import { type PlanFault, readPlanText, type Plan } from "@/core/plan";
 import { readEpw } from "@/core/weather";
+
+/** A plan file: its text, the bytes of a bundle, or where on this computer such bytes lie. */
+export type PlanFile = string | Uint8Array | { readonly bundlePath: string };
 
 export type FileReading =
   /** A plan, and what came along with it. */
@@ -8,8 +12,11 @@ export type FileReading =
   | { readonly type: "fault"; readonly fault: PlanFault };
 
 /** A plan out of the text of a file, or out of a bundle. */
-export function readFile(file: string | Uint8Array): FileReading {
-  const unpacked = typeof file === "string" ? ({ type: "text", text: file, ...alone } as const) : readBundle(file);
+export async function readFile(file: PlanFile): Promise<FileReading> {
+  const unpacked =
+    typeof file === "string"
+      ? ({ type: "text", text: file, ...alone } as const)
+      : await readBundle("bundlePath" in file ? await readBytes(file.bundlePath) : file);
   if (unpacked.type === "fault") return unpacked;
   const reading = readPlanText(unpacked.text);
   if (reading.type === "fault") return reading;

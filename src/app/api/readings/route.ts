@@ -1,6 +1,6 @@
 import { type ReadingLine } from "@/api";
 import { mostPictureBytes, pictureFault } from "@/core/reading/photo";
-import { fault, guarded } from "@/server/http";
+import { bodyBytes, fault, guarded } from "@/server/http";
 import { type StickerOutcome, theStickers } from "@/server/stickers";
 
 export const dynamic = "force-dynamic";
@@ -11,7 +11,7 @@ export function POST(request: Request): Promise<Response> {
     const stickers = theStickers();
     if (stickers === null)
       throw fault("server", "Photos are read by the built application only: start it with “npm run demo”.");
-    const file = new Uint8Array(await request.arrayBuffer());
+    const file = await bodyBytes(request, Infinity);
     if (file.length > mostPictureBytes) throw fault("tooLarge", pictureFault("tooManyBytes"));
     const gone = new AbortController();
     request.signal.addEventListener("abort", () => gone.abort());
