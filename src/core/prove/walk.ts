@@ -245,11 +245,13 @@ const regulatedV = [12, 15.2] as const;
 function outcomeOf(lane: ProvedLane, { key, band: dueNow, read }: WalkStep, bars: readonly Bar[]): Outcome | null {
   if (read === null) return null;
   const { value, quantity } = read;
-  const over = bars.find(({ why, at }) => why === "overVoltage" && stepKey(readPlaceOf(lane, at), quantity) === key);
-  if (over !== undefined && lane.window !== null) return { type: "overCeiling", ceilingV: lane.window.maxV, bar: over };
   const band = read.due ?? dueNow;
+  const within = (shown: number) => band !== null && shown >= band.low && shown <= band.high;
+  const over = bars.find(({ why, at }) => why === "overVoltage" && stepKey(readPlaceOf(lane, at), quantity) === key);
+  // millivolts taken for volts bar all the same, and are told as what they are
+  if (over !== undefined && lane.window !== null && !within(value / 1000))
+    return { type: "overCeiling", ceilingV: lane.window.maxV, bar: over };
   if (band === null) return null;
-  const within = (shown: number) => shown >= band.low && shown <= band.high;
   if (within(value)) return { type: "fine" };
   if (value < 0 && -value > nothingShare * band.due && quantity !== "displayW") return { type: "minus" };
   if (within(value / 1000)) return { type: "thousandfold" };
