@@ -8,7 +8,9 @@ import { eventually, getJson, walk, walkAlone } from "./harness/visit";
 /** Living with it: an entry by thumb in a few presses, what was due, what a year of them shows. */
 
 const recordsOf = (address: string, url: string) =>
-  getJson<MeasuredRecord[]>(`${url}/api${address.replace("/plan/", "/plans/")}/readings`);
+  getJson<{ records: MeasuredRecord[] }>(`${url}/api${address.replace("/plan/", "/plans/")}/readings`).then(
+    ({ records }) => records,
+  );
 
 walk(
   "by one thumb: sky, watts, written down; marked in the margin; taken out again",

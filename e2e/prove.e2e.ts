@@ -10,7 +10,9 @@ import { Screen } from "./screen";
 /** Believing the meter: readings by thumb, judged at once, kept whatever dies; faults found on a simulated bench. */
 
 const readingsOf = (address: string, url: string) =>
-  getJson<ReadingRecord[]>(`${url}/api${address.replace("/plan/", "/plans/")}/readings`);
+  getJson<{ records: ReadingRecord[] }>(`${url}/api${address.replace("/plan/", "/plans/")}/readings`).then(
+    ({ records }) => records,
+  );
 
 /** Types figures by the large keys and keeps them. */
 async function keyIn({ page, fields }: Screen, figures: string): Promise<void> {

@@ -81,7 +81,10 @@ walkAlone(
         const input = await page.waitForSelector("input[aria-label='What a sheet brings home']");
         await (input as ElementHandle<HTMLInputElement>).uploadFile(file);
       };
-      const records = () => getJson<MeasuredRecord[]>(`${server.url}/api/plans/${id}/readings`);
+      const records = () =>
+        getJson<{ records: MeasuredRecord[] }>(`${server.url}/api/plans/${id}/readings`).then(
+          ({ records: all }) => all,
+        );
       const before = (await records()).length;
       const file = path.join(files, "home.json");
       writeFileSync(file, text);

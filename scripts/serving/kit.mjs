@@ -8,6 +8,7 @@ import { root } from "../root.mjs";
  */
 export const kitDir = path.join(root, ".next", "golden-array");
 export const guardsFile = path.join(kitDir, "guards.mjs");
+export const checkFile = path.join(kitDir, "check.mjs");
 export const limitsFile = path.join(kitDir, "limits.mjs");
 export const prepareFile = path.join(kitDir, "prepare.mjs");
 export const phonesFile = path.join(kitDir, "phones.mjs");
@@ -40,6 +41,7 @@ export function buildStickers() {
 
 export async function buildKit() {
   await bundle("scripts/serving/prepare.ts", prepareFile);
+  await bundle("scripts/serving/check.ts", checkFile);
   await bundle("src/server/guards/index.ts", guardsFile);
   await bundle("src/core/bundle/limits.ts", limitsFile);
   await bundle("src/server/phones/index.ts", phonesFile);

@@ -40,12 +40,17 @@ import {
 } from "./contract";
 
 /** Of an older or a newer version what still reads; one that does not stays on the server. */
-const readRecords = z.array(z.unknown()).transform((all) =>
-  all.flatMap((each) => {
-    const read = recordSchema.safeParse(each);
-    return read.success ? [read.data] : [];
-  }),
-);
+const readRecords = z
+  .strictObject({ records: z.array(z.unknown()), spoiled: z.number().int().min(0) })
+  .transform(({ records, spoiled }): ReadingsKept => ({
+    records: records.flatMap((each) => {
+      const read = recordSchema.safeParse(each);
+      return read.success ? [read.data] : [];
+    }),
+    spoiled,
+  }));
+/** The readings of a plan, and how many more are spoiled on the server's disk. */
+export type ReadingsKept = { readonly records: MeasuredRecord[]; readonly spoiled: number };
 
 type Send = {
   readonly method: "GET" | "POST" | "PUT" | "DELETE";
@@ -100,10 +105,13 @@ export function createClient(fetcher: typeof fetch) {
     /** Sends a file as it is, its text or the bytes of a bundle: the server judges it, so that nothing is trusted here. */
     importPlan: (file: string | Uint8Array<ArrayBuffer>): Promise<ApiResult<Receipt>> =>
       call({ method: "POST", path: "/api/plans/import", body: file }, receiptSchema),
+    /** Makes a new plan of the last whole revision of one that is spoiled on the disk. */
+    rescuePlan: (id: string): Promise<ApiResult<Receipt>> =>
+      call({ method: "POST", path: `/api/plans/${id}/rescue` }, receiptSchema),
     archivePlan: (id: string, archived: boolean): Promise<ApiResult<null>> =>
       call({ method: "PUT", path: `/api/plans/${id}/archived`, body: JSON.stringify({ archived }) }, nothing),
     readings: {
-      list: (planId: string): Promise<ApiResult<MeasuredRecord[]>> =>
+      list: (planId: string): Promise<ApiResult<ReadingsKept>> =>
         call({ method: "GET", path: `/api/plans/${planId}/readings` }, readRecords),
       /** Keeps a reading; the same one again is the same. */
       put: (planId: string, reading: MeasuredRecord): Promise<ApiResult<null>> =>

@@ -1,13 +1,15 @@
 import Link from "next/link";
+import { type ReactNode } from "react";
 
-/** What keeps the page from being made, and a way to try again. */
-export function Trouble({ words, again }: { words: string; again: string }) {
+/** What keeps the page from being made, and a way to try again; `children`: another way out. */
+export function Trouble({ words, again, children }: { words: string; again: string; children?: ReactNode }) {
   return (
     <main data-ready="true" style={{ maxWidth: 640, margin: "15vh auto", padding: 16 }}>
       <h1>Your plans cannot be reached now</h1>
       <p role="alert" style={{ overflowWrap: "anywhere" }}>
         {words}
       </p>
+      {children}
       <p>Anything typed and not yet saved is kept in the browser it was typed in.</p>
       <p>
         <Link href={again} prefetch={false}>

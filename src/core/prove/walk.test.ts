@@ -119,7 +119,7 @@ describe("light by the array’s own amps", () => {
 describe("what is joined to the input by volts", () => {
   const lane = laneOf(shed);
   const joined = walkOf(lane, []).steps.find(({ place, quantity }) => place.type === "array" && quantity === "openV");
-  if (joined?.band == null || lane.window === null)
+  if (joined?.band === undefined || joined.band === null || lane.window === null)
     throw new Error("the shed's strings are joined, and its input is known");
   const { due } = joined.band;
   const record: ReadingRecord = { ...reading, place: joined.place, quantity: "openV", value: due, due: joined.band };

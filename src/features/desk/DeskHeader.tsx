@@ -41,7 +41,7 @@ export function DeskHeader() {
     if (found.length < names.size) desk.set({ notice: "A photo is lost, and did not come along." });
     const kept = await browserClient.readings.list(desk.now().planId);
     if (kept.type === "fault") desk.set({ notice: `The readings did not come along: ${kept.fault.message}` });
-    const readings = kept.type === "ok" ? kept.value : [];
+    const readings = kept.type === "ok" ? kept.value.records : [];
     offerFile(
       planBundleName(present),
       "application/zip",

@@ -5,7 +5,7 @@ import { useStore } from "zustand";
 import { browserClient } from "@/api";
 import { openOutbox, type Readings, type ReadingsState, startReadings } from "@/features/keep";
 
-const none: ReadingsState = { records: null, waiting: new Set(), isKept: true, fault: null };
+const none: ReadingsState = { records: null, waiting: new Set(), isKept: true, fault: null, spoiled: 0 };
 const noStore = { getState: () => none, getInitialState: () => none, subscribe: () => () => undefined };
 
 const ReadingsContext = createContext<Readings | null>(null);

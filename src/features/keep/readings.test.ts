@@ -45,7 +45,7 @@ function world() {
     return way.answers ? { type: "ok", value } : gone;
   };
   const client = {
-    list: () => via(() => [...stored.values()]),
+    list: () => via(() => ({ records: [...stored.values()], spoiled: 0 })),
     put: (_: string, each: MeasuredRecord) => via(() => (stored.set(each.id, each), null)),
     putMany: (_: string, all: readonly MeasuredRecord[]) =>
       via(() => (all.forEach((each) => stored.set(each.id, each)), null)),

@@ -9,6 +9,7 @@ export type ReadingsState = {
   /** Ids of those not acknowledged yet. */ readonly waiting: ReadonlySet<string>;
   /** Whether what waits is on this device: a browser may keep nothing. */ readonly isKept: boolean;
   /** Why something waits, in a sentence. */ readonly fault: string | null;
+  /** How many are spoiled on the server's disk, and not among them. */ readonly spoiled: number;
 };
 
 export type Readings = {
@@ -36,7 +37,13 @@ const pausesMs = [1000, 2000, 5000, 10_000];
 
 /** The readings of a plan in this page. Nothing that was added is lost: it waits on the device until the server has it. */
 export function startReadings({ planId, client, outbox, now, wait }: Parts): Readings {
-  const store = createStore<ReadingsState>(() => ({ records: null, waiting: new Set(), isKept: true, fault: null }));
+  const store = createStore<ReadingsState>(() => ({
+    records: null,
+    waiting: new Set(),
+    isKept: true,
+    fault: null,
+    spoiled: 0,
+  }));
   const letters = new Map<string, Letter>();
   let onServer: readonly MeasuredRecord[] = [];
   let isLoaded = false;
@@ -65,9 +72,9 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
     for (let k = 0; !isStopped; k++) {
       const result = await asked;
       if (result.type === "ok") {
-        onServer = result.value;
+        onServer = result.value.records;
         isLoaded = true;
-        return show();
+        return show({ spoiled: result.value.spoiled });
       }
       show({ fault: result.fault.message });
       if (!mayPass(result.fault)) return;

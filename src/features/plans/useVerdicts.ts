@@ -49,7 +49,7 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan" | "readings">, pl
 async function foundOf(client: Pick<ApiClient, "readings">, planId: string, plan: Plan): Promise<FoundFault | null> {
   const kept = await client.readings.list(planId);
   const wiringId = plan.wirings[0]?.id ?? "";
-  const records = realReadings(kept.type === "fault" ? [] : kept.value, wiringId);
+  const records = realReadings(kept.type === "fault" ? [] : kept.value.records, wiringId);
   if (records.length === 0) return null;
   const moment = { atMs: 0, longitudeDeg: plan.site.longitudeDeg ?? 0 };
   const outcome = await pageMail().ask("foundFault", { plan, wiringId, moment, records }, { topic, lane: "patient" });

@@ -335,7 +335,8 @@ describe("migrating", () => {
         values (${id}, ${id}, 7, ${document}, ${now}, ${now})`.execute(old);
       await sql`insert into plan_revision values (${id}, 7, ${document}, ${now})`.execute(old);
     }
-    await panelShelf.add(old, [{ id: "p", sheet: demoPanels.rigid120 }], now);
+    await sql`insert into panel (id, name, revision, sheet, created_at, updated_at)
+      values ('p', 'p', 1, ${JSON.stringify(demoPanels.rigid120)}, ${now}, ${now})`.execute(old);
     await old.destroy();
     const today = await openDatabase(older);
     expect(await readPlanRecord(today, "a")).toMatchObject({ revision: 7, plan });

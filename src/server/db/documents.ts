@@ -1,11 +1,13 @@
 import "server-only";
 import { isDeepStrictEqual } from "node:util";
 import { applyPatch, createPatch, type Operation, type Pointer } from "rfc6902";
+import { digestOfChange, digestOfSnapshot, sealed, spoiledWords } from "./digest";
 import { type Db } from "./open";
+import { type PlanChangeTable, type PlanSnapshotTable } from "./tables";
 
 /**
  * A plan's document on disk: a snapshot, and the changes since as JSON Patches. An edit writes its change only; once the
- * changes have become as much to read as the document, a new snapshot is written and old changes go.
+ * changes have become as much to read as the document, a new snapshot is written and old changes go. Each has its digest.
  */
 
 /** Changes read for a document before it is written out anew. */
@@ -21,29 +23,75 @@ export class BrokenDocument extends Error {
   }
 }
 
-/** A plan's document as JSON, of whatever version it was written by. Throws BrokenDocument. */
-export async function readDocument(db: Db, planId: string): Promise<unknown> {
-  const snapshot = await db
-    .selectFrom("plan_snapshot")
-    .select(["revision", "document"])
-    .where("plan_id", "=", planId)
-    .executeTakeFirst();
-  if (snapshot === undefined) throw new BrokenDocument("its document is missing");
-  const changes = await changesAfter(db, planId, snapshot.revision);
-  const document = parse(snapshot.document);
-  for (const { revision, patch } of changes) {
-    const failures = applyPatch(document, parse(patch) as Operation[]).filter((failure) => failure !== null);
-    if (failures.length > 0) throw new BrokenDocument(`the change to revision ${revision} does not fit`);
-  }
+/** A plan's document at its revision as JSON, of whatever version it was written by. Throws BrokenDocument. */
+export async function readDocument(db: Db, planId: string, revision: number): Promise<unknown> {
+  const { whole, document, detail } = await wholeRevision(db, planId);
+  if (whole !== revision) throw new BrokenDocument(detail ?? "its last change is missing");
   return document;
+}
+
+/** How far a plan's document is whole: its last revision that can be put together, and why not the next. */
+export type Whole = { readonly whole: number | null; readonly document: unknown; readonly detail: string | null };
+
+/**
+ * Puts a plan's document together as far as it is whole: from its last snapshot, or where that is spoiled from the one before it,
+ * and the changes since. Nothing spoiled takes part: every row is held against its digest.
+ */
+export async function wholeRevision(db: Db, planId: string): Promise<Whole> {
+  const snapshots = await db
+    .selectFrom("plan_snapshot")
+    .selectAll()
+    .where("plan_id", "=", planId)
+    .orderBy("revision", "desc")
+    .execute();
+  let best: Whole = { whole: null, document: null, detail: "its document is missing" };
+  for (const snapshot of snapshots) {
+    const found = onFrom(snapshot, await changesAfter(db, planId, snapshot.revision));
+    if (found.detail === null) return found;
+    if ((found.whole ?? 0) > (best.whole ?? 0)) best = found;
+    else if (best.whole === null) best = { ...best, detail: found.detail };
+  }
+  return best;
+}
+
+/** A snapshot and the changes after it, one after another, up to the first that is missing, spoiled or does not fit. */
+function onFrom(snapshot: PlanSnapshotTable, changes: readonly PlanChangeTable[]): Whole {
+  if (snapshot.digest !== digestOfSnapshot(snapshot))
+    return { whole: null, document: null, detail: `its snapshot of revision ${snapshot.revision}: ${spoiledWords}` };
+  let [whole, document]: [number | null, unknown] = [null, null];
+  try {
+    document = parse(snapshot.document);
+    whole = snapshot.revision;
+    for (const change of changes) {
+      document = changedBy(document, whole, change);
+      whole = change.revision;
+    }
+    return { whole, document, detail: null };
+  } catch (error) {
+    if (!(error instanceof BrokenDocument)) throw error;
+    return { whole, document, detail: error.detail };
+  }
+}
+
+/** The next document, or why there is none. */
+function changedBy(document: unknown, whole: number, change: PlanChangeTable): unknown {
+  if (change.revision !== whole + 1) throw new BrokenDocument(`the change to revision ${whole + 1} is missing`);
+  const name = `the change to revision ${change.revision}`;
+  if (change.digest !== digestOfChange(change)) throw new BrokenDocument(`${name}: ${spoiledWords}`);
+  const next = parse(JSON.stringify(document));
+  if (applyPatch(next, parse(change.patch) as Operation[]).some((failure) => failure !== null))
+    throw new BrokenDocument(`${name} does not fit`);
+  return next;
 }
 
 /** Writes a plan's first document. */
 export async function writeFirst(trx: Db, planId: string, document: unknown): Promise<void> {
-  await trx
-    .insertInto("plan_snapshot")
-    .values({ plan_id: planId, revision: 1, document: JSON.stringify(document) })
-    .execute();
+  await writeSnapshot(trx, planId, 1, document);
+}
+
+async function writeSnapshot(trx: Db, planId: string, revision: number, document: unknown): Promise<void> {
+  const row = { plan_id: planId, revision, document: JSON.stringify(document) };
+  await trx.insertInto("plan_snapshot").values(sealed(row, digestOfSnapshot)).execute();
 }
 
 /** Writes what changes a plan's document into another, as a revision. */
@@ -53,12 +101,15 @@ export async function writeChange(
 ): Promise<void> {
   const patch = createPatch(from, to, wholeLists);
   const text = JSON.stringify(patch);
-  await trx.insertInto("plan_change").values({ plan_id: planId, revision, patch: text, saved_at: now }).execute();
-  const snapshot = await trx
+  const change = { plan_id: planId, revision, patch: text, saved_at: now };
+  await trx.insertInto("plan_change").values(sealed(change, digestOfChange)).execute();
+  const [snapshot, before] = await trx
     .selectFrom("plan_snapshot")
     .select(["revision", (of) => of.fn<number>("length", ["document"]).as("size")])
     .where("plan_id", "=", planId)
-    .executeTakeFirstOrThrow();
+    .orderBy("revision", "desc")
+    .execute();
+  if (snapshot === undefined) throw new BrokenDocument("its document is missing");
   const since = await trx
     .selectFrom("plan_change")
     .select((of) => [
@@ -68,27 +119,30 @@ export async function writeChange(
     .where("plan_id", "=", planId)
     .where("revision", ">", snapshot.revision)
     .executeTakeFirstOrThrow();
-  const again = structuredClone(from);
+  const again = parse(JSON.stringify(from));
   // a change that does not lead there when read again is never relied upon
   const fits =
     applyPatch(again, parse(text) as Operation[]).every((failure) => failure === null) && isDeepStrictEqual(again, to);
   if (fits && since.count <= mostSinceSnapshot && since.size <= snapshot.size) return;
-  await trx
-    .updateTable("plan_snapshot")
-    .set({ revision, document: JSON.stringify(to) })
-    .where("plan_id", "=", planId)
-    .execute();
+  await writeSnapshot(trx, planId, revision, to);
+  // two are kept: one that is spoiled is made again from the one before it
+  if (before !== undefined)
+    await trx
+      .deleteFrom("plan_snapshot")
+      .where("plan_id", "=", planId)
+      .where("revision", "<=", before.revision)
+      .execute();
   await trx
     .deleteFrom("plan_change")
     .where("plan_id", "=", planId)
-    .where("revision", "<=", revision - keptRevisions)
+    .where("revision", "<=", Math.min(revision - keptRevisions, snapshot.revision))
     .execute();
 }
 
-/** Where a plan's document changed after a revision, as paths such as "wirings.0.note"; null when that is no longer kept. */
+/** Where a plan's document changed after a revision, as paths such as "wirings.0.note"; null when that is no longer kept, or spoiled. */
 export async function changedSince(db: Db, planId: string, revision: number, now: number): Promise<string[] | null> {
   const changes = await changesAfter(db, planId, revision);
-  if (changes.length !== now - revision) return null;
+  if (changes.length !== now - revision || changes.some((each) => each.digest !== digestOfChange(each))) return null;
   const paths = changes.flatMap(({ patch }) => (parse(patch) as Operation[]).map(({ path }) => dotted(path)));
   return [...new Set(paths)];
 }
@@ -112,7 +166,7 @@ const wholeLists: NonNullable<Parameters<typeof createPatch>[2]> = (from: unknow
 function changesAfter(db: Db, planId: string, revision: number) {
   return db
     .selectFrom("plan_change")
-    .select(["revision", "patch"])
+    .selectAll()
     .where("plan_id", "=", planId)
     .where("revision", ">", revision)
     .orderBy("revision")

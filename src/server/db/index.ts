@@ -1,8 +1,9 @@
 import "server-only";
+export { checkAll, type FolderCheck } from "./check";
 export { withDatabase } from "./connection";
 export { importPlan } from "./bundles";
 export { inputShelf, type LibraryRecord, panelShelf, type PlanUse, type ShelfList } from "./library";
-export { databaseFileName, type Db, openDatabase } from "./open";
+export { databaseFileName, type Db, openDatabase, openToRead } from "./open";
 export {
   archivePlan,
   createPlan,
@@ -13,10 +14,19 @@ export {
   type PlanRecord,
   readPlanRecord,
   replacePlan,
+  rescuePlan,
   UnreadablePlan,
   type WriteResult,
 } from "./plans";
 export { addPhoto, readPhoto } from "./photos";
-export { deleteReading, keptReadings, listReadings, putReading, putReadings, TooManyReadings } from "./readings";
+export {
+  deleteReading,
+  type KeptReadings,
+  keptReadings,
+  listReadings,
+  putReading,
+  putReadings,
+  TooManyReadings,
+} from "./readings";
 export { addWeather, readWeather, type WeatherRecord } from "./weather";
-export { DatabaseProblem, NotFound, type ProblemKind } from "./problem";
+export { DatabaseProblem, NotFound, type ProblemKind, Spoiled } from "./problem";

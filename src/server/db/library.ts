@@ -1,10 +1,11 @@
 import "server-only";
-import { sql } from "kysely";
 import { type z, ZodError } from "zod";
 import { type UnreadableSheet } from "@/api";
 import { deviceFromAnyVersion, deviceSchema, faultOf, labelFromAnyVersion, labelSchema } from "@/core/plan";
+import { digestOfSheet, sealed } from "./digest";
 import { type Db } from "./open";
-import { NotFound } from "./problem";
+import { NotFound, Spoiled } from "./problem";
+import { type LibraryTable } from "./tables";
 
 export type PlanUse = { readonly id: string; readonly name: string };
 
@@ -26,12 +27,8 @@ export type ShelfList<Sheet> = {
   readonly unreadable: UnreadableSheet[];
 };
 
-type Row = { id: string; revision: number; updated_at: string; retired_at: string | null; sheet: string };
-
-/** Rows written by one statement: each takes seven of the 32 766 values a statement may have. */
+/** Rows written by one statement: each takes eight of the 32 766 values a statement may have. */
 const rowsAtOnce = 500;
-
-const columns = ["id", "revision", "updated_at", "retired_at", "sheet"] as const;
 
 /** A shelf of the library: panels and inputs are kept alike, each sheet validated on the way out as on the way in.
  *  `upgrade` brings sheets kept by an older version to today's shape; `inPlans` is the list of a plan that holds copies. */
@@ -41,20 +38,23 @@ function shelf<Sheet extends { name: string }>(
   schema: z.ZodType<Sheet>,
   upgrade: (older: unknown) => unknown,
 ) {
-  const toRecord = (row: Row, uses: ReadonlyMap<string, PlanUse[]>): LibraryRecord<Sheet> => ({
+  const toRecord = (row: LibraryTable, uses: ReadonlyMap<string, PlanUse[]>): LibraryRecord<Sheet> => ({
     id: row.id,
     revision: row.revision,
     updatedAt: row.updated_at,
     retired: row.retired_at !== null,
     usedBy: uses.get(row.id) ?? [],
-    sheet: schema.parse(upgrade(JSON.parse(row.sheet))),
+    sheet: schema.parse(upgrade(JSON.parse(wholeRow(row).sheet))),
   });
 
   async function uses(db: Db): Promise<ReadonlyMap<string, PlanUse[]>> {
-    const path = `$.${inPlans}`;
-    const { rows } = await sql<{ id: string; name: string; sheet_id: string }>`
-      select plan.id, plan.name, held.value as sheet_id
-      from plan, json_each(plan.holds, ${path}) as held order by plan.name`.execute(db);
+    const rows = await db
+      .selectFrom("plan_sheet")
+      .innerJoin("plan", "plan.id", "plan_sheet.plan_id")
+      .select(["plan.id", "plan.name", "plan_sheet.sheet_id"])
+      .where("plan_sheet.shelf", "=", inPlans)
+      .orderBy("plan.name")
+      .execute();
     return grouped(rows);
   }
 
@@ -62,8 +62,8 @@ function shelf<Sheet extends { name: string }>(
     return toRecord(await rowOf(db, id), await uses(db));
   }
 
-  async function rowOf(db: Db, id: string): Promise<Row> {
-    const row = await db.selectFrom(table).select(columns).where("id", "=", id).executeTakeFirst();
+  async function rowOf(db: Db, id: string): Promise<LibraryTable> {
+    const row = await db.selectFrom(table).selectAll().where("id", "=", id).executeTakeFirst();
     if (row === undefined) throw new NotFound(table, id);
     return row;
   }
@@ -75,26 +75,25 @@ function shelf<Sheet extends { name: string }>(
     revision: number,
     values: { name?: string; sheet?: string; retired_at?: string | null; updated_at: string },
   ): Promise<LibraryRecord<Sheet> | null> {
-    const updated = await db
-      .updateTable(table)
-      .set({ ...values, revision: revision + 1 })
-      .where("id", "=", id)
-      .where("revision", "=", revision)
-      .executeTakeFirst();
-    const record = await read(db, id);
-    return updated.numUpdatedRows > 0n ? record : null;
+    return db.transaction().execute(async (trx) => {
+      const row = await rowOf(trx, id);
+      if (row.revision !== revision) return null;
+      // what is spoiled is written over wholly or not at all
+      if (values.sheet === undefined) wholeRow(row);
+      await trx
+        .updateTable(table)
+        .set(sealed({ ...row, ...values, revision: revision + 1 }, digestOfSheet))
+        .where("id", "=", id)
+        .execute();
+      return read(trx, id);
+    });
   }
 
   return {
     schema,
     read,
     async list(db: Db): Promise<ShelfList<Sheet>> {
-      const rows = await db
-        .selectFrom(table)
-        .select([...columns, "name"])
-        .orderBy("name")
-        .orderBy("id")
-        .execute();
+      const rows = await db.selectFrom(table).selectAll().orderBy("name").orderBy("id").execute();
       const used = await uses(db);
       const records: LibraryRecord<Sheet>[] = [];
       const unreadable: UnreadableSheet[] = [];
@@ -115,15 +114,18 @@ function shelf<Sheet extends { name: string }>(
     async add(db: Db, made: readonly { id: string; sheet: Sheet }[], now: string): Promise<void> {
       await db.transaction().execute(async (trx) => {
         for (let from = 0; from < made.length; from += rowsAtOnce) {
-          const rows = made.slice(from, from + rowsAtOnce).map(({ id, sheet }) => ({
-            id,
-            name: sheet.name,
-            revision: 1,
-            sheet: JSON.stringify(sheet),
-            created_at: now,
-            updated_at: now,
-            retired_at: null,
-          }));
+          const rows = made
+            .slice(from, from + rowsAtOnce)
+            .map(({ id, sheet }) => ({
+              id,
+              name: sheet.name,
+              revision: 1,
+              sheet: JSON.stringify(sheet),
+              created_at: now,
+              updated_at: now,
+              retired_at: null,
+            }))
+            .map((row) => sealed(row, digestOfSheet));
           await trx.insertInto(table).values(rows).execute();
         }
       });
@@ -144,6 +146,12 @@ function shelf<Sheet extends { name: string }>(
       return false;
     },
   };
+}
+
+/** A row as it was written. Throws Spoiled. */
+function wholeRow(row: LibraryTable): LibraryTable {
+  if (row.digest !== digestOfSheet(row)) throw new Spoiled(`“${row.name}”`);
+  return row;
 }
 
 function problemOf(error: unknown): string {

@@ -12,8 +12,11 @@ import { type Tables } from "./tables";
 export type Db = Kysely<Tables>;
 
 export const databaseFileName = "golden-array.db";
-/** Longest this process waits for another program's lock, ms. */
+/** Longest this process waits for another program's lock, ms; and one that only reads. */
 const busyMs = 100;
+const readerMs = 5000;
+/** Largest file that is checked wholly at each start; a larger one by `npm run check`. */
+const mostCheckedBytes = 100_000_000;
 const sqliteMagic = "SQLite format 3\0";
 
 /**
@@ -40,6 +43,27 @@ export async function openDatabase(dataDir: string, known: typeof migrations = m
     return db;
   } catch (error) {
     sqlite.close();
+    throw troubleOf(error, file) ?? error;
+  }
+}
+
+/** Opens a database only to read it, also while a server saves to it: nothing is made, moved or brought up to date. */
+export function openToRead(dataDir: string): Db {
+  const file = path.join(dataDir, databaseFileName);
+  if (!existsSync(file)) throw new DatabaseProblem("unreachable", `There is no database at ${file}.`);
+  refuseForeignFile(file);
+  try {
+    const sqlite = new Database(file, { readonly: true, timeout: readerMs });
+    const done = executedMigrations(sqlite);
+    if (done.length !== Object.keys(migrations).length) {
+      sqlite.close();
+      throw new DatabaseProblem(
+        "unmigrated",
+        `The database ${file} was written by another version. Start Golden Array once with it, then check again.`,
+      );
+    }
+    return new Kysely<Tables>({ dialect: new ForgivingSqliteDialect({ database: sqlite }) });
+  } catch (error) {
     throw troubleOf(error, file) ?? error;
   }
 }
@@ -90,7 +114,9 @@ function openSqlite(file: string): Database.Database {
 function refuseDamage(sqlite: Database.Database, file: string): void {
   let verdict: unknown;
   try {
-    verdict = sqlite.pragma("quick_check(1)", { simple: true });
+    // the whole check holds indexes against their tables as well; of a very large file it would take minutes at each start
+    const isSmall = statSync(file).size <= mostCheckedBytes;
+    verdict = sqlite.pragma(isSmall ? "integrity_check(1)" : "quick_check(1)", { simple: true });
   } catch (error) {
     throw troubleOf(error, file) ?? error;
   }

@@ -1,6 +1,7 @@
 import "server-only";
 import { type Plan, type PlanFault, readPlan } from "@/core/plan";
-import { BrokenDocument, changedSince, readDocument, writeChange, writeFirst } from "./documents";
+import { digestOfPlan, sealed, spoiledWords } from "./digest";
+import { BrokenDocument, changedSince, readDocument, wholeRevision, writeChange, writeFirst } from "./documents";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
 import { type PlanTable } from "./tables";
@@ -25,11 +26,12 @@ export type WriteResult =
         readonly string[] | null;
     };
 
-/** A stored document that no longer reads: never shown half, never overwritten. */
+/** A stored document that no longer reads: never shown half, never overwritten. `whole`: the last revision that does; null: none. */
 export class UnreadablePlan extends Error {
   constructor(
     readonly id: string,
     readonly fault: PlanFault,
+    readonly whole: number | null = null,
   ) {
     super(`The stored plan "${id}" cannot be read.`);
     this.name = "UnreadablePlan";
@@ -37,15 +39,10 @@ export class UnreadablePlan extends Error {
 }
 
 export async function listPlans(db: Db): Promise<PlanHeader[]> {
-  const rows = await db
-    .selectFrom("plan")
-    .select(["id", "name", "revision", "created_at", "updated_at", "archived_at"])
-    .orderBy("updated_at", "desc")
-    .orderBy("id")
-    .execute();
+  const rows = await db.selectFrom("plan").selectAll().orderBy("updated_at", "desc").orderBy("id").execute();
   return rows.map((row) => ({
     id: row.id,
-    name: row.name,
+    name: isWhole(row) ? row.name : `${row.name} (spoiled on the disk)`,
     revision: row.revision,
     createdAt: row.created_at,
     updatedAt: row.updated_at,
@@ -64,18 +61,9 @@ export async function createPlan(db: Db, made: { id: string; plan: Plan; now: st
 /** The same as a part of something larger that is written wholly or not at all. */
 export async function createPlanIn(trx: Db, made: { id: string; plan: Plan; now: string }): Promise<PlanReceipt> {
   const { id, plan, now } = made;
-  await trx
-    .insertInto("plan")
-    .values({
-      id,
-      name: plan.name,
-      revision: 1,
-      holds: holdsOf(plan),
-      created_at: now,
-      updated_at: now,
-      archived_at: null,
-    })
-    .execute();
+  const row = { id, name: plan.name, revision: 1, created_at: now, updated_at: now, archived_at: null };
+  await trx.insertInto("plan").values(sealed(row, digestOfPlan)).execute();
+  await writeHeld(trx, id, plan);
   await writeFirst(trx, id, plan);
   return { id, revision: 1, createdAt: now, updatedAt: now };
 }
@@ -90,24 +78,31 @@ export async function replacePlan(
     const row = await planRow(trx, id);
     if (row.revision !== revision) return staleAgainst(trx, row, revision);
     const next = revision + 1;
-    await trx
-      .updateTable("plan")
-      .set({ name: plan.name, revision: next, holds: holdsOf(plan), updated_at: now })
-      .where("id", "=", id)
-      .execute();
-    await writeChange(trx, { planId: id, revision: next, from: await rawOf(trx, id), to: plan, now });
+    const from = await rawOf(trx, row);
+    await writeRow(trx, { ...row, name: plan.name, revision: next, updated_at: now });
+    await writeHeld(trx, id, plan);
+    await writeChange(trx, { planId: id, revision: next, from, to: plan, now });
     return { type: "saved", receipt: { id, revision: next, createdAt: row.created_at, updatedAt: now } };
   });
 }
 
 /** Puts a plan away, or brings it back; the plan itself and its revision stay as they are. */
 export async function archivePlan(db: Db, id: string, archived: boolean, now: string): Promise<void> {
-  const done = await db
+  await db.transaction().execute(async (trx) => {
+    const row = await planRow(trx, id);
+    // to write over what is spoiled would make it look whole
+    if (!isWhole(row)) await rawOf(trx, row);
+    await writeRow(trx, { ...row, archived_at: archived ? now : null });
+  });
+}
+
+/** Writes a plan's entry in the list. */
+async function writeRow(trx: Db, { id, ...row }: PlanTable): Promise<void> {
+  await trx
     .updateTable("plan")
-    .set({ archived_at: archived ? now : null })
+    .set(sealed({ id, ...row }, digestOfPlan))
     .where("id", "=", id)
-    .executeTakeFirst();
-  if (done.numUpdatedRows === 0n) throw new NotFound("plan", id);
+    .execute();
 }
 
 /** Deletes a plan if it is still at the revision the person saw. */
@@ -142,26 +137,47 @@ async function staleAgainst(
   };
 }
 
-async function toRecord(db: Db, { id, revision, created_at, updated_at }: PlanTable): Promise<PlanRecord> {
-  const reading = readPlan(await rawOf(db, id));
+async function toRecord(db: Db, row: PlanTable): Promise<PlanRecord> {
+  const { id, revision, created_at, updated_at } = row;
+  const reading = readPlan(await rawOf(db, row));
   if (reading.type === "fault") throw new UnreadablePlan(id, reading.fault);
   return { id, revision, createdAt: created_at, updatedAt: updated_at, plan: reading.plan };
 }
 
+function isWhole(row: PlanTable): boolean {
+  return row.digest === digestOfPlan(row);
+}
+
 /** A plan's document as it was written, by whatever version. */
-async function rawOf(db: Db, id: string): Promise<unknown> {
+async function rawOf(db: Db, row: PlanTable): Promise<unknown> {
   try {
-    return await readDocument(db, id);
+    if (!isWhole(row)) throw new BrokenDocument(`its entry in the list: ${spoiledWords}`);
+    return await readDocument(db, row.id, row.revision);
   } catch (error) {
-    if (error instanceof BrokenDocument) throw new UnreadablePlan(id, { type: "notJson", detail: error.detail });
-    throw error;
+    if (!(error instanceof BrokenDocument)) throw error;
+    const { whole } = await wholeRevision(db, row.id);
+    throw new UnreadablePlan(row.id, { type: "notJson", detail: error.detail }, whole);
   }
 }
 
-/** The library sheets a plan holds copies of. */
-function holdsOf({ panels, inputs }: Plan): string {
+/** Makes a new plan of the last whole revision of one that is spoiled; the spoiled one stays as it is. */
+export async function rescuePlan(db: Db, id: string, made: { id: string; now: string }): Promise<PlanReceipt> {
+  const { whole, document } = await wholeRevision(db, id);
+  const reading = readPlan(document);
+  if (whole === null || reading.type === "fault") throw new NotFound("whole revision of the plan", id);
+  const plan = { ...reading.plan, name: `${reading.plan.name.slice(0, 55)}, revision ${whole}` };
+  return createPlan(db, { ...made, plan });
+}
+
+/** Writes which library sheets a plan holds copies of. */
+async function writeHeld(trx: Db, planId: string, { panels, inputs }: Plan): Promise<void> {
+  await trx.deleteFrom("plan_sheet").where("plan_id", "=", planId).execute();
   const idsIn = (list: readonly { readonly libraryId: string | null }[]) => [
     ...new Set(list.flatMap(({ libraryId }) => libraryId ?? [])),
   ];
-  return JSON.stringify({ panels: idsIn(panels), inputs: idsIn(inputs) });
+  const rows = [
+    ...idsIn(panels).map((sheet_id) => ({ plan_id: planId, shelf: "panels" as const, sheet_id })),
+    ...idsIn(inputs).map((sheet_id) => ({ plan_id: planId, shelf: "inputs" as const, sheet_id })),
+  ];
+  if (rows.length > 0) await trx.insertInto("plan_sheet").values(rows).execute();
 }

@@ -18,6 +18,16 @@ export class DatabaseProblem extends Error {
   }
 }
 
+/** Something that was kept and is not what was written any more. */
+export class Spoiled extends Error {
+  constructor(what: string) {
+    super(
+      `${what} is spoiled on the disk: its check sum does not fit. It was left as it is; put back a copy of yours, or add it again.`,
+    );
+    this.name = "Spoiled";
+  }
+}
+
 /** Nothing with that id. */
 export class NotFound extends Error {
   constructor(

@@ -1,5 +1,6 @@
 import "server-only";
 import { mostReadings, type MeasuredRecord, recordSchema } from "@/core/measured";
+import { digestOfReading, sealed } from "./digest";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
 
@@ -13,20 +14,24 @@ export class TooManyReadings extends Error {
 
 /** All readings of a plan, oldest first. One that no longer reads is left out of the answer and stays where it is. */
 export async function listReadings(db: Db, planId: string): Promise<MeasuredRecord[]> {
-  return (await keptReadings(db, planId)).flatMap((each) => recordSchema.safeParse(each).data ?? []);
+  return (await keptReadings(db, planId)).records.flatMap((each) => recordSchema.safeParse(each).data ?? []);
 }
 
+/** Readings as they were kept, oldest first, and how many are spoiled on the disk, which are not among them. */
+export type KeptReadings = { readonly records: readonly unknown[]; readonly spoiled: number };
+
 /** The same as they were kept, for whoever reads them by the schema anyway: ten thousand take a tenth of a second to check. */
-export async function keptReadings(db: Db, planId: string): Promise<unknown[]> {
+export async function keptReadings(db: Db, planId: string): Promise<KeptReadings> {
   await planThere(db, planId);
   const rows = await db
     .selectFrom("reading")
-    .select("body")
+    .selectAll()
     .where("plan_id", "=", planId)
     .orderBy("at_utc")
     .orderBy("id")
     .execute();
-  return rows.map(({ body }) => parsedOf(body));
+  const whole = rows.filter((row) => row.digest === digestOfReading(row));
+  return { records: whole.map(({ body }) => parsedOf(body)), spoiled: rows.length - whole.length };
 }
 
 /** Keeps a reading. The same one again, as a device sends that heard no answer, is kept once. */
@@ -54,10 +59,11 @@ export async function putReadingsIn(
   await planThere(trx, planId);
   for (const { id, kind, atUtc, ...rest } of readings) {
     const body = JSON.stringify({ id, kind, atUtc, ...rest });
+    const row = sealed({ plan_id: planId, id, kind, at_utc: atUtc, body, added_at: now }, digestOfReading);
     await trx
       .insertInto("reading")
-      .values({ plan_id: planId, id, kind, at_utc: atUtc, body, added_at: now })
-      .onConflict((conflict) => conflict.columns(["plan_id", "id"]).doUpdateSet({ kind, at_utc: atUtc, body }))
+      .values(row)
+      .onConflict((conflict) => conflict.columns(["plan_id", "id"]).doUpdateSet(row))
       .execute();
   }
   const { count } = await trx

@@ -1,20 +1,21 @@
 import "server-only";
 
-/** Table shapes as Kysely sees them. Times are ISO 8601 in UTC; documents are validated JSON text. */
+/** Table shapes as Kysely sees them. Times are ISO 8601 in UTC; documents are validated JSON text; digests are of the row they stand in. */
 export type PlanTable = {
   id: string;
   name: string;
   revision: number;
-  /** Ids of the library sheets it holds copies of, as JSON: `{"panels": […], "inputs": […]}`. */
-  holds: string;
   created_at: string;
   updated_at: string;
   archived_at: string | null;
+  digest: string;
 };
-/** A plan's document as it was at a revision; the changes after that make it what it is. */
-export type PlanSnapshotTable = { plan_id: string; revision: number; document: string };
+/** A plan's document as it was at a revision; the changes after that make it what it is. The last two are kept. */
+export type PlanSnapshotTable = { plan_id: string; revision: number; document: string; digest: string };
 /** What made a revision out of the one before, as a JSON Patch (RFC 6902). */
-export type PlanChangeTable = { plan_id: string; revision: number; patch: string; saved_at: string };
+export type PlanChangeTable = { plan_id: string; revision: number; patch: string; saved_at: string; digest: string };
+/** The library sheets that a plan holds copies of. */
+export type PlanSheetTable = { plan_id: string; shelf: "panels" | "inputs"; sheet_id: string };
 export type LibraryTable = {
   id: string;
   name: string;
@@ -23,10 +24,11 @@ export type LibraryTable = {
   created_at: string;
   updated_at: string;
   retired_at: string | null;
+  digest: string;
 };
 
 /** A weather file: its text, packed, under the digest of it. */
-export type WeatherTable = { id: string; name: string; packed: Buffer; added_at: string };
+export type WeatherTable = { id: string; name: string; packed: Buffer; added_at: string; digest: string };
 
 /** A photo laid under a drawing, under the digest of its bytes. */
 export type PhotoTable = { id: string; bytes: Buffer; added_at: string };
@@ -39,6 +41,7 @@ export type ReadingTable = {
   at_utc: string;
   body: string;
   added_at: string;
+  digest: string;
 };
 
 export type Tables = {
@@ -48,6 +51,7 @@ export type Tables = {
   plan: PlanTable;
   plan_snapshot: PlanSnapshotTable;
   plan_change: PlanChangeTable;
+  plan_sheet: PlanSheetTable;
   panel: LibraryTable;
   input: LibraryTable;
 };

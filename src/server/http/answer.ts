@@ -2,7 +2,15 @@ import "server-only";
 import { ZodError } from "zod";
 import { type ApiFault, type ApiFaultType } from "@/api";
 import { faultOf, type PlanFault } from "@/core/plan";
-import { DatabaseProblem, NotFound, type ProblemKind, TooManyReadings, UnreadablePlan, type WriteResult } from "../db";
+import {
+  DatabaseProblem,
+  NotFound,
+  type ProblemKind,
+  Spoiled,
+  TooManyReadings,
+  UnreadablePlan,
+  type WriteResult,
+} from "../db";
 
 const statusOf: Readonly<Record<ApiFaultType, number>> = {
   badRequest: 400,
@@ -80,7 +88,7 @@ const faultOfProblem: Readonly<Record<ProblemKind, ApiFaultType>> = {
 export function troubleWords(error: unknown): string | null {
   if (error instanceof DatabaseProblem) return error.message;
   if (error instanceof UnreadablePlan)
-    return `${error.message} ${planFaultSentence(error.fault)} It was left untouched.`;
+    return `${error.message} ${planFaultSentence(error.fault)} It was left untouched.${error.whole === null ? "" : ` Its revision ${error.whole} is whole.`}`;
   return null;
 }
 
@@ -89,6 +97,7 @@ function toFault(error: unknown): ApiFault {
   if (error instanceof NotFound)
     return fault("notFound", `${error.message} It may have been deleted in another tab.`).fault;
   if (error instanceof DatabaseProblem) return fault(faultOfProblem[error.kind], error.message).fault;
+  if (error instanceof Spoiled) return fault("server", error.message).fault;
   if (error instanceof TooManyReadings) return fault("invalid", error.message).fault;
   const trouble = troubleWords(error);
   if (trouble !== null) return fault("server", trouble).fault;

@@ -4,6 +4,7 @@ import { NotFound, readPlanRecord } from "@/server/db";
 import { pageData } from "@/app/page-data";
 import { Trouble } from "@/app/Trouble";
 import { PlanDesk } from "./PlanDesk";
+import { Rescue } from "./Rescue";
 
 export const dynamic = "force-dynamic";
 
@@ -19,7 +20,12 @@ export default async function PlanLayout({
     if (error instanceof NotFound) notFound();
     throw error;
   });
-  if (found.type === "trouble") return <Trouble words={found.words} again={`/plan/${id}/wire`} />;
+  if (found.type === "trouble")
+    return (
+      <Trouble words={found.words} again={`/plan/${id}/wire`}>
+        {found.whole !== null && <Rescue id={id} whole={found.whole} />}
+      </Trouble>
+    );
   return (
     <PlanDesk key={id} opened={found.data}>
       {children}
