@@ -1,6 +1,6 @@
-/** Headers of every answer, whoever gives it; a page brings a policy of its own, which replaces this one. */
+/** Headers of every answer, whoever gives it; a page brings a policy of its own, which replaces this one: what is none may do nothing. */
 export const safeHeaders = {
-  "content-security-policy": "default-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
+  "content-security-policy": "default-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'; sandbox",
   "x-content-type-options": "nosniff",
   "referrer-policy": "no-referrer",
   "cross-origin-opener-policy": "same-origin",

@@ -41,7 +41,12 @@ function whyNot(request, refusal, hosts) {
   );
   if (why !== null) return { status: 403, type: "forbidden", message: why };
   if ("upgrade" in request.headers)
-    return { status: 400, type: "badRequest", message: "This server upgrades no connection to another protocol." };
+    return {
+      status: 400,
+      type: "badRequest",
+      message: "This server upgrades no connection to another protocol.",
+      headers: { connection: "close" },
+    };
   if (!methods.includes(request.method ?? ""))
     return {
       status: 405,

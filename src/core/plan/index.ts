@@ -103,6 +103,14 @@ export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { photoIdsOf } from "./photos";
 export { faultOf, mostPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
-export { deviceFromAnyVersion, labelFromAnyVersion } from "./upgrades";
+export {
+  deviceFromAnyVersion,
+  deviceSteps,
+  labelFromAnyVersion,
+  labelSteps,
+  sheetFromAnyVersion,
+  sheetUpgrades,
+  type SheetStep,
+} from "./sheets";
 export { mergePlans, type PartDifference, partsApart, type Side, usualSide } from "./merge";
 export { type PartKind } from "./section";

@@ -1,5 +1,5 @@
-import { isJson, type Json, listOf } from "./section";
-import { labelFromVersion3 } from "./sections/panels";
+import { type Json, listOf } from "./section";
+import { deviceFromAnyVersion, labelFromAnyVersion } from "./sheets";
 import { sectionNames, sections } from "./sections";
 
 /**
@@ -22,7 +22,7 @@ function fromVersion1(plan: Json): Json {
     ...plan,
     version: 2,
     panels: listOf(plan["panels"]).map((panel) => ({ ...panel, count: used(panel["id"]), measured: null })),
-    inputs: listOf(plan["inputs"]).map((input) => ({ ...input, device: deviceFromVersion1(input["device"]) })),
+    inputs: listOf(plan["inputs"]).map((input) => ({ ...input, device: deviceFromAnyVersion(input["device"]) })),
     wirings: wirings.map(({ panelId, inputId, portId, series, strings, ...kept }) => ({
       ...kept,
       note: "",
@@ -37,8 +37,8 @@ function fromVersion2(plan: Json): Json {
   return {
     ...plan,
     version: 3,
-    panels: listOf(plan["panels"]).map((panel) => ({ ...panel, label: labelFromVersion2(panel["label"]) })),
-    inputs: listOf(plan["inputs"]).map((input) => ({ ...input, device: carriedFromVersion2(input["device"]) })),
+    panels: listOf(plan["panels"]).map((panel) => ({ ...panel, label: labelFromAnyVersion(panel["label"]) })),
+    inputs: listOf(plan["inputs"]).map((input) => ({ ...input, device: deviceFromAnyVersion(input["device"]) })),
   };
 }
 
@@ -55,25 +55,6 @@ function fromVersion3(plan: Json): Json {
   };
 }
 
-/** For labels kept in the library, of whatever version. */
-export function labelFromAnyVersion(label: unknown): unknown {
-  return labelFromVersion3(labelFromVersion2(label));
-}
-
-function labelFromVersion2(label: unknown): unknown {
-  if (!isJson(label) || "stowedLengthMm" in label) return label;
-  return carriedFromVersion2({ ...label, stowedLengthMm: null, stowedWidthMm: null, stowedDepthMm: null });
-}
-
-/** Also used for devices kept in the library. */
-export function deviceFromAnyVersion(device: unknown): unknown {
-  return carriedFromVersion2(deviceFromVersion1(device));
-}
-
-function carriedFromVersion2(sheet: unknown): unknown {
-  return isJson(sheet) && !("weightKg" in sheet) ? { ...sheet, weightKg: null, price: null, currency: "EUR" } : sheet;
-}
-
 function rowsFromVersion1(panelId: unknown, series: number, strings: number): Json[] {
   return Array.from({ length: strings }, (_, row) => ({
     blockingDiode: false,
@@ -86,19 +67,6 @@ function rowsFromVersion1(panelId: unknown, series: number, strings: number): Js
       tiltDeg: 0,
     })),
   }));
-}
-
-function deviceFromVersion1(device: unknown): unknown {
-  if (!isJson(device) || "groups" in device) return device;
-  const ports = listOf(device["ports"]).map((port) => ({
-    ...port,
-    conversion: "mppt",
-    tracker: "unknown",
-    batteryMaxA: null,
-    pwmDropV: null,
-    moduleId: null,
-  }));
-  return { ...device, ports, groups: [], modules: [] };
 }
 
 /** A count of version 1, bounded as that version bounded it, so that a hostile file cannot ask for a million panels. */

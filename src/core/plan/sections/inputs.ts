@@ -4,6 +4,7 @@ import { mostOf } from "../bounds";
 import { type Plan } from "../document";
 import { carried, id, name, stated, usualCurrency } from "../fields";
 import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { deviceSteps, sheetUpgrades } from "../sheets";
 import { withoutInput } from "./need";
 import { withLanes } from "./wirings";
 
@@ -87,7 +88,8 @@ export const deviceSchema = deviceShape.superRefine((device, context) => {
     });
 });
 
-export const version = 1;
+export const upgrades = sheetUpgrades("devices", "device", deviceSteps);
+export const version = 1 + upgrades.length;
 export const schema = z
   .array(z.strictObject({ id, libraryId: id.nullable(), device: deviceSchema }))
   .max(mostOf.inputs);
@@ -175,8 +177,6 @@ export function looseIn({ inputs }: Plan): Loose | null {
 export function fromVersion3({ inputs }: Json): unknown {
   return Array.isArray(inputs) ? listOf(inputs) : inputs;
 }
-
-export const upgrades = [];
 
 /** A port with nothing known about it yet. */
 export function blankPort(portId: string, portName: string): PortSheet {

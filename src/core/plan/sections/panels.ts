@@ -5,7 +5,8 @@ import { mostOf } from "../bounds";
 import { type Plan } from "../document";
 import { carried, field, id, name, nonNegative, stated, usualCurrency } from "../fields";
 import { grown, keepOnly, newPieces, type Piece, pieceNumber, pieceSchema } from "../pieces";
-import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { labelFromAnyVersion, labelSteps, sheetUpgrades } from "../sheets";
 import { keptEnds } from "./protect";
 import { firstPort, withLanes } from "./wirings";
 
@@ -50,7 +51,8 @@ export const measuredSchema = z.strictObject({
   points: z.array(z.strictObject({ v: nonNegative("vocV"), i: nonNegative("iscA") })).max(500),
 });
 
-export const version = 1;
+export const upgrades = sheetUpgrades("labels", "label", labelSteps);
+export const version = 1 + upgrades.length;
 export const schema = z
   .array(
     z.strictObject({
@@ -188,21 +190,12 @@ export function fromVersion3({ panels }: Json): unknown {
     const many = typeof count === "number" && Number.isInteger(count) ? Math.min(200, Math.max(0, count)) : 0;
     return {
       ...panel,
-      label: labelFromVersion3(panel["label"]),
+      label: labelFromAnyVersion(panel["label"]),
       pieces: Array.from({ length: many }, (_, k) => ({ number: k + 1, tag: "", own: [], substringsRun: null })),
       given: many,
     };
   });
 }
-
-/** Also used for labels kept in the library. */
-export function labelFromVersion3(label: unknown): unknown {
-  return isJson(label) && !("cellCut" in label)
-    ? { ...label, cellsAlong: null, cellsAcross: null, cellCut: "unknown" }
-    : label;
-}
-
-export const upgrades = [];
 
 /** A label with nothing on it yet. */
 export function blankLabel(labelName: string): PanelSheet {

@@ -13,7 +13,6 @@ export function GET(_: Request, { params }: Context): Promise<Response> {
       headers: {
         "content-type": photoTypeOf(bytes) ?? "application/octet-stream",
         "x-content-type-options": "nosniff",
-        "content-security-policy": "default-src 'none'; sandbox",
         "cache-control": "private, max-age=31536000, immutable",
       },
     });

@@ -1,0 +1,83 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import { z } from "zod";
+import { readBundle } from "./bundle";
+import { readLibraryText } from "./library";
+import { recordSchema } from "./measured";
+import {
+  deviceSchema,
+  deviceSteps,
+  labelSchema,
+  labelSteps,
+  readPlanText,
+  sheetFromAnyVersion,
+  type SheetStep,
+  sheetUpgrades,
+} from "./plan";
+import { readHome } from "./takealong";
+
+/**
+ * Files as versions before this one wrote them: never written anew. Whoever changes a format adds the file of the version before
+ * (plans of versions 1 to 3 are read in plan.test.ts, databases in database.test.ts).
+ */
+const frozen = (name: string) => readFileSync(path.join(__dirname, "fixtures/frozen", name));
+const textOf = (name: string) => frozen(name).toString("utf8");
+
+test("a plan, a library, a bundle, a phone sheet and readings of every version are read, each wholly", async () => {
+  const plan = readPlanText(textOf("plan-4.json"));
+  expect([plan.type, plan.type === "plan" ? plan.plan.panels[0]?.label.readFrom : null]).toEqual([
+    "plan",
+    { way: "photo", on: "2026-05-01", checked: true, photoId: null },
+  ]);
+  for (const name of ["library-1.json", "library-2.json"]) {
+    const { panels, inputs } = JSON.parse(textOf(name)) as { panels: unknown[]; inputs: unknown[] };
+    const library = readLibraryText(textOf(name));
+    if (library.type !== "library") throw new Error(`${name} is not read`);
+    expect([name, library.refused, library.sheets.panels.length, library.sheets.inputs.length]).toEqual([
+      name,
+      [],
+      panels.length,
+      inputs.length,
+    ]);
+  }
+  for (const name of ["bundle-1.zip", "bundle-2.zip"]) {
+    const bundle = await readBundle(Uint8Array.from(frozen(name)));
+    if (bundle.type !== "text") throw new Error(`${name}: ${JSON.stringify(bundle.fault)}`);
+    expect([name, readPlanText(bundle.text).type, bundle.photos.length, bundle.readings]).toEqual([
+      name,
+      "plan",
+      1,
+      JSON.parse(textOf("records-1.json")),
+    ]);
+  }
+  expect(readHome(textOf("phone-sheet-1.json")).type).toBe("home");
+  const records = JSON.parse(textOf("records-1.json")) as unknown[];
+  expect(z.array(recordSchema).parse(records)).toEqual(records);
+});
+
+test("a field added to a label or an input, by its one step, is in every sheet ever written, and in every plan", () => {
+  const [added, fields] = [{ hailMm: z.number().nullable() }, { hailMm: null }];
+  const step: SheetStep = (sheet) => ({ ...fields, ...sheet });
+  const kinds = [
+    ["panels", "labels", "label", labelSchema.extend(added), labelSteps],
+    ["inputs", "devices", "device", z.looseObject({ ...added, ports: z.array(z.unknown()) }), deviceSteps],
+  ] as const;
+  const plan = JSON.parse(textOf("plan-4.json")) as Record<string, Record<string, unknown>[]>;
+  for (const [list, name, field, schema, steps] of kinds) {
+    const sheets = ["library-1.json", "library-2.json"].flatMap(
+      (file) => (JSON.parse(textOf(file)) as Record<string, unknown[]>)[list] ?? [],
+    );
+    expect(sheets.length).toBeGreaterThan(5);
+    for (const sheet of sheets)
+      expect(schema.parse(sheetFromAnyVersion(sheet, [...steps, step]))).toMatchObject(fields);
+    // the section of a plan gets a version and an upgrade of its own by that
+    const before = sheetUpgrades(name, field, steps);
+    const after = sheetUpgrades(name, field, [...steps, step]);
+    expect(after.length).toBe(before.length + 1);
+    const raised = after.slice(before.length).reduce<unknown>((older, upgrade) => upgrade(older), plan[list]);
+    for (const each of raised as Record<string, unknown>[]) expect(schema.parse(each[field])).toMatchObject(fields);
+  }
+  // and a sheet of today passes all steps unchanged
+  for (const sheet of (JSON.parse(textOf("library-2.json")) as { inputs: unknown[] }).inputs)
+    expect(deviceSchema.parse(sheetFromAnyVersion(sheet, deviceSteps))).toEqual(sheet);
+});
