@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { type DeviceSheet, type PanelSheet } from "../../src/core/plan";
 import { demoInputs, demoPanels, demoPlans, demoReadings, livedIn } from "../../src/demo";
 import {
+  allPlans,
   createPlan,
   DatabaseProblem,
   type Db,
@@ -21,7 +22,7 @@ async function prepare(dataDir: string, demo: boolean): Promise<void> {
 
 async function isEmpty(db: Db): Promise<boolean> {
   const [plans, noPanels, noInputs] = await Promise.all([
-    listPlans(db),
+    listPlans(db, { ...allPlans, most: 1 }),
     panelShelf.isEmpty(db),
     inputShelf.isEmpty(db),
   ]);

@@ -1,11 +1,21 @@
 import { PlansView } from "@/features/plans";
-import { listPlans } from "@/server/db";
+import { findPlans } from "@/server/db";
+import { planSearch } from "@/server/http";
 import { pageData } from "./page-data";
 import { Trouble } from "./Trouble";
 
 export const dynamic = "force-dynamic";
 
-export default async function Home() {
-  const found = await pageData(listPlans);
-  return found.type === "trouble" ? <Trouble words={found.words} again="/" /> : <PlansView plans={found.data} />;
+type Props = { readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>> };
+
+export default async function Home({ searchParams }: Props) {
+  const asked = await searchParams;
+  const textOf = (value: string | string[] | undefined) => (typeof value === "string" ? value : null);
+  const search = planSearch({ get: (name) => textOf(asked[name]) });
+  const found = await pageData((db) => findPlans(db, search));
+  return found.type === "trouble" ? (
+    <Trouble words={found.words} again="/" />
+  ) : (
+    <PlansView {...found.data} search={search} />
+  );
 }

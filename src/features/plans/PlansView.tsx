@@ -9,12 +9,15 @@ import { FileUp } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { type MeasuredRecord } from "@/core/measured";
 import { type ApiResult, browserClient, type PlanSummary, type SavedPlan } from "@/api";
 import { LightSwitch, NamePlate, ReadyMark, Region, UnitSwitch } from "@/ui";
 import { counted } from "@/words";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
+import { Pages } from "./Pages";
 import { PlanLine } from "./PlanLine";
+import { type ListSearch, useListSearch } from "./useListSearch";
 import { useVerdicts } from "./useVerdicts";
 
 const beside = [
@@ -23,19 +26,27 @@ const beside = [
   { href: "/phones", name: "Phones" },
 ];
 
+type Props = {
+  /** Those of this page of the list. */ readonly plans: readonly PlanSummary[];
+  /** How many there are of those asked for, and how many of that name are put away. */ readonly found: number;
+  readonly archived: number;
+  readonly search: ListSearch;
+};
+
+/** A plan that was deleted, with its readings, until its undo is past. */
+type Deleted = { readonly saved: SavedPlan; readonly readings: readonly MeasuredRecord[] };
+
 /** All plans: open one, start one with nothing but a name, read one from a file. */
-export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
+export function PlansView({ plans, found, archived, search }: Props) {
   const router = useRouter();
+  const { wanted, find, show } = useListSearch(search);
   const [fault, setFault] = useState<string | null>(null);
-  const [wanted, setWanted] = useState("");
   const [word, setWord] = useState<string | null>(null);
-  const [deleted, setDeleted] = useState<SavedPlan | null>(null);
-  const [withArchived, setWithArchived] = useState(false);
+  const [deleted, setDeleted] = useState<Deleted | null>(null);
   const glances = useVerdicts(browserClient, plans);
-  const archived = plans.filter((plan) => plan.archived).length;
-  const shown = plans.filter(
-    (plan) => plan.name.toLowerCase().includes(wanted.trim().toLowerCase()) && (withArchived || !plan.archived),
-  );
+  // what is typed counts at once for those that are here; the server finds the others
+  const shown = plans.filter((plan) => plan.name.toLowerCase().includes(wanted.trim().toLowerCase()));
+  const isEmpty = found + archived === 0 && search.find === "";
   /** Reads a plan, does something with it, and shows the list as it then is; a fault is told, and nothing is lost. */
   const withPlan = async (plan: PlanSummary, act: (saved: SavedPlan) => Promise<ApiResult<unknown>>) => {
     setFault(null);
@@ -50,13 +61,20 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
     );
   const remove = (plan: PlanSummary) =>
     withPlan(plan, async (saved) => {
+      const kept = await browserClient.readings.list(plan.id);
+      if (kept.type === "fault") return kept;
       const result = await browserClient.deletePlan(plan.id, plan.revision);
-      if (result.type === "ok") setDeleted(saved);
+      if (result.type === "ok") setDeleted({ saved, readings: kept.value.records });
       return result;
     });
   const bringBack = async () => {
     if (deleted === null) return;
-    const result = await browserClient.importPlan(JSON.stringify(deleted.plan));
+    const { saved, readings } = deleted;
+    const made = await browserClient.importPlan(JSON.stringify(saved.plan));
+    const result =
+      made.type === "fault" || readings.length === 0
+        ? made
+        : await browserClient.readings.putMany(made.value.id, readings);
     if (result.type === "fault") setFault(result.fault.message);
     else setDeleted(null);
     router.refresh();
@@ -163,26 +181,26 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
           )}
         </Box>
         <Region title="Plans" flush>
-          {plans.length === 0 && (
+          {isEmpty && (
             <Box sx={{ p: 2 }}>
               No plans yet. Give the first one a name: it opens with three ways to begin, one of them a worked example.
             </Box>
           )}
-          {plans.length > 1 && (
+          {(found + archived > 1 || search.find !== "") && (
             <Box sx={{ p: 1.5, borderBottom: "1px solid var(--line)" }}>
               <OutlinedInput
                 size="small"
                 fullWidth
                 type="search"
                 value={wanted}
-                onChange={(event) => setWanted(event.target.value)}
+                onChange={(event) => find(event.target.value)}
                 placeholder="Find a plan by its name"
                 inputProps={{ "aria-label": "Find a plan by its name" }}
                 sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }}
               />
             </Box>
           )}
-          {plans.length > 0 && shown.length === 0 && (
+          {!isEmpty && shown.length === 0 && (
             <Box role="status" sx={{ p: 2 }}>
               {wanted.trim() === "" ? "Every plan is put away." : `No plan has “${wanted.trim()}” in its name.`}
             </Box>
@@ -199,10 +217,15 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
               />
             ))}
           </Box>
+          <Pages search={search} found={found} onFrom={(from) => show({ from })} />
           {archived > 0 && (
             <Box sx={{ p: 1 }}>
-              <Button size="small" aria-pressed={withArchived} onClick={() => setWithArchived(!withArchived)}>
-                {withArchived ? "Hide" : "Show"} {counted(archived, "archived plan")}
+              <Button
+                size="small"
+                aria-pressed={search.withArchived}
+                onClick={() => show({ withArchived: !search.withArchived, from: 0 })}
+              >
+                {search.withArchived ? "Hide" : "Show"} {counted(archived, "archived plan")}
               </Button>
             </Box>
           )}
@@ -216,7 +239,7 @@ export function PlansView({ plans }: { plans: readonly PlanSummary[] }) {
       />
       <Snackbar
         open={deleted !== null}
-        message={`“${deleted?.plan.name ?? ""}” is deleted.`}
+        message={`“${deleted?.saved.plan.name ?? ""}” is deleted.`}
         action={
           <Button color="inherit" onClick={() => void bringBack()}>
             Undo

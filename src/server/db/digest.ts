@@ -17,7 +17,7 @@ function digestOf(...fields: readonly (string | number | null)[]): string {
 }
 
 export const digestOfPlan = (row: Bare<PlanTable>): string =>
-  digestOf(row.id, row.name, row.revision, row.created_at, row.updated_at, row.archived_at);
+  digestOf(row.id, row.name, row.name_key, row.revision, row.created_at, row.updated_at, row.archived_at);
 export const digestOfSnapshot = (row: Bare<PlanSnapshotTable>): string =>
   digestOf(row.plan_id, row.revision, row.document);
 export const digestOfChange = (row: Bare<PlanChangeTable>): string =>

@@ -5,12 +5,16 @@ export { importPlan } from "./bundles";
 export { inputShelf, type LibraryRecord, panelShelf, type PlanUse, type ShelfList } from "./library";
 export { databaseFileName, type Db, openDatabase, openToRead } from "./open";
 export {
+  allPlans,
   archivePlan,
   createPlan,
   deletePlan,
+  findPlans,
   listPlans,
   type PlanHeader,
   type PlanReceipt,
+  type PlanSearch,
+  type PlanWindow,
   type PlanRecord,
   readPlanRecord,
   replacePlan,

@@ -1,4 +1,5 @@
 import "server-only";
+import { sql } from "kysely";
 import { type Plan, type PlanFault, readPlan } from "@/core/plan";
 import { digestOfPlan, sealed, spoiledWords } from "./digest";
 import { BrokenDocument, changedSince, readDocument, wholeRevision, writeChange, writeFirst } from "./documents";
@@ -38,9 +39,39 @@ export class UnreadablePlan extends Error {
   }
 }
 
-export async function listPlans(db: Db): Promise<PlanHeader[]> {
-  const rows = await db.selectFrom("plan").selectAll().orderBy("updated_at", "desc").orderBy("id").execute();
-  return rows.map((row) => ({
+/** Which plans are asked for: with some words in their name, put away ones or not, so many from one on. */
+export type PlanSearch = {
+  readonly find: string;
+  readonly withArchived: boolean;
+  readonly from: number;
+  readonly most: number;
+};
+/** Some plans, the last saved first; how many have the words in their name, and how many of those are put away. */
+export type PlanWindow = { readonly plans: PlanHeader[]; readonly found: number; readonly archived: number };
+export const allPlans: PlanSearch = { find: "", withArchived: true, from: 0, most: 1_000_000 };
+
+export async function listPlans(db: Db, search: PlanSearch = allPlans): Promise<PlanHeader[]> {
+  return (await findPlans(db, search)).plans;
+}
+
+export async function findPlans(db: Db, { find, withArchived, from, most }: PlanSearch): Promise<PlanWindow> {
+  const words = find.trim().toLowerCase();
+  const pattern = `%${words.replace(/[\\%_]/g, "\\$&")}%`;
+  const matching = db
+    .selectFrom("plan")
+    .$if(words !== "", (all) => all.where(sql<boolean>`name_key like ${pattern} escape '\\'`));
+  const { all, archived } = await matching
+    .select((of) => [of.fn.countAll<number>().as("all"), of.fn.count<number>("archived_at").as("archived")])
+    .executeTakeFirstOrThrow();
+  const rows = await matching
+    .$if(!withArchived, (some) => some.where("archived_at", "is", null))
+    .selectAll()
+    .orderBy("updated_at", "desc")
+    .orderBy("id")
+    .limit(most)
+    .offset(from)
+    .execute();
+  const plans = rows.map((row) => ({
     id: row.id,
     name: isWhole(row) ? row.name : `${row.name} (spoiled on the disk)`,
     revision: row.revision,
@@ -48,6 +79,7 @@ export async function listPlans(db: Db): Promise<PlanHeader[]> {
     updatedAt: row.updated_at,
     archived: row.archived_at !== null,
   }));
+  return { plans, found: Number(withArchived ? all : all - archived), archived: Number(archived) };
 }
 
 export async function readPlanRecord(db: Db, id: string): Promise<PlanRecord> {
@@ -61,7 +93,7 @@ export async function createPlan(db: Db, made: { id: string; plan: Plan; now: st
 /** The same as a part of something larger that is written wholly or not at all. */
 export async function createPlanIn(trx: Db, made: { id: string; plan: Plan; now: string }): Promise<PlanReceipt> {
   const { id, plan, now } = made;
-  const row = { id, name: plan.name, revision: 1, created_at: now, updated_at: now, archived_at: null };
+  const row = { id, ...named(plan), revision: 1, created_at: now, updated_at: now, archived_at: null };
   await trx.insertInto("plan").values(sealed(row, digestOfPlan)).execute();
   await writeHeld(trx, id, plan);
   await writeFirst(trx, id, plan);
@@ -79,7 +111,7 @@ export async function replacePlan(
     if (row.revision !== revision) return staleAgainst(trx, row, revision);
     const next = revision + 1;
     const from = await rawOf(trx, row);
-    await writeRow(trx, { ...row, name: plan.name, revision: next, updated_at: now });
+    await writeRow(trx, { ...row, ...named(plan), revision: next, updated_at: now });
     await writeHeld(trx, id, plan);
     await writeChange(trx, { planId: id, revision: next, from, to: plan, now });
     return { type: "saved", receipt: { id, revision: next, createdAt: row.created_at, updatedAt: now } };
@@ -95,6 +127,8 @@ export async function archivePlan(db: Db, id: string, archived: boolean, now: st
     await writeRow(trx, { ...row, archived_at: archived ? now : null });
   });
 }
+
+const named = ({ name }: Pick<Plan, "name">) => ({ name, name_key: name.toLowerCase() });
 
 /** Writes a plan's entry in the list. */
 async function writeRow(trx: Db, { id, ...row }: PlanTable): Promise<void> {

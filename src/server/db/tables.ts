@@ -4,6 +4,7 @@ import "server-only";
 export type PlanTable = {
   id: string;
   name: string;
+  /** Its name in small letters, to be found by. */ name_key: string;
   revision: number;
   created_at: string;
   updated_at: string;

@@ -2,12 +2,17 @@ import { newPlanSchema } from "@/api";
 import { emptyPlan, type Plan } from "@/core/plan";
 import { createPlan, listPlans, withDatabase } from "@/server/db";
 import { unitsCookie } from "@/ui";
-import { answer, bodyJson, guarded, parsed } from "@/server/http";
+import { answer, bodyJson, guarded, parsed, planSearch } from "@/server/http";
 
 export const dynamic = "force-dynamic";
 
-export function GET(): Promise<Response> {
-  return guarded(async () => answer(await withDatabase(listPlans)));
+/** Plans, the last saved first: `?find=WORDS&archived=1&from=N&most=N`; of all at most five hundred at once. */
+export function GET(request: Request): Promise<Response> {
+  return guarded(async () => {
+    const asked = new URL(request.url).searchParams;
+    if (!asked.has("archived")) asked.set("archived", "1");
+    return answer(await withDatabase((db) => listPlans(db, planSearch(asked, 500))));
+  });
 }
 
 export function POST(request: Request): Promise<Response> {

@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { type Kysely } from "kysely";
 
 /**
- * Frozen: never edited once released. Every row has a digest beside it; a plan keeps the snapshot before its last one, so that one
+ * Frozen: never edited once released. Every row has a digest beside it; plans are found by any part of their name; a plan keeps the snapshot before its last one, so that one
  * that is spoiled can be made again out of changes; which library sheets a plan holds are rows.
  */
 export async function up(db: Kysely<unknown>): Promise<void> {
@@ -12,6 +12,11 @@ export async function up(db: Kysely<unknown>): Promise<void> {
         .alterTable(table)
         .addColumn("digest", "text", (column) => column.notNull().defaultTo(""))
         .execute();
+    await trx.schema
+      .alterTable("plan")
+      .addColumn("name_key", "text", (column) => column.notNull().defaultTo(""))
+      .execute();
+    await trx.schema.createIndex("plan_by_time").on("plan").columns(["updated_at", "id"]).execute();
     await trx.schema
       .createTable("plan_copy")
       .addColumn("plan_id", "text", (column) => column.notNull().references("plan.id").onDelete("cascade"))
@@ -30,8 +35,17 @@ export async function up(db: Kysely<unknown>): Promise<void> {
     await trx.schema.createIndex("plan_sheet_by_plan").on("plan_sheet").column("plan_id").execute();
     for (const { id } of await trx.selectFrom("plan").select("id").execute()) {
       const row = await trx.selectFrom("plan").selectAll().where("id", "=", id).executeTakeFirstOrThrow();
-      const digest = digestOf(row.id, row.name, row.revision, row.created_at, row.updated_at, row.archived_at);
-      await trx.updateTable("plan").set({ digest }).where("id", "=", id).execute();
+      const name_key = row.name.toLowerCase();
+      const digest = digestOf(
+        row.id,
+        row.name,
+        name_key,
+        row.revision,
+        row.created_at,
+        row.updated_at,
+        row.archived_at,
+      );
+      await trx.updateTable("plan").set({ name_key, digest }).where("id", "=", id).execute();
       const held = sheetsIn(row.holds).map(([shelf, sheet_id]) => ({ plan_id: id, shelf, sheet_id }));
       for (const each of held) await trx.insertInto("plan_sheet").values(each).execute();
       const snapshots = await trx.selectFrom("plan_snapshot").selectAll().where("plan_id", "=", id).execute();
@@ -98,7 +112,7 @@ function sheetsIn(holds: string): [shelf: string, sheetId: string][] {
 
 type Kept = { id: string; name: string; revision: number; created_at: string; updated_at: string; digest: string };
 type Older = {
-  plan: Kept & { holds: string; archived_at: string | null };
+  plan: Kept & { holds: string; name_key: string; archived_at: string | null };
   plan_snapshot: { plan_id: string; revision: number; document: string };
   plan_copy: { plan_id: string; revision: number; document: string; digest: string };
   plan_change: { plan_id: string; revision: number; patch: string; saved_at: string; digest: string };

@@ -1,0 +1,24 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { type ListSearch } from "./useListSearch";
+
+type Props = { readonly search: ListSearch; readonly found: number; readonly onFrom: (from: number) => void };
+
+/** Which plans of how many are shown, and the way to those before and after; nothing where all are. */
+export function Pages({ search: { from, most }, found, onFrom }: Props) {
+  if (found <= most && from === 0) return null;
+  const last = Math.min(found, from + most);
+  return (
+    <Box component="nav" aria-label="Pages of the list" sx={{ p: 1, display: "flex", gap: 1, alignItems: "center" }}>
+      <Button size="small" disabled={from === 0} onClick={() => onFrom(Math.max(0, from - most))}>
+        Newer
+      </Button>
+      <span role="status">
+        {from + 1} to {last} of {found}
+      </span>
+      <Button size="small" disabled={last >= found} onClick={() => onFrom(from + most)}>
+        Older
+      </Button>
+    </Box>
+  );
+}
