@@ -37,6 +37,8 @@ import {
   type UnreadableSheet,
   type WeatherReceipt,
   type WeatherRecord,
+  retiredSchema,
+  type Retiring,
 } from "./contract";
 
 /** Of an older or a newer version what still reads; one that does not stays on the server. */
@@ -198,6 +200,9 @@ async function readLines(
   }
 }
 
+/** Browsers let requests outlive their page up to 64 KiB, all together. */
+const mostKeptAliveBytes = 60_000;
+
 type Call = <T>(send: Send, schema: z.ZodType<T>) => Promise<ApiResult<T>>;
 
 /** One shelf of the library; panels and inputs differ only in their sheet. */
@@ -216,11 +221,14 @@ function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Reco
     /** Saves over the revision given; `keepalive` lets the request outlive the page (small bodies only). */
     replace: (id: string, revision: number, sheet: Sheet, keepalive = false): Promise<ApiResult<Record>> =>
       call({ method: "PUT", path: `${path}/${id}`, body: JSON.stringify(sheet), ifMatch: revision, keepalive }, schema),
-    retire: (id: string, revision: number, retired: boolean): Promise<ApiResult<Record>> =>
-      call(
-        { method: "PUT", path: `${path}/${id}/retired`, body: JSON.stringify({ retired }), ifMatch: revision },
-        schema,
-      ),
+    /** Many at once, all of them or none; the request outlives the page where a browser lets one of its size. */
+    retire: (retiring: Retiring): Promise<ApiResult<{ updatedAt: string }>> => {
+      const body = JSON.stringify(retiring);
+      return call(
+        { method: "PUT", path: `${path}/retired`, body, keepalive: body.length < mostKeptAliveBytes },
+        retiredSchema,
+      );
+    },
     remove: (id: string, revision: number): Promise<ApiResult<null>> =>
       call({ method: "DELETE", path: `${path}/${id}`, ifMatch: revision }, nothing),
     read: (id: string): Promise<ApiResult<Record>> => call({ method: "GET", path: `${path}/${id}` }, schema),

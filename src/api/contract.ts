@@ -39,7 +39,15 @@ export type UnreadableSheet = z.infer<typeof unreadableSheetSchema>;
 /** The ids of many sheets put in at once, in their order; each is at revision 1. */
 export const addedSchema = z.strictObject({ ids: z.array(z.string()), updatedAt: stamp });
 export type Added = z.infer<typeof addedSchema>;
-export const retiringSchema = z.strictObject({ retired: z.boolean() });
+export const retiringSchema = z.strictObject({
+  retired: z.boolean(),
+  sheets: z
+    .array(z.strictObject({ id: z.string(), revision }))
+    .min(1)
+    .max(5000),
+});
+export type Retiring = z.infer<typeof retiringSchema>;
+export const retiredSchema = z.strictObject({ updatedAt: stamp });
 export const archivingSchema = z.strictObject({ archived: z.boolean() });
 export const newPlanSchema = z.strictObject({ name: z.string().trim().min(1).max(80) });
 

@@ -21,6 +21,7 @@ export {
   type PlanSummary,
   type Receipt,
   type ReadingLine,
+  retiredSchema,
   retiringSchema,
   type SavedPlan,
   type Town,

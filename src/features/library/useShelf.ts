@@ -154,19 +154,14 @@ export function useShelf<Sheet, R extends (PanelRecord | InputRecord) & { readon
       return null;
     },
     retire: async (ids: readonly string[], retired: boolean) => {
-      const done: string[] = [];
-      for (const id of ids) {
-        const record = records.find((one) => one.id === id);
-        if (record === undefined) continue;
-        const result = await client.retire(id, record.revision, retired);
-        if (result.type === "fault") {
-          setFault(result.fault.message);
-          break;
-        }
-        took(result.value);
-        done.push(id);
-      }
-      setUndoable(retired ? done : []);
+      const meant = records.filter(({ id }) => ids.includes(id));
+      if (meant.length === 0) return;
+      const result = await client.retire({ retired, sheets: meant.map(({ id, revision }) => ({ id, revision })) });
+      setFault(result.type === "fault" ? result.fault.message : null);
+      if (result.type === "fault") return;
+      const { updatedAt } = result.value;
+      for (const record of meant) took({ ...record, retired, updatedAt, revision: record.revision + 1 });
+      setUndoable(retired ? meant.map(({ id }) => id) : []);
     },
   };
 }

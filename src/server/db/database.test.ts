@@ -204,15 +204,23 @@ test("a sheet knows the plans that hold a copy of it, is retired and brought bac
     { id: "p", usedBy: [{ id: "a", name: "Van" }], retired: false },
     { id: "q", usedBy: [], retired: false },
   ]);
-  expect(await panelShelf.retire(db, { id: "p", revision: 1, retired: true, now: later })).toMatchObject({
-    revision: 2,
-    retired: true,
-    sheet: demoPanels.rigid120,
-  });
-  expect(await panelShelf.retire(db, { id: "p", revision: 1, retired: false, now: later })).toBeNull();
-  expect(await panelShelf.retire(db, { id: "p", revision: 2, retired: false, now: later })).toMatchObject({
-    retired: false,
-  });
+  const both = (p: number, q: number) => [
+    { id: "p", revision: p },
+    { id: "q", revision: q },
+  ];
+  const retired = async () => (await panelShelf.list(db)).records.map((record) => [record.revision, record.retired]);
+  expect(await panelShelf.retire(db, { sheets: both(1, 1), retired: true, now: later })).toBe(true);
+  expect(await retired()).toEqual([
+    [2, true],
+    [2, true],
+  ]);
+  // one of them at another revision: neither
+  expect(await panelShelf.retire(db, { sheets: both(2, 1), retired: false, now: later })).toBe(false);
+  expect(await retired()).toEqual([
+    [2, true],
+    [2, true],
+  ]);
+  expect(await panelShelf.retire(db, { sheets: both(2, 2), retired: false, now: later })).toBe(true);
   await expect(
     panelShelf.add(
       db,

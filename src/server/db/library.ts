@@ -73,20 +73,25 @@ function shelf<Sheet extends { name: string }>(
     db: Db,
     id: string,
     revision: number,
-    values: { name?: string; sheet?: string; retired_at?: string | null; updated_at: string },
+    values: Partial<LibraryTable>,
   ): Promise<LibraryRecord<Sheet> | null> {
     return db.transaction().execute(async (trx) => {
-      const row = await rowOf(trx, id);
-      if (row.revision !== revision) return null;
-      // what is spoiled is written over wholly or not at all
-      if (values.sheet === undefined) wholeRow(row);
-      await trx
-        .updateTable(table)
-        .set(sealed({ ...row, ...values, revision: revision + 1 }, digestOfSheet))
-        .where("id", "=", id)
-        .execute();
+      if (!(await writeIn(trx, id, revision, values))) return null;
       return read(trx, id);
     });
+  }
+
+  async function writeIn(trx: Db, id: string, revision: number, values: Partial<LibraryTable>): Promise<boolean> {
+    const row = await rowOf(trx, id);
+    if (row.revision !== revision) return false;
+    // what is spoiled is written over wholly or not at all
+    if (values.sheet === undefined) wholeRow(row);
+    await trx
+      .updateTable(table)
+      .set(sealed({ ...row, ...values, revision: revision + 1 }, digestOfSheet))
+      .where("id", "=", id)
+      .execute();
+    return true;
   }
 
   return {
@@ -132,8 +137,17 @@ function shelf<Sheet extends { name: string }>(
     },
     replace: (db: Db, { id, revision, sheet, now }: { id: string; revision: number; sheet: Sheet; now: string }) =>
       write(db, id, revision, { name: sheet.name, sheet: JSON.stringify(sheet), updated_at: now }),
-    retire: (db: Db, { id, revision, retired, now }: { id: string; revision: number; retired: boolean; now: string }) =>
-      write(db, id, revision, { retired_at: retired ? now : null, updated_at: now }),
+    /** Retires sheets or brings them back, all of them or none; false: one is at another revision. */
+    retire: (
+      db: Db,
+      { sheets, retired, now }: { sheets: readonly { id: string; revision: number }[]; retired: boolean; now: string },
+    ): Promise<boolean> =>
+      db.transaction().execute(async (trx) => {
+        for (const { id, revision } of sheets) if ((await rowOf(trx, id)).revision !== revision) return false;
+        for (const { id, revision } of sheets)
+          await writeIn(trx, id, revision, { retired_at: retired ? now : null, updated_at: now });
+        return true;
+      }),
     /** Removes a sheet if it is still at the revision given. Plans keep their own copies. */
     async remove(db: Db, id: string, revision: number): Promise<boolean> {
       const deleted = await db

@@ -14,20 +14,24 @@ type ShelfLike<Sheet> = {
   read: (db: Db, id: string) => Promise<LibraryRecord<Sheet>>;
   add: (db: Db, made: readonly { id: string; sheet: Sheet }[], now: string) => Promise<void>;
   replace: (db: Db, write: Written & { sheet: Sheet }) => Promise<LibraryRecord<Sheet> | null>;
-  retire: (db: Db, write: Written & { retired: boolean }) => Promise<LibraryRecord<Sheet> | null>;
+  retire: (
+    db: Db,
+    write: { sheets: readonly { id: string; revision: number }[]; retired: boolean; now: string },
+  ) => Promise<boolean>;
   remove: (db: Db, id: string, revision: number) => Promise<boolean>;
 };
 
 type Context = { params: Promise<{ id: string }> };
 
+const staleSheet = () =>
+  fault("stale", "This library entry was changed elsewhere. Nothing was overwritten: reload and try again.");
 const nowText = () => new Date().toISOString();
 
 /** The handlers of one shelf of the library; panels and inputs differ only in their sheet. */
 export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
   const many = z.array(shelf.schema).min(1).max(mostSheets);
   const current = (record: LibraryRecord<Sheet> | null) => {
-    if (record === null)
-      throw fault("stale", "This library entry was changed elsewhere. Nothing was overwritten: reload and try again.");
+    if (record === null) throw staleSheet();
     return answer(record);
   };
   const written = async (request: Request, { params }: Context): Promise<Written> => ({
@@ -68,10 +72,12 @@ export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
         const write = { ...(await written(request, context)), sheet: parsed(shelf.schema, await bodyJson(request)) };
         return current(await withDatabase((db) => shelf.replace(db, write)));
       }),
-    retire: (request: Request, context: Context) =>
+    /** Retires many sheets at once or brings them back, all of them or none. */
+    retire: (request: Request) =>
       guarded(async () => {
-        const write = { ...(await written(request, context)), ...parsed(retiringSchema, await bodyJson(request)) };
-        return current(await withDatabase((db) => shelf.retire(db, write)));
+        const write = { ...parsed(retiringSchema, await bodyJson(request, mostLibraryBytes)), now: nowText() };
+        if (!(await withDatabase((db) => shelf.retire(db, write)))) throw staleSheet();
+        return answer({ updatedAt: write.now });
       }),
     remove: (request: Request, { params }: Context) =>
       guarded(async () => {
