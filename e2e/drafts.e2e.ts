@@ -1,3 +1,4 @@
+import { reload } from "./harness/browser";
 import { put, read } from "./harness/plans-api";
 import { eventually, getJson, postJson, type Visit, walk, walkAlone } from "./harness/visit";
 import { type Screen } from "./screen";
@@ -126,3 +127,50 @@ walkAlone("one that was removed meanwhile can be kept as a sheet of its own", as
   await fields.gone("[aria-label='Changes left unsaved']");
   expect((await panels(visit)).map(({ sheet }) => sheet.name)).toContain("Rookhope RH-90 mended");
 });
+
+/** What a browser does that may keep nothing for this site, and one without room. */
+const without: readonly (readonly [string, () => void])[] = [
+  [
+    "site data shut off",
+    () => {
+      const denied = () => {
+        throw new DOMException("Access is denied for this document.", "SecurityError");
+      };
+      for (const name of ["localStorage", "sessionStorage", "indexedDB"])
+        Object.defineProperty(window, name, { get: denied });
+      Object.defineProperty(window, "BroadcastChannel", { value: denied });
+      navigator.locks.request = () => Promise.reject(new DOMException("Access is denied.", "SecurityError"));
+      navigator.locks.query = () => Promise.reject(new DOMException("Access is denied.", "SecurityError"));
+    },
+  ],
+  [
+    "no room in either store",
+    () => {
+      const full = () => {
+        throw new DOMException("The quota has been exceeded.", "QuotaExceededError");
+      };
+      Storage.prototype.setItem = full;
+      IDBObjectStore.prototype.put = full;
+    },
+  ],
+];
+for (const [name, take] of without)
+  walk(
+    `with ${name} a plan opens and is saved; without a server it is said that nothing is kept here`,
+    async (visit) => {
+      const address = await visit.plan("Rooftop");
+      const { page, fields } = await visit.open(`${address}/wire`);
+      await page.evaluateOnNewDocument(take);
+      await reload(page);
+      await fields.type("Record low", "-9");
+      await fields.saved();
+      expect(await read(visit.server, idOf(address))).toMatchObject({ plan: { site: { recordLowC: -9 } } });
+      await page.setOfflineMode(true);
+      await fields.type("Record low", "-12");
+      await fields.says("[role=alert]", /keeps nothing .*Leave the page open, or download it/);
+      await fields.says("[data-save]", /Not saved, and not kept here/);
+      await page.setOfflineMode(false);
+      await fields.saved();
+      expect(await read(visit.server, idOf(address))).toMatchObject({ plan: { site: { recordLowC: -12 } } });
+    },
+  );

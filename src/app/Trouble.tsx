@@ -10,7 +10,7 @@ export function Trouble({ words, again, children }: { words: string; again: stri
         {words}
       </p>
       {children}
-      <p>Anything typed and not yet saved is kept in the browser it was typed in.</p>
+      <p>Anything typed and not yet saved is kept in the browser it was typed in, if that may keep anything.</p>
       <p>
         <Link href={again} prefetch={false}>
           Try again

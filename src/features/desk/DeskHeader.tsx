@@ -8,7 +8,7 @@ import { Ellipsis, FileDown, FolderArchive, Redo2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { browserClient } from "@/api";
 import { planFileName, planFileText, photoIdsOf } from "@/core/plan";
-import { isWorried, saveWords } from "@/features/keep";
+import { isWorried, saveWords, useIsKept } from "@/features/keep";
 import { HomeLink, LightSwitch, offerFile, UnitSwitch } from "@/ui";
 import { useDesk, useDeskState } from "./DeskProvider";
 
@@ -133,6 +133,7 @@ export function DeskHeader() {
 function SaveWord() {
   const revision = useDeskState((state) => state.revision);
   const save = useDeskState((state) => state.save);
+  const isKept = useIsKept();
   const worried = isWorried(save);
   return (
     <div
@@ -144,7 +145,7 @@ function SaveWord() {
         fontWeight: worried ? 700 : 400,
       }}
     >
-      {saveWords(save, revision)}
+      {saveWords(save, revision, isKept)}
     </div>
   );
 }

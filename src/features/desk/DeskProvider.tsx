@@ -5,7 +5,7 @@ import { useStore } from "zustand";
 import { browserClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/rules";
-import { draftShelf } from "@/features/keep";
+import { draftShelf, keeping } from "@/features/keep";
 import { pageMail } from "@/workers";
 import { type ActionSource } from "./actions";
 import { startJudge } from "./judge";
@@ -43,28 +43,35 @@ export function DeskProvider({ opened, stops, isScratch = false, isJudged: judge
   const saver = useRef<Saver | null>(null);
   useEffect(() => {
     if (isScratch) return;
-    const channel = new BroadcastChannel("golden-array-saves");
+    const channel = openChannel();
     const started = startSaver({
       desk,
       client: browserClient,
       drafts: draftShelf(),
-      tell: (saved) => channel.postMessage(saved),
+      tell: (saved) => channel?.postMessage(saved),
       wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
     });
-    channel.onmessage = (event: MessageEvent<unknown>) => {
+    const hear = (event: MessageEvent<unknown>) => {
       const word = event.data;
       if (typeof word !== "object" || word === null || !("id" in word) || !("revision" in word)) return;
       if (word.id === opened.id && typeof word.revision === "number") void started.heard(word.revision);
     };
+    channel?.addEventListener("message", hear);
     const leave = () => started.flush(true);
     window.addEventListener("pagehide", leave);
+    // what is neither on the server nor in this browser goes with the page: asked before it does
+    const askFirst = (event: BeforeUnloadEvent) => {
+      if (desk.now().save.type !== "saved" && !keeping.getState().isKept) event.preventDefault();
+    };
+    window.addEventListener("beforeunload", askFirst);
     saver.current = started;
     return () => {
       window.removeEventListener("pagehide", leave);
+      window.removeEventListener("beforeunload", askFirst);
       // the page goes on: the request need not outlive it, and may be of any size
       started.flush(false);
       started.stop();
-      channel.close();
+      channel?.close();
     };
   }, [desk, opened.id, isScratch]);
   useEffect(() => undoKeys(desk), [desk]);
@@ -118,11 +125,29 @@ function keepTime(desk: Desk): () => void {
   return () => clearInterval(timer);
 }
 
+/** What this tab had kept of its undo history; null: nothing, or a browser that keeps nothing. */
+function packedHistory(key: string): string | null {
+  try {
+    return window.sessionStorage.getItem(key);
+  } catch {
+    return null;
+  }
+}
+
+/** Word between the tabs of this browser; null where it lets none through. */
+function openChannel(): BroadcastChannel | null {
+  try {
+    return new BroadcastChannel("golden-array-saves");
+  } catch {
+    return null;
+  }
+}
+
 /** Keeps the undo history of this tab over a reload. */
 function keepHistory(desk: Desk): () => void {
   const key = `golden-array-history:${desk.now().planId}`;
   const { history } = desk.now();
-  const kept = unpackHistory(window.sessionStorage.getItem(key), history.present);
+  const kept = unpackHistory(packedHistory(key), history.present);
   if (kept.past.length + kept.future.length > 0 && history.past.length === 0)
     desk.resume({ ...kept, present: history.present });
   const keep = () => {

@@ -7,6 +7,7 @@ test("what changed elsewhere is named as the thing it is, once", () => {
 });
 
 test("how a plan is saved is always said", () => {
-  expect(saveWords({ type: "saved" }, 4)).toBe("Saved, revision 4");
-  expect(saveWords({ type: "unreachable", message: "" }, 4)).toMatch(/Not saved.*kept in this browser/);
+  expect(saveWords({ type: "saved" }, 4, true)).toBe("Saved, revision 4");
+  expect(saveWords({ type: "unreachable", message: "" }, 4, true)).toMatch(/Not saved.*kept in this browser/);
+  expect(saveWords({ type: "unreachable", message: "" }, 4, false)).toMatch(/Not saved, and not kept here/);
 });

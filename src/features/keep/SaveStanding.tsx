@@ -3,6 +3,8 @@
 import Button from "@mui/material/Button";
 import { type ReactNode } from "react";
 import { AlertBar } from "@/ui";
+import { useIsKept } from "./useIsKept";
+import { keptWords } from "./save-words";
 import { type SaveState } from "./standing";
 
 type Props<Doc> = {
@@ -20,6 +22,12 @@ type Props<Doc> = {
 
 /** Says that a save did not happen, why, and what can be done. Nothing is lost while it stands. */
 export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, children, ...does }: Props<Doc>) {
+  const isKept = useIsKept();
+  const downloadKey = (
+    <Button variant="outlined" size="small" onClick={does.download}>
+      Download it
+    </Button>
+  );
   switch (save.type) {
     case "saved":
     case "unsaved":
@@ -27,8 +35,10 @@ export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, ch
       return null;
     case "unreachable":
       return (
-        <AlertBar level="care">
-          <span>{save.message} What you see is kept in this browser, and saved as soon as that can be.</span>
+        <AlertBar level={isKept ? "care" : "stop"} keys={isKept ? undefined : downloadKey}>
+          <span>
+            {save.message} {keptWords(isKept)} It is saved as soon as that can be.
+          </span>
         </AlertBar>
       );
     case "gone":
@@ -41,9 +51,7 @@ export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, ch
               <Button variant="contained" size="small" onClick={does.saveAsNew}>
                 Save as a new {noun}
               </Button>
-              <Button variant="outlined" size="small" onClick={does.download}>
-                Download it
-              </Button>
+              {downloadKey}
             </>
           }
         >
@@ -55,7 +63,7 @@ export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, ch
             ) : (
               save.message
             )}{" "}
-            What you see is kept in this browser.
+            {keptWords(isKept)}
           </span>
         </AlertBar>
       );

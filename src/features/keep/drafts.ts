@@ -1,5 +1,7 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
+import { createStore } from "zustand/vanilla";
 import { newId } from "@/ui";
+import { opened } from "./opened";
 
 /** What may be kept unsaved: a plan, or a sheet of one of the library's shelves. */
 export type DraftKind = "plan" | "panel" | "input";
@@ -43,25 +45,30 @@ const lockName = (page: string) => `golden-array-page:${page}`;
 export function openDraftShelf(): DraftShelf {
   const page = newId();
   const alive = holdLock(page);
-  const opening = openDB<Schema>("golden-array", 1, {
-    upgrade: (db) => db.createObjectStore("drafts", { keyPath: "key" }).createIndex("kind", "kind"),
-  });
+  const opening = opened(() =>
+    openDB<Schema>("golden-array", 1, {
+      upgrade: (db) => db.createObjectStore("drafts", { keyPath: "key" }).createIndex("kind", "kind"),
+    }),
+  );
+  const inJournal = new Set<string>();
   const waiting = new Map<string, Draft | null>();
   let working: Promise<void> | null = null;
 
   async function write(): Promise<void> {
-    try {
-      const db = await opening;
-      for (let next = firstOf(waiting); next !== null; next = firstOf(waiting)) {
-        const [key, draft] = next;
-        waiting.delete(key);
+    for (let next = firstOf(waiting); next !== null; next = firstOf(waiting)) {
+      const [key, draft] = next;
+      waiting.delete(key);
+      try {
+        const db = await opening;
         if (draft === null) await db.delete("drafts", key);
         else await db.put("drafts", draft);
-        if (!waiting.has(key)) window.localStorage.removeItem(`${journalPrefix}${key}`);
+        if (!waiting.has(key)) unnote(key);
+        inJournal.delete(key);
+        keeping.setState({ isKept: true });
+      } catch {
+        // no room, or a browser that keeps nothing: said, unless the small storage has it
+        if (draft !== null && !waiting.has(key)) keeping.setState({ isKept: inJournal.has(key) });
       }
-    } catch {
-      // no room, or a browser that keeps nothing: the server's copy remains the only one
-      waiting.clear();
     }
     working = null;
   }
@@ -76,7 +83,8 @@ export function openDraftShelf(): DraftShelf {
     keep: ({ kind, documentId, revision, document }) => {
       const key = keyOf(kind, documentId);
       const draft = { key, kind, documentId, page, revision, document, atMs: Date.now() };
-      note(draft);
+      if (note(draft)) inJournal.add(key);
+      else inJournal.delete(key);
       put(key, draft);
     },
     drop: (kind, documentId) => put(keyOf(kind, documentId), null),
@@ -97,6 +105,9 @@ export function openDraftShelf(): DraftShelf {
   };
 }
 
+/** Whether what was last typed in this page is kept in this browser: it may have no room, or keep nothing at all. */
+export const keeping = createStore<{ readonly isKept: boolean }>(() => ({ isKept: true }));
+
 let shelf: DraftShelf | null = null;
 
 /** The one shelf of this page. */
@@ -112,12 +123,23 @@ const mostNoted = 300_000;
  * The browser's database takes a moment, and a page may end within it: until a draft is there it is noted in the small storage,
  * which holds at once.
  */
-function note(draft: Draft): void {
+function note(draft: Draft): boolean {
   try {
     const text = JSON.stringify(draft);
-    if (text.length <= mostNoted) window.localStorage.setItem(`${journalPrefix}${draft.key}`, text);
+    if (text.length > mostNoted) return false;
+    window.localStorage.setItem(`${journalPrefix}${draft.key}`, text);
+    return true;
   } catch {
     // full or forbidden: the database will have to do
+    return false;
+  }
+}
+
+function unnote(key: string): void {
+  try {
+    window.localStorage.removeItem(`${journalPrefix}${key}`);
+  } catch {
+    // forbidden: then nothing was noted
   }
 }
 
@@ -178,16 +200,19 @@ function holdLock(page: string): Promise<void> {
   // without a secure connection a browser has no locks: all other pages then count as gone
   if (!("locks" in navigator)) return Promise.resolve();
   return new Promise((held) => {
-    void navigator.locks.request(lockName(page), () => {
-      held();
-      return new Promise(() => undefined);
-    });
+    navigator.locks
+      .request(lockName(page), () => {
+        held();
+        return new Promise(() => undefined);
+      })
+      // shut off with all else a site may keep
+      .catch(() => held());
   });
 }
 
 async function livingPages(): Promise<ReadonlySet<string>> {
   if (!("locks" in navigator)) return new Set();
-  const { held = [] } = await navigator.locks.query();
+  const { held = [] } = await navigator.locks.query().catch((): LockManagerSnapshot => ({}));
   const start = lockName("");
   return new Set(held.flatMap(({ name }) => (name?.startsWith(start) === true ? [name.slice(start.length)] : [])));
 }

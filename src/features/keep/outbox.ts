@@ -1,5 +1,6 @@
 import { type DBSchema, openDB } from "idb";
 import { type MeasuredRecord } from "@/core/measured";
+import { opened } from "./opened";
 
 /** A reading on its way to the server, or with null one that is taken out; kept on this device until it is acknowledged. */
 export type Letter = {
@@ -23,9 +24,11 @@ interface Schema extends DBSchema {
 
 /** The outbox of this browser, in a database of its own, written through to the disk. */
 export function openOutbox(): OutboxShelf {
-  const opening = openDB<Schema>("golden-array-outbox", 1, {
-    upgrade: (db) => db.createObjectStore("letters", { keyPath: "key" }).createIndex("planId", "planId"),
-  });
+  const opening = opened(() =>
+    openDB<Schema>("golden-array-outbox", 1, {
+      upgrade: (db) => db.createObjectStore("letters", { keyPath: "key" }).createIndex("planId", "planId"),
+    }),
+  );
   const write = async (work: "put" | "drop", letter: Letter) => {
     const db = await opening;
     // strict: a browser that is killed in the next moment has it all the same

@@ -1,7 +1,7 @@
 import { type SaveState } from "./standing";
 
-/** The autosave's word for how things stand. */
-export function saveWords(save: SaveState<unknown>, revision: number): string {
+/** The autosave's word for how things stand; `isKept`: whether this browser has what is not saved. */
+export function saveWords(save: SaveState<unknown>, revision: number, isKept: boolean): string {
   switch (save.type) {
     case "saved":
       return `Saved, revision ${revision}`;
@@ -9,7 +9,7 @@ export function saveWords(save: SaveState<unknown>, revision: number): string {
     case "saving":
       return "Saving…";
     case "unreachable":
-      return "Not saved: kept in this browser, trying again";
+      return isKept ? "Not saved: kept in this browser, trying again" : "Not saved, and not kept here: trying again";
     case "refused":
       return "Not saved: refused";
     case "stale":
@@ -17,6 +17,13 @@ export function saveWords(save: SaveState<unknown>, revision: number): string {
     case "gone":
       return "Not saved: deleted elsewhere";
   }
+}
+
+/** Where what a person sees is, while the server does not have it. */
+export function keptWords(isKept: boolean): string {
+  return isKept
+    ? "What you see is kept in this browser."
+    : "This browser keeps nothing (no room, or shut off for this site): what you see is in this page alone. Leave the page open, or download it.";
 }
 
 /** Whether a person has something to see to before it can be saved. */

@@ -9,7 +9,7 @@ import Link from "next/link";
 import { type ReactNode, useId } from "react";
 import { useStore } from "zustand";
 import { type InputRecord, type PanelRecord } from "@/api";
-import { isWorried, saveWords } from "@/features/keep";
+import { isWorried, saveWords, useIsKept } from "@/features/keep";
 import { type SheetEditor } from "./sheet-editor";
 import { SheetStanding } from "./SheetStanding";
 
@@ -29,6 +29,7 @@ export function EditSheet<Sheet extends { readonly name: string }>(props: Props<
   const { editor, record, fileText, onClose, onCopy, onNew, onRetire, children } = props;
   const titleId = useId();
   const { history, save, revision, notice } = useStore(editor.store);
+  const isKept = useIsKept();
   const sheet = history.present;
   const keys = (event: React.KeyboardEvent) => {
     if (!(event.ctrlKey || event.metaKey) || event.altKey || event.shiftKey || event.key.toLowerCase() !== "z") return;
@@ -62,7 +63,7 @@ export function EditSheet<Sheet extends { readonly name: string }>(props: Props<
                 color: isWorried(save) ? "var(--stop)" : "text.secondary",
               }}
             >
-              {saveWords(save, revision)}
+              {saveWords(save, revision, isKept)}
             </Box>
             {notice !== null && <Box sx={{ fontSize: "0.8125rem" }}>{notice}</Box>}
           </Box>
