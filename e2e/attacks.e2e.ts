@@ -24,7 +24,7 @@ afterEach(async () => {
 });
 
 /** Says something on a connection of its own, and what came back until it was ended; null: it was not. */
-async function said(lines: readonly string[], patienceMs = 3000): Promise<string | null> {
+async function said(lines: readonly string[], patienceMs = 1000): Promise<string | null> {
   const socket = connect(server.port, "127.0.0.1");
   let answer = "";
   socket.on("data", (data) => (answer += String(data)));

@@ -5,7 +5,9 @@ export default function ErrorPage({ error, reset }: { error: Error; reset: () =>
   return (
     <main style={{ maxWidth: 640, margin: "15vh auto", padding: 16 }}>
       <h1>This page stumbled</h1>
-      <p>What was saved is on disk. Anything newer is kept in this browser, unless it has no room or is not allowed to.</p>
+      <p>
+        What was saved is on disk. Anything newer is kept in this browser, unless it has no room or is not allowed to.
+      </p>
       <p style={{ overflowWrap: "anywhere" }}>{error.message}</p>
       <p>
         <button type="button" onClick={reset}>

@@ -86,3 +86,4 @@ export {
   shareWords,
 } from "./log";
 export { deedWords, drillWords, repairWords, shownWords, verdictSentence } from "./practice";
+export { visible } from "./visible";

@@ -4,6 +4,7 @@ import { type Mount } from "@/core/sky";
 import { given } from "./format";
 import { doubtSentence, readingSentence } from "./labels";
 import { type Unit } from "@/core/units";
+import { visible } from "./visible";
 
 /** Names and short words of the ledger and the verdict strip. */
 export const verdictWords: Readonly<Record<Level, string>> = {
@@ -49,7 +50,7 @@ export function missingSentence(missing: Missing): string {
 
 /** The short of a made-up or real name: what stands before its first comma. */
 export function headOf(name: string): string {
-  return name.split(",")[0] ?? name;
+  return visible(name.split(",")[0] ?? name);
 }
 
 /** "4 × 27.2 V + 1 × 22.7 V": a sum as one would write it on the label's back. */

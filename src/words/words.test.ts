@@ -4,7 +4,7 @@ import { allMends } from "@/core/finder";
 import { assess } from "@/core/rules";
 import { demoPlans } from "@/demo";
 import { demoPlan, effort } from "@/testing";
-import { assumptionSentence, findingSentence, mendSentence, missingSentence, whyLines } from ".";
+import { assumptionSentence, findingSentence, mendSentence, missingSentence, visible, whyLines } from ".";
 
 /** Demo plans pulled about: every wiring, ceilings and limits there or not, silent labels, unknown sites. */
 const anyPlan: fc.Arbitrary<Plan> = fc
@@ -119,3 +119,14 @@ test("what is missing is said with where to put it", () => {
     /“Roof” still lacks Voc, Imp/,
   );
 });
+
+test.each([
+  ["Van", "Van"],
+  ["\u200b\u2060", "‹U+200B›‹U+2060›"],
+  ["\u3164", "‹U+3164›"],
+  ["   ", "‹blank›"],
+  ["Van \u202egnp.exe", "Van ‹U+202E›gnp.exe"],
+  // joiners that belong to what they join
+  ["می\u200cخواهم", "می\u200cخواهم"],
+  ["👩\u200d🔧", "👩\u200d🔧"],
+])("the name %j is shown as %j", (name, shown) => expect(visible(name)).toBe(shown));

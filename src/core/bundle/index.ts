@@ -1,2 +1,10 @@
-export { alone, type BundleParts, type BundleReading, isBundle, planBundle, planBundleName, readBundle } from "./bundle";
+export {
+  alone,
+  type BundleParts,
+  type BundleReading,
+  isBundle,
+  planBundle,
+  planBundleName,
+  readBundle,
+} from "./bundle";
 export { mostBundleBytes } from "./limits";

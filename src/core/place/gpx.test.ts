@@ -49,3 +49,15 @@ test.each<[string, string, object]>([
 ])("%s is refused with its line and field", (_, text, expected) => {
   expect(faultOf(text)).toMatchObject(expected);
 });
+
+test.each(["__proto__", "constructor", "hasOwnProperty", "toString", "prototype"])(
+  "an element called %s is read past or refused, and never thrown past its own fault",
+  (name) => {
+    for (const inner of [
+      `<${name}>1</${name}>`,
+      `<wpt lat="1" lon="2"><${name}/></wpt>`,
+      `<wpt lat="1" lon="2" ${name}="1"/>`,
+    ])
+      expect(["stays", "fault"]).toContain(readGpx(wrapped(inner)).type);
+  },
+);

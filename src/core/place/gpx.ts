@@ -61,7 +61,7 @@ function toStays(text: string): GpxStay[] {
     parseAttributeValue: false,
     isArray: (name) => ["wpt", "rte", "rtept", "trk", "trkseg", "trkpt"].includes(name),
   });
-  const { gpx } = parser.parse(text) as { gpx?: Tree };
+  const { gpx } = parsed(() => parser.parse(text) as { gpx?: Tree });
   if (typeof gpx !== "object" || gpx === null) throw new Fault(1, "gpx", "no such element: this is not a GPX file");
   const named = [
     ...pointsOf(text, "wpt", listIn(gpx, "wpt")),
@@ -78,6 +78,15 @@ function toStays(text: string): GpxStay[] {
   const nights = nightsOf(pointsOf(text, "trkpt", track));
   if (nights.length === 0) throw new Fault(1, "gpx", "no way points, route points or track points with a time in it");
   return nights.slice(0, mostStays);
+}
+
+/** Names that the parser will not have, such as those every object goes by, are a fault of the file. */
+function parsed<T>(parse: () => T): T {
+  try {
+    return parse();
+  } catch (error) {
+    throw new Fault(1, "XML", error instanceof Error ? error.message : "cannot be read");
+  }
 }
 
 type Tree = { readonly [key: string]: unknown };

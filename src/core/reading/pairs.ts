@@ -30,8 +30,10 @@ export function namesIn(line: string): Name[] {
 
 /** Values a line states by name: each name with the first number that may be its, after it or else before it. */
 export function pairsIn(line: string): Found[] {
-  const names = namesIn(line);
   const figures = figuresIn(line);
+  // where there is no number nothing is stated: most lines of a page
+  if (figures.length === 0) return [];
+  const names = namesIn(line);
   const used = new Set<Figure>();
   return names.flatMap((name, k): Found[] => {
     const upTo = names[k + 1]?.at ?? line.length;

@@ -62,15 +62,33 @@ export function linesOf(text: string): Line[] {
     .replace(/[\u2212\u2012\u2013\u2014]/g, "-")
     .replace(/[×✕✖]/g, "x")
     .replace(/[⎓⏛]/g, " DC ")
-    .split(/\r\n?|\n/)
-    .flatMap((line, k): Line[] => {
-      const words = line.trim();
-      const spans = [{ line: k, at: 0 }];
+    .split(/\r\n?|\n/, mostLines)
+    .flatMap((line, k) => cut(line.trim().replace(/ {4,}/g, "   ")).map((part) => ({ ...part, line: k })))
+    .flatMap(({ words, at, line }): Line[] => {
+      const spans = [{ line, at: -at }];
       // the rule under the head of a table
       if (words === "" || /^\|?[\s:|-]+\|?$/.test(words)) return words === "" ? [{ words: "", cells: [], spans }] : [];
       return [{ words: words.replace(/[ \t]+/g, " "), cells: cellsOf(words), spans }];
     });
   return running(lines);
+}
+
+/** Longest line looked at as one, characters: what finding names and numbers takes grows with its square. */
+const mostLine = 300;
+/** Lines looked at, most of them without a number: of more no page is made. */
+const mostLines = 5000;
+
+/** A line in parts of a bearable length, cut between words. */
+function cut(line: string): { readonly words: string; readonly at: number }[] {
+  const parts: { words: string; at: number }[] = [];
+  let at = 0;
+  while (line.length - at > mostLine) {
+    const space = line.lastIndexOf(" ", at + mostLine);
+    const end = space > at + mostLine / 2 ? space : at + mostLine;
+    parts.push({ words: line.slice(at, end).trim(), at });
+    at = end;
+  }
+  return [...parts, { words: line.slice(at).trim(), at }];
 }
 
 /** What ends a list: a full stop that is no abbreviation's. */
@@ -82,7 +100,8 @@ function running(lines: readonly Line[]): Line[] {
   let isOpen = false;
   for (const line of lines) {
     const before = joined.at(-1);
-    if (isOpen && before !== undefined && line.words !== "" && line.cells.length === 0) {
+    const isBearable = (before?.words.length ?? 0) + line.words.length < 2 * mostLine;
+    if (isOpen && before !== undefined && isBearable && line.words !== "" && line.cells.length === 0) {
       const at = before.words.length + 1;
       const spans = [...before.spans, ...line.spans.map((span) => ({ ...span, at: span.at + at }))];
       joined[joined.length - 1] = { words: `${before.words} ${line.words}`, cells: [], spans };

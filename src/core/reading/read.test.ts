@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { effort, sellersText } from "@/testing";
-import { linesOf } from "./plain";
 import { valuesOf } from "./number";
 import { type PanelFields, readText } from ".";
+import { linesOf } from "./plain";
 
 const folder = path.join(__dirname, "../fixtures/label");
 type Reference = {
@@ -107,4 +107,14 @@ test("made-up sellers' texts: at least 98 of 100 fields are right, and none is w
   }
   expect(wrong).toEqual([]);
   expect(right / all).toBeGreaterThanOrEqual(0.98);
+});
+
+test("a text is looked at in bearable pieces and as far as a label goes, which is told: what that takes grows no faster than it", () => {
+  for (const bit of ["1x", "Voc ", "Pmax: ", "12×", "\t1", "a; 1\n", "\n", "é"]) {
+    const lines = linesOf(bit.repeat(100_000 / bit.length));
+    expect([bit, Math.max(...lines.map(({ words }) => words.length)) <= 600]).toEqual([bit, true]);
+  }
+  const lines = Array.from({ length: 1000 }, (_, k) => `Line ${k}`).join("\n");
+  expect(readText(lines).beyond).toBe(600);
+  expect(readText(`Amberley AB-195\nPmax 195 W\nVoc 27.2 V\n${lines}`).panels[0]?.fields).toMatchObject({ vocV: 27.2 });
 });

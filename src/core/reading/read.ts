@@ -24,10 +24,12 @@ export type TextReading = {
   readonly panels: readonly PanelRead[];
   readonly inputs: readonly InputRead[];
   /** Lines with numbers of which nothing was understood. */ readonly unread: readonly string[];
+  /** Lines with numbers beyond those looked at: a text of so many is no label. */ readonly beyond: number;
 };
 
-/** Longest text read, characters: a long data sheet, and no more than ends at once. */
+/** Longest text read, characters, and most lines with numbers: a long data sheet, and no more than ends at once. */
 export const mostText = 200_000;
+const mostNumbered = 400;
 
 const panelWord = /\bpanel|solarmodul|\bmodule?\b|solar ?modul|blanket|photovolta/i;
 const inputWord =
@@ -37,7 +39,10 @@ type Part = { readonly kind: "panel" | "input"; readonly head: string; readonly 
 
 /** Reads what was pasted from anywhere: panels and inputs, each value with its words, and what speaks against it. Nothing is guessed. */
 export function readText(text: string): TextReading {
-  const lines = linesOf(text.slice(0, mostText));
+  const all = linesOf(text.slice(0, mostText));
+  const numbered = all.flatMap(({ words }, k) => (/\d/.test(words) ? [k] : []));
+  const lines = all.slice(0, numbered[mostNumbered] ?? all.length);
+  known.clear();
   const panels: PanelRead[] = [];
   const inputs: InputRead[] = [];
   const unread: string[] = [];
@@ -51,14 +56,25 @@ export function readText(text: string): TextReading {
     panels.push(...reads);
     unread.push(...left);
   }
-  return { panels, inputs, unread };
+  known.clear();
+  return { panels, inputs, unread, beyond: Math.max(0, numbered.length - mostNumbered) };
+}
+
+/** Values of the lines of the text at hand: asked for several times of each. */
+const known = new Map<string, readonly Found[]>();
+function pairsOf(words: string): readonly Found[] {
+  const before = known.get(words);
+  if (before !== undefined) return before;
+  const found = pairsIn(words);
+  known.set(words, found);
+  return found;
 }
 
 /** A text by what it is of: a heading that names a station or a controller begins one, a panel's another. */
 function partsOf(lines: readonly Line[]): Part[] {
   const parts: Part[] = [];
   const isHead = ({ words, cells }: Line) =>
-    words !== "" && words.length < 90 && cells.length === 0 && pairsIn(words).length === 0 && !/[:.!?]$/.test(words);
+    words !== "" && words.length < 90 && cells.length === 0 && pairsOf(words).length === 0 && !/[:.!?]$/.test(words);
   const kindOf = (words: string) => {
     const [panel, input] = [panelWord.test(words), inputWord.test(words)];
     return panel === input ? null : panel ? "panel" : "input";
@@ -78,7 +94,7 @@ function partsOf(lines: readonly Line[]): Part[] {
   return parts.map((part) => {
     if (part.kind === "input") return part;
     const all = part.lines.map(({ words }) => words).join("\n");
-    const electrical = new Set(part.lines.flatMap(({ words }) => pairsIn(words).map(({ field }) => field)));
+    const electrical = new Set(part.lines.flatMap(({ words }) => pairsOf(words).map(({ field }) => field)));
     const isPanel = electrical.has("pmaxW") || (electrical.has("vmpV") && electrical.has("iscA"));
     return !isPanel && (inputWord.test(all) || /max(?:imum|\.)? (?:solar )?input|solar input/i.test(all))
       ? { ...part, kind: "input" }
@@ -151,7 +167,7 @@ function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonl
       takeExtras(common, `${label.words}: ${value?.words ?? ""}`, inCells(line, label, value));
       continue;
     }
-    const pairs = pairsIn(words);
+    const pairs = pairsOf(words);
     common.found.push(...pairs.map((pair) => ({ ...pair, place: placeOf(line, pair.at, pair.end) })));
     const took = takeExtras(common, words, (at, end) => placeOf(line, at, end));
     if (

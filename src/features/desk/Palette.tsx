@@ -10,7 +10,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useState } from "react";
 import { browserClient, type PlanSummary } from "@/api";
 import { passes } from "@/core/rules";
-import { placePrefix, ruleTitle } from "@/words";
+import { placePrefix, ruleTitle, visible } from "@/words";
 import { type Action } from "./actions";
 import { useActionSources, useDesk, useStops } from "./DeskProvider";
 
@@ -75,7 +75,7 @@ function useHere(): readonly Action[] {
       ...[...sources].flatMap((source) => source()),
       ...stops.map(({ id, name }, k): Action => ({
         of: "Stops",
-        words: name,
+        words: visible(name),
         press: `Alt ${k + 1}`,
         run: goTo(id),
       })),

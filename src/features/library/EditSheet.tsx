@@ -1,5 +1,6 @@
 "use client";
 
+import { visible } from "@/words";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
@@ -53,7 +54,7 @@ export function EditSheet<Sheet extends { readonly name: string }>(props: Props<
               id={titleId}
               sx={{ fontFamily: "var(--font-display)", fontSize: "1.25rem", fontWeight: 600, m: 0 }}
             >
-              {sheet.name}
+              {visible(sheet.name)}
             </Box>
             <Box
               role="status"

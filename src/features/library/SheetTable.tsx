@@ -5,7 +5,7 @@ import useMediaQuery from "@mui/material/useMediaQuery";
 import { memo, useMemo, useState } from "react";
 import { type InputRecord, type PanelRecord } from "@/api";
 import { useNonce } from "@/ui";
-import { counted } from "@/words";
+import { counted, visible } from "@/words";
 
 type Props<R extends GridValidRowModel> = {
   readonly label: string;
@@ -43,7 +43,7 @@ function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({
       renderCell: ({ row, tabIndex }) => (
         <button
           type="button"
-          title={row.sheet.name}
+          title={visible(row.sheet.name)}
           tabIndex={tabIndex}
           onClick={() => onOpen(row.id)}
           style={{
@@ -63,7 +63,7 @@ function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({
             textDecoration: row.retired ? "line-through" : undefined,
           }}
         >
-          {row.sheet.name}
+          {visible(row.sheet.name)}
           {row.retired ? " (retired)" : ""}
         </button>
       ),

@@ -7,7 +7,7 @@ import { Archive, ArchiveRestore, Copy, FileDown, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { type PlanSummary } from "@/api";
 import { LevelMark, levelColour, useUnits } from "@/ui";
-import { amount, verdictOf, withFound } from "@/words";
+import { amount, verdictOf, visible, withFound } from "@/words";
 import { Sketch, sketchWords } from "./Sketch";
 import { type Glance } from "./useVerdicts";
 
@@ -54,7 +54,7 @@ export function PlanLine({ plan, glance, onDuplicate, onPutAway, onRemove }: Pro
           component="strong"
           sx={{ display: "block", fontFamily: "var(--font-display)", fontWeight: 600, fontSize: "1.0625rem" }}
         >
-          {plan.name}
+          {visible(plan.name)}
         </Box>
         {/* as high before the verdict is there as with it, so that nothing moves */}
         <Box sx={{ minHeight: 26, display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
@@ -69,21 +69,21 @@ export function PlanLine({ plan, glance, onDuplicate, onPutAway, onRemove }: Pro
         component="a"
         href={`/api/plans/${plan.id}/export`}
         download
-        aria-label={`Export ${plan.name} as JSON`}
+        aria-label={`Export ${visible(plan.name)} as JSON`}
       >
         <FileDown size={18} />
       </IconButton>
-      <IconButton aria-label={`Duplicate ${plan.name}`} title="Duplicate" onClick={onDuplicate}>
+      <IconButton aria-label={`Duplicate ${visible(plan.name)}`} title="Duplicate" onClick={onDuplicate}>
         <Copy size={18} />
       </IconButton>
       <IconButton
-        aria-label={plan.archived ? `Bring back ${plan.name}` : `Archive ${plan.name}`}
+        aria-label={plan.archived ? `Bring back ${visible(plan.name)}` : `Archive ${visible(plan.name)}`}
         title={plan.archived ? "Bring back" : "Archive"}
         onClick={onPutAway}
       >
         {plan.archived ? <ArchiveRestore size={18} /> : <Archive size={18} />}
       </IconButton>
-      <IconButton aria-label={`Delete ${plan.name}`} title="Delete" onClick={onRemove}>
+      <IconButton aria-label={`Delete ${visible(plan.name)}`} title="Delete" onClick={onRemove}>
         <Trash2 size={18} />
       </IconButton>
     </Box>

@@ -12,7 +12,7 @@ import { useState } from "react";
 import { type MeasuredRecord } from "@/core/measured";
 import { type ApiResult, browserClient, type PlanSummary, type SavedPlan } from "@/api";
 import { LightSwitch, NamePlate, ReadyMark, Region, UnitSwitch } from "@/ui";
-import { counted } from "@/words";
+import { counted, visible } from "@/words";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 import { Pages } from "./Pages";
@@ -85,7 +85,9 @@ export function PlansView({ plans, found, archived, search }: Props) {
     if (result.type === "fault") setFault(result.fault.message);
     else
       setWord(
-        plan.archived ? `“${plan.name}” is back in the list.` : `“${plan.name}” is put away; nothing of it is lost.`,
+        plan.archived
+          ? `“${visible(plan.name)}” is back in the list.`
+          : `“${visible(plan.name)}” is put away; nothing of it is lost.`,
       );
     router.refresh();
   };
@@ -239,7 +241,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
       />
       <Snackbar
         open={deleted !== null}
-        message={`“${deleted?.saved.plan.name ?? ""}” is deleted.`}
+        message={`“${visible(deleted?.saved.plan.name ?? "")}” is deleted.`}
         action={
           <Button color="inherit" onClick={() => void bringBack()}>
             Undo

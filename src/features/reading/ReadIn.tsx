@@ -174,6 +174,12 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
                 }))}
               />
             ))}
+            {item.key === "text" && pasted.beyond > 0 && (
+              <span role="status">
+                The text is too long: {counted(pasted.beyond, "more line")} with numbers were not looked at. Paste the
+                panel’s own part of it.
+              </span>
+            )}
             {panelTakes.length === 0 && item.panels.length > 0 && (
               <span>Labels of panels are taken at Panels or in the library.</span>
             )}
