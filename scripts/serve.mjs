@@ -6,6 +6,7 @@ import { closeDatabase } from "./serving/close-database.mjs";
 import { mayPass, refuseGarbled } from "./serving/door.mjs";
 import { holdFolder } from "./serving/folder-lock.mjs";
 import { isPaired } from "./serving/lan.mjs";
+import { PageCache } from "./serving/page-cache.mjs";
 import { ensureBuilt, ensureInstalled, root } from "./setup.mjs";
 
 /** Sets up whatever is missing, then serves the application on the loopback interface. */
@@ -83,6 +84,7 @@ async function serve() {
   const app = next({ dev: false, dir: root, hostname: host, port, httpServer: createServer() });
   await app.prepare();
   const handle = app.getRequestHandler();
+  const pages = new PageCache(dataDir);
   /** Serves at one address under the names it goes by there, to those that its door lets through. */
   const listen = (
     /** @type {string} */ address,
@@ -94,7 +96,11 @@ async function serve() {
       if (!mayPass(request, response, refusal, names) || !isLetIn(request, response)) return;
       request.headers[askerHeader] = asker;
       boundBody(request, response, mostBundleBytes);
-      handle(request, response).catch(endLoudly);
+      const make = () => handle(request, response);
+      pages
+        .serve(request, response, asker, make)
+        .then((isServed) => (isServed ? undefined : make()))
+        .catch(endLoudly);
     });
     server.setTimeout(silentMs);
     server.on("clientError", answerGarbled);
@@ -121,7 +127,7 @@ async function serve() {
     tellOfNetwork(network);
   }
   console.log("Ctrl-C stops it.");
-  for (const signal of ["SIGINT", "SIGTERM"]) process.once(signal, () => void stopInOrder(servers));
+  for (const signal of ["SIGINT", "SIGTERM"]) process.once(signal, () => void stopInOrder(servers, pages));
 }
 
 /** What nobody foresaw ends the program, so that it is seen: what was acknowledged is on disk. */
@@ -169,12 +175,13 @@ function answerGarbled(
 }
 
 /** Takes no more requests, lets those under way be answered, and closes the database, so that its file alone is complete. */
-async function stopInOrder(/** @type {import("node:http").Server[]} */ servers) {
+async function stopInOrder(/** @type {import("node:http").Server[]} */ servers, /** @type {PageCache} */ pages) {
   const closed = Promise.all(servers.map((server) => new Promise((resolve) => server.close(resolve))));
   for (const server of servers) server.closeIdleConnections();
   const grace = setTimeout(() => servers.forEach((server) => server.closeAllConnections()), graceMs);
   await closed;
   clearTimeout(grace);
+  pages.close();
   const { isTrue, words } = await closeDatabase(dataDir);
   console.log(`\nStopped. ${words}`);
   process.exit(isTrue ? 0 : 1);

@@ -12,9 +12,9 @@ const files = only === undefined || parts.includes(only) ? [] : [only, "--passWi
 const wanted = (/** @type {string} */ part) =>
   only === undefined || only === part || (files.length > 0 && part !== "types" && part !== "lint");
 
-/** @type {("ngspice" | "poppler-utils" | "librsvg2-bin" | "chromium-headless-shell")[]} */
+/** @type {("postgresql" | "ngspice" | "poppler-utils" | "librsvg2-bin" | "chromium-headless-shell")[]} */
 const programs = [];
-if (wanted("unit")) programs.push("ngspice", "poppler-utils", "librsvg2-bin");
+if (wanted("unit")) programs.push("postgresql", "ngspice", "poppler-utils", "librsvg2-bin");
 if (wanted("interface")) programs.push("chromium-headless-shell", "poppler-utils");
 const [{ compiled }] = await Promise.all([fetchPackages(), ensureDebian(...programs)]);
 /** @type {import("./testing/parts.mjs").Tally[]} */

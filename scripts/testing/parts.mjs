@@ -52,6 +52,7 @@ export function conclude(/** @type {Tally[]} */ tallies) {
 export const debian = {
   "poppler-utils": { program: "/usr/bin/pdftocairo", purpose: "what measures our printed sheets" },
   "librsvg2-bin": { program: "/usr/bin/rsvg-convert", purpose: "what reads our drawings" },
+  postgresql: { program: "/usr/lib/postgresql", purpose: "the server for many our repositories are tried on" },
   ngspice: { program: "/usr/bin/ngspice", purpose: "the circuit simulator our netlists are checked in" },
   "chromium-headless-shell": {
     program: process.env["CHROMIUM"] ?? "/usr/bin/chromium-headless-shell",

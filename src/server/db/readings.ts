@@ -71,7 +71,7 @@ export async function putReadingsIn(
     .select((of) => of.fn.countAll<number>().as("count"))
     .where("plan_id", "=", planId)
     .executeTakeFirstOrThrow();
-  if (count > mostReadings) throw new TooManyReadings(mostReadings);
+  if (Number(count) > mostReadings) throw new TooManyReadings(mostReadings);
 }
 
 /** Takes a reading out; one that is not there is out already. */

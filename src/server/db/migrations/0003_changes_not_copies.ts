@@ -5,7 +5,7 @@ import { type Kysely, sql } from "kysely";
  * revision; which library sheets it holds stands beside it, so that nobody has to look into documents for that.
  */
 export async function up(db: Kysely<unknown>): Promise<void> {
-  await db.transaction().execute(async (trx) => {
+  await (db as Kysely<Older>).transaction().execute(async (trx) => {
     await trx.schema
       .createTable("plan_snapshot")
       .addColumn("plan_id", "text", (column) => column.primaryKey().references("plan.id").onDelete("cascade"))
@@ -27,14 +27,39 @@ export async function up(db: Kysely<unknown>): Promise<void> {
       .alterTable("plan")
       .addColumn("holds", "text", (column) => column.notNull().defaultTo('{"panels":[],"inputs":[]}'))
       .execute();
-    const held = (list: "panels" | "inputs") => sql`(
-      select json_group_array(distinct json_extract(held.value, '$.libraryId'))
-      from json_each(plan.document, ${`$.${list}`}) as held
-      where json_extract(held.value, '$.libraryId') is not null)`;
     // a document that is no JSON stays as it is: it is told when somebody opens it
-    await sql`update plan set holds = json_object('panels', ${held("panels")}, 'inputs', ${held("inputs")})
-      where json_valid(document)`.execute(trx);
+    for (const { id } of await trx.selectFrom("plan").select("id").execute()) {
+      const { document } = await trx
+        .selectFrom("plan")
+        .select("document")
+        .where("id", "=", id)
+        .executeTakeFirstOrThrow();
+      await trx
+        .updateTable("plan")
+        .set({ holds: heldBy(document) })
+        .where("id", "=", id)
+        .execute();
+    }
     await trx.schema.dropTable("plan_revision").execute();
     await trx.schema.alterTable("plan").dropColumn("document").execute();
   });
+}
+
+type Older = { plan: { id: string; document: string; holds: string } };
+
+function heldBy(document: string): string {
+  let plan: unknown;
+  try {
+    plan = JSON.parse(document);
+  } catch {
+    return '{"panels":[],"inputs":[]}';
+  }
+  const idsIn = (list: "panels" | "inputs") => {
+    const all: unknown = (plan as Record<string, unknown> | null)?.[list];
+    const ids = (Array.isArray(all) ? all : []).flatMap(
+      (each: { libraryId?: unknown } | null) => each?.libraryId ?? [],
+    );
+    return [...new Set(ids)];
+  };
+  return JSON.stringify({ panels: idsIn("panels"), inputs: idsIn("inputs") });
 }
