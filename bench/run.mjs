@@ -12,7 +12,9 @@ for (const name of ["engine", "year", "roof", "find", "protect", "prove", "readi
   if (wanted.length > 0 && !wanted.includes(name)) continue;
   if (ofInterface.includes(name)) {
     await ensureBuilt();
-    await run(process.execPath, ["--import", "tsx", path.join(root, "bench", `${name}.ts`)]);
+    // the server's own modules refuse to be loaded for a browser
+    const conditions = name === "scale" ? ["--conditions=react-server"] : [];
+    await run(process.execPath, [...conditions, "--import", "tsx", path.join(root, "bench", `${name}.ts`)]);
     continue;
   }
   // bundled, as the engine is wherever people meet it: calls between loose files are half as fast

@@ -1,4 +1,5 @@
 import { request } from "node:http";
+import { connect } from "node:net";
 import { networkInterfaces } from "node:os";
 import { read } from "./harness/plans-api";
 import { launch, phone, temporaryDir } from "./harness";
@@ -19,6 +20,17 @@ async function fromNetwork({ server }: Visit, path: string, { method = "GET", he
     })
       .on("error", reject)
       .end(body);
+  });
+}
+
+/** Says something on a connection and leaves without hearing what comes of it. */
+function brokenOff(hostname: string, port: number, lines: readonly string[]): Promise<void> {
+  return new Promise((resolve) => {
+    const socket = connect(port, hostname.replace(/[[\]]/g, ""), () => {
+      socket.write(lines.join("\r\n"), () => setTimeout(() => socket.destroy(), 20));
+    });
+    socket.on("error", () => undefined);
+    socket.on("close", () => resolve());
   });
 }
 
@@ -73,6 +85,20 @@ async function guessing(visit: Visit): Promise<void> {
   for (const guess of guesses) answers.push((await pair(guess)).status);
   expect(new Set(answers)).toEqual(new Set([403]));
   expect((await pair(digits)).text).toContain("no code that is still good");
+  // broken off before the code was there, again and again: the server goes on
+  const { hostname, host } = new URL(own);
+  for (let k = 0; k < 20; k++)
+    await brokenOff(hostname, port, ["POST /pair HTTP/1.1", `Host: ${host}`, "Content-Length: 400", "", "code=1"]);
+  // and nobody gets past this door by asking for another protocol
+  for (let k = 0; k < 20; k++)
+    await brokenOff(hostname, port, [
+      "GET / HTTP/1.1",
+      `Host: ${host}`,
+      "Connection: Upgrade",
+      "Upgrade: websocket",
+      "",
+      "",
+    ]);
   expect(await getJson(`${url}/api/phones`)).toMatchObject({ phones: [], codeUntilMs: null });
 }
 

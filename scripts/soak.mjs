@@ -16,7 +16,7 @@ await ensureInstalled();
 await ensureDebian("ngspice");
 const unit = await jest("unit", ["--maxWorkers=2", patience, ...files], env);
 /** What is done to a whole server and its pages: each says what it found. */
-const whole = ["durability", "fuzz", "clients", "faults", "two-tabs"];
+const whole = ["durability", "fuzz", "clients", "faults", "two-tabs", "attacks"];
 const chosen = whole.filter((name) => values.only === undefined || name.includes(values.only));
 if (chosen.length > 0) await ensureBuilt();
 const interfaceArgs = ["--config", "e2e/jest.config.mjs", "--maxWorkers=1", "--forceExit", patience];
