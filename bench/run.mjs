@@ -8,7 +8,7 @@ const { build } = await import("esbuild");
 const wanted = process.argv.slice(2);
 /** Those that look at the interface itself need it built. */
 const ofInterface = ["interface", "board", "library", "log", "scale"];
-for (const name of ["engine", "year", "roof", "find", "protect", "prove", "reading", ...ofInterface]) {
+for (const name of ["engine", "year", "roof", "find", "protect", "prove", "reading", "crowd", ...ofInterface]) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
   if (ofInterface.includes(name)) {
     await ensureBuilt();

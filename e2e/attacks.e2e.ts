@@ -4,9 +4,9 @@ import { connect, type Socket } from "node:net";
 import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { planBundle, readBundle } from "@/core/bundle";
-import { mostPhotoBytes } from "@/core/photo";
+import { mostPhotoBytes, mostPhotos } from "@/core/photo";
 import { type Plan } from "@/core/plan";
-import { dice } from "@/testing";
+import { dice, effort } from "@/testing";
 import { type RunningServer, startServer, temporaryDir } from "./harness";
 import { root } from "./harness/root";
 import { plans, read } from "./harness/plans-api";
@@ -96,7 +96,8 @@ test("a bundle far larger than a page's body goes out and comes in, all of it; w
   const [first] = await plans(server);
   const { plan } = await read(server, first?.id ?? "");
   const draw = dice(5);
-  const photos = Array.from({ length: 8 }, (_, k) =>
+  // eight are twice what the framework would take; in the soak as many as a plan can have
+  const photos = Array.from({ length: effort(1) > 1 ? mostPhotos : 8 }, (_, k) =>
     Uint8Array.from({ length: mostPhotoBytes - 1000 }, (_, at) =>
       at < 3 ? ([0xff, 0xd8, 0xff][at] ?? 0) : draw.whole(0, 255) ^ k,
     ),
