@@ -6,15 +6,15 @@ import { dice } from "../src/core/dice";
  * pays them.
  */
 const measured = {
-  /** Time of one core for a request, ms. */ pageMs: 6,
-  saveMs: 14,
+  /** Time of one core for a request, ms. */ pageMs: 7,
+  saveMs: 15,
   readMs: 5,
   /** What goes over the wire, kB packed. */ pageKb: 45,
   saveKb: 28,
   readKb: 30,
   /** Script and fonts of a first visit, kB packed; a browser keeps them. */ firstVisitKb: 1400,
-  /** On the disk, kB. */ planKb: 40,
-  editKb: 0.6,
+  /** On the disk, kB. */ planKb: 15,
+  editKb: 0.2,
   readingKb: 0.75,
 };
 const habits = {

@@ -1,14 +1,12 @@
 import { randomUUID } from "node:crypto";
 import { statSync } from "node:fs";
 import path from "node:path";
-import { promisify } from "node:util";
-import { gzip } from "node:zlib";
+import { constants, crc32, deflateRawSync } from "node:zlib";
 
 /**
  * The page of a plan is the same for all who open it, until the plan is saved anew: it is made once for each revision, and served
  * from memory with a nonce of its own each time. To make it takes a hundred milliseconds of the one thread that all wait for.
  */
-const gzipped = promisify(gzip);
 /** Pages kept: of the plans that were opened last. */
 const mostPages = 40;
 const pagePath = /^\/plan\/([A-Za-z0-9-]{1,64})\/[a-z]{1,20}$/;
@@ -16,8 +14,9 @@ const pagePath = /^\/plan\/([A-Za-z0-9-]{1,64})\/[a-z]{1,20}$/;
 const partHeaders = ["rsc", "next-router-state-tree", "next-router-prefetch", "next-router-segment-prefetch", "range"];
 
 /**
- * @typedef {{ readonly parts: readonly Buffer[], readonly policy: string, readonly nonce: string, readonly headers: readonly (readonly [string, string | string[]])[] }} Page
+ * @typedef {{ readonly parts: readonly Part[], readonly policy: string, readonly nonce: string, readonly headers: readonly (readonly [string, string | string[]])[] }} Page
  *   its text between the places where its nonce stands
+ * @typedef {{ readonly plain: Buffer, readonly packed: Buffer }} Part as it is, and packed so that more may follow it
  */
 
 export class PageCache {
@@ -48,7 +47,7 @@ export class PageCache {
       // the last used stay longest
       this.#pages.delete(key);
       this.#keep(key, page);
-      await answer(page, request, response);
+      answer(page, request, response);
       return true;
     }
     /** @type {(page: Page | null) => void} */
@@ -142,23 +141,62 @@ function pageOf(response, html) {
   const parts = html
     .toString("utf8")
     .split(nonce)
-    .map((part) => Buffer.from(part));
+    .map((part) => {
+      const plain = Buffer.from(part);
+      // ended at a whole byte, and not for good
+      return { plain, packed: deflateRawSync(plain, { finishFlush: constants.Z_FULL_FLUSH }) };
+    });
   return { parts, policy, nonce, headers };
 }
 
 /** @param {Page} page @param {import("node:http").IncomingMessage} request @param {import("node:http").ServerResponse} response */
-async function answer(page, request, response) {
+function answer(page, request, response) {
   // as the application makes them
   const nonce = btoa(randomUUID());
-  const fresh = Buffer.from(nonce);
-  const html = Buffer.concat(page.parts.flatMap((part, k) => (k === 0 ? [part] : [fresh, part])));
-  const isSmall = /\bgzip\b/.test(String(request.headers["accept-encoding"] ?? ""));
-  const body = isSmall ? await gzipped(html, { level: 1 }) : html;
+  const isPacked = /\bgzip\b/.test(String(request.headers["accept-encoding"] ?? ""));
+  const body = isPacked ? gzipOf(page.parts, Buffer.from(nonce)) : plainOf(page.parts, Buffer.from(nonce));
   for (const [name, value] of page.headers) response.setHeader(name, value);
   response.setHeader("content-security-policy", page.policy.replaceAll(page.nonce, nonce));
   response.setHeader("vary", "accept-encoding, cookie");
-  if (isSmall) response.setHeader("content-encoding", "gzip");
+  if (isPacked) response.setHeader("content-encoding", "gzip");
   response.setHeader("content-length", body.length);
   response.writeHead(200);
   response.end(body);
+}
+
+/** @param {readonly Part[]} parts @param {Buffer} nonce */
+function plainOf(parts, nonce) {
+  return Buffer.concat(parts.flatMap(({ plain }, k) => (k === 0 ? [plain] : [nonce, plain])));
+}
+
+const gzipHead = Buffer.from([0x1f, 0x8b, 8, 0, 0, 0, 0, 0, 0, 255]);
+/** The last block of a packed text, with nothing in it (RFC 1951, 3.2.4). */
+const lastBlock = Buffer.from([1, 0, 0, 0xff, 0xff]);
+
+/**
+ * The same as a gzip file (RFC 1952), its parts packed once and for all; between them the nonce as blocks that are not packed.
+ * @param {readonly Part[]} parts
+ * @param {Buffer} nonce
+ */
+function gzipOf(parts, nonce) {
+  const block = Buffer.alloc(5);
+  block.writeUInt16LE(nonce.length, 1);
+  block.writeUInt16LE(~nonce.length & 0xffff, 3);
+  let [sum, length] = [0, 0];
+  /** @type {Buffer[]} */
+  const all = [gzipHead];
+  for (const [k, { plain, packed }] of parts.entries()) {
+    if (k > 0) {
+      all.push(block, nonce);
+      sum = crc32(nonce, sum);
+      length += nonce.length;
+    }
+    all.push(packed);
+    sum = crc32(plain, sum);
+    length += plain.length;
+  }
+  const tail = Buffer.alloc(8);
+  tail.writeUInt32LE(sum, 0);
+  tail.writeUInt32LE(length >>> 0, 4);
+  return Buffer.concat([...all, lastBlock, tail]);
 }

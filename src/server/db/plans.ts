@@ -67,7 +67,8 @@ export async function findPlans(db: Db, { find, withArchived, from, most }: Plan
     .$if(!withArchived, (some) => some.where("archived_at", "is", null))
     .selectAll()
     .orderBy("updated_at", "desc")
-    .orderBy("id")
+    // the same way as the time, so that one index has both
+    .orderBy("id", "desc")
     .limit(most)
     .offset(from)
     .execute();
