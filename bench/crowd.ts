@@ -6,7 +6,7 @@ import { dice } from "../src/core/dice";
  * pays them.
  */
 const measured = {
-  /** Time of one core for a request, ms. */ pageMs: 7,
+  /** Time of one core for a request, ms. A save: 10 in the repository, and what reading the plan is taken to add. */ pageMs: 7,
   saveMs: 15,
   readMs: 5,
   /** What goes over the wire, kB packed. */ pageKb: 45,
