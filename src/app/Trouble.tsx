@@ -1,11 +1,13 @@
 import Link from "next/link";
 import { type ReactNode } from "react";
 
+type Props = { readonly words: string; readonly again: string; readonly title?: string; readonly children?: ReactNode };
+
 /** What keeps the page from being made, and a way to try again; `children`: another way out. */
-export function Trouble({ words, again, children }: { words: string; again: string; children?: ReactNode }) {
+export function Trouble({ words, again, title = "Your plans cannot be reached now", children }: Props) {
   return (
     <main data-ready="true" style={{ maxWidth: 640, margin: "15vh auto", padding: 16 }}>
-      <h1>Your plans cannot be reached now</h1>
+      <h1>{title}</h1>
       <p role="alert" style={{ overflowWrap: "anywhere" }}>
         {words}
       </p>

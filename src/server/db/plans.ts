@@ -27,11 +27,14 @@ export type WriteResult =
         readonly string[] | null;
     };
 
+/** Why a stored document does not read: as a file would not, or as the disk did not keep it. */
+export type StoredFault = PlanFault | { readonly type: "spoiled"; readonly detail: string };
+
 /** A stored document that no longer reads: never shown half, never overwritten. `whole`: the last revision that does; null: none. */
 export class UnreadablePlan extends Error {
   constructor(
     readonly id: string,
-    readonly fault: PlanFault,
+    readonly fault: StoredFault,
     readonly whole: number | null = null,
   ) {
     super(`The stored plan "${id}" cannot be read.`);
@@ -191,7 +194,7 @@ async function rawOf(db: Db, row: PlanTable): Promise<unknown> {
   } catch (error) {
     if (!(error instanceof BrokenDocument)) throw error;
     const { whole } = await wholeRevision(db, row.id);
-    throw new UnreadablePlan(row.id, { type: "notJson", detail: error.detail }, whole);
+    throw new UnreadablePlan(row.id, { type: "spoiled", detail: error.detail }, whole);
   }
 }
 

@@ -88,7 +88,7 @@ const faultOfProblem: Readonly<Record<ProblemKind, ApiFaultType>> = {
 export function troubleWords(error: unknown): string | null {
   if (error instanceof DatabaseProblem) return error.message;
   if (error instanceof UnreadablePlan)
-    return `${error.message} ${planFaultSentence(error.fault)} It was left untouched.${error.whole === null ? "" : ` Its revision ${error.whole} is whole.`}`;
+    return `${error.message} ${error.fault.type === "spoiled" ? `It is spoiled on the disk: ${error.fault.detail}.` : planFaultSentence(error.fault)} It was left untouched.${error.whole === null ? "" : ` Its revision ${error.whole} is whole.`}`;
   return null;
 }
 

@@ -22,7 +22,11 @@ export default async function PlanLayout({
   });
   if (found.type === "trouble")
     return (
-      <Trouble words={found.words} again={`/plan/${id}/wire`}>
+      <Trouble
+        words={found.words}
+        again={`/plan/${id}/wire`}
+        {...(found.whole === null ? {} : { title: "This plan cannot be opened" })}
+      >
         {found.whole !== null && <Rescue id={id} whole={found.whole} />}
       </Trouble>
     );
