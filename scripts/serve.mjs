@@ -74,7 +74,7 @@ async function serve() {
     NEXT_TELEMETRY_DISABLED: "1",
   });
   /** @type {typeof import("../src/server/guards/index.ts")} */
-  const { askerHeader, loopbackNames, namedHosts, refusal } = await import(guardsFile);
+  const { askerHeader, loopbackNames, namedHosts, refusal, spoolHeader } = await import(guardsFile);
   /** @type {typeof import("../src/core/bundle/limits.ts")} */
   const { mostBundleBytes } = await import(limitsFile);
   const hosts = [...loopbackNames, ...namedHosts()];
@@ -95,7 +95,7 @@ async function serve() {
     const server = createServer(limits, (request, response) => {
       if (!mayPass(request, response, refusal, names) || !isLetIn(request, response)) return;
       request.headers[askerHeader] = asker;
-      boundBody(request, response, mostBundleBytes);
+      boundBody(request, response, { mostBundleBytes, spoolHeader });
       const make = () => handle(request, response);
       pages
         .serve(request, response, asker, make)

@@ -30,15 +30,12 @@ const lingerMs = 2000;
 let held = 0;
 
 /** What an address takes, and whether its body goes to a file. `mostBundleBytes`: of a plan with all that belongs to it. */
-export function boundOf(/** @type {string} */ path, /** @type {number} */ mostBundleBytes) {
+function boundOf(/** @type {string} */ path, /** @type {number} */ mostBundleBytes) {
   if (path === "/api/plans/import") return { most: mostBundleBytes, isSpooled: true };
   const [, most = smallBody, spooled] =
     bounds.find(([prefix]) => path === prefix || path.startsWith(`${prefix}/`)) ?? [];
   return { most, isSpooled: spooled !== undefined };
 }
-
-/** The header in which the application is told where a spooled body lies; nobody else may say so. */
-export const spoolHeader = "x-golden-array-body-file";
 
 /** A request that counts its body as it comes, so that one without end is told so while it is still coming. */
 export class BoundedMessage extends IncomingMessage {
@@ -74,11 +71,11 @@ export class BoundedMessage extends IncomingMessage {
     return super.push(chunk, encoding);
   }
 
-  /** Opens the file that the body goes to, before the application hears of the request. */
-  spool() {
+  /** Opens the file that the body goes to, and says where it is in a header, before the application hears of the request. */
+  spool(/** @type {string} */ header) {
     try {
       this.#spool = new Spool();
-      this.headers[spoolHeader] = this.#spool.file;
+      this.headers[header] = this.#spool.file;
     } catch {
       // told with the first byte that finds no place
     }
@@ -117,12 +114,12 @@ export class BoundedMessage extends IncomingMessage {
 export function boundBody(
   /** @type {BoundedMessage} */ request,
   /** @type {import("node:http").ServerResponse} */ response,
-  /** @type {number} */ mostBundleBytes,
+  /** @type {{ readonly mostBundleBytes: number, readonly spoolHeader: string }} */ { mostBundleBytes, spoolHeader },
 ) {
   delete request.headers[spoolHeader];
   request.bound = boundOf(pathOf(request.url), mostBundleBytes);
   const hasBody = "content-length" in request.headers || "transfer-encoding" in request.headers;
-  if (request.bound.isSpooled && hasBody) request.spool();
+  if (request.bound.isSpooled && hasBody) request.spool(spoolHeader);
   response.once("close", () => request.release());
   request.onRefused = (status, message) => {
     request.onRefused = () => undefined;

@@ -1,5 +1,5 @@
-import { statSync } from "node:fs";
 import path from "node:path";
+import { identityOf } from "./identity.mjs";
 
 /**
  * Closes the database, so that its file alone is complete, and says what is true of it then.
@@ -36,13 +36,4 @@ export async function closeDatabase(dataDir) {
         isTrue: false,
         words: `The data folder ${dataDir} is gone or was exchanged while Golden Array ran: what was saved is not where it was. Put the folder back if you have it.`,
       };
-}
-
-function identityOf(/** @type {string} */ file) {
-  try {
-    const { dev, ino } = statSync(file);
-    return `${dev}:${ino}`;
-  } catch {
-    return null;
-  }
 }

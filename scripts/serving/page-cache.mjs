@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
-import { statSync } from "node:fs";
 import path from "node:path";
 import { constants, crc32, deflateRawSync } from "node:zlib";
+import { identityOf } from "./identity.mjs";
 
 /**
  * The page of a plan is the same for all who open it, until the plan is saved anew: it is made once for each revision, and served
@@ -92,8 +92,7 @@ export class PageCache {
   }
 
   async #opened() {
-    const { dev, ino } = statSync(this.#file);
-    const identity = `${dev}:${ino}`;
+    const identity = identityOf(this.#file);
     if (this.#db !== null && identity === this.#identity) return this.#db;
     this.close();
     const { default: Database } = await import("better-sqlite3");

@@ -60,6 +60,13 @@ export const phonesStateSchema = z.strictObject({
 export const pairingCodeSchema = z.strictObject({ digits: z.string(), untilMs: z.number() });
 export type PhonesState = z.infer<typeof phonesStateSchema>;
 
+/** Which plans are asked for: with some words in their name, put away ones or not, so many from one on. */
+export type PlanSearch = {
+  readonly find: string;
+  readonly withArchived: boolean;
+  readonly from: number;
+  readonly most: number;
+};
 export type PlanSummary = z.infer<typeof planSummarySchema>;
 export type Receipt = z.infer<typeof receiptSchema>;
 export type SavedPlan = z.infer<typeof savedPlanSchema>;

@@ -1,5 +1,5 @@
 export { browserClient } from "./browser";
-export { type ApiClient, createClient, type ShelfClient } from "./client";
+export { type ApiClient, createClient, mostOutliving, type ShelfClient } from "./client";
 export {
   type Added,
   addedSchema,
@@ -18,6 +18,7 @@ export {
   type PanelRecord,
   type PhotoRead,
   type PhonesState,
+  type PlanSearch,
   type PlanSummary,
   type Receipt,
   type ReadingLine,

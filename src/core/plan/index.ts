@@ -89,10 +89,8 @@ export {
   switchAt,
 } from "./copper";
 export {
-  backfeeds,
   type ControllerFacts,
   controllerFactsOf,
-  joinedPoles,
   joinings,
   type PanelEnd,
   type PartPrice,

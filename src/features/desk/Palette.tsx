@@ -75,7 +75,7 @@ function useHere(): readonly Action[] {
       ...[...sources].flatMap((source) => source()),
       ...stops.map(({ id, name }, k): Action => ({
         of: "Stops",
-        words: visible(name),
+        words: name,
         press: `Alt ${k + 1}`,
         run: goTo(id),
       })),
@@ -114,7 +114,7 @@ function useOtherPlans(): readonly Action[] {
     () =>
       plans.map(({ id, name }) => ({
         of: "Plans",
-        words: name,
+        words: visible(name),
         press: null,
         run: () => router.push(`/plan/${id}/wire`),
       })),

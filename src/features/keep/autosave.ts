@@ -1,4 +1,4 @@
-import { type ApiFault, type ApiResult, mayPass } from "@/api";
+import { type ApiFault, type ApiResult, mayPass, mostOutliving } from "@/api";
 import { differences } from "@/core/plan";
 import { type Draft, type DraftKind, type DraftShelf } from "./drafts";
 import { type LeftDraft, type Standing, type Version } from "./standing";
@@ -65,8 +65,6 @@ export type Autosave<Doc> = {
 
 const pauseMs = 350;
 const retryMs = 2000;
-/** Requests that outlive their page may hold this much. */
-const mostOutliving = 60_000;
 
 /**
  * Saves a document by itself: shortly after the last change, one request at a time, never over a revision this page has not

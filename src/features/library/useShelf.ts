@@ -65,8 +65,9 @@ export function useShelf<Sheet, R extends (PanelRecord | InputRecord) & { readon
     };
   }, []);
 
-  const took = (record: R) => {
-    setRecords((before) => before.map((one) => (one.id === record.id ? record : one)));
+  const took = (...taken: readonly R[]) => {
+    const fresh = new Map(taken.map((record) => [record.id, record]));
+    setRecords((before) => before.map((one) => fresh.get(one.id) ?? one));
     void lookForLeft();
   };
   const created = (record: R) => setRecords((before) => [...before, record]);
@@ -154,13 +155,14 @@ export function useShelf<Sheet, R extends (PanelRecord | InputRecord) & { readon
       return null;
     },
     retire: async (ids: readonly string[], retired: boolean) => {
-      const meant = records.filter(({ id }) => ids.includes(id));
+      const wanted = new Set(ids);
+      const meant = records.filter(({ id }) => wanted.has(id));
       if (meant.length === 0) return;
       const result = await client.retire({ retired, sheets: meant.map(({ id, revision }) => ({ id, revision })) });
       setFault(result.type === "fault" ? result.fault.message : null);
       if (result.type === "fault") return;
       const { updatedAt } = result.value;
-      for (const record of meant) took({ ...record, retired, updatedAt, revision: record.revision + 1 });
+      took(...meant.map((record) => ({ ...record, retired, updatedAt, revision: record.revision + 1 })));
       setUndoable(retired ? meant.map(({ id }) => id) : []);
     },
   };

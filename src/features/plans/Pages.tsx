@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { type ListSearch } from "./useListSearch";
+import { type PlanSearch } from "@/api";
 
-type Props = { readonly search: ListSearch; readonly found: number; readonly onFrom: (from: number) => void };
+type Props = { readonly search: PlanSearch; readonly found: number; readonly onFrom: (from: number) => void };
 
 /** Which plans of how many are shown, and the way to those before and after; nothing where all are. */
 export function Pages({ search: { from, most }, found, onFrom }: Props) {

@@ -10,14 +10,14 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type MeasuredRecord } from "@/core/measured";
-import { type ApiResult, browserClient, type PlanSummary, type SavedPlan } from "@/api";
+import { type ApiResult, browserClient, type PlanSearch, type PlanSummary, type SavedPlan } from "@/api";
 import { LightSwitch, NamePlate, ReadyMark, Region, UnitSwitch } from "@/ui";
 import { counted, visible } from "@/words";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 import { Pages } from "./Pages";
 import { PlanLine } from "./PlanLine";
-import { type ListSearch, useListSearch } from "./useListSearch";
+import { useListSearch } from "./useListSearch";
 import { useVerdicts } from "./useVerdicts";
 
 const beside = [
@@ -30,7 +30,7 @@ type Props = {
   /** Those of this page of the list. */ readonly plans: readonly PlanSummary[];
   /** How many there are of those asked for, and how many of that name are put away. */ readonly found: number;
   readonly archived: number;
-  readonly search: ListSearch;
+  readonly search: PlanSearch;
 };
 
 /** A plan that was deleted, with its readings, until its undo is past. */

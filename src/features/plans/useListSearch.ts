@@ -1,19 +1,12 @@
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
-
-/** Which plans the list shows: it stands in the page's address, so that a way back leads to it. */
-export type ListSearch = {
-  readonly find: string;
-  readonly withArchived: boolean;
-  readonly from: number;
-  readonly most: number;
-};
+import { type PlanSearch } from "@/api";
 
 /** Typing comes to rest for so long before the server is asked, ms. */
 const restMs = 200;
 
-/** What is typed into the list's search, and ways to show other plans of it. */
-export function useListSearch(search: ListSearch) {
+/** What is typed into the list's search, and ways to show other plans of it. It stands in the page's address, so that a way back leads to it. */
+export function useListSearch(search: PlanSearch) {
   const router = useRouter();
   const [wanted, setWanted] = useState(search.find);
   const timer = useRef<number | null>(null);
@@ -21,7 +14,7 @@ export function useListSearch(search: ListSearch) {
     if (timer.current !== null) window.clearTimeout(timer.current);
   };
   useEffect(() => forget, []);
-  const show = (patch: Partial<ListSearch>) => {
+  const show = (patch: Partial<PlanSearch>) => {
     const { find, withArchived, from } = { ...search, find: wanted, ...patch };
     const asked = new URLSearchParams({
       ...(find.trim() === "" ? {} : { find: find.trim() }),

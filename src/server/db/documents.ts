@@ -23,13 +23,6 @@ export class BrokenDocument extends Error {
   }
 }
 
-/** A plan's document at its revision as JSON, of whatever version it was written by. Throws BrokenDocument. */
-export async function readDocument(db: Db, planId: string, revision: number): Promise<unknown> {
-  const { whole, document, detail } = await wholeRevision(db, planId);
-  if (whole !== revision) throw new BrokenDocument(detail ?? "its last change is missing");
-  return document;
-}
-
 /** How far a plan's document is whole: its last revision that can be put together, and why not the next. */
 export type Whole = { readonly whole: number | null; readonly document: unknown; readonly detail: string | null };
 
@@ -58,30 +51,38 @@ export async function wholeRevision(db: Db, planId: string): Promise<Whole> {
 function onFrom(snapshot: PlanSnapshotTable, changes: readonly PlanChangeTable[]): Whole {
   if (snapshot.digest !== digestOfSnapshot(snapshot))
     return { whole: null, document: null, detail: `its snapshot of revision ${snapshot.revision}: ${spoiledWords}` };
-  let [whole, document]: [number | null, unknown] = [null, null];
+  let whole: number | null = null;
   try {
-    document = parse(snapshot.document);
+    const document = parse(snapshot.document);
     whole = snapshot.revision;
     for (const change of changes) {
-      document = changedBy(document, whole, change);
+      applyTo(document, whole, change);
       whole = change.revision;
     }
     return { whole, document, detail: null };
   } catch (error) {
     if (!(error instanceof BrokenDocument)) throw error;
-    return { whole, document, detail: error.detail };
+    const { detail } = error;
+    if (whole === null) return { whole, document: null, detail };
+    // what does not fit may have been put in by half: made again without it
+    const upTo = whole;
+    return {
+      ...onFrom(
+        snapshot,
+        changes.filter(({ revision }) => revision <= upTo),
+      ),
+      detail,
+    };
   }
 }
 
-/** The next document, or why there is none. */
-function changedBy(document: unknown, whole: number, change: PlanChangeTable): unknown {
+/** Makes a document that of the next revision, where it is, or says why not. */
+function applyTo(document: unknown, whole: number, change: PlanChangeTable): void {
   if (change.revision !== whole + 1) throw new BrokenDocument(`the change to revision ${whole + 1} is missing`);
   const name = `the change to revision ${change.revision}`;
   if (change.digest !== digestOfChange(change)) throw new BrokenDocument(`${name}: ${spoiledWords}`);
-  const next = parse(JSON.stringify(document));
-  if (applyPatch(next, parse(change.patch) as Operation[]).some((failure) => failure !== null))
+  if (applyPatch(document, parse(change.patch) as Operation[]).some((failure) => failure !== null))
     throw new BrokenDocument(`${name} does not fit`);
-  return next;
 }
 
 /** Writes a plan's first document. */

@@ -22,6 +22,7 @@ import {
   replacePlan,
   rescuePlan,
 } from ".";
+import { digestOfChange } from "./digest";
 
 const now = "2026-05-01T10:00:00.000Z";
 const dirs: string[] = [];
@@ -156,6 +157,31 @@ describe("a plan that is spoiled on the disk", () => {
     const plan = demoPlans()[0];
     if (plan === undefined) throw new Error("the demo has plans");
     await expect(replacePlan(db, { id: "a", revision: 60, plan, now })).rejects.toMatchObject({ whole: 57 });
+    expect(await rescued()).toEqual(["revision 57", 56]);
+  });
+
+  test("by a change that fits only by half leaves nothing of that half in the last whole revision", async () => {
+    const row = await db
+      .selectFrom("plan_change")
+      .selectAll()
+      .where("plan_id", "=", "a")
+      .where("revision", "=", 58)
+      .executeTakeFirstOrThrow();
+    const patch = JSON.stringify([
+      { op: "replace", path: "/notes/need", value: "half" },
+      { op: "remove", path: "/nowhere/at/all" },
+    ]);
+    const digest = digestOfChange({ ...row, patch });
+    await db
+      .updateTable("plan_change")
+      .set({ patch, digest })
+      .where("plan_id", "=", "a")
+      .where("revision", "=", 58)
+      .execute();
+    await expect(readPlanRecord(db, "a")).rejects.toMatchObject({
+      whole: 57,
+      fault: { detail: "the change to revision 58 does not fit" },
+    });
     expect(await rescued()).toEqual(["revision 57", 56]);
   });
 

@@ -1,5 +1,5 @@
 import "server-only";
-export { checkAll, type FolderCheck } from "./check";
+export { checkAll } from "./check";
 export { withDatabase } from "./connection";
 export { importPlan } from "./bundles";
 export { inputShelf, type LibraryRecord, panelShelf, type PlanUse, type ShelfList } from "./library";
@@ -13,8 +13,6 @@ export {
   listPlans,
   type PlanHeader,
   type PlanReceipt,
-  type PlanSearch,
-  type PlanWindow,
   type PlanRecord,
   readPlanRecord,
   replacePlan,
@@ -23,14 +21,6 @@ export {
   type WriteResult,
 } from "./plans";
 export { addPhoto, readPhoto } from "./photos";
-export {
-  deleteReading,
-  type KeptReadings,
-  keptReadings,
-  listReadings,
-  putReading,
-  putReadings,
-  TooManyReadings,
-} from "./readings";
+export { deleteReading, keptReadings, listReadings, putReading, putReadings, TooManyReadings } from "./readings";
 export { addWeather, readWeather, type WeatherRecord } from "./weather";
 export { DatabaseProblem, NotFound, type ProblemKind, Spoiled } from "./problem";

@@ -1,8 +1,9 @@
 import "server-only";
 import { sql } from "kysely";
+import { type PlanSearch } from "@/api";
 import { type Plan, type PlanFault, readPlan } from "@/core/plan";
 import { digestOfPlan, sealed, spoiledWords } from "./digest";
-import { BrokenDocument, changedSince, readDocument, wholeRevision, writeChange, writeFirst } from "./documents";
+import { changedSince, wholeRevision, writeChange, writeFirst } from "./documents";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
 import { type PlanTable } from "./tables";
@@ -42,31 +43,25 @@ export class UnreadablePlan extends Error {
   }
 }
 
-/** Which plans are asked for: with some words in their name, put away ones or not, so many from one on. */
-export type PlanSearch = {
-  readonly find: string;
-  readonly withArchived: boolean;
-  readonly from: number;
-  readonly most: number;
-};
-/** Some plans, the last saved first; how many have the words in their name, and how many of those are put away. */
-export type PlanWindow = { readonly plans: PlanHeader[]; readonly found: number; readonly archived: number };
+/** Some plans; how many have the words in their name, and how many of those are put away. */
+type PlanWindow = { readonly plans: PlanHeader[]; readonly found: number; readonly archived: number };
 export const allPlans: PlanSearch = { find: "", withArchived: true, from: 0, most: 1_000_000 };
 
-export async function listPlans(db: Db, search: PlanSearch = allPlans): Promise<PlanHeader[]> {
-  return (await findPlans(db, search)).plans;
-}
-
-export async function findPlans(db: Db, { find, withArchived, from, most }: PlanSearch): Promise<PlanWindow> {
+/** Plans with some words in their name, whether put away or not. */
+function havingName(db: Db, find: string) {
   const words = find.trim().toLowerCase();
   const pattern = `%${words.replace(/[\\%_]/g, "\\$&")}%`;
-  const matching = db
+  return db
     .selectFrom("plan")
     .$if(words !== "", (all) => all.where(sql<boolean>`name_key like ${pattern} escape '\\'`));
-  const { all, archived } = await matching
-    .select((of) => [of.fn.countAll<number>().as("all"), of.fn.count<number>("archived_at").as("archived")])
-    .executeTakeFirstOrThrow();
-  const rows = await matching
+}
+
+/** The plans of a search, the last saved first. */
+export async function listPlans(
+  db: Db,
+  { find, withArchived, from, most }: PlanSearch = allPlans,
+): Promise<PlanHeader[]> {
+  const rows = await havingName(db, find)
     .$if(!withArchived, (some) => some.where("archived_at", "is", null))
     .selectAll()
     .orderBy("updated_at", "desc")
@@ -75,7 +70,7 @@ export async function findPlans(db: Db, { find, withArchived, from, most }: Plan
     .limit(most)
     .offset(from)
     .execute();
-  const plans = rows.map((row) => ({
+  return rows.map((row) => ({
     id: row.id,
     name: isWhole(row) ? row.name : `${row.name} (spoiled on the disk)`,
     revision: row.revision,
@@ -83,7 +78,15 @@ export async function findPlans(db: Db, { find, withArchived, from, most }: Plan
     updatedAt: row.updated_at,
     archived: row.archived_at !== null,
   }));
-  return { plans, found: Number(withArchived ? all : all - archived), archived: Number(archived) };
+}
+
+/** The same, and of how many they are. */
+export async function findPlans(db: Db, search: PlanSearch): Promise<PlanWindow> {
+  const { all, archived } = await havingName(db, search.find)
+    .select((of) => [of.fn.countAll<number>().as("all"), of.fn.count<number>("archived_at").as("archived")])
+    .executeTakeFirstOrThrow();
+  const plans = await listPlans(db, search);
+  return { plans, found: Number(search.withArchived ? all : all - archived), archived: Number(archived) };
 }
 
 export async function readPlanRecord(db: Db, id: string): Promise<PlanRecord> {
@@ -186,16 +189,16 @@ function isWhole(row: PlanTable): boolean {
   return row.digest === digestOfPlan(row);
 }
 
-/** A plan's document as it was written, by whatever version. */
+/** A plan's document as it was written, by whatever version. Throws UnreadablePlan. */
 async function rawOf(db: Db, row: PlanTable): Promise<unknown> {
-  try {
-    if (!isWhole(row)) throw new BrokenDocument(`its entry in the list: ${spoiledWords}`);
-    return await readDocument(db, row.id, row.revision);
-  } catch (error) {
-    if (!(error instanceof BrokenDocument)) throw error;
-    const { whole } = await wholeRevision(db, row.id);
-    throw new UnreadablePlan(row.id, { type: "spoiled", detail: error.detail }, whole);
-  }
+  const { whole, document, detail } = await wholeRevision(db, row.id);
+  const why = isWhole(row)
+    ? whole === row.revision
+      ? null
+      : (detail ?? "its last change is missing")
+    : `its entry in the list: ${spoiledWords}`;
+  if (why !== null) throw new UnreadablePlan(row.id, { type: "spoiled", detail: why }, whole);
+  return document;
 }
 
 /** Makes a new plan of the last whole revision of one that is spoiled; the spoiled one stays as it is. */

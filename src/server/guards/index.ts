@@ -1,2 +1,2 @@
 import "server-only";
-export { askerHeader, contentSecurityPolicy, loopbackNames, namedHosts, refusal } from "./guards";
+export { askerHeader, contentSecurityPolicy, loopbackNames, namedHosts, refusal, spoolHeader } from "./guards";

@@ -1,5 +1,5 @@
 import "server-only";
-import { type PlanSearch } from "../db";
+import { type PlanSearch } from "@/api";
 
 /** Plans of one page of the list, and the most that are answered at once. */
 const plansAPage = 50;

@@ -2,6 +2,7 @@ import "server-only";
 import { readFile } from "node:fs/promises";
 import { mostBundleBytes } from "@/core/bundle";
 import { mostPlanBytes } from "@/core/plan";
+import { spoolHeader } from "../guards";
 import { type PlanFile } from "../reader";
 import { fault } from "./answer";
 
@@ -23,9 +24,6 @@ export async function bodyFile(request: Request): Promise<PlanFile> {
   const { bytes } = await bodyOf(request, ["application/json", "application/zip"], mostBytes);
   return kind === "application/zip" ? bytes : decode(bytes);
 }
-
-/** The header in which the launcher says where it put a large body; what a request itself says there is never let in. */
-const spoolHeader = "x-golden-array-body-file";
 
 /** A body's bytes, from where they are: the file they were put in as they came, or the request. */
 export async function bodyBytes(request: Request, mostBytes: number): Promise<Uint8Array> {

@@ -33,9 +33,9 @@ const portEnd = z.strictObject({
     .nullable(),
 });
 /** What flows back from a battery through its controller into the panels' cables: nothing, as it is isolated or blocks it, or what the battery gives. */
-export const backfeeds = ["none", "fromBattery"] as const;
+const backfeeds = ["none", "fromBattery"] as const;
 /** By which poles a controller joins panels and battery inside. */
-export const joinedPoles = ["negative", "positive", "neither"] as const;
+const joinedPoles = ["negative", "positive", "neither"] as const;
 /** What a charge controller's terminals take, and what it lets through; null: nobody has looked. */
 const controller = z.strictObject({
   inputId: id,
