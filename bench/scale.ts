@@ -24,6 +24,8 @@ const people = Number(process.env["GOLDEN_ARRAY_PEOPLE"] ?? 50);
 const now = "2026-05-01T10:00:00.000Z";
 const dir = mkdtempSync(path.join(os.tmpdir(), "golden-array-scale-"));
 const say = (text: string) => process.stdout.write(`${text}\n`);
+/** As the ids that the server makes. */
+const idOf = (k: number) => `00000000-0000-4000-8000-${String(k).padStart(12, "0")}`;
 const sizeMb = () => statSync(path.join(dir, databaseFileName)).size / 1e6;
 
 void (async () => {
@@ -52,7 +54,7 @@ void (async () => {
   });
   await weigh("a plan made", plans, async () => {
     for (let k = 0; k < plans; k++)
-      await createPlan(db, { id: `p${k}`, plan: { ...plan, name: `Plan ${k} of ${k % 7}` }, now });
+      await createPlan(db, { id: idOf(k), plan: { ...plan, name: `Plan ${k} of ${k % 7}` }, now });
   });
   const times = (work: () => Promise<unknown>) =>
     Array.from({ length: 20 }).reduce<Promise<number[]>>(async (before) => {
@@ -82,21 +84,28 @@ void (async () => {
   await get("/");
   const list = await get("/");
   say(`the list as a page: ${(list.bytes / 1000).toFixed(0)} kB, ${list.ms.toFixed(0)} ms`);
-  const address = "/plan/p1/wire";
+  const address = `/plan/${idOf(1)}/wire`;
   await get(address);
   const one: number[] = [];
   for (let k = 0; k < 100; k++) one.push((await get(address)).ms);
   print("a plan's page for one person", one);
+  const asked: number[] = [];
+  for (let k = 0; k < 100; k++) asked.push((await get(`/api/plans/${idOf(1)}`)).ms);
+  print("the plan, which the page asks for", asked);
   // each opens a page, saves its own plan, and thinks as long as the autosave rests
   const saves: number[] = [];
   const many: number[] = [];
+  const manyAsked: number[] = [];
   const until = Date.now() + 20_000;
   await Promise.all(
     Array.from({ length: people }, async (_, k) => {
+      // nobody comes in the same millisecond as all others
+      await new Promise((resolve) => setTimeout(resolve, (2000 * k) / people));
       for (let revision = 1; Date.now() < until; revision++) {
-        many.push((await get(`/plan/p${k + 1}/wire`)).ms);
+        many.push((await get(`/plan/${idOf(k + 1)}/wire`)).ms);
+        manyAsked.push((await get(`/api/plans/${idOf(k + 1)}`)).ms);
         const began = performance.now();
-        const saved = await fetch(`${server.url}/api/plans/p${k + 1}`, {
+        const saved = await fetch(`${server.url}/api/plans/${idOf(k + 1)}`, {
           method: "PUT",
           headers: { "content-type": "application/json", "if-match": `"${revision}"` },
           body: JSON.stringify({ ...plan, name: `By ${k}, ${revision}` }),
@@ -108,6 +117,7 @@ void (async () => {
     }),
   );
   print(`a plan's page for ${people} people who save every two seconds`, many);
+  print("their plans", manyAsked);
   print("their saves", saves);
   const again: number[] = [];
   await Promise.all(
@@ -119,8 +129,9 @@ void (async () => {
     }),
   );
   print(`one plan's page opened by ${people} people`, again);
+  const times95 = (of: number[]) => (summary(of).p95 / summary(one).p95).toFixed(1);
   say(
-    `saves a second: ${(saves.length / 20).toFixed(0)}; page of ${people} over that of one, p95: ${(summary(again).p95 / summary(one).p95).toFixed(1)}`,
+    `saves a second: ${(saves.length / 20).toFixed(0)}; page of ${people} over that of one, p95: ${times95(again)}, and ${times95(many)} while they save`,
   );
   await server.end("SIGTERM");
   rmSync(dir, { recursive: true, force: true });

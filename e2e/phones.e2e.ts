@@ -1,6 +1,6 @@
 import { request } from "node:http";
 import { connect } from "node:net";
-import { networkInterfaces } from "node:os";
+import { inNetwork } from "./harness/in-network";
 import { read } from "./harness/plans-api";
 import { launch, phone, temporaryDir } from "./harness";
 import { getJson, postJson, type Visit, walkAlone } from "./harness/visit";
@@ -39,7 +39,6 @@ async function networkAddress(url: string): Promise<string> {
   return addresses[0] ?? "";
 }
 
-const inNetwork = Object.values(networkInterfaces()).some((each) => (each ?? []).some(({ internal }) => !internal));
 const lan = ["--demo", "--lan"];
 
 if (!inNetwork)

@@ -14,7 +14,7 @@ export function proxy(request: NextRequest): NextResponse {
   );
   if (why !== null) {
     return NextResponse.json(
-      { type: "forbidden", message: why, path: null, current: null, changed: null },
+      { type: "forbidden", message: why, path: null, current: null, changed: null, whole: null },
       { status: 403, headers: { "cache-control": "no-store" } },
     );
   }

@@ -22,5 +22,5 @@ export function answerFault(
     "content-type": "application/json",
     "cache-control": "no-store",
   });
-  response.end(JSON.stringify({ type, message, path: null, current: null, changed: null }));
+  response.end(JSON.stringify({ type, message, path: null, current: null, changed: null, whole: null }));
 }

@@ -250,5 +250,6 @@ function unreachable(error: unknown): ApiFault {
     path: null,
     current: null,
     changed: null,
+    whole: null,
   };
 }

@@ -177,6 +177,8 @@ export const apiFaultSchema = z.object({
   /** For a stale write: the plan as it now stands, and what changed since the revision written from. */
   current: savedPlanSchema.nullable(),
   changed: z.array(z.string()).nullable(),
+  /** For a plan that is spoiled on the disk: its last whole revision; null: none. */
+  whole: z.number().int().nullable(),
 });
 
 export type ApiFault = z.infer<typeof apiFaultSchema>;

@@ -1,9 +1,15 @@
 import Link from "next/link";
 import { type ReactNode } from "react";
+import { TextButton } from "@/ui";
 
-type Props = { readonly words: string; readonly again: string; readonly title?: string; readonly children?: ReactNode };
+type Props = {
+  readonly words: string;
+  /** Where, or how, one tries again. */ readonly again: string | (() => void);
+  readonly title?: string;
+  /** Another way out. */ readonly children?: ReactNode;
+};
 
-/** What keeps the page from being made, and a way to try again; `children`: another way out. */
+/** What keeps the page from being made, and a way to try again. */
 export function Trouble({ words, again, title = "Your plans cannot be reached now", children }: Props) {
   return (
     <main data-ready="true" style={{ maxWidth: 640, margin: "15vh auto", padding: 16 }}>
@@ -14,9 +20,13 @@ export function Trouble({ words, again, title = "Your plans cannot be reached no
       {children}
       <p>Anything typed and not yet saved is kept in the browser it was typed in, if that may keep anything.</p>
       <p>
-        <Link href={again} prefetch={false}>
-          Try again
-        </Link>
+        {typeof again === "string" ? (
+          <Link href={again} prefetch={false}>
+            Try again
+          </Link>
+        ) : (
+          <TextButton onClick={again}>Try again</TextButton>
+        )}
       </p>
     </main>
   );

@@ -1,15 +1,8 @@
 import "server-only";
-import { type Db, UnreadablePlan, withDatabase } from "@/server/db";
+import { type Db, withDatabase } from "@/server/db";
 import { troubleWords } from "@/server/http";
 
-type PageData<T> =
-  | { readonly type: "data"; readonly data: T }
-  | {
-      readonly type: "trouble";
-      readonly words: string;
-      /** The last whole revision of a plan that is spoiled; null: none, or it is something else. */ readonly whole:
-        number | null;
-    };
+type PageData<T> = { readonly type: "data"; readonly data: T } | { readonly type: "trouble"; readonly words: string };
 
 /** What a page shows, or what keeps it from being shown, in a sentence; a crash is left to the framework. */
 export async function pageData<T>(work: (db: Db) => Promise<T>): Promise<PageData<T>> {
@@ -18,6 +11,6 @@ export async function pageData<T>(work: (db: Db) => Promise<T>): Promise<PageDat
   } catch (error) {
     const words = troubleWords(error);
     if (words === null) throw error;
-    return { type: "trouble", words, whole: error instanceof UnreadablePlan ? error.whole : null };
+    return { type: "trouble", words };
   }
 }

@@ -30,6 +30,7 @@ function harness(...drafts: readonly { revision: number; plan: Plan }[]) {
       path: null,
       current: type === "stale" ? record() : null,
       changed: type === "stale" ? ["name"] : null,
+      whole: null,
     },
   });
   const client = {

@@ -34,7 +34,7 @@ function world() {
   };
   const gone = {
     type: "fault",
-    fault: { type: "unreachable", message: "no answer", path: null, current: null, changed: null },
+    fault: { type: "unreachable", message: "no answer", path: null, current: null, changed: null, whole: null },
   } as const;
   const refused = { type: "fault", fault: { ...gone.fault, type: "invalid", message: "not so" } } as const;
   const via = async <T>(work: () => T): Promise<ApiResult<T>> => {

@@ -11,7 +11,7 @@ function shelfWith(name: string) {
   let fault: "unreachable" | "invalid" | null = null;
   const faulty = (type: "unreachable" | "invalid" | "stale" | "notFound"): ApiResult<Rec> => ({
     type: "fault",
-    fault: { type, message: type, path: null, current: null, changed: null },
+    fault: { type, message: type, path: null, current: null, changed: null, whole: null },
   });
   const now = () => {
     if (kept === null) throw new Error("the sheet was removed");

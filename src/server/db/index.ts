@@ -14,6 +14,7 @@ export {
   type PlanHeader,
   type PlanReceipt,
   type PlanRecord,
+  isPlan,
   readPlanRecord,
   replacePlan,
   rescuePlan,

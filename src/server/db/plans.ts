@@ -89,6 +89,11 @@ export async function findPlans(db: Db, search: PlanSearch): Promise<PlanWindow>
   return { plans, found: Number(search.withArchived ? all : all - archived), archived: Number(archived) };
 }
 
+/** Whether there is such a plan, readable or not. */
+export async function isPlan(db: Db, id: string): Promise<boolean> {
+  return (await db.selectFrom("plan").select("id").where("id", "=", id).executeTakeFirst()) !== undefined;
+}
+
 export async function readPlanRecord(db: Db, id: string): Promise<PlanRecord> {
   return toRecord(db, await planRow(db, id));
 }

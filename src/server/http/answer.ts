@@ -43,9 +43,9 @@ class HttpFault extends Error {
 export function fault(
   type: ApiFaultType,
   message: string,
-  more: Partial<Pick<ApiFault, "path" | "current" | "changed">> = {},
+  more: Partial<Pick<ApiFault, "path" | "current" | "changed" | "whole">> = {},
 ): HttpFault {
-  return new HttpFault({ type, message, path: null, current: null, changed: null, ...more });
+  return new HttpFault({ type, message, path: null, current: null, changed: null, whole: null, ...more });
 }
 
 /** JSON with the revision as its entity tag, when it has one. */
@@ -100,7 +100,8 @@ function toFault(error: unknown): ApiFault {
   if (error instanceof Spoiled) return fault("server", error.message).fault;
   if (error instanceof TooManyReadings) return fault("invalid", error.message).fault;
   const trouble = troubleWords(error);
-  if (trouble !== null) return fault("server", trouble).fault;
+  if (trouble !== null)
+    return fault("server", trouble, { whole: error instanceof UnreadablePlan ? error.whole : null }).fault;
   // the one place where a crash is written down; the person is told where to look
   // eslint-disable-next-line no-console
   console.error(error);

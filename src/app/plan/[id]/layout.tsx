@@ -1,13 +1,14 @@
 import { notFound } from "next/navigation";
 import { type ReactNode } from "react";
-import { NotFound, readPlanRecord } from "@/server/db";
+import { preload } from "react-dom";
+import { isPlan } from "@/server/db";
 import { pageData } from "@/app/page-data";
 import { Trouble } from "@/app/Trouble";
-import { PlanDesk } from "./PlanDesk";
-import { Rescue } from "./Rescue";
+import { PlanOpening } from "./PlanOpening";
 
 export const dynamic = "force-dynamic";
 
+/** The same for every plan but for its id, so that it is made once: the page asks for the plan itself. */
 export default async function PlanLayout({
   params,
   children,
@@ -16,23 +17,14 @@ export default async function PlanLayout({
   children: ReactNode;
 }) {
   const { id } = await params;
-  const found = await pageData((db) => readPlanRecord(db, id)).catch((error: unknown) => {
-    if (error instanceof NotFound) notFound();
-    throw error;
-  });
-  if (found.type === "trouble")
-    return (
-      <Trouble
-        words={found.words}
-        again={`/plan/${id}/wire`}
-        {...(found.whole === null ? {} : { title: "This plan cannot be opened" })}
-      >
-        {found.whole !== null && <Rescue id={id} whole={found.whole} />}
-      </Trouble>
-    );
+  const found = await pageData((db) => isPlan(db, id));
+  if (found.type === "trouble") return <Trouble words={found.words} again={`/plan/${id}/wire`} />;
+  if (!found.data) notFound();
+  // on its way before the scripts are
+  preload(`/api/plans/${id}`, { as: "fetch", crossOrigin: "anonymous" });
   return (
-    <PlanDesk key={id} opened={found.data}>
+    <PlanOpening key={id} id={id}>
       {children}
-    </PlanDesk>
+    </PlanOpening>
   );
 }

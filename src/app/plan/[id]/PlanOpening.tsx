@@ -1,0 +1,44 @@
+"use client";
+
+import { type ReactNode, useEffect, useState } from "react";
+import { type ApiResult, browserClient, type SavedPlan } from "@/api";
+import { Trouble } from "@/app/Trouble";
+import { HomeLink } from "@/ui";
+import { PlanDesk } from "./PlanDesk";
+import { Rescue } from "./Rescue";
+
+/** Fetches a plan and puts it on the desk, or says why it cannot. */
+export function PlanOpening({ id, children }: { readonly id: string; readonly children: ReactNode }) {
+  const [found, setFound] = useState<ApiResult<SavedPlan> | null>(null);
+  const [attempt, setAttempt] = useState(1);
+  useEffect(() => {
+    let isHere = true;
+    void browserClient.readPlan(id).then((result) => isHere && setFound(result));
+    return () => void (isHere = false);
+  }, [id, attempt]);
+  if (found === null) return <Opening />;
+  if (found.type === "ok") return <PlanDesk opened={found.value}>{children}</PlanDesk>;
+  const { message, whole } = found.fault;
+  const again = () => {
+    setFound(null);
+    setAttempt(attempt + 1);
+  };
+  return (
+    <Trouble words={message} again={again} title="This plan cannot be opened">
+      {whole !== null && <Rescue id={id} whole={whole} />}
+    </Trouble>
+  );
+}
+
+function Opening() {
+  return (
+    <>
+      <header style={{ padding: "4px 16px", borderBottom: "1px solid var(--line)" }}>
+        <HomeLink />
+      </header>
+      <main style={{ padding: 16 }}>
+        <p role="status">Opening the plan …</p>
+      </main>
+    </>
+  );
+}
