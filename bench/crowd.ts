@@ -30,7 +30,7 @@ const habits = {
 };
 const prices = { coreMonth: 12, gbStoredMonth: 0.1, gbSent: 0.02 };
 /** So much of its cores a site should use at most in its busiest hour. */
-const mostUse = 0.6;
+const maxUse = 0.6;
 
 /** 95th percentile of how long a request takes at so many cores, ms: arrivals at random, one request a core at a time. */
 function p95Ms(perSecond: number, cores: number): number {
@@ -66,7 +66,7 @@ for (const people of [1000, 100_000, 10_000_000]) {
   const perSecond = each(habits.pages + habits.saves + habits.reads);
   const busyMs =
     each(habits.pages) * measured.pageMs + each(habits.saves) * measured.saveMs + each(habits.reads) * measured.readMs;
-  const cores = Math.max(2, Math.ceil(busyMs / 1000 / mostUse));
+  const cores = Math.max(2, Math.ceil(busyMs / 1000 / maxUse));
   const kbPerSecond =
     each(habits.pages) * measured.pageKb + each(habits.saves) * measured.saveKb + each(habits.reads) * measured.readKb;
   const storedGb =

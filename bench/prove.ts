@@ -1,7 +1,7 @@
 import { unsaidSky } from "../src/core/measured";
 import { mountReport } from "../src/core/mount";
 import { plainFixing } from "../src/core/plan";
-import { judgeLane, provedLane, usualMeter, walkOf } from "../src/core/prove";
+import { judgeLane, provedLane, defaultMeter, walkOf } from "../src/core/prove";
 import { assess, createMemory, readyById, roundOf } from "../src/core/rules";
 import { createPlanes } from "../src/core/year";
 import { demoPlans } from "../src/demo";
@@ -77,6 +77,6 @@ for (const [name, id] of [
   );
   print(
     `${name}: what is wrong, by all that was read`,
-    timed(6, () => void judgeLane(lane, walkOf(lane, records), usualMeter)),
+    timed(6, () => void judgeLane(lane, walkOf(lane, records), defaultMeter)),
   );
 }

@@ -26,7 +26,7 @@ const kit = (await import(pathToFileURL(path.resolve("scripts/serving/kit.mjs"))
   stickersFile: string;
 };
 await kit.buildStickers();
-const stickers = createStickers({ file: kit.stickersFile, mostMs: 60_000, idleMs: 60_000 });
+const stickers = createStickers({ file: kit.stickersFile, maxMs: 60_000, idleMs: 60_000 });
 const folder = "src/core/fixtures/sticker";
 for (const name of readdirSync(folder).filter((each) => each.endsWith(".jpg"))) {
   const from = performance.now();

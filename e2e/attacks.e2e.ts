@@ -5,7 +5,7 @@ import { connect, type Socket } from "node:net";
 import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { planBundle } from "@/core/bundle";
-import { mostPhotoBytes, mostPhotos } from "@/core/photo";
+import { maxPhotoBytes, maxPhotos } from "@/core/photo";
 import { type Plan } from "@/core/plan";
 import { dice, effort } from "@/testing";
 import { type RunningServer, startServer, temporaryDir } from "./harness";
@@ -98,8 +98,8 @@ test("a bundle far larger than a page's body goes out and comes in, all of it; w
   const { plan } = await read(server, first?.id ?? "");
   const draw = dice(5);
   // eight are twice what the framework would take; in the soak as many as a plan can have
-  const photos = Array.from({ length: effort(1) > 1 ? mostPhotos : 8 }, (_, k) =>
-    Uint8Array.from({ length: mostPhotoBytes - 1000 }, (_, at) =>
+  const photos = Array.from({ length: effort(1) > 1 ? maxPhotos : 8 }, (_, k) =>
+    Uint8Array.from({ length: maxPhotoBytes - 1000 }, (_, at) =>
       at < 3 ? ([0xff, 0xd8, 0xff][at] ?? 0) : draw.whole(0, 255) ^ k,
     ),
   );

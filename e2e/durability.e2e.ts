@@ -13,7 +13,7 @@ import { Keeper } from "./harness/keeper";
 const killCount = effort(2);
 const writerCount = 4;
 /** A kill comes within this time after the writers set out, ms. */
-const mostPeaceMs = 400;
+const maxPeaceMs = 400;
 
 type Stored = { readonly revision: number; readonly plan: Plan };
 const json = { "content-type": "application/json" };
@@ -92,7 +92,7 @@ test(
       // on a busy machine the first save takes longer than the whole peace: a kill before it tries nothing
       const isIdle = () => acknowledged === before || keeper.acknowledged === keptBefore;
       for (let k = 0; k < 400 && isIdle(); k++) await setTimeout(50);
-      await setTimeout(roll.whole(0, mostPeaceMs));
+      await setTimeout(roll.whole(0, maxPeaceMs));
       await server.end("SIGKILL");
       going = false;
       await Promise.all(writing);

@@ -1,8 +1,8 @@
 import { writeFileSync } from "node:fs";
 import { connect } from "node:net";
 import path from "node:path";
-import { mostBundleBytes } from "@/core/bundle";
-import { mostPlanBytes, type Plan } from "@/core/plan";
+import { maxBundleBytes } from "@/core/bundle";
+import { maxPlanBytes, type Plan } from "@/core/plan";
 import { plans, put, read } from "./harness/plans-api";
 import { walk, walkAlone } from "./harness/visit";
 
@@ -25,7 +25,7 @@ const cases: [string, (plan: Plan) => string, RegExp][] = [
     (plan) => JSON.stringify({ ...plan, name: `<img src=x onerror=alert(1)>${"x".repeat(90)}` }),
     /at name:/,
   ],
-  ["a file far too large", () => `{"format":"${"x".repeat(mostPlanBytes)}"}`, /allowed: 16000000/],
+  ["a file far too large", () => `{"format":"${"x".repeat(maxPlanBytes)}"}`, /allowed: 16000000/],
 ];
 
 walkAlone(
@@ -81,7 +81,7 @@ walk("refuses a write without a revision, of the wrong kind, too large, invalid,
   expect(
     (await fetch(url, { method: "PUT", headers: { "if-match": `"${revision}"` }, body: JSON.stringify(plan) })).status,
   ).toBe(400);
-  expect((await put(server, id, revision, { ...plan, name: "x".repeat(mostPlanBytes) })).status).toBe(413);
+  expect((await put(server, id, revision, { ...plan, name: "x".repeat(maxPlanBytes) })).status).toBe(413);
   const invalid = await put(server, id, revision, { ...plan, wirings: [{ ...plan.wirings[0], note: 2.5 }] });
   expect(invalid.status).toBe(422);
   expect(await invalid.json()).toMatchObject({ type: "invalid", path: "wirings.0.note" });
@@ -114,7 +114,7 @@ walk("keeps a library: create, read, replace by revision, remove by revision", a
   ).toBe(422);
 });
 
-const mostImportBytes = mostBundleBytes;
+const maxImportBytes = maxBundleBytes;
 
 /** Sends a body that never ends, and tells what came of it: the answer, if any, and how much was sent until the end. */
 function sendEndless(port: number, host: string): Promise<{ answer: string; sentBytes: number }> {
@@ -125,7 +125,7 @@ function sendEndless(port: number, host: string): Promise<{ answer: string; sent
     let sentBytes = 0;
     const send = () => {
       // given up at four times what is ever taken: a server that reads on has failed
-      while (!socket.destroyed && answer === "" && sentBytes < 4 * mostImportBytes) {
+      while (!socket.destroyed && answer === "" && sentBytes < 4 * maxImportBytes) {
         sentBytes += chunk.length;
         if (!socket.write(chunk)) return void socket.once("drain", send);
       }
@@ -153,7 +153,7 @@ walk(
       expect((await fetch(`${url}/api/plans`)).status).toBe(200);
       const { answer, sentBytes } = await sending;
       expect({ host, answer }).toEqual({ host, answer: expect.stringMatching(/^HTTP\/1\.1 (413|403) /) as string });
-      expect(sentBytes).toBeLessThan(4 * mostImportBytes);
+      expect(sentBytes).toBeLessThan(4 * maxImportBytes);
     }
   },
 );

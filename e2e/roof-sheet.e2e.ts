@@ -8,7 +8,7 @@ import { eventually, getJson, walkAlone } from "./harness/visit";
 
 /** The sheet for the roof: made, opened from a file with the network off, and what was ticked and read there brought home. */
 
-const mostBytes = 1_500_000;
+const maxBytes = 1_500_000;
 
 async function lantern(url: string) {
   const plans = await getJson<{ id: string; name: string }[]>(`${url}/api/plans`);
@@ -33,7 +33,7 @@ walkAlone(
     const made = () => readdirSync(files).find((name) => name.endsWith("roof-sheet.html"));
     await eventually(() => Promise.resolve(made() !== undefined));
     const sheet = path.join(files, made() ?? "");
-    expect(statSync(sheet).size).toBeLessThan(mostBytes);
+    expect(statSync(sheet).size).toBeLessThan(maxBytes);
 
     const roof = await launchBrowser();
     try {

@@ -41,7 +41,7 @@ async function pictureAnswer(name: string, beside: (name: string) => string | nu
   };
   if (readers.length === 0) {
     await kit.buildStickers();
-    readers.push(createStickers({ file: kit.stickersFile, mostMs: 60_000, idleMs: 1000 }));
+    readers.push(createStickers({ file: kit.stickersFile, maxMs: 60_000, idleMs: 1000 }));
   }
   const outcome = await readers[0]?.read(Buffer.from(bytes, "latin1"));
   if (outcome?.type === "read") return answerPicture(outcome.reading);
@@ -57,11 +57,11 @@ function besideOf(file: string): (name: string) => string | null {
   const folder = file === "-" ? "." : path.dirname(file);
   return (name) => {
     const found = path.join(folder, name);
-    if (!existsSync(found) || statSync(found).size > mostBytes) return null;
+    if (!existsSync(found) || statSync(found).size > maxBytes) return null;
     return readFileSync(found, "latin1");
   };
 }
-const mostBytes = 64_000_000;
+const maxBytes = 64_000_000;
 
 function readJson(file: string): { json: unknown } | null {
   try {

@@ -1,6 +1,6 @@
 import { readFileSync, statSync } from "node:fs";
 import { type Plan, readPlanText } from "../src/core/plan";
-import { mostEpwBytes, readEpw, type WeatherYear } from "../src/core/weather";
+import { maxEpwBytes, readEpw, type WeatherYear } from "../src/core/weather";
 
 /** What a command cannot do, in a sentence for the one who asked. */
 export class Refused extends Error {}
@@ -22,15 +22,15 @@ export function wiringIn(plan: Plan, id: string | undefined): Plan["wirings"][nu
 }
 
 export function weatherIn(file: string): WeatherYear {
-  const reading = readEpw(readText(file, mostEpwBytes));
+  const reading = readEpw(readText(file, maxEpwBytes));
   if (reading.type === "weather") return reading.year;
   throw new Refused(`${file}: line ${reading.line}, ${reading.field}: ${reading.problem}`);
 }
 
-function readText(file: string, mostBytes: number): string {
+function readText(file: string, maxBytes: number): string {
   try {
     const { size } = statSync(file);
-    if (size > mostBytes) throw new Refused(`${file}: ${size} bytes; allowed: up to ${mostBytes}`);
+    if (size > maxBytes) throw new Refused(`${file}: ${size} bytes; allowed: up to ${maxBytes}`);
     return readFileSync(file, "utf8");
   } catch (error) {
     throw error instanceof Refused

@@ -76,7 +76,7 @@ async function serve() {
   /** @type {typeof import("../src/server/guards/index.ts")} */
   const { askerHeader, loopbackNames, namedHosts, refusal, spoolHeader } = await import(guardsFile);
   /** @type {typeof import("../src/core/bundle/limits.ts")} */
-  const { mostBundleBytes } = await import(limitsFile);
+  const { maxBundleBytes } = await import(limitsFile);
   const hosts = [...loopbackNames, ...namedHosts()];
   const network = lan ? await openToNetwork() : null;
   const { default: next } = await import("next");
@@ -95,7 +95,7 @@ async function serve() {
     const server = createServer(limits, (request, response) => {
       if (!mayPass(request, response, refusal, names) || !isLetIn(request, response)) return;
       request.headers[askerHeader] = asker;
-      boundBody(request, response, { mostBundleBytes, spoolHeader });
+      boundBody(request, response, { maxBundleBytes, spoolHeader });
       const make = () => handle(request, response);
       pages
         .serve(request, response, asker, make)

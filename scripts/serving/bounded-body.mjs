@@ -24,14 +24,14 @@ const bounds = [
 ];
 const smallBody = 64_000;
 /** Most bytes of all bodies under way. */
-const mostHeld = 96_000_000;
+const maxHeld = 96_000_000;
 
 const lingerMs = 2000;
 let held = 0;
 
-/** What an address takes, and whether its body goes to a file. `mostBundleBytes`: of a plan with all that belongs to it. */
-function boundOf(/** @type {string} */ path, /** @type {number} */ mostBundleBytes) {
-  if (path === "/api/plans/import") return { most: mostBundleBytes, isSpooled: true };
+/** What an address takes, and whether its body goes to a file. `maxBundleBytes`: of a plan with all that belongs to it. */
+function boundOf(/** @type {string} */ path, /** @type {number} */ maxBundleBytes) {
+  if (path === "/api/plans/import") return { most: maxBundleBytes, isSpooled: true };
   const [, most = smallBody, spooled] =
     bounds.find(([prefix]) => path === prefix || path.startsWith(`${prefix}/`)) ?? [];
   return { most, isSpooled: spooled !== undefined };
@@ -63,7 +63,7 @@ export class BoundedMessage extends IncomingMessage {
     if (isSpooled) return this.#toFile(chunk);
     this.#held += chunk.length;
     held += chunk.length;
-    if (held > mostHeld)
+    if (held > maxHeld)
       return this.#refuse(
         503,
         "Too many large requests are under way at once. Nothing was taken of this one: try again.",
@@ -114,10 +114,10 @@ export class BoundedMessage extends IncomingMessage {
 export function boundBody(
   /** @type {BoundedMessage} */ request,
   /** @type {import("node:http").ServerResponse} */ response,
-  /** @type {{ readonly mostBundleBytes: number, readonly spoolHeader: string }} */ { mostBundleBytes, spoolHeader },
+  /** @type {{ readonly maxBundleBytes: number, readonly spoolHeader: string }} */ { maxBundleBytes, spoolHeader },
 ) {
   delete request.headers[spoolHeader];
-  request.bound = boundOf(pathOf(request.url), mostBundleBytes);
+  request.bound = boundOf(pathOf(request.url), maxBundleBytes);
   const hasBody = "content-length" in request.headers || "transfer-encoding" in request.headers;
   if (request.bound.isSpooled && hasBody) request.spool(spoolHeader);
   response.once("close", () => request.release());

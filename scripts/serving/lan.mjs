@@ -8,7 +8,7 @@ import { answerFault, safeHeaders } from "./answer.mjs";
 const cookieName = "golden-array-phone";
 const cookieDays = 90;
 /** A pairing code and the form around it. */
-const mostFormBytes = 500;
+const maxFormBytes = 500;
 
 /** @typedef {typeof import("../../src/server/phones/index.ts")} Kit */
 
@@ -50,7 +50,7 @@ async function takeCode(request, response, phones, kit) {
   let text = "";
   for await (const chunk of request) {
     text += String(chunk);
-    if (text.length > mostFormBytes) return answerFault(response, 413, "tooLarge", "That is more than a pairing code.");
+    if (text.length > maxFormBytes) return answerFault(response, 413, "tooLarge", "That is more than a pairing code.");
   }
   const code = new URLSearchParams(text).get("code") ?? "";
   /** @type {import("../../src/server/phones/index.ts").Pairing} */

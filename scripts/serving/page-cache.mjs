@@ -7,7 +7,7 @@ import { captured } from "./prepared-page.mjs";
  * and served from memory with that id and a nonce of its own each time, while the one thread that all wait for does other things.
  */
 /** Pages kept: every stop as it is liked to be seen. */
-const mostPages = 200;
+const maxPages = 200;
 const pagePath = /^\/plan\/([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\/([a-z]{1,20})$/;
 /** A request with one of these is the framework's own, for a part of a page. */
 const partHeaders = ["rsc", "next-router-state-tree", "next-router-prefetch", "next-router-segment-prefetch", "range"];
@@ -69,7 +69,7 @@ export class PageCache {
   #keep(key, page) {
     this.#pages.set(key, page);
     const [oldest] = this.#pages.keys();
-    if (this.#pages.size > mostPages && oldest !== undefined) this.#pages.delete(oldest);
+    if (this.#pages.size > maxPages && oldest !== undefined) this.#pages.delete(oldest);
   }
 
   /** Which plan's page, and what else it follows from: the stop, who asks, how they like to see it. Null: no such page. */

@@ -201,7 +201,7 @@ async function readLines(
 }
 
 /** Requests that outlive their page may hold this much: browsers let 64 KiB do so, all together. */
-export const mostOutliving = 60_000;
+export const maxOutliving = 60_000;
 
 type Call = <T>(send: Send, schema: z.ZodType<T>) => Promise<ApiResult<T>>;
 
@@ -225,7 +225,7 @@ function shelfOf<Sheet, Record>(call: Call, path: string, schema: z.ZodType<Reco
     retire: (retiring: Retiring): Promise<ApiResult<{ updatedAt: string }>> => {
       const body = JSON.stringify(retiring);
       return call(
-        { method: "PUT", path: `${path}/retired`, body, keepalive: body.length < mostOutliving },
+        { method: "PUT", path: `${path}/retired`, body, keepalive: body.length < maxOutliving },
         retiredSchema,
       );
     },

@@ -1,5 +1,5 @@
 export { browserClient } from "./browser";
-export { type ApiClient, createClient, mostOutliving, type ShelfClient } from "./client";
+export { type ApiClient, createClient, maxOutliving, type ShelfClient } from "./client";
 export {
   type Added,
   addedSchema,

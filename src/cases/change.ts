@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { usualPose } from "@/core/plan";
+import { defaultPose } from "@/core/plan";
 import { judgeMisplugs } from "@/core/rules";
 import { changeover } from "@/core/wiring";
 import { portWords, misplugWords, stepWords } from "@/words";
@@ -21,8 +21,8 @@ export function answerChange(value: unknown): CaseAnswering {
   const steps = changeover(
     from.wiring.lanes,
     to.wiring.lanes,
-    usualPose(plan, from.wiring),
-    usualPose(plan, to.wiring),
+    defaultPose(plan, from.wiring),
+    defaultPose(plan, to.wiring),
   ).map((step) => stepWords(plan, step));
   const misplugs = judgeMisplugs(plan, from.wiring, to.wiring).map((judged) => ({
     dangerous: judged.dangerous,

@@ -1,10 +1,10 @@
 import { z } from "zod";
-import { mostText, type PanelRead, readText } from "@/core/reading";
+import { maxText, type PanelRead, readText } from "@/core/reading";
 import { type PhotoReading } from "@/core/reading/photo";
 import { type CaseAnswering, malformed } from "./reading";
 
 const labelCase = z.union([
-  z.strictObject({ type: z.literal("label"), text: z.string().max(mostText) }),
+  z.strictObject({ type: z.literal("label"), text: z.string().max(maxText) }),
   z.strictObject({ type: z.literal("label"), image: z.string().min(1).max(200) }),
 ]);
 

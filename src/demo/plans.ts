@@ -69,7 +69,7 @@ const battery = (id: string, name: string, more: Partial<Battery>): Battery => (
   volts: null,
   capacityAh: null,
   usablePct: null,
-  mostChargeA: null,
+  maxChargeA: null,
   keptWarm: false,
   standingW: null,
   inputIds: [],
@@ -290,7 +290,7 @@ const sketches: readonly Sketch[] = [
           slackPct: 10,
         },
       ],
-      lockers: [{ id: "bay", name: "Book bay", lengthMm: 1400, widthMm: 420, heightMm: 700, mostKg: 40 }],
+      lockers: [{ id: "bay", name: "Book bay", lengthMm: 1400, widthMm: 420, heightMm: 700, maxKg: 40 }],
       clearHeightMm: 3600,
       leadMm: null,
       places: [

@@ -29,7 +29,7 @@ function fuseCase(
     sizesA,
     rightA: isNeeded ? fuseSizeA(iscA, ratingA) : null,
     mistakeA: mistakeOf(iscA),
-    facts: { strings, iscA, ratingA, backfeedA, leastA: round(fuseFactor * iscA, 2) },
+    facts: { strings, iscA, ratingA, backfeedA, minA: round(fuseFactor * iscA, 2) },
   } satisfies FuseCase;
 }
 /** The smallest fuse that the sun alone does not blow. */

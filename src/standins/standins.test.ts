@@ -6,7 +6,7 @@ import {
   type ProvedLane,
   provedLane,
   rightWorld,
-  usualMeter,
+  defaultMeter,
   walkOf,
 } from "@/core/prove";
 import { readyById } from "@/core/rules";
@@ -104,7 +104,7 @@ test.each(lanes)("where nothing is wrong every reading is fine: %s", (name, lane
     // the boat’s two in series are over its input on the coldest dawn, whatever they read today
     const isOver = name.includes("boat");
     expect([seed, wrong]).toEqual([seed, isOver ? ["row:1/openV overCeiling"] : []]);
-    const { causes } = judgeLane(lane(), walk, usualMeter);
+    const { causes } = judgeLane(lane(), walk, defaultMeter);
     expect(isOver ? ["overVoltage"] : ["fine", "clipped"]).toContain(causes[0]?.id);
   }
 });
@@ -125,7 +125,7 @@ function chased(lane: ProvedLane, fault: PutIn, seed: number) {
   let taken = 0;
   for (;;) {
     const walk = walkOf(lane, records);
-    const judged = judgeLane(lane, walk, usualMeter);
+    const judged = judgeLane(lane, walk, defaultMeter);
     if (judged.isSure || judged.nextKey === null || taken >= 12) return { taken, judged };
     if (!take(judged.nextKey)) return { taken, judged };
     taken += 1;
@@ -168,7 +168,7 @@ test("a whole walk never passes a reversed panel, an open string or an over-volt
       // the array is judged on the input it really hangs on
       const walk = walkOf(lane, records);
       const { steps } = walk;
-      const { causes } = judgeLane(lane, walk, usualMeter);
+      const { causes } = judgeLane(lane, walk, defaultMeter);
       expect([name, id, causes[0]?.id === "fine"]).toEqual([name, id, false]);
       expect(steps.some(({ outcome }) => outcome !== null && outcome.type !== "fine")).toBe(true);
     }
@@ -287,7 +287,7 @@ test.each(["openCircuit", "bypassedSubstring"] as const)(
     const clear = { irradianceWm2: 800, airTempC: 18, rossK: 0.038 };
     const right = bench.predict(rightWorld(clear)).takenW;
     const lost = bench.predict(worldWith(bench, clear, { id, n: 2, strength: 0.6 })).takenW;
-    const judged = judgeLane(lane, walkOf(lane, []), usualMeter, { lossPct: 100 * (1 - lost / right) });
+    const judged = judgeLane(lane, walkOf(lane, []), defaultMeter, { lossPct: 100 * (1 - lost / right) });
     expect(judged.causes.map((cause) => cause.id)).toContain(id);
     expect(judged.causes.map((cause) => cause.id)).not.toContain("fine");
     expect(judged.nextKey).not.toBeNull();

@@ -188,19 +188,19 @@ function ampStops(
       .filter((row) => tilesIn([row]).length > 0)
       .map((row) => most([row], (tile) => voltsAt(kind(tile).model, [1000], cellC, 0)));
     return {
-      least: Math.min(...alone.map((v, k) => (rows[k] === undefined ? v : leastOf(rows[k] as Row, kinds, cellC)))),
+      least: Math.min(...alone.map((v, k) => (rows[k] === undefined ? v : minOf(rows[k] as Row, kinds, cellC)))),
       most: Math.max(...alone),
     };
   });
-  const leastReach = Math.max(...reach.map(({ least }) => least));
-  const mostReach = Math.max(...reach.map((each) => each.most));
+  const minReach = Math.max(...reach.map(({ least }) => least));
+  const maxReach = Math.max(...reach.map((each) => each.most));
   const judged = port.currentLimits
     .flatMap(({ nature, amps, ...range }) => (nature === "neverExceed" && amps !== null ? [{ ...range, amps }] : []))
     .map(({ fromV, toV, amps }) => {
       const from = fromV ?? 0;
       const to = toV ?? Number.POSITIVE_INFINITY;
-      const surely = leastReach * 0.997 > wakeV && from <= leastReach * 0.997 && to >= wakeV * 1.003;
-      const surelyNot = mostReach * 1.003 < wakeV || from > mostReach * 1.003;
+      const surely = minReach * 0.997 > wakeV && from <= minReach * 0.997 && to >= wakeV * 1.003;
+      const surelyNot = maxReach * 1.003 < wakeV || from > maxReach * 1.003;
       const amount = over(margined, amps, nearness);
       const due: Due = amount === "not" || surelyNot ? "not" : surely && amount === "due" ? "due" : "doubt";
       return { due, limit: amps };
@@ -215,11 +215,11 @@ function ampStops(
 }
 
 /** The least volts a row with groups can stand at: each group at its lowest row. */
-function leastOf(row: Row, kinds: ReadonlyMap<string, Kind>, cellC: number): number {
+function minOf(row: Row, kinds: ReadonlyMap<string, Kind>, cellC: number): number {
   return row.items.reduce((sum, item) => {
     if (item.type === "panel")
       return sum + (item.joinedPast ? 0 : voltsAt((kinds.get(item.panelId) as Kind).model, [1000], cellC, 0));
-    const inner = item.rows.filter((each) => tilesIn([each]).length > 0).map((each) => leastOf(each, kinds, cellC));
+    const inner = item.rows.filter((each) => tilesIn([each]).length > 0).map((each) => minOf(each, kinds, cellC));
     return sum + (inner.length === 0 ? 0 : Math.min(...inner));
   }, 0);
 }
@@ -230,13 +230,13 @@ type Amount = { readonly due: Due; readonly value: number; readonly limit: numbe
 function wattsDue(rows: readonly Row[], kind: (tile: Tile) => Kind, limit: number): Amount {
   const tiles = tilesIn(rows);
   const labelW = tiles.reduce((sum, tile) => sum + kind(tile).label.pmaxW, 0);
-  const mostW = Math.max(
+  const maxW = Math.max(
     labelW,
     tiles.reduce((sum, tile) => sum + kind(tile).coldW, 0),
   );
-  const least = alike(rows) ? mostW : labelW;
+  const least = alike(rows) ? maxW : labelW;
   const due: Due =
-    over(least, limit, nearness) === "due" ? "due" : over(mostW, limit, nearness) === "not" ? "not" : "doubt";
+    over(least, limit, nearness) === "due" ? "due" : over(maxW, limit, nearness) === "not" ? "not" : "doubt";
   return { due, value: least, limit };
 }
 
@@ -269,8 +269,8 @@ function fuseDue(rows: readonly Row[], kind: (tile: Tile) => Kind): Amount {
       .map(kind)
       .filter(({ label, fuseA }) => label.maxSeriesFuseA !== null || 1.56 * label.iscA <= fuseA);
     const ratingA = Math.min(...sure.map(({ fuseA }) => fuseA));
-    const leastA = 1.56 * shortA([row], kind);
-    const fits = standardFuses.some((size) => size >= leastA * (1 - 1e-9) && size <= ratingA);
+    const minA = 1.56 * shortA([row], kind);
+    const fits = standardFuses.some((size) => size >= minA * (1 - 1e-9) && size <= ratingA);
     if (sure.length === 0 || fits) return;
     const due = over(1.25 * pushedA, ratingA, nearness);
     const order = { not: 0, doubt: 1, due: 2 };
@@ -299,7 +299,7 @@ function sharedStops(plan: Plan, lanes: readonly Lane[], kinds: ReadonlyMap<stri
         );
         if (members.length === 0) return [];
         const watts = members.map(({ rows }) => wattsDue(rows, kind, 1));
-        const mostW = members
+        const maxW = members
           .map(({ rows }) => tilesIn(rows))
           .map((tiles) =>
             Math.max(
@@ -313,7 +313,7 @@ function sharedStops(plan: Plan, lanes: readonly Lane[], kinds: ReadonlyMap<stri
         const dues: Due[] = [];
         if (group.maxW !== null) {
           const least = over(sum(watts.map(({ value }) => value)), group.maxW, nearness);
-          dues.push(least === "due" ? "due" : over(sum(mostW), group.maxW, nearness) === "not" ? "not" : "doubt");
+          dues.push(least === "due" ? "due" : over(sum(maxW), group.maxW, nearness) === "not" ? "not" : "doubt");
         }
         if (group.maxA !== null) dues.push(over(amps, group.maxA, nearness));
         const due: Due = dues.includes("due") ? "due" : dues.includes("doubt") ? "doubt" : "not";
@@ -325,7 +325,7 @@ function sharedStops(plan: Plan, lanes: readonly Lane[], kinds: ReadonlyMap<stri
 type Stood = Pick<Plan["poses"][number]["stands"][number], "stance" | "light" | "tiltDeg">;
 const lit: Stood = { stance: "out", light: [1], tiltDeg: 0 };
 /** Panels on the way from one pose to another, of which every mixture is tried. */
-const mostOnTheWay = 5;
+const maxOnTheWay = 5;
 
 /** How the panels can stand: as each pose has them, and every mixture of two poses. */
 function statesOf(plan: Plan, tiles: readonly Tile[]): ((tile: Tile) => Stood)[] {
@@ -338,7 +338,7 @@ function statesOf(plan: Plan, tiles: readonly Tile[]): ((tile: Tile) => Stood)[]
     from,
     ...poses.slice(a + 1).flatMap((to) => {
       const moving = tiles.filter((tile) => JSON.stringify(from(tile)) !== JSON.stringify(to(tile)));
-      const few = moving.slice(0, mostOnTheWay);
+      const few = moving.slice(0, maxOnTheWay);
       return Array.from({ length: 2 ** few.length }, (_, mask) => (tile: Tile) => {
         const k = few.indexOf(tile);
         return k >= 0 && (mask >> k) % 2 === 1 ? to(tile) : from(tile);

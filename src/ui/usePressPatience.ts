@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 
 /** A press that is nowhere to be heard of was none, ms. */
-const mostMs = 500;
+const maxMs = 500;
 
 /**
  * Does something once the press under way is over. What goes away as soon as a field is left moves the page under the finger that
@@ -20,7 +20,7 @@ export function usePressPatience(): (then: () => void) => void {
     };
     // after whatever the press does
     const over = () => void setTimeout(() => callOff.current === stop && (stop(), then()));
-    const timer = setTimeout(over, mostMs);
+    const timer = setTimeout(over, maxMs);
     window.addEventListener("click", over, true);
     window.addEventListener("keyup", over, true);
     callOff.current = stop;

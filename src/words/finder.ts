@@ -16,7 +16,7 @@ import { monthName } from "./year";
 
 /** What a wiring is the best in. */
 export const titleWords: Readonly<Record<Title, string>> = {
-  mostEnergy: "Most energy",
+  maxEnergy: "Most energy",
   safestMargin: "Most room in the cold",
   fewestParts: "Fewest parts",
   bestInShade: "Kindest in shade",
@@ -66,9 +66,9 @@ function rowsWords(plan: Plan, { rows }: Lane): string {
 
 /** Why a wiring is offered: one sentence for what it is the best in. */
 export function whySentence({ titles, facts }: Offer, best: WiringFacts, goal: Goal, proved: boolean): string {
-  const first = titles[0] ?? "mostEnergy";
+  const first = titles[0] ?? "maxEnergy";
   switch (first) {
-    case "mostEnergy":
+    case "maxEnergy":
       return `${proved ? "No other wiring of these panels brings" : "Of all that were tried none brings"} more ${goalWords(goal)}.`;
     case "safestMargin":
       return facts.cold === null

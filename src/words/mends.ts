@@ -20,13 +20,13 @@ export function mendSentence({ kind, cost: { bought, shelved }, noonW, beside, f
 
 /** "540 W at noon of the 758 W the panels could give", "540 W at noon, now 500 W"; nothing where it makes no difference. */
 function besideWords(noonW: number, beside: Mend["beside"]): string | null {
-  if (beside === null || Math.abs(noonW - beside.watts) < leastShare * beside.watts) return null;
+  if (beside === null || Math.abs(noonW - beside.watts) < minShare * beside.watts) return null;
   const noon = `${given(Math.round(noonW), "W")} at noon`;
   const other = given(Math.round(beside.watts), "W");
   return beside.type === "could" ? `${noon} of the ${other} the panels could give` : `${noon}, now ${other}`;
 }
 /** A difference in watts smaller than this is not worth a word. */
-const leastShare = 0.01;
+const minShare = 0.01;
 
 /** What is said where the search is over and nothing it tried would do. */
 export function notMendedWords({

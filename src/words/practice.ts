@@ -251,7 +251,7 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
     story: (x) =>
       `${f(x["strings"])} strings in parallel, Isc ${a(x["iscA"])} each; the panels’ max series fuse rating is ${a(x["ratingA"])}. What goes into the box?`,
     lesson: (x) =>
-      `If one row fails the others drive ${a(x["backfeedA"])} through it, and a panel bears ${a(x["ratingA"])}: each row needs its fuse, of ${a(x["leastA"])} at least.`,
+      `If one row fails the others drive ${a(x["backfeedA"])} through it, and a panel bears ${a(x["ratingA"])}: each row needs its fuse, of ${a(x["minA"])} at least.`,
   },
   otherBatch: {
     title: "The other batch",

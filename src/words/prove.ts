@@ -271,13 +271,13 @@ export function lightSentence({ low, due, high, by }: LightGuess): string {
   }
 }
 
-export function conversionSentence({ inW, outW, sharePct, usualPct, says }: Conversion): string {
+export function conversionSentence({ inW, outW, sharePct, defaultPct, says }: Conversion): string {
   const is = `${amount(inW, "W")} go in, the display shows ${amount(outW, "W")}: ${percent(sharePct)}`;
   switch (says) {
     case "usual":
-      return `${is}. ${usualPct[0]} to ${usualPct[1]} % is usual, within what meters may be off.`;
+      return `${is}. ${defaultPct[0]} to ${defaultPct[1]} % is usual, within what meters may be off.`;
     case "low":
-      return `${is}, less than the ${usualPct[0]} to ${usualPct[1]} % that is usual. Is the display’s watt figure what goes into the battery while a load runs?`;
+      return `${is}, less than the ${defaultPct[0]} to ${defaultPct[1]} % that is usual. Is the display’s watt figure what goes into the battery while a load runs?`;
     case "over":
       return `${is}: more than goes in. The two were not read in the same moment, or the display counts another source.`;
   }

@@ -7,8 +7,8 @@ import { monthName } from "./year";
 /** What a purchase is the best in. */
 export const buyTitleWords: Readonly<Record<BuyTitle, string>> = {
   meetsNeed: "Meets the need",
-  mostEnergy: "Most energy",
-  leastPerKwh: "Least money a kWh",
+  maxEnergy: "Most energy",
+  minPerKwh: "Least money a kWh",
   longestWorth: "Worth longest",
   lightest: "Lightest",
 };
@@ -26,9 +26,9 @@ export function buySentence(
   switch (title) {
     case "meetsNeed":
       return "Brings what is needed in every month, for the least money.";
-    case "mostEnergy":
+    case "maxEnergy":
       return "Nothing that fits and can be paid brings more.";
-    case "leastPerKwh":
+    case "minPerKwh":
       return perYearKwh === null
         ? "Least to pay for what it brings."
         : `${money(perYearKwh, currency)} for each kWh of a year: nothing brings it for less.`;

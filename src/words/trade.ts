@@ -18,10 +18,10 @@ export function tradeOf(facts: WiringFacts, other: WiringFacts, goal: Goal): { l
     if (Math.abs(by) >= least) (by > 0 ? found.more : found.less).push(words(Math.abs(by), by > 0));
   };
   const energy = facts.score - other.score;
-  const leastEnergy = (smallest.sharePct / 100) * Math.max(facts.score, other.score);
+  const minEnergy = (smallest.sharePct / 100) * Math.max(facts.score, other.score);
   put(
     energy,
-    leastEnergy,
+    minEnergy,
     (by, isBetter) => `brings ${scoreAmount(by, goal)} ${isBetter ? "more" : "less"} ${goalWords(goal)}`,
   );
   if (facts.cold !== null && other.cold !== null)

@@ -9,7 +9,7 @@ export type Layout = {
 };
 
 /** Drawings kept, the last ones asked for. */
-const mostKept = 12;
+const maxKept = 12;
 
 let layout: Layout | null = null;
 
@@ -30,7 +30,7 @@ export function pageLayout(): Layout {
       const answer = before ?? ((await elk.layout(ask as never)) as LayoutAnswer);
       kept.delete(key);
       kept.set(key, answer);
-      for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - mostKept))) kept.delete(oldest);
+      for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - maxKept))) kept.delete(oldest);
       return answer;
     },
     placed: (ask) => kept.get(JSON.stringify(ask)) ?? null,

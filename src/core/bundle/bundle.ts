@@ -8,11 +8,11 @@ import {
   ZipReader,
   ZipWriter,
 } from "@zip.js/zip.js";
-import { mostPhotos, photoTypeOf } from "../photo";
-import { mostReadings, type MeasuredRecord, recordSchema } from "../measured";
+import { maxPhotos, photoTypeOf } from "../photo";
+import { maxReadings, type MeasuredRecord, recordSchema } from "../measured";
 import { z } from "zod";
 import { faultOf, type Plan, planFileName, type PlanFault, planFileText } from "../plan";
-import { bundleEntries, digestsName, mostBundleBytes, photoNames } from "./limits";
+import { bundleEntries, digestsName, maxBundleBytes, photoNames } from "./limits";
 
 /**
  * A plan with all that belongs to it as one zip file. What may be in it is a fixed list of names; all else is refused, and
@@ -31,7 +31,7 @@ export type BundleParts = {
 export const alone: BundleParts = { weather: null, photos: [], readings: [] };
 
 /** How many times its size an entry may unpack to. */
-const mostRatio = 200;
+const maxRatio = 200;
 const inThread = { useWebWorkers: false } as const;
 /** What the seal at a bundle's end begins with; 64 digits follow. */
 const sealHead = utf8ToBytes("golden-array-bundle sha256 ");
@@ -50,7 +50,7 @@ export async function planBundle(
       : [["readings.json", utf8ToBytes(`${JSON.stringify(readings)}\n`)] satisfies [string, Uint8Array]]),
     ...photos.map((bytes, k): [string, Uint8Array] => [photoNames[k] ?? "", bytes]),
   ];
-  if (photos.length > mostPhotos) throw new Error(`a bundle holds ${mostPhotos} photos, not ${photos.length}`);
+  if (photos.length > maxPhotos) throw new Error(`a bundle holds ${maxPhotos} photos, not ${photos.length}`);
   const digests = Object.fromEntries(parts.map(([name, bytes]) => [name, bytesToHex(sha256(bytes))]));
   parts.push([digestsName, utf8ToBytes(JSON.stringify(digests))]);
   const pack = async (level: number) => {
@@ -60,7 +60,7 @@ export async function planBundle(
   };
   const packed = await pack(6);
   const largest = Math.max(...parts.map(([, { length }]) => length));
-  const zip = largest < (packed.length * mostRatio) / 2 ? packed : await pack(0);
+  const zip = largest < (packed.length * maxRatio) / 2 ? packed : await pack(0);
   zip.set(utf8ToBytes(sealOf(zip)), zip.length - sealDigits);
   return zip as Uint8Array<ArrayBuffer>;
 }
@@ -94,8 +94,8 @@ class Refused extends Error {
 
 /** The texts in a bundle, or why it is not taken. */
 export async function readBundle(bytes: Uint8Array): Promise<BundleReading> {
-  if (bytes.length > mostBundleBytes)
-    return { type: "fault", fault: { type: "tooLarge", bytes: bytes.length, mostBytes: mostBundleBytes } };
+  if (bytes.length > maxBundleBytes)
+    return { type: "fault", fault: { type: "tooLarge", bytes: bytes.length, maxBytes: maxBundleBytes } };
   try {
     const found = await unpacked(bytes);
     if ((found.get("plan.json")?.length ?? 0) === 0)
@@ -132,7 +132,7 @@ async function unpacked(bytes: Uint8Array): Promise<ReadonlyMap<string, Uint8Arr
 
 async function unpackedPart(
   file: Entry,
-  { name, mostBytes }: (typeof bundleEntries)[number],
+  { name, maxBytes }: (typeof bundleEntries)[number],
   packedBytes: number,
 ): Promise<Uint8Array> {
   if (file.directory || file.encrypted) throw new Refused(name, "is no plain file");
@@ -144,9 +144,9 @@ async function unpackedPart(
     writable: new WritableStream<Uint8Array>({
       write(chunk) {
         length += chunk.length;
-        if (length > mostBytes) tooMuch = new Refused(name, `unpacks to more than ${mostBytes} bytes`);
-        else if (length > packedBytes * mostRatio)
-          tooMuch = new Refused(name, `unpacks to more than ${mostRatio} times its size`);
+        if (length > maxBytes) tooMuch = new Refused(name, `unpacks to more than ${maxBytes} bytes`);
+        else if (length > packedBytes * maxRatio)
+          tooMuch = new Refused(name, `unpacks to more than ${maxRatio} times its size`);
         if (tooMuch !== null) throw tooMuch;
         chunks.push(chunk);
       },
@@ -202,7 +202,7 @@ function partsOf(found: ReadonlyMap<string, Uint8Array>): BundleReading {
   };
 }
 
-const readingsSchema = z.array(recordSchema).max(mostReadings);
+const readingsSchema = z.array(recordSchema).max(maxReadings);
 
 function readingsIn(bytes: Uint8Array): readonly MeasuredRecord[] {
   const value = jsonIn(bytes);

@@ -7,4 +7,4 @@ export {
   planBundleName,
   readBundle,
 } from "./bundle";
-export { mostBundleBytes } from "./limits";
+export { maxBundleBytes } from "./limits";

@@ -1,20 +1,20 @@
-import { mostPhotoBytes, mostPhotos } from "../photo";
-import { mostPlanBytes } from "../plan";
-import { mostEpwBytes } from "../weather";
+import { maxPhotoBytes, maxPhotos } from "../photo";
+import { maxPlanBytes } from "../plan";
+import { maxEpwBytes } from "../weather";
 
 /** What may be in a bundle, and how large each part and the whole may be: known where one is made, let in and read. */
-export const photoNames = Array.from({ length: mostPhotos }, (_, k) => `photo-${k + 1}`);
+export const photoNames = Array.from({ length: maxPhotos }, (_, k) => `photo-${k + 1}`);
 export const digestsName = "digests.json";
 /** As many readings as a plan may have, each with as much said of it as may be. */
-const mostReadingsBytes = 60_000_000;
+const maxReadingsBytes = 60_000_000;
 
-export const bundleEntries: readonly { readonly name: string; readonly mostBytes: number }[] = [
-  { name: "plan.json", mostBytes: mostPlanBytes },
-  { name: "weather.epw", mostBytes: mostEpwBytes },
-  { name: "readings.json", mostBytes: mostReadingsBytes },
-  { name: digestsName, mostBytes: 20_000 },
-  ...photoNames.map((name) => ({ name, mostBytes: mostPhotoBytes })),
+export const bundleEntries: readonly { readonly name: string; readonly maxBytes: number }[] = [
+  { name: "plan.json", maxBytes: maxPlanBytes },
+  { name: "weather.epw", maxBytes: maxEpwBytes },
+  { name: "readings.json", maxBytes: maxReadingsBytes },
+  { name: digestsName, maxBytes: 20_000 },
+  ...photoNames.map((name) => ({ name, maxBytes: maxPhotoBytes })),
 ];
 
 /** Largest bundle, bytes: that of the largest plan that can be made, nothing of it packed. */
-export const mostBundleBytes = bundleEntries.reduce((sum, { mostBytes }) => sum + mostBytes, 0) + 100_000;
+export const maxBundleBytes = bundleEntries.reduce((sum, { maxBytes }) => sum + maxBytes, 0) + 100_000;

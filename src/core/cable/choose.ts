@@ -45,7 +45,7 @@ export function dropLimitOf({ book, maxDropPct }: Pick<RunAsk, "book" | "maxDrop
 }
 
 /** The most it may have to carry, A: its ampacity as laid, on land no more than its cap; null where no table reaches. */
-export function mostAmps(size: CableSize, ask: RunAsk): number | null {
+export function maxAmps(size: CableSize, ask: RunAsk): number | null {
   const ampacityA = ampacityOf(size, ask, mustCarry(ask));
   const capA = capOf(size, ask);
   return ampacityA === null || capA === null ? ampacityA : Math.min(ampacityA, capA);
@@ -65,8 +65,8 @@ export type NoSize = "noTable" | "noSize";
 export function chooseSize(ask: RunAsk): SizedRun | NoSize {
   for (const size of sizesOf(ask)) {
     const run = sizedRun(size, ask);
-    const mostA = mostAmps(size, ask);
-    if (mostA !== null && mostA >= mustCarry(ask) * (1 - rounding) && run.dropPct <= dropLimitOf(ask)) return run;
+    const maxA = maxAmps(size, ask);
+    if (maxA !== null && maxA >= mustCarry(ask) * (1 - rounding) && run.dropPct <= dropLimitOf(ask)) return run;
   }
   return isInTables(ask) ? "noSize" : "noTable";
 }

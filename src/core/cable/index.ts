@@ -2,7 +2,7 @@ export {
   chooseSize,
   designOf,
   dropLimitOf,
-  mostAmps,
+  maxAmps,
   mustCarry,
   type NoSize,
   type RunAsk,

@@ -15,7 +15,7 @@ export type CaseAnswer = {
 };
 
 /** Peaks lower than this share of the greatest are not reported. */
-const leastPeak = 0.02;
+const minPeak = 0.02;
 
 /** Solves a case. `nowMs` is a clock for the repeated solves, which time the net alone (labels are fitted once). */
 export function answerCase(given: EngineCase, nowMs: () => number): CaseAnswer {
@@ -27,7 +27,7 @@ export function answerCase(given: EngineCase, nowMs: () => number): CaseAnswer {
     iscA: tidy(solution.iscA),
     mpp: { v: tidy(solution.mpp.v), i: tidy(solution.mpp.i), p: tidy(solution.mpp.p) },
     localPeaks: solution.peaks
-      .filter(({ p }) => p > leastPeak * solution.mpp.p)
+      .filter(({ p }) => p > minPeak * solution.mpp.p)
       .map(({ v, p }) => ({ v: tidy(v), p: tidy(p) })),
     curve: given.sampleV.map((v) => ({ v, i: tidy(atVoltage(solution.curve, v).i) })),
     ...(given.port === null ? {} : { operating: operatingOf(solution, given.port) }),

@@ -76,22 +76,22 @@ function found({ panels, have, ports, site, judge, keep }: z.infer<typeof findSc
       if (window === null) throw new Malformed("$.ports", "a port has a window");
       const bearsRow = (row: RowMix) => {
         const volts = coldVoc([row]);
-        return volts <= port.maxV && volts <= leastSystemV([row], kinds);
+        return volts <= port.maxV && volts <= minSystemV([row], kinds);
       };
       const own = kinds.map((_, kind) => judged([single(kind, kinds.length)]).mpp.p);
       return {
         bearsRow,
         bearsNet: (net) => {
-          const least = leastSystemV(net, kinds);
+          const least = minSystemV(net, kinds);
           // joined rows stand no higher than the highest of them alone
           return Math.max(...net.map((row) => coldVoc([row]))) <= least || coldVoc(net) <= least;
         },
         takesW: (net) => operatingPoint(judged(net), window).p,
-        mostOfNetW: createPowerBound(window, (row, volts) => {
+        maxOfNetW: createPowerBound(window, (row, volts) => {
           const { curve, vocV } = judged([row]);
           return volts >= vocV ? 0 : atVoltage(curve, volts).i;
         }),
-        mostW: (used) => Math.min(port.maxW, used.reduce((sum, n, kind) => sum + n * (own[kind] ?? 0), 0) * 1.001),
+        maxW: (used) => Math.min(port.maxW, used.reduce((sum, n, kind) => sum + n * (own[kind] ?? 0), 0) * 1.001),
       };
     }),
   };
@@ -131,7 +131,7 @@ function netOf(net: NetMix, kinds: readonly Kind[], cellTempC: number, irradianc
 }
 
 /** The least that the insulation of any panel in it bears, V. */
-function leastSystemV(net: NetMix, kinds: readonly Kind[]): number {
+function minSystemV(net: NetMix, kinds: readonly Kind[]): number {
   const stated = net.flatMap((row) =>
     row.flatMap((n, kind) => (n > 0 ? [kinds[kind]?.label.maxSystemV ?? Infinity] : [])),
   );

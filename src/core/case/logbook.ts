@@ -44,7 +44,7 @@ export type LogbookAnswer = {
   }[];
 };
 
-const usualAirC = 15;
+const defaultAirC = 15;
 const hourMs = 3_600_000;
 
 export function answerLogbookCase(
@@ -68,15 +68,15 @@ function answered(
     const atMs = Date.parse(reading.atUtc);
     const date = localDate(atMs, given.site.utcOffsetH);
     const light = reading.cloud === undefined ? 1 : lightOfWord[reading.cloud];
-    const airC = reading.airTempC ?? usualAirC;
+    const airC = reading.airTempC ?? defaultAirC;
     const before = byDate.get(date);
     const day = before ?? { kwh: due.dayKwh(date, light, airC), shares: [] };
     byDate.set(date, day);
     const moment = reading.kwh === undefined ? due.at(atMs, light, airC) : due.noon(date);
     if (moment === null) continue;
     const most = reading.kwh === undefined ? moment.watts : day.kwh;
-    const share = most > leastDue ? (reading.watts ?? reading.kwh ?? 0) / most : 0;
-    if (most <= leastDue) continue;
+    const share = most > minDue ? (reading.watts ?? reading.kwh ?? 0) / most : 0;
+    if (most <= minDue) continue;
     day.shares.push(share);
     points.push({
       atMs,
@@ -94,7 +94,7 @@ function answered(
   };
 }
 /** Less than this is due of nothing, W or kWh. */
-const leastDue = 1e-3;
+const minDue = 1e-3;
 
 function told({ id, sinceMs, lossPct }: LogFinding) {
   return { id, sinceUtc: new Date(sinceMs).toISOString(), lossPct };
@@ -125,7 +125,7 @@ function createDue({ site, net, panels, albedo, soiling, port }: HarvestCase) {
   const dayOf = (date: string) => Date.parse(`${date}T00:00:00Z`) - site.utcOffsetH * hourMs;
   return {
     at,
-    noon: (date: string) => at(dayOf(date) + 12 * hourMs, 1, usualAirC),
+    noon: (date: string) => at(dayOf(date) + 12 * hourMs, 1, defaultAirC),
     dayKwh: (date: string, share: number, airC: number) =>
       Array.from({ length: 24 }, (_, hour) => at(dayOf(date) + (hour + 0.5) * hourMs, share, airC)?.watts ?? 0).reduce(
         (sum, watts) => sum + watts / 1000,

@@ -54,12 +54,12 @@ export function orMalformed<T>(read: () => T): T | Malformation {
   }
 }
 
-/** Labels by key, each one a panel can have. `mostParts`: of how many parts some leaf of it speaks, at most. */
+/** Labels by key, each one a panel can have. `maxParts`: of how many parts some leaf of it speaks, at most. */
 export function toLabels(
   given: Readonly<Record<string, z.infer<typeof labelSchema>>>,
-  mostParts: ReadonlyMap<string, number>,
+  maxParts: ReadonlyMap<string, number>,
 ): ReadonlyMap<string, PanelLabel> {
-  const panels = new Map(Object.entries(given).map(([key, each]) => [key, toLabel(each, mostParts.get(key) ?? 1)]));
+  const panels = new Map(Object.entries(given).map(([key, each]) => [key, toLabel(each, maxParts.get(key) ?? 1)]));
   for (const [key, label] of panels) {
     const [doubt] = impossibleIn({ ...label, lengthMm: null, widthMm: null });
     if (doubt !== undefined)
@@ -77,13 +77,13 @@ export function toLabels(
  */
 function looksLikeFilm({ tempCoIscPctPerC, cellsInSeries, bypassDiodes }: z.infer<typeof labelSchema>): boolean {
   if (tempCoIscPctPerC === undefined || cellsInSeries === undefined || bypassDiodes === undefined) return false;
-  return tempCoIscPctPerC <= mostFilmIscPctPerC && cellsInSeries <= mostFilmCells * bypassDiodes;
+  return tempCoIscPctPerC <= maxFilmIscPctPerC && cellsInSeries <= maxFilmCells * bypassDiodes;
 }
-const mostFilmIscPctPerC = 0.02;
-const mostFilmCells = 6;
+const maxFilmIscPctPerC = 0.02;
+const maxFilmCells = 6;
 
 /** A label with gaps as null. One silent about its diodes has as many as the case gives irradiances. */
-function toLabel(given: z.infer<typeof labelSchema>, mostIrradiances: number): PanelLabel {
+function toLabel(given: z.infer<typeof labelSchema>, maxIrradiances: number): PanelLabel {
   return {
     pmaxW: given.pmaxW,
     vocV: given.vocV,
@@ -94,7 +94,7 @@ function toLabel(given: z.infer<typeof labelSchema>, mostIrradiances: number): P
     tempCoIscPctPerC: given.tempCoIscPctPerC ?? null,
     tempCoPmaxPctPerC: given.tempCoPmaxPctPerC ?? null,
     cellsInSeries: given.cellsInSeries ?? null,
-    bypassDiodes: given.bypassDiodes ?? (mostIrradiances > 1 ? mostIrradiances : null),
+    bypassDiodes: given.bypassDiodes ?? (maxIrradiances > 1 ? maxIrradiances : null),
     maxSeriesFuseA: given.maxSeriesFuseA ?? null,
     maxSystemV: given.maxSystemV ?? null,
     cellType: looksLikeFilm(given) ? "cigs" : "mono",
@@ -172,16 +172,16 @@ export function toPanelsAndNet<
   toLeaf: (value: object, path: string) => Leaf,
 ): { readonly panels: ReadonlyMap<string, PanelLabel>; readonly net: Tree<Leaf> } {
   const keys = new Set(Object.keys(given.panels));
-  const mostParts = new Map<string, number>();
+  const maxParts = new Map<string, number>();
   const leaves: { readonly leaf: Leaf; readonly path: string }[] = [];
   const net = toTree(given.net, "$.net", (value, path): Leaf => {
     const leaf = toLeaf(value, path);
     checkKey(leaf.key, path, keys);
-    mostParts.set(leaf.key, Math.max(mostParts.get(leaf.key) ?? 1, leaf[field].length));
+    maxParts.set(leaf.key, Math.max(maxParts.get(leaf.key) ?? 1, leaf[field].length));
     leaves.push({ leaf, path });
     return leaf;
   });
-  const panels = toLabels(given.panels, mostParts);
+  const panels = toLabels(given.panels, maxParts);
   for (const { leaf, path } of leaves)
     checkParts(leaf[field].length, `${path}.${field}`, leaf.key, panels.get(leaf.key));
   return { panels, net };

@@ -2,7 +2,7 @@
  * Where kinds of climate are met, roughly, as longitudes in degrees east, and the least height for those of mountains: they order what is
  * offered, and decide nothing.
  */
-type Region = { readonly longitudesDeg: readonly (readonly [number, number])[]; readonly leastHeightM?: number };
+type Region = { readonly longitudesDeg: readonly (readonly [number, number])[]; readonly minHeightM?: number };
 
 const regions: Readonly<Record<string, Region>> = {
   subarctic: {
@@ -25,7 +25,7 @@ const regions: Readonly<Record<string, Region>> = {
       [-118, -105],
       [5, 17],
     ],
-    leastHeightM: 400,
+    minHeightM: 400,
   },
   mediterranean: {
     longitudesDeg: [
@@ -52,7 +52,7 @@ const regions: Readonly<Record<string, Region>> = {
       [-121, -104],
       [50, 105],
     ],
-    leastHeightM: 800,
+    minHeightM: 800,
   },
   hotDesert: {
     longitudesDeg: [
@@ -66,7 +66,7 @@ const regions: Readonly<Record<string, Region>> = {
       [-115, -60],
       [30, 45],
     ],
-    leastHeightM: 1500,
+    minHeightM: 1500,
   },
 };
 
@@ -74,7 +74,7 @@ const regions: Readonly<Record<string, Region>> = {
 export function isMetAt(kindId: string, longitudeDeg: number | null, heightM: number | null): boolean {
   const region = regions[kindId];
   if (region === undefined) return true;
-  if (heightM !== null && heightM < (region.leastHeightM ?? -Infinity)) return false;
+  if (heightM !== null && heightM < (region.minHeightM ?? -Infinity)) return false;
   return (
     longitudeDeg === null || region.longitudesDeg.some(([west, east]) => longitudeDeg >= west && longitudeDeg <= east)
   );

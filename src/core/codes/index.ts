@@ -2,12 +2,12 @@
 
 const mark = "GA1";
 /** What a camera still reads off a phone, bytes. */
-export const mostCodeBytes = 2000;
+export const maxCodeBytes = 2000;
 const headBytes = 24;
 
 /** Cuts an ASCII text into codes of at most 2000 bytes: `GA1:NUMBER/ALL:SUM:PART`. */
 export function codesOf(text: string): readonly string[] {
-  const each = mostCodeBytes - headBytes;
+  const each = maxCodeBytes - headBytes;
   const all = Math.max(1, Math.ceil(text.length / each));
   const sum = sumOf(text);
   return Array.from(

@@ -93,7 +93,7 @@ export function needsFuse({ neededByBackfeed, neededByStrict }: Branch, isStrict
 }
 
 /** The panel that decides a branch's rating; null where all stand in deeper groups. */
-export function leastRated({ panels }: Pick<WiredBranch, "panels">): RatedPanel | null {
+export function minRated({ panels }: Pick<WiredBranch, "panels">): RatedPanel | null {
   return panels.reduce<RatedPanel | null>(
     (least, panel) => (least === null || panel.ratingA < least.ratingA ? panel : least),
     null,

@@ -8,10 +8,10 @@ import {
   type Followed,
   type Link,
   type PlugKind,
-  usualAdapters,
-  usualKinds,
-  usualPanelKind,
-  usualPortKinds,
+  defaultAdapters,
+  defaultKinds,
+  defaultPanelKind,
+  defaultPortKinds,
 } from "../plug";
 import { type Lane, usedIn } from "../wiring";
 
@@ -29,12 +29,12 @@ export type PortChain = Followed & {
 /** Plugs there are: the usual ones, and those of the plan, which take the place of one of the same id. */
 export function plugKinds({ protect }: Pick<Plan, "protect">): readonly PlugKind[] {
   const own = new Set(protect.kinds.map(({ id }) => id));
-  return [...usualKinds.filter(({ id }) => !own.has(id)), ...protect.kinds];
+  return [...defaultKinds.filter(({ id }) => !own.has(id)), ...protect.kinds];
 }
 
 export function adaptersOf({ protect }: Pick<Plan, "protect">): readonly Adapter[] {
   const own = new Set(protect.adapters.map(({ id }) => id));
-  return [...usualAdapters.filter(({ id }) => !own.has(id)), ...protect.adapters];
+  return [...defaultAdapters.filter(({ id }) => !own.has(id)), ...protect.adapters];
 }
 
 /** By what words a part's price and number are kept: the part itself. */
@@ -44,7 +44,7 @@ export function adapterPart({ name }: Pick<Adapter, "name">): string {
 
 /** A plug that no list has any more: it fits nothing and bears nothing, so that nobody relies on it. */
 function lostKind(id: string): PlugKind {
-  return { id, name: id, mostA: 0, mostV: 0, turns: true };
+  return { id, name: id, maxA: 0, maxV: 0, turns: true };
 }
 
 /** What the plan's plugs are, and in which of them the leads of a panel end. */
@@ -53,7 +53,7 @@ function endsIn(plan: Plan) {
   const kindOf = (id: string): PlugKind | null => kinds.find((kind) => kind.id === id) ?? null;
   const panelEndOf = (panelId: string | null) => {
     const end = plan.protect.panelEnds.find((each) => each.panelId === panelId);
-    const id = end?.kindId ?? usualPanelKind;
+    const id = end?.kindId ?? defaultPanelKind;
     return { kind: kindOf(id) ?? lostKind(id), turned: end?.turned ?? null };
   };
   return { kindOf, panelEndOf };
@@ -66,7 +66,7 @@ export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): Po
   const panelEnd = panelEndOf(usedIn(lane.rows)[0]?.panelId ?? null);
   const portEnd = protect.portEnds.find((end) => end.inputId === lane.inputId && end.portId === lane.portId);
   const device = inputs.find(({ id }) => id === lane.inputId)?.device;
-  const toId = portEnd?.kindId ?? usualPortKinds[device?.kind ?? "powerStation"];
+  const toId = portEnd?.kindId ?? defaultPortKinds[device?.kind ?? "powerStation"];
   const [from, to] = [panelEnd.kind, kindOf(toId) ?? lostKind(toId)];
   // a cable is cut to length and ends bare in a screw terminal: nothing goes between
   const isBare = to.id === "screw" && (portEnd?.chain ?? null) === null;
@@ -99,7 +99,7 @@ export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): Po
     from,
     to,
     placeNames: [from.name, ...links.map(({ adapter }) => adapter.name), to.name],
-    branchA: from.mostA,
+    branchA: from.maxA,
   };
 }
 
@@ -126,7 +126,7 @@ export function unlikeEnds(plan: Plan, lane: Lane, amps: number, volts: number):
 }
 
 function lostAdapter(id: string): Adapter {
-  return { id, name: id, fromId: "", toId: "", reverses: false, mostA: 0, price: null };
+  return { id, name: id, fromId: "", toId: "", reverses: false, maxA: 0, price: null };
 }
 
 /** Where in the names of a chain's places a fault is. */

@@ -15,7 +15,7 @@ export {
   branchesOfRows,
   branchOfRow,
   type BranchPlace,
-  leastRated,
+  minRated,
   needsFuse,
   type RatedPanel,
   type WiredBranch,

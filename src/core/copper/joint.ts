@@ -8,7 +8,7 @@ import { chainOf } from "./chains";
 export type Joint = "single" | "plugs" | "box";
 
 /** Branch connectors are for a few strings: with more the stack of them is heavier than a box. */
-const mostPlugRows = 3;
+const maxPlugRows = 3;
 
 /** By amps and number of strings, unless it is said. `designA`: 1.25 × Isc of all strings. */
 export function jointOf(
@@ -19,7 +19,7 @@ export function jointOf(
 ): Joint {
   if (rows < 2) return "single";
   if (joining !== "auto") return joining;
-  return rows > mostPlugRows || (designA !== null && designA > connectorA) ? "box" : "plugs";
+  return rows > maxPlugRows || (designA !== null && designA > connectorA) ? "box" : "plugs";
 }
 
 /** The same of a lane as it is wired. */

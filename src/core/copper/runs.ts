@@ -62,7 +62,7 @@ const assumedLengthMm: Readonly<Record<RunPart, number>> = {
   bond: 5000,
 };
 
-const usualDropPct = 3;
+const defaultDropPct = 3;
 /** The size of a run that counts: the one that is said, else the one that would do; null: no size does. */
 export function sizeThatCounts({ chosen, advised, said }: ResolvedRun): SizedRun | null {
   return said?.size === null || said === null ? advised : chosen;
@@ -267,7 +267,7 @@ function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: Around): R
           iscA: amps.iscA,
           impA: amps.impA,
           vmpV,
-          maxDropPct: plan.protect.maxDropPct ?? usualDropPct,
+          maxDropPct: plan.protect.maxDropPct ?? defaultDropPct,
           faultA,
         };
   const size = said?.size === null || said === null ? null : sizeNamed(said.size);

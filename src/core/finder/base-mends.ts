@@ -51,7 +51,7 @@ function triesFor(plan: Plan, fixing: Fixing, { hold, load }: Held, { reason }: 
       const feet = evenFrom(hold.feet * times);
       const footLongMm = roundUp(hold.footLongMm * times, 50);
       return [
-        ...(feet <= mostFeet ? [patch({ type: "moreFeet", feet, more: feet - hold.feet }, { feet })] : []),
+        ...(feet <= maxFeet ? [patch({ type: "moreFeet", feet, more: feet - hold.feet }, { feet })] : []),
         ...(footLongMm <= load.longMm ? [patch({ type: "longerFeet", footLongMm }, { footLongMm })] : []),
       ];
     }
@@ -59,7 +59,7 @@ function triesFor(plan: Plan, fixing: Fixing, { hold, load }: Held, { reason }: 
       const each = hold.count / (fixing.feet ?? hold.count);
       const now = fixing.feet ?? Math.round(hold.count / Math.max(1, each));
       const feet = evenFrom(now * times);
-      return feet <= mostFeet ? [patch({ type: "moreFeet", feet, more: feet - now }, { feet })] : [];
+      return feet <= maxFeet ? [patch({ type: "moreFeet", feet, more: feet - now }, { feet })] : [];
     }
     case "standing": {
       const holdingN = (hold.baseKg + load.kg) * gravityMs2;
@@ -78,15 +78,15 @@ function triesFor(plan: Plan, fixing: Fixing, { hold, load }: Held, { reason }: 
               ),
             ]
           : []),
-        ...(kg <= mostBallastKg ? [patch({ type: "ballast", kg }, { baseKg: kg })] : []),
+        ...(kg <= maxBallastKg ? [patch({ type: "ballast", kg }, { baseKg: kg })] : []),
       ];
     }
   }
 }
 const gravityMs2 = 9.81;
 const friction = 0.4;
-const mostFeet = 16;
-const mostBallastKg = 400;
+const maxFeet = 16;
+const maxBallastKg = 400;
 
 function evenFrom(count: number): number {
   return 2 * Math.ceil(count / 2 - 1e-9);

@@ -27,11 +27,11 @@ export type Candidate = { readonly kind: MendKind; readonly lanes: readonly Lane
 /** The same within the lane that fails. */
 type Shaped = { readonly kind: MendKind; readonly rows: readonly Row[] };
 
-const mostCandidates = 400;
+const maxCandidates = 400;
 /** Panels taken from the shelf at most: a whole array's worth, and no more to try than ends within a second. */
-const mostFromShelf = 24;
+const maxFromShelf = 24;
 /** Shapes of another kind from the shelf that are tried, smallest first. */
-const mostShapes = 40;
+const maxShapes = 40;
 
 /**
  * Wirings worth trying for a lane: every series × strings when its panels are alike; the best of all rows there are when they are
@@ -75,7 +75,7 @@ export function* candidatesFor(
     ...fromShelf(plan, lanes, context).map(({ kind, rows }) => ({ kind, lanes: replaced(rows) })),
     ...moves(plan, lanes, context),
   ];
-  return found.filter((candidate) => candidate.lanes.some((each) => each.rows.length > 0)).slice(0, mostCandidates);
+  return found.filter((candidate) => candidate.lanes.some((each) => each.rows.length > 0)).slice(0, maxCandidates);
 }
 
 /** Every series × strings of panels that are alike, nearest to as many as there are now first; what lies on the shelf is used, and a few may be bought. */
@@ -90,7 +90,7 @@ function matrices(
   const elsewhere = new Set(tilesOf(lanes).map(keyOf));
   const kind = stockOf(plan, panelId);
   const free = shelfPieces(kind, elsewhere).length;
-  const most = count + Math.max(extraPanels, Math.min(free, mostFromShelf));
+  const most = count + Math.max(extraPanels, Math.min(free, maxFromShelf));
   const found: { series: number; strings: number }[] = [];
   for (let series = 1; series <= most; series++) {
     for (let strings = 1; series * strings <= most; strings++) {
@@ -143,7 +143,7 @@ function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context
     .filter(({ id }) => context.kinds.has(id))
     .map((panel) => ({
       panelId: panel.id,
-      pieces: shelfPieces(panel, wired).slice(0, mostFromShelf),
+      pieces: shelfPieces(panel, wired).slice(0, maxFromShelf),
       name: nameOf(context, panel.id),
     }));
   return shelf.flatMap(({ panelId, pieces, name }): Shaped[] => {
@@ -151,7 +151,7 @@ function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context
     const shapes = (here.includes(panelId) ? [] : pieces).flatMap((_, k) =>
       Array.from({ length: Math.floor(pieces.length / (k + 1)) }, (__, r) => ({ series: k + 1, strings: r + 1 })),
     );
-    const instead = shapes.slice(0, mostShapes).map(({ series, strings }): Shaped => ({
+    const instead = shapes.slice(0, maxShapes).map(({ series, strings }): Shaped => ({
       kind: { type: "instead", panelName: name, series, strings },
       rows: rowsOf(
         pieces.slice(0, series * strings).map((piece) => newTile(panelId, piece)),

@@ -18,7 +18,7 @@ import {
   worstLevel,
 } from "../rules";
 import { runToEnd } from "../steps";
-import { countsOf, keyOf, mostPieces, sameLane, standOf, tilesOf } from "../wiring";
+import { countsOf, keyOf, maxPieces, sameLane, standOf, tilesOf } from "../wiring";
 import { copperMends, countSizes } from "./copper-mends";
 import { type Candidate, candidatesFor } from "./candidates";
 import { baseMends } from "./base-mends";
@@ -27,7 +27,7 @@ import { layoutMends } from "./layout-mends";
 /** Wirings whose noon watts differ by less than this share count as equal. */
 const sameWatts = 0.001;
 /** Mends offered for one finding: the best, and the best that differ from it in kind. */
-const mostOffered = 3;
+const maxOffered = 3;
 /** What mends a loss, and what asks for something to buy, must give this much more. */
 const worthMore = 1.02;
 /** A wiring that differs from the best in kind is worth a word down to this share of its watts. */
@@ -202,7 +202,7 @@ function* tryOut(ready: ReadyWiring, candidate: Candidate): Generator<SearchStep
   const after: ReadyWiring = { ...ready, lanes: contexts, posed };
   const counts = countsOf(candidate.lanes);
   const bought = ready.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.given), 0);
-  if (piecesIn(ready.plan) + bought > mostPieces) return null;
+  if (piecesIn(ready.plan) + bought > maxPieces) return null;
   const modules = (of: readonly LaneContext[]) =>
     new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
   // a module that is not in use yet is something to buy as well
@@ -248,7 +248,7 @@ function different(sorted: readonly Tried[], rowsNow: number): Tried[] {
     .sort((a, b) => a.bought + a.modules - b.bought - b.modules || b.noonW - a.noonW);
   const alternatives = [sameRows[0], others[0], bought[0]].flatMap((each) => each ?? []);
   const kept = alternatives.filter((each) => each !== best && each.noonW >= worthTelling * best.noonW);
-  return [best, ...kept].slice(0, mostOffered);
+  return [best, ...kept].slice(0, maxOffered);
 }
 
 function hasNoStop({ findings }: Tried): boolean {

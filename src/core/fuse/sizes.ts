@@ -30,9 +30,9 @@ export function voltClass(volts: number): number | null {
 
 /** The gPV fuse to buy: 1000 V are what most shops have; null: none is made for so much. */
 export function pvFuseClass(volts: number): number | null {
-  return volts <= usualPvFuseV ? usualPvFuseV : (pvFuseVolts.find((each) => each >= volts) ?? null);
+  return volts <= defaultPvFuseV ? defaultPvFuseV : (pvFuseVolts.find((each) => each >= volts) ?? null);
 }
-const usualPvFuseV = 1000;
+const defaultPvFuseV = 1000;
 
 /** The blade or strip fuse to buy for so many volts; null: none is made for so much. */
 export function lowFuseClass(volts: number): number | null {
@@ -59,8 +59,8 @@ export const batteryFusesA = [
 ] as const;
 
 /** The smallest of a list that is no less than asked for; null: none is. */
-export function smallestOf(sizes: readonly number[], leastA: number): number | null {
-  return sizes.find((size) => size >= leastA * (1 - 1e-9)) ?? null;
+export function smallestOf(sizes: readonly number[], minA: number): number | null {
+  return sizes.find((size) => size >= minA * (1 - 1e-9)) ?? null;
 }
 
 /** A controller gives its rated amps for hours: cable and fuse count a quarter more. NEC 210.20(A). */

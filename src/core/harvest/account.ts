@@ -18,12 +18,12 @@ export function createAccount(port: InputWindow | null) {
     /** `hours` long, in a month from 1 to 12. */
     add: (solution: NetSolution, month: number, hours: number): void => {
       const kwh = hours / 1000;
-      const mostW = solution.mpp.p;
+      const maxW = solution.mpp.p;
       // what a port holds is never more than the net has: the last digits of two sums may differ
-      const takenW = port === null ? mostW : Math.min(mostW, operatingPoint(solution, port).p);
-      offered += mostW * kwh;
-      if (takenW > 0) clipped += (mostW - takenW) * kwh;
-      else asleep += mostW * kwh;
+      const takenW = port === null ? maxW : Math.min(maxW, operatingPoint(solution, port).p);
+      offered += maxW * kwh;
+      if (takenW > 0) clipped += (maxW - takenW) * kwh;
+      else asleep += maxW * kwh;
       months[month - 1] = (months[month - 1] ?? 0) + takenW * kwh;
     },
     close: (): Account => ({

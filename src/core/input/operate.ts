@@ -85,11 +85,11 @@ function heldPoint(array: Source, window: InputWindow, heldV: number): Operating
   if (window.ceilingOnVoc && array.vocV > window.maxV) return { ...nothing, limitedBy: "overVoltage" };
   const free = pointAt(array.curve, heldV);
   if (heldV < window.minV || heldV > window.maxV || !(free.i > 0)) return { ...nothing, limitedBy: "asleep" };
-  const mostA = Math.min(
+  const maxA = Math.min(
     currentLimitA(window, heldV),
     window.maxW === null ? Number.POSITIVE_INFINITY : window.maxW / heldV,
   );
-  const i = Math.min(free.i, mostA);
+  const i = Math.min(free.i, maxA);
   const limitedBy =
     i === free.i
       ? "battery"

@@ -45,14 +45,14 @@ export function sharedOut(ports: readonly PortInUse[], limit: SharedLimit): Oper
 function capped({ array, window, tracking, alone }: PortInUse, wattShare: number, ampShare: number): OperatingPoint {
   if (!(alone.p > 0)) return alone;
   const maxW = Math.min(window.maxW ?? Number.POSITIVE_INFINITY, alone.p * wattShare);
-  const mostA = alone.i * ampShare;
+  const maxA = alone.i * ampShare;
   const tiers =
-    window.currentLimits.length > 0 ? window.currentLimits : [{ fromV: window.minV, toV: window.maxV, amps: mostA }];
+    window.currentLimits.length > 0 ? window.currentLimits : [{ fromV: window.minV, toV: window.maxV, amps: maxA }];
   const tight: InputWindow = {
     ...window,
     maxW,
     currentLimits:
-      ampShare < 1 ? tiers.map((tier) => ({ ...tier, amps: Math.min(tier.amps, mostA) })) : window.currentLimits,
+      ampShare < 1 ? tiers.map((tier) => ({ ...tier, amps: Math.min(tier.amps, maxA) })) : window.currentLimits,
   };
   return operate(array, tight, tracking);
 }

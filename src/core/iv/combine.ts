@@ -1,4 +1,4 @@
-import { type Curve, type CurvePoint, currentOnSegment, leastSlopeS, roomFor, voltageOnSegment } from "./curve";
+import { type Curve, type CurvePoint, currentOnSegment, minSlopeS, roomFor, voltageOnSegment } from "./curve";
 import { thinned } from "./thin";
 
 /** n equal curves in series: volts add at equal current. */
@@ -86,7 +86,7 @@ function merge(a: Curve, b: Curve, series: boolean, { v, i, g }: Curve): number 
     if (n > 0 && !(sumV > (v[n - 1] as number) + 1e-9 && sumI < (i[n - 1] as number) - 1e-12)) continue;
     v[n] = sumV;
     i[n] = sumI;
-    g[n] = Math.max(leastSlopeS, series ? 1 / (1 / pa.g + 1 / pb.g) : pa.g + pb.g);
+    g[n] = Math.max(minSlopeS, series ? 1 / (1 / pa.g + 1 / pb.g) : pa.g + pb.g);
     n += 1;
   }
   return n;

@@ -15,7 +15,7 @@ export type Curve = {
 export type CurvePoint = { v: number; i: number; g: number };
 
 /** Least slope kept, S: a net of ideal current sources would otherwise have no single voltage. */
-export const leastSlopeS = 1e-9;
+export const minSlopeS = 1e-9;
 
 /** Room for so many knots. */
 export function roomFor(knots: number): Curve {
@@ -73,7 +73,7 @@ export function voltageOnSegment(curve: Curve, k: number, v: number, out: CurveP
   hermite(v0, v1, i0, i1, -g0, -g1, v, out);
   out.i = out.v;
   out.v = v;
-  out.g = out.g < -leastSlopeS ? -out.g : leastSlopeS;
+  out.g = out.g < -minSlopeS ? -out.g : minSlopeS;
 }
 
 /** Writes the point at current i of segment k into `out`. */
@@ -93,7 +93,7 @@ export function currentOnSegment(curve: Curve, k: number, i: number, out: CurveP
     return;
   }
   hermite(i0, i1, v0, v1, -1 / g0, -1 / g1, i, out);
-  out.g = out.g < 0 ? Math.max(leastSlopeS, -1 / out.g) : 1 / leastSlopeS;
+  out.g = out.g < 0 ? Math.max(minSlopeS, -1 / out.g) : 1 / minSlopeS;
 }
 
 /**

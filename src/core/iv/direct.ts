@@ -1,5 +1,5 @@
 import { type DiodeParams } from "../panel";
-import { type Curve, type CurvePoint, currentOnSegment, firstKnots, leastSlopeS, roomFor } from "./curve";
+import { type Curve, type CurvePoint, currentOnSegment, firstKnots, minSlopeS, roomFor } from "./curve";
 import { bypassDiode } from "./substring";
 
 /**
@@ -8,7 +8,7 @@ import { bypassDiode } from "./substring";
  * sums and products a knot.
  */
 export type KnotCurrents = {
-  readonly mostA: number;
+  readonly maxA: number;
   /** What a diode carries at the knots, rising, A, and the logarithm of it. */
   readonly amps: Float64Array;
   readonly lnAmps: Float64Array;
@@ -19,16 +19,16 @@ export type KnotCurrents = {
 };
 
 /** Knots from this share of the largest current on, each so many times the one before; beyond the largest by the last. */
-const leastShare = 2e-5;
-const least = leastSlopeS;
+const minShare = 2e-5;
+const least = minSlopeS;
 const step = 1.9;
 
-export function knotCurrents(mostA: number): KnotCurrents {
+export function knotCurrents(maxA: number): KnotCurrents {
   const amps: number[] = [];
-  for (let a = 2.2 * mostA; a > leastShare * mostA; a /= step) amps.unshift(a);
+  for (let a = 2.2 * maxA; a > minShare * maxA; a /= step) amps.unshift(a);
   const { saturationA, idealityV, seriesOhm } = bypassDiode;
   return {
-    mostA,
+    maxA,
     amps: Float64Array.from(amps),
     lnAmps: Float64Array.from(amps, Math.log),
     bypassV: Float64Array.from(amps, (a) => idealityV * Math.log(a / saturationA + 1) + a * seriesOhm),
@@ -61,10 +61,10 @@ export class RowOfParts {
   /** One substring: a share 1/parts of a panel's cells, `count` of them in series. */
   addPart(panel: DiodeParams, parts: number, bypassed: boolean, count: number, knots: KnotCurrents): void {
     const { lightA, saturationA } = panel;
-    const { amps, lnAmps, bypassV, bypassS, mostA } = knots;
+    const { amps, lnAmps, bypassV, bypassS, maxA } = knots;
     const idealityV = panel.idealityV / parts;
     const seriesOhm = panel.seriesOhm / parts;
-    const shuntS = Math.max(panel.shuntS * parts, leastSlopeS);
+    const shuntS = Math.max(panel.shuntS * parts, minSlopeS);
     // what runs past the cells' junction while their ends stand below 0 V
     const besideS = shuntS / (1 + shuntS * seriesOhm);
     const kinkA = lightA / (1 + shuntS * seriesOhm);
@@ -75,7 +75,7 @@ export class RowOfParts {
         const v = -(bypassV[k] as number);
         this.knot(v * count, kinkA - besideS * v + (amps[k] as number), (besideS + (bypassS[k] as number)) / count);
       }
-    else this.knot((-(2 * mostA) / besideS) * count, kinkA + 2 * mostA, besideS / count);
+    else this.knot((-(2 * maxA) / besideS) * count, kinkA + 2 * maxA, besideS / count);
     this.knot(0, kinkA, besideS / count);
     const forward = (diodeA: number, ratio: number) => {
       const junctionV = idealityV * ratio;
@@ -129,9 +129,9 @@ export class RowOfParts {
   }
 
   /** The curve of all of them in series, on knots chosen by where they begin to be bypassed: no more than a few for each. */
-  inSeries(mostA: number): Curve {
+  inSeries(maxA: number): Curve {
     const { v: vs, i: is, g: gs, starts, walked } = this;
-    const currents = this.currents(mostA);
+    const currents = this.currents(maxA);
     const room = roomFor(currents.length);
     const whole: Curve = { v: vs, i: is, g: gs };
     const point: CurvePoint = { v: 0, i: 0, g: 0 };
@@ -156,26 +156,26 @@ export class RowOfParts {
       if (n > 0 && !(v > (room.v[n - 1] as number) + 1e-9)) continue;
       room.v[n] = v;
       room.i[n] = i;
-      room.g[n] = Math.max(leastSlopeS, 1 / ohm);
+      room.g[n] = Math.max(minSlopeS, 1 / ohm);
       n += 1;
     }
     return firstKnots(room, n);
   }
 
-  private currents(mostA: number): Float64Array {
+  private currents(maxA: number): Float64Array {
     const about = this.kinks.length > many ? aboutEachOfMany : aboutKink;
     const ofCurves = this.kinks.length === this.starts.length ? 0 : this.used;
-    const wanted = new Float64Array(shareOfMost.length + this.kinks.length * about.length + ofCurves);
+    const wanted = new Float64Array(shareOfMax.length + this.kinks.length * about.length + ofCurves);
     let n = 0;
-    for (const share of shareOfMost) wanted[n++] = share * mostA;
+    for (const share of shareOfMax) wanted[n++] = share * maxA;
     for (const kinkA of this.kinks) for (const share of about) wanted[n++] = kinkA * (1 + share);
     // where something else than panels is in the row, its knots count as well
     for (let k = 0; k < ofCurves; k++) wanted[n++] = this.i[k] as number;
     wanted.sort();
     let kept = 0;
     for (const i of wanted) {
-      if (i < -mostA || i > mostA) continue;
-      const isNear = kept > 0 && i - (wanted[kept - 1] as number) <= nearest * mostA;
+      if (i < -maxA || i > maxA) continue;
+      const isNear = kept > 0 && i - (wanted[kept - 1] as number) <= nearest * maxA;
       // open circuit is asked for by everyone: it takes the place of what lies near it
       if (isNear && i === 0) wanted[kept - 1] = 0;
       if (!isNear) wanted[kept++] = i;
@@ -193,6 +193,6 @@ const aboutKink = [-0.25, -0.1, -0.04, -0.015, -0.004, 0, 0.0005, 0.006, 0.05];
 const aboutEachOfMany = [-0.06, -0.02, -0.005, 0, 0.0005, 0.01];
 const many = 8;
 /** And over the whole range, as shares of the largest current, for what runs backwards and for what lies between. */
-const shareOfMost = [1, 0.75, 0.5, 0.3, 0.15, 0.05, 0, -0.003, -0.01, -0.03, -0.1, -0.3, -0.6, -1];
+const shareOfMax = [1, 0.75, 0.5, 0.3, 0.15, 0.05, 0, -0.003, -0.01, -0.03, -0.1, -0.3, -0.6, -1];
 /** Currents nearer together than this share of the largest are one. */
 const nearest = 1e-4;

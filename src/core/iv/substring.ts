@@ -1,4 +1,4 @@
-import { type Curve, firstKnots, leastSlopeS, roomFor } from "./curve";
+import { type Curve, firstKnots, minSlopeS, roomFor } from "./curve";
 import { type DiodeParams } from "../panel";
 
 /**
@@ -20,8 +20,8 @@ const widestStep = 2;
 const fullShare = 0.1;
 
 /** Volts of an exponential at which knots stand, falling from `fromV` to `toV`, both included. */
-function knotVolts(saturationA: number, idealityV: number, fromV: number, toV: number, mostA: number): number[] {
-  const fullV = idealityV * Math.log((fullShare * mostA) / saturationA);
+function knotVolts(saturationA: number, idealityV: number, fromV: number, toV: number, maxA: number): number[] {
+  const fullV = idealityV * Math.log((fullShare * maxA) / saturationA);
   const volts: number[] = [];
   for (let v = fromV; v > toV;) {
     volts.push(v);
@@ -34,32 +34,32 @@ function knotVolts(saturationA: number, idealityV: number, fromV: number, toV: n
 
 /**
  * Curve of one substring: a share 1/parts of the panel's cells, under a bypass diode or not,
- * with knots for every current from -mostA to +mostA (A). Explicit in the junction voltage,
+ * with knots for every current from -maxA to +maxA (A). Explicit in the junction voltage,
  * so it costs one exponential a knot.
  */
-export function substringCurve(panel: DiodeParams, parts: number, bypassed: boolean, mostA: number): Curve {
+export function substringCurve(panel: DiodeParams, parts: number, bypassed: boolean, maxA: number): Curve {
   const cells: DiodeParams = {
     ...panel,
     idealityV: panel.idealityV / parts,
     seriesOhm: panel.seriesOhm / parts,
-    shuntS: Math.max(panel.shuntS * parts, leastSlopeS),
+    shuntS: Math.max(panel.shuntS * parts, minSlopeS),
   };
-  const knee = kneeOf(cells, mostA);
-  const bypassVolts = bypassed ? bypassVoltsTo(mostA) : [];
+  const knee = kneeOf(cells, maxA);
+  const bypassVolts = bypassed ? bypassVoltsTo(maxA) : [];
   const knots = new Knots(
     (bypassed ? bypassVolts.length : 2) + flatVolts.length + flatSteps + knee.junctionVolts.length,
   );
   if (bypassed) addBypassKnots(knots, cells, bypassVolts);
-  else addReverseKnots(knots, cells, mostA);
+  else addReverseKnots(knots, cells, maxA);
   addForwardKnots(knots, cells, bypassed, knee);
   return knots.curve();
 }
 
 /** Junction volts of knots along the bypass diode's exponential, from those of a current down to its onset. */
-function bypassVoltsTo(mostA: number): number[] {
+function bypassVoltsTo(maxA: number): number[] {
   const { saturationA, idealityV } = bypassDiode;
-  const highestV = Math.max(bypassOnsetV + idealityV, idealityV * Math.log(mostA / saturationA + 1));
-  return knotVolts(saturationA, idealityV, highestV, bypassOnsetV, mostA);
+  const highestV = Math.max(bypassOnsetV + idealityV, idealityV * Math.log(maxA / saturationA + 1));
+  return knotVolts(saturationA, idealityV, highestV, bypassOnsetV, maxA);
 }
 
 /** Knots where the bypass diode conducts, from the highest current down to its onset. */
@@ -76,9 +76,9 @@ function addBypassKnots(knots: Knots, cells: DiodeParams, junctionVolts: readonl
 }
 
 /** Without a bypass diode, reverse volts are set by the shunt alone: one straight stretch. */
-function addReverseKnots(knots: Knots, cells: DiodeParams, mostA: number): void {
+function addReverseKnots(knots: Knots, cells: DiodeParams, maxA: number): void {
   const start = cellsAtVoltage(cells, -bypassOnsetV);
-  const v = -bypassOnsetV - Math.max(0, mostA - start.i) / start.g;
+  const v = -bypassOnsetV - Math.max(0, maxA - start.i) / start.g;
   if (v < -2 * bypassOnsetV) knots.add(v, start.i + start.g * (-bypassOnsetV - v), start.g);
   knots.add(-bypassOnsetV, start.i, start.g);
 }
@@ -90,28 +90,22 @@ const flatSteps = 4;
 
 type Knee = { readonly zeroJunctionV: number; /** Rising. */ readonly junctionVolts: readonly number[] };
 
-/** From where the exponential begins to be felt to where -mostA is forced in. */
-function kneeOf(cells: DiodeParams, mostA: number): Knee {
+/** From where the exponential begins to be felt to where -maxA is forced in. */
+function kneeOf(cells: DiodeParams, maxA: number): Knee {
   const { lightA, saturationA, idealityV, seriesOhm } = cells;
   const zeroJunctionV = cellsAtVoltage(cells, 0).i * seriesOhm;
-  const toJunctionV = idealityV * Math.log((lightA + mostA) / saturationA + 1);
+  const toJunctionV = idealityV * Math.log((lightA + maxA) / saturationA + 1);
   const fromJunctionV = Math.max(
     zeroJunctionV,
-    idealityV * Math.log((1e-5 * (lightA + 0.01 * mostA)) / saturationA + 1),
+    idealityV * Math.log((1e-5 * (lightA + 0.01 * maxA)) / saturationA + 1),
   );
   return {
     zeroJunctionV,
-    junctionVolts: knotVolts(
-      saturationA,
-      idealityV,
-      toJunctionV,
-      Math.min(fromJunctionV, toJunctionV),
-      mostA,
-    ).reverse(),
+    junctionVolts: knotVolts(saturationA, idealityV, toJunctionV, Math.min(fromJunctionV, toJunctionV), maxA).reverse(),
   };
 }
 
-/** Knots from just below 0 V, over the knee, to the voltage at which -mostA is forced in. */
+/** Knots from just below 0 V, over the knee, to the voltage at which -maxA is forced in. */
 function addForwardKnots(
   knots: Knots,
   cells: DiodeParams,
@@ -151,7 +145,7 @@ function cellsAtVoltage(cells: DiodeParams, v: number): { i: number; g: number; 
   const junctionS = forwardA / idealityV + shuntS;
   return {
     i: lightA - forwardA + saturationA - shuntS * junctionV,
-    g: Math.max(leastSlopeS, junctionS / (1 + seriesOhm * junctionS)),
+    g: Math.max(minSlopeS, junctionS / (1 + seriesOhm * junctionS)),
     junctionV,
   };
 }
@@ -171,7 +165,7 @@ class Knots {
     if (n > 0 && !(v > (room.v[n - 1] as number) + 1e-9 && i < (room.i[n - 1] as number))) return;
     room.v[n] = v;
     room.i[n] = i;
-    room.g[n] = Math.max(leastSlopeS, g);
+    room.g[n] = Math.max(minSlopeS, g);
     this.count = n + 1;
   }
 

@@ -14,15 +14,15 @@ export const libraryFormat = "golden-array-library";
 export const libraryVersion = 2;
 
 /** Largest library file read, bytes: five thousand sheets with room to spare. */
-export const mostLibraryBytes = 5_000_000;
-export const mostSheets = 5000;
-export const mostColumns = 200;
+export const maxLibraryBytes = 5_000_000;
+export const maxSheets = 5000;
+export const maxColumns = 200;
 
 export const librarySchema = z.strictObject({
   format: z.literal(libraryFormat),
   version: z.literal(libraryVersion),
-  panels: z.array(labelSchema).max(mostSheets),
-  inputs: z.array(deviceSchema).max(mostSheets),
+  panels: z.array(labelSchema).max(maxSheets),
+  inputs: z.array(deviceSchema).max(maxSheets),
 });
 
 /** A sheet or row that was not taken: which one, and what is wrong with it. */
@@ -57,7 +57,7 @@ export function readLibraryText(text: string): LibraryReading {
     return { type: "foreign", found: file.success ? file.data.format.slice(0, 40) : "something else" };
   const { version, panels, inputs } = file.data;
   if (version > libraryVersion) return { type: "newer", version };
-  if (panels.length + inputs.length > mostSheets) return { type: "tooMany", count: panels.length + inputs.length };
+  if (panels.length + inputs.length > maxSheets) return { type: "tooMany", count: panels.length + inputs.length };
   const refused: Refused[] = [];
   return {
     type: "library",

@@ -9,19 +9,19 @@ type Tier = PortSheet["currentLimits"][number];
 export type PortLine = Pick<DeviceSheet, "name" | "kind" | "weightKg" | "price" | "currency"> &
   Omit<PortSheet, "name"> & { readonly portName: string };
 
-const { name: noName, kind: usualKind, currency: usualCurrency } = blankDevice("");
+const { name: noName, kind: defaultKind, currency: defaultCurrency } = blankDevice("");
 
 export const blankLine: PortLine = {
   ...blankPort("port-1", ""),
   name: noName,
-  kind: usualKind,
+  kind: defaultKind,
   weightKg: null,
   price: null,
-  currency: usualCurrency,
+  currency: defaultCurrency,
   portName: "",
 };
 
-const mostTiers = 4;
+const maxTiers = 4;
 const natures = { drawsUpTo: ["draws up to", "limits itself"], neverExceed: ["never exceed", "absolute"] } as const;
 const blankTier: Tier = { fromV: null, toV: null, amps: null, nature: "drawsUpTo" };
 
@@ -46,7 +46,7 @@ export const portColumns: readonly Column<PortLine>[] = [
     >,
   ),
   choice("overVoltage", "Over-voltage", { shutsOut: ["shuts it out"], mayDestroy: ["may destroy it"], unknown: [] }),
-  ...Array.from({ length: mostTiers }, (_, k) => tierColumns(k)).flat(),
+  ...Array.from({ length: maxTiers }, (_, k) => tierColumns(k)).flat(),
   quantity("maxW", "Watt limit", ["max power", "maximum power", "max watts"]),
   choice("maxWNature", "Watt limit nature", natures),
   choice("conversion", "Works by", { mppt: [], pwm: [] }, ["conversion"]),

@@ -30,7 +30,7 @@ export type Absent = { readonly title: string; readonly instead: string };
 
 const keptFaults = 5;
 const keptSamples = 3;
-const mostShown = 60;
+const maxShown = 60;
 
 type Slot<S> = {
   readonly heading: string;
@@ -145,5 +145,5 @@ function partBrackets(heading: string): { readonly bare: string; readonly unit: 
 /** Text of a file, safe to show. */
 function cut(words: string): string {
   const tidy = words.replace(/\s+/g, " ").trim();
-  return tidy.length > mostShown ? `${tidy.slice(0, mostShown)}…` : tidy;
+  return tidy.length > maxShown ? `${tidy.slice(0, maxShown)}…` : tidy;
 }

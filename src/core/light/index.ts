@@ -12,4 +12,4 @@ export {
   underSkyScene,
 } from "./scene";
 export { type Skyline, skylineOf, type SkylinePoint } from "./skyline";
-export { type HourLight, leastCosZenith, lightOn, outsideAir, type Plane, type PlaneLight, type Seen } from "./plane";
+export { type HourLight, minCosZenith, lightOn, outsideAir, type Plane, type PlaneLight, type Seen } from "./plane";

@@ -25,7 +25,7 @@ const all: Seen = { sunSeen: true, skyShare: 1 };
 const degree = Math.PI / 180;
 const solarConstantWm2 = 1361.1;
 /** Cosine of 85°: of a lower sun, what comes straight cannot be told from what falls on the flat. */
-export const leastCosZenith = 0.0872;
+export const minCosZenith = 0.0872;
 /** ASHRAE incidence: share lost at a slant, 1 − b₀·(1/cos θ − 1). */
 const incidenceB0 = 0.05;
 
@@ -58,7 +58,7 @@ export function lightOn(
   const beam = isUp ? hour.beamWm2 : 0;
   const roundSun = isUp ? beam / hour.outsideWm2 : 0;
   const straight = sunSeen
-    ? beam * cosIncidence + (hour.diffuseWm2 * roundSun * cosIncidence) / Math.max(cosZenith, leastCosZenith)
+    ? beam * cosIncidence + (hour.diffuseWm2 * roundSun * cosIncidence) / Math.max(cosZenith, minCosZenith)
     : 0;
   const even =
     (skyShare * hour.diffuseWm2 * (1 - roundSun) * (1 + Math.cos(tilt))) / 2 +

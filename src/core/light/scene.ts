@@ -53,7 +53,7 @@ export function facingOf({ tiltDeg, azimuthDeg }: Pick<Stand, "tiltDeg" | "azimu
 }
 
 /** A panel turned to a low sun gets more than one that lies flat, but not more than a clear sky has, as a share of that. */
-const mostFacing = 1.25;
+const maxFacing = 1.25;
 
 /** Light on a plane, W/m², where a sky gives `irradianceWm2` on one that lies flat. */
 export function lightOnPlane(
@@ -63,7 +63,7 @@ export function lightOnPlane(
   if (tiltDeg === 0) return irradianceWm2;
   const seen: Sun = { ...sun, fromNoonDeg: sun.fromNoonDeg - fromNoonDeg };
   const facing = tiltLight(tiltDeg, seen, diffuseShare) / tiltLight(0, sun, diffuseShare);
-  return (Number.isFinite(facing) ? Math.min(mostFacing, facing) : 1) * irradianceWm2;
+  return (Number.isFinite(facing) ? Math.min(maxFacing, facing) : 1) * irradianceWm2;
 }
 
 /** Of the light on a plane under a sky, the share that comes straight from the sun: all but what comes from everywhere. */

@@ -1,4 +1,4 @@
-import { mostLines, readLogTable } from ".";
+import { maxLines, readLogTable } from ".";
 
 const utc = (year: number, month: number, day: number, hour: number, minute: number) =>
   Date.UTC(year, month - 1, day, hour, minute);
@@ -60,11 +60,11 @@ test("what cannot be read is told with its line and column, and the other lines 
 });
 
 test("a table longer than may be is cut aloud", () => {
-  const long = Array.from({ length: mostLines + 3 }, () => "2026-05-01;1");
+  const long = Array.from({ length: maxLines + 3 }, () => "2026-05-01;1");
   const { entries, faults } = read("Date;Watts", ...long);
-  expect(entries).toHaveLength(mostLines);
+  expect(entries).toHaveLength(maxLines);
   expect(faults[0]).toMatchObject({
-    line: mostLines + 2,
+    line: maxLines + 2,
     problem: expect.stringContaining("all after it are left out"),
   });
 });

@@ -44,7 +44,7 @@ const specs: Readonly<Record<Exclude<LogColumn, "when" | "cloud" | "note">, Fiel
 };
 
 /** Most lines taken of one table. */
-export const mostLines = 20_000;
+export const maxLines = 20_000;
 
 /**
  * Reads the rows of a table, the first being its headings. `timeOf` makes a moment of local wall time (year, month, day, hour,
@@ -60,7 +60,7 @@ export function readLogTable(
   const dates = lines.map((line) => line[at.get("when") ?? -1] ?? "");
   const dayFirst = isDayFirst(dates);
   const faults: LineFault[] = [];
-  const entries = lines.slice(0, mostLines).flatMap((line, k): Omit<LogEntry, "id" | "wiringId">[] => {
+  const entries = lines.slice(0, maxLines).flatMap((line, k): Omit<LogEntry, "id" | "wiringId">[] => {
     if (line.every((cell) => cell.trim() === "")) return [];
     const cell = (column: LogColumn) => line[at.get(column) ?? -1]?.trim() ?? "";
     const fault = (column: LogColumn, problem: string) =>
@@ -107,13 +107,13 @@ export function readLogTable(
       },
     ];
   });
-  const [beyond] = lines.slice(mostLines);
+  const [beyond] = lines.slice(maxLines);
   if (beyond !== undefined)
     faults.unshift({
-      line: mostLines + 2,
+      line: maxLines + 2,
       column: headings[0] ?? "",
       value: beyond[0]?.slice(0, 60) ?? "",
-      problem: `and all after it are left out; allowed: ${mostLines} lines at once`,
+      problem: `and all after it are left out; allowed: ${maxLines} lines at once`,
     });
   return { columns: read, entries, faults, dayFirst };
 }

@@ -5,7 +5,7 @@ import {
   type LogFinding,
   type LogPoint,
   median,
-  mostShare,
+  maxShare,
   quantile,
   skySigma,
   taperSoc,
@@ -16,18 +16,18 @@ import {
 /** Of the array: the least that a fault takes, as a share of its watts: a part of one of its panels. */
 export type LogArray = { readonly panels: number; readonly partsOfPanel: number };
 
-const leastTaper = 0.08;
+const minTaper = 0.08;
 /** Fewer days than this show nothing. */
-const leastDays = 3;
+const minDays = 3;
 /** Less than this is within what labels and skies may be off. */
-const leastDrop = 0.06;
-const leastDirt = 0.045;
+const minDrop = 0.06;
+const minDirt = 0.045;
 /** Dirt falls no faster than this a day; what does is a step. */
 const fastestDirtADay = 0.008;
 /** A fault takes a part of a panel, nearly all of it. */
 const partShare = 0.7;
 /** Lower than this the sun tells nothing, °. */
-const leastElevationDeg = 8;
+const minElevationDeg = 8;
 
 export function findingsOf(
   points: readonly LogPoint[],
@@ -45,7 +45,7 @@ export function findingsOf(
 /** Readings under a clear sky, where that was said; of a log without words the best of each week. */
 function trusted(points: readonly LogPoint[]): LogPoint[] {
   const could = points
-    .filter(({ share, elevationDeg }) => share >= 0 && share <= mostShare && elevationDeg >= leastElevationDeg)
+    .filter(({ share, elevationDeg }) => share >= 0 && share <= maxShare && elevationDeg >= minElevationDeg)
     .sort((a, b) => a.atMs - b.atMs);
   const said = could.filter(({ cloud }) => cloud !== null);
   if (said.length > 0) return could.filter(({ cloud }) => cloud === "clear");
@@ -69,14 +69,14 @@ function takeTaper(points: readonly LogPoint[]): { readonly taper: LogFinding | 
   const isFull = ({ socPct }: LogPoint) => socPct !== null && socPct >= taperSoc;
   const free = points.filter((point) => !isFull(point));
   const level =
-    free.length >= leastDays
+    free.length >= minDays
       ? quantile(
           free.map(({ share }) => share),
           0.6,
         )
       : 1;
-  const low = points.filter((point) => isFull(point) && point.share < level - leastTaper);
-  if (low.length < leastDays) return { taper: null, rest: points.filter((point) => !low.includes(point)) };
+  const low = points.filter((point) => isFull(point) && point.share < level - minTaper);
+  if (low.length < minDays) return { taper: null, rest: points.filter((point) => !low.includes(point)) };
   const lossPct = 100 * (1 - median(low.map(({ share }) => share)) / level);
   return {
     taper: { id: "taper", sinceMs: low[0]?.atMs ?? 0, lossPct, untilMs: null },
@@ -93,12 +93,12 @@ function takeShade(points: readonly LogPoint[]): { readonly shade: LogFinding | 
   const isLow = ({ share, elevationDeg }: LogPoint) => share < level - Math.max(0.1, 2 * skySigma(elevationDeg));
   const low = points.filter(isLow);
   const none = { shade: null, others: [...points] };
-  if (low.length < leastDays) return none;
+  if (low.length < minDays) return none;
   const high = points.filter((point) => !isLow(point));
   const byHour = sameDays(low, high);
-  const bySeason = byHour.length >= leastDays ? [] : sameSeason(low, high);
-  const shaded = byHour.length >= leastDays ? low.filter((point) => isNear(point, byHour)) : bySeason;
-  if (shaded.length < leastDays) return none;
+  const bySeason = byHour.length >= minDays ? [] : sameSeason(low, high);
+  const shaded = byHour.length >= minDays ? low.filter((point) => isNear(point, byHour)) : bySeason;
+  if (shaded.length < minDays) return none;
   const lossPct = 100 * (1 - median(shaded.map(({ share }) => share)) / level);
   return {
     shade: { id: "shadeSeason", sinceMs: shaded[0]?.atMs ?? 0, lossPct, untilMs: null },
@@ -150,7 +150,7 @@ function falls(points: readonly LogPoint[], events: readonly LogEvent[], array: 
 }
 
 /** How much higher it must be after than before for something to have brought it back. */
-const leastRise = 0.04;
+const minRise = 0.04;
 const nearPoints = 4;
 
 function stretchesOf(points: readonly LogPoint[], events: readonly LogEvent[]): Stretch[] {
@@ -173,15 +173,13 @@ function isRise(points: readonly LogPoint[], atMs: number): boolean {
   const after = points.filter((point) => point.atMs >= atMs).slice(0, nearPoints);
   if (before.length < 2 || after.length < 2) return false;
   const sigma = skySigma(Math.min(...[...before, ...after].map(({ elevationDeg }) => elevationDeg)));
-  return (
-    median(after.map(({ share }) => share)) - median(before.map(({ share }) => share)) > Math.max(leastRise, sigma)
-  );
+  return median(after.map(({ share }) => share)) - median(before.map(({ share }) => share)) > Math.max(minRise, sigma);
 }
 
 /** Something was mended, and nobody wrote it down: up at once, and it stays. */
 function cutAtRise(stretch: Stretch): Stretch[] {
   const { points } = stretch;
-  const turned = bestStep(seriesOf(points.map((point) => ({ ...point, share: -point.share }))), leastDays);
+  const turned = bestStep(seriesOf(points.map((point) => ({ ...point, share: -point.share }))), minDays);
   if (turned === null) return [stretch];
   const rise = turned.before - turned.after;
   if (rise < Math.max(0.1, 3 * meanSigma(points))) return [stretch];
@@ -200,17 +198,17 @@ function meanSigma(points: readonly LogPoint[]): number {
 }
 
 function fallsIn(points: readonly LogPoint[], ended: Stretch["ended"], array: LogArray): LogFinding[] {
-  if (points.length < 2 * leastDays) return [];
+  if (points.length < 2 * minDays) return [];
   const series = seriesOf(points);
-  const step = bestStep(series, leastDays);
-  const ramp = bestRamp(series, leastDays);
+  const step = bestStep(series, minDays);
+  const ramp = bestRamp(series, minDays);
   if (step === null) return [];
   const first = points[step.at];
   const last = points[step.at - 1];
   if (first === undefined || last === undefined) return [];
   const drop = (step.before - step.after) / step.before;
   const sky = meanSigma(points.slice(step.at));
-  const least = Math.max(leastDrop, 2 * sky, partShare / array.panels / array.partsOfPanel);
+  const least = Math.max(minDrop, 2 * sky, partShare / array.panels / array.partsOfPanel);
   const gapDays = (first.atMs - last.atMs) / dayMs;
   // a step within a long gap may have been a slow fall: then only what dirt cannot do in so many days is one
   const isSudden =
@@ -237,8 +235,8 @@ function dirtIn(points: readonly LogPoint[], ramp: ReturnType<typeof bestRamp>, 
   const loss = ((ramp.before - ramp.after) * reached) / ramp.before;
   const low = points.filter(({ atMs }) => atMs / dayMs > (ramp.from + ramp.to) / 2);
   // washed off it was dirt, whatever its shape; else it must be more than a season's sky
-  const least = ended?.by === "washed" ? leastDirt : Math.max(leastDirt, 2 * meanSigma(low));
-  if (loss < least || low.length < leastDays) return [];
+  const least = ended?.by === "washed" ? minDirt : Math.max(minDirt, 2 * meanSigma(low));
+  if (loss < least || low.length < minDays) return [];
   const sinceDay =
     ramp.from + (ramp.to - ramp.from) * Math.min(1, tellsFrom / ((ramp.before - ramp.after) / ramp.before));
   const since = points.find(({ atMs }) => atMs / dayMs >= sinceDay);

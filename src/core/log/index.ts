@@ -1,7 +1,7 @@
 export { findingsOf, type LogArray } from "./findings";
-export { type LogEvent, type LogFinding, logFindingIds, type LogPoint, mostShare } from "./point";
+export { type LogEvent, type LogFinding, logFindingIds, type LogPoint, maxShare } from "./point";
 export { lightOfWord, type LogDay, type LogShare, planLog, type PlanLog } from "./plan-log";
-export { type ColumnRead, type LineFault, type LogTable, mostLines, readLogTable } from "./csv";
+export { type ColumnRead, type LineFault, type LogTable, maxLines, readLogTable } from "./csv";
 export { jobStates, type JobState, proposedJobs, type ProposedJob } from "./jobs";
 export { monthReport, type MonthReport, monthsOf } from "./month";
 export { sameHour, type SameHour } from "./same-hour";

@@ -2,7 +2,7 @@ import { type LogEntry, type MeasuredRecord, wattsOf } from "../measured";
 import { type Plan } from "../plan";
 import { createDue } from "./due";
 import { findingsOf } from "./findings";
-import { dayMs, type LogEvent, type LogFinding, type LogPoint, median, mostShare } from "./point";
+import { dayMs, type LogEvent, type LogFinding, type LogPoint, median, maxShare } from "./point";
 import { createTurns, missedTurns, type TiltPoint, type Turns } from "./tilt";
 import { type Why, whyOf } from "./why";
 
@@ -32,7 +32,7 @@ export type PlanLog = {
 
 /** What a word for the clouds leaves of a clear sky's light, in the middle; a sky nobody named is taken as clear. */
 export const lightOfWord = { clear: 1, haze: 0.75, broken: 0.65, overcast: 0.25 } as const;
-const usualAirC = 15;
+const defaultAirC = 15;
 
 /** All that a plan's log shows of a wiring. Tells the share it has been through. */
 export function* planLog(
@@ -62,7 +62,7 @@ export function* planLog(
     const day = byDate.get(date) ?? { dueKwh: of.dayKwh, shares: [], isClear: false };
     byDate.set(date, day);
     // what a simulated station showed says nothing of these panels
-    if (isOddOf(value, of.due, clear) || of.due <= leastDue || entry.source === "standIn") continue;
+    if (isOddOf(value, of.due, clear) || of.due <= minDue || entry.source === "standIn") continue;
     day.shares.push(value / of.due);
     day.isClear ||= entry.cloud === "clear";
     const { socPct, cloud } = entry;
@@ -72,7 +72,7 @@ export function* planLog(
   return {
     missedTurns: [...missed],
     shares: told.map(({ entry, atMs, asMeant, value, isHeld, clear, unit }): LogShare => {
-      const share = asMeant.due > leastDue ? value / asMeant.due : 0;
+      const share = asMeant.due > minDue ? value / asMeant.due : 0;
       const { cloud, socPct } = entry;
       const why = whyOf({ atMs, share, cloud, socPct, takenShare: asMeant.takenShare, isHeld }, findings);
       const isOdd = isOddOf(value, asMeant.due, clear);
@@ -105,7 +105,7 @@ function heldAgainst(entry: LogEntry, due: Due, turns: Turns, days: Map<string, 
   const atMs = Date.parse(entry.atUtc);
   const watts = wattsOf(entry);
   const clear = entry.cloud === null ? 1 : lightOfWord[entry.cloud];
-  const airC = entry.airC ?? usualAirC;
+  const airC = entry.airC ?? defaultAirC;
   const meant = (tiltMs: number | null): Meant => {
     // a day is reckoned once, under the sky of its first entry
     const key = `${due.dateOf(atMs)} ${tiltMs}`;
@@ -134,20 +134,16 @@ function heldAgainst(entry: LogEntry, due: Due, turns: Turns, days: Map<string, 
 }
 
 function tiltPoint({ entry, value, asMeant, before, turnMs }: Held): TiltPoint[] {
-  return turnMs === null ||
-    before === null ||
-    entry.cloud !== "clear" ||
-    asMeant.due <= leastDue ||
-    before.due <= leastDue
+  return turnMs === null || before === null || entry.cloud !== "clear" || asMeant.due <= minDue || before.due <= minDue
     ? []
     : [{ turnMs, share: value / asMeant.due, heldShare: value / before.due }];
 }
 
 /** What could be under no sky: over a clear one by a quarter, below nothing, or anything in the night. */
 function isOddOf(value: number, due: number, clear: number): boolean {
-  return due <= leastDue ? value > leastDue : value < 0 || value > mostShare * (due / clear);
+  return due <= minDue ? value > minDue : value < 0 || value > maxShare * (due / clear);
 }
-const leastDue = 1e-3;
+const minDue = 1e-3;
 
 function eventsOf(records: readonly MeasuredRecord[]): LogEvent[] {
   return records.flatMap((each): LogEvent[] => {

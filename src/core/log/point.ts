@@ -21,7 +21,7 @@ export type LogFinding = {
 export const dayMs = 86_400_000;
 
 /** Over what the sky can give by so much, or negative: it could not be, and is kept out of sums, never out of the log. */
-export const mostShare = 1.25;
+export const maxShare = 1.25;
 
 /** From here on a battery takes less and less, %. */
 export const taperSoc = 85;

@@ -13,7 +13,7 @@ export type SameHour = {
 
 const monthDays = 30.4;
 /** A reading of the month before may be so many days off the very day, and so many hours off the hour. */
-const [mostDays, mostHours] = [15, 1.25];
+const [maxDays, maxHours] = [15, 1.25];
 /** An hour off weighs as much as so many days. */
 const daysAnHour = 6;
 
@@ -28,8 +28,8 @@ export function sameHour(shares: readonly LogShare[]): SameHour | null {
     const days = Math.abs(then.atMs - wantedMs) / dayMs;
     const hours = hoursApart(then.atMs, now.atMs);
     // another sky says more about the sky than about the array
-    const off = days + daysAnHour * hours + (then.cloud === now.cloud ? 0 : mostDays);
-    if (days <= mostDays && hours <= mostHours && (best === null || off < best.off)) best = { then, off };
+    const off = days + daysAnHour * hours + (then.cloud === now.cloud ? 0 : maxDays);
+    if (days <= maxDays && hours <= maxHours && (best === null || off < best.off)) best = { then, off };
   }
   if (best === null) return null;
   const { then } = best;

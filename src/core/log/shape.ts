@@ -19,10 +19,10 @@ export type Ramp = {
 };
 
 /** Misses beyond this count no more: one odd day bends no line. */
-const mostMiss = 0.12;
+const maxMiss = 0.12;
 
 function misfitOf(shares: readonly number[], due: (k: number) => number): number {
-  return shares.reduce((sum, share, k) => sum + Math.min(mostMiss, Math.abs(share - due(k))) ** 2, 0);
+  return shares.reduce((sum, share, k) => sum + Math.min(maxMiss, Math.abs(share - due(k))) ** 2, 0);
 }
 
 /** Sums from the left, so that means of any stretch cost nothing. */
@@ -47,21 +47,21 @@ export function bestStep({ shares }: Series, least: number): Step | null {
 }
 
 /** Knots tried for a slow fall: no more than so many on each side. */
-const mostKnots = 40;
-const leastRampDays = 8;
+const maxKnots = 40;
+const minRampDays = 8;
 
 /** The best slow fall between two levels; the second may lie at the end of the series. */
 export function bestRamp({ days, shares }: Series, least: number): Ramp | null {
   const count = shares.length;
-  const stride = Math.max(1, Math.ceil(count / mostKnots));
+  const stride = Math.max(1, Math.ceil(count / maxKnots));
   let best: Ramp | null = null;
   for (let a = 0; a < count - least; a += stride)
     for (let b = a + least - 1; b < count; b += stride) {
       const [from, to] = [days[a] ?? 0, days[Math.min(count - 1, b)] ?? 0];
-      if (to - from < leastRampDays) continue;
+      if (to - from < minRampDays) continue;
       // a straight line between two levels: least squares for both, by the weight of each point in them
       const weight = days.map((day) => Math.min(1, Math.max(0, (day - from) / (to - from))));
-      const levels = leastSquares(shares, weight);
+      const levels = minSquares(shares, weight);
       if (levels === null || levels.after >= levels.before) continue;
       const misfit = misfitOf(shares, (k) => levels.before + (weight[k] ?? 0) * (levels.after - levels.before));
       if (best === null || misfit < best.misfit) best = { type: "ramp", from, to, ...levels, misfit };
@@ -69,7 +69,7 @@ export function bestRamp({ days, shares }: Series, least: number): Ramp | null {
   return best;
 }
 
-function leastSquares(shares: readonly number[], weight: readonly number[]): { before: number; after: number } | null {
+function minSquares(shares: readonly number[], weight: readonly number[]): { before: number; after: number } | null {
   let [aa, ab, bb, ay, by] = [0, 0, 0, 0, 0];
   shares.forEach((share, k) => {
     const w = weight[k] ?? 0;

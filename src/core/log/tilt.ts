@@ -6,8 +6,8 @@ import { dayMs, median } from "./point";
 /** Somebody may change the tilt so long before its day, and so long after it. */
 const earlyMs = 14 * dayMs;
 /** Fewer clear readings tell nothing; the old tilt must fit better by so much, as a share. */
-const leastReadings = 3;
-const leastBetter = 0.04;
+const minReadings = 3;
+const minBetter = 0.04;
 
 /** Panels whose tilt changes with the seasons, and the day before the last change that nobody wrote down as done. */
 export type Turns = {
@@ -51,7 +51,7 @@ export function missedTurns(points: readonly TiltPoint[]): ReadonlySet<number> {
       const ours = points.filter(({ turnMs }) => turnMs === turn);
       const better =
         median(ours.map(({ share }) => offOf(share))) - median(ours.map(({ heldShare }) => offOf(heldShare)));
-      return ours.length >= leastReadings && better >= leastBetter;
+      return ours.length >= minReadings && better >= minBetter;
     }),
   );
 }

@@ -13,7 +13,7 @@ export { skyWords } from "./parts";
 export {
   keyOfPlace,
   type MeasuredRecord,
-  mostReadings,
+  maxReadings,
   type ReadPlace,
   type ReadQuantity,
   readQuantities,

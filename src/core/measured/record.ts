@@ -57,7 +57,7 @@ export const recordSchema = z.discriminatedUnion("kind", [
 export type MeasuredRecord = z.infer<typeof recordSchema>;
 
 /** So many a plan may have; one a minute for two weeks. */
-export const mostReadings = 20_000;
+export const maxReadings = 20_000;
 
 /** Where a reading belongs in the walk: its place and what was read there. */
 export function keyOfPlace(place: ReadPlace): string {

@@ -28,17 +28,17 @@ const trackerMinutes = 0.5;
 const beadMm = 10;
 
 export type Air = { readonly airC: number; readonly humidityPct: number };
-export const usualAir: Air = { airC: 20, humidityPct: 50 };
+export const defaultAir: Air = { airC: 20, humidityPct: 50 };
 
 export function airOf({ airC, humidityPct }: Fixing): Air {
-  return { airC: airC ?? usualAir.airC, humidityPct: humidityPct ?? usualAir.humidityPct };
+  return { airC: airC ?? defaultAir.airC, humidityPct: humidityPct ?? defaultAir.humidityPct };
 }
 
 /** What lies in sealant cures from its edges inward: how large it is, and how much of it has to hold before it is driven. */
 export type Bed = { readonly longMm: number; readonly wideMm: number; readonly neededShare: number };
 
 /** A day's worth is waited for in any case, mm. */
-const leastRimMm = 3;
+const minRimMm = 3;
 
 /** How far in a bed must have cured so that such a share of it holds: of a rectangle less the rectangle within, mm. */
 export function rimFor({ longMm, wideMm, neededShare }: Bed): number {
@@ -50,7 +50,7 @@ export function rimFor({ longMm, wideMm, neededShare }: Bed): number {
     if (share(middle) < Math.min(1, neededShare)) low = middle;
     else high = middle;
   }
-  return Math.max(Math.min(leastRimMm, half), high);
+  return Math.max(Math.min(minRimMm, half), high);
 }
 
 function waitHours(wait: Wait, { airC, humidityPct }: Air, bedMm: number): number {

@@ -49,7 +49,7 @@ export const adhesives = ["foamTape", "sealant"] as const;
 export type Adhesive = (typeof adhesives)[number];
 
 /** Careful figures at 20 °C where the maker's sheet is not at hand; tape under sealant counts the tape alone. */
-export const usualBonds: Readonly<Record<Adhesive, Omit<Bond, "areaMm2">>> = {
+export const defaultBonds: Readonly<Record<Adhesive, Omit<Bond, "areaMm2">>> = {
   foamTape: { shortTermKpa: 85, longTermKpa: 1.7 },
   sealant: { shortTermKpa: 200, longTermKpa: 20 },
 };

@@ -24,8 +24,8 @@ export type GateState = {
 };
 
 /** Two who measure the same carefully come within so much; what is drawn and what is there within so much, mm. */
-export const leastApartMm = 5;
-export const leastOffPlanMm = 10;
+export const minApartMm = 5;
+export const minOffPlanMm = 10;
 
 /** How the gates of a fixing stand. */
 export function gateStates(plan: Plan, fixing: Fixing, steps: readonly StepId[], parked: Parked): readonly GateState[] {
@@ -63,8 +63,8 @@ export function gateStates(plan: Plan, fixing: Fixing, steps: readonly StepId[],
 function stateOf(apartMm: number | null, offPlanMm: number | null, isPassedOver: boolean): GateState["state"] {
   if (isPassedOver) return "passedOver";
   if (apartMm === null) return "open";
-  if (apartMm > leastApartMm) return "differs";
-  return offPlanMm !== null && offPlanMm > leastOffPlanMm ? "offPlan" : "agrees";
+  if (apartMm > minApartMm) return "differs";
+  return offPlanMm !== null && offPlanMm > minOffPlanMm ? "offPlan" : "agrees";
 }
 
 type At = { readonly fromLeftMm: number; readonly fromBackMm: number };

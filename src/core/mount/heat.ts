@@ -6,7 +6,7 @@ import { schoolFacts } from "./schools";
 import { frameGrowsMmPerMK, skinFacts, skinOf } from "./skins";
 
 /** What adhesives bear where the maker's sheet is not at hand, °C: careful, so that a doubt becomes a question. */
-export const usualRatedC = { foamTape: 80, sealant: 90 } as const;
+export const defaultRatedC = { foamTape: 80, sealant: 90 } as const;
 const whiteIsCoolerK = 5;
 /** Full sun, as the cells have it on the hottest day. */
 const fullSunWm2 = 1000;
@@ -32,7 +32,7 @@ export function heatOf(fixing: Fixing, recordHighC: number, mount: Mount): Heat 
     airC: recordHighC,
     aboveK,
     whiteK,
-    ratedC: fixing.ratedC ?? usualRatedC[glue],
+    ratedC: fixing.ratedC ?? defaultRatedC[glue],
     ratedIsAssumed: fixing.ratedC === null,
   };
 }

@@ -9,7 +9,7 @@ import {
   overturning,
   strengthAt,
   type TiltedFeet,
-  usualBonds,
+  defaultBonds,
 } from "./forces";
 import { type Load, type PanelWind, surfacesUnder } from "./load";
 import { schoolFacts } from "./schools";
@@ -77,8 +77,8 @@ export type Hold =
 /** Steeper than this the weight of a panel hangs on its bond, °. */
 const hangsFromDeg = 15;
 /** Where nobody has said how high feet hold the low edge, and where the middle of free panels is: legs so high, mm. */
-const usualFootHeightMm = 60;
-const usualLegsMm = 300;
+const defaultFootHeightMm = 60;
+const defaultLegsMm = 300;
 
 /** How many feet hold a panel, and how long and wide each is, as said or as usual. */
 export function feetOf(fixing: Fixing, longMm: number) {
@@ -111,7 +111,7 @@ export function holdOf(plan: Plan, fixing: Fixing, load: Load, backTempC: number
 function rowsOf(fixing: Fixing, count: number, areaEachMm2: number | null): TiltedFeet {
   const row = (feet: number) => ({ count: feet, areaMm2: areaEachMm2 === null ? null : feet * areaEachMm2 });
   return {
-    footHeightMm: fixing.footHeightMm ?? usualFootHeightMm,
+    footHeightMm: fixing.footHeightMm ?? defaultFootHeightMm,
     baseMm: null,
     rows: [row(Math.max(1, Math.floor(count / 2))), row(Math.max(1, Math.ceil(count / 2)))],
   };
@@ -139,7 +139,7 @@ function bonded(plan: Plan, fixing: Fixing, load: Load, adhesive: Adhesive, back
   const { feet, footLongMm, footWideMm, isAssumed } = feetOf(fixing, load.longMm);
   const areaEachMm2 = footLongMm * footWideMm;
   const areaMm2 = feet * areaEachMm2;
-  const usual = usualBonds[adhesive];
+  const usual = defaultBonds[adhesive];
   const shortTermKpa = fixing.shortTermKpa ?? usual.shortTermKpa;
   const longTermKpa = fixing.longTermKpa ?? usual.longTermKpa;
   const strengthLeft = strengthAt(adhesive, backTempC);
@@ -201,13 +201,13 @@ function screwed(fixing: Fixing, load: Load): Hold {
 
 function standing(fixing: Fixing, load: Load): Hold {
   const tilt = (load.tiltDeg * Math.PI) / 180;
-  const legsMm = fixing.school === "groundFrame" ? usualLegsMm : 0;
+  const legsMm = fixing.school === "groundFrame" ? defaultLegsMm : 0;
   const heightMm = fixing.heightMm ?? Math.max(1, legsMm + (load.wideMm * Math.sin(tilt)) / 2);
   const baseLongMm = fixing.baseLongMm ?? Math.max(100, load.wideMm * Math.cos(tilt));
   const baseKg = fixing.baseKg ?? 0;
   const base = { alongMm: baseLongMm, weightKg: baseKg };
   const { useShare, anchorN: neededN, slideShare } = overturning(load.all, base, heightMm, load.kg);
-  const perSide = fixing.anchorsPerSide ?? usualPerSide;
+  const perSide = fixing.anchorsPerSide ?? defaultPerSide;
   const eachN = fixing.anchorEachN ?? 0;
   // of what anchors bear as tested, half is counted
   const sideN = (eachN * perSide) / 2;
@@ -229,7 +229,7 @@ function standing(fixing: Fixing, load: Load): Hold {
   };
 }
 /** All four corners: two anchors a side. */
-const usualPerSide = 2;
+const defaultPerSide = 2;
 const gravityMs2 = 9.81;
 
 /** Anchors in the ground hold it sideways as well as they hold it down, those of both sides. */

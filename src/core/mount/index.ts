@@ -11,12 +11,12 @@ export {
   type WindSchool,
   windSchools,
 } from "./forces";
-export { airOf, type Clock, type Timed, usualAir } from "./clock";
+export { airOf, type Clock, type Timed, defaultAir } from "./clock";
 export { coldestTapeC } from "./cure";
-export { type GateState, leastApartMm, leastOffPlanMm } from "./gates";
+export { type GateState, minApartMm, minOffPlanMm } from "./gates";
 export { type Heat, stiffMm, swingK } from "./heat";
 export { feetOf, type Hold } from "./hold";
-export { headwindKmh, type Load, msPerKn, surfacesUnder, usualGustMs, usualSpeedKmh, usualStowKn } from "./load";
+export { headwindKmh, type Load, msPerKn, surfacesUnder, defaultGustMs, defaultSpeedKmh, defaultStowKn } from "./load";
 export { procedureOf, type Way } from "./procedure";
 export { type Held, mountReport, type MountReport, reportClock, type Round } from "./report";
 export { schoolFacts } from "./schools";

@@ -49,13 +49,13 @@ export type Load = {
 
 /** Driving against a wind of 50 km/h at 100 km/h; a gust of 35 m/s where it stands; put away above 25 knots: unless stated. */
 export const headwindKmh = 50;
-export const usualSpeedKmh = 100;
-export const usualGustMs = 35;
-export const usualStowKn = 25;
+export const defaultSpeedKmh = 100;
+export const defaultGustMs = 35;
+export const defaultStowKn = 25;
 export const msPerKn = 1852 / 3600;
-const usualTiltDeg = 45;
+const defaultTiltDeg = 45;
 /** Flatter than this the wind sees it as lying flat. */
-const leastTiltDeg = 10;
+const minTiltDeg = 10;
 
 type Piece = {
   readonly key: TileKey;
@@ -74,22 +74,22 @@ export function loadOn(plan: Plan, fixing: Fixing, parked: Parked): Load | null 
   const facts = schoolFacts[fixing.school];
   const tilts = tiltsOf(plan, fixing);
   const isOnRoad = facts.travels && surfacesUnder(plan, fixing).every(({ kind }) => kind === "roof");
-  const speedKmh = fixing.speedKmh ?? (isOnRoad ? usualSpeedKmh : 0);
-  const gustMs = fixing.gustMs ?? usualGustMs;
+  const speedKmh = fixing.speedKmh ?? (isOnRoad ? defaultSpeedKmh : 0);
+  const gustMs = fixing.gustMs ?? defaultGustMs;
   // a frame of a boat of which nobody has said that it comes in stays up in the gale
   const isStowed = facts.isStowed && (fixing.school !== "boatFrame" || fixing.staysUp === false);
-  const stowMs = isStowed ? (fixing.stowKn ?? usualStowKn) * msPerKn : null;
+  const stowMs = isStowed ? (fixing.stowKn ?? defaultStowKn) * msPerKn : null;
   const isOnBuilding =
     fixing.school === "screwedFeet" || surfacesUnder(plan, fixing).some(({ kind }) => kind === "porch");
   const zone: RoofZone | null = isOnBuilding ? (fixing.zone ?? "edge") : null;
   const slopeDeg = Math.max(0, ...surfacesUnder(plan, fixing).map((surface) => surface.slopeDeg));
   const winds: readonly Pick<WindOn, "by" | "windMs" | "tiltDeg">[] =
     stowMs !== null
-      ? [{ by: "stowing", windMs: stowMs, tiltDeg: tilts.mostDeg }]
+      ? [{ by: "stowing", windMs: stowMs, tiltDeg: tilts.maxDeg }]
       : [
-          { by: "gust", windMs: gustMs, tiltDeg: tilts.mostDeg },
+          { by: "gust", windMs: gustMs, tiltDeg: tilts.maxDeg },
           ...(speedKmh > 0
-            ? [{ by: "driving", windMs: (speedKmh + headwindKmh) / 3.6, tiltDeg: tilts.leastDeg } as const]
+            ? [{ by: "driving", windMs: (speedKmh + headwindKmh) / 3.6, tiltDeg: tilts.minDeg } as const]
             : []),
         ];
   const each = winds.map((wind) => pieces.map((piece) => windOn(piece, wind, fixing.school === "film", zone)));
@@ -114,7 +114,7 @@ export function loadOn(plan: Plan, fixing: Fixing, parked: Parked): Load | null 
     gustIsAssumed: fixing.gustMs === null,
     stowMs,
     stowIsAssumed: fixing.stowKn === null,
-    tiltDeg: tilts.mostDeg,
+    tiltDeg: tilts.maxDeg,
     tiltIsAssumed: tilts.isAssumed,
     zone,
     zoneIsAssumed: isOnBuilding && fixing.zone === null,
@@ -123,7 +123,7 @@ export function loadOn(plan: Plan, fixing: Fixing, parked: Parked): Load | null 
         ? null
         : pieces.reduce(
             // as flat as they ever stand it lies thickest
-            (sum, { longMm, wideMm }) => sum + snowN(fixing.snowKnM2 ?? 0, longMm * wideMm, tilts.leastDeg + slopeDeg),
+            (sum, { longMm, wideMm }) => sum + snowN(fixing.snowKnM2 ?? 0, longMm * wideMm, tilts.minDeg + slopeDeg),
             0,
           ),
     all: sums.reduce(most),
@@ -141,7 +141,7 @@ function windOn(
 ): PanelWind {
   const school: WindSchool = isFilm
     ? "film"
-    : wind.tiltDeg >= leastTiltDeg
+    : wind.tiltDeg >= minTiltDeg
       ? "tilted"
       : wind.by === "driving" && piece.isLeading
         ? "flatLeading"
@@ -209,7 +209,7 @@ export function surfacesUnder({ space }: Plan, { pieces }: Fixing): Plan["space"
 
 /** How steep its panels stand at most and at least, in any pose and season, against what holds them. */
 function tiltsOf(plan: Plan, { tiltDeg, pieces, school }: Fixing) {
-  if (tiltDeg !== null) return { mostDeg: tiltDeg, leastDeg: tiltDeg, isAssumed: false };
+  if (tiltDeg !== null) return { maxDeg: tiltDeg, minDeg: tiltDeg, isAssumed: false };
   const slopes = new Map(plan.space.surfaces.map(({ id, slopeDeg }) => [id, slopeDeg]));
   const slopeOf = (key: TileKey) =>
     slopes.get(plan.space.places.find((place) => keyOf(place) === key)?.surfaceId ?? "") ?? 0;
@@ -230,11 +230,11 @@ function tiltsOf(plan: Plan, { tiltDeg, pieces, school }: Fixing) {
   const [said, ...inSeasons] = [Math.max(0, ...inPoses.flat()), ...seasons];
   // a frame stands at some tilt: where none is said, one in which wind both lifts it and pushes it
   if (schoolFacts[school].holdsBy === "standing" && said === 0 && inSeasons.length === 0)
-    return { mostDeg: usualTiltDeg, leastDeg: usualTiltDeg, isAssumed: true };
+    return { maxDeg: defaultTiltDeg, minDeg: defaultTiltDeg, isAssumed: true };
   const steepest = inPoses.map((tilts) => Math.max(0, ...tilts));
   return {
-    mostDeg: Math.max(0, ...steepest, ...seasons),
-    leastDeg: Math.min(...(steepest.length > 0 ? steepest : [0])),
+    maxDeg: Math.max(0, ...steepest, ...seasons),
+    minDeg: Math.min(...(steepest.length > 0 ? steepest : [0])),
     isAssumed: false,
   };
 }

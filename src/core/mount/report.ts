@@ -62,7 +62,7 @@ export function mountReport(plan: Plan, fixing: Fixing, { recordHighC, mount, pa
 function openVoltsOf({ panels }: Plan, { pieces }: Fixing): OpenVolts[] {
   return panels.flatMap(({ id, label }) => {
     if (label.vocV === null || pieces.every(({ panelId }) => panelId !== id)) return [];
-    const perK = (label.tempCoVocPctPerC ?? usualVocPctPerC) / 100;
+    const perK = (label.tempCoVocPctPerC ?? defaultVocPctPerC) / 100;
     return [
       {
         name: label.name,
@@ -73,7 +73,7 @@ function openVoltsOf({ panels }: Plan, { pieces }: Fixing): OpenVolts[] {
     ];
   });
 }
-const usualVocPctPerC = -0.29;
+const defaultVocPctPerC = -0.29;
 /** Voc in a fifth of full sun, as a share of what it is in all of it. */
 const dullShare = 0.93;
 

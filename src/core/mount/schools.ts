@@ -1,11 +1,11 @@
 import { type School } from "../plan";
 import { type Mount } from "../sky";
-import { type usualBonds } from "./forces";
+import { type defaultBonds } from "./forces";
 
 /** What holds a panel in a school: glue, screws through something, its own weight on the ground. */
 export type SchoolFacts = {
   readonly holdsBy: "bond" | "screws" | "standing";
-  readonly adhesive: keyof typeof usualBonds | null;
+  readonly adhesive: keyof typeof defaultBonds | null;
   /** Feet, brackets or fastenings of one panel up to a metre and a half, and of a longer one; screws in each. */
   readonly feet: readonly [number, number];
   readonly screwsEach: number;

@@ -44,7 +44,7 @@ export function takesOf(plan: Plan, fixing: Fixing, load: Load, hold: Hold, step
       const key = `mount ${part}${sizeMm === null ? "" : ` ${sizeMm}`}`;
       const said = plan.protect.prices.find((price) => price.part === key);
       const owned = said?.owned ?? 0;
-      const each = said?.each ?? usualPrice[part];
+      const each = said?.each ?? defaultPrice[part];
       const toBuy = Math.max(0, count - owned);
       return {
         part,
@@ -187,7 +187,7 @@ function wayMetres({ space }: Plan, fixing: Fixing): number {
 }
 
 /** About what one costs where nobody has said: for comparing ways, not for a bill. */
-const usualPrice: Readonly<Record<Material, number>> = {
+const defaultPrice: Readonly<Record<Material, number>> = {
   cleaner: 6,
   cloths: 0.5,
   abrasive: 2,

@@ -22,7 +22,7 @@ export type FilledBattery = {
   readonly capacityWh: number;
   readonly usableShare: number;
   readonly usableWh: number;
-  readonly mostChargeW: number;
+  readonly maxChargeW: number;
   readonly standingW: number;
   readonly freezes: boolean;
 };
@@ -37,7 +37,7 @@ export function filledBattery(battery: Battery): FilledBattery {
     capacityWh,
     usableShare,
     usableWh: capacityWh * usableShare,
-    mostChargeW: (battery.mostChargeA ?? chargeShare * (battery.capacityAh ?? 0)) * volts,
+    maxChargeW: (battery.maxChargeA ?? chargeShare * (battery.capacityAh ?? 0)) * volts,
     standingW: battery.standingW ?? assumedNeed.standingW,
     // only lithium is spoilt by charging below freezing
     freezes: battery.chemistry === "lithium" && !battery.keptWarm,

@@ -30,11 +30,11 @@ export function createBulkSolver(): (net: Net) => NetSolution {
         return curves.length === 0 ? null : inParallel(curves);
       }
       case "cable":
-        return cableCurve(net.ohm, knots.mostA);
+        return cableCurve(net.ohm, knots.maxA);
       case "blockingDiode":
-        return blockingDiodeCurve(knots.mostA);
+        return blockingDiodeCurve(knots.maxA);
       case "fuse":
-        return net.open ? null : cableCurve(fuseOhm, knots.mostA);
+        return net.open ? null : cableCurve(fuseOhm, knots.maxA);
     }
   }
 
@@ -47,7 +47,7 @@ export function createBulkSolver(): (net: Net) => NetSolution {
     row.clear();
     for (const curve of others) if (curve !== null) row.addCurve(curve);
     for (const member of members) if (member.type === "panel") addPanel(row, member, knots);
-    return row.inSeries(knots.mostA);
+    return row.inSeries(knots.maxA);
   }
 
   return (net) => seenFrom(curveOf(net, knotCurrents(largestA(net))));

@@ -44,7 +44,7 @@ export class Compiler {
   private readonly curves = new Map<string, Curve>();
   private readonly branches = new Map<Net, Branch>();
 
-  constructor(private readonly mostA: number) {}
+  constructor(private readonly maxA: number) {}
 
   /** The branch of a net or of any part of it. */
   branch(net: Net): Branch {
@@ -59,7 +59,7 @@ export class Compiler {
   substring(net: PanelNet, irradianceWm2: number): Curve {
     const { model, cellTempC } = net;
     return this.once(`${this.modelKey(model)}@${cellTempC}/${irradianceWm2}`, () =>
-      substringCurve(atSky(model, irradianceWm2, cellTempC), substringCount(model), model.bypassDiodes > 0, this.mostA),
+      substringCurve(atSky(model, irradianceWm2, cellTempC), substringCount(model), model.bypassDiodes > 0, this.maxA),
     );
   }
 
@@ -74,12 +74,12 @@ export class Compiler {
           net.type === "series",
         );
       case "cable":
-        return { key: `r${net.ohm}`, curve: this.once(`r${net.ohm}`, () => cableCurve(net.ohm, this.mostA)) };
+        return { key: `r${net.ohm}`, curve: this.once(`r${net.ohm}`, () => cableCurve(net.ohm, this.maxA)) };
       case "blockingDiode":
-        return { key: "d", curve: this.once("d", () => blockingDiodeCurve(this.mostA)) };
+        return { key: "d", curve: this.once("d", () => blockingDiodeCurve(this.maxA)) };
       case "fuse":
         // a whole fuse is a short piece of cable; its milliohm keeps the curve's voltage defined
-        return net.open ? openBranch : { key: "f", curve: this.once("f", () => cableCurve(fuseOhm, this.mostA)) };
+        return net.open ? openBranch : { key: "f", curve: this.once("f", () => cableCurve(fuseOhm, this.maxA)) };
     }
   }
 

@@ -18,7 +18,7 @@ const coefficientWeight = 0.02;
 /** Effective band gaps tried to meet a Voc coefficient, eV; real cell materials lie well inside. */
 const bandGapRangeEv = { least: 0.4, most: 2.4 } as const;
 /** Coefficients nearer to zero than this are compared as if they were this large, %/°C. */
-const leastCoefficientPct = 0.05;
+const minCoefficientPct = 0.05;
 const exactPct = 0.05;
 
 export type LabelFit = {
@@ -127,13 +127,13 @@ function shapeThroughMpp(label: CompleteLabel, idealityV: number): Shape | null 
     const slopeS = junctionS / (1 + seriesOhm * junctionS);
     return { u, shuntS, miss: slopeS - impA / vmpV };
   };
-  const mostOhm = Math.min((vocV - vmpV) / impA, (0.9 * vocV) / iscA);
+  const maxOhm = Math.min((vocV - vmpV) / impA, (0.9 * vocV) / iscA);
   let low = 0;
   let atLow = through(low).miss;
   let high = Number.NaN;
   const scans = 24;
   for (let k = 1; k <= scans; k++) {
-    const candidate = (mostOhm * k * 0.999) / scans;
+    const candidate = (maxOhm * k * 0.999) / scans;
     const miss = through(candidate).miss;
     if (Number.isFinite(miss) && Number.isFinite(atLow) && miss * atLow <= 0) {
       high = candidate;
@@ -174,12 +174,12 @@ function bisect(f: (x: number) => number, from: number, to: number, atFrom: numb
 /** The physical shape nearest to a label that no shape meets exactly. */
 function nearestShape(label: CompleteLabel): Shape {
   const thermalV = cellThermalV(label);
-  const mostOhm = (0.9 * label.vocV) / label.iscA;
-  const mostShuntS = (0.5 * label.iscA) / label.vocV;
+  const maxOhm = (0.9 * label.vocV) / label.iscA;
+  const maxShuntS = (0.5 * label.iscA) / label.vocV;
   const shapeAt = (x: readonly number[]): Shape => ({
     idealityV: thermalV * (lowestIdeality + (highestIdeality - lowestIdeality) * (x[0] ?? 0)),
-    seriesOhm: mostOhm * (x[1] ?? 0) ** 2,
-    shuntS: mostShuntS * (x[2] ?? 0) ** 2,
+    seriesOhm: maxOhm * (x[1] ?? 0) ** 2,
+    shuntS: maxShuntS * (x[2] ?? 0) ** 2,
   });
   const cost = (x: readonly number[]) => {
     const { missPct } = report(label, modelOf(label, shapeAt(x)));
@@ -226,7 +226,7 @@ function report(label: CompleteLabel, model: PanelModel): LabelFit {
     imp: pct(mpp.i, label.impA),
     pmax: pct(mpp.v * mpp.i, label.pmaxW),
     tempCoVoc:
-      (100 * (slopePct - label.tempCoVocPctPerC)) / Math.max(leastCoefficientPct, Math.abs(label.tempCoVocPctPerC)),
+      (100 * (slopePct - label.tempCoVocPctPerC)) / Math.max(minCoefficientPct, Math.abs(label.tempCoVocPctPerC)),
   };
   const worst = Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp), Math.abs(missPct.tempCoVoc));
   return { model, label, exact: worst <= exactPct, missPct };

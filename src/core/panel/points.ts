@@ -32,7 +32,7 @@ export type PointsFit =
   | { readonly type: "tooFew"; readonly usable: number; readonly needed: number }
   | { readonly type: "oneSided"; readonly lacks: "nearShort" | "nearOpen" };
 
-const leastPoints = 5;
+const minPoints = 5;
 const evaluations = 260;
 /** Points reach a knee only if they go from nearly all of the current to little of it. */
 const nearShortShare = 0.85;
@@ -52,31 +52,31 @@ export function fitPoints(label: PanelLabel, measured: Measured): PointsFit {
     .filter(({ v, i }) => Number.isFinite(v) && Number.isFinite(i) && v >= 0 && i >= 0)
     .sort((a, b) => a.v - b.v);
   const distinct = sorted.filter((point, k) => k === 0 || point.v > (sorted[k - 1]?.v ?? 0) + 1e-6 * label.vocV);
-  if (distinct.length < leastPoints) return { type: "tooFew", usable: distinct.length, needed: leastPoints };
-  const mostA = distinct.reduce((most, { i }) => Math.max(most, i), 0);
-  const mostV = distinct.reduce((most, { v }) => Math.max(most, v), 0);
-  if (!distinct.some(({ v, i }) => v < 0.5 * mostV && i > nearShortShare * mostA))
+  if (distinct.length < minPoints) return { type: "tooFew", usable: distinct.length, needed: minPoints };
+  const maxA = distinct.reduce((most, { i }) => Math.max(most, i), 0);
+  const maxV = distinct.reduce((most, { v }) => Math.max(most, v), 0);
+  if (!distinct.some(({ v, i }) => v < 0.5 * maxV && i > nearShortShare * maxA))
     return { type: "oneSided", lacks: "nearShort" };
-  if (!distinct.some(({ i }) => i < nearOpenShare * mostA)) return { type: "oneSided", lacks: "nearOpen" };
-  const points = weighted(distinct, mostV / mostA);
+  if (!distinct.some(({ i }) => i < nearOpenShare * maxA)) return { type: "oneSided", lacks: "nearOpen" };
+  const points = weighted(distinct, maxV / maxA);
   const given = fitLabel(label);
   const cellK = measured.cellTempC + kelvinAtZeroC;
   const refK = stcCellTempC + kelvinAtZeroC;
   const thermalV = (cellThermalV(given.label) * cellK) / refK;
-  const mostOhm = (0.5 * mostV) / mostA;
+  const maxOhm = (0.5 * maxV) / maxA;
   const shapeAt = (x: readonly number[]) => ({
     idealityV: thermalV * (lowestIdeality + (highestIdeality - lowestIdeality) * (x[0] ?? 0)),
-    seriesOhm: mostOhm * (x[1] ?? 0) ** 2,
+    seriesOhm: maxOhm * (x[1] ?? 0) ** 2,
   });
   const costAt = (x: readonly number[]) => {
     const { idealityV, seriesOhm } = shapeAt(x);
-    return throughPoints(points, idealityV, seriesOhm, mostV).cost;
+    return throughPoints(points, idealityV, seriesOhm, maxV).cost;
   };
   const best = minimise(costAt, [0.25, 0.2], evaluations);
   const { idealityV, seriesOhm } = shapeAt(best);
-  const line = throughPoints(points, idealityV, seriesOhm, mostV);
+  const line = throughPoints(points, idealityV, seriesOhm, maxV);
   const misses = points.map(
-    (point) => (100 * Math.abs(missAt(point, line, idealityV, seriesOhm, mostV)) * point.weight) / mostA,
+    (point) => (100 * Math.abs(missAt(point, line, idealityV, seriesOhm, maxV)) * point.weight) / maxA,
   );
   const worst = misses.reduce((most, miss, k) => (miss > (misses[most] ?? 0) ? k : most), 0);
   const farthest = points[worst] as Point;
@@ -87,7 +87,7 @@ export function fitPoints(label: PanelLabel, measured: Measured): PointsFit {
       seriesOhm,
       shuntS: line.shuntS,
       lightA: line.lightA,
-      saturationA: line.scaledA * Math.exp(-mostV / idealityV),
+      saturationA: line.scaledA * Math.exp(-maxV / idealityV),
     }),
     rmsPct: Math.sqrt(misses.reduce((sum, miss) => sum + miss * miss, 0) / misses.length),
     worst: {
@@ -130,8 +130,8 @@ function throughPoints(points: readonly Point[], idealityV: number, seriesOhm: n
       weight,
     };
   });
-  const all = leastSquares(rows, [0, 1, 2]);
-  const chosen = all !== null && (all[2] ?? 0) >= 0 ? all : leastSquares(rows, [0, 1]);
+  const all = minSquares(rows, [0, 1, 2]);
+  const chosen = all !== null && (all[2] ?? 0) >= 0 ? all : minSquares(rows, [0, 1]);
   if (chosen === null || !((chosen[0] ?? 0) > 0) || !((chosen[1] ?? 0) > 0))
     return { lightA: 0, scaledA: 0, shuntS: 0, cost: Number.MAX_VALUE };
   const line = { lightA: chosen[0] as number, scaledA: chosen[1] as number, shuntS: chosen[2] ?? 0 };
@@ -143,7 +143,7 @@ function throughPoints(points: readonly Point[], idealityV: number, seriesOhm: n
 }
 
 /** Normal equations of the chosen columns, by Cramer's rule; null when the points do not tell them apart. */
-function leastSquares(
+function minSquares(
   rows: readonly { x: readonly number[]; y: number; weight: number }[],
   columns: readonly number[],
 ): number[] | null {

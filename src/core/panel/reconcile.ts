@@ -13,7 +13,7 @@ export type ReadingKind =
 
 /** A label whose curve misses full power by no more than this agrees with itself, %. */
 const agreesPct = 1;
-const mostReadings = 3;
+const maxReadings = 3;
 
 type Guess = Omit<LabelReading, "missPct">;
 
@@ -55,7 +55,7 @@ export function readingsThatFit(label: LabelDraft): LabelReading[] {
     const missPct = missOf(read);
     return missPct <= agreesPct ? [{ ...guess, missPct }] : [];
   });
-  return kept.sort((a, b) => a.missPct - b.missPct).slice(0, mostReadings);
+  return kept.sort((a, b) => a.missPct - b.missPct).slice(0, maxReadings);
 }
 
 function missOf(label: LabelDraft): number {

@@ -101,21 +101,21 @@ export function impossibleIn(label: LabelDraft): LabelDoubt[] {
   );
   const add = (type: LabelDoubt["type"], field: LabelDoubt["field"], value: number, least: number, most: number) =>
     found.push({ type, field, value, least, most, suggestion: null });
-  if (beta !== null && beta >= 0) add("vocCoefficientSign", "tempCoVocPctPerC", beta, -mostVocPctPerC, 0);
-  if (beta !== null && beta < -mostVocPctPerC) add("vocCoefficientSize", "tempCoVocPctPerC", beta, -mostVocPctPerC, 0);
-  if (alpha !== null && Math.abs(alpha) > mostIscPctPerC)
-    add("iscCoefficientSign", "tempCoIscPctPerC", alpha, -mostIscPctPerC, mostIscPctPerC);
+  if (beta !== null && beta >= 0) add("vocCoefficientSign", "tempCoVocPctPerC", beta, -maxVocPctPerC, 0);
+  if (beta !== null && beta < -maxVocPctPerC) add("vocCoefficientSize", "tempCoVocPctPerC", beta, -maxVocPctPerC, 0);
+  if (alpha !== null && Math.abs(alpha) > maxIscPctPerC)
+    add("iscCoefficientSign", "tempCoIscPctPerC", alpha, -maxIscPctPerC, maxIscPctPerC);
   if (pmaxW !== null && vmpV !== null && impA !== null && vocV !== null && iscA !== null) {
     const apartPct = (100 * vmpV * impA) / pmaxW - 100;
-    if (Math.abs(apartPct) > mostApartPct) add("powerNotProduct", "pmaxW", apartPct, -mostApartPct, mostApartPct);
+    if (Math.abs(apartPct) > maxApartPct) add("powerNotProduct", "pmaxW", apartPct, -maxApartPct, maxApartPct);
   }
   return found;
 }
 
 /** Beyond these a coefficient or a product is no panel's. */
-const mostVocPctPerC = 1.5;
-const mostIscPctPerC = 0.5;
-const mostApartPct = 10;
+const maxVocPctPerC = 1.5;
+const maxIscPctPerC = 0.5;
+const maxApartPct = 10;
 
 /** A label whose five numbers are all there, or the ones that are missing. */
 export function readLabel(

@@ -1,7 +1,7 @@
 /** Photos are made small in the page before they are kept; more bytes than this are none of ours. */
-export const mostPhotoBytes = 2_500_000;
+export const maxPhotoBytes = 2_500_000;
 /** As many as a plan can have: one under each surface, one of each label and input. */
-export const mostPhotos = 80;
+export const maxPhotos = 80;
 
 /** What kind of picture some bytes are, by how they begin; null: none that is kept. */
 export function photoTypeOf(bytes: Uint8Array): "image/jpeg" | "image/png" | null {

@@ -1,4 +1,4 @@
-import { mostGpxBytes, readGpx } from ".";
+import { maxGpxBytes, readGpx } from ".";
 
 const wrapped = (inner: string) => `<?xml version="1.0"?>\n<gpx version="1.1" creator="x">\n${inner}\n</gpx>`;
 const faultOf = (text: string) => {
@@ -34,7 +34,7 @@ test("of a track the nights are taken, those near one another as one stay", () =
 });
 
 test.each<[string, string, object]>([
-  ["too large", " ".repeat(mostGpxBytes + 1), { line: 1, field: "file" }],
+  ["too large", " ".repeat(maxGpxBytes + 1), { line: 1, field: "file" }],
   [
     "entities",
     `<?xml version="1.0"?>\n<!DOCTYPE gpx [<!ENTITY a "aaaa">]>\n<gpx>&a;</gpx>`,

@@ -14,10 +14,10 @@ export type GpxReading =
   | { readonly type: "fault"; readonly line: number; readonly field: string; readonly problem: string };
 
 /** Larger than a summer's track at a point every few seconds thinned as such devices do. */
-export const mostGpxBytes = 4_000_000;
+export const maxGpxBytes = 4_000_000;
 /** Nights nearer than this to one another are one stay, °: some 5 km. */
 const nearDeg = 0.05;
-const mostStays = 60;
+const maxStays = 60;
 
 class Fault extends Error {
   constructor(
@@ -47,7 +47,7 @@ export function readGpx(text: string): GpxReading {
 }
 
 function toStays(text: string): GpxStay[] {
-  if (text.length > mostGpxBytes) throw new Fault(1, "file", `${text.length} letters; allowed: up to ${mostGpxBytes}`);
+  if (text.length > maxGpxBytes) throw new Fault(1, "file", `${text.length} letters; allowed: up to ${maxGpxBytes}`);
   const declared = /<!(?:DOCTYPE|ENTITY)/i.exec(text);
   if (declared !== null)
     throw new Fault(lineAt(text, declared.index), "DOCTYPE", "a track declares no document type or entities");
@@ -71,13 +71,13 @@ function toStays(text: string): GpxStay[] {
       listIn(gpx, "rte").flatMap((route) => listIn(route, "rtept")),
     ),
   ];
-  if (named.length > 0) return named.slice(0, mostStays).map(stayOfPoint);
+  if (named.length > 0) return named.slice(0, maxStays).map(stayOfPoint);
   const track = listIn(gpx, "trk")
     .flatMap((each) => listIn(each, "trkseg"))
     .flatMap((segment) => listIn(segment, "trkpt"));
   const nights = nightsOf(pointsOf(text, "trkpt", track));
   if (nights.length === 0) throw new Fault(1, "gpx", "no way points, route points or track points with a time in it");
-  return nights.slice(0, mostStays);
+  return nights.slice(0, maxStays);
 }
 
 /** Names that the parser will not have, such as those every object goes by, are a fault of the file. */

@@ -1,2 +1,2 @@
 export { type PlaceFault, type PlaceReading, readPlace } from "./notation";
-export { type GpxReading, type GpxStay, mostGpxBytes, readGpx } from "./gpx";
+export { type GpxReading, type GpxStay, maxGpxBytes, readGpx } from "./gpx";

@@ -32,14 +32,14 @@ type Token =
   | { readonly type: "degree" | "separator" };
 
 /** Longest text that is looked at: no notation of a place is as long. */
-const mostLetters = 120;
+const maxLetters = 120;
 
 /**
  * Reads latitude and longitude as people write them: "57.2, -3.1", "57,2; -3,1", "57°12′30″N 3°6′W", "N57 12.5 W003 06.2",
  * "geo:57.2,-3.1". Without letters the latitude comes first.
  */
 export function readPlace(text: string): PlaceReading {
-  const plain = text.slice(0, mostLetters).trim();
+  const plain = text.slice(0, maxLetters).trim();
   if (plain === "") return { type: "empty" };
   try {
     return toPlace(tokensOf(withPoints(normal(plain))));

@@ -1,11 +1,11 @@
-import { mostPieces } from "../wiring";
+import { maxPieces } from "../wiring";
 import { type PlanFault } from "./fault";
 
 /** How many of each a plan of any version may hold; its schema and whatever comes before its schema keep to them. */
-export const mostOf = { panels: 40, inputs: 20, wirings: 20, poses: 20 } as const;
+export const maxOf = { panels: 40, inputs: 20, wirings: 20, poses: 20 } as const;
 
 /** Levels of lists and objects in each other; a wiring of the deepest groups allowed takes 25. */
-const mostNesting = 200;
+const maxNesting = 200;
 /** As much of a place as helps to find it. */
 const shownSteps = 6;
 
@@ -14,19 +14,19 @@ const shownSteps = 6;
  * a newer one, which takes time and memory by what it holds. Walks without calling itself, however deep it goes.
  */
 export function excessOf(document: Readonly<Record<string, unknown>>): PlanFault | null {
-  for (const [path, most] of Object.entries(mostOf)) {
+  for (const [path, most] of Object.entries(maxOf)) {
     const list = document[path];
     if (Array.isArray(list) && list.length > most)
       return invalid(path, `${list.length} ${path}; allowed: up to ${most}`);
   }
   const wired = largestOfVersion1(document);
-  if (wired > mostPieces) return invalid("wirings", `${wired} panels in one; allowed: up to ${mostPieces}`);
+  if (wired > maxPieces) return invalid("wirings", `${wired} panels in one; allowed: up to ${maxPieces}`);
   const open: { readonly value: object; readonly path: readonly string[]; readonly depth: number }[] = [
     { value: document, path: [], depth: 1 },
   ];
   for (let next = open.pop(); next !== undefined; next = open.pop()) {
     const { value, path, depth } = next;
-    if (depth > mostNesting) return invalid(path.join("."), `nested deeper than ${mostNesting} lists and objects`);
+    if (depth > maxNesting) return invalid(path.join("."), `nested deeper than ${maxNesting} lists and objects`);
     for (const [key, inner] of Object.entries(value) as [string, unknown][]) {
       if (typeof inner !== "object" || inner === null) continue;
       open.push({ value: inner, path: path.length < shownSteps ? [...path, key] : path, depth: depth + 1 });

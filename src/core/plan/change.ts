@@ -1,4 +1,4 @@
-import { mostPieces } from "../wiring";
+import { maxPieces } from "../wiring";
 import { type Plan } from "./document";
 import { piecesIn } from "./pieces";
 import { type SectionName, sections } from "./sections";
@@ -22,7 +22,7 @@ const handlers: ReadonlyMap<string, Handler> = new Map(
  */
 export function applyChange(plan: Plan, change: Change): Plan {
   const after = change.type === "rename" ? { ...plan, name: change.name } : handlers.get(change.type)?.(plan, change);
-  return after === undefined || piecesIn(after) > mostPieces ? plan : after;
+  return after === undefined || piecesIn(after) > maxPieces ? plan : after;
 }
 
 /** The plan after several changes, one after another. */

@@ -45,6 +45,6 @@ export const carried = {
     .optional(),
 };
 
-export const usualCurrency = "EUR";
+export const defaultCurrency = "EUR";
 /** The code ISO 4217 keeps for tests: a price that no seller asks. */
 export const madeUpCurrency = "XTS";

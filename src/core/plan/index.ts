@@ -6,7 +6,7 @@ export { fillLane, type Filling } from "./fill";
 export { emptyPlan, type Plan, planFormat, planSchema, planVersion } from "./document";
 export { madeUpCurrency } from "./fields";
 export { keysIn, newPieces, type Piece, pieceName, type PieceRef, piecesIn, stockOf } from "./pieces";
-export { mostOf } from "./bounds";
+export { maxOf } from "./bounds";
 export {
   blankDevice,
   blankPort,
@@ -30,7 +30,7 @@ export {
   type PanelSheet,
   type PlanPanel,
 } from "./sections/panels";
-export { fixedPose, poseIn, type PoseSheet, type Standing, usualPose } from "./sections/poses";
+export { fixedPose, poseIn, type PoseSheet, type Standing, defaultPose } from "./sections/poses";
 export {
   type Battery,
   type Chemistry,
@@ -100,7 +100,7 @@ export {
 export { type Wiring } from "./sections/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { photoIdsOf } from "./photos";
-export { faultOf, mostPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
+export { faultOf, maxPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
 export {
   deviceFromAnyVersion,
   deviceSteps,
@@ -110,5 +110,5 @@ export {
   sheetUpgrades,
   type SheetStep,
 } from "./sheets";
-export { mergePlans, type PartDifference, partsApart, type Side, usualSide } from "./merge";
+export { mergePlans, type PartDifference, partsApart, type Side, defaultSide } from "./merge";
 export { type PartKind } from "./section";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type Group, type Lane, mostPieces, type Row, type Tile } from "../wiring";
+import { type Group, type Lane, maxPieces, type Row, type Tile } from "../wiring";
 import { id } from "./fields";
 import { pieceRef } from "./pieces";
 
@@ -14,7 +14,7 @@ const groupSchema: z.ZodType<Group> = z.strictObject({
   rows: z
     .array(z.lazy(() => rowSchema))
     .min(1)
-    .max(mostPieces),
+    .max(maxPieces),
 });
 
 const rowSchema: z.ZodType<Row> = z.strictObject({
@@ -22,7 +22,7 @@ const rowSchema: z.ZodType<Row> = z.strictObject({
   items: z
     .array(z.union([tileSchema, groupSchema]))
     .min(1)
-    .max(mostPieces),
+    .max(maxPieces),
   blockingDiode: z.boolean(),
 });
 
@@ -30,5 +30,5 @@ const rowSchema: z.ZodType<Row> = z.strictObject({
 export const laneSchema: z.ZodType<Lane> = z.strictObject({
   inputId: id.nullable(),
   portId: id.nullable(),
-  rows: z.array(rowSchema).max(mostPieces),
+  rows: z.array(rowSchema).max(maxPieces),
 });

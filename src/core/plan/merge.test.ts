@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { demoPlan, changed } from "@/testing";
-import { type Change, mergePlans, partsApart, type Plan, usualSide } from ".";
+import { type Change, mergePlans, partsApart, type Plan, defaultSide } from ".";
 
 const base = demoPlan("The Lantern");
 const after = (...changes: readonly Change[]) => changed(base, ...changes);
@@ -29,7 +29,7 @@ test("all from one side is that side; and where each changed other parts, the us
       const apart = partsApart(base, mine, theirs);
       expect(planOf(mergePlans(mine, theirs, apart, () => "theirs"))).toEqual(theirs);
       expect(planOf(mergePlans(mine, theirs, apart, () => "mine"))).toEqual(mine);
-      const both = planOf(mergePlans(mine, theirs, apart, usualSide));
+      const both = planOf(mergePlans(mine, theirs, apart, defaultSide));
       for (const part of partsApart(base, both, theirs))
         expect(
           part.changedBy === "mine" || apart.some(({ key, changedBy }) => key === part.key && changedBy === "both"),

@@ -46,7 +46,7 @@ export function partsApart(base: Plan | null, mine: Plan, theirs: Plan): PartDif
 }
 
 /** The side a part is taken from unless the person says otherwise: the one that changed it; mine where both did. */
-export function usualSide({ changedBy }: PartDifference): Side {
+export function defaultSide({ changedBy }: PartDifference): Side {
   return changedBy === "theirs" ? "theirs" : "mine";
 }
 

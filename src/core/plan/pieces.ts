@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { keyOf, mostPieces, type Stock, type TileKey } from "../wiring";
+import { keyOf, maxPieces, type Stock, type TileKey } from "../wiring";
 import { type Plan } from "./document";
 import { id, stated } from "./fields";
 import { type Loose } from "./section";
@@ -111,7 +111,7 @@ export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
 
 /** A list that speaks of panels which the plan has not, or of one of them twice. */
 export function loosePieces(plan: Plan, path: string, refs: readonly PieceRef[]): Loose | null {
-  if (refs.length > mostPieces) return { path, problem: `${refs.length} panels; allowed: up to ${mostPieces}` };
+  if (refs.length > maxPieces) return { path, problem: `${refs.length} panels; allowed: up to ${maxPieces}` };
   const known = keysIn(plan);
   const seen = new Set<TileKey>();
   for (const ref of refs) {

@@ -13,7 +13,7 @@ import {
   differences,
   emptyPlan,
   endGesture,
-  mostPlanBytes,
+  maxPlanBytes,
   type Plan,
   planFileText,
   planJsonSchema,
@@ -104,7 +104,7 @@ describe("reading a plan file", () => {
     expect(faultOf('{"hello": 1}').type).toBe("foreign");
     expect(faultOf("[1, 2]").type).toBe("foreign");
     expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 4 });
-    expect(faultOf(`{"format": "${"x".repeat(mostPlanBytes)}"}`).type).toBe("tooLarge");
+    expect(faultOf(`{"format": "${"x".repeat(maxPlanBytes)}"}`).type).toBe("tooLarge");
   });
 
   test.each<[string, (plan: Record<string, unknown>) => void, string, RegExp]>([
@@ -462,7 +462,7 @@ describe("as many panels as a plan holds", () => {
     const plan = fullest();
     const file = planFileText(plan);
     expect(readPlanText(file).type).toBe("plan");
-    expect(new TextEncoder().encode(file).length).toBeGreaterThan(0.5 * mostPlanBytes);
+    expect(new TextEncoder().encode(file).length).toBeGreaterThan(0.5 * maxPlanBytes);
   });
 
   test("one more is refused, in a change as in a file", () => {

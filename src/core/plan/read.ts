@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { mostPieces } from "../wiring";
+import { maxPieces } from "../wiring";
 import { type Plan, planFormat, planSchema, planVersion, sectionVersions } from "./document";
 import { excessOf } from "./bounds";
 import { type PlanFault } from "./fault";
@@ -12,12 +12,12 @@ export type PlanReading =
   { readonly type: "plan"; readonly plan: Plan } | { readonly type: "fault"; readonly fault: PlanFault };
 
 /** Largest plan file read, bytes: the fullest plan that is valid, indented as it is exported, is just under this. */
-export const mostPlanBytes = 16_000_000;
+export const maxPlanBytes = 16_000_000;
 
 /** Reads a plan from the text of a file. Nothing in it is trusted: size, shape, bounds, references. */
 export function readPlanText(text: string): PlanReading {
   const bytes = new TextEncoder().encode(text).length;
-  if (bytes > mostPlanBytes) return fault({ type: "tooLarge", bytes, mostBytes: mostPlanBytes });
+  if (bytes > maxPlanBytes) return fault({ type: "tooLarge", bytes, maxBytes: maxPlanBytes });
   let value: unknown;
   try {
     value = JSON.parse(text);
@@ -73,7 +73,7 @@ export function faultOf(error: z.ZodError, value: unknown): Extract<PlanFault, {
 
 function looseIn(plan: Plan): Loose | null {
   const pieces = piecesIn(plan);
-  if (pieces > mostPieces) return { path: "panels", problem: `${pieces} panels; allowed: up to ${mostPieces}` };
+  if (pieces > maxPieces) return { path: "panels", problem: `${pieces} panels; allowed: up to ${maxPieces}` };
   for (const section of sectionNames) {
     const loose = sections[section].looseIn(plan);
     if (loose !== null) return loose;

@@ -67,3 +67,23 @@ export function listOf(value: unknown): Json[] {
 export function isJson(value: unknown): value is Json {
   return typeof value === "object" && value !== null && !Array.isArray(value);
 }
+
+/** The same with some fields under other names; a value of another shape is passed on for validation to name. */
+export function renamed(value: unknown, names: Readonly<Record<string, string>>): unknown {
+  if (!isJson(value)) return value;
+  return Object.fromEntries(Object.entries(value).map(([name, each]) => [names[name] ?? name, each]));
+}
+
+/** The same with the fields of each item of some of its lists under other names. */
+export function renamedInLists(
+  value: unknown,
+  lists: Readonly<Record<string, Readonly<Record<string, string>>>>,
+): unknown {
+  if (!isJson(value)) return value;
+  return Object.fromEntries(
+    Object.entries(value).map(([name, each]) => {
+      const names = lists[name];
+      return [name, names !== undefined && Array.isArray(each) ? each.map((item) => renamed(item, names)) : each];
+    }),
+  );
+}

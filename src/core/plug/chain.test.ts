@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { type Adapter, type Ends, findChain, followChain, type PlugKind, usualAdapters, usualKinds } from ".";
+import { type Adapter, type Ends, findChain, followChain, type PlugKind, defaultAdapters, defaultKinds } from ".";
 
-const kindOf = (id: string) => usualKinds.find((kind) => kind.id === id) ?? null;
+const kindOf = (id: string) => defaultKinds.find((kind) => kind.id === id) ?? null;
 const named = (id: string): PlugKind => {
   const kind = kindOf(id);
   if (kind === null) throw new Error(`no kind "${id}"`);
@@ -22,12 +22,12 @@ const price = (adapter: Adapter) => adapter.price ?? 0;
 
 /** A chain of up to five leads that fit each other, made by walking from plug to plug. */
 const fittingChains = fc
-  .tuple(fc.constantFrom(...usualKinds), fc.array(fc.nat(), { minLength: 1, maxLength: 5 }))
+  .tuple(fc.constantFrom(...defaultKinds), fc.array(fc.nat(), { minLength: 1, maxLength: 5 }))
   .map(([from, picks]) => {
     const chain: Adapter[] = [];
     let at = from.id;
     for (const pick of picks) {
-      const ways = usualAdapters.filter(({ fromId, reverses }) => fromId === at && !reverses);
+      const ways = defaultAdapters.filter(({ fromId, reverses }) => fromId === at && !reverses);
       const next = ways[pick % Math.max(1, ways.length)];
       if (next === undefined) break;
       chain.push(next);
@@ -70,7 +70,7 @@ test("two wrongs make a right at the end, and both are still told", () => {
 });
 
 test("what nobody looked at is a question, never a pass", () => {
-  const [lead] = usualAdapters.filter(({ id }) => id === "latch-modular");
+  const [lead] = defaultAdapters.filter(({ id }) => id === "latch-modular");
   const found = followChain(
     ends("latch", "modular"),
     lead === undefined ? [] : [{ adapter: lead, turned: null }],
@@ -80,11 +80,11 @@ test("what nobody looked at is a question, never a pass", () => {
 });
 
 test("the chain found fits, carries the amps and arrives right; none shorter does, and none as short is cheaper", () => {
-  const kinds = fc.constantFrom(...usualKinds.map(({ id }) => id));
+  const kinds = fc.constantFrom(...defaultKinds.map(({ id }) => id));
   fc.assert(
     fc.property(kinds, kinds, fc.boolean(), fc.integer({ min: 1, max: 40 }), (from, to, toReversed, amps) => {
       const asked = ends(from, to, { toReversed, amps });
-      const found = findChain(asked, usualAdapters, price, kindOf);
+      const found = findChain(asked, defaultAdapters, price, kindOf);
       const all = allChains(from, 3).filter((chain) => works(asked, chain));
       if (found === null) return expect(all).toEqual([]);
       expect(works(asked, found)).toBe(true);
@@ -99,7 +99,7 @@ test("the chain found fits, carries the amps and arrives right; none shorter doe
   /** By trying: every chain of so many leads at most. */
   function allChains(from: string, most: number): Adapter[][] {
     if (most === 0) return [[]];
-    const further = usualAdapters.filter(({ fromId }) => fromId === from);
+    const further = defaultAdapters.filter(({ fromId }) => fromId === from);
     return [[], ...further.flatMap((each) => allChains(each.toId, most - 1).map((rest) => [each, ...rest]))];
   }
   function works(asked: Ends, chain: readonly Adapter[]): boolean {
@@ -110,7 +110,7 @@ test("the chain found fits, carries the amps and arrives right; none shorter doe
 });
 
 test("more than a lead or a plug bears is told with what it bears", () => {
-  const [lead] = usualAdapters.filter(({ id }) => id === "latch-barrel8");
+  const [lead] = defaultAdapters.filter(({ id }) => id === "latch-barrel8");
   const links = lead === undefined ? [] : looked([lead]);
   const { faults } = followChain(ends("latch", "barrel8", { amps: 12, volts: 70 }), links, kindOf);
   expect(faults).toEqual([

@@ -45,12 +45,12 @@ export function followChain(ends: Ends, links: readonly Link[], kindOf: (id: str
     isKnown = false;
     faults.push({ type: "unknown", at });
   };
-  const bears = (at: ChainPlace, mostA: number, mostV: number | null) => {
-    if (ends.amps > mostA) faults.push({ type: "amps", at, bears: mostA });
-    if (mostV !== null && ends.volts > mostV) faults.push({ type: "volts", at, bears: mostV });
+  const bears = (at: ChainPlace, maxA: number, maxV: number | null) => {
+    if (ends.amps > maxA) faults.push({ type: "amps", at, bears: maxA });
+    if (maxV !== null && ends.volts > maxV) faults.push({ type: "volts", at, bears: maxV });
   };
   look({ type: "from" }, ends.fromTurned, ends.from.turns);
-  bears({ type: "from" }, ends.from.mostA, ends.from.mostV);
+  bears({ type: "from" }, ends.from.maxA, ends.from.maxV);
   let comesId = ends.from.id;
   for (const [k, { adapter, turned }] of links.entries()) {
     const at: ChainPlace = { type: "link", k };
@@ -62,13 +62,13 @@ export function followChain(ends: Ends, links: readonly Link[], kindOf: (id: str
       turned,
       kinds.some((each) => each?.turns === true),
     );
-    const volts = kinds.flatMap((each) => each?.mostV ?? []);
-    bears(at, adapter.mostA, volts.length === 0 ? null : Math.min(...volts));
+    const volts = kinds.flatMap((each) => each?.maxV ?? []);
+    bears(at, adapter.maxA, volts.length === 0 ? null : Math.min(...volts));
     comesId = adapter.toId;
   }
   if (comesId !== ends.to.id) faults.push({ type: "misfit", at: { type: "to" }, comesId, takesId: ends.to.id });
   if (ends.toReversed) swap({ type: "to" }, "socket");
-  bears({ type: "to" }, ends.to.mostA, ends.to.mostV);
+  bears({ type: "to" }, ends.to.maxA, ends.to.maxV);
   return { faults, arrives: isKnown ? (isSwapped ? "reversed" : "right") : null };
 }
 
@@ -83,8 +83,8 @@ export function findChain(
   kindOf: (id: string) => PlugKind | null,
 ): readonly Adapter[] | null {
   const usable = adapters.filter(
-    ({ mostA, fromId, toId }) =>
-      mostA >= ends.amps && [fromId, toId].every((id) => (kindOf(id)?.mostV ?? Infinity) >= ends.volts),
+    ({ maxA, fromId, toId }) =>
+      maxA >= ends.amps && [fromId, toId].every((id) => (kindOf(id)?.maxV ?? Infinity) >= ends.volts),
   );
   type Way = {
     readonly at: string;

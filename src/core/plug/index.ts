@@ -1,2 +1,9 @@
 export { type ChainFault, type ChainPlace, type Ends, findChain, followChain, type Followed, type Link } from "./chain";
-export { type Adapter, type PlugKind, usualAdapters, usualKinds, usualPanelKind, usualPortKinds } from "./kinds";
+export {
+  type Adapter,
+  type PlugKind,
+  defaultAdapters,
+  defaultKinds,
+  defaultPanelKind,
+  defaultPortKinds,
+} from "./kinds";

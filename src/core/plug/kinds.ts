@@ -4,8 +4,8 @@ export type PlugKind = {
   readonly id: string;
   readonly name: string;
   /** What one contact carries for good, and the volts it is made for (DC). */
-  readonly mostA: number;
-  readonly mostV: number;
+  readonly maxA: number;
+  readonly maxV: number;
   /** Whether its two halves can be put together the wrong way round, so that nothing but a meter tells + from −. */
   readonly turns: boolean;
 };
@@ -18,20 +18,20 @@ export type Adapter = {
   readonly toId: string;
   /** Whether it leads + to −: made so for sockets that want it, or by mistake. */
   readonly reverses: boolean;
-  readonly mostA: number;
+  readonly maxA: number;
   /** What it costs; null: not known. */ readonly price: number | null;
 };
 
-const kind = (id: string, name: string, mostA: number, mostV: number, turns = false): PlugKind => ({
+const kind = (id: string, name: string, maxA: number, maxV: number, turns = false): PlugKind => ({
   id,
   name,
-  mostA,
-  mostV,
+  maxA,
+  maxV,
   turns,
 });
 
 /** Usual ratings; a sheet that says less is typed as a kind of one's own. */
-export const usualKinds: readonly PlugKind[] = [
+export const defaultKinds: readonly PlugKind[] = [
   kind("latch", "4 mm PV latch connector", 30, 1000),
   kind("barrel8", "8 mm barrel", 10, 60),
   kind("barrel5", "5.5 mm barrel", 5, 30),
@@ -41,11 +41,11 @@ export const usualKinds: readonly PlugKind[] = [
   kind("screw", "Screw terminal", 60, 600),
 ];
 
-export const usualPanelKind = "latch";
-export const usualPortKinds = { powerStation: "modular", chargeController: "screw" } as const;
+export const defaultPanelKind = "latch";
+export const defaultPortKinds = { powerStation: "modular", chargeController: "screw" } as const;
 
-const lead = (fromId: string, toId: string, mostA: number, price: number, reverses = false): Adapter => {
-  const nameOf = (id: string) => usualKinds.find((each) => each.id === id)?.name ?? id;
+const lead = (fromId: string, toId: string, maxA: number, price: number, reverses = false): Adapter => {
+  const nameOf = (id: string) => defaultKinds.find((each) => each.id === id)?.name ?? id;
   return {
     id: `${fromId}-${toId}${reverses ? "-reversing" : ""}`,
     name: reverses
@@ -54,13 +54,13 @@ const lead = (fromId: string, toId: string, mostA: number, price: number, revers
     fromId,
     toId,
     reverses,
-    mostA,
+    maxA,
     price,
   };
 };
 
 /** Leads there are to buy, with what they cost about. */
-export const usualAdapters: readonly Adapter[] = [
+export const defaultAdapters: readonly Adapter[] = [
   lead("latch", "barrel8", 10, 13),
   lead("latch", "barrel5", 5, 11),
   lead("latch", "flat", 15, 12),

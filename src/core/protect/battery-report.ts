@@ -1,5 +1,5 @@
 import { batteryVoltsOf, outputOf, type ResolvedRun, sizeThatCounts } from "../copper";
-import { mostAmps } from "../cable";
+import { maxAmps } from "../cable";
 import { assumedBatteryShortA, batteryFuseA, chargingV, lowFuseClass } from "../fuse";
 import { type Plan } from "../plan";
 
@@ -21,7 +21,7 @@ export type BatteryReport = {
 };
 
 /** Taken for a controller whose own use nobody knows, W: some 20 mA of a 24 V battery. */
-const usualIdleW = 0.5;
+const defaultIdleW = 0.5;
 const hoursAMonth = 30 * 24;
 
 export function batteryReport(plan: Plan, inputId: string, run: ResolvedRun): BatteryReport {
@@ -30,7 +30,7 @@ export function batteryReport(plan: Plan, inputId: string, run: ResolvedRun): Ba
   const volts = batteryVoltsOf(plan, inputId);
   const outputA = outputOf(plan, inputId);
   const size = sizeThatCounts(run);
-  const idleW = battery?.standingW ?? usualIdleW;
+  const idleW = battery?.standingW ?? defaultIdleW;
   return {
     inputId,
     inputName: device?.name ?? "",
@@ -39,7 +39,7 @@ export function batteryReport(plan: Plan, inputId: string, run: ResolvedRun): Ba
     fuseA: outputA === null ? null : batteryFuseA(outputA),
     fuseV: volts === null ? null : lowFuseClass(chargingV(volts)),
     breaksA: assumedBatteryShortA,
-    cableA: run.ask === null || size === null ? null : mostAmps(size.size, run.ask),
+    cableA: run.ask === null || size === null ? null : maxAmps(size.size, run.ask),
     idleW,
     idleIsAssumed: (battery?.standingW ?? null) === null,
     idleAhAMonth: volts === null ? null : (idleW * hoursAMonth) / volts,

@@ -30,13 +30,13 @@ export const lineHigh = 10.5;
 export const lineStep = 14;
 const padding = 8;
 const signRoom = 13;
-const leastWide = 58;
+const minWide = 58;
 /** Everything can be pressed by a thumb. */
-const leastHigh = 44;
-const mostLetters = 30;
+const minHigh = 44;
+const maxLetters = 30;
 
 /** A text that fits: what is too long for a box ends with dots. */
-export function fitted(text: string, most = mostLetters): string {
+export function fitted(text: string, most = maxLetters): string {
   return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`;
 }
 
@@ -84,11 +84,11 @@ function boxOf(part: Part, given: BoxText, studs: (at: "in" | "out") => number):
     part.type === "bar" || part.type === "branch"
       ? studApart[part.type] * Math.max(studs("in"), studs("out")) + (isStart(part) ? onwards : 0)
       : 2 * poleApart * Math.ceil(perSide / 2) + 24;
-  const wide = Math.max(leastWide, widest + 2 * padding, room);
+  const wide = Math.max(minWide, widest + 2 * padding, room);
   const signs = (side: "north" | "south") =>
     ports.some((each) => each.side === side && each.sign !== null) ? signRoom : 4;
   const natural = signs("north") + signs("south") + lineStep * (1 + text.lines.length);
-  const high = Math.max(leastHigh, natural);
+  const high = Math.max(minHigh, natural);
   const titleY = signs("north") + titleHigh - 1 + (high - natural) / 2;
   const placed = (["north", "south"] as const).flatMap((side) => {
     const here = ports.filter((each) => each.side === side);

@@ -120,7 +120,7 @@ export function cablePrice(areaMm2: number): number {
 }
 
 /** About what a thing costs where nobody has said, each or per metre, in the currency of the plan: for comparing ways, not for a bill. */
-export function usualPrice(item: Item, areaMm2: number): number {
+export function defaultPrice(item: Item, areaMm2: number): number {
   switch (item.type) {
     case "cable":
     case "noCable":

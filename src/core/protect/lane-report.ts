@@ -23,8 +23,8 @@ import {
   highestOf,
   type LaneContext,
   type LaneParts,
-  mostAmpsOf,
-  mostColdVolts,
+  maxAmpsOf,
+  maxColdVolts,
   netIn,
 } from "../rules";
 import { asMatrix, keyOf, type Lane, type Row, type TileKey, usedIn } from "../wiring";
@@ -107,7 +107,7 @@ export function laneReport(copper: CopperContext, parts: LaneParts): LaneReport 
   const reports = rows.map((row, k) => rowReport(plan, context, row, k + 1));
   const each = reports.map(({ amps }) => amps?.iscA ?? null);
   const iscA = each.reduce<number | null>((sum, amps) => (sum === null || amps === null ? null : sum + amps), 0);
-  const coldV = mostColdVolts(context, context.lane.rows).volts;
+  const coldV = maxColdVolts(context, context.lane.rows).volts;
   const highestV = highestOf(copper, context, context.lane.rows, rows).volts;
   const isStrict = plan.schools.fuse === "strict";
   const branches = parts.branches.map((branch): BranchReport => {
@@ -121,7 +121,7 @@ export function laneReport(copper: CopperContext, parts: LaneParts): LaneReport 
   const joint = jointOf(plan.protect.joining, rows.length, designA, chain.branchA);
   const area = (part: ResolvedRun["part"]) => {
     const run = runs.find((candidate) => candidate.part === part);
-    return (run === undefined ? null : sizeThatCounts(run))?.size.areaMm2 ?? usualMm2;
+    return (run === undefined ? null : sizeThatCounts(run))?.size.areaMm2 ?? defaultMm2;
   };
   return {
     inputId,
@@ -137,7 +137,7 @@ export function laneReport(copper: CopperContext, parts: LaneParts): LaneReport 
     highestV,
     classV: voltClass(highestV),
     fuseV: pvFuseClass(highestV),
-    switchA: designA === null ? null : smallestOf(switchSizesA, brightSkyFactor * mostAmpsOf(copper, rows).amps),
+    switchA: designA === null ? null : smallestOf(switchSizesA, brightSkyFactor * maxAmpsOf(copper, rows).amps),
     hasSwitch: isSwitched(copper, parts),
     joint,
     box: joint === "box" ? boxFor(rows.length, area("row"), area("trunk"), fusedRows) : null,
@@ -155,7 +155,7 @@ function isSwitched({ guards }: CopperContext, { inputId, portId, runs }: LanePa
 }
 
 /** Taken for a cable whose size is not known yet, mm². */
-const usualMm2 = 4;
+const defaultMm2 = 4;
 
 function rowReport(plan: Plan, context: LaneContext, row: Row, number: number): RowReport {
   const tiles = usedIn([row]);
@@ -171,7 +171,7 @@ function rowReport(plan: Plan, context: LaneContext, row: Row, number: number): 
     tiles: tiles.map(keyOf),
     amps: ampsOfRow(plan, row),
     vocV: row.items.reduce((sum, item) => sum + voc(item), 0),
-    coldV: mostColdVolts(context, [row]).volts,
+    coldV: maxColdVolts(context, [row]).volts,
     lowV: lowVolts(context, row),
   };
 }

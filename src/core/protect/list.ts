@@ -3,7 +3,7 @@ import { fuseAt, sameEnd, type Plan, type Wiring } from "../plan";
 import { mustCarry, sizeNamed } from "../cable";
 import { joiningParts } from "../wiring";
 import { conduitFor, studFor } from "./box";
-import { groupOf, isSpared, type Item, type ItemGroup, keyOfItem, unitOf, usualPrice, weightOf } from "./items";
+import { groupOf, isSpared, type Item, type ItemGroup, keyOfItem, unitOf, defaultPrice, weightOf } from "./items";
 import { type BatteryReport } from "./battery-report";
 import { type LaneReport } from "./lane-report";
 
@@ -23,7 +23,7 @@ export type ListLine = {
   readonly weightKg: number;
 };
 
-const usualWastePct = 10;
+const defaultWastePct = 10;
 /** Cable is sold by the half metre, at best. */
 const cableStepM = 0.5;
 
@@ -68,13 +68,13 @@ function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLi
   const { protect } = plan;
   const said = protect.prices.find(({ part }) => part === key);
   const unit = unitOf(item);
-  const wastePct = protect.wastePct ?? usualWastePct;
+  const wastePct = protect.wastePct ?? defaultWastePct;
   const whole = unit === "m" ? Math.ceil((count * (1 + wastePct / 100)) / cableStepM - 1e-9) * cableStepM : count;
   const spare = unit === "m" ? whole - count : protect.spares && isSpared(item) ? 1 : 0;
   const owned = said?.owned ?? 0;
   const toBuy = Math.max(0, count + spare - owned);
   const adapter = item.type === "adapter" ? priceOfAdapter(plan, item.name) : null;
-  const each = said?.each ?? adapter ?? usualPrice(item, areaMm2);
+  const each = said?.each ?? adapter ?? defaultPrice(item, areaMm2);
   return {
     key,
     item,

@@ -1,6 +1,6 @@
 import { usedTiles } from "../copper";
 import { type Plan, type Wiring } from "../plan";
-import { panelsOn, shortLeads, usualLeadMm } from "../roof";
+import { panelsOn, shortLeads, defaultLeadMm } from "../roof";
 import { copperContext, parkedIn, type ReadyWiring } from "../rules";
 import { type Assembly, assemblyOf } from "./assembly";
 import { type BatteryReport, batteryReport } from "./battery-report";
@@ -71,7 +71,7 @@ function leadsTooShort(plan: Plan, wiring: Wiring, poseId: string): number {
     .reduce(
       (sum, panels) =>
         sum +
-        shortLeads(rows, new Map(panels.map((panel) => [panel.id, panel])), plan.space.leadMm ?? usualLeadMm).length,
+        shortLeads(rows, new Map(panels.map((panel) => [panel.id, panel])), plan.space.leadMm ?? defaultLeadMm).length,
       0,
     );
 }

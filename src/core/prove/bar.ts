@@ -22,7 +22,7 @@ export type LastReading = { readonly at: Place; readonly quantity: BarredQuantit
 
 /** Under this share of what is expected, in light enough to expect something, it is nothing. */
 const nothingShare = 0.01;
-const leastLightWm2 = 200;
+const minLightWm2 = 200;
 /** From here on a reading is a slip of the point, or another array: until it is read again nothing is plugged in, whichever it is. */
 const farOver = 1.5;
 
@@ -43,7 +43,7 @@ export function barsOf(
   ruleRise: (at: Place) => number | null = () => null,
 ): readonly Bar[] {
   const strings = stringsOf(tree);
-  const isLit = sky.irradianceWm2 >= leastLightWm2;
+  const isLit = sky.irradianceWm2 >= minLightWm2;
   const bars = readings.flatMap((reading): Bar[] => {
     const { at, quantity, value } = reading;
     const part = partAt(tree, at);
@@ -95,12 +95,12 @@ function partAt(tree: ProveTree, at: Place): ProveTree {
 /** By how much open-circuit volts read under a sky rise until the cells are at the record low: the most of its panels. */
 function coldRise(part: ProveTree, sky: ProveSky, recordLowC: number): number {
   const rises = leavesOf(part).map((leaf) => {
-    const perK = (leaf.vocPctPerC ?? usualVocPctPerC) / 100;
+    const perK = (leaf.vocPctPerC ?? defaultVocPctPerC) / 100;
     return (1 + perK * (recordLowC - 25)) / (1 + perK * (lightOf(leaf, sky).cellTempC - 25));
   });
   return Math.max(...rises);
 }
-const usualVocPctPerC = -0.29;
+const defaultVocPctPerC = -0.29;
 
 /** How much of its open-circuit volts a part has while it runs in full sun at the record low: by its curve, or as many volts more as open if that is more. */
 function runningShare(part: ProveTree, recordLowC: number | null): number {

@@ -6,7 +6,7 @@ export type Conversion = {
   readonly outW: number;
   readonly sharePct: number;
   /** What is usual, and what it may be off by meters, %. */
-  readonly usualPct: readonly [number, number];
+  readonly defaultPct: readonly [number, number];
   readonly allowedPct: number;
   readonly says: "usual" | "low" | "over";
 };
@@ -20,13 +20,13 @@ export function conversionOf(runV: number, runA: number, displayW: number, track
   const inW = runV * runA;
   if (!(inW > 0)) return null;
   const sharePct = (100 * displayW) / inW;
-  const usualPct = tracking.type === "pwm" ? ([93, 100] as const) : mpptPct;
+  const defaultPct = tracking.type === "pwm" ? ([93, 100] as const) : mpptPct;
   return {
     inW,
     outW: displayW,
     sharePct,
-    usualPct,
+    defaultPct,
     allowedPct,
-    says: sharePct > usualPct[1] + allowedPct ? "over" : sharePct < usualPct[0] - allowedPct ? "low" : "usual",
+    says: sharePct > defaultPct[1] + allowedPct ? "over" : sharePct < defaultPct[0] - allowedPct ? "low" : "usual",
   };
 }

@@ -5,7 +5,7 @@ import { type Cause, causesOf, likelySky, rankWorlds, type SkyGuess } from "./ra
 import { placeKey, quantities, type Reading } from "./reading";
 import { type ProveTree } from "./tree";
 
-const mostCauses = 6;
+const maxCauses = 6;
 
 /** What is most likely wrong with an array, best first, and what bars it from being plugged in. */
 export type Diagnosis = { readonly causes: readonly Cause[]; readonly bars: readonly Bar[] };
@@ -21,7 +21,7 @@ export function diagnose(
   const light = likelySky(tree, sky, readings);
   const bars = barsOf(tree, window, lastReadings(readings), light, expected(tree, light), recordLowC);
   const worlds = rankWorlds(tree, sky, readings, window, { type: "scan" }, null, bars.length === 0);
-  return { causes: withBars(causesOf(worlds), bars).slice(0, mostCauses), bars };
+  return { causes: withBars(causesOf(worlds), bars).slice(0, maxCauses), bars };
 }
 
 export function lastReadings(readings: readonly Reading[]): readonly LastReading[] {

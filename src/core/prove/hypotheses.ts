@@ -58,10 +58,10 @@ const dirtShares = [0.88, 0.82, 0.76, 0.7, 0.62, 0.54];
 const dirtAllShares = [0.83, 0.76, 0.69, 0.62, 0.54, 0.45];
 const shadeShares = [0.05, 0.12, 0.2, 0.3, 0.42, 0.55];
 const shadowShares = [0.85, 0.75, 0.65, 0.55, 0.42, 0.28, 0.12];
-const usualRegulatedV = [12.6, 13.2, 13.8, 14.2, 14.6, 15];
+const defaultRegulatedV = [12.6, 13.2, 13.8, 14.2, 14.6, 15];
 /** What a regulator holds: as read where that could be one. */
 function regulatedV(openV: number | null): readonly number[] {
-  return openV !== null && openV > 12 && openV < 15.3 ? [openV] : usualRegulatedV;
+  return openV !== null && openV > 12 && openV < 15.3 ? [openV] : defaultRegulatedV;
 }
 const jointShares = [0.04, 0.07, 0.11, 0.16, 0.24, 0.36];
 const takenShares = [0.85, 0.75, 0.65, 0.55, 0.42, 0.3, 0.2, 0.1, 0.05];
@@ -69,7 +69,7 @@ const takenShares = [0.85, 0.75, 0.65, 0.55, 0.42, 0.3, 0.2, 0.1, 0.05];
 const otherVolts = [0.55, 0.75, 1, 1.3, 1.8];
 const otherAmps = [0.6, 0.8, 1, 1.25, 1.6];
 /** Less than this is no panel but an open one. */
-const leastOther = 0.1;
+const minOther = 0.1;
 
 /** What a panel alone shows of what it should, volts and amps; null: it was not read alone. */
 export type AloneShares = (
@@ -96,7 +96,7 @@ export function hypothesesFor(
   const othersFor = (leaf: number) => {
     const read = aloneOf(leaf);
     if (read === null) return otherVolts.flatMap((volts) => otherAmps.map((amps) => ({ volts, amps, at: null })));
-    return read.volts > leastOther && read.amps > leastOther ? [read] : [];
+    return read.volts > minOther && read.amps > minOther ? [read] : [];
   };
   const ofPanels = leaves.flatMap(({ id: leaf, model }): Hypothesis[] => {
     const parts = substringCount(model);

@@ -17,17 +17,17 @@ export {
 } from "./world";
 export { conversionOf, type Conversion } from "./conversion";
 export { type JudgedCause, judgeLane, type LaneJudgement, sureShare } from "./judge";
-export { type Moment, type ProvedLane, provedLane, placeIn, readPlaceOf, usualAirC } from "./lane";
+export { type Moment, type ProvedLane, provedLane, placeIn, readPlaceOf, defaultAirC } from "./lane";
 export { type LightGuess } from "./light-now";
 export { sideBySide, type SideBySide } from "./side-by-side";
 export {
   type Band,
   brightShare,
   latestOf,
-  leastLightWm2,
+  minLightWm2,
   type Meter,
   type Outcome,
-  usualMeter,
+  defaultMeter,
   type Walk,
   walkOf,
   type WalkStep,

@@ -19,9 +19,9 @@ export type LaneJudgement = {
 /** A cause this likely is taken as found. */
 export const sureShare = 0.9;
 /** A reading expected to tell less than this is not worth a walk, bits. */
-const leastBits = 0.02;
-const mostCauses = 5;
-const leastShown = 0.01;
+const minBits = 0.02;
+const maxCauses = 5;
+const minShown = 0.01;
 
 /**
  * What is wrong with an array, by all that was read of it; never "nothing wrong" while something bars it from being plugged in or a reading
@@ -41,15 +41,15 @@ export function judgeLane(
   const causes = [
     ...(turned === null ? [] : [turned]),
     ...withBars(causesOf(ranked), turned === null ? bars : bars.filter(({ why }) => why !== "reversed"))
-      .filter(({ share }) => share >= leastShown)
+      .filter(({ share }) => share >= minShown)
       .map(({ id, at, share }): JudgedCause => ({
         id,
         at: readPlaceOf(lane, placeNamed(at)),
         share: turned === null ? share : (1 - turned.share) * share,
       })),
   ]
-    .filter(({ share }) => share >= leastShown)
-    .slice(0, mostCauses);
+    .filter(({ share }) => share >= minShown)
+    .slice(0, maxCauses);
   const isSure = (causes[0]?.share ?? 0) >= sureShare;
   const asked = new Map(
     readingsOf(lane, meter).map(({ at, quantity }) => [stepKey(readPlaceOf(lane, at), quantity), { at, quantity }]),
@@ -64,7 +64,7 @@ export function judgeLane(
   const next = checksAmong(lane.tree, readings, ranked, ["openV", "shortA", "runV", "runA"]).find(
     ({ at, quantity, bits }) => {
       const key = stepKey(readPlaceOf(lane, at), quantity);
-      return bits >= leastBits && asked.has(key) && !taken.has(key) && (mayRun || !isRunning(quantity));
+      return bits >= minBits && asked.has(key) && !taken.has(key) && (mayRun || !isRunning(quantity));
     },
   );
   return { causes, isSure, nextKey: next === undefined ? null : stepKey(readPlaceOf(lane, next.at), next.quantity) };

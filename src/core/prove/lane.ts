@@ -34,7 +34,7 @@ export type ProvedLane = {
 export type Moment = { readonly atMs: number; readonly longitudeDeg: number };
 
 /** As warm as it usually is, where nobody measured it, °C. */
-export const usualAirC = 20;
+export const defaultAirC = 20;
 
 /**
  * A lane with the light of a moment on each of its panels; `planeOf`: how each lies then. Null while nothing of it can be solved. Shadows of the roof are left
@@ -101,7 +101,7 @@ export function provedLane(
     sky: {
       irradianceWm2: said.meterWm2 ?? (said.cloud === "clear" ? light.due : null),
       cloud: said.cloud,
-      airTempC: byBack ? (said.backC ?? 0) + backToCellK : (said.airC ?? usualAirC),
+      airTempC: byBack ? (said.backC ?? 0) + backToCellK : (said.airC ?? defaultAirC),
       rossK: byBack ? 0 : rossCPerWm2[site.mount],
     },
     iscA: {

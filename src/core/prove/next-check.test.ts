@@ -12,7 +12,7 @@ test("from what the input shows alone, a few proposed readings lead to the cause
     const start = readings.filter((reading) => reading.at.type === "input");
     let known: Reading[] = start;
     let steps = 0;
-    for (; steps < mostSteps; steps++) {
+    for (; steps < maxSteps; steps++) {
       const [best] = diagnose(tree, sky, known, window).causes;
       if ((best?.share ?? 0) > sure) break;
       const next = nextChecks(tree, sky, known, window).find(
@@ -31,7 +31,7 @@ test("from what the input shows alone, a few proposed readings lead to the cause
   expect(right).toBeGreaterThanOrEqual(0.75 * count);
 });
 const sure = 0.9;
-const mostSteps = 12;
+const maxSteps = 12;
 
 function valueAt(
   readings: readonly Reading[],

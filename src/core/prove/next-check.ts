@@ -7,8 +7,8 @@ import { leavesOf, type ProveTree, stringsOf } from "./tree";
 export type Check = { readonly at: Place; readonly quantity: Quantity; readonly bits: number };
 
 /** Causes less likely than this decide nothing. */
-const leastShare = 0.002;
-const mostWorlds = 24;
+const minShare = 0.002;
+const maxWorlds = 24;
 
 /**
  * Readings not taken yet, the one first that is expected to cut the list of causes most: for each world, as if it were the true one, how
@@ -32,7 +32,7 @@ export function checksAmong(
   ranked: readonly RankedWorld[],
   among: readonly Quantity[],
 ): readonly Check[] {
-  const likely = ranked.filter(({ share }) => share >= leastShare).slice(0, mostWorlds);
+  const likely = ranked.filter(({ share }) => share >= minShare).slice(0, maxWorlds);
   const now = entropy(likely.map(({ share }) => share));
   return placesOf(tree)
     .flatMap((at) => among.map((quantity) => ({ at, quantity })))

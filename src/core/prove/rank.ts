@@ -31,7 +31,7 @@ const runShare = 0.025;
 const floorV = 0.12;
 const floorA = 0.04;
 /** What one reading may count against a world at most: one slip of the pen refutes nothing. */
-const mostMiss = 40;
+const maxMiss = 40;
 /** Light that something measured is known within so much, by a word for clouds within so much (as a factor, one sigma). */
 const measuredSigma = 0.1;
 const clouds: Readonly<Record<CloudWord, { readonly wm2: number; readonly sigma: number }>> = {
@@ -122,7 +122,7 @@ export function rankWorlds(
   /** The best strength of each cause at each place, its light sought finely. */
   function sought(found: readonly Scored[]): readonly Scored[] {
     const fine = found.map((each, k) =>
-      k < mostWeighed
+      k < maxWeighed
         ? weigh(
             each.hypotheses,
             fineSteps.map((step) => step * each.light),
@@ -142,13 +142,13 @@ export function rankWorlds(
   /** The likeliest single things, each with every other. */
   function pairsOf(found: readonly Scored[]): readonly Scored[] {
     const isOne = ({ hypotheses: [one] }: Scored) => one !== undefined && one.id !== "fine";
-    const seconds = found.filter(isOne).slice(0, mostSeconds);
+    const seconds = found.filter(isOne).slice(0, maxSeconds);
     const firsts = seconds
       .filter(
         ({ hypotheses: [one] }, k) =>
           seconds.findIndex(({ hypotheses: [other] }) => other?.id === one?.id && other?.at === one?.at) === k,
       )
-      .slice(0, mostFirsts);
+      .slice(0, maxFirsts);
     return firsts
       .flatMap((one) =>
         seconds.flatMap((other): Scored[] => {
@@ -182,8 +182,8 @@ type Scored = {
 
 /** From so much over one for each reading on no single cause fits well, and pairs are tried. */
 const pairsFrom = 12;
-const mostFirsts = 8;
-const mostSeconds = 40;
+const maxFirsts = 8;
+const maxSeconds = 40;
 /** A world in which nothing known is wrong: what has to be missed by more than this is explained by nothing. */
 const nothingKnown: Hypothesis = {
   id: "none",
@@ -218,7 +218,7 @@ function lightsFrom(bench: Bench, sky: SkyGuess, readings: readonly Reading[], g
   const shares = readings
     .flatMap(({ at: place, shortA }) => {
       const due = shownAt(at, place)?.shortA ?? 0;
-      return shortA === null || due <= 0 || shortA <= leastShortA ? [] : [shortA / due];
+      return shortA === null || due <= 0 || shortA <= minShortA ? [] : [shortA / due];
     })
     .sort((a, b) => a - b);
   const light = (share: number | undefined) => clampLight(guessWm2 * (share ?? 1));
@@ -227,7 +227,7 @@ function lightsFrom(bench: Bench, sky: SkyGuess, readings: readonly Reading[], g
     ends: [light(shares[0]), light(shares.at(-1))],
   };
 }
-const leastShortA = 0.05;
+const minShortA = 0.05;
 
 function clampLight(wm2: number): number {
   return Math.min(1400, Math.max(15, wm2));
@@ -258,12 +258,12 @@ function allSharesOf(prediction: Prediction, readings: readonly Reading[]) {
       .sort((a, b) => a - b);
   const [volts, amps] = [ratios("openV"), ratios("shortA")];
   const middle = volts[Math.floor(volts.length / 2)];
-  if (middle === undefined || Math.abs(middle - 1) < leastOtherShare) return null;
+  if (middle === undefined || Math.abs(middle - 1) < minOtherShare) return null;
   // light fits the amps: what is left of them is the panels' own
   return { volts: middle, amps: amps.length === 0 ? 1 : (amps[Math.floor(amps.length / 2)] ?? 1) };
 }
 /** Nearer to what was meant than this it is the label, the air, the meter. */
-const leastOtherShare = 0.055;
+const minOtherShare = 0.055;
 
 /** How badly worlds fit, by whichever of some lights fits best. */
 function weigher(
@@ -279,7 +279,7 @@ function weigher(
     const right = rightW.get(light) ?? bench.predict(rightWorld(skyWith(sky, light))).takenW;
     rightW.set(light, right);
     const lossPct = right <= 0 ? 0 : 100 * (1 - takenW / right);
-    return Math.min(mostMiss, ((lossPct - suspicion.lossPct) / lossSigma) ** 2);
+    return Math.min(maxMiss, ((lossPct - suspicion.lossPct) / lossSigma) ** 2);
   };
   return (hypotheses: readonly Hypothesis[], lights: readonly number[], best: Scored | null = null): Scored => {
     const [one, other] = hypotheses;
@@ -303,7 +303,7 @@ function weigher(
 const roughSteps = [0.85, 1, 1.18];
 const fineSteps = [0.9, 0.95, 0.975, 1.025, 1.05, 1.1];
 /** So many of the likeliest are weighed finely. */
-const mostWeighed = 30;
+const maxWeighed = 30;
 /** So that curves are solved once for many worlds. */
 function roundedLight(wm2: number): number {
   return Number(clampLight(wm2).toPrecision(3));
@@ -369,7 +369,7 @@ function missOf(prediction: Prediction, readings: readonly Reading[]): number {
   return missed.reduce(
     (sum, { quantity, off, is, sigma }) => {
       const own = quantity === "openV" || quantity === "runV" ? off - shared * is : off;
-      return sum + Math.min(mostMiss, (own / sigma) ** 2);
+      return sum + Math.min(maxMiss, (own / sigma) ** 2);
     },
     (shared / sharedVoltsSigma) ** 2,
   );
@@ -384,9 +384,9 @@ function fits(
 ): boolean {
   const missed = missedBy(prediction, readings);
   const shared = sharedVolts(missed);
-  const isLightOk = Math.abs(Math.log(light / guess.wm2)) <= (irradianceWm2 === null ? 2.5 * guess.sigma : mostSkyOff);
+  const isLightOk = Math.abs(Math.log(light / guess.wm2)) <= (irradianceWm2 === null ? 2.5 * guess.sigma : maxSkyOff);
   return (
-    Math.abs(shared) <= mostSharedVolts &&
+    Math.abs(shared) <= maxSharedVolts &&
     isLightOk &&
     missed.every(({ quantity, off, is, sigma }) => {
       const own = quantity === "openV" || quantity === "runV" ? off - shared * is : off;
@@ -397,8 +397,8 @@ function fits(
     })
   );
 }
-const mostSkyOff = 0.24;
-const mostSharedVolts = 0.055;
+const maxSkyOff = 0.24;
+const maxSharedVolts = 0.055;
 const allowedShares: Readonly<Record<Quantity, number>> = { openV: 0.032, shortA: 0.05, runV: 0.075, runA: 0.07 };
 const allowedFloors: Readonly<Record<Quantity, number>> = { openV: 0.15, shortA: 0.06, runV: 0.4, runA: 0.1 };
 

@@ -53,7 +53,7 @@ export function sideBySide(
             ? "alike"
             : quantity === "shortA"
               ? "light"
-              : missing > leastSubstringPct
+              : missing > minSubstringPct
                 ? "substring"
                 : "volts",
       },
@@ -61,4 +61,4 @@ export function sideBySide(
   });
 }
 /** A carried substring takes a third or a half of a panel's volts, a quarter at the least. */
-const leastSubstringPct = 18;
+const minSubstringPct = 18;

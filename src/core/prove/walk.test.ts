@@ -5,7 +5,7 @@ import { readyById } from "../rules";
 import { createPlanes } from "../year";
 import { demoPanels } from "@/demo";
 import { changed, demoPlan, dice, effort } from "@/testing";
-import { conversionOf, type ProvedLane, provedLane, sideBySide, usualMeter, walkOf } from ".";
+import { conversionOf, type ProvedLane, provedLane, sideBySide, defaultMeter, walkOf } from ".";
 import { clearOnPlane, lightNow } from "./light-now";
 
 const noon = { atMs: Date.UTC(2026, 2, 20, 12, 7), longitudeDeg: 0 };
@@ -19,7 +19,7 @@ function laneOf(plan: Plan, sky: ReadSky = full, moment = noon): ProvedLane {
   return lane;
 }
 const shed = demoPlan("Bee-keeper");
-const wide = { mostA: 20 };
+const wide = { maxA: 20 };
 
 const reading: ReadingRecord = {
   id: "r",
@@ -51,8 +51,8 @@ describe("what is due", () => {
     expect(((short?.band?.high ?? 0) - iscA) / iscA).toBeCloseTo(0.05 + 0.0335 + 0.03 / iscA, 2);
   });
   test("the walk goes panels, all joined, plugged in; amps only where the meter bears a quarter more", () => {
-    const keys = (mostA: number) =>
-      walkOf(laneOf(shed), [], { mostA }).steps.map(({ phase, quantity }) => `${phase} ${quantity}`);
+    const keys = (maxA: number) =>
+      walkOf(laneOf(shed), [], { maxA }).steps.map(({ phase, quantity }) => `${phase} ${quantity}`);
     expect(keys(10).filter((key) => key.endsWith("shortA"))).toEqual([]);
     expect(keys(11).filter((key) => key.endsWith("shortA"))).toHaveLength(3);
     expect(keys(40).filter((key) => key.endsWith("shortA"))).toHaveLength(4);
@@ -179,7 +179,7 @@ test.each<[number, number, number, string]>([
 
 test("with nothing going in there is no share to tell", () => {
   expect(conversionOf(34, 0, 0, { type: "scan" })).toBeNull();
-  expect(usualMeter.mostA).toBe(10);
+  expect(defaultMeter.maxA).toBe(10);
 });
 
 test("panels tilted by season are due what they get as they stand now", () => {

@@ -31,9 +31,9 @@ export type Outcome =
 
 /** What a person's meter can do. */
 export type Meter = {
-  /** Most amps it may short, A; 0: none. */ readonly mostA: number;
+  /** Most amps it may short, A; 0: none. */ readonly maxA: number;
 };
-export const usualMeter: Meter = { mostA: 10 };
+export const defaultMeter: Meter = { maxA: 10 };
 
 /** A label ±3 %, a hand meter ±1 % of volts and ±1.5 % of amps: put together as independent. */
 const voltsShare = Math.hypot(0.03, 0.01);
@@ -55,7 +55,7 @@ const floors: Readonly<Record<ReadQuantity, number>> = {
 /** Bright sky at the edge of a cloud gives a quarter more than the label: a meter must bear that. */
 export const brightShare = 1.25;
 /** Less light than this proves nothing, W/m². */
-export const leastLightWm2 = 80;
+export const minLightWm2 = 80;
 
 /** Latest reading of each place and quantity. */
 export function latestOf(records: readonly ReadingRecord[]): ReadonlyMap<string, ReadingRecord> {
@@ -77,7 +77,7 @@ export function lightByAmps(lane: ProvedLane, records: readonly ReadingRecord[])
     .flatMap((record) => {
       const place = placeIn(lane, record.place);
       const due = place === null || record.quantity !== "shortA" ? null : (shownAt(at, place)?.shortA ?? null);
-      return due === null || due <= 0 || record.value <= leastA
+      return due === null || due <= 0 || record.value <= minA
         ? []
         : [(unitWm2 * record.value * drift(lane, record)) / due];
     })
@@ -88,7 +88,7 @@ export function lightByAmps(lane: ProvedLane, records: readonly ReadingRecord[])
     : { low: middle * (1 - ampsShare), due: middle, high: middle * (1 + ampsShare), by: "amps" };
 }
 const unitWm2 = 1000;
-const leastA = 0.1;
+const minA = 0.1;
 
 /** How much the light of a cloudless sky has changed since a reading was taken. */
 function drift(lane: ProvedLane, { lightWm2, sky }: ReadingRecord): number {
@@ -108,7 +108,7 @@ type Asked = { readonly at: Place; readonly quantity: ReadQuantity; readonly pha
 export function readingsOf(lane: ProvedLane, meter: Meter): readonly Asked[] {
   const leaves = leavesOf(lane.tree);
   const strings = stringsOf(lane.tree);
-  const shorts = (amps: number) => amps * brightShare <= meter.mostA;
+  const shorts = (amps: number) => amps * brightShare <= meter.maxA;
   const alone = (at: Place, phase: WalkStep["phase"], amps: number): Asked[] => [
     { at, quantity: "openV", phase },
     ...(shorts(amps) ? [{ at, quantity: "shortA", phase } as const] : []),
@@ -140,7 +140,7 @@ export type Walk = {
 export function walkOf(
   lane: ProvedLane,
   records: readonly ReadingRecord[],
-  meter: Meter = usualMeter,
+  meter: Meter = defaultMeter,
   coldV: ColdVolts = () => null,
 ): Walk {
   const latest = latestOf(records);
@@ -150,7 +150,7 @@ export function walkOf(
     const place = readPlaceOf(lane, at);
     const key = stepKey(place, quantity);
     const read = latest.get(key) ?? null;
-    const band = light.due < leastLightWm2 && quantity !== "openV" ? null : bandOf(predict, at, quantity, light);
+    const band = light.due < minLightWm2 && quantity !== "openV" ? null : bandOf(predict, at, quantity, light);
     return {
       key,
       place,
@@ -217,7 +217,7 @@ function bandOf({ due, corners }: Predicted, at: Place, quantity: ReadQuantity, 
   if (quantity === "batterySoc") return null;
   const of = (prediction: Prediction): number | null =>
     quantity === "displayW"
-      ? prediction.takenW * usualConversion
+      ? prediction.takenW * defaultConversion
       : (shownAt(prediction, at)?.[quantity satisfies Quantity] ?? null);
   const middle = of(due);
   const ends = corners.flatMap((corner) => of(corner) ?? []);
@@ -234,9 +234,9 @@ function bandOf({ due, corners }: Predicted, at: Place, quantity: ReadQuantity, 
   const low = Math.max(0, Math.min(...ends, middle) * (1 - share) - floor);
   // a tracker's amps and watts follow the light: where that is guessed only, so are they
   const high = Math.max(...ends, middle) * (1 + share) + floor;
-  return { low: light.due < leastLightWm2 ? 0 : low, due: middle, high };
+  return { low: light.due < minLightWm2 ? 0 : low, due: middle, high };
 }
-const usualConversion = 0.955;
+const defaultConversion = 0.955;
 
 /** Below this share of what was due nothing is there but the meter's own noise. */
 const nothingShare = 0.03;

@@ -62,7 +62,7 @@ export function linesOf(text: string): Line[] {
     .replace(/[\u2212\u2012\u2013\u2014]/g, "-")
     .replace(/[×✕✖]/g, "x")
     .replace(/[⎓⏛]/g, " DC ")
-    .split(/\r\n?|\n/, mostLines)
+    .split(/\r\n?|\n/, maxLines)
     .flatMap((line, k) => cut(line.trim().replace(/ {4,}/g, "   ")).map((part) => ({ ...part, line: k })))
     .flatMap(({ words, at, line }): Line[] => {
       const spans = [{ line, at: -at }];
@@ -74,17 +74,17 @@ export function linesOf(text: string): Line[] {
 }
 
 /** Longest line looked at as one, characters: what finding names and numbers takes grows with its square. */
-const mostLine = 300;
+const maxLine = 300;
 /** Lines looked at, most of them without a number: of more no page is made. */
-const mostLines = 5000;
+const maxLines = 5000;
 
 /** A line in parts of a bearable length, cut between words. */
 function cut(line: string): { readonly words: string; readonly at: number }[] {
   const parts: { words: string; at: number }[] = [];
   let at = 0;
-  while (line.length - at > mostLine) {
-    const space = line.lastIndexOf(" ", at + mostLine);
-    const end = space > at + mostLine / 2 ? space : at + mostLine;
+  while (line.length - at > maxLine) {
+    const space = line.lastIndexOf(" ", at + maxLine);
+    const end = space > at + maxLine / 2 ? space : at + maxLine;
     parts.push({ words: line.slice(at, end).trim(), at });
     at = end;
   }
@@ -100,7 +100,7 @@ function running(lines: readonly Line[]): Line[] {
   let isOpen = false;
   for (const line of lines) {
     const before = joined.at(-1);
-    const isBearable = (before?.words.length ?? 0) + line.words.length < 2 * mostLine;
+    const isBearable = (before?.words.length ?? 0) + line.words.length < 2 * maxLine;
     if (isOpen && before !== undefined && isBearable && line.words !== "" && line.cells.length === 0) {
       const at = before.words.length + 1;
       const spans = [...before.spans, ...line.spans.map((span) => ({ ...span, at: span.at + at }))];

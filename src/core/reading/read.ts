@@ -28,8 +28,8 @@ export type TextReading = {
 };
 
 /** Longest text read, characters, and most lines with numbers: a long data sheet, and no more than ends at once. */
-export const mostText = 200_000;
-const mostNumbered = 400;
+export const maxText = 200_000;
+const maxNumbered = 400;
 
 const panelWord = /\bpanel|solarmodul|\bmodule?\b|solar ?modul|blanket|photovolta/i;
 const inputWord =
@@ -39,9 +39,9 @@ type Part = { readonly kind: "panel" | "input"; readonly head: string; readonly 
 
 /** Reads what was pasted from anywhere: panels and inputs, each value with its words, and what speaks against it. Nothing is guessed. */
 export function readText(text: string): TextReading {
-  const all = linesOf(text.slice(0, mostText));
+  const all = linesOf(text.slice(0, maxText));
   const numbered = all.flatMap(({ words }, k) => (/\d/.test(words) ? [k] : []));
-  const lines = all.slice(0, numbered[mostNumbered] ?? all.length);
+  const lines = all.slice(0, numbered[maxNumbered] ?? all.length);
   known.clear();
   const panels: PanelRead[] = [];
   const inputs: InputRead[] = [];
@@ -57,7 +57,7 @@ export function readText(text: string): TextReading {
     unread.push(...left);
   }
   known.clear();
-  return { panels, inputs, unread, beyond: Math.max(0, numbered.length - mostNumbered) };
+  return { panels, inputs, unread, beyond: Math.max(0, numbered.length - maxNumbered) };
 }
 
 /** Values of the lines of the text at hand: asked for several times of each. */

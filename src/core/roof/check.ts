@@ -1,5 +1,5 @@
 import { type Plan, type Surface } from "../plan";
-import { areaOf, commonOf, hullOf, isApart, leastMm2, type Polygon } from "./convex";
+import { areaOf, commonOf, hullOf, isApart, minMm2, type Polygon } from "./convex";
 import { bodyOf, reachMm } from "./lie";
 import { beyondMm2, coveredMm2 } from "./outline";
 import { type JudgedPanel, type Laid, roomFaults, type RoomFault } from "./room";
@@ -81,7 +81,7 @@ export function faultsOf(
     const overlaps = laid.slice(k + 1).flatMap(({ panel: other, shape: otherShape }): LayoutFault[] => {
       if (Math.abs(panel.zMm - other.zMm) >= frameMm) return [];
       const areaMm2 = sharedMm2(shape, otherShape);
-      return areaMm2 > leastMm2 ? [{ type: "overlap", panel: panel.id, other: other.id, areaMm2 }] : [];
+      return areaMm2 > minMm2 ? [{ type: "overlap", panel: panel.id, other: other.id, areaMm2 }] : [];
     });
     const beyond = beyondMm2(shape, surface.outline);
     const topMm = topOf(panel);
@@ -90,19 +90,19 @@ export function faultsOf(
       if (obstacle.zMm >= topMm) return [];
       const { id: obstacleId, clearanceMm } = obstacle;
       const under = obstacle.zMm + obstacle.shape.heightMm <= panel.zMm - (topMm - panel.zMm);
-      if (!under && sharedMm2(shape, base) > leastMm2) return [{ type: "onObstacle", panel: panel.id, obstacleId }];
+      if (!under && sharedMm2(shape, base) > minMm2) return [{ type: "onObstacle", panel: panel.id, obstacleId }];
       // over something low enough it may lie, but not where that has to open
-      return clearanceMm > 0 && sharedMm2(shape, free) > leastMm2
+      return clearanceMm > 0 && sharedMm2(shape, free) > minMm2
         ? [{ type: "clearance", panel: panel.id, obstacleId, clearanceMm }]
         : [];
     });
     const onZones = zones.flatMap(({ id: zoneId, outline }): LayoutFault[] => {
       const areaMm2 = coveredMm2(shape, outline);
-      return areaMm2 > leastMm2 ? [{ type: "inZone", panel: panel.id, zoneId, areaMm2 }] : [];
+      return areaMm2 > minMm2 ? [{ type: "inZone", panel: panel.id, zoneId, areaMm2 }] : [];
     });
     return [
       ...overlaps,
-      ...(beyond > leastMm2 ? [{ type: "overEdge", panel: panel.id, areaMm2: beyond } as const] : []),
+      ...(beyond > minMm2 ? [{ type: "overEdge", panel: panel.id, areaMm2: beyond } as const] : []),
       ...inTheWay,
       ...onZones,
       ...roomFaults(surface, { panel, shape }, [

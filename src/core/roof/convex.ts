@@ -4,7 +4,7 @@ import { type Point } from "./vector";
 export type Polygon = readonly Point[];
 
 /** Less than this share of a mm² is nothing. */
-const leastArea = 1e-6;
+const minArea = 1e-6;
 
 export function areaOf(polygon: Polygon): number {
   let twice = 0;
@@ -73,9 +73,9 @@ export function without(polygon: Polygon, taken: Polygon): Polygon[] {
     if (least >= 0) continue;
     if (most <= 0) return [polygon];
     const outside = cut(rest, a, b, -1);
-    if (areaOf(outside) > leastArea) left.push(outside);
+    if (areaOf(outside) > minArea) left.push(outside);
     rest = cut(rest, a, b, 1);
-    if (areaOf(rest) <= leastArea) return [polygon];
+    if (areaOf(rest) <= minArea) return [polygon];
   }
   return left;
 }
@@ -114,4 +114,4 @@ export function boundsOf(shape: Polygon): Bounds {
 }
 
 /** What two shapes share that is less than this is a pencil's width, mm². */
-export const leastMm2 = 50;
+export const minMm2 = 50;

@@ -19,7 +19,7 @@ export {
   layoutFaults,
   weightOf,
 } from "./judged";
-export { type ShortLead, shortLeads, usualLeadMm, wayLength, type WayLength, wayLine } from "./reach";
+export { type ShortLead, shortLeads, defaultLeadMm, wayLength, type WayLength, wayLine } from "./reach";
 export {
   allLight,
   type FillAnswer,

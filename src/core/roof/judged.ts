@@ -76,13 +76,13 @@ export type Burden = {
 };
 
 /** A rigid panel of glass, and any that bends, kg to the square metre. */
-const usualKgM2 = { rigid: 12, bending: 4 } as const;
+const defaultKgM2 = { rigid: 12, bending: 4 } as const;
 
 /** What a panel weighs by its label, or what is taken for it. */
 export function weightOf(panel: Plan["panels"][number]): { readonly kg: number; readonly isAssumed: boolean } {
   if (panel.label.weightKg !== null) return { kg: panel.label.weightKg, isAssumed: false };
   const measures = sizeOf(panel);
-  const kgM2 = panel.label.kind === "rigid" || panel.label.kind === "folding" ? usualKgM2.rigid : usualKgM2.bending;
+  const kgM2 = panel.label.kind === "rigid" || panel.label.kind === "folding" ? defaultKgM2.rigid : defaultKgM2.bending;
   return { kg: measures === null ? 0 : (kgM2 * measures.lengthMm * measures.widthMm) / 1e6, isAssumed: true };
 }
 

@@ -22,22 +22,22 @@ export type PanelSize = {
 };
 
 /** A panel of a usual kind, where its label does not say: watts to the square metre of a crystalline panel, twice as long as wide. */
-const usualWm2 = 190;
-const usualCellMm = 160;
+const defaultWm2 = 190;
+const defaultCellMm = 160;
 
 /** The size of a panel of a kind; null where nobody can tell it. */
 export function sizeOf({ label }: Pick<Plan["panels"][number], "label">): PanelSize | null {
   const { lengthMm, widthMm, pmaxW, cellsAlong, cellsAcross, bypassDiodes } = label;
-  const guessed = pmaxW === null ? null : 1000 * Math.sqrt(pmaxW / usualWm2 / 2);
+  const guessed = pmaxW === null ? null : 1000 * Math.sqrt(pmaxW / defaultWm2 / 2);
   const width = widthMm ?? guessed;
   const length = lengthMm ?? (guessed === null ? null : 2 * guessed);
   if (width === null || length === null) return null;
   const substrings = Math.max(1, bypassDiodes ?? 2);
-  const across = cellsAcross ?? Math.max(1, Math.round(width / usualCellMm));
+  const across = cellsAcross ?? Math.max(1, Math.round(width / defaultCellMm));
   return {
     lengthMm: length,
     widthMm: width,
-    cellsAlong: cellsAlong ?? Math.max(1, Math.round(length / usualCellMm)),
+    cellsAlong: cellsAlong ?? Math.max(1, Math.round(length / defaultCellMm)),
     cellsAcross: across,
     substrings,
     assumed: widthMm === null || lengthMm === null || cellsAlong === null || cellsAcross === null,

@@ -4,7 +4,7 @@ import { type LaidPanel } from "./lie";
 import { level, type Point } from "./vector";
 
 /** Leads of a usual panel, each, mm. */
-export const usualLeadMm = 900;
+export const defaultLeadMm = 900;
 /** From the end of a panel to the box its leads come from, mm. */
 const boxInMm = 120;
 /** What goes round corners and into plugs, of a straight line. */

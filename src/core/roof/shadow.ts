@@ -49,10 +49,10 @@ type Shadow = {
   readonly polygon: Polygon;
   readonly sides: readonly Side[];
   /** The box round it. */
-  readonly leastX: number;
-  readonly mostX: number;
-  readonly leastY: number;
-  readonly mostY: number;
+  readonly minX: number;
+  readonly maxX: number;
+  readonly minY: number;
+  readonly maxY: number;
 };
 type Side = { readonly nx: number; readonly ny: number; readonly least: number };
 
@@ -80,14 +80,14 @@ function shadowOn(
   const points: Point[] = [];
   let isCut = false;
   let isOver = false;
-  let [leastAlong, mostAlong, leastAcross, mostAcross] = [Infinity, -Infinity, Infinity, -Infinity];
+  let [minAlong, maxAlong, minAcross, maxAcross] = [Infinity, -Infinity, Infinity, -Infinity];
   const cast = (x: number, y: number, z: number, height: number): void => {
     const a = x * along[0] + y * along[1] + z * along[2] - height * fallAlong;
     const c = x * across[0] + y * across[1] + z * across[2] - height * fallAcross;
-    if (a < leastAlong) leastAlong = a;
-    if (a > mostAlong) mostAlong = a;
-    if (c < leastAcross) leastAcross = c;
-    if (c > mostAcross) mostAcross = c;
+    if (a < minAlong) minAlong = a;
+    if (a > maxAlong) maxAlong = a;
+    if (c < minAcross) minAcross = c;
+    if (c > maxAcross) maxAcross = c;
     points.push([a, c]);
   };
   for (const corner of body.corners) {
@@ -108,7 +108,7 @@ function shadowOn(
       const [x, y, z] = plus(plus(start, plus(end, start, -1), a / (a - b)), middle, -1);
       cast(x, y, z, 0);
     }
-  if (mostAlong <= -halfAlong || leastAlong >= halfAlong || mostAcross <= -halfAcross || leastAcross >= halfAcross)
+  if (maxAlong <= -halfAlong || minAlong >= halfAlong || maxAcross <= -halfAcross || minAcross >= halfAcross)
     return null;
   const polygon = hullOf(points);
   if (polygon.length < 3) return null;
@@ -117,7 +117,7 @@ function shadowOn(
     const [nx, ny] = [ay - by, bx - ax];
     return { nx, ny, least: nx * ax + ny * ay };
   });
-  return { polygon, sides, leastX: leastAlong, mostX: mostAlong, leastY: leastAcross, mostY: mostAcross };
+  return { polygon, sides, minX: minAlong, maxX: maxAlong, minY: minAcross, maxY: maxAcross };
 }
 
 type Cell = { readonly from: Point; readonly to: Point };
@@ -127,8 +127,8 @@ function litOf({ from, to }: Cell, shadows: readonly Shadow[]): number {
   const [midX, midY] = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2];
   const [halfX, halfY] = [(to[0] - from[0]) / 2, (to[1] - from[1]) / 2];
   let pieces: readonly Polygon[] | null = null;
-  for (const { polygon, sides, leastX, mostX, leastY, mostY } of shadows) {
-    if (mostX <= from[0] || leastX >= to[0] || mostY <= from[1] || leastY >= to[1]) continue;
+  for (const { polygon, sides, minX, maxX, minY, maxY } of shadows) {
+    if (maxX <= from[0] || minX >= to[0] || maxY <= from[1] || minY >= to[1]) continue;
     let [isOut, isIn] = [false, true];
     for (const { nx, ny, least } of sides) {
       const over = nx * midX + ny * midY - least;

@@ -1,6 +1,6 @@
 import { type Plan, type Surface } from "../plan";
 import { baseOf, footprintOf, sharedMm2 } from "./check";
-import { isApart, leastMm2, type Polygon, rangeOf } from "./convex";
+import { isApart, minMm2, type Polygon, rangeOf } from "./convex";
 import { bodyOf } from "./lie";
 import { beyondMm2, coveredMm2, pointsOf } from "./outline";
 import { type RoofPanel } from "./solids";
@@ -33,14 +33,14 @@ export function groundOf(
 
 export function isFree(shape: Polygon, { outline, taken, zones }: Ground): boolean {
   return (
-    taken.every((other) => isApart(shape, other) || sharedMm2(shape, other) <= leastMm2) &&
-    beyondMm2(shape, outline) <= leastMm2 &&
-    zones.every((zone) => coveredMm2(shape, zone) <= leastMm2)
+    taken.every((other) => isApart(shape, other) || sharedMm2(shape, other) <= minMm2) &&
+    beyondMm2(shape, outline) <= minMm2 &&
+    zones.every((zone) => coveredMm2(shape, zone) <= minMm2)
   );
 }
 
 /** Tries before a search for a place is given up; they come nearest first. */
-const mostTries = 6000;
+const maxTries = 6000;
 /** Between panels, so that each can expand and be lifted, mm. */
 const seamMm = 20;
 
@@ -64,7 +64,7 @@ export function nearestSpot(panel: RoofPanel, near: Point, ground: Ground): Poin
   const tries = xs
     .flatMap((x) => ys.map((y): Point => [x, y]))
     .sort((a, b) => Math.hypot(a[0] - near[0], a[1] - near[1]) - Math.hypot(b[0] - near[0], b[1] - near[1]))
-    .slice(0, mostTries);
+    .slice(0, maxTries);
   return (
     tries.find(([x, y]) =>
       isFree(

@@ -17,7 +17,7 @@ import {
   type TileKey,
   usedIn,
 } from "../wiring";
-import { mostColdVolts } from "./cold-voc";
+import { maxColdVolts } from "./cold-voc";
 import { type LaneContext, netIn, type SkyState } from "./context";
 import { type Finding, type Level, levels, noRemedy, type Placed, type Subject, worstLevel } from "./finding";
 import { panelStates } from "./reverse";
@@ -296,7 +296,7 @@ function viewOf(context: LaneContext, ready: ReadyWiring, look: Look): LaneView 
     return {
       sky,
       operating,
-      openV: name === "coldDawn" ? mostColdVolts(context, context.lane.rows).volts : array.vocV,
+      openV: name === "coldDawn" ? maxColdVolts(context, context.lane.rows).volts : array.vocV,
       array: {
         curve: drawn ? array.curve : null,
         vocV: array.vocV,
@@ -325,12 +325,12 @@ function sceneUnder(ready: ReadyWiring, { pose, site }: LaneContext, sky: Sky): 
 }
 
 /** Lower than this the sun is down. */
-const leastSunDeg = 0.01;
+const minSunDeg = 0.01;
 
 /** What the roof's shadows leave of the beam to the panels as they lie in the pose looked at. */
 function shadesUnder({ plan, memory, poses, posed, lanes }: ReadyWiring, { sun, diffuseShare }: Sky): Shades {
   const elevationDeg = 90 - sun.zenithDeg;
-  if (plan.space.places.length === 0 || diffuseShare >= 1 || elevationDeg < leastSunDeg) return noShades;
+  if (plan.space.places.length === 0 || diffuseShare >= 1 || elevationDeg < minSunDeg) return noShades;
   const poseId = poses[posed.indexOf(lanes)]?.id ?? poses[0]?.id ?? "";
   const parked = parkedIn(plan);
   const roof = memory.roof(plan, poseId, () => roofContext(plan, poseId, parked));

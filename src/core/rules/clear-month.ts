@@ -21,7 +21,7 @@ const costlyClipPct = 10;
 const anyClipPct = 0.1;
 /** Light at which one panel is solved, in steps up to more than a clear sky sends to a tilted one, W/m². */
 const irradianceSteps = 6;
-const mostWm2 = 1.4 * stcIrradianceWm2;
+const maxWm2 = 1.4 * stcIrradianceWm2;
 
 /** What share of a clear month's energy stays on the roof, as a level. */
 export function gradeClipping(clippedPct: number): { level: Level; outcome: "clipsMuch" | "clips" | "within" } {
@@ -33,12 +33,12 @@ export function gradeClipping(clippedPct: number): { level: Level; outcome: "cli
 /** Watts of one panel at its free maximum by the light on it, on an ordinary day; between few solved points nearly straight. */
 export function powerByLight(model: PanelModel, { mount }: Pick<Site, "mount">): (irradianceWm2: number) => number {
   const wattsPerWm2 = Array.from({ length: irradianceSteps + 1 }, (_, k) => {
-    const irradianceWm2 = Math.max(1, (k * mostWm2) / irradianceSteps);
+    const irradianceWm2 = Math.max(1, (k * maxWm2) / irradianceSteps);
     const warm = cellTempC(brightNoonAirC, irradianceWm2, mount);
     return solveNet({ type: "panel", model, cellTempC: warm, irradianceWm2: [irradianceWm2] }).mpp.p / irradianceWm2;
   });
   return (irradianceWm2) => {
-    const at = (irradianceWm2 / mostWm2) * irradianceSteps;
+    const at = (irradianceWm2 / maxWm2) * irradianceSteps;
     const k = Math.min(irradianceSteps - 1, Math.floor(at));
     const [low, high] = [wattsPerWm2[k] as number, wattsPerWm2[k + 1] as number];
     return irradianceWm2 * (low + (at - k) * (high - low));

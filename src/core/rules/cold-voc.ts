@@ -54,10 +54,10 @@ export type MostVolts = {
  * The most volts that rows present, or any part of them that can be left connected when others are unplugged: series adds
  * its items' most, parallel takes the most of its members; panels taken out are not in it.
  */
-export function mostColdVolts(
+export function maxColdVolts(
   context: Pick<LaneContext, "kinds" | "cold">,
   rows: readonly Row[],
-  of: (cold: ColdVolts) => number = ({ mostV }) => mostV,
+  of: (cold: ColdVolts) => number = ({ maxV }) => maxV,
 ): MostVolts {
   const coldOf = (tile: Tile) => context.cold(kindOf(context, tile));
   const found = longestRow(rows, (tile) => (tile.joinedPast ? 0 : of(coldOf(tile))));
@@ -70,7 +70,7 @@ export function mostColdVolts(
 /** Rule 1: coldest volts against the ceiling, of the whole and of every part that can be left connected alone. */
 export function coldVoc(context: LaneContext): Judged<ColdVocReason> {
   const { port, site, clear, device, lane } = context;
-  const open = mostColdVolts(context, lane.rows);
+  const open = maxColdVolts(context, lane.rows);
   const assumptions: Assumption[] = [
     ...siteAssumed(context, "recordLow"),
     ...labelAssumed(context, "tempCoVocPctPerC"),
@@ -90,7 +90,7 @@ export function coldVoc(context: LaneContext): Judged<ColdVocReason> {
   }
   if (port.ceilingBasis === "unknown") assumptions.push({ type: "ceilingIsVoc" });
   if (port.overVoltage === "unknown") assumptions.push({ type: "overVoltageDestroys" });
-  const running = mostColdVolts(context, lane.rows, ({ runningV }) => runningV);
+  const running = maxColdVolts(context, lane.rows, ({ runningV }) => runningV);
   const judged = port.ceilingBasis === "vmp" ? running : open;
   const { tiles } = judged;
   const facts: ColdVocFacts = {
@@ -102,7 +102,7 @@ export function coldVoc(context: LaneContext): Judged<ColdVocReason> {
     curveV: judged.sum(({ curveV }) => curveV),
     lineV: judged.sum(({ lineV }) => lineV),
     tableFactor: codeTableFactor(site.recordLowC),
-    tableV: judged.sum(({ tableV, mostV }) => tableV ?? mostV),
+    tableV: judged.sum(({ tableV, maxV }) => tableV ?? maxV),
     withFilm: tiles.some((tile) => context.cold(kindOf(context, tile)).tableV === null),
     labelV: tiles.reduce((sum, tile) => sum + kindOf(context, tile).fit.label.vocV, 0),
     openV: open.volts,

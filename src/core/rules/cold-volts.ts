@@ -10,7 +10,7 @@ export type ColdVolts = {
   /** By the electrical code's table, V; null for thin film, of which it says nothing. */
   readonly tableV: number | null;
   /** The most of them that counts: the table only where a crystalline label states no coefficient. */
-  readonly mostV: number;
+  readonly maxV: number;
   readonly by: ColdBy;
   /** While it operates, V: the curve's point of most power, or the label's Vmp + as many volts as Voc gains if that is more. */
   readonly runningV: number;

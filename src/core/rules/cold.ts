@@ -15,13 +15,13 @@ export function coldVoltsOf({ fit, model, assumedFields }: Kind, { recordLowC }:
   const lineV = label.vocV * growth;
   const tableV = label.cellType === "cigs" ? null : label.vocV * codeTableFactor(recordLowC);
   const counted = assumedFields.includes("tempCoVocPctPerC") ? (tableV ?? 0) : 0;
-  const mostV = most([curveV, lineV, counted]);
+  const maxV = most([curveV, lineV, counted]);
   return {
     curveV,
     lineV,
     tableV,
-    mostV,
-    by: mostV === curveV ? "curve" : mostV === lineV ? "line" : "table",
+    maxV,
+    by: maxV === curveV ? "curve" : maxV === lineV ? "line" : "table",
     // operating volts rise in the cold by as many volts as open-circuit ones do, or nearly: not by the same share of their own
     runningV: most([...solved.map(({ mpp }) => mpp.v), label.vmpV + (growth - 1) * label.vocV]),
     runningW: most(solved.map(({ mpp }) => mpp.p)),

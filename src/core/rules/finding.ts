@@ -163,7 +163,7 @@ export const noRemedy: Remedy = { mends: [], needs: null };
 export type Finding = Placed & Remedy;
 
 /** A floor lower than this is none, V: room above it says nothing. */
-export const leastFloorV = 0.01;
+export const minFloorV = 0.01;
 
 export function worstLevel(found: readonly Pick<Finding, "level">[]): Level {
   return levels.find((level) => found.some((finding) => finding.level === level)) ?? "good";

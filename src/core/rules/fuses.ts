@@ -1,4 +1,4 @@
-import { branchesOfRows, type BranchPlace, leastRated, needsFuse, type RatedPanel, type WiredBranch } from "../copper";
+import { branchesOfRows, type BranchPlace, minRated, needsFuse, type RatedPanel, type WiredBranch } from "../copper";
 import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "../fuse";
 import { type LaneContext, kindOf } from "./context";
 import { type Amount, type Assumption, type Judged, type Level } from "./finding";
@@ -78,7 +78,7 @@ export function fuses(context: LaneContext): Judged<FuseReason> | null {
   const [worst] = graded.sort((a, b) => rank(a) - rank(b) || shareOf(b.branch) - shareOf(a.branch));
   if (worst === undefined) return null;
   const { branch, outcome } = worst;
-  const least = leastRated(branch);
+  const least = minRated(branch);
   const ratingA = branch.ratingA ?? 0;
   const marginedA = brightSkyFactor * branch.backfeedA;
   const facts: FuseFacts = {
@@ -147,7 +147,7 @@ function hangsOnGuess({ panels, iscA, backfeedA }: WiredBranch, isStrict: boolea
 }
 
 function assumedIn(branch: WiredBranch): Assumption[] {
-  const least = leastRated(branch);
+  const least = minRated(branch);
   return least !== null && least.isAssumed ? [{ type: "fuseRating", panelName: least.name, amps: least.ratingA }] : [];
 }
 

@@ -2,7 +2,7 @@ import { type Mount, namedSky, rossCPerWm2 } from "../sky";
 import { stayV, wakeV } from "../input";
 import { longestRow, standOf } from "../wiring";
 import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "./context";
-import { type Assumption, leastFloorV, type Judged, type Level, type Term } from "./finding";
+import { type Assumption, minFloorV, type Judged, type Level, type Term } from "./finding";
 import { type LaneRule } from "./rule";
 
 export type HotVmpFacts = {
@@ -80,7 +80,7 @@ export function hotVmp(context: LaneContext): Judged<HotVmpReason> {
     level,
     value: { value: judgedV, unit: "V" },
     limit: { value: limitV, unit: "V" },
-    marginPct: limitV >= leastFloorV ? 100 * (judgedV / limitV - 1) : null,
+    marginPct: limitV >= minFloorV ? 100 * (judgedV / limitV - 1) : null,
     assumptions,
     reason: { type: "hotVmp", outcome, ...facts },
     tiles: [],

@@ -66,7 +66,7 @@ export { type WattReason } from "./watts";
 export { type SharedReason } from "./shared";
 export { type MismatchReason } from "./mismatch";
 export { type ReverseReason } from "./reverse";
-export { mostColdVolts } from "./cold-voc";
+export { maxColdVolts } from "./cold-voc";
 export { type FuseReason } from "./fuses";
 export { type MixedReason } from "./mixed-states";
 export { type PwmReason } from "./pwm-loss";
@@ -77,7 +77,7 @@ export {
   type GuardReason,
   highestOf,
   type LaneParts,
-  mostAmpsOf,
+  maxAmpsOf,
 } from "./copper";
 export { type LayoutReason, nameOnRoof } from "./roof";
 export { judgedMisplug, judgeMisplugs, type JudgedMisplug } from "./misplugs";

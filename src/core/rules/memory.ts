@@ -44,13 +44,13 @@ export type Memory = {
 };
 
 /** Kinds whose fits are kept: more than anyone has kinds of panel open at once. */
-const mostFits = 64;
+const maxFits = 64;
 /** Lanes kept: those of a few wirings, and of a few edits back, for undo. */
-const mostLanes = 64;
+const maxLanes = 64;
 /** Poses of a few edits back, whose roofs are kept. */
-const mostRoofs = 12;
+const maxRoofs = 12;
 /** Things kept that were said of one of them. */
-const mostOnRoof = 200;
+const maxOnRoof = 200;
 
 export function createMemory(): Memory {
   const fits = new Map<string, KindFit>();
@@ -65,8 +65,8 @@ export function createMemory(): Memory {
   let kept: { readonly key: string; readonly common: Common } | null = null;
   return {
     fit: (label, measured) =>
-      remembered(fits, JSON.stringify([label, measured]), mostFits, () => fitKind(label, measured)),
-    reading: (label) => remembered(readings, JSON.stringify(label), mostFits, () => readingsThatFit(label)[0] ?? null),
+      remembered(fits, JSON.stringify([label, measured]), maxFits, () => fitKind(label, measured)),
+    reading: (label) => remembered(readings, JSON.stringify(label), maxFits, () => readingsThatFit(label)[0] ?? null),
     common: (key, make) => {
       if (kept?.key !== key) {
         lanes.clear();
@@ -74,7 +74,7 @@ export function createMemory(): Memory {
       }
       return kept.common;
     },
-    lane: (key, make) => remembered(lanes, key, mostLanes, make),
+    lane: (key, make) => remembered(lanes, key, maxLanes, make),
     judged: (context) => {
       const known = judged.get(context) ?? judgeLane(context);
       judged.set(context, known);
@@ -83,7 +83,7 @@ export function createMemory(): Memory {
     between: (context, key, make) => {
       const known = between.get(context) ?? new Map<string, LaneContext | null>();
       between.set(context, known);
-      return remembered(known, key, mostLanes, make);
+      return remembered(known, key, maxLanes, make);
     },
     under: (context, sky, shades) => {
       if (isLimitSky(sky.name)) return context.actual[sky.name];
@@ -108,7 +108,7 @@ export function createMemory(): Memory {
       if (known !== undefined) return known.context;
       const context = make();
       roofs.unshift({ parts, context });
-      roofs.splice(mostRoofs);
+      roofs.splice(maxRoofs);
       return context;
     },
     onRoof: <T>(roof: RoofContext, rule: string | null, make: () => T): T => {
@@ -117,7 +117,7 @@ export function createMemory(): Memory {
       onRoofs.set(roof, known);
       if (!known.has(rule)) {
         // a sun for every minute somebody looks at
-        if (known.size >= mostOnRoof) known.clear();
+        if (known.size >= maxOnRoof) known.clear();
         known.set(rule, make());
       }
       // what is kept under a rule's name is what that rule said

@@ -20,7 +20,7 @@ export type ReverseFacts = {
 export type ReverseReason = { readonly type: "reverse"; readonly outcome: "over" | "asked" | "borne" } & ReverseFacts;
 
 /** Amps below this are leakage, not a row being fed backwards. */
-const leastReverseA = 0.05;
+const minReverseA = 0.05;
 
 type Reverse = {
   readonly facts: ReverseFacts;
@@ -108,7 +108,7 @@ function reverseInto(
   let worst: Reverse | null = null;
   for (const [k, tile] of context.tiles.entries()) {
     const amps = -(states[k]?.i ?? 0);
-    if (amps < leastReverseA) continue;
+    if (amps < minReverseA) continue;
     const { name, fit } = kindOf(context, tile);
     const stated = fit.label.maxSeriesFuseA;
     const fuseA = stated ?? assumedFuseA(fit.label.pmaxW);

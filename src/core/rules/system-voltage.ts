@@ -1,6 +1,6 @@
 import { type ColdBy } from "./cold-volts";
 import { longestRow, usedIn } from "../wiring";
-import { mostColdVolts } from "./cold-voc";
+import { maxColdVolts } from "./cold-voc";
 import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "./context";
 import { type Judged } from "./finding";
 import { type LaneRule } from "./rule";
@@ -31,7 +31,7 @@ export function systemVoltage(context: LaneContext): Judged<SystemVoltageReason>
       (least, panel) => (least === null || panel.maxSystemV < least.maxSystemV ? panel : least),
       null,
     );
-    const { volts, by } = mostColdVolts(context, [row]);
+    const { volts, by } = maxColdVolts(context, [row]);
     return {
       tiles,
       volts,

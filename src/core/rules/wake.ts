@@ -2,7 +2,7 @@ import { wakeV } from "../input";
 import { longestClearDay } from "../sky";
 import { evenly } from "../light";
 import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRows } from "./context";
-import { leastFloorV, type Judged, type Level } from "./finding";
+import { minFloorV, type Judged, type Level } from "./finding";
 import { type LaneRule } from "./rule";
 
 export type WakeFacts = {
@@ -31,7 +31,7 @@ const dullAirC = 10;
 /** Rule 8: with nothing connected the array must reach the waking volts even when there is little light. */
 export function wake(context: LaneContext): Judged<WakeReason> | null {
   const neededV = wakeV(context.port);
-  if (neededV === null || neededV < leastFloorV) return null;
+  if (neededV === null || neededV < minFloorV) return null;
   const vocAt = (irradianceWm2: number) =>
     solveRows(context, context.lane.rows, evenly(irradianceWm2, dullAirC))?.vocV ?? 0;
   const dullVocV = vocAt(dullWm2);

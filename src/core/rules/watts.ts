@@ -30,7 +30,7 @@ export type WattReason =
   | { readonly type: "noWattLimit"; readonly labelW: number };
 
 /** Watts that differ by less than this share are the same. */
-const leastApart = 0.001;
+const minApart = 0.001;
 
 /** What a limit of watts never to be exceeded is held against: the labels' sum, or the coldest dawn's if that is more. */
 export function dueWatts(context: LaneContext): number {
@@ -79,7 +79,7 @@ export function watts(context: LaneContext): Judged<WattReason> {
     dueW,
     noonW,
     idle: running !== null && noon.operating === null,
-    withinAmps: noonW < (1 - leastApart) * array.mpp.p,
+    withinAmps: noonW < (1 - minApart) * array.mpp.p,
     limitW: overAbsolute ? (absoluteW as number) : limitW,
     fromBattery: fromBattery && !overAbsolute,
     nature,

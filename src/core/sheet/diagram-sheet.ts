@@ -1,5 +1,5 @@
 import { type Diagram, lineStep, partsOfDiagram } from "../protect";
-import { leastTextMm, line, type Mark, type Paper, papers, type Sheet, type Spot, text, textWideMm } from "./marks";
+import { minTextMm, line, type Mark, type Paper, papers, type Sheet, type Spot, text, textWideMm } from "./marks";
 
 /** The wiring's drawing and its labels on paper. */
 
@@ -7,18 +7,18 @@ const marginMm = 12;
 const titleMm = 14;
 const footMm = 8;
 /** Larger than this nobody needs it: letters 5 mm high. */
-const mostScale = 0.42;
+const maxScale = 0.42;
 
 const titleUnits = 12;
 const lineUnits = 10.5;
 /** So that letters are still 8 pt where a sheet is printed between the margins of a page. */
-const leastLineMm = 1.24 * leastTextMm;
+const minLineMm = 1.24 * minTextMm;
 
 /** As many sheets as it takes to be read at arm's length: one for the whole, or one for each input with all that feeds it. */
 export function diagramSheets(title: string, note: string, diagram: Diagram, paper: Paper): Sheet[] {
   const whole = diagramSheet(title, note, diagram, paper);
   const parts = partsOfDiagram(diagram);
-  if (scaleFor(diagram, paper).scale * lineUnits >= leastLineMm || parts.length < 2) return [whole];
+  if (scaleFor(diagram, paper).scale * lineUnits >= minLineMm || parts.length < 2) return [whole];
   return parts.map((part, k) => diagramSheet(`${title}, sheet ${k + 1} of ${parts.length}`, note, part, paper));
 }
 
@@ -85,7 +85,7 @@ export function diagramSheet(title: string, note: string, diagram: Diagram, pape
 function scaleFor({ wide, high }: Pick<Diagram, "wide" | "high">, paper: Paper) {
   const { wideMm: short, deepMm: long } = papers[paper];
   const scaleOn = (w: number, d: number) =>
-    Math.min(mostScale, (w - 2 * marginMm) / wide, (d - 2 * marginMm - titleMm - footMm) / high);
+    Math.min(maxScale, (w - 2 * marginMm) / wide, (d - 2 * marginMm - titleMm - footMm) / high);
   const isLying = scaleOn(long, short) > scaleOn(short, long);
   const [wideMm, deepMm] = isLying ? [long, short] : [short, long];
   return { wideMm, deepMm, scale: scaleOn(wideMm, deepMm) };
@@ -124,7 +124,7 @@ export function labelSheets(
           line(corners, "fine", true),
           text([x + labelWideMm / 2, y + 8], large, Math.min(6, labelRoomMm / (0.66 * large.length)), "middle"),
           ...wrapped(small).map((words, n) =>
-            text([x + labelWideMm / 2, y + 11.6 + 3 * n], words, leastTextMm, "middle"),
+            text([x + labelWideMm / 2, y + 11.6 + 3 * n], words, minTextMm, "middle"),
           ),
         ];
       }),
@@ -134,7 +134,7 @@ export function labelSheets(
 
 /** The small words of a label in lines that fit its width: what it names in two at most, what stands after the last dot on its own. */
 function wrapped(small: string): string[] {
-  const most = Math.floor(labelRoomMm / textWideMm("m", leastTextMm));
+  const most = Math.floor(labelRoomMm / textWideMm("m", minTextMm));
   if (small.length <= most) return [small];
   const cut = small.lastIndexOf(" \u00b7 ");
   const [name, rest] = cut < 0 ? [small, []] : [small.slice(0, cut), [small.slice(cut + 3)]];

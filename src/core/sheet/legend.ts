@@ -1,8 +1,8 @@
-import { leastTextMm, type Mark, text, textWideMm } from "./marks";
+import { minTextMm, type Mark, text, textWideMm } from "./marks";
 
 /** Names on a drawing to scale: as large as they fit, or a number that is told below, so that none is too small and none lies on another. */
 
-const mostTextMm = 3.2;
+const maxTextMm = 3.2;
 
 type TextMark = Extract<Mark, { type: "text" }>;
 
@@ -12,10 +12,10 @@ export function legible(marks: readonly Mark[], scale: number): { readonly marks
   const taken: Box[] = [];
   const told = marks.map((mark): Mark => {
     if (mark.type !== "text") return mark;
-    const fits = mark.sizeMm / scale >= leastTextMm;
+    const fits = mark.sizeMm / scale >= minTextMm;
     const shown: TextMark = fits
-      ? { ...mark, sizeMm: Math.min(mostTextMm, mark.sizeMm / scale) }
-      : { ...mark, text: String(legend.push(mark.text)), sizeMm: leastTextMm, turnedDeg: 0 };
+      ? { ...mark, sizeMm: Math.min(maxTextMm, mark.sizeMm / scale) }
+      : { ...mark, text: String(legend.push(mark.text)), sizeMm: minTextMm, turnedDeg: 0 };
     const free = steps
       .map(([right, down]) => ({ ...shown, at: [shown.at[0] + right * scale, shown.at[1] + down * scale] as const }))
       .find((each) => !taken.some((box) => meets(box, boxOf(each, scale))));
@@ -56,14 +56,14 @@ export function legendMarks(
 ): { readonly marks: Mark[]; readonly deepMm: number } {
   const columns = wideMm > 170 ? 2 : 1;
   const down = Math.ceil(legend.length / columns);
-  const most = Math.floor(wideMm / columns / textWideMm("m", leastTextMm)) - 2;
+  const most = Math.floor(wideMm / columns / textWideMm("m", minTextMm)) - 2;
   return {
     marks: legend.map((name, k) => {
       const words = `${k + 1}  ${name}`;
       return text(
         [x + Math.floor(k / down) * (wideMm / columns), y + lineMm * (1 + (k % down))],
         words.length > most ? `${words.slice(0, most - 1)}…` : words,
-        leastTextMm,
+        minTextMm,
       );
     }),
     deepMm: down === 0 ? 0 : lineMm * (down + 1),

@@ -40,7 +40,7 @@ export type Paper = keyof typeof papers;
 export const pageRoom = { name: "this page", wideMm: 186, deepMm: 215 } as const;
 
 /** Nothing smaller is read on a ladder: 8 pt, mm. */
-export const leastTextMm = 2.85;
+export const minTextMm = 2.85;
 
 /** How wide words come out at most, about: letters are half as wide as high. */
 export function textWideMm(words: string, sizeMm: number): number {

@@ -1,5 +1,5 @@
 import { type SurfaceDrawing } from "./drawing";
-import { leastTextMm, line, type Mark, pageRoom, type Paper, papers, placed, type Sheet, text } from "./marks";
+import { minTextMm, line, type Mark, pageRoom, type Paper, papers, placed, type Sheet, text } from "./marks";
 import { legible, legendMarks } from "./legend";
 
 /** Scales a builder's rule has. */
@@ -65,18 +65,18 @@ export function planSheet(
         text(
           [x0 + w / 2, y0 + d + dimensionsMm - 2],
           `from the left edge (of ${mm(drawing.wideMm)})`,
-          leastTextMm,
+          minTextMm,
           "middle",
         ),
-        text([x0 + w / 2, y0 - dimensionsMm + 4], "from the right edge", leastTextMm, "middle"),
+        text([x0 + w / 2, y0 - dimensionsMm + 4], "from the right edge", minTextMm, "middle"),
         text(
           [x0 - dimensionsMm + 3, y0 + d / 2],
           `from the back edge (of ${mm(drawing.deepMm)})`,
-          leastTextMm,
+          minTextMm,
           "middle",
           90,
         ),
-        text([x0 + w + dimensionsMm - 1, y0 + d / 2], "from the front edge", leastTextMm, "middle", 90),
+        text([x0 + w + dimensionsMm - 1, y0 + d / 2], "from the front edge", minTextMm, "middle", 90),
       ],
       ...below.marks,
       ...(paper === "screen" ? [] : ruler(marginMm, deep - (isPart ? 2 : marginMm))),
@@ -115,8 +115,8 @@ function sideways(tick: number, at: number, top: number, bottom: number, fromLef
       ],
       "fine",
     ),
-    text([at + 0.8, bottom + 15], fromLeft, leastTextMm, "start", 90),
-    text([at + 0.8, top - 6], fromRight, leastTextMm, "start", 90),
+    text([at + 0.8, bottom + 15], fromLeft, minTextMm, "start", 90),
+    text([at + 0.8, top - 6], fromRight, minTextMm, "start", 90),
   ];
 }
 
@@ -138,8 +138,8 @@ function upright(tick: number, at: number, left: number, right: number, fromBack
       ],
       "fine",
     ),
-    text([left - 6, at + 0.8], fromBack, leastTextMm, "end"),
-    text([right + 6, at + 0.8], fromFront, leastTextMm),
+    text([left - 6, at + 0.8], fromBack, minTextMm, "end"),
+    text([right + 6, at + 0.8], fromFront, minTextMm),
   ];
 }
 
@@ -163,6 +163,6 @@ export function ruler(x: number, y: number): Mark[] {
       "plain",
     ),
     ...ticks,
-    text([x + 102, y], "100 mm. If it is not, print again at 100 %", leastTextMm),
+    text([x + 102, y], "100 mm. If it is not, print again at 100 %", minTextMm),
   ];
 }

@@ -1,5 +1,5 @@
 import { type SurfaceDrawing } from "./drawing";
-import { leastTextMm, line, type Mark, type Paper, papers, placed, type Sheet, text, within } from "./marks";
+import { minTextMm, line, type Mark, type Paper, papers, placed, type Sheet, text, within } from "./marks";
 import { ruler } from "./plan-sheet";
 
 /** Printers leave about so much of the paper white. */
@@ -9,7 +9,7 @@ const footMm = 20;
 /** Tiles overlap by so much, to be glued on each other. */
 const overlapMm = 10;
 /** More sheets than this nobody glues together. */
-const mostTiles = 120;
+const maxTiles = 120;
 
 export type Template = { readonly sheets: readonly Sheet[]; readonly leftOut: number };
 
@@ -41,7 +41,7 @@ export function templateSheets(
         tiles.set(`${column}/${row}`, { column, row });
       }
   const sorted = [...tiles.values()].sort((a, b) => a.row - b.row || a.column - b.column);
-  const sheets = sorted.slice(0, mostTiles).map(({ column, row }): Sheet => {
+  const sheets = sorted.slice(0, maxTiles).map(({ column, row }): Sheet => {
     const left = column * stepX;
     const bottom = drawing.deepMm - row * stepY;
     const top = bottom - tileY;
@@ -68,14 +68,14 @@ export function templateSheets(
         text(
           [marginMm, marginMm + tileY + 9],
           `Its lower left mark: ${mm(left)} from the left edge, ${mm(drawing.deepMm - bottom)} from the back edge. Tiles overlap by ${overlapMm} mm.`,
-          leastTextMm,
+          minTextMm,
         ),
-        text([marginMm, marginMm + tileY + 13], on.join("; ").slice(0, 110), leastTextMm),
+        text([marginMm, marginMm + tileY + 13], on.join("; ").slice(0, 110), minTextMm),
         ...ruler(marginMm, deepMm - marginMm + 3),
       ],
     };
   });
-  return { sheets, leftOut: Math.max(0, sorted.length - mostTiles) };
+  return { sheets, leftOut: Math.max(0, sorted.length - maxTiles) };
 }
 
 /** A mark in each corner of a tile: laid on its neighbours', they make one. */

@@ -81,7 +81,7 @@ export function skyAt(name: SkyName, climate: SiteClimate, moment: Moment): Sky 
   if (isLimitSky(name)) return namedSky(name, climate);
   const sun = sunAt(moment.atMs, climate.latitudeDeg, climate.longitudeDeg ?? moment.longitudeDeg);
   const { irradianceWm2, airTempC } =
-    name === "haze" ? haze : { irradianceWm2: clearSkyWm2(sun), airTempC: usualAirC(climate, moment.atMs) };
+    name === "haze" ? haze : { irradianceWm2: clearSkyWm2(sun), airTempC: defaultAirC(climate, moment.atMs) };
   return {
     name,
     irradianceWm2,
@@ -100,7 +100,7 @@ const warmestDay = 200;
  * Air of an ordinary clear day by season, between the records: 55 ± 20 % of the way from the lowest to the highest. A rough
  * guess, some 8 °C either way, which moves volts by 2 to 3 %.
  */
-function usualAirC({ recordLowC, recordHighC, latitudeDeg }: SiteClimate, atMs: number): number {
+function defaultAirC({ recordLowC, recordHighC, latitudeDeg }: SiteClimate, atMs: number): number {
   const day = (atMs - Date.UTC(new Date(atMs).getUTCFullYear(), 0, 1)) / 86_400_000;
   const season = Math.cos((2 * Math.PI * (day - warmestDay)) / 365.25) * (latitudeDeg >= 0 ? 1 : -1);
   return recordLowC + (recordHighC - recordLowC) * (0.55 + 0.2 * season);

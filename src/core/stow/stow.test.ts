@@ -4,9 +4,9 @@ import { type Locker, type Plan } from "../plan";
 import { foldedIn, stow } from ".";
 
 const lantern = demoPlan("The Lantern");
-const locker = (id: string, size: readonly [number, number, number], mostKg: number | null = null): Locker => {
+const locker = (id: string, size: readonly [number, number, number], maxKg: number | null = null): Locker => {
   const [lengthMm, widthMm, heightMm] = size;
-  return { id, name: id, lengthMm, widthMm, heightMm, mostKg };
+  return { id, name: id, lengthMm, widthMm, heightMm, maxKg };
 };
 const folding = (size: readonly [number, number, number], count: number, ...lockers: readonly Locker[]): Plan => {
   const [stowedLengthMm, stowedWidthMm, stowedDepthMm] = size;

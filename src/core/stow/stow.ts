@@ -73,7 +73,7 @@ export function stow(plan: Pick<Plan, "panels" | "space">): Stowing {
       sizeMm === null
         ? undefined
         : lockers.find((each) => {
-            if (each.locker.mostKg !== null && each.kg + kg > each.locker.mostKg) return false;
+            if (each.locker.maxKg !== null && each.kg + kg > each.locker.maxKg) return false;
             const rooms = put({ key, sizeMm, kg }, each.rooms);
             if (rooms === null) return false;
             each.rooms = [...rooms];

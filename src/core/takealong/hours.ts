@@ -24,7 +24,7 @@ export type PortHours = {
 
 const hourMs = 3_600_000;
 /** Less light than this proves nothing, W/m². */
-const leastWm2 = 40;
+const minWm2 = 40;
 
 /** Hour by hour what each port of a wiring is due, from a moment on for so many days; hours without light are left out. */
 export function* hoursDue(
@@ -60,7 +60,7 @@ function dueAt(
   planeOf: ReturnType<typeof createPlanes>,
 ): HourDue | null {
   const lane = provedLane(context, { ...unsaidSky, cloud: "clear", airC }, { atMs, longitudeDeg }, planeOf);
-  if (lane === null || lane.clearWm2 < leastWm2) return null;
+  if (lane === null || lane.clearWm2 < minWm2) return null;
   const bench = createBench(lane.tree, lane.window, lane.tracking);
   const under = (share: number) =>
     bench.predict(rightWorld({ irradianceWm2: share * lane.clearWm2, airTempC: airC, rossK: lane.sky.rossK }));

@@ -1,4 +1,4 @@
-import { codesOf, joinCodes, mostCodeBytes } from "../codes";
+import { codesOf, joinCodes, maxCodeBytes } from "../codes";
 import { recordSchema } from "../measured";
 import { demoPlan, dice, effort } from "@/testing";
 import { type Home, hoursDue, parseReadKey, readHome, readKey, recordsOfHome } from ".";
@@ -26,7 +26,7 @@ test("codes of any text come together again in any order, and none is larger tha
   for (let k = 0; k < effort(60); k++) {
     const text = Array.from({ length: draw.whole(0, 9000) }, () => String.fromCharCode(draw.whole(32, 126))).join("");
     const codes = codesOf(text);
-    expect(Math.max(...codes.map((code) => code.length))).toBeLessThanOrEqual(mostCodeBytes);
+    expect(Math.max(...codes.map((code) => code.length))).toBeLessThanOrEqual(maxCodeBytes);
     expect(joinCodes([...codes].reverse())).toEqual({ type: "whole", text });
     if (codes.length > 1)
       expect(joinCodes(codes.slice(1))).toEqual({ type: "missing", numbers: [1], all: codes.length });

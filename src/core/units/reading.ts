@@ -95,12 +95,12 @@ function pointOf(text: string): string {
   return /^[1-9]\d{0,2},\d{3}$/.test(number) ? text : text.replace(number, number.replace(",", "."));
 }
 
-const mostDigits = 9;
+const maxDigits = 9;
 
 function bounded(value: number, spec: FieldSpec, converted: boolean): QuantityReading {
   if (!Number.isFinite(value)) return { type: "notANumber" };
   if (spec.whole && !Number.isInteger(value)) return { type: "notWhole", value };
   if (value < spec.least || value > spec.most) return { type: "outside", value };
   // what is reckoned from another unit is kept as finely as a label could state it
-  return { type: "value", value: converted ? Number(value.toPrecision(mostDigits)) : value, converted };
+  return { type: "value", value: converted ? Number(value.toPrecision(maxDigits)) : value, converted };
 }

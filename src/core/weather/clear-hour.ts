@@ -1,4 +1,4 @@
-import { type HourLight, leastCosZenith, outsideAir } from "../light";
+import { type HourLight, minCosZenith, outsideAir } from "../light";
 import { clearSkyWm2, sunPosition } from "../sky";
 import { diffuseShare } from "./typical-year";
 
@@ -12,8 +12,8 @@ export function clearHour(atMs: number, latitudeDeg: number, longitudeDeg: numbe
   if (cosZenith <= 0) return null;
   const globalWm2 = clearSkyWm2({ zenithDeg: 90 - sun.elevationDeg });
   const outsideWm2 = outsideAir(dayOfYear(atMs));
-  const diffuseWm2 = globalWm2 * diffuseShare(globalWm2 / (outsideWm2 * Math.max(cosZenith, leastCosZenith)));
-  const beamWm2 = (globalWm2 - diffuseWm2) / Math.max(cosZenith, leastCosZenith);
+  const diffuseWm2 = globalWm2 * diffuseShare(globalWm2 / (outsideWm2 * Math.max(cosZenith, minCosZenith)));
+  const beamWm2 = (globalWm2 - diffuseWm2) / Math.max(cosZenith, minCosZenith);
   return { sun, beamWm2, diffuseWm2, globalWm2, outsideWm2 };
 }
 

@@ -9,14 +9,14 @@ export type EpwReading =
   | { readonly type: "fault"; readonly line: number; readonly field: string; readonly problem: string };
 
 /** Larger than any such file, of which a year has about 1.6 million letters. */
-export const mostEpwBytes = 8_000_000;
+export const maxEpwBytes = 8_000_000;
 /** A leap year's hours. */
-const mostHours = 8784;
+const maxHours = 8784;
 const yearHours = 8760;
-const mostHeaderLines = 20;
-const mostLineLetters = 4000;
+const maxHeaderLines = 20;
+const maxLineLetters = 4000;
 /** Columns up to the diffuse light, of 35; writers leave out some of the last. */
-const leastColumns = 16;
+const minColumns = 16;
 const missingLightWm2 = 9999;
 const missingAirC = 99.9;
 
@@ -40,15 +40,15 @@ export function readEpw(text: string): EpwReading {
 }
 
 function toYear(text: string): WeatherYear {
-  if (text.length > mostEpwBytes) throw new Fault(1, "file", `${text.length} letters; allowed: up to ${mostEpwBytes}`);
+  if (text.length > maxEpwBytes) throw new Fault(1, "file", `${text.length} letters; allowed: up to ${maxEpwBytes}`);
   const lines = text.replace(/^\ufeff/, "").split(/\r\n|\n|\r/);
   const place = toPlace(lines[0] ?? "");
-  const periods = lines.findIndex((line, k) => k < mostHeaderLines && /^DATA PERIODS\s*,/i.test(line));
+  const periods = lines.findIndex((line, k) => k < maxHeaderLines && /^DATA PERIODS\s*,/i.test(line));
   if (periods < 0)
     throw new Fault(
       1,
       "DATA PERIODS",
-      `not among the first ${mostHeaderLines} lines, where the header of such a file ends`,
+      `not among the first ${maxHeaderLines} lines, where the header of such a file ends`,
     );
   const perHour = (lines[periods] ?? "").split(",")[2]?.trim();
   if (perHour !== "1") throw new Fault(periods + 1, "records per hour", `"${cut(perHour)}"; allowed: 1`);
@@ -56,12 +56,12 @@ function toYear(text: string): WeatherYear {
   for (let k = periods + 1; k < lines.length; k++) {
     const line = lines[k] ?? "";
     if (line.trim() === "") continue;
-    if (hours.length === mostHours)
-      throw new Fault(k + 1, "row", `more than ${mostHours} hours; a year has ${yearHours}`);
+    if (hours.length === maxHours)
+      throw new Fault(k + 1, "row", `more than ${maxHours} hours; a year has ${yearHours}`);
     hours.push(toHour(line, k + 1, hours.at(-1)?.airTempC ?? null));
   }
   if (hours.length < yearHours)
-    throw new Fault(lines.length, "row", `${hours.length} hours; allowed: a whole year, ${yearHours} or ${mostHours}`);
+    throw new Fault(lines.length, "row", `${hours.length} hours; allowed: a whole year, ${yearHours} or ${maxHours}`);
   return { place, hours };
 }
 
@@ -88,11 +88,11 @@ function toPlace(line: string): WeatherPlace {
 }
 
 function toHour(line: string, at: number, airBefore: number | null): WeatherHour {
-  if (line.length > mostLineLetters)
-    throw new Fault(at, "row", `${line.length} letters; allowed: up to ${mostLineLetters}`);
+  if (line.length > maxLineLetters)
+    throw new Fault(at, "row", `${line.length} letters; allowed: up to ${maxLineLetters}`);
   const cells = line.split(",");
-  if (cells.length < leastColumns)
-    throw new Fault(at, "row", `${cells.length} columns; a row has 35, of which at least ${leastColumns} are needed`);
+  if (cells.length < minColumns)
+    throw new Fault(at, "row", `${cells.length} columns; a row has 35, of which at least ${minColumns} are needed`);
   const whole = (column: number, field: string, least: number, most: number) => {
     const value = bounded(cells[column], at, field, least, most);
     if (!Number.isInteger(value)) throw new Fault(at, field, `${value}; allowed: a whole number`);

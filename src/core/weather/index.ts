@@ -1,5 +1,5 @@
 export { clearHour } from "./clear-hour";
-export { type EpwReading, mostEpwBytes, readEpw } from "./epw";
+export { type EpwReading, maxEpwBytes, readEpw } from "./epw";
 export { lightOfHour } from "./light";
 export { dayOf, hoursOfFile, type SkyHour } from "./sky-hour";
 export {

@@ -1,4 +1,4 @@
-import { type HourLight, leastCosZenith, outsideAir } from "../light";
+import { type HourLight, minCosZenith, outsideAir } from "../light";
 import { sunPosition } from "../sky";
 import { type WeatherHour, type WeatherPlace } from "./year";
 
@@ -23,7 +23,7 @@ export function lightOfHour(
   const onFlat = Math.max(0, cosZenith);
   const global = globalWm2 ?? Math.max(0, (beamWm2 ?? 0) * onFlat + (diffuseWm2 ?? 0));
   const diffuse = diffuseWm2 ?? Math.max(0, global - (beamWm2 ?? 0) * onFlat);
-  const beam = beamWm2 ?? (cosZenith > leastCosZenith ? Math.max(0, (global - diffuse) / cosZenith) : 0);
+  const beam = beamWm2 ?? (cosZenith > minCosZenith ? Math.max(0, (global - diffuse) / cosZenith) : 0);
   return {
     sun,
     beamWm2: beam,

@@ -1,4 +1,4 @@
-import { leastCosZenith, outsideAir } from "../light";
+import { minCosZenith, outsideAir } from "../light";
 import { sunPosition } from "../sky";
 import { clearnessOfDays } from "./clearness";
 import { type SkyHour } from "./sky-hour";
@@ -75,14 +75,14 @@ export function* typicalMonth(
       const globalWm2 = share * of * meanWhM2;
       const onFlat = Math.sin(hour.sun.elevationDeg * degree);
       // of so low a sun, what comes straight cannot be told from what comes from everywhere
-      const even = onFlat > leastCosZenith ? diffuseShare(globalWm2 / (hour.outsideWm2 * onFlat)) : 1;
+      const even = onFlat > minCosZenith ? diffuseShare(globalWm2 / (hour.outsideWm2 * onFlat)) : 1;
       yield {
         light: {
           sun: hour.sun,
           outsideWm2: hour.outsideWm2,
           globalWm2,
           diffuseWm2: even * globalWm2,
-          beamWm2: onFlat > leastCosZenith ? ((1 - even) * globalWm2) / onFlat : 0,
+          beamWm2: onFlat > minCosZenith ? ((1 - even) * globalWm2) / onFlat : 0,
         },
         airTempC: airAt(air, month, hour.atHour),
         month,

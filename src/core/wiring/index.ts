@@ -1,4 +1,4 @@
-export { type Group, type Item, type Lane, mostDepth, mostPieces, type Row, type Tile } from "./lane";
+export { type Group, type Item, type Lane, maxDepth, maxPieces, type Row, type Tile } from "./lane";
 export {
   allOut,
   isChanged,

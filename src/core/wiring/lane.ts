@@ -19,5 +19,5 @@ export type Row = { readonly id: string | null; readonly items: readonly Item[];
 export type Lane = { readonly inputId: string | null; readonly portId: string | null; readonly rows: readonly Row[] };
 
 /** Most panels in a plan, and most groups inside groups: more than any roof, few enough to stay quick. */
-export const mostPieces = 200;
-export const mostDepth = 4;
+export const maxPieces = 200;
+export const maxDepth = 4;

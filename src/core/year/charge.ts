@@ -2,7 +2,7 @@ import { type FilledBattery } from "../need";
 
 /** Share of charge from which a battery takes less and less, and what it still takes when full, as a share of its most. */
 const taperFrom = 0.85;
-const leastTaken = 0.05;
+const minTaken = 0.05;
 /** Steps of an hour: charge and taper then follow each other closely. */
 const steps = 4;
 
@@ -10,7 +10,7 @@ const steps = 4;
 export function acceptance(charge: number): number {
   if (charge >= 1) return 0;
   if (charge <= taperFrom) return 1;
-  return 1 - ((charge - taperFrom) / (1 - taperFrom)) * (1 - leastTaken);
+  return 1 - ((charge - taperFrom) / (1 - taperFrom)) * (1 - minTaken);
 }
 
 export type HourFlow = {
@@ -36,7 +36,7 @@ export type Flows = {
  * depth; what is left of the sun goes in as it takes it, then what is left of other sources. Lithium takes nothing below 0 °C.
  */
 export function hourOfCharge(battery: FilledBattery, charge: number, flows: Flows): HourFlow {
-  const { capacityWh, usableShare, mostChargeW, freezes } = battery;
+  const { capacityWh, usableShare, maxChargeW, freezes } = battery;
   const floor = 1 - usableShare;
   const cold = freezes && flows.airTempC < 0;
   let now = charge;
@@ -46,7 +46,7 @@ export function hourOfCharge(battery: FilledBattery, charge: number, flows: Flow
     const directW = Math.min(flows.sunW, flows.loadW);
     const servedW = Math.min(flows.sourcesW, flows.loadW - directW);
     const roomW = capacityWh > 0 ? ((1 - now) * capacityWh) / hours : 0;
-    const takesW = cold ? 0 : Math.min(roomW, mostChargeW * acceptance(now));
+    const takesW = cold ? 0 : Math.min(roomW, maxChargeW * acceptance(now));
     const storedW = Math.min(flows.sunW - directW, takesW);
     const addedW = Math.min(flows.sourcesW - servedW, takesW - storedW);
     const wantedW = flows.loadW - directW - servedW;

@@ -115,13 +115,13 @@ function variantsOf({ plan, wiringId, weather }: GainParts): Variant[] {
     ...(plan.need.batteries.some(({ capacityAh }) => capacityAh !== null)
       ? changed(
           { type: "battery", times: 2 },
-          plan.need.batteries.map(({ id, capacityAh, mostChargeA }): Change => ({
+          plan.need.batteries.map(({ id, capacityAh, maxChargeA }): Change => ({
             type: "patchInNeed",
             list: "batteries",
             id,
             patch: {
               capacityAh: capacityAh === null ? null : Math.min(10_000, 2 * capacityAh),
-              mostChargeA: mostChargeA === null ? null : Math.min(1000, 2 * mostChargeA),
+              maxChargeA: maxChargeA === null ? null : Math.min(1000, 2 * maxChargeA),
             },
           })),
         )

@@ -49,12 +49,12 @@ export function meanOf(values: readonly number[]): number {
 }
 
 /** Light at which uneven parts are compared with even ones; the share hardly depends on it. */
-const usualWm2 = 800;
+const defaultWm2 = 800;
 
 export function evennessOf(model: PanelModel, light: readonly number[]): number {
   if (light.every((each) => each === light[0])) return 1;
-  const even = ownMaxW(model, usualWm2 * meanOf(light), stcCellTempC);
-  const irradianceWm2 = light.map((each) => each * usualWm2);
+  const even = ownMaxW(model, defaultWm2 * meanOf(light), stcCellTempC);
+  const irradianceWm2 = light.map((each) => each * defaultWm2);
   const uneven = createBulkSolver()({ type: "panel", model, cellTempC: stcCellTempC, irradianceWm2 }).mpp.p;
   return even > 0 ? Math.min(1, uneven / even) : 1;
 }

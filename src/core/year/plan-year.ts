@@ -260,10 +260,10 @@ function storeYear(batteryId: string | null, days: readonly DayOfRun[]): StoreYe
   const months = Array.from({ length: 12 }, (_, k) => days.filter(({ month }) => month === k + 1));
   const shortOf = (from: number) =>
     days.slice(from, from + fortnight).reduce((sum, { needWh, sunWh }) => sum + needWh - sunWh, 0);
-  let [worst, mostShort] = [0, Number.NEGATIVE_INFINITY];
+  let [worst, maxShort] = [0, Number.NEGATIVE_INFINITY];
   for (let from = 0; from + fortnight <= days.length; from++) {
     const short = shortOf(from);
-    if (short > mostShort) [worst, mostShort] = [from, short];
+    if (short > maxShort) [worst, maxShort] = [from, short];
   }
   return {
     batteryId,

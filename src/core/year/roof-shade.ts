@@ -8,12 +8,12 @@ import { createTurner, type Stay } from "./facing";
 export type RoofShade = (key: TileKey, hour: SkyHour, stay: Stay, poseId: string) => readonly number[] | null;
 
 /** Ways of standing kept: those of a day in which panels are turned every hour, and of some poses. */
-const mostStandings = 200;
+const maxStandings = 200;
 /** Hours kept. */
-const mostHours = 2000;
+const maxHours = 2000;
 
 /** Roofs whose shadows are kept: neither how panels are wired nor panels that lie elsewhere change them. */
-const mostKept = 4;
+const maxKept = 4;
 const kept: { readonly parts: readonly unknown[]; readonly shade: RoofShade }[] = [];
 
 /**
@@ -29,7 +29,7 @@ export function createRoofShade(plan: Plan): RoofShade {
   if (known !== undefined) return known.shade;
   const shade = shadeOf(plan);
   kept.unshift({ parts, shade });
-  kept.splice(mostKept);
+  kept.splice(maxKept);
   return shade;
 }
 
@@ -60,9 +60,9 @@ function shadeOf(plan: Plan): RoofShade {
     const turned = mounts.map(({ tiltDeg, azimuthDeg }) => `${tiltDeg.toFixed(1)} ${(azimuthDeg ?? -1).toFixed(1)}`);
     const standing = `${poseId}/${stay.headingDeg}/${stay.latitudeDeg}/${turned.join()}`;
     const maker = makers.get(standing) ?? createRoofLight({ ...plan, mounts }, poseId, stay);
-    if (makers.size > mostStandings) makers.clear();
+    if (makers.size > maxStandings) makers.clear();
     makers.set(standing, maker);
-    if (known.size > mostHours) known.clear();
+    if (known.size > maxHours) known.clear();
     const shades = maker(hour.light.sun);
     known.set(at, shades);
     return shades.get(key) ?? null;

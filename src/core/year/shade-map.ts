@@ -51,7 +51,7 @@ export type ShadeMapParts = {
 
 /** Spots are of this size, and larger where a surface would have too many. */
 const finestSpotMm = 50;
-const mostSpots = 6000;
+const maxSpots = 6000;
 /** Spots lie as high as panels usually do over a roof. */
 const spotHeightMm = 40;
 
@@ -198,7 +198,7 @@ function gridOf({ outline }: Surface): Grid {
   const { x, y } = boundsOf(pointsOf(outline));
   const [leftMm, backMm] = [x[0], y[0]];
   const [wideMm, deepMm] = [x[1] - leftMm, y[1] - backMm];
-  const spotMm = Math.max(finestSpotMm, Math.ceil(Math.sqrt((wideMm * deepMm) / mostSpots) / 10) * 10);
+  const spotMm = Math.max(finestSpotMm, Math.ceil(Math.sqrt((wideMm * deepMm) / maxSpots) / 10) * 10);
   return { spotMm, leftMm, backMm, columns: Math.ceil(wideMm / spotMm), rows: Math.ceil(deepMm / spotMm) };
 }
 

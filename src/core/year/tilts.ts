@@ -25,14 +25,14 @@ export type BestTilts = {
 };
 
 const stepDeg = 5;
-const mostDeg = 75;
+const maxDeg = 75;
 const near = 0.98;
 
 /** The best fixed tilt and the best two with their months, by trying all of them in steps of 5°. */
 export function bestTilts(plan: Pick<Plan, "site">, weather: WeatherYear | null, mount: Mount): BestTilts {
   const yields = createYields(plan, weather);
   const towardsNoon = { azimuthDeg: null, azimuthFrom: "north" } as const;
-  const tried = Array.from({ length: mostDeg / stepDeg + 1 }, (_, k) => {
+  const tried = Array.from({ length: maxDeg / stepDeg + 1 }, (_, k) => {
     const tiltDeg = k * stepDeg;
     const whADay = yields.of({ tiltDeg, ...towardsNoon, turning: { type: "fixed" } }, mount);
     return { tiltDeg, whADay, kwhPerW: yearOf(whADay) };

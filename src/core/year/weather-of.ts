@@ -64,12 +64,12 @@ export function typicalMonthsOf({ site }: Pick<Plan, "site">): {
 }
 
 /** Clearest a month can be: no air lets more through, whatever somebody typed. */
-const mostClearness = 0.8;
+const maxClearness = 0.8;
 
 /** Share of the light outside the air; 0 in the polar night. */
 export function clearnessOf(ghiKwhM2: number, latitudeDeg: number, month: number): number {
   const outside = outsideMonthWhM2(latitudeDeg, month);
-  return outside > 0 ? Math.min(mostClearness, (1000 * ghiKwhM2) / outside) : 0;
+  return outside > 0 ? Math.min(maxClearness, (1000 * ghiKwhM2) / outside) : 0;
 }
 
 /** Where the plan is in each month, and which way it points. A journey is where it spends most days of the month. */

@@ -53,7 +53,7 @@ test("charge stays between empty and full, no energy comes from nowhere, and lit
   fc.assert(
     fc.property(
       fc.record({ sunW: of(2000), loadW: of(2000), sourcesW: of(500), airTempC: fc.integer({ min: -30, max: 40 }) }),
-      fc.record({ capacityWh: of(5000), usableShare: of(1), mostChargeW: of(3000), freezes: fc.boolean() }),
+      fc.record({ capacityWh: of(5000), usableShare: of(1), maxChargeW: of(3000), freezes: fc.boolean() }),
       of(1),
       (flows, given, charge) => {
         const battery: FilledBattery = { volts: 12, usableWh: 0, standingW: 0, ...given };

@@ -7,7 +7,7 @@ import { sharesOf } from "./shares";
 import { skyOf } from "./sky-of";
 
 /** Power lost with each degree above 25 °C by a usual crystalline panel, as a share: what labels that are silent get too. */
-const usualTempCo = 0.0036;
+const defaultTempCo = 0.0036;
 /** Kinds of day of a month: light on a plane is all but straight in clearness, so a few are enough. */
 const kinds = 4;
 
@@ -34,7 +34,7 @@ export function createYields(plan: Pick<Plan, "site">, weather: WeatherYear | nu
         const plane = turn(facing, { ...hour, sun }, stay);
         const insideWm2 = left * lightOn(plane, hour.light, shares.ground, skyline.seenFrom(plane, sun)).insideWm2;
         const suns = insideWm2 / 1000;
-        const heat = 1 - usualTempCo * (hour.airTempC + rossK * insideWm2 - 25);
+        const heat = 1 - defaultTempCo * (hour.airTempC + rossK * insideWm2 - 25);
         // at half the amps cables lose half the share
         whPerW[hour.month - 1] = (whPerW[hour.month - 1] ?? 0) + suns * heat * (1 - shares.cable * suns) * hour.hours;
       }

@@ -19,7 +19,7 @@ type Props = {
 };
 
 /** Most panels of one kind drawn on the shelf; the rest are counted. */
-const mostDrawn = 8;
+const maxDrawn = 8;
 
 /** The panels of the plan that are not wired, by kind, and how many of each the plan has. */
 export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing, mayGrow }: Props) {
@@ -73,9 +73,9 @@ const ShelfKind = memo(
           <span>{label.name}</span>
         </div>
         <div className={style["shelfTiles"]}>
-          {tiles.slice(0, mostDrawn).map(drawing.drawOnShelf)}
+          {tiles.slice(0, maxDrawn).map(drawing.drawOnShelf)}
           <span className={style["quiet"]}>
-            {tiles.length === 0 ? "all wired" : tiles.length > mostDrawn ? `and ${tiles.length - mostDrawn} more` : ""}
+            {tiles.length === 0 ? "all wired" : tiles.length > maxDrawn ? `and ${tiles.length - maxDrawn} more` : ""}
           </span>
         </div>
       </div>

@@ -15,13 +15,13 @@ const scale = 84 / 2300;
 const least = { width: 34, height: 16 } as const;
 const assumedMm = { length: 1200, width: 550 } as const;
 /** More stripes than this on a tile cannot be told apart. */
-const mostStripes = 24;
+const maxStripes = 24;
 
 /** A panel drawn to scale, its substrings as stripes: shaded ones hatched, bypassed ones crossed out. */
 export function TilePicture({ label, tile, stand, substrings, bypassed, onSubstring }: Props) {
   const width = Math.max(least.width, Math.min(88, (label.lengthMm ?? assumedMm.length) * scale));
   const height = Math.max(least.height, Math.min(40, (label.widthMm ?? assumedMm.width) * scale));
-  const shown = Math.min(substrings, mostStripes);
+  const shown = Math.min(substrings, maxStripes);
   const stripe = width / shown;
   const dark = tile.joinedPast || stand.stance !== "out";
   return (

@@ -18,7 +18,7 @@ import {
   lightAt,
   locate,
   mergeRowUp,
-  mostPieces,
+  maxPieces,
   newTile,
   type Place,
   type Pose,
@@ -254,7 +254,7 @@ function shortName(panel: PlanPanel | undefined): string {
 export function fill(board: Board, filling: Filling, more: number): Outcome {
   const { lacks } = fillLane(board.plan, board.wiring, filling);
   if (lacks > more) return null;
-  if (piecesIn(board.plan) + lacks > mostPieces) return { change: null, said: fullWords };
+  if (piecesIn(board.plan) + lacks > maxPieces) return { change: null, said: fullWords };
   return {
     change: { type: "fillLane", wiringId: board.wiring.id, more, ...filling },
     said: `${laneName(board, filling)}: ${fillWords(board, filling)}.`,
@@ -274,13 +274,13 @@ export function diode(board: Board, key: TileKey): Outcome {
   );
 }
 
-const fullWords = `A plan holds up to ${mostPieces} panels.`;
+const fullWords = `A plan holds up to ${maxPieces} panels.`;
 
 /** One more or fewer panel of a kind in the plan; the last one of a kind stays. */
 export function countBy({ plan }: Board, panelId: string, by: 1 | -1): Outcome {
   const panel = plan.panels.find(({ id }) => id === panelId);
   if (panel === undefined || panel.pieces.length + by < 1) return null;
-  if (piecesIn(plan) + by > mostPieces) return { change: null, said: fullWords };
+  if (piecesIn(plan) + by > maxPieces) return { change: null, said: fullWords };
   return {
     change: { type: "setCount", panelId: panel.id, count: panel.pieces.length + by },
     said: `${panel.pieces.length + by} × ${panel.label.name} in the plan.`,

@@ -6,7 +6,7 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useMemo, useState } from "react";
-import { mergePlans, type PartDifference, partsApart, type Plan, type Side, usualSide } from "@/core/plan";
+import { mergePlans, type PartDifference, partsApart, type Plan, type Side, defaultSide } from "@/core/plan";
 import { LevelMark, Table } from "@/ui";
 import style from "./conflict.module.css";
 import { changedByWords, differenceWords, mergeFaultWords, partTitle } from "./conflict-words";
@@ -23,7 +23,7 @@ type Props = {
 export function ConflictView({ base, mine, theirs, onMerge, onClose }: Props) {
   const apart = useMemo(() => partsApart(base, mine, theirs), [base, mine, theirs]);
   const [chosen, setChosen] = useState<ReadonlyMap<string, Side>>(new Map());
-  const sideOf = (part: PartDifference) => chosen.get(part.key) ?? usualSide(part);
+  const sideOf = (part: PartDifference) => chosen.get(part.key) ?? defaultSide(part);
   const merged = mergePlans(mine, theirs, apart, sideOf);
   const choose = (key: string, side: Side) => setChosen(new Map([...chosen, [key, side]]));
   const all = (side: Side) => setChosen(new Map(apart.map(({ key }) => [key, side])));

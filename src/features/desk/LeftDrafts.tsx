@@ -10,7 +10,7 @@ import { useDeskState, useResolve } from "./DeskProvider";
 import { useSaveAsNew } from "./useSaveAsNew";
 
 /** Parts named of a draft that differs in many. */
-const mostNamed = 4;
+const maxNamed = 4;
 
 /** What other pages of this browser left unsaved of this plan, each as what it is; nothing goes until the person says so. */
 export function LeftDrafts() {
@@ -31,13 +31,13 @@ function LeftPlan({ draft }: { draft: LeftDraft<Plan> }) {
   const { key, revision, atMs, document } = draft;
   const saveAsNew = useSaveAsNew(key);
   const parts = partsApart(null, document, saved).map(partTitle);
-  const more = parts.length > mostNamed ? ` and ${parts.length - mostNamed} more` : "";
+  const more = parts.length > maxNamed ? ` and ${parts.length - maxNamed} more` : "";
   return (
     <LeftLine
       words={
         <>
           <strong>Left unsaved at {format(atMs, "HH:mm, d MMMM")}</strong>, made from revision {revision}. Differs in:{" "}
-          {parts.slice(0, mostNamed).join("; ")}
+          {parts.slice(0, maxNamed).join("; ")}
           {more}.
         </>
       }

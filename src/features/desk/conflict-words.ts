@@ -61,11 +61,11 @@ export function differenceWords({ kind, mine, theirs, paths }: PartDifference, s
     }),
   );
   const [...all] = lines;
-  return all.length > mostLines ? [...all.slice(0, mostLines), `and ${all.length - mostLines} more`] : all;
+  return all.length > maxLines ? [...all.slice(0, maxLines), `and ${all.length - maxLines} more`] : all;
 }
 
-const mostLines = 6;
-const mostText = 80;
+const maxLines = 6;
+const maxText = 80;
 
 export function mergeFaultWords(fault: PlanFault): string {
   const why = fault.type === "invalid" ? fault.problem : "they do not make a plan that can be read";
@@ -147,7 +147,7 @@ function shown(value: unknown): string {
   if (value === null || value === undefined || value === "") return "nothing";
   if (typeof value === "number") return trueMinus(String(value));
   const text = typeof value === "string" ? value : JSON.stringify(value);
-  return text.length > mostText ? `${text.slice(0, mostText)}…` : text;
+  return text.length > maxText ? `${text.slice(0, maxText)}…` : text;
 }
 
 function nameIn(value: unknown, inside?: string): string | null {

@@ -1,7 +1,7 @@
 import { differences, type History, type Plan, readPlanText, startHistory } from "@/core/plan";
 
 /** Most text kept of a plan's history, characters: browsers allow about five million for a whole site. */
-const mostKept = 1_500_000;
+const maxKept = 1_500_000;
 
 type Kept = { readonly present: string; readonly past: readonly string[]; readonly future: readonly string[] };
 
@@ -9,7 +9,7 @@ type Kept = { readonly present: string; readonly past: readonly string[]; readon
 export function packHistory({ past, present, future }: History): string {
   const texts = (plans: readonly Plan[]) => plans.map((plan) => JSON.stringify(plan));
   const kept = { present: JSON.stringify(present), past: texts(past), future: texts(future) };
-  let room = mostKept - kept.present.length;
+  let room = maxKept - kept.present.length;
   const newest = (list: readonly string[]): string[] => {
     const taken: string[] = [];
     for (const text of list) {

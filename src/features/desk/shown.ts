@@ -2,7 +2,7 @@ import { type DeskState } from "./store";
 import { isJudged, wiringOf } from "./slices/look";
 
 /** Longest that a change waits for its verdict before it is drawn without, ms: about a frame. */
-export const mostWaitMs = 16;
+export const maxWaitMs = 16;
 
 /** Runs something later unless it is called off. */
 export type Later = (run: () => void, ms: number) => () => void;

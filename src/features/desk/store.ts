@@ -11,7 +11,7 @@ import {
   redo,
   undo,
 } from "@/core/plan";
-import { type Later, mostWaitMs, waits } from "./shown";
+import { type Later, maxWaitMs, waits } from "./shown";
 import { type DocumentSlice, openDocument } from "./slices/document";
 import { firstLook, type LookSlice } from "./slices/look";
 import { pointingAtNothing, type PointingSlice } from "./slices/pointing";
@@ -53,7 +53,7 @@ export function createDesk(opened: SavedPlan, later: Later): Desk {
     const { now: before, shown } = store.getState();
     const now = { ...before, ...patch };
     if (waits(now, shown)) {
-      callOff ??= later(showNow, mostWaitMs);
+      callOff ??= later(showNow, maxWaitMs);
       store.setState({ now });
       return;
     }

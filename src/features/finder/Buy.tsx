@@ -145,7 +145,7 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
 const year = (energyKwh: number) => scoreAmount(energyKwh, { type: "year" });
 
 function best({ offers }: Bought): Purchase | null {
-  return offers.find(({ titles }) => titles.includes("mostEnergy"))?.purchase ?? null;
+  return offers.find(({ titles }) => titles.includes("maxEnergy"))?.purchase ?? null;
 }
 
 function Line({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {

@@ -41,7 +41,7 @@ export function Packet({ plan, offer, best, against, goal, proved, isOnBoard, ca
     against !== null && !isOnBoard
       ? against
       : facts !== best
-        ? { facts: best, name: `“${titleWords.mostEnergy}”` }
+        ? { facts: best, name: `“${titleWords.maxEnergy}”` }
         : null;
   const remarks = [
     ...new Set(

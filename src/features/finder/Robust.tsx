@@ -97,7 +97,7 @@ function scaled(results: readonly TrialResult[], offers: readonly Offer[]): read
 
 /** Of each packet: whether it stays safe in all that was tried, and how often it stays first. */
 function standings(results: readonly TrialResult[]): string[] {
-  const firsts = results.map(({ wirings }) => mostOf(wirings));
+  const firsts = results.map(({ wirings }) => maxOf(wirings));
   return (results[0]?.wirings ?? []).map((_, k) => {
     const own = results.map(({ wirings }) => wirings[k]);
     const stopped = own.filter((each) => each?.stopped === true).length;
@@ -106,7 +106,7 @@ function standings(results: readonly TrialResult[]): string[] {
   });
 }
 
-const mostOf = (wirings: TrialResult["wirings"]) =>
+const maxOf = (wirings: TrialResult["wirings"]) =>
   Math.max(...wirings.map(({ score, stopped }) => (stopped ? 0 : score)));
 
 /** Nearer than this is as good. */
@@ -115,7 +115,7 @@ const isFirst = (score: number, most: number) => score >= most * 0.9995;
 type TrialProps = { readonly words: string; readonly wirings: TrialResult["wirings"]; readonly goal: Goal };
 
 function Trial({ words, wirings, goal }: TrialProps) {
-  const most = mostOf(wirings);
+  const most = maxOf(wirings);
   return (
     <tr>
       <th scope="row">{words}</th>

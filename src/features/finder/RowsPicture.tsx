@@ -14,11 +14,11 @@ const tile = { wide: 17, high: 12, gap: 3 } as const;
 type Drawn = { readonly row: readonly string[]; readonly times: number };
 
 /** Rows before one port that are drawn one by one; where there are more, those that are alike are drawn once. */
-const mostDrawn = 5;
+const maxDrawn = 5;
 
 function drawnRows({ rows }: Lane): readonly Drawn[] {
   const all = rows.map((row) => tilesOfRows([row]).map(({ panelId }) => panelId));
-  if (all.length <= mostDrawn) return all.map((row) => ({ row, times: 1 }));
+  if (all.length <= maxDrawn) return all.map((row) => ({ row, times: 1 }));
   const alike = new Map<string, Drawn>();
   for (const row of all) {
     const key = row.join();

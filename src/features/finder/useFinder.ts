@@ -61,7 +61,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
     [],
   );
 
-  async function look(mostSolved: number | null, isFirst: boolean): Promise<void> {
+  async function look(maxSolved: number | null, isFirst: boolean): Promise<void> {
     stop();
     const mine = (turn.current += 1);
     const isMine = () => turn.current === mine;
@@ -105,7 +105,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
     }
     const found = await pageMail().ask(
       "find",
-      { ask, bounds, mostSolved },
+      { ask, bounds, maxSolved },
       {
         lane: "crew 0",
         topic: named("rest"),

@@ -11,7 +11,7 @@ import { deviceHelp, inputKindWords } from "./fields";
 import { PortForm } from "./PortForm";
 import { SharingForm } from "./SharingForm";
 
-const mostPorts = 8;
+const maxPorts = 8;
 
 type Props = {
   readonly editor: DeviceEditor;
@@ -45,7 +45,7 @@ export function DeviceForm({ editor, port, onPort, onField }: Props) {
             </Button>
           ))}
         </Box>
-        {ports.length < mostPorts && (
+        {ports.length < maxPorts && (
           <>
             <Button size="small" startIcon={<Plus size={16} />} onClick={() => add(blankPort(newId(), nextName))}>
               Add a port

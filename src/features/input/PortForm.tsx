@@ -14,7 +14,7 @@ type Tier = PortSheet["currentLimits"][number];
 type PlainField =
   "maxV" | "minV" | "wakeV" | "batteryV" | "wakeMarginV" | "stayMarginV" | "maxW" | "batteryMaxA" | "pwmDropV";
 
-const mostTiers = 4;
+const maxTiers = 4;
 
 /** The data sheet of one port: window, current tiers, watts, waking. */
 export function PortForm({ editor, port, onField }: Props) {
@@ -151,7 +151,7 @@ export function PortForm({ editor, port, onField }: Props) {
             </Box>
           ))}
         </Box>
-        {port.currentLimits.length < mostTiers && <AddButton onClick={addTier}>Add a tier</AddButton>}
+        {port.currentLimits.length < maxTiers && <AddButton onClick={addTier}>Add a tier</AddButton>}
       </FieldGroup>
       <FieldGroup title="Watts">
         <Grid columns={2}>

@@ -10,8 +10,8 @@ import { type DeviceEditor } from "./device-editor";
 import { AddButton, RemoveButton } from "./ListButtons";
 import { natureWords, portHelp } from "./fields";
 
-const mostGroups = 8;
-const mostModules = 8;
+const maxGroups = 8;
+const maxModules = 8;
 
 /** What ports of a device share, and the modules that add ports to it. */
 export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField: (help: string) => void }) {
@@ -109,7 +109,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
             </Box>
           ))}
         </Box>
-        {device.groups.length < mostGroups && (
+        {device.groups.length < maxGroups && (
           <AddButton
             onClick={() =>
               set({
@@ -158,7 +158,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
             </Box>
           ))}
         </Box>
-        {device.modules.length < mostModules && (
+        {device.modules.length < maxModules && (
           <AddButton onClick={() => set({ modules: [...device.modules, { id: newId(), name: "Add-on module" }] })}>
             Add a module
           </AddButton>

@@ -1,4 +1,4 @@
-import { type ApiFault, type ApiResult, mayPass, mostOutliving } from "@/api";
+import { type ApiFault, type ApiResult, mayPass, maxOutliving } from "@/api";
 import { differences } from "@/core/plan";
 import { type Draft, type DraftKind, type DraftShelf } from "./drafts";
 import { type LeftDraft, type Standing, type Version } from "./standing";
@@ -232,7 +232,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
     },
     flush: (outlive) => {
       const { revision, present: sent, save } = screen.read();
-      if (save.type !== "unsaved" || (outlive && JSON.stringify(sent).length > mostOutliving)) return;
+      if (save.type !== "unsaved" || (outlive && JSON.stringify(sent).length > maxOutliving)) return;
       // the answer may never be read; the draft stays, and is dropped on return when it matches
       void server.replace(revision, sent, outlive).then((result) => {
         if (result.type === "ok") acknowledge(result.value.revision, sent);

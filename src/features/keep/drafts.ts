@@ -117,7 +117,7 @@ export function draftShelf(): DraftShelf {
 
 const journalPrefix = "golden-array-journal:";
 /** A draft this large is not noted: that would take time from the typing. */
-const mostNoted = 300_000;
+const maxNoted = 300_000;
 
 /**
  * The browser's database takes a moment, and a page may end within it: until a draft is there it is noted in the small storage,
@@ -126,7 +126,7 @@ const mostNoted = 300_000;
 function note(draft: Draft): boolean {
   try {
     const text = JSON.stringify(draft);
-    if (text.length > mostNoted) return false;
+    if (text.length > maxNoted) return false;
     window.localStorage.setItem(`${journalPrefix}${draft.key}`, text);
     return true;
   } catch {

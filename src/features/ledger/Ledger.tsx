@@ -23,7 +23,7 @@ import { MarginBar } from "./MarginBar";
 import { applyMend } from "./mends";
 
 /** A ledger longer than this, of several ports, begins with what does not pass; the rest is a press away. */
-const mostUnfolded = 12;
+const maxUnfolded = 12;
 
 /** One line per rule and port: the number, the limit, the room left, what was assumed, why, and what would mend it. */
 export const Ledger = memo(function Ledger() {
@@ -38,7 +38,7 @@ export const Ledger = memo(function Ledger() {
   const sought = useDeskState(({ soughtFinding }) => soughtFinding);
   const findings = assessment?.type === "assessed" ? assessment.findings : [];
   const passing = findings.filter(({ level }) => level === "good").length;
-  const folds = findings.length > mostUnfolded && passing > 0;
+  const folds = findings.length > maxUnfolded && passing > 0;
   const shown =
     folds && !withPassing ? findings.filter(({ level, id }) => level !== "good" || id === sought) : findings;
   const stops = useStops();

@@ -82,13 +82,13 @@ function Body({ reading }: { reading: FileRead }) {
             <Box component="section" aria-label="Not taken">
               <strong>Not taken</strong>
               <ul className={style["list"]}>
-                {refused.slice(0, mostShown).map(({ at, name, path, problem }) => (
+                {refused.slice(0, maxShown).map(({ at, name, path, problem }) => (
                   <li key={`${at} ${path}`}>
                     {columns === null ? `Sheet ${at}` : `Row ${at}`}
                     {name === "" ? "" : ` (${name})`}: {path}: {problem}.
                   </li>
                 ))}
-                {refused.length > mostShown && <li>and {refused.length - mostShown} more</li>}
+                {refused.length > maxShown && <li>and {refused.length - maxShown} more</li>}
               </ul>
             </Box>
           )}
@@ -98,7 +98,7 @@ function Body({ reading }: { reading: FileRead }) {
   }
 }
 
-const mostShown = 20;
+const maxShown = 20;
 
 function Columns({ columns, absent }: { columns: readonly ColumnReport[]; absent: readonly Absent[] }) {
   return (

@@ -1,4 +1,4 @@
-import { type CellFault, type ColumnReport, mostColumns, mostLibraryBytes, mostSheets } from "@/core/library";
+import { type CellFault, type ColumnReport, maxColumns, maxLibraryBytes, maxSheets } from "@/core/library";
 import { counted, trueMinus } from "@/words";
 import { type ReadFault } from "./useFileRead";
 
@@ -6,7 +6,7 @@ import { type ReadFault } from "./useFileRead";
 export function fileFaultSentence(fault: ReadFault, fileName: string): string {
   switch (fault.type) {
     case "tooLarge":
-      return `“${fileName}” holds ${megabytes(fault.bytes)}; allowed: up to ${megabytes(mostLibraryBytes)}.`;
+      return `“${fileName}” holds ${megabytes(fault.bytes)}; allowed: up to ${megabytes(maxLibraryBytes)}.`;
     case "workerEnded":
       return `The reading of “${fileName}” broke off (${fault.message}). Try once more, or with a smaller file.`;
     case "empty":
@@ -16,11 +16,11 @@ export function fileFaultSentence(fault: ReadFault, fileName: string): string {
     case "badQuotes":
       return `The quotation marks of row ${fault.row} do not close, so that columns cannot be told apart from there on.`;
     case "tooManyColumns":
-      return `A row has ${fault.count} columns; allowed: up to ${mostColumns}.`;
+      return `A row has ${fault.count} columns; allowed: up to ${maxColumns}.`;
     case "tooManyRows":
-      return `The table has more than ${mostSheets} rows; allowed: up to ${mostSheets} in one file.`;
+      return `The table has more than ${maxSheets} rows; allowed: up to ${maxSheets} in one file.`;
     case "tooMany":
-      return `The file holds ${fault.count} sheets; allowed: up to ${mostSheets}.`;
+      return `The file holds ${fault.count} sheets; allowed: up to ${maxSheets}.`;
     case "noHeadings":
       return `None of the headings is one known here (${fault.headings.map((heading) => `“${heading}”`).join(", ")}). The first row must name the columns, such as “Name, Pmax (W), Voc (V)”.`;
     case "notJson":

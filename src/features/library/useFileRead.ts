@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { mostLibraryBytes, type Sheets } from "@/core/library";
+import { maxLibraryBytes, type Sheets } from "@/core/library";
 import { type FileContents, type FileFault, pageMail, type ShelfName } from "@/workers";
 
 /** Why nothing is to be had of a file, whether or not it was looked into. */
@@ -45,7 +45,7 @@ export function useFileRead({ shelf, existing, keep }: Parts) {
 
   const take = async (file: File) => {
     const fileName = file.name;
-    if (file.size > mostLibraryBytes)
+    if (file.size > maxLibraryBytes)
       return setReading({ type: "refused", fileName, fault: { type: "tooLarge", bytes: file.size } });
     setReading({ type: "reading", fileName, rows: 0, share: 0 });
     const text = await file.text();

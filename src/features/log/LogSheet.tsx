@@ -142,7 +142,7 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
 /** On a phone both columns are one, with what is to be written first. */
 const column = { display: { xs: "contents", md: "grid" }, gap: 2, minWidth: 0 } as const;
 
-const mostShown = 60;
+const maxShown = 60;
 
 /** Newest first; so many at once, the rest on request of a file. */
 function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {
@@ -153,7 +153,7 @@ function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {
   return (
     <>
       <ul className={sheetStyle["list"]}>
-        {lines.slice(0, mostShown).map((each) => {
+        {lines.slice(0, maxShown).map((each) => {
           const share = shares.get(each.id);
           return (
             <li key={each.id} style={{ justifyContent: "space-between" }}>
@@ -183,8 +183,8 @@ function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {
           );
         })}
       </ul>
-      {lines.length > mostShown && (
-        <p style={{ margin: "6px 0 0" }}>{lines.length - mostShown} older ones: see the drawing, or take the CSV.</p>
+      {lines.length > maxShown && (
+        <p style={{ margin: "6px 0 0" }}>{lines.length - maxShown} older ones: see the drawing, or take the CSV.</p>
       )}
     </>
   );

@@ -18,8 +18,8 @@ const columnNames = {
   note: "a note",
 } as const;
 
-const mostBytes = 5_000_000;
-const mostFaults = 8;
+const maxBytes = 5_000_000;
+const maxFaults = 8;
 
 /** Readings out of a table: what each column was understood as, what could not be read, and then all of them at once. */
 export function ReadTable() {
@@ -30,7 +30,7 @@ export function ReadTable() {
   const [told, tell] = useState("");
   const read = async (chosen: File) => {
     setTable(null);
-    if (chosen.size > mostBytes) return tell(`“${chosen.name}” holds ${chosen.size} bytes; allowed: ${mostBytes}.`);
+    if (chosen.size > maxBytes) return tell(`“${chosen.name}” holds ${chosen.size} bytes; allowed: ${maxBytes}.`);
     const { parse } = await import("papaparse");
     const { data } = parse<string[]>(await chosen.text(), { skipEmptyLines: "greedy" });
     // wall time as the clock of this browser has it
@@ -77,12 +77,12 @@ export function ReadTable() {
           </ul>
           {table.faults.length > 0 && (
             <ul className={sheetStyle["steps"]} aria-label="What could not be read">
-              {table.faults.slice(0, mostFaults).map(({ line, column, value, problem }) => (
+              {table.faults.slice(0, maxFaults).map(({ line, column, value, problem }) => (
                 <li key={`${line} ${column}`}>
                   Line {line}, {column}: “{value}” {problem}.
                 </li>
               ))}
-              {table.faults.length > mostFaults && <li>{table.faults.length - mostFaults} more.</li>}
+              {table.faults.length > maxFaults && <li>{table.faults.length - maxFaults} more.</li>}
             </ul>
           )}
           {table.entries.length > 0 && (

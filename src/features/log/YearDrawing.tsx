@@ -11,8 +11,8 @@ import style from "./log.module.css";
 const height = 272;
 const [left, right, top, bottom] = [46, 8, 38, 30];
 const dayMs = 86_400_000;
-const leastDays = 30;
-const mostShare = 1.4;
+const minDays = 30;
+const maxShare = 1.4;
 /** Room that the name of a month takes, and a letter of an event's name, px. */
 const [monthPx, letterPx] = [34, 6.2];
 
@@ -52,10 +52,10 @@ function Drawn({ log: { shown, events, entries }, width, month }: DrawnProps) {
   const times = [...days.map(({ date }) => Date.parse(date)), ...events.map(({ atUtc }) => Date.parse(atUtc))];
   const firstOfMonth = month === null ? null : Date.parse(`${month}-01`);
   const last = firstOfMonth === null ? Math.max(...times) + dayMs : firstOfMonth + 31 * dayMs;
-  const first = firstOfMonth ?? Math.min(Math.min(...times), last - leastDays * dayMs);
+  const first = firstOfMonth ?? Math.min(Math.min(...times), last - minDays * dayMs);
   const x = (ms: number) => left + ((width - left - right) * (ms - first)) / (last - first);
   const y = (share: number) =>
-    height - bottom - ((height - top - bottom) * Math.min(mostShare, Math.max(0, share))) / mostShare;
+    height - bottom - ((height - top - bottom) * Math.min(maxShare, Math.max(0, share))) / maxShare;
   const marks = month === null ? monthsBetween(first, last) : weeksBetween(first, last);
   const findings = shown?.findings ?? [];
   const nth = Math.max(1, Math.ceil((monthPx * marks.length) / (width - left - right)));

@@ -13,7 +13,7 @@ const [leftDeg, rightDeg] = [-58, 58];
 
 /** A meter of our own: what is due as a band on its scale, and what was typed as the hand that falls in or beside it. */
 export function MeterFace({ band, value, quantity }: Props) {
-  const most = niceMost(Math.max(band?.high ?? 0, Math.abs(value ?? 0), 1) * 1.15);
+  const most = niceMax(Math.max(band?.high ?? 0, Math.abs(value ?? 0), 1) * 1.15);
   const least = value !== null && value < 0 ? -most / 4 : 0;
   const at = (amount: number) =>
     leftDeg + ((rightDeg - leftDeg) * (Math.min(most, Math.max(least, amount)) - least)) / (most - least);
@@ -70,7 +70,7 @@ function arc(fromDeg: number, toDeg: number, r: number): string {
 }
 
 /** The next figure a scale may end at. */
-function niceMost(value: number): number {
+function niceMax(value: number): number {
   const step = 10 ** Math.floor(Math.log10(value));
   return [1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10].map((times) => times * step).find((each) => each >= value) ?? value;
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { type Clock, coldestTapeC, schoolFacts, usualAir } from "@/core/mount";
+import { type Clock, coldestTapeC, schoolFacts, defaultAir } from "@/core/mount";
 import { assumedSite } from "@/core/rules";
 import { type Fixing } from "@/core/plan";
 import { duskAfter } from "@/core/sky";
@@ -97,7 +97,7 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
           value={airC}
           onValue={(next) => patch({ airC: next }, "air")}
           onDone={desk.endGesture}
-          placeholder={String(usualAir.airC)}
+          placeholder={String(defaultAir.airC)}
           help="While it cures: colder is slower, by half for each ten degrees."
         />
         <QuantityField
@@ -106,7 +106,7 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
           value={humidityPct}
           onValue={(next) => patch({ humidityPct: next }, "damp")}
           onDone={desk.endGesture}
-          placeholder={String(usualAir.humidityPct)}
+          placeholder={String(defaultAir.humidityPct)}
           help="Polyurethane takes its water from the air: dry air is slower."
         />
       </Box>

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { type GateState, leastApartMm, leastOffPlanMm } from "@/core/mount";
+import { type GateState, minApartMm, minOffPlanMm } from "@/core/mount";
 import { type Measure } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, useDeskState } from "@/features/desk";
@@ -41,15 +41,15 @@ export function GateCard({ gate }: { readonly gate: GateState }) {
       {apartMm !== null && (
         <p role="status">
           <strong>
-            {mm(apartMm)} apart{apartMm > leastApartMm ? `, more than ${mm(leastApartMm)}: measure again` : ""}.
+            {mm(apartMm)} apart{apartMm > minApartMm ? `, more than ${mm(minApartMm)}: measure again` : ""}.
           </strong>{" "}
           {planned === null
             ? "The plan has no place for it: only the two are compared."
             : `The plan has it ${mm(planned.fromLeftMm)} from the left and ${mm(planned.fromBackMm)} from the back${
                 offPlanMm === null
                   ? ""
-                  : offPlanMm > leastOffPlanMm
-                    ? `: ${mm(offPlanMm)} off, more than ${mm(leastOffPlanMm)}. Which is right?`
+                  : offPlanMm > minOffPlanMm
+                    ? `: ${mm(offPlanMm)} off, more than ${mm(minOffPlanMm)}. Which is right?`
                     : `: ${mm(offPlanMm)} off.`
               }`}
         </p>

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { feetOf, schoolFacts, skinOf, usualGustMs, usualSpeedKmh, usualStowKn } from "@/core/mount";
+import { feetOf, schoolFacts, skinOf, defaultGustMs, defaultSpeedKmh, defaultStowKn } from "@/core/mount";
 import { type Fixing, frontEdges, roofZones, schools, skins } from "@/core/plan";
 import { fieldSpecs, type FieldName } from "@/core/units";
 import { useDesk } from "@/features/desk";
@@ -158,7 +158,7 @@ export function SaidOfIt() {
           <Said
             of="speedKmh"
             label="Top driving speed"
-            placeholder={usual(held?.load.speedKmh ?? usualSpeedKmh)}
+            placeholder={usual(held?.load.speedKmh ?? defaultSpeedKmh)}
             help="0 = never driven. 50 km/h (31 mph) of headwind is added."
           />
         )}
@@ -211,14 +211,14 @@ export function SaidOfIt() {
           <Said
             of="stowKn"
             label="Taken in above"
-            placeholder={String(usualStowKn)}
+            placeholder={String(defaultStowKn)}
             help="Knots of wind in which it is taken in at the latest."
           />
         ) : (
           <Said
             of="gustMs"
             label="Strongest gust"
-            placeholder={String(usualGustMs)}
+            placeholder={String(defaultGustMs)}
             help="Strongest gust where it is parked or stands."
           />
         )}

@@ -84,7 +84,7 @@ function BatteryForm({ battery, inputs }: FormProps) {
       help: "Usable capacity (max depth of discharge), %.",
       assumed: `${usual.usablePct} assumed`,
     },
-    mostChargeA: {
+    maxChargeA: {
       label: "Max charge current",
       spec: "batteryMaxA",
       help: "The most charge current (A) its maker allows.",
@@ -150,7 +150,7 @@ function BatteryForm({ battery, inputs }: FormProps) {
       </Box>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr 1fr" } }}>
         {quantity("usablePct")}
-        {quantity("mostChargeA")}
+        {quantity("maxChargeA")}
         {quantity("standingW")}
         {battery.chemistry === "lithium" && (
           <ChoiceField

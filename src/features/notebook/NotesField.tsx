@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { type Stop } from "@/core/plan";
 import { useDesk, usePlan } from "@/features/desk";
 
-const mostCharacters = 5000;
+const maxCharacters = 5000;
 
 /** Ruled paper for what one wants to write at a stop. `id`: of the field, for its label. */
 export function NotesField({ stop, id, tall = false }: { stop: Stop; id: string; tall?: boolean }) {
@@ -16,7 +16,7 @@ export function NotesField({ stop, id, tall = false }: { stop: Stop; id: string;
         component="textarea"
         id={id}
         value={text}
-        maxLength={mostCharacters}
+        maxLength={maxCharacters}
         onChange={(event: React.ChangeEvent<HTMLTextAreaElement>) =>
           desk.change({ type: "setNote", stop, text: event.target.value }, `note:${stop}`)
         }
@@ -41,7 +41,7 @@ export function NotesField({ stop, id, tall = false }: { stop: Stop; id: string;
       />
       <Box sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
         Saved by itself with the plan.{" "}
-        {text.length > mostCharacters * 0.9 ? `${text.length} of ${mostCharacters} characters.` : ""}
+        {text.length > maxCharacters * 0.9 ? `${text.length} of ${maxCharacters} characters.` : ""}
       </Box>
     </>
   );

@@ -26,9 +26,9 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
       },
     ];
   }, [label]);
-  const mostV = Math.ceil(label.vocV / 5) * 5;
-  const mostA = Math.ceil(label.iscA / 4) * 4;
-  const mostW = Math.ceil(label.pmaxW / 40) * 40;
+  const maxV = Math.ceil(label.vocV / 5) * 5;
+  const maxA = Math.ceil(label.iscA / 4) * 4;
+  const maxW = Math.ceil(label.pmaxW / 40) * 40;
   const axis = { labels: { style: { colors: tokens.ink, fontSize: "12px" } } };
   return (
     <Box
@@ -59,7 +59,7 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
           xaxis: {
             type: "numeric",
             min: 0,
-            max: mostV,
+            max: maxV,
             tickAmount: 5,
             decimalsInFloat: 0,
             title: { text: "volts", style: { color: tokens.ink } },
@@ -71,7 +71,7 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
               decimalsInFloat: 0,
               tickAmount: 4,
               min: 0,
-              max: mostA,
+              max: maxA,
               title: { text: "amps", style: { color: tokens.ink } },
               ...axis,
             },
@@ -81,7 +81,7 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
               decimalsInFloat: 0,
               tickAmount: 4,
               min: 0,
-              max: mostW,
+              max: maxW,
               title: { text: "watts", style: { color: tokens.ink } },
               ...axis,
             },

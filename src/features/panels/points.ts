@@ -4,7 +4,7 @@ export type PointsReading =
   | { readonly type: "points"; readonly points: { v: number; i: number }[] }
   | { readonly type: "fault"; readonly line: number; readonly text: string };
 
-const mostPoints = 500;
+const maxPoints = 500;
 const most = { v: 400, i: 40 } as const;
 
 /** Volts and amps, two numbers a line, however they are parted: comma, semicolon, tab or spaces. A heading is passed over. */
@@ -28,7 +28,7 @@ export function readPoints(text: string): PointsReading {
       i === undefined ||
       parts.length > 2 ||
       !(v >= 0 && v <= most.v && i >= 0 && i <= most.i) ||
-      points.length === mostPoints
+      points.length === maxPoints
     )
       return { type: "fault", line: k + 1, text: tidy.slice(0, 40) };
     points.push({ v, i });

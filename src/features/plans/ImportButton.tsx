@@ -2,7 +2,7 @@
 
 import Button from "@mui/material/Button";
 import { type ReactNode, useRef, useState } from "react";
-import { mostPlanBytes } from "@/core/plan";
+import { maxPlanBytes } from "@/core/plan";
 
 type Props = {
   readonly icon: ReactNode;
@@ -15,11 +15,11 @@ export function ImportButton({ icon, onFile, onFault }: Props) {
   const picker = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const take = async (file: File) => {
-    const { isBundle, mostBundleBytes } = await import("@/core/bundle");
+    const { isBundle, maxBundleBytes } = await import("@/core/bundle");
     const isZip = isBundle(new Uint8Array(await file.slice(0, 4).arrayBuffer()));
-    const mostBytes = isZip ? mostBundleBytes : mostPlanBytes;
-    if (file.size > mostBytes) {
-      onFault(`“${file.name}” holds ${file.size} bytes; allowed: ${mostBytes}.`);
+    const maxBytes = isZip ? maxBundleBytes : maxPlanBytes;
+    if (file.size > maxBytes) {
+      onFault(`“${file.name}” holds ${file.size} bytes; allowed: ${maxBytes}.`);
       return;
     }
     setBusy(true);

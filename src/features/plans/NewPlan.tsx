@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { useId, useState } from "react";
 
-const mostCharacters = 80;
+const maxCharacters = 80;
 
 /** Starts a plan; asks for nothing but a name. */
 export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<string | null> }) {
@@ -15,9 +15,9 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
   const [busy, setBusy] = useState(false);
   const submit = async () => {
     const tidy = name.trim();
-    if (tidy === "" || tidy.length > mostCharacters) {
+    if (tidy === "" || tidy.length > maxCharacters) {
       setFault(
-        `Name: ${tidy === "" ? "nothing typed" : `${tidy.length} characters`}; allowed: 1 to ${mostCharacters} characters.`,
+        `Name: ${tidy === "" ? "nothing typed" : `${tidy.length} characters`}; allowed: 1 to ${maxCharacters} characters.`,
       );
       return;
     }

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { cablePlaces, dropLimitOf, layings, mostAmps, mustCarry, sizeNames, sizesOf } from "@/core/cable";
+import { cablePlaces, dropLimitOf, layings, maxAmps, mustCarry, sizeNames, sizesOf } from "@/core/cable";
 import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/copper";
 import { type Plan, type Run, sameEnd } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
@@ -34,7 +34,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
   // sizes of the school first, AWG and mm² both
   const usual = ask === null ? [] : sizesOf(ask).map(({ name }) => name);
   const sizes = [...usual, ...sizeNames.filter((name) => !usual.includes(name))];
-  const mostA = ask === null || size === null ? null : mostAmps(size.size, ask);
+  const maxA = ask === null || size === null ? null : maxAmps(size.size, ask);
   const row = run.from.type === "row" ? run.from.rowId : null;
   const number = lane?.rows.find(({ rowId }) => rowId === row)?.number;
   return (
@@ -129,9 +129,9 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
             ["Must carry", amount(mustCarry(ask), "A")],
             [
               "Can carry there (ampacity)",
-              mostA === null
+              maxA === null
                 ? `no table for ${given(Math.round(ask.ambientC), "°C", system)} and ${ask.circuits === 1 ? "one circuit" : `${ask.circuits} circuits`}`
-                : `${amount(mostA, "A")} at ${given(Math.round(ask.ambientC), "°C", system)}`,
+                : `${amount(maxA, "A")} at ${given(Math.round(ask.ambientC), "°C", system)}`,
             ],
             ...(how !== "conduit" || size === null ? [] : conduitFacts(size.size.areaMm2)),
             ...(loss === null

@@ -2,10 +2,10 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { mostAmps, mustCarry } from "@/core/cable";
+import { maxAmps, mustCarry } from "@/core/cable";
 import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/copper";
 import { sameEnd } from "@/core/plan";
-import { usualLeadMm } from "@/core/roof";
+import { defaultLeadMm } from "@/core/roof";
 import { bondSize, type ProtectReport } from "@/core/protect";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
@@ -82,7 +82,7 @@ export function CablesSheet() {
             </Table>
           )}
           <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-            The panels’ own leads, {lengthWords(plan.space.leadMm ?? usualLeadMm, system)} each
+            The panels’ own leads, {lengthWords(plan.space.leadMm ?? defaultLeadMm, system)} each
             {plan.space.leadMm === null ? " (assumed)" : ""}, are part of their labels, which are measured at their
             ends: they count nothing here. Where two do not reach, an extension stands on the list.
           </p>
@@ -191,7 +191,7 @@ function CableLine({
   const system = useUnits();
   const size = sizeThatCounts(each);
   const loss = lossThatCounts(each);
-  const mostA = each.ask === null || size === null ? null : mostAmps(size.size, each.ask);
+  const maxA = each.ask === null || size === null ? null : maxAmps(size.size, each.ask);
   return (
     <tr>
       <td>
@@ -214,7 +214,7 @@ function CableLine({
           : `${sizeWords(size.size.name)}${(each.said?.size ?? null) === null ? " *" : ""}`}
       </td>
       <td data-num>{each.ask === null ? "?" : amount(mustCarry(each.ask), "A")}</td>
-      <td data-num>{mostA === null ? "?" : amount(mostA, "A")}</td>
+      <td data-num>{maxA === null ? "?" : amount(maxA, "A")}</td>
       <td data-num>
         {loss === null
           ? "?"

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { leastRated } from "@/core/copper";
+import { minRated } from "@/core/copper";
 import { pieceName, type Plan } from "@/core/plan";
 import { type BranchReport, type LaneReport, type Part, type ProtectReport } from "@/core/protect";
 import { partsOfKey } from "@/core/wiring";
@@ -35,7 +35,7 @@ export function Chosen({ plan, report, part, yearKwhOf }: Props) {
       const branch = branchOf(report, part.row);
       const rowId = part.row.rowId ?? "";
       const lane = laneAt(part.row);
-      const least = branch === null ? null : leastRated(branch);
+      const least = branch === null ? null : minRated(branch);
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
           <strong>Fuse of {branch === null ? `string ${part.row.number}` : branchWords(branch.place)}, on its +</strong>

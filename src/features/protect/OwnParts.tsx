@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { type ReactNode, useState } from "react";
 import { plugKinds } from "@/core/copper";
 import { type Plan } from "@/core/plan";
-import { type Adapter, usualPanelKind } from "@/core/plug";
+import { type Adapter, defaultPanelKind } from "@/core/plug";
 import { fieldSpecs } from "@/core/units";
 import { useDesk } from "@/features/desk";
 import { ChoiceField, newId, QuantityField, TextButton, TextLine } from "@/ui";
@@ -14,7 +14,7 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
   const desk = useDesk();
   const { kinds, adapters } = plan.protect;
   const all = plugKinds(plan);
-  const [fromId, setFromId] = useState(usualPanelKind);
+  const [fromId, setFromId] = useState(defaultPanelKind);
   const [toId, setToId] = useState("modular");
   const nameOf = (id: string) => all.find((kind) => kind.id === id)?.name ?? id;
   const patchKind = (id: string, patch: Partial<(typeof kinds)[number]>, gesture: string) =>
@@ -32,7 +32,7 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
     );
   return (
     <Box sx={{ display: "grid", gap: 1.5 }}>
-      {kinds.map(({ id, name, mostA, mostV, turns }) => (
+      {kinds.map(({ id, name, maxA, maxV, turns }) => (
         <OwnPart
           key={id}
           what="Plug"
@@ -43,13 +43,13 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
           <TextButton aria-pressed={turns} onClick={() => patchKind(id, { turns: !turns }, "turns")}>
             Can be mated either way round (polarity not keyed)
           </TextButton>
-          <AmpsField label="Rated current" value={mostA} onValue={(next) => patchKind(id, { mostA: next }, "amps")} />
+          <AmpsField label="Rated current" value={maxA} onValue={(next) => patchKind(id, { maxA: next }, "amps")} />
           <QuantityField
             label="Rated voltage"
             spec={fieldSpecs.plugV}
-            value={mostV}
+            value={maxV}
             required
-            onValue={(next) => patchKind(id, { mostV: next ?? mostV }, "volts")}
+            onValue={(next) => patchKind(id, { maxV: next ?? maxV }, "volts")}
             onDone={desk.endGesture}
             help="Volts DC, as its sheet says."
           />
@@ -60,14 +60,14 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
           desk.change({
             type: "setProtect",
             patch: {
-              kinds: [...kinds, { id: newId(), name: `Plug ${kinds.length + 1}`, mostA: 10, mostV: 60, turns: false }],
+              kinds: [...kinds, { id: newId(), name: `Plug ${kinds.length + 1}`, maxA: 10, maxV: 60, turns: false }],
             },
           })
         }
       >
         A plug of another kind
       </TextButton>
-      {adapters.map(({ id, name, reverses, mostA, fromId: from, toId: to }) => (
+      {adapters.map(({ id, name, reverses, maxA, fromId: from, toId: to }) => (
         <OwnPart
           key={id}
           what="Adapter"
@@ -83,11 +83,7 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
           <span>
             {nameOf(from)} to {nameOf(to)}
           </span>
-          <AmpsField
-            label="Rated current"
-            value={mostA}
-            onValue={(next) => patchAdapter(id, { mostA: next }, "amps")}
-          />
+          <AmpsField label="Rated current" value={maxA} onValue={(next) => patchAdapter(id, { maxA: next }, "amps")} />
         </OwnPart>
       ))}
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
@@ -117,7 +113,7 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
                   fromId,
                   toId,
                   reverses: false,
-                  mostA: 10,
+                  maxA: 10,
                   price: null,
                 },
               ],

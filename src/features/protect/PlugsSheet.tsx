@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { adaptersOf, plugKinds, type PortChain } from "@/core/copper";
 import { type Plan, type PortEnd } from "@/core/plan";
-import { type Adapter, usualPanelKind } from "@/core/plug";
+import { type Adapter, defaultPanelKind } from "@/core/plug";
 import { type LaneReport } from "@/core/protect";
 import { tilesOf } from "@/core/wiring";
 import { useDesk, usePlan, useWiring } from "@/features/desk";
@@ -80,7 +80,7 @@ function PanelEndForm({
   const desk = useDesk();
   const end = plan.protect.panelEnds.find((each) => each.panelId === panelId) ?? {
     panelId,
-    kindId: usualPanelKind,
+    kindId: defaultPanelKind,
     turned: null,
   };
   const kinds = plugKinds(plan);
@@ -143,7 +143,7 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
         {chain.links.map(({ adapter, turned }, k) => (
           <li key={`${adapter.id} ${k}`}>
             {adapter.name}
-            {adapter.reverses ? ": turns plus and minus round" : ""} ({given(adapter.mostA, "A")})
+            {adapter.reverses ? ": turns plus and minus round" : ""} ({given(adapter.maxA, "A")})
             {canTurn(adapter, kinds) && (
               <ChoiceField
                 label={`Adapter ${k + 1} put together`}

@@ -3,7 +3,7 @@
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useState } from "react";
 import { type FieldSpec, readQuantity } from "@/core/units";
-import { leastLightWm2, type WalkStep } from "@/core/prove";
+import { minLightWm2, type WalkStep } from "@/core/prove";
 import { usePlan } from "@/features/desk";
 import { Keypad, Region } from "@/ui";
 import { howToRead, quantityUnits, quantityWords, readPlaceName } from "@/words";
@@ -49,7 +49,7 @@ export function Question({ step, number, onKept, onSkip }: Props) {
     else if (text !== "") setFault(`“${text}” is no number a meter shows; allowed: figures, a point, a minus sign.`);
   };
   const isWide = useMediaQuery("(min-width: 900px)", { noSsr: true });
-  const isDark = walk !== null && walk.light.due < leastLightWm2;
+  const isDark = walk !== null && walk.light.due < minLightWm2;
   return (
     <Region title={readPlaceName(plan, place)}>
       <div className={style["question"]}>

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { type ReadSky, skyWords } from "@/core/measured";
-import { usualAirC } from "@/core/prove";
+import { defaultAirC } from "@/core/prove";
 import { fieldSpecs, type FieldSpec } from "@/core/units";
 import { useDeskState } from "@/features/desk";
 import { FreeLine, QuantityField, Region, TextButton } from "@/ui";
@@ -41,7 +41,7 @@ export function SkySide() {
               value={sky.airC}
               onValue={(airC) => say({ airC })}
               onDone={() => undefined}
-              placeholder={String(usualAirC)}
+              placeholder={String(defaultAirC)}
               help="Volts hang on heat: ten degrees are about three in a hundred."
             />
             <QuantityField
@@ -69,14 +69,14 @@ export function SkySide() {
       <Box sx={{ mt: 1 }}>
         <div className={style["chips"]} role="group" aria-label="Meter’s max current (its fuse)">
           {metersA.map((amps) => (
-            <TextButton key={amps} aria-pressed={settings.mostA === amps} onClick={() => set({ mostA: amps })}>
+            <TextButton key={amps} aria-pressed={settings.maxA === amps} onClick={() => set({ maxA: amps })}>
               {amps === 0 ? "no amps" : `${amps} A`}
             </TextButton>
           ))}
         </div>
         <p style={{ margin: "4px 0 0", fontSize: "0.8125rem" }}>
           The most current your meter may measure: its fuse rating.{" "}
-          {walk !== null && walk.brightA > settings.mostA
+          {walk !== null && walk.brightA > settings.maxA
             ? `Amps are not asked: at the edge of a cloud one panel may give ${amount(walk.brightA, "A")}, and the meter must not blow.`
             : "At the edge of a cloud an array gives a quarter more than its label, and the meter must not blow."}
         </p>

@@ -90,7 +90,7 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
           ...lane,
           sky,
           moment,
-          meter: { mostA: settings.mostA },
+          meter: { maxA: settings.maxA },
           records,
           suspicion,
         };

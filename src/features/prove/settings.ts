@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { type ReadSky, readSkySchema, unsaidSky } from "@/core/measured";
-import { usualMeter } from "@/core/prove";
+import { defaultMeter } from "@/core/prove";
 import { keepOnDevice, readFromDevice } from "@/ui";
 
 /** What one says once for a round of readings; kept on this device, as it is of the person and the day and not of the plan. */
@@ -8,7 +8,7 @@ export type Settings = {
   readonly sky: ReadSky;
   /** When the sky was said: an old word is none. */ readonly skyAtMs: number;
   readonly by: string;
-  readonly mostA: number;
+  readonly maxA: number;
   /** Readings before it belong to another round. */ readonly sinceMs: number;
 };
 
@@ -16,11 +16,11 @@ const schema = z.strictObject({
   sky: readSkySchema,
   skyAtMs: z.number(),
   by: z.string().max(40),
-  mostA: z.number().min(0).max(100),
+  maxA: z.number().min(0).max(100),
   sinceMs: z.number(),
 });
 
-const first: Settings = { sky: unsaidSky, skyAtMs: 0, by: "", mostA: usualMeter.mostA, sinceMs: 0 };
+const first: Settings = { sky: unsaidSky, skyAtMs: 0, by: "", maxA: defaultMeter.maxA, sinceMs: 0 };
 const keyOf = (planId: string) => `golden-array-prove:${planId}`;
 
 export function readSettings(planId: string): Settings {

@@ -21,7 +21,7 @@ export function useReport(): { readonly steps: readonly WalkStep[]; readonly rec
           ...lane,
           sky,
           moment,
-          meter: { mostA: settings.mostA },
+          meter: { maxA: settings.maxA },
           records,
           suspicion: null,
         },

@@ -5,7 +5,7 @@ import OutlinedInput from "@mui/material/OutlinedInput";
 import { useDeferredValue, useId, useMemo, useRef, useState } from "react";
 import { browserClient, type PhotoRead } from "@/api";
 import { type DeviceSheet, type PanelSheet } from "@/core/plan";
-import { type InputRead, mostText, type PanelRead, readText } from "@/core/reading";
+import { type InputRead, maxText, type PanelRead, readText } from "@/core/reading";
 import { type PhotoMark } from "@/core/reading/photo";
 import { LevelMark, Region, TextButton } from "@/ui";
 import { counted } from "@/words";
@@ -55,7 +55,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
     const files = [...(event.target.files ?? [])];
     event.target.value = "";
     setNote(null);
-    if (files.length > 0) void read(files.slice(0, mostPhotos));
+    if (files.length > 0) void read(files.slice(0, maxPhotos));
   };
   const all = {
     panels: items.flatMap((item) => item.panels.map((panel) => ({ item, panel }))),
@@ -75,7 +75,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
         size="small"
         value={text}
         onChange={(event) => setText(event.target.value)}
-        inputProps={{ maxLength: mostText }}
+        inputProps={{ maxLength: maxText }}
       />
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center", mt: 1 }}>
         <input
@@ -216,7 +216,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
   );
 }
 
-const mostPhotos = 40;
+const maxPhotos = 40;
 const pictures = "image/jpeg,image/png,image/webp,image/heic,image/heif,.heic,.heif";
 
 /** Where what was read in comes from, as it is kept with it. */

@@ -10,7 +10,7 @@ import { AlertBar, Region, sheetStyle, TextButton } from "@/ui";
 import { readCodes } from "./read-codes";
 import { withDue } from "./with-due";
 
-const mostBytes = 1_000_000;
+const maxBytes = 1_000_000;
 
 /** What a sheet brings home: as its file, as text, as pictures of its codes. The same twice is taken once. */
 export function BringHome() {
@@ -99,8 +99,7 @@ export function BringHome() {
       setCodes(joined.type === "mixed" ? found : all);
       return setTrouble(joinTrouble(joined));
     }
-    if (chosen.size > mostBytes)
-      return setTrouble(`“${chosen.name}” holds ${chosen.size} bytes; allowed: ${mostBytes}.`);
+    if (chosen.size > maxBytes) return setTrouble(`“${chosen.name}” holds ${chosen.size} bytes; allowed: ${maxBytes}.`);
     return take(await chosen.text());
   };
 

@@ -1,12 +1,12 @@
 /** The longest side a picture is read at, px: codes are coarse. */
-const mostPx = 1600;
+const maxPx = 1600;
 
 /** What the code in a picture says; read here in the page, nothing leaves it. */
 export async function readCodes(file: Blob): Promise<readonly string[]> {
   const picture = await createImageBitmap(file).catch(() => null);
   if (picture === null) return [];
   const { default: jsQR } = await import("jsqr");
-  const scale = Math.min(1, mostPx / Math.max(picture.width, picture.height));
+  const scale = Math.min(1, maxPx / Math.max(picture.width, picture.height));
   const [width, height] = [Math.round(picture.width * scale), Math.round(picture.height * scale)];
   const canvas = new OffscreenCanvas(width, height);
   const context = canvas.getContext("2d");

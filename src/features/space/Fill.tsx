@@ -24,7 +24,7 @@ type Props = {
 
 const schoolWords: Readonly<Record<FillAnswer["school"], { readonly title: string; readonly why: string }>> = {
   most: { title: "Things first", why: "Most watts with all that is there, and to come, left free." },
-  leastShade: { title: "Out of the shade", why: "Most of what the year’s shadows leave." },
+  minShade: { title: "Out of the shade", why: "Most of what the year’s shadows leave." },
   oneKind: { title: "One kind", why: "Panels of one kind: one label, few connections, any of them in a row." },
   inLine: { title: "In line", why: "One kind, all the same way round: straight rails, short cables." },
   everyInch: { title: "Every inch", why: "Walkways and what is only to come are given up." },

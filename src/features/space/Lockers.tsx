@@ -22,7 +22,7 @@ export function Lockers() {
       lengthMm: 900,
       widthMm: 600,
       heightMm: 300,
-      mostKg: null,
+      maxKg: null,
     };
     desk.change({ type: "putInSpace", list: "lockers", item });
   };
@@ -133,8 +133,8 @@ function LockerForm({
         <Stated
           label="Bears"
           spec="loadKg"
-          value={locker.mostKg}
-          onValue={(mostKg) => patch({ mostKg }, "kg")}
+          value={locker.maxKg}
+          onValue={(maxKg) => patch({ maxKg }, "kg")}
           help="Empty: not counted."
         />
       </Box>

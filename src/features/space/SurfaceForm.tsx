@@ -17,7 +17,13 @@ const kindWords: Readonly<Record<Surface["kind"], string>> = {
   frame: "frame",
 };
 
-const usualRibs: NonNullable<Surface["ribs"]> = { run: "along", firstMm: 150, apartMm: 200, widthMm: 30, heightMm: 12 };
+const defaultRibs: NonNullable<Surface["ribs"]> = {
+  run: "along",
+  firstMm: 150,
+  apartMm: 200,
+  widthMm: 30,
+  heightMm: 12,
+};
 
 /** A surface in full: its measures, its corners, where its front points, how steep it is, what it bears, the photo under it. */
 export function SurfaceForm({ surface, pointing }: { readonly surface: Surface; readonly pointing: Pointing }) {
@@ -136,7 +142,7 @@ export function SurfaceForm({ surface, pointing }: { readonly surface: Surface; 
           />
         </Box>
         <Box sx={{ mt: 1 }}>
-          <TextButton aria-pressed={ribs !== null} onClick={() => patch({ ribs: ribs === null ? usualRibs : null })}>
+          <TextButton aria-pressed={ribs !== null} onClick={() => patch({ ribs: ribs === null ? defaultRibs : null })}>
             It has ribs
           </TextButton>
         </Box>

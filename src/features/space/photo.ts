@@ -1,10 +1,10 @@
 import { browserClient } from "@/api";
 import { type Surface } from "@/core/plan";
-import { mostPhotoBytes } from "@/core/photo";
+import { maxPhotoBytes } from "@/core/photo";
 
 /** Longest side of a photo as it is kept, pixels; and the largest file looked at. */
 const longestPx = 2400;
-const mostFileBytes = 60_000_000;
+const maxFileBytes = 60_000_000;
 
 export type PhotoTaken =
   | { readonly type: "photo"; readonly id: string; readonly widthPx: number; readonly heightPx: number }
@@ -15,7 +15,7 @@ export type PhotoTaken =
  * into it stays out; then keeps it in the data folder of this computer.
  */
 export async function takePhoto(file: File): Promise<PhotoTaken> {
-  if (file.size > mostFileBytes) return fault(`${file.name} holds ${file.size} bytes; allowed: ${mostFileBytes}.`);
+  if (file.size > maxFileBytes) return fault(`${file.name} holds ${file.size} bytes; allowed: ${maxFileBytes}.`);
   const picture = await createImageBitmap(file).catch(() => null);
   if (picture === null)
     return fault(`${file.name} cannot be read as a picture. Save it as JPEG or PNG and choose it again.`);
@@ -29,12 +29,12 @@ export async function takePhoto(file: File): Promise<PhotoTaken> {
     canvas.height = Math.max(1, Math.round(picture.height * scale));
     canvas.getContext("2d")?.drawImage(picture, 0, 0, canvas.width, canvas.height);
     const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, "image/jpeg", quality));
-    if (blob === null || blob.size > mostPhotoBytes) continue;
+    if (blob === null || blob.size > maxPhotoBytes) continue;
     const kept = await browserClient.addPhoto(new Uint8Array(await blob.arrayBuffer()), "image/jpeg");
     if (kept.type === "fault") return fault(kept.fault.message);
     return { type: "photo", id: kept.value.id, widthPx: canvas.width, heightPx: canvas.height };
   }
-  return fault(`${file.name} stays larger than ${mostPhotoBytes} bytes however it is scaled.`);
+  return fault(`${file.name} stays larger than ${maxPhotoBytes} bytes however it is scaled.`);
 }
 
 function fault(message: string): PhotoTaken {

@@ -12,14 +12,14 @@ export async function openBench({ plan, ...asked }: Asked): Promise<Opened> {
   const { wiringId, inputId, portId, sky, moment } = asked;
   const walk = await askWalk({ plan, wiringId, inputId, portId, sky, moment }, `stand-in ${inputId} ${portId}`);
   if (walk === null) return { type: "fault", message: "This port has nothing to prove yet." };
-  const clearWm2 = Math.max(leastWm2, walk.clearWm2);
+  const clearWm2 = Math.max(minWm2, walk.clearWm2);
   const seed = Math.floor(Math.random() * 1_000_000);
   const result = await browserClient.standIns.open({ ...asked, clearWm2, seed });
   return result.type === "fault"
     ? { type: "fault", message: result.fault.message }
     : { type: "open", id: result.value.id };
 }
-const leastWm2 = 50;
+const minWm2 = 50;
 
 /** Noon of the longest day where the plan is: a bench needs no waiting for the sun. */
 export function brightMoment({ site }: Pick<Plan, "site">, now: Moment): Moment {

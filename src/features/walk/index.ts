@@ -1,4 +1,4 @@
-import { usualMeter } from "@/core/prove";
+import { defaultMeter } from "@/core/prove";
 import { pageMail, type ProveInput, type ProveWalk } from "@/workers";
 
 type Asked = Pick<ProveInput, "plan" | "wiringId" | "inputId" | "portId" | "sky" | "moment">;
@@ -7,7 +7,7 @@ type Asked = Pick<ProveInput, "plan" | "wiringId" | "inputId" | "portId" | "sky"
 export async function askWalk(asked: Asked, topic: string): Promise<ProveWalk | null> {
   const outcome = await pageMail().ask(
     "proveWalk",
-    { ...asked, poseId: null, meter: usualMeter, records: [], suspicion: null },
+    { ...asked, poseId: null, meter: defaultMeter, records: [], suspicion: null },
     { topic, lane: "prompt", once: ["plan"] },
   );
   return outcome.type === "done" ? outcome.value : null;

@@ -122,7 +122,7 @@ function shownSkies(chosen: SkyName): readonly SkyName[] {
 type Path = (points: Point[]) => string | null;
 
 function Region({ window, scales, path }: { window: InputWindow; scales: Scales; path: Path }) {
-  const top = windowTop(window, scales.mostV, scales.mostA);
+  const top = windowTop(window, scales.maxV, scales.maxA);
   const first = top[0];
   const last = top[top.length - 1];
   if (first === undefined || last === undefined) return null;
@@ -183,7 +183,7 @@ function Grid({ scales, frame }: { scales: Scales; frame: Frame }) {
 
 /** Everything right of the ceiling is hatched: not for this input. */
 function Ceiling({ window, scales, frame }: { window: InputWindow; scales: Scales; frame: Frame }) {
-  if (window.maxV >= scales.mostV) return null;
+  if (window.maxV >= scales.maxV) return null;
   const x = scales.x(window.maxV);
   const bottom = scales.y(0);
   return (

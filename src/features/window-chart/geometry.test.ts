@@ -20,9 +20,9 @@ const window: InputWindow = {
 };
 
 test("the scales hold the ceiling and the whole curve inside the frame", () => {
-  const { x, y, mostV, mostA } = scalesFor(frame, window, [array]);
-  expect(mostV).toBeGreaterThan(150);
-  expect(mostA).toBeGreaterThan(array.iscA);
+  const { x, y, maxV, maxA } = scalesFor(frame, window, [array]);
+  expect(maxV).toBeGreaterThan(150);
+  expect(maxA).toBeGreaterThan(array.iscA);
   for (const { v, i } of curvePoints(array)) {
     expect(x(v)).toBeGreaterThanOrEqual(frame.left);
     expect(x(v)).toBeLessThanOrEqual(frame.width - frame.right);
@@ -32,9 +32,9 @@ test("the scales hold the ceiling and the whole curve inside the frame", () => {
 });
 
 test("the scales are usable with no window, no array, or a ceiling far above the array", () => {
-  expect(scalesFor(frame, null, []).mostV).toBeGreaterThan(0);
-  expect(scalesFor(frame, window, []).mostA).toBeGreaterThan(12);
-  expect(scalesFor(frame, { ...window, maxV: 2000 }, [array]).mostV).toBeLessThan(400);
+  expect(scalesFor(frame, null, []).maxV).toBeGreaterThan(0);
+  expect(scalesFor(frame, window, []).maxA).toBeGreaterThan(12);
+  expect(scalesFor(frame, { ...window, maxV: 2000 }, [array]).maxV).toBeLessThan(400);
 });
 
 test("the window's edge steps with its tiers and bends with its watts", () => {
@@ -57,7 +57,7 @@ test("a drawn curve starts at short circuit, ends at open circuit, and never ris
 });
 
 test("the edge a rule speaks of is drawn where the window has it, and not where the drawing ends before", () => {
-  const within = { mostV: 200, mostA: 50 };
+  const within = { maxV: 200, maxA: 50 };
   expect(edgeLines(window, "ceiling", within)).toEqual([
     [
       { v: 150, i: 0 },
@@ -81,6 +81,6 @@ test("the edge a rule speaks of is drawn where the window has it, and not where 
   expect(watts?.at(-1)?.v).toBeCloseTo(150, 6);
   expect(watts?.every(({ v, i }) => Math.abs(v * i - 1000) < 0.1)).toBe(true);
   expect(edgeLines({ ...window, maxW: null }, "watts", within)).toEqual([]);
-  expect(edgeLines(window, "ceiling", { mostV: 120, mostA: 50 })).toEqual([]);
+  expect(edgeLines(window, "ceiling", { maxV: 120, maxA: 50 })).toEqual([]);
   expect(edgeLines({ ...window, minV: 0 }, "floor", within)).toEqual([]);
 });

@@ -18,8 +18,8 @@ export type Scales = {
   readonly y: (i: number) => number;
   readonly xTicks: number[];
   readonly yTicks: number[];
-  readonly mostV: number;
-  readonly mostA: number;
+  readonly maxV: number;
+  readonly maxA: number;
 };
 
 const samples = 140;
@@ -33,20 +33,20 @@ export function scalesFor(
   const vocV = Math.max(0, ...arrays.map((array) => array.vocV));
   const iscA = Math.max(0, ...arrays.map((array) => array.iscA));
   const ceilingV = window?.maxV ?? 0;
-  const mostV = Math.max(vocV * 1.08, vocV > 0 ? Math.min(ceilingV * 1.1, vocV * 3.2) : ceilingV * 1.1, 10);
+  const maxV = Math.max(vocV * 1.08, vocV > 0 ? Math.min(ceilingV * 1.1, vocV * 3.2) : ceilingV * 1.1, 10);
   const limitA = Math.max(0, ...(window?.currentLimits.map((tier) => tier.amps) ?? []));
   const wantedA =
     iscA > 0 ? Math.max(iscA * 1.22, Math.min(limitA * 1.18, iscA * 2.2)) : limitA * 1.25 || wattTopA(window);
-  const mostA = Math.max(wantedA, 1);
-  const x = scaleLinear([0, mostV], [frame.left, frame.width - frame.right]);
-  const y = scaleLinear([0, mostA], [frame.height - frame.bottom, frame.top]);
+  const maxA = Math.max(wantedA, 1);
+  const x = scaleLinear([0, maxV], [frame.left, frame.width - frame.right]);
+  const y = scaleLinear([0, maxA], [frame.height - frame.bottom, frame.top]);
   return {
     x,
     y,
     xTicks: x.ticks(Math.max(4, Math.round(frame.width / 90))),
     yTicks: y.ticks(Math.max(3, Math.round(frame.height / 60))),
-    mostV,
-    mostA,
+    maxV,
+    maxA,
   };
 }
 
@@ -54,15 +54,15 @@ function wattTopA(window: InputWindow | null): number {
   return window === null || window.maxW === null ? 10 : (2.2 * window.maxW) / Math.max(window.maxV, 1);
 }
 
-/** Upper edge of the region a port accepts, left to right, cropped at `mostA`; steps are doubled points. */
-export function windowTop(window: InputWindow, mostV: number, mostA: number): Point[] {
+/** Upper edge of the region a port accepts, left to right, cropped at `maxA`; steps are doubled points. */
+export function windowTop(window: InputWindow, maxV: number, maxA: number): Point[] {
   const top = (v: number) =>
     Math.min(
-      mostA,
+      maxA,
       currentLimitA(window, v),
       window.maxW === null ? Number.POSITIVE_INFINITY : window.maxW / Math.max(v, 1e-6),
     );
-  const edges = windowEdgesV(window).map((v) => Math.min(v, mostV));
+  const edges = windowEdgesV(window).map((v) => Math.min(v, maxV));
   const points: Point[] = [];
   for (let k = 0; k + 1 < edges.length; k++) {
     const from = edges[k] as number;
@@ -81,14 +81,14 @@ export function windowTop(window: InputWindow, mostV: number, mostA: number): Po
 export function edgeLines(
   window: InputWindow,
   edge: WindowEdge,
-  { mostV, mostA }: Pick<Scales, "mostV" | "mostA">,
+  { maxV, maxA }: Pick<Scales, "maxV" | "maxA">,
 ): Point[][] {
   const upright = (v: number) =>
-    v > 0 && v <= mostV
+    v > 0 && v <= maxV
       ? [
           [
             { v, i: 0 },
-            { v, i: mostA },
+            { v, i: maxA },
           ],
         ]
       : [];
@@ -99,8 +99,8 @@ export function edgeLines(
       return upright(window.minV);
     case "amps":
       return window.currentLimits.flatMap(({ fromV, toV, amps }) => {
-        const [from, to] = [Math.max(fromV, window.minV), Math.min(toV, window.maxV, mostV)];
-        return to > from && amps <= mostA
+        const [from, to] = [Math.max(fromV, window.minV), Math.min(toV, window.maxV, maxV)];
+        return to > from && amps <= maxA
           ? [
               [
                 { v: from, i: amps },
@@ -115,7 +115,7 @@ export function edgeLines(
       const bound =
         maxW === null
           ? []
-          : windowTop(window, mostV, mostA).filter(({ v, i }) => i < mostA && i >= (maxW / v) * (1 - 1e-5));
+          : windowTop(window, maxV, maxA).filter(({ v, i }) => i < maxA && i >= (maxW / v) * (1 - 1e-5));
       return bound.length > 1 ? [bound] : [];
     }
   }

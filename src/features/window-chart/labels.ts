@@ -13,7 +13,7 @@ const plainPx = 12.5;
 /** The running point's ring, px. */
 const ringPx = 11;
 /** A tier narrower than this has no room for its amps, px. */
-const leastTierPx = 46;
+const minTierPx = 46;
 /** Of the curve's points, so many stand between two that a label must keep clear of. */
 const everyPoint = 2;
 
@@ -70,8 +70,8 @@ function ofWindow(window: InputWindow, scales: Scales, floor: number): Wanted[] 
   const plain = (text: string) => [{ text, sizePx: plainPx, bold: false }];
   const wanted: Wanted[] = window.currentLimits.flatMap((tier) => {
     const from = Math.max(tier.fromV, window.minV);
-    const to = Math.min(tier.toV, window.maxV, scales.mostV);
-    if (tier.amps > scales.mostA || scales.x(to) - scales.x(from) < leastTierPx) return [];
+    const to = Math.min(tier.toV, window.maxV, scales.maxV);
+    if (tier.amps > scales.maxA || scales.x(to) - scales.x(from) < minTierPx) return [];
     return [
       {
         key: `tier ${tier.fromV} ${tier.toV}`,
@@ -82,9 +82,9 @@ function ofWindow(window: InputWindow, scales: Scales, floor: number): Wanted[] 
       },
     ];
   });
-  const wattsAtV = Math.min(window.maxV, scales.mostV) * 0.98;
+  const wattsAtV = Math.min(window.maxV, scales.maxV) * 0.98;
   const wattsAtA = (window.maxW ?? 0) / wattsAtV;
-  if (window.maxW !== null && wattsAtV >= window.minV && wattsAtA <= scales.mostA * 0.94)
+  if (window.maxW !== null && wattsAtV >= window.minV && wattsAtA <= scales.maxA * 0.94)
     wanted.push({
       key: "watts",
       at: { x: scales.x(wattsAtV), y: scales.y(wattsAtA) },
@@ -105,7 +105,7 @@ function ofWindow(window: InputWindow, scales: Scales, floor: number): Wanted[] 
 
 /** The outline of what the input accepts, and its ceiling all the way up. */
 function edges(window: InputWindow, scales: Scales): Point[][] {
-  const top = windowTop(window, scales.mostV, scales.mostA);
+  const top = windowTop(window, scales.maxV, scales.maxA);
   const [first, last] = [top[0], top.at(-1)];
   if (first === undefined || last === undefined) return [];
   const upright = (v: number, i: number): Point[] => [
@@ -114,7 +114,7 @@ function edges(window: InputWindow, scales: Scales): Point[][] {
   ];
   return [
     [{ v: first.v, i: 0 }, ...top, { v: last.v, i: 0 }],
-    ...(window.maxV < scales.mostV ? [upright(window.maxV, scales.mostA)] : []),
+    ...(window.maxV < scales.maxV ? [upright(window.maxV, scales.maxA)] : []),
   ];
 }
 

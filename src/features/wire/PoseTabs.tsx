@@ -7,7 +7,7 @@ import { CopyPlus, PencilLine, X } from "lucide-react";
 import { useState } from "react";
 import { poseIdOf, useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { ChoiceField, newId, TextLine } from "@/ui";
-import { addPose, mostPoses, setPoseUsed, showPose } from "./poses";
+import { addPose, maxPoses, setPoseUsed, showPose } from "./poses";
 
 /** The poses the wiring on the board is used in: how the panels stand in each is looked at, changed and judged. */
 export function PoseTabs() {
@@ -60,7 +60,7 @@ export function PoseTabs() {
         <IconButton
           aria-label="New pose like this one"
           title="New pose like this one: panels stowed, tilted or shaded otherwise, no plug moved"
-          disabled={all.length >= mostPoses}
+          disabled={all.length >= maxPoses}
           onClick={() => addPose(desk, newId())}
         >
           <CopyPlus size={16} />

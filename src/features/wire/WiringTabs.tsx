@@ -8,9 +8,9 @@ import { Copy, PencilLine, Sprout, Trash2 } from "lucide-react";
 import { useId, useState } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/desk";
 import { FieldLabel, newId, TextLine } from "@/ui";
-import { copyWiring, mostWirings, removeWiring, showWiring } from "./wirings";
+import { copyWiring, maxWirings, removeWiring, showWiring } from "./wirings";
 
-const mostNote = 5000;
+const maxNote = 5000;
 
 type Props = {
   readonly comparing: boolean;
@@ -80,7 +80,7 @@ export function WiringTabs({ comparing, onCompare, finding, onFind }: Props) {
         <IconButton
           aria-label="Copy this wiring"
           title="Copy this wiring (Alt N)"
-          disabled={wirings.length >= mostWirings}
+          disabled={wirings.length >= maxWirings}
           onClick={() => copyWiring(desk, newId())}
         >
           <Copy size={16} />
@@ -186,7 +186,7 @@ function NoteLine({ note, onNote, onDone }: { note: string; onNote: (note: strin
         placeholder="which plugs move, what to mind"
         onChange={(event) => onNote(event.target.value)}
         onBlur={onDone}
-        inputProps={{ maxLength: mostNote }}
+        inputProps={{ maxLength: maxNote }}
         sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }}
       />
     </Box>

@@ -1,7 +1,7 @@
-import { mostOf } from "@/core/plan";
+import { maxOf } from "@/core/plan";
 import { type Desk, poseIdOf, wiringOf } from "@/features/desk";
 
-export const mostPoses = mostOf.poses;
+export const maxPoses = maxOf.poses;
 
 /** Shows how the panels stand in another pose; no plug moves, so what is selected stays so. */
 export function showPose(desk: Desk, poseId: string): void {
@@ -20,7 +20,7 @@ export function stepPose(desk: Desk): void {
 export function addPose(desk: Desk, id: string): void {
   const state = desk.now();
   const { poses } = state.history.present;
-  if (poses.length >= mostPoses) return;
+  if (poses.length >= maxPoses) return;
   const like = poseIdOf(state);
   const name = `${(poses.find((pose) => pose.id === like)?.name ?? "Pose").slice(0, 70)}, copy`;
   desk.change({ type: "addPose", id, name, like, wiringId: wiringOf(state).id });

@@ -1,7 +1,7 @@
-import { mostOf } from "@/core/plan";
+import { maxOf } from "@/core/plan";
 import { type Desk, wiringOf } from "@/features/desk";
 
-export const mostWirings = mostOf.wirings;
+export const maxWirings = maxOf.wirings;
 
 /** Puts a wiring on the board. */
 export function showWiring(desk: Desk, wiringId: string): void {
@@ -20,7 +20,7 @@ export function stepWiring(desk: Desk, by: 1 | -1): void {
 /** A copy of the wiring on the board, put on the board in its place. */
 export function copyWiring(desk: Desk, id: string): void {
   const state = desk.now();
-  if (state.history.present.wirings.length >= mostWirings) return;
+  if (state.history.present.wirings.length >= maxWirings) return;
   const wiring = wiringOf(state);
   desk.change({ type: "copyWiring", wiringId: wiring.id, id, name: `${wiring.name.slice(0, 70)}, copy` });
   showWiring(desk, id);

@@ -10,8 +10,8 @@ const step = (width - left - right) / 24;
 
 /** The mean day of a month: what the panels offer, what is taken, what is wanted, and the charge. */
 export const DayChart = memo(function DayChart({ hours, name }: { hours: readonly TypicalHour[]; name: string }) {
-  const mostW = hours.reduce((most, { offeredW, loadW }) => Math.max(most, offeredW, loadW), 1);
-  const topW = roundAbove(mostW);
+  const maxW = hours.reduce((most, { offeredW, loadW }) => Math.max(most, offeredW, loadW), 1);
+  const topW = roundAbove(maxW);
   const y = (share: number) => top + (height - top - foot) * (1 - share);
   /** A line that keeps its height through each hour. */
   const stairs = (of: (hour: TypicalHour) => number) =>
@@ -48,7 +48,7 @@ export const DayChart = memo(function DayChart({ hours, name }: { hours: readonl
         className={style["chart"]}
         data-chart="day"
         role="img"
-        aria-label={`The mean day of ${name}, hour by hour; at most ${mostW.toFixed(0)} W`}
+        aria-label={`The mean day of ${name}, hour by hour; at most ${maxW.toFixed(0)} W`}
       >
         {marksTo(1).map((share) => (
           <g key={share}>

@@ -14,11 +14,11 @@ export type Weather =
 
 /** Files fetched by this page; each is one object, so that a worker is sent it once. */
 const fetched = new Map<string, WeatherText>();
-const mostKept = 4;
+const maxKept = 4;
 
 /** Puts a file that was just read among those fetched. */
 export function keepWeather(id: string, text: WeatherText): void {
-  if (fetched.size >= mostKept) fetched.delete(fetched.keys().next().value ?? "");
+  if (fetched.size >= maxKept) fetched.delete(fetched.keys().next().value ?? "");
   fetched.set(id, text);
 }
 

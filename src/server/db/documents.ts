@@ -11,7 +11,7 @@ import { type PlanChangeTable, type PlanSnapshotTable } from "./tables";
  */
 
 /** Changes read for a document before it is written out anew. */
-const mostSinceSnapshot = 40;
+const maxSinceSnapshot = 40;
 /** Revisions whose changes are kept, so that a stale writer can be told what changed under it. */
 const keptRevisions = 200;
 
@@ -125,7 +125,7 @@ export async function writeChange(
   const fits =
     applyPatch(again, parse(text) as Operation[]).every((failure) => failure === null) && isDeepStrictEqual(again, to);
   // other databases give sums and counts as text
-  if (fits && Number(since.count) <= mostSinceSnapshot && Number(since.size) <= snapshot.size) return;
+  if (fits && Number(since.count) <= maxSinceSnapshot && Number(since.size) <= snapshot.size) return;
   await writeSnapshot(trx, planId, revision, to);
   // two are kept: one that is spoiled is made again from the one before it
   if (before !== undefined)
@@ -150,7 +150,7 @@ export async function changedSince(db: Db, planId: string, revision: number, now
 }
 
 /** Longest stretch of two lists that is compared item by item: what that takes grows with its square. */
-const mostCompared = 24;
+const maxCompared = 24;
 
 /** Lists that differ over a long stretch are written out whole; everything else is left to the package. */
 const wholeLists: NonNullable<Parameters<typeof createPatch>[2]> = (from: unknown, to: unknown, pointer: Pointer) => {
@@ -160,7 +160,7 @@ const wholeLists: NonNullable<Parameters<typeof createPatch>[2]> = (from: unknow
   while (head < shorter && isDeepStrictEqual(from[head], to[head])) head += 1;
   let tail = 0;
   while (tail < shorter - head && isDeepStrictEqual(from.at(-1 - tail), to.at(-1 - tail))) tail += 1;
-  return longer - head - tail <= mostCompared
+  return longer - head - tail <= maxCompared
     ? undefined
     : [{ op: "replace" as const, path: pointer.toString(), value: to as unknown[] }];
 };

@@ -16,7 +16,7 @@ export const databaseFileName = "golden-array.db";
 const busyMs = 100;
 const readerMs = 5000;
 /** Largest file that is checked wholly at each start; a larger one by `npm run check`. */
-const mostCheckedBytes = 100_000_000;
+const maxCheckedBytes = 100_000_000;
 const sqliteMagic = "SQLite format 3\0";
 
 /**
@@ -115,7 +115,7 @@ function refuseDamage(sqlite: Database.Database, file: string): void {
   let verdict: unknown;
   try {
     // the whole check holds indexes against their tables as well; of a very large file it would take minutes at each start
-    const isSmall = statSync(file).size <= mostCheckedBytes;
+    const isSmall = statSync(file).size <= maxCheckedBytes;
     verdict = sqlite.pragma(isSmall ? "integrity_check(1)" : "quick_check(1)", { simple: true });
   } catch (error) {
     throw troubleOf(error, file) ?? error;

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import { mostReadings, type ReadingRecord, unsaidSky } from "@/core/measured";
+import { maxReadings, type ReadingRecord, unsaidSky } from "@/core/measured";
 import { emptyPlan } from "@/core/plan";
 import {
   createPlan,
@@ -76,11 +76,11 @@ test("they go with their plan, and none comes to a plan that is not there", asyn
 });
 
 test("many come all or none, and no more than a plan may have", async () => {
-  const many = Array.from({ length: mostReadings }, (_, k) => reading(`r${k}`));
+  const many = Array.from({ length: maxReadings }, (_, k) => reading(`r${k}`));
   await putReadings(db, "a", many, now);
   await expect(putReadings(db, "a", [reading("x"), reading("y")], now)).rejects.toThrow(TooManyReadings);
   const kept = await listReadings(db, "a");
-  expect(kept).toHaveLength(mostReadings);
+  expect(kept).toHaveLength(maxReadings);
   expect(kept.some(({ id }) => id === "x")).toBe(false);
 });
 

@@ -1,5 +1,5 @@
 import "server-only";
-import { mostReadings, type MeasuredRecord, recordSchema } from "@/core/measured";
+import { maxReadings, type MeasuredRecord, recordSchema } from "@/core/measured";
 import { digestOfReading, sealed } from "./digest";
 import { type Db } from "./open";
 import { NotFound } from "./problem";
@@ -71,7 +71,7 @@ export async function putReadingsIn(
     .select((of) => of.fn.countAll<number>().as("count"))
     .where("plan_id", "=", planId)
     .executeTakeFirstOrThrow();
-  if (Number(count) > mostReadings) throw new TooManyReadings(mostReadings);
+  if (Number(count) > maxReadings) throw new TooManyReadings(maxReadings);
 }
 
 /** Takes a reading out; one that is not there is out already. */

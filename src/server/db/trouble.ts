@@ -55,13 +55,13 @@ function unreadable(file: string, code: string): DatabaseProblem {
 const isIo = (code: string) => code.startsWith("SQLITE_IOERR");
 
 /** Less than this is no room: the least the database asks for at once, bytes. */
-const leastRoomBytes = 65_536;
+const minRoomBytes = 65_536;
 
 /** Where there is no room even for the database's smallest file beside it, it only says that something failed. */
 function isFull(dir: string): boolean {
   try {
     const { bavail, bsize } = statfsSync(dir);
-    return bavail * bsize < leastRoomBytes;
+    return bavail * bsize < minRoomBytes;
   } catch {
     return false;
   }

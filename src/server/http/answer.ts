@@ -121,7 +121,7 @@ function planFaultSentence(found: PlanFault): string {
     case "notJson":
       return `This is not a JSON file: ${found.detail}.`;
     case "tooLarge":
-      return `The file holds ${found.bytes} bytes; allowed: ${found.mostBytes}.`;
+      return `The file holds ${found.bytes} bytes; allowed: ${found.maxBytes}.`;
     case "tooCostly":
       return `This file is too much to read: ${found.detail}. Nothing was taken of it.`;
     case "foreign":

@@ -1,6 +1,6 @@
 import { DatabaseProblem, NotFound } from "../db";
 import { answer, bodyJson, bodyText, fault, guarded, ifMatch, staleFault } from ".";
-import { emptyPlan, mostPlanBytes } from "@/core/plan";
+import { emptyPlan, maxPlanBytes } from "@/core/plan";
 
 const url = "http://127.0.0.1/api/plans/a";
 const json = { "content-type": "application/json" };
@@ -34,7 +34,7 @@ describe("a body", () => {
       },
     });
     expect(await faultOf(() => bodyText(put(endless)))).toMatchObject({ status: 413, type: "tooLarge" });
-    expect(sent).toBeLessThan(mostPlanBytes + 4 * 65536);
+    expect(sent).toBeLessThan(maxPlanBytes + 4 * 65536);
   });
 
   test.each<[string, BodyInit, Record<string, string>, number, RegExp]>([

@@ -1,7 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { type Added, retiringSchema } from "@/api";
-import { mostLibraryBytes, mostSheets } from "@/core/library";
+import { maxLibraryBytes, maxSheets } from "@/core/library";
 import { type Db, type LibraryRecord, type ShelfList, withDatabase } from "../db";
 import { answer, answerNothing, fault, guarded, parsed } from "./answer";
 import { bodyJson, ifMatch } from "./request";
@@ -29,7 +29,7 @@ const nowText = () => new Date().toISOString();
 
 /** The handlers of one shelf of the library; panels and inputs differ only in their sheet. */
 export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
-  const many = z.array(shelf.schema).min(1).max(mostSheets);
+  const many = z.array(shelf.schema).min(1).max(maxSheets);
   const current = (record: LibraryRecord<Sheet> | null) => {
     if (record === null) throw staleSheet();
     return answer(record);
@@ -53,7 +53,7 @@ export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
     /** Many sheets at once, all of them or none. */
     createMany: (request: Request) =>
       guarded(async () => {
-        const made = parsed(many, await bodyJson(request, mostLibraryBytes)).map((sheet) => ({
+        const made = parsed(many, await bodyJson(request, maxLibraryBytes)).map((sheet) => ({
           id: crypto.randomUUID(),
           sheet,
         }));
@@ -75,7 +75,7 @@ export function libraryRoutes<Sheet>(shelf: ShelfLike<Sheet>) {
     /** Retires many sheets at once or brings them back, all of them or none. */
     retire: (request: Request) =>
       guarded(async () => {
-        const write = { ...parsed(retiringSchema, await bodyJson(request, mostLibraryBytes)), now: nowText() };
+        const write = { ...parsed(retiringSchema, await bodyJson(request, maxLibraryBytes)), now: nowText() };
         if (!(await withDatabase((db) => shelf.retire(db, write)))) throw staleSheet();
         return answer({ updatedAt: write.now });
       }),

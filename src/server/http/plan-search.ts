@@ -3,7 +3,7 @@ import { type PlanSearch } from "@/api";
 
 /** Plans of one page of the list, and the most that are answered at once. */
 const plansAPage = 50;
-const mostAtOnce = 500;
+const maxAtOnce = 500;
 
 type Asked = { readonly get: (name: string) => string | null };
 
@@ -17,6 +17,6 @@ export function planSearch(asked: Asked, most = plansAPage): PlanSearch {
     find: (asked.get("find") ?? "").slice(0, 80),
     withArchived: asked.get("archived") === "1",
     from: whole("from", 0, 999_999_999),
-    most: whole("most", most, mostAtOnce),
+    most: whole("most", most, maxAtOnce),
   };
 }

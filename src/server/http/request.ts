@@ -1,14 +1,14 @@
 import "server-only";
 import { readFile } from "node:fs/promises";
-import { mostBundleBytes } from "@/core/bundle";
-import { mostPlanBytes } from "@/core/plan";
+import { maxBundleBytes } from "@/core/bundle";
+import { maxPlanBytes } from "@/core/plan";
 import { spoolHeader } from "../guards";
 import { type PlanFile } from "../reader";
 import { fault } from "./answer";
 
 /** Reads a JSON body as text. */
-export async function bodyText(request: Request, mostBytes = mostPlanBytes): Promise<string> {
-  const body = await bodyOf(request, ["application/json"], mostBytes);
+export async function bodyText(request: Request, maxBytes = maxPlanBytes): Promise<string> {
+  const body = await bodyOf(request, ["application/json"], maxBytes);
   return decode(body.bytes);
 }
 
@@ -20,19 +20,19 @@ export async function bodyFile(request: Request): Promise<PlanFile> {
     await streamed(request, 0);
     return { bundlePath: spooled };
   }
-  const mostBytes = kind === "application/zip" ? mostBundleBytes : mostPlanBytes;
-  const { bytes } = await bodyOf(request, ["application/json", "application/zip"], mostBytes);
+  const maxBytes = kind === "application/zip" ? maxBundleBytes : maxPlanBytes;
+  const { bytes } = await bodyOf(request, ["application/json", "application/zip"], maxBytes);
   return kind === "application/zip" ? bytes : decode(bytes);
 }
 
 /** A body's bytes, from where they are: the file they were put in as they came, or the request. */
-export async function bodyBytes(request: Request, mostBytes: number): Promise<Uint8Array> {
+export async function bodyBytes(request: Request, maxBytes: number): Promise<Uint8Array> {
   // it has come to its end once its stream has, wherever it went
-  const inMemory = await streamed(request, mostBytes);
+  const inMemory = await streamed(request, maxBytes);
   const spooled = spooledAt(request);
   if (spooled === null) return inMemory;
   const bytes = await readFile(spooled);
-  if (bytes.length > mostBytes) throw tooLarge(bytes.length, mostBytes);
+  if (bytes.length > maxBytes) throw tooLarge(bytes.length, maxBytes);
   return bytes;
 }
 
@@ -45,15 +45,15 @@ function spooledAt(request: Request): string | null {
 async function bodyOf(
   request: Request,
   kinds: readonly string[],
-  mostBytes: number,
+  maxBytes: number,
 ): Promise<{ readonly kind: string; readonly bytes: Uint8Array }> {
   const kind = kindOf(request);
   if (kind === undefined || !kinds.includes(kind))
     throw fault("badRequest", `The body is ${kind ?? "of no stated kind"}; allowed: ${kinds.join(", ")}.`);
   const promised = Number(request.headers.get("content-length") ?? 0);
-  if (promised > mostBytes) throw tooLarge(promised, mostBytes);
+  if (promised > maxBytes) throw tooLarge(promised, maxBytes);
   if (request.body === null) throw fault("notJson", "The body is empty; expected JSON.");
-  return { kind, bytes: await bodyBytes(request, mostBytes) };
+  return { kind, bytes: await bodyBytes(request, maxBytes) };
 }
 
 function kindOf(request: Request): string | undefined {
@@ -61,7 +61,7 @@ function kindOf(request: Request): string | undefined {
 }
 
 /** What comes of a body as it comes. */
-async function streamed(request: Request, mostBytes: number): Promise<Uint8Array> {
+async function streamed(request: Request, maxBytes: number): Promise<Uint8Array> {
   if (request.body === null) return new Uint8Array();
   const reader = request.body.getReader();
   let bytes = 0;
@@ -70,17 +70,17 @@ async function streamed(request: Request, mostBytes: number): Promise<Uint8Array
     const { done, value } = await reader.read();
     if (done) break;
     bytes += value.byteLength;
-    if (bytes > mostBytes) {
+    if (bytes > maxBytes) {
       await reader.cancel();
-      throw tooLarge(bytes, mostBytes);
+      throw tooLarge(bytes, maxBytes);
     }
     chunks.push(value);
   }
   return Buffer.concat(chunks);
 }
 
-export async function bodyJson(request: Request, mostBytes = mostPlanBytes): Promise<unknown> {
-  const text = await bodyText(request, mostBytes);
+export async function bodyJson(request: Request, maxBytes = maxPlanBytes): Promise<unknown> {
+  const text = await bodyText(request, maxBytes);
   try {
     return JSON.parse(text);
   } catch (error) {
@@ -110,6 +110,6 @@ function decode(bytes: Uint8Array): string {
   }
 }
 
-function tooLarge(bytes: number, mostBytes: number) {
-  return fault("tooLarge", `The body holds ${bytes} bytes or more; allowed: ${mostBytes}.`);
+function tooLarge(bytes: number, maxBytes: number) {
+  return fault("tooLarge", `The body holds ${bytes} bytes or more; allowed: ${maxBytes}.`);
 }

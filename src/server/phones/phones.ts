@@ -24,10 +24,10 @@ export type Pairing =
 
 /** How long a code is good, ms, and for how many wrong tries. */
 export const codeMs = 120_000;
-export const mostTries = 5;
+export const maxTries = 5;
 const codeDigits = 8;
 /** Phones that may be paired at once; the one seen least lately goes. */
-const mostPhones = 20;
+const maxPhones = 20;
 /** A phone is noted as seen at most this often, ms. */
 const seenStepMs = 60_000;
 
@@ -49,7 +49,7 @@ export class Phones {
   /** A new code; an older one is void. */
   makeCode(): PairingCode {
     const digits = String(randomInt(10 ** codeDigits)).padStart(codeDigits, "0");
-    this.#code = { digits, untilMs: this.nowMs() + codeMs, triesLeft: mostTries };
+    this.#code = { digits, untilMs: this.nowMs() + codeMs, triesLeft: maxTries };
     return { digits, untilMs: this.#code.untilMs };
   }
 
@@ -70,7 +70,7 @@ export class Phones {
     const key = randomBytes(32).toString("base64url");
     const now = this.nowMs();
     const phone = { id: randomBytes(8).toString("hex"), name, pairedAtMs: now, seenAtMs: now, keyHash: hashOf(key) };
-    const newest = [...this.#phones].sort((a, b) => b.seenAtMs - a.seenAtMs).slice(0, mostPhones - 1);
+    const newest = [...this.#phones].sort((a, b) => b.seenAtMs - a.seenAtMs).slice(0, maxPhones - 1);
     this.#keep([...newest, phone]);
     return { type: "paired", key };
   }

@@ -16,6 +16,6 @@ export async function readAside(file: PlanFile): Promise<FileReading> {
   const bundled = process.env["GOLDEN_ARRAY_READER"];
   // while the application is being developed there is no bundle for a thread
   if (bundled === undefined || (typeof file === "string" && file.length <= smallText)) return readFile(file);
-  reader ??= createReader({ file: bundled, mostMs: 20_000, mostMb: 512 });
+  reader ??= createReader({ file: bundled, maxMs: 20_000, maxMb: 512 });
   return reader.read(file);
 }

@@ -22,7 +22,7 @@ beforeAll(async () => {
 afterAll(() => rmSync(dir, { recursive: true, force: true }));
 
 async function using<T>(module: string, work: (reader: Reader) => Promise<T>): Promise<T> {
-  const reader = createReader({ file: path.join(dir, module), mostMs: 1500, mostMb: 32 });
+  const reader = createReader({ file: path.join(dir, module), maxMs: 1500, maxMb: 32 });
   try {
     return await work(reader);
   } finally {

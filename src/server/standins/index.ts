@@ -1,8 +1,8 @@
 import "server-only";
 import { type SimulatedBench } from "@/standins";
-import { type DevicePort, mostLines, openPort } from "./port";
+import { type DevicePort, maxLines, openPort } from "./port";
 
-export { mostLines };
+export { maxLines };
 
 /** The devices this server has opened itself; nobody can name another address. */
 export type Devices = {
@@ -15,7 +15,7 @@ export type Devices = {
 type Opened = { readonly port: DevicePort; readonly timer: NodeJS.Timeout };
 
 /** More than one person needs; the oldest is closed for a new one. One that nobody speaks to for so long is closed. */
-const mostOpen = 8;
+const maxOpen = 8;
 const idleMs = 3_600_000;
 
 export function createDevices(): Devices {
@@ -35,7 +35,7 @@ export function createDevices(): Devices {
   return {
     open: async (bench) => {
       const [oldest] = opened.keys();
-      if (opened.size >= mostOpen && oldest !== undefined) await close(oldest);
+      if (opened.size >= maxOpen && oldest !== undefined) await close(oldest);
       const id = crypto.randomUUID();
       awake(id, await openPort(bench));
       return id;

@@ -6,8 +6,8 @@ import { type SimulatedBench } from "@/standins";
 /** A line protocol over HTTP on a loopback port of its own: lines come in as plain text, as many answers go out. */
 export type DevicePort = { readonly port: number; readonly close: () => Promise<void> };
 
-const mostBytes = 4096;
-export const mostLines = 20;
+const maxBytes = 4096;
+export const maxLines = 20;
 
 export async function openPort(bench: SimulatedBench): Promise<DevicePort> {
   const server = createServer((request, response) => {
@@ -22,12 +22,12 @@ export async function openPort(bench: SimulatedBench): Promise<DevicePort> {
     void textOf(request).then(
       (text) => {
         const lines = text.split("\n").filter((line) => line.trim() !== "");
-        if (lines.length > mostLines) return refuse(413, `${lines.length} lines; allowed: ${mostLines}`);
+        if (lines.length > maxLines) return refuse(413, `${lines.length} lines; allowed: ${maxLines}`);
         response
           .writeHead(200, { "content-type": "text/plain; charset=utf-8" })
           .end(`${lines.map((line) => bench.say(line)).join("\n")}\n`);
       },
-      () => refuse(413, `more than ${mostBytes} bytes`),
+      () => refuse(413, `more than ${maxBytes} bytes`),
     );
   });
   await new Promise<void>((resolve, reject) => {
@@ -42,7 +42,7 @@ async function textOf(request: IncomingMessage): Promise<string> {
   let bytes = 0;
   for await (const chunk of request as AsyncIterable<Buffer>) {
     bytes += chunk.length;
-    if (bytes > mostBytes) throw new Error("too much");
+    if (bytes > maxBytes) throw new Error("too much");
     chunks.push(chunk);
   }
   return Buffer.concat(chunks).toString("utf8");

@@ -1,5 +1,5 @@
 import { createDevices } from ".";
-import { mostLines, openPort } from "./port";
+import { maxLines, openPort } from "./port";
 
 const echo = { say: (line: string) => `heard ${line}` };
 const post = (port: number, body: string, headers: Record<string, string> = {}) =>
@@ -19,7 +19,7 @@ test("a page of the web, too much, and anything but a POST are refused", async (
   expect(await status(post(port, "one", { origin: "http://evil.example" }))).toBe(403);
   expect(await status(fetch(`http://localhost:${port}/`, { method: "POST", body: "one" }))).toBe(403);
   expect(await status(fetch(`http://127.0.0.1:${port}/`))).toBe(405);
-  expect(await status(post(port, "x\n".repeat(mostLines + 1)))).toBe(413);
+  expect(await status(post(port, "x\n".repeat(maxLines + 1)))).toBe(413);
   expect(await status(post(port, "x".repeat(5000)))).toBe(413);
   await close();
 });

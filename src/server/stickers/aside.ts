@@ -1,5 +1,5 @@
 import { Worker } from "node:worker_threads";
-import { type PhotoReading, type PictureFault, mostPictureBytes } from "@/core/reading/photo";
+import { type PhotoReading, type PictureFault, maxPictureBytes } from "@/core/reading/photo";
 import { type Answered, type Shown } from "./protocol";
 
 export type StickerOutcome =
@@ -16,7 +16,7 @@ export type Stickers = {
 
 type Limits = {
   /** The bundled module the thread runs. */ readonly file: string;
-  /** Longest a photo may take, ms. */ readonly mostMs: number;
+  /** Longest a photo may take, ms. */ readonly maxMs: number;
   /** How long the thread is kept when there is nothing to read, ms: its readers hold a few hundred megabytes. */ readonly idleMs: number;
 };
 
@@ -24,7 +24,7 @@ type Limits = {
  * Reads photos of stickers in a thread, one at a time. A photo that takes too long, or is called off, ends the thread and all it
  * began; the next one gets a new thread. What the readers print is not ours and goes nowhere.
  */
-export function createStickers({ file: module, mostMs, idleMs }: Limits): Stickers {
+export function createStickers({ file: module, maxMs, idleMs }: Limits): Stickers {
   let worker: Worker | null = null;
   let idle: NodeJS.Timeout | null = null;
   let last: Promise<unknown> = Promise.resolve();
@@ -50,7 +50,7 @@ export function createStickers({ file: module, mostMs, idleMs }: Limits): Sticke
     signal?: AbortSignal,
   ): Promise<StickerOutcome> {
     if (signal?.aborted === true) return { type: "cancelled" };
-    if (file.length > mostPictureBytes) return { type: "fault", fault: "tooManyBytes" };
+    if (file.length > maxPictureBytes) return { type: "fault", fault: "tooManyBytes" };
     if (idle !== null) clearTimeout(idle);
     const own = (worker ??= open());
     own.ref();
@@ -68,7 +68,7 @@ export function createStickers({ file: module, mostMs, idleMs }: Limits): Sticke
     own.once("error", ended);
     own.once("exit", ended);
     signal?.addEventListener("abort", abort);
-    const timer = setTimeout(ended, mostMs);
+    const timer = setTimeout(ended, maxMs);
     own.postMessage({ id, file });
     const outcome = await promise;
     clearTimeout(timer);

@@ -7,7 +7,7 @@ let stickers: Stickers | null = null;
 export function theStickers(): Stickers | null {
   const file = process.env["GOLDEN_ARRAY_STICKERS"];
   if (file === undefined) return null;
-  return (stickers ??= createStickers({ file, mostMs: 30_000, idleMs: 120_000 }));
+  return (stickers ??= createStickers({ file, maxMs: 30_000, idleMs: 120_000 }));
 }
 
 export { type StickerOutcome } from "./aside";

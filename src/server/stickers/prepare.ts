@@ -4,7 +4,7 @@ import {
   evened,
   type Grey,
   liesOf,
-  mostPicturePixels,
+  maxPicturePixels,
   paperShade,
   pictureKindOf,
   type PictureFault,
@@ -13,7 +13,7 @@ import {
 /** Wide enough to read small print, small enough to be read in a second or two, px. */
 const wantedPx = 2000;
 /** More patches of ink than any sticker has: grain, leaves, gravel. */
-const mostMarks = 6000;
+const maxMarks = 6000;
 
 /** A photo made ready: turned as the camera held it, levelled. */
 export type Prepared = {
@@ -50,7 +50,7 @@ export async function prepared(file: Uint8Array, hold: (typeof holds)[number] = 
   const { picture, letterPx, marks } = cleaned(levelEven);
   const jpeg = await colour(level).jpeg({ quality: 78 }).toBuffer();
   return {
-    writing: letterPx === 0 || marks > mostMarks ? null : picture,
+    writing: letterPx === 0 || marks > maxMarks ? null : picture,
     shown: { jpeg, width: level.width, height: level.height },
   };
 }
@@ -63,9 +63,9 @@ async function sizedOf(file: Uint8Array): Promise<Colour> {
   if (kind === "heic") throw new UnreadablePicture("heic");
   if (kind === "other") throw new UnreadablePicture("notAPicture");
   try {
-    const picture = sharp(file, { limitInputPixels: mostPicturePixels, failOn: "error" });
+    const picture = sharp(file, { limitInputPixels: maxPicturePixels, failOn: "error" });
     const { autoOrient } = await picture.metadata();
-    if (autoOrient.width * autoOrient.height > mostPicturePixels) throw new UnreadablePicture("tooManyPixels");
+    if (autoOrient.width * autoOrient.height > maxPicturePixels) throw new UnreadablePicture("tooManyPixels");
     const scale = Math.min(1.6, wantedPx / Math.max(autoOrient.width, autoOrient.height));
     const width = Math.max(1, Math.round(autoOrient.width * scale));
     return await colourOf(

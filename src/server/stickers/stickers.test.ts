@@ -13,7 +13,7 @@ jest.setTimeout(600_000 * Math.max(1, effort(1)));
 let stickers: Stickers;
 beforeAll(async () => {
   await buildStickers();
-  stickers = createStickers({ file: stickersFile, mostMs: 60_000, idleMs: 60_000 });
+  stickers = createStickers({ file: stickersFile, maxMs: 60_000, idleMs: 60_000 });
 });
 afterAll(() => stickers.end());
 

@@ -5,8 +5,8 @@ import { type Town } from "@/api";
 /** Towns of the world, from a data set that ships with the application; a name is looked for in it, nothing is asked elsewhere. */
 type Named = { readonly folded: string; readonly town: Town; readonly population: number };
 
-const mostFound = 8;
-const mostLetters = 60;
+const maxFound = 8;
+const maxLetters = 60;
 
 let folded: readonly Named[] | null = null;
 
@@ -21,7 +21,7 @@ function allTowns(): readonly Named[] {
 
 /** The towns a name may mean, the largest first: those that are called so, then those whose name begins so, then those that have it in them. */
 export function townsLike(query: string): Town[] {
-  const wanted = fold(query.slice(0, mostLetters));
+  const wanted = fold(query.slice(0, maxLetters));
   if (wanted.length < 2) return [];
   const rankOf = ({ folded: name }: Named) => {
     if (name === wanted) return 0;
@@ -32,7 +32,7 @@ export function townsLike(query: string): Town[] {
     .map((named) => ({ named, rank: rankOf(named) }))
     .filter(({ rank }) => rank < 3)
     .sort((a, b) => a.rank - b.rank || b.named.population - a.named.population)
-    .slice(0, mostFound)
+    .slice(0, maxFound)
     .map(({ named }) => named.town);
 }
 

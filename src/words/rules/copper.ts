@@ -54,9 +54,9 @@ export const cableAmpsWords: RuleWords<"cableAmps"> = {
       case "noTable":
         return `${must}. No table of this standard goes so far: ${where}. ${noSizeHelp}`;
       case "tooThin":
-        return `${must}; ${size} can carry only ${amount(r.mostA ?? 0, "A")} ${where}.${r.advised === null ? ` No listed size is enough. ${noSizeHelp}` : ` Use at least ${sizeWords(r.advised)}.`}`;
+        return `${must}; ${size} can carry only ${amount(r.maxA ?? 0, "A")} ${where}.${r.advised === null ? ` No listed size is enough. ${noSizeHelp}` : ` Use at least ${sizeWords(r.advised)}.`}`;
       case "carries":
-        return `${must}; ${size} can carry ${amount(r.mostA ?? 0, "A")} ${where}.`;
+        return `${must}; ${size} can carry ${amount(r.maxA ?? 0, "A")} ${where}.`;
     }
   },
   why(r) {
@@ -65,9 +65,9 @@ export const cableAmpsWords: RuleWords<"cableAmps"> = {
         r.by === "batteryFuse"
           ? `The cable can carry at least its fuse: the smallest of at least 1.25 × ${amount(r.flowsA, "A")} = ${amount(1.25 * r.flowsA, "A")}`
           : `By the sun ${r.factor} × Isc ${amount(r.flowsA, "A")} = ${amount(r.sunA, "A")}; with faults ${amount(r.designA, "A")}`,
-        r.mostA === null
+        r.maxA === null
           ? `Outside its table: ${given(r.ambientC, "°C")}, ${counted(r.circuits, "circuit")}`
-          : `Table × factors for ${given(r.ambientC, "°C")} and ${counted(r.circuits, "circuit")}, on land at most the terminals’ column and 15, 20 and 30 A on 14, 12 and 10 AWG: ${amount(r.mostA, "A")}`,
+          : `Table × factors for ${given(r.ambientC, "°C")} and ${counted(r.circuits, "circuit")}, on land at most the terminals’ column and 15, 20 and 30 A on 14, 12 and 10 AWG: ${amount(r.maxA, "A")}`,
       ],
       source:
         "NEC 690.8, 310.16, 310.15(B) and (C), 110.14(C), 240.4(D); PV cable EN 50618; conduit, ground and battery cable IEC 60364-5-52. On a roof in the sun the air counts 33 K hotter, in a conduit too.",

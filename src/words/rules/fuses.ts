@@ -52,12 +52,12 @@ function missingWords({ missing }: FuseReason): string {
   const parts = sizes.map((amps) => {
     const places = missing.filter(({ sizeA }) => sizeA === amps).map(({ place }) => branchWords(place));
     const where =
-      places.length > mostNamed ? `each of ${places.length} branches` : new Intl.ListFormat("en").format(places);
+      places.length > maxNamed ? `each of ${places.length} branches` : new Intl.ListFormat("en").format(places);
     return `a ${given(amps, "A")} fuse in ${where}`;
   });
   return `Fit ${parts.join("; ")}.`;
 }
-const mostNamed = 4;
+const maxNamed = 4;
 
 function blowWords({ couldBlow, backfeedA, sizeA }: FuseReason): string {
   return couldBlow || sizeA === null

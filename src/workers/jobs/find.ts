@@ -46,11 +46,11 @@ export function findJobs(memory: Memory, weatherOf: WeatherMemory) {
     {
       readonly ask: FindAsked;
       readonly bounds: readonly (readonly Bounds[])[] | null;
-      /** Nets solved at most before the best so far is told; null: to the end. */ readonly mostSolved: number | null;
+      /** Nets solved at most before the best so far is told; null: to the end. */ readonly maxSolved: number | null;
     },
     ArrangeProgress,
     Arranged
-  > = (input) => arrange(bench(input), input.bounds, input.mostSolved ?? Infinity, memory);
+  > = (input) => arrange(bench(input), input.bounds, input.maxSolved ?? Infinity, memory);
 
   /** One wiring in numbers: the one on the board, or any other. */
   const facts: Job<Asked<FactsAsk>, never, WiringFacts> = (input) =>

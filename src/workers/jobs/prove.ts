@@ -14,12 +14,12 @@ import {
   provedLane,
   readPlaceOf,
   type Suspicion,
-  usualMeter,
+  defaultMeter,
   walkOf,
   type WalkStep,
   worseFound,
 } from "@/core/prove";
-import { kindOf, type LaneContext, type Memory, mostColdVolts, readyById } from "@/core/rules";
+import { kindOf, type LaneContext, type Memory, maxColdVolts, readyById } from "@/core/rules";
 import { createPlanes } from "@/core/year";
 import { type Job } from "../slot";
 
@@ -104,7 +104,7 @@ export function proveJobs(memory: Memory) {
         portId,
         sky,
         moment,
-        meter: usualMeter,
+        meter: defaultMeter,
         records,
         suspicion: null,
       };
@@ -153,5 +153,5 @@ function coldVoltsAt(context: LaneContext, place: ReadPlace): number | null {
     place.type === "row" && place.rowId !== null
       ? context.lane.rows.filter(({ id }) => id === place.rowId)
       : context.lane.rows;
-  return rows.length === 0 ? null : mostColdVolts(context, rows).volts;
+  return rows.length === 0 ? null : maxColdVolts(context, rows).volts;
 }

@@ -7,8 +7,8 @@ import {
   devicesOf,
   heldBy,
   type LibraryReading,
-  mostColumns,
-  mostSheets,
+  maxColumns,
+  maxSheets,
   panelColumns,
   portColumns,
   readLibraryText,
@@ -153,10 +153,10 @@ function cellsOf(text: string): { readonly rows: readonly Row[] } | FileFault {
     step: ({ data: cells, errors }, parser) => {
       row += 1;
       if (errors.some(({ type }) => type === "Quotes")) fault = { type: "badQuotes", row };
-      else if (cells.length > mostColumns) fault = { type: "tooManyColumns", count: cells.length };
+      else if (cells.length > maxColumns) fault = { type: "tooManyColumns", count: cells.length };
       else if (cells.some((cell) => cell.trim() !== "")) rows.push({ row, cells });
       // one more than sheets, for the headings
-      if (rows.length > mostSheets + 1) fault = { type: "tooManyRows" };
+      if (rows.length > maxSheets + 1) fault = { type: "tooManyRows" };
       if (fault !== null) parser.abort();
     },
   });

@@ -1,7 +1,7 @@
 import { type Held, type Letter, letterVersion } from "./letters";
 
 /** Things one worker keeps at most. An edit makes one or two new ones; a search or a year uses a few. */
-const mostKept = 48;
+const maxKept = 48;
 
 /**
  * What one worker has been sent under keys. The page decides what is kept there, so that both always know the same: the
@@ -33,7 +33,7 @@ export function createKeeper(post: (letter: Letter) => void): Keeper {
     hold: (value) => heldBy(value, keyFor),
     trim: () => {
       for (const [old, key] of kept) {
-        if (kept.size <= mostKept) break;
+        if (kept.size <= maxKept) break;
         kept.delete(old);
         post({ version: letterVersion, type: "drop", key });
       }

@@ -1,4 +1,4 @@
-import { mostPhotoBytes, photoTypeOf } from "@/core/photo";
+import { maxPhotoBytes, photoTypeOf } from "@/core/photo";
 import { addPhoto, withDatabase } from "@/server/db";
 import { answer, fault, guarded } from "@/server/http";
 
@@ -6,8 +6,8 @@ import { answer, fault, guarded } from "@/server/http";
 export function POST(request: Request): Promise<Response> {
   return guarded(async () => {
     const bytes = new Uint8Array(await request.arrayBuffer());
-    if (bytes.length > mostPhotoBytes)
-      throw fault("tooLarge", `The photo holds ${bytes.length} bytes; allowed: ${mostPhotoBytes}.`);
+    if (bytes.length > maxPhotoBytes)
+      throw fault("tooLarge", `The photo holds ${bytes.length} bytes; allowed: ${maxPhotoBytes}.`);
     if (photoTypeOf(bytes) === null) throw fault("invalid", "This is no JPEG and no PNG picture. Nothing was kept.");
     const id = await withDatabase((db) => addPhoto(db, { bytes, now: new Date().toISOString() }));
     return answer({ id }, 201);

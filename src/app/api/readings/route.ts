@@ -1,5 +1,5 @@
 import { type ReadingLine } from "@/api";
-import { mostPictureBytes, pictureFault } from "@/core/reading/photo";
+import { maxPictureBytes, pictureFault } from "@/core/reading/photo";
 import { bodyBytes, fault, guarded } from "@/server/http";
 import { type StickerOutcome, theStickers } from "@/server/stickers";
 
@@ -12,7 +12,7 @@ export function POST(request: Request): Promise<Response> {
     if (stickers === null)
       throw fault("server", "Photos are read by the built application only: start it with “npm run demo”.");
     const file = await bodyBytes(request, Infinity);
-    if (file.length > mostPictureBytes) throw fault("tooLarge", pictureFault("tooManyBytes"));
+    if (file.length > maxPictureBytes) throw fault("tooLarge", pictureFault("tooManyBytes"));
     const gone = new AbortController();
     request.signal.addEventListener("abort", () => gone.abort());
     const lines = new ReadableStream<Uint8Array>({

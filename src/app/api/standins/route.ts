@@ -7,12 +7,12 @@ import { answer, bodyJson, fault, guarded, parsed } from "@/server/http";
 import { theDevices } from "@/server/standins";
 import { canHave, createSimulatedBench } from "@/standins";
 
-const mostBytes = 10_000;
+const maxBytes = 10_000;
 
 /** Opens a simulated bench of a port's array as the plan has it, with a fault put in. */
 export function POST(request: Request): Promise<Response> {
   return guarded(async () => {
-    const asked = parsed(newStandInSchema, await bodyJson(request, mostBytes));
+    const asked = parsed(newStandInSchema, await bodyJson(request, maxBytes));
     const { planId, wiringId, inputId, portId, sky, moment, fault: put, seed } = asked;
     const { plan } = await withDatabase((db) => readPlanRecord(db, planId));
     if (plan.wirings.every(({ id }) => id !== wiringId))

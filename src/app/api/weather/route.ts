@@ -1,15 +1,15 @@
 import { newWeatherSchema } from "@/api";
-import { mostEpwBytes, readEpw } from "@/core/weather";
+import { maxEpwBytes, readEpw } from "@/core/weather";
 import { addWeather, withDatabase } from "@/server/db";
 import { answer, bodyJson, fault, guarded, parsed } from "@/server/http";
 
 /** As JSON a text grows by what has to be escaped in it: its line ends. */
-const mostBytes = 1.1 * mostEpwBytes;
+const maxBytes = 1.1 * maxEpwBytes;
 
 /** Keeps a weather file. It is read here again: nothing that cannot be read is kept. */
 export function POST(request: Request): Promise<Response> {
   return guarded(async () => {
-    const { text } = parsed(newWeatherSchema, await bodyJson(request, mostBytes));
+    const { text } = parsed(newWeatherSchema, await bodyJson(request, maxBytes));
     const reading = readEpw(text);
     if (reading.type === "fault")
       throw fault(

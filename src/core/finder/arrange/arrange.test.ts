@@ -34,9 +34,9 @@ function stockOf(seed: number, most: number): Plan {
 
 const askOf = (plan: Plan, goal: Goal) => ({ plan, wiringId: "wiring-1", weather: null, goal, withAddOns: true });
 
-function arranged(plan: Plan, goal: Goal, mostSolved = Infinity): Arranged {
+function arranged(plan: Plan, goal: Goal, maxSolved = Infinity): Arranged {
   const memory = createMemory();
-  return runToEnd(arrange(createBench(askOf(plan, goal), memory), null, mostSolved, memory, false));
+  return runToEnd(arrange(createBench(askOf(plan, goal), memory), null, maxSolved, memory, false));
 }
 
 /** The worst that all rules say of a wiring, and what it takes: asked of the plan as it would be, not of the finder. */

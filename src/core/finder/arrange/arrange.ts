@@ -9,7 +9,7 @@ import { type Chosen, choose, type Offer, offerOf, type Point, ranked, scaleOf }
 import { type LeftOut } from "./problem";
 import { searchBest } from "./search";
 import { createScale } from "./scale";
-import { fine, type Part, type Survey, surveyAbout, surveyMost, together } from "./survey";
+import { fine, type Part, type Survey, surveyAbout, surveyMax, together } from "./survey";
 
 /** What the finder has to say of a plan. */
 export type Arranged = {
@@ -69,11 +69,11 @@ const glanceShare = 0.97;
 function glanced(aboutWh: Float64Array, used: Int32Array): Survey {
   const best = new Map<number, number>();
   for (const [net, set] of used.entries()) best.set(set, Math.max(best.get(set) ?? 0, aboutWh[net] ?? 0));
-  const mostWh = aboutWh.map((wh, net) => (wh >= glanceShare * (best.get(used[net] ?? 0) ?? 0) ? wh : 0));
-  return { aboutWh, mostWh, tight: new Uint8Array(aboutWh.length).fill(1) };
+  const maxWh = aboutWh.map((wh, net) => (wh >= glanceShare * (best.get(used[net] ?? 0) ?? 0) ? wh : 0));
+  return { aboutWh, maxWh, tight: new Uint8Array(aboutWh.length).fill(1) };
 }
 
-export type Bounds = Pick<Survey, "mostWh" | "tight">;
+export type Bounds = Pick<Survey, "maxWh" | "tight">;
 
 /** A part of the bounds of all nets, by kind of port: for several workers. */
 export function* boundsOf(bench: Bench, part: Part): Generator<undefined, readonly Bounds[]> {
@@ -83,7 +83,7 @@ export function* boundsOf(bench: Bench, part: Part): Generator<undefined, readon
   for (const [at, { nets }] of bench.problem.kinds.entries()) {
     const [scale, wh] = [scales[at], about.wh[at]];
     if (scale === undefined || wh === undefined) throw new Error("every kind of port has its scale");
-    found.push(yield* surveyMost(nets, scale, wh, part));
+    found.push(yield* surveyMax(nets, scale, wh, part));
   }
   return found;
 }
@@ -95,7 +95,7 @@ export function* boundsOf(bench: Bench, part: Part): Generator<undefined, readon
 export function* arrange(
   bench: Bench,
   given: readonly (readonly Bounds[])[] | null,
-  mostSolved: number,
+  maxSolved: number,
   memory: Memory,
   /** Whether the whole year of each offer is gone through at the end; else a quick one stands. */ wholeYears = true,
 ): Generator<ArrangeProgress | undefined, Arranged> {
@@ -111,14 +111,14 @@ export function* arrange(
     return { aboutWh: wh, ...together(parts.flatMap((part) => part[at] ?? [])) };
   });
   yield { share: 0.5, found: null };
-  const search = searchBest(problem, meter, surveys, scales, mostSolved);
+  const search = searchBest(problem, meter, surveys, scales, maxSolved);
   let step = search.next();
   let since = 0;
   for (; !step.done; step = search.next()) {
     const { solved, gapPct } = step.value;
     since += 1;
     yield {
-      share: Number.isFinite(mostSolved) ? 0.5 + (0.2 * solved) / mostSolved : closeness(gapPct, since),
+      share: Number.isFinite(maxSolved) ? 0.5 + (0.2 * solved) / maxSolved : closeness(gapPct, since),
       found: null,
     };
   }

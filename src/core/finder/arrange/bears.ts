@@ -32,11 +32,11 @@ export function rowFacts(row: RowMix, classes: readonly PanelClass[], common: Pi
     const kind = classes[at]?.kind;
     if (kind === undefined || n === 0) continue;
     const { label } = kind.fit;
-    const { mostV, runningV } = common.cold(kind);
+    const { maxV, runningV } = common.cold(kind);
     const ratingA = label.maxSeriesFuseA ?? assumedFuseA(label.pmaxW);
     const isGuess = label.maxSeriesFuseA === null && fuseFactor * label.iscA > ratingA;
     facts = {
-      coldV: facts.coldV + n * mostV,
+      coldV: facts.coldV + n * maxV,
       coldRunningV: facts.coldRunningV + n * runningV,
       iscA: Math.max(facts.iscA, label.iscA),
       fuseA: Math.min(facts.fuseA, ratingA),
@@ -57,7 +57,7 @@ export function bearsRow(port: PortSheet, { coldV, coldRunningV, systemV }: RowF
 type Sums = {
   readonly rows: number;
   readonly sumA: number;
-  /** The most that all strings together may give for the sake of those that no fuse fits, A. */ readonly mostSumA: number;
+  /** The most that all strings together may give for the sake of those that no fuse fits, A. */ readonly maxSumA: number;
   readonly labelW: number;
 };
 
@@ -71,9 +71,9 @@ type Sums = {
  *   never wakes is a Stop of its own; so whatever stands there, a quarter over the labels' sum must keep it.
  */
 export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], schools: Plan["schools"]): Growing<Sums> {
-  const mostW = port.maxW !== null && port.maxWNature === "neverExceed" ? port.maxW : Infinity;
+  const maxW = port.maxW !== null && port.maxWNature === "neverExceed" ? port.maxW : Infinity;
   const wakingV = wakeV(port) ?? 0;
-  const mostA = port.currentLimits.reduce(
+  const maxA = port.currentLimits.reduce(
     (least, { amps, nature, fromV, toV }) =>
       amps !== null && nature === "neverExceed" && (fromV ?? 0) <= wakingV && (toV ?? Infinity) >= wakingV
         ? Math.min(least, amps)
@@ -81,18 +81,18 @@ export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], school
     Infinity,
   );
   return {
-    start: { rows: 0, sumA: 0, mostSumA: Infinity, labelW: 0 },
+    start: { rows: 0, sumA: 0, maxSumA: Infinity, labelW: 0 },
     add: (sums, at) => {
       const row = rows[at];
       if (row === undefined) return null;
       const grown: Sums = {
         rows: sums.rows + 1,
         sumA: sums.sumA + row.iscA,
-        mostSumA: Math.min(sums.mostSumA, mostSumA(row, schools.fuse === "strict")),
+        maxSumA: Math.min(sums.maxSumA, maxSumA(row, schools.fuse === "strict")),
         labelW: sums.labelW + row.labelW,
       };
-      if (grown.labelW > mostW || brightSkyFactor * grown.sumA > mostA) return null;
-      return grown.rows > 1 && grown.sumA > grown.mostSumA * (1 + rounding) ? null : grown;
+      if (grown.labelW > maxW || brightSkyFactor * grown.sumA > maxA) return null;
+      return grown.rows > 1 && grown.sumA > grown.maxSumA * (1 + rounding) ? null : grown;
     },
   };
 }
@@ -100,7 +100,7 @@ export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], school
 const rounding = 1e-9;
 
 /** Of a string that no standard fuse fits: how much it and those beside it may give together before it needs one, A. */
-function mostSumA({ iscA, sureFuseA }: RowFacts, isStrict: boolean): number {
+function maxSumA({ iscA, sureFuseA }: RowFacts, isStrict: boolean): number {
   if (sureFuseA === Infinity || fuseSizeA(iscA, sureFuseA) !== null) return Infinity;
   return isStrict ? Math.min(sureFuseA, sureFuseA / brightSkyFactor + iscA) : sureFuseA / brightSkyFactor + iscA;
 }

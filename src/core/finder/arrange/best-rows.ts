@@ -9,9 +9,9 @@ import { createScale } from "./scale";
 import { fine } from "./survey";
 
 /** Sets of rows gone through for a mend, at most: it has to be there while somebody looks. */
-const mostNets = 3000;
+const maxNets = 3000;
 /** Sets of rows told that use all the panels, and that leave some of them out. */
-const mostTold = { whole: 14, less: 10 } as const;
+const maxTold = { whole: 14, less: 10 } as const;
 
 /**
  * The best ways to put some panels into rows before one port, by watts at noon: with all of them, and with some left out. None of them
@@ -24,7 +24,7 @@ export function* bestRows(
   tiles: readonly Tile[],
   memory: Memory,
 ): Generator<undefined, readonly (readonly Row[])[]> {
-  const among = { tiles, ports: [lane], mostNets };
+  const among = { tiles, ports: [lane], maxNets };
   const ask = { plan, wiringId, weather: null, goal: { type: "noon" }, withAddOns: true, among } as const;
   const problem = createProblem(ask, memory);
   const [kind, port] = [problem.kinds[0], problem.ports[0]];
@@ -39,10 +39,10 @@ export function* bestRows(
     watts: scale.about(net),
   })).sort((a, b) => b.watts - a.watts || a.net - b.net);
   yield undefined;
-  const whole = found.filter(({ used }) => used === all).slice(0, mostTold.whole);
+  const whole = found.filter(({ used }) => used === all).slice(0, maxTold.whole);
   // of each smaller set of panels the best
   const seen = new Set<number>([all]);
-  const less = found.filter(({ used }) => !seen.has(used) && seen.add(used)).slice(0, mostTold.less);
+  const less = found.filter(({ used }) => !seen.has(used) && seen.add(used)).slice(0, maxTold.less);
   return [...whole, ...less].flatMap(({ net }) =>
     lanesOf(problem, [{ port, net: mixOf(nets, net) }]).map(({ rows }) => rows),
   );

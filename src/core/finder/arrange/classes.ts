@@ -18,7 +18,7 @@ type Parts = {
 };
 
 /** Panels whose light differs by less than this share over the year count as alike at first. */
-export const leastApart = 0.015;
+export const minApart = 0.015;
 
 /**
  * Classes of panels. Equal panels under unlike shadows are put together while their light, hour by hour, differs by no more than a

@@ -17,9 +17,9 @@ export type Combo = {
 type Partial = { readonly lanes: readonly (PoolLane | null)[]; readonly used: readonly number[]; readonly wh: number };
 
 /** Wirings of the first ports kept for each set of panels while others are still to be added. */
-const mostKept = 10;
+const maxKept = 10;
 /** Pairs looked at when a port is added, at most; beyond, fewer are kept. */
-const mostPairs = 1_500_000;
+const maxPairs = 1_500_000;
 
 /** All wirings of the pool's lanes that the panels allow and that ports with a common limit never to be exceeded bear. */
 export function* combosOf(
@@ -40,8 +40,7 @@ export function* combosOf(
     const lanes = pool[kind] ?? [];
     const isLast = at === ports.length - 1;
     const twin = twinOf(ports, at);
-    const kept =
-      partial.length * lanes.length > mostPairs ? Math.max(1, Math.floor(mostPairs / lanes.length)) : Infinity;
+    const kept = partial.length * lanes.length > maxPairs ? Math.max(1, Math.floor(maxPairs / lanes.length)) : Infinity;
     const grown: Partial[] = [];
     for (const before of partial.slice(0, kept)) {
       grown.push({ ...before, lanes: [...before.lanes, null] });
@@ -109,15 +108,15 @@ function thinned(all: readonly Partial[]): Partial[] {
   }
   const lanesIn = ({ lanes }: Partial) => lanes.flatMap((lane) => lane ?? []);
   return [...bySet.values()].flatMap((list) => {
-    if (list.length <= mostKept) return list;
+    if (list.length <= maxKept) return list;
     // what brings much less is no answer, and must not stand in the place of one that is
-    const mostWh = list.reduce((most, { wh }) => Math.max(most, wh), 0);
-    const near = list.filter(({ wh }) => wh >= worthKeeping * mostWh);
+    const maxWh = list.reduce((most, { wh }) => Math.max(most, wh), 0);
+    const near = list.filter(({ wh }) => wh >= worthKeeping * maxWh);
     const by = (of: (each: Partial) => number, many: number) =>
       [...near].sort((a, b) => of(a) - of(b) || b.wh - a.wh).slice(0, many);
     return [
       ...new Set([
-        ...by(({ wh }) => -wh, mostKept - 6),
+        ...by(({ wh }) => -wh, maxKept - 6),
         ...by((each) => -Math.min(...lanesIn(each).map(({ marginPct }) => marginPct)), 2),
         ...by((each) => lanesIn(each).reduce((sum, { rows }) => sum + rows, 0), 2),
         ...by((each) => Math.max(...lanesIn(each).map(({ shadeW }) => shadeW)), 2),

@@ -63,9 +63,9 @@ export function jointWh(
 }
 
 /** More than this no wiring can bring, Wh: every panel at its own best, ports that share a limit of watts held to it. */
-export function mostTogetherWh({ ports, hours, have, kinds }: Problem, meter: Meter): number {
+export function maxTogetherWh({ ports, hours, have, kinds }: Problem, meter: Meter): number {
   const groups = groupsAmong(ports).filter(({ members }) => members.length === ports.length);
-  const mostW = groups.reduce((least, { group }) => Math.min(least, group.maxW ?? Infinity), Infinity);
+  const maxW = groups.reduce((least, { group }) => Math.min(least, group.maxW ?? Infinity), Infinity);
   // a panel by itself knows no port: where one has measured cables, which may lose less than the share, none are taken
   const cables = kinds.some((kind) => kind.cables !== null) ? { rowOhm: 0, arrayOhm: 0 } : null;
   const alone = have.map((_, kind) =>
@@ -76,6 +76,6 @@ export function mostTogetherWh({ ports, hours, have, kinds }: Problem, meter: Me
   );
   return hours.reduce((sum, long, h) => {
     const all = have.reduce((total, n, kind) => total + n * (alone[kind]?.[h]?.mpp.p ?? 0), 0);
-    return sum + long * Math.min(mostW, all);
+    return sum + long * Math.min(maxW, all);
   }, 0);
 }

@@ -6,13 +6,13 @@ import { type Combo, combosOf } from "./combos";
 import { factsOf, planWired, type WiringFacts } from "./facts";
 import { hasStop, judged, lanesOf, type Placing } from "./judge";
 import { mixOf } from "./nets";
-import { groupsAmong, jointWh, mostTogetherWh } from "./joint";
+import { groupsAmong, jointWh, maxTogetherWh } from "./joint";
 import { type PoolLane, poolOf } from "./pool";
 import { type Problem } from "./problem";
 import { type Searched } from "./search";
 
 /** What a wiring is the best in. */
-export const titles = ["mostEnergy", "safestMargin", "fewestParts", "bestInShade", "cheapest"] as const;
+export const titles = ["maxEnergy", "safestMargin", "fewestParts", "bestInShade", "cheapest"] as const;
 export type Title = (typeof titles)[number];
 
 /** A wiring worth telling, wired with panels of the plan. */
@@ -35,19 +35,19 @@ export type Point = {
 /** Wirings are chosen for something else than energy from those that bring this share of the most. */
 const worthTelling = 0.85;
 /** Candidates judged for a title at most. */
-const mostJudged = 60;
+const maxJudged = 60;
 /** The field: one point for each of so many steps of energy and of room. */
 const fieldSteps = { score: 28, margin: 14 } as const;
 
 const least: Readonly<Record<Title, (combo: Combo) => number>> = {
-  mostEnergy: ({ wh }) => -wh,
+  maxEnergy: ({ wh }) => -wh,
   safestMargin: ({ marginPct }) => -marginPct,
   fewestParts: ({ parts, lanes }) => parts + lanes.filter((lane) => lane !== null).length / 100,
   bestInShade: ({ shadePct }) => shadePct,
   cheapest: ({ money }) => money,
 };
 /** The same of what is told of a wiring in the end: some of what it was chosen by were estimates. */
-const leastTold: Readonly<Record<Exclude<Title, "mostEnergy">, (facts: WiringFacts) => number>> = {
+const minTold: Readonly<Record<Exclude<Title, "maxEnergy">, (facts: WiringFacts) => number>> = {
   safestMargin: ({ cold }) => -(cold?.marginPct ?? 0),
   fewestParts: ({ parts }) => parts.branchPairs + parts.fuses + parts.ports / 100,
   bestInShade: ({ shadePct }) => shadePct,
@@ -55,7 +55,7 @@ const leastTold: Readonly<Record<Exclude<Title, "mostEnergy">, (facts: WiringFac
 };
 /** Nearer than this two wirings are alike in what a title is for, and energy decides. */
 const alike: Readonly<Record<Title, number>> = {
-  mostEnergy: 0,
+  maxEnergy: 0,
   safestMargin: 0.5,
   fewestParts: 0.005,
   bestInShade: 0.3,
@@ -102,32 +102,32 @@ export function* choose(
   };
   const isShared = groupsAmong(problem.ports).length > 0;
   // without common limits the best was proved; with them no wiring brings more than the best would without
-  const mostPossibleWh = isShared
-    ? Math.min((best?.wh ?? 0) * (1 + gapPct / 100), mostTogetherWh(problem, meter))
+  const maxPossibleWh = isShared
+    ? Math.min((best?.wh ?? 0) * (1 + gapPct / 100), maxTogetherWh(problem, meter))
     : (best?.wh ?? 0) * (1 + gapPct / 100);
   let firstWh = isShared ? 0 : (best?.wh ?? 0);
-  const mostWh = combos.reduce((most, { wh }) => Math.max(most, wh), 0);
-  const worth = combos.filter(({ wh }) => wh >= worthTelling * mostWh);
+  const maxWh = combos.reduce((most, { wh }) => Math.max(most, wh), 0);
+  const worth = combos.filter(({ wh }) => wh >= worthTelling * maxWh);
   yield undefined;
   for (const title of titles) {
     // what was proved goes before what is estimated
-    if (title === "mostEnergy" && best !== null && !isShared) {
+    if (title === "maxEnergy" && best !== null && !isShared) {
       give(title, best.placings);
       continue;
     }
-    for (const combo of ordered(worth, title).slice(0, mostJudged)) {
+    for (const combo of ordered(worth, title).slice(0, maxJudged)) {
       const placings = placingsOf(problem, combo);
       const safe = isSafe(nameOf(placings), placings);
       yield undefined;
       if (!safe) continue;
       give(title, placings);
-      if (title === "mostEnergy") firstWh = jointWh(problem, meter, placings).wh;
+      if (title === "maxEnergy") firstWh = jointWh(problem, meter, placings).wh;
       break;
     }
   }
   return {
     bestScore: firstWh * scale,
-    gapPct: firstWh > 0 ? Math.max(0, 100 * (mostPossibleWh / firstWh - 1)) : 100,
+    gapPct: firstWh > 0 ? Math.max(0, 100 * (maxPossibleWh / firstWh - 1)) : 100,
     champions: [...found.values()].map(({ titles: given, placings }) => ({ titles: given, lanes: lanesIn(placings) })),
     field: function* () {
       const points: Point[] = [];
@@ -174,14 +174,14 @@ function nameOf(placings: readonly Placing[]): string {
 
 /** Of all wirings the best in each small square of energy and room: enough to see the lie of the land. */
 function field(combos: readonly Combo[]): Combo[] {
-  const [mostWh, mostPct] = combos.reduce(
+  const [maxWh, maxPct] = combos.reduce(
     ([wh, pct], combo) => [Math.max(wh, combo.wh), Math.max(pct, combo.marginPct)],
     [0, 0],
   );
   const best = new Map<string, Combo>();
   for (const combo of combos) {
-    const x = Math.floor((fieldSteps.score * combo.wh) / (mostWh || 1));
-    const y = Math.floor((fieldSteps.margin * Math.max(0, combo.marginPct)) / (mostPct || 1));
+    const x = Math.floor((fieldSteps.score * combo.wh) / (maxWh || 1));
+    const y = Math.floor((fieldSteps.margin * Math.max(0, combo.marginPct)) / (maxPct || 1));
     const key = `${x} ${y}`;
     const known = best.get(key);
     if (known === undefined || combo.wh > known.wh || (combo.wh === known.wh && combo.parts < known.parts))
@@ -218,8 +218,8 @@ function titled(offers: readonly Offer[], first: Offer): readonly Offer[] {
   const holders = titles.flatMap((title): { readonly title: Title; readonly holder: Offer }[] => {
     const given = offers.find((each) => each.titles.includes(title));
     if (given === undefined) return [];
-    if (title === "mostEnergy") return [{ title, holder: first }];
-    const of = ({ facts }: Offer) => leastTold[title](facts);
+    if (title === "maxEnergy") return [{ title, holder: first }];
+    const of = ({ facts }: Offer) => minTold[title](facts);
     const holder = offers.reduce((best, each) => (of(each) < of(best) - alike[title] ? each : best), given);
     return [{ title, holder }];
   });

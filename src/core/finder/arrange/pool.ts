@@ -26,7 +26,7 @@ export type PoolLane = {
 };
 
 /** Nets of the same panels that are kept for what they bring, and the share of it that others must bring to be kept. */
-const mostByWh = 3;
+const maxByWh = 3;
 export const worthKeeping = 0.85;
 
 /** Of all nets those that could be in a wiring worth telling: of each set of panels the best few, the safest, the simplest, the widest. */
@@ -39,13 +39,13 @@ export function poolOf(problem: Problem, book: LaneBook): readonly (readonly Poo
       const bestWh = byWh[0]?.aboutWh ?? 0;
       const near = byWh.filter(({ aboutWh }) => aboutWh >= worthKeeping * bestWh);
       const rowsOf = (net: number) => membersOf(kind.nets, net).length;
-      const coldOf = (net: number) => mostColdV(kind, net);
+      const coldOf = (net: number) => maxColdV(kind, net);
       const pick = (of: (net: number) => number) =>
         near.reduce<(typeof near)[number] | undefined>(
           (best, each) => (best === undefined || of(each.net) < of(best.net) ? each : best),
           undefined,
         );
-      const kept = new Set([...byWh.slice(0, mostByWh), pick(coldOf), pick(rowsOf), pick((net) => -rowsOf(net))]);
+      const kept = new Set([...byWh.slice(0, maxByWh), pick(coldOf), pick(rowsOf), pick((net) => -rowsOf(net))]);
       return [...kept].flatMap((entry) => {
         if (entry === undefined) return [];
         const wh = entry.solved?.wh ?? entry.aboutWh;
@@ -55,7 +55,7 @@ export function poolOf(problem: Problem, book: LaneBook): readonly (readonly Poo
   );
 }
 
-function mostColdV({ nets, facts, port }: PortKind, net: number): number {
+function maxColdV({ nets, facts, port }: PortKind, net: number): number {
   return [...membersOf(nets, net)].reduce((most, row) => Math.max(most, voltsOf(facts[row], port.ceilingBasis)), 0);
 }
 
@@ -83,7 +83,7 @@ function laneOf(
     used,
     wh,
     rows: rows.length,
-    marginPct: 100 * (1 - mostColdV(kind, net) / maxV),
+    marginPct: 100 * (1 - maxColdV(kind, net) / maxV),
     iscA: sumA,
     labelW: rows.reduce((sum, { labelW }) => sum + labelW, 0),
     branchPairs,

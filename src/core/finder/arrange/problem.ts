@@ -10,7 +10,7 @@ import { keyOf, type Lane, laneKey, newTile, type Tile } from "../../wiring";
 import { createSuns, type RunningPort } from "../../year";
 import { type Counts, type RowMix, rowsOf, sumOf } from "../exact";
 import { bearsRow, bearsTogether, type RowFacts, rowFacts } from "./bears";
-import { classesOf, leastApart, type PanelClass } from "./classes";
+import { classesOf, minApart, type PanelClass } from "./classes";
 import { type Goal } from "./goal";
 import { type Breadth, everything, listNets, type NetList, setsOf } from "./nets";
 
@@ -25,7 +25,7 @@ export type ArrangeAsk = {
   readonly among?: {
     readonly tiles: readonly Tile[];
     readonly ports: readonly Pick<Lane, "inputId" | "portId">[];
-    readonly mostNets: number;
+    readonly maxNets: number;
   };
 };
 
@@ -81,10 +81,10 @@ export type Problem = {
 };
 
 /** Sets of rows tried before a port at most: what ends within a few seconds. */
-const mostNets = 120_000;
+const maxNets = 120_000;
 /** Rows, and sets of panels, that there may be. */
-const mostRows = 420;
-const mostSets = 6_000;
+const maxRows = 420;
+const maxSets = 6_000;
 
 /** The ways to go through less where all would be too many, the widest first. */
 const breadths: readonly Breadth[] = [
@@ -123,14 +123,14 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
     hours: suns.hours,
   };
   // panels under unlike shadows are told apart as far as there is time for it
-  let classes = classesOf(parts, leastApart);
-  for (let apart = 2 * leastApart; apart < 2 && isTooMany(classes); apart *= 2) classes = classesOf(parts, apart);
+  let classes = classesOf(parts, minApart);
+  for (let apart = 2 * minApart; apart < 2 && isTooMany(classes); apart *= 2) classes = classesOf(parts, apart);
   const few = fewEnough(classes);
   const beyond = classes.filter((each) => !few.includes(each));
   classes = few;
   const have = classes.map(({ tiles: alike }) => alike.length);
   const specs = [...new Set(ports.map(specOf))];
-  const found = kindsWithin(specs, ports, classes, common, plan.schools, ask.among?.mostNets ?? mostNets);
+  const found = kindsWithin(specs, ports, classes, common, plan.schools, ask.among?.maxNets ?? maxNets);
   return {
     ask,
     wiring,
@@ -156,7 +156,7 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
 }
 
 function isTooMany(classes: readonly PanelClass[]): boolean {
-  return setsOf(classes.map(({ tiles }) => tiles.length)) > mostSets;
+  return setsOf(classes.map(({ tiles }) => tiles.length)) > maxSets;
 }
 
 /** The classes with the most watts, as many as can be told apart. */
@@ -165,7 +165,7 @@ function fewEnough(classes: readonly PanelClass[]): PanelClass[] {
   const sorted = [...classes].sort((a, b) => wattsOf(b) - wattsOf(a));
   let sets = 1;
   const kept = sorted.filter(({ tiles }) => {
-    if (sets * (tiles.length + 1) > mostSets) return false;
+    if (sets * (tiles.length + 1) > maxSets) return false;
     sets *= tiles.length + 1;
     return true;
   });
@@ -279,7 +279,7 @@ function kindsWithin(
       const theirs = borne.map((each) => each.facts);
       const growing = bearsTogether(port, theirs, schools);
       const nets =
-        borne.length > mostRows
+        borne.length > maxRows
           ? null
           : listNets(
               borne.map(({ row }) => row),
@@ -299,7 +299,7 @@ function kindsWithin(
 
 /** Rows of so many classes at most; null where even they are too many to be listed. */
 function rowsWithin(have: Counts, { classesInRow }: Breadth): RowMix[] | null {
-  if (classesInRow >= have.length) return setsOf(have) > mostSets ? null : rowsOf(have);
+  if (classesInRow >= have.length) return setsOf(have) > maxSets ? null : rowsOf(have);
   const rows: RowMix[] = [];
   const row = have.map(() => 0);
   const fill = (from: number, classes: number): void => {
@@ -314,5 +314,5 @@ function rowsWithin(have: Counts, { classesInRow }: Breadth): RowMix[] | null {
     }
   };
   fill(0, 0);
-  return rows.length > 100 * mostRows ? null : rows;
+  return rows.length > 100 * maxRows ? null : rows;
 }

@@ -182,8 +182,8 @@ function createWeigher(
     let startA = joinedA(begin, end, h, first);
     for (let k = first; k < cells; k++) {
       const endA = joinedA(begin, end, h, k + 1);
-      const mostA = inCellA[k] as number;
-      const inCellW = (volts[k + 1] as number) * (startA < mostA ? startA : mostA);
+      const maxA = inCellA[k] as number;
+      const inCellW = (volts[k + 1] as number) * (startA < maxA ? startA : maxA);
       if (inCellW > boundW) boundW = inCellW;
       const startLimitA = atA[k] as number;
       const startW = (volts[k] as number) * (startA < startLimitA ? startA : startLimitA);

@@ -20,14 +20,14 @@ export type Searched = {
 /** What is known of one net before a kind of port. */
 type Entry = {
   readonly net: number;
-  /** Never less than what the port takes of it, Wh; of one that is solved, what it takes. */ mostWh: number;
+  /** Never less than what the port takes of it, Wh; of one that is solved, what it takes. */ maxWh: number;
   aboutWh: number;
   /** Whether no less could be said of it without solving it. */ isTight: boolean;
   solved: Taken | null;
 };
 
 /** A panel more must bring this share of what one can bring, a row more half of it, to be better than one less. */
-const leastShare = 2e-4;
+const minShare = 2e-4;
 
 export type LaneBook = ReturnType<typeof createLaneBook>;
 
@@ -50,21 +50,21 @@ export function createLaneBook(
     for (let net = 0; net < kind.nets.count; net++) {
       const used = kind.nets.used[net] ?? 0;
       const less = dueWh(at, net);
-      const [mostWh, aboutWh] = [survey.mostWh[net] ?? 0, survey.aboutWh[net] ?? 0];
+      const [maxWh, aboutWh] = [survey.maxWh[net] ?? 0, survey.aboutWh[net] ?? 0];
       const isTight = survey.tight[net] === 1;
       const entry: Entry = {
         net,
-        mostWh: mostWh - less,
-        aboutWh: Math.min(aboutWh, mostWh) - less,
+        maxWh: maxWh - less,
+        aboutWh: Math.min(aboutWh, maxWh) - less,
         isTight,
         solved: null,
       };
-      if (!(entry.mostWh > 0)) continue;
+      if (!(entry.maxWh > 0)) continue;
       const list = lists.get(used);
       if (list === undefined) lists.set(used, [entry]);
       else list.push(entry);
     }
-    for (const list of lists.values()) list.sort(byMost);
+    for (const list of lists.values()) list.sort(byMax);
     return lists;
   });
 
@@ -104,7 +104,7 @@ export function createLaneBook(
     const at = list.indexOf(entry);
     const less = dueWh(kind, entry.net);
     if (!entry.isTight) {
-      entry.mostWh = (scales[kind]?.most(entry.net, 0) ?? 0) - less;
+      entry.maxWh = (scales[kind]?.most(entry.net, 0) ?? 0) - less;
       entry.isTight = true;
       putBack(list, at, entry);
       return "bounded";
@@ -116,8 +116,8 @@ export function createLaneBook(
     const net = netOf(kind, entry);
     const taken = meter.taken(spec, net);
     entry.solved = taken;
-    entry.mostWh = taken.wh - less;
-    entry.aboutWh = entry.mostWh;
+    entry.maxWh = taken.wh - less;
+    entry.aboutWh = entry.maxWh;
     putBack(list, at, entry);
     return "solved";
   }
@@ -127,34 +127,34 @@ export function createLaneBook(
     const nets = kinds[kind]?.nets;
     if (nets === undefined) throw new Error("no such kind of port");
     const rows = (nets.from[net + 1] ?? 0) - (nets.from[net] ?? 0);
-    return onePanelWh * leastShare * ((panelsOf[nets.used[net] ?? 0] ?? 0) + rows / 2);
+    return onePanelWh * minShare * ((panelsOf[nets.used[net] ?? 0] ?? 0) + rows / 2);
   }
 
   /** What was at a place of a list to where it now belongs. */
   function putBack(list: Entry[], at: number, entry: Entry): void {
     list.splice(at, 1);
-    const place = list.findIndex((other) => byMost(entry, other) < 0);
+    const place = list.findIndex((other) => byMax(entry, other) < 0);
     list.splice(place < 0 ? list.length : place, 0, entry);
   }
 
   return { byUsed, netOf, isStopped, settle };
 }
 
-function byMost(a: Entry, b: Entry): number {
+function byMax(a: Entry, b: Entry): number {
   // of two that may bring the same the solved one first, so that a search ends
-  return b.mostWh - a.mostWh || (a.solved === null ? 1 : 0) - (b.solved === null ? 1 : 0) || a.net - b.net;
+  return b.maxWh - a.maxWh || (a.solved === null ? 1 : 0) - (b.solved === null ? 1 : 0) || a.net - b.net;
 }
 
 type Choice = { readonly used: number; readonly entry: Entry };
 
 /** Nets taken out by a rule for each one that may be solved, at most. */
-const mostStopped = 8;
+const maxStopped = 8;
 
 /**
  * The best wiring. Every net is worth at most what its bound says; the best set of nets by these bounds is put together (a table of
  * what the ports so far can bring of each set of panels), its nets are solved and judged, which lowers their worth or takes them
  * out, and so again. When all nets of the best set are solved it is the best of all: any other is worth no more than its bounds, and
- * those add up to less. `mostSolved`: nets solved at most; when they are used up the best so far is told, with how much better
+ * those add up to less. `maxSolved`: nets solved at most; when they are used up the best so far is told, with how much better
  * another could be.
  */
 export function* searchBest(
@@ -162,7 +162,7 @@ export function* searchBest(
   meter: Meter,
   surveys: readonly Survey[],
   scales: readonly Pick<Scale, "most">[],
-  mostSolved: number,
+  maxSolved: number,
 ): Generator<SearchProgress, Searched> {
   const book = createLaneBook(problem, meter, surveys, scales);
   const { have, ports } = problem;
@@ -175,7 +175,7 @@ export function* searchBest(
     const hoped = bestTogether(true);
     const open = hoped.choices.filter(({ choice }) => choice.entry.solved === null);
     if (open.length === 0) return { best: told(hoped), gapPct: 0, solved, book };
-    if (solved >= mostSolved || stopped >= mostStopped * mostSolved) {
+    if (solved >= maxSolved || stopped >= maxStopped * maxSolved) {
       const sure = bestTogether(false);
       const best = told(sure);
       const left = best === null ? 100 : Math.max(0, 100 * (hoped.worthWh / sure.worthWh - 1));
@@ -201,8 +201,8 @@ export function* searchBest(
       const choice: (Choice | null)[] = Array.from({ length: sets }, () => null);
       for (const [used, list] of book.byUsed[kind] ?? []) {
         const entry = byBounds ? list[0] : list.find((each) => each.solved !== null);
-        if (entry === undefined || !(entry.mostWh > 0)) continue;
-        worth[used] = entry.mostWh;
+        if (entry === undefined || !(entry.maxWh > 0)) continue;
+        worth[used] = entry.maxWh;
         choice[used] = { used, entry };
       }
       return { kind, worth, choice };

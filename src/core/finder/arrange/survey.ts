@@ -5,7 +5,7 @@ import { type Fineness, type Scale } from "./scale";
 /** What all nets before a kind of port are worth: about, and at most; `tight` where no less could be said. */
 export type Survey = {
   readonly aboutWh: Float64Array;
-  readonly mostWh: Float64Array;
+  readonly maxWh: Float64Array;
   readonly tight: Uint8Array;
 };
 
@@ -36,16 +36,16 @@ export type Part = { readonly at: number; readonly of: number };
  * What nets are worth at most, Wh. Of nets of the same panels the ones that look best are weighed first; a net that is soon seen to
  * be worth clearly less than the best of them keeps the bound it has then.
  */
-export function* surveyMost(
+export function* surveyMax(
   nets: NetList,
   scale: Scale,
   aboutWh: Float64Array,
   { at, of }: Part,
-): Generator<undefined, Pick<Survey, "mostWh" | "tight">> {
+): Generator<undefined, Pick<Survey, "maxWh" | "tight">> {
   const order = Uint32Array.from({ length: nets.count }, (_, net) => net).sort(
     (a, b) => (aboutWh[b] as number) - (aboutWh[a] as number) || a - b,
   );
-  const mostWh = new Float64Array(nets.count);
+  const maxWh = new Float64Array(nets.count);
   const tight = new Uint8Array(nets.count);
   const best = new Map<number, number>();
   for (let n = at; n < order.length; n += of) {
@@ -53,22 +53,22 @@ export function* surveyMost(
     const used = nets.used[net] as number;
     const enough = hopeless * (best.get(used) ?? 0);
     const most = scale.most(net, enough);
-    mostWh[net] = most;
+    maxWh[net] = most;
     if (most > enough) {
       tight[net] = 1;
       if (most > (best.get(used) ?? 0)) best.set(used, most);
     }
     if (n % 64 === at % 64) yield undefined;
   }
-  return { mostWh, tight };
+  return { maxWh, tight };
 }
 
 /** What several parts found, as one. */
-export function together(parts: readonly Pick<Survey, "mostWh" | "tight">[]): Pick<Survey, "mostWh" | "tight"> {
+export function together(parts: readonly Pick<Survey, "maxWh" | "tight">[]): Pick<Survey, "maxWh" | "tight"> {
   const [first] = parts;
   if (first === undefined) throw new Error("a survey has a part");
-  const mostWh = first.mostWh.map((_, net) => parts.reduce((sum, part) => sum + (part.mostWh[net] ?? 0), 0));
-  return { mostWh, tight: first.tight.map((_, net) => parts.reduce((sum, part) => sum + (part.tight[net] ?? 0), 0)) };
+  const maxWh = first.maxWh.map((_, net) => parts.reduce((sum, part) => sum + (part.maxWh[net] ?? 0), 0));
+  return { maxWh, tight: first.tight.map((_, net) => parts.reduce((sum, part) => sum + (part.tight[net] ?? 0), 0)) };
 }
 
 /** How finely nets are looked at: for a first answer, and for a bound. */

@@ -15,7 +15,7 @@ export type BuyAsk = {
 };
 
 /** Sets of rows gone through for one purchase, at most. */
-const mostNets = 3000;
+const maxNets = 3000;
 
 /** The best at a glance of all panels of a plan on all its inputs, lying as the plan has them. */
 export function* tried({ wiringId, weather }: BuyAsk, plan: Plan, memory: Memory) {
@@ -24,7 +24,7 @@ export function* tried({ wiringId, weather }: BuyAsk, plan: Plan, memory: Memory
     device.ports.filter(({ moduleId }) => moduleId === null).map((port) => ({ inputId: id, portId: port.id })),
   );
   if (tiles.length === 0 || ports.length === 0) return null;
-  const among = { tiles, ports, mostNets };
+  const among = { tiles, ports, maxNets };
   const bench = createBench({ plan, wiringId, weather, goal: { type: "year" }, withAddOns: false, among }, memory);
   yield undefined;
   return yield* firstLook(bench);

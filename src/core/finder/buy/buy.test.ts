@@ -5,7 +5,7 @@ import { runToEnd } from "@/core/steps";
 import { demoInputs, demoPanels } from "@/demo";
 import { demoPlan, effort, number } from "@/testing";
 import { buyChanges, type Purchase, whatToBuy } from ".";
-import { mostOf } from "./options";
+import { maxOf } from "./options";
 
 const lantern = demoPlan("The Lantern");
 const few = { rigid195: demoPanels.rigid195, flexible100: demoPanels.flexible100, folding160: demoPanels.folding160 };
@@ -44,7 +44,7 @@ test("what is bought stays within money and weight, beside what is owned, and no
     expect(stops).toEqual([]);
   }
   const most = all.find(
-    (purchase) => purchase === found.offers.find(({ titles }) => titles.includes("mostEnergy"))?.purchase,
+    (purchase) => purchase === found.offers.find(({ titles }) => titles.includes("maxEnergy"))?.purchase,
   );
   for (const { kwh } of all) expect(kwh).toBeLessThanOrEqual(most?.kwh ?? 0);
 });
@@ -74,7 +74,7 @@ test("an area holds whole panels only; what has no room is not offered; PWM brin
   // a sheet that says no size is not as small as one likes
   const unsized = { id: "unsized", sheet: { ...few.rigid195, lengthMm: null, widthMm: null } };
   const shopping = { ...lantern.shopping, room: "area", lengthMm: 400, widthMm: 400 } as const;
-  expect(runToEnd(mostOf({ ...lantern, shopping }, unsized))).toBe(0);
+  expect(runToEnd(maxOf({ ...lantern, shopping }, unsized))).toBe(0);
   const none = bought({ ...room, lengthMm: 300, widthMm: 200 }).found;
   expect([none.offers, none.kinds.map(({ fits }) => fits)]).toEqual([[], [0, 0, 0]]);
   const bare = {
@@ -103,11 +103,11 @@ test("an area holds whole panels only; what has no room is not offered; PWM brin
 
 test("a locker takes what goes into it: folded, or as it lies; a larger one or a stronger one takes no fewer", () => {
   const { rigid60, rigid195, folding160, blanket120 } = demoPanels;
-  const fits = (sheet: PanelSheet, [lengthMm, widthMm, heightMm]: readonly number[], mostKg: number | null = null) => {
-    const locker = { id: "l", name: "Locker", lengthMm, widthMm, heightMm, mostKg } as Plan["space"]["lockers"][number];
+  const fits = (sheet: PanelSheet, [lengthMm, widthMm, heightMm]: readonly number[], maxKg: number | null = null) => {
+    const locker = { id: "l", name: "Locker", lengthMm, widthMm, heightMm, maxKg } as Plan["space"]["lockers"][number];
     const plan = { ...emptyPlan("Lockers"), space: { ...emptyPlan("Lockers").space, lockers: [locker] } };
     const shopping = { ...plan.shopping, room: "lockers" } as const;
-    return runToEnd(mostOf({ ...plan, shopping }, { id: "p", sheet }));
+    return runToEnd(maxOf({ ...plan, shopping }, { id: "p", sheet }));
   };
   const bay = [1400, 420, 700] as const;
   // glass of 1.5 m does not go into 1.4 m, whichever way; a small one goes in slabs of 40 mm
@@ -153,7 +153,7 @@ test("a surface has room for what the fill lays there: fewer where something is 
   const room = (obstacles: Plan["space"]["obstacles"]) => {
     const space = { ...bare.space, surfaces: [roof], obstacles };
     const shopping = { ...bare.shopping, room: "surface", surfaceId: "s" } as const;
-    return runToEnd(mostOf({ ...bare, space, shopping }, { id: "p", sheet }));
+    return runToEnd(maxOf({ ...bare, space, shopping }, { id: "p", sheet }));
   };
   const [free, crowded] = [room([]), room([hatch])];
   expect(free * (sheet.lengthMm ?? 0) * (sheet.widthMm ?? 0)).toBeLessThanOrEqual(2000 * 1500);

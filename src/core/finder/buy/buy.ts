@@ -10,7 +10,7 @@ import { assumedPrices } from "../arrange";
 import { type BuyAsk, planBought, tried } from "./bought";
 import { choose, lineOf, metMonths, wouldMeet } from "./choice";
 import { onEachInput, pwmBesideMppt } from "./inputs";
-import { assumedLifeYears, type InputOffer, mostOf, type PanelOffer } from "./options";
+import { assumedLifeYears, type InputOffer, maxOf, type PanelOffer } from "./options";
 import { type Bought, type Purchase } from "./purchase";
 
 export type BuyProgress = { readonly share: number; readonly found: Bought | null };
@@ -18,7 +18,7 @@ export type BuyProgress = { readonly share: number; readonly found: Bought | nul
 /** How many of a kind are tried: all numbers up to a few, then every second. */
 const counts = [1, 2, 3, 4, 6, 8, 12];
 /** Kinds that are tried on inputs still to be bought: those that are best for their money, and those with most energy. */
-const mostOnNewInputs = 3;
+const maxOnNewInputs = 3;
 /**
  * What to buy: every kind of panel of the library in every number that money, room and weight allow, on what is owned and, if asked,
  * on each input of the library, each wired as the finder would. What is owned stays in. The energy is that of a quick year.
@@ -34,10 +34,10 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
   const purchases: Purchase[] = [];
   const kinds: { panel: PanelOffer; fits: number }[] = [];
   const newInputs = shopping.inputsToo || plan.inputs.length === 0 ? ask.inputs : [];
-  const steps = offers.length + newInputs.length * mostOnNewInputs;
+  const steps = offers.length + newInputs.length * maxOnNewInputs;
   let done = 0;
   for (const panel of offers) {
-    const fits = yield* mostOf(plan, panel);
+    const fits = yield* maxOf(plan, panel);
     kinds.push({ panel, fits });
     if (plan.inputs.length > 0) yield* every(panel, fits, null);
     done += 1;
@@ -45,7 +45,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
   }
   const worthwhile = [...kinds]
     .sort((a, b) => worthOf(b) - worthOf(a))
-    .slice(0, mostOnNewInputs)
+    .slice(0, maxOnNewInputs)
     .filter(({ fits }) => fits > 0);
   for (const input of newInputs) {
     for (const { panel, fits } of worthwhile) {
@@ -56,7 +56,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
   }
   const found = told();
   yield { share: 0.92, found };
-  const first = found.offers.find(({ titles }) => titles.includes("mostEnergy"))?.purchase;
+  const first = found.offers.find(({ titles }) => titles.includes("maxEnergy"))?.purchase;
   if (first === undefined) return found;
   const inputs = yield* onEachInput(ask, first, memory);
   yield { share: 0.96, found: { ...found, inputs } };

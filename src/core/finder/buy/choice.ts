@@ -23,20 +23,20 @@ export function choose(all: readonly Purchase[], need: readonly number[] | null)
   };
   const most = all.reduce((kwh, { moreKwh }) => Math.max(kwh, moreKwh), 0);
   // a kind that hardly brings anything is cheap and light, and no answer
-  const worth = all.filter(({ moreKwh }) => moreKwh >= leastWorth * most);
+  const worth = all.filter(({ moreKwh }) => moreKwh >= minWorth * most);
   if (need !== null)
     give(
       "meetsNeed",
       all.filter(({ monthsMet }) => monthsMet === 12),
       ({ money, kwh }) => money ?? 1e6 + kwh,
     );
-  give("mostEnergy", all, ({ kwh }) => -kwh);
-  give("leastPerKwh", worth, ({ perYearKwh }) => perYearKwh);
+  give("maxEnergy", all, ({ kwh }) => -kwh);
+  give("minPerKwh", worth, ({ perYearKwh }) => perYearKwh);
   give("longestWorth", worth, ({ perLifeKwh }) => perLifeKwh);
   give("lightest", worth, ({ kg, moreKwh }) => (kg === null ? null : kg / moreKwh));
   return [...found].map(([purchase, titles]) => ({ titles, purchase }));
 }
-const leastWorth = 0.4;
+const minWorth = 0.4;
 
 export function lineOf(panel: PanelOffer, fits: number, all: readonly Purchase[]): KindLine {
   const { sheet } = panel;

@@ -55,7 +55,7 @@ function* aloneOn(
 }
 
 /** Kinds tried on a PWM input, at most. */
-const mostOnPwm = 8;
+const maxOnPwm = 8;
 
 /** Each PWM input with the one or two panels that suit it best, and what MPPT would make of the very same panels. */
 export function* pwmBesideMppt(
@@ -68,7 +68,7 @@ export function* pwmBesideMppt(
   const suited = kinds
     .filter(({ fits }) => fits > 0)
     .sort((a, b) => (a.panel.sheet.vmpV ?? 1e9) - (b.panel.sheet.vmpV ?? 1e9))
-    .slice(0, mostOnPwm);
+    .slice(0, maxOnPwm);
   const lines: PwmLine[] = [];
   for (const pwm of inputs.filter((input) => conversionOf(input) === "pwm")) {
     let best: Pick<PwmLine, "panel" | "count" | "kwh"> | null = null;

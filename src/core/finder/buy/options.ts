@@ -9,7 +9,7 @@ export type PanelOffer = Sheet<PanelSheet>;
 export type InputOffer = Sheet<DeviceSheet>;
 
 /** Panels of one kind tried at most, and room left around each on a plain area, mm. */
-export const mostBought = 12;
+export const maxBought = 12;
 const seamMm = 20;
 /** Tries of a fill that only asks how many there is room for. */
 const fillTries = 300;
@@ -33,12 +33,12 @@ export function freeId(wanted: string, taken: readonly string[]): string {
 }
 
 /** For how many panels of a kind there is room and strength, at most. */
-export function* mostOf(plan: Plan, panel: PanelOffer): Generator<undefined, number> {
+export function* maxOf(plan: Plan, panel: PanelOffer): Generator<undefined, number> {
   const { shopping, space } = plan;
   const { weightKg } = panel.sheet;
   const byWeight =
-    shopping.carryKg === null || weightKg === null ? mostBought : Math.floor(shopping.carryKg / weightKg + 1e-9);
-  const most = Math.min(mostBought, byWeight);
+    shopping.carryKg === null || weightKg === null ? maxBought : Math.floor(shopping.carryKg / weightKg + 1e-9);
+  const most = Math.min(maxBought, byWeight);
   switch (shopping.room) {
     case "any":
       return most;

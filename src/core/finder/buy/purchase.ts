@@ -22,7 +22,7 @@ export type Purchase = {
     number | null;
 };
 
-export const buyTitles = ["meetsNeed", "mostEnergy", "leastPerKwh", "longestWorth", "lightest"] as const;
+export const buyTitles = ["meetsNeed", "maxEnergy", "minPerKwh", "longestWorth", "lightest"] as const;
 export type BuyTitle = (typeof buyTitles)[number];
 
 /** A kind of panel beside the others, at the number of it that is best for its money. */

@@ -51,8 +51,8 @@ test("whatever rows are worth and bear, the best few are those of trying every w
               bearsRow: bears,
               bearsNet: () => true,
               takesW: (net: NetMix) => takes(net, port),
-              mostW: () => cap,
-              mostOfNetW: (net: NetMix) => takes(net, port) * 1.01,
+              maxW: () => cap,
+              maxOfNetW: (net: NetMix) => takes(net, port) * 1.01,
             })),
           }),
         );

@@ -9,9 +9,9 @@ export type FindAsk = {
     readonly bearsNet: (net: NetMix) => boolean;
     /** What it takes of them, W. */ readonly takesW: (net: NetMix) => number;
     /** What it can take of so many panels however they are joined, W: never less than `takesW`. */
-    readonly mostW: (used: Counts) => number;
+    readonly maxW: (used: Counts) => number;
     /** The same of these very rows, closer and still quicker than solving them. */
-    readonly mostOfNetW: (net: NetMix) => number;
+    readonly maxOfNetW: (net: NetMix) => number;
   }[];
   /** How many are told. */ readonly keep: number;
 };
@@ -40,7 +40,7 @@ type Lane = { readonly watts: number; readonly used: Counts; readonly rows: numb
 export function* findWirings({ have, ports, keep }: FindAsk): Generator<FindStep, Found> {
   let considered = 0;
   const byPort: (readonly Lane[])[] = [];
-  for (const [port, { bearsRow, bearsNet, takesW, mostW, mostOfNetW }] of ports.entries()) {
+  for (const [port, { bearsRow, bearsNet, takesW, maxW, maxOfNetW }] of ports.entries()) {
     const rows = rowsOf(have).filter(bearsRow);
     const best = new Map<number, Lane[]>();
     let since = 0;
@@ -54,7 +54,7 @@ export function* findWirings({ have, ports, keep }: FindAsk): Generator<FindStep
       if (worst !== undefined) {
         // to be kept it must have more watts, or as many with fewer rows
         const least = worst.watts * (net.length < worst.rows ? 1 - sameShare : 1 + sameShare);
-        if (mostW(used) <= least || mostOfNetW(net) <= least) continue;
+        if (maxW(used) <= least || maxOfNetW(net) <= least) continue;
       }
       if (!bearsNet(net)) continue;
       const watts = takesW(net);

@@ -18,7 +18,7 @@ export function createPowerBound(
   const even = Array.from({ length: steps + 1 }, (_, k) => from * (to / from) ** (k / steps));
   const edges = currentLimits.flatMap(({ fromV, toV }) => [fromV, toV]).filter((v) => v !== null && v > from && v < to);
   const volts = [...new Set([...even, ...edges])].sort((a, b) => a - b);
-  const mostA = volts.slice(1).map((high, k) => {
+  const maxA = volts.slice(1).map((high, k) => {
     const low = volts[k] ?? high;
     const limits = [low, (low + high) / 2, high].map((v) => currentLimitA(window, v));
     return Math.max(...limits);
@@ -39,7 +39,7 @@ export function createPowerBound(
     }
     let most = 0;
     for (let k = 0; k + 1 < sum.length; k++)
-      most = Math.max(most, (volts[k + 1] ?? 0) * Math.min(sum[k] ?? 0, mostA[k] ?? Infinity));
+      most = Math.max(most, (volts[k + 1] ?? 0) * Math.min(sum[k] ?? 0, maxA[k] ?? Infinity));
     // the steps are met to a rounding, and the solved curve to a ten thousandth
     return Math.min(window.maxW ?? Infinity, most * 1.0002);
   };

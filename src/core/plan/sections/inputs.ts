@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "../../input";
-import { mostOf } from "../bounds";
+import { maxOf } from "../bounds";
 import { type Plan } from "../document";
-import { carried, id, name, stated, usualCurrency } from "../fields";
+import { carried, id, name, stated, defaultCurrency } from "../fields";
 import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 import { deviceSteps, sheetUpgrades } from "../sheets";
 import { withoutInput } from "./need";
@@ -90,9 +90,7 @@ export const deviceSchema = deviceShape.superRefine((device, context) => {
 
 export const upgrades = sheetUpgrades("devices", "device", deviceSteps);
 export const version = 1 + upgrades.length;
-export const schema = z
-  .array(z.strictObject({ id, libraryId: id.nullable(), device: deviceSchema }))
-  .max(mostOf.inputs);
+export const schema = z.array(z.strictObject({ id, libraryId: id.nullable(), device: deviceSchema })).max(maxOf.inputs);
 export type PlanInput = z.infer<typeof schema>[number];
 
 export const empty: z.infer<typeof schema> = [];
@@ -211,6 +209,6 @@ export function blankDevice(deviceName: string): DeviceSheet {
     modules: [],
     weightKg: null,
     price: null,
-    currency: usualCurrency,
+    currency: defaultCurrency,
   };
 }

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { withKeptCopper } from "../copper";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
-import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { isJson, type Json, listOf, type Loose, type Parts, patchById, renamedInLists, twiceIn } from "../section";
 
 /** What uses the electricity, what stores it, and what else brings some. */
 
@@ -45,7 +45,7 @@ const batterySchema = z.strictObject({
   volts: stated("batteryV"),
   capacityAh: stated("capacityAh"),
   usablePct: stated("sharePct"),
-  mostChargeA: stated("batteryMaxA"),
+  maxChargeA: stated("batteryMaxA"),
   /** Whether it is kept from freezing, as inside a heated room. */
   keptWarm: z.boolean(),
   /** What is on by itself, day and night: an idle controller, a monitor, an alarm. */
@@ -68,7 +68,7 @@ const sourceSchema = z.strictObject({
 });
 export type EnergySource = z.infer<typeof sourceSchema>;
 
-export const version = 2;
+export const version = 3;
 export const schema = z.strictObject({
   /** Whether the day's use is the list of loads, or the one line. */
   by: z.enum(["list", "line"]),
@@ -117,7 +117,7 @@ const blankBattery: Omit<Battery, "id"> = {
   volts: null,
   capacityAh: null,
   usablePct: null,
-  mostChargeA: null,
+  maxChargeA: null,
   keptWarm: false,
   standingW: null,
   inputIds: [],
@@ -266,4 +266,9 @@ function toVersion2(older: unknown): unknown {
   };
 }
 
-export const upgrades = [toVersion2];
+/** Version 3: the limit of a battery's charge current is called that. */
+function toVersion3(older: unknown): unknown {
+  return renamedInLists(older, { batteries: { mostChargeA: "maxChargeA" } });
+}
+
+export const upgrades = [toVersion2, toVersion3];

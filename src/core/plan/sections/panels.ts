@@ -1,9 +1,9 @@
 import { z } from "zod";
 import { cellTypes } from "../../panel";
 import { keyOf, mapLanes, newTile, rowOf, type TileKey, tilesOf } from "../../wiring";
-import { mostOf } from "../bounds";
+import { maxOf } from "../bounds";
 import { type Plan } from "../document";
-import { carried, field, id, name, nonNegative, stated, usualCurrency } from "../fields";
+import { carried, field, id, name, nonNegative, stated, defaultCurrency } from "../fields";
 import { grown, keepOnly, newPieces, type Piece, pieceNumber, pieceSchema } from "../pieces";
 import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 import { labelFromAnyVersion, labelSteps, sheetUpgrades } from "../sheets";
@@ -65,7 +65,7 @@ export const schema = z
       measured: measuredSchema.nullable(),
     }),
   )
-  .max(mostOf.panels);
+  .max(maxOf.panels);
 
 export const empty: z.infer<typeof schema> = [];
 export const parts: Parts = { kind: "panel", by: "item" };
@@ -127,7 +127,7 @@ export const changes = {
     if (panel === undefined) return plan;
     const more = count - panel.pieces.length;
     if (more >= 0) return withKind(plan, panelId, (known) => grown(known, more));
-    const gone = new Set(leastMissed(plan, panel).slice(0, -more));
+    const gone = new Set(leastUsedPieces(plan, panel).slice(0, -more));
     return withoutPieces(
       withKind(plan, panelId, (known) => ({
         ...known,
@@ -151,7 +151,7 @@ function withKind(plan: Plan, panelId: string, change: (panel: PlanPanel) => Pla
 }
 
 /** The pieces of a kind, those first that the fewest wirings use: of equal ones the last that came. */
-function leastMissed({ wirings }: Plan, { id: panelId, pieces }: PlanPanel): number[] {
+function leastUsedPieces({ wirings }: Plan, { id: panelId, pieces }: PlanPanel): number[] {
   const used = wirings.map(({ lanes }) => new Set(tilesOf(lanes).map(keyOf)));
   const uses = (piece: number) => used.filter((keys) => keys.has(keyOf({ panelId, piece }))).length;
   return pieces
@@ -225,6 +225,6 @@ export function blankLabel(labelName: string): PanelSheet {
     stowedDepthMm: null,
     weightKg: null,
     price: null,
-    currency: usualCurrency,
+    currency: defaultCurrency,
   };
 }

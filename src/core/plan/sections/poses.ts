@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { allOut, isChanged, keyOf, lying, type Pose, type Stand, stances, standOf, type TileKey } from "../../wiring";
-import { mostOf } from "../bounds";
+import { maxOf } from "../bounds";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
 import { keysIn, loosePieces, pieceRef } from "../pieces";
@@ -8,12 +8,12 @@ import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn }
 
 /** How the panels stand: which are stowed, tilted, turned, shaded by hand. Apart from wirings, as no plug moves between poses. */
 
-const mostSubstrings = 60;
+const maxSubstrings = 60;
 
 const standSchema = z.strictObject({
   ...pieceRef,
   stance: z.enum(stances),
-  light: z.array(z.number().min(0).max(1)).min(1).max(mostSubstrings),
+  light: z.array(z.number().min(0).max(1)).min(1).max(maxSubstrings),
   tiltDeg: field("tiltDeg"),
   azimuthDeg: stated("azimuthDeg"),
 });
@@ -29,7 +29,7 @@ const poseSchema = z.strictObject({
 export type PoseSheet = z.infer<typeof poseSchema>;
 
 export const version = 2;
-export const schema = z.array(poseSchema).min(1).max(mostOf.poses);
+export const schema = z.array(poseSchema).min(1).max(maxOf.poses);
 
 export const empty: PoseSheet[] = [{ id: "pose-1", name: "As they lie", stands: [], hours: null }];
 export const parts: Parts = { kind: "pose", by: "item" };
@@ -69,7 +69,7 @@ function slopedIn({ space, site }: Standing): [TileKey, Stand][] {
 }
 
 /** The pose a wiring is used in unless another is named. */
-export function usualPose(plan: Standing, { poseIds }: { readonly poseIds: readonly string[] }): Pose {
+export function defaultPose(plan: Standing, { poseIds }: { readonly poseIds: readonly string[] }): Pose {
   return poseIn(plan, poseIds[0] ?? "");
 }
 
@@ -102,7 +102,7 @@ export const changes = {
     },
   ): Plan => {
     const like = plan.poses.find((pose) => pose.id === change.like);
-    if (like === undefined || plan.poses.length >= mostOf.poses) return plan;
+    if (like === undefined || plan.poses.length >= maxOf.poses) return plan;
     return {
       ...plan,
       poses: [...plan.poses, { ...like, id: change.id, name: change.name, hours: null }],

@@ -1,21 +1,21 @@
 import { z } from "zod";
 import { type Plan } from "../document";
 import { field, id, name, stated } from "../fields";
-import { isJson, type Loose, type Parts, twiceIn } from "../section";
+import { isJson, type Loose, type Parts, renamedInLists, twiceIn } from "../section";
 
 /** What joining and buying the copper goes by: plugs and adapters, the box, prices of parts. Cables and fuses are the wirings'. */
 
 /** Rows joined in a box with bars and glands, by branch plugs, or whichever suits the amps. */
 export const joinings = ["auto", "box", "plugs"] as const;
 
-const kind = z.strictObject({ id, name, mostA: field("plugA"), mostV: field("plugV"), turns: z.boolean() });
+const kind = z.strictObject({ id, name, maxA: field("plugA"), maxV: field("plugV"), turns: z.boolean() });
 const adapter = z.strictObject({
   id,
   name,
   fromId: id,
   toId: id,
   reverses: z.boolean(),
-  mostA: field("plugA"),
+  maxA: field("plugA"),
   price: stated("price"),
 });
 /** Whether a plug that can be put together two ways is the wrong way round; null: nobody has looked. */
@@ -47,7 +47,7 @@ const controller = z.strictObject({
 /** What one part costs and how many are there already, by the part's own words. */
 const price = z.strictObject({ part: z.string().min(1).max(120), each: stated("price"), owned: field("owned") });
 
-export const version = 2;
+export const version = 3;
 export const schema = z.strictObject({
   joining: z.enum(joinings),
   /** Most that a run may lose of the volts; null: 3 %. */ maxDropPct: stated("dropPct"),
@@ -188,4 +188,9 @@ function toVersion2(older: unknown): unknown {
   return isJson(older) ? { ...older, controllers: [] } : older;
 }
 
-export const upgrades = [toVersion2];
+/** Version 3: limits of connectors and adapters are called that. */
+function toVersion3(older: unknown): unknown {
+  return renamedInLists(older, { kinds: { mostA: "maxA", mostV: "maxV" }, adapters: { mostA: "maxA" } });
+}
+
+export const upgrades = [toVersion2, toVersion3];

@@ -5,13 +5,13 @@ import {
   keyOf,
   type Lane,
   mapLanes,
-  mostDepth,
+  maxDepth,
   nameRows,
   rowsOfLanes,
   type TileKey,
   tilesOf,
 } from "../../wiring";
-import { mostOf } from "../bounds";
+import { maxOf } from "../bounds";
 import {
   copperToVersion2,
   copperToVersion3,
@@ -40,7 +40,7 @@ const wiringSchema = z.strictObject({
   name,
   note: notesOf,
   /** The poses it is used in, the usual one first. */
-  poseIds: z.array(id).min(1).max(mostOf.poses),
+  poseIds: z.array(id).min(1).max(maxOf.poses),
   lanes: z.array(laneSchema).max(64),
   /** The highest number that a row of it was ever given for its id. */
   rowsGiven: z.number().int().min(0).max(1_000_000),
@@ -50,7 +50,7 @@ const wiringSchema = z.strictObject({
 export type Wiring = z.infer<typeof wiringSchema>;
 
 export const version = 3;
-export const schema = z.array(wiringSchema).min(1).max(mostOf.wirings);
+export const schema = z.array(wiringSchema).min(1).max(maxOf.wirings);
 
 export const empty: Wiring[] = [
   {
@@ -220,8 +220,8 @@ function looseInWiring(plan: Plan, wiring: Wiring): Loose | null {
       return { path: `lanes.${k}.portId`, problem: `no port "${lane.portId}" on that input` };
     if (lanes.findIndex((other) => other.inputId === lane.inputId && other.portId === lane.portId) < k)
       return { path: `lanes.${k}.portId`, problem: "this port has a lane already" };
-    if (depthOf(lane.rows) > mostDepth)
-      return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${mostDepth}` };
+    if (depthOf(lane.rows) > maxDepth)
+      return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${maxDepth}` };
   }
   const loose = loosePieces(plan, "lanes", tilesOf(lanes));
   if (loose !== null) return loose;

@@ -15,7 +15,7 @@ export type PhotoFigure = {
   /** Whether a letter touches it that is no unit: it may be a digit of it. */ readonly isBeset: boolean;
 };
 
-const mostFigures = 90;
+const maxFigures = 90;
 const number = /[-+]?\d[\d.,]*(?<=\d)/g;
 
 /** Every number of a sticker that may be a value; strings of digits longer than any value are serial numbers. */
@@ -32,7 +32,7 @@ export function figuresOf(rows: readonly Row[], picture: Grey): PhotoFigure[] {
         return [{ row, at, end, text: match[0], box, ink: inkOf(picture, box), isBeset: isBeset(text, at, end) }];
       }),
     )
-    .slice(0, mostFigures);
+    .slice(0, maxFigures);
 }
 
 function isBeset(text: string, at: number, end: number): boolean {

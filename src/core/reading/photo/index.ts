@@ -1,4 +1,4 @@
-export { type PictureFault, pictureFault, pictureKindOf, mostPictureBytes, mostPicturePixels } from "./kind";
+export { type PictureFault, pictureFault, pictureKindOf, maxPictureBytes, maxPicturePixels } from "./kind";
 export { cleaned } from "./clean";
 export { evened, paperShade } from "./even";
 export { figuresOf, type PhotoFigure } from "./figures";

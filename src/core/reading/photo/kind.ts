@@ -2,9 +2,9 @@
 export type PictureKind = "jpeg" | "png" | "webp" | "heic" | "other";
 
 /** Most bytes of a picture that is read: several times what a phone makes of one photo. */
-export const mostPictureBytes = 40_000_000;
+export const maxPictureBytes = 40_000_000;
 /** Most pixels. */
-export const mostPicturePixels = 100_000_000;
+export const maxPicturePixels = 100_000_000;
 
 /** What kind of picture some bytes are, by how they begin. Nothing is believed that its name says. */
 export function pictureKindOf(bytes: Uint8Array): PictureKind {
@@ -23,8 +23,8 @@ const sentences: Readonly<Record<PictureFault, string>> = {
   empty: "The file is empty.",
   heic: "This is an HEIC picture, which cannot be read here. On the phone, share or export it as JPEG (in the camera's settings: “most compatible”), or take a screenshot of it, and give that.",
   notAPicture: "This is no JPEG, PNG or WebP picture. Save it as one of these, or photograph the sticker anew.",
-  tooManyBytes: `The picture is larger than ${mostPictureBytes / 1e6} MB; allowed: up to that. Crop it to the sticker.`,
-  tooManyPixels: `The picture has more than ${mostPicturePixels / 1e6} megapixels; allowed: up to that. Crop it to the sticker.`,
+  tooManyBytes: `The picture is larger than ${maxPictureBytes / 1e6} MB; allowed: up to that. Crop it to the sticker.`,
+  tooManyPixels: `The picture has more than ${maxPicturePixels / 1e6} megapixels; allowed: up to that. Crop it to the sticker.`,
   broken:
     "The picture is broken: it ends too early or does not hold together. Copy it once more from where it was taken.",
   tooLong:

@@ -24,7 +24,7 @@ const usual: Partial<Record<ReadField, readonly number[]>> = {
 };
 /** Pmax and Vmp times Imp differ by no more than their rounding, as a share. */
 const productApart = 0.012;
-const mostCombinations = 4096;
+const maxCombinations = 4096;
 
 /**
  * The label as its own proof-reader: of the readings the looks left open, those that agree with one another. Where they leave one
@@ -105,7 +105,7 @@ function combinations(
   let all: Record<string, number>[] = [{}];
   for (const field of open) {
     const each = (candidates[field] ?? []).slice(0, 6);
-    if (all.length * each.length > mostCombinations) break;
+    if (all.length * each.length > maxCombinations) break;
     all = all.flatMap((before) => each.map((value) => ({ ...before, [field]: value })));
   }
   return open.length === 0 ? [] : all;

@@ -1,6 +1,6 @@
 import { type Grey } from "./grey";
 
-const mostDeg = 12;
+const maxDeg = 12;
 
 /** A way lines of letters may run: so many quarter turns clockwise make them level but for `deg`; the sharper, the likelier. */
 export type Lie = { readonly quarters: 0 | 1; readonly deg: number; readonly sharp: number };
@@ -32,7 +32,7 @@ function bestTurn(ink: readonly Point[], size: Size): { readonly deg: number; re
     }
     return found;
   };
-  const coarse = best(-mostDeg, mostDeg, 0.5).deg;
+  const coarse = best(-maxDeg, maxDeg, 0.5).deg;
   return best(coarse - 0.5, coarse + 0.5, 0.05);
 }
 

@@ -9,9 +9,9 @@ import { allLight, type Filled, type FillKind, fillSurface, type KeptLight } fro
 /**
  * Ways to fill a surface that differ in what they are good for. `most`: most watts of any mixture, with all that is there and to come
  * left free. `oneKind`: of one kind. `inLine`: of one kind, all the same way round. `everyInch`: walkways and what is only to come are
- * given up. `leastShade`: most of what the shadows leave.
+ * given up. `minShade`: most of what the shadows leave.
  */
-export const fillSchools = ["most", "leastShade", "oneKind", "inLine", "everyInch"] as const;
+export const fillSchools = ["most", "minShade", "oneKind", "inLine", "everyInch"] as const;
 export type FillSchool = (typeof fillSchools)[number];
 
 export type FillAnswer = Filled & {
@@ -34,7 +34,7 @@ export type FillPlanAsk = {
   readonly tries?: number;
 };
 
-const triesForMost = 100_000;
+const triesForMax = 100_000;
 
 /** Distinct answers, most watts first. Kinds that are not asked for stay where they lie. `step` says how many schools are through. */
 export function* fillAnswers(ask: FillPlanAsk): Generator<{ readonly share: number }, readonly FillAnswer[]> {
@@ -49,7 +49,7 @@ export function* fillAnswers(ask: FillPlanAsk): Generator<{ readonly share: numb
   const found: FillAnswer[] = [];
   for (const [k, school] of fillSchools.entries()) {
     yield { share: k / fillSchools.length };
-    if ((school === "leastShade" && kept === null) || (school === "oneKind" && kinds.length < 2)) continue;
+    if ((school === "minShade" && kept === null) || (school === "oneKind" && kinds.length < 2)) continue;
     const ground = groundOf(school === "everyInch" ? bared(plan) : plan, surface, stays);
     const ways = school === "inLine" ? (["along", "across"] as const) : (["any"] as const);
     const groups = school === "oneKind" || school === "inLine" ? kinds.map((kind) => [kind]) : [kinds];
@@ -57,8 +57,8 @@ export function* fillAnswers(ask: FillPlanAsk): Generator<{ readonly share: numb
     for (const way of ways)
       for (const group of groups) {
         const filling = fillSurface(
-          { ground, kinds: group, seamMm, kept: school === "leastShade" ? (kept ?? allLight) : allLight, ways: way },
-          school === "most" ? (ask.tries ?? triesForMost) : 0,
+          { ground, kinds: group, seamMm, kept: school === "minShade" ? (kept ?? allLight) : allLight, ways: way },
+          school === "most" ? (ask.tries ?? triesForMax) : 0,
         );
         let step = filling.next();
         while (!step.done) {

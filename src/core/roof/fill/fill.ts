@@ -46,7 +46,7 @@ export type Filled = {
  * are few places, a search through all of them; or else window by window, for so many tries. Each answer says how far from a bound it
  * is. Squares of 10 mm, rounded to the safe side: what is laid is free, and a layout that only just fits may be missed by a centimetre.
  */
-export function* fillSurface(ask: FillAsk, mostTries: number): Generator<undefined, Filled> {
+export function* fillSurface(ask: FillAsk, maxTries: number): Generator<undefined, Filled> {
   const raster = rasterOf(ask.ground);
   const seam = Math.ceil(ask.seamMm / raster.gridMm);
   const tiles = tilesOf(ask, raster);
@@ -65,10 +65,10 @@ export function* fillSurface(ask: FillAsk, mostTries: number): Generator<undefin
   const owned = ask.kinds.reduce((sum, { watts, count }) => sum + (count === null ? Infinity : watts * count), 0);
   const boundW = Math.min(byRows[0] ?? 0, byColumns[0] ?? 0, owned);
   let proved = sumOf(best) >= boundW - 1e-6;
-  if (!proved && mostTries > 0) {
-    const found = yield* searchLayout(raster, tiles, seam, counts, best, mostTries);
+  if (!proved && maxTries > 0) {
+    const found = yield* searchLayout(raster, tiles, seam, counts, best, maxTries);
     proved = found.proved;
-    best = proved ? found.laid : yield* improved(raster, tiles, seam, counts, found.laid, mostTries);
+    best = proved ? found.laid : yield* improved(raster, tiles, seam, counts, found.laid, maxTries);
     proved ||= sumOf(best) >= boundW - 1e-6;
   }
   const worthW = sumOf(best);
@@ -116,11 +116,11 @@ function countedOrders(kinds: readonly FillKind[]): readonly (readonly number[])
       ? [[]]
       : left.flatMap((kind) => orders(left.filter((each) => each !== kind)).map((rest) => [kind, ...rest]));
   // more than four kinds have too many orders: by their watts, and the other way round
-  if (kinds.length <= mostOrdered) return [all, ...orders(all)];
+  if (kinds.length <= maxOrdered) return [all, ...orders(all)];
   const byWatts = all.toSorted((a, b) => (kinds[b]?.watts ?? 0) - (kinds[a]?.watts ?? 0));
   return [all, byWatts, byWatts.toReversed()];
 }
-const mostOrdered = 3;
+const maxOrdered = 3;
 
 /** Strips of all kinds in an order at once, or kind after kind: what there are too many of is left out, and what is left filled again. */
 function laidInTurn(

@@ -15,12 +15,12 @@ export function* improved(
   seam: number,
   counts: readonly (number | null)[],
   from: readonly Laid[],
-  mostTries: number,
+  maxTries: number,
 ): Generator<undefined, readonly Laid[]> {
   const reach = Math.max(...tiles.map(({ wide, deep }) => Math.max(wide, deep)), 1);
   const windows = windowsOver(raster, reach);
   let best = from;
-  let left = mostTries;
+  let left = maxTries;
   for (let again = true; again && left > 0;) {
     again = false;
     for (const window of windows) {

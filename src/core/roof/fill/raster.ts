@@ -16,14 +16,14 @@ export type Raster = {
 };
 
 /** Squares are made larger where a surface would have more than this. */
-const mostSquares = 160_000;
+const maxSquares = 160_000;
 const finestMm = 10;
 
 export function rasterOf({ outline, taken, zones }: Ground): Raster {
   const { x, y } = boundsOf(pointsOf(outline));
   const [leftMm, backMm] = [x[0], y[0]];
   const [wideMm, deepMm] = [x[1] - leftMm, y[1] - backMm];
-  const gridMm = Math.max(finestMm, Math.ceil(Math.sqrt((wideMm * deepMm) / mostSquares) / 5) * 5);
+  const gridMm = Math.max(finestMm, Math.ceil(Math.sqrt((wideMm * deepMm) / maxSquares) / 5) * 5);
   const [columns, rows] = [Math.floor(wideMm / gridMm + 1e-9), Math.floor(deepMm / gridMm + 1e-9)];
   const whole = gridMm * gridMm;
   const inside = new Float64Array(columns * rows);

@@ -7,7 +7,7 @@ export type Searched = { readonly laid: readonly Laid[]; readonly proved: boolea
 /** A step of a search: so that whoever drives it can turn to something newer. */
 const triesAStep = 20_000;
 /** With more places than this a search sees only the beginning of what there is. */
-const mostPlaces = 60_000;
+const maxPlaces = 60_000;
 
 /**
  * Looks for a better layout than one known, branch by branch: tiles are laid in the order of their back left corners, at places
@@ -21,10 +21,10 @@ export function* searchLayout(
   seam: number,
   counts: readonly (number | null)[],
   known: readonly Laid[],
-  mostTries: number,
+  maxTries: number,
 ): Generator<undefined, Searched> {
   const places = placesIn(raster, tiles, seam);
-  if (places.length > mostPlaces) return { laid: known, proved: false };
+  if (places.length > maxPlaces) return { laid: known, proved: false };
   const bounds = rowBounds(raster, tiles, seam);
   let best = known;
   let bestWorth = sumOf(known);
@@ -35,11 +35,11 @@ export function* searchLayout(
   let worth = 0;
   for (let tries = 1; next.length > 0; tries++) {
     if (tries % triesAStep === 0) yield undefined;
-    if (tries > mostTries) return { laid: best, proved: false };
+    if (tries > maxTries) return { laid: best, proved: false };
     const depth = next.length - 1;
     const at = next[depth] ?? 0;
     const place = places[at];
-    if (place === undefined || mostFrom(place.row) <= bestWorth + 1e-6) {
+    if (place === undefined || maxFrom(place.row) <= bestWorth + 1e-6) {
       next.pop();
       const last = stack.pop();
       if (last !== undefined) {
@@ -62,7 +62,7 @@ export function* searchLayout(
   return { laid: best, proved: true };
 
   /** What a layout can be worth that goes on from a row: of the tiles laid, the share behind it. */
-  function mostFrom(row: number): number {
+  function maxFrom(row: number): number {
     let ahead = 0;
     for (const { laid, worth: own } of stack) {
       const over = laid.row + laid.tile.deep + seam - row;
@@ -96,7 +96,7 @@ function placesIn(raster: Raster, tiles: readonly Tile[], seam: number): Laid[] 
         const tile = tiles[k];
         if (tile !== undefined && fits[k]?.[row * columns + column] === 1) places.push({ tile, column, row });
       }
-      if (places.length > mostPlaces) return places;
+      if (places.length > maxPlaces) return places;
     }
   }
   return places;

@@ -1,4 +1,4 @@
-import { designOf, mostAmps, mustCarry, type Laying } from "../../cable";
+import { designOf, maxAmps, mustCarry, type Laying } from "../../cable";
 import { type CopperContext, type CopperJudged, type CopperName, type CopperRule, nameOf, saidRuns } from "./context";
 
 export type CableAmpsReason = {
@@ -14,7 +14,7 @@ export type CableAmpsReason = {
   /** Of what the sun can push, that is so many times this, A; of a battery cable what the controller gives. */
   readonly sunA: number;
   readonly flowsA: number;
-  readonly mostA: number | null;
+  readonly maxA: number | null;
   readonly ambientC: number;
   readonly how: Laying;
   readonly circuits: number;
@@ -27,13 +27,13 @@ function cableAmps(copper: CopperContext): readonly CopperJudged<CableAmpsReason
     const { ask, chosen, advised } = run;
     if (ask === null || (said.size === null && advised !== null)) return [];
     const designA = mustCarry(ask);
-    const mostA = chosen === null ? null : mostAmps(chosen.size, ask);
+    const maxA = chosen === null ? null : maxAmps(chosen.size, ask);
     const outcome =
       said.size === null
         ? (run.noSize ?? "noSize")
-        : mostA === null
+        : maxA === null
           ? "noTable"
-          : designA > mostA * (1 + rounding)
+          : designA > maxA * (1 + rounding)
             ? "tooThin"
             : "carries";
     const level =
@@ -42,8 +42,8 @@ function cableAmps(copper: CopperContext): readonly CopperJudged<CableAmpsReason
       {
         level,
         value: { value: designA, unit: "A" },
-        limit: mostA === null ? null : { value: mostA, unit: "A" },
-        marginPct: mostA === null ? null : 100 * (1 - designA / mostA),
+        limit: maxA === null ? null : { value: maxA, unit: "A" },
+        marginPct: maxA === null ? null : 100 * (1 - designA / maxA),
         assumptions: [],
         reason: {
           type: "cableAmps",
@@ -55,7 +55,7 @@ function cableAmps(copper: CopperContext): readonly CopperJudged<CableAmpsReason
           by: ask.isBattery ? "batteryFuse" : designA > designOf(ask) ? "fault" : "sun",
           sunA: designOf(ask),
           flowsA: ask.isBattery ? ask.impA : ask.iscA,
-          mostA,
+          maxA,
           ambientC: ask.ambientC,
           how: ask.how,
           circuits: ask.circuits,

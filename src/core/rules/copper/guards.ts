@@ -1,9 +1,9 @@
-import { mostAmps } from "../../cable";
-import { ampsOfRows, batteryVoltsOf, elsewhere, leastRated, outputOf, sizeThatCounts } from "../../copper";
+import { maxAmps } from "../../cable";
+import { ampsOfRows, batteryVoltsOf, elsewhere, minRated, outputOf, sizeThatCounts } from "../../copper";
 import { assumedBatteryShortA, batteryFuseA, brightSkyFactor, chargingV, continuousFor, fuseFactor } from "../../fuse";
 import { fuseAt, type Guard, sameEnd } from "../../plan";
 import { type Row } from "../../wiring";
-import { mostColdVolts } from "../cold-voc";
+import { maxColdVolts } from "../cold-voc";
 import { type LaneContext } from "../context";
 import { type Amount, type Assumption, type Level } from "../finding";
 import {
@@ -74,7 +74,7 @@ function ofRows(copper: CopperContext, lane: LaneParts): CopperJudged<GuardReaso
     const at = { type: "row", rowId: row.id ?? "" } as const;
     const guard = fuseAt(copper.guards, at);
     if (guard === null) return [];
-    const least = leastRated(branch);
+    const least = minRated(branch);
     const whole = highestOf(copper, context, context.lane.rows, [row]);
     const wholeV = whole.volts;
     const said = firstOf([
@@ -113,7 +113,7 @@ function ofSwitch(copper: CopperContext, lane: LaneParts): CopperJudged<GuardRea
   const subject = { type: "lane", inputId, portId } as const;
   const name = nameOf(copper, { part: "trunk", from: at, to: at }, lane);
   const whole = highestOf(copper, context, rows, rows);
-  const most = mostAmpsOf(copper, rows);
+  const most = maxAmpsOf(copper, rows);
   const iscA = most.amps;
   // a breaker heats up and trips where an isolator does not
   const needA = (guard?.kind === "breaker" ? fuseFactor : brightSkyFactor) * iscA;
@@ -152,14 +152,14 @@ export function highestOf(
   rows: readonly Row[],
   of: readonly Row[],
 ): Highest & { readonly volts: number } {
-  const here = { volts: mostColdVolts(context, rows).volts, inWiring: null };
+  const here = { volts: maxColdVolts(context, rows).volts, inWiring: null };
   return elsewhere(plan, wiringId, of)
-    .map(({ wiringName, rows: theirs }) => ({ volts: mostColdVolts(context, theirs).volts, inWiring: wiringName }))
+    .map(({ wiringName, rows: theirs }) => ({ volts: maxColdVolts(context, theirs).volts, inWiring: wiringName }))
     .reduce<Highest & { readonly volts: number }>((most, each) => (each.volts > most.volts ? each : most), here);
 }
 
 /** The most amps that rows give short-circuited, in this wiring or in any other of the same panels. */
-export function mostAmpsOf(
+export function maxAmpsOf(
   { plan, wiringId }: Pick<CopperContext, "plan" | "wiringId">,
   rows: readonly Row[],
 ): Highest & { readonly amps: number } {
@@ -184,7 +184,7 @@ function ofBattery(copper: CopperContext, run: CopperContext["batteries"][number
   const batteryV = batteryVoltsOf(copper.plan, to.inputId);
   const highestV = batteryV === null ? null : chargingV(batteryV);
   const size = sizeThatCounts(run);
-  const cableA = run.ask === null || size === null ? null : mostAmps(size.size, run.ask);
+  const cableA = run.ask === null || size === null ? null : maxAmps(size.size, run.ask);
   const facts = {
     highestV,
     inWiring: null,

@@ -1,3 +1,3 @@
 export { copperContext, isCopperSaid, type CopperContext, type CopperName, type LaneParts } from "./context";
-export { type GuardReason, highestOf, mostAmpsOf } from "./guards";
+export { type GuardReason, highestOf, maxAmpsOf } from "./guards";
 export { copperRules } from "./rules";

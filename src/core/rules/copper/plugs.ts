@@ -10,7 +10,7 @@ import {
 } from "../../copper";
 import { fuseAt } from "../../plan";
 import { type ChainFault } from "../../plug";
-import { mostColdVolts } from "../cold-voc";
+import { maxColdVolts } from "../cold-voc";
 import { brightSkyFactor } from "../../fuse";
 import { type Level } from "../finding";
 import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts } from "./context";
@@ -45,7 +45,7 @@ function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
     if (!said && joining !== "plugs" && panelEnds.length === 0 && !hasGroup) return [];
     const iscA = ampsOfRows(copper.plan, lane.rows)?.iscA ?? 0;
     const amps = brightSkyFactor * iscA;
-    const volts = mostColdVolts(context, context.lane.rows).volts;
+    const volts = maxColdVolts(context, context.lane.rows).volts;
     const chain = chainOf(copper.plan, context.lane, amps, volts);
     const facts = {
       type: "plugs" as const,

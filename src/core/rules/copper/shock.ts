@@ -1,4 +1,4 @@
-import { mostColdVolts } from "../cold-voc";
+import { maxColdVolts } from "../cold-voc";
 import { type CopperContext, type CopperJudged, type CopperRule } from "./context";
 
 export type ShockReason = {
@@ -21,7 +21,7 @@ function shock({ plan, lanes }: CopperContext): readonly CopperJudged<ShockReaso
   return lanes.flatMap(({ context, inputId, portId, runs }): CopperJudged<ShockReason>[] => {
     // a word for whoever is about to lay cables: it changes nothing about the wiring
     if (runs.every(({ said }) => said === null) && !isWet) return [];
-    const volts = mostColdVolts(context, context.lane.rows).volts;
+    const volts = maxColdVolts(context, context.lane.rows).volts;
     if (volts <= limitV) return [];
     return [
       {

@@ -1,4 +1,4 @@
-import { mostAmps } from "../../cable";
+import { maxAmps } from "../../cable";
 import { jointOfLane, outputOf, type ResolvedRun, sizeThatCounts } from "../../copper";
 import { batteryFuseA } from "../../fuse";
 import { controllerFactsOf, fuseAt } from "../../plan";
@@ -114,7 +114,7 @@ function ofBackfeed(copper: CopperContext, lane: LaneParts): Unplaced[] {
   const fuseA = fuseAt(guards, bank)?.ratedA ?? (outputA === null ? null : batteryFuseA(outputA));
   const held = lane.runs.flatMap((run) => {
     const size = sizeThatCounts(run);
-    const cableA = run.ask === null || size === null ? null : mostAmps(size.size, run.ask);
+    const cableA = run.ask === null || size === null ? null : maxAmps(size.size, run.ask);
     const stringA = run.from.type === "row" ? (fuseAt(guards, run.from)?.ratedA ?? Infinity) : Infinity;
     const throughA = fuseA === null ? stringA : Math.min(fuseA, stringA);
     return cableA === null ? [] : [{ run, size, cableA, throughA, over: throughA / cableA }];

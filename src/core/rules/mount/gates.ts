@@ -1,4 +1,4 @@
-import { type GateState, leastApartMm, leastOffPlanMm } from "../../mount";
+import { type GateState, minApartMm, minOffPlanMm } from "../../mount";
 import { type Level } from "../finding";
 import { factsOf, told, type MountContext, type MountJudged, type MountRule } from "./context";
 
@@ -17,7 +17,7 @@ function gates({ plan, reports }: MountContext): readonly MountJudged<GatesReaso
       all.map((state) => {
         const { gate, state: is, apartMm, offPlanMm, guardIsDone } = state;
         const [value, limit] =
-          is === "offPlan" ? [offPlanMm, leastOffPlanMm] : apartMm === null ? [null, null] : [apartMm, leastApartMm];
+          is === "offPlan" ? [offPlanMm, minOffPlanMm] : apartMm === null ? [null, null] : [apartMm, minApartMm];
         return told<GatesReason>(fixing.id, gate, {
           level: levelOf(state),
           value: value === null ? null : { value, unit: "mm" },

@@ -102,14 +102,14 @@ function softened(level: Level, isFolding: boolean): Level {
 }
 const gravityMs2 = 9.81;
 /** A frame that wind lifts whole slides by any drag: shown as far over as a bar goes. */
-const mostShare = 100;
+const maxShare = 100;
 
 function newton(value: number): Amount {
   return { value, unit: "N" };
 }
 
 function share(value: number): Amount {
-  return { value: 100 * Math.min(mostShare, value), unit: "%" };
+  return { value: 100 * Math.min(maxShare, value), unit: "%" };
 }
 
 export const holdRule: MountRule<"hold", HoldReason> = { id: "hold", ...factsOf, mendedBy: "base", judge: hold };

@@ -1,5 +1,5 @@
 import { pieceName } from "../../plan";
-import { shortLeads, usualLeadMm } from "../../roof";
+import { shortLeads, defaultLeadMm } from "../../roof";
 import { type Lane, partsOfKey } from "../../wiring";
 import { type RoofContext, type RoofJudged, type RoofRule } from "./context";
 
@@ -15,7 +15,7 @@ export type LeadsReason = {
 
 /** Neighbours in a row that lie farther apart than their own leads go. */
 function leads({ plan, surfaces }: RoofContext, lanes: readonly Lane[]): readonly RoofJudged<LeadsReason>[] {
-  const leadMm = plan.space.leadMm ?? usualLeadMm;
+  const leadMm = plan.space.leadMm ?? defaultLeadMm;
   const rows = lanes.flatMap((lane) => lane.rows);
   return surfaces.flatMap(({ panels }) =>
     shortLeads(rows, new Map(panels.map((panel) => [panel.id, panel])), leadMm).map(

@@ -11,14 +11,14 @@ import { Region, TextButton, ToolButton } from "@/ui";
 import style from "../need.module.css";
 import { NumberCell } from "../NumberCell";
 
-const [width, height, foot, mostDeg] = [720, 190, 20, 75];
-const mostPoints = 72;
+const [width, height, foot, maxDeg] = [720, 190, 20, 75];
+const maxPoints = 72;
 const compass = ["N", "NE", "E", "SE", "S", "SW", "W", "NW", "N"] as const;
 
 type Point = { readonly azimuthDeg: number; readonly elevationDeg: number };
 
 const toX = (azimuthDeg: number) => (azimuthDeg / 360) * width;
-const toY = (elevationDeg: number) => (height - foot) * (1 - elevationDeg / mostDeg);
+const toY = (elevationDeg: number) => (height - foot) * (1 - elevationDeg / maxDeg);
 
 /** Trees, cliffs and houses all round, drawn by hand or typed; the sun's ways of midsummer, equinox and midwinter behind them. */
 export function Skyline() {
@@ -42,13 +42,13 @@ export function Skyline() {
     if (box === undefined) return { azimuthDeg: 0, elevationDeg: 0 };
     const x = ((event.clientX - box.left) / box.width) * width;
     const y = ((event.clientY - box.top) / box.height) * height;
-    return bounded({ azimuthDeg: (x / width) * 360, elevationDeg: mostDeg * (1 - y / (height - foot)) });
+    return bounded({ azimuthDeg: (x / width) * 360, elevationDeg: maxDeg * (1 - y / (height - foot)) });
   };
   const paths = useMemo(() => sunPaths(site.latitudeDeg ?? assumedLatitudeDeg), [site.latitudeDeg]);
   const line = skylineOf(horizon);
   const ground = Array.from(
     { length: 121 },
-    (_, k) => `${toX(3 * k)},${toY(Math.min(mostDeg, line.heightDeg(Math.min(359.99, 3 * k))))}`,
+    (_, k) => `${toX(3 * k)},${toY(Math.min(maxDeg, line.heightDeg(Math.min(359.99, 3 * k))))}`,
   );
   const step = (event: KeyboardEvent, k: number, point: Point) => {
     const by = event.shiftKey ? 10 : 1;
@@ -83,7 +83,7 @@ export function Skyline() {
         aria-label="Skyline all round. Press to set a point; points move by the arrow keys and go by Delete."
         onPointerDown={(event) => {
           if (event.target instanceof Element && event.target.closest("[data-point]") !== null) return;
-          if (horizon.length < mostPoints) set([...horizon, at(event)]);
+          if (horizon.length < maxPoints) set([...horizon, at(event)]);
         }}
         onPointerMove={(event) => {
           if (held !== null) move(held, at(event), `drag:${held}`);
@@ -126,7 +126,7 @@ export function Skyline() {
             aria-valuemax={90}
             aria-valuetext={`${Math.round(point.elevationDeg)}° high at ${Math.round(point.azimuthDeg)}°`}
             cx={toX(point.azimuthDeg)}
-            cy={toY(Math.min(mostDeg, point.elevationDeg))}
+            cy={toY(Math.min(maxDeg, point.elevationDeg))}
             r={9}
             className={style["handle"]}
             onPointerDown={(event) => {
@@ -209,7 +209,7 @@ function sunPaths(latitudeDeg: number): { readonly name: string; readonly path: 
       const before = points[k - 1];
       // in the tropics the sun goes by the north for a part of the day: its way is then in two parts
       const isNext = before !== undefined && azimuthDeg - before.azimuthDeg < 30;
-      path += `${isNext ? "L" : "M"}${toX(azimuthDeg).toFixed(1)} ${toY(Math.min(mostDeg, elevationDeg)).toFixed(1)}`;
+      path += `${isNext ? "L" : "M"}${toX(azimuthDeg).toFixed(1)} ${toY(Math.min(maxDeg, elevationDeg)).toFixed(1)}`;
     }
     return { name, path };
   });

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import { type GpxStay, mostGpxBytes } from "@/core/place";
+import { type GpxStay, maxGpxBytes } from "@/core/place";
 import { type Halt } from "@/core/plan";
 import { fieldSpecs } from "@/core/units";
 import { useDesk, usePlan } from "@/features/desk";
@@ -12,7 +12,7 @@ import { pageMail } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";
 import { PlaceLine } from "./PlaceLine";
 
-const mostHalts = 60;
+const maxHalts = 60;
 
 /** A journey: stays with their dates, and which way one is parked there. Typed, or out of a GPX file. */
 export function Route() {
@@ -22,9 +22,9 @@ export function Route() {
   const set = (next: Halt[], gesture?: string) => desk.change({ type: "setSite", patch: { route: next } }, gesture);
 
   const read = async (file: File) => {
-    if (file.size > mostGpxBytes)
+    if (file.size > maxGpxBytes)
       return setSaid({
-        words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${mostGpxBytes}.`,
+        words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${maxGpxBytes}.`,
         wrong: true,
       });
     const outcome = await pageMail().ask(
@@ -42,7 +42,7 @@ export function Route() {
       return setSaid({ words: `${file.name}: line ${line}, ${field}: ${problem}.`, wrong: true });
     }
     const halts = datedFrom(outcome.value.stays, today());
-    set([...route, ...halts].slice(0, mostHalts));
+    set([...route, ...halts].slice(0, maxHalts));
     const undated = outcome.value.stays.filter(({ fromDate }) => fromDate === null).length;
     setSaid({
       words: `${halts.length} stays taken.${undated > 0 ? ` ${undated} had no date: a week each is assumed, from today on; set them right.` : ""}`,
@@ -73,7 +73,7 @@ export function Route() {
       ))}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
         <TextButton
-          disabled={route.length >= mostHalts}
+          disabled={route.length >= maxHalts}
           onClick={() => {
             const from = route.at(-1)?.toDate ?? today();
             set([

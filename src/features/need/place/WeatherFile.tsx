@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { useEffect, useState } from "react";
 import { browserClient } from "@/api";
 import { type Site } from "@/core/plan";
-import { mostEpwBytes, proposedRecords } from "@/core/weather";
+import { maxEpwBytes, proposedRecords } from "@/core/weather";
 import { useDesk, usePlan } from "@/features/desk";
 import { keepWeather } from "@/features/year";
 import { TextButton, useUnits } from "@/ui";
@@ -29,9 +29,9 @@ export function WeatherFile() {
 
   const read = async (file: File) => {
     setOpened(null);
-    if (file.size > mostEpwBytes)
+    if (file.size > maxEpwBytes)
       return setSaid({
-        words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${mostEpwBytes}.`,
+        words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${maxEpwBytes}.`,
         wrong: true,
       });
     setSaid({ words: `Reading ${file.name}…`, wrong: false });

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { type CableWay, pieceName, type Plan } from "@/core/plan";
-import { alongEdges, type LaidPanel, usualLeadMm, wayLength, wayLine } from "@/core/roof";
+import { alongEdges, type LaidPanel, defaultLeadMm, wayLength, wayLine } from "@/core/roof";
 import { keyOf, partsOfKey } from "@/core/wiring";
 import { useDesk } from "@/features/desk";
 import { ChoiceField, TextButton, TextLine, useUnits } from "@/ui";
@@ -29,7 +29,7 @@ export function WayForm({ plan, way, panels, onGone }: Props) {
   const [first] = line;
   const last = line.at(-1);
   const surface = plan.space.surfaces.find((each) => each.id === way.surfaceId);
-  const leadMm = plan.space.leadMm ?? usualLeadMm;
+  const leadMm = plan.space.leadMm ?? defaultLeadMm;
   const byEdges = () => {
     if (surface === undefined || first === undefined || last === undefined) return;
     const corners = alongEdges(surface, first, last).map(([xMm, yMm]) => ({

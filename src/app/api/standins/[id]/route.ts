@@ -4,13 +4,13 @@ import { theDevices } from "@/server/standins";
 
 type Context = { params: Promise<{ id: string }> };
 
-const mostBytes = 8000;
+const maxBytes = 8000;
 
 /** Says lines to a device that this server opened, over its loopback port, and gives its answers. */
 export function POST(request: Request, { params }: Context): Promise<Response> {
   return guarded(async () => {
     const { id } = await params;
-    const { lines } = parsed(linesSchema, await bodyJson(request, mostBytes));
+    const { lines } = parsed(linesSchema, await bodyJson(request, maxBytes));
     const answers = await theDevices().say(id, lines);
     if (answers === null)
       throw fault(

@@ -1,4 +1,4 @@
-import { isJson, listOf } from "../../section";
+import { isJson, listOf, renamedInLists } from "../../section";
 
 export function fromVersion3(): unknown {
   return { surfaces: [], obstacles: [], places: [] };
@@ -54,4 +54,9 @@ function toVersion3(older: unknown): unknown {
   };
 }
 
-export const upgrades = [toVersion2, toVersion3];
+/** Version 4: the limit of a locker's load is called that. */
+function toVersion4(older: unknown): unknown {
+  return renamedInLists(older, { lockers: { mostKg: "maxKg" } });
+}
+
+export const upgrades = [toVersion2, toVersion3, toVersion4];

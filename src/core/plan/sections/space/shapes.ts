@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { mostOf } from "../../bounds";
+import { maxOf } from "../../bounds";
 import { field, id, name, stated } from "../../fields";
 import { pieceRef } from "../../pieces";
 
@@ -133,7 +133,7 @@ const place = z.strictObject({
   surfaceId: id,
   ...lying,
   /** Where it lies in some poses instead: slid over another, or folded onto it, its cells down. */
-  inPoses: z.array(z.strictObject({ poseId: id, ...lying, faceDown: z.boolean() })).max(mostOf.poses),
+  inPoses: z.array(z.strictObject({ poseId: id, ...lying, faceDown: z.boolean() })).max(maxOf.poses),
 });
 export type Place = z.infer<typeof place>;
 export type PlaceInPose = Place["inPoses"][number];
@@ -174,11 +174,11 @@ const locker = z.strictObject({
   lengthMm: sizeMm,
   widthMm: sizeMm,
   heightMm: sizeMm,
-  mostKg: stated("loadKg"),
+  maxKg: stated("loadKg"),
 });
 export type Locker = z.infer<typeof locker>;
 
-export const version = 3;
+export const version = 4;
 export const schema = z.strictObject({
   surfaces: z.array(surface).max(20),
   obstacles: z.array(obstacle).max(100),

@@ -5,13 +5,13 @@ import { answerNothing, bodyJson, fault, guarded, parsed } from "@/server/http";
 type Context = { params: Promise<{ id: string; readingId: string }> };
 
 /** More than any reading takes, bytes. */
-const mostBytes = 20_000;
+const maxBytes = 20_000;
 
 /** Keeps a reading; sent again it is the same one. It is on the disk before it is acknowledged. */
 export function PUT(request: Request, { params }: Context): Promise<Response> {
   return guarded(async () => {
     const { id, readingId } = await params;
-    const reading = parsed(recordSchema, await bodyJson(request, mostBytes));
+    const reading = parsed(recordSchema, await bodyJson(request, maxBytes));
     if (reading.id !== readingId)
       throw fault(
         "badRequest",
