@@ -6,6 +6,8 @@ const createConfig = nextJest({ dir: "./" });
 const configured = createConfig({
   testEnvironment: "node",
   setupFiles: ["<rootDir>/scripts/testing/properties.mjs"],
+  // a test that hangs ends, and one on a busy machine does not fail for its clock
+  testTimeout: 120_000,
   testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/src/**/*.test.tsx"],
   moduleNameMapper: {
     "^@/(.*)$": "<rootDir>/src/$1",

@@ -1,4 +1,4 @@
-import { dice } from "../src/core/dice";
+import { dice } from "../src/core/engine/random";
 
 /**
  * What a club, a public address or half a continent would ask of the application: requests, bytes, processes and money, simulated from

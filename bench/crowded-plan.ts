@@ -1,5 +1,5 @@
 import { applyChange, emptyPlan, type Plan } from "../src/core/plan";
-import { type Row, rowOf, newTile } from "../src/core/wiring";
+import { type Row, rowOf, newTile } from "../src/core/engine/array";
 import { demoInputs, demoPanels } from "../src/demo";
 
 /** 24 panels of 6 kinds on 4 ports: the most that the bars of the interface speak of. */

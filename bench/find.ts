@@ -1,9 +1,16 @@
 import { readFileSync } from "node:fs";
-import { answerFindCase } from "../src/core/case";
-import { arrange, type ArrangeAsk, boundsOf, createBench, firstLook, quickProof } from "../src/core/finder";
+import { answerFindCase } from "../src/cases";
+import {
+  arrange,
+  type ArrangeAsk,
+  boundsOf,
+  createBench,
+  firstLook,
+  quickProof,
+} from "../src/core/wiring/best-wirings";
 import { applyChanges, type Change, type DeviceSheet, emptyPlan, type PanelSheet, type Plan } from "../src/core/plan";
-import { createMemory } from "../src/core/rules";
-import { runToEnd } from "../src/core/steps";
+import { createMemory } from "../src/core/plan-model";
+import { runToEnd } from "../src/core/engine/generators";
 import { demoInputs, demoPanels } from "../src/demo";
 import { print, timed } from "./figures";
 

@@ -1,4 +1,4 @@
-import { type LogEntry } from "../src/core/measured";
+import { type LogEntry } from "../src/core/measurements";
 import { planLog, sameHour } from "../src/core/log";
 import { demoPlans } from "../src/demo";
 import { print, timed } from "./figures";

@@ -1,8 +1,10 @@
 import ELK from "elkjs/lib/elk.bundled.js";
 import { plainRun } from "../src/core/plan";
-import { diagramOf, graphOf, type LayoutAnswer, layoutAsk, protectReport } from "../src/core/protect";
-import { assess, createMemory, readyById } from "../src/core/rules";
-import { boxWords } from "../src/words";
+import { diagramOf, graphOf, type LayoutAnswer, layoutAsk, protectReport } from "../src/core/protection/diagram";
+import { assess } from "../src/core/assessment";
+import { readyById } from "../src/core/plan-model";
+import { createMemory } from "../src/core/plan-model";
+import { boxWords } from "../src/messages/en";
 import { crowdedPlan } from "./crowded-plan";
 import { print, timed } from "./figures";
 

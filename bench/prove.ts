@@ -1,9 +1,11 @@
-import { unsaidSky } from "../src/core/measured";
-import { mountReport } from "../src/core/mount";
+import { unsaidSky } from "../src/core/measurements";
+import { mountReport } from "../src/core/mounting";
 import { plainFixing } from "../src/core/plan";
-import { judgeLane, provedLane, defaultMeter, walkOf } from "../src/core/prove";
-import { assess, createMemory, readyById, roundOf } from "../src/core/rules";
-import { createPlanes } from "../src/core/year";
+import { judgeLane, provedLane, defaultMeter, walkOf } from "../src/core/commissioning";
+import { assess } from "../src/core/assessment";
+import { readyById } from "../src/core/plan-model";
+import { createMemory, roundOf } from "../src/core/plan-model";
+import { createPlanes } from "../src/core/wiring/year";
 import { demoPlans } from "../src/demo";
 import { crowdedPlan } from "./crowded-plan";
 import { print, timed } from "./figures";

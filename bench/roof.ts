@@ -7,10 +7,10 @@ import {
   layoutFaults,
   type Obstacle,
   type RoofPanel,
-} from "../src/core/roof";
+} from "../src/core/layout/roof";
 import { applyChanges, type Change, emptyPlan, plainSurface, type Plan, type Surface } from "../src/core/plan";
-import { runToEnd } from "../src/core/steps";
-import { shadeMap } from "../src/core/year";
+import { runToEnd } from "../src/core/engine/generators";
+import { shadeMap } from "../src/core/wiring/year";
 import { demoPanels } from "../src/demo";
 import { print, timed } from "./figures";
 

@@ -1,11 +1,11 @@
 import { gunzipSync } from "node:zlib";
 import { readFileSync } from "node:fs";
 import { applyChanges, type Change, emptyPlan, type Plan } from "../src/core/plan";
-import { createMemory } from "../src/core/rules";
-import { runToEnd } from "../src/core/steps";
-import { readEpw } from "../src/core/weather";
-import { countsOf, newTile, rowOf } from "../src/core/wiring";
-import { bestTilts, type Fineness, gainsOf, inAll, planYear } from "../src/core/year";
+import { createMemory } from "../src/core/plan-model";
+import { runToEnd } from "../src/core/engine/generators";
+import { readEpw } from "../src/core/engine/weather";
+import { countsOf, newTile, rowOf } from "../src/core/engine/array";
+import { bestTilts, type Fineness, gainsOf, inAll, planYear } from "../src/core/wiring/year";
 import { demoInputs, demoPanels, demoPlans } from "../src/demo";
 import { print, timed } from "./figures";
 

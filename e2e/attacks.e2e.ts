@@ -5,7 +5,7 @@ import { connect, type Socket } from "node:net";
 import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { planBundle } from "@/core/bundle";
-import { maxPhotoBytes, maxPhotos } from "@/core/photo";
+import { maxPhotoBytes, maxPhotos } from "@/core/image-type";
 import { type Plan } from "@/core/plan";
 import { dice, effort } from "@/testing";
 import { type RunningServer, startServer, temporaryDir } from "./harness";

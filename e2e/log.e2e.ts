@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { type ElementHandle } from "puppeteer-core";
-import { type MeasuredRecord } from "@/core/measured";
+import { type MeasuredRecord } from "@/core/measurements";
 import { phone, reload } from "./harness";
 import { eventually, getJson, walk, walkAlone } from "./harness/visit";
 

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { type Browser, type Page } from "puppeteer-core";
-import { type ReadingRecord } from "@/core/measured";
+import { type ReadingRecord } from "@/core/measurements";
 import { goTo, launchBrowser, openPage, phone, reload, startServer, temporaryDir } from "./harness";
 import { eventually, getJson, walk } from "./harness/visit";
 import { Screen } from "./screen";

@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { type ElementHandle, type Page } from "puppeteer-core";
-import { type MeasuredRecord } from "@/core/measured";
-import { homeSchema } from "@/core/takealong";
+import { type MeasuredRecord } from "@/core/measurements";
+import { homeSchema } from "@/core/phone-sheet";
 import { launchBrowser, phone } from "./harness";
 import { eventually, getJson, walkAlone } from "./harness/visit";
 

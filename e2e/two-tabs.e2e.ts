@@ -1,6 +1,6 @@
 import { setTimeout } from "node:timers/promises";
 import { type Plan } from "@/core/plan";
-import { tilesOf } from "@/core/wiring";
+import { tilesOf } from "@/core/engine/array";
 import { dice, effort } from "@/testing";
 import { ready, type RunningServer, startServer, temporaryDir } from "./harness";
 import { read } from "./harness/plans-api";

@@ -1,8 +1,8 @@
 import { parseArgs } from "node:util";
-import { arrange, type Arranged, createBench, type Goal, quickProof } from "../src/core/finder";
+import { arrange, type Arranged, createBench, type Goal, quickProof } from "../src/core/wiring/best-wirings";
 import { type Plan } from "../src/core/plan";
-import { createMemory } from "../src/core/rules";
-import { runToEnd } from "../src/core/steps";
+import { createMemory } from "../src/core/plan-model";
+import { runToEnd } from "../src/core/engine/generators";
 import {
   goalWords,
   leftOutSentence,
@@ -12,7 +12,7 @@ import {
   titleWords,
   verdictWords,
   whySentence,
-} from "../src/words";
+} from "../src/messages/en";
 import { command, planIn, Refused, weatherIn, wiringIn } from "./plan-file";
 
 /** Prints the best wirings of a plan's panels: `find -- plan.json [--epw FILE] [--wiring ID] [--by year|noon|1…12] [--exact] [--add-ons] [--json]`. */

@@ -1,8 +1,8 @@
 import { parseArgs } from "node:util";
-import { createMemory } from "../src/core/rules";
-import { runToEnd } from "../src/core/steps";
-import { inAll, lossNames, planYear, type PlanYear } from "../src/core/year";
-import { lossWords, monthName, sourceWords } from "../src/words";
+import { createMemory } from "../src/core/plan-model";
+import { runToEnd } from "../src/core/engine/generators";
+import { inAll, lossNames, planYear, type PlanYear } from "../src/core/wiring/year";
+import { lossWords, monthName, sourceWords } from "../src/messages/en";
 import { command, planIn, Refused, weatherIn, wiringIn } from "./plan-file";
 
 /** Prints the months and the losses of a plan's year, without a browser: `harvest -- plan.json [--epw FILE] [--wiring ID]`. */

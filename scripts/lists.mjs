@@ -6,7 +6,7 @@ import { root } from "./root.mjs";
  * Writes the lists that follow from what lies in a folder, so that nobody has to keep them: `npm run lists`. With `--check` it
  * only looks whether they are as they should be; `npm test` does that.
  */
-const folder = path.join(root, "src/words/rules");
+const folder = path.join(root, "src/messages/en/rules");
 const list = path.join(folder, "all.ts");
 /** What is no rule's words. */
 const others = ["all.ts", "index.ts", "rule-words.ts"];
@@ -22,6 +22,6 @@ const text = [
 
 if (!process.argv.includes("--check")) writeFileSync(list, text);
 else if (readFileSync(list, "utf8") !== text) {
-  console.error("src/words/rules/all.ts does not list what lies beside it: run `npm run lists`.");
+  console.error("src/messages/en/rules/all.ts does not list what lies beside it: run `npm run lists`.");
   process.exitCode = 1;
 }

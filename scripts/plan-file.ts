@@ -1,6 +1,6 @@
 import { readFileSync, statSync } from "node:fs";
 import { type Plan, readPlanText } from "../src/core/plan";
-import { maxEpwBytes, readEpw, type WeatherYear } from "../src/core/weather";
+import { maxEpwBytes, readEpw, type WeatherYear } from "../src/core/engine/weather";
 
 /** What a command cannot do, in a sentence for the one who asked. */
 export class Refused extends Error {}

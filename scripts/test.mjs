@@ -41,6 +41,7 @@ async function checks() {
   if (wanted("lint")) {
     done.push(await tool("format", "prettier/bin/prettier.cjs", ["--check", "--log-level", "warn", "."]));
     done.push(await tool("lock file", "../scripts/audit.mjs", ["--offline"]));
+    done.push(await tool("layers", "../scripts/testing/layers.mjs", []));
     done.push(await tool("lists", "../scripts/lists.mjs", ["--check"]));
   }
   return done;

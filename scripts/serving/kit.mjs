@@ -48,7 +48,7 @@ export async function buildKit() {
   await bundle("src/server/reader/reader.worker.ts", readerFile);
   await buildStickers();
   await build({
-    entryPoints: [path.join(root, "src/roofsheet/main.ts")],
+    entryPoints: [path.join(root, "src/phone-sheet/main.ts")],
     outfile: roofSheetFile,
     bundle: true,
     minify: true,

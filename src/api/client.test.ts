@@ -1,5 +1,5 @@
 import { emptyPlan } from "@/core/plan";
-import { createClient } from ".";
+import { createClient } from "./client";
 
 const saved = { id: "a", revision: 3, createdAt: "2026-05-01", updatedAt: "2026-05-02", plan: emptyPlan("Van") };
 
@@ -25,7 +25,14 @@ test("a save names the revision it starts from and returns the next", async () =
 });
 
 test("a fault is a result with the server's own words", async () => {
-  const fault = { type: "stale", message: "changed elsewhere", path: null, current: saved, changed: ["name"] };
+  const fault = {
+    type: "stale",
+    message: "changed elsewhere",
+    path: null,
+    current: saved,
+    changed: ["name"],
+    whole: null,
+  };
   const { client } = over(() => Response.json(fault, { status: 412 }));
   expect(await client.savePlan("a", 2, saved.plan)).toEqual({ type: "fault", fault });
 });

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type MeasuredRecord, recordSchema } from "@/core/measured";
+import { type MeasuredRecord, recordSchema } from "@/core/measurements";
 import { type DeviceSheet, type PanelSheet, type Plan } from "@/core/plan";
 import {
   addedSchema,

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { type PhotoReading } from "@/core/reading/photo";
-import { causeIds, readSkySchema } from "@/core/measured";
+import { type PhotoReading } from "@/core/panels/label-import/photo";
+import { causeIds, readSkySchema } from "@/core/measurements";
 import { deviceSchema, labelSchema, planSchema } from "@/core/plan";
 
 /** What travels between the interface and the server: one set of shapes, parsed on both sides. */

@@ -1,13 +1,11 @@
 export { browserClient } from "./browser";
-export { type ApiClient, createClient, maxOutliving, type ShelfClient } from "./client";
+export { type ApiClient, maxOutliving, type ShelfClient } from "./client";
 export {
   type Added,
-  addedSchema,
   archivingSchema,
   type ApiFault,
   type ApiFaultType,
   type ApiResult,
-  apiFaultSchema,
   type InputRecord,
   linesSchema,
   mayPass,
@@ -20,12 +18,9 @@ export {
   type PhonesState,
   type PlanSearch,
   type PlanSummary,
-  type Receipt,
   type ReadingLine,
-  retiredSchema,
   retiringSchema,
   type SavedPlan,
   type Town,
   type UnreadableSheet,
-  type WeatherRecord,
 } from "./contract";

@@ -1,7 +1,7 @@
-import { assess } from "@/core/rules";
+import { assess } from "@/core/assessment";
 import { blankDevice, blankLabel, emptyPlan, type Plan, stops } from "@/core/plan";
 import { demoPlans } from "@/demo";
-import { stateOf } from "@/features/desk";
+import { stateOf } from "@/features/plan-session";
 import { demoPlan, changed } from "@/testing";
 import { stopModules } from "./stops";
 

@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { defaultPose } from "@/core/plan";
-import { judgeMisplugs } from "@/core/rules";
-import { changeover } from "@/core/wiring";
-import { portWords, misplugWords, stepWords } from "@/words";
+import { judgeMisplugs } from "@/core/assessment";
+import { changeover } from "@/core/engine/array";
+import { portWords, misplugWords, stepWords } from "@/messages/en";
 import { type CaseAnswering, malformed, planOf, wiringIn } from "./reading";
 
 const schema = z.strictObject({ type: z.literal("change"), plan: z.unknown(), from: z.string(), to: z.string() });

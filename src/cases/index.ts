@@ -1,14 +1,10 @@
-import {
-  answerCase,
-  answerDiagnoseCase,
-  answerExpectCase,
-  answerFindCase,
-  answerLogbookCase,
-  answerMountCase,
-  answerProtectCase,
-  answerWalkCase,
-  readCase,
-} from "@/core/case";
+import { answerCase } from "@/cases/net-answer";
+import { answerDiagnoseCase, answerExpectCase, answerWalkCase } from "@/cases/commissioning";
+import { answerFindCase } from "@/cases/find";
+import { answerLogbookCase } from "@/cases/logbook";
+import { answerMountCase } from "@/cases/mounting";
+import { answerProtectCase } from "@/cases/protection";
+import { readCase } from "@/cases/net-case";
 import { answerChange } from "./change";
 import { answerHarvestCase, type Beside } from "./harvest";
 import { answerLabel } from "./label";
@@ -52,3 +48,5 @@ export function answerAny(value: unknown, nowMs: () => number, beside: Beside): 
   const reading = readCase(value);
   return reading.type === "malformed" ? reading : { type: "answer", answer: answerCase(reading.case, nowMs) };
 }
+export { answerDiagnoseCase, answerWalkCase } from "./commissioning";
+export { answerFindCase, type FindAnswer } from "./find";

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { maxText, type PanelRead, readText } from "@/core/reading";
-import { type PhotoReading } from "@/core/reading/photo";
+import { maxText, type PanelRead, readText } from "@/core/panels/label-import";
+import { type PhotoReading } from "@/core/panels/label-import/photo";
 import { type CaseAnswering, malformed } from "./reading";
 
 const labelCase = z.union([

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { createShadows } from "@/core/roof";
+import { createShadows } from "@/core/layout/roof";
 import { type CaseAnswering, malformed } from "./reading";
 
 const mm = z.number().min(-1_000_000).max(1_000_000);

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { sunPosition } from "@/core/sky";
+import { sunPosition } from "@/core/engine/sky";
 import { type CaseAnswering, malformed } from "./reading";
 
 const schema = z.strictObject({

@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { applyChanges, type Plan } from "@/core/plan";
-import { allMends } from "@/core/finder";
-import { assess, type Finding, type Remedy } from "@/core/rules";
-import { findingSentence, mendSentence, missingSentence } from "@/words";
+import { allMends } from "@/core/wiring/best-wirings";
+import { assess, type Finding, type Remedy } from "@/core/assessment";
+import { findingSentence, mendSentence, missingSentence } from "@/messages/en";
 import { type CaseAnswering, malformed, planOf, wiringIn } from "./reading";
 
 const schema = z.strictObject({

@@ -3,7 +3,7 @@ import path from "node:path";
 import { z } from "zod";
 import { readBundle } from "./bundle";
 import { readLibraryText } from "./library";
-import { recordSchema } from "./measured";
+import { recordSchema } from "./measurements";
 import {
   deviceSchema,
   deviceSteps,
@@ -14,7 +14,7 @@ import {
   type SheetStep,
   sheetUpgrades,
 } from "./plan";
-import { readHome } from "./takealong";
+import { readHome } from "./phone-sheet";
 
 /**
  * Files as versions before this one wrote them: never written anew. Whoever changes a format adds the file of the version before

@@ -3,11 +3,11 @@ import path from "node:path";
 import { dice, type Dice, effort, mutatedText } from "@/testing";
 import { readBundle } from "./bundle";
 import { readLibraryText } from "./library";
-import { readGpx } from "./place";
+import { readGpx } from "./site/place";
 import { readPlanText } from "./plan";
-import { readText } from "./reading";
-import { readHome } from "./takealong";
-import { readEpw } from "./weather";
+import { readText } from "./panels/label-import";
+import { readHome } from "./phone-sheet";
+import { readEpw } from "./engine/weather";
 
 /** Files as a stranger, a broken disk and a hurried hand make them: each is read or refused in words, and none gets out of hand. */
 const frozen = (name: string) => readFileSync(path.join(__dirname, "fixtures/frozen", name));

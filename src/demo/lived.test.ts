@@ -1,7 +1,8 @@
-import { mountReport } from "@/core/mount";
+import { mountReport } from "@/core/mounting";
 import { readPlan } from "@/core/plan";
-import { assess, roundOf } from "@/core/rules";
-import { recordSchema } from "@/core/measured";
+import { assess } from "@/core/assessment";
+import { roundOf } from "@/core/plan-model";
+import { recordSchema } from "@/core/measurements";
 import { demoPlan } from "@/testing";
 import { demoReadings, livedIn } from ".";
 

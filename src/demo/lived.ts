@@ -1,6 +1,6 @@
-import { mountReport, reportClock, schoolFacts } from "@/core/mount";
+import { mountReport, reportClock, schoolFacts } from "@/core/mounting";
 import { type Fixing, type Gate, type Plan } from "@/core/plan";
-import { roundOf } from "@/core/rules";
+import { roundOf } from "@/core/plan-model";
 
 /** The Saturday and Sunday on which it was done. */
 const beganMs = Date.UTC(2025, 9, 11, 7, 30);

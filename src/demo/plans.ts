@@ -11,7 +11,7 @@ import {
   plainRun,
   type Run,
 } from "@/core/plan";
-import { type Lane, matrixRows, nameRows, type Row } from "@/core/wiring";
+import { type Lane, matrixRows, nameRows, type Row } from "@/core/engine/array";
 import { lanternFixings } from "./fixings";
 import { demoInputs } from "./inputs";
 import { demoPanels } from "./panels";

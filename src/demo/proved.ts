@@ -1,8 +1,8 @@
-import { type MeasuredRecord, unsaidSky } from "@/core/measured";
+import { type MeasuredRecord, unsaidSky } from "@/core/measurements";
 import { type Plan } from "@/core/plan";
-import { provedLane, walkOf } from "@/core/prove";
-import { readyById } from "@/core/rules";
-import { createPlanes } from "@/core/year";
+import { provedLane, walkOf } from "@/core/commissioning";
+import { readyById } from "@/core/plan-model";
+import { createPlanes } from "@/core/wiring/year";
 
 /** A clear noon in spring, when the array was new. */
 const readMs = Date.UTC(2025, 9, 18, 11, 40);

@@ -1,6 +1,6 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { planLog } from "@/core/log";
-import { type EventKind, type JobKind, type LogEntry, type MeasuredRecord } from "@/core/measured";
+import { type EventKind, type JobKind, type LogEntry, type MeasuredRecord } from "@/core/measurements";
 import { type Plan } from "@/core/plan";
 import { demoProved } from "./proved";
 

@@ -1,9 +1,9 @@
-import { type Dice } from "@/core/dice";
-import { type CauseId, unsaidSky } from "@/core/measured";
-import { createBench, provedLane, type ProvedLane, rightWorld } from "@/core/prove";
-import { readyById } from "@/core/rules";
-import { createPlanes } from "@/core/year";
-import { type SimulatedSky } from "@/standins";
+import { type Dice } from "@/core/engine/random";
+import { type CauseId, unsaidSky } from "@/core/measurements";
+import { createBench, provedLane, type ProvedLane, rightWorld } from "@/core/commissioning";
+import { readyById } from "@/core/plan-model";
+import { createPlanes } from "@/core/wiring/year";
+import { type SimulatedSky } from "@/simulator";
 import { anyPanel, drawsUpTo, drillPlan, grid, lane, portWith, round, wiredAs, wiringId } from "./build";
 import { type BenchCase, type Level, type Repair } from "./case";
 

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 import { type PanelSheet } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { anyPanel, coldVolts, drawsUpTo, drillPlan, grid, lane, portWith, round, sized } from "./build";

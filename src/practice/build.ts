@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 import {
   applyChanges,
   blankPort,
@@ -9,8 +9,8 @@ import {
   type Plan,
   type PortSheet,
 } from "@/core/plan";
-import { assess } from "@/core/rules";
-import { type Lane, newTile, type Row, rowOf } from "@/core/wiring";
+import { assess } from "@/core/assessment";
+import { type Lane, newTile, type Row, rowOf } from "@/core/engine/array";
 import { demoPanels } from "@/demo";
 
 /** Pieces that drills are made of: panels of the worked examples with cells of another size, inputs made for the drill. */

@@ -1,8 +1,8 @@
-import { type InputWindow } from "@/core/input";
+import { type InputWindow } from "@/core/engine/pv-input";
 import { type PanelSheet, type Plan } from "@/core/plan";
-import { type Finding } from "@/core/rules";
-import { type Lane } from "@/core/wiring";
-import { type BenchSetup } from "@/standins";
+import { type Finding } from "@/core/assessment";
+import { type Lane } from "@/core/engine/array";
+import { type BenchSetup } from "@/simulator";
 
 /** A drill in one making of it: what stands there, what is to be done, and what comes of what one does. */
 

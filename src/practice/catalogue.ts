@@ -1,4 +1,4 @@
-import { dice } from "@/core/dice";
+import { dice } from "@/core/engine/random";
 import { benchDrills } from "./bench-drills";
 import { boardDrills } from "./board-drills";
 import { type DrillCase, type Level } from "./case";

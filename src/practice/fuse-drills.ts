@@ -1,5 +1,5 @@
-import { type Dice } from "@/core/dice";
-import { brightSkyFactor, fuseFactor, fuseSizeA, standardFusesA } from "@/core/fuse";
+import { type Dice } from "@/core/engine/random";
+import { brightSkyFactor, fuseFactor, fuseSizeA, standardFusesA } from "@/core/engine/fuse";
 import { anyPanel, round } from "./build";
 import { type FuseCase, type Level } from "./case";
 

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 import { type HandCase, type HandDeed, type Level, type Shown } from "./case";
 import { anyPanel, round } from "./build";
 

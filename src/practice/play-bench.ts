@@ -1,4 +1,4 @@
-import { createSimulatedBench, parseAnswer } from "@/standins";
+import { createSimulatedBench, parseAnswer } from "@/simulator";
 import { type BenchCase, type Repair, type Verdict } from "./case";
 
 export type Said = { readonly answer: string; readonly verdict: Verdict | null };

@@ -1,6 +1,6 @@
 import { piecesIn, type Plan } from "@/core/plan";
-import { assess } from "@/core/rules";
-import { tilesOfRows } from "@/core/wiring";
+import { assess } from "@/core/assessment";
+import { tilesOfRows } from "@/core/engine/array";
 import { type BoardCase, type Verdict } from "./case";
 import { wiredAs, wiringId } from "./build";
 

@@ -1,4 +1,4 @@
-import { fuseFactor } from "@/core/fuse";
+import { fuseFactor } from "@/core/engine/fuse";
 import { type FuseCase, type Verdict } from "./case";
 
 /** What comes of closing the box with a fuse of this size on each string, or with none. */

@@ -1,6 +1,6 @@
 import { applyChanges, type Change, controllerFactsOf, type End, type Plan, plainRun, type Run } from "@/core/plan";
-import { usedIn } from "@/core/wiring";
-import { type Dice } from "@/core/dice";
+import { usedIn } from "@/core/engine/array";
+import { type Dice } from "@/core/engine/random";
 
 const sizes: readonly [string, ...string[]] = [
   "14 AWG",

@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Row, type Tile } from "@/core/wiring";
+import { type Row, type Tile } from "@/core/engine/array";
 import {
   batteryFuses,
   boxFactors,

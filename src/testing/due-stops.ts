@@ -1,7 +1,7 @@
-import { climateKinds as climates } from "@/core/climate";
-import { completeLabel, fitLabel, type PanelLabel, type PanelModel, readLabel } from "@/core/panel";
+import { climateKinds as climates } from "@/core/site/climate";
+import { completeLabel, fitLabel, type PanelLabel, type PanelModel, readLabel } from "@/core/engine/panel";
 import { type Plan, type PortSheet } from "@/core/plan";
-import { type Lane, type Row, type Tile } from "@/core/wiring";
+import { type Lane, type Row, type Tile } from "@/core/engine/array";
 import { ampsAt, best, blockedV, type Curve, gridA, panelVolts, voltsAt, voltsWhere } from "./small-solver";
 import { codeFactors, standardFuses } from "./tables";
 

@@ -1,7 +1,7 @@
-import { type Dice } from "@/core/dice";
-import { type InputWindow } from "@/core/input";
-import { type CauseId } from "@/core/measured";
-import { fitLabel, type PanelLabel, type PanelModel } from "@/core/panel";
+import { type Dice } from "@/core/engine/random";
+import { type InputWindow } from "@/core/engine/pv-input";
+import { type CauseId } from "@/core/measurements";
+import { fitLabel, type PanelLabel, type PanelModel } from "@/core/engine/panel";
 import {
   bothWrong,
   createBench,
@@ -15,7 +15,7 @@ import {
   type SkyGuess,
   stringsOf,
   type World,
-} from "@/core/prove";
+} from "@/core/commissioning";
 import { demoPanels } from "@/demo";
 import { wrong } from "./scenarios";
 

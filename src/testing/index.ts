@@ -19,7 +19,7 @@ export {
 } from "./plans";
 export { type Due, coldestVolts, type DueRule, type DueStop, dueStops } from "./due-stops";
 export { rebuilt, toldOfRows } from "./rebuilt";
-export { dice, type Dice } from "@/core/dice";
+export { dice, type Dice } from "@/core/engine/random";
 export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";
 export { everyWay, type Way } from "./every-way";

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 
 export const causesOfLoss = ["fine", "fault", "dirt", "shadeSeason", "taper"] as const;
 export type CauseOfLoss = (typeof causesOfLoss)[number];

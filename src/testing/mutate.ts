@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 
 const hostile: readonly [unknown, ...unknown[]] = [
   null,

@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { type Net } from "@/core/net";
-import { fitLabel, type PanelLabel } from "@/core/panel";
+import { type Net } from "@/core/engine/net";
+import { fitLabel, type PanelLabel } from "@/core/engine/panel";
 
 /** Generators for property tests: labels and nets, plausible and absurd. */
 

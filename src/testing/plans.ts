@@ -7,8 +7,8 @@ import {
   type Plan,
   type PortSheet,
 } from "@/core/plan";
-import { assess, type Assessment, type Finding, type RuleId } from "@/core/rules";
-import { countsOf, newTile, type Row, rowOf, type Tile, type TileKey } from "@/core/wiring";
+import { assess, type Assessment, type Finding, type RuleId } from "@/core/assessment";
+import { countsOf, newTile, type Row, rowOf, type Tile, type TileKey } from "@/core/engine/array";
 import { demoInputs, demoPanels, demoPlans } from "@/demo";
 
 /** Plans to try things on, and what is said of them. */

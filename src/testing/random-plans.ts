@@ -18,8 +18,8 @@ import {
   rowOf,
   type Stance,
   type Tile,
-} from "@/core/wiring";
-import { dice, type Dice } from "@/core/dice";
+} from "@/core/engine/array";
+import { dice, type Dice } from "@/core/engine/random";
 
 /**
  * A plan drawn from a seed, with all that limits may depend on: groups inside rows, panels taken out, stowed and shaded,

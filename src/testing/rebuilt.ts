@@ -1,5 +1,5 @@
-import { type Assembly, type Terminal } from "@/core/protect";
-import { type Item, keyOf, type Row } from "@/core/wiring";
+import { type Assembly, type Terminal } from "@/core/protection/diagram";
+import { type Item, keyOf, type Row } from "@/core/engine/array";
 
 /** A net as it is told from what is joined to what: panels by their keys, in series from + to −, in parallel in any order. */
 export type Told = string | { readonly series: readonly Told[] } | { readonly parallel: readonly Told[] };

@@ -1,5 +1,5 @@
-import { fitLabel, type PanelLabel } from "@/core/panel";
-import { type CauseId, causeIds } from "@/core/measured";
+import { fitLabel, type PanelLabel } from "@/core/engine/panel";
+import { type CauseId, causeIds } from "@/core/measurements";
 import {
   createBench,
   leavesOf,
@@ -13,11 +13,11 @@ import {
   type World,
   expected,
   type ProvedLane,
-} from "@/core/prove";
-import { type InputWindow } from "@/core/input";
-import { substringCount } from "@/core/net";
+} from "@/core/commissioning";
+import { type InputWindow } from "@/core/engine/pv-input";
+import { substringCount } from "@/core/engine/net";
 import { demoPanels } from "@/demo";
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 
 /** Something wrong with an array somewhere, what meters of ±1.5 % then show, and a sky known to ±15 %. */
 export type Scenario = {

@@ -1,4 +1,4 @@
-import { dice, type Dice } from "@/core/dice";
+import { dice, type Dice } from "@/core/engine/random";
 import { type MadeLabel, round } from "./stickers/made-label";
 
 /** A made-up seller's text, and what a careful reader finds in it. */

@@ -1,4 +1,4 @@
-import { atSky, type PanelModel } from "@/core/panel";
+import { atSky, type PanelModel } from "@/core/engine/panel";
 
 /** A small solver of its own for the check of Stops: curves as volts over a grid of amps. */
 const stepA = 0.5;

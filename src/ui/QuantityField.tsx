@@ -3,8 +3,8 @@
 import Box from "@mui/material/Box";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { type KeyboardEvent, useId, useState } from "react";
-import { type FieldSpec, type QuantityReading, readQuantity, showingOf, type UnitSystem } from "@/core/units";
-import { given, givenNumber } from "@/words";
+import { type FieldSpec, type QuantityReading, readQuantity, showingOf, type UnitSystem } from "@/core/engine/units";
+import { given, givenNumber } from "@/messages/en";
 import { useUnits } from "./UnitChoice";
 import { usePressPatience } from "./usePressPatience";
 

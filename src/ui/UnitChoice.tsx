@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
-import { type UnitSystem, unitSystems } from "@/core/units";
+import { type UnitSystem, unitSystems } from "@/core/engine/units";
 import { unitsCookie } from "./light-tokens";
 
 type UnitState = { readonly system: UnitSystem; readonly setSystem: (system: UnitSystem) => void };

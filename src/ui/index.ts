@@ -13,7 +13,7 @@ export { ToolButton } from "./ToolButton";
 export { Keypad } from "./Keypad";
 export { LeftLine, LeftList } from "./LeftList";
 export { levelColour, LevelMark, levelWords, type MarkLevel } from "./LevelMark";
-export { isLight, type Light, lightCookie, lights, type LightTokens, lightTokens, unitsCookie } from "./light-tokens";
+export { isLight, lightCookie, lightTokens, unitsCookie } from "./light-tokens";
 export { Lights, useLight } from "./Lights";
 export { LightSwitch } from "./LightSwitch";
 export { NamePlate } from "./NamePlate";

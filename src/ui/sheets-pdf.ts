@@ -1,5 +1,5 @@
 import { jsPDF } from "jspdf";
-import { type Mark, pens, type Sheet } from "@/core/sheet";
+import { type Mark, pens, type Sheet } from "@/core/drawings";
 
 /** Sheets as one PDF, a page each, in true mm. */
 export function sheetsPdf(sheets: readonly Sheet[]): Uint8Array<ArrayBuffer> {

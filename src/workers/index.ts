@@ -5,18 +5,12 @@ export {
   type FileContents,
   type FileFault,
   type FindAsked,
-  type FoundInput,
   type JudgeInput,
-  type Judged,
-  type MendsInput,
   type ProveInput,
   type ProveWalk,
-  type ReadProgress,
-  type Remedies,
   type ShelfName,
   type WeatherRead,
   type WeatherText,
-  type YearProgress,
 } from "./jobs";
 export { pageLayout } from "./layout";
 export { type Outcome } from "./slot";

@@ -1,5 +1,5 @@
 import ELK from "elkjs/lib/elk-api.js";
-import { type LayoutAnswer, type LayoutAsk } from "@/core/protect";
+import { type LayoutAnswer, type LayoutAsk } from "@/core/protection/diagram";
 
 export type Layout = {
   /** Places boxes and lines; what was placed before is there at once. */

@@ -1,8 +1,9 @@
 import { strToU8, zipSync } from "fflate";
 import { demoPlan, dice, effort } from "@/testing";
-import { type ReadingRecord, unsaidSky } from "../measured";
+import { type ReadingRecord, unsaidSky } from "../measurements";
 import { planFileText, readPlanText } from "../plan";
-import { alone, type BundleReading, isBundle, planBundle, readBundle } from ".";
+import { alone, isBundle, planBundle, readBundle } from ".";
+import { type BundleReading } from "./bundle";
 
 const plan = demoPlan("The Lantern");
 const meterReading: ReadingRecord = {

@@ -8,8 +8,8 @@ import {
   ZipReader,
   ZipWriter,
 } from "@zip.js/zip.js";
-import { maxPhotos, photoTypeOf } from "../photo";
-import { maxReadings, type MeasuredRecord, recordSchema } from "../measured";
+import { maxPhotos, photoTypeOf } from "../image-type";
+import { maxReadings, type MeasuredRecord, recordSchema } from "../measurements";
 import { z } from "zod";
 import { faultOf, type Plan, planFileName, type PlanFault, planFileText } from "../plan";
 import { bundleEntries, digestsName, maxBundleBytes, photoNames } from "./limits";

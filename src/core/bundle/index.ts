@@ -1,10 +1,2 @@
-export {
-  alone,
-  type BundleParts,
-  type BundleReading,
-  isBundle,
-  planBundle,
-  planBundleName,
-  readBundle,
-} from "./bundle";
+export { alone, type BundleParts, isBundle, planBundle, planBundleName, readBundle } from "./bundle";
 export { maxBundleBytes } from "./limits";

@@ -1,6 +1,6 @@
-import { maxPhotoBytes, maxPhotos } from "../photo";
+import { maxPhotoBytes, maxPhotos } from "../image-type";
 import { maxPlanBytes } from "../plan";
-import { maxEpwBytes } from "../weather";
+import { maxEpwBytes } from "../engine/weather";
 
 /** What may be in a bundle, and how large each part and the whole may be: known where one is made, let in and read. */
 export const photoNames = Array.from({ length: maxPhotos }, (_, k) => `photo-${k + 1}`);

@@ -1,4 +1,11 @@
-import { type FieldName, fieldSpecs, partTail, readCoefficient, readQuantity, type QuantityReading } from "../units";
+import {
+  type FieldName,
+  fieldSpecs,
+  partTail,
+  readCoefficient,
+  readQuantity,
+  type QuantityReading,
+} from "../engine/units";
 
 /** Why a cell was not understood. The value of its field then stays "not stated". */
 export type CellFault =

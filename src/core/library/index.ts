@@ -12,5 +12,5 @@ export {
   writeLibrary,
 } from "./file";
 export { panelColumns } from "./panel-columns";
-export { blankLine, devicesOf, linesOf, portColumns, type PortLine } from "./port-columns";
-export { type Absent, type ColumnReport, readTable, type TableReader, writeTable } from "./table";
+export { blankLine, devicesOf, linesOf, portColumns } from "./port-columns";
+export { type Absent, type ColumnReport, readTable, writeTable } from "./table";

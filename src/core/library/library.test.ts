@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { parse, unparse } from "papaparse";
 import { blankLabel, labelSchema, type PanelSheet } from "../plan";
-import { fieldSpecs } from "../units";
+import { fieldSpecs } from "../engine/units";
 import { demoInputs, demoPanels } from "@/demo";
 import {
   blankLine,

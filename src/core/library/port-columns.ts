@@ -1,6 +1,6 @@
-import { ceilingBases } from "../input";
+import { ceilingBases } from "../engine/pv-input";
 import { blankDevice, blankPort, type DeviceSheet, type PortSheet } from "../plan";
-import { type FieldName, fieldSpecs, readQuantity } from "../units";
+import { type FieldName, fieldSpecs, readQuantity } from "../engine/units";
 import { choice, type Column, price, quantity, text, withUnit } from "./column";
 
 type Tier = PortSheet["currentLimits"][number];

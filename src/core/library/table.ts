@@ -1,4 +1,4 @@
-import { partTail } from "../units";
+import { partTail } from "../engine/units";
 import { type CellFault, type Column, lettersOf } from "./column";
 
 /** What became of one column of a file. */

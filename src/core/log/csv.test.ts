@@ -1,4 +1,5 @@
-import { maxLines, readLogTable } from ".";
+import { readLogTable } from ".";
+import { maxLines } from "./csv";
 
 const utc = (year: number, month: number, day: number, hour: number, minute: number) =>
   Date.UTC(year, month - 1, day, hour, minute);

@@ -1,5 +1,5 @@
-import { type LogEntry } from "../measured";
-import { readQuantity, type FieldSpec, fieldSpecs } from "../units";
+import { type LogEntry } from "../measurements";
+import { readQuantity, type FieldSpec, fieldSpecs } from "../engine/units";
 
 /** A table of readings from elsewhere, read column by column: what each heading was understood as, and what was left. */
 

@@ -1,12 +1,13 @@
-import { operate } from "../input";
-import { lightOn, type PanelLight } from "../light";
-import { createBulkSolver, substringCount } from "../net";
+import { operate } from "../engine/pv-input";
+import { lightOn, type PanelLight } from "../engine/light";
+import { createBulkSolver, substringCount } from "../engine/net";
 import { type Plan } from "../plan";
-import { kindOf, type LaneContext, netIn, readyById } from "../rules";
-import { rossCPerWm2 } from "../sky";
-import { clearHour } from "../weather";
-import { keyOf, standOf } from "../wiring";
-import { createPlanes } from "../year";
+import { kindOf, type LaneContext, netIn } from "../plan-model";
+import { readyById } from "../plan-model";
+import { rossCPerWm2 } from "../engine/sky";
+import { clearHour } from "../engine/weather";
+import { keyOf, standOf } from "../engine/array";
+import { createPlanes } from "../wiring/year";
 import { dayMs } from "./point";
 import { type Turns } from "./tilt";
 

@@ -1,7 +1,7 @@
-export { findingsOf, type LogArray } from "./findings";
-export { type LogEvent, type LogFinding, logFindingIds, type LogPoint, maxShare } from "./point";
-export { lightOfWord, type LogDay, type LogShare, planLog, type PlanLog } from "./plan-log";
-export { type ColumnRead, type LineFault, type LogTable, maxLines, readLogTable } from "./csv";
+export { findingsOf } from "./findings";
+export { type LogEvent, type LogFinding, logFindingIds, type LogPoint } from "./point";
+export { lightOfWord, type LogShare, planLog, type PlanLog } from "./plan-log";
+export { type LogTable, readLogTable } from "./csv";
 export { jobStates, type JobState, proposedJobs, type ProposedJob } from "./jobs";
 export { monthReport, type MonthReport, monthsOf } from "./month";
 export { sameHour, type SameHour } from "./same-hour";

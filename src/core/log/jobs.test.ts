@@ -1,5 +1,5 @@
 import { demoPlan } from "@/testing";
-import { type JobRecord, type LogEventRecord } from "../measured";
+import { type JobRecord, type LogEventRecord } from "../measurements";
 import { jobStates, proposedJobs } from ".";
 
 const day = (text: string) => Date.parse(`${text}T12:00:00Z`);

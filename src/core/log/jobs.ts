@@ -1,5 +1,5 @@
-import { type JobKind, type JobRecord, type LogEventRecord } from "../measured";
-import { schoolFacts } from "../mount";
+import { type JobKind, type JobRecord, type LogEventRecord } from "../measurements";
+import { schoolFacts } from "../mounting";
 import { type Plan } from "../plan";
 import { dayMs, type LogFinding } from "./point";
 

@@ -1,4 +1,4 @@
-import { type LogEventRecord } from "../measured";
+import { type LogEventRecord } from "../measurements";
 import { type LogFinding, median } from "./point";
 import { type LogDay, type PlanLog } from "./plan-log";
 

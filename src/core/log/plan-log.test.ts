@@ -1,5 +1,5 @@
 import { demoLog } from "@/demo";
-import { type LogEntry, type MeasuredRecord } from "../measured";
+import { type LogEntry, type MeasuredRecord } from "../measurements";
 import { type Plan } from "../plan";
 import { changed, demoPlan } from "@/testing";
 import { monthReport, monthsOf, planLog, type PlanLog, sameHour } from ".";

@@ -1,4 +1,4 @@
-import { type LogEntry, type MeasuredRecord, wattsOf } from "../measured";
+import { type LogEntry, type MeasuredRecord, wattsOf } from "../measurements";
 import { type Plan } from "../plan";
 import { createDue } from "./due";
 import { findingsOf } from "./findings";

@@ -1,6 +1,6 @@
-import { type LogEventRecord, type MeasuredRecord } from "../measured";
+import { type LogEventRecord, type MeasuredRecord } from "../measurements";
 import { type Plan } from "../plan";
-import { keyOf, type TileKey } from "../wiring";
+import { keyOf, type TileKey } from "../engine/array";
 import { dayMs, median } from "./point";
 
 /** Somebody may change the tilt so long before its day, and so long after it. */

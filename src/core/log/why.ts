@@ -1,4 +1,4 @@
-import { type LogEntry } from "../measured";
+import { type LogEntry } from "../measurements";
 import { type LogFinding, taperSoc } from "./point";
 
 /** Why an entry is what it is, as far as can be told. */

@@ -1,5 +1,5 @@
 export { assumedBattery, assumedNeed, type FilledBattery, filledBattery } from "./assumed";
-export { assumedInverterH, batteryOf, type DailyNeed, dailyNeed, loadWh, otherSourcesWh } from "./daily";
+export { assumedInverterH, dailyNeed, loadWh, otherSourcesWh } from "./daily";
 export { computedW, quickRuleW } from "./goal";
 export { needByHour, sourcesByHour } from "./hours";
 export { monthsOf, seasonOf } from "./season";

@@ -1,4 +1,4 @@
-import { maxPieces } from "../wiring";
+import { maxPieces } from "../engine/array";
 import { type PlanFault } from "./fault";
 
 /** How many of each a plan of any version may hold; its schema and whatever comes before its schema keep to them. */

@@ -1,5 +1,5 @@
-import { maxPieces } from "../wiring";
-import { type Plan } from "./document";
+import { maxPieces } from "../engine/array";
+import { type Plan } from "./plan";
 import { piecesIn } from "./pieces";
 import { type SectionName, sections } from "./sections";
 

@@ -1,21 +1,11 @@
 import { z } from "zod";
 import { name } from "./fields";
+import { type Plan, planFormat, planVersion } from "./plan";
 import { type Section } from "./section";
 import { type SectionName, sectionNames, sections } from "./sections";
 
-/** The plan document: what is saved, exported and undone. Everything derived is computed from it. */
-export const planFormat = "golden-array-plan";
-export const planVersion = 4;
-
 type Schemas = { [Name in SectionName]: (typeof sections)[Name]["schema"] };
 type Values = { [Name in SectionName]: z.infer<Schemas[Name]> };
-export type Plan = {
-  format: typeof planFormat;
-  version: typeof planVersion;
-  name: string;
-  /** The version each section is written in. */
-  sections: Record<SectionName, number>;
-} & Values;
 
 function ofEach<T>(of: (section: Section, name: SectionName) => T): Record<SectionName, T> {
   return Object.fromEntries(sectionNames.map((each) => [each, of(sections[each], each)])) as Record<SectionName, T>;

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type FieldName, fieldSpecs } from "../units";
+import { type FieldName, fieldSpecs } from "../engine/units";
 
 /** What the schemas of all sections are made of. */
 

@@ -1,4 +1,4 @@
-import { type Plan } from "./document";
+import { type Plan } from "./plan";
 
 /** A plan as a file: the document alone, indented, as the published schema describes it. */
 export function planFileText(plan: Plan): string {

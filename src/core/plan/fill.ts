@@ -1,5 +1,15 @@
-import { freePieces, keyOf, type Lane, type LaneRef, newTile, rowOf, sameLane, type Tile, tilesOf } from "../wiring";
-import { type Plan } from "./document";
+import {
+  freePieces,
+  keyOf,
+  type Lane,
+  type LaneRef,
+  newTile,
+  rowOf,
+  sameLane,
+  type Tile,
+  tilesOf,
+} from "../engine/array";
+import { type Plan } from "./plan";
 import { stockOf } from "./pieces";
 
 /** Equal rows asked for: of one kind, so many in series, so many rows. */

@@ -1,5 +1,5 @@
 import { differences } from "./differences";
-import { type Plan } from "./document";
+import { type Plan } from "./plan";
 
 /** Undo history of a document: whole copies, which share everything a change did not touch. */
 export type History<Doc = Plan> = {

@@ -3,34 +3,24 @@ export { type PlanFault } from "./fault";
 export { applyChange, applyChanges, type Change } from "./change";
 export { differences } from "./differences";
 export { fillLane, type Filling } from "./fill";
-export { emptyPlan, type Plan, planFormat, planSchema, planVersion } from "./document";
+export { emptyPlan, planSchema } from "./document";
+export { type Plan } from "./plan";
 export { madeUpCurrency } from "./fields";
-export { keysIn, newPieces, type Piece, pieceName, type PieceRef, piecesIn, stockOf } from "./pieces";
+export { keysIn, newPieces, pieceName, type PieceRef, piecesIn, stockOf } from "./pieces";
 export { maxOf } from "./bounds";
+export { blankDevice, blankPort, withoutPort, withPort } from "./sections/inputs";
 export {
-  blankDevice,
-  blankPort,
   type DeviceSheet,
   deviceSchema,
   inputKinds,
   type PlanInput,
   type PortGroup,
   type PortSheet,
-  portSchema,
-  withoutPort,
-  withPort,
-} from "./sections/inputs";
+} from "./schemas/inputs";
 export { type Stop, stops } from "./sections/notes";
-export {
-  blankLabel,
-  cellCuts,
-  labelOf,
-  labelSchema,
-  panelKinds,
-  type PanelSheet,
-  type PlanPanel,
-} from "./sections/panels";
-export { fixedPose, poseIn, type PoseSheet, type Standing, defaultPose } from "./sections/poses";
+export { blankLabel, labelOf } from "./sections/panels";
+export { cellCuts, labelSchema, panelKinds, type PanelSheet, type PlanPanel } from "./schemas/panels";
+export { fixedPose, poseIn, type Standing, defaultPose } from "./sections/poses";
 export {
   type Battery,
   type Chemistry,
@@ -43,8 +33,8 @@ export {
   type Season,
   seasons,
   sourceKinds,
-} from "./sections/need";
-export { type Mounting, type Turning } from "./sections/mounts";
+} from "./schemas/need";
+export { type Mounting, type Turning } from "./schemas/mounts";
 export {
   type Fixing,
   frontEdges,
@@ -52,55 +42,36 @@ export {
   type GateId,
   gateIds,
   type Measure,
-  plainFixing,
   roofZones,
   type School,
   schools,
   type Skin,
   skins,
-} from "./sections/fixings";
+} from "./schemas/fixings";
+export { plainFixing } from "./sections/fixings";
 export {
   type CableWay,
   type Gland,
   type Locker,
-  type ObstacleKind,
-  obstacleKinds,
   type Place,
   type PlaceInPose,
   plainSurface,
   type RoofObstacle,
-  type Space,
   type Surface,
   surfaceKinds,
   type Zone,
   zoneKinds,
 } from "./sections/space";
-export { type ClimateMonth, type Halt, type Site } from "./sections/site";
-export {
-  plainRun,
-  type End,
-  endKey,
-  fuseAt,
-  type Guard,
-  guardKinds,
-  type Run,
-  runKey,
-  sameEnd,
-  switchAt,
-} from "./copper";
-export {
-  type ControllerFacts,
-  controllerFactsOf,
-  joinings,
-  type PanelEnd,
-  type PartPrice,
-  type PortEnd,
-  type Protect,
-} from "./sections/protect";
-export { type Wiring } from "./sections/wirings";
+export { type ClimateMonth, type Halt } from "./schemas/site";
+export { type Site } from "./schemas/site";
+export { plainRun, fuseAt, runKey, sameEnd, switchAt } from "./copper";
+export { type End, type Guard, type Run } from "./schemas/cabling";
+export { type ControllerFacts, type PortEnd } from "./schemas/protect";
+export { controllerFactsOf } from "./sections/protect";
+export { type Wiring } from "./schemas/wirings";
 export { endGesture, type History, record, redo, startHistory, undo } from "./history";
 export { photoIdsOf } from "./photos";
-export { faultOf, maxPlanBytes, planJsonSchema, type PlanReading, readPlan, readPlanText } from "./read";
+export { faultOf, maxPlanBytes, planJsonSchema, readPlan, readPlanText } from "./read";
 export {
   deviceFromAnyVersion,
   deviceSteps,
@@ -111,4 +82,3 @@ export {
   type SheetStep,
 } from "./sheets";
 export { mergePlans, type PartDifference, partsApart, type Side, defaultSide } from "./merge";
-export { type PartKind } from "./section";

@@ -1,12 +1,12 @@
 import { differences } from "./differences";
 import { withKeptCopper } from "./copper";
-import { type Plan } from "./document";
+import { type Plan } from "./plan";
 import { type PlanReading, readPlan } from "./read";
 import { keepOnly, keysIn } from "./pieces";
 import { type PartKind } from "./section";
 import { keptEnds } from "./sections/protect";
 import { type SectionName, sectionNames, sections } from "./sections";
-import { keyOf } from "../wiring";
+import { keyOf } from "../engine/array";
 
 export type Side = "mine" | "theirs";
 

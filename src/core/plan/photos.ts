@@ -1,4 +1,4 @@
-import { type Plan } from "./document";
+import { type Plan } from "./plan";
 
 /** Ids of all photos that belong to a plan: under its drawings, and those its labels were read from. */
 export function photoIdsOf({ space, panels, inputs }: Pick<Plan, "space" | "panels" | "inputs">): ReadonlySet<string> {

@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import fc from "fast-check";
-import { assess } from "../rules";
-import { skyNames } from "../sky";
-import { keyOf, type Lane, matrixRows, newTile, tilesOf, rowOf } from "../wiring";
+import { assess } from "../assessment";
+import { skyNames } from "../engine/sky";
+import { keyOf, type Lane, matrixRows, newTile, tilesOf, rowOf } from "../engine/array";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
 import { effort } from "@/testing";
 import {

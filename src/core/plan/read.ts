@@ -1,6 +1,7 @@
 import { z } from "zod";
-import { maxPieces } from "../wiring";
-import { type Plan, planFormat, planSchema, planVersion, sectionVersions } from "./document";
+import { maxPieces } from "../engine/array";
+import { type Plan, planFormat, planVersion } from "./plan";
+import { planSchema, sectionVersions } from "./document";
 import { excessOf } from "./bounds";
 import { type PlanFault } from "./fault";
 import { piecesIn } from "./pieces";

@@ -1,5 +1,5 @@
 import { type z } from "zod";
-import { type Plan } from "./document";
+import { type Plan } from "./plan";
 
 /** Plain JSON of an older version, of which nothing is known yet. */
 export type Json = Readonly<Record<string, unknown>>;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { changed, demoPlan, effort } from "@/testing";
-import { keyOf, rowsOfLanes, tilesOf } from "../wiring";
+import { keyOf, rowsOfLanes, tilesOf } from "../engine/array";
 import { applyChange, type Change, emptyPlan, type Guard, keysIn, type Plan, readPlan, type Run } from ".";
 
 const built = demoPlan("The Lantern");

@@ -1,6 +1,6 @@
 "use client";
 
-import { visible } from "@/words";
+import { visible } from "@/messages/en";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
@@ -10,7 +10,7 @@ import Link from "next/link";
 import { type ReactNode, useId } from "react";
 import { useStore } from "zustand";
 import { type InputRecord, type PanelRecord } from "@/api";
-import { isWorried, saveWords, useIsKept } from "@/features/keep";
+import { isWorried, saveWords, useIsKept } from "@/features/sync";
 import { type SheetEditor } from "./sheet-editor";
 import { SheetStanding } from "./SheetStanding";
 

@@ -9,7 +9,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import LinearProgress from "@mui/material/LinearProgress";
 import { type Absent, type ColumnReport } from "@/core/library";
 import { LevelMark, Table } from "@/ui";
-import { counted } from "@/words";
+import { counted } from "@/messages/en";
 import { cellFaultWords, columnWords, fileFaultSentence } from "./report-words";
 import style from "./report.module.css";
 import { type FileRead } from "./useFileRead";

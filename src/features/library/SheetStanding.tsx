@@ -3,7 +3,7 @@
 import Button from "@mui/material/Button";
 import { format } from "date-fns";
 import { useStore } from "zustand";
-import { SaveStanding } from "@/features/keep";
+import { SaveStanding } from "@/features/sync";
 import { LeftLine, LeftList, offerFile } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
 

@@ -5,7 +5,7 @@ import useMediaQuery from "@mui/material/useMediaQuery";
 import { memo, useMemo, useState } from "react";
 import { type InputRecord, type PanelRecord } from "@/api";
 import { useNonce } from "@/ui";
-import { counted, visible } from "@/words";
+import { counted, visible } from "@/messages/en";
 
 type Props<R extends GridValidRowModel> = {
   readonly label: string;

@@ -2,11 +2,11 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { portWindow } from "@/core/input";
+import { portWindow } from "@/core/engine/pv-input";
 import { type DeviceSheet, type PanelSheet, withoutPort, withPort } from "@/core/plan";
-import { type DeviceEditor, DeviceForm } from "@/features/input";
+import { type DeviceEditor, DeviceForm } from "@/features/controllers";
 import { LabelCheck, LabelCurve, LabelForm } from "@/features/panels";
-import { ReadFrom } from "@/features/reading";
+import { ReadFrom } from "@/features/label-import";
 import { nothingLit, WindowChart } from "@/features/window-chart";
 import { Region } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";

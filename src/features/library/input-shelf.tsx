@@ -1,9 +1,9 @@
 import { type GridColDef } from "@mui/x-data-grid";
 import { type InputRecord } from "@/api";
 import { type DeviceSheet, type PortSheet } from "@/core/plan";
-import { type UnitSystem } from "@/core/units";
-import { inputKindWords } from "@/features/input";
-import { given, money } from "@/words";
+import { type UnitSystem } from "@/core/engine/units";
+import { inputKindWords } from "@/features/controllers";
+import { given, money } from "@/messages/en";
 
 type Columns = GridColDef<InputRecord>[];
 

@@ -1,8 +1,8 @@
 import { type GridColDef } from "@mui/x-data-grid";
 import { type PanelRecord } from "@/api";
 import { type PanelSheet } from "@/core/plan";
-import { type FieldName, fieldSpecs, type UnitSystem } from "@/core/units";
-import { amount, cellTypeWords, given, money } from "@/words";
+import { type FieldName, fieldSpecs, type UnitSystem } from "@/core/engine/units";
+import { amount, cellTypeWords, given, money } from "@/messages/en";
 
 type Columns = GridColDef<PanelRecord>[];
 type NumberField = FieldName & keyof PanelSheet;

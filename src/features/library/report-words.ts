@@ -1,5 +1,5 @@
 import { type CellFault, type ColumnReport, maxColumns, maxLibraryBytes, maxSheets } from "@/core/library";
-import { counted, trueMinus } from "@/words";
+import { counted, trueMinus } from "@/messages/en";
 import { type ReadFault } from "./useFileRead";
 
 /** Why a file was not read at all, and what would be. */

@@ -8,7 +8,7 @@ import {
   startAutosave,
   type Standing,
   standingOf,
-} from "@/features/keep";
+} from "@/features/sync";
 
 export type Kept<Sheet> = { readonly id: string; readonly revision: number; readonly sheet: Sheet };
 

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type InputRecord, type PanelRecord, type ShelfClient } from "@/api";
 import { differences } from "@/core/plan";
-import { type DraftKind, draftShelf, type LeftDraft } from "@/features/keep";
+import { type DraftKind, draftShelf, type LeftDraft } from "@/features/sync";
 import { createSheetEditor, type SheetEditor } from "./sheet-editor";
 
 /** A sheet just put on its shelf. */

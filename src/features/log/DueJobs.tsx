@@ -1,7 +1,7 @@
 "use client";
 
 import { LevelMark, sheetStyle, TextButton, useHash } from "@/ui";
-import { jobWords } from "@/words";
+import { jobWords } from "@/messages/en";
 import { dayName } from "./times";
 import { useJobs } from "./useJobs";
 

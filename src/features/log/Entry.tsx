@@ -2,11 +2,11 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { type LogEntry, skyWords } from "@/core/measured";
-import { type FieldSpec, fieldSpecs, readQuantity } from "@/core/units";
-import { useReadings, useWiring } from "@/features/desk";
+import { type LogEntry, skyWords } from "@/core/measurements";
+import { type FieldSpec, fieldSpecs, readQuantity } from "@/core/engine/units";
+import { useReadings, useWiring } from "@/features/plan-session";
 import { Keypad, newId, QuantityField, Region, TextButton } from "@/ui";
-import { cloudNames, entryWords } from "@/words";
+import { cloudNames, entryWords } from "@/messages/en";
 import { useStation } from "./useStation";
 import style from "./log.module.css";
 

@@ -1,10 +1,10 @@
 "use client";
 
 import { useState } from "react";
-import { eventKinds, type EventKind } from "@/core/measured";
-import { useReadings } from "@/features/desk";
+import { eventKinds, type EventKind } from "@/core/measurements";
+import { useReadings } from "@/features/plan-session";
 import { FreeLine, newId, Region, TextButton } from "@/ui";
-import { eventWords } from "@/words";
+import { eventWords } from "@/messages/en";
 import style from "./log.module.css";
 
 /** Marks in the margin: what was done, and what the weather did. */

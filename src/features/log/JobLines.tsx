@@ -1,6 +1,6 @@
 import { type JobState } from "@/core/log";
 import { sheetStyle } from "@/ui";
-import { jobWords } from "@/words";
+import { jobWords } from "@/messages/en";
 import { dayName } from "./times";
 
 /** What is to be done and when, a line each. */

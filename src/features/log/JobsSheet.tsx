@@ -2,9 +2,9 @@
 
 import Box from "@mui/material/Box";
 import { type JobState } from "@/core/log";
-import { useDeskState, usePlan, useReadings } from "@/features/desk";
+import { useDeskState, usePlan, useReadings } from "@/features/plan-session";
 import { Cautions, Columns, LevelMark, newId, Region, sheetStyle, TextButton } from "@/ui";
-import { jobWords, logCautions, proposalWords } from "@/words";
+import { jobWords, logCautions, proposalWords } from "@/messages/en";
 import { saveJobs } from "./jobs-ics";
 import { NewJob } from "./NewJob";
 import { dayName, roundName } from "./times";

@@ -1,9 +1,9 @@
 "use client";
 
 import { monthReport, monthsOf } from "@/core/log";
-import { usePlan, useReadingsState, useWiring } from "@/features/desk";
+import { usePlan, useReadingsState, useWiring } from "@/features/plan-session";
 import { PrintTable } from "@/ui";
-import { cloudNames, entryWords, eventWords, monthSentence } from "@/words";
+import { cloudNames, entryWords, eventWords, monthSentence } from "@/messages/en";
 import { LogFacts, useLogFacts } from "./facts";
 import { JobLines } from "./JobLines";
 import { momentName, monthName } from "./times";

@@ -5,7 +5,7 @@ import { format } from "date-fns";
 import { useState } from "react";
 import { monthReport, monthsOf } from "@/core/log";
 import { ChoiceField, Columns, Facts, Region, sheetStyle, TextButton } from "@/ui";
-import { eventWords, kwh, logFindingWords, monthSentence } from "@/words";
+import { eventWords, kwh, logFindingWords, monthSentence } from "@/messages/en";
 import { useLogFacts } from "./facts";
 import { JobLines } from "./JobLines";
 import { dayName, monthName } from "./times";

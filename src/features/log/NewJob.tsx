@@ -2,10 +2,10 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { type JobKind } from "@/core/measured";
-import { useReadings } from "@/features/desk";
+import { type JobKind } from "@/core/measurements";
+import { useReadings } from "@/features/plan-session";
 import { DayField, FreeLine, newId, Region, sheetStyle, TextButton } from "@/ui";
-import { jobWords } from "@/words";
+import { jobWords } from "@/messages/en";
 import { fieldDay, roundName } from "./times";
 import style from "./log.module.css";
 

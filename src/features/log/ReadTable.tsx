@@ -1,9 +1,9 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { type LogEntry } from "@/core/measured";
+import { type LogEntry } from "@/core/measurements";
 import { type LogTable, readLogTable } from "@/core/log";
-import { useReadings, useWiring } from "@/features/desk";
+import { useReadings, useWiring } from "@/features/plan-session";
 import { Region, sheetStyle, TextButton } from "@/ui";
 
 const columnNames = {

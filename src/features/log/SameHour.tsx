@@ -1,6 +1,6 @@
 import { format } from "date-fns";
 import { sameHour } from "@/core/log";
-import { sameHourWords } from "@/words";
+import { sameHourWords } from "@/messages/en";
 import { type Log } from "./useLog";
 
 /** The newest reading against the same hour last month. */

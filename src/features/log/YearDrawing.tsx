@@ -3,7 +3,7 @@
 import { format } from "date-fns";
 import { useRef } from "react";
 import { useWidth } from "@/ui";
-import { eventWords, percent } from "@/words";
+import { eventWords, percent } from "@/messages/en";
 import { dayName } from "./times";
 import { type Log } from "./useLog";
 import style from "./log.module.css";

@@ -1,6 +1,6 @@
 import { type JobState } from "@/core/log";
 import { offerFile } from "@/ui";
-import { jobWords } from "@/words";
+import { jobWords } from "@/messages/en";
 
 /** Jobs as whole days of a calendar, from the day each is due next; a job keeps its id, so that a later file takes the place of an older. */
 export async function saveJobs(planName: string, states: readonly JobState[]): Promise<void> {

@@ -1,6 +1,6 @@
 import dynamic from "next/dynamic";
-import { type StopModule } from "@/features/desk";
-import { stopNames } from "@/words";
+import { type StopModule } from "@/features/plan-session";
+import { stopNames } from "@/messages/en";
 
 export const logStop: StopModule = {
   id: "log",

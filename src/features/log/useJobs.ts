@@ -1,6 +1,6 @@
 import { type JobState, jobStates, proposedJobs, type ProposedJob } from "@/core/log";
-import { type JobRecord } from "@/core/measured";
-import { useDeskState, usePlan, useReadingsState } from "@/features/desk";
+import { type JobRecord } from "@/core/measurements";
+import { useDeskState, usePlan, useReadingsState } from "@/features/plan-session";
 import { useLogFacts } from "./facts";
 
 /** What is to be done on this plan and when, and what plan and log ask for that nobody has put down. */

@@ -1,8 +1,8 @@
 import { useMemo } from "react";
 import { type PlanLog } from "@/core/log";
-import { type LogEntry, type LogEventRecord, type MeasuredRecord } from "@/core/measured";
-import { useFollowed } from "@/features/asking";
-import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/desk";
+import { type LogEntry, type LogEventRecord, type MeasuredRecord } from "@/core/measurements";
+import { useFollowed } from "@/features/worker-hooks";
+import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
 import { pageMail } from "@/workers";
 
 export type Log = {

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { browserClient } from "@/api";
-import { type LogEntry, unsaidSky } from "@/core/measured";
-import { useDeskState, usePlan, useWiring } from "@/features/desk";
-import { openBench } from "@/features/standin";
-import { parseAnswer } from "@/standins";
+import { type LogEntry, unsaidSky } from "@/core/measurements";
+import { useDeskState, usePlan, useWiring } from "@/features/plan-session";
+import { openBench } from "@/features/simulator";
+import { parseAnswer } from "@/simulator";
 
 export type StationRead =
   | { readonly type: "read"; readonly watts: number; readonly socPct: number }

@@ -4,10 +4,10 @@ import Box from "@mui/material/Box";
 import { Trash2 } from "lucide-react";
 import { assumedBattery, assumedNeed, filledBattery } from "@/core/need";
 import { type Battery, chemistries } from "@/core/plan";
-import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan } from "@/features/desk";
+import { fieldSpecs } from "@/core/engine/units";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine, ToolButton } from "@/ui";
-import { amount } from "@/words";
+import { amount } from "@/messages/en";
 import { CheckGroup } from "./CheckGroup";
 
 const chemistryWords = { lithium: "Lithium", lead: "Lead" } as const;

@@ -1,6 +1,6 @@
 "use client";
 
-import { amount } from "@/words";
+import { amount } from "@/messages/en";
 import { type SeasonGoal } from "./goals";
 import style from "./need.module.css";
 

@@ -2,8 +2,8 @@
 
 import Box from "@mui/material/Box";
 import { dayTimes, type Load, type Need, seasons } from "@/core/plan";
-import { type FieldName, fieldSpecs } from "@/core/units";
-import { useDesk } from "@/features/desk";
+import { type FieldName, fieldSpecs } from "@/core/engine/units";
+import { useDesk } from "@/features/plan-session";
 import { ChoiceField, QuantityField, TextLine } from "@/ui";
 import { CheckGroup } from "./CheckGroup";
 import { dayTimeWords, seasonWords } from "./words";

@@ -5,7 +5,7 @@ import { ArrowDown, ArrowUp, Copy, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { loadWh } from "@/core/need";
 import { type Load, type Need } from "@/core/plan";
-import { useDesk, usePlan } from "@/features/desk";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { newId, Region, TextButton, ToolButton } from "@/ui";
 import { LoadForm } from "./LoadForm";
 import { loadDayWords, loadDetail } from "./words";

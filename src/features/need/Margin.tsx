@@ -2,9 +2,9 @@
 
 import { useMemo, useState } from "react";
 import { type Season, seasons } from "@/core/plan";
-import { usePlan } from "@/features/desk";
+import { usePlan } from "@/features/plan-session";
 import { Region, Table, TextButton } from "@/ui";
-import { amount, monthName } from "@/words";
+import { amount, monthName } from "@/messages/en";
 import { type Goals, goalsOf, type SeasonGoal } from "./goals";
 import { GoalScale } from "./GoalScale";
 import style from "./need.module.css";

@@ -1,9 +1,9 @@
 "use client";
 
-import { placeYields } from "@/core/year";
-import { usePlan } from "@/features/desk";
+import { placeYields } from "@/core/wiring/year";
+import { usePlan } from "@/features/plan-session";
 import { PrintTable } from "@/ui";
-import { amount, monthName } from "@/words";
+import { amount, monthName } from "@/messages/en";
 import { goalsOf } from "./goals";
 import { loadDayWords, loadDetail, seasonWords } from "./words";
 

@@ -3,8 +3,8 @@
 import Box from "@mui/material/Box";
 import { assumedInverterH, assumedNeed } from "@/core/need";
 import { type Need } from "@/core/plan";
-import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan } from "@/features/desk";
+import { fieldSpecs } from "@/core/engine/units";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, QuantityField, Region } from "@/ui";
 
 /** The day's use in one line, for who has measured it; and what making mains costs. */

@@ -3,8 +3,8 @@
 import Box from "@mui/material/Box";
 import { Trash2 } from "lucide-react";
 import { type EnergySource, seasons, sourceKinds } from "@/core/plan";
-import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan } from "@/features/desk";
+import { fieldSpecs } from "@/core/engine/units";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, newId, QuantityField, Region, TextButton, ToolButton } from "@/ui";
 import { CheckGroup } from "./CheckGroup";
 import { seasonWords, sourceWords } from "./words";

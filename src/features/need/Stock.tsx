@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { Plus } from "lucide-react";
-import { useDesk } from "@/features/desk";
+import { useDesk } from "@/features/plan-session";
 import { newId, Region, TextButton } from "@/ui";
 import { loadOf, stock } from "./stock-loads";
 

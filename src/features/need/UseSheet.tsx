@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { NotesField } from "@/features/notebook";
+import { NotesField } from "@/features/notes";
 import { Region } from "@/ui";
 import { Batteries } from "./Batteries";
 import { LoadList } from "./LoadList";

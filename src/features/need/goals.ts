@@ -1,7 +1,7 @@
 import { assumedNeed, computedW, dailyNeed, filledBattery, monthsOf, otherSourcesWh, quickRuleW } from "@/core/need";
 import { type Plan, type Season, seasons } from "@/core/plan";
-import { assumedLatitudeDeg } from "@/core/rules";
-import { type PlaceYields, type WeatherSource } from "@/core/year";
+import { assumedLatitudeDeg } from "@/core/plan-model";
+import { type PlaceYields, type WeatherSource } from "@/core/wiring/year";
 
 /** What a season wants and what panels it asks for, by both schools. */
 export type SeasonGoal = {

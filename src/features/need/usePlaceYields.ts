@@ -1,8 +1,8 @@
 "use client";
 
 import { type Site } from "@/core/plan";
-import { type PlaceYields } from "@/core/year";
-import { useFollowed } from "@/features/asking";
+import { type PlaceYields } from "@/core/wiring/year";
+import { useFollowed } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
 import { pageMail } from "@/workers";
 

@@ -1,6 +1,6 @@
 import { loadWh } from "@/core/need";
 import { type DayTime, type EnergySource, type Load, type Need, type Season, seasons } from "@/core/plan";
-import { amount, given } from "@/words";
+import { amount, given } from "@/messages/en";
 
 export const seasonWords: Readonly<Record<Season, string>> = {
   winter: "Winter",

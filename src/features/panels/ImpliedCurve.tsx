@@ -3,9 +3,9 @@
 import Box from "@mui/material/Box";
 import { useMemo } from "react";
 import Chart from "react-apexcharts";
-import { atVoltage } from "@/core/iv";
-import { solveNet } from "@/core/net";
-import { fitLabel, type PanelLabel } from "@/core/panel";
+import { atVoltage } from "@/core/engine/iv";
+import { solveNet } from "@/core/engine/net";
+import { fitLabel, type PanelLabel } from "@/core/engine/panel";
 import { lightTokens, useLight } from "@/ui";
 
 /** The current and power curves a label implies in full sun at 25 °C. */

@@ -2,11 +2,11 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/panel";
+import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/engine/panel";
 import { type PanelSheet } from "@/core/plan";
-import { fieldSpecs } from "@/core/units";
+import { fieldSpecs } from "@/core/engine/units";
 import { LevelMark } from "@/ui";
-import { counted, doubtSentence, fieldWords, given, percent, readingSentence } from "@/words";
+import { counted, doubtSentence, fieldWords, given, percent, readingSentence } from "@/messages/en";
 
 /** The label checked against itself: doubts with a reading that would fit, and how near the model comes. */
 export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change: Partial<PanelSheet>) => void }) {

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import dynamic from "next/dynamic";
-import { readLabel } from "@/core/panel";
+import { readLabel } from "@/core/engine/panel";
 import { type PanelSheet } from "@/core/plan";
 import { useNonce } from "@/ui";
 

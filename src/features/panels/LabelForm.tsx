@@ -1,11 +1,11 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { assumedCoefficients, cellTypes } from "@/core/panel";
+import { assumedCoefficients, cellTypes } from "@/core/engine/panel";
 import { cellCuts, panelKinds, type PanelSheet } from "@/core/plan";
-import { type CoefficientBase, fieldSpecs, readCoefficient } from "@/core/units";
+import { type CoefficientBase, fieldSpecs, readCoefficient } from "@/core/engine/units";
 import { ChoiceField, CurrencyField, FieldGroup, QuantityField, TextLine } from "@/ui";
-import { cellCutWords, cellTypeWords, given, kindWords } from "@/words";
+import { cellCutWords, cellTypeWords, given, kindWords } from "@/messages/en";
 import { carriedFields, coefficientFields, type LabelField, otherFields, ratingFields } from "./fields";
 
 type Props = {

@@ -4,12 +4,12 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { useId, useState } from "react";
-import { fitPoints, readLabel } from "@/core/panel";
+import { fitPoints, readLabel } from "@/core/engine/panel";
 import { type PlanPanel } from "@/core/plan";
-import { fieldSpecs } from "@/core/units";
-import { useDesk } from "@/features/desk";
+import { fieldSpecs } from "@/core/engine/units";
+import { useDesk } from "@/features/plan-session";
 import { LevelMark, QuantityField } from "@/ui";
-import { pointsSentence } from "@/words";
+import { pointsSentence } from "@/messages/en";
 import { readPoints } from "./points";
 
 const blank = { irradianceWm2: 1000, cellTempC: 25, points: [] };

@@ -1,9 +1,9 @@
 "use client";
 
 import { panelColumns, writeTable } from "@/core/library";
-import { usePlan } from "@/features/desk";
+import { usePlan } from "@/features/plan-session";
 import { PrintTable } from "@/ui";
-import { cellCutWords, cellTypeWords, counted, kindWords, trueMinus } from "@/words";
+import { cellCutWords, cellTypeWords, counted, kindWords, trueMinus } from "@/messages/en";
 
 /** Every label of the plan on paper, line by line as typed, to hold against the sticker. */
 export function PanelsPrint() {

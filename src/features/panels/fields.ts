@@ -1,4 +1,4 @@
-import { type FieldName } from "@/core/units";
+import { type FieldName } from "@/core/engine/units";
 import { type PanelSheet } from "@/core/plan";
 
 /** The numbers of a label in the order stickers print them, with what each one is. */

@@ -1,7 +1,7 @@
 import dynamic from "next/dynamic";
-import { doubtsAbout, readLabel } from "@/core/panel";
-import { type StopModule } from "@/features/desk";
-import { stopNames } from "@/words";
+import { doubtsAbout, readLabel } from "@/core/engine/panel";
+import { type StopModule } from "@/features/plan-session";
+import { stopNames } from "@/messages/en";
 
 export const panelsStop: StopModule = {
   id: "panels",

@@ -7,7 +7,7 @@ import { Archive, ArchiveRestore, Copy, FileDown, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { type PlanSummary } from "@/api";
 import { LevelMark, levelColour, useUnits } from "@/ui";
-import { amount, verdictOf, visible, withFound } from "@/words";
+import { amount, verdictOf, visible, withFound } from "@/messages/en";
 import { Sketch, sketchWords } from "./Sketch";
 import { type Glance } from "./useVerdicts";
 

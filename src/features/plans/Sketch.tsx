@@ -1,5 +1,5 @@
 import { type Wiring } from "@/core/plan";
-import { type Row, tilesOfRows } from "@/core/wiring";
+import { type Row, tilesOfRows } from "@/core/engine/array";
 
 /** Panels in a row, rows of a lane and lanes that can be told apart in so small a drawing. */
 const most = { series: 8, rows: 4, lanes: 3 } as const;

@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from "react";
 import { type ApiClient, type PlanSummary } from "@/api";
 import { type Plan } from "@/core/plan";
-import { type FoundFault, realReadings } from "@/core/prove";
-import { type Assessment } from "@/core/rules";
-import { equinoxNoon } from "@/core/sky";
+import { type FoundFault, realReadings } from "@/core/commissioning";
+import { type Assessment } from "@/core/assessment";
+import { equinoxNoon } from "@/core/engine/sky";
 import { pageMail } from "@/workers";
 
 /** What the list shows of a plan: the document, what is said of its first wiring, and what was read against it. */

@@ -2,10 +2,10 @@
 
 import { useMemo, useState } from "react";
 import { type BenchCase, type Repair } from "@/practice";
-import { MeterFace } from "@/features/meter";
+import { MeterFace } from "@/features/multimeter";
 import { Columns, Facts, Region, TextButton } from "@/ui";
-import { cloudNames, given, repairWords } from "@/words";
-import { type PlayProps } from "./Drill";
+import { cloudNames, given, repairWords } from "@/messages/en";
+import { type PlayProps } from "./play-props";
 import { LabelSheet } from "./Sheets";
 import { dials, dueAt, rowsOf, useBench } from "./useBench";
 import style from "./practice.module.css";

@@ -2,10 +2,10 @@
 
 import { useMemo, useState } from "react";
 import { type BoardCase, plugInBoard, wiredAs, wiringId } from "@/practice";
-import { Board } from "@/features/board";
-import { DeskProvider, useDesk, usePlan } from "@/features/desk";
+import { Board } from "@/features/string-board";
+import { DeskProvider, useDesk, usePlan } from "@/features/plan-session";
 import { Columns, Region, TextButton } from "@/ui";
-import { type PlayProps } from "./Drill";
+import { type PlayProps } from "./play-props";
 import { LabelSheet, PortLines } from "./Sheets";
 import style from "./practice.module.css";
 

@@ -3,13 +3,14 @@
 import { useState } from "react";
 import { type DrillCase, type Verdict } from "@/practice";
 import { LevelMark, offerFile, Region, TextButton, useUnits } from "@/ui";
-import { drillWords, verdictSentence } from "@/words";
+import { drillWords, verdictSentence } from "@/messages/en";
 import { addressOf, type At } from "./at";
 import { BenchDrill } from "./BenchDrill";
 import { BoardDrill } from "./BoardDrill";
 import { FuseDrill } from "./FuseDrill";
 import { HandDrill } from "./HandDrill";
 import style from "./practice.module.css";
+import { type PlayProps } from "./play-props";
 
 type Props = {
   readonly at: At;
@@ -70,13 +71,6 @@ function share(at: At): void {
     .writeText(address)
     .catch(() => offerFile("endless.url", "text/plain", `[InternetShortcut]\nURL=${address}\n`));
 }
-
-export type PlayProps<Case> = {
-  readonly drill: Case;
-  readonly level: At["level"];
-  readonly verdict: Verdict | null;
-  readonly onEnd: (verdict: Verdict) => void;
-};
 
 function Thing({ drill, ...props }: PlayProps<DrillCase>) {
   switch (drill.type) {

@@ -1,6 +1,6 @@
 import { type DrillId, drillIds, drillType, type Progress, progressOf } from "@/practice";
 import { LevelMark, Region, TextButton } from "@/ui";
-import { counted, drillWords } from "@/words";
+import { counted, drillWords } from "@/messages/en";
 import style from "./practice.module.css";
 
 type Props = {

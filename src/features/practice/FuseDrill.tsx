@@ -3,8 +3,8 @@
 import { useState } from "react";
 import { closeBox, type FuseCase } from "@/practice";
 import { Columns, Region, TextButton } from "@/ui";
-import { given } from "@/words";
-import { type PlayProps } from "./Drill";
+import { given } from "@/messages/en";
+import { type PlayProps } from "./play-props";
 import { LabelSheet } from "./Sheets";
 import style from "./practice.module.css";
 

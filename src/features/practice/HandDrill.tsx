@@ -1,11 +1,11 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { dice } from "@/core/dice";
+import { dice } from "@/core/engine/random";
 import { type HandCase, playHand } from "@/practice";
 import { Columns, Region } from "@/ui";
-import { deedWords, shownWords } from "@/words";
-import { type PlayProps } from "./Drill";
+import { deedWords, shownWords } from "@/messages/en";
+import { type PlayProps } from "./play-props";
 import style from "./practice.module.css";
 
 /** Work done with one's hands: press what you do next. Some of it cannot be undone. */

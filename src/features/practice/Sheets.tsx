@@ -1,6 +1,6 @@
 import { type PanelSheet, type PortSheet } from "@/core/plan";
 import { Facts } from "@/ui";
-import { acceptWords, given } from "@/words";
+import { acceptWords, given } from "@/messages/en";
 import style from "./practice.module.css";
 
 /** A panel's label, as it is printed on its back. */

@@ -1,7 +1,7 @@
 import { useState } from "react";
-import { createBench, rightWorld, stringsOf, leavesOf } from "@/core/prove";
+import { createBench, rightWorld, stringsOf, leavesOf } from "@/core/commissioning";
 import { type BenchCase, playBench, type Repair, type Verdict } from "@/practice";
-import { lightAt, type MeterAnswer, parseAnswer } from "@/standins";
+import { lightAt, type MeterAnswer, parseAnswer } from "@/simulator";
 
 export const dials = [
   { name: "V DC 60", line: "METER V DC 60", quantity: "openV" },

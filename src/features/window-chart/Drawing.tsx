@@ -1,9 +1,10 @@
 import { line } from "d3-shape";
 import { type ReactNode, type Ref } from "react";
-import { type InputWindow } from "@/core/input";
-import { type ChartPart, type SkyView } from "@/core/rules";
-import { isLimitSky, limitSkies, type SkyName } from "@/core/sky";
-import { amount, given } from "@/words";
+import { type InputWindow } from "@/core/engine/pv-input";
+import { type ChartPart } from "@/core/checks";
+import { type SkyView } from "@/core/assessment";
+import { isLimitSky, limitSkies, type SkyName } from "@/core/engine/sky";
+import { amount, given } from "@/messages/en";
 import { curvePoints, edgeLines, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
 import { type ChartLabel, chartLabels } from "./labels";
 import { baselines } from "./place-labels";

@@ -3,11 +3,12 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { memo, useCallback, useEffect, useRef, useState } from "react";
-import { type InputWindow } from "@/core/input";
-import { type ChartPart, type SkyView } from "@/core/rules";
-import { type SkyName, skyNames } from "@/core/sky";
+import { type InputWindow } from "@/core/engine/pv-input";
+import { type ChartPart } from "@/core/checks";
+import { type SkyView } from "@/core/assessment";
+import { type SkyName, skyNames } from "@/core/engine/sky";
 import { Table, useWidth } from "@/ui";
-import { amount } from "@/words";
+import { amount } from "@/messages/en";
 import { Drawing } from "./Drawing";
 import { curveRows, saveCsv, saveNetlist, saveSvg } from "./save-files";
 import style from "./window-chart.module.css";

@@ -1,6 +1,6 @@
-import { type InputWindow } from "@/core/input";
-import { equalNet, solveNet } from "@/core/net";
-import { fitLabel, readLabel } from "@/core/panel";
+import { type InputWindow } from "@/core/engine/pv-input";
+import { equalNet, solveNet } from "@/core/engine/net";
+import { fitLabel, readLabel } from "@/core/engine/panel";
 import { demoPanels } from "@/demo";
 import { curvePoints, edgeLines, scalesFor, windowTop } from "./geometry";
 

@@ -1,8 +1,8 @@
 import { scaleLinear } from "d3-scale";
-import { currentLimitA, type InputWindow, windowEdgesV } from "@/core/input";
-import { atVoltage } from "@/core/iv";
-import { type NetSolution } from "@/core/net";
-import { type WindowEdge } from "@/core/rules";
+import { currentLimitA, type InputWindow, windowEdgesV } from "@/core/engine/pv-input";
+import { atVoltage } from "@/core/engine/iv";
+import { type NetSolution } from "@/core/engine/net";
+import { type WindowEdge } from "@/core/checks";
 
 export type Frame = {
   readonly width: number;

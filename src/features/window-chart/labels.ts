@@ -1,6 +1,6 @@
-import { type InputWindow } from "@/core/input";
-import { type SkyView } from "@/core/rules";
-import { amount, given, limit } from "@/words";
+import { type InputWindow } from "@/core/engine/pv-input";
+import { type SkyView } from "@/core/assessment";
+import { amount, given, limit } from "@/messages/en";
 import { curvePoints, type Frame, type Point, type Scales, windowTop } from "./geometry";
 import { type Placed, placeLabels, type Spot, type Wanted } from "./place-labels";
 import { bindingWords } from "./words";

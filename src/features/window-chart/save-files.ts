@@ -1,6 +1,6 @@
 "use client";
 
-import { type SkyView } from "@/core/rules";
+import { type SkyView } from "@/core/assessment";
 import { csvText, offerFile } from "@/ui";
 import { skyWords } from "./words";
 import { curvePoints } from "./geometry";

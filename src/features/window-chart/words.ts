@@ -1,7 +1,7 @@
-import { type OperatingPoint } from "@/core/input";
-import { type ChartPart } from "@/core/rules";
-import { type SkyName } from "@/core/sky";
-import { amount } from "@/words";
+import { type OperatingPoint } from "@/core/engine/pv-input";
+import { type ChartPart } from "@/core/checks";
+import { type SkyName } from "@/core/engine/sky";
+import { amount } from "@/messages/en";
 
 export const skyWords: Readonly<Record<SkyName, string>> = {
   coldDawn: "Coldest dawn",

@@ -1,8 +1,8 @@
 "use client";
 
 import { type Plan } from "@/core/plan";
-import { isMissed, type PlanYear } from "@/core/year";
-import { counted, monthName } from "@/words";
+import { isMissed, type PlanYear } from "@/core/wiring/year";
+import { counted, monthName } from "@/messages/en";
 import style from "./year.module.css";
 
 /** How often the need is not met, and the worst fortnight of all the years gone through. */

@@ -1,7 +1,7 @@
 "use client";
 
 import { memo } from "react";
-import { type TypicalHour } from "@/core/year";
+import { type TypicalHour } from "@/core/wiring/year";
 import { marksTo, roundAbove, shortNumber } from "./scale";
 import style from "./year.module.css";
 

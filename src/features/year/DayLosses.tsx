@@ -1,9 +1,9 @@
 "use client";
 
-import { lossNames, type YearMonth } from "@/core/year";
-import { daysIn } from "@/core/weather";
+import { lossNames, type YearMonth } from "@/core/wiring/year";
+import { daysIn } from "@/core/engine/weather";
 import { Table } from "@/ui";
-import { lossWords, trueMinus } from "@/words";
+import { lossWords, trueMinus } from "@/messages/en";
 
 /** The mean day of a month, from what could be had to what is used, every loss by its name. */
 export function DayLosses({ month, of }: { month: YearMonth; of: number }) {

@@ -1,10 +1,10 @@
 "use client";
 
 import { type Plan } from "@/core/plan";
-import { type Gain } from "@/core/year";
-import { useAsked } from "@/features/asking";
+import { type Gain } from "@/core/wiring/year";
+import { useAsked } from "@/features/worker-hooks";
 import { LevelMark, TextButton } from "@/ui";
-import { gainName, metDaysWords, money, trueMinus } from "@/words";
+import { gainName, metDaysWords, money, trueMinus } from "@/messages/en";
 import { pageMail, type WeatherText } from "@/workers";
 import { Progress } from "./Progress";
 import style from "./year.module.css";

@@ -1,8 +1,8 @@
 "use client";
 
-import { inAll, lossNames, type MonthAccount, type PlanYear } from "@/core/year";
+import { inAll, lossNames, type MonthAccount, type PlanYear } from "@/core/wiring/year";
 import { Table } from "@/ui";
-import { lossWords, monthName } from "@/words";
+import { lossWords, monthName } from "@/messages/en";
 
 const shown = (kwh: number) => (Math.abs(kwh) < 0.05 ? "–" : kwh.toFixed(1).replace("-", "\u2212"));
 

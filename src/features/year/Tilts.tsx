@@ -1,9 +1,9 @@
 "use client";
 
 import { type Plan } from "@/core/plan";
-import { useFollowed } from "@/features/asking";
+import { useFollowed } from "@/features/worker-hooks";
 import { TextButton } from "@/ui";
-import { monthName, percent } from "@/words";
+import { monthName, percent } from "@/messages/en";
 import { pageMail, type WeatherText } from "@/workers";
 import { saveReminders } from "./save-files";
 import style from "./year.module.css";

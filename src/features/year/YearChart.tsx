@@ -1,8 +1,8 @@
 "use client";
 
 import { memo, useId } from "react";
-import { type PlanYear } from "@/core/year";
-import { monthName } from "@/words";
+import { type PlanYear } from "@/core/wiring/year";
+import { monthName } from "@/messages/en";
 import { Legend, Pattern } from "./Legend";
 import { parts } from "./parts";
 import { marksTo, roundAbove, shortNumber } from "./scale";

@@ -1,7 +1,7 @@
 "use client";
 
-import { inAll, type PlanYear, type YearMonth } from "@/core/year";
-import { monthName } from "@/words";
+import { inAll, type PlanYear, type YearMonth } from "@/core/wiring/year";
+import { monthName } from "@/messages/en";
 import style from "./year.module.css";
 
 const [width, height] = [120, 34];

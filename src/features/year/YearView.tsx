@@ -2,10 +2,10 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { inAll, type PlanYear } from "@/core/year";
-import { usePlan, useWiring } from "@/features/desk";
+import { inAll, type PlanYear } from "@/core/wiring/year";
+import { usePlan, useWiring } from "@/features/plan-session";
 import { Region, TextButton } from "@/ui";
-import { counted, monthName, monthNames, sourceWords, trueMinus } from "@/words";
+import { counted, monthName, monthNames, sourceWords, trueMinus } from "@/messages/en";
 import { DarkWeeks } from "./DarkWeeks";
 import { DayChart } from "./DayChart";
 import { DayLosses } from "./DayLosses";

@@ -1,4 +1,4 @@
-import { type LossName, type MonthAccount } from "@/core/year";
+import { type LossName, type MonthAccount } from "@/core/wiring/year";
 
 /** What a month's column is made of, from its foot: what is used, then what is left on the way, the last loss first. */
 export type Part = {

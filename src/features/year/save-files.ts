@@ -1,9 +1,9 @@
 "use client";
 
 import { type Plan } from "@/core/plan";
-import { type BestTilts, lossNames, type PlanYear, type Reminder, remindersOf } from "@/core/year";
+import { type BestTilts, lossNames, type PlanYear, type Reminder, remindersOf } from "@/core/wiring/year";
 import { csvText, newId, offerFile } from "@/ui";
-import { lossWords, monthName } from "@/words";
+import { lossWords, monthName } from "@/messages/en";
 
 /** The year as rows, a month each: for the table's file. */
 function rowsOf({ months }: PlanYear): Record<string, string | number>[] {

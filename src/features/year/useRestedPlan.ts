@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 import { type Plan } from "@/core/plan";
-import { useDesk } from "@/features/desk";
+import { useDesk } from "@/features/plan-session";
 
 /** So long after the last edit a plan counts as at rest, ms. */
 const restMs = 400;

@@ -2,9 +2,9 @@
 
 import { useEffect, useId, useState } from "react";
 import { type Plan } from "@/core/plan";
-import { type PlanYear } from "@/core/year";
-import { isSame } from "@/features/asking";
-import { useDesk } from "@/features/desk";
+import { type PlanYear } from "@/core/wiring/year";
+import { isSame } from "@/features/worker-hooks";
+import { useDesk } from "@/features/plan-session";
 import { pageMail, type WeatherText } from "@/workers";
 import { useWeather, type Weather } from "./useWeather";
 

@@ -2,7 +2,7 @@ import "server-only";
 export { checkAll } from "./check";
 export { withDatabase } from "./connection";
 export { importPlan } from "./bundles";
-export { inputShelf, type LibraryRecord, panelShelf, type PlanUse, type ShelfList } from "./library";
+export { inputShelf, type LibraryRecord, panelShelf, type ShelfList } from "./library";
 export { databaseFileName, type Db, openDatabase, openToRead } from "./open";
 export {
   allPlans,
@@ -11,9 +11,6 @@ export {
   deletePlan,
   findPlans,
   listPlans,
-  type PlanHeader,
-  type PlanReceipt,
-  type PlanRecord,
   isPlan,
   readPlanRecord,
   replacePlan,
@@ -22,6 +19,6 @@ export {
   type WriteResult,
 } from "./plans";
 export { addPhoto, readPhoto } from "./photos";
-export { deleteReading, keptReadings, listReadings, putReading, putReadings, TooManyReadings } from "./readings";
-export { addWeather, readWeather, type WeatherRecord } from "./weather";
+export { deleteReading, keptReadings, putReading, putReadings, TooManyReadings } from "./readings";
+export { addWeather, readWeather } from "./weather";
 export { DatabaseProblem, NotFound, type ProblemKind, Spoiled } from "./problem";

@@ -1,20 +1,20 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import { maxReadings, type ReadingRecord, unsaidSky } from "@/core/measured";
+import { maxReadings, type ReadingRecord, unsaidSky } from "@/core/measurements";
 import { emptyPlan } from "@/core/plan";
 import {
   createPlan,
   type Db,
   deletePlan,
   deleteReading,
-  listReadings,
   NotFound,
   openDatabase,
   putReading,
   putReadings,
   TooManyReadings,
 } from ".";
+import { listReadings } from "./readings";
 
 let dir: string;
 let db: Db;

@@ -1,5 +1,5 @@
 import "server-only";
-import { maxReadings, type MeasuredRecord, recordSchema } from "@/core/measured";
+import { maxReadings, type MeasuredRecord, recordSchema } from "@/core/measurements";
 import { digestOfReading, sealed } from "./digest";
 import { type Db } from "./open";
 import { NotFound } from "./problem";

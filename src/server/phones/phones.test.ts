@@ -1,7 +1,8 @@
 import { mkdtempSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import { codeMs, maxTries, Phones, phonesFile } from ".";
+import { codeMs, maxTries, Phones } from "./phones";
+import { phonesFile } from "./file";
 
 function started(dir = mkdtempSync(path.join(os.tmpdir(), "golden-array-phones-"))) {
   const clock = { nowMs: 1_000_000 };

@@ -1,7 +1,7 @@
 import { readFile as readBytes } from "node:fs/promises";
 import { alone, type BundleParts, readBundle } from "@/core/bundle";
 import { type PlanFault, readPlanText, type Plan } from "@/core/plan";
-import { readEpw } from "@/core/weather";
+import { readEpw } from "@/core/engine/weather";
 
 /** A plan file: its text, the bytes of a bundle, or where on this computer such bytes lie. */
 export type PlanFile = string | Uint8Array | { readonly bundlePath: string };

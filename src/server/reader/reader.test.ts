@@ -4,7 +4,7 @@ import path from "node:path";
 import { planFileText } from "@/core/plan";
 import { demoPlan } from "@/testing";
 // the build of the server's parts is a script, which has no door
-// eslint-disable-next-line no-restricted-imports
+
 import { bundle } from "../../../scripts/serving/kit.mjs";
 import { createReader, type Reader } from "./aside";
 

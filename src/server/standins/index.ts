@@ -1,8 +1,6 @@
 import "server-only";
-import { type SimulatedBench } from "@/standins";
-import { type DevicePort, maxLines, openPort } from "./port";
-
-export { maxLines };
+import { type SimulatedBench } from "@/simulator";
+import { type DevicePort, openPort } from "./port";
 
 /** The devices this server has opened itself; nobody can name another address. */
 export type Devices = {

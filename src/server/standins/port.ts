@@ -1,7 +1,7 @@
 import "server-only";
 import { createServer, type IncomingMessage, type Server } from "node:http";
 import { type AddressInfo } from "node:net";
-import { type SimulatedBench } from "@/standins";
+import { type SimulatedBench } from "@/simulator";
 
 /** A line protocol over HTTP on a loopback port of its own: lines come in as plain text, as many answers go out. */
 export type DevicePort = { readonly port: number; readonly close: () => Promise<void> };

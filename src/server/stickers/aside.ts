@@ -1,5 +1,5 @@
 import { Worker } from "node:worker_threads";
-import { type PhotoReading, type PictureFault, maxPictureBytes } from "@/core/reading/photo";
+import { type PhotoReading, type PictureFault, maxPictureBytes } from "@/core/panels/label-import/photo";
 import { type Answered, type Shown } from "./protocol";
 
 export type StickerOutcome =

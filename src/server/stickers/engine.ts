@@ -1,7 +1,7 @@
 import { createRequire } from "node:module";
 import path from "node:path";
 import { createWorker, OEM, PSM, type Worker } from "tesseract.js";
-import { type Word } from "@/core/reading/photo";
+import { type Word } from "@/core/panels/label-import/photo";
 
 /** Readers of letters in threads of their own: one that knows whole lines, and an older one that looks at each sign by itself. */
 export type Engine = {

@@ -11,3 +11,4 @@ export function theStickers(): Stickers | null {
 }
 
 export { type StickerOutcome } from "./aside";
+export { createStickers, type Stickers } from "./aside";

@@ -8,7 +8,7 @@ import {
   paperShade,
   pictureKindOf,
   type PictureFault,
-} from "@/core/reading/photo";
+} from "@/core/panels/label-import/photo";
 
 /** Wide enough to read small print, small enough to be read in a second or two, px. */
 const wantedPx = 2000;

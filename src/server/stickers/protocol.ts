@@ -1,4 +1,4 @@
-import { type PictureFault, type PhotoReading } from "@/core/reading/photo";
+import { type PictureFault, type PhotoReading } from "@/core/panels/label-import/photo";
 
 /** What a thread that reads stickers is asked, and what it answers. */
 export type Asked = { readonly id: number; readonly file: Uint8Array };

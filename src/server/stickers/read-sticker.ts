@@ -11,7 +11,7 @@ import {
   shapeOf,
   type Word,
   withStrokes,
-} from "@/core/reading/photo";
+} from "@/core/panels/label-import/photo";
 import { type Engine } from "./engine";
 import { from, holds, prepared, type Prepared } from "./prepare";
 

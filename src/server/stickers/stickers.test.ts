@@ -1,10 +1,10 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import sharp from "sharp";
-import { type PhotoReading } from "@/core/reading/photo";
+import { type PhotoReading } from "@/core/panels/label-import/photo";
 import { effort, madeSticker } from "@/testing";
 // the build of the server's parts is a script, which has no door
-// eslint-disable-next-line no-restricted-imports
+
 import { buildStickers, stickersFile } from "../../../scripts/serving/kit.mjs";
 import { createStickers, type StickerOutcome, type Stickers } from "./aside";
 

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 import { anyLetters } from "./letters";
 import { type MadeLabel } from "./made-label";
 import { anyRows } from "./rows";

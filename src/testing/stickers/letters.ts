@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import opentype from "opentype.js";
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 
 export type Face = "plain" | "bold";
 export type Letters = {

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 
 /** The numbers of a panel that does not exist; they agree with one another as a real one's do. */
 export type MadeLabel = {

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/dice";
+import { type Dice } from "@/core/engine/random";
 import { type MadeLabel } from "./made-label";
 
 /** A row of a sticker: what it says, and, on some, what everyday conditions give. */

@@ -1,5 +1,5 @@
 import sharp from "sharp";
-import { dice, type Dice } from "@/core/dice";
+import { dice, type Dice } from "@/core/engine/random";
 import { type Drawing, drawn, type Layout, layouts } from "./drawing";
 import { madeLabel } from "./made-label";
 

@@ -19,8 +19,8 @@ import {
   type TrialResult,
   whatToBuy,
   type WiringFacts,
-} from "@/core/finder";
-import { type Memory } from "@/core/rules";
+} from "@/core/wiring/best-wirings";
+import { type Memory } from "@/core/plan-model";
 import { type Job } from "../slot";
 import { type WeatherMemory, type WeatherText } from "./year";
 

@@ -1,4 +1,4 @@
-import { createMemory } from "@/core/rules";
+import { createMemory } from "@/core/plan-model";
 import { findJobs } from "./find";
 import { judgeJob } from "./judge";
 import { hoursJob, logJob } from "./log";
@@ -36,17 +36,7 @@ export function createJobs() {
 
 export type Jobs = ReturnType<typeof createJobs>;
 export { type FindAsked } from "./find";
-export { type JudgeInput, type Judged } from "./judge";
-export { type ProtectInput } from "./protect";
-export { type FoundInput, type ProveInput, type ProveWalk } from "./prove";
-export { type MendsInput, type Remedies } from "./mends";
-export { type FillInput, type RoofProgress, type ShadeMapInput } from "./roof";
-export { type FileContents, type FileFault, type ReadInput, type ReadProgress, type ShelfName } from "./read-library";
-export {
-  type GainsInput,
-  type TiltsInput,
-  type WeatherRead,
-  type WeatherText,
-  type YearInput,
-  type YearProgress,
-} from "./year";
+export { type JudgeInput } from "./judge";
+export { type ProveInput, type ProveWalk } from "./prove";
+export { type FileContents, type FileFault, type ShelfName } from "./read-library";
+export { type WeatherRead, type WeatherText } from "./year";

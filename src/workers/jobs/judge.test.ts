@@ -1,6 +1,7 @@
-import { assess, createMemory, type Look } from "@/core/rules";
-import { equinoxNoon } from "@/core/sky";
-import { runToEnd } from "@/core/steps";
+import { assess, type Look } from "@/core/assessment";
+import { createMemory } from "@/core/plan-model";
+import { equinoxNoon } from "@/core/engine/sky";
+import { runToEnd } from "@/core/engine/generators";
 import { demoPlan } from "@/testing";
 import { createJobs } from ".";
 import { judgeJob } from "./judge";

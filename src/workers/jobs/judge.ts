@@ -1,13 +1,7 @@
 import { type Plan } from "@/core/plan";
-import {
-  type Assessment,
-  assessReady,
-  type Look,
-  lookInto,
-  type Memory,
-  readyById,
-  type TileStates,
-} from "@/core/rules";
+import { type Assessment, assessReady, type Look, lookInto, type TileStates } from "@/core/assessment";
+import { readyById } from "@/core/plan-model";
+import { type Memory } from "@/core/plan-model";
 import { type Job } from "../slot";
 
 export type JudgeInput = { readonly plan: Plan; readonly wiringId: string; readonly look: Look };

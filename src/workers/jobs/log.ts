@@ -1,7 +1,7 @@
 import { type PlanLog, planLog } from "@/core/log";
-import { type MeasuredRecord } from "@/core/measured";
+import { type MeasuredRecord } from "@/core/measurements";
 import { type Plan } from "@/core/plan";
-import { hoursDue, type PortHours } from "@/core/takealong";
+import { hoursDue, type PortHours } from "@/core/phone-sheet";
 import { type Job } from "../slot";
 
 export type LogInput = {

@@ -1,6 +1,8 @@
-import { findMends } from "@/core/finder";
+import { findMends } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
-import { type Memory, readyById, type Remedy } from "@/core/rules";
+import { type Memory } from "@/core/plan-model";
+import { readyById } from "@/core/plan-model";
+import { type Remedy } from "@/core/assessment";
 import { type Job } from "../slot";
 
 export type MendsInput = { readonly plan: Plan; readonly wiringId: string; readonly poseId: string | null };

@@ -1,6 +1,7 @@
 import { type Plan } from "@/core/plan";
-import { type ProtectReport, protectReport } from "@/core/protect";
-import { type Memory, readyById } from "@/core/rules";
+import { type ProtectReport, protectReport } from "@/core/protection/diagram";
+import { type Memory } from "@/core/plan-model";
+import { readyById } from "@/core/plan-model";
 import { type Job } from "../slot";
 
 export type ProtectInput = { readonly plan: Plan; readonly wiringId: string };

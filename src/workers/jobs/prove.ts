@@ -1,4 +1,4 @@
-import { type ReadingRecord, type ReadPlace, type ReadSky, stepKey, unsaidSky } from "@/core/measured";
+import { type ReadingRecord, type ReadPlace, type ReadSky, stepKey, unsaidSky } from "@/core/measurements";
 import { type Plan } from "@/core/plan";
 import {
   type Bar,
@@ -18,9 +18,11 @@ import {
   walkOf,
   type WalkStep,
   worseFound,
-} from "@/core/prove";
-import { kindOf, type LaneContext, type Memory, maxColdVolts, readyById } from "@/core/rules";
-import { createPlanes } from "@/core/year";
+} from "@/core/commissioning";
+import { kindOf, type LaneContext, type Memory } from "@/core/plan-model";
+import { maxColdVolts } from "@/core/wiring/rules";
+import { readyById } from "@/core/plan-model";
+import { createPlanes } from "@/core/wiring/year";
 import { type Job } from "../slot";
 
 export type ProveInput = {

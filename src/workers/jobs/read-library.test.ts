@@ -1,6 +1,6 @@
 import { panelColumns, writeLibrary, writeTable } from "@/core/library";
 import { demoInputs, demoPanels } from "@/demo";
-import { runToEnd } from "@/core/steps";
+import { runToEnd } from "@/core/engine/generators";
 import { type LibraryRead, readLibrary, type ReadProgress, type ShelfName } from "./read-library";
 
 function readWith(text: string, shelf: ShelfName, heard?: (progress: ReadProgress | undefined) => void): LibraryRead {

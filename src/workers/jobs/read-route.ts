@@ -1,4 +1,4 @@
-import { type GpxReading, readGpx } from "@/core/place";
+import { type GpxReading, readGpx } from "@/core/site/place";
 import { type Job } from "../slot";
 
 /** The stays in a GPX file, or the line and field at which it is no such file. In one go: under a second for the largest. */

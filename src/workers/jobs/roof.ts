@@ -1,6 +1,6 @@
 import { type Plan } from "@/core/plan";
-import { type FillAnswer, fillAnswers, type FillPlanAsk } from "@/core/roof";
-import { keptLightOf, type ShadeMap, shadeMap } from "@/core/year";
+import { type FillAnswer, fillAnswers, type FillPlanAsk } from "@/core/layout/roof";
+import { keptLightOf, type ShadeMap, shadeMap } from "@/core/wiring/year";
 import { type Job } from "../slot";
 import { type WeatherMemory, type WeatherText } from "./year";
 

@@ -1,6 +1,6 @@
 import { demoPlan } from "@/testing";
-import { runToEnd } from "@/core/steps";
-import { inAll } from "@/core/year";
+import { runToEnd } from "@/core/engine/generators";
+import { inAll } from "@/core/wiring/year";
 import { createJobs } from ".";
 
 const plan = demoPlan("Narrowboat");

@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Memory } from "@/core/rules";
+import { type Memory } from "@/core/plan-model";
 import {
   type BestTilts,
   bestTilts,
@@ -10,8 +10,8 @@ import {
   placeYields,
   planYear,
   type PlanYear,
-} from "@/core/year";
-import { type EpwReading, readEpw, summaryOf, type WeatherSummary, type WeatherYear } from "@/core/weather";
+} from "@/core/wiring/year";
+import { type EpwReading, readEpw, summaryOf, type WeatherSummary, type WeatherYear } from "@/core/engine/weather";
 import { type Job } from "../slot";
 
 /** The text of a weather file; an object, so that it is sent to a worker once. */

@@ -1,4 +1,4 @@
-import { maxPhotoBytes, photoTypeOf } from "@/core/photo";
+import { maxPhotoBytes, photoTypeOf } from "@/core/image-type";
 import { addPhoto, withDatabase } from "@/server/db";
 import { answer, fault, guarded } from "@/server/http";
 

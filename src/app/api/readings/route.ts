@@ -1,5 +1,5 @@
 import { type ReadingLine } from "@/api";
-import { maxPictureBytes, pictureFault } from "@/core/reading/photo";
+import { maxPictureBytes, pictureFault } from "@/core/panels/label-import/photo";
 import { bodyBytes, fault, guarded } from "@/server/http";
 import { type StickerOutcome, theStickers } from "@/server/stickers";
 

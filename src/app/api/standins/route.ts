@@ -1,11 +1,11 @@
 import { newStandInSchema } from "@/api";
-import { provedLane } from "@/core/prove";
-import { readyById } from "@/core/rules";
-import { createPlanes } from "@/core/year";
+import { provedLane } from "@/core/commissioning";
+import { readyById } from "@/core/plan-model";
+import { createPlanes } from "@/core/wiring/year";
 import { readPlanRecord, withDatabase } from "@/server/db";
 import { answer, bodyJson, fault, guarded, parsed } from "@/server/http";
 import { theDevices } from "@/server/standins";
-import { canHave, createSimulatedBench } from "@/standins";
+import { canHave, createSimulatedBench } from "@/simulator";
 
 const maxBytes = 10_000;
 

@@ -1,5 +1,5 @@
 import { newWeatherSchema } from "@/api";
-import { maxEpwBytes, readEpw } from "@/core/weather";
+import { maxEpwBytes, readEpw } from "@/core/engine/weather";
 import { addWeather, withDatabase } from "@/server/db";
 import { answer, bodyJson, fault, guarded, parsed } from "@/server/http";
 

@@ -3,8 +3,8 @@
 import { type ReactNode } from "react";
 import { type SavedPlan } from "@/api";
 import { stopModules } from "@/app/stops";
-import { DeskFrame, DeskProvider } from "@/features/desk";
-import { LedgerDrawer, VerdictStrip } from "@/features/ledger";
+import { DeskFrame, DeskProvider } from "@/features/plan-session";
+import { LedgerDrawer, VerdictStrip } from "@/features/checks";
 
 /** A plan on the desk, with what stands around every stop. */
 export function PlanDesk({ opened, children }: { opened: SavedPlan; children: ReactNode }) {

@@ -1,4 +1,4 @@
-import { homeJsonSchema } from "@/core/takealong";
+import { homeJsonSchema } from "@/core/phone-sheet";
 
 /** The published JSON Schema of what a sheet for the roof brings home. */
 export function GET(): Response {

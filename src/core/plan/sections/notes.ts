@@ -1,7 +1,9 @@
-import { z } from "zod";
-import { type Plan } from "../document";
-import { notesOf } from "../fields";
+import { type z } from "zod";
+import { type Plan } from "../plan";
 import { type Json, type Parts } from "../section";
+import { type schema } from "../schemas/notes";
+
+export { schema } from "../schemas/notes";
 
 /** What a person writes down at each stop. */
 
@@ -9,17 +11,6 @@ export const stops = ["need", "space", "panels", "input", "wire", "protect", "mo
 export type Stop = (typeof stops)[number];
 
 export const version = 1;
-export const schema = z.strictObject({
-  need: notesOf,
-  space: notesOf,
-  panels: notesOf,
-  input: notesOf,
-  wire: notesOf,
-  protect: notesOf,
-  mount: notesOf,
-  prove: notesOf,
-  log: notesOf,
-});
 
 export const empty: z.infer<typeof schema> = {
   need: "",

@@ -1,75 +1,22 @@
-import { z } from "zod";
-import { cellTypes } from "../../panel";
-import { keyOf, mapLanes, newTile, rowOf, type TileKey, tilesOf } from "../../wiring";
-import { maxOf } from "../bounds";
-import { type Plan } from "../document";
-import { carried, field, id, name, nonNegative, stated, defaultCurrency } from "../fields";
-import { grown, keepOnly, newPieces, type Piece, pieceNumber, pieceSchema } from "../pieces";
+import { type z } from "zod";
+import { keyOf, mapLanes, newTile, rowOf, type TileKey, tilesOf } from "../../engine/array";
+import { type Plan } from "../plan";
+import { defaultCurrency } from "../fields";
+import { grown, keepOnly, newPieces } from "../pieces";
+import { type Piece } from "../schemas/piece";
 import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 import { labelFromAnyVersion, labelSteps, sheetUpgrades } from "../sheets";
 import { keptEnds } from "./protect";
 import { firstPort, withLanes } from "./wirings";
+import { type schema, type PanelSheet, type PlanPanel } from "../schemas/panels";
 
-/** The kinds of panel there are, with their labels, and every piece of them. */
-
-export const panelKinds = ["rigid", "flexible", "thinFilm", "folding", "blanket"] as const;
-export const cellCuts = ["unknown", "whole", "half"] as const;
-
-export const labelSchema = z.strictObject({
-  name,
-  kind: z.enum(panelKinds),
-  cellType: z.enum(cellTypes),
-  pmaxW: stated("pmaxW"),
-  vocV: stated("vocV"),
-  iscA: stated("iscA"),
-  vmpV: stated("vmpV"),
-  impA: stated("impA"),
-  tempCoVocPctPerC: stated("tempCoVocPctPerC"),
-  tempCoIscPctPerC: stated("tempCoIscPctPerC"),
-  tempCoPmaxPctPerC: stated("tempCoPmaxPctPerC"),
-  cellsInSeries: stated("cellsInSeries"),
-  bypassDiodes: stated("bypassDiodes"),
-  /** Cells counted along the longer edge and along the shorter, and whether each is cut in half. */
-  cellsAlong: stated("cellsAlong"),
-  cellsAcross: stated("cellsAcross"),
-  cellCut: z.enum(cellCuts),
-  maxSeriesFuseA: stated("maxSeriesFuseA"),
-  maxSystemV: stated("maxSystemV"),
-  lengthMm: stated("lengthMm"),
-  widthMm: stated("widthMm"),
-  stowedLengthMm: stated("stowedLengthMm"),
-  stowedWidthMm: stated("stowedWidthMm"),
-  stowedDepthMm: stated("stowedDepthMm"),
-  ...carried,
-});
-export type PanelSheet = z.infer<typeof labelSchema>;
-
-/** Points of a panel's curve as measured, and the sky they were measured under. */
-export const measuredSchema = z.strictObject({
-  irradianceWm2: field("irradianceWm2"),
-  cellTempC: field("cellTempC"),
-  points: z.array(z.strictObject({ v: nonNegative("vocV"), i: nonNegative("iscA") })).max(500),
-});
+export { schema } from "../schemas/panels";
 
 export const upgrades = sheetUpgrades("labels", "label", labelSteps);
 export const version = 1 + upgrades.length;
-export const schema = z
-  .array(
-    z.strictObject({
-      id,
-      libraryId: id.nullable(),
-      label: labelSchema,
-      pieces: z.array(pieceSchema).min(1).max(200),
-      /** The highest number that a piece of this kind was ever given. */
-      given: pieceNumber,
-      measured: measuredSchema.nullable(),
-    }),
-  )
-  .max(maxOf.panels);
 
 export const empty: z.infer<typeof schema> = [];
 export const parts: Parts = { kind: "panel", by: "item" };
-export type PlanPanel = z.infer<typeof schema>[number];
 
 /** The label of one piece: its kind's, where nothing else is said of it. */
 export function labelOf({ label }: Pick<PlanPanel, "label">, { own }: Pick<Piece, "own">): PanelSheet {

@@ -1,35 +1,13 @@
-import { z } from "zod";
-import { allOut, isChanged, keyOf, lying, type Pose, type Stand, stances, standOf, type TileKey } from "../../wiring";
+import { allOut, isChanged, keyOf, lying, type Pose, type Stand, standOf, type TileKey } from "../../engine/array";
 import { maxOf } from "../bounds";
-import { type Plan } from "../document";
-import { field, id, name, stated } from "../fields";
-import { keysIn, loosePieces, pieceRef } from "../pieces";
+import { type Plan } from "../plan";
+import { keysIn, loosePieces } from "../pieces";
 import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { type PoseSheet } from "../schemas/poses";
 
-/** How the panels stand: which are stowed, tilted, turned, shaded by hand. Apart from wirings, as no plug moves between poses. */
-
-const maxSubstrings = 60;
-
-const standSchema = z.strictObject({
-  ...pieceRef,
-  stance: z.enum(stances),
-  light: z.array(z.number().min(0).max(1)).min(1).max(maxSubstrings),
-  tiltDeg: field("tiltDeg"),
-  azimuthDeg: stated("azimuthDeg"),
-});
-
-const poseSchema = z.strictObject({
-  id,
-  name,
-  /** Panels it does not name lie as they are fixed, out and in full light. */
-  stands: z.array(standSchema).max(200),
-  /** The hours of a day in which the panels stand so, from one to the other, over midnight if need be; null: in the rest. */
-  hours: z.strictObject({ fromH: field("hoursADay"), toH: field("hoursADay") }).nullable(),
-});
-export type PoseSheet = z.infer<typeof poseSchema>;
+export { schema } from "../schemas/poses";
 
 export const version = 2;
-export const schema = z.array(poseSchema).min(1).max(maxOf.poses);
 
 export const empty: PoseSheet[] = [{ id: "pose-1", name: "As they lie", stands: [], hours: null }];
 export const parts: Parts = { kind: "pose", by: "item" };

@@ -1,6 +1,8 @@
-import { z } from "zod";
-import { type Plan } from "../document";
+import { type Plan } from "../plan";
 import { isJson, type Parts } from "../section";
+import { type Schools } from "../schemas/schools";
+
+export { schema } from "../schemas/schools";
 
 /**
  * Which school a person keeps to where the trade disagrees; null: ours. A school may make a verdict more careful, never
@@ -8,13 +10,6 @@ import { isJson, type Parts } from "../section";
  */
 
 export const version = 2;
-export const schema = z.strictObject({
-  fuse: z.enum(["backfeed", "strict"]).nullable(),
-  cable: z.enum(["land", "metric", "marine", "portable"]).nullable(),
-  coldVolts: z.enum(["coefficient", "codeTable"]).nullable(),
-});
-
-export type Schools = z.infer<typeof schema>;
 export const empty: Schools = { fuse: null, cable: null, coldVolts: null };
 export const parts: Parts = { kind: "school", by: "field" };
 

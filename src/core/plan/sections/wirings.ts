@@ -1,4 +1,3 @@
-import { z } from "zod";
 import {
   countsOf,
   depthOf,
@@ -10,47 +9,20 @@ import {
   rowsOfLanes,
   type TileKey,
   tilesOf,
-} from "../../wiring";
-import { maxOf } from "../bounds";
-import {
-  copperToVersion2,
-  copperToVersion3,
-  type Guard,
-  guardSchema,
-  keptCopper,
-  looseCopper,
-  type Run,
-  runSchema,
-  withGuard,
-  withRun,
-} from "../copper";
-import { type Plan } from "../document";
-import { id, name, notesOf } from "../fields";
+} from "../../engine/array";
+import { copperToVersion2, copperToVersion3, keptCopper, looseCopper, withGuard, withRun } from "../copper";
+import { type Guard, type Run } from "../schemas/cabling";
+import { type Plan } from "../plan";
 import { fillLane, type Filling } from "../fill";
-import { laneSchema } from "../lane-schema";
 import { grown, loosePieces } from "../pieces";
 import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
 import { posesOfVersion3, pruned } from "./poses";
 import { keptEnds } from "./protect";
+import { type Wiring } from "../schemas/wirings";
 
-/** The ways the panels are joined, and the cables that join them. */
-
-const wiringSchema = z.strictObject({
-  id,
-  name,
-  note: notesOf,
-  /** The poses it is used in, the usual one first. */
-  poseIds: z.array(id).min(1).max(maxOf.poses),
-  lanes: z.array(laneSchema).max(64),
-  /** The highest number that a row of it was ever given for its id. */
-  rowsGiven: z.number().int().min(0).max(1_000_000),
-  runs: z.array(runSchema).max(400),
-  guards: z.array(guardSchema).max(400),
-});
-export type Wiring = z.infer<typeof wiringSchema>;
+export { schema } from "../schemas/wirings";
 
 export const version = 3;
-export const schema = z.array(wiringSchema).min(1).max(maxOf.wirings);
 
 export const empty: Wiring[] = [
   {

@@ -2,9 +2,9 @@
 
 import Box from "@mui/material/Box";
 import { type Site } from "@/core/plan";
-import { fieldSpecs } from "@/core/units";
-import { assumedLossPct } from "@/core/year";
-import { useDesk, usePlan } from "@/features/desk";
+import { fieldSpecs } from "@/core/engine/units";
+import { assumedLossPct } from "@/core/wiring/year";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { QuantityField, Region } from "@/ui";
 
 const fields: readonly { readonly name: keyof Site["losses"]; readonly label: string; readonly help: string }[] = [

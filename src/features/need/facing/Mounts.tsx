@@ -3,12 +3,12 @@
 import Box from "@mui/material/Box";
 import { Trash2 } from "lucide-react";
 import { type Mounting, type Plan, type Turning } from "@/core/plan";
-import { mounts as mountKinds } from "@/core/sky";
-import { fieldSpecs } from "@/core/units";
-import { keyOf } from "@/core/wiring";
-import { useDesk, usePlan } from "@/features/desk";
+import { mounts as mountKinds } from "@/core/engine/sky";
+import { fieldSpecs } from "@/core/engine/units";
+import { keyOf } from "@/core/engine/array";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine, ToolButton } from "@/ui";
-import { monthNames, mountWords } from "@/words";
+import { monthNames, mountWords } from "@/messages/en";
 import { CheckGroup } from "../CheckGroup";
 
 const turningWords: Readonly<Record<Turning["type"], string>> = {

@@ -1,8 +1,8 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan } from "@/features/desk";
+import { fieldSpecs } from "@/core/engine/units";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, QuantityField, Region } from "@/ui";
 
 /** When in the day the panels stand in a pose: under way from 9 to 12, with the folding pair put away. */

@@ -3,10 +3,10 @@
 import Box from "@mui/material/Box";
 import { Trash2 } from "lucide-react";
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
-import { skylineOf } from "@/core/light";
-import { sunPosition } from "@/core/sky";
-import { assumedLatitudeDeg } from "@/core/rules";
-import { useDesk, usePlan } from "@/features/desk";
+import { skylineOf } from "@/core/engine/light";
+import { sunPosition } from "@/core/engine/sky";
+import { assumedLatitudeDeg } from "@/core/plan-model";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { Region, TextButton, ToolButton } from "@/ui";
 import style from "../need.module.css";
 import { NumberCell } from "../NumberCell";

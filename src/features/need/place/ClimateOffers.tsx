@@ -1,11 +1,11 @@
 "use client";
 
-import { climateKinds, climatesAt, type ClimateKind, doKindsAgree } from "@/core/climate";
-import { assumedLatitudeDeg, recordLowOf } from "@/core/rules";
-import { likeliestKind, monthsOfKind } from "@/core/year";
-import { useDesk, usePlan } from "@/features/desk";
+import { climateKinds, climatesAt, type ClimateKind, doKindsAgree } from "@/core/site/climate";
+import { assumedLatitudeDeg, recordLowOf } from "@/core/plan-model";
+import { likeliestKind, monthsOfKind } from "@/core/wiring/year";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { TextButton, useUnits } from "@/ui";
-import { given } from "@/words";
+import { given } from "@/messages/en";
 import style from "../need.module.css";
 
 /** The kinds of climate there may be at the place; one press confirms one with its months and records. */

@@ -1,9 +1,9 @@
 "use client";
 
 import { type ClimateMonth } from "@/core/plan";
-import { useDesk, usePlan } from "@/features/desk";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { Table } from "@/ui";
-import { monthName } from "@/words";
+import { monthName } from "@/messages/en";
 import style from "../need.module.css";
 import { NumberCell } from "../NumberCell";
 import { sourceOf } from "./place-words";

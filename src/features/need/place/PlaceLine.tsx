@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { useId, useState } from "react";
-import { type PlaceReading, readPlace } from "@/core/place";
+import { type PlaceReading, readPlace } from "@/core/site/place";
 import { FieldLabel } from "@/ui";
 import { placeFaultWords, placeWords } from "./place-words";
 

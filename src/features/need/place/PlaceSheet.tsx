@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import dynamic from "next/dynamic";
-import { usePlan } from "@/features/desk";
+import { usePlan } from "@/features/plan-session";
 import { Region } from "@/ui";
 import { ClimateOffers } from "./ClimateOffers";
 import { Months } from "./Months";

@@ -1,11 +1,11 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { assumedSite } from "@/core/rules";
-import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan } from "@/features/desk";
+import { assumedSite } from "@/core/plan-model";
+import { fieldSpecs } from "@/core/engine/units";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { QuantityField, useUnits } from "@/ui";
-import { given } from "@/words";
+import { given } from "@/messages/en";
 import { recordSourceOf } from "./place-words";
 
 const help = {

@@ -3,10 +3,10 @@
 import Box from "@mui/material/Box";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import { type GpxStay, maxGpxBytes } from "@/core/place";
+import { type GpxStay, maxGpxBytes } from "@/core/site/place";
 import { type Halt } from "@/core/plan";
-import { fieldSpecs } from "@/core/units";
-import { useDesk, usePlan } from "@/features/desk";
+import { fieldSpecs } from "@/core/engine/units";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { DayField, newId, QuantityField, TextButton, TextLine, ToolButton } from "@/ui";
 import { pageMail } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";

@@ -5,7 +5,7 @@ import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import { useEffect, useId, useState } from "react";
 import { browserClient, type Town } from "@/api";
-import { useDesk } from "@/features/desk";
+import { useDesk } from "@/features/plan-session";
 import { FieldLabel } from "@/ui";
 import { placeWords } from "./place-words";
 import { setPlace } from "./set-place";

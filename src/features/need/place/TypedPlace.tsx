@@ -1,6 +1,6 @@
 "use client";
 
-import { useDesk, usePlan } from "@/features/desk";
+import { useDesk, usePlan } from "@/features/plan-session";
 import { PlaceLine } from "./PlaceLine";
 import { setPlace } from "./set-place";
 

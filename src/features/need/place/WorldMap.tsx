@@ -5,7 +5,7 @@ import { useMemo, type KeyboardEvent, type PointerEvent } from "react";
 import { feature } from "topojson-client";
 import land from "world-atlas/land-110m.json";
 import { type Topology } from "topojson-specification";
-import { useDesk, usePlan } from "@/features/desk";
+import { useDesk, usePlan } from "@/features/plan-session";
 import style from "../need.module.css";
 import { placeWords } from "./place-words";
 import { setPlace } from "./set-place";

@@ -1,6 +1,6 @@
-import { type PlaceFault } from "@/core/place";
+import { type PlaceFault } from "@/core/site/place";
 import { type Site } from "@/core/plan";
-import { trueMinus } from "@/words";
+import { trueMinus } from "@/messages/en";
 
 /** "57.20° N, 3.10° W". */
 export function placeWords(latitudeDeg: number, longitudeDeg: number | null): string {

@@ -1,4 +1,4 @@
-import { type Desk } from "@/features/desk";
+import { type Desk } from "@/features/plan-session";
 
 type Place = {
   readonly latitudeDeg: number;

@@ -1,4 +1,4 @@
-import { photoTypeOf } from "@/core/photo";
+import { photoTypeOf } from "@/core/image-type";
 import { readPhoto, withDatabase } from "@/server/db";
 import { guarded } from "@/server/http";
 

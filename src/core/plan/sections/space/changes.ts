@@ -1,9 +1,9 @@
-import { keyOf } from "../../../wiring";
+import { keyOf } from "@/core/engine/array";
 import { withKeptCopper } from "../../copper";
-import { type Plan } from "../../document";
+import { type Plan } from "../../plan";
 import { keysIn, type PieceRef } from "../../pieces";
 import { patchById } from "../../section";
-import { type Place, type PlaceInPose, type Space } from "./shapes";
+import { type Place, type PlaceInPose, type Space } from "../../schemas/space";
 
 type Lists = Pick<Space, "surfaces" | "obstacles" | "zones" | "glands" | "ways" | "lockers">;
 type Any<T extends Record<keyof Lists, unknown>> = T[keyof Lists];

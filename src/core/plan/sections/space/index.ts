@@ -21,6 +21,6 @@ export {
   version,
   type Zone,
   zoneKinds,
-} from "./shapes";
+} from "../../schemas/space";
 
 export const parts: Parts = { kind: "space", by: "field" };

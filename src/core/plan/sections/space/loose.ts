@@ -1,5 +1,5 @@
-import { keyOf } from "../../../wiring";
-import { type Plan } from "../../document";
+import { keyOf } from "@/core/engine/array";
+import { type Plan } from "../../plan";
 import { loosePieces } from "../../pieces";
 import { type Loose, twiceIn } from "../../section";
 

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { maxReadings, recordSchema } from "@/core/measured";
+import { maxReadings, recordSchema } from "@/core/measurements";
 import { keptReadings, putReadings, withDatabase } from "@/server/db";
 import { answer, answerNothing, bodyJson, guarded, parsed } from "@/server/http";
 

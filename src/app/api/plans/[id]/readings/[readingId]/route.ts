@@ -1,4 +1,4 @@
-import { recordSchema } from "@/core/measured";
+import { recordSchema } from "@/core/measurements";
 import { deleteReading, putReading, withDatabase } from "@/server/db";
 import { answerNothing, bodyJson, fault, guarded, parsed } from "@/server/http";
 

@@ -1,0 +1,49 @@
+import { effort, type DueRule, dueStops, randomPlan } from "@/testing";
+import { assess } from "./assess";
+import { type Finding } from "./finding";
+
+/** The rules that speak of a due Stop. */
+const speaking: Readonly<Record<DueRule, readonly string[]>> = {
+  ceiling: ["coldVoc"],
+  insulation: ["systemVoltage"],
+  amps: ["current"],
+  watts: ["watts"],
+  shared: ["shared"],
+  reverse: ["reverse", "mismatch", "mixedStates"],
+  fuse: ["fuses"],
+};
+
+const placeOf = ({ subject }: Finding) =>
+  subject.type === "lane"
+    ? `${subject.inputId}/${subject.portId}`
+    : subject.type === "group"
+      ? `${subject.inputId}/${subject.groupId}`
+      : subject.type;
+
+test("no Stop that is due is missed, and none is told that is not due, in random plans worked out by other sums", () => {
+  const counts = new Map<string, number>();
+  const count = (what: string) => counts.set(what, (counts.get(what) ?? 0) + 1);
+  const wrong: string[] = [];
+  const first = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1);
+  for (let seed = first; seed < first + effort(16); seed++) {
+    const plan = randomPlan(seed);
+    const assessment = assess(plan, "wiring-1");
+    const stops = assessment.type === "assessed" ? assessment.findings.filter(({ level }) => level === "stop") : [];
+    for (const { rule, place, due, value, limit } of dueStops(plan)) {
+      const told = stops.some((stop) => speaking[rule].includes(stop.rule) && placeOf(stop) === place);
+      if (due === "doubt") continue;
+      count(`${rule} ${due}`);
+      if (told === (due === "due")) continue;
+      count(`${rule} ${due} WRONG`);
+      wrong.push(`plan ${seed}: ${rule} at ${place} is ${due} (${value.toFixed(2)} against ${limit}), told: ${told}`);
+    }
+  }
+  if (process.env["GOLDEN_ARRAY_COUNTS"] !== undefined)
+    process.stdout.write(
+      [...counts]
+        .sort()
+        .map(([what, n]) => `${what}: ${n}\n`)
+        .join(""),
+    );
+  expect(wrong.slice(0, 12)).toEqual([]);
+});

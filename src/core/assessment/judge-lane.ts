@@ -1,0 +1,19 @@
+import { doubtAssumed, type LaneContext } from "../plan-model";
+import { type Judged } from "../checks";
+import { laneRules, type Reason, type RuleId } from "./rules";
+
+/** What a rule says, with its name. */
+export type Told = Judged<Reason> & { readonly rule: RuleId };
+
+/** Every rule of a lane. */
+export function judgeLane(context: LaneContext): Told[] {
+  const inDoubt = doubtAssumed(context);
+  const found = laneRules.flatMap(({ id, judge }): Told[] => {
+    const judged = judge(context);
+    return judged === null ? [] : [{ ...judged, rule: id }];
+  });
+  // a doubt stands in every line that rests on the label
+  return inDoubt.length === 0
+    ? found
+    : found.map((told) => (told.rule === "label" ? told : { ...told, assumptions: [...told.assumptions, ...inDoubt] }));
+}

@@ -1,0 +1,51 @@
+import { type Plan, type Wiring } from "../plan";
+import { type Misplug, misplugs, sameLane } from "../engine/array";
+import { judgeAll } from "./assess";
+import { posesOf } from "../plan-model";
+import { type Placed } from "./finding";
+import { createMemory } from "../plan-model";
+import { readyWiring } from "../plan-model";
+
+/** A misplug on the way between two wirings, and what the rules say of what then stands at the port. */
+export type JudgedMisplug = {
+  readonly misplug: Misplug;
+  readonly dangerous: boolean;
+  /** What must not be of it: volts and amps first. */ readonly stops: readonly Placed[];
+  /** Coldest volts that the port would see, when they are what is wrong. */
+  readonly volts: number | null;
+};
+
+type Joined = Pick<Wiring, "id" | "lanes" | "poseIds">;
+
+/** Judges every misplug of going from one wiring of a plan to another, the dangerous ones first. */
+export function judgeMisplugs(plan: Plan, from: Joined, to: Joined): JudgedMisplug[] {
+  const memory = createMemory();
+  // made in whichever pose either of them is used in
+  const poses = posesOf(plan, { poseIds: [...new Set([...from.poseIds, ...to.poseIds])] });
+  const judged = misplugs(from.lanes, to.lanes).map((misplug) =>
+    judgedMisplug(misplug, judgeAll(readyWiring(plan, { id: to.id, lanes: [misplug.lane] }, memory, poses))),
+  );
+  const sameSlip = (a: JudgedMisplug, b: JudgedMisplug) =>
+    a.misplug.type === b.misplug.type &&
+    sameLane(a.misplug.lane, b.misplug.lane) &&
+    sameLane(a.misplug.meant, b.misplug.meant);
+  // one slip in several shapes: every one that harms is told, one that does not only where none does
+  return judged
+    .filter((each, k) => each.dangerous || judged.findIndex((other) => sameSlip(other, each)) === k)
+    .filter((each) => each.dangerous || !judged.some((other) => other.dangerous && sameSlip(other, each)))
+    .sort((a, b) => Number(b.dangerous) - Number(a.dangerous));
+}
+
+/** A misplug with what the rules found of the port it was made at. */
+export function judgedMisplug(misplug: Misplug, findings: readonly Placed[]): JudgedMisplug {
+  const stops = findings.filter(({ level }) => level === "stop");
+  const [first] = stops;
+  const limits = stops.filter(({ rule }) => rule === "coldVoc" || rule === "current");
+  const overVolts = limits.find(({ rule }) => rule === "coldVoc");
+  return {
+    misplug,
+    dangerous: first !== undefined,
+    stops: limits.length > 0 || first === undefined ? limits : [first],
+    volts: overVolts?.value?.value ?? null,
+  };
+}

@@ -1,0 +1,124 @@
+import { changed, findingIn, mixedPlan, row, stood, verdictOn } from "@/testing";
+import { type Change, type Plan } from "../plan";
+import { allOut, lying } from "../engine/array";
+import { facingOf, lightOnPlane } from "../engine/light";
+import { namedSky } from "../engine/sky";
+import { assess, judgeAll } from "./assess";
+import { readyById } from "../plan-model";
+
+/** Three rows side by side of the 195 W panel; the third is of one panel only. */
+const three = mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3], ["a", 4]), row(["a", 5], ["a", 6])]);
+const withPose = (plan: Plan, ...stands: readonly Extract<Change, { type: "setStands" }>[]): Plan =>
+  changed(plan, { type: "addPose", id: "other", name: "Other", like: "pose-1", wiringId: "wiring-1" }, ...stands);
+const stow = (poseId: string, ...keys: string[]): Extract<Change, { type: "setStands" }> => ({
+  type: "setStands",
+  poseId,
+  keys,
+  patch: { stance: "stowed" },
+});
+const reverseOf = (plan: Plan) => verdictOn(plan).findings.find(({ rule }) => rule === "reverse");
+
+describe("a wiring in several poses", () => {
+  test("is judged by the worst of them, and the finding names that pose", () => {
+    const plan = withPose(three, stow("other", "a.5", "a.6"));
+    const found = findingIn(plan, "mixedStates");
+    expect(found.pose).toEqual({ type: "in", name: "Other" });
+    expect(found.reason).toMatchObject({ stowed: 2 });
+    // looked at in the other pose, nothing else is said
+    const look = { sky: "brightNoon" as const, moment: { atMs: 0, longitudeDeg: 0 }, poseId: "other" };
+    const there = assess(plan, "wiring-1", look);
+    expect(there.type === "assessed" ? there.findings : []).toEqual(verdictOn(plan).findings);
+    // but it gives less
+    expect(there.type === "assessed" ? there.takenW.brightNoon : 0).toBeLessThan(verdictOn(plan).takenW.brightNoon);
+  });
+
+  test("what no pose has, but the way from one to the other, is found and told as that", () => {
+    // in either pose one row is lit and two are dark; on the way two are, and push into the third
+    const bothLit = reverseOf(stood(three, ...dark(5, 6)))?.value?.value ?? 0;
+    const rated = changed(three, { type: "setLabel", panelId: "a", patch: { maxSeriesFuseA: 0.9 * bothLit } });
+    const first = stood(rated, ...dark(3, 4, 5, 6));
+    const second = stood(rated, ...dark(1, 2, 5, 6));
+    const swapped = withPose(
+      first,
+      { type: "setStands", poseId: "other", keys: ["a.3", "a.4"], patch: { stance: "out" } },
+      stow("other", "a.1", "a.2"),
+    );
+    expect([reverseOf(first)?.level, reverseOf(second)?.level]).toEqual(["good", "good"]);
+    expect(reverseOf(swapped)).toMatchObject({
+      level: "stop",
+      pose: { type: "between", names: ["As they lie", "Other"] },
+    });
+  });
+
+  test("poses in which panels stand alike change nothing", () => {
+    const plan = withPose(three);
+    expect(verdictOn(plan).findings).toEqual(verdictOn(three).findings);
+    expect(judgeAll(readyById(plan, "wiring-1", "other"))).toEqual(judgeAll(readyById(three, "wiring-1")));
+  });
+});
+
+function dark(...pieces: number[]): [string, { stance: "stowed" }][] {
+  return pieces.map((piece) => [`a.${piece}`, { stance: "stowed" }]);
+}
+
+describe("a piece with a label of its own", () => {
+  const own = (plan: Plan, number: number, field: "maxSeriesFuseA" | "vocV", value: number) =>
+    changed(plan, { type: "setPieces", panelId: "a", numbers: [number], patch: { own: [{ field, value }] } });
+
+  test("is judged by it: the least fuse rating counts, and is told by its number", () => {
+    const { value, limit, reason } = findingIn(own(three, 5, "maxSeriesFuseA", 10), "fuses");
+    expect(limit?.value).toBe(10);
+    expect(value?.value).toBeCloseTo(findingIn(three, "fuses").value?.value ?? 0, 6);
+    expect(reason.type === "fuses" ? reason.panelName : "").toMatch(/number 5$/);
+  });
+
+  test("rows of it are not alike any more", () => {
+    const odd = own(three, 5, "vocV", 26);
+    expect(verdictOn(odd).takenW.brightNoon).toBeLessThan(verdictOn(three).takenW.brightNoon);
+  });
+});
+
+describe("how panels are fixed", () => {
+  const mounted = (kind: "glued" | "freeStanding", tiltDeg = 0) =>
+    changed(mixedPlan([row(["a", 1], ["a", 2])]), {
+      type: "setMount",
+      mount: {
+        id: "m",
+        name: "Mount",
+        kind,
+        tiltDeg,
+        azimuthDeg: null,
+        azimuthFrom: "north",
+        turning: { type: "fixed" },
+        pieces: [1, 2].map((piece) => ({ panelId: "a", piece })),
+      },
+    });
+
+  test("one that lets no air to the back runs hotter, at fewer volts", () => {
+    const hotV = (kind: "glued" | "freeStanding") => findingIn(mounted(kind), "hotVmp").value?.value ?? 0;
+    expect(hotV("glued")).toBeLessThan(0.97 * hotV("freeStanding"));
+  });
+
+  test("a tilted mount tilts what nobody turns otherwise", () => {
+    const noonW = (plan: Plan) => verdictOn(plan).takenW.brightNoon;
+    expect(noonW(mounted("glued", 30))).toBeGreaterThan(1.05 * noonW(mounted("glued")));
+  });
+
+  test("a plane turned right round from the noon sun gets what one tilted away from it gets", () => {
+    const site = { recordLowC: -10, recordHighC: 35, latitudeDeg: 50, longitudeDeg: null, mount: "roofGap" as const };
+    const sky = namedSky("brightNoon", site);
+    const light = (tiltDeg: number, azimuthDeg: number | null) =>
+      lightOnPlane(facingOf({ ...lying, tiltDeg, azimuthDeg }, site), sky);
+    expect(light(40, 0)).toBeCloseTo(light(-40, null), 6);
+    expect(light(40, 180)).toBeCloseTo(light(40, null), 6);
+    expect(light(40, 90)).toBeCloseTo(light(40, 270), 6);
+    expect(allOut.size).toBe(0);
+  });
+});
+
+test("a school makes a verdict more careful, never less: the strict one fuses what ours would not", () => {
+  const rated = changed(three, { type: "setLabel", panelId: "a", patch: { maxSeriesFuseA: 25 } });
+  const strict = changed(rated, { type: "setSchool", patch: { fuse: "strict", coldVolts: "coefficient" } });
+  expect([findingIn(rated, "fuses").level, findingIn(strict, "fuses").level]).toEqual(["note", "care"]);
+  expect(findingIn(strict, "coldVoc").value).toEqual(findingIn(rated, "coldVoc").value);
+});

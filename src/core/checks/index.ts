@@ -1,0 +1,22 @@
+export {
+  type Amount,
+  type FuseCount,
+  type InPose,
+  type Judged,
+  type Level,
+  levels,
+  minFloorV,
+  passes,
+  type Subject,
+  worstLevel,
+} from "./finding";
+export {
+  type ChartPart,
+  type GroupRule,
+  type LaneRule,
+  type RuleFacts,
+  type Sense,
+  type WholeWiring,
+  type WindowEdge,
+  type WiringRule,
+} from "./rule";

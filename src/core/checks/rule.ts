@@ -1,0 +1,42 @@
+import { type PortGroup, type Stop } from "../plan";
+import { type SkyName } from "../engine/sky";
+import { type LaneContext } from "../plan-model";
+import { type Judged, type Subject } from "./finding";
+import { type ReadyWiring } from "../plan-model";
+
+/** An edge of an input's window. */
+export type WindowEdge = "ceiling" | "floor" | "amps" | "watts";
+/** What a rule speaks of on the window chart: the curves of some skies, and the edge they are held against. */
+export type ChartPart = { readonly skies: readonly SkyName[]; readonly edge: WindowEdge | null };
+
+/** Whether what is judged must stay at or under the limit, or reach it. */
+export type Sense = "atMost" | "atLeast";
+
+/** What a rule is, apart from its judging. What would mend it is found by trying, in core/wiring/best-wirings. */
+export type RuleFacts<Id extends string = string> = {
+  readonly id: Id;
+  /** The stop of the job where it belongs. */
+  readonly stop: Stop;
+  readonly sense: Sense;
+  readonly chart: ChartPart;
+  /**
+   * What mends it short of a Stop: another wiring; only one that gives more watts, as it speaks of watts lost; panels laid
+   * otherwise; cables, fuses and plugs, which no wiring has to replace; what holds the panels; parts to buy that are told with it;
+   * or nothing.
+   */
+  readonly mendedBy: "wiring" | "moreWatts" | "layout" | "copper" | "base" | "parts" | "nothing";
+  /** Whether its limit is the input's: another one may state another. */
+  readonly ofInput: boolean;
+};
+
+/** A rule of one lane, of ports that share a limit, or of a whole wiring; it answers null where it does not apply. */
+export type LaneRule<Id extends string, R> = RuleFacts<Id> & {
+  readonly judge: (context: LaneContext) => Judged<R> | null;
+};
+export type GroupRule<Id extends string, R> = RuleFacts<Id> & {
+  readonly judge: (group: PortGroup, lanes: readonly LaneContext[]) => Judged<R> | null;
+};
+export type WiringRule<Id extends string, R> = RuleFacts<Id> & {
+  readonly judge: (open: WholeWiring) => (Judged<R> & { readonly subject: Subject }) | null;
+};
+export type WholeWiring = Pick<ReadyWiring, "plan" | "wired" | "lanes">;

@@ -1,0 +1,24 @@
+export { type Bar, type BarReason, isJoinedRead } from "./bar";
+export { diagnose, lastReadings } from "./diagnose";
+export { nextChecks } from "./next-check";
+export { type Cause, cloudWords, type SkyGuess, type Suspicion } from "./rank";
+export { type Place, placeKey, type Reading } from "./reading";
+export { expected, type ExpectedAll } from "./expect";
+export { leavesOf, type ProveSky, type ProveTree, stringsOf } from "./tree";
+export { type Bench, bothWrong, createBench, type Prediction, rightWorld, type Shown, type World } from "./world";
+export { conversionOf, type Conversion } from "./conversion";
+export { type JudgedCause, judgeLane, type LaneJudgement, sureShare } from "./judge";
+export { type Moment, type ProvedLane, provedLane, placeIn, readPlaceOf, defaultAirC } from "./lane";
+export { type LightGuess } from "./light-now";
+export { sideBySide, type SideBySide } from "./side-by-side";
+export {
+  type Band,
+  brightShare,
+  minLightWm2,
+  type Meter,
+  type Outcome,
+  defaultMeter,
+  walkOf,
+  type WalkStep,
+} from "./walk";
+export { type FoundFault, foundIn, realReadings, worseFound } from "./found";

@@ -1,0 +1,21 @@
+export { type Branch, branchesOf, type FuseNet, type FusePanel } from "./branches";
+export {
+  assumedBatteryShortA,
+  assumedFuseA,
+  batteryFuseA,
+  batteryFusesA,
+  brightSkyFactor,
+  chargingV,
+  continuousFor,
+  fuseFactor,
+  fuseSizeA,
+  lowFuseClass,
+  lowFuseVolts,
+  pvFuseClass,
+  pvFuseVolts,
+  smallestOf,
+  standardFusesA,
+  switchSizesA,
+  voltClass,
+  voltClasses,
+} from "./sizes";

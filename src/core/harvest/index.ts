@@ -1,2 +1,0 @@
-export { type Account, createAccount } from "./account";
-export { harvestYear } from "./year";

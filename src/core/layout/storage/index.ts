@@ -1,0 +1,1 @@
+export { foldedIn, folds, stow } from "./stow";

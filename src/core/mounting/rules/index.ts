@@ -1,0 +1,2 @@
+export { careShare } from "./context";
+export { mountRules } from "./rules";

@@ -1,0 +1,35 @@
+import { stiffMm } from "../heat";
+import { type School } from "../../plan";
+import { factsOf, heldIn, told, type MountContext, type MountJudged, type MountRule } from "./context";
+
+export type MovementReason = {
+  readonly type: "movement";
+  readonly fixingName: string;
+  readonly school: School;
+  readonly mm: number;
+  readonly overMm: number;
+};
+
+/** A soft bed of sealant gives; tape of a millimetre and screws do not. */
+function movement(context: MountContext): readonly MountJudged<MovementReason>[] {
+  return heldIn(context).flatMap(({ report: { fixing }, held: { movement: moves } }) => {
+    if (moves === null) return [];
+    const isSoft = fixing.school === "gluedBrackets";
+    return [
+      told(fixing.id, "", {
+        level: moves.mm <= stiffMm ? "good" : isSoft ? "note" : "care",
+        value: { value: moves.mm, unit: "mm" },
+        limit: { value: stiffMm, unit: "mm" },
+        marginPct: 100 * (1 - moves.mm / stiffMm),
+        reason: { type: "movement", fixingName: fixing.name, school: fixing.school, ...moves },
+      }),
+    ];
+  });
+}
+
+export const movementRule: MountRule<"movement", MovementReason> = {
+  id: "movement",
+  ...factsOf,
+  mendedBy: "nothing",
+  judge: movement,
+};

@@ -1,0 +1,407 @@
+import { doubtsAbout, type LabelDraft, type ReadingKind, readingsThatFit } from "../../engine/panel";
+import { cellsIn, priceIn, sizeIn } from "./extras";
+import { everyday, type ReadField, standard } from "./fields";
+import { type InputRead, inputIn } from "./inputs";
+import { figuresIn } from "./number";
+import { type Found, namesIn, pairsIn } from "./pairs";
+import { type Cell, type Line, linesOf, type Place, placeOf } from "./plain";
+
+/** Fields of a panel as a text states them. */
+export type PanelFields = Partial<Record<ReadField | "lengthMm" | "widthMm" | "price", number>> & {
+  name?: string;
+  currency?: string;
+};
+export type Doubt = { readonly field: string; readonly value: number; readonly why: string };
+export type PanelRead = {
+  readonly fields: PanelFields;
+  /** The words each value came from. */ readonly from: Readonly<Record<string, string>>;
+  /** Where their numbers stand in the text. */ readonly places: Readonly<Record<string, Place>>;
+  readonly doubts: readonly Doubt[];
+  /** Readings that would make it agree with itself, best first; none is taken unasked. */
+  readonly offers: readonly { readonly fields: PanelFields; readonly why: ReadingKind | "looks" }[];
+};
+export type TextReading = {
+  readonly panels: readonly PanelRead[];
+  readonly inputs: readonly InputRead[];
+  /** Lines with numbers of which nothing was understood. */ readonly unread: readonly string[];
+  /** Lines with numbers beyond those looked at: a text of so many is no label. */ readonly beyond: number;
+};
+
+/** Longest text read, characters, and most lines with numbers: a long data sheet, and no more than ends at once. */
+export const maxText = 200_000;
+const maxNumbered = 400;
+
+const panelWord = /\bpanel|solarmodul|\bmodule?\b|solar ?modul|blanket|photovolta/i;
+const inputWord =
+  /station|controller|charger|laderegler|regler|generator|wechselrichter|inverter|power ?bank|mppt|pwm/i;
+
+type Part = { readonly kind: "panel" | "input"; readonly head: string; readonly lines: Line[] };
+
+/** Reads what was pasted from anywhere: panels and inputs, each value with its words, and what speaks against it. Nothing is guessed. */
+export function readText(text: string): TextReading {
+  const all = linesOf(text.slice(0, maxText));
+  const numbered = all.flatMap(({ words }, k) => (/\d/.test(words) ? [k] : []));
+  const lines = all.slice(0, numbered[maxNumbered] ?? all.length);
+  known.clear();
+  const panels: PanelRead[] = [];
+  const inputs: InputRead[] = [];
+  const unread: string[] = [];
+  for (const part of partsOf(lines)) {
+    if (part.kind === "input") {
+      const input = inputIn(nameFrom(part.head), part.lines);
+      if (input !== null) inputs.push(input);
+      continue;
+    }
+    const { reads, left } = panelsIn(part);
+    panels.push(...reads);
+    unread.push(...left);
+  }
+  known.clear();
+  return { panels, inputs, unread, beyond: Math.max(0, numbered.length - maxNumbered) };
+}
+
+/** Values of the lines of the text at hand: asked for several times of each. */
+const known = new Map<string, readonly Found[]>();
+function pairsOf(words: string): readonly Found[] {
+  const before = known.get(words);
+  if (before !== undefined) return before;
+  const found = pairsIn(words);
+  known.set(words, found);
+  return found;
+}
+
+/** A text by what it is of: a heading that names a station or a controller begins one, a panel's another. */
+function partsOf(lines: readonly Line[]): Part[] {
+  const parts: Part[] = [];
+  const isHead = ({ words, cells }: Line) =>
+    words !== "" && words.length < 90 && cells.length === 0 && pairsOf(words).length === 0 && !/[:.!?]$/.test(words);
+  const kindOf = (words: string) => {
+    const [panel, input] = [panelWord.test(words), inputWord.test(words)];
+    return panel === input ? null : panel ? "panel" : "input";
+  };
+  for (const line of lines) {
+    const kind = isHead(line) ? kindOf(line.words) : null;
+    const last = parts.at(-1);
+    if (last === undefined && line.words === "") continue;
+    // what stands apart in the first line, "SOLAR MODULE" at its right, is no part of a name
+    if (last === undefined)
+      parts.push({ kind: kind ?? "panel", head: line.cells[0]?.words ?? line.words, lines: [line] });
+    else if (kind !== null && (kind !== last.kind || (last.lines.length > 1 && isNamed(line.words))))
+      parts.push({ kind, head: line.words, lines: [line] });
+    else last.lines.push(line);
+  }
+  // no heading said so: a text that speaks of an input and of no panel's volts is one of an input
+  return parts.map((part) => {
+    if (part.kind === "input") return part;
+    const all = part.lines.map(({ words }) => words).join("\n");
+    const electrical = new Set(part.lines.flatMap(({ words }) => pairsOf(words).map(({ field }) => field)));
+    const isPanel = electrical.has("pmaxW") || (electrical.has("vmpV") && electrical.has("iscA"));
+    return !isPanel && (inputWord.test(all) || /max(?:imum|\.)? (?:solar )?input|solar input/i.test(all))
+      ? { ...part, kind: "input" }
+      : part;
+  });
+}
+
+/** Whether a heading names a thing of its own: letters and digits together, as models go by. */
+function isNamed(words: string): boolean {
+  return /\b(?=[\w-]*\d)(?=[\w-]*[A-Za-z])[\w-]{3,}\b/.test(words);
+}
+
+type Columns =
+  | { readonly type: "models"; readonly names: readonly string[] }
+  | { readonly type: "conditions"; readonly use: number }
+  | null;
+
+type Gathered = {
+  readonly name: string;
+  readonly found: (Found & { readonly place: Place })[];
+  readonly extras: Partial<Record<string, { value: number | string; words: string; place: Place }>>;
+};
+
+function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonly left: string[] } {
+  const model = lines.map(({ words }) => modelIn(words)).find((each) => each !== null);
+  const common: Gathered = {
+    name: model === undefined || model === null ? nameFrom(head) : withModel(nameFrom(head), model),
+    found: [],
+    extras: {},
+  };
+  const models = new Map<string, Gathered>();
+  const left: string[] = [];
+  let columns: Columns = null;
+  let isEveryday = false;
+  for (const line of lines) {
+    const { words, cells } = line;
+    if (words === "") {
+      isEveryday = false;
+      continue;
+    }
+    const header = columnsOf(cells.map((cell) => cell.words));
+    if (header !== null) {
+      columns = header;
+      continue;
+    }
+    const names = namesIn(words);
+    if (cells.length < 2 && names.length === 0) {
+      if (everyday.test(words) && !standard.test(words)) isEveryday = true;
+      else if (standard.test(words)) isEveryday = false;
+    }
+    const isCells = cells.length > 1 && namesIn(cells[0]?.words ?? "").length > 0;
+    if (isEveryday || (!isCells && everyday.test(words) && !standard.test(words) && names.length > 0)) continue;
+    if (isCells) {
+      const [label, ...values] = columns === null ? withWholeName(cells) : cells;
+      if (label === undefined) continue;
+      if (columns?.type === "models" && values.length >= 2) {
+        for (const [k, name] of columns.names.entries()) {
+          const model = models.get(name) ?? { name, found: [], extras: {} };
+          models.set(name, model);
+          const [found] = pairsOfCells(line, label, values[k]);
+          if (found !== undefined) model.found.push({ ...found, words: `${label.words} ${values[k]?.words ?? ""}` });
+        }
+        continue;
+      }
+      // a row without the column that is read has its value in the only one it has
+      const value =
+        (columns?.type === "conditions" ? cells[columns.use] : undefined) ??
+        (columns === null || values.length === 1 ? values[0] : undefined);
+      common.found.push(...pairsOfCells(line, label, value));
+      takeExtras(common, `${label.words}: ${value?.words ?? ""}`, inCells(line, label, value));
+      continue;
+    }
+    const pairs = pairsOf(words);
+    common.found.push(...pairs.map((pair) => ({ ...pair, place: placeOf(line, pair.at, pair.end) })));
+    const took = takeExtras(common, words, (at, end) => placeOf(line, at, end));
+    if (
+      pairs.length === 0 &&
+      !took &&
+      (head === "" || !words.startsWith(head)) &&
+      !isKnown(words) &&
+      figuresIn(words).length > 0
+    )
+      left.push(words);
+  }
+  if (models.size > 0) {
+    const family = common.name;
+    const reads = [...models.values()].map((model) =>
+      readOf({ name: joined(family, model.name), found: [...model.found, ...common.found], extras: common.extras }, ""),
+    );
+    return { reads, left };
+  }
+  return common.found.length === 0 ? { reads: [], left } : { reads: [readOf(common, head)], left };
+}
+
+/** Lines with numbers that are no value of a panel: the conditions it was measured under, its model, its number. */
+function isKnown(words: string): boolean {
+  return standard.test(words) || modelIn(words) !== null || /^s[/i]n\b|serial/i.test(words);
+}
+
+/** Cells of a row whose name is spread over several, with the name in one. */
+function withWholeName(cells: readonly Cell[]): readonly Cell[] {
+  const value = cells.findIndex(({ words }, k) => k > 0 && figuresIn(words).length > 0);
+  const [first] = cells;
+  if (value < 2 || first === undefined) return cells;
+  const words = cells
+    .slice(0, value)
+    .map((cell) => cell.words)
+    .join(" ");
+  return [{ words, at: first.at }, ...cells.slice(value)];
+}
+
+/** Values of a label's cell and a value's cell, read as if one stood after the other. */
+function pairsOfCells(line: Line, label: Cell, value: Cell | undefined): (Found & { readonly place: Place })[] {
+  const placed = inCells(line, label, value);
+  return pairsIn(`${label.words}: ${value?.words ?? ""}`).map((pair) => ({
+    ...pair,
+    words: `${label.words} ${value?.words ?? ""}`,
+    place: placed(pair.at, pair.end),
+  }));
+}
+
+/** Where characters of "label: value" stand. */
+function inCells(line: Line, label: Cell, value: Cell | undefined): (at: number, end: number) => Place {
+  const begins = label.words.length + 2;
+  return (at, end) => {
+    const shift = at >= begins && value !== undefined ? value.at - begins : label.at;
+    return placeOf(line, at + shift, end + shift);
+  };
+}
+
+/** Columns that a row of a table heads: models side by side, or conditions. */
+function columnsOf(cells: readonly string[]): Columns {
+  if (cells.length < 2) return null;
+  const [first = "", ...others] = cells;
+  const stc = cells.findIndex((cell) => standard.test(cell));
+  if (cells.some((cell) => everyday.test(cell)) && namesIn(first).length === 0)
+    return {
+      type: "conditions",
+      use:
+        stc >= 0
+          ? stc
+          : Math.max(
+              1,
+              cells.findIndex((cell, k) => k > 0 && !everyday.test(cell)),
+            ),
+    };
+  if (stc >= 0 && namesIn(first).length === 0 && figuresIn(others.join(" ")).length === 0)
+    return { type: "conditions", use: stc };
+  const areNames = others.every((cell) => cell !== "" && namesIn(cell).length === 0 && /[A-Za-z]/.test(cell));
+  if (/^(?:model|typ|type|modell|module|product|article|item|)$/i.test(first) && others.length >= 2 && areNames)
+    return { type: "models", names: others };
+  return null;
+}
+
+/** Sizes, price, cells: what goes by a shape of its own. True where a line held any. */
+function takeExtras({ extras }: Gathered, words: string, placed: (at: number, end: number) => Place): boolean {
+  const placeIn = (part: string) => {
+    const at = Math.max(0, words.indexOf(part));
+    return placed(at, at + part.length);
+  };
+  const size = sizeIn(words);
+  const price = priceIn(words);
+  const cells = cellsIn(words);
+  if (size !== null && extras["lengthMm"] === undefined) {
+    extras["lengthMm"] = { value: size.lengthMm, words: size.words, place: placeIn(size.words) };
+    extras["widthMm"] = { value: size.widthMm, words: size.words, place: placeIn(size.words) };
+  }
+  if (price !== null && extras["price"] === undefined) {
+    extras["price"] = { value: price.price, words: price.words, place: placeIn(price.words) };
+    extras["currency"] = { value: price.currency, words: price.words, place: placeIn(price.words) };
+  }
+  if (cells !== null && extras["cellsInSeries"] === undefined)
+    extras["cellsInSeries"] = { value: cells.cells, words: cells.words, place: placeIn(cells.words) };
+  return size !== null || price !== null || cells !== null;
+}
+
+/** Values nearer than this share are the same, said twice. */
+const same = 0.005;
+
+function readOf({ name, found, extras }: Gathered, head: string): PanelRead {
+  const fields: PanelFields = name === "" ? {} : { name };
+  const from: Record<string, string> = {};
+  const places: Record<string, Place> = {};
+  const doubts: Doubt[] = [];
+  const put = (field: ReadField, value: number, words: string, place: Place | null) => {
+    const before = fields[field];
+    if (before === undefined) {
+      fields[field] = value;
+      from[field] = words;
+      if (place !== null) places[field] = place;
+    } else if (Math.abs(value - before) > same * Math.abs(before))
+      doubts.push({ field, value, why: `“${words}” says otherwise` });
+  };
+  for (const { field, value, others, words, perDegree, place } of found) {
+    if (perDegree !== null) continue;
+    put(field, value, words, place);
+    for (const other of others)
+      if (field !== "maxSystemV") doubts.push({ field, value: other, why: `“${words}” may be read so` });
+  }
+  // volts, amps and watts a degree are shares once the whole is known
+  for (const { field, value, words, perDegree, place } of found) {
+    const whole =
+      perDegree === "V" ? fields.vocV : perDegree === "A" ? fields.iscA : perDegree === "W" ? fields.pmaxW : undefined;
+    if (perDegree !== null && whole !== undefined)
+      put(field, Number(((100 * value) / whole).toPrecision(4)), words, place);
+  }
+  for (const [field, extra] of Object.entries(extras))
+    if (extra !== undefined && fields[field as keyof PanelFields] === undefined) {
+      (fields as Record<string, number | string>)[field] = extra.value;
+      from[field] = extra.words;
+      places[field] = extra.place;
+    }
+  for (const { values, unit } of figuresIn(head)) {
+    const [watts] = values;
+    if (!/^wp?$/i.test(unit) || watts === undefined || watts < 3 || watts > 900) continue;
+    if (fields.pmaxW === undefined) put("pmaxW", watts, head, null);
+    else if (Math.abs(watts - fields.pmaxW) > 0.02 * fields.pmaxW)
+      doubts.push({ field: "pmaxW", value: watts, why: "the heading says otherwise" });
+  }
+  return proofRead({ fields, from, places, doubts, offers: [] });
+}
+
+/** What the numbers say of one another: every one that is part of a contradiction is doubted, and readings that would end it are offered. */
+function proofRead(read: PanelRead): PanelRead {
+  const { fields } = read;
+  const draft = draftOf(fields);
+  const all = doubtsAbout(draft);
+  if (all.length === 0) return read;
+  // where one value lies beyond another, what follows from both says nothing new
+  const plain = all.filter(({ type }) => type !== "fillFactor" && type !== "voltageRatio" && type !== "currentRatio");
+  const contradictions = plain.length > 0 ? plain : all;
+  const offers = readingsThatFit(draft).map(({ patch, how }) => ({ fields: { ...fields, ...patch }, why: how }));
+  // each value with the first contradiction that it is part of
+  const reasons = new Map<string, string>();
+  for (const { type, field } of contradictions)
+    for (const each of [field, ...(partners[type] ?? [])]) if (!reasons.has(each)) reasons.set(each, type);
+  const doubts = [...reasons].flatMap(([field, why]): Doubt[] => {
+    const value = fields[field as ReadField];
+    return value === undefined || read.doubts.some((known) => known.field === field) ? [] : [{ field, value, why }];
+  });
+  return { ...read, doubts: [...read.doubts, ...doubts], offers };
+}
+
+/** The other fields a contradiction is between. */
+const partners: Readonly<Record<string, readonly (keyof LabelDraft)[]>> = {
+  vmpNotBelowVoc: ["vocV"],
+  impNotBelowIsc: ["iscA"],
+  powerNotProduct: ["vmpV", "impA"],
+  voltageRatio: ["vocV"],
+  currentRatio: ["iscA"],
+  fillFactor: ["vocV", "iscA"],
+  wattsPerArea: ["lengthMm", "widthMm"],
+  voltsPerCell: ["vocV"],
+};
+
+export function draftOf(fields: PanelFields): LabelDraft {
+  const of = (field: ReadField | "lengthMm" | "widthMm") => fields[field] ?? null;
+  return {
+    pmaxW: of("pmaxW"),
+    vocV: of("vocV"),
+    iscA: of("iscA"),
+    vmpV: of("vmpV"),
+    impA: of("impA"),
+    tempCoVocPctPerC: of("tempCoVocPctPerC"),
+    tempCoIscPctPerC: of("tempCoIscPctPerC"),
+    tempCoPmaxPctPerC: of("tempCoPmaxPctPerC"),
+    cellsInSeries: of("cellsInSeries"),
+    bypassDiodes: of("bypassDiodes"),
+    maxSeriesFuseA: of("maxSeriesFuseA"),
+    maxSystemV: of("maxSystemV"),
+    cellType: "mono",
+    lengthMm: of("lengthMm"),
+    widthMm: of("widthMm"),
+  };
+}
+
+/** What every panel is called. */
+const generic =
+  /\b(?:\d+ ?Wp? )?(?:mono(?:crystalline)? |poly(?:crystalline)? |flexible |folding |portable )?(?:solar|pv|photovoltaic) (?:panel|charge controller|module)\b.*$/i;
+
+/** A name from a heading: without what every panel is called, and without its watts. */
+function nameFrom(head: string): string {
+  return head
+    .replace(/^(?:solar )?(?:panel|module|solarmodul|station|power station)\s+(?=\S)/i, "")
+    .replace(/^\d+ ?Wp?\s+/i, "")
+    .split(/[,(|]/, 1)
+    .join("")
+    .replace(generic, "")
+    .replace(/\b(?:portable )?power station\b.*$/i, "")
+    .replace(/\bseries\b.*$/i, "")
+    .trim()
+    .slice(0, 80);
+}
+
+/** What a line calls the model, if it says so. */
+function modelIn(words: string): string | null {
+  const model = /^(?:module )?(?:type|model|typ|modell)(?: no\.?| number| name)? ?[:=.] ?(?=\S)([^;,|]{2,40})/i.exec(
+    words,
+  )?.[1];
+  return model === undefined || !/\d/.test(model) ? null : model.trim();
+}
+
+function withModel(maker: string, model: string): string {
+  return maker === "" || maker.includes(model) ? maker || model : `${maker} ${model}`.slice(0, 80);
+}
+
+function joined(family: string, model: string): string {
+  const [first = ""] = family.split(" ");
+  return first === "" || model.toLowerCase().includes(first.toLowerCase()) ? model : `${first} ${model}`;
+}

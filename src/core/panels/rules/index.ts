@@ -1,0 +1,1 @@
+export { doubtsRule } from "./label";

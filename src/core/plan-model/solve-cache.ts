@@ -1,0 +1,137 @@
+import { type LabelDraft, type Measured, type PanelLabel, type LabelReading, readingsThatFit } from "../engine/panel";
+import { type Shades } from "../engine/light";
+import { type Plan } from "../plan";
+import { isLimitSky, type Sky, type SkyName } from "../engine/sky";
+import { type Common, type LaneContext, type SkyState, underSky } from "./lane-context";
+import { fitKind, type KindFit } from "./kind-fit";
+
+/** What one panel does while its lane runs. */
+export type TileState = {
+  readonly v: number;
+  readonly i: number;
+  readonly p: number;
+  readonly substrings: readonly {
+    readonly v: number;
+    readonly i: number;
+    readonly p: number;
+    readonly bypassed: boolean;
+  }[];
+};
+
+/**
+ * What was worked out before and still holds, so that an edit to one lane costs one lane. Whoever judges again and
+ * again keeps one; everything in it follows from its key alone, so remembering never changes an answer.
+ */
+export type Memory = {
+  readonly fit: (label: PanelLabel, measured: Measured | null) => KindFit;
+  /** The reading that would reconcile a doubtful label, if there is one. */
+  readonly reading: (label: LabelDraft) => LabelReading | null;
+  /** What lanes have in common under this key; a new one forgets the lanes built on the one before. */
+  readonly common: (key: string, make: () => Common) => Common;
+  readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
+  /** What the rules say of it. */
+  readonly judged: <T>(context: LaneContext, make: () => readonly T[]) => readonly T[];
+  /** A lane with its panels on the way from one pose to another, by how they then stand. */
+  readonly between: (context: LaneContext, key: string, make: () => LaneContext | null) => LaneContext | null;
+  /** A lane as it stands under any sky, in whatever shadows; limit skies throw none. */
+  readonly under: (context: LaneContext, sky: Sky, shades: Shades) => SkyState;
+  readonly states: (state: SkyState, make: () => readonly TileState[]) => readonly TileState[];
+  /** A plan's surfaces in a pose: the same for as long as the parts of the plan are that decide how panels lie. */
+  readonly roof: <R extends object>(plan: Plan, poseId: string, make: () => R) => R;
+  /** What a rule says of them; under no name (null) nothing is kept, as it depends on more. */
+  readonly onRoof: <T>(roof: object, rule: string | null, make: () => T) => T;
+};
+
+/** Kinds whose fits are kept: more than anyone has kinds of panel open at once. */
+const maxFits = 64;
+/** Lanes kept: those of a few wirings, and of a few edits back, for undo. */
+const maxLanes = 64;
+/** Poses of a few edits back, whose roofs are kept. */
+const maxRoofs = 12;
+/** Things kept that were said of one of them. */
+const maxOnRoof = 200;
+
+export function createMemory(): Memory {
+  const fits = new Map<string, KindFit>();
+  const readings = new Map<string, LabelReading | null>();
+  const lanes = new Map<string, LaneContext | null>();
+  const judged = new WeakMap<LaneContext, readonly unknown[]>();
+  const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
+  const between = new WeakMap<LaneContext, Map<string, LaneContext | null>>();
+  const states = new WeakMap<SkyState, readonly TileState[]>();
+  const roofs: { readonly parts: readonly unknown[]; readonly context: object }[] = [];
+  const onRoofs = new WeakMap<object, Map<string, unknown>>();
+  let kept: { readonly key: string; readonly common: Common } | null = null;
+  return {
+    fit: (label, measured) =>
+      remembered(fits, JSON.stringify([label, measured]), maxFits, () => fitKind(label, measured)),
+    reading: (label) => remembered(readings, JSON.stringify(label), maxFits, () => readingsThatFit(label)[0] ?? null),
+    common: (key, make) => {
+      if (kept?.key !== key) {
+        lanes.clear();
+        kept = { key, common: make() };
+      }
+      return kept.common;
+    },
+    lane: (key, make) => remembered(lanes, key, maxLanes, make),
+    judged: <T>(context: LaneContext, make: () => readonly T[]) => {
+      const known = judged.get(context) ?? make();
+      judged.set(context, known);
+      // what is kept of a lane is what its rules said
+      return known as readonly T[];
+    },
+    between: (context, key, make) => {
+      const known = between.get(context) ?? new Map<string, LaneContext | null>();
+      between.set(context, known);
+      return remembered(known, key, maxLanes, make);
+    },
+    under: (context, sky, shades) => {
+      if (isLimitSky(sky.name)) return context.actual[sky.name];
+      const key = JSON.stringify([sky, [...shades]]);
+      const bySky = under.get(context) ?? new Map<SkyName, { readonly key: string; readonly state: SkyState }>();
+      under.set(context, bySky);
+      const known = bySky.get(sky.name);
+      if (known?.key === key) return known.state;
+      const state = underSky(context, sky, shades);
+      bySky.set(sky.name, { key, state });
+      return state;
+    },
+    states: (state, make) => {
+      const known = states.get(state) ?? make();
+      states.set(state, known);
+      return known;
+    },
+    roof: <R extends object>(plan: Plan, poseId: string, make: () => R) => {
+      const { space, panels, poses, mounts, fixings, site } = plan;
+      const parts = [space, panels, poses, mounts, fixings, site, poseId];
+      const known = roofs.find((roof) => roof.parts.every((part, k) => part === parts[k]));
+      // of one plan in one pose there is one
+      if (known !== undefined) return known.context as R;
+      const context = make();
+      roofs.unshift({ parts, context });
+      roofs.splice(maxRoofs);
+      return context;
+    },
+    onRoof: <T>(roof: object, rule: string | null, make: () => T): T => {
+      if (rule === null) return make();
+      const known = onRoofs.get(roof) ?? new Map<string, unknown>();
+      onRoofs.set(roof, known);
+      if (!known.has(rule)) {
+        // a sun for every minute somebody looks at
+        if (known.size >= maxOnRoof) known.clear();
+        known.set(rule, make());
+      }
+      // what is kept under a rule's name is what that rule said
+      return known.get(rule) as T;
+    },
+  };
+}
+
+function remembered<K, T>(known: Map<K, T>, key: K, most: number, make: () => T): T {
+  const found = known.get(key);
+  if (found !== undefined) return found;
+  const fresh = make();
+  if (known.size >= most) known.clear();
+  known.set(key, fresh);
+  return fresh;
+}

@@ -1,0 +1,65 @@
+import { carried } from "../fields";
+import { z } from "zod";
+import { cellTypes } from "../../engine/panel";
+import { maxOf } from "../bounds";
+import { field, id, name, nonNegative, stated } from "../fields";
+import { pieceNumber, pieceSchema } from "./piece";
+
+/** The kinds of panel there are, with their labels, and every piece of them. */
+
+export const panelKinds = ["rigid", "flexible", "thinFilm", "folding", "blanket"] as const;
+
+export const cellCuts = ["unknown", "whole", "half"] as const;
+
+export const labelSchema = z.strictObject({
+  name,
+  kind: z.enum(panelKinds),
+  cellType: z.enum(cellTypes),
+  pmaxW: stated("pmaxW"),
+  vocV: stated("vocV"),
+  iscA: stated("iscA"),
+  vmpV: stated("vmpV"),
+  impA: stated("impA"),
+  tempCoVocPctPerC: stated("tempCoVocPctPerC"),
+  tempCoIscPctPerC: stated("tempCoIscPctPerC"),
+  tempCoPmaxPctPerC: stated("tempCoPmaxPctPerC"),
+  cellsInSeries: stated("cellsInSeries"),
+  bypassDiodes: stated("bypassDiodes"),
+  /** Cells counted along the longer edge and along the shorter, and whether each is cut in half. */
+  cellsAlong: stated("cellsAlong"),
+  cellsAcross: stated("cellsAcross"),
+  cellCut: z.enum(cellCuts),
+  maxSeriesFuseA: stated("maxSeriesFuseA"),
+  maxSystemV: stated("maxSystemV"),
+  lengthMm: stated("lengthMm"),
+  widthMm: stated("widthMm"),
+  stowedLengthMm: stated("stowedLengthMm"),
+  stowedWidthMm: stated("stowedWidthMm"),
+  stowedDepthMm: stated("stowedDepthMm"),
+  ...carried,
+});
+
+export type PanelSheet = z.infer<typeof labelSchema>;
+
+/** Points of a panel's curve as measured, and the sky they were measured under. */
+export const measuredSchema = z.strictObject({
+  irradianceWm2: field("irradianceWm2"),
+  cellTempC: field("cellTempC"),
+  points: z.array(z.strictObject({ v: nonNegative("vocV"), i: nonNegative("iscA") })).max(500),
+});
+
+export const schema = z
+  .array(
+    z.strictObject({
+      id,
+      libraryId: id.nullable(),
+      label: labelSchema,
+      pieces: z.array(pieceSchema).min(1).max(200),
+      /** The highest number that a piece of this kind was ever given. */
+      given: pieceNumber,
+      measured: measuredSchema.nullable(),
+    }),
+  )
+  .max(maxOf.panels);
+
+export type PlanPanel = z.infer<typeof schema>[number];

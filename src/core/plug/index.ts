@@ -1,9 +1,0 @@
-export { type ChainFault, type ChainPlace, type Ends, findChain, followChain, type Followed, type Link } from "./chain";
-export {
-  type Adapter,
-  type PlugKind,
-  defaultAdapters,
-  defaultKinds,
-  defaultPanelKind,
-  defaultPortKinds,
-} from "./kinds";

@@ -1,0 +1,68 @@
+import { assumedFuseA } from "../../engine/fuse";
+import { labelOf, type PanelSheet, type Plan } from "../../plan";
+import { type Row, type Tile } from "../../engine/array";
+import { type RatedPanel } from "./branches";
+import { isUsed } from "./used";
+import { isUsedItem } from "./used";
+
+/** What a row, or rows side by side, give by their labels: in series the strongest short circuit and the weakest running amps. */
+export type LabelAmps = { readonly iscA: number; readonly impA: number; readonly vmpV: number };
+
+/** Null where a label in it lacks a figure, or nothing in it is in use. */
+export function ampsOfRows(plan: Pick<Plan, "panels">, rows: readonly Row[]): LabelAmps | null {
+  return together(rows.filter(isUsed).map((row) => ampsOfRow(plan, row)));
+}
+
+export function ampsOfRow(plan: Pick<Plan, "panels">, { items }: Row): LabelAmps | null {
+  const parts = items.filter(isUsedItem).map((item) => {
+    if (item.type === "group") return ampsOfRows(plan, item.rows);
+    const sheet = sheetOf(plan, item);
+    if (sheet === null || sheet.iscA === null || sheet.impA === null || sheet.vmpV === null) return null;
+    return { iscA: sheet.iscA, impA: sheet.impA, vmpV: sheet.vmpV };
+  });
+  if (parts.length === 0) return null;
+  return parts.reduce((sum, each) =>
+    sum === null || each === null
+      ? null
+      : {
+          iscA: Math.max(sum.iscA, each.iscA),
+          impA: Math.min(sum.impA, each.impA),
+          vmpV: sum.vmpV + each.vmpV,
+        },
+  );
+}
+
+/** Amps add, volts are the lowest row's. */
+function together(rows: readonly (LabelAmps | null)[]): LabelAmps | null {
+  const [first, ...others] = rows;
+  return others.reduce<LabelAmps | null>(
+    (sum, each) =>
+      sum === null || each === null
+        ? null
+        : { iscA: sum.iscA + each.iscA, impA: sum.impA + each.impA, vmpV: Math.min(sum.vmpV, each.vmpV) },
+    first ?? null,
+  );
+}
+
+/** The label of one panel, its own figures in it. */
+export function sheetOf(
+  { panels }: Pick<Plan, "panels">,
+  { panelId, piece }: { readonly panelId: string; readonly piece: number },
+): PanelSheet | null {
+  const kind = panels.find(({ id }) => id === panelId);
+  const own = kind?.pieces.find(({ number }) => number === piece);
+  return kind === undefined ? null : own === undefined ? kind.label : labelOf(kind, own);
+}
+
+/** A panel of a plan as its fuses are judged; null while its label lacks Isc. */
+export function ratedPanel(plan: Pick<Plan, "panels">, tile: Tile): RatedPanel | null {
+  const sheet = sheetOf(plan, tile);
+  if (sheet === null || sheet.iscA === null) return null;
+  const stated = sheet.maxSeriesFuseA;
+  return {
+    iscA: sheet.iscA,
+    ratingA: stated ?? assumedFuseA(sheet.pmaxW ?? 0),
+    name: sheet.name,
+    isAssumed: stated === null,
+  };
+}

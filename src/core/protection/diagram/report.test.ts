@@ -1,0 +1,169 @@
+import { type Change, type End, plainRun, type Plan, type Run } from "../../plan";
+import { createMemory } from "../../plan-model";
+import { readyById } from "../../plan-model";
+import { changed, demoPlan, dice, effort, randomPlan, withCopper } from "@/testing";
+import { jointOf } from "../cabling";
+import { conduitFor, boxFor } from "./box";
+import { keyOfItem } from "./items";
+import { type ListLine, protectReport, workOrder } from ".";
+
+const wiringId = "wiring-1";
+const shed = demoPlan("Bee-keeper");
+const port = { inputId: "station", portId: "pv" };
+const ends: Readonly<Record<string, End>> = {
+  row1: { type: "row", rowId: "r1" },
+  row2: { type: "row", rowId: "r2" },
+  row3: { type: "row", rowId: "r3" },
+  junction: { type: "junction", ...port },
+  isolator: { type: "isolator", ...port },
+  port: { type: "port", ...port },
+};
+const run = (
+  from: string,
+  to: string,
+  lengthMm: number,
+  size: string | null,
+  laid: Partial<Run> = { where: "inside" },
+): Change => ({
+  type: "setRun",
+  wiringId,
+  run: {
+    ...plainRun(`${from}-${to}`, from, ends[from] as End, ends[to] as End),
+    ...laid,
+    lengthMm,
+    size,
+  },
+});
+const reportOf = (plan: Plan) => protectReport(readyById(plan, wiringId, null, createMemory()));
+const counts = (lines: readonly ListLine[]) =>
+  Object.fromEntries(lines.map(({ key, count, spare }) => [key, [count, spare]]));
+
+/** Three rows of 3 m each, 38 m in the ground, 1.5 m inside; metric. */
+const laid = changed(
+  shed,
+  { type: "setSchool", patch: { cable: "metric" } },
+  ...["row1", "row2", "row3"].map((row) => run(row, "junction", 3000, "4 mm2")),
+  run("junction", "isolator", 38_000, "16 mm2", { where: "ground", how: "buried" }),
+  run("isolator", "port", 1500, "16 mm2"),
+);
+
+test("the list of the shed is the one that is counted by hand", () => {
+  const { lines, lanes, assumedLengths } = reportOf(laid);
+  const [lane] = lanes;
+  // 31.6 A under bright sky is more than branch plugs bear: a box
+  expect([lane?.joint, assumedLengths, lane?.branches.map(({ fuseA }) => fuseA)]).toEqual(["box", 0, [15, 15, 15]]);
+  const found = counts(lines);
+  // 3 × 3 m of each colour and a tenth, by the half metre; 39.5 m and a tenth
+  expect(found["cable 4 mm2 red"]?.map((each) => Number(each.toFixed(6)))).toEqual([9, 1]);
+  expect(found["cable 16 mm2 black"]?.map((each) => Number(each.toFixed(6)))).toEqual([39.5, 4]);
+  expect(found["fuse 15 1000"]).toEqual([3, 1]);
+  expect(found["fuseHolder false"]).toEqual([3, 0]);
+  expect(found["switch 32 60"]).toEqual([1, 0]);
+  expect(found["bar 4"]).toEqual([2, 0]);
+  expect(found["ring 4 mm2 M6"]).toEqual([6, 1]);
+  expect(found["ring 16 mm2 M6"]).toEqual([2, 1]);
+  expect(found["plugPair 4 mm PV latch connector"]?.[0]).toBe(3);
+});
+
+test("what is there already is not bought, and a price that is said is taken", () => {
+  const before = reportOf(laid).lines.find(({ key }) => key === "fuse 15 1000");
+  const plan = changed(laid, { type: "setPartPrice", price: { part: "fuse 15 1000", each: 5.5, owned: 2 } });
+  const after = reportOf(plan);
+  expect([before?.toBuy, before?.eachIsAssumed]).toEqual([4, true]);
+  expect(after.lines.find(({ key }) => key === "fuse 15 1000")).toMatchObject({
+    toBuy: 2,
+    owned: 2,
+    each: 5.5,
+    money: 11,
+    eachIsAssumed: false,
+  });
+  const sum = after.lines.reduce((total, { money }) => total + money, 0);
+  expect(after.money.parts).toBeCloseTo(sum, 9);
+  // three panels of 82 and a station of its price, over 720 W
+  expect(after.money.panels).toBe(246);
+  expect(after.money.perW).toBeCloseTo((sum + 246 + after.money.inputs) / 720, 9);
+});
+
+test("thicker cable, or one more in each row: both are told with what they then lose", () => {
+  const { thickerOrMore } = reportOf(laid).lanes[0] ?? {};
+  expect(thickerOrMore?.more).toMatchObject({ series: 2, rows: 1, left: 1, ceilingV: 64 });
+  // one row instead of three: a third of the amps, a ninth of the loss
+  expect((thickerOrMore?.more?.lossW ?? 0) / (thickerOrMore?.lossW ?? 1)).toBeCloseTo(1 / 9, 6);
+  expect(thickerOrMore?.thicker).toMatchObject({ size: "25 mm2", nowMm2: 16 });
+  expect(thickerOrMore?.thicker?.lossW).toBeLessThan(thickerOrMore?.lossW ?? 0);
+});
+
+test("diodes are told with what they save in the dark and cost in the light", () => {
+  const { diodes } = reportOf(laid).lanes[0] ?? {};
+  // about 0.45 V of 30 V in each of three rows
+  expect(diodes?.costW).toBeGreaterThan(6);
+  expect(diodes?.costW).toBeLessThan(14);
+  expect(reportOf(demoPlan("Rooftop")).lanes[0]?.diodes).toBeNull();
+});
+
+test("the work is told battery first, panels last, and off again the other way round; glands before crimping", () => {
+  for (let seed = 1; seed <= effort(12); seed++) {
+    const plan = withCopper(randomPlan(seed), dice(seed + 500));
+    const report = protectReport(readyById(plan, wiringId, null, createMemory()));
+    const { making, connecting, takingOff } = workOrder(report);
+    const at = (steps: readonly { readonly type: string }[], type: string) =>
+      steps.findIndex((step) => step.type === type);
+    const last = (steps: readonly { readonly type: string }[], type: string) =>
+      steps.findLastIndex((step) => step.type === type);
+    if (report.lanes.length === 0) continue;
+    expect(at(connecting, "measureRow")).toBeLessThan(at(connecting, "plugIn"));
+    expect(last(connecting, "batteryFirst")).toBeLessThan(at(connecting, "plugIn"));
+    expect(last(connecting, "plugIn")).toBeLessThan(at(connecting, "uncover"));
+    // switched off, then covered, and only then is a connector opened
+    expect(last(takingOff, "switchOff")).toBeLessThan(at(takingOff, "darken"));
+    expect(at(takingOff, "darken")).toBeLessThan(at(takingOff, "unplugPort"));
+    // fuses in, then the isolator; where there is none the panels are covered while it is plugged in
+    expect(last(connecting, "putFuses")).toBeLessThan(at(connecting, "measureJoined"));
+    for (const lane of report.lanes) {
+      const [plug, cover, close] = (["plugIn", "coverAgain", "switchOn"] as const).map((type) =>
+        connecting.findIndex((step) => step.type === type && step.lane === lane),
+      );
+      expect(lane.hasSwitch ? (close ?? -1) > (plug ?? 0) : (cover ?? -1) >= 0 && (cover ?? 0) < (plug ?? 0)).toBe(
+        true,
+      );
+    }
+    for (const step of takingOff.filter(({ type }) => type === "batteryLast"))
+      expect(takingOff.indexOf(step)).toBeGreaterThan(last(takingOff, "unplugPort"));
+    expect(last(making, "threadGlands")).toBeLessThan(at(making, "crimp"));
+    expect(at(making, "cutToLength")).toBeGreaterThan(at(making, "layCables"));
+  }
+});
+
+test("every line of a list has one key, and every wiring a list", () => {
+  for (let seed = 1; seed <= effort(12); seed++) {
+    const { lines } = protectReport(
+      readyById(withCopper(randomPlan(seed), dice(seed)), wiringId, null, createMemory()),
+    );
+    expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
+    for (const { key, item, count, toBuy, money } of lines) {
+      expect(key).toBe(keyOfItem(item));
+      expect([count > 0, toBuy >= 0, Number.isFinite(money)]).toEqual([true, true, true]);
+    }
+  }
+});
+
+test("a box where plugs would not do, sized by its rows; conduit by how full it may be", () => {
+  expect([
+    jointOf("auto", 1, 12, 30),
+    jointOf("auto", 2, 25, 30),
+    jointOf("auto", 2, 31, 30),
+    jointOf("auto", 4, 20, 30),
+  ]).toEqual(["single", "plugs", "box", "box"]);
+  expect([jointOf("plugs", 4, 50, 30), jointOf("box", 2, 5, 30)]).toEqual(["plugs", "box"]);
+  // two 4 mm² cables, 6.0 mm each, in one M20; two of 16 mm² each in its own
+  expect(boxFor(3, 4, 16, 3)).toMatchObject({
+    studs: 4,
+    glands: [
+      { thread: "M20", cables: 2, count: 3 },
+      { thread: "M16", cables: 1, count: 2 },
+    ],
+  });
+  // 2 × 28.3 mm² is 25 % of 20 mm conduit's 224 mm², 43 % of 16 mm conduit's 133 mm²
+  expect(conduitFor(2, 4)).toMatchObject({ nominalMm: 20 });
+  expect(conduitFor(2, 4)?.fullPct).toBeCloseTo(25.2, 0);
+});

@@ -1,0 +1,117 @@
+import {
+  batteryRun,
+  bondRun,
+  branchesOfRows,
+  ratedPanel,
+  type ResolvedRun,
+  runsOfLane,
+  usedRows,
+  type WiredBranch,
+  type CablingPartName,
+} from "../cabling";
+import { type Guard, type Plan, type Run } from "../../plan";
+import { type Row } from "../../engine/array";
+import { type LaneContext } from "../../plan-model";
+import { type Judged, type Subject } from "../../checks";
+import { aroundOf } from "../../plan-model";
+import { type RuleFacts } from "../../checks";
+
+/** The cables, fuses and switches of one port as they are said, worked out and assumed. */
+export type LaneParts = {
+  readonly context: LaneContext;
+  readonly inputId: string;
+  readonly portId: string;
+  readonly runs: readonly ResolvedRun[];
+  readonly rows: readonly Row[];
+  /** Every branch that stands in parallel with others, groups inside strings too. */ readonly branches: readonly WiredBranch[];
+  /** From its panels' frames to earth. */ readonly bond: ResolvedRun | null;
+};
+
+/** What rules of the copper look at: a wiring's lanes with all that is said of what joins them. */
+export type CopperContext = {
+  readonly plan: Plan;
+  readonly wiringId: string;
+  readonly runs: readonly Run[];
+  readonly guards: readonly Guard[];
+  readonly lanes: readonly LaneParts[];
+  /** From each charge controller in use to its battery. */ readonly batteries: readonly ResolvedRun[];
+};
+
+/** What a rule of the copper says; `about` tells one thing it says of a subject from another. */
+export type CopperJudged<R> = Judged<R> & { readonly subject: Subject; readonly about: string };
+
+/** A rule of what a wiring is made of; it may have several things to say, or none. */
+export type CopperRule<Id extends string, R> = RuleFacts<Id> & {
+  readonly judge: (copper: CopperContext) => readonly CopperJudged<R>[];
+};
+
+/** Null for a wiring of which nothing is said: then there is nothing to judge. */
+export function copperContext(
+  plan: Plan,
+  wiringId: string,
+  lanes: readonly LaneContext[],
+  poseId: string,
+): CopperContext | null {
+  const wiring = plan.wirings.find(({ id }) => id === wiringId);
+  if (wiring === undefined) return null;
+  const { runs, guards } = wiring;
+  const around = aroundOf(plan, poseId);
+  const parts = lanes.flatMap((context): LaneParts[] => {
+    const { inputId, portId } = context.lane;
+    if (inputId === null || portId === null) return [];
+    const rows = usedRows(context.lane);
+    const runs = runsOfLane(plan, wiring, context.lane, around);
+    const branches = branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? [];
+    return [{ context, inputId, portId, rows, branches, runs, bond: bondRun(plan, wiring, context.lane, around) }];
+  });
+  const inputs = [...new Set(parts.map(({ inputId }) => inputId))];
+  return {
+    plan,
+    wiringId,
+    runs,
+    guards,
+    lanes: parts,
+    batteries: inputs.flatMap((inputId) => batteryRun(plan, wiring, inputId, around) ?? []),
+  };
+}
+
+/** Whether anything was said that a rule of the copper speaks of: most wirings that are tried need not be looked at. */
+export function isCopperSaid({ wirings, protect }: Plan, wiringId: string): boolean {
+  const wiring = wirings.find(({ id }) => id === wiringId);
+  if (wiring === undefined) return false;
+  const { panelEnds, portEnds, joining, isWet } = protect;
+  return (
+    wiring.runs.length > 0 ||
+    wiring.guards.length > 0 ||
+    panelEnds.length + portEnds.length > 0 ||
+    joining === "plugs" ||
+    isWet ||
+    // a group inside a string is joined by branch connectors whatever is said
+    wiring.lanes.some(({ rows }) => rows.some(({ items }) => items.some(({ type }) => type === "group")))
+  );
+}
+
+/** All cables that somebody has said something of, with the lane they belong to; the battery's has none. */
+export function saidRuns({ lanes, batteries }: CopperContext) {
+  return [
+    ...lanes.flatMap((lane) => lane.runs.map((run) => ({ run, lane: lane as LaneParts | null }))),
+    ...batteries.map((run) => ({ run, lane: null })),
+  ].flatMap(({ run, lane }) => (run.said === null ? [] : [{ run, said: run.said, lane }]));
+}
+
+export function nameOf(
+  { plan }: Pick<CopperContext, "plan">,
+  run: Pick<ResolvedRun, "part" | "from" | "to">,
+  lane: LaneParts | null,
+): CablingPartName {
+  const { from } = run;
+  const branch = from.type === "row" ? (lane?.branches.find(({ row }) => row.id === from.rowId) ?? null) : null;
+  const inputId = lane?.inputId ?? (from.type === "output" ? from.inputId : "");
+  const device = lane?.context.device ?? plan.inputs.find(({ id }) => id === inputId)?.device;
+  return {
+    part: run.part,
+    place: branch?.place ?? null,
+    inputName: device?.name ?? "",
+    portName: lane === null || lane.context.device.ports.length < 2 ? null : lane.context.port.name,
+  };
+}

@@ -1,0 +1,5 @@
+export { copperContext, isCopperSaid, type CopperContext, type LaneParts } from "./context";
+export { type GuardReason, highestOf, maxAmpsOf } from "./guards";
+export { copperRules } from "./rules";
+export { type FuseReason } from "./fuses";
+export { fusesRule } from "./fuses";

@@ -1,2 +1,0 @@
-export { careShare, type MountContext, type MountRule } from "./context";
-export { mountRules } from "./rules";

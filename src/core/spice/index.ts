@@ -1,1 +1,0 @@
-export { spiceNetlist, type Sweep } from "./netlist";

@@ -1,1 +1,0 @@
-export { type Folded, foldedIn, folds, stow, type Stowing } from "./stow";

@@ -1,4 +1,0 @@
-export { type FieldName, type FieldSpec, fieldSpecs, type Unit } from "./field";
-export { type CoefficientBase, readCoefficient, type QuantityReading, readQuantity } from "./reading";
-export { type Showing, showingOf, toKept, toShown, type UnitSystem, unitSystems } from "./system";
-export { partTail } from "./tail";

@@ -1,0 +1,62 @@
+import { copperIn, laneOf, type ReadyWiring } from "@/core/plan-model";
+import { judgeAll, type Placed } from "@/core/assessment";
+import { keyOf, type Lane, rowOf, type Tile, tilesOfRows } from "@/core/engine/array";
+import { type NetMix } from "../exact";
+import { type OpenPort, type Problem } from "./problem";
+
+/** A net before a port of the plan. */
+export type Placing = { readonly port: OpenPort; readonly net: NetMix };
+
+/** Nets with panels of the plan in them: those that stand before the same port now stay there. */
+export function lanesOf(
+  { classes, wiring }: Pick<Problem, "classes" | "wiring">,
+  placings: readonly Placing[],
+): Lane[] {
+  const stands = new Map<string, string>();
+  for (const { inputId, portId, rows } of wiring.lanes)
+    for (const tile of tilesOfRows(rows)) stands.set(keyOf(tile), `${inputId}/${portId}`);
+  const left = classes.map(({ tiles }) => [...tiles]);
+  return placings.map(({ port: { inputId, port }, net }) => {
+    const here = `${inputId}/${port.id}`;
+    const placeOf = (tile: Tile) => {
+      const stood = stands.get(keyOf(tile));
+      return stood === here ? 0 : stood === undefined ? 1 : 2;
+    };
+    const rows = net.map((row) =>
+      rowOf(
+        row.flatMap((n, kind) => {
+          const free = left[kind] ?? [];
+          // sorting is stable: of panels that stand alike the first of the plan come first
+          const taken = [...free].sort((a, b) => placeOf(a) - placeOf(b)).slice(0, n);
+          left[kind] = free.filter((tile) => !taken.includes(tile));
+          return taken;
+        }),
+      ),
+    );
+    return { inputId, portId: port.id, rows };
+  });
+}
+
+/** Every rule of some lanes of the problem's plan, in all poses. How panels lie on the roof is the same whatever joins them, and is left out. */
+export function judged({ ask: { plan }, wiring, common, poses, memory }: Problem, lanes: readonly Lane[]): Placed[] {
+  const bare = { ...plan, space: { ...plan.space, surfaces: [] } };
+  const copper = copperIn(plan, wiring.id, poses[0]?.id ?? "");
+  const posed = poses.map(({ pose }) => lanes.flatMap((lane) => laneOf(bare, common, lane, pose, copper(lane)) ?? []));
+  const ready: ReadyWiring = {
+    plan: bare,
+    wiringId: "",
+    wired: lanes,
+    poses,
+    common,
+    copperOf: copper,
+    lanes: posed[0] ?? [],
+    posed,
+    missing: [],
+    memory,
+  };
+  return judgeAll(ready);
+}
+
+export function hasStop(findings: readonly Pick<Placed, "level">[]): boolean {
+  return findings.some(({ level }) => level === "stop");
+}

@@ -1,0 +1,319 @@
+import { type LaneCopper } from "@/core/protection/cabling";
+import { type PanelLight, underSkyScene } from "@/core/engine/light";
+import { type InputWindow, portWindow, trackingOf, wakeV } from "@/core/engine/pv-input";
+import { substringCount } from "@/core/engine/net";
+import { type DeviceSheet, type Plan, poseIn, type PortSheet, type Wiring } from "@/core/plan";
+import { type Common, kindOf, type Memory, type NamedPose, readyWiring } from "@/core/plan-model";
+import { posesOf } from "@/core/plan-model";
+import { namedSky } from "@/core/engine/sky";
+import { type WeatherYear } from "@/core/engine/weather";
+import { keyOf, type Lane, laneKey, newTile, type Tile } from "@/core/engine/array";
+import { createSuns, type RunningPort } from "../../year";
+import { type Counts, type RowMix, rowsOf, sumOf } from "../exact";
+import { bearsRow, bearsTogether, type RowFacts, rowFacts } from "./bears";
+import { classesOf, minApart, type PanelClass } from "./classes";
+import { type Goal } from "./goal";
+import { type Breadth, everything, listNets, type NetList, setsOf } from "./nets";
+
+/** A question of the finder: how the panels of a plan could be wired, in the poses of one of its wirings. */
+export type ArrangeAsk = {
+  readonly plan: Plan;
+  readonly wiringId: string;
+  readonly weather: WeatherYear | null;
+  readonly goal: Goal;
+  /** Whether ports count that an add-on brings which no wiring uses yet. */ readonly withAddOns: boolean;
+  /** Only these panels on these ports, and no more nets than so many; absent: all. */
+  readonly among?: {
+    readonly tiles: readonly Tile[];
+    readonly ports: readonly Pick<Lane, "inputId" | "portId">[];
+    readonly maxNets: number;
+  };
+};
+
+/** A port that panels may stand before. */
+export type OpenPort = {
+  readonly inputId: string;
+  readonly device: DeviceSheet;
+  readonly port: PortSheet;
+  readonly cables: PortCables | null;
+  /** Which of the kinds of port it is: those that accept the same have the same nets. */ readonly kind: number;
+};
+
+/** Ports that accept the same. */
+export type PortKind = {
+  readonly port: PortSheet;
+  readonly running: RunningPort & { readonly window: InputWindow };
+  readonly nets: NetList;
+  readonly facts: readonly RowFacts[];
+  /** What the cables of such a port resist, where they were measured; null: the plan's share of the volts is taken. */
+  readonly cables: PortCables | null;
+};
+
+/** Ω of one row's cable before the rows are joined, and of what they then share. */
+export type PortCables = { readonly rowOhm: number; readonly arrayOhm: number };
+
+/** Why something of the plan is not among what is tried. */
+export type LeftOut =
+  | { readonly type: "panel"; readonly name: string }
+  /** More kinds than can be told apart at once: those with the least watts lie on the shelf. */
+  | { readonly type: "tooMany"; readonly name: string }
+  /** Its ceiling is not stated: whatever stood there could not be judged. */
+  | { readonly type: "port"; readonly name: string }
+  | { readonly type: "addOn"; readonly name: string };
+
+export type Problem = {
+  readonly ask: ArrangeAsk;
+  readonly wiring: Wiring;
+  readonly common: Common;
+  readonly poses: readonly NamedPose[];
+  readonly memory: Memory;
+  readonly classes: readonly PanelClass[];
+  readonly have: Counts;
+  readonly ports: readonly OpenPort[];
+  readonly kinds: readonly PortKind[];
+  /** Bright noon on a panel of each class, as the verdict has it. */ readonly noon: readonly PanelLight[];
+  /** Hours each of the suns stands for, and whether another day begins with it. */ readonly hours: readonly number[];
+  readonly newDay: readonly boolean[];
+  /** Which month of the year each is of; of bright noon none. */ readonly months: readonly (number | null)[];
+  /** Of the volts, what cables lose in full sun. */ readonly cable: number;
+  /** Whether all there is is tried, but for panels taken as alike whose light differs a little. */
+  readonly isComplete: boolean;
+  readonly leftOut: readonly LeftOut[];
+};
+
+/** Sets of rows tried before a port at most: what ends within a few seconds. */
+const maxNets = 120_000;
+/** Rows, and sets of panels, that there may be. */
+const maxRows = 420;
+const maxSets = 6_000;
+
+/** The ways to go through less where all would be too many, the widest first. */
+const breadths: readonly Breadth[] = [
+  everything,
+  { classesInRow: 2, unlikeRows: Infinity },
+  { classesInRow: 2, unlikeRows: 3 },
+  { classesInRow: 1, unlikeRows: 3 },
+  { classesInRow: 1, unlikeRows: 2 },
+  { classesInRow: 1, unlikeRows: 1 },
+];
+
+/** All that the finder asks of a plan, worked out once; every worker makes the same of the same question. */
+export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
+  const { plan, wiringId, goal, weather } = ask;
+  const wiring = plan.wirings.find(({ id }) => id === wiringId);
+  if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in this plan`);
+  const poses = posesOf(plan, wiring);
+  const ready = readyWiring(plan, { id: wiringId, lanes: [] }, memory, poses);
+  const { common } = ready;
+  const { tiles: all, unread } = tilesOfPlan(plan, common);
+  const asked = ask.among === undefined ? null : new Set(ask.among.tiles.map(keyOf));
+  const tiles = asked === null ? all : all.filter((tile) => asked.has(keyOf(tile)));
+  const { ports, leftOut } = portsOf(ask, ready.copperOf, wiring.lanes);
+  const bright = noon(common, poses);
+  const suns = goal.type === "noon" ? bright : sunsOf(ask, ready, weather);
+  const standing = new Map(poses.map(({ id }) => [id, poseIn(plan, id)]));
+  const parts = {
+    tiles,
+    kindOf: (tile: Tile) => kindOf(common, tile),
+    standingOf: (tile: Tile) =>
+      JSON.stringify([
+        common.fixed.get(keyOf(tile)) ?? null,
+        ...poses.map(({ id }) => standing.get(id)?.get(keyOf(tile)) ?? null),
+      ]),
+    lightOn: suns.lightOn,
+    hours: suns.hours,
+  };
+  // panels under unlike shadows are told apart as far as there is time for it
+  let classes = classesOf(parts, minApart);
+  for (let apart = 2 * minApart; apart < 2 && isTooMany(classes); apart *= 2) classes = classesOf(parts, apart);
+  const few = fewEnough(classes);
+  const beyond = classes.filter((each) => !few.includes(each));
+  classes = few;
+  const have = classes.map(({ tiles: alike }) => alike.length);
+  const specs = [...new Set(ports.map(specOf))];
+  const found = kindsWithin(specs, ports, classes, common, plan.schools, ask.among?.maxNets ?? maxNets);
+  return {
+    ask,
+    wiring,
+    common,
+    poses,
+    memory,
+    classes,
+    have,
+    ports: ports.map((open) => ({ ...open, kind: specs.indexOf(specOf(open)) })),
+    kinds: found.kinds,
+    noon: classes.map((alike) => bright.lightOn(alike.tiles[0] as Tile)[0] as PanelLight),
+    hours: suns.hours,
+    newDay: suns.newDay,
+    months: suns.months,
+    cable: suns.cable,
+    isComplete: found.isComplete && beyond.length === 0,
+    leftOut: [
+      ...unread.map((name) => ({ type: "panel", name }) as const),
+      ...beyond.map(({ kind }) => ({ type: "tooMany", name: kind.name }) as const),
+      ...leftOut,
+    ],
+  };
+}
+
+function isTooMany(classes: readonly PanelClass[]): boolean {
+  return setsOf(classes.map(({ tiles }) => tiles.length)) > maxSets;
+}
+
+/** The classes with the most watts, as many as can be told apart. */
+function fewEnough(classes: readonly PanelClass[]): PanelClass[] {
+  const wattsOf = ({ kind, tiles }: PanelClass) => kind.fit.label.pmaxW * tiles.length;
+  const sorted = [...classes].sort((a, b) => wattsOf(b) - wattsOf(a));
+  let sets = 1;
+  const kept = sorted.filter(({ tiles }) => {
+    if (sets * (tiles.length + 1) > maxSets) return false;
+    sets *= tiles.length + 1;
+    return true;
+  });
+  return classes.filter((each) => kept.includes(each));
+}
+
+/** All that a port accepts, whatever it is called. */
+function specOf({ port, cables }: Pick<OpenPort, "port" | "cables">): string {
+  return JSON.stringify({ ...port, id: "", name: "", moduleId: null, cables });
+}
+
+function tilesOfPlan(plan: Plan, common: Common): { tiles: Tile[]; unread: string[] } {
+  const all = plan.panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => newTile(id, number)));
+  const isRead = (tile: Tile) => common.kinds.has(keyOf(tile)) || common.kinds.has(tile.panelId);
+  const unread = plan.panels.filter(({ id, pieces }) => pieces.length > 0 && !common.kinds.has(id));
+  return { tiles: all.filter(isRead), unread: unread.map(({ label }) => label.name) };
+}
+
+function portsOf(
+  { plan, withAddOns, among }: ArrangeAsk,
+  copperOf: (lane: Lane) => LaneCopper,
+  lanes: readonly Lane[],
+): { ports: Omit<OpenPort, "kind">[]; leftOut: LeftOut[] } {
+  const used = new Set(
+    plan.wirings.flatMap(({ lanes }) => lanes.filter(({ rows }) => rows.length > 0).map((lane) => laneKey(lane))),
+  );
+  const leftOut: LeftOut[] = [];
+  /** As the wiring has it now: its rows on the mean, and what they share. */
+  const measuredAt = (key: string): PortCables | null => {
+    const lane = lanes.find((each) => laneKey(each) === key);
+    const cables = lane === undefined ? null : copperOf(lane).cables;
+    return cables === null ? null : { rowOhm: cables.otherRowOhm, arrayOhm: cables.arrayOhm };
+  };
+  const ports = plan.inputs.flatMap(({ id, device }) =>
+    device.ports.flatMap((port) => {
+      const key = laneKey({ inputId: id, portId: port.id });
+      if (among !== undefined && !among.ports.some((each) => laneKey(each) === key)) return [];
+      const name = `${device.name}: ${port.name}`;
+      const fitted = device.ports.some(
+        (other) => other.moduleId === port.moduleId && used.has(laneKey({ inputId: id, portId: other.id })),
+      );
+      if (port.moduleId !== null && !withAddOns && !fitted) leftOut.push({ type: "addOn", name });
+      else if (port.maxV === null) leftOut.push({ type: "port", name });
+      else return [{ inputId: id, device, port, cables: measuredAt(key) }];
+      return [];
+    }),
+  );
+  return { ports, leftOut };
+}
+
+type Light = {
+  readonly hours: readonly number[];
+  readonly months: readonly (number | null)[];
+  readonly newDay: readonly boolean[];
+  readonly lightOn: (tile: Tile) => readonly PanelLight[];
+  readonly cable: number;
+};
+
+function sunsOf(
+  { wiringId, plan, goal }: ArrangeAsk,
+  ready: Parameters<typeof createSuns>[0],
+  weather: WeatherYear | null,
+): Light {
+  const poseIds = plan.wirings.find(({ id }) => id === wiringId)?.poseIds ?? [];
+  const suns = createSuns(ready, poseIds, weather, goal.type === "month" ? goal.month : null);
+  return {
+    hours: suns.hours.map(({ hours }) => hours),
+    newDay: suns.hours.map(({ isNewDay }) => isNewDay),
+    months: suns.hours.map(({ month }) => month),
+    lightOn: suns.lightOn,
+    cable: suns.cable,
+  };
+}
+
+/** Bright noon in the usual pose, as the verdict has it. */
+function noon(common: Common, poses: readonly NamedPose[]): Light {
+  const scene = underSkyScene(namedSky("brightNoon", common.site), poses[0]?.pose ?? common.fixed, common.site);
+  return {
+    hours: [1],
+    months: [null],
+    newDay: [true],
+    lightOn: (tile) => [scene(tile, substringCount(kindOf(common, tile).model))],
+    cable: 0,
+  };
+}
+
+/** The nets of each kind of port, in the widest breadth in which they are few enough. */
+function kindsWithin(
+  specs: readonly string[],
+  ports: readonly Omit<OpenPort, "kind">[],
+  classes: readonly PanelClass[],
+  common: Common,
+  schools: Plan["schools"],
+  most: number,
+): { readonly kinds: readonly PortKind[]; readonly isComplete: boolean } {
+  const have = classes.map(({ tiles }) => tiles.length);
+  for (const breadth of breadths) {
+    const kinds: PortKind[] = [];
+    const rows = rowsWithin(have, breadth);
+    if (rows === null) continue;
+    for (const spec of specs) {
+      const open = ports.find((each) => specOf(each) === spec);
+      const port = open?.port;
+      const window = port === undefined ? null : portWindow(port);
+      if (open === undefined || port === undefined || window === null)
+        throw new Error("a kind of port has a port with a ceiling");
+      const facts = rows.map((row) => rowFacts(row, classes, common));
+      const borne = rows.flatMap((row, k) =>
+        bearsRow(port, facts[k] as RowFacts) ? [{ row, facts: facts[k] as RowFacts }] : [],
+      );
+      const theirs = borne.map((each) => each.facts);
+      const growing = bearsTogether(port, theirs, schools);
+      const nets =
+        borne.length > maxRows
+          ? null
+          : listNets(
+              borne.map(({ row }) => row),
+              have,
+              breadth,
+              growing,
+              most,
+            );
+      if (nets === null) break;
+      const running = { window, tracking: trackingOf(port), wakeV: wakeV(port) ?? 0 };
+      kinds.push({ port, running, nets, facts: theirs, cables: open.cables });
+    }
+    if (kinds.length === specs.length) return { kinds, isComplete: breadth === everything };
+  }
+  throw new Error("equal rows of one kind are always few enough");
+}
+
+/** Rows of so many classes at most; null where even they are too many to be listed. */
+function rowsWithin(have: Counts, { classesInRow }: Breadth): RowMix[] | null {
+  if (classesInRow >= have.length) return setsOf(have) > maxSets ? null : rowsOf(have);
+  const rows: RowMix[] = [];
+  const row = have.map(() => 0);
+  const fill = (from: number, classes: number): void => {
+    if (sumOf(row) > 0) rows.push([...row]);
+    if (classes === classesInRow) return;
+    for (let kind = from; kind < have.length; kind++) {
+      for (let n = 1; n <= (have[kind] ?? 0); n++) {
+        row[kind] = n;
+        fill(kind + 1, classes + 1);
+      }
+      row[kind] = 0;
+    }
+  };
+  fill(0, 0);
+  return rows.length > 100 * maxRows ? null : rows;
+}

@@ -1,0 +1,51 @@
+import { laneOf, type LaneContext, type ReadyWiring, kindOf } from "@/core/plan-model";
+import { substringCount } from "@/core/engine/net";
+import { keyOf, type Pose, type Row, standOf, usedIn } from "@/core/engine/array";
+
+/** Light left on a substring that is shaded: what comes from everywhere on a bright day. */
+export const shadedShare = 0.1;
+
+/**
+ * Watts of bright noon that are lost when one substring of one panel is shaded, where it costs most; and what is taken without. Of
+ * panels of one kind that stand alike in rows that are alike one is tried.
+ */
+export function* shadeLossW({ plan, common, lanes, poses }: ReadyWiring): Generator<undefined, number> {
+  const pose = poses[0]?.pose ?? common.fixed;
+  let most = 0;
+  for (const context of lanes) {
+    const litW = noonW(context);
+    const tried = new Set<string>();
+    for (const row of context.lane.rows) {
+      const shape = shapeOf(row, common);
+      for (const tile of usedIn([row])) {
+        const kind = kindOf(common, tile);
+        const stand = standOf(pose, tile);
+        const key = JSON.stringify([shape, kind.id, stand]);
+        if (tried.has(key) || stand.stance === "stowed") continue;
+        tried.add(key);
+        const parts = substringCount(kind.model);
+        const light = Array.from({ length: parts }, (_, k) => {
+          const before = stand.light[stand.light.length === 1 ? 0 : k] ?? 1;
+          return k === 0 ? shadedShare * before : before;
+        });
+        const shaded: Pose = new Map([...pose, [keyOf(tile), { ...stand, light }]]);
+        const then = laneOf(plan, common, context.lane, shaded, context.copper);
+        if (then !== null) most = Math.max(most, litW - noonW(then));
+        yield undefined;
+      }
+    }
+  }
+  return most;
+}
+
+function noonW({ actual }: LaneContext): number {
+  return actual.brightNoon.operating?.p ?? actual.brightNoon.array.mpp.p;
+}
+
+/** A row by the kinds of panel in it, whatever their order; a panel whose label cannot be read goes by its kind in the plan. */
+export function shapeOf(row: Row, { kinds }: Pick<ReadyWiring["common"], "kinds">): string {
+  return usedIn([row])
+    .map((tile) => kinds.get(keyOf(tile))?.id ?? tile.panelId)
+    .sort()
+    .join();
+}

@@ -1,0 +1,235 @@
+import { chooseSize, sizesOf } from "../../engine/cable";
+import {
+  batteryVoltsOf,
+  chainOf,
+  isMeasured,
+  lossThatCounts,
+  outputOf,
+  type ResolvedRun,
+} from "../../protection/cabling";
+import {
+  assumedBatteryShortA,
+  batteryFuseA,
+  brightSkyFactor,
+  chargingV,
+  lowFuseClass,
+  pvFuseClass,
+  smallestOf,
+  switchSizesA,
+  voltClass,
+} from "../../engine/fuse";
+import { applyChanges, type Change, type Guard, type Plan, type Run } from "../../plan";
+import { copperContext, type CopperContext, highestOf, type LaneParts } from "../../protection/rules";
+import { type FuseCount, passes } from "../../checks";
+import { judgeAll, type Mend, type MendKind, type Placed } from "../../assessment";
+import { readyById } from "../../plan-model";
+import { type ReadyWiring } from "../../plan-model";
+
+/** Something to try: what it is called, and what it changes. */
+type Try = { readonly kind: MendKind; readonly changes: readonly Change[] };
+
+/**
+ * Cables, fuses, switches, boxes and adapters that make a finding pass, best first. Each was tried: the finding passes with it, or
+ * is at least no Stop any more, and nothing else becomes a Stop.
+ */
+export function copperMends(ready: ReadyWiring, finding: Placed, now: readonly Placed[]): readonly Mend[] {
+  const copper = copperContext(ready.plan, ready.wiringId, ready.lanes, ready.poses[0]?.id ?? "");
+  if (copper === null) return [];
+  const stops = new Set(now.filter(({ level }) => level === "stop").map(({ id }) => id));
+  return triesFor(copper, finding).flatMap(({ kind, changes }): Mend[] => {
+    const after = judgeAll(readyById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
+    const same = after.find(({ id }) => id === finding.id);
+    const mended = same === undefined || passes(same.level) || (finding.level === "stop" && same.level === "open");
+    if (!mended || after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
+    const leaves = after.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject }));
+    return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, beside: null, fuses: [], leaves }];
+  });
+}
+
+function triesFor(copper: CopperContext, { reason, subject }: Placed): Try[] {
+  const lane = copper.lanes.find(
+    ({ inputId, portId }) => subject.type === "lane" && subject.inputId === inputId && subject.portId === portId,
+  );
+  switch (reason.type) {
+    case "cableAmps":
+    case "cableDrop": {
+      if (reason.outcome === "together")
+        return lane === undefined ? [] : thickerTogether(copper, lane, reason.limitPct);
+      const run = allRuns(copper).find(({ said }) => subject.type === "run" && said?.id === subject.runId);
+      const { said = null, advised = null } = run ?? {};
+      if (said === null || advised === null) return [];
+      return [
+        {
+          kind: { type: "gauge", name: reason.name, size: advised.size.name },
+          changes: [resized(copper, said, advised.size.name)],
+        },
+      ];
+    }
+    case "fuses":
+      return lane === undefined ? [] : fitMissing(copper, lane, reason.missing);
+    case "guards":
+      return guardTries(copper, reason, subject);
+    case "plugs": {
+      if (lane === undefined) return [];
+      if (reason.outcome === "branches")
+        return [{ kind: { type: "useBox" }, changes: [{ type: "setProtect", patch: { joining: "box" } }] }];
+      return otherChain(copper.plan, lane, reason.amps, reason.volts);
+    }
+    default:
+      return [];
+  }
+}
+
+function allRuns({ lanes, batteries }: CopperContext): ResolvedRun[] {
+  return [...lanes.flatMap(({ runs }) => runs), ...batteries];
+}
+
+function resized({ wiringId }: CopperContext, said: Run, size: string): Change {
+  return { type: "setRun", wiringId, run: { ...said, size } };
+}
+
+/** The cable that loses most is made a size thicker, until all together are within the limit. */
+function thickerTogether(copper: CopperContext, { runs }: LaneParts, limitPct: number): Try[] {
+  const sizes = new Map(
+    runs.flatMap((run) => {
+      const size = isMeasured(run) ? lossThatCounts(run) : null;
+      return size === null ? [] : [[run, size.size.name] as const];
+    }),
+  );
+  const dropOf = (run: ResolvedRun) => {
+    const size = run.ask === null ? undefined : sizesOf(run.ask).find(({ name }) => name === sizes.get(run));
+    if (run.ask === null || size === undefined) return 0;
+    return (2 * run.lengthMm * size.ohmPerKm * run.ask.impA) / 1e6 / run.ask.vmpV;
+  };
+  const total = () => {
+    const rows = [...sizes.keys()].filter(({ part }) => part === "row").map(dropOf);
+    const shared = [...sizes.keys()].filter(({ part }) => part !== "row").map(dropOf);
+    return 100 * warm * (Math.max(0, ...rows) + shared.reduce((sum, each) => sum + each, 0));
+  };
+  const changed = new Set<ResolvedRun>();
+  while (total() > limitPct) {
+    const [worst] = [...sizes.keys()]
+      .filter((run) => thickerThan(run, sizes.get(run)) !== null)
+      .sort((a, b) => dropOf(b) - dropOf(a));
+    const next = worst === undefined ? null : thickerThan(worst, sizes.get(worst));
+    if (worst === undefined || next === null) return [];
+    sizes.set(worst, next);
+    changed.add(worst);
+  }
+  const [first] = changed;
+  const size = first === undefined ? undefined : sizes.get(first);
+  if (first === undefined || size === undefined) return [];
+  const changes = [...changed].flatMap((run) =>
+    run.said === null ? [] : [resized(copper, run.said, sizes.get(run) ?? size)],
+  );
+  const name = { part: first.part, place: null, inputName: "", portName: null };
+  return [{ kind: { type: "gauge", name, size }, changes }];
+}
+/** Copper in a hot roof resists so much more than in the table: enough that what is found is within the limit. */
+const warm = 1.25;
+
+function thickerThan({ ask }: ResolvedRun, size: string | undefined): string | null {
+  const sizes = ask === null ? [] : sizesOf(ask);
+  const at = sizes.findIndex(({ name }) => name === size);
+  return at < 0 ? null : (sizes[at + 1]?.name ?? null);
+}
+
+/** A fuse of its own size in every branch that needs one and has none. */
+function fitMissing(
+  copper: CopperContext,
+  { rows, context }: LaneParts,
+  missing: Extract<Placed["reason"], { readonly type: "fuses" }>["missing"],
+): Try[] {
+  const ratedV = pvFuseClass(highestOf(copper, context, context.lane.rows, rows).volts);
+  const changes = missing.flatMap(({ rowId, sizeA }): Change[] =>
+    rowId === null || sizeA === null
+      ? []
+      : [
+          setGuard(copper, {
+            id: `fuse-${rowId}`,
+            kind: "fuse",
+            at: { type: "row", rowId },
+            ratedA: sizeA,
+            ratedV,
+            breaksA: null,
+          }),
+        ],
+  );
+  return changes.length === 0 ? [] : [{ kind: { type: "fitFuses", sizes: countSizes(missing) }, changes }];
+}
+
+/** Fuses that are missing, counted by their size. */
+export function countSizes(missing: readonly { readonly sizeA: number | null }[]): readonly FuseCount[] {
+  const sizes = [...new Set(missing.flatMap(({ sizeA }) => sizeA ?? []))].sort((a, b) => a - b);
+  return sizes.map((amps) => ({ amps, count: missing.filter(({ sizeA }) => sizeA === amps).length }));
+}
+
+function setGuard({ wiringId }: CopperContext, guard: Guard): Change {
+  return { type: "setGuard", wiringId, guard };
+}
+
+type GuardFacts = Extract<Placed["reason"], { readonly type: "guards" }>;
+
+function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["subject"]): Try[] {
+  const volts = reason.highestV === null ? null : voltClass(reason.highestV);
+  if (subject.type === "row") {
+    const guard = copper.guards.find(({ at }) => at.type === "row" && at.rowId === subject.rowId);
+    // a fuse that can never blow is not mended by another that cannot either
+    if (guard === undefined || reason.adviseA === null || reason.outcome === "neverBlows") return [];
+    const ratedV = guard.kind === "fuse" && reason.highestV !== null ? pvFuseClass(reason.highestV) : volts;
+    return [
+      {
+        kind: { type: "fitFuses", sizes: [{ amps: reason.adviseA, count: 1 }] },
+        changes: [setGuard(copper, { ...guard, ratedA: reason.adviseA, ratedV })],
+      },
+    ];
+  }
+  if (subject.type === "input") return batteryTries(copper, subject.inputId);
+  if (subject.type !== "lane" || volts === null) return [];
+  const ratedA = smallestOf(switchSizesA, brightSkyFactor * reason.flowsA);
+  if (ratedA === null) return [];
+  const { inputId, portId } = subject;
+  const guard: Guard = {
+    id: `switch-${inputId}-${portId}`.slice(0, 64),
+    kind: "isolator",
+    at: { type: "isolator", inputId, portId },
+    ratedA,
+    ratedV: volts,
+    breaksA: null,
+  };
+  return [{ kind: { type: "fitSwitch", amps: ratedA, volts }, changes: [setGuard(copper, guard)] }];
+}
+
+/** The smallest fuse that carries what the controller gives; where its cable bears less, a thicker cable with it. */
+function batteryTries(copper: CopperContext, inputId: string): Try[] {
+  const run = copper.batteries.find(({ to }) => to.type === "bank" && to.inputId === inputId);
+  const outputA = outputOf(copper.plan, inputId);
+  const amps = outputA === null ? null : batteryFuseA(outputA);
+  const batteryV = batteryVoltsOf(copper.plan, inputId);
+  if (run === undefined || amps === null) return [];
+  const guard: Guard = {
+    id: `fuse-${inputId}`.slice(0, 64),
+    kind: "fuse",
+    at: run.to,
+    ratedA: amps,
+    ratedV: batteryV === null ? null : lowFuseClass(chargingV(batteryV)),
+    breaksA: assumedBatteryShortA,
+  };
+  const kind: MendKind = { type: "fitBatteryFuse", amps, volts: guard.ratedV, breaksA: assumedBatteryShortA };
+  const alone: Try = { kind, changes: [setGuard(copper, guard)] };
+  const thicker = run.ask === null ? "noSize" : chooseSize({ ...run.ask, faultA: amps });
+  if (typeof thicker === "string" || run.said === null) return [alone];
+  return [alone, { kind, changes: [...alone.changes, resized(copper, run.said, thicker.size.name)] }];
+}
+
+/** The chain that would be found were none said. */
+function otherChain(plan: Plan, { context, inputId, portId }: LaneParts, amps: number, volts: number): Try[] {
+  const end = plan.protect.portEnds.find((each) => each.inputId === inputId && each.portId === portId);
+  if (end === undefined || end.chain === null) return [];
+  const open = { ...end, chain: null };
+  const found = chainOf(applyChanges(plan, [{ type: "setPortEnd", end: open }]), context.lane, amps, volts);
+  if (!found.isFound) return [];
+  const chain = found.links.map(({ adapter }) => ({ adapterId: adapter.id, turned: null }));
+  const kind: MendKind = { type: "otherChain", names: found.links.map(({ adapter }) => adapter.name) };
+  return [{ kind, changes: [{ type: "setPortEnd", end: { ...end, chain } }] }];
+}

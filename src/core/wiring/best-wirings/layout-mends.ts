@@ -1,0 +1,88 @@
+import { applyChange, type Change, type Place, type Plan, type Surface } from "../../plan";
+import { parkedIn, type ReadyWiring } from "../../plan-model";
+import { type LayoutReason } from "../../layout/rules";
+import { type Mend, type MendKind, type Placed } from "../../assessment";
+import {
+  groundOf,
+  handMm,
+  type JudgedPanel,
+  judgedPanels,
+  type LayoutFault,
+  layoutFaults,
+  nearestSpot,
+} from "../../layout/roof";
+import { partsOfKey } from "../../engine/array";
+
+/** Above ribs and bulges, so that air gets under, mm. */
+const airMm = 10;
+
+/**
+ * Ways to lay a panel so that what is wrong with it is not any more: moved as little as can be, turned, set higher, taken off.
+ * Each was tried: it leaves nothing wrong with the panel that was not wrong before.
+ */
+export function layoutMends({ plan, poses }: Pick<ReadyWiring, "plan" | "poses">, finding: Placed): readonly Mend[] {
+  const reason = finding.reason as LayoutReason;
+  const { fault } = reason;
+  const poseName = finding.pose?.type === "in" ? finding.pose.name : null;
+  const poseId = (poses.find(({ name }) => name === poseName) ?? poses[0])?.id ?? "";
+  const parked = parkedIn(plan);
+  if (fault.type === "drill") return [];
+  const { panel: key } = fault;
+  const ref = partsOfKey(key);
+  const place = plan.space.places.find((each) => each.panelId === ref.panelId && each.piece === ref.piece);
+  const surface = plan.space.surfaces.find(({ id }) => id === place?.surfaceId);
+  if (place === undefined || surface === undefined) return [];
+  const panels = judgedPanels(plan, surface, poseId, parked);
+  const panel = panels.find(({ id }) => id === key);
+  if (panel === undefined) return [];
+  const faultsNow = faultsOfPanel(plan);
+  const patch = (change: Extract<Change, { type: "patchPlaces" }>["patch"]): Change => ({
+    type: "patchPlaces",
+    refs: [ref],
+    poseId,
+    patch: change,
+  });
+
+  return [...tries(fault, panel, surface, place)].flatMap(({ kind, change }): Mend[] => {
+    const after = faultsOfPanel(applyChange(plan, change));
+    if (after.some((type) => type === fault.type || !faultsNow.includes(type))) return [];
+    const free = { bought: 0, shelved: 0 };
+    return [{ kind, changes: [change], cost: free, noonW: 0, beside: null, fuses: [], leaves: [] }];
+  });
+
+  function faultsOfPanel(of: Plan): readonly string[] {
+    return layoutFaults(of, surface as Surface, poseId, parked)
+      .filter((each) => each.panel === key || (each.type === "overlap" && each.other === key))
+      .map(({ type }) => type);
+  }
+
+  function* tries(
+    fault: LayoutFault,
+    panel: JudgedPanel,
+    surface: Surface,
+    { turnedDeg }: Place,
+  ): Generator<{ readonly kind: MendKind; readonly change: Change }> {
+    if (fault.type === "onRib" || fault.type === "onCamber") {
+      const least = fault.type === "onRib" ? fault.heightMm : fault.bulgeMm;
+      const gapMm = Math.ceil((least + airMm) / 5) * 5;
+      yield { kind: { type: "raiseOnRoof", panelName: reason.name, gapMm }, change: patch({ gapMm }) };
+    }
+    const others = panels.filter(({ id }) => id !== key);
+    const ground = groundOf(plan, surface, others, panel.legsTiltToDeg === null ? 0 : handMm);
+    for (const turnDeg of [0, 90]) {
+      const turned = { ...panel, turnDeg: panel.turnDeg + turnDeg };
+      const spot = nearestSpot(turned, [panel.xMm, panel.yMm], ground);
+      if (spot === null) continue;
+      const [xMm, yMm] = spot;
+      const kind: MendKind = {
+        type: "moveOnRoof",
+        panelName: reason.name,
+        rightMm: xMm - panel.xMm,
+        frontMm: yMm - panel.yMm,
+        turned: turnDeg !== 0,
+      };
+      yield { kind, change: patch({ xMm, yMm, turnedDeg: (turnedDeg + turnDeg) % 360 }) };
+    }
+    yield { kind: { type: "liftOff", panelName: reason.name }, change: { type: "liftPanels", refs: [ref] } };
+  }
+}

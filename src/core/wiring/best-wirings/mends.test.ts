@@ -1,0 +1,214 @@
+import { type PanelSheet, type Plan } from "../../plan";
+import { matrixRows } from "../../engine/array";
+import { demoPanels } from "@/demo";
+import { changed, dice, effort, planWith, row, verdictOn } from "@/testing";
+import { allMends } from ".";
+
+const stopsIn = (verdict: ReturnType<typeof verdictOn>) => verdict.findings.filter(({ level }) => level === "stop");
+
+/** A plan of equal panels on one port that fails, its limits drawn around what the panels reach. */
+function failingPlan(seed: number): Plan | null {
+  const draw = dice(seed);
+  const label = draw.pick<PanelSheet>([demoPanels.rigid195, demoPanels.rigid120, demoPanels.rigid225]);
+  const series = draw.whole(1, 6);
+  const strings = draw.whole(1, Math.max(1, Math.floor(12 / series)));
+  const vocV = label.vocV ?? 20;
+  const iscA = label.iscA ?? 5;
+  const split = draw.chance(0.4);
+  const plan = planWith({
+    series,
+    strings,
+    panel: { ...label, name: "Panel", maxSystemV: draw.pick([600, 1000]) },
+    site: { recordLowC: draw.whole(-25, 5) },
+    port: {
+      minV: draw.number(0.3, 1.2) * vocV,
+      maxV: Math.max(13, draw.number(0.8, 4.5) * vocV),
+      maxW: draw.chance(0.6) ? draw.number(0.4, 3) * (label.pmaxW ?? 100) * draw.whole(1, 6) : null,
+      currentLimits: [
+        { fromV: null, toV: split ? 2 * vocV : null, amps: draw.number(0.6, 4) * iscA, nature: "drawsUpTo" },
+        ...(split
+          ? [{ fromV: 2 * vocV, toV: null, amps: draw.number(0.6, 4) * iscA, nature: "drawsUpTo" as const }]
+          : []),
+      ],
+    },
+  });
+  return stopsIn(verdictOn(plan)).length === 0 ? null : plan;
+}
+
+/** The most watts at noon that any series × strings of the plan's panels takes without a Stop, by trying every one. */
+function bestSafeW(plan: Plan): number {
+  const count = plan.panels[0]?.given ?? 0;
+  const [lane] = plan.wirings[0]?.lanes ?? [];
+  let best = 0;
+  for (let series = 1; series <= count; series++)
+    for (let strings = 1; series * strings <= count; strings++) {
+      const lanes = [
+        { inputId: lane?.inputId ?? null, portId: lane?.portId ?? null, rows: matrixRows("p", series, strings) },
+      ];
+      const verdict = verdictOn(changed(plan, { type: "rewire", wiringId: "wiring-1", lanes, counts: {} }));
+      if (stopsIn(verdict).length === 0) best = Math.max(best, verdict.takenW.brightNoon);
+    }
+  return best;
+}
+
+test("the first mend of equal panels is the best safe wiring there is, and none leaves a Stop that it does not name", () => {
+  let tried = 0;
+  for (let seed = 1; tried < effort(8); seed++) {
+    const plan = failingPlan(seed);
+    if (plan === null) continue;
+    tried += 1;
+    const bestW = bestSafeW(plan);
+    const mends = allMends(plan, "wiring-1");
+    for (const stop of stopsIn(verdictOn(plan))) {
+      const offered = mends.get(stop.id)?.mends ?? [];
+      if (bestW > 0) expect({ seed, offered: offered.length > 0 }).toEqual({ seed, offered: true });
+      for (const [k, mend] of offered.entries()) {
+        const { changes, leaves } = mend;
+        const after = verdictOn(changed(plan, ...changes));
+        expect({ seed, left: leaves.map(({ rule }) => rule) }).toEqual({
+          seed,
+          left: stopsIn(after).map(({ rule }) => rule),
+        });
+        if (k === 0 && bestW > 0)
+          expect({ seed, share: after.takenW.brightNoon / bestW > 0.99 }).toEqual({ seed, share: true });
+      }
+    }
+  }
+});
+
+const drawsUpTo = (amps: number, fromV: number | null = null, toV: number | null = null) => ({
+  amps,
+  fromV,
+  toV,
+  nature: "drawsUpTo" as const,
+});
+const hundred = {
+  ...demoPanels.rigid120,
+  name: "Hundred",
+  pmaxW: 100,
+  vocV: 23.9,
+  iscA: 5.4,
+  vmpV: 19.8,
+  impA: 5.05,
+  tempCoVocPctPerC: -0.3,
+  maxSystemV: 600,
+};
+const large = {
+  ...demoPanels.rigid225,
+  name: "Large",
+  pmaxW: 245,
+  vocV: 37,
+  iscA: 8.8,
+  vmpV: 30,
+  impA: 8.17,
+  tempCoVocPctPerC: -0.31,
+  cellsInSeries: 60,
+  maxSystemV: 1000,
+};
+const onLarge = { minV: 20, maxV: 145, maxW: 1500, currentLimits: [drawsUpTo(14)] };
+const twoTiers = { minV: 11, maxV: 58, maxW: null, currentLimits: [drawsUpTo(9, null, 30), drawsUpTo(12, 30, null)] };
+
+test.each<[string, Parameters<typeof planWith>[0], { series: number; strings: number; bought: number }[]]>([
+  [
+    "three 100 W panels in series on a 58 V station: two, or four in two rows with one to buy",
+    { series: 3, strings: 1, panel: hundred, port: twoTiers, site: { recordLowC: -12 } },
+    [
+      { series: 2, strings: 1, bought: 0 },
+      { series: 2, strings: 2, bought: 1 },
+    ],
+  ],
+  [
+    "nine large panels side by side: three rows of three",
+    { series: 1, strings: 9, panel: large, port: onLarge, site: { recordLowC: -12 } },
+    [{ series: 3, strings: 3, bought: 0 }],
+  ],
+  [
+    "four: two rows of two",
+    { series: 4, strings: 1, panel: large, port: onLarge, site: { recordLowC: -12 } },
+    [{ series: 2, strings: 2, bought: 0 }],
+  ],
+  [
+    "six: two rows of three",
+    { series: 6, strings: 1, panel: large, port: onLarge, site: { recordLowC: -12 } },
+    [{ series: 3, strings: 2, bought: 0 }],
+  ],
+])("%s", (_, setting, expected) => {
+  const plan = planWith(setting);
+  const worst = verdictOn(plan).findings.find(
+    ({ level, rule }) => level === "stop" || (level === "care" && rule === "current"),
+  );
+  const offered = (allMends(plan, "wiring-1").get(worst?.id ?? "")?.mends ?? []).map(({ kind, cost: { bought } }) =>
+    kind.type === "matrix" ? { series: kind.series, strings: kind.strings, bought } : kind.type,
+  );
+  expect(offered).toEqual(expect.arrayContaining(expected));
+});
+
+describe("what lies on the shelf", () => {
+  const fitting = { ...hundred, name: "Fitting, small" };
+  /** One panel too large for its port, and two on the shelf that fit it. */
+  const plan = changed(
+    planWith({
+      series: 1,
+      strings: 1,
+      panel: large,
+      port: { ...onLarge, minV: 10, maxV: 30 },
+      site: { recordLowC: -12 },
+    }),
+    { type: "addPanel", id: "f", libraryId: null, label: fitting },
+    { type: "setCount", panelId: "f", count: 2 },
+  );
+  const remedy = (of: Plan) => {
+    const stop = stopsIn(verdictOn(of))[0];
+    return { stop, ...(allMends(of, "wiring-1").get(stop?.id ?? "") ?? { mends: [], needs: null }) };
+  };
+
+  test("is offered where it fits, with nothing to buy", () => {
+    const { mends } = remedy(plan);
+    expect(mends[0]).toMatchObject({
+      kind: { type: "instead", series: 1, strings: 2 },
+      cost: { bought: 0, shelved: 1 },
+      leaves: [],
+    });
+  });
+
+  test("takes the place of one panel that drags its row down", () => {
+    const weak = { ...large, name: "Weak", iscA: 4.4, impA: 4.08, pmaxW: 122.4 };
+    const mixed = changed(
+      planWith({ series: 2, strings: 1, panel: large, port: onLarge }),
+      { type: "setCount", panelId: "p", count: 3 },
+      { type: "addPanel", id: "w", libraryId: null, label: weak },
+      {
+        type: "rewire",
+        wiringId: "wiring-1",
+        counts: {},
+        lanes: [{ inputId: "i", portId: "high", rows: [row(["p", 1], ["p", 2], ["w", 1])] }],
+      },
+    );
+    const loss = verdictOn(mixed).findings.find(({ rule }) => rule === "mismatch");
+    const mends = allMends(mixed, "wiring-1").get(loss?.id ?? "")?.mends ?? [];
+    expect(loss?.level).toBe("care");
+    expect(mends.map(({ kind }) => kind)).toContainEqual({
+      type: "exchange",
+      count: 1,
+      outName: "Weak",
+      inName: "Large",
+    });
+  });
+
+  test("where only another input helps, the limit it needs is that of the mildest wiring", () => {
+    const { stop, mends, needs } = remedy(
+      planWith({
+        series: 3,
+        strings: 1,
+        panel: large,
+        port: { ...onLarge, minV: 10, maxV: 30 },
+        site: { recordLowC: -12 },
+      }),
+    );
+    expect([stop?.rule, mends]).toEqual(["coldVoc", []]);
+    // one panel alone: 37.0 V × (1 + 0.0031 × 37)
+    expect(needs?.limit.value).toBeGreaterThan(37 * 1.1147 - 0.001);
+    expect(needs?.limit.value).toBeLessThan(37 * 1.1147 * 1.005);
+    expect(needs?.kind).toMatchObject({ type: "matrix", series: 1 });
+  });
+});

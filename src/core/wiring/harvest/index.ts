@@ -1,0 +1,1 @@
+export { harvestYear } from "./year";

@@ -1,0 +1,117 @@
+import { type Mount, namedSky, rossCPerWm2 } from "../../engine/sky";
+import { stayV, wakeV } from "../../engine/pv-input";
+import { longestRow, standOf } from "../../engine/array";
+import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "../../plan-model";
+import { type Assumption, type Term } from "../../plan-model";
+import { minFloorV, type Judged, type Level } from "../../checks";
+import { type LaneRule } from "../../checks";
+
+export type HotVmpFacts = {
+  readonly terms: readonly Term[];
+  readonly hotVmpV: number;
+  readonly hotVocV: number;
+  readonly airTempC: number;
+  readonly cellTempC: number;
+  readonly mount: Mount;
+  readonly floorV: number;
+  readonly wakeV: number;
+  readonly batteryV: number | null;
+};
+
+export type HotVmpReason =
+  | ({
+      readonly type: "hotVmp";
+      readonly outcome: "neverWakes" | "below" | "belowWake" | "nearFloor" | "littleComfort" | "clear";
+    } & HotVmpFacts)
+  | { readonly type: "noFloor"; readonly hotVmpV: number };
+
+/** Less room than this over the floor leaves haze, dirt and ageing nothing to eat into. */
+const nearFloorPct = 8;
+/** Volts over the battery below which a controller starts late and stops early on dull days. */
+const comfortV = 20;
+
+/** Rule 2: running volts on the hottest roof against the lowest port voltage and the volts it wakes at. */
+export function hotVmp(context: LaneContext): Judged<HotVmpReason> {
+  const { port, site, reached, lane } = context;
+  const { sky, array } = reached.hotRoof;
+  const assumptions = [
+    ...siteAssumed(context, "recordHigh", "mount"),
+    ...labelAssumed(context, "tempCoVocPctPerC"),
+    ...fitAssumed(context),
+    ...cableAssumed(context),
+  ];
+  const floorV = stayV(port);
+  const wakingV = wakeV(port);
+  if (wakingV === null) {
+    return {
+      level: "open",
+      value: { value: array.mpp.v, unit: "V" },
+      limit: null,
+      marginPct: null,
+      assumptions,
+      reason: { type: "noFloor", hotVmpV: array.mpp.v },
+      tiles: [],
+    };
+  }
+  const longest = longestRow(lane.rows, (tile) =>
+    tile.joinedPast ? 0 : kindOf(context, tile).fit.label.vmpV,
+  ).tiles.filter((tile) => !tile.joinedPast);
+  // where panels are fixed otherwise than the rest, the hottest of them are told
+  const mount = context.tiles
+    .map((tile) => standOf(context.fixed, tile).mount ?? site.mount)
+    .reduce((hottest, each) => (rossCPerWm2[each] > rossCPerWm2[hottest] ? each : hottest));
+  const facts: HotVmpFacts = {
+    terms: termsOf(context, longest, ({ fit }) => fit.label.vmpV),
+    hotVmpV: array.mpp.v,
+    hotVocV: array.vocV,
+    airTempC: sky.airTempC,
+    cellTempC: namedSky("hotRoof", { ...site, mount }).cellTempC,
+    mount,
+    floorV: floorV ?? wakingV,
+    wakeV: wakingV,
+    batteryV: port.batteryV,
+  };
+  const { level, outcome } = grade(facts);
+  // with nothing connected it must wake, and running it must stay on: each is told with its own volts
+  const [judgedV, limitV] =
+    outcome === "neverWakes"
+      ? [facts.hotVocV, facts.wakeV]
+      : [facts.hotVmpV, outcome === "belowWake" || floorV === null ? facts.wakeV : facts.floorV];
+  return {
+    level,
+    value: { value: judgedV, unit: "V" },
+    limit: { value: limitV, unit: "V" },
+    marginPct: limitV >= minFloorV ? 100 * (judgedV / limitV - 1) : null,
+    assumptions,
+    reason: { type: "hotVmp", outcome, ...facts },
+    tiles: [],
+  };
+}
+
+/** Said where the volts that are told are those behind measured cables. */
+function cableAssumed({ copper, clear, reached }: LaneContext): Assumption[] {
+  const volts = clear.hotRoof.array.mpp.v - reached.hotRoof.array.mpp.v;
+  return copper.cables === null ? [] : [{ type: "cableDrop", volts: Math.max(0, volts) }];
+}
+
+function grade(facts: HotVmpFacts): { level: Level; outcome: HotVmpFactsOutcome } {
+  if (facts.hotVocV <= facts.wakeV) return { level: "stop", outcome: "neverWakes" };
+  if (facts.hotVmpV < facts.floorV) return { level: "care", outcome: "below" };
+  if (facts.hotVmpV < facts.wakeV) return { level: "note", outcome: "belowWake" };
+  if (facts.hotVmpV < facts.floorV * (1 + nearFloorPct / 100)) return { level: "note", outcome: "nearFloor" };
+  if (facts.batteryV !== null && facts.hotVmpV < facts.batteryV + comfortV)
+    return { level: "note", outcome: "littleComfort" };
+  return { level: "good", outcome: "clear" };
+}
+
+type HotVmpFactsOutcome = "neverWakes" | "below" | "belowWake" | "nearFloor" | "littleComfort" | "clear";
+
+export const hotVmpRule: LaneRule<"hotVmp", HotVmpReason> = {
+  id: "hotVmp",
+  stop: "wire",
+  sense: "atLeast",
+  chart: { skies: ["hotRoof"], edge: "floor" },
+  mendedBy: "wiring",
+  ofInput: true,
+  judge: hotVmp,
+};

@@ -1,0 +1,94 @@
+import { standOf, usedIn } from "../../engine/array";
+import {
+  clearScene,
+  type LaneContext,
+  fitAssumed,
+  kindOf,
+  panelNoonW,
+  siteAssumed,
+  solveRows,
+  termsOf,
+} from "../../plan-model";
+import { type Assumption, type Term } from "../../plan-model";
+import { type Judged, type Level } from "../../checks";
+import { type LaneRule } from "../../checks";
+
+export type MismatchFacts = {
+  /** Watts of every panel at its own maximum; of every row at its own; of all joined as they are. */
+  readonly panelsW: number;
+  readonly rowsW: number;
+  readonly joinedW: number;
+  readonly lossPct: number;
+  readonly seriesLossPct: number;
+  readonly parallelLossPct: number;
+  readonly rows: readonly { readonly terms: readonly Term[]; readonly vmpV: number; readonly impA: number }[];
+};
+
+export type MismatchReason = {
+  readonly type: "mismatch";
+  readonly outcome: "costly" | "some" | "little" | "equal";
+} & MismatchFacts;
+
+/** Losing more than this of what the panels could give apart is a cost to name; more than the second a remark. */
+const costlyLossPct = 10;
+const someLossPct = 2;
+/** A loss below this is rounding between equals. */
+const anyLossPct = 0.05;
+
+/** Rule 5: what unequal rows and unequal panels in a row lose by being joined, by the solved net. */
+export function mismatch(context: LaneContext): Judged<MismatchReason> | null {
+  const { lane, tiles, clear } = context;
+  if (tiles.length < 2) return null;
+  const { rows } = lane;
+  const panelsW = tiles.reduce(
+    (sum, tile) => sum + panelNoonW(context, kindOf(context, tile), standOf(context.fixed, tile)),
+    0,
+  );
+  const solved = rows.map((row) => solveRows(context, [row], clearScene(context, "brightNoon")));
+  const rowsW = solved.reduce((sum, row) => sum + (row?.mpp.p ?? 0), 0);
+  const joinedW = clear.brightNoon.array.mpp.p;
+  const facts: MismatchFacts = {
+    panelsW,
+    rowsW,
+    joinedW,
+    lossPct: 100 * Math.max(0, 1 - joinedW / panelsW),
+    seriesLossPct: 100 * Math.max(0, 1 - rowsW / panelsW),
+    parallelLossPct: 100 * Math.max(0, 1 - joinedW / rowsW),
+    rows: rows.flatMap((row, k) => {
+      const point = solved[k]?.mpp;
+      return point === undefined
+        ? []
+        : [{ terms: termsOf(context, usedIn([row]), ({ fit }) => fit.label.vmpV), vmpV: point.v, impA: point.i }];
+    }),
+  };
+  const { level, outcome } = grade(facts);
+  const assumptions: Assumption[] = [...siteAssumed(context, "noonAir", "mount"), ...fitAssumed(context)];
+  return {
+    level,
+    value: { value: facts.lossPct, unit: "%" },
+    limit: null,
+    marginPct: null,
+    assumptions,
+    reason: { type: "mismatch", outcome, ...facts },
+    tiles: [],
+  };
+}
+
+function grade({ lossPct }: MismatchFacts): {
+  level: Level;
+  outcome: "costly" | "some" | "little" | "equal";
+} {
+  if (lossPct > costlyLossPct) return { level: "care", outcome: "costly" };
+  if (lossPct > someLossPct) return { level: "note", outcome: "some" };
+  return { level: "good", outcome: lossPct > anyLossPct ? "little" : "equal" };
+}
+
+export const mismatchRule: LaneRule<"mismatch", MismatchReason> = {
+  id: "mismatch",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["brightNoon"], edge: null },
+  mendedBy: "moreWatts",
+  ofInput: false,
+  judge: mismatch,
+};

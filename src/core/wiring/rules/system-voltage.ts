@@ -1,0 +1,94 @@
+import { type ColdBy } from "../../plan-model";
+import { longestRow, usedIn } from "../../engine/array";
+import { maxColdVolts } from "./cold-voc";
+import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "../../plan-model";
+import { type Judged } from "../../checks";
+import { type LaneRule } from "../../checks";
+
+export type SystemVoltageReason =
+  | {
+      readonly type: "systemVoltage";
+      readonly outcome: "over" | "inside";
+      readonly judgedV: number;
+      readonly by: ColdBy;
+      readonly maxSystemV: number;
+      readonly panelName: string;
+      readonly series: number;
+    }
+  | { readonly type: "noSystemVoltage"; readonly judgedV: number; readonly panelName: string };
+
+/** Rule 6: a panel's insulation is rated for the most volts, in the cold, of the row it stands in. */
+export function systemVoltage(context: LaneContext): Judged<SystemVoltageReason> {
+  const assumptions = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
+  const rows = context.lane.rows.map((row) => {
+    const tiles = usedIn([row]);
+    const rated = tiles.map((tile) => ({
+      name: kindOf(context, tile).name,
+      maxSystemV: kindOf(context, tile).fit.label.maxSystemV,
+    }));
+    const known = rated.filter((panel): panel is { name: string; maxSystemV: number } => panel.maxSystemV !== null);
+    const weakest = known.reduce<{ name: string; maxSystemV: number } | null>(
+      (least, panel) => (least === null || panel.maxSystemV < least.maxSystemV ? panel : least),
+      null,
+    );
+    const { volts, by } = maxColdVolts(context, [row]);
+    return {
+      tiles,
+      volts,
+      by,
+      weakest,
+      silent: rated.find((panel) => panel.maxSystemV === null)?.name ?? null,
+      series: longestRow([row], (tile) => (tile.joinedPast ? 0 : 1)).total,
+    };
+  });
+  const rated = rows.flatMap((row) =>
+    row.weakest === null ? [] : [{ ...row, weakest: row.weakest, share: row.volts / row.weakest.maxSystemV }],
+  );
+  const worst = rated.reduce<(typeof rated)[number] | null>(
+    (most, row) => (most === null || row.share > most.share ? row : most),
+    null,
+  );
+  const [silent] = rows.flatMap((row) => (row.silent === null ? [] : [{ ...row, panelName: row.silent }]));
+  if (silent !== undefined && (worst === null || worst.share <= 1)) {
+    const { volts, panelName, tiles } = silent;
+    return {
+      level: "note",
+      value: { value: volts, unit: "V" },
+      limit: null,
+      marginPct: null,
+      assumptions,
+      reason: { type: "noSystemVoltage", judgedV: volts, panelName },
+      tiles: keysOf(tiles),
+    };
+  }
+  if (worst === null) throw new Error("a lane in use has a row with a panel");
+  const { maxSystemV, name } = worst.weakest;
+  const over = worst.volts > maxSystemV;
+  return {
+    level: over ? "stop" : "good",
+    value: { value: worst.volts, unit: "V" },
+    limit: { value: maxSystemV, unit: "V" },
+    marginPct: 100 * (1 - worst.share),
+    assumptions,
+    reason: {
+      type: "systemVoltage",
+      outcome: over ? "over" : "inside",
+      judgedV: worst.volts,
+      by: worst.by,
+      maxSystemV,
+      panelName: name,
+      series: worst.series,
+    },
+    tiles: keysOf(worst.tiles),
+  };
+}
+
+export const systemVoltageRule: LaneRule<"systemVoltage", SystemVoltageReason> = {
+  id: "systemVoltage",
+  stop: "wire",
+  sense: "atMost",
+  chart: { skies: ["coldDawn"], edge: null },
+  mendedBy: "wiring",
+  ofInput: false,
+  judge: systemVoltage,
+};

@@ -1,0 +1,122 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { type Goal } from "@/core/wiring/best-wirings";
+import { countsOf, type Lane } from "@/core/engine/array";
+import { useDesk, usePlan, useWiring } from "@/features/plan-session";
+import { ChoiceField, TextButton } from "@/ui";
+import { madeOf, monthNames, pricesSentence, scoreWords } from "@/messages/en";
+import { Behind } from "./Behind";
+import style from "./finder.module.css";
+import { nameOf } from "./name-of";
+import { Packet } from "./Packet";
+import { letterOf } from "./RowsPicture";
+import { Robust } from "./Robust";
+import { shapeOf } from "./shape-of";
+import { Buttons, Standing } from "./Standing";
+import { useFacts } from "./useFacts";
+import { useFinder } from "./useFinder";
+
+const goals = [
+  { value: "year", text: "the energy of the year" },
+  { value: "noon", text: "watts at bright noon" },
+  ...monthNames.map((name, k) => ({ value: String(k + 1), text: `the energy of ${name}` })),
+];
+
+function goalOf(value: string): Goal {
+  return value === "year" || value === "noon" ? { type: value } : { type: "month", month: Number(value) };
+}
+
+/** The finder: every wiring of the plan’s panels on its ports, the best of each kind as packets, and all others behind them. */
+export function Arrange() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const wiring = useWiring();
+  const [chosenGoal, setGoal] = useState("year");
+  const [withAddOns, setAddOns] = useState(false);
+  const goal = useMemo(() => goalOf(chosenGoal), [chosenGoal]);
+  const finder = useFinder(plan, wiring.id, { goal, withAddOns });
+  const board = useFacts(plan, wiring.id, finder.goal);
+  const hasAddOns = plan.inputs.some(({ device }) => device.modules.length > 0);
+  const take = (lanes: readonly Lane[], what: string) => {
+    desk.change({ type: "rewire", wiringId: wiring.id, lanes: [...lanes], counts: countsOf(lanes) });
+    desk.set({ said: `${what} is on the board; undo takes it back.` });
+  };
+  const { found, first } = finder;
+  const shape = (lanes: readonly Lane[]) => shapeOf(lanes, found?.alike ?? []);
+  const onBoard = shape(wiring.lanes);
+  const best = found?.offers[0]?.facts ?? null;
+  return (
+    <>
+      <div className={style["ask"]}>
+        <ChoiceField label="Best by" value={chosenGoal} options={goals} onChoice={setGoal} />
+        {hasAddOns && (
+          <TextButton aria-pressed={withAddOns} onClick={() => setAddOns(!withAddOns)}>
+            With add-ons too
+          </TextButton>
+        )}
+        <Buttons finder={finder} canLook={plan.panels.length > 0 && plan.inputs.length > 0} />
+      </div>
+      <Standing plan={plan} finder={finder} />
+      {found === null && first !== null && (
+        <div className={style["first"]}>
+          <p>
+            <strong>At a glance</strong>: about {scoreWords(first.score, finder.goal)}, and no rule stops it. Better
+            ones may come.
+          </p>
+          <ul className={style["made"]}>
+            {madeOf(plan, first.lanes).map(({ port, rows }) => (
+              <li key={port}>
+                <b>{port}</b>: {rows}
+              </li>
+            ))}
+          </ul>
+          <TextButton
+            look="amber"
+            disabled={!finder.isOfNow}
+            onClick={() => take(first.lanes, "What was found at a glance")}
+          >
+            Put it on the board
+          </TextButton>
+        </div>
+      )}
+      {found !== null && best !== null && (
+        <>
+          <p className={style["small"]}>
+            {plan.panels.map(({ id, label }) => `${letterOf(plan, id)} ${label.name}`).join(" · ")}
+          </p>
+          <ul className={style["packets"]} aria-label="The best of each kind">
+            {found.offers.map((offer) => (
+              <Packet
+                key={offer.titles.join()}
+                plan={plan}
+                offer={offer}
+                best={best}
+                against={
+                  board === null || board.goal !== finder.goal ? null : { facts: board.facts, name: "the board" }
+                }
+                goal={finder.goal}
+                proved={found.gapPct < 0.05 && found.isComplete}
+                canTake={finder.isOfNow}
+                isOnBoard={shape(offer.lanes) === onBoard}
+                onTake={() => take(offer.lanes, `“${nameOf(offer)}”`)}
+              />
+            ))}
+          </ul>
+          {found.points.length > 0 && (
+            <Behind
+              plan={plan}
+              wiringId={wiring.id}
+              found={found}
+              goal={finder.goal}
+              canTake={finder.isOfNow}
+              onTake={(lanes) => take(lanes, "The wiring chosen in the field")}
+            />
+          )}
+          <Robust plan={plan} wiringId={wiring.id} offers={found.offers} goal={finder.goal} />
+          <p className={style["small"]}>{pricesSentence}</p>
+        </>
+      )}
+    </>
+  );
+}

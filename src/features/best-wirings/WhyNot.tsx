@@ -1,0 +1,86 @@
+"use client";
+
+import { useState } from "react";
+import { type Goal, planWired, type Point, type WiringFacts } from "@/core/wiring/best-wirings";
+import { type Plan } from "@/core/plan";
+import { tilesOf } from "@/core/engine/array";
+import { ChoiceField, LevelMark, TextButton, useUnits } from "@/ui";
+import { madeOf, whyNotLines } from "@/messages/en";
+import style from "./finder.module.css";
+import { useFacts } from "./useFacts";
+
+type Props = {
+  readonly plan: Plan;
+  readonly wiringId: string;
+  readonly best: WiringFacts;
+  readonly goal: Goal;
+  /** A wiring chosen in the field. */ readonly point: Point | null;
+  readonly canTake: boolean;
+  readonly onTake: (point: Point) => void;
+};
+
+const pointId = "point of the field";
+
+/** Any wiring against the best: the rule or the number that puts it lower. The one on the board is asked anew at every change of it. */
+export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: Props) {
+  const system = useUnits();
+  const [picked, setPicked] = useState(wiringId);
+  // a point pressed is what is asked about, until something else is
+  const [before, setBefore] = useState(point);
+  if (point !== before) {
+    setBefore(point);
+    if (point !== null) setPicked(pointId);
+  }
+  const isPoint = picked === pointId && point !== null;
+  const ofPlan = plan.wirings.some(({ id }) => id === picked) ? picked : wiringId;
+  const asked = isPoint ? planWired(plan, wiringId, point.lanes) : plan;
+  const known = useFactsOf(asked, isPoint ? wiringId : ofPlan, goal, isPoint ? point : null);
+  const lanes = isPoint ? point.lanes : (plan.wirings.find(({ id }) => id === ofPlan)?.lanes ?? []);
+  const options = [
+    ...plan.wirings.map(({ id, name }) => ({ value: id, text: id === wiringId ? `On the board: ${name}` : name })),
+    ...(point === null ? [] : [{ value: pointId, text: "The point chosen in the field" }]),
+  ];
+  return (
+    <div className={style["whynot"]}>
+      <ChoiceField label="Why not" value={isPoint ? pointId : ofPlan} options={options} onChoice={setPicked} />
+      <ul className={style["made"]} aria-label="How it is wired">
+        {madeOf(plan, lanes)
+          .filter((_, k) => (lanes[k]?.rows.length ?? 0) > 0)
+          .map(({ port, rows }) => (
+            <li key={port}>
+              <b>{port}</b>: {rows}
+            </li>
+          ))}
+      </ul>
+      {tilesOf(lanes).length === 0 ? (
+        <p className={style["small"]}>
+          Nothing is wired there yet: take a packet, or drag panels to a port on the board.
+        </p>
+      ) : known === null ? (
+        <p className={style["small"]} role="status">
+          Going through its year…
+        </p>
+      ) : (
+        <ul className={style["lines"]} aria-label="What speaks against it and for it" aria-live="polite">
+          {whyNotLines(known.facts, best, goal, system).map(({ level, words }) => (
+            <li key={words}>
+              <LevelMark level={level} size={16} /> <span>{words}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {isPoint && (
+        <TextButton disabled={!canTake} onClick={() => onTake(point)}>
+          Put this one on the board
+        </TextButton>
+      )}
+    </div>
+  );
+}
+
+/** The facts of a point are asked once for each point, those of a wiring at every change. */
+function useFactsOf(plan: Plan, wiringId: string, goal: Goal, point: Point | null) {
+  const [held, setHeld] = useState({ point, plan });
+  if (held.point !== point || (point === null && held.plan !== plan)) setHeld({ point, plan });
+  return useFacts(held.plan, wiringId, goal);
+}

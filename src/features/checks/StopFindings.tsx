@@ -1,0 +1,54 @@
+"use client";
+
+import { type Stop } from "@/core/plan";
+import { passes } from "@/core/checks";
+import { useAssessment, useDesk } from "@/features/plan-session";
+import { applyMend } from "./mends";
+import { LevelMark, TextButton, useUnits, sheetStyle } from "@/ui";
+import { findingSentence, mendSentence } from "@/messages/en";
+
+type Props = {
+  readonly stop: Stop;
+  /** Said where the rules have nothing to say of it yet. */ readonly nothing: string;
+};
+
+/** What the rules say of a stop, on its own page: the same sentences as in the ledger, with their mends. */
+export function StopFindings({ stop: of, nothing }: Props) {
+  const desk = useDesk();
+  const system = useUnits();
+  const assessment = useAssessment();
+  if (assessment === null) return <p>Working it out…</p>;
+  const told = assessment.type === "assessed" ? assessment.findings.filter(({ stop }) => stop === of) : [];
+  const wrong = told.filter(({ level }) => !passes(level));
+  const notes = told.filter(({ level }) => level === "note");
+  const fine = told.filter(({ level }) => level === "good").length;
+  return (
+    <>
+      {wrong.length + notes.length === 0 && (
+        <p style={{ margin: 0 }}>{fine === 0 ? nothing : "Nothing here is wrong as far as it is said."}</p>
+      )}
+      <ul className={sheetStyle["list"]} aria-label="What the rules say here">
+        {[...wrong, ...notes].map((finding) => (
+          <li key={finding.id}>
+            <LevelMark level={finding.level} size={16} decorative={false} />
+            <div>
+              {findingSentence(finding, system)}
+              {finding.mends.length > 0 && (
+                <div className={sheetStyle["mends"]}>
+                  {finding.mends.map((mend) => (
+                    <TextButton key={mendSentence(mend)} look="amber" onClick={() => applyMend(desk, mend)}>
+                      {mendSentence(mend)}
+                    </TextButton>
+                  ))}
+                </div>
+              )}
+            </div>
+          </li>
+        ))}
+      </ul>
+      {fine > 0 && wrong.length + notes.length > 0 && (
+        <p style={{ margin: "6px 0 0" }}>{fine} more pass: see the ledger.</p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,77 @@
+"use client";
+
+import { memo, useCallback } from "react";
+import { type Assessment } from "@/core/assessment";
+import { type Level } from "@/core/checks";
+import { useAssessment, useDesk, useJudging, usePlan } from "@/features/plan-session";
+import { levelColour, LevelMark, TextButton, useUnits } from "@/ui";
+import { counted, verdictOf, withFound } from "@/messages/en";
+import { useFound } from "./useFound";
+import style from "./verdict-strip.module.css";
+
+/** The worst finding, or what the test found, in one sentence and the counts; always in sight. Announced politely when it changes. */
+export function VerdictStrip() {
+  const assessment = useAssessment();
+  const desk = useDesk();
+  const judging = useJudging();
+  const openLedger = useCallback(() => desk.set({ ledgerOpen: true }), [desk]);
+  const { level, word, sentence } = withFound(verdictOf(assessment, useUnits()), useFound(), usePlan());
+  return (
+    <section
+      aria-label="Verdict"
+      data-testid="verdict"
+      data-level={level}
+      aria-busy={judging}
+      className={style["strip"]}
+      style={{ borderLeftColor: levelColour(level) }}
+    >
+      <Headline
+        level={level}
+        word={word}
+        sentence={sentence}
+        counts={assessment?.type === "assessed" ? countsOf(assessment) : null}
+        onLedger={openLedger}
+      />
+    </section>
+  );
+}
+
+type HeadlineProps = {
+  readonly level: Level;
+  readonly word: string;
+  readonly sentence: string;
+  readonly counts: string | null;
+  readonly onLedger: () => void;
+};
+
+/** Drawn again only when what it says has changed. */
+const Headline = memo(function Headline({ level, word, sentence, counts, onLedger }: HeadlineProps) {
+  return (
+    <>
+      <div className={style["word"]}>
+        <LevelMark level={level} size={26} />
+        <strong style={{ color: levelColour(level) }}>{word}</strong>
+      </div>
+      <div role="status" className={style["sentence"]}>
+        {sentence}
+      </div>
+      {counts !== null && (
+        <div className={style["counts"]}>
+          <span>{counts}</span>
+          <TextButton onClick={onLedger}>Ledger</TextButton>
+        </div>
+      )}
+    </>
+  );
+});
+
+function countsOf({ findings, missing }: Extract<Assessment, { type: "assessed" }>): string {
+  const count = (level: Level) => findings.filter((finding) => finding.level === level).length;
+  const open = count("open") + missing.length;
+  return [
+    ...(open > 0 ? [counted(open, "question")] : []),
+    counted(count("stop"), "Stop"),
+    `${count("care")} Care`,
+    counted(count("note"), "Note"),
+  ].join(" · ");
+}

@@ -1,0 +1,72 @@
+"use client";
+
+import { type ReadSky, unsaidSky } from "@/core/measurements";
+import { provedLane, walkOf } from "@/core/commissioning";
+import { createMemory } from "@/core/plan-model";
+import { readyById } from "@/core/plan-model";
+import { createPlanes } from "@/core/wiring/year";
+import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
+import { PrintTable, useUnits } from "@/ui";
+import { proveCautions, quantityWords, readAmount, readPlaceName, readTime } from "@/messages/en";
+import { ofLane } from "./of-lane";
+import { provedWord } from "./report-files";
+
+const fullSun: ReadSky = { ...unsaidSky, meterWm2: 1000 };
+
+/**
+ * The walk of each port: what was read and what that proves, and room to write where nothing was read yet, with what is due in full sun,
+ * as paper knows no sky.
+ */
+export function ProvePrint() {
+  const plan = usePlan();
+  const wiring = useWiring();
+  const system = useUnits();
+  const all = useReadingsState().records ?? [];
+  const moment = useDeskState((state) => state.moment);
+  const ready = readyById(plan, wiring.id, null, createMemory());
+  return (
+    <>
+      {ready.lanes.map((context) => {
+        const lane = provedLane(
+          context,
+          fullSun,
+          moment,
+          createPlanes(plan, wiring.poseIds[0] ?? "", moment.longitudeDeg),
+        );
+        const { inputId, portId } = context.lane;
+        if (lane === null || inputId === null || portId === null) return null;
+        const records = ofLane(all, wiring.id, { inputId, portId }).filter(({ source }) => source !== "standIn");
+        return (
+          <PrintTable
+            key={`${inputId} ${portId}`}
+            caption={`${context.device.name}, ${context.port.name}: each panel alone, rows, all joined, plugged in`}
+            head={["Reading", "Due then, or in full sun", "Read", "Proved", "Light, time, by whom"]}
+            rows={walkOf(lane, records).steps.map((step) => {
+              const { place, quantity, band, read } = step;
+              const due = read === null ? band : read.due;
+              return [
+                `${readPlaceName(plan, place)}, ${quantityWords[quantity]}`,
+                due === null ? "" : `${readAmount(due.low, quantity)} to ${readAmount(due.high, quantity)}`,
+                read === null ? "" : readAmount(read.value, quantity),
+                read === null ? "" : provedWord(step),
+                read === null ? "" : `${readTime(read.atUtc, system)}${read.by === "" ? "" : `, ${read.by}`}`,
+              ];
+            })}
+          />
+        );
+      })}
+      <p>
+        Full sun is 1000 W/m² in air of 20 °C. Amps follow the light: at half the light half the amps. Volts hardly do:
+        at half the light a few in a hundred less. Labels are good to 3 %, hand meters to 1 % of volts and 1.5 % of
+        amps.
+      </p>
+      <h2>Take care</h2>
+      <ul>
+        {proveCautions.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </ul>
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.prove}</p>
+    </>
+  );
+}

@@ -1,0 +1,138 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Link from "next/link";
+import { useState } from "react";
+import { browserClient } from "@/api";
+import { type CauseId, causeIds, type ReadSky, skyWords, unsaidSky } from "@/core/measurements";
+import { useDeskState, usePlan, useWiring } from "@/features/plan-session";
+import { brightMoment, openBench } from "@/features/simulator";
+import { AlertBar, ChoiceField, Columns, Region, TextButton, useHash } from "@/ui";
+import { causeName, cloudNames } from "@/messages/en";
+import { useProve } from "./facts";
+import { LaneTabs } from "./LaneTabs";
+import style from "./prove.module.css";
+
+/** A meter, an inline meter, a controller and a sky that are simulated, to learn the walk on before the roof. */
+export function StandInSheet() {
+  const plan = usePlan();
+  const wiring = useWiring();
+  const planId = useDeskState((state) => state.planId);
+  const now = useDeskState((state) => state.moment);
+  const { lane, walk, standIn, setStandIn } = useProve();
+  const [, show] = useHash();
+  const [fault, setFault] = useState<CauseId | "hidden">("hidden");
+  const [n, setN] = useState(1);
+  const [cloud, setCloud] = useState<(typeof skyWords)[number]>("clear");
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const panels = walk?.keys.length ?? 1;
+  const open = async () => {
+    if (lane === null) return;
+    setTrouble(null);
+    const seed = Math.floor(Math.random() * 1_000_000);
+    const hidden = hiddenFault(seed, panels);
+    const put = fault === "hidden" ? hidden : { id: fault, n, strength: 0.6 };
+    const moment = brightMoment(plan, now);
+    const sky: ReadSky = { ...unsaidSky, cloud, airC: 18 };
+    const opened = await openBench({ plan, planId, wiringId: wiring.id, ...lane, sky, moment, fault: put });
+    if (opened.type === "fault") return setTrouble(opened.message);
+    setStandIn({
+      id: opened.id,
+      moment,
+      sky,
+      sinceUtc: new Date().toISOString(),
+      told: fault === "hidden" ? null : causeName({ id: fault }),
+    });
+    show("walk");
+  };
+  return (
+    <>
+      <LaneTabs />
+      {trouble !== null && <AlertBar level="care">{trouble}</AlertBar>}
+      <Columns beside="390px">
+        <Region title="A bench to try it on">
+          <p style={{ marginTop: 0 }}>
+            A simulated meter with its dial and leads, an inline meter, the input with its tracker and display, and a
+            sun with clouds: all on the same electricity as everything here, on this very array. Put something wrong in,
+            then walk and find it. “Read from the meter” sets the dial and takes what it shows.
+          </p>
+          <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1fr" } }}>
+            <ChoiceField
+              label="What is wrong"
+              value={fault}
+              options={[
+                { value: "hidden", text: "something, not told" },
+                ...causeIds.map((value) => ({ value, text: causeName({ id: value }).toLowerCase() })),
+              ]}
+              onChoice={setFault}
+            />
+            <ChoiceField
+              label="Where"
+              value={String(n)}
+              options={Array.from({ length: panels }, (_, k) => ({
+                value: String(k + 1),
+                text: `panel or row ${k + 1}`,
+              }))}
+              onChoice={(value) => setN(Number(value))}
+            />
+            <ChoiceField
+              label="Sky of the bench"
+              value={cloud}
+              options={skyWords.map((value) => ({ value, text: cloudNames[value] }))}
+              onChoice={setCloud}
+            />
+          </Box>
+          <div className={style["chips"]} style={{ marginTop: 12 }}>
+            <TextButton look="amber" onClick={() => void open()}>
+              {standIn === null ? "Open the stand-in" : "Open another"}
+            </TextButton>
+            {standIn !== null && (
+              <TextButton
+                onClick={() => {
+                  void browserClient.standIns.close(standIn.id);
+                  setStandIn(null);
+                }}
+              >
+                Close it
+              </TextButton>
+            )}
+          </div>
+        </Region>
+        <Region title="What it is">
+          <p style={{ marginTop: 0 }}>
+            It answers lines of text on a port of this computer that only this application can reach. A bridge to a real
+            meter can speak the same lines in its place; they are written down in <code>docs/STANDINS.md</code>.
+          </p>
+          <p>
+            Mistakes that people make, one by one: see{" "}
+            <Link href="/practice" style={{ color: "inherit" }}>
+              Practice
+            </Link>
+            .
+          </p>
+          <p style={{ marginBottom: 0 }}>
+            {standIn === null
+              ? "None is open."
+              : `Open${standIn.told === null ? "; what is wrong is not told" : `: ${standIn.told.toLowerCase()}`}. What it shows proves nothing of your panels, and is kept apart.`}
+          </p>
+        </Region>
+      </Columns>
+    </>
+  );
+}
+
+const hiddenIds: readonly CauseId[] = [
+  "reversed",
+  "openCircuit",
+  "bypassedSubstring",
+  "dirty",
+  "shaded",
+  "looseJoint",
+  "tapering",
+  "fine",
+];
+
+function hiddenFault(seed: number, panels: number) {
+  const id = hiddenIds[seed % hiddenIds.length] ?? "fine";
+  return { id, n: id === "looseJoint" || id === "tapering" || id === "fine" ? 1 : 1 + (seed % panels), strength: 0.6 };
+}

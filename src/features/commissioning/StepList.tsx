@@ -1,0 +1,64 @@
+"use client";
+
+import { type WalkStep } from "@/core/commissioning";
+import { usePlan } from "@/features/plan-session";
+import { LevelMark } from "@/ui";
+import { quantityWords, readAmount, readPlaceName } from "@/messages/en";
+import style from "./prove.module.css";
+import { levelOf } from "./Told";
+
+const phases: readonly { readonly phase: WalkStep["phase"]; readonly name: string }[] = [
+  { phase: "panels", name: "Each panel alone" },
+  { phase: "rows", name: "Each string alone" },
+  { phase: "array", name: "Whole array, not plugged in" },
+  { phase: "running", name: "Plugged in, after half a minute" },
+];
+
+type Props = {
+  readonly steps: readonly WalkStep[];
+  /** Whether what is read while it runs may not be taken yet. */ readonly isLocked: boolean;
+  readonly currentKey: string | null;
+  readonly onChoose: (key: string) => void;
+};
+
+/** The whole walk: what was read and what is still to be. */
+export function StepList({ steps, isLocked, currentKey, onChoose }: Props) {
+  const plan = usePlan();
+  return phases.map(({ phase, name }) => {
+    const of = steps.filter((step) => step.phase === phase);
+    return of.length === 0 ? null : (
+      <section key={phase} aria-label={name}>
+        <h3 className={style["phase"]}>{name}</h3>
+        {isLocked && phase === "running" && (
+          <p className={style["locked"]}>
+            Locked until the whole array is read with nothing joined, and nothing above says do not plug in.
+          </p>
+        )}
+        <ol className={style["steps"]}>
+          {of.map(({ key, place, quantity, read, outcome, band }) => (
+            <li key={key}>
+              <button
+                type="button"
+                aria-current={key === currentKey ? "step" : undefined}
+                disabled={isLocked && phase === "running"}
+                onClick={() => onChoose(key)}
+              >
+                <span>{read === null ? "○" : <LevelMark level={levelOf(outcome)} size={16} decorative={false} />}</span>
+                <span>
+                  {readPlaceName(plan, place)}, {quantityWords[quantity]}
+                </span>
+                <span className={style["figure2"]}>
+                  {read !== null
+                    ? readAmount(read.value, quantity)
+                    : band === null
+                      ? ""
+                      : `expected ${readAmount(band.due, quantity)}`}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ol>
+      </section>
+    );
+  });
+}

@@ -1,0 +1,42 @@
+import { type LaneJudgement } from "@/core/commissioning";
+import { useFollowed } from "@/features/worker-hooks";
+import { pageMail, type ProveInput, type ProveWalk } from "@/workers";
+
+export type LaneRef = { readonly inputId: string; readonly portId: string };
+
+/** A question changes only with what is in it. */
+function subjectOf(input: ProveInput | null): readonly unknown[] {
+  if (input === null) return [null, ""];
+  const { plan, wiringId, inputId, portId, sky, moment, meter, suspicion, records } = input;
+  const ids = records.map(({ id }) => id);
+  return [plan, JSON.stringify([wiringId, inputId, portId, sky, moment, meter, suspicion, ids])];
+}
+
+const nothingAsked = Promise.resolve({ type: "cancelled" } as const);
+
+/** The walk with what is due, worked out beside the page; the one before stands until the next is there. */
+export function useWalk(input: ProveInput | null): { readonly walk: ProveWalk | null; readonly fault: string | null } {
+  const isWanted = input !== null;
+  const { value, fault } = useFollowed<ProveWalk | null>(
+    subjectOf(input),
+    (topic) =>
+      input === null ? nothingAsked : pageMail().ask("proveWalk", input, { topic, lane: "prompt", once: ["plan"] }),
+    { isWanted },
+  );
+  return isWanted ? { walk: value, fault } : { walk: null, fault: null };
+}
+
+/** What may be wrong by all that was read; takes some tenths of a second in the patient worker. */
+export function useCauses(input: ProveInput | null): {
+  readonly judgement: LaneJudgement | null;
+  readonly isJudging: boolean;
+} {
+  const isWanted = input !== null && (input.records.length > 0 || input.suspicion !== null);
+  const { value, isOfNow } = useFollowed<LaneJudgement | null>(
+    subjectOf(input),
+    (topic) =>
+      input === null ? nothingAsked : pageMail().ask("proveCauses", input, { topic, lane: "patient", once: ["plan"] }),
+    { isWanted },
+  );
+  return isWanted ? { judgement: value, isJudging: !isOfNow } : { judgement: null, isJudging: false };
+}

@@ -1,0 +1,69 @@
+"use client";
+
+import { Fragment } from "react";
+import { type PortGroup, type PortSheet } from "@/core/plan";
+import { usePlan } from "@/features/plan-session";
+import { PrintTable } from "@/ui";
+import { given } from "@/messages/en";
+import { basisWords, conversionWords, natureWords, outcomeWords, trackerWords } from "./fields";
+
+/** What every port of every input states, on paper. */
+export function InputPrint() {
+  const { inputs } = usePlan();
+  if (inputs.length === 0) return <p>No input in this plan yet.</p>;
+  return inputs.map(({ id, device }) => (
+    <Fragment key={id}>
+      <PrintTable
+        caption={device.name}
+        head={["Line of the data sheet", ...device.ports.map(({ name }) => name)]}
+        rows={lines
+          .map(({ title, words }) => [title, ...device.ports.map(words)])
+          .filter(([, ...values]) => values.some((value) => value !== ""))}
+      />
+      {device.groups.map((group) => (
+        <p key={group.id}>{groupWords(device.ports, group)}</p>
+      ))}
+    </Fragment>
+  ));
+}
+
+/** "Both ports: Port 1, Port 2 together 1240 W (draws up to)." */
+function groupWords(ports: readonly PortSheet[], { name, portIds, maxW, maxA, nature }: PortGroup): string {
+  const names = ports.filter(({ id }) => portIds.includes(id)).map((port) => port.name);
+  const most = [maxW === null ? [] : given(maxW, "W"), maxA === null ? [] : given(maxA, "A")].flat().join(", ");
+  return `${name}: ${names.join("; ")} together ${most === "" ? "not stated" : `${most} (${natureWords[nature]})`}.`;
+}
+
+type Line = { readonly title: string; readonly words: (port: PortSheet) => string };
+
+const volts = (value: number | null) => (value === null ? "" : given(value, "V"));
+
+const lines: readonly Line[] = [
+  { title: "Lowest volts", words: ({ minV }) => volts(minV) },
+  { title: "Max PV voltage", words: ({ maxV }) => volts(maxV) },
+  { title: "Max PV voltage applies to", words: ({ ceilingBasis }) => basisWords[ceilingBasis] },
+  { title: "Over-voltage", words: ({ overVoltage }) => outcomeWords[overVoltage] },
+  {
+    title: "Current limits",
+    words: ({ currentLimits }) =>
+      currentLimits
+        .map(({ amps, fromV, toV, nature }) => {
+          const range = [fromV === null ? "" : ` from ${volts(fromV)}`, toV === null ? "" : ` to ${volts(toV)}`].join(
+            "",
+          );
+          return `${amps === null ? "amps not given" : given(amps, "A")}${range} (${natureWords[nature]})`;
+        })
+        .join("; "),
+  },
+  {
+    title: "Watt limit",
+    words: ({ maxW, maxWNature }) => (maxW === null ? "" : `${given(maxW, "W")} (${natureWords[maxWNature]})`),
+  },
+  { title: "Works by", words: ({ conversion }) => conversionWords[conversion] },
+  { title: "Tracker", words: ({ conversion, tracker }) => (conversion === "mppt" ? trackerWords[tracker] : "") },
+  { title: "Amps into battery", words: ({ batteryMaxA }) => (batteryMaxA === null ? "" : given(batteryMaxA, "A")) },
+  { title: "Wakes at", words: ({ wakeV }) => volts(wakeV) },
+  { title: "Battery", words: ({ batteryV }) => volts(batteryV) },
+  { title: "Over battery to wake", words: ({ wakeMarginV }) => volts(wakeMarginV) },
+  { title: "Over battery to stay", words: ({ stayMarginV }) => volts(stayMarginV) },
+];

@@ -1,0 +1,234 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "@/core/engine/pv-input";
+import { type PortSheet } from "@/core/plan";
+import { fieldSpecs } from "@/core/engine/units";
+import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
+import { type DeviceEditor } from "./device-editor";
+import { AddButton, RemoveButton } from "./ListButtons";
+import { basisWords, conversionWords, natureWords, outcomeWords, portHelp, trackerWords } from "./fields";
+
+type Props = { readonly editor: DeviceEditor; readonly port: PortSheet; readonly onField: (help: string) => void };
+type Tier = PortSheet["currentLimits"][number];
+type PlainField =
+  "maxV" | "minV" | "wakeV" | "batteryV" | "wakeMarginV" | "stayMarginV" | "maxW" | "batteryMaxA" | "pwmDropV";
+
+const maxTiers = 4;
+
+/** The data sheet of one port: window, current tiers, watts, waking. */
+export function PortForm({ editor, port, onField }: Props) {
+  const { modules } = editor.device;
+  const patch = (change: Partial<Omit<PortSheet, "id">>, gesture: string) =>
+    editor.setPort(port.id, change, `${port.id}:${gesture}`);
+  const quantity = (name: PlainField, label: string, placeholder: string) => (
+    <QuantityField
+      key={`${port.id}:${name}`}
+      label={label}
+      spec={fieldSpecs[name]}
+      value={port[name]}
+      onValue={(value) => patch({ [name]: value }, name)}
+      onDone={editor.done}
+      help={portHelp[name]}
+      placeholder={placeholder}
+      onFocus={() => onField(portHelp[name])}
+    />
+  );
+  const setTier = (at: number, change: Partial<Tier>, gesture: string) =>
+    patch(
+      { currentLimits: port.currentLimits.map((tier, k) => (k === at ? { ...tier, ...change } : tier)) },
+      `tier${at}:${gesture}`,
+    );
+  const addTier = () => {
+    const last = port.currentLimits[port.currentLimits.length - 1];
+    patch(
+      {
+        currentLimits: [
+          ...port.currentLimits,
+          // amps are for the person to type: until then the verdict asks for them
+          { fromV: last?.toV ?? null, toV: null, amps: null, nature: last?.nature ?? "drawsUpTo" },
+        ],
+      },
+      "addTier",
+    );
+    editor.done();
+  };
+
+  return (
+    <Box sx={{ display: "grid", gap: 1.5 }}>
+      <Grid columns={3}>
+        <TextLine
+          label="Port"
+          value={port.name}
+          most={80}
+          onValue={(name) => patch({ name }, "name")}
+          onDone={editor.done}
+        />
+        {quantity("maxV", "Max PV voltage", "needed")}
+        {quantity("minV", "Lowest volts", "not stated")}
+      </Grid>
+      <Grid columns={2}>
+        <ChoiceField
+          label="Max PV voltage applies to"
+          value={port.ceilingBasis}
+          options={ceilingBases.map((value) => ({ value, text: basisWords[value] }))}
+          onChoice={(ceilingBasis) => patch({ ceilingBasis }, "basis")}
+          help={portHelp.ceilingBasis}
+          onFocus={() => onField(portHelp.ceilingBasis)}
+        />
+        <ChoiceField
+          label="Over-voltage"
+          value={port.overVoltage}
+          options={overVoltageOutcomes.map((value) => ({ value, text: outcomeWords[value] }))}
+          onChoice={(overVoltage) => patch({ overVoltage }, "outcome")}
+          help={portHelp.overVoltage}
+          onFocus={() => onField(portHelp.overVoltage)}
+        />
+      </Grid>
+      <FieldGroup title="Current limits">
+        {port.currentLimits.length === 0 && (
+          <Box sx={{ fontSize: "0.875rem", mb: 1 }}>
+            None stated. Add the amps from the sheet; a second tier if it gives two.
+          </Box>
+        )}
+        <Box sx={{ display: "grid", gap: 1 }}>
+          {port.currentLimits.map((tier, k) => (
+            <Box
+              key={k}
+              role="group"
+              aria-label={`Current tier ${k + 1}`}
+              sx={{
+                display: "grid",
+                gap: 1,
+                gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: "1fr 1fr 1fr 1.4fr 44px" },
+                alignItems: "start",
+              }}
+            >
+              <QuantityField
+                label="Amps"
+                spec={fieldSpecs.amps}
+                value={tier.amps}
+                onValue={(amps) => setTier(k, { amps }, "amps")}
+                placeholder="needed"
+                onDone={editor.done}
+                help={portHelp.amps}
+                onFocus={() => onField(portHelp.amps)}
+              />
+              <QuantityField
+                label="from"
+                spec={fieldSpecs.fromV}
+                value={tier.fromV}
+                onValue={(fromV) => setTier(k, { fromV }, "from")}
+                onDone={editor.done}
+                help={portHelp.fromV}
+                placeholder="lowest"
+                onFocus={() => onField(portHelp.fromV)}
+              />
+              <QuantityField
+                label="to"
+                spec={fieldSpecs.toV}
+                value={tier.toV}
+                onValue={(toV) => setTier(k, { toV }, "to")}
+                onDone={editor.done}
+                help={portHelp.toV}
+                placeholder="max PV voltage"
+                onFocus={() => onField(portHelp.toV)}
+              />
+              <ChoiceField
+                label="Kind of limit"
+                value={tier.nature}
+                options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
+                onChoice={(nature) => setTier(k, { nature }, "nature")}
+                help={portHelp.nature}
+                onFocus={() => onField(portHelp.nature)}
+              />
+              <RemoveButton
+                label={`Remove current tier ${k + 1}`}
+                onClick={() =>
+                  patch({ currentLimits: port.currentLimits.filter((_, other) => other !== k) }, `removeTier${k}`)
+                }
+              />
+            </Box>
+          ))}
+        </Box>
+        {port.currentLimits.length < maxTiers && <AddButton onClick={addTier}>Add a tier</AddButton>}
+      </FieldGroup>
+      <FieldGroup title="Watts">
+        <Grid columns={2}>
+          {quantity("maxW", "Watt limit", "not stated")}
+          <ChoiceField
+            label="Kind of limit"
+            value={port.maxWNature}
+            options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
+            onChoice={(maxWNature) => patch({ maxWNature }, "wattNature")}
+            help={portHelp.maxWNature}
+            onFocus={() => onField(portHelp.maxWNature)}
+          />
+        </Grid>
+      </FieldGroup>
+      <FieldGroup title="Conversion">
+        <Grid columns={4}>
+          <ChoiceField
+            label="Works by"
+            value={port.conversion}
+            options={conversions.map((value) => ({ value, text: conversionWords[value] }))}
+            onChoice={(conversion) => patch({ conversion }, "conversion")}
+            help={portHelp.conversion}
+            onFocus={() => onField(portHelp.conversion)}
+          />
+          {port.conversion === "mppt" ? (
+            <ChoiceField
+              label="Tracker"
+              value={port.tracker}
+              options={trackers.map((value) => ({ value, text: trackerWords[value] }))}
+              onChoice={(tracker) => patch({ tracker }, "tracker")}
+              help={portHelp.tracker}
+              onFocus={() => onField(portHelp.tracker)}
+            />
+          ) : (
+            quantity("pwmDropV", "Drop", "0.5 assumed")
+          )}
+          {quantity("batteryMaxA", "Amps into battery", "not stated")}
+          {modules.length > 0 && (
+            <ChoiceField
+              label="Comes with"
+              value={port.moduleId ?? "device"}
+              options={[
+                { value: "device", text: "the device" },
+                ...modules.map(({ id, name }) => ({ value: id, text: name })),
+              ]}
+              onChoice={(chosen) => patch({ moduleId: chosen === "device" ? null : chosen }, "module")}
+              help={portHelp.moduleId}
+              onFocus={() => onField(portHelp.moduleId)}
+            />
+          )}
+        </Grid>
+      </FieldGroup>
+      <FieldGroup title="Waking">
+        <Grid columns={4}>
+          {quantity("wakeV", "Wakes at", "as lowest")}
+          {quantity("batteryV", "Battery", "none")}
+          {quantity("wakeMarginV", "Over battery to wake", "none")}
+          {quantity("stayMarginV", "Over battery to stay", "none")}
+        </Grid>
+      </FieldGroup>
+    </Box>
+  );
+}
+
+function Grid({ columns, children }: { columns: number; children: React.ReactNode }) {
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 1.25,
+        gridTemplateColumns: {
+          xs: columns > 2 ? "repeat(2, minmax(0, 1fr))" : "minmax(0, 1fr)",
+          sm: `repeat(${columns}, minmax(0, 1fr))`,
+        },
+      }}
+    >
+      {children}
+    </Box>
+  );
+}

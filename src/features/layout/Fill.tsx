@@ -1,0 +1,186 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { type Plan, type Surface } from "@/core/plan";
+import { baseOf, bodyOf, type FillAnswer, fillChanges, footprintOf, pointsOf, sizeOf } from "@/core/layout/roof";
+import { parkedIn } from "@/core/plan-model";
+import { type ShadeMap } from "@/core/wiring/year";
+import { useAsked } from "@/features/worker-hooks";
+import { useDesk } from "@/features/plan-session";
+import { TextButton, useUnits } from "@/ui";
+import { amount, counted } from "@/messages/en";
+import { pageMail } from "@/workers";
+import { Quantity } from "./Quantity";
+import style from "./space.module.css";
+import { viewOf } from "./view";
+
+type Props = {
+  readonly plan: Plan;
+  readonly surface: Surface;
+  readonly poseId: string;
+  readonly map: ShadeMap | null;
+};
+
+const schoolWords: Readonly<Record<FillAnswer["school"], { readonly title: string; readonly why: string }>> = {
+  most: { title: "Things first", why: "Most watts with all that is there, and to come, left free." },
+  minShade: { title: "Out of the shade", why: "Most of what the year’s shadows leave." },
+  oneKind: { title: "One kind", why: "Panels of one kind: one label, few connections, any of them in a row." },
+  inLine: { title: "In line", why: "One kind, all the same way round: straight rails, short cables." },
+  everyInch: { title: "Every inch", why: "Walkways and what is only to come are given up." },
+};
+
+/** Lays the plan’s panels where there is room, in ways that differ in what they are good for; a press takes one, undo takes it back. */
+export function Fill({ plan, surface, poseId, map }: Props) {
+  const desk = useDesk();
+  const system = useUnits();
+  const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
+  const [asManyAsFit, setAsMany] = useState(false);
+  const [seamMm, setSeam] = useState(20);
+  const kinds = plan.panels.filter((panel) => sizeOf(panel) !== null && panel.label.pmaxW !== null);
+  const chosen = kinds.filter(({ id }) => !without.has(id)).map(({ id }) => id);
+  const asked = useAsked<readonly FillAnswer[]>([surface.id, poseId, chosen.join()], (topic, progressed) =>
+    pageMail().ask(
+      "fill",
+      {
+        plan,
+        surfaceId: surface.id,
+        poseId,
+        parked: parkedIn(plan),
+        kinds: chosen.map((panelId) => ({ panelId, asManyAsFit })),
+        seamMm,
+        map,
+      },
+      { topic, lane: "patient", once: ["plan"], progressed },
+    ),
+  );
+  const { share, fault } = asked;
+  // what is laid is told of the chosen kinds: answers for others are none
+  const answers = asked.isOfNow ? asked.value : null;
+  const most = answers?.[0]?.watts ?? 0;
+  const take = (answer: FillAnswer) => {
+    desk.changeAll(fillChanges(plan, surface.id, chosen, answer, 40));
+    desk.set({ said: `${counted(answer.panels.length, "panel")} laid; undo takes it back.` });
+  };
+  return (
+    <Box sx={{ display: "grid", gap: 1 }}>
+      <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }} role="group" aria-label="Kinds to lay">
+        {kinds.map(({ id, label }) => (
+          <TextButton
+            key={id}
+            aria-pressed={!without.has(id)}
+            onClick={() =>
+              setWithout(
+                without.has(id) ? new Set([...without].filter((each) => each !== id)) : new Set([...without, id]),
+              )
+            }
+          >
+            {label.name}
+          </TextButton>
+        ))}
+      </Box>
+      <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", alignItems: "end" }}>
+        <Quantity
+          label="Between panels"
+          spec="gapMm"
+          value={seamMm}
+          onValue={setSeam}
+          help="So that each can expand and be lifted."
+        />
+        <TextButton aria-pressed={asManyAsFit} onClick={() => setAsMany(!asManyAsFit)}>
+          As many as fit
+        </TextButton>
+      </Box>
+      <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}>
+        {share === null ? (
+          <TextButton look="amber" disabled={chosen.length === 0} onClick={asked.ask}>
+            Fill for me
+          </TextButton>
+        ) : (
+          <>
+            <progress value={share} aria-label="Filling" />
+            <TextButton onClick={asked.cancel}>Stop</TextButton>
+          </>
+        )}
+      </Box>
+      {fault !== null && (
+        <p role="alert" style={{ margin: 0 }}>
+          It could not be worked out: {fault}.
+        </p>
+      )}
+      {answers !== null && answers.length === 0 && <p style={{ margin: 0 }}>None of these panels has room here.</p>}
+      {answers !== null && answers.length > 0 && (
+        <ul className={style["offers"]} aria-label="Ways to fill it">
+          {answers.map((answer) => (
+            <li key={answer.school}>
+              <Sketch plan={plan} surface={surface} answer={answer} />
+              <div className={style["offer"]}>
+                <strong>{schoolWords[answer.school].title}</strong>
+                {": "}
+                <span className="num">{amount(answer.watts, "W")}</span> with {counted(answer.panels.length, "panel")}.{" "}
+                {schoolWords[answer.school].why} {givesUp(answer, most)} {boundWords(answer)}
+                <TextButton onClick={() => take(answer)} aria-label={`Lay it so: ${schoolWords[answer.school].title}`}>
+                  Lay it so
+                </TextButton>
+              </div>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p style={{ margin: 0, fontSize: "0.8125rem" }}>
+        The kinds chosen are laid anew, the others stay. {amount(seamMm, "mm", system)} lie between panels.
+        {map === null ? " Go through the year’s shade first, and an answer out of the shade is offered too." : ""}
+      </p>
+    </Box>
+  );
+}
+
+function givesUp({ watts, keptShare, givenUp }: FillAnswer, most: number): string {
+  const parts = [
+    watts < most - 0.5 ? `${amount(most - watts, "W")} less than the most` : null,
+    givenUp.length > 0 ? `gives up ${givenUp.map((name) => `“${name}”`).join(", ")}` : null,
+    keptShare === null ? null : `shadows leave ${(100 * keptShare).toFixed(1)} % of its year`,
+  ].filter((part) => part !== null);
+  return parts.length === 0 ? "" : `${parts.join("; ").replace(/^./, (first) => first.toUpperCase())}.`;
+}
+
+function boundWords({ worthW, boundW, proved, school }: FillAnswer): string {
+  if (proved) return school === "most" ? "No other layout has more." : "";
+  return `No layout can have more than ${amount(boundW, "W")} (${((100 * boundW) / Math.max(1, worthW) - 100).toFixed(0)} % above).`;
+}
+
+/** The layout in small. */
+function Sketch({
+  plan,
+  surface,
+  answer,
+}: {
+  readonly plan: Plan;
+  readonly surface: Surface;
+  readonly answer: FillAnswer;
+}) {
+  const view = viewOf(surface, false);
+  const shapes = answer.panels.flatMap(({ panelId, xMm, yMm, turnedDeg }) => {
+    const panel = plan.panels.find(({ id }) => id === panelId);
+    const size = panel === undefined ? null : sizeOf(panel);
+    if (size === null) return [];
+    const { lengthMm: alongMm, widthMm: acrossMm } = size;
+    return [footprintOf({ xMm, yMm, alongMm, acrossMm, turnDeg: turnedDeg, tiltDeg: 0, tiltTowardsDeg: 0 })];
+  });
+  return (
+    <svg viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`} className={style["sketch"]} aria-hidden>
+      <path d={view.path(pointsOf(surface.outline))} className={style["outline"]} />
+      {plan.space.obstacles
+        .filter(({ surfaceId }) => surfaceId === surface.id)
+        .map((each) => (
+          <path key={each.id} d={view.path(baseOf(bodyOf(each)))} className={style["body"]} />
+        ))}
+      {shapes.map((shape, k) => (
+        <g key={k}>
+          <path d={view.path(shape)} className={style["glass"]} />
+          <path d={view.path(shape)} className={style["frame"]} />
+        </g>
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,70 @@
+"use client";
+
+import { useMemo } from "react";
+import { type Plan, type Wiring } from "@/core/plan";
+import { judgeRoof, type Placed } from "@/core/assessment";
+import { passes } from "@/core/checks";
+import { useDesk, useAssessment } from "@/features/plan-session";
+import { applyMend } from "@/features/checks";
+import { LevelMark, TextButton, useUnits } from "@/ui";
+import { counted, findingSentence, mendSentence } from "@/messages/en";
+import style from "./space.module.css";
+
+/** What the rules say of how panels lie in a pose. */
+export function useRoofFindings(plan: Plan, wiring: Wiring, poseId: string): readonly Placed[] {
+  const { space, panels, poses, mounts, site } = plan;
+  return useMemo(
+    () => judgeRoof(plan, wiring.lanes, poseId),
+    // what a layout depends on; a note typed moves no panel
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [space, panels, poses, mounts, site, wiring.lanes, poseId],
+  );
+}
+
+type Props = { readonly findings: readonly Placed[]; readonly panels: number };
+
+/** The same sentences as in the ledger, with its mends where it has them. */
+export function Judged({ findings, panels }: Props) {
+  const desk = useDesk();
+  const system = useUnits();
+  const assessment = useAssessment();
+  const told = findings.filter(({ level }) => !passes(level));
+  const passing = findings.filter(({ level }) => passes(level));
+  const mendsOf = (id: string) =>
+    assessment?.type === "assessed" ? (assessment.findings.find((each) => each.id === id)?.mends ?? []) : [];
+  return (
+    <>
+      {told.length === 0 && (
+        <p style={{ margin: 0 }}>
+          {panels === 0
+            ? "Nothing lies here yet."
+            : `${counted(panels, "panel lies", "panels lie")} here, and nothing is in the way.`}
+        </p>
+      )}
+      {told.length > 0 && (
+        <ul className={style["list"]} aria-label="What is wrong">
+          {told.map((finding) => (
+            <li key={finding.id}>
+              <LevelMark level={finding.level} size={16} />
+              <div>
+                {findingSentence(finding, system)}
+                <div className={style["mends"]}>
+                  {mendsOf(finding.id).map((mend) => (
+                    <TextButton key={mendSentence(mend)} look="amber" onClick={() => applyMend(desk, mend)}>
+                      {mendSentence(mend)}
+                    </TextButton>
+                  ))}
+                </div>
+              </div>
+            </li>
+          ))}
+        </ul>
+      )}
+      {passing.map((finding) => (
+        <p key={finding.id} style={{ margin: "6px 0 0" }}>
+          {findingSentence(finding, system)}
+        </p>
+      ))}
+    </>
+  );
+}

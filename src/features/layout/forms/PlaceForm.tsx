@@ -1,0 +1,173 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { pieceName, type Place, type Plan, poseIn } from "@/core/plan";
+import { placeIn, sizeOf } from "@/core/layout/roof";
+import { keyOf, standOf } from "@/core/engine/array";
+import { useDesk } from "@/features/plan-session";
+import { ChoiceField, TextButton } from "@/ui";
+import { MiddleFields, Quantity, Stated, two } from "../Quantity";
+
+type Props = { readonly plan: Plan; readonly place: Place; readonly poseId: string; readonly onGone: () => void };
+
+/** How much higher than another a panel lies that slides or folds over it, mm. */
+const overMm = 60;
+
+/** A panel on a surface, by its numbers; in a pose that has another place for it, there. */
+export function PlaceForm({ plan, place, poseId, onGone }: Props) {
+  const desk = useDesk();
+  const key = keyOf(place);
+  const ref = { panelId: place.panelId, piece: place.piece };
+  const refs = [ref];
+  const panel = plan.panels.find(({ id }) => id === place.panelId);
+  const size = panel === undefined ? null : sizeOf(panel);
+  const at = placeIn(place, poseId);
+  const stand = standOf(poseIn(plan, poseId), ref);
+  const pose = plan.poses.find(({ id }) => id === poseId);
+  const hasOwn = place.inPoses.some((each) => each.poseId === poseId);
+  const patch = (change: Partial<Pick<Place, "xMm" | "yMm" | "turnedDeg" | "gapMm">>, gesture: string) =>
+    desk.change({ type: "patchPlaces", refs, poseId, patch: change }, `place:${key}:${gesture}`);
+  const tilt = (change: { readonly tiltDeg?: number; readonly azimuthDeg?: number | null }) =>
+    desk.change({ type: "setStands", poseId, keys: [key], patch: change }, `place:${key}:tilt`);
+  const others = plan.space.places.filter((each) => each.surfaceId === place.surfaceId && keyOf(each) !== key);
+  const over = (otherKey: string, faceDown: boolean) => {
+    const other = others.find((each) => keyOf(each) === otherKey);
+    if (other === undefined) return;
+    const { xMm, yMm, turnedDeg, gapMm } = placeIn(other, poseId);
+    desk.changeAll([
+      {
+        type: "placeInPose",
+        ref,
+        poseId,
+        at: { xMm, yMm, turnedDeg, gapMm: gapMm + overMm, faceDown },
+      },
+      // what is covered gives nothing: the rules are told by the pose, the shadow by the drawing
+      { type: "setStands", poseId, keys: [keyOf(other)], patch: { light: [0] } },
+      ...(faceDown ? [{ type: "setStands", poseId, keys: [key], patch: { stance: "stowed" } } as const] : []),
+    ]);
+  };
+  const back = () => {
+    const pose = poseIn(plan, poseId);
+    const covered = others.filter((other) => {
+      const under = placeIn(other, poseId);
+      return under.xMm === at.xMm && under.yMm === at.yMm && standOf(pose, other).light.every((share) => share === 0);
+    });
+    desk.changeAll([
+      { type: "placeInPose", ref, poseId, at: null },
+      ...(covered.length === 0
+        ? []
+        : [{ type: "setStands", poseId, keys: covered.map(keyOf), patch: { light: [1] } } as const]),
+      ...(at.faceDown ? [{ type: "setStands", poseId, keys: [key], patch: { stance: "out" } } as const] : []),
+    ]);
+  };
+  return (
+    <Box sx={{ display: "grid", gap: 1 }}>
+      <strong>{pieceName(plan, key)}</strong>
+      <Box sx={two}>
+        <MiddleFields xMm={at.xMm} yMm={at.yMm} onPatch={patch} />
+        <Quantity
+          label="Turned"
+          spec="turnedDeg"
+          value={at.turnedDeg}
+          onValue={(turnedDeg) => patch({ turnedDeg }, "turn")}
+          help="Degrees clockwise; its longer edge points to the front at 0."
+        />
+        <Quantity
+          label="Above the roof"
+          spec="gapMm"
+          value={at.gapMm}
+          onValue={(gapMm) => patch({ gapMm }, "gap")}
+          help="From the surface to its back."
+        />
+        <Quantity
+          label="Tilted"
+          spec="tiltDeg"
+          value={stand.tiltDeg}
+          onValue={(tiltDeg) => tilt({ tiltDeg })}
+          help={`From level, in the pose “${pose?.name ?? ""}”.`}
+        />
+        <Stated
+          label="Tilted towards"
+          spec="azimuthDeg"
+          value={stand.azimuthDeg}
+          onValue={(azimuthDeg) => tilt({ azimuthDeg })}
+          help="Degrees from north by east. Empty: to the noon sun."
+          placeholder="noon sun"
+        />
+      </Box>
+      <ChoiceField
+        label="Its substrings run"
+        value={panel?.pieces.find(({ number }) => number === place.piece)?.substringsRun ?? "along"}
+        options={[
+          { value: "along", text: "along its longer edge" },
+          { value: "across", text: "across it" },
+        ]}
+        onChoice={(substringsRun) =>
+          desk.change({ type: "setPieces", panelId: place.panelId, numbers: [place.piece], patch: { substringsRun } })
+        }
+      />
+      {others.length > 0 && plan.poses.length > 0 && (
+        <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}>
+          {hasOwn ? (
+            <TextButton onClick={back}>Back to where it lies otherwise</TextButton>
+          ) : (
+            <>
+              <CoverChoice
+                label={`In “${pose?.name ?? ""}” slid over`}
+                plan={plan}
+                others={others}
+                onChoice={(other) => over(other, false)}
+              />
+              <CoverChoice
+                label={`In “${pose?.name ?? ""}” folded onto`}
+                plan={plan}
+                others={others}
+                onChoice={(other) => over(other, true)}
+              />
+            </>
+          )}
+        </Box>
+      )}
+      {size?.assumed === true && (
+        <Box sx={{ fontSize: "0.8125rem" }}>
+          Size or cells are not all on its label: drawn {Math.round(size.lengthMm)} × {Math.round(size.widthMm)} mm,{" "}
+          {size.cellsAlong} × {size.cellsAcross} cells assumed.
+        </Box>
+      )}
+      <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
+        <TextButton onClick={() => patch({ turnedDeg: (at.turnedDeg + 90) % 360 }, "quarter")}>
+          A quarter turn
+        </TextButton>
+        <TextButton
+          onClick={() => {
+            desk.change({ type: "liftPanels", refs });
+            onGone();
+          }}
+        >
+          Take it off
+        </TextButton>
+      </Box>
+    </Box>
+  );
+}
+
+type CoverProps = {
+  readonly label: string;
+  readonly plan: Plan;
+  readonly others: readonly Place[];
+  readonly onChoice: (key: string) => void;
+};
+
+function CoverChoice({ label, plan, others, onChoice }: CoverProps) {
+  return (
+    <Box sx={{ flex: "1 1 45%" }}>
+      <ChoiceField
+        label={label}
+        value=""
+        placeholder="no other"
+        options={others.map((each) => ({ value: keyOf(each), text: pieceName(plan, keyOf(each)) }))}
+        onChoice={onChoice}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,74 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { pieceName } from "@/core/plan";
+import { keyOf } from "@/core/engine/array";
+import { useDesk, usePlan } from "@/features/plan-session";
+import { StopFindings } from "@/features/checks";
+import { Columns, Region, TextButton } from "@/ui";
+import { Answers } from "./Answers";
+import { useReport } from "./facts";
+import style from "./mount.module.css";
+import { SaidOfIt } from "./SaidOfIt";
+
+/** What is said of a fixing, and what wind, weight and heat do to it. */
+export function ForcesSheet() {
+  const report = useReport();
+  return (
+    <Columns beside="minmax(0, 1fr)">
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <SaidOfIt />
+        <Pieces />
+      </Box>
+      <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Region title="Wind, weight and heat">
+          {report.held === null ? (
+            <p style={{ margin: 0 }}>It holds no panel whose size is known: press one, or say its size at Panels.</p>
+          ) : (
+            <Answers held={report.held} />
+          )}
+        </Region>
+        <Region title="What the rules say">
+          <StopFindings stop="mount" nothing="Nothing yet." />
+        </Region>
+      </Box>
+    </Columns>
+  );
+}
+
+/** Which panels it holds: pressed ones. One that something else held leaves it. */
+function Pieces() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const { fixing } = useReport();
+  const held = new Set(fixing.pieces.map(keyOf));
+  const all = plan.panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => ({ panelId: id, piece: number })));
+  const [announced, announce] = useState("");
+  return (
+    <Region title="Panels it holds">
+      <div className={style["pieces"]}>
+        {all.map((ref) => {
+          const key = keyOf(ref);
+          const isHeld = held.has(key);
+          return (
+            <TextButton
+              key={key}
+              aria-pressed={isHeld}
+              onClick={() => {
+                const pieces = isHeld ? fixing.pieces.filter((each) => keyOf(each) !== key) : [...fixing.pieces, ref];
+                desk.change({ type: "setFixing", fixing: { ...fixing, pieces } });
+                announce(`${pieceName(plan, key)} ${isHeld ? "let go" : "held"}`);
+              }}
+            >
+              {pieceName(plan, key)}
+            </TextButton>
+          );
+        })}
+      </div>
+      <span className="visually-hidden" role="status">
+        {announced}
+      </span>
+    </Region>
+  );
+}

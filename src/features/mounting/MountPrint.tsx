@@ -1,0 +1,112 @@
+"use client";
+
+import { mountReport, type MountReport, reportClock } from "@/core/mounting";
+import { roundOf } from "@/core/plan-model";
+import { surfacesUnder } from "@/core/mounting";
+import { poseIdOf, useAssessment, useDeskState, usePlan } from "@/features/plan-session";
+import { jobTable, surfacePapers } from "@/features/print-tables";
+import { levelWords, PrintTable, SvgPicture, useUnits } from "@/ui";
+import {
+  findingSentence,
+  gateWords,
+  materialName,
+  mountCautions,
+  schoolWords,
+  takenWords,
+  toolName,
+  windWords,
+} from "@/messages/en";
+import { clockTime, startOf } from "./times";
+import { useDaylight } from "./useDaylight";
+
+/** The job cards with boxes to tick, drawings of where it lies, what it takes, and what to take care of. */
+export function MountPrint() {
+  const plan = usePlan();
+  const system = useUnits();
+  const assessment = useAssessment();
+  const told =
+    assessment?.type === "assessed"
+      ? assessment.findings.filter(({ stop, level }) => stop === "mount" && level !== "good")
+      : [];
+  return (
+    <>
+      {plan.fixings.list.map((fixing) => (
+        <Card key={fixing.id} report={mountReport(plan, fixing, roundOf(plan))} />
+      ))}
+      {told.length > 0 && <h2>To do and to know</h2>}
+      {told.map((finding) => (
+        <p key={finding.id}>
+          {levelWords[finding.level]}: {findingSentence(finding, system)}
+        </p>
+      ))}
+      <h2>Take care</h2>
+      <ul>
+        {mountCautions.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </ul>
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.mount}</p>
+    </>
+  );
+}
+
+function Card({ report }: { readonly report: MountReport }) {
+  const plan = usePlan();
+  const system = useUnits();
+  const poseId = useDeskState(poseIdOf);
+  const { atMs } = useDeskState((state) => state.moment);
+  const { fixing, held, gates, tools, holeMm } = report;
+  const clock = reportClock(report, startOf(fixing, atMs), useDaylight());
+  return (
+    <section>
+      <h2>
+        {fixing.name}: {schoolWords[fixing.school].name.toLowerCase()}
+      </h2>
+      {surfacesUnder(plan, fixing).map((surface) => {
+        const { id, name, svg } = surfacePapers(plan, surface, poseId);
+        return <SvgPicture key={id} svg={svg} alt={`Drawing of ${name}`} />;
+      })}
+      <PrintTable
+        caption="Step by step"
+        head={["", "What", "How", "About"]}
+        rows={jobTable(report, clock.steps, system).map(({ isDone, what, how, toMs }) => [
+          isDone ? "☑" : "☐",
+          what,
+          how,
+          clockTime(toMs, atMs),
+        ])}
+      />
+      {clock.driveMs !== null && (
+        <p>
+          Left alone, and not driven, before {clockTime(clock.driveMs, atMs)}
+          {clock.curedMs === null ? "" : `; cured through ${clockTime(clock.curedMs, atMs)}`}.
+        </p>
+      )}
+      <PrintTable
+        caption="Measured twice, from the left and from the back edge"
+        head={["What", "The plan has it", "First", "Second"]}
+        rows={gates.map(({ gate, planned, first, second, passedOver }) => {
+          const at = (place: { readonly fromLeftMm: number; readonly fromBackMm: number } | null) =>
+            place === null ? "" : `${place.fromLeftMm} / ${place.fromBackMm} mm`;
+          return [
+            gateWords[gate].name,
+            at(planned),
+            first === null && passedOver !== null ? "passed over" : at(first),
+            at(second),
+          ];
+        })}
+      />
+      {held !== null && (
+        <>
+          <PrintTable
+            caption="Materials"
+            head={["What", "Takes", "Got"]}
+            rows={held.takes.map((taken) => [materialName(taken, system), takenWords(taken, system), "☐"])}
+          />
+          <p>Tools: {tools.map((tool) => toolName(tool, holeMm, system)).join("; ")}.</p>
+          <p>Reckoned with {windWords(held.load, system)}.</p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,46 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import { usePlan } from "@/features/plan-session";
+import { SheetTabs } from "@/ui";
+import { Choose } from "./Choose";
+import { MountFacts, useMount } from "./facts";
+import { JobCard } from "./JobCard";
+import { WhichFixing } from "./WhichFixing";
+
+const Forces = dynamic(() => import("./ForcesSheet").then((part) => part.ForcesSheet));
+const Takes = dynamic(() => import("./TakesSheet").then((part) => part.TakesSheet));
+const Skins = dynamic(() => import("./SkinsSheet").then((part) => part.SkinsSheet));
+
+/** How panels are fixed, once: the job with its clock and its gates, what wind and heat do to it, what it takes. */
+export function MountStop() {
+  const { fixings } = usePlan();
+  return (
+    <MountFacts>
+      {fixings.list.length === 0 ? (
+        <Choose />
+      ) : (
+        <>
+          <WhichFixing />
+          <Shown />
+        </>
+      )}
+    </MountFacts>
+  );
+}
+
+function Shown() {
+  const { report } = useMount();
+  if (report === null) return <Choose />;
+  return (
+    <SheetTabs
+      name="Mount"
+      sheets={[
+        { id: "job", name: "Job card", View: JobCard },
+        { id: "forces", name: "Wind and heat", View: Forces },
+        { id: "takes", name: "What it takes", View: Takes },
+        { id: "skins", name: "Skins", View: Skins },
+      ]}
+    />
+  );
+}

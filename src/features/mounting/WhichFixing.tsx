@@ -1,0 +1,23 @@
+"use client";
+
+import { usePlan } from "@/features/plan-session";
+import { sheetStyle, TextButton } from "@/ui";
+import { useMount } from "./facts";
+
+/** Which panels, held in which way, are looked at. */
+export function WhichFixing() {
+  const { fixings } = usePlan();
+  const { report, choose } = useMount();
+  return (
+    <div className={sheetStyle["choices"]} role="group" aria-label="Ways these panels are held">
+      {fixings.list.map(({ id, name }) => (
+        <TextButton key={id} aria-pressed={id === report?.fixing.id} onClick={() => choose(id)}>
+          {name}
+        </TextButton>
+      ))}
+      <TextButton look="plain" aria-pressed={report === null} onClick={() => choose(null)}>
+        Another way
+      </TextButton>
+    </div>
+  );
+}

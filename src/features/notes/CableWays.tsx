@@ -1,0 +1,38 @@
+"use client";
+
+import Typography from "@mui/material/Typography";
+import { panelsOn, wayLength, wayLine } from "@/core/layout/roof";
+import { parkedIn } from "@/core/plan-model";
+import { poseIdOf, useDeskState, usePlan } from "@/features/plan-session";
+import { useUnits } from "@/ui";
+import { amount } from "@/messages/en";
+
+/** Cable ways measured at Space, for who chooses the cables. */
+export function CableWays() {
+  const plan = usePlan();
+  const system = useUnits();
+  const poseId = useDeskState(poseIdOf);
+  const { ways, surfaces } = plan.space;
+  if (ways.length === 0) return null;
+  const lengths = ways.flatMap((way) => {
+    const surface = surfaces.find(({ id }) => id === way.surfaceId);
+    if (surface === undefined) return [];
+    const panels = panelsOn(plan, surface, poseId, parkedIn(plan));
+    return [{ way, ...wayLength(way, wayLine(way, plan, panels)) }];
+  });
+  return (
+    <>
+      <Typography variant="h2" component="h3">
+        Measured at Space
+      </Typography>
+      <ul aria-label="Cable ways">
+        {lengths.map(({ way, cutMm }) => (
+          <li key={way.id}>
+            {way.name}: <span className="num">{amount(cutMm, "mm", system)}</span> each for plus and minus,{" "}
+            {way.slackPct} % slack in it
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,48 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { type Stop } from "@/core/plan";
+import { useDesk, usePlan } from "@/features/plan-session";
+
+const maxCharacters = 5000;
+
+/** Ruled paper for what one wants to write at a stop. `id`: of the field, for its label. */
+export function NotesField({ stop, id, tall = false }: { stop: Stop; id: string; tall?: boolean }) {
+  const desk = useDesk();
+  const text = usePlan().notes[stop];
+  return (
+    <>
+      <Box
+        component="textarea"
+        id={id}
+        value={text}
+        maxLength={maxCharacters}
+        onChange={(event: React.ChangeEvent<HTMLTextAreaElement>) =>
+          desk.change({ type: "setNote", stop, text: event.target.value }, `note:${stop}`)
+        }
+        onBlur={desk.endGesture}
+        sx={{
+          width: "100%",
+          minHeight: tall ? 420 : 120,
+          resize: "vertical",
+          font: "inherit",
+          fontSize: "1rem",
+          lineHeight: "30px",
+          color: "var(--ink)",
+          border: "1px solid var(--line-strong)",
+          borderLeft: "5px double var(--line-strong)",
+          px: 2,
+          py: 0,
+          bgcolor: "var(--sheet)",
+          backgroundImage: "linear-gradient(to bottom, transparent 29px, var(--line) 29px)",
+          backgroundSize: "100% 30px",
+          backgroundAttachment: "local",
+        }}
+      />
+      <Box sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
+        Saved by itself with the plan.{" "}
+        {text.length > maxCharacters * 0.9 ? `${text.length} of ${maxCharacters} characters.` : ""}
+      </Box>
+    </>
+  );
+}

@@ -1,8 +1,0 @@
-import { type MountReport, type Timed } from "@/core/mount";
-import { type UnitSystem } from "@/core/units";
-import { mountStepWords } from "@/words";
-
-/** The steps of a fixing in words: what, how, and whether it is done. */
-export function jobTable(report: MountReport, steps: readonly Timed[], system: UnitSystem) {
-  return steps.map(({ step, isDone, toMs }) => ({ step, isDone, toMs, ...mountStepWords(step, report, system) }));
-}

@@ -1,0 +1,134 @@
+"use client";
+
+import Autocomplete from "@mui/material/Autocomplete";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import TextField from "@mui/material/TextField";
+import { useRouter } from "next/navigation";
+import { useEffect, useMemo, useState } from "react";
+import { browserClient, type PlanSummary } from "@/api";
+import { passes } from "@/core/checks";
+import { placePrefix, ruleTitle, visible } from "@/messages/en";
+import { type Action } from "./actions";
+import { useActionSources, useDesk, useStops } from "./DeskProvider";
+
+/** Ctrl or Cmd + K finds anything: what can be done here, stops, panels, findings, other plans. */
+export function Palette() {
+  const [open, setOpen] = useState(false);
+  useEffect(() => onPaletteKey(() => setOpen(true)), []);
+  return open ? <Search onClose={() => setOpen(false)} /> : null;
+}
+
+function Search({ onClose }: { onClose: () => void }) {
+  const here = useHere();
+  const plans = useOtherPlans();
+  const found = useMemo(() => [...here, ...plans], [here, plans]);
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      // the list inside would keep Escape for itself
+      onKeyDownCapture={({ key }) => key === "Escape" && onClose()}
+      transitionDuration={0}
+      aria-label="Find anything"
+      fullWidth
+      maxWidth="sm"
+    >
+      {/* above the list, which lies over all that is below the field */}
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+      <DialogContent>
+        <Autocomplete
+          open
+          autoHighlight
+          options={found}
+          groupBy={({ of }) => of}
+          getOptionLabel={({ words, press }) => (press === null ? words : `${words} (${press})`)}
+          getOptionKey={({ of, words }) => `${of}: ${words}`}
+          onChange={(_, action) => {
+            onClose();
+            action?.run();
+          }}
+          renderInput={(params) => (
+            <TextField {...params} autoFocus label="Find an action, a stop, a panel, a finding, a plan" />
+          )}
+        />
+      </DialogContent>
+    </Dialog>
+  );
+}
+
+/** What can be done and gone to in this plan, as it is when the search is opened. */
+function useHere(): readonly Action[] {
+  const sources = useActionSources();
+  const stops = useStops();
+  const desk = useDesk();
+  const router = useRouter();
+  const [here] = useState(() => {
+    const { planId, history, judgement } = desk.now();
+    const goTo = (stop: string) => () => router.push(`/plan/${planId}/${stop}`);
+    const assessment = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
+    return [
+      ...[...sources].flatMap((source) => source()),
+      ...stops.map(({ id, name }, k): Action => ({
+        of: "Stops",
+        words: name,
+        press: `Alt ${k + 1}`,
+        run: goTo(id),
+      })),
+      ...(assessment?.findings ?? []).map((finding): Action => ({
+        of: passes(finding.level) ? "Findings that pass" : "Findings",
+        words: `${assessment === null ? "" : placePrefix(assessment, finding)}${ruleTitle(finding.rule)}`,
+        press: null,
+        run: () => desk.set({ ledgerOpen: true, litFinding: finding.id, soughtFinding: finding.id }),
+      })),
+      ...stops.flatMap(({ id, name, search }) =>
+        (search?.(history.present) ?? []).map((words): Action => ({
+          of: `${name} of this plan`,
+          words,
+          press: null,
+          run: goTo(id),
+        })),
+      ),
+    ];
+  });
+  return here;
+}
+
+function useOtherPlans(): readonly Action[] {
+  const router = useRouter();
+  const [plans, setPlans] = useState<readonly PlanSummary[]>([]);
+  useEffect(() => {
+    let gone = false;
+    void browserClient.listPlans().then((result) => {
+      if (!gone && result.type === "ok") setPlans(result.value);
+    });
+    return () => {
+      gone = true;
+    };
+  }, []);
+  return useMemo(
+    () =>
+      plans.map(({ id, name }) => ({
+        of: "Plans",
+        words: visible(name),
+        press: null,
+        run: () => router.push(`/plan/${id}/wire`),
+      })),
+    [plans, router],
+  );
+}
+
+/** Wherever the focus is. */
+function onPaletteKey(open: () => void): () => void {
+  const listen = (event: KeyboardEvent) => {
+    if (!(event.ctrlKey || event.metaKey) || event.altKey || event.shiftKey || event.key.toLowerCase() !== "k") return;
+    event.preventDefault();
+    open();
+  };
+  window.addEventListener("keydown", listen);
+  return () => window.removeEventListener("keydown", listen);
+}

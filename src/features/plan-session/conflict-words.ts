@@ -1,0 +1,165 @@
+import { type PartDifference, type PlanFault, type Side, stops } from "@/core/plan";
+import { trueMinus, stopNames } from "@/messages/en";
+
+export const changedByWords: Readonly<Record<PartDifference["changedBy"], string>> = {
+  mine: "changed here only",
+  theirs: "changed there only",
+  both: "changed on both sides",
+  unknown: "not known who changed it",
+};
+
+/** What a part is, with its own name where it has one. */
+export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
+  switch (kind) {
+    case "name":
+      return "Name of the plan";
+    case "site":
+      return `Site: ${placeWords(id)}`;
+    case "panel":
+      return `Panel: ${nameIn(mine, "label") ?? nameIn(theirs, "label") ?? id}`;
+    case "input":
+      return `Input: ${nameIn(mine, "device") ?? nameIn(theirs, "device") ?? id}`;
+    case "wiring":
+      return `Wiring: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
+    case "pose":
+      return `Pose: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
+    case "mount":
+      return `Mount: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
+    case "need":
+      return `Need: ${placeWords(id)}`;
+    case "space":
+      return `Space: ${placeWords(id)}`;
+    case "school":
+      return `School: ${placeWords(id)}`;
+    case "fixing":
+      return `Fixing: ${placeWords(id)}`;
+    case "protect":
+      return `Protect: ${placeWords(id)}`;
+    case "shopping":
+      return `Shopping: ${placeWords(id)}`;
+    case "note":
+      return `Notes at ${stopNames[stops.find((stop) => stop === id) ?? "need"]}`;
+  }
+}
+
+/** What a side says of a part where the two differ, one line a place; lists of rows are counted rather than spelt out. */
+export function differenceWords({ kind, mine, theirs, paths }: PartDifference, side: Side): string[] {
+  const value = side === "mine" ? mine : theirs;
+  if (kind === "site" || kind === "school" || kind === "shopping")
+    return [value === null ? "not stated" : shown(value)];
+  if (value === null) return ["not in this version"];
+  if (paths.length === 0) return ["only in this version"];
+  const lines = new Set(
+    paths.map((path) => {
+      if (path === "(all)") return shown(value);
+      if (kind === "wiring" && path.startsWith("lanes")) return lanesWords(value);
+      if (kind === "wiring" && (path.startsWith("rowsGiven") || path.startsWith("runs") || path.startsWith("guards")))
+        return lanesWords(value);
+      if (kind === "pose" && path.startsWith("stands")) return standsWords(value);
+      if (kind === "panel" && (path.startsWith("pieces") || path === "given")) return piecesWords(value);
+      return `${placeWords(path)}: ${shown(valueAt(value, path))}`;
+    }),
+  );
+  const [...all] = lines;
+  return all.length > maxLines ? [...all.slice(0, maxLines), `and ${all.length - maxLines} more`] : all;
+}
+
+const maxLines = 6;
+const maxText = 80;
+
+export function mergeFaultWords(fault: PlanFault): string {
+  const why = fault.type === "invalid" ? fault.problem : "they do not make a plan that can be read";
+  return `These choices do not fit together: ${why}. Take parts that need each other from the same side.`;
+}
+
+const fieldNames: Readonly<Record<string, string>> = {
+  vocV: "Voc, V",
+  iscA: "Isc, A",
+  vmpV: "Vmp, V",
+  impA: "Imp, A",
+  pmaxW: "Pmax, W",
+  poseIds: "poses it is used in",
+  recordLowC: "record low, °C",
+  recordHighC: "record high, °C",
+  latitudeDeg: "latitude",
+  maxV: "highest volts",
+  minV: "lowest volts",
+  maxW: "watt limit",
+  note: "note",
+  name: "name",
+  weightKg: "weight, kg",
+  price: "price",
+  lengthMm: "length, mm",
+  widthMm: "width, mm",
+};
+
+/** "label.vocV" as "Voc, V"; a field without words of its own by its name. */
+function placeWords(path: string): string {
+  const field = path.split(".").findLast((part) => !/^\d+$/.test(part)) ?? path;
+  return fieldNames[field] ?? field.replace(/([a-z])([A-Z0-9])/g, "$1 $2").toLowerCase();
+}
+
+/** How many panels of a kind there are. */
+function piecesWords(panel: unknown): string {
+  const pieces = valueAt(panel, "pieces");
+  const told = Array.isArray(pieces) ? pieces.filter((piece) => count(piece, /"own":\[(?!\])/g) > 0).length : 0;
+  const own = told > 0 ? `, ${told} with a label of its own` : "";
+  return `how many: ${Array.isArray(pieces) ? pieces.length : 0}${own}`;
+}
+
+/** How many panels a pose has that are not simply out in the light. */
+function standsWords(pose: unknown): string {
+  const stands = valueAt(pose, "stands");
+  const words = turnedWords(stands);
+  return words.length === 0 ? "every panel out, flat and in full light" : words.join(", ");
+}
+
+function turnedWords(value: unknown): string[] {
+  const states = [
+    [/"stance":"stowed"/g, "stowed"],
+    [/"tiltDeg":-?[1-9]/g, "tilted"],
+    [/"light":\[(?!1\])/g, "shaded"],
+  ] as const;
+  return states.flatMap(([pattern, word]) => {
+    const found = count(value, pattern);
+    return found > 0 ? [`${found} ${word}`] : [];
+  });
+}
+
+/** How many panels each lane of a wiring has, row by row, and how many of them are taken out. */
+function lanesWords(wiring: unknown): string {
+  const lanes = valueAt(wiring, "lanes");
+  if (!Array.isArray(lanes) || lanes.length === 0) return "wired: nothing";
+  const words = lanes.map((lane, k) => {
+    const rows = valueAt(lane, "rows");
+    const panels = Array.isArray(rows) ? rows.map((row) => count(row, /"type":"panel"/g)).join(" + ") : "0";
+    const out = count(lane, /"joinedPast":true/g);
+    return `lane ${k + 1}: ${panels} panels${out > 0 ? `, ${out} taken out` : ""}`;
+  });
+  return `wired: ${words.join("; ")}`;
+}
+
+function count(value: unknown, pattern: RegExp): number {
+  return (JSON.stringify(value).match(pattern) ?? []).length;
+}
+
+function shown(value: unknown): string {
+  if (value === null || value === undefined || value === "") return "nothing";
+  if (typeof value === "number") return trueMinus(String(value));
+  const text = typeof value === "string" ? value : JSON.stringify(value);
+  return text.length > maxText ? `${text.slice(0, maxText)}…` : text;
+}
+
+function nameIn(value: unknown, inside?: string): string | null {
+  const name = valueAt(value, inside === undefined ? "name" : `${inside}.name`);
+  return typeof name === "string" ? name : null;
+}
+
+function valueAt(value: unknown, path: string): unknown {
+  return path
+    .split(".")
+    .reduce<unknown>(
+      (at, key) => (typeof at === "object" && at !== null ? (at as Record<string, unknown>)[key] : undefined),
+      value,
+    );
+}

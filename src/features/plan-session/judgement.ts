@@ -1,0 +1,17 @@
+import { type Plan } from "@/core/plan";
+import { type Assessment, type TileStates } from "@/core/assessment";
+import { type SkyName } from "@/core/engine/sky";
+
+/** What is known of one revision of the document. It grows as answers come; a newer revision replaces it whole. */
+export type Judgement = {
+  readonly plan: Plan;
+  readonly wiringId: string;
+  readonly assessment: Assessment;
+  /** The sky and the pose looked at, and what each panel does in them. */
+  readonly sky: SkyName;
+  readonly poseId: string;
+  readonly tiles: TileStates;
+  readonly mends: "searching" | "found";
+  /** Wirings tried so far, when the search takes long enough to say so. */
+  readonly tried: number;
+};

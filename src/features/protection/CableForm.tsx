@@ -1,0 +1,241 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { cablePlaces, dropLimitOf, layings, maxAmps, mustCarry, sizeNames, sizesOf } from "@/core/engine/cable";
+import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/protection/cabling";
+import { type Plan, type Run, sameEnd } from "@/core/plan";
+import { fieldSpecs } from "@/core/engine/units";
+import { cablePrice, conduitFor, type LaneReport } from "@/core/protection/diagram";
+import { useDesk, useWiring } from "@/features/plan-session";
+import { Facts, ChoiceField, TextButton, useUnits, sheetStyle } from "@/ui";
+import {
+  amount,
+  given,
+  layingWords,
+  lengthWords,
+  money,
+  partNames,
+  percent,
+  placeWords,
+  sizeWords,
+} from "@/messages/en";
+import { LengthField, StatedField } from "./forms";
+import { patchRun } from "./runs";
+
+type Props = {
+  readonly plan: Plan;
+  readonly run: ResolvedRun;
+  readonly lane: LaneReport | null;
+  /** What its watts lost add up to in a year; null while that is not known. */ readonly yearKwh: number | null;
+};
+
+/** One cable: how long, where it lies, how thick; what it carries and what it loses. */
+export function CableForm({ plan, run, lane, yearKwh }: Props) {
+  const desk = useDesk();
+  const system = useUnits();
+  const { ask, advised, lengthMm, lengthBy } = run;
+  // what is typed is the plan's at once; what is worked out of it follows
+  const said = useWiring().runs.find(({ from, to }) => sameEnd(from, run.from) && sameEnd(to, run.to)) ?? null;
+  const how = said?.how ?? run.how;
+  const patch = (change: Partial<Run>, gesture?: string) => patchRun(desk, run, change, gesture);
+  const size = sizeThatCounts(run);
+  const loss = lossThatCounts(run);
+  const ways = plan.space.ways;
+  // sizes of the school first, AWG and mm² both
+  const usual = ask === null ? [] : sizesOf(ask).map(({ name }) => name);
+  const sizes = [...usual, ...sizeNames.filter((name) => !usual.includes(name))];
+  const maxA = ask === null || size === null ? null : maxAmps(size.size, ask);
+  const row = run.from.type === "row" ? run.from.rowId : null;
+  const number = lane?.rows.find(({ rowId }) => rowId === row)?.number;
+  return (
+    <Box sx={{ display: "grid", gap: 1 }}>
+      <strong>{number === undefined ? partNames[run.part] : `Cable of string ${number}`}</strong>
+      <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
+        <LengthField
+          label="Length, one way"
+          valueMm={said?.lengthMm ?? null}
+          onValueMm={(next) => patch({ lengthMm: next }, "length")}
+          placeholder={
+            lengthBy === "way"
+              ? `${(lengthMm / 1000).toFixed(1)} by its route`
+              : `${(lengthMm / 1000).toFixed(1)} assumed`
+          }
+          help="One-way length along the route. The + and the − cable each have this length."
+        />
+        <ChoiceField
+          label="Where it lies"
+          value={run.where}
+          options={cablePlaces.map((value) => ({ value, text: placeWords[value] }))}
+          // what is in the ground is buried there, and nothing else is
+          onChoice={(where) =>
+            patch({ where, how: where === "ground" ? "buried" : how === "buried" ? "touching" : how })
+          }
+        />
+        <ChoiceField
+          label="How it is laid"
+          value={how}
+          options={layings.map((value) => ({ value, text: layingWords[value] }))}
+          onChoice={(next) =>
+            patch({ how: next, where: next === "buried" ? "ground" : run.where === "ground" ? "outside" : run.where })
+          }
+        />
+        <StatedField
+          label="Circuits together"
+          spec={fieldSpecs.circuits}
+          value={said?.circuits ?? null}
+          onValue={(circuits) => patch({ circuits }, "circuits")}
+          placeholder={`${run.circuits} assumed`}
+          help="Circuits (a + and a − cable each) in the same conduit, duct or bundle, this one counted."
+        />
+        {ask?.book === "land" && (
+          <ChoiceField
+            label="Terminals marked"
+            value={String(run.terminalC)}
+            options={[
+              { value: "60", text: "60 °C, or not marked" },
+              { value: "75", text: "75 °C" },
+            ]}
+            onChoice={(value) => patch({ terminalC: value === "75" ? 75 : 60 })}
+          />
+        )}
+        <ChoiceField
+          label="Size"
+          value={said?.size ?? "advised"}
+          options={[
+            {
+              value: "advised",
+              text: advised === null ? "no listed size is enough" : `${sizeWords(advised.size.name)}, as advised`,
+            },
+            ...sizes.map((name) => ({ value: name, text: sizeWords(name) })),
+          ]}
+          onChoice={(value) => patch({ size: value === "advised" ? null : value })}
+        />
+        <ChoiceField
+          label="Use"
+          value={(said?.portable ?? ask?.isPortable) === true ? "portable" : "fixed"}
+          options={[
+            { value: "fixed", text: "fixed" },
+            { value: "portable", text: "portable lead, put away again" },
+          ]}
+          onChoice={(value) => patch({ portable: value === "portable" })}
+        />
+        {ways.length > 0 && (
+          <ChoiceField
+            label="Route on the roof plan"
+            value={said?.wayId ?? "none"}
+            options={[{ value: "none", text: "no route" }, ...ways.map(({ id, name }) => ({ value: id, text: name }))]}
+            onChoice={(value) =>
+              patch({ wayId: value === "none" ? null : value, ...(value === "none" ? {} : { lengthMm: null }) })
+            }
+          />
+        )}
+      </Box>
+      {ask === null && (
+        <p style={{ margin: 0 }}>Its current is not known yet: complete the labels at Panels and Controller.</p>
+      )}
+      {ask !== null && (
+        <Facts
+          facts={[
+            ["Must carry", amount(mustCarry(ask), "A")],
+            [
+              "Can carry there (ampacity)",
+              maxA === null
+                ? `no table for ${given(Math.round(ask.ambientC), "°C", system)} and ${ask.circuits === 1 ? "one circuit" : `${ask.circuits} circuits`}`
+                : `${amount(maxA, "A")} at ${given(Math.round(ask.ambientC), "°C", system)}`,
+            ],
+            ...(how !== "conduit" || size === null ? [] : conduitFacts(size.size.areaMm2)),
+            ...(loss === null
+              ? []
+              : ([
+                  [
+                    `Voltage drop in full sun${lengthBy === "assumed" ? ", at the assumed length" : ""}`,
+                    `${size === null ? `with the thickest, ${sizeWords(loss.size.name)}: ` : ""}${amount(loss.dropV, "V")}, ${percent(loss.dropPct)} (at most ${percent(dropLimitOf(ask))}), ${amount(loss.lossW, "W")}`,
+                  ],
+                  ...(yearKwh === null
+                    ? []
+                    : [
+                        [
+                          "In a year",
+                          `${yearKwh.toFixed(1)} kWh${plan.protect.kwhPrice === null ? "" : `, ${money(yearKwh * plan.protect.kwhPrice, plan.protect.currency)}`}`,
+                        ] as const,
+                      ]),
+                ] as const)),
+          ]}
+        />
+      )}
+      {run.part === "trunk" && lane !== null && <ThickerOrMore lane={lane} run={run} plan={plan} />}
+      {said !== null && (
+        <div className={sheetStyle["buttons"]}>
+          <TextButton
+            onClick={() => {
+              const wiring = desk
+                .now()
+                .history.present.wirings.find(({ runs }) => runs.some(({ id }) => id === said.id));
+              if (wiring !== undefined) desk.change({ type: "removeRun", wiringId: wiring.id, runId: said.id });
+            }}
+          >
+            Reset this cable
+          </TextButton>
+        </div>
+      )}
+    </Box>
+  );
+}
+
+/** The conduit for both conductors, and how full it is. */
+function conduitFacts(areaMm2: number): readonly (readonly [string, string])[] {
+  const conduit = conduitFor(2, areaMm2);
+  return [
+    [
+      "Conduit for both",
+      conduit === null
+        ? "no conduit is wide enough"
+        : `${conduit.nominalMm} mm, ${conduit.fullPct.toFixed(0)} % full of at most 31 %`,
+    ],
+  ];
+}
+
+/** Thicker cable, or one more in series: both answers side by side. */
+function ThickerOrMore({
+  lane,
+  run,
+  plan,
+}: {
+  readonly lane: LaneReport;
+  readonly run: ResolvedRun;
+  readonly plan: Plan;
+}) {
+  const desk = useDesk();
+  const system = useUnits();
+  const facts = lane.thickerOrMore;
+  if (facts === null) return null;
+  const { lossW, thicker, more } = facts;
+  const fits = more !== null && (more.ceilingV === null || more.coldV <= more.ceilingV);
+  const extra =
+    thicker === null ? 0 : ((2 * thicker.lengthMm) / 1000) * (cablePrice(thicker.areaMm2) - cablePrice(thicker.nowMm2));
+  return (
+    <Box sx={{ borderTop: "1px solid var(--line)", pt: 1 }}>
+      <strong>Thicker cable, or one more in series?</strong>
+      <p style={{ margin: "4px 0" }}>
+        Together these cables lose {amount(lossW, "W")} in full sun.
+        {thicker === null
+          ? " There is no thicker one."
+          : ` With ${sizeWords(thicker.size)} it is ${amount(thicker.lossW, "W")}, for about ${money(extra, plan.protect.currency)} more over ${lengthWords(2 * thicker.lengthMm, system)}.`}
+        {more === null
+          ? ""
+          : ` With ${more.series} in each string it is ${amount(more.lossW, "W")}${more.left > 0 ? `, ${more.left} left on the shelf` : ""}: ${amount(more.coldV, "V")} on the coldest dawn, ${
+              more.ceilingV === null
+                ? "and the max PV voltage is not known"
+                : fits
+                  ? `below the max PV voltage of ${given(more.ceilingV, "V")}`
+                  : `above the max PV voltage of ${given(more.ceilingV, "V")}: not allowed`
+            }.`}
+      </p>
+      {thicker !== null && (
+        <TextButton onClick={() => patchRun(desk, run, { size: thicker.size })}>
+          Use {sizeWords(thicker.size)}
+        </TextButton>
+      )}
+    </Box>
+  );
+}

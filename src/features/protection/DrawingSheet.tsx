@@ -1,0 +1,126 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { type Part, type ProtectReport } from "@/core/protection/diagram";
+import { type Finding } from "@/core/assessment";
+import { type Level, levels } from "@/core/checks";
+import { useAssessment } from "@/features/plan-session";
+import { StopFindings } from "@/features/checks";
+import { Columns, Region, TextButton } from "@/ui";
+import { Chosen } from "./Chosen";
+import { Drawing } from "./Drawing";
+import { Exports } from "./Exports";
+import { useProtect } from "./facts";
+import { runOfPart } from "./runs";
+import { useYearLoss } from "./useYearLoss";
+import { Wirings } from "./Wirings";
+
+/** The drawing is the page: press a cable, a joint, a fuse to read and change it. */
+export function DrawingSheet() {
+  const { report, of: plan, diagram, fault } = useProtect();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const assessment = useAssessment();
+  const yearKwhOf = useYearLoss(report);
+  const told = useMemo(
+    () =>
+      report === null || assessment?.type !== "assessed"
+        ? new Map<string, Level>()
+        : levelsOf(report, assessment.findings),
+    [report, assessment],
+  );
+  const beside = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // one under the other, what was pressed would open out of sight
+    if (chosen !== null && window.matchMedia("(max-width: 899px)").matches)
+      beside.current?.scrollIntoView({ block: "start", behavior: "instant" });
+  }, [chosen]);
+  const part = report?.assembly.parts.find(({ id }) => id === chosen) ?? null;
+  if (fault !== null)
+    return <p>The drawing could not be made ({fault}). The plan is safe; change something to try again.</p>;
+  if (report !== null && report.assembly.parts.length === 0)
+    return <p>Nothing is wired yet. Join panels to an input at Wire: then they are drawn here, cable by cable.</p>;
+  return (
+    <>
+      <Wirings />
+      <Columns beside="390px">
+        <Box sx={{ minWidth: 0, display: "grid", gap: 1 }}>
+          {diagram === null ? (
+            <p role="status">Drawing it…</p>
+          ) : (
+            <Drawing diagram={diagram} chosen={chosen} onChoose={setChosen} levels={told} />
+          )}
+          {diagram !== null && report !== null && plan !== null && (
+            <Exports plan={plan} report={report} diagram={diagram} />
+          )}
+        </Box>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          {part !== null && plan !== null && report !== null && (
+            <div ref={beside} style={{ scrollMarginTop: 150 }}>
+              <Region title="What is chosen" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
+                <Chosen plan={plan} report={report} part={part} yearKwhOf={yearKwhOf} />
+              </Region>
+            </div>
+          )}
+          <Region title="To do and to know">
+            <StopFindings
+              stop="protect"
+              nothing="Press a cable in the drawing and say how long it is: then it is sized, and what it loses is known."
+            />
+          </Region>
+        </Box>
+      </Columns>
+    </>
+  );
+}
+
+/** The worst that is said of each box: findings of its cable, its row's fuse, its switch, its battery, its plugs. */
+function levelsOf(report: ProtectReport, findings: readonly Finding[]): Map<string, Level> {
+  const worst = new Map<string, Level>();
+  for (const part of report.assembly.parts)
+    for (const finding of findings)
+      if (finding.stop === "protect" && speaksOf(finding, part, report)) {
+        const before = worst.get(part.id);
+        if (before === undefined || levels.indexOf(finding.level) < levels.indexOf(before))
+          worst.set(part.id, finding.level);
+      }
+  return worst;
+}
+
+function speaksOf({ subject, reason, id }: Finding, part: Part, report: ProtectReport): boolean {
+  switch (part.type) {
+    case "cable":
+      return subject.type === "run" && runOfPart(report, part)?.said?.id === subject.runId;
+    case "fuse":
+      return (
+        (subject.type === "row" && subject.rowId === part.row.rowId) ||
+        (reason.type === "fuses" &&
+          part.guard === null &&
+          subject.type === "lane" &&
+          subject.inputId === part.row.inputId &&
+          subject.portId === part.row.portId)
+      );
+    case "switch":
+      return (
+        id.endsWith("/switch") &&
+        subject.type === "lane" &&
+        subject.inputId === part.lane.inputId &&
+        subject.portId === part.lane.portId
+      );
+    case "bank":
+      return subject.type === "input" && subject.inputId === part.inputId;
+    case "bar":
+      return (
+        id.endsWith("/branches") &&
+        subject.type === "lane" &&
+        subject.inputId === part.lane.inputId &&
+        subject.portId === part.lane.portId
+      );
+    case "input":
+      return id.endsWith("/chain") && subject.type === "lane" && subject.inputId === part.inputId;
+    case "panel":
+    case "diode":
+    case "branch":
+      return false;
+  }
+}

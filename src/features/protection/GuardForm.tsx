@@ -1,0 +1,109 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import {
+  assumedBatteryShortA,
+  batteryFusesA,
+  lowFuseVolts,
+  pvFuseVolts,
+  standardFusesA,
+  switchSizesA,
+  voltClasses,
+} from "@/core/engine/fuse";
+import { type End, type Guard, fuseAt, switchAt } from "@/core/plan";
+import { useDesk, useWiring } from "@/features/plan-session";
+import { ChoiceField, newId, TextButton, sheetStyle } from "@/ui";
+import { fieldSpecs } from "@/core/engine/units";
+import { given } from "@/messages/en";
+import { StatedField } from "./forms";
+
+type Props = {
+  readonly at: End;
+  readonly what: "row" | "switch" | "battery";
+  readonly advisedA: number | null;
+  /** Volts DC it is advised for; null: none is known. */ readonly classV: number | null;
+};
+
+const sizes = { row: standardFusesA, switch: switchSizesA, battery: batteryFusesA } as const;
+
+/** A fuse, a breaker or a switch: what is fitted, or what would be. */
+export function GuardForm({ at, what, advisedA, classV }: Props) {
+  const desk = useDesk();
+  const { id: wiringId, guards } = useWiring();
+  const guard = what === "switch" ? switchAt(guards, at) : fuseAt(guards, at);
+  const put = (patch: Partial<Guard>) => {
+    const known: Guard = guard ?? {
+      id: newId(),
+      kind: what === "switch" ? "isolator" : "fuse",
+      at,
+      ratedA: advisedA ?? sizes[what][0],
+      ratedV: classV,
+      breaksA: what === "battery" ? assumedBatteryShortA : null,
+    };
+    desk.change({ type: "setGuard", wiringId, guard: { ...known, ...patch } });
+  };
+  const name = what === "switch" ? "DC isolator" : "fuse";
+  if (guard === null)
+    return (
+      <div className={sheetStyle["buttons"]}>
+        {advisedA !== null && (
+          <TextButton look="amber" onClick={() => put({})}>
+            Fit a {given(advisedA, "A")} {name}
+          </TextButton>
+        )}
+        <TextButton onClick={() => put({ ratedV: null, breaksA: null })}>Enter another {name}</TextButton>
+      </div>
+    );
+  const listed: readonly number[] = sizes[what];
+  const all = listed.includes(guard.ratedA) ? listed : [...listed, guard.ratedA].sort((a, b) => a - b);
+  const volts: readonly number[] =
+    what === "battery" ? lowFuseVolts : guard.kind === "fuse" ? [...lowFuseVolts, ...pvFuseVolts] : voltClasses;
+  const classes =
+    guard.ratedV === null || volts.includes(guard.ratedV) ? volts : [...volts, guard.ratedV].sort((a, b) => a - b);
+  return (
+    <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", alignItems: "end" }}>
+      {what === "row" && (
+        <ChoiceField
+          label="Kind"
+          value={guard.kind === "breaker" ? "breaker" : "fuse"}
+          options={[
+            { value: "fuse", text: "PV fuse (gPV)" },
+            { value: "breaker", text: "DC breaker, not polarised" },
+          ]}
+          onChoice={(kind) => put({ kind })}
+        />
+      )}
+      <ChoiceField
+        label="Rated current"
+        value={String(guard.ratedA)}
+        options={all.map((amps) => ({
+          value: String(amps),
+          text: `${given(amps, "A")}${amps === advisedA ? ", as advised" : ""}`,
+        }))}
+        onChoice={(amps) => put({ ratedA: Number(amps) })}
+      />
+      <ChoiceField
+        label="Rated volts DC"
+        value={guard.ratedV === null ? "unknown" : String(guard.ratedV)}
+        options={[
+          { value: "unknown", text: "not known" },
+          ...classes.map((each) => ({ value: String(each), text: given(each, "V") })),
+        ]}
+        onChoice={(each) => put({ ratedV: each === "unknown" ? null : Number(each) })}
+      />
+      {what === "battery" && (
+        <StatedField
+          label="Breaking capacity"
+          spec={fieldSpecs.breaksA}
+          value={guard.breaksA}
+          onValue={(breaksA) => put({ breaksA })}
+          placeholder="not known"
+          help={`The short-circuit current it can interrupt, on its label in A or kA. A lithium battery can push about ${given(assumedBatteryShortA, "A")}.`}
+        />
+      )}
+      <TextButton onClick={() => desk.change({ type: "removeGuard", wiringId, guardId: guard.id })}>
+        Remove from plan
+      </TextButton>
+    </Box>
+  );
+}

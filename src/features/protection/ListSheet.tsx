@@ -1,0 +1,236 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { itemGroups, type ListLine, type ProtectReport } from "@/core/protection/diagram";
+import { fieldSpecs } from "@/core/engine/units";
+import { useDesk, usePlan, useProtectReport, useWiring } from "@/features/plan-session";
+import { PartPriceCells } from "@/features/part-price";
+import {
+  ChoiceField,
+  Columns,
+  CurrencyField,
+  nameForFile,
+  offerFile,
+  Region,
+  sheetStyle,
+  Table,
+  TextButton,
+  useUnits,
+  overFigures,
+} from "@/ui";
+import { amount, countWords, currencyWords, groupWords, itemWords, money } from "@/messages/en";
+import { StatedField } from "./forms";
+import { listCsv, listJson } from "./list-files";
+import { useProtect } from "./facts";
+import { Wirings } from "./Wirings";
+
+/** The parts list: what it takes, what is there, what it costs, and how another wiring compares. */
+export function ListSheet() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const wiring = useWiring();
+  const { report } = useProtect();
+  const [otherId, setOtherId] = useState<string | null>(null);
+  const { protect } = plan;
+  if (report === null) return <p role="status">Counting…</p>;
+  if (report.lines.length === 0)
+    return <p>Nothing is wired yet, or no label is whole: then there is nothing to buy.</p>;
+  const others = plan.wirings.filter(({ id }) => id !== wiring.id);
+  const name = nameForFile(plan.name, wiring.name);
+  const m = (value: number) => money(value, protect.currency);
+  return (
+    <>
+      <Wirings />
+      <Columns beside="340px">
+        <Region title="What it takes">
+          <Table
+            label="Parts list"
+            head={[
+              "Part",
+              overFigures("Takes"),
+              overFigures("To spare"),
+              "I have",
+              "Each",
+              overFigures("To buy"),
+              overFigures(`Money, ${currencyWords(protect.currency)}`),
+            ]}
+          >
+            {itemGroups.map((group) => {
+              const lines = report.lines.filter((line) => line.group === group);
+              return lines.length === 0 ? null : (
+                <tbody key={group}>
+                  <tr>
+                    <th scope="rowgroup" colSpan={7}>
+                      {groupWords[group]}
+                    </th>
+                  </tr>
+                  {lines.map((line) => (
+                    <Line key={line.key} line={line} />
+                  ))}
+                </tbody>
+              );
+            })}
+          </Table>
+          <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
+            Prices in grey are assumed, for comparing ways; type your seller’s.{" "}
+            {report.assumedLengths > 0 ? "Some lengths are assumed: see Cables." : ""}
+          </p>
+        </Region>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Region title="Money and weight">
+            <Totals report={report} currency={protect.currency} />
+            <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
+              <TextButton
+                look="amber"
+                onClick={() =>
+                  void listCsv(report, protect.currency).then((csv) => offerFile(`${name}-parts.csv`, "text/csv", csv))
+                }
+              >
+                CSV
+              </TextButton>
+              <TextButton
+                onClick={() =>
+                  offerFile(
+                    `${name}-parts.json`,
+                    "application/json",
+                    listJson(plan.name, wiring.name, report, protect.currency),
+                  )
+                }
+              >
+                JSON
+              </TextButton>
+              <TextButton onClick={() => window.print()}>Print</TextButton>
+            </div>
+          </Region>
+          <Region title="How it is counted">
+            <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
+              <CurrencyField
+                value={protect.currency}
+                onChoice={(currency) => desk.change({ type: "setProtect", patch: { currency } })}
+              />
+              <StatedField
+                label="Cable to waste"
+                spec={fieldSpecs.wastePct}
+                value={protect.wastePct}
+                onValue={(wastePct) => desk.change({ type: "setProtect", patch: { wastePct } }, "protect:waste")}
+                placeholder="10"
+                help="Bought over what is laid."
+              />
+            </Box>
+            <TextButton
+              style={{ marginTop: 8 }}
+              aria-pressed={protect.spares}
+              onClick={() => desk.change({ type: "setProtect", patch: { spares: !protect.spares } })}
+            >
+              One to spare of what is spoilt or blows: {protect.spares ? "yes" : "no"}
+            </TextButton>
+          </Region>
+          {others.length > 0 && (
+            <Region title="Beside another wiring">
+              <ChoiceField
+                label="Compare with"
+                value={otherId ?? ""}
+                placeholder="another wiring"
+                options={others.map(({ id, name: text }) => ({ value: id, text }))}
+                onChoice={setOtherId}
+              />
+              {otherId !== null && otherId !== wiring.id && <Beside report={report} otherId={otherId} m={m} />}
+            </Region>
+          )}
+        </Box>
+      </Columns>
+    </>
+  );
+}
+
+/** What all of it costs, and a watt of it. */
+function Totals({ report, currency }: { readonly report: ProtectReport; readonly currency: string }) {
+  const system = useUnits();
+  const { parts, panels, inputs, whole, perW, wattsW, unpriced, weightKg } = report.money;
+  const m = (value: number) => money(value, currency);
+  return (
+    <dl className={sheetStyle["facts"]}>
+      {(
+        [
+          ["Parts to buy", m(parts)],
+          ["Panels", m(panels)],
+          ["Inputs", m(inputs)],
+          ["All of it", m(whole)],
+          ["A watt of it", perW === null ? "nothing wired" : `${m(perW)} of ${amount(wattsW, "W")}`],
+          ["Parts weigh about", amount(weightKg, "kg", system)],
+        ] as const
+      ).map(([name, value]) => (
+        <div key={name}>
+          <dt>{name}</dt>
+          <dd>{value}</dd>
+        </div>
+      ))}
+      {unpriced > 0 && <p style={{ margin: "4px 0 0" }}>{unpriced} of the labels name no price: they count nothing.</p>}
+    </dl>
+  );
+}
+
+/** Two wirings' lists: what only one of them takes, and what they cost. */
+function Beside({
+  report,
+  otherId,
+  m,
+}: {
+  readonly report: ProtectReport;
+  readonly otherId: string;
+  readonly m: (value: number) => string;
+}) {
+  const plan = usePlan();
+  const system = useUnits();
+  const { report: other } = useProtectReport(otherId);
+  if (other === null) return <p role="status">Counting…</p>;
+  const theirs = new Map(other.lines.map((line) => [line.key, line]));
+  const ours = new Map(report.lines.map((line) => [line.key, line]));
+  const keys = [...new Set([...ours.keys(), ...theirs.keys()])].filter(
+    (key) => Math.abs((ours.get(key)?.count ?? 0) - (theirs.get(key)?.count ?? 0)) > 1e-9,
+  );
+  const apart = other.money.parts - report.money.parts;
+  return (
+    <>
+      <p style={{ margin: "8px 0" }}>
+        Its parts cost {m(other.money.parts)},{" "}
+        {apart === 0 ? "the same" : `${m(Math.abs(apart))} ${apart > 0 ? "more" : "less"}`}.
+      </p>
+      <Table
+        label="Table of both lists"
+        head={["Part", overFigures("Here"), overFigures(`${plan.wirings.find(({ id }) => id === otherId)?.name}`)]}
+      >
+        <tbody>
+          {keys.map((key) => {
+            const line = ours.get(key) ?? theirs.get(key);
+            return line === undefined ? null : (
+              <tr key={key}>
+                <td>{itemWords(line.item)}</td>
+                <td data-num>{countWords(ours.get(key)?.count ?? 0, line.unit, system)}</td>
+                <td data-num>{countWords(theirs.get(key)?.count ?? 0, line.unit, system)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Table>
+    </>
+  );
+}
+
+/** One part: what it takes, what is there already, what it costs. */
+function Line({ line }: { readonly line: ListLine }) {
+  const system = useUnits();
+  const { key, item, count, spare, each, toBuy, unit } = line;
+  const words = itemWords(item);
+  return (
+    <tr>
+      <td>{words}</td>
+      <td data-num>{countWords(count, unit, system)}</td>
+      <td data-num>{spare === 0 ? "" : countWords(spare, unit, system)}</td>
+      <PartPriceCells part={key} words={words} assumedEach={each} help={unit === "m" ? "A metre." : "One of them."} />
+      <td data-num>{countWords(toBuy, unit, system)}</td>
+      <td data-num>{line.money.toFixed(2)}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,84 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { format } from "date-fns";
+import { useId } from "react";
+import { useReadingsState } from "@/features/plan-session";
+import { CableWays, NotesField } from "@/features/notes";
+import { type WorkList, workLists } from "@/features/print-tables";
+import { Columns, LevelMark, Region, TextButton, sheetStyle } from "@/ui";
+import { weatherChecks, whoseWork, workStepWords } from "@/messages/en";
+import { useProtect } from "./facts";
+import { Wirings } from "./Wirings";
+
+/** The order of work for this very wiring: making the leads, connecting, taking off; what to look at, and whose work it is. */
+export function OrderSheet() {
+  const { report } = useProtect();
+  const id = useId();
+  if (report === null) return <p role="status">Working it out…</p>;
+  const [making, connecting, takingOff] = workLists(report);
+  return (
+    <>
+      <Wirings />
+      <Columns beside="minmax(0, 1fr)">
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Region title="Making the leads">
+            <Steps list={making} />
+          </Region>
+          <Region title="Taking it off">
+            <Steps list={takingOff} />
+          </Region>
+          <Region title="Water and wind">
+            <ul className={sheetStyle["steps"]}>
+              {weatherChecks.map((check) => (
+                <li key={check}>{check}</li>
+              ))}
+            </ul>
+          </Region>
+        </Box>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Region
+            title="Connecting it"
+            aside={<TextButton onClick={() => window.print()}>Print all of Protect</TextButton>}
+          >
+            <Steps list={connecting} />
+          </Region>
+          <Region title="Whose work it is">
+            {whoseWork.map((words) => (
+              <p key={words} style={{ display: "flex", gap: 8, margin: "0 0 8px" }}>
+                <LevelMark level="care" size={16} />
+                <span>{words}</span>
+              </p>
+            ))}
+          </Region>
+          <Region title="Notes">
+            <label htmlFor={id} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
+              Fuses, cables, connectors, the box, the switch: what you want to remember.
+            </label>
+            <NotesField stop="protect" id={id} />
+            <CableWays />
+          </Region>
+        </Box>
+      </Columns>
+    </>
+  );
+}
+
+/** The steps of an order of work; those ticked on a sheet that was taken along have their day. */
+function Steps({ list }: { readonly list: WorkList }) {
+  const ticks = useReadingsState().records ?? [];
+  return (
+    <ol className={sheetStyle["steps"]}>
+      {list.steps.map((step, k) => {
+        const words = workStepWords(step);
+        const tick = ticks.find((each) => each.kind === "tick" && each.list === list.name && each.step === words);
+        return (
+          <li key={k}>
+            {words}
+            {tick === undefined ? null : <strong> ✓ {format(Date.parse(tick.atUtc), "d MMM yyyy")}</strong>}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

@@ -1,0 +1,100 @@
+"use client";
+
+import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport } from "@/core/protection/diagram";
+import { createMemory } from "@/core/plan-model";
+import { readyById } from "@/core/plan-model";
+import { diagramSheets, sheetSvg } from "@/core/drawings";
+import { useAssessment, usePlan, useWiring } from "@/features/plan-session";
+import { cableTable, drawingNote, workLists } from "@/features/print-tables";
+import { levelWords, PrintTable, SvgPicture, useUnits } from "@/ui";
+import {
+  boxWords,
+  countWords,
+  findingSentence,
+  groupWords,
+  itemWords,
+  money,
+  weatherChecks,
+  whoseWork,
+  workStepWords,
+} from "@/messages/en";
+import { pageLayout } from "@/workers";
+
+/** The drawing, the cables, the list and the order of work, for the ladder. */
+export function ProtectPrint() {
+  const plan = usePlan();
+  const wiring = useWiring();
+  const system = useUnits();
+  const assessment = useAssessment();
+  // paper does not wait for a worker; what the screen has drawn is placed already
+  const report = protectReport(readyById(plan, wiring.id, null, createMemory()));
+  const graph = graphOf(report.assembly, (part) => boxWords(part, plan, report, system));
+  const answer = pageLayout().placed(layoutAsk(graph));
+  const title = `${plan.name}: ${wiring.name}`;
+  const sheets = answer === null ? [] : diagramSheets(title, drawingNote(report), diagramOf(graph, answer), "a4");
+  if (report.assembly.parts.length === 0) return <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>;
+  const told =
+    assessment?.type === "assessed"
+      ? assessment.findings.filter(({ stop, level }) => stop === "protect" && level !== "good")
+      : [];
+  const cables = cableTable(report, system);
+  return (
+    <>
+      {sheets.map((sheet) => (
+        <SvgPicture
+          key={sheet.name}
+          svg={sheetSvg(sheet)}
+          alt="Wiring diagram"
+          style={{ width: "100%", maxHeight: "240mm", breakAfter: "page" }}
+        />
+      ))}
+      <PrintTable
+        caption={cables.caption}
+        head={[...cables.head, "Cut"]}
+        rows={cables.rows.map((cells) => [...cells, "☐"])}
+      />
+      <PrintTable
+        caption={`Parts to buy: ${money(report.money.parts, plan.protect.currency)}`}
+        head={["Part", "Takes", "To buy", "Money", "Got"]}
+        rows={itemGroups.flatMap((group) =>
+          report.lines
+            .filter((line) => line.group === group)
+            .map((line) => [
+              `${groupWords[group]}: ${itemWords(line.item)}`,
+              countWords(line.count, line.unit, system),
+              countWords(line.toBuy, line.unit, system),
+              money(line.money, plan.protect.currency),
+              "☐",
+            ]),
+        )}
+      />
+      {workLists(report).map(({ name, steps }) => (
+        <section key={name}>
+          <h2>{name}</h2>
+          <ol>
+            {steps.map((step, k) => (
+              <li key={k}>☐ {workStepWords(step)}</li>
+            ))}
+          </ol>
+        </section>
+      ))}
+      {told.length > 0 && <h2>To do and to know</h2>}
+      {told.map((finding) => (
+        <p key={finding.id}>
+          {levelWords[finding.level]}: {findingSentence(finding, system)}
+        </p>
+      ))}
+      <h2>Water and wind</h2>
+      <ul>
+        {weatherChecks.map((check) => (
+          <li key={check}>☐ {check}</li>
+        ))}
+      </ul>
+      <h2>Whose work it is</h2>
+      {whoseWork.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>
+    </>
+  );
+}

@@ -1,0 +1,332 @@
+"use client";
+
+import { Keyboard } from "lucide-react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { completeLabel, readLabel } from "@/core/engine/panel";
+import { type Finding } from "@/core/assessment";
+import { type Level, worstLevel } from "@/core/checks";
+import { portOf, type TileState } from "@/core/plan-model";
+import {
+  keyOf,
+  type Lane,
+  laneKey,
+  locate,
+  lying,
+  partsOfKey,
+  rowAt,
+  sameLane,
+  type Stand,
+  type Tile,
+  type TileKey,
+  tilesOfRows,
+} from "@/core/engine/array";
+import { useActions, useDeskState, useJudgement } from "@/features/plan-session";
+import { skyWords } from "@/features/window-chart";
+import { ToolButton, Region } from "@/ui";
+import style from "./board.module.css";
+import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
+import { DragSurface } from "./DragSurface";
+import { FillLane } from "./FillLane";
+import { Inspector } from "./Inspector";
+import { type AroundKey, KeyList } from "./KeyList";
+import { boardKeys } from "./shortcuts";
+import { LaneView, type TileDrawing } from "./LaneView";
+import { neighbourOf } from "./neighbour";
+import { ShelfView } from "./ShelfView";
+import { Readout } from "./Readout";
+import { type Target } from "./targets";
+import { TileView } from "./TileView";
+import { useBoard } from "./useBoard";
+
+type Props = {
+  readonly chosenLane: string | null;
+  readonly onChooseLane: (id: string) => void;
+  /** Keys of what stands around the board. */ readonly around: readonly AroundKey[];
+  /** Whether panels that are not there may be put in: filled by number, bought. */ readonly mayGrow?: boolean;
+};
+
+/** The string board: lanes of rows of panels, the shelf, and everything that can be done to them. */
+export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Props) {
+  const { board, selected, latest, select, act } = useBoard();
+  const judgement = useJudgement();
+  const sky = useDeskState((state) => state.sky);
+  const said = useDeskState((state) => state.said);
+  const lit = useDeskState((state) => state.litFinding);
+  const [helpOpen, setHelpOpen] = useState(false);
+  const holder = useRef<HTMLDivElement>(null);
+  const fill = useRef<HTMLDivElement>(null);
+  const [adding, setAdding] = useState(false);
+  // read by handlers that tiles keep
+  const addingNow = useRef(adding);
+  useEffect(() => {
+    addingNow.current = adding;
+  }, [adding]);
+  const states = judgement?.tiles ?? null;
+  const assessed = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
+  const refs = laneRefs(board);
+  const chosenRef = refs.find((ref) => laneKey(ref) === chosenLane);
+  const kinds = useMemo(
+    () => new Map(board.plan.panels.map((panel) => [panel.id, { panel, substrings: substringsOfLabel(panel.label) }])),
+    [board.plan.panels],
+  );
+  const keysButton = useMemo(
+    () => (
+      <ToolButton aria-label="Keys of the board" onClick={() => setHelpOpen(true)}>
+        <Keyboard size={18} />
+      </ToolButton>
+    ),
+    [],
+  );
+  const substringsOf = useCallback((panelId: string) => kinds.get(panelId)?.substrings ?? 1, [kinds]);
+  const litText =
+    lit === null
+      ? ""
+      : [
+          ...litKeys(
+            assessed?.findings.find(({ id }) => id === lit),
+            board.wiring.lanes,
+          ),
+        ].join();
+  const litTiles = useMemo(() => new Set(litText === "" ? [] : litText.split(",")), [litText]);
+
+  // handlers that tiles keep: they ask for the board when pressed, so that a tile is not drawn again for each edit
+  const onSelect = useCallback(
+    (key: TileKey, more: boolean) => {
+      const { selected: keys } = latest();
+      if (more || addingNow.current)
+        select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
+      else select(keys.length === 1 && keys[0] === key ? [] : [key]);
+      const place = locate(latest().board.wiring.lanes, key);
+      if (place !== null) onChooseLane(laneKey(place.lane));
+    },
+    [latest, select, onChooseLane],
+  );
+  const onSubstring = useCallback(
+    (key: TileKey, k: number) => {
+      act((now) => toggleShade(now, key, k, substringsOf(partsOfKey(key).panelId)));
+    },
+    [act, substringsOf],
+  );
+
+  /** The panels that move with one: all that are selected when it is among them. */
+  const withSelected = useCallback(
+    (key: TileKey) => {
+      const { selected: keys } = latest();
+      return keys.includes(key) ? keys : [key];
+    },
+    [latest],
+  );
+  const wordsFor = useCallback(
+    (key: TileKey) => tileWords(latest().board, tilesByKey(latest().board, withSelected(key))),
+    [latest, withSelected],
+  );
+  const onDrop = useCallback(
+    (key: TileKey, target: Target) => act((now) => put(now, withSelected(key), target)),
+    [act, withSelected],
+  );
+  const onClear = useCallback(() => {
+    setAdding(false);
+    select([]);
+  }, [select]);
+
+  const tiles: TileDrawing = useMemo(() => {
+    const draw = (tile: Tile, where: string, state: TileState | null, stand: Stand, onShelf = false) => {
+      const kind = kinds.get(tile.panelId);
+      if (kind === undefined) return null;
+      const key = keyOf(tile);
+      return (
+        <TileView
+          key={key}
+          tile={tile}
+          stand={stand}
+          panel={kind.panel}
+          substrings={kind.substrings}
+          state={state}
+          selected={selected.includes(key)}
+          lit={litTiles.has(key)}
+          where={where}
+          onSelect={onSelect}
+          onSubstring={onShelf ? null : onSubstring}
+        />
+      );
+    };
+    return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, lying, true) };
+  }, [kinds, selected, litTiles, onSelect, onSubstring]);
+
+  // after a key the panel may stand elsewhere; the keyboard stays with it
+  const follow = useRef<TileKey | null>(null);
+  useEffect(() => {
+    if (follow.current !== null)
+      holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(follow.current)}"]`)?.focus();
+    follow.current = null;
+  }, [board]);
+
+  // what can be done comes up over the lower part of the board; the panel it is for stays in sight
+  useEffect(() => {
+    const [only, more] = selected;
+    if (only !== undefined && more === undefined)
+      holder.current?.querySelector(`[data-tile="${CSS.escape(only)}"]`)?.scrollIntoView({ block: "nearest" });
+  }, [selected]);
+
+  // a digit needs to say which substring, and the buttons and keys do that
+  useActions(() => [
+    ...boardKeys
+      .filter(({ press }) => selected.length > 0 && press !== "1 … 9")
+      .map(({ press, words, run }) => ({
+        of: selected.length === 1 ? "The panel selected" : `The ${selected.length} panels selected`,
+        press,
+        words,
+        run: () =>
+          void act((now) =>
+            run(now, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)),
+          ),
+      })),
+    ...around.map((key) => ({ of: "The wiring", ...key })),
+  ]);
+
+  const selectRow = (key: TileKey) => {
+    const place = locate(board.wiring.lanes, key);
+    const row = place === null ? undefined : rowAt(board.wiring.lanes, place.lane, place.path, place.row);
+    select(row === undefined ? [key] : tilesOfRows([row]).map(keyOf));
+  };
+
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    const key = (event.target as HTMLElement).closest<HTMLElement>("[data-tile]")?.dataset["tile"];
+    if (event.key === "?") return setHelpOpen(true);
+    if (event.key === "Escape") return select([]);
+    if (key === undefined) return;
+    const native = event.nativeEvent;
+    const keys = withSelected(key);
+    const found = boardKeys.find(({ matches }) => matches(native));
+    if (found !== undefined) {
+      event.preventDefault();
+      if (act((now) => found.run(now, keys, native, (of) => substringsOf(partsOfKey(of).panelId))))
+        follow.current = key;
+      return;
+    }
+    if (event.key === " ") {
+      event.preventDefault();
+      return onSelect(key, true);
+    }
+    if (event.key.toLowerCase() === "f" && !event.altKey && !event.ctrlKey && !event.metaKey) {
+      event.preventDefault();
+      const place = locate(board.wiring.lanes, key);
+      if (place !== null) onChooseLane(laneKey(place.lane));
+      // its numbers are there once the lane has been chosen
+      return void requestAnimationFrame(() => fill.current?.querySelector<HTMLElement>("input[inputmode]")?.focus());
+    }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "a") {
+      event.preventDefault();
+      return selectRow(key);
+    }
+    if (event.key.startsWith("Arrow") && !event.altKey && holder.current !== null) {
+      const next = neighbourOf(holder.current, event.target as HTMLElement, event.key);
+      if (next === null) return;
+      event.preventDefault();
+      next.focus();
+    }
+  };
+
+  return (
+    <Region title="String board" flush aside={keysButton}>
+      <DragSurface ref={holder} onKeyDown={onKeyDown} wordsFor={wordsFor} onDrop={onDrop}>
+        {/* the dock keeps to the lanes: it stays in sight over them, and never lies over the shelf */}
+        <div>
+          {refs.map((ref) => {
+            const id = laneKey(ref);
+            const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
+            const judged =
+              assessed?.lanes.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
+            const level =
+              assessed === null || judged === null
+                ? null
+                : worstOfLane(assessed.findings, judged.inputId, judged.portId);
+            return (
+              <LaneView
+                key={id}
+                name={laneName(board, ref)}
+                laneRef={ref}
+                lane={lane}
+                port={portOf(board.plan, ref)?.port ?? null}
+                judged={judged}
+                level={level}
+                sky={sky}
+                chosen={id === chosenLane}
+                states={states}
+                pose={board.pose}
+                onChoose={onChooseLane}
+                tiles={tiles}
+              />
+            );
+          })}
+          <div data-dock className={style["dock"]}>
+            <Readout
+              holder={holder}
+              board={board}
+              states={states}
+              selected={selected}
+              skyName={skyWords[judgement?.sky ?? sky]}
+            />
+            <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>
+              {said}
+            </div>
+            <Inspector
+              board={board}
+              keys={selected}
+              substringsOf={substringsOf}
+              act={act}
+              onClear={onClear}
+              adding={adding}
+              onAdding={() => setAdding(!adding)}
+              onRow={() => selected[0] !== undefined && selectRow(selected[0])}
+            />
+          </div>
+        </div>
+        <ShelfView board={board} act={act} tiles={tiles} mayGrow={mayGrow} />
+      </DragSurface>
+      {mayGrow && chosenRef !== undefined && (
+        <div
+          ref={fill}
+          role="group"
+          aria-label={`Fill ${laneName(board, chosenRef)} by number`}
+          className={style["fill"]}
+        >
+          <div className={style["quiet"]}>
+            Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:
+          </div>
+          <FillLane key={chosenLane} board={board} act={act} inputId={chosenRef.inputId} portId={chosenRef.portId} />
+        </div>
+      )}
+      {helpOpen && <KeyList around={around} onClose={() => setHelpOpen(false)} />}
+    </Region>
+  );
+}
+
+function litKeys(finding: Finding | undefined, lanes: readonly Lane[]): ReadonlySet<TileKey> {
+  if (finding === undefined) return new Set();
+  if (finding.tiles.length > 0) return new Set(finding.tiles);
+  const { subject } = finding;
+  if (subject.type !== "lane" && subject.type !== "group") return new Set();
+  return new Set(
+    lanes
+      .filter(
+        (lane) => lane.inputId === subject.inputId && (subject.type === "group" || lane.portId === subject.portId),
+      )
+      .flatMap((lane) => tilesOfRows(lane.rows).map(keyOf)),
+  );
+}
+
+function worstOfLane(findings: readonly Finding[], inputId: string, portId: string): Level {
+  return worstLevel(
+    findings.filter(
+      ({ subject }) => subject.type === "lane" && subject.inputId === inputId && subject.portId === portId,
+    ),
+  );
+}
+
+function substringsOfLabel(label: Parameters<typeof readLabel>[0]): number {
+  const reading = readLabel(label);
+  return reading.type === "label"
+    ? Math.max(1, completeLabel(reading.label).label.bypassDiodes)
+    : Math.max(1, label.bypassDiodes ?? 1);
+}

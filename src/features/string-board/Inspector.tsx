@@ -1,0 +1,157 @@
+"use client";
+
+import { memo, useCallback } from "react";
+import { keyOf, lightAt, locate, standOf, type TileKey } from "@/core/engine/array";
+import { ChoiceField, TextButton } from "@/ui";
+import style from "./board.module.css";
+import {
+  besideBefore,
+  type Board,
+  copy,
+  diode,
+  merge,
+  type Move,
+  movesOf,
+  moveTo,
+  nudge,
+  setStands,
+  split,
+  tilesByKey,
+  tileWords,
+  tiltBy,
+  toggleShade,
+  toggleStowed,
+  toggleTakenOut,
+} from "./commands";
+import { type Act } from "./useBoard";
+
+type Props = {
+  readonly board: Board;
+  readonly keys: readonly TileKey[];
+  readonly substringsOf: (panelId: string) => number;
+  readonly act: Act;
+  readonly onClear: () => void;
+  /** whether a press adds to what is selected, for hands without a Ctrl key */ readonly adding: boolean;
+  readonly onAdding: () => void;
+  readonly onRow: () => void;
+};
+
+/** Everything that can be done with the selected panels, for those who do not drag. */
+export function Inspector({ board, keys, substringsOf, act, onClear, adding, onAdding, onRow }: Props) {
+  const onMove = useCallback((id: string) => void act((now) => moveTo(now, keys, id)), [act, keys]);
+  const tiles = tilesByKey(board, keys);
+  const [first] = tiles;
+  if (first === undefined) return null;
+  const key = keyOf(first);
+  const wired = locate(board.wiring.lanes, key) !== null;
+  const parts = substringsOf(first.panelId);
+  const stand = standOf(board.pose, first);
+  return (
+    <div role="group" aria-label="Selected panels" className={style["selected"]}>
+      <div className={style["headLine"]}>
+        {tiles.length > 1 && <strong>{tileWords(board, tiles)}</strong>}
+        <span className={style["toEnd"]}>
+          {wired && (
+            <TextButton look="plain" onClick={onRow}>
+              Select its row
+            </TextButton>
+          )}
+          <TextButton look="plain" aria-pressed={adding} onClick={onAdding}>
+            Select more
+          </TextButton>
+          <TextButton look="plain" onClick={onClear}>
+            Deselect
+          </TextButton>
+        </span>
+      </div>
+      <div className={style["tools"]}>
+        <div className={style["moveTo"]}>
+          <MoveTo moves={movesOf(board, keys)} onMove={onMove} />
+        </div>
+        {wired && (
+          <>
+            <TextButton aria-label="Move left in series" onClick={() => act((now) => nudge(now, key, "left"))}>
+              ←
+            </TextButton>
+            <TextButton aria-label="Move right in series" onClick={() => act((now) => nudge(now, key, "right"))}>
+              →
+            </TextButton>
+            <TextButton aria-label="Move to the row above" onClick={() => act((now) => nudge(now, key, "up"))}>
+              ↑
+            </TextButton>
+            <TextButton aria-label="Move to the row below" onClick={() => act((now) => nudge(now, key, "down"))}>
+              ↓
+            </TextButton>
+            <TextButton onClick={() => act((now) => besideBefore(now, key))}>Beside its left neighbour</TextButton>
+            <TextButton onClick={() => act((now) => split(now, key))}>Split row here</TextButton>
+            <TextButton onClick={() => act((now) => merge(now, key))}>Join row above</TextButton>
+            <TextButton onClick={() => act((now) => copy(now, key))}>Copy row</TextButton>
+            <TextButton onClick={() => act((now) => diode(now, key))}>Blocking diode</TextButton>
+            <TextButton aria-pressed={stand.stance === "stowed"} onClick={() => act((now) => toggleStowed(now, keys))}>
+              Stowed
+            </TextButton>
+            <TextButton aria-pressed={first.joinedPast} onClick={() => act((now) => toggleTakenOut(now, keys))}>
+              Taken out
+            </TextButton>
+            <TextButton onClick={() => act((now) => tiltBy(now, keys, -15))}>Tilt −15°</TextButton>
+            <TextButton onClick={() => act((now) => tiltBy(now, keys, 15))}>Tilt +15°</TextButton>
+            <div role="group" aria-label="Shade by substring" className={style["shade"]}>
+              Shade
+              {tiles.length === 1 &&
+                Array.from({ length: Math.min(parts, 24) }, (_, k) => {
+                  const shaded = lightAt(stand.light, k, parts) < 1;
+                  return (
+                    <TextButton
+                      key={k}
+                      aria-pressed={shaded}
+                      aria-label={`Shade substring ${k + 1}`}
+                      onClick={() => act((now) => toggleShade(now, key, k, parts))}
+                    >
+                      {k + 1}
+                    </TextButton>
+                  );
+                })}
+              <TextButton onClick={() => act((now) => setStands(now, keys, { light: [0.15] }, "shaded"))}>
+                All
+              </TextButton>
+              <TextButton
+                onClick={() =>
+                  act((now) =>
+                    setStands(
+                      now,
+                      keys,
+                      { light: [1], tiltDeg: 0, azimuthDeg: null, stance: "out" },
+                      "flat, out and in full light",
+                    ),
+                  )
+                }
+              >
+                Clear
+              </TextButton>
+            </div>
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+type MoveToProps = { readonly moves: readonly Move[]; readonly onMove: (id: string) => void };
+
+/** Where else the panels may go; drawn again only when the places have other names. */
+const MoveTo = memo(
+  function MoveTo({ moves, onMove }: MoveToProps) {
+    return (
+      <ChoiceField
+        label="Move to"
+        labelHidden
+        value=""
+        placeholder="Move to…"
+        options={moves.map(({ id, words }) => ({ value: id, text: words }))}
+        onChoice={onMove}
+      />
+    );
+  },
+  (a, b) =>
+    a.onMove === b.onMove && a.moves.map(({ words }) => words).join() === b.moves.map(({ words }) => words).join(),
+);

@@ -1,0 +1,2 @@
+export { Board } from "./Board";
+export { boardKeys, moveKeys } from "./shortcuts";

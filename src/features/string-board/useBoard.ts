@@ -1,0 +1,53 @@
+"use client";
+
+import { useMemo } from "react";
+import { poseIn } from "@/core/plan";
+import { type DeskState, poseIdOf, useDesk, useDeskState, usePlan, useWiring, wiringOf } from "@/features/plan-session";
+import { type TileKey } from "@/core/engine/array";
+import { type Board, type Outcome } from "./commands";
+
+/** Does something to the board as it is now, and says so. */
+export type Act = (run: (board: Board) => Outcome, gesture?: string) => boolean;
+
+function boardOf(state: DeskState): Board {
+  const plan = state.history.present;
+  const poseId = poseIdOf(state);
+  return { plan, wiring: wiringOf(state), poseId, pose: poseIn(plan, poseId) };
+}
+
+/** The board as it stands, what is selected on it, and how to act on it. */
+export function useBoard() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const wiring = useWiring();
+  const selected = useDeskState((state) => state.selected);
+  const poseId = useDeskState(poseIdOf);
+  // panels as they stand are the same for as long as nothing turns them
+  const { poses, mounts, space, site } = plan;
+  const pose = useMemo(() => poseIn({ poses, mounts, space, site }, poseId), [poses, mounts, space, site, poseId]);
+  const board: Board = useMemo(() => ({ plan, wiring, poseId, pose }), [plan, wiring, poseId, pose]);
+  const actions = useMemo(
+    () => ({
+      /** The board at the time of asking, for handlers that outlive a drawing. */
+      latest: (): { readonly board: Board; readonly selected: readonly TileKey[] } => {
+        const state = desk.now();
+        return { board: boardOf(state), selected: state.selected };
+      },
+      select: (keys: readonly TileKey[]) => desk.set({ selected: keys }),
+      /**
+       * Does something to the board as it is now, which may be ahead of what is drawn, and says so; returns whether
+       * anything changed.
+       */
+      act: ((run, gesture) => {
+        const state = desk.now();
+        const outcome = run(boardOf(state));
+        const change = outcome?.change ?? null;
+        if (change !== null) desk.change(change, gesture);
+        desk.set({ said: outcome?.said ?? "Nothing to do there." });
+        return change !== null;
+      }) satisfies Act as Act,
+    }),
+    [desk],
+  );
+  return { board, selected, ...actions };
+}

@@ -1,0 +1,255 @@
+"use client";
+
+import { type ReactNode } from "react";
+import { piecesIn, type Plan, poseIn, type Wiring } from "@/core/plan";
+import { type Assessment } from "@/core/assessment";
+import { skyNames } from "@/core/engine/sky";
+import { inAll } from "@/core/wiring/year";
+import { changeover, laneKey, usedIn } from "@/core/engine/array";
+import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
+import { skyWords } from "@/features/window-chart";
+import { useYear, worstMonth, type YearState, YearStrip } from "@/features/year";
+import { levelColour, LevelMark, Region, Table, useUnits } from "@/ui";
+import {
+  amount,
+  counted,
+  dangerWords,
+  headline,
+  laneWords,
+  partsWords,
+  percent,
+  misplugWords,
+  stepWords,
+  trueMinus,
+  verdictWords,
+} from "@/messages/en";
+import style from "./comparison.module.css";
+import { inPoses, type InPose, type JudgedMisplug, standKey, useComparison } from "./useComparison";
+
+/** Skies compared by watts. The coldest dawn is there for its volts: it is judged with every panel out, stowed or not. */
+const wattSkies = skyNames.filter((name) => name !== "coldDawn");
+
+/** All wirings of the same panels side by side, and what moves to go from the one on the board to another. */
+export function Comparison() {
+  const desk = useDesk();
+  const plan = usePlan();
+  const wiring = useWiring();
+  const here: InPose = { wiring, poseId: useDeskState(poseIdOf) };
+  const { verdicts, misplugs } = useComparison(
+    plan,
+    wiring,
+    useDeskState((state) => state.moment),
+  );
+  const all = inPoses(plan);
+  const board = useYear(plan, wiring.id);
+  return (
+    <Region title="Wirings compared" flush>
+      <Table
+        flush
+        label="Wirings compared, side by side"
+        className={style["compared"]}
+        head={[
+          "Wiring",
+          "Verdict",
+          ...wattSkies.map((name) => skyWords[name]),
+          skyWords.coldDawn,
+          "Least room",
+          "A year",
+          "Panels",
+          "Parts",
+          "Lanes",
+        ]}
+      >
+        <tbody>
+          {all.map((each) => (
+            <Line
+              key={standKey(each)}
+              plan={plan}
+              name={nameOf(plan, each)}
+              wiring={each.wiring}
+              verdict={verdicts.get(standKey(each)) ?? null}
+              against={standKey(each) === standKey(here) ? null : (verdicts.get(standKey(here)) ?? null)}
+              here={standKey(each) === standKey(here)}
+              year={
+                each.wiring.id === wiring.id ? (
+                  <YearWords {...board} against={null} />
+                ) : (
+                  <OtherYear plan={plan} wiringId={each.wiring.id} board={board} />
+                )
+              }
+              onShow={() => desk.set({ wiringId: each.wiring.id, poseId: each.poseId, selected: [] })}
+            />
+          ))}
+        </tbody>
+      </Table>
+      {all
+        .filter((each) => standKey(each) !== standKey(here))
+        .map((each) => (
+          <Changeover
+            key={standKey(each)}
+            plan={plan}
+            from={here}
+            to={each}
+            verdicts={verdicts}
+            misplugs={misplugs.filter(({ toId }) => toId === each.wiring.id && toId !== wiring.id)}
+          />
+        ))}
+    </Region>
+  );
+}
+
+/** A wiring by its name, with the pose where it is used in several. */
+function nameOf({ poses }: Plan, { wiring, poseId }: InPose): string {
+  const pose = wiring.poseIds.length > 1 ? poses.find(({ id }) => id === poseId) : undefined;
+  return pose === undefined ? wiring.name : `${wiring.name}, ${pose.name}`;
+}
+
+/** "+45 W" against what is on the board; equal to a watt, or a kWh of the year, is "same". */
+function moreWords(more: number, unit: "W" | "kWh"): string {
+  const words = unit === "W" ? amount(more, "W") : `${trueMinus(more.toFixed(0))}\u00a0kWh`;
+  return Math.abs(more) < 0.5 ? "same" : `${more > 0 ? "+" : ""}${words}`;
+}
+
+type LineProps = {
+  readonly plan: Plan;
+  readonly name: string;
+  readonly wiring: Wiring;
+  readonly verdict: Assessment | null;
+  /** What is said of the one on the board, to subtract it; null on its own line. */
+  readonly against: Assessment | null;
+  readonly here: boolean;
+  /** What it brings in a year. */ readonly year: ReactNode;
+  readonly onShow: () => void;
+};
+
+function Line({ plan, name: title, wiring, verdict, against, here, year, onShow }: LineProps) {
+  const system = useUnits();
+  const assessed = verdict?.type === "assessed" ? verdict : null;
+  const level = assessed?.worst ?? "open";
+  const worst = assessed?.findings.find((finding) => finding.level === assessed.worst);
+  const cold = assessed?.findings.filter(({ rule, value }) => rule === "coldVoc" && value !== null) ?? [];
+  const highest = cold.reduce((most, { value }) => Math.max(most, value?.value ?? 0), 0);
+  const room = cold.reduce<number | null>(
+    (least, { marginPct }) => (marginPct === null ? least : Math.min(least ?? marginPct, marginPct)),
+    null,
+  );
+  const used = wiring.lanes.reduce((sum, { rows }) => sum + usedIn(rows).length, 0);
+  return (
+    <tr data-wiring={wiring.id} data-level={level}>
+      <th scope="row">
+        <button type="button" className={style["name"]} aria-pressed={here} onClick={onShow}>
+          {title}
+        </button>
+      </th>
+      <td>
+        <span className={style["verdict"]} style={{ color: levelColour(level) }}>
+          <LevelMark level={level} size={16} />
+          <strong>{verdict === null ? "Judging…" : assessed === null ? "Not judged yet" : verdictWords[level]}</strong>
+        </span>
+        {worst !== undefined && level !== "good" && (
+          <div className={style["small"]}>{headline(assessed?.findings ?? [], worst, system)}</div>
+        )}
+      </td>
+      {wattSkies.map((name) => (
+        <td key={name} className="num">
+          {assessed === null ? "–" : amount(assessed.takenW[name], "W")}
+          {assessed !== null && against?.type === "assessed" && (
+            <div className={style["small"]}>{moreWords(assessed.takenW[name] - against.takenW[name], "W")}</div>
+          )}
+        </td>
+      ))}
+      <td className="num">{highest > 0 ? `${amount(highest, "V")} open` : "–"}</td>
+      <td className="num">{room === null ? "–" : percent(room)}</td>
+      <td className="num">{year}</td>
+      <td className="num">
+        {used} of {piecesIn(plan)}
+      </td>
+      <td className={style["small"]}>{partsWords(plan, wiring)}</td>
+      <td className={style["small"]}>
+        {wiring.lanes.map((lane) => (
+          <div key={laneKey(lane)}>{laneWords(plan, lane)}</div>
+        ))}
+      </td>
+    </tr>
+  );
+}
+
+type OtherYearProps = { readonly plan: Plan; readonly wiringId: string; readonly board: YearState };
+
+/** The year of a wiring that is not on the board, against the one that is. */
+function OtherYear({ plan, wiringId, board }: OtherYearProps) {
+  return <YearWords {...useYear(plan, wiringId)} against={board} />;
+}
+
+/** What a wiring brings in a year and in its worst month, with all its poses in their hours. */
+function YearWords({ year, settled, against }: Pick<YearState, "year" | "settled"> & { against: YearState | null }) {
+  if (year === null) return <>…</>;
+  const worst = worstMonth(year);
+  const takenKwh = ({ months }: NonNullable<YearState["year"]>) => inAll(months).takenKwh;
+  // a quick year is not subtracted from a whole one
+  const other = settled && against?.settled === true ? against.year : null;
+  return (
+    <>
+      <YearStrip year={year} />
+      {takenKwh(year).toFixed(0)}&nbsp;kWh taken
+      {other !== null && <div className={style["small"]}>{moreWords(takenKwh(year) - takenKwh(other), "kWh")}</div>}
+      <div className={style["small"]}>
+        least in {worst.name}: {worst.takenKwh.toFixed(1)}&nbsp;kWh
+      </div>
+    </>
+  );
+}
+
+type ChangeoverProps = {
+  readonly plan: Plan;
+  readonly from: InPose;
+  readonly to: InPose;
+  readonly verdicts: ReadonlyMap<string, Assessment>;
+  readonly misplugs: readonly JudgedMisplug[];
+};
+
+/** What to do with plugs and panels, in order, and what to beware of on the way. */
+function Changeover({ plan, from, to, verdicts, misplugs }: ChangeoverProps) {
+  const system = useUnits();
+  const pose = ({ poseId }: InPose) => poseIn(plan, poseId);
+  const steps = changeover(from.wiring.lanes, to.wiring.lanes, pose(from), pose(to));
+  const [fromName, toName] = [nameOf(plan, from), nameOf(plan, to)];
+  const harmful = [
+    ...new Set(misplugs.filter(({ dangerous }) => dangerous).map((misplug) => misplugWords(plan, misplug, system))),
+  ];
+  const dangers = [
+    ...harmful.map((words) => ({ level: "stop" as const, words })),
+    ...dangerWords([verdicts.get(standKey(from)), verdicts.get(standKey(to))], toName, steps).map((words) => ({
+      level: "care" as const,
+      words,
+    })),
+  ];
+  return (
+    <details className={style["change"]}>
+      <summary>
+        From “{fromName}” to “{toName}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}
+        {harmful.length > 0 && (
+          <span className={style["danger"]}>
+            <LevelMark level="stop" size={16} /> {counted(harmful.length, "dangerous misplug")} on the way
+          </span>
+        )}
+      </summary>
+      {to.wiring.note !== "" && <p>{to.wiring.note}</p>}
+      <ol>
+        {steps.map((step) => {
+          const words = stepWords(plan, step);
+          return <li key={words}>{words}</li>;
+        })}
+      </ol>
+      {dangers.length > 0 && (
+        <ul aria-label="Beware" className={style["beware"]}>
+          {dangers.map(({ level, words }) => (
+            <li key={words}>
+              <LevelMark level={level} size={16} /> {words}
+            </li>
+          ))}
+        </ul>
+      )}
+    </details>
+  );
+}

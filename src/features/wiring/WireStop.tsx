@@ -1,0 +1,219 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { memo, useCallback, useEffect, useMemo, useState } from "react";
+import { piecesIn } from "@/core/plan";
+import { ruleOf } from "@/core/assessment";
+import { laneKey } from "@/core/engine/array";
+import { Board } from "@/features/string-board";
+import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/plan-session";
+import { FinderSheet } from "@/features/best-wirings";
+import { Ledger } from "@/features/checks";
+import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
+import { newId, Region, TextButton, useHash } from "@/ui";
+import { cautions } from "./cautions";
+import { Comparison } from "./Comparison";
+import { FirstSteps } from "./FirstSteps";
+import { netlistOf } from "./netlist";
+import { PoseTabs } from "./PoseTabs";
+import { SiteForm } from "./SiteForm";
+import { SkyStrip } from "./SkyStrip";
+import style from "./sky.module.css";
+import { stopShortcuts, type StopShortcut } from "./stop-shortcuts";
+import { ThumbBar } from "./ThumbBar";
+import { WireYear } from "./WireYear";
+import { WiringTabs } from "./WiringTabs";
+
+/** The stop where panels meet the input: wire them on the board, see the window move, read the ledger. */
+export function WireStop() {
+  const desk = useDesk();
+  const [comparing, setComparing] = useState(false);
+  const [hash, setHash] = useHash();
+  const finding = hash === "finder" || hash === "buy";
+  const setFinding = useCallback((open: boolean) => setHash(open ? "finder" : ""), [setHash]);
+  const onShortcut = useCallback(
+    (key: StopShortcut) =>
+      key.run({
+        desk,
+        newId,
+        toggleCompare: () => setComparing((now) => !now),
+        toggleFind: () => setFinding(!finding),
+      }),
+    [desk, finding, setFinding],
+  );
+  useEffect(() => listenForShortcuts(onShortcut), [onShortcut]);
+  const around = useMemo(
+    () => stopShortcuts.map((key) => ({ press: key.press, words: key.words, run: () => onShortcut(key) })),
+    [onShortcut],
+  );
+  const closeFinder = useCallback(() => setFinding(false), [setFinding]);
+  const [picked, setPicked] = useState<string | null>(null);
+  // only the first lane's name: the stop itself is not drawn again at every edit
+  const first = useDeskState((state) => {
+    const [lane] = wiringOf(state).lanes;
+    const [input] = state.history.present.inputs;
+    return lane !== undefined
+      ? laneKey(lane)
+      : input === undefined
+        ? null
+        : laneKey({ inputId: input.id, portId: input.device.ports[0]?.id ?? null });
+  });
+  const chosen = picked ?? first;
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" },
+        alignItems: "start",
+        "--thumb-bar": { xs: "52px", sm: "0px" },
+        "& > [id]": { scrollMarginTop: "150px" },
+      }}
+    >
+      <Box
+        sx={{
+          gridColumn: { md: "1 / 3" },
+          minWidth: 0,
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: "minmax(0, 1fr)",
+        }}
+      >
+        <Beginning />
+        <Box sx={{ display: "grid", gap: 0.5, gridTemplateColumns: "minmax(0, 1fr)" }}>
+          <Tabs comparing={comparing} onCompare={setComparing} finding={finding} onFind={setFinding} />
+          <Poses />
+        </Box>
+        {!finding && <Unwired onFind={setFinding} />}
+        {finding && <Found onClose={closeFinder} />}
+        {comparing && <Comparison />}
+      </Box>
+      <Box id="wire-board" sx={{ minWidth: 0 }}>
+        <StringBoard chosenLane={chosen} onChooseLane={setPicked} around={around} />
+      </Box>
+      <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+        <Region title="The window" flush>
+          <Window chosen={chosen} />
+        </Region>
+        <Region title="What it brings in a year">
+          <Year />
+        </Region>
+        <Region title="Site">
+          <SiteFields />
+        </Region>
+      </Box>
+      <Box id="wire-ledger" sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}>
+        <Region title="Ledger" flush>
+          <Ledger />
+        </Region>
+      </Box>
+      <Box
+        component="p"
+        sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "100ch", gridColumn: { md: "1 / 3" } }}
+      >
+        {cautions}
+      </Box>
+      <ThumbBar />
+    </Box>
+  );
+}
+
+/** Runs the keys of the stop wherever the focus is, but under no dialog, and not where Alt writes a letter: in a text field. */
+function listenForShortcuts(run: (key: StopShortcut) => void): () => void {
+  const listen = (event: KeyboardEvent) => {
+    const key = stopShortcuts.find(({ matches }) => matches(event));
+    const typing = event.target instanceof Element && event.target.matches("input, textarea");
+    if (key === undefined || typing || document.querySelector("[role=dialog]") !== null) return;
+    event.preventDefault();
+    run(key);
+  };
+  window.addEventListener("keydown", listen);
+  return () => window.removeEventListener("keydown", listen);
+}
+
+const Tabs = memo(WiringTabs);
+const Poses = memo(PoseTabs);
+const Found = memo(FinderSheet);
+const SiteFields = memo(SiteForm);
+const Year = memo(WireYear);
+const StringBoard = memo(Board);
+
+/** An empty plan is begun; one that lacks a panel or an input is still begun. */
+function Beginning() {
+  const begun = useDeskState(({ history: { present } }) => present.panels.length > 0 && present.inputs.length > 0);
+  return begun ? null : <FirstSteps />;
+}
+
+/** Panels and an input, and nothing wired yet: nobody need try. */
+function Unwired({ onFind }: { onFind: (finding: boolean) => void }) {
+  const unwired = useDeskState(
+    (state) =>
+      piecesIn(state.history.present) > 0 &&
+      state.history.present.inputs.length > 0 &&
+      wiringOf(state).lanes.every(({ rows }) => rows.length === 0),
+  );
+  if (!unwired) return null;
+  return (
+    <Box
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        gap: 1.5,
+        alignItems: "center",
+        borderLeft: "4px solid var(--amber)",
+        pl: 1.5,
+      }}
+    >
+      <span>Nothing is wired yet. The best wirings of your panels can be worked out for you.</span>
+      <TextButton look="amber" onClick={() => onFind(true)}>
+        Show me the best
+      </TextButton>
+    </Box>
+  );
+}
+
+/** The window of the lane chosen on the board. */
+function Window({ chosen }: { chosen: string | null }) {
+  const assessment = useAssessment();
+  const sky = useDeskState((state) => state.sky);
+  const litId = useDeskState((state) => state.litFinding);
+  const desk = useDesk();
+  const lanes = assessment?.type === "assessed" ? assessment.lanes : [];
+  const lit = assessment?.type === "assessed" ? assessment.findings.find(({ id }) => id === litId) : undefined;
+  // a rule pointed at is shown on the window it speaks of
+  const spokenOf = lit?.subject.type === "lane" ? laneKey(lit.subject) : chosen;
+  const lane = lanes.find((each) => laneKey(each) === spokenOf) ?? lanes[0];
+  if (assessment?.type !== "assessed" || lane === undefined) {
+    return (
+      <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>
+        {assessment === null
+          ? "Solving the curves…"
+          : "Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read."}
+      </Box>
+    );
+  }
+  const netlist = () => {
+    const state = desk.now();
+    const plan = state.history.present;
+    const look = { sky, moment: state.moment, poseId: poseIdOf(state) };
+    return netlistOf(plan, wiringOf(state).id, lane, look, `${plan.name}, ${skyWords[sky]}`);
+  };
+  return (
+    <div>
+      <SkyStrip skies={lane.skies} />
+      {lanes.length > 1 && (
+        <div className={style["lane"]}>
+          {lane.deviceName}: {lane.port.name}
+        </div>
+      )}
+      <WindowChart
+        window={lane.window}
+        skies={lane.skies}
+        chosen={sky}
+        lit={lit === undefined ? nothingLit : ruleOf(lit.rule).chart}
+        height={340}
+        netlist={netlist}
+      />
+    </div>
+  );
+}

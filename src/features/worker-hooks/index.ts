@@ -1,0 +1,3 @@
+export { isSame } from "./asked";
+export { type Asked, useAsked } from "./useAsked";
+export { useFollowed } from "./useFollowed";

@@ -1,0 +1,98 @@
+import { type LabelDoubt, type PointsFit, type LabelReading } from "@/core/engine/panel";
+import { type PanelSheet } from "@/core/plan";
+import { fieldSpecs } from "@/core/engine/units";
+import { given, percent, trueMinus } from "./format";
+
+export const kindWords: Readonly<Record<PanelSheet["kind"], string>> = {
+  rigid: "Rigid glass",
+  flexible: "Flexible crystalline",
+  thinFilm: "Thin film",
+  folding: "Folding with legs",
+  blanket: "Blanket",
+};
+export const cellTypeWords: Readonly<Record<PanelSheet["cellType"], string>> = {
+  mono: "Monocrystalline",
+  poly: "Polycrystalline",
+  cigs: "CIGS thin film",
+};
+export const cellCutWords: Readonly<Record<PanelSheet["cellCut"], string>> = {
+  unknown: "not said",
+  whole: "whole cells",
+  half: "half-cut cells",
+};
+
+const two = (value: number) => trueMinus(value.toFixed(2));
+
+/** What is odd about a label: the number, what is usual, and what may have happened. */
+export function doubtSentence({ type, value, least, most }: LabelDoubt): string {
+  switch (type) {
+    case "powerNotProduct":
+      return `Vmp × Imp is ${percent(Math.abs(value))} ${value > 0 ? "more" : "less"} than Pmax; they should agree within 3 %. One of the three is from another row.`;
+    case "vmpNotBelowVoc":
+      return `Vmp (${given(value, "V")}) is not below Voc (${given(most, "V")}). Have the two rows been swapped?`;
+    case "impNotBelowIsc":
+      return `Imp (${given(value, "A")}) is not below Isc (${given(most, "A")}). Have the two rows been swapped?`;
+    case "voltageRatio":
+      return `Vmp is ${two(value)} of Voc; usual is ${two(least)} to ${two(most)}.`;
+    case "currentRatio":
+      return `Imp is ${two(value)} of Isc; usual is ${two(least)} to ${two(most)}.`;
+    case "fillFactor":
+      return `Pmax is ${two(value)} of Voc × Isc; usual is ${two(least)} to ${two(most)}.`;
+    case "wattsPerArea":
+      return value > most
+        ? `${Math.round(value)} W on a square metre is more than any panel gives (up to ${most}). Watts or size are wrong.`
+        : `${Math.round(value)} W on a square metre is little (usual: ${least} to ${most}). Watts or size may be wrong.`;
+    case "voltsPerCell":
+      return `${two(value)} V for each cell; usual is ${two(least)} to ${two(most)} V. On half-cut panels only half of the cells are in series.`;
+    case "vocCoefficientSign":
+      return `The Voc coefficient is ${trueMinus(String(value))} %/°C; volts fall with heat, so it should be negative.`;
+    case "iscCoefficientSign":
+      return `The Isc coefficient is ${trueMinus(String(value))} %/°C; usual is ${two(least)} to ${two(most)}.`;
+    case "pmaxCoefficientSign":
+      return `The Pmax coefficient is ${trueMinus(String(value))} %/°C; usual is ${two(least)} to ${two(most)}.`;
+    case "vocCoefficientSize":
+      return `The Voc coefficient is ${trueMinus(String(value))} %/°C; usual is ${two(least)} to ${two(most)}. Is its unit %/°C, or mV/°C?`;
+  }
+}
+
+const readFieldWords: Readonly<Record<keyof LabelReading["patch"], string>> = {
+  pmaxW: "Pmax",
+  vocV: "Voc",
+  iscA: "Isc",
+  vmpV: "Vmp",
+  impA: "Imp",
+  cellsInSeries: "cells in series",
+  tempCoVocPctPerC: "Voc coefficient",
+};
+
+const howWords: Readonly<Record<LabelReading["how"], string>> = {
+  product: "that is Vmp × Imp",
+  quotient: "that is Pmax over the other",
+  swapped: "the rows are swapped",
+  decimal: "a decimal point has slipped",
+  halfCells: "half of the cells counted are in series",
+  coefficientUnit: "it is printed in volts per degree",
+  coefficientSign: "its minus is missing",
+};
+
+/** A reading that would reconcile the whole label, in words. */
+export function readingSentence(patch: LabelReading["patch"], how: LabelReading["how"]): string {
+  const parts = (Object.keys(patch) as (keyof LabelReading["patch"])[]).map(
+    (field) => `${readFieldWords[field]} ${given(patch[field] ?? 0, fieldSpecs[field].unit)}`,
+  );
+  return `All of it would agree with ${parts.join(", ")}: ${howWords[how]}.`;
+}
+
+/** What became of measured points. */
+export function pointsSentence(fit: PointsFit): string {
+  switch (fit.type) {
+    case "model":
+      return `A diode’s curve runs through the points, ${percent(fit.rmsPct)} of Isc off on average; point ${fit.worst.point} is the farthest (${percent(fit.worst.pct)}). The plan reckons with it instead of the label.`;
+    case "tooFew":
+      return `${fit.usable} usable points; at least ${fit.needed} at different volts are needed. The label is still used.`;
+    case "oneSided":
+      return fit.lacks === "nearShort"
+        ? "Points at low volts, near short circuit, are missing. The label is still used."
+        : "Points past the knee, towards open circuit, are missing. The label is still used.";
+  }
+}

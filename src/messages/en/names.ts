@@ -1,0 +1,60 @@
+import { type RequiredField } from "@/core/engine/panel";
+import { type Level } from "@/core/checks";
+import { type Missing, type Term } from "@/core/plan-model";
+import { type Mount } from "@/core/engine/sky";
+import { given } from "./format";
+import { doubtSentence, readingSentence } from "./labels";
+import { type Unit } from "@/core/engine/units";
+import { visible } from "./visible";
+
+/** Names and short words of the ledger and the verdict strip. */
+export const verdictWords: Readonly<Record<Level, string>> = {
+  stop: "Do not connect",
+  open: "Not enough information",
+  care: "Connect with care",
+  note: "OK to connect",
+  good: "OK to connect",
+};
+
+export const mountWords: Readonly<Record<Mount, string>> = {
+  freeStanding: "free-standing",
+  tilted: "tilted, air under",
+  roofGap: "roof with a gap",
+  flush: "flush on the roof",
+  glued: "glued, no gap",
+};
+
+export const fieldWords: Readonly<Record<RequiredField, string>> = {
+  pmaxW: "Pmax",
+  vocV: "Voc",
+  iscA: "Isc",
+  vmpV: "Vmp",
+  impA: "Imp",
+};
+
+export function missingSentence(missing: Missing): string {
+  switch (missing.type) {
+    case "noPanel":
+      return "Choose a panel, or type its label in, at Panels, and wire it here.";
+    case "labelIncomplete":
+      return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => fieldWords[field]).join(", ")}.`;
+    case "labelImpossible":
+      return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Read it so?`} Do not connect anything by this label.`;
+    case "recordLowAsked":
+      return `At ${given(missing.latitudeDeg, "°")} no kind of climate is known: how cold it gets there has to be said. See Need.`;
+    case "recordsCrossed":
+      return `The record low (${given(missing.lowC, "°C")}) lies above the record high (${given(missing.highC, "°C")}). Have the two been swapped? See Site.`;
+    case "noInput":
+      return "Choose the input it feeds, or type its data sheet in, at Input.";
+  }
+}
+
+/** The short of a made-up or real name: what stands before its first comma. */
+export function headOf(name: string): string {
+  return visible(name.split(",")[0] ?? name);
+}
+
+/** "4 × 27.2 V + 1 × 22.7 V": a sum as one would write it on the label's back. */
+export function sumWords(terms: readonly Term[], unit: Unit): string {
+  return terms.map(({ count, each }) => `${count} × ${given(each, unit)}`).join(" + ");
+}

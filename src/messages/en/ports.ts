@@ -1,0 +1,46 @@
+import { portWindow, wattLimit } from "@/core/engine/pv-input";
+import { type Plan, type PortSheet, type Wiring } from "@/core/plan";
+import { given, limit } from "./format";
+import { headOf } from "./names";
+
+/** What a port takes, as its sheet says it: "10 V to 57 V · 7 A up to 27 V, 12.5 A up to 57 V · 430 W". */
+export function acceptWords(port: PortSheet): string {
+  const window = portWindow(port);
+  const tiers = [...port.currentLimits]
+    .sort((a, b) => (a.toV ?? Number.POSITIVE_INFINITY) - (b.toV ?? Number.POSITIVE_INFINITY))
+    .map(({ amps, toV, nature }) => {
+      if (amps === null) return "amps not filled in";
+      const most = `${nature === "neverExceed" ? "never more than " : ""}${given(amps, "A")}`;
+      return port.currentLimits.length > 1 && toV !== null ? `${most} up to ${given(toV, "V")}` : most;
+    });
+  return [
+    window === null ? null : `${limit(window.minV, "V")} to ${given(window.maxV, "V")}`,
+    tiers.length === 0 ? null : tiers.join(", "),
+    wattWords(port),
+  ]
+    .filter((part) => part !== null)
+    .join(" · ");
+}
+
+function wattWords(port: PortSheet): string | null {
+  if (port.maxW !== null && port.maxWNature === "neverExceed") return `never more than ${given(port.maxW, "W")}`;
+  const most = wattLimit(port);
+  return most === null ? null : limit(most, "W");
+}
+
+/** Ports of a wiring that have panels, each by a name as short as tells it apart. */
+export function portLanes(
+  plan: Pick<Plan, "inputs">,
+  wiring: Pick<Wiring, "lanes">,
+): readonly { readonly inputId: string; readonly portId: string; readonly name: string }[] {
+  return wiring.lanes.flatMap(({ inputId, portId, rows }) => {
+    const device = plan.inputs.find(({ id }) => id === inputId)?.device;
+    const port = device?.ports.find(({ id }) => id === portId);
+    if (inputId === null || portId === null || device === undefined || port === undefined || rows.length === 0)
+      return [];
+    const isOnly = wiring.lanes.every((other) => other.inputId === inputId || other.rows.length === 0);
+    const ofPort = device.ports.length > 1 ? headOf(port.name) : null;
+    const name = ofPort === null ? headOf(device.name) : isOnly ? ofPort : `${headOf(device.name)}: ${ofPort}`;
+    return [{ inputId, portId, name }];
+  });
+}

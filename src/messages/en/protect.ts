@@ -1,0 +1,304 @@
+import { sizeThatCounts } from "@/core/protection/cabling";
+import { pieceName, type Plan, runKey } from "@/core/plan";
+import {
+  type BoxText,
+  type BranchReport,
+  type Item,
+  type ItemGroup,
+  type LaneReport,
+  type Part,
+  type ProtectReport,
+  type RowRef,
+  type Step,
+} from "@/core/protection/diagram";
+import { type UnitSystem } from "@/core/engine/units";
+import { partsOfKey } from "@/core/engine/array";
+import { branchWords, lengthWords, sizeWords } from "./copper";
+import { amount, given } from "./format";
+import { headOf } from "./names";
+
+/** What is said at Protection: in the boxes of its diagram, on its list, in its order of work. */
+
+export const partNames = {
+  row: "String cable",
+  trunk: "Cable to the DC isolator",
+  tail: "Cable to the PV input",
+  battery: "Battery cable",
+  bond: "Frame bonding",
+} as const;
+
+/** What stands in a box of the drawing. */
+export function boxWords(part: Part, plan: Plan, report: ProtectReport, system: UnitSystem): BoxText {
+  switch (part.type) {
+    case "panel": {
+      const { panelId } = partsOfKey(part.key);
+      const label = plan.panels.find(({ id }) => id === panelId)?.label;
+      const figures = [
+        label?.vocV === null || label === undefined ? "Voc ?" : given(label.vocV, "V"),
+        label?.iscA === null || label === undefined ? "Isc ?" : given(label.iscA, "A"),
+      ];
+      return { title: `${part.number} ${headOf(pieceName(plan, part.key))}`, lines: [figures.join(" · ")] };
+    }
+    case "diode":
+      return { title: "Blocking diode", lines: [] };
+    case "fuse": {
+      const branch = branchOf(report, part.row);
+      const kind = part.guard?.kind === "breaker" ? "DC breaker" : "PV fuse";
+      const sizeA = part.guard?.ratedA ?? branch?.fuseA ?? null;
+      const size = sizeA === null ? "none fits" : given(sizeA, "A");
+      return {
+        title: `${kind} ${size}`,
+        lines: [part.guard === null ? "to be fitted" : branchTitle(branch, part.row)],
+      };
+    }
+    case "branch":
+      return { title: `Branch (Y) connector ${sign(part.pole)}`, lines: [] };
+    case "bar": {
+      const lane = laneOf(report, part.lane);
+      return {
+        title:
+          lane?.joint === "plugs" ? `Branch connectors ${sign(part.pole)}` : `Combiner box, busbar ${sign(part.pole)}`,
+        lines: [],
+      };
+    }
+    case "cable": {
+      const key = runKey(part);
+      const run =
+        report.lanes.flatMap(({ runs }) => runs).find((each) => each.key === key) ??
+        report.batteries.map((battery) => battery.run).find((each) => each.key === key);
+      const size = run === undefined ? null : sizeThatCounts(run);
+      const name =
+        part.row !== null
+          ? `String ${part.row.number} ${part.pole === "both" ? "" : sign(part.pole)}`
+          : part.to.type === "isolator"
+            ? "To the isolator"
+            : part.to.type === "bank"
+              ? "To the battery"
+              : "To the PV input";
+      if (run === undefined) return { title: name, lines: [] };
+      const length = `${run.lengthBy === "assumed" ? "about " : ""}${lengthWords(run.lengthMm, system)}`;
+      return { title: name, lines: [`${size === null ? "no size is enough" : sizeWords(size.size.name)} · ${length}`] };
+    }
+    case "switch": {
+      const lane = laneOf(report, part.lane);
+      const amps = part.guard?.ratedA ?? lane?.switchA ?? null;
+      return {
+        title: amps === null ? "DC isolator" : `DC isolator ${given(amps, "A")}`,
+        lines: [part.guard === null ? "to be fitted, 2-pole" : "2-pole"],
+      };
+    }
+    case "input": {
+      const device = plan.inputs.find(({ id }) => id === part.inputId)?.device;
+      if (device === undefined) return { title: "No input chosen", lines: [] };
+      const ports = part.ports.map(({ portId }) => device.ports.find(({ id }) => id === portId)?.name ?? "");
+      return { title: headOf(device.name), lines: ports.map(headOf) };
+    }
+    case "bank": {
+      const battery = report.batteries.find(({ inputId }) => inputId === part.inputId);
+      const fuseA = part.guard?.ratedA ?? battery?.fuseA ?? null;
+      const fuse =
+        fuseA === null
+          ? "fuse: output not known"
+          : `fuse ${given(fuseA, "A")}${part.guard === null ? " to be fitted" : ""}`;
+      return { title: "Battery", lines: [fuse] };
+    }
+  }
+}
+
+function laneOf(
+  report: ProtectReport,
+  at: { readonly inputId: string | null; readonly portId: string | null },
+): LaneReport | undefined {
+  return report.lanes.find(({ inputId, portId }) => inputId === at.inputId && portId === at.portId);
+}
+
+/** The branch that a fuse of the diagram guards; null: it is not known. */
+export function branchOf(report: ProtectReport, row: RowRef): BranchReport | null {
+  return laneOf(report, row)?.branches.find((branch) => branch.row.id === row.rowId) ?? null;
+}
+
+function branchTitle(branch: BranchReport | null, { number }: RowRef): string {
+  return branch === null ? `string ${number}` : branchWords(branch.place);
+}
+
+/** A true minus, as on a connector. */
+export function sign(pole: "+" | "-"): string {
+  return pole === "+" ? "+" : "\u2212";
+}
+
+export const groupWords: Readonly<Record<ItemGroup, string>> = {
+  cables: "Cables",
+  plugs: "Connectors and adapters",
+  fuses: "Fuses, breakers and isolators",
+  box: "Combiner box",
+  small: "Small parts",
+};
+
+const colours = { red: "red", black: "black", greenYellow: "green and yellow" } as const;
+
+/** What a thing on the list is, as a shop asks for it. */
+export function itemWords(item: Item): string {
+  const volts = (value: number | null) =>
+    value === null ? "DC rating above the array’s coldest Voc" : `${given(value, "V")} DC`;
+  switch (item.type) {
+    case "cable":
+      return `Cable ${sizeWords(item.size)}, ${colours[item.colour]}`;
+    case "noCable":
+      return `${partNames[item.part]}: must carry ${amount(item.mustCarryA, "A")}, no listed size is enough${item.noSize === "noTable" ? " (too hot or too many circuits for any table)" : ""}`;
+    case "plugPair":
+      return `Pair of connectors, ${item.kindName}`;
+    case "branchPair":
+      return `Pair of branch (Y) connectors, ${item.kindName}`;
+    case "extension":
+      return `Extension lead, ${item.kindName}`;
+    case "adapter":
+      return `Adapter: ${item.name}`;
+    case "fuse":
+      return `PV fuse (gPV), ${given(item.ratedA, "A")}, ${volts(item.volts)}`;
+    case "breaker":
+      return `DC breaker for PV, ${given(item.ratedA, "A")}, ${volts(item.volts)}, not polarised`;
+    case "fuseHolder":
+      return item.inLine ? "Inline PV fuse holder, waterproof" : "DIN-rail PV fuse holder";
+    case "batteryFuse":
+      return `Battery fuse ${given(item.ratedA, "A")} with holder${item.volts === null ? "" : `, at least ${given(item.volts, "V")} DC`}, breaking capacity at least ${given(item.breaksA / 1000, "")}\u00a0kA`;
+    case "switch":
+      return `PV DC isolator (disconnect), 2-pole, ${given(item.ratedA, "A")}, ${volts(item.volts)}`;
+    case "diode":
+      return `Blocking diode ${given(item.ratedA, "A")}`;
+    case "box":
+      return `Combiner box, inside at least ${item.wideMm} × ${item.highMm} × ${item.deepMm} mm, weatherproof`;
+    case "bar":
+      return `Busbar with ${item.studs} studs`;
+    case "gland":
+      return `Cable gland ${item.thread} for ${item.cables === 1 ? "one cable" : "two cables"}`;
+    case "ring":
+      return `Ring terminal ${sizeWords(item.size)}, stud ${item.stud}`;
+    case "ferrule":
+      return `Ferrule ${sizeWords(item.size)}`;
+    case "conduit":
+      return `Conduit ${item.nominalMm} mm`;
+    case "label":
+      return "Warning label or cable tag";
+  }
+}
+
+/** "7.5 m", "3". */
+export function countWords(count: number, unit: "m" | "pieces", system: UnitSystem): string {
+  return unit === "m" ? lengthWords(count * 1000, system) : String(count);
+}
+
+function at({ inputName, portName }: LaneReport): string {
+  return `${headOf(inputName)}, ${headOf(portName)}`;
+}
+
+/** One step of the work: one action, with its number. */
+export function workStepWords(step: Step): string {
+  switch (step.type) {
+    case "listCables":
+      return "Measure each cable route with a string. Write the length beside its cable, and order some to spare.";
+    case "fitBox":
+      return `Fit the combiner box for ${at(step.lane)} where a hand still reaches it, before any panel is fixed for good. Drill its glands from below.`;
+    case "layCables":
+      return "Lay the cables uncut along their routes, red for + and black for −. None may flap, chafe on an edge, or lie where water stands.";
+    case "threadGlands":
+      return `Thread each cable through its gland at ${at(step.lane)} now. With its connector crimped on it will not go through.`;
+    case "cutToLength":
+      return "Cut to length last: a hand’s breadth longer than it reaches, with a drip loop before every gland and connector.";
+    case "crimp":
+      return "Strip and crimp with the right tool; push each contact in until it locks. Join only connectors of the same make.";
+    case "pullAndLabel":
+      return "Pull at each crimp. Label both ends of each cable.";
+    case "testLeads":
+      return "Before anything is live, test each cable with a meter: continuity from end to end, none between + and −.";
+    case "allOff":
+      return "Switch every DC isolator off. Take all fuses out. Plug nothing in. Keep caps on all open connectors.";
+    case "darken":
+      return "Cover the panels or wait for dusk. They are live whenever there is light.";
+    case "batteryFirst":
+      return `Battery first, then panels: connect ${headOf(step.battery.inputName)} to its battery${step.battery.fuseA === null ? "" : `, then put in the ${given(step.battery.fuseA, "A")} battery fuse`}.`;
+    case "inputOn":
+      return "Switch the controllers on and check that each shows its battery.";
+    case "measureRow":
+      return `String ${step.number} of ${at(step.lane)}, joined to nothing: lift its cover in daylight. Set the meter to DC volts, red on +. Expect ${amount(step.vocV, "V")} at 25 °C, at least ${amount(step.lowV, "V")} (hot, dull light), at most ${amount(step.coldV, "V")} (coldest dawn), and no minus sign. Outside of that, stop and find out why. Cover it again.`;
+    case "joinRows":
+      return step.lane.joint === "box"
+        ? `Join the strings of ${at(step.lane)} on the busbars of the combiner box: + to +, − to −. The panels stay covered, the fuses out.`
+        : `Join the strings of ${at(step.lane)} with the branch connectors: + to +, − to −. The panels stay covered.`;
+    case "putFuses":
+      return `Put the fuses of ${at(step.lane)} in: ${fuseList(step.lane)}. The isolator stays off.`;
+    case "measureJoined":
+      return `Lift the covers. Before the isolator of ${at(step.lane)} read DC volts: ${joinedWords(step)}. No minus sign.`;
+    case "coverAgain":
+      return `There is no DC isolator before ${at(step.lane)}: cover the panels again before you plug in.`;
+    case "plugIn":
+      return step.lane.hasSwitch
+        ? `Connect the cable to ${at(step.lane)} with the isolator off.`
+        : `Connect the cable to ${at(step.lane)} with the panels covered.`;
+    case "switchOn":
+      return `Switch the isolator of ${at(step.lane)} on.`;
+    case "uncover":
+      return "Take all covers off the panels.";
+    case "waitAndLook":
+      return "Wait half a minute for the controller to find its operating point, then read the watts.";
+    case "switchOff":
+      return `Switch the DC isolator of ${at(step.lane)} off. Never disconnect a connector while current flows: a DC arc does not go out.`;
+    case "unplugPort":
+      return `Disconnect ${at(step.lane)}, + first.`;
+    case "takeFuses":
+      return `Take the fuses of ${at(step.lane)} out.`;
+    case "partRows":
+      return `Disconnect the strings of ${at(step.lane)} from each other, + first. Cap the connectors: each string is live by itself.`;
+    case "batteryLast":
+      return `Battery last: take its fuse out, then disconnect the cables from ${headOf(step.battery.inputName)}.`;
+  }
+}
+
+/** "10 A in string 1 and string 2; 15 A in string 3". */
+function fuseList({ branches }: LaneReport): string {
+  const sizes = [...new Set(branches.flatMap(({ fuseA }) => fuseA ?? []))].sort((a, b) => a - b);
+  return sizes
+    .map((amps) => {
+      const places = branches.filter(({ fuseA }) => fuseA === amps).map(({ place }) => branchWords(place));
+      return `${given(amps, "A")} in ${new Intl.ListFormat("en").format(places)}`;
+    })
+    .join("; ");
+}
+
+function joinedWords({ lowestV, highestV, lane }: Extract<Step, { readonly type: "measureJoined" }>): string {
+  return lane.rows.length < 2
+    ? `the same as the string alone, about ${amount(lowestV, "V")} at 25 °C`
+    : `between the lowest and the highest string you read just now, ${amount(lowestV, "V")} to ${amount(highestV, "V")} at 25 °C`;
+}
+
+/** What to look for where cables and connectors have been out in the weather. */
+export const weatherChecks: readonly string[] = [
+  "No connector lies where water stands or runs: connectors hang under the panel, openings down.",
+  "Every cable has a drip loop before it goes through a wall, a gland or into a connector.",
+  "Nothing flaps when a hand pulls at it: a clip every 300 mm, and at both sides of every connector.",
+  "No cable lies on an edge, in a hinge, or under a foot; none is bent tighter than four times its thickness.",
+  "Cable glands are tight round each cable; unused holes are blanked off.",
+];
+
+/** Whose work it is. */
+export const whoseWork: readonly string[] = [
+  "Your local code decides, before anything that is said here.",
+  "Permanent wiring on a building, shore power, and boat wiring above 30 V DC are work for a licensed electrician.",
+  "Whether and where to ground (earth) the frames is for an electrician who knows the vehicle, boat or building. Do not skip it without asking. On a vehicle it is the body; on a boat the bonding system and never a plate of its own; on a building its earth.",
+];
+
+/** What is stuck on at both ends of each cable: the large word, and the small one under it. */
+export function labelTexts(report: ProtectReport): { readonly large: string; readonly small: string }[] {
+  return report.lanes.flatMap((lane) => {
+    const small = `${at(lane)} · up to ${amount(lane.coldV, "V")} DC`;
+    const pair = (name: string) =>
+      (["+", "-"] as const).flatMap((pole) => [0, 1].map(() => ({ large: `${name} ${sign(pole)}`, small })));
+    return [
+      ...(lane.rows.length > 1 ? lane.rows.flatMap(({ number }) => pair(`STRING ${number}`)) : []),
+      ...pair("SOLAR"),
+      { large: "LIVE IN DAYLIGHT", small: "Switch off, cover the panels, then unplug" },
+      ...(lane.hasSwitch
+        ? [{ large: "PV ISOLATOR (DC DISCONNECT)", small: `Disconnects + and − of ${at(lane)}` }]
+        : []),
+    ];
+  });
+}

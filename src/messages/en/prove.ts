@@ -1,0 +1,321 @@
+import { type DiagnosisId, type ReadPlace, type ReadQuantity, type ReadSky } from "@/core/measurements";
+import { pieceName, type Plan } from "@/core/plan";
+import {
+  type Band,
+  type Bar,
+  type Conversion,
+  type JudgedCause,
+  type LightGuess,
+  type Outcome,
+  type SideBySide,
+} from "@/core/commissioning";
+import { type Unit, type UnitSystem } from "@/core/engine/units";
+import { keyOf } from "@/core/engine/array";
+import { amount, given, percent } from "./format";
+
+/** Proving an array in words: where and what is read, how the meter is set, what came of it, what may be wrong. */
+
+export const quantityUnits: Readonly<Record<ReadQuantity, Unit>> = {
+  openV: "V",
+  shortA: "A",
+  runV: "V",
+  runA: "A",
+  displayW: "W",
+  batterySoc: "%",
+};
+
+export const quantityWords: Readonly<Record<ReadQuantity, string>> = {
+  openV: "open-circuit voltage",
+  shortA: "short-circuit current",
+  runV: "operating voltage",
+  runA: "operating current",
+  displayW: "watts on the display",
+  batterySoc: "state of charge",
+};
+
+export function readAmount(value: number, quantity: ReadQuantity): string {
+  return quantity === "batterySoc" ? `${value.toFixed(0)}\u00a0%` : amount(value, quantityUnits[quantity]);
+}
+
+/** Where a reading is taken, as a name: "Roof 2", "String 1", "Whole array", "At the PV input". */
+export function readPlaceName(plan: Pick<Plan, "panels">, place: ReadPlace): string {
+  switch (place.type) {
+    case "panel":
+      return pieceName(plan, keyOf(place));
+    case "row":
+      return `String ${place.n}`;
+    case "array":
+      return "Whole array";
+    case "input":
+      return "At the PV input";
+  }
+}
+
+type How = { readonly set: string; readonly touch: string; readonly never: string };
+
+/** How the meter is set for a reading, where it touches, and what not to do. */
+export function howToRead(place: ReadPlace, quantity: ReadQuantity, band: Band | null): How {
+  const where =
+    place.type === "panel"
+      ? "at its own connectors, nothing else joined to it"
+      : place.type === "row"
+        ? "at the two ends of the string, before it is joined to anything"
+        : "at the two ends of the whole array, the PV input still unplugged";
+  switch (quantity) {
+    case "openV":
+      return {
+        set: `Dial on V with a straight line (DC), a range above ${Math.ceil((band?.high ?? 50) / 10) * 10}\u00a0V. Red probe in V, black in COM. No probe in the A socket.`,
+        touch: `Red probe on +, black on −: ${where}. A minus sign means reversed polarity.`,
+        never: "Do not touch bare metal. Never disconnect a connector while current flows: its arc does not go out.",
+      };
+    case "shortA":
+      return {
+        set: "Dial on A with a straight line (DC), 10 A. Red probe in the socket marked 10 A. Move it back to V straight afterwards.",
+        touch: `Set the dial first. Then hold the meter’s probes on + and −: ${where}. 10 seconds at most.`,
+        never:
+          "Never across a battery, and never where Isc could exceed the meter’s fuse rating. To finish: cover the panel, see the reading fall to nearly 0 A, then lift the probes. Do not pull a connector apart to stop the current.",
+      };
+    case "runV":
+      return {
+        set: "An inline meter that is already fitted, or the dial on V DC at the input’s terminals.",
+        touch: "Battery first, then the array. Wait half a minute: the controller is looking for its operating point.",
+        never: "Unplug nothing while it runs.",
+      };
+    case "runA":
+      return {
+        set: "An inline meter that is already fitted, or a DC clamp round one cable, set to zero first.",
+        touch: "At the same moment as the voltage, as near as can be.",
+        never:
+          "Do not break the circuit to insert a meter. Use only an inline meter that is already fitted, or a DC clamp.",
+      };
+    case "displayW":
+      return {
+        set: "The controller’s own display.",
+        touch: "The watts it says it gets, next to the inline meter’s.",
+        never: "Stand aside: your own shadow is a fault.",
+      };
+    case "batterySoc":
+      return {
+        set: "The controller’s or the battery’s display.",
+        touch: "Its state of charge. From 85 % on it accepts less and less, and low watts are no fault.",
+        never: "Lithium cells are never charged below 0 °C.",
+      };
+  }
+}
+
+/** What a reading says by itself, in a sentence. */
+export function outcomeSentence(
+  outcome: Outcome,
+  name: string,
+  quantity: ReadQuantity,
+  value: number,
+  band: Band | null,
+): string {
+  const is = `${name}: ${readAmount(value, quantity)}`;
+  const due =
+    band === null ? "" : ` ${readAmount(band.low, quantity)} to ${readAmount(band.high, quantity)} was expected.`;
+  switch (outcome.type) {
+    case "fine":
+      return `${is}, as expected.${due}`;
+    case "low":
+      return `${is}, less than expected.${due}`;
+    case "high":
+      return `${is}, more than expected.${due}`;
+    case "minus":
+      return `${is}: a minus sign. Is the red probe on +? Then polarity is reversed. Join it to nothing, and read it again once it is put right.`;
+    case "nothing":
+      return quantity === "shortA"
+        ? `${is}. Is the red probe in the 10 A socket, and the meter’s own fuse whole? If so, something is open: a connector, a fuse, a cable.${due}`
+        : `${is}. Is the dial on DC (straight line), not on AC (wave)? If so, something is open: a connector, a fuse, a cable.${due}`;
+    case "thousandfold":
+      return `${is}: a thousand times too much. Did the meter show milli? Read it again in whole ${quantityUnits[quantity]}.${due}`;
+    case "thousandth":
+      return `${is}: a thousand times too little. Is the dial on a range for thousands? Read it again.${due}`;
+    case "likeBattery":
+      return `${is}: like a battery’s. A regulator in this panel’s lead, a battery joined to it, cell groups missing or in shade, or another panel. Read it again with nobody near, then its short-circuit current.${due}`;
+    case "overCeiling":
+      return `${is}${onColdestDawn(outcome.bar)}: above this input’s max PV voltage of ${given(outcome.ceilingV, "V")}. Do not plug in.`;
+  }
+}
+
+/** A reading that bars, as far as its sentence goes. */
+type ToldBar = Pick<Bar, "why" | "value" | "coldV" | "coldKind">;
+
+/** The volts that were judged, where they are others than those read. */
+function onColdestDawn({ value, coldV, coldKind }: Pick<ToldBar, "value" | "coldV" | "coldKind">): string {
+  if (coldKind === "running") return ` now, ${amount(coldV, "V")} running on the coldest dawn`;
+  return Math.abs(coldV) > Math.abs(value) * 1.005 ? ` now, ${amount(coldV, "V")} on the coldest dawn` : "";
+}
+
+/** Why nothing may be plugged in yet. */
+export function barSentence(bar: ToldBar, name: string, quantity: ReadQuantity, maxV: number | null): string {
+  const is = `${name}, ${quantityWords[quantity]} ${readAmount(bar.value, quantity)}`;
+  switch (bar.why) {
+    case "overVoltage":
+      return `Do not plug in. ${is}${onColdestDawn(bar)}: above the max PV voltage of ${given(maxV ?? 0, "V")}. It can destroy the controller.`;
+    case "reversed":
+      return `Do not plug in. ${is}: reversed polarity until it is read again without a minus sign.`;
+    case "open":
+      return `Do not plug in yet. ${is}: the array is open somewhere. Find the open connector, fuse or cable, then read it again.`;
+    case "outOfBand":
+      return `Do not plug in yet. ${is}: far above what this array can give. Read it again: a slip, or another array than planned.`;
+  }
+}
+
+type CauseWords = { readonly name: string; readonly todo: string };
+
+const causes: Readonly<Record<DiagnosisId | "turnedPlug", CauseWords>> = {
+  fine: { name: "Nothing wrong", todo: "It does what it should, as far as labels, meters and the sky allow to tell." },
+  reversed: {
+    name: "Reversed polarity",
+    todo: "+ and − are swapped. Join it to nothing. Put the connector or the leads right, then read the open-circuit voltage again.",
+  },
+  turnedPlug: {
+    name: "A connector turned round on the way",
+    todo: "Each panel is right, and what is joined reads minus: check the connectors and adapters that can be mated either way round. Then read it again.",
+  },
+  openCircuit: {
+    name: "Open circuit",
+    todo: "Switch off and cover the panels first. Then tug each connector gently, look for a pushed-back pin, a blown fuse, a broken cable.",
+  },
+  bypassedSubstring: {
+    name: "Cell groups bypassed",
+    todo: "Its volts lack about what one or more cell groups (substrings) give: a failed bypass diode in its box, a cracked cell, or hard shade on a part. Read its short-circuit current as well.",
+  },
+  dirty: { name: "Dirt", todo: "Wash it when it is cool, and read again." },
+  shaded: {
+    name: "Shade on a part",
+    todo: "Look for what stands between it and the sun: a mast, a fan, a rope, a leaf.",
+  },
+  weakSun: {
+    name: "Weak sun",
+    todo: "There is too little light to prove much. Come back when it is brighter.",
+  },
+  wrongPanel: {
+    name: "Another panel than planned",
+    todo: "Its volts and amps are another panel’s. Read its label again.",
+  },
+  seriesForParallel: {
+    name: "Strings in series that were meant in parallel",
+    todo: "The volts of all strings add up. Do not plug in. Cover the panels, then disconnect the strings from each other.",
+  },
+  parallelForSeries: {
+    name: "In parallel where series was meant",
+    todo: "Amps of all with the volts of one. Cover the panels, then join + to − from panel to panel.",
+  },
+  stringMissing: {
+    name: "A string is not connected",
+    todo: "Switch off and cover the panels first. Then check its connector, its fuse, its branch connector.",
+  },
+  regulated: {
+    name: "A panel with a regulator",
+    todo: "It holds battery volts. Remove the regulator from its lead, or keep this panel off a controller.",
+  },
+  clipped: { name: "Clipped by the input", todo: "No fault: the input uses no more amps or watts than this." },
+  tapering: {
+    name: "The battery is nearly full",
+    todo: "No fault: it accepts less and less. A load brings the watts back.",
+  },
+  asleep: { name: "Below the start-up voltage", todo: "Use more panels in series, or another input." },
+  overVoltage: {
+    name: "Too many volts for this input",
+    todo: "Do not plug in. If it is plugged in: switch off at the DC isolator, then unplug; with no isolator cover the panels first. Use fewer panels in series, or an input with a higher max PV voltage.",
+  },
+  looseJoint: {
+    name: "High-resistance joint",
+    todo: "Voltage drops under load. Find the hot connector with an infrared thermometer, or the back of your hand held near it: do not touch. Switch off and cover the panels, then look for green or black contacts; re-crimp or replace.",
+  },
+  ownShadow: {
+    name: "Somebody’s shadow",
+    todo: "It was dim only while it was read alone. Stand aside and read it again.",
+  },
+  slip: { name: "A slip in a reading", todo: "It is ten or a thousand times what anything could give. Read it again." },
+  none: {
+    name: "Nothing that we know fits these readings",
+    todo: "Read them again, the odd ones first. Until they fit, do not rely on this array.",
+  },
+};
+
+export function causeName({ id }: Pick<JudgedCause, "id">): string {
+  return causes[id].name;
+}
+
+export function causeTodo({ id }: Pick<JudgedCause, "id">): string {
+  return causes[id].todo;
+}
+
+/** How sure it is, without claiming more than there is: "almost sure", "likely", "may be". */
+export function sureWords(share: number): string {
+  return share >= 0.9 ? "almost sure" : share >= 0.5 ? "likely" : share >= 0.15 ? "may be" : "less likely";
+}
+
+export const cloudNames: Readonly<Record<NonNullable<ReadSky["cloud"]>, string>> = {
+  clear: "clear",
+  haze: "thin haze",
+  broken: "broken cloud",
+  overcast: "overcast",
+};
+
+/** By what the light is known, and how well. */
+export function lightSentence({ low, due, high, by }: LightGuess): string {
+  const range = `${amount(low, "W/m²")} to ${amount(high, "W/m²")}`;
+  switch (by) {
+    case "meter":
+      return `${amount(due, "W/m²")} by your light meter (${range}).`;
+    case "amps":
+      return `${amount(due, "W/m²")} by the array’s own short-circuit current (${range}).`;
+    case "cloud":
+      return `About ${amount(due, "W/m²")} by the sun’s place and the word for the clouds (${range}).`;
+    case "nothing":
+      return `Somewhere from ${range}: say how the sky is, and it is known better.`;
+  }
+}
+
+export function conversionSentence({ inW, outW, sharePct, defaultPct, says }: Conversion): string {
+  const is = `${amount(inW, "W")} go in, the display shows ${amount(outW, "W")}: ${percent(sharePct)}`;
+  switch (says) {
+    case "usual":
+      return `${is}. ${defaultPct[0]} to ${defaultPct[1]} % is usual, within what meters may be off.`;
+    case "low":
+      return `${is}, less than the ${defaultPct[0]} to ${defaultPct[1]} % that is usual. Is the display’s watt figure what goes into the battery while a load runs?`;
+    case "over":
+      return `${is}: more than goes in. The two were not read in the same moment, or the display counts another source.`;
+  }
+}
+
+/** Two panels under one sky. */
+export function sideBySideSentence(
+  { quantity, lowerPct, allowedPct, lower, says }: SideBySide,
+  first: string,
+  second: string,
+): string {
+  const name = lower === "second" ? second : first;
+  const what = quantityWords[quantity];
+  switch (says) {
+    case "alike":
+      return `Alike in ${what}: ${percent(Math.abs(lowerPct))} apart, within the ${percent(allowedPct)} that labels and meters may be off.`;
+    case "substring":
+      return `${name} lacks ${percent(Math.abs(lowerPct))} of its ${what}: as much as a part of a panel. A bypassed part, or hard shade on it.`;
+    case "volts":
+      return `${name} lacks ${percent(Math.abs(lowerPct))} of its ${what}, more than the ${percent(allowedPct)} that labels and meters may be off. Is it warmer, or another panel?`;
+    case "light":
+      return `${name} lacks ${percent(Math.abs(lowerPct))} of its ${what}, more than the ${percent(allowedPct)} that labels and meters may be off: dirt, shade, your own shadow, or it looks another way.`;
+  }
+}
+
+export const proveCautions: readonly string[] = [
+  "Panels are live whenever there is light. To connect: battery first, then panels. To disconnect: panels first, then battery.",
+  "Never disconnect a connector while current flows: a DC arc does not go out. Switch off, or cover the panels, first.",
+  "Above 60 V DC, or 30 V where it is wet, it is a shock hazard: one hand, dry gloves, nobody alone.",
+  "With the red probe in the 10 A socket the meter is a dead short. Never touch it to a battery. Move the probe back to V straight afterwards.",
+];
+
+export function readTime(atUtc: string, system: UnitSystem): string {
+  const at = new Date(atUtc);
+  return at.toLocaleString(system === "us" ? "en-US" : "en-GB", { dateStyle: "medium", timeStyle: "short" });
+}
+
+/** What the log sent one here with. */
+export function suspicionSentence({ lossPct, since }: { readonly lossPct: number; readonly since: string }): string {
+  return `The log says: ${percent(lossPct)} less than expected since ${since}. What may be wrong is weighed with it, and the walk begins where it tells most.`;
+}

@@ -1,0 +1,78 @@
+import { type PanelSheet } from "@/core/plan";
+import { type PanelFields, type PanelRead } from "@/core/panels/label-import";
+import { readingSentence } from "./labels";
+import { trueMinus } from "./format";
+
+/** What fields read from a text are called, with their units. */
+export const readFieldWords: Readonly<Record<keyof PanelFields, { readonly name: string; readonly unit: string }>> = {
+  name: { name: "Name", unit: "" },
+  pmaxW: { name: "Pmax", unit: "W" },
+  vmpV: { name: "Vmp", unit: "V" },
+  impA: { name: "Imp", unit: "A" },
+  vocV: { name: "Voc", unit: "V" },
+  iscA: { name: "Isc", unit: "A" },
+  tempCoVocPctPerC: { name: "Voc coefficient", unit: "%/°C" },
+  tempCoIscPctPerC: { name: "Isc coefficient", unit: "%/°C" },
+  tempCoPmaxPctPerC: { name: "Pmax coefficient", unit: "%/°C" },
+  maxSystemV: { name: "Most system volts", unit: "V" },
+  maxSeriesFuseA: { name: "Series fuse", unit: "A" },
+  cellsInSeries: { name: "Cells in series", unit: "" },
+  bypassDiodes: { name: "Bypass diodes", unit: "" },
+  lengthMm: { name: "Length", unit: "mm" },
+  widthMm: { name: "Width", unit: "mm" },
+  weightKg: { name: "Weight", unit: "kg" },
+  price: { name: "Price", unit: "" },
+  currency: { name: "Currency", unit: "" },
+};
+
+const contradictions: Readonly<Record<string, string>> = {
+  vmpNotBelowVoc: "running volts have to lie below open volts",
+  impNotBelowIsc: "running amps have to lie below short-circuit amps",
+  powerNotProduct: "Pmax is not Vmp times Imp",
+  voltageRatio: "Vmp and Voc are further apart, or nearer, than panels have them",
+  currentRatio: "Imp and Isc are further apart, or nearer, than panels have them",
+  fillFactor: "Pmax does not fit Voc and Isc",
+  wattsPerArea: "the watts do not fit the size",
+  voltsPerCell: "the volts do not fit the number of cells",
+  vocCoefficientSign: "volts fall with heat",
+  vocCoefficientSize: "no panel’s volts change so much or so little",
+  iscCoefficientSign: "amps rise with heat",
+  pmaxCoefficientSign: "watts fall with heat",
+  looksDiffer: "read in more than one way",
+  oneLook: "read in more than one way",
+  unusual: "no label prints such a number",
+};
+
+/** Why a value read is in doubt. */
+export function whyDoubted(why: string): string {
+  return contradictions[why] ?? why;
+}
+
+/** Another reading of a label, and why it is offered. */
+export function offerSentence(patch: PanelFields, why: PanelRead["offers"][number]["why"]): string {
+  if (why !== "looks") return readingSentence(patch, why);
+  const parts = Object.entries(patch).map(([field, value]) => {
+    const { name, unit } = readFieldWords[field as keyof PanelFields];
+    return `${name} ${trueMinus(String(value))} ${unit}`.trim();
+  });
+  return `Looked at more closely it may say ${parts.join(", ")}; that fits the rest.`;
+}
+
+/** “From a photo, 26 Nov 2026, every value compared by hand.” */
+export function readFromSentence({ way, on, checked }: NonNullable<PanelSheet["readFrom"]>): string {
+  const day = new Date(`${on}T12:00:00Z`).toLocaleDateString("en-GB", {
+    day: "numeric",
+    month: "short",
+    year: "numeric",
+    timeZone: "UTC",
+  });
+  return `Read from ${way === "photo" ? "a photo" : "a text"}, ${day}; ${checked ? "every value was compared by hand" : "not yet compared by hand"}.`;
+}
+
+/** What confirms what among the numbers of a label; null: nothing does. */
+export function agreementSentence({ pmaxW, vmpV, impA }: PanelFields): string | null {
+  if (pmaxW === undefined || vmpV === undefined || impA === undefined) return null;
+  const product = vmpV * impA;
+  if (Math.abs(product / pmaxW - 1) > 0.012) return null;
+  return `Vmp times Imp is ${trueMinus(product.toFixed(1))}\u00a0W: Pmax, Vmp and Imp confirm one another.`;
+}

@@ -1,0 +1,256 @@
+import { type Hold } from "@/core/mounting";
+import { type UnitSystem } from "@/core/engine/units";
+import { amount, given } from "../format";
+import { gateWords, schoolWords, skinWords as wordsOfSkin, windSchoolWords, windWords } from "../mount";
+import { mountWords } from "../names";
+import { type RuleWords } from "./rule-words";
+
+const planning =
+  "Planning values, not a structural design: ask the maker’s sheet and a competent person where it hangs over people or a road.";
+const share = (use: number) => (use > 100 ? "far more than all" : `${(100 * use).toFixed(0)}\u00a0%`);
+const force = (newton: number, system: UnitSystem) => amount(newton, "N", system);
+
+const half = "Plan with half at most.";
+
+export const holdWords: RuleWords<"hold"> = {
+  title: "Wind load",
+  sentence(r, system) {
+    const { load } = r;
+    const windOn = (on: Pick<typeof load, "all">["all"]) => windWords({ ...load, all: on }, system);
+    switch (r.outcome) {
+      case "bondWind": {
+        const { hold } = r;
+        if (r.use === null)
+          return `${r.fixingName}: on the hottest day the adhesive gets ${amount(hold.backTempC, "°C", system)}, hotter than its strength is known for (90 °C). What does its maker’s sheet say?`;
+        const strength = `${hold.strengthLeft !== null && hold.strengthLeft < 1 ? `, at ${amount(hold.backTempC, "°C", system)} ${share(hold.strengthLeft)} of its strength at 20 °C` : ""}`;
+        return hold.turned === null
+          ? `${r.fixingName}: ${windOn(hold.on)} lifts ${hold.on.name} with ${force(hold.on.upliftN, system)}; its adhesive joint can hold ${force(hold.bearsN, system)}${strength}: ${share(r.use)} used. ${half}`
+          : `${r.fixingName}: ${windOn(hold.on)} from behind turns ${hold.on.name} over and pulls its windward feet with ${force(hold.turned.windwardPullN, system)}, and pushes all feet with ${force(hold.turned.shearN, system)}; the adhesive joint${strength} is ${share(r.use)} used. ${half}`;
+      }
+      case "bondRest":
+        return `${r.fixingName}: ${r.hold.on.name} hangs on its adhesive joint with ${amount(r.hold.on.kg, "kg", system)} for good, ${share(r.use)} of what it can hold. ${half}`;
+      case "peel":
+        switch (r.hold.frontEdge) {
+          case null:
+            return `${r.fixingName}: a film fails by peeling at its front edge, which is not judged by area. Is that edge covered or ramped, and are all edges pressed down and sealed?`;
+          case "covered":
+            return `${r.fixingName}: a film fails by peeling at its front edge, which is not judged by area. Yours is entered as covered and sealed: check it before each drive.`;
+          case "open":
+            return `${r.fixingName}: its front edge is not covered. A film fails by peeling from there: cover or ramp it, and seal all edges.`;
+          case "lifted":
+            return `${r.fixingName}: an edge has lifted. Do not drive: glue and cover it first.`;
+        }
+        break;
+      case "screws": {
+        const { hold } = r;
+        const how =
+          hold.turned === null
+            ? `pulls each of the ${hold.count} fasteners of ${hold.on.name} with ${force(hold.eachN, system)}`
+            : `from behind turns ${hold.on.name} over: each of its ${hold.windward} windward fasteners gets ${force(hold.turned.pullEachN, system)} of pull and ${force(hold.turned.shearEachN, system)} of shear, ${force(hold.eachN, system)} together`;
+        return r.use === null
+          ? `${r.fixingName}: ${windOn(hold.on)} ${how}. What is the pull-out strength of one, by its maker or a test?`
+          : `${r.fixingName}: ${windOn(hold.on)} ${how}; one can hold ${force(hold.bearsEachN ?? 0, system)}: ${share(r.use)} used. ${half}`;
+      }
+      case "falls":
+        return `${r.fixingName}: ${windOn(load.all)} uses ${share(r.use)} of what keeps it from falling over${anchorWords(r.hold, system)}. ${half}`;
+      case "slides":
+        return `${r.fixingName}: ${windOn(load.all)} pushes it with ${force(load.all.dragN, system)}, ${share(r.use)} of what keeps it from sliding. ${half}`;
+    }
+  },
+  why(r) {
+    const { worst, all } = r.load;
+    const on = r.outcome === "falls" || r.outcome === "slides" ? all : "on" in r.hold ? r.hold.on : worst;
+    const kind = "on" in r.hold ? r.hold.on.school : worst.school;
+    const zone =
+      r.load.zone === null || kind !== "flat"
+        ? ""
+        : `, ${r.load.zone === "edge" ? "edge or corner" : "field"} of a building’s roof${r.load.zoneIsAssumed ? " (assumed)" : ""}`;
+    const lines = [
+      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windSchoolWords[kind]}${zone}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: up ${amount(on.upliftN, "N")}, along ${amount(on.dragN, "N")}`,
+    ];
+    const turned = "turned" in r.hold ? r.hold.turned : null;
+    if (turned !== null)
+      lines.push(
+        `Moments about the lee feet: feet ${turned.footHeightMm.toFixed(0)} mm high, ${turned.baseMm.toFixed(0)} mm apart, weight taken off: ${amount(turned.windwardPullN, "N")} on the windward row`,
+      );
+    switch (r.outcome) {
+      case "bondWind":
+        lines.push(
+          `Joint ${(r.hold.areaMm2 / 100).toFixed(0)} cm² × ${given(r.hold.shortTermKpa, "kPa")} short term${r.hold.strengthIsAssumed ? " (assumed)" : ""} × ${(r.hold.strengthLeft ?? 0).toFixed(2)} for heat = ${amount(r.hold.bearsN, "N")}`,
+        );
+        break;
+      case "bondRest":
+        lines.push(
+          `Weight × 9.81 over ${(r.hold.areaMm2 / 100).toFixed(0)} cm² × ${given(r.hold.longTermKpa, "kPa")} long term${r.hold.strengthIsAssumed ? " (assumed)" : ""} × ${(r.hold.strengthLeft ?? 0).toFixed(2)} for heat`,
+        );
+        break;
+      case "peel":
+        lines.push("What glue holds by its area says nothing of an edge that the wind gets under");
+        break;
+      case "screws":
+        lines.push(
+          turned === null ? `Up and along together, over ${r.hold.count} fasteners` : "Pull and shear at right angles",
+        );
+        break;
+      case "falls":
+        lines.push(
+          `Falls: along × ${(r.hold.heightMm / 1000).toFixed(2)} m + up × ${(r.hold.baseLongMm / 2000).toFixed(2)} m; holds: ${amount(r.hold.baseKg + r.load.kg, "kg")} × 9.81 × ${(r.hold.baseLongMm / 2000).toFixed(2)} m, and half the strength of one side’s anchors × ${(r.hold.baseLongMm / 1000).toFixed(2)} m`,
+        );
+        break;
+      case "slides":
+        lines.push("Friction 0.4 × what is left of its weight, and half the strength of its anchors");
+    }
+    return {
+      lines,
+      source: `Air at 1.226 kg/m³; shares of the pressure in the order of EN 1991-1-4 §7.3 and §7.4.3. ${planning}`,
+    };
+  },
+};
+
+function anchorWords(
+  { neededN, neededEachN, perSide, anchorEachN }: Extract<Hold, { readonly type: "standing" }>,
+  system: UnitSystem,
+): string {
+  if (neededN === 0) return anchorEachN === 0 ? "; it stands by itself" : "";
+  const need = `${2 * perSide} anchors, ${perSide} a side at all corners, must each hold at least ${force(neededEachN, system)}`;
+  return anchorEachN === 0
+    ? `: without anchors it falls; ${need}`
+    : `; ${need}; yours hold ${force(anchorEachN, system)}`;
+}
+
+export const glueHeatWords: RuleWords<"glueHeat"> = {
+  title: "Heat of the adhesive",
+  sentence({ fixingName, heat: { hottestC, ratedC, ratedIsAssumed } }, system) {
+    const hot = `${fixingName}: on the hottest day its adhesive gets ${amount(hottestC, "°C", system)}`;
+    if (!ratedIsAssumed)
+      return `${hot}; it is rated for ${given(ratedC, "°C", system)}, and 10 K below that is the limit to plan with.`;
+    return hottestC > ratedC - 10
+      ? `${hot}. What is it rated for? Without its sheet ${given(ratedC, "°C", system)} is assumed, and 10 K below that is the limit.`
+      : `${hot}, more than 10 K below the ${given(ratedC, "°C", system)} assumed without its sheet.`;
+  },
+  why({ heat: { airC, aboveK, whiteK } }) {
+    return {
+      lines: [
+        `Hottest air ${amount(airC, "°C")} + ${aboveK.toFixed(0)} K in full sun${whiteK > 0 ? ` − ${whiteK} K for a white roof` : ""}; no credit for wind`,
+      ],
+      source:
+        "Ross (1976): 0.056 K for each W/m² of what is glued flat, the cells’ own where feet stand under a panel.",
+    };
+  },
+};
+
+export const skinWords: RuleWords<"skin"> = {
+  title: "What it is fixed to",
+  sentence({ outcome, fixingName, school, skin }) {
+    const on = skin === null ? "" : wordsOfSkin[skin];
+    switch (outcome) {
+      case "asked":
+        return `${fixingName}: what is it fixed to? How it is cleaned, primed and held follows from that.`;
+      case "noGrip":
+        return `${fixingName}: no ${school === "gluedBrackets" ? "sealant" : "tape"} holds on ${on} for long. Another way to fix it, or another skin under it.`;
+      case "unusual":
+        return `${fixingName}: ${schoolWords[school].name.toLowerCase()} on ${on} is not usual. Ask who makes the feet.`;
+      case "suits":
+        return `${fixingName}: ${on} suits it.`;
+    }
+  },
+  why() {
+    return {
+      lines: [
+        "Plasticisers of membranes creep into any glue; wood and canvas move and drink; tubes have no flat to stick to.",
+      ],
+      source: "Sheets of tape and sealant makers, in general: theirs counts.",
+    };
+  },
+};
+
+export const movementWords: RuleWords<"movement"> = {
+  title: "Movement by heat",
+  sentence({ fixingName, mm, overMm, school }, system) {
+    const moves = `${fixingName}: over ${amount(overMm, "mm", system)} frame and skin move ${mm.toFixed(1)}\u00a0mm against each other from frost to sun`;
+    if (mm <= 2) return `${moves}; up to 2\u00a0mm is taken by any bed.`;
+    return school === "gluedBrackets"
+      ? `${moves}, more than 2\u00a0mm: the 3\u00a0mm bed of sealant takes it. Do not press it thinner.`
+      : `${moves}, more than 2\u00a0mm: it wants a soft bed or slots.`;
+  },
+  why({ mm, overMm }) {
+    return {
+      lines: [
+        `Difference of what a metre grows by each degree × ${(overMm / 1000).toFixed(2)} m × 60 K = ${mm.toFixed(1)} mm`,
+      ],
+      source: "Aluminium 0.023, steel 0.012, fibreglass 0.025 mm per metre and degree.",
+    };
+  },
+};
+
+export const gatesWords: RuleWords<"gates"> = {
+  title: "Measured twice",
+  sentence({ fixingName, gate: { gate, state, apartMm, offPlanMm, guardIsDone }, why }, system) {
+    const name = `${fixingName}: ${gateWords[gate].name.toLowerCase()}`;
+    const mm = (value: number | null) => amount(value ?? 0, "mm", system);
+    switch (state) {
+      case "agrees":
+        return `${name} was measured twice, ${mm(apartMm)} apart.`;
+      case "open":
+        return guardIsDone
+          ? `${name} was not measured twice before what cannot be undone.`
+          : `${name} is to be measured twice before what cannot be undone.`;
+      case "differs":
+        return `${name}: the two measures are ${mm(apartMm)} apart, more than 5\u00a0mm. Measure again before anything is cut or stuck.`;
+      case "offPlan":
+        return `${name}: it is ${mm(offPlanMm)} from where the plan has it, more than 10\u00a0mm. Which is right?`;
+      case "passedOver":
+        return `${name} was passed over without measuring twice${why === "" ? "" : `: “${why}”`}.`;
+    }
+  },
+  why() {
+    return {
+      lines: ["Two who measure the same carefully come within 5 mm; what is drawn and what is there within 10 mm."],
+      source: "A rule of thumb of the trade: measure twice, cut once.",
+    };
+  },
+};
+
+export const heatKindWords: RuleWords<"heatKind"> = {
+  title: "Heat reckoned as it is held",
+  sentence({ fixingName, school, reckoned, fits }) {
+    return `${fixingName}: the year and the hot roof reckon with “${mountWords[reckoned]}”, but ${schoolWords[school].name.toLowerCase()} is “${mountWords[fits]}”.`;
+  },
+  why() {
+    return {
+      lines: ["How much air reaches the back decides how hot the cells get, and with that volts and watts."],
+      source: "Ross (1976).",
+    };
+  },
+};
+
+export const weatherWords: RuleWords<"weather"> = {
+  title: "Weather and warranty",
+  sentence(r, system) {
+    switch (r.outcome) {
+      case "stow":
+        return `${r.fixingName}: stow it above ${given(Math.round(r.stowKn), "kn", system)}${r.isAssumed ? " (assumed)" : ""}; it then pulls with ${force(r.pullN, system)} already.`;
+      case "snowLies":
+        return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow lies on it; from 50° on it slides off. Sweep it, or set it steeper for the winter.`;
+      case "snowAsked":
+        return `${r.fixingName}: what is the snow load on the ground there, in kN/m² (from the building code or the town)? At ${r.tiltDeg.toFixed(0)}° snow lies on the panels and loads the roof. Enter it at Mounting.`;
+      case "snowLoad":
+        return `${r.fixingName}: with ${given(r.snowKnM2, "kN/m²", system)} of snow on the ground, ${force(r.snowN, system)} lie on the panels at ${r.tiltDeg.toFixed(0)}° (${amount(r.snowN / 9.81, "kg", system)}): the roof and the feet carry that too.`;
+      case "snowSlides":
+        return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow slides off. Leave room below for the heap.`;
+      case "warranty":
+        return `${r.fixingName}: holes are drilled in the panels’ frames. Ask first whether their warranty allows it.`;
+    }
+  },
+  why(r) {
+    return {
+      lines:
+        r.outcome === "stow"
+          ? ["The pull is up and along together, of all its panels."]
+          : r.outcome === "snowLoad"
+            ? ["EN 1991-1-3: ground snow × 0.8 to 30°, less and less to 60°, on the panels’ plan area."]
+            : [],
+      source: r.outcome === "warranty" ? "The panel maker’s sheet." : planning,
+    };
+  },
+};

@@ -1,0 +1,37 @@
+import { type ColdBy } from "@/core/plan-model";
+import { type Reasons, type RuleId } from "@/core/assessment";
+import { type UnitSystem } from "@/core/engine/units";
+
+/** A rule's formula with the plan's own numbers put in, and where it comes from. */
+export type Why = { readonly lines: readonly string[]; readonly source: string };
+
+/** What a rule is called, and how what it says is put. */
+export type RuleWords<Id extends RuleId, R = Reasons[Id]> = {
+  readonly title: string;
+  /** One sentence: what, the numbers, the limit, what follows. */
+  readonly sentence: (reason: R, system: UnitSystem) => string;
+  /** In °C whatever the switch says, as coefficients are per °C. */
+  readonly why: (reason: R) => Why;
+};
+
+/** Said where there is no limit to hold anything against. */
+export const unknownLimit: Why = {
+  lines: ["Nothing to compare with: the sheet or label does not say."],
+  source: "",
+};
+
+/** By what volts were reckoned, where it is not the curve. */
+export function byWords(by: ColdBy): string {
+  switch (by) {
+    case "curve":
+      return "";
+    case "line":
+      return " by its label’s coefficient";
+    case "table":
+      return " by the electrical code’s table";
+  }
+}
+
+export function natureWords(nature: "drawsUpTo" | "neverExceed"): string {
+  return nature === "neverExceed" ? "never to be exceeded" : "drawn up to, the rest left unused";
+}
