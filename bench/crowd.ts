@@ -1,4 +1,4 @@
-import { dice } from "../src/core/engine/random";
+import { createRandom } from "../src/core/engine/random";
 
 /**
  * What a club, a public address or half a continent would ask of the application: requests, bytes, processes and money, simulated from
@@ -34,7 +34,7 @@ const maxUse = 0.6;
 
 /** 95th percentile of how long a request takes at so many cores, ms: arrivals at random, one request a core at a time. */
 function p95Ms(perSecond: number, cores: number): number {
-  const draw = dice(cores);
+  const draw = createRandom(cores);
   const free = new Float64Array(cores);
   const times: number[] = [];
   const count = 60_000;

@@ -9,7 +9,7 @@ import { fitLabel, fitPoints, type PanelLabel, readLabel } from "../src/core/eng
 import { allMends } from "../src/core/wiring/best-wirings";
 import { harvestYear } from "../src/core/wiring/harvest";
 import { lightOn } from "../src/core/engine/light";
-import { runToEnd } from "../src/core/engine/generators";
+import { drain } from "../src/core/engine/generators";
 import { typicalYear } from "../src/core/engine/weather";
 import { assess } from "../src/core/assessment";
 import { countsOf, newTile, type Row, rowOf } from "../src/core/engine/array";
@@ -206,7 +206,7 @@ function reportTypicalYear(): void {
   let hours = 0;
   const times = timed(8, () => {
     hours = 0;
-    runToEnd(
+    drain(
       harvestYear({
         hours: typicalYear(weather, site),
         port: {

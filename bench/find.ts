@@ -10,7 +10,7 @@ import {
 } from "../src/core/wiring/best-wirings";
 import { applyChanges, type Change, type DeviceSheet, emptyPlan, type PanelSheet, type Plan } from "../src/core/plan";
 import { createMemory } from "../src/core/plan-model";
-import { runToEnd } from "../src/core/engine/generators";
+import { drain } from "../src/core/engine/generators";
 import { demoInputs, demoPanels } from "../src/demo";
 import { print, timed } from "./figures";
 
@@ -60,23 +60,23 @@ function measure(name: string, plan: Plan, goal: ArrangeAsk["goal"]): void {
   const memory = createMemory();
   const ask = { plan, wiringId: "wiring-1", weather: null, goal, withAddOns: true };
   const bench = time("read the question", () => createBench(ask, memory));
-  const first = time("first answer", () => runToEnd(firstLook(bench)));
+  const first = time("first answer", () => drain(firstLook(bench)));
   const begun = performance.now();
   let proved = 0;
-  const quick = runToEnd(arrange(bench, null, quickProof, memory), (step) => {
+  const quick = drain(arrange(bench, null, quickProof, memory), (step) => {
     if (proved === 0 && step !== undefined && step.found !== null) proved = performance.now() - begun;
   });
   say(
     `  best with its proof: ${proved.toFixed(0)} ms; all offers, whole years: ${(performance.now() - begun).toFixed(0)} ms`,
   );
-  const exact = time("exact", () => runToEnd(arrange(bench, null, Infinity, memory)));
+  const exact = time("exact", () => drain(arrange(bench, null, Infinity, memory)));
   // on a bench of its own, so that nothing is known before
   const fresh = createBench(ask, createMemory());
   const count = fresh.problem.kinds.reduce((sum, { nets }) => sum + nets.count, 0);
-  runToEnd(fresh.about());
-  runToEnd(fresh.scales());
+  drain(fresh.about());
+  drain(fresh.scales());
   const boundsBegun = performance.now();
-  const tight = runToEnd(boundsOf(fresh, { at: 0, of: 1 })).reduce(
+  const tight = drain(boundsOf(fresh, { at: 0, of: 1 })).reduce(
     (sum, each) => sum + each.tight.reduce((all, one) => all + one, 0),
     0,
   );

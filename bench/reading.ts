@@ -21,7 +21,7 @@ for (const text of [
     timed(20, () => void readText(text)),
   );
 
-const kit = (await import(pathToFileURL(path.resolve("scripts/serving/kit.mjs")).href)) as {
+const kit = (await import(pathToFileURL(path.resolve("scripts/serving/bundle-server.mjs")).href)) as {
   buildStickers: () => Promise<unknown>;
   stickersFile: string;
 };

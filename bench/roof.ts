@@ -9,7 +9,7 @@ import {
   type RoofPanel,
 } from "../src/core/layout/roof";
 import { applyChanges, type Change, emptyPlan, plainSurface, type Plan, type Surface } from "../src/core/plan";
-import { runToEnd } from "../src/core/engine/generators";
+import { drain } from "../src/core/engine/generators";
 import { shadeMap } from "../src/core/wiring/year";
 import { demoPanels } from "../src/demo";
 import { print, timed } from "./figures";
@@ -47,7 +47,7 @@ const kinds = (count: number | null): FillKind[] =>
 for (const count of [null, 3])
   for (const tries of [0, 100_000]) {
     const filled = () =>
-      runToEnd(fillSurface({ ground, kinds: kinds(count), seamMm: 20, kept: allLight, ways: "any" }, tries));
+      drain(fillSurface({ ground, kinds: kinds(count), seamMm: 20, kept: allLight, ways: "any" }, tries));
     const { watts, boundW, panels } = filled();
     print(
       `fill 6 x 2.2 m, 8 things, 3 kinds, ${count ?? "any"} of each, ${tries} tries: ${panels.length} panels, ${watts} of at most ${boundW.toFixed(0)} W`,
@@ -93,7 +93,7 @@ print(
 const crowded = crowdedRoof();
 print(
   "shade map of a year, the same on a roof of 2.4 × 10 m",
-  timed(3, () => runToEnd(shadeMap({ plan: crowded, surfaceId: "roof", poseId: "pose-1", weather: null }))),
+  timed(3, () => drain(shadeMap({ plan: crowded, surfaceId: "roof", poseId: "pose-1", weather: null }))),
 );
 print(
   "everything wrong with that layout",

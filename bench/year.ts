@@ -2,7 +2,7 @@ import { gunzipSync } from "node:zlib";
 import { readFileSync } from "node:fs";
 import { applyChanges, type Change, emptyPlan, type Plan } from "../src/core/plan";
 import { createMemory } from "../src/core/plan-model";
-import { runToEnd } from "../src/core/engine/generators";
+import { drain } from "../src/core/engine/generators";
 import { readEpw } from "../src/core/engine/weather";
 import { countsOf, newTile, rowOf } from "../src/core/engine/array";
 import { bestTilts, type Fineness, gainsOf, inAll, planYear } from "../src/core/wiring/year";
@@ -17,7 +17,7 @@ const file = readEpw(gunzipSync(readFileSync("src/core/fixtures/harvest/north-fi
 if (file.type !== "weather") throw new Error("the fixture is a weather file");
 const weather = file.year;
 const yearOf = (plan: Plan, fineness: Fineness, of: typeof weather | null = null) =>
-  runToEnd(planYear({ plan, wiringId: plan.wirings[0]?.id ?? "", weather: of, fineness, memory }));
+  drain(planYear({ plan, wiringId: plan.wirings[0]?.id ?? "", weather: of, fineness, memory }));
 
 for (const fineness of ["full", "quick"] as const) {
   print(
@@ -37,7 +37,7 @@ const [lantern] = demoPlans();
 if (lantern === undefined) throw new Error("there are worked examples");
 print(
   "what changes would bring, the Lantern",
-  timed(3, () => runToEnd(gainsOf({ plan: lantern, wiringId: "everyday", weather: null, memory }))),
+  timed(3, () => drain(gainsOf({ plan: lantern, wiringId: "everyday", weather: null, memory }))),
 );
 print(
   "best tilts, by typical months",

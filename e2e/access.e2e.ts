@@ -1,10 +1,10 @@
 import { desktop } from "./harness";
 import { light, overflowPx, throughViews, views, violations } from "./harness/views";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** Every view in every light at a desk: axe finds nothing, and nothing runs over. Under a thumb: `thumb.e2e.ts`. */
 for (const group of views)
-  walk(
+  e2eTest(
     `${group.plan ?? "No plan"} ${group.addresses[0]}: axe finds nothing in any light, nothing runs over`,
     async (visit) =>
       throughViews(visit, group, desktop, async (screen, address) => {
@@ -19,7 +19,7 @@ for (const group of views)
       }),
   );
 
-walk("the light one reads by is there again the next time", async ({ open }) => {
+e2eTest("the light one reads by is there again the next time", async ({ open }) => {
   const first = await open("/");
   await first.fields.press("Lantern");
   const next = await open("/library/inputs");

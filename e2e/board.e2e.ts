@@ -1,10 +1,10 @@
 import { ready } from "./harness";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** The string board by keys and by numbers, on the demo's Lantern. */
 const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 
-walk(
+e2eTest(
   "by keys: moved, split, joined, stowed, shaded and tilted, each said aloud, each undone",
   async ({ open, plan }) => {
     const { page, board, fields, ledger } = await open(`${await plan()}/wire`);
@@ -43,22 +43,25 @@ walk(
   },
 );
 
-walk("arrows go from panel to panel; several are selected and moved together by a button", async ({ open, plan }) => {
-  const { page, board, fields } = await open(`${await plan()}/wire`);
-  await board.focus("roof.1");
-  await page.keyboard.press("ArrowRight");
-  await page.waitForSelector("[data-tile='roof.2']:focus");
-  await page.keyboard.press("Space");
-  await page.keyboard.press("ArrowRight");
-  await page.keyboard.press("Space");
-  await fields.says("[aria-label='Selected panels']", /2 panels/);
-  await fields.press("Move to the row below");
-  await page.waitForFunction(() => document.querySelectorAll("[data-lane='station/high'] [data-row]").length === 2);
-  await fields.press("Undo");
-  await board.stands(home);
-});
+e2eTest(
+  "arrows go from panel to panel; several are selected and moved together by a button",
+  async ({ open, plan }) => {
+    const { page, board, fields } = await open(`${await plan()}/wire`);
+    await board.focus("roof.1");
+    await page.keyboard.press("ArrowRight");
+    await page.waitForSelector("[data-tile='roof.2']:focus");
+    await page.keyboard.press("Space");
+    await page.keyboard.press("ArrowRight");
+    await page.keyboard.press("Space");
+    await fields.says("[aria-label='Selected panels']", /2 panels/);
+    await fields.press("Move to the row below");
+    await page.waitForFunction(() => document.querySelectorAll("[data-lane='station/high'] [data-row]").length === 2);
+    await fields.press("Undo");
+    await board.stands(home);
+  },
+);
 
-walk("any action is found by name, and undo goes on after a reload", async ({ open, plan }) => {
+e2eTest("any action is found by name, and undo goes on after a reload", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wire`);
   await page.click(board.tile("roof.4"));
   const openPalette = async () => {
@@ -100,7 +103,7 @@ walk("any action is found by name, and undo goes on after a reload", async ({ op
   await fields.saved();
 });
 
-walk("a lane is filled by number, and panels of another kind are counted on the shelf", async ({ open, plan }) => {
+e2eTest("a lane is filled by number, and panels of another kind are counted on the shelf", async ({ open, plan }) => {
   const { board, fields } = await open(`${await plan()}/wire`);
   await fields.press("Press day");
   await fields.press("Lodestone Long, charge controller: Panel terminals");
@@ -111,7 +114,7 @@ walk("a lane is filled by number, and panels of another kind are counted on the 
   await board.stands("shelf: ");
 });
 
-walk(
+e2eTest(
   "rows that are not alike are not swept away by a press, and a panel joins the end of a row by Move to",
   async (visit) => {
     const { page, board, fields } = await visit.open(`${await visit.plan()}/wire`);
@@ -136,7 +139,7 @@ walk(
   },
 );
 
-walk("a second press that comes before the first is drawn is not lost", async ({ open, plan }) => {
+e2eTest("a second press that comes before the first is drawn is not lost", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wire`);
   const twice = (name: string) =>
     page.$eval(`[aria-label='${name}']`, (button) => {

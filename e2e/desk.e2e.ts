@@ -1,9 +1,9 @@
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** What stands around the board: readings, skies, keys of the stop, wirings side by side, and the stops before it. */
 const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 
-walk("a finding lights the panels it speaks of, and a panel shows what it does", async ({ open, plan }) => {
+e2eTest("a finding lights the panels it speaks of, and a panel shows what it does", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wire`);
   // rules that pass are folded in a ledger of several ports
   await fields.press("Show the");
@@ -27,26 +27,29 @@ walk("a finding lights the panels it speaks of, and a panel shows what it does",
   await fields.says("[data-testid=board-reading]", /1 substring shaded.*1 of 2 bypassed/);
 });
 
-walk("a press on a sky moves panels, totals and chart to it, and it says what it assumes", async ({ open, plan }) => {
-  const { page, fields, ledger } = await open(`${await plan()}/wire`);
-  await fields.says("[data-testid=running]", /Bright noon:/);
-  const noonW = await ledger.runningW();
-  await fields.press("Haze");
-  await fields.says("[data-testid=running]", /Haze:/);
-  expect((await ledger.runningW()) / noonW).toBeLessThan(0.35);
-  await fields.says("[aria-label='Sky'] + div", /bright overcast.*250/);
-  await fields.press("Now");
-  await fields.says("[data-testid=running]", /Now:/);
-  await fields.says("[aria-label='Sky'] + div", /your clock’s time zone and this latitude/);
-  const curves = await page.$$eval("[data-testid=window-chart] path[data-sky]", (paths) =>
-    paths.map((each) => each.getAttribute("data-sky")),
-  );
-  expect(curves).toEqual(["coldDawn", "brightNoon", "hotRoof", "now"]);
-  await fields.press("Bright noon");
-  await fields.says("[data-testid=running]", /Bright noon:/);
-});
+e2eTest(
+  "a press on a sky moves panels, totals and chart to it, and it says what it assumes",
+  async ({ open, plan }) => {
+    const { page, fields, ledger } = await open(`${await plan()}/wire`);
+    await fields.says("[data-testid=running]", /Bright noon:/);
+    const noonW = await ledger.runningW();
+    await fields.press("Haze");
+    await fields.says("[data-testid=running]", /Haze:/);
+    expect((await ledger.runningW()) / noonW).toBeLessThan(0.35);
+    await fields.says("[aria-label='Sky'] + div", /bright overcast.*250/);
+    await fields.press("Now");
+    await fields.says("[data-testid=running]", /Now:/);
+    await fields.says("[aria-label='Sky'] + div", /your clock’s time zone and this latitude/);
+    const curves = await page.$$eval("[data-testid=window-chart] path[data-sky]", (paths) =>
+      paths.map((each) => each.getAttribute("data-sky")),
+    );
+    expect(curves).toEqual(["coldDawn", "brightNoon", "hotRoof", "now"]);
+    await fields.press("Bright noon");
+    await fields.says("[data-testid=running]", /Bright noon:/);
+  },
+);
 
-walk("keys of the stop: wirings, sky, compare, ledger, and a mend that undo takes back", async ({ open, plan }) => {
+e2eTest("keys of the stop: wirings, sky, compare, ledger, and a mend that undo takes back", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wire`);
   const wiringNow = (name: string) =>
     fields.says("[aria-label='Wirings of these panels'] [aria-pressed=true]", new RegExp(`^${name}$`));
@@ -82,7 +85,7 @@ walk("keys of the stop: wirings, sky, compare, ledger, and a mend that undo take
   await board.stands(home);
 });
 
-walk(
+e2eTest(
   "one more, one fewer and filling have keys, and no key of the stop runs in a text field",
   async ({ open, plan }) => {
     const { page, board, fields } = await open(`${await plan()}/wire`);
@@ -101,7 +104,7 @@ walk(
   },
 );
 
-walk("another wiring of the same panels is a press away, and a copy of it leaves the first alone", async (visit) => {
+e2eTest("another wiring of the same panels is a press away, and a copy of it leaves the first alone", async (visit) => {
   const { page, board, fields } = await visit.open(`${await visit.plan()}/wire`);
   await fields.press("Press day");
   await board.stands("press/pv: roof.1-roof.2 | roof.3-roof.4");
@@ -116,7 +119,7 @@ walk("another wiring of the same panels is a press away, and a copy of it leaves
   await board.stands(home);
 });
 
-walk(
+e2eTest(
   "wirings are compared side by side, with what moves between them and what to beware of",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/wire`);
@@ -146,18 +149,21 @@ walk(
   },
 );
 
-walk("measured points take the label's place, are refused at their line, and can be dropped again", async (visit) => {
-  const { page, fields } = await visit.open(`${await visit.plan()}/panels`);
-  await (await fields.named("Points: volts, amps")).focus();
-  await page.keyboard.type("0, 8.6\n10, 8.55\n18, 8.4\n22, 7.9\n24, 6.6\n26, 3.4\nmany");
-  await fields.says("[role=alert]", /Line 7: “many” is not volts and amps/);
-  for (let k = 0; k < 4; k++) await page.keyboard.press("Backspace");
-  await fields.says("[role=status]", /A diode’s curve runs through the points/);
-  await fields.press("Go back to the label");
-  await page.waitForFunction(() => !/runs through the points/.test(document.body.textContent ?? ""));
-});
+e2eTest(
+  "measured points take the label's place, are refused at their line, and can be dropped again",
+  async (visit) => {
+    const { page, fields } = await visit.open(`${await visit.plan()}/panels`);
+    await (await fields.named("Points: volts, amps")).focus();
+    await page.keyboard.type("0, 8.6\n10, 8.55\n18, 8.4\n22, 7.9\n24, 6.6\n26, 3.4\nmany");
+    await fields.says("[role=alert]", /Line 7: “many” is not volts and amps/);
+    for (let k = 0; k < 4; k++) await page.keyboard.press("Backspace");
+    await fields.says("[role=status]", /A diode’s curve runs through the points/);
+    await fields.press("Go back to the label");
+    await page.waitForFunction(() => !/runs through the points/.test(document.body.textContent ?? ""));
+  },
+);
 
-walk("a limit that ports share is typed in, and judged over all of them", async ({ open, plan }) => {
+e2eTest("a limit that ports share is typed in, and judged over all of them", async ({ open, plan }) => {
   const { fields, ledger } = await open(`${await plan()}/input`);
   await fields.type("Watts together", "600");
   await fields.press("Ledger");

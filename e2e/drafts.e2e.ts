@@ -1,6 +1,6 @@
 import { reload } from "./harness/browser";
 import { put, read } from "./harness/plans-api";
-import { eventually, getJson, postJson, type Visit, walk, walkAlone } from "./harness/visit";
+import { eventually, getJson, postJson, type Visit, e2eTest, isolatedE2eTest } from "./harness/visit";
 import { type Screen } from "./screen";
 
 /** What was typed and never acknowledged: found again by any later page, as what it is, and gone only when the person says so. */
@@ -24,7 +24,7 @@ async function typedOffline(
 
 const idOf = (address: string) => address.split("/").pop() ?? "";
 
-walk(
+e2eTest(
   "typed without a server, closed, changed elsewhere, opened, loaded again: still a conflict, and nothing overwritten",
   async (visit) => {
     const address = await visit.plan("Rooftop");
@@ -47,7 +47,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "two tabs typed without a server and closed: both are offered, one brought back, one kept as a plan of its own",
   async (visit) => {
     const address = await visit.plan("Rooftop");
@@ -77,7 +77,7 @@ walk(
   },
 );
 
-walk("a plan deleted elsewhere while it is open is kept on screen, and saved as a new one", async (visit) => {
+e2eTest("a plan deleted elsewhere while it is open is kept on screen, and saved as a new one", async (visit) => {
   const address = await visit.plan("Rooftop");
   const { page, fields } = await visit.open(`${address}/wire`);
   await fetch(`${visit.server.url}/api/plans/${idOf(address)}`, { method: "DELETE", headers: { "if-match": '"1"' } });
@@ -105,20 +105,23 @@ async function sheetTypedOffline(visit: Visit, name: string): Promise<Panel> {
   return made;
 }
 
-walkAlone("a sheet of the library typed without a server and closed is offered, opened and saved", async (visit) => {
-  const { id } = await sheetTypedOffline(visit, "Rookhope RH-90");
-  const { fields } = await visit.open("/library/panels");
-  await fields.says("[aria-label='Changes left unsaved']", /Rookhope RH-90 mended.*made from revision 1/);
-  await fields.press("Open “Rookhope RH-90 mended”");
-  await fields.gone("[aria-label='Changes left unsaved']");
-  // not by "saved" on the page: it says so of the sheet as it was, until the draft is in it
-  const kept = () => getJson<Panel>(`${visit.server.url}/api/panels/${id}`);
-  await eventually(async () => (await kept()).revision === 2);
-  expect((await kept()).sheet).toMatchObject({ name: "Rookhope RH-90 mended" });
-  await fields.saved();
-});
+isolatedE2eTest(
+  "a sheet of the library typed without a server and closed is offered, opened and saved",
+  async (visit) => {
+    const { id } = await sheetTypedOffline(visit, "Rookhope RH-90");
+    const { fields } = await visit.open("/library/panels");
+    await fields.says("[aria-label='Changes left unsaved']", /Rookhope RH-90 mended.*made from revision 1/);
+    await fields.press("Open “Rookhope RH-90 mended”");
+    await fields.gone("[aria-label='Changes left unsaved']");
+    // not by "saved" on the page: it says so of the sheet as it was, until the draft is in it
+    const kept = () => getJson<Panel>(`${visit.server.url}/api/panels/${id}`);
+    await eventually(async () => (await kept()).revision === 2);
+    expect((await kept()).sheet).toMatchObject({ name: "Rookhope RH-90 mended" });
+    await fields.saved();
+  },
+);
 
-walkAlone("one that was removed meanwhile can be kept as a sheet of its own", async (visit) => {
+isolatedE2eTest("one that was removed meanwhile can be kept as a sheet of its own", async (visit) => {
   const { id } = await sheetTypedOffline(visit, "Rookhope RH-90");
   await fetch(`${visit.server.url}/api/panels/${id}`, { method: "DELETE", headers: { "if-match": '"1"' } });
   const { fields } = await visit.open("/library/panels");
@@ -155,7 +158,7 @@ const without: readonly (readonly [string, () => void])[] = [
   ],
 ];
 for (const [name, take] of without)
-  walk(
+  e2eTest(
     `with ${name} a plan opens and is saved; without a server it is said that nothing is kept here`,
     async (visit) => {
       const address = await visit.plan("Rooftop");

@@ -1,11 +1,11 @@
 import { phone } from "./harness";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** Panels dragged about by mouse and by finger, on the demo's Lantern. */
 const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 const besideInHighLane = "[data-lane='station/high'] ul ul [data-tile='roof.4']";
 
-walk("a panel dragged into another row adds its volts there, and the verdict follows", async ({ open, plan }) => {
+e2eTest("a panel dragged into another row adds its volts there, and the verdict follows", async ({ open, plan }) => {
   const { board, ledger, fields } = await open(`${await plan()}/wire`);
   await board.stands(home);
   await board.drag(board.tile("roof.4"), "[data-zone='row:station/low:0:end']");
@@ -15,7 +15,7 @@ walk("a panel dragged into another row adds its volts there, and the verdict fol
   await fields.saved();
 });
 
-walk(
+e2eTest(
   "dropped on a panel it stands in parallel with it, on the shelf it is not wired; undo goes over both",
   async (visit) => {
     const { page, board, fields } = await visit.open(`${await visit.plan()}/wire`);
@@ -32,7 +32,7 @@ walk(
   },
 );
 
-walk("by touch: held and dragged to another lane, on a phone", async ({ open, plan }) => {
+e2eTest("by touch: held and dragged to another lane, on a phone", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wire`, phone);
   await board.stands(home);
   const from = await board.place(board.tile("roof.1"));
@@ -53,7 +53,7 @@ walk("by touch: held and dragged to another lane, on a phone", async ({ open, pl
   await fields.saved();
 });
 
-walk(
+e2eTest(
   "on a phone the keys lie in the lower third, and the panel they speak of stays in sight",
   async ({ open, plan }) => {
     const { page, board, fields } = await open(`${await plan()}/wire`, phone);

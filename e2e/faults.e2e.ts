@@ -5,7 +5,7 @@ import { type Plan } from "@/core/plan";
 import { freePort, launch, type RunningServer, startServer, temporaryDir } from "./harness";
 import { fileDisk, memoryDisk } from "./harness/disks";
 import { plans, put, read } from "./harness/plans-api";
-import { type Visit, walk } from "./harness/visit";
+import { type Visit, e2eTest } from "./harness/visit";
 
 /**
  * What can befall the disk under a data folder, done to real ones: each is named at the start and while running, nothing is
@@ -66,7 +66,7 @@ async function refusedStart(dir: string, sentence: RegExp): Promise<void> {
 
 /** A fault that only some accounts can bring about. */
 function onDisk<D>(name: string, make: () => D | null, body: (disk: D, visit: Visit) => Promise<void>): void {
-  walk(name, async (visit) => {
+  e2eTest(name, async (visit) => {
     const disk = make();
     // what was not run must not look like what was
     if (disk === null) return console.warn(`skipped, as this account may not mount disks: ${name}`);

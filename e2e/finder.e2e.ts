@@ -4,7 +4,7 @@ import path from "node:path";
 import { type Page } from "puppeteer-core";
 import { demoPlans } from "@/demo";
 import { phone, root, temporaryDir } from "./harness";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** Waits until a search has come to its end: on a busy machine a search goes on for longer than a page takes for anything else. */
 async function searched(page: Page): Promise<void> {
@@ -12,7 +12,7 @@ async function searched(page: Page): Promise<void> {
 }
 
 /** The finder: packets by one press, onto the board by another; why not; bad luck; the same from the command line. */
-walk("an empty board is told its best wirings, takes one by a press, and gives it back", async ({ open, plan }) => {
+e2eTest("an empty board is told its best wirings, takes one by a press, and gives it back", async ({ open, plan }) => {
   const bare = await plan("The Lantern", (whole) => ({
     ...whole,
     wirings: whole.wirings.slice(0, 1).map((wiring) => ({ ...wiring, lanes: [] })),
@@ -36,7 +36,7 @@ walk("an empty board is told its best wirings, takes one by a press, and gives i
   await fields.saved();
 });
 
-walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({ open, plan }) => {
+e2eTest("the field by keys, why not, and bad luck; pause, go on and stop", async ({ open, plan }) => {
   const { page, fields } = await open(`${await plan()}/wire#finder`);
   await fields.pressAtOnce("Pause");
   await fields.pressAtOnce("Go on");
@@ -67,14 +67,14 @@ walk("the field by keys, why not, and bad luck; pause, go on and stop", async ({
   await searched(page);
 });
 
-walk("on a phone the packets stand one under another, as wide as the screen", async ({ open, plan }) => {
+e2eTest("on a phone the packets stand one under another, as wide as the screen", async ({ open, plan }) => {
   const { page, fields } = await open(`${await plan("Narrowboat")}/wire#finder`, phone);
   await fields.says("main", /Most energy/);
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(phone.width);
 });
 
-walk("shopping: within money and room, into the plan by a press, taken back by another", async ({ open, plan }) => {
+e2eTest("shopping: within money and room, into the plan by a press, taken back by another", async ({ open, plan }) => {
   const { page, fields } = await open(`${await plan("Bee-keeper")}/wire#buy`);
   await fields.type("Money to spend", "nonsense");
   await fields.says("main", /Money to spend/);

@@ -1,5 +1,5 @@
 import { desktop, phone, type Size } from "./harness";
-import { type Visit, walk } from "./harness/visit";
+import { type Visit, e2eTest } from "./harness/visit";
 import { type Screen } from "./screen";
 import { steady } from "./screen/fields";
 
@@ -160,7 +160,7 @@ for (const means of ["mouse", "touch"] as const) {
   const { size, press, tile } = hands[means];
 
   for (const [group, actions] of Object.entries(groups))
-    walk(`by ${means}: ${group}`, async (visit) => {
+    e2eTest(`by ${means}: ${group}`, async (visit) => {
       const screen = await atHome(visit, size);
       const { page, board } = screen;
       for (const action of actions)
@@ -181,7 +181,7 @@ for (const means of ["mouse", "touch"] as const) {
         });
     });
 
-  walk(`by ${means}: rows joined again, shade cleared, several moved together, a whole row`, async (visit) => {
+  e2eTest(`by ${means}: rows joined again, shade cleared, several moved together, a whole row`, async (visit) => {
     const screen = await atHome(visit, size);
     const { page, board, fields } = screen;
     await tile(screen, "roof.3");
@@ -208,7 +208,7 @@ for (const means of ["mouse", "touch"] as const) {
     await board.undone();
   });
 
-  walk(`by ${means}: a lane filled by number, a panel counted on the shelf`, async (visit) => {
+  e2eTest(`by ${means}: a lane filled by number, a panel counted on the shelf`, async (visit) => {
     const screen = await atHome(visit, size);
     const { page, board, fields } = screen;
     await press(screen, "Lodestone Long");
@@ -226,7 +226,7 @@ for (const means of ["mouse", "touch"] as const) {
 }
 
 for (const [group, actions] of Object.entries(groups))
-  walk(`by keyboard: ${group}`, async (visit) => {
+  e2eTest(`by keyboard: ${group}`, async (visit) => {
     const { board, fields } = await atHome(visit, desktop);
     for (const action of actions)
       await step(action.name, async () => {
@@ -240,7 +240,7 @@ for (const [group, actions] of Object.entries(groups))
       });
   });
 
-walk("by keyboard: rows joined again, shade cleared, several moved together, a whole row", async (visit) => {
+e2eTest("by keyboard: rows joined again, shade cleared, several moved together, a whole row", async (visit) => {
   const { page, board, fields } = await atHome(visit, desktop);
   await board.focus("roof.3");
   await page.keyboard.press("x");

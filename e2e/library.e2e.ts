@@ -1,7 +1,7 @@
 import { applyChange, emptyPlan } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { goTo } from "./harness";
-import { eventually, getJson, postJson, type Visit, walk, walkAlone } from "./harness/visit";
+import { eventually, getJson, postJson, type Visit, e2eTest, isolatedE2eTest } from "./harness/visit";
 
 /** The library: its tables, its sheets, and files in and out. */
 type Kept = {
@@ -19,7 +19,7 @@ async function ownSheet(visit: Visit, of: string, name: string): Promise<string>
 const keptNamed = async (visit: Visit, name: string) =>
   (await kept(visit)).find(({ sheet }) => sheet.name.startsWith(name));
 
-walk(
+e2eTest(
   "the table sorts by any column, finds by any word, and shows lengths and weights in the units chosen",
   async (visit) => {
     const { page, fields, library } = await visit.open("/library/panels");
@@ -43,7 +43,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "a label is edited with a coefficient as the sticker has it, is saved by itself, and is never written over unseen",
   async (visit) => {
     const id = await ownSheet(visit, "Brindlewick BR-120", "Aldermoor AM-120");
@@ -75,7 +75,7 @@ walk(
   },
 );
 
-walk("a sheet is copied, retired with an undo, and says which plans use it", async (visit) => {
+e2eTest("a sheet is copied, retired with an undo, and says which plans use it", async (visit) => {
   const libraryId = await ownSheet(visit, "Mossgate MG-195", "Amberley AB-195, half-cut");
   const label = { ...demoPanels.rigid195, name: "Amberley AB-195, half-cut" };
   const plan = applyChange(emptyPlan("Punt"), { type: "addPanel", id: "deck", libraryId, label });
@@ -97,7 +97,7 @@ walk("a sheet is copied, retired with an undo, and says which plans use it", asy
   expect((await keptNamed(visit, "Amberley AB-195, half-cut, copy"))?.retired).toBe(false);
 });
 
-walkAlone(
+isolatedE2eTest(
   "a thousand rows are read with a report on every column, and put in at once; the same file again brings nothing new",
   async (visit) => {
     const { fields, library } = await visit.open("/library/panels");
@@ -123,7 +123,7 @@ walkAlone(
   },
 );
 
-walkAlone("what is written as CSV and JSON is read back the same", async (visit) => {
+isolatedE2eTest("what is written as CSV and JSON is read back the same", async (visit) => {
   const { fields, library } = await visit.open("/library/inputs");
   const csv = await library.saves("CSV of all shown", "inputs.csv");
   expect(csv.split("\n").length).toBe(15);
@@ -143,44 +143,55 @@ walkAlone("what is written as CSV and JSON is read back the same", async (visit)
   expect(schema.required).toEqual(["format", "version", "panels", "inputs"]);
 });
 
-walkAlone("files that are too large, of another kind or hostile are refused, and nothing changes", async (visit) => {
-  const { fields, library } = await visit.open("/library/panels");
-  const before = JSON.stringify(await kept(visit));
-  const refused = async (name: string, text: string, words: RegExp) => {
-    await library.read(name, text);
-    await fields.says("[role=dialog] [role=alert]", words);
-    await fields.press("Close");
-    await fields.gone("[role=dialog]");
-  };
-  await refused("huge.csv", `Name\n${"x".repeat(50_000_000)}`, /“huge\.csv” holds 50\.0\sMB; allowed: up to 5\.0\sMB/);
-  await refused("plan.json", '{"format":"golden-array-plan","version":3}', /no library file.*golden-array-plan/);
-  await refused("broken.csv", 'Name,Kind\n"never closed,rigid\n', /quotation marks of row 2/);
-  await refused("letter.csv", "Dear sir,\nplease find attached,", /None of the headings is one known here.*“Dear sir”/);
-  const body = JSON.stringify([{ name: "half a sheet" }]);
-  const headers = { "content-type": "application/json" };
-  expect((await fetch(`${visit.server.url}/api/panels/import`, { method: "POST", headers, body })).status).toBe(422);
-  expect(
-    (
-      await fetch(`${visit.server.url}/api/panels/import`, {
-        method: "POST",
-        headers,
-        body: `["${"x".repeat(6_000_000)}"]`,
-      })
-    ).status,
-  ).toBe(413);
-  expect(
-    (
-      await fetch(`${visit.server.url}/api/panels/import`, {
-        method: "POST",
-        headers: { ...headers, origin: "http://elsewhere.example" },
-        body,
-      })
-    ).status,
-  ).toBe(403);
-  expect(JSON.stringify(await kept(visit))).toBe(before);
-});
+isolatedE2eTest(
+  "files that are too large, of another kind or hostile are refused, and nothing changes",
+  async (visit) => {
+    const { fields, library } = await visit.open("/library/panels");
+    const before = JSON.stringify(await kept(visit));
+    const refused = async (name: string, text: string, words: RegExp) => {
+      await library.read(name, text);
+      await fields.says("[role=dialog] [role=alert]", words);
+      await fields.press("Close");
+      await fields.gone("[role=dialog]");
+    };
+    await refused(
+      "huge.csv",
+      `Name\n${"x".repeat(50_000_000)}`,
+      /“huge\.csv” holds 50\.0\sMB; allowed: up to 5\.0\sMB/,
+    );
+    await refused("plan.json", '{"format":"golden-array-plan","version":3}', /no library file.*golden-array-plan/);
+    await refused("broken.csv", 'Name,Kind\n"never closed,rigid\n', /quotation marks of row 2/);
+    await refused(
+      "letter.csv",
+      "Dear sir,\nplease find attached,",
+      /None of the headings is one known here.*“Dear sir”/,
+    );
+    const body = JSON.stringify([{ name: "half a sheet" }]);
+    const headers = { "content-type": "application/json" };
+    expect((await fetch(`${visit.server.url}/api/panels/import`, { method: "POST", headers, body })).status).toBe(422);
+    expect(
+      (
+        await fetch(`${visit.server.url}/api/panels/import`, {
+          method: "POST",
+          headers,
+          body: `["${"x".repeat(6_000_000)}"]`,
+        })
+      ).status,
+    ).toBe(413);
+    expect(
+      (
+        await fetch(`${visit.server.url}/api/panels/import`, {
+          method: "POST",
+          headers: { ...headers, origin: "http://elsewhere.example" },
+          body,
+        })
+      ).status,
+    ).toBe(403);
+    expect(JSON.stringify(await kept(visit))).toBe(before);
+  },
+);
 
-walk("an input’s window is drawn while it is typed in, and a plan is offered it", async (visit) => {
+e2eTest("an input’s window is drawn while it is typed in, and a plan is offered it", async (visit) => {
   const { page, fields } = await visit.open("/library/inputs");
   await fields.press("Type an input in");
   await fields.type("Max PV voltage", "48");

@@ -3,7 +3,7 @@ import path from "node:path";
 import { type ElementHandle } from "puppeteer-core";
 import { type MeasuredRecord } from "@/core/measurements";
 import { phone, reload } from "./harness";
-import { eventually, getJson, walk, walkAlone } from "./harness/visit";
+import { eventually, getJson, e2eTest, isolatedE2eTest } from "./harness/visit";
 
 /** Living with it: an entry by thumb in a few presses, what was due, what a year of them shows. */
 
@@ -12,7 +12,7 @@ const recordsOf = (address: string, url: string) =>
     ({ records }) => records,
   );
 
-walk(
+e2eTest(
   "by one thumb: sky, watts, written down; marked in the margin; taken out again",
   async ({ open, plan, server }) => {
     const address = await plan("Bee-keeper");
@@ -54,7 +54,7 @@ walk(
   },
 );
 
-walkAlone(
+isolatedE2eTest(
   "a year of the Lantern shows its dirt and its fault, and goes out as a table",
   async ({ open, server, files }) => {
     const plans = await getJson<{ id: string; name: string }[]>(`${server.url}/api/plans`);
@@ -90,7 +90,7 @@ walkAlone(
   },
 );
 
-walk("a job of one’s own; what the stand-in station shows is kept apart", async ({ open, plan, server }) => {
+e2eTest("a job of one’s own; what the stand-in station shows is kept apart", async ({ open, plan, server }) => {
   const address = await plan("Bee-keeper");
   const { page, fields } = await open(`${address}/log#jobs`);
   await fields.press("Something else");
@@ -109,7 +109,7 @@ walk("a job of one’s own; what the stand-in station shows is kept apart", asyn
   );
 });
 
-walk(
+e2eTest(
   "a table of readings is read column by column, taken at once, and twice is once",
   async ({ open, plan, server, files }) => {
     const address = await plan("Bee-keeper");

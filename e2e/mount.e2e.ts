@@ -1,42 +1,45 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { phone, reload } from "./harness";
-import { eventually, walk } from "./harness/visit";
+import { eventually, e2eTest } from "./harness/visit";
 
 /** Fixing panels once: the way is chosen, judged and mended, measured twice before what cannot be undone, and remembered. */
 
-walk("a way is chosen and judged: what nobody knows is asked, what is too weak is mended", async ({ open, plan }) => {
-  const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/mount`);
-  await page.waitForSelector("ul li strong");
-  await page.$$eval("li", (lines) =>
-    [...lines]
-      .find((line) => line.textContent?.startsWith("Frame on wheels") === true)
-      ?.querySelector("button")
-      ?.click(),
-  );
-  await fields.says("main", /Choose the spot/);
-  // nobody has said how it stands: three panels at 45° in a gust of 35 m/s fall over
-  await ledger.is("stop");
-  await page.$eval("#mount-tab-forces", (tab) => (tab as HTMLElement).click());
-  await fields.says("main", /a gust of 35\.0\sm\/s \(assumed\)/);
-  await fields.type("Height of the panels’ middle", "800");
-  await fields.type("Base, front to back", "1400");
-  await fields.type("Weight of the base", "120");
-  await fields.says("main", /What keeps it from falling over\d+ % used: it does not hold|far more than all used/);
-  await fields.press("Set ");
-  await ledger.is("care");
-  await fields.says("main", /What keeps it from falling over\d+ % used/);
-  // what cannot be is refused where it is typed
-  await fields.type("Strongest gust", "400");
-  await fields.says("[role=alert]", /400\sm\/s is outside 5 to 90\sm\/s/);
-  await fields.type("Strongest gust", "20");
-  await fields.saved();
-  await reload(page);
-  await fields.shows("Weight of the base", "120");
-  await fields.shows("Strongest gust", "20");
-});
+e2eTest(
+  "a way is chosen and judged: what nobody knows is asked, what is too weak is mended",
+  async ({ open, plan }) => {
+    const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/mount`);
+    await page.waitForSelector("ul li strong");
+    await page.$$eval("li", (lines) =>
+      [...lines]
+        .find((line) => line.textContent?.startsWith("Frame on wheels") === true)
+        ?.querySelector("button")
+        ?.click(),
+    );
+    await fields.says("main", /Choose the spot/);
+    // nobody has said how it stands: three panels at 45° in a gust of 35 m/s fall over
+    await ledger.is("stop");
+    await page.$eval("#mount-tab-forces", (tab) => (tab as HTMLElement).click());
+    await fields.says("main", /a gust of 35\.0\sm\/s \(assumed\)/);
+    await fields.type("Height of the panels’ middle", "800");
+    await fields.type("Base, front to back", "1400");
+    await fields.type("Weight of the base", "120");
+    await fields.says("main", /What keeps it from falling over\d+ % used: it does not hold|far more than all used/);
+    await fields.press("Set ");
+    await ledger.is("care");
+    await fields.says("main", /What keeps it from falling over\d+ % used/);
+    // what cannot be is refused where it is typed
+    await fields.type("Strongest gust", "400");
+    await fields.says("[role=alert]", /400\sm\/s is outside 5 to 90\sm\/s/);
+    await fields.type("Strongest gust", "20");
+    await fields.saved();
+    await reload(page);
+    await fields.shows("Weight of the base", "120");
+    await fields.shows("Strongest gust", "20");
+  },
+);
 
-walk("screws through a roof are a question until somebody says what one bears", async ({ open, plan }) => {
+e2eTest("screws through a roof are a question until somebody says what one bears", async ({ open, plan }) => {
   const { page, fields, ledger } = await open(`${await plan("The Lantern")}/mount#forces`);
   await fields.choose("Mounting method", "Rails screwed");
   await ledger.is("open");
@@ -55,7 +58,7 @@ walk("screws through a roof are a question until somebody says what one bears", 
   await fields.says("main", /no tape holds on rubber or plastic membrane for long/);
 });
 
-walk(
+e2eTest(
   "by one thumb: measured twice before what cannot be undone, and what is passed over stays",
   async ({ open, plan }) => {
     const { page, fields, ledger } = await open(`${await plan("The Lantern")}/mount`, phone);
@@ -117,7 +120,7 @@ walk(
   },
 );
 
-walk("what it takes is counted, priced and saved", async ({ open, plan, files }) => {
+e2eTest("what it takes is counted, priced and saved", async ({ open, plan, files }) => {
   const { fields } = await open(`${await plan("The Lantern")}/mount#takes`);
   await fields.says("main", /rivet nuts M6, steel24/);
   await fields.says("main", /A watt of it[\d.]+/);

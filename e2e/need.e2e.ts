@@ -3,7 +3,7 @@ import path from "node:path";
 import { gunzipSync } from "node:zlib";
 import { type Page } from "puppeteer-core";
 import { patienceMs, phone } from "./harness";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** From what is used, over where, to the year that comes of it; and the files that must be refused. */
 const epw = gunzipSync(readFileSync("src/core/fixtures/harvest/north-firth.epw.gz")).toString("utf8");
@@ -15,28 +15,31 @@ async function yearKwh(page: Page): Promise<number> {
   return Number(/(\d+)\u00a0kWh a year for your appliances/.exec(text)?.[1]);
 }
 
-walk("a day adds itself up from the stock, in the margin by season, and undo takes it back", async ({ open, plan }) => {
-  const { page, fields } = await open(`${await plan("Bee-keeper")}/need`);
-  await fields.says("main", /Nothing yet\. Press what you have/);
-  await fields.press("Compressor cooler");
-  await fields.press("Kettle");
-  await fields.says("[aria-label=Appliances]", /Compressor cooler[^]*405\sWh[^]*Kettle[^]*270\sWh/);
-  // 405 + 270 / 0.88 + an hour of the inverter at 8 W: no battery, nothing always on
-  await fields.says("table", /Together, Wh\s*720/);
-  await fields.says("main", /Quick rule\s*120\sW/);
-  await fields.press("Kettle3");
-  await fields.type("Times a day", "1");
-  await fields.says("[aria-label=Appliances]", /Kettle[^]*90\sWh/);
-  await fields.press("Winter");
-  await fields.press("Undo");
-  await fields.says("[aria-label=Appliances]", /Kettle[^]*90\sWh/);
-  await fields.press("Undo");
-  await fields.says("[aria-label=Appliances]", /270\sWh/);
-  await fields.saved();
-  expect(await page.$$("[data-load]")).toHaveLength(2);
-});
+e2eTest(
+  "a day adds itself up from the stock, in the margin by season, and undo takes it back",
+  async ({ open, plan }) => {
+    const { page, fields } = await open(`${await plan("Bee-keeper")}/need`);
+    await fields.says("main", /Nothing yet\. Press what you have/);
+    await fields.press("Compressor cooler");
+    await fields.press("Kettle");
+    await fields.says("[aria-label=Appliances]", /Compressor cooler[^]*405\sWh[^]*Kettle[^]*270\sWh/);
+    // 405 + 270 / 0.88 + an hour of the inverter at 8 W: no battery, nothing always on
+    await fields.says("table", /Together, Wh\s*720/);
+    await fields.says("main", /Quick rule\s*120\sW/);
+    await fields.press("Kettle3");
+    await fields.type("Times a day", "1");
+    await fields.says("[aria-label=Appliances]", /Kettle[^]*90\sWh/);
+    await fields.press("Winter");
+    await fields.press("Undo");
+    await fields.says("[aria-label=Appliances]", /Kettle[^]*90\sWh/);
+    await fields.press("Undo");
+    await fields.says("[aria-label=Appliances]", /270\sWh/);
+    await fields.saved();
+    expect(await page.$$("[data-load]")).toHaveLength(2);
+  },
+);
 
-walk(
+e2eTest(
   "a place by its numbers or its name; a kind of climate confirmed brings the record the rules hold",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan("Rooftop tent")}/need#place`);
@@ -74,7 +77,7 @@ walk(
   },
 );
 
-walk("a weather file drives the year; broken and hostile files are refused by line and field", async (visit) => {
+e2eTest("a weather file drives the year; broken and hostile files are refused by line and field", async (visit) => {
   const address = await visit.plan();
   const { page, fields } = await visit.open(`${address}/need#year`);
   const before = await yearKwh(page);
@@ -105,7 +108,7 @@ walk("a weather file drives the year; broken and hostile files are refused by li
   expect(await yearKwh(other.page)).toBe(after);
 });
 
-walk(
+e2eTest(
   "the year on a phone: table, a month’s day, what would bring more; dirt is taken off at once",
   async ({ open, plan }) => {
     const address = await plan();

@@ -2,10 +2,10 @@ import path from "node:path";
 import Database from "better-sqlite3";
 import { startServer, temporaryDir } from "./harness";
 import { plans, put, read } from "./harness/plans-api";
-import { type Visit, walk } from "./harness/visit";
+import { type Visit, e2eTest } from "./harness/visit";
 
 /** A page comes without its plan and asks for it: once, again when told to, and it says why where there is none to be had. */
-walk("a plan is asked for once, and one that is none has no page", async ({ open, plan, server }) => {
+e2eTest("a plan is asked for once, and one that is none has no page", async ({ open, plan, server }) => {
   const address = await plan();
   const { page, fields } = await open(`${address}/need`);
   const asked: string[] = [];
@@ -20,7 +20,7 @@ walk("a plan is asked for once, and one that is none has no page", async ({ open
   expect(await status("/plan/nobody/need")).toBe(404);
 });
 
-walk("a server that was away is asked again; a spoiled plan is told, and its last whole revision saved", rescuing);
+e2eTest("a server that was away is asked again; a spoiled plan is told, and its last whole revision saved", rescuing);
 
 async function rescuing({ open }: Visit): Promise<void> {
   const folder = temporaryDir();

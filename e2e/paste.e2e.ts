@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { phone, root } from "./harness";
-import { getJson, walk, walkAlone } from "./harness/visit";
+import { getJson, e2eTest, isolatedE2eTest } from "./harness/visit";
 import { type Fields } from "./screen/fields";
 
 /** A seller's page pasted at Panels: values beside their words, a contradiction doubted, nothing taken before it is pressed. */
@@ -28,7 +28,7 @@ async function paste(fields: Fields, words: string): Promise<void> {
 
 const photo = (name: string) => path.join(root, `src/core/fixtures/sticker/${name}.jpg`);
 
-walk(
+e2eTest(
   "text is read as it is pasted, swapped volts are offered the right way round, and the label goes into the plan",
   async ({ open, plan }) => {
     const { page: screen, fields } = await open(`${await plan("Bee-keeper")}/panels`);
@@ -51,7 +51,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "a sticker is photographed: each value beside its cut-out, into the plan with where it came from",
   async ({ open, plan }) => {
     const { page: screen, fields } = await open(`${await plan("Bee-keeper")}/panels#read`, phone);
@@ -71,7 +71,7 @@ walk(
   },
 );
 
-walkAlone(
+isolatedE2eTest(
   "several photos go to the library at once; one that cannot be read says why",
   async ({ open, server, files }) => {
     const { page: screen, fields } = await open("/library/panels#read");
@@ -102,7 +102,7 @@ walkAlone(
   },
 );
 
-walk("a station's inputs are pasted at Input, and go into the plan with their ports", async ({ open, plan }) => {
+e2eTest("a station's inputs are pasted at Input, and go into the plan with their ports", async ({ open, plan }) => {
   const { fields } = await open(`${await plan("Bee-keeper")}/input#read`);
   await paste(
     fields,

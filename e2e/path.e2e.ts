@@ -2,11 +2,11 @@ import { readdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { desktop, goTo, type RunningServer, startServer, temporaryDir } from "./harness";
-import { getJson, walk, walkAlone } from "./harness/visit";
+import { getJson, e2eTest, isolatedE2eTest } from "./harness/visit";
 import { type Screen } from "./screen";
 
 /** One person's way through the application: from an empty start to a mended plan, kept, and carried elsewhere. */
-walkAlone(
+isolatedE2eTest(
   "from an empty start to a verdict, a reason, a mend, and back",
   (visit) => visit.open("/").then(fromTheStart),
   [],
@@ -126,7 +126,7 @@ async function undoAndRedo({ fields, ledger }: Screen): Promise<void> {
   await fields.shows("In series", "2");
 }
 
-walkAlone(
+isolatedE2eTest(
   "the worked example gives a verdict at once, and one undo takes it away; a panel and an input picked give one too",
   async ({ open }) => {
     const { page, fields, ledger } = await open("/");
@@ -149,7 +149,7 @@ walkAlone(
   },
 );
 
-walk("what was typed is there after the page is closed and opened again", async ({ open, plan }) => {
+e2eTest("what was typed is there after the page is closed and opened again", async ({ open, plan }) => {
   const address = `${await plan("Bee-keeper")}/wire`;
   const first = await open(address);
   await first.fields.type("Record high", "37");
@@ -159,7 +159,7 @@ walk("what was typed is there after the page is closed and opened again", async 
   await again.fields.shows("Record high", "37");
 });
 
-walk("a change made just before the page closes is not lost", async ({ open, plan }) => {
+e2eTest("a change made just before the page closes is not lost", async ({ open, plan }) => {
   const address = `${await plan("Bee-keeper")}/wire`;
   const first = await open(address);
   await first.fields.type("Latitude", "58");
@@ -169,7 +169,7 @@ walk("a change made just before the page closes is not lost", async ({ open, pla
   await again.fields.saved();
 });
 
-walk("an exported file, read on another copy, is the same plan with the same verdict", async (visit) => {
+e2eTest("an exported file, read on another copy, is the same plan with the same verdict", async (visit) => {
   const address = await visit.plan();
   const desk = await visit.open(`${address}/wire`);
   const here = await desk.ledger.verdict(/./);
@@ -216,7 +216,7 @@ async function onAnotherCopy(body: (other: RunningServer) => Promise<void>): Pro
   });
 }
 
-walk("the schema of the format is served", async ({ server }) => {
+e2eTest("the schema of the format is served", async ({ server }) => {
   const schema = await getJson<{ $schema: string; required: string[] }>(`${server.url}/schema/plan-v4.json`);
   expect(schema.$schema).toContain("2020-12");
   expect(schema.required).toContain("wirings");

@@ -3,7 +3,7 @@ import { connect } from "node:net";
 import { inNetwork } from "./harness/in-network";
 import { read } from "./harness/plans-api";
 import { launch, phone, temporaryDir } from "./harness";
-import { getJson, postJson, type Visit, walkAlone } from "./harness/visit";
+import { getJson, postJson, type Visit, isolatedE2eTest } from "./harness/visit";
 
 /** A phone beside the computer: nothing without pairing, everything but the phones with it, nothing after it was shut out. */
 type More = { readonly method?: string; readonly headers?: Record<string, string>; readonly body?: string };
@@ -50,8 +50,8 @@ if (!inNetwork)
     remove();
   });
 else {
-  walkAlone("an unpaired phone gets the pairing page and nothing else; guessing gets nowhere", guessing, lan);
-  walkAlone("a phone types the code, edits a plan, and is shut out again", pairing, lan);
+  isolatedE2eTest("an unpaired phone gets the pairing page and nothing else; guessing gets nowhere", guessing, lan);
+  isolatedE2eTest("a phone types the code, edits a plan, and is shut out again", pairing, lan);
 }
 
 async function guessing(visit: Visit): Promise<void> {

@@ -1,6 +1,6 @@
-import { walkAlone } from "./harness/visit";
+import { isolatedE2eTest } from "./harness/visit";
 
-walkAlone("plans are found by name, duplicated, and deleted with a way back", async ({ open }) => {
+isolatedE2eTest("plans are found by name, duplicated, and deleted with a way back", async ({ open }) => {
   const { page, fields } = await open("/");
   const list = "[aria-label='Plans']";
   await fields.press("Duplicate Narrowboat");

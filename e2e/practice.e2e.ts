@@ -1,42 +1,45 @@
 import { goTo, phone } from "./harness";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** Practice: the mistake is made and told with its numbers, the way out is found, by the same board and meter as the real thing. */
 
-walk("on the board: the third panel in the row is over the ceiling; beside each other they run", async ({ open }) => {
-  const { page, fields, board } = await open("/practice#thirdInSeries.1.5");
-  await fields.press("Plug in");
-  await fields.says("[role=status]", /Nothing is wired yet/);
-  for (const n of [1, 2, 3]) {
-    await board.focus(`p.${n}`);
-    await fields.chord("Alt", "ArrowUp");
-  }
-  await board.stands("i/pv: p.1 | p.2 | p.3");
-  // joined to the row above, one after the other
-  for (const n of [2, 3]) {
-    await board.focus(`p.${n}`);
-    await page.keyboard.press("j");
-  }
-  await board.stands("i/pv: p.1-p.2-p.3");
-  await fields.press("Plug in");
-  await fields.says("main", /9\d\.\d\sV.*84\sV.*In series volts add/);
-  await fields.press("Show a wiring that holds");
-  await board.stands("i/pv: p.1 | p.2 | p.3");
-  await fields.press("Try again");
-  await fields.says("main", /first level/);
-  for (const n of [1, 2, 3]) {
-    await board.focus(`p.${n}`);
-    await fields.chord("Alt", "ArrowUp");
-  }
-  await fields.press("Plug in");
-  await fields.says("main", /It runs: .*\sW at a bright noon/);
-  // what was practised stays on this device
-  await goTo(page, page.url().split("#")[0] ?? "");
-  await fields.says("main", /1 drill tried of 37/);
-  await fields.says("main", /The next panel.*1 of 2/);
-});
+e2eTest(
+  "on the board: the third panel in the row is over the ceiling; beside each other they run",
+  async ({ open }) => {
+    const { page, fields, board } = await open("/practice#thirdInSeries.1.5");
+    await fields.press("Plug in");
+    await fields.says("[role=status]", /Nothing is wired yet/);
+    for (const n of [1, 2, 3]) {
+      await board.focus(`p.${n}`);
+      await fields.chord("Alt", "ArrowUp");
+    }
+    await board.stands("i/pv: p.1 | p.2 | p.3");
+    // joined to the row above, one after the other
+    for (const n of [2, 3]) {
+      await board.focus(`p.${n}`);
+      await page.keyboard.press("j");
+    }
+    await board.stands("i/pv: p.1-p.2-p.3");
+    await fields.press("Plug in");
+    await fields.says("main", /9\d\.\d\sV.*84\sV.*In series volts add/);
+    await fields.press("Show a wiring that holds");
+    await board.stands("i/pv: p.1 | p.2 | p.3");
+    await fields.press("Try again");
+    await fields.says("main", /first level/);
+    for (const n of [1, 2, 3]) {
+      await board.focus(`p.${n}`);
+      await fields.chord("Alt", "ArrowUp");
+    }
+    await fields.press("Plug in");
+    await fields.says("main", /It runs: .*\sW at a bright noon/);
+    // what was practised stays on this device
+    await goTo(page, page.url().split("#")[0] ?? "");
+    await fields.says("main", /1 drill tried of 37/);
+    await fields.says("main", /The next panel.*1 of 2/);
+  },
+);
 
-walk("by one thumb with the meter: the dead plug is found and made anew, a guess is refused", async ({ open }) => {
+e2eTest("by one thumb with the meter: the dead plug is found and made anew, a guess is refused", async ({ open }) => {
   const { fields, page } = await open("/practice#deadPlug.1.5", phone);
   await fields.tap("Make its plug anew");
   await fields.tap("Panel 2");
@@ -51,7 +54,7 @@ walk("by one thumb with the meter: the dead plug is found and made anew, a guess
   await fields.says("main", /The next panel/);
 });
 
-walk(
+e2eTest(
   "by hand and at the box: what comes too early fails, an endless run is the same for its number",
   async ({ open }) => {
     const { fields, page } = await open("/practice#batteryFirst.1.9");

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { type Page } from "puppeteer-core";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** From the left of "Scale" to the left of the ruler's words, mm, on every page that has both, as another program measures it. */
 function rulersIn(pdf: Buffer): number[] {
@@ -44,7 +44,7 @@ async function paper(page: Page, width: number): Promise<{ text: string; overPx:
   }));
 }
 
-walk("every stop goes to paper, A4 or Letter, and the screen is back afterwards", async ({ open, plan }) => {
+e2eTest("every stop goes to paper, A4 or Letter, and the screen is back afterwards", async ({ open, plan }) => {
   const address = await plan("The Lantern");
   const expected: Readonly<Record<string, RegExp>> = {
     wire: /The Lantern[^]*Wire · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,

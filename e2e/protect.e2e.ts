@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { type Page } from "puppeteer-core";
 import { reload } from "./harness";
-import { eventually, walk } from "./harness/visit";
+import { eventually, e2eTest } from "./harness/visit";
 
 /** A wiring becomes copper: cables said and sized, fuses fitted, plugs followed, the list counted, sheets taken along. */
 
@@ -23,7 +23,7 @@ async function saved(folder: string, ending: string): Promise<Buffer> {
   return readFileSync(path.join(folder, found() ?? ""));
 }
 
-walk(
+e2eTest(
   "a cable is said and sized, too thin is a Stop that one press mends, and fuses end their Care",
   async ({ open, plan }) => {
     const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/protect`);
@@ -62,7 +62,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "plugs are followed from joint to joint: a question while nobody looked, a Stop when turned round",
   async ({ open, plan }) => {
     const { page, fields, ledger } = await open(`${await plan("Rooftop")}/protect#plugs`);
@@ -84,7 +84,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "the list is counted, priced and compared; drawing, labels and list are saved as files",
   async ({ open, plan, files }) => {
     const { page, fields } = await open(`${await plan()}/protect`);

@@ -4,7 +4,7 @@ import path from "node:path";
 import { type Browser, type Page } from "puppeteer-core";
 import { type ReadingRecord } from "@/core/measurements";
 import { goTo, launchBrowser, openPage, phone, reload, startServer, temporaryDir } from "./harness";
-import { eventually, getJson, walk } from "./harness/visit";
+import { eventually, getJson, e2eTest } from "./harness/visit";
 import { Screen } from "./screen";
 
 /** Believing the meter: readings by thumb, judged at once, kept whatever dies; faults found on a simulated bench. */
@@ -23,7 +23,7 @@ async function keyIn({ page, fields }: Screen, figures: string): Promise<void> {
 
 const told = (page: Page) => page.$$eval("[data-level][role=status]", ([told]) => told?.textContent ?? "");
 
-walk(
+e2eTest(
   "by one thumb, under a sky that is said: fine, a minus sign, millivolts, over the ceiling",
   async ({ open, plan, server }) => {
     const address = await plan("Narrowboat");
@@ -73,7 +73,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "on the stand-in a fault that was put in is found by what the meters show, and proves nothing",
   async ({ open, plan, server }) => {
     const address = await plan("Bee-keeper");
@@ -97,7 +97,7 @@ walk(
   },
 );
 
-walk("two panels side by side need no sky; what is typed wrong is refused", async ({ open, plan }) => {
+e2eTest("two panels side by side need no sky; what is typed wrong is refused", async ({ open, plan }) => {
   const { fields } = await open(`${await plan("Bee-keeper")}/prove#pair`);
   await fields.type("First panel: open volts", "36.1");
   await fields.type("Second panel: open volts", "35.8");

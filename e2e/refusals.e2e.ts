@@ -4,7 +4,7 @@ import path from "node:path";
 import { maxBundleBytes } from "@/core/bundle";
 import { maxPlanBytes, type Plan } from "@/core/plan";
 import { plans, put, read } from "./harness/plans-api";
-import { walk, walkAlone } from "./harness/visit";
+import { e2eTest, isolatedE2eTest } from "./harness/visit";
 
 /** What must not happen: bad files taken, other people's pages answered, half a write done. */
 const cases: [string, (plan: Plan) => string, RegExp][] = [
@@ -28,7 +28,7 @@ const cases: [string, (plan: Plan) => string, RegExp][] = [
   ["a file far too large", () => `{"format":"${"x".repeat(maxPlanBytes)}"}`, /allowed: 16000000/],
 ];
 
-walkAlone(
+isolatedE2eTest(
   "bad files are refused with what and where, and nothing is half imported",
   async ({ open, server, files }) => {
     const before = await plans(server);
@@ -44,7 +44,7 @@ walkAlone(
   },
 );
 
-walk("answers only to its own name and its own pages", async ({ server }) => {
+e2eTest("answers only to its own name and its own pages", async ({ server }) => {
   const { request } = await import("node:http");
   const status = (headers: Record<string, string>, method = "GET") =>
     new Promise<number>((resolve, reject) => {
@@ -61,35 +61,39 @@ walk("answers only to its own name and its own pages", async ({ server }) => {
   expect(await status({ host: `127.0.0.1:${server.port}`, "sec-fetch-site": "cross-site" }, "POST")).toBe(403);
 });
 
-walk("serves pages under a policy that allows no eval and nothing from elsewhere", async ({ server }) => {
+e2eTest("serves pages under a policy that allows no eval and nothing from elsewhere", async ({ server }) => {
   const policy = (await fetch(server.url)).headers.get("content-security-policy") ?? "";
   expect(policy).toContain("default-src 'none'");
   expect(policy).not.toContain("unsafe-eval");
   expect(policy).not.toMatch(/https?:/);
 });
 
-walk("refuses a write without a revision, of the wrong kind, too large, invalid, or to nothing", async ({ server }) => {
-  const [first] = await plans(server);
-  const { id, revision, plan } = await read(server, first?.id ?? "");
-  const url = `${server.url}/api/plans/${id}`;
-  const json = { "content-type": "application/json" };
-  expect((await fetch(url, { method: "PUT", headers: json, body: JSON.stringify(plan) })).status).toBe(428);
-  expect(
-    (await fetch(url, { method: "PUT", headers: { ...json, "if-match": "banana" }, body: JSON.stringify(plan) }))
-      .status,
-  ).toBe(400);
-  expect(
-    (await fetch(url, { method: "PUT", headers: { "if-match": `"${revision}"` }, body: JSON.stringify(plan) })).status,
-  ).toBe(400);
-  expect((await put(server, id, revision, { ...plan, name: "x".repeat(maxPlanBytes) })).status).toBe(413);
-  const invalid = await put(server, id, revision, { ...plan, wirings: [{ ...plan.wirings[0], note: 2.5 }] });
-  expect(invalid.status).toBe(422);
-  expect(await invalid.json()).toMatchObject({ type: "invalid", path: "wirings.0.note" });
-  expect((await put(server, "nobody", 1, plan)).status).toBe(404);
-  expect((await read(server, id)).revision).toBe(revision);
-});
+e2eTest(
+  "refuses a write without a revision, of the wrong kind, too large, invalid, or to nothing",
+  async ({ server }) => {
+    const [first] = await plans(server);
+    const { id, revision, plan } = await read(server, first?.id ?? "");
+    const url = `${server.url}/api/plans/${id}`;
+    const json = { "content-type": "application/json" };
+    expect((await fetch(url, { method: "PUT", headers: json, body: JSON.stringify(plan) })).status).toBe(428);
+    expect(
+      (await fetch(url, { method: "PUT", headers: { ...json, "if-match": "banana" }, body: JSON.stringify(plan) }))
+        .status,
+    ).toBe(400);
+    expect(
+      (await fetch(url, { method: "PUT", headers: { "if-match": `"${revision}"` }, body: JSON.stringify(plan) }))
+        .status,
+    ).toBe(400);
+    expect((await put(server, id, revision, { ...plan, name: "x".repeat(maxPlanBytes) })).status).toBe(413);
+    const invalid = await put(server, id, revision, { ...plan, wirings: [{ ...plan.wirings[0], note: 2.5 }] });
+    expect(invalid.status).toBe(422);
+    expect(await invalid.json()).toMatchObject({ type: "invalid", path: "wirings.0.note" });
+    expect((await put(server, "nobody", 1, plan)).status).toBe(404);
+    expect((await read(server, id)).revision).toBe(revision);
+  },
+);
 
-walk("keeps a library: create, read, replace by revision, remove by revision", async ({ server }) => {
+e2eTest("keeps a library: create, read, replace by revision, remove by revision", async ({ server }) => {
   const listed = (await (await fetch(`${server.url}/api/panels`)).json()) as { records: { sheet: unknown }[] };
   const [record] = listed.records;
   const url = `${server.url}/api/panels`;
@@ -144,7 +148,7 @@ function sendEndless(port: number, host: string): Promise<{ answer: string; sent
   });
 }
 
-walk(
+e2eTest(
   "a body without end is told so while it comes, whoever sends it, and others are served meanwhile",
   async (visit) => {
     const { port, url } = visit.server;

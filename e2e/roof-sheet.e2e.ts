@@ -4,7 +4,7 @@ import { type ElementHandle, type Page } from "puppeteer-core";
 import { type MeasuredRecord } from "@/core/measurements";
 import { homeSchema } from "@/core/phone-sheet";
 import { launchBrowser, phone } from "./harness";
-import { eventually, getJson, walkAlone } from "./harness/visit";
+import { eventually, getJson, isolatedE2eTest } from "./harness/visit";
 
 /** The sheet for the roof: made, opened from a file with the network off, and what was ticked and read there brought home. */
 
@@ -24,7 +24,7 @@ const setText = (page: Page, selector: string, value: string) =>
     value,
   );
 
-walkAlone(
+isolatedE2eTest(
   "ticks and readings of a sheet without a network come home, and twice is once",
   async ({ open, server, files }) => {
     const id = await lantern(server.url);
@@ -118,7 +118,7 @@ walkAlone(
   },
 );
 
-walkAlone(
+isolatedE2eTest(
   "with scripts or storage shut off the sheet can be read, and says that nothing is kept",
   async ({ open, server, files }) => {
     const { fields } = await open(`/plan/${await lantern(server.url)}/log#roof`);

@@ -4,7 +4,7 @@ import { setTimeout } from "node:timers/promises";
 import { type ElementHandle, type Page } from "puppeteer-core";
 import { phone } from "./harness";
 import { steady } from "./screen/fields";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** A roof drawn, things and panels on it by press, number, key and mouse; what is wrong told; shadows by the hour. */
 async function middleOf(page: Page, selector: string): Promise<{ x: number; y: number }> {
@@ -15,7 +15,7 @@ async function middleOf(page: Page, selector: string): Promise<{ x: number; y: n
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 
-walk(
+e2eTest(
   "a roof is drawn and panels are laid by press, number, key and mouse; undo goes over it",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan("Bee-keeper")}/space`);
@@ -54,7 +54,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "it is filled by a press: offers that differ, one laid, undone; the year's shade told before",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/space`);
@@ -83,7 +83,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "zones, holes and cable ways are drawn and measured; several things are brought in line",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/space`);
@@ -123,7 +123,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "a panel is folded onto another in one pose: it gives nothing there, and the other lies in the dark",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/space`);
@@ -154,7 +154,7 @@ walk(
   },
 );
 
-walk(
+e2eTest(
   "a photo is laid under the drawing and scaled by two points; what is no picture is refused in a sentence",
   async ({ open, plan, files, server }) => {
     const { page, fields } = await open(`${await plan("Bee-keeper")}/space`);
@@ -209,7 +209,7 @@ walk(
   },
 );
 
-walk("folding panels go into lockers; sheets to take up come as PDF, SVG and DXF", async ({ open, plan, files }) => {
+e2eTest("folding panels go into lockers; sheets to take up come as PDF, SVG and DXF", async ({ open, plan, files }) => {
   const address = await plan();
   const { page, fields } = await open(`${address}/space#lockers`);
   await fields.says("main", /2 × Thornby TF-160, folding pair/);
@@ -256,7 +256,7 @@ async function aPicture(page: Page): Promise<Buffer> {
   return Buffer.from(url.slice(url.indexOf(",") + 1), "base64");
 }
 
-walk("shadows go with the sun: what stands beside a panel takes its light, cell by cell", async ({ open, plan }) => {
+e2eTest("shadows go with the sun: what stands beside a panel takes its light, cell by cell", async ({ open, plan }) => {
   const { page, fields } = await open(`${await plan()}/space`, phone);
   const litOf = (key: string) =>
     page.$eval(`[data-panel='${key}']`, (panel) =>

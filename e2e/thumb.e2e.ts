@@ -1,7 +1,7 @@
 import { type Page } from "puppeteer-core";
 import { phone } from "./harness";
 import { light, overflowPx, throughViews, views, violations } from "./harness/views";
-import { walk } from "./harness/visit";
+import { e2eTest } from "./harness/visit";
 
 /** What is pressed by a finger and is smaller than a thumb's 44 px. */
 function smallTargets(page: Page): Promise<string[]> {
@@ -22,7 +22,7 @@ function smallTargets(page: Page): Promise<string[]> {
 
 /** Every view on a phone. At a desk, and in all lights: `access.e2e.ts`. */
 for (const group of views)
-  walk(
+  e2eTest(
     `${group.plan ?? "No plan"} ${group.addresses[0]}: on a phone axe finds nothing, nothing runs over, a thumb can hit it`,
     async (visit) =>
       throughViews(visit, group, phone, async (screen, address) => {

@@ -4,7 +4,7 @@ import { tilesOf } from "@/core/engine/array";
 import { dice, effort } from "@/testing";
 import { ready, type RunningServer, startServer, temporaryDir } from "./harness";
 import { read } from "./harness/plans-api";
-import { type Visit, walk } from "./harness/visit";
+import { type Visit, e2eTest } from "./harness/visit";
 import { type Screen } from "./screen";
 
 /**
@@ -281,7 +281,7 @@ async function within(doing: Promise<void>): Promise<void> {
 }
 
 describe.each(seeds)("run %i", (seed) => {
-  walk("two tabs lose nothing that was typed in either", async (visit) => {
+  e2eTest("two tabs lose nothing that was typed in either", async (visit) => {
     const { dir, remove } = temporaryDir();
     const server = await startServer(dir, ["--demo"]);
     const listed = (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string }[];

@@ -1,5 +1,5 @@
 import { put, read, type Saved } from "./harness/plans-api";
-import { type Visit, walk } from "./harness/visit";
+import { type Visit, e2eTest } from "./harness/visit";
 import { type Screen } from "./screen";
 
 /** Two tabs, or a tab and a program, on one plan: nothing is overwritten unseen. */
@@ -15,24 +15,27 @@ async function writtenElsewhere({ open, plan, server }: Visit, change: (saved: S
   return Object.assign(screen, { id, stored: () => read(server, id) });
 }
 
-walk("a tab whose plan was changed elsewhere is told what changed, and can take theirs and undo it", async (visit) => {
-  const { page, fields, stored } = await writtenElsewhere(visit, ({ plan }) => ({
-    site: { ...plan.site, recordHighC: 40 },
-  }));
-  await fields.type("Record low", "-9");
-  await fields.says("[role=alert]", /changed in another tab or browser.*the site.*not saved/);
-  expect((await stored()).plan.site).toMatchObject({ recordHighC: 40, recordLowC: -4 });
-  await fields.press("Show theirs");
-  await fields.saved();
-  await fields.shows("Record low", "-4");
-  await fields.shows("Record high", "40");
-  await fields.press("Undo");
-  await fields.shows("Record low", "-9");
-  await page.waitForSelector("[data-save=saved]");
-  expect((await stored()).plan.site).toMatchObject({ recordLowC: -9, recordHighC: 34 });
-});
+e2eTest(
+  "a tab whose plan was changed elsewhere is told what changed, and can take theirs and undo it",
+  async (visit) => {
+    const { page, fields, stored } = await writtenElsewhere(visit, ({ plan }) => ({
+      site: { ...plan.site, recordHighC: 40 },
+    }));
+    await fields.type("Record low", "-9");
+    await fields.says("[role=alert]", /changed in another tab or browser.*the site.*not saved/);
+    expect((await stored()).plan.site).toMatchObject({ recordHighC: 40, recordLowC: -4 });
+    await fields.press("Show theirs");
+    await fields.saved();
+    await fields.shows("Record low", "-4");
+    await fields.shows("Record high", "40");
+    await fields.press("Undo");
+    await fields.shows("Record low", "-9");
+    await page.waitForSelector("[data-save=saved]");
+    expect((await stored()).plan.site).toMatchObject({ recordLowC: -9, recordHighC: 34 });
+  },
+);
 
-walk("or keep its own, knowingly", async (visit) => {
+e2eTest("or keep its own, knowingly", async (visit) => {
   const { fields, stored } = await writtenElsewhere(visit, ({ plan }) => ({ site: { ...plan.site, latitudeDeg: 12 } }));
   await fields.type("Record low", "-8");
   await fields.press("Keep mine");
@@ -40,7 +43,7 @@ walk("or keep its own, knowingly", async (visit) => {
   expect((await stored()).plan.site).toMatchObject({ recordLowC: -8, latitudeDeg: null });
 });
 
-walk("or choose part by part", async (visit) => {
+e2eTest("or choose part by part", async (visit) => {
   const { page, fields, stored } = await writtenElsewhere(visit, ({ plan }) => ({
     name: "Renamed there",
     site: { ...plan.site, recordHighC: 41 },
@@ -59,7 +62,7 @@ walk("or choose part by part", async (visit) => {
   expect(now).toBe(revision + 1);
 });
 
-walk("a second tab with nothing unsaved follows the first by itself and says so", async ({ open, plan }) => {
+e2eTest("a second tab with nothing unsaved follows the first by itself and says so", async ({ open, plan }) => {
   const address = `${await plan("The Lantern")}/wire`;
   const first = await open(address);
   const second = await open(address);

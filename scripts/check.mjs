@@ -6,6 +6,6 @@ import { ensureBuilt, ensureInstalled, root } from "./setup.mjs";
 const { dataDir } = readOptions(process.argv.slice(2));
 await ensureInstalled();
 await ensureBuilt();
-const { checkFile } = await import("./serving/kit.mjs");
+const { checkFile } = await import("./serving/bundle-server.mjs");
 const { status } = spawnSync(process.execPath, [checkFile, dataDir], { cwd: root, stdio: "inherit" });
 process.exit(status ?? 1);

@@ -35,7 +35,7 @@ async function pictureAnswer(name: string, beside: (name: string) => string | nu
       problem: `there is no file "${name}" beside the case, or it is far too large`,
     };
   // by an address, since this program itself is run from memory
-  const kit = (await import(pathToFileURL(path.resolve("scripts/serving/kit.mjs")).href)) as {
+  const kit = (await import(pathToFileURL(path.resolve("scripts/serving/bundle-server.mjs")).href)) as {
     buildStickers: () => Promise<unknown>;
     stickersFile: string;
   };

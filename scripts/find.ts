@@ -2,7 +2,7 @@ import { parseArgs } from "node:util";
 import { arrange, type Arranged, createBench, type Goal, quickProof } from "../src/core/wiring/best-wirings";
 import { type Plan } from "../src/core/plan";
 import { createMemory } from "../src/core/plan-model";
-import { runToEnd } from "../src/core/engine/generators";
+import { drain } from "../src/core/engine/generators";
 import {
   goalWords,
   leftOutSentence,
@@ -74,7 +74,7 @@ command(() => {
   const weather = values.epw === undefined ? null : weatherIn(values.epw);
   const memory = createMemory();
   const ask = { plan, wiringId: wiringIn(plan, values.wiring).id, weather, goal, withAddOns: values["add-ons"] };
-  const found = runToEnd(arrange(createBench(ask, memory), null, values.exact ? Infinity : quickProof, memory));
+  const found = drain(arrange(createBench(ask, memory), null, values.exact ? Infinity : quickProof, memory));
   if (values.json) process.stdout.write(`${JSON.stringify(found, null, 1)}\n`);
   else print(plan, goal, found);
 });

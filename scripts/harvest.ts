@@ -1,6 +1,6 @@
 import { parseArgs } from "node:util";
 import { createMemory } from "../src/core/plan-model";
-import { runToEnd } from "../src/core/engine/generators";
+import { drain } from "../src/core/engine/generators";
 import { inAll, lossNames, planYear, type PlanYear } from "../src/core/wiring/year";
 import { lossWords, monthName, sourceWords } from "../src/messages/en";
 import { command, planIn, Refused, weatherIn, wiringIn } from "./plan-file";
@@ -47,5 +47,5 @@ command(() => {
   const plan = planIn(file);
   const wiring = wiringIn(plan, values.wiring);
   const weather = values.epw === undefined ? null : weatherIn(values.epw);
-  print(runToEnd(planYear({ plan, wiringId: wiring.id, weather, fineness: "full", memory: createMemory() })));
+  print(drain(planYear({ plan, wiringId: wiring.id, weather, fineness: "full", memory: createMemory() })));
 });

@@ -3,8 +3,8 @@ import { createServer } from "node:http";
 import { readOptions, stop } from "./options.mjs";
 import { boundBody, BoundedMessage } from "./serving/bounded-body.mjs";
 import { closeDatabase } from "./serving/close-database.mjs";
-import { mayPass, refuseGarbled } from "./serving/door.mjs";
-import { holdFolder } from "./serving/folder-lock.mjs";
+import { guardRequest, rejectMalformed } from "./serving/request-guard.mjs";
+import { lockDataFolder } from "./serving/folder-lock.mjs";
 import { isPaired } from "./serving/lan.mjs";
 import { PageCache } from "./serving/page-cache.mjs";
 import { ensureBuilt, ensureInstalled, root } from "./setup.mjs";
@@ -32,7 +32,7 @@ await ensureBuilt();
 const url = `http://${host}:${port}`;
 // what is kept is for its owner alone, and so is all that is made beside it
 process.umask(0o077);
-const held = await holdFolder(dataDir, url);
+const held = await lockDataFolder(dataDir, url);
 if (held !== null) stop(held);
 await prepareData();
 process.on("unhandledRejection", endLoudly);
@@ -57,14 +57,15 @@ function portSentence(/** @type {Error & { code?: string }} */ error) {
 
 /** Opens, migrates and, for the demo, fills the database, in a process of its own that says what is wrong. */
 async function prepareData() {
-  const { prepareFile } = await import("./serving/kit.mjs");
+  const { prepareFile } = await import("./serving/bundle-server.mjs");
   const args = [prepareFile, dataDir, ...(demo ? ["--demo"] : [])];
   const { status } = spawnSync(process.execPath, args, { cwd: root, stdio: "inherit" });
   if (status !== 0) process.exit(status ?? 1);
 }
 
 async function serve() {
-  const { guardsFile, limitsFile, readerFile, roofSheetFile, stickersFile } = await import("./serving/kit.mjs");
+  const { guardsFile, limitsFile, readerFile, roofSheetFile, stickersFile } =
+    await import("./serving/bundle-server.mjs");
   Object.assign(process.env, {
     NODE_ENV: "production",
     GOLDEN_ARRAY_DATA: dataDir,
@@ -93,7 +94,7 @@ async function serve() {
     /** @type {string} */ asker,
   ) => {
     const server = createServer(limits, (request, response) => {
-      if (!mayPass(request, response, refusal, names) || !isLetIn(request, response)) return;
+      if (!guardRequest(request, response, refusal, names) || !isLetIn(request, response)) return;
       request.headers[askerHeader] = asker;
       boundBody(request, response, { maxBundleBytes, spoolHeader });
       const make = () => handle(request, response);
@@ -139,7 +140,7 @@ function endLoudly(/** @type {unknown} */ error) {
 
 /** Who may use the server from the network, found before anything is opened to it. */
 async function openToNetwork() {
-  const { phonesFile } = await import("./serving/kit.mjs");
+  const { phonesFile } = await import("./serving/bundle-server.mjs");
   /** @type {typeof import("../src/server/phones/index.ts")} */
   const kit = await import(phonesFile);
   const addresses = kit.ownAddresses();
@@ -171,7 +172,10 @@ function answerGarbled(
   // browsers open connections ahead and leave them idle: an answer there would be taken for that of the next request
   if (error.code === "ERR_HTTP_REQUEST_TIMEOUT") socket.destroy();
   else
-    refuseGarbled(/** @type {import("node:net").Socket} */ (socket), error.code === "HPE_HEADER_OVERFLOW" ? 431 : 400);
+    rejectMalformed(
+      /** @type {import("node:net").Socket} */ (socket),
+      error.code === "HPE_HEADER_OVERFLOW" ? 431 : 400,
+    );
 }
 
 /** Takes no more requests, lets those under way be answered, and closes the database, so that its file alone is complete. */

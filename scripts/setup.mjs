@@ -57,7 +57,7 @@ export async function ensureBuilt() {
     NEXT_TELEMETRY_DISABLED: "1",
   });
   // imported here: its bundler is there only once packages are installed
-  const { buildKit } = await import("./serving/kit.mjs");
+  const { buildKit } = await import("./serving/bundle-server.mjs");
   await buildKit();
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, wanted);

@@ -5,7 +5,7 @@ import { demoPlans } from "@/demo";
 import { Screen } from "../screen";
 import { openPage, type Size, type WatchedPage } from "./browser";
 import { type Address, commonServer, workersBrowser, workersPort } from "./common";
-import { leaveEvidence } from "./evidence";
+import { saveFailureArtifacts } from "./failure-artifacts";
 import { patienceMs } from "./patience";
 import { startServer, temporaryDir } from "./server";
 
@@ -31,14 +31,18 @@ afterAll(() => browser?.disconnect());
  * A test that a person could walk through. Its plans and what the browser keeps are its own; what else the server keeps,
  * it must leave alone. It fails too when a page complained or asked another machine for anything.
  */
-export function walk(name: string, body: (visit: Visit) => Promise<void>): void {
+export function e2eTest(name: string, body: (visit: Visit) => Promise<void>): void {
   test(name, async () => {
     await take(commonServer(), body);
   });
 }
 
 /** The same on a server of its own: for what changes the library or the list of plans. */
-export function walkAlone(name: string, body: (visit: Visit) => Promise<void>, flags: readonly string[] = ["--demo"]) {
+export function isolatedE2eTest(
+  name: string,
+  body: (visit: Visit) => Promise<void>,
+  flags: readonly string[] = ["--demo"],
+) {
   test(name, async () => {
     const temporary = temporaryDir();
     const server = await startServer(temporary.dir, flags);
@@ -52,7 +56,7 @@ export function walkAlone(name: string, body: (visit: Visit) => Promise<void>, f
 async function take(server: Address, body: (visit: Visit) => Promise<void>): Promise<void> {
   if (browser === null) throw new Error("no browser was started");
   const files = temporaryDir();
-  await forgetAll(browser, server, files.dir);
+  await clearSiteData(browser, server, files.dir);
   const profile = browser.defaultBrowserContext();
   const pages: WatchedPage[] = [];
   const homes = new Set<string>();
@@ -77,7 +81,7 @@ async function take(server: Address, body: (visit: Visit) => Promise<void>): Pro
     const abroad = pages.flatMap(({ requested }) => requested).filter((url) => !isHome(url, homes));
     expect(abroad).toEqual([]);
   } catch (error) {
-    await leaveEvidence(expect.getState().currentTestName ?? "a test", pages, error);
+    await saveFailureArtifacts(expect.getState().currentTestName ?? "a test", pages, error);
     throw error;
   } finally {
     await Promise.all(pages.map(({ page }) => (page.isClosed() ? null : page.close())));
@@ -89,7 +93,7 @@ async function take(server: Address, body: (visit: Visit) => Promise<void>): Pro
  * Empties what the browser keeps for the application but its cache of code: a profile made anew for each test would have
  * every page compiled afresh, which takes a second each.
  */
-async function forgetAll(from: Browser, server: Address, downloadPath: string): Promise<void> {
+async function clearSiteData(from: Browser, server: Address, downloadPath: string): Promise<void> {
   const session = await from.target().createCDPSession();
   await session.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath });
   const page = await from.newPage();

@@ -126,12 +126,12 @@ export function boundBody(
     // not "connection: close": the connection would be torn down with the answer still on its way
     if (!response.headersSent)
       answerFault(response, status, status === 413 ? "tooLarge" : status === 507 ? "full" : "busy", message);
-    hangUpLater(request);
+    closeAfterResponse(request);
   };
 }
 
 /** Time for an answer to be read: what hangs up while more comes in tears the answer away with it. */
-export function hangUpLater(/** @type {IncomingMessage} */ request) {
+export function closeAfterResponse(/** @type {IncomingMessage} */ request) {
   setTimeout(() => {
     if (!request.complete) request.destroy();
   }, lingerMs).unref();

@@ -8,7 +8,7 @@ import path from "node:path";
  * @param {string} url where this server will answer
  * @returns {Promise<string | null>} why the folder cannot be had, or null
  */
-export async function holdFolder(dataDir, url) {
+export async function lockDataFolder(dataDir, url) {
   const { default: Database } = await import("better-sqlite3");
   const noteFile = path.join(dataDir, "golden-array.lock.txt");
   try {

@@ -185,7 +185,7 @@ export type ApiFault = z.infer<typeof apiFaultSchema>;
 export type ApiFaultType = ApiFault["type"];
 
 /** Whether a fault lies with the server, its disk or the way to it, and the same request may do later. */
-export function mayPass({ type }: ApiFault): boolean {
+export function isRetryable({ type }: ApiFault): boolean {
   return type === "unreachable" || type === "busy" || type === "full" || type === "server";
 }
 

@@ -8,7 +8,7 @@ export {
   type ApiResult,
   type InputRecord,
   linesSchema,
-  mayPass,
+  isRetryable as mayPass,
   type NewStandIn,
   newPlanSchema,
   newStandInSchema,

@@ -2,7 +2,7 @@ import { PlansView } from "@/features/plans";
 import { findPlans } from "@/server/db";
 import { planSearch } from "@/server/http";
 import { pageData } from "./page-data";
-import { Trouble } from "./Trouble";
+import { TroublePage } from "./TroublePage";
 
 export const dynamic = "force-dynamic";
 
@@ -14,7 +14,7 @@ export default async function Home({ searchParams }: Props) {
   const search = planSearch({ get: (name) => textOf(asked[name]) });
   const found = await pageData((db) => findPlans(db, search));
   return found.type === "trouble" ? (
-    <Trouble words={found.words} again="/" />
+    <TroublePage words={found.words} again="/" />
   ) : (
     <PlansView {...found.data} search={search} />
   );

@@ -4,7 +4,7 @@ import { operatingPoint } from "../core/engine/pv-input";
 import { atVoltage } from "../core/engine/iv";
 import { besideOneAnother, createSolver, type Net } from "../core/engine/net";
 import { fitLabel, type PanelModel } from "../core/engine/panel";
-import { runToEnd } from "../core/engine/generators";
+import { drain } from "../core/engine/generators";
 import { labelSchema, type Malformation, Malformed, orMalformed, parse, portSchema, toLabels, toWindow } from "./parts";
 
 /** A case that asks for the best wirings of some panels on some ports. */
@@ -95,7 +95,7 @@ function found({ panels, have, ports, site, judge, keep }: z.infer<typeof findSc
       };
     }),
   };
-  const { best, considered } = runToEnd(findWirings(ask));
+  const { best, considered } = drain(findWirings(ask));
   return {
     best: best.map(({ watts, panels: used, lanes }) => ({
       watts,

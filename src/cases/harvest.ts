@@ -6,7 +6,7 @@ import { type InputWindow } from "../core/engine/pv-input";
 import { type HourLight, lightOn } from "../core/engine/light";
 import { type Net } from "../core/engine/net";
 import { fitLabel, type PanelLabel, type PanelModel } from "../core/engine/panel";
-import { runToEnd } from "../core/engine/generators";
+import { drain } from "../core/engine/generators";
 import {
   hoursOfFile,
   type SkyHour,
@@ -116,7 +116,7 @@ export function answerHarvest(given: HarvestCase, hours: Iterable<SkyHour>): Har
   const models = new Map([...given.panels].map(([key, label]) => [key, fitLabel(label).model]));
   const first = firstLeaf(given.net);
   const poaKwhM2 = Array.from({ length: 12 }, () => 0);
-  const { takenKwh, takenByMonthKwh, offeredKwh, clippedKwh, asleepKwh } = runToEnd(
+  const { takenKwh, takenByMonthKwh, offeredKwh, clippedKwh, asleepKwh } = drain(
     harvestYear({
       hours,
       port,

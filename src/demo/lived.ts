@@ -6,7 +6,7 @@ import { roundOf } from "@/core/plan-model";
 const beganMs = Date.UTC(2025, 9, 11, 7, 30);
 
 /** The plan as it stands in the year of its log: what is fixed for good is done, and was measured twice. What is stowed is set up each time. */
-export function livedIn(plan: Plan): Plan {
+export function withDemoHistory(plan: Plan): Plan {
   const list = plan.fixings.list.map((fixing) =>
     schoolFacts[fixing.school].isStowed ? fixing : finished(plan, fixing),
   );

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 import { type CauseId, unsaidSky } from "@/core/measurements";
 import { createBench, provedLane, type ProvedLane, rightWorld } from "@/core/commissioning";
 import { readyById } from "@/core/plan-model";
@@ -9,7 +9,7 @@ import { type BenchCase, type Level, type Repair } from "./case";
 
 /** Drills with a meter: an array with something wrong, or nothing, and what people then do to it. */
 
-type Make = (draw: Dice, level: Level) => BenchCase;
+type Make = (draw: Random, level: Level) => BenchCase;
 
 const place = { latitudeDeg: 48, longitudeDeg: 8 };
 /** Noon of the longest day there. */

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 import { type PanelSheet } from "@/core/plan";
 import { demoPanels } from "@/demo";
 import { anyPanel, coldVolts, drawsUpTo, drillPlan, grid, lane, portWith, round, sized } from "./build";
@@ -6,7 +6,7 @@ import { type BoardCase, type Level } from "./case";
 
 /** Drills on the board: panels on the shelf, an input that bears so much, and a wiring that looks right and is not. */
 
-type Make = (draw: Dice, level: Level) => BoardCase;
+type Make = (draw: Random, level: Level) => BoardCase;
 
 /** So many panels of one kind, in so many rows, on one port. */
 function onOnePort(
@@ -103,7 +103,7 @@ const runningForOpen: Make = (draw, level) => {
 };
 
 /** Panels of the 12 V class: their volts alone are in the lower tier. */
-function twelve(draw: Dice, least = 0.8, most = 0.98): PanelSheet {
+function twelve(draw: Random, least = 0.8, most = 0.98): PanelSheet {
   return sized(demoPanels.rigid120, draw.number(least, most));
 }
 

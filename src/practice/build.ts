@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 import {
   applyChanges,
   blankPort,
@@ -28,7 +28,7 @@ export function sized(label: PanelSheet, times: number): PanelSheet {
 }
 
 const kinds: readonly [PanelSheet, ...PanelSheet[]] = [demoPanels.rigid120, demoPanels.rigid195, demoPanels.poly240];
-export function anyPanel(draw: Dice): PanelSheet {
+export function anyPanel(draw: Random): PanelSheet {
   return sized(draw.pick(kinds), draw.number(0.75, 1.2));
 }
 

@@ -1,4 +1,4 @@
-import { dice } from "@/core/engine/random";
+import { createRandom } from "@/core/engine/random";
 import { benchDrills } from "./bench-drills";
 import { boardDrills } from "./board-drills";
 import { type DrillCase, type Level } from "./case";
@@ -17,7 +17,7 @@ export function drillType(id: DrillId): DrillCase["type"] {
 
 /** A drill as this seed makes it; the same seed makes the same one anywhere. */
 export function makeDrill(id: DrillId, seed: number, level: Level): DrillCase {
-  return makes[id](dice(seed * 31 + level), level);
+  return makes[id](createRandom(seed * 31 + level), level);
 }
 
 export type Endless = { readonly seed: number; readonly nth: number };
@@ -28,7 +28,7 @@ export function endlessDrill({ seed, nth }: Endless): {
   readonly level: Level;
   readonly seed: number;
 } {
-  const draw = dice(seed + 7919 * nth);
+  const draw = createRandom(seed + 7919 * nth);
   const id = drillIds[draw.whole(0, drillIds.length - 1)] ?? "thirdInSeries";
   const level: Level = nth < 5 ? 1 : nth < 12 ? draw.pick([1, 2]) : draw.pick([2, 3]);
   return { id, level, seed: draw.whole(1, 999_999) };

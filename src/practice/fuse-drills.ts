@@ -1,16 +1,16 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 import { brightSkyFactor, fuseFactor, fuseSizeA, standardFusesA } from "@/core/engine/fuse";
 import { anyPanel, round } from "./build";
 import { type FuseCase, type Level } from "./case";
 
 /** Drills at the box: a fuse for each string, of which size, or none. */
 
-type Make = (draw: Dice, level: Level) => FuseCase;
+type Make = (draw: Random, level: Level) => FuseCase;
 
 const sizesA = standardFusesA.filter((size) => size >= 6);
 
 function fuseCase(
-  draw: Dice,
+  draw: Random,
   strings: number,
   ratingOf: (iscA: number) => number,
   mistakeOf: (iscA: number) => number | null,

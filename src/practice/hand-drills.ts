@@ -1,10 +1,10 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 import { type HandCase, type HandDeed, type Level, type Shown } from "./case";
 import { anyPanel, round } from "./build";
 
 /** Drills of work that is done once: measured, threaded, glued, connected in an order that some of it does not forgive. */
 
-type Make = (draw: Dice, level: Level) => HandCase;
+type Make = (draw: Random, level: Level) => HandCase;
 
 /** A deed that cannot be undone, and fails when it comes too early. */
 const once = (id: string, needs: readonly string[], shows: Shown | null = null): HandDeed => ({

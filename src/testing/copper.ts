@@ -1,6 +1,6 @@
 import { applyChanges, type Change, controllerFactsOf, type End, type Plan, plainRun, type Run } from "@/core/plan";
 import { usedIn } from "@/core/engine/array";
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 
 const sizes: readonly [string, ...string[]] = [
   "14 AWG",
@@ -30,7 +30,7 @@ const laid: readonly [Laid, ...Laid[]] = [
 const plugKinds: readonly [string, ...string[]] = ["latch", "modular", "screw", "barrel8", "flat"];
 
 /** Cables, fuses, switches and plugs put into the first wiring of a plan, some right and some wrong. */
-export function withCopper(plan: Plan, draw: Dice): Plan {
+export function withCopper(plan: Plan, draw: Random): Plan {
   const [wiring] = plan.wirings;
   if (wiring === undefined) return plan;
   const wiringId = wiring.id;

@@ -10,7 +10,7 @@ type Kept = {
 type Given = Pick<Kept, "kind" | "documentId" | "revision" | "document">;
 
 /** A shelf of drafts in memory, as one page sees it: its own draft is "own", those of pages that are gone "left 0", "left 1"… */
-export function pretendDrafts(...left: readonly Given[]) {
+export function fakeDraftStore(...left: readonly Given[]) {
   const kept = new Map<string, Kept>();
   const put = (key: string, given: Given) => void kept.set(key, { ...given, key, page: key, atMs: 0 });
   for (const [k, given] of left.entries()) put(`left ${k}`, given);

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 import { type InputWindow } from "@/core/engine/pv-input";
 import { type CauseId } from "@/core/measurements";
 import { fitLabel, type PanelLabel, type PanelModel } from "@/core/engine/panel";
@@ -45,7 +45,7 @@ const inPairs: readonly [CauseId, ...CauseId[]] = [
   ...(["reversed", "openCircuit", "bypassedSubstring", "dirty", "shaded", "stringMissing"] as const),
 ];
 
-export function hardScenario(draw: Dice, group: HardScenario["group"]): HardScenario {
+export function hardScenario(draw: Random, group: HardScenario["group"]): HardScenario {
   const causes: CauseId[] = group === "healthy" ? [] : [draw.pick(group === "single" ? singles : inPairs)];
   if (group === "double") causes.push(draw.pick(inPairs.filter((id) => id !== causes[0]) as [CauseId, ...CauseId[]]));
   const needsStrings = causes.some((id) => id === "stringMissing" || id === "seriesForParallel");

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 
 export const causesOfLoss = ["fine", "fault", "dirt", "shadeSeason", "taper"] as const;
 export type CauseOfLoss = (typeof causesOfLoss)[number];
@@ -32,7 +32,7 @@ const stays = 0.45;
 
 /** `wattsAt`: what the array gives under so much of a cloudless sky's light at a moment, worked out by whoever asks. */
 export function logYear(
-  draw: Dice,
+  draw: Random,
   cause: CauseOfLoss,
   wattsAt: (
     given: object,

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 
 const hostile: readonly [unknown, ...unknown[]] = [
   null,
@@ -21,14 +21,14 @@ const hostile: readonly [unknown, ...unknown[]] = [
 ];
 
 /** A document with one to a few things in it changed, some of them to what nobody expects. */
-export function mutated(document: unknown, roll: Dice): unknown {
+export function mutated(document: unknown, roll: Random): unknown {
   let copy = structuredClone(document);
   for (let k = roll.whole(1, 4); k > 0; k--) copy = mutateOnce(copy, roll);
   return copy;
 }
 
 /** The same as text: now and then cut off, doubled, or with a letter of it exchanged. */
-export function mutatedText(document: unknown, roll: Dice): string {
+export function mutatedText(document: unknown, roll: Random): string {
   const text = JSON.stringify(mutated(document, roll));
   const at = roll.whole(0, text.length);
   switch (roll.pick(["whole", "whole", "whole", "cut", "twice", "letter", "nest"])) {
@@ -48,9 +48,9 @@ export function mutatedText(document: unknown, roll: Dice): string {
 }
 
 /** A copy: what is put in may be changed in its turn. */
-const odd = (roll: Dice): unknown => structuredClone(roll.pick(hostile));
+const odd = (roll: Random): unknown => structuredClone(roll.pick(hostile));
 
-function mutateOnce(value: unknown, roll: Dice): unknown {
+function mutateOnce(value: unknown, roll: Random): unknown {
   if (typeof value !== "object" || value === null) return odd(roll);
   const keys = Object.keys(value);
   const [first, ...others] = keys;

@@ -19,7 +19,7 @@ import {
   type Stance,
   type Tile,
 } from "@/core/engine/array";
-import { dice, type Dice } from "@/core/engine/random";
+import { createRandom, type Random } from "@/core/engine/random";
 
 /**
  * A plan drawn from a seed, with all that limits may depend on: groups inside rows, panels taken out, stowed and shaded,
@@ -27,7 +27,7 @@ import { dice, type Dice } from "@/core/engine/random";
  * its panels reach, so that about half of them are passed.
  */
 export function randomPlan(seed: number): Plan {
-  const draw = dice(seed);
+  const draw = createRandom(seed);
   const kinds = draw.list(draw.whole(1, 3), (k) => ({ id: `k${k}`, label: randomLabel(draw, `Kind ${k}`) }));
   const counts = new Map<string, number>();
   const stands: Plan["poses"][number]["stands"] = [];
@@ -94,7 +94,7 @@ export function randomPlan(seed: number): Plan {
   };
 }
 
-function randomLabel(draw: Dice, name: string): PanelSheet {
+function randomLabel(draw: Random, name: string): PanelSheet {
   const cells = draw.pick([32, 33, 36, 40, 60, 66, 72]);
   const cellType = draw.pick<PanelSheet["cellType"]>(["mono", "mono", "poly", "cigs"]);
   const vocV = round(cells * draw.number(0.59, 0.69), 1);
@@ -118,17 +118,17 @@ function randomLabel(draw: Dice, name: string): PanelSheet {
   };
 }
 
-function randomStand(draw: Dice) {
+function randomStand(draw: Random) {
   const stance: Stance = draw.chance(0.1) ? "stowed" : "out";
   const light = draw.chance(0.12) ? [round(draw.number(0, 1), 2), 1] : [1];
   return { stance, light, tiltDeg: draw.chance(0.1) ? draw.whole(-45, 45) : 0, azimuthDeg: null };
 }
 
-function randomRows(draw: Dice, panel: () => Tile): Row[] {
+function randomRows(draw: Random, panel: () => Tile): Row[] {
   return draw.list(draw.pick([1, 1, 2, 2, 3, 4]), () => randomRow(draw, panel, 1));
 }
 
-function randomRow(draw: Dice, panel: () => Tile, deeper: number): Row {
+function randomRow(draw: Random, panel: () => Tile, deeper: number): Row {
   const items = draw.list(draw.whole(1, 4), (): Item => {
     if (deeper === 0 || !draw.chance(0.15)) return panel();
     return { type: "group", rows: draw.list(draw.whole(2, 3), () => randomRow(draw, panel, deeper - 1)) };
@@ -161,7 +161,7 @@ function sizeOf(rows: readonly Row[], labels: ReadonlyMap<string, PanelSheet>): 
 }
 
 function randomDevice(
-  draw: Dice,
+  draw: Random,
   name: string,
   portIds: readonly string[],
   sizeAt: (portId: string) => Size,
@@ -184,7 +184,7 @@ function randomDevice(
   };
 }
 
-function randomPort(draw: Dice, id: string, { vocV, iscA, pmaxW }: Size): PortSheet {
+function randomPort(draw: Random, id: string, { vocV, iscA, pmaxW }: Size): PortSheet {
   const [blank] = blankDevice("x").ports;
   if (blank === undefined) throw new Error("a device has a port");
   const maxV = draw.chance(0.9) ? round(vocV * draw.number(0.85, 1.5), 0) : null;

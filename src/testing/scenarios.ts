@@ -17,7 +17,7 @@ import {
 import { type InputWindow } from "@/core/engine/pv-input";
 import { substringCount } from "@/core/engine/net";
 import { demoPanels } from "@/demo";
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 
 /** Something wrong with an array somewhere, what meters of ±1.5 % then show, and a sky known to ±15 %. */
 export type Scenario = {
@@ -31,7 +31,7 @@ export type Scenario = {
 
 const kinds = ["rigid195", "rigid225", "rigid120", "rigid410", "poly240", "folding160", "flexible100"] as const;
 
-export function randomScenario(draw: Dice): Scenario {
+export function randomScenario(draw: Random): Scenario {
   const cause = draw.pick(causeIds);
   const needsStrings = cause === "seriesForParallel" || cause === "stringMissing";
   const needsSeries = cause === "parallelForSeries";
@@ -125,7 +125,7 @@ function needsSky(cause: CauseId, at: readonly string[]): boolean {
 
 export function wrong(
   cause: CauseId,
-  draw: Dice,
+  draw: Random,
   leaf: number,
   n: number,
   strings: number,
@@ -191,7 +191,7 @@ export function wrong(
 }
 
 /** A random array as a port's lane, on an input that takes all of it. */
-export function scenarioLane(draw: Dice): ProvedLane {
+export function scenarioLane(draw: Random): ProvedLane {
   const { tree, window } = randomScenario(draw);
   const leaves = leavesOf(tree);
   const iscA = Math.max(

@@ -1,4 +1,4 @@
-import { dice, type Dice } from "@/core/engine/random";
+import { createRandom, type Random } from "@/core/engine/random";
 import { type MadeLabel, round } from "./stickers/made-label";
 
 /** A made-up seller's text, and what a careful reader finds in it. */
@@ -22,13 +22,13 @@ const comma: Dress = (value, digits = 2) =>
 
 /** A text drawn from a seed: one of several layouts, languages and traps. */
 export function sellersText(seed: number): SellersText {
-  const draw = dice(seed);
+  const draw = createRandom(seed);
   const label = labelOf(draw);
   const layout = draw.pick(layouts);
   return layout(label, draw);
 }
 
-function labelOf(draw: Dice): Label {
+function labelOf(draw: Random): Label {
   const cells = draw.pick([32, 36, 40, 54, 60, 72]);
   const vocV = round(cells * draw.number(0.6, 0.68), 1);
   const vmpV = round(vocV * draw.number(0.81, 0.85), 1);
@@ -56,10 +56,10 @@ function labelOf(draw: Dice): Label {
 const electrical = ({ pmaxW, vmpV, impA, vocV, iscA }: Label) => ({ pmaxW, vmpV, impA, vocV, iscA });
 
 const layouts: readonly [Layout, ...Layout[]] = [listed, german, tabbed, prose, markdown, inch, headed, asMarkup];
-type Layout = (label: Label, draw: Dice) => SellersText;
+type Layout = (label: Label, draw: Random) => SellersText;
 
 /** Lines with a name and a value, in some order, with a heading that shouts and a line about the carton. */
-function listed(label: Label, draw: Dice): SellersText {
+function listed(label: Label, draw: Random): SellersText {
   const lines = shuffled(draw, [
     `${draw.pick(["Maximum Power (Pmax)", "Rated power", "Max power", "Peak power Pmpp"])}: ${label.pmaxW}${draw.pick([" W", "W", " Wp"])}`,
     `${draw.pick(["Open Circuit Voltage (Voc)", "Voc", "Open-circuit voltage"])}: ${point(label.vocV)}${draw.pick([" V", "V", " Vdc"])}`,
@@ -108,7 +108,7 @@ function german(label: Label): SellersText {
 }
 
 /** Full sun beside everyday conditions, either first. */
-function tabbed(label: Label, draw: Dice): SellersText {
+function tabbed(label: Label, draw: Random): SellersText {
   const first = draw.chance(0.7);
   const row = (name: string, stc: number, noct: number) =>
     [name, ...(first ? [point(stc), point(noct)] : [point(noct), point(stc)])].join("\t");
@@ -197,7 +197,7 @@ function asMarkup(label: Label): SellersText {
   };
 }
 
-function shuffled(draw: Dice, lines: readonly string[]): string[] {
+function shuffled(draw: Random, lines: readonly string[]): string[] {
   return lines
     .map((line) => ({ line, place: draw.number(0, 1) }))
     .sort((a, b) => a.place - b.place)

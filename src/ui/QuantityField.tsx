@@ -6,7 +6,7 @@ import { type KeyboardEvent, useId, useState } from "react";
 import { type FieldSpec, type QuantityReading, readQuantity, showingOf, type UnitSystem } from "@/core/engine/units";
 import { given, givenNumber } from "@/messages/en";
 import { useUnits } from "./UnitChoice";
-import { usePressPatience } from "./usePressPatience";
+import { useDelayedBusy } from "./useDelayedBusy";
 
 type Props = {
   readonly label: string;
@@ -35,7 +35,7 @@ export function QuantityField(props: Props) {
   const system = useUnits();
   const [draft, setDraft] = useState<{ text: string; from: number | null; system: UnitSystem } | null>(null);
   const [focused, setFocused] = useState(false);
-  const whenPressed = usePressPatience();
+  const whenPressed = useDelayedBusy();
   const read = props.read ?? ((text: string) => readQuantity(text, spec, system));
   // a draft belongs to the value it produced: undo, another tab's change or other units show through at once
   const text =

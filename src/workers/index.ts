@@ -1,5 +1,5 @@
 import { type Jobs } from "./jobs";
-import { createMail, type Mail, type Slot } from "./slot";
+import { createMail, type Mail, type Slot } from "./rpc";
 
 export {
   type FileContents,
@@ -13,19 +13,19 @@ export {
   type WeatherText,
 } from "./jobs";
 export { pageLayout } from "./layout";
-export { type Outcome } from "./slot";
+export { type Outcome } from "./rpc";
 
 /** The slot to this page's workers. */
-export type PageMail = Mail<Jobs>;
+export type WorkerClient = Mail<Jobs>;
 
-let mail: PageMail | null = null;
+let mail: WorkerClient | null = null;
 
 /** One for the whole page, so that its workers, and what they remember, outlast a walk from view to view. */
-export function pageMail(): PageMail {
+export function workerClient(): WorkerClient {
   return (mail ??= createMail<Jobs>(openWorker));
 }
 
 /** The bundler finds the worker's file by this very spelling. */
 function openWorker(): Slot {
-  return new Worker(new URL("./mail.worker.ts", import.meta.url), { type: "module" });
+  return new Worker(new URL("./compute.worker.ts", import.meta.url), { type: "module" });
 }

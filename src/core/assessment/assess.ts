@@ -19,13 +19,13 @@ import {
 } from "../engine/array";
 import { maxColdVolts } from "../wiring/rules";
 import { type LaneContext, netIn, type SkyState } from "../plan-model";
-import { type Finding, noRemedy, type Placed } from "./finding";
+import { type Finding, noFixes, type FindingWithoutFixes } from "./finding";
 import { type Level, levels, type Subject, worstLevel } from "../checks";
 import { panelStates } from "../wiring/rules";
 import { createMemory, type Memory, type TileState } from "../plan-model";
 import { laneOf, type Missing, parkedIn, type ReadyWiring } from "../plan-model";
 import { readyById } from "../plan-model";
-import { judgeLane, type Told } from "./judge-lane";
+import { judgeLane, type RuleResult } from "./judge-lane";
 import { mountRules } from "../mounting/rules";
 import { leadsRule, roofContext, roofRules } from "../layout/rules";
 import { copperContext, copperRules, isCopperSaid } from "../protection/rules";
@@ -34,14 +34,14 @@ import { groupRules, ruleOf, wiringRules } from "./rules";
 import { groupsIn, sharing } from "../wiring/rules";
 
 /** What is looked at beside the verdict: a sky, the moment "now" stands for, and a pose. */
-export type Look = {
+export type ViewState = {
   readonly sky: SkyName;
   readonly moment: Moment;
   /** One of the poses of the wiring; null: the usual one. */ readonly poseId: string | null;
 };
 
 /** Taken where nobody looks at anything in particular. */
-const noonLook: Look = { sky: "brightNoon", moment: equinoxNoon, poseId: null };
+const noonLook: ViewState = { sky: "brightNoon", moment: equinoxNoon, poseId: null };
 
 /** The array of a lane under one sky, as data that can cross to another thread; its curve where it is drawn, else null. */
 export type SkyView = {
@@ -76,13 +76,13 @@ export type Assessed = {
 export type Assessment = { readonly type: "incomplete"; readonly missing: readonly Missing[] } | Assessed;
 
 /** Judges one wiring of a plan, mends aside. Pure: the same plan and look give the same assessment. */
-export function assess(plan: Plan, wiringId: string, look: Look = noonLook): Assessment {
+export function assess(plan: Plan, wiringId: string, look: ViewState = noonLook): Assessment {
   return assessReady(readyById(plan, wiringId, look.poseId), look);
 }
 
-export function assessReady(ready: ReadyWiring, look: Look = noonLook): Assessment {
+export function assessReady(ready: ReadyWiring, look: ViewState = noonLook): Assessment {
   if (ready.lanes.length === 0) return { type: "incomplete", missing: ready.missing };
-  const findings = judgeAll(ready).map((finding) => ({ ...finding, ...noRemedy }));
+  const findings = judgeAll(ready).map((finding) => ({ ...finding, ...noFixes }));
   return {
     type: "assessed",
     findings,
@@ -97,12 +97,12 @@ export function assessReady(ready: ReadyWiring, look: Look = noonLook): Assessme
  * Every rule of every lane and group, each with what it speaks of, and what is left on the shelf: of all poses, and of
  * what can be on the way from one to another, the worst is told, with the pose it is worst in.
  */
-export function judgeAll(ready: ReadyWiring): Placed[] {
+export function judgeAll(ready: ReadyWiring): FindingWithoutFixes[] {
   const each = ready.posed.map((lanes, k) => judgePose({ ...ready, lanes }, ready.poses[k]?.id ?? ""));
   const [first, ...others] = each;
   if (first === undefined || others.length === 0) return first ?? [];
   const ids = new Set(each.flatMap((found) => found.map(({ id }) => id)));
-  const inPoses = [...ids].map((id): Placed => {
+  const inPoses = [...ids].map((id): FindingWithoutFixes => {
     const found = each.flatMap((findings, k) => {
       const one = findings.find((candidate) => candidate.id === id);
       return one === undefined ? [] : [{ placed: one, name: ready.poses[k]?.name ?? "" }];
@@ -120,16 +120,16 @@ export function judgeAll(ready: ReadyWiring): Placed[] {
 }
 
 /** Worse in level; of one level, with less room. */
-function isWorse(a: Placed, b: Placed): boolean {
+function isWorse(a: FindingWithoutFixes, b: FindingWithoutFixes): boolean {
   const apart = levels.indexOf(a.level) - levels.indexOf(b.level);
   return apart < 0 || (apart === 0 && (a.marginPct ?? Infinity) < (b.marginPct ?? Infinity));
 }
 
-function sameVerdict(a: Placed, b: Placed): boolean {
+function sameVerdict(a: FindingWithoutFixes, b: FindingWithoutFixes): boolean {
   return a.level === b.level && JSON.stringify(a.reason) === JSON.stringify(b.reason);
 }
 
-function judgePose(ready: ReadyWiring, poseId: string): Placed[] {
+function judgePose(ready: ReadyWiring, poseId: string): FindingWithoutFixes[] {
   const { plan, lanes, memory } = ready;
   const ofLanes = lanes.flatMap((context) =>
     placedOfLane(
@@ -138,24 +138,24 @@ function judgePose(ready: ReadyWiring, poseId: string): Placed[] {
     ),
   );
   const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) =>
-    groupRules.flatMap(({ id, judge }): Placed[] => {
+    groupRules.flatMap(({ id, judge }): FindingWithoutFixes[] => {
       const judged = judge(group, members);
       return judged === null ? [] : [placed({ ...judged, rule: id }, { type: "group", inputId, groupId: group.id })];
     }),
   );
-  const ofAll = wiringRules.flatMap(({ id, judge }): Placed[] => {
+  const ofAll = wiringRules.flatMap(({ id, judge }): FindingWithoutFixes[] => {
     const judged = judge(ready);
     return judged === null ? [] : [{ ...placed({ ...judged, rule: id }, judged.subject), id }];
   });
   return [...ofLanes, ...ofGroups, ...ofAll, ...ofRoof(ready, poseId), ...ofCopper(ready), ...ofMount(ready)];
 }
 
-function ofRoof({ plan, wired, memory }: ReadyWiring, poseId: string): Placed[] {
+function ofRoof({ plan, wired, memory }: ReadyWiring, poseId: string): FindingWithoutFixes[] {
   return judgeRoof(plan, wired, poseId, memory);
 }
 
 /** What the wiring is made of: the same in all poses. */
-function ofCopper({ plan, wiringId, lanes, poses }: ReadyWiring): Placed[] {
+function ofCopper({ plan, wiringId, lanes, poses }: ReadyWiring): FindingWithoutFixes[] {
   const copper = isCopperSaid(plan, wiringId) ? copperContext(plan, wiringId, lanes, poses[0]?.id ?? "") : null;
   if (copper === null) return [];
   return copperRules.flatMap(({ id, judge }) =>
@@ -167,14 +167,14 @@ function ofCopper({ plan, wiringId, lanes, poses }: ReadyWiring): Placed[] {
 }
 
 /** How the panels are fixed: the same in all poses, each of which it looks at itself. */
-function ofMount({ plan, memory, poses }: ReadyWiring): Placed[] {
+function ofMount({ plan, memory, poses }: ReadyWiring): FindingWithoutFixes[] {
   const { list, passedOver } = plan.fixings;
   if (list.length + passedOver.length === 0) return [];
   const roof = memory.roof(plan, poses[0]?.id ?? "", () => roofContext(plan, poses[0]?.id ?? "", parkedIn(plan)));
   return memory.onRoof(roof, "mount", () => {
     const context = { plan, ...mountReports(plan) };
     return mountRules.flatMap(({ id, judge }) =>
-      judge(context).map((told): Placed => {
+      judge(context).map((told): FindingWithoutFixes => {
         const { subject, about, ...judged } = told;
         return withAbout(placed({ ...judged, rule: id }, subject), about);
       }),
@@ -182,7 +182,7 @@ function ofMount({ plan, memory, poses }: ReadyWiring): Placed[] {
   });
 }
 
-function withAbout(one: Placed, about: string): Placed {
+function withAbout(one: FindingWithoutFixes, about: string): FindingWithoutFixes {
   return about === "" ? one : { ...one, id: `${one.id}/${about}` };
 }
 
@@ -192,26 +192,26 @@ export function judgeRoof(
   wired: readonly Lane[],
   poseId: string,
   memory: Memory = createMemory(),
-): Placed[] {
+): FindingWithoutFixes[] {
   if (plan.space.surfaces.length === 0) return [];
   const parked = parkedIn(plan);
   const roof = memory.roof(plan, poseId, () => roofContext(plan, poseId, parked));
   return roofRules.flatMap(({ id, judge }) =>
     memory
       .onRoof(roof, id === leadsRule.id ? null : id, () => judge(roof, wired))
-      .map((told): Placed => {
+      .map((told): FindingWithoutFixes => {
         const { subject, about, ...judged } = told;
         return withAbout(placed({ ...judged, rule: id }, subject), about);
       }),
   );
 }
 
-function placedOfLane(context: LaneContext, found: readonly Told[]): Placed[] {
+function placedOfLane(context: LaneContext, found: readonly RuleResult[]): FindingWithoutFixes[] {
   return found.map((told) => placed(told, subjectOf(context)));
 }
 
 /** What a rule says with its name and its subject; one of no pose. */
-function placed(told: Told, subject: Subject): Placed {
+function placed(told: RuleResult, subject: Subject): FindingWithoutFixes {
   const { stop, sense } = ruleOf(told.rule);
   return { ...told, id: `${told.rule}@${keyOfSubject(subject)}`, stop, sense, subject, pose: null };
 }
@@ -228,7 +228,7 @@ function keyOfSubject(subject: Subject): string {
  * What is a Stop while panels are taken from one pose to another, one after another: each panel then stands as in one of
  * the two. Most is pushed into a row when it is as dark as either pose has it, and all others as bright.
  */
-function betweenPoses({ plan, common, memory, poses, posed }: ReadyWiring): Placed[] {
+function betweenPoses({ plan, common, memory, poses, posed }: ReadyWiring): FindingWithoutFixes[] {
   const pairs = poses.flatMap((from, a) => poses.slice(a + 1).map((to) => ({ from, to, lanes: posed[a] ?? [] })));
   return pairs.flatMap(({ from, to, lanes }) =>
     lanes
@@ -255,7 +255,7 @@ function betweenPoses({ plan, common, memory, poses, posed }: ReadyWiring): Plac
         }),
       )
       .filter(({ level }) => level === "stop")
-      .map((found): Placed => ({ ...found, pose: { type: "between", names: [from.name, to.name] } })),
+      .map((found): FindingWithoutFixes => ({ ...found, pose: { type: "between", names: [from.name, to.name] } })),
   );
 }
 
@@ -278,7 +278,7 @@ function subjectOf({ lane }: LaneContext): Extract<Subject, { type: "lane" }> {
   return { type: "lane", inputId: lane.inputId ?? "", portId: lane.portId ?? "" };
 }
 
-function viewOf(context: LaneContext, ready: ReadyWiring, look: Look): LaneView {
+function viewOf(context: LaneContext, ready: ReadyWiring, look: ViewState): LaneView {
   const { port, device, window, tracking } = context;
   const view = (name: SkyName): SkyView => {
     const { sky, array, operating } = stateUnder(ready, context, name, look.moment);
@@ -347,7 +347,7 @@ export function takenW(ready: ReadyWiring, name: SkyName, moment: Moment = equin
 }
 
 /** A lane's net as it stands under a sky, for whoever wants to solve it elsewhere. */
-export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, moment, poseId }: Look): Net {
+export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, moment, poseId }: ViewState): Net {
   const ready = readyById(plan, wiringId, poseId);
   const { common, lanes } = ready;
   const context = lanes.find(({ lane }) => sameLane(lane, ref));
@@ -367,7 +367,7 @@ export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, momen
 export type TileStates = Readonly<Record<TileKey, TileState>>;
 
 /** Every panel at its lane's running point under the sky looked at; at open circuit where the lane takes nothing. */
-export function lookInto(ready: ReadyWiring, look: Look = noonLook): TileStates {
+export function lookInto(ready: ReadyWiring, look: ViewState = noonLook): TileStates {
   const { lanes, memory } = ready;
   const statesOf = ({ array, operating }: SkyState) => {
     const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;

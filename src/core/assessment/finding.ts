@@ -6,7 +6,7 @@ import { type CablingPartName } from "../protection/cabling";
 import { type Reason, type RuleId } from "./rules";
 
 /** In what way a mend changes the wiring, for words. */
-export type MendKind =
+export type FixKind =
   | { readonly type: "matrix"; readonly series: number; readonly strings: number }
   | {
       readonly type: "rows";
@@ -49,8 +49,8 @@ export type MendKind =
   | { readonly type: "move"; readonly panels: number; readonly portName: string; readonly moduleName: string | null };
 
 /** What would make the rule pass: changes the plan can apply together and undo in one step, with what they ask for. */
-export type Mend = {
-  readonly kind: MendKind;
+export type Fix = {
+  readonly kind: FixKind;
   readonly changes: readonly Change[];
   readonly cost: {
     /** Panels to buy, and panels left on the shelf that are wired now. */
@@ -63,11 +63,11 @@ export type Mend = {
   /** The fuses it then needs; empty for none. */
   readonly fuses: readonly FuseCount[];
   /** Stops that it leaves. */
-  readonly leaves: readonly Pick<Placed, "rule" | "subject">[];
+  readonly leaves: readonly Pick<FindingWithoutFixes, "rule" | "subject">[];
 };
 
 /** The same with its rule and name, what it speaks of, and the pose it is worst in: null where it is the same in all. */
-export type Placed = Judged<Reason> & {
+export type FindingWithoutFixes = Judged<Reason> & {
   readonly rule: RuleId;
   readonly id: string;
   /** The stop where it belongs, and whether its value must stay under the limit or reach it. */
@@ -81,10 +81,10 @@ export type Placed = Judged<Reason> & {
  * The limit another input would need where no wiring tried makes a Stop pass: the least that any of them asks for. `kind`: the
  * wiring that asks for it; null for the one there is.
  */
-export type Need = { readonly limit: Amount; readonly kind: MendKind | null };
+export type RequiredLimit = { readonly limit: Amount; readonly kind: FixKind | null };
 
 /** What would make a finding pass, best first; and where nothing tried does, what another input would need. */
-export type Remedy = { readonly mends: readonly Mend[]; readonly needs: Need | null };
-export const noRemedy: Remedy = { mends: [], needs: null };
+export type Fixes = { readonly mends: readonly Fix[]; readonly needs: RequiredLimit | null };
+export const noFixes: Fixes = { mends: [], needs: null };
 
-export type Finding = Placed & Remedy;
+export type Finding = FindingWithoutFixes & Fixes;

@@ -10,9 +10,17 @@ export {
   type Assessment,
   type Assessed,
   type SkyView,
-  type Look,
+  type ViewState as Look,
 } from "./assess";
 export { judgeMisplugs, judgedMisplug, type JudgedMisplug } from "./misplugs";
-export { type Finding, type Remedy, type Placed, type Mend, type MendKind, type Need, noRemedy } from "./finding";
+export {
+  type Finding,
+  type Fixes as Remedy,
+  type FindingWithoutFixes as Placed,
+  type Fix as Mend,
+  type FixKind as MendKind,
+  type RequiredLimit as Need,
+  noFixes as noRemedy,
+} from "./finding";
 export { ruleOf, type RuleId, type Reasons } from "./rules";
 export { laneNet } from "./assess";

@@ -3,12 +3,12 @@ import { type Judged } from "../checks";
 import { laneRules, type Reason, type RuleId } from "./rules";
 
 /** What a rule says, with its name. */
-export type Told = Judged<Reason> & { readonly rule: RuleId };
+export type RuleResult = Judged<Reason> & { readonly rule: RuleId };
 
 /** Every rule of a lane. */
-export function judgeLane(context: LaneContext): Told[] {
+export function judgeLane(context: LaneContext): RuleResult[] {
   const inDoubt = doubtAssumed(context);
-  const found = laneRules.flatMap(({ id, judge }): Told[] => {
+  const found = laneRules.flatMap(({ id, judge }): RuleResult[] => {
     const judged = judge(context);
     return judged === null ? [] : [{ ...judged, rule: id }];
   });

@@ -2,7 +2,7 @@ import { type Plan, type Wiring } from "../plan";
 import { type Misplug, misplugs, sameLane } from "../engine/array";
 import { judgeAll } from "./assess";
 import { posesOf } from "../plan-model";
-import { type Placed } from "./finding";
+import { type FindingWithoutFixes } from "./finding";
 import { createMemory } from "../plan-model";
 import { readyWiring } from "../plan-model";
 
@@ -10,7 +10,7 @@ import { readyWiring } from "../plan-model";
 export type JudgedMisplug = {
   readonly misplug: Misplug;
   readonly dangerous: boolean;
-  /** What must not be of it: volts and amps first. */ readonly stops: readonly Placed[];
+  /** What must not be of it: volts and amps first. */ readonly stops: readonly FindingWithoutFixes[];
   /** Coldest volts that the port would see, when they are what is wrong. */
   readonly volts: number | null;
 };
@@ -37,7 +37,7 @@ export function judgeMisplugs(plan: Plan, from: Joined, to: Joined): JudgedMispl
 }
 
 /** A misplug with what the rules found of the port it was made at. */
-export function judgedMisplug(misplug: Misplug, findings: readonly Placed[]): JudgedMisplug {
+export function judgedMisplug(misplug: Misplug, findings: readonly FindingWithoutFixes[]): JudgedMisplug {
   const stops = findings.filter(({ level }) => level === "stop");
   const [first] = stops;
   const limits = stops.filter(({ rule }) => rule === "coldVoc" || rule === "current");

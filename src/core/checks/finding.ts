@@ -28,7 +28,7 @@ export type Subject =
 export type FuseCount = { readonly amps: number; readonly count: number };
 
 /** What one rule says of one thing; what that is and what would mend it are added around it. */
-export type Judged<R> = {
+export type RuleOutcome<R> = {
   readonly level: Level;
   readonly value: Amount | null;
   readonly limit: Amount | null;

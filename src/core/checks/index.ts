@@ -2,7 +2,7 @@ export {
   type Amount,
   type FuseCount,
   type InPose,
-  type Judged,
+  type RuleOutcome as Judged,
   type Level,
   levels,
   minFloorV,

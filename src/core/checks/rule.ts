@@ -1,7 +1,7 @@
 import { type PortGroup, type Stop } from "../plan";
 import { type SkyName } from "../engine/sky";
 import { type LaneContext } from "../plan-model";
-import { type Judged, type Subject } from "./finding";
+import { type RuleOutcome, type Subject } from "./finding";
 import { type ReadyWiring } from "../plan-model";
 
 /** An edge of an input's window. */
@@ -31,12 +31,12 @@ export type RuleFacts<Id extends string = string> = {
 
 /** A rule of one lane, of ports that share a limit, or of a whole wiring; it answers null where it does not apply. */
 export type LaneRule<Id extends string, R> = RuleFacts<Id> & {
-  readonly judge: (context: LaneContext) => Judged<R> | null;
+  readonly judge: (context: LaneContext) => RuleOutcome<R> | null;
 };
 export type GroupRule<Id extends string, R> = RuleFacts<Id> & {
-  readonly judge: (group: PortGroup, lanes: readonly LaneContext[]) => Judged<R> | null;
+  readonly judge: (group: PortGroup, lanes: readonly LaneContext[]) => RuleOutcome<R> | null;
 };
 export type WiringRule<Id extends string, R> = RuleFacts<Id> & {
-  readonly judge: (open: WholeWiring) => (Judged<R> & { readonly subject: Subject }) | null;
+  readonly judge: (open: WholeWiring) => (RuleOutcome<R> & { readonly subject: Subject }) | null;
 };
 export type WholeWiring = Pick<ReadyWiring, "plan" | "wired" | "lanes">;

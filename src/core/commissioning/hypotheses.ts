@@ -1,14 +1,14 @@
 import { type CauseId, type DiagnosisId } from "../measurements";
 import { substringCount } from "../engine/net";
 import { placeKey, quantities, type Quantity, type Reading, shownAt } from "./reading";
-import { bothWrong, type Bench, type PanelFault, type Prediction, rightWorld, type World } from "./world";
+import { bothWrong, type Bench, type PanelFault, type Prediction, healthyArray, type FaultHypothesis } from "./world";
 import { type ProveSky } from "./tree";
 /** One thing that may be wrong, as a world that it makes; `price`: how much less likely it is before anything is read. */
 export type Hypothesis = {
   readonly id: DiagnosisId;
   readonly at: string;
   readonly price: number;
-  readonly worldIn: (sky: ProveSky) => World;
+  readonly worldIn: (sky: ProveSky) => FaultHypothesis;
   /** What was read, as it was meant: of a slip put right. */ readonly readAs: (
     readings: readonly Reading[],
   ) => readonly Reading[];
@@ -20,7 +20,7 @@ const asRead = (readings: readonly Reading[]) => readings;
 export function bothOf(
   a: Hypothesis,
   b: Hypothesis,
-): Omit<Hypothesis, "worldIn" | "id" | "at"> & { readonly worldIn: (sky: ProveSky) => World | null } {
+): Omit<Hypothesis, "worldIn" | "id" | "at"> & { readonly worldIn: (sky: ProveSky) => FaultHypothesis | null } {
   return {
     price: a.price + b.price,
     worldIn: (sky) => bothWrong(a.worldIn(sky), b.worldIn(sky)),
@@ -42,7 +42,7 @@ export function slipsAmong(right: Prediction, readings: readonly Reading[]): Hyp
           id: "slip",
           at: placeKey(reading.at),
           price: 5,
-          worldIn: rightWorld,
+          worldIn: healthyArray,
           readAs: (all) => all.map((each) => (each.at === reading.at ? { ...each, [quantity]: read / times } : each)),
         },
       ];
@@ -85,7 +85,10 @@ export function hypothesesFor(
   allShares: { readonly volts: number; readonly amps: number } | null,
 ): Hypothesis[] {
   const { leaves, strings } = bench;
-  const world = (sky: ProveSky, patch: Partial<World>): World => ({ ...rightWorld(sky), ...patch });
+  const world = (sky: ProveSky, patch: Partial<FaultHypothesis>): FaultHypothesis => ({
+    ...healthyArray(sky),
+    ...patch,
+  });
   const panel = (id: CauseId, leaf: number, price: number, fault: PanelFault): Hypothesis => ({
     id,
     at: `panel:${leaf}`,
@@ -165,7 +168,7 @@ export function hypothesesFor(
     ];
   });
   const whole: Hypothesis[] = [
-    { id: "fine", at: "array", price: 0, worldIn: (sky: ProveSky) => rightWorld(sky), readAs: asRead },
+    { id: "fine", at: "array", price: 0, worldIn: (sky: ProveSky) => healthyArray(sky), readAs: asRead },
     ...(strings.length > 1
       ? [
           {

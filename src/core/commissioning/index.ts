@@ -5,7 +5,15 @@ export { type Cause, cloudWords, type SkyGuess, type Suspicion } from "./rank";
 export { type Place, placeKey, type Reading } from "./reading";
 export { expected, type ExpectedAll } from "./expect";
 export { leavesOf, type ProveSky, type ProveTree, stringsOf } from "./tree";
-export { type Bench, bothWrong, createBench, type Prediction, rightWorld, type Shown, type World } from "./world";
+export {
+  type Bench,
+  bothWrong,
+  createBench,
+  type Prediction,
+  healthyArray as rightWorld,
+  type Shown,
+  type FaultHypothesis as World,
+} from "./world";
 export { conversionOf, type Conversion } from "./conversion";
 export { type JudgedCause, judgeLane, type LaneJudgement, sureShare } from "./judge";
 export { type Moment, type ProvedLane, provedLane, placeIn, readPlaceOf, defaultAirC } from "./lane";

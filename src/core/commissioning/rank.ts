@@ -3,7 +3,7 @@ import { type DiagnosisId } from "../measurements";
 import { bothOf, type Hypothesis, hypothesesFor, slipsAmong } from "./hypotheses";
 import { type ProveSky, type ProveTree } from "./tree";
 import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
-import { type Bench, createBench, type Prediction, rightWorld, type Shown } from "./world";
+import { type Bench, createBench, type Prediction, healthyArray, type Shown } from "./world";
 
 export const cloudWords = ["clear", "haze", "broken", "overcast"] as const;
 export type CloudWord = (typeof cloudWords)[number];
@@ -74,7 +74,7 @@ export function rankWorlds(
   const lights = lightsFrom(bench, sky, readings, guess.wm2);
   const first = skyWith(sky, lights.middle);
   const soc = readings.find(({ batterySoc }) => batterySoc !== null)?.batterySoc ?? null;
-  const atFirst = bench.predict(rightWorld(first));
+  const atFirst = bench.predict(healthyArray(first));
   const hypotheses = [
     ...hypothesesFor(
       bench,
@@ -189,7 +189,7 @@ const nothingKnown: Hypothesis = {
   id: "none",
   at: "array",
   price: 0,
-  worldIn: (sky) => rightWorld(sky),
+  worldIn: (sky) => healthyArray(sky),
   readAs: (readings) => readings,
 };
 function noneMiss(count: number): number {
@@ -214,7 +214,7 @@ export function likelySky(tree: ProveTree, sky: SkyGuess, readings: readonly Rea
 
 /** Lights by the array's own shorted amps: the middle of all panels and strings that were shorted, and the least and the most of them. */
 function lightsFrom(bench: Bench, sky: SkyGuess, readings: readonly Reading[], guessWm2: number) {
-  const at = bench.predict(rightWorld(skyWith(sky, guessWm2)));
+  const at = bench.predict(healthyArray(skyWith(sky, guessWm2)));
   const shares = readings
     .flatMap(({ at: place, shortA }) => {
       const due = shownAt(at, place)?.shortA ?? 0;
@@ -276,7 +276,7 @@ function weigher(
   const rightW = new Map<number, number>();
   const suspected = (light: number, takenW: number) => {
     if (suspicion === null) return 0;
-    const right = rightW.get(light) ?? bench.predict(rightWorld(skyWith(sky, light))).takenW;
+    const right = rightW.get(light) ?? bench.predict(healthyArray(skyWith(sky, light))).takenW;
     rightW.set(light, right);
     const lossPct = right <= 0 ? 0 : 100 * (1 - takenW / right);
     return Math.min(maxMiss, ((lossPct - suspicion.lossPct) / lossSigma) ** 2);

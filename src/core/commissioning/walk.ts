@@ -5,7 +5,7 @@ import { placeIn, type ProvedLane, readPlaceOf } from "./lane";
 import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
 import { keyOfPlace, type ReadingRecord, type ReadPlace, type ReadQuantity, stepKey } from "../measurements";
 import { leavesOf, type ProveSky, stringsOf } from "./tree";
-import { createBench, type Prediction, rightWorld } from "./world";
+import { createBench, type Prediction, healthyArray } from "./world";
 
 /** The walk of proving an array: one reading after another, each with what is due, and what came of it. */
 
@@ -72,7 +72,7 @@ export function latestOf(records: readonly ReadingRecord[]): ReadonlyMap<string,
 export function lightByAmps(lane: ProvedLane, records: readonly ReadingRecord[]): LightGuess | null {
   if (lane.light.by === "meter") return null;
   const bench = createBench(lane.tree, lane.window, lane.tracking);
-  const at = bench.predict(rightWorld(skyAt(lane, unitWm2)));
+  const at = bench.predict(healthyArray(skyAt(lane, unitWm2)));
   const lights = records
     .flatMap((record) => {
       const place = placeIn(lane, record.place);
@@ -199,7 +199,7 @@ function predictions(lane: ProvedLane, light: LightGuess): Predicted {
   const under = (wm2: number, warmerK: number) => {
     const bench = benches.get(warmerK);
     if (bench === undefined) throw new Error("a bench for each air");
-    return bench.predict(rightWorld(skyAt(lane, Math.max(5, wm2), warmerK)));
+    return bench.predict(healthyArray(skyAt(lane, Math.max(5, wm2), warmerK)));
   };
   return {
     due: under(light.due, 0),

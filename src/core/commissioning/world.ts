@@ -19,7 +19,7 @@ export type PanelFault =
   | { readonly type: "shadowAlone"; readonly share: number };
 
 /** An array as it might be: under some light, with what may be wrong. */
-export type World = {
+export type FaultHypothesis = {
   readonly sky: ProveSky;
   readonly panels: ReadonlyMap<number, PanelFault>;
   /** Strings, from 1, that are not plugged in; whose panels are in parallel; that have a bad joint, Ω. */
@@ -32,7 +32,7 @@ export type World = {
   /** The share of what there is that the battery still takes; 1: all. */ readonly taken: number;
 };
 
-export function rightWorld(sky: ProveSky): World {
+export function healthyArray(sky: ProveSky): FaultHypothesis {
   return {
     sky,
     panels: new Map(),
@@ -47,7 +47,7 @@ export function rightWorld(sky: ProveSky): World {
 }
 
 /** Two things wrong at once; null where they speak of the same panel. */
-export function bothWrong(a: World, b: World): World | null {
+export function bothWrong(a: FaultHypothesis, b: FaultHypothesis): FaultHypothesis | null {
   if ([...a.panels.keys()].some((leaf) => b.panels.has(leaf))) return null;
   return {
     sky: a.sky,
@@ -141,7 +141,7 @@ export function createBench(tree: ProveTree, window: InputWindow | null, trackin
     }
   }
 
-  function nodeOf(part: ProveTree, world: World, sideBySide = false): Node {
+  function nodeOf(part: ProveTree, world: FaultHypothesis, sideBySide = false): Node {
     if (part.type === "panel")
       return {
         type: "leaf",
@@ -156,7 +156,7 @@ export function createBench(tree: ProveTree, window: InputWindow | null, trackin
     );
   }
 
-  function stringNode(part: ProveTree, n: number, world: World): Node {
+  function stringNode(part: ProveTree, n: number, world: FaultHypothesis): Node {
     const ohm = world.stringOhm.get(n) ?? 0;
     const faults = leavesOf(part).map((leaf) => leafKey(leaf, world.sky, world.panels.get(leaf.id) ?? null));
     const key = `${n} ${ohm} ${world.inParallel.has(n)} ${faults.join("|")}`;
@@ -171,7 +171,7 @@ export function createBench(tree: ProveTree, window: InputWindow | null, trackin
     return made;
   }
 
-  function predict(world: World): Prediction {
+  function predict(world: FaultHypothesis): Prediction {
     const nodes = strings.map((part, k) => {
       const node = stringNode(part, k + 1, world);
       return world.turned.has(k + 1) && node.curve !== null ? { ...node, curve: mirrored(node.curve) } : node;

@@ -11,7 +11,7 @@ import { type StepId, type Tool } from "./steps";
 import { type Taken, takesOf, toolsOf } from "./takes";
 
 /** What a fixing is judged by besides the plan itself. */
-export type Round = { readonly recordHighC: number; readonly mount: Mount; readonly parked: Parked };
+export type MountEnvironment = { readonly recordHighC: number; readonly mount: Mount; readonly parked: Parked };
 
 /** Everything Mount tells of some panels that are held alike. Plain data. */
 export type MountReport = {
@@ -42,7 +42,7 @@ export type Held = {
   readonly weightKg: number;
 };
 
-export function mountReport(plan: Plan, fixing: Fixing, { recordHighC, mount, parked }: Round): MountReport {
+export function mountReport(plan: Plan, fixing: Fixing, { recordHighC, mount, parked }: MountEnvironment): MountReport {
   const way = wayOf(plan, fixing);
   const steps = procedureOf(way);
   const load = loadOn(plan, fixing, parked);

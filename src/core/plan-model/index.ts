@@ -5,31 +5,31 @@ export {
   type LaneContext,
   netIn,
   clearScene,
-  type Common,
+  type SharedContext as Common,
   type Kind,
   termsOf,
   panelNoonW,
 } from "./lane-context";
-export { createMemory, type Memory, type TileState } from "./solve-cache";
+export { createSolveCache as createMemory, type SolveCache as Memory, type TileState } from "./solve-cache";
 export {
   parkedIn,
-  type ReadyWiring,
+  type SolvableWiring as ReadyWiring,
   copperIn,
   laneOf,
   type NamedPose,
-  readyWiring,
+  solvableWiring as readyWiring,
   recordLowOf,
   mountReports,
   extraPanels,
   portOf,
   assumedSite,
   assumedLatitudeDeg,
-  roundOf,
+  mountEnvironment as roundOf,
   inPortOrder,
   type Missing,
 } from "./solvable-wiring";
 export { type ColdBy } from "./cold-volts";
-export { posesOf, readyById } from "./ready-by-id";
+export { posesOf, solvableById as readyById } from "./ready-by-id";
 export {
   type SkyState,
   doubtAssumed,
@@ -43,6 +43,6 @@ export {
   isFlat,
   labelSum,
 } from "./lane-context";
-export { aroundOf } from "./solvable-wiring";
+export { cableEnvironment as aroundOf } from "./solvable-wiring";
 export { type ColdVolts } from "./cold-volts";
 export { clearMonthKwh } from "./clear-month";

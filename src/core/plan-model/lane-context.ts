@@ -64,7 +64,7 @@ export type Kind = {
 export type PanelHour = { readonly panelW: number; readonly hours: number };
 
 /** What all lanes of a wiring share. Built once per assessment. */
-export type Common = {
+export type SharedContext = {
   readonly site: Site;
   /** What the site leaves unsaid, by the thing assumed. */
   readonly siteAssumptions: readonly Assumption[];
@@ -82,7 +82,7 @@ export type Common = {
 };
 
 /** All a rule may look at. Rules only read it. */
-export type LaneContext = Common & {
+export type LaneContext = SharedContext & {
   readonly lane: Lane;
   readonly device: DeviceSheet;
   readonly port: PortSheet;
@@ -102,7 +102,7 @@ export type LaneContext = Common & {
 };
 
 export function buildLane(
-  common: Common,
+  common: SharedContext,
   lane: Lane,
   device: DeviceSheet,
   port: PortSheet,
@@ -137,7 +137,7 @@ export function underSky(
     pose,
     copper,
     ...common
-  }: Common & Pick<LaneContext, "lane" | "window" | "tracking" | "pose" | "copper">,
+  }: SharedContext & Pick<LaneContext, "lane" | "window" | "tracking" | "pose" | "copper">,
   sky: Sky,
   shades: Shades = noShades,
 ): SkyState {
@@ -159,14 +159,14 @@ export function isFlat({ tiles, pose }: Pick<LaneContext, "tiles" | "pose">): bo
 }
 
 /** Some rows solved in a scene; null when no panel of theirs is in use. */
-export function solveRows(common: Common, rows: readonly Row[], scene: Scene): InspectableSolution | null {
+export function solveRows(common: SharedContext, rows: readonly Row[], scene: Scene): InspectableSolution | null {
   const net = netIn(common, rows, scene);
   return net === null ? null : common.solve(net);
 }
 
 /** Some rows as a net in a scene; null when no panel of theirs is in use. */
 export function netIn(
-  common: Pick<Common, "kinds">,
+  common: Pick<SharedContext, "kinds">,
   rows: readonly Row[],
   scene: Scene,
   cables: Cables | null = null,
@@ -175,12 +175,16 @@ export function netIn(
 }
 
 /** All panels of a plan out, flat and in full light under a named sky. */
-export function clearScene({ site, fixed }: Pick<Common, "site" | "fixed">, name: LimitSky): Scene {
+export function clearScene({ site, fixed }: Pick<SharedContext, "site" | "fixed">, name: LimitSky): Scene {
   return underSkyScene(namedSky(name, site), fixed, site);
 }
 
 /** Watts of one panel alone at bright noon, standing so. */
-export function panelNoonW({ solve, site }: Pick<Common, "solve" | "site">, { model }: Kind, stand: Stand): number {
+export function panelNoonW(
+  { solve, site }: Pick<SharedContext, "solve" | "site">,
+  { model }: Kind,
+  stand: Stand,
+): number {
   const alone: Pose = new Map([[keyOf(anyPanel), stand]]);
   const scene = underSkyScene(namedSky("brightNoon", site), alone, site);
   return solve({ type: "panel", model, ...scene(anyPanel, substringCount(model)) }).mpp.p;
@@ -192,7 +196,7 @@ export function solverFor(
   kinds: Iterable<{ readonly kind: Kind; readonly count: number }>,
   site: Site,
   mounts: readonly Mount[],
-): Common["solve"] {
+): SharedContext["solve"] {
   const extremes = [site.mount, ...mounts].flatMap((mount) =>
     limitSkies.map((name) => namedSky(name, { ...site, mount }).cellTempC),
   );
@@ -209,14 +213,18 @@ export function solverFor(
 }
 
 /** What a panel is: its kind, or itself where its own label says something else. */
-export function kindOf({ kinds }: Pick<Common, "kinds">, tile: Pick<Tile, "panelId" | "piece">): Kind {
+export function kindOf({ kinds }: Pick<SharedContext, "kinds">, tile: Pick<Tile, "panelId" | "piece">): Kind {
   const kind = kinds.get(keyOf(tile)) ?? kinds.get(tile.panelId);
   if (kind === undefined) throw new Error(`no kind "${tile.panelId}" among those read`);
   return kind;
 }
 
 /** Panels counted by kind, with one number of their label. */
-export function termsOf(common: Pick<Common, "kinds">, tiles: readonly Tile[], each: (kind: Kind) => number): Term[] {
+export function termsOf(
+  common: Pick<SharedContext, "kinds">,
+  tiles: readonly Tile[],
+  each: (kind: Kind) => number,
+): Term[] {
   const counts = new Map<Kind, number>();
   for (const tile of tiles) counts.set(kindOf(common, tile), (counts.get(kindOf(common, tile)) ?? 0) + 1);
   return [...counts].map(([kind, count]) => ({ count, panelName: kind.name, each: each(kind) }));
@@ -232,7 +240,10 @@ export function labelSum(context: Pick<LaneContext, "kinds" | "tiles">, each: (k
 }
 
 /** The site assumptions of the kinds a rule rests on. */
-export function siteAssumed(context: Pick<Common, "siteAssumptions">, ...types: Assumption["type"][]): Assumption[] {
+export function siteAssumed(
+  context: Pick<SharedContext, "siteAssumptions">,
+  ...types: Assumption["type"][]
+): Assumption[] {
   return context.siteAssumptions.filter((assumption) => types.includes(assumption.type));
 }
 

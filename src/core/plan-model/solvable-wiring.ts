@@ -15,10 +15,10 @@ import { mountReport, type MountReport, type Round } from "../mounting";
 import { type Parked } from "../layout/roof";
 import { brightNoonAirC, type Mount } from "../engine/sky";
 import { keyOf, type Lane, laneKey, type Pose, sameLane, type Stand, type Tile, tilesOf } from "../engine/array";
-import { buildLane, type Common, type Kind, type LaneContext, type Site, solverFor } from "./lane-context";
+import { buildLane, type SharedContext, type Kind, type LaneContext, type Site, solverFor } from "./lane-context";
 import { coldVoltsOf } from "./cold";
 import { type Assumption } from "./assumption";
-import { type Memory } from "./solve-cache";
+import { type SolveCache } from "./solve-cache";
 import { clearDayOfOnePanel, powerByLight } from "./clear-month";
 
 /** What has to be there before a lane can be judged. */
@@ -65,29 +65,29 @@ export const extraPanels = 3;
 export type NamedPose = { readonly id: string; readonly name: string; readonly pose: Pose };
 
 /** A wiring made ready for judging in all its poses: what its lanes share, the lanes themselves, and what is missing. */
-export type ReadyWiring = {
+export type SolvableWiring = {
   readonly plan: Plan;
   readonly wiringId: string;
   /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[];
   /** The poses it is used in. */ readonly poses: readonly NamedPose[];
-  readonly common: Common;
+  readonly common: SharedContext;
   /** What is said of the copper of its lanes, and of others its ports might have. */
   readonly copperOf: (lane: Lane) => LaneCopper;
   /** Its lanes in the pose looked at, and in each of its poses. */
   readonly lanes: readonly LaneContext[];
   readonly posed: readonly (readonly LaneContext[])[];
   readonly missing: readonly Missing[];
-  readonly memory: Memory;
+  readonly memory: SolveCache;
 };
 
 /** Makes some lanes of a plan ready for judging in some poses, of which one is looked at. What `memory` still knows is not worked out again. */
-export function readyWiring(
+export function solvableWiring(
   plan: Plan,
   { id: wiringId, lanes }: Pick<Wiring, "id" | "lanes">,
-  memory: Memory,
+  memory: SolveCache,
   poses: readonly NamedPose[],
   shown = 0,
-): ReadyWiring {
+): SolvableWiring {
   const used = new Set(tilesOf(lanes).flatMap((tile) => [keyOf(tile), tile.panelId]));
   // kinds on the shelf too: a search may try them
   const readings = plan.panels
@@ -142,7 +142,7 @@ export function readyWiring(
 export function copperIn(plan: Plan, wiringId: string, poseId: string): (lane: Lane) => LaneCopper {
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) return () => noCopper;
-  const around = aroundOf(plan, poseId);
+  const around = cableEnvironment(plan, poseId);
   return (lane) => copperOf(plan, wiring, lane, around);
 }
 
@@ -151,18 +151,18 @@ function keyOfCopper({ cables, fusesA }: LaneCopper): unknown {
 }
 
 /** What cables are judged by: how hot it gets, and how they lie in a pose. */
-export function aroundOf(plan: Plan, poseId: string): Around {
+export function cableEnvironment(plan: Plan, poseId: string): Around {
   const { recordHighC, mount } = siteOf(plan);
   return { recordHighC, mount, parked: parkedIn(plan), poseId };
 }
 
 /** What panels are fixed by, each with all that is worked out of it. */
 export function mountReports(plan: Plan): { readonly reports: readonly MountReport[]; readonly usual: Mount } {
-  const round = roundOf(plan);
+  const round = mountEnvironment(plan);
   return { reports: plan.fixings.list.map((fixing) => mountReport(plan, fixing, round)), usual: round.mount };
 }
 
-export function roundOf(plan: Plan): Round {
+export function mountEnvironment(plan: Plan): Round {
   const { recordHighC, mount } = siteOf(plan);
   return { recordHighC, mount, parked: parkedIn(plan) };
 }
@@ -198,7 +198,13 @@ export function inPortOrder({ inputs }: Pick<Plan, "inputs">, lanes: readonly La
 }
 
 /** A lane made ready with what lanes have in common; null while its port is not in the plan or nothing in it is in use. */
-export function laneOf(plan: Plan, common: Common, lane: Lane, pose: Pose, copper: LaneCopper): LaneContext | null {
+export function laneOf(
+  plan: Plan,
+  common: SharedContext,
+  lane: Lane,
+  pose: Pose,
+  copper: LaneCopper,
+): LaneContext | null {
   const found = portOf(plan, lane);
   return found === undefined ? null : buildLane(common, lane, found.device, found.port, pose, copper);
 }
@@ -215,7 +221,7 @@ export function portOf(
 
 function readKind(
   { id, label, measured }: Sheet,
-  { fit, reading: readingOf }: Memory,
+  { fit, reading: readingOf }: SolveCache,
 ): { type: "kind"; kind: Kind } | { type: "missing"; missing: Missing } {
   const reading = readLabel(label);
   if (reading.type !== "label")
@@ -248,7 +254,7 @@ function readKind(
   };
 }
 
-function commonOf(plan: Plan, sheets: readonly Sheet[], kinds: ReadonlyMap<string, Kind>): Common {
+function commonOf(plan: Plan, sheets: readonly Sheet[], kinds: ReadonlyMap<string, Kind>): SharedContext {
   const site = siteOf(plan);
   const counted = sheets.flatMap(({ id, count }) => {
     const kind = kinds.get(id);

@@ -2,7 +2,7 @@ import { type LabelDraft, type Measured, type PanelLabel, type LabelReading, rea
 import { type Shades } from "../engine/light";
 import { type Plan } from "../plan";
 import { isLimitSky, type Sky, type SkyName } from "../engine/sky";
-import { type Common, type LaneContext, type SkyState, underSky } from "./lane-context";
+import { type SharedContext, type LaneContext, type SkyState, underSky } from "./lane-context";
 import { fitKind, type KindFit } from "./kind-fit";
 
 /** What one panel does while its lane runs. */
@@ -22,12 +22,12 @@ export type TileState = {
  * What was worked out before and still holds, so that an edit to one lane costs one lane. Whoever judges again and
  * again keeps one; everything in it follows from its key alone, so remembering never changes an answer.
  */
-export type Memory = {
+export type SolveCache = {
   readonly fit: (label: PanelLabel, measured: Measured | null) => KindFit;
   /** The reading that would reconcile a doubtful label, if there is one. */
   readonly reading: (label: LabelDraft) => LabelReading | null;
   /** What lanes have in common under this key; a new one forgets the lanes built on the one before. */
-  readonly common: (key: string, make: () => Common) => Common;
+  readonly common: (key: string, make: () => SharedContext) => SharedContext;
   readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
   /** What the rules say of it. */
   readonly judged: <T>(context: LaneContext, make: () => readonly T[]) => readonly T[];
@@ -51,7 +51,7 @@ const maxRoofs = 12;
 /** Things kept that were said of one of them. */
 const maxOnRoof = 200;
 
-export function createMemory(): Memory {
+export function createSolveCache(): SolveCache {
   const fits = new Map<string, KindFit>();
   const readings = new Map<string, LabelReading | null>();
   const lanes = new Map<string, LaneContext | null>();
@@ -61,7 +61,7 @@ export function createMemory(): Memory {
   const states = new WeakMap<SkyState, readonly TileState[]>();
   const roofs: { readonly parts: readonly unknown[]; readonly context: object }[] = [];
   const onRoofs = new WeakMap<object, Map<string, unknown>>();
-  let kept: { readonly key: string; readonly common: Common } | null = null;
+  let kept: { readonly key: string; readonly common: SharedContext } | null = null;
   return {
     fit: (label, measured) =>
       remembered(fits, JSON.stringify([label, measured]), maxFits, () => fitKind(label, measured)),

@@ -1,5 +1,5 @@
 import { differences } from "./differences";
-import { withKeptCopper } from "./copper";
+import { withPrunedCables } from "./cabling";
 import { type Plan } from "./plan";
 import { type PlanReading, readPlan } from "./read";
 import { keepOnly, keysIn } from "./pieces";
@@ -23,7 +23,7 @@ export type PartDifference = {
 };
 
 /** Every part in which two versions differ. `base` is what both began from, or null when that is not known. */
-export function partsApart(base: Plan | null, mine: Plan, theirs: Plan): PartDifference[] {
+export function diffParts(base: Plan | null, mine: Plan, theirs: Plan): PartDifference[] {
   const before = base === null ? null : partsOf(base);
   const [ours, others] = [partsOf(mine), partsOf(theirs)];
   return [...new Map([...ours, ...others]).values()].flatMap(({ key, kind, id }) => {
@@ -93,7 +93,7 @@ export function mergePlans(
   const plan = { ...theirs, ...merged, name: value("name:", mine.name, theirs.name) } as Plan;
   const known = keysIn(plan);
   // what was said of panels that one side took out goes with them
-  return readPlan(withKeptCopper(keptEnds(keepOnly(plan, (ref) => known.has(keyOf(ref))))));
+  return readPlan(withPrunedCables(keptEnds(keepOnly(plan, (ref) => known.has(keyOf(ref))))));
 }
 
 /** The things of a section that is a list of them. */

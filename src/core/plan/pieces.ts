@@ -1,6 +1,6 @@
 import { keyOf, maxPieces, type Stock, type TileKey } from "../engine/array";
 import { type Plan } from "./plan";
-import { type Loose } from "./section";
+import { type DanglingReference } from "./section";
 import { type Piece, type Pieces } from "./schemas/piece";
 
 export type PieceRef = { readonly panelId: string; readonly piece: number };
@@ -15,7 +15,7 @@ export function newPieces(count: number, given = 0): Pieces {
 }
 
 /** A kind with so many pieces more; itself where that is none. */
-export function grown<P extends Pieces>(panel: P, more: number): P {
+export function withMorePieces<P extends Pieces>(panel: P, more: number): P {
   if (more <= 0) return panel;
   const { pieces, given } = newPieces(more, panel.given);
   return { ...panel, pieces: [...panel.pieces, ...pieces], given };
@@ -66,7 +66,7 @@ export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
 }
 
 /** A list that speaks of panels which the plan has not, or of one of them twice. */
-export function loosePieces(plan: Plan, path: string, refs: readonly PieceRef[]): Loose | null {
+export function danglingPieces(plan: Plan, path: string, refs: readonly PieceRef[]): DanglingReference | null {
   if (refs.length > maxPieces) return { path, problem: `${refs.length} panels; allowed: up to ${maxPieces}` };
   const known = keysIn(plan);
   const seen = new Set<TileKey>();

@@ -5,7 +5,7 @@ import { planSchema, sectionVersions } from "./document";
 import { excessOf } from "./bounds";
 import { type PlanFault } from "./fault";
 import { piecesIn } from "./pieces";
-import { isJson, type Json, type Loose, type Section } from "./section";
+import { isJson, type Json, type DanglingReference, type Section } from "./section";
 import { sectionNames, sections } from "./sections";
 import { upgrades } from "./upgrades";
 
@@ -54,7 +54,7 @@ export function readPlan(value: unknown): PlanReading {
   const parsed = planSchema.safeParse(current.plan);
   if (!parsed.success) return fault(faultOf(parsed.error, current.plan));
   const plan: Plan = parsed.data;
-  const loose = looseIn(plan);
+  const loose = findDangling(plan);
   return loose === null ? { type: "plan", plan } : fault({ type: "invalid", ...loose, more: 0 });
 }
 
@@ -72,11 +72,11 @@ export function faultOf(error: z.ZodError, value: unknown): Extract<PlanFault, {
   };
 }
 
-function looseIn(plan: Plan): Loose | null {
+function findDangling(plan: Plan): DanglingReference | null {
   const pieces = piecesIn(plan);
   if (pieces > maxPieces) return { path: "panels", problem: `${pieces} panels; allowed: up to ${maxPieces}` };
   for (const section of sectionNames) {
-    const loose = sections[section].looseIn(plan);
+    const loose = sections[section].findDangling(plan);
     if (loose !== null) return loose;
   }
   return null;
@@ -91,9 +91,9 @@ function withSections(plan: Json): { readonly plan: Json } | { readonly fault: P
     return { fault: { type: "newerSection", section: stranger.slice(0, 40), version: 1, known: 0 } };
   const current: Record<string, unknown> = { ...plan, sections: sectionVersions };
   for (const section of sectionNames) {
-    const { version: known, upgrades: steps, cameLater, empty } = sections[section] as Section;
+    const { version: known, upgrades: steps, isOptional: isOptional, empty } = sections[section] as Section;
     const version = versions[section];
-    if (version === undefined && cameLater === true && plan[section] === undefined) {
+    if (version === undefined && isOptional === true && plan[section] === undefined) {
       current[section] = empty;
       continue;
     }

@@ -5,7 +5,7 @@ import { type Plan } from "./plan";
 export type Json = Readonly<Record<string, unknown>>;
 
 /** Where in a plan something does not fit, and what. */
-export type Loose = { readonly path: string; readonly problem: string };
+export type DanglingReference = { readonly path: string; readonly problem: string };
 
 /** What a section tells of itself; each is a module with these names, in the list of `sections/index.ts`. */
 export type Section = {
@@ -14,7 +14,7 @@ export type Section = {
   readonly schema: z.ZodType;
   readonly empty: unknown;
   /** Whether plans of version 4 may be without it: it was not known when they were written, and is then empty. */
-  readonly cameLater?: true;
+  readonly isOptional?: true;
   /** What this section was, at its version 1, in a plan of version 3, which had no sections of their own version. */
   readonly fromVersion3: (plan: Json) => unknown;
   /** From each version of the section to the next, from 1. A step knows no later version. */
@@ -24,7 +24,7 @@ export type Section = {
   /** What is taken whole from one side or the other when two versions of a plan are made into one. */
   readonly parts: Parts;
   /** Names that name nothing, or twice, would make a plan that reads well and computes nonsense. */
-  readonly looseIn: (plan: Plan) => Loose | null;
+  readonly findDangling: (plan: Plan) => DanglingReference | null;
 };
 
 /** `item`: the section is a list, and each thing in it is a part. `field`: it is an object, and each field of it is one. */
@@ -47,7 +47,7 @@ export type PartKind =
   | "note";
 
 /** An id that a list has twice. */
-export function twiceIn(path: string, list: readonly { readonly id: string }[]): Loose | null {
+export function duplicateId(path: string, list: readonly { readonly id: string }[]): DanglingReference | null {
   const seen = new Set<string>();
   for (const [k, { id }] of list.entries()) {
     if (seen.has(id)) return { path: `${path}.${k}.id`, problem: `"${id}" is used twice` };

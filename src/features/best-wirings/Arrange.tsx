@@ -6,14 +6,14 @@ import { countsOf, type Lane } from "@/core/engine/array";
 import { useDesk, usePlan, useWiring } from "@/features/plan-session";
 import { ChoiceField, TextButton } from "@/ui";
 import { madeOf, monthNames, pricesSentence, scoreWords } from "@/messages/en";
-import { Behind } from "./Behind";
+import { OfferDetails } from "./OfferDetails";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
-import { Packet } from "./Packet";
+import { OfferCard } from "./OfferCard";
 import { letterOf } from "./RowsPicture";
-import { Robust } from "./Robust";
+import { WhatIfTable } from "./WhatIfTable";
 import { shapeOf } from "./shape-of";
-import { Buttons, Standing } from "./Standing";
+import { Buttons, SearchStatus } from "./SearchStatus";
 import { useFacts } from "./useFacts";
 import { useFinder } from "./useFinder";
 
@@ -57,7 +57,7 @@ export function Arrange() {
         )}
         <Buttons finder={finder} canLook={plan.panels.length > 0 && plan.inputs.length > 0} />
       </div>
-      <Standing plan={plan} finder={finder} />
+      <SearchStatus plan={plan} finder={finder} />
       {found === null && first !== null && (
         <div className={style["first"]}>
           <p>
@@ -87,7 +87,7 @@ export function Arrange() {
           </p>
           <ul className={style["packets"]} aria-label="The best of each kind">
             {found.offers.map((offer) => (
-              <Packet
+              <OfferCard
                 key={offer.titles.join()}
                 plan={plan}
                 offer={offer}
@@ -104,7 +104,7 @@ export function Arrange() {
             ))}
           </ul>
           {found.points.length > 0 && (
-            <Behind
+            <OfferDetails
               plan={plan}
               wiringId={wiring.id}
               found={found}
@@ -113,7 +113,7 @@ export function Arrange() {
               onTake={(lanes) => take(lanes, "The wiring chosen in the field")}
             />
           )}
-          <Robust plan={plan} wiringId={wiring.id} offers={found.offers} goal={finder.goal} />
+          <WhatIfTable plan={plan} wiringId={wiring.id} offers={found.offers} goal={finder.goal} />
           <p className={style["small"]}>{pricesSentence}</p>
         </>
       )}

@@ -4,7 +4,7 @@ import { type Bought, type InputOffer, type PanelOffer } from "@/core/wiring/bes
 import { type Plan } from "@/core/plan";
 import { type Asked, useAsked } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 
 /** What to buy depends on all of the plan but how it is wired now. */
 function subjectOf({ site, need, panels, inputs, mounts, poses, space, shopping }: Plan, wiringId: string) {
@@ -19,7 +19,7 @@ export function useBuy(
 ): Asked<Bought> {
   const weather = useWeather(plan);
   return useAsked(subjectOf(plan, wiringId), (topic, progressed) =>
-    pageMail().ask(
+    workerClient().ask(
       "buy",
       { plan, wiringId, weather: weather.type === "here" ? weather.text : null, panels, inputs },
       {

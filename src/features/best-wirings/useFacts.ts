@@ -5,7 +5,7 @@ import { type Plan } from "@/core/plan";
 import { tilesOf } from "@/core/engine/array";
 import { useFollowed } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 
 /** An edit rests so long before its numbers are asked for, ms. */
 const restMs = 250;
@@ -21,7 +21,7 @@ export function useFacts(plan: Plan, wiringId: string, goal: Goal): Known | null
   const { value } = useFollowed<Known & { readonly wiringId: string }>(
     [plan, wiringId, JSON.stringify(goal), text],
     async (topic) => {
-      const outcome = await pageMail().ask(
+      const outcome = await workerClient().ask(
         "wiringFacts",
         { plan, wiringId, weather: text, goal, fineness: "full" },
         { lane: "patient", topic, once: ["plan"] },

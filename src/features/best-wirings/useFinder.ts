@@ -5,7 +5,7 @@ import { type Arranged, type Bounds, type FirstLook, type Goal, quickProof } fro
 import { type Plan } from "@/core/plan";
 import { isSame } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
-import { type FindAsked, type Outcome, pageMail, type WeatherText } from "@/workers";
+import { type FindAsked, type Outcome, workerClient, type WeatherText } from "@/workers";
 
 /** How far the finder has come. What was found stands until another search is begun. */
 export type Finder = {
@@ -56,7 +56,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
   const topics = useRef<string[]>([]);
   useEffect(
     () => () => {
-      for (const each of topics.current) pageMail().callOff(each);
+      for (const each of topics.current) workerClient().cancel(each);
     },
     [],
   );
@@ -84,7 +84,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
     const once: ["ask"] = ["ask"];
     // by the worker of the year, which knows the way, while the crew begins
     if (isFirst)
-      void pageMail()
+      void workerClient()
         .ask("findFirst", { ask }, { lane: "patient", topic: named("first"), once })
         .then((first) => {
           if (isMine() && first.type === "done") put({ first: first.value });
@@ -93,7 +93,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
     if (crew > 1) {
       const parts = await Promise.all(
         Array.from({ length: crew }, (_, at) =>
-          pageMail().ask(
+          workerClient().ask(
             "findBounds",
             { ask, at, of: crew },
             { lane: `crew ${at}`, topic: named(`bounds ${at}`), once },
@@ -103,7 +103,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
       if (!isMine() || parts.some(lost)) return;
       bounds = parts.flatMap((part) => (part.type === "done" ? [part.value] : []));
     }
-    const found = await pageMail().ask(
+    const found = await workerClient().ask(
       "find",
       { ask, bounds, maxSolved },
       {
@@ -119,13 +119,13 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
 
   function stop(): void {
     turn.current += 1;
-    for (const each of topics.current) pageMail().callOff(each);
+    for (const each of topics.current) workerClient().cancel(each);
     topics.current = [];
     setKnown((before) => (before.phase === "idle" ? before : { ...before, phase: "done" }));
   }
 
   function hold(on: boolean): void {
-    for (const each of topics.current) pageMail().hold(each, on);
+    for (const each of topics.current) workerClient().setPaused(each, on);
     setKnown((before) => ({ ...before, phase: on ? "standing" : "looking" }));
   }
 

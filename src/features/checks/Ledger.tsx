@@ -21,7 +21,7 @@ import {
 } from "@/messages/en";
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
-import { applyMend } from "./mends";
+import { applyMend } from "./fixes";
 
 /** A ledger longer than this, of several ports, begins with what does not pass; the rest is a press away. */
 const maxUnfolded = 12;

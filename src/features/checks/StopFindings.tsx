@@ -3,7 +3,7 @@
 import { type Stop } from "@/core/plan";
 import { passes } from "@/core/checks";
 import { useAssessment, useDesk } from "@/features/plan-session";
-import { applyMend } from "./mends";
+import { applyMend } from "./fixes";
 import { LevelMark, TextButton, useUnits, sheetStyle } from "@/ui";
 import { findingSentence, mendSentence } from "@/messages/en";
 

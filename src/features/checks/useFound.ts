@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { type FoundFault, realReadings } from "@/core/commissioning";
 import { useFollowed } from "@/features/worker-hooks";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 
 const nothingFound = Promise.resolve({ type: "done", value: null } as const);
 
@@ -18,7 +18,7 @@ export function useFound(): FoundFault | null {
     (topic) =>
       ours.length === 0
         ? nothingFound
-        : pageMail().ask(
+        : workerClient().ask(
             "foundFault",
             { plan, wiringId, moment: { atMs: 0, longitudeDeg }, records: ours },
             { topic, lane: "patient", once: ["plan"] },

@@ -1,11 +1,11 @@
 import { defaultMeter } from "@/core/commissioning";
-import { pageMail, type ProveInput, type ProveWalk } from "@/workers";
+import { workerClient, type ProveInput, type ProveWalk } from "@/workers";
 
 type Asked = Pick<ProveInput, "plan" | "wiringId" | "inputId" | "portId" | "sky" | "moment">;
 
 /** The walk of a port before anything is read, by a usual meter: what is due at each place; null: nothing can be said. */
 export async function askWalk(asked: Asked, topic: string): Promise<ProveWalk | null> {
-  const outcome = await pageMail().ask(
+  const outcome = await workerClient().ask(
     "proveWalk",
     { ...asked, poseId: null, meter: defaultMeter, records: [], suspicion: null },
     { topic, lane: "prompt", once: ["plan"] },

@@ -11,7 +11,7 @@ import { useProve } from "./facts";
 import { MeterFace } from "@/features/multimeter";
 import style from "./prove.module.css";
 import { useReadFromMeter } from "./useReadFromMeter";
-import { useKeep } from "./useKeep";
+import { useSaveMeasurement } from "./useSaveMeasurement";
 
 type Props = {
   readonly step: WalkStep;
@@ -26,7 +26,7 @@ export function Question({ step, number, onKept, onSkip }: Props) {
   const { walk, standIn } = useProve();
   const [text, setText] = useState("");
   const [fault, setFault] = useState<string | null>(null);
-  const keep = useKeep();
+  const keep = useSaveMeasurement();
   const { read, isReading } = useReadFromMeter();
   const { place, quantity, band } = step;
   const unit = quantityUnits[quantity];

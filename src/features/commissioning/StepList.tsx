@@ -5,7 +5,7 @@ import { usePlan } from "@/features/plan-session";
 import { LevelMark } from "@/ui";
 import { quantityWords, readAmount, readPlaceName } from "@/messages/en";
 import style from "./prove.module.css";
-import { levelOf } from "./Told";
+import { levelOf } from "./MeasurementResult";
 
 const phases: readonly { readonly phase: WalkStep["phase"]; readonly name: string }[] = [
   { phase: "panels", name: "Each panel alone" },

@@ -22,7 +22,7 @@ import { LaneTabs } from "./LaneTabs";
 import { Question } from "./Question";
 import { SkySide } from "./SkySide";
 import { StepList } from "./StepList";
-import { Told } from "./Told";
+import { MeasurementResult } from "./MeasurementResult";
 
 /** One question at a time, in the order of the trade; beside it the sky, what may be wrong, and the way gone so far. */
 export function WalkSheet() {
@@ -67,7 +67,7 @@ export function WalkSheet() {
       <Columns beside="390px">
         <Box sx={{ minWidth: 0 }}>
           {last !== null && (
-            <Told
+            <MeasurementResult
               step={last}
               nextKey={judgement?.nextKey ?? null}
               steps={allowed}

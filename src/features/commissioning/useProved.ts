@@ -1,6 +1,6 @@
 import { type LaneJudgement } from "@/core/commissioning";
 import { useFollowed } from "@/features/worker-hooks";
-import { pageMail, type ProveInput, type ProveWalk } from "@/workers";
+import { workerClient, type ProveInput, type ProveWalk } from "@/workers";
 
 export type LaneRef = { readonly inputId: string; readonly portId: string };
 
@@ -20,7 +20,7 @@ export function useWalk(input: ProveInput | null): { readonly walk: ProveWalk | 
   const { value, fault } = useFollowed<ProveWalk | null>(
     subjectOf(input),
     (topic) =>
-      input === null ? nothingAsked : pageMail().ask("proveWalk", input, { topic, lane: "prompt", once: ["plan"] }),
+      input === null ? nothingAsked : workerClient().ask("proveWalk", input, { topic, lane: "prompt", once: ["plan"] }),
     { isWanted },
   );
   return isWanted ? { walk: value, fault } : { walk: null, fault: null };
@@ -35,7 +35,9 @@ export function useCauses(input: ProveInput | null): {
   const { value, isOfNow } = useFollowed<LaneJudgement | null>(
     subjectOf(input),
     (topic) =>
-      input === null ? nothingAsked : pageMail().ask("proveCauses", input, { topic, lane: "patient", once: ["plan"] }),
+      input === null
+        ? nothingAsked
+        : workerClient().ask("proveCauses", input, { topic, lane: "patient", once: ["plan"] }),
     { isWanted },
   );
   return isWanted ? { judgement: value, isJudging: !isOfNow } : { judgement: null, isJudging: false };

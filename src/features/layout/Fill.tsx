@@ -10,7 +10,7 @@ import { useAsked } from "@/features/worker-hooks";
 import { useDesk } from "@/features/plan-session";
 import { TextButton, useUnits } from "@/ui";
 import { amount, counted } from "@/messages/en";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 import { Quantity } from "./Quantity";
 import style from "./space.module.css";
 import { viewOf } from "./view";
@@ -40,7 +40,7 @@ export function Fill({ plan, surface, poseId, map }: Props) {
   const kinds = plan.panels.filter((panel) => sizeOf(panel) !== null && panel.label.pmaxW !== null);
   const chosen = kinds.filter(({ id }) => !without.has(id)).map(({ id }) => id);
   const asked = useAsked<readonly FillAnswer[]>([surface.id, poseId, chosen.join()], (topic, progressed) =>
-    pageMail().ask(
+    workerClient().ask(
       "fill",
       {
         plan,

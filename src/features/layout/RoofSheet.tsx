@@ -9,14 +9,14 @@ import { useAsked } from "@/features/worker-hooks";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
 import { useWeather } from "@/features/year";
 import { newId, TextButton, useWidth } from "@/ui";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 import { type Chosen } from "./chosen";
 import { Drawing } from "./Drawing";
 import { useRoofFindings } from "./Judged";
 import { More } from "./More";
 import { hourTowards, type Layout, layoutOf, type SunTime } from "./layout";
 import { Nudge } from "./Nudge";
-import { Side } from "./Side";
+import { PropertiesPanel } from "./PropertiesPanel";
 import { SunSliders } from "./SunSliders";
 import { viewOf } from "./view";
 
@@ -78,7 +78,7 @@ export function RoofSheet() {
   const weather = useWeather(plan);
   const shade = useAsked<ShadeMap>([surface?.id, space, panels, poses, mounts, site, poseId], (topic, progressed) => {
     setMapShown(true);
-    return pageMail().ask(
+    return workerClient().ask(
       "shadeMap",
       { plan, surfaceId: surface?.id ?? "", poseId, weather: weather.type === "here" ? weather.text : null },
       { topic, lane: "patient", once: ["plan"], progressed },
@@ -182,7 +182,14 @@ export function RoofSheet() {
           </>
         )}
       </Box>
-      <Side {...late} surface={surface} poseId={poseId} chosen={chosen} onChoose={setChosen} pointing={pointing} />
+      <PropertiesPanel
+        {...late}
+        surface={surface}
+        poseId={poseId}
+        chosen={chosen}
+        onChoose={setChosen}
+        pointing={pointing}
+      />
       <More
         plan={late.plan}
         layout={late.layout}

@@ -23,7 +23,7 @@ import { ReadFile } from "./ReadFile";
 import { type SheetEditor } from "./sheet-editor";
 import { SheetTable } from "./SheetTable";
 import { Unreadable } from "./Unreadable";
-import { newOnes, useFileRead } from "./useFileRead";
+import { withoutDuplicates, useFileRead } from "./useFileRead";
 import { type Shelf, useShelf } from "./useShelf";
 
 type Props = {
@@ -183,7 +183,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
                 panels: panelsRead.map((fields) => ({ ...blankLabel("Panel read in"), ...fields })),
                 inputs: inputsRead,
               };
-              const fresh = newOnes(read, {
+              const fresh = withoutDuplicates(read, {
                 panels: panelShelf.records.map(({ sheet }) => sheet),
                 inputs: inputShelf.records.map(({ sheet }) => sheet),
               });

@@ -20,7 +20,7 @@ const ft2PerM2 = 1 / 0.09290304;
 
 /** Columns of the table of panels; figures sort and filter as numbers, and are shown in the units chosen. */
 export function panelTable(system: UnitSystem): Columns {
-  const given1 = (field: NumberField, headerName: string, width: number): Columns[number] => ({
+  const numberColumn = (field: NumberField, headerName: string, width: number): Columns[number] => ({
     field,
     headerName,
     width,
@@ -28,7 +28,7 @@ export function panelTable(system: UnitSystem): Columns {
     valueGetter: (_, { sheet }) => sheet[field],
     valueFormatter: (value: number | null) => (value === null ? "–" : given(value, fieldSpecs[field].unit, system)),
   });
-  const reckoned = (
+  const computedColumn = (
     field: string,
     headerName: string,
     width: number,
@@ -44,19 +44,19 @@ export function panelTable(system: UnitSystem): Columns {
   });
   return [
     { field: "kind", headerName: "Kind", width: 76, valueGetter: (_, { sheet }) => shortKind[sheet.kind] },
-    given1("pmaxW", "Watts", 68),
-    reckoned("size", "Size", 132, areaM2, (_, { lengthMm, widthMm }) => sizeWords([lengthMm, widthMm], system)),
-    reckoned(
+    numberColumn("pmaxW", "Watts", 68),
+    computedColumn("size", "Size", 132, areaM2, (_, { lengthMm, widthMm }) => sizeWords([lengthMm, widthMm], system)),
+    computedColumn(
       "wattsPerArea",
       system === "us" ? "W/ft²" : "W/m²",
       58,
       ({ pmaxW, ...sheet }) => ratio(pmaxW, areaM2(sheet)),
       (value) => (system === "us" ? (value / ft2PerM2).toFixed(1) : value.toFixed(0)),
     ),
-    given1("vocV", "Voc", 70),
-    given1("iscA", "Isc", 72),
-    given1("weightKg", "Weight", 74),
-    reckoned(
+    numberColumn("vocV", "Voc", 70),
+    numberColumn("iscA", "Isc", 72),
+    numberColumn("weightKg", "Weight", 74),
+    computedColumn(
       "stowed",
       "Stowed",
       150,
@@ -65,21 +65,21 @@ export function panelTable(system: UnitSystem): Columns {
       (_, { stowedLengthMm, stowedWidthMm, stowedDepthMm }) =>
         sizeWords([stowedLengthMm, stowedWidthMm, stowedDepthMm], system),
     ),
-    reckoned(
+    computedColumn(
       "price",
       "Price",
       132,
       ({ price }) => price,
       (value, { currency }) => money(value, currency),
     ),
-    reckoned(
+    computedColumn(
       "pricePerW",
       "Per W",
       132,
       ({ price, pmaxW }) => ratio(price, pmaxW),
       (value, { currency }) => money(value, currency),
     ),
-    reckoned(
+    computedColumn(
       "wattsPerWeight",
       system === "us" ? "W/lb" : "W/kg",
       78,
@@ -92,16 +92,16 @@ export function panelTable(system: UnitSystem): Columns {
       width: 140,
       valueGetter: (_, { sheet }) => cellTypeWords[sheet.cellType],
     },
-    given1("vmpV", "Vmp", 82),
-    given1("impA", "Imp", 84),
-    given1("tempCoVocPctPerC", "Voc coefficient", 118),
-    given1("tempCoPmaxPctPerC", "Pmax coefficient", 124),
-    given1("maxSystemV", "System volts", 104),
-    given1("maxSeriesFuseA", "Series fuse", 96),
-    given1("cellsInSeries", "Cells in series", 112),
-    given1("bypassDiodes", "Bypass diodes", 112),
-    given1("cellsAlong", "Cells along", 100),
-    given1("cellsAcross", "Cells across", 104),
+    numberColumn("vmpV", "Vmp", 82),
+    numberColumn("impA", "Imp", 84),
+    numberColumn("tempCoVocPctPerC", "Voc coefficient", 118),
+    numberColumn("tempCoPmaxPctPerC", "Pmax coefficient", 124),
+    numberColumn("maxSystemV", "System volts", 104),
+    numberColumn("maxSeriesFuseA", "Series fuse", 96),
+    numberColumn("cellsInSeries", "Cells in series", 112),
+    numberColumn("bypassDiodes", "Bypass diodes", 112),
+    numberColumn("cellsAlong", "Cells along", 100),
+    numberColumn("cellsAcross", "Cells across", 104),
   ];
 }
 

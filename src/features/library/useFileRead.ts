@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 import { maxLibraryBytes, type Sheets } from "@/core/library";
-import { type FileContents, type FileFault, pageMail, type ShelfName } from "@/workers";
+import { type FileContents, type FileFault, workerClient, type ShelfName } from "@/workers";
 
 /** Why nothing is to be had of a file, whether or not it was looked into. */
 export type ReadFault =
@@ -41,7 +41,7 @@ const topic = "library file";
 export function useFileRead({ shelf, existing, keep }: Parts) {
   const [reading, setReading] = useState<FileRead>({ type: "none" });
   const [fresh, setFresh] = useState<Sheets>({ panels: [], inputs: [] });
-  useEffect(() => () => pageMail().callOff(topic), []);
+  useEffect(() => () => workerClient().cancel(topic), []);
 
   const take = async (file: File) => {
     const fileName = file.name;
@@ -49,7 +49,7 @@ export function useFileRead({ shelf, existing, keep }: Parts) {
       return setReading({ type: "refused", fileName, fault: { type: "tooLarge", bytes: file.size } });
     setReading({ type: "reading", fileName, rows: 0, share: 0 });
     const text = await file.text();
-    const outcome = await pageMail().ask(
+    const outcome = await workerClient().ask(
       "readLibrary",
       { text, shelf },
       { topic, lane: "own", progressed: (progress) => setReading({ type: "reading", fileName, ...progress }) },
@@ -59,7 +59,7 @@ export function useFileRead({ shelf, existing, keep }: Parts) {
       return setReading({ type: "refused", fileName, fault: { type: "workerEnded", message: outcome.message } });
     const read = outcome.value;
     if (read.type === "fault") return setReading({ type: "refused", fileName, fault: read.fault });
-    const news = newOnes(read.contents.sheets, existing());
+    const news = withoutDuplicates(read.contents.sheets, existing());
     const { panels, inputs } = read.contents.sheets;
     const count = news.panels.length + news.inputs.length;
     setFresh(news);
@@ -78,7 +78,7 @@ export function useFileRead({ shelf, existing, keep }: Parts) {
     reading,
     take,
     stop: () => {
-      pageMail().callOff(topic);
+      workerClient().cancel(topic);
       setReading({ type: "none" });
     },
     keep: async () => {
@@ -92,7 +92,7 @@ export function useFileRead({ shelf, existing, keep }: Parts) {
 }
 
 /** Sheets not on the shelf yet, each once. */
-export function newOnes({ panels, inputs }: Sheets, existing: Sheets): Sheets {
+export function withoutDuplicates({ panels, inputs }: Sheets, existing: Sheets): Sheets {
   const unseen = <S>(sheets: readonly S[], there: readonly S[]): S[] => {
     const seen = new Set(there.map((sheet) => JSON.stringify(sheet)));
     return sheets.filter((sheet) => {

@@ -3,7 +3,7 @@ import { type PlanLog } from "@/core/log";
 import { type LogEntry, type LogEventRecord, type MeasuredRecord } from "@/core/measurements";
 import { useFollowed } from "@/features/worker-hooks";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 
 export type Log = {
   readonly entries: readonly LogEntry[];
@@ -30,7 +30,7 @@ export function useLog(): Log {
     [ours, wiringId, longitudeDeg],
   );
   const { value, share, fault } = useFollowed<PlanLog | null>([plan, key], (topic, progressed) =>
-    pageMail().ask(
+    workerClient().ask(
       "log",
       { plan, wiringId, records: ours, longitudeDeg },
       { topic, lane: "patient", once: ["plan"], progressed },

@@ -7,10 +7,10 @@ import { keyOf } from "@/core/engine/array";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { StopFindings } from "@/features/checks";
 import { Columns, Region, TextButton } from "@/ui";
-import { Answers } from "./Answers";
+import { LoadResults } from "./LoadResults";
 import { useReport } from "./facts";
 import style from "./mount.module.css";
-import { SaidOfIt } from "./SaidOfIt";
+import { MountingForm } from "./MountingForm";
 
 /** What is said of a fixing, and what wind, weight and heat do to it. */
 export function ForcesSheet() {
@@ -18,7 +18,7 @@ export function ForcesSheet() {
   return (
     <Columns beside="minmax(0, 1fr)">
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <SaidOfIt />
+        <MountingForm />
         <Pieces />
       </Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
@@ -26,7 +26,7 @@ export function ForcesSheet() {
           {report.held === null ? (
             <p style={{ margin: 0 }}>It holds no panel whose size is known: press one, or say its size at Panels.</p>
           ) : (
-            <Answers held={report.held} />
+            <LoadResults held={report.held} />
           )}
         </Region>
         <Region title="What the rules say">

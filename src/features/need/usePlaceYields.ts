@@ -4,7 +4,7 @@ import { type Site } from "@/core/plan";
 import { type PlaceYields } from "@/core/wiring/year";
 import { useFollowed } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 
 /** What a watt of panel brings at the place of the plan; the one before stands until the next is there. */
 export function usePlaceYields(site: Site): PlaceYields | null {
@@ -13,7 +13,7 @@ export function usePlaceYields(site: Site): PlaceYields | null {
   return useFollowed(
     [site, text],
     (topic) =>
-      pageMail().ask(
+      workerClient().ask(
         "yields",
         { plan: { site }, weather: text },
         { topic, lane: "patient", once: text === null ? [] : ["weather"] },

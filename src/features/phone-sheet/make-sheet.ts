@@ -24,7 +24,7 @@ import {
   readPlaceName,
   workStepWords,
 } from "@/messages/en";
-import { pageLayout, pageMail } from "@/workers";
+import { pageLayout, workerClient } from "@/workers";
 import { type HourLine, type ReadLine, type SheetContent } from "./sheet-content";
 
 export type SheetAsk = {
@@ -116,7 +116,7 @@ async function hoursOf(
   { plan, wiring, moment }: SheetAsk,
   told: (share: number) => void,
 ): Promise<readonly PortHours[]> {
-  const outcome = await pageMail().ask(
+  const outcome = await workerClient().ask(
     "hoursDue",
     { plan, wiringId: wiring.id, fromMs: moment.atMs, days, longitudeDeg: moment.longitudeDeg },
     { topic: "roof sheet", lane: "patient", once: ["plan"], progressed: ({ share }) => told(share) },

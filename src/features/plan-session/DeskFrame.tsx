@@ -6,7 +6,7 @@ import { type ReactNode, useEffect, useRef } from "react";
 import { ReadyMark } from "@/ui";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
-import { LeftDrafts } from "./LeftDrafts";
+import { UnsavedDrafts } from "./UnsavedDrafts";
 import { useDeskState, useSettled, useStops } from "./DeskProvider";
 import { Palette } from "./Palette";
 import { PrintStop } from "./PrintStop";
@@ -39,7 +39,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
         </Box>
         <DeskHeader />
         <Trail current={current.id} />
-        <LeftDrafts />
+        <UnsavedDrafts />
         <Box ref={sticky} sx={{ position: "sticky", top: 0, zIndex: 20 }}>
           <Conflict />
           {verdict}

@@ -6,7 +6,7 @@ import { browserClient, type SavedPlan } from "@/api";
 import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/assessment";
 import { draftShelf, keeping } from "@/features/sync";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 import { type ActionSource } from "./actions";
 import { startJudge } from "./judge";
 import { type Judgement } from "./judgement";
@@ -14,7 +14,7 @@ import { packHistory, unpackHistory } from "./kept-history";
 import { PlanReadings } from "./PlanReadings";
 import { type Saver, startSaver } from "./saver";
 import { type StopModule } from "./stop-module";
-import { type Later } from "./scheduler";
+import { type Scheduler } from "./scheduler";
 import { isJudged, wiringOf } from "./slices/look";
 import { createDesk, type Desk } from "./store";
 import { type DeskState } from "./desk-state";
@@ -78,7 +78,7 @@ export function DeskProvider({ opened, stops, isScratch = false, isJudged: judge
   useEffect(() => undoKeys(desk), [desk]);
   useEffect(() => (isScratch ? undefined : keepHistory(desk)), [desk, isScratch]);
   useEffect(() => keepTime(desk), [desk]);
-  useEffect(() => (judges ? startJudge(desk, pageMail()) : undefined), [desk, judges]);
+  useEffect(() => (judges ? startJudge(desk, workerClient()) : undefined), [desk, judges]);
   const value = useMemo(
     () => ({
       desk,
@@ -102,7 +102,7 @@ export function DeskProvider({ opened, stops, isScratch = false, isJudged: judge
   );
 }
 
-const later: Later = (run, ms) => {
+const later: Scheduler = (run, ms) => {
   const timer = setTimeout(run, ms);
   return () => clearTimeout(timer);
 };

@@ -1,6 +1,6 @@
 import { type Assessed, type Assessment, noRemedy, type Remedy } from "@/core/assessment";
 import { passes } from "@/core/checks";
-import { type JudgeInput, type PageMail } from "@/workers";
+import { type JudgeInput, type WorkerClient } from "@/workers";
 import { type Judgement } from "./judgement";
 import { poseIdOf, wiringOf } from "./slices/look";
 import { type Desk } from "./store";
@@ -15,7 +15,7 @@ const mendsAfterMs = 120;
 const topic = "desk";
 
 /** Has the workers judge the wiring on the desk whenever it changes, and look for mends. Returns how to stop. */
-export function startJudge(desk: Desk, mail: Pick<PageMail, "ask" | "callOff">): () => void {
+export function startJudge(desk: Desk, mail: Pick<WorkerClient, "ask" | "cancel">): () => void {
   let asked: JudgeInput | null = null;
 
   /** `known`: mends found before for this very wiring. */
@@ -85,7 +85,7 @@ export function startJudge(desk: Desk, mail: Pick<PageMail, "ask" | "callOff">):
   const unsubscribe = desk.store.subscribe(look);
   return () => {
     unsubscribe();
-    mail.callOff(topic);
+    mail.cancel(topic);
   };
 }
 

@@ -1,2 +1,2 @@
 /** Runs something later unless it is called off. */
-export type Later = (run: () => void, ms: number) => () => void;
+export type Scheduler = (run: () => void, ms: number) => () => void;

@@ -11,7 +11,7 @@ import {
   redo,
   undo,
 } from "@/core/plan";
-import { type Later } from "./scheduler";
+import { type Scheduler } from "./scheduler";
 import { maxWaitMs, waits } from "./shown";
 import { type DeskState, type DeskStates } from "./desk-state";
 import { openDocument } from "./slices/document";
@@ -37,7 +37,7 @@ export type Desk = {
 };
 
 /** The session around one plan: document with history, and what is on screen. No React, no network. */
-export function createDesk(opened: SavedPlan, later: Later): Desk {
+export function createDesk(opened: SavedPlan, later: Scheduler): Desk {
   const first: DeskState = { ...openDocument(opened), ...firstLook(opened.plan), ...pointingAtNothing };
   const store = createStore<DeskStates>(() => ({ now: first, shown: first }));
   let callOff: (() => void) | null = null;

@@ -3,7 +3,7 @@
 import { type Plan } from "@/core/plan";
 import { type ProtectReport } from "@/core/protection/diagram";
 import { useFollowed } from "@/features/worker-hooks";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 import { usePlan, useWiring } from "./DeskProvider";
 
 export type Reported = {
@@ -19,7 +19,7 @@ export function useProtectReport(wiringId?: string): Reported {
   const shown = useWiring().id;
   const asked = wiringId ?? shown;
   const { value, fault } = useFollowed([plan, asked], async (topic) => {
-    const outcome = await pageMail().ask(
+    const outcome = await workerClient().ask(
       "protect",
       { plan, wiringId: asked },
       { topic, lane: "prompt", once: ["plan"] },

@@ -4,7 +4,7 @@ import { type Plan } from "@/core/plan";
 import { type FoundFault, realReadings } from "@/core/commissioning";
 import { type Assessment } from "@/core/assessment";
 import { equinoxNoon } from "@/core/engine/sky";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 
 /** What the list shows of a plan: the document, what is said of its first wiring, and what was read against it. */
 export type Glance = { readonly plan: Plan; readonly assessment: Assessment; readonly found: FoundFault | null };
@@ -26,7 +26,7 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan" | "readings">, pl
         const { plan } = read.value;
         const look = { sky: "brightNoon", moment: equinoxNoon, poseId: null } as const;
         const question = { plan, wiringId: plan.wirings[0]?.id ?? "", look };
-        const outcome = await pageMail().ask("judge", question, { topic, lane: "patient" });
+        const outcome = await workerClient().ask("judge", question, { topic, lane: "patient" });
         if (stopped) return;
         const found = await foundOf(client, id, plan);
         if (stopped) return;
@@ -39,7 +39,7 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan" | "readings">, pl
     void lookAtAll();
     return () => {
       stopped = true;
-      pageMail().callOff(topic);
+      workerClient().cancel(topic);
     };
   }, [client, plans]);
   return glances;
@@ -52,6 +52,10 @@ async function foundOf(client: Pick<ApiClient, "readings">, planId: string, plan
   const records = realReadings(kept.type === "fault" ? [] : kept.value.records, wiringId);
   if (records.length === 0) return null;
   const moment = { atMs: 0, longitudeDeg: plan.site.longitudeDeg ?? 0 };
-  const outcome = await pageMail().ask("foundFault", { plan, wiringId, moment, records }, { topic, lane: "patient" });
+  const outcome = await workerClient().ask(
+    "foundFault",
+    { plan, wiringId, moment, records },
+    { topic, lane: "patient" },
+  );
   return outcome.type === "done" ? outcome.value : null;
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { dice } from "@/core/engine/random";
+import { createRandom } from "@/core/engine/random";
 import { type HandCase, playHand } from "@/practice";
 import { Columns, Region } from "@/ui";
 import { deedWords, shownWords } from "@/messages/en";
@@ -62,7 +62,7 @@ export function HandDrill({ drill, verdict, onEnd }: PlayProps<HandCase>) {
 
 /** In no order that would tell it; the same for the same drill. */
 function mixed({ deeds, facts }: HandCase): readonly string[] {
-  const draw = dice(Math.round(Object.values(facts).reduce((sum, each) => sum + each, 17)));
+  const draw = createRandom(Math.round(Object.values(facts).reduce((sum, each) => sum + each, 17)));
   return deeds
     .map(({ id }) => ({ id, at: draw.number(0, 1) }))
     .sort((a, b) => a.at - b.at)

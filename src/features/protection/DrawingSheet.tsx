@@ -8,7 +8,7 @@ import { type Level, levels } from "@/core/checks";
 import { useAssessment } from "@/features/plan-session";
 import { StopFindings } from "@/features/checks";
 import { Columns, Region, TextButton } from "@/ui";
-import { Chosen } from "./Chosen";
+import { SelectedPart } from "./SelectedPart";
 import { Drawing } from "./Drawing";
 import { Exports } from "./Exports";
 import { useProtect } from "./facts";
@@ -58,7 +58,7 @@ export function DrawingSheet() {
           {part !== null && plan !== null && report !== null && (
             <div ref={beside} style={{ scrollMarginTop: 150 }}>
               <Region title="What is chosen" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
-                <Chosen plan={plan} report={report} part={part} yearKwhOf={yearKwhOf} />
+                <SelectedPart plan={plan} report={report} part={part} yearKwhOf={yearKwhOf} />
               </Region>
             </div>
           )}

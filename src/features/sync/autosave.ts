@@ -206,7 +206,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
   function settleOn(document: Doc): void {
     const { save } = screen.read();
     if (save.type !== "stale") return;
-    if (differences(save.theirs.document, document, 1).length === 0) return takeTheirs();
+    if (differences(save.theirs.document, document, 1).length === 0) return useServerVersion();
     const { revision, document: acknowledged } = save.theirs;
     screen.set({ revision, acknowledged, save: { type: "unsaved" } });
     screen.adopt(document);
@@ -214,7 +214,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
     void work();
   }
 
-  function takeTheirs(): void {
+  function useServerVersion(): void {
     const { save } = screen.read();
     if (save.type === "stale") takeIn(save.theirs, "The other version is shown. Yours is one undo away.");
   }
@@ -245,7 +245,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
       if (result.type === "fault" || dirty() || result.value.revision <= screen.read().revision) return;
       takeIn(result.value, `This ${noun} was changed in another tab; what you see now includes it.`);
     },
-    takeTheirs,
+    takeTheirs: useServerVersion,
     keepMine: () => settleOn(screen.read().present),
     merge: settleOn,
     bringBack,

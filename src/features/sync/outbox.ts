@@ -3,7 +3,7 @@ import { type MeasuredRecord } from "@/core/measurements";
 import { opened } from "./opened";
 
 /** A reading on its way to the server, or with null one that is taken out; kept on this device until it is acknowledged. */
-export type Letter = {
+export type QueuedWrite = {
   readonly key: string;
   readonly planId: string;
   readonly readingId: string;
@@ -13,13 +13,13 @@ export type Letter = {
 
 /** Where letters wait. `put` resolves once it is on the device, whatever becomes of the page. */
 export type OutboxShelf = {
-  readonly put: (letter: Letter) => Promise<void>;
-  readonly drop: (letter: Letter) => Promise<void>;
-  readonly of: (planId: string) => Promise<Letter[]>;
+  readonly put: (letter: QueuedWrite) => Promise<void>;
+  readonly drop: (letter: QueuedWrite) => Promise<void>;
+  readonly of: (planId: string) => Promise<QueuedWrite[]>;
 };
 
 interface Schema extends DBSchema {
-  letters: { key: string; value: Letter; indexes: { planId: string } };
+  letters: { key: string; value: QueuedWrite; indexes: { planId: string } };
 }
 
 /** The outbox of this browser, in a database of its own, written through to the disk. */
@@ -29,7 +29,7 @@ export function openOutbox(): OutboxShelf {
       upgrade: (db) => db.createObjectStore("letters", { keyPath: "key" }).createIndex("planId", "planId"),
     }),
   );
-  const write = async (work: "put" | "drop", letter: Letter) => {
+  const write = async (work: "put" | "drop", letter: QueuedWrite) => {
     const db = await opening;
     // strict: a browser that is killed in the next moment has it all the same
     const trx = db.transaction("letters", "readwrite", { durability: "strict" });

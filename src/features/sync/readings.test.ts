@@ -1,6 +1,6 @@
 import { type ApiResult } from "@/api";
 import { type MeasuredRecord, unsaidSky } from "@/core/measurements";
-import { type Letter, type OutboxShelf } from "./outbox";
+import { type QueuedWrite, type OutboxShelf } from "./outbox";
 import { startReadings } from "./readings";
 
 function reading(id: string, value = 21.4): MeasuredRecord {
@@ -24,7 +24,7 @@ function reading(id: string, value = 21.4): MeasuredRecord {
 
 /** A device whose outbox outlives the page, and a server that may be gone. */
 function world() {
-  const kept = new Map<string, Letter>();
+  const kept = new Map<string, QueuedWrite>();
   const stored = new Map<string, MeasuredRecord>();
   const way = { isOpen: true, answers: true, refuses: false, calls: 0 };
   const outbox: OutboxShelf = {

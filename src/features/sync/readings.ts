@@ -1,7 +1,7 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { type ApiClient, mayPass } from "@/api";
 import { type MeasuredRecord } from "@/core/measurements";
-import { type Letter, type OutboxShelf } from "./outbox";
+import { type QueuedWrite, type OutboxShelf } from "./outbox";
 
 /** What is known of a plan's readings: those the server has, and those on their way. */
 export type ReadingsState = {
@@ -44,7 +44,7 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
     fault: null,
     spoiled: 0,
   }));
-  const letters = new Map<string, Letter>();
+  const letters = new Map<string, QueuedWrite>();
   let onServer: readonly MeasuredRecord[] = [];
   let isLoaded = false;
   let isStopped = false;
@@ -111,7 +111,7 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
   }
 
   async function post(readingId: string, reading: MeasuredRecord | null): Promise<void> {
-    const letter: Letter = { key: `${planId}/${readingId}`, planId, readingId, reading, atMs: now() };
+    const letter: QueuedWrite = { key: `${planId}/${readingId}`, planId, readingId, reading, atMs: now() };
     letters.set(letter.key, letter);
     const isKept = await outbox.put(letter).then(
       () => true,

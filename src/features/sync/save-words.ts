@@ -27,6 +27,6 @@ export function keptWords(isKept: boolean): string {
 }
 
 /** Whether a person has something to see to before it can be saved. */
-export function isWorried({ type }: SaveState<unknown>): boolean {
+export function needsAttention({ type }: SaveState<unknown>): boolean {
   return type === "unreachable" || type === "refused" || type === "stale" || type === "gone";
 }

@@ -20,7 +20,7 @@ import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
 import style from "./sky.module.css";
 import { stopShortcuts, type StopShortcut } from "./stop-shortcuts";
-import { ThumbBar } from "./ThumbBar";
+import { MobileToolbar } from "./MobileToolbar";
 import { WireYear } from "./WireYear";
 import { WiringTabs } from "./WiringTabs";
 
@@ -113,7 +113,7 @@ export function WireStop() {
       >
         {cautions}
       </Box>
-      <ThumbBar />
+      <MobileToolbar />
     </Box>
   );
 }

@@ -5,7 +5,7 @@ import { type Plan, type Wiring } from "@/core/plan";
 import { type Assessment, judgedMisplug, type JudgedMisplug as Judged } from "@/core/assessment";
 import { type Moment } from "@/core/engine/sky";
 import { type Misplug, misplugs } from "@/core/engine/array";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 
 /** A misplug on the way to a wiring, and what the rules say of it. */
 export type JudgedMisplug = Judged & { readonly toId: string };
@@ -47,7 +47,7 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
     const judgeAll = async () => {
       for (const job of jobsOf(plan, here)) {
         const { wiring, poseId } = job;
-        const outcome = await pageMail().ask(
+        const outcome = await workerClient().ask(
           "judge",
           { plan: { ...plan, wirings: [wiring] }, wiringId: wiring.id, look: { sky: "brightNoon", moment, poseId } },
           { topic, lane: "patient", once: ["plan"] },
@@ -64,7 +64,7 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
     void judgeAll();
     return () => {
       stopped = true;
-      pageMail().callOff(topic);
+      workerClient().cancel(topic);
     };
   }, [plan, here, moment]);
   // until the first answer the verdicts of the state before stand: nothing goes blank at an edit

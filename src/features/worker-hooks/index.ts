@@ -1,3 +1,3 @@
 export { isSame } from "./asked";
-export { type Asked, useAsked } from "./useAsked";
-export { useFollowed } from "./useFollowed";
+export { type Asked, useJobOnDemand as useAsked } from "./useJobOnDemand";
+export { useLiveJob as useFollowed } from "./useLiveJob";

@@ -5,7 +5,7 @@ import { type Gain } from "@/core/wiring/year";
 import { useAsked } from "@/features/worker-hooks";
 import { LevelMark, TextButton } from "@/ui";
 import { gainName, metDaysWords, money, trueMinus } from "@/messages/en";
-import { pageMail, type WeatherText } from "@/workers";
+import { workerClient, type WeatherText } from "@/workers";
 import { Progress } from "./Progress";
 import style from "./year.module.css";
 
@@ -19,7 +19,7 @@ export function Gains({ plan, wiringId, weather }: { plan: Plan; wiringId: strin
     ask,
     cancel,
   } = useAsked<readonly Gain[]>([plan, wiringId, weather], (topic, progressed) =>
-    pageMail().ask(
+    workerClient().ask(
       "gains",
       { plan, wiringId, weather },
       { topic, lane: "patient", once: weather === null ? ["plan"] : ["plan", "weather"], progressed },

@@ -4,7 +4,7 @@ import { type Plan } from "@/core/plan";
 import { useFollowed } from "@/features/worker-hooks";
 import { TextButton } from "@/ui";
 import { monthName, percent } from "@/messages/en";
-import { pageMail, type WeatherText } from "@/workers";
+import { workerClient, type WeatherText } from "@/workers";
 import { saveReminders } from "./save-files";
 import style from "./year.module.css";
 
@@ -14,7 +14,7 @@ export function Tilts({ plan, weather }: { plan: Plan; weather: WeatherText | nu
   const { value: tilts } = useFollowed(
     [site, weather],
     (topic) =>
-      pageMail().ask(
+      workerClient().ask(
         "tilts",
         { plan, weather },
         { topic, lane: "patient", once: weather === null ? ["plan"] : ["plan", "weather"] },

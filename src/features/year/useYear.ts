@@ -5,7 +5,7 @@ import { type Plan } from "@/core/plan";
 import { type PlanYear } from "@/core/wiring/year";
 import { isSame } from "@/features/worker-hooks";
 import { useDesk } from "@/features/plan-session";
-import { pageMail, type WeatherText } from "@/workers";
+import { workerClient, type WeatherText } from "@/workers";
 import { useWeather, type Weather } from "./useWeather";
 
 /** A year as far as it is known: the one before stands until the next has its first answer. */
@@ -53,7 +53,7 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
     const ofThis = { wiringId, subject, fault: null };
     let [stopped, whole] = [false, false];
     const ask = async (fineness: "quick" | "full"): Promise<void> => {
-      const outcome = await pageMail().ask(
+      const outcome = await workerClient().ask(
         "year",
         { plan, wiringId, weather: text, fineness },
         {
@@ -77,7 +77,7 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
     const stop = () => {
       stopped = true;
       clearTimeout(timer);
-      pageMail().callOff(topic);
+      workerClient().cancel(topic);
     };
     // an edit has the machine to itself at once, not when it has been drawn
     const unsubscribe = desk.store.subscribe(() => {

@@ -14,25 +14,25 @@ import {
   tilesOfRows,
 } from "@/core/engine/array";
 import { amount, counted, given } from "./format";
-import { headOf } from "./names";
+import { shortName } from "./names";
 import { findingSentence } from "./rules";
 
 function panelName(plan: Plan, key: TileKey): string {
   const { panelId, piece } = partsOfKey(key);
-  return `${headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "panel")} ${piece}`;
+  return `${shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "panel")} ${piece}`;
 }
 
 /** A port by its short names: "Haybarn Loft, Port 2". */
 export function portWords(plan: Plan, ref: LaneRef): string {
   const found = portOf(plan, ref);
-  return found === undefined ? "no input yet" : `${headOf(found.device.name)}, ${headOf(found.port.name)}`;
+  return found === undefined ? "no input yet" : `${shortName(found.device.name)}, ${shortName(found.port.name)}`;
 }
 
 /** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 string of MG-195". */
 export function laneWords(plan: Plan, lane: Lane): string {
   const name = portWords(plan, lane);
   const matrix = asMatrix(lane.rows);
-  const kind = (panelId: string) => headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");
+  const kind = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");
   if (matrix !== null)
     return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
   return `${name}: strings of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;

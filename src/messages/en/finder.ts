@@ -11,7 +11,7 @@ import { type Plan } from "@/core/plan";
 import { type Lane, tilesOfRows } from "@/core/engine/array";
 import { portWords } from "./changes";
 import { amount, counted, limit, percent } from "./format";
-import { headOf } from "./names";
+import { shortName } from "./names";
 import { monthName } from "./year";
 
 /** What a wiring is the best in. */
@@ -53,7 +53,7 @@ export function madeOf(plan: Plan, lanes: readonly Lane[]): { readonly port: str
 
 /** Rows that are alike are told together: "2 rows of 3 × MG-195". */
 function rowsWords(plan: Plan, { rows }: Lane): string {
-  const nameOf = (panelId: string) => headOf(plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId);
+  const nameOf = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId);
   const counts = new Map<string, number>();
   for (const row of rows) {
     const kinds = new Map<string, number>();
@@ -112,13 +112,13 @@ export function trialWords(trial: Trial): string {
     case "planned":
       return "All goes as planned";
     case "dirty":
-      return `One ${headOf(trial.panelName)} dirty (${trial.lightPct}\u00a0% of its light)`;
+      return `One ${shortName(trial.panelName)} dirty (${trial.lightPct}\u00a0% of its light)`;
     case "dead":
-      return `One ${headOf(trial.panelName)} dark: under a leaf bag, or dead`;
+      return `One ${shortName(trial.panelName)} dark: under a leaf bag, or dead`;
     case "haze":
       return `Haze: ${trial.pct}\u00a0% less light`;
     case "short":
-      return `${headOf(trial.panelName)} a weak batch, ${trial.pct}\u00a0% short`;
+      return `${shortName(trial.panelName)} a weak batch, ${trial.pct}\u00a0% short`;
     case "colder":
       return `A colder record: ${amount(trial.recordLowC, "°C")}`;
     case "heading":

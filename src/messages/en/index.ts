@@ -15,8 +15,8 @@ export {
 } from "./finder";
 export { headline } from "./headline";
 export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
-export { mendSentence, notMendedWords } from "./mends";
-export { fieldWords, headOf, missingSentence, mountWords, verdictWords } from "./names";
+export { mendSentence, notMendedWords } from "./fixes";
+export { fieldWords, shortName as headOf, missingSentence, mountWords, verdictWords } from "./names";
 export { placePrefix } from "./places";
 export { acceptWords, portLanes } from "./ports";
 export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
@@ -38,7 +38,7 @@ export {
   sign,
   workStepWords,
   weatherChecks,
-  whoseWork,
+  tradeRequired as whoseWork,
 } from "./protect";
 export {
   gateWords,

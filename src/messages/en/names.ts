@@ -50,7 +50,7 @@ export function missingSentence(missing: Missing): string {
 }
 
 /** The short of a made-up or real name: what stands before its first comma. */
-export function headOf(name: string): string {
+export function shortName(name: string): string {
   return visible(name.split(",")[0] ?? name);
 }
 

@@ -1,7 +1,7 @@
 import { portWindow, wattLimit } from "@/core/engine/pv-input";
 import { type Plan, type PortSheet, type Wiring } from "@/core/plan";
 import { given, limit } from "./format";
-import { headOf } from "./names";
+import { shortName } from "./names";
 
 /** What a port takes, as its sheet says it: "10 V to 57 V · 7 A up to 27 V, 12.5 A up to 57 V · 430 W". */
 export function acceptWords(port: PortSheet): string {
@@ -39,8 +39,8 @@ export function portLanes(
     if (inputId === null || portId === null || device === undefined || port === undefined || rows.length === 0)
       return [];
     const isOnly = wiring.lanes.every((other) => other.inputId === inputId || other.rows.length === 0);
-    const ofPort = device.ports.length > 1 ? headOf(port.name) : null;
-    const name = ofPort === null ? headOf(device.name) : isOnly ? ofPort : `${headOf(device.name)}: ${ofPort}`;
+    const ofPort = device.ports.length > 1 ? shortName(port.name) : null;
+    const name = ofPort === null ? shortName(device.name) : isOnly ? ofPort : `${shortName(device.name)}: ${ofPort}`;
     return [{ inputId, portId, name }];
   });
 }

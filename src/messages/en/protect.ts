@@ -15,7 +15,7 @@ import { type UnitSystem } from "@/core/engine/units";
 import { partsOfKey } from "@/core/engine/array";
 import { branchWords, lengthWords, sizeWords } from "./copper";
 import { amount, given } from "./format";
-import { headOf } from "./names";
+import { shortName } from "./names";
 
 /** What is said at Protection: in the boxes of its diagram, on its list, in its order of work. */
 
@@ -37,7 +37,7 @@ export function boxWords(part: Part, plan: Plan, report: ProtectReport, system: 
         label?.vocV === null || label === undefined ? "Voc ?" : given(label.vocV, "V"),
         label?.iscA === null || label === undefined ? "Isc ?" : given(label.iscA, "A"),
       ];
-      return { title: `${part.number} ${headOf(pieceName(plan, part.key))}`, lines: [figures.join(" · ")] };
+      return { title: `${part.number} ${shortName(pieceName(plan, part.key))}`, lines: [figures.join(" · ")] };
     }
     case "diode":
       return { title: "Blocking diode", lines: [] };
@@ -91,7 +91,7 @@ export function boxWords(part: Part, plan: Plan, report: ProtectReport, system: 
       const device = plan.inputs.find(({ id }) => id === part.inputId)?.device;
       if (device === undefined) return { title: "No input chosen", lines: [] };
       const ports = part.ports.map(({ portId }) => device.ports.find(({ id }) => id === portId)?.name ?? "");
-      return { title: headOf(device.name), lines: ports.map(headOf) };
+      return { title: shortName(device.name), lines: ports.map(shortName) };
     }
     case "bank": {
       const battery = report.batteries.find(({ inputId }) => inputId === part.inputId);
@@ -188,7 +188,7 @@ export function countWords(count: number, unit: "m" | "pieces", system: UnitSyst
 }
 
 function at({ inputName, portName }: LaneReport): string {
-  return `${headOf(inputName)}, ${headOf(portName)}`;
+  return `${shortName(inputName)}, ${shortName(portName)}`;
 }
 
 /** One step of the work: one action, with its number. */
@@ -215,7 +215,7 @@ export function workStepWords(step: Step): string {
     case "darken":
       return "Cover the panels or wait for dusk. They are live whenever there is light.";
     case "batteryFirst":
-      return `Battery first, then panels: connect ${headOf(step.battery.inputName)} to its battery${step.battery.fuseA === null ? "" : `, then put in the ${given(step.battery.fuseA, "A")} battery fuse`}.`;
+      return `Battery first, then panels: connect ${shortName(step.battery.inputName)} to its battery${step.battery.fuseA === null ? "" : `, then put in the ${given(step.battery.fuseA, "A")} battery fuse`}.`;
     case "inputOn":
       return "Switch the controllers on and check that each shows its battery.";
     case "measureRow":
@@ -249,7 +249,7 @@ export function workStepWords(step: Step): string {
     case "partRows":
       return `Disconnect the strings of ${at(step.lane)} from each other, + first. Cap the connectors: each string is live by itself.`;
     case "batteryLast":
-      return `Battery last: take its fuse out, then disconnect the cables from ${headOf(step.battery.inputName)}.`;
+      return `Battery last: take its fuse out, then disconnect the cables from ${shortName(step.battery.inputName)}.`;
   }
 }
 
@@ -280,7 +280,7 @@ export const weatherChecks: readonly string[] = [
 ];
 
 /** Whose work it is. */
-export const whoseWork: readonly string[] = [
+export const tradeRequired: readonly string[] = [
   "Your local code decides, before anything that is said here.",
   "Permanent wiring on a building, shore power, and boat wiring above 30 V DC are work for a licensed electrician.",
   "Whether and where to ground (earth) the frames is for an electrician who knows the vehicle, boat or building. Do not skip it without asking. On a vehicle it is the body; on a boat the bonding system and never a plate of its own; on a building its earth.",

@@ -1,7 +1,7 @@
 import { assumedLifeYears, type Bought, type BuyTitle, type Purchase, type PwmLine } from "@/core/wiring/best-wirings";
 import { scoreAmount } from "./finder";
 import { amount, money, percent } from "./format";
-import { headOf } from "./names";
+import { shortName } from "./names";
 import { monthName } from "./year";
 
 /** What a purchase is the best in. */
@@ -15,7 +15,7 @@ export const buyTitleWords: Readonly<Record<BuyTitle, string>> = {
 
 /** "6 × BR-120 on a new Lodestone Long". */
 export function purchaseName({ count, panel, input }: Purchase): string {
-  return `${count} × ${headOf(panel.sheet.name)}${input === null ? "" : ` and ${headOf(input.sheet.name)}`}`;
+  return `${count} × ${shortName(panel.sheet.name)}${input === null ? "" : ` and ${shortName(input.sheet.name)}`}`;
 }
 
 /** Why it is offered: one sentence for what it is the best in. */
@@ -50,15 +50,15 @@ export function needSentence({ needKwh, offers, would }: Bought): string {
   const meets = offers.find(({ titles }) => titles.includes("meetsNeed"));
   if (meets !== undefined) return `${purchaseName(meets.purchase)} meets the need in every month, the darkest too.`;
   if (would === null) return "Nothing that fits meets the need in every month.";
-  return `Nothing that fits and can be paid meets the need in every month. ${monthName(would.month)} is the darkest: about ${would.count} × ${headOf(would.name)} would do, room and money aside${would.count > 12 ? "; another source for those weeks, or fewer loads, may be wiser" : ""}.`;
+  return `Nothing that fits and can be paid meets the need in every month. ${monthName(would.month)} is the darkest: about ${would.count} × ${shortName(would.name)} would do, room and money aside${would.count > 12 ? "; another source for those weeks, or fewer loads, may be wiser" : ""}.`;
 }
 
 /** What PWM makes of the panels that suit it best, and MPPT of the same. */
 export function pwmSentence({ input, panel, count, kwh, beside }: PwmLine): string {
   const year = (energyKwh: number) => scoreAmount(energyKwh, { type: "year" });
-  const panels = `${count} × ${headOf(panel.sheet.name)}`;
-  const here = `${headOf(input)} (PWM) makes about ${year(kwh)} a year of ${panels}, which ${count === 1 ? "suits" : "suit"} it best`;
+  const panels = `${count} × ${shortName(panel.sheet.name)}`;
+  const here = `${shortName(input)} (PWM) makes about ${year(kwh)} a year of ${panels}, which ${count === 1 ? "suits" : "suit"} it best`;
   if (beside === null) return `${here}; no MPPT input here takes them.`;
   const more = 100 * (beside.kwh / kwh - 1);
-  return `${here}; ${headOf(beside.input)} (MPPT) makes about ${year(beside.kwh)} of the same, ${Math.abs(more) < 1 ? "as much" : `${percent(Math.abs(more))} ${more > 0 ? "more" : "less"}`}.`;
+  return `${here}; ${shortName(beside.input)} (MPPT) makes about ${year(beside.kwh)} of the same, ${Math.abs(more) < 1 ? "as much" : `${percent(Math.abs(more))} ${more > 0 ? "more" : "less"}`}.`;
 }

@@ -1,7 +1,7 @@
 import "server-only";
 import path from "node:path";
 import { databaseFileName, type Db, openDatabase } from "./open";
-import { identityOf, troubleOf, vanished } from "./trouble";
+import { identityOf, toDatabaseProblem, vanished } from "./disk-errors";
 
 type Opened = { readonly db: Db; readonly identity: string | null; readonly destroy: () => Promise<void> };
 
@@ -29,7 +29,7 @@ export async function withDatabase<T>(work: (db: Db) => Promise<T>): Promise<T> 
       await opened(file);
       return result;
     } catch (error) {
-      const trouble = troubleOf(error, file);
+      const trouble = toDatabaseProblem(error, file);
       if (trouble === null) throw error;
       if (trouble.kind !== "locked" || attempt === tries) throw trouble;
       await new Promise((resolve) => setTimeout(resolve, pauseMs));

@@ -6,7 +6,7 @@ import { Kysely, Migrator } from "kysely";
 import { ForgivingSqliteDialect } from "./dialect";
 import { migrations } from "./migrations";
 import { DatabaseProblem } from "./problem";
-import { damaged, troubleOf } from "./trouble";
+import { damaged, toDatabaseProblem } from "./disk-errors";
 import { type Tables } from "./tables";
 
 export type Db = Kysely<Tables>;
@@ -43,7 +43,7 @@ export async function openDatabase(dataDir: string, known: typeof migrations = m
     return db;
   } catch (error) {
     sqlite.close();
-    throw troubleOf(error, file) ?? error;
+    throw toDatabaseProblem(error, file) ?? error;
   }
 }
 
@@ -64,7 +64,7 @@ export function openToRead(dataDir: string): Db {
     }
     return new Kysely<Tables>({ dialect: new ForgivingSqliteDialect({ database: sqlite }) });
   } catch (error) {
-    throw troubleOf(error, file) ?? error;
+    throw toDatabaseProblem(error, file) ?? error;
   }
 }
 
@@ -102,7 +102,7 @@ function openSqlite(file: string): Database.Database {
     return sqlite;
   } catch (error) {
     throw (
-      troubleOf(error, file) ??
+      toDatabaseProblem(error, file) ??
       new DatabaseProblem(
         "unwritable",
         `The database ${file} cannot be opened (${reasonOf(error)}). Check the folder's permissions or choose another with --data DIR.`,
@@ -118,7 +118,7 @@ function refuseDamage(sqlite: Database.Database, file: string): void {
     const isSmall = statSync(file).size <= maxCheckedBytes;
     verdict = sqlite.pragma(isSmall ? "integrity_check(1)" : "quick_check(1)", { simple: true });
   } catch (error) {
-    throw troubleOf(error, file) ?? error;
+    throw toDatabaseProblem(error, file) ?? error;
   }
   if (verdict !== "ok") throw damaged(file, String(verdict));
 }
@@ -138,7 +138,7 @@ async function migrate(db: Db, sqlite: Database.Database, file: string, known: t
   if (done.length > 0) await sqlite.backup(`${file}.before-${pending[0]}`);
   const { error } = await migrator.migrateToLatest();
   if (error !== undefined) {
-    const trouble = troubleOf(error, file);
+    const trouble = toDatabaseProblem(error, file);
     if (trouble !== null) throw trouble;
     throw new DatabaseProblem(
       "unmigrated",

@@ -30,7 +30,7 @@ export function refusal(asked: Asked, hosts: readonly string[]): string | null {
 }
 
 /** The header by which a door tells what is behind it who asks; what a request itself says there is written over. */
-export const askerHeader = "x-golden-array-asker";
+export const remoteHeader = "x-golden-array-asker";
 
 /** The header in which the launcher says where it put a large body; what a request itself says there is never let in. */
 export const spoolHeader = "x-golden-array-body-file";

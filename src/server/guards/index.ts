@@ -1,2 +1,9 @@
 import "server-only";
-export { askerHeader, contentSecurityPolicy, loopbackNames, namedHosts, refusal, spoolHeader } from "./guards";
+export {
+  remoteHeader as askerHeader,
+  contentSecurityPolicy,
+  loopbackNames,
+  namedHosts,
+  refusal,
+  spoolHeader,
+} from "./guards";

@@ -13,7 +13,7 @@ export function openLan(): Lan | null {
   return (globalThis as Holder).goldenArrayLan ?? null;
 }
 
-export function holdLan(lan: Lan): void {
+export function registerLan(lan: Lan): void {
   (globalThis as Holder).goldenArrayLan = lan;
 }
 

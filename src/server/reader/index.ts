@@ -1,6 +1,6 @@
 import "server-only";
 export { type PlanFile } from "./read-file";
-import { createReader, type Reader } from "./aside";
+import { createReader, type Reader } from "./worker-pool";
 import { type FileReading, type PlanFile, readFile } from "./read-file";
 
 /** Read at once in this thread: the plans of people, which take a few milliseconds. */

@@ -5,8 +5,8 @@ import { planFileText } from "@/core/plan";
 import { demoPlan } from "@/testing";
 // the build of the server's parts is a script, which has no door
 
-import { bundle } from "../../../scripts/serving/kit.mjs";
-import { createReader, type Reader } from "./aside";
+import { bundle } from "../../../scripts/serving/bundle-server.mjs";
+import { createReader, type Reader } from "./worker-pool";
 
 let dir: string;
 beforeAll(async () => {

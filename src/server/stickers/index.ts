@@ -1,14 +1,14 @@
 import "server-only";
-import { createStickers, type Stickers } from "./aside";
+import { createStickers, type Stickers } from "./worker-pool";
 
 let stickers: Stickers | null = null;
 
 /** The one reader of photos of this server; null where its thread was not built, as while the application is being developed. */
-export function theStickers(): Stickers | null {
+export function stickerReader(): Stickers | null {
   const file = process.env["GOLDEN_ARRAY_STICKERS"];
   if (file === undefined) return null;
   return (stickers ??= createStickers({ file, maxMs: 30_000, idleMs: 120_000 }));
 }
 
-export { type StickerOutcome } from "./aside";
-export { createStickers, type Stickers } from "./aside";
+export { type StickerOutcome } from "./worker-pool";
+export { createStickers, type Stickers } from "./worker-pool";

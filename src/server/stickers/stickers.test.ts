@@ -5,8 +5,8 @@ import { type PhotoReading } from "@/core/panels/label-import/photo";
 import { effort, madeSticker } from "@/testing";
 // the build of the server's parts is a script, which has no door
 
-import { buildStickers, stickersFile } from "../../../scripts/serving/kit.mjs";
-import { createStickers, type StickerOutcome, type Stickers } from "./aside";
+import { buildStickers, stickersFile } from "../../../scripts/serving/bundle-server.mjs";
+import { createStickers, type StickerOutcome, type Stickers } from "./worker-pool";
 
 jest.setTimeout(600_000 * Math.max(1, effort(1)));
 

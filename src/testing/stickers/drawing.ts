@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 import { anyLetters } from "./letters";
 import { type MadeLabel } from "./made-label";
 import { anyRows } from "./rows";
@@ -25,7 +25,7 @@ export type Drawing = {
 };
 
 /** A sticker as it left the press. */
-export function drawn(label: MadeLabel, layout: Layout, draw: Dice): Drawing {
+export function drawn(label: MadeLabel, layout: Layout, draw: Random): Drawing {
   const letters = anyLetters(draw);
   const px = 30;
   const margin = 40;
@@ -135,7 +135,7 @@ export function drawn(label: MadeLabel, layout: Layout, draw: Dice): Drawing {
 }
 
 /** Strokes that look like signs of another writing: nothing a reader of Latin letters can read. */
-function foreign(draw: Dice, px: number, x: number, y: number, ink: string[]): number {
+function foreign(draw: Random, px: number, x: number, y: number, ink: string[]): number {
   const signs = draw.whole(2, 4);
   for (let k = 0; k < signs; k++)
     for (let stroke = 0; stroke < 6; stroke++) {

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import opentype from "opentype.js";
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 
 export type Face = "plain" | "bold";
 export type Letters = {
@@ -13,7 +13,7 @@ const families = ["open-sans", "arimo", "archivo-narrow", "roboto-mono"] as cons
 const known = new Map<string, opentype.Font>();
 
 /** A family of letters, drawn from a seed: as outlines, so that no machine's own fonts matter. */
-export function anyLetters(draw: Dice): Letters {
+export function anyLetters(draw: Random): Letters {
   const family = draw.pick(families);
   const font = (face: Face) => fontOf(family, face === "bold" ? 700 : 400);
   // letter by letter: pairs of letters drawn nearer together come out broken from some files

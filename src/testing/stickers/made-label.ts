@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 
 /** The numbers of a panel that does not exist; they agree with one another as a real one's do. */
 export type MadeLabel = {
@@ -20,7 +20,7 @@ export type MadeLabel = {
   readonly weightKg: number;
 };
 
-export function madeLabel(draw: Dice): MadeLabel {
+export function madeLabel(draw: Random): MadeLabel {
   const cells = draw.pick([32, 36, 40, 54, 60, 66, 72]);
   const decimals = draw.pick([1, 1, 2]);
   const vocV = round(cells * draw.number(0.6, 0.7), decimals);

@@ -1,4 +1,4 @@
-import { type Dice } from "@/core/engine/random";
+import { type Random } from "@/core/engine/random";
 import { type MadeLabel } from "./made-label";
 
 /** A row of a sticker: what it says, and, on some, what everyday conditions give. */
@@ -9,7 +9,7 @@ export type Told = {
 };
 
 /** Which rows stand on a sticker, in what order and in which words. */
-export function anyRows(label: MadeLabel, draw: Dice, withEveryday: boolean): Told {
+export function anyRows(label: MadeLabel, draw: Random, withEveryday: boolean): Told {
   const fields: Record<string, number> = {};
   const fixed = draw.chance(0.5) ? 2 : null;
   const told = (value: number) => (fixed === null ? String(value) : value.toFixed(fixed));

@@ -1,5 +1,5 @@
 import sharp from "sharp";
-import { dice, type Dice } from "@/core/engine/random";
+import { createRandom, type Random } from "@/core/engine/random";
 import { type Drawing, drawn, type Layout, layouts } from "./drawing";
 import { madeLabel } from "./made-label";
 
@@ -19,7 +19,7 @@ export async function madeSticker(
   seed: number,
   asked: { readonly hard?: number; readonly layout?: Layout } = {},
 ): Promise<Sticker> {
-  const draw = dice(seed);
+  const draw = createRandom(seed);
   const label = madeLabel(draw);
   const layout = asked.layout ?? draw.pick(layouts);
   const hard = asked.hard ?? draw.number(0.05, 0.5);
@@ -33,7 +33,7 @@ export async function madeSticker(
 async function photographed(
   drawing: Drawing,
   { hard, turnDeg, letterPx }: { readonly hard: number; readonly turnDeg: number; readonly letterPx: number },
-  draw: Dice,
+  draw: Random,
 ): Promise<Buffer> {
   const scale = letterPx / 30;
   const [wide, high] = [drawing.widePx * scale, drawing.highPx * scale];

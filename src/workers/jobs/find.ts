@@ -21,7 +21,7 @@ import {
   type WiringFacts,
 } from "@/core/wiring/best-wirings";
 import { type Memory } from "@/core/plan-model";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 import { type WeatherMemory, type WeatherText } from "./year";
 
 /** A question with the weather as the page has it. */

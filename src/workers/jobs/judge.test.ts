@@ -1,7 +1,7 @@
 import { assess, type Look } from "@/core/assessment";
 import { createMemory } from "@/core/plan-model";
 import { equinoxNoon } from "@/core/engine/sky";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { demoPlan } from "@/testing";
 import { createJobs } from ".";
 import { judgeJob } from "./judge";
@@ -11,12 +11,12 @@ const look: Look = { sky: "brightNoon", moment: equinoxNoon, poseId: null };
 
 test("a wiring is judged and mended by the jobs as by the rules and the finder; all can cross to another thread", () => {
   const { judge, mends } = createJobs();
-  const { assessment } = structuredClone(runToEnd(judge({ plan: boat, wiringId: "wiring-1", look })));
+  const { assessment } = structuredClone(drain(judge({ plan: boat, wiringId: "wiring-1", look })));
   const alone = assess(boat, "wiring-1");
   if (assessment.type !== "assessed" || alone.type !== "assessed") throw new Error("expected verdicts");
   expect(assessment.findings).toEqual(alone.findings);
   const tried: number[] = [];
-  const remedies = runToEnd(mends({ plan: boat, wiringId: "wiring-1", poseId: null }), (step) => {
+  const remedies = drain(mends({ plan: boat, wiringId: "wiring-1", poseId: null }), (step) => {
     if (step !== undefined) tried.push(step.tried);
   });
   expect(tried).toEqual(tried.map((_, k) => k + 1));
@@ -27,7 +27,7 @@ test("a wiring is judged and mended by the jobs as by the rules and the finder; 
 
 test("a look at another sky brings that sky's curve and panels", () => {
   const judge = judgeJob(createMemory());
-  const { assessment, tiles } = runToEnd(judge({ plan: boat, wiringId: "wiring-1", look: { ...look, sky: "haze" } }));
+  const { assessment, tiles } = drain(judge({ plan: boat, wiringId: "wiring-1", look: { ...look, sky: "haze" } }));
   if (assessment.type !== "assessed") throw new Error("expected a verdict");
   const skies = assessment.lanes[0]?.skies;
   expect([skies?.haze.array.curve === null, skies?.now.array.curve === null]).toEqual([false, true]);

@@ -2,7 +2,7 @@ import { type Plan } from "@/core/plan";
 import { type Assessment, assessReady, type Look, lookInto, type TileStates } from "@/core/assessment";
 import { readyById } from "@/core/plan-model";
 import { type Memory } from "@/core/plan-model";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 
 export type JudgeInput = { readonly plan: Plan; readonly wiringId: string; readonly look: Look };
 

@@ -2,7 +2,7 @@ import { type PlanLog, planLog } from "@/core/log";
 import { type MeasuredRecord } from "@/core/measurements";
 import { type Plan } from "@/core/plan";
 import { hoursDue, type PortHours } from "@/core/phone-sheet";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 
 export type LogInput = {
   readonly plan: Plan;

@@ -3,7 +3,7 @@ import { type Plan } from "@/core/plan";
 import { type Memory } from "@/core/plan-model";
 import { readyById } from "@/core/plan-model";
 import { type Remedy } from "@/core/assessment";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 
 export type MendsInput = { readonly plan: Plan; readonly wiringId: string; readonly poseId: string | null };
 

@@ -2,7 +2,7 @@ import { type Plan } from "@/core/plan";
 import { type ProtectReport, protectReport } from "@/core/protection/diagram";
 import { type Memory } from "@/core/plan-model";
 import { readyById } from "@/core/plan-model";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 
 export type ProtectInput = { readonly plan: Plan; readonly wiringId: string };
 

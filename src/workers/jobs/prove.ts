@@ -23,7 +23,7 @@ import { kindOf, type LaneContext, type Memory } from "@/core/plan-model";
 import { maxColdVolts } from "@/core/wiring/rules";
 import { readyById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 
 export type ProveInput = {
   readonly plan: Plan;

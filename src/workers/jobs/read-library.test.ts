@@ -1,10 +1,10 @@
 import { panelColumns, writeLibrary, writeTable } from "@/core/library";
 import { demoInputs, demoPanels } from "@/demo";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { type LibraryRead, readLibrary, type ReadProgress, type ShelfName } from "./read-library";
 
 function readWith(text: string, shelf: ShelfName, heard?: (progress: ReadProgress | undefined) => void): LibraryRead {
-  return runToEnd(readLibrary({ text, shelf }), heard);
+  return drain(readLibrary({ text, shelf }), heard);
 }
 const last = (text: string, shelf: ShelfName = "panels") => readWith(text, shelf);
 const faultOf = (text: string) => {

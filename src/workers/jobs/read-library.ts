@@ -17,7 +17,7 @@ import {
   type Sheets,
 } from "@/core/library";
 import { blankLabel, deviceSchema, labelSchema } from "@/core/plan";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 
 export type ShelfName = "panels" | "inputs";
 

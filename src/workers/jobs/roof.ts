@@ -1,7 +1,7 @@
 import { type Plan } from "@/core/plan";
 import { type FillAnswer, fillAnswers, type FillPlanAsk } from "@/core/layout/roof";
 import { keptLightOf, type ShadeMap, shadeMap } from "@/core/wiring/year";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 import { type WeatherMemory, type WeatherText } from "./year";
 
 export type ShadeMapInput = {

@@ -1,5 +1,5 @@
 import { demoPlan } from "@/testing";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { inAll } from "@/core/wiring/year";
 import { createJobs } from ".";
 
@@ -9,7 +9,7 @@ test("a quick year is near the whole; progress only grows, and all of it can cro
   const { year } = createJobs();
   const takenKwh = (fineness: "quick" | "full") => {
     const shares: number[] = [];
-    const answer = runToEnd(year({ plan, wiringId: "wiring-1", weather: null, fineness }), (step) =>
+    const answer = drain(year({ plan, wiringId: "wiring-1", weather: null, fineness }), (step) =>
       shares.push(step?.share ?? Number.NaN),
     );
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
@@ -21,6 +21,6 @@ test("a quick year is near the whole; progress only grows, and all of it can cro
 test("a weather file that is none is told by line and field, and no year is made of it", () => {
   const { year, readWeather } = createJobs();
   const weather = { text: "LOCATION,x\nnothing" };
-  expect(runToEnd(readWeather(weather))).toMatchObject({ type: "fault", line: 1 });
-  expect(() => runToEnd(year({ plan, wiringId: "wiring-1", weather, fineness: "full" }))).toThrow(/line 1, /);
+  expect(drain(readWeather(weather))).toMatchObject({ type: "fault", line: 1 });
+  expect(() => drain(year({ plan, wiringId: "wiring-1", weather, fineness: "full" }))).toThrow(/line 1, /);
 });

@@ -12,7 +12,7 @@ import {
   type PlanYear,
 } from "@/core/wiring/year";
 import { type EpwReading, readEpw, summaryOf, type WeatherSummary, type WeatherYear } from "@/core/engine/weather";
-import { type Job } from "../slot";
+import { type Job } from "../rpc";
 
 /** The text of a weather file; an object, so that it is sent to a worker once. */
 export type WeatherText = { readonly text: string };

@@ -1,14 +1,14 @@
 import { type ReadingLine } from "@/api";
 import { maxPictureBytes, pictureFault } from "@/core/panels/label-import/photo";
 import { bodyBytes, fault, guarded } from "@/server/http";
-import { type StickerOutcome, theStickers } from "@/server/stickers";
+import { type StickerOutcome, stickerReader } from "@/server/stickers";
 
 export const dynamic = "force-dynamic";
 
 /** Reads the photo of a sticker: lines of JSON as it goes on, the last one what was read. Nothing is kept; hanging up calls it off. */
 export function POST(request: Request): Promise<Response> {
   return guarded(async () => {
-    const stickers = theStickers();
+    const stickers = stickerReader();
     if (stickers === null)
       throw fault("server", "Photos are read by the built application only: start it with “npm run demo”.");
     const file = await bodyBytes(request, Infinity);

@@ -4,7 +4,7 @@ import { readyById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { readPlanRecord, withDatabase } from "@/server/db";
 import { answer, bodyJson, fault, guarded, parsed } from "@/server/http";
-import { theDevices } from "@/server/standins";
+import { theDevices } from "@/server/simulators";
 import { canHave, createSimulatedBench } from "@/simulator";
 
 const maxBytes = 10_000;

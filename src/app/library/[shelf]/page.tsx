@@ -2,7 +2,7 @@ import { notFound } from "next/navigation";
 import { LibraryView } from "@/features/library";
 import { inputShelf, panelShelf } from "@/server/db";
 import { pageData } from "@/app/page-data";
-import { Trouble } from "@/app/Trouble";
+import { TroublePage } from "@/app/TroublePage";
 
 export const dynamic = "force-dynamic";
 
@@ -10,7 +10,7 @@ export default async function LibraryPage({ params }: { params: Promise<{ shelf:
   const { shelf } = await params;
   if (shelf !== "panels" && shelf !== "inputs") notFound();
   const found = await pageData((db) => Promise.all([panelShelf.list(db), inputShelf.list(db)]));
-  if (found.type === "trouble") return <Trouble words={found.words} again={`/library/${shelf}`} />;
+  if (found.type === "trouble") return <TroublePage words={found.words} again={`/library/${shelf}`} />;
   const [panels, inputs] = found.data;
   return (
     <LibraryView

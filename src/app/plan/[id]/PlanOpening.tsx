@@ -2,7 +2,7 @@
 
 import { type ReactNode, useEffect, useState } from "react";
 import { type ApiResult, browserClient, type SavedPlan } from "@/api";
-import { Trouble } from "@/app/Trouble";
+import { TroublePage } from "@/app/TroublePage";
 import { HomeLink } from "@/ui";
 import { PlanDesk } from "./PlanDesk";
 import { Rescue } from "./Rescue";
@@ -24,9 +24,9 @@ export function PlanOpening({ id, children }: { readonly id: string; readonly ch
     setAttempt(attempt + 1);
   };
   return (
-    <Trouble words={message} again={again} title="This plan cannot be opened">
+    <TroublePage words={message} again={again} title="This plan cannot be opened">
       {whole !== null && <Rescue id={id} whole={whole} />}
-    </Trouble>
+    </TroublePage>
   );
 }
 

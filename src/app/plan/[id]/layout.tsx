@@ -3,7 +3,7 @@ import { type ReactNode } from "react";
 import { preload } from "react-dom";
 import { isPlan } from "@/server/db";
 import { pageData } from "@/app/page-data";
-import { Trouble } from "@/app/Trouble";
+import { TroublePage } from "@/app/TroublePage";
 import { PlanOpening } from "./PlanOpening";
 
 export const dynamic = "force-dynamic";
@@ -18,7 +18,7 @@ export default async function PlanLayout({
 }) {
   const { id } = await params;
   const found = await pageData((db) => isPlan(db, id));
-  if (found.type === "trouble") return <Trouble words={found.words} again={`/plan/${id}/wire`} />;
+  if (found.type === "trouble") return <TroublePage words={found.words} again={`/plan/${id}/wire`} />;
   if (!found.data) notFound();
   // on its way before the scripts are
   preload(`/api/plans/${id}`, { as: "fetch", crossOrigin: "anonymous" });

@@ -1,14 +1,14 @@
 import { type Joint, jointKey, jointKeys, jointsOf } from "./joints";
 import { type LaneRef, sameLane } from "./edit";
-import { type Lane } from "./lane";
+import { type PortArray } from "./lane";
 import { type Pose, type Stance, standOf } from "./pose";
-import { keyOf, type TileKey, tilesOf } from "./walk";
+import { keyOf, type PanelKey, tilesOf } from "./walk";
 
 /** One thing to do when going from one wiring to another. */
 export type Step = {
   /** `isolate`: off and dark, before anything is opened. `measure`: before the isolator is switched on again. */
   readonly type: "isolate" | "unplug" | "stow" | "setUp" | "plug" | "measure";
-  readonly keys: readonly TileKey[];
+  readonly keys: readonly PanelKey[];
   readonly inputId: string | null;
   readonly portId: string | null;
   /** The leads that part at an unplugging, or join at a plugging. */
@@ -20,9 +20,9 @@ export type Step = {
  * covered; then each joint that the other wiring has not is opened, port by port, so that nothing in between joins strings of two wirings;
  * then panels are stowed or set up; then the new joints are made, and each port that has any is measured. A joint that both have stays.
  */
-export function changeover(from: readonly Lane[], to: readonly Lane[], fromPose: Pose, toPose: Pose): Step[] {
+export function changeover(from: readonly PortArray[], to: readonly PortArray[], fromPose: Pose, toPose: Pose): Step[] {
   const [before, after] = [jointKeys(from), jointKeys(to)];
-  const byLane = (lanes: readonly Lane[], type: "unplug" | "plug"): Step[] =>
+  const byLane = (lanes: readonly PortArray[], type: "unplug" | "plug"): Step[] =>
     lanes.flatMap((lane) => {
       const other = type === "unplug" ? after : before;
       const joints = jointsOf(lane).filter((joint) => !other.has(jointKey(lane, joint)));

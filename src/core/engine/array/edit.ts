@@ -1,7 +1,7 @@
-import { type Group, type Item, type Lane, type Row, type Tile } from "./lane";
-import { freePieces, keyOf, mapLanes, mapTiles, rowOf, type Stock, type TileKey, tilesOf } from "./walk";
+import { type Group, type Item, type PortArray, type Row, type PanelRef } from "./lane";
+import { freePieces, keyOf, mapLanes, mapTiles, rowOf, type Stock, type PanelKey, tilesOf } from "./walk";
 
-export type LaneRef = Pick<Lane, "inputId" | "portId">;
+export type LaneRef = Pick<PortArray, "inputId" | "portId">;
 
 /**
  * Where rows lie: [] is the lane itself; [r, k] is the group that is item k of row r, and so on inwards.
@@ -13,7 +13,7 @@ export type RowsPath = readonly number[];
 export type Place =
   | { readonly type: "row"; readonly lane: LaneRef; readonly path: RowsPath; readonly row: number; readonly at: number }
   | { readonly type: "newRow"; readonly lane: LaneRef; readonly path: RowsPath; readonly at: number }
-  | { readonly type: "beside"; readonly key: TileKey }
+  | { readonly type: "beside"; readonly key: PanelKey }
   | { readonly type: "shelf" };
 
 /**
@@ -21,18 +21,18 @@ export type Place =
  * one row, or part of one. Panels put beside another stand in parallel with it. A place that is not there any
  * more leaves the lanes as they were.
  */
-export function putTiles(lanes: readonly Lane[], tiles: readonly Tile[], place: Place): readonly Lane[] {
+export function putTiles(lanes: readonly PortArray[], tiles: readonly PanelRef[], place: Place): readonly PortArray[] {
   if (tiles.length === 0) return lanes;
   // put in first, as fresh objects, so that the place still counts as it was seen; then the old ones are taken out
   const fresh = tiles.map((tile) => ({ ...tile }));
   const put = insert(lanes, fresh, place);
   if (put === null) return lanes;
-  const isFresh = new Set<Tile>(fresh);
+  const isFresh = new Set<PanelRef>(fresh);
   const moved = new Set(tiles.map(keyOf));
   return tidy(mapLanes(put, (tile) => (moved.has(keyOf(tile)) && !isFresh.has(tile) ? null : tile)));
 }
 
-function insert(lanes: readonly Lane[], tiles: readonly Tile[], place: Place): readonly Lane[] | null {
+function insert(lanes: readonly PortArray[], tiles: readonly PanelRef[], place: Place): readonly PortArray[] | null {
   switch (place.type) {
     case "shelf":
       return lanes;
@@ -53,7 +53,7 @@ function insert(lanes: readonly Lane[], tiles: readonly Tile[], place: Place): r
       if (found === null) return null;
       return changeRows(lanes, found.lane, found.path, (rows) => {
         const row = rows[found.row] as Row;
-        const group: Group = { type: "group", rows: [rowOf([row.items[found.at] as Tile]), rowOf(tiles)] };
+        const group: Group = { type: "group", rows: [rowOf([row.items[found.at] as PanelRef]), rowOf(tiles)] };
         // a panel alone in its row needs no group: what is beside it is simply the next row
         return row.items.length === 1
           ? rows.toSpliced(found.row + 1, 0, rowOf(tiles))
@@ -66,7 +66,7 @@ function insert(lanes: readonly Lane[], tiles: readonly Tile[], place: Place): r
 export type Found = { readonly lane: LaneRef; readonly path: RowsPath; readonly row: number; readonly at: number };
 
 /** Where a panel is wired; null when it is on the shelf. */
-export function locate(lanes: readonly Lane[], key: TileKey): Found | null {
+export function locate(lanes: readonly PortArray[], key: PanelKey): Found | null {
   const search = (rows: readonly Row[], path: RowsPath): Omit<Found, "lane"> | null => {
     for (const [row, { items }] of rows.entries()) {
       for (const [at, item] of items.entries()) {
@@ -88,7 +88,7 @@ export function locate(lanes: readonly Lane[], key: TileKey): Found | null {
 }
 
 /** The row at a place, if it is there. */
-export function rowAt(lanes: readonly Lane[], lane: LaneRef, path: RowsPath, row: number): Row | undefined {
+export function rowAt(lanes: readonly PortArray[], lane: LaneRef, path: RowsPath, row: number): Row | undefined {
   let found: readonly Row[] | undefined = lanes.find((candidate) => sameLane(candidate, lane))?.rows;
   for (let k = 0; k + 1 < path.length; k += 2) {
     const item: Item | undefined = found?.[path[k] as number]?.items[path[k + 1] as number];
@@ -98,7 +98,7 @@ export function rowAt(lanes: readonly Lane[], lane: LaneRef, path: RowsPath, row
 }
 
 /** A row cut in two before one of its items; the second half becomes the next row. */
-export function splitRow(lanes: readonly Lane[], { lane, path, row, at }: Found): readonly Lane[] {
+export function splitRow(lanes: readonly PortArray[], { lane, path, row, at }: Found): readonly PortArray[] {
   const changed = changeRows(lanes, lane, path, (rows) => {
     const whole = rows[row];
     if (whole === undefined || at <= 0 || at >= whole.items.length) return null;
@@ -113,7 +113,7 @@ export function splitRow(lanes: readonly Lane[], { lane, path, row, at }: Found)
 }
 
 /** A row joined to the end of the one above it: parallel becomes series. */
-export function mergeRowUp(lanes: readonly Lane[], { lane, path, row }: Omit<Found, "at">): readonly Lane[] {
+export function mergeRowUp(lanes: readonly PortArray[], { lane, path, row }: Omit<Found, "at">): readonly PortArray[] {
   const changed = changeRows(lanes, lane, path, (rows) => {
     const [above, below] = [rows[row - 1], rows[row]];
     return above === undefined || below === undefined
@@ -125,12 +125,12 @@ export function mergeRowUp(lanes: readonly Lane[], { lane, path, row }: Omit<Fou
 
 /** The same row once more below it, of other panels of the same kinds. */
 export function copyRow(
-  lanes: readonly Lane[],
+  lanes: readonly PortArray[],
   { lane, path, row }: Omit<Found, "at">,
   stockOf: (panelId: string) => Stock,
-): readonly Lane[] {
+): readonly PortArray[] {
   const taken = new Set(tilesOf(lanes).map(keyOf));
-  const another = (tile: Tile): Tile => {
+  const another = (tile: PanelRef): PanelRef => {
     const [piece] = freePieces(stockOf(tile.panelId), 1, taken);
     const copy = { ...tile, piece: piece as number };
     taken.add(keyOf(copy));
@@ -146,7 +146,10 @@ export function copyRow(
 }
 
 /** A row's blocking diode put in or taken out. */
-export function toggleBlockingDiode(lanes: readonly Lane[], { lane, path, row }: Omit<Found, "at">): readonly Lane[] {
+export function toggleBlockingDiode(
+  lanes: readonly PortArray[],
+  { lane, path, row }: Omit<Found, "at">,
+): readonly PortArray[] {
   const changed = changeRows(lanes, lane, path, (rows) => {
     const source = rows[row];
     return source === undefined ? null : rows.with(row, { ...source, blockingDiode: !source.blockingDiode });
@@ -156,11 +159,11 @@ export function toggleBlockingDiode(lanes: readonly Lane[], { lane, path, row }:
 
 /** Changes the rows at a path; null when there are none, or the change will not have them. */
 function changeRows(
-  lanes: readonly Lane[],
+  lanes: readonly PortArray[],
   ref: LaneRef,
   path: RowsPath,
   change: (rows: readonly Row[]) => readonly Row[] | null,
-): readonly Lane[] | null {
+): readonly PortArray[] | null {
   const index = lanes.findIndex((lane) => sameLane(lane, ref));
   const lane = lanes[index];
   if (lane === undefined) return null;
@@ -177,7 +180,7 @@ function changeRows(
   return rows === null ? null : lanes.with(index, { ...lane, rows });
 }
 
-function withLane(lanes: readonly Lane[], ref: LaneRef): readonly Lane[] {
+function withLane(lanes: readonly PortArray[], ref: LaneRef): readonly PortArray[] {
   return lanes.some((lane) => sameLane(lane, ref))
     ? lanes
     : [...lanes, { inputId: ref.inputId, portId: ref.portId, rows: [] }];
@@ -188,6 +191,6 @@ export function sameLane(a: LaneRef, b: LaneRef): boolean {
 }
 
 /** One arrangement, one document: groups of one row dissolve, and lanes with nothing in them go. */
-function tidy(lanes: readonly Lane[]): readonly Lane[] {
+function tidy(lanes: readonly PortArray[]): readonly PortArray[] {
   return mapLanes(lanes, (tile) => tile).filter((lane) => lane.rows.length > 0);
 }

@@ -1,4 +1,12 @@
-export { type Group, type Item, type Lane, maxDepth, maxPieces, type Row, type Tile } from "./lane";
+export {
+  type Group,
+  type Item,
+  type PortArray as Lane,
+  maxDepth,
+  maxPieces,
+  type Row,
+  type PanelRef as Tile,
+} from "./lane";
 export {
   allOut,
   isChanged,
@@ -30,7 +38,7 @@ export {
   rowOf,
   shelfPieces,
   type Stock,
-  type TileKey,
+  type PanelKey as TileKey,
   tilesOf,
   tilesOfRows,
   usedIn,

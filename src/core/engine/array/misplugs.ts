@@ -1,6 +1,6 @@
 import { changeover } from "./changeover";
 import { type LaneRef, sameLane } from "./edit";
-import { type Item, type Lane, type Row } from "./lane";
+import { type Item, type PortArray, type Row } from "./lane";
 import { allOut } from "./pose";
 import { keyOf, laneKey, mapTiles, tilesOfRows } from "./walk";
 
@@ -11,7 +11,7 @@ import { keyOf, laneKey, mapTiles, tilesOfRows } from "./walk";
  */
 export type Misplug = {
   readonly type: "bothIn" | "crossed" | "unaltered";
-  /** what then stands at the port */ readonly lane: Lane;
+  /** what then stands at the port */ readonly lane: PortArray;
   /** the port the rows are meant for, or stood at */ readonly meant: LaneRef;
 };
 
@@ -19,12 +19,12 @@ export type Misplug = {
  * Every misplug of going from one wiring to another; whether one is dangerous is for the rules to say. Rows of the same kinds
  * in the same order as a port has before or after are what belongs there: to plug them in there is no misplug.
  */
-export function misplugs(from: readonly Lane[], to: readonly Lane[]): Misplug[] {
+export function misplugs(from: readonly PortArray[], to: readonly PortArray[]): Misplug[] {
   const steps = changeover(from, to, allOut, allOut);
   const ports = steps.filter(({ type }) => type === "isolate");
-  const moved = (lanes: readonly Lane[], type: "plug" | "unplug") =>
+  const moved = (lanes: readonly PortArray[], type: "plug" | "unplug") =>
     lanes.filter((lane) => steps.some((step) => step.type === type && sameLane(step, lane)));
-  const atOthers = (type: "crossed" | "unaltered", lanes: readonly Lane[]) =>
+  const atOthers = (type: "crossed" | "unaltered", lanes: readonly PortArray[]) =>
     lanes.flatMap((lane) =>
       ports
         .filter((port) => !sameLane(port, lane))
@@ -46,7 +46,7 @@ export function misplugs(from: readonly Lane[], to: readonly Lane[]): Misplug[] 
 }
 
 /** Old strings and new at a port at once: the old ones without the panels that have moved, or whole, with the new ones that need none of them. */
-function bothIn(from: readonly Lane[], lane: Lane): Misplug[] {
+function bothIn(from: readonly PortArray[], lane: PortArray): Misplug[] {
   const old = from.find((each) => sameLane(each, lane))?.rows ?? [];
   const moving = keysOf(lane.rows);
   const shortened = mapTiles(old, (tile) => (moving.has(keyOf(tile)) ? null : tile));
@@ -62,7 +62,7 @@ function bothIn(from: readonly Lane[], lane: Lane): Misplug[] {
 }
 
 /** New strings of one port plugged in at another beside what still stands there. */
-function crossedBoth(from: readonly Lane[], lane: Lane, ports: readonly LaneRef[]): Misplug[] {
+function crossedBoth(from: readonly PortArray[], lane: PortArray, ports: readonly LaneRef[]): Misplug[] {
   return from
     .filter((old) => !sameLane(old, lane) && ports.some((port) => sameLane(port, old)))
     .flatMap((old): Misplug[] => {
@@ -82,7 +82,7 @@ function without(rows: readonly Row[], keys: ReadonlySet<string>): readonly Row[
 }
 
 /** A port and the kinds of panel before it, row by row, whichever pieces of them and however they are lit. */
-function shapeOfLane(lane: Lane): string {
+function shapeOfLane(lane: PortArray): string {
   const ofItem = (item: Item): string =>
     item.type === "panel" ? `${item.panelId}${item.joinedPast ? "-" : ""}` : `(${ofRows(item.rows)})`;
   const ofRow = (row: Row) => `${row.items.map(ofItem).sort().join("+")}${row.blockingDiode ? "|" : ""}`;

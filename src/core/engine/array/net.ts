@@ -1,12 +1,12 @@
 import { type Net, substringCount } from "../net";
 import { type PanelModel } from "../panel";
-import { type Row, type Tile } from "./lane";
+import { type Row, type PanelRef } from "./lane";
 
 type Parts = {
-  readonly modelOf: (tile: Tile) => PanelModel;
+  readonly modelOf: (tile: PanelRef) => PanelModel;
   /** What falls on a panel of so many substrings. */
   readonly lightOn: (
-    tile: Tile,
+    tile: PanelRef,
     substrings: number,
   ) => { readonly cellTempC: number; readonly irradianceWm2: readonly number[] };
   /** What the cables resist; null: nothing. */ readonly cables?: Cables | null;
@@ -26,8 +26,8 @@ export type Cables = {
 export function netOfRows(
   rows: readonly Row[],
   parts: Parts,
-): { readonly net: Net; readonly tiles: readonly Tile[] } | null {
-  const tiles: Tile[] = [];
+): { readonly net: Net; readonly tiles: readonly PanelRef[] } | null {
+  const tiles: PanelRef[] = [];
   const cables = parts.cables ?? null;
   const parallel = (members: readonly Row[]): Net | null => joined("parallel", members.map(series));
   const behind = (net: Net | null, ohm: number): Net | null =>

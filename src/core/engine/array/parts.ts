@@ -1,4 +1,4 @@
-import { type Lane, type Row } from "./lane";
+import { type PortArray, type Row } from "./lane";
 
 /** What has to be bought or brought to join panels as a wiring has them. */
 export type JoiningParts = {
@@ -6,7 +6,7 @@ export type JoiningParts = {
   readonly blockingDiodes: number;
 };
 
-export function joiningParts(lanes: readonly Pick<Lane, "rows">[]): JoiningParts {
+export function joiningParts(lanes: readonly Pick<PortArray, "rows">[]): JoiningParts {
   return lanes.map(({ rows }) => partsOfRows(rows)).reduce(sum, none);
 }
 

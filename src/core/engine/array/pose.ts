@@ -1,6 +1,6 @@
 import { type Mount } from "../sky";
-import { type Tile } from "./lane";
-import { keyOf, type TileKey } from "./walk";
+import { type PanelRef } from "./lane";
+import { keyOf, type PanelKey } from "./walk";
 
 /** Out: takes what light there is. Stowed: joined but covered. */
 export const stances = ["out", "stowed"] as const;
@@ -20,14 +20,14 @@ export type Stand = {
 };
 
 /** How the panels stand, by panel; those it says nothing of lie flat, out and in full light. */
-export type Pose = ReadonlyMap<TileKey, Stand>;
+export type Pose = ReadonlyMap<PanelKey, Stand>;
 
 /** Flat, out and in full light. */
 export const lying: Stand = { stance: "out", light: [1], tiltDeg: 0, azimuthDeg: null, mount: null };
 /** Every panel flat, out and in full light. */
 export const allOut: Pose = new Map();
 
-export function standOf(pose: Pose, tile: Pick<Tile, "panelId" | "piece">): Stand {
+export function standOf(pose: Pose, tile: Pick<PanelRef, "panelId" | "piece">): Stand {
   return pose.get(keyOf(tile)) ?? lying;
 }
 

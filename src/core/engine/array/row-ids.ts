@@ -1,13 +1,13 @@
-import { type Item, type Lane, type Row } from "./lane";
+import { type Item, type PortArray, type Row } from "./lane";
 
 /** Lanes whose rows all have an id of their own, and the highest number that was given for one. */
-export type NamedRows = { readonly lanes: readonly Lane[]; readonly rowsGiven: number };
+export type NamedRows = { readonly lanes: readonly PortArray[]; readonly rowsGiven: number };
 
 /**
  * Gives an id to every row that has none, or one that a row before it has; all others keep theirs, and with them whatever
  * points at them. Numbers are not given twice: `rowsGiven` is the highest there ever was. What is named already is returned as it was.
  */
-export function nameRows(lanes: readonly Lane[], rowsGiven: number): NamedRows {
+export function nameRows(lanes: readonly PortArray[], rowsGiven: number): NamedRows {
   const seen = new Set<string>();
   let given = Math.max(rowsGiven, ...rowsOfLanes(lanes).map(({ id }) => numberOf(id)));
   const named = (row: Row): Row => {
@@ -39,7 +39,7 @@ function sameOr<T>(list: readonly T[], change: (each: T) => T): readonly T[] {
 }
 
 /** All rows of some lanes, those inside groups too. */
-export function rowsOfLanes(lanes: readonly Pick<Lane, "rows">[]): Row[] {
+export function rowsOfLanes(lanes: readonly Pick<PortArray, "rows">[]): Row[] {
   const all = (rows: readonly Row[]): Row[] =>
     rows.flatMap((row) => [row, ...row.items.flatMap((item) => (item.type === "group" ? all(item.rows) : []))]);
   return lanes.flatMap(({ rows }) => all(rows));

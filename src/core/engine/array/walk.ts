@@ -1,24 +1,24 @@
-import { type Item, type Lane, type Row, type Tile } from "./lane";
+import { type Item, type PortArray, type Row, type PanelRef } from "./lane";
 
 /** The port a lane feeds, as one text. */
-export function laneKey({ inputId, portId }: Pick<Lane, "inputId" | "portId">): string {
+export function laneKey({ inputId, portId }: Pick<PortArray, "inputId" | "portId">): string {
   return `${inputId ?? ""}/${portId ?? ""}`;
 }
 
 /** Name of one physical panel, the same in every wiring of a plan. */
-export type TileKey = string;
+export type PanelKey = string;
 
-export function keyOf({ panelId, piece }: Pick<Tile, "panelId" | "piece">): TileKey {
+export function keyOf({ panelId, piece }: Pick<PanelRef, "panelId" | "piece">): PanelKey {
   return `${panelId}.${piece}`;
 }
 
 /** The kind and the number a key stands for. */
-export function partsOfKey(key: TileKey): { readonly panelId: string; readonly piece: number } {
+export function partsOfKey(key: PanelKey): { readonly panelId: string; readonly piece: number } {
   const at = key.lastIndexOf(".");
   return { panelId: key.slice(0, at), piece: Number(key.slice(at + 1)) };
 }
 
-export function newTile(panelId: string, piece: number): Tile {
+export function newTile(panelId: string, piece: number): PanelRef {
   return { type: "panel", panelId, piece, joinedPast: false };
 }
 
@@ -27,11 +27,11 @@ export function rowOf(items: readonly Item[]): Row {
 }
 
 /** Panels of rows, from + to − and top to bottom. */
-export function tilesOfRows(rows: readonly Row[]): Tile[] {
+export function tilesOfRows(rows: readonly Row[]): PanelRef[] {
   return rows.flatMap((row) => row.items.flatMap((item) => (item.type === "panel" ? [item] : tilesOfRows(item.rows))));
 }
 
-export function tilesOf(lanes: readonly Lane[]): Tile[] {
+export function tilesOf(lanes: readonly PortArray[]): PanelRef[] {
   return lanes.flatMap((lane) => tilesOfRows(lane.rows));
 }
 
@@ -39,7 +39,7 @@ export function tilesOf(lanes: readonly Lane[]): Tile[] {
  * Rows rebuilt from changed tiles; `change` returns null for a tile that goes. What is left empty goes too. Rows in which
  * nothing changed stay the same objects, and so does the list: whoever draws or judges them sees that at a glance.
  */
-export function mapTiles(rows: readonly Row[], change: (tile: Tile) => Tile | null): readonly Row[] {
+export function mapTiles(rows: readonly Row[], change: (tile: PanelRef) => PanelRef | null): readonly Row[] {
   const mapped = rows.flatMap((row): Row[] => {
     const items = row.items.flatMap((item): Item[] => {
       if (item.type === "panel") {
@@ -60,7 +60,10 @@ export function mapTiles(rows: readonly Row[], change: (tile: Tile) => Tile | nu
 }
 
 /** Lanes with their tiles changed; those in which nothing changed stay the same objects. */
-export function mapLanes<L extends Pick<Lane, "rows">>(lanes: readonly L[], change: (tile: Tile) => Tile | null): L[] {
+export function mapLanes<L extends Pick<PortArray, "rows">>(
+  lanes: readonly L[],
+  change: (tile: PanelRef) => PanelRef | null,
+): L[] {
   return lanes.map((lane) => {
     const rows = mapTiles(lane.rows, change);
     return rows === lane.rows ? lane : { ...lane, rows };
@@ -86,10 +89,10 @@ export function depthOf(rows: readonly Row[]): number {
 /** A row's total of a quantity that adds in series; of a group counts the row with the most. */
 export function longestRow(
   rows: readonly Row[],
-  valueOf: (tile: Tile) => number,
-): { readonly total: number; readonly tiles: readonly Tile[] } {
-  const along = (row: Row): { total: number; tiles: Tile[] } =>
-    row.items.reduce<{ total: number; tiles: Tile[] }>(
+  valueOf: (tile: PanelRef) => number,
+): { readonly total: number; readonly tiles: readonly PanelRef[] } {
+  const along = (row: Row): { total: number; tiles: PanelRef[] } =>
+    row.items.reduce<{ total: number; tiles: PanelRef[] }>(
       (sum, item) => {
         const part = item.type === "panel" ? { total: valueOf(item), tiles: [item] } : longestRow(item.rows, valueOf);
         return { total: sum.total + part.total, tiles: [...sum.tiles, ...part.tiles] };
@@ -123,7 +126,7 @@ export function asMatrix(
 }
 
 /** The highest number of each kind in some lanes: what a plan must have been given for them. */
-export function countsOf(lanes: readonly Lane[]): Record<string, number> {
+export function countsOf(lanes: readonly PortArray[]): Record<string, number> {
   const counts: Record<string, number> = {};
   for (const { panelId, piece } of tilesOf(lanes)) counts[panelId] = Math.max(counts[panelId] ?? 0, piece);
   return counts;
@@ -137,7 +140,7 @@ export type Stock = {
 };
 
 /** Pieces of a kind that are not taken: those the plan has, lowest number first, then such as it would be given. */
-export function freePieces({ id, pieces, given }: Stock, wanted: number, taken: ReadonlySet<TileKey>): number[] {
+export function freePieces({ id, pieces, given }: Stock, wanted: number, taken: ReadonlySet<PanelKey>): number[] {
   const owned = pieces.map(({ number }) => number).filter((piece) => !taken.has(keyOf({ panelId: id, piece })));
   const free = owned.slice(0, Math.max(0, wanted));
   for (let piece = given + 1; free.length < wanted; piece++)
@@ -146,11 +149,11 @@ export function freePieces({ id, pieces, given }: Stock, wanted: number, taken: 
 }
 
 /** The pieces of a kind on the shelf. */
-export function shelfPieces(stock: Stock, taken: ReadonlySet<TileKey>): number[] {
+export function shelfPieces(stock: Stock, taken: ReadonlySet<PanelKey>): number[] {
   return freePieces(stock, stock.pieces.length, taken).filter((piece) => piece <= stock.given);
 }
 
 /** The panels of rows that are in use: those taken out are not there. */
-export function usedIn(rows: readonly Row[]): Tile[] {
+export function usedIn(rows: readonly Row[]): PanelRef[] {
   return tilesOfRows(rows).filter(({ joinedPast }) => !joinedPast);
 }

@@ -1,5 +1,5 @@
 /** Draws from a seed, the same every time: a plan that shows a fault can be made again from its number. */
-export type Dice = {
+export type Random = {
   readonly number: (least: number, most: number) => number;
   /** whole, ends included */ readonly whole: (least: number, most: number) => number;
   readonly chance: (share: number) => boolean;
@@ -8,7 +8,7 @@ export type Dice = {
 };
 
 /** mulberry32: 32 bits of state, good enough to draw plans by. */
-export function dice(seed: number): Dice {
+export function createRandom(seed: number): Random {
   let state = seed >>> 0;
   const next = () => {
     state = (state + 0x6d2b79f5) >>> 0;

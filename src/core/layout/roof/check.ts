@@ -1,8 +1,8 @@
 import { type Plan, type Surface } from "../../plan";
 import { areaOf, commonOf, hullOf, isApart, minMm2, type Polygon } from "./convex";
-import { bodyOf, reachMm } from "./lie";
+import { bodyOf, reachMm } from "./placed-panels";
 import { beyondMm2, coveredMm2 } from "./outline";
-import { type JudgedPanel, type Laid, roomFaults, type RoomFault } from "./room";
+import { type JudgedPanel, type Laid, roomFaults, type RoomFault } from "./clearances";
 import { type Obstacle, type RoofPanel } from "./solids";
 import { level, type Point } from "./vector";
 

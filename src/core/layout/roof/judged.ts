@@ -2,10 +2,10 @@ import { type Plan, type Surface } from "../../plan";
 import { keyOf } from "../../engine/array";
 import { baseOf, faultsOf, footprintOf, frameMm, type LayoutFault, topOf } from "./check";
 import { frameOf, planeOver } from "./frame";
-import { panelsOn, type Parked, placeIn, sizeOf } from "./lie";
+import { panelsOn, type Parked, placeIn, sizeOf } from "./placed-panels";
 import { boundsOf } from "./convex";
 import { coveredMm2 } from "./outline";
-import { type JudgedPanel } from "./room";
+import { type JudgedPanel } from "./clearances";
 
 type Laying = Parameters<typeof panelsOn>[0] & Pick<Plan, "space">;
 

@@ -2,7 +2,7 @@ import { type Plan } from "../../plan";
 import { type SunPosition } from "../../engine/sky";
 import { partsOfKey } from "../../engine/array";
 import { frameOf, sunOver } from "./frame";
-import { type LaidPanel, obstaclesOn, panelsOn, type Parked } from "./lie";
+import { type LaidPanel, obstaclesOn, panelsOn, type Parked } from "./placed-panels";
 import { createShadows, heldBeam } from "./shadow";
 
 /** Share of the beam that each substring of a panel has the current of; panels in full sun are not named. */

@@ -1,6 +1,6 @@
 import { type CableWay, type Plan } from "../../plan";
 import { keyOf, type Row, type Tile, usedIn } from "../../engine/array";
-import { type LaidPanel } from "./lie";
+import { type LaidPanel } from "./placed-panels";
 import { level, type Point } from "./vector";
 
 /** Leads of a usual panel, each, mm. */

@@ -1,7 +1,7 @@
 import { changed, demoPlan } from "@/testing";
 import { findMends } from "../../wiring/best-wirings";
 import { type Change, type Plan } from "../../plan";
-import { runToEnd } from "../../engine/generators";
+import { drain } from "../../engine/generators";
 import { assess, type Finding, judgeRoof } from "../../assessment";
 import { readyById } from "../../plan-model";
 
@@ -132,7 +132,7 @@ test("every mend of a layout takes away what it is for and makes nothing else wr
     changed(lantern, surface({ ribs: { run: "across", firstMm: 0, apartMm: 400, widthMm: 40, heightMm: 60 } })),
   ]) {
     const ready = readyById(plan, "everyday");
-    const remedies = runToEnd(findMends(ready));
+    const remedies = drain(findMends(ready));
     const failing = found(plan, "layout");
     expect(failing.length).toBeGreaterThan(0);
     for (const finding of failing) {

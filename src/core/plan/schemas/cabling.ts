@@ -46,7 +46,7 @@ export const runSchema = z.strictObject({
   size: z.enum(sizeNames as [string, ...string[]]).nullable(),
 });
 
-export type Run = z.infer<typeof runSchema>;
+export type Cable = z.infer<typeof runSchema>;
 
 export const guardKinds = ["fuse", "breaker", "isolator"] as const;
 
@@ -60,6 +60,6 @@ export const guardSchema = z.strictObject({
   /** The most it can interrupt, A; null: not said. Asked of what sits by a battery. */ breaksA: stated("breaksA"),
 });
 
-export type Guard = z.infer<typeof guardSchema>;
+export type ProtectiveDevice = z.infer<typeof guardSchema>;
 
-export type Copper = { runs: Run[]; guards: Guard[] };
+export type Copper = { runs: Cable[]; guards: ProtectiveDevice[] };

@@ -1,8 +1,8 @@
 import { type z } from "zod";
 import { keyOf } from "../../engine/array";
 import { type Plan } from "../plan";
-import { keysIn, loosePieces } from "../pieces";
-import { isJson, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { keysIn, danglingPieces } from "../pieces";
+import { isJson, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
 import { type schema, type School, type Measure, type GateId, type Gate, type Fixing } from "../schemas/fixings";
 
 export { schema } from "../schemas/fixings";
@@ -12,7 +12,7 @@ export const version = 2;
 export const empty: z.infer<typeof schema> = { list: [], passedOver: [] };
 export const parts: Parts = { kind: "fixing", by: "field" };
 /** Plans of version 4 were written before there was this section. */
-export const cameLater = true;
+export const isOptional = true;
 
 /** A fixing of which only the school is known. */
 export function plainFixing(fixingId: string, fixingName: string, school: School, pieces: Fixing["pieces"]): Fixing {
@@ -140,13 +140,13 @@ function withGate(plan: Plan, at: At & { readonly gate: GateId }, change: (one: 
   });
 }
 
-export function looseIn(plan: Plan): Loose | null {
+export function findDangling(plan: Plan): DanglingReference | null {
   const { list } = plan.fixings;
-  const twice = twiceIn("fixings.list", list);
+  const twice = duplicateId("fixings.list", list);
   if (twice !== null) return twice;
   const doubled = list.findIndex(({ gates }) => new Set(gates.map(({ gate: which }) => which)).size < gates.length);
   if (doubled >= 0) return { path: `fixings.list.${doubled}.gates`, problem: "a gate is there twice" };
-  return loosePieces(
+  return danglingPieces(
     plan,
     "fixings.list",
     list.flatMap(({ pieces }) => pieces),

@@ -1,7 +1,7 @@
 import { type z } from "zod";
 import { type Plan } from "../plan";
 import { defaultCurrency } from "../fields";
-import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { type Json, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
 import { deviceSteps, sheetUpgrades } from "../sheets";
 import { withLanes } from "./wirings";
 import { type schema, type PortSheet, type DeviceSheet } from "../schemas/inputs";
@@ -87,8 +87,8 @@ export function withoutPort(device: DeviceSheet, portId: string): DeviceSheet {
   };
 }
 
-export function looseIn({ inputs }: Plan): Loose | null {
-  return twiceIn("inputs", inputs);
+export function findDangling({ inputs }: Plan): DanglingReference | null {
+  return duplicateId("inputs", inputs);
 }
 
 export function fromVersion3({ inputs }: Json): unknown {

@@ -1,8 +1,8 @@
 import { type z } from "zod";
 import { type Plan } from "../plan";
 import { keyOf } from "../../engine/array";
-import { keysIn, loosePieces } from "../pieces";
-import { isJson, type Loose, type Parts, twiceIn } from "../section";
+import { keysIn, danglingPieces } from "../pieces";
+import { isJson, type DanglingReference, type Parts, duplicateId } from "../section";
 import { type schema, type Mounting } from "../schemas/mounts";
 
 export { schema } from "../schemas/mounts";
@@ -29,9 +29,9 @@ export const changes = {
   }),
 };
 
-export function looseIn(plan: Plan): Loose | null {
+export function findDangling(plan: Plan): DanglingReference | null {
   const all = plan.mounts.flatMap(({ pieces }) => pieces);
-  return twiceIn("mounts", plan.mounts) ?? loosePieces(plan, "mounts", all);
+  return duplicateId("mounts", plan.mounts) ?? danglingPieces(plan, "mounts", all);
 }
 
 export function fromVersion3(): unknown {

@@ -1,6 +1,15 @@
-import { withKeptCopper } from "../copper";
+import { withPrunedCables } from "../cabling";
 import { type Plan } from "../plan";
-import { isJson, type Json, listOf, type Loose, type Parts, patchById, renamedInLists, twiceIn } from "../section";
+import {
+  isJson,
+  type Json,
+  listOf,
+  type DanglingReference,
+  type Parts,
+  patchById,
+  renamedInLists,
+  duplicateId,
+} from "../section";
 import {
   seasons,
   type Load,
@@ -89,7 +98,7 @@ export const changes = {
   ): Plan => {
     const without = withList(plan, list, (items) => items.filter((item) => item.id !== gone));
     if (list !== "batteries") return without;
-    return withList(withKeptCopper(without), "loads", (items) =>
+    return withList(withPrunedCables(without), "loads", (items) =>
       items.map((item) => ("batteryId" in item && item.batteryId === gone ? { ...item, batteryId: null } : item)),
     );
   },
@@ -108,11 +117,11 @@ function withList(plan: Plan, list: keyof Lists, change: (items: Item[]) => Item
   return { ...plan, need: { ...plan.need, [list]: change(plan.need[list]) } };
 }
 
-export function looseIn({ need, inputs }: Plan): Loose | null {
+export function findDangling({ need, inputs }: Plan): DanglingReference | null {
   const twice =
-    twiceIn("need.loads", need.loads) ??
-    twiceIn("need.batteries", need.batteries) ??
-    twiceIn("need.sources", need.sources);
+    duplicateId("need.loads", need.loads) ??
+    duplicateId("need.batteries", need.batteries) ??
+    duplicateId("need.sources", need.sources);
   if (twice !== null) return twice;
   for (const [k, { batteryId }] of need.loads.entries())
     if (batteryId !== null && need.batteries.every((battery) => battery.id !== batteryId))

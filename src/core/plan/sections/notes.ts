@@ -33,7 +33,7 @@ export const changes = {
   ): Plan => ({ ...plan, notes: { ...plan.notes, [stop]: text } }),
 };
 
-export function looseIn(): null {
+export function findDangling(): null {
   return null;
 }
 

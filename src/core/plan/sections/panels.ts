@@ -2,9 +2,9 @@ import { type z } from "zod";
 import { keyOf, mapLanes, newTile, rowOf, type TileKey, tilesOf } from "../../engine/array";
 import { type Plan } from "../plan";
 import { defaultCurrency } from "../fields";
-import { grown, keepOnly, newPieces } from "../pieces";
+import { withMorePieces, keepOnly, newPieces } from "../pieces";
 import { type Piece } from "../schemas/piece";
-import { type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { type Json, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
 import { labelFromAnyVersion, labelSteps, sheetUpgrades } from "../sheets";
 import { keptEnds } from "./protect";
 import { firstPort, withLanes } from "./wirings";
@@ -73,7 +73,7 @@ export const changes = {
     const panel = plan.panels.find((known) => known.id === panelId);
     if (panel === undefined) return plan;
     const more = count - panel.pieces.length;
-    if (more >= 0) return withKind(plan, panelId, (known) => grown(known, more));
+    if (more >= 0) return withKind(plan, panelId, (known) => withMorePieces(known, more));
     const gone = new Set(leastUsedPieces(plan, panel).slice(0, -more));
     return withoutPieces(
       withKind(plan, panelId, (known) => ({
@@ -113,8 +113,8 @@ function withoutPieces(plan: Plan, gone: ReadonlySet<TileKey>): Plan {
   return withLanes(keepOnly(plan, stays), (lanes) => mapLanes(lanes, (tile) => (stays(tile) ? tile : null)));
 }
 
-export function looseIn({ panels }: Plan): Loose | null {
-  const twice = twiceIn("panels", panels);
+export function findDangling({ panels }: Plan): DanglingReference | null {
+  const twice = duplicateId("panels", panels);
   if (twice !== null) return twice;
   for (const [k, { pieces, given }] of panels.entries()) {
     const seen = new Set<number>();

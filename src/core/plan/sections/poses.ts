@@ -1,8 +1,8 @@
 import { allOut, isChanged, keyOf, lying, type Pose, type Stand, standOf, type TileKey } from "../../engine/array";
 import { maxOf } from "../bounds";
 import { type Plan } from "../plan";
-import { keysIn, loosePieces } from "../pieces";
-import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { keysIn, danglingPieces } from "../pieces";
+import { isJson, type Json, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
 import { type PoseSheet } from "../schemas/poses";
 
 export { schema } from "../schemas/poses";
@@ -163,11 +163,11 @@ export function pruned(plan: Plan): Plan {
   return { ...plan, poses, space: { ...plan.space, places } };
 }
 
-export function looseIn(plan: Plan): Loose | null {
-  const twice = twiceIn("poses", plan.poses);
+export function findDangling(plan: Plan): DanglingReference | null {
+  const twice = duplicateId("poses", plan.poses);
   if (twice !== null) return twice;
   for (const [k, { stands }] of plan.poses.entries()) {
-    const loose = loosePieces(plan, `poses.${k}.stands`, stands);
+    const loose = danglingPieces(plan, `poses.${k}.stands`, stands);
     if (loose !== null) return loose;
   }
   return null;

@@ -1,5 +1,5 @@
 import { type Plan } from "../plan";
-import { isJson, type Loose, type Parts, renamedInLists, twiceIn } from "../section";
+import { isJson, type DanglingReference, type Parts, renamedInLists, duplicateId } from "../section";
 import { type Protect, type PanelEnd, type PortEnd, type ControllerFacts, type PartPrice } from "../schemas/protect";
 
 export { schema } from "../schemas/protect";
@@ -24,7 +24,7 @@ export const empty: Protect = {
 export const parts: Parts = { kind: "protect", by: "field" };
 
 /** Plans of version 4 were written before there was this section. */
-export const cameLater = true;
+export const isOptional = true;
 
 export const changes = {
   setProtect: (
@@ -94,9 +94,9 @@ export function keptEnds(plan: Plan): Plan {
     : { ...plan, protect: { ...plan.protect, ...kept } };
 }
 
-export function looseIn(plan: Plan): Loose | null {
+export function findDangling(plan: Plan): DanglingReference | null {
   const { kinds, adapters, panelEnds, portEnds, controllers } = plan.protect;
-  const twice = twiceIn("protect.kinds", kinds) ?? twiceIn("protect.adapters", adapters);
+  const twice = duplicateId("protect.kinds", kinds) ?? duplicateId("protect.adapters", adapters);
   if (twice !== null) return twice;
   const panel = panelEnds.findIndex(({ panelId }) => plan.panels.every((each) => each.id !== panelId));
   if (panel >= 0)

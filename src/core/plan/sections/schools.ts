@@ -20,7 +20,7 @@ export const changes = {
   }),
 };
 
-export function looseIn(): null {
+export function findDangling(): null {
   return null;
 }
 

@@ -1,5 +1,5 @@
 import { type Plan } from "../plan";
-import { type Loose, type Parts } from "../section";
+import { type DanglingReference, type Parts } from "../section";
 import { type Shopping } from "../schemas/shopping";
 
 export { schema } from "../schemas/shopping";
@@ -21,7 +21,7 @@ export const empty: Shopping = {
 export const parts: Parts = { kind: "shopping", by: "field" };
 
 /** Plans of version 4 were written before there was this section. */
-export const cameLater = true;
+export const isOptional = true;
 
 export const changes = {
   setShopping: (plan: Plan, { patch }: { readonly type: "setShopping"; readonly patch: Partial<Shopping> }): Plan => ({
@@ -30,7 +30,7 @@ export const changes = {
   }),
 };
 
-export function looseIn({ shopping, space }: Plan): Loose | null {
+export function findDangling({ shopping, space }: Plan): DanglingReference | null {
   const { surfaceId } = shopping;
   return surfaceId === null || space.surfaces.some(({ id: known }) => known === surfaceId)
     ? null

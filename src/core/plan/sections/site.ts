@@ -1,4 +1,4 @@
-import { isJson, type Json, type Loose, type Parts, twiceIn } from "../section";
+import { isJson, type Json, type DanglingReference, type Parts, duplicateId } from "../section";
 import { type Plan } from "../plan";
 import { type Site } from "../schemas/site";
 
@@ -44,10 +44,10 @@ function sourced(patch: Partial<Site>): Partial<Site> {
   };
 }
 
-export function looseIn({ site: { route } }: Plan): Loose | null {
+export function findDangling({ site: { route } }: Plan): DanglingReference | null {
   const backwards = route.findIndex(({ fromDate, toDate }) => fromDate > toDate);
   if (backwards >= 0) return { path: `site.route.${backwards}.toDate`, problem: "before the day it begins" };
-  return twiceIn("site.route", route);
+  return duplicateId("site.route", route);
 }
 
 export function fromVersion3(plan: Json): unknown {

@@ -10,12 +10,12 @@ import {
   type TileKey,
   tilesOf,
 } from "../../engine/array";
-import { copperToVersion2, copperToVersion3, keptCopper, looseCopper, withGuard, withRun } from "../copper";
-import { type Guard, type Run } from "../schemas/cabling";
+import { copperToVersion2, copperToVersion3, pruneCables, looseCopper, withGuard, withRun } from "../cabling";
+import { type ProtectiveDevice, type Cable } from "../schemas/cabling";
 import { type Plan } from "../plan";
 import { fillLane, type Filling } from "../fill";
-import { grown, loosePieces } from "../pieces";
-import { isJson, type Json, listOf, type Loose, type Parts, patchById, twiceIn } from "../section";
+import { withMorePieces, danglingPieces } from "../pieces";
+import { isJson, type Json, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
 import { posesOfVersion3, pruned } from "./poses";
 import { keptEnds } from "./protect";
 import { type Wiring } from "../schemas/wirings";
@@ -94,8 +94,8 @@ export const changes = {
   /** A cable as it is now known, in the place of what was said of one between the same ends. */
   setRun: (
     plan: Plan,
-    { wiringId, run }: { readonly type: "setRun"; readonly wiringId: string; readonly run: Run },
-  ): Plan => withWiring(plan, wiringId, (wiring) => keptCopper(plan, { ...wiring, runs: withRun(wiring.runs, run) })),
+    { wiringId, run }: { readonly type: "setRun"; readonly wiringId: string; readonly run: Cable },
+  ): Plan => withWiring(plan, wiringId, (wiring) => pruneCables(plan, { ...wiring, runs: withRun(wiring.runs, run) })),
   removeRun: (
     plan: Plan,
     { wiringId, runId }: { readonly type: "removeRun"; readonly wiringId: string; readonly runId: string },
@@ -104,9 +104,9 @@ export const changes = {
   /** A fuse, breaker or switch put where one may be already. */
   setGuard: (
     plan: Plan,
-    { wiringId, guard }: { readonly type: "setGuard"; readonly wiringId: string; readonly guard: Guard },
+    { wiringId, guard }: { readonly type: "setGuard"; readonly wiringId: string; readonly guard: ProtectiveDevice },
   ): Plan =>
-    withWiring(plan, wiringId, (wiring) => keptCopper(plan, { ...wiring, guards: withGuard(wiring.guards, guard) })),
+    withWiring(plan, wiringId, (wiring) => pruneCables(plan, { ...wiring, guards: withGuard(wiring.guards, guard) })),
   removeGuard: (
     plan: Plan,
     { wiringId, guardId }: { readonly type: "removeGuard"; readonly wiringId: string; readonly guardId: string },
@@ -132,7 +132,7 @@ export const changes = {
 
 /** A wiring with other lanes. Panels only come as they are given: lanes of panels or ports that the plan does not have change nothing. */
 function rewired(plan: Plan, wiringId: string, lanes: readonly Lane[], counts: Readonly<Record<string, number>>): Plan {
-  const more = plan.panels.map((panel) => grown(panel, (counts[panel.id] ?? 0) - panel.given));
+  const more = plan.panels.map((panel) => withMorePieces(panel, (counts[panel.id] ?? 0) - panel.given));
   // the same list where nothing came, so that what depends on the panels is not worked out again
   const panels = more.every((panel, k) => panel === plan.panels[k]) ? plan.panels : more;
   const after = { ...plan, panels };
@@ -155,20 +155,20 @@ export function withLanes(plan: Plan, change: (lanes: readonly Lane[]) => readon
 
 /** Lanes with nothing in them are not kept, so that one arrangement has one document; every row gets its id. */
 function withWiringLanes(plan: Plan, wiring: Wiring, lanes: readonly Lane[]): Wiring {
-  if (lanes === wiring.lanes) return keptCopper(plan, wiring);
+  if (lanes === wiring.lanes) return pruneCables(plan, wiring);
   const named = nameRows(
     lanes.filter((lane) => lane.rows.length > 0),
     wiring.rowsGiven,
   );
-  return keptCopper(plan, { ...wiring, lanes: [...named.lanes], rowsGiven: named.rowsGiven });
+  return pruneCables(plan, { ...wiring, lanes: [...named.lanes], rowsGiven: named.rowsGiven });
 }
 
 function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wiring): Plan {
   return { ...plan, wirings: patchById(plan.wirings, wiringId, change) };
 }
 
-export function looseIn(plan: Plan): Loose | null {
-  const twice = twiceIn("wirings", plan.wirings);
+export function findDangling(plan: Plan): DanglingReference | null {
+  const twice = duplicateId("wirings", plan.wirings);
   if (twice !== null) return twice;
   for (const [k, wiring] of plan.wirings.entries()) {
     const loose = looseInWiring(plan, wiring);
@@ -177,7 +177,7 @@ export function looseIn(plan: Plan): Loose | null {
   return null;
 }
 
-function looseInWiring(plan: Plan, wiring: Wiring): Loose | null {
+function looseInWiring(plan: Plan, wiring: Wiring): DanglingReference | null {
   const { lanes, poseIds, rowsGiven } = wiring;
   for (const [k, poseId] of poseIds.entries()) {
     if (!plan.poses.some((pose) => pose.id === poseId))
@@ -195,7 +195,7 @@ function looseInWiring(plan: Plan, wiring: Wiring): Loose | null {
     if (depthOf(lane.rows) > maxDepth)
       return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${maxDepth}` };
   }
-  const loose = loosePieces(plan, "lanes", tilesOf(lanes));
+  const loose = danglingPieces(plan, "lanes", tilesOf(lanes));
   if (loose !== null) return loose;
   const rowIds = rowsOfLanes(lanes).map((row) => row.id ?? "");
   const again = rowIds.find((rowId, k) => rowIds.indexOf(rowId) < k);

@@ -15,7 +15,7 @@ export { isUsed as isUsedRow } from "./used";
 export { elsewhere } from "./elsewhere";
 export { branchesOfRows, type BranchPlace, minRated, needsFuse, type RatedPanel, type WiredBranch } from "./branches";
 export {
-  type Around,
+  type CableEnvironment as Around,
   batteryRun,
   batteryVoltsOf,
   bondRun,

@@ -35,7 +35,7 @@ import { elsewhere } from "./elsewhere";
 export type RunPart = "row" | "trunk" | "tail" | "battery" | "bond";
 
 /** What the cables of a plan are judged by besides what they carry. */
-export type Around = {
+export type CableEnvironment = {
   readonly recordHighC: number;
   readonly mount: Mount;
   readonly parked: Parked;
@@ -111,7 +111,7 @@ export type LaneCopper = {
 export const noCopper: LaneCopper = { cables: null, fusesA: new Map() };
 
 /** All that is said of the copper of a lane, or of another the same port might have. */
-export function copperOf(plan: Plan, copper: Copper, lane: Lane, around: Around): LaneCopper {
+export function copperOf(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironment): LaneCopper {
   if (copper.runs.length === 0 && copper.guards.length === 0) return noCopper;
   const rows = new Set(rowsOfLanes([lane]).map(({ id }) => id));
   const fuses = copper.guards.flatMap(({ kind, at, ratedA }) =>
@@ -123,7 +123,7 @@ export function copperOf(plan: Plan, copper: Copper, lane: Lane, around: Around)
 type Copper = { readonly id: string; readonly runs: readonly Run[]; readonly guards: readonly Guard[] };
 
 /** The cables of one port: of each of its rows where there are several, of all joined to the switch, and on to the port. */
-export function runsOfLane(plan: Plan, copper: Copper, lane: Lane, around: Around): ResolvedRun[] {
+export function runsOfLane(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironment): ResolvedRun[] {
   const { inputId, portId } = lane;
   const rows = lane.rows.filter(isUsed);
   if (inputId === null || portId === null || rows.length === 0) return [];
@@ -189,7 +189,7 @@ export function faultThrough(
 }
 
 /** From a charge controller to the battery; a station has its battery inside. Null where there is no such cable or nothing known. */
-export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: Around): ResolvedRun | null {
+export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: CableEnvironment): ResolvedRun | null {
   const device = plan.inputs.find((input) => input.id === inputId)?.device;
   if (device?.kind !== "chargeController") return null;
   const outputA = outputOf(plan, inputId);
@@ -206,7 +206,7 @@ export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: 
 }
 
 /** From frame to frame of a port's panels and on to earth: one conductor, asked for only where somebody said so. */
-export function bondRun(plan: Plan, copper: Copper, lane: Lane, around: Around): ResolvedRun | null {
+export function bondRun(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironment): ResolvedRun | null {
   const { inputId, portId } = lane;
   if (inputId === null || portId === null) return null;
   const [from, to]: [End, End] = [
@@ -253,7 +253,7 @@ type Asked = {
   /** Circuits that would share a conduit with it where nobody has said. */ readonly circuits: number;
 };
 
-function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: Around): ResolvedRun {
+function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: CableEnvironment): ResolvedRun {
   const { part, from, to, amps, vmpV, faultA } = asked;
   const said = runs.find((run) => sameEnd(run.from, from) && sameEnd(run.to, to)) ?? null;
   const way = said === null ? null : wayMm(plan, said, around);
@@ -301,7 +301,7 @@ function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: Around): R
 }
 
 /** How long the cable way is that a run follows, as it is cut; null where it follows none. */
-function wayMm(plan: Plan, { lengthMm, wayId }: Run, { parked, poseId }: Around): number | null {
+function wayMm(plan: Plan, { lengthMm, wayId }: Run, { parked, poseId }: CableEnvironment): number | null {
   if (lengthMm !== null || wayId === null) return null;
   const way = plan.space.ways.find(({ id }) => id === wayId);
   const surface = plan.space.surfaces.find(({ id }) => id === way?.surfaceId);
@@ -310,7 +310,7 @@ function wayMm(plan: Plan, { lengthMm, wayId }: Run, { parked, poseId }: Around)
 }
 
 /** Where and how a cable lies, as said or as the careful guess has it: what is in the ground is buried, and what is buried in the ground. */
-function laidAs({ part, circuits }: Asked, said: Run | null, { mount }: Around) {
+function laidAs({ part, circuits }: Asked, said: Run | null, { mount }: CableEnvironment) {
   const isOnRoof = mount === "roofGap" || mount === "flush" || mount === "glued";
   const usual: CablePlace = (part === "row" || part === "trunk" || part === "bond") && isOnRoof ? "roof" : "inside";
   const isBuried = said !== null && (said.how === "buried" || (said.where === "ground" && said.how === null));
@@ -332,7 +332,7 @@ function areFolded(plan: Plan, lane: Lane): boolean {
  * What the cables of a lane resist, of those somebody measured; null where that is none. Rows nobody measured take the mean of the
  * others, so that another wiring of the same port is not taken for one without cables.
  */
-function cablesOf(plan: Plan, copper: Copper, lane: Lane, around: Around): Cables | null {
+function cablesOf(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironment): Cables | null {
   if (copper.runs.length === 0) return null;
   const measured = (runs: readonly ResolvedRun[]) =>
     runs.flatMap((run) => {
@@ -353,7 +353,7 @@ function cablesOf(plan: Plan, copper: Copper, lane: Lane, around: Around): Cable
 }
 
 /** Rows that were measured for this port before it was wired otherwise: each as if its cable now led from the first row there is. */
-function formerRows(plan: Plan, copper: Copper, lane: LaneRef & Lane, around: Around): ResolvedRun[] {
+function formerRows(plan: Plan, copper: Copper, lane: LaneRef & Lane, around: CableEnvironment): ResolvedRun[] {
   const { inputId, portId } = lane;
   const [row] = lane.rows.filter(isUsed);
   if (inputId === null || portId === null || row === undefined) return [];

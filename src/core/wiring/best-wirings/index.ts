@@ -1,4 +1,4 @@
-export { allMends, findMends } from "./mends";
+export { allMends, findMends } from "./fixes";
 export { createPowerBound, type FindAsk, findWirings, type NetMix, type RowMix } from "./exact";
 export {
   arrange,

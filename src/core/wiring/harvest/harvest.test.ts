@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { lightOn } from "../../engine/light";
 import { fitLabel } from "../../engine/panel";
-import { runToEnd } from "../../engine/generators";
+import { drain } from "../../engine/generators";
 import { typicalYear } from "../../engine/weather";
 import { harvestYear } from ".";
 
@@ -37,7 +37,7 @@ test("whatever the port, what is taken, clipped and asleep adds up to what is of
       const maxV = minV + above;
       const site = { latitudeDeg, longitudeDeg: 0, utcOffsetH: 0 };
       const weather = { clearness: months(clearness), airTempC: months(10), dailyRangeK: months(8) };
-      const account = runToEnd(
+      const account = drain(
         harvestYear({
           hours: typicalYear(weather, site),
           port: { minV, maxV, maxW, ceilingOnVoc, currentLimits: [{ fromV: minV, toV: maxV, amps }] },

@@ -6,7 +6,7 @@ import { type Stay } from "./facing";
 import { type LaneSun, type YearLane, yearLane } from "./lane";
 import { type LossName, type Losses, noLosses } from "./losses";
 import { type Surroundings } from "./panel-hour";
-import { nothing, runPort } from "./run-port";
+import { nothing, runPort } from "./port-operation";
 
 /** A lane in an hour, W. `couldW` less its losses is `takenW`. */
 export type LaneHour = {

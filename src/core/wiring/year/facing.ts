@@ -56,7 +56,7 @@ export type Stay = {
 export type DayHour = { readonly dayOfYear: number; readonly atHour: number; readonly sun: SunPosition };
 
 /** The way a panel lies at an hour. What it was turned to in the day is remembered by day and stay. */
-export function createTurner(): (facing: Facing, hour: DayHour, stay: Stay) => Plane {
+export function createTrackerCache(): (facing: Facing, hour: DayHour, stay: Stay) => Plane {
   const days = new Map<string, Daylight>();
   return (facing, hour, stay) => {
     const { turning } = facing;

@@ -1,13 +1,13 @@
 export { inAll, type LossName, lossNames, type MonthAccount } from "./losses";
 export { type Fineness, planYear, type PlanYear, type TypicalHour, type YearMonth } from "./plan-year";
 export { assumedLossPct } from "./shares";
-export { isMissed } from "./stores";
+export { isMissed } from "./battery-simulation";
 export { likeliestKind, monthsOfKind, typicalMonthsOf, type WeatherSource } from "./weather-of";
 export { type Gain, type GainKind, gainsOf } from "./gains";
 export { type BestTilts, bestTilts, type PlaceYields, placeYields } from "./tilts";
 export { type Reminder, remindersOf } from "./reminders";
 export { keptLightOf, type ShadeMap, shadeMap } from "./shade-map";
 export { createSuns } from "./suns";
-export { runPort, type RunningPort } from "./run-port";
+export { runPort, type RunningPort } from "./port-operation";
 export { sharesOf } from "./shares";
 export { createPlanes } from "./planes";

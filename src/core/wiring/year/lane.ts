@@ -6,7 +6,7 @@ import { type PortSheet } from "../../plan";
 import { kindOf, type ReadyWiring } from "../../plan-model";
 import { type Cables, keyOf, type Lane, netOfRows, type Tile } from "../../engine/array";
 import { type SkyHour } from "../../engine/weather";
-import { createAlike } from "./alike";
+import { createAlike } from "./grouping";
 import { type Stay } from "./facing";
 import { type Alike, type PanelHour, panelHour, type Surroundings } from "./panel-hour";
 

@@ -2,8 +2,8 @@ import { lightOn, type Skyline } from "../../engine/light";
 import { createBulkSolver } from "../../engine/net";
 import { type PanelModel, stcCellTempC } from "../../engine/panel";
 import { type SkyHour } from "../../engine/weather";
-import { type createTurner, type Facing, type Stay } from "./facing";
-import { ownMaxW } from "./own-power";
+import { type createTrackerCache, type Facing, type Stay } from "./facing";
+import { ownMaxW } from "./unloaded-power";
 import { type RoofShade } from "./roof-shade";
 import { type Shares } from "./shares";
 import { type TileKey } from "../../engine/array";
@@ -40,7 +40,7 @@ export type PanelHour = {
 export type Surroundings = {
   readonly shares: Shares;
   readonly skyline: Skyline;
-  readonly turn: ReturnType<typeof createTurner>;
+  readonly turn: ReturnType<typeof createTrackerCache>;
   readonly shade: RoofShade;
 };
 

@@ -5,12 +5,12 @@ import { needByHour, seasonOf, sourcesByHour } from "../../need";
 import { daysIn, kindsOfDay, type SkyHour, type WeatherYear } from "../../engine/weather";
 import { createArray, type LaneHour } from "./array";
 import { type DayDrawn, drawDays } from "./days";
-import { createTurner, type Stay } from "./facing";
+import { createTrackerCache, type Stay } from "./facing";
 import { lossNames, type MonthAccount, noLosses } from "./losses";
 import { posesByHour } from "./poses-by-hour";
 import { createRoofShade } from "./roof-shade";
 import { sharesOf } from "./shares";
-import { type DayOfRun, isMissed, runStore, type StoreRun, storesOf } from "./stores";
+import { type DayOfRun, isMissed, runStore, type StoreRun, storesOf } from "./battery-simulation";
 import { skyOf } from "./sky-of";
 import { type WeatherSource } from "./weather-of";
 
@@ -99,7 +99,12 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
   const ready = readyWiring(plan, wiring, memory, []);
   const shares = sharesOf(plan.site);
   const poses = posesByHour(plan, wiring.poseIds);
-  const around = { shares, skyline: skylineOf(plan.site.horizon), turn: createTurner(), shade: createRoofShade(plan) };
+  const around = {
+    shares,
+    skyline: skylineOf(plan.site.horizon),
+    turn: createTrackerCache(),
+    shade: createRoofShade(plan),
+  };
   const array = createArray(ready, wiring.poseIds, around);
   const { hours, days, source, stays, keyOf } = skyOf(plan, weather, kindsIn[fineness], fineness === "quick" ? 2 : 1);
   const sheets = days.map(({ month, days: many, airC }): DaySheet => ({

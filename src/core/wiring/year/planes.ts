@@ -3,7 +3,7 @@ import { type Plan } from "../../plan";
 import { assumedSite } from "../../plan-model";
 import { sunPosition } from "../../engine/sky";
 import { type TileKey } from "../../engine/array";
-import { createTurner, facingsIn } from "./facing";
+import { createTrackerCache, facingsIn } from "./facing";
 
 const dayMs = 86_400_000;
 const hourMs = 3_600_000;
@@ -11,7 +11,7 @@ const hourMs = 3_600_000;
 /** How each panel of a plan lies at a moment: as its pose has it, at the tilt of the season, or turned to the sun. */
 export function createPlanes(plan: Plan, poseId: string, longitudeDeg: number): (key: TileKey, atMs: number) => Plane {
   const facingOf = facingsIn(plan, poseId);
-  const turn = createTurner();
+  const turn = createTrackerCache();
   const { latitudeDeg } = assumedSite(plan.site);
   const longitude = plan.site.longitudeDeg ?? longitudeDeg;
   // by the sun's own clock, which is all that turning by day needs

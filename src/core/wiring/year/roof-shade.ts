@@ -2,7 +2,7 @@ import { type Plan } from "../../plan";
 import { createRoofLight, type RoofLight } from "../../layout/roof";
 import { keyOf, type TileKey } from "../../engine/array";
 import { type SkyHour } from "../../engine/weather";
-import { createTurner, type Stay } from "./facing";
+import { createTrackerCache, type Stay } from "./facing";
 
 /** Share of the beam on each substring of a panel; null where nothing shades it, or it lies nowhere. */
 export type RoofShade = (key: TileKey, hour: SkyHour, stay: Stay, poseId: string) => readonly number[] | null;
@@ -38,7 +38,7 @@ function shadeOf(plan: Plan): RoofShade {
   if (laid.size === 0) return () => null;
   const makers = new Map<string, RoofLight>();
   const known = new Map<string, ReturnType<RoofLight>>();
-  const turn = createTurner();
+  const turn = createTrackerCache();
   const turns = plan.mounts.some(({ turning }) => turning.type !== "fixed");
 
   function mountsAt(hour: SkyHour, stay: Stay): Plan["mounts"] {

@@ -1,12 +1,12 @@
 import { changed, demoPlan } from "@/testing";
 import { type Change, type Plan } from "../../plan";
 import { createMemory } from "../../plan-model";
-import { runToEnd } from "../../engine/generators";
+import { drain } from "../../engine/generators";
 import { inAll, keptLightOf, planYear, type ShadeMap, shadeMap } from ".";
 
 const lantern = demoPlan("The Lantern");
 const mapOf = (plan: Plan, surfaceId = "roof"): ShadeMap =>
-  runToEnd(shadeMap({ plan, surfaceId, poseId: "parked", weather: null }));
+  drain(shadeMap({ plan, surfaceId, poseId: "parked", weather: null }));
 const without = (plan: Plan, ...ids: readonly string[]) =>
   changed(plan, ...ids.map((id): Change => ({ type: "removeFromSpace", list: "obstacles", id })));
 const openSky: Change = { type: "setSite", patch: { horizon: [] } };
@@ -44,7 +44,7 @@ test("what the map says panels lose is what the year of the whole wiring says, a
     { type: "liftPanels", refs: [1, 2, 3].map((piece) => ({ panelId: "roof", piece })) },
     { type: "setCount", panelId: "roof", count: 4 },
   );
-  const year = runToEnd(
+  const year = drain(
     planYear({ plan: one, wiringId: "everyday", weather: null, fineness: "full", memory: createMemory() }),
   );
   const { losses } = inAll(year.months);
@@ -84,7 +84,7 @@ test("panels that a mount tilts up by season throw the shadows of how they then 
         pieces: [3, 4].map((piece) => ({ panelId: "roof", piece })),
       },
     });
-    const year = runToEnd(
+    const year = drain(
       planYear({ plan, wiringId: "pressday", weather: null, fineness: "quick", memory: createMemory() }),
     );
     return year.months.map(({ losses }) => losses.shade);

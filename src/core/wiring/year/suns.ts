@@ -2,8 +2,8 @@ import { type PanelLight, skylineOf } from "../../engine/light";
 import { type ReadyWiring } from "../../plan-model";
 import { keyOf, type Tile } from "../../engine/array";
 import { type SkyHour, type WeatherYear } from "../../engine/weather";
-import { createAlike } from "./alike";
-import { createTurner } from "./facing";
+import { createAlike } from "./grouping";
+import { createTrackerCache } from "./facing";
 import { panelHour, type Surroundings } from "./panel-hour";
 import { posesByHour } from "./poses-by-hour";
 import { createRoofShade } from "./roof-shade";
@@ -45,7 +45,7 @@ export function createSuns(
   const around: Surroundings = {
     shares,
     skyline: skylineOf(plan.site.horizon),
-    turn: createTurner(),
+    turn: createTrackerCache(),
     shade: createRoofShade(plan),
   };
   const all = weather === null ? [...sky.hours()] : halves([...sky.hours()]);

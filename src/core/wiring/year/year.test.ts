@@ -3,7 +3,7 @@ import { changed, demoPlan, effort, randomPlan } from "@/testing";
 import { type FilledBattery } from "../../need";
 import { emptyPlan, type Plan, seasons } from "../../plan";
 import { createMemory } from "../../plan-model";
-import { runToEnd } from "../../engine/generators";
+import { drain } from "../../engine/generators";
 import { acceptance, hourOfCharge } from "./charge";
 import { inAll, lossNames, planYear, type PlanYear } from ".";
 import { drawDays } from "./days";
@@ -16,7 +16,7 @@ const lantern: Plan = {
   site: { ...demoPlan("The Lantern").site, horizon: [] },
 };
 const yearOf = (plan: Plan, wiringId = plan.wirings[0]?.id ?? ""): PlanYear =>
-  runToEnd(planYear({ plan, wiringId, weather: null, fineness: "quick", memory: createMemory() }));
+  drain(planYear({ plan, wiringId, weather: null, fineness: "quick", memory: createMemory() }));
 const takenKwh = (plan: Plan, wiringId?: string) => inAll(yearOf(plan, wiringId).months).takenKwh;
 
 /** The Lantern with a battery and a day's use, in the south of its country unless said otherwise. */

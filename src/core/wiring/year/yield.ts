@@ -2,7 +2,7 @@ import { lightOn, skylineOf } from "../../engine/light";
 import { type Plan } from "../../plan";
 import { type Mount, rossCPerWm2 } from "../../engine/sky";
 import { daysIn, type WeatherYear } from "../../engine/weather";
-import { createTurner, type Facing } from "./facing";
+import { createTrackerCache, type Facing } from "./facing";
 import { sharesOf } from "./shares";
 import { skyOf } from "./sky-of";
 
@@ -20,7 +20,7 @@ export function createYields(plan: Pick<Plan, "site">, weather: WeatherYear | nu
   const hours = [...sky.hours()];
   const shares = sharesOf(plan.site);
   const skyline = skylineOf(plan.site.horizon);
-  const turn = createTurner();
+  const turn = createTrackerCache();
   const left = (1 - shares.dirt) * (1 - shares.haze) * (1 - shares.ageing);
   return {
     source: sky.source,

@@ -8,7 +8,7 @@ import { type Halt } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { DayField, newId, QuantityField, TextButton, TextLine, ToolButton } from "@/ui";
-import { pageMail } from "@/workers";
+import { workerClient } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";
 import { PlaceLine } from "./PlaceLine";
 
@@ -27,7 +27,7 @@ export function Route() {
         words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${maxGpxBytes}.`,
         wrong: true,
       });
-    const outcome = await pageMail().ask(
+    const outcome = await workerClient().ask(
       "readRoute",
       { text: await file.text() },
       { topic: "route file", lane: "patient" },

@@ -9,7 +9,7 @@ import { useDesk, usePlan } from "@/features/plan-session";
 import { keepWeather } from "@/features/year";
 import { TextButton, useUnits } from "@/ui";
 import { given } from "@/messages/en";
-import { pageMail, type WeatherRead, type WeatherText } from "@/workers";
+import { workerClient, type WeatherRead, type WeatherText } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";
 import { placeWords } from "./place-words";
 import { setPlace } from "./set-place";
@@ -25,7 +25,7 @@ export function WeatherFile() {
   const system = useUnits();
   const [opened, setOpened] = useState<Opened | null>(null);
   const [said, setSaid] = useState<Said | null>(null);
-  useEffect(() => () => pageMail().callOff(topic), []);
+  useEffect(() => () => workerClient().cancel(topic), []);
 
   const read = async (file: File) => {
     setOpened(null);
@@ -36,7 +36,7 @@ export function WeatherFile() {
       });
     setSaid({ words: `Reading ${file.name}…`, wrong: false });
     const text: WeatherText = { text: await file.text() };
-    const outcome = await pageMail().ask("readWeather", text, { topic, lane: "patient" });
+    const outcome = await workerClient().ask("readWeather", text, { topic, lane: "patient" });
     if (outcome.type === "cancelled") return;
     if (outcome.type === "failed") return setSaid({ words: `${file.name}: ${outcome.message}.`, wrong: true });
     const answer = outcome.value;

@@ -4,7 +4,7 @@ import { type CablingPartName } from "@/core/protection/cabling";
 import { type GuardReason } from "@/core/protection/rules";
 import { amount, counted, given, percent } from "../format";
 import { branchWords, layingWords, lengthWords, sizeWords } from "../copper";
-import { headOf } from "../names";
+import { shortName } from "../names";
 import { type RuleWords } from "./rule-words";
 
 const partWords: Readonly<Record<CablingPartName["part"], string>> = {
@@ -17,14 +17,14 @@ const partWords: Readonly<Record<CablingPartName["part"], string>> = {
 
 /** What a cable, or where a fuse sits, is called: "Cable of string 2 (Haybarn Loft, Port 1)". */
 export function copperName({ part, place, inputName, portName }: CablingPartName): string {
-  const to = `${headOf(inputName)}${portName === null ? "" : `, ${headOf(portName)}`}`;
+  const to = `${shortName(inputName)}${portName === null ? "" : `, ${shortName(portName)}`}`;
   return place === null ? `${partWords[part]} (${to})` : `Cable of ${branchWords(place)} (${to})`;
 }
 
 /** Where a fuse or an isolator sits, in a sentence. */
 function placeName({ part, place, inputName, portName }: CablingPartName): string {
-  const to = `${headOf(inputName)}${portName === null ? "" : `, ${headOf(portName)}`}`;
-  if (part === "battery") return `near the battery of ${headOf(inputName)}`;
+  const to = `${shortName(inputName)}${portName === null ? "" : `, ${shortName(portName)}`}`;
+  if (part === "battery") return `near the battery of ${shortName(inputName)}`;
   return place === null ? `before ${to}` : `in ${branchWords(place)} of ${to}`;
 }
 
@@ -82,7 +82,7 @@ export const cableDropWords: RuleWords<"cableDrop"> = {
     const lost = `${amount(r.dropV, "V")} (${percent(r.dropPct)}), ${amount(r.lossW, "W")} in full sun`;
     const limit = `at most ${percent(r.limitPct)}`;
     if (r.outcome === "together")
-      return `From the panels to ${headOf(r.name.inputName)} the voltage drop adds up to ${lost}; each cable alone may have ${limit}.`;
+      return `From the panels to ${shortName(r.name.inputName)} the voltage drop adds up to ${lost}; each cable alone may have ${limit}.`;
     return `${copperName(r.name)}, ${lengthWords(r.lengthMm, system)} of ${sizeWords(r.size)}: voltage drop ${lost}, ${r.outcome === "over" ? "above the limit" : "within the limit"} of ${limit}.`;
   },
   why(r) {
@@ -153,7 +153,7 @@ export const terminalsWords: RuleWords<"terminals"> = {
   title: "Controller terminals",
   sentence(r) {
     const { inputName } = r.name;
-    const controller = headOf(inputName);
+    const controller = shortName(inputName);
     const joined = `${copperName(r.name)}, ${r.size === null ? "" : areaWords(r.size)}`;
     const which = r.name.part === "battery" ? "battery terminals" : "PV terminals";
     const takes = `${given(r.takesMm2 ?? 0, "mm²")} at most`;
@@ -194,7 +194,7 @@ export const terminalsWords: RuleWords<"terminals"> = {
 export const plugsWords: RuleWords<"plugs"> = {
   title: "Connectors and adapters",
   sentence(r) {
-    const to = `${headOf(r.inputName)}, ${headOf(r.portName)}`;
+    const to = `${shortName(r.inputName)}, ${shortName(r.portName)}`;
     const where = (types: readonly string[]) =>
       r.faults
         .filter(({ type }) => types.includes(type))
@@ -240,7 +240,7 @@ export const plugsWords: RuleWords<"plugs"> = {
 export const shockWords: RuleWords<"shock"> = {
   title: "Shock hazard",
   sentence(r) {
-    return `${headOf(r.inputName)}, ${headOf(r.portName)} has up to ${amount(r.volts, "V")} DC in daylight, above the ${given(r.limitV, "V")} from which it is a shock hazard${r.isWet ? " where it is wet" : ""}. Cover the panels or work at dusk, and have it checked by a licensed electrician.`;
+    return `${shortName(r.inputName)}, ${shortName(r.portName)} has up to ${amount(r.volts, "V")} DC in daylight, above the ${given(r.limitV, "V")} from which it is a shock hazard${r.isWet ? " where it is wet" : ""}. Cover the panels or work at dusk, and have it checked by a licensed electrician.`;
   },
   why(r) {
     return {

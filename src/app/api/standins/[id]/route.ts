@@ -1,6 +1,6 @@
 import { linesSchema } from "@/api";
 import { answer, answerNothing, bodyJson, fault, guarded, parsed } from "@/server/http";
-import { theDevices } from "@/server/standins";
+import { theDevices } from "@/server/simulators";
 
 type Context = { params: Promise<{ id: string }> };
 

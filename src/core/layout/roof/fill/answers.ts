@@ -1,9 +1,9 @@
 import { applyChange, type Change, type Plan, type Surface } from "@/core/plan";
 import { keyOf } from "@/core/engine/array";
 import { baseOf, footprintOf, sharedMm2 } from "../check";
-import { bodyOf, panelsOn, type Parked, sizeOf } from "../lie";
+import { bodyOf, panelsOn, type Parked, sizeOf } from "../placed-panels";
 import { coveredMm2 } from "../outline";
-import { groundOf } from "../spot";
+import { groundOf } from "../placement-candidates";
 import { allLight, type Filled, type FillKind, fillSurface, type KeptLight } from "./fill";
 
 /**

@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { runToEnd } from "@/core/engine/generators";
-import { type Ground } from "../spot";
+import { drain } from "@/core/engine/generators";
+import { type Ground } from "../placement-candidates";
 import { allLight, type FillKind, fillSurface } from ".";
 
 const corners = (...points: readonly (readonly [number, number])[]) => points.map(([xMm, yMm]) => ({ xMm, yMm }));
@@ -8,7 +8,7 @@ const rectangle = (x: number, y: number, wide: number, deep: number) =>
   corners([x, y], [x + wide, y], [x + wide, y + deep], [x, y + deep]);
 const polygonOf = (of: ReturnType<typeof corners>) => of.map(({ xMm, yMm }) => [xMm, yMm] as const);
 const fill = (ground: Ground, kinds: readonly FillKind[], seamMm = 0, tries = 200_000) =>
-  runToEnd(fillSurface({ ground, kinds, seamMm, kept: allLight, ways: "any" }, tries));
+  drain(fillSurface({ ground, kinds, seamMm, kept: allLight, ways: "any" }, tries));
 
 /** A roof of unit squares, some taken; the most watts of all ways to lay kinds on whole squares, by trying all of them. */
 function bruteForce(wide: number, deep: number, taken: ReadonlySet<number>, kinds: readonly Unit[]): number {

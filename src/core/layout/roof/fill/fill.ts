@@ -1,4 +1,4 @@
-import { type Ground } from "../spot";
+import { type Ground } from "../placement-candidates";
 import { type Point } from "../vector";
 import { rowBounds } from "./bound";
 import { improved } from "./improve";

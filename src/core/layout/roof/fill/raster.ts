@@ -1,6 +1,6 @@
 import { areaOf, boundsOf, commonOf, type Polygon } from "../convex";
 import { piecesOf, pointsOf } from "../outline";
-import { type Ground } from "../spot";
+import { type Ground } from "../placement-candidates";
 
 /**
  * A surface in small squares, row by row from the back, of which each is free or not; one that anything touches is not, so that what

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { changed, demoPlan, effort } from "@/testing";
 import { emptyPlan, plainSurface, type Plan } from "@/core/plan";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { layoutFaults } from "..";
 import { fillAnswers, fillChanges } from ".";
 
@@ -76,7 +76,7 @@ test("whatever the roof, no answer lays panels over one another, over the edge, 
     fc.property(roofs, fc.boolean(), int(0, 60), (space, asManyAsFit, seamMm) => {
       const plan = { ...lantern, space };
       const kinds = plan.panels.map(({ id: panelId }) => ({ panelId, asManyAsFit: asManyAsFit && panelId === "roof" }));
-      const answers = runToEnd(
+      const answers = drain(
         fillAnswers({ plan, surfaceId: "roof", poseId: "parked", parked, kinds, seamMm, kept: null, tries: 3000 }),
       );
       for (const answer of answers) {

@@ -1,6 +1,6 @@
-import { type Blot, blotsOf } from "./blots";
-import { paperShade } from "./even";
-import { type Grey } from "./grey";
+import { type Blob, blotsOf } from "./blobs";
+import { paperShade } from "./equalize";
+import { type Grey } from "./gray-image";
 
 const inkDarkerThan = 150;
 
@@ -41,7 +41,7 @@ const palestInk = 180;
 type Ink = { readonly of: Int32Array; readonly wiped: Uint8Array; readonly width: number };
 
 /** A rule that runs into letters goes without them: what is thicker than a rule, and lower than a frame, stays. */
-function keepLetters({ box, id }: Blot, letterPx: number, { of, wiped, width }: Ink): void {
+function keepLetters({ box, id }: Blob, letterPx: number, { of, wiped, width }: Ink): void {
   if (box.x1 - box.x0 < 3 * letterPx || box.y1 - box.y0 < 0.6 * letterPx) return;
   for (let x = box.x0; x < box.x1; x++)
     for (let y = box.y0; y < box.y1; y++) {
@@ -53,10 +53,10 @@ function keepLetters({ box, id }: Blot, letterPx: number, { of, wiped, width }: 
     }
 }
 
-const sizeOf = ({ box: { x0, y0, x1, y1 } }: Blot) => ({ wide: x1 - x0, high: y1 - y0 });
+const sizeOf = ({ box: { x0, y0, x1, y1 } }: Blob) => ({ wide: x1 - x0, high: y1 - y0 });
 
 /** The usual height of a capital or a digit, px: most blots of writing are as high as one or as a small letter. 0: no writing. */
-function letterHeight(blots: readonly Blot[]): number {
+function letterHeight(blots: readonly Blob[]): number {
   const heights = blots
     .filter((blot) => {
       const { wide, high } = sizeOf(blot);
@@ -71,7 +71,7 @@ function letterHeight(blots: readonly Blot[]): number {
   return heights.find((high) => (below += high * high) >= 0.5 * all) ?? 0;
 }
 
-function isNoLetter(blot: Blot, letterPx: number): boolean {
+function isNoLetter(blot: Blob, letterPx: number): boolean {
   const { wide, high } = sizeOf(blot);
   // grain; the smallest point is larger
   if (wide < 0.1 * letterPx && high < 0.1 * letterPx) return true;
@@ -83,7 +83,7 @@ function isNoLetter(blot: Blot, letterPx: number): boolean {
 }
 
 /** Dots of one height above the foot of the page, six or more, at even distances. */
-function leadersAmong(blots: readonly Blot[], letterPx: number): number[] {
+function leadersAmong(blots: readonly Blob[], letterPx: number): number[] {
   const dots = blots
     .filter((blot) => {
       const { wide, high } = sizeOf(blot);

@@ -1,5 +1,5 @@
 import { everyday, standard } from "../fields";
-import { boxAround } from "./grey";
+import { boxAround } from "./gray-image";
 import { type Row } from "./row";
 
 /** A cell of a row: its characters and where it begins and ends across the picture. */

@@ -1,6 +1,6 @@
-import { type Blot, blotsOf } from "./blots";
-import { paperShade } from "./even";
-import { type Box, boxAround, type Grey } from "./grey";
+import { type Blob, blotsOf } from "./blobs";
+import { paperShade } from "./equalize";
+import { type Box, boxAround, type Grey } from "./gray-image";
 import { cut } from "./points";
 import { type Row } from "./row";
 
@@ -49,7 +49,7 @@ function inkOf(picture: Grey, box: Box): Grey {
   const part = cut(picture, round);
   const [left, top] = [Math.max(0, Math.floor(round.x0)), Math.max(0, Math.floor(round.y0))];
   const { blots, of } = blotsOf(part, 200);
-  const isOwn = ({ box: { x0, x1, y0, y1 } }: Blot) => {
+  const isOwn = ({ box: { x0, x1, y0, y1 } }: Blob) => {
     const [x, y] = [left + (x0 + x1) / 2, top + (y0 + y1) / 2];
     const wide = x1 - x0;
     const inside = Math.min(left + x1, box.x1) - Math.max(left + x0, box.x0);

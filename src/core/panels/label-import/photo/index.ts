@@ -1,11 +1,11 @@
 export { type PictureFault, pictureFault, pictureKindOf, maxPictureBytes, maxPicturePixels } from "./kind";
 export { cleaned } from "./clean";
-export { evened, paperShade } from "./even";
+export { evened, paperShade } from "./equalize";
 export { figuresOf } from "./figures";
-export { type Box, type Grey } from "./grey";
+export { type Box, type Grey } from "./gray-image";
 export { cut, shapeOf } from "./points";
 export { type PhotoMark, type PhotoReading, readPhoto } from "./read-photo";
 export { emptyStrips, rowsOf } from "./rows";
 export { type Word } from "./row";
-export { settled, withStrokes } from "./settle";
+export { settled, withStrokes } from "./vote";
 export { liesOf } from "./skew";

@@ -1,5 +1,5 @@
-import { type Blot, blotsOf } from "./blots";
-import { type Box, type Grey } from "./grey";
+import { type Blob, blotsOf } from "./blobs";
+import { type Box, type Grey } from "./gray-image";
 
 /** What a number looks like: how many of its marks are as high as a digit, and before which of them a point stands. */
 export type Shape = { readonly digits: number; readonly points: readonly number[] };
@@ -36,7 +36,7 @@ function shapeAt(part: Grey, level: number): Shape | null {
   if (tallest < 8) return null;
   const digits = blots.filter(({ box }) => box.y1 - box.y0 >= 0.75 * tallest).sort((a, b) => a.box.x0 - b.box.x0);
   const foot = median(digits.map(({ box }) => box.y1));
-  const isPoint = ({ box, pixels }: Blot) => {
+  const isPoint = ({ box, pixels }: Blob) => {
     const [wide, high] = [box.x1 - box.x0, box.y1 - box.y0];
     return (
       wide <= 0.34 * tallest &&

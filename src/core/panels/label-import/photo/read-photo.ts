@@ -3,10 +3,10 @@ import { type PanelRead, readText } from "../read";
 import { valueIn } from "../pairs";
 import { type ReadField } from "../fields";
 import { type PhotoFigure } from "./figures";
-import { type Box, boxAround } from "./grey";
+import { type Box, boxAround } from "./gray-image";
 import { proofed, zeroed } from "./proof";
 import { type Row } from "./row";
-import { type Settled } from "./settle";
+import { type Settled } from "./vote";
 
 /** A value on a photo: where it stands, how it was read there, and which of its characters are unsure. */
 export type PhotoMark = { readonly box: Box; readonly text: string; readonly unsure: readonly number[] };

@@ -1,4 +1,4 @@
-import { type Box } from "./grey";
+import { type Box } from "./gray-image";
 
 /** A letter, digit or sign as it was read, and where it stands. */
 export type Sign = { readonly text: string; readonly box: Box };

@@ -1,8 +1,8 @@
 import { figuresIn } from "../number";
 import { namesIn } from "../pairs";
 import { inColumns } from "./columns";
-import { type Box, boxAround } from "./grey";
-import { inPlainDress, type Letter } from "./dress";
+import { type Box, boxAround } from "./gray-image";
+import { correctOcrText, type OcrCharacter } from "./ocr-corrections";
 import { type Word, type Row } from "./row";
 
 /** Room wider than this many heights of a line parts two columns. */
@@ -49,7 +49,7 @@ function isWriting({ signs, sure }: Word): boolean {
 function rowOf(words: readonly Word[]): Row {
   const heights = words.map(heightOf).sort((a, b) => a - b);
   const height = heights[Math.floor(heights.length / 2)] ?? 1;
-  const letters: Letter[] = [];
+  const letters: OcrCharacter[] = [];
   let before: Word | null = null;
   for (const word of withoutEnds(words, columnGap * height)) {
     const own = word.signs.flatMap((sign) => [...plain(sign.text)].map((c) => ({ c, sign })));
@@ -58,7 +58,7 @@ function rowOf(words: readonly Word[]): Row {
     letters.push(...own);
     before = word;
   }
-  const mended = inPlainDress(letters);
+  const mended = correctOcrText(letters);
   return {
     text: mended.map(({ c }) => c).join(""),
     signs: mended.map(({ sign }) => sign),

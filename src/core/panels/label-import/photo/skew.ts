@@ -1,4 +1,4 @@
-import { type Grey } from "./grey";
+import { type Grey } from "./gray-image";
 
 const maxDeg = 12;
 

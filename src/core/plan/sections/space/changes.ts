@@ -1,5 +1,5 @@
 import { keyOf } from "@/core/engine/array";
-import { withKeptCopper } from "../../copper";
+import { withPrunedCables } from "../../cabling";
 import { type Plan } from "../../plan";
 import { keysIn, type PieceRef } from "../../pieces";
 import { patchById } from "../../section";
@@ -37,7 +37,7 @@ export const changes = {
     const stays = ({ surfaceId }: { readonly surfaceId: string }) => list !== "surfaces" || surfaceId !== gone;
     const { shopping } = plan;
     const isShopped = list === "surfaces" && shopping.surfaceId === gone;
-    return withKeptCopper({
+    return withPrunedCables({
       ...plan,
       shopping: isShopped ? { ...shopping, surfaceId: null } : shopping,
       space: {

@@ -1,7 +1,7 @@
 import { type Parts } from "../../section";
 
 export { changes } from "./changes";
-export { looseIn } from "./loose";
+export { findDangling } from "./loose";
 export { fromVersion3, upgrades } from "./older";
 export {
   type CableWay,

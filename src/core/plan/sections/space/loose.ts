@@ -1,13 +1,13 @@
 import { keyOf } from "@/core/engine/array";
 import { type Plan } from "../../plan";
-import { loosePieces } from "../../pieces";
-import { type Loose, twiceIn } from "../../section";
+import { danglingPieces } from "../../pieces";
+import { type DanglingReference, duplicateId } from "../../section";
 
 /** What in it points at something that is not there, or stands twice; null: nothing. */
-export function looseIn(plan: Plan): Loose | null {
+export function findDangling(plan: Plan): DanglingReference | null {
   const { surfaces, obstacles, zones, places, glands, ways, lockers } = plan.space;
   for (const [path, list] of Object.entries({ surfaces, obstacles, zones, glands, ways, lockers })) {
-    const twice = twiceIn(`space.${path}`, list);
+    const twice = duplicateId(`space.${path}`, list);
     if (twice !== null) return twice;
   }
   for (const [path, list] of [
@@ -37,8 +37,8 @@ export function looseIn(plan: Plan): Loose | null {
   for (const [k, { glandId, from }] of ways.entries()) {
     if (glandId !== null && glands.every((known) => known.id !== glandId))
       return { path: `space.ways.${k}.glandId`, problem: `no gland "${glandId}" in this plan` };
-    const loose = from === null ? null : loosePieces(plan, `space.ways.${k}.from`, [from]);
+    const loose = from === null ? null : danglingPieces(plan, `space.ways.${k}.from`, [from]);
     if (loose !== null) return loose;
   }
-  return loosePieces(plan, "space.places", places);
+  return danglingPieces(plan, "space.places", places);
 }

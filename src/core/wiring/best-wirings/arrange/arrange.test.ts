@@ -2,7 +2,7 @@ import { assess } from "@/core/assessment";
 import { createMemory } from "@/core/plan-model";
 import { levels } from "@/core/checks";
 import { type Plan } from "@/core/plan";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { type Lane, newTile, rowOf } from "@/core/engine/array";
 import { inAll, planYear } from "@/core/wiring/year";
 import { dice, effort, everyWay, randomPlan } from "@/testing";
@@ -11,7 +11,7 @@ import { boundsOf } from "./arrange";
 import { createMeter } from "./meter";
 import { mixOf } from "./nets";
 import { createProblem } from "./problem";
-import { createScale } from "./scale";
+import { createScale } from "./bounds";
 import { fine } from "./survey";
 
 const firstSeed = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 51);
@@ -38,7 +38,7 @@ const askOf = (plan: Plan, goal: Goal) => ({ plan, wiringId: "wiring-1", weather
 
 function arranged(plan: Plan, goal: Goal, maxSolved = Infinity): Arranged {
   const memory = createMemory();
-  return runToEnd(arrange(createBench(askOf(plan, goal), memory), null, maxSolved, memory, false));
+  return drain(arrange(createBench(askOf(plan, goal), memory), null, maxSolved, memory, false));
 }
 
 /** The worst that all rules say of a wiring, and what it takes: asked of the plan as it would be, not of the finder. */
@@ -114,9 +114,8 @@ test.each(seeds(1))("plan %i: nor over the year, by the year of each way", (seed
   const found = arranged(plan, { type: "year" });
   const yearOf = (wired: Plan) =>
     inAll(
-      runToEnd(
-        planYear({ plan: wired, wiringId: "wiring-1", weather: null, fineness: "quick", memory: createMemory() }),
-      ).months,
+      drain(planYear({ plan: wired, wiringId: "wiring-1", weather: null, fineness: "quick", memory: createMemory() }))
+        .months,
     ).takenKwh;
   let most = 0;
   for (const lanes of waysOf(plan)) {
@@ -137,9 +136,9 @@ test.each([...seeds(4), ...onceWrong])(
     const plan = stockOf(seed + 1000, 9);
     const memory = createMemory();
     const bench = createBench(askOf(plan, { type: "noon" }), memory);
-    const first = runToEnd(firstLook(bench));
+    const first = drain(firstLook(bench));
     if (first !== null) expect(verdict(plan, first.lanes).stops).toBe(false);
-    const { offers, points } = runToEnd(arrange(bench, null, quickProof, memory, false));
+    const { offers, points } = drain(arrange(bench, null, quickProof, memory, false));
     // the field too holds only what may be connected
     for (const { lanes } of points.slice(0, 12)) expect(verdict(plan, lanes).stops).toBe(false);
     for (const { lanes, facts } of offers) {
@@ -161,7 +160,7 @@ test("no net takes more than its bound, however early that is told; the sum of m
     const problem = createProblem(askOf(plan, { type: "month", month: draw.whole(1, 12) }), createMemory());
     const meter = createMeter(problem);
     for (const kind of problem.kinds) {
-      const scale = runToEnd(createScale(kind, meter, fine(problem)));
+      const scale = drain(createScale(kind, meter, fine(problem)));
       for (let k = 0; k < Math.min(40, kind.nets.count); k++) {
         const net = draw.whole(0, kind.nets.count - 1);
         const { wh } = meter.taken(kind, mixOf(kind.nets, net));
@@ -179,8 +178,8 @@ test("the answer is the same however many workers share the bounds", () => {
   const alone = arranged(plan, { type: "year" });
   const memory = createMemory();
   const bench = createBench(askOf(plan, { type: "year" }), memory);
-  const parts = [0, 1, 2].map((at) => runToEnd(boundsOf(bench, { at, of: 3 })));
-  const shared = runToEnd(arrange(bench, parts, Infinity, memory, false));
+  const parts = [0, 1, 2].map((at) => drain(boundsOf(bench, { at, of: 3 })));
+  const shared = drain(arrange(bench, parts, Infinity, memory, false));
   const told = ({ offers, gapPct }: Arranged) => [gapPct, offers.map(({ titles, lanes }) => [titles, lanes])];
   expect(told(shared)).toEqual(told(alone));
 });

@@ -1,14 +1,14 @@
 import { type Memory } from "@/core/plan-model";
 import { quietly } from "@/core/engine/generators";
 import { keyOf, type Lane, type TileKey } from "@/core/engine/array";
-import { type Bench, glanceHours } from "./bench";
+import { type Bench, glanceHours } from "./search-context";
 import { fewHours } from "./few-hours";
 import { hasStop, judged, lanesOf } from "./judge";
 import { jointWh } from "./joint";
 import { type Chosen, choose, type Offer, offerOf, type Point, ranked, scaleOf } from "./offers";
 import { type LeftOut } from "./problem";
 import { searchBest } from "./search";
-import { createScale } from "./scale";
+import { createScale } from "./bounds";
 import { fine, type Part, type Survey, surveyAbout, surveyMax, together } from "./survey";
 
 /** What the finder has to say of a plan. */

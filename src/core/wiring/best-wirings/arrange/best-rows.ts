@@ -5,7 +5,7 @@ import { lanesOf } from "./judge";
 import { createMeter } from "./meter";
 import { mixOf, setsOf } from "./nets";
 import { createProblem } from "./problem";
-import { createScale } from "./scale";
+import { createScale } from "./bounds";
 import { fine } from "./survey";
 
 /** Sets of rows gone through for a mend, at most: it has to be there while somebody looks. */

@@ -2,7 +2,7 @@ import { createMemory } from "@/core/plan-model";
 import { readyById } from "@/core/plan-model";
 import { takenW } from "@/core/assessment";
 import { type End, plainRun, type Plan } from "@/core/plan";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { inAll, planYear } from "@/core/wiring/year";
 import { changed, demoPlan, planWith, verdictOn } from "@/testing";
 import { arrange, createBench, quickProof } from ".";
@@ -44,7 +44,7 @@ test("the array's curve at the input is short of R·I volts, and of none with no
 
 test("the year loses in them what it would by their share, and the longer they are the more", () => {
   const lost = (plan: Plan) => {
-    const year = runToEnd(
+    const year = drain(
       planYear({ plan, wiringId: "wiring-1", weather: null, fineness: "quick", memory: createMemory() }),
     );
     const { losses, couldKwh } = inAll(year.months);
@@ -90,6 +90,6 @@ test("over a long thin cable more in series is worth more, over none it is worth
     { plan: far, wiringId: "wiring-1", weather: null, goal: { type: "noon" }, withAddOns: true },
     memory,
   );
-  const { offers } = runToEnd(arrange(bench, null, quickProof, memory, false));
+  const { offers } = drain(arrange(bench, null, quickProof, memory, false));
   expect(offers[0]?.lanes[0]?.rows.length).toBe(1);
 });

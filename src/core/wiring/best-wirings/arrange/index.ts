@@ -9,7 +9,7 @@ export {
   quickProof,
 } from "./arrange";
 export { bestRows } from "./best-rows";
-export { type Bench, createBench, createBenches } from "./bench";
+export { type Bench, createBench, createBenches } from "./search-context";
 export { factsOf, type FactsAsk, planWired, type WiringFacts } from "./facts";
 export { type Goal } from "./goal";
 export { type Offer, type Point, type Title } from "./offers";

@@ -1,8 +1,8 @@
 import { type Memory } from "@/core/plan-model";
 import { type Lane } from "@/core/engine/array";
 import { type Fineness } from "../../year";
-import { type About, type Bench } from "./bench";
-import { type Combo, combosOf } from "./combos";
+import { type About, type Bench } from "./search-context";
+import { type Combo, combosOf } from "./combinations";
 import { factsOf, planWired, type WiringFacts } from "./facts";
 import { hasStop, judged, lanesOf, type Placing } from "./judge";
 import { mixOf } from "./nets";
@@ -33,7 +33,7 @@ export type Point = {
 };
 
 /** Wirings are chosen for something else than energy from those that bring this share of the most. */
-const worthTelling = 0.85;
+const minShareOfBest = 0.85;
 /** Candidates judged for a title at most. */
 const maxJudged = 60;
 /** The field: one point for each of so many steps of energy and of room. */
@@ -107,7 +107,7 @@ export function* choose(
     : (best?.wh ?? 0) * (1 + gapPct / 100);
   let firstWh = isShared ? 0 : (best?.wh ?? 0);
   const maxWh = combos.reduce((most, { wh }) => Math.max(most, wh), 0);
-  const worth = combos.filter(({ wh }) => wh >= worthTelling * maxWh);
+  const worth = combos.filter(({ wh }) => wh >= minShareOfBest * maxWh);
   yield undefined;
   for (const title of titles) {
     // what was proved goes before what is estimated

@@ -1,7 +1,7 @@
 import { operate } from "@/core/engine/pv-input";
 import { besideOneAnother, createBulkSolver, type Net, type NetSolution, substringCount } from "@/core/engine/net";
 import { type NetMix, type RowMix } from "../exact";
-import { fusesFor, type RowFacts } from "./bears";
+import { fusesFor, type RowFacts } from "./string-limits";
 import { membersOf, mixOf } from "./nets";
 import { moneyFor } from "./prices";
 import { type PortKind, type Problem } from "./problem";

@@ -10,7 +10,7 @@ import { type WeatherYear } from "@/core/engine/weather";
 import { keyOf, type Lane, laneKey, newTile, type Tile } from "@/core/engine/array";
 import { createSuns, type RunningPort } from "../../year";
 import { type Counts, type RowMix, rowsOf, sumOf } from "../exact";
-import { bearsRow, bearsTogether, type RowFacts, rowFacts } from "./bears";
+import { bearsRow, bearsTogether, type RowFacts, rowFacts } from "./string-limits";
 import { classesOf, minApart, type PanelClass } from "./classes";
 import { type Goal } from "./goal";
 import { type Breadth, everything, listNets, type NetList, setsOf } from "./nets";

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { applyChanges, type Plan, type PortSheet } from "@/core/plan";
 import { assess } from "@/core/assessment";
 import { createMemory } from "@/core/plan-model";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { type Lane } from "@/core/engine/array";
 import { demoInputs } from "@/demo";
 import { demoPlan, effort, number, portsPlan, randomPlan, row, stood } from "@/testing";
@@ -12,7 +12,7 @@ import { planWired } from "./facts";
 type Result = { readonly score: number; readonly stopped: boolean };
 
 function tried(plan: Plan, wiringId: string, wirings: readonly (readonly Lane[])[], goal: Goal) {
-  const results = runToEnd(robustness({ plan, wiringId, weather: null, goal, wirings }, createMemory()));
+  const results = drain(robustness({ plan, wiringId, weather: null, goal, wirings }, createMemory()));
   const of = (type: Trial["type"]): readonly Result[] =>
     results.find(({ trial }) => trial.type === type)?.wirings ?? [];
   return { results, of };

@@ -3,7 +3,7 @@ import { hasStop, judged, lanesOf, type Placing } from "./judge";
 import { type Meter, type Taken } from "./meter";
 import { countsAt, mixOf, panelsIn, setsOf, weightsOf } from "./nets";
 import { type Problem } from "./problem";
-import { type Scale } from "./scale";
+import { type Scale } from "./bounds";
 import { type Survey } from "./survey";
 
 /** A wiring as the search has it: nets before ports. */

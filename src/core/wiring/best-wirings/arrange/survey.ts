@@ -1,6 +1,6 @@
 import { type NetList } from "./nets";
 import { type Problem } from "./problem";
-import { type Fineness, type Scale } from "./scale";
+import { type Fineness, type Scale } from "./bounds";
 
 /** What all nets before a kind of port are worth: about, and at most; `tight` where no less could be said. */
 export type Survey = {

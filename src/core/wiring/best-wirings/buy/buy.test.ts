@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { applyChanges, emptyPlan, type PanelSheet, type Plan, plainSurface, type RoofObstacle } from "@/core/plan";
 import { assess } from "@/core/assessment";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { demoInputs, demoPanels } from "@/demo";
 import { demoPlan, effort, number } from "@/testing";
 import { buyChanges, type Purchase, whatToBuy } from ".";
@@ -20,7 +20,7 @@ const inputs = Object.entries(stations).map(([id, sheet]) => ({ id, sheet }));
 type Shopping = Plan["shopping"];
 const bought = (shopping: Partial<Shopping>, plan: Plan = lantern, of = panels) => {
   const asked = { ...plan, shopping: { ...plan.shopping, ...shopping } };
-  const found = runToEnd(whatToBuy({ plan: asked, wiringId: "everyday", weather: null, panels: of, inputs }));
+  const found = drain(whatToBuy({ plan: asked, wiringId: "everyday", weather: null, panels: of, inputs }));
   return { plan: asked, found, all: found.offers.map(({ purchase }) => purchase) };
 };
 
@@ -74,7 +74,7 @@ test("an area holds whole panels only; what has no room is not offered; PWM brin
   // a sheet that says no size is not as small as one likes
   const unsized = { id: "unsized", sheet: { ...few.rigid195, lengthMm: null, widthMm: null } };
   const shopping = { ...lantern.shopping, room: "area", lengthMm: 400, widthMm: 400 } as const;
-  expect(runToEnd(maxOf({ ...lantern, shopping }, unsized))).toBe(0);
+  expect(drain(maxOf({ ...lantern, shopping }, unsized))).toBe(0);
   const none = bought({ ...room, lengthMm: 300, widthMm: 200 }).found;
   expect([none.offers, none.kinds.map(({ fits }) => fits)]).toEqual([[], [0, 0, 0]]);
   const bare = {
@@ -107,7 +107,7 @@ test("a locker takes what goes into it: folded, or as it lies; a larger one or a
     const locker = { id: "l", name: "Locker", lengthMm, widthMm, heightMm, maxKg } as Plan["space"]["lockers"][number];
     const plan = { ...emptyPlan("Lockers"), space: { ...emptyPlan("Lockers").space, lockers: [locker] } };
     const shopping = { ...plan.shopping, room: "lockers" } as const;
-    return runToEnd(maxOf({ ...plan, shopping }, { id: "p", sheet }));
+    return drain(maxOf({ ...plan, shopping }, { id: "p", sheet }));
   };
   const bay = [1400, 420, 700] as const;
   // glass of 1.5 m does not go into 1.4 m, whichever way; a small one goes in slabs of 40 mm
@@ -153,7 +153,7 @@ test("a surface has room for what the fill lays there: fewer where something is 
   const room = (obstacles: Plan["space"]["obstacles"]) => {
     const space = { ...bare.space, surfaces: [roof], obstacles };
     const shopping = { ...bare.shopping, room: "surface", surfaceId: "s" } as const;
-    return runToEnd(maxOf({ ...bare, space, shopping }, { id: "p", sheet }));
+    return drain(maxOf({ ...bare, space, shopping }, { id: "p", sheet }));
   };
   const [free, crowded] = [room([]), room([hatch])];
   expect(free * (sheet.lengthMm ?? 0) * (sheet.widthMm ?? 0)).toBeLessThanOrEqual(2000 * 1500);

@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { answerFindCase, type FindAnswer } from "@/cases";
 import { everyWay } from "@/testing";
-import { runToEnd } from "@/core/engine/generators";
+import { drain } from "@/core/engine/generators";
 import { type Arrangement } from "./find";
 import { findWirings, type NetMix } from ".";
 
@@ -44,7 +44,7 @@ test("whatever rows are worth and bear, the best few are those of trying every w
       (have, ports, seed, cap, longest, keep) => {
         const bears = (row: readonly number[]) => row.reduce((sum, n) => sum + n, 0) <= longest;
         const takes = (net: NetMix, port: number) => wattsOf(net, seed + 31 * port, cap);
-        const found = runToEnd(
+        const found = drain(
           findWirings({
             have,
             keep,

@@ -1,0 +1,176 @@
+import { keyOf, type Lane, type Row, rowsOfLanes, tilesOf } from "../engine/array";
+import { type Plan } from "./plan";
+import { type Json, listOf, type DanglingReference, duplicateId } from "./section";
+import { type End, type Cable, type ProtectiveDevice, type Copper } from "./schemas/cabling";
+
+/** A cable of which only its ends are known. */
+export function plainRun(runId: string, runName: string, from: End, to: End): Cable {
+  return {
+    id: runId,
+    name: runName,
+    from,
+    to,
+    lengthMm: null,
+    wayId: null,
+    where: null,
+    how: null,
+    circuits: null,
+    terminalC: null,
+    portable: null,
+    size: null,
+  };
+}
+
+export function sameEnd(a: End, b: End): boolean {
+  return endKey(a) === endKey(b);
+}
+
+export function endKey(end: End): string {
+  switch (end.type) {
+    case "piece":
+      return `piece ${keyOf(end)}`;
+    case "row":
+      return `row ${end.rowId}`;
+    case "junction":
+    case "isolator":
+    case "port":
+    case "frames":
+      return `${end.type} ${end.inputId}/${end.portId}`;
+    case "output":
+    case "bank":
+    case "earth":
+      return `${end.type} ${end.inputId}`;
+    case "battery":
+      return `battery ${end.batteryId}`;
+    case "point":
+      return `point ${end.name}`;
+  }
+}
+
+/** What a cable is kept by: the ends it lies between. */
+export function runKey({ from, to }: { readonly from: End; readonly to: End }): string {
+  return `${endKey(from)} > ${endKey(to)}`;
+}
+
+/** The fuse or breaker that sits somewhere; null: none is chosen. */
+export function fuseAt(guards: readonly ProtectiveDevice[], end: End): ProtectiveDevice | null {
+  return guards.find(({ kind, at }) => kind !== "isolator" && sameEnd(at, end)) ?? null;
+}
+
+/** The switch that sits somewhere; null: none is chosen. */
+export function switchAt(guards: readonly ProtectiveDevice[], end: End): ProtectiveDevice | null {
+  return guards.find(({ kind, at }) => kind === "isolator" && sameEnd(at, end)) ?? null;
+}
+
+/** A list with a thing put in the place of the one that sits where it does, or at its end. */
+export function withRun(runs: readonly Cable[], run: Cable): Cable[] {
+  const at = runs.findIndex((other) => sameEnd(other.from, run.from) && sameEnd(other.to, run.to));
+  return at < 0 ? [...runs, run] : runs.map((other, k) => (k === at ? { ...run, id: other.id } : other));
+}
+
+export function withGuard(guards: readonly ProtectiveDevice[], guard: ProtectiveDevice): ProtectiveDevice[] {
+  const isAt = (other: ProtectiveDevice) =>
+    sameEnd(other.at, guard.at) && (other.kind === "isolator") === (guard.kind === "isolator");
+  return guards.some(isAt)
+    ? guards.map((other) => (isAt(other) ? { ...guard, id: other.id } : other))
+    : [...guards, guard];
+}
+
+/** What names something that is not there any more goes with it; a cable keeps its place without its way. */
+export function pruneCables<C extends Copper & { readonly lanes: readonly Lane[] }>(plan: Plan, wiring: C): C {
+  const isThere = thereIn(plan, wiring.lanes);
+  const ways = new Set(plan.space.ways.map((way) => way.id));
+  const lost = ({ wayId }: Cable) => wayId !== null && !ways.has(wayId);
+  const runs = wiring.runs.filter(({ from, to }) => isThere(from) && isThere(to));
+  const guards = wiring.guards.filter(({ at }) => isThere(at));
+  if (runs.length === wiring.runs.length && guards.length === wiring.guards.length && !runs.some(lost)) return wiring;
+  return { ...wiring, runs: runs.map((run) => (lost(run) ? { ...run, wayId: null } : run)), guards };
+}
+
+function thereIn(plan: Plan, lanes: readonly Lane[]): (end: End) => boolean {
+  const rows = new Set(rowsOfLanes(lanes).map((row: Row) => row.id));
+  const keys = new Set(tilesOf(lanes).map(keyOf));
+  const inputOf = (inputId: string) => plan.inputs.find((input) => input.id === inputId);
+  return (end) => {
+    switch (end.type) {
+      case "row":
+        return rows.has(end.rowId);
+      case "piece":
+        return keys.has(keyOf(end));
+      case "junction":
+      case "isolator":
+      case "port":
+      case "frames":
+        return inputOf(end.inputId)?.device.ports.some((port) => port.id === end.portId) === true;
+      case "output":
+      case "bank":
+      case "earth":
+        return inputOf(end.inputId) !== undefined;
+      case "battery":
+        return plan.need.batteries.some((battery) => battery.id === end.batteryId);
+      case "point":
+        return true;
+    }
+  };
+}
+
+export function looseCopper(
+  plan: Plan,
+  { lanes, runs, guards }: Copper & { readonly lanes: readonly Lane[] },
+): DanglingReference | null {
+  const twice = duplicateId("runs", runs) ?? duplicateId("guards", guards);
+  if (twice !== null) return twice;
+  const isThere = thereIn(plan, lanes);
+  const ways = new Set(plan.space.ways.map((way) => way.id));
+  for (const [k, run] of runs.entries()) {
+    for (const side of ["from", "to"] as const)
+      if (!isThere(run[side])) return { path: `runs.${k}.${side}`, problem: "names nothing that is in this plan" };
+    if (run.wayId !== null && !ways.has(run.wayId))
+      return { path: `runs.${k}.wayId`, problem: `no cable way "${run.wayId}" in this plan` };
+  }
+  for (const [k, { at }] of guards.entries())
+    if (!isThere(at)) return { path: `guards.${k}.at`, problem: "names nothing that is in this plan" };
+  return null;
+}
+
+/** Version 2: cables say how long, where and how thick; a junction is a port's, one with only a name a point. */
+export function copperToVersion2(wiring: Json): Json {
+  const endFrom = (end: unknown) =>
+    typeof end === "object" && end !== null && (end as Json)["type"] === "junction" ? { ...end, type: "point" } : end;
+  return {
+    ...wiring,
+    runs: listOf(wiring["runs"]).map((run) => ({
+      ...run,
+      from: endFrom(run["from"]),
+      to: endFrom(run["to"]),
+      lengthMm: null,
+      wayId: null,
+      lies: null,
+      portable: null,
+      size: null,
+    })),
+    guards: [],
+  };
+}
+
+/** Version 3: where a cable lies and how it is laid are two questions; what guards a battery says what it can interrupt. */
+export function copperToVersion3(wiring: Json): Json {
+  return {
+    ...wiring,
+    runs: listOf(wiring["runs"]).map(({ lies, ...run }) => ({
+      ...run,
+      where: lies === "roof" || lies === "inside" ? lies : lies === "buried" ? "ground" : null,
+      // a conduit is as hot as the place it lies in, and nobody has said which: the careful one is taken
+      how: lies === "conduit" || lies === "buried" ? lies : null,
+      circuits: null,
+      terminalC: null,
+    })),
+    guards: listOf(wiring["guards"]).map((guard) => ({ ...guard, breaksA: null })),
+  };
+}
+
+/** All wirings of a plan without what names nothing any more. */
+export function withPrunedCables(plan: Plan): Plan {
+  const wirings = plan.wirings.map((wiring) => pruneCables(plan, wiring));
+  return wirings.every((wiring, k) => wiring === plan.wirings[k]) ? plan : { ...plan, wirings };
+}

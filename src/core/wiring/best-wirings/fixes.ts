@@ -1,0 +1,262 @@
+import { piecesIn, type Plan } from "../../plan";
+import { judgeAll, type Mend, type Need, type Placed, type Remedy, ruleOf, takenW } from "../../assessment";
+import { readyById } from "../../plan-model";
+import { type LaneContext, laneOf, type ReadyWiring, panelNoonW, kindOf } from "../../plan-model";
+import { levels, passes, worstLevel } from "../../checks";
+import { drain } from "../../engine/generators";
+import { countsOf, keyOf, maxPieces, sameLane, standOf, tilesOf } from "../../engine/array";
+import { copperMends, countSizes } from "./cabling-fixes";
+import { type Candidate, candidatesFor } from "./candidates";
+import { baseMends } from "./mounting-fixes";
+import { layoutMends } from "./layout-fixes";
+
+/** Wirings whose noon watts differ by less than this share count as equal. */
+const sameWatts = 0.001;
+/** Mends offered for one finding: the best, and the best that differ from it in kind. */
+const maxOffered = 3;
+/** What mends a loss, and what asks for something to buy, must give this much more. */
+const worthMore = 1.02;
+/** A wiring that differs from the best in kind is worth a word down to this share of its watts. */
+const minShareOfBest = 0.85;
+
+/** What a search has done since it was last asked to go on: a part of a try, or one to its end. */
+export type SearchStep = "part" | "tried";
+
+type Tried = {
+  readonly candidate: Candidate;
+  readonly findings: readonly Placed[];
+  readonly noonW: number;
+  readonly bought: number;
+  readonly modules: number;
+  readonly shelved: number;
+};
+
+/**
+ * For each finding that does not pass, wirings that make it pass, best first: those that leave no Stop anywhere before
+ * those that do, what asks for nothing to buy before what does, then most watts at noon. Found by trying, so a mend shown
+ * is one that was seen to work. No mend makes a Stop where there was none, or a Stop worse.
+ * `now`: what the rules say of the wiring as it is. Pauses within every try, so that whoever drives it can turn to something newer.
+ */
+export function* findMends(
+  ready: ReadyWiring,
+  now: readonly Placed[] = judgeAll(ready),
+): Generator<SearchStep, ReadonlyMap<string, Remedy>> {
+  const remedies = new Map<string, Remedy>();
+  for (const finding of now) {
+    if (ruleOf(finding.rule).mendedBy !== "layout" || passes(finding.level)) continue;
+    remedies.set(finding.id, { mends: layoutMends(ready, finding), needs: null });
+    yield "tried";
+  }
+  for (const finding of now) {
+    if (ruleOf(finding.rule).mendedBy !== "copper" || finding.level === "good" || finding.level === "open") continue;
+    const mends = copperMends(ready, finding, now);
+    if (mends.length > 0) remedies.set(finding.id, { mends, needs: null });
+    yield "tried";
+  }
+  for (const finding of now) {
+    if (ruleOf(finding.rule).mendedBy !== "base" || passes(finding.level) || finding.level === "open") continue;
+    remedies.set(finding.id, { mends: baseMends(ready, finding, now), needs: null });
+    yield "tried";
+  }
+  // a cable that no size mends may be mended by fewer amps
+  const failing = now.filter(
+    ({ id, level, rule }) =>
+      !passes(level) &&
+      level !== "open" &&
+      !remedies.has(id) &&
+      (level === "stop" ||
+        rule === "cableAmps" ||
+        rule === "cableDrop" ||
+        !["parts", "nothing", "layout", "copper", "base"].includes(ruleOf(rule).mendedBy)),
+  );
+  const tried = new Map<LaneContext, Tried[]>();
+  const nowW = takenW(ready, "brightNoon");
+  const freeW = ready.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);
+  for (const finding of failing) {
+    const working: Tried[] = [];
+    const others: Tried[] = [];
+    for (const context of ready.lanes.filter((lane) => speaksOf(finding, lane, ready))) {
+      if (!tried.has(context)) {
+        const found: Tried[] = [];
+        for (const candidate of yield* pausing(candidatesFor(ready, context))) {
+          const result = yield* tryOut(ready, candidate);
+          if (result !== null) found.push(result);
+          yield "tried";
+        }
+        tried.set(context, found);
+      }
+      for (const result of tried.get(context) ?? [])
+        (mendsIt(finding, now, result, nowW) ? working : others).push(result);
+    }
+    const rows =
+      finding.subject.type === "lane"
+        ? ready.lanes.find((lane) => speaksOf(finding, lane, ready))?.lane.rows.length
+        : 0;
+    const offered = different(working.sort(compare), rows ?? 0);
+    remedies.set(finding.id, {
+      mends: offered.map((each) =>
+        toMend(ready, each, finding.level === "stop" ? { type: "could", watts: freeW } : { type: "now", watts: nowW }),
+      ),
+      needs: offered.length === 0 ? neededFor(finding, now, others) : null,
+    });
+  }
+  return remedies;
+}
+
+/** Runs a search to its end, for callers with nothing newer to turn to. */
+export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Remedy> {
+  return drain(findMends(readyById(plan, wiringId)));
+}
+
+/** What a Stop that no wiring mends asks of another input: the least of all wirings tried that are no Stop otherwise. */
+function neededFor(finding: Placed, now: readonly Placed[], tried: readonly Tried[]): Need | null {
+  if (finding.level !== "stop" || !ruleOf(finding.rule).ofInput) return null;
+  const sign = finding.sense === "atLeast" ? -1 : 1;
+  const needs = [
+    { kind: null, findings: now },
+    ...tried.map(({ candidate: { kind }, findings }) => ({ kind, findings })),
+  ]
+    .filter(({ findings }) => findings.every(({ id, level }) => level !== "stop" || id === finding.id))
+    .flatMap(({ kind, findings }): Need[] => {
+      const value = findings.find(({ id }) => id === finding.id)?.value ?? null;
+      return value === null || value.unit !== finding.value?.unit ? [] : [{ limit: value, kind }];
+    });
+  return needs.reduce<Need | null>(
+    (least, need) => (least === null || sign * (need.limit.value - least.limit.value) < -1e-9 ? need : least),
+    null,
+  );
+}
+
+/** Watts of all panels of a lane, each at its own best at noon. */
+function freeWatts(lane: LaneContext): number {
+  return lane.tiles.reduce((sum, tile) => sum + panelNoonW(lane, kindOf(lane, tile), standOf(lane.fixed, tile)), 0);
+}
+
+function speaksOf({ subject }: Placed, { lane }: LaneContext, { plan, wiringId }: ReadyWiring): boolean {
+  if (subject.type === "run") {
+    const run = plan.wirings.find(({ id }) => id === wiringId)?.runs.find(({ id }) => id === subject.runId);
+    // behind the junction: of a row's own cable another wiring has none
+    return run?.from.type !== "row" && run !== undefined && "portId" in run.from && sameLane(lane, run.from);
+  }
+  if (subject.type === "lane") return lane.inputId === subject.inputId && lane.portId === subject.portId;
+  if (subject.type !== "group" || lane.inputId !== subject.inputId) return false;
+  const group = plan.inputs
+    .find((input) => input.id === subject.inputId)
+    ?.device.groups.find(({ id }) => id === subject.groupId);
+  return lane.portId !== null && group?.portIds.includes(lane.portId) === true;
+}
+
+/** Whether a try mends a finding: a loss by giving more, anything else by passing, a Stop by being none any more. */
+function mendsIt(finding: Placed, now: readonly Placed[], tried: Tried, nowW: number): boolean {
+  if (tried.findings.some((found) => found.level === "stop" && isWorse(found, now))) return false;
+  const after = tried.findings.find(({ id }) => id === finding.id);
+  if (finding.level === "stop") return after === undefined || (after.level !== "stop" && after.level !== "open");
+  if (ruleOf(finding.rule).mendedBy === "moreWatts") return tried.noonW > nowW * worthMore;
+  return after === undefined || passes(after.level);
+}
+
+/** A Stop that was none before, or lies further over its limit. */
+function isWorse(after: Placed, now: readonly Placed[]): boolean {
+  const before = now.find(({ id }) => id === after.id);
+  if (before?.level !== "stop") return true;
+  return (after.marginPct ?? 0) < (before.marginPct ?? 0) - 0.1;
+}
+
+/** Work that pauses, as parts of a search. */
+function* pausing<T>(inner: Generator<undefined, T>): Generator<SearchStep, T> {
+  for (let step = inner.next(); ; step = inner.next()) {
+    if (step.done) return step.value;
+    yield "part";
+  }
+}
+
+/** Judges a candidate in every pose; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
+function* tryOut(ready: ReadyWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
+  const posed: LaneContext[][] = ready.poses.map(() => []);
+  for (const lane of candidate.lanes) {
+    // a lane whose label is not whole cannot be judged, now or after
+    if (lane.rows.length === 0 || tilesOf([lane]).some(({ panelId }) => !ready.common.kinds.has(panelId))) continue;
+    for (const [k, { pose }] of ready.poses.entries()) {
+      const known = ready.posed[k]?.find((each) => each.lane === lane);
+      const context = known ?? laneOf(ready.plan, ready.common, lane, pose, ready.copperOf(lane));
+      if (context !== null) posed[k]?.push(context);
+      if (known === undefined) yield "part";
+    }
+  }
+  const contexts = posed[ready.posed.indexOf(ready.lanes)] ?? [];
+  if (contexts.length === 0) return null;
+  const after: ReadyWiring = { ...ready, lanes: contexts, posed };
+  const counts = countsOf(candidate.lanes);
+  const bought = ready.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.given), 0);
+  if (piecesIn(ready.plan) + bought > maxPieces) return null;
+  const modules = (of: readonly LaneContext[]) =>
+    new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
+  // a module that is not in use yet is something to buy as well
+  const extraModules = Math.max(0, modules(contexts) - modules(ready.lanes));
+  const before = new Set(ready.lanes.flatMap(({ lane }) => tilesOf([lane]).map(keyOf)));
+  const kept = new Set(tilesOf(candidate.lanes).map(keyOf));
+  return {
+    candidate,
+    findings: judgeAll(after),
+    noonW: takenW(after, "brightNoon"),
+    bought,
+    modules: extraModules,
+    shelved: [...before].filter((key) => !kept.has(key)).length,
+  };
+}
+
+/** Fewest Stops, then nothing to buy, then most watts at noon, then the fewest put away, then the mildest remarks. */
+function compare(a: Tried, b: Tried): number {
+  const stops = ({ findings }: Tried) => findings.filter(({ level }) => level === "stop").length;
+  const rank = (tried: Tried) => levels.indexOf(worstLevel(tried.findings));
+  const wattsApart = b.noonW - a.noonW;
+  return (
+    stops(a) - stops(b) ||
+    a.bought + a.modules - b.bought - b.modules ||
+    (Math.abs(wattsApart) > sameWatts * Math.max(a.noonW, b.noonW) ? wattsApart : 0) ||
+    a.shelved - b.shelved ||
+    rank(b) - rank(a)
+  );
+}
+
+/** The best, and after it those that differ from it in kind: fewer in each row, another port, fewest panels to buy. */
+function different(sorted: readonly Tried[], rowsNow: number): Tried[] {
+  const [best] = sorted;
+  if (best === undefined) return [];
+  const safe = sorted.filter(hasNoStop);
+  const owned = safe.filter(({ bought, modules }) => bought + modules === 0);
+  const sameRows = owned.filter(({ candidate: { kind } }) => kind.type === "matrix" && kind.strings === rowsNow);
+  const others = owned.filter(
+    ({ candidate: { kind } }) => kind.type !== best.candidate.kind.type && kind.type !== "shelve",
+  );
+  const bought = safe
+    .filter((each) => each.bought + each.modules > 0 && each.noonW > worthMore * best.noonW)
+    .sort((a, b) => a.bought + a.modules - b.bought - b.modules || b.noonW - a.noonW);
+  const alternatives = [sameRows[0], others[0], bought[0]].flatMap((each) => each ?? []);
+  const kept = alternatives.filter((each) => each !== best && each.noonW >= minShareOfBest * best.noonW);
+  return [best, ...kept].slice(0, maxOffered);
+}
+
+function hasNoStop({ findings }: Tried): boolean {
+  return findings.every(({ level }) => level !== "stop");
+}
+
+function toMend(
+  { wiringId }: ReadyWiring,
+  { candidate, findings, noonW, bought, shelved }: Tried,
+  beside: NonNullable<Mend["beside"]>,
+): Mend {
+  const lanes = candidate.lanes.filter((lane) => lane.rows.length > 0);
+  const missing = findings.flatMap(({ reason, level }) =>
+    reason.type === "fuses" && level === "care" ? reason.missing : [],
+  );
+  return {
+    kind: candidate.kind,
+    changes: [{ type: "rewire", wiringId, lanes, counts: countsOf(lanes) }],
+    cost: { bought, shelved },
+    noonW,
+    beside,
+    fuses: countSizes(missing),
+    leaves: findings.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject })),
+  };
+}

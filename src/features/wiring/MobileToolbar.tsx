@@ -1,0 +1,41 @@
+"use client";
+
+import { LayoutGrid, ListChecks, Redo2, SquareActivity, Undo2 } from "lucide-react";
+import { memo } from "react";
+import { useDesk, useDeskState } from "@/features/plan-session";
+import style from "./thumb-bar.module.css";
+
+/** On a phone: the parts of the stop and the way back, where a thumb reaches them. */
+export const MobileToolbar = memo(function ThumbBar() {
+  const desk = useDesk();
+  const canUndo = useDeskState((state) => state.history.past.length > 0);
+  const canRedo = useDeskState((state) => state.history.future.length > 0);
+  return (
+    <nav aria-label="Parts of this stop" className={style["bar"]}>
+      <button type="button" onClick={() => goTo("board")}>
+        <LayoutGrid size={18} aria-hidden />
+        Board
+      </button>
+      <button type="button" onClick={() => goTo("window")}>
+        <SquareActivity size={18} aria-hidden />
+        Window
+      </button>
+      <button type="button" onClick={() => goTo("ledger")}>
+        <ListChecks size={18} aria-hidden />
+        Ledger
+      </button>
+      <button type="button" disabled={!canUndo} onClick={desk.undo}>
+        <Undo2 size={18} aria-hidden />
+        Undo
+      </button>
+      <button type="button" disabled={!canRedo} onClick={desk.redo}>
+        <Redo2 size={18} aria-hidden />
+        Redo
+      </button>
+    </nav>
+  );
+});
+
+function goTo(part: "board" | "window" | "ledger"): void {
+  document.getElementById(`wire-${part}`)?.scrollIntoView({ block: "start" });
+}

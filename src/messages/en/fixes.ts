@@ -1,0 +1,158 @@
+import { type Finding, type Mend, type MendKind, type Need, type RuleId } from "@/core/assessment";
+import { type FuseCount } from "@/core/checks";
+import { amount, counted, given } from "./format";
+import { shortName, mountWords } from "./names";
+import { sizeWords } from "./copper";
+import { ruleTitle } from "./rules";
+import { copperName } from "./rules/copper";
+
+/** What a mend does, what it asks for besides, what it costs in watts, and what it leaves undone. */
+export function mendSentence({ kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Mend): string {
+  const rules = [...new Set(leaves.map(({ rule }) => ruleTitle(rule)))];
+  const extras = [
+    bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
+    shelved > 0 && kind.type !== "shelve" ? `${shelved} to the shelf` : null,
+    besideWords(noonW, beside),
+    fuses.length === 0 ? null : `with ${fuseCounts(fuses)}`,
+    rules.length === 0 ? null : `still a Stop: ${rules.join(", ")}`,
+  ].filter((part) => part !== null);
+  return `${kindSentence(kind)}${extras.length === 0 ? "" : ` (${extras.join(", ")})`}`;
+}
+
+/** "540 W at noon of the 758 W the panels could give", "540 W at noon, now 500 W"; nothing where it makes no difference. */
+function besideWords(noonW: number, beside: Mend["beside"]): string | null {
+  if (beside === null || Math.abs(noonW - beside.watts) < minShare * beside.watts) return null;
+  const noon = `${given(Math.round(noonW), "W")} at noon`;
+  const other = given(Math.round(beside.watts), "W");
+  return beside.type === "could" ? `${noon} of the ${other} the panels could give` : `${noon}, now ${other}`;
+}
+/** A difference in watts smaller than this is not worth a word. */
+const minShare = 0.01;
+
+/** What is said where the search is over and nothing it tried would do. */
+export function notMendedWords({
+  rule,
+  level,
+  sense,
+  needs,
+}: Pick<Finding, "rule" | "level" | "sense" | "needs">): string {
+  if (rule === "label") return "Rewiring can’t fix a label. Check it at Panels, or measure the panel.";
+  if (rule === "roofLoad")
+    return "Take panels off, choose lighter ones, or ask the maker of the roof what it can carry.";
+  if (rule === "clearHeight") return "Lay the panels flat, take down what folds, or go another way.";
+  if (rule === "layout") return "No free place for it was found here.";
+  const byHand = copperNotMended[rule];
+  if (byHand !== undefined) return byHand;
+  const tried =
+    "Of the wirings tried for this port (equal rows of all lengths, rows by volts and by amps, a panel less, panels on the shelf, a free port)";
+  if (level !== "stop") return `${tried} none does better.`;
+  return needs === null
+    ? `${tried} none is safe.`
+    : `${tried} none is safe. You need a PV input that ${needWords(rule, sense, needs)}.`;
+}
+
+/** What is left to do where no part known mends it. */
+const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
+  fuses: "No standard fuse fits: use fewer strings in parallel, or panels with a higher max series fuse rating.",
+  cableAmps:
+    "No single cable in this standard is enough. Options: a cooler or shorter route, two cables in parallel, or more panels in series (check max PV voltage).",
+  cableDrop:
+    "No thicker cable in this standard is enough: use a shorter route, or more panels in series (check max PV voltage).",
+  terminals: "Its manual says: enter it at Protection, Cables.",
+  guards: "Check its rating label, and choose another at Protection.",
+  hold: "Another way to fix it, a lower speed, or a more sheltered place: say it at Mount.",
+  glueHeat: "Another adhesive, a lighter roof, or feet that let air under: say it at Mount.",
+  skin: "Say at Mount what it is fixed to, or fix it another way.",
+  movement: "A softer bed or slots: ask who makes the feet.",
+  gates: "Measure it at Mount.",
+  plugs: "Look at the plugs with a meter, and say at Protect what you found.",
+};
+
+/** The limit another input would need, and the wiring that asks for so little. */
+function needWords(rule: RuleId, sense: Finding["sense"], { limit: least, kind }: Need): string {
+  const value = amount(least.value, least.unit);
+  const what =
+    sense === "atLeast"
+      ? rule === "wake"
+        ? `starts at ${value} or less`
+        : `works from ${value} or less`
+      : `has a limit of at least ${value}`;
+  return kind === null ? `${what}, as wired now` : `${what} (${lowerFirst(kindSentence(kind))})`;
+}
+
+/** "Wire 2 in series × 3 strings in parallel (2S3P)". */
+function matrixWords({ series, strings }: { readonly series: number; readonly strings: number }): string {
+  return strings === 1
+    ? `Wire ${series} in series (${series}S)`
+    : `Wire ${series} in series × ${strings} strings in parallel (${series}S${strings}P)`;
+}
+
+/** "2 × 10 A fuse, 1 × 15 A fuse". */
+function fuseCounts(sizes: readonly FuseCount[]): string {
+  return sizes.map(({ amps, count }) => `${count} × ${given(amps, "A")} fuse`).join(", ");
+}
+
+function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}
+
+function kindSentence(kind: MendKind): string {
+  switch (kind.type) {
+    case "matrix":
+      return matrixWords(kind);
+    case "rows":
+      return `Wire ${kind.rows.length === 1 ? "one string" : "strings"} of ${kind.rows.map(rowWords).join(" | ")}`;
+    case "shelve":
+      return `Leave ${kind.panelName} on the shelf`;
+    case "instead":
+      return `${matrixWords(kind)} of ${shortName(kind.panelName)} from the shelf instead`;
+    case "exchange":
+      return `Take out ${kind.count} × ${shortName(kind.outName)} and put ${kind.count} × ${shortName(kind.inName)} from the shelf in ${kind.count === 1 ? "its place" : "their places"}`;
+    case "moveOnRoof":
+      return `${kind.turned ? "Turn" : "Move"} ${kind.panelName}${kind.turned ? " by a quarter and lay it" : ""}${shiftWords(kind)}`;
+    case "raiseOnRoof":
+      return `Set ${kind.panelName} ${given(kind.gapMm, "mm")} above the roof`;
+    case "liftOff":
+      return `Take ${kind.panelName} off the roof`;
+    case "joinPast":
+      return "Bypass the stowed panels: unplug them and connect their neighbours’ leads to each other";
+    case "gauge":
+      return `Use ${sizeWords(kind.size)}: ${lowerFirst(copperName(kind.name))}`;
+    case "fitFuses":
+      return `Fit ${fuseCounts(kind.sizes)}`;
+    case "fitSwitch":
+      return `Fit a 2-pole DC isolator (disconnect), ${given(kind.amps, "A")}, ${given(kind.volts, "V")} DC`;
+    case "fitBatteryFuse":
+      return `Fit a ${given(kind.amps, "A")} battery fuse${kind.volts === null ? "" : ` for at least ${given(kind.volts, "V")} DC`} that can interrupt ${given(kind.breaksA, "A")}`;
+    case "useBox":
+      return "Join the strings in a combiner box with busbars";
+    case "otherChain":
+      return kind.names.length === 0 ? "Plug straight in" : `Take this chain instead: ${kind.names.join(", then ")}`;
+    case "moreFeet":
+      return `Give each panel ${kind.more} more feet: ${kind.feet} in all`;
+    case "longerFeet":
+      return `Take brackets or feet ${given(kind.footLongMm, "mm")} long`;
+    case "anchors":
+      return `Set ${kind.perSide} anchors at each side, at all corners, if each of yours bears at least ${given(kind.eachN, "N")} by test`;
+    case "ballast":
+      return `Make the base ${given(kind.kg, "kg")} heavy`;
+    case "reckonHeat":
+      return `Reckon with “${mountWords[kind.mount]}” for these panels`;
+    case "move":
+      return `Move ${counted(kind.panels, "panel")} to ${kind.portName}${kind.moduleName === null ? "" : ` (needs ${kind.moduleName})`}`;
+  }
+}
+
+function shiftWords({ rightMm, frontMm }: Extract<MendKind, { type: "moveOnRoof" }>): string {
+  const parts = [
+    [rightMm, rightMm > 0 ? "right" : "left"] as const,
+    [frontMm, frontMm > 0 ? "front" : "back"] as const,
+  ].filter(([by]) => Math.abs(by) >= 1);
+  return parts.length === 0
+    ? " where it is"
+    : ` ${parts.map(([by, to]) => `${amount(Math.abs(by), "mm")} to the ${to}`).join(" and ")}`;
+}
+
+function rowWords(row: readonly { readonly panelName: string; readonly count: number }[]): string {
+  return row.map(({ panelName, count }) => `${count} × ${shortName(panelName)}`).join(" + ");
+}
