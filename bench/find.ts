@@ -9,7 +9,7 @@ import {
   quickProof,
 } from "../src/core/wiring/best-wirings";
 import { applyChanges, type Change, type DeviceSheet, emptyPlan, type PanelSheet, type Plan } from "../src/core/plan";
-import { createMemory } from "../src/core/plan-model";
+import { createSolveCache } from "../src/core/plan-model";
 import { drain } from "../src/core/engine/generators";
 import { demoInputs, demoPanels } from "../src/demo";
 import { print, timed } from "./figures";
@@ -57,7 +57,7 @@ function time<T>(what: string, work: () => T): T {
 
 function measure(name: string, plan: Plan, goal: ArrangeAsk["goal"]): void {
   say(`${name}, by ${goal.type}`);
-  const memory = createMemory();
+  const memory = createSolveCache();
   const ask = { plan, wiringId: "wiring-1", weather: null, goal, withAddOns: true };
   const bench = time("read the question", () => createBench(ask, memory));
   const first = time("first answer", () => drain(firstLook(bench)));
@@ -71,7 +71,7 @@ function measure(name: string, plan: Plan, goal: ArrangeAsk["goal"]): void {
   );
   const exact = time("exact", () => drain(arrange(bench, null, Infinity, memory)));
   // on a bench of its own, so that nothing is known before
-  const fresh = createBench(ask, createMemory());
+  const fresh = createBench(ask, createSolveCache());
   const count = fresh.problem.kinds.reduce((sum, { nets }) => sum + nets.count, 0);
   drain(fresh.about());
   drain(fresh.scales());

@@ -2,8 +2,8 @@ import ELK from "elkjs/lib/elk.bundled.js";
 import { plainRun } from "../src/core/plan";
 import { diagramOf, graphOf, type LayoutAnswer, layoutAsk, protectReport } from "../src/core/protection/diagram";
 import { assess } from "../src/core/assessment";
-import { readyById } from "../src/core/plan-model";
-import { createMemory } from "../src/core/plan-model";
+import { solvableById } from "../src/core/plan-model";
+import { createSolveCache } from "../src/core/plan-model";
 import { boxWords } from "../src/messages/en";
 import { crowdedPlan } from "./crowded-plan";
 import { print, timed } from "./figures";
@@ -11,12 +11,12 @@ import { print, timed } from "./figures";
 /** Protect with 24 panels of 6 kinds on 4 ports: what it is made of, its verdict with every cable said, and its drawing. */
 const plan = crowdedPlan();
 const wiringId = plan.wirings[0]?.id ?? "";
-const memory = createMemory();
+const memory = createSolveCache();
 print(
   "what 24 panels on 4 ports take, worker warm",
-  timed(40, () => void protectReport(readyById(plan, wiringId, null, memory))),
+  timed(40, () => void protectReport(solvableById(plan, wiringId, null, memory))),
 );
-const report = protectReport(readyById(plan, wiringId, null, memory));
+const report = protectReport(solvableById(plan, wiringId, null, memory));
 const [wiring] = plan.wirings;
 if (wiring !== undefined) {
   const runs = report.lanes.flatMap((lane) =>

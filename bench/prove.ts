@@ -3,8 +3,8 @@ import { mountReport } from "../src/core/mounting";
 import { plainFixing } from "../src/core/plan";
 import { judgeLane, provedLane, defaultMeter, walkOf } from "../src/core/commissioning";
 import { assess } from "../src/core/assessment";
-import { readyById } from "../src/core/plan-model";
-import { createMemory, roundOf } from "../src/core/plan-model";
+import { solvableById } from "../src/core/plan-model";
+import { createSolveCache, mountEnvironment } from "../src/core/plan-model";
 import { createPlanes } from "../src/core/wiring/year";
 import { demoPlans } from "../src/demo";
 import { crowdedPlan } from "./crowded-plan";
@@ -25,7 +25,7 @@ const [fixing] = fixed.fixings.list;
 if (fixing !== undefined)
   print(
     "a fixing of 24 panels worked out",
-    timed(60, () => void mountReport(fixed, fixing, roundOf(fixed))),
+    timed(60, () => void mountReport(fixed, fixing, mountEnvironment(fixed))),
   );
 for (const [name, each] of [
   ["without", plan],
@@ -42,7 +42,7 @@ for (const [name, id] of [
   ["shed", "wiring-1"],
 ] as const) {
   const demo = demoPlans().find((each) => each.name.includes(name));
-  const [context] = demo === undefined ? [] : readyById(demo, id, null, createMemory()).lanes;
+  const [context] = demo === undefined ? [] : solvableById(demo, id, null, createSolveCache()).lanes;
   const sky = { ...unsaidSky, cloud: "clear" as const, airC: 18 };
   const lane =
     context === undefined

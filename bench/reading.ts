@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { pathToFileURL } from "node:url";
 import { readText } from "../src/core/panels/label-import";
-import { createStickers } from "../src/server/stickers";
+import { createStickers } from "../src/server/stickers/worker-pool";
 import { print, timed } from "./figures";
 
 /** Labels from texts and from photos: how long a page takes, and a photo, the first with the readers of letters still to be opened. */

@@ -1,7 +1,7 @@
 import { gunzipSync } from "node:zlib";
 import { readFileSync } from "node:fs";
 import { applyChanges, type Change, emptyPlan, type Plan } from "../src/core/plan";
-import { createMemory } from "../src/core/plan-model";
+import { createSolveCache } from "../src/core/plan-model";
 import { drain } from "../src/core/engine/generators";
 import { readEpw } from "../src/core/engine/weather";
 import { countsOf, newTile, rowOf } from "../src/core/engine/array";
@@ -10,7 +10,7 @@ import { demoInputs, demoPanels, demoPlans } from "../src/demo";
 import { print, timed } from "./figures";
 
 /** The year of a plan alone, in a warm process. Run from the project's folder. */
-const memory = createMemory();
+const memory = createSolveCache();
 const twelve = unequal(6, 2);
 const nine = unequal(9, 1);
 const file = readEpw(gunzipSync(readFileSync("src/core/fixtures/harvest/north-firth.epw.gz")).toString("utf8"));

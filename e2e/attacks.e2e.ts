@@ -7,7 +7,7 @@ import { setTimeout } from "node:timers/promises";
 import { planBundle } from "@/core/bundle";
 import { maxPhotoBytes, maxPhotos } from "@/core/image-type";
 import { type Plan } from "@/core/plan";
-import { dice, effort } from "@/testing";
+import { createRandom, runs } from "@/testing";
 import { type RunningServer, startServer, temporaryDir } from "./harness";
 import { root } from "./harness/root";
 import { plans, read } from "./harness/plans-api";
@@ -96,9 +96,9 @@ test("what is kept is for its owner alone", async () => {
 test("a bundle far larger than a page's body goes out and comes in, all of it; what is spoiled does not", async () => {
   const [first] = await plans(server);
   const { plan } = await read(server, first?.id ?? "");
-  const draw = dice(5);
+  const draw = createRandom(5);
   // eight are twice what the framework would take; in the soak as many as a plan can have
-  const photos = Array.from({ length: effort(1) > 1 ? maxPhotos : 8 }, (_, k) =>
+  const photos = Array.from({ length: runs(1) > 1 ? maxPhotos : 8 }, (_, k) =>
     Uint8Array.from({ length: maxPhotoBytes - 1000 }, (_, at) =>
       at < 3 ? ([0xff, 0xd8, 0xff][at] ?? 0) : draw.whole(0, 255) ^ k,
     ),

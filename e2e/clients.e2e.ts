@@ -1,6 +1,6 @@
 import { setTimeout } from "node:timers/promises";
 import { demoPlans } from "@/demo";
-import { effort } from "@/testing";
+import { runs } from "@/testing";
 import { startServer, temporaryDir } from "./harness";
 import { plans, put, read } from "./harness/plans-api";
 import { postJson } from "./harness/visit";
@@ -9,7 +9,7 @@ import { postJson } from "./harness/visit";
  * Many clients saving at once, each its own plan, while somebody opens pages: none is refused, none is lost. How long a page
  * takes meanwhile is judged in `npm run soak` alone, where there are fifty of them for half a minute.
  */
-const soaking = effort(1) > 1;
+const soaking = runs(1) > 1;
 const clientCount = soaking ? 50 : 8;
 /** How long they go on in the soak, ms, and how often each saves in the short form. */
 const spanMs = 30_000;

@@ -1,6 +1,6 @@
 import { setTimeout } from "node:timers/promises";
 import { type Plan } from "@/core/plan";
-import { dice, effort } from "@/testing";
+import { createRandom, runs } from "@/testing";
 import { type RunningServer, startServer, temporaryDir } from "./harness";
 import { inNetwork } from "./harness/in-network";
 import { Keeper } from "./harness/keeper";
@@ -10,7 +10,7 @@ import { Keeper } from "./harness/keeper";
  * document is whole, and none of them is older than what its writer was told is saved. Each start costs two seconds: a few
  * kills here, a thousand in `npm run soak -- --only durability --effort 500`.
  */
-const killCount = effort(2);
+const killCount = runs(2);
 const writerCount = 4;
 /** A kill comes within this time after the writers set out, ms. */
 const maxPeaceMs = 400;
@@ -64,7 +64,7 @@ test(
     const temporary = temporaryDir();
     const flags = inNetwork ? ["--lan"] : [];
     let server: RunningServer = await startServer(temporary.dir, ["--demo", ...flags]);
-    const roll = dice(Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1));
+    const roll = createRandom(Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1));
     const made = async (name: string) => {
       const body = JSON.stringify({ name });
       const response = await fetch(`${server.url}/api/plans`, { method: "POST", headers: json, body });
@@ -99,6 +99,7 @@ test(
       server = await startServer(temporary.dir, flags);
       for (const writer of writers) await writer.isWhole(server.url);
       await keeper.isWhole(server.url);
+      if (kill % 50 === 49) process.stderr.write(`${kill + 1} kills, none lost\n`);
     }
     process.stderr.write(
       `${killCount} kills, ${acknowledged} saves and ${keeper.acknowledged} readings, photos, sheets, weather files and phones acknowledged, none lost\n`,

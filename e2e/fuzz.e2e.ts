@@ -4,17 +4,17 @@ import { connect } from "node:net";
 import path from "node:path";
 import { setTimeout } from "node:timers/promises";
 import { demoInputs, demoPanels, demoPlans } from "@/demo";
-import { dice, type Dice, effort, mutatedText } from "@/testing";
+import { createRandom, type Random, runs, mutatedText } from "@/testing";
 import { root, type RunningServer, startServer, temporaryDir } from "./harness";
 
 /**
  * Requests and files that nobody would send on purpose, thousands of them at a server of its own: it goes on, answers each, says
  * 500 to none, and holds no more memory afterwards. How long an answer takes is judged in `npm run soak` alone.
  */
-const requests = effort(200);
-const files = effort(40);
+const requests = runs(200);
+const files = runs(40);
 const atOnce = 16;
-const soaking = effort(1) > 1;
+const soaking = runs(1) > 1;
 const maxAnswerMs = 2000;
 const maxHeapGrowth = 1.5;
 
@@ -38,13 +38,13 @@ const shelves = {
 };
 const json = { "content-type": "application/json" };
 
-function anyFile(roll: Dice): Asked {
+function anyFile(roll: Random): Asked {
   const to = roll.pick(["/api/plans/import", "/api/plans/import", "/api/panels/import", "/api/inputs/import"] as const);
   const document = to === "/api/plans/import" ? roll.pick(planFiles) : shelves[to];
   return { method: "POST", path: to, headers: json, body: mutatedText(document, roll) };
 }
 
-function anyRequest(roll: Dice, ids: readonly [string, ...string[]]): Asked {
+function anyRequest(roll: Random, ids: readonly [string, ...string[]]): Asked {
   const id = roll.pick([roll.pick(ids), "nobody", "..%2f..", "%00", "x".repeat(3000), "a'--"]);
   const where = roll.pick([
     "/",
@@ -157,7 +157,7 @@ class Attack {
 }
 
 /** What no HTTP program would send. */
-function garbage(port: number, roll: Dice): Promise<void> {
+function garbage(port: number, roll: Random): Promise<void> {
   return new Promise((resolve) => {
     const socket = connect(port, "127.0.0.1");
     socket.on("error", () => undefined);
@@ -188,12 +188,12 @@ test(
     const seed = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1) * 1_000_000;
     try {
       // what is loaded once is not what is kept
-      await attack.send(200, (k) => anyRequest(dice(seed + k), ids));
-      await attack.send(40, (k) => anyFile(dice(seed + k)));
+      await attack.send(200, (k) => anyRequest(createRandom(seed + k), ids));
+      await attack.send(40, (k) => anyFile(createRandom(seed + k)));
       const before = await attack.heapBytes();
-      await attack.send(requests, (k) => anyRequest(dice(seed + 1000 + k), ids));
-      await attack.send(files, (k) => anyFile(dice(seed + 1000 + k)));
-      for (let k = 0; k < files / 10; k++) await garbage(server.port, dice(seed + k));
+      await attack.send(requests, (k) => anyRequest(createRandom(seed + 1000 + k), ids));
+      await attack.send(files, (k) => anyFile(createRandom(seed + 1000 + k)));
+      for (let k = 0; k < files / 10; k++) await garbage(server.port, createRandom(seed + k));
       const after = await attack.heapBytes();
       const counts = JSON.stringify(Object.fromEntries(attack.statuses));
       process.stderr.write(
@@ -209,5 +209,5 @@ test(
       remove();
     }
   },
-  60_000 * Math.max(2, effort(1)),
+  60_000 * Math.max(2, runs(1)),
 );

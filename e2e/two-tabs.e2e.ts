@@ -1,7 +1,7 @@
 import { setTimeout } from "node:timers/promises";
 import { type Plan } from "@/core/plan";
 import { tilesOf } from "@/core/engine/array";
-import { dice, effort } from "@/testing";
+import { createRandom, runs } from "@/testing";
 import { ready, type RunningServer, startServer, temporaryDir } from "./harness";
 import { read } from "./harness/plans-api";
 import { type Visit, e2eTest } from "./harness/visit";
@@ -17,10 +17,10 @@ type Tab = { readonly screen: Screen; offline: boolean };
 /** What a version holds: the words of its note, and how many panels stand before the lower port. */
 type Holds = { readonly words: readonly string[]; readonly inLow: number };
 
-const runs = effort(1);
+const runCount = runs(1);
 /** Steps of a run: fewer in `npm test`. */
-const steps = effort(1) > 1 ? 14 : 9;
-const seeds = Array.from({ length: runs }, (_, k) => Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1) * 1000 + k);
+const steps = runs(1) > 1 ? 14 : 9;
+const seeds = Array.from({ length: runCount }, (_, k) => Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1) * 1000 + k);
 
 const wordsOf = (note: string) => note.split(" ").filter((word) => word !== "");
 const holdsOf = ({ wirings: [wiring] }: Plan): Holds => ({
@@ -212,7 +212,7 @@ class TwoTabs {
 }
 
 /** One step of a run: what a person, a network or a power switch may do next. */
-async function step(two: TwoTabs, roll: ReturnType<typeof dice>): Promise<void> {
+async function step(two: TwoTabs, roll: ReturnType<typeof createRandom>): Promise<void> {
   const k = roll.pick([0, 1] as const);
   const tab = two.tabs[k];
   if (tab === null) {
@@ -294,7 +294,7 @@ describe.each(seeds)("run %i", (seed) => {
       body: JSON.stringify({ ...plan, wirings }),
     });
     const two = new TwoTabs(visit, `/plan/${id}`, dir, server, server.port);
-    const roll = dice(seed);
+    const roll = createRandom(seed);
     try {
       for (const k of [0, 1] as const) await two.open(k);
       for (let k = 0; k < steps; k++) await within(step(two, roll));

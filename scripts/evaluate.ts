@@ -3,7 +3,7 @@ import path from "node:path";
 import { pathToFileURL } from "node:url";
 import { answerAny, answerPicture, type CaseAnswering } from "../src/cases";
 import { pictureFault } from "../src/core/panels/label-import/photo";
-import { createStickers, type Stickers } from "../src/server/stickers";
+import { createStickers, type Stickers } from "../src/server/stickers/worker-pool";
 
 /** Reads case files ("-" is standard input), prints one answer a line; a bad case goes to standard error. */
 async function evaluate(file: string): Promise<boolean> {

@@ -1,7 +1,7 @@
 import { parseArgs } from "node:util";
 import { arrange, type Arranged, createBench, type Goal, quickProof } from "../src/core/wiring/best-wirings";
 import { type Plan } from "../src/core/plan";
-import { createMemory } from "../src/core/plan-model";
+import { createSolveCache } from "../src/core/plan-model";
 import { drain } from "../src/core/engine/generators";
 import {
   goalWords,
@@ -72,7 +72,7 @@ command(() => {
   const plan = planIn(file);
   const goal = goalIn(values.by);
   const weather = values.epw === undefined ? null : weatherIn(values.epw);
-  const memory = createMemory();
+  const memory = createSolveCache();
   const ask = { plan, wiringId: wiringIn(plan, values.wiring).id, weather, goal, withAddOns: values["add-ons"] };
   const found = drain(arrange(createBench(ask, memory), null, values.exact ? Infinity : quickProof, memory));
   if (values.json) process.stdout.write(`${JSON.stringify(found, null, 1)}\n`);

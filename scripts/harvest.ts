@@ -1,5 +1,5 @@
 import { parseArgs } from "node:util";
-import { createMemory } from "../src/core/plan-model";
+import { createSolveCache } from "../src/core/plan-model";
 import { drain } from "../src/core/engine/generators";
 import { inAll, lossNames, planYear, type PlanYear } from "../src/core/wiring/year";
 import { lossWords, monthName, sourceWords } from "../src/messages/en";
@@ -47,5 +47,5 @@ command(() => {
   const plan = planIn(file);
   const wiring = wiringIn(plan, values.wiring);
   const weather = values.epw === undefined ? null : weatherIn(values.epw);
-  print(drain(planYear({ plan, wiringId: wiring.id, weather, fineness: "full", memory: createMemory() })));
+  print(drain(planYear({ plan, wiringId: wiring.id, weather, fineness: "full", memory: createSolveCache() })));
 });

@@ -64,18 +64,18 @@ async function prepareData() {
 }
 
 async function serve() {
-  const { guardsFile, limitsFile, readerFile, roofSheetFile, stickersFile } =
+  const { guardsFile, limitsFile, readerFile, phoneSheetFile, stickersFile } =
     await import("./serving/bundle-server.mjs");
   Object.assign(process.env, {
     NODE_ENV: "production",
     GOLDEN_ARRAY_DATA: dataDir,
     GOLDEN_ARRAY_READER: readerFile,
     GOLDEN_ARRAY_STICKERS: stickersFile,
-    GOLDEN_ARRAY_ROOF_SHEET: roofSheetFile,
+    GOLDEN_ARRAY_PHONE_SHEET: phoneSheetFile,
     NEXT_TELEMETRY_DISABLED: "1",
   });
   /** @type {typeof import("../src/server/guards/index.ts")} */
-  const { askerHeader, loopbackNames, namedHosts, refusal, spoolHeader } = await import(guardsFile);
+  const { remoteHeader, loopbackNames, namedHosts, refusal, spoolHeader } = await import(guardsFile);
   /** @type {typeof import("../src/core/bundle/limits.ts")} */
   const { maxBundleBytes } = await import(limitsFile);
   const hosts = [...loopbackNames, ...namedHosts()];
@@ -95,7 +95,7 @@ async function serve() {
   ) => {
     const server = createServer(limits, (request, response) => {
       if (!guardRequest(request, response, refusal, names) || !isLetIn(request, response)) return;
-      request.headers[askerHeader] = asker;
+      request.headers[remoteHeader] = asker;
       boundBody(request, response, { maxBundleBytes, spoolHeader });
       const make = () => handle(request, response);
       pages
@@ -147,7 +147,7 @@ async function openToNetwork() {
   if (addresses.length === 0)
     stop("This computer is in no network, so --lan has nothing to open. Join one, or start without --lan.");
   const phones = new kit.Phones(kit.phonesFile(dataDir), Date.now);
-  kit.holdLan({ addresses: addresses.map((address) => `http://${address}:${port}`), phones });
+  kit.registerLan({ addresses: addresses.map((address) => `http://${address}:${port}`), phones });
   // the framework's own check of names comes after the doors
   process.env["GOLDEN_ARRAY_HOSTS"] = [process.env["GOLDEN_ARRAY_HOSTS"] ?? "", ...addresses].join(",");
   return { addresses, phones, kit };

@@ -1,5 +1,5 @@
 import { type NextRequest, NextResponse } from "next/server";
-import { askerHeader, contentSecurityPolicy, loopbackNames, namedHosts, refusal } from "@/server/guards";
+import { remoteHeader, contentSecurityPolicy, loopbackNames, namedHosts, refusal } from "@/server/guards";
 
 /** Every request passes here first: who may ask at all, and the policy pages are served under. */
 export function proxy(request: NextRequest): NextResponse {
@@ -29,7 +29,7 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set("x-content-type-options", "nosniff");
   response.headers.set("referrer-policy", "no-referrer");
   // browsers complain of it on connections that are not secure
-  if (request.headers.get(askerHeader) !== "phone") response.headers.set("cross-origin-opener-policy", "same-origin");
+  if (request.headers.get(remoteHeader) !== "phone") response.headers.set("cross-origin-opener-policy", "same-origin");
   response.headers.set("permissions-policy", "camera=(), geolocation=(), microphone=()");
   return response;
 }

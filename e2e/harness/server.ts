@@ -64,7 +64,8 @@ export async function startServer(
   const url = `http://127.0.0.1:${port}`;
   let exited = false;
   void ended.then(() => (exited = true));
-  const deadline = Date.now() + 90_000;
+  // a machine that does other things beside it may take its time
+  const deadline = Date.now() + 300_000;
   while (!output().includes(`is at ${url}`)) {
     if (exited || Date.now() > deadline) throw new Error(`the server did not start:\n${output()}`);
     await new Promise((resolve) => setTimeout(resolve, 50));

@@ -20,7 +20,7 @@ const bounds = [
   ["/api/inputs", 5_000_000],
   ["/api/weather", 8_800_000],
   ["/api/photos", 2_600_000],
-  ["/api/readings", 41_000_000, "spooled"],
+  ["/api/sticker-readings", 41_000_000, "spooled"],
 ];
 const smallBody = 64_000;
 /** Most bytes of all bodies under way. */

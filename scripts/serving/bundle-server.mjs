@@ -16,7 +16,7 @@ export const readerFile = path.join(kitDir, "reader.mjs");
 export const stickersFile = path.join(kitDir, "stickers.mjs");
 
 /** The script of the sheet that is taken along: one file, for browsers. */
-export const roofSheetFile = path.join(kitDir, "roof-sheet.js");
+export const phoneSheetFile = path.join(kitDir, "phone-sheet.js");
 
 /** Bundles a TypeScript module of this project into one file for Node. */
 export function bundle(/** @type {string} */ entry, /** @type {string} */ outfile) {
@@ -49,7 +49,7 @@ export async function buildKit() {
   await buildStickers();
   await build({
     entryPoints: [path.join(root, "src/phone-sheet/main.ts")],
-    outfile: roofSheetFile,
+    outfile: phoneSheetFile,
     bundle: true,
     minify: true,
     platform: "browser",

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { type DeviceSheet, type PanelSheet } from "../../src/core/plan";
-import { demoInputs, demoPanels, demoPlans, demoReadings, livedIn } from "../../src/demo";
+import { demoInputs, demoPanels, demoPlans, demoReadings, withDemoHistory } from "../../src/demo";
 import {
   allPlans,
   createPlan,
@@ -46,7 +46,7 @@ async function fill(db: Db): Promise<void> {
   for (const [k, plan] of plans.entries()) {
     const id = randomUUID();
     // the first is lived with: it is made, was proved, and has a year of its log
-    const standing = k === 0 ? livedIn(plan) : plan;
+    const standing = k === 0 ? withDemoHistory(plan) : plan;
     await createPlan(db, { id, plan: standing, now: new Date(Date.parse(now) - k * 1000).toISOString() });
     if (k === 0) await putReadings(db, id, demoReadings(plan, plan.wirings[0]?.id ?? ""), now);
   }

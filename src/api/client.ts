@@ -14,7 +14,7 @@ import {
   panelRecordSchema,
   photoReceiptSchema,
   readingLineSchema,
-  roofSheetScriptSchema,
+  phoneSheetScriptSchema,
   phonesStateSchema,
   planSummarySchema,
   receiptSchema,
@@ -31,7 +31,7 @@ import {
   type PhotoReceipt,
   type PlanSummary,
   type Receipt,
-  type RoofSheetScript,
+  type PhoneSheetScript,
   type SavedPlan,
   type Town,
   type UnreadableSheet,
@@ -141,8 +141,8 @@ export function createClient(fetcher: typeof fetch) {
       makeCode: () => call({ method: "POST", path: "/api/phones/code", body: "{}" }, pairingCodeSchema),
       revoke: (id: string): Promise<ApiResult<null>> => call({ method: "DELETE", path: `/api/phones/${id}` }, nothing),
     },
-    roofSheetScript: (): Promise<ApiResult<RoofSheetScript>> =>
-      call({ method: "GET", path: "/api/roof-sheet" }, roofSheetScriptSchema),
+    phoneSheetScript: (): Promise<ApiResult<PhoneSheetScript>> =>
+      call({ method: "GET", path: "/api/phone-sheet" }, phoneSheetScriptSchema),
     /** Keeps a weather file; refused with line and field where it cannot be read. */
     addWeather: (text: string): Promise<ApiResult<WeatherReceipt>> =>
       call({ method: "POST", path: "/api/weather", body: JSON.stringify({ text }) }, weatherReceiptSchema),
@@ -173,7 +173,7 @@ async function readLines(
   signal: AbortSignal,
 ): Promise<StickerResult> {
   try {
-    const response = await fetcher("/api/readings", {
+    const response = await fetcher("/api/sticker-readings", {
       method: "POST",
       headers: { "content-type": "application/octet-stream" },
       body: file,

@@ -108,8 +108,8 @@ export const linesSchema = z.strictObject({ lines: z.array(z.string().min(1).max
 export const answersSchema = z.strictObject({ answers: z.array(z.string().max(400)) });
 
 /** The script of the sheet that is taken along, and its hash in base64. */
-export const roofSheetScriptSchema = z.strictObject({ script: z.string().max(500_000), sha256: z.string().max(60) });
-export type RoofSheetScript = z.infer<typeof roofSheetScriptSchema>;
+export const phoneSheetScriptSchema = z.strictObject({ script: z.string().max(500_000), sha256: z.string().max(60) });
+export type PhoneSheetScript = z.infer<typeof phoneSheetScriptSchema>;
 
 export const photoReceiptSchema = z.strictObject({ id: z.string() });
 

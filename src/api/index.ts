@@ -8,7 +8,7 @@ export {
   type ApiResult,
   type InputRecord,
   linesSchema,
-  isRetryable as mayPass,
+  isRetryable,
   type NewStandIn,
   newPlanSchema,
   newStandInSchema,

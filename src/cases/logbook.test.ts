@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
-import { causesOfLoss, dice, effort, logYear, type LogYear } from "@/testing";
+import { causesOfLoss, createRandom, runs, logYear, type LogYear } from "@/testing";
 import { createBulkSolver, type Net } from "../core/engine/net";
 import { fitLabel, type PanelLabel, type PanelModel } from "../core/engine/panel";
 import { lightOn } from "../core/engine/light";
@@ -81,11 +81,11 @@ function sunnyDayAfter({ case: { readings }, sinceMs }: LogYear, count: number):
 }
 
 test("simulated years: a lost row within five sunny days, dirt of a tenth within three weeks, and no fault where there is none", () => {
-  const count = effort(2);
+  const count = runs(2);
   const wrong: string[] = [];
   for (const cause of causesOfLoss)
     for (let seed = 1; seed <= count; seed++) {
-      const year = logYear(dice(1000 * causesOfLoss.indexOf(cause) + seed), cause, wattsAt);
+      const year = logYear(createRandom(1000 * causesOfLoss.indexOf(cause) + seed), cause, wattsAt);
       const whole = answerOf(year.case).findings;
       const name = `${cause} ${seed}`;
       const ids = whole.map(({ id }) => id);
@@ -118,6 +118,6 @@ test.each<[string, object, string]>([
   ],
   ["an event nobody knows", { events: [{ atUtc: "2025-05-01T10:00:00Z", what: "danced" }] }, "$.events[0].what"],
 ])("%s is refused where it stands", (_, more, at) => {
-  const year = logYear(dice(1), "fine", wattsAt);
+  const year = logYear(createRandom(1), "fine", wattsAt);
   expect(answerLogbookCase({ ...year.case, ...more })).toMatchObject({ type: "malformed", path: at });
 });

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { applyChanges, type Plan } from "@/core/plan";
 import { allMends } from "@/core/wiring/best-wirings";
-import { assess, type Finding, type Remedy } from "@/core/assessment";
+import { assess, type Finding, type Fixes } from "@/core/assessment";
 import { findingSentence, mendSentence, missingSentence } from "@/messages/en";
 import { type CaseAnswering, malformed, planOf, wiringIn } from "./reading";
 
@@ -38,7 +38,7 @@ export function answerVerdict(value: unknown): CaseAnswering {
   return { type: "answer", answer: { worst: assessment.worst, findings, open } };
 }
 
-function mendsFor(plan: Plan, { id }: Finding, remedies: ReadonlyMap<string, Remedy>) {
+function mendsFor(plan: Plan, { id }: Finding, remedies: ReadonlyMap<string, Fixes>) {
   return (remedies.get(id)?.mends ?? []).map((mend) => ({
     says: mendSentence(mend),
     plan: applyChanges(plan, mend.changes),

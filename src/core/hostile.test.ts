@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
-import { dice, type Dice, effort, mutatedText } from "@/testing";
+import { createRandom, type Random, runs, mutatedText } from "@/testing";
 import { readBundle } from "./bundle";
 import { readLibraryText } from "./library";
 import { readGpx } from "./site/place";
@@ -19,7 +19,7 @@ const gpx =
 const epw = "LOCATION,Firth,-,GBR,SRC,1,57.0,-4.0,0.0,10.0\n".repeat(3);
 
 /** A text with some of its letters exchanged, left out or doubled. */
-function garbled(text: string, roll: Dice): string {
+function garbled(text: string, roll: Random): string {
   let left = text;
   for (let k = roll.whole(1, 6); k > 0; k--) {
     const at = roll.whole(0, left.length);
@@ -40,7 +40,7 @@ function garbled(text: string, roll: Dice): string {
   return left;
 }
 
-const kinds: readonly [string, (roll: Dice) => unknown][] = [
+const kinds: readonly [string, (roll: Random) => unknown][] = [
   ["plan", (roll) => readPlanText(mutatedText(plan, roll))],
   ["library", (roll) => readLibraryText(mutatedText(library, roll))],
   ["phone sheet", (roll) => readHome(mutatedText(sheet, roll))],
@@ -59,8 +59,8 @@ const kinds: readonly [string, (roll: Dice) => unknown][] = [
 
 test.each(kinds)("a hostile %s is read or refused, and nothing of it runs or spreads", async (name, read) => {
   const first = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1);
-  for (let seed = first; seed < first + effort(60); seed++) {
-    const told = await read(dice(9000 + seed));
+  for (let seed = first; seed < first + runs(60); seed++) {
+    const told = await read(createRandom(9000 + seed));
     expect([name, seed, typeof told]).toEqual([name, seed, "object"]);
   }
   expect(({} as { polluted?: unknown }).polluted).toBeUndefined();

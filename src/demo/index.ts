@@ -2,4 +2,4 @@ export { demoInputs } from "./inputs";
 export { demoPanels } from "./panels";
 export { demoPlans } from "./plans";
 export { demoLog, demoReadings } from "./readings";
-export { withDemoHistory as livedIn } from "./lived";
+export { withDemoHistory } from "./lived";

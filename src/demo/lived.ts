@@ -1,6 +1,6 @@
 import { mountReport, reportClock, schoolFacts } from "@/core/mounting";
 import { type Fixing, type Gate, type Plan } from "@/core/plan";
-import { roundOf } from "@/core/plan-model";
+import { mountEnvironment } from "@/core/plan-model";
 
 /** The Saturday and Sunday on which it was done. */
 const beganMs = Date.UTC(2025, 9, 11, 7, 30);
@@ -23,7 +23,7 @@ function isLight(ms: number): boolean {
 const inFrame = { fromLeftMm: 180, fromBackMm: 18 };
 
 function finished(plan: Plan, fixing: Fixing): Fixing {
-  const report = mountReport(plan, { ...fixing, ticks: [] }, roundOf(plan));
+  const report = mountReport(plan, { ...fixing, ticks: [] }, mountEnvironment(plan));
   const { steps } = reportClock(report, beganMs, isLight);
   return {
     ...fixing,

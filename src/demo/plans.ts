@@ -9,9 +9,9 @@ import {
   type Plan,
   planSchema,
   plainRun,
-  type Run,
+  type Cable,
 } from "@/core/plan";
-import { type Lane, matrixRows, nameRows, type Row } from "@/core/engine/array";
+import { type PortArray, matrixRows, nameRows, type Row } from "@/core/engine/array";
 import { lanternFixings } from "./fixings";
 import { demoInputs } from "./inputs";
 import { demoPanels } from "./panels";
@@ -26,7 +26,7 @@ type Sketch = {
     readonly name: string;
     readonly note: string;
     readonly poseIds?: readonly string[];
-    readonly lanes: readonly Lane[];
+    readonly lanes: readonly PortArray[];
     readonly runs?: Plan["wirings"][number]["runs"];
     readonly guards?: Plan["wirings"][number]["guards"];
   }[];
@@ -39,7 +39,7 @@ type Sketch = {
   readonly notes: Partial<Plan["notes"]>;
 };
 
-const lane = (inputId: string, portId: string, rows: readonly Row[]): Lane => ({ inputId, portId, rows });
+const lane = (inputId: string, portId: string, rows: readonly Row[]): PortArray => ({ inputId, portId, rows });
 
 type Load = Plan["need"]["loads"][number];
 type Battery = Plan["need"]["batteries"][number];
@@ -100,7 +100,7 @@ const standing = (
 const pressEnd = (type: "junction" | "isolator" | "port"): End => ({ type, inputId: "press", portId: "pv" });
 
 /** A cable of the Lantern, on its roof unless said otherwise. */
-const cable = (id: string, from: End, to: End, more: Partial<Run>): Run => ({
+const cable = (id: string, from: End, to: End, more: Partial<Cable>): Cable => ({
   ...plainRun(id, "Cable", from, to),
   ...more,
 });

@@ -1,7 +1,7 @@
 import { type MeasuredRecord, unsaidSky } from "@/core/measurements";
 import { type Plan } from "@/core/plan";
 import { provedLane, walkOf } from "@/core/commissioning";
-import { readyById } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 
 /** A clear noon in spring, when the array was new. */
@@ -10,7 +10,7 @@ const airC = 14;
 
 /** The walk of proving, read on the day it was wired: all of it as it was due, as far as a meter shows. */
 export function demoProved(plan: Plan, wiringId: string): readonly MeasuredRecord[] {
-  const ready = readyById(plan, wiringId);
+  const ready = solvableById(plan, wiringId);
   const planes = createPlanes(plan, ready.poses[0]?.id ?? "", 0);
   const sky = { ...unsaidSky, cloud: "clear" as const, airC };
   return ready.lanes.flatMap((context, nth): MeasuredRecord[] => {

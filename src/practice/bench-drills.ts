@@ -1,7 +1,7 @@
 import { type Random } from "@/core/engine/random";
 import { type CauseId, unsaidSky } from "@/core/measurements";
-import { createBench, provedLane, type ProvedLane, rightWorld } from "@/core/commissioning";
-import { readyById } from "@/core/plan-model";
+import { createBench, provedLane, type ProvedLane, healthyArray } from "@/core/commissioning";
+import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { type SimulatedSky } from "@/simulator";
 import { anyPanel, drawsUpTo, drillPlan, grid, lane, portWith, round, wiredAs, wiringId } from "./build";
@@ -52,7 +52,7 @@ function drill(wrong: Wrong): Make {
     const proved = laneOf(label, series, strings, airTempC);
     const sky: SimulatedSky = { clearWm2: proved.clearWm2, cloud, airTempC, seed: draw.whole(1, 9999) };
     const world = { irradianceWm2: proved.clearWm2, airTempC, rossK };
-    const { array, freeW } = createBench(proved.tree, null).predict(rightWorld(world));
+    const { array, freeW } = createBench(proved.tree, null).predict(healthyArray(world));
     const openV = array.openV ?? 0;
     const bears = { minV: 8, maxV: Math.ceil(openV * 2.6), maxW: null, currentLimits: [], ceilingOnVoc: true };
     const window = { ...bears, ...wrong.input?.({ openV, freeW }) };
@@ -104,7 +104,7 @@ function laneOf(label: BenchCase["panel"], series: number, strings: number, airC
     recordLowC: -10,
   });
   const plan = wiredAs(open, [lane(grid(series, strings))]);
-  const [context] = readyById(plan, wiringId).lanes;
+  const [context] = solvableById(plan, wiringId).lanes;
   const moment = { atMs: noonMs, longitudeDeg: place.longitudeDeg };
   const planes = createPlanes(plan, plan.poses[0]?.id ?? "", place.longitudeDeg);
   const found =

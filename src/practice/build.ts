@@ -10,7 +10,7 @@ import {
   type PortSheet,
 } from "@/core/plan";
 import { assess } from "@/core/assessment";
-import { type Lane, newTile, type Row, rowOf } from "@/core/engine/array";
+import { type PortArray, newTile, type Row, rowOf } from "@/core/engine/array";
 import { demoPanels } from "@/demo";
 
 /** Pieces that drills are made of: panels of the worked examples with cells of another size, inputs made for the drill. */
@@ -78,7 +78,7 @@ export function drillPlan({ panels, ports, kind = "chargeController", recordLowC
 }
 
 /** A lane of rows, each a list of panels as `kind.number`. */
-export function lane(rows: readonly (readonly string[])[], portId = "pv"): Lane {
+export function lane(rows: readonly (readonly string[])[], portId = "pv"): PortArray {
   return {
     inputId,
     portId,
@@ -100,7 +100,7 @@ export function grid(series: number, strings: number, panelId = "p"): string[][]
   );
 }
 
-export function wiredAs(plan: Plan, lanes: readonly Lane[]): Plan {
+export function wiredAs(plan: Plan, lanes: readonly PortArray[]): Plan {
   return applyChanges(plan, [{ type: "rewire", wiringId, lanes, counts: {} }]);
 }
 

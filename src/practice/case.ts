@@ -1,7 +1,7 @@
 import { type InputWindow } from "@/core/engine/pv-input";
 import { type PanelSheet, type Plan } from "@/core/plan";
 import { type Finding } from "@/core/assessment";
-import { type Lane } from "@/core/engine/array";
+import { type PortArray } from "@/core/engine/array";
 import { type BenchSetup } from "@/simulator";
 
 /** A drill in one making of it: what stands there, what is to be done, and what comes of what one does. */
@@ -13,8 +13,8 @@ export type BoardCase = {
   readonly type: "board";
   /** With all panels on the shelf. */ readonly plan: Plan;
   /** A wiring that holds, and the one that the mistake would make. */
-  readonly remedy: readonly Lane[];
-  readonly mistake: readonly Lane[];
+  readonly remedy: readonly PortArray[];
+  readonly mistake: readonly PortArray[];
   readonly facts: Facts;
 };
 

@@ -1,4 +1,4 @@
-import { effort } from "@/testing";
+import { runs } from "@/testing";
 import {
   closeBox,
   type DrillCase,
@@ -51,7 +51,7 @@ test("there are twenty drills or more", () => {
 });
 
 test.each(ways)("%s at level %d can be solved, and its mistake fails, whatever the seed", (id, level) => {
-  for (let seed = 1; seed <= effort(6); seed++) {
+  for (let seed = 1; seed <= runs(6); seed++) {
     const drill = makeDrill(id, seed, level);
     const solved = played(drill, "remedy");
     expect([seed, solved]).toMatchObject([seed, { type: "solved" }]);

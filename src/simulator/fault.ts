@@ -6,9 +6,9 @@ import {
   leavesOf,
   type ProveSky,
   type ProveTree,
-  rightWorld,
+  healthyArray,
   stringsOf,
-  type World,
+  type FaultHypothesis,
 } from "@/core/commissioning";
 import { substringCount } from "@/core/engine/net";
 
@@ -48,10 +48,10 @@ const ofPanels: readonly CauseId[] = [
 ];
 
 /** The array as it is with the fault, under some light. `bench`: of the array as it is meant. */
-export function worldWith(bench: Bench, sky: ProveSky, { id, n, strength }: PutIn): World {
-  const world = rightWorld(sky);
+export function worldWith(bench: Bench, sky: ProveSky, { id, n, strength }: PutIn): FaultHypothesis {
+  const world = healthyArray(sky);
   const leaf = bench.leaves[n - 1]?.id ?? 1;
-  const dim = (share: number, substrings: "all" | "one"): World => ({
+  const dim = (share: number, substrings: "all" | "one"): FaultHypothesis => ({
     ...world,
     panels: new Map([[leaf, { type: "dim", share, substrings }]]),
   });
@@ -102,7 +102,7 @@ export function inputWith(
   { id, strength }: PutIn,
 ): InputWindow | null {
   if (id !== "clipped" && id !== "asleep" && id !== "overVoltage") return window;
-  const { array, freeW } = createBench(tree, null).predict(rightWorld(sky));
+  const { array, freeW } = createBench(tree, null).predict(healthyArray(sky));
   const openV = array.openV ?? 0;
   const base: InputWindow = window ?? { minV: 5, maxV: 1000, maxW: null, currentLimits: [], ceilingOnVoc: true };
   if (id === "clipped") return { ...base, maxW: (0.8 - 0.4 * strength) * freeW };

@@ -5,13 +5,13 @@ import {
   placeIn,
   type ProvedLane,
   provedLane,
-  rightWorld,
+  healthyArray,
   defaultMeter,
   walkOf,
 } from "@/core/commissioning";
-import { readyById } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
-import { demoPlan, dice, type Dice, effort, scenarioLane } from "@/testing";
+import { demoPlan, createRandom, type Random, runs, scenarioLane } from "@/testing";
 import { createSimulatedBench, linesFor, parseAnswer, readingOf, type SimulatedBench } from ".";
 import { type PutIn } from "./fault";
 import { worldWith } from "./fault";
@@ -21,7 +21,7 @@ const sky: ReadSky = { ...unsaidSky, cloud: "clear", airC: 18 };
 
 function laneOf(name: string, wiringId?: string, inputId?: string): ProvedLane {
   const plan = demoPlan(name);
-  const ready = readyById(plan, wiringId ?? plan.wirings[0]?.id ?? "");
+  const ready = solvableById(plan, wiringId ?? plan.wirings[0]?.id ?? "");
   const context = ready.lanes.find(({ lane }) => inputId === undefined || lane.inputId === inputId);
   const lane =
     context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, plan.poses[0]?.id ?? "", 0));
@@ -95,7 +95,7 @@ const lanes: readonly (readonly [string, () => ProvedLane])[] = [
 ];
 
 test.each(lanes)("where nothing is wrong every reading is fine: %s", (name, lane) => {
-  for (let seed = 1; seed <= effort(4); seed++) {
+  for (let seed = 1; seed <= runs(4); seed++) {
     const records = walked(lane(), { id: "fine", n: 1, strength: 0 }, seed);
     const walk = walkOf(lane(), records);
     const { steps } = walk;
@@ -147,7 +147,7 @@ test("each fault put in is found by the readings it sends one to, four at most o
   for (const [name, of] of chasedLanes)
     for (const [k, fault] of faults.entries()) {
       // in `npm test` each fault on one of the two, in `npm run soak` all on both
-      if (effort(1) < 2 && k % 2 === chasedLanes.findIndex(([each]) => each === name)) continue;
+      if (runs(1) < 2 && k % 2 === chasedLanes.findIndex(([each]) => each === name)) continue;
       const { taken, judged } = chased(of(), fault, counts.length + 1);
       counts.push(taken);
       const [best] = judged.causes;
@@ -176,8 +176,8 @@ test("a whole walk never passes a reversed panel, an open string or an over-volt
 });
 
 test("random arrays of any shape: what is right is told as fine, and a row over the ceiling is never plugged in", () => {
-  const draw: Dice = dice(181);
-  for (let k = 0; k < effort(6); k++) {
+  const draw: Random = createRandom(181);
+  for (let k = 0; k < runs(6); k++) {
     const lane = scenarioLane(draw);
     const records = walked(lane, { id: "fine", n: 1, strength: 0 }, k);
     const { steps } = walkOf(lane, records);
@@ -286,7 +286,7 @@ test.each(["openCircuit", "bypassedSubstring"] as const)(
     const lane = laneOf("The Lantern", "everyday");
     const bench = createBench(lane.tree, lane.window, lane.tracking);
     const clear = { irradianceWm2: 800, airTempC: 18, rossK: 0.038 };
-    const right = bench.predict(rightWorld(clear)).takenW;
+    const right = bench.predict(healthyArray(clear)).takenW;
     const lost = bench.predict(worldWith(bench, clear, { id, n: 2, strength: 0.6 })).takenW;
     const judged = judgeLane(lane, walkOf(lane, []), defaultMeter, { lossPct: 100 * (1 - lost / right) });
     expect(judged.causes.map((cause) => cause.id)).toContain(id);

@@ -1,4 +1,4 @@
-import { applyChanges, type Change, controllerFactsOf, type End, type Plan, plainRun, type Run } from "@/core/plan";
+import { applyChanges, type Change, controllerFactsOf, type End, type Plan, plainRun, type Cable } from "@/core/plan";
 import { usedIn } from "@/core/engine/array";
 import { type Random } from "@/core/engine/random";
 
@@ -15,7 +15,7 @@ const sizes: readonly [string, ...string[]] = [
   "25 mm2",
   "35 mm2",
 ];
-type Laid = Pick<Run, "where" | "how">;
+type Laid = Pick<Cable, "where" | "how">;
 const laid: readonly [Laid, ...Laid[]] = [
   { where: null, how: null },
   { where: "roof", how: "touching" },

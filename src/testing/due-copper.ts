@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Row, type Tile } from "@/core/engine/array";
+import { type Row, type PanelRef } from "@/core/engine/array";
 import {
   batteryFuses,
   boxFactors,
@@ -33,7 +33,7 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
   const [wiring] = plan.wirings;
   if (wiring === undefined) return [];
   const labels = new Map(plan.panels.map(({ id, label }) => [id, label]));
-  const labelOf = (tile: Tile): Label => labels.get(tile.panelId) as Label;
+  const labelOf = (tile: PanelRef): Label => labels.get(tile.panelId) as Label;
   const amps = (rows: readonly Row[]): number =>
     rows.reduce((sum, row) => sum + Math.max(0, ...row.items.map((item) => itemA(item))), 0);
   const itemA = (item: Row["items"][number]): number =>

@@ -1,7 +1,7 @@
 import { climateKinds as climates } from "@/core/site/climate";
 import { completeLabel, fitLabel, type PanelLabel, type PanelModel, readLabel } from "@/core/engine/panel";
 import { type Plan, type PortSheet } from "@/core/plan";
-import { type Lane, type Row, type Tile } from "@/core/engine/array";
+import { type PortArray, type Row, type PanelRef } from "@/core/engine/array";
 import { ampsAt, best, blockedV, type Curve, gridA, panelVolts, voltsAt, voltsWhere } from "./small-solver";
 import { codeFactors, standardFuses } from "./tables";
 
@@ -73,14 +73,14 @@ export function coldestVolts(plan: Plan, rows: readonly Row[]): number {
 }
 
 function laneStops(
-  lane: Lane,
+  lane: PortArray,
   port: PortSheet,
   kinds: ReadonlyMap<string, Kind>,
   temps: { lowC: number; noonC: number; hotC: number },
-  states: readonly ((tile: Tile) => Stood)[],
+  states: readonly ((tile: PanelRef) => Stood)[],
 ): DueStop[] {
   const place = `${lane.inputId ?? ""}/${lane.portId ?? ""}`;
-  const kind = (tile: Tile) => kinds.get(tile.panelId) as Kind;
+  const kind = (tile: PanelRef) => kinds.get(tile.panelId) as Kind;
   const tiles = tilesIn(lane.rows);
   const stops: DueStop[] = [];
   const add = (rule: DueRule, value: number, limit: number | null, near = nearness) => {
@@ -132,14 +132,14 @@ function codeFactor(lowC: number): number {
   return codeFactors.find(([fromC]) => lowC >= fromC)?.[1] ?? 1.25 + 0.005 * (-40 - lowC);
 }
 
-function tilesIn(rows: readonly Row[]): Tile[] {
+function tilesIn(rows: readonly Row[]): PanelRef[] {
   return rows.flatMap((row) =>
     row.items.flatMap((item) => (item.type === "group" ? tilesIn(item.rows) : item.joinedPast ? [] : [item])),
   );
 }
 
 /** The most any part presents: series adds its items' most, parallel takes the most of its members. */
-function most(rows: readonly Row[], of: (tile: Tile) => number): number {
+function most(rows: readonly Row[], of: (tile: PanelRef) => number): number {
   return Math.max(
     0,
     ...rows.map((row) =>
@@ -156,7 +156,7 @@ function over(value: number, limit: number, near: number): Due {
 }
 
 /** Short-circuit amps of rows in parallel: each lets through what its strongest part gives. */
-function shortA(rows: readonly Row[], kind: (tile: Tile) => Kind): number {
+function shortA(rows: readonly Row[], kind: (tile: PanelRef) => Kind): number {
   return rows.reduce(
     (sum, row) =>
       sum +
@@ -171,13 +171,13 @@ function shortA(rows: readonly Row[], kind: (tile: Tile) => Kind): number {
 }
 
 function ampStops(
-  { rows }: Lane,
+  { rows }: PortArray,
   port: PortSheet,
   kinds: ReadonlyMap<string, Kind>,
   temps: { lowC: number; noonC: number; hotC: number },
   place: string,
 ): DueStop[] {
-  const kind = (tile: Tile) => kinds.get(tile.panelId) as Kind;
+  const kind = (tile: PanelRef) => kinds.get(tile.panelId) as Kind;
   const margined = 1.25 * shortA(rows, kind);
   const battery = (margin: number | null) => (port.batteryV === null || margin === null ? 0 : port.batteryV + margin);
   const stayV = Math.max(port.minV ?? 0, battery(port.stayMarginV));
@@ -227,7 +227,7 @@ function minOf(row: Row, kinds: ReadonlyMap<string, Kind>, cellC: number): numbe
 type Amount = { readonly due: Due; readonly value: number; readonly limit: number };
 
 /** Label watts surely count; cold watts surely when all rows are alike, and at most the sum of the panels' own. */
-function wattsDue(rows: readonly Row[], kind: (tile: Tile) => Kind, limit: number): Amount {
+function wattsDue(rows: readonly Row[], kind: (tile: PanelRef) => Kind, limit: number): Amount {
   const tiles = tilesIn(rows);
   const labelW = tiles.reduce((sum, tile) => sum + kind(tile).label.pmaxW, 0);
   const maxW = Math.max(
@@ -255,10 +255,10 @@ function alike(rows: readonly Row[]): boolean {
  * A branch of any parallel set, at any depth, that needs a fuse where no standard one fits: by its own Isc, the least rating of the panels
  * its whole current flows through, and what all around it can push into it. A rating assumed against a panel's own Isc is no Stop.
  */
-function fuseDue(rows: readonly Row[], kind: (tile: Tile) => Kind): Amount {
+function fuseDue(rows: readonly Row[], kind: (tile: PanelRef) => Kind): Amount {
   let worst: Amount = { due: "not", value: 0, limit: 1 };
   const isUsed = (row: Row) => tilesIn([row]).length > 0;
-  const own = (row: Row): Tile[] =>
+  const own = (row: Row): PanelRef[] =>
     row.items.flatMap((item) => {
       if (item.type === "panel") return item.joinedPast ? [] : [item];
       const inner = item.rows.filter(isUsed);
@@ -288,8 +288,8 @@ function fuseDue(rows: readonly Row[], kind: (tile: Tile) => Kind): Amount {
   return worst;
 }
 
-function sharedStops(plan: Plan, lanes: readonly Lane[], kinds: ReadonlyMap<string, Kind>): DueStop[] {
-  const kind = (tile: Tile) => kinds.get(tile.panelId) as Kind;
+function sharedStops(plan: Plan, lanes: readonly PortArray[], kinds: ReadonlyMap<string, Kind>): DueStop[] {
+  const kind = (tile: PanelRef) => kinds.get(tile.panelId) as Kind;
   return plan.inputs.flatMap(({ id, device }) =>
     device.groups
       .filter(({ nature }) => nature === "neverExceed")
@@ -328,10 +328,10 @@ const lit: Stood = { stance: "out", light: [1], tiltDeg: 0 };
 const maxOnTheWay = 5;
 
 /** How the panels can stand: as each pose has them, and every mixture of two poses. */
-function statesOf(plan: Plan, tiles: readonly Tile[]): ((tile: Tile) => Stood)[] {
+function statesOf(plan: Plan, tiles: readonly PanelRef[]): ((tile: PanelRef) => Stood)[] {
   const poses = (plan.wirings[0]?.poseIds ?? []).map((id) => {
     const stands = plan.poses.find((pose) => pose.id === id)?.stands ?? [];
-    return (tile: Tile): Stood =>
+    return (tile: PanelRef): Stood =>
       stands.find(({ panelId, piece }) => panelId === tile.panelId && piece === tile.piece) ?? lit;
   });
   return poses.flatMap((from, a) => [
@@ -339,7 +339,7 @@ function statesOf(plan: Plan, tiles: readonly Tile[]): ((tile: Tile) => Stood)[]
     ...poses.slice(a + 1).flatMap((to) => {
       const moving = tiles.filter((tile) => JSON.stringify(from(tile)) !== JSON.stringify(to(tile)));
       const few = moving.slice(0, maxOnTheWay);
-      return Array.from({ length: 2 ** few.length }, (_, mask) => (tile: Tile) => {
+      return Array.from({ length: 2 ** few.length }, (_, mask) => (tile: PanelRef) => {
         const k = few.indexOf(tile);
         return k >= 0 && (mask >> k) % 2 === 1 ? to(tile) : from(tile);
       });
@@ -352,17 +352,17 @@ function reverseAmps(
   rows: readonly Row[],
   kinds: ReadonlyMap<string, Kind>,
   temps: { lowC: number; noonC: number },
-  states: readonly ((tile: Tile) => Stood)[],
+  states: readonly ((tile: PanelRef) => Stood)[],
 ): [number, number] {
   let worst: [number, number] = [0, 1];
   if (!sideBySide(rows)) return worst;
   for (const standOf of [() => lit, ...states])
     for (const cellC of [temps.lowC, temps.noonC]) {
-      const light = (tile: Tile) =>
+      const light = (tile: PanelRef) =>
         standOf(tile).stance === "stowed" ? [0] : standOf(tile).light.map((share) => 1000 * share);
       const panelCurves = new Map<string, Curve>();
       // lit cells are warm, dark ones have the air's temperature; at coldest dawn all are still cold
-      const tempOf = (tile: Tile) => {
+      const tempOf = (tile: PanelRef) => {
         const onIt = light(tile);
         const { bypassDiodes } = (kinds.get(tile.panelId) as Kind).model;
         // of a list longer than the panel has parts only what falls on them counts
@@ -373,7 +373,7 @@ function reverseAmps(
         const share = parts.reduce((sum, each) => sum + each, 0) / parts.length / 1000;
         return cellC === temps.lowC ? cellC : noonAirC + share * (cellC - noonAirC);
       };
-      const curveOf = (tile: Tile): Curve => {
+      const curveOf = (tile: PanelRef): Curve => {
         const key = JSON.stringify([tile.panelId, light(tile)]);
         const known =
           panelCurves.get(key) ?? panelVolts((kinds.get(tile.panelId) as Kind).model, light(tile), tempOf(tile), gridA);
@@ -428,6 +428,6 @@ function sideBySide(rows: readonly Row[]): boolean {
   );
 }
 
-function portOf(plan: Plan, { inputId, portId }: Lane): PortSheet | null {
+function portOf(plan: Plan, { inputId, portId }: PortArray): PortSheet | null {
   return plan.inputs.find(({ id }) => id === inputId)?.device.ports.find(({ id }) => id === portId) ?? null;
 }

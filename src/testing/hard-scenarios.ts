@@ -10,11 +10,11 @@ import {
   placeKey,
   type ProveTree,
   type Reading,
-  rightWorld,
+  healthyArray,
   type Shown,
   type SkyGuess,
   stringsOf,
-  type World,
+  type FaultHypothesis,
 } from "@/core/commissioning";
 import { demoPanels } from "@/demo";
 import { wrong } from "./scenarios";
@@ -83,7 +83,7 @@ export function hardScenario(draw: Random, group: HardScenario["group"]): HardSc
     rossK: draw.pick([0.02, 0.03, 0.038, 0.05]),
   };
   const wide: InputWindow = { minV: 5, maxV: 1000, maxW: 1e5, currentLimits: [], ceilingOnVoc: true };
-  const right = createBench(real, wide).predict(rightWorld(sky));
+  const right = createBench(real, wide).predict(healthyArray(sky));
   const openV = right.array.openV ?? 0;
   const isOver = causes.includes("overVoltage");
   const window = { ...wide, minV: 0.3 * openV, maxV: openV * (isOver ? draw.number(0.6, 0.9) : 4) };
@@ -100,8 +100,8 @@ export function hardScenario(draw: Random, group: HardScenario["group"]): HardSc
       right,
     ),
   );
-  const [first, second] = found.map(({ patch }): World => ({ ...rightWorld(sky), ...patch }));
-  const world = first === undefined ? rightWorld(sky) : second === undefined ? first : bothWrong(first, second);
+  const [first, second] = found.map(({ patch }): FaultHypothesis => ({ ...healthyArray(sky), ...patch }));
+  const world = first === undefined ? healthyArray(sky) : second === undefined ? first : bothWrong(first, second);
   // both drew the same panel
   if (world === null) return hardScenario(draw, group);
   const seen = createBench(real, window).predict(world);
@@ -171,7 +171,7 @@ function scaled(label: PanelLabel, volts: number, amps: number): PanelLabel {
 export function farOff({ tree, sky, window, readings }: HardScenario): readonly string[] {
   if (sky.irradianceWm2 === null) return [];
   const known = { irradianceWm2: sky.irradianceWm2, airTempC: sky.airTempC, rossK: sky.rossK };
-  const due = createBench(tree, window).predict(rightWorld(known));
+  const due = createBench(tree, window).predict(healthyArray(known));
   return readings.flatMap(({ at, openV, shortA }) => {
     const shown =
       at.type === "panel" ? due.panels.get(at.id) : at.type === "string" ? due.strings[at.n - 1] : due.array;

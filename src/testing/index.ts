@@ -1,8 +1,8 @@
 export { apart } from "./apart";
 export { withCopper } from "./copper";
 export { dueCopper } from "./due-copper";
-export { fakeDraftStore as pretendDrafts } from "./drafts";
-export { runs as effort } from "./runs";
+export { fakeDraftStore } from "./drafts";
+export { runs } from "./runs";
 export { anyLabel, anyNet, anyNetWithParts, number, plausibleLabel, plausiblePanel } from "./nets";
 export {
   changed,
@@ -19,7 +19,7 @@ export {
 } from "./plans";
 export { type Due, coldestVolts, type DueRule, type DueStop, dueStops } from "./due-stops";
 export { rebuilt, toldOfRows } from "./rebuilt";
-export { createRandom as dice, type Random as Dice } from "@/core/engine/random";
+export { createRandom, type Random } from "@/core/engine/random";
 export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";
 export { everyWay, type Way } from "./every-way";

@@ -8,7 +8,7 @@ import {
   type PortSheet,
 } from "@/core/plan";
 import { assess, type Assessment, type Finding, type RuleId } from "@/core/assessment";
-import { countsOf, newTile, type Row, rowOf, type Tile, type TileKey } from "@/core/engine/array";
+import { countsOf, newTile, type Row, rowOf, type PanelRef, type PanelKey } from "@/core/engine/array";
 import { demoInputs, demoPanels, demoPlans } from "@/demo";
 
 /** Plans to try things on, and what is said of them. */
@@ -90,11 +90,11 @@ export const tier = (
 ) => ({ amps, nature, fromV, toV });
 
 /** A row of panels by kind and number, each changed as given. */
-export const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<Tile>][]): Row =>
+export const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<PanelRef>][]): Row =>
   rowOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
 
 /** A plan with some of its panels standing as given, in its first pose. */
-export const stood = (plan: Plan, ...stands: readonly [key: TileKey, patch: StandPatch][]): Plan =>
+export const stood = (plan: Plan, ...stands: readonly [key: PanelKey, patch: StandPatch][]): Plan =>
   changed(
     plan,
     ...stands.map(([key, patch]): Change => ({

@@ -11,13 +11,13 @@ import {
 import {
   isChanged,
   type Item,
-  type Lane,
+  type PortArray,
   nameRows,
   newTile,
   type Row,
   rowOf,
   type Stance,
-  type Tile,
+  type PanelRef,
 } from "@/core/engine/array";
 import { createRandom, type Random } from "@/core/engine/random";
 
@@ -32,7 +32,7 @@ export function randomPlan(seed: number): Plan {
   const counts = new Map<string, number>();
   const stands: Plan["poses"][number]["stands"] = [];
   const others: Plan["poses"][number]["stands"] = [];
-  const panel = (): Tile => {
+  const panel = (): PanelRef => {
     const { id } = kinds[draw.whole(0, kinds.length - 1)] ?? { id: "k0" };
     const piece = (counts.get(id) ?? 0) + 1;
     counts.set(id, piece);
@@ -48,7 +48,7 @@ export function randomPlan(seed: number): Plan {
     portIds: draw.list(draw.whole(1, 3), (n) => `p${n}`),
   }));
   const lanes = inputs.flatMap(({ id, portIds }) =>
-    portIds.map((portId): Lane => ({ inputId: id, portId, rows: randomRows(draw, panel) })),
+    portIds.map((portId): PortArray => ({ inputId: id, portId, rows: randomRows(draw, panel) })),
   );
   const vocOf = new Map(kinds.map(({ id, label }) => [id, label]));
   const wired = lanes.filter((lane) => lane.portId === "p0" || draw.chance(0.7));
@@ -124,11 +124,11 @@ function randomStand(draw: Random) {
   return { stance, light, tiltDeg: draw.chance(0.1) ? draw.whole(-45, 45) : 0, azimuthDeg: null };
 }
 
-function randomRows(draw: Random, panel: () => Tile): Row[] {
+function randomRows(draw: Random, panel: () => PanelRef): Row[] {
   return draw.list(draw.pick([1, 1, 2, 2, 3, 4]), () => randomRow(draw, panel, 1));
 }
 
-function randomRow(draw: Random, panel: () => Tile, deeper: number): Row {
+function randomRow(draw: Random, panel: () => PanelRef, deeper: number): Row {
   const items = draw.list(draw.whole(1, 4), (): Item => {
     if (deeper === 0 || !draw.chance(0.15)) return panel();
     return { type: "group", rows: draw.list(draw.whole(2, 3), () => randomRow(draw, panel, deeper - 1)) };

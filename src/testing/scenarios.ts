@@ -6,11 +6,11 @@ import {
   type Place,
   type ProveTree,
   type Reading,
-  rightWorld,
+  healthyArray,
   type Shown,
   type SkyGuess,
   stringsOf,
-  type World,
+  type FaultHypothesis,
   expected,
   type ProvedLane,
 } from "@/core/commissioning";
@@ -56,7 +56,7 @@ export function randomScenario(draw: Random): Scenario {
   const irradianceWm2 = cause === "weakSun" ? draw.number(110, 370) : draw.number(480, 960);
   const sky = { irradianceWm2, airTempC: draw.number(2, 33), rossK: draw.pick([0.02, 0.03, 0.038, 0.05]) };
   const wide: InputWindow = { minV: 5, maxV: 1000, maxW: 1e5, currentLimits: [], ceilingOnVoc: true };
-  const right = createBench(tree, wide).predict(rightWorld(sky));
+  const right = createBench(tree, wide).predict(healthyArray(sky));
   const openV = right.array.openV ?? 0;
   const window: InputWindow = {
     ...wide,
@@ -76,7 +76,7 @@ export function randomScenario(draw: Random): Scenario {
   const leaf = draw.whole(1, id);
   const n = draw.whole(1, strings);
   const { patch, at } = wrong(cause, draw, leaf, n, strings, model, tree, right);
-  const world: World = { ...rightWorld(sky), ...patch };
+  const world: FaultHypothesis = { ...healthyArray(sky), ...patch };
   const seen = createBench(tree, limited).predict(world);
   const soc = cause === "tapering" ? draw.whole(88, 99) : draw.whole(30, 80);
   const ofRuns = draw.chance(0.6);
@@ -132,8 +132,8 @@ export function wrong(
   model: Parameters<typeof substringCount>[0],
   tree: ProveTree,
   right: { readonly array: Shown },
-): { readonly patch: Partial<World>; readonly at: readonly string[] } {
-  const panel = (fault: World["panels"] extends ReadonlyMap<number, infer F> ? F : never) => ({
+): { readonly patch: Partial<FaultHypothesis>; readonly at: readonly string[] } {
+  const panel = (fault: FaultHypothesis["panels"] extends ReadonlyMap<number, infer F> ? F : never) => ({
     patch: { panels: new Map([[leaf, fault]]) },
     at: [`panel:${leaf}`],
   });

@@ -1,10 +1,10 @@
 import { createJobs } from "./jobs";
-import { type Answer, createHandler, type Letter } from "./rpc";
+import { type Answer, createHandler, type Request } from "./rpc";
 
 /** The worker's own end of the slot: nothing but posting. */
 type Scope = {
   postMessage: (answer: Answer) => void;
-  onmessage: ((event: MessageEvent<Letter>) => void) | null;
+  onmessage: ((event: MessageEvent<Request>) => void) | null;
 };
 const scope = self as unknown as Scope;
 

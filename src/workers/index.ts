@@ -1,5 +1,5 @@
 import { type Jobs } from "./jobs";
-import { createMail, type Mail, type Slot } from "./rpc";
+import { createClient, type Client, type WorkerPort } from "./rpc";
 
 export {
   type FileContents,
@@ -16,16 +16,16 @@ export { pageLayout } from "./layout";
 export { type Outcome } from "./rpc";
 
 /** The slot to this page's workers. */
-export type WorkerClient = Mail<Jobs>;
+export type WorkerClient = Client<Jobs>;
 
 let mail: WorkerClient | null = null;
 
 /** One for the whole page, so that its workers, and what they remember, outlast a walk from view to view. */
 export function workerClient(): WorkerClient {
-  return (mail ??= createMail<Jobs>(openWorker));
+  return (mail ??= createClient<Jobs>(openWorker));
 }
 
 /** The bundler finds the worker's file by this very spelling. */
-function openWorker(): Slot {
+function openWorker(): WorkerPort {
   return new Worker(new URL("./compute.worker.ts", import.meta.url), { type: "module" });
 }

@@ -6,15 +6,15 @@ import { createRoofLight } from "../layout/roof";
 import { equinoxNoon, isLimitSky, type Moment, namedSky, type Sky, skyAt, type SkyName, skyNames } from "../engine/sky";
 import {
   keyOf,
-  type Lane,
+  type PortArray,
   laneKey,
   type LaneRef,
   type Pose,
   sameLane,
   type Stand,
   standOf,
-  type Tile,
-  type TileKey,
+  type PanelRef,
+  type PanelKey,
   usedIn,
 } from "../engine/array";
 import { maxColdVolts } from "../wiring/rules";
@@ -22,9 +22,9 @@ import { type LaneContext, netIn, type SkyState } from "../plan-model";
 import { type Finding, noFixes, type FindingWithoutFixes } from "./finding";
 import { type Level, levels, type Subject, worstLevel } from "../checks";
 import { panelStates } from "../wiring/rules";
-import { createMemory, type Memory, type TileState } from "../plan-model";
-import { laneOf, type Missing, parkedIn, type ReadyWiring } from "../plan-model";
-import { readyById } from "../plan-model";
+import { createSolveCache, type SolveCache, type TileState } from "../plan-model";
+import { laneOf, type Missing, parkedIn, type SolvableWiring } from "../plan-model";
+import { solvableById } from "../plan-model";
 import { judgeLane, type RuleResult } from "./judge-lane";
 import { mountRules } from "../mounting/rules";
 import { leadsRule, roofContext, roofRules } from "../layout/rules";
@@ -77,10 +77,10 @@ export type Assessment = { readonly type: "incomplete"; readonly missing: readon
 
 /** Judges one wiring of a plan, mends aside. Pure: the same plan and look give the same assessment. */
 export function assess(plan: Plan, wiringId: string, look: ViewState = noonLook): Assessment {
-  return assessReady(readyById(plan, wiringId, look.poseId), look);
+  return assessReady(solvableById(plan, wiringId, look.poseId), look);
 }
 
-export function assessReady(ready: ReadyWiring, look: ViewState = noonLook): Assessment {
+export function assessReady(ready: SolvableWiring, look: ViewState = noonLook): Assessment {
   if (ready.lanes.length === 0) return { type: "incomplete", missing: ready.missing };
   const findings = judgeAll(ready).map((finding) => ({ ...finding, ...noFixes }));
   return {
@@ -97,7 +97,7 @@ export function assessReady(ready: ReadyWiring, look: ViewState = noonLook): Ass
  * Every rule of every lane and group, each with what it speaks of, and what is left on the shelf: of all poses, and of
  * what can be on the way from one to another, the worst is told, with the pose it is worst in.
  */
-export function judgeAll(ready: ReadyWiring): FindingWithoutFixes[] {
+export function judgeAll(ready: SolvableWiring): FindingWithoutFixes[] {
   const each = ready.posed.map((lanes, k) => judgePose({ ...ready, lanes }, ready.poses[k]?.id ?? ""));
   const [first, ...others] = each;
   if (first === undefined || others.length === 0) return first ?? [];
@@ -129,7 +129,7 @@ function sameVerdict(a: FindingWithoutFixes, b: FindingWithoutFixes): boolean {
   return a.level === b.level && JSON.stringify(a.reason) === JSON.stringify(b.reason);
 }
 
-function judgePose(ready: ReadyWiring, poseId: string): FindingWithoutFixes[] {
+function judgePose(ready: SolvableWiring, poseId: string): FindingWithoutFixes[] {
   const { plan, lanes, memory } = ready;
   const ofLanes = lanes.flatMap((context) =>
     placedOfLane(
@@ -150,12 +150,12 @@ function judgePose(ready: ReadyWiring, poseId: string): FindingWithoutFixes[] {
   return [...ofLanes, ...ofGroups, ...ofAll, ...ofRoof(ready, poseId), ...ofCopper(ready), ...ofMount(ready)];
 }
 
-function ofRoof({ plan, wired, memory }: ReadyWiring, poseId: string): FindingWithoutFixes[] {
+function ofRoof({ plan, wired, memory }: SolvableWiring, poseId: string): FindingWithoutFixes[] {
   return judgeRoof(plan, wired, poseId, memory);
 }
 
 /** What the wiring is made of: the same in all poses. */
-function ofCopper({ plan, wiringId, lanes, poses }: ReadyWiring): FindingWithoutFixes[] {
+function ofCopper({ plan, wiringId, lanes, poses }: SolvableWiring): FindingWithoutFixes[] {
   const copper = isCopperSaid(plan, wiringId) ? copperContext(plan, wiringId, lanes, poses[0]?.id ?? "") : null;
   if (copper === null) return [];
   return copperRules.flatMap(({ id, judge }) =>
@@ -167,7 +167,7 @@ function ofCopper({ plan, wiringId, lanes, poses }: ReadyWiring): FindingWithout
 }
 
 /** How the panels are fixed: the same in all poses, each of which it looks at itself. */
-function ofMount({ plan, memory, poses }: ReadyWiring): FindingWithoutFixes[] {
+function ofMount({ plan, memory, poses }: SolvableWiring): FindingWithoutFixes[] {
   const { list, passedOver } = plan.fixings;
   if (list.length + passedOver.length === 0) return [];
   const roof = memory.roof(plan, poses[0]?.id ?? "", () => roofContext(plan, poses[0]?.id ?? "", parkedIn(plan)));
@@ -189,9 +189,9 @@ function withAbout(one: FindingWithoutFixes, about: string): FindingWithoutFixes
 /** How the panels lie in a pose: the same for all wirings of a plan, but for what joins them. */
 export function judgeRoof(
   plan: Plan,
-  wired: readonly Lane[],
+  wired: readonly PortArray[],
   poseId: string,
-  memory: Memory = createMemory(),
+  memory: SolveCache = createSolveCache(),
 ): FindingWithoutFixes[] {
   if (plan.space.surfaces.length === 0) return [];
   const parked = parkedIn(plan);
@@ -228,7 +228,7 @@ function keyOfSubject(subject: Subject): string {
  * What is a Stop while panels are taken from one pose to another, one after another: each panel then stands as in one of
  * the two. Most is pushed into a row when it is as dark as either pose has it, and all others as bright.
  */
-function betweenPoses({ plan, common, memory, poses, posed }: ReadyWiring): FindingWithoutFixes[] {
+function betweenPoses({ plan, common, memory, poses, posed }: SolvableWiring): FindingWithoutFixes[] {
   const pairs = poses.flatMap((from, a) => poses.slice(a + 1).map((to) => ({ from, to, lanes: posed[a] ?? [] })));
   return pairs.flatMap(({ from, to, lanes }) =>
     lanes
@@ -259,12 +259,12 @@ function betweenPoses({ plan, common, memory, poses, posed }: ReadyWiring): Find
   );
 }
 
-function differs(a: Pose, b: Pose, tile: Tile): boolean {
+function differs(a: Pose, b: Pose, tile: PanelRef): boolean {
   return JSON.stringify(standOf(a, tile)) !== JSON.stringify(standOf(b, tile));
 }
 
 /** Two ways to stand, the one with less light at noon first. */
-function byLight([a, b]: readonly [Stand, Stand], { site }: ReadyWiring["common"]): readonly [Stand, Stand] {
+function byLight([a, b]: readonly [Stand, Stand], { site }: SolvableWiring["common"]): readonly [Stand, Stand] {
   const sky = namedSky("brightNoon", site);
   const light = (stand: Stand) =>
     stand.stance === "stowed"
@@ -278,7 +278,7 @@ function subjectOf({ lane }: LaneContext): Extract<Subject, { type: "lane" }> {
   return { type: "lane", inputId: lane.inputId ?? "", portId: lane.portId ?? "" };
 }
 
-function viewOf(context: LaneContext, ready: ReadyWiring, look: ViewState): LaneView {
+function viewOf(context: LaneContext, ready: SolvableWiring, look: ViewState): LaneView {
   const { port, device, window, tracking } = context;
   const view = (name: SkyName): SkyView => {
     const { sky, array, operating } = stateUnder(ready, context, name, look.moment);
@@ -305,12 +305,12 @@ function eachSky<T>(of: (name: SkyName) => T): Readonly<Record<SkyName, T>> {
 }
 
 /** A lane under a sky, in the shadows of the roof: limit skies are judged without, as a shadow may go. */
-function stateUnder(ready: ReadyWiring, context: LaneContext, name: SkyName, moment: Moment): SkyState {
+function stateUnder(ready: SolvableWiring, context: LaneContext, name: SkyName, moment: Moment): SkyState {
   const sky = skyAt(name, context.site, moment);
   return ready.memory.under(context, sky, isLimitSky(name) ? noShades : shadesUnder(ready, sky));
 }
 
-function sceneUnder(ready: ReadyWiring, { pose, site }: LaneContext, sky: Sky): Scene {
+function sceneUnder(ready: SolvableWiring, { pose, site }: LaneContext, sky: Sky): Scene {
   return underSkyScene(sky, pose, site, isLimitSky(sky.name) ? noShades : shadesUnder(ready, sky));
 }
 
@@ -318,7 +318,7 @@ function sceneUnder(ready: ReadyWiring, { pose, site }: LaneContext, sky: Sky): 
 const minSunDeg = 0.01;
 
 /** What the roof's shadows leave of the beam to the panels as they lie in the pose looked at. */
-function shadesUnder({ plan, memory, poses, posed, lanes }: ReadyWiring, { sun, diffuseShare }: Sky): Shades {
+function shadesUnder({ plan, memory, poses, posed, lanes }: SolvableWiring, { sun, diffuseShare }: Sky): Shades {
   const elevationDeg = 90 - sun.zenithDeg;
   if (plan.space.places.length === 0 || diffuseShare >= 1 || elevationDeg < minSunDeg) return noShades;
   const poseId = poses[posed.indexOf(lanes)]?.id ?? poses[0]?.id ?? "";
@@ -330,7 +330,7 @@ function shadesUnder({ plan, memory, poses, posed, lanes }: ReadyWiring, { sun, 
 }
 
 /** Watts all lanes take together under a sky, shared limits kept. */
-export function takenW(ready: ReadyWiring, name: SkyName, moment: Moment = equinoxNoon): number {
+export function takenW(ready: SolvableWiring, name: SkyName, moment: Moment = equinoxNoon): number {
   const { plan, lanes } = ready;
   const stateOf = (lane: LaneContext) => stateUnder(ready, lane, name, moment);
   const points = new Map(lanes.map((lane) => [lane, stateOf(lane).operating]));
@@ -348,7 +348,7 @@ export function takenW(ready: ReadyWiring, name: SkyName, moment: Moment = equin
 
 /** A lane's net as it stands under a sky, for whoever wants to solve it elsewhere. */
 export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, moment, poseId }: ViewState): Net {
-  const ready = readyById(plan, wiringId, poseId);
+  const ready = solvableById(plan, wiringId, poseId);
   const { common, lanes } = ready;
   const context = lanes.find(({ lane }) => sameLane(lane, ref));
   const net =
@@ -364,10 +364,10 @@ export function laneNet(plan: Plan, wiringId: string, ref: LaneRef, { sky, momen
   return net;
 }
 
-export type TileStates = Readonly<Record<TileKey, TileState>>;
+export type TileStates = Readonly<Record<PanelKey, TileState>>;
 
 /** Every panel at its lane's running point under the sky looked at; at open circuit where the lane takes nothing. */
-export function lookInto(ready: ReadyWiring, look: ViewState = noonLook): TileStates {
+export function lookInto(ready: SolvableWiring, look: ViewState = noonLook): TileStates {
   const { lanes, memory } = ready;
   const statesOf = ({ array, operating }: SkyState) => {
     const v = operating === null ? array.mpp.v : operating.p > 0 ? operating.v : array.vocV;
@@ -383,7 +383,7 @@ export function lookInto(ready: ReadyWiring, look: ViewState = noonLook): TileSt
       const state = stateUnder(ready, context, look.sky, look.moment);
       return memory
         .states(state, () => statesOf(state))
-        .map((each, k): [TileKey, TileState] => [keyOf(context.tiles[k] as Tile), each]);
+        .map((each, k): [PanelKey, TileState] => [keyOf(context.tiles[k] as PanelRef), each]);
     }),
   );
 }

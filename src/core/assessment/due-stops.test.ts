@@ -1,4 +1,4 @@
-import { effort, type DueRule, dueStops, randomPlan } from "@/testing";
+import { runs, type DueRule, dueStops, randomPlan } from "@/testing";
 import { assess } from "./assess";
 import { type Finding } from "./finding";
 
@@ -25,7 +25,7 @@ test("no Stop that is due is missed, and none is told that is not due, in random
   const count = (what: string) => counts.set(what, (counts.get(what) ?? 0) + 1);
   const wrong: string[] = [];
   const first = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1);
-  for (let seed = first; seed < first + effort(16); seed++) {
+  for (let seed = first; seed < first + runs(16); seed++) {
     const plan = randomPlan(seed);
     const assessment = assess(plan, "wiring-1");
     const stops = assessment.type === "assessed" ? assessment.findings.filter(({ level }) => level === "stop") : [];

@@ -1,5 +1,5 @@
 import { type Mount } from "../engine/sky";
-import { type Amount, type FuseCount, type InPose, type Judged, type Subject } from "../checks";
+import { type Amount, type FuseCount, type InPose, type RuleOutcome, type Subject } from "../checks";
 import { type Sense } from "../checks";
 import { type Change, type Stop } from "../plan";
 import { type CablingPartName } from "../protection/cabling";
@@ -67,7 +67,7 @@ export type Fix = {
 };
 
 /** The same with its rule and name, what it speaks of, and the pose it is worst in: null where it is the same in all. */
-export type FindingWithoutFixes = Judged<Reason> & {
+export type FindingWithoutFixes = RuleOutcome<Reason> & {
   readonly rule: RuleId;
   readonly id: string;
   /** The stop where it belongs, and whether its value must stay under the limit or reach it. */

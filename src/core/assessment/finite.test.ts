@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { effort, number, planWith } from "@/testing";
+import { runs, number, planWith } from "@/testing";
 import { impossibleIn } from "../engine/panel";
 import { assess } from "./assess";
 
@@ -75,6 +75,6 @@ test("whatever a label, a port and a site may say, every number that is told is 
         expect(notFinite(assessment.takenW)).toEqual([]);
       },
     ),
-    { numRuns: effort(12) },
+    { numRuns: runs(12) },
   );
 });

@@ -10,17 +10,17 @@ export {
   type Assessment,
   type Assessed,
   type SkyView,
-  type ViewState as Look,
+  type ViewState,
 } from "./assess";
 export { judgeMisplugs, judgedMisplug, type JudgedMisplug } from "./misplugs";
 export {
   type Finding,
-  type Fixes as Remedy,
-  type FindingWithoutFixes as Placed,
-  type Fix as Mend,
-  type FixKind as MendKind,
-  type RequiredLimit as Need,
-  noFixes as noRemedy,
+  type Fixes,
+  type FindingWithoutFixes,
+  type Fix,
+  type FixKind,
+  type RequiredLimit,
+  noFixes,
 } from "./finding";
 export { ruleOf, type RuleId, type Reasons } from "./rules";
 export { laneNet } from "./assess";

@@ -1,9 +1,9 @@
 import { doubtAssumed, type LaneContext } from "../plan-model";
-import { type Judged } from "../checks";
+import { type RuleOutcome } from "../checks";
 import { laneRules, type Reason, type RuleId } from "./rules";
 
 /** What a rule says, with its name. */
-export type RuleResult = Judged<Reason> & { readonly rule: RuleId };
+export type RuleResult = RuleOutcome<Reason> & { readonly rule: RuleId };
 
 /** Every rule of a lane. */
 export function judgeLane(context: LaneContext): RuleResult[] {

@@ -1,6 +1,6 @@
 import { demoInputs, demoPanels } from "@/demo";
-import { dice, type Dice, effort, portsPlan, row, tier } from "@/testing";
-import { type Lane } from "../engine/array";
+import { createRandom, type Random, runs, portsPlan, row, tier } from "@/testing";
+import { type PortArray } from "../engine/array";
 import { judgeMisplugs } from "./misplugs";
 
 const ports = ["low", "high"] as const;
@@ -8,7 +8,7 @@ type Strings = readonly (readonly number[])[];
 type Drawn = Readonly<Record<(typeof ports)[number], Strings>>;
 
 /** Twelve panels of one kind, some of them in strings of one to three on two ports. */
-function drawn(draw: Dice): Drawn {
+function drawn(draw: Random): Drawn {
   const pieces = Array.from({ length: 12 }, (_, k) => k + 1).sort(() => draw.number(-1, 1));
   const strings = (): Strings =>
     Array.from({ length: draw.whole(0, 3) }, () => pieces.splice(0, draw.whole(1, 3))).filter(
@@ -16,7 +16,7 @@ function drawn(draw: Dice): Drawn {
     );
   return { low: strings(), high: strings() };
 }
-const lanesOf = (of: Drawn): Lane[] =>
+const lanesOf = (of: Drawn): PortArray[] =>
   ports.flatMap((portId) => {
     const rows = of[portId].map((pieces) => row(...pieces.map((piece): [string, number] => ["a", piece])));
     return rows.length === 0 ? [] : [{ inputId: "i", portId, rows }];
@@ -27,9 +27,9 @@ test("old strings and new ones together over the amps of an input are told, as a
   const isc = iscA ?? 0;
   const counts = { due: 0, under: 0 };
   const missed: string[] = [];
-  const changes = effort(150);
+  const changes = runs(150);
   for (let seed = 1; seed <= changes; seed++) {
-    const draw = dice(seed + 700);
+    const draw = createRandom(seed + 700);
     const [from, to] = [drawn(draw), drawn(draw)];
     const limitA = isc * draw.number(1.3, 6);
     const device = {

@@ -3,8 +3,8 @@ import { type Misplug, misplugs, sameLane } from "../engine/array";
 import { judgeAll } from "./assess";
 import { posesOf } from "../plan-model";
 import { type FindingWithoutFixes } from "./finding";
-import { createMemory } from "../plan-model";
-import { readyWiring } from "../plan-model";
+import { createSolveCache } from "../plan-model";
+import { solvableWiring } from "../plan-model";
 
 /** A misplug on the way between two wirings, and what the rules say of what then stands at the port. */
 export type JudgedMisplug = {
@@ -19,11 +19,11 @@ type Joined = Pick<Wiring, "id" | "lanes" | "poseIds">;
 
 /** Judges every misplug of going from one wiring of a plan to another, the dangerous ones first. */
 export function judgeMisplugs(plan: Plan, from: Joined, to: Joined): JudgedMisplug[] {
-  const memory = createMemory();
+  const memory = createSolveCache();
   // made in whichever pose either of them is used in
   const poses = posesOf(plan, { poseIds: [...new Set([...from.poseIds, ...to.poseIds])] });
   const judged = misplugs(from.lanes, to.lanes).map((misplug) =>
-    judgedMisplug(misplug, judgeAll(readyWiring(plan, { id: to.id, lanes: [misplug.lane] }, memory, poses))),
+    judgedMisplug(misplug, judgeAll(solvableWiring(plan, { id: to.id, lanes: [misplug.lane] }, memory, poses))),
   );
   const sameSlip = (a: JudgedMisplug, b: JudgedMisplug) =>
     a.misplug.type === b.misplug.type &&

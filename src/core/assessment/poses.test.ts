@@ -4,7 +4,7 @@ import { allOut, lying } from "../engine/array";
 import { facingOf, lightOnPlane } from "../engine/light";
 import { namedSky } from "../engine/sky";
 import { assess, judgeAll } from "./assess";
-import { readyById } from "../plan-model";
+import { solvableById } from "../plan-model";
 
 /** Three rows side by side of the 195 W panel; the third is of one panel only. */
 const three = mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3], ["a", 4]), row(["a", 5], ["a", 6])]);
@@ -53,7 +53,7 @@ describe("a wiring in several poses", () => {
   test("poses in which panels stand alike change nothing", () => {
     const plan = withPose(three);
     expect(verdictOn(plan).findings).toEqual(verdictOn(three).findings);
-    expect(judgeAll(readyById(plan, "wiring-1", "other"))).toEqual(judgeAll(readyById(three, "wiring-1")));
+    expect(judgeAll(solvableById(plan, "wiring-1", "other"))).toEqual(judgeAll(solvableById(three, "wiring-1")));
   });
 });
 

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
-import { effort, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, tier, verdictOn } from "@/testing";
+import { runs, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, tier, verdictOn } from "@/testing";
 import { applyChange, type DeviceSheet, emptyPlan, type PortSheet } from "../plan";
 import { matrixRows, type Row } from "../engine/array";
 import { assess } from "./assess";
@@ -293,7 +293,7 @@ test("what amps, watts and a shared limit each leave on the roof adds up to what
       const sharedLostW = shared?.type === "shared" ? shared.lostW : 0;
       expect(freeW - lostW - sharedLostW).toBeCloseTo(verdict.takenW.brightNoon, 0);
     }),
-    { numRuns: effort(20) },
+    { numRuns: runs(20) },
   );
 });
 
@@ -367,7 +367,7 @@ test("one more in series never lowers the coldest volts, and every rule that app
       expect(always.filter((rule) => !told.has(rule))).toEqual([]);
       expect([told.has("fuses"), told.has("reverse"), told.has("pwmLoss")]).toEqual([strings > 1, false, false]);
     }),
-    { numRuns: effort(20) },
+    { numRuns: runs(20) },
   );
 });
 

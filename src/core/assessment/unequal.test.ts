@@ -1,9 +1,9 @@
 import { demoInputs, demoPanels } from "@/demo";
 import { changed, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, verdictOn, stood } from "@/testing";
 import { type PanelSheet, type Plan } from "../plan";
-import { matrixRows, newTile, type Row, rowOf, type Tile } from "../engine/array";
+import { matrixRows, newTile, type Row, rowOf, type PanelRef } from "../engine/array";
 import { assess, lookInto } from "./assess";
-import { readyById } from "../plan-model";
+import { solvableById } from "../plan-model";
 import { type Finding } from "./finding";
 import { type RuleId } from "./rules";
 
@@ -79,7 +79,7 @@ describe("what can stand alone", () => {
 });
 
 describe("backwards amps and fuses", () => {
-  const three = (last: Partial<Tile>) => [
+  const three = (last: Partial<PanelRef>) => [
     row(["a", 1], ["a", 2], ["a", 3]),
     row(["a", 4], ["a", 5], ["a", 6]),
     row(["a", 7], ["a", 8, last], ["a", 9, last]),
@@ -209,7 +209,7 @@ describe("panels in different states", () => {
       "a.2",
       { light: [0.1, 1] },
     ]);
-    const ready = readyById(plan, "wiring-1");
+    const ready = solvableById(plan, "wiring-1");
     const states = lookInto(ready);
     expect(Object.keys(states).sort()).toEqual(["a.1", "a.2"]);
     expect(states["a.2"]?.substrings.map(({ bypassed }) => bypassed)).toEqual([true, false]);

@@ -1,5 +1,5 @@
 import { strToU8, zipSync } from "fflate";
-import { demoPlan, dice, effort } from "@/testing";
+import { demoPlan, createRandom, runs } from "@/testing";
 import { type ReadingRecord, unsaidSky } from "../measurements";
 import { planFileText, readPlanText } from "../plan";
 import { alone, isBundle, planBundle, readBundle } from ".";
@@ -75,10 +75,10 @@ test.each<[string, Uint8Array, unknown]>([
 
 describe("a bundle that was spoiled", () => {
   test("by one bit anywhere is refused, whichever bit it is", async () => {
-    const draw = dice(32);
+    const draw = createRandom(32);
     const bundle = await planBundle(plan, { ...alone, photos: [photo(1, 2, 3)], readings: [meterReading] });
     const taken: string[] = [];
-    for (let k = 0; k < effort(300); k++) {
+    for (let k = 0; k < runs(300); k++) {
       const [at, bit] = [draw.whole(0, bundle.length - 1), draw.whole(0, 7)];
       const reading = await readBundle(bundle.with(at, (bundle[at] ?? 0) ^ (1 << bit)));
       if (reading.type === "text") taken.push(`byte ${at} of ${bundle.length}, bit ${bit}`);
@@ -87,7 +87,7 @@ describe("a bundle that was spoiled", () => {
   });
 
   test("and has no digests, as older ones, is refused or the same in every part", async () => {
-    const draw = dice(33);
+    const draw = createRandom(33);
     const older = zipSync({
       "plan.json": strToU8(planFileText(plan)),
       "readings.json": strToU8(JSON.stringify([meterReading])),
@@ -96,7 +96,7 @@ describe("a bundle that was spoiled", () => {
     const contentOf = (reading: BundleReading) => (reading.type === "text" ? JSON.stringify(reading) : null);
     const whole = contentOf(await readBundle(older));
     expect(whole).not.toBeNull();
-    for (let k = 0; k < effort(200); k++) {
+    for (let k = 0; k < runs(200); k++) {
       const at = draw.whole(0, older.length - 1);
       const content = contentOf(await readBundle(older.with(at, (older[at] ?? 0) ^ (1 << draw.whole(0, 7)))));
       expect([at, content === null || content === whole]).toEqual([at, true]);

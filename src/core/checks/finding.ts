@@ -1,4 +1,4 @@
-import { type TileKey } from "../engine/array";
+import { type PanelKey } from "../engine/array";
 import { type Unit } from "../engine/units";
 import { type Assumption } from "../plan-model";
 
@@ -38,7 +38,7 @@ export type RuleOutcome<R> = {
   /** Facts only, turned into words by the interface. */
   readonly reason: R;
   /** The panels it speaks of; empty means all of its subject. */
-  readonly tiles: readonly TileKey[];
+  readonly tiles: readonly PanelKey[];
 };
 
 /** In which pose a finding holds, by its name; on the way between two, by both. */

@@ -2,7 +2,7 @@ export {
   type Amount,
   type FuseCount,
   type InPose,
-  type RuleOutcome as Judged,
+  type RuleOutcome,
   type Level,
   levels,
   minFloorV,

@@ -2,7 +2,7 @@ import { type PortGroup, type Stop } from "../plan";
 import { type SkyName } from "../engine/sky";
 import { type LaneContext } from "../plan-model";
 import { type RuleOutcome, type Subject } from "./finding";
-import { type ReadyWiring } from "../plan-model";
+import { type SolvableWiring } from "../plan-model";
 
 /** An edge of an input's window. */
 export type WindowEdge = "ceiling" | "floor" | "amps" | "watts";
@@ -39,4 +39,4 @@ export type GroupRule<Id extends string, R> = RuleFacts<Id> & {
 export type WiringRule<Id extends string, R> = RuleFacts<Id> & {
   readonly judge: (open: WholeWiring) => (RuleOutcome<R> & { readonly subject: Subject }) | null;
 };
-export type WholeWiring = Pick<ReadyWiring, "plan" | "wired" | "lanes">;
+export type WholeWiring = Pick<SolvableWiring, "plan" | "wired" | "lanes">;

@@ -1,17 +1,17 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { answerDiagnoseCase, answerWalkCase } from "../../cases";
-import { dice, effort, farOff, hardScenario, randomScenario } from "@/testing";
+import { createRandom, runs, farOff, hardScenario, randomScenario } from "@/testing";
 import { diagnose, type ProveTree, stringsOf } from ".";
 
 /** Made-up arrays with one thing wrong, read by meters as they are. */
 test("the right cause at the right place comes first in nine of ten, and what is dangerous is never told as fine", () => {
   const first = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1);
-  const count = effort(20);
+  const count = runs(20);
   const wrong: string[] = [];
   const dangerous = new Set(["reversed", "openCircuit", "overVoltage"]);
   for (let seed = first; seed < first + count; seed++) {
-    const { tree, sky, readings, window, cause, at } = randomScenario(dice(seed));
+    const { tree, sky, readings, window, cause, at } = randomScenario(createRandom(seed));
     const [best] = diagnose(tree, sky, readings, window).causes;
     if (best?.id === cause && at.includes(best.at)) continue;
     wrong.push(`${seed}: ${cause} at ${at.join(" or ")}, told ${best?.id} at ${best?.at} (${best?.share.toFixed(2)})`);
@@ -25,10 +25,10 @@ test("arrays off their labels, read by one meter under a sky half known: single 
   const rates = { healthy: 0.9, single: 0.9, double: 0.65 } as const;
   const first = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1);
   for (const [group, least] of Object.entries(rates) as [keyof typeof rates, number][]) {
-    const count = effort(group === "single" ? 24 : 12);
+    const count = runs(group === "single" ? 24 : 12);
     const wrong: string[] = [];
     for (let seed = first; seed < first + count; seed++) {
-      const scenario = hardScenario(dice(seed + 40_000), group);
+      const scenario = hardScenario(createRandom(seed + 40_000), group);
       const { tree, sky, readings, window, right, recordLowC } = scenario;
       const { causes, bars } = diagnose(tree, sky, readings, window, recordLowC);
       const [best] = causes;

@@ -10,9 +10,9 @@ export {
   bothWrong,
   createBench,
   type Prediction,
-  healthyArray as rightWorld,
+  healthyArray,
   type Shown,
-  type FaultHypothesis as World,
+  type FaultHypothesis,
 } from "./world";
 export { conversionOf, type Conversion } from "./conversion";
 export { type JudgedCause, judgeLane, type LaneJudgement, sureShare } from "./judge";

@@ -4,7 +4,7 @@ import { type Net } from "../engine/net";
 import { type Plane } from "../engine/light";
 import { kindOf, type LaneContext } from "../plan-model";
 import { rossCPerWm2 } from "../engine/sky";
-import { keyOf, netOfRows, standOf, type Tile, type TileKey } from "../engine/array";
+import { keyOf, netOfRows, standOf, type PanelRef, type PanelKey } from "../engine/array";
 import { clearOnPlane, isEven, lightNow, type LightGuess } from "./light-now";
 import { type SkyGuess } from "./rank";
 import { type Place } from "./reading";
@@ -14,7 +14,7 @@ import { leavesOf, type ProveLeaf, type ProveTree, stringsOf } from "./tree";
 /** A port's array as it is to be proved: panels numbered in the order in which they are walked, and where each reading is taken. */
 export type ProvedLane = {
   readonly tree: ProveTree;
-  readonly tiles: readonly Tile[];
+  readonly tiles: readonly PanelRef[];
   /** Rows by their ids, in the order of the strings; null where a string is no row of its own. */
   readonly rowIds: readonly (string | null)[];
   readonly window: InputWindow | null;
@@ -44,7 +44,7 @@ export function provedLane(
   context: LaneContext,
   said: ReadSky,
   { atMs, longitudeDeg }: Moment,
-  planeOf: (key: TileKey, atMs: number) => Plane,
+  planeOf: (key: PanelKey, atMs: number) => Plane,
 ): ProvedLane | null {
   const { lane, pose, site, window, tracking } = context;
   const found = netOfRows(lane.rows, {
@@ -60,10 +60,10 @@ export function provedLane(
   // told by the first panel: the others get so much more or less of the sun than it
   const shareOf = (k: number) => (isEven(said) || clearWm2 <= 0 ? 1 : (clear[k] ?? 0) / clearWm2);
   const light = lightNow(clearWm2, said);
-  const rossOf = (tile: Tile) => rossCPerWm2[standOf(pose, tile).mount ?? site.mount];
+  const rossOf = (tile: PanelRef) => rossCPerWm2[standOf(pose, tile).mount ?? site.mount];
   // a thermometer on the back says how warm the cells are, whatever the light: two degrees less
   const byBack = said.backC !== null;
-  const vocPctOf = (tile: Tile) => kindOf(context, tile).fit.label.tempCoVocPctPerC;
+  const vocPctOf = (tile: PanelRef) => kindOf(context, tile).fit.label.tempCoVocPctPerC;
   let next = 0;
   const treeOf = (part: Net): ProveTree | null => {
     if (part.type === "panel") {

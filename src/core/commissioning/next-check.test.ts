@@ -1,4 +1,4 @@
-import { dice, effort, randomScenario } from "@/testing";
+import { createRandom, runs, randomScenario } from "@/testing";
 import { createBench, diagnose, nextChecks, type Place, type Reading } from ".";
 
 /** One reading at a time, as one walks: what is proposed next narrows it down until one cause is left. */
@@ -6,9 +6,9 @@ test("from what the input shows alone, a few proposed readings lead to the cause
   const first = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1);
   const taken: number[] = [];
   let right = 0;
-  const count = effort(4);
+  const count = runs(4);
   for (let seed = first; seed < first + count; seed++) {
-    const { tree, sky, readings, window, cause, at } = randomScenario(dice(seed));
+    const { tree, sky, readings, window, cause, at } = randomScenario(createRandom(seed));
     const start = readings.filter((reading) => reading.at.type === "input");
     let known: Reading[] = start;
     let steps = 0;
@@ -53,7 +53,7 @@ function withReading(
 }
 
 test("what was taken is not proposed again, and nothing is expected to know less after a reading", () => {
-  const { tree, sky, readings, window } = randomScenario(dice(3));
+  const { tree, sky, readings, window } = randomScenario(createRandom(3));
   const start = readings.filter((reading) => reading.at.type === "input");
   const checks = nextChecks(tree, sky, start, window);
   expect(checks.some(({ at, quantity }) => at.type === "input" && (quantity === "runV" || quantity === "runA"))).toBe(

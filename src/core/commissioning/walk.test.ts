@@ -1,10 +1,10 @@
 import { type ReadingRecord, type ReadSky, unsaidSky } from "../measurements";
 import { fitLabel, type PanelLabel } from "../engine/panel";
 import { type Plan } from "../plan";
-import { readyById } from "../plan-model";
+import { solvableById } from "../plan-model";
 import { createPlanes } from "../wiring/year";
 import { demoPanels } from "@/demo";
-import { changed, demoPlan, dice, effort } from "@/testing";
+import { changed, demoPlan, createRandom, runs } from "@/testing";
 import { conversionOf, type ProvedLane, provedLane, sideBySide, defaultMeter, walkOf } from ".";
 import { clearOnPlane, lightNow } from "./light-now";
 
@@ -12,7 +12,7 @@ const noon = { atMs: Date.UTC(2026, 2, 20, 12, 7), longitudeDeg: 0 };
 const full: ReadSky = { ...unsaidSky, meterWm2: 1000, backC: 23 };
 
 function laneOf(plan: Plan, sky: ReadSky = full, moment = noon): ProvedLane {
-  const [context] = readyById(plan, plan.wirings[0]?.id ?? "").lanes;
+  const [context] = solvableById(plan, plan.wirings[0]?.id ?? "").lanes;
   const lane =
     context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, plan.poses[0]?.id ?? "", 0));
   if (lane === null) throw new Error("it has a lane");
@@ -75,8 +75,8 @@ describe("what is due", () => {
     expect(ratio).toBeLessThan(1.72);
   });
   test("more light never narrows what is known, and never lowers what is due", () => {
-    const draw = dice(5);
-    for (let k = 0; k < effort(10); k++) {
+    const draw = createRandom(5);
+    for (let k = 0; k < runs(10); k++) {
       const wm2 = draw.number(120, 1000);
       const at = (meterWm2: number) =>
         walkOf(laneOf(shed, { ...unsaidSky, meterWm2, airC: 15 }), [], wide).steps[1]?.band;

@@ -3,7 +3,7 @@ import { lightOn, type PanelLight } from "../engine/light";
 import { createBulkSolver, substringCount } from "../engine/net";
 import { type Plan } from "../plan";
 import { kindOf, type LaneContext, netIn } from "../plan-model";
-import { readyById } from "../plan-model";
+import { solvableById } from "../plan-model";
 import { rossCPerWm2 } from "../engine/sky";
 import { clearHour } from "../engine/weather";
 import { keyOf, standOf } from "../engine/array";
@@ -19,7 +19,7 @@ const dark = { freeW: 0, watts: 0 };
 
 /** What the ports of a wiring take under a share of a cloudless sky's light; limits that ports share are left out. */
 export function createDue(plan: Plan, wiringId: string, longitudeDeg: number, { isSeasonal }: Turns) {
-  const ready = readyById(plan, wiringId);
+  const ready = solvableById(plan, wiringId);
   const { lanes, common } = ready;
   const latitudeDeg = common.site.latitudeDeg;
   const longitude = common.site.longitudeDeg ?? longitudeDeg;

@@ -1,6 +1,6 @@
 import { type LogEventRecord, type MeasuredRecord } from "../measurements";
 import { type Plan } from "../plan";
-import { keyOf, type TileKey } from "../engine/array";
+import { keyOf, type PanelKey } from "../engine/array";
 import { dayMs, median } from "./point";
 
 /** Somebody may change the tilt so long before its day, and so long after it. */
@@ -11,7 +11,7 @@ const minBetter = 0.04;
 
 /** Panels whose tilt changes with the seasons, and the day before the last change that nobody wrote down as done. */
 export type Turns = {
-  readonly isSeasonal: (key: TileKey) => boolean;
+  readonly isSeasonal: (key: PanelKey) => boolean;
   /** When the tilt was to change last before a moment, where nothing says that it was; null: nothing to change, or done. */
   readonly openTurn: (atMs: number) => number | null;
 };

@@ -16,7 +16,7 @@ export { type GateState, minApartMm, minOffPlanMm } from "./gates";
 export { feetOf, type Hold } from "./hold";
 export { type Load, surfacesUnder, defaultGustMs, defaultSpeedKmh, defaultStowKn } from "./load";
 export { procedureOf } from "./procedure";
-export { type Held, mountReport, type MountReport, reportClock, type MountEnvironment as Round } from "./report";
+export { type Held, mountReport, type MountReport, reportClock, type MountEnvironment } from "./report";
 export { schoolFacts } from "./schools";
 export { skinFacts, skinOf } from "./skins";
 export {

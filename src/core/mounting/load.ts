@@ -1,6 +1,6 @@
 import { type Fixing, pieceName, type Plan, poseIn } from "../plan";
 import { boundsOf, footprintOf, panelsOn, type Parked, sizeOf, weightOf } from "../layout/roof";
-import { keyOf, standOf, type TileKey } from "../engine/array";
+import { keyOf, standOf, type PanelKey } from "../engine/array";
 import { type RoofZone, snowN, windForces, type WindSchool } from "./forces";
 import { schoolFacts } from "./schools";
 
@@ -13,7 +13,7 @@ export type WindOn = {
   readonly dragN: number;
 };
 export type PanelWind = WindOn & {
-  readonly key: TileKey;
+  readonly key: PanelKey;
   readonly name: string;
   readonly school: WindSchool;
   readonly kg: number;
@@ -58,7 +58,7 @@ const defaultTiltDeg = 45;
 const minTiltDeg = 10;
 
 type Piece = {
-  readonly key: TileKey;
+  readonly key: PanelKey;
   readonly name: string;
   readonly longMm: number;
   readonly wideMm: number;
@@ -178,7 +178,7 @@ function piecesOf(plan: Plan, { pieces }: Fixing, parked: Parked): Piece[] {
 }
 
 /** Panels with no other before them on their surface: the wind from the windscreen's edge meets them first. */
-function leadingOf(plan: Plan, parked: Parked): ReadonlySet<TileKey> {
+function leadingOf(plan: Plan, parked: Parked): ReadonlySet<PanelKey> {
   return new Set(
     plan.space.surfaces.flatMap((surface) => {
       const boxes = panelsOn(plan, surface, plan.poses[0]?.id ?? "", parked).map((panel) => ({
@@ -196,7 +196,7 @@ function leadingOf(plan: Plan, parked: Parked): ReadonlySet<TileKey> {
               other.x[0] >= box.x[1],
           ),
         )
-        .map(({ id }) => id as TileKey);
+        .map(({ id }) => id as PanelKey);
     }),
   );
 }
@@ -211,7 +211,7 @@ export function surfacesUnder({ space }: Plan, { pieces }: Fixing): Plan["space"
 function tiltsOf(plan: Plan, { tiltDeg, pieces, school }: Fixing) {
   if (tiltDeg !== null) return { maxDeg: tiltDeg, minDeg: tiltDeg, isAssumed: false };
   const slopes = new Map(plan.space.surfaces.map(({ id, slopeDeg }) => [id, slopeDeg]));
-  const slopeOf = (key: TileKey) =>
+  const slopeOf = (key: PanelKey) =>
     slopes.get(plan.space.places.find((place) => keyOf(place) === key)?.surfaceId ?? "") ?? 0;
   const inPoses = plan.poses.map((pose) => {
     const stands = poseIn(plan, pose.id);

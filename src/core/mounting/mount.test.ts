@@ -1,5 +1,5 @@
 import { gateIds, plainFixing, schools, skins } from "../plan";
-import { dice, effort } from "@/testing";
+import { createRandom, runs } from "@/testing";
 import { bondUse, given, materials, overturning, procedureOf, type StepId, stepFacts, tools, windForces } from ".";
 import { type Way } from "./procedure";
 import { clockOf, rimFor } from "./clock";
@@ -101,8 +101,8 @@ test("what cannot be undone comes after something was measured twice, and batter
 });
 
 test("wind pulls by its square, area and number, and a steeper panel is pushed rather than lifted", () => {
-  const draw = dice(18);
-  for (let k = 0; k < effort(60); k++) {
+  const draw = createRandom(18);
+  for (let k = 0; k < runs(60); k++) {
     const panel = {
       school: draw.pick(["film", "flat", "flatLeading", "tilted"] as const),
       alongMm: draw.number(300, 2200),
@@ -130,8 +130,8 @@ test("wind pulls by its square, area and number, and a steeper panel is pushed r
 });
 
 test("anchors that bear what is asked keep a frame just standing", () => {
-  const draw = dice(7);
-  for (let k = 0; k < effort(60); k++) {
+  const draw = createRandom(7);
+  for (let k = 0; k < runs(60); k++) {
     const forces = { upliftN: draw.number(50, 900), dragN: draw.number(50, 900) };
     const base = { alongMm: draw.number(400, 2500), weightKg: draw.number(0, 120) };
     const heightMm = draw.number(200, 1500);

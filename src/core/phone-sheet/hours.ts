@@ -1,8 +1,8 @@
 import { unsaidSky } from "../measurements";
 import { type Plan } from "../plan";
-import { createBench, provedLane, rightWorld } from "../commissioning";
+import { createBench, provedLane, healthyArray } from "../commissioning";
 import { type LaneContext } from "../plan-model";
-import { readyById } from "../plan-model";
+import { solvableById } from "../plan-model";
 import { createPlanes, typicalMonthsOf } from "../wiring/year";
 import { lightOfWord } from "../log";
 
@@ -35,7 +35,7 @@ export function* hoursDue(
   days: number,
   longitudeDeg: number,
 ): Generator<{ readonly share: number }, readonly PortHours[], void> {
-  const ready = readyById(plan, wiringId);
+  const ready = solvableById(plan, wiringId);
   const planeOf = createPlanes(plan, ready.poses[0]?.id ?? "", longitudeDeg);
   const airC = airOf(plan, fromMs);
   const firstMs = Math.ceil(fromMs / hourMs) * hourMs;
@@ -64,7 +64,7 @@ function dueAt(
   if (lane === null || lane.clearWm2 < minWm2) return null;
   const bench = createBench(lane.tree, lane.window, lane.tracking);
   const under = (share: number) =>
-    bench.predict(rightWorld({ irradianceWm2: share * lane.clearWm2, airTempC: airC, rossK: lane.sky.rossK }));
+    bench.predict(healthyArray({ irradianceWm2: share * lane.clearWm2, airTempC: airC, rossK: lane.sky.rossK }));
   const clear = under(1);
   return {
     atMs,

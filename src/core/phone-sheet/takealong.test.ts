@@ -1,6 +1,6 @@
 import { codesOf, joinCodes, maxCodeBytes } from "./qr-chunks";
 import { recordSchema } from "../measurements";
-import { demoPlan, dice, effort } from "@/testing";
+import { demoPlan, createRandom, runs } from "@/testing";
 import { type Home, hoursDue, readHome, readKey, recordsOfHome } from ".";
 import { parseReadKey } from "./home";
 
@@ -23,8 +23,8 @@ const home: Home = {
 };
 
 test("codes of any text come together again in any order, and none is larger than a camera reads", () => {
-  const draw = dice(19);
-  for (let k = 0; k < effort(60); k++) {
+  const draw = createRandom(19);
+  for (let k = 0; k < runs(60); k++) {
     const text = Array.from({ length: draw.whole(0, 9000) }, () => String.fromCharCode(draw.whole(32, 126))).join("");
     const codes = codesOf(text);
     expect(Math.max(...codes.map((code) => code.length))).toBeLessThanOrEqual(maxCodeBytes);

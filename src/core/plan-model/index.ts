@@ -5,31 +5,31 @@ export {
   type LaneContext,
   netIn,
   clearScene,
-  type SharedContext as Common,
+  type SharedContext,
   type Kind,
   termsOf,
   panelNoonW,
 } from "./lane-context";
-export { createSolveCache as createMemory, type SolveCache as Memory, type TileState } from "./solve-cache";
+export { createSolveCache, type SolveCache, type TileState } from "./solve-cache";
 export {
   parkedIn,
-  type SolvableWiring as ReadyWiring,
+  type SolvableWiring,
   copperIn,
   laneOf,
   type NamedPose,
-  solvableWiring as readyWiring,
+  solvableWiring,
   recordLowOf,
   mountReports,
   extraPanels,
   portOf,
   assumedSite,
   assumedLatitudeDeg,
-  mountEnvironment as roundOf,
+  mountEnvironment,
   inPortOrder,
   type Missing,
 } from "./solvable-wiring";
 export { type ColdBy } from "./cold-volts";
-export { posesOf, solvableById as readyById } from "./ready-by-id";
+export { posesOf, solvableById } from "./ready-by-id";
 export {
   type SkyState,
   doubtAssumed,
@@ -43,6 +43,6 @@ export {
   isFlat,
   labelSum,
 } from "./lane-context";
-export { cableEnvironment as aroundOf } from "./solvable-wiring";
+export { cableEnvironment } from "./solvable-wiring";
 export { type ColdVolts } from "./cold-volts";
 export { clearMonthKwh } from "./clear-month";

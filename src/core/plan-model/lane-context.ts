@@ -23,14 +23,14 @@ import {
   type Cables,
   isChanged,
   keyOf,
-  type Lane,
+  type PortArray,
   netOfRows,
   type Pose,
   type Row,
   type Stand,
   standOf,
-  type Tile,
-  type TileKey,
+  type PanelRef,
+  type PanelKey,
   usedIn,
 } from "../engine/array";
 import { type ColdVolts } from "./cold-volts";
@@ -83,13 +83,13 @@ export type SharedContext = {
 
 /** All a rule may look at. Rules only read it. */
 export type LaneContext = SharedContext & {
-  readonly lane: Lane;
+  readonly lane: PortArray;
   readonly device: DeviceSheet;
   readonly port: PortSheet;
   readonly window: InputWindow | null;
   readonly tracking: Tracking;
   /** The panels that are in the net, in the order in which they stand in it. */
-  readonly tiles: readonly Tile[];
+  readonly tiles: readonly PanelRef[];
   /** How they stand. */
   readonly pose: Pose;
   /** What is known of its cables and fuses. */ readonly copper: LaneCopper;
@@ -103,7 +103,7 @@ export type LaneContext = SharedContext & {
 
 export function buildLane(
   common: SharedContext,
-  lane: Lane,
+  lane: PortArray,
   device: DeviceSheet,
   port: PortSheet,
   pose: Pose,
@@ -213,7 +213,7 @@ export function solverFor(
 }
 
 /** What a panel is: its kind, or itself where its own label says something else. */
-export function kindOf({ kinds }: Pick<SharedContext, "kinds">, tile: Pick<Tile, "panelId" | "piece">): Kind {
+export function kindOf({ kinds }: Pick<SharedContext, "kinds">, tile: Pick<PanelRef, "panelId" | "piece">): Kind {
   const kind = kinds.get(keyOf(tile)) ?? kinds.get(tile.panelId);
   if (kind === undefined) throw new Error(`no kind "${tile.panelId}" among those read`);
   return kind;
@@ -222,7 +222,7 @@ export function kindOf({ kinds }: Pick<SharedContext, "kinds">, tile: Pick<Tile,
 /** Panels counted by kind, with one number of their label. */
 export function termsOf(
   common: Pick<SharedContext, "kinds">,
-  tiles: readonly Tile[],
+  tiles: readonly PanelRef[],
   each: (kind: Kind) => number,
 ): Term[] {
   const counts = new Map<Kind, number>();
@@ -230,7 +230,7 @@ export function termsOf(
   return [...counts].map(([kind, count]) => ({ count, panelName: kind.name, each: each(kind) }));
 }
 
-export function keysOf(tiles: readonly Tile[]): TileKey[] {
+export function keysOf(tiles: readonly PanelRef[]): PanelKey[] {
   return tiles.map(keyOf);
 }
 

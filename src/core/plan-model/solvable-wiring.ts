@@ -7,14 +7,23 @@ import {
   readLabel,
   type RequiredField,
 } from "../engine/panel";
-import { type Around, copperOf, type LaneCopper, noCopper } from "../protection/cabling";
+import { type CableEnvironment, copperOf, type LaneCopper, noCopper } from "../protection/cabling";
 import { carefulRecords, doKindsAgree, extremeRecords } from "../site/climate";
 import { type Facing, facingOf } from "../engine/light";
 import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
-import { mountReport, type MountReport, type Round } from "../mounting";
+import { mountReport, type MountReport, type MountEnvironment } from "../mounting";
 import { type Parked } from "../layout/roof";
 import { brightNoonAirC, type Mount } from "../engine/sky";
-import { keyOf, type Lane, laneKey, type Pose, sameLane, type Stand, type Tile, tilesOf } from "../engine/array";
+import {
+  keyOf,
+  type PortArray,
+  laneKey,
+  type Pose,
+  sameLane,
+  type Stand,
+  type PanelRef,
+  tilesOf,
+} from "../engine/array";
 import { buildLane, type SharedContext, type Kind, type LaneContext, type Site, solverFor } from "./lane-context";
 import { coldVoltsOf } from "./cold";
 import { type Assumption } from "./assumption";
@@ -68,11 +77,11 @@ export type NamedPose = { readonly id: string; readonly name: string; readonly p
 export type SolvableWiring = {
   readonly plan: Plan;
   readonly wiringId: string;
-  /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly Lane[];
+  /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly PortArray[];
   /** The poses it is used in. */ readonly poses: readonly NamedPose[];
   readonly common: SharedContext;
   /** What is said of the copper of its lanes, and of others its ports might have. */
-  readonly copperOf: (lane: Lane) => LaneCopper;
+  readonly copperOf: (lane: PortArray) => LaneCopper;
   /** Its lanes in the pose looked at, and in each of its poses. */
   readonly lanes: readonly LaneContext[];
   readonly posed: readonly (readonly LaneContext[])[];
@@ -112,12 +121,12 @@ export function solvableWiring(
       ),
   );
   const copperOfLane = copperIn(plan, wiringId, poses[0]?.id ?? "");
-  const remembered = (lane: Lane, pose: Pose) => {
+  const remembered = (lane: PortArray, pose: Pose) => {
     const copper = copperOfLane(lane);
     const key = [lane, standsIn(lane, pose), portOf(plan, lane), keyOfCopper(copper)];
     return memory.lane(JSON.stringify(key), () => laneOf(plan, common, lane, pose, copper));
   };
-  const isRead = (tile: Tile) => !lost.has(keyOf(tile)) && (kinds.has(keyOf(tile)) || kinds.has(tile.panelId));
+  const isRead = (tile: PanelRef) => !lost.has(keyOf(tile)) && (kinds.has(keyOf(tile)) || kinds.has(tile.panelId));
   const judgeable = lanes.filter((lane) => tilesOf([lane]).every(isRead));
   const missing: Missing[] = readings.flatMap(({ sheet, reading }) =>
     used.has(sheet.id) && reading.type === "missing" ? [reading.missing] : [],
@@ -139,7 +148,7 @@ export function solvableWiring(
 }
 
 /** What is said of the copper of a wiring, for its lanes and any others it might have. */
-export function copperIn(plan: Plan, wiringId: string, poseId: string): (lane: Lane) => LaneCopper {
+export function copperIn(plan: Plan, wiringId: string, poseId: string): (lane: PortArray) => LaneCopper {
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) return () => noCopper;
   const around = cableEnvironment(plan, poseId);
@@ -151,7 +160,7 @@ function keyOfCopper({ cables, fusesA }: LaneCopper): unknown {
 }
 
 /** What cables are judged by: how hot it gets, and how they lie in a pose. */
-export function cableEnvironment(plan: Plan, poseId: string): Around {
+export function cableEnvironment(plan: Plan, poseId: string): CableEnvironment {
   const { recordHighC, mount } = siteOf(plan);
   return { recordHighC, mount, parked: parkedIn(plan), poseId };
 }
@@ -162,7 +171,7 @@ export function mountReports(plan: Plan): { readonly reports: readonly MountRepo
   return { reports: plan.fixings.list.map((fixing) => mountReport(plan, fixing, round)), usual: round.mount };
 }
 
-export function mountEnvironment(plan: Plan): Round {
+export function mountEnvironment(plan: Plan): MountEnvironment {
   const { recordHighC, mount } = siteOf(plan);
   return { recordHighC, mount, parked: parkedIn(plan) };
 }
@@ -184,16 +193,16 @@ function sheetsOf({ id, label, pieces, measured }: PlanPanel): Sheet[] {
   ];
 }
 
-function standsIn(lane: Lane, pose: Pose): unknown {
+function standsIn(lane: PortArray, pose: Pose): unknown {
   return pose.size === 0 ? [] : tilesOf([lane]).map((tile) => pose.get(keyOf(tile)) ?? null);
 }
 
 /** Lanes in the order of the plan's ports, however the wiring came about; one without a port last. */
-export function inPortOrder({ inputs }: Pick<Plan, "inputs">, lanes: readonly Lane[]): Lane[] {
+export function inPortOrder({ inputs }: Pick<Plan, "inputs">, lanes: readonly PortArray[]): PortArray[] {
   const ports = inputs.flatMap(({ id, device }) =>
     device.ports.map((port) => laneKey({ inputId: id, portId: port.id })),
   );
-  const placeOf = (lane: Lane) => (ports.indexOf(laneKey(lane)) + ports.length + 1) % (ports.length + 1);
+  const placeOf = (lane: PortArray) => (ports.indexOf(laneKey(lane)) + ports.length + 1) % (ports.length + 1);
   return [...lanes].sort((a, b) => placeOf(a) - placeOf(b));
 }
 
@@ -201,7 +210,7 @@ export function inPortOrder({ inputs }: Pick<Plan, "inputs">, lanes: readonly La
 export function laneOf(
   plan: Plan,
   common: SharedContext,
-  lane: Lane,
+  lane: PortArray,
   pose: Pose,
   copper: LaneCopper,
 ): LaneContext | null {
@@ -212,7 +221,7 @@ export function laneOf(
 /** The port a lane feeds, if the plan has it. */
 export function portOf(
   plan: Plan,
-  { inputId, portId }: Pick<Lane, "inputId" | "portId">,
+  { inputId, portId }: Pick<PortArray, "inputId" | "portId">,
 ): { device: Plan["inputs"][number]["device"]; port: PortSheet } | undefined {
   const input = plan.inputs.find((candidate) => candidate.id === inputId);
   const port = input?.device.ports.find((candidate) => candidate.id === portId);

@@ -1,4 +1,4 @@
-import { keyOf, type Lane, type Row, rowsOfLanes, tilesOf } from "../engine/array";
+import { keyOf, type PortArray, type Row, rowsOfLanes, tilesOf } from "../engine/array";
 import { type Plan } from "./plan";
 import { type Json, listOf, type DanglingReference, duplicateId } from "./section";
 import { type End, type Cable, type ProtectiveDevice, type Copper } from "./schemas/cabling";
@@ -77,7 +77,7 @@ export function withGuard(guards: readonly ProtectiveDevice[], guard: Protective
 }
 
 /** What names something that is not there any more goes with it; a cable keeps its place without its way. */
-export function pruneCables<C extends Copper & { readonly lanes: readonly Lane[] }>(plan: Plan, wiring: C): C {
+export function pruneCables<C extends Copper & { readonly lanes: readonly PortArray[] }>(plan: Plan, wiring: C): C {
   const isThere = thereIn(plan, wiring.lanes);
   const ways = new Set(plan.space.ways.map((way) => way.id));
   const lost = ({ wayId }: Cable) => wayId !== null && !ways.has(wayId);
@@ -87,7 +87,7 @@ export function pruneCables<C extends Copper & { readonly lanes: readonly Lane[]
   return { ...wiring, runs: runs.map((run) => (lost(run) ? { ...run, wayId: null } : run)), guards };
 }
 
-function thereIn(plan: Plan, lanes: readonly Lane[]): (end: End) => boolean {
+function thereIn(plan: Plan, lanes: readonly PortArray[]): (end: End) => boolean {
   const rows = new Set(rowsOfLanes(lanes).map((row: Row) => row.id));
   const keys = new Set(tilesOf(lanes).map(keyOf));
   const inputOf = (inputId: string) => plan.inputs.find((input) => input.id === inputId);
@@ -116,7 +116,7 @@ function thereIn(plan: Plan, lanes: readonly Lane[]): (end: End) => boolean {
 
 export function looseCopper(
   plan: Plan,
-  { lanes, runs, guards }: Copper & { readonly lanes: readonly Lane[] },
+  { lanes, runs, guards }: Copper & { readonly lanes: readonly PortArray[] },
 ): DanglingReference | null {
   const twice = duplicateId("runs", runs) ?? duplicateId("guards", guards);
   if (twice !== null) return twice;

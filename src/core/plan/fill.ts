@@ -1,12 +1,12 @@
 import {
   freePieces,
   keyOf,
-  type Lane,
+  type PortArray,
   type LaneRef,
   newTile,
   rowOf,
   sameLane,
-  type Tile,
+  type PanelRef,
   tilesOf,
 } from "../engine/array";
 import { type Plan } from "./plan";
@@ -17,18 +17,18 @@ export type Filling = LaneRef & { readonly panelId: string; readonly series: num
 
 /** What filling a lane takes: the lane as it would be, how many panels the plan lacks for it, and which go to the shelf. */
 export type Filled = {
-  readonly lanes: readonly Lane[];
+  readonly lanes: readonly PortArray[];
   readonly lacks: number;
-  readonly shelved: readonly Tile[];
+  readonly shelved: readonly PanelRef[];
 };
 
 /** A lane of a wiring filled with equal rows, from what other lanes do not use. Panels that stay in use stay taken out, if they are. */
 export function fillLane(
   plan: Pick<Plan, "panels">,
-  { lanes }: { readonly lanes: readonly Lane[] },
+  { lanes }: { readonly lanes: readonly PortArray[] },
   { inputId, portId, panelId, series, strings }: Filling,
 ): Filled {
-  const isThis = (lane: Lane) => sameLane(lane, { inputId, portId });
+  const isThis = (lane: PortArray) => sameLane(lane, { inputId, portId });
   const taken = new Set(tilesOf(lanes.filter((lane) => !isThis(lane))).map(keyOf));
   const was = new Map(tilesOf(lanes).map((tile) => [keyOf(tile), tile]));
   const kind = stockOf(plan, panelId);
@@ -41,7 +41,7 @@ export function fillLane(
     // a row stays the row it was, as far as there are as many
     id: old[r]?.id ?? null,
   }));
-  const lane: Lane = { inputId, portId, rows };
+  const lane: PortArray = { inputId, portId, rows };
   const used = new Set(tiles.map(keyOf));
   return {
     lanes: lanes.some(isThis) ? lanes.map((known) => (isThis(known) ? lane : known)) : [...lanes, lane],

@@ -65,7 +65,7 @@ export {
 export { type ClimateMonth, type Halt } from "./schemas/site";
 export { type Site } from "./schemas/site";
 export { plainRun, fuseAt, runKey, sameEnd, switchAt } from "./cabling";
-export { type End, type ProtectiveDevice as Guard, type Cable as Run } from "./schemas/cabling";
+export { type End, type ProtectiveDevice, type Cable } from "./schemas/cabling";
 export { type ControllerFacts, type PortEnd } from "./schemas/protect";
 export { controllerFactsOf } from "./sections/protect";
 export { type Wiring } from "./schemas/wirings";
@@ -81,4 +81,4 @@ export {
   sheetUpgrades,
   type SheetStep,
 } from "./sheets";
-export { mergePlans, type PartDifference, diffParts as partsApart, type Side, defaultSide } from "./merge";
+export { mergePlans, type PartDifference, diffParts, type Side, defaultSide } from "./merge";

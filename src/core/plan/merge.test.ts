@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { demoPlan, changed } from "@/testing";
-import { type Change, mergePlans, partsApart, type Plan, defaultSide } from ".";
+import { type Change, mergePlans, diffParts, type Plan, defaultSide } from ".";
 
 const base = demoPlan("The Lantern");
 const after = (...changes: readonly Change[]) => changed(base, ...changes);
@@ -26,15 +26,15 @@ test("all from one side is that side; and where each changed other parts, the us
   fc.assert(
     fc.property(fc.array(anyChange, { maxLength: 4 }), fc.array(anyChange, { maxLength: 4 }), (ours, others) => {
       const [mine, theirs] = [after(...ours), after(...others)];
-      const apart = partsApart(base, mine, theirs);
+      const apart = diffParts(base, mine, theirs);
       expect(planOf(mergePlans(mine, theirs, apart, () => "theirs"))).toEqual(theirs);
       expect(planOf(mergePlans(mine, theirs, apart, () => "mine"))).toEqual(mine);
       const both = planOf(mergePlans(mine, theirs, apart, defaultSide));
-      for (const part of partsApart(base, both, theirs))
+      for (const part of diffParts(base, both, theirs))
         expect(
           part.changedBy === "mine" || apart.some(({ key, changedBy }) => key === part.key && changedBy === "both"),
         ).toBe(true);
-      expect(partsApart(base, both, mine).every(({ changedBy }) => changedBy === "mine")).toBe(true);
+      expect(diffParts(base, both, mine).every(({ changedBy }) => changedBy === "mine")).toBe(true);
     }),
   );
 });
@@ -46,19 +46,19 @@ test("who changed what is told apart, with the places that differ", () => {
     { type: "rename", name: "Theirs" },
     { type: "removeWiring", wiringId: "pressday" },
   );
-  expect(partsApart(base, mine, theirs).map(({ key, changedBy, paths }) => [key, changedBy, paths])).toEqual([
+  expect(diffParts(base, mine, theirs).map(({ key, changedBy, paths }) => [key, changedBy, paths])).toEqual([
     ["name:", "both", ["(all)"]],
     ["site:recordLowC", "theirs", ["(all)"]],
     ["panel:roof", "mine", ["label.vocV"]],
     ["wiring:pressday", "theirs", []],
   ]);
-  expect(partsApart(null, mine, theirs).every(({ changedBy }) => changedBy === "unknown")).toBe(true);
+  expect(diffParts(null, mine, theirs).every(({ changedBy }) => changedBy === "unknown")).toBe(true);
 });
 
 test("choices that do not fit together are refused with the place, not patched over", () => {
   const mine = after({ type: "joinPast", wiringId: "everyday", keys: ["bookbay.1"], joinedPast: true });
   const theirs = after({ type: "removePanel", panelId: "bookbay" });
-  const apart = partsApart(base, mine, theirs);
+  const apart = diffParts(base, mine, theirs);
   const reading = mergePlans(mine, theirs, apart, ({ kind }) => (kind === "wiring" ? "mine" : "theirs"));
   expect(reading).toMatchObject({ type: "fault", fault: { type: "invalid", path: "wirings.0.lanes" } });
 });

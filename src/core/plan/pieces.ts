@@ -1,4 +1,4 @@
-import { keyOf, maxPieces, type Stock, type TileKey } from "../engine/array";
+import { keyOf, maxPieces, type Stock, type PanelKey } from "../engine/array";
 import { type Plan } from "./plan";
 import { type DanglingReference } from "./section";
 import { type Piece, type Pieces } from "./schemas/piece";
@@ -32,14 +32,14 @@ export function piecesIn({ panels }: Pick<Plan, "panels">): number {
 }
 
 /** The panels a plan has, by name. */
-export function keysIn({ panels }: Pick<Plan, "panels">): Set<TileKey> {
+export function keysIn({ panels }: Pick<Plan, "panels">): Set<PanelKey> {
   return new Set(
     panels.flatMap(({ id: panelId, pieces }) => pieces.map(({ number }) => keyOf({ panelId, piece: number }))),
   );
 }
 
 /** A panel as it is called: its tag, or its kind and number; by its key. */
-export function pieceName({ panels }: Pick<Plan, "panels">, key: TileKey | string): string {
+export function pieceName({ panels }: Pick<Plan, "panels">, key: PanelKey | string): string {
   for (const { id: panelId, label, pieces } of panels)
     for (const { number, tag } of pieces)
       if (keyOf({ panelId, piece: number }) === key) return tag === "" ? `${label.name} ${number}` : tag;
@@ -69,7 +69,7 @@ export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
 export function danglingPieces(plan: Plan, path: string, refs: readonly PieceRef[]): DanglingReference | null {
   if (refs.length > maxPieces) return { path, problem: `${refs.length} panels; allowed: up to ${maxPieces}` };
   const known = keysIn(plan);
-  const seen = new Set<TileKey>();
+  const seen = new Set<PanelKey>();
   for (const ref of refs) {
     const key = keyOf(ref);
     const kind = plan.panels.find((panel) => panel.id === ref.panelId);

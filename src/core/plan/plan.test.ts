@@ -3,9 +3,9 @@ import path from "node:path";
 import fc from "fast-check";
 import { assess } from "../assessment";
 import { skyNames } from "../engine/sky";
-import { keyOf, type Lane, matrixRows, newTile, tilesOf, rowOf } from "../engine/array";
+import { keyOf, type PortArray, matrixRows, newTile, tilesOf, rowOf } from "../engine/array";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
-import { effort } from "@/testing";
+import { runs } from "@/testing";
 import {
   type History,
   applyChange,
@@ -49,7 +49,7 @@ function faultOf(text: string) {
 }
 
 /** Rows in a group in rows in a group, so many deep. */
-const nested = (depth: number): Lane["rows"] =>
+const nested = (depth: number): PortArray["rows"] =>
   depth === 0
     ? [{ ...rowOf([newTile("p", 1)]), id: "r0" }]
     : [{ id: `r${depth}`, items: [{ type: "group", rows: nested(depth - 1) }], blockingDiode: false }];
@@ -165,7 +165,7 @@ describe("reading a plan file", () => {
         if (reading.type === "plan")
           expect(readPlanText(JSON.stringify(reading.plan))).toEqual({ type: "plan", plan: reading.plan });
       }),
-      { numRuns: effort(600) },
+      { numRuns: runs(600) },
     );
     expect([...seen]).toEqual(expect.arrayContaining(["foreign", "invalid", "plan"]));
   });
@@ -177,7 +177,7 @@ describe("reading a plan file", () => {
       .map(([at, length, put]) => `${whole.slice(0, at)}${put}${whole.slice(at + length)}`);
     fc.assert(
       fc.property(cutOrSpoiled, (text) => void readPlanText(text)),
-      { numRuns: effort(300) },
+      { numRuns: runs(300) },
     );
   });
 

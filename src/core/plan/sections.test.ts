@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { changed, demoPlan, effort } from "@/testing";
+import { changed, demoPlan, runs } from "@/testing";
 import { keyOf, rowsOfLanes, tilesOf } from "../engine/array";
-import { applyChange, type Change, emptyPlan, type Guard, keysIn, type Plan, readPlan, type Run } from ".";
+import { applyChange, type Change, emptyPlan, type ProtectiveDevice, keysIn, type Plan, readPlan, type Cable } from ".";
 
 const built = demoPlan("The Lantern");
 /** Before anything was said of its copper. */
@@ -129,14 +129,14 @@ describe("the copper of a wiring", () => {
   const [first] = lantern.wirings;
   const wiringId = first?.id ?? "";
   const high = { inputId: "station", portId: "high" };
-  const fullRun: Run = {
+  const fullRun: Cable = {
     ...plainRun,
     from: { type: "junction", ...high },
     to: { type: "isolator", ...high },
     wayId: "back",
     size: "6 mm2",
   };
-  const fuse: Guard = {
+  const fuse: ProtectiveDevice = {
     id: "fuse-1",
     kind: "fuse",
     at: { type: "row", rowId: "r1" },
@@ -231,7 +231,7 @@ test("a panel's number and a row's id, once given, stay with it and come to no o
         expect(reading.type === "fault" ? reading.fault : null).toBeNull();
       }
     }),
-    { numRuns: effort(40) },
+    { numRuns: runs(40) },
   );
 });
 

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from "react";
 import { type Goal } from "@/core/wiring/best-wirings";
-import { countsOf, type Lane } from "@/core/engine/array";
+import { countsOf, type PortArray } from "@/core/engine/array";
 import { useDesk, usePlan, useWiring } from "@/features/plan-session";
 import { ChoiceField, TextButton } from "@/ui";
 import { madeOf, monthNames, pricesSentence, scoreWords } from "@/messages/en";
@@ -38,12 +38,12 @@ export function Arrange() {
   const finder = useFinder(plan, wiring.id, { goal, withAddOns });
   const board = useFacts(plan, wiring.id, finder.goal);
   const hasAddOns = plan.inputs.some(({ device }) => device.modules.length > 0);
-  const take = (lanes: readonly Lane[], what: string) => {
+  const take = (lanes: readonly PortArray[], what: string) => {
     desk.change({ type: "rewire", wiringId: wiring.id, lanes: [...lanes], counts: countsOf(lanes) });
     desk.set({ said: `${what} is on the board; undo takes it back.` });
   };
   const { found, first } = finder;
-  const shape = (lanes: readonly Lane[]) => shapeOf(lanes, found?.alike ?? []);
+  const shape = (lanes: readonly PortArray[]) => shapeOf(lanes, found?.alike ?? []);
   const onBoard = shape(wiring.lanes);
   const best = found?.offers[0]?.facts ?? null;
   return (

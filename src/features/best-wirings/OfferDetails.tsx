@@ -3,7 +3,7 @@
 import { useMemo, useState } from "react";
 import { type Arranged, type Goal, type Point } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
-import { type Lane } from "@/core/engine/array";
+import { type PortArray } from "@/core/engine/array";
 import { TradeoffChart } from "./TradeoffChart";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
@@ -16,7 +16,7 @@ type BehindProps = {
   readonly found: Arranged;
   readonly goal: Goal;
   readonly canTake: boolean;
-  readonly onTake: (lanes: readonly Lane[]) => void;
+  readonly onTake: (lanes: readonly PortArray[]) => void;
 };
 
 /** The field of all others, and why not this one. */

@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Lane, tilesOfRows } from "@/core/engine/array";
+import { type PortArray, tilesOfRows } from "@/core/engine/array";
 import style from "./finder.module.css";
 
 /** The letter a kind of panel goes by in the pictures; one that is not in the plan yet: a star. */
@@ -16,7 +16,7 @@ type Drawn = { readonly row: readonly string[]; readonly times: number };
 /** Rows before one port that are drawn one by one; where there are more, those that are alike are drawn once. */
 const maxDrawn = 5;
 
-function drawnRows({ rows }: Lane): readonly Drawn[] {
+function drawnRows({ rows }: PortArray): readonly Drawn[] {
   const all = rows.map((row) => tilesOfRows([row]).map(({ panelId }) => panelId));
   if (all.length <= maxDrawn) return all.map((row) => ({ row, times: 1 }));
   const alike = new Map<string, Drawn>();
@@ -28,7 +28,7 @@ function drawnRows({ rows }: Lane): readonly Drawn[] {
 }
 
 /** Rows as they would lie on the board, a letter for each kind of panel; a stem for each port. */
-export function RowsPicture({ plan, lanes }: { readonly plan: Plan; readonly lanes: readonly Lane[] }) {
+export function RowsPicture({ plan, lanes }: { readonly plan: Plan; readonly lanes: readonly PortArray[] }) {
   const pitch = tile.high + 6;
   const drawn = lanes.map(drawnRows);
   const wide = (rows: readonly Drawn[]) =>

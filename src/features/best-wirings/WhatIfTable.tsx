@@ -2,7 +2,7 @@
 
 import { type Goal, type Offer, type TrialResult } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
-import { useAsked } from "@/features/worker-hooks";
+import { useJobOnDemand } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
 import { LevelMark, Table, TextButton } from "@/ui";
 import { robustWords, scoreAmount, trialWords } from "@/messages/en";
@@ -20,7 +20,7 @@ type Props = {
 /** What if: the packets tried with a dirty panel, a dead one, haze, a weak batch, more cold, another heading. */
 export function WhatIfTable({ plan, wiringId, offers, goal }: Props) {
   const weather = useWeather(plan);
-  const { value, isOfNow, share, fault, ask, cancel } = useAsked<readonly TrialResult[]>(
+  const { value, isOfNow, share, fault, ask, cancel } = useJobOnDemand<readonly TrialResult[]>(
     [offers],
     (topic, progressed) =>
       workerClient().ask(

@@ -1,11 +1,11 @@
 import { type Arranged } from "@/core/wiring/best-wirings";
-import { keyOf, type Item, type Lane } from "@/core/engine/array";
+import { keyOf, type Item, type PortArray } from "@/core/engine/array";
 
 /**
  * A wiring by what stands where, whatever its rows are called and in whatever order they come, and whichever of panels that are alike
  * stand in them; of those that are not, as one lies in the shade, it counts which.
  */
-export function shapeOf(lanes: readonly Lane[], alike: Arranged["alike"]): string {
+export function shapeOf(lanes: readonly PortArray[], alike: Arranged["alike"]): string {
   const kinds = new Map(alike.flatMap((keys, kind) => keys.map((key) => [key, kind] as const)));
   const nameOf = (item: Item) =>
     item.type === "panel" ? `${kinds.get(keyOf(item)) ?? keyOf(item)} ${item.joinedPast}` : item.rows;

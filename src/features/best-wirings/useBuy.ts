@@ -2,7 +2,7 @@
 
 import { type Bought, type InputOffer, type PanelOffer } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
-import { type Asked, useAsked } from "@/features/worker-hooks";
+import { type Asked, useJobOnDemand } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
 import { workerClient } from "@/workers";
 
@@ -18,7 +18,7 @@ export function useBuy(
   inputs: readonly InputOffer[],
 ): Asked<Bought> {
   const weather = useWeather(plan);
-  return useAsked(subjectOf(plan, wiringId), (topic, progressed) =>
+  return useJobOnDemand(subjectOf(plan, wiringId), (topic, progressed) =>
     workerClient().ask(
       "buy",
       { plan, wiringId, weather: weather.type === "here" ? weather.text : null, panels, inputs },

@@ -3,7 +3,7 @@
 import { type Goal, type WiringFacts } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
 import { tilesOf } from "@/core/engine/array";
-import { useFollowed } from "@/features/worker-hooks";
+import { useLiveJob } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
 import { workerClient } from "@/workers";
 
@@ -18,7 +18,7 @@ export function useFacts(plan: Plan, wiringId: string, goal: Goal): Known | null
   const text = weather.type === "here" ? weather.text : null;
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   const isWired = wiring !== undefined && tilesOf(wiring.lanes).length > 0;
-  const { value } = useFollowed<Known & { readonly wiringId: string }>(
+  const { value } = useLiveJob<Known & { readonly wiringId: string }>(
     [plan, wiringId, JSON.stringify(goal), text],
     async (topic) => {
       const outcome = await workerClient().ask(

@@ -1,11 +1,11 @@
-import { type Mend } from "@/core/assessment";
+import { type Fix } from "@/core/assessment";
 import { type Desk } from "@/features/plan-session";
 
 /**
  * Changes the plan as a mend says; one undo takes it back. A mend is for the wiring that was judged: one read off a ledger that the
  * board has left behind would sweep away what was done since.
  */
-export function applyMend(desk: Desk, mend: Mend): void {
+export function applyMend(desk: Desk, mend: Fix): void {
   const wanted = JSON.stringify(mend);
   if (!offered(desk).some((each) => JSON.stringify(each) === wanted)) {
     desk.set({ said: "The wiring has changed meanwhile: see what the ledger offers now." });
@@ -23,7 +23,7 @@ export function applyFirstMend(desk: Desk): void {
 }
 
 /** The mends offered for the plan as it is now. */
-function offered(desk: Desk): Mend[] {
+function offered(desk: Desk): Fix[] {
   const { judgement, history } = desk.now();
   return judgement?.assessment.type === "assessed" && judgement.plan === history.present
     ? judgement.assessment.findings.flatMap(({ mends }) => mends)

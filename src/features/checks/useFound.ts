@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { type FoundFault, realReadings } from "@/core/commissioning";
-import { useFollowed } from "@/features/worker-hooks";
+import { useLiveJob } from "@/features/worker-hooks";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
 import { workerClient } from "@/workers";
 
@@ -13,7 +13,7 @@ export function useFound(): FoundFault | null {
   const { records } = useReadingsState();
   const longitudeDeg = useDeskState(({ moment }) => moment.longitudeDeg);
   const ours = useMemo(() => realReadings(records ?? [], wiringId), [records, wiringId]);
-  const { value } = useFollowed<FoundFault | null>(
+  const { value } = useLiveJob<FoundFault | null>(
     [ours.length === 0 ? null : plan, ours, wiringId, longitudeDeg],
     (topic) =>
       ours.length === 0

@@ -3,8 +3,8 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { sideBySide } from "@/core/commissioning";
-import { createMemory, kindOf } from "@/core/plan-model";
-import { readyById } from "@/core/plan-model";
+import { createSolveCache, kindOf } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { fieldSpecs } from "@/core/engine/units";
 import { pieceName } from "@/core/plan";
 import { keyOf, partsOfKey } from "@/core/engine/array";
@@ -24,7 +24,7 @@ export function PairSheet() {
   const [first, setFirst] = useState<Side>({ key: all[0] ?? "", openV: null, shortA: null });
   const [second, setSecond] = useState<Side>({ key: all[1] ?? "", openV: null, shortA: null });
   if (all.length < 2) return <p>It takes two panels.</p>;
-  const { common } = readyById(plan, wiring.id, null, createMemory());
+  const { common } = solvableById(plan, wiring.id, null, createSolveCache());
   const modelOf = (key: string) => {
     const parts = partsOfKey(key);
     return common.kinds.has(key) || common.kinds.has(parts.panelId) ? kindOf(common, parts).model : null;

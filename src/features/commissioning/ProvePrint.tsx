@@ -2,8 +2,8 @@
 
 import { type ReadSky, unsaidSky } from "@/core/measurements";
 import { provedLane, walkOf } from "@/core/commissioning";
-import { createMemory } from "@/core/plan-model";
-import { readyById } from "@/core/plan-model";
+import { createSolveCache } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
 import { PrintTable, useUnits } from "@/ui";
@@ -23,7 +23,7 @@ export function ProvePrint() {
   const system = useUnits();
   const all = useReadingsState().records ?? [];
   const moment = useDeskState((state) => state.moment);
-  const ready = readyById(plan, wiring.id, null, createMemory());
+  const ready = solvableById(plan, wiring.id, null, createSolveCache());
   return (
     <>
       {ready.lanes.map((context) => {

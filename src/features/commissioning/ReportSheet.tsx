@@ -5,7 +5,7 @@ import { useId } from "react";
 import { type ReadingRecord } from "@/core/measurements";
 import { NotesField } from "@/features/notes";
 import { usePlan } from "@/features/plan-session";
-import { Columns, nameForFile, offerFile, Region, sheetStyle, Table, TextButton, useUnits, overFigures } from "@/ui";
+import { Columns, nameForFile, downloadFile, Region, sheetStyle, Table, TextButton, useUnits, overFigures } from "@/ui";
 import { cloudNames, quantityWords, readAmount, readPlaceName, readTime } from "@/messages/en";
 import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
@@ -70,7 +70,7 @@ export function ReportSheet() {
                 look="amber"
                 disabled={records.length === 0}
                 onClick={() =>
-                  void readingsCsv(plan, records).then((csv) => offerFile(`${name}-readings.csv`, "text/csv", csv))
+                  void readingsCsv(plan, records).then((csv) => downloadFile(`${name}-readings.csv`, "text/csv", csv))
                 }
               >
                 CSV
@@ -78,7 +78,7 @@ export function ReportSheet() {
               <TextButton
                 disabled={records.length === 0}
                 onClick={() =>
-                  offerFile(`${name}-proof.json`, "application/json", reportJson(plan, port, steps, records))
+                  downloadFile(`${name}-proof.json`, "application/json", reportJson(plan, port, steps, records))
                 }
               >
                 JSON

@@ -1,5 +1,5 @@
 import { type LaneJudgement } from "@/core/commissioning";
-import { useFollowed } from "@/features/worker-hooks";
+import { useLiveJob } from "@/features/worker-hooks";
 import { workerClient, type ProveInput, type ProveWalk } from "@/workers";
 
 export type LaneRef = { readonly inputId: string; readonly portId: string };
@@ -17,7 +17,7 @@ const nothingAsked = Promise.resolve({ type: "cancelled" } as const);
 /** The walk with what is due, worked out beside the page; the one before stands until the next is there. */
 export function useWalk(input: ProveInput | null): { readonly walk: ProveWalk | null; readonly fault: string | null } {
   const isWanted = input !== null;
-  const { value, fault } = useFollowed<ProveWalk | null>(
+  const { value, fault } = useLiveJob<ProveWalk | null>(
     subjectOf(input),
     (topic) =>
       input === null ? nothingAsked : workerClient().ask("proveWalk", input, { topic, lane: "prompt", once: ["plan"] }),
@@ -32,7 +32,7 @@ export function useCauses(input: ProveInput | null): {
   readonly isJudging: boolean;
 } {
   const isWanted = input !== null && (input.records.length > 0 || input.suspicion !== null);
-  const { value, isOfNow } = useFollowed<LaneJudgement | null>(
+  const { value, isOfNow } = useLiveJob<LaneJudgement | null>(
     subjectOf(input),
     (topic) =>
       input === null

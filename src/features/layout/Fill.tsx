@@ -6,7 +6,7 @@ import { type Plan, type Surface } from "@/core/plan";
 import { baseOf, bodyOf, type FillAnswer, fillChanges, footprintOf, pointsOf, sizeOf } from "@/core/layout/roof";
 import { parkedIn } from "@/core/plan-model";
 import { type ShadeMap } from "@/core/wiring/year";
-import { useAsked } from "@/features/worker-hooks";
+import { useJobOnDemand } from "@/features/worker-hooks";
 import { useDesk } from "@/features/plan-session";
 import { TextButton, useUnits } from "@/ui";
 import { amount, counted } from "@/messages/en";
@@ -39,7 +39,7 @@ export function Fill({ plan, surface, poseId, map }: Props) {
   const [seamMm, setSeam] = useState(20);
   const kinds = plan.panels.filter((panel) => sizeOf(panel) !== null && panel.label.pmaxW !== null);
   const chosen = kinds.filter(({ id }) => !without.has(id)).map(({ id }) => id);
-  const asked = useAsked<readonly FillAnswer[]>([surface.id, poseId, chosen.join()], (topic, progressed) =>
+  const asked = useJobOnDemand<readonly FillAnswer[]>([surface.id, poseId, chosen.join()], (topic, progressed) =>
     workerClient().ask(
       "fill",
       {

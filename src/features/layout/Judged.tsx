@@ -2,7 +2,7 @@
 
 import { useMemo } from "react";
 import { type Plan, type Wiring } from "@/core/plan";
-import { judgeRoof, type Placed } from "@/core/assessment";
+import { judgeRoof, type FindingWithoutFixes } from "@/core/assessment";
 import { passes } from "@/core/checks";
 import { useDesk, useAssessment } from "@/features/plan-session";
 import { applyMend } from "@/features/checks";
@@ -11,7 +11,7 @@ import { counted, findingSentence, mendSentence } from "@/messages/en";
 import style from "./space.module.css";
 
 /** What the rules say of how panels lie in a pose. */
-export function useRoofFindings(plan: Plan, wiring: Wiring, poseId: string): readonly Placed[] {
+export function useRoofFindings(plan: Plan, wiring: Wiring, poseId: string): readonly FindingWithoutFixes[] {
   const { space, panels, poses, mounts, site } = plan;
   return useMemo(
     () => judgeRoof(plan, wiring.lanes, poseId),
@@ -21,7 +21,7 @@ export function useRoofFindings(plan: Plan, wiring: Wiring, poseId: string): rea
   );
 }
 
-type Props = { readonly findings: readonly Placed[]; readonly panels: number };
+type Props = { readonly findings: readonly FindingWithoutFixes[]; readonly panels: number };
 
 /** The same sentences as in the ledger, with its mends where it has them. */
 export function Judged({ findings, panels }: Props) {

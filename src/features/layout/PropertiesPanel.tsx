@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { memo } from "react";
 import { type Plan, type Surface } from "@/core/plan";
-import { type Placed } from "@/core/assessment";
+import { type FindingWithoutFixes } from "@/core/assessment";
 import { Region } from "@/ui";
 import { type Chosen } from "./chosen";
 import { ChosenForm } from "./ChosenForm";
@@ -16,7 +16,7 @@ import { SurfaceForm } from "./SurfaceForm";
 type Props = {
   readonly plan: Plan;
   readonly layout: Layout | null;
-  readonly findings: readonly Placed[];
+  readonly findings: readonly FindingWithoutFixes[];
   readonly surface: Surface | undefined;
   readonly poseId: string;
   readonly chosen: readonly Chosen[];

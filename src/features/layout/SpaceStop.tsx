@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { SheetTabs } from "@/ui";
-import { RoofSheet } from "./RoofSheet";
+import { RoofTab } from "./RoofTab";
 
 const Lockers = dynamic(() => import("./Lockers").then((part) => part.Lockers));
 const Sheets = dynamic(() => import("./sheets/Sheets").then((part) => part.Sheets));
@@ -13,7 +13,7 @@ export function SpaceStop() {
     <SheetTabs
       name="Space"
       sheets={[
-        { id: "roof", name: "Roof", View: RoofSheet },
+        { id: "roof", name: "Roof", View: RoofTab },
         { id: "lockers", name: "Lockers", View: Lockers },
         { id: "sheets", name: "Sheets to take up", View: Sheets },
       ]}

@@ -10,7 +10,7 @@ import Link from "next/link";
 import { type ReactNode, useId } from "react";
 import { useStore } from "zustand";
 import { type InputRecord, type PanelRecord } from "@/api";
-import { isWorried, saveWords, useIsKept } from "@/features/sync";
+import { needsAttention, saveWords, useIsKept } from "@/features/sync";
 import { type SheetEditor } from "./sheet-editor";
 import { SheetStanding } from "./SheetStanding";
 
@@ -61,7 +61,7 @@ export function EditSheet<Sheet extends { readonly name: string }>(props: Props<
               data-save={save.type}
               sx={{
                 fontSize: "0.8125rem",
-                color: isWorried(save) ? "var(--stop)" : "text.secondary",
+                color: needsAttention(save) ? "var(--stop)" : "text.secondary",
               }}
             >
               {saveWords(save, revision, isKept)}

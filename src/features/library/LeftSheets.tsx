@@ -2,7 +2,7 @@
 
 import Button from "@mui/material/Button";
 import { format } from "date-fns";
-import { LeftLine, LeftList } from "@/ui";
+import { LeftLine, UnsavedList } from "@/ui";
 import { type LeftSheet } from "./useShelf";
 
 type Props<Sheet> = {
@@ -18,7 +18,7 @@ export function LeftSheets<Sheet extends { readonly name: string }>(props: Props
   const { left, onShelf, onOpen, onKeep, onDiscard } = props;
   if (left.length === 0) return null;
   return (
-    <LeftList>
+    <UnsavedList>
       {left.map((draft) => {
         const { key, documentId, revision, atMs, document } = draft;
         const there = onShelf(documentId);
@@ -51,6 +51,6 @@ export function LeftSheets<Sheet extends { readonly name: string }>(props: Props
           />
         );
       })}
-    </LeftList>
+    </UnsavedList>
   );
 }

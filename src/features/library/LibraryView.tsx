@@ -12,7 +12,7 @@ import { linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTab
 import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
 import { ReadIn, ReadInButton, useReadingIn } from "@/features/label-import";
 import { type ShelfName } from "@/workers";
-import { csvText, LightSwitch, offerFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
+import { csvText, ThemeSwitch, downloadFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
 import { counted } from "@/messages/en";
 import { EditSheet } from "./EditSheet";
 import { InputEditor, PanelEditor } from "./editors";
@@ -83,7 +83,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
       <PageHead>
         <UnitSwitch />
-        <LightSwitch />
+        <ThemeSwitch />
       </PageHead>
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 1.5, minWidth: 0 }}>
         <Box sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
@@ -142,7 +142,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             size="small"
             variant="outlined"
             startIcon={<FileDown size={16} />}
-            onClick={() => offerFile(`${shelf}.json`, "application/json", writeLibrary(sheetsPicked()))}
+            onClick={() => downloadFile(`${shelf}.json`, "application/json", writeLibrary(sheetsPicked()))}
           >
             JSON of {chosenWords(chosen.length)}
           </Button>
@@ -347,7 +347,7 @@ async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
     shelf === "panels"
       ? writeTable(panelColumns, sheets.panels)
       : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
-  offerFile(`${shelf}.csv`, "text/csv", await csvText(rows));
+  downloadFile(`${shelf}.csv`, "text/csv", await csvText(rows));
 }
 
 /** What became of many sheets that were read at once. */

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import { format } from "date-fns";
 import { useStore } from "zustand";
 import { SaveStanding } from "@/features/sync";
-import { LeftLine, LeftList, offerFile } from "@/ui";
+import { LeftLine, UnsavedList, downloadFile } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
 
 type Props<Sheet> = {
@@ -32,10 +32,10 @@ export function SheetStanding<Sheet extends { readonly name: string }>({ editor,
         takeTheirs={autosave.takeTheirs}
         keepMine={autosave.keepMine}
         saveAsNew={saveAsNew(null)}
-        download={() => offerFile("sheet.json", "application/json", fileText(sheet))}
+        download={() => downloadFile("sheet.json", "application/json", fileText(sheet))}
       />
       {left.length > 0 && (
-        <LeftList>
+        <UnsavedList>
           {left.map(({ key, revision, atMs, document }) => (
             <LeftLine
               key={key}
@@ -62,7 +62,7 @@ export function SheetStanding<Sheet extends { readonly name: string }>({ editor,
               }
             />
           ))}
-        </LeftList>
+        </UnsavedList>
       )}
     </>
   );

@@ -1,5 +1,5 @@
 import { type ApiResult } from "@/api";
-import { pretendDrafts } from "@/testing";
+import { fakeDraftStore } from "@/testing";
 import { createSheetEditor, type Kept } from "./sheet-editor";
 
 type Named = { readonly name: string };
@@ -37,7 +37,7 @@ function shelfWith(name: string) {
 function opened(...left: readonly { revision: number; name: string }[]) {
   const shelf = shelfWith("First");
   const waits: (() => void)[] = [];
-  const drafts = pretendDrafts(
+  const drafts = fakeDraftStore(
     ...left.map(({ revision, name }) => ({ kind: "panel" as const, documentId: "p", revision, document: { name } })),
   );
   const made: string[] = [];

@@ -7,7 +7,7 @@ import { type PlanLog } from "@/core/log";
 import { type Plan } from "@/core/plan";
 import { NotesField } from "@/features/notes";
 import { useDeskState, usePlan, useReadings, WaitingReadings } from "@/features/plan-session";
-import { Columns, LevelMark, offerFile, Region, sheetStyle, TextButton } from "@/ui";
+import { Columns, LevelMark, downloadFile, Region, sheetStyle, TextButton } from "@/ui";
 import { entryWords, eventWords, logFindingWords, missedTurnSentence, money, shareWords } from "@/messages/en";
 import { Entry } from "./Entry";
 import { Events } from "./Events";
@@ -43,7 +43,7 @@ export function LogSheet() {
             aside={
               <TextButton
                 disabled={log.entries.length + log.events.length === 0}
-                onClick={() => void logCsv(log).then((csv) => offerFile("log.csv", "text/csv", csv))}
+                onClick={() => void logCsv(log).then((csv) => downloadFile("log.csv", "text/csv", csv))}
               >
                 CSV
               </TextButton>

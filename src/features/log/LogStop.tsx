@@ -6,7 +6,7 @@ import { LogFacts } from "./facts";
 import { LogSheet } from "./LogSheet";
 
 const Jobs = dynamic(() => import("./JobsSheet").then((part) => part.JobsSheet));
-const ForRoof = dynamic(() => import("@/features/phone-sheet").then((part) => part.RoofSheet));
+const ForRoof = dynamic(() => import("@/features/phone-sheet").then((part) => part.PhoneSheetTab));
 const Month = dynamic(() => import("./MonthSheet").then((part) => part.MonthSheet));
 
 /** Living with it: what it gives against what is due, what is to be done and when, a month in a page. */

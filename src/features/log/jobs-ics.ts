@@ -1,5 +1,5 @@
 import { type JobState } from "@/core/log";
-import { offerFile } from "@/ui";
+import { downloadFile } from "@/ui";
 import { jobWords } from "@/messages/en";
 
 /** Jobs as whole days of a calendar, from the day each is due next; a job keeps its id, so that a later file takes the place of an older. */
@@ -18,5 +18,5 @@ export async function saveJobs(planName: string, states: readonly JobState[]): P
       ...(job.everyDays === null ? {} : { repeating: { freq: ICalEventRepeatingFreq.DAILY, interval: job.everyDays } }),
     });
   }
-  offerFile("jobs.ics", "text/calendar", calendar.toString());
+  downloadFile("jobs.ics", "text/calendar", calendar.toString());
 }

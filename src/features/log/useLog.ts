@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { type PlanLog } from "@/core/log";
 import { type LogEntry, type LogEventRecord, type MeasuredRecord } from "@/core/measurements";
-import { useFollowed } from "@/features/worker-hooks";
+import { useLiveJob } from "@/features/worker-hooks";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
 import { workerClient } from "@/workers";
 
@@ -29,7 +29,7 @@ export function useLog(): Log {
     () => JSON.stringify([wiringId, longitudeDeg, ours.map(({ id }) => id)]),
     [ours, wiringId, longitudeDeg],
   );
-  const { value, share, fault } = useFollowed<PlanLog | null>([plan, key], (topic, progressed) =>
+  const { value, share, fault } = useLiveJob<PlanLog | null>([plan, key], (topic, progressed) =>
     workerClient().ask(
       "log",
       { plan, wiringId, records: ours, longitudeDeg },

@@ -1,7 +1,7 @@
 "use client";
 
 import { mountReport, type MountReport, reportClock } from "@/core/mounting";
-import { roundOf } from "@/core/plan-model";
+import { mountEnvironment } from "@/core/plan-model";
 import { surfacesUnder } from "@/core/mounting";
 import { poseIdOf, useAssessment, useDeskState, usePlan } from "@/features/plan-session";
 import { jobTable, surfacePapers } from "@/features/print-tables";
@@ -31,7 +31,7 @@ export function MountPrint() {
   return (
     <>
       {plan.fixings.list.map((fixing) => (
-        <Card key={fixing.id} report={mountReport(plan, fixing, roundOf(plan))} />
+        <Card key={fixing.id} report={mountReport(plan, fixing, mountEnvironment(plan))} />
       ))}
       {told.length > 0 && <h2>To do and to know</h2>}
       {told.map((finding) => (

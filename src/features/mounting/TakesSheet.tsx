@@ -9,7 +9,7 @@ import {
   CurrencyField,
   Facts,
   nameForFile,
-  offerFile,
+  downloadFile,
   Region,
   sheetStyle,
   Table,
@@ -60,7 +60,7 @@ export function TakesSheet() {
                 look="amber"
                 onClick={() =>
                   void takesCsv(held.takes, currency).then((csv) =>
-                    offerFile(`${nameForFile(fixing.name)}-materials.csv`, "text/csv", csv),
+                    downloadFile(`${nameForFile(fixing.name)}-materials.csv`, "text/csv", csv),
                   )
                 }
               >

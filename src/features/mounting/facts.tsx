@@ -2,7 +2,7 @@
 
 import { createContext, type ReactNode, useContext, useState } from "react";
 import { mountReport, type MountReport } from "@/core/mounting";
-import { roundOf } from "@/core/plan-model";
+import { mountEnvironment } from "@/core/plan-model";
 import { usePlan } from "@/features/plan-session";
 
 type Facts = {
@@ -18,7 +18,7 @@ export function MountFacts({ children }: { readonly children: ReactNode }) {
   const [shown, choose] = useState<string | null | undefined>(undefined);
   const fixing =
     shown === null ? undefined : (plan.fixings.list.find(({ id }) => id === shown) ?? plan.fixings.list[0]);
-  const report = fixing === undefined ? null : mountReport(plan, fixing, roundOf(plan));
+  const report = fixing === undefined ? null : mountReport(plan, fixing, mountEnvironment(plan));
   return <FactsContext value={{ report, choose }}>{children}</FactsContext>;
 }
 

@@ -2,7 +2,7 @@
 
 import { type Site } from "@/core/plan";
 import { type PlaceYields } from "@/core/wiring/year";
-import { useFollowed } from "@/features/worker-hooks";
+import { useLiveJob } from "@/features/worker-hooks";
 import { useWeather } from "@/features/year";
 import { workerClient } from "@/workers";
 
@@ -10,7 +10,7 @@ import { workerClient } from "@/workers";
 export function usePlaceYields(site: Site): PlaceYields | null {
   const weather = useWeather({ site });
   const text = weather.type === "here" ? weather.text : null;
-  return useFollowed(
+  return useLiveJob(
     [site, text],
     (topic) =>
       workerClient().ask(

@@ -8,7 +8,7 @@ export type MadeSheet =
 
 /** The sheet as one file. */
 export async function sheetHtml(content: SheetContent): Promise<MadeSheet> {
-  const script = await browserClient.roofSheetScript();
+  const script = await browserClient.phoneSheetScript();
   if (script.type === "fault") return { type: "fault", message: script.fault.message };
   const { renderToStaticMarkup } = await import("react-dom/server");
   // a name in the plan must not end the element it stands in

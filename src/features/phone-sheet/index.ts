@@ -1,1 +1,1 @@
-export { RoofSheet } from "./RoofSheet";
+export { PhoneSheetTab } from "./PhoneSheetTab";

@@ -3,8 +3,8 @@ import { mountReport, reportClock } from "@/core/mounting";
 import { type Plan, type Wiring } from "@/core/plan";
 import { diagramOf, graphOf, layoutAsk, protectReport } from "@/core/protection/diagram";
 import { type Moment } from "@/core/commissioning";
-import { createMemory, roundOf } from "@/core/plan-model";
-import { readyById } from "@/core/plan-model";
+import { createSolveCache, mountEnvironment } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { diagramSheets, sheetSvg } from "@/core/drawings";
 import { fixingList, type HourDue, type PortHours, readKey } from "@/core/phone-sheet";
 import { type UnitSystem } from "@/core/engine/units";
@@ -43,8 +43,8 @@ const days = 3;
 /** Gathers all of the sheet: drawings, order of work, what is due in the days to come, fields for readings. */
 export async function sheetContent(ask: SheetAsk, told: (share: number) => void): Promise<SheetContent> {
   const { plan, planId, revision, wiring, poseId, verdict, moment, system } = ask;
-  const fixings = plan.fixings.list.map((fixing) => mountReport(plan, fixing, roundOf(plan)));
-  const report = protectReport(readyById(plan, wiring.id, null, createMemory()));
+  const fixings = plan.fixings.list.map((fixing) => mountReport(plan, fixing, mountEnvironment(plan)));
+  const report = protectReport(solvableById(plan, wiring.id, null, createSolveCache()));
   const hasWires = report.assembly.parts.length > 0;
   const ports = await hoursOf(ask, told);
   const brightMs = brightest(ports)?.atMs ?? moment.atMs;

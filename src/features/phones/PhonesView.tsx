@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { format, formatDistanceToNowStrict } from "date-fns";
 import { browserClient, type PhonesState } from "@/api";
-import { LightSwitch, PageHead, ReadyMark, Region } from "@/ui";
+import { ThemeSwitch, PageHead, ReadyMark, Region } from "@/ui";
 import { usePhones } from "./usePhones";
 
 type Opened = {
@@ -19,7 +19,7 @@ export function PhonesView({ opened }: { opened: Opened | "seenFromPhone" | null
   return (
     <Box sx={{ minHeight: "100vh" }}>
       <PageHead>
-        <LightSwitch />
+        <ThemeSwitch />
       </PageHead>
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 2, maxWidth: 980 }}>
         <Typography variant="h1" component="h1">

@@ -5,7 +5,7 @@ import Snackbar from "@mui/material/Snackbar";
 import { useState } from "react";
 import { planFileName, planFileText } from "@/core/plan";
 import { SaveStanding } from "@/features/sync";
-import { offerFile } from "@/ui";
+import { downloadFile } from "@/ui";
 import { ConflictView } from "./ConflictView";
 import { useDesk, useDeskState, useResolve } from "./DeskProvider";
 import { changedWords } from "./messages";
@@ -29,7 +29,7 @@ export function Conflict() {
       takeTheirs={resolve.takeTheirs}
       keepMine={resolve.keepMine}
       saveAsNew={saveAsNew}
-      download={() => offerFile(planFileName(mine), "application/json", planFileText(mine))}
+      download={() => downloadFile(planFileName(mine), "application/json", planFileText(mine))}
       moreKeys={
         <Button variant="outlined" size="small" onClick={() => setComparing(true)}>
           Choose by part

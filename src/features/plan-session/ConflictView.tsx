@@ -6,7 +6,7 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useMemo, useState } from "react";
-import { mergePlans, type PartDifference, partsApart, type Plan, type Side, defaultSide } from "@/core/plan";
+import { mergePlans, type PartDifference, diffParts, type Plan, type Side, defaultSide } from "@/core/plan";
 import { LevelMark, Table } from "@/ui";
 import style from "./conflict.module.css";
 import { changedByWords, differenceWords, mergeFaultWords, partTitle } from "./conflict-words";
@@ -21,7 +21,7 @@ type Props = {
 
 /** Both versions of a plan changed in two places, part by part; each part is taken from one side. */
 export function ConflictView({ base, mine, theirs, onMerge, onClose }: Props) {
-  const apart = useMemo(() => partsApart(base, mine, theirs), [base, mine, theirs]);
+  const apart = useMemo(() => diffParts(base, mine, theirs), [base, mine, theirs]);
   const [chosen, setChosen] = useState<ReadonlyMap<string, Side>>(new Map());
   const sideOf = (part: PartDifference) => chosen.get(part.key) ?? defaultSide(part);
   const merged = mergePlans(mine, theirs, apart, sideOf);

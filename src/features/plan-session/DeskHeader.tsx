@@ -8,8 +8,8 @@ import { Ellipsis, FileDown, FolderArchive, Redo2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { browserClient } from "@/api";
 import { planFileName, planFileText, photoIdsOf } from "@/core/plan";
-import { isWorried, saveWords, useIsKept } from "@/features/sync";
-import { HomeLink, LightSwitch, offerFile, UnitSwitch } from "@/ui";
+import { needsAttention, saveWords, useIsKept } from "@/features/sync";
+import { HomeLink, ThemeSwitch, downloadFile, UnitSwitch } from "@/ui";
 import { useDesk, useDeskState } from "./DeskProvider";
 
 /** Name of the plan, how it is saved, undo and redo, export, and the light to read by. */
@@ -19,7 +19,7 @@ export function DeskHeader() {
   /** What is on the desk, saved or not. */
   const exportNow = () => {
     const { present } = desk.now().history;
-    offerFile(planFileName(present), "application/json", planFileText(present));
+    downloadFile(planFileName(present), "application/json", planFileText(present));
   };
   /** The same with all that belongs to the plan, packed; the packing is loaded when first asked for. */
   const exportBundle = async () => {
@@ -42,7 +42,7 @@ export function DeskHeader() {
     const kept = await browserClient.readings.list(desk.now().planId);
     if (kept.type === "fault") desk.set({ notice: `The readings did not come along: ${kept.fault.message}` });
     const readings = kept.type === "ok" ? kept.value.records : [];
-    offerFile(
+    downloadFile(
       planBundleName(present),
       "application/zip",
       await planBundle(present, { weather: text, photos: found, readings }),
@@ -103,7 +103,7 @@ export function DeskHeader() {
             </IconButton>
           </Tooltip>
           <UnitSwitch />
-          <LightSwitch />
+          <ThemeSwitch />
         </Box>
         <Box sx={{ display: { md: "none" } }}>
           <IconButton aria-label="Export, units and light" aria-expanded={more} onClick={() => setMore(!more)}>
@@ -122,7 +122,7 @@ export function DeskHeader() {
             <FolderArchive size={18} />
           </IconButton>
           <UnitSwitch />
-          <LightSwitch />
+          <ThemeSwitch />
         </Box>
       )}
     </Box>
@@ -134,7 +134,7 @@ function SaveWord() {
   const revision = useDeskState((state) => state.revision);
   const save = useDeskState((state) => state.save);
   const isKept = useIsKept();
-  const worried = isWorried(save);
+  const worried = needsAttention(save);
   return (
     <div
       role="status"

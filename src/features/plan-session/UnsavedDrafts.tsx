@@ -2,9 +2,9 @@
 
 import Button from "@mui/material/Button";
 import { format } from "date-fns";
-import { partsApart, type Plan } from "@/core/plan";
+import { diffParts, type Plan } from "@/core/plan";
 import { type LeftDraft } from "@/features/sync";
-import { LeftLine, LeftList } from "@/ui";
+import { LeftLine, UnsavedList } from "@/ui";
 import { partTitle } from "./conflict-words";
 import { useDeskState, useResolve } from "./DeskProvider";
 import { useSaveAsNew } from "./useSaveAsNew";
@@ -17,11 +17,11 @@ export function UnsavedDrafts() {
   const left = useDeskState((state) => state.left);
   if (left.length === 0) return null;
   return (
-    <LeftList>
+    <UnsavedList>
       {left.map((draft) => (
         <LeftPlan key={draft.key} draft={draft} />
       ))}
-    </LeftList>
+    </UnsavedList>
   );
 }
 
@@ -30,7 +30,7 @@ function LeftPlan({ draft }: { draft: LeftDraft<Plan> }) {
   const saved = useDeskState((state) => state.acknowledged);
   const { key, revision, atMs, document } = draft;
   const saveAsNew = useSaveAsNew(key);
-  const parts = partsApart(null, document, saved).map(partTitle);
+  const parts = diffParts(null, document, saved).map(partTitle);
   const more = parts.length > maxNamed ? ` and ${parts.length - maxNamed} more` : "";
   return (
     <LeftLine

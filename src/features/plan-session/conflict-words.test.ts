@@ -1,11 +1,11 @@
-import { type Change, partsApart, type Plan } from "@/core/plan";
+import { type Change, diffParts, type Plan } from "@/core/plan";
 import { demoPlan, changed } from "@/testing";
 import { changedByWords, differenceWords, partTitle } from "./conflict-words";
 
 const base = demoPlan("The Lantern");
 const after = (...changes: readonly Change[]) => changed(base, ...changes);
 const told = (mine: Plan, theirs: Plan) =>
-  partsApart(base, mine, theirs).map((part) => [
+  diffParts(base, mine, theirs).map((part) => [
     partTitle(part),
     changedByWords[part.changedBy],
     differenceWords(part, "mine"),

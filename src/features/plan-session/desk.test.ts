@@ -1,6 +1,6 @@
 import { type ApiClient, type ApiResult, type SavedPlan } from "@/api";
 import { type Plan } from "@/core/plan";
-import { demoPlan, pretendDrafts } from "@/testing";
+import { demoPlan, fakeDraftStore } from "@/testing";
 import { createDesk } from ".";
 import { startSaver } from "./saver";
 
@@ -51,7 +51,7 @@ function harness(...drafts: readonly { revision: number; plan: Plan }[]) {
       return { type: "ok", value: { ...record(), id: "new" } };
     },
   } as unknown as ApiClient;
-  const { kept, shelf } = pretendDrafts(
+  const { kept, shelf } = fakeDraftStore(
     ...drafts.map(({ revision, plan: document }) => ({ kind: "plan" as const, documentId: "a", revision, document })),
   );
   const desk = createDesk(record(), never);

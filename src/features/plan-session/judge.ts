@@ -1,4 +1,4 @@
-import { type Assessed, type Assessment, noRemedy, type Remedy } from "@/core/assessment";
+import { type Assessed, type Assessment, noFixes, type Fixes } from "@/core/assessment";
 import { passes } from "@/core/checks";
 import { type JudgeInput, type WorkerClient } from "@/workers";
 import { type Judgement } from "./judgement";
@@ -98,9 +98,9 @@ function withMendsOf(assessment: Assessment, known: Judgement | null): Assessmen
   return mended(assessment, new Map(known.assessment.findings.map(({ id, mends, needs }) => [id, { mends, needs }])));
 }
 
-function mended(assessment: Assessed, remedies: ReadonlyMap<string, Remedy>): Assessed {
+function mended(assessment: Assessed, remedies: ReadonlyMap<string, Fixes>): Assessed {
   return {
     ...assessment,
-    findings: assessment.findings.map((finding) => ({ ...finding, ...(remedies.get(finding.id) ?? noRemedy) })),
+    findings: assessment.findings.map((finding) => ({ ...finding, ...(remedies.get(finding.id) ?? noFixes) })),
   };
 }

@@ -2,7 +2,7 @@
 
 import { type Plan } from "@/core/plan";
 import { type ProtectReport } from "@/core/protection/diagram";
-import { useFollowed } from "@/features/worker-hooks";
+import { useLiveJob } from "@/features/worker-hooks";
 import { workerClient } from "@/workers";
 import { usePlan, useWiring } from "./DeskProvider";
 
@@ -18,7 +18,7 @@ export function useProtectReport(wiringId?: string): Reported {
   const plan = usePlan();
   const shown = useWiring().id;
   const asked = wiringId ?? shown;
-  const { value, fault } = useFollowed([plan, asked], async (topic) => {
+  const { value, fault } = useLiveJob([plan, asked], async (topic) => {
     const outcome = await workerClient().ask(
       "protect",
       { plan, wiringId: asked },

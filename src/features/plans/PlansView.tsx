@@ -11,7 +11,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type MeasuredRecord } from "@/core/measurements";
 import { type ApiResult, browserClient, type PlanSearch, type PlanSummary, type SavedPlan } from "@/api";
-import { LightSwitch, NamePlate, ReadyMark, Region, UnitSwitch } from "@/ui";
+import { ThemeSwitch, NamePlate, ReadyMark, Region, UnitSwitch } from "@/ui";
 import { counted, visible } from "@/messages/en";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
@@ -121,7 +121,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
         </Box>
         <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}>
           <UnitSwitch />
-          <LightSwitch />
+          <ThemeSwitch />
         </Box>
       </Box>
       <Box

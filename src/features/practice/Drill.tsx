@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { type DrillCase, type Verdict } from "@/practice";
-import { LevelMark, offerFile, Region, TextButton, useUnits } from "@/ui";
+import { LevelMark, downloadFile, Region, TextButton, useUnits } from "@/ui";
 import { drillWords, verdictSentence } from "@/messages/en";
 import { addressOf, type At } from "./at";
 import { BenchDrill } from "./BenchDrill";
@@ -69,7 +69,7 @@ function share(at: At): void {
   const address = `${window.location.origin}/practice#${addressOf(at)}`;
   navigator.clipboard
     .writeText(address)
-    .catch(() => offerFile("endless.url", "text/plain", `[InternetShortcut]\nURL=${address}\n`));
+    .catch(() => downloadFile("endless.url", "text/plain", `[InternetShortcut]\nURL=${address}\n`));
 }
 
 function Thing({ drill, ...props }: PlayProps<DrillCase>) {

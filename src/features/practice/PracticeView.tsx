@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useEffect, useMemo, useState } from "react";
 import { type DrillId, makeDrill, nextDrill, practised, type Progress, progressOf, type Verdict } from "@/practice";
-import { LightSwitch, PageHead, ReadyMark, TextButton, UnitSwitch, useHash } from "@/ui";
+import { ThemeSwitch, PageHead, ReadyMark, TextButton, UnitSwitch, useHash } from "@/ui";
 import { addressOf, anySeed, type At, atOf, inRun } from "./at";
 import { Drill } from "./Drill";
 import { DrillList } from "./DrillList";
@@ -46,7 +46,7 @@ export function PracticeView() {
     <Box className={style["paper"]} sx={{ minHeight: "100vh" }}>
       <PageHead>
         <UnitSwitch />
-        <LightSwitch />
+        <ThemeSwitch />
       </PageHead>
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 2, maxWidth: 1280, mx: "auto" }}>
         <Box className={style["said"]} sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { createBench, rightWorld, stringsOf, leavesOf } from "@/core/commissioning";
+import { createBench, healthyArray, stringsOf, leavesOf } from "@/core/commissioning";
 import { type BenchCase, playBench, type Repair, type Verdict } from "@/practice";
 import { lightAt, type MeterAnswer, parseAnswer } from "@/simulator";
 
@@ -82,7 +82,7 @@ export function useBench(drill: BenchCase, onEnd: (verdict: Verdict) => void) {
 export function dueAt(drill: BenchCase, dial: Dial | null, probe: string | null) {
   if (dial === null || probe === null || dial.name === "V AC" || dial.name === "mV DC") return null;
   const { tree, window, tracking, rossK, sky } = drill.setup;
-  const world = rightWorld({ irradianceWm2: lightAt(sky, 0), airTempC: sky.airTempC, rossK });
+  const world = healthyArray({ irradianceWm2: lightAt(sky, 0), airTempC: sky.airTempC, rossK });
   const { panels, strings, array } = createBench(tree, window, tracking).predict(world);
   const [kind, number] = probe.split(":");
   const shown =

@@ -2,7 +2,7 @@ import { mustCarry } from "@/core/engine/cable";
 import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/protection/cabling";
 import { type ProtectReport } from "@/core/protection/diagram";
 import { type UnitSystem } from "@/core/engine/units";
-import { amount, headOf, layingWords, lengthWords, partNames, percent, placeWords, sizeWords } from "@/messages/en";
+import { amount, shortName, layingWords, lengthWords, partNames, percent, placeWords, sizeWords } from "@/messages/en";
 import { type PaperTable } from "./paper-table";
 
 /** Every cable of a report. */
@@ -16,7 +16,7 @@ export function cableName(report: ProtectReport, run: ResolvedRun): string {
   const row = from.type === "row" ? lane?.rows.find(({ rowId }) => rowId === from.rowId)?.number : undefined;
   const name = row === undefined ? partNames[run.part] : `String ${row}`;
   const to =
-    report.lanes.length > 1 && lane !== undefined ? `, ${headOf(lane.inputName)}, ${headOf(lane.portName)}` : "";
+    report.lanes.length > 1 && lane !== undefined ? `, ${shortName(lane.inputName)}, ${shortName(lane.portName)}` : "";
   return `${name}${to}`;
 }
 

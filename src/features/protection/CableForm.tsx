@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { cablePlaces, dropLimitOf, layings, maxAmps, mustCarry, sizeNames, sizesOf } from "@/core/engine/cable";
 import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/protection/cabling";
-import { type Plan, type Run, sameEnd } from "@/core/plan";
+import { type Plan, type Cable, sameEnd } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
 import { cablePrice, conduitFor, type LaneReport } from "@/core/protection/diagram";
 import { useDesk, useWiring } from "@/features/plan-session";
@@ -37,7 +37,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
   // what is typed is the plan's at once; what is worked out of it follows
   const said = useWiring().runs.find(({ from, to }) => sameEnd(from, run.from) && sameEnd(to, run.to)) ?? null;
   const how = said?.how ?? run.how;
-  const patch = (change: Partial<Run>, gesture?: string) => patchRun(desk, run, change, gesture);
+  const patch = (change: Partial<Cable>, gesture?: string) => patchRun(desk, run, change, gesture);
   const size = sizeThatCounts(run);
   const loss = lossThatCounts(run);
   const ways = plan.space.ways;

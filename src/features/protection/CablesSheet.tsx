@@ -11,7 +11,7 @@ import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan, useWiring } from "@/features/plan-session";
 import { allRuns, cableName } from "@/features/print-tables";
 import { ChoiceField, Columns, Region, Table, TextButton, useUnits, overFigures } from "@/ui";
-import { amount, headOf, lengthWords, percent, sizeWords } from "@/messages/en";
+import { amount, shortName, lengthWords, percent, sizeWords } from "@/messages/en";
 import { CableForm } from "./CableForm";
 import { ControllerForm } from "./ControllerForm";
 import { LengthField, StatedField } from "./forms";
@@ -151,7 +151,7 @@ export function CablesSheet() {
             </Box>
           </Region>
           {report.batteries.map(({ inputId, inputName }) => (
-            <Region key={inputId} title={`${headOf(inputName)}: terminals`}>
+            <Region key={inputId} title={`${shortName(inputName)}: terminals`}>
               <ControllerForm inputId={inputId} />
             </Region>
           ))}
@@ -166,7 +166,7 @@ export function CablesSheet() {
               {report.lanes.flatMap(({ bond, inputName, portName }) =>
                 bond === null
                   ? []
-                  : [<BondField key={bond.key} bond={bond} to={`${headOf(inputName)}, ${headOf(portName)}`} />],
+                  : [<BondField key={bond.key} bond={bond} to={`${shortName(inputName)}, ${shortName(portName)}`} />],
               )}
             </Box>
           </Region>

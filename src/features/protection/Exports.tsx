@@ -6,7 +6,7 @@ import { type Diagram, type ProtectReport } from "@/core/protection/diagram";
 import { diagramSheet, diagramSheets, labelSheets, type Paper, papers, type Sheet, sheetSvg } from "@/core/drawings";
 import { useWiring } from "@/features/plan-session";
 import { drawingNote } from "@/features/print-tables";
-import { ChoiceField, nameForFile, offerFile, sheetsAsPdf, TextButton, sheetStyle } from "@/ui";
+import { ChoiceField, nameForFile, downloadFile, sheetsAsPdf, TextButton, sheetStyle } from "@/ui";
 import { labelTexts } from "@/messages/en";
 import { asPng } from "./as-png";
 
@@ -20,7 +20,7 @@ export function Exports({ plan, report, diagram }: Props) {
   const sheet = diagramSheet(title, drawingNote(report), diagram, paper);
   const name = (kind: string) => `${nameForFile(plan.name, wiring.name)}-${kind}`;
   const pdf = async (sheets: readonly Sheet[], kind: string) =>
-    offerFile(`${name(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
+    downloadFile(`${name(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
   const labels = labelTexts(report);
   return (
     <div className={sheetStyle["buttons"]} role="group" aria-label="The drawing as a file">
@@ -37,9 +37,13 @@ export function Exports({ plan, report, diagram }: Props) {
       >
         PDF
       </TextButton>
-      <TextButton onClick={() => offerFile(`${name("wiring")}.svg`, "image/svg+xml", sheetSvg(sheet))}>SVG</TextButton>
+      <TextButton onClick={() => downloadFile(`${name("wiring")}.svg`, "image/svg+xml", sheetSvg(sheet))}>
+        SVG
+      </TextButton>
       <TextButton
-        onClick={() => void asPng(sheetSvg(sheet)).then((png) => offerFile(`${name("wiring")}.png`, "image/png", png))}
+        onClick={() =>
+          void asPng(sheetSvg(sheet)).then((png) => downloadFile(`${name("wiring")}.png`, "image/png", png))
+        }
       >
         PNG
       </TextButton>

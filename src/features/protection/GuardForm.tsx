@@ -10,7 +10,7 @@ import {
   switchSizesA,
   voltClasses,
 } from "@/core/engine/fuse";
-import { type End, type Guard, fuseAt, switchAt } from "@/core/plan";
+import { type End, type ProtectiveDevice, fuseAt, switchAt } from "@/core/plan";
 import { useDesk, useWiring } from "@/features/plan-session";
 import { ChoiceField, newId, TextButton, sheetStyle } from "@/ui";
 import { fieldSpecs } from "@/core/engine/units";
@@ -31,8 +31,8 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
   const desk = useDesk();
   const { id: wiringId, guards } = useWiring();
   const guard = what === "switch" ? switchAt(guards, at) : fuseAt(guards, at);
-  const put = (patch: Partial<Guard>) => {
-    const known: Guard = guard ?? {
+  const put = (patch: Partial<ProtectiveDevice>) => {
+    const known: ProtectiveDevice = guard ?? {
       id: newId(),
       kind: what === "switch" ? "isolator" : "fuse",
       at,

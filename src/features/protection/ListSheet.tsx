@@ -11,7 +11,7 @@ import {
   Columns,
   CurrencyField,
   nameForFile,
-  offerFile,
+  downloadFile,
   Region,
   sheetStyle,
   Table,
@@ -84,14 +84,16 @@ export function ListSheet() {
               <TextButton
                 look="amber"
                 onClick={() =>
-                  void listCsv(report, protect.currency).then((csv) => offerFile(`${name}-parts.csv`, "text/csv", csv))
+                  void listCsv(report, protect.currency).then((csv) =>
+                    downloadFile(`${name}-parts.csv`, "text/csv", csv),
+                  )
                 }
               >
                 CSV
               </TextButton>
               <TextButton
                 onClick={() =>
-                  offerFile(
+                  downloadFile(
                     `${name}-parts.json`,
                     "application/json",
                     listJson(plan.name, wiring.name, report, protect.currency),

@@ -7,7 +7,7 @@ import { useReadingsState } from "@/features/plan-session";
 import { CableWays, NotesField } from "@/features/notes";
 import { type WorkList, workLists } from "@/features/print-tables";
 import { Columns, LevelMark, Region, TextButton, sheetStyle } from "@/ui";
-import { weatherChecks, whoseWork, workStepWords } from "@/messages/en";
+import { weatherChecks, tradeRequired, workStepWords } from "@/messages/en";
 import { useProtect } from "./facts";
 import { Wirings } from "./Wirings";
 
@@ -44,7 +44,7 @@ export function OrderSheet() {
             <Steps list={connecting} />
           </Region>
           <Region title="Whose work it is">
-            {whoseWork.map((words) => (
+            {tradeRequired.map((words) => (
               <p key={words} style={{ display: "flex", gap: 8, margin: "0 0 8px" }}>
                 <LevelMark level="care" size={16} />
                 <span>{words}</span>

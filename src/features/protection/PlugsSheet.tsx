@@ -9,7 +9,7 @@ import { tilesOf } from "@/core/engine/array";
 import { useDesk, usePlan, useWiring } from "@/features/plan-session";
 import { StopFindings } from "@/features/checks";
 import { Columns, ChoiceField, Region, TextButton, sheetStyle } from "@/ui";
-import { given, headOf } from "@/messages/en";
+import { given, shortName } from "@/messages/en";
 import { useProtect } from "./facts";
 import { OwnParts } from "./OwnParts";
 import { Wirings } from "./Wirings";
@@ -38,7 +38,7 @@ export function PlugsSheet() {
             )}
           </Region>
           {(report?.lanes ?? []).map((lane) => (
-            <Region key={`${lane.inputId}/${lane.portId}`} title={`${headOf(lane.inputName)}: ${lane.portName}`}>
+            <Region key={`${lane.inputId}/${lane.portId}`} title={`${shortName(lane.inputName)}: ${lane.portName}`}>
               <PortEndForm plan={plan} lane={lane} />
             </Region>
           ))}
@@ -88,7 +88,7 @@ function PanelEndForm({
   return (
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
       <ChoiceField
-        label={headOf(name)}
+        label={shortName(name)}
         value={end.kindId}
         options={kinds.map(({ id, name: text }) => ({ value: id, text }))}
         onChoice={(kindId) => desk.change({ type: "setPanelEnd", end: { ...end, kindId } })}

@@ -1,8 +1,8 @@
 "use client";
 
 import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport } from "@/core/protection/diagram";
-import { createMemory } from "@/core/plan-model";
-import { readyById } from "@/core/plan-model";
+import { createSolveCache } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { diagramSheets, sheetSvg } from "@/core/drawings";
 import { useAssessment, usePlan, useWiring } from "@/features/plan-session";
 import { cableTable, drawingNote, workLists } from "@/features/print-tables";
@@ -15,7 +15,7 @@ import {
   itemWords,
   money,
   weatherChecks,
-  whoseWork,
+  tradeRequired,
   workStepWords,
 } from "@/messages/en";
 import { pageLayout } from "@/workers";
@@ -27,7 +27,7 @@ export function ProtectPrint() {
   const system = useUnits();
   const assessment = useAssessment();
   // paper does not wait for a worker; what the screen has drawn is placed already
-  const report = protectReport(readyById(plan, wiring.id, null, createMemory()));
+  const report = protectReport(solvableById(plan, wiring.id, null, createSolveCache()));
   const graph = graphOf(report.assembly, (part) => boxWords(part, plan, report, system));
   const answer = pageLayout().placed(layoutAsk(graph));
   const title = `${plan.name}: ${wiring.name}`;
@@ -91,7 +91,7 @@ export function ProtectPrint() {
         ))}
       </ul>
       <h2>Whose work it is</h2>
-      {whoseWork.map((words) => (
+      {tradeRequired.map((words) => (
         <p key={words}>{words}</p>
       ))}
       <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>

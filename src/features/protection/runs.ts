@@ -1,5 +1,5 @@
 import { type ResolvedRun } from "@/core/protection/cabling";
-import { plainRun, type Run, runKey, sameEnd } from "@/core/plan";
+import { plainRun, type Cable, runKey, sameEnd } from "@/core/plan";
 import { type Part, type ProtectReport } from "@/core/protection/diagram";
 import { type Desk, wiringOf } from "@/features/plan-session";
 import { allRuns } from "@/features/print-tables";
@@ -14,7 +14,7 @@ export function runOfPart(report: ProtectReport, part: Part): ResolvedRun | null
 }
 
 /** Says something of a cable, whether or not anything was said of it before. */
-export function patchRun(desk: Desk, run: ResolvedRun, patch: Partial<Run>, gesture?: string): void {
+export function patchRun(desk: Desk, run: ResolvedRun, patch: Partial<Cable>, gesture?: string): void {
   const { from, to, part } = run;
   const { id: wiringId, runs } = wiringOf(desk.now());
   // typed letter by letter: what the letter before made is the one to go on from

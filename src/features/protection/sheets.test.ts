@@ -14,8 +14,8 @@ import {
   type ProtectReport,
   protectReport,
 } from "@/core/protection/diagram";
-import { createMemory } from "@/core/plan-model";
-import { readyById } from "@/core/plan-model";
+import { createSolveCache } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { diagramSheet, diagramSheets, labelSheets, type Paper, sheetSvg } from "@/core/drawings";
 import { changed, demoPlan } from "@/testing";
 import { sheetsAsPdf } from "@/ui";
@@ -28,7 +28,7 @@ const plan = changed(demoPlan("The Lantern"), {
   inputId: "press",
   patch: { name: "Lodestone <b>&\u0007 “Long”" },
 });
-const report = protectReport(readyById(plan, "pressday", null, createMemory()));
+const report = protectReport(solvableById(plan, "pressday", null, createSolveCache()));
 
 async function drawn(of: Plan, told: ProtectReport, paper: Paper) {
   const graph = graphOf(told.assembly, (part) => boxWords(part, of, told, "metric"));

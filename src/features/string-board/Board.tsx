@@ -8,7 +8,7 @@ import { type Level, worstLevel } from "@/core/checks";
 import { portOf, type TileState } from "@/core/plan-model";
 import {
   keyOf,
-  type Lane,
+  type PortArray,
   laneKey,
   locate,
   lying,
@@ -16,8 +16,8 @@ import {
   rowAt,
   sameLane,
   type Stand,
-  type Tile,
-  type TileKey,
+  type PanelRef,
+  type PanelKey,
   tilesOfRows,
 } from "@/core/engine/array";
 import { useActions, useDeskState, useJudgement } from "@/features/plan-session";
@@ -91,7 +91,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
 
   // handlers that tiles keep: they ask for the board when pressed, so that a tile is not drawn again for each edit
   const onSelect = useCallback(
-    (key: TileKey, more: boolean) => {
+    (key: PanelKey, more: boolean) => {
       const { selected: keys } = latest();
       if (more || addingNow.current)
         select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
@@ -102,7 +102,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
     [latest, select, onChooseLane],
   );
   const onSubstring = useCallback(
-    (key: TileKey, k: number) => {
+    (key: PanelKey, k: number) => {
       act((now) => toggleShade(now, key, k, substringsOf(partsOfKey(key).panelId)));
     },
     [act, substringsOf],
@@ -110,18 +110,18 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
 
   /** The panels that move with one: all that are selected when it is among them. */
   const withSelected = useCallback(
-    (key: TileKey) => {
+    (key: PanelKey) => {
       const { selected: keys } = latest();
       return keys.includes(key) ? keys : [key];
     },
     [latest],
   );
   const wordsFor = useCallback(
-    (key: TileKey) => tileWords(latest().board, tilesByKey(latest().board, withSelected(key))),
+    (key: PanelKey) => tileWords(latest().board, tilesByKey(latest().board, withSelected(key))),
     [latest, withSelected],
   );
   const onDrop = useCallback(
-    (key: TileKey, target: Target) => act((now) => put(now, withSelected(key), target)),
+    (key: PanelKey, target: Target) => act((now) => put(now, withSelected(key), target)),
     [act, withSelected],
   );
   const onClear = useCallback(() => {
@@ -130,7 +130,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
   }, [select]);
 
   const tiles: TileDrawing = useMemo(() => {
-    const draw = (tile: Tile, where: string, state: TileState | null, stand: Stand, onShelf = false) => {
+    const draw = (tile: PanelRef, where: string, state: TileState | null, stand: Stand, onShelf = false) => {
       const kind = kinds.get(tile.panelId);
       if (kind === undefined) return null;
       const key = keyOf(tile);
@@ -154,7 +154,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
   }, [kinds, selected, litTiles, onSelect, onSubstring]);
 
   // after a key the panel may stand elsewhere; the keyboard stays with it
-  const follow = useRef<TileKey | null>(null);
+  const follow = useRef<PanelKey | null>(null);
   useEffect(() => {
     if (follow.current !== null)
       holder.current?.querySelector<HTMLElement>(`[data-tile="${CSS.escape(follow.current)}"]`)?.focus();
@@ -184,7 +184,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
     ...around.map((key) => ({ of: "The wiring", ...key })),
   ]);
 
-  const selectRow = (key: TileKey) => {
+  const selectRow = (key: PanelKey) => {
     const place = locate(board.wiring.lanes, key);
     const row = place === null ? undefined : rowAt(board.wiring.lanes, place.lane, place.path, place.row);
     select(row === undefined ? [key] : tilesOfRows([row]).map(keyOf));
@@ -302,7 +302,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
   );
 }
 
-function litKeys(finding: Finding | undefined, lanes: readonly Lane[]): ReadonlySet<TileKey> {
+function litKeys(finding: Finding | undefined, lanes: readonly PortArray[]): ReadonlySet<PanelKey> {
   if (finding === undefined) return new Set();
   if (finding.tiles.length > 0) return new Set(finding.tiles);
   const { subject } = finding;

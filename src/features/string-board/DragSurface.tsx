@@ -18,16 +18,16 @@ import {
   useLayoutEffect,
   useRef,
 } from "react";
-import { type TileKey } from "@/core/engine/array";
+import { type PanelKey } from "@/core/engine/array";
 import style from "./board.module.css";
 import { followDrag, type Followed } from "./follow-drag";
 import { type Target } from "./targets";
 
 type Props = {
   /** What is said at the pointer while this panel is dragged. */
-  readonly wordsFor: (key: TileKey) => string;
+  readonly wordsFor: (key: PanelKey) => string;
   /** Returns whether the board changes by it. */
-  readonly onDrop: (key: TileKey, target: Target) => boolean;
+  readonly onDrop: (key: PanelKey, target: Target) => boolean;
   readonly onKeyDown: (event: React.KeyboardEvent) => void;
   readonly ref: Ref<HTMLDivElement>;
   readonly children: ReactNode;
@@ -75,7 +75,7 @@ const spokenByUs = {
 export function DragSurface({ wordsFor, onDrop, onKeyDown, ref, children }: Props) {
   const sensors = useSensors(useSensor(TileMouse, byMouse), useSensor(TileTouch, byTouch));
   const word = useRef<HTMLDivElement>(null);
-  const under = useRef<{ readonly key: TileKey; readonly followed: Followed } | null>(null);
+  const under = useRef<{ readonly key: PanelKey; readonly followed: Followed } | null>(null);
   const start = ({ activatorEvent }: DragStartEvent) => {
     const tile =
       activatorEvent.target instanceof Element ? activatorEvent.target.closest<HTMLElement>("[data-tile]") : null;

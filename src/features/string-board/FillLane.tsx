@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { memo, useCallback, useRef, useState } from "react";
 import { fillLane } from "@/core/plan";
-import { asMatrix, type Lane, type LaneRef, sameLane, tilesOf } from "@/core/engine/array";
+import { asMatrix, type PortArray, type LaneRef, sameLane, tilesOf } from "@/core/engine/array";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, TextButton } from "@/ui";
@@ -135,12 +135,12 @@ function Waiting({ board, act, filling, onDone }: WaitingProps) {
   );
 }
 
-function laneOf({ wiring }: Board, ref: LaneRef): Lane | null {
+function laneOf({ wiring }: Board, ref: LaneRef): PortArray | null {
   return wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
 }
 
 /** How many of a kind lie in the lane and how many more are free for it. */
-function freeWords(board: Board, lane: Lane | null, panelId: string): string {
+function freeWords(board: Board, lane: PortArray | null, panelId: string): string {
   const here = lane === null ? 0 : tilesOf([lane]).filter((tile) => tile.panelId === panelId).length;
   const free = shelfOf(board).find(({ panel }) => panel.id === panelId)?.tiles.length ?? 0;
   return `${here} here, ${free} on the shelf`;

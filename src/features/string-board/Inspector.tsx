@@ -1,7 +1,7 @@
 "use client";
 
 import { memo, useCallback } from "react";
-import { keyOf, lightAt, locate, standOf, type TileKey } from "@/core/engine/array";
+import { keyOf, lightAt, locate, standOf, type PanelKey } from "@/core/engine/array";
 import { ChoiceField, TextButton } from "@/ui";
 import style from "./board.module.css";
 import {
@@ -27,7 +27,7 @@ import { type Act } from "./useBoard";
 
 type Props = {
   readonly board: Board;
-  readonly keys: readonly TileKey[];
+  readonly keys: readonly PanelKey[];
   readonly substringsOf: (panelId: string) => number;
   readonly act: Act;
   readonly onClear: () => void;

@@ -6,13 +6,13 @@ import { type LaneView as Judged, type TileStates } from "@/core/assessment";
 import { type TileState } from "@/core/plan-model";
 import {
   keyOf,
-  type Lane,
+  type PortArray,
   laneKey,
   type LaneRef,
   type Pose,
   type Stand,
   standOf,
-  type Tile,
+  type PanelRef,
   tilesOfRows,
 } from "@/core/engine/array";
 import { type SkyName } from "@/core/engine/sky";
@@ -24,14 +24,14 @@ import { stateKey } from "./TileView";
 import { Zone } from "./Zone";
 
 export type TileDrawing = {
-  readonly draw: (tile: Tile, where: string, state: TileState | null, stand: Stand) => React.ReactNode;
-  readonly drawOnShelf: (tile: Tile) => React.ReactNode;
+  readonly draw: (tile: PanelRef, where: string, state: TileState | null, stand: Stand) => React.ReactNode;
+  readonly drawOnShelf: (tile: PanelRef) => React.ReactNode;
 };
 
 type Props = {
   readonly name: string;
   readonly laneRef: LaneRef;
-  readonly lane: Lane | null;
+  readonly lane: PortArray | null;
   readonly port: PortSheet | null;
   readonly judged: Judged | null;
   readonly level: MarkLevel | null;
@@ -109,7 +109,7 @@ function shownOf({ lane, judged, sky, states, pose }: Props): string {
     operating === null || operating === undefined
       ? ""
       : `${amount(operating.v, "V")}${amount(operating.i, "A")}${amount(operating.p, "W")}`;
-  const ofTile = (tile: Tile) => {
+  const ofTile = (tile: PanelRef) => {
     const stand = pose.get(keyOf(tile));
     return `${stateKey(states?.[keyOf(tile)] ?? null)}${stand === undefined ? "" : JSON.stringify(stand)}`;
   };

@@ -2,7 +2,7 @@
 
 import { type RefObject, useEffect, useState } from "react";
 import { type TileStates } from "@/core/assessment";
-import { keyOf, locate, standOf, type TileKey } from "@/core/engine/array";
+import { keyOf, locate, standOf, type PanelKey } from "@/core/engine/array";
 import style from "./board.module.css";
 import { type Board, tilesByKey, tileWords } from "./commands";
 import { stateWords } from "./TileView";
@@ -11,7 +11,7 @@ type Props = {
   readonly holder: RefObject<HTMLElement | null>;
   readonly board: Board;
   readonly states: TileStates | null;
-  readonly selected: readonly TileKey[];
+  readonly selected: readonly PanelKey[];
   readonly skyName: string;
 };
 
@@ -37,8 +37,8 @@ export function Readout({ holder, board, states, selected, skyName }: Props) {
 }
 
 /** The panel under the pointer, else the one in focus. Asked of the page, so that panels are not drawn again for it. */
-function usePointedTile(holder: RefObject<HTMLElement | null>): TileKey | null {
-  const [key, setKey] = useState<TileKey | null>(null);
+function usePointedTile(holder: RefObject<HTMLElement | null>): PanelKey | null {
+  const [key, setKey] = useState<PanelKey | null>(null);
   useEffect(() => {
     const board = holder.current;
     if (board === null) return;

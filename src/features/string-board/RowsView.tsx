@@ -2,7 +2,7 @@
 
 import { Fragment } from "react";
 import { type TileStates } from "@/core/assessment";
-import { keyOf, laneKey, type LaneRef, type Row, type RowsPath, type Tile } from "@/core/engine/array";
+import { keyOf, laneKey, type LaneRef, type Row, type RowsPath, type PanelRef } from "@/core/engine/array";
 import { amount } from "@/messages/en";
 import style from "./board.module.css";
 import { type Flow, flowOfRows, runningFlow } from "./flow";
@@ -13,7 +13,7 @@ type Props = {
   readonly lane: LaneRef;
   readonly path: RowsPath;
   readonly states: TileStates | null;
-  readonly drawTile: (tile: Tile, where: string) => React.ReactNode;
+  readonly drawTile: (tile: PanelRef, where: string) => React.ReactNode;
 };
 
 /** Rows in parallel, each drawn from + to −, with what they add up to where they meet. Groups nest. */

@@ -3,7 +3,7 @@
 import { Minus, Plus } from "lucide-react";
 import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
-import { keyOf, type Tile } from "@/core/engine/array";
+import { keyOf, type PanelRef } from "@/core/engine/array";
 import { ToolButton } from "@/ui";
 import style from "./board.module.css";
 import { type Board, countBy, shelfOf } from "./commands";
@@ -41,7 +41,7 @@ export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing, m
 
 type KindProps = {
   readonly panel: PlanPanel;
-  readonly tiles: readonly Tile[];
+  readonly tiles: readonly PanelRef[];
   readonly act: Act;
   readonly drawing: TileDrawing;
   readonly mayGrow: boolean;

@@ -1,9 +1,9 @@
 import { type PanelSheet } from "@/core/plan";
-import { lightAt, type Stand, type Tile } from "@/core/engine/array";
+import { lightAt, type Stand, type PanelRef } from "@/core/engine/array";
 
 type Props = {
   readonly label: PanelSheet;
-  readonly tile: Tile;
+  readonly tile: PanelRef;
   readonly stand: Stand;
   readonly substrings: number;
   readonly bypassed: readonly boolean[];

@@ -3,13 +3,13 @@
 import { memo } from "react";
 import { type PlanPanel } from "@/core/plan";
 import { type TileState } from "@/core/plan-model";
-import { keyOf, type Stand, type Tile, type TileKey } from "@/core/engine/array";
-import { amount, counted, headOf } from "@/messages/en";
+import { keyOf, type Stand, type PanelRef, type PanelKey } from "@/core/engine/array";
+import { amount, counted, shortName } from "@/messages/en";
 import style from "./board.module.css";
 import { TilePicture } from "./TilePicture";
 
 type Props = {
-  readonly tile: Tile;
+  readonly tile: PanelRef;
   readonly stand: Stand;
   readonly panel: PlanPanel;
   readonly substrings: number;
@@ -17,8 +17,8 @@ type Props = {
   readonly selected: boolean;
   readonly lit: boolean;
   readonly where: string;
-  readonly onSelect: (key: TileKey, more: boolean) => void;
-  readonly onSubstring: ((key: TileKey, substring: number) => void) | null;
+  readonly onSelect: (key: PanelKey, more: boolean) => void;
+  readonly onSubstring: ((key: PanelKey, substring: number) => void) | null;
 };
 
 /** A panel on the board: press to select, drag to move, press a stripe to shade it. */
@@ -58,7 +58,7 @@ export const TileView = memo(function TileView({
       </span>
       <span className={`num ${style["tileWords"]}`}>
         <span className={style["tileName"]}>
-          {shortName(panel.label.name)} · {tile.piece}
+          {tileName(panel.label.name)} · {tile.piece}
         </span>
         <span className="visually-hidden">{`, ${panel.label.name}, ${where}${words === "" ? "" : `, ${words}`}. `}</span>
         <span className={style["tileState"]}>
@@ -93,12 +93,12 @@ export function stateKey(state: TileState | null): string {
 }
 
 /** Why a panel gives nothing: it is taken out, or stowed; else nothing is said. */
-export function keptWords({ joinedPast }: Tile, { stance }: Stand): string {
+export function keptWords({ joinedPast }: PanelRef, { stance }: Stand): string {
   return joinedPast ? "taken out" : stance === "stowed" ? "stowed" : "";
 }
 
 /** What a panel is in and does, for those who do not see it and for the reading under the board. */
-export function stateWords(tile: Tile, stand: Stand, state: TileState | null): string {
+export function stateWords(tile: PanelRef, stand: Stand, state: TileState | null): string {
   const kept = keptWords(tile, stand);
   const shaded = stand.light.filter((share) => share < 1).length;
   const bypassed = state?.substrings.filter((part) => part.bypassed).length ?? 0;
@@ -114,8 +114,8 @@ export function stateWords(tile: Tile, stand: Stand, state: TileState | null): s
 }
 
 /** The model's own short mark, out of "Mossgate MG-195, half-cut". */
-export function shortName(name: string): string {
-  const head = headOf(name);
+export function tileName(name: string): string {
+  const head = shortName(name);
   const words = head.trim().split(/\s+/);
   return words.length > 1 ? (words[words.length - 1] as string) : head;
 }

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { applyChange, type Plan, readPlan, record, redo, startHistory, undo, poseIn } from "@/core/plan";
 import { assessReady, lookInto } from "@/core/assessment";
-import { readyById } from "@/core/plan-model";
-import { createMemory } from "@/core/plan-model";
-import { keyOf, type Place, tilesOf, type TileKey } from "@/core/engine/array";
-import { demoPlan, effort } from "@/testing";
+import { solvableById } from "@/core/plan-model";
+import { createSolveCache } from "@/core/plan-model";
+import { keyOf, type Place, tilesOf, type PanelKey } from "@/core/engine/array";
+import { demoPlan, runs } from "@/testing";
 import {
   besideBefore,
   type Board,
@@ -117,20 +117,20 @@ const anyAction: fc.Arbitrary<(board: Board) => Outcome> = fc.oneof(
 test("whatever is done on the board, a verdict from memory is the one worked out anew", () => {
   fc.assert(
     fc.property(fc.array(anyAction, { minLength: 12, maxLength: 12 }), (actions) => {
-      const memory = createMemory();
+      const memory = createSolveCache();
       let plan = lantern;
       for (const action of actions) {
         const outcome = action(boardOf(plan));
         // going back and forth asks for lanes seen before
         for (const asked of [done(plan, outcome), plan]) {
-          const [remembered, anew] = [readyById(asked, "everyday", null, memory), readyById(asked, "everyday")];
+          const [remembered, anew] = [solvableById(asked, "everyday", null, memory), solvableById(asked, "everyday")];
           expect(assessReady(remembered)).toEqual(assessReady(anew));
           expect(lookInto(remembered)).toEqual(lookInto(anew));
         }
         plan = done(plan, outcome);
       }
     }),
-    { numRuns: effort(4) },
+    { numRuns: runs(4) },
   );
 });
 
@@ -155,13 +155,13 @@ test("200 board actions leave a plan that reads at every step, and 200 undos bri
       expect([...wired, ...shelved].length).toBe(
         history.present.panels.reduce((sum, panel) => sum + panel.pieces.length, 0),
       );
-      expect(new Set<TileKey>([...wired, ...shelved]).size).toBe(wired.length + shelved.length);
+      expect(new Set<PanelKey>([...wired, ...shelved]).size).toBe(wired.length + shelved.length);
       while (history.past.length > 0) history = undo(history);
       expect(JSON.stringify(history.present)).toBe(before);
       while (history.future.length > 0) history = redo(history);
       expect(JSON.stringify(history.present)).toBe(after);
     }),
-    { numRuns: effort(40) },
+    { numRuns: runs(40) },
   );
 });
 

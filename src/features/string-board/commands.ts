@@ -12,7 +12,7 @@ import {
   copyRow,
   countsOf,
   keyOf,
-  type Lane,
+  type PortArray,
   laneKey,
   type LaneRef,
   lightAt,
@@ -28,13 +28,13 @@ import {
   shelfPieces,
   splitRow,
   standOf,
-  type Tile,
-  type TileKey,
+  type PanelRef,
+  type PanelKey,
   tilesOf,
   tilesOfRows,
   toggleBlockingDiode,
 } from "@/core/engine/array";
-import { counted, headOf } from "@/messages/en";
+import { counted, shortName } from "@/messages/en";
 
 /** What a board action does, and what is said of it; why not, where it cannot be done. Null: there is nothing to do. */
 export type Outcome = { readonly change: Change | null; readonly said: string } | null;
@@ -64,7 +64,7 @@ export function laneName({ plan }: Board, { inputId, portId }: LaneRef): string 
 }
 
 /** Panels of each kind that are not wired. */
-export function shelfOf({ plan, wiring }: Board): { readonly panel: PlanPanel; readonly tiles: readonly Tile[] }[] {
+export function shelfOf({ plan, wiring }: Board): { readonly panel: PlanPanel; readonly tiles: readonly PanelRef[] }[] {
   const taken = new Set(tilesOf(wiring.lanes).map(keyOf));
   return plan.panels.map((panel) => ({
     panel,
@@ -73,7 +73,7 @@ export function shelfOf({ plan, wiring }: Board): { readonly panel: PlanPanel; r
 }
 
 /** The panels of some keys, wired or on the shelf, in the order in which they stand. */
-export function tilesByKey(board: Board, keys: readonly TileKey[]): Tile[] {
+export function tilesByKey(board: Board, keys: readonly PanelKey[]): PanelRef[] {
   const wanted = new Set(keys);
   return [...tilesOf(board.wiring.lanes), ...shelfOf(board).flatMap(({ tiles }) => tiles)].filter((tile) =>
     wanted.has(keyOf(tile)),
@@ -81,18 +81,18 @@ export function tilesByKey(board: Board, keys: readonly TileKey[]): Tile[] {
 }
 
 /** The words for some panels: "MG-195 2", or "3 panels". */
-export function tileWords({ plan }: Board, tiles: readonly Pick<Tile, "panelId" | "piece">[]): string {
+export function tileWords({ plan }: Board, tiles: readonly Pick<PanelRef, "panelId" | "piece">[]): string {
   const [only] = tiles;
   if (only === undefined) return "nothing";
   if (tiles.length > 1) return `${tiles.length} panels`;
   return `${plan.panels.find(({ id }) => id === only.panelId)?.label.name ?? "panel"}, number ${only.piece}`;
 }
 
-function rewired({ wiring }: Board, lanes: readonly Lane[], said: string): Outcome {
+function rewired({ wiring }: Board, lanes: readonly PortArray[], said: string): Outcome {
   return lanes === wiring.lanes ? null : { change: { type: "rewire", wiringId: wiring.id, lanes, counts: {} }, said };
 }
 
-export function put(board: Board, keys: readonly TileKey[], place: Place): Outcome {
+export function put(board: Board, keys: readonly PanelKey[], place: Place): Outcome {
   const tiles = tilesByKey(board, keys);
   if (tiles.length === 0) return null;
   return rewired(
@@ -116,7 +116,7 @@ function placeWords(board: Board, place: Place): string {
 }
 
 /** One step along its row, to the row above or below, or past the last row into a new one. */
-export function nudge(board: Board, key: TileKey, step: "left" | "right" | "up" | "down"): Outcome {
+export function nudge(board: Board, key: PanelKey, step: "left" | "right" | "up" | "down"): Outcome {
   const found = locate(board.wiring.lanes, key);
   if (found === null) return step === "up" ? ontoFirst(board, key) : null;
   const { lane, path, row, at } = found;
@@ -134,7 +134,7 @@ export function nudge(board: Board, key: TileKey, step: "left" | "right" | "up" 
   return put(board, [key], { type: "newRow", lane, path, at: step === "up" ? 0 : row + 1 });
 }
 
-function ontoFirst(board: Board, key: TileKey): Outcome {
+function ontoFirst(board: Board, key: PanelKey): Outcome {
   const [lane] = laneRefs(board).slice(-1);
   return lane === undefined
     ? null
@@ -147,7 +147,7 @@ function ontoFirst(board: Board, key: TileKey): Outcome {
 }
 
 /** To the lane so many places on, as a row of its own; past the last lane lies the shelf. */
-export function toLane(board: Board, keys: readonly TileKey[], by: 1 | -1): Outcome {
+export function toLane(board: Board, keys: readonly PanelKey[], by: 1 | -1): Outcome {
   const refs = laneRefs(board);
   const [first] = keys;
   const found = first === undefined ? null : locate(board.wiring.lanes, first);
@@ -163,7 +163,7 @@ export function toLane(board: Board, keys: readonly TileKey[], by: 1 | -1): Outc
 export type Move = { readonly id: string; readonly words: string; readonly place: Place };
 
 /** Everywhere some panels may go: a new row of each lane, the end of each row that is not theirs already, the shelf. */
-export function movesOf(board: Board, keys: readonly TileKey[]): Move[] {
+export function movesOf(board: Board, keys: readonly PanelKey[]): Move[] {
   const moving = new Set(keys);
   const ofLanes = laneRefs(board).flatMap((lane): Move[] => {
     const rows = board.wiring.lanes.find((each) => sameLane(each, lane))?.rows ?? [];
@@ -183,20 +183,20 @@ export function movesOf(board: Board, keys: readonly TileKey[]): Move[] {
 }
 
 /** Panels moved to a place named by `movesOf`; nothing where it is not there any more. */
-export function moveTo(board: Board, keys: readonly TileKey[], id: string): Outcome {
+export function moveTo(board: Board, keys: readonly PanelKey[], id: string): Outcome {
   const move = movesOf(board, keys).find((each) => each.id === id);
   return move === undefined ? null : put(board, keys, move.place);
 }
 
 /** In parallel with the panel before it in its row. */
-export function besideBefore(board: Board, key: TileKey): Outcome {
+export function besideBefore(board: Board, key: PanelKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   const before =
     found === null ? undefined : rowAt(board.wiring.lanes, found.lane, found.path, found.row)?.items[found.at - 1];
   return before?.type === "panel" ? put(board, [key], { type: "beside", key: keyOf(before) }) : null;
 }
 
-export function split(board: Board, key: TileKey): Outcome {
+export function split(board: Board, key: PanelKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   return found === null
     ? null
@@ -207,7 +207,7 @@ export function split(board: Board, key: TileKey): Outcome {
       );
 }
 
-export function merge(board: Board, key: TileKey): Outcome {
+export function merge(board: Board, key: PanelKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   return found === null
     ? null
@@ -215,7 +215,7 @@ export function merge(board: Board, key: TileKey): Outcome {
 }
 
 /** A row once more below it, from what lies on the shelf: nothing is bought by wiring. */
-export function copy(board: Board, key: TileKey): Outcome {
+export function copy(board: Board, key: PanelKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   if (found === null) return null;
   const lanes = copyRow(board.wiring.lanes, found, (panelId) => stockOf(board.plan, panelId));
@@ -234,7 +234,7 @@ export function copy(board: Board, key: TileKey): Outcome {
 /** What filling a lane with equal rows takes, in words: how many, whether so many are free, and what goes to the shelf. */
 export function fillWords({ plan, wiring }: Board, filling: Filling): string {
   const { lacks, shelved } = fillLane(plan, wiring, filling);
-  const nameOf = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId));
+  const nameOf = (panelId: string) => panelName(plan.panels.find(({ id }) => id === panelId));
   const { panelId, series, strings } = filling;
   const goes = [...new Set(shelved.map((tile) => tile.panelId))].map(
     (id) => `${shelved.filter((tile) => tile.panelId === id).length} × ${nameOf(id)}`,
@@ -246,8 +246,8 @@ export function fillWords({ plan, wiring }: Board, filling: Filling): string {
   ].join(", ");
 }
 
-function shortName(panel: PlanPanel | undefined): string {
-  return panel === undefined ? "panel" : headOf(panel.label.name);
+function panelName(panel: PlanPanel | undefined): string {
+  return panel === undefined ? "panel" : shortName(panel.label.name);
 }
 
 /** A lane filled with equal rows; `more` panels may be put into the plan for it. */
@@ -261,7 +261,7 @@ export function fill(board: Board, filling: Filling, more: number): Outcome {
   };
 }
 
-export function diode(board: Board, key: TileKey): Outcome {
+export function diode(board: Board, key: PanelKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   if (found === null) return null;
   const has = rowAt(board.wiring.lanes, found.lane, found.path, found.row)?.blockingDiode === true;
@@ -290,7 +290,7 @@ export function countBy({ plan }: Board, panelId: string, by: 1 | -1): Outcome {
 type StandPatch = Extract<Change, { type: "setStands" }>["patch"];
 
 /** How some panels stand, in the pose looked at; of panels on the shelf nobody asks. */
-export function setStands(board: Board, keys: readonly TileKey[], patch: StandPatch, said: string): Outcome {
+export function setStands(board: Board, keys: readonly PanelKey[], patch: StandPatch, said: string): Outcome {
   const wired = wiredOf(board, keys);
   if (wired.length === 0) return null;
   return {
@@ -299,11 +299,11 @@ export function setStands(board: Board, keys: readonly TileKey[], patch: StandPa
   };
 }
 
-function wiredOf(board: Board, keys: readonly TileKey[]): Tile[] {
+function wiredOf(board: Board, keys: readonly PanelKey[]): PanelRef[] {
   return tilesByKey(board, keys).filter((tile) => locate(board.wiring.lanes, keyOf(tile)) !== null);
 }
 
-export function toggleStowed(board: Board, keys: readonly TileKey[]): Outcome {
+export function toggleStowed(board: Board, keys: readonly PanelKey[]): Outcome {
   const already = tilesByKey(board, keys).every((tile) => standOf(board.pose, tile).stance === "stowed");
   return already
     ? setStands(board, keys, { stance: "out" }, "back out in the light")
@@ -311,7 +311,7 @@ export function toggleStowed(board: Board, keys: readonly TileKey[]): Outcome {
 }
 
 /** Panels taken out, their leads joined past them, or put back: that moves plugs, so it is the wiring's, in every pose. */
-export function toggleTakenOut(board: Board, keys: readonly TileKey[]): Outcome {
+export function toggleTakenOut(board: Board, keys: readonly PanelKey[]): Outcome {
   const wired = wiredOf(board, keys);
   if (wired.length === 0) return null;
   const joinedPast = !wired.every((tile) => tile.joinedPast);
@@ -325,7 +325,7 @@ export function toggleTakenOut(board: Board, keys: readonly TileKey[]): Outcome 
 export const shadedLight = 0.15;
 
 /** One substring of a panel put in shade, or back in the light. */
-export function toggleShade(board: Board, key: TileKey, substring: number, substrings: number): Outcome {
+export function toggleShade(board: Board, key: PanelKey, substring: number, substrings: number): Outcome {
   const [tile] = tilesByKey(board, [key]);
   if (tile === undefined || substring >= substrings) return null;
   const stand = standOf(board.pose, tile);
@@ -340,7 +340,7 @@ export function toggleShade(board: Board, key: TileKey, substring: number, subst
   );
 }
 
-export function tiltBy(board: Board, keys: readonly TileKey[], byDeg: number): Outcome {
+export function tiltBy(board: Board, keys: readonly PanelKey[], byDeg: number): Outcome {
   const [first] = tilesByKey(board, keys);
   if (first === undefined) return null;
   const tiltDeg = Math.max(-75, Math.min(75, standOf(board.pose, first).tiltDeg + byDeg));

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { type Plan, keysIn } from "@/core/plan";
 import { lookInto, type TileStates } from "@/core/assessment";
-import { readyById } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { skyNames } from "@/core/engine/sky";
 import { demoPlans } from "@/demo";
 
 import { newTile, type Row, rowOf, lying } from "@/core/engine/array";
-import { effort, stood } from "@/testing";
+import { runs, stood } from "@/testing";
 import { flowOfRows, runningFlow } from "./flow";
 import { stateWords } from "./TileView";
 
@@ -60,7 +60,7 @@ test("the sums at the plugs end where the solver has the lane: its volts for eve
           ]),
         );
         const look = { sky, moment: { atMs: Date.UTC(2026, 5, 21, 11), longitudeDeg: -3 }, poseId: null };
-        const open = readyById(plan, wiringId);
+        const open = solvableById(plan, wiringId);
         const found = lookInto(open, look);
         for (const { lane, actual } of open.lanes) {
           const total = flowOfRows(lane.rows, found);
@@ -74,7 +74,7 @@ test("the sums at the plugs end where the solver has the lane: its volts for eve
         }
       },
     ),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });
 

@@ -1,4 +1,4 @@
-import { partsOfKey, type TileKey } from "@/core/engine/array";
+import { partsOfKey, type PanelKey } from "@/core/engine/array";
 import {
   besideBefore,
   type Board,
@@ -25,9 +25,9 @@ export type BoardKey = {
   readonly matches: (event: KeyboardEvent) => boolean;
   readonly run: (
     board: Board,
-    keys: readonly TileKey[],
+    keys: readonly PanelKey[],
     event: KeyboardEvent,
-    substringsOf: (key: TileKey) => number,
+    substringsOf: (key: PanelKey) => number,
   ) => Outcome;
 };
 
@@ -40,7 +40,7 @@ const alt =
   (of: string, shift = false) =>
   (event: KeyboardEvent) =>
     event.altKey && !event.ctrlKey && !event.metaKey && event.shiftKey === shift && event.key === of;
-const first = (keys: readonly TileKey[]) => keys[0] ?? "";
+const first = (keys: readonly PanelKey[]) => keys[0] ?? "";
 
 /** Every action of the board by key. The list is also what `?` shows. */
 export const boardKeys: readonly BoardKey[] = [

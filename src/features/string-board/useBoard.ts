@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import { poseIn } from "@/core/plan";
 import { type DeskState, poseIdOf, useDesk, useDeskState, usePlan, useWiring, wiringOf } from "@/features/plan-session";
-import { type TileKey } from "@/core/engine/array";
+import { type PanelKey } from "@/core/engine/array";
 import { type Board, type Outcome } from "./commands";
 
 /** Does something to the board as it is now, and says so. */
@@ -29,11 +29,11 @@ export function useBoard() {
   const actions = useMemo(
     () => ({
       /** The board at the time of asking, for handlers that outlive a drawing. */
-      latest: (): { readonly board: Board; readonly selected: readonly TileKey[] } => {
+      latest: (): { readonly board: Board; readonly selected: readonly PanelKey[] } => {
         const state = desk.now();
         return { board: boardOf(state), selected: state.selected };
       },
-      select: (keys: readonly TileKey[]) => desk.set({ selected: keys }),
+      select: (keys: readonly PanelKey[]) => desk.set({ selected: keys }),
       /**
        * Does something to the board as it is now, which may be ahead of what is drawn, and says so; returns whether
        * anything changed.

@@ -1,4 +1,4 @@
-import { type ApiFault, type ApiResult, mayPass, maxOutliving } from "@/api";
+import { type ApiFault, type ApiResult, isRetryable, maxOutliving } from "@/api";
 import { differences } from "@/core/plan";
 import { type Draft, type DraftKind, type DraftShelf } from "./drafts";
 import { type LeftDraft, type Standing, type Version } from "./standing";
@@ -121,7 +121,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
       if (theirs.type === "fault") return worthAnotherTry(theirs.fault);
       screen.set({ save: { type: "stale", theirs: theirs.value, changed } });
     } else if (fault.type === "notFound") screen.set({ save: { type: "gone", message } });
-    else screen.set({ save: { type: mayPass(fault) ? "unreachable" : "refused", message } });
+    else screen.set({ save: { type: isRetryable(fault) ? "unreachable" : "refused", message } });
     // what the server will not have is not sent again until it changes
     return screen.read().save.type !== "refused";
   }
@@ -206,7 +206,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
   function settleOn(document: Doc): void {
     const { save } = screen.read();
     if (save.type !== "stale") return;
-    if (differences(save.theirs.document, document, 1).length === 0) return useServerVersion();
+    if (differences(save.theirs.document, document, 1).length === 0) return takeServerVersion();
     const { revision, document: acknowledged } = save.theirs;
     screen.set({ revision, acknowledged, save: { type: "unsaved" } });
     screen.adopt(document);
@@ -214,7 +214,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
     void work();
   }
 
-  function useServerVersion(): void {
+  function takeServerVersion(): void {
     const { save } = screen.read();
     if (save.type === "stale") takeIn(save.theirs, "The other version is shown. Yours is one undo away.");
   }
@@ -245,7 +245,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
       if (result.type === "fault" || dirty() || result.value.revision <= screen.read().revision) return;
       takeIn(result.value, `This ${noun} was changed in another tab; what you see now includes it.`);
     },
-    takeTheirs: useServerVersion,
+    takeTheirs: takeServerVersion,
     keepMine: () => settleOn(screen.read().present),
     merge: settleOn,
     bringBack,

@@ -1,5 +1,5 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
-import { type ApiClient, mayPass } from "@/api";
+import { type ApiClient, isRetryable } from "@/api";
 import { type MeasuredRecord } from "@/core/measurements";
 import { type QueuedWrite, type OutboxShelf } from "./outbox";
 
@@ -77,7 +77,7 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
         return show({ spoiled: result.value.spoiled });
       }
       show({ fault: result.fault.message });
-      if (!mayPass(result.fault)) return;
+      if (!isRetryable(result.fault)) return;
       await pause(k);
       asked = client.list(planId);
     }
@@ -105,7 +105,7 @@ export function startReadings({ planId, client, outbox, now, wait }: Parts): Rea
         continue;
       }
       show({ fault: result.fault.message });
-      if (!mayPass(result.fault)) return;
+      if (!isRetryable(result.fault)) return;
       await pause(k++);
     }
   }

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { effort } from "@/testing";
+import { runs } from "@/testing";
 import { crosses, overlap, placeLabels, type Spot, type Wanted } from "./place-labels";
 
 const within = { left: 40, right: 640, top: 30, bottom: 400 };
@@ -29,7 +29,7 @@ test("labels lie over no line, over no other and inside the drawing, however man
         }
       },
     ),
-    { numRuns: effort(200) },
+    { numRuns: runs(200) },
   );
 });
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { type SkyView } from "@/core/assessment";
-import { csvText, offerFile } from "@/ui";
+import { csvText, downloadFile } from "@/ui";
 import { skyWords } from "./words";
 import { curvePoints } from "./geometry";
 
@@ -20,7 +20,7 @@ export function curveRows(states: readonly SkyView[]): CurveRow[] {
 }
 
 export async function saveCsv(states: readonly SkyView[]): Promise<void> {
-  offerFile("window-chart.csv", "text/csv", await csvText(curveRows(states)));
+  downloadFile("window-chart.csv", "text/csv", await csvText(curveRows(states)));
 }
 
 /** The drawing as a file of its own: colours are written out, as a file has no stylesheet. */
@@ -29,12 +29,12 @@ export function saveSvg(drawing: SVGSVGElement): void {
   const text = new XMLSerializer()
     .serializeToString(drawing)
     .replace(/var\((--[a-z-]+)\)/g, (_, name: string) => styles.getPropertyValue(name).trim());
-  offerFile("window-chart.svg", "image/svg+xml", text);
+  downloadFile("window-chart.svg", "image/svg+xml", text);
 }
 
 /** The array as a deck for a circuit simulator. */
 export function saveNetlist(deck: string): void {
-  offerFile("array.cir", "text/plain", deck);
+  downloadFile("array.cir", "text/plain", deck);
 }
 
 function round(value: number, digits: number): number {

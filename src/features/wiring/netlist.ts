@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type LaneView, type Look } from "@/core/assessment";
+import { type LaneView, type ViewState } from "@/core/assessment";
 
 /** Steps of the voltage sweep in a netlist. */
 const sweepSteps = 200;
@@ -9,7 +9,7 @@ export async function netlistOf(
   plan: Plan,
   wiringId: string,
   { inputId, portId, skies }: Pick<LaneView, "inputId" | "portId" | "skies">,
-  look: Look,
+  look: ViewState,
   title: string,
 ): Promise<string> {
   const [{ spiceNetlist }, { laneNet }] = await Promise.all([

@@ -1,3 +1,3 @@
 export { isSame } from "./asked";
-export { type Asked, useJobOnDemand as useAsked } from "./useJobOnDemand";
-export { useLiveJob as useFollowed } from "./useLiveJob";
+export { type Asked, useJobOnDemand } from "./useJobOnDemand";
+export { useLiveJob } from "./useLiveJob";

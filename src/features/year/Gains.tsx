@@ -2,7 +2,7 @@
 
 import { type Plan } from "@/core/plan";
 import { type Gain } from "@/core/wiring/year";
-import { useAsked } from "@/features/worker-hooks";
+import { useJobOnDemand } from "@/features/worker-hooks";
 import { LevelMark, TextButton } from "@/ui";
 import { gainName, metDaysWords, money, trueMinus } from "@/messages/en";
 import { workerClient, type WeatherText } from "@/workers";
@@ -18,7 +18,7 @@ export function Gains({ plan, wiringId, weather }: { plan: Plan; wiringId: strin
     fault,
     ask,
     cancel,
-  } = useAsked<readonly Gain[]>([plan, wiringId, weather], (topic, progressed) =>
+  } = useJobOnDemand<readonly Gain[]>([plan, wiringId, weather], (topic, progressed) =>
     workerClient().ask(
       "gains",
       { plan, wiringId, weather },

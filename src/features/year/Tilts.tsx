@@ -1,7 +1,7 @@
 "use client";
 
 import { type Plan } from "@/core/plan";
-import { useFollowed } from "@/features/worker-hooks";
+import { useLiveJob } from "@/features/worker-hooks";
 import { TextButton } from "@/ui";
 import { monthName, percent } from "@/messages/en";
 import { workerClient, type WeatherText } from "@/workers";
@@ -11,7 +11,7 @@ import style from "./year.module.css";
 /** The best fixed tilt, the best two with their dates, and how little it matters. */
 export function Tilts({ plan, weather }: { plan: Plan; weather: WeatherText | null }) {
   const { site } = plan;
-  const { value: tilts } = useFollowed(
+  const { value: tilts } = useLiveJob(
     [site, weather],
     (topic) =>
       workerClient().ask(

@@ -2,7 +2,7 @@
 
 import { type Plan } from "@/core/plan";
 import { type BestTilts, lossNames, type PlanYear, type Reminder, remindersOf } from "@/core/wiring/year";
-import { csvText, newId, offerFile } from "@/ui";
+import { csvText, newId, downloadFile } from "@/ui";
 import { lossWords, monthName } from "@/messages/en";
 
 /** The year as rows, a month each: for the table's file. */
@@ -23,13 +23,13 @@ function rowsOf({ months }: PlanYear): Record<string, string | number>[] {
 }
 
 export async function saveYearCsv(year: PlanYear): Promise<void> {
-  offerFile("year.csv", "text/csv", await csvText(rowsOf(year)));
+  downloadFile("year.csv", "text/csv", await csvText(rowsOf(year)));
 }
 
 /** The whole answer with its assumptions, for other programs. */
 export function saveYearJson(year: PlanYear, plan: Plan, wiringName: string): void {
   const document = { format: "golden-array-year", version: 1, plan: plan.name, wiring: wiringName, year };
-  offerFile("year.json", "application/json", `${JSON.stringify(document, null, 2)}\n`);
+  downloadFile("year.json", "application/json", `${JSON.stringify(document, null, 2)}\n`);
 }
 
 /** Changes of tilt and cleaning as days of a calendar that come every year. */
@@ -44,7 +44,7 @@ export async function saveReminders(plan: Plan, tilts: BestTilts | null, now: Da
       summary: summaryOf(reminder),
       repeating: { freq: ICalEventRepeatingFreq.YEARLY },
     });
-  offerFile("reminders.ics", "text/calendar", calendar.toString());
+  downloadFile("reminders.ics", "text/calendar", calendar.toString());
 }
 
 /** The next such day from a day on. */

@@ -6,18 +6,18 @@ import {
   asMatrix,
   type Joint,
   joiningParts,
-  type Lane,
+  type PortArray,
   type LaneRef,
   partsOfKey,
   type Step,
-  type TileKey,
+  type PanelKey,
   tilesOfRows,
 } from "@/core/engine/array";
 import { amount, counted, given } from "./format";
 import { shortName } from "./names";
 import { findingSentence } from "./rules";
 
-function panelName(plan: Plan, key: TileKey): string {
+function panelName(plan: Plan, key: PanelKey): string {
   const { panelId, piece } = partsOfKey(key);
   return `${shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "panel")} ${piece}`;
 }
@@ -29,7 +29,7 @@ export function portWords(plan: Plan, ref: LaneRef): string {
 }
 
 /** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 string of MG-195". */
-export function laneWords(plan: Plan, lane: Lane): string {
+export function laneWords(plan: Plan, lane: PortArray): string {
   const name = portWords(plan, lane);
   const matrix = asMatrix(lane.rows);
   const kind = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");

@@ -8,7 +8,7 @@ import {
   type WiringFacts,
 } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
-import { type Lane, tilesOfRows } from "@/core/engine/array";
+import { type PortArray, tilesOfRows } from "@/core/engine/array";
 import { portWords } from "./changes";
 import { amount, counted, limit, percent } from "./format";
 import { shortName } from "./names";
@@ -47,12 +47,12 @@ export function scoreAmount(score: number, goal: Goal): string {
 }
 
 /** What a wiring is made of, a line for each port: "Haybarn Loft, high: 3 × MG-195 | 2 × MG-120 + 1 × MG-225". */
-export function madeOf(plan: Plan, lanes: readonly Lane[]): { readonly port: string; readonly rows: string }[] {
+export function madeOf(plan: Plan, lanes: readonly PortArray[]): { readonly port: string; readonly rows: string }[] {
   return lanes.map((lane) => ({ port: portWords(plan, lane), rows: rowsWords(plan, lane) }));
 }
 
 /** Rows that are alike are told together: "2 rows of 3 × MG-195". */
-function rowsWords(plan: Plan, { rows }: Lane): string {
+function rowsWords(plan: Plan, { rows }: PortArray): string {
   const nameOf = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId);
   const counts = new Map<string, number>();
   for (const row of rows) {

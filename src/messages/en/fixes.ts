@@ -1,4 +1,4 @@
-import { type Finding, type Mend, type MendKind, type Need, type RuleId } from "@/core/assessment";
+import { type Finding, type Fix, type FixKind, type RequiredLimit, type RuleId } from "@/core/assessment";
 import { type FuseCount } from "@/core/checks";
 import { amount, counted, given } from "./format";
 import { shortName, mountWords } from "./names";
@@ -7,7 +7,7 @@ import { ruleTitle } from "./rules";
 import { copperName } from "./rules/copper";
 
 /** What a mend does, what it asks for besides, what it costs in watts, and what it leaves undone. */
-export function mendSentence({ kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Mend): string {
+export function mendSentence({ kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Fix): string {
   const rules = [...new Set(leaves.map(({ rule }) => ruleTitle(rule)))];
   const extras = [
     bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
@@ -20,7 +20,7 @@ export function mendSentence({ kind, cost: { bought, shelved }, noonW, beside, f
 }
 
 /** "540 W at noon of the 758 W the panels could give", "540 W at noon, now 500 W"; nothing where it makes no difference. */
-function besideWords(noonW: number, beside: Mend["beside"]): string | null {
+function besideWords(noonW: number, beside: Fix["beside"]): string | null {
   if (beside === null || Math.abs(noonW - beside.watts) < minShare * beside.watts) return null;
   const noon = `${given(Math.round(noonW), "W")} at noon`;
   const other = given(Math.round(beside.watts), "W");
@@ -69,7 +69,7 @@ const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
 };
 
 /** The limit another input would need, and the wiring that asks for so little. */
-function needWords(rule: RuleId, sense: Finding["sense"], { limit: least, kind }: Need): string {
+function needWords(rule: RuleId, sense: Finding["sense"], { limit: least, kind }: RequiredLimit): string {
   const value = amount(least.value, least.unit);
   const what =
     sense === "atLeast"
@@ -96,7 +96,7 @@ function lowerFirst(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
-function kindSentence(kind: MendKind): string {
+function kindSentence(kind: FixKind): string {
   switch (kind.type) {
     case "matrix":
       return matrixWords(kind);
@@ -143,7 +143,7 @@ function kindSentence(kind: MendKind): string {
   }
 }
 
-function shiftWords({ rightMm, frontMm }: Extract<MendKind, { type: "moveOnRoof" }>): string {
+function shiftWords({ rightMm, frontMm }: Extract<FixKind, { type: "moveOnRoof" }>): string {
   const parts = [
     [rightMm, rightMm > 0 ? "right" : "left"] as const,
     [frontMm, frontMm > 0 ? "front" : "back"] as const,

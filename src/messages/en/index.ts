@@ -16,7 +16,7 @@ export {
 export { headline } from "./headline";
 export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
 export { mendSentence, notMendedWords } from "./fixes";
-export { fieldWords, shortName as headOf, missingSentence, mountWords, verdictWords } from "./names";
+export { fieldWords, shortName, missingSentence, mountWords, verdictWords } from "./names";
 export { placePrefix } from "./places";
 export { acceptWords, portLanes } from "./ports";
 export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
@@ -38,7 +38,7 @@ export {
   sign,
   workStepWords,
   weatherChecks,
-  tradeRequired as whoseWork,
+  tradeRequired,
 } from "./protect";
 export {
   gateWords,

@@ -1,6 +1,6 @@
 import { given, materials, mountReport, procedureOf, stepFacts, tools } from "@/core/mounting";
 import { plainFixing, type Plan, schools, skins } from "@/core/plan";
-import { roundOf } from "@/core/plan-model";
+import { mountEnvironment } from "@/core/plan-model";
 import { changed, demoPlan } from "@/testing";
 import { mountStepWords } from ".";
 import { thingNouns } from "./mount-steps";
@@ -11,7 +11,7 @@ const pieces = [1, 2, 3, 4].map((piece) => ({ panelId: "roof", piece }));
 function reportOf(plan: Plan) {
   const [fixing] = plan.fixings.list;
   if (fixing === undefined) throw new Error("it has one");
-  return mountReport(plan, fixing, roundOf(plan));
+  return mountReport(plan, fixing, mountEnvironment(plan));
 }
 
 test("no step speaks of anything nobody has told of before", () => {

@@ -1,4 +1,4 @@
-import { type Assessment, type Placed } from "@/core/assessment";
+import { type Assessment, type FindingWithoutFixes } from "@/core/assessment";
 import { type InPose, type Subject } from "@/core/checks";
 
 type Assessed = Extract<Assessment, { type: "assessed" }>;
@@ -15,7 +15,7 @@ export function placeName({ lanes }: Pick<Assessed, "lanes">, subject: Subject):
 /** "Port 2, in pose “Under way”: ", where a sentence must say which of several ports or poses it means. */
 export function placePrefix(
   assessed: Pick<Assessed, "lanes">,
-  { subject, pose }: Pick<Placed, "subject" | "pose">,
+  { subject, pose }: Pick<FindingWithoutFixes, "subject" | "pose">,
 ): string {
   const name = assessed.lanes.length > 1 ? placeName(assessed, subject) : null;
   const words = [name, pose === null ? null : poseWords(pose)].filter((part) => part !== null).join(", ");

@@ -3,7 +3,7 @@ import { applyChange, type Plan } from "@/core/plan";
 import { allMends } from "@/core/wiring/best-wirings";
 import { assess } from "@/core/assessment";
 import { demoPlans } from "@/demo";
-import { demoPlan, effort } from "@/testing";
+import { demoPlan, runs } from "@/testing";
 import { assumptionSentence, findingSentence, mendSentence, missingSentence, visible, whyLines } from ".";
 
 /** Demo plans pulled about: every wiring, ceilings and limits there or not, silent labels, unknown sites. */
@@ -83,7 +83,7 @@ test("every finding, reason, assumption and mend has its words, with numbers and
         );
       }
     }),
-    { numRuns: effort(28) },
+    { numRuns: runs(28) },
   );
   expect(outcomes.size).toBeGreaterThan(14);
 });

@@ -5,7 +5,7 @@ import Database from "better-sqlite3";
 import { type Kysely, type Migration, sql } from "kysely";
 import { applyChange, emptyPlan, type Plan } from "@/core/plan";
 import { demoPanels } from "@/demo";
-import { dice, randomPlan } from "@/testing";
+import { createRandom, randomPlan } from "@/testing";
 import {
   addWeather,
   archivePlan,
@@ -137,7 +137,7 @@ describe("plans", () => {
       changes: 1,
       bytes: JSON.stringify([{ op: "replace", path: "/notes/wire", value: "a" }]).length,
     });
-    const draw = dice(7);
+    const draw = createRandom(7);
     let revision = 2;
     plan = small;
     for (; revision < 400; revision++) {

@@ -3,7 +3,7 @@ import os from "node:os";
 import path from "node:path";
 import { demoPanels, demoPlans, demoReadings } from "@/demo";
 import { type Plan } from "@/core/plan";
-import { dice, effort } from "@/testing";
+import { createRandom, runs } from "@/testing";
 import {
   addPhoto,
   addWeather,
@@ -90,10 +90,10 @@ test("a bit that flips anywhere in a database is told, or changes nothing", asyn
   const whole = await openDatabase(dir);
   const right = await everything(whole, names);
   await whole.destroy();
-  const draw = dice(61);
+  const draw = createRandom(61);
   const wrong: string[] = [];
   let told = 0;
-  for (let k = 0; k < effort(60); k++) {
+  for (let k = 0; k < runs(60); k++) {
     const at = draw.whole(0, bytes.length - 1);
     const bit = draw.whole(0, 7);
     const spoiled = newDir();
@@ -111,7 +111,7 @@ test("a bit that flips anywhere in a database is told, or changes nothing", asyn
   }
   expect(wrong).toEqual([]);
   // most of the file is in use: a test that told of nothing would prove nothing
-  expect(told).toBeGreaterThan(effort(60) / 6);
+  expect(told).toBeGreaterThan(runs(60) / 6);
 });
 
 describe("a plan that is spoiled on the disk", () => {

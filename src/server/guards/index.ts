@@ -1,9 +1,2 @@
 import "server-only";
-export {
-  remoteHeader as askerHeader,
-  contentSecurityPolicy,
-  loopbackNames,
-  namedHosts,
-  refusal,
-  spoolHeader,
-} from "./guards";
+export { remoteHeader, contentSecurityPolicy, loopbackNames, namedHosts, refusal, spoolHeader } from "./guards";

@@ -1,6 +1,6 @@
 import "server-only";
 import { type PhonesState } from "@/api";
-import { askerHeader } from "../guards";
+import { remoteHeader } from "../guards";
 import { type Lan, openLan } from "../phones";
 import { answer, answerNothing, fault, guarded } from "./answer";
 
@@ -12,7 +12,7 @@ function onComputer(request: { readonly headers: Headers }): void {
 
 /** Whether a request came in from the network. */
 export function isPhone(headers: Pick<Headers, "get">): boolean {
-  return headers.get(askerHeader) === "phone";
+  return headers.get(remoteHeader) === "phone";
 }
 
 function opened(): Lan {

@@ -1,4 +1,4 @@
 export { phonesFile } from "./file";
-export { registerLan as holdLan, type Lan, openLan, ownAddresses } from "./lan";
+export { registerLan, type Lan, openLan, ownAddresses } from "./lan";
 export { pairingPage, refusedWords } from "./pairing-page";
 export { type Pairing, type Phone, Phones } from "./phones";

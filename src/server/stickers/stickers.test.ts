@@ -2,13 +2,13 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import sharp from "sharp";
 import { type PhotoReading } from "@/core/panels/label-import/photo";
-import { effort, madeSticker } from "@/testing";
+import { runs, madeSticker } from "@/testing";
 // the build of the server's parts is a script, which has no door
 
 import { buildStickers, stickersFile } from "../../../scripts/serving/bundle-server.mjs";
 import { createStickers, type StickerOutcome, type Stickers } from "./worker-pool";
 
-jest.setTimeout(600_000 * Math.max(1, effort(1)));
+jest.setTimeout(600_000 * Math.max(1, runs(1)));
 
 let stickers: Stickers;
 beforeAll(async () => {
@@ -62,7 +62,7 @@ test.each(readdirSync(folder).filter((name) => name.endsWith(".jpg")))(
 );
 
 test("made-up stickers, turned, blurred, noisy, pale: nearly all is right, and nothing wrong goes unmarked", async () => {
-  const count = Math.min(200, effort(6));
+  const count = Math.min(200, runs(6));
   const sum = { all: 0, right: 0, rightDoubted: 0, byOffer: 0 };
   const unmarked: string[] = [];
   for (let seed = 1000; seed < 1000 + count; seed++) {

@@ -20,7 +20,7 @@ import {
   whatToBuy,
   type WiringFacts,
 } from "@/core/wiring/best-wirings";
-import { type Memory } from "@/core/plan-model";
+import { type SolveCache } from "@/core/plan-model";
 import { type Job } from "../rpc";
 import { type WeatherMemory, type WeatherText } from "./year";
 
@@ -29,7 +29,7 @@ type Asked<T extends { readonly weather: unknown }> = Omit<T, "weather"> & { rea
 export type FindAsked = Asked<ArrangeAsk>;
 
 /** Jobs of the finder: the parts of one question share what they have worked out in a worker. */
-export function findJobs(memory: Memory, weatherOf: WeatherMemory) {
+export function findJobs(memory: SolveCache, weatherOf: WeatherMemory) {
   const benchOf = createBenches(memory);
   const bench = ({ ask }: { readonly ask: FindAsked }): Bench => benchOf({ ...ask, weather: weatherOf(ask.weather) });
 

@@ -1,4 +1,4 @@
-import { createMemory } from "@/core/plan-model";
+import { createSolveCache } from "@/core/plan-model";
 import { findJobs } from "./find";
 import { judgeJob } from "./judge";
 import { hoursJob, logJob } from "./log";
@@ -12,7 +12,7 @@ import { createWeatherMemory, gainsJob, readWeather, tiltsJob, yearJob, yieldsJo
 
 /** Every job the workers know; the one list to add to. Made once in each worker, whose jobs share what they remember. */
 export function createJobs() {
-  const memory = createMemory();
+  const memory = createSolveCache();
   const weatherOf = createWeatherMemory();
   return {
     judge: judgeJob(memory),

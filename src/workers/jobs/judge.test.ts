@@ -1,5 +1,5 @@
-import { assess, type Look } from "@/core/assessment";
-import { createMemory } from "@/core/plan-model";
+import { assess, type ViewState } from "@/core/assessment";
+import { createSolveCache } from "@/core/plan-model";
 import { equinoxNoon } from "@/core/engine/sky";
 import { drain } from "@/core/engine/generators";
 import { demoPlan } from "@/testing";
@@ -7,7 +7,7 @@ import { createJobs } from ".";
 import { judgeJob } from "./judge";
 
 const boat = demoPlan("Narrowboat");
-const look: Look = { sky: "brightNoon", moment: equinoxNoon, poseId: null };
+const look: ViewState = { sky: "brightNoon", moment: equinoxNoon, poseId: null };
 
 test("a wiring is judged and mended by the jobs as by the rules and the finder; all can cross to another thread", () => {
   const { judge, mends } = createJobs();
@@ -26,7 +26,7 @@ test("a wiring is judged and mended by the jobs as by the rules and the finder; 
 });
 
 test("a look at another sky brings that sky's curve and panels", () => {
-  const judge = judgeJob(createMemory());
+  const judge = judgeJob(createSolveCache());
   const { assessment, tiles } = drain(judge({ plan: boat, wiringId: "wiring-1", look: { ...look, sky: "haze" } }));
   if (assessment.type !== "assessed") throw new Error("expected a verdict");
   const skies = assessment.lanes[0]?.skies;

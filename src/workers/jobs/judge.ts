@@ -1,10 +1,10 @@
 import { type Plan } from "@/core/plan";
-import { type Assessment, assessReady, type Look, lookInto, type TileStates } from "@/core/assessment";
-import { readyById } from "@/core/plan-model";
-import { type Memory } from "@/core/plan-model";
+import { type Assessment, assessReady, type ViewState, lookInto, type TileStates } from "@/core/assessment";
+import { solvableById } from "@/core/plan-model";
+import { type SolveCache } from "@/core/plan-model";
 import { type Job } from "../rpc";
 
-export type JudgeInput = { readonly plan: Plan; readonly wiringId: string; readonly look: Look };
+export type JudgeInput = { readonly plan: Plan; readonly wiringId: string; readonly look: ViewState };
 
 export type Judged = {
   readonly assessment: Assessment;
@@ -12,9 +12,9 @@ export type Judged = {
 };
 
 /** What the rules say of a wiring, mends aside. In one go: a few ms. Throws where the plan has no such wiring. */
-export function judgeJob(memory: Memory): Job<JudgeInput, never, Judged> {
+export function judgeJob(memory: SolveCache): Job<JudgeInput, never, Judged> {
   return function* judge({ plan, wiringId, look }) {
-    const ready = readyById(plan, wiringId, look.poseId, memory);
+    const ready = solvableById(plan, wiringId, look.poseId, memory);
     // one answer, so that the page is drawn once
     return { assessment: assessReady(ready, look), tiles: lookInto(ready, look) };
   };

@@ -1,14 +1,14 @@
 import { type Plan } from "@/core/plan";
 import { type ProtectReport, protectReport } from "@/core/protection/diagram";
-import { type Memory } from "@/core/plan-model";
-import { readyById } from "@/core/plan-model";
+import { type SolveCache } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { type Job } from "../rpc";
 
 export type ProtectInput = { readonly plan: Plan; readonly wiringId: string };
 
 /** What a wiring is made of: cables, fuses, plugs, the list and the money. In one go: a few ms. Throws where there is no such wiring. */
-export function protectJob(memory: Memory): Job<ProtectInput, never, ProtectReport> {
+export function protectJob(memory: SolveCache): Job<ProtectInput, never, ProtectReport> {
   return function* protect({ plan, wiringId }) {
-    return protectReport(readyById(plan, wiringId, null, memory));
+    return protectReport(solvableById(plan, wiringId, null, memory));
   };
 }

@@ -19,9 +19,9 @@ import {
   type WalkStep,
   worseFound,
 } from "@/core/commissioning";
-import { kindOf, type LaneContext, type Memory } from "@/core/plan-model";
+import { kindOf, type LaneContext, type SolveCache } from "@/core/plan-model";
 import { maxColdVolts } from "@/core/wiring/rules";
-import { readyById } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { type Job } from "../rpc";
 
@@ -61,9 +61,9 @@ type Found = {
 };
 
 /** The walk of a port with what is due, and, as it takes longer, what is wrong by all that was read: two questions of one port. */
-export function proveJobs(memory: Memory) {
+export function proveJobs(memory: SolveCache) {
   const laneOf = (input: ProveInput): Found | null => {
-    const { lanes } = readyById(input.plan, input.wiringId, input.poseId, memory);
+    const { lanes } = solvableById(input.plan, input.wiringId, input.poseId, memory);
     const context = lanes.find(({ lane }) => lane.inputId === input.inputId && lane.portId === input.portId);
     const lane = context === undefined ? null : provedLane(context, input.sky, input.moment, planesOf(input));
     return context === undefined || lane === null ? null : { lane, context, lanes };

@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Memory } from "@/core/plan-model";
+import { type SolveCache } from "@/core/plan-model";
 import {
   type BestTilts,
   bestTilts,
@@ -44,7 +44,7 @@ function yearIn(reading: EpwReading): WeatherYear {
 }
 
 /** A year of a wiring. Throws where the plan has no such wiring or the file cannot be read. */
-export function yearJob(memory: Memory, weatherOf: WeatherMemory): Job<YearInput, YearProgress, PlanYear> {
+export function yearJob(memory: SolveCache, weatherOf: WeatherMemory): Job<YearInput, YearProgress, PlanYear> {
   return ({ plan, wiringId, weather, fineness }) =>
     planYear({ plan, wiringId, weather: weatherOf(weather), fineness, memory });
 }
@@ -53,7 +53,7 @@ export type GainsInput = Omit<YearInput, "fineness">;
 
 /** What changes would bring in a year. Tells the share it has been through. */
 export function gainsJob(
-  memory: Memory,
+  memory: SolveCache,
   weatherOf: WeatherMemory,
 ): Job<GainsInput, { readonly share: number }, readonly Gain[]> {
   return ({ plan, wiringId, weather }) => gainsOf({ plan, wiringId, weather: weatherOf(weather), memory });

@@ -1,4 +1,4 @@
-import { type Answer, createHandler, createMail, type Job, type Letter, type Mail, type Slot } from ".";
+import { type Answer, createHandler, createClient, type Job, type Request, type Client, type WorkerPort } from ".";
 
 type Numbers = { readonly name: string; readonly list: readonly number[]; readonly more: { readonly by: number } };
 type Counting = Job<{ readonly to: number }, number, number>;
@@ -21,7 +21,7 @@ function jobsOf(log: unknown[]) {
   return { count, add, fail };
 }
 
-type Pretended = Slot & { readonly letters: Letter[]; ended: boolean };
+type Pretended = WorkerPort & { readonly letters: Request[]; ended: boolean };
 
 /** A mail whose workers are handlers in this thread; all that passes between them is copied, as between threads. */
 function post() {
@@ -29,7 +29,7 @@ function post() {
   const workers: Pretended[] = [];
   let now = 0;
   const tick = () => new Promise<void>((resolve) => setImmediate(resolve));
-  const mail: Mail<ReturnType<typeof jobsOf>> = createMail(() => {
+  const mail: Client<ReturnType<typeof jobsOf>> = createClient(() => {
     const answer = (data: Answer) => {
       if (!worker.ended) worker.onmessage?.({ data: structuredClone(data) } as MessageEvent<Answer>);
     };
@@ -69,7 +69,7 @@ test("a question is answered with its progress and its value, a job that throws 
   // asked twice: nothing is taken for sent that was not
   expect([(await ask(uncloneable)).type, (await ask(uncloneable)).type]).toEqual(["failed", "failed"]);
   expect(await ask(numbers)).toEqual({ type: "done", value: 10 });
-  const unknown = mail as unknown as Mail<{ nothing: Counting }>;
+  const unknown = mail as unknown as Client<{ nothing: Counting }>;
   expect(await unknown.ask("nothing", { to: 1 }, { lane: "patient", topic: "two" })).toMatchObject({ type: "failed" });
 });
 

@@ -1,6 +1,6 @@
 import { newStandInSchema } from "@/api";
 import { provedLane } from "@/core/commissioning";
-import { readyById } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { readPlanRecord, withDatabase } from "@/server/db";
 import { answer, bodyJson, fault, guarded, parsed } from "@/server/http";
@@ -18,7 +18,7 @@ export function POST(request: Request): Promise<Response> {
     if (plan.wirings.every(({ id }) => id !== wiringId))
       throw fault("invalid", `wiringId: no wiring ${JSON.stringify(wiringId)} in this plan.`);
     const poseId = plan.wirings.find(({ id }) => id === wiringId)?.poseIds[0] ?? "";
-    const context = readyById(plan, wiringId).lanes.find(
+    const context = solvableById(plan, wiringId).lanes.find(
       ({ lane }) => lane.inputId === inputId && lane.portId === portId,
     );
     const lane =

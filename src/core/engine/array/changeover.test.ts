@@ -7,15 +7,15 @@ import {
   lying,
   misplugs,
   tilesOf,
-  type Lane,
+  type PortArray,
   matrixRows,
   type Row,
   rowOf,
   newTile,
 } from ".";
 
-const lane = (portId: string, rows: readonly Row[]): Lane => ({ inputId: "i", portId, rows });
-const said = (from: readonly Lane[], to: readonly Lane[], fromPose = allOut, toPose = allOut) =>
+const lane = (portId: string, rows: readonly Row[]): PortArray => ({ inputId: "i", portId, rows });
+const said = (from: readonly PortArray[], to: readonly PortArray[], fromPose = allOut, toPose = allOut) =>
   changeover(from, to, fromPose, toPose).map(
     ({ type, keys, portId }) => `${type} ${keys.join(",")}${portId === null ? "" : ` @${portId}`}`,
   );

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import {
   copyRow,
   keyOf,
-  type Lane,
+  type PortArray,
   locate,
   matrixRows,
   mergeRowUp,
@@ -13,22 +13,22 @@ import {
   rowOf,
   splitRow,
   tilesOf,
-  type TileKey,
+  type PanelKey,
 } from ".";
 
-const lane = (portId: string, rows: Lane["rows"]): Lane => ({ inputId: "i", portId, rows });
+const lane = (portId: string, rows: PortArray["rows"]): PortArray => ({ inputId: "i", portId, rows });
 const ref = { inputId: "i", portId: "low" };
-const lanes: readonly Lane[] = [lane("low", matrixRows("p", 3, 2)), lane("high", [rowOf([newTile("q", 1)])])];
-const shapeOf = (of: readonly Lane[]): string =>
+const lanes: readonly PortArray[] = [lane("low", matrixRows("p", 3, 2)), lane("high", [rowOf([newTile("q", 1)])])];
+const shapeOf = (of: readonly PortArray[]): string =>
   of.map(({ portId, rows }) => `${portId}(${rowsShape(rows)})`).join(" ");
-const rowsShape = (rows: Lane["rows"]): string =>
+const rowsShape = (rows: PortArray["rows"]): string =>
   rows
     .map((row) =>
       row.items.map((item) => (item.type === "panel" ? keyOf(item) : `[${rowsShape(item.rows)}]`)).join("-"),
     )
     .join(" | ");
 
-test.each<[string, TileKey[], Place, string]>([
+test.each<[string, PanelKey[], Place, string]>([
   [
     "within its row",
     ["p.1"],

@@ -1,12 +1,4 @@
-export {
-  type Group,
-  type Item,
-  type PortArray as Lane,
-  maxDepth,
-  maxPieces,
-  type Row,
-  type PanelRef as Tile,
-} from "./lane";
+export { type Group, type Item, type PortArray, maxDepth, maxPieces, type Row, type PanelRef } from "./lane";
 export {
   allOut,
   isChanged,
@@ -38,7 +30,7 @@ export {
   rowOf,
   shelfPieces,
   type Stock,
-  type PanelKey as TileKey,
+  type PanelKey,
   tilesOf,
   tilesOfRows,
   usedIn,

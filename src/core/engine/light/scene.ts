@@ -1,5 +1,5 @@
 import { type Mount, rossCPerWm2, type Sky, type Sun, tiltLight } from "../sky";
-import { keyOf, lightAt, lightOf, type Pose, type Stand, standOf, type Tile, type TileKey } from "../array";
+import { keyOf, lightAt, lightOf, type Pose, type Stand, standOf, type PanelRef, type PanelKey } from "../array";
 
 /** What falls on a panel: W/m² on each of its substrings (or one value for all), and how warm its cells are, °C. */
 export type PanelLight = { readonly cellTempC: number; readonly irradianceWm2: readonly number[] };
@@ -8,7 +8,7 @@ export type PanelLight = { readonly cellTempC: number; readonly irradianceWm2: r
  * The one way light comes into the engine: what falls on a panel of so many substrings. A limit sky, the sky of now, an hour
  * of a year, a shadow, a drill's fault are all scenes; the engine knows none of them by name.
  */
-export type Scene = (tile: Pick<Tile, "panelId" | "piece">, substrings: number) => PanelLight;
+export type Scene = (tile: Pick<PanelRef, "panelId" | "piece">, substrings: number) => PanelLight;
 
 /** Every panel under the same light and as warm, however it stands. */
 export function evenly(irradianceWm2: number, cellTempC: number): Scene {
@@ -20,7 +20,7 @@ export function evenly(irradianceWm2: number, cellTempC: number): Scene {
 export type Site = { readonly latitudeDeg: number; readonly mount: Mount };
 
 /** Share of the beam on each substring of panels that lie in a shadow, by panel; those it does not name are in the sun. */
-export type Shades = ReadonlyMap<TileKey, readonly number[]>;
+export type Shades = ReadonlyMap<PanelKey, readonly number[]>;
 export const noShades: Shades = new Map();
 
 /**

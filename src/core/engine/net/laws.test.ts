@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { anyLabel, anyNet, anyNetWithParts, effort, number, plausibleLabel, plausiblePanel } from "@/testing";
+import { anyLabel, anyNet, anyNetWithParts, runs, number, plausibleLabel, plausiblePanel } from "@/testing";
 import { operatingPoint, type InputWindow } from "../pv-input";
 import { atCurrent, atVoltage } from "../iv";
 import { fitLabel } from "../panel";
@@ -18,7 +18,7 @@ test("a model never throws, and always meets Isc and Voc, whatever the label", (
       near(solution.vocV, label.vocV, label.vocV);
       expect(Math.abs(solution.iscA / label.iscA - 1)).toBeLessThan(0.02);
     }),
-    { numRuns: effort(200) },
+    { numRuns: runs(200) },
   );
 });
 
@@ -28,7 +28,7 @@ test("a plausible label is met within half a percent at its maximum", () => {
       const { missPct } = fitLabel(label);
       expect(Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp))).toBeLessThan(0.5);
     }),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });
 
@@ -91,7 +91,7 @@ test("any net solves: finite, ordered peaks under the product of its ends, order
       const turned = solveNet({ ...net, members: [...net.members].reverse() });
       expect(turned.mpp).toEqual(solution.mpp);
     }),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });
 
@@ -111,7 +111,7 @@ test("series × strings multiplies volts and amps", () => {
         near(array.mpp.p, series * strings * one.mpp.p, array.mpp.p);
       },
     ),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });
 
@@ -164,7 +164,7 @@ test("the operating point lies on the curve, inside the window, and no sampled a
         if (v > 0 && fits(v, i)) expect(v * i).toBeLessThanOrEqual(operating.p * (1 + 2e-5) + 1e-6);
       }
     }),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });
 
@@ -212,7 +212,7 @@ describe("looking into a net", () => {
           1e-3,
         );
       }),
-      { numRuns: effort(80) },
+      { numRuns: runs(80) },
     );
   });
 
@@ -264,7 +264,7 @@ test("a substring put in the dark never raises the maximum", () => {
         }).mpp.p;
       expect(under([suns, suns, 0])).toBeLessThanOrEqual(under([suns, suns, suns]) * (1 + 1e-6));
     }),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });
 
@@ -276,7 +276,7 @@ test("a net split over two inputs never yields less than the better half alone, 
       expect(split).toBeGreaterThanOrEqual(Math.max(one.mpp.p, two.mpp.p));
       expect(split * (1 + 3e-4) + 1e-6).toBeGreaterThanOrEqual(joined.mpp.p);
     }),
-    { numRuns: effort(100) },
+    { numRuns: runs(100) },
   );
 });
 
@@ -293,6 +293,6 @@ test("the solver for many hours agrees with the whole one, in groups, behind dio
       expect(Math.abs(bulk.mpp.p - whole.mpp.p)).toBeLessThanOrEqual(0.006 * whole.mpp.p + 0.02);
       expect(Math.abs(bulk.vocV - whole.vocV)).toBeLessThanOrEqual(0.003 * whole.vocV + 0.01);
     }),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });

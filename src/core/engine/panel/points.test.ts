@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { effort, plausibleLabel } from "@/testing";
+import { runs, plausibleLabel } from "@/testing";
 import { atVoltage } from "../iv";
 import { solveNet } from "../net";
 import { fitLabel, fitPoints, type PanelLabel, type PanelModel } from ".";
@@ -59,7 +59,7 @@ test("points of a panel that is not its label give back that panel, at any sky",
         }
       },
     ),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });
 
@@ -103,6 +103,6 @@ test("no finite points make it throw or give a number that is not one", () => {
           for (const value of Object.values(fit.model)) expect(Number.isFinite(value)).toBe(true);
       },
     ),
-    { numRuns: effort(200) },
+    { numRuns: runs(200) },
   );
 });

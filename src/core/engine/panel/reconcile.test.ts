@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { effort, plausibleLabel } from "@/testing";
+import { runs, plausibleLabel } from "@/testing";
 import { type LabelDraft, readingsThatFit } from ".";
 
 const good: LabelDraft = {
@@ -61,6 +61,6 @@ test("every reading offered leaves a label that agrees, and whatever is read, no
         for (const { patch } of readingsThatFit(draft)) expect(readingsThatFit({ ...draft, ...patch })).toEqual([]);
       },
     ),
-    { numRuns: effort(60) },
+    { numRuns: runs(60) },
   );
 });

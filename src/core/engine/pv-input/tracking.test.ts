@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { anyNet, effort, number } from "@/testing";
+import { anyNet, runs, number } from "@/testing";
 import { solveNet } from "../net";
 import { operate, operatingPoint, type Port, portWindow, sharedOut, trackingOf, type InputWindow, wattLimit } from ".";
 
@@ -44,7 +44,7 @@ test("a climber never beats a scan, keeps every limit, and on a curve of one pea
         expect(climbed.p).toBeGreaterThanOrEqual(scanned.p * 0.9999 - 1e-9);
       if (climbed.limitedBy === "lowPeak") expect(array.peaks.length).toBeGreaterThan(1);
     }),
-    { numRuns: effort(150) },
+    { numRuns: runs(150) },
   );
 });
 
@@ -59,7 +59,7 @@ test("a climber does not leap over volts at which nothing is taken: it never get
       expect(operate(array, within, { type: "climb" })).toMatchObject({ p: 0, limitedBy: "asleep" });
       expect(operatingPoint(array, within).p).toBeCloseTo(array.mpp.p, 6);
     }),
-    { numRuns: effort(150) },
+    { numRuns: runs(150) },
   );
 });
 
@@ -73,7 +73,7 @@ test("PWM stands at the volts it is held at, never gives more than a scan of the
       expect(held.p).toBeLessThanOrEqual(array.mpp.p * 1.00001);
       expect(fits(within, held)).toBe(true);
     }),
-    { numRuns: effort(200) },
+    { numRuns: runs(200) },
   );
 });
 
@@ -96,7 +96,7 @@ test("ports that share a limit keep it together, none takes more than alone, and
         if (maxW === null && maxA === null) expect(taken).toEqual(ports.map(({ alone }) => alone));
       },
     ),
-    { numRuns: effort(80) },
+    { numRuns: runs(80) },
   );
 });
 

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { gunzipSync } from "node:zlib";
 import fc from "fast-check";
-import { effort } from "@/testing";
+import { runs } from "@/testing";
 import { lightOfHour } from "./light";
 import { readEpw } from ".";
 
@@ -89,6 +89,6 @@ test("whatever stands in a cell, the file is read or refused, and every number o
         expect([month, airTempC, globalWm2 ?? 0].every(Number.isFinite)).toBe(true);
       },
     ),
-    { numRuns: effort(20) },
+    { numRuns: runs(20) },
   );
 });

@@ -1,5 +1,5 @@
 import { type CableWay, type Plan } from "../../plan";
-import { keyOf, type Row, type Tile, usedIn } from "../../engine/array";
+import { keyOf, type Row, type PanelRef, usedIn } from "../../engine/array";
 import { type LaidPanel } from "./placed-panels";
 import { level, type Point } from "./vector";
 
@@ -34,7 +34,7 @@ export function shortLeads(
   leadMm: number,
 ): readonly ShortLead[] {
   return rows.flatMap((row) => {
-    const tiles: Tile[] = usedIn([row]);
+    const tiles: PanelRef[] = usedIn([row]);
     return tiles.slice(1).flatMap((tile, k): ShortLead[] => {
       const [from, to] = [keyOf(tiles[k] ?? tile), keyOf(tile)];
       const [a, b] = [panels.get(from), panels.get(to)];

@@ -1,7 +1,7 @@
 import { type Plan, pieceName, type Surface } from "../../plan";
 import { type JudgedPanel, judgedPanels, type Parked } from "../roof";
-import { type Lane } from "../../engine/array";
-import { type Judged, type Subject } from "../../checks";
+import { type PortArray } from "../../engine/array";
+import { type RuleOutcome, type Subject } from "../../checks";
 import { type RuleFacts } from "../../checks";
 
 /** A plan's surfaces as a pose has their panels, and the lanes that join them. */
@@ -13,11 +13,11 @@ export type RoofContext = {
 };
 
 /** What a rule of the roof says; `about` tells one thing it says of a subject from another. */
-export type RoofJudged<R> = Judged<R> & { readonly subject: Subject; readonly about: string };
+export type RoofJudged<R> = RuleOutcome<R> & { readonly subject: Subject; readonly about: string };
 
 /** A rule of how panels lie; it may have several things to say, or none. `lanes`: those of the wiring judged. */
 export type RoofRule<Id extends string, R> = RuleFacts<Id> & {
-  readonly judge: (roof: RoofContext, lanes: readonly Lane[]) => readonly RoofJudged<R>[];
+  readonly judge: (roof: RoofContext, lanes: readonly PortArray[]) => readonly RoofJudged<R>[];
 };
 
 export function roofContext(plan: Plan, poseId: string, parked: Parked): RoofContext {

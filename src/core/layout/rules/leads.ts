@@ -1,6 +1,6 @@
 import { pieceName } from "../../plan";
 import { shortLeads, defaultLeadMm } from "../roof";
-import { type Lane, partsOfKey } from "../../engine/array";
+import { type PortArray, partsOfKey } from "../../engine/array";
 import { type RoofContext, type RoofJudged, type RoofRule } from "./context";
 
 export type LeadsReason = {
@@ -14,7 +14,7 @@ export type LeadsReason = {
 };
 
 /** Neighbours in a row that lie farther apart than their own leads go. */
-function leads({ plan, surfaces }: RoofContext, lanes: readonly Lane[]): readonly RoofJudged<LeadsReason>[] {
+function leads({ plan, surfaces }: RoofContext, lanes: readonly PortArray[]): readonly RoofJudged<LeadsReason>[] {
   const leadMm = plan.space.leadMm ?? defaultLeadMm;
   const rows = lanes.flatMap((lane) => lane.rows);
   return surfaces.flatMap(({ panels }) =>

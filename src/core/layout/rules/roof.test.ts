@@ -3,7 +3,7 @@ import { findMends } from "../../wiring/best-wirings";
 import { type Change, type Plan } from "../../plan";
 import { drain } from "../../engine/generators";
 import { assess, type Finding, judgeRoof } from "../../assessment";
-import { readyById } from "../../plan-model";
+import { solvableById } from "../../plan-model";
 
 const lantern = demoPlan("The Lantern");
 const pose = "parked";
@@ -131,7 +131,7 @@ test("every mend of a layout takes away what it is for and makes nothing else wr
     ...wrong,
     changed(lantern, surface({ ribs: { run: "across", firstMm: 0, apartMm: 400, widthMm: 40, heightMm: 60 } })),
   ]) {
-    const ready = readyById(plan, "everyday");
+    const ready = solvableById(plan, "everyday");
     const remedies = drain(findMends(ready));
     const failing = found(plan, "layout");
     expect(failing.length).toBeGreaterThan(0);

@@ -1,7 +1,7 @@
 import { type Held, type MountReport } from "..";
 import { type Plan } from "../../plan";
 import { type Mount } from "../../engine/sky";
-import { type Judged, type Subject } from "../../checks";
+import { type RuleOutcome, type Subject } from "../../checks";
 import { type RuleFacts } from "../../checks";
 
 /** What rules of fixing look at: each of a plan's fixings with all that is worked out of it. */
@@ -12,7 +12,7 @@ export type MountContext = {
 };
 
 /** What a rule of fixing says; `about` tells one thing it says of a subject from another. */
-export type MountJudged<R> = Judged<R> & { readonly subject: Subject; readonly about: string };
+export type MountJudged<R> = RuleOutcome<R> & { readonly subject: Subject; readonly about: string };
 
 export type MountRule<Id extends string, R> = RuleFacts<Id> & {
   readonly judge: (context: MountContext) => readonly MountJudged<R>[];
@@ -31,7 +31,7 @@ export const factsOf = {
 export function told<R>(
   fixingId: string,
   about: string,
-  judged: Pick<Judged<R>, "level" | "reason"> & Partial<Judged<R>>,
+  judged: Pick<RuleOutcome<R>, "level" | "reason"> & Partial<RuleOutcome<R>>,
 ): MountJudged<R> {
   return {
     value: null,

@@ -9,7 +9,7 @@ import {
   schools,
   skins,
 } from "../../plan";
-import { changed, demoPlan, dice, effort } from "@/testing";
+import { changed, demoPlan, createRandom, runs } from "@/testing";
 import { assess, type Finding } from "../../assessment";
 
 /** Four panels of 1480 × 670 mm and 10.3 kg on a roof; hottest air 31 °C; held as a roof with a gap: 38 K over the air. */
@@ -101,11 +101,11 @@ describe("held against the wind", () => {
 });
 
 test("whatever is tilted, glued or screwed is judged as moments of its own have it, near a half and near all of it", () => {
-  const draw = dice(31);
+  const draw = createRandom(31);
   const counts = new Map<string, number>();
   const wrong: unknown[] = [];
-  const runs = effort(120);
-  for (let k = 0; k < runs; k++) {
+  const count = runs(120);
+  for (let k = 0; k < count; k++) {
     const isGlued = draw.chance(0.6);
     const school = isGlued
       ? draw.pick(["tapedFeet", "gluedBrackets"] as const)
@@ -162,7 +162,7 @@ test("whatever is tilted, glued or screwed is judged as moments of its own have 
   }
   expect(wrong.slice(0, 5)).toEqual([]);
   for (const level of ["stop", "care", "good"])
-    expect([level, (counts.get(level) ?? 0) > runs / 20]).toEqual([level, true]);
+    expect([level, (counts.get(level) ?? 0) > count / 20]).toEqual([level, true]);
 });
 
 test("hot glue is judged by its sheet, and asked where nobody has read one", () => {
@@ -226,8 +226,8 @@ test("what is glued flat is reckoned with as that: the mend makes it so", () => 
 });
 
 test("every mend of a base works, and nothing holds less by more of it", () => {
-  const draw = dice(18);
-  for (let k = 0; k < effort(12); k++) {
+  const draw = createRandom(18);
+  for (let k = 0; k < runs(12); k++) {
     const plan = fixed(draw.pick(schools), {
       skin: draw.pick([...skins]),
       speedKmh: draw.pick([0, 60, 110]),

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
-import { effort, sellersText } from "@/testing";
+import { runs, sellersText } from "@/testing";
 import { valuesOf } from "./number";
 import { type PanelFields, readText } from ".";
 import { linesOf } from "./plain";
@@ -86,7 +86,7 @@ test("markup is taken off, its characters are read, and no text takes long or th
 test("made-up sellers' texts: at least 98 of 100 fields are right, and none is wrong without a mark of doubt", () => {
   let [right, all] = [0, 0];
   const wrong: string[] = [];
-  for (let seed = 1; seed <= effort(40); seed++) {
+  for (let seed = 1; seed <= runs(40); seed++) {
     const { text, fields, torn } = sellersText(seed);
     const { panels } = readText(text);
     const [read] = panels;

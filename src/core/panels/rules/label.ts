@@ -1,6 +1,6 @@
 import { type LabelDoubt, type LabelReading } from "../../engine/panel";
 import { type LaneContext, kindsIn } from "../../plan-model";
-import { type Judged } from "../../checks";
+import { type RuleOutcome } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type DoubtedLabel = {
@@ -15,7 +15,7 @@ export type LabelReason = { readonly type: "label"; readonly panels: readonly Do
  * A label that is odd, though a panel could have it: everything judged of the lane rests on it. How little a panel gives
  * for its size is only worth knowing; any other doubt may stand for volts or amps that are not the panel's.
  */
-export function doubts(context: LaneContext): Judged<LabelReason> | null {
+export function doubts(context: LaneContext): RuleOutcome<LabelReason> | null {
   const panels = kindsIn(context).flatMap(({ name, doubts: found, reading }) =>
     found.length === 0 ? [] : [{ panelName: name, doubts: found, reading }],
   );

@@ -1,9 +1,9 @@
 import { z } from "zod";
-import { type Group, type Lane, maxPieces, type Row, type Tile } from "../../engine/array";
+import { type Group, type PortArray, maxPieces, type Row, type PanelRef } from "../../engine/array";
 import { id } from "../fields";
 import { pieceRef } from "./piece";
 
-const tileSchema: z.ZodType<Tile> = z.strictObject({
+const tileSchema: z.ZodType<PanelRef> = z.strictObject({
   type: z.literal("panel"),
   ...pieceRef,
   joinedPast: z.boolean(),
@@ -27,7 +27,7 @@ const rowSchema: z.ZodType<Row> = z.strictObject({
 });
 
 /** One lane of a wiring, as it is written in a plan. */
-export const laneSchema: z.ZodType<Lane> = z.strictObject({
+export const laneSchema: z.ZodType<PortArray> = z.strictObject({
   inputId: id.nullable(),
   portId: id.nullable(),
   rows: z.array(rowSchema).max(maxPieces),

@@ -1,5 +1,5 @@
 import { type z } from "zod";
-import { keyOf, mapLanes, newTile, rowOf, type TileKey, tilesOf } from "../../engine/array";
+import { keyOf, mapLanes, newTile, rowOf, type PanelKey, tilesOf } from "../../engine/array";
 import { type Plan } from "../plan";
 import { defaultCurrency } from "../fields";
 import { withMorePieces, keepOnly, newPieces } from "../pieces";
@@ -108,7 +108,7 @@ function leastUsedPieces({ wirings }: Plan, { id: panelId, pieces }: PlanPanel):
 }
 
 /** Nothing speaks of panels any more that are gone. */
-function withoutPieces(plan: Plan, gone: ReadonlySet<TileKey>): Plan {
+function withoutPieces(plan: Plan, gone: ReadonlySet<PanelKey>): Plan {
   const stays = (ref: { readonly panelId: string; readonly piece: number }) => !gone.has(keyOf(ref));
   return withLanes(keepOnly(plan, stays), (lanes) => mapLanes(lanes, (tile) => (stays(tile) ? tile : null)));
 }

@@ -1,4 +1,4 @@
-import { allOut, isChanged, keyOf, lying, type Pose, type Stand, standOf, type TileKey } from "../../engine/array";
+import { allOut, isChanged, keyOf, lying, type Pose, type Stand, standOf, type PanelKey } from "../../engine/array";
 import { maxOf } from "../bounds";
 import { type Plan } from "../plan";
 import { keysIn, danglingPieces } from "../pieces";
@@ -36,13 +36,13 @@ export function poseIn(plan: Standing, poseId: string): Pose {
 }
 
 /** Panels on a surface that slopes lie as steep as it, and look to where it falls. */
-function slopedIn({ space, site }: Standing): [TileKey, Stand][] {
+function slopedIn({ space, site }: Standing): [PanelKey, Stand][] {
   return space.surfaces.flatMap(({ id: on, slopeDeg, fallsToDeg, headingDeg }) => {
     if (slopeDeg === 0) return [];
     const azimuthDeg = ((headingDeg ?? site.headingDeg ?? 0) + fallsToDeg) % 360;
     return space.places
       .filter(({ surfaceId }) => surfaceId === on)
-      .map((ref): [TileKey, Stand] => [keyOf(ref), { ...lying, tiltDeg: slopeDeg, azimuthDeg }]);
+      .map((ref): [PanelKey, Stand] => [keyOf(ref), { ...lying, tiltDeg: slopeDeg, azimuthDeg }]);
   });
 }
 
@@ -59,10 +59,10 @@ export function fixedPose(plan: Pick<Plan, "mounts">): Pose {
 function heldBy(
   { mounts }: Pick<Plan, "mounts">,
   facing: (mount: Plan["mounts"][number]) => Partial<Stand>,
-): Map<TileKey, Stand> {
+): Map<PanelKey, Stand> {
   return new Map(
     mounts.flatMap((mount) =>
-      mount.pieces.map((ref): [TileKey, Stand] => [keyOf(ref), { ...lying, ...facing(mount), mount: mount.kind }]),
+      mount.pieces.map((ref): [PanelKey, Stand] => [keyOf(ref), { ...lying, ...facing(mount), mount: mount.kind }]),
     ),
   );
 }
@@ -107,7 +107,7 @@ export const changes = {
     change: {
       readonly type: "setStands";
       readonly poseId: string;
-      readonly keys: readonly TileKey[];
+      readonly keys: readonly PanelKey[];
       readonly patch: Partial<Omit<Stand, "mount">>;
     },
   ): Plan => {

@@ -2,12 +2,12 @@ import {
   countsOf,
   depthOf,
   keyOf,
-  type Lane,
+  type PortArray,
   mapLanes,
   maxDepth,
   nameRows,
   rowsOfLanes,
-  type TileKey,
+  type PanelKey,
   tilesOf,
 } from "../../engine/array";
 import { copperToVersion2, copperToVersion3, pruneCables, looseCopper, withGuard, withRun } from "../cabling";
@@ -52,7 +52,7 @@ export const changes = {
     change: {
       readonly type: "rewire";
       readonly wiringId: string;
-      readonly lanes: readonly Lane[];
+      readonly lanes: readonly PortArray[];
       /** Numbers of pieces to be given, by kind, for panels that the plan does not have yet. */
       readonly counts: Readonly<Record<string, number>>;
     },
@@ -78,7 +78,7 @@ export const changes = {
     change: {
       readonly type: "joinPast";
       readonly wiringId: string;
-      readonly keys: readonly TileKey[];
+      readonly keys: readonly PanelKey[];
       readonly joinedPast: boolean;
     },
   ): Plan => {
@@ -131,7 +131,12 @@ export const changes = {
 };
 
 /** A wiring with other lanes. Panels only come as they are given: lanes of panels or ports that the plan does not have change nothing. */
-function rewired(plan: Plan, wiringId: string, lanes: readonly Lane[], counts: Readonly<Record<string, number>>): Plan {
+function rewired(
+  plan: Plan,
+  wiringId: string,
+  lanes: readonly PortArray[],
+  counts: Readonly<Record<string, number>>,
+): Plan {
   const more = plan.panels.map((panel) => withMorePieces(panel, (counts[panel.id] ?? 0) - panel.given));
   // the same list where nothing came, so that what depends on the panels is not worked out again
   const panels = more.every((panel, k) => panel === plan.panels[k]) ? plan.panels : more;
@@ -142,19 +147,19 @@ function rewired(plan: Plan, wiringId: string, lanes: readonly Lane[], counts: R
   return looseInWiring(after, next) === null ? withWiring(after, wiringId, () => next) : plan;
 }
 
-export function firstPort({ inputs }: Plan): Pick<Lane, "inputId" | "portId"> {
+export function firstPort({ inputs }: Plan): Pick<PortArray, "inputId" | "portId"> {
   const [input] = inputs;
   return { inputId: input?.id ?? null, portId: input?.device.ports[0]?.id ?? null };
 }
 
 /** All wirings with other lanes; what is said of ports that are gone goes. */
-export function withLanes(plan: Plan, change: (lanes: readonly Lane[]) => readonly Lane[]): Plan {
+export function withLanes(plan: Plan, change: (lanes: readonly PortArray[]) => readonly PortArray[]): Plan {
   const kept = keptEnds(plan);
   return { ...kept, wirings: plan.wirings.map((wiring) => withWiringLanes(plan, wiring, change(wiring.lanes))) };
 }
 
 /** Lanes with nothing in them are not kept, so that one arrangement has one document; every row gets its id. */
-function withWiringLanes(plan: Plan, wiring: Wiring, lanes: readonly Lane[]): Wiring {
+function withWiringLanes(plan: Plan, wiring: Wiring, lanes: readonly PortArray[]): Wiring {
   if (lanes === wiring.lanes) return pruneCables(plan, wiring);
   const named = nameRows(
     lanes.filter((lane) => lane.rows.length > 0),

@@ -1,6 +1,6 @@
 import { assumedFuseA } from "../../engine/fuse";
 import { labelOf, type PanelSheet, type Plan } from "../../plan";
-import { type Row, type Tile } from "../../engine/array";
+import { type Row, type PanelRef } from "../../engine/array";
 import { type RatedPanel } from "./branches";
 import { isUsed } from "./used";
 import { isUsedItem } from "./used";
@@ -55,7 +55,7 @@ export function sheetOf(
 }
 
 /** A panel of a plan as its fuses are judged; null while its label lacks Isc. */
-export function ratedPanel(plan: Pick<Plan, "panels">, tile: Tile): RatedPanel | null {
+export function ratedPanel(plan: Pick<Plan, "panels">, tile: PanelRef): RatedPanel | null {
   const sheet = sheetOf(plan, tile);
   if (sheet === null || sheet.iscA === null) return null;
   const stated = sheet.maxSeriesFuseA;

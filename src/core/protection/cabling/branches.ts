@@ -1,5 +1,5 @@
 import { type Branch, branchesOf, type FuseNet, type FusePanel } from "../../engine/fuse";
-import { type Item, type Row, type Tile } from "../../engine/array";
+import { type Item, type Row, type PanelRef } from "../../engine/array";
 import { isUsed } from "./used";
 
 /** A panel as fuses are judged. */
@@ -24,7 +24,7 @@ export type WiredBranch = Branch<RatedPanel> & { readonly row: Row; readonly pla
  */
 export function branchesOfRows(
   rows: readonly Row[],
-  panelOf: (tile: Tile) => RatedPanel | null,
+  panelOf: (tile: PanelRef) => RatedPanel | null,
 ): readonly WiredBranch[] | null {
   const used = rows.filter(isUsed);
   const placed: { readonly row: Row; readonly place: BranchPlace }[] = [];

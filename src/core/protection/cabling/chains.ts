@@ -13,7 +13,7 @@ import {
   defaultPanelKind,
   defaultPortKinds,
 } from "../connectors";
-import { type Lane, usedIn } from "../../engine/array";
+import { type PortArray, usedIn } from "../../engine/array";
 
 /** How the panels of a lane are plugged into its port. */
 export type PortChain = Followed & {
@@ -60,7 +60,7 @@ function endsIn(plan: Plan) {
 }
 
 /** The chain of a lane as it is said, or else the one that is found, followed joint by joint. */
-export function chainOf(plan: Plan, lane: Lane, amps: number, volts: number): PortChain {
+export function chainOf(plan: Plan, lane: PortArray, amps: number, volts: number): PortChain {
   const { protect, inputs } = plan;
   const { kindOf, panelEndOf } = endsIn(plan);
   const panelEnd = panelEndOf(usedIn(lane.rows)[0]?.panelId ?? null);
@@ -111,7 +111,7 @@ export type UnlikeEnds = {
 };
 
 /** Neighbours in rows that do not plug into each other: every such place, once. */
-export function unlikeEnds(plan: Plan, lane: Lane, amps: number, volts: number): UnlikeEnds[] {
+export function unlikeEnds(plan: Plan, lane: PortArray, amps: number, volts: number): UnlikeEnds[] {
   const { kindOf, panelEndOf } = endsIn(plan);
   return lane.rows.flatMap((row) => {
     const tiles = usedIn([row]);

@@ -15,7 +15,7 @@ export { isUsed as isUsedRow } from "./used";
 export { elsewhere } from "./elsewhere";
 export { branchesOfRows, type BranchPlace, minRated, needsFuse, type RatedPanel, type WiredBranch } from "./branches";
 export {
-  type CableEnvironment as Around,
+  type CableEnvironment,
   batteryRun,
   batteryVoltsOf,
   bondRun,

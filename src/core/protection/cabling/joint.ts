@@ -1,6 +1,6 @@
 import { brightSkyFactor } from "../../engine/fuse";
 import { type Plan } from "../../plan";
-import { type Lane } from "../../engine/array";
+import { type PortArray } from "../../engine/array";
 import { ampsOfRows } from "./amps";
 import { isUsed } from "./used";
 import { chainOf } from "./chains";
@@ -24,7 +24,7 @@ export function jointOf(
 }
 
 /** The same of a lane as it is wired. */
-export function jointOfLane(plan: Plan, lane: Lane): Joint {
+export function jointOfLane(plan: Plan, lane: PortArray): Joint {
   const rows = lane.rows.filter(isUsed);
   const amps = ampsOfRows(plan, rows);
   const designA = amps === null ? null : brightSkyFactor * amps.iscA;

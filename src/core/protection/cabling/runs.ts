@@ -13,13 +13,13 @@ import {
   type TerminalC,
 } from "../../engine/cable";
 import { batteryFuseA, brightSkyFactor, continuousFor } from "../../engine/fuse";
-import { type End, fuseAt, type Guard, type Plan, type Run, runKey, sameEnd } from "../../plan";
+import { type End, fuseAt, type ProtectiveDevice, type Plan, type Cable, runKey, sameEnd } from "../../plan";
 import { panelsOn, type Parked, wayLength, wayLine } from "../../layout/roof";
 import { type Mount } from "../../engine/sky";
 import {
   type Cables,
   keyOf,
-  type Lane,
+  type PortArray,
   type LaneRef,
   type Row,
   rowsOfLanes,
@@ -48,7 +48,7 @@ export type ResolvedRun = {
   readonly part: RunPart;
   readonly from: End;
   readonly to: End;
-  /** What the plan says of it; null: nothing yet. */ readonly said: Run | null;
+  /** What the plan says of it; null: nothing yet. */ readonly said: Cable | null;
   readonly lengthMm: number;
   readonly lengthBy: "typed" | "way" | "assumed";
   readonly where: CablePlace;
@@ -111,7 +111,7 @@ export type LaneCopper = {
 export const noCopper: LaneCopper = { cables: null, fusesA: new Map() };
 
 /** All that is said of the copper of a lane, or of another the same port might have. */
-export function copperOf(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironment): LaneCopper {
+export function copperOf(plan: Plan, copper: Copper, lane: PortArray, around: CableEnvironment): LaneCopper {
   if (copper.runs.length === 0 && copper.guards.length === 0) return noCopper;
   const rows = new Set(rowsOfLanes([lane]).map(({ id }) => id));
   const fuses = copper.guards.flatMap(({ kind, at, ratedA }) =>
@@ -120,10 +120,10 @@ export function copperOf(plan: Plan, copper: Copper, lane: Lane, around: CableEn
   return { cables: cablesOf(plan, copper, lane, around), fusesA: new Map(fuses) };
 }
 
-type Copper = { readonly id: string; readonly runs: readonly Run[]; readonly guards: readonly Guard[] };
+type Copper = { readonly id: string; readonly runs: readonly Cable[]; readonly guards: readonly ProtectiveDevice[] };
 
 /** The cables of one port: of each of its rows where there are several, of all joined to the switch, and on to the port. */
-export function runsOfLane(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironment): ResolvedRun[] {
+export function runsOfLane(plan: Plan, copper: Copper, lane: PortArray, around: CableEnvironment): ResolvedRun[] {
   const { inputId, portId } = lane;
   const rows = lane.rows.filter(isUsed);
   if (inputId === null || portId === null || rows.length === 0) return [];
@@ -183,7 +183,7 @@ function unfused(branch: WiredBranch): number {
 /** What a fault can push through a branch: its fuse, or the one that the usual rule wants, else the backfeed of a bright sky, A. */
 export function faultThrough(
   { neededByBackfeed, sizeA, backfeedA }: WiredBranch,
-  fuse: Pick<Guard, "ratedA"> | null,
+  fuse: Pick<ProtectiveDevice, "ratedA"> | null,
 ): number {
   return fuse?.ratedA ?? (neededByBackfeed && sizeA !== null ? sizeA : brightSkyFactor * backfeedA);
 }
@@ -206,7 +206,7 @@ export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: 
 }
 
 /** From frame to frame of a port's panels and on to earth: one conductor, asked for only where somebody said so. */
-export function bondRun(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironment): ResolvedRun | null {
+export function bondRun(plan: Plan, copper: Copper, lane: PortArray, around: CableEnvironment): ResolvedRun | null {
   const { inputId, portId } = lane;
   if (inputId === null || portId === null) return null;
   const [from, to]: [End, End] = [
@@ -301,7 +301,7 @@ function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: CableEnvir
 }
 
 /** How long the cable way is that a run follows, as it is cut; null where it follows none. */
-function wayMm(plan: Plan, { lengthMm, wayId }: Run, { parked, poseId }: CableEnvironment): number | null {
+function wayMm(plan: Plan, { lengthMm, wayId }: Cable, { parked, poseId }: CableEnvironment): number | null {
   if (lengthMm !== null || wayId === null) return null;
   const way = plan.space.ways.find(({ id }) => id === wayId);
   const surface = plan.space.surfaces.find(({ id }) => id === way?.surfaceId);
@@ -310,7 +310,7 @@ function wayMm(plan: Plan, { lengthMm, wayId }: Run, { parked, poseId }: CableEn
 }
 
 /** Where and how a cable lies, as said or as the careful guess has it: what is in the ground is buried, and what is buried in the ground. */
-function laidAs({ part, circuits }: Asked, said: Run | null, { mount }: CableEnvironment) {
+function laidAs({ part, circuits }: Asked, said: Cable | null, { mount }: CableEnvironment) {
   const isOnRoof = mount === "roofGap" || mount === "flush" || mount === "glued";
   const usual: CablePlace = (part === "row" || part === "trunk" || part === "bond") && isOnRoof ? "roof" : "inside";
   const isBuried = said !== null && (said.how === "buried" || (said.where === "ground" && said.how === null));
@@ -323,7 +323,7 @@ function laidAs({ part, circuits }: Asked, said: Run | null, { mount }: CableEnv
 }
 
 /** Whether all panels of a lane are of the kind that is put away again. */
-function areFolded(plan: Plan, lane: Lane): boolean {
+function areFolded(plan: Plan, lane: PortArray): boolean {
   const tiles = usedIn(lane.rows);
   return tiles.every((tile) => ["folding", "blanket"].includes(sheetOf(plan, tile)?.kind ?? ""));
 }
@@ -332,7 +332,7 @@ function areFolded(plan: Plan, lane: Lane): boolean {
  * What the cables of a lane resist, of those somebody measured; null where that is none. Rows nobody measured take the mean of the
  * others, so that another wiring of the same port is not taken for one without cables.
  */
-function cablesOf(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironment): Cables | null {
+function cablesOf(plan: Plan, copper: Copper, lane: PortArray, around: CableEnvironment): Cables | null {
   if (copper.runs.length === 0) return null;
   const measured = (runs: readonly ResolvedRun[]) =>
     runs.flatMap((run) => {
@@ -353,7 +353,7 @@ function cablesOf(plan: Plan, copper: Copper, lane: Lane, around: CableEnvironme
 }
 
 /** Rows that were measured for this port before it was wired otherwise: each as if its cable now led from the first row there is. */
-function formerRows(plan: Plan, copper: Copper, lane: LaneRef & Lane, around: CableEnvironment): ResolvedRun[] {
+function formerRows(plan: Plan, copper: Copper, lane: LaneRef & PortArray, around: CableEnvironment): ResolvedRun[] {
   const { inputId, portId } = lane;
   const [row] = lane.rows.filter(isUsed);
   if (inputId === null || portId === null || row === undefined) return [];
@@ -381,11 +381,11 @@ function formerRows(plan: Plan, copper: Copper, lane: LaneRef & Lane, around: Ca
 }
 
 /** The rows of a lane that have panels in use, for whoever numbers them. */
-export function usedRows({ rows }: Pick<Lane, "rows">): Row[] {
+export function usedRows({ rows }: Pick<PortArray, "rows">): Row[] {
   return rows.filter(isUsed);
 }
 
 /** Panels in use on some lanes. */
-export function usedTiles(lanes: readonly Lane[]) {
+export function usedTiles(lanes: readonly PortArray[]) {
   return tilesOf(lanes).filter(({ joinedPast }) => !joinedPast);
 }

@@ -1,6 +1,6 @@
 import { isUsedRow } from "../cabling";
-import { type End, fuseAt, type Guard, type Plan, switchAt, type Wiring } from "../../plan";
-import { type Item, keyOf, type Lane, type Row, type TileKey } from "../../engine/array";
+import { type End, fuseAt, type ProtectiveDevice, type Plan, switchAt, type Wiring } from "../../plan";
+import { type Item, keyOf, type PortArray, type Row, type PanelKey } from "../../engine/array";
 
 /**
  * A wiring as things with terminals and what joins them, lead by lead: what is drawn, listed and built. Everything flows from − to +,
@@ -14,11 +14,11 @@ export type Part =
   | {
       readonly type: "panel";
       readonly id: string;
-      readonly key: TileKey;
+      readonly key: PanelKey;
       /** From 1, as they are drawn. */ readonly number: number;
     }
   | { readonly type: "diode"; readonly id: string }
-  | { readonly type: "fuse"; readonly id: string; readonly row: RowRef; readonly guard: Guard | null }
+  | { readonly type: "fuse"; readonly id: string; readonly row: RowRef; readonly guard: ProtectiveDevice | null }
   /** Where rows inside a row part and join. */
   | { readonly type: "branch"; readonly id: string; readonly pole: Pole }
   /** Where the rows of a port join: a bar of its box, or branch plugs. */
@@ -32,7 +32,7 @@ export type Part =
       readonly pole: Pole | "both";
       readonly row: RowRef | null;
     }
-  | { readonly type: "switch"; readonly id: string; readonly lane: LaneId; readonly guard: Guard | null }
+  | { readonly type: "switch"; readonly id: string; readonly lane: LaneId; readonly guard: ProtectiveDevice | null }
   | {
       readonly type: "input";
       readonly id: string;
@@ -40,7 +40,7 @@ export type Part =
       readonly ports: readonly LaneId[];
       /** Whether a battery is joined to it. */ readonly hasBank: boolean;
     }
-  | { readonly type: "bank"; readonly id: string; readonly inputId: string; readonly guard: Guard | null };
+  | { readonly type: "bank"; readonly id: string; readonly inputId: string; readonly guard: ProtectiveDevice | null };
 
 export type LaneId = { readonly inputId: string | null; readonly portId: string | null };
 /** A string, or a branch of a group inside one: then its own row, and the number of the string it stands in, from 1. */
@@ -131,7 +131,7 @@ export function assemblyOf(plan: Plan, wiring: Wiring, { isFused, isSwitched }: 
     return { minus: last.minus, plus: { part: diode.id, at: "out" } };
   }
 
-  function addLane(lane: Lane): void {
+  function addLane(lane: PortArray): void {
     const { inputId, portId } = lane;
     const laneId: LaneId = { inputId, portId };
     const key = `${inputId ?? ""}/${portId ?? ""}`;

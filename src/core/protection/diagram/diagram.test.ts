@@ -1,13 +1,15 @@
 import ELK from "elkjs/lib/elk.bundled.js";
 import { type Plan } from "../../plan";
 import { usedIn } from "../../engine/array";
-import { dice, effort, randomPlan, rebuilt, toldOfRows, withCopper } from "@/testing";
+import { createRandom, runs, randomPlan, rebuilt, toldOfRows, withCopper } from "@/testing";
 import { type Assembly, type Diagram, diagramOf, graphOf, type LayoutAnswer, layoutAsk, type Part } from ".";
 import { assemblyOf } from "./assembly";
 import { letterWide, lineHigh, titleHigh } from "./graph";
 
 /** Plans of any shape: nested groups, panels taken out, diodes, several ports and inputs, controllers with batteries. */
-const plans = Array.from({ length: effort(200) }, (_, seed) => withCopper(randomPlan(seed + 1), dice(seed + 9000)));
+const plans = Array.from({ length: runs(200) }, (_, seed) =>
+  withCopper(randomPlan(seed + 1), createRandom(seed + 9000)),
+);
 const assemblyIn = (plan: Plan): Assembly => {
   const [wiring] = plan.wirings;
   if (wiring === undefined) throw new Error("a plan has a wiring");
@@ -34,7 +36,7 @@ test("the net that a wiring is comes back from its parts and leads alone", () =>
 
 test("in no drawing does a line run through a box, or do two texts or boxes lie over each other", async () => {
   const elk = new ELK();
-  for (const plan of plans.slice(0, effort(60))) {
+  for (const plan of plans.slice(0, runs(60))) {
     const graph = graphOf(assemblyIn(plan), textOf);
     if (graph.boxes.length === 0) continue;
     const answer = (await elk.layout(layoutAsk(graph) as never)) as LayoutAnswer;

@@ -16,18 +16,18 @@ import {
   type WiredBranch,
 } from "../cabling";
 import { brightSkyFactor, pvFuseClass, smallestOf, switchSizesA, voltClass } from "../../engine/fuse";
-import { fuseAt, type Guard, type Plan, switchAt } from "../../plan";
+import { fuseAt, type ProtectiveDevice, type Plan, switchAt } from "../../plan";
 import { clearScene, type LaneContext, netIn } from "../../plan-model";
 import { type CopperContext, highestOf, type LaneParts, maxAmpsOf } from "../rules";
 import { maxColdVolts } from "../../wiring/rules";
-import { asMatrix, keyOf, type Lane, type Row, type TileKey, usedIn } from "../../engine/array";
+import { asMatrix, keyOf, type PortArray, type Row, type PanelKey, usedIn } from "../../engine/array";
 import { type BoxSize, boxFor } from "./box";
 
 /** One row as it is fused, measured and labelled. */
 export type RowReport = {
   readonly rowId: string | null;
   readonly number: number;
-  readonly tiles: readonly TileKey[];
+  readonly tiles: readonly PanelKey[];
   readonly amps: LabelAmps | null;
   /** By its labels at 25 °C, and on the coldest dawn, V. */ readonly vocV: number;
   readonly coldV: number;
@@ -40,7 +40,7 @@ export type LaneReport = {
   readonly portId: string;
   readonly inputName: string;
   readonly portName: string;
-  readonly lane: Lane;
+  readonly lane: PortArray;
   readonly rows: readonly RowReport[];
   readonly runs: readonly ResolvedRun[];
   readonly iscA: number | null;
@@ -66,7 +66,7 @@ export type LaneReport = {
 export type BranchReport = WiredBranch & {
   /** Whether it has to have a fuse by the rule the plan keeps to, and what is fitted there. */
   readonly isNeeded: boolean;
-  readonly fitted: Guard | null;
+  readonly fitted: ProtectiveDevice | null;
   /** The fuse that belongs there, fitted or to be fitted, A; null: none is needed, or none fits. */ readonly fuseA:
     number | null;
 };

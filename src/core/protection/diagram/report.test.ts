@@ -1,7 +1,7 @@
-import { type Change, type End, plainRun, type Plan, type Run } from "../../plan";
-import { createMemory } from "../../plan-model";
-import { readyById } from "../../plan-model";
-import { changed, demoPlan, dice, effort, randomPlan, withCopper } from "@/testing";
+import { type Change, type End, plainRun, type Plan, type Cable } from "../../plan";
+import { createSolveCache } from "../../plan-model";
+import { solvableById } from "../../plan-model";
+import { changed, demoPlan, createRandom, runs, randomPlan, withCopper } from "@/testing";
 import { jointOf } from "../cabling";
 import { conduitFor, boxFor } from "./box";
 import { keyOfItem } from "./items";
@@ -23,7 +23,7 @@ const run = (
   to: string,
   lengthMm: number,
   size: string | null,
-  laid: Partial<Run> = { where: "inside" },
+  laid: Partial<Cable> = { where: "inside" },
 ): Change => ({
   type: "setRun",
   wiringId,
@@ -34,7 +34,7 @@ const run = (
     size,
   },
 });
-const reportOf = (plan: Plan) => protectReport(readyById(plan, wiringId, null, createMemory()));
+const reportOf = (plan: Plan) => protectReport(solvableById(plan, wiringId, null, createSolveCache()));
 const counts = (lines: readonly ListLine[]) =>
   Object.fromEntries(lines.map(({ key, count, spare }) => [key, [count, spare]]));
 
@@ -102,9 +102,9 @@ test("diodes are told with what they save in the dark and cost in the light", ()
 });
 
 test("the work is told battery first, panels last, and off again the other way round; glands before crimping", () => {
-  for (let seed = 1; seed <= effort(12); seed++) {
-    const plan = withCopper(randomPlan(seed), dice(seed + 500));
-    const report = protectReport(readyById(plan, wiringId, null, createMemory()));
+  for (let seed = 1; seed <= runs(12); seed++) {
+    const plan = withCopper(randomPlan(seed), createRandom(seed + 500));
+    const report = protectReport(solvableById(plan, wiringId, null, createSolveCache()));
     const { making, connecting, takingOff } = workOrder(report);
     const at = (steps: readonly { readonly type: string }[], type: string) =>
       steps.findIndex((step) => step.type === type);
@@ -135,9 +135,9 @@ test("the work is told battery first, panels last, and off again the other way r
 });
 
 test("every line of a list has one key, and every wiring a list", () => {
-  for (let seed = 1; seed <= effort(12); seed++) {
+  for (let seed = 1; seed <= runs(12); seed++) {
     const { lines } = protectReport(
-      readyById(withCopper(randomPlan(seed), dice(seed)), wiringId, null, createMemory()),
+      solvableById(withCopper(randomPlan(seed), createRandom(seed)), wiringId, null, createSolveCache()),
     );
     expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
     for (const { key, item, count, toBuy, money } of lines) {

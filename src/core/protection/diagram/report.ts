@@ -2,7 +2,7 @@ import { usedTiles } from "../cabling";
 import { type Plan, type Wiring } from "../../plan";
 import { panelsOn, shortLeads, defaultLeadMm } from "../../layout/roof";
 import { copperContext } from "../rules";
-import { parkedIn, type ReadyWiring } from "../../plan-model";
+import { parkedIn, type SolvableWiring } from "../../plan-model";
 import { type Assembly, assemblyOf } from "./assembly";
 import { type BatteryReport, batteryReport } from "./battery-report";
 import { laneReport, type LaneReport } from "./lane-report";
@@ -31,7 +31,7 @@ export type Money = {
   readonly weightKg: number;
 };
 
-export function protectReport(ready: ReadyWiring): ProtectReport {
+export function protectReport(ready: SolvableWiring): ProtectReport {
   const { plan, wiringId, lanes: contexts, poses } = ready;
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in the plan`);

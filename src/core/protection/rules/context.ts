@@ -9,11 +9,11 @@ import {
   type WiredBranch,
   type CablingPartName,
 } from "../cabling";
-import { type Guard, type Plan, type Run } from "../../plan";
+import { type ProtectiveDevice, type Plan, type Cable } from "../../plan";
 import { type Row } from "../../engine/array";
 import { type LaneContext } from "../../plan-model";
-import { type Judged, type Subject } from "../../checks";
-import { aroundOf } from "../../plan-model";
+import { type RuleOutcome, type Subject } from "../../checks";
+import { cableEnvironment } from "../../plan-model";
 import { type RuleFacts } from "../../checks";
 
 /** The cables, fuses and switches of one port as they are said, worked out and assumed. */
@@ -31,14 +31,14 @@ export type LaneParts = {
 export type CopperContext = {
   readonly plan: Plan;
   readonly wiringId: string;
-  readonly runs: readonly Run[];
-  readonly guards: readonly Guard[];
+  readonly runs: readonly Cable[];
+  readonly guards: readonly ProtectiveDevice[];
   readonly lanes: readonly LaneParts[];
   /** From each charge controller in use to its battery. */ readonly batteries: readonly ResolvedRun[];
 };
 
 /** What a rule of the copper says; `about` tells one thing it says of a subject from another. */
-export type CopperJudged<R> = Judged<R> & { readonly subject: Subject; readonly about: string };
+export type CopperJudged<R> = RuleOutcome<R> & { readonly subject: Subject; readonly about: string };
 
 /** A rule of what a wiring is made of; it may have several things to say, or none. */
 export type CopperRule<Id extends string, R> = RuleFacts<Id> & {
@@ -55,7 +55,7 @@ export function copperContext(
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) return null;
   const { runs, guards } = wiring;
-  const around = aroundOf(plan, poseId);
+  const around = cableEnvironment(plan, poseId);
   const parts = lanes.flatMap((context): LaneParts[] => {
     const { inputId, portId } = context.lane;
     if (inputId === null || portId === null) return [];

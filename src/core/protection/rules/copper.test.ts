@@ -5,18 +5,18 @@ import {
   type ControllerFacts,
   controllerFactsOf,
   type End,
-  type Guard,
+  type ProtectiveDevice,
   plainRun,
   type Plan,
-  type Run,
+  type Cable,
 } from "../../plan";
 import {
   changed,
   coldestVolts,
   demoPlan,
-  dice,
+  createRandom,
   dueCopper,
-  effort,
+  runs,
   mixedPlan,
   planWith,
   randomPlan,
@@ -32,7 +32,7 @@ const shed = changed(demoPlan("Bee-keeper"), { type: "setSchool", patch: { cable
 const port = { inputId: "station", portId: "pv" };
 const junction: End = { type: "junction", ...port };
 const isolator: End = { type: "isolator", ...port };
-const trunk: Run = {
+const trunk: Cable = {
   ...plainRun("trunk", "to the shed", junction, isolator),
   lengthMm: 38_000,
   where: "ground",
@@ -41,14 +41,14 @@ const trunk: Run = {
   size: "6 AWG",
 };
 const wiringId = "wiring-1";
-const run = (more: Partial<Run>): Change => ({ type: "setRun", wiringId, run: { ...trunk, ...more } });
-const guard = (more: Partial<Guard> & Pick<Guard, "id" | "at">): Change => ({
+const run = (more: Partial<Cable>): Change => ({ type: "setRun", wiringId, run: { ...trunk, ...more } });
+const guard = (more: Partial<ProtectiveDevice> & Pick<ProtectiveDevice, "id" | "at">): Change => ({
   type: "setGuard",
   wiringId,
   guard: { kind: "fuse", ratedA: 15, ratedV: 1000, breaksA: null, ...more },
 });
 const runOf = (change: Change) => (change.type === "setRun" ? change.run : trunk);
-const fuseIn = (row: number, more: Partial<Guard> = {}) =>
+const fuseIn = (row: number, more: Partial<ProtectiveDevice> = {}) =>
   guard({ id: `f${row}`, at: { type: "row", rowId: `r${row}` }, ...more });
 
 function findings(plan: Plan): readonly Finding[] {
@@ -83,7 +83,7 @@ describe("cables", () => {
     const afloat = changed(shed, run({ size: "10 AWG" }), { type: "setSchool", patch: { cable: "marine" } });
     expect(of(afloat, "cableAmps")).toMatchObject({ level: "good", limit: 40 });
     // 16 mm² by the way it is laid, at 40 °C inside: two touching 107 A to 60 °C, in a conduit 100 × 0.91; in the ground 91 × 0.93
-    const metric = (more: Partial<Run>) =>
+    const metric = (more: Partial<Cable>) =>
       of(
         changed(shed, { type: "setSchool", patch: { cable: "metric" } }, run({ size: "16 mm2", ...more })),
         "cableAmps",
@@ -233,8 +233,8 @@ describe("fuses and switches", () => {
       ["good", "fitted"],
     ]);
   });
-  const oneFuse = (more: Partial<Guard>) => of(changed(shed, fuseIn(1, more)), "guards", "r1");
-  test.each<[string, Partial<Guard>, object]>([
+  const oneFuse = (more: Partial<ProtectiveDevice>) => of(changed(shed, fuseIn(1, more)), "guards", "r1");
+  test.each<[string, Partial<ProtectiveDevice>, object]>([
     ["over what the panel bears", { ratedA: 20 }, { level: "stop", value: 20, limit: 15 }],
     ["made for too few volts", { ratedV: 36 }, { level: "stop", limit: 36 }],
     ["made for volts nobody knows", { ratedV: null }, { level: "open" }],
@@ -243,7 +243,7 @@ describe("fuses and switches", () => {
   ])("a fuse %s", (_, more, told) => expect(oneFuse(more)).toMatchObject(told));
 
   test("a switch carries 1.25 times the short circuit and parts the coldest volts", () => {
-    const withSwitch = (more: Partial<Guard>) =>
+    const withSwitch = (more: Partial<ProtectiveDevice>) =>
       of(
         changed(shed, guard({ id: "s", kind: "isolator", at: isolator, ratedA: 32, ratedV: 150, ...more })),
         "guards",
@@ -270,7 +270,7 @@ describe("fuses and switches", () => {
         size: "6 AWG",
       },
     };
-    const told = (ratedA: number | null, more: Partial<Guard> = {}) => {
+    const told = (ratedA: number | null, more: Partial<ProtectiveDevice> = {}) => {
       const fuse: Change[] =
         ratedA === null
           ? []
@@ -384,8 +384,8 @@ test("wet, 30 V are a shock hazard", () => {
 describe("mends of the copper", () => {
   test("each that is offered makes its finding pass, or ends its Stop, and makes no other", () => {
     const tried = { mends: 0, failing: 0 };
-    for (let seed = 1; seed <= effort(4); seed++) {
-      const plan = withCopper(randomPlan(seed), dice(seed + 7000));
+    for (let seed = 1; seed <= runs(4); seed++) {
+      const plan = withCopper(randomPlan(seed), createRandom(seed + 7000));
       const before = findings(plan);
       for (const [id, { mends }] of allMends(plan, wiringId)) {
         const finding = before.find((each) => each.id === id);
@@ -428,9 +428,9 @@ test("cables, fuses, isolators and battery fuses of random plans are judged as o
   const counts = new Map<string, number>();
   const wrong: string[] = [];
   const first = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 1);
-  const plans = effort(60);
+  const plans = runs(60);
   for (let seed = first; seed < first + plans; seed++) {
-    const drawn = withCopper(withBatteries(randomPlan(seed), dice(seed + 11)), dice(seed + 3000));
+    const drawn = withCopper(withBatteries(randomPlan(seed), createRandom(seed + 11)), createRandom(seed + 3000));
     const recordHighC = drawn.site.recordHighC ?? 33;
     const plan = { ...drawn, site: { ...drawn.site, recordHighC } };
     const assessment = assess(plan, wiringId);
@@ -471,7 +471,7 @@ test("cables, fuses, isolators and battery fuses of random plans are judged as o
 });
 
 /** Some inputs as charge controllers with a battery, of which the most amps are known. */
-function withBatteries(plan: Plan, draw: ReturnType<typeof dice>): Plan {
+function withBatteries(plan: Plan, draw: ReturnType<typeof createRandom>): Plan {
   return {
     ...plan,
     inputs: plan.inputs.map((input) =>

@@ -1,7 +1,7 @@
 import { branchesOfRows, type BranchPlace, minRated, needsFuse, type RatedPanel, type WiredBranch } from "../cabling";
 import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "../../engine/fuse";
 import { type LaneContext, kindOf } from "../../plan-model";
-import { type Amount, type Judged, type Level } from "../../checks";
+import { type Amount, type RuleOutcome, type Level } from "../../checks";
 import { type Assumption } from "../../plan-model";
 import { type LaneRule } from "../../checks";
 
@@ -57,7 +57,7 @@ const outcomes: Readonly<Record<FuseOutcome, Level>> = {
  * and none fits, it is a Stop; a question where that hangs on a rating assumed against the panel's own Isc. Blocking diodes do not
  * count: they fail short. Fuses that are fitted are judged where they sit. Null where nothing stands in parallel.
  */
-export function fuses(context: LaneContext): Judged<FuseReason> | null {
+export function fuses(context: LaneContext): RuleOutcome<FuseReason> | null {
   const branches = branchesOfRows(context.lane.rows, (tile) => {
     const { name, fit } = kindOf(context, tile);
     const stated = fit.label.maxSeriesFuseA;

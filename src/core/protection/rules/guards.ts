@@ -16,7 +16,7 @@ import {
   continuousFor,
   fuseFactor,
 } from "../../engine/fuse";
-import { fuseAt, type Guard, sameEnd } from "../../plan";
+import { fuseAt, type ProtectiveDevice, sameEnd } from "../../plan";
 import { type Row } from "../../engine/array";
 import { maxColdVolts } from "../../wiring/rules";
 import { type LaneContext } from "../../plan-model";
@@ -27,7 +27,7 @@ import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts,
 /** What is wrong or right with a fuse, a breaker or a switch that is fitted. */
 export type GuardReason = {
   readonly type: "guards";
-  readonly kind: Guard["kind"];
+  readonly kind: ProtectiveDevice["kind"];
   readonly name: CablingPartName;
   readonly ratedA: number;
   readonly ratedV: number | null;
@@ -226,7 +226,7 @@ function ofBattery(copper: CopperContext, run: CopperContext["batteries"][number
   ];
 }
 
-function volts({ ratedV }: Guard, highestV: number): (Said | null)[] {
+function volts({ ratedV }: ProtectiveDevice, highestV: number): (Said | null)[] {
   const value = { value: highestV, unit: "V" } as const;
   if (ratedV === null) return [{ outcome: "voltsAsked", level: "open", value, limit: value }];
   return [
@@ -259,7 +259,7 @@ function judged({ level, value, limit, outcome }: Said, assumptions: readonly As
 }
 
 function reasonOf(
-  { kind, ratedA, ratedV }: Pick<Guard, "kind" | "ratedA" | "ratedV">,
+  { kind, ratedA, ratedV }: Pick<ProtectiveDevice, "kind" | "ratedA" | "ratedV">,
   { outcome, value, limit }: Said,
   name: CablingPartName,
 ): Pick<GuardReason, "type" | "kind" | "name" | "ratedA" | "ratedV" | "outcome" | "heldA"> {

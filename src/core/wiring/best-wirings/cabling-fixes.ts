@@ -18,26 +18,30 @@ import {
   switchSizesA,
   voltClass,
 } from "../../engine/fuse";
-import { applyChanges, type Change, type Guard, type Plan, type Run } from "../../plan";
+import { applyChanges, type Change, type ProtectiveDevice, type Plan, type Cable } from "../../plan";
 import { copperContext, type CopperContext, highestOf, type LaneParts } from "../../protection/rules";
 import { type FuseCount, passes } from "../../checks";
-import { judgeAll, type Mend, type MendKind, type Placed } from "../../assessment";
-import { readyById } from "../../plan-model";
-import { type ReadyWiring } from "../../plan-model";
+import { judgeAll, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
+import { solvableById } from "../../plan-model";
+import { type SolvableWiring } from "../../plan-model";
 
 /** Something to try: what it is called, and what it changes. */
-type Try = { readonly kind: MendKind; readonly changes: readonly Change[] };
+type Try = { readonly kind: FixKind; readonly changes: readonly Change[] };
 
 /**
  * Cables, fuses, switches, boxes and adapters that make a finding pass, best first. Each was tried: the finding passes with it, or
  * is at least no Stop any more, and nothing else becomes a Stop.
  */
-export function copperMends(ready: ReadyWiring, finding: Placed, now: readonly Placed[]): readonly Mend[] {
+export function copperMends(
+  ready: SolvableWiring,
+  finding: FindingWithoutFixes,
+  now: readonly FindingWithoutFixes[],
+): readonly Fix[] {
   const copper = copperContext(ready.plan, ready.wiringId, ready.lanes, ready.poses[0]?.id ?? "");
   if (copper === null) return [];
   const stops = new Set(now.filter(({ level }) => level === "stop").map(({ id }) => id));
-  return triesFor(copper, finding).flatMap(({ kind, changes }): Mend[] => {
-    const after = judgeAll(readyById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
+  return triesFor(copper, finding).flatMap(({ kind, changes }): Fix[] => {
+    const after = judgeAll(solvableById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
     const same = after.find(({ id }) => id === finding.id);
     const mended = same === undefined || passes(same.level) || (finding.level === "stop" && same.level === "open");
     if (!mended || after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
@@ -46,7 +50,7 @@ export function copperMends(ready: ReadyWiring, finding: Placed, now: readonly P
   });
 }
 
-function triesFor(copper: CopperContext, { reason, subject }: Placed): Try[] {
+function triesFor(copper: CopperContext, { reason, subject }: FindingWithoutFixes): Try[] {
   const lane = copper.lanes.find(
     ({ inputId, portId }) => subject.type === "lane" && subject.inputId === inputId && subject.portId === portId,
   );
@@ -84,7 +88,7 @@ function allRuns({ lanes, batteries }: CopperContext): ResolvedRun[] {
   return [...lanes.flatMap(({ runs }) => runs), ...batteries];
 }
 
-function resized({ wiringId }: CopperContext, said: Run, size: string): Change {
+function resized({ wiringId }: CopperContext, said: Cable, size: string): Change {
   return { type: "setRun", wiringId, run: { ...said, size } };
 }
 
@@ -138,7 +142,7 @@ function thickerThan({ ask }: ResolvedRun, size: string | undefined): string | n
 function fitMissing(
   copper: CopperContext,
   { rows, context }: LaneParts,
-  missing: Extract<Placed["reason"], { readonly type: "fuses" }>["missing"],
+  missing: Extract<FindingWithoutFixes["reason"], { readonly type: "fuses" }>["missing"],
 ): Try[] {
   const ratedV = pvFuseClass(highestOf(copper, context, context.lane.rows, rows).volts);
   const changes = missing.flatMap(({ rowId, sizeA }): Change[] =>
@@ -164,13 +168,13 @@ export function countSizes(missing: readonly { readonly sizeA: number | null }[]
   return sizes.map((amps) => ({ amps, count: missing.filter(({ sizeA }) => sizeA === amps).length }));
 }
 
-function setGuard({ wiringId }: CopperContext, guard: Guard): Change {
+function setGuard({ wiringId }: CopperContext, guard: ProtectiveDevice): Change {
   return { type: "setGuard", wiringId, guard };
 }
 
-type GuardFacts = Extract<Placed["reason"], { readonly type: "guards" }>;
+type GuardFacts = Extract<FindingWithoutFixes["reason"], { readonly type: "guards" }>;
 
-function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["subject"]): Try[] {
+function guardTries(copper: CopperContext, reason: GuardFacts, subject: FindingWithoutFixes["subject"]): Try[] {
   const volts = reason.highestV === null ? null : voltClass(reason.highestV);
   if (subject.type === "row") {
     const guard = copper.guards.find(({ at }) => at.type === "row" && at.rowId === subject.rowId);
@@ -189,7 +193,7 @@ function guardTries(copper: CopperContext, reason: GuardFacts, subject: Placed["
   const ratedA = smallestOf(switchSizesA, brightSkyFactor * reason.flowsA);
   if (ratedA === null) return [];
   const { inputId, portId } = subject;
-  const guard: Guard = {
+  const guard: ProtectiveDevice = {
     id: `switch-${inputId}-${portId}`.slice(0, 64),
     kind: "isolator",
     at: { type: "isolator", inputId, portId },
@@ -207,7 +211,7 @@ function batteryTries(copper: CopperContext, inputId: string): Try[] {
   const amps = outputA === null ? null : batteryFuseA(outputA);
   const batteryV = batteryVoltsOf(copper.plan, inputId);
   if (run === undefined || amps === null) return [];
-  const guard: Guard = {
+  const guard: ProtectiveDevice = {
     id: `fuse-${inputId}`.slice(0, 64),
     kind: "fuse",
     at: run.to,
@@ -215,7 +219,7 @@ function batteryTries(copper: CopperContext, inputId: string): Try[] {
     ratedV: batteryV === null ? null : lowFuseClass(chargingV(batteryV)),
     breaksA: assumedBatteryShortA,
   };
-  const kind: MendKind = { type: "fitBatteryFuse", amps, volts: guard.ratedV, breaksA: assumedBatteryShortA };
+  const kind: FixKind = { type: "fitBatteryFuse", amps, volts: guard.ratedV, breaksA: assumedBatteryShortA };
   const alone: Try = { kind, changes: [setGuard(copper, guard)] };
   const thicker = run.ask === null ? "noSize" : chooseSize({ ...run.ask, faultA: amps });
   if (typeof thicker === "string" || run.said === null) return [alone];
@@ -230,6 +234,6 @@ function otherChain(plan: Plan, { context, inputId, portId }: LaneParts, amps: n
   const found = chainOf(applyChanges(plan, [{ type: "setPortEnd", end: open }]), context.lane, amps, volts);
   if (!found.isFound) return [];
   const chain = found.links.map(({ adapter }) => ({ adapterId: adapter.id, turned: null }));
-  const kind: MendKind = { type: "otherChain", names: found.links.map(({ adapter }) => adapter.name) };
+  const kind: FixKind = { type: "otherChain", names: found.links.map(({ adapter }) => adapter.name) };
   return [{ kind, changes: [{ type: "setPortEnd", end: { ...end, chain } }] }];
 }

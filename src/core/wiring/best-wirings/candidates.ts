@@ -5,28 +5,28 @@ import {
   isChanged,
   type Item,
   keyOf,
-  type Lane,
+  type PortArray,
   mapTiles,
   newTile,
   type Row,
   rowOf,
   shelfPieces,
   standOf,
-  type Tile,
-  type TileKey,
+  type PanelRef,
+  type PanelKey,
   tilesOf,
   tilesOfRows,
   usedIn,
 } from "../../engine/array";
-import { extraPanels, type LaneContext, type ReadyWiring, termsOf } from "../../plan-model";
-import { type MendKind } from "../../assessment";
+import { extraPanels, type LaneContext, type SolvableWiring, termsOf } from "../../plan-model";
+import { type FixKind } from "../../assessment";
 import { bestRows } from "./arrange";
 
 /** A wiring that might mend something: all lanes as they would be, and in what way they differ. */
-export type Candidate = { readonly kind: MendKind; readonly lanes: readonly Lane[] };
+export type Candidate = { readonly kind: FixKind; readonly lanes: readonly PortArray[] };
 
 /** The same within the lane that fails. */
-type Shaped = { readonly kind: MendKind; readonly rows: readonly Row[] };
+type Shaped = { readonly kind: FixKind; readonly rows: readonly Row[] };
 
 const maxCandidates = 400;
 /** Panels taken from the shelf at most: a whole array's worth, and no more to try than ends within a second. */
@@ -40,12 +40,13 @@ const maxShapes = 40;
  * panels joined past.
  */
 export function* candidatesFor(
-  { plan, wired: lanes, wiringId, memory }: Pick<ReadyWiring, "plan" | "wired" | "wiringId" | "memory">,
+  { plan, wired: lanes, wiringId, memory }: Pick<SolvableWiring, "plan" | "wired" | "wiringId" | "memory">,
   context: LaneContext,
 ): Generator<undefined, Candidate[]> {
   const { lane, tiles } = context;
-  const isStowed = (tile: Tile) => standOf(context.pose, tile).stance === "stowed";
-  const replaced = (rows: readonly Row[]): Lane[] => lanes.map((other) => (other === lane ? { ...lane, rows } : other));
+  const isStowed = (tile: PanelRef) => standOf(context.pose, tile).stance === "stowed";
+  const replaced = (rows: readonly Row[]): PortArray[] =>
+    lanes.map((other) => (other === lane ? { ...lane, rows } : other));
   const matrix = asMatrix(lane.rows);
   const alike = new Set(tiles.map((tile) => tile.panelId)).size === 1;
   const found: Candidate[] = [
@@ -82,8 +83,8 @@ export function* candidatesFor(
 /** Every series × strings of panels that are alike, nearest to as many as there are now first; what lies on the shelf is used, and a few may be bought. */
 function matrices(
   plan: Plan,
-  lanes: readonly Lane[],
-  tiles: readonly Tile[],
+  lanes: readonly PortArray[],
+  tiles: readonly PanelRef[],
   now: { series: number; strings: number } | null,
 ): Shaped[] {
   const count = tiles.length;
@@ -108,7 +109,7 @@ function matrices(
   });
 }
 
-function rowsOf(tiles: readonly Tile[], series: number): Row[] {
+function rowsOf(tiles: readonly PanelRef[], series: number): Row[] {
   return Array.from({ length: Math.ceil(tiles.length / series) }, (_, k) =>
     rowOf(tiles.slice(k * series, (k + 1) * series)),
   );
@@ -122,10 +123,10 @@ function nameOf({ kinds }: Pick<LaneContext, "kinds">, panelId: string): string 
 /** One panel of each kind, each whole kind, and each row left on the shelf. */
 function lessSome({ lane, tiles, ...context }: LaneContext): { name: string; rows: readonly Row[] }[] {
   const kinds = [...new Set(tiles.map((tile) => tile.panelId))];
-  const without = (gone: (tile: Tile) => boolean): readonly Row[] =>
+  const without = (gone: (tile: PanelRef) => boolean): readonly Row[] =>
     mapTiles(lane.rows, (tile) => (gone(tile) ? null : tile));
   const name = (panelId: string) => nameOf(context, panelId);
-  const lastOf = (panelId: string): TileKey => keyOf(tiles.findLast((tile) => tile.panelId === panelId) as Tile);
+  const lastOf = (panelId: string): PanelKey => keyOf(tiles.findLast((tile) => tile.panelId === panelId) as PanelRef);
   return [
     ...kinds.map((panelId) => ({ name: name(panelId), rows: without((tile) => keyOf(tile) === lastOf(panelId)) })),
     ...kinds.map((panelId) => ({ name: name(panelId), rows: without((tile) => tile.panelId === panelId) })),
@@ -137,7 +138,7 @@ function lessSome({ lane, tiles, ...context }: LaneContext): { name: string; row
 }
 
 /** Panels of another kind that lie on the shelf: equal rows of them instead, or each in the place of one of a kind that is wired. */
-function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context }: LaneContext): Shaped[] {
+function fromShelf(plan: Plan, lanes: readonly PortArray[], { lane, tiles, ...context }: LaneContext): Shaped[] {
   const here = [...new Set(tiles.map((tile) => tile.panelId))];
   const wired = new Set(tilesOf(lanes).map(keyOf));
   const shelf = plan.panels
@@ -174,7 +175,7 @@ function fromShelf(plan: Plan, lanes: readonly Lane[], { lane, tiles, ...context
 }
 
 /** Odd rows, kinds and panels on a port nothing feeds yet, in one row or side by side. */
-function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles, pose }: LaneContext): Candidate[] {
+function moves(plan: Plan, lanes: readonly PortArray[], { lane, tiles, pose }: LaneContext): Candidate[] {
   const isFree = (inputId: string, portId: string) =>
     !lanes.some((other) => other.inputId === inputId && other.portId === portId);
   const free = plan.inputs.flatMap(({ id, device }) =>
@@ -182,7 +183,7 @@ function moves(plan: Plan, lanes: readonly Lane[], { lane, tiles, pose }: LaneCo
       .filter((port) => isFree(id, port.id))
       .map((port) => ({ inputId: id, device, port, name: `${device.name}: ${port.name}` })),
   );
-  const apart: Tile[][] = [
+  const apart: PanelRef[][] = [
     ...[...new Set(tiles.map((tile) => tile.panelId))].map((panelId) =>
       tiles.filter((tile) => tile.panelId === panelId),
     ),

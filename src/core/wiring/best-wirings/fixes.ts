@@ -1,7 +1,15 @@
 import { piecesIn, type Plan } from "../../plan";
-import { judgeAll, type Mend, type Need, type Placed, type Remedy, ruleOf, takenW } from "../../assessment";
-import { readyById } from "../../plan-model";
-import { type LaneContext, laneOf, type ReadyWiring, panelNoonW, kindOf } from "../../plan-model";
+import {
+  judgeAll,
+  type Fix,
+  type RequiredLimit,
+  type FindingWithoutFixes,
+  type Fixes,
+  ruleOf,
+  takenW,
+} from "../../assessment";
+import { solvableById } from "../../plan-model";
+import { type LaneContext, laneOf, type SolvableWiring, panelNoonW, kindOf } from "../../plan-model";
 import { levels, passes, worstLevel } from "../../checks";
 import { drain } from "../../engine/generators";
 import { countsOf, keyOf, maxPieces, sameLane, standOf, tilesOf } from "../../engine/array";
@@ -24,7 +32,7 @@ export type SearchStep = "part" | "tried";
 
 type Tried = {
   readonly candidate: Candidate;
-  readonly findings: readonly Placed[];
+  readonly findings: readonly FindingWithoutFixes[];
   readonly noonW: number;
   readonly bought: number;
   readonly modules: number;
@@ -38,10 +46,10 @@ type Tried = {
  * `now`: what the rules say of the wiring as it is. Pauses within every try, so that whoever drives it can turn to something newer.
  */
 export function* findMends(
-  ready: ReadyWiring,
-  now: readonly Placed[] = judgeAll(ready),
-): Generator<SearchStep, ReadonlyMap<string, Remedy>> {
-  const remedies = new Map<string, Remedy>();
+  ready: SolvableWiring,
+  now: readonly FindingWithoutFixes[] = judgeAll(ready),
+): Generator<SearchStep, ReadonlyMap<string, Fixes>> {
+  const remedies = new Map<string, Fixes>();
   for (const finding of now) {
     if (ruleOf(finding.rule).mendedBy !== "layout" || passes(finding.level)) continue;
     remedies.set(finding.id, { mends: layoutMends(ready, finding), needs: null });
@@ -104,12 +112,16 @@ export function* findMends(
 }
 
 /** Runs a search to its end, for callers with nothing newer to turn to. */
-export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Remedy> {
-  return drain(findMends(readyById(plan, wiringId)));
+export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Fixes> {
+  return drain(findMends(solvableById(plan, wiringId)));
 }
 
 /** What a Stop that no wiring mends asks of another input: the least of all wirings tried that are no Stop otherwise. */
-function neededFor(finding: Placed, now: readonly Placed[], tried: readonly Tried[]): Need | null {
+function neededFor(
+  finding: FindingWithoutFixes,
+  now: readonly FindingWithoutFixes[],
+  tried: readonly Tried[],
+): RequiredLimit | null {
   if (finding.level !== "stop" || !ruleOf(finding.rule).ofInput) return null;
   const sign = finding.sense === "atLeast" ? -1 : 1;
   const needs = [
@@ -117,11 +129,11 @@ function neededFor(finding: Placed, now: readonly Placed[], tried: readonly Trie
     ...tried.map(({ candidate: { kind }, findings }) => ({ kind, findings })),
   ]
     .filter(({ findings }) => findings.every(({ id, level }) => level !== "stop" || id === finding.id))
-    .flatMap(({ kind, findings }): Need[] => {
+    .flatMap(({ kind, findings }): RequiredLimit[] => {
       const value = findings.find(({ id }) => id === finding.id)?.value ?? null;
       return value === null || value.unit !== finding.value?.unit ? [] : [{ limit: value, kind }];
     });
-  return needs.reduce<Need | null>(
+  return needs.reduce<RequiredLimit | null>(
     (least, need) => (least === null || sign * (need.limit.value - least.limit.value) < -1e-9 ? need : least),
     null,
   );
@@ -132,7 +144,11 @@ function freeWatts(lane: LaneContext): number {
   return lane.tiles.reduce((sum, tile) => sum + panelNoonW(lane, kindOf(lane, tile), standOf(lane.fixed, tile)), 0);
 }
 
-function speaksOf({ subject }: Placed, { lane }: LaneContext, { plan, wiringId }: ReadyWiring): boolean {
+function speaksOf(
+  { subject }: FindingWithoutFixes,
+  { lane }: LaneContext,
+  { plan, wiringId }: SolvableWiring,
+): boolean {
   if (subject.type === "run") {
     const run = plan.wirings.find(({ id }) => id === wiringId)?.runs.find(({ id }) => id === subject.runId);
     // behind the junction: of a row's own cable another wiring has none
@@ -147,7 +163,12 @@ function speaksOf({ subject }: Placed, { lane }: LaneContext, { plan, wiringId }
 }
 
 /** Whether a try mends a finding: a loss by giving more, anything else by passing, a Stop by being none any more. */
-function mendsIt(finding: Placed, now: readonly Placed[], tried: Tried, nowW: number): boolean {
+function mendsIt(
+  finding: FindingWithoutFixes,
+  now: readonly FindingWithoutFixes[],
+  tried: Tried,
+  nowW: number,
+): boolean {
   if (tried.findings.some((found) => found.level === "stop" && isWorse(found, now))) return false;
   const after = tried.findings.find(({ id }) => id === finding.id);
   if (finding.level === "stop") return after === undefined || (after.level !== "stop" && after.level !== "open");
@@ -156,7 +177,7 @@ function mendsIt(finding: Placed, now: readonly Placed[], tried: Tried, nowW: nu
 }
 
 /** A Stop that was none before, or lies further over its limit. */
-function isWorse(after: Placed, now: readonly Placed[]): boolean {
+function isWorse(after: FindingWithoutFixes, now: readonly FindingWithoutFixes[]): boolean {
   const before = now.find(({ id }) => id === after.id);
   if (before?.level !== "stop") return true;
   return (after.marginPct ?? 0) < (before.marginPct ?? 0) - 0.1;
@@ -171,7 +192,7 @@ function* pausing<T>(inner: Generator<undefined, T>): Generator<SearchStep, T> {
 }
 
 /** Judges a candidate in every pose; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
-function* tryOut(ready: ReadyWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
+function* tryOut(ready: SolvableWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
   const posed: LaneContext[][] = ready.poses.map(() => []);
   for (const lane of candidate.lanes) {
     // a lane whose label is not whole cannot be judged, now or after
@@ -185,7 +206,7 @@ function* tryOut(ready: ReadyWiring, candidate: Candidate): Generator<SearchStep
   }
   const contexts = posed[ready.posed.indexOf(ready.lanes)] ?? [];
   if (contexts.length === 0) return null;
-  const after: ReadyWiring = { ...ready, lanes: contexts, posed };
+  const after: SolvableWiring = { ...ready, lanes: contexts, posed };
   const counts = countsOf(candidate.lanes);
   const bought = ready.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.given), 0);
   if (piecesIn(ready.plan) + bought > maxPieces) return null;
@@ -242,10 +263,10 @@ function hasNoStop({ findings }: Tried): boolean {
 }
 
 function toMend(
-  { wiringId }: ReadyWiring,
+  { wiringId }: SolvableWiring,
   { candidate, findings, noonW, bought, shelved }: Tried,
-  beside: NonNullable<Mend["beside"]>,
-): Mend {
+  beside: NonNullable<Fix["beside"]>,
+): Fix {
   const lanes = candidate.lanes.filter((lane) => lane.rows.length > 0);
   const missing = findings.flatMap(({ reason, level }) =>
     reason.type === "fuses" && level === "care" ? reason.missing : [],

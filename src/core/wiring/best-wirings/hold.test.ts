@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { demoInputs } from "@/demo";
-import { effort, mixedPlan, planWith, row, tier, verdictOn, stood } from "@/testing";
+import { runs, mixedPlan, planWith, row, tier, verdictOn, stood } from "@/testing";
 import { applyChanges, type Plan, type PortSheet } from "../../plan";
 import { passes } from "../../checks";
 import { matrixRows, newTile, rowOf, keyOf } from "../../engine/array";
@@ -80,12 +80,12 @@ describe("mends", () => {
   test("every mend of equal rows, applied, mends its rule and adds no Stop", () => {
     fc.assert(
       fc.property(setting, (asked) => applyAll(planWith(asked))),
-      { numRuns: effort(20) },
+      { numRuns: runs(20) },
     );
   });
 
   test("so does every mend of unequal ones", () => {
-    fc.assert(fc.property(mixed, applyAll), { numRuns: effort(20) });
+    fc.assert(fc.property(mixed, applyAll), { numRuns: runs(20) });
     expect([...seen]).toEqual(
       expect.arrayContaining(["coldVoc", "current", "hotVmp", "mismatch", "mixedStates", "wake"]),
     );

@@ -1,7 +1,7 @@
 import { applyChange, type Change, type Place, type Plan, type Surface } from "../../plan";
-import { parkedIn, type ReadyWiring } from "../../plan-model";
+import { parkedIn, type SolvableWiring } from "../../plan-model";
 import { type LayoutReason } from "../../layout/rules";
-import { type Mend, type MendKind, type Placed } from "../../assessment";
+import { type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
 import {
   groundOf,
   handMm,
@@ -20,7 +20,10 @@ const airMm = 10;
  * Ways to lay a panel so that what is wrong with it is not any more: moved as little as can be, turned, set higher, taken off.
  * Each was tried: it leaves nothing wrong with the panel that was not wrong before.
  */
-export function layoutMends({ plan, poses }: Pick<ReadyWiring, "plan" | "poses">, finding: Placed): readonly Mend[] {
+export function layoutMends(
+  { plan, poses }: Pick<SolvableWiring, "plan" | "poses">,
+  finding: FindingWithoutFixes,
+): readonly Fix[] {
   const reason = finding.reason as LayoutReason;
   const { fault } = reason;
   const poseName = finding.pose?.type === "in" ? finding.pose.name : null;
@@ -43,7 +46,7 @@ export function layoutMends({ plan, poses }: Pick<ReadyWiring, "plan" | "poses">
     patch: change,
   });
 
-  return [...tries(fault, panel, surface, place)].flatMap(({ kind, change }): Mend[] => {
+  return [...tries(fault, panel, surface, place)].flatMap(({ kind, change }): Fix[] => {
     const after = faultsOfPanel(applyChange(plan, change));
     if (after.some((type) => type === fault.type || !faultsNow.includes(type))) return [];
     const free = { bought: 0, shelved: 0 };
@@ -61,7 +64,7 @@ export function layoutMends({ plan, poses }: Pick<ReadyWiring, "plan" | "poses">
     panel: JudgedPanel,
     surface: Surface,
     { turnedDeg }: Place,
-  ): Generator<{ readonly kind: MendKind; readonly change: Change }> {
+  ): Generator<{ readonly kind: FixKind; readonly change: Change }> {
     if (fault.type === "onRib" || fault.type === "onCamber") {
       const least = fault.type === "onRib" ? fault.heightMm : fault.bulgeMm;
       const gapMm = Math.ceil((least + airMm) / 5) * 5;
@@ -74,7 +77,7 @@ export function layoutMends({ plan, poses }: Pick<ReadyWiring, "plan" | "poses">
       const spot = nearestSpot(turned, [panel.xMm, panel.yMm], ground);
       if (spot === null) continue;
       const [xMm, yMm] = spot;
-      const kind: MendKind = {
+      const kind: FixKind = {
         type: "moveOnRoof",
         panelName: reason.name,
         rightMm: xMm - panel.xMm,

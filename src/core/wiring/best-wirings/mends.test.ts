@@ -1,14 +1,14 @@
 import { type PanelSheet, type Plan } from "../../plan";
 import { matrixRows } from "../../engine/array";
 import { demoPanels } from "@/demo";
-import { changed, dice, effort, planWith, row, verdictOn } from "@/testing";
+import { changed, createRandom, runs, planWith, row, verdictOn } from "@/testing";
 import { allMends } from ".";
 
 const stopsIn = (verdict: ReturnType<typeof verdictOn>) => verdict.findings.filter(({ level }) => level === "stop");
 
 /** A plan of equal panels on one port that fails, its limits drawn around what the panels reach. */
 function failingPlan(seed: number): Plan | null {
-  const draw = dice(seed);
+  const draw = createRandom(seed);
   const label = draw.pick<PanelSheet>([demoPanels.rigid195, demoPanels.rigid120, demoPanels.rigid225]);
   const series = draw.whole(1, 6);
   const strings = draw.whole(1, Math.max(1, Math.floor(12 / series)));
@@ -53,7 +53,7 @@ function bestSafeW(plan: Plan): number {
 
 test("the first mend of equal panels is the best safe wiring there is, and none leaves a Stop that it does not name", () => {
   let tried = 0;
-  for (let seed = 1; tried < effort(8); seed++) {
+  for (let seed = 1; tried < runs(8); seed++) {
     const plan = failingPlan(seed);
     if (plan === null) continue;
     tried += 1;

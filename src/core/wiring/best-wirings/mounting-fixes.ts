@@ -1,24 +1,28 @@
 import { careShare } from "../../mounting/rules";
-import { judgeAll, type Mend, type MendKind, type Placed } from "../../assessment";
-import { readyById } from "../../plan-model";
-import { mountReports, type ReadyWiring } from "../../plan-model";
+import { judgeAll, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
+import { solvableById } from "../../plan-model";
+import { mountReports, type SolvableWiring } from "../../plan-model";
 import { passes } from "../../checks";
 import { applyChanges, type Change, type Fixing, type Plan } from "../../plan";
 import { keyOf } from "../../engine/array";
 import { type Held } from "../../mounting";
 
 /** Something to try: what it is called, and what it changes. */
-type Try = { readonly kind: MendKind; readonly changes: readonly Change[] };
+type Try = { readonly kind: FixKind; readonly changes: readonly Change[] };
 
 /** What makes a finding of how panels are fixed pass, least first: each was tried, and nothing else becomes a Stop. */
-export function baseMends(ready: ReadyWiring, finding: Placed, now: readonly Placed[]): readonly Mend[] {
+export function baseMends(
+  ready: SolvableWiring,
+  finding: FindingWithoutFixes,
+  now: readonly FindingWithoutFixes[],
+): readonly Fix[] {
   const { subject } = finding;
   if (subject.type !== "fixing") return [];
   const report = mountReports(ready.plan).reports.find(({ fixing }) => fixing.id === subject.fixingId);
   if (report === undefined || report.held === null) return [];
   const stops = new Set(now.filter(({ level }) => level === "stop").map(({ id }) => id));
-  return triesFor(ready.plan, report.fixing, report.held, finding).flatMap(({ kind, changes }): Mend[] => {
-    const after = judgeAll(readyById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
+  return triesFor(ready.plan, report.fixing, report.held, finding).flatMap(({ kind, changes }): Fix[] => {
+    const after = judgeAll(solvableById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
     const same = after.find(({ id }) => id === finding.id);
     if (!(same === undefined || passes(same.level))) return [];
     if (after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
@@ -29,8 +33,8 @@ export function baseMends(ready: ReadyWiring, finding: Placed, now: readonly Pla
   });
 }
 
-function triesFor(plan: Plan, fixing: Fixing, { hold, load }: Held, { reason }: Placed): Try[] {
-  const patch = (kind: MendKind, more: Partial<Fixing>): Try => ({
+function triesFor(plan: Plan, fixing: Fixing, { hold, load }: Held, { reason }: FindingWithoutFixes): Try[] {
+  const patch = (kind: FixKind, more: Partial<Fixing>): Try => ({
     kind,
     changes: [{ type: "patchFixing", fixingId: fixing.id, patch: more }],
   });

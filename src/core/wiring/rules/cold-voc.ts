@@ -1,10 +1,10 @@
 import { type CeilingBasis, type OverVoltageOutcome } from "../../engine/pv-input";
-import { longestRow, type Row, type Tile } from "../../engine/array";
+import { longestRow, type Row, type PanelRef } from "../../engine/array";
 import { type ColdBy, type ColdVolts } from "../../plan-model";
 import { codeTableFactor } from "../../plan-model";
 import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed, termsOf } from "../../plan-model";
 import { type Assumption, type Term } from "../../plan-model";
-import { type Judged, type Level } from "../../checks";
+import { type RuleOutcome, type Level } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type ColdVocFacts = {
@@ -47,7 +47,7 @@ const closePct = 3;
 export type MostVolts = {
   readonly volts: number;
   readonly by: ColdBy;
-  readonly tiles: readonly Tile[];
+  readonly tiles: readonly PanelRef[];
   readonly sum: (of: (cold: ColdVolts) => number) => number;
 };
 
@@ -60,7 +60,7 @@ export function maxColdVolts(
   rows: readonly Row[],
   of: (cold: ColdVolts) => number = ({ maxV }) => maxV,
 ): MostVolts {
-  const coldOf = (tile: Tile) => context.cold(kindOf(context, tile));
+  const coldOf = (tile: PanelRef) => context.cold(kindOf(context, tile));
   const found = longestRow(rows, (tile) => (tile.joinedPast ? 0 : of(coldOf(tile))));
   const tiles = found.tiles.filter(({ joinedPast }) => !joinedPast);
   const sum = (each: (cold: ColdVolts) => number) => tiles.reduce((total, tile) => total + each(coldOf(tile)), 0);
@@ -69,7 +69,7 @@ export function maxColdVolts(
 }
 
 /** Rule 1: coldest volts against the ceiling, of the whole and of every part that can be left connected alone. */
-export function coldVoc(context: LaneContext): Judged<ColdVocReason> {
+export function coldVoc(context: LaneContext): RuleOutcome<ColdVocReason> {
   const { port, site, clear, device, lane } = context;
   const open = maxColdVolts(context, lane.rows);
   const assumptions: Assumption[] = [

@@ -12,7 +12,7 @@ import {
 import { limitSkies } from "../../engine/sky";
 import { type Row } from "../../engine/array";
 import { byAmps, type LaneContext, fitAssumed, kindOf, siteAssumed } from "../../plan-model";
-import { type Judged, type Level } from "../../checks";
+import { type RuleOutcome, type Level } from "../../checks";
 import { type Term } from "../../plan-model";
 import { type LaneRule } from "../../checks";
 
@@ -57,7 +57,7 @@ const anyLossPct = 0.1;
  * Rule 3: array amps against the limits of the volts it runs at, and, with a quarter more, against every limit never to be
  * exceeded that it can run in or sweep through between waking and open circuit under any of the limit skies.
  */
-export function current(context: LaneContext): Judged<CurrentReason> {
+export function current(context: LaneContext): RuleOutcome<CurrentReason> {
   const { port, window, clear } = context;
   const terms = rowTerms(context);
   const iscA = terms.reduce((sum, { count, each }) => sum + count * each, 0);
@@ -116,7 +116,7 @@ export function current(context: LaneContext): Judged<CurrentReason> {
 }
 
 /** A range without its amps is a question, unless what is known is passed already. */
-function noTierAmps({ fromV, toV }: Pick<StatedTier, "fromV" | "toV">, iscA: number): Judged<CurrentReason> {
+function noTierAmps({ fromV, toV }: Pick<StatedTier, "fromV" | "toV">, iscA: number): RuleOutcome<CurrentReason> {
   return {
     level: "open",
     value: { value: iscA, unit: "A" },

@@ -3,7 +3,7 @@ import { stayV, wakeV } from "../../engine/pv-input";
 import { longestRow, standOf } from "../../engine/array";
 import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "../../plan-model";
 import { type Assumption, type Term } from "../../plan-model";
-import { minFloorV, type Judged, type Level } from "../../checks";
+import { minFloorV, type RuleOutcome, type Level } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type HotVmpFacts = {
@@ -31,7 +31,7 @@ const nearFloorPct = 8;
 const comfortV = 20;
 
 /** Rule 2: running volts on the hottest roof against the lowest port voltage and the volts it wakes at. */
-export function hotVmp(context: LaneContext): Judged<HotVmpReason> {
+export function hotVmp(context: LaneContext): RuleOutcome<HotVmpReason> {
   const { port, site, reached, lane } = context;
   const { sky, array } = reached.hotRoof;
   const assumptions = [

@@ -10,7 +10,7 @@ import {
   termsOf,
 } from "../../plan-model";
 import { type Assumption, type Term } from "../../plan-model";
-import { type Judged, type Level } from "../../checks";
+import { type RuleOutcome, type Level } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type MismatchFacts = {
@@ -36,7 +36,7 @@ const someLossPct = 2;
 const anyLossPct = 0.05;
 
 /** Rule 5: what unequal rows and unequal panels in a row lose by being joined, by the solved net. */
-export function mismatch(context: LaneContext): Judged<MismatchReason> | null {
+export function mismatch(context: LaneContext): RuleOutcome<MismatchReason> | null {
   const { lane, tiles, clear } = context;
   if (tiles.length < 2) return null;
   const { rows } = lane;

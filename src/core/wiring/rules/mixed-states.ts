@@ -2,7 +2,7 @@ import { operate } from "../../engine/pv-input";
 import { isChanged, standOf } from "../../engine/array";
 import { type LaneContext, fitAssumed, keysOf, kindOf, panelNoonW, siteAssumed } from "../../plan-model";
 import { type Assumption } from "../../plan-model";
-import { type Judged, type Level } from "../../checks";
+import { type RuleOutcome, type Level } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type MixedFacts = {
@@ -28,7 +28,7 @@ const costlyLossPct = 10;
 const trappedPct = 3;
 
 /** Rule 9: panels stowed, shaded or tilted apart on one port: what the odd ones cost the others. */
-export function mixedStates(context: LaneContext): Judged<MixedReason> | null {
+export function mixedStates(context: LaneContext): RuleOutcome<MixedReason> | null {
   const { tiles, actual, window, port } = context;
   const stands = tiles.map((tile) => standOf(context.pose, tile));
   const changed = tiles.filter((tile) => isChanged(standOf(context.pose, tile)));

@@ -1,7 +1,7 @@
 import { assumedPwmDropV } from "../../engine/pv-input";
 import { type LaneContext, fitAssumed, siteAssumed } from "../../plan-model";
 import { type Assumption } from "../../plan-model";
-import { type Judged, type Level } from "../../checks";
+import { type RuleOutcome, type Level } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type PwmFacts = {
@@ -22,7 +22,7 @@ const costlyLossPct = 25;
 const someLossPct = 10;
 
 /** Rule 7: a PWM controller holds the array at battery volts; what lies above them is lost. */
-export function pwmLoss(context: LaneContext): Judged<PwmReason> | null {
+export function pwmLoss(context: LaneContext): RuleOutcome<PwmReason> | null {
   const { port, tracking, clear } = context;
   if (port.conversion === "pwm" && port.batteryV === null) return unknownBattery();
   const { array, operating } = clear.brightNoon;
@@ -53,7 +53,7 @@ export function pwmLoss(context: LaneContext): Judged<PwmReason> | null {
 }
 
 /** What a PWM controller takes hangs on its battery's volts: not known, it is a question. */
-function unknownBattery(): Judged<PwmReason> {
+function unknownBattery(): RuleOutcome<PwmReason> {
   return {
     level: "open",
     value: null,

@@ -2,10 +2,10 @@ import { assumedFuseA, fuseFactor } from "../../engine/fuse";
 import { noShades, underSkyScene } from "../../engine/light";
 import { type BranchState, type InspectableSolution } from "../../engine/net";
 import { stcIrradianceWm2 } from "../../engine/panel";
-import { asMatrix, isChanged, lightOf, mapTiles, standOf, type Tile } from "../../engine/array";
+import { asMatrix, isChanged, lightOf, mapTiles, standOf, type PanelRef } from "../../engine/array";
 import { fitAssumed, keysOf, kindOf, kindsIn, type LaneContext, siteAssumed, solveRows } from "../../plan-model";
 import { type Assumption } from "../../plan-model";
-import { type Judged } from "../../checks";
+import { type RuleOutcome } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 /** Amps pushed backwards through the panel that bears them least while nothing is drawn, what it bears, and when. */
@@ -25,7 +25,7 @@ const minReverseA = 0.05;
 
 type Reverse = {
   readonly facts: ReverseFacts;
-  readonly tile: Tile;
+  readonly tile: PanelRef;
   readonly assumed: Assumption[];
   /** Its rating was assumed, against its own Isc: a panel that could be sold bears more. */ readonly isGuess: boolean;
 };
@@ -34,7 +34,7 @@ type Reverse = {
  * Rule 5, backwards amps: with nothing drawn, stronger rows push current back through weaker ones. At coldest dawn and
  * bright noon, as the panels stand and with all of them lit, against what each panel bears; panels taken out are not there.
  */
-export function reverse(context: LaneContext): Judged<ReverseReason> | null {
+export function reverse(context: LaneContext): RuleOutcome<ReverseReason> | null {
   const { tiles } = context;
   if (tiles.length < 2) return null;
   const worst = standings(context)

@@ -3,7 +3,7 @@ import { type PortInUse, sharedOut, type LimitNature } from "../../engine/pv-inp
 import { type PlanInput, type PortGroup } from "../../plan";
 import { doubtAssumed, type LaneContext, fitAssumed, isFlat, siteAssumed, type SkyState } from "../../plan-model";
 import { rowTerms } from "./current";
-import { type Amount, type Judged } from "../../checks";
+import { type Amount, type RuleOutcome } from "../../checks";
 import { type Assumption } from "../../plan-model";
 import { type GroupRule } from "../../checks";
 import { clearMonthKwh } from "../../plan-model";
@@ -46,7 +46,7 @@ export function sharing(
 }
 
 /** Rule 4 for a group of ports: together they keep one limit of watts or amps. Null when nothing in it is wired or limited. */
-export function shared(group: PortGroup, lanes: readonly LaneContext[]): Judged<SharedReason> | null {
+export function shared(group: PortGroup, lanes: readonly LaneContext[]): RuleOutcome<SharedReason> | null {
   const absolute = group.nature === "neverExceed";
   // what may never be exceeded counts every port, its ceiling known or not
   const members = absolute ? lanes : lanes.filter(({ window }) => window !== null);

@@ -1,5 +1,5 @@
 import { keyOf, shelfPieces, tilesOf } from "../../engine/array";
-import { type Judged, type Subject } from "../../checks";
+import { type RuleOutcome, type Subject } from "../../checks";
 import { type WholeWiring, type WiringRule } from "../../checks";
 
 export type ShelfReason = {
@@ -13,7 +13,7 @@ export function shelf({
   plan,
   wired,
   lanes,
-}: WholeWiring): (Judged<ShelfReason> & { readonly subject: Subject }) | null {
+}: WholeWiring): (RuleOutcome<ShelfReason> & { readonly subject: Subject }) | null {
   const rows = [...wired, ...lanes.map(({ lane }) => lane)];
   const used = new Set(tilesOf(rows).map(keyOf));
   const panels = plan.panels.flatMap((panel) => {

@@ -2,7 +2,7 @@ import { type ColdBy } from "../../plan-model";
 import { longestRow, usedIn } from "../../engine/array";
 import { maxColdVolts } from "./cold-voc";
 import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "../../plan-model";
-import { type Judged } from "../../checks";
+import { type RuleOutcome } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type SystemVoltageReason =
@@ -18,7 +18,7 @@ export type SystemVoltageReason =
   | { readonly type: "noSystemVoltage"; readonly judgedV: number; readonly panelName: string };
 
 /** Rule 6: a panel's insulation is rated for the most volts, in the cold, of the row it stands in. */
-export function systemVoltage(context: LaneContext): Judged<SystemVoltageReason> {
+export function systemVoltage(context: LaneContext): RuleOutcome<SystemVoltageReason> {
   const assumptions = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
   const rows = context.lane.rows.map((row) => {
     const tiles = usedIn([row]);

@@ -2,7 +2,7 @@ import { wakeV } from "../../engine/pv-input";
 import { longestClearDay } from "../../engine/sky";
 import { evenly } from "../../engine/light";
 import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRows } from "../../plan-model";
-import { minFloorV, type Judged, type Level } from "../../checks";
+import { minFloorV, type RuleOutcome, type Level } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type WakeFacts = {
@@ -29,7 +29,7 @@ const fullSunWm2 = 1000;
 const dullAirC = 10;
 
 /** Rule 8: with nothing connected the array must reach the waking volts even when there is little light. */
-export function wake(context: LaneContext): Judged<WakeReason> | null {
+export function wake(context: LaneContext): RuleOutcome<WakeReason> | null {
   const neededV = wakeV(context.port);
   if (neededV === null || neededV < minFloorV) return null;
   const vocAt = (irradianceWm2: number) =>

@@ -2,7 +2,7 @@ import { wattLimit, type LimitNature } from "../../engine/pv-input";
 import { clearMonthKwh } from "../../plan-model";
 import { gradeClipping } from "./grade-clipping";
 import { byAmps, fitAssumed, isFlat, type LaneContext, labelSum, siteAssumed } from "../../plan-model";
-import { type Judged, type Level } from "../../checks";
+import { type RuleOutcome, type Level } from "../../checks";
 import { type LaneRule } from "../../checks";
 
 export type WattFacts = {
@@ -45,7 +45,7 @@ export function dueWatts(context: LaneContext): number {
  * Rule 4: array watts against the port's watt limit, with what a clear month would leave unused. What volts and amps leave
  * on the roof is told by their own rules: the watts they let through are held against the limit here, so that losses add up.
  */
-export function watts(context: LaneContext): Judged<WattReason> {
+export function watts(context: LaneContext): RuleOutcome<WattReason> {
   const { port, site, clear } = context;
   const labelW = labelSum(context, ({ fit }) => fit.label.pmaxW);
   const limitW = wattLimit(port);

@@ -1,5 +1,5 @@
 import { type LimitedBy, type OperatingPoint, type SharedLimit, sharedOut } from "../../engine/pv-input";
-import { portOf, type ReadyWiring } from "../../plan-model";
+import { portOf, type SolvableWiring } from "../../plan-model";
 import { keyOf, tilesOf } from "../../engine/array";
 import { type SkyHour } from "../../engine/weather";
 import { type Stay } from "./facing";
@@ -33,7 +33,7 @@ const lossBy: Readonly<Record<LimitedBy, LossName>> = {
 type Group = { readonly members: readonly number[]; readonly limit: SharedLimit; readonly loss: LossName };
 
 /** The lanes of a wiring through the hours of a year. Those whose labels cannot be read or whose port is gone are left out. */
-export function createArray(ready: ReadyWiring, poseIds: readonly string[], around: Surroundings) {
+export function createArray(ready: SolvableWiring, poseIds: readonly string[], around: Surroundings) {
   const { plan, common } = ready;
   const lanes = ready.wired.flatMap((lane): YearLane[] => {
     const found = portOf(plan, lane);

@@ -1,6 +1,6 @@
 import { type FilledBattery, filledBattery, needByHour, seasonOf, sourcesByHour } from "../../need";
 import { type Need, type Plan } from "../../plan";
-import { type Lane } from "../../engine/array";
+import { type PortArray } from "../../engine/array";
 import { hourOfCharge } from "./charge";
 import { type DayDrawn } from "./days";
 
@@ -12,7 +12,7 @@ export type Store = {
 };
 
 /** The batteries of a plan with the lanes that charge them; lanes of inputs that charge none in particular go to the first that has none of its own. */
-export function storesOf({ need }: Pick<Plan, "need">, lanes: readonly Lane[]): readonly Store[] {
+export function storesOf({ need }: Pick<Plan, "need">, lanes: readonly PortArray[]): readonly Store[] {
   const all = lanes.map((_, k) => k);
   if (need.batteries.length === 0) return [{ batteryId: null, battery: null, lanes: all }];
   const named = new Set(need.batteries.flatMap(({ inputIds }) => inputIds));

@@ -1,7 +1,7 @@
 import { changed, demoPlan } from "@/testing";
 import { climateKinds } from "../../site/climate";
 import { type Plan } from "../../plan";
-import { createMemory } from "../../plan-model";
+import { createSolveCache } from "../../plan-model";
 import { drain } from "../../engine/generators";
 import { outsideMonthWhM2 } from "../../engine/weather";
 import { bestTilts, gainsOf, likeliestKind, monthsOfKind, remindersOf, typicalMonthsOf } from ".";
@@ -49,7 +49,7 @@ test("a kind of climate confirmed is the same year as the same kind assumed", ()
 });
 
 test("what changes would bring: each at most once, a clean roof never less, a Stop told as one", () => {
-  const gains = drain(gainsOf({ plan: lantern, wiringId: "everyday", weather: null, memory: createMemory() }));
+  const gains = drain(gainsOf({ plan: lantern, wiringId: "everyday", weather: null, memory: createSolveCache() }));
   const kinds = gains.map(({ kind }) => kind.type);
   expect(kinds).toEqual(
     expect.arrayContaining(["onePanel", "tilt", "clean", "battery", "otherWiring", "parallelInstead"]),

@@ -1,7 +1,7 @@
 import { type Plane } from "../../engine/light";
 import { keysIn, type Mounting, type Plan, poseIn } from "../../plan";
 import { type SunPosition, sunPosition } from "../../engine/sky";
-import { keyOf, lying, type Stand, type TileKey } from "../../engine/array";
+import { keyOf, lying, type Stand, type PanelKey } from "../../engine/array";
 import { dayOf } from "../../engine/weather";
 
 /** How a panel faces through the year. */
@@ -13,7 +13,7 @@ const fixed: Pick<Facing, "azimuthFrom" | "turning"> = { azimuthFrom: "north", t
 export function facingsIn(
   plan: Plan,
   poseId: string,
-): (key: TileKey) => { readonly stand: Stand; readonly facing: Facing } {
+): (key: PanelKey) => { readonly stand: Stand; readonly facing: Facing } {
   const pose = poseIn(plan, poseId);
   const stood = new Set(
     (plan.poses.find(({ id }) => id === poseId)?.stands ?? []).filter(({ tiltDeg }) => tiltDeg !== 0).map(keyOf),
@@ -32,10 +32,10 @@ export function facingsIn(
 }
 
 /** How panels face that lie on a surface that slopes: a vehicle's turns with it. */
-function slopesOf({ space }: Pick<Plan, "space">): ReadonlyMap<TileKey, Facing> {
+function slopesOf({ space }: Pick<Plan, "space">): ReadonlyMap<PanelKey, Facing> {
   const surfaces = new Map(space.surfaces.map((surface) => [surface.id, surface]));
   return new Map(
-    space.places.flatMap((place): [TileKey, Facing][] => {
+    space.places.flatMap((place): [PanelKey, Facing][] => {
       const surface = surfaces.get(place.surfaceId);
       if (surface === undefined || surface.slopeDeg === 0) return [];
       const { slopeDeg: tiltDeg, fallsToDeg, headingDeg } = surface;

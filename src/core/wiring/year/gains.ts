@@ -1,9 +1,9 @@
 import { applyChanges, type Change, type Plan, type PlanPanel } from "../../plan";
 import { assess } from "../../assessment";
-import { type Memory } from "../../plan-model";
+import { type SolveCache } from "../../plan-model";
 import { quietly } from "../../engine/generators";
 import { type WeatherYear } from "../../engine/weather";
-import { keyOf, type Lane, newTile, type Row, rowOf, tilesOf, usedIn } from "../../engine/array";
+import { keyOf, type PortArray, newTile, type Row, rowOf, tilesOf, usedIn } from "../../engine/array";
 import { assumedLossPct } from "./shares";
 import { inAll } from "./losses";
 import { planYear, type PlanYear } from "./plan-year";
@@ -42,7 +42,7 @@ export type GainParts = {
   readonly plan: Plan;
   readonly wiringId: string;
   readonly weather: WeatherYear | null;
-  readonly memory: Memory;
+  readonly memory: SolveCache;
 };
 
 /** What one more panel, a tilt, a cleaning, another wiring, a bigger battery would bring in a year; one after another, most first at the end. */
@@ -139,13 +139,13 @@ function variantsOf({ plan, wiringId, weather }: GainParts): Variant[] {
 }
 
 /** One more panel of each kind in use, in every row of that kind in series, or as a row of its own beside rows of one. */
-function onePanelMore(plan: Plan, lanes: readonly Lane[], wiringId: string): Variant[] {
+function onePanelMore(plan: Plan, lanes: readonly PortArray[], wiringId: string): Variant[] {
   const used = new Set(usedIn(lanes.flatMap(({ rows }) => rows)).map(({ panelId }) => panelId));
   return plan.panels
     .filter(({ id }) => used.has(id))
     .flatMap((panel) => {
       const tile = newTile(panel.id, panel.given + 1);
-      const withRows = (joined: "series" | "parallel", lane: Lane, rows: readonly Row[]): Variant[] => {
+      const withRows = (joined: "series" | "parallel", lane: PortArray, rows: readonly Row[]): Variant[] => {
         const changedLanes = lanes.map((each) => (each === lane ? { ...lane, rows } : each));
         const after = applyChanges(plan, [
           { type: "rewire", wiringId, lanes: changedLanes, counts: { [panel.id]: panel.given + 1 } },
@@ -181,12 +181,12 @@ function priceOf({ label }: PlanPanel): Gain["price"] {
 }
 
 /** All panels of each port in one row, and each in a row of its own. */
-function otherJoinings(plan: Plan, lanes: readonly Lane[], wiringId: string): Variant[] {
+function otherJoinings(plan: Plan, lanes: readonly PortArray[], wiringId: string): Variant[] {
   const joinings = [
-    { type: "seriesInstead", rowsOf: (lane: Lane) => [rowOf(usedIn(lane.rows))] },
-    { type: "parallelInstead", rowsOf: (lane: Lane) => usedIn(lane.rows).map((tile) => rowOf([tile])) },
+    { type: "seriesInstead", rowsOf: (lane: PortArray) => [rowOf(usedIn(lane.rows))] },
+    { type: "parallelInstead", rowsOf: (lane: PortArray) => usedIn(lane.rows).map((tile) => rowOf([tile])) },
   ] as const;
-  const shape = (all: readonly Lane[]) => JSON.stringify(all.map(({ rows }) => rows.map(({ items }) => items)));
+  const shape = (all: readonly PortArray[]) => JSON.stringify(all.map(({ rows }) => rows.map(({ items }) => items)));
   return joinings.flatMap(({ type, rowsOf }) => {
     const joined = lanes.map((lane) => (usedIn(lane.rows).length === 0 ? lane : { ...lane, rows: rowsOf(lane) }));
     if (shape(joined) === shape(lanes)) return [];
@@ -196,7 +196,7 @@ function otherJoinings(plan: Plan, lanes: readonly Lane[], wiringId: string): Va
 }
 
 /** All panels of the wiring that lie flat and turn by no mount, at the best fixed tilt. */
-function tilted(plan: Plan, lanes: readonly Lane[], wiringId: string, weather: WeatherYear | null): Variant[] {
+function tilted(plan: Plan, lanes: readonly PortArray[], wiringId: string, weather: WeatherYear | null): Variant[] {
   const held = new Set(plan.mounts.flatMap(({ pieces }) => pieces.map(keyOf)));
   const pieces = usedIn(lanes.flatMap(({ rows }) => rows))
     .filter((tile) => !held.has(keyOf(tile)))

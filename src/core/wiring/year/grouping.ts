@@ -1,15 +1,18 @@
 import { substringCount } from "../../engine/net";
-import { kindOf, type ReadyWiring } from "../../plan-model";
+import { kindOf, type SolvableWiring } from "../../plan-model";
 import { rossCPerWm2 } from "../../engine/sky";
-import { keyOf, lightOf, type Tile } from "../../engine/array";
+import { keyOf, lightOf, type PanelRef } from "../../engine/array";
 import { facingsIn } from "./facing";
 import { type Alike, evennessOf } from "./panel-hour";
 import { isLaid } from "./roof-shade";
 
 /** All that decides what falls on a panel in a pose, and a name that panels share which are alike in it. */
-export type AlikeOf = (tile: Pick<Tile, "panelId" | "piece">) => { readonly name: string; readonly make: () => Alike };
+export type AlikeOf = (tile: Pick<PanelRef, "panelId" | "piece">) => {
+  readonly name: string;
+  readonly make: () => Alike;
+};
 
-export function createAlike({ plan, common }: Pick<ReadyWiring, "plan" | "common">, poseId: string): AlikeOf {
+export function createAlike({ plan, common }: Pick<SolvableWiring, "plan" | "common">, poseId: string): AlikeOf {
   const facingOf = facingsIn(plan, poseId);
   return (tile) => {
     const { stand, facing } = facingOf(keyOf(tile));

@@ -3,8 +3,8 @@ import { portWindow, type InputWindow, type Tracking, trackingOf, wakeV } from "
 import { createBulkSolver, type Net, type NetSolution } from "../../engine/net";
 import { type PanelModel, stcCellTempC, stcIrradianceWm2 } from "../../engine/panel";
 import { type PortSheet } from "../../plan";
-import { kindOf, type ReadyWiring } from "../../plan-model";
-import { type Cables, keyOf, type Lane, netOfRows, type Tile } from "../../engine/array";
+import { kindOf, type SolvableWiring } from "../../plan-model";
+import { type Cables, keyOf, type PortArray, netOfRows, type PanelRef } from "../../engine/array";
 import { type SkyHour } from "../../engine/weather";
 import { createAlike } from "./grouping";
 import { type Stay } from "./facing";
@@ -19,7 +19,7 @@ export type LaneSun = {
 
 /** A lane made ready for a year in the poses it is used in. */
 export type YearLane = {
-  readonly lane: Lane;
+  readonly lane: PortArray;
   readonly window: InputWindow | null;
   readonly tracking: Tracking;
   readonly wakeV: number;
@@ -48,14 +48,14 @@ type Standing = {
 
 /** Null when no panel of the lane is in use. */
 export function yearLane(
-  { plan, common, copperOf }: Pick<ReadyWiring, "plan" | "common" | "copperOf">,
-  lane: Lane,
+  { plan, common, copperOf }: Pick<SolvableWiring, "plan" | "common" | "copperOf">,
+  lane: PortArray,
   port: PortSheet,
   poseIds: readonly string[],
   around: Surroundings,
 ): YearLane | null {
   const solve = createBulkSolver();
-  const modelOf = (tile: Tile): PanelModel => kindOf(common, tile).model;
+  const modelOf = (tile: PanelRef): PanelModel => kindOf(common, tile).model;
   const full = netOfRows(lane.rows, {
     modelOf,
     lightOn: () => ({ cellTempC: stcCellTempC, irradianceWm2: [stcIrradianceWm2] }),
@@ -68,7 +68,7 @@ export function yearLane(
   const cableOhm = measured === null ? shareOhm : ohmOfAll(measured, lane, plan);
   const standings = new Map(poseIds.map((poseId) => [poseId, standingIn(poseId, full.tiles)]));
 
-  function standingIn(poseId: string, tiles: readonly Tile[]): Standing {
+  function standingIn(poseId: string, tiles: readonly PanelRef[]): Standing {
     const alikeOf = createAlike({ plan, common }, poseId);
     const alike: Alike[] = [];
     const counts: number[] = [];
@@ -113,7 +113,11 @@ export function yearLane(
 }
 
 /** The one resistance that loses as much as all cables of a lane, where its rows share the amps as their labels have them, Ω. */
-function ohmOfAll({ rowOhm, otherRowOhm, arrayOhm }: Cables, { rows }: Lane, plan: ReadyWiring["plan"]): number {
+function ohmOfAll(
+  { rowOhm, otherRowOhm, arrayOhm }: Cables,
+  { rows }: PortArray,
+  plan: SolvableWiring["plan"],
+): number {
   const amps = rows.map((row) => ampsOfRow(plan, row)?.impA ?? 0);
   const all = amps.reduce((sum, each) => sum + each, 0);
   if (all === 0) return arrayOhm;

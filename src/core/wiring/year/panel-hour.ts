@@ -6,12 +6,12 @@ import { type createTrackerCache, type Facing, type Stay } from "./facing";
 import { ownMaxW } from "./unloaded-power";
 import { type RoofShade } from "./roof-shade";
 import { type Shares } from "./shares";
-import { type TileKey } from "../../engine/array";
+import { type PanelKey } from "../../engine/array";
 
 /** Panels that are alike in all that decides what falls on them. */
 export type Alike = {
   /** The panel, where it lies on a surface and has shadows of its own; null: it stands for all that stand so. */
-  readonly key: TileKey | null;
+  readonly key: PanelKey | null;
   readonly model: PanelModel;
   readonly facing: Facing;
   readonly rossK: number;

@@ -1,5 +1,5 @@
 import { type Battery, type Plan } from "../../plan";
-import { type Memory, readyWiring } from "../../plan-model";
+import { type SolveCache, solvableWiring } from "../../plan-model";
 import { skylineOf } from "../../engine/light";
 import { needByHour, seasonOf, sourcesByHour } from "../../need";
 import { daysIn, kindsOfDay, type SkyHour, type WeatherYear } from "../../engine/weather";
@@ -72,7 +72,7 @@ export type YearParts = {
   readonly wiringId: string;
   /** The file the plan goes by, if it does. */ readonly weather: WeatherYear | null;
   readonly fineness: Fineness;
-  readonly memory: Memory;
+  readonly memory: SolveCache;
 };
 
 const drawnYears: Readonly<Record<Fineness, number>> = { full: 20, quick: 3 };
@@ -96,7 +96,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
   const { plan, weather, fineness, memory } = parts;
   const wiring = plan.wirings.find(({ id }) => id === parts.wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${parts.wiringId}" in this plan`);
-  const ready = readyWiring(plan, wiring, memory, []);
+  const ready = solvableWiring(plan, wiring, memory, []);
   const shares = sharesOf(plan.site);
   const poses = posesByHour(plan, wiring.poseIds);
   const around = {

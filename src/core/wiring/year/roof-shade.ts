@@ -1,11 +1,11 @@
 import { type Plan } from "../../plan";
 import { createRoofLight, type RoofLight } from "../../layout/roof";
-import { keyOf, type TileKey } from "../../engine/array";
+import { keyOf, type PanelKey } from "../../engine/array";
 import { type SkyHour } from "../../engine/weather";
 import { createTrackerCache, type Stay } from "./facing";
 
 /** Share of the beam on each substring of a panel; null where nothing shades it, or it lies nowhere. */
-export type RoofShade = (key: TileKey, hour: SkyHour, stay: Stay, poseId: string) => readonly number[] | null;
+export type RoofShade = (key: PanelKey, hour: SkyHour, stay: Stay, poseId: string) => readonly number[] | null;
 
 /** Ways of standing kept: those of a day in which panels are turned every hour, and of some poses. */
 const maxStandings = 200;
@@ -70,6 +70,6 @@ function shadeOf(plan: Plan): RoofShade {
 }
 
 /** Whether a panel lies somewhere, and so has shadows of its own. */
-export function isLaid({ space }: Pick<Plan, "space">, key: TileKey): boolean {
+export function isLaid({ space }: Pick<Plan, "space">, key: PanelKey): boolean {
   return space.places.some((place) => keyOf(place) === key);
 }

@@ -1,6 +1,6 @@
 import { changed, demoPlan } from "@/testing";
 import { type Change, type Plan } from "../../plan";
-import { createMemory } from "../../plan-model";
+import { createSolveCache } from "../../plan-model";
 import { drain } from "../../engine/generators";
 import { inAll, keptLightOf, planYear, type ShadeMap, shadeMap } from ".";
 
@@ -45,7 +45,7 @@ test("what the map says panels lose is what the year of the whole wiring says, a
     { type: "setCount", panelId: "roof", count: 4 },
   );
   const year = drain(
-    planYear({ plan: one, wiringId: "everyday", weather: null, fineness: "full", memory: createMemory() }),
+    planYear({ plan: one, wiringId: "everyday", weather: null, fineness: "full", memory: createSolveCache() }),
   );
   const { losses } = inAll(year.months);
   const map = mapOf(one);
@@ -85,7 +85,7 @@ test("panels that a mount tilts up by season throw the shadows of how they then 
       },
     });
     const year = drain(
-      planYear({ plan, wiringId: "pressday", weather: null, fineness: "quick", memory: createMemory() }),
+      planYear({ plan, wiringId: "pressday", weather: null, fineness: "quick", memory: createSolveCache() }),
     );
     return year.months.map(({ losses }) => losses.shade);
   };

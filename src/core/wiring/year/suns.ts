@@ -1,6 +1,6 @@
 import { type PanelLight, skylineOf } from "../../engine/light";
-import { type ReadyWiring } from "../../plan-model";
-import { keyOf, type Tile } from "../../engine/array";
+import { type SolvableWiring } from "../../plan-model";
+import { keyOf, type PanelRef } from "../../engine/array";
 import { type SkyHour, type WeatherYear } from "../../engine/weather";
 import { createAlike } from "./grouping";
 import { createTrackerCache } from "./facing";
@@ -21,7 +21,7 @@ export type SunHour = {
 export type Suns = {
   readonly hours: readonly SunHour[];
   /** What falls on a panel in each of them. Panels that are alike in all share one list. */
-  readonly lightOn: (tile: Tile) => readonly PanelLight[];
+  readonly lightOn: (tile: PanelRef) => readonly PanelLight[];
   /** Of the volts, what cables lose at the amps of full sun: a share. */ readonly cable: number;
 };
 
@@ -34,7 +34,7 @@ const stepH = 2;
  * going through the year of each. Of a weather file two days of each month stand for its duller and its brighter half.
  */
 export function createSuns(
-  { plan, common }: Pick<ReadyWiring, "plan" | "common">,
+  { plan, common }: Pick<SolvableWiring, "plan" | "common">,
   poseIds: readonly string[],
   weather: WeatherYear | null,
   month: number | null = null,
@@ -60,7 +60,7 @@ export function createSuns(
     return { hours: hour.hours, month: hour.month, isNewDay };
   });
 
-  function lightOn(tile: Tile): readonly PanelLight[] {
+  function lightOn(tile: PanelRef): readonly PanelLight[] {
     const each = poseIds.map((poseId) => alikeIn.get(poseId)?.(tile));
     const name = each.map((alike) => alike?.name ?? "").join();
     const made = known.get(name);

@@ -1,8 +1,8 @@
 import fc from "fast-check";
-import { changed, demoPlan, effort, randomPlan } from "@/testing";
+import { changed, demoPlan, runs, randomPlan } from "@/testing";
 import { type FilledBattery } from "../../need";
 import { emptyPlan, type Plan, seasons } from "../../plan";
-import { createMemory } from "../../plan-model";
+import { createSolveCache } from "../../plan-model";
 import { drain } from "../../engine/generators";
 import { acceptance, hourOfCharge } from "./charge";
 import { inAll, lossNames, planYear, type PlanYear } from ".";
@@ -16,7 +16,7 @@ const lantern: Plan = {
   site: { ...demoPlan("The Lantern").site, horizon: [] },
 };
 const yearOf = (plan: Plan, wiringId = plan.wirings[0]?.id ?? ""): PlanYear =>
-  drain(planYear({ plan, wiringId, weather: null, fineness: "quick", memory: createMemory() }));
+  drain(planYear({ plan, wiringId, weather: null, fineness: "quick", memory: createSolveCache() }));
 const takenKwh = (plan: Plan, wiringId?: string) => inAll(yearOf(plan, wiringId).months).takenKwh;
 
 /** The Lantern with a battery and a day's use, in the south of its country unless said otherwise. */
@@ -45,7 +45,7 @@ test("whatever the plan, what could be had less every loss is what is used, and 
         expect(month.takenKwh).toBeLessThanOrEqual(month.offeredKwh * (1 + 1e-9));
       }
     }),
-    { numRuns: effort(3) },
+    { numRuns: runs(3) },
   );
 });
 

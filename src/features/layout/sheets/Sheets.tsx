@@ -16,7 +16,7 @@ import {
   templateSheets,
 } from "@/core/drawings";
 import { poseIdOf, useDeskState, usePlan } from "@/features/plan-session";
-import { ChoiceField, nameForFile, offerFile, Region, sheetsAsPdf, TextButton, useUnits, SvgPicture } from "@/ui";
+import { ChoiceField, nameForFile, downloadFile, Region, sheetsAsPdf, TextButton, useUnits, SvgPicture } from "@/ui";
 import { amount, counted } from "@/messages/en";
 import { Quantity } from "../Quantity";
 import style from "../space.module.css";
@@ -61,11 +61,11 @@ function SheetsOf({ surface }: { readonly surface: Surface }) {
   const cuts = cutList(plan, panels, barMm);
   const fileName = (kind: string) => `${nameForFile(surface.name)}-${kind}`;
   const pdf = async (sheets: readonly Sheet[], kind: string) => {
-    offerFile(`${fileName(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
+    downloadFile(`${fileName(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
   };
   const dxf = async () => {
     const { drawingDxf } = await import("./dxf");
-    offerFile(`${fileName("drawing")}.dxf`, "image/vnd.dxf", drawingDxf(drawing));
+    downloadFile(`${fileName("drawing")}.dxf`, "image/vnd.dxf", drawingDxf(drawing));
   };
   return (
     <Box
@@ -100,7 +100,7 @@ function SheetsOf({ surface }: { readonly surface: Surface }) {
             <TextButton look="amber" onClick={() => void pdf([sheet], "drawing")}>
               PDF
             </TextButton>
-            <TextButton onClick={() => offerFile(`${fileName("drawing")}.svg`, "image/svg+xml", sheetSvg(sheet))}>
+            <TextButton onClick={() => downloadFile(`${fileName("drawing")}.svg`, "image/svg+xml", sheetSvg(sheet))}>
               SVG
             </TextButton>
             <TextButton onClick={() => void dxf()}>DXF, true size</TextButton>

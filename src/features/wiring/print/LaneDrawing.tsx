@@ -1,4 +1,4 @@
-import { type Lane, type Tile } from "@/core/engine/array";
+import { type PortArray, type PanelRef } from "@/core/engine/array";
 import { cell, layRows } from "./layout";
 
 /** Longest drawing that is printed at its full size, in its units: nine panels in series on upright paper, read at arm's length. */
@@ -6,7 +6,7 @@ const fullWidth = 370;
 const margin = 14;
 
 /** The rows of a lane as they are joined, + on the left and − on the right, each panel with the number it wears. */
-export function LaneDrawing({ lane, nameOf }: { lane: Lane; nameOf: (tile: Tile) => string }) {
+export function LaneDrawing({ lane, nameOf }: { lane: PortArray; nameOf: (tile: PanelRef) => string }) {
   const { width, height, tiles, wires, diodes } = layRows(lane.rows);
   const whole = width + 2 * margin;
   const y = cell.height / 2;

@@ -2,7 +2,7 @@
 
 import { type Finding } from "@/core/assessment";
 import { inPortOrder } from "@/core/plan-model";
-import { laneKey, type Tile, tilesOf } from "@/core/engine/array";
+import { laneKey, type PanelRef, tilesOf } from "@/core/engine/array";
 import { useAssessment, usePlan, useWiring } from "@/features/plan-session";
 import { levelWords, PrintTable, useUnits } from "@/ui";
 import {
@@ -26,7 +26,7 @@ export function WirePrint() {
   const system = useUnits();
   const { word, sentence } = verdictOf(assessment, system);
   const letters = new Map(plan.panels.map(({ id }, k) => [id, letterOf(k)]));
-  const nameOf = (tile: Tile) => {
+  const nameOf = (tile: PanelRef) => {
     const tag = plan.panels
       .find(({ id }) => id === tile.panelId)
       ?.pieces.find(({ number }) => number === tile.piece)?.tag;

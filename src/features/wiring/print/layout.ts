@@ -1,4 +1,4 @@
-import { type Row, type Tile } from "@/core/engine/array";
+import { type Row, type PanelRef } from "@/core/engine/array";
 
 /** Sizes of the drawing, in units of its own: a panel, and what is between panels and rows. */
 export const cell = { width: 30, height: 17, gap: 7, rowGap: 6, rail: 8 } as const;
@@ -7,7 +7,7 @@ type Box = { readonly width: number; readonly height: number };
 type Placed<T> = { readonly x: number; readonly y: number } & T;
 
 export type RowsLayout = Box & {
-  /** Where a panel stands, by its upper left corner. */ readonly tiles: readonly Placed<{ readonly tile: Tile }>[];
+  /** Where a panel stands, by its upper left corner. */ readonly tiles: readonly Placed<{ readonly tile: PanelRef }>[];
   /** Wires, each a line along or across. */
   readonly wires: readonly { readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number }[];
   /** Blocking diodes, by their middle. */ readonly diodes: readonly Placed<object>[];

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { changed, demoPlan, effort } from "@/testing";
+import { changed, demoPlan, runs } from "@/testing";
 import { emptyPlan, plainSurface, type Plan } from "@/core/plan";
 import { drain } from "@/core/engine/generators";
 import { layoutFaults } from "..";
@@ -99,6 +99,6 @@ test("whatever the roof, no answer lays panels over one another, over the edge, 
             expect(answer.panels.filter(({ panelId }) => panelId === id).length).toBeLessThanOrEqual(pieces.length);
       }
     }),
-    { numRuns: effort(25) },
+    { numRuns: runs(25) },
   );
 }, 120_000);

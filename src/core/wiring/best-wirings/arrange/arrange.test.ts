@@ -1,11 +1,11 @@
 import { assess } from "@/core/assessment";
-import { createMemory } from "@/core/plan-model";
+import { createSolveCache } from "@/core/plan-model";
 import { levels } from "@/core/checks";
 import { type Plan } from "@/core/plan";
 import { drain } from "@/core/engine/generators";
-import { type Lane, newTile, rowOf } from "@/core/engine/array";
+import { type PortArray, newTile, rowOf } from "@/core/engine/array";
 import { inAll, planYear } from "@/core/wiring/year";
-import { dice, effort, everyWay, randomPlan } from "@/testing";
+import { createRandom, runs, everyWay, randomPlan } from "@/testing";
 import { arrange, type Arranged, createBench, firstLook, type Goal, planWired, quickProof } from ".";
 import { boundsOf } from "./arrange";
 import { createMeter } from "./meter";
@@ -15,7 +15,7 @@ import { createScale } from "./bounds";
 import { fine } from "./survey";
 
 const firstSeed = Number(process.env["GOLDEN_ARRAY_SEED"] ?? 51);
-const seeds = (usual: number) => Array.from({ length: effort(usual) }, (_, k) => firstSeed + k);
+const seeds = (usual: number) => Array.from({ length: runs(usual) }, (_, k) => firstSeed + k);
 
 /** A random plan with nobody's wiring, and so many panels at most. */
 function stockOf(seed: number, most: number): Plan {
@@ -37,12 +37,12 @@ function stockOf(seed: number, most: number): Plan {
 const askOf = (plan: Plan, goal: Goal) => ({ plan, wiringId: "wiring-1", weather: null, goal, withAddOns: true });
 
 function arranged(plan: Plan, goal: Goal, maxSolved = Infinity): Arranged {
-  const memory = createMemory();
+  const memory = createSolveCache();
   return drain(arrange(createBench(askOf(plan, goal), memory), null, maxSolved, memory, false));
 }
 
 /** The worst that all rules say of a wiring, and what it takes: asked of the plan as it would be, not of the finder. */
-function verdict(plan: Plan, lanes: readonly Lane[]) {
+function verdict(plan: Plan, lanes: readonly PortArray[]) {
   const wired = planWired(plan, "wiring-1", lanes);
   const assessment = assess(wired, "wiring-1");
   if (assessment.type !== "assessed") return { stops: true, noonW: 0, wired };
@@ -51,7 +51,7 @@ function verdict(plan: Plan, lanes: readonly Lane[]) {
 }
 
 /** All ways to wire a few panels, by the kinds of the plan and how they stand. */
-function waysOf(plan: Plan): Lane[][] {
+function waysOf(plan: Plan): PortArray[][] {
   const standing = ({ id }: { id: string }, piece: number) =>
     JSON.stringify(
       plan.poses.map(({ stands }) => {
@@ -74,7 +74,7 @@ function waysOf(plan: Plan): Lane[][] {
     ports.length,
   ).map(({ lanes }) => {
     const left = kinds.map((kind) => [...kind]);
-    return lanes.flatMap((rows, at): Lane[] => {
+    return lanes.flatMap((rows, at): PortArray[] => {
       const port = ports[at];
       if (port === undefined || rows.length === 0) return [];
       const wired = rows.map((row) =>
@@ -114,8 +114,9 @@ test.each(seeds(1))("plan %i: nor over the year, by the year of each way", (seed
   const found = arranged(plan, { type: "year" });
   const yearOf = (wired: Plan) =>
     inAll(
-      drain(planYear({ plan: wired, wiringId: "wiring-1", weather: null, fineness: "quick", memory: createMemory() }))
-        .months,
+      drain(
+        planYear({ plan: wired, wiringId: "wiring-1", weather: null, fineness: "quick", memory: createSolveCache() }),
+      ).months,
     ).takenKwh;
   let most = 0;
   for (const lanes of waysOf(plan)) {
@@ -134,7 +135,7 @@ test.each([...seeds(4), ...onceWrong])(
   "plan %i: nothing that is offered is stopped by a rule, and what it is best in is true",
   (seed) => {
     const plan = stockOf(seed + 1000, 9);
-    const memory = createMemory();
+    const memory = createSolveCache();
     const bench = createBench(askOf(plan, { type: "noon" }), memory);
     const first = drain(firstLook(bench));
     if (first !== null) expect(verdict(plan, first.lanes).stops).toBe(false);
@@ -155,9 +156,9 @@ test.each([...seeds(4), ...onceWrong])(
 
 test("no net takes more than its bound, however early that is told; the sum of many parts is the whole", () => {
   for (const seed of seeds(2)) {
-    const draw = dice(seed);
+    const draw = createRandom(seed);
     const plan = stockOf(seed + 40, 7);
-    const problem = createProblem(askOf(plan, { type: "month", month: draw.whole(1, 12) }), createMemory());
+    const problem = createProblem(askOf(plan, { type: "month", month: draw.whole(1, 12) }), createSolveCache());
     const meter = createMeter(problem);
     for (const kind of problem.kinds) {
       const scale = drain(createScale(kind, meter, fine(problem)));
@@ -176,7 +177,7 @@ test("no net takes more than its bound, however early that is told; the sum of m
 test("the answer is the same however many workers share the bounds", () => {
   const plan = stockOf(7, 8);
   const alone = arranged(plan, { type: "year" });
-  const memory = createMemory();
+  const memory = createSolveCache();
   const bench = createBench(askOf(plan, { type: "year" }), memory);
   const parts = [0, 1, 2].map((at) => drain(boundsOf(bench, { at, of: 3 })));
   const shared = drain(arrange(bench, parts, Infinity, memory, false));

@@ -1,6 +1,6 @@
-import { type Memory } from "@/core/plan-model";
+import { type SolveCache } from "@/core/plan-model";
 import { quietly } from "@/core/engine/generators";
-import { keyOf, type Lane, type TileKey } from "@/core/engine/array";
+import { keyOf, type PortArray, type PanelKey } from "@/core/engine/array";
 import { type Bench, glanceHours } from "./search-context";
 import { fewHours } from "./few-hours";
 import { hasStop, judged, lanesOf } from "./judge";
@@ -24,7 +24,7 @@ export type Arranged = {
   /** Whether all there is was gone through. */ readonly isComplete: boolean;
   readonly leftOut: readonly LeftOut[];
   /** Panels of which it does not matter which stands where, by their keys. */
-  readonly alike: readonly (readonly TileKey[])[];
+  readonly alike: readonly (readonly PanelKey[])[];
   /** How many hours stand for the year in the ranking. */ readonly hours: number;
 };
 
@@ -35,7 +35,7 @@ export const quickProof = 250;
 
 /** A wiring that nothing stops, told before the search is done. */
 export type FirstLook = {
-  readonly lanes: readonly Lane[];
+  readonly lanes: readonly PortArray[];
   readonly score: number;
   /** Of each month, in what the score is told in. */ readonly byMonth: readonly number[];
 };
@@ -96,7 +96,7 @@ export function* arrange(
   bench: Bench,
   given: readonly (readonly Bounds[])[] | null,
   maxSolved: number,
-  memory: Memory,
+  memory: SolveCache,
   /** Whether the whole year of each offer is gone through at the end; else a quick one stands. */ wholeYears = true,
 ): Generator<ArrangeProgress | undefined, Arranged> {
   const { problem, meter } = bench;
@@ -135,7 +135,7 @@ function closeness(gapPct: number | null, since: number): number {
 function* toldOf(
   { problem }: Pick<Bench, "problem">,
   chosen: Chosen,
-  memory: Memory,
+  memory: SolveCache,
   wholeYears: boolean,
 ): Generator<ArrangeProgress | undefined, Arranged> {
   const { champions, combos } = chosen;

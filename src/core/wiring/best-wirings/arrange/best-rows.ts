@@ -1,6 +1,6 @@
 import { type Plan } from "@/core/plan";
-import { type Memory } from "@/core/plan-model";
-import { type Lane, type Row, type Tile } from "@/core/engine/array";
+import { type SolveCache } from "@/core/plan-model";
+import { type PortArray, type Row, type PanelRef } from "@/core/engine/array";
 import { lanesOf } from "./judge";
 import { createMeter } from "./meter";
 import { mixOf, setsOf } from "./nets";
@@ -20,9 +20,9 @@ const maxTold = { whole: 14, less: 10 } as const;
 export function* bestRows(
   plan: Plan,
   wiringId: string,
-  lane: Pick<Lane, "inputId" | "portId">,
-  tiles: readonly Tile[],
-  memory: Memory,
+  lane: Pick<PortArray, "inputId" | "portId">,
+  tiles: readonly PanelRef[],
+  memory: SolveCache,
 ): Generator<undefined, readonly (readonly Row[])[]> {
   const among = { tiles, ports: [lane], maxNets };
   const ask = { plan, wiringId, weather: null, goal: { type: "noon" }, withAddOns: true, among } as const;

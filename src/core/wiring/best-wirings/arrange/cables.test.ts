@@ -1,5 +1,5 @@
-import { createMemory } from "@/core/plan-model";
-import { readyById } from "@/core/plan-model";
+import { createSolveCache } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
 import { takenW } from "@/core/assessment";
 import { type End, plainRun, type Plan } from "@/core/plan";
 import { drain } from "@/core/engine/generators";
@@ -45,7 +45,7 @@ test("the array's curve at the input is short of R·I volts, and of none with no
 test("the year loses in them what it would by their share, and the longer they are the more", () => {
   const lost = (plan: Plan) => {
     const year = drain(
-      planYear({ plan, wiringId: "wiring-1", weather: null, fineness: "quick", memory: createMemory() }),
+      planYear({ plan, wiringId: "wiring-1", weather: null, fineness: "quick", memory: createSolveCache() }),
     );
     const { losses, couldKwh } = inAll(year.months);
     return losses.cable / couldKwh;
@@ -60,12 +60,12 @@ test("the finder's meter takes of a net behind its cables what the verdict says 
   const plan = withTrunk(shed, 38_000, "6 mm2");
   const problem = createProblem(
     { plan, wiringId: "wiring-1", weather: null, goal: { type: "noon" }, withAddOns: false },
-    createMemory(),
+    createSolveCache(),
   );
   const [kind] = problem.kinds;
   if (kind === undefined) throw new Error("a port is open");
   const { wh } = createMeter(problem).taken(kind, [[1], [1], [1]]);
-  const said = takenW(readyById(plan, "wiring-1"), "brightNoon");
+  const said = takenW(solvableById(plan, "wiring-1"), "brightNoon");
   expect(Math.abs(wh - said) / said).toBeLessThan(0.005);
 });
 
@@ -75,7 +75,7 @@ test("over a long thin cable more in series is worth more, over none it is worth
   const at = { inputId: lane?.inputId ?? "", portId: lane?.portId ?? "" };
   const gain = (plan: Plan) => {
     const ask = { plan, wiringId: "wiring-1", weather: null, goal: { type: "noon" }, withAddOns: true } as const;
-    const problem = createProblem(ask, createMemory());
+    const problem = createProblem(ask, createSolveCache());
     const [kind] = problem.kinds;
     if (kind === undefined) throw new Error("a port is open");
     const meter = createMeter(problem);
@@ -85,7 +85,7 @@ test("over a long thin cable more in series is worth more, over none it is worth
   const far = withTrunk(open, 80_000, "4 mm2", at);
   expect(gain(far)).toBeGreaterThan(1.5);
   // and the best that is offered is that one
-  const memory = createMemory();
+  const memory = createSolveCache();
   const bench = createBench(
     { plan: far, wiringId: "wiring-1", weather: null, goal: { type: "noon" }, withAddOns: true },
     memory,

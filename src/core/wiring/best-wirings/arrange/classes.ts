@@ -1,19 +1,19 @@
 import { type PanelLight } from "@/core/engine/light";
 import { type Kind } from "@/core/plan-model";
-import { type Tile } from "@/core/engine/array";
+import { type PanelRef } from "@/core/engine/array";
 
 /** Panels that are alike in all that wirings are ranked and judged by: which of them stands where does not matter. */
 export type PanelClass = {
   readonly kind: Kind;
-  readonly tiles: readonly Tile[];
+  readonly tiles: readonly PanelRef[];
   /** What falls on one of them in each of the hours. */ readonly light: readonly PanelLight[];
 };
 
 type Parts = {
-  readonly tiles: readonly Tile[];
-  readonly kindOf: (tile: Tile) => Kind;
-  /** How a panel stands in all the poses, as a name. */ readonly standingOf: (tile: Tile) => string;
-  readonly lightOn: (tile: Tile) => readonly PanelLight[];
+  readonly tiles: readonly PanelRef[];
+  readonly kindOf: (tile: PanelRef) => Kind;
+  /** How a panel stands in all the poses, as a name. */ readonly standingOf: (tile: PanelRef) => string;
+  readonly lightOn: (tile: PanelRef) => readonly PanelLight[];
   /** How many hours of the year each of the hours stands for. */ readonly hours: readonly number[];
 };
 
@@ -25,7 +25,7 @@ export const minApart = 0.015;
  * share; the one that came first stands for them.
  */
 export function classesOf({ tiles, kindOf, standingOf, lightOn, hours }: Parts, apart: number): PanelClass[] {
-  const found: { name: string; kind: Kind; tiles: Tile[]; light: readonly PanelLight[] }[] = [];
+  const found: { name: string; kind: Kind; tiles: PanelRef[]; light: readonly PanelLight[] }[] = [];
   for (const tile of tiles) {
     const kind = kindOf(tile);
     const name = `${kind.id} ${standingOf(tile)}`;

@@ -1,12 +1,12 @@
 import { applyChanges, type Plan } from "@/core/plan";
 import { type Amount, levels, worstLevel } from "@/core/checks";
-import { judgeAll, type Placed, takenW } from "@/core/assessment";
-import { readyById } from "@/core/plan-model";
-import { type Memory, type ReadyWiring } from "@/core/plan-model";
+import { judgeAll, type FindingWithoutFixes, takenW } from "@/core/assessment";
+import { solvableById } from "@/core/plan-model";
+import { type SolveCache, type SolvableWiring } from "@/core/plan-model";
 import { rowCurrent } from "@/core/wiring/rules";
 import { quietly } from "@/core/engine/generators";
 import { type WeatherYear } from "@/core/engine/weather";
-import { countsOf, joiningParts, type JoiningParts, type Lane, tilesOfRows, usedIn } from "@/core/engine/array";
+import { countsOf, joiningParts, type JoiningParts, type PortArray, tilesOfRows, usedIn } from "@/core/engine/array";
 import { type Fineness, inAll, type LossName, lossNames, planYear, type PlanYear } from "../../year";
 import { type Goal } from "./goal";
 import { moneyFor } from "./prices";
@@ -40,8 +40,8 @@ export type WiringFacts = {
   readonly panels: number;
   readonly rows: number;
   /** Rows that are not like the others of their port. */ readonly unlikeRows: number;
-  readonly worst: Placed["level"];
-  /** All that does not pass, the worst first. */ readonly remarks: readonly Placed[];
+  readonly worst: FindingWithoutFixes["level"];
+  /** All that does not pass, the worst first. */ readonly remarks: readonly FindingWithoutFixes[];
 };
 
 export type FactsAsk = {
@@ -53,14 +53,14 @@ export type FactsAsk = {
 };
 
 /** A plan with one of its wirings wired otherwise. */
-export function planWired(plan: Plan, wiringId: string, lanes: readonly Lane[]): Plan {
+export function planWired(plan: Plan, wiringId: string, lanes: readonly PortArray[]): Plan {
   return applyChanges(plan, [{ type: "rewire", wiringId, lanes, counts: countsOf(lanes) }]);
 }
 
 /** What can be said of a wiring of a plan in numbers. Pauses on the way; throws where the plan has no such wiring. */
-export function* factsOf(ask: FactsAsk, memory: Memory): Generator<undefined, WiringFacts> {
+export function* factsOf(ask: FactsAsk, memory: SolveCache): Generator<undefined, WiringFacts> {
   const { plan, wiringId, goal } = ask;
-  const ready = readyById(plan, wiringId, null, memory);
+  const ready = solvableById(plan, wiringId, null, memory);
   const findings = judgeAll(ready);
   yield undefined;
   const noonW = takenW(ready, "brightNoon");
@@ -112,7 +112,7 @@ function yearFacts({ months, ports, fineness }: PlanYear): YearFacts {
   };
 }
 
-function tightest(findings: readonly Placed[]): WiringFacts["cold"] {
+function tightest(findings: readonly FindingWithoutFixes[]): WiringFacts["cold"] {
   const cold = findings.flatMap(({ rule, value, limit, marginPct }) =>
     rule === "coldVoc" && value !== null && limit !== null && marginPct !== null ? [{ value, limit, marginPct }] : [],
   );
@@ -122,7 +122,7 @@ function tightest(findings: readonly Placed[]): WiringFacts["cold"] {
   );
 }
 
-function unlike({ rows }: Lane, { common }: Pick<ReadyWiring, "common">): number {
+function unlike({ rows }: PortArray, { common }: Pick<SolvableWiring, "common">): number {
   const shapes = rows.map((row) => shapeOf(row, common));
   const most = Math.max(0, ...shapes.map((shape) => shapes.filter((other) => other === shape).length));
   return rows.length - most;

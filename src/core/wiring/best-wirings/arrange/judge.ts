@@ -1,6 +1,6 @@
-import { copperIn, laneOf, type ReadyWiring } from "@/core/plan-model";
-import { judgeAll, type Placed } from "@/core/assessment";
-import { keyOf, type Lane, rowOf, type Tile, tilesOfRows } from "@/core/engine/array";
+import { copperIn, laneOf, type SolvableWiring } from "@/core/plan-model";
+import { judgeAll, type FindingWithoutFixes } from "@/core/assessment";
+import { keyOf, type PortArray, rowOf, type PanelRef, tilesOfRows } from "@/core/engine/array";
 import { type NetMix } from "../exact";
 import { type OpenPort, type Problem } from "./problem";
 
@@ -11,14 +11,14 @@ export type Placing = { readonly port: OpenPort; readonly net: NetMix };
 export function lanesOf(
   { classes, wiring }: Pick<Problem, "classes" | "wiring">,
   placings: readonly Placing[],
-): Lane[] {
+): PortArray[] {
   const stands = new Map<string, string>();
   for (const { inputId, portId, rows } of wiring.lanes)
     for (const tile of tilesOfRows(rows)) stands.set(keyOf(tile), `${inputId}/${portId}`);
   const left = classes.map(({ tiles }) => [...tiles]);
   return placings.map(({ port: { inputId, port }, net }) => {
     const here = `${inputId}/${port.id}`;
-    const placeOf = (tile: Tile) => {
+    const placeOf = (tile: PanelRef) => {
       const stood = stands.get(keyOf(tile));
       return stood === here ? 0 : stood === undefined ? 1 : 2;
     };
@@ -38,11 +38,14 @@ export function lanesOf(
 }
 
 /** Every rule of some lanes of the problem's plan, in all poses. How panels lie on the roof is the same whatever joins them, and is left out. */
-export function judged({ ask: { plan }, wiring, common, poses, memory }: Problem, lanes: readonly Lane[]): Placed[] {
+export function judged(
+  { ask: { plan }, wiring, common, poses, memory }: Problem,
+  lanes: readonly PortArray[],
+): FindingWithoutFixes[] {
   const bare = { ...plan, space: { ...plan.space, surfaces: [] } };
   const copper = copperIn(plan, wiring.id, poses[0]?.id ?? "");
   const posed = poses.map(({ pose }) => lanes.flatMap((lane) => laneOf(bare, common, lane, pose, copper(lane)) ?? []));
-  const ready: ReadyWiring = {
+  const ready: SolvableWiring = {
     plan: bare,
     wiringId: "",
     wired: lanes,
@@ -57,6 +60,6 @@ export function judged({ ask: { plan }, wiring, common, poses, memory }: Problem
   return judgeAll(ready);
 }
 
-export function hasStop(findings: readonly Pick<Placed, "level">[]): boolean {
+export function hasStop(findings: readonly Pick<FindingWithoutFixes, "level">[]): boolean {
   return findings.some(({ level }) => level === "stop");
 }

@@ -1,5 +1,5 @@
-import { type Memory } from "@/core/plan-model";
-import { type Lane } from "@/core/engine/array";
+import { type SolveCache } from "@/core/plan-model";
+import { type PortArray } from "@/core/engine/array";
 import { type Fineness } from "../../year";
 import { type About, type Bench } from "./search-context";
 import { type Combo, combosOf } from "./combinations";
@@ -18,7 +18,7 @@ export type Title = (typeof titles)[number];
 /** A wiring worth telling, wired with panels of the plan. */
 export type Offer = {
   readonly titles: readonly Title[];
-  readonly lanes: readonly Lane[];
+  readonly lanes: readonly PortArray[];
   readonly facts: WiringFacts;
 };
 
@@ -29,7 +29,7 @@ export type Point = {
   readonly money: number;
   readonly parts: number;
   readonly shadePct: number;
-  readonly lanes: readonly Lane[];
+  readonly lanes: readonly PortArray[];
 };
 
 /** Wirings are chosen for something else than energy from those that bring this share of the most. */
@@ -64,7 +64,7 @@ const alike: Readonly<Record<Title, number>> = {
 
 /** What has been chosen so far, before it is worked out in full. */
 export type Chosen = {
-  readonly champions: readonly { readonly titles: readonly Title[]; readonly lanes: readonly Lane[] }[];
+  readonly champions: readonly { readonly titles: readonly Title[]; readonly lanes: readonly PortArray[] }[];
   /** The field of all that no rule stops: judged one by one, which takes its time. */
   readonly field: () => Generator<undefined, readonly Point[]>;
   readonly combos: number;
@@ -233,7 +233,7 @@ function titled(offers: readonly Offer[], first: Offer): readonly Offer[] {
 export function* offerOf(
   { ask }: Pick<Problem, "ask">,
   { titles: given, lanes }: Chosen["champions"][number],
-  memory: Memory,
+  memory: SolveCache,
   fineness: Fineness = "quick",
 ): Generator<undefined, Offer> {
   const plan = planWired(ask.plan, ask.wiringId, lanes);

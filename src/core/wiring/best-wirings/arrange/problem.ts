@@ -3,11 +3,11 @@ import { type PanelLight, underSkyScene } from "@/core/engine/light";
 import { type InputWindow, portWindow, trackingOf, wakeV } from "@/core/engine/pv-input";
 import { substringCount } from "@/core/engine/net";
 import { type DeviceSheet, type Plan, poseIn, type PortSheet, type Wiring } from "@/core/plan";
-import { type Common, kindOf, type Memory, type NamedPose, readyWiring } from "@/core/plan-model";
+import { type SharedContext, kindOf, type SolveCache, type NamedPose, solvableWiring } from "@/core/plan-model";
 import { posesOf } from "@/core/plan-model";
 import { namedSky } from "@/core/engine/sky";
 import { type WeatherYear } from "@/core/engine/weather";
-import { keyOf, type Lane, laneKey, newTile, type Tile } from "@/core/engine/array";
+import { keyOf, type PortArray, laneKey, newTile, type PanelRef } from "@/core/engine/array";
 import { createSuns, type RunningPort } from "../../year";
 import { type Counts, type RowMix, rowsOf, sumOf } from "../exact";
 import { bearsRow, bearsTogether, type RowFacts, rowFacts } from "./string-limits";
@@ -24,8 +24,8 @@ export type ArrangeAsk = {
   /** Whether ports count that an add-on brings which no wiring uses yet. */ readonly withAddOns: boolean;
   /** Only these panels on these ports, and no more nets than so many; absent: all. */
   readonly among?: {
-    readonly tiles: readonly Tile[];
-    readonly ports: readonly Pick<Lane, "inputId" | "portId">[];
+    readonly tiles: readonly PanelRef[];
+    readonly ports: readonly Pick<PortArray, "inputId" | "portId">[];
     readonly maxNets: number;
   };
 };
@@ -64,9 +64,9 @@ export type LeftOut =
 export type Problem = {
   readonly ask: ArrangeAsk;
   readonly wiring: Wiring;
-  readonly common: Common;
+  readonly common: SharedContext;
   readonly poses: readonly NamedPose[];
-  readonly memory: Memory;
+  readonly memory: SolveCache;
   readonly classes: readonly PanelClass[];
   readonly have: Counts;
   readonly ports: readonly OpenPort[];
@@ -98,12 +98,12 @@ const breadths: readonly Breadth[] = [
 ];
 
 /** All that the finder asks of a plan, worked out once; every worker makes the same of the same question. */
-export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
+export function createProblem(ask: ArrangeAsk, memory: SolveCache): Problem {
   const { plan, wiringId, goal, weather } = ask;
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in this plan`);
   const poses = posesOf(plan, wiring);
-  const ready = readyWiring(plan, { id: wiringId, lanes: [] }, memory, poses);
+  const ready = solvableWiring(plan, { id: wiringId, lanes: [] }, memory, poses);
   const { common } = ready;
   const { tiles: all, unread } = tilesOfPlan(plan, common);
   const asked = ask.among === undefined ? null : new Set(ask.among.tiles.map(keyOf));
@@ -114,8 +114,8 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
   const standing = new Map(poses.map(({ id }) => [id, poseIn(plan, id)]));
   const parts = {
     tiles,
-    kindOf: (tile: Tile) => kindOf(common, tile),
-    standingOf: (tile: Tile) =>
+    kindOf: (tile: PanelRef) => kindOf(common, tile),
+    standingOf: (tile: PanelRef) =>
       JSON.stringify([
         common.fixed.get(keyOf(tile)) ?? null,
         ...poses.map(({ id }) => standing.get(id)?.get(keyOf(tile)) ?? null),
@@ -142,7 +142,7 @@ export function createProblem(ask: ArrangeAsk, memory: Memory): Problem {
     have,
     ports: ports.map((open) => ({ ...open, kind: specs.indexOf(specOf(open)) })),
     kinds: found.kinds,
-    noon: classes.map((alike) => bright.lightOn(alike.tiles[0] as Tile)[0] as PanelLight),
+    noon: classes.map((alike) => bright.lightOn(alike.tiles[0] as PanelRef)[0] as PanelLight),
     hours: suns.hours,
     newDay: suns.newDay,
     months: suns.months,
@@ -178,17 +178,17 @@ function specOf({ port, cables }: Pick<OpenPort, "port" | "cables">): string {
   return JSON.stringify({ ...port, id: "", name: "", moduleId: null, cables });
 }
 
-function tilesOfPlan(plan: Plan, common: Common): { tiles: Tile[]; unread: string[] } {
+function tilesOfPlan(plan: Plan, common: SharedContext): { tiles: PanelRef[]; unread: string[] } {
   const all = plan.panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => newTile(id, number)));
-  const isRead = (tile: Tile) => common.kinds.has(keyOf(tile)) || common.kinds.has(tile.panelId);
+  const isRead = (tile: PanelRef) => common.kinds.has(keyOf(tile)) || common.kinds.has(tile.panelId);
   const unread = plan.panels.filter(({ id, pieces }) => pieces.length > 0 && !common.kinds.has(id));
   return { tiles: all.filter(isRead), unread: unread.map(({ label }) => label.name) };
 }
 
 function portsOf(
   { plan, withAddOns, among }: ArrangeAsk,
-  copperOf: (lane: Lane) => LaneCopper,
-  lanes: readonly Lane[],
+  copperOf: (lane: PortArray) => LaneCopper,
+  lanes: readonly PortArray[],
 ): { ports: Omit<OpenPort, "kind">[]; leftOut: LeftOut[] } {
   const used = new Set(
     plan.wirings.flatMap(({ lanes }) => lanes.filter(({ rows }) => rows.length > 0).map((lane) => laneKey(lane))),
@@ -221,7 +221,7 @@ type Light = {
   readonly hours: readonly number[];
   readonly months: readonly (number | null)[];
   readonly newDay: readonly boolean[];
-  readonly lightOn: (tile: Tile) => readonly PanelLight[];
+  readonly lightOn: (tile: PanelRef) => readonly PanelLight[];
   readonly cable: number;
 };
 
@@ -242,7 +242,7 @@ function sunsOf(
 }
 
 /** Bright noon in the usual pose, as the verdict has it. */
-function noon(common: Common, poses: readonly NamedPose[]): Light {
+function noon(common: SharedContext, poses: readonly NamedPose[]): Light {
   const scene = underSkyScene(namedSky("brightNoon", common.site), poses[0]?.pose ?? common.fixed, common.site);
   return {
     hours: [1],
@@ -258,7 +258,7 @@ function kindsWithin(
   specs: readonly string[],
   ports: readonly Omit<OpenPort, "kind">[],
   classes: readonly PanelClass[],
-  common: Common,
+  common: SharedContext,
   schools: Plan["schools"],
   most: number,
 ): { readonly kinds: readonly PortKind[]; readonly isComplete: boolean } {

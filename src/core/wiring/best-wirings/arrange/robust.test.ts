@@ -1,25 +1,25 @@
 import fc from "fast-check";
 import { applyChanges, type Plan, type PortSheet } from "@/core/plan";
 import { assess } from "@/core/assessment";
-import { createMemory } from "@/core/plan-model";
+import { createSolveCache } from "@/core/plan-model";
 import { drain } from "@/core/engine/generators";
-import { type Lane } from "@/core/engine/array";
+import { type PortArray } from "@/core/engine/array";
 import { demoInputs } from "@/demo";
-import { demoPlan, effort, number, portsPlan, randomPlan, row, stood } from "@/testing";
+import { demoPlan, runs, number, portsPlan, randomPlan, row, stood } from "@/testing";
 import { type Goal, robustness, type Trial } from "..";
 import { planWired } from "./facts";
 
 type Result = { readonly score: number; readonly stopped: boolean };
 
-function tried(plan: Plan, wiringId: string, wirings: readonly (readonly Lane[])[], goal: Goal) {
-  const results = drain(robustness({ plan, wiringId, weather: null, goal, wirings }, createMemory()));
+function tried(plan: Plan, wiringId: string, wirings: readonly (readonly PortArray[])[], goal: Goal) {
+  const results = drain(robustness({ plan, wiringId, weather: null, goal, wirings }, createSolveCache()));
   const of = (type: Trial["type"]): readonly Result[] =>
     results.find(({ trial }) => trial.type === type)?.wirings ?? [];
   return { results, of };
 }
 
 /** What the ledger would say of a wiring in a trial that is a change of the place alone. */
-function ledger(plan: Plan, wiringId: string, lanes: readonly Lane[], trial: Trial): Result | null {
+function ledger(plan: Plan, wiringId: string, lanes: readonly PortArray[], trial: Trial): Result | null {
   const patch =
     trial.type === "planned"
       ? {}
@@ -40,7 +40,7 @@ function ledger(plan: Plan, wiringId: string, lanes: readonly Lane[], trial: Tri
 
 test("what is told of a change of the place is what the ledger would say", () => {
   let held = 0;
-  for (let seed = 1; held < effort(12); seed++) {
+  for (let seed = 1; held < runs(12); seed++) {
     const plan = randomPlan(seed);
     const [wiring] = plan.wirings;
     if (wiring === undefined || assess(plan, wiring.id).type !== "assessed") continue;
@@ -73,7 +73,7 @@ test("where a port takes all there is, less light brings less, dirt on a shaded 
       expect(score("dead")).toBeLessThanOrEqual(score("dirty") * 1.003);
       expect(score("haze")).toBeLessThan(score("planned") * 0.9);
     }),
-    { numRuns: effort(25) },
+    { numRuns: runs(25) },
   );
 });
 

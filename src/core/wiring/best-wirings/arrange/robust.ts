@@ -1,11 +1,11 @@
 import { climateKinds } from "@/core/site/climate";
 import { applyChanges, type Change, type PieceRef, type Plan, poseIn } from "@/core/plan";
 import { judgeAll, takenW } from "@/core/assessment";
-import { readyById } from "@/core/plan-model";
-import { type Memory, recordLowOf } from "@/core/plan-model";
+import { solvableById } from "@/core/plan-model";
+import { type SolveCache, recordLowOf } from "@/core/plan-model";
 import { quietly } from "@/core/engine/generators";
 import { type WeatherYear } from "@/core/engine/weather";
-import { keyOf, type Lane, partsOfKey, standOf, tilesOf, tilesOfRows } from "@/core/engine/array";
+import { keyOf, type PortArray, partsOfKey, standOf, tilesOf, tilesOfRows } from "@/core/engine/array";
 import { assumedLossPct, inAll, planYear } from "../../year";
 import { planWired } from "./facts";
 import { type Goal } from "./goal";
@@ -33,7 +33,7 @@ export type RobustAsk = {
   readonly wiringId: string;
   readonly weather: WeatherYear | null;
   readonly goal: Goal;
-  readonly wirings: readonly (readonly Lane[])[];
+  readonly wirings: readonly (readonly PortArray[])[];
 };
 
 /** Light left on a dirty panel, and what a weak batch is short of, %. */
@@ -46,7 +46,7 @@ const colderByC = 5;
 /** Each wiring in each trial, one trial after another; tells what is known so far. */
 export function* robustness(
   { plan, wiringId, weather, goal, wirings }: RobustAsk,
-  memory: Memory,
+  memory: SolveCache,
 ): Generator<{ readonly share: number; readonly results: readonly TrialResult[] } | undefined, readonly TrialResult[]> {
   const results: TrialResult[] = [];
   const trials = trialsOf(plan, wiringId, wirings[0] ?? [], goal);
@@ -54,7 +54,7 @@ export function* robustness(
     const scores: { score: number; stopped: boolean }[] = [];
     for (const lanes of wirings) {
       const tried = planWired(applyChanges(plan, changes), wiringId, lanes);
-      const ready = readyById(tried, wiringId, null, memory);
+      const ready = solvableById(tried, wiringId, null, memory);
       const stopped = hasStop(judgeAll(ready).filter(({ subject }) => subject.type !== "surface"));
       yield undefined;
       if (goal.type === "noon") {
@@ -76,12 +76,12 @@ export function* robustness(
 function trialsOf(
   plan: Plan,
   wiringId: string,
-  best: readonly Lane[],
+  best: readonly PortArray[],
   goal: Goal,
 ): { trial: Trial; changes: Change[] }[] {
   const poseIds = plan.wirings.find(({ id }) => id === wiringId)?.poseIds ?? [];
   const rows = best.flatMap(({ rows: all }) => all);
-  const longest = rows.reduce<Lane["rows"][number] | null>(
+  const longest = rows.reduce<PortArray["rows"][number] | null>(
     (most, row) => (most === null || tilesOfRows([row]).length > tilesOfRows([most]).length ? row : most),
     null,
   );

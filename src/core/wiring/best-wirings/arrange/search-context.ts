@@ -1,4 +1,4 @@
-import { type Memory } from "@/core/plan-model";
+import { type SolveCache } from "@/core/plan-model";
 import { fewHours } from "./few-hours";
 import { createMeter, type Meter } from "./meter";
 import { type ArrangeAsk, createProblem, type Problem } from "./problem";
@@ -25,7 +25,7 @@ export type About = {
 export const glanceHours = 3;
 const chooseHours = 8;
 
-export function createBench(ask: ArrangeAsk, memory: Memory): Bench {
+export function createBench(ask: ArrangeAsk, memory: SolveCache): Bench {
   const problem = createProblem(ask, memory);
   const meter = createMeter(problem);
   let about: About | null = null;
@@ -57,7 +57,7 @@ export function createBench(ask: ArrangeAsk, memory: Memory): Bench {
 }
 
 /** Benches of the questions asked last, so that the parts of one question share theirs. */
-export function createBenches(memory: Memory): (ask: ArrangeAsk) => Bench {
+export function createBenches(memory: SolveCache): (ask: ArrangeAsk) => Bench {
   let last: { readonly ask: ArrangeAsk; readonly bench: Bench } | null = null;
   return (ask) => {
     if (last === null || !isSame(last.ask, ask)) last = { ask, bench: createBench(ask, memory) };

@@ -1,4 +1,4 @@
-import { laneOf, type LaneContext, type ReadyWiring, kindOf } from "@/core/plan-model";
+import { laneOf, type LaneContext, type SolvableWiring, kindOf } from "@/core/plan-model";
 import { substringCount } from "@/core/engine/net";
 import { keyOf, type Pose, type Row, standOf, usedIn } from "@/core/engine/array";
 
@@ -9,7 +9,7 @@ export const shadedShare = 0.1;
  * Watts of bright noon that are lost when one substring of one panel is shaded, where it costs most; and what is taken without. Of
  * panels of one kind that stand alike in rows that are alike one is tried.
  */
-export function* shadeLossW({ plan, common, lanes, poses }: ReadyWiring): Generator<undefined, number> {
+export function* shadeLossW({ plan, common, lanes, poses }: SolvableWiring): Generator<undefined, number> {
   const pose = poses[0]?.pose ?? common.fixed;
   let most = 0;
   for (const context of lanes) {
@@ -43,7 +43,7 @@ function noonW({ actual }: LaneContext): number {
 }
 
 /** A row by the kinds of panel in it, whatever their order; a panel whose label cannot be read goes by its kind in the plan. */
-export function shapeOf(row: Row, { kinds }: Pick<ReadyWiring["common"], "kinds">): string {
+export function shapeOf(row: Row, { kinds }: Pick<SolvableWiring["common"], "kinds">): string {
   return usedIn([row])
     .map((tile) => kinds.get(keyOf(tile))?.id ?? tile.panelId)
     .sort()

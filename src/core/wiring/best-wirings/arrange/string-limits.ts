@@ -1,7 +1,7 @@
 import { wakeV } from "@/core/engine/pv-input";
 import { type Plan, type PortSheet } from "@/core/plan";
 import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "@/core/engine/fuse";
-import { type Common } from "@/core/plan-model";
+import { type SharedContext } from "@/core/plan-model";
 import { type RowMix } from "../exact";
 import { type PanelClass } from "./classes";
 import { type Growing } from "./nets";
@@ -18,7 +18,7 @@ export type RowFacts = {
   readonly labelW: number;
 };
 
-export function rowFacts(row: RowMix, classes: readonly PanelClass[], common: Pick<Common, "cold">): RowFacts {
+export function rowFacts(row: RowMix, classes: readonly PanelClass[], common: Pick<SharedContext, "cold">): RowFacts {
   let facts: RowFacts = {
     coldV: 0,
     coldRunningV: 0,

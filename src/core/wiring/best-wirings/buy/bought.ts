@@ -1,5 +1,5 @@
 import { type Change, type Plan } from "@/core/plan";
-import { type Memory } from "@/core/plan-model";
+import { type SolveCache } from "@/core/plan-model";
 import { type WeatherYear } from "@/core/engine/weather";
 import { countsOf, newTile } from "@/core/engine/array";
 import { createBench, firstLook } from "../arrange";
@@ -18,7 +18,7 @@ export type BuyAsk = {
 const maxNets = 3000;
 
 /** The best at a glance of all panels of a plan on all its inputs, lying as the plan has them. */
-export function* tried({ wiringId, weather }: BuyAsk, plan: Plan, memory: Memory) {
+export function* tried({ wiringId, weather }: BuyAsk, plan: Plan, memory: SolveCache) {
   const tiles = plan.panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => newTile(id, number)));
   const ports = plan.inputs.flatMap(({ id, device }) =>
     device.ports.filter(({ moduleId }) => moduleId === null).map((port) => ({ inputId: id, portId: port.id })),

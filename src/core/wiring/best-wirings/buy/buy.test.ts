@@ -3,7 +3,7 @@ import { applyChanges, emptyPlan, type PanelSheet, type Plan, plainSurface, type
 import { assess } from "@/core/assessment";
 import { drain } from "@/core/engine/generators";
 import { demoInputs, demoPanels } from "@/demo";
-import { demoPlan, effort, number } from "@/testing";
+import { demoPlan, runs, number } from "@/testing";
 import { buyChanges, type Purchase, whatToBuy } from ".";
 import { maxOf } from "./options";
 
@@ -130,7 +130,7 @@ test("a locker takes what goes into it: folded, or as it lies; a larger one or a
         expect(few * volume(slab)).toBeLessThanOrEqual(volume(size));
       }
     }),
-    { numRuns: effort(40) },
+    { numRuns: runs(40) },
   );
 });
 

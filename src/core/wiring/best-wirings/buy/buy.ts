@@ -1,10 +1,10 @@
 import { branchesOfRows, needsFuse, ratedPanel } from "@/core/protection/cabling";
 import { readLabel } from "@/core/engine/panel";
 import { type Plan } from "@/core/plan";
-import { createMemory, type Memory } from "@/core/plan-model";
+import { createSolveCache, type SolveCache } from "@/core/plan-model";
 import { quietly } from "@/core/engine/generators";
 import { type WeatherYear } from "@/core/engine/weather";
-import { joiningParts, type Lane } from "@/core/engine/array";
+import { joiningParts, type PortArray } from "@/core/engine/array";
 import { planYear } from "../../year";
 import { assumedPrices } from "../arrange";
 import { type BuyAsk, planBought, tried } from "./bought";
@@ -26,7 +26,7 @@ const maxOnNewInputs = 3;
 export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Bought> {
   const { plan, wiringId, weather } = ask;
   const { shopping } = plan;
-  const memory = createMemory();
+  const memory = createSolveCache();
   const offers = ask.panels.filter(({ sheet }) => readLabel(sheet).type === "label");
   const owned = plan.inputs.length === 0 ? null : yield* tried(ask, plan, memory);
   const ownedKwh = owned?.score ?? 0;
@@ -161,7 +161,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
 const none = Array.from({ length: 12 }, () => 0);
 
 /** How many branches of some lanes have to have a fuse. */
-function fusesIn(plan: Plan, lanes: readonly Lane[]): number {
+function fusesIn(plan: Plan, lanes: readonly PortArray[]): number {
   const isStrict = plan.schools.fuse === "strict";
   return lanes.reduce((sum, { rows }) => {
     const branches = branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? [];
@@ -174,7 +174,7 @@ function* needOf(
   plan: Plan,
   wiringId: string,
   weather: WeatherYear | null,
-  memory: Memory,
+  memory: SolveCache,
 ): Generator<undefined, readonly number[] | null> {
   const bare = { ...plan, wirings: plan.wirings.map((wiring) => ({ ...wiring, lanes: [] })) };
   const year = planYear({ plan: bare, wiringId, weather, fineness: "quick", memory });

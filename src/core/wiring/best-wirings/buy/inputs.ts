@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Memory } from "@/core/plan-model";
+import { type SolveCache } from "@/core/plan-model";
 import { type BuyAsk, planBought, tried } from "./bought";
 import { type InputOffer, type PanelOffer } from "./options";
 import { type InputLine, type Purchase, type PwmLine } from "./purchase";
@@ -8,7 +8,7 @@ import { type InputLine, type Purchase, type PwmLine } from "./purchase";
 export function* onEachInput(
   ask: BuyAsk,
   { panel, count }: Purchase,
-  memory: Memory,
+  memory: SolveCache,
 ): Generator<undefined, readonly InputLine[]> {
   const lines: InputLine[] = [];
   for (const { input, isOwned } of inputsOf(ask)) {
@@ -46,7 +46,7 @@ function* aloneOn(
   panel: PanelOffer,
   count: number,
   input: InputOffer,
-  memory: Memory,
+  memory: SolveCache,
 ): Generator<undefined, number | null> {
   const { plan } = ask;
   const { plan: alone } = planBought({ ...plan, panels: [], inputs: [], poses: bare(plan) }, panel, count, input);
@@ -61,7 +61,7 @@ const maxOnPwm = 8;
 export function* pwmBesideMppt(
   ask: BuyAsk,
   kinds: readonly { readonly panel: PanelOffer; readonly fits: number }[],
-  memory: Memory,
+  memory: SolveCache,
 ): Generator<undefined, readonly PwmLine[]> {
   const inputs = inputsOf(ask).map(({ input }) => input);
   // volts above what a PWM input takes are lost: those with the fewest are tried

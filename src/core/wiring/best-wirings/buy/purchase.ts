@@ -1,4 +1,4 @@
-import { type Lane } from "@/core/engine/array";
+import { type PortArray } from "@/core/engine/array";
 import { type InputOffer, type PanelOffer } from "./options";
 
 /** Something to buy, wired as well as may be: it was judged, and no rule stops it. */
@@ -6,7 +6,7 @@ export type Purchase = {
   readonly panel: PanelOffer;
   readonly count: number;
   /** An input bought with them; null: on what is owned. */ readonly input: InputOffer | null;
-  readonly lanes: readonly Lane[];
+  readonly lanes: readonly PortArray[];
   /** What a year then brings, kWh, with what is owned; and what of it is new. */ readonly kwh: number;
   readonly moreKwh: number;
   readonly byMonthKwh: readonly number[];

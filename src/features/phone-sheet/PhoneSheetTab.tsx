@@ -3,14 +3,14 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { poseIdOf, useAssessment, useDeskState, usePlan, useWiring } from "@/features/plan-session";
-import { AlertBar, Columns, nameForFile, offerFile, Region, TextButton, useUnits } from "@/ui";
+import { AlertBar, Columns, nameForFile, downloadFile, Region, TextButton, useUnits } from "@/ui";
 import { verdictOf } from "@/messages/en";
 import { sheetHtml } from "./as-html";
 import { BringHome } from "./BringHome";
 import { sheetContent } from "./make-sheet";
 
 /** One file for the phone on the roof, and what was ticked and read there brought home. */
-export function RoofSheet() {
+export function PhoneSheetTab() {
   const plan = usePlan();
   const wiring = useWiring();
   const system = useUnits();
@@ -30,7 +30,7 @@ export function RoofSheet() {
       const made = await sheetHtml(content);
       if (made.type === "fault") setTrouble(made.message);
       else {
-        offerFile(`${nameForFile(plan.name)}-roof-sheet.html`, "text/html", made.html);
+        downloadFile(`${nameForFile(plan.name)}-roof-sheet.html`, "text/html", made.html);
         tell(
           `${(new Blob([made.html]).size / 1000).toFixed(0)} kB in one file: send it to the phone as you send a photo.`,
         );

@@ -5,7 +5,7 @@ import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { applyChanges, type Change, plainSurface, type Plan } from "@/core/plan";
 import { boundsOf, pointsOf } from "@/core/layout/roof";
 import { type ShadeMap } from "@/core/wiring/year";
-import { useAsked } from "@/features/worker-hooks";
+import { useJobOnDemand } from "@/features/worker-hooks";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
 import { useWeather } from "@/features/year";
 import { newId, TextButton, useWidth } from "@/ui";
@@ -23,7 +23,7 @@ import { viewOf } from "./view";
 type Spot = readonly [number, number];
 
 /** The roof drawn to scale: what stands on it, the panels, their shadows through the day and the year, and what is wrong with it. */
-export function RoofSheet() {
+export function RoofTab() {
   const desk = useDesk();
   const saved = usePlan();
   // what is dragged is not in the plan yet: drawn and judged as if it were, and one change when it is let go
@@ -76,14 +76,17 @@ export function RoofSheet() {
     [findings],
   );
   const weather = useWeather(plan);
-  const shade = useAsked<ShadeMap>([surface?.id, space, panels, poses, mounts, site, poseId], (topic, progressed) => {
-    setMapShown(true);
-    return workerClient().ask(
-      "shadeMap",
-      { plan, surfaceId: surface?.id ?? "", poseId, weather: weather.type === "here" ? weather.text : null },
-      { topic, lane: "patient", once: ["plan"], progressed },
-    );
-  });
+  const shade = useJobOnDemand<ShadeMap>(
+    [surface?.id, space, panels, poses, mounts, site, poseId],
+    (topic, progressed) => {
+      setMapShown(true);
+      return workerClient().ask(
+        "shadeMap",
+        { plan, surfaceId: surface?.id ?? "", poseId, weather: weather.type === "here" ? weather.text : null },
+        { topic, lane: "patient", once: ["plan"], progressed },
+      );
+    },
+  );
   const map = shade.of[0] === surface?.id ? shade.value : null;
   const addSurface = () => {
     const id = newId();

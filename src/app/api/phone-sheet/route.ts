@@ -7,7 +7,7 @@ export const dynamic = "force-dynamic";
 /** The script that goes into a sheet that is taken along, with its hash, by which alone the sheet lets it run. */
 export function GET(): Promise<Response> {
   return guarded(async () => {
-    const file = process.env["GOLDEN_ARRAY_ROOF_SHEET"];
+    const file = process.env["GOLDEN_ARRAY_PHONE_SHEET"];
     if (file === undefined)
       throw fault("server", "The sheet is made by the built application only: start it with “npm run demo”.");
     const script = await readFile(file, "utf8");
