@@ -129,9 +129,11 @@ export function createSolveCache(): SolveCache {
 
 function remembered<K, T>(known: Map<K, T>, key: K, most: number, make: () => T): T {
   const found = known.get(key);
-  if (found !== undefined) return found;
-  const fresh = make();
-  if (known.size >= most) known.clear();
-  known.set(key, fresh);
-  return fresh;
+  // what is asked for again is the newest
+  if (found !== undefined) known.delete(key);
+  const value = found ?? make();
+  const [oldest] = known.keys();
+  if (known.size >= most && oldest !== undefined) known.delete(oldest);
+  known.set(key, value);
+  return value;
 }
