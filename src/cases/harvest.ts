@@ -1,4 +1,12 @@
-import { readEpw } from "../core/engine/weather";
+import {
+  readEpw,
+  hoursOfFile,
+  type SkyHour,
+  type TypicalMonths,
+  typicalYear,
+  type WeatherPlace,
+  type WeatherYear,
+} from "../core/engine/weather";
 import { type CaseAnswering } from "@/cases/reading";
 import { z } from "zod";
 import { harvestYear } from "../core/wiring/harvest";
@@ -7,14 +15,6 @@ import { type HourLight, lightOn } from "../core/engine/light";
 import { type Net } from "../core/engine/net";
 import { fitLabel, type PanelLabel, type PanelModel } from "../core/engine/panel";
 import { drain } from "../core/engine/generators";
-import {
-  hoursOfFile,
-  type SkyHour,
-  type TypicalMonths,
-  typicalYear,
-  type WeatherPlace,
-  type WeatherYear,
-} from "../core/engine/weather";
 import {
   labelSchema,
   type Malformation,

@@ -13,8 +13,7 @@ import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { demoPlan, createRandom, type Random, runs, scenarioLane } from "@/testing";
 import { createSimulatedBench, linesFor, parseAnswer, readingOf, type SimulatedBench } from ".";
-import { type PutIn } from "./fault";
-import { worldWith } from "./fault";
+import { type PutIn, worldWith } from "./fault";
 
 const moment = { atMs: Date.UTC(2026, 5, 21, 12), longitudeDeg: 0 };
 const sky: ReadSky = { ...unsaidSky, cloud: "clear", airC: 18 };

@@ -17,21 +17,28 @@ import {
   type PanelKey,
   usedIn,
 } from "../engine/array";
-import { maxColdVolts } from "../wiring/rules";
-import { type LaneContext, netIn, type SkyState } from "../plan-model";
+import { maxColdVolts, panelStates, groupsIn, sharing } from "../wiring/rules";
+import {
+  type LaneContext,
+  netIn,
+  type SkyState,
+  createSolveCache,
+  type SolveCache,
+  type TileState,
+  laneOf,
+  type Missing,
+  parkedIn,
+  type SolvableWiring,
+  solvableById,
+  mountReports,
+} from "../plan-model";
 import { type Finding, noFixes, type FindingWithoutFixes } from "./finding";
 import { type Level, levels, type Subject, worstLevel } from "../checks";
-import { panelStates } from "../wiring/rules";
-import { createSolveCache, type SolveCache, type TileState } from "../plan-model";
-import { laneOf, type Missing, parkedIn, type SolvableWiring } from "../plan-model";
-import { solvableById } from "../plan-model";
 import { judgeLane, type RuleResult } from "./judge-lane";
 import { mountRules } from "../mounting/rules";
 import { leadsRule, roofContext, roofRules } from "../layout/rules";
 import { copperContext, copperRules, isCopperSaid } from "../protection/rules";
-import { mountReports } from "../plan-model";
 import { groupRules, ruleOf, wiringRules } from "./rules";
-import { groupsIn, sharing } from "../wiring/rules";
 
 /** What is looked at beside the verdict: a sky, the moment "now" stands for, and a pose. */
 export type ViewState = {

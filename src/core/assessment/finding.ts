@@ -1,6 +1,5 @@
 import { type Mount } from "../engine/sky";
-import { type Amount, type FuseCount, type InPose, type RuleOutcome, type Subject } from "../checks";
-import { type Sense } from "../checks";
+import { type Amount, type FuseCount, type InPose, type RuleOutcome, type Subject, type Sense } from "../checks";
 import { type Change, type Stop } from "../plan";
 import { type CablingPartName } from "../protection/cabling";
 import { type Reason, type RuleId } from "./rules";

@@ -11,6 +11,7 @@ export {
   type Assessed,
   type SkyView,
   type ViewState,
+  laneNet,
 } from "./assess";
 export { judgeMisplugs, judgedMisplug, type JudgedMisplug } from "./misplugs";
 export {
@@ -23,4 +24,3 @@ export {
   noFixes,
 } from "./finding";
 export { ruleOf, type RuleId, type Reasons } from "./rules";
-export { laneNet } from "./assess";

@@ -1,10 +1,8 @@
 import { type Plan, type Wiring } from "../plan";
 import { type Misplug, misplugs, sameLane } from "../engine/array";
 import { judgeAll } from "./assess";
-import { posesOf } from "../plan-model";
+import { posesOf, createSolveCache, solvableWiring } from "../plan-model";
 import { type FindingWithoutFixes } from "./finding";
-import { createSolveCache } from "../plan-model";
-import { solvableWiring } from "../plan-model";
 
 /** A misplug on the way between two wirings, and what the rules say of what then stands at the port. */
 export type JudgedMisplug = {

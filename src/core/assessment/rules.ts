@@ -1,42 +1,13 @@
-import { coldVocRule } from "../wiring/rules";
-import { copperRules } from "../protection/rules";
-import { currentRule } from "../wiring/rules";
-import { doubtsRule } from "../panels/rules";
-import { fusesRule } from "../protection/rules";
-import { hotVmpRule } from "../wiring/rules";
-import { mountRules } from "../mounting/rules";
-import { mismatchRule } from "../wiring/rules";
-import { mixedStatesRule } from "../wiring/rules";
-import { pwmLossRule } from "../wiring/rules";
-import { reverseRule } from "../wiring/rules";
-import { roofRules } from "../layout/rules";
 import { type RuleFacts } from "../checks";
-import { sharedRule } from "../wiring/rules";
-import { shelfRule } from "../wiring/rules";
-import { systemVoltageRule } from "../wiring/rules";
-import { wakeRule } from "../wiring/rules";
-import { wattsRule } from "../wiring/rules";
+import { roofRules } from "../layout/rules";
+import { mountRules } from "../mounting/rules";
+import { doubtsRule } from "../panels/rules";
+import { copperRules, fusesRule } from "../protection/rules";
+import { groupRules, limitRules, lossRules, wiringRules } from "../wiring/rules";
 
-/**
- * Every rule, in the order the ledger shows them. A new one is a file, its words, its test and a line here; or in the list of its
- * folder, where it is one of roof, copper or mount.
- */
-export const laneRules = [
-  coldVocRule,
-  hotVmpRule,
-  wakeRule,
-  currentRule,
-  wattsRule,
-  mismatchRule,
-  reverseRule,
-  fusesRule,
-  mixedStatesRule,
-  pwmLossRule,
-  systemVoltageRule,
-  doubtsRule,
-] as const;
-export const groupRules = [sharedRule] as const;
-export const wiringRules = [shelfRule] as const;
+/** Every rule, in the order in which they are shown. A new one is a file, its words, its test and a line in the list of its room (`rules.ts`). */
+export const laneRules = [...limitRules, fusesRule, ...lossRules, doubtsRule] as const;
+export { groupRules, wiringRules };
 export const rules = [
   ...laneRules,
   ...groupRules,

@@ -1,8 +1,7 @@
 import { type PortGroup, type Stop } from "../plan";
 import { type SkyName } from "../engine/sky";
-import { type LaneContext } from "../plan-model";
+import { type LaneContext, type SolvableWiring } from "../plan-model";
 import { type RuleOutcome, type Subject } from "./finding";
-import { type SolvableWiring } from "../plan-model";
 
 /** An edge of an input's window. */
 export type WindowEdge = "ceiling" | "floor" | "amps" | "watts";

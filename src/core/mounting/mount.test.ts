@@ -1,10 +1,9 @@
 import { gateIds, plainFixing, schools, skins } from "../plan";
 import { createRandom, runs } from "@/testing";
 import { bondUse, given, materials, overturning, procedureOf, type StepId, stepFacts, tools, windForces } from ".";
-import { type Way } from "./procedure";
+import { type Way, gatesOf, guardedBy } from "./procedure";
 import { clockOf, rimFor } from "./clock";
 import { sealantHours, tapeHours } from "./cure";
-import { gatesOf, guardedBy } from "./procedure";
 
 /** Every way there is to fix panels. */
 const ways: readonly Way[] = schools.flatMap((school) =>

@@ -1,8 +1,7 @@
 import { unsaidSky } from "../measurements";
 import { type Plan } from "../plan";
 import { createBench, provedLane, healthyArray } from "../commissioning";
-import { type LaneContext } from "../plan-model";
-import { solvableById } from "../plan-model";
+import { type LaneContext, solvableById } from "../plan-model";
 import { createPlanes, typicalMonthsOf } from "../wiring/year";
 import { lightOfWord } from "../log";
 

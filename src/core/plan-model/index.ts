@@ -9,6 +9,17 @@ export {
   type Kind,
   termsOf,
   panelNoonW,
+  type SkyState,
+  doubtAssumed,
+  kindsIn,
+  keysOf,
+  labelAssumed,
+  siteAssumed,
+  byAmps,
+  fitAssumed,
+  solveRows,
+  isFlat,
+  labelSum,
 } from "./lane-context";
 export { createSolveCache, type SolveCache, type TileState } from "./solve-cache";
 export {
@@ -27,22 +38,8 @@ export {
   mountEnvironment,
   inPortOrder,
   type Missing,
+  cableEnvironment,
 } from "./solvable-wiring";
-export { type ColdBy } from "./cold-volts";
+export { type ColdBy, type ColdVolts } from "./cold-volts";
 export { posesOf, solvableById } from "./ready-by-id";
-export {
-  type SkyState,
-  doubtAssumed,
-  kindsIn,
-  keysOf,
-  labelAssumed,
-  siteAssumed,
-  byAmps,
-  fitAssumed,
-  solveRows,
-  isFlat,
-  labelSum,
-} from "./lane-context";
-export { cableEnvironment } from "./solvable-wiring";
-export { type ColdVolts } from "./cold-volts";
 export { clearMonthKwh } from "./clear-month";

@@ -62,8 +62,7 @@ export {
   type Zone,
   zoneKinds,
 } from "./sections/space";
-export { type ClimateMonth, type Halt } from "./schemas/site";
-export { type Site } from "./schemas/site";
+export { type ClimateMonth, type Halt, type Site } from "./schemas/site";
 export { plainRun, fuseAt, runKey, sameEnd, switchAt } from "./cabling";
 export { type End, type ProtectiveDevice, type Cable } from "./schemas/cabling";
 export { type ControllerFacts, type PortEnd } from "./schemas/protect";

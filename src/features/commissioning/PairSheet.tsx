@@ -3,8 +3,7 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { sideBySide } from "@/core/commissioning";
-import { createSolveCache, kindOf } from "@/core/plan-model";
-import { solvableById } from "@/core/plan-model";
+import { createSolveCache, kindOf, solvableById } from "@/core/plan-model";
 import { fieldSpecs } from "@/core/engine/units";
 import { pieceName } from "@/core/plan";
 import { keyOf, partsOfKey } from "@/core/engine/array";

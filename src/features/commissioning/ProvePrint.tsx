@@ -2,8 +2,7 @@
 
 import { type ReadSky, unsaidSky } from "@/core/measurements";
 import { provedLane, walkOf } from "@/core/commissioning";
-import { createSolveCache } from "@/core/plan-model";
-import { solvableById } from "@/core/plan-model";
+import { createSolveCache, solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
 import { PrintTable, useUnits } from "@/ui";

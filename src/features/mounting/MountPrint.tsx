@@ -1,8 +1,7 @@
 "use client";
 
-import { mountReport, type MountReport, reportClock } from "@/core/mounting";
+import { mountReport, type MountReport, reportClock, surfacesUnder } from "@/core/mounting";
 import { mountEnvironment } from "@/core/plan-model";
-import { surfacesUnder } from "@/core/mounting";
 import { poseIdOf, useAssessment, useDeskState, usePlan } from "@/features/plan-session";
 import { jobTable, surfacePapers } from "@/features/print-tables";
 import { levelWords, PrintTable, SvgPicture, useUnits } from "@/ui";

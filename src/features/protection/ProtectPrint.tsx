@@ -1,8 +1,7 @@
 "use client";
 
 import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport } from "@/core/protection/diagram";
-import { createSolveCache } from "@/core/plan-model";
-import { solvableById } from "@/core/plan-model";
+import { createSolveCache, solvableById } from "@/core/plan-model";
 import { diagramSheets, sheetSvg } from "@/core/drawings";
 import { useAssessment, usePlan, useWiring } from "@/features/plan-session";
 import { cableTable, drawingNote, workLists } from "@/features/print-tables";

@@ -14,8 +14,7 @@ import {
   type ProtectReport,
   protectReport,
 } from "@/core/protection/diagram";
-import { createSolveCache } from "@/core/plan-model";
-import { solvableById } from "@/core/plan-model";
+import { createSolveCache, solvableById } from "@/core/plan-model";
 import { diagramSheet, diagramSheets, labelSheets, type Paper, sheetSvg } from "@/core/drawings";
 import { changed, demoPlan } from "@/testing";
 import { sheetsAsPdf } from "@/ui";

@@ -1,8 +1,7 @@
 import fc from "fast-check";
 import { applyChange, type Plan, readPlan, record, redo, startHistory, undo, poseIn } from "@/core/plan";
 import { assessReady, lookInto } from "@/core/assessment";
-import { solvableById } from "@/core/plan-model";
-import { createSolveCache } from "@/core/plan-model";
+import { solvableById, createSolveCache } from "@/core/plan-model";
 import { keyOf, type Place, tilesOf, type PanelKey } from "@/core/engine/array";
 import { demoPlan, runs } from "@/testing";
 import {

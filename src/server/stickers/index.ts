@@ -11,4 +11,3 @@ export function stickerReader(): Stickers | null {
 }
 
 export { type StickerOutcome } from "./worker-pool";
-export { createStickers, type Stickers } from "./worker-pool";

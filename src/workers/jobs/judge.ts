@@ -1,7 +1,6 @@
 import { type Plan } from "@/core/plan";
 import { type Assessment, assessReady, type ViewState, lookInto, type TileStates } from "@/core/assessment";
-import { solvableById } from "@/core/plan-model";
-import { type SolveCache } from "@/core/plan-model";
+import { solvableById, type SolveCache } from "@/core/plan-model";
 import { type Job } from "../rpc";
 
 export type JudgeInput = { readonly plan: Plan; readonly wiringId: string; readonly look: ViewState };

@@ -1,7 +1,6 @@
 import { findMends } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
-import { type SolveCache } from "@/core/plan-model";
-import { solvableById } from "@/core/plan-model";
+import { type SolveCache, solvableById } from "@/core/plan-model";
 import { type Fixes } from "@/core/assessment";
 import { type Job } from "../rpc";
 

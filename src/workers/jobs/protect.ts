@@ -1,7 +1,6 @@
 import { type Plan } from "@/core/plan";
 import { type ProtectReport, protectReport } from "@/core/protection/diagram";
-import { type SolveCache } from "@/core/plan-model";
-import { solvableById } from "@/core/plan-model";
+import { type SolveCache, solvableById } from "@/core/plan-model";
 import { type Job } from "../rpc";
 
 export type ProtectInput = { readonly plan: Plan; readonly wiringId: string };

@@ -19,9 +19,8 @@ import {
   type WalkStep,
   worseFound,
 } from "@/core/commissioning";
-import { kindOf, type LaneContext, type SolveCache } from "@/core/plan-model";
+import { kindOf, type LaneContext, type SolveCache, solvableById } from "@/core/plan-model";
 import { maxColdVolts } from "@/core/wiring/rules";
-import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { type Job } from "../rpc";
 

@@ -1,6 +1,5 @@
 import { cellTempC, longestClearDay, mounts, namedSky, rossCPerWm2, skyAt, tiltLight } from ".";
-import { sunAt } from "./sun";
-import { midsummerNoon } from "./sun";
+import { sunAt, midsummerNoon } from "./sun";
 
 const sumKwhM2 = (latitudeDeg: number) =>
   longestClearDay(latitudeDeg).reduce((sum, { irradianceWm2, hours }) => sum + irradianceWm2 * hours, 0) / 1000;

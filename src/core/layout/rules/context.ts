@@ -1,8 +1,7 @@
 import { type Plan, pieceName, type Surface } from "../../plan";
 import { type JudgedPanel, judgedPanels, type Parked } from "../roof";
 import { type PortArray } from "../../engine/array";
-import { type RuleOutcome, type Subject } from "../../checks";
-import { type RuleFacts } from "../../checks";
+import { type RuleOutcome, type Subject, type RuleFacts } from "../../checks";
 
 /** A plan's surfaces as a pose has their panels, and the lanes that join them. */
 export type RoofContext = {

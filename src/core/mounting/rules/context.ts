@@ -1,8 +1,7 @@
 import { type Held, type MountReport } from "..";
 import { type Plan } from "../../plan";
 import { type Mount } from "../../engine/sky";
-import { type RuleOutcome, type Subject } from "../../checks";
-import { type RuleFacts } from "../../checks";
+import { type RuleOutcome, type Subject, type RuleFacts } from "../../checks";
 
 /** What rules of fixing look at: each of a plan's fixings with all that is worked out of it. */
 export type MountContext = {

@@ -1,7 +1,6 @@
 import { type LabelDoubt, type LabelReading } from "../../engine/panel";
 import { type LaneContext, kindsIn } from "../../plan-model";
-import { type RuleOutcome } from "../../checks";
-import { type LaneRule } from "../../checks";
+import { type RuleOutcome, type LaneRule } from "../../checks";
 
 export type DoubtedLabel = {
   readonly panelName: string;

@@ -1,8 +1,7 @@
-import { carried } from "../fields";
+import { carried, id, name, stated } from "../fields";
 import { z } from "zod";
 import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "../../engine/pv-input";
 import { maxOf } from "../bounds";
-import { id, name, stated } from "../fields";
 
 /** The charge controllers and power stations, with their ports. */
 

@@ -1,8 +1,7 @@
-import { carried } from "../fields";
+import { carried, field, id, name, nonNegative, stated } from "../fields";
 import { z } from "zod";
 import { cellTypes } from "../../engine/panel";
 import { maxOf } from "../bounds";
-import { field, id, name, nonNegative, stated } from "../fields";
 import { pieceNumber, pieceSchema } from "./piece";
 
 /** The kinds of panel there are, with their labels, and every piece of them. */

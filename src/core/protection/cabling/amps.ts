@@ -2,8 +2,7 @@ import { assumedFuseA } from "../../engine/fuse";
 import { labelOf, type PanelSheet, type Plan } from "../../plan";
 import { type Row, type PanelRef } from "../../engine/array";
 import { type RatedPanel } from "./branches";
-import { isUsed } from "./used";
-import { isUsedItem } from "./used";
+import { isUsed, isUsedItem } from "./used";
 
 /** What a row, or rows side by side, give by their labels: in series the strongest short circuit and the weakest running amps. */
 export type LabelAmps = { readonly iscA: number; readonly impA: number; readonly vmpV: number };

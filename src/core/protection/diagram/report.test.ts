@@ -1,6 +1,5 @@
 import { type Change, type End, plainRun, type Plan, type Cable } from "../../plan";
-import { createSolveCache } from "../../plan-model";
-import { solvableById } from "../../plan-model";
+import { createSolveCache, solvableById } from "../../plan-model";
 import { changed, demoPlan, createRandom, runs, randomPlan, withCopper } from "@/testing";
 import { jointOf } from "../cabling";
 import { conduitFor, boxFor } from "./box";

@@ -11,10 +11,8 @@ import {
 } from "../cabling";
 import { type ProtectiveDevice, type Plan, type Cable } from "../../plan";
 import { type Row } from "../../engine/array";
-import { type LaneContext } from "../../plan-model";
-import { type RuleOutcome, type Subject } from "../../checks";
-import { cableEnvironment } from "../../plan-model";
-import { type RuleFacts } from "../../checks";
+import { type LaneContext, cableEnvironment } from "../../plan-model";
+import { type RuleOutcome, type Subject, type RuleFacts } from "../../checks";
 
 /** The cables, fuses and switches of one port as they are said, worked out and assumed. */
 export type LaneParts = {

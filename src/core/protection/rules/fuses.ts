@@ -1,9 +1,7 @@
 import { branchesOfRows, type BranchPlace, minRated, needsFuse, type RatedPanel, type WiredBranch } from "../cabling";
 import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "../../engine/fuse";
-import { type LaneContext, kindOf } from "../../plan-model";
-import { type Amount, type RuleOutcome, type Level } from "../../checks";
-import { type Assumption } from "../../plan-model";
-import { type LaneRule } from "../../checks";
+import { type LaneContext, kindOf, type Assumption } from "../../plan-model";
+import { type Amount, type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 /** What the others of its sets could push into the branch that is worst off, and the fuse that would stop it. */
 export type FuseFacts = {

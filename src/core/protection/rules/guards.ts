@@ -19,9 +19,8 @@ import {
 import { fuseAt, type ProtectiveDevice, sameEnd } from "../../plan";
 import { type Row } from "../../engine/array";
 import { maxColdVolts } from "../../wiring/rules";
-import { type LaneContext } from "../../plan-model";
+import { type LaneContext, type Assumption } from "../../plan-model";
 import { type Amount, type Level } from "../../checks";
-import { type Assumption } from "../../plan-model";
 import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts, nameOf } from "./context";
 
 /** What is wrong or right with a fuse, a breaker or a switch that is fitted. */

@@ -1,5 +1,4 @@
 export { copperContext, isCopperSaid, type CopperContext, type LaneParts } from "./context";
 export { type GuardReason, highestOf, maxAmpsOf } from "./guards";
 export { copperRules } from "./rules";
-export { type FuseReason } from "./fuses";
-export { fusesRule } from "./fuses";
+export { type FuseReason, fusesRule } from "./fuses";

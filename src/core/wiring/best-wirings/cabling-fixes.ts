@@ -22,8 +22,7 @@ import { applyChanges, type Change, type ProtectiveDevice, type Plan, type Cable
 import { copperContext, type CopperContext, highestOf, type LaneParts } from "../../protection/rules";
 import { type FuseCount, passes } from "../../checks";
 import { judgeAll, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
-import { solvableById } from "../../plan-model";
-import { type SolvableWiring } from "../../plan-model";
+import { solvableById, type SolvableWiring } from "../../plan-model";
 
 /** Something to try: what it is called, and what it changes. */
 type Try = { readonly kind: FixKind; readonly changes: readonly Change[] };

@@ -8,8 +8,7 @@ import {
   ruleOf,
   takenW,
 } from "../../assessment";
-import { solvableById } from "../../plan-model";
-import { type LaneContext, laneOf, type SolvableWiring, panelNoonW, kindOf } from "../../plan-model";
+import { solvableById, type LaneContext, laneOf, type SolvableWiring, panelNoonW, kindOf } from "../../plan-model";
 import { levels, passes, worstLevel } from "../../checks";
 import { drain } from "../../engine/generators";
 import { countsOf, keyOf, maxPieces, sameLane, standOf, tilesOf } from "../../engine/array";

@@ -1,7 +1,6 @@
 import { careShare } from "../../mounting/rules";
 import { judgeAll, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
-import { solvableById } from "../../plan-model";
-import { mountReports, type SolvableWiring } from "../../plan-model";
+import { solvableById, mountReports, type SolvableWiring } from "../../plan-model";
 import { passes } from "../../checks";
 import { applyChanges, type Change, type Fixing, type Plan } from "../../plan";
 import { keyOf } from "../../engine/array";

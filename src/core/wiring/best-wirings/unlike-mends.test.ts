@@ -1,6 +1,5 @@
 import { assess } from "@/core/assessment";
-import { type Row } from "@/core/engine/array";
-import { newTile, rowOf } from "@/core/engine/array";
+import { type Row, newTile, rowOf } from "@/core/engine/array";
 import { changed, everyWay, mixedPlan, row } from "@/testing";
 import { allMends } from ".";
 

@@ -1,11 +1,19 @@
 import { type CeilingBasis, type OverVoltageOutcome } from "../../engine/pv-input";
 import { longestRow, type Row, type PanelRef } from "../../engine/array";
-import { type ColdBy, type ColdVolts } from "../../plan-model";
-import { codeTableFactor } from "../../plan-model";
-import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed, termsOf } from "../../plan-model";
-import { type Assumption, type Term } from "../../plan-model";
-import { type RuleOutcome, type Level } from "../../checks";
-import { type LaneRule } from "../../checks";
+import {
+  type ColdBy,
+  type ColdVolts,
+  codeTableFactor,
+  type LaneContext,
+  keysOf,
+  kindOf,
+  labelAssumed,
+  siteAssumed,
+  termsOf,
+  type Assumption,
+  type Term,
+} from "../../plan-model";
+import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 export type ColdVocFacts = {
   /** The panels of the row with the most volts. */

@@ -11,10 +11,8 @@ import {
 } from "../../engine/pv-input";
 import { limitSkies } from "../../engine/sky";
 import { type Row } from "../../engine/array";
-import { byAmps, type LaneContext, fitAssumed, kindOf, siteAssumed } from "../../plan-model";
-import { type RuleOutcome, type Level } from "../../checks";
-import { type Term } from "../../plan-model";
-import { type LaneRule } from "../../checks";
+import { byAmps, type LaneContext, fitAssumed, kindOf, siteAssumed, type Term } from "../../plan-model";
+import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 /** A limit of amps with its range; `toV` is null where it states no end. */
 export type StatedLimit = Omit<CurrentTier, "toV"> & { readonly toV: number | null; readonly nature: LimitNature };

@@ -1,10 +1,17 @@
 import { type Mount, namedSky, rossCPerWm2 } from "../../engine/sky";
 import { stayV, wakeV } from "../../engine/pv-input";
 import { longestRow, standOf } from "../../engine/array";
-import { type LaneContext, fitAssumed, kindOf, labelAssumed, siteAssumed, termsOf } from "../../plan-model";
-import { type Assumption, type Term } from "../../plan-model";
-import { minFloorV, type RuleOutcome, type Level } from "../../checks";
-import { type LaneRule } from "../../checks";
+import {
+  type LaneContext,
+  fitAssumed,
+  kindOf,
+  labelAssumed,
+  siteAssumed,
+  termsOf,
+  type Assumption,
+  type Term,
+} from "../../plan-model";
+import { minFloorV, type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 export type HotVmpFacts = {
   readonly terms: readonly Term[];

@@ -8,10 +8,10 @@ import {
   siteAssumed,
   solveRows,
   termsOf,
+  type Assumption,
+  type Term,
 } from "../../plan-model";
-import { type Assumption, type Term } from "../../plan-model";
-import { type RuleOutcome, type Level } from "../../checks";
-import { type LaneRule } from "../../checks";
+import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 export type MismatchFacts = {
   /** Watts of every panel at its own maximum; of every row at its own; of all joined as they are. */

@@ -1,9 +1,15 @@
 import { operate } from "../../engine/pv-input";
 import { isChanged, standOf } from "../../engine/array";
-import { type LaneContext, fitAssumed, keysOf, kindOf, panelNoonW, siteAssumed } from "../../plan-model";
-import { type Assumption } from "../../plan-model";
-import { type RuleOutcome, type Level } from "../../checks";
-import { type LaneRule } from "../../checks";
+import {
+  type LaneContext,
+  fitAssumed,
+  keysOf,
+  kindOf,
+  panelNoonW,
+  siteAssumed,
+  type Assumption,
+} from "../../plan-model";
+import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 export type MixedFacts = {
   readonly stowed: number;

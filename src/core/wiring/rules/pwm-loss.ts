@@ -1,8 +1,6 @@
 import { assumedPwmDropV } from "../../engine/pv-input";
-import { type LaneContext, fitAssumed, siteAssumed } from "../../plan-model";
-import { type Assumption } from "../../plan-model";
-import { type RuleOutcome, type Level } from "../../checks";
-import { type LaneRule } from "../../checks";
+import { type LaneContext, fitAssumed, siteAssumed, type Assumption } from "../../plan-model";
+import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 export type PwmFacts = {
   readonly heldV: number;

@@ -3,10 +3,17 @@ import { noShades, underSkyScene } from "../../engine/light";
 import { type BranchState, type InspectableSolution } from "../../engine/net";
 import { stcIrradianceWm2 } from "../../engine/panel";
 import { asMatrix, isChanged, lightOf, mapTiles, standOf, type PanelRef } from "../../engine/array";
-import { fitAssumed, keysOf, kindOf, kindsIn, type LaneContext, siteAssumed, solveRows } from "../../plan-model";
-import { type Assumption } from "../../plan-model";
-import { type RuleOutcome } from "../../checks";
-import { type LaneRule } from "../../checks";
+import {
+  fitAssumed,
+  keysOf,
+  kindOf,
+  kindsIn,
+  type LaneContext,
+  siteAssumed,
+  solveRows,
+  type Assumption,
+} from "../../plan-model";
+import { type RuleOutcome, type LaneRule } from "../../checks";
 
 /** Amps pushed backwards through the panel that bears them least while nothing is drawn, what it bears, and when. */
 export type ReverseFacts = {

@@ -1,12 +1,18 @@
 import { brightSkyFactor } from "../../engine/fuse";
 import { type PortInUse, sharedOut, type LimitNature } from "../../engine/pv-input";
 import { type PlanInput, type PortGroup } from "../../plan";
-import { doubtAssumed, type LaneContext, fitAssumed, isFlat, siteAssumed, type SkyState } from "../../plan-model";
+import {
+  doubtAssumed,
+  type LaneContext,
+  fitAssumed,
+  isFlat,
+  siteAssumed,
+  type SkyState,
+  type Assumption,
+  clearMonthKwh,
+} from "../../plan-model";
 import { rowTerms } from "./current";
-import { type Amount, type RuleOutcome } from "../../checks";
-import { type Assumption } from "../../plan-model";
-import { type GroupRule } from "../../checks";
-import { clearMonthKwh } from "../../plan-model";
+import { type Amount, type RuleOutcome, type GroupRule } from "../../checks";
 import { gradeClipping } from "./grade-clipping";
 import { dueWatts } from "./watts";
 

@@ -1,6 +1,5 @@
 import { keyOf, shelfPieces, tilesOf } from "../../engine/array";
-import { type RuleOutcome, type Subject } from "../../checks";
-import { type WholeWiring, type WiringRule } from "../../checks";
+import { type RuleOutcome, type Subject, type WholeWiring, type WiringRule } from "../../checks";
 
 export type ShelfReason = {
   readonly type: "shelf";

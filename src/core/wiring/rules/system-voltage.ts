@@ -1,9 +1,7 @@
-import { type ColdBy } from "../../plan-model";
+import { type ColdBy, type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "../../plan-model";
 import { longestRow, usedIn } from "../../engine/array";
 import { maxColdVolts } from "./cold-voc";
-import { type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "../../plan-model";
-import { type RuleOutcome } from "../../checks";
-import { type LaneRule } from "../../checks";
+import { type RuleOutcome, type LaneRule } from "../../checks";
 
 export type SystemVoltageReason =
   | {

@@ -2,8 +2,7 @@ import { wakeV } from "../../engine/pv-input";
 import { longestClearDay } from "../../engine/sky";
 import { evenly } from "../../engine/light";
 import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRows } from "../../plan-model";
-import { minFloorV, type RuleOutcome, type Level } from "../../checks";
-import { type LaneRule } from "../../checks";
+import { minFloorV, type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 export type WakeFacts = {
   readonly wakeV: number;

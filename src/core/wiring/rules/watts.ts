@@ -1,9 +1,7 @@
 import { wattLimit, type LimitNature } from "../../engine/pv-input";
-import { clearMonthKwh } from "../../plan-model";
+import { clearMonthKwh, byAmps, fitAssumed, isFlat, type LaneContext, labelSum, siteAssumed } from "../../plan-model";
 import { gradeClipping } from "./grade-clipping";
-import { byAmps, fitAssumed, isFlat, type LaneContext, labelSum, siteAssumed } from "../../plan-model";
-import { type RuleOutcome, type Level } from "../../checks";
-import { type LaneRule } from "../../checks";
+import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
 
 export type WattFacts = {
   readonly labelW: number;

@@ -1,6 +1,6 @@
 export { inAll, type LossName, lossNames, type MonthAccount } from "./losses";
 export { type Fineness, planYear, type PlanYear, type TypicalHour, type YearMonth } from "./plan-year";
-export { assumedLossPct } from "./shares";
+export { assumedLossPct, sharesOf } from "./shares";
 export { isMissed } from "./battery-simulation";
 export { likeliestKind, monthsOfKind, typicalMonthsOf, type WeatherSource } from "./weather-of";
 export { type Gain, type GainKind, gainsOf } from "./gains";
@@ -9,5 +9,4 @@ export { type Reminder, remindersOf } from "./reminders";
 export { keptLightOf, type ShadeMap, shadeMap } from "./shade-map";
 export { createSuns } from "./suns";
 export { runPort, type RunningPort } from "./port-operation";
-export { sharesOf } from "./shares";
 export { createPlanes } from "./planes";

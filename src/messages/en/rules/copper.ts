@@ -1,6 +1,5 @@
 import { sizeNamed } from "@/core/engine/cable";
-import { placeOfFault } from "@/core/protection/cabling";
-import { type CablingPartName } from "@/core/protection/cabling";
+import { placeOfFault, type CablingPartName } from "@/core/protection/cabling";
 import { type GuardReason } from "@/core/protection/rules";
 import { amount, counted, given, percent } from "../format";
 import { branchWords, layingWords, lengthWords, sizeWords } from "../copper";

@@ -1,5 +1,4 @@
-import { createSolveCache } from "@/core/plan-model";
-import { solvableById } from "@/core/plan-model";
+import { createSolveCache, solvableById } from "@/core/plan-model";
 import { takenW } from "@/core/assessment";
 import { type End, plainRun, type Plan } from "@/core/plan";
 import { drain } from "@/core/engine/generators";

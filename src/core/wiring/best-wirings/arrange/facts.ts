@@ -1,8 +1,7 @@
 import { applyChanges, type Plan } from "@/core/plan";
 import { type Amount, levels, worstLevel } from "@/core/checks";
 import { judgeAll, type FindingWithoutFixes, takenW } from "@/core/assessment";
-import { solvableById } from "@/core/plan-model";
-import { type SolveCache, type SolvableWiring } from "@/core/plan-model";
+import { solvableById, type SolveCache, type SolvableWiring } from "@/core/plan-model";
 import { rowCurrent } from "@/core/wiring/rules";
 import { quietly } from "@/core/engine/generators";
 import { type WeatherYear } from "@/core/engine/weather";

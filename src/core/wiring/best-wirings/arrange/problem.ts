@@ -3,8 +3,14 @@ import { type PanelLight, underSkyScene } from "@/core/engine/light";
 import { type InputWindow, portWindow, trackingOf, wakeV } from "@/core/engine/pv-input";
 import { substringCount } from "@/core/engine/net";
 import { type DeviceSheet, type Plan, poseIn, type PortSheet, type Wiring } from "@/core/plan";
-import { type SharedContext, kindOf, type SolveCache, type NamedPose, solvableWiring } from "@/core/plan-model";
-import { posesOf } from "@/core/plan-model";
+import {
+  type SharedContext,
+  kindOf,
+  type SolveCache,
+  type NamedPose,
+  solvableWiring,
+  posesOf,
+} from "@/core/plan-model";
 import { namedSky } from "@/core/engine/sky";
 import { type WeatherYear } from "@/core/engine/weather";
 import { keyOf, type PortArray, laneKey, newTile, type PanelRef } from "@/core/engine/array";

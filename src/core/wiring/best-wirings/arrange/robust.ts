@@ -1,8 +1,7 @@
 import { climateKinds } from "@/core/site/climate";
 import { applyChanges, type Change, type PieceRef, type Plan, poseIn } from "@/core/plan";
 import { judgeAll, takenW } from "@/core/assessment";
-import { solvableById } from "@/core/plan-model";
-import { type SolveCache, recordLowOf } from "@/core/plan-model";
+import { solvableById, type SolveCache, recordLowOf } from "@/core/plan-model";
 import { quietly } from "@/core/engine/generators";
 import { type WeatherYear } from "@/core/engine/weather";
 import { keyOf, type PortArray, partsOfKey, standOf, tilesOf, tilesOfRows } from "@/core/engine/array";
