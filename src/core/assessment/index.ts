@@ -1,18 +1,5 @@
-export {
-  assess,
-  judgeRoof,
-  takenW,
-  judgeAll,
-  type LaneView,
-  type TileStates,
-  assessReady,
-  lookInto,
-  type Assessment,
-  type Assessed,
-  type SkyView,
-  type ViewState,
-  laneNet,
-} from "./assess";
+export { assess, type Assessed, type Assessment, assessReady, judgeAll, judgeRoof } from "./assess";
+export { laneNet, type LaneView, lookInto, type SkyView, takenW, type TileStates, type ViewState } from "./views";
 export { judgeMisplugs, judgedMisplug, type JudgedMisplug } from "./misplugs";
 export {
   type Finding,

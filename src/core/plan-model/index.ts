@@ -41,5 +41,5 @@ export {
   cableEnvironment,
 } from "./solvable-wiring";
 export { type ColdBy, type ColdVolts } from "./cold-volts";
-export { posesOf, solvableById } from "./ready-by-id";
+export { posesOf, solvableById } from "./solvable-by-id";
 export { clearMonthKwh } from "./clear-month";
