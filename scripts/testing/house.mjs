@@ -17,6 +17,7 @@ export const floors = {
   // its script goes out alone, into one file
   "phone-sheet": ["core"],
   testing: ["core", "messages", "demo"],
+  "proxy.ts": ["server"],
 };
 
 /** The folders of core in the order in which they build on one another: each imports only those before it. */

@@ -21,6 +21,7 @@ const folderOf = path.posix.dirname;
 const imports = new Map([...sources, ...others].map((file) => [file, importsOf(file)]));
 
 const problems = [
+  ...sources.filter((file) => !isTest(file)).flatMap(unplaced),
   ...sources
     .filter((file) => !isTest(file))
     .flatMap((file) => importsIn(file).flatMap(({ target }) => misplaced(file, target))),
@@ -84,21 +85,26 @@ function resolved(/** @type {string} */ from, /** @type {string} */ name) {
   );
 }
 
+/** A file on a floor, or in a folder of core, that house.mjs does not name would be held to nothing. @returns {string[]} */
+function unplaced(/** @type {string} */ file) {
+  const [, floor = ""] = file.split("/");
+  const isPlaced = floor === "core" ? !Number.isNaN(placeInCore(file)) : floor in floors;
+  return isPlaced ? [] : [`${file} lies where house.mjs names no folder`];
+}
+
 /** @returns {string[]} */
 function misplaced(/** @type {string} */ file, /** @type {string} */ target) {
   const [, from = "", room = ""] = file.split("/");
   const [, to = "", otherRoom = ""] = target.split("/");
   if (from !== to) {
-    const may = floors[from];
-    return may === undefined || may.includes(to) || !target.includes("/", 4)
+    const may = floors[from] ?? [];
+    return may.includes(to)
       ? []
       : [`${file} reaches ${target}: src/${from} may import ${may.join(", ") || "nothing else"}`];
   }
   if (from === "core") {
     const [own, other] = [placeInCore(file), placeInCore(target)];
-    return own === null || other === null || other <= own
-      ? []
-      : [`${file} reaches ${target}: ${coreOrder[other]} comes after ${coreOrder[own]}`];
+    return other <= own ? [] : [`${file} reaches ${target}: ${coreOrder[other]} comes after ${coreOrder[own]}`];
   }
   if (from === "features" && room !== otherRoom) {
     const may = features.shared[room] ?? [...Object.keys(features.shared), ...(features.borrowed[room] ?? [])];
@@ -109,13 +115,13 @@ function misplaced(/** @type {string} */ file, /** @type {string} */ target) {
   return [];
 }
 
-/** The place of a file's folder in the order of core; null: it lies in none of them. */
+/** The place of a file's folder in the order of core. What lies in none of them is placed nowhere, and so told (`unplaced`). */
 function placeInCore(/** @type {string} */ file) {
   const [at] = coreOrder
     .map((folder, place) => ({ folder, place }))
     .filter(({ folder }) => file.startsWith(`src/core/${folder}/`))
     .sort((a, b) => b.folder.length - a.folder.length);
-  return at?.place ?? null;
+  return at?.place ?? Number.NaN;
 }
 
 /** What lies in a folder with an entry is reached by that, but from the folder around it. @returns {string[]} */
