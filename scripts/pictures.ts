@@ -15,7 +15,7 @@ type Picture = {
   readonly first?: (page: Page) => Promise<void>;
 };
 const pictures: readonly Picture[] = [
-  { name: "plans", plan: null, stop: "", light: "paper", size: wide },
+  { name: "plans", plan: null, stop: "", light: "paper", size: wide, first: allVerdicts },
   { name: "panels", plan: "Lantern", stop: "panels", light: "paper", size: wide },
   { name: "input", plan: "Lantern", stop: "input", light: "paper", size: wide },
   { name: "wire", plan: "Lantern", stop: "wire", light: "paper", size: wide },
@@ -42,6 +42,11 @@ const pictures: readonly Picture[] = [
     first: thirdInTheRow,
   },
 ];
+
+/** The list, once every plan in it has been judged. */
+async function allVerdicts(page: Page): Promise<void> {
+  await page.waitForFunction(() => document.querySelectorAll("[data-glance]").length === 4);
+}
 
 /** The wiring that is all said in copper. */
 async function pressDay(page: Page): Promise<void> {
