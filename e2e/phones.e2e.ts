@@ -1,6 +1,6 @@
 import { request } from "node:http";
 import { connect } from "node:net";
-import { inNetwork } from "./harness/in-network";
+import { inNetwork, networkAddress } from "./harness/in-network";
 import { read } from "./harness/plans-api";
 import { launch, phone, temporaryDir } from "./harness";
 import { getJson, postJson, type Visit, isolatedE2eTest } from "./harness/visit";
@@ -32,11 +32,6 @@ function brokenOff(hostname: string, port: number, lines: readonly string[]): Pr
     socket.on("error", () => undefined);
     socket.on("close", () => resolve());
   });
-}
-
-async function networkAddress(url: string): Promise<string> {
-  const { addresses } = await getJson<{ addresses: string[] }>(`${url}/api/phones`);
-  return addresses[0] ?? "";
 }
 
 const lan = ["--demo", "--lan"];

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { gunzipSync } from "node:zlib";
 import { demoPanels } from "@/demo";
-import { inNetwork } from "./in-network";
+import { inNetwork, networkAddress } from "./in-network";
 import { root } from "./root";
 
 type Kept = { readonly address: string; readonly has: string; readonly headers?: Record<string, string> };
@@ -72,8 +72,7 @@ export class Keeper {
   }
 
   async #phone(url: string): Promise<Kept | null> {
-    const { addresses } = (await (await fetch(`${url}/api/phones`)).json()) as { addresses: string[] };
-    const away = addresses[0] ?? "";
+    const away = await networkAddress(url);
     const code = await fetch(`${url}/api/phones/code`, { method: "POST", headers: json, body: "{}" });
     const { digits } = (await code.json()) as { digits: string };
     const response = await fetch(`${away}/pair`, {

@@ -3,7 +3,7 @@ import { type ReactNode } from "react";
 import { HomeLink } from "./HomeLink";
 
 /** The head of a page beside the plans: the way back to them, and what is set for all pages. */
-export function PageHead({ children }: { children: ReactNode }) {
+export function PageHead({ children }: { children?: ReactNode }) {
   return (
     <Box
       component="header"

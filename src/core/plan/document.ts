@@ -5,7 +5,6 @@ import { type Section } from "./section";
 import { type SectionName, sectionNames, sections } from "./sections";
 
 type Schemas = { [Name in SectionName]: (typeof sections)[Name]["schema"] };
-type Values = { [Name in SectionName]: z.infer<Schemas[Name]> };
 
 function ofEach<T>(of: (section: Section, name: SectionName) => T): Record<SectionName, T> {
   return Object.fromEntries(sectionNames.map((each) => [each, of(sections[each], each)])) as Record<SectionName, T>;
@@ -28,6 +27,6 @@ export function emptyPlan(planName: string): Plan {
     version: planVersion,
     name: planName,
     sections: sectionVersions,
-    ...(ofEach(({ empty }) => empty) as Values),
+    ...(ofEach(({ empty }) => empty) as Pick<Plan, SectionName>),
   };
 }

@@ -3,7 +3,7 @@
 import { type ReactNode, useEffect, useState } from "react";
 import { type ApiResult, browserClient, type SavedPlan } from "@/api";
 import { TroublePage } from "@/app/TroublePage";
-import { HomeLink } from "@/ui";
+import { PageHead } from "@/ui";
 import { PlanDesk } from "./PlanDesk";
 import { Rescue } from "./Rescue";
 
@@ -33,9 +33,7 @@ export function PlanOpening({ id, children }: { readonly id: string; readonly ch
 function Opening() {
   return (
     <>
-      <header style={{ padding: "4px 16px", borderBottom: "1px solid var(--line)" }}>
-        <HomeLink />
-      </header>
+      <PageHead />
       <main style={{ padding: 16 }}>
         <p role="status">Opening the plan …</p>
       </main>
