@@ -36,4 +36,4 @@ export function sealed<Row extends { digest: string }>(row: Bare<Row>, digest: (
 }
 
 /** What a person is told of a row that is not what was written. */
-export const spoiledWords = "its check sum does not fit: the disk did not keep it was written";
+export const spoiledWords = "its check sum does not fit: the disk did not keep it as it was written";
