@@ -26,7 +26,7 @@ export const views: readonly { readonly plan: string | null; readonly addresses:
     plan: "The Lantern",
     addresses: ["/protect", "/protect#cables", "/protect#plugs", "/protect#list", "/protect#order"],
   },
-  { plan: "The Lantern", addresses: ["/mount", "/mount#forces", "/mount#takes", "/mount#skins"] },
+  { plan: "The Lantern", addresses: ["/mount", "/mount#forces", "/mount#takes", "/mount#surfaces"] },
   { plan: "The Lantern", addresses: ["/prove", "/prove#pair", "/prove#report", "/prove#standin"] },
   { plan: "Bee-keeper", addresses: ["/wire#finder", "/wire#buy"] },
   { plan: "Narrowboat", addresses: ["/panels", "/panels#read"] },

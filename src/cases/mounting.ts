@@ -8,7 +8,7 @@ import {
   snowN,
   strengthAt,
   windForces,
-  windSchools,
+  windCases,
 } from "../core/mounting";
 import { roofZones } from "../core/plan";
 import { type Malformation, Malformed, orMalformed, parse } from "./parts";
@@ -18,7 +18,7 @@ const area = z.number().positive().max(1e9);
 /** A case that asks for the forces on panels, on what they stand on, and of snow. */
 const mountSchema = z.strictObject({
   type: z.literal("mount"),
-  school: z.enum(windSchools),
+  school: z.enum(windCases),
   panel: z.strictObject({ alongMm: size, acrossMm: size, weightKg: z.number().min(0).max(1000) }),
   count: z.number().int().min(1).max(1000),
   windMs: z.number().min(0).max(120),
@@ -82,7 +82,7 @@ function answered(value: unknown): MountAnswer {
   refuse(given);
   const { school, panel, count, windMs, heightMm, base, bond, zone, snowKnM2 } = given;
   const tiltDeg = given.tiltDeg ?? 0;
-  const held = { school, ...panel, windMs, tiltDeg, zone: zone ?? null };
+  const held = { windCase: school, ...panel, windMs, tiltDeg, zone: zone ?? null };
   const one = windForces({ ...held, count: 1 });
   const forces = windForces({ ...held, count });
   const feet =

@@ -7,7 +7,7 @@ const tick = (step: string, atUtc: string) => ({ step, atUtc });
 export const lanternFixings: readonly Fixing[] = [
   {
     ...plainFixing("roof", "Roof", "gluedBrackets", pieces("roof", 4)),
-    skin: "paintedAluminium",
+    roofSurface: "paintedAluminium",
     isWhite: true,
     speedKmh: 90,
     ratedC: 90,

@@ -1,4 +1,4 @@
-import { mountReport, reportClock, schoolFacts } from "@/core/mounting";
+import { mountReport, reportClock, mountingMethods } from "@/core/mounting";
 import { type Fixing, type Gate, type Plan } from "@/core/plan";
 import { mountEnvironment } from "@/core/plan-model";
 
@@ -8,7 +8,7 @@ const beganMs = Date.UTC(2025, 9, 11, 7, 30);
 /** The plan as it stands in the year of its log: what is fixed for good is done, and was measured twice. What is stowed is set up each time. */
 export function withDemoHistory(plan: Plan): Plan {
   const list = plan.fixings.list.map((fixing) =>
-    schoolFacts[fixing.school].isStowed ? fixing : finished(plan, fixing),
+    mountingMethods[fixing.method].comesIn !== "never" ? fixing : finished(plan, fixing),
   );
   return { ...plan, fixings: { ...plan.fixings, list } };
 }

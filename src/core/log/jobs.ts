@@ -1,5 +1,5 @@
 import { type JobKind, type JobRecord, type LogEventRecord } from "../measurements";
-import { schoolFacts } from "../mounting";
+import { mountingMethods } from "../mounting";
 import { type Plan } from "../plan";
 import { dayMs, type LogFinding } from "./point";
 
@@ -84,7 +84,7 @@ export function proposedJobs(
   jobs: readonly JobRecord[],
   nowMs: number,
 ): readonly ProposedJob[] {
-  const facts = plan.fixings.list.map(({ school }) => schoolFacts[school]);
+  const facts = plan.fixings.list.map(({ method }) => mountingMethods[method]);
   const proposed: ProposedJob[] = [];
   const dirt = findings.find(({ id, untilMs }) => id === "dirt" && untilMs === null);
   proposed.push(
@@ -111,7 +111,7 @@ export function proposedJobs(
           why: { type: "tilt", tiltDeg, mountName: name },
         });
   const month = String(stormMonth(plan.site.latitudeDeg ?? 0)).padStart(2, "0");
-  if (facts.some(({ isStowed, travels }) => isStowed || travels))
+  if (facts.some(({ comesIn, travels }) => comesIn || travels))
     proposed.push({
       what: "stormed",
       firstMs: nextDay(`${month}-01`, nowMs),

@@ -6,8 +6,8 @@ import { type roofZones } from "../plan";
  */
 
 /** How panels are held, as far as wind is concerned. */
-export const windSchools = ["film", "flat", "flatLeading", "tilted"] as const;
-export type WindSchool = (typeof windSchools)[number];
+export const windCases = ["film", "flat", "flatLeading", "tilted"] as const;
+export type WindCase = (typeof windCases)[number];
 
 /** Half the density of air at 1.226 kg/m³: q = 0.613·v², Pa. */
 const dynamicPaPerMs2 = 0.613;
@@ -15,14 +15,14 @@ const gravityMs2 = 9.81;
 /** Drag of what lies flat, as a share of its uplift. */
 const flatDragShare = 0.1;
 /** Net pressure on a panel, as a share of the wind's: order of EN 1991-1-4 §7.3 (canopies) and §7.4.3 (signboards). */
-const pressureShare: Readonly<Record<WindSchool, number>> = { film: 0.3, flat: 0.6, flatLeading: 1.2, tilted: 1.3 };
+const pressureShare: Readonly<Record<WindCase, number>> = { film: 0.3, flat: 0.6, flatLeading: 1.2, tilted: 1.3 };
 
 /** A flat panel with a gap on a building's roof, by where it lies: the field, or its edges and corners, where wind sucks hardest. */
 export type RoofZone = (typeof roofZones)[number];
 const buildingShare: Readonly<Record<RoofZone, number>> = { field: 1.3, edge: 2 };
 
 export type HeldPanels = {
-  readonly school: WindSchool;
+  readonly windCase: WindCase;
   readonly alongMm: number;
   readonly acrossMm: number;
   readonly count: number;
@@ -34,11 +34,11 @@ export type HeldPanels = {
 export type Forces = { readonly upliftN: number; readonly dragN: number };
 
 /** Forces on all panels together, N: up, and along the wind. */
-export function windForces({ school, alongMm, acrossMm, count, windMs, tiltDeg, zone }: HeldPanels): Forces {
+export function windForces({ windCase, alongMm, acrossMm, count, windMs, tiltDeg, zone }: HeldPanels): Forces {
   const areaM2 = (alongMm * acrossMm) / 1e6;
-  const share = school === "flat" && zone !== null ? buildingShare[zone] : pressureShare[school];
+  const share = windCase === "flat" && zone !== null ? buildingShare[zone] : pressureShare[windCase];
   const squareN = dynamicPaPerMs2 * windMs ** 2 * share * areaM2 * count;
-  if (school !== "tilted") return { upliftN: squareN, dragN: flatDragShare * squareN };
+  if (windCase !== "tilted") return { upliftN: squareN, dragN: flatDragShare * squareN };
   const tilt = radians(tiltDeg);
   return { upliftN: squareN * Math.cos(tilt), dragN: squareN * Math.sin(tilt) };
 }

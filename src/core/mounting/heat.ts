@@ -2,8 +2,8 @@ import { type Fixing, type Plan } from "../plan";
 import { type Mount, rossCPerWm2 } from "../engine/sky";
 import { keyOf } from "../engine/array";
 import { type Load, surfacesUnder } from "./load";
-import { schoolFacts } from "./schools";
-import { frameGrowsMmPerMK, skinFacts, skinOf } from "./skins";
+import { mountingMethods, roofSurfaceOf } from "./methods";
+import { frameGrowsMmPerMK, roofSurfaceFacts } from "./roof-surfaces";
 
 /** What adhesives bear where the maker's sheet is not at hand, °C: careful, so that a doubt becomes a question. */
 export const defaultRatedC = { foamTape: 80, sealant: 90 } as const;
@@ -22,17 +22,16 @@ export type Heat = {
 
 /** How hot what is glued gets: a film as its cells, what stands on feet as the cells above it. Null where nothing is glued. */
 export function heatOf(fixing: Fixing, recordHighC: number, mount: Mount): Heat | null {
-  const { adhesive } = schoolFacts[fixing.school];
-  if (fixing.school !== "film" && adhesive === null) return null;
-  const glue = adhesive ?? "foamTape";
-  const aboveK = rossCPerWm2[fixing.school === "film" ? "glued" : mount] * fullSunWm2;
+  const { adhesive, holdsBy } = mountingMethods[fixing.method];
+  if (adhesive === null) return null;
+  const aboveK = rossCPerWm2[holdsBy === "peel" ? "glued" : mount] * fullSunWm2;
   const whiteK = fixing.isWhite ? whiteIsCoolerK : 0;
   return {
     hottestC: recordHighC + aboveK - whiteK,
     airC: recordHighC,
     aboveK,
     whiteK,
-    ratedC: fixing.ratedC ?? defaultRatedC[glue],
+    ratedC: fixing.ratedC ?? defaultRatedC[adhesive],
     ratedIsAssumed: fixing.ratedC === null,
   };
 }
@@ -48,22 +47,20 @@ export function mountsUnder({ mounts, site }: Plan, { pieces }: Fixing, usual: M
 
 /** From a frosty night to a roof in the sun, K. */
 export const swingK = 60;
-/** More than this between skin and frame wants a soft bed or slots. */
+/** More than this between roof and frame wants a soft bed or slots. */
 export const stiffMm = 2;
 
-/** How far skin and frame move against each other with heat, mm; null where nobody said what the skin is. */
+/** How far roof and frame move against each other with heat, mm; null where nothing holds them to each other, or nobody said what the roof is of. */
 export function movementOf(
   plan: Plan,
   fixing: Fixing,
   load: Load,
 ): { readonly mm: number; readonly overMm: number } | null {
-  const skin = skinOf(fixing);
-  const { holdsBy, footLongMm } = schoolFacts[fixing.school];
-  if (skin === null || fixing.school === "film" || holdsBy === "standing" || surfacesUnder(plan, fixing).length === 0)
-    return null;
-  const grows = skinFacts[skin].growsMmPerMK;
+  const surface = roofSurfaceOf(fixing);
+  const { expansion, footLongMm } = mountingMethods[fixing.method];
+  if (surface === null || expansion === null || surfacesUnder(plan, fixing).length === 0) return null;
+  const grows = roofSurfaceFacts[surface].growsMmPerMK;
   if (grows === 0) return null;
-  // a long bracket moves over its own length, feet over the panel's
-  const overMm = fixing.school === "gluedBrackets" ? (fixing.footLongMm ?? footLongMm) : load.longMm;
+  const overMm = expansion.over === "foot" ? (fixing.footLongMm ?? footLongMm) : load.longMm;
   return { mm: Math.abs(frameGrowsMmPerMK - grows) * (overMm / 1000) * swingK, overMm };
 }

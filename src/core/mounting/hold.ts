@@ -12,7 +12,7 @@ import {
   defaultBonds,
 } from "./forces";
 import { type Load, type PanelWind, surfacesUnder } from "./load";
-import { schoolFacts } from "./schools";
+import { mountingMethods } from "./methods";
 
 /** What a tilted panel does to its feet: it turns over the lee row. */
 export type Turned = {
@@ -76,13 +76,12 @@ export type Hold =
 
 /** Steeper than this the weight of a panel hangs on its bond, °. */
 const hangsFromDeg = 15;
-/** Where nobody has said how high feet hold the low edge, and where the middle of free panels is: legs so high, mm. */
+/** Where nobody has said how high feet hold the low edge, mm. */
 const defaultFootHeightMm = 60;
-const defaultLegsMm = 300;
 
 /** How many feet hold a panel, and how long and wide each is, as said or as usual. */
 export function feetOf(fixing: Fixing, longMm: number) {
-  const facts = schoolFacts[fixing.school];
+  const facts = mountingMethods[fixing.method];
   const [few, many] = facts.feet;
   return {
     feet: fixing.feet ?? (longMm > longPanelMm ? many : few),
@@ -95,11 +94,12 @@ const longPanelMm = 1500;
 
 /** `backTempC`: of what is glued on the hottest day; null where nothing is. */
 export function holdOf(plan: Plan, fixing: Fixing, load: Load, backTempC: number | null): Hold {
-  const facts = schoolFacts[fixing.school];
-  if (fixing.school === "film") return { type: "peel", frontEdge: fixing.frontEdge, isDriven: load.speedKmh > 0 };
-  switch (facts.holdsBy) {
+  const { holdsBy, adhesive } = mountingMethods[fixing.method];
+  switch (holdsBy) {
     case "bond":
-      return bonded(plan, fixing, load, facts.adhesive ?? "foamTape", backTempC ?? 20);
+      return bonded(plan, fixing, load, adhesive ?? "foamTape", backTempC ?? 20);
+    case "peel":
+      return { type: "peel", frontEdge: fixing.frontEdge, isDriven: load.speedKmh > 0 };
     case "screws":
       return screwed(fixing, load);
     case "standing":
@@ -118,7 +118,7 @@ function rowsOf(fixing: Fixing, count: number, areaEachMm2: number | null): Tilt
 }
 
 function turnedOn(on: PanelWind, feet: TiltedFeet): { readonly turned: Turned; readonly forces: FeetForces } | null {
-  if (on.school !== "tilted") return null;
+  if (on.windCase !== "tilted") return null;
   const forces = feetForces(on, { alongMm: on.wideMm, weightKg: on.kg }, on.tiltDeg, feet);
   const { windwardPullN, shearN, pullEachN, shearEachN } = forces;
   const baseMm = on.wideMm * Math.cos((on.tiltDeg * Math.PI) / 180);
@@ -177,7 +177,7 @@ function bonded(plan: Plan, fixing: Fixing, load: Load, adhesive: Adhesive, back
 }
 
 function screwed(fixing: Fixing, load: Load): Hold {
-  const count = feetOf(fixing, load.longMm).feet * schoolFacts[fixing.school].screwsEach;
+  const count = feetOf(fixing, load.longMm).feet * mountingMethods[fixing.method].screwsEach;
   const rows = rowsOf(fixing, count, null);
   const worst = worstBy(
     load.each.map((on) => {
@@ -201,7 +201,7 @@ function screwed(fixing: Fixing, load: Load): Hold {
 
 function standing(fixing: Fixing, load: Load): Hold {
   const tilt = (load.tiltDeg * Math.PI) / 180;
-  const legsMm = fixing.school === "groundFrame" ? defaultLegsMm : 0;
+  const { legsMm } = mountingMethods[fixing.method];
   const heightMm = fixing.heightMm ?? Math.max(1, legsMm + (load.wideMm * Math.sin(tilt)) / 2);
   const baseLongMm = fixing.baseLongMm ?? Math.max(100, load.wideMm * Math.cos(tilt));
   const baseKg = fixing.baseKg ?? 0;

@@ -7,8 +7,8 @@ export {
   snowN,
   strengthAt,
   windForces,
-  type WindSchool,
-  windSchools,
+  type WindCase,
+  windCases,
 } from "./forces";
 export { type Clock, type Timed, defaultAir } from "./clock";
 export { coldestTapeC } from "./cure";
@@ -17,8 +17,8 @@ export { feetOf, type Hold } from "./hold";
 export { type Load, surfacesUnder, defaultGustMs, defaultSpeedKmh, defaultStowKn } from "./load";
 export { procedureOf } from "./procedure";
 export { type Held, mountReport, type MountReport, reportClock, type MountEnvironment } from "./report";
-export { schoolFacts } from "./schools";
-export { skinFacts, skinOf } from "./skins";
+export { mountingMethods, roofSurfaceOf } from "./methods";
+export { roofSurfaceFacts } from "./roof-surfaces";
 export {
   given,
   type Material,

@@ -1,8 +1,8 @@
 import { type Fixing, pieceName, type Plan, poseIn } from "../plan";
 import { boundsOf, footprintOf, panelsOn, type Parked, sizeOf, weightOf } from "../layout/roof";
 import { keyOf, standOf, type PanelKey } from "../engine/array";
-import { type RoofZone, snowN, windForces, type WindSchool } from "./forces";
-import { schoolFacts } from "./schools";
+import { type RoofZone, snowN, windForces, type WindCase } from "./forces";
+import { mountingMethods } from "./methods";
 
 /** What wind does to the panels of a fixing: the strongest of what may come. */
 export type WindOn = {
@@ -15,7 +15,7 @@ export type WindOn = {
 export type PanelWind = WindOn & {
   readonly key: PanelKey;
   readonly name: string;
-  readonly school: WindSchool;
+  readonly windCase: WindCase;
   readonly kg: number;
   readonly longMm: number;
   readonly wideMm: number;
@@ -71,16 +71,15 @@ type Piece = {
 export function loadOn(plan: Plan, fixing: Fixing, parked: Parked): Load | null {
   const pieces = piecesOf(plan, fixing, parked);
   if (pieces.length === 0) return null;
-  const facts = schoolFacts[fixing.school];
+  const method = mountingMethods[fixing.method];
   const tilts = tiltsOf(plan, fixing);
-  const isOnRoad = facts.travels && surfacesUnder(plan, fixing).every(({ kind }) => kind === "roof");
+  const isOnRoad = method.travels && surfacesUnder(plan, fixing).every(({ kind }) => kind === "roof");
   const speedKmh = fixing.speedKmh ?? (isOnRoad ? defaultSpeedKmh : 0);
   const gustMs = fixing.gustMs ?? defaultGustMs;
-  // a frame of a boat of which nobody has said that it comes in stays up in the gale
-  const isStowed = facts.isStowed && (fixing.school !== "boatFrame" || fixing.staysUp === false);
+  // one of which nobody has said that it comes in stays up in the gale
+  const isStowed = method.comesIn === "always" || (method.comesIn === "asked" && fixing.staysUp === false);
   const stowMs = isStowed ? (fixing.stowKn ?? defaultStowKn) * msPerKn : null;
-  const isOnBuilding =
-    fixing.school === "screwedFeet" || surfacesUnder(plan, fixing).some(({ kind }) => kind === "porch");
+  const isOnBuilding = method.isOnBuilding || surfacesUnder(plan, fixing).some(({ kind }) => kind === "porch");
   const zone: RoofZone | null = isOnBuilding ? (fixing.zone ?? "edge") : null;
   const slopeDeg = Math.max(0, ...surfacesUnder(plan, fixing).map((surface) => surface.slopeDeg));
   const winds: readonly Pick<WindOn, "by" | "windMs" | "tiltDeg">[] =
@@ -92,7 +91,7 @@ export function loadOn(plan: Plan, fixing: Fixing, parked: Parked): Load | null 
             ? [{ by: "driving", windMs: (speedKmh + headwindKmh) / 3.6, tiltDeg: tilts.minDeg } as const]
             : []),
         ];
-  const each = winds.map((wind) => pieces.map((piece) => windOn(piece, wind, fixing.school === "film", zone)));
+  const each = winds.map((wind) => pieces.map((piece) => windOn(piece, wind, method.holdsBy === "peel", zone)));
   const sums = each.map((on, k): WindOn => {
     return {
       ...(winds[k] as (typeof winds)[number]),
@@ -139,7 +138,7 @@ function windOn(
   isFilm: boolean,
   zone: RoofZone | null,
 ): PanelWind {
-  const school: WindSchool = isFilm
+  const windCase: WindCase = isFilm
     ? "film"
     : wind.tiltDeg >= minTiltDeg
       ? "tilted"
@@ -148,7 +147,7 @@ function windOn(
         : "flat";
   const { longMm: alongMm, wideMm: acrossMm } = piece;
   const forces = windForces({
-    school,
+    windCase,
     alongMm,
     acrossMm,
     count: 1,
@@ -157,7 +156,7 @@ function windOn(
     zone,
   });
   const { key, name, kg, longMm, wideMm } = piece;
-  return { ...wind, ...forces, school, key, name, kg, longMm, wideMm };
+  return { ...wind, ...forces, windCase, key, name, kg, longMm, wideMm };
 }
 
 function piecesOf(plan: Plan, { pieces }: Fixing, parked: Parked): Piece[] {
@@ -208,7 +207,7 @@ export function surfacesUnder({ space }: Plan, { pieces }: Fixing): Plan["space"
 }
 
 /** How steep its panels stand at most and at least, in any pose and season, against what holds them. */
-function tiltsOf(plan: Plan, { tiltDeg, pieces, school }: Fixing) {
+function tiltsOf(plan: Plan, { tiltDeg, pieces, method }: Fixing) {
   if (tiltDeg !== null) return { maxDeg: tiltDeg, minDeg: tiltDeg, isAssumed: false };
   const slopes = new Map(plan.space.surfaces.map(({ id, slopeDeg }) => [id, slopeDeg]));
   const slopeOf = (key: PanelKey) =>
@@ -229,7 +228,7 @@ function tiltsOf(plan: Plan, { tiltDeg, pieces, school }: Fixing) {
   );
   const [said, ...inSeasons] = [Math.max(0, ...inPoses.flat()), ...seasons];
   // a frame stands at some tilt: where none is said, one in which wind both lifts it and pushes it
-  if (schoolFacts[school].holdsBy === "standing" && said === 0 && inSeasons.length === 0)
+  if (mountingMethods[method].holdsBy === "standing" && said === 0 && inSeasons.length === 0)
     return { maxDeg: defaultTiltDeg, minDeg: defaultTiltDeg, isAssumed: true };
   const steepest = inPoses.map((tilts) => Math.max(0, ...tilts));
   return {

@@ -1,19 +1,23 @@
-import { gateIds, plainFixing, schools, skins } from "../plan";
+import { gateIds, plainFixing, mountingMethodIds, roofSurfaces } from "../plan";
 import { createRandom, runs } from "@/testing";
 import { bondUse, given, materials, overturning, procedureOf, type StepId, stepFacts, tools, windForces } from ".";
-import { type Way, gatesOf, guardedBy } from "./procedure";
+import { type Conditions } from "./methods";
+import { gatesOf, guardedBy } from "./procedure";
 import { clockOf, rimFor } from "./clock";
 import { sealantHours, tapeHours } from "./cure";
 
 /** Every way there is to fix panels. */
-const ways: readonly Way[] = schools.flatMap((school) =>
-  [null, ...skins].flatMap((skin) =>
-    (["new", "old", "none"] as const).flatMap((hole) =>
+const ways = mountingMethodIds.flatMap((method) =>
+  [null, ...roofSurfaces].flatMap((roofSurface) =>
+    (["new", "old"] as const).flatMap((hole) =>
       [true, false].flatMap((drillsFrame) =>
-        [true, false].map((is): Way => ({
-          ...{ school, skin, hole, drillsFrame },
-          ...{ hasBattery: is, hasFuses: is, hasSwitch: !is, hasBox: is },
-        })),
+        [true, false].map((is) => {
+          const conditions: Conditions = {
+            ...{ roofSurface, hole, drillsFrame },
+            ...{ hasBattery: is, hasFuses: is, hasSwitch: !is, hasBox: is },
+          };
+          return { method, conditions, steps: procedureOf(method, conditions) };
+        }),
       ),
     ),
   ),
@@ -21,13 +25,12 @@ const ways: readonly Way[] = schools.flatMap((school) =>
 
 test("every procedure goes from a bare place to the first watts, and no step takes what is not there yet", () => {
   const brought = new Set<string>([...given, ...materials, ...tools]);
-  for (const way of ways) {
-    const steps = procedureOf(way);
+  for (const { method, steps } of ways) {
     expect(new Set(steps).size).toBe(steps.length);
     const there = new Set(brought);
     for (const step of steps) {
       const missing = stepFacts[step].needs.filter((thing) => !there.has(thing));
-      expect([way.school, step, missing]).toEqual([way.school, step, []]);
+      expect([method, step, missing]).toEqual([method, step, []]);
       for (const made of stepFacts[step].gives) there.add(made);
     }
     expect(there.has("output")).toBe(true);
@@ -56,31 +59,29 @@ test("nothing is done for nothing: what a step makes is taken by a later one, or
     "switchedOn",
     "driven",
   ]);
-  for (const way of ways) {
-    const steps = procedureOf(way);
+  for (const { method, steps } of ways) {
     steps.forEach((step, k) => {
       const later = new Set<string>(steps.slice(k + 1).flatMap((next) => stepFacts[next].needs));
       const idle = stepFacts[step].gives.filter((made) => !later.has(made) && !ends.has(made));
-      expect([way.school, step, idle]).toEqual([way.school, step, []]);
+      expect([method, step, idle]).toEqual([method, step, []]);
     });
   }
 });
 
 test("what cannot be undone comes after something was measured twice, and battery before panels", () => {
-  for (const way of ways) {
-    const steps = procedureOf(way);
+  for (const { method, conditions, steps } of ways) {
     for (const step of steps.filter((each) => stepFacts[each].isOnce === true)) {
       const before = gatesOf(steps.slice(0, steps.indexOf(step)));
-      expect([way.school, step, before.length > 0]).toEqual([way.school, step, true]);
+      expect([method, step, before.length > 0]).toEqual([method, step, true]);
     }
     for (const { gate, step } of gatesOf(steps)) {
       expect(gateIds).toContain(gate);
       expect(guardedBy(steps, step)).not.toBeNull();
     }
     const at = (step: StepId) => steps.indexOf(step);
-    if (way.hasBattery) expect(at("batteryFirst")).toBeLessThan(at("plugIn"));
+    if (conditions.hasBattery) expect(at("batteryFirst")).toBeLessThan(at("plugIn"));
     // a power station's battery is inside
-    expect(at("batteryFirst") >= 0).toBe(way.hasBattery);
+    expect(at("batteryFirst") >= 0).toBe(conditions.hasBattery);
     // dead before anything is opened, felt or drilled; box, hole and every panel tested before one is fixed for good
     for (const opened of ["lookInside", "openGland", "pilotRoofHole", "pilotFootHoles"] as const)
       if (at(opened) >= 0) {
@@ -90,10 +91,11 @@ test("what cannot be undone comes after something was measured twice, and batter
     for (const fixed of ["setOnTape", "bedBrackets", "clampPanels", "stickFilm", "fitLegs"] as const)
       for (const before of ["cutRoofHole", "setGland", "openGland", "fitBox", "testPanels"] as const)
         if (at(fixed) >= 0 && at(before) >= 0)
-          expect([way.school, before, at(before) < at(fixed)]).toEqual([way.school, before, true]);
+          expect([method, before, at(before) < at(fixed)]).toEqual([method, before, true]);
     // fuses in, then the meter, then the isolator, then light
-    if (way.hasFuses) expect(at("putFuses")).toBeLessThan(at("polarity"));
-    if (way.hasSwitch) expect([at("plugIn") < at("switchOn"), at("switchOn") < at("uncover")]).toEqual([true, true]);
+    if (conditions.hasFuses) expect(at("putFuses")).toBeLessThan(at("polarity"));
+    if (conditions.hasSwitch)
+      expect([at("plugIn") < at("switchOn"), at("switchOn") < at("uncover")]).toEqual([true, true]);
     expect(at("polarity")).toBeLessThan(at("plugIn"));
     expect(at("coverUp")).toBeLessThan(at("joinRows"));
   }
@@ -103,7 +105,7 @@ test("wind pulls by its square, area and number, and a steeper panel is pushed r
   const draw = createRandom(18);
   for (let k = 0; k < runs(60); k++) {
     const panel = {
-      school: draw.pick(["film", "flat", "flatLeading", "tilted"] as const),
+      windCase: draw.pick(["film", "flat", "flatLeading", "tilted"] as const),
       alongMm: draw.number(300, 2200),
       acrossMm: draw.number(300, 1200),
       count: draw.whole(1, 6),
@@ -117,7 +119,7 @@ test("wind pulls by its square, area and number, and a steeper panel is pushed r
     expect(twice.upliftN / one.upliftN).toBeCloseTo(4, 9);
     expect(more.dragN / one.dragN).toBeCloseTo(3, 9);
     const steeper = windForces({ ...panel, tiltDeg: panel.tiltDeg + 5 });
-    if (panel.school === "tilted") {
+    if (panel.windCase === "tilted") {
       expect(steeper.upliftN).toBeLessThan(one.upliftN);
       expect(steeper.dragN).toBeGreaterThan(one.dragN);
     } else expect(steeper).toEqual(one);
@@ -153,8 +155,8 @@ test("cold and dry air cure slower, warm air is not credited", () => {
 });
 
 describe("the clock", () => {
-  const steps = procedureOf({
-    ...{ school: "tapedFeet", skin: "paintedSteel", hole: "old", drillsFrame: false },
+  const steps = procedureOf("tapedFeet", {
+    ...{ roofSurface: "paintedSteel", hole: "old", drillsFrame: false },
     ...{ hasBattery: true, hasFuses: true, hasSwitch: true, hasBox: false },
   });
   const start = Date.UTC(2026, 4, 2, 8);

@@ -1,35 +1,21 @@
 import { branchesOfRows, jointOfLane, needsFuse, ratedPanel } from "../protection/cabling";
-import { type Fixing, fuseAt, type GateId, type Plan, type School, type Skin, switchAt } from "../plan";
+import { type Fixing, fuseAt, type GateId, type MountingMethodId, type Plan, switchAt } from "../plan";
 import { keyOf, usedIn } from "../engine/array";
 import { surfacesUnder } from "./load";
-import { schoolFacts } from "./schools";
-import { skinFacts, skinOf } from "./skins";
+import { type Conditions, mountingMethods, roofSurfaceOf } from "./methods";
+import { edgeIsPainted } from "./roof-surfaces";
 import { type StepId, stepFacts } from "./steps";
 
-/** What decides which steps a school takes for these panels. */
-export type Way = {
-  readonly school: School;
-  readonly skin: Skin | null;
-  /** Whether cables go through the roof, and by a hole there is. */ readonly hole: "new" | "old" | "none";
-  readonly drillsFrame: boolean;
-  /** Of what these panels feed, in any wiring: a controller with its battery to be joined, string fuses, an isolator, a combiner box. */
-  readonly hasBattery: boolean;
-  readonly hasFuses: boolean;
-  readonly hasSwitch: boolean;
-  readonly hasBox: boolean;
-};
-
-/** What surrounds a gland that is there, or to be cut, where the panels of a fixing lie. */
-export function wayOf(plan: Plan, fixing: Fixing): Way {
+/** What is so where the panels of a mounting lie: a gland that exists, or is to be cut, and what the panels feed. */
+export function conditionsOf(plan: Plan, fixing: Fixing): Conditions {
   const on = surfacesUnder(plan, fixing);
   const here = plan.space.glands.filter(({ surfaceId }) => on.some(({ id }) => id === surfaceId));
-  const onGround = fixing.school === "groundFrame" || fixing.school === "foldingLegs";
+  const { drillsFrame } = mountingMethods[fixing.method];
   return {
-    school: fixing.school,
-    skin: skinOf(fixing),
+    roofSurface: roofSurfaceOf(fixing),
     // an existing hole before a new one; with none drawn one is cut
-    hole: onGround || fixing.school === "boatFrame" ? "none" : here.some(({ existing }) => existing) ? "old" : "new",
-    drillsFrame: fixing.frameDrilled ?? schoolFacts[fixing.school].drillsFrame,
+    hole: here.some(({ existing }) => existing) ? "old" : "new",
+    drillsFrame: fixing.frameDrilled ?? drillsFrame,
     ...joinedTo(plan, fixing),
   };
 }
@@ -37,8 +23,8 @@ export function wayOf(plan: Plan, fixing: Fixing): Way {
 /** What stands between the panels of a fixing and what they feed, in any of the plan's wirings. */
 function joinedTo(
   plan: Plan,
-  { pieces, school }: Fixing,
-): Pick<Way, "hasBattery" | "hasFuses" | "hasSwitch" | "hasBox"> {
+  { pieces, method }: Fixing,
+): Pick<Conditions, "hasBattery" | "hasFuses" | "hasSwitch" | "hasBox"> {
   const held = new Set(pieces.map(keyOf));
   const lanes = plan.wirings.flatMap((wiring) =>
     wiring.lanes
@@ -61,123 +47,50 @@ function joinedTo(
       lanes.some(({ lane: { inputId, portId }, guards }) =>
         inputId === null || portId === null ? false : switchAt(guards, { type: "isolator", inputId, portId }) !== null,
       ) ||
-      (lanes.length > 0 && school !== "foldingLegs"),
+      (lanes.length > 0 && mountingMethods[method].expectsIsolator),
     hasBox: lanes.some(({ lane }) => jointOfLane(plan, lane) === "box"),
   };
 }
 
 /**
- * The steps of a fixing in their order, from a bare place to the first watts: what lies under the panels (hole, gland, combiner box) is
- * done and every panel tested before any is fixed for good.
+ * The steps of a mounting in their order, from a bare place to the first watts: what lies under the panels (hole, gland, combiner box)
+ * is done and every panel tested before any is fixed for good.
  */
-export function procedureOf(way: Way): readonly StepId[] {
+export function procedureOf(method: MountingMethodId, conditions: Conditions): readonly StepId[] {
+  const { preparing, fixing, cables, travels, afterDrive } = mountingMethods[method];
   return [
-    ...beginning(way),
-    ...opening(way),
-    ...(way.hasBox ? (["fitBox"] as const) : []),
+    ...preparing(conditions),
+    ...(cables === "throughRoof" ? opening(conditions) : []),
+    ...(conditions.hasBox ? (["fitBox"] as const) : []),
     "testPanels",
-    ...fixingSteps(way),
-    ...threading(way),
-    ...connecting(way),
-    ...afterwards(way),
+    ...fixing(conditions),
+    cables === "buried"
+      ? "layBuried"
+      : cables === "lead"
+        ? "layLead"
+        : conditions.hole === "old"
+          ? "threadOld"
+          : "threadCables",
+    ...connecting(conditions),
+    // what shakes loose shows after the first drive
+    ...(travels && afterDrive !== null ? [afterDrive] : []),
   ];
 }
 
-function beginning(way: Way): StepId[] {
-  // what is behind the skin is made dead before anybody opens it, feels for it or drills
-  const inside: StepId[] = way.hole === "new" ? ["proveDead", "lookInside"] : way.hole === "old" ? ["proveDead"] : [];
-  switch (way.school) {
-    case "tapedFeet":
-    case "gluedBrackets":
-      return ["readSheet", "keepDark", "lookOver", ...inside, "dryFit"];
-    case "film":
-      return ["readSheet", "keepDark", "feelBubbles", ...inside, "dryFit"];
-    case "ribRails":
-    case "screwedFeet":
-      return ["readSheet", "keepDark", "lookOver", "proveDead", "lookInside", "dryFit"];
-    case "groundFrame":
-    case "foldingLegs":
-      // nothing of theirs goes through a roof
-      return ["readSheet", "keepDark", "chooseSpot"];
-    case "boatFrame":
-      return ["readSheet", "keepDark", ...inside, "chooseSpot"];
-  }
-}
-
-function fixingSteps(way: Way): StepId[] {
-  const ready = readySkin(way.skin);
-  switch (way.school) {
-    case "tapedFeet":
-      return ["measureCorner", "boltFeet", "maskOutline", ...ready, "layTape", "setOnTape", "buryFeet"];
-    case "gluedBrackets":
-      return [
-        "measureCorner",
-        ...((way.drillsFrame
-          ? ["markFrames", "drillFrames", "setNuts", "boltBrackets"]
-          : ["boltBracketsUndrilled"]) satisfies StepId[]),
-        ...ready,
-        "bedBrackets",
-        "tightenBrackets",
-      ];
-    case "ribRails":
-      return [
-        "findRibs",
-        "measureFootHoles",
-        "pilotFootHoles",
-        "drillFootHoles",
-        ...(edgeIsPainted(way) ? (["paintFootHoles"] as const) : []),
-        "bedRails",
-        "clampPanels",
-        "tiePanels",
-      ];
-    case "film":
-      return ["measureCorner", "planDrain", ...ready, "warmUp", "stickFilm", "rollFilm", "sealFilm"];
-    case "screwedFeet":
-      return ["measureFootHoles", "pilotFootHoles", "screwFeet", "fitLegs", "setLegs"];
-    case "groundFrame":
-      return ["buildFrame", "boltToFrame", "rollOut", "wedgeWheels", "loadBallast", "setAnchors"];
-    case "boatFrame":
-      return ["fitSlides", "clampToSlides", "tieLanyards", "trySliding"];
-    case "foldingLegs":
-      return ["unfold", "aim", "pegLegs", "lockUp"];
-  }
-}
-
-function readySkin(skin: Skin | null): StepId[] {
-  // of a skin nobody named the most careful: roughened and primed does no harm to any that glue holds on
-  const { isAbraded, primer } = skin === null ? { isAbraded: true, primer: "metal" } : skinFacts[skin];
-  return [...(isAbraded ? (["roughen"] as const) : []), "wash", ...(primer === null ? [] : (["prime"] as const))];
-}
-
-function edgeIsPainted({ skin }: Way): boolean {
-  return skin === null || skinFacts[skin].edgeIsPainted;
-}
-
 /** The hole for the cables and its gland: cut before a panel covers the place. */
-function opening(way: Way): StepId[] {
-  if (isOnLead(way)) return [];
-  if (way.hole === "old") return ["openGland"];
+function opening({ hole, roofSurface }: Conditions): StepId[] {
+  if (hole === "old") return ["openGland"];
   return [
     "measureRoofHole",
     "pilotRoofHole",
     "cutRoofHole",
-    ...(edgeIsPainted(way) ? (["finishEdge"] as const) : []),
+    ...(edgeIsPainted(roofSurface) ? (["finishEdge"] as const) : []),
     "setGland",
   ];
 }
 
-function threading(way: Way): StepId[] {
-  if (way.school === "groundFrame") return ["layBuried"];
-  if (isOnLead(way)) return ["layLead"];
-  return [way.hole === "old" ? "threadOld" : "threadCables"];
-}
-
-function isOnLead({ school, hole }: Way): boolean {
-  return hole === "none" || school === "foldingLegs" || school === "groundFrame";
-}
-
 /** Joined dark; fuses in, then the meter, then the battery's side, then the isolator, then light. */
-function connecting({ hasBattery, hasFuses, hasSwitch }: Way): StepId[] {
+function connecting({ hasBattery, hasFuses, hasSwitch }: Conditions): StepId[] {
   return [
     "coverUp",
     "joinRows",
@@ -189,12 +102,6 @@ function connecting({ hasBattery, hasFuses, hasSwitch }: Way): StepId[] {
     "uncover",
     "readDisplay",
   ];
-}
-
-/** What shakes loose shows after the first drive. */
-function afterwards({ school }: Way): StepId[] {
-  if (!schoolFacts[school].travels) return [];
-  return [school === "film" ? "firstDriveFilm" : "firstDrive"];
 }
 
 /** The gates of a procedure, in their order. */

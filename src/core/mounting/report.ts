@@ -6,7 +6,8 @@ import { gateStates, type GateState } from "./gates";
 import { type Heat, heatOf, mountsUnder, movementOf } from "./heat";
 import { feetOf, type Hold, holdOf } from "./hold";
 import { type Load, loadOn, surfacesUnder } from "./load";
-import { procedureOf, type Way, wayOf } from "./procedure";
+import { type Conditions } from "./methods";
+import { conditionsOf, procedureOf } from "./procedure";
 import { type StepId, type Tool } from "./steps";
 import { type Taken, takesOf, toolsOf } from "./takes";
 
@@ -16,7 +17,7 @@ export type MountEnvironment = { readonly recordHighC: number; readonly mount: M
 /** Everything Mount tells of some panels that are held alike. Plain data. */
 export type MountReport = {
   readonly fixing: Fixing;
-  readonly way: Way;
+  readonly conditions: Conditions;
   readonly steps: readonly StepId[];
   readonly gates: readonly GateState[];
   readonly tools: readonly Tool[];
@@ -43,12 +44,12 @@ export type Held = {
 };
 
 export function mountReport(plan: Plan, fixing: Fixing, { recordHighC, mount, parked }: MountEnvironment): MountReport {
-  const way = wayOf(plan, fixing);
-  const steps = procedureOf(way);
+  const conditions = conditionsOf(plan, fixing);
+  const steps = procedureOf(fixing.method, conditions);
   const load = loadOn(plan, fixing, parked);
   return {
     fixing,
-    way,
+    conditions,
     steps,
     gates: gateStates(plan, fixing, steps, parked),
     tools: toolsOf(steps),

@@ -1,7 +1,7 @@
 import { type Fixing, type Plan } from "../plan";
 import { feetOf, type Hold } from "./hold";
 import { type Load, surfacesUnder } from "./load";
-import { schoolFacts } from "./schools";
+import { mountingMethods } from "./methods";
 import { type Material, materials, type StepId, stepFacts, type Tool, tools } from "./steps";
 
 /** What fixing some panels takes: a line of a list to buy by. */
@@ -19,17 +19,15 @@ export type Taken = {
   readonly weightKg: number;
 };
 
-/** Tape is sold 25 mm wide; a cartridge holds so much; a foot is buried so far round, mm. */
+/** Tape is sold 25 mm wide; a cartridge holds so much, and a cable gland takes so much of it. */
 const tapeWideMm = 25;
 const cartridgeMl = 290;
+const glandMl = 30;
 const rollM = 5;
-const roundFootMm = 15;
-const bedMm = 3;
 const wastePct = 10;
 /** Litres and squares a bottle, a pack or a tin does, m². */
 const cleanerM2 = 2;
 const primerM2 = 1;
-const boltEveryMm = 200;
 
 /** Rivet nuts of steel: the hole is a tenth of a millimetre over their shank. */
 export const rivetNutHoleMm = { M6: 9.1, M8: 11.1 } as const;
@@ -71,13 +69,14 @@ type Count = Pick<Taken, "count" | "unit" | "sizeMm">;
 
 function countOf(part: Material, plan: Plan, fixing: Fixing, load: Load, hold: Hold): Count {
   const { panels } = load;
-  const { feet, footLongMm, footWideMm } = feetOf(fixing, load.longMm);
-  const all = feet * panels;
-  const facts = schoolFacts[fixing.school];
-  const footM2 = (all * footLongMm * footWideMm) / 1e6;
-  const bondM2 = fixing.school === "film" ? load.areaMm2 / 1e6 : footM2;
+  const { feet: feetEach, footLongMm, footWideMm } = feetOf(fixing, load.longMm);
+  const feet = feetEach * panels;
+  const method = mountingMethods[fixing.method];
+  const screws = feet * method.screwsEach;
+  const extent = { panels, longMm: load.longMm, wideMm: load.wideMm, feet, footLongMm, footWideMm, screws };
+  const footM2 = (feet * footLongMm * footWideMm) / 1e6;
+  const bondM2 = method.holdsBy === "peel" ? load.areaMm2 / 1e6 : footM2;
   const pieces = (count: number, sizeMm: number | null = null): Count => ({ count, unit: "pieces", sizeMm });
-  const screws = all * facts.screwsEach;
   switch (part) {
     case "cleaner":
       return pieces(atLeastOne(bondM2 / cleanerM2));
@@ -94,19 +93,19 @@ function countOf(part: Material, plan: Plan, fixing: Fixing, load: Load, hold: H
       return { count: Math.max(1, Math.ceil(metres / rollM - 1e-9)) * rollM, unit: "m", sizeMm: tapeWideMm };
     }
     case "sealant":
-      return pieces(atLeastOne((sealantMl(fixing, load, hold) * (1 + wastePct / 100)) / cartridgeMl));
+      return pieces(atLeastOne(((glandMl + method.sealantMl(extent)) * (1 + wastePct / 100)) / cartridgeMl));
     case "feet":
     case "legs":
-      return pieces(all);
+      return pieces(feet);
     case "brackets":
-      return pieces(all, footLongMm);
+      return pieces(feet, footLongMm);
     case "rails":
       // two under all panels side by side
       return { count: Math.ceil((2 * panels * load.wideMm * (1 + wastePct / 100)) / 500) / 2, unit: "m", sizeMm: null };
     case "rivetNuts":
-      return pieces(rivetsIn(fixing, footLongMm) * all);
+      return pieces(method.rivetNutsEach(footLongMm) * feet);
     case "bolts":
-      return pieces(boltsIn(fixing, load, all, footLongMm));
+      return pieces(method.bolts(extent));
     case "skinScrews":
     case "woodScrews":
       return pieces(screws);
@@ -140,42 +139,6 @@ function countOf(part: Material, plan: Plan, fixing: Fixing, load: Load, hold: H
 
 function atLeastOne(share: number): number {
   return Math.max(1, Math.ceil(share - 1e-9));
-}
-
-function rivetsIn(fixing: Fixing, footLongMm: number): number {
-  return fixing.school === "gluedBrackets" ? Math.max(2, Math.round(footLongMm / boltEveryMm)) : 0;
-}
-
-function boltsIn(fixing: Fixing, load: Load, feet: number, footLongMm: number): number {
-  switch (fixing.school) {
-    case "gluedBrackets":
-      return feet * rivetsIn(fixing, footLongMm);
-    case "groundFrame":
-    case "boatFrame":
-      return 8 + 4 * load.panels;
-    default:
-      return 2 * feet;
-  }
-}
-
-/** Beds, beads round feet, heads of screws, edges of films, and the gland. */
-function sealantMl(fixing: Fixing, load: Load, hold: Hold): number {
-  const { feet, footLongMm, footWideMm } = feetOf(fixing, load.longMm);
-  const all = feet * load.panels;
-  const gland = 30;
-  switch (fixing.school) {
-    case "gluedBrackets":
-      return gland + (all * footLongMm * footWideMm * bedMm) / 1000;
-    case "tapedFeet": {
-      const bead = (footLongMm + 2 * roundFootMm) * (footWideMm + 2 * roundFootMm) - footLongMm * footWideMm;
-      // as high as foot and tape, and over the foot's edge
-      return gland + (all * bead * 8) / 1000;
-    }
-    case "film":
-      return gland + (2 * (load.longMm + load.wideMm) * load.panels * 6 * 2) / 1000;
-    default:
-      return gland + (hold.type === "screws" ? hold.count * load.panels * 8 : 0);
-  }
 }
 
 /** The longest cable way from where its panels are, m; 10 where none is drawn. */

@@ -43,11 +43,11 @@ export {
   gateIds,
   type Measure,
   roofZones,
-  type School,
-  schools,
-  type Skin,
-  skins,
+  type MountingMethodId,
+  type RoofSurface,
+  roofSurfaces,
 } from "./schemas/fixings";
+export { mountingMethodIds } from "./schemas/mounting-methods";
 export { plainFixing } from "./sections/fixings";
 export {
   type CableWay,

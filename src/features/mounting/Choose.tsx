@@ -1,12 +1,12 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { schoolFacts } from "@/core/mounting";
-import { plainFixing, type Plan, type School, schools } from "@/core/plan";
+import { mountingMethods } from "@/core/mounting";
+import { plainFixing, type Plan, type MountingMethodId, mountingMethodIds } from "@/core/plan";
 import { keyOf } from "@/core/engine/array";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { newId, Region, TextButton } from "@/ui";
-import { schoolWords } from "@/messages/en";
+import { methodWords } from "@/messages/en";
 import { useMount } from "./facts";
 import style from "./mount.module.css";
 
@@ -16,11 +16,11 @@ export function Choose() {
   const plan = usePlan();
   const { choose } = useMount();
   const free = freePieces(plan);
-  const take = (school: School) => {
+  const take = (method: MountingMethodId) => {
     const id = newId();
     desk.change({
       type: "setFixing",
-      fixing: plainFixing(id, nameFor(plan, school), school, fitting(plan, school, free)),
+      fixing: plainFixing(id, nameFor(plan, method), method, fitting(plan, method, free)),
     });
     choose(id);
   };
@@ -32,18 +32,18 @@ export function Choose() {
           ? "All panels are held already. One that is chosen here is taken from where it was."
           : "Choose one, then say which panels it holds. Its steps, what it takes and what the wind does to it follow."}
       </p>
-      <Box component="ul" className={style["schools"]}>
-        {[...schools]
-          .sort((a, b) => fits(plan, b) - fits(plan, a))
-          .map((school) => (
-            <li key={school}>
-              <strong>{schoolWords[school].name}</strong>
-              <span>{schoolWords[school].suits}</span>
-              <span className={style["watch"]}>{schoolWords[school].watch}</span>
+      <Box component="ul" className={style["methods"]}>
+        {[...mountingMethodIds]
+          .sort((a, b) => Number(suits(plan, b)) - Number(suits(plan, a)))
+          .map((method) => (
+            <li key={method}>
+              <strong>{methodWords[method].name}</strong>
+              <span>{methodWords[method].suits}</span>
+              <span className={style["watch"]}>{methodWords[method].watch}</span>
               <TextButton
-                look={fits(plan, school) > 0 ? "amber" : "outlined"}
-                aria-label={`Hold them so: ${schoolWords[school].name}`}
-                onClick={() => take(school)}
+                look={suits(plan, method) ? "amber" : "outlined"}
+                aria-label={`Hold them so: ${methodWords[method].name}`}
+                onClick={() => take(method)}
               >
                 Hold them so
               </TextButton>
@@ -67,35 +67,23 @@ function isLoose({ kind }: Plan["panels"][number]["label"]): boolean {
   return kind === "folding" || kind === "blanket";
 }
 
-/** The free panels a school is likely for: what folds stands on legs, and nothing else does. */
-function fitting(plan: Plan, school: School, free: readonly Ref[]): Ref[] {
+/** The free panels a method is likely for: what folds stands on legs, and nothing else does. */
+function fitting(plan: Plan, method: MountingMethodId, free: readonly Ref[]): Ref[] {
   const labels = new Map(plan.panels.map(({ id, label }) => [id, label]));
   return free.filter(({ panelId }) => {
     const label = labels.get(panelId);
-    return label !== undefined && isLoose(label) === (school === "foldingLegs");
+    return label !== undefined && isLoose(label) === mountingMethods[method].isForFolding;
   });
 }
 
-/** How well a school suits what the plan says of surfaces, panels and mounts. */
-function fits(plan: Plan, school: School): number {
-  const kinds = new Set(plan.space.surfaces.map(({ kind }) => kind));
-  const label = (test: (kind: string) => boolean) => plan.panels.some(({ label: { kind } }) => test(kind));
-  const suits: Readonly<Record<School, boolean>> = {
-    tapedFeet: kinds.has("roof") && label((kind) => kind === "rigid"),
-    gluedBrackets: kinds.has("roof") && label((kind) => kind === "rigid"),
-    ribRails: plan.space.surfaces.some(({ ribs }) => ribs !== null),
-    film: label((kind) => kind === "flexible" || kind === "thinFilm"),
-    screwedFeet: kinds.has("porch"),
-    groundFrame: kinds.has("ground") || kinds.has("frame"),
-    boatFrame: kinds.has("deck"),
-    foldingLegs: label((kind) => kind === "folding" || kind === "blanket"),
-  };
-  return suits[school] ? 1 : 0;
+function suits(plan: Plan, method: MountingMethodId): boolean {
+  return mountingMethods[method].suits(plan);
 }
 
-function nameFor({ fixings }: Plan, school: School): string {
-  const base =
-    schoolFacts[school].holdsBy === "standing" ? "On the ground" : school === "boatFrame" ? "On deck" : "Roof";
+const placeWords = { roof: "Roof", ground: "On the ground", deck: "On deck" } as const;
+
+function nameFor({ fixings }: Plan, method: MountingMethodId): string {
+  const base = placeWords[mountingMethods[method].place];
   const taken = new Set(fixings.list.map(({ name }) => name));
   for (let n = 1; ; n++) {
     const name = n === 1 ? base : `${base} ${n}`;

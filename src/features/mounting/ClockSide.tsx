@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { type Clock, coldestTapeC, schoolFacts, defaultAir } from "@/core/mounting";
+import { type Clock, coldestTapeC, defaultAir, mountingMethods } from "@/core/mounting";
 import { assumedSite } from "@/core/plan-model";
 import { type Fixing } from "@/core/plan";
 import { duskAfter } from "@/core/engine/sky";
@@ -29,9 +29,8 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
   const startMs = startOf(fixing, atMs);
   const { latitudeDeg } = assumedSite(plan.site);
   const duskMs = plan.site.longitudeDeg === null ? null : duskAfter(startMs, latitudeDeg, plan.site.longitudeDeg);
-  const { adhesive } = schoolFacts[fixing.school];
-  const glues = adhesive !== null || fixing.school === "film";
-  const isTooCold = glues && airC !== null && airC < coldestTapeC;
+  const { adhesive, travels } = mountingMethods[fixing.method];
+  const isTooCold = adhesive !== null && airC !== null && airC < coldestTapeC;
   const late =
     duskMs === null
       ? []
@@ -47,16 +46,11 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
           ...(duskMs === null || isOver ? [] : [["Dusk", clockTime(duskMs, atMs)] as const]),
           ...(clock.driveMs === null
             ? []
-            : [
-                [
-                  schoolFacts[fixing.school].travels ? "Not driven before" : "Left alone until",
-                  clockTime(clock.driveMs, atMs),
-                ] as const,
-              ]),
+            : [[travels ? "Not driven before" : "Left alone until", clockTime(clock.driveMs, atMs)] as const]),
           ...(clock.curedMs === null ? [] : [["Cured through", clockTime(clock.curedMs, atMs)] as const]),
         ]}
       />
-      {fixing.school === "gluedBrackets" && (
+      {adhesive === "sealant" && (
         <p style={{ margin: "6px 0 0", fontSize: "0.8125rem" }}>
           Adhesive cures from the edge inward: by then the edge alone holds twice the design wind load.
         </p>

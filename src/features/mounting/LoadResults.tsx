@@ -1,10 +1,10 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { type Held, skinFacts, skinOf } from "@/core/mounting";
+import { type Held, roofSurfaceFacts, roofSurfaceOf } from "@/core/mounting";
 import { careShare } from "@/core/mounting/rules";
 import { Facts, useUnits } from "@/ui";
-import { amount, given, mountWords, windSchoolWords, windWords } from "@/messages/en";
+import { amount, given, mountWords, windCaseWords, windWords } from "@/messages/en";
 import { useReport } from "./facts";
 import style from "./mount.module.css";
 
@@ -14,7 +14,7 @@ export function LoadResults({ held }: { readonly held: Held }) {
   const { fixing } = useReport();
   const { load, hold, heat, movement, mounts } = held;
   const n = (newton: number) => amount(newton, "N", system);
-  const skin = skinOf(fixing);
+  const skin = roofSurfaceOf(fixing);
   return (
     <>
       <p style={{ marginTop: 0 }}>
@@ -24,7 +24,7 @@ export function LoadResults({ held }: { readonly held: Held }) {
       <Facts
         facts={[
           [
-            `${load.worst.name}, ${windSchoolWords[load.worst.school]}`,
+            `${load.worst.name}, ${windCaseWords[load.worst.windCase]}`,
             `up ${n(load.worst.upliftN)}, along ${n(load.worst.dragN)}`,
           ],
           ["They weigh", amount(load.kg, "kg", system)],
@@ -107,7 +107,7 @@ export function LoadResults({ held }: { readonly held: Held }) {
           ["Heat reckoned as", mounts.map((mount) => mountWords[mount]).join(", ")],
           ...(skin === null
             ? []
-            : [["The skin grows", `${skinFacts[skin].growsMmPerMK} mm per m and degree`] as const]),
+            : [["The skin grows", `${roofSurfaceFacts[skin].growsMmPerMK} mm per m and degree`] as const]),
         ]}
       />
       <p style={{ fontSize: "0.8125rem", marginBottom: 0 }}>

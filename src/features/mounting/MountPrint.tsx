@@ -10,7 +10,7 @@ import {
   gateWords,
   materialName,
   mountCautions,
-  schoolWords,
+  methodWords,
   takenWords,
   toolName,
   windWords,
@@ -59,7 +59,7 @@ function Card({ report }: { readonly report: MountReport }) {
   return (
     <section>
       <h2>
-        {fixing.name}: {schoolWords[fixing.school].name.toLowerCase()}
+        {fixing.name}: {methodWords[fixing.method].name.toLowerCase()}
       </h2>
       {surfacesUnder(plan, fixing).map((surface) => {
         const { id, name, svg } = surfacePapers(plan, surface, poseId);

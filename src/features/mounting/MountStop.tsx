@@ -10,7 +10,7 @@ import { WhichFixing } from "./WhichFixing";
 
 const Forces = dynamic(() => import("./ForcesSheet").then((part) => part.ForcesSheet));
 const Takes = dynamic(() => import("./TakesSheet").then((part) => part.TakesSheet));
-const Skins = dynamic(() => import("./SkinsSheet").then((part) => part.SkinsSheet));
+const RoofSurfaceTable = dynamic(() => import("./RoofSurfaceTable").then((part) => part.RoofSurfaceTable));
 
 /** How panels are fixed, once: the job with its clock and its gates, what wind and heat do to it, what it takes. */
 export function MountStop() {
@@ -39,7 +39,7 @@ function Shown() {
         { id: "job", name: "Job card", View: JobCard },
         { id: "forces", name: "Wind and heat", View: Forces },
         { id: "takes", name: "What it takes", View: Takes },
-        { id: "skins", name: "Skins", View: Skins },
+        { id: "surfaces", name: "Surfaces", View: RoofSurfaceTable },
       ]}
     />
   );

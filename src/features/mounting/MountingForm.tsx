@@ -1,12 +1,12 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { feetOf, schoolFacts, skinOf, defaultGustMs, defaultSpeedKmh, defaultStowKn } from "@/core/mounting";
-import { type Fixing, frontEdges, roofZones, schools, skins } from "@/core/plan";
+import { feetOf, mountingMethods, roofSurfaceOf, defaultGustMs, defaultSpeedKmh, defaultStowKn } from "@/core/mounting";
+import { type Fixing, frontEdges, roofZones, mountingMethodIds, roofSurfaces } from "@/core/plan";
 import { fieldSpecs, type FieldName } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, QuantityField, Region, TextButton, TextLine, useUnits } from "@/ui";
-import { amount, schoolWords, skinWords } from "@/messages/en";
+import { amount, methodWords, roofSurfaceWords } from "@/messages/en";
 import { useReport } from "./facts";
 
 /** The change of one field of the fixing shown, one undo step while it is typed. */
@@ -94,25 +94,24 @@ const frontEdgeWords = {
   lifted: "an edge has lifted",
 } as const;
 
+const footWords = { foot: "Feet", bracket: "Brackets", fastener: "Fasteners", clamp: "Clamps" } as const;
+
+const methodOptions = mountingMethodIds
+  .map((value) => ({ value, text: methodWords[value].name }))
+  .sort((a, b) => a.text.localeCompare(b.text));
+
 /** What is said of a fixing: how and to what it is held, in which wind, by how much. What is not said stands as assumed. */
 export function MountingForm() {
   const desk = useDesk();
   const system = useUnits();
-  const { fixing, held, way } = useReport();
+  const { fixing, held, conditions } = useReport();
   const patch = usePatch();
-  const facts = schoolFacts[fixing.school];
+  const method = mountingMethods[fixing.method];
   const feet = feetOf(fixing, held?.load.longMm ?? 0);
-  const isGlued = facts.holdsBy === "bond";
+  const isGlued = method.adhesive !== null;
+  const isBonded = method.holdsBy === "bond";
   const hold = held?.hold;
   const usual = (value: number | undefined) => (value === undefined ? "" : String(Math.round(value)));
-  const footName =
-    fixing.school === "gluedBrackets"
-      ? "brackets"
-      : fixing.school === "ribRails"
-        ? "fastenings"
-        : fixing.school === "boatFrame"
-          ? "clamps"
-          : "feet";
   return (
     <Region
       title="This mounting"
@@ -132,16 +131,16 @@ export function MountingForm() {
         />
         <ChoiceField
           label="Mounting method"
-          value={fixing.school}
-          options={schools.map((value) => ({ value, text: schoolWords[value].name }))}
-          onChoice={(school) => patch({ school })}
+          value={fixing.method}
+          options={methodOptions}
+          onChoice={(chosen) => patch({ method: chosen })}
         />
         <ChoiceField
           label="Fixed to"
-          value={skinOf(fixing) ?? ""}
+          value={roofSurfaceOf(fixing) ?? ""}
           placeholder="not entered yet"
-          options={skins.map((value) => ({ value, text: skinWords[value] }))}
-          onChoice={(skin) => patch({ skin })}
+          options={roofSurfaces.map((value) => ({ value, text: roofSurfaceWords[value] }))}
+          onChoice={(roofSurface) => patch({ roofSurface })}
         />
         {isGlued && (
           <ChoiceField
@@ -154,7 +153,7 @@ export function MountingForm() {
             onChoice={(value) => patch({ isWhite: value === "white" })}
           />
         )}
-        {facts.travels && (
+        {method.travels && (
           <MountingField
             of="speedKmh"
             label="Top driving speed"
@@ -162,7 +161,7 @@ export function MountingForm() {
             help="0 = never driven. 50 km/h (31 mph) of headwind is added."
           />
         )}
-        {fixing.school === "boatFrame" && (
+        {method.comesIn === "asked" && (
           <ChoiceField
             label="In a gale it"
             value={fixing.staysUp === null ? "unknown" : fixing.staysUp ? "stays" : "comesIn"}
@@ -188,7 +187,7 @@ export function MountingForm() {
             onChoice={(value) => patch({ zone: roofZones.find((each) => each === value) ?? null })}
           />
         )}
-        {fixing.school === "film" && (
+        {method.holdsBy === "peel" && (
           <ChoiceField
             label="Front edge"
             value={fixing.frontEdge ?? "unknown"}
@@ -199,7 +198,7 @@ export function MountingForm() {
             onChoice={(value) => patch({ frontEdge: frontEdges.find((each) => each === value) ?? null })}
           />
         )}
-        {!facts.travels && (
+        {!method.travels && (
           <MountingField
             of="snowKnM2"
             label="Snow load on the ground"
@@ -222,15 +221,15 @@ export function MountingForm() {
             help="Strongest gust where it is parked or stands."
           />
         )}
-        {facts.feet[0] > 0 && (
+        {method.feet[0] > 0 && (
           <MountingField
             of="feet"
-            label={`${footName[0]?.toUpperCase()}${footName.slice(1)} of a panel`}
+            label={`${footWords[method.footKind]} of a panel`}
             placeholder={usual(feet.feet)}
             help="Of each panel."
           />
         )}
-        {isGlued && fixing.school !== "film" && (
+        {isBonded && (
           <>
             <MountingField
               of="footLongMm"
@@ -268,7 +267,7 @@ export function MountingForm() {
             />
           </>
         )}
-        {facts.holdsBy === "screws" && (
+        {method.holdsBy === "screws" && (
           <MountingField
             of="pullOutN"
             label="Pull-out strength of one"
@@ -276,7 +275,7 @@ export function MountingForm() {
             help="Of one fastener, from its maker or a test: a scale, a lever, a screw in the same material."
           />
         )}
-        {facts.holdsBy === "standing" && (
+        {method.holdsBy === "standing" && (
           <>
             <MountingField
               of="heightMm"
@@ -318,7 +317,7 @@ export function MountingForm() {
           }
           help="Against what it is fixed to; empty: the steepest of Need and of the positions."
         />
-        {held !== null && held.load.tiltDeg > 0 && facts.holdsBy !== "standing" && (
+        {held !== null && held.load.tiltDeg > 0 && method.holdsBy !== "standing" && (
           <MountingField
             of="footHeightMm"
             label="Height of the feet"
@@ -326,10 +325,10 @@ export function MountingForm() {
             help="How high the feet hold the low edge: the higher, the more wind turns it over."
           />
         )}
-        {isGlued && fixing.school !== "film" && (
+        {isBonded && (
           <ChoiceField
             label="Frames"
-            value={way.drillsFrame ? "drilled" : "whole"}
+            value={conditions.drillsFrame ? "drilled" : "whole"}
             options={[
               { value: "drilled", text: "holes are drilled in them" },
               { value: "whole", text: "by the holes there are" },

@@ -1,6 +1,6 @@
 import dynamic from "next/dynamic";
 import { type StopModule } from "@/features/plan-session";
-import { schoolWords, stopNames } from "@/messages/en";
+import { methodWords, stopNames } from "@/messages/en";
 
 export const mountStop: StopModule = {
   id: "mount",
@@ -8,6 +8,6 @@ export const mountStop: StopModule = {
   View: dynamic(() => import("./MountStop").then(({ MountStop }) => MountStop)),
   loadPrint: () => import("./MountPrint").then(({ MountPrint }) => MountPrint),
   built: true,
-  search: ({ fixings }) => fixings.list.map(({ name, school }) => `${name}: ${schoolWords[school].name}`),
+  search: ({ fixings }) => fixings.list.map(({ name, method }) => `${name}: ${methodWords[method].name}`),
   state: ({ fixings }) => (fixings.list.some(({ pieces }) => pieces.length > 0) ? "ready" : "empty"),
 };

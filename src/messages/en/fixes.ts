@@ -62,7 +62,7 @@ const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
   guards: "Check its rating label, and choose another at Protection.",
   hold: "Another way to fix it, a lower speed, or a more sheltered place: say it at Mount.",
   glueHeat: "Another adhesive, a lighter roof, or feet that let air under: say it at Mount.",
-  skin: "Say at Mount what it is fixed to, or fix it another way.",
+  roofSurface: "Say at Mount what it is fixed to, or fix it another way.",
   movement: "A softer bed or slots: ask who makes the feet.",
   gates: "Measure it at Mount.",
   plugs: "Look at the plugs with a meter, and say at Protect what you found.",

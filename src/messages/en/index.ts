@@ -45,11 +45,11 @@ export {
   materialName,
   mountCautions,
   primerWords,
-  schoolWords,
-  skinWords,
+  methodWords,
+  roofSurfaceWords,
   takenWords,
   toolName,
-  windSchoolWords,
+  windCaseWords,
   windWords,
 } from "./mount";
 export { mountStepWords } from "./mount-steps";

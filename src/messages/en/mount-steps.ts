@@ -4,13 +4,13 @@ import {
   guideTorqueNm,
   type MountReport,
   rivetNutHoleMm,
-  skinFacts,
+  roofSurfaceFacts,
   type StepId,
   type Thing,
 } from "@/core/mounting";
 import { type UnitSystem } from "@/core/engine/units";
 import { amount, counted, given } from "./format";
-import { primerWords, skinWords } from "./mount";
+import { primerWords, roofSurfaceWords } from "./mount";
 
 /** By what word each thing goes in the steps: a test reads them by it, so that no step speaks of what nobody has told of. */
 export const thingNouns: Readonly<Partial<Record<Thing, string>>> = {
@@ -80,12 +80,13 @@ function expectedVolts({ openVolts }: MountReport): string {
 
 /** One step of this very fixing: what is done, and how it is done right. */
 export function mountStepWords(step: StepId, report: MountReport, system: UnitSystem): StepWords {
-  const { fixing, way, held } = report;
+  const { fixing, conditions, held } = report;
   const panels = fixing.pieces.length;
   const { feet, footLongMm } = feetOf(fixing, held?.load.longMm ?? 0);
   const all = (count: number, one: string) => counted(count * Math.max(1, panels), one);
-  const skin = way.skin === null ? "the roof surface, not yet entered" : skinWords[way.skin];
-  const primer = way.skin === null ? null : skinFacts[way.skin].primer;
+  const skin =
+    conditions.roofSurface === null ? "the roof surface, not yet entered" : roofSurfaceWords[conditions.roofSurface];
+  const primer = conditions.roofSurface === null ? null : roofSurfaceFacts[conditions.roofSurface].primer;
   const torque = `${guideTorqueNm.M6} N·m on M6 and ${guideTorqueNm.M8} on M8 into steel, half of it into thin skin`;
   const cold = amount(coldestTapeC, "°C", system);
   switch (step) {
@@ -102,7 +103,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "keepDark":
       return {
         what: "Cover the panels with the dark blanket, and keep the caps on their connectors",
-        how: "From unpacking until they are joined, except to measure. Panels are live whenever there is light. Two people carry one; no panel goes up a ladder in wind.",
+        how: "From unpacking until they are joined, except to measure. Panels are live whenever there is light. Two people carry one, and none is carried in wind.",
       };
     case "proveDead":
       return {
@@ -288,7 +289,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "sealFilm":
       return {
         what: "Seal its edges, the front edge first",
-        how: "A thin bead of sealant from the sealant gun all round, open at the way out for water. Cover or ramp the front edge: film fails by peeling from there. Press every edge and look: never drive with a lifted edge.",
+        how: "A thin bead of sealant from the sealant gun all round, open at the way out for water. Cover the front edge or bevel it with sealant: film fails by peeling from there. Press every edge and look: never drive with a lifted edge.",
       };
     case "chooseSpot":
       return {

@@ -1,12 +1,12 @@
-import { type Load, type Material, type Taken, type Tool, type WindSchool } from "@/core/mounting";
-import { type GateId, type School, type Skin } from "@/core/plan";
+import { type Load, type Material, type Taken, type Tool, type WindCase } from "@/core/mounting";
+import { type GateId, type MountingMethodId, type RoofSurface } from "@/core/plan";
 import { type UnitSystem } from "@/core/engine/units";
 import { amount, given } from "./format";
 
 /** What schools of fixing, skins, materials and tools are called, and what is said of each. */
 
-export const schoolWords: Readonly<
-  Record<School, { readonly name: string; readonly suits: string; readonly watch: string }>
+export const methodWords: Readonly<
+  Record<MountingMethodId, { readonly name: string; readonly suits: string; readonly watch: string }>
 > = {
   tapedFeet: {
     name: "Feet on foam tape, buried in sealant",
@@ -50,7 +50,7 @@ export const schoolWords: Readonly<
   },
 };
 
-export const skinWords: Readonly<Record<Skin, string>> = {
+export const roofSurfaceWords: Readonly<Record<RoofSurface, string>> = {
   paintedSteel: "painted steel",
   bareSteel: "bare or zinced steel",
   paintedAluminium: "painted aluminium",
@@ -155,7 +155,7 @@ export const gateWords: Readonly<Record<GateId, { readonly name: string; readonl
 };
 
 /** How the wind meets a panel, in a sentence. */
-export const windSchoolWords: Readonly<Record<WindSchool, string>> = {
+export const windCaseWords: Readonly<Record<WindCase, string>> = {
   film: "stuck flat",
   flat: "flat over a gap",
   flatLeading: "flat, first behind the windscreen edge",

@@ -1,4 +1,4 @@
-import { type Hold, type Load } from "..";
+import { type Hold, type Load, mountingMethods } from "..";
 import { type Amount, type Level } from "../../checks";
 import { careShare, factsOf, heldIn, told, type MountContext, type MountJudged, type MountRule } from "./context";
 
@@ -70,16 +70,16 @@ function hold(context: MountContext): readonly MountJudged<HoldReason>[] {
         const falls: HoldReason = { ...common, outcome: "falls", hold: by, use: by.anchoredUse };
         const slides: HoldReason = { ...common, outcome: "slides", hold: by, use: by.slideShare };
         // what a peg mends, and what is put away in wind, is no Stop
-        const isFolding = fixing.school === "foldingLegs";
+        const comesIn = mountingMethods[fixing.method].comesIn === "always";
         return [
-          judged("falls", by.anchoredUse, share(by.anchoredUse), share(1), falls, fallLevel(by, isFolding)),
+          judged("falls", by.anchoredUse, share(by.anchoredUse), share(1), falls, fallLevel(by, comesIn)),
           judged(
             "slides",
             by.slideShare,
             share(by.slideShare),
             share(1),
             slides,
-            softened(levelOf(by.slideShare), isFolding),
+            softened(levelOf(by.slideShare), comesIn),
           ),
         ];
       }
@@ -90,15 +90,15 @@ function hold(context: MountContext): readonly MountJudged<HoldReason>[] {
 /** With anchors that have their reserve it holds; else by how much of its weight is used. */
 function fallLevel(
   { neededN, neededEachN, perSide, anchorEachN, anchoredUse }: Of<"standing">,
-  isFolding: boolean,
+  comesIn: boolean,
 ): Level {
   if (neededN > 0 && anchorEachN >= neededEachN * (1 - 1e-9)) return "good";
   if (neededN > 0 && anchorEachN * perSide >= neededN) return "care";
-  return softened(levelOf(anchoredUse), isFolding);
+  return softened(levelOf(anchoredUse), comesIn);
 }
 
-function softened(level: Level, isFolding: boolean): Level {
-  return isFolding && level === "stop" ? "care" : level;
+function softened(level: Level, comesIn: boolean): Level {
+  return comesIn && level === "stop" ? "care" : level;
 }
 const gravityMs2 = 9.81;
 /** A frame that wind lifts whole slides by any drag: shown as far over as a bar goes. */

@@ -5,9 +5,9 @@ import {
   type Fixing,
   plainFixing,
   type Plan,
-  type School,
-  schools,
-  skins,
+  type MountingMethodId,
+  mountingMethodIds,
+  roofSurfaces,
 } from "../../plan";
 import { changed, demoPlan, createRandom, runs } from "@/testing";
 import { assess, type Finding } from "../../assessment";
@@ -16,8 +16,8 @@ import { assess, type Finding } from "../../assessment";
 const bare: Plan = { ...demoPlan("The Lantern"), fixings: { list: [], passedOver: [] } };
 const pieces = [1, 2, 3, 4].map((piece) => ({ panelId: "roof", piece }));
 
-function fixed(school: School, more: Partial<Fixing> = {}, plan = bare): Plan {
-  const fixing = { ...plainFixing("f", "Roof", school, pieces), skin: "paintedAluminium" as const, ...more };
+function fixed(method: MountingMethodId, more: Partial<Fixing> = {}, plan = bare): Plan {
+  const fixing = { ...plainFixing("f", "Roof", method, pieces), roofSurface: "paintedAluminium" as const, ...more };
   return changed(plan, { type: "setFixing", fixing });
 }
 function findings(plan: Plan): readonly Finding[] {
@@ -81,7 +81,7 @@ describe("held against the wind", () => {
     expect(of(fixed("ribRails", { pullOutN: 900 }), "hold", "wind")?.level).toBe("good");
   });
   test("a frame that stands free falls over, and anchors hold it", () => {
-    const frame = { skin: null, tiltDeg: 45, heightMm: 700, baseLongMm: 900, baseKg: 60 } as const;
+    const frame = { roofSurface: null, tiltDeg: 45, heightMm: 700, baseLongMm: 900, baseKg: 60 } as const;
     // 0.613 × 1225 × 1.3 × 3.9664 m² = 3872 N, up and along 2738 N each: 1917 + 1232 Nm against 101.2 kg × 9.81 × 0.45
     const falls = of(fixed("groundFrame", frame), "hold", "falls");
     expect(falls?.level).toBe("stop");
@@ -107,7 +107,7 @@ test("whatever is tilted, glued or screwed is judged as moments of its own have 
   const count = runs(120);
   for (let k = 0; k < count; k++) {
     const isGlued = draw.chance(0.6);
-    const school = isGlued
+    const method = isGlued
       ? draw.pick(["tapedFeet", "gluedBrackets"] as const)
       : draw.pick(["ribRails", "screwedFeet"] as const);
     const tiltDeg = draw.pick([0, 0, 15, 30, 45, 60, 80]);
@@ -115,14 +115,14 @@ test("whatever is tilted, glued or screwed is judged as moments of its own have 
     const [footLongMm, footWideMm] = [draw.whole(60, 900), draw.whole(30, 90)];
     const [gustMs, speedKmh, recordHighC] = [
       draw.number(15, 40),
-      school === "screwedFeet" ? 0 : draw.pick([0, 0, 80, 110]),
+      method === "screwedFeet" ? 0 : draw.pick([0, 0, 80, 110]),
       draw.whole(18, 46),
     ];
     const pullOutN = draw.number(150, 4000);
     const footHeightMm = draw.whole(20, 300);
     const zone = draw.pick([null, "field", "edge"] as const);
     const plan = fixed(
-      school,
+      method,
       { tiltDeg, feet, footLongMm, footWideMm, gustMs, speedKmh, pullOutN, footHeightMm, zone },
       { ...bare, site: { ...bare.site, recordHighC } },
     );
@@ -132,7 +132,7 @@ test("whatever is tilted, glued or screwed is judged as moments of its own have 
     const rad = (tiltDeg * Math.PI) / 180;
     const winds = [gustMs, ...(speedKmh > 0 ? [(speedKmh + 50) / 3.6] : [])];
     const uses = winds.map((windMs, n) => {
-      const shape = tiltDeg >= 10 ? 1.3 : n === 1 ? 1.2 : school === "screwedFeet" ? (zone === "field" ? 1.3 : 2) : 0.6;
+      const shape = tiltDeg >= 10 ? 1.3 : n === 1 ? 1.2 : method === "screwedFeet" ? (zone === "field" ? 1.3 : 2) : 0.6;
       const force = 0.613 * windMs ** 2 * shape * area;
       const [up, along] = tiltDeg >= 10 ? [force * Math.cos(rad), force * Math.sin(rad)] : [force, 0.1 * force];
       const base = 0.67 * Math.cos(rad);
@@ -141,12 +141,12 @@ test("whatever is tilted, glued or screwed is judged as moments of its own have 
         (along * (footHeightMm / 1000 + 0.335 * Math.sin(rad)) + ((up - 10.3 * 9.81) * base) / 2) / base,
       );
       if (isGlued) {
-        const lost = school === "tapedFeet" ? 0.01 : 0.006;
-        const pa = (school === "tapedFeet" ? 85_000 : 200_000) * (1 - lost * (hotC - 20));
+        const lost = method === "tapedFeet" ? 0.01 : 0.006;
+        const pa = (method === "tapedFeet" ? 85_000 : 200_000) * (1 - lost * (hotC - 20));
         const each = (Math.min(footLongMm, 1480) * footWideMm) / 1e6;
         return tiltDeg >= 10 ? pull / ((feet / 2) * each * pa) + along / (feet * each * pa) : up / (feet * each * pa);
       }
-      const screws = feet * (school === "screwedFeet" ? 2 : 1);
+      const screws = feet * (method === "screwedFeet" ? 2 : 1);
       return tiltDeg >= 10
         ? Math.hypot(pull / (screws / 2), along / screws) / pullOutN
         : (up + along) / screws / pullOutN;
@@ -158,7 +158,7 @@ test("whatever is tilted, glued or screwed is judged as moments of its own have 
     counts.set(level, (counts.get(level) ?? 0) + 1);
     const told = 100 - (found?.marginPct ?? 0);
     if (found?.level !== level || (level !== "open" && Math.abs(told / (100 * use) - 1) > 1e-6))
-      wrong.push([k, school, tiltDeg, level, found?.level, use, told]);
+      wrong.push([k, method, tiltDeg, level, found?.level, use, told]);
   }
   expect(wrong.slice(0, 5)).toEqual([]);
   for (const level of ["stop", "care", "good"])
@@ -175,10 +175,10 @@ test("hot glue is judged by its sheet, and asked where nobody has read one", () 
 });
 
 test("no tape is passed on what it does not hold on, nor on what nobody has named", () => {
-  for (const skin of ["rubber", "wood", "canvas", "bars"] as const)
-    expect(of(fixed("tapedFeet", { skin }), "skin")?.level).toBe("stop");
-  expect(of(fixed("gluedBrackets", { skin: "wood" }), "skin")?.level).toBe("good");
-  expect(of(fixed("tapedFeet", { skin: null }), "skin")?.level).toBe("open");
+  for (const roofSurface of ["rubber", "wood", "canvas", "bars"] as const)
+    expect(of(fixed("tapedFeet", { roofSurface }), "roofSurface")?.level).toBe("stop");
+  expect(of(fixed("gluedBrackets", { roofSurface: "wood" }), "roofSurface")?.level).toBe("good");
+  expect(of(fixed("tapedFeet", { roofSurface: null }), "roofSurface")?.level).toBe("open");
 });
 
 describe("a gate", () => {
@@ -228,8 +228,8 @@ test("what is glued flat is reckoned with as that: the mend makes it so", () => 
 test("every mend of a base works, and nothing holds less by more of it", () => {
   const draw = createRandom(18);
   for (let k = 0; k < runs(12); k++) {
-    const plan = fixed(draw.pick(schools), {
-      skin: draw.pick([...skins]),
+    const plan = fixed(draw.pick(mountingMethodIds), {
+      roofSurface: draw.pick([...roofSurfaces]),
       speedKmh: draw.pick([0, 60, 110]),
       gustMs: draw.number(15, 40),
       pullOutN: draw.pick([null, 150, 400]),

@@ -1,11 +1,11 @@
 import { stiffMm } from "../heat";
-import { type School } from "../../plan";
+import { mountingMethods } from "..";
 import { factsOf, heldIn, told, type MountContext, type MountJudged, type MountRule } from "./context";
 
 export type MovementReason = {
   readonly type: "movement";
   readonly fixingName: string;
-  readonly school: School;
+  /** Whether what holds it gives: a bed of sealant. */ readonly isSoft: boolean;
   readonly mm: number;
   readonly overMm: number;
 };
@@ -14,14 +14,14 @@ export type MovementReason = {
 function movement(context: MountContext): readonly MountJudged<MovementReason>[] {
   return heldIn(context).flatMap(({ report: { fixing }, held: { movement: moves } }) => {
     if (moves === null) return [];
-    const isSoft = fixing.school === "gluedBrackets";
+    const isSoft = mountingMethods[fixing.method].expansion?.isSoft ?? false;
     return [
       told(fixing.id, "", {
         level: moves.mm <= stiffMm ? "good" : isSoft ? "note" : "care",
         value: { value: moves.mm, unit: "mm" },
         limit: { value: stiffMm, unit: "mm" },
         marginPct: 100 * (1 - moves.mm / stiffMm),
-        reason: { type: "movement", fixingName: fixing.name, school: fixing.school, ...moves },
+        reason: { type: "movement", fixingName: fixing.name, isSoft, ...moves },
       }),
     ];
   });

@@ -1,5 +1,5 @@
 import { msPerKn } from "../load";
-import { surfacesUnder } from "..";
+import { mountingMethods, surfacesUnder } from "..";
 import { factsOf, heldIn, told, type MountContext, type MountJudged, type MountRule } from "./context";
 
 export type WeatherReason = {
@@ -25,7 +25,7 @@ function isLimited(plan: MountContext["plan"], fixing: Parameters<typeof surface
 function weather(context: MountContext): readonly MountJudged<WeatherReason>[] {
   const { plan } = context;
   const snows = plan.site.recordLowC !== null && plan.site.recordLowC < 0;
-  return heldIn(context).flatMap(({ report: { fixing, way }, held: { load } }): MountJudged<WeatherReason>[] => {
+  return heldIn(context).flatMap(({ report: { fixing, conditions }, held: { load } }): MountJudged<WeatherReason>[] => {
     const common = { type: "weather", fixingName: fixing.name } as const;
     const note = (about: string, reason: WeatherReason) =>
       told<WeatherReason>(fixing.id, about, { level: "note", reason });
@@ -52,7 +52,7 @@ function weather(context: MountContext): readonly MountJudged<WeatherReason>[] {
               snowKnM2: fixing.snowKnM2,
             }),
           ]
-        : snows && (fixing.school === "screwedFeet" || fixing.school === "groundFrame")
+        : snows && mountingMethods[fixing.method].collectsSnow
           ? [
               // where a roof has a limit, snow has to be known: a doubt is a question
               isLimited(plan, fixing) && tiltDeg < snowGoneDeg
@@ -63,7 +63,7 @@ function weather(context: MountContext): readonly MountJudged<WeatherReason>[] {
                 : note("snow", { ...common, outcome: tiltDeg >= snowSlidesDeg ? "snowSlides" : "snowLies", tiltDeg }),
             ]
           : []),
-      ...(way.drillsFrame ? [note("warranty", { ...common, outcome: "warranty" })] : []),
+      ...(conditions.drillsFrame ? [note("warranty", { ...common, outcome: "warranty" })] : []),
     ];
   });
 }

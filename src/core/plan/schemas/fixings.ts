@@ -1,27 +1,17 @@
 import { z } from "zod";
 import { field, id, name, stated } from "../fields";
+import { mountingMethodIds } from "./mounting-methods";
 import { pieceRef } from "./piece";
 
 /**
- * How panels are fixed for good: by which school, on what, with what; which steps are done, and what was measured before what
+ * How panels are fixed for good: by which method, on what, with what; which steps are done, and what was measured before what
  * cannot be undone. How hot they get and where they face is told by `mounts`.
  */
 
-export const schools = [
-  "tapedFeet",
-  "gluedBrackets",
-  "ribRails",
-  "film",
-  "screwedFeet",
-  "groundFrame",
-  "boatFrame",
-  "foldingLegs",
-] as const;
-
-export type School = (typeof schools)[number];
+export type MountingMethodId = (typeof mountingMethodIds)[number];
 
 /** What a base is fixed to or stands on. */
-export const skins = [
+export const roofSurfaces = [
   "paintedSteel",
   "bareSteel",
   "paintedAluminium",
@@ -34,7 +24,7 @@ export const skins = [
   "earth",
 ] as const;
 
-export type Skin = (typeof skins)[number];
+export type RoofSurface = (typeof roofSurfaces)[number];
 
 /** Where a hole or a corner is, from the left and from the back edge, as somebody measured it. */
 export const measure = z.strictObject({
@@ -69,10 +59,10 @@ export const frontEdges = ["covered", "open", "lifted"] as const;
 export const fixing = z.strictObject({
   id,
   name,
-  school: z.enum(schools),
+  method: z.enum(mountingMethodIds),
   pieces: z.array(z.strictObject(pieceRef)).max(200),
-  /** null: nobody has said. */ skin: z.enum(skins).nullable(),
-  /** White skins stay cooler in the sun. */ isWhite: z.boolean(),
+  /** null: not entered. */ roofSurface: z.enum(roofSurfaces).nullable(),
+  /** A white roof stays cooler in the sun. */ isWhite: z.boolean(),
   /** How fast it is driven at most; 0: never; null: taken by where it lies. */ speedKmh: stated("speedKmh"),
   /** The strongest gust where it is parked; null: 35 m/s. */ gustMs: stated("gustMs"),
   /** Feet, brackets or fastenings of one panel, and how long and wide each holds; null: as is usual for it. */

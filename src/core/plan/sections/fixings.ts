@@ -2,26 +2,38 @@ import { type z } from "zod";
 import { keyOf } from "../../engine/array";
 import { type Plan } from "../plan";
 import { keysIn, danglingPieces } from "../pieces";
-import { isJson, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
-import { type schema, type School, type Measure, type GateId, type Gate, type Fixing } from "../schemas/fixings";
+import { isJson, listOf, type DanglingReference, type Parts, patchById, duplicateId, renamedInLists } from "../section";
+import {
+  type schema,
+  type MountingMethodId,
+  type Measure,
+  type GateId,
+  type Gate,
+  type Fixing,
+} from "../schemas/fixings";
 
 export { schema } from "../schemas/fixings";
 
-export const version = 2;
+export const version = 3;
 
 export const empty: z.infer<typeof schema> = { list: [], passedOver: [] };
 export const parts: Parts = { kind: "fixing", by: "field" };
 /** Plans of version 4 were written before there was this section. */
 export const isOptional = true;
 
-/** A fixing of which only the school is known. */
-export function plainFixing(fixingId: string, fixingName: string, school: School, pieces: Fixing["pieces"]): Fixing {
+/** A mounting of which only the method is known. */
+export function plainFixing(
+  fixingId: string,
+  fixingName: string,
+  method: MountingMethodId,
+  pieces: Fixing["pieces"],
+): Fixing {
   return {
     id: fixingId,
     name: fixingName,
-    school,
+    method,
     pieces,
-    skin: null,
+    roofSurface: null,
     isWhite: false,
     speedKmh: null,
     gustMs: null,
@@ -173,4 +185,9 @@ function toVersion2(older: unknown): unknown {
   return { ...older, list };
 }
 
-export const upgrades = [toVersion2];
+/** Version 3: `school` became `method`, `skin` became `roofSurface`. */
+function toVersion3(older: unknown): unknown {
+  return renamedInLists(older, { list: { school: "method", skin: "roofSurface" } });
+}
+
+export const upgrades = [toVersion2, toVersion3];

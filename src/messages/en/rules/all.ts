@@ -1,4 +1,4 @@
-// Written by `npm run lists` from the files beside it: not edited by hand.
+// Written by `npm run lists` from the files in a folder: not edited by hand.
 export * from "./cold-voc";
 export * from "./copper";
 export * from "./current";

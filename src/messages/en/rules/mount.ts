@@ -1,7 +1,7 @@
 import { type Hold } from "@/core/mounting";
 import { type UnitSystem } from "@/core/engine/units";
 import { amount, given } from "../format";
-import { gateWords, schoolWords, skinWords as wordsOfSkin, windSchoolWords, windWords } from "../mount";
+import { gateWords, methodWords, roofSurfaceWords as surfaceNames, windCaseWords, windWords } from "../mount";
 import { mountWords } from "../names";
 import { type RuleWords } from "./rule-words";
 
@@ -60,13 +60,13 @@ export const holdWords: RuleWords<"hold"> = {
   why(r) {
     const { worst, all } = r.load;
     const on = r.outcome === "falls" || r.outcome === "slides" ? all : "on" in r.hold ? r.hold.on : worst;
-    const kind = "on" in r.hold ? r.hold.on.school : worst.school;
+    const kind = "on" in r.hold ? r.hold.on.windCase : worst.windCase;
     const zone =
       r.load.zone === null || kind !== "flat"
         ? ""
         : `, ${r.load.zone === "edge" ? "edge or corner" : "field"} of a building’s roof${r.load.zoneIsAssumed ? " (assumed)" : ""}`;
     const lines = [
-      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windSchoolWords[kind]}${zone}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: up ${amount(on.upliftN, "N")}, along ${amount(on.dragN, "N")}`,
+      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windCaseWords[kind]}${zone}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: up ${amount(on.upliftN, "N")}, along ${amount(on.dragN, "N")}`,
     ];
     const turned = "turned" in r.hold ? r.hold.turned : null;
     if (turned !== null)
@@ -139,17 +139,17 @@ export const glueHeatWords: RuleWords<"glueHeat"> = {
   },
 };
 
-export const skinWords: RuleWords<"skin"> = {
+export const roofSurfaceWords: RuleWords<"roofSurface"> = {
   title: "What it is fixed to",
-  sentence({ outcome, fixingName, school, skin }) {
-    const on = skin === null ? "" : wordsOfSkin[skin];
+  sentence({ outcome, fixingName, method, adhesive, roofSurface }) {
+    const on = roofSurface === null ? "" : surfaceNames[roofSurface];
     switch (outcome) {
       case "asked":
         return `${fixingName}: what is it fixed to? How it is cleaned, primed and held follows from that.`;
       case "noGrip":
-        return `${fixingName}: no ${school === "gluedBrackets" ? "sealant" : "tape"} holds on ${on} for long. Another way to fix it, or another skin under it.`;
+        return `${fixingName}: no ${adhesive === "sealant" ? "sealant" : "tape"} holds on ${on} for long. Choose another mounting method, or another roof surface.`;
       case "unusual":
-        return `${fixingName}: ${schoolWords[school].name.toLowerCase()} on ${on} is not usual. Ask who makes the feet.`;
+        return `${fixingName}: ${methodWords[method].name.toLowerCase()} on ${on} is not usual. Ask who makes the feet.`;
       case "suits":
         return `${fixingName}: ${on} suits it.`;
     }
@@ -166,10 +166,10 @@ export const skinWords: RuleWords<"skin"> = {
 
 export const movementWords: RuleWords<"movement"> = {
   title: "Movement by heat",
-  sentence({ fixingName, mm, overMm, school }, system) {
+  sentence({ fixingName, mm, overMm, isSoft }, system) {
     const moves = `${fixingName}: over ${amount(overMm, "mm", system)} frame and skin move ${mm.toFixed(1)}\u00a0mm against each other from frost to sun`;
     if (mm <= 2) return `${moves}; up to 2\u00a0mm is taken by any bed.`;
-    return school === "gluedBrackets"
+    return isSoft
       ? `${moves}, more than 2\u00a0mm: the 3\u00a0mm bed of sealant takes it. Do not press it thinner.`
       : `${moves}, more than 2\u00a0mm: it wants a soft bed or slots.`;
   },
@@ -213,8 +213,8 @@ export const gatesWords: RuleWords<"gates"> = {
 
 export const heatKindWords: RuleWords<"heatKind"> = {
   title: "Heat reckoned as it is held",
-  sentence({ fixingName, school, reckoned, fits }) {
-    return `${fixingName}: the year and the hot roof reckon with “${mountWords[reckoned]}”, but ${schoolWords[school].name.toLowerCase()} is “${mountWords[fits]}”.`;
+  sentence({ fixingName, method, assumed, fits }) {
+    return `${fixingName}: the year and the hot roof reckon with “${mountWords[assumed]}”, but ${methodWords[method].name.toLowerCase()} is “${mountWords[fits]}”.`;
   },
   why() {
     return {

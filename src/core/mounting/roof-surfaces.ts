@@ -1,7 +1,8 @@
-import { type School, type Skin } from "../plan";
+import { type RoofSurface } from "../plan";
+import { type StepId } from "./steps";
 
 /** What a base is fixed to: how it is made ready for tape and glue, what holds on it, how much it grows with heat. */
-export type SkinFacts = {
+export type RoofSurfaceFacts = {
   /** Whether foam tape, and whether polyurethane sealant, holds on it once it is clean and primed. */
   readonly tapeHolds: boolean;
   readonly sealantHolds: boolean;
@@ -14,7 +15,7 @@ export type SkinFacts = {
 const sheet = { tapeHolds: true, sealantHolds: true };
 const neither = { tapeHolds: false, sealantHolds: false, isAbraded: false, primer: null, edgeIsPainted: false };
 
-export const skinFacts: Readonly<Record<Skin, SkinFacts>> = {
+export const roofSurfaceFacts: Readonly<Record<RoofSurface, RoofSurfaceFacts>> = {
   paintedSteel: { ...sheet, isAbraded: false, primer: "paint", edgeIsPainted: true, growsMmPerMK: 0.012 },
   bareSteel: { ...sheet, isAbraded: true, primer: "metal", edgeIsPainted: true, growsMmPerMK: 0.012 },
   paintedAluminium: { ...sheet, isAbraded: false, primer: "paint", edgeIsPainted: false, growsMmPerMK: 0.023 },
@@ -38,24 +39,13 @@ export const skinFacts: Readonly<Record<Skin, SkinFacts>> = {
 /** What a panel's own frame grows: aluminium. */
 export const frameGrowsMmPerMK = 0.023;
 
-/** What a school goes on. */
-const skinsOf: Readonly<Record<School, readonly Skin[]>> = {
-  tapedFeet: ["paintedSteel", "bareSteel", "paintedAluminium", "bareAluminium", "gelcoat"],
-  gluedBrackets: ["paintedSteel", "bareSteel", "paintedAluminium", "bareAluminium", "gelcoat", "wood"],
-  ribRails: ["paintedSteel", "bareSteel", "paintedAluminium", "bareAluminium", "bars"],
-  film: ["paintedSteel", "bareSteel", "paintedAluminium", "bareAluminium", "gelcoat"],
-  screwedFeet: ["wood", "paintedSteel", "bareSteel", "paintedAluminium", "bareAluminium"],
-  groundFrame: ["earth"],
-  boatFrame: ["bars", "canvas", "gelcoat", "bareAluminium", "wood"],
-  foldingLegs: ["earth"],
-};
-
-export function skinsFor(school: School): readonly Skin[] {
-  return skinsOf[school];
+/** How a surface is made ready for tape or sealant: where nobody named it all is done, which harms none that glue holds on. */
+export function surfaceSteps(surface: RoofSurface | null): readonly StepId[] {
+  const { isAbraded, primer } = surface === null ? { isAbraded: true, primer: "metal" } : roofSurfaceFacts[surface];
+  return [...(isAbraded ? (["roughen"] as const) : []), "wash", ...(primer === null ? [] : (["prime"] as const))];
 }
 
-/** What lies on the ground lies on nothing else; elsewhere somebody has to say. */
-export function skinOf({ school, skin }: { readonly school: School; readonly skin: Skin | null }): Skin | null {
-  const [only, ...others] = skinsOf[school];
-  return skin ?? (others.length === 0 ? (only ?? null) : null);
+/** Whether a cut edge is painted or sealed: of a surface nobody named, yes. */
+export function edgeIsPainted(surface: RoofSurface | null): boolean {
+  return surface === null || roofSurfaceFacts[surface].edgeIsPainted;
 }

@@ -1,25 +1,28 @@
 "use client";
 
-import { skinFacts } from "@/core/mounting";
-import { skins } from "@/core/plan";
+import { roofSurfaceFacts } from "@/core/mounting";
+import { roofSurfaces } from "@/core/plan";
 import { Region, Table } from "@/ui";
-import { primerWords, skinWords } from "@/messages/en";
+import { primerWords, roofSurfaceWords } from "@/messages/en";
 import { useReport } from "./facts";
 
 /** What holds on what, and how each is made ready. */
-export function SkinsSheet() {
-  const { way } = useReport();
+export function RoofSurfaceTable() {
+  const { conditions } = useReport();
   return (
     <Region title="What holds on what">
-      <Table label="Table of skins" head={["Skin", "Made ready", "Foam tape", "Polyurethane", "Edges of holes"]}>
+      <Table
+        label="Table of roof surfaces"
+        head={["Roof surface", "Made ready", "Foam tape", "Polyurethane", "Edges of holes"]}
+      >
         <tbody>
-          {skins.map((skin) => {
-            const { tapeHolds, sealantHolds, isAbraded, primer, edgeIsPainted } = skinFacts[skin];
-            const isOurs = skin === way.skin;
+          {roofSurfaces.map((surface) => {
+            const { tapeHolds, sealantHolds, isAbraded, primer, edgeIsPainted } = roofSurfaceFacts[surface];
+            const isOurs = surface === conditions.roofSurface;
             return (
-              <tr key={skin} aria-current={isOurs ? "true" : undefined}>
+              <tr key={surface} aria-current={isOurs ? "true" : undefined}>
                 <th scope="row">
-                  {skinWords[skin]}
+                  {roofSurfaceWords[surface]}
                   {isOurs ? " (here)" : ""}
                 </th>
                 <td>
@@ -37,7 +40,7 @@ export function SkinsSheet() {
       </Table>
       <p style={{ margin: "8px 0 0" }}>
         Loose or chalking paint comes off first: a bond is as good as the paint under it. What the maker’s sheet of the
-        tape or sealant says of your skin counts before this table.
+        tape or sealant says of your roof surface counts before this table.
       </p>
     </Region>
   );
