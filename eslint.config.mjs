@@ -17,6 +17,12 @@ const impureGlobals = [
   { name: "localStorage", message: "core does no I/O" },
 ];
 
+/** Methods, standards and kinds are objects with all their facts: what parts them is a fact there, not their name elsewhere. */
+const factsNotNames = ["BinaryExpression[operator=/^[!=]==$/]", "SwitchCase"].map((where) => ({
+  selector: `${where} > Literal[value=/^(tapedFeet|gluedBrackets|ribRails|film|screwedFeet|groundFrame|boatFrame|foldingLegs|marine|strict|rigid|flexible|thinFilm|folding|blanket)$/]`,
+  message: "ask for a fact of the method, standard or kind",
+}));
+
 const config = [
   { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "coverage/**", ".golden-array/**"] },
   ...next,
@@ -33,7 +39,7 @@ const config = [
     files: ["src/**/*.ts", "src/**/*.tsx"],
     ignores: ["**/*.test.ts", "**/*.test.tsx"],
     rules: {
-      "no-restricted-syntax": ["error", onlyInTests],
+      "no-restricted-syntax": ["error", onlyInTests, ...factsNotNames],
       "regexp/no-super-linear-backtracking": ["error", { report: "potential" }],
       "regexp/no-super-linear-move": ["error", { report: "potential" }],
     },
@@ -62,6 +68,7 @@ const config = [
       "no-restricted-syntax": [
         "error",
         onlyInTests,
+        ...factsNotNames,
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "time comes in as an argument" },
       ],
       "no-restricted-imports": [

@@ -60,7 +60,7 @@ function anyRequest(roll: Random, ids: readonly [string, ...string[]]): Asked {
     `/api/inputs/${id}`,
     "/api/phones",
     "/api/phones/code",
-    "/schema/plan-v4.json",
+    "/schema/plan-v5.json",
     `/plan/${id}/wire`,
     `/library/${id}`,
     "/_next/data/x.json",

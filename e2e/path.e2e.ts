@@ -217,7 +217,7 @@ async function onAnotherCopy(body: (other: RunningServer) => Promise<void>): Pro
 }
 
 e2eTest("the schema of the format is served", async ({ server }) => {
-  const schema = await getJson<{ $schema: string; required: string[] }>(`${server.url}/schema/plan-v4.json`);
+  const schema = await getJson<{ $schema: string; required: string[] }>(`${server.url}/schema/plan-v5.json`);
   expect(schema.$schema).toContain("2020-12");
   expect(schema.required).toContain("wirings");
 });

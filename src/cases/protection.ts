@@ -1,6 +1,6 @@
 import { z } from "zod";
 import {
-  cableBooks,
+  cableStandardIds,
   cablePlaces,
   chooseSize,
   designOf,
@@ -26,7 +26,7 @@ import { labelSchema, Malformed, type Malformation, orMalformed, parse, toPanels
 
 /** A case that asks for the fuses and cables of an array, and of its battery. */
 const laidShape = {
-  school: z.enum(cableBooks),
+  school: z.enum(cableStandardIds),
   where: z.enum(cablePlaces).optional(),
   ambientC: z.number().min(-60).max(200).optional(),
   how: z.enum(layings).optional(),
@@ -166,7 +166,7 @@ function laidOf(run: LaidCase, { recordHighC }: Given, path: string) {
     throw new Malformed("$.recordHighC", "needed where a cable's ambientC is not stated");
   const terminalC: TerminalC = run.terminalC ?? 60;
   return {
-    book: run.school,
+    standard: run.school,
     how,
     circuits: run.circuits ?? 1,
     terminalC,

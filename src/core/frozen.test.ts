@@ -29,6 +29,13 @@ test("a plan, a library, a bundle, a phone sheet and readings of every version a
     "plan",
     { way: "photo", on: "2026-05-01", checked: true, photoId: null },
   ]);
+  const mounted = readPlanText(textOf("plan-4-mounted.json"));
+  if (mounted.type !== "plan") throw new Error(JSON.stringify(mounted.fault));
+  expect(mounted.plan.standards).toEqual({ fuse: "strict", cable: "marine", coldVolts: null });
+  expect(mounted.plan.fixings.list.map(({ method, roofSurface }) => [method, roofSurface])).toEqual([
+    ["gluedBrackets", "paintedAluminium"],
+    ["foldingLegs", null],
+  ]);
   for (const name of ["library-1.json", "library-2.json"]) {
     const { panels, inputs } = JSON.parse(textOf(name)) as { panels: unknown[]; inputs: unknown[] };
     const library = readLibraryText(textOf(name));

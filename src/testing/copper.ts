@@ -36,7 +36,7 @@ export function withCopper(plan: Plan, draw: Random): Plan {
   const wiringId = wiring.id;
   const changes: Change[] = [
     {
-      type: "setSchool",
+      type: "setStandards",
       patch: { cable: draw.pick(["land", "metric", "marine", "portable", null]) },
     },
     { type: "setProtect", patch: { joining: draw.pick(["auto", "box", "plugs"]), isWet: draw.chance(0.3) } },

@@ -52,8 +52,8 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
     return Math.min(...all);
   };
   const due: DueCopper[] = [];
-  const isLand = plan.schools.cable === "land" || plan.schools.cable === "portable";
-  const book = isLand ? "land" : plan.schools.cable === "marine" ? "marine" : "metric";
+  const isLand = plan.standards.cable === "land" || plan.standards.cable === "portable";
+  const book = isLand ? "land" : plan.standards.cable === "marine" ? "marine" : "metric";
   const isRoofMount = ["roofGap", "flush", "glued", null].includes(plan.site.mount);
 
   const judgeRun = (
@@ -75,7 +75,7 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
           ? Math.max(50, recordHighC + 10)
           : recordHighC + { roof: 33, outside: 0, vehicleRoof: 20, inside: 10 }[where];
     const circuits = run.circuits ?? (part === "row" && (how === "conduit" || how === "buried") ? strings : 1);
-    const portable = run.portable ?? plan.schools.cable === "portable";
+    const portable = run.portable ?? plan.standards.cable === "portable";
     const mustA = part === "battery" ? faultA : Math.max((portable ? 1.25 : 1.56) * iscA, faultA);
     const canA = carries(run.size, { book, how, circuits, airC, terminalC: run.terminalC ?? 60, part, mustA });
     const level = canA === null ? "open" : Math.abs(mustA / canA - 1) < near ? "doubt" : mustA > canA ? "stop" : "good";

@@ -116,9 +116,9 @@ describe("how panels are fixed", () => {
   });
 });
 
-test("a school makes a verdict more careful, never less: the strict one fuses what ours would not", () => {
+test("a standard makes a verdict more careful, never less: the strict one fuses what ours would not", () => {
   const rated = changed(three, { type: "setLabel", panelId: "a", patch: { maxSeriesFuseA: 25 } });
-  const strict = changed(rated, { type: "setSchool", patch: { fuse: "strict", coldVolts: "coefficient" } });
+  const strict = changed(rated, { type: "setStandards", patch: { fuse: "strict", coldVolts: "coefficient" } });
   expect([findingIn(rated, "fuses").level, findingIn(strict, "fuses").level]).toEqual(["note", "care"]);
   expect(findingIn(strict, "coldVoc").value).toEqual(findingIn(rated, "coldVoc").value);
 });

@@ -100,7 +100,7 @@ describe("backwards amps and fuses", () => {
   test.each<[string, number, Partial<PanelSheet>, unknown]>([
     ["two rows: the other gives 11.3 A, the panel bears 20", 2, {}, ["good", "notNeeded"]],
     [
-      "two rows at 15 A: 18.1 A together, which the strict school fuses",
+      "two rows at 15 A: 18.1 A together, which the strict standard fuses",
       2,
       { maxSeriesFuseA: 15 },
       ["note", "strictOnly"],

@@ -1,4 +1,4 @@
-import { branchesOfRows, jointOfLane, needsFuse, ratedPanel } from "../protection/cabling";
+import { branchesOfRows, isFuseStrict, jointOfLane, needsFuse, ratedPanel } from "../protection/cabling";
 import { type Fixing, fuseAt, type GateId, type MountingMethodId, type Plan, switchAt } from "../plan";
 import { keyOf, usedIn } from "../engine/array";
 import { surfacesUnder } from "./load";
@@ -31,7 +31,7 @@ function joinedTo(
       .filter(({ rows }) => usedIn(rows).some((tile) => held.has(keyOf(tile))))
       .map((lane) => ({ lane, guards: wiring.guards })),
   );
-  const isStrict = plan.schools.fuse === "strict";
+  const isStrict = isFuseStrict(plan);
   return {
     hasBattery: lanes.some(
       ({ lane }) => plan.inputs.find(({ id }) => id === lane.inputId)?.device.kind === "chargeController",

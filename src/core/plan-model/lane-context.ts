@@ -71,8 +71,8 @@ export type SharedContext = {
   /** By kind of panel, and by piece for those whose own label says something else. */
   readonly kinds: ReadonlyMap<string, Kind>;
   readonly solve: (net: Net) => InspectableSolution;
-  /** The schools the plan keeps to; they make a rule more careful, never less. */
-  readonly schools: Plan["schools"];
+  /** The standards the plan keeps to; they make a rule more careful, never less. */
+  readonly standards: Plan["standards"];
   /** All panels out, flat and in full light, each on its own mount. */
   readonly fixed: Pose;
   /** The longest clear day of one panel of a kind, standing so; worked out when first asked for. */

@@ -110,7 +110,7 @@ export function solvableWiring(
     JSON.stringify([
       plan.site,
       plan.mounts,
-      plan.schools,
+      plan.standards,
       readings.map(({ sheet: { id, label, measured, count } }) => [id, label, measured, count]),
     ]),
     () =>
@@ -285,7 +285,7 @@ function commonOf(plan: Plan, sheets: readonly Sheet[], kinds: ReadonlyMap<strin
     siteAssumptions: assumptionsOf(plan),
     kinds,
     solve: solverFor(counted, site, mounts),
-    schools: plan.schools,
+    standards: plan.standards,
     fixed,
     clearDay,
     cold,

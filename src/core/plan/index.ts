@@ -19,7 +19,7 @@ export {
 } from "./schemas/inputs";
 export { type Stop, stops } from "./sections/notes";
 export { blankLabel, labelOf } from "./sections/panels";
-export { cellCuts, labelSchema, panelKinds, type PanelSheet, type PlanPanel } from "./schemas/panels";
+export { cellCuts, labelSchema, panelKindFacts, panelKinds, type PanelSheet, type PlanPanel } from "./schemas/panels";
 export { fixedPose, poseIn, type Standing, defaultPose } from "./sections/poses";
 export {
   type Battery,
@@ -65,6 +65,7 @@ export {
 export { type ClimateMonth, type Halt, type Site } from "./schemas/site";
 export { plainRun, fuseAt, runKey, sameEnd, switchAt } from "./cabling";
 export { type End, type ProtectiveDevice, type Cable } from "./schemas/cabling";
+export { type CableChoice, type FuseChoice } from "./schemas/standards";
 export { type ControllerFacts, type PortEnd } from "./schemas/protect";
 export { controllerFactsOf } from "./sections/protect";
 export { type Wiring } from "./schemas/wirings";

@@ -103,7 +103,7 @@ describe("reading a plan file", () => {
     expect(faultOf('{"format": "golden-arr').type).toBe("notJson");
     expect(faultOf('{"hello": 1}').type).toBe("foreign");
     expect(faultOf("[1, 2]").type).toBe("foreign");
-    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 4 });
+    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 5 });
     expect(faultOf(`{"format": "${"x".repeat(maxPlanBytes)}"}`).type).toBe("tooLarge");
   });
 
@@ -312,7 +312,7 @@ describe("an older plan file", () => {
     const reading = readPlanText(old);
     if (reading.type !== "plan") throw new Error(JSON.stringify(reading));
     const { plan } = reading;
-    expect(plan.version).toBe(4);
+    expect(plan.version).toBe(5);
     expect(plan.panels.map(({ pieces, given }) => [pieces.length, given])).toEqual([[3, 3]]);
     const rows = matrixRows("shed", 1, 3).map((row, k) => ({ ...row, id: `r${k + 1}` }));
     expect(plan.wirings[0]?.lanes).toEqual([{ inputId: "station", portId: "pv", rows }]);

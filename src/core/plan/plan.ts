@@ -4,18 +4,18 @@ import { type schema as need } from "./schemas/need";
 import { type schema as panels } from "./schemas/panels";
 import { type schema as inputs } from "./schemas/inputs";
 import { type schema as space } from "./schemas/space";
+import { type schema as standards } from "./schemas/standards";
 import { type schema as mounts } from "./schemas/mounts";
 import { type schema as fixings } from "./schemas/fixings";
 import { type schema as poses } from "./schemas/poses";
 import { type schema as wirings } from "./schemas/wirings";
-import { type schema as schools } from "./schemas/schools";
 import { type schema as protect } from "./schemas/protect";
 import { type schema as shopping } from "./schemas/shopping";
 import { type schema as notes } from "./schemas/notes";
 
 /** The plan document: what is saved, exported and undone. Everything derived is computed from it. */
 export const planFormat = "golden-array-plan";
-export const planVersion = 4;
+export const planVersion = 5;
 
 type Values = {
   site: z.infer<typeof site>;
@@ -27,7 +27,7 @@ type Values = {
   fixings: z.infer<typeof fixings>;
   poses: z.infer<typeof poses>;
   wirings: z.infer<typeof wirings>;
-  schools: z.infer<typeof schools>;
+  standards: z.infer<typeof standards>;
   protect: z.infer<typeof protect>;
   shopping: z.infer<typeof shopping>;
   notes: z.infer<typeof notes>;

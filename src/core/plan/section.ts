@@ -41,7 +41,7 @@ export type PartKind =
   | "fixing"
   | "pose"
   | "wiring"
-  | "school"
+  | "standard"
   | "protect"
   | "shopping"
   | "note";

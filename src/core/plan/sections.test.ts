@@ -312,7 +312,7 @@ test("an empty plan has every section, and each of them its version", () => {
       "mounts",
       "poses",
       "wirings",
-      "schools",
+      "standards",
       "notes",
     ]),
   );

@@ -1,4 +1,4 @@
-import { type Json, listOf } from "./section";
+import { isJson, type Json, listOf } from "./section";
 import { deviceFromAnyVersion, labelFromAnyVersion } from "./sheets";
 import { sectionNames, sections } from "./sections";
 
@@ -7,7 +7,7 @@ import { sectionNames, sections } from "./sections";
  * JSON and knows no later version, so it stays right when the document moves on; what comes out is
  * validated like any other document. Anything of an unexpected shape is passed on for that to name.
  */
-export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1, fromVersion2, fromVersion3];
+export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1, fromVersion2, fromVersion3, fromVersion4];
 
 /** Version 2: panels are counted, wirings are lanes of rows of panels, inputs have groups, modules and ways to convert. */
 function fromVersion1(plan: Json): Json {
@@ -53,6 +53,13 @@ function fromVersion3(plan: Json): Json {
     sections: Object.fromEntries(sectionNames.map((section) => [section, 1])),
     ...Object.fromEntries(sectionNames.map((section) => [section, sections[section].fromVersion3(old)])),
   };
+}
+
+/** Version 5: the section `schools` is called `standards`. */
+function fromVersion4({ sections: versions, schools, ...plan }: Json): Json {
+  if (!isJson(versions) || !("schools" in versions)) return { ...plan, sections: versions, version: 5 };
+  const { schools: version, ...others } = versions;
+  return { ...plan, version: 5, sections: { ...others, standards: version }, standards: schools };
 }
 
 function rowsFromVersion1(panelId: unknown, series: number, strings: number): Json[] {

@@ -25,9 +25,9 @@ export type Finder = {
 export type FinderAsk = { readonly goal: Goal; readonly withAddOns: boolean };
 
 /** What the finder's answer depends on: the panels and all around them, not how they are wired now. */
-function subjectOf({ site, need, panels, inputs, mounts, poses, space, wirings, schools }: Plan, wiringId: string) {
+function subjectOf({ site, need, panels, inputs, mounts, poses, space, wirings, standards }: Plan, wiringId: string) {
   const poseIds = wirings.find(({ id }) => id === wiringId)?.poseIds.join() ?? "";
-  return [site, need, panels, inputs, mounts, poses, space, schools, wiringId, poseIds] as const;
+  return [site, need, panels, inputs, mounts, poses, space, standards, wiringId, poseIds] as const;
 }
 
 type Known = Pick<Finder, "phase" | "first" | "found" | "goal" | "share" | "fault"> & {

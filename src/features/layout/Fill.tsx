@@ -22,7 +22,7 @@ type Props = {
   readonly map: ShadeMap | null;
 };
 
-const schoolWords: Readonly<Record<FillAnswer["school"], { readonly title: string; readonly why: string }>> = {
+const strategyWords: Readonly<Record<FillAnswer["strategy"], { readonly title: string; readonly why: string }>> = {
   most: { title: "Things first", why: "Most watts with all that is there, and to come, left free." },
   minShade: { title: "Out of the shade", why: "Most of what the year’s shadows leave." },
   oneKind: { title: "One kind", why: "Panels of one kind: one label, few connections, any of them in a row." },
@@ -112,14 +112,17 @@ export function Fill({ plan, surface, poseId, map }: Props) {
       {answers !== null && answers.length > 0 && (
         <ul className={style["offers"]} aria-label="Ways to fill it">
           {answers.map((answer) => (
-            <li key={answer.school}>
+            <li key={answer.strategy}>
               <Sketch plan={plan} surface={surface} answer={answer} />
               <div className={style["offer"]}>
-                <strong>{schoolWords[answer.school].title}</strong>
+                <strong>{strategyWords[answer.strategy].title}</strong>
                 {": "}
                 <span className="num">{amount(answer.watts, "W")}</span> with {counted(answer.panels.length, "panel")}.{" "}
-                {schoolWords[answer.school].why} {givesUp(answer, most)} {boundWords(answer)}
-                <TextButton onClick={() => take(answer)} aria-label={`Lay it so: ${schoolWords[answer.school].title}`}>
+                {strategyWords[answer.strategy].why} {givesUp(answer, most)} {boundWords(answer)}
+                <TextButton
+                  onClick={() => take(answer)}
+                  aria-label={`Lay it so: ${strategyWords[answer.strategy].title}`}
+                >
                   Lay it so
                 </TextButton>
               </div>
@@ -144,8 +147,8 @@ function givesUp({ watts, keptShare, givenUp }: FillAnswer, most: number): strin
   return parts.length === 0 ? "" : `${parts.join("; ").replace(/^./, (first) => first.toUpperCase())}.`;
 }
 
-function boundWords({ worthW, boundW, proved, school }: FillAnswer): string {
-  if (proved) return school === "most" ? "No other layout has more." : "";
+function boundWords({ worthW, boundW, proved, strategy }: FillAnswer): string {
+  if (proved) return strategy === "most" ? "No other layout has more." : "";
   return `No layout can have more than ${amount(boundW, "W")} (${((100 * boundW) / Math.max(1, worthW) - 100).toFixed(0)} % above).`;
 }
 

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { mountingMethods } from "@/core/mounting";
-import { plainFixing, type Plan, type MountingMethodId, mountingMethodIds } from "@/core/plan";
+import { panelKindFacts, plainFixing, type Plan, type MountingMethodId, mountingMethodIds } from "@/core/plan";
 import { keyOf } from "@/core/engine/array";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { newId, Region, TextButton } from "@/ui";
@@ -63,16 +63,12 @@ function freePieces({ panels, fixings }: Plan): Ref[] {
   );
 }
 
-function isLoose({ kind }: Plan["panels"][number]["label"]): boolean {
-  return kind === "folding" || kind === "blanket";
-}
-
 /** The free panels a method is likely for: what folds stands on legs, and nothing else does. */
 function fitting(plan: Plan, method: MountingMethodId, free: readonly Ref[]): Ref[] {
   const labels = new Map(plan.panels.map(({ id, label }) => [id, label]));
   return free.filter(({ panelId }) => {
     const label = labels.get(panelId);
-    return label !== undefined && isLoose(label) === mountingMethods[method].isForFolding;
+    return label !== undefined && panelKindFacts[label.kind].folds === mountingMethods[method].isForFolding;
   });
 }
 

@@ -6,7 +6,7 @@ import style from "./need.module.css";
 
 const [width, height, left, right] = [320, 118, 8, 40];
 
-/** The watts two schools ask for, as two pencils' marks on one scale; the panels of the plan as a bar along it. */
+/** The watts two methods ask for, as two pencils' marks on one scale; the panels of the plan as a bar along it. */
 export function GoalScale({ goal, ownedW, tiltDeg }: { goal: SeasonGoal; ownedW: number; tiltDeg: number }) {
   const { quickW, flatW, tiltedW } = goal;
   const most = niceAbove(Math.max(quickW, flatW ?? 0, tiltedW ?? 0, ownedW, 50));

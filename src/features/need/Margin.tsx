@@ -11,7 +11,7 @@ import style from "./need.module.css";
 import { usePlaceYields } from "./usePlaceYields";
 import { seasonWords } from "./words";
 
-/** The page's margin: the need added up by season, and the array it asks for by two schools. */
+/** The page's margin: the need added up by season, and the array it asks for by two methods. */
 export function Margin() {
   const { site, need, panels } = usePlan();
   const yields = usePlaceYields(site);
@@ -104,7 +104,7 @@ function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
   );
 }
 
-/** Why the two schools differ, with the numbers of this place. */
+/** Why the two methods differ, with the numbers of this place. */
 function whyWords({ darkest, sunWh }: SeasonGoal, { tiltDeg, source }: Goals): string {
   if (sunWh === 0) return "Nothing is left for the sun to bring.";
   const month = monthName(darkest.month);

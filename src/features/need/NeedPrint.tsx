@@ -7,7 +7,7 @@ import { amount, monthName } from "@/messages/en";
 import { goalsOf } from "./goals";
 import { loadDayWords, loadDetail, seasonWords } from "./words";
 
-/** What is used, by season, and the panels it asks for by both schools. */
+/** What is used, by season, and the panels it asks for by both methods. */
 export function NeedPrint() {
   const plan = usePlan();
   const { need } = plan;

@@ -3,7 +3,7 @@ import { type Plan, type Season, seasons } from "@/core/plan";
 import { assumedLatitudeDeg } from "@/core/plan-model";
 import { type PlaceYields, type WeatherSource } from "@/core/wiring/year";
 
-/** What a season wants and what panels it asks for, by both schools. */
+/** What a season wants and what panels it asks for, by both methods. */
 export type SeasonGoal = {
   readonly season: Season;
   readonly dcWh: number;

@@ -29,8 +29,8 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
       return `Need: ${placeWords(id)}`;
     case "space":
       return `Space: ${placeWords(id)}`;
-    case "school":
-      return `School: ${placeWords(id)}`;
+    case "standard":
+      return `Standard: ${placeWords(id)}`;
     case "fixing":
       return `Fixing: ${placeWords(id)}`;
     case "protect":
@@ -45,7 +45,7 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
 /** What a side says of a part where the two differ, one line a place; lists of rows are counted rather than spelt out. */
 export function differenceWords({ kind, mine, theirs, paths }: PartDifference, side: Side): string[] {
   const value = side === "mine" ? mine : theirs;
-  if (kind === "site" || kind === "school" || kind === "shopping")
+  if (kind === "site" || kind === "standard" || kind === "shopping")
     return [value === null ? "not stated" : shown(value)];
   if (value === null) return ["not in this version"];
   if (paths.length === 0) return ["only in this version"];

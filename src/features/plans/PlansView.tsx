@@ -253,7 +253,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
         sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}
       >
         We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open:{" "}
-        <Box component="a" href="/schema/plan-v4.json" sx={{ color: "inherit" }}>
+        <Box component="a" href="/schema/plan-v5.json" sx={{ color: "inherit" }}>
           its JSON Schema
         </Box>
         .

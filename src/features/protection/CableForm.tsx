@@ -1,7 +1,16 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { cablePlaces, dropLimitOf, layings, maxAmps, mustCarry, sizeNames, sizesOf } from "@/core/engine/cable";
+import {
+  cablePlaces,
+  cableStandards,
+  dropLimitOf,
+  layings,
+  maxAmps,
+  mustCarry,
+  sizeNames,
+  sizesOf,
+} from "@/core/engine/cable";
 import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/protection/cabling";
 import { type Plan, type Cable, sameEnd } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
@@ -41,7 +50,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
   const size = sizeThatCounts(run);
   const loss = lossThatCounts(run);
   const ways = plan.space.ways;
-  // sizes of the school first, AWG and mm² both
+  // sizes of the standard first, AWG and mm² both
   const usual = ask === null ? [] : sizesOf(ask).map(({ name }) => name);
   const sizes = [...usual, ...sizeNames.filter((name) => !usual.includes(name))];
   const maxA = ask === null || size === null ? null : maxAmps(size.size, ask);
@@ -87,17 +96,19 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
           placeholder={`${run.circuits} assumed`}
           help="Circuits (a + and a − cable each) in the same conduit, duct or bundle, this one counted."
         />
-        {ask?.book === "land" && (
-          <ChoiceField
-            label="Terminals marked"
-            value={String(run.terminalC)}
-            options={[
-              { value: "60", text: "60 °C, or not marked" },
-              { value: "75", text: "75 °C" },
-            ]}
-            onChoice={(value) => patch({ terminalC: value === "75" ? 75 : 60 })}
-          />
-        )}
+        {ask !== null &&
+          cableStandards[ask.standard].sizes === "awg" &&
+          cableStandards[ask.standard].countsTerminals && (
+            <ChoiceField
+              label="Terminals marked"
+              value={String(run.terminalC)}
+              options={[
+                { value: "60", text: "60 °C, or not marked" },
+                { value: "75", text: "75 °C" },
+              ]}
+              onChoice={(value) => patch({ terminalC: value === "75" ? 75 : 60 })}
+            />
+          )}
         <ChoiceField
           label="Size"
           value={said?.size ?? "advised"}

@@ -37,7 +37,7 @@ const standardWords = {
   portable: "1.25 × Isc on leads that are put away again (NEC 690.8(A)), else as on land.",
 } as const;
 
-/** Every cable of the wiring in one table, and by which school it is chosen. */
+/** Every cable of the wiring in one table, and by which standard it is chosen. */
 export function CablesSheet() {
   const desk = useDesk();
   const plan = usePlan();
@@ -107,22 +107,22 @@ export function CablesSheet() {
             <Box sx={{ display: "grid", gap: 1 }}>
               <ChoiceField
                 label="Cables by"
-                value={plan.schools.cable ?? "none"}
+                value={plan.standards.cable ?? "none"}
                 options={standards}
                 onChoice={(value) =>
-                  desk.change({ type: "setSchool", patch: { cable: value === "none" ? null : value } })
+                  desk.change({ type: "setStandards", patch: { cable: value === "none" ? null : value } })
                 }
               />
-              <p style={{ margin: 0, fontSize: "0.8125rem" }}>{standardWords[plan.schools.cable ?? "metric"]}</p>
+              <p style={{ margin: 0, fontSize: "0.8125rem" }}>{standardWords[plan.standards.cable ?? "metric"]}</p>
               <ChoiceField
                 label="String fuses"
-                value={plan.schools.fuse ?? "none"}
+                value={plan.standards.fuse ?? "none"}
                 options={[
                   { value: "none", text: "Usual: when 1.25 × backfeed would exceed the max series fuse rating" },
                   { value: "strict", text: "Strict: when backfeed and its own Isc together would" },
                 ]}
                 onChoice={(value) =>
-                  desk.change({ type: "setSchool", patch: { fuse: value === "none" ? null : "strict" } })
+                  desk.change({ type: "setStandards", patch: { fuse: value === "none" ? null : "strict" } })
                 }
               />
               <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>

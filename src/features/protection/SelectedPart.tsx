@@ -182,7 +182,7 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
           ))}
           <p style={{ margin: 0 }}>
             Its sockets and the adapters to them are under Plugs; {system === "us" ? "AWG or mm²" : "mm² or AWG"}{" "}
-            follows the school under Cables.
+            follows the standard under Cables.
           </p>
         </Box>
       );

@@ -21,10 +21,10 @@ const restMs = 5;
 
 /** What a year depends on; where none of it changes the year stands. */
 function subjectOf(plan: Plan, wiringId: string): readonly unknown[] {
-  const { site, need, panels, inputs, mounts, poses, space, wirings, schools, protect } = plan;
+  const { site, need, panels, inputs, mounts, poses, space, wirings, standards, protect } = plan;
   const wiring = wirings.find(({ id }) => id === wiringId);
-  // the size of a measured cable follows its school and the drop allowed
-  return [site, need, panels, inputs, mounts, poses, space, wiring, schools.cable, protect.maxDropPct];
+  // the size of a measured cable follows its standard and the drop allowed
+  return [site, need, panels, inputs, mounts, poses, space, wiring, standards.cable, protect.maxDropPct];
 }
 
 type Known = YearState & {

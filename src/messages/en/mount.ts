@@ -3,7 +3,7 @@ import { type GateId, type MountingMethodId, type RoofSurface } from "@/core/pla
 import { type UnitSystem } from "@/core/engine/units";
 import { amount, given } from "./format";
 
-/** What schools of fixing, skins, materials and tools are called, and what is said of each. */
+/** What mounting methods, roof surfaces, materials and tools are called, and what is said of each. */
 
 export const methodWords: Readonly<
   Record<MountingMethodId, { readonly name: string; readonly suits: string; readonly watch: string }>

@@ -23,7 +23,7 @@ export function POST(request: Request): Promise<Response> {
     const cable = request.headers.get("cookie")?.includes(`${unitsCookie}=us`) ? "land" : null;
     const made = {
       id: crypto.randomUUID(),
-      plan: { ...plan, schools: { ...plan.schools, cable } } satisfies Plan,
+      plan: { ...plan, standards: { ...plan.standards, cable } } satisfies Plan,
       now: new Date().toISOString(),
     };
     return answer(await withDatabase((db) => createPlan(db, made)), 201);

@@ -1,4 +1,5 @@
 import { dropOf, runOhm } from "./drop";
+import { cableStandards } from "./standards";
 import { ampacityOf, type CableSize, capOf, isInTables, type Laid, sizesOf } from "./tables";
 
 /** A cable as it is judged: what flows in it, how long it is and how it is laid. */
@@ -26,8 +27,6 @@ export type SizedRun = {
 /** A cable carries so many times the short-circuit current: 1.25 × 1.25 where it is fixed (NEC 690.8), 1.25 on portable leads. */
 export const fixedFactor = 1.56;
 export const portableFactor = 1.25;
-/** Most voltage drop that boats allow, whatever is asked, % (ABYC E-11, critical circuits). */
-export const marineDropPct = 3;
 
 /** What the sun can push through it for hours, A. */
 export function designOf({ isPortable, iscA }: Pick<RunAsk, "isPortable" | "iscA">): number {
@@ -39,9 +38,9 @@ export function mustCarry(ask: Pick<RunAsk, "isPortable" | "iscA" | "faultA">): 
   return Math.max(designOf(ask), ask.faultA ?? 0);
 }
 
-/** The drop that is allowed, %. */
-export function dropLimitOf({ book, maxDropPct }: Pick<RunAsk, "book" | "maxDropPct">): number {
-  return book === "marine" ? Math.min(maxDropPct, marineDropPct) : maxDropPct;
+/** The drop that is allowed, %: as asked, or less where the standard says so. */
+export function dropLimitOf({ standard, maxDropPct }: Pick<RunAsk, "standard" | "maxDropPct">): number {
+  return Math.min(maxDropPct, cableStandards[standard].maxDropPct ?? Infinity);
 }
 
 /** The most it may have to carry, A: its ampacity as laid, on land no more than its cap; null where no table reaches. */

@@ -1,3 +1,4 @@
+export { type CableStandardId, cableStandardIds, cableStandards } from "./standards";
 export {
   chooseSize,
   designOf,
@@ -9,14 +10,5 @@ export {
   sizedRun,
   type SizedRun,
 } from "./choose";
-export {
-  type CableBook,
-  cableBooks,
-  type Laying,
-  layings,
-  sizeNamed,
-  sizeNames,
-  sizesOf,
-  type TerminalC,
-} from "./tables";
+export { type Laying, layings, sizeNamed, sizeNames, sizesOf, type TerminalC } from "./tables";
 export { type CablePlace, cablePlaces, placeAirC } from "./place";

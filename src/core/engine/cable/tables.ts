@@ -1,8 +1,6 @@
-/** Cables as they are sold, what they can carry by the way they are laid, and what they resist. */
+import { cableStandards, type CableStandardId } from "./standards";
 
-/** The standard a cable is chosen by: the electrical code's gauges, metric sizes, or gauges as boats have them. */
-export const cableBooks = ["land", "metric", "marine"] as const;
-export type CableBook = (typeof cableBooks)[number];
+/** Cables as they are sold, what they can carry by the way they are laid, and what they resist. */
 
 /** How a cable is laid; `touching` is two on a surface, as + and − of one string lie. */
 export const layings = ["freeAir", "surface", "touching", "conduit", "buried"] as const;
@@ -80,7 +78,7 @@ const squares: readonly Square[] = [
 
 /** How a cable is laid and what it joins: all that its ampacity goes by besides its size. */
 export type Laid = {
-  readonly book: CableBook;
+  readonly standard: CableStandardId;
   readonly how: Laying;
   /** A battery cable is no PV cable: in the metric tables it counts by the conduit's or the ground's. */
   readonly isBattery: boolean;
@@ -90,10 +88,10 @@ export type Laid = {
 };
 
 /** The sizes that the standard has for a cable so laid, thinnest first. */
-export function sizesOf({ book, how, isBattery }: Pick<Laid, "book" | "how" | "isBattery">): readonly CableSize[] {
-  return book !== "metric"
+export function sizesOf(laid: Pick<Laid, "standard" | "how" | "isBattery">): readonly CableSize[] {
+  return cableStandards[laid.standard].sizes === "awg"
     ? gauges
-    : squares.filter(({ openA }) => openA !== null || !isOpen({ book, how, isBattery }));
+    : squares.filter(({ openA }) => openA !== null || !isOpen(laid));
 }
 
 const all: readonly (Gauge | Square)[] = [...gauges, ...squares];
@@ -114,10 +112,9 @@ export function ampacityOf({ name }: CableSize, laid: Laid, mustCarryA: number):
   if (gauge !== undefined) {
     const factor = times(factorAt(landHeat, laid.ambientC), factorAt(landTogether, 2 * laid.circuits));
     if (factor === null) return null;
-    // a gauge chosen in a metric plan ends in terminals too
-    return laid.book === "marine"
-      ? factor * gauge.at90A
-      : Math.min(factor * gauge.at90A, gauge.terminalsA[mustCarryA > above75A ? 75 : laid.terminalC]);
+    const tableA = factor * gauge.at90A;
+    const terminalsA = gauge.terminalsA[mustCarryA > above75A ? 75 : laid.terminalC];
+    return cableStandards[laid.standard].countsTerminals ? Math.min(tableA, terminalsA) : tableA;
   }
   const size = squares.find((each) => each.name === name);
   if (size === undefined) return null;
@@ -135,18 +132,20 @@ export function isInTables(laid: Laid): boolean {
 }
 
 /** Most that a size may be protected by or loaded with on land whatever it can carry, A. NEC 240.4(D); null: no such cap. */
-export function capOf({ name }: CableSize, { book }: Pick<Laid, "book">): number | null {
-  return book === "marine" ? null : (gauges.find((each) => each.name === name)?.capA ?? null);
+export function capOf({ name }: CableSize, { standard }: Pick<Laid, "standard">): number | null {
+  return cableStandards[standard].countsCaps ? (gauges.find((each) => each.name === name)?.capA ?? null) : null;
 }
 
 /** From so many amps on terminals count by their 75 °C column, A. */
 const above75A = 100;
 
 /** Only a PV cable of the metric standard counts by the open-air table: its conductor may get warmer than other standards let it. */
-function isOpen<L extends Pick<Laid, "book" | "how" | "isBattery">>(
+function isOpen<L extends Pick<Laid, "standard" | "how" | "isBattery">>(
   laid: L,
 ): laid is L & { readonly how: "freeAir" | "surface" | "touching" } {
-  return laid.book === "metric" && !laid.isBattery && laid.how !== "conduit" && laid.how !== "buried";
+  return (
+    cableStandards[laid.standard].hasOpenTable && !laid.isBattery && laid.how !== "conduit" && laid.how !== "buried"
+  );
 }
 
 /** Up to so much a conductor carries this share of its table; past the last line there is no table. */

@@ -1,4 +1,4 @@
-import { type Plan, type Surface } from "../../plan";
+import { panelKindFacts, type Plan, type Surface } from "../../plan";
 import { type Bounds, boundsOf, commonOf, type Polygon, rangeOf } from "./convex";
 import { type LaidPanel } from "./placed-panels";
 import { pointsOf } from "./outline";
@@ -30,9 +30,6 @@ export type Laid = { readonly panel: JudgedPanel; readonly shape: Polygon };
 /** What a hand with a spanner takes, mm. */
 export const handMm = 120;
 
-/** Kinds that follow the roof they are laid on. */
-const bending: readonly JudgedPanel["kind"][] = ["flexible", "thinFilm", "blanket"];
-
 export function roomFaults(
   { ribs, camberMm, outline }: Surface,
   { panel, shape }: Laid,
@@ -46,7 +43,7 @@ export function roomFaults(
   const [leftMm, rightMm] = rangeOf(pointsOf(outline), 0);
   // a plate on a parabola with its feet at both edges: the bulge under it goes with the square of its width
   const bulgeMm = camberMm * Math.min(1, (box.x[1] - box.x[0]) / (rightMm - leftMm)) ** 2;
-  if (bulgeMm > gapMm && !bending.includes(kind)) faults.push({ type: "onCamber", panel: id, gapMm, bulgeMm });
+  if (bulgeMm > gapMm && !panelKindFacts[kind].bends) faults.push({ type: "onCamber", panel: id, gapMm, bulgeMm });
   if (panel.legsTiltToDeg !== null) {
     const { strip, edge, away } = handStrip(panel, panel.legsTiltToDeg);
     for (const other of others) {

@@ -1,4 +1,4 @@
-import { type Plan, type Surface } from "../../plan";
+import { panelKindFacts, type Plan, type Surface } from "../../plan";
 import { keyOf } from "../../engine/array";
 import { baseOf, faultsOf, footprintOf, frameMm, type LayoutFault, topOf } from "./check";
 import { frameOf, planeOver } from "./frame";
@@ -82,7 +82,7 @@ const defaultKgM2 = { rigid: 12, bending: 4 } as const;
 export function weightOf(panel: Plan["panels"][number]): { readonly kg: number; readonly isAssumed: boolean } {
   if (panel.label.weightKg !== null) return { kg: panel.label.weightKg, isAssumed: false };
   const measures = sizeOf(panel);
-  const kgM2 = panel.label.kind === "rigid" || panel.label.kind === "folding" ? defaultKgM2.rigid : defaultKgM2.bending;
+  const kgM2 = panelKindFacts[panel.label.kind].bends ? defaultKgM2.bending : defaultKgM2.rigid;
   return { kg: measures === null ? 0 : (kgM2 * measures.lengthMm * measures.widthMm) / 1e6, isAssumed: true };
 }
 

@@ -1,4 +1,4 @@
-import { type Locker, type PanelSheet, type Plan } from "../../plan";
+import { type Locker, panelKindFacts, type PanelSheet, type Plan } from "../../plan";
 import { keyOf } from "../../engine/array";
 
 /** A folded panel: its size as it is put away, its watts and its weight; what its label does not say is null. */
@@ -16,7 +16,7 @@ type Size = readonly [number, number, number];
 
 /** Whether a panel folds or rolls up, by its kind or by a size that its sheet says for it. */
 export function folds({ kind, stowedLengthMm }: Pick<PanelSheet, "kind" | "stowedLengthMm">): boolean {
-  return kind === "folding" || kind === "blanket" || stowedLengthMm !== null;
+  return panelKindFacts[kind].folds || stowedLengthMm !== null;
 }
 
 /** The kinds of a plan that fold or roll up, and what they give for the room and the weight they take. */

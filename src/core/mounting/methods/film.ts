@@ -24,5 +24,5 @@ export const film: MountingMethod = {
   ],
   afterDrive: "firstDriveFilm",
   sealantMl: ({ panels, longMm, wideMm }) => (2 * (longMm + wideMm) * panels * edgeWideMm * edgeHighMm) / 1000,
-  suits: (plan) => hasPanel(plan, "flexible", "thinFilm"),
+  suits: (plan) => hasPanel(plan, "bending"),
 };

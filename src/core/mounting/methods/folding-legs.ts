@@ -10,7 +10,7 @@ export const foldingLegs: MountingMethod = {
   expectsIsolator: false,
   preparing: () => ["readSheet", "keepDark", "chooseSpot"],
   fixing: () => ["unfold", "aim", "pegLegs", "lockUp"],
-  suits: (plan) => hasPanel(plan, "folding", "blanket"),
+  suits: (plan) => hasPanel(plan, "folding"),
   isForFolding: true,
   place: "ground",
 };

@@ -36,5 +36,5 @@ export const gluedBrackets: MountingMethod = {
   rivetNutsEach: boltsEach,
   bolts: ({ feet, footLongMm }) => feet * boltsEach(footLongMm),
   sealantMl: ({ feet, footLongMm, footWideMm }) => (feet * footLongMm * footWideMm * bedMm) / 1000,
-  suits: (plan) => hasSurface(plan, "roof") && hasPanel(plan, "rigid"),
+  suits: (plan) => hasSurface(plan, "roof") && hasPanel(plan, "stiff"),
 };

@@ -1,5 +1,5 @@
 import { type Mount } from "../../engine/sky";
-import { type Plan, type RoofSurface } from "../../plan";
+import { panelKindFacts, type Plan, type RoofSurface } from "../../plan";
 import { type defaultBonds } from "../forces";
 import { type StepId } from "../steps";
 
@@ -102,6 +102,10 @@ export function hasSurface({ space }: Plan, ...kinds: readonly Plan["space"]["su
   return space.surfaces.some(({ kind }) => kinds.includes(kind));
 }
 
-export function hasPanel({ panels }: Plan, ...kinds: readonly Plan["panels"][number]["label"]["kind"][]): boolean {
-  return panels.some(({ label }) => kinds.includes(label.kind));
+/** Whether a plan has panels that fold, or that bend and do not, or that do neither. */
+export function hasPanel({ panels }: Plan, shape: "folding" | "bending" | "stiff"): boolean {
+  return panels.some(({ label: { kind } }) => {
+    const { bends, folds } = panelKindFacts[kind];
+    return shape === (folds ? "folding" : bends ? "bending" : "stiff");
+  });
 }

@@ -30,5 +30,5 @@ export const tapedFeet: MountingMethod = {
   afterDrive: "firstDrive",
   sealantMl: ({ feet, footLongMm: long, footWideMm: wide }) =>
     (feet * ((long + 2 * beadOutMm) * (wide + 2 * beadOutMm) - long * wide) * beadHighMm) / 1000,
-  suits: (plan) => hasSurface(plan, "roof") && hasPanel(plan, "rigid"),
+  suits: (plan) => hasSurface(plan, "roof") && hasPanel(plan, "stiff"),
 };

@@ -42,7 +42,7 @@ export const runSchema = z.strictObject({
   circuits: stated("circuits"),
   /** For how many °C the terminals at its ends are marked; null: 60. */
   terminalC: z.union([z.literal(60), z.literal(75)]).nullable(),
-  /** A lead that is laid out and put away again; null: as the school has it. */ portable: z.boolean().nullable(),
+  /** A lead that is laid out and put away again; null: as the standard has it. */ portable: z.boolean().nullable(),
   size: z.enum(sizeNames as [string, ...string[]]).nullable(),
 });
 

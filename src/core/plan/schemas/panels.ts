@@ -7,6 +7,16 @@ import { pieceNumber, pieceSchema } from "./piece";
 /** The kinds of panel there are, with their labels, and every piece of them. */
 
 export const panelKinds = ["rigid", "flexible", "thinFilm", "folding", "blanket"] as const;
+export type PanelKind = (typeof panelKinds)[number];
+
+/** What a kind of panel is like: whether it bends to the roof it lies on, and whether it is folded or rolled up and put away. */
+export const panelKindFacts: Readonly<Record<PanelKind, { readonly bends: boolean; readonly folds: boolean }>> = {
+  rigid: { bends: false, folds: false },
+  flexible: { bends: true, folds: false },
+  thinFilm: { bends: true, folds: false },
+  folding: { bends: false, folds: true },
+  blanket: { bends: true, folds: true },
+};
 
 export const cellCuts = ["unknown", "whole", "half"] as const;
 

@@ -6,10 +6,10 @@ import * as notes from "./notes";
 import * as panels from "./panels";
 import * as poses from "./poses";
 import * as protect from "./protect";
-import * as schools from "./schools";
 import * as shopping from "./shopping";
 import * as site from "./site";
 import * as space from "./space";
+import * as standards from "./standards";
 import * as wirings from "./wirings";
 
 /** Every section of a plan, in the order of its document. A new one is a file beside these and a line here. */
@@ -23,7 +23,7 @@ export const sections = {
   fixings,
   poses,
   wirings,
-  schools,
+  standards,
   protect,
   shopping,
   notes,

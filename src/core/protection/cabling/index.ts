@@ -19,7 +19,6 @@ export {
   batteryRun,
   batteryVoltsOf,
   bondRun,
-  bookOf,
   copperOf,
   faultThrough,
   isMeasured,
@@ -34,3 +33,4 @@ export {
   usedRows,
   usedTiles,
 } from "./runs";
+export { cableRulesOf, isFuseStrict } from "./standards";

@@ -1,5 +1,4 @@
 import {
-  type CableBook,
   type CablePlace,
   chooseSize,
   type Laying,
@@ -13,7 +12,16 @@ import {
   type TerminalC,
 } from "../../engine/cable";
 import { batteryFuseA, brightSkyFactor, continuousFor } from "../../engine/fuse";
-import { type End, fuseAt, type ProtectiveDevice, type Plan, type Cable, runKey, sameEnd } from "../../plan";
+import {
+  type End,
+  fuseAt,
+  panelKindFacts,
+  type ProtectiveDevice,
+  type Plan,
+  type Cable,
+  runKey,
+  sameEnd,
+} from "../../plan";
 import { panelsOn, type Parked, wayLength, wayLine } from "../../layout/roof";
 import { type Mount } from "../../engine/sky";
 import {
@@ -27,6 +35,7 @@ import {
   usedIn,
 } from "../../engine/array";
 import { ampsOfRow, ampsOfRows, type LabelAmps, ratedPanel, sheetOf } from "./amps";
+import { cableRulesOf } from "./standards";
 import { isUsed } from "./used";
 import { branchesOfRows, branchOfRow, type WiredBranch } from "./branches";
 import { elsewhere } from "./elsewhere";
@@ -88,21 +97,6 @@ export function isMeasured({ lengthBy }: ResolvedRun): boolean {
   return lengthBy !== "assumed";
 }
 
-/** By which book cables are chosen, and whether they are portable leads unless said otherwise. */
-export function bookOf({ schools }: Pick<Plan, "schools">): { readonly book: CableBook; readonly isPortable: boolean } {
-  switch (schools.cable) {
-    case "metric":
-    case "marine":
-      return { book: schools.cable, isPortable: false };
-    case "portable":
-      return { book: "land", isPortable: true };
-    case "land":
-      return { book: "land", isPortable: false };
-    case null:
-      return { book: "metric", isPortable: false };
-  }
-}
-
 /** What is known of the copper of a lane where it is judged. */
 export type LaneCopper = {
   /** What its cables resist, as far as they were measured. */ readonly cables: Cables | null;
@@ -136,7 +130,7 @@ export function runsOfLane(plan: Plan, copper: Copper, lane: PortArray, around: 
     others.map((other) => ampsOfRows(plan, other.rows)?.iscA ?? 0),
   );
   const lowestV = whole?.vmpV ?? null;
-  const isPortable = bookOf(plan).isPortable || areFolded(plan, lane);
+  const isPortable = cableRulesOf(plan).isPortable || areFolded(plan, lane);
   const run = (part: RunPart, from: End, to: End, amps: LabelAmps | null, faultA: number | null) =>
     resolved(plan, copper, { part, from, to, amps, vmpV: lowestV, faultA, isPortable, circuits: rows.length }, around);
   const ofRows =
@@ -258,14 +252,14 @@ function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: CableEnvir
   const said = runs.find((run) => sameEnd(run.from, from) && sameEnd(run.to, to)) ?? null;
   const way = said === null ? null : wayMm(plan, said, around);
   const lengthMm = said?.lengthMm ?? way ?? assumedLengthMm[part];
-  const { book } = bookOf(plan);
+  const { standard } = cableRulesOf(plan);
   const laid = laidAs(asked, said, around);
   const ambientC = placeAirC(laid.where, around.recordHighC);
   const ask: RunAsk | null =
     amps === null || vmpV === null
       ? null
       : {
-          book,
+          standard,
           how: laid.how,
           circuits: laid.circuits,
           terminalC: laid.terminalC,
@@ -325,7 +319,10 @@ function laidAs({ part, circuits }: Asked, said: Cable | null, { mount }: CableE
 /** Whether all panels of a lane are of the kind that is put away again. */
 function areFolded(plan: Plan, lane: PortArray): boolean {
   const tiles = usedIn(lane.rows);
-  return tiles.every((tile) => ["folding", "blanket"].includes(sheetOf(plan, tile)?.kind ?? ""));
+  return tiles.every((tile) => {
+    const kind = sheetOf(plan, tile)?.kind;
+    return kind !== undefined && panelKindFacts[kind].folds;
+  });
 }
 
 /**
@@ -372,7 +369,7 @@ function formerRows(plan: Plan, copper: Copper, lane: LaneRef & PortArray, aroun
           amps,
           vmpV: amps?.vmpV ?? null,
           faultA: null,
-          isPortable: bookOf(plan).isPortable,
+          isPortable: cableRulesOf(plan).isPortable,
           circuits: 1,
         },
         around,

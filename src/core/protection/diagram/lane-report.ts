@@ -2,6 +2,7 @@ import { sizesOf } from "../../engine/cable";
 import {
   ampsOfRow,
   chainOf,
+  isFuseStrict,
   type Joint,
   jointOf,
   type LabelAmps,
@@ -102,7 +103,7 @@ export function laneReport(copper: CopperContext, parts: LaneParts): LaneReport 
   const iscA = each.reduce<number | null>((sum, amps) => (sum === null || amps === null ? null : sum + amps), 0);
   const coldV = maxColdVolts(context, context.lane.rows).volts;
   const highestV = highestOf(copper, context, context.lane.rows, rows).volts;
-  const isStrict = plan.schools.fuse === "strict";
+  const isStrict = isFuseStrict(plan);
   const branches = parts.branches.map((branch): BranchReport => {
     const fitted = branch.row.id === null ? null : fuseAt(copper.guards, { type: "row", rowId: branch.row.id });
     const isNeeded = needsFuse(branch, isStrict);

@@ -1,4 +1,4 @@
-import { bookOf, type ResolvedRun, sizeThatCounts, adapterPart } from "../cabling";
+import { cableRulesOf, type ResolvedRun, sizeThatCounts, adapterPart } from "../cabling";
 import { fuseAt, sameEnd, type Plan, type Wiring } from "../../plan";
 import { mustCarry, sizeNamed } from "../../engine/cable";
 import { joiningParts } from "../../engine/array";
@@ -233,6 +233,6 @@ function needsOfBattery(wiring: Wiring, { run, inputId, outputA, fuseA, fuseV, b
 }
 
 /** The bond of the frames: one green and yellow conductor of at least this (IEC 60364-7-712; NEC 250.122). */
-export function bondSize(plan: Pick<Plan, "schools">): string {
-  return bookOf(plan).book === "metric" ? "6 mm2" : "10 AWG";
+export function bondSize(plan: Pick<Plan, "standards">): string {
+  return cableRulesOf(plan).bondSize;
 }

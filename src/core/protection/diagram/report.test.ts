@@ -40,7 +40,7 @@ const counts = (lines: readonly ListLine[]) =>
 /** Three rows of 3 m each, 38 m in the ground, 1.5 m inside; metric. */
 const laid = changed(
   shed,
-  { type: "setSchool", patch: { cable: "metric" } },
+  { type: "setStandards", patch: { cable: "metric" } },
   ...["row1", "row2", "row3"].map((row) => run(row, "junction", 3000, "4 mm2")),
   run("junction", "isolator", 38_000, "16 mm2", { where: "ground", how: "buried" }),
   run("isolator", "port", 1500, "16 mm2"),

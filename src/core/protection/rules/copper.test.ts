@@ -28,7 +28,7 @@ import { type FuseReason } from "./fuses";
 import { passes } from "../../checks";
 
 /** Three rows of one panel each, 38 m from the shed: Isc 8.42 A, Imp 7.85 A, Vmp 30.6 V, fuse 15 A, hottest air 30 °C. */
-const shed = changed(demoPlan("Bee-keeper"), { type: "setSchool", patch: { cable: "land" } });
+const shed = changed(demoPlan("Bee-keeper"), { type: "setStandards", patch: { cable: "land" } });
 const port = { inputId: "station", portId: "pv" };
 const junction: End = { type: "junction", ...port };
 const isolator: End = { type: "isolator", ...port };
@@ -80,12 +80,12 @@ describe("cables", () => {
     for (const how of ["touching", "conduit"] as const)
       expect(of(changed(shed, run({ where: "roof", how })), "cableAmps")?.limit).toBeCloseTo(48.75, 6);
     // afloat no cap and no terminals' column: 40 A
-    const afloat = changed(shed, run({ size: "10 AWG" }), { type: "setSchool", patch: { cable: "marine" } });
+    const afloat = changed(shed, run({ size: "10 AWG" }), { type: "setStandards", patch: { cable: "marine" } });
     expect(of(afloat, "cableAmps")).toMatchObject({ level: "good", limit: 40 });
     // 16 mm² by the way it is laid, at 40 °C inside: two touching 107 A to 60 °C, in a conduit 100 × 0.91; in the ground 91 × 0.93
     const metric = (more: Partial<Cable>) =>
       of(
-        changed(shed, { type: "setSchool", patch: { cable: "metric" } }, run({ size: "16 mm2", ...more })),
+        changed(shed, { type: "setStandards", patch: { cable: "metric" } }, run({ size: "16 mm2", ...more })),
         "cableAmps",
       );
     expect(metric({ where: "inside", how: "touching" })?.limit).toBeCloseTo(107, 6);
@@ -258,7 +258,7 @@ describe("fuses and switches", () => {
 
   test("the battery's fuse is more than the controller gives and no more than its cable bears", () => {
     // 910 W at 25.6 V: 35.5 A, so 44.4 A; 6 AWG can carry 75 A × 0.87 at 41 °C, at its terminals 55 A; charged to 29.2 V
-    const known = changed(demoPlan("The Lantern"), { type: "setSchool", patch: { cable: "land" } });
+    const known = changed(demoPlan("The Lantern"), { type: "setStandards", patch: { cable: "land" } });
     const lantern = { ...known, wirings: known.wirings.map((wiring) => ({ ...wiring, runs: [], guards: [] })) };
     const press: Change = {
       type: "setRun",
@@ -406,7 +406,7 @@ describe("mends of the copper", () => {
     }
     expect(tried.mends).toBeGreaterThan(3);
   });
-  test("a cable that no size of its school mends is mended by more in series, where the input bears it", () => {
+  test("a cable that no size of its standard mends is mended by more in series, where the input bears it", () => {
     const far = planWith({ series: 1, strings: 4, port: { maxV: 400, minV: 10, maxW: 4000, currentLimits: [] } });
     const [lane] = far.wirings[0]?.lanes ?? [];
     const at = { inputId: lane?.inputId ?? "", portId: lane?.portId ?? "" };

@@ -1,4 +1,12 @@
-import { branchesOfRows, type BranchPlace, minRated, needsFuse, type RatedPanel, type WiredBranch } from "../cabling";
+import {
+  branchesOfRows,
+  type BranchPlace,
+  isFuseStrict,
+  minRated,
+  needsFuse,
+  type RatedPanel,
+  type WiredBranch,
+} from "../cabling";
 import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "../../engine/fuse";
 import { type LaneContext, kindOf, type Assumption } from "../../plan-model";
 import { type Amount, type RuleOutcome, type Level, type LaneRule } from "../../checks";
@@ -67,7 +75,7 @@ export function fuses(context: LaneContext): RuleOutcome<FuseReason> | null {
     };
   });
   if (branches === null || branches.length === 0) return null;
-  const isStrict = context.schools.fuse === "strict";
+  const isStrict = isFuseStrict(context);
   const fittedA = ({ row }: WiredBranch) => (row.id === null ? null : (context.copper.fusesA.get(row.id) ?? null));
   const needing = branches.filter((branch) => needsFuse(branch, isStrict));
   const missing = needing.filter((branch) => fittedA(branch) === null);

@@ -1,3 +1,4 @@
+import { cableRulesOf } from "../cabling";
 import { maxColdVolts } from "../../wiring/rules";
 import { type CopperContext, type CopperJudged, type CopperRule } from "./context";
 
@@ -40,8 +41,9 @@ function shock({ plan, lanes }: CopperContext): readonly CopperJudged<ShockReaso
 }
 
 /** Said so, or a boat: by the standard of its cables, or by a deck that panels lie on. */
-function isAfloat({ protect, schools, space }: CopperContext["plan"]): boolean {
-  return protect.isWet || schools.cable === "marine" || space.surfaces.some(({ kind }) => kind === "deck");
+function isAfloat(plan: CopperContext["plan"]): boolean {
+  const { protect, space } = plan;
+  return protect.isWet || cableRulesOf(plan).isAfloat || space.surfaces.some(({ kind }) => kind === "deck");
 }
 
 export const shockRule: CopperRule<"shock", ShockReason> = {

@@ -11,11 +11,11 @@ import { allLight, type Filled, type FillKind, fillSurface, type KeptLight } fro
  * left free. `oneKind`: of one kind. `inLine`: of one kind, all the same way round. `everyInch`: walkways and what is only to come are
  * given up. `minShade`: most of what the shadows leave.
  */
-export const fillSchools = ["most", "minShade", "oneKind", "inLine", "everyInch"] as const;
-export type FillSchool = (typeof fillSchools)[number];
+export const fillStrategies = ["most", "minShade", "oneKind", "inLine", "everyInch"] as const;
+export type FillStrategy = (typeof fillStrategies)[number];
 
 export type FillAnswer = Filled & {
-  readonly school: FillSchool;
+  readonly strategy: FillStrategy;
   /** Of its watts, the share that shadows leave over a year; null where nobody has looked. */ readonly keptShare:
     number | null;
   /** Names of walkways and of what is to come that lie under its panels. */ readonly givenUp: readonly string[];
@@ -36,7 +36,7 @@ export type FillPlanAsk = {
 
 const triesForMax = 100_000;
 
-/** Distinct answers, most watts first. Kinds that are not asked for stay where they lie. `step` says how many schools are through. */
+/** Distinct answers, most watts first. Kinds that are not asked for stay where they lie. `step` says how many strategies are through. */
 export function* fillAnswers(ask: FillPlanAsk): Generator<{ readonly share: number }, readonly FillAnswer[]> {
   const { plan, surfaceId, poseId, parked, seamMm, kept } = ask;
   const surface = plan.space.surfaces.find(({ id }) => id === surfaceId);
@@ -47,22 +47,22 @@ export function* fillAnswers(ask: FillPlanAsk): Generator<{ readonly share: numb
   );
   const kinds = ask.kinds.flatMap((kind) => kindOf(plan, surface, kind));
   const found: FillAnswer[] = [];
-  for (const [k, school] of fillSchools.entries()) {
-    yield { share: k / fillSchools.length };
-    if ((school === "minShade" && kept === null) || (school === "oneKind" && kinds.length < 2)) continue;
-    const ground = groundOf(school === "everyInch" ? bared(plan) : plan, surface, stays);
-    const ways = school === "inLine" ? (["along", "across"] as const) : (["any"] as const);
-    const groups = school === "oneKind" || school === "inLine" ? kinds.map((kind) => [kind]) : [kinds];
+  for (const [k, strategy] of fillStrategies.entries()) {
+    yield { share: k / fillStrategies.length };
+    if ((strategy === "minShade" && kept === null) || (strategy === "oneKind" && kinds.length < 2)) continue;
+    const ground = groundOf(strategy === "everyInch" ? bared(plan) : plan, surface, stays);
+    const ways = strategy === "inLine" ? (["along", "across"] as const) : (["any"] as const);
+    const groups = strategy === "oneKind" || strategy === "inLine" ? kinds.map((kind) => [kind]) : [kinds];
     let best: Filled | null = null;
     for (const way of ways)
       for (const group of groups) {
         const filling = fillSurface(
-          { ground, kinds: group, seamMm, kept: school === "minShade" ? (kept ?? allLight) : allLight, ways: way },
-          school === "most" ? (ask.tries ?? triesForMax) : 0,
+          { ground, kinds: group, seamMm, kept: strategy === "minShade" ? (kept ?? allLight) : allLight, ways: way },
+          strategy === "most" ? (ask.tries ?? triesForMax) : 0,
         );
         let step = filling.next();
         while (!step.done) {
-          yield { share: k / fillSchools.length };
+          yield { share: k / fillStrategies.length };
           step = filling.next();
         }
         if (best === null || step.value.worthW > best.worthW + 1e-6) best = step.value;
@@ -70,7 +70,7 @@ export function* fillAnswers(ask: FillPlanAsk): Generator<{ readonly share: numb
     if (best === null || best.panels.length === 0) continue;
     const answer = {
       ...best,
-      school,
+      strategy,
       keptShare: shareKept(best, kinds, kept),
       givenUp: givenUpBy(plan, surface, best, kinds),
     };

@@ -86,7 +86,7 @@ test("whatever the roof, no answer lays panels over one another, over the edge, 
         if (on === undefined) throw new Error("the roof is still there");
         expect(after.space.places).toHaveLength(answer.panels.length);
         const faults = layoutFaults(after, on, "parked", parked).filter((fault) => {
-          if (answer.school !== "everyInch") return true;
+          if (answer.strategy !== "everyInch") return true;
           // given up, and said so
           if (fault.type === "inZone") return !answer.givenUp.includes("Walkway");
           const thing = "obstacleId" in fault ? space.obstacles.find(({ id }) => id === fault.obstacleId) : undefined;

@@ -1,3 +1,4 @@
+import { isFuseStrict } from "@/core/protection/cabling";
 import { operate } from "@/core/engine/pv-input";
 import { besideOneAnother, createBulkSolver, type Net, type NetSolution, substringCount } from "@/core/engine/net";
 import { type NetMix, type RowMix } from "../exact";
@@ -32,7 +33,7 @@ export const worthKeeping = 0.85;
 /** Of all nets those that could be in a wiring worth telling: of each set of panels the best few, the safest, the simplest, the widest. */
 export function poolOf(problem: Problem, book: LaneBook): readonly (readonly PoolLane[])[] {
   const noonOf = createNoon(problem);
-  const isStrict = problem.ask.plan.schools.fuse === "strict";
+  const isStrict = isFuseStrict(problem.ask.plan);
   return problem.kinds.map((kind, at) =>
     [...(book.byUsed[at] ?? [])].flatMap(([used, list]): PoolLane[] => {
       const byWh = [...list].sort((a, b) => b.aboutWh - a.aboutWh || a.net - b.net);

@@ -1,4 +1,4 @@
-import { type LaneCopper } from "@/core/protection/cabling";
+import { isFuseStrict, type LaneCopper } from "@/core/protection/cabling";
 import { type PanelLight, underSkyScene } from "@/core/engine/light";
 import { type InputWindow, portWindow, trackingOf, wakeV } from "@/core/engine/pv-input";
 import { substringCount } from "@/core/engine/net";
@@ -137,7 +137,7 @@ export function createProblem(ask: ArrangeAsk, memory: SolveCache): Problem {
   classes = few;
   const have = classes.map(({ tiles: alike }) => alike.length);
   const specs = [...new Set(ports.map(specOf))];
-  const found = kindsWithin(specs, ports, classes, common, plan.schools, ask.among?.maxNets ?? maxNets);
+  const found = kindsWithin(specs, ports, classes, common, isFuseStrict(plan), ask.among?.maxNets ?? maxNets);
   return {
     ask,
     wiring,
@@ -265,7 +265,7 @@ function kindsWithin(
   ports: readonly Omit<OpenPort, "kind">[],
   classes: readonly PanelClass[],
   common: SharedContext,
-  schools: Plan["schools"],
+  isStrict: boolean,
   most: number,
 ): { readonly kinds: readonly PortKind[]; readonly isComplete: boolean } {
   const have = classes.map(({ tiles }) => tiles.length);
@@ -284,7 +284,7 @@ function kindsWithin(
         bearsRow(port, facts[k] as RowFacts) ? [{ row, facts: facts[k] as RowFacts }] : [],
       );
       const theirs = borne.map((each) => each.facts);
-      const growing = bearsTogether(port, theirs, schools);
+      const growing = bearsTogether(port, theirs, isStrict);
       const nets =
         borne.length > maxRows
           ? null

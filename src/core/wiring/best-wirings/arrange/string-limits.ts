@@ -1,5 +1,5 @@
 import { wakeV } from "@/core/engine/pv-input";
-import { type Plan, type PortSheet } from "@/core/plan";
+import { type PortSheet } from "@/core/plan";
 import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "@/core/engine/fuse";
 import { type SharedContext } from "@/core/plan-model";
 import { type RowMix } from "../exact";
@@ -70,7 +70,7 @@ type Sums = {
  * - Amps never to be exceeded, of a limit whose range holds the waking volts: an array that wakes sweeps through it, and one that
  *   never wakes is a Stop of its own; so whatever stands there, a quarter over the labels' sum must keep it.
  */
-export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], schools: Plan["schools"]): Growing<Sums> {
+export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], isStrict: boolean): Growing<Sums> {
   const maxW = port.maxW !== null && port.maxWNature === "neverExceed" ? port.maxW : Infinity;
   const wakingV = wakeV(port) ?? 0;
   const maxA = port.currentLimits.reduce(
@@ -88,7 +88,7 @@ export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], school
       const grown: Sums = {
         rows: sums.rows + 1,
         sumA: sums.sumA + row.iscA,
-        maxSumA: Math.min(sums.maxSumA, maxSumA(row, schools.fuse === "strict")),
+        maxSumA: Math.min(sums.maxSumA, maxSumA(row, isStrict)),
         labelW: sums.labelW + row.labelW,
       };
       if (grown.labelW > maxW || brightSkyFactor * grown.sumA > maxA) return null;

@@ -1,4 +1,4 @@
-import { branchesOfRows, needsFuse, ratedPanel } from "@/core/protection/cabling";
+import { branchesOfRows, isFuseStrict, needsFuse, ratedPanel } from "@/core/protection/cabling";
 import { readLabel } from "@/core/engine/panel";
 import { type Plan } from "@/core/plan";
 import { createSolveCache, type SolveCache } from "@/core/plan-model";
@@ -162,7 +162,7 @@ const none = Array.from({ length: 12 }, () => 0);
 
 /** How many branches of some lanes have to have a fuse. */
 function fusesIn(plan: Plan, lanes: readonly PortArray[]): number {
-  const isStrict = plan.schools.fuse === "strict";
+  const isStrict = isFuseStrict(plan);
   return lanes.reduce((sum, { rows }) => {
     const branches = branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? [];
     return sum + branches.filter((branch) => needsFuse(branch, isStrict)).length;

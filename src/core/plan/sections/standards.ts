@@ -1,22 +1,25 @@
 import { type Plan } from "../plan";
 import { isJson, type Parts } from "../section";
-import { type Schools } from "../schemas/schools";
+import { type Standards } from "../schemas/standards";
 
-export { schema } from "../schemas/schools";
+export { schema } from "../schemas/standards";
 
 /**
- * Which school a person keeps to where the trade disagrees; null: ours. A school may make a verdict more careful, never
+ * Which standard a person keeps to where the trade disagrees; null: ours. A standard may make a verdict more careful, never
  * less: rules take the strictest of it and of their own.
  */
 
 export const version = 2;
-export const empty: Schools = { fuse: null, cable: null, coldVolts: null };
-export const parts: Parts = { kind: "school", by: "field" };
+export const empty: Standards = { fuse: null, cable: null, coldVolts: null };
+export const parts: Parts = { kind: "standard", by: "field" };
 
 export const changes = {
-  setSchool: (plan: Plan, { patch }: { readonly type: "setSchool"; readonly patch: Partial<Schools> }): Plan => ({
+  setStandards: (
+    plan: Plan,
+    { patch }: { readonly type: "setStandards"; readonly patch: Partial<Standards> },
+  ): Plan => ({
     ...plan,
-    schools: { ...plan.schools, ...patch },
+    standards: { ...plan.standards, ...patch },
   }),
 };
 
