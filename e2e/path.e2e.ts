@@ -65,13 +65,13 @@ async function typeInput({ page, fields }: Screen): Promise<void> {
   await fields.chord("Alt", "4");
   await fields.press("Type one in");
   await fields.type("Max PV voltage", "60");
-  await fields.type("Lowest volts", "12");
+  await fields.type("Min operating voltage", "12");
   await fields.press("Add a tier");
   await fields.type("Amps", "10");
   await fields.type("to", "30");
   await fields.press("Add a tier");
   await fields.type("Amps", "12", 1);
-  await fields.type("Watt limit", "400");
+  await fields.type("Max PV power", "400");
   const words = await fields.says("[data-testid=window-chart]", /too much from 60\sV/);
   expect(words).toMatch(/10\sA/);
   expect(words).toMatch(/12\sA/);

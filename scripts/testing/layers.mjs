@@ -124,8 +124,10 @@ function placeInCore(/** @type {string} */ file) {
   return at?.place ?? Number.NaN;
 }
 
-/** What lies in a folder with an entry is reached by that, but from the folder around it. @returns {string[]} */
+/** What lies in a folder with an entry is reached by that, but from the folder around it, or by a test. @returns {string[]} */
 function besideEntry(/** @type {string} */ file, /** @type {string} */ target) {
+  // an entry holds what others use, and a test of the whole way may look into several rooms
+  if (isTest(file)) return [];
   const [folder, around] = entered(target);
   if (folder === undefined || target === `${folder}/index.ts`) return [];
   const isInside = file.startsWith(`${folder}/`) || (around !== undefined && file.startsWith(`${around}/`));

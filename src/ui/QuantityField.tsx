@@ -62,8 +62,8 @@ export function QuantityField(props: Props) {
   const step = (event: KeyboardEvent) => {
     if (!spec.whole || (event.key !== "ArrowUp" && event.key !== "ArrowDown")) return;
     event.preventDefault();
-    const next = (value ?? spec.least) + (event.key === "ArrowUp" ? 1 : -1);
-    if (next >= spec.least && next <= spec.most) take(String(next));
+    const next = (value ?? spec.min) + (event.key === "ArrowUp" ? 1 : -1);
+    if (next >= spec.min && next <= spec.max) take(String(next));
   };
 
   return (
@@ -106,7 +106,7 @@ export function QuantityField(props: Props) {
           </Box>
         }
         inputProps={{
-          inputMode: spec.least < 0 || system === "us" ? "text" : "decimal",
+          inputMode: spec.min < 0 || system === "us" ? "text" : "decimal",
           autoComplete: "off",
           "aria-describedby": `${id}-help ${id}-error`,
           "aria-invalid": error !== null,
@@ -149,7 +149,7 @@ function errorOf(
   system: UnitSystem,
 ): string | null {
   const shownUnit = showingOf(spec.unit, system).unit;
-  const range = `${givenNumber(spec.least, spec.unit, system).replace("-", "\u2212")} to ${given(spec.most, spec.unit, system)}`;
+  const range = `${givenNumber(spec.min, spec.unit, system).replace("-", "\u2212")} to ${given(spec.max, spec.unit, system)}`;
   const meanwhile = value === null ? "" : ` Still using ${given(value, spec.unit, system)}.`;
   switch (reading.type) {
     case "value":

@@ -1,5 +1,5 @@
 import {
-  type FieldName,
+  type FieldSpec,
   fieldSpecs,
   partTail,
   readCoefficient,
@@ -54,8 +54,12 @@ export function only<S>(key: keyof S, value: S[keyof S]): Partial<S> {
 }
 
 /** A number with a unit, in any unit the quantity can have. */
-export function quantity<S>(key: NumberKey<S> & FieldName, word: string, names: readonly string[] = []): Column<S> {
-  const spec = fieldSpecs[key];
+export function quantity<S>(
+  key: NumberKey<S>,
+  spec: FieldSpec,
+  word: string,
+  names: readonly string[] = [],
+): Column<S> {
   return {
     title: titleOf(word, spec.unit),
     names,
@@ -69,13 +73,13 @@ export function quantity<S>(key: NumberKey<S> & FieldName, word: string, names: 
 
 /** A temperature coefficient, as a share or in volts, amps or watts per degree of what `base` holds. */
 export function coefficient<S>(
-  key: NumberKey<S> & FieldName,
+  key: NumberKey<S>,
+  spec: FieldSpec,
   base: NumberKey<S>,
   baseUnit: "V" | "A" | "W",
   word: string,
   names: readonly string[],
 ): Column<S> {
-  const spec = fieldSpecs[key];
   return {
     title: titleOf(word, spec.unit),
     names,
@@ -141,7 +145,7 @@ export function choice<S, C extends string>(
 
 /** Several lengths in one cell: "1480 × 670 mm". Never written, as each has a column of its own. */
 export function sizes<S>(
-  keys: readonly (NumberKey<S> & FieldName)[],
+  fields: readonly (readonly [key: NumberKey<S>, spec: FieldSpec])[],
   title: string,
   names: readonly string[],
 ): Column<S> {
@@ -155,14 +159,14 @@ export function sizes<S>(
       const { head, tail } = partTail(typed.trim(), /[a-z"″]/i);
       const parts = head.split(/[x×*/]/i).map((part) => part.trim());
       // a third number, a panel's thickness, may follow; fewer than wanted is not understood
-      if (parts.length < keys.length) return { type: "fault", fault: { type: "notSizes", count: keys.length } };
+      if (parts.length < fields.length) return { type: "fault", fault: { type: "notSizes", count: fields.length } };
       let patch: Partial<S> = {};
-      for (const [k, key] of keys.entries()) {
-        const reading = readQuantity(withUnit(parts[k] ?? "", tail === "" ? unit : tail), fieldSpecs[key]);
+      for (const [k, [key, spec]] of fields.entries()) {
+        const reading = readQuantity(withUnit(parts[k] ?? "", tail === "" ? unit : tail), spec);
         if (reading.type !== "value")
           return {
             type: "fault",
-            fault: reading.type === "empty" ? { type: "notSizes", count: keys.length } : reading,
+            fault: reading.type === "empty" ? { type: "notSizes", count: fields.length } : reading,
           };
         patch = { ...patch, ...only<S>(key, reading.value as S[keyof S]) };
       }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { parse, unparse } from "papaparse";
-import { blankLabel, labelSchema, type PanelSheet } from "../plan";
-import { fieldSpecs } from "../engine/units";
+import { blankLabel, labelSchema, type PanelFieldName, panelFields, type PanelSheet } from "../plan";
+
 import { demoInputs, demoPanels } from "@/demo";
 import {
   blankLine,
@@ -30,7 +30,7 @@ function panelsOf(rows: readonly (readonly string[])[]) {
 }
 
 /** Every number that a label has. */
-const numbers = Object.keys(labelSchema.shape).filter((key): key is keyof typeof fieldSpecs => key in fieldSpecs);
+const numbers = Object.keys(labelSchema.shape).filter((key): key is PanelFieldName => key in panelFields);
 
 const anyPanel: fc.Arbitrary<PanelSheet> = fc
   .record({
@@ -43,10 +43,10 @@ const anyPanel: fc.Arbitrary<PanelSheet> = fc
       numbers.map((key) => [
         key,
         fc.option(
-          fieldSpecs[key].whole
-            ? fc.integer({ min: fieldSpecs[key].least, max: fieldSpecs[key].most })
+          panelFields[key].whole
+            ? fc.integer({ min: panelFields[key].min, max: panelFields[key].max })
             : fc
-                .double({ min: fieldSpecs[key].least, max: fieldSpecs[key].most, noNaN: true })
+                .double({ min: panelFields[key].min, max: panelFields[key].max, noNaN: true })
                 .map((value) => value + 0),
         ),
       ]),

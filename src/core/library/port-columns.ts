@@ -1,5 +1,14 @@
 import { ceilingBases } from "../engine/pv-input";
-import { blankDevice, blankPort, type DeviceSheet, type PortSheet } from "../plan";
+import {
+  blankDevice,
+  blankPort,
+  type DeviceSheet,
+  type PortField,
+  type PortFieldName,
+  portFieldNames,
+  portFields,
+  type PortSheet,
+} from "../plan";
 import { type FieldName, fieldSpecs, readQuantity } from "../engine/units";
 import { choice, type Column, price, quantity, text, withUnit } from "./column";
 
@@ -35,35 +44,44 @@ export const portColumns: readonly Column<PortLine>[] = [
     ["type"],
   ),
   text("portName", "Port", 80, ["port name"]),
-  quantity("minV", "Lowest volts", ["min voltage", "minimum voltage", "vmin"]),
-  quantity("maxV", "Max PV voltage", ["max voltage", "maximum voltage", "vmax", "highest volts"]),
-  choice(
-    "ceilingBasis",
-    "Max PV voltage applies to",
-    Object.fromEntries(ceilingBases.map((code) => [code, []])) as unknown as Record<
-      PortLine["ceilingBasis"],
-      readonly string[]
-    >,
-  ),
-  choice("overVoltage", "Over-voltage", { shutsOut: ["shuts it out"], mayDestroy: ["may destroy it"], unknown: [] }),
-  ...Array.from({ length: maxTiers }, (_, k) => tierColumns(k)).flat(),
-  quantity("maxW", "Watt limit", ["max power", "maximum power", "max watts"]),
-  choice("maxWNature", "Watt limit nature", natures),
-  choice("conversion", "Works by", { mppt: [], pwm: [] }, ["conversion"]),
-  choice("tracker", "Tracker", {
-    fullScan: ["scans the whole curve", "scan"],
-    hillClimb: ["only climbs", "climb"],
-    unknown: [],
+  ...portFieldNames.flatMap((name) => {
+    const { title, titles }: PortField = portFields[name];
+    return [quantity<PortLine>(name, portFields[name], title, titles), ...(after()[name] ?? [])];
   }),
-  quantity("batteryMaxA", "Amps into battery", ["charge current", "max charge current"]),
-  quantity("pwmDropV", "Drop", ["pwm drop"]),
-  quantity("wakeV", "Wakes at", ["wake voltage", "start voltage"]),
-  quantity("batteryV", "Battery", ["battery voltage"]),
-  quantity("wakeMarginV", "Over battery to wake", ["overittowake"]),
-  quantity("stayMarginV", "Over battery to stay", ["overittostay"]),
-  quantity("weightKg", "Weight", ["mass"]),
+  quantity("weightKg", fieldSpecs.weightKg, "Weight", ["mass"]),
   ...price<PortLine>(),
 ];
+
+/** Columns that are no number of the PV input, each after the number it belongs to. */
+function after(): Readonly<Partial<Record<PortFieldName, readonly Column<PortLine>[]>>> {
+  return {
+    maxV: [
+      choice(
+        "ceilingBasis",
+        "Max PV voltage applies to",
+        Object.fromEntries(ceilingBases.map((code) => [code, []])) as unknown as Record<
+          PortLine["ceilingBasis"],
+          readonly string[]
+        >,
+      ),
+      choice("overVoltage", "Over-voltage", {
+        shutsOut: ["shuts it out"],
+        mayDestroy: ["may destroy it"],
+        unknown: [],
+      }),
+      ...Array.from({ length: maxTiers }, (_, k) => tierColumns(k)).flat(),
+    ],
+    maxW: [
+      choice("maxWNature", "Watt limit nature", natures),
+      choice("conversion", "Works by", { mppt: [], pwm: [] }, ["conversion"]),
+      choice("tracker", "Tracker", {
+        fullScan: ["scans the whole curve", "scan"],
+        hillClimb: ["only climbs", "climb"],
+        unknown: [],
+      }),
+    ],
+  };
+}
 
 /** Amps, volts and nature of one current tier; a tier begins with its amps. */
 function tierColumns(k: number): Column<PortLine>[] {

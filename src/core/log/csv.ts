@@ -33,7 +33,12 @@ export type LogTable = {
   /** Dates that can be told two ways were taken with the day first. */ readonly dayFirst: boolean;
 };
 
-const wide = (unit: FieldSpec["unit"], least: number, most: number): FieldSpec => ({ unit, least, most, whole: false });
+const wide = (unit: FieldSpec["unit"], least: number, most: number): FieldSpec => ({
+  unit,
+  min: least,
+  max: most,
+  whole: false,
+});
 const specs: Readonly<Record<Exclude<LogColumn, "when" | "cloud" | "note">, FieldSpec>> = {
   watts: wide("W", -100_000, 100_000),
   kwh: wide("", -10_000, 10_000),
@@ -74,7 +79,7 @@ export function readLogTable(
       const reading = readQuantity(cell(column), specs[column]);
       if (reading.type === "value") return reading.value;
       if (reading.type !== "empty") {
-        const { least, most } = specs[column];
+        const { min: least, max: most } = specs[column];
         fault(column, `is no number from ${least} to ${most}`);
       }
       return null;

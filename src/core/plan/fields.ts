@@ -1,17 +1,14 @@
 import { z } from "zod";
-import { type FieldName, fieldSpecs } from "../engine/units";
+import { type FieldName, type FieldSpec, fieldSpecs } from "../engine/units";
 
 /** What the schemas of all sections are made of. */
 
-export function field(name: FieldName) {
-  const spec = fieldSpecs[name];
-  const number = z.number().min(spec.least).max(spec.most);
+export function numberOf(spec: FieldSpec) {
+  const number = z.number().min(spec.min).max(spec.max);
   return spec.whole ? number.int() : number;
 }
 
-/** A measured point may be at short circuit or at open circuit: 0 V or 0 A. */
-export const nonNegative = (name: FieldName) => z.number().min(0).max(fieldSpecs[name].most);
-
+export const field = (name: FieldName) => numberOf(fieldSpecs[name]);
 export const stated = (name: FieldName) => field(name).nullable();
 
 export const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id is 1 to 64 letters, digits, - or _");

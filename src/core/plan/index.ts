@@ -18,6 +18,15 @@ export {
   type PortSheet,
 } from "./schemas/inputs";
 export { type Stop, stops } from "./sections/notes";
+export {
+  fieldNames,
+  type PanelField,
+  type PanelFieldCatalogue,
+  type PanelFieldName,
+  panelFields,
+  type TextPatterns,
+} from "./panel-fields";
+export { type PortField, type PortFieldName, portFieldNames, portFields } from "./port-fields";
 export { blankLabel, labelOf } from "./sections/panels";
 export { cellCuts, labelSchema, panelKindFacts, panelKinds, type PanelSheet, type PlanPanel } from "./schemas/panels";
 export { fixedPose, poseIn, type Standing, defaultPose } from "./sections/poses";

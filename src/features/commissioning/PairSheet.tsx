@@ -4,8 +4,7 @@ import Box from "@mui/material/Box";
 import { useState } from "react";
 import { sideBySide } from "@/core/commissioning";
 import { createSolveCache, kindOf, solvableById } from "@/core/plan-model";
-import { fieldSpecs } from "@/core/engine/units";
-import { pieceName } from "@/core/plan";
+import { panelFields, pieceName } from "@/core/plan";
 import { keyOf, partsOfKey } from "@/core/engine/array";
 import { usePlan, useWiring } from "@/features/plan-session";
 import { ChoiceField, Columns, LevelMark, QuantityField, Region } from "@/ui";
@@ -83,7 +82,7 @@ function SideForm({ name, side, all, onSide }: FormProps) {
       />
       <QuantityField
         label={`${name}: open volts`}
-        spec={fieldSpecs.vocV}
+        spec={panelFields.vocV}
         value={side.openV}
         onValue={(openV) => onSide({ ...side, openV })}
         onDone={() => undefined}
@@ -91,7 +90,7 @@ function SideForm({ name, side, all, onSide }: FormProps) {
       />
       <QuantityField
         label={`${name}: shorted amps`}
-        spec={fieldSpecs.iscA}
+        spec={panelFields.iscA}
         value={side.shortA}
         onValue={(shortA) => onSide({ ...side, shortA })}
         onDone={() => undefined}

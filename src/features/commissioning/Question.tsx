@@ -32,8 +32,8 @@ export function Question({ step, number, onKept, onSkip }: Props) {
   const unit = quantityUnits[quantity];
   const spec: FieldSpec = {
     unit,
-    least: quantity === "batterySoc" ? 0 : -1e5,
-    most: quantity === "batterySoc" ? 100 : 1e5,
+    min: quantity === "batterySoc" ? 0 : -1e5,
+    max: quantity === "batterySoc" ? 100 : 1e5,
     whole: false,
   };
   const typed = readQuantity(text, spec);

@@ -10,7 +10,7 @@ import { amount, cloudNames, lightSentence } from "@/messages/en";
 import { useProve } from "./facts";
 import style from "./prove.module.css";
 
-const backSpec: FieldSpec = { unit: "°C", least: -40, most: 110, whole: false };
+const backSpec: FieldSpec = { unit: "°C", min: -40, max: 110, whole: false };
 const metersA = [0, 0.4, 10, 20] as const;
 
 /** What is known of the sky, and of the meter: what is due follows from it. */

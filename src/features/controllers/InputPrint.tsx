@@ -1,10 +1,17 @@
 "use client";
 
 import { Fragment } from "react";
-import { type PortGroup, type PortSheet } from "@/core/plan";
+import {
+  type PortField,
+  type PortFieldName,
+  portFieldNames,
+  portFields,
+  type PortGroup,
+  type PortSheet,
+} from "@/core/plan";
 import { usePlan } from "@/features/plan-session";
 import { PrintTable } from "@/ui";
-import { given } from "@/messages/en";
+import { given, portFieldWords } from "@/messages/en";
 import { basisWords, conversionWords, natureWords, outcomeWords, trackerWords } from "./fields";
 
 /** What every port of every input states, on paper. */
@@ -38,32 +45,37 @@ type Line = { readonly title: string; readonly words: (port: PortSheet) => strin
 
 const volts = (value: number | null) => (value === null ? "" : given(value, "V"));
 
-const lines: readonly Line[] = [
-  { title: "Lowest volts", words: ({ minV }) => volts(minV) },
-  { title: "Max PV voltage", words: ({ maxV }) => volts(maxV) },
-  { title: "Max PV voltage applies to", words: ({ ceilingBasis }) => basisWords[ceilingBasis] },
-  { title: "Over-voltage", words: ({ overVoltage }) => outcomeWords[overVoltage] },
-  {
-    title: "Current limits",
-    words: ({ currentLimits }) =>
-      currentLimits
-        .map(({ amps, fromV, toV, nature }) => {
-          const range = [fromV === null ? "" : ` from ${volts(fromV)}`, toV === null ? "" : ` to ${volts(toV)}`].join(
-            "",
-          );
-          return `${amps === null ? "amps not given" : given(amps, "A")}${range} (${natureWords[nature]})`;
-        })
-        .join("; "),
-  },
-  {
-    title: "Watt limit",
-    words: ({ maxW, maxWNature }) => (maxW === null ? "" : `${given(maxW, "W")} (${natureWords[maxWNature]})`),
-  },
-  { title: "Works by", words: ({ conversion }) => conversionWords[conversion] },
-  { title: "Tracker", words: ({ conversion, tracker }) => (conversion === "mppt" ? trackerWords[tracker] : "") },
-  { title: "Amps into battery", words: ({ batteryMaxA }) => (batteryMaxA === null ? "" : given(batteryMaxA, "A")) },
-  { title: "Wakes at", words: ({ wakeV }) => volts(wakeV) },
-  { title: "Battery", words: ({ batteryV }) => volts(batteryV) },
-  { title: "Over battery to wake", words: ({ wakeMarginV }) => volts(wakeMarginV) },
-  { title: "Over battery to stay", words: ({ stayMarginV }) => volts(stayMarginV) },
-];
+/** Lines that are no number of the PV input, each after the number it belongs to. */
+const after: Readonly<Partial<Record<PortFieldName, readonly Line[]>>> = {
+  maxV: [
+    { title: "Max PV voltage applies to", words: ({ ceilingBasis }) => basisWords[ceilingBasis] },
+    { title: "Over-voltage", words: ({ overVoltage }) => outcomeWords[overVoltage] },
+    {
+      title: "Current limits",
+      words: ({ currentLimits }) =>
+        currentLimits
+          .map(({ amps, fromV, toV, nature }) => {
+            const range = [
+              fromV === null ? "" : ` from ${volts(fromV)}`,
+              toV === null ? "" : ` up to ${volts(toV)}`,
+            ].join("");
+            return `${amps === null ? "amps not given" : given(amps, "A")}${range} (${natureWords[nature]})`;
+          })
+          .join("; "),
+    },
+  ],
+  maxW: [
+    { title: "Kind of power limit", words: ({ maxW, maxWNature }) => (maxW === null ? "" : natureWords[maxWNature]) },
+    { title: "Works by", words: ({ conversion }) => conversionWords[conversion] },
+    { title: "Tracker", words: ({ conversion, tracker }) => (conversion === "mppt" ? trackerWords[tracker] : "") },
+  ],
+};
+
+const lines: readonly Line[] = portFieldNames.flatMap((name) => {
+  const field: PortField = portFields[name];
+  const words: Line["words"] = (port) => {
+    const value = field.onlyBy === null || field.onlyBy === port.conversion ? port[name] : null;
+    return value === null ? "" : given(value, field.unit);
+  };
+  return [{ title: portFieldWords[name].name, words }, ...(after[name] ?? [])];
+});

@@ -2,18 +2,16 @@
 
 import Box from "@mui/material/Box";
 import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "@/core/engine/pv-input";
-import { type PortSheet } from "@/core/plan";
+import { type PortField, portFieldNames, portFields, type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
 import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
+import { portFieldWords } from "@/messages/en";
 import { type DeviceEditor } from "./device-editor";
 import { AddButton, RemoveButton } from "./ListButtons";
 import { basisWords, conversionWords, natureWords, outcomeWords, portHelp, trackerWords } from "./fields";
 
 type Props = { readonly editor: DeviceEditor; readonly port: PortSheet; readonly onField: (help: string) => void };
 type Tier = PortSheet["currentLimits"][number];
-type PlainField =
-  "maxV" | "minV" | "wakeV" | "batteryV" | "wakeMarginV" | "stayMarginV" | "maxW" | "batteryMaxA" | "pwmDropV";
-
 const maxTiers = 4;
 
 /** The data sheet of one port: window, current tiers, watts, waking. */
@@ -21,19 +19,28 @@ export function PortForm({ editor, port, onField }: Props) {
   const { modules } = editor.device;
   const patch = (change: Partial<Omit<PortSheet, "id">>, gesture: string) =>
     editor.setPort(port.id, change, `${port.id}:${gesture}`);
-  const quantity = (name: PlainField, label: string, placeholder: string) => (
-    <QuantityField
-      key={`${port.id}:${name}`}
-      label={label}
-      spec={fieldSpecs[name]}
-      value={port[name]}
-      onValue={(value) => patch({ [name]: value }, name)}
-      onDone={editor.done}
-      help={portHelp[name]}
-      placeholder={placeholder}
-      onFocus={() => onField(portHelp[name])}
-    />
-  );
+  const numbers = (group: PortField["group"]) =>
+    portFieldNames
+      .filter((name) => {
+        const field: PortField = portFields[name];
+        return field.group === group && (field.onlyBy === null || field.onlyBy === port.conversion);
+      })
+      .map((name) => {
+        const { name: label, help, empty } = portFieldWords[name];
+        return (
+          <QuantityField
+            key={`${port.id}:${name}`}
+            label={label}
+            spec={portFields[name]}
+            value={port[name]}
+            onValue={(value) => patch({ [name]: value }, name)}
+            onDone={editor.done}
+            help={help}
+            placeholder={empty}
+            onFocus={() => onField(help)}
+          />
+        );
+      });
   const setTier = (at: number, change: Partial<Tier>, gesture: string) =>
     patch(
       { currentLimits: port.currentLimits.map((tier, k) => (k === at ? { ...tier, ...change } : tier)) },
@@ -64,8 +71,7 @@ export function PortForm({ editor, port, onField }: Props) {
           onValue={(name) => patch({ name }, "name")}
           onDone={editor.done}
         />
-        {quantity("maxV", "Max PV voltage", "needed")}
-        {quantity("minV", "Lowest volts", "not stated")}
+        {numbers("voltage")}
       </Grid>
       <Grid columns={2}>
         <ChoiceField
@@ -153,9 +159,9 @@ export function PortForm({ editor, port, onField }: Props) {
         </Box>
         {port.currentLimits.length < maxTiers && <AddButton onClick={addTier}>Add a tier</AddButton>}
       </FieldGroup>
-      <FieldGroup title="Watts">
+      <FieldGroup title="PV power">
         <Grid columns={2}>
-          {quantity("maxW", "Watt limit", "not stated")}
+          {numbers("power")}
           <ChoiceField
             label="Kind of limit"
             value={port.maxWNature}
@@ -176,7 +182,7 @@ export function PortForm({ editor, port, onField }: Props) {
             help={portHelp.conversion}
             onFocus={() => onField(portHelp.conversion)}
           />
-          {port.conversion === "mppt" ? (
+          {port.conversion === "mppt" && (
             <ChoiceField
               label="Tracker"
               value={port.tracker}
@@ -185,10 +191,8 @@ export function PortForm({ editor, port, onField }: Props) {
               help={portHelp.tracker}
               onFocus={() => onField(portHelp.tracker)}
             />
-          ) : (
-            quantity("pwmDropV", "Drop", "0.5 assumed")
           )}
-          {quantity("batteryMaxA", "Amps into battery", "not stated")}
+          {numbers("conversion")}
           {modules.length > 0 && (
             <ChoiceField
               label="Comes with"
@@ -204,13 +208,8 @@ export function PortForm({ editor, port, onField }: Props) {
           )}
         </Grid>
       </FieldGroup>
-      <FieldGroup title="Waking">
-        <Grid columns={4}>
-          {quantity("wakeV", "Wakes at", "as lowest")}
-          {quantity("batteryV", "Battery", "none")}
-          {quantity("wakeMarginV", "Over battery to wake", "none")}
-          {quantity("stayMarginV", "Over battery to stay", "none")}
-        </Grid>
+      <FieldGroup title="Start-up">
+        <Grid columns={4}>{numbers("startUp")}</Grid>
       </FieldGroup>
     </Box>
   );

@@ -1,15 +1,8 @@
 /** What each line of an input's data sheet is, in the words of the trade. */
 export const portHelp = {
-  maxV: "Max PV voltage. More than this on a cold morning switches the input off or destroys it.",
-  minV: "Lowest volts: below this the input takes nothing and shows 0 W.",
   ceilingBasis:
     "Some makers mean the volts with nothing connected (Voc), others the volts while running. If the sheet does not say, leave it at unknown: Voc is assumed.",
   overVoltage: "What too many volts do: some inputs just refuse, others are destroyed. Unknown counts as destroyed.",
-  batteryV: "Volts of the battery behind a charge controller. The array must stay above it.",
-  wakeMarginV: "Volts over the battery the array needs before the controller starts, often 5.",
-  stayMarginV: "Volts over the battery it needs to keep running, often 1.",
-  wakeV: "Volts at which the input first wakes, if that is more than its lowest volts.",
-  maxW: "The most watts it takes, or the most it may ever see.",
   maxWNature: "Draws up to: the rest stays unused, no harm. Never exceed: the sheet forbids more.",
   amps: "The most amps it takes at these volts. Some inputs have one limit at low volts and another higher up: add a tier for each.",
   fromV: "Volts from which this limit holds. Empty: from the lowest volts.",
@@ -20,9 +13,6 @@ export const portHelp = {
     "MPPT looks for the array’s best volts and turns the surplus into amps. PWM joins the array straight to the battery: volts above it are lost.",
   tracker:
     "A tracker that scans finds the best of several peaks; one that only climbs may stop at a low one when a panel is shaded. Unknown counts as scanning, and the ledger says what climbing would cost.",
-  batteryMaxA:
-    "The most amps the controller puts into the battery, often the number in its name. Times battery volts it is a watt limit.",
-  pwmDropV: "Volts lost between array and battery in a PWM controller and its leads. Empty: 0.5 V is assumed.",
   moduleId: "Whether this port comes with the device or with an add-on module bought apart.",
   groupMaxW: "The most watts the ports of this group take together.",
   groupMaxA: "The most amps they take together.",

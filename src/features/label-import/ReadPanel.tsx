@@ -3,12 +3,19 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type PhotoRead } from "@/api";
-import { type PanelSheet } from "@/core/plan";
+import { fieldNames, panelFields, type PanelSheet } from "@/core/plan";
 import { doubtsAbout, requiredFields } from "@/core/engine/panel";
 import { type Doubt as ReadDoubt, draftOf, type PanelFields, type PanelRead } from "@/core/panels/label-import";
 import { type PhotoMark } from "@/core/panels/label-import/photo";
 import { LevelMark, Table, TextButton } from "@/ui";
-import { agreementSentence, fieldWords, offerSentence, readFieldWords, trueMinus, whyDoubted } from "@/messages/en";
+import {
+  agreementSentence,
+  offerSentence,
+  panelFieldWords,
+  readFieldWords,
+  trueMinus,
+  whyDoubted,
+} from "@/messages/en";
 import { Cutout, UnsureText } from "./Cutout";
 import { labelOf } from "./sheets";
 import style from "./reading.module.css";
@@ -39,9 +46,8 @@ export function ReadPanel({ read, shown, takes }: Props) {
     setChosen({ ...chosen, ...patch });
     setSettled([...settled, ...Object.keys(patch)]);
   };
-  const names = (Object.keys(readFieldWords) as (keyof PanelFields)[]).filter(
-    (field): field is Field => field !== "name" && field !== "currency" && fields[field] !== undefined,
-  );
+  const stated: Readonly<Record<string, unknown>> = fields;
+  const names = fieldNames(panelFields).filter((field): field is Field => stated[field] !== undefined);
   // a contradiction ends when the numbers agree; what was read in two ways, when it is settled
   const contradictions = new Set<string>(doubtsAbout(draftOf(fields)).map(({ type }) => type));
   const wereContradictions = new Set<string>(doubtsAbout(draftOf(read.fields)).map(({ type }) => type));
@@ -68,10 +74,10 @@ export function ReadPanel({ read, shown, takes }: Props) {
             const isTorn = inDoubt.includes(field);
             return (
               <tr key={field} data-doubt={isTorn}>
-                <th scope="row">{readFieldWords[field].name}</th>
+                <th scope="row">{readFieldWords(field).name}</th>
                 <td>
                   <span className="num">
-                    {told(fields[field])} {field === "price" ? fields.currency : readFieldWords[field].unit}
+                    {told(fields[field])} {field === "price" ? fields.currency : readFieldWords(field).unit}
                   </span>
                   {isTorn && (
                     <Doubt
@@ -104,12 +110,12 @@ export function ReadPanel({ read, shown, takes }: Props) {
       ))}
       {agreement !== null && <p className={style["line"]}>{agreement}</p>}
       {missing.length > 0 && (
-        <p className={style["line"]}>Not in it: {missing.map((field) => fieldWords[field]).join(", ")}.</p>
+        <p className={style["line"]}>Not in it: {missing.map((field) => panelFieldWords[field].name).join(", ")}.</p>
       )}
       {inDoubt.length > 0 && (
         <p className={style["line"]}>
           Left empty until you settle {inDoubt.length === 1 ? "it" : "them"}:{" "}
-          {inDoubt.map((field) => readFieldWords[field].name).join(", ")}.
+          {inDoubt.map((field) => readFieldWords(field).name).join(", ")}.
         </p>
       )}
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
@@ -147,7 +153,7 @@ type DoubtProps = {
 
 function Doubt({ field, doubts, value, onChoose, mark }: DoubtProps) {
   const others = [...new Set(doubts.map((doubt) => doubt.value))].filter((other) => other !== value);
-  const { name, unit } = readFieldWords[field];
+  const { name, unit } = readFieldWords(field);
   return (
     <div className={style["doubt"]}>
       <LevelMark level="care" size={14} />

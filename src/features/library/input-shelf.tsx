@@ -1,9 +1,9 @@
 import { type GridColDef } from "@mui/x-data-grid";
 import { type InputRecord } from "@/api";
-import { type DeviceSheet, type PortSheet } from "@/core/plan";
-import { type UnitSystem } from "@/core/engine/units";
+import { type DeviceSheet, type PortField, portFieldNames, portFields, type PortSheet } from "@/core/plan";
+import { type Unit, type UnitSystem } from "@/core/engine/units";
 import { inputKindWords } from "@/features/controllers";
-import { given, money } from "@/messages/en";
+import { given, money, portFieldWords } from "@/messages/en";
 
 type Columns = GridColDef<InputRecord>[];
 
@@ -14,7 +14,7 @@ export function inputTable(system: UnitSystem): Columns {
     headerName: string,
     width: number,
     of: (port: PortSheet) => number | null,
-    unit: "V" | "A" | "W",
+    unit: Unit,
   ): Columns[number] => ({
     field,
     headerName,
@@ -23,6 +23,14 @@ export function inputTable(system: UnitSystem): Columns {
     valueGetter: (_, { sheet }) => greatest(sheet.ports.map(of)),
     valueFormatter: (_: number | null, { sheet }) => joined(sheet.ports.map(of), unit),
   });
+  const numbers = (group: PortField["group"]): Columns =>
+    portFieldNames.flatMap((name) => {
+      const field: PortField = portFields[name];
+      const { name: title } = portFieldWords[name];
+      return field.group === group && field.widthPx !== null
+        ? [overPorts(name, title, field.widthPx, (port) => port[name], field.unit)]
+        : [];
+    });
   return [
     { field: "kind", headerName: "Kind", width: 130, valueGetter: (_, { sheet }) => inputKindWords[sheet.kind] },
     {
@@ -32,10 +40,9 @@ export function inputTable(system: UnitSystem): Columns {
       type: "number",
       valueGetter: (_, { sheet }) => sheet.ports.length,
     },
-    overPorts("minV", "Lowest volts", 98, ({ minV }) => minV, "V"),
-    overPorts("maxV", "Max PV voltage", 104, ({ maxV }) => maxV, "V"),
+    ...numbers("voltage"),
     overPorts("amps", "Amps", 92, ({ currentLimits }) => greatest(currentLimits.map(({ amps }) => amps)), "A"),
-    overPorts("maxW", "Watts", 116, ({ maxW }) => maxW, "W"),
+    ...numbers("power"),
     {
       field: "together",
       headerName: "Together",
@@ -51,14 +58,8 @@ export function inputTable(system: UnitSystem): Columns {
       valueGetter: (_, { sheet }) =>
         [...new Set(sheet.ports.map(({ conversion }) => conversion.toUpperCase()))].join(", "),
     },
-    {
-      field: "batteryV",
-      headerName: "Battery",
-      width: 132,
-      type: "number",
-      valueGetter: (_, { sheet }) => greatest(sheet.ports.map(({ batteryV }) => batteryV)),
-      valueFormatter: (value: number | null) => (value === null ? "–" : given(value, "V")),
-    },
+    ...numbers("conversion"),
+    ...numbers("startUp"),
     {
       field: "weightKg",
       headerName: "Weight",
@@ -111,7 +112,7 @@ function greatest(values: readonly (number | null)[]): number | null {
 }
 
 /** "60 · 150 V": each port's figure, the unit once; equal ones once. */
-function joined(values: readonly (number | null)[], unit: "V" | "A" | "W"): string {
+function joined(values: readonly (number | null)[], unit: Unit): string {
   const distinct = [...new Set(values)];
   return distinct.every((value) => value === null)
     ? "–"

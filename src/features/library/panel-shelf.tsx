@@ -1,11 +1,17 @@
 import { type GridColDef } from "@mui/x-data-grid";
 import { type PanelRecord } from "@/api";
-import { type PanelSheet } from "@/core/plan";
-import { type FieldName, fieldSpecs, type UnitSystem } from "@/core/engine/units";
-import { amount, cellTypeWords, given, money } from "@/messages/en";
+import {
+  fieldNames,
+  type PanelField,
+  type PanelFieldCatalogue,
+  type PanelFieldName,
+  panelFields,
+  type PanelSheet,
+} from "@/core/plan";
+import { type UnitSystem } from "@/core/engine/units";
+import { amount, cellTypeWords, given, money, panelFieldWords } from "@/messages/en";
 
 type Columns = GridColDef<PanelRecord>[];
-type NumberField = FieldName & keyof PanelSheet;
 
 const shortKind: Readonly<Record<PanelSheet["kind"], string>> = {
   rigid: "Rigid",
@@ -19,15 +25,18 @@ const mm2PerM2 = 1e6;
 const ft2PerM2 = 1 / 0.09290304;
 
 /** Columns of the table of panels; figures sort and filter as numbers, and are shown in the units chosen. */
-export function panelTable(system: UnitSystem): Columns {
-  const numberColumn = (field: NumberField, headerName: string, width: number): Columns[number] => ({
-    field,
-    headerName,
-    width,
-    type: "number",
-    valueGetter: (_, { sheet }) => sheet[field],
-    valueFormatter: (value: number | null) => (value === null ? "–" : given(value, fieldSpecs[field].unit, system)),
-  });
+export function panelTable(system: UnitSystem, catalogue: PanelFieldCatalogue = panelFields): Columns {
+  const numberColumn = (field: string): Columns[number] => {
+    const { column, unit } = catalogue[field] as PanelField;
+    return {
+      field,
+      headerName: panelFieldWords[field as PanelFieldName]?.name ?? field,
+      width: column?.widthPx ?? 0,
+      type: "number",
+      valueGetter: (_, { sheet }) => sheet[field as PanelFieldName],
+      valueFormatter: (value: number | null) => (value === null ? "–" : given(value, unit, system)),
+    };
+  };
   const computedColumn = (
     field: string,
     headerName: string,
@@ -42,83 +51,80 @@ export function panelTable(system: UnitSystem): Columns {
     valueGetter: (_, { sheet }) => reckon(sheet),
     valueFormatter: (value: number | null, { sheet }) => (value === null ? "–" : show(value, sheet)),
   });
+  /** What is no number of the label, each after the number it belongs to. */
+  const after: Readonly<Record<string, Columns>> = {
+    pmaxW: [
+      computedColumn("size", "Size", 132, areaM2, (_, { lengthMm, widthMm }) => sizeWords([lengthMm, widthMm], system)),
+      computedColumn(
+        "wattsPerArea",
+        system === "us" ? "W/ft²" : "W/m²",
+        58,
+        ({ pmaxW, ...sheet }) => ratio(pmaxW, areaM2(sheet)),
+        (value) => (system === "us" ? (value / ft2PerM2).toFixed(1) : value.toFixed(0)),
+      ),
+      computedColumn(
+        "wattsPerArea",
+        system === "us" ? "W/ft²" : "W/m²",
+        58,
+        ({ pmaxW, ...sheet }) => ratio(pmaxW, areaM2(sheet)),
+        (value) => (system === "us" ? (value / ft2PerM2).toFixed(1) : value.toFixed(0)),
+      ),
+    ],
+    weightKg: [
+      computedColumn(
+        "stowed",
+        "Stowed",
+        150,
+        ({ stowedLengthMm: l, stowedWidthMm: w, stowedDepthMm: d }) =>
+          l === null || w === null || d === null ? null : l * w * d,
+        (_, { stowedLengthMm, stowedWidthMm, stowedDepthMm }) =>
+          sizeWords([stowedLengthMm, stowedWidthMm, stowedDepthMm], system),
+      ),
+      computedColumn(
+        "price",
+        "Price",
+        132,
+        ({ price }) => price,
+        (value, { currency }) => money(value, currency),
+      ),
+      computedColumn(
+        "pricePerW",
+        "Per W",
+        132,
+        ({ price, pmaxW }) => ratio(price, pmaxW),
+        (value, { currency }) => money(value, currency),
+      ),
+      computedColumn(
+        "wattsPerWeight",
+        system === "us" ? "W/lb" : "W/kg",
+        78,
+        ({ pmaxW, weightKg }) => ratio(pmaxW, weightKg),
+        (value) => (system === "us" ? value * 0.45359237 : value).toFixed(1),
+      ),
+      {
+        field: "cellType",
+        headerName: "Cells",
+        width: 140,
+        valueGetter: (_, { sheet }) => cellTypeWords[sheet.cellType],
+      },
+    ],
+  };
   return [
     { field: "kind", headerName: "Kind", width: 76, valueGetter: (_, { sheet }) => shortKind[sheet.kind] },
-    numberColumn("pmaxW", "Watts", 68),
-    computedColumn("size", "Size", 132, areaM2, (_, { lengthMm, widthMm }) => sizeWords([lengthMm, widthMm], system)),
-    computedColumn(
-      "wattsPerArea",
-      system === "us" ? "W/ft²" : "W/m²",
-      58,
-      ({ pmaxW, ...sheet }) => ratio(pmaxW, areaM2(sheet)),
-      (value) => (system === "us" ? (value / ft2PerM2).toFixed(1) : value.toFixed(0)),
+    ...[true, false].flatMap((isShown) =>
+      fieldNames(catalogue, ({ column }) => column?.isShown === isShown).flatMap((name) => [
+        numberColumn(name),
+        ...(after[name] ?? []),
+      ]),
     ),
-    numberColumn("vocV", "Voc", 70),
-    numberColumn("iscA", "Isc", 72),
-    numberColumn("weightKg", "Weight", 74),
-    computedColumn(
-      "stowed",
-      "Stowed",
-      150,
-      ({ stowedLengthMm: l, stowedWidthMm: w, stowedDepthMm: d }) =>
-        l === null || w === null || d === null ? null : l * w * d,
-      (_, { stowedLengthMm, stowedWidthMm, stowedDepthMm }) =>
-        sizeWords([stowedLengthMm, stowedWidthMm, stowedDepthMm], system),
-    ),
-    computedColumn(
-      "price",
-      "Price",
-      132,
-      ({ price }) => price,
-      (value, { currency }) => money(value, currency),
-    ),
-    computedColumn(
-      "pricePerW",
-      "Per W",
-      132,
-      ({ price, pmaxW }) => ratio(price, pmaxW),
-      (value, { currency }) => money(value, currency),
-    ),
-    computedColumn(
-      "wattsPerWeight",
-      system === "us" ? "W/lb" : "W/kg",
-      78,
-      ({ pmaxW, weightKg }) => ratio(pmaxW, weightKg),
-      (value) => (system === "us" ? value * 0.45359237 : value).toFixed(1),
-    ),
-    {
-      field: "cellType",
-      headerName: "Cells",
-      width: 140,
-      valueGetter: (_, { sheet }) => cellTypeWords[sheet.cellType],
-    },
-    numberColumn("vmpV", "Vmp", 82),
-    numberColumn("impA", "Imp", 84),
-    numberColumn("tempCoVocPctPerC", "Voc coefficient", 118),
-    numberColumn("tempCoPmaxPctPerC", "Pmax coefficient", 124),
-    numberColumn("maxSystemV", "System volts", 104),
-    numberColumn("maxSeriesFuseA", "Series fuse", 96),
-    numberColumn("cellsInSeries", "Cells in series", 112),
-    numberColumn("bypassDiodes", "Bypass diodes", 112),
-    numberColumn("cellsAlong", "Cells along", 100),
-    numberColumn("cellsAcross", "Cells across", 104),
   ];
 }
 
 /** Columns not shown until asked for. */
-export const panelExtras = [
+export const panelExtras: readonly string[] = [
   "wattsPerWeight",
   "cellType",
-  "vmpV",
-  "impA",
-  "tempCoVocPctPerC",
-  "tempCoPmaxPctPerC",
-  "maxSystemV",
-  "maxSeriesFuseA",
-  "cellsInSeries",
-  "bypassDiodes",
-  "cellsAlong",
-  "cellsAcross",
+  ...fieldNames(panelFields, ({ column }) => column?.isShown === false),
 ];
 
 function areaM2({ lengthMm, widthMm }: Pick<PanelSheet, "lengthMm" | "widthMm">): number | null {

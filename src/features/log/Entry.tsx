@@ -10,8 +10,8 @@ import { cloudNames, entryWords } from "@/messages/en";
 import { useStation } from "./useStation";
 import style from "./log.module.css";
 
-const wattsSpec: FieldSpec = { unit: "W", least: 0, most: 100_000, whole: false };
-const upTo = (unit: FieldSpec["unit"], most: number): FieldSpec => ({ unit, least: 0, most, whole: false });
+const wattsSpec: FieldSpec = { unit: "W", min: 0, max: 100_000, whole: false };
+const upTo = (unit: FieldSpec["unit"], most: number): FieldSpec => ({ unit, min: 0, max: most, whole: false });
 
 /** What may be written down beside the watts. */
 const nothingMore = { socPct: null, kwh: null, airC: null, volts: null, amps: null };

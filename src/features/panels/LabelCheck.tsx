@@ -3,10 +3,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/engine/panel";
-import { type PanelSheet } from "@/core/plan";
-import { fieldSpecs } from "@/core/engine/units";
+import { type PanelFieldName, panelFields, type PanelSheet } from "@/core/plan";
 import { LevelMark } from "@/ui";
-import { counted, doubtSentence, fieldWords, given, percent, readingSentence } from "@/messages/en";
+import { counted, doubtSentence, given, panelFieldWords, percent, readingSentence } from "@/messages/en";
 
 /** The label checked against itself: doubts with a reading that would fit, and how near the model comes. */
 export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change: Partial<PanelSheet>) => void }) {
@@ -21,11 +20,13 @@ export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change
       sx={{ listStyle: "none", m: 0, p: 0, display: "grid", gap: 1 }}
     >
       {reading.type === "incomplete" && (
-        <Item level="open">Still needed: {reading.missing.map((field) => fieldWords[field]).join(", ")}.</Item>
+        <Item level="open">
+          Still needed: {reading.missing.map((field) => panelFieldWords[field].name).join(", ")}.
+        </Item>
       )}
       {doubts.map((doubt) => {
         const { field, suggestion } = doubt;
-        const spec = field in fieldSpecs ? fieldSpecs[field as keyof typeof fieldSpecs] : null;
+        const spec = field in panelFields ? panelFields[field as PanelFieldName] : null;
         return (
           <Item key={doubt.type} level="care">
             {doubtSentence(doubt)}

@@ -2,11 +2,18 @@
 
 import Box from "@mui/material/Box";
 import { assumedCoefficients, cellTypes } from "@/core/engine/panel";
-import { cellCuts, panelKinds, type PanelSheet } from "@/core/plan";
-import { type CoefficientBase, fieldSpecs, readCoefficient } from "@/core/engine/units";
+import {
+  cellCuts,
+  fieldNames,
+  type PanelField,
+  type PanelFieldName,
+  panelFields,
+  panelKinds,
+  type PanelSheet,
+} from "@/core/plan";
+import { type CoefficientBase, readCoefficient } from "@/core/engine/units";
 import { ChoiceField, CurrencyField, FieldGroup, QuantityField, TextLine } from "@/ui";
-import { cellCutWords, cellTypeWords, given, kindWords } from "@/messages/en";
-import { carriedFields, coefficientFields, type LabelField, otherFields, ratingFields } from "./fields";
+import { cellCutWords, cellTypeWords, given, kindWords, panelFieldWords } from "@/messages/en";
 
 type Props = {
   readonly label: PanelSheet;
@@ -18,29 +25,34 @@ type Props = {
 
 /** A panel's label, laid out as a sticker is. Every keystroke that can be read is in the plan at once. */
 export function LabelForm({ label, patch, onDone, onField }: Props) {
-  const assumed = assumedCoefficients[label.cellType];
+  const assumed: Readonly<Record<string, number>> = assumedCoefficients[label.cellType];
 
-  const quantity = ({ name, label: title, help, needed }: LabelField) => {
-    const base = coefficientBase(name, label);
-    const silent =
-      name === "tempCoVocPctPerC" || name === "tempCoIscPctPerC" || name === "tempCoPmaxPctPerC"
-        ? `assumed ${given(assumed[name], "")}`
-        : "not stated";
-    return (
-      <QuantityField
-        key={name}
-        label={title}
-        spec={fieldSpecs[name]}
-        value={label[name]}
-        onValue={(value) => patch({ [name]: value }, name)}
-        onDone={onDone}
-        help={help}
-        placeholder={needed ? "needed" : silent}
-        onFocus={() => onField(help)}
-        {...(base === null ? {} : { read: (text: string) => readCoefficient(text, fieldSpecs[name], base) })}
-      />
-    );
+  const placeholderOf = (name: PanelFieldName) => {
+    const value = assumed[name];
+    if (panelFields[name].isNeeded) return "needed";
+    return value === undefined ? "not stated" : `assumed ${given(value, "")}`;
   };
+  const numbers = (group: PanelField["group"]) =>
+    fieldNames(panelFields, (field) => field.group === group).map((name) => {
+      const field: PanelField = panelFields[name];
+      const { shareOf } = field;
+      const base: CoefficientBase | null = shareOf && { unit: shareOf.unit, value: label[shareOf.field] };
+      const { name: title, help } = panelFieldWords[name];
+      return (
+        <QuantityField
+          key={name}
+          label={title}
+          spec={field}
+          value={label[name]}
+          onValue={(value) => patch({ [name]: value }, name)}
+          onDone={onDone}
+          help={help}
+          placeholder={placeholderOf(name)}
+          onFocus={() => onField(help)}
+          {...(base === null ? {} : { read: (text: string) => readCoefficient(text, field, base) })}
+        />
+      );
+    });
 
   return (
     <Box sx={{ display: "grid", gap: 1.25 }}>
@@ -67,13 +79,13 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
         />
       </Box>
       <Row title="Electrical data at STC (1000 W/m², 25 °C). Not the NMOT/NOCT column." columns={5}>
-        {ratingFields.map(quantity)}
+        {numbers("rating")}
       </Row>
       <Row title="Change per degree" columns={3}>
-        {coefficientFields.map(quantity)}
+        {numbers("coefficient")}
       </Row>
       <Row title="Limits and build" columns={3}>
-        {otherFields.map(quantity)}
+        {numbers("limit")}
         <ChoiceField
           label="Cell cut"
           value={label.cellCut}
@@ -82,7 +94,7 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
         />
       </Row>
       <Row title="Carrying and buying" columns={3}>
-        {carriedFields.map(quantity)}
+        {numbers("carried")}
         <CurrencyField value={label.currency} onChoice={(currency) => patch({ currency })} />
       </Row>
     </Box>
@@ -103,18 +115,4 @@ function Row({ title, columns, children }: { title: string; columns: number; chi
       </Box>
     </FieldGroup>
   );
-}
-
-/** What an absolute coefficient (mV, mA, W per degree) is a share of. */
-function coefficientBase(name: LabelField["name"], label: PanelSheet): CoefficientBase | null {
-  switch (name) {
-    case "tempCoVocPctPerC":
-      return { unit: "V", value: label.vocV };
-    case "tempCoIscPctPerC":
-      return { unit: "A", value: label.iscA };
-    case "tempCoPmaxPctPerC":
-      return { unit: "W", value: label.pmaxW };
-    default:
-      return null;
-  }
 }

@@ -28,8 +28,8 @@ test("each part is named, with what either side says of it", () => {
     [
       "Panel: Mossgate MG-195, half-cut",
       "changed here only",
-      ["Voc, V: 28", "weight, kg: nothing"],
-      ["Voc, V: 27.2", "weight, kg: 10.3"],
+      ["Voc, V: 28", "Weight, kg: nothing"],
+      ["Voc, V: 27.2", "Weight, kg: 10.3"],
     ],
     ["Wiring: Press day", "changed there only", ["only in this version"], ["not in this version"]],
     ["Notes at Log", "changed there only", ["nothing"], ["rain"]],

@@ -1,5 +1,14 @@
-import { type PartDifference, type PlanFault, type Side, stops } from "@/core/plan";
-import { trueMinus, stopNames } from "@/messages/en";
+import {
+  fieldNames,
+  panelFields,
+  type PartDifference,
+  type PlanFault,
+  portFieldNames,
+  portFields,
+  type Side,
+  stops,
+} from "@/core/plan";
+import { panelFieldWords, portFieldWords, trueMinus, stopNames } from "@/messages/en";
 
 export const changedByWords: Readonly<Record<PartDifference["changedBy"], string>> = {
   mine: "changed here only",
@@ -72,31 +81,33 @@ export function mergeFaultWords(fault: PlanFault): string {
   return `These choices do not fit together: ${why}. Take parts that need each other from the same side.`;
 }
 
-const fieldNames: Readonly<Record<string, string>> = {
-  vocV: "Voc, V",
-  iscA: "Isc, A",
-  vmpV: "Vmp, V",
-  impA: "Imp, A",
-  pmaxW: "Pmax, W",
+/** A number of a label as forms call it, with its unit. */
+const ofLabels = Object.fromEntries(
+  fieldNames(panelFields).map((name) => [
+    name,
+    [panelFieldWords[name].name, panelFields[name].unit].filter((word) => word !== "").join(", "),
+  ]),
+);
+
+const ofPorts = Object.fromEntries(
+  portFieldNames.map((name) => [name, `${portFieldWords[name].name}, ${portFields[name].unit}`]),
+);
+
+const otherNames: Readonly<Record<string, string>> = {
   poseIds: "poses it is used in",
   recordLowC: "record low, °C",
   recordHighC: "record high, °C",
   latitudeDeg: "latitude",
-  maxV: "highest volts",
-  minV: "lowest volts",
-  maxW: "watt limit",
   note: "note",
   name: "name",
-  weightKg: "weight, kg",
-  price: "price",
-  lengthMm: "length, mm",
-  widthMm: "width, mm",
 };
 
 /** "label.vocV" as "Voc, V"; a field without words of its own by its name. */
 function placeWords(path: string): string {
   const field = path.split(".").findLast((part) => !/^\d+$/.test(part)) ?? path;
-  return fieldNames[field] ?? field.replace(/([a-z])([A-Z0-9])/g, "$1 $2").toLowerCase();
+  return (
+    otherNames[field] ?? ofLabels[field] ?? ofPorts[field] ?? field.replace(/([a-z])([A-Z0-9])/g, "$1 $2").toLowerCase()
+  );
 }
 
 /** How many panels of a kind there are. */

@@ -20,7 +20,7 @@ export function LabelSheet({ label, count }: { readonly label: PanelSheet; reado
           ...line("Isc", label.iscA, "A"),
           ...line("Vmp", label.vmpV, "V"),
           ...line("Imp", label.impA, "A"),
-          ...line("Max series fuse", label.maxSeriesFuseA, "A"),
+          ...line("Max series fuse rating", label.maxSeriesFuseA, "A"),
         ]}
       />
     </div>

@@ -153,7 +153,7 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
             facts={[
               ["Open, Voc", stated(label.vocV, "V")],
               ["Shorted, Isc", stated(label.iscA, "A")],
-              ["Series fuse", stated(label.maxSeriesFuseA, "A")],
+              ["Max series fuse rating", stated(label.maxSeriesFuseA, "A")],
               ["Max system voltage", stated(label.maxSystemV, "V")],
             ]}
           />

@@ -5,7 +5,7 @@ import { useDesk } from "@/features/plan-session";
 import { QuantityField } from "@/ui";
 
 /** Metres, kept as millimetres: a cable is spoken of in metres. */
-const metres: FieldSpec = { unit: "m", least: 0.01, most: 200, whole: false };
+const metres: FieldSpec = { unit: "m", min: 0.01, max: 200, whole: false };
 
 type LengthProps = {
   readonly label: string;

@@ -25,7 +25,7 @@ export const Stepper = memo(function Stepper({ label, law, help, spec, value, on
       <Box sx={{ display: "flex", alignItems: "flex-end", gap: 0.5 }}>
         <ToolButton
           aria-label={`One fewer: ${label}`}
-          disabled={value === null || value <= spec.least}
+          disabled={value === null || value <= spec.min}
           onClick={() => onStep(-1)}
         >
           <Minus size={16} />
@@ -44,7 +44,7 @@ export const Stepper = memo(function Stepper({ label, law, help, spec, value, on
         </Box>
         <ToolButton
           aria-label={`One more: ${label}`}
-          disabled={value !== null && value >= spec.most}
+          disabled={value !== null && value >= spec.max}
           onClick={() => onStep(1)}
         >
           <Plus size={16} />

@@ -16,9 +16,11 @@ export {
 export { headline } from "./headline";
 export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
 export { mendSentence, notMendedWords } from "./fixes";
-export { fieldWords, shortName, missingSentence, mountWords, verdictWords } from "./names";
+export { shortName, missingSentence, mountWords, verdictWords } from "./names";
 export { placePrefix } from "./places";
 export { acceptWords, portLanes } from "./ports";
+export { panelFieldWords } from "./panel-fields";
+export { portFieldWords } from "./port-fields";
 export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
 export { buySentence, buyTitleWords, needSentence, purchaseName, pwmSentence } from "./shopping";

@@ -1,7 +1,8 @@
 import { type LabelDoubt, type PointsFit, type LabelReading } from "@/core/engine/panel";
 import { type PanelSheet } from "@/core/plan";
-import { fieldSpecs } from "@/core/engine/units";
+import { panelFields } from "@/core/plan";
 import { given, percent, trueMinus } from "./format";
+import { panelFieldWords } from "./panel-fields";
 
 export const kindWords: Readonly<Record<PanelSheet["kind"], string>> = {
   rigid: "Rigid glass",
@@ -55,16 +56,6 @@ export function doubtSentence({ type, value, least, most }: LabelDoubt): string 
   }
 }
 
-const readFieldWords: Readonly<Record<keyof LabelReading["patch"], string>> = {
-  pmaxW: "Pmax",
-  vocV: "Voc",
-  iscA: "Isc",
-  vmpV: "Vmp",
-  impA: "Imp",
-  cellsInSeries: "cells in series",
-  tempCoVocPctPerC: "Voc coefficient",
-};
-
 const howWords: Readonly<Record<LabelReading["how"], string>> = {
   product: "that is Vmp × Imp",
   quotient: "that is Pmax over the other",
@@ -78,7 +69,7 @@ const howWords: Readonly<Record<LabelReading["how"], string>> = {
 /** A reading that would reconcile the whole label, in words. */
 export function readingSentence(patch: LabelReading["patch"], how: LabelReading["how"]): string {
   const parts = (Object.keys(patch) as (keyof LabelReading["patch"])[]).map(
-    (field) => `${readFieldWords[field]} ${given(patch[field] ?? 0, fieldSpecs[field].unit)}`,
+    (field) => `${panelFieldWords[field].name} ${given(patch[field] ?? 0, panelFields[field].unit)}`,
   );
   return `All of it would agree with ${parts.join(", ")}: ${howWords[how]}.`;
 }

@@ -1,9 +1,9 @@
-import { type RequiredField } from "@/core/engine/panel";
 import { type Level } from "@/core/checks";
 import { type Missing, type Term } from "@/core/plan-model";
 import { type Mount } from "@/core/engine/sky";
 import { given } from "./format";
 import { doubtSentence, readingSentence } from "./labels";
+import { panelFieldWords } from "./panel-fields";
 import { type Unit } from "@/core/engine/units";
 import { visible } from "./visible";
 
@@ -24,20 +24,12 @@ export const mountWords: Readonly<Record<Mount, string>> = {
   glued: "glued, no gap",
 };
 
-export const fieldWords: Readonly<Record<RequiredField, string>> = {
-  pmaxW: "Pmax",
-  vocV: "Voc",
-  iscA: "Isc",
-  vmpV: "Vmp",
-  impA: "Imp",
-};
-
 export function missingSentence(missing: Missing): string {
   switch (missing.type) {
     case "noPanel":
       return "Choose a panel, or type its label in, at Panels, and wire it here.";
     case "labelIncomplete":
-      return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => fieldWords[field]).join(", ")}.`;
+      return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => panelFieldWords[field].name).join(", ")}.`;
     case "labelImpossible":
       return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Read it so?`} Do not connect anything by this label.`;
     case "recordLowAsked":

@@ -1,29 +1,15 @@
-import { type PanelSheet } from "@/core/plan";
+import { panelFields, type PanelSheet } from "@/core/plan";
 import { type PanelFields, type PanelRead } from "@/core/panels/label-import";
 import { readingSentence } from "./labels";
 import { trueMinus } from "./format";
+import { panelFieldWords } from "./panel-fields";
 
-/** What fields read from a text are called, with their units. */
-export const readFieldWords: Readonly<Record<keyof PanelFields, { readonly name: string; readonly unit: string }>> = {
-  name: { name: "Name", unit: "" },
-  pmaxW: { name: "Pmax", unit: "W" },
-  vmpV: { name: "Vmp", unit: "V" },
-  impA: { name: "Imp", unit: "A" },
-  vocV: { name: "Voc", unit: "V" },
-  iscA: { name: "Isc", unit: "A" },
-  tempCoVocPctPerC: { name: "Voc coefficient", unit: "%/°C" },
-  tempCoIscPctPerC: { name: "Isc coefficient", unit: "%/°C" },
-  tempCoPmaxPctPerC: { name: "Pmax coefficient", unit: "%/°C" },
-  maxSystemV: { name: "Most system volts", unit: "V" },
-  maxSeriesFuseA: { name: "Series fuse", unit: "A" },
-  cellsInSeries: { name: "Cells in series", unit: "" },
-  bypassDiodes: { name: "Bypass diodes", unit: "" },
-  lengthMm: { name: "Length", unit: "mm" },
-  widthMm: { name: "Width", unit: "mm" },
-  weightKg: { name: "Weight", unit: "kg" },
-  price: { name: "Price", unit: "" },
-  currency: { name: "Currency", unit: "" },
-};
+/** What a field read from a text is called, and its unit. */
+export function readFieldWords(field: keyof PanelFields): { readonly name: string; readonly unit: string } {
+  if (field === "name") return { name: "Name", unit: "" };
+  if (field === "currency") return { name: "Currency", unit: "" };
+  return { name: panelFieldWords[field].name, unit: panelFields[field].unit };
+}
 
 const contradictions: Readonly<Record<string, string>> = {
   vmpNotBelowVoc: "running volts have to lie below open volts",
@@ -52,7 +38,7 @@ export function whyDoubted(why: string): string {
 export function offerSentence(patch: PanelFields, why: PanelRead["offers"][number]["why"]): string {
   if (why !== "looks") return readingSentence(patch, why);
   const parts = Object.entries(patch).map(([field, value]) => {
-    const { name, unit } = readFieldWords[field as keyof PanelFields];
+    const { name, unit } = readFieldWords(field as keyof PanelFields);
     return `${name} ${trueMinus(String(value))} ${unit}`.trim();
   });
   return `Looked at more closely it may say ${parts.join(", ")}; that fits the rest.`;

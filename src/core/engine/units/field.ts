@@ -1,8 +1,8 @@
-/** What a numeric field may hold: the one place that schema, form and message take their bounds from. */
+/** What a numeric field may hold: where schema, form and message take their bounds from. */
 export type FieldSpec = {
   readonly unit: Unit;
-  readonly least: number;
-  readonly most: number;
+  readonly min: number;
+  readonly max: number;
   readonly whole: boolean;
 };
 
@@ -33,29 +33,15 @@ export const units = [
 ] as const;
 export type Unit = (typeof units)[number];
 
-const of = (unit: Unit, least: number, most: number, whole = false): FieldSpec => ({ unit, least, most, whole });
+const of = (unit: Unit, least: number, most: number, whole = false): FieldSpec => ({
+  unit,
+  min: least,
+  max: most,
+  whole,
+});
 
-/** Bounds are wide enough for any panel or input sold, and narrow enough to catch a slipped decimal point. */
+/** Those of a panel’s label stand with the plan’s `panelFields`. Bounds are wide enough for any panel or input sold, and narrow enough to catch a slipped decimal point. */
 export const fieldSpecs = {
-  pmaxW: of("W", 0.5, 1000),
-  vocV: of("V", 0.5, 400),
-  iscA: of("A", 0.01, 40),
-  vmpV: of("V", 0.5, 400),
-  impA: of("A", 0.01, 40),
-  tempCoVocPctPerC: of("%/°C", -1.5, 0.5),
-  tempCoIscPctPerC: of("%/°C", -0.5, 0.5),
-  tempCoPmaxPctPerC: of("%/°C", -1.5, 0.5),
-  cellsInSeries: of("", 1, 400, true),
-  bypassDiodes: of("", 0, 60, true),
-  cellsAlong: of("", 1, 200, true),
-  cellsAcross: of("", 1, 200, true),
-  maxSeriesFuseA: of("A", 1, 60),
-  maxSystemV: of("V", 12, 2000),
-  lengthMm: of("mm", 50, 10000),
-  widthMm: of("mm", 50, 10000),
-  stowedLengthMm: of("mm", 5, 10000),
-  stowedWidthMm: of("mm", 5, 10000),
-  stowedDepthMm: of("mm", 1, 2000),
   weightKg: of("kg", 0.05, 200),
   price: of("", 0, 100000),
   minV: of("V", 0, 1000),

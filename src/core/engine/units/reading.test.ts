@@ -1,7 +1,9 @@
 import fc from "fast-check";
-import { fieldSpecs, readCoefficient, readQuantity, showingOf, toShown, unitSystems } from ".";
+import { panelFields } from "../../plan";
+import { fieldSpecs as otherSpecs, readCoefficient, readQuantity, showingOf, toShown, unitSystems } from ".";
 import { toKept } from "./system";
 
+const fieldSpecs = { ...otherSpecs, ...panelFields };
 const voc = fieldSpecs.vocV;
 test.each<[string, unknown]>([
   ["22.6", { type: "value", value: 22.6, converted: false }],
@@ -43,7 +45,7 @@ test("shown and typed back, a quantity is what it was, in either system", () => 
       fc.double({ min: 0, max: 1, noNaN: true }),
       (field, system, share) => {
         const spec = fieldSpecs[field];
-        const value = spec.least + share * (spec.most - spec.least);
+        const value = spec.min + share * (spec.max - spec.min);
         const showing = showingOf(spec.unit, system);
         const back = toKept(toShown(value, showing), showing.unit, spec.unit, system);
         expect(Math.abs((back ?? NaN) - value)).toBeLessThanOrEqual(1e-8 * Math.max(1, Math.abs(value)));

@@ -100,7 +100,7 @@ const maxDigits = 9;
 function bounded(value: number, spec: FieldSpec, converted: boolean): QuantityReading {
   if (!Number.isFinite(value)) return { type: "notANumber" };
   if (spec.whole && !Number.isInteger(value)) return { type: "notWhole", value };
-  if (value < spec.least || value > spec.most) return { type: "outside", value };
+  if (value < spec.min || value > spec.max) return { type: "outside", value };
   // what is reckoned from another unit is kept as finely as a label could state it
   return { type: "value", value: converted ? Number(value.toPrecision(maxDigits)) : value, converted };
 }

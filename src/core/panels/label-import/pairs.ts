@@ -1,4 +1,4 @@
-import { fieldWords, ofThePacking, type ReadField } from "./fields";
+import { ofThePacking, type ReadField, type TextFields, textFields } from "./fields";
 import { type Figure, figuresIn } from "./number";
 
 /** A value read for a field, with the words it came from. */
@@ -16,9 +16,9 @@ export type Found = {
 type Name = { readonly field: ReadField; readonly at: number; readonly end: number };
 
 /** The names of fields in a line, none within another. */
-export function namesIn(line: string): Name[] {
+export function namesIn(line: string, fields: TextFields = textFields): Name[] {
   const found: Name[] = [];
-  for (const { field, called } of fieldWords)
+  for (const { field, called } of fields)
     for (const pattern of called)
       for (const match of line.matchAll(pattern)) {
         const [at, end] = [match.index, match.index + match[0].length];
@@ -29,22 +29,22 @@ export function namesIn(line: string): Name[] {
 }
 
 /** Values a line states by name: each name with the first number that may be its, after it or else before it. */
-export function pairsIn(line: string): Found[] {
+export function pairsIn(line: string, fields: TextFields = textFields): Found[] {
   const figures = figuresIn(line);
   // where there is no number nothing is stated: most lines of a page
   if (figures.length === 0) return [];
-  const names = namesIn(line);
+  const names = namesIn(line, fields);
   const used = new Set<Figure>();
   return names.flatMap((name, k): Found[] => {
     const upTo = names[k + 1]?.at ?? line.length;
     const after = figures.filter((figure) => figure.at >= name.end && figure.at < upTo && !used.has(figure));
-    const first = after.find((figure) => valueOf(name.field, figure) !== null);
+    const first = after.find((figure) => valueOf(name.field, figure, fields) !== null);
     const before =
       first === undefined && (names[k - 1]?.end ?? 0) <= name.at
         ? figures.findLast((figure) => figure.end <= name.at && figure.end >= name.at - 6 && !used.has(figure))
         : undefined;
     const figure = first ?? before;
-    const value = figure === undefined ? null : valueOf(name.field, figure);
+    const value = figure === undefined ? null : valueOf(name.field, figure, fields);
     if (figure === undefined || value === null) return [];
     if (name.field === "weightKg" && ofThePacking.test(line.slice(0, name.end))) return [];
     used.add(figure);
@@ -65,8 +65,9 @@ export function valueIn(field: ReadField, text: string): number | null {
 export function valueOf(
   field: ReadField,
   { values, unit }: Pick<Figure, "values" | "unit">,
+  fields: TextFields = textFields,
 ): Pick<Found, "value" | "others" | "perDegree"> | null {
-  const spec = fieldWords.find((each) => each.field === field);
+  const spec = fields.find((each) => each.field === field);
   if (spec === undefined) return null;
   const perDegree = /^(m)?([vaw]|%|ppm)\/(?:°?[ck])$/i.exec(unit);
   if (perDegree !== null) {
@@ -86,12 +87,12 @@ export function valueOf(
 }
 
 function within(
-  { least, most }: { readonly least: number; readonly most: number },
+  { min, max }: { readonly min: number; readonly max: number },
   value: number,
   others: readonly number[],
   perDegree: null,
 ): Pick<Found, "value" | "others" | "perDegree"> | null {
-  const fitting = [value, ...others].filter((each) => each >= least && each <= most);
+  const fitting = [value, ...others].filter((each) => each >= min && each <= max);
   const [first, ...rest] = fitting;
   return first === undefined ? null : { value: first, others: rest, perDegree };
 }

@@ -1,7 +1,8 @@
-import { carried, id, name, stated } from "../fields";
+import { carried, id, name, numberOf, stated } from "../fields";
 import { z } from "zod";
 import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "../../engine/pv-input";
 import { maxOf } from "../bounds";
+import { type PortFieldName, portFieldNames, portFields } from "../port-fields";
 
 /** The charge controllers and power stations, with their ports. */
 
@@ -14,24 +15,20 @@ const tierSchema = z.strictObject({
   nature: z.enum(limitNatures),
 });
 
+const portNumbers = Object.fromEntries(
+  portFieldNames.map((each) => [each, numberOf(portFields[each]).nullable()]),
+) as Record<PortFieldName, z.ZodNullable<z.ZodNumber>>;
+
 export const portSchema = z.strictObject({
   id,
   name,
-  minV: stated("minV"),
-  maxV: stated("maxV"),
+  ...portNumbers,
   ceilingBasis: z.enum(ceilingBases),
   overVoltage: z.enum(overVoltageOutcomes),
-  wakeV: stated("wakeV"),
-  batteryV: stated("batteryV"),
-  wakeMarginV: stated("wakeMarginV"),
-  stayMarginV: stated("stayMarginV"),
   currentLimits: z.array(tierSchema).max(4),
-  maxW: stated("maxW"),
   maxWNature: z.enum(limitNatures),
   conversion: z.enum(conversions),
   tracker: z.enum(trackers),
-  batteryMaxA: stated("batteryMaxA"),
-  pwmDropV: stated("pwmDropV"),
   /** The add-on module that brings this port, or null for a port the device has by itself. */
   moduleId: id.nullable(),
 });

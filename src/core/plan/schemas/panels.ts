@@ -1,7 +1,8 @@
-import { carried, field, id, name, nonNegative, stated } from "../fields";
+import { carried, field, id, name, numberOf } from "../fields";
 import { z } from "zod";
 import { cellTypes } from "../../engine/panel";
 import { maxOf } from "../bounds";
+import { fieldNames, type PanelField, panelFields } from "../panel-fields";
 import { pieceNumber, pieceSchema } from "./piece";
 
 /** The kinds of panel there are, with their labels, and every piece of them. */
@@ -20,41 +21,33 @@ export const panelKindFacts: Readonly<Record<PanelKind, { readonly bends: boolea
 
 export const cellCuts = ["unknown", "whole", "half"] as const;
 
-export const labelSchema = z.strictObject({
-  name,
-  kind: z.enum(panelKinds),
-  cellType: z.enum(cellTypes),
-  pmaxW: stated("pmaxW"),
-  vocV: stated("vocV"),
-  iscA: stated("iscA"),
-  vmpV: stated("vmpV"),
-  impA: stated("impA"),
-  tempCoVocPctPerC: stated("tempCoVocPctPerC"),
-  tempCoIscPctPerC: stated("tempCoIscPctPerC"),
-  tempCoPmaxPctPerC: stated("tempCoPmaxPctPerC"),
-  cellsInSeries: stated("cellsInSeries"),
-  bypassDiodes: stated("bypassDiodes"),
-  /** Cells counted along the longer edge and along the shorter, and whether each is cut in half. */
-  cellsAlong: stated("cellsAlong"),
-  cellsAcross: stated("cellsAcross"),
-  cellCut: z.enum(cellCuts),
-  maxSeriesFuseA: stated("maxSeriesFuseA"),
-  maxSystemV: stated("maxSystemV"),
-  lengthMm: stated("lengthMm"),
-  widthMm: stated("widthMm"),
-  stowedLengthMm: stated("stowedLengthMm"),
-  stowedWidthMm: stated("stowedWidthMm"),
-  stowedDepthMm: stated("stowedDepthMm"),
-  ...carried,
-});
+/** Labels whose numbers are those of a catalogue. */
+export function labelSchemaOf<N extends string>(catalogue: Readonly<Record<N, PanelField>>) {
+  const numbers = Object.fromEntries(
+    fieldNames(catalogue).map((each) => [each, numberOf(catalogue[each]).nullable()]),
+  ) as { [Name in N]: z.ZodNullable<z.ZodNumber> };
+  return z.strictObject({
+    name,
+    kind: z.enum(panelKinds),
+    cellType: z.enum(cellTypes),
+    ...numbers,
+    cellCut: z.enum(cellCuts),
+    ...carried,
+  });
+}
+
+export const labelSchema = labelSchemaOf(panelFields);
 
 export type PanelSheet = z.infer<typeof labelSchema>;
+
+/** A measured point may be at short circuit or at open circuit: 0 A or 0 V. */
+const fromZero = ({ max }: PanelField) => z.number().min(0).max(max);
 
 /** Points of a panel's curve as measured, and the sky they were measured under. */
 export const measuredSchema = z.strictObject({
   irradianceWm2: field("irradianceWm2"),
   cellTempC: field("cellTempC"),
-  points: z.array(z.strictObject({ v: nonNegative("vocV"), i: nonNegative("iscA") })).max(500),
+  points: z.array(z.strictObject({ v: fromZero(panelFields.vocV), i: fromZero(panelFields.iscA) })).max(500),
 });
 
 export const schema = z

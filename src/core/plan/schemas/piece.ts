@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { id, stated } from "../fields";
+import { id, numberOf } from "../fields";
+import { fieldNames, type PanelFieldName, panelFields } from "../panel-fields";
 
 /** The number of a piece: the plan gives each once, so that more of them come to be given than a plan may hold. */
 export const pieceNumber = z.number().int().min(1).max(100_000);
@@ -8,25 +9,13 @@ export const pieceNumber = z.number().int().min(1).max(100_000);
 export const pieceRef = { panelId: id, piece: pieceNumber };
 
 /** What the label of one piece may say otherwise than that of its kind. */
-export const ownFields = [
-  "pmaxW",
-  "vocV",
-  "iscA",
-  "vmpV",
-  "impA",
-  "tempCoVocPctPerC",
-  "tempCoIscPctPerC",
-  "tempCoPmaxPctPerC",
-  "bypassDiodes",
-  "maxSeriesFuseA",
-  "maxSystemV",
-] as const;
+export const ownFields = fieldNames(panelFields, ({ mayDiffer }) => mayDiffer);
 
-type OwnField = (typeof ownFields)[number];
+type OwnField = PanelFieldName;
 
 const ownSchema = z.discriminatedUnion(
   "field",
-  ownFields.map((own) => z.strictObject({ field: z.literal(own), value: stated(own) })) as [
+  ownFields.map((own) => z.strictObject({ field: z.literal(own), value: numberOf(panelFields[own]).nullable() })) as [
     z.ZodObject<{ field: z.ZodLiteral<OwnField>; value: z.ZodNullable<z.ZodNumber> }, z.core.$strict>,
     ...z.ZodObject<{ field: z.ZodLiteral<OwnField>; value: z.ZodNullable<z.ZodNumber> }, z.core.$strict>[],
   ],

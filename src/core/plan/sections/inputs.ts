@@ -1,5 +1,6 @@
 import { type z } from "zod";
 import { type Plan } from "../plan";
+import { type PortFieldName, portFieldNames } from "../port-fields";
 import { defaultCurrency } from "../fields";
 import { type Json, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
 import { deviceSteps, sheetUpgrades } from "../sheets";
@@ -97,24 +98,17 @@ export function fromVersion3({ inputs }: Json): unknown {
 
 /** A port with nothing known about it yet. */
 export function blankPort(portId: string, portName: string): PortSheet {
+  const numbers = Object.fromEntries(portFieldNames.map((each) => [each, null])) as Record<PortFieldName, null>;
   return {
     id: portId,
     name: portName,
-    minV: null,
-    maxV: null,
+    ...numbers,
     ceilingBasis: "unknown",
     overVoltage: "unknown",
-    wakeV: null,
-    batteryV: null,
-    wakeMarginV: null,
-    stayMarginV: null,
     currentLimits: [],
-    maxW: null,
     maxWNature: "drawsUpTo",
     conversion: "mppt",
     tracker: "unknown",
-    batteryMaxA: null,
-    pwmDropV: null,
     moduleId: null,
   };
 }

@@ -1,6 +1,7 @@
 import { type z } from "zod";
 import { keyOf, mapLanes, newTile, rowOf, type PanelKey, tilesOf } from "../../engine/array";
 import { type Plan } from "../plan";
+import { fieldNames, type PanelFieldName, panelFields } from "../panel-fields";
 import { defaultCurrency } from "../fields";
 import { withMorePieces, keepOnly, newPieces } from "../pieces";
 import { type Piece } from "../schemas/piece";
@@ -146,32 +147,16 @@ export function fromVersion3({ panels }: Json): unknown {
 
 /** A label with nothing on it yet. */
 export function blankLabel(labelName: string): PanelSheet {
+  const numbers = Object.fromEntries(fieldNames(panelFields).map((each) => [each, null])) as Record<
+    PanelFieldName,
+    null
+  >;
   return {
     name: labelName,
     kind: "rigid",
     cellType: "mono",
-    pmaxW: null,
-    vocV: null,
-    iscA: null,
-    vmpV: null,
-    impA: null,
-    tempCoVocPctPerC: null,
-    tempCoIscPctPerC: null,
-    tempCoPmaxPctPerC: null,
-    cellsInSeries: null,
-    bypassDiodes: null,
-    cellsAlong: null,
-    cellsAcross: null,
+    ...numbers,
     cellCut: "unknown",
-    maxSeriesFuseA: null,
-    maxSystemV: null,
-    lengthMm: null,
-    widthMm: null,
-    stowedLengthMm: null,
-    stowedWidthMm: null,
-    stowedDepthMm: null,
-    weightKg: null,
-    price: null,
     currency: defaultCurrency,
   };
 }

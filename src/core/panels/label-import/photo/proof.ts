@@ -1,6 +1,6 @@
 import { doubtsAbout } from "@/core/engine/panel";
 import { draftOf, type Doubt, type PanelFields, type PanelRead } from "../read";
-import { type ReadField } from "../fields";
+import { type ReadField, textFields } from "../fields";
 
 /** Fields that the label's own check binds to one another. */
 const bound: readonly ReadField[] = [
@@ -15,13 +15,10 @@ const bound: readonly ReadField[] = [
   "tempCoPmaxPctPerC",
 ];
 const coefficients = ["tempCoVocPctPerC", "tempCoIscPctPerC", "tempCoPmaxPctPerC"] as const;
-/** What labels print, V and A: steps of insulation classes and of fuses. */
-const usual: Partial<Record<ReadField, readonly number[]>> = {
-  maxSystemV: [
-    30, 50, 60, 70, 75, 80, 90, 100, 120, 150, 200, 250, 300, 400, 500, 600, 700, 750, 800, 1000, 1200, 1500, 2000,
-  ],
-  maxSeriesFuseA: [2, 3, 4, 5, 6, 7, 7.5, 8, 9, 10, 12, 13, 15, 16, 18, 20, 25, 30, 32, 35, 40, 45, 50, 60],
-};
+/** The only values that labels print of some fields: steps of insulation classes and of fuses. */
+const printed: Partial<Record<ReadField, readonly number[]>> = Object.fromEntries(
+  textFields.flatMap(({ field, printed: values }) => (values === undefined ? [] : [[field, values]])),
+);
 /** Pmax and Vmp times Imp differ by no more than their rounding, as a share. */
 const productApart = 0.012;
 const maxCombinations = 4096;
@@ -46,7 +43,7 @@ export function proofed(
   for (const field of unsure) {
     const value = read.fields[field as ReadField];
     if (typeof value !== "number") continue;
-    const among = usual[field as ReadField];
+    const among = printed[field as ReadField];
     const left = open.includes(field as ReadField)
       ? [...new Set(fitting.map((each) => each[field] ?? value))]
       : among === undefined
@@ -66,7 +63,7 @@ export function proofed(
     // a stroke before a number is lost easily
     if (doubtsAbout(draftOf({ [field]: -value })).length === 0) patch[field] = -value;
   }
-  for (const [field, among] of Object.entries(usual)) {
+  for (const [field, among] of Object.entries(printed)) {
     const value = read.fields[field as ReadField];
     if (typeof value !== "number" || among.includes(value) || unsure.has(field)) continue;
     doubt(field, value, "unusual");
