@@ -5,6 +5,7 @@ const createConfig = nextJest({ dir: "./" });
 /** Unit and repository tests. The browser tests have a configuration of their own in e2e/. */
 const configured = createConfig({
   testEnvironment: "node",
+  globalSetup: "<rootDir>/scripts/testing/unit-set-up.mjs",
   setupFiles: ["<rootDir>/scripts/testing/properties.mjs"],
   // a test that hangs ends, and one on a busy machine does not fail for its clock
   testTimeout: 120_000,

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { type Page } from "puppeteer-core";
+import { runs } from "@/testing";
 import { type Screen } from "../screen";
 import { goTo, ready, type Size } from "./browser";
 import { type Visit } from "./visit";
@@ -36,10 +37,21 @@ export const views: readonly { readonly plan: string | null; readonly addresses:
   { plan: "Narrowboat", addresses: ["/log", "/log#jobs", "/log#month", "/log#roof"] },
 ];
 
+type Group = (typeof views)[number];
+
+/** Whether a view is the first of its group, or this is the soak, which leaves nothing out. */
+export function isLookedAtWholly(address: string, { addresses }: Group): boolean {
+  return address === addresses[0] || runs(1) > 1;
+}
+
+export function lightsAt(address: string, group: Group): readonly ("Paper" | "Sunlight" | "Lantern")[] {
+  return isLookedAtWholly(address, group) ? ["Paper", "Sunlight", "Lantern"] : ["Paper"];
+}
+
 /** Goes through some views one after another on one page, as a person would, and does the same at each. */
 export async function throughViews(
   { open, plan }: Visit,
-  { plan: name, addresses }: (typeof views)[number],
+  { plan: name, addresses }: Group,
   size: Size,
   at: (screen: Screen, address: string) => Promise<void>,
 ): Promise<void> {

@@ -33,6 +33,7 @@ export {
   mountReports,
   extraPanels,
   portOf,
+  kindOfPiece,
   assumedSite,
   assumedLatitudeDeg,
   mountEnvironment,

@@ -193,6 +193,14 @@ function sheetsOf({ id, label, pieces, measured }: PlanPanel): Sheet[] {
   ];
 }
 
+/** One panel of a plan by its own label; null where there is none, or where its label is not enough. Solves no wiring. */
+export function kindOfPiece(plan: Pick<Plan, "panels">, ref: Pick<PanelRef, "panelId" | "piece">, cache: SolveCache) {
+  const sheets = plan.panels.filter(({ id }) => id === ref.panelId).flatMap(sheetsOf);
+  const sheet = sheets.find(({ id }) => id === keyOf(ref)) ?? sheets[0];
+  const read = sheet === undefined ? null : readKind(sheet, cache);
+  return read?.type === "kind" ? read.kind : null;
+}
+
 function standsIn(lane: PortArray, pose: Pose): unknown {
   return pose.size === 0 ? [] : tilesOf([lane]).map((tile) => pose.get(keyOf(tile)) ?? null);
 }

@@ -1,12 +1,12 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { sideBySide } from "@/core/commissioning";
-import { createSolveCache, kindOf, solvableById } from "@/core/plan-model";
+import { createSolveCache, kindOfPiece } from "@/core/plan-model";
 import { panelFields, pieceName } from "@/core/plan";
 import { keyOf, partsOfKey } from "@/core/engine/array";
-import { usePlan, useWiring } from "@/features/plan-session";
+import { usePlan } from "@/features/plan-session";
 import { ChoiceField, Columns, LevelMark, QuantityField, Region } from "@/ui";
 import { sideBySideSentence } from "@/messages/en";
 
@@ -15,18 +15,14 @@ type Side = { readonly key: string; readonly openV: number | null; readonly shor
 /** Two panels read one after the other under the same sky: no light has to be known. */
 export function PairSheet() {
   const plan = usePlan();
-  const wiring = useWiring();
+  const cache = useMemo(createSolveCache, []);
   const all = plan.panels.flatMap(({ id, pieces }) =>
     pieces.map(({ number }) => keyOf({ panelId: id, piece: number })),
   );
   const [first, setFirst] = useState<Side>({ key: all[0] ?? "", openV: null, shortA: null });
   const [second, setSecond] = useState<Side>({ key: all[1] ?? "", openV: null, shortA: null });
   if (all.length < 2) return <p>It takes two panels.</p>;
-  const { common } = solvableById(plan, wiring.id, null, createSolveCache());
-  const modelOf = (key: string) => {
-    const parts = partsOfKey(key);
-    return common.kinds.has(key) || common.kinds.has(parts.panelId) ? kindOf(common, parts).model : null;
-  };
+  const modelOf = (key: string) => kindOfPiece(plan, partsOfKey(key), cache)?.model ?? null;
   const [a, b] = [modelOf(first.key), modelOf(second.key)];
   const found =
     a === null || b === null || first.key === second.key
