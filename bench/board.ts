@@ -17,7 +17,7 @@ async function main(): Promise<void> {
   const browser = await launchBrowser();
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });
-  await page.goto(`${server.url}/plan/${made.id}/wire`, { waitUntil: "networkidle0" });
+  await page.goto(`${server.url}/plan/${made.id}/wiring`, { waitUntil: "networkidle0" });
   await page.waitForSelector("[data-testid=window-chart] svg");
   // the loader of this file marks functions with a helper that the page does not have
   await page.evaluate("globalThis.__name = (f) => f");

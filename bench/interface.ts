@@ -25,7 +25,7 @@ async function main(): Promise<void> {
   const plans = (await (await fetch(`${url}/api/plans`)).json()) as { id: string; name: string }[];
   for (const [name, view] of [
     ["list of plans", "/"],
-    ["Wire, charts included", `/plan/${plans[0]?.id ?? ""}/wire`],
+    ["Wire, charts included", `/plan/${plans[0]?.id ?? ""}/wiring`],
     ["Panels, charts included", `/plan/${plans[0]?.id ?? ""}/panels`],
   ] as const) {
     const page = await browser.newPage();
@@ -51,7 +51,7 @@ async function main(): Promise<void> {
     await stock(url, plan.id);
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });
-    await page.goto(`${url}/plan/${plan.id}/wire`, { waitUntil: "networkidle0" });
+    await page.goto(`${url}/plan/${plan.id}/wiring`, { waitUntil: "networkidle0" });
     await page.waitForSelector("[data-testid=window-chart] svg");
     // the loader of this file marks functions with a helper that the page does not have
     await page.evaluate("globalThis.__name = (f) => f");

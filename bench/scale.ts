@@ -84,7 +84,7 @@ void (async () => {
   await get("/");
   const list = await get("/");
   say(`the list as a page: ${(list.bytes / 1000).toFixed(0)} kB, ${list.ms.toFixed(0)} ms`);
-  const address = `/plan/${idOf(1)}/wire`;
+  const address = `/plan/${idOf(1)}/wiring`;
   await get(address);
   const one: number[] = [];
   for (let k = 0; k < 100; k++) one.push((await get(address)).ms);
@@ -102,7 +102,7 @@ void (async () => {
       // nobody comes in the same millisecond as all others
       await new Promise((resolve) => setTimeout(resolve, (2000 * k) / people));
       for (let revision = 1; Date.now() < until; revision++) {
-        many.push((await get(`/plan/${idOf(k + 1)}/wire`)).ms);
+        many.push((await get(`/plan/${idOf(k + 1)}/wiring`)).ms);
         manyAsked.push((await get(`/api/plans/${idOf(k + 1)}`)).ms);
         const began = performance.now();
         const saved = await fetch(`${server.url}/api/plans/${idOf(k + 1)}`, {

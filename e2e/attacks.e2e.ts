@@ -132,7 +132,7 @@ test("a plan's page from memory is the page that was made, but for its nonce and
   const [first, second] = await plans(server);
   const page = async (encoding: string, of = first) => {
     const id = of?.id ?? "";
-    const response = await fetch(`${server.url}/plan/${id}/wire`, { headers: { "accept-encoding": encoding } });
+    const response = await fetch(`${server.url}/plan/${id}/wiring`, { headers: { "accept-encoding": encoding } });
     const policy = response.headers.get("content-security-policy") ?? "";
     const nonce = /'nonce-([^']+)'/.exec(policy)?.[1] ?? "";
     const text = await response.text();

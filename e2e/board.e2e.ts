@@ -7,7 +7,7 @@ const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 e2eTest(
   "by keys: moved, split, joined, stowed, shaded and tilted, each said aloud, each undone",
   async ({ open, plan }) => {
-    const { page, board, fields, ledger } = await open(`${await plan()}/wire`);
+    const { page, board, fields, ledger } = await open(`${await plan()}/wiring`);
     await board.focus("roof.1");
     await fields.chord("Alt", "ArrowRight");
     await board.stands("station/high: roof.2-roof.1-roof.3-roof.4");
@@ -46,7 +46,7 @@ e2eTest(
 e2eTest(
   "arrows go from panel to panel; several are selected and moved together by a button",
   async ({ open, plan }) => {
-    const { page, board, fields } = await open(`${await plan()}/wire`);
+    const { page, board, fields } = await open(`${await plan()}/wiring`);
     await board.focus("roof.1");
     await page.keyboard.press("ArrowRight");
     await page.waitForSelector("[data-tile='roof.2']:focus");
@@ -62,7 +62,7 @@ e2eTest(
 );
 
 e2eTest("any action is found by name, and undo goes on after a reload", async ({ open, plan }) => {
-  const { page, board, fields } = await open(`${await plan()}/wire`);
+  const { page, board, fields } = await open(`${await plan()}/wiring`);
   await page.click(board.tile("roof.4"));
   const openPalette = async () => {
     await fields.chord("Control", "k");
@@ -88,13 +88,13 @@ e2eTest("any action is found by name, and undo goes on after a reload", async ({
   await fields.says("[role=dialog], .MuiDrawer-paper", /Max array voltage/);
   await page.keyboard.press("Escape");
   await openPalette();
-  await page.keyboard.type("Mount");
+  await page.keyboard.type("Mounting");
   await page.keyboard.press("Enter");
-  await page.waitForFunction(() => location.pathname.endsWith("/mount"));
+  await page.waitForFunction(() => location.pathname.endsWith("/mounting"));
   await openPalette();
-  await page.keyboard.type("Wire");
+  await page.keyboard.type("Wiring");
   await page.keyboard.press("Enter");
-  await page.waitForFunction(() => location.pathname.endsWith("/wire"));
+  await page.waitForFunction(() => location.pathname.endsWith("/wiring"));
   await page.reload({ waitUntil: "domcontentloaded" });
   await ready(page);
   await board.stands("shelf: roof.4");
@@ -104,7 +104,7 @@ e2eTest("any action is found by name, and undo goes on after a reload", async ({
 });
 
 e2eTest("a lane is filled by number, and panels of another kind are counted on the shelf", async ({ open, plan }) => {
-  const { board, fields } = await open(`${await plan()}/wire`);
+  const { board, fields } = await open(`${await plan()}/wiring`);
   await fields.press("Press day");
   await fields.press("Lodestone Long, charge controller: Panel terminals");
   await fields.shows("Strings in parallel", "2");
@@ -117,7 +117,7 @@ e2eTest("a lane is filled by number, and panels of another kind are counted on t
 e2eTest(
   "rows that are not alike are not swept away by a press, and a panel joins the end of a row by Move to",
   async (visit) => {
-    const { page, board, fields } = await visit.open(`${await visit.plan()}/wire`);
+    const { page, board, fields } = await visit.open(`${await visit.plan()}/wiring`);
     await page.click(board.tile("bookbay.1"));
     await (await fields.control("Move to…")).click();
     await (await fields.control("Haybarn Loft, two-port station: Port 2, high volts, end of row 1")).click();
@@ -140,7 +140,7 @@ e2eTest(
 );
 
 e2eTest("a second press that comes before the first is drawn is not lost", async ({ open, plan }) => {
-  const { page, board, fields } = await open(`${await plan()}/wire`);
+  const { page, board, fields } = await open(`${await plan()}/wiring`);
   const twice = (name: string) =>
     page.$eval(`[aria-label='${name}']`, (button) => {
       for (let k = 0; k < 2; k++) (button as HTMLElement).click();

@@ -53,7 +53,7 @@ test(
       const pages: number[] = [];
       while (!done) {
         const started = performance.now();
-        const response = await fetch(`${server.url}/plan/${shown?.id ?? ""}/wire`);
+        const response = await fetch(`${server.url}/plan/${shown?.id ?? ""}/wiring`);
         await response.text();
         if (!response.ok) problems.push(`a page was answered ${response.status}`);
         pages.push(performance.now() - started);

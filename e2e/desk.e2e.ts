@@ -1,10 +1,10 @@
 import { e2eTest } from "./harness/visit";
 
-/** What stands around the board: readings, skies, keys of the stop, wirings side by side, and the stops before it. */
+/** What stands around the board: readings, skies, keys of the step, wirings side by side, and the stops before it. */
 const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 
 e2eTest("a finding lights the panels it speaks of, and a panel shows what it does", async ({ open, plan }) => {
-  const { page, board, fields } = await open(`${await plan()}/wire`);
+  const { page, board, fields } = await open(`${await plan()}/wiring`);
   // rules that pass are folded in a ledger of several ports
   await fields.press("Show the");
   await (await page.waitForSelector("[data-rule=coldVoc]"))?.hover();
@@ -30,7 +30,7 @@ e2eTest("a finding lights the panels it speaks of, and a panel shows what it doe
 e2eTest(
   "a press on a sky moves panels, totals and chart to it, and it says what it assumes",
   async ({ open, plan }) => {
-    const { page, fields, ledger } = await open(`${await plan()}/wire`);
+    const { page, fields, ledger } = await open(`${await plan()}/wiring`);
     await fields.says("[data-testid=running]", /Bright noon:/);
     const noonW = await ledger.runningW();
     await fields.press("Haze");
@@ -49,8 +49,8 @@ e2eTest(
   },
 );
 
-e2eTest("keys of the stop: wirings, sky, compare, ledger, and a mend that undo takes back", async ({ open, plan }) => {
-  const { page, board, fields } = await open(`${await plan()}/wire`);
+e2eTest("keys of the step: wirings, sky, compare, ledger, and a mend that undo takes back", async ({ open, plan }) => {
+  const { page, board, fields } = await open(`${await plan()}/wiring`);
   const wiringNow = (name: string) =>
     fields.says("[aria-label='Wirings of these panels'] [aria-pressed=true]", new RegExp(`^${name}$`));
   await fields.chord("Alt", "w");
@@ -86,9 +86,9 @@ e2eTest("keys of the stop: wirings, sky, compare, ledger, and a mend that undo t
 });
 
 e2eTest(
-  "one more, one fewer and filling have keys, and no key of the stop runs in a text field",
+  "one more, one fewer and filling have keys, and no key of the step runs in a text field",
   async ({ open, plan }) => {
-    const { page, board, fields } = await open(`${await plan()}/wire`);
+    const { page, board, fields } = await open(`${await plan()}/wiring`);
     await board.focus("roof.1");
     await page.keyboard.press("+");
     await board.said(/5 × Mossgate MG-195/);
@@ -105,7 +105,7 @@ e2eTest(
 );
 
 e2eTest("another wiring of the same panels is a press away, and a copy of it leaves the first alone", async (visit) => {
-  const { page, board, fields } = await visit.open(`${await visit.plan()}/wire`);
+  const { page, board, fields } = await visit.open(`${await visit.plan()}/wiring`);
   await fields.press("Press day");
   await board.stands("press/pv: roof.1-roof.2 | roof.3-roof.4");
   await fields.press("Copy this wiring");
@@ -122,7 +122,7 @@ e2eTest("another wiring of the same panels is a press away, and a copy of it lea
 e2eTest(
   "wirings are compared side by side, with what moves between them and what to beware of",
   async ({ open, plan }) => {
-    const { page, fields } = await open(`${await plan()}/wire`);
+    const { page, fields } = await open(`${await plan()}/wiring`);
     const unfold = () => page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
     await fields.press("Compare");
     await page.waitForFunction(() => {
@@ -164,7 +164,7 @@ e2eTest(
 );
 
 e2eTest("a limit that ports share is typed in, and judged over all of them", async ({ open, plan }) => {
-  const { fields, ledger } = await open(`${await plan()}/input`);
+  const { fields, ledger } = await open(`${await plan()}/controller`);
   await fields.type("Watts together", "600");
   await fields.press("Ledger");
   await ledger.line("shared", /At noon Port 1.*and Port 2.*together they draw up to 600\sW/);

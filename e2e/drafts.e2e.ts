@@ -12,7 +12,7 @@ async function typedOffline(
   ...typists: readonly ((screen: Screen) => Promise<void>)[]
 ): Promise<void> {
   const screens: Screen[] = [];
-  for (let k = 0; k < typists.length; k++) screens.push(await open(`${address}/wire`));
+  for (let k = 0; k < typists.length; k++) screens.push(await open(`${address}/wiring`));
   for (const { page } of screens) await page.setOfflineMode(true);
   for (const [k, screen] of screens.entries()) {
     await screen.page.bringToFront();
@@ -31,7 +31,7 @@ e2eTest(
     await typedOffline(visit, address, ({ fields }) => fields.type("Record low", "-9"));
     const { revision, plan } = await read(visit.server, idOf(address));
     await put(visit.server, idOf(address), revision, { ...plan, site: { ...plan.site, recordHighC: 41 } });
-    const { page, fields } = await visit.open(`${address}/wire`);
+    const { page, fields } = await visit.open(`${address}/wiring`);
     for (const again of [false, true]) {
       if (again) await page.reload({ waitUntil: "domcontentloaded" });
       await fields.says("[role=alert]", /changed in another tab or browser/);
@@ -57,7 +57,7 @@ e2eTest(
       ({ fields }) => fields.type("Record low", "-9"),
       ({ fields }) => fields.type("Record high", "39"),
     );
-    const { page, fields } = await visit.open(`${address}/wire`);
+    const { page, fields } = await visit.open(`${address}/wiring`);
     await fields.says(
       "[aria-label='Changes left unsaved']",
       /revision 1.*Site: record high.*revision 1.*Site: record low/i,
@@ -79,7 +79,7 @@ e2eTest(
 
 e2eTest("a plan deleted elsewhere while it is open is kept on screen, and saved as a new one", async (visit) => {
   const address = await visit.plan("Rooftop");
-  const { page, fields } = await visit.open(`${address}/wire`);
+  const { page, fields } = await visit.open(`${address}/wiring`);
   await fetch(`${visit.server.url}/api/plans/${idOf(address)}`, { method: "DELETE", headers: { "if-match": '"1"' } });
   await fields.type("Record low", "-9");
   await fields.says("[role=alert]", /deleted elsewhere/);
@@ -162,7 +162,7 @@ for (const [name, take] of without)
     `with ${name} a plan opens and is saved; without a server it is said that nothing is kept here`,
     async (visit) => {
       const address = await visit.plan("Rooftop");
-      const { page, fields } = await visit.open(`${address}/wire`);
+      const { page, fields } = await visit.open(`${address}/wiring`);
       await page.evaluateOnNewDocument(take);
       await reload(page);
       await fields.type("Record low", "-9");

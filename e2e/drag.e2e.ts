@@ -6,7 +6,7 @@ const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 const besideInHighLane = "[data-lane='station/high'] ul ul [data-tile='roof.4']";
 
 e2eTest("a panel dragged into another row adds its volts there, and the verdict follows", async ({ open, plan }) => {
-  const { board, ledger, fields } = await open(`${await plan()}/wire`);
+  const { board, ledger, fields } = await open(`${await plan()}/wiring`);
   await board.stands(home);
   await board.drag(board.tile("roof.4"), "[data-zone='row:station/low:0:end']");
   await board.stands("station/low: bookbay.1-bookbay.2-roof.4");
@@ -18,7 +18,7 @@ e2eTest("a panel dragged into another row adds its volts there, and the verdict 
 e2eTest(
   "dropped on a panel it stands in parallel with it, on the shelf it is not wired; undo goes over both",
   async (visit) => {
-    const { page, board, fields } = await visit.open(`${await visit.plan()}/wire`);
+    const { page, board, fields } = await visit.open(`${await visit.plan()}/wiring`);
     await board.stands(home);
     await board.drag(board.tile("roof.4"), board.tile("roof.2"));
     await page.waitForSelector(besideInHighLane);
@@ -33,7 +33,7 @@ e2eTest(
 );
 
 e2eTest("by touch: held and dragged to another lane, on a phone", async ({ open, plan }) => {
-  const { page, board, fields } = await open(`${await plan()}/wire`, phone);
+  const { page, board, fields } = await open(`${await plan()}/wiring`, phone);
   await board.stands(home);
   const from = await board.place(board.tile("roof.1"));
   const finger = await page.touchscreen.touchStart(from.x, from.y);
@@ -56,9 +56,9 @@ e2eTest("by touch: held and dragged to another lane, on a phone", async ({ open,
 e2eTest(
   "on a phone the keys lie in the lower third, and the panel they speak of stays in sight",
   async ({ open, plan }) => {
-    const { page, board, fields } = await open(`${await plan()}/wire`, phone);
+    const { page, board, fields } = await open(`${await plan()}/wiring`, phone);
     const tap = async (part: string) => {
-      const key = `xpath///nav[@aria-label="Parts of this stop"]//button[normalize-space()="${part}"]`;
+      const key = `xpath///nav[@aria-label="Parts of this step"]//button[normalize-space()="${part}"]`;
       await (await page.waitForSelector(key))?.tap();
     };
     const placeOf = (selector: string) =>

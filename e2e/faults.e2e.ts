@@ -81,7 +81,7 @@ onDisk(
     const server = await startServer(disk.dir, ["--demo"]);
     try {
       const writer = await writerOn(server);
-      const { page, fields } = await visit.open(`/plan/${writer.id}/wire`, undefined, server);
+      const { page, fields } = await visit.open(`/plan/${writer.id}/wiring`, undefined, server);
       writer.revision = (await read(server, writer.id)).revision;
       const writeUntilRefused = async (note: (k: number) => string) => {
         for (let k = 0; k < 3000; k++) {

@@ -17,7 +17,7 @@ e2eTest("an empty board is told its best wirings, takes one by a press, and give
     ...whole,
     wirings: whole.wirings.slice(0, 1).map((wiring) => ({ ...wiring, lanes: [] })),
   }));
-  const { page, fields } = await open(`${bare}/wire`);
+  const { page, fields } = await open(`${bare}/wiring`);
   await fields.says("main", /Nothing is wired yet/);
   await fields.press("Show me the best");
   await fields.says("[aria-label='The best of each kind']", /Most energy/);
@@ -37,7 +37,7 @@ e2eTest("an empty board is told its best wirings, takes one by a press, and give
 });
 
 e2eTest("the field by keys, why not, and bad luck; pause, go on and stop", async ({ open, plan }) => {
-  const { page, fields } = await open(`${await plan()}/wire#finder`);
+  const { page, fields } = await open(`${await plan()}/wiring#finder`);
   await fields.pressAtOnce("Pause");
   await fields.pressAtOnce("Go on");
   await fields.says("[aria-label='The best of each kind']", /Most energy[^]*kWh a year/);
@@ -63,19 +63,19 @@ e2eTest("the field by keys, why not, and bad luck; pause, go on and stop", async
   await fields.says("tfoot", /In all of these\s*safe in all, first in/);
   // another goal begins anew, and can be called off
   await fields.press("Look again");
-  await fields.pressAtOnce("Stop");
+  await fields.pressAtOnce("Cancel");
   await searched(page);
 });
 
 e2eTest("on a phone the packets stand one under another, as wide as the screen", async ({ open, plan }) => {
-  const { page, fields } = await open(`${await plan("Narrowboat")}/wire#finder`, phone);
+  const { page, fields } = await open(`${await plan("Narrowboat")}/wiring#finder`, phone);
   await fields.says("main", /Most energy/);
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(phone.width);
 });
 
 e2eTest("shopping: within money and room, into the plan by a press, taken back by another", async ({ open, plan }) => {
-  const { page, fields } = await open(`${await plan("Bee-keeper")}/wire#buy`);
+  const { page, fields } = await open(`${await plan("Bee-keeper")}/wiring#buy`);
   await fields.type("Money to spend", "nonsense");
   await fields.says("main", /Money to spend/);
   await fields.type("Money to spend", "400");

@@ -61,7 +61,7 @@ function anyRequest(roll: Random, ids: readonly [string, ...string[]]): Asked {
     "/api/phones",
     "/api/phones/code",
     "/schema/plan-v5.json",
-    `/plan/${id}/wire`,
+    `/plan/${id}/wiring`,
     `/library/${id}`,
     "/_next/data/x.json",
     "//elsewhere.example/",

@@ -137,7 +137,7 @@ async function step(name: string, body: () => Promise<void>): Promise<void> {
 }
 
 async function atHome({ open, plan }: Visit, size: Size): Promise<Screen> {
-  const screen = await open(`${await plan()}/wire`, size);
+  const screen = await open(`${await plan()}/wiring`, size);
   await screen.board.stands(home);
   return screen;
 }

@@ -198,7 +198,7 @@ e2eTest("an input’s window is drawn while it is typed in, and a plan is offere
   await page.waitForSelector("[data-testid=window-chart] svg");
   await fields.says("[data-testid=window-chart]", /too much from 48\sV/);
   await fields.press("Close the sheet");
-  await goTo(page, `${visit.server.url}${await visit.plan()}/input`);
+  await goTo(page, `${visit.server.url}${await visit.plan()}/controller`);
   await fields.says("[aria-label='Inputs in the library']", /New input/);
   await fields.saved();
 });

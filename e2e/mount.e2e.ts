@@ -8,7 +8,7 @@ import { eventually, e2eTest } from "./harness/visit";
 e2eTest(
   "a way is chosen and judged: what nobody knows is asked, what is too weak is mended",
   async ({ open, plan }) => {
-    const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/mount`);
+    const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/mounting`);
     await page.waitForSelector("ul li strong");
     await page.$$eval("li", (lines) =>
       [...lines]
@@ -40,7 +40,7 @@ e2eTest(
 );
 
 e2eTest("screws through a roof are a question until somebody says what one bears", async ({ open, plan }) => {
-  const { page, fields, ledger } = await open(`${await plan("The Lantern")}/mount#forces`);
+  const { page, fields, ledger } = await open(`${await plan("The Lantern")}/mounting#forces`);
   await fields.choose("Mounting method", "Rails screwed");
   await ledger.is("open");
   await fields.says("main", /What is the pull-out strength of one, by its maker or a test\?/);
@@ -61,7 +61,7 @@ e2eTest("screws through a roof are a question until somebody says what one bears
 e2eTest(
   "by one thumb: measured twice before what cannot be undone, and what is passed over stays",
   async ({ open, plan }) => {
-    const { page, fields, ledger } = await open(`${await plan("The Lantern")}/mount`, phone);
+    const { page, fields, ledger } = await open(`${await plan("The Lantern")}/mounting`, phone);
     const gate = "[aria-label='Measured twice: The first hole in the frames']";
     await fields.tap("Mark the holes in the frames");
     await page.waitForSelector(gate);
@@ -121,7 +121,7 @@ e2eTest(
 );
 
 e2eTest("what it takes is counted, priced and saved", async ({ open, plan, files }) => {
-  const { fields } = await open(`${await plan("The Lantern")}/mount#takes`);
+  const { fields } = await open(`${await plan("The Lantern")}/mounting#takes`);
   await fields.says("main", /rivet nuts M6, steel24/);
   await fields.says("main", /A watt of it[\d.]+/);
   await fields.press("CSV");

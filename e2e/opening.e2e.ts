@@ -27,7 +27,7 @@ async function rescuing({ open }: Visit): Promise<void> {
   const server = await startServer(folder.dir, ["--demo"]);
   try {
     const id = (await plans(server)).find(({ name }) => name.startsWith("The Lantern"))?.id ?? "";
-    const { page, fields } = await open(`/plan/${id}/wire`, undefined, server);
+    const { page, fields } = await open(`/plan/${id}/wiring`, undefined, server);
     const { plan } = await read(server, id);
     expect((await put(server, id, 1, { ...plan, name: "Second" })).status).toBe(200);
     await page.setRequestInterception(true);

@@ -102,15 +102,18 @@ isolatedE2eTest(
   },
 );
 
-e2eTest("a station's inputs are pasted at Input, and go into the plan with their ports", async ({ open, plan }) => {
-  const { fields } = await open(`${await plan("Bee-keeper")}/input#read`);
-  await paste(
-    fields,
-    "Ivywatt P-500 portable power station\nAC output 230V~ 50Hz 1800W\nmax input 12-28V⎓8A, 28-50V⎓15A, 500W Max",
-  );
-  await fields.says("table", /Ivywatt P-500[^]*12 to 50\sV; 8\sA from 12 to 28\sV; 15\sA from 28 to 50\sV; 500\sW/);
-  await fields.press("Put it in the plan");
-  await fields.says("[aria-label='Inputs in this plan']", /Ivywatt P-500/);
-  await fields.says("main", /Read from a text, \d+ \w+ \d{4}; not yet compared by hand/);
-  await fields.saved();
-});
+e2eTest(
+  "a station's inputs are pasted at Controller, and go into the plan with their ports",
+  async ({ open, plan }) => {
+    const { fields } = await open(`${await plan("Bee-keeper")}/controller#read`);
+    await paste(
+      fields,
+      "Ivywatt P-500 portable power station\nAC output 230V~ 50Hz 1800W\nmax input 12-28V⎓8A, 28-50V⎓15A, 500W Max",
+    );
+    await fields.says("table", /Ivywatt P-500[^]*12 to 50\sV; 8\sA from 12 to 28\sV; 15\sA from 28 to 50\sV; 500\sW/);
+    await fields.press("Put it in the plan");
+    await fields.says("[aria-label='Inputs in this plan']", /Ivywatt P-500/);
+    await fields.says("main", /Read from a text, \d+ \w+ \d{4}; not yet compared by hand/);
+    await fields.saved();
+  },
+);

@@ -29,7 +29,7 @@ async function startPlan({ page, fields, ledger }: Screen): Promise<void> {
   await fields.says("[role=alert]", /Name: nothing typed; allowed: 1 to 80/);
   await fields.type("New plan", "Test van");
   await page.keyboard.press("Enter");
-  await page.waitForFunction(() => location.pathname.endsWith("/wire"));
+  await page.waitForFunction(() => location.pathname.endsWith("/wiring"));
   await ledger.verdict(/Not judged yet.*Choose a panel/);
   await fields.says("[aria-label='Ways to begin']", /I have panels and an input.*I know what I use.*Show me one/);
 }
@@ -79,7 +79,7 @@ async function typeInput({ page, fields }: Screen): Promise<void> {
 
 /** Four in series on a frosty site is a Stop, with the number a hand calculation gives. */
 async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<void> {
-  await page.click("nav a[href$='/wire']");
+  await page.click("nav a[href$='/wiring']");
   await fields.type("Record low", "-14");
   await fields.type("Record high", "31");
   await (await fields.named("In series")).focus();
@@ -150,7 +150,7 @@ isolatedE2eTest(
 );
 
 e2eTest("what was typed is there after the page is closed and opened again", async ({ open, plan }) => {
-  const address = `${await plan("Bee-keeper")}/wire`;
+  const address = `${await plan("Bee-keeper")}/wiring`;
   const first = await open(address);
   await first.fields.type("Record high", "37");
   await first.fields.saved();
@@ -160,7 +160,7 @@ e2eTest("what was typed is there after the page is closed and opened again", asy
 });
 
 e2eTest("a change made just before the page closes is not lost", async ({ open, plan }) => {
-  const address = `${await plan("Bee-keeper")}/wire`;
+  const address = `${await plan("Bee-keeper")}/wiring`;
   const first = await open(address);
   await first.fields.type("Latitude", "58");
   await first.page.close();
@@ -171,7 +171,7 @@ e2eTest("a change made just before the page closes is not lost", async ({ open, 
 
 e2eTest("an exported file, read on another copy, is the same plan with the same verdict", async (visit) => {
   const address = await visit.plan();
-  const desk = await visit.open(`${address}/wire`);
+  const desk = await visit.open(`${address}/wiring`);
   const here = await desk.ledger.verdict(/./);
   await desk.fields.press("Export this plan as a bundle");
   const exported = await (await fetch(`${visit.server.url}/api/plans/${address.split("/").pop() ?? ""}/export`)).text();
@@ -180,7 +180,7 @@ e2eTest("an exported file, read on another copy, is the same plan with the same 
   await onAnotherCopy(async (other) => {
     const { page, fields, ledger, settled } = await visit.open("/", desktop, other);
     await fields.upload(file);
-    await page.waitForFunction(() => location.pathname.endsWith("/wire"));
+    await page.waitForFunction(() => location.pathname.endsWith("/wiring"));
     await settled();
     expect(await ledger.verdict(/./)).toBe(here);
     const [summary] = await getJson<{ id: string }[]>(`${other.url}/api/plans`);
@@ -188,7 +188,7 @@ e2eTest("an exported file, read on another copy, is the same plan with the same 
     // and the bundle is the same plan again
     await page.goto(other.url, { waitUntil: "networkidle0" });
     await fields.upload(await downloaded(visit.files, ".zip"));
-    await page.waitForFunction(() => location.pathname.endsWith("/wire"));
+    await page.waitForFunction(() => location.pathname.endsWith("/wiring"));
     await settled();
     expect(await ledger.verdict(/./)).toBe(here);
     const both = await getJson<{ id: string }[]>(`${other.url}/api/plans`);

@@ -114,7 +114,7 @@ async function pairing({ open, server }: Visit): Promise<void> {
 
   const [plan] = await getJson<{ id: string }[]>(`${server.url}/api/plans`);
   const id = plan?.id ?? "";
-  const onPhone = await open(`/plan/${id}/wire`, phone, away);
+  const onPhone = await open(`/plan/${id}/wiring`, phone, away);
   await onPhone.fields.type("Record low", "-11");
   await onPhone.fields.saved();
   expect(await read(server, id)).toMatchObject({ plan: { site: { recordLowC: -11 } } });

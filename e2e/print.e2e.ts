@@ -44,7 +44,7 @@ async function paper(page: Page, width: number): Promise<{ text: string; overPx:
   }));
 }
 
-e2eTest("every stop goes to paper, A4 or Letter, and the screen is back afterwards", async ({ open, plan }) => {
+e2eTest("every step goes to paper, A4 or Letter, and the screen is back afterwards", async ({ open, plan }) => {
   const address = await plan("The Lantern");
   const expected: Readonly<Record<string, RegExp>> = {
     wire: /The Lantern[^]*Wire · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,
@@ -57,10 +57,10 @@ e2eTest("every stop goes to paper, A4 or Letter, and the screen is back afterwar
     space: /from the left edge[^]*hole/,
     need: /What runs in a day[^]*Panels by the quick rule/,
   };
-  for (const [stop, words] of Object.entries(expected)) {
-    const { page } = await open(`${address}/${stop}`);
-    if (stop === "wire") await page.waitForSelector("[aria-label='Ledger of rules'] li");
-    if (stop === "protect") await page.waitForSelector("g[data-type=panel]");
+  for (const [step, words] of Object.entries(expected)) {
+    const { page } = await open(`${address}/${step}`);
+    if (step === "wiring") await page.waitForSelector("[aria-label='Ledger of rules'] li");
+    if (step === "protection") await page.waitForSelector("g[data-type=panel]");
     await page.waitForFunction(() => document.readyState === "complete");
     await begin(page);
     await page.waitForSelector("[data-testid=print]");
@@ -68,16 +68,16 @@ e2eTest("every stop goes to paper, A4 or Letter, and the screen is back afterwar
       const { text, overPx } = await paper(page, width);
       expect(text).toMatch(words);
       // the screen itself is not printed
-      expect(text).not.toMatch(/Saved|Undo|Skip to the stop/);
-      expect({ stop, width, overPx }).toEqual({ stop, width, overPx: 0 });
+      expect(text).not.toMatch(/Saved|Undo|Skip to the step/);
+      expect({ step, width, overPx }).toEqual({ step, width, overPx: 0 });
     }
-    if (stop === "protect") expect(await page.$("[data-testid=print] img[alt='Wiring diagram']")).not.toBeNull();
-    if (stop === "wire") {
+    if (step === "protection") expect(await page.$("[data-testid=print] img[alt='Wiring diagram']")).not.toBeNull();
+    if (step === "wiring") {
       const drawn = await page.$$eval("[data-testid=print] svg rect", (panels) => panels.length);
       expect(drawn).toBe(await page.$$eval("[data-tile]", (tiles) => tiles.length));
     }
     // a drawing to scale is so on paper: its ruler of 100 mm begins with the sheet's title, and its words stand 2 mm behind its end
-    if (stop === "mount" || stop === "space") {
+    if (step === "mounting" || step === "layout") {
       const rulersMm = rulersIn(Buffer.from(await page.pdf({ format: "A4", preferCSSPageSize: true })));
       expect(rulersMm.length).toBeGreaterThan(0);
       for (const mm of rulersMm) expect(Math.abs(mm / 102 - 1)).toBeLessThan(0.005);

@@ -26,7 +26,7 @@ async function saved(folder: string, ending: string): Promise<Buffer> {
 e2eTest(
   "a cable is said and sized, too thin is a Stop that one press mends, and fuses end their Care",
   async ({ open, plan }) => {
-    const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/protect`);
+    const { page, fields, ledger } = await open(`${await plan("Bee-keeper")}/protection`);
     await page.waitForSelector("g[data-type=panel]");
     expect([await boxes(page, "panel"), await boxes(page, "fuse"), await boxes(page, "switch")]).toEqual([3, 3, 1]);
     await fields.says("main", /Fit a 15\sA fuse in string 1, string 2, and string 3/);
@@ -65,7 +65,7 @@ e2eTest(
 e2eTest(
   "plugs are followed from joint to joint: a question while nobody looked, a Stop when turned round",
   async ({ open, plan }) => {
-    const { page, fields, ledger } = await open(`${await plan("Rooftop")}/protect#plugs`);
+    const { page, fields, ledger } = await open(`${await plan("Rooftop")}/protection#plugs`);
     await page.waitForSelector("[aria-label='From the panels to the socket'] li");
     await fields.choose("Its socket", "Modular two-pole plug");
     await ledger.is("open");
@@ -87,7 +87,7 @@ e2eTest(
 e2eTest(
   "the list is counted, priced and compared; drawing, labels and list are saved as files",
   async ({ open, plan, files }) => {
-    const { page, fields } = await open(`${await plan()}/protect`);
+    const { page, fields } = await open(`${await plan()}/protection`);
     await fields.press("Press day");
     await page.waitForFunction(() => document.querySelectorAll("g[data-type=bank]").length === 1);
     for (const [button, ending, begins] of [

@@ -27,7 +27,7 @@ e2eTest(
   "by one thumb, under a sky that is said: fine, a minus sign, millivolts, over the ceiling",
   async ({ open, plan, server }) => {
     const address = await plan("Narrowboat");
-    const screen = await open(`${address}/prove`, phone);
+    const screen = await open(`${address}/test`, phone);
     const { page, fields } = screen;
     await fields.type("Light meter", "700");
     await fields.type("Air", "15");
@@ -77,7 +77,7 @@ e2eTest(
   "on the stand-in a fault that was put in is found by what the meters show, and proves nothing",
   async ({ open, plan, server }) => {
     const address = await plan("Bee-keeper");
-    const { page, fields } = await open(`${address}/prove#standin`);
+    const { page, fields } = await open(`${address}/test#standin`);
     await fields.choose("What is wrong", "cell groups bypassed");
     await fields.choose("Where", "panel or row 2");
     await fields.press("Open the stand-in");
@@ -98,7 +98,7 @@ e2eTest(
 );
 
 e2eTest("two panels side by side need no sky; what is typed wrong is refused", async ({ open, plan }) => {
-  const { fields } = await open(`${await plan("Bee-keeper")}/prove#pair`);
+  const { fields } = await open(`${await plan("Bee-keeper")}/test#pair`);
   await fields.type("First panel: open volts", "36.1");
   await fields.type("Second panel: open volts", "35.8");
   await fields.says("main", /Alike in open-circuit voltage/);
@@ -126,7 +126,7 @@ test("a reading survives the server's death and the browser's", async () => {
   const address = `/plan/${plans.find(({ name }) => name.startsWith("Bee-keeper"))?.id ?? ""}`;
   const first = await launchBrowser(profile);
   try {
-    const { page } = await openPage(first, `${server.url}${address}/prove`, phone);
+    const { page } = await openPage(first, `${server.url}${address}/test`, phone);
     const screen = new Screen(page, temporary.dir);
     await page.waitForSelector("[aria-label='Keys']");
     await server.end("SIGKILL");
@@ -140,7 +140,7 @@ test("a reading survives the server's death and the browser's", async () => {
     const second = await launchBrowser(profile);
     const again = await second.newPage();
     // any stop of the plan sends what waited
-    await goTo(again, `${server.url}${address}/wire`);
+    await goTo(again, `${server.url}${address}/wiring`);
     await eventually(async () => (await readingsOf(address, server.url)).some(({ value }) => value === 34.8));
     await second.close();
   } finally {

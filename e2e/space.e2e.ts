@@ -18,7 +18,7 @@ async function middleOf(page: Page, selector: string): Promise<{ x: number; y: n
 e2eTest(
   "a roof is drawn and panels are laid by press, number, key and mouse; undo goes over it",
   async ({ open, plan }) => {
-    const { page, fields } = await open(`${await plan("Bee-keeper")}/space`);
+    const { page, fields } = await open(`${await plan("Bee-keeper")}/layout`);
     await fields.press("Draw a roof");
     const [first = "", second = ""] = await page.$$eval("button", (all) =>
       all.map((each) => each.textContent ?? "").filter((words) => / [12]$/.test(words)),
@@ -57,7 +57,7 @@ e2eTest(
 e2eTest(
   "it is filled by a press: offers that differ, one laid, undone; the year's shade told before",
   async ({ open, plan }) => {
-    const { page, fields } = await open(`${await plan()}/space`);
+    const { page, fields } = await open(`${await plan()}/layout`);
     await fields.press("Go through the year");
     await fields.says("[aria-label='Lost to shade in a year']", /half-cut 3[\d.]+\skWh lost, [\d.]+ %/);
     await page.waitForSelector("[data-testid=shade-map] path");
@@ -86,7 +86,7 @@ e2eTest(
 e2eTest(
   "zones, holes and cable ways are drawn and measured; several things are brought in line",
   async ({ open, plan }) => {
-    const { page, fields } = await open(`${await plan()}/space`);
+    const { page, fields } = await open(`${await plan()}/layout`);
     await fields.press("Under the skin");
     await page.waitForSelector("[data-zone][data-chosen=true]");
     // its corners by keys: the first is pulled to the roof's edge
@@ -126,7 +126,7 @@ e2eTest(
 e2eTest(
   "a panel is folded onto another in one pose: it gives nothing there, and the other lies in the dark",
   async ({ open, plan }) => {
-    const { page, fields } = await open(`${await plan()}/space`);
+    const { page, fields } = await open(`${await plan()}/layout`);
     await fields.press("Under way");
     await page.$eval("[data-panel='roof.2']", (panel) => (panel as SVGElement).focus());
     await page.keyboard.press("Enter");
@@ -157,7 +157,7 @@ e2eTest(
 e2eTest(
   "a photo is laid under the drawing and scaled by two points; what is no picture is refused in a sentence",
   async ({ open, plan, files, server }) => {
-    const { page, fields } = await open(`${await plan("Bee-keeper")}/space`);
+    const { page, fields } = await open(`${await plan("Bee-keeper")}/layout`);
     await fields.press("Draw a roof");
     await fields.press("A photo under it");
     const [nonsense, picture] = [path.join(files, "nonsense.jpg"), path.join(files, "roof.png")];
@@ -211,7 +211,7 @@ e2eTest(
 
 e2eTest("folding panels go into lockers; sheets to take up come as PDF, SVG and DXF", async ({ open, plan, files }) => {
   const address = await plan();
-  const { page, fields } = await open(`${address}/space#lockers`);
+  const { page, fields } = await open(`${address}/layout#lockers`);
   await fields.says("main", /2 × Thornby TF-160, folding pair/);
   await fields.says("[role=status]", /Takes /);
   await fields.type("Height", "20");
@@ -257,7 +257,7 @@ async function aPicture(page: Page): Promise<Buffer> {
 }
 
 e2eTest("shadows go with the sun: what stands beside a panel takes its light, cell by cell", async ({ open, plan }) => {
-  const { page, fields } = await open(`${await plan()}/space`, phone);
+  const { page, fields } = await open(`${await plan()}/layout`, phone);
   const litOf = (key: string) =>
     page.$eval(`[data-panel='${key}']`, (panel) =>
       Number(/(\d+) % lit/.exec(panel.getAttribute("aria-label") ?? "")?.[1]),

@@ -83,7 +83,7 @@ class TwoTabs {
 
   /** Opens one of the tabs. */
   async open(k: 0 | 1): Promise<Tab> {
-    const screen = await this.visit.open(`${this.address}/wire`, undefined, await this.restart());
+    const screen = await this.visit.open(`${this.address}/wiring`, undefined, await this.restart());
     await screen.fields.press("Write its name and note");
     return (this.tabs[k] = { screen, offline: false });
   }

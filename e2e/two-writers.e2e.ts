@@ -9,7 +9,7 @@ type Desk = Screen & { readonly id: string; readonly stored: () => Promise<Saved
 async function writtenElsewhere({ open, plan, server }: Visit, change: (saved: Saved) => object): Promise<Desk> {
   const address = await plan("Rooftop");
   const id = address.split("/").pop() ?? "";
-  const screen = await open(`${address}/wire`);
+  const screen = await open(`${address}/wiring`);
   const saved = await read(server, id);
   expect((await put(server, id, saved.revision, { ...saved.plan, ...change(saved) })).status).toBe(200);
   return Object.assign(screen, { id, stored: () => read(server, id) });
@@ -63,7 +63,7 @@ e2eTest("or choose part by part", async (visit) => {
 });
 
 e2eTest("a second tab with nothing unsaved follows the first by itself and says so", async ({ open, plan }) => {
-  const address = `${await plan("The Lantern")}/wire`;
+  const address = `${await plan("The Lantern")}/wiring`;
   const first = await open(address);
   const second = await open(address);
   await first.page.bringToFront();

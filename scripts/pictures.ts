@@ -9,34 +9,34 @@ const narrow = { width: 390, height: 844 };
 type Picture = {
   readonly name: string;
   readonly plan: string | null;
-  readonly stop: string;
+  readonly step: string;
   readonly light: string;
   readonly size: typeof wide;
   readonly first?: (page: Page) => Promise<void>;
 };
 const pictures: readonly Picture[] = [
-  { name: "plans", plan: null, stop: "", light: "paper", size: wide, first: allVerdicts },
-  { name: "panels", plan: "Lantern", stop: "panels", light: "paper", size: wide },
-  { name: "input", plan: "Lantern", stop: "input", light: "paper", size: wide },
-  { name: "wire", plan: "Lantern", stop: "wire", light: "paper", size: wide },
-  { name: "wire-stop", plan: "Narrowboat", stop: "wire", light: "paper", size: wide },
-  { name: "wire-phone", plan: "Lantern", stop: "wire", light: "lantern", size: narrow },
-  { name: "library", plan: null, stop: "library/panels", light: "paper", size: wide },
-  { name: "finder", plan: "Lantern", stop: "wire#finder", light: "paper", size: wide, first: wholePackets },
-  { name: "buy", plan: "Lantern", stop: "wire#buy", light: "paper", size: wide, first: shopping },
-  { name: "space", plan: "Lantern", stop: "space", light: "paper", size: wide, first: shadeOfYear },
-  { name: "space-phone", plan: "Lantern", stop: "space", light: "sunlight", size: narrow, first: lateSun },
-  { name: "protect", plan: "Lantern", stop: "protect", light: "paper", size: wide, first: pressDay },
-  { name: "need", plan: "Lantern", stop: "need", light: "paper", size: wide },
-  { name: "place", plan: "Lantern", stop: "need#place", light: "paper", size: wide, first: confirmClimate },
-  { name: "year", plan: "Lantern", stop: "need#year", light: "paper", size: wide, first: wholeYear },
-  { name: "mount", plan: "Lantern", stop: "mount", light: "paper", size: wide, first: atThePitch },
-  { name: "prove", plan: "shed", stop: "prove#standin", light: "sunlight", size: wide, first: bypassed },
-  { name: "log", plan: "Lantern", stop: "log", light: "paper", size: wide, first: wholeLog },
+  { name: "plans", plan: null, step: "", light: "paper", size: wide, first: allVerdicts },
+  { name: "panels", plan: "Lantern", step: "panels", light: "paper", size: wide },
+  { name: "input", plan: "Lantern", step: "controller", light: "paper", size: wide },
+  { name: "wire", plan: "Lantern", step: "wiring", light: "paper", size: wide },
+  { name: "wire-stop", plan: "Narrowboat", step: "wiring", light: "paper", size: wide },
+  { name: "wire-phone", plan: "Lantern", step: "wiring", light: "lantern", size: narrow },
+  { name: "library", plan: null, step: "library/panels", light: "paper", size: wide },
+  { name: "finder", plan: "Lantern", step: "wire#finder", light: "paper", size: wide, first: wholePackets },
+  { name: "buy", plan: "Lantern", step: "wire#buy", light: "paper", size: wide, first: shopping },
+  { name: "space", plan: "Lantern", step: "layout", light: "paper", size: wide, first: shadeOfYear },
+  { name: "space-phone", plan: "Lantern", step: "layout", light: "sunlight", size: narrow, first: lateSun },
+  { name: "protect", plan: "Lantern", step: "protection", light: "paper", size: wide, first: pressDay },
+  { name: "need", plan: "Lantern", step: "need", light: "paper", size: wide },
+  { name: "place", plan: "Lantern", step: "need#place", light: "paper", size: wide, first: confirmClimate },
+  { name: "year", plan: "Lantern", step: "need#year", light: "paper", size: wide, first: wholeYear },
+  { name: "mount", plan: "Lantern", step: "mounting", light: "paper", size: wide, first: atThePitch },
+  { name: "prove", plan: "shed", step: "test#standin", light: "sunlight", size: wide, first: bypassed },
+  { name: "log", plan: "Lantern", step: "log", light: "paper", size: wide, first: wholeLog },
   {
     name: "practice",
     plan: null,
-    stop: "practice#thirdInSeries.1.5",
+    step: "practice#thirdInSeries.1.5",
     light: "paper",
     size: wide,
     first: thirdInTheRow,
@@ -152,12 +152,12 @@ async function main(): Promise<void> {
   const server = await startServer(temporary.dir, ["--demo", "--lan"]);
   const plans = (await (await fetch(`${server.url}/api/plans`)).json()) as { id: string; name: string }[];
   const browser = await launchBrowser();
-  for (const { name, plan, stop, light, size, first } of pictures) {
+  for (const { name, plan, step, light, size, first } of pictures) {
     await browser.setCookie({ name: "golden-array-light", value: light, domain: "127.0.0.1", path: "/" });
     const id = plans.find((candidate) => plan !== null && candidate.name.includes(plan))?.id;
     const { page } = await openPage(
       browser,
-      id === undefined ? `${server.url}/${stop}` : `${server.url}/plan/${id}/${stop}`,
+      id === undefined ? `${server.url}/${step}` : `${server.url}/plan/${id}/${step}`,
       size,
     );
     // the loader of this file marks functions with a helper that the page does not have

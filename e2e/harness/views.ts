@@ -20,20 +20,20 @@ export const views: readonly { readonly plan: string | null; readonly addresses:
       "/practice#noFuse.1.5",
     ],
   },
-  { plan: "The Lantern", addresses: ["/wire"] },
+  { plan: "The Lantern", addresses: ["/wiring"] },
   { plan: "The Lantern", addresses: ["/need", "/need#year"] },
-  { plan: "The Lantern", addresses: ["/space", "/space#lockers", "/space#sheets"] },
+  { plan: "The Lantern", addresses: ["/layout", "/layout#lockers", "/layout#sheets"] },
   {
     plan: "The Lantern",
-    addresses: ["/protect", "/protect#cables", "/protect#plugs", "/protect#list", "/protect#order"],
+    addresses: ["/protection", "/protection#cables", "/protection#plugs", "/protection#list", "/protection#order"],
   },
-  { plan: "The Lantern", addresses: ["/mount", "/mount#forces", "/mount#takes", "/mount#surfaces"] },
-  { plan: "The Lantern", addresses: ["/prove", "/prove#pair", "/prove#report", "/prove#standin"] },
-  { plan: "Bee-keeper", addresses: ["/wire#finder", "/wire#buy"] },
+  { plan: "The Lantern", addresses: ["/mounting", "/mounting#forces", "/mounting#takes", "/mounting#surfaces"] },
+  { plan: "The Lantern", addresses: ["/test", "/test#pair", "/test#report", "/test#standin"] },
+  { plan: "Bee-keeper", addresses: ["/wiring#finder", "/wiring#buy"] },
   { plan: "Narrowboat", addresses: ["/panels", "/panels#read"] },
-  { plan: "Narrowboat", addresses: ["/input", "/input#read"] },
+  { plan: "Narrowboat", addresses: ["/controller", "/controller#read"] },
   { plan: "Narrowboat", addresses: ["/need#place", "/need#facing"] },
-  { plan: "Narrowboat", addresses: ["/mount"] },
+  { plan: "Narrowboat", addresses: ["/mounting"] },
   { plan: "Narrowboat", addresses: ["/log", "/log#jobs", "/log#month", "/log#roof"] },
 ];
 
@@ -62,8 +62,8 @@ export async function throughViews(
     else await goOn(screen.page, `${home}${address}`);
     const { page } = screen;
     if (address.endsWith("#year")) await page.waitForSelector("[data-year=settled] [data-chart=year]");
-    if (address === "/protect") await page.waitForSelector("g[data-type=panel]");
-    if (address === "/wire") await page.waitForSelector("[data-testid=window-chart] svg");
+    if (address === "/protection") await page.waitForSelector("g[data-type=panel]");
+    if (address === "/wiring") await page.waitForSelector("[data-testid=window-chart] svg");
     await at(screen, address);
   }
 }

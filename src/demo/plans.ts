@@ -310,9 +310,9 @@ const sketches: readonly Sketch[] = [
     fixings: lanternFixings,
     notes: {
       need: "Press motor 300 W for two hours, lights, laptop, the kettle only on sunny days. About 1.4 kWh a day from April to September.",
-      space:
+      layout:
         "Four panels fit beside the hatch and the cupola if the walkway stays on the canal side. The folding pair lives in the old book bay.",
-      mount:
+      mounting:
         "Roof is 1.5 mm aluminium on ribs. Long glued brackets, panels bolted so they come off for the winter yard.",
     },
   },
@@ -355,7 +355,7 @@ const sketches: readonly Sketch[] = [
     wirings: [
       { id: "wiring-1", name: "First wiring", note: "", lanes: [lane("controller", "pv", matrixRows("deck", 2, 1))] },
     ],
-    notes: { space: "Two panels on the cabin roof. Flat under the low bridges, tilted at the mooring." },
+    notes: { layout: "Two panels on the cabin roof. Flat under the low bridges, tilted at the mooring." },
   },
   {
     name: "Rooftop tent with one blanket",
@@ -375,7 +375,7 @@ const sketches: readonly Sketch[] = [
     wirings: [
       { id: "wiring-1", name: "First wiring", note: "", lanes: [lane("station", "pv", matrixRows("shed", 1, 3))] },
     ],
-    notes: { wire: "38 m from the frame behind the hives to the shed." },
+    notes: { wiring: "38 m from the frame behind the hives to the shed." },
   },
 ];
 

@@ -167,8 +167,8 @@ function placedOfLane(context: LaneContext, found: readonly RuleResult[]): Findi
 
 /** What a rule says with its name and its subject; one of no pose. */
 function placed(told: RuleResult, subject: Subject): FindingWithoutFixes {
-  const { stop, sense } = ruleOf(told.rule);
-  return { ...told, id: `${told.rule}@${keyOfSubject(subject)}`, stop, sense, subject, pose: null };
+  const { step, sense } = ruleOf(told.rule);
+  return { ...told, id: `${told.rule}@${keyOfSubject(subject)}`, step, sense, subject, pose: null };
 }
 
 function keyOfSubject(subject: Subject): string {

@@ -1,6 +1,6 @@
 import { type Mount } from "../engine/sky";
 import { type Amount, type FuseCount, type InPose, type RuleOutcome, type Subject, type Sense } from "../checks";
-import { type Change, type Stop } from "../plan";
+import { type Change, type PlanStep } from "../plan";
 import { type CablingPartName } from "../protection/cabling";
 import { type Reason, type RuleId } from "./rules";
 
@@ -69,15 +69,15 @@ export type Fix = {
 export type FindingWithoutFixes = RuleOutcome<Reason> & {
   readonly rule: RuleId;
   readonly id: string;
-  /** The stop where it belongs, and whether its value must stay under the limit or reach it. */
-  readonly stop: Stop;
+  /** The step where it belongs, and whether its value must stay under the limit or reach it. */
+  readonly step: PlanStep;
   readonly sense: Sense;
   readonly subject: Subject;
   readonly pose: InPose | null;
 };
 
 /**
- * The limit another input would need where no wiring tried makes a Stop pass: the least that any of them asks for. `kind`: the
+ * The limit another input would need where no wiring tried makes a PlanStep pass: the least that any of them asks for. `kind`: the
  * wiring that asks for it; null for the one there is.
  */
 export type RequiredLimit = { readonly limit: Amount; readonly kind: FixKind | null };

@@ -1,4 +1,4 @@
-import { type PortGroup, type Stop } from "../plan";
+import { type PortGroup, type PlanStep } from "../plan";
 import { type SkyName } from "../engine/sky";
 import { type LaneContext, type SolvableWiring } from "../plan-model";
 import { type RuleOutcome, type Subject } from "./finding";
@@ -14,12 +14,12 @@ export type Sense = "atMost" | "atLeast";
 /** What a rule is, apart from its judging. What would mend it is found by trying, in core/wiring/best-wirings. */
 export type RuleFacts<Id extends string = string> = {
   readonly id: Id;
-  /** The stop of the job where it belongs. */
-  readonly stop: Stop;
+  /** The step of the job where it belongs. */
+  readonly step: PlanStep;
   readonly sense: Sense;
   readonly chart: ChartPart;
   /**
-   * What mends it short of a Stop: another wiring; only one that gives more watts, as it speaks of watts lost; panels laid
+   * What mends it short of a PlanStep: another wiring; only one that gives more watts, as it speaks of watts lost; panels laid
    * otherwise; cables, fuses and plugs, which no wiring has to replace; what holds the panels; parts to buy that are told with it;
    * or nothing.
    */

@@ -14,7 +14,7 @@ import { type Taken, takesOf, toolsOf } from "./takes";
 /** What a fixing is judged by besides the plan itself. */
 export type MountEnvironment = { readonly recordHighC: number; readonly mount: Mount; readonly parked: Parked };
 
-/** Everything Mount tells of some panels that are held alike. Plain data. */
+/** Everything Mounting tells of some panels that are held alike. Plain data. */
 export type MountReport = {
   readonly fixing: Fixing;
   readonly conditions: Conditions;

@@ -17,7 +17,7 @@ export {
   type PortGroup,
   type PortSheet,
 } from "./schemas/inputs";
-export { type Stop, stops } from "./sections/notes";
+export { type PlanStep, planSteps } from "./sections/notes";
 export {
   fieldNames,
   type PanelField,

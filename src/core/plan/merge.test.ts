@@ -18,7 +18,7 @@ const anyChange: fc.Arbitrary<Change> = fc.oneof(
   fc
     .constantFrom("roof.1", "bookbay.2")
     .map((key): Change => ({ type: "setStands", poseId: "parked", keys: [key], patch: { stance: "stowed" } })),
-  fc.constantFrom("need" as const, "log" as const).map((stop): Change => ({ type: "setNote", stop, text: "changed" })),
+  fc.constantFrom("need" as const, "log" as const).map((step): Change => ({ type: "setNote", step, text: "changed" })),
   fc.uuid().map((id): Change => ({ type: "copyWiring", wiringId: "everyday", id, name: "Fresh" })),
 );
 

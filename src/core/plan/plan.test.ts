@@ -22,7 +22,7 @@ import {
   record,
   redo,
   startHistory,
-  stops,
+  planSteps,
   undo,
   newPieces,
 } from ".";
@@ -454,7 +454,7 @@ describe("as many panels as a plan holds", () => {
         runs: [],
         guards: [],
       })),
-      notes: Object.fromEntries(stops.map((stop) => [stop, text])) as Plan["notes"],
+      notes: Object.fromEntries(planSteps.map((step) => [step, text])) as Plan["notes"],
     };
   };
 

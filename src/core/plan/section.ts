@@ -69,7 +69,7 @@ export function isJson(value: unknown): value is Json {
 }
 
 /** The same with some fields under other names; a value of another shape is passed on for validation to name. */
-function renamed(value: unknown, names: Readonly<Record<string, string>>): unknown {
+export function renamed(value: unknown, names: Readonly<Record<string, string>>): unknown {
   if (!isJson(value)) return value;
   return Object.fromEntries(Object.entries(value).map(([name, each]) => [names[name] ?? name, each]));
 }

@@ -56,7 +56,7 @@ describe("versions of sections", () => {
     const { notes, ...without } = lantern;
     const { notes: known, ...others } = lantern.sections;
     expect([known, notes !== undefined, faultIn({ ...without, sections: others })]).toMatchObject([
-      1,
+      2,
       true,
       { path: "sections.notes" },
     ]);

@@ -57,7 +57,7 @@ export function Buy() {
         ) : (
           <>
             <progress value={shop.share} aria-label="Going through the library" />
-            <TextButton onClick={shop.cancel}>Stop</TextButton>
+            <TextButton onClick={shop.cancel}>Cancel</TextButton>
           </>
         )}
         {panels.state.type === "fault" && <span role="alert">The library cannot be read: {panels.state.message}</span>}
@@ -93,7 +93,7 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
           {found.ownedKwh > 0 ? `; what you own brings about ${year(found.ownedKwh)} a year` : ""}.{" "}
           {needSentence(found)}
         </p>
-        <p>Bought panels are taken to lie flat in the open, until they are laid at Space or mounted at Need.</p>
+        <p>Bought panels are taken to lie flat in the open, until they are laid at Layout or mounted at Need.</p>
       </div>
       {found.offers.length === 0 ? (
         <p>Nothing in the library fits: allow more money, room or weight, or an input that may be bought too.</p>

@@ -11,9 +11,9 @@ type Shopping = Plan["shopping"];
 
 const roomWords: Readonly<Record<Shopping["room"], string>> = {
   any: "anywhere",
-  surface: "on a surface drawn at Space",
+  surface: "on a surface drawn at Layout",
   area: "on a plain area",
-  lockers: "in the lockers of Space",
+  lockers: "in the lockers of Layout",
 };
 
 /** What limits buying: money, room, weight; kept in the plan. */
@@ -81,7 +81,7 @@ export function BuyForm({ plan, panels }: { readonly plan: Plan; readonly panels
         />
       )}
       {shopping.room === "surface" && space.surfaces.length === 0 && (
-        <p className={style["small"]}>No surface is drawn yet: draw one at Space.</p>
+        <p className={style["small"]}>No surface is drawn yet: draw one at Layout.</p>
       )}
       <p className={style["note"]}>
         Money is all together, in the currency of the prices; delivery is paid once, leads and adapters for each port

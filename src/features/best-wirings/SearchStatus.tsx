@@ -16,7 +16,7 @@ export function Buttons({ finder, canLook }: { readonly finder: Finder; readonly
         <TextButton onClick={() => finder.hold(phase === "looking")}>
           {phase === "looking" ? "Pause" : "Go on"}
         </TextButton>
-        <TextButton onClick={finder.stop}>Stop</TextButton>
+        <TextButton onClick={finder.stop}>Cancel</TextButton>
       </>
     );
   return (

@@ -49,7 +49,7 @@ export function WhatIfTable({ plan, wiringId, offers, goal }: Props) {
         ) : (
           <>
             <progress value={share} aria-label="Trying" />
-            <TextButton onClick={cancel}>Stop</TextButton>
+            <TextButton onClick={cancel}>Cancel</TextButton>
           </>
         )}
         <span className={style["small"]}>

@@ -4,7 +4,7 @@ import { ChevronDown, Wrench } from "lucide-react";
 import { Fragment, memo, useEffect, useId, useRef, useState } from "react";
 import { type Finding } from "@/core/assessment";
 import { passes } from "@/core/checks";
-import { useAssessment, useDesk, useDeskState, useStops } from "@/features/plan-session";
+import { useAssessment, useDesk, useDeskState, useSteps } from "@/features/plan-session";
 import { levelColour, LevelMark, levelWords, TextButton, useAfterPaint, useUnits } from "@/ui";
 import {
   amount,
@@ -42,10 +42,10 @@ export const Ledger = memo(function Ledger() {
   const folds = findings.length > maxUnfolded && passing > 0;
   const shown =
     folds && !withPassing ? findings.filter(({ level, id }) => level !== "good" || id === sought) : findings;
-  const stops = useStops();
-  const groups = stops.flatMap(({ id, name }) => {
-    const of = shown.filter(({ stop }) => stop === id);
-    return of.length === 0 ? [] : [{ stop: id, name, of }];
+  const steps = useSteps();
+  const groups = steps.flatMap(({ id, name }) => {
+    const of = shown.filter(({ step }) => step === id);
+    return of.length === 0 ? [] : [{ step: id, name, of }];
   });
   if (assessment === null) return <p className={style["line"]}>Judging…</p>;
   return (
@@ -59,8 +59,8 @@ export const Ledger = memo(function Ledger() {
       )}
       {assessment.type === "assessed" && (
         <ol aria-label="Ledger of rules" className={style["list"]}>
-          {groups.map(({ stop, name, of }) => (
-            <Fragment key={stop}>
+          {groups.map(({ step, name, of }) => (
+            <Fragment key={step}>
               {groups.length > 1 && <li className={style["group"]}>At {name}</li>}
               {of.map((finding) => (
                 <LedgerLine

@@ -8,7 +8,7 @@ import { X } from "lucide-react";
 import { useDesk, useDeskState } from "@/features/plan-session";
 import { Ledger } from "./Ledger";
 
-/** The ledger over any stop, opened from the verdict strip. */
+/** The ledger over any step, opened from the verdict strip. */
 export function LedgerDrawer() {
   const desk = useDesk();
   const open = useDeskState((state) => state.ledgerOpen);

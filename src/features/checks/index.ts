@@ -2,4 +2,4 @@ export { Ledger } from "./Ledger";
 export { LedgerDrawer } from "./LedgerDrawer";
 export { applyFirstMend, applyMend } from "./fixes";
 export { VerdictStrip } from "./VerdictStrip";
-export { StopFindings } from "./StopFindings";
+export { StepFindings } from "./StepFindings";

@@ -65,7 +65,7 @@ export function ProvePrint() {
           <li key={words}>{words}</li>
         ))}
       </ul>
-      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.prove}</p>
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.test}</p>
     </>
   );
 }

@@ -19,7 +19,7 @@ export function ReportSheet() {
   const noteId = useId();
   const { lanes, lane, readings } = useProve();
   const { steps, records } = useReport();
-  if (lane === null) return <p>Nothing is wired to an input yet: see Wire.</p>;
+  if (lane === null) return <p>Nothing is wired to an input yet: see Wiring.</p>;
   const port = lanes.find(({ inputId, portId }) => inputId === lane.inputId && portId === lane.portId)?.name ?? "";
   const count = (word: string) => steps.filter((step) => provedWord(step) === word).length;
   const name = nameForFile(plan.name, port);
@@ -101,7 +101,7 @@ export function ReportSheet() {
             <label htmlFor={noteId} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
               What the meter said, and what you want to remember of it.
             </label>
-            <NotesField stop="prove" id={noteId} />
+            <NotesField step="test" id={noteId} />
           </Region>
         </Box>
       </Columns>

@@ -1,1 +1,1 @@
-export { proveStop } from "./stop";
+export { testStep } from "./step";

@@ -1,4 +1,4 @@
 export { type DeviceEditor } from "./device-editor";
 export { DeviceForm } from "./DeviceForm";
 export { inputKindWords } from "./fields";
-export { inputStop } from "./stop";
+export { controllerStep } from "./step";

@@ -109,7 +109,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
               Reading “{under.name}”{reads.length > 1 ? `, ${done + 1} of ${reads.length}` : ""}
             </span>
             <progress value={under.share} max={1} aria-label="How far the photo is read" />
-            <TextButton onClick={stop}>Stop reading</TextButton>
+            <TextButton onClick={stop}>Cancel reading</TextButton>
           </div>
         )}
         {reads.map(

@@ -45,7 +45,7 @@ export function ReadInput({ read, takes }: Props) {
         </tbody>
       </Table>
       {takes.length === 0 ? (
-        <p className={style["line"]}>Controllers and stations are taken at Input or in the library.</p>
+        <p className={style["line"]}>Controllers and stations are taken at Controller or in the library.</p>
       ) : (
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
           {takes.map(({ words, take }) => (

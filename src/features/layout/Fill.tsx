@@ -99,7 +99,7 @@ export function Fill({ plan, surface, poseId, map }: Props) {
         ) : (
           <>
             <progress value={share} aria-label="Filling" />
-            <TextButton onClick={asked.cancel}>Stop</TextButton>
+            <TextButton onClick={asked.cancel}>Cancel</TextButton>
           </>
         )}
       </Box>

@@ -50,7 +50,7 @@ export const More = memo(function More(props: Props) {
           <label htmlFor="space-notes" className="visually-hidden">
             Notes
           </label>
-          <NotesField stop="space" id="space-notes" />
+          <NotesField step="layout" id="space-notes" />
         </Region>
       </Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>

@@ -30,7 +30,7 @@ export function ShadeYear({ plan, asked, isShown, onShown }: Props) {
         ) : (
           <>
             <progress value={share} aria-label="The year’s shade" />
-            <TextButton onClick={asked.cancel}>Stop</TextButton>
+            <TextButton onClick={asked.cancel}>Cancel</TextButton>
           </>
         )}
         {map !== null && (

@@ -37,7 +37,7 @@ export function SpacePrint() {
           ])}
         />
       )}
-      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.space}</p>
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.layout}</p>
       <p>Ladders, roofs and skylights: step only on what carries your weight. Look for cables before you drill.</p>
     </>
   );

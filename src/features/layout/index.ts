@@ -1,1 +1,1 @@
-export { spaceStop } from "./stop";
+export { layoutStep } from "./step";

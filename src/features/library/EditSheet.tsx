@@ -93,7 +93,7 @@ export function EditSheet<Sheet extends { readonly name: string }>(props: Props<
             : record.usedBy.map(({ id, name }, k) => (
                 <span key={id}>
                   {k > 0 && ", "}
-                  <Box component={Link} href={`/plan/${id}/wire`} prefetch={false} sx={{ color: "inherit" }}>
+                  <Box component={Link} href={`/plan/${id}/wiring`} prefetch={false} sx={{ color: "inherit" }}>
                     {name}
                   </Box>
                 </span>

@@ -62,7 +62,7 @@ export function LogSheet() {
             <label htmlFor={noteId} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
               How it goes from here: anything odd.
             </label>
-            <NotesField stop="log" id={noteId} />
+            <NotesField step="log" id={noteId} />
           </Region>
         </Box>
       </Columns>
@@ -125,7 +125,7 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
               <strong>{what}</strong> {first}{" "}
               {finding.id === "fault" && finding.untilMs === null && (
                 <Link
-                  href={`/plan/${planId}/prove?less=${finding.lossPct.toFixed(0)}&since=${new Date(finding.sinceMs).toISOString().slice(0, 10)}`}
+                  href={`/plan/${planId}/test?less=${finding.lossPct.toFixed(0)}&since=${new Date(finding.sinceMs).toISOString().slice(0, 10)}`}
                   style={{ color: "inherit" }}
                 >
                   Prove it

@@ -1,1 +1,1 @@
-export { logStop } from "./stop";
+export { logStep } from "./step";

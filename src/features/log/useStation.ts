@@ -36,7 +36,7 @@ export function useStation(): {
       [ports, watts, socPct] = [ports + 1, watts + answer.watts, answer.socPct];
     }
     return ports === 0
-      ? { type: "fault", message: "Nothing is wired to an input yet: see Wire." }
+      ? { type: "fault", message: "Nothing is wired to an input yet: see Wiring." }
       : { type: "read", watts, socPct };
   }
   return {

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { pieceName } from "@/core/plan";
 import { keyOf } from "@/core/engine/array";
 import { useDesk, usePlan } from "@/features/plan-session";
-import { StopFindings } from "@/features/checks";
+import { StepFindings } from "@/features/checks";
 import { Columns, Region, TextButton } from "@/ui";
 import { LoadResults } from "./LoadResults";
 import { useReport } from "./facts";
@@ -30,7 +30,7 @@ export function ForcesSheet() {
           )}
         </Region>
         <Region title="What the rules say">
-          <StopFindings stop="mount" nothing="Nothing yet." />
+          <StepFindings step="mounting" nothing="Nothing yet." />
         </Region>
       </Box>
     </Columns>

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type GateState, reportClock, stepFacts, type StepId, type Timed } from "@/core/mounting";
 import { useDesk, useDeskState } from "@/features/plan-session";
-import { StopFindings } from "@/features/checks";
+import { StepFindings } from "@/features/checks";
 import { Cautions, Columns, LevelMark, Region, TextButton, useUnits } from "@/ui";
 import { gateWords, mountCautions, mountStepWords } from "@/messages/en";
 import { ClockSide } from "./ClockSide";
@@ -44,7 +44,7 @@ export function JobCard() {
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <ClockSide clock={clock} atMs={atMs} />
         <Region title="What the rules say">
-          <StopFindings stop="mount" nothing="Say what it is fixed to under Wind and heat: then it is judged." />
+          <StepFindings step="mounting" nothing="Say what it is fixed to under Wind and heat: then it is judged." />
         </Region>
         <Cautions cautions={mountCautions} />
       </Box>

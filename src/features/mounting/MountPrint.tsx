@@ -25,7 +25,7 @@ export function MountPrint() {
   const assessment = useAssessment();
   const told =
     assessment?.type === "assessed"
-      ? assessment.findings.filter(({ stop, level }) => stop === "mount" && level !== "good")
+      ? assessment.findings.filter(({ step, level }) => step === "mounting" && level !== "good")
       : [];
   return (
     <>
@@ -44,7 +44,7 @@ export function MountPrint() {
           <li key={words}>{words}</li>
         ))}
       </ul>
-      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.mount}</p>
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.mounting}</p>
     </>
   );
 }

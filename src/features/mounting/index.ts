@@ -1,1 +1,1 @@
-export { mountStop } from "./stop";
+export { mountingStep } from "./step";

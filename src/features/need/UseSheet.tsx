@@ -40,7 +40,7 @@ export function UseSheet() {
           <label htmlFor="need-notes" className="visually-hidden">
             Notes
           </label>
-          <NotesField stop="need" id="need-notes" />
+          <NotesField step="need" id="need-notes" />
         </Region>
       </Box>
     </Box>

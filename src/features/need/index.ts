@@ -1,1 +1,1 @@
-export { needStop } from "./stop";
+export { needStep } from "./step";

@@ -7,7 +7,7 @@ import { poseIdOf, useDeskState, usePlan } from "@/features/plan-session";
 import { useUnits } from "@/ui";
 import { amount } from "@/messages/en";
 
-/** Cable ways measured at Space, for who chooses the cables. */
+/** Cable ways measured at Layout, for who chooses the cables. */
 export function CableWays() {
   const plan = usePlan();
   const system = useUnits();
@@ -23,7 +23,7 @@ export function CableWays() {
   return (
     <>
       <Typography variant="h2" component="h3">
-        Measured at Space
+        Measured at Layout
       </Typography>
       <ul aria-label="Cable ways">
         {lengths.map(({ way, cutMm }) => (

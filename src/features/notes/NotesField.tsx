@@ -1,15 +1,15 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { type Stop } from "@/core/plan";
+import { type PlanStep } from "@/core/plan";
 import { useDesk, usePlan } from "@/features/plan-session";
 
 const maxCharacters = 5000;
 
-/** Ruled paper for what one wants to write at a stop. `id`: of the field, for its label. */
-export function NotesField({ stop, id, tall = false }: { stop: Stop; id: string; tall?: boolean }) {
+/** Ruled paper for what one wants to write at a step. `id`: of the field, for its label. */
+export function NotesField({ step, id, tall = false }: { step: PlanStep; id: string; tall?: boolean }) {
   const desk = useDesk();
-  const text = usePlan().notes[stop];
+  const text = usePlan().notes[step];
   return (
     <>
       <Box
@@ -18,7 +18,7 @@ export function NotesField({ stop, id, tall = false }: { stop: Stop; id: string;
         value={text}
         maxLength={maxCharacters}
         onChange={(event: React.ChangeEvent<HTMLTextAreaElement>) =>
-          desk.change({ type: "setNote", stop, text: event.target.value }, `note:${stop}`)
+          desk.change({ type: "setNote", step, text: event.target.value }, `note:${step}`)
         }
         onBlur={desk.endGesture}
         sx={{

@@ -1,4 +1,4 @@
 export { LabelCheck } from "./LabelCheck";
 export { LabelCurve } from "./LabelCurve";
 export { LabelForm } from "./LabelForm";
-export { panelsStop } from "./stop";
+export { panelsStep } from "./step";

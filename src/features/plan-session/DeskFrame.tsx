@@ -7,35 +7,35 @@ import { ReadyMark } from "@/ui";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
 import { UnsavedDrafts } from "./UnsavedDrafts";
-import { useDeskState, useSettled, useStops } from "./DeskProvider";
+import { useDeskState, useSettled, useSteps } from "./DeskProvider";
 import { Palette } from "./Palette";
-import { PrintStop } from "./PrintStop";
-import { type StopModule } from "./stop-module";
+import { PrintStep } from "./PrintStep";
+import { type StepModule } from "./step-module";
 import { useActions } from "./useActions";
 import { Trail } from "./Trail";
 
-/** The frame around every stop: header, trail, verdict strip always in sight, and the stop itself. */
+/** The frame around every step: header, trail, verdict strip always in sight, and the step itself. */
 export function DeskFrame({ verdict, children }: { verdict: ReactNode; children: ReactNode }) {
-  const current = useCurrentStop();
+  const current = useCurrentStep();
   const name = useDeskState((state) => state.history.present.name);
-  useStopKeys();
-  useActions(() => [{ of: "This stop", words: "Print", press: "Ctrl P", run: () => window.print() }]);
+  useStepKeys();
+  useActions(() => [{ of: "This step", words: "Print", press: "Ctrl P", run: () => window.print() }]);
   const sticky = useRef<HTMLDivElement>(null);
   useEffect(() => (sticky.current === null ? undefined : markScrolled(sticky.current)), []);
   return (
     <>
-      <PrintStop stop={current} />
+      <PrintStep step={current} />
       <Box data-screen="" sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
         <Box
           component="a"
-          href="#stop"
+          href="#step"
           sx={{
             position: "absolute",
             left: -9999,
             "&:focus": { left: 8, top: 8, zIndex: 2000, bgcolor: "var(--sheet)", p: 1 },
           }}
         >
-          Skip to the stop
+          Skip to the step
         </Box>
         <DeskHeader />
         <Trail current={current.id} />
@@ -44,7 +44,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
           <Conflict />
           {verdict}
         </Box>
-        <Box component="main" id="stop" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
+        <Box component="main" id="step" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
           <h1 className="visually-hidden">{`${name}: ${current.name}`}</h1>
           {children}
         </Box>
@@ -75,29 +75,29 @@ function DeskReady() {
   return <ReadyMark ready={useSettled()} />;
 }
 
-function useCurrentStop(): StopModule {
-  const { stop } = useParams<{ stop?: string }>();
-  const stops = useStops();
-  const current = stops.find(({ id }) => id === stop) ?? stops.find(({ id }) => id === "wire");
-  if (current === undefined) throw new Error("the list of stops has no stop to wire at");
+function useCurrentStep(): StepModule {
+  const { step } = useParams<{ step?: string }>();
+  const steps = useSteps();
+  const current = steps.find(({ id }) => id === step) ?? steps.find(({ id }) => id === "wiring");
+  if (current === undefined) throw new Error("the list of steps has no step of wiring");
   return current;
 }
 
-/** Alt + 1 … 9 goes to a stop. */
-function useStopKeys(): void {
+/** Alt + 1 … 9 goes to a step. */
+function useStepKeys(): void {
   const router = useRouter();
   const planId = useDeskState((state) => state.planId);
-  const stops = useStops();
+  const steps = useSteps();
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const typing = event.target instanceof Element && event.target.matches("input, textarea");
       if (!event.altKey || event.ctrlKey || event.metaKey || typing) return;
-      const stop = /^Digit([1-9])$/.test(event.code) ? stops[Number(event.code.slice(5)) - 1] : undefined;
-      if (stop === undefined) return;
+      const step = /^Digit([1-9])$/.test(event.code) ? steps[Number(event.code.slice(5)) - 1] : undefined;
+      if (step === undefined) return;
       event.preventDefault();
-      router.push(`/plan/${planId}/${stop.id}`);
+      router.push(`/plan/${planId}/${step.id}`);
     };
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
-  }, [router, planId, stops]);
+  }, [router, planId, steps]);
 }

@@ -13,7 +13,7 @@ import { type Judgement } from "./judgement";
 import { packHistory, unpackHistory } from "./kept-history";
 import { PlanReadings } from "./PlanReadings";
 import { type Saver, startSaver } from "./saver";
-import { type StopModule } from "./stop-module";
+import { type StepModule } from "./step-module";
 import { type Scheduler } from "./scheduler";
 import { isJudged, wiringOf } from "./slices/look";
 import { createDesk, type Desk } from "./store";
@@ -22,7 +22,7 @@ import { type DeskState } from "./desk-state";
 type Resolve = Pick<Saver, "takeTheirs" | "keepMine" | "merge" | "bringBack" | "discard" | "saveAsNew">;
 type DeskContextValue = {
   readonly desk: Desk;
-  readonly stops: readonly StopModule[];
+  readonly steps: readonly StepModule[];
   readonly actions: Set<ActionSource>;
   readonly resolve: Resolve;
 };
@@ -31,14 +31,14 @@ const DeskContext = createContext<DeskContextValue | null>(null);
 
 type Props = {
   readonly opened: SavedPlan;
-  readonly stops: readonly StopModule[];
+  readonly steps: readonly StepModule[];
   /** A plan that is kept nowhere and gone with the page, as one to practise on. */ readonly isScratch?: boolean;
   /** Whether it is judged as it changes. */ readonly isJudged?: boolean;
   readonly children: ReactNode;
 };
 
 /** Opens a plan for the views below it: document, history, autosave, word from other tabs. */
-export function DeskProvider({ opened, stops, isScratch = false, isJudged: judges = true, children }: Props) {
+export function DeskProvider({ opened, steps, isScratch = false, isJudged: judges = true, children }: Props) {
   const [desk] = useState(() => createDesk(opened, later));
   const [actions] = useState(() => new Set<ActionSource>());
   const saver = useRef<Saver | null>(null);
@@ -82,7 +82,7 @@ export function DeskProvider({ opened, stops, isScratch = false, isJudged: judge
   const value = useMemo(
     () => ({
       desk,
-      stops,
+      steps,
       actions,
       resolve: {
         takeTheirs: () => saver.current?.takeTheirs(),
@@ -93,7 +93,7 @@ export function DeskProvider({ opened, stops, isScratch = false, isJudged: judge
         saveAsNew: (key: string | null) => saver.current?.saveAsNew(key) ?? Promise.resolve(null),
       },
     }),
-    [desk, stops, actions],
+    [desk, steps, actions],
   );
   return (
     <DeskContext value={value}>
@@ -189,9 +189,9 @@ export function useDesk(): Desk {
   return useDeskContext().desk;
 }
 
-/** The stops of the job, in their order. */
-export function useStops(): readonly StopModule[] {
-  return useDeskContext().stops;
+/** The steps of the job, in their order. */
+export function useSteps(): readonly StepModule[] {
+  return useDeskContext().steps;
 }
 
 /** Who offers actions; for `useActions` and the palette. */

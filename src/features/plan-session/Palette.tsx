@@ -12,9 +12,9 @@ import { browserClient, type PlanSummary } from "@/api";
 import { passes } from "@/core/checks";
 import { placePrefix, ruleTitle, visible } from "@/messages/en";
 import { type Action } from "./actions";
-import { useActionSources, useDesk, useStops } from "./DeskProvider";
+import { useActionSources, useDesk, useSteps } from "./DeskProvider";
 
-/** Ctrl or Cmd + K finds anything: what can be done here, stops, panels, findings, other plans. */
+/** Ctrl or Cmd + K finds anything: what can be done here, steps, panels, findings, other plans. */
 export function Palette() {
   const [open, setOpen] = useState(false);
   useEffect(() => onPaletteKey(() => setOpen(true)), []);
@@ -53,7 +53,7 @@ function Search({ onClose }: { onClose: () => void }) {
             action?.run();
           }}
           renderInput={(params) => (
-            <TextField {...params} autoFocus label="Find an action, a stop, a panel, a finding, a plan" />
+            <TextField {...params} autoFocus label="Find an action, a step, a panel, a finding, a plan" />
           )}
         />
       </DialogContent>
@@ -64,16 +64,16 @@ function Search({ onClose }: { onClose: () => void }) {
 /** What can be done and gone to in this plan, as it is when the search is opened. */
 function useHere(): readonly Action[] {
   const sources = useActionSources();
-  const stops = useStops();
+  const steps = useSteps();
   const desk = useDesk();
   const router = useRouter();
   const [here] = useState(() => {
     const { planId, history, judgement } = desk.now();
-    const goTo = (stop: string) => () => router.push(`/plan/${planId}/${stop}`);
+    const goTo = (step: string) => () => router.push(`/plan/${planId}/${step}`);
     const assessment = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
     return [
       ...[...sources].flatMap((source) => source()),
-      ...stops.map(({ id, name }, k): Action => ({
+      ...steps.map(({ id, name }, k): Action => ({
         of: "Stops",
         words: name,
         press: `Alt ${k + 1}`,
@@ -85,7 +85,7 @@ function useHere(): readonly Action[] {
         press: null,
         run: () => desk.set({ ledgerOpen: true, litFinding: finding.id, soughtFinding: finding.id }),
       })),
-      ...stops.flatMap(({ id, name, search }) =>
+      ...steps.flatMap(({ id, name, search }) =>
         (search?.(history.present) ?? []).map((words): Action => ({
           of: `${name} of this plan`,
           words,
@@ -116,7 +116,7 @@ function useOtherPlans(): readonly Action[] {
         of: "Plans",
         words: visible(name),
         press: null,
-        run: () => router.push(`/plan/${id}/wire`),
+        run: () => router.push(`/plan/${id}/wiring`),
       })),
     [plans, router],
   );

@@ -4,27 +4,27 @@ import Box from "@mui/material/Box";
 import Link from "next/link";
 import { memo, useEffect, useRef } from "react";
 import { type MeasuredRecord } from "@/core/measurements";
-import { useAssessment, useDeskState, usePlan, useStops } from "./DeskProvider";
-import { stopStateWords } from "./messages";
+import { useAssessment, useDeskState, usePlan, useSteps } from "./DeskProvider";
+import { stepStateWords } from "./messages";
 import { useReadingsState } from "./PlanReadings";
-import { stateOf, type StopModule, type StopState } from "./stop-module";
+import { stateOf, type StepModule, type StepState } from "./step-module";
 
 const noRecords: readonly MeasuredRecord[] = [];
 
-/** The stops of the job as panels along one cable. Any can be entered at any time. */
+/** The steps of the job as panels along one cable. Any can be entered at any time. */
 export function Trail({ current }: { current: string }) {
   const plan = usePlan();
   const assessment = useAssessment();
   const planId = useDeskState((state) => state.planId);
-  const stops = useStops();
+  const steps = useSteps();
   const records = useReadingsState().records ?? noRecords;
-  // handed on as one text, so that the trail is drawn again only when a stop's state has changed
+  // handed on as one text, so that the trail is drawn again only when a step's state has changed
   return (
     <TrailList
       current={current}
       planId={planId}
-      stops={stops}
-      states={stops.map((stop) => stateOf(stop, plan, assessment, records)).join()}
+      steps={steps}
+      states={steps.map((step) => stateOf(step, plan, assessment, records)).join()}
     />
   );
 }
@@ -32,18 +32,18 @@ export function Trail({ current }: { current: string }) {
 const TrailList = memo(function TrailList({
   current,
   planId,
-  stops,
+  steps,
   states,
 }: {
   current: string;
   planId: string;
-  stops: readonly StopModule[];
+  steps: readonly StepModule[];
   states: string;
 }) {
-  const shown = states.split(",") as StopState[];
+  const shown = states.split(",") as StepState[];
   const here = useRef<HTMLAnchorElement>(null);
   useEffect(() => {
-    // on a narrow screen the trail scrolls sideways; the stop one is at must not start out of sight
+    // on a narrow screen the trail scrolls sideways; the step one is at must not start out of sight
     here.current?.scrollIntoView({ block: "nearest", inline: "center" });
   }, [current]);
   return (
@@ -69,13 +69,13 @@ const TrailList = memo(function TrailList({
           width: "100%",
         }}
       >
-        {stops.map(({ id: stop, name, built }, k) => {
+        {steps.map(({ id: step, name, built }, k) => {
           const state = shown[k] ?? "empty";
-          const isHere = stop === current;
+          const isHere = step === current;
           return (
             <Box
               component="li"
-              key={stop}
+              key={step}
               title={built ? undefined : "Keeps notes only so far"}
               sx={{
                 position: "relative",
@@ -83,14 +83,14 @@ const TrailList = memo(function TrailList({
                 display: "flex",
                 alignItems: "center",
                 "&::after":
-                  k === stops.length - 1
+                  k === steps.length - 1
                     ? {}
                     : { content: '""', flex: "1 1 auto", minWidth: 8, height: 2, bgcolor: "var(--line-strong)" },
               }}
             >
               <Box
                 component={Link}
-                href={`/plan/${planId}/${stop}`}
+                href={`/plan/${planId}/${step}`}
                 prefetch={false}
                 ref={isHere ? here : undefined}
                 aria-current={isHere ? "page" : undefined}
@@ -114,7 +114,7 @@ const TrailList = memo(function TrailList({
                 {name}
                 <span className="visually-hidden">
                   : {built ? "" : "only notes so far, "}
-                  {stopStateWords[state]}
+                  {stepStateWords[state]}
                 </span>
               </Box>
             </Box>
@@ -125,7 +125,7 @@ const TrailList = memo(function TrailList({
   );
 });
 
-/** A stop that keeps notes only: a leaf with a turned corner, no panel. */
+/** A step that keeps notes only: a leaf with a turned corner, no panel. */
 function Leaf({ written }: { written: boolean }) {
   return (
     <svg width="16" height="20" viewBox="0 0 16 20" aria-hidden>
@@ -135,8 +135,8 @@ function Leaf({ written }: { written: boolean }) {
   );
 }
 
-/** A stop's state drawn on a small panel: dashed, question, filled with a tick, barred, or with lines of writing. */
-function Tile({ state }: { state: StopState }) {
+/** A step's state drawn on a small panel: dashed, question, filled with a tick, barred, or with lines of writing. */
+function Tile({ state }: { state: StepState }) {
   const filled = state === "ready";
   const edge = state === "stopFound" ? "var(--stop)" : "var(--ink)";
   return (

@@ -19,7 +19,7 @@ test("each part is named, with what either side says of it", () => {
   );
   const theirs = after(
     { type: "setSite", patch: { recordLowC: -20 } },
-    { type: "setNote", stop: "log", text: "rain" },
+    { type: "setNote", step: "log", text: "rain" },
     { type: "removeWiring", wiringId: "pressday" },
   );
   expect(told(mine, theirs)).toEqual([

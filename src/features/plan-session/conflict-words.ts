@@ -6,9 +6,9 @@ import {
   portFieldNames,
   portFields,
   type Side,
-  stops,
+  planSteps,
 } from "@/core/plan";
-import { panelFieldWords, portFieldWords, trueMinus, stopNames } from "@/messages/en";
+import { panelFieldWords, portFieldWords, trueMinus, stepNames } from "@/messages/en";
 
 export const changedByWords: Readonly<Record<PartDifference["changedBy"], string>> = {
   mine: "changed here only",
@@ -47,7 +47,7 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
     case "shopping":
       return `Shopping: ${placeWords(id)}`;
     case "note":
-      return `Notes at ${stopNames[stops.find((stop) => stop === id) ?? "need"]}`;
+      return `Notes at ${stepNames[planSteps.find((step) => step === id) ?? "need"]}`;
   }
 }
 

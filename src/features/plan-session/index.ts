@@ -7,11 +7,11 @@ export {
   useJudgement,
   useJudging,
   usePlan,
-  useStops,
+  useSteps,
   useWiring,
 } from "./DeskProvider";
 export { KeepInLibrary, LibrarySheet } from "./LibrarySheet";
-export { stateOf, type StopModule } from "./stop-module";
+export { stateOf, type StepModule } from "./step-module";
 export { useActions } from "./useActions";
 export { useProtectReport } from "./useProtectReport";
 export { useLibrary } from "./useLibrary";

@@ -1,6 +1,6 @@
-import { type StopState } from "./stop-module";
+import { type StepState } from "./step-module";
 
-export const stopStateWords: Readonly<Record<StopState, string>> = {
+export const stepStateWords: Readonly<Record<StepState, string>> = {
   empty: "empty",
   question: "question open",
   ready: "ready",

@@ -7,6 +7,6 @@ export function useSaveAsNew(key: string | null): () => void {
   const router = useRouter();
   return () =>
     void saveAsNew(key).then((id) => {
-      if (id !== null) router.push(`/plan/${id}/wire`);
+      if (id !== null) router.push(`/plan/${id}/wiring`);
     });
 }

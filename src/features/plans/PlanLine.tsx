@@ -35,7 +35,7 @@ export function PlanLine({ plan, glance, onDuplicate, onPutAway, onRemove }: Pro
     >
       <Box
         component={Link}
-        href={`/plan/${plan.id}/wire`}
+        href={`/plan/${plan.id}/wiring`}
         prefetch={false}
         sx={{
           flex: { xs: "1 1 100%", sm: 1 },

@@ -91,7 +91,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
       );
     router.refresh();
   };
-  const open = (id: string, stop: string) => router.push(`/plan/${id}/${stop}`);
+  const open = (id: string, step: string) => router.push(`/plan/${id}/${step}`);
   return (
     <Box sx={{ minHeight: "100vh" }}>
       <Box
@@ -153,7 +153,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
             onCreate={async (name) => {
               const result = await browserClient.createPlan(name);
               if (result.type === "fault") return result.fault.message;
-              open(result.value.id, "wire");
+              open(result.value.id, "wiring");
               return null;
             }}
           />
@@ -163,7 +163,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
               setFault(null);
               const result = await browserClient.importPlan(file);
               if (result.type === "fault") setFault(result.fault.message);
-              else open(result.value.id, "wire");
+              else open(result.value.id, "wiring");
             }}
             onFault={setFault}
           />

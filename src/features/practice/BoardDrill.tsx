@@ -18,7 +18,7 @@ export function BoardDrill(props: PlayProps<BoardCase>) {
   );
   return (
     // what the window says while one wires is a help for the first level; after that it comes with the verdict
-    <DeskProvider opened={opened} stops={[]} isScratch isJudged={level === 1 || verdict !== null}>
+    <DeskProvider opened={opened} steps={[]} isScratch isJudged={level === 1 || verdict !== null}>
       <Playing {...props} />
     </DeskProvider>
   );

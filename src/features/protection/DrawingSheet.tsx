@@ -6,7 +6,7 @@ import { type Part, type ProtectReport } from "@/core/protection/diagram";
 import { type Finding } from "@/core/assessment";
 import { type Level, levels } from "@/core/checks";
 import { useAssessment } from "@/features/plan-session";
-import { StopFindings } from "@/features/checks";
+import { StepFindings } from "@/features/checks";
 import { Columns, Region, TextButton } from "@/ui";
 import { SelectedPart } from "./SelectedPart";
 import { Drawing } from "./Drawing";
@@ -39,7 +39,7 @@ export function DrawingSheet() {
   if (fault !== null)
     return <p>The drawing could not be made ({fault}). The plan is safe; change something to try again.</p>;
   if (report !== null && report.assembly.parts.length === 0)
-    return <p>Nothing is wired yet. Join panels to an input at Wire: then they are drawn here, cable by cable.</p>;
+    return <p>Nothing is wired yet. Join panels to an input at Wiring: then they are drawn here, cable by cable.</p>;
   return (
     <>
       <Wirings />
@@ -63,8 +63,8 @@ export function DrawingSheet() {
             </div>
           )}
           <Region title="To do and to know">
-            <StopFindings
-              stop="protect"
+            <StepFindings
+              step="protection"
               nothing="Press a cable in the drawing and say how long it is: then it is sized, and what it loses is known."
             />
           </Region>
@@ -79,7 +79,7 @@ function levelsOf(report: ProtectReport, findings: readonly Finding[]): Map<stri
   const worst = new Map<string, Level>();
   for (const part of report.assembly.parts)
     for (const finding of findings)
-      if (finding.stop === "protect" && speaksOf(finding, part, report)) {
+      if (finding.step === "protection" && speaksOf(finding, part, report)) {
         const before = worst.get(part.id);
         if (before === undefined || levels.indexOf(finding.level) < levels.indexOf(before))
           worst.set(part.id, finding.level);

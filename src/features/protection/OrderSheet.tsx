@@ -39,7 +39,7 @@ export function OrderSheet() {
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region
             title="Connecting it"
-            aside={<TextButton onClick={() => window.print()}>Print all of Protect</TextButton>}
+            aside={<TextButton onClick={() => window.print()}>Print all of Protection</TextButton>}
           >
             <Steps list={connecting} />
           </Region>
@@ -55,7 +55,7 @@ export function OrderSheet() {
             <label htmlFor={id} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
               Fuses, cables, connectors, the box, the switch: what you want to remember.
             </label>
-            <NotesField stop="protect" id={id} />
+            <NotesField step="protection" id={id} />
             <CableWays />
           </Region>
         </Box>

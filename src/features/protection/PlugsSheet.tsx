@@ -7,7 +7,7 @@ import { type Adapter, defaultPanelKind } from "@/core/protection/connectors";
 import { type LaneReport } from "@/core/protection/diagram";
 import { tilesOf } from "@/core/engine/array";
 import { useDesk, usePlan, useWiring } from "@/features/plan-session";
-import { StopFindings } from "@/features/checks";
+import { StepFindings } from "@/features/checks";
 import { Columns, ChoiceField, Region, TextButton, sheetStyle } from "@/ui";
 import { given, shortName } from "@/messages/en";
 import { useProtect } from "./facts";
@@ -45,8 +45,8 @@ export function PlugsSheet() {
         </Box>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region title="To do and to know">
-            <StopFindings
-              stop="protect"
+            <StepFindings
+              step="protection"
               nothing="Press a cable in the drawing and say how long it is: then it is sized, and what it loses is known."
             />
           </Region>

@@ -31,10 +31,10 @@ export function ProtectPrint() {
   const answer = pageLayout().placed(layoutAsk(graph));
   const title = `${plan.name}: ${wiring.name}`;
   const sheets = answer === null ? [] : diagramSheets(title, drawingNote(report), diagramOf(graph, answer), "a4");
-  if (report.assembly.parts.length === 0) return <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>;
+  if (report.assembly.parts.length === 0) return <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protection}</p>;
   const told =
     assessment?.type === "assessed"
-      ? assessment.findings.filter(({ stop, level }) => stop === "protect" && level !== "good")
+      ? assessment.findings.filter(({ step, level }) => step === "protection" && level !== "good")
       : [];
   const cables = cableTable(report, system);
   return (
@@ -93,7 +93,7 @@ export function ProtectPrint() {
       {tradeRequired.map((words) => (
         <p key={words}>{words}</p>
       ))}
-      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protect}</p>
+      <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protection}</p>
     </>
   );
 }

@@ -1,1 +1,1 @@
-export { protectStop } from "./stop";
+export { protectionStep } from "./step";

@@ -26,7 +26,7 @@ export function KeyList({ around, onClose }: Props) {
         {around.length > 0 && (
           <>
             <Box component="p" sx={{ mb: 1 }}>
-              Anywhere on this stop but in a text field.
+              Anywhere on this step but in a text field.
             </Box>
             <Keys keys={around} />
           </>

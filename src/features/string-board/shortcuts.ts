@@ -172,7 +172,7 @@ export const moveKeys: readonly { readonly press: string; readonly words: string
   { press: "Escape", words: "stop dragging; select nothing" },
   { press: "Ctrl Z", words: "undo" },
   { press: "Ctrl Shift Z", words: "redo" },
-  { press: "Alt 1 … 9", words: "go to a stop of the trail" },
+  { press: "Alt 1 … 9", words: "go to a step of the trail" },
   { press: "Ctrl K", words: "find any action by name" },
   { press: "?", words: "show this list" },
 ];

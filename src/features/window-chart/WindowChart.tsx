@@ -78,7 +78,7 @@ function Chart({ window, skies, chosen, lit, height, netlist }: Props) {
   );
 }
 
-/** Drawn at every verdict; not when something else on the stop changes. */
+/** Drawn at every verdict; not when something else on the step changes. */
 const WindowChart = memo(
   Chart,
   (a, b) =>

@@ -37,7 +37,7 @@ export function FirstSteps() {
     desk.change({ type: "addInput", id, libraryId, device }, gesture);
     return id;
   };
-  const goTo = (stop: string) => router.push(`/plan/${planId}/${stop}`);
+  const goTo = (step: string) => router.push(`/plan/${planId}/${step}`);
   /** One step of undo takes all of it away again. */
   const showOne = () => {
     const panelId = addPanel(demoPanels.rigid195, null, "example");
@@ -97,7 +97,7 @@ export function FirstSteps() {
               variant={panels.length === 0 ? "outlined" : "contained"}
               onClick={() => {
                 addInput(blankDevice("New input"), null);
-                goTo("input");
+                goTo("controller");
               }}
             >
               Type an input in

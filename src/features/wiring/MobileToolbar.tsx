@@ -5,13 +5,13 @@ import { memo } from "react";
 import { useDesk, useDeskState } from "@/features/plan-session";
 import style from "./thumb-bar.module.css";
 
-/** On a phone: the parts of the stop and the way back, where a thumb reaches them. */
+/** On a phone: the parts of the step and the way back, where a thumb reaches them. */
 export const MobileToolbar = memo(function ThumbBar() {
   const desk = useDesk();
   const canUndo = useDeskState((state) => state.history.past.length > 0);
   const canRedo = useDeskState((state) => state.history.future.length > 0);
   return (
-    <nav aria-label="Parts of this stop" className={style["bar"]}>
+    <nav aria-label="Parts of this step" className={style["bar"]}>
       <button type="button" onClick={() => goTo("board")}>
         <LayoutGrid size={18} aria-hidden />
         Board

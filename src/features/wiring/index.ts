@@ -1,1 +1,1 @@
-export { wireStop } from "./stop";
+export { wiringStep } from "./step";

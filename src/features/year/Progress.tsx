@@ -21,7 +21,7 @@ export function Progress({ words, share, onStop }: { words: string; share: numbe
           <div style={{ width: `${percentDone}%` }} />
         </div>
       </div>
-      {onStop !== undefined && <TextButton onClick={onStop}>Stop</TextButton>}
+      {onStop !== undefined && <TextButton onClick={onStop}>Cancel</TextButton>}
     </div>
   );
 }

@@ -133,4 +133,4 @@ export function robustWords(first: number, stopped: number, trials: number): str
 }
 
 /** What parts are taken to cost. */
-export const pricesSentence = `Parts are taken at ${assumedPrices.branchPair} a pair of branch connectors, ${assumedPrices.fuse} a fuse with its holder and ${assumedPrices.port} the leads to a port, in your currency; cables are sized at Protect.`;
+export const pricesSentence = `Parts are taken at ${assumedPrices.branchPair} a pair of branch connectors, ${assumedPrices.fuse} a fuse with its holder and ${assumedPrices.port} the leads to a port, in your currency; cables are sized at Protection.`;

@@ -60,12 +60,12 @@ const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
     "No thicker cable in this standard is enough: use a shorter route, or more panels in series (check max PV voltage).",
   terminals: "Its manual says: enter it at Protection, Cables.",
   guards: "Check its rating label, and choose another at Protection.",
-  hold: "Another way to fix it, a lower speed, or a more sheltered place: say it at Mount.",
-  glueHeat: "Another adhesive, a lighter roof, or feet that let air under: say it at Mount.",
-  roofSurface: "Say at Mount what it is fixed to, or fix it another way.",
+  hold: "Another way to fix it, a lower speed, or a more sheltered place: say it at Mounting.",
+  glueHeat: "Another adhesive, a lighter roof, or feet that let air under: say it at Mounting.",
+  roofSurface: "Say at Mounting what it is fixed to, or fix it another way.",
   movement: "A softer bed or slots: ask who makes the feet.",
-  gates: "Measure it at Mount.",
-  plugs: "Look at the plugs with a meter, and say at Protect what you found.",
+  gates: "Measure it at Mounting.",
+  plugs: "Look at the plugs with a meter, and say at Protection what you found.",
 };
 
 /** The limit another input would need, and the wiring that asks for so little. */

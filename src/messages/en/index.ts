@@ -24,7 +24,7 @@ export { portFieldWords } from "./port-fields";
 export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
 export { buySentence, buyTitleWords, needSentence, purchaseName, pwmSentence } from "./shopping";
-export { stopNames } from "./stops";
+export { stepNames } from "./steps";
 export { tradeSentence, whyNotLines } from "./trade";
 export { verdictOf, withFound } from "./verdict";
 export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year";

@@ -87,7 +87,7 @@ export function logFindingWords(
         };
       return {
         what: `A fault since ${since}: ${loss} less${cost}, from one day to the next, and it stayed.`,
-        first: "As much as a row, a panel or a part of one: walk it through at Prove.",
+        first: "As much as a row, a panel or a part of one: walk it through at Test.",
       };
     case "shadeSeason":
       return {

@@ -37,7 +37,7 @@ export function missingSentence(missing: Missing): string {
     case "recordsCrossed":
       return `The record low (${given(missing.lowC, "°C")}) lies above the record high (${given(missing.highC, "°C")}). Have the two been swapped? See Site.`;
     case "noInput":
-      return "Choose the input it feeds, or type its data sheet in, at Input.";
+      return "Choose the input it feeds, or type its data sheet in, at Controller.";
   }
 }
 

@@ -73,7 +73,7 @@ test("every finding, reason, assumption and mend has its words, with numbers and
         ];
         for (const words of said) expect(words).not.toMatch(/undefined|NaN|null|Infinity|\[object/);
         // what is fixed how, and whether it was measured, may have no number
-        if (finding.value !== null || finding.stop !== "mount")
+        if (finding.value !== null || finding.step !== "mounting")
           expect(findingSentence(finding, "metric")).toMatch(
             /\d[\d.]*\s(V|A|W|%|kg|mm|cm²|°C|N)|All rows match|cost the others nothing|on the shelf/,
           );
@@ -114,7 +114,7 @@ test("the same number stands with one precision wherever it stands", () => {
 
 test("what is missing is said with where to put it", () => {
   expect(missingSentence({ type: "noPanel" })).toMatch(/at Panels/);
-  expect(missingSentence({ type: "noInput" })).toMatch(/at Input/);
+  expect(missingSentence({ type: "noInput" })).toMatch(/at Controller/);
   expect(missingSentence({ type: "labelIncomplete", panelName: "Roof", fields: ["vocV", "impA"] })).toMatch(
     /“Roof” still lacks Voc, Imp/,
   );

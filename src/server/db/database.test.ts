@@ -131,11 +131,11 @@ describe("plans", () => {
     };
     let plan = randomPlan(1);
     await createPlan(db, { id: "a", plan, now });
-    const small = applyChange(plan, { type: "setNote", stop: "wire", text: "a" });
+    const small = applyChange(plan, { type: "setNote", step: "wiring", text: "a" });
     await replacePlan(db, { id: "a", revision: 1, plan: small, now });
     expect(await stored()).toMatchObject({
       changes: 1,
-      bytes: JSON.stringify([{ op: "replace", path: "/notes/wire", value: "a" }]).length,
+      bytes: JSON.stringify([{ op: "replace", path: "/notes/wiring", value: "a" }]).length,
     });
     const draw = createRandom(7);
     let revision = 2;

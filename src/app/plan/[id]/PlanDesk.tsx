@@ -2,14 +2,14 @@
 
 import { type ReactNode } from "react";
 import { type SavedPlan } from "@/api";
-import { stopModules } from "@/app/stops";
+import { stepModules } from "@/app/steps";
 import { DeskFrame, DeskProvider } from "@/features/plan-session";
 import { LedgerDrawer, VerdictStrip } from "@/features/checks";
 
 /** A plan on the desk, with what stands around every stop. */
 export function PlanDesk({ opened, children }: { opened: SavedPlan; children: ReactNode }) {
   return (
-    <DeskProvider opened={opened} stops={stopModules}>
+    <DeskProvider opened={opened} steps={stepModules}>
       <DeskFrame verdict={<VerdictStrip />}>{children}</DeskFrame>
       <LedgerDrawer />
     </DeskProvider>

@@ -12,7 +12,7 @@ export function Rescue({ id, whole }: { readonly id: string; readonly whole: num
   const rescue = async () => {
     const made = await browserClient.rescuePlan(id);
     if (made.type === "fault") setFault(made.fault.message);
-    else router.push(`/plan/${made.value.id}/wire`);
+    else router.push(`/plan/${made.value.id}/wiring`);
   };
   return (
     <p>

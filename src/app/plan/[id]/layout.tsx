@@ -18,7 +18,7 @@ export default async function PlanLayout({
 }) {
   const { id } = await params;
   const found = await pageData((db) => isPlan(db, id));
-  if (found.type === "trouble") return <TroublePage words={found.words} again={`/plan/${id}/wire`} />;
+  if (found.type === "trouble") return <TroublePage words={found.words} again={`/plan/${id}/wiring`} />;
   if (!found.data) notFound();
   // on its way before the scripts are
   preload(`/api/plans/${id}`, { as: "fetch", crossOrigin: "anonymous" });

@@ -44,7 +44,7 @@ function clearHeight({ plan, poseId, parked, surfaces }: RoofContext): readonly 
 
 export const clearHeightRule: RoofRule<"clearHeight", ClearHeightReason> = {
   id: "clearHeight",
-  stop: "space",
+  step: "layout",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "nothing",

@@ -84,7 +84,7 @@ function measureOf(fault: LayoutReason["fault"]): { readonly value: Amount | nul
 
 export const layoutRule: RoofRule<"layout", LayoutReason> = {
   id: "layout",
-  stop: "space",
+  step: "layout",
   sense: "atLeast",
   chart: { skies: [], edge: null },
   mendedBy: "layout",

@@ -45,7 +45,7 @@ function leads({ plan, surfaces }: RoofContext, lanes: readonly PortArray[]): re
 
 export const leadsRule: RoofRule<"leads", LeadsReason> = {
   id: "leads",
-  stop: "space",
+  step: "layout",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "parts",

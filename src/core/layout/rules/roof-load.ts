@@ -61,7 +61,7 @@ function roofLoad({ plan, surfaces }: RoofContext): readonly RoofJudged<RoofLoad
 
 export const roofLoadRule: RoofRule<"roofLoad", RoofLoadReason> = {
   id: "roofLoad",
-  stop: "space",
+  step: "layout",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "nothing",

@@ -28,7 +28,7 @@ const faults = (plan: Plan, poseId = pose) =>
 test("the demo roof is as it should be, and every finding of it stands in the ledger of the wiring", () => {
   expect(faults(lantern)).toEqual([]);
   const ledger = assess(changed(lantern, move(2, { xMm: 800 })), "everyday");
-  const rules = ledger.type === "assessed" ? ledger.findings.filter(({ stop }) => stop === "space") : [];
+  const rules = ledger.type === "assessed" ? ledger.findings.filter(({ step }) => step === "layout") : [];
   expect(rules.map(({ rule, level }) => [rule, level])).toEqual(
     expect.arrayContaining([
       ["layout", "care"],

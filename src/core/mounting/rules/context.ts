@@ -21,7 +21,7 @@ export type MountRule<Id extends string, R> = RuleFacts<Id> & {
 export const careShare = 0.5;
 
 export const factsOf = {
-  stop: "mount",
+  step: "mounting",
   sense: "atMost",
   chart: { skies: [], edge: null },
   ofInput: false,

@@ -23,7 +23,7 @@ function fixed(method: MountingMethodId, more: Partial<Fixing> = {}, plan = bare
 function findings(plan: Plan): readonly Finding[] {
   const assessment = assess(plan, "everyday");
   if (assessment.type !== "assessed") throw new Error("it can be judged");
-  return assessment.findings.filter(({ stop }) => stop === "mount");
+  return assessment.findings.filter(({ step }) => step === "mounting");
 }
 const of = (plan: Plan, rule: Finding["rule"], about = "") => {
   const found = findings(plan).find((finding) => finding.rule === rule && finding.id.endsWith(about));

@@ -35,7 +35,7 @@ export function doubts(context: LaneContext): RuleOutcome<LabelReason> | null {
 
 export const doubtsRule: LaneRule<"label", LabelReason> = {
   id: "label",
-  stop: "panels",
+  step: "panels",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "nothing",

@@ -3,12 +3,12 @@ import { notesOf } from "../fields";
 
 export const schema = z.strictObject({
   need: notesOf,
-  space: notesOf,
+  layout: notesOf,
   panels: notesOf,
-  input: notesOf,
-  wire: notesOf,
-  protect: notesOf,
-  mount: notesOf,
-  prove: notesOf,
+  controller: notesOf,
+  wiring: notesOf,
+  protection: notesOf,
+  mounting: notesOf,
+  test: notesOf,
   log: notesOf,
 });

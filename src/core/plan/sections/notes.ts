@@ -1,26 +1,37 @@
 import { type z } from "zod";
 import { type Plan } from "../plan";
-import { type Json, type Parts } from "../section";
+import { type Json, type Parts, renamed } from "../section";
 import { type schema } from "../schemas/notes";
 
 export { schema } from "../schemas/notes";
 
-/** What a person writes down at each stop. */
+/** What a person writes down at each step. */
 
-export const stops = ["need", "space", "panels", "input", "wire", "protect", "mount", "prove", "log"] as const;
-export type Stop = (typeof stops)[number];
+/** The pages of a plan, in the order of the job. */
+export const planSteps = [
+  "need",
+  "layout",
+  "panels",
+  "controller",
+  "wiring",
+  "protection",
+  "mounting",
+  "test",
+  "log",
+] as const;
+export type PlanStep = (typeof planSteps)[number];
 
-export const version = 1;
+export const version = 2;
 
 export const empty: z.infer<typeof schema> = {
   need: "",
-  space: "",
+  layout: "",
   panels: "",
-  input: "",
-  wire: "",
-  protect: "",
-  mount: "",
-  prove: "",
+  controller: "",
+  wiring: "",
+  protection: "",
+  mounting: "",
+  test: "",
   log: "",
 };
 
@@ -29,8 +40,8 @@ export const parts: Parts = { kind: "note", by: "field" };
 export const changes = {
   setNote: (
     plan: Plan,
-    { stop, text }: { readonly type: "setNote"; readonly stop: Stop; readonly text: string },
-  ): Plan => ({ ...plan, notes: { ...plan.notes, [stop]: text } }),
+    { step, text }: { readonly type: "setNote"; readonly step: PlanStep; readonly text: string },
+  ): Plan => ({ ...plan, notes: { ...plan.notes, [step]: text } }),
 };
 
 export function findDangling(): null {
@@ -41,4 +52,16 @@ export function fromVersion3({ notes }: Json): unknown {
   return notes;
 }
 
-export const upgrades = [];
+/** Version 2: steps are called as they are on the screen. */
+function toVersion2(older: unknown): unknown {
+  return renamed(older, {
+    space: "layout",
+    input: "controller",
+    wire: "wiring",
+    protect: "protection",
+    mount: "mounting",
+    prove: "test",
+  });
+}
+
+export const upgrades = [toVersion2];

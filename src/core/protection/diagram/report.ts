@@ -8,7 +8,7 @@ import { type BatteryReport, batteryReport } from "./battery-report";
 import { laneReport, type LaneReport } from "./lane-report";
 import { type ListLine, partsList } from "./list";
 
-/** Everything Protect tells of a wiring, worked out: what joins it, what that takes, and what it costs. Plain data. */
+/** Everything Protection tells of a wiring, worked out: what joins it, what that takes, and what it costs. Plain data. */
 export type ProtectReport = {
   readonly wiringId: string;
   readonly assembly: Assembly;

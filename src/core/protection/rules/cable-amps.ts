@@ -75,7 +75,7 @@ const rounding = 1e-9;
 
 export const cableAmpsRule: CopperRule<"cableAmps", CableAmpsReason> = {
   id: "cableAmps",
-  stop: "protect",
+  step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "copper",

@@ -103,7 +103,7 @@ function judgedDrop(dropPct: number, limitPct: number, level: "care" | "note" | 
 
 export const cableDropRule: CopperRule<"cableDrop", CableDropReason> = {
   id: "cableDrop",
-  stop: "protect",
+  step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "copper",

@@ -160,7 +160,7 @@ function assumedIn(branch: WiredBranch): Assumption[] {
 
 export const fusesRule: LaneRule<"fuses", FuseReason> = {
   id: "fuses",
-  stop: "protect",
+  step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "copper",

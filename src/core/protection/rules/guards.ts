@@ -275,7 +275,7 @@ function reasonOf(
 
 export const guardsRule: CopperRule<"guards", GuardReason> = {
   id: "guards",
-  stop: "protect",
+  step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "copper",

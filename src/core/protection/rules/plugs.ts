@@ -174,7 +174,7 @@ function base(level: Level, value: number | null, limit: number | null, unit: "A
 
 export const plugsRule: CopperRule<"plugs", PlugsReason> = {
   id: "plugs",
-  stop: "protect",
+  step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "copper",

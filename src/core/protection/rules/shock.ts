@@ -48,7 +48,7 @@ function isAfloat(plan: CopperContext["plan"]): boolean {
 
 export const shockRule: CopperRule<"shock", ShockReason> = {
   id: "shock",
-  stop: "protect",
+  step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "nothing",

@@ -185,7 +185,7 @@ function judged(level: Level, value: number | null, limit: number | null) {
 
 export const terminalsRule: CopperRule<"terminals", TerminalsReason> = {
   id: "terminals",
-  stop: "protect",
+  step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "nothing",

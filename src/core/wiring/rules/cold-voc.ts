@@ -149,7 +149,7 @@ function grade(
 
 export const coldVocRule: LaneRule<"coldVoc", ColdVocReason> = {
   id: "coldVoc",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["coldDawn"], edge: "ceiling" },
   mendedBy: "wiring",

@@ -224,7 +224,7 @@ function tierAt(port: Port, v: number): StatedLimit | null {
 
 export const currentRule: LaneRule<"current", CurrentReason> = {
   id: "current",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: "amps" },
   mendedBy: "moreWatts",

@@ -115,7 +115,7 @@ type HotVmpFactsOutcome = "neverWakes" | "below" | "belowWake" | "nearFloor" | "
 
 export const hotVmpRule: LaneRule<"hotVmp", HotVmpReason> = {
   id: "hotVmp",
-  stop: "wire",
+  step: "wiring",
   sense: "atLeast",
   chart: { skies: ["hotRoof"], edge: "floor" },
   mendedBy: "wiring",

@@ -85,7 +85,7 @@ function grade({ lossPct }: MismatchFacts): {
 
 export const mismatchRule: LaneRule<"mismatch", MismatchReason> = {
   id: "mismatch",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: null },
   mendedBy: "moreWatts",

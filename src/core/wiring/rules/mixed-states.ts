@@ -93,7 +93,7 @@ function ownMaximaW(context: LaneContext): number {
 
 export const mixedStatesRule: LaneRule<"mixedStates", MixedReason> = {
   id: "mixedStates",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: null },
   mendedBy: "moreWatts",

@@ -71,7 +71,7 @@ function grade(lossPct: number): { level: Level; outcome: "costly" | "some" | "l
 
 export const pwmLossRule: LaneRule<"pwmLoss", PwmReason> = {
   id: "pwmLoss",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: null },
   mendedBy: "moreWatts",

@@ -145,7 +145,7 @@ export function panelStates(state: BranchState): Extract<BranchState, { type: "p
 
 export const reverseRule: LaneRule<"reverse", ReverseReason> = {
   id: "reverse",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["coldDawn", "brightNoon"], edge: null },
   mendedBy: "wiring",

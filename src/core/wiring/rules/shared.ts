@@ -147,7 +147,7 @@ function sum(values: readonly number[]): number {
 
 export const sharedRule: GroupRule<"shared", SharedReason> = {
   id: "shared",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: "watts" },
   mendedBy: "moreWatts",

@@ -44,7 +44,7 @@ export function shelf({
 
 export const shelfRule: WiringRule<"shelf", ShelfReason> = {
   id: "shelf",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: [], edge: null },
   mendedBy: "nothing",

@@ -83,7 +83,7 @@ export function systemVoltage(context: LaneContext): RuleOutcome<SystemVoltageRe
 
 export const systemVoltageRule: LaneRule<"systemVoltage", SystemVoltageReason> = {
   id: "systemVoltage",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["coldDawn"], edge: null },
   mendedBy: "wiring",

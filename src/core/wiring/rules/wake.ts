@@ -100,7 +100,7 @@ function minutesBelow(latitudeDeg: number, irradianceWm2: number): number {
 
 export const wakeRule: LaneRule<"wake", WakeReason> = {
   id: "wake",
-  stop: "wire",
+  step: "wiring",
   sense: "atLeast",
   chart: { skies: [], edge: "floor" },
   mendedBy: "wiring",

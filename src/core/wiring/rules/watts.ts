@@ -117,7 +117,7 @@ function grade(
 
 export const wattsRule: LaneRule<"watts", WattReason> = {
   id: "watts",
-  stop: "wire",
+  step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: "watts" },
   mendedBy: "moreWatts",

@@ -70,8 +70,8 @@ export function PoseHours() {
         </Box>
       ))}
       <Box sx={{ fontSize: "0.875rem" }}>
-        What stands how in a pose is set at Wire. Of a wiring’s poses the first that is for an hour holds; else the one
-        for all other hours. By the sun: 12 is when it stands highest.
+        What stands how in a pose is set at Wiring. Of a wiring’s poses the first that is for an hour holds; else the
+        one for all other hours. By the sun: 12 is when it stands highest.
       </Box>
     </Region>
   );

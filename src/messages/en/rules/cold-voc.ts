@@ -11,7 +11,7 @@ export const coldVocWords: RuleWords<"coldVoc"> = {
   sentence(r, system) {
     switch (r.type) {
       case "noCeiling":
-        return `On the coldest dawn this array reaches ${amount(r.judgedV, "V")}. What is the input’s max PV voltage? Enter it at Input.`;
+        return `On the coldest dawn this array reaches ${amount(r.judgedV, "V")}. What is the input’s max PV voltage? Enter it at Controller.`;
       case "coldVoc":
         return coldVocSentence(r, system);
     }

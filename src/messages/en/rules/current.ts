@@ -12,7 +12,7 @@ export const currentWords: RuleWords<"current"> = {
       case "noCurrentLimit":
         return `The array can give ${amount(r.iscA, "A")}; the input states no current limit.`;
       case "noTierAmps":
-        return `How many amps does the input take ${rangeWords(r)}? Fill in “Amps” under “Current limits” at Input.`;
+        return `How many amps does the input take ${rangeWords(r)}? Fill in “Amps” under “Current limits” at Controller.`;
       case "current":
         return currentSentence(r);
     }

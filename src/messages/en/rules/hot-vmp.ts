@@ -11,7 +11,7 @@ export const hotVmpWords: RuleWords<"hotVmp"> = {
   sentence(r, system) {
     switch (r.type) {
       case "noFloor":
-        return `On a hot roof it runs at ${amount(r.hotVmpV, "V")}. From how many volts does the input work? Fill in “Min operating voltage” at Input.`;
+        return `On a hot roof it runs at ${amount(r.hotVmpV, "V")}. From how many volts does the input work? Fill in “Min operating voltage” at Controller.`;
       case "hotVmp":
         return hotVmpSentence(r, system);
     }

@@ -9,7 +9,7 @@ export const pwmLossWords: RuleWords<"pwmLoss"> = {
   sentence(r) {
     switch (r.type) {
       case "noBatteryVolts":
-        return "A PWM controller holds the array at battery volts. How many volts has the battery? Fill in “Battery volts” at Input.";
+        return "A PWM controller holds the array at battery volts. How many volts has the battery? Fill in “Battery volts” at Controller.";
       case "pwmLoss":
         return pwmSentence(r);
     }

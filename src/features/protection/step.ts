@@ -1,12 +1,12 @@
 import dynamic from "next/dynamic";
-import { type StopModule } from "@/features/plan-session";
+import { type StepModule } from "@/features/plan-session";
 import { passes } from "@/core/checks";
-import { stopNames } from "@/messages/en";
+import { stepNames } from "@/messages/en";
 
-export const protectStop: StopModule = {
-  id: "protect",
-  name: stopNames.protect,
-  View: dynamic(() => import("./ProtectStop").then(({ ProtectStop }) => ProtectStop)),
+export const protectionStep: StepModule = {
+  id: "protection",
+  name: stepNames.protection,
+  View: dynamic(() => import("./ProtectionStep").then(({ ProtectionStep }) => ProtectionStep)),
   loadPrint: () => import("./ProtectPrint").then(({ ProtectPrint }) => ProtectPrint),
   built: true,
   search: ({ wirings }) => wirings.flatMap(({ runs }) => runs.map(({ name }) => name)),
@@ -15,7 +15,7 @@ export const protectStop: StopModule = {
       protect.portEnds.length > 0 || wirings.some(({ runs, guards }) => runs.length > 0 || guards.length > 0);
     const isAsked =
       assessment?.type === "assessed" &&
-      assessment.findings.some(({ stop, level }) => stop === "protect" && !passes(level));
+      assessment.findings.some(({ step, level }) => step === "protection" && !passes(level));
     return isBegun || isAsked ? "ready" : "empty";
   },
 };

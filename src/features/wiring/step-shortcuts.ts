@@ -12,7 +12,7 @@ type Parts = {
 };
 
 /** A key of the whole stop: what to press, what it does, and the doing. */
-export type StopShortcut = {
+export type StepShortcut = {
   readonly press: string;
   readonly words: string;
   readonly matches: (event: KeyboardEvent) => boolean;
@@ -26,7 +26,7 @@ const alt =
     event.altKey && !event.ctrlKey && !event.metaKey && event.shiftKey === shift && event.code === `Key${letter}`;
 
 /** What can be done to the wiring as a whole. */
-export const stopShortcuts: readonly StopShortcut[] = [
+export const stepShortcuts: readonly StepShortcut[] = [
   { press: "Alt W", words: "next wiring", matches: alt("W"), run: ({ desk }) => stepWiring(desk, 1) },
   { press: "Alt Shift W", words: "wiring before", matches: alt("W", true), run: ({ desk }) => stepWiring(desk, -1) },
   { press: "Alt P", words: "next pose of the panels", matches: alt("P"), run: ({ desk }) => stepPose(desk) },

@@ -19,20 +19,20 @@ import { PoseTabs } from "./PoseTabs";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
 import style from "./sky.module.css";
-import { stopShortcuts, type StopShortcut } from "./stop-shortcuts";
+import { stepShortcuts, type StepShortcut } from "./step-shortcuts";
 import { MobileToolbar } from "./MobileToolbar";
 import { WireYear } from "./WireYear";
 import { WiringTabs } from "./WiringTabs";
 
-/** The stop where panels meet the input: wire them on the board, see the window move, read the ledger. */
-export function WireStop() {
+/** The step where panels meet the input: wire them on the board, see the window move, read the ledger. */
+export function WiringStep() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
   const [hash, setHash] = useHash();
   const finding = hash === "finder" || hash === "buy";
   const setFinding = useCallback((open: boolean) => setHash(open ? "finder" : ""), [setHash]);
   const onShortcut = useCallback(
-    (key: StopShortcut) =>
+    (key: StepShortcut) =>
       key.run({
         desk,
         newId,
@@ -43,12 +43,12 @@ export function WireStop() {
   );
   useEffect(() => listenForShortcuts(onShortcut), [onShortcut]);
   const around = useMemo(
-    () => stopShortcuts.map((key) => ({ press: key.press, words: key.words, run: () => onShortcut(key) })),
+    () => stepShortcuts.map((key) => ({ press: key.press, words: key.words, run: () => onShortcut(key) })),
     [onShortcut],
   );
   const closeFinder = useCallback(() => setFinding(false), [setFinding]);
   const [picked, setPicked] = useState<string | null>(null);
-  // only the first lane's name: the stop itself is not drawn again at every edit
+  // only the first lane's name: the step itself is not drawn again at every edit
   const first = useDeskState((state) => {
     const [lane] = wiringOf(state).lanes;
     const [input] = state.history.present.inputs;
@@ -118,10 +118,10 @@ export function WireStop() {
   );
 }
 
-/** Runs the keys of the stop wherever the focus is, but under no dialog, and not where Alt writes a letter: in a text field. */
-function listenForShortcuts(run: (key: StopShortcut) => void): () => void {
+/** Runs the keys of the step wherever the focus is, but under no dialog, and not where Alt writes a letter: in a text field. */
+function listenForShortcuts(run: (key: StepShortcut) => void): () => void {
   const listen = (event: KeyboardEvent) => {
-    const key = stopShortcuts.find(({ matches }) => matches(event));
+    const key = stepShortcuts.find(({ matches }) => matches(event));
     const typing = event.target instanceof Element && event.target.matches("input, textarea");
     if (key === undefined || typing || document.querySelector("[role=dialog]") !== null) return;
     event.preventDefault();

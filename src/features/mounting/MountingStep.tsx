@@ -13,7 +13,7 @@ const Takes = dynamic(() => import("./TakesSheet").then((part) => part.TakesShee
 const RoofSurfaceTable = dynamic(() => import("./RoofSurfaceTable").then((part) => part.RoofSurfaceTable));
 
 /** How panels are fixed, once: the job with its clock and its gates, what wind and heat do to it, what it takes. */
-export function MountStop() {
+export function MountingStep() {
   const { fixings } = usePlan();
   return (
     <MountFacts>
@@ -34,7 +34,7 @@ function Shown() {
   if (report === null) return <Choose />;
   return (
     <SheetTabs
-      name="Mount"
+      name="Mounting"
       sheets={[
         { id: "job", name: "Job card", View: JobCard },
         { id: "forces", name: "Wind and heat", View: Forces },

@@ -1,11 +1,11 @@
 import dynamic from "next/dynamic";
-import { type StopModule } from "@/features/plan-session";
-import { stopNames } from "@/messages/en";
+import { type StepModule } from "@/features/plan-session";
+import { stepNames } from "@/messages/en";
 
-export const logStop: StopModule = {
+export const logStep: StepModule = {
   id: "log",
-  name: stopNames.log,
-  View: dynamic(() => import("./LogStop").then(({ LogStop }) => LogStop)),
+  name: stepNames.log,
+  View: dynamic(() => import("./LogStep").then(({ LogStep }) => LogStep)),
   loadPrint: () => import("./LogPrint").then(({ LogPrint }) => LogPrint),
   built: true,
   state: ({ notes }, _, readings) =>

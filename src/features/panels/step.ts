@@ -1,12 +1,12 @@
 import dynamic from "next/dynamic";
 import { doubtsAbout, readLabel } from "@/core/engine/panel";
-import { type StopModule } from "@/features/plan-session";
-import { stopNames } from "@/messages/en";
+import { type StepModule } from "@/features/plan-session";
+import { stepNames } from "@/messages/en";
 
-export const panelsStop: StopModule = {
+export const panelsStep: StepModule = {
   id: "panels",
-  name: stopNames.panels,
-  View: dynamic(() => import("./PanelsStop").then(({ PanelsStop }) => PanelsStop)),
+  name: stepNames.panels,
+  View: dynamic(() => import("./PanelsStep").then(({ PanelsStep }) => PanelsStep)),
   loadPrint: () => import("./PanelsPrint").then(({ PanelsPrint }) => PanelsPrint),
   built: true,
   search: ({ panels }) => panels.map(({ label }) => label.name),

@@ -1,11 +1,11 @@
 import dynamic from "next/dynamic";
-import { type StopModule } from "@/features/plan-session";
-import { stopNames } from "@/messages/en";
+import { type StepModule } from "@/features/plan-session";
+import { stepNames } from "@/messages/en";
 
-export const needStop: StopModule = {
+export const needStep: StepModule = {
   id: "need",
-  name: stopNames.need,
-  View: dynamic(() => import("./NeedStop").then(({ NeedStop }) => NeedStop)),
+  name: stepNames.need,
+  View: dynamic(() => import("./NeedStep").then(({ NeedStep }) => NeedStep)),
   loadPrint: () => import("./NeedPrint").then(({ NeedPrint }) => NeedPrint),
   built: true,
   search: ({ need }) => [...need.loads, ...need.batteries].map(({ name }) => name),

@@ -6,7 +6,7 @@ import { demoPlans } from "@/demo";
 import { createDesk, wiringOf } from "@/features/plan-session";
 import { applyFirstMend } from "@/features/checks";
 import { boardKeys, moveKeys } from "@/features/string-board";
-import { stopShortcuts } from "./stop-shortcuts";
+import { stepShortcuts } from "./step-shortcuts";
 import { removeWiring } from "./wirings";
 
 const [lantern, boat] = demoPlans() as [Plan, Plan];
@@ -20,7 +20,7 @@ function harness(plan: Plan) {
   let made = 0;
   let compares = 0;
   const press = (name: string) =>
-    stopShortcuts
+    stepShortcuts
       .find(({ press: keys }) => keys === name)
       ?.run({ desk, newId: () => `made-${(made += 1)}`, toggleCompare: () => (compares += 1), toggleFind: () => 0 });
   return {
@@ -32,7 +32,7 @@ function harness(plan: Plan) {
   };
 }
 
-test("every key of the stop needs Alt, answers to one action only, and none is told twice or taken from the board", () => {
+test("every key of the step needs Alt, answers to one action only, and none is told twice or taken from the board", () => {
   const eventOf = (press: string) =>
     ({
       altKey: true,
@@ -42,12 +42,12 @@ test("every key of the stop needs Alt, answers to one action only, and none is t
       code: `Key${press.split(" ").at(-1) ?? ""}`,
       key: (press.split(" ").at(-1) ?? "").toLowerCase(),
     }) as KeyboardEvent;
-  const told = [...stopShortcuts, ...boardKeys, ...moveKeys].map(({ press }) => press);
+  const told = [...stepShortcuts, ...boardKeys, ...moveKeys].map(({ press }) => press);
   expect(new Set(told).size).toBe(told.length);
-  for (const { press } of stopShortcuts) {
+  for (const { press } of stepShortcuts) {
     expect(press).toMatch(/^Alt /);
-    expect(stopShortcuts.filter(({ matches }) => matches(eventOf(press))).map((key) => key.press)).toEqual([press]);
-    expect(stopShortcuts.some(({ matches }) => matches({ ...eventOf(press), altKey: false } as KeyboardEvent))).toBe(
+    expect(stepShortcuts.filter(({ matches }) => matches(eventOf(press))).map((key) => key.press)).toEqual([press]);
+    expect(stepShortcuts.some(({ matches }) => matches({ ...eventOf(press), altKey: false } as KeyboardEvent))).toBe(
       false,
     );
     expect(boardKeys.filter(({ matches }) => matches(eventOf(press)))).toEqual([]);

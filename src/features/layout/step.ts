@@ -1,11 +1,11 @@
 import dynamic from "next/dynamic";
-import { type StopModule } from "@/features/plan-session";
-import { stopNames } from "@/messages/en";
+import { type StepModule } from "@/features/plan-session";
+import { stepNames } from "@/messages/en";
 
-export const spaceStop: StopModule = {
-  id: "space",
-  name: stopNames.space,
-  View: dynamic(() => import("./SpaceStop").then(({ SpaceStop }) => SpaceStop)),
+export const layoutStep: StepModule = {
+  id: "layout",
+  name: stepNames.layout,
+  View: dynamic(() => import("./LayoutStep").then(({ LayoutStep }) => LayoutStep)),
   loadPrint: () => import("./SpacePrint").then(({ SpacePrint }) => SpacePrint),
   built: true,
   search: ({ space }) => [...space.surfaces, ...space.obstacles].map(({ name }) => name),

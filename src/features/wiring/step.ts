@@ -1,11 +1,11 @@
 import dynamic from "next/dynamic";
-import { type StopModule } from "@/features/plan-session";
-import { stopNames } from "@/messages/en";
+import { type StepModule } from "@/features/plan-session";
+import { stepNames } from "@/messages/en";
 
-export const wireStop: StopModule = {
-  id: "wire",
-  name: stopNames.wire,
-  View: dynamic(() => import("./WireStop").then(({ WireStop }) => WireStop)),
+export const wiringStep: StepModule = {
+  id: "wiring",
+  name: stepNames.wiring,
+  View: dynamic(() => import("./WiringStep").then(({ WiringStep }) => WiringStep)),
   loadPrint: () => import("./print/WirePrint").then(({ WirePrint }) => WirePrint),
   built: true,
   state: (_, assessment) => {

@@ -8,8 +8,8 @@ const PlaceSheet = dynamic(() => import("./place/PlaceSheet").then((part) => par
 const FacingSheet = dynamic(() => import("./facing/FacingSheet").then((part) => part.FacingSheet));
 const YearView = dynamic(() => import("@/features/year").then((part) => part.YearView));
 
-/** The stop where a plan begins and is weighed: what is used, where, how the panels face, and what comes of it in a year. */
-export function NeedStop() {
+/** The step where a plan begins and is weighed: what is used, where, how the panels face, and what comes of it in a year. */
+export function NeedStep() {
   return (
     <SheetTabs
       name="Need"

@@ -20,8 +20,8 @@ const shelf = (client: ApiClient) => client.panels;
 
 const opening = "Type the numbers as they stand on the sticker. This margin explains each one as you reach it.";
 
-/** The stop where panels are chosen from the library or typed off their labels. */
-export function PanelsStop() {
+/** The step where panels are chosen from the library or typed off their labels. */
+export function PanelsStep() {
   const desk = useDesk();
   const { panels } = usePlan();
   const library = useLibrary(shelf);

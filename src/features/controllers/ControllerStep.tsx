@@ -31,8 +31,8 @@ const shelf = (client: ApiClient) => client.inputs;
 const opening =
   "Copy the data sheet line by line. What a line means stands here as you reach it; the window is drawn as you type.";
 
-/** The stop where the input is chosen from the library or typed off its data sheet. */
-export function InputStop() {
+/** The step where the input is chosen from the library or typed off its data sheet. */
+export function ControllerStep() {
   const desk = useDesk();
   const { inputs } = usePlan();
   const library = useLibrary(shelf);

@@ -1,11 +1,11 @@
 import dynamic from "next/dynamic";
-import { type StopModule } from "@/features/plan-session";
-import { stopNames } from "@/messages/en";
+import { type StepModule } from "@/features/plan-session";
+import { stepNames } from "@/messages/en";
 
-export const inputStop: StopModule = {
-  id: "input",
-  name: stopNames.input,
-  View: dynamic(() => import("./InputStop").then(({ InputStop }) => InputStop)),
+export const controllerStep: StepModule = {
+  id: "controller",
+  name: stepNames.controller,
+  View: dynamic(() => import("./ControllerStep").then(({ ControllerStep }) => ControllerStep)),
   loadPrint: () => import("./InputPrint").then(({ InputPrint }) => InputPrint),
   built: true,
   search: ({ inputs }) => inputs.map(({ device }) => device.name),

@@ -10,7 +10,7 @@ const ForRoof = dynamic(() => import("@/features/phone-sheet").then((part) => pa
 const Month = dynamic(() => import("./MonthSheet").then((part) => part.MonthSheet));
 
 /** Living with it: what it gives against what is due, what is to be done and when, a month in a page. */
-export function LogStop() {
+export function LogStep() {
   return (
     <LogFacts>
       <SheetTabs

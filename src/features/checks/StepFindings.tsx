@@ -1,6 +1,6 @@
 "use client";
 
-import { type Stop } from "@/core/plan";
+import { type PlanStep } from "@/core/plan";
 import { passes } from "@/core/checks";
 import { useAssessment, useDesk } from "@/features/plan-session";
 import { applyMend } from "./fixes";
@@ -8,17 +8,17 @@ import { LevelMark, TextButton, useUnits, sheetStyle } from "@/ui";
 import { findingSentence, mendSentence } from "@/messages/en";
 
 type Props = {
-  readonly stop: Stop;
+  readonly step: PlanStep;
   /** Said where the rules have nothing to say of it yet. */ readonly nothing: string;
 };
 
-/** What the rules say of a stop, on its own page: the same sentences as in the ledger, with their mends. */
-export function StopFindings({ stop: of, nothing }: Props) {
+/** What the rules say of a step, on its own page: the same sentences as in the ledger, with their mends. */
+export function StepFindings({ step: of, nothing }: Props) {
   const desk = useDesk();
   const system = useUnits();
   const assessment = useAssessment();
   if (assessment === null) return <p>Working it out…</p>;
-  const told = assessment.type === "assessed" ? assessment.findings.filter(({ stop }) => stop === of) : [];
+  const told = assessment.type === "assessed" ? assessment.findings.filter(({ step }) => step === of) : [];
   const wrong = told.filter(({ level }) => !passes(level));
   const notes = told.filter(({ level }) => level === "note");
   const fine = told.filter(({ level }) => level === "good").length;

@@ -10,11 +10,11 @@ const Report = dynamic(() => import("./ReportSheet").then((part) => part.ReportS
 const StandIn = dynamic(() => import("./StandInSheet").then((part) => part.StandInSheet));
 
 /** Believe the meter: a walk of readings, each with what is due; two panels side by side; what was proved; a bench to try it on. */
-export function ProveStop() {
+export function TestStep() {
   return (
     <ProveFacts>
       <SheetTabs
-        name="Prove"
+        name="Test"
         sheets={[
           { id: "walk", name: "Walk", View: WalkSheet },
           { id: "pair", name: "Two panels", View: Pair },

@@ -8,10 +8,10 @@ const Lockers = dynamic(() => import("./Lockers").then((part) => part.Lockers));
 const Sheets = dynamic(() => import("./sheets/Sheets").then((part) => part.Sheets));
 
 /** Where the panels lie: the roof to scale, lockers for what folds, and sheets to take up the ladder. */
-export function SpaceStop() {
+export function LayoutStep() {
   return (
     <SheetTabs
-      name="Space"
+      name="Layout"
       sheets={[
         { id: "roof", name: "Roof", View: RoofTab },
         { id: "lockers", name: "Lockers", View: Lockers },

@@ -1,11 +1,11 @@
 import dynamic from "next/dynamic";
-import { type StopModule } from "@/features/plan-session";
-import { methodWords, stopNames } from "@/messages/en";
+import { type StepModule } from "@/features/plan-session";
+import { methodWords, stepNames } from "@/messages/en";
 
-export const mountStop: StopModule = {
-  id: "mount",
-  name: stopNames.mount,
-  View: dynamic(() => import("./MountStop").then(({ MountStop }) => MountStop)),
+export const mountingStep: StepModule = {
+  id: "mounting",
+  name: stepNames.mounting,
+  View: dynamic(() => import("./MountingStep").then(({ MountingStep }) => MountingStep)),
   loadPrint: () => import("./MountPrint").then(({ MountPrint }) => MountPrint),
   built: true,
   search: ({ fixings }) => fixings.list.map(({ name, method }) => `${name}: ${methodWords[method].name}`),

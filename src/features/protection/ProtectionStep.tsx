@@ -11,11 +11,11 @@ const List = dynamic(() => import("./ListSheet").then((part) => part.ListSheet))
 const Order = dynamic(() => import("./OrderSheet").then((part) => part.OrderSheet));
 
 /** A wiring becomes copper: its drawing, its cables, its plugs, what to buy, and in which order it is done. */
-export function ProtectStop() {
+export function ProtectionStep() {
   return (
     <ProtectFacts>
       <SheetTabs
-        name="Protect"
+        name="Protection"
         sheets={[
           { id: "drawing", name: "Drawing", View: DrawingSheet },
           { id: "cables", name: "Cables", View: Cables },

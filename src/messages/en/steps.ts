@@ -1,0 +1,14 @@
+import { type PlanStep } from "@/core/plan";
+
+/** What the stops of the job are called. */
+export const stepNames: Readonly<Record<PlanStep, string>> = {
+  need: "Need",
+  layout: "Layout",
+  panels: "Panels",
+  controller: "Controller",
+  wiring: "Wiring",
+  protection: "Protection",
+  mounting: "Mounting",
+  test: "Test",
+  log: "Log",
+};
