@@ -75,5 +75,13 @@ test("any place is read back from any notation, and no text whatever throws", ()
       }
     }),
   );
-  fc.assert(fc.property(fc.string(), (text) => expect(readPlace(text).type).toBeTruthy()));
+  // and of whatever is typed it says either a place on earth or why it is none
+  fc.assert(
+    fc.property(fc.string(), (text) => {
+      const found = readPlace(text);
+      if (found.type !== "place") return;
+      expect(Math.abs(found.latitudeDeg)).toBeLessThanOrEqual(90);
+      expect(Math.abs(found.longitudeDeg)).toBeLessThanOrEqual(180);
+    }),
+  );
 });
