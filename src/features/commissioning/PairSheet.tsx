@@ -15,7 +15,7 @@ type Side = { readonly key: string; readonly openV: number | null; readonly shor
 /** Two panels read one after the other under the same sky: no light has to be known. */
 export function PairSheet() {
   const plan = usePlan();
-  const cache = useMemo(createSolveCache, []);
+  const cache = useMemo(() => createSolveCache(), []);
   const all = plan.panels.flatMap(({ id, pieces }) =>
     pieces.map(({ number }) => keyOf({ panelId: id, piece: number })),
   );
