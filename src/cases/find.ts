@@ -1,3 +1,4 @@
+import { fullSunWm2 } from "@/core/engine/numeric";
 import { z } from "zod";
 import { createPowerBound, type FindAsk, findWirings, type NetMix, type RowMix } from "../core/wiring/best-wirings";
 import { operatingPoint } from "../core/engine/pv-input";
@@ -110,7 +111,6 @@ function single(kind: number, kinds: number): RowMix {
   return Array.from({ length: kinds }, (_, k) => (k === kind ? 1 : 0));
 }
 
-const fullSunWm2 = 1000;
 type Kind = {
   readonly key: string;
   readonly label: { readonly maxSystemV: number | null };

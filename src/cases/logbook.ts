@@ -1,3 +1,4 @@
+import { hourMs } from "@/core/engine/numeric";
 import { z } from "zod";
 import { operatingPoint } from "../core/engine/pv-input";
 import {
@@ -52,7 +53,6 @@ export type LogbookAnswer = {
 };
 
 const defaultAirC = 15;
-const hourMs = 3_600_000;
 
 export function answerLogbookCase(
   value: unknown,

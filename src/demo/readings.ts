@@ -1,10 +1,10 @@
+import { dayMs } from "@/core/engine/numeric";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { planLog } from "@/core/log";
 import { type EventKind, type JobKind, type LogEntry, type MeasuredRecord } from "@/core/measurements";
 import { type Plan } from "@/core/plan";
 import { demoProved } from "./proved";
 
-const dayMs = 86_400_000;
 const firstMs = Date.UTC(2025, 10, 20);
 const days = 366;
 /** What each word leaves of a clear sky against what is reckoned for it: at least and at most. */

@@ -1,3 +1,4 @@
+import { dayMs } from "@/core/engine/numeric";
 import { z } from "zod";
 import { type Level } from "./case";
 import { type DrillId, drillIds } from "./catalogue";
@@ -15,7 +16,6 @@ export const progressSchema = z.record(z.string().max(40), progressEntry);
 export type Progress = z.infer<typeof progressSchema>;
 export type DrillProgress = z.infer<typeof progressEntry>;
 
-const dayMs = 86_400_000;
 /** Days until it comes again after so many in a row. */
 const restDays = [0, 1, 3, 7, 16, 35, 90] as const;
 /** Solved so often in a row at a level, the next one is tried. */

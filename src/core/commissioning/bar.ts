@@ -1,3 +1,4 @@
+import { fullSunWm2 } from "../engine/numeric";
 import { type InputWindow } from "../engine/pv-input";
 import { type Place } from "./reading";
 import { leavesOf, lightOf, type ProveSky, type ProveTree, stringsOf } from "./tree";
@@ -110,7 +111,6 @@ function runningShare(part: ProveTree, recordLowC: number | null): number {
   const gainV = recordLowC === null ? 0 : vocV * (coldRise(part, under(labelC), recordLowC) - 1);
   return Math.max(cold.mpp.v / cold.vocV, (mpp.v + gainV) / (vocV + gainV));
 }
-const fullSunWm2 = 1000;
 const labelC = 25;
 
 function dueAt(due: ExpectedAll, at: Place, tree: ProveTree, quantity: BarredQuantity): number | null {

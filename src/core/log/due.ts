@@ -1,3 +1,4 @@
+import { dayMs, hourMs } from "../engine/numeric";
 import { operate } from "../engine/pv-input";
 import { lightOn, type PanelLight } from "../engine/light";
 import { createBulkSolver, substringCount } from "../engine/net";
@@ -7,13 +8,11 @@ import { rossCPerWm2 } from "../engine/sky";
 import { clearHour } from "../engine/weather";
 import { keyOf, standOf } from "../engine/array";
 import { createPlanes } from "../wiring/year";
-import { dayMs } from "./point";
 import { type Turns } from "./tilt";
 
 const albedo = 0.2;
 /** A day is looked at so often, h. */
 const stepH = 1.5;
-const hourMs = 3_600_000;
 const dark = { freeW: 0, watts: 0 };
 
 /** What the ports of a wiring take under a share of a cloudless sky's light; limits that ports share are left out. */

@@ -1,15 +1,6 @@
+import { dayMs, median } from "../engine/numeric";
 import { bestRamp, bestStep, type Series } from "./shape";
-import {
-  dayMs,
-  type LogEvent,
-  type LogFinding,
-  type LogPoint,
-  median,
-  maxShare,
-  quantile,
-  skySigma,
-  taperSoc,
-} from "./point";
+import { type LogEvent, type LogFinding, type LogPoint, maxShare, quantile, skySigma, taperSoc } from "./point";
 
 /** What a log shows: what fell slowly, what stepped down, what comes with the season, what the battery did. */
 

@@ -1,7 +1,8 @@
+import { dayMs } from "../engine/numeric";
 import { type JobKind, type JobRecord, type LogEventRecord } from "../measurements";
 import { mountingMethods } from "../mounting";
 import { type Plan } from "../plan";
-import { dayMs, type LogFinding } from "./point";
+import { type LogFinding } from "./point";
 
 /** A job with when it is due next, by what was done. */
 export type JobState = {

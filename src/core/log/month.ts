@@ -1,5 +1,6 @@
+import { median } from "../engine/numeric";
 import { type LogEventRecord } from "../measurements";
-import { type LogFinding, median } from "./point";
+import { type LogFinding } from "./point";
 import { type LogDay, type PlanLog } from "./plan-log";
 
 /** What a month of the log comes to. */

@@ -1,8 +1,9 @@
+import { dayMs, median } from "../engine/numeric";
 import { type LogEntry, type MeasuredRecord, wattsOf } from "../measurements";
 import { type Plan } from "../plan";
 import { createDue } from "./due";
 import { findingsOf } from "./findings";
-import { dayMs, type LogEvent, type LogFinding, type LogPoint, median, maxShare } from "./point";
+import { type LogEvent, type LogFinding, type LogPoint, maxShare } from "./point";
 import { createTurns, missedTurns, type TiltPoint, type Turns } from "./tilt";
 import { type Why, whyOf } from "./why";
 

@@ -18,21 +18,11 @@ export type LogFinding = {
   /** When it was washed off or mended; null: it is still there. */ readonly untilMs: number | null;
 };
 
-export const dayMs = 86_400_000;
-
 /** Over what the sky can give by so much, or negative: it could not be, and is kept out of sums, never out of the log. */
 export const maxShare = 1.25;
 
 /** From here on a battery takes less and less, %. */
 export const taperSoc = 85;
-
-/** The middle of some numbers; 0 of none. */
-export function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = sorted.length / 2;
-  const [low, high] = [sorted[Math.ceil(middle) - 1], sorted[Math.floor(middle)]];
-  return low === undefined || high === undefined ? 0 : (low + high) / 2;
-}
 
 export function quantile(values: readonly number[], share: number): number {
   const sorted = [...values].sort((a, b) => a - b);

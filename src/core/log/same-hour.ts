@@ -1,4 +1,4 @@
-import { dayMs } from "./point";
+import { dayMs } from "../engine/numeric";
 import { type LogShare } from "./plan-log";
 
 /** A reading against one of the month before, at about the same hour. */

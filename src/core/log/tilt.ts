@@ -1,7 +1,7 @@
+import { dayMs, median } from "../engine/numeric";
 import { type LogEventRecord, type MeasuredRecord } from "../measurements";
 import { type Plan } from "../plan";
 import { keyOf, type PanelKey } from "../engine/array";
-import { dayMs, median } from "./point";
 
 /** Somebody may change the tilt so long before its day, and so long after it. */
 const earlyMs = 14 * dayMs;

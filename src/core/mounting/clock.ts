@@ -1,3 +1,4 @@
+import { hourMs, minuteMs } from "../engine/numeric";
 import { type Fixing } from "../plan";
 import { sealantHours, tapeHours } from "./cure";
 import { type StepId, stepFacts, type Wait } from "./steps";
@@ -20,8 +21,6 @@ export type Clock = {
   readonly curedMs: number | null;
 };
 
-const minuteMs = 60_000;
-const hourMs = 3_600_000;
 const primerMinutes = 15;
 const trackerMinutes = 0.5;
 /** Beads that bury feet and edges are about so thick where air reaches one side. */

@@ -1,3 +1,4 @@
+import { gravityMs2 } from "../engine/numeric";
 import { type roofZones } from "../plan";
 
 /**
@@ -11,7 +12,6 @@ export type WindCase = (typeof windCases)[number];
 
 /** Half the density of air at 1.226 kg/m³: q = 0.613·v², Pa. */
 const dynamicPaPerMs2 = 0.613;
-const gravityMs2 = 9.81;
 /** Drag of what lies flat, as a share of its uplift. */
 const flatDragShare = 0.1;
 /** Net pressure on a panel, as a share of the wind's: order of EN 1991-1-4 §7.3 (canopies) and §7.4.3 (signboards). */

@@ -1,3 +1,4 @@
+import { fullSunWm2 } from "../engine/numeric";
 import { type Fixing, type Plan } from "../plan";
 import { type Mount, rossCPerWm2 } from "../engine/sky";
 import { keyOf } from "../engine/array";
@@ -8,8 +9,6 @@ import { frameGrowsMmPerMK, roofSurfaceFacts } from "./roof-surfaces";
 /** What adhesives bear where the maker's sheet is not at hand, °C: careful, so that a doubt becomes a question. */
 export const defaultRatedC = { foamTape: 80, sealant: 90 } as const;
 const whiteIsCoolerK = 5;
-/** Full sun, as the cells have it on the hottest day. */
-const fullSunWm2 = 1000;
 
 export type Heat = {
   readonly hottestC: number;

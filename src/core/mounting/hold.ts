@@ -1,3 +1,4 @@
+import { gravityMs2 } from "../engine/numeric";
 import { type Fixing, type Plan } from "../plan";
 import {
   type Adhesive,
@@ -230,7 +231,6 @@ function standing(fixing: Fixing, load: Load): Hold {
 }
 /** All four corners: two anchors a side. */
 const defaultPerSide = 2;
-const gravityMs2 = 9.81;
 
 /** Anchors in the ground hold it sideways as well as they hold it down, those of both sides. */
 function slidesWith({ all: { upliftN, dragN } }: Load, holdingN: number, anchorsN: number): number {

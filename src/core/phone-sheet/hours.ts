@@ -1,3 +1,4 @@
+import { hourMs } from "../engine/numeric";
 import { unsaidSky } from "../measurements";
 import { type Plan } from "../plan";
 import { createBench, provedLane, healthyArray } from "../commissioning";
@@ -22,7 +23,6 @@ export type PortHours = {
   readonly hours: readonly HourDue[];
 };
 
-const hourMs = 3_600_000;
 /** Less light than this proves nothing, W/m². */
 const minWm2 = 40;
 

@@ -1,5 +1,6 @@
 "use client";
 
+import { dayMs } from "@/core/engine/numeric";
 import { format } from "date-fns";
 import { useRef } from "react";
 import { useWidth } from "@/ui";
@@ -10,7 +11,6 @@ import style from "./log.module.css";
 
 const height = 272;
 const [left, right, top, bottom] = [46, 8, 38, 30];
-const dayMs = 86_400_000;
 const minDays = 30;
 const maxShare = 1.4;
 /** Room that the name of a month takes, and a letter of an event's name, px. */

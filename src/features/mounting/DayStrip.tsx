@@ -1,5 +1,6 @@
 "use client";
 
+import { hourMs } from "@/core/engine/numeric";
 import { type Clock } from "@/core/mounting";
 import { assumedSite } from "@/core/plan-model";
 import { sunPosition } from "@/core/engine/sky";
@@ -7,7 +8,6 @@ import { usePlan } from "@/features/plan-session";
 import { clockTime } from "./times";
 import style from "./mount.module.css";
 
-const hourMs = 3_600_000;
 const [width, height] = [352, 46];
 
 /** From the first step until it has cured, as a strip: nights shaded, work filled, waiting hatched. */

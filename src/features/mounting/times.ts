@@ -1,9 +1,6 @@
+import { dayMs, minuteMs } from "@/core/engine/numeric";
 import { format } from "date-fns";
 import { type Fixing } from "@/core/plan";
-
-const minuteMs = 60_000;
-
-const dayMs = 86_400_000;
 
 /** A moment as one says it on the ladder: the day by its name, or by its date where that name could be another week's. */
 export function clockTime(ms: number, nowMs: number): string {

@@ -1,5 +1,6 @@
 "use client";
 
+import { roundTo } from "@/core/engine/numeric";
 import { type SkyView } from "@/core/assessment";
 import { csvText, downloadFile } from "@/ui";
 import { skyWords } from "./words";
@@ -12,9 +13,9 @@ export function curveRows(states: readonly SkyView[]): CurveRow[] {
   return states.flatMap(({ sky, array }) =>
     curvePoints(array).map(({ v, i }) => ({
       sky: skyWords[sky.name],
-      volts: round(v, 2),
-      amps: round(i, 3),
-      watts: round(v * i, 1),
+      volts: roundTo(v, 2),
+      amps: roundTo(i, 3),
+      watts: roundTo(v * i, 1),
     })),
   );
 }
@@ -35,9 +36,4 @@ export function saveSvg(drawing: SVGSVGElement): void {
 /** The array as a deck for a circuit simulator. */
 export function saveNetlist(deck: string): void {
   downloadFile("array.cir", "text/plain", deck);
-}
-
-function round(value: number, digits: number): number {
-  const scale = 10 ** digits;
-  return Math.round(value * scale) / scale;
 }

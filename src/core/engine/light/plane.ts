@@ -1,3 +1,4 @@
+import { radPerDeg } from "../numeric";
 import { type SunPosition } from "../sky";
 
 /** What the sky of an hour gives, W/m²: straight from the sun on a plane that faces it, and from everywhere on the flat. */
@@ -22,7 +23,6 @@ export type PlaneLight = {
 export type Seen = { readonly sunSeen: boolean; readonly skyShare: number };
 const all: Seen = { sunSeen: true, skyShare: 1 };
 
-const degree = Math.PI / 180;
 const solarConstantWm2 = 1361.1;
 /** Cosine of 85°: of a lower sun, what comes straight cannot be told from what falls on the flat. */
 export const minCosZenith = 0.0872;
@@ -45,14 +45,14 @@ export function lightOn(
   albedo: number,
   { sunSeen, skyShare }: Seen = all,
 ): PlaneLight {
-  const [tilt, elevation] = [tiltDeg * degree, hour.sun.elevationDeg * degree];
+  const [tilt, elevation] = [tiltDeg * radPerDeg, hour.sun.elevationDeg * radPerDeg];
   const isUp = hour.sun.elevationDeg > 0;
   const cosZenith = Math.sin(elevation);
   const cosIncidence = isUp
     ? Math.max(
         0,
         cosZenith * Math.cos(tilt) +
-          Math.cos(elevation) * Math.sin(tilt) * Math.cos((hour.sun.azimuthDeg - azimuthDeg) * degree),
+          Math.cos(elevation) * Math.sin(tilt) * Math.cos((hour.sun.azimuthDeg - azimuthDeg) * radPerDeg),
       )
     : 0;
   const beam = isUp ? hour.beamWm2 : 0;

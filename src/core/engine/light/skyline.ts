@@ -1,3 +1,4 @@
+import { radPerDeg } from "../numeric";
 import { type Plane, type Seen } from "./plane";
 import { type SunPosition } from "../sky";
 
@@ -9,7 +10,6 @@ export type Skyline = {
   readonly seenFrom: (plane: Plane, sun: SunPosition) => Seen;
 };
 
-const degree = Math.PI / 180;
 /** Steps in which the sky is added up, °: finer ones change a share by under 0.002. */
 const stepDeg = 5;
 
@@ -51,13 +51,13 @@ function heightBetween(sorted: readonly SkylinePoint[], azimuthDeg: number): num
 
 /** Share of an even sky a plane sees over the skyline, of what it sees in the open: both added up over the half sphere. */
 function seenOf({ tiltDeg, azimuthDeg }: Plane, heightDeg: (azimuthDeg: number) => number): number {
-  const tilt = tiltDeg * degree;
+  const tilt = tiltDeg * radPerDeg;
   let [open, seen] = [0, 0];
   for (let azimuth = stepDeg / 2; azimuth < 360; azimuth += stepDeg) {
     const height = heightDeg(azimuth);
-    const round = Math.cos((azimuth - azimuthDeg) * degree);
+    const round = Math.cos((azimuth - azimuthDeg) * radPerDeg);
     for (let elevation = stepDeg / 2; elevation < 90; elevation += stepDeg) {
-      const up = elevation * degree;
+      const up = elevation * radPerDeg;
       const cosIncidence = Math.sin(up) * Math.cos(tilt) + Math.cos(up) * Math.sin(tilt) * round;
       if (cosIncidence <= 0) continue;
       const weight = cosIncidence * Math.cos(up);

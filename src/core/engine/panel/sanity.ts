@@ -1,3 +1,4 @@
+import { roundTo } from "../numeric";
 import { type PanelLabel } from "./label";
 
 /** A panel label as it may stand in a form: any number may still be missing. */
@@ -54,7 +55,7 @@ const checks: readonly Check[] = [
       : null,
   ({ pmaxW, vmpV, impA }) => {
     if (pmaxW === null || vmpV === null || impA === null) return null;
-    return between("powerNotProduct", "pmaxW", (100 * vmpV * impA) / pmaxW - 100, -3, 3, round(vmpV * impA, 1));
+    return between("powerNotProduct", "pmaxW", (100 * vmpV * impA) / pmaxW - 100, -3, 3, roundTo(vmpV * impA, 1));
   },
   ({ vmpV, vocV }) =>
     vmpV === null || vocV === null || vmpV >= vocV ? null : between("voltageRatio", "vmpV", vmpV / vocV, 0.72, 0.9),
@@ -134,9 +135,4 @@ export function readLabel(
 function plausibleCells(vocV: number, cells: number): number | null {
   const half = cells / 2;
   return Number.isInteger(half) && vocV / half >= 0.5 && vocV / half <= 0.78 ? half : null;
-}
-
-function round(value: number, digits: number): number {
-  const scale = 10 ** digits;
-  return Math.round(value * scale) / scale;
 }

@@ -1,6 +1,5 @@
+import { dayMs, radPerDeg } from "../numeric";
 import { getPosition } from "suncalc";
-
-const degree = Math.PI / 180;
 
 /** Where the sun stands: degrees from the zenith, and how far round from where it is highest (either way). */
 export type Sun = { readonly zenithDeg: number; readonly fromNoonDeg: number };
@@ -38,14 +37,13 @@ export function duskAfter(fromMs: number, latitudeDeg: number, longitudeDeg: num
   }
   return null;
 }
-const dayMs = 86_400_000;
 const stepMs = 300_000;
 const duskDeg = -6;
 
 /** How far the air lifts something that truly stands so high, °; below the horizon as at it. */
 function refractionDeg(elevationDeg: number): number {
-  const h = Math.max(0, elevationDeg) * degree;
-  return 0.0002967 / Math.tan(h + 0.00312536 / (h + 0.08901179)) / degree;
+  const h = Math.max(0, elevationDeg) * radPerDeg;
+  return 0.0002967 / Math.tan(h + 0.00312536 / (h + 0.08901179)) / radPerDeg;
 }
 
 /** The sun at a moment and place, told from the noon side. */
@@ -56,7 +54,7 @@ export function sunAt(atMs: number, latitudeDeg: number, longitudeDeg: number): 
 
 /** W/m² on a flat panel under a cloudless sky. Haurwitz (1945): GHI = 1098·cos z·exp(-0.057 / cos z); 0 once the sun is down. */
 export function clearSkyWm2({ zenithDeg }: Pick<Sun, "zenithDeg">): number {
-  const cosZenith = Math.cos(zenithDeg * degree);
+  const cosZenith = Math.cos(zenithDeg * radPerDeg);
   return cosZenith > 0 ? 1098 * cosZenith * Math.exp(-0.057 / cosZenith) : 0;
 }
 
@@ -65,10 +63,10 @@ export function clearSkyWm2({ zenithDeg }: Pick<Sun, "zenithDeg">): number {
  * of incidence, diffuse light by the share of sky the panel sees (isotropic, Liu & Jordan 1963).
  */
 export function tiltLight(tiltDeg: number, { zenithDeg, fromNoonDeg }: Sun, diffuseShare: number): number {
-  const [tilt, zenith] = [tiltDeg * degree, zenithDeg * degree];
+  const [tilt, zenith] = [tiltDeg * radPerDeg, zenithDeg * radPerDeg];
   const cosIncidence = Math.max(
     0,
-    Math.cos(tilt) * Math.cos(zenith) + Math.sin(tilt) * Math.sin(zenith) * Math.cos(fromNoonDeg * degree),
+    Math.cos(tilt) * Math.cos(zenith) + Math.sin(tilt) * Math.sin(zenith) * Math.cos(fromNoonDeg * radPerDeg),
   );
   const skySeen = (1 + Math.cos(tilt)) / 2;
   return (1 - diffuseShare) * cosIncidence + diffuseShare * skySeen;

@@ -1,8 +1,8 @@
+import { radPerDeg } from "../numeric";
 import { type HourLight, minCosZenith, outsideAir } from "../light";
 import { sunPosition } from "../sky";
 import { type WeatherHour, type WeatherPlace } from "./year";
 
-const degree = Math.PI / 180;
 const daysBefore = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
 
 /**
@@ -19,7 +19,7 @@ export function lightOfHour(
   if (known.length < 2 || known.every((each) => each === 0)) return null;
   const middleMs = Date.UTC(year, month - 1, day) + (hour - 0.5 - utcOffsetH) * 3_600_000;
   const sun = sunPosition(middleMs, latitudeDeg, longitudeDeg);
-  const cosZenith = Math.sin(sun.elevationDeg * degree);
+  const cosZenith = Math.sin(sun.elevationDeg * radPerDeg);
   const onFlat = Math.max(0, cosZenith);
   const global = globalWm2 ?? Math.max(0, (beamWm2 ?? 0) * onFlat + (diffuseWm2 ?? 0));
   const diffuse = diffuseWm2 ?? Math.max(0, global - (beamWm2 ?? 0) * onFlat);

@@ -1,3 +1,4 @@
+import { radPerDeg } from "../numeric";
 import { minCosZenith, outsideAir } from "../light";
 import { sunPosition } from "../sky";
 import { clearnessOfDays } from "./clearness";
@@ -17,11 +18,10 @@ export const kindsOfDay = 8;
 const year = 2025;
 /** The warmest hour of a day, local standard time. */
 const warmestHour = 15;
-const degree = Math.PI / 180;
 
 /** Tilt of the Earth's axis as seen at noon of a day of the year, radians: how high the sun stands over the pole. */
 function declination(dayOfYear: number): number {
-  return sunPosition(Date.UTC(year, 0, dayOfYear, 12), 90, 0).elevationDeg * degree;
+  return sunPosition(Date.UTC(year, 0, dayOfYear, 12), 90, 0).elevationDeg * radPerDeg;
 }
 
 /** Half the day as an angle, radians: 0 in the polar night, π in the polar day. */
@@ -31,7 +31,7 @@ function sunsetAngle(latitude: number, tilt: number): number {
 
 /** Light on the flat outside the air in a day, Wh/m²: H₀ = 24/π·E₀·(cos φ·cos δ·sin ωs + ωs·sin φ·sin δ). */
 export function outsideDayWhM2(latitudeDeg: number, dayOfYear: number): number {
-  const [latitude, tilt] = [latitudeDeg * degree, declination(dayOfYear)];
+  const [latitude, tilt] = [latitudeDeg * radPerDeg, declination(dayOfYear)];
   const half = sunsetAngle(latitude, tilt);
   const turned = Math.cos(latitude) * Math.cos(tilt) * Math.sin(half) + half * Math.sin(latitude) * Math.sin(tilt);
   return (24 / Math.PI) * outsideAir(dayOfYear) * Math.max(0, turned);
@@ -73,7 +73,7 @@ export function* typicalMonth(
   for (const [kind, of] of clearnessOfDays(clearness[month - 1] ?? 0, kinds).entries())
     for (const { share, ...hour } of hours) {
       const globalWm2 = share * of * meanWhM2;
-      const onFlat = Math.sin(hour.sun.elevationDeg * degree);
+      const onFlat = Math.sin(hour.sun.elevationDeg * radPerDeg);
       // of so low a sun, what comes straight cannot be told from what comes from everywhere
       const even = onFlat > minCosZenith ? diffuseShare(globalWm2 / (hour.outsideWm2 * onFlat)) : 1;
       yield {
@@ -133,7 +133,7 @@ function dayLike(days: readonly number[], sums: readonly number[], mean: number)
 
 /** The hours of a day in which the sun is up, by the local clock, each with its share of the day's light on the flat. */
 function hoursOfDay(dayOfYear: number, { latitudeDeg, longitudeDeg, utcOffsetH }: Spot) {
-  const [latitude, tilt] = [latitudeDeg * degree, declination(dayOfYear)];
+  const [latitude, tilt] = [latitudeDeg * radPerDeg, declination(dayOfYear)];
   const half = sunsetAngle(latitude, tilt);
   const a = 0.409 + 0.5016 * Math.sin(half - 1.047);
   const b = 0.6609 - 0.4767 * Math.sin(half - 1.047);
@@ -141,7 +141,7 @@ function hoursOfDay(dayOfYear: number, { latitudeDeg, longitudeDeg, utcOffsetH }
     const atHour = k + 0.5;
     const atMs = Date.UTC(year, 0, dayOfYear) + (atHour - utcOffsetH) * 3_600_000;
     const sun = sunPosition(atMs, latitudeDeg, longitudeDeg);
-    const onFlat = Math.max(0, Math.sin(sun.elevationDeg * degree));
+    const onFlat = Math.max(0, Math.sin(sun.elevationDeg * radPerDeg));
     const across = Math.cos(latitude) * Math.cos(tilt);
     const cosHourAngle =
       across < 1e-9 ? 0 : Math.min(1, Math.max(-1, (onFlat - Math.sin(latitude) * Math.sin(tilt)) / across));

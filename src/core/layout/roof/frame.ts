@@ -1,3 +1,4 @@
+import { radPerDeg } from "../../engine/numeric";
 import { type Surface } from "../../plan";
 import { type SunPosition } from "../../engine/sky";
 import { level, towards, turned, type Vector } from "./vector";
@@ -19,16 +20,14 @@ export function frameOf(
   return { headingDeg: headingDeg ?? vehicleDeg, slopeDeg, fallsToDeg };
 }
 
-const degree = Math.PI / 180;
-
 function turnedIn(vector: Vector, { slopeDeg, fallsToDeg }: Frame): Vector {
   return slopeDeg === 0 ? vector : turned(vector, level(fallsToDeg - 90), -slopeDeg);
 }
 
 function directionOf([x, y, z]: Vector): SunPosition {
   return {
-    azimuthDeg: (Math.atan2(x, y) / degree + 360) % 360,
-    elevationDeg: Math.asin(Math.max(-1, Math.min(1, z))) / degree,
+    azimuthDeg: (Math.atan2(x, y) / radPerDeg + 360) % 360,
+    elevationDeg: Math.asin(Math.max(-1, Math.min(1, z))) / radPerDeg,
   };
 }
 

@@ -1,3 +1,4 @@
+import { gravityMs2 } from "../../engine/numeric";
 import { type Burden, burdenOn } from "../roof";
 import { basesKg } from "../../mounting";
 import { mountReports } from "../../plan-model";
@@ -18,7 +19,6 @@ export type RoofLoadReason = Burden & {
 const fullShare = 0.75;
 /** Once, while mounting. */
 const workerKg = 100;
-const gravityMs2 = 9.81;
 
 function roofLoad({ plan, surfaces }: RoofContext): readonly RoofJudged<RoofLoadReason>[] {
   const { reports } = mountReports(plan);

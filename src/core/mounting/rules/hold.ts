@@ -1,3 +1,4 @@
+import { gravityMs2 } from "../../engine/numeric";
 import { type Hold, type Load, mountingMethods } from "..";
 import { type Amount, type Level } from "../../checks";
 import { careShare, factsOf, heldIn, told, type MountContext, type MountJudged, type MountRule } from "./context";
@@ -100,7 +101,6 @@ function fallLevel(
 function softened(level: Level, comesIn: boolean): Level {
   return comesIn && level === "stop" ? "care" : level;
 }
-const gravityMs2 = 9.81;
 /** A frame that wind lifts whole slides by any drag: shown as far over as a bar goes. */
 const maxShare = 100;
 

@@ -1,3 +1,4 @@
+import { gravityMs2 } from "../../engine/numeric";
 import { careShare } from "../../mounting/rules";
 import { judgeAll, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
 import { solvableById, mountReports, type SolvableWiring } from "../../plan-model";
@@ -80,7 +81,6 @@ function triesFor(plan: Plan, fixing: Fixing, { hold, load }: Held, { reason }: 
     }
   }
 }
-const gravityMs2 = 9.81;
 const friction = 0.4;
 const maxFeet = 16;
 const maxBallastKg = 400;

@@ -1,3 +1,4 @@
+import { sum } from "../../engine/numeric";
 import { brightSkyFactor } from "../../engine/fuse";
 import { type PortInUse, sharedOut, type LimitNature } from "../../engine/pv-input";
 import { type PlanInput, type PortGroup } from "../../plan";
@@ -139,10 +140,6 @@ export function groupsIn(
 /** Each once, though several ports take panels of one kind. */
 function each(assumptions: readonly Assumption[]): Assumption[] {
   return [...new Map(assumptions.map((assumption) => [JSON.stringify(assumption), assumption])).values()];
-}
-
-function sum(values: readonly number[]): number {
-  return values.reduce((total, value) => total + value, 0);
 }
 
 export const sharedRule: GroupRule<"shared", SharedReason> = {

@@ -1,3 +1,4 @@
+import { fullSunWm2 } from "../../engine/numeric";
 import { wakeV } from "../../engine/pv-input";
 import { longestClearDay } from "../../engine/sky";
 import { evenly } from "../../engine/light";
@@ -23,7 +24,6 @@ export type WakeReason = {
 /** Light of a dull morning under thick cloud, and of first light, W/m². */
 const dullWm2 = 100;
 const firstLightWm2 = 30;
-const fullSunWm2 = 1000;
 /** Air and cells on such a morning, °C: with so little light they are alike. */
 const dullAirC = 10;
 

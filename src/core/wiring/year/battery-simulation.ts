@@ -1,3 +1,4 @@
+import { sum } from "../../engine/numeric";
 import { type FilledBattery, filledBattery, needByHour, seasonOf, sourcesByHour } from "../../need";
 import { type Need, type Plan } from "../../plan";
 import { type PortArray } from "../../engine/array";
@@ -138,8 +139,4 @@ export function runStore({ store, need, latitudeOf, dayOf, keyOf, days }: RunPar
     chargeOf: (key) => mean(key, (found) => found.charge),
     days: run,
   };
-}
-
-function sum(values: readonly number[]): number {
-  return values.reduce((all, value) => all + value, 0);
 }

@@ -1,12 +1,10 @@
+import { dayMs, hourMs } from "../../engine/numeric";
 import { type Plane } from "../../engine/light";
 import { type Plan } from "../../plan";
 import { assumedSite } from "../../plan-model";
 import { sunPosition } from "../../engine/sky";
 import { type PanelKey } from "../../engine/array";
 import { createTrackerCache, facingsIn } from "./facing";
-
-const dayMs = 86_400_000;
-const hourMs = 3_600_000;
 
 /** How each panel of a plan lies at a moment: as its pose has it, at the tilt of the season, or turned to the sun. */
 export function createPlanes(plan: Plan, poseId: string, longitudeDeg: number): (key: PanelKey, atMs: number) => Plane {

@@ -1,3 +1,4 @@
+import { sum } from "@/core/engine/numeric";
 import { type SharedReason } from "@/core/wiring/rules";
 import { amount, given, kwh } from "../format";
 import { natureWords, type RuleWords } from "./rule-words";
@@ -38,8 +39,4 @@ function sharedSentence(r: SharedReason): string {
     case "within":
       return `At noon ${names} take ${alone}; together they may draw up to ${most}.`;
   }
-}
-
-function sum(values: readonly number[]): number {
-  return values.reduce((total, value) => total + value, 0);
 }
