@@ -46,5 +46,7 @@ test("it is read out of a text, stands in its group of the form and in the libra
     ["vocV", 22.6],
   ]);
   expect(fieldNames(more, ({ group }) => group === "limit")).toContain("hailMm");
-  expect(panelTable("metric", more).map(({ field }) => field)).toContain("hailMm");
+  const columns = panelTable("metric", more).map(({ field }) => field);
+  expect(columns).toContain("hailMm");
+  expect(new Set(columns).size).toBe(columns.length);
 });

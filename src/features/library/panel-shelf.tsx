@@ -62,13 +62,6 @@ export function panelTable(system: UnitSystem, catalogue: PanelFieldCatalogue = 
         ({ pmaxW, ...sheet }) => ratio(pmaxW, areaM2(sheet)),
         (value) => (system === "us" ? (value / ft2PerM2).toFixed(1) : value.toFixed(0)),
       ),
-      computedColumn(
-        "wattsPerArea",
-        system === "us" ? "W/ft²" : "W/m²",
-        58,
-        ({ pmaxW, ...sheet }) => ratio(pmaxW, areaM2(sheet)),
-        (value) => (system === "us" ? (value / ft2PerM2).toFixed(1) : value.toFixed(0)),
-      ),
     ],
     weightKg: [
       computedColumn(
