@@ -19,7 +19,7 @@ e2eTest(
     await fields.says("main", /Choose the spot/);
     // nobody has said how it stands: three panels at 45° in a gust of 35 m/s fall over
     await ledger.is("stop");
-    await page.$eval("#mount-tab-forces", (tab) => (tab as HTMLElement).click());
+    await page.$eval("#mounting-tab-forces", (tab) => (tab as HTMLElement).click());
     await fields.says("main", /a gust of 35\.0\sm\/s \(assumed\)/);
     await fields.type("Height of the panels’ middle", "800");
     await fields.type("Base, front to back", "1400");
@@ -112,7 +112,7 @@ e2eTest(
     await fields.type("Why", "rain was coming");
     await fields.tap("Pass it over: it stays to be seen");
     await fields.says("main", /Passed over .* “rain was coming”/);
-    await page.$eval("#mount-tab-forces", (tab) => (tab as HTMLElement).click());
+    await page.$eval("#mounting-tab-forces", (tab) => (tab as HTMLElement).click());
     await fields.tap("Remove this mounting");
     await fields.saved();
     await reload(page);

@@ -100,7 +100,7 @@ e2eTest(
       const file = await saved(files, ending);
       expect(file.subarray(0, begins.length).toString("latin1")).toBe(begins);
     }
-    await page.$eval("#protect-tab-list", (tab) => (tab as HTMLElement).click());
+    await page.$eval("#protection-tab-list", (tab) => (tab as HTMLElement).click());
     await fields.says("main", /PV cable 6.mm², red|Cable 6.mm², red/);
     const money = async () =>
       /Parts to buy([\d.]+)/.exec((await page.$eval("main", (main) => main.textContent)) ?? "")?.[1];
@@ -116,7 +116,7 @@ e2eTest(
       format: "golden-array-parts",
       version: 1,
     });
-    await page.$eval("#protect-tab-order", (tab) => (tab as HTMLElement).click());
+    await page.$eval("#protection-tab-order", (tab) => (tab as HTMLElement).click());
     const order = await fields.says("main", /Battery first, then panels: connect Lodestone Long/);
     expect(order.indexOf("Battery first")).toBeLessThan(order.indexOf("Take all covers off"));
   },

@@ -68,7 +68,7 @@ e2eTest(
     const [first] = await readingsOf(address, server.url);
     expect(first).toMatchObject({ by: "Tam", source: "typed", sky: { meterWm2: 700, airC: 15 }, quantity: "openV" });
     await reload(page);
-    await page.$eval("#prove-tab-report", (tab) => (tab as HTMLElement).click());
+    await page.$eval("#test-tab-report", (tab) => (tab as HTMLElement).click());
     await fields.says("main", /2 of \d+ read and as they should be, 1 not as they should be/);
   },
 );
@@ -91,7 +91,7 @@ e2eTest(
     }
     await fields.says("main", /Cell groups bypassed, Dunlow DL-240, poly 2: almost sure/);
     await fields.press("Back to real readings");
-    await page.$eval("#prove-tab-report", (tab) => (tab as HTMLElement).click());
+    await page.$eval("#test-tab-report", (tab) => (tab as HTMLElement).click());
     await fields.says("main", /0 of \d+ read and as they should be/);
     await eventually(async () => (await readingsOf(address, server.url)).every(({ source }) => source === "standIn"));
   },

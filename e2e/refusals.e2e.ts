@@ -70,9 +70,9 @@ e2eTest("serves pages under a policy that allows no eval and nothing from elsewh
 
 e2eTest(
   "refuses a write without a revision, of the wrong kind, too large, invalid, or to nothing",
-  async ({ server }) => {
-    const [first] = await plans(server);
-    const { id, revision, plan } = await read(server, first?.id ?? "");
+  async ({ server, plan: ownPlan }) => {
+    // of its own: the others are edited by tests that run beside it
+    const { id, revision, plan } = await read(server, path.basename(await ownPlan()));
     const url = `${server.url}/api/plans/${id}`;
     const json = { "content-type": "application/json" };
     expect((await fetch(url, { method: "PUT", headers: json, body: JSON.stringify(plan) })).status).toBe(428);

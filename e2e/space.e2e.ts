@@ -216,7 +216,7 @@ e2eTest("folding panels go into lockers; sheets to take up come as PDF, SVG and 
   await fields.says("[role=status]", /Takes /);
   await fields.type("Height", "20");
   await fields.says("[role=status]", /No room for /);
-  await page.$eval("#space-tab-sheets", (tab) => (tab as HTMLElement).click());
+  await page.$eval("#layout-tab-sheets", (tab) => (tab as HTMLElement).click());
   await page.waitForSelector("img[alt^='Drawing of']");
   await fields.press("Corners of panels too");
   await fields.says("main", /\d+ sheets of A4/);
