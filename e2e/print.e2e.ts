@@ -47,14 +47,14 @@ async function paper(page: Page, width: number): Promise<{ text: string; overPx:
 e2eTest("every step goes to paper, A4 or Letter, and the screen is back afterwards", async ({ open, plan }) => {
   const address = await plan("The Lantern");
   const expected: Readonly<Record<string, RegExp>> = {
-    wire: /The Lantern[^]*Wire · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,
+    wiring: /The Lantern[^]*Wiring · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,
     panels: /Line of the label[^]*Pmax[^]*On the sticker/,
-    input: /Line of the data sheet[^]*Port 1/,
-    protect: /Cables, each twice[^]*Parts to buy[^]*Making the leads[^]*Battery|Cover the panels/,
-    mount: /Step by step[^]*Drill the frames, once[^]*Measured twice[^]*Materials[^]*Take care/,
-    prove: /each panel alone[^]*operating voltage[^]*Take care/,
+    controller: /Line of the data sheet[^]*Port 1/,
+    protection: /Cables, each twice[^]*Parts to buy[^]*Making the leads[^]*Battery|Cover the panels/,
+    mounting: /Step by step[^]*Drill the frames, once[^]*Measured twice[^]*Materials[^]*Take care/,
+    test: /each panel alone[^]*operating voltage[^]*Take care/,
     log: /Log[^]*When[^]*Battery[^]*Lithium cells/,
-    space: /from the left edge[^]*hole/,
+    layout: /from the left edge[^]*hole/,
     need: /What runs in a day[^]*Panels by the quick rule/,
   };
   for (const [step, words] of Object.entries(expected)) {
