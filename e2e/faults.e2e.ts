@@ -32,7 +32,7 @@ class Writer {
 
   async write(note: string): Promise<Told> {
     const wirings = this.plan.wirings.map((wiring) => ({ ...wiring, note }));
-    const notes = { ...this.plan.notes, need: note, space: note, mount: note, log: note };
+    const notes = { ...this.plan.notes, need: note, layout: note, mounting: note, log: note };
     return this.put({ ...this.plan, wirings, notes }, note);
   }
 

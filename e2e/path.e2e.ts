@@ -138,7 +138,7 @@ isolatedE2eTest(
     await ledger.verdict(/Not judged yet/);
     await fields.press("Panel");
     await fields.press("Mossgate MG-195");
-    await fields.press("Input");
+    await fields.press("Controller");
     await fields.press("Haybarn Loft");
     await ledger.verdict(/connect/i);
     await fields.gone("[aria-label='Ways to begin']");

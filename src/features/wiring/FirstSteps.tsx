@@ -71,7 +71,7 @@ export function FirstSteps() {
           }}
         />
         <ChoiceField
-          label="Input"
+          label="Controller"
           value=""
           placeholder={inputs[0]?.device.name ?? "from the library"}
           options={inputRecords.map(({ id, sheet }) => ({ value: id, text: sheet.name }))}
