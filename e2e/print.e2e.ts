@@ -47,7 +47,8 @@ async function paper(page: Page, width: number): Promise<{ text: string; overPx:
 e2eTest("every step goes to paper, A4 or Letter, and the screen is back afterwards", async ({ open, plan }) => {
   const address = await plan("The Lantern");
   const expected: Readonly<Record<string, RegExp>> = {
-    wiring: /The Lantern[^]*Wiring · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,
+    wiring:
+      /The Lantern[^]*Wiring · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,
     panels: /Line of the label[^]*Pmax[^]*On the sticker/,
     controller: /Line of the data sheet[^]*Port 1/,
     protection: /Cables, each twice[^]*Parts to buy[^]*Making the leads[^]*Battery|Cover the panels/,
