@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import next from "eslint-config-next";
 import * as regexp from "eslint-plugin-regexp";
 import tseslint from "typescript-eslint";
@@ -17,9 +18,13 @@ const impureGlobals = [
   { name: "localStorage", message: "core does no I/O" },
 ];
 
+/** As the list has them that is written from the methods' files. */
+const methodNames = readFileSync("src/core/plan/schemas/mounting-methods.ts", "utf8").match(/(?<=")\w+(?=")/g) ?? [];
+const kindNames = ["marine", "strict", "rigid", "flexible", "thinFilm", "folding", "blanket"];
+
 /** Methods, standards and kinds are objects with all their facts: what parts them is a fact there, not their name elsewhere. */
 const factsNotNames = ["BinaryExpression[operator=/^[!=]==$/]", "SwitchCase"].map((where) => ({
-  selector: `${where} > Literal[value=/^(tapedFeet|gluedBrackets|ribRails|film|screwedFeet|groundFrame|boatFrame|foldingLegs|marine|strict|rigid|flexible|thinFilm|folding|blanket)$/]`,
+  selector: `${where} > Literal[value=/^(${[...methodNames, ...kindNames].join("|")})$/]`,
   message: "ask for a fact of the method, standard or kind",
 }));
 

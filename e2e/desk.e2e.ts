@@ -1,6 +1,6 @@
 import { e2eTest } from "./harness/visit";
 
-/** What stands around the board: readings, skies, keys of the step, wirings side by side, and the stops before it. */
+/** What stands around the board: readings, skies, keys of the step, wirings side by side, and the steps before it. */
 const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 
 e2eTest("a finding lights the panels it speaks of, and a panel shows what it does", async ({ open, plan }) => {

@@ -34,6 +34,35 @@ const maxTiers = 4;
 const natures = { drawsUpTo: ["draws up to", "limits itself"], neverExceed: ["never exceed", "absolute"] } as const;
 const blankTier: Tier = { fromV: null, toV: null, amps: null, nature: "drawsUpTo" };
 
+/** Columns that are no number of the PV input, each after the number it belongs to. */
+const after: Readonly<Partial<Record<PortFieldName, readonly Column<PortLine>[]>>> = {
+  maxV: [
+    choice(
+      "ceilingBasis",
+      "Max PV voltage applies to",
+      Object.fromEntries(ceilingBases.map((code) => [code, []])) as unknown as Record<
+        PortLine["ceilingBasis"],
+        readonly string[]
+      >,
+    ),
+    choice("overVoltage", "Over-voltage", {
+      shutsOut: ["shuts it out"],
+      mayDestroy: ["may destroy it"],
+      unknown: [],
+    }),
+    ...Array.from({ length: maxTiers }, (_, k) => tierColumns(k)).flat(),
+  ],
+  maxW: [
+    choice("maxWNature", "Watt limit nature", natures),
+    choice("conversion", "Works by", { mppt: [], pwm: [] }, ["conversion"]),
+    choice("tracker", "Tracker", {
+      fullScan: ["scans the whole curve", "scan"],
+      hillClimb: ["only climbs", "climb"],
+      unknown: [],
+    }),
+  ],
+};
+
 /** The columns of a table of inputs: one row for each port. Shared limits and add-on modules do not fit a table; they travel in JSON. */
 export const portColumns: readonly Column<PortLine>[] = [
   text("name", "Name", 80, ["input", "device", "model", "product"]),
@@ -46,42 +75,11 @@ export const portColumns: readonly Column<PortLine>[] = [
   text("portName", "Port", 80, ["port name"]),
   ...portFieldNames.flatMap((name) => {
     const { title, titles }: PortField = portFields[name];
-    return [quantity<PortLine>(name, portFields[name], title, titles), ...(after()[name] ?? [])];
+    return [quantity<PortLine>(name, portFields[name], title, titles), ...(after[name] ?? [])];
   }),
   quantity("weightKg", fieldSpecs.weightKg, "Weight", ["mass"]),
   ...price<PortLine>(),
 ];
-
-/** Columns that are no number of the PV input, each after the number it belongs to. */
-function after(): Readonly<Partial<Record<PortFieldName, readonly Column<PortLine>[]>>> {
-  return {
-    maxV: [
-      choice(
-        "ceilingBasis",
-        "Max PV voltage applies to",
-        Object.fromEntries(ceilingBases.map((code) => [code, []])) as unknown as Record<
-          PortLine["ceilingBasis"],
-          readonly string[]
-        >,
-      ),
-      choice("overVoltage", "Over-voltage", {
-        shutsOut: ["shuts it out"],
-        mayDestroy: ["may destroy it"],
-        unknown: [],
-      }),
-      ...Array.from({ length: maxTiers }, (_, k) => tierColumns(k)).flat(),
-    ],
-    maxW: [
-      choice("maxWNature", "Watt limit nature", natures),
-      choice("conversion", "Works by", { mppt: [], pwm: [] }, ["conversion"]),
-      choice("tracker", "Tracker", {
-        fullScan: ["scans the whole curve", "scan"],
-        hillClimb: ["only climbs", "climb"],
-        unknown: [],
-      }),
-    ],
-  };
-}
 
 /** Amps, volts and nature of one current tier; a tier begins with its amps. */
 function tierColumns(k: number): Column<PortLine>[] {

@@ -26,7 +26,7 @@ export {
   panelFields,
   type TextPatterns,
 } from "./panel-fields";
-export { type PortField, type PortFieldName, portFieldNames, portFields } from "./port-fields";
+export { countsBy, type PortField, type PortFieldName, portFieldNames, portFields } from "./port-fields";
 export { blankLabel, labelOf } from "./sections/panels";
 export { cellCuts, labelSchema, panelKindFacts, panelKinds, type PanelSheet, type PlanPanel } from "./schemas/panels";
 export { fixedPose, poseIn, type Standing, defaultPose } from "./sections/poses";

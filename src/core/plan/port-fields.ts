@@ -88,3 +88,9 @@ export const portFields = {
 
 export type PortFieldName = keyof typeof portFields;
 export const portFieldNames = Object.keys(portFields) as readonly PortFieldName[];
+
+/** Whether a number counts for an input that converts so. */
+export function countsBy(name: PortFieldName, conversion: "mppt" | "pwm"): boolean {
+  const { onlyBy }: PortField = portFields[name];
+  return onlyBy === null || onlyBy === conversion;
+}

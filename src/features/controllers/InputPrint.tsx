@@ -1,14 +1,7 @@
 "use client";
 
 import { Fragment } from "react";
-import {
-  type PortField,
-  type PortFieldName,
-  portFieldNames,
-  portFields,
-  type PortGroup,
-  type PortSheet,
-} from "@/core/plan";
+import { countsBy, type PortFieldName, portFieldNames, portFields, type PortGroup, type PortSheet } from "@/core/plan";
 import { usePlan } from "@/features/plan-session";
 import { PrintTable } from "@/ui";
 import { given, portFieldWords } from "@/messages/en";
@@ -72,10 +65,9 @@ const after: Readonly<Partial<Record<PortFieldName, readonly Line[]>>> = {
 };
 
 const lines: readonly Line[] = portFieldNames.flatMap((name) => {
-  const field: PortField = portFields[name];
   const words: Line["words"] = (port) => {
-    const value = field.onlyBy === null || field.onlyBy === port.conversion ? port[name] : null;
-    return value === null ? "" : given(value, field.unit);
+    const value = countsBy(name, port.conversion) ? port[name] : null;
+    return value === null ? "" : given(value, portFields[name].unit);
   };
   return [{ title: portFieldWords[name].name, words }, ...(after[name] ?? [])];
 });

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "@/core/engine/pv-input";
-import { type PortField, portFieldNames, portFields, type PortSheet } from "@/core/plan";
+import { countsBy, type PortField, portFieldNames, portFields, type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
 import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
 import { portFieldWords } from "@/messages/en";
@@ -21,10 +21,7 @@ export function PortForm({ editor, port, onField }: Props) {
     editor.setPort(port.id, change, `${port.id}:${gesture}`);
   const numbers = (group: PortField["group"]) =>
     portFieldNames
-      .filter((name) => {
-        const field: PortField = portFields[name];
-        return field.group === group && (field.onlyBy === null || field.onlyBy === port.conversion);
-      })
+      .filter((name) => portFields[name].group === group && countsBy(name, port.conversion))
       .map((name) => {
         const { name: label, help, empty } = portFieldWords[name];
         return (

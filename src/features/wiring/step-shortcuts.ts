@@ -11,7 +11,7 @@ type Parts = {
   readonly toggleFind: () => void;
 };
 
-/** A key of the whole stop: what to press, what it does, and the doing. */
+/** A key of the whole step: what to press, what it does, and the doing. */
 export type StepShortcut = {
   readonly press: string;
   readonly words: string;

@@ -1,46 +1,36 @@
 import { fieldSpecs } from "../../engine/units";
 import { type PanelField, plainField } from "./field";
 
+const carried = { ...plainField, group: "carried" } as const;
+const stowed = { ...carried, unit: "mm", since: 1 } as const;
+
 /** What it takes to carry and to buy. */
 export const carriedFields = {
   stowedLengthMm: {
-    ...plainField,
-    unit: "mm",
+    ...stowed,
     min: 5,
     max: 10000,
-    whole: false,
-    since: 1,
-    group: "carried",
     title: "Stowed length",
     titles: ["folded length"],
   },
   stowedWidthMm: {
-    ...plainField,
-    unit: "mm",
+    ...stowed,
     min: 5,
     max: 10000,
-    whole: false,
-    since: 1,
-    group: "carried",
     title: "Stowed width",
     titles: ["folded width"],
   },
   stowedDepthMm: {
-    ...plainField,
-    unit: "mm",
+    ...stowed,
     min: 1,
     max: 2000,
-    whole: false,
-    since: 1,
-    group: "carried",
     title: "Stowed depth",
     titles: ["folded depth", "folded thickness"],
   },
   weightKg: {
-    ...plainField,
+    ...carried,
     ...fieldSpecs.weightKg,
     since: 2,
-    group: "carried",
     title: "Weight",
     titles: ["mass"],
     text: {
@@ -53,10 +43,9 @@ export const carriedFields = {
     column: { widthPx: 74, isShown: true },
   },
   price: {
-    ...plainField,
+    ...carried,
     ...fieldSpecs.price,
     since: 2,
-    group: "carried",
     title: "Price",
     titles: ["cost", "list price"],
   },

@@ -10,16 +10,19 @@ const coefficientOf = (what: string): RegExp[] => [
   new RegExp(`(?:${what})[^\\d%:|\\t,;]{0,12}${coefficientWord}`, "gi"),
 ];
 
+const coefficient = {
+  ...plainField,
+  unit: "%/°C",
+  min: -1.5,
+  max: 0.5,
+  group: "coefficient",
+  mayDiffer: true,
+} as const;
+
 /** How its values change with each degree. */
 export const coefficientFields = {
   tempCoVocPctPerC: {
-    ...plainField,
-    unit: "%/°C",
-    min: -1.5,
-    max: 0.5,
-    whole: false,
-    group: "coefficient",
-    mayDiffer: true,
+    ...coefficient,
     shareOf: { field: "vocV", unit: "V" },
     title: "Voc coefficient",
     titles: ["temp coefficient voc", "temperature coefficient of voc", "beta voc", "beta"],
@@ -36,13 +39,7 @@ export const coefficientFields = {
     column: { widthPx: 118, isShown: false },
   },
   tempCoPmaxPctPerC: {
-    ...plainField,
-    unit: "%/°C",
-    min: -1.5,
-    max: 0.5,
-    whole: false,
-    group: "coefficient",
-    mayDiffer: true,
+    ...coefficient,
     shareOf: { field: "pmaxW", unit: "W" },
     title: "Pmax coefficient",
     titles: ["temp coefficient pmax", "temperature coefficient of pmax", "gamma pmax", "gamma"],
@@ -59,13 +56,8 @@ export const coefficientFields = {
     column: { widthPx: 124, isShown: false },
   },
   tempCoIscPctPerC: {
-    ...plainField,
-    unit: "%/°C",
+    ...coefficient,
     min: -0.5,
-    max: 0.5,
-    whole: false,
-    group: "coefficient",
-    mayDiffer: true,
     shareOf: { field: "iscA", unit: "A" },
     title: "Isc coefficient",
     titles: ["temp coefficient isc", "temperature coefficient of isc", "alpha isc", "alpha"],

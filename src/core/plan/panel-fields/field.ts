@@ -29,6 +29,7 @@ export type PanelField = FieldSpec & {
 };
 
 export const plainField = {
+  whole: false,
   since: 0,
   isNeeded: false,
   mayDiffer: false,

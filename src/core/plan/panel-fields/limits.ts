@@ -1,14 +1,16 @@
 import { amps, numberAlone, type PanelField, plainField, volts } from "./field";
 
+const limit = { ...plainField, group: "limit" } as const;
+const edge = { ...limit, unit: "mm", min: 50, max: 10000 } as const;
+const cellsAlongEdge = { ...limit, unit: "", min: 1, max: 200, whole: true, since: 3 } as const;
+
 /** What it bears and how it is built. */
 export const limitFields = {
   maxSystemV: {
-    ...plainField,
+    ...limit,
     unit: "V",
     min: 12,
     max: 2000,
-    whole: false,
-    group: "limit",
     mayDiffer: true,
     title: "Max system voltage",
     titles: ["maximum system voltage", "system voltage"],
@@ -27,12 +29,10 @@ export const limitFields = {
     column: { widthPx: 104, isShown: false },
   },
   maxSeriesFuseA: {
-    ...plainField,
+    ...limit,
     unit: "A",
     min: 1,
     max: 60,
-    whole: false,
-    group: "limit",
     mayDiffer: true,
     title: "Max series fuse",
     titles: ["maximum series fuse rating", "series fuse", "fuse rating"],
@@ -49,12 +49,11 @@ export const limitFields = {
     column: { widthPx: 96, isShown: false },
   },
   cellsInSeries: {
-    ...plainField,
+    ...limit,
     unit: "",
     min: 1,
     max: 400,
     whole: true,
-    group: "limit",
     title: "Cells in series",
     titles: ["number of cells", "cell count"],
     text: {
@@ -69,12 +68,11 @@ export const limitFields = {
     column: { widthPx: 112, isShown: false },
   },
   bypassDiodes: {
-    ...plainField,
+    ...limit,
     unit: "",
     min: 0,
     max: 60,
     whole: true,
-    group: "limit",
     mayDiffer: true,
     title: "Bypass diodes",
     titles: ["diodes"],
@@ -88,38 +86,21 @@ export const limitFields = {
     column: { widthPx: 112, isShown: false },
   },
   cellsAlong: {
-    ...plainField,
-    unit: "",
-    min: 1,
-    max: 200,
-    whole: true,
-    since: 3,
-    group: "limit",
+    ...cellsAlongEdge,
     title: "Cells along",
     titles: ["cells along the length"],
     column: { widthPx: 100, isShown: false },
   },
   cellsAcross: {
-    ...plainField,
-    unit: "",
-    min: 1,
-    max: 200,
-    whole: true,
-    since: 3,
-    group: "limit",
+    ...cellsAlongEdge,
     title: "Cells across",
     titles: ["cells across the width"],
     column: { widthPx: 104, isShown: false },
   },
   lengthMm: {
-    ...plainField,
-    unit: "mm",
-    min: 50,
-    max: 10000,
-    whole: false,
-    group: "limit",
+    ...edge,
     title: "Length",
     titles: ["height"],
   },
-  widthMm: { ...plainField, unit: "mm", min: 50, max: 10000, whole: false, group: "limit", title: "Width" },
+  widthMm: { ...edge, title: "Width" },
 } as const satisfies Readonly<Record<string, PanelField>>;

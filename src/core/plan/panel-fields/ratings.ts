@@ -1,16 +1,16 @@
 import { amps, type PanelField, plainField, volts, watts } from "./field";
 
+const rating = { ...plainField, group: "rating", isNeeded: true, mayDiffer: true } as const;
+const voltage = { ...rating, unit: "V", min: 0.5, max: 400 } as const;
+const current = { ...rating, unit: "A", min: 0.01, max: 40 } as const;
+
 /** What a panel gives at STC, in the order stickers print it. */
 export const ratingFields = {
   pmaxW: {
-    ...plainField,
+    ...rating,
     unit: "W",
     min: 0.5,
     max: 1000,
-    whole: false,
-    group: "rating",
-    isNeeded: true,
-    mayDiffer: true,
     title: "Pmax",
     titles: ["power", "watts", "rated power", "maximum power", "max power", "wp", "nominal power"],
     text: {
@@ -27,14 +27,7 @@ export const ratingFields = {
     column: { widthPx: 68, isShown: true },
   },
   vmpV: {
-    ...plainField,
-    unit: "V",
-    min: 0.5,
-    max: 400,
-    whole: false,
-    group: "rating",
-    isNeeded: true,
-    mayDiffer: true,
+    ...voltage,
     title: "Vmp",
     titles: [
       "vmpp",
@@ -57,14 +50,7 @@ export const ratingFields = {
     column: { widthPx: 82, isShown: false },
   },
   impA: {
-    ...plainField,
-    unit: "A",
-    min: 0.01,
-    max: 40,
-    whole: false,
-    group: "rating",
-    isNeeded: true,
-    mayDiffer: true,
+    ...current,
     title: "Imp",
     titles: ["impp", "maximum power current", "current at maximum power", "current at pmax", "operating current"],
     text: {
@@ -80,14 +66,7 @@ export const ratingFields = {
     column: { widthPx: 84, isShown: false },
   },
   vocV: {
-    ...plainField,
-    unit: "V",
-    min: 0.5,
-    max: 400,
-    whole: false,
-    group: "rating",
-    isNeeded: true,
-    mayDiffer: true,
+    ...voltage,
     title: "Voc",
     titles: ["uoc", "open circuit voltage"],
     text: {
@@ -102,14 +81,7 @@ export const ratingFields = {
     column: { widthPx: 70, isShown: true },
   },
   iscA: {
-    ...plainField,
-    unit: "A",
-    min: 0.01,
-    max: 40,
-    whole: false,
-    group: "rating",
-    isNeeded: true,
-    mayDiffer: true,
+    ...current,
     title: "Isc",
     titles: ["short circuit current"],
     text: {
