@@ -115,9 +115,10 @@ class Attack {
     await Promise.all(Array.from({ length: atOnce }, line));
   }
 
-  async #one({ method, path: to, headers, body }: Asked): Promise<void> {
-    const started = performance.now();
-    const { status, text } = await new Promise<{ status: number; text: string }>((resolve) => {
+  /** Asks once; a kept connection that the server had closed while it stood idle is asked again on a new one, as clients do. */
+  async #answerTo(asked: Asked): Promise<{ status: number; text: string }> {
+    const { method, path: to, headers, body } = asked;
+    return new Promise((resolve) => {
       const sent = request(
         { host: "127.0.0.1", port: this.server.port, path: to, method, headers, agent: this.#agent },
         (response) => {
@@ -126,9 +127,18 @@ class Attack {
           response.on("end", () => resolve({ status: response.statusCode ?? 0, text: all }));
         },
       );
-      sent.on("error", (error) => resolve({ status: 0, text: String(error) }));
+      sent.on("error", (error: NodeJS.ErrnoException) => {
+        if (sent.reusedSocket && error.code === "ECONNRESET") void this.#answerTo(asked).then(resolve);
+        else resolve({ status: 0, text: String(error) });
+      });
       sent.end(body);
     });
+  }
+
+  async #one(asked: Asked): Promise<void> {
+    const { method, path: to, body } = asked;
+    const started = performance.now();
+    const { status, text } = await this.#answerTo(asked);
     this.slowestMs = Math.max(this.slowestMs, performance.now() - started);
     this.statuses.set(status, (this.statuses.get(status) ?? 0) + 1);
     const fine = status >= 200 && status < 500;
