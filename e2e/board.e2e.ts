@@ -14,7 +14,7 @@ e2eTest(
     await page.waitForSelector("[data-tile='roof.1']:focus");
     await page.keyboard.press("x");
     await board.stands("station/high: roof.2 | roof.1-roof.3-roof.4");
-    await board.said(/Row split/);
+    await board.said(/String split/);
     await board.focus("roof.1");
     await page.keyboard.press("j");
     await board.stands("station/high: roof.2-roof.1-roof.3-roof.4");
@@ -27,11 +27,11 @@ e2eTest(
     await ledger.line("mixedStates", /1 stowed of 4 panels/);
     await page.keyboard.press("s");
     await page.keyboard.press("1");
-    await board.said(/substring 1 shaded/);
+    await board.said(/cell group 1 shaded/);
     await page.keyboard.press("t");
     await board.said(/tilted 15° towards/);
     await page.keyboard.press("d");
-    await board.said(/Blocking diode put in/);
+    await board.said(/Blocking diode added/);
     await page.keyboard.press("Delete");
     await board.stands("shelf: roof.3");
     await page.keyboard.press("?");
@@ -54,7 +54,7 @@ e2eTest(
     await page.keyboard.press("ArrowRight");
     await page.keyboard.press("Space");
     await fields.says("[aria-label='Selected panels']", /2 panels/);
-    await fields.press("Move to the row below");
+    await fields.press("Move to the string below");
     await page.waitForFunction(() => document.querySelectorAll("[data-lane='station/high'] [data-row]").length === 2);
     await fields.press("Undo");
     await board.stands(home);
@@ -120,19 +120,19 @@ e2eTest(
     const { page, board, fields } = await visit.open(`${await visit.plan()}/wiring`);
     await page.click(board.tile("bookbay.1"));
     await (await fields.control("Move to…")).click();
-    await (await fields.control("Haybarn Loft, two-port station: Port 2, high volts, end of row 1")).click();
+    await (await fields.control("Haybarn Loft, power station: PV 2, high voltage, end of string 1")).click();
     const mixed = "station/high: roof.1-roof.2-roof.3-roof.4-bookbay.1";
     await board.stands(mixed);
-    await fields.press("Haybarn Loft, two-port station: Port 2, high volts");
+    await fields.press("Haybarn Loft, power station: PV 2, high voltage");
     await fields.press("One more: Strings in parallel");
     await fields.says(
-      "[aria-label='Rows asked for']",
-      /1 in series × 2 strings takes 2 × Mossgate MG-195.*to the shelf/,
+      "[aria-label='Strings to add']",
+      /1 in series × 2 strings in parallel needs 2 × Mossgate MG-195.*to the shelf/,
     );
     await board.stands(mixed);
-    await fields.press("Leave it as it is");
+    await fields.press("Cancel");
     await fields.press("One more: Strings in parallel");
-    await fields.press("Lay these rows");
+    await fields.press("Wire these strings");
     await board.stands("station/high: roof.1 | roof.2");
     await fields.press("Undo");
     await board.stands(mixed);

@@ -6,7 +6,7 @@ const home = "station/high: roof.1-roof.2-roof.3-roof.4";
 e2eTest("a finding lights the panels it speaks of, and a panel shows what it does", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wiring`);
   // rules that pass are folded in a ledger of several ports
-  await fields.press("Show the");
+  await fields.press("Show");
   await (await page.waitForSelector("[data-rule=coldVoc]"))?.hover();
   await page.waitForSelector("[data-tile='bookbay.1'][data-lit=true], [data-tile='roof.1'][data-lit=true]");
   await page.waitForSelector("[data-testid=window-chart] [data-lit-edge=ceiling]");
@@ -24,7 +24,7 @@ e2eTest("a finding lights the panels it speaks of, and a panel shows what it doe
   expect(sums.length).toBeGreaterThanOrEqual(4);
   sums.slice(0, 4).forEach((sum, k) => expect(Math.abs(sum - one * (k + 1))).toBeLessThan(0.25));
   await page.click("[data-tile='roof.1'] [data-substring='2']");
-  await fields.says("[data-testid=board-reading]", /1 substring shaded.*1 of 2 bypassed/);
+  await fields.says("[data-testid=board-reading]", /1 cell group shaded.*1 of 2 cell groups bypassed/);
 });
 
 e2eTest(
@@ -36,10 +36,10 @@ e2eTest(
     await fields.press("Haze");
     await fields.says("[data-testid=running]", /Haze:/);
     expect((await ledger.runningW()) / noonW).toBeLessThan(0.35);
-    await fields.says("[aria-label='Sky'] + div", /bright overcast.*250/);
+    await fields.says("[aria-label=Conditions] + div", /bright overcast.*250/);
     await fields.press("Now");
     await fields.says("[data-testid=running]", /Now:/);
-    await fields.says("[aria-label='Sky'] + div", /your clock’s time zone and this latitude/);
+    await fields.says("[aria-label=Conditions] + div", /at this latitude in your clock’s time zone/);
     const curves = await page.$$eval("[data-testid=window-chart] path[data-sky]", (paths) =>
       paths.map((each) => each.getAttribute("data-sky")),
     );
@@ -67,8 +67,8 @@ e2eTest("keys of the step: wirings, sky, compare, ledger, and a mend that undo t
   for (let k = 0; k < 4; k++) await fields.chord("Alt", "s");
   await fields.says("[data-testid=running]", /Bright noon:/);
   await fields.chord("Alt", "l");
-  await page.waitForSelector("[role=dialog][aria-label=Ledger]");
-  await fields.press("Close the ledger");
+  await page.waitForSelector("[role=dialog][aria-label=Checks]");
+  await fields.press("Close checks");
   await fields.gone("[role=dialog]");
   await fields.chord("Alt", "c");
   await page.waitForSelector("[data-wiring]");
@@ -77,9 +77,9 @@ e2eTest("keys of the step: wirings, sky, compare, ledger, and a mend that undo t
   await board.focus("roof.4");
   await fields.chord("Alt", "Shift", "ArrowUp");
   await board.stands("station/low: bookbay.1-bookbay.2 | roof.4");
-  await fields.says("button", /Mend:/);
+  await fields.says("button", /Fix:/);
   await fields.chord("Alt", "m");
-  await board.said(/Mended; undo takes it back/);
+  await board.said(/Fix applied/);
   await fields.press("Undo");
   await fields.press("Undo");
   await board.stands(home);
@@ -133,10 +133,10 @@ e2eTest(
     await fields.says("[data-wiring=everyday]", /nothing to buy/);
     await fields.says("[data-wiring=pressday]", /1 pair of branch connectors/);
     // against the board: watts under each sky, and kWh of the year once both are through
-    await fields.says("[data-wiring=pressday]", /97\d\sW\s*−\d+\sW[^]*kWh taken\s*\+\d+\skWh/);
+    await fields.says("[data-wiring=pressday]", /97\d\sW\s*−\d+\sW[^]*kWh harvest\s*\+\d+\skWh/);
     const change = await fields.says("details", /From “Every day, Parked” to “Press day”/);
     expect(change).toMatch(
-      /Switch off the PV isolator at .*Disconnect at .*Port 2.*Mossgate MG-195 1.*connect at .*Lodestone.*measure/,
+      /Switch off the PV isolator at .*Disconnect at .*PV 2.*Mossgate MG-195 1.*connect at .*Lodestone.*measure/,
     );
     expect(change).toMatch(/120\.3\sV DC: a shock hazard/);
     // what no rule of either wiring would say: the way between them has its own dangers
@@ -144,7 +144,7 @@ e2eTest(
     await unfold();
     await fields.says(
       "details",
-      /What is meant for .*Port 2.* must not be plugged in at Lodestone.*over the input’s 94\sV/,
+      /What is meant for .*PV 2.* must not be plugged in at Lodestone.*above the max PV voltage of 94\sV/,
     );
   },
 );
@@ -155,19 +155,40 @@ e2eTest(
     const { page, fields } = await visit.open(`${await visit.plan()}/panels`);
     await (await fields.named("Points: volts, amps")).focus();
     await page.keyboard.type("0, 8.6\n10, 8.55\n18, 8.4\n22, 7.9\n24, 6.6\n26, 3.4\nmany");
-    await fields.says("[role=alert]", /Line 7: “many” is not volts and amps/);
+    await fields.says("[role=alert]", /Line 7: “many” is not a pair of volts and amps/);
     for (let k = 0; k < 4; k++) await page.keyboard.press("Backspace");
-    await fields.says("[role=status]", /A diode’s curve runs through the points/);
-    await fields.press("Go back to the label");
-    await page.waitForFunction(() => !/runs through the points/.test(document.body.textContent ?? ""));
+    await fields.says("[role=status]", /A diode curve fits the points/);
+    await fields.press("Use the label instead");
+    await page.waitForFunction(() => !/fits the points/.test(document.body.textContent ?? ""));
   },
 );
 
 e2eTest("a limit that ports share is typed in, and judged over all of them", async ({ open, plan }) => {
   const { fields, ledger } = await open(`${await plan()}/controller`);
-  await fields.type("Watts together", "600");
-  await fields.press("Ledger");
-  await ledger.line("shared", /At noon Port 1.*and Port 2.*together they draw up to 600\sW/);
-  await fields.press("Close the ledger");
+  await fields.type("Max power together", "600");
+  await fields.press("Checks");
+  await ledger.line("shared", /At noon PV 1.*and PV 2.*together they use at most 600\sW/);
+  await fields.press("Close checks");
   await fields.saved();
 });
+
+e2eTest(
+  "a word of the trade is explained, by its question mark and by the search for anything",
+  async ({ open, plan }) => {
+    const { page, fields } = await open(`${await plan()}/wiring`);
+    await fields.press("What is “Window”?");
+    await fields.says(
+      "[role=dialog][aria-label=Glossary] [data-term=window]",
+      /volts and amps that a PV input can use/,
+    );
+    await fields.type("Search the glossary", "nothing connected");
+    await fields.says("[role=dialog][aria-label=Glossary] [data-term=voc]", /Open-circuit voltage/);
+    await fields.press("Close the glossary");
+    await fields.chord("Control", "k");
+    await page.waitForSelector("[role=listbox]");
+    await page.keyboard.type("2S2P");
+    await page.waitForFunction(() => document.querySelectorAll("[role=option]").length === 1);
+    await page.keyboard.press("Enter");
+    await fields.says("[role=dialog][aria-label=Glossary]", /two strings in parallel: four panels/);
+  },
+);

@@ -41,7 +41,7 @@ e2eTest(
         plan: { site: { recordLowC: -4 } },
       });
     }
-    await fields.press("Keep mine");
+    await fields.press("Keep this version");
     await fields.saved();
     expect(await read(visit.server, idOf(address))).toMatchObject({ revision: 3, plan: { site: { recordLowC: -9 } } });
   },
@@ -59,18 +59,18 @@ e2eTest(
     );
     const { page, fields } = await visit.open(`${address}/wiring`);
     await fields.says(
-      "[aria-label='Changes left unsaved']",
-      /revision 1.*Site: record high.*revision 1.*Site: record low/i,
+      "[aria-label='Unsaved changes']",
+      /revision 1.*Location: record high.*revision 1.*Location: record low/i,
     );
     expect(await read(visit.server, idOf(address))).toMatchObject({ revision: 1 });
-    await fields.press("Bring back");
+    await fields.press("Restore");
     await fields.shows("Record high", "39");
     await fields.saved();
     expect(await read(visit.server, idOf(address))).toMatchObject({
       revision: 2,
       plan: { site: { recordHighC: 39, recordLowC: -4 } },
     });
-    await fields.press("Save as a plan of its own");
+    await fields.press("Save as a new plan");
     await page.waitForFunction((old: string) => !location.pathname.startsWith(old), {}, address);
     await fields.shows("Record low", "-9");
     await fields.shows("Record high", "34");
@@ -110,9 +110,9 @@ isolatedE2eTest(
   async (visit) => {
     const { id } = await sheetTypedOffline(visit, "Rookhope RH-90");
     const { fields } = await visit.open("/library/panels");
-    await fields.says("[aria-label='Changes left unsaved']", /Rookhope RH-90 mended.*made from revision 1/);
+    await fields.says("[aria-label='Unsaved changes']", /Rookhope RH-90 mended.*made from revision 1/);
     await fields.press("Open “Rookhope RH-90 mended”");
-    await fields.gone("[aria-label='Changes left unsaved']");
+    await fields.gone("[aria-label='Unsaved changes']");
     // not by "saved" on the page: it says so of the sheet as it was, until the draft is in it
     const kept = () => getJson<Panel>(`${visit.server.url}/api/panels/${id}`);
     await eventually(async () => (await kept()).revision === 2);
@@ -125,9 +125,9 @@ isolatedE2eTest("one that was removed meanwhile can be kept as a sheet of its ow
   const { id } = await sheetTypedOffline(visit, "Rookhope RH-90");
   await fetch(`${visit.server.url}/api/panels/${id}`, { method: "DELETE", headers: { "if-match": '"1"' } });
   const { fields } = await visit.open("/library/panels");
-  await fields.says("[aria-label='Changes left unsaved']", /Rookhope RH-90 mended.*gone from the shelf/);
-  await fields.press("Save as a new sheet");
-  await fields.gone("[aria-label='Changes left unsaved']");
+  await fields.says("[aria-label='Unsaved changes']", /Rookhope RH-90 mended.*deleted from the library/);
+  await fields.press("Save as a new entry");
+  await fields.gone("[aria-label='Unsaved changes']");
   expect((await panels(visit)).map(({ sheet }) => sheet.name)).toContain("Rookhope RH-90 mended");
 });
 
@@ -170,8 +170,8 @@ for (const [name, take] of without)
       expect(await read(visit.server, idOf(address))).toMatchObject({ plan: { site: { recordLowC: -9 } } });
       await page.setOfflineMode(true);
       await fields.type("Record low", "-12");
-      await fields.says("[role=alert]", /keeps nothing .*Leave the page open, or download it/);
-      await fields.says("[data-save]", /Not saved, and not kept here/);
+      await fields.says("[role=alert]", /stores nothing .*Leave the page open, or download it/);
+      await fields.says("[data-save]", /Not saved and not stored/);
       await page.setOfflineMode(false);
       await fields.saved();
       expect(await read(visit.server, idOf(address))).toMatchObject({ plan: { site: { recordLowC: -12 } } });

@@ -10,8 +10,8 @@ e2eTest("a panel dragged into another row adds its volts there, and the verdict 
   await board.stands(home);
   await board.drag(board.tile("roof.4"), "[data-zone='row:station/low:0:end']");
   await board.stands("station/low: bookbay.1-bookbay.2-roof.4");
-  await board.said(/number 4 put in row 1 of .*Port 1.*volts add/);
-  await ledger.verdict(/Do not connect.*over the input’s 57\sV/);
+  await board.said(/number 4 put in string 1 of .*PV 1.*volts add/);
+  await ledger.verdict(/Do not connect.*above the max PV voltage of 57\sV/);
   await fields.saved();
 });
 
@@ -68,7 +68,7 @@ e2eTest(
       });
     for (const [part, selector] of [
       ["Window", "[data-testid=window-chart] svg"],
-      ["Ledger", "[aria-label='Ledger of rules']"],
+      ["Checks", "ol[aria-label=Checks]"],
       ["Board", "[data-lane='station/low']"],
     ] as const) {
       await tap(part);

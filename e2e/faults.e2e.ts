@@ -104,7 +104,7 @@ onDisk(
       // the page has a revision of its own to begin from
       await page.reload({ waitUntil: "domcontentloaded" });
       await fields.type("Record low", "-13");
-      await fields.says("[role=alert]", /disk .* is full.*kept in this browser/);
+      await fields.says("[role=alert]", /disk .* is full.*stored in this browser/);
       disk.resize(64);
       await fields.saved();
       expect((await read(server, writer.id)).plan.site.recordLowC).toBe(-13);
@@ -136,12 +136,12 @@ onDisk(
       for (const note of ["lost", "lost too"]) {
         const told = await writer.write(note);
         expect(told.status).toBe(503);
-        expect(told.message).toMatch(/may not be written to|does not give or take/);
+        expect(told.message).toMatch(/may not be written to|cannot read or write/);
       }
       expect((await fetch(server.url)).status).toBe(200);
       await writer.isKept();
       await server.end("SIGKILL");
-      await refusedStart(disk.dir, /may not be written to|cannot be used|does not give or take/);
+      await refusedStart(disk.dir, /may not be written to|cannot be used|cannot read or write/);
     } finally {
       await server?.end("SIGKILL");
       disk.end();
@@ -160,7 +160,7 @@ test("another program's lock, at the start and while running", async () => {
   expect((await plans(server)).length).toBe(4);
   expect(await refused).toMatchObject({
     status: 503,
-    message: expect.stringMatching(/Another program holds/) as string,
+    message: expect.stringMatching(/Another program has locked/) as string,
   });
   other.exec("rollback");
   expect((await writer.write("free again")).status).toBe(200);
@@ -168,7 +168,7 @@ test("another program's lock, at the start and while running", async () => {
   await server.end("SIGTERM");
   other.pragma("locking_mode = exclusive");
   other.exec("begin exclusive");
-  await refusedStart(dir, /Another program holds/);
+  await refusedStart(dir, /Another program has locked/);
   other.close();
   const again = await startServer(dir);
   await again.end("SIGTERM");

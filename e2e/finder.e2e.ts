@@ -19,17 +19,17 @@ e2eTest("an empty board is told its best wirings, takes one by a press, and give
   }));
   const { page, fields } = await open(`${bare}/wiring`);
   await fields.says("main", /Nothing is wired yet/);
-  await fields.press("Show me the best");
-  await fields.says("[aria-label='The best of each kind']", /Most energy/);
-  await fields.says("main", /sets? of rows gone through/);
+  await fields.press("Find best wirings");
+  await fields.says("[aria-label='Best of each kind']", /Most energy/);
+  await fields.says("main", /wirings? tried/);
   const before = await page.$eval("#wire-board", (board) => (board as HTMLElement).innerText);
   await searched(page);
-  const offers = await page.$$eval("[aria-label='The best of each kind'] > li button", (all) =>
+  const offers = await page.$$eval("[aria-label='Best of each kind'] > li button", (all) =>
     all.map((each) => each.getAttribute("aria-label") ?? ""),
   );
   expect(offers.length).toBeGreaterThan(2);
   await fields.press(offers[1] ?? "");
-  await fields.says("[aria-label='The best of each kind']", /On the board now/);
+  await fields.says("[aria-label='Best of each kind']", /On the board now/);
   expect(await page.$eval("#wire-board", (board) => (board as HTMLElement).innerText)).not.toBe(before);
   await fields.press("Undo");
   await page.waitForFunction(() => !document.body.innerText.includes("On the board now"));
@@ -39,10 +39,10 @@ e2eTest("an empty board is told its best wirings, takes one by a press, and give
 e2eTest("the field by keys, why not, and bad luck; pause, go on and stop", async ({ open, plan }) => {
   const { page, fields } = await open(`${await plan()}/wiring#finder`);
   await fields.pressAtOnce("Pause");
-  await fields.pressAtOnce("Go on");
-  await fields.says("[aria-label='The best of each kind']", /Most energy[^]*kWh a year/);
+  await fields.pressAtOnce("Continue");
+  await fields.says("[aria-label='Best of each kind']", /Most energy[^]*kWh a year/);
   // why not the one on the board: a number, and where it stays
-  await fields.says("[aria-label='What speaks against it and for it']", /It brings \d+\skWh a year, the best \d+\skWh/);
+  await fields.says("[aria-label='For and against it']", /It harvests \d+\skWh a year; the best harvests \d+\skWh/);
   const field = await page.waitForSelector("[role=listbox]");
   await field?.focus();
   await page.keyboard.press("ArrowDown");
@@ -56,13 +56,13 @@ e2eTest("the field by keys, why not, and bad luck; pause, go on and stop", async
   await page.keyboard.press("ArrowDown");
   await page.waitForFunction((id) => document.querySelector("[aria-selected=true]")?.id !== id, {}, first);
   expect(await chosen()).toHaveLength(1);
-  await fields.press("Put this one on the board");
-  await fields.says("main", /is on the board; undo takes it back/);
-  await fields.press("Try the packets in bad luck");
-  await fields.says("table", /A colder record: [−\d.]+\s°C[^]*Parked to \d+°/);
+  await fields.press("Use this wiring");
+  await fields.says("main", /is on the board\. Undo reverts it/);
+  await fields.press("Stress test");
+  await fields.says("table", /A colder record low: [−\d.]+\s°C[^]*Parked with the front to \d+°/);
   await fields.says("tfoot", /In all of these\s*safe in all, first in/);
   // another goal begins anew, and can be called off
-  await fields.press("Look again");
+  await fields.press("Search again");
   await fields.pressAtOnce("Cancel");
   await searched(page);
 });
@@ -76,12 +76,12 @@ e2eTest("on a phone the packets stand one under another, as wide as the screen",
 
 e2eTest("shopping: within money and room, into the plan by a press, taken back by another", async ({ open, plan }) => {
   const { page, fields } = await open(`${await plan("Bee-keeper")}/wiring#buy`);
-  await fields.type("Money to spend", "nonsense");
-  await fields.says("main", /Money to spend/);
-  await fields.type("Money to spend", "400");
-  await fields.type("Weight at most", "20");
-  await fields.press("Go shopping");
-  await fields.says("[aria-label='What to buy']", /A year then brings/);
+  await fields.type("Budget", "nonsense");
+  await fields.says("main", /Budget/);
+  await fields.type("Budget", "400");
+  await fields.type("Max weight", "20");
+  await fields.press("Find what to buy");
+  await fields.says("[aria-label='What to buy']", /Harvest in a year/);
   await searched(page);
   await fields.says("main", /PWM/);
   const paid = await page.$$eval("[aria-label='What to buy'] dd", (all) =>
@@ -90,8 +90,8 @@ e2eTest("shopping: within money and room, into the plan by a press, taken back b
   expect(paid.length).toBeGreaterThan(0);
   const before = await page.$eval("#wire-board", (board) => (board as HTMLElement).innerText.includes("bought"));
   expect(before).toBe(false);
-  await fields.press("Put it in the plan");
-  await fields.says("main", /in the plan and on the board; undo takes it back/);
+  await fields.press("Add to the plan");
+  await fields.says("main", /added to the plan and to the board/);
   await fields.says("main", /The plan has changed since/);
   // what was found for the plan before cannot be put into this one
   expect(await page.$$eval("[aria-label='What to buy'] button:not([disabled])", ({ length }) => length)).toBe(0);

@@ -40,35 +40,35 @@ const groups: Readonly<Record<string, readonly Action[]>> = {
     {
       name: "a row down",
       keys: ["Alt", "ArrowDown"],
-      buttons: ["Move to the row below"],
+      buttons: ["Move to the string below"],
       said: /amps add/,
       layout: "station/high: roof.1-roof.3-roof.4 | roof.2",
     },
     {
       name: "a row up",
       keys: ["Alt", "ArrowUp"],
-      buttons: ["Move to the row above"],
+      buttons: ["Move to the string above"],
       said: /amps add/,
       layout: "station/high: roof.2 | roof.1-roof.3-roof.4",
     },
     {
-      name: "to the lane above",
+      name: "to the PV input above",
       keys: ["Alt", "Shift", "ArrowUp"],
-      buttons: ["Move to > two tiers, a new row"],
-      said: /row of its own on .*Port 1/,
+      buttons: ["Move to > low voltage, a new string"],
+      said: /string of its own on .*PV 1/,
       layout: "station/low: bookbay.1-bookbay.2 | roof.2",
     },
     {
-      name: "to the lane below",
+      name: "to the PV input below",
       keys: ["Alt", "Shift", "ArrowDown"],
       buttons: ["Move to > Lodestone"],
-      said: /row of its own on Lodestone/,
+      said: /string of its own on Lodestone/,
       layout: "press/pv: roof.2",
     },
     {
       name: "in parallel with its left neighbour",
       keys: ["p"],
-      buttons: ["Beside its left neighbour"],
+      buttons: ["In parallel with its left neighbor"],
       said: /in parallel with Mossgate MG-195, half-cut, number 1/,
     },
     {
@@ -83,23 +83,23 @@ const groups: Readonly<Record<string, readonly Action[]>> = {
     {
       name: "split",
       keys: ["x"],
-      buttons: ["Split row here"],
-      said: /Row split/,
+      buttons: ["Split string here"],
+      said: /String split/,
       layout: "station/high: roof.1 | roof.2-roof.3-roof.4",
     },
     {
       name: "copy, for which the shelf lacks panels",
       keys: ["c"],
-      buttons: ["Copy row"],
+      buttons: ["Copy string"],
       said: /shelf lacks 4 × Mossgate/,
       refused: true,
     },
-    { name: "blocking diode", keys: ["d"], buttons: ["Blocking diode"], said: /Blocking diode put in/ },
+    { name: "blocking diode", keys: ["d"], buttons: ["Blocking diode"], said: /Blocking diode added/ },
     { name: "stow", keys: ["s"], buttons: ["Stowed"], said: /number 2 stowed/ },
-    { name: "take out", keys: ["o"], buttons: ["Taken out"], said: /number 2 taken out/ },
+    { name: "take out", keys: ["o"], buttons: ["Bypassed"], said: /number 2 bypassed/ },
     { name: "tilt to the sun", keys: ["t"], buttons: ["Tilt +15°"], said: /tilted 15° towards/ },
     { name: "tilt away", keys: ["Shift", "T"], buttons: ["Tilt −15°"], said: /tilted 15° away/ },
-    { name: "shade a substring", keys: ["2"], buttons: ["Shade substring 2"], said: /substring 2 shaded/ },
+    { name: "shade a substring", keys: ["2"], buttons: ["Shade cell group 2"], said: /cell group 2 shaded/ },
   ],
 };
 
@@ -190,22 +190,22 @@ for (const means of ["mouse", "touch"] as const) {
     const screen = await atHome(visit, size);
     const { page, board, fields } = screen;
     await tile(screen, "roof.3");
-    await press(screen, "Split row here");
+    await press(screen, "Split string here");
     await board.stands("station/high: roof.1-roof.2 | roof.3-roof.4");
-    await press(screen, "Join row above");
+    await press(screen, "Join to string above");
     await board.stands(home);
-    await press(screen, "Shade substring 1");
-    await board.said(/substring 1 shaded/);
-    await press(screen, "Clear");
-    await board.said(/in full light/);
+    await press(screen, "Shade cell group 1");
+    await board.said(/cell group 1 shaded/);
+    await press(screen, "Reset");
+    await board.said(/in full sun/);
     await press(screen, "Select more");
     await tile(screen, "roof.4");
     await fields.says("[aria-label='Selected panels']", /2 panels/);
-    await press(screen, "Move to the row below");
+    await press(screen, "Move to the string below");
     await page.waitForFunction(() => document.querySelectorAll("[data-lane='station/high'] [data-row]").length === 2);
     await press(screen, "Deselect");
     await tile(screen, "roof.1");
-    await press(screen, "Select its row");
+    await press(screen, "Select its string");
     await fields.says("[aria-label='Selected panels']", /[23] panels/);
     await press(screen, "Deselect");
     for (let k = 0; k < 5; k++) await press(screen, "Undo");
@@ -221,8 +221,11 @@ for (const means of ["mouse", "touch"] as const) {
     await board.stands("shelf: bookbay.3");
     // all of the roof's panels are wired: nothing is bought without a word
     await press(screen, "One more: In series");
-    await fields.says("[aria-label='Rows asked for']", /2 in series × 1 string takes 2 × Mossgate MG-195, 2 more/);
-    await press(screen, "Put 2 more in the plan and lay these rows");
+    await fields.says(
+      "[aria-label='Strings to add']",
+      /2 in series × 1 string in parallel needs 2 × Mossgate MG-195, 2 more/,
+    );
+    await press(screen, "Add 2 more to the plan and wire these strings");
     await page.waitForSelector("[data-lane='press/pv'] [data-tile]");
     await press(screen, "Undo");
     await press(screen, "Undo");
@@ -253,9 +256,9 @@ e2eTest("by keyboard: rows joined again, shade cleared, several moved together, 
   await page.keyboard.press("j");
   await board.stands(home);
   await page.keyboard.press("1");
-  await board.said(/substring 1 shaded/);
+  await board.said(/cell group 1 shaded/);
   await page.keyboard.press("0");
-  await board.said(/in full light/);
+  await board.said(/in full sun/);
   await page.keyboard.press("Space");
   await board.focus("roof.4");
   await page.keyboard.press("Space");

@@ -55,7 +55,7 @@ e2eTest(
     await reaches(({ sheet }) => Math.abs((sheet.tempCoVocPctPerC ?? 0) + 0.29075) < 0.00005);
     await fields.type("Weight", "16.3 lb");
     await fields.type("Isc", "90");
-    await fields.says("[role=alert]", /Isc: 90\sA is outside 0\.01 to 40\sA\. Still using 9\sA/);
+    await fields.says("[role=alert]", /Isc: 90\sA is outside the range 0\.01 to 40\sA\. Still using 9\sA/);
     await fields.type("Isc", "6.8");
     // all that was typed: a save still on its way would be newer than what is written elsewhere below
     await reaches(({ sheet }) => (sheet.weightKg ?? 0) > 7.39 && sheet.iscA === 6.8);
@@ -69,9 +69,9 @@ e2eTest(
     await fields.type("Pmax", "121");
     await fields.says("[role=alert]", /changed elsewhere.*not saved/);
     expect((await keptNamed(visit, "Aldermoor AM-120"))?.sheet.vocV).toBe(23);
-    await fields.press("Show theirs");
+    await fields.press("Load the other version");
     await fields.shows("Voc", "23");
-    await fields.press("Close the sheet");
+    await fields.press("Close this entry");
   },
 );
 
@@ -84,12 +84,12 @@ e2eTest("a sheet is copied, retired with an undo, and says which plans use it", 
   const copies = "xpath///*[@role='gridcell'][@data-field='name'][contains(., 'Amberley') and contains(., 'copy')]";
   await fields.press("Amberley AB-195");
   await fields.says("[aria-label='Used by']", /Punt/);
-  await fields.press("Copy this sheet");
+  await fields.press("Copy this entry");
   await page.waitForFunction(() =>
     document.querySelector("[role=dialog] h2, .MuiDrawer-paper h2")?.textContent?.endsWith("half-cut, copy"),
   );
-  await fields.press("Retire it");
-  await page.waitForFunction(() => document.body.textContent?.includes("1 sheet retired."));
+  await fields.press("Archive");
+  await page.waitForFunction(() => document.body.textContent?.includes("1 entry archived."));
   expect((await keptNamed(visit, "Amberley AB-195, half-cut, copy"))?.retired).toBe(true);
   await fields.gone(copies);
   await fields.press("Undo");
@@ -108,37 +108,40 @@ isolatedE2eTest(
     );
     const csv = ["Model;Type;Rated power [W];Vmp (V);Voc (V);Warranty", ...lines].join("\n");
     await library.read("many.csv", csv);
-    await fields.says("[role=dialog]", /1000 to put in the library/);
-    await fields.says("[role=dialog] tr[data-column=unknown]", /Warranty.*no such column.*10 years/);
+    await fields.says("[role=dialog]", /1000 to add to the library/);
+    await fields.says("[role=dialog] tr[data-column=unknown]", /Warranty.*unknown column.*10 years/);
     await fields.says(
       "[role=dialog] tr",
       /Rated power \[W\].*Pmax \(W\).*1 cell not understood and left empty.*row 9: “2OO”/,
     );
-    await fields.press("Put 1000 in the library");
+    await fields.press("Add 1000 to the library");
     await fields.gone("[role=dialog]");
     expect((await kept(visit)).length).toBe(count + 1000);
     await library.read("many.csv", csv);
-    await fields.says("[role=dialog]", /Nothing new to put in\. 1000 are there already/);
-    await fields.press("Put nothing in");
+    await fields.says("[role=dialog]", /Nothing new to add\. 1000 already in the library/);
+    await fields.press("Cancel the import");
   },
 );
 
 isolatedE2eTest("what is written as CSV and JSON is read back the same", async (visit) => {
   const { fields, library } = await visit.open("/library/inputs");
-  const csv = await library.saves("CSV of all shown", "inputs.csv");
+  const csv = await library.saves("Export CSV: all shown", "inputs.csv");
   expect(csv.split("\n").length).toBe(15);
-  await library.read("ports.csv", csv.replace("Tuckbox Crumb, small station", "Tuckbox Morsel, small station"));
-  await fields.says("[role=dialog]", /to put in the library/);
-  await fields.press("Put nothing in");
-  const json = JSON.parse(await library.saves("JSON of all shown", "inputs.json")) as {
+  await library.read(
+    "ports.csv",
+    csv.replace("Tuckbox Crumb, small power station", "Tuckbox Morsel, small power station"),
+  );
+  await fields.says("[role=dialog]", /to add to the library/);
+  await fields.press("Cancel the import");
+  const json = JSON.parse(await library.saves("Export JSON: all shown", "inputs.json")) as {
     format: string;
     inputs: { name: string; groups: unknown[] }[];
   };
   expect(json.format).toBe("golden-array-library");
   expect(json.inputs.length).toBe(10);
   await library.read("again.json", JSON.stringify(json));
-  await fields.says("[role=dialog]", /Nothing new to put in\. 10 are there already/);
-  await fields.press("Put nothing in");
+  await fields.says("[role=dialog]", /Nothing new to add\. 10 already in the library/);
+  await fields.press("Cancel the import");
   const schema = (await (await fetch(`${visit.server.url}/schema/library-v2.json`)).json()) as { required: string[] };
   expect(schema.required).toEqual(["format", "version", "panels", "inputs"]);
 });
@@ -157,15 +160,11 @@ isolatedE2eTest(
     await refused(
       "huge.csv",
       `Name\n${"x".repeat(50_000_000)}`,
-      /“huge\.csv” holds 50\.0\sMB; allowed: up to 5\.0\sMB/,
+      /“huge\.csv” has 50\.0\sMB; allowed: at most 5\.0\sMB/,
     );
-    await refused("plan.json", '{"format":"golden-array-plan","version":3}', /no library file.*golden-array-plan/);
-    await refused("broken.csv", 'Name,Kind\n"never closed,rigid\n', /quotation marks of row 2/);
-    await refused(
-      "letter.csv",
-      "Dear sir,\nplease find attached,",
-      /None of the headings is one known here.*“Dear sir”/,
-    );
+    await refused("plan.json", '{"format":"golden-array-plan","version":3}', /not a library file.*golden-array-plan/);
+    await refused("broken.csv", 'Name,Kind\n"never closed,rigid\n', /quotation mark in row 2/);
+    await refused("letter.csv", "Dear sir,\nplease find attached,", /No known headings found.*“Dear sir”/);
     const body = JSON.stringify([{ name: "half a sheet" }]);
     const headers = { "content-type": "application/json" };
     expect((await fetch(`${visit.server.url}/api/panels/import`, { method: "POST", headers, body })).status).toBe(422);
@@ -193,12 +192,12 @@ isolatedE2eTest(
 
 e2eTest("an input’s window is drawn while it is typed in, and a plan is offered it", async (visit) => {
   const { page, fields } = await visit.open("/library/inputs");
-  await fields.press("Type an input in");
+  await fields.press("Enter a data sheet");
   await fields.type("Max PV voltage", "48");
   await page.waitForSelector("[data-testid=window-chart] svg");
-  await fields.says("[data-testid=window-chart]", /too much from 48\sV/);
-  await fields.press("Close the sheet");
+  await fields.says("[data-testid=window-chart]", /above max PV voltage 48\sV/);
+  await fields.press("Close this entry");
   await goTo(page, `${visit.server.url}${await visit.plan()}/controller`);
-  await fields.says("[aria-label='Inputs in the library']", /New input/);
+  await fields.says("[aria-label='Controllers in the library']", /New controller/);
   await fields.saved();
 });

@@ -17,13 +17,13 @@ e2eTest(
   async ({ open, plan, server }) => {
     const address = await plan("Bee-keeper");
     const { page, fields } = await open(`${address}/log`, phone);
-    await fields.says("main", /Nothing written yet/);
+    await fields.says("main", /No entries yet/);
     await fields.tap("broken cloud");
     for (const figure of "41") await fields.tap(figure);
-    await fields.tap("Write it down");
+    await fields.tap("Save entry");
     await fields.says("main", /41\sW, /);
     await fields.tap("cleaned");
-    await fields.says("main", /cleaned: in the margin/);
+    await fields.says("main", /cleaned: added to the log/);
     await eventually(async () => (await recordsOf(address, server.url)).length === 2);
     expect(await recordsOf(address, server.url)).toEqual(
       expect.arrayContaining([
@@ -34,7 +34,7 @@ e2eTest(
     // what is no number is refused, and what was typed stays
     await page.$eval("input[inputmode=none]", (line) => (line as HTMLInputElement).focus());
     await page.keyboard.type("4x");
-    await fields.says("[role=alert]", /“4x” is no number of watts/);
+    await fields.says("[role=alert]", /“4x” is not a number of watts/);
     await reload(page);
     await fields.says("main", /Entries: 1/);
     for (const left of [1, 0]) {
@@ -67,11 +67,11 @@ isolatedE2eTest(
     const found = () => readdirSync(files).find((name) => name.endsWith(".csv"));
     await eventually(() => Promise.resolve(found() !== undefined));
     expect(readFileSync(path.join(files, found() ?? ""), "utf8")).toMatch(/^atUtc,what,watts[^]*cleaned/);
-    await fields.says("main", /Against the same hour last month\./);
+    await fields.says("main", /Compared with the same hour last month\./);
     // what is due is told, done with one press, and goes out as a calendar
-    await fields.says("main", /Due: .*wash the panels/);
+    await fields.says("main", /Due: .*Wash the panels/);
     await fields.press("Jobs");
-    await fields.press("Done today: Wash the panels");
+    await fields.press("Mark as done today: Wash the panels");
     await fields.says("[aria-label=Jobs]", /Wash the panels: next .*, done /);
     await fields.press("iCalendar");
     await eventually(() => Promise.resolve(readdirSync(files).includes("jobs.ics")));
@@ -79,31 +79,31 @@ isolatedE2eTest(
     expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(3);
     expect(calendar).toMatch(/RRULE:FREQ=DAILY;INTERVAL=56/);
     await page.$eval("#log-tab-month", (tab) => (tab as HTMLElement).click());
-    await fields.choose("Which", "September 2026");
-    await fields.says("main", /written down: about .* of .*\skWh due.*A fault since 12 Aug 2026/);
+    await fields.choose("Month to show", "September 2026");
+    await fields.says("main", /with entries: about .* of .*\skWh expected.*A fault since 12 Aug 2026/);
     // the suspicion goes along, and the walk begins where it tells most
     await page.$eval("#log-tab-log", (tab) => (tab as HTMLElement).click());
-    await fields.press("Prove it");
+    await fields.press("Test it");
     await page.waitForSelector("[aria-label='Keys']");
     await fields.says("main", /The log says: 1\d\.\d\s% less than expected since 12 Aug 2026/);
-    await fields.says("main", /Likely causes.*(Next to check|Read)/);
+    await fields.says("main", /Likely causes.*(Check next|Read)/);
   },
 );
 
 e2eTest("a job of one’s own; what the stand-in station shows is kept apart", async ({ open, plan, server }) => {
   const address = await plan("Bee-keeper");
   const { page, fields } = await open(`${address}/log#jobs`);
-  await fields.press("Something else");
-  await fields.press("Put this job down");
-  await fields.says("[role=status]", /what is to be done is needed/);
-  await fields.type("With a word", "grease the hinges");
-  await fields.press("Put this job down");
+  await fields.press("Other");
+  await fields.press("Add this job");
+  await fields.says("[role=status]", /Describe the job/);
+  await fields.type("Description", "grease the hinges");
+  await fields.press("Add this job");
   await fields.says("[aria-label=Jobs]", /grease the hinges/);
   await page.$eval("#log-tab-log", (tab) => (tab as HTMLElement).click());
-  await fields.press("Read from the stand-in station");
-  await fields.says("[role=status]", /Of the simulated station/);
-  await fields.press("Write it down");
-  await fields.says("main", /of the stand-in/);
+  await fields.press("Read from the simulated station");
+  await fields.says("[role=status]", /From the simulator/);
+  await fields.press("Save entry");
+  await fields.says("main", /from the simulator/);
   await eventually(async () =>
     (await recordsOf(address, server.url)).some((each) => each.kind === "log" && each.source === "standIn"),
   );
@@ -124,8 +124,8 @@ e2eTest(
       await (input as ElementHandle<HTMLInputElement>).uploadFile(file);
       await fields.says("main", /“PV power \(W\)”: watts.*“Serial”: left out/);
       await fields.says("main", /Line 3, PV power \(W\): “many” is no number/);
-      await fields.press("Take 2 readings");
-      await fields.says("main", /2 readings taken/);
+      await fields.press("Import 2 readings");
+      await fields.says("main", /2 readings imported/);
     }
     await fields.says("main", /Entries: 2/);
     expect(

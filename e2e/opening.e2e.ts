@@ -47,7 +47,7 @@ async function rescuing({ open }: Visit): Promise<void> {
     db.close();
     await page.reload({ waitUntil: "domcontentloaded" });
     await fields.says("[role=alert]", /revision 2: its check sum.*Its revision 1 is whole/);
-    await fields.press("Make a new plan of revision 1");
+    await fields.press("Make a new plan from revision 1");
     await fields.says("h1", /^The Lantern.*, revision 1: /);
     await page.close();
   } finally {

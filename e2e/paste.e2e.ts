@@ -14,7 +14,7 @@ Current at Pmax (Imp): 8,46 A
 Temperature coefficient of Voc: -66 mV/K
 Shipping size 1600 x 800 x 60 mm, delivered in 3 days`;
 
-const pasteField = "Paste what you copied; the numbers are found in it.";
+const pasteField = "Paste the text of a page or a mail: Golden Array finds the numbers in it.";
 
 /** Pastes as a paste does it: all at once. */
 async function paste(fields: Fields, words: string): Promise<void> {
@@ -32,16 +32,16 @@ e2eTest(
   "text is read as it is pasted, swapped volts are offered the right way round, and the label goes into the plan",
   async ({ open, plan }) => {
     const { page: screen, fields } = await open(`${await plan("Bee-keeper")}/panels`);
-    await fields.press("Paste or photograph");
+    await fields.press("Import from photo or text");
     await paste(fields, page);
     await fields.says("table", /Hedgerow HR-160[^]*Open-Circuit Voltage: 18,9 V/);
-    await fields.says("table", /running volts have to lie below open volts/);
+    await fields.says("table", /Vmp has to be below Voc/);
     await fields.says("main", /Not understood: 1 line/);
     expect(await screen.$$eval("[aria-label='Panels in this plan'] li", ({ length }) => length)).toBe(1);
     // what is in doubt stays out until it is settled
-    await fields.says("main", /Left empty until you settle them: Pmax, Vmp, Imp, Voc/);
-    await fields.press("Read it so");
-    await fields.press("Put it in the plan");
+    await fields.says("main", /Left empty until you decide: Pmax, Vmp, Imp, Voc/);
+    await fields.press("Use this reading");
+    await fields.press("Add to the plan");
     await fields.says("[aria-label='Panels in this plan']", /Hedgerow HR-160[^]*160\sW · 22.6\sV · 8.95\sA/);
     await fields.press("Undo");
     await screen.waitForFunction(
@@ -55,14 +55,14 @@ e2eTest(
   "a sticker is photographed: each value beside its cut-out, into the plan with where it came from",
   async ({ open, plan }) => {
     const { page: screen, fields } = await open(`${await plan("Bee-keeper")}/panels#read`, phone);
-    await fields.upload(photo("sticker-02"), "Pictures of stickers");
+    await fields.upload(photo("sticker-02"), "Photos of stickers");
     await screen.waitForSelector("progress");
-    await screen.waitForSelector("svg[role=img][aria-label='The photo where it says 23.2']", { timeout: 60_000 });
+    await screen.waitForSelector("svg[role=img][aria-label='Part of the photo that says 23.2']", { timeout: 60_000 });
     await fields.says("table", /KL-125M[^]*125\sW[^]*18.8\sV[^]*6.65\sA[^]*23.2\sV[^]*6.99\sA/);
     await fields.says("main", /Vmp times Imp is 125.0\sW: Pmax, Vmp and Imp confirm one another/);
     await fields.press("I have compared every value");
     await fields.press("Keep the photo with the label");
-    await fields.press("Put it in the plan");
+    await fields.press("Add to the plan");
     await fields.says("[aria-label='Panels in this plan']", /KL-125M/);
     await fields.says("main", /Read from a photo, \d+ \w+ \d{4}; every value was compared by hand/);
     const kept = await screen.$eval("a[href^='/api/photos/']", (link) => (link as HTMLAnchorElement).href);
@@ -79,26 +79,26 @@ isolatedE2eTest(
     writeFileSync(heic, Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from("ftypheic0000mif1heic")]));
     const torn = path.join(files, "torn.jpg");
     writeFileSync(torn, readFileSync(photo("sticker-04")).subarray(0, 20_000));
-    const picker = await screen.waitForSelector("[aria-label='Pictures of stickers']");
+    const picker = await screen.waitForSelector("[aria-label='Photos of stickers']");
     await (picker as unknown as { uploadFile: (...all: string[]) => Promise<void> }).uploadFile(
       photo("sticker-01"),
       heic,
       torn,
       photo("sticker-06"),
     );
-    await screen.waitForFunction(() => document.body.innerText.includes("Put all 2 in the library"), {
+    await screen.waitForFunction(() => document.body.innerText.includes("Add all 2 to the library"), {
       timeout: 90_000,
     });
     await fields.says("[role=alert]", /IMG_1.heic”: This is an HEIC picture[^]*JPEG/);
     await fields.says("main", /torn.jpg”: The picture is broken/);
-    await fields.press("Put all 2 in the library");
-    await fields.says("[role=status]", /2 sheets put in the library/);
+    await fields.press("Add all 2 to the library");
+    await fields.says("[role=status]", /2 entries added to the library/);
     const { records } = await getJson<{ records: { sheet: { name: string; vocV: number | null } }[] }>(
       `${server.url}/api/panels`,
     );
     expect(records.find(({ sheet }) => sheet.name.includes("MK-130-F"))?.sheet.vocV).toBe(21.9);
-    await fields.press("Put all 2 in the library");
-    await fields.says("[role=status]", /0 sheets put in the library. 2 are there already, just the same/);
+    await fields.press("Add all 2 to the library");
+    await fields.says("[role=status]", /0 entries added to the library. 2 entries left out: already in the library/);
   },
 );
 
@@ -111,8 +111,8 @@ e2eTest(
       "Ivywatt P-500 portable power station\nAC output 230V~ 50Hz 1800W\nmax input 12-28V⎓8A, 28-50V⎓15A, 500W Max",
     );
     await fields.says("table", /Ivywatt P-500[^]*12 to 50\sV; 8\sA from 12 to 28\sV; 15\sA from 28 to 50\sV; 500\sW/);
-    await fields.press("Put it in the plan");
-    await fields.says("[aria-label='Inputs in this plan']", /Ivywatt P-500/);
+    await fields.press("Add to the plan");
+    await fields.says("[aria-label='Controllers in this plan']", /Ivywatt P-500/);
     await fields.says("main", /Read from a text, \d+ \w+ \d{4}; not yet compared by hand/);
     await fields.saved();
   },

@@ -25,23 +25,26 @@ async function fromTheStart(screen: Screen): Promise<void> {
 /** An empty start says what to do, and a new plan asks nothing but a name. */
 async function startPlan({ page, fields, ledger }: Screen): Promise<void> {
   await fields.says("main", /No plans yet/);
-  await fields.press("Start");
+  await fields.press("Create plan");
   await fields.says("[role=alert]", /Name: nothing typed; allowed: 1 to 80/);
   await fields.type("New plan", "Test van");
   await page.keyboard.press("Enter");
   await page.waitForFunction(() => location.pathname.endsWith("/wiring"));
-  await ledger.verdict(/Not judged yet.*Choose a panel/);
-  await fields.says("[aria-label='Ways to begin']", /I have panels and an input.*I know what I use.*Show me one/);
+  await ledger.verdict(/Not enough information.*Choose a panel/);
+  await fields.says(
+    "[aria-label='Ways to begin']",
+    /I have panels and a controller.*I know my daily use.*Show me an example/,
+  );
 }
 
 /** A label is refused where it is wrong, doubted where it is odd, converted where it may be. */
 async function typeLabel({ page, fields }: Screen): Promise<void> {
-  await fields.press("Type a panel’s label in");
+  await fields.press("Enter a panel’s label");
   await page.waitForFunction(() => location.pathname.endsWith("/panels"));
   await fields.type("Name", "Roof panel");
   await fields.type("Pmax", "104.4");
   await fields.type("Voc", "abc");
-  await fields.says("[role=alert]", /Voc: “abc” is not a number; allowed: 0.5 to 400\sV/);
+  await fields.says("[role=alert]", /Voc: “abc” is not a number; enter 0.5 to 400\sV/);
   expect(await fields.valueOf("Voc")).toBe("abc");
   await fields.type("Voc", "22,6 V");
   await fields.type("Isc", "6.04");
@@ -51,7 +54,7 @@ async function typeLabel({ page, fields }: Screen): Promise<void> {
   await fields.type("Imp", "5.63");
   await fields.type("Voc coefficient", "−91.76 mV/K");
   expect(Number(await fields.valueOf("Voc coefficient"))).toBeCloseTo(-0.406, 3);
-  await fields.says("[aria-label='Label check']", /agrees with itself/);
+  await fields.says("[aria-label='Label check']", /agree with each other/);
   await page.waitForSelector(".apexcharts-series path");
 }
 
@@ -63,16 +66,16 @@ async function typeInput({ page, fields }: Screen): Promise<void> {
   await fields.shows("Pmax", "104.4");
   await page.focus("main");
   await fields.chord("Alt", "4");
-  await fields.press("Type one in");
+  await fields.press("Enter a data sheet");
   await fields.type("Max PV voltage", "60");
   await fields.type("Min operating voltage", "12");
-  await fields.press("Add a tier");
-  await fields.type("Amps", "10");
-  await fields.type("to", "30");
-  await fields.press("Add a tier");
-  await fields.type("Amps", "12", 1);
+  await fields.press("Add a current tier");
+  await fields.type("Max current", "10");
+  await fields.type("Up to voltage", "30");
+  await fields.press("Add a current tier");
+  await fields.type("Max current", "12", 1);
   await fields.type("Max PV power", "400");
-  const words = await fields.says("[data-testid=window-chart]", /too much from 60\sV/);
+  const words = await fields.says("[data-testid=window-chart]", /above max PV voltage 60\sV/);
   expect(words).toMatch(/10\sA/);
   expect(words).toMatch(/12\sA/);
 }
@@ -84,34 +87,37 @@ async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<vo
   await fields.type("Record high", "31");
   await (await fields.named("In series")).focus();
   for (let k = 0; k < 3; k++) await page.keyboard.press("ArrowUp");
-  await fields.says("[aria-label='Rows asked for']", /4 in series × 1 string takes 4 × .*3 more than are free/);
-  await fields.press("Put 3 more in the plan and lay these rows");
+  await fields.says(
+    "[aria-label='Strings to add']",
+    /4 in series × 1 string in parallel needs 4 × .*3 more than are free/,
+  );
+  await fields.press("Add 3 more to the plan and wire these strings");
   await ledger.is("stop");
   const sentence = await ledger.verdict(/Do not connect/);
-  const shownV = Number(/reaches ([\d.]+)\sV/.exec(sentence)?.[1]);
+  const shownV = Number(/Voc of this array is ([\d.]+)\sV/.exec(sentence)?.[1]);
   const byHandV = 4 * 22.6 * (1 - 0.00406 * (-14 - 25));
   expect(Math.abs(shownV / byHandV - 1)).toBeLessThan(0.005);
-  await fields.says("[aria-label='Ledger of rules']", /Max array voltage[^]*Assumed:/);
+  await fields.says("ol[aria-label=Checks]", /Max array voltage[^]*Assumed:/);
 }
 
 /** “Why” shows the formula with the plan's numbers, and “mend” applies a wiring that passes. */
 async function whyAndMend({ page, fields, ledger }: Screen): Promise<void> {
-  await fields.press("Why: Max array voltage");
+  await fields.press("Why?: Max array voltage");
   await ledger.line("coldVoc", /4 × 22.6\sV × 1\.16 = 104\.9\sV/);
-  await fields.press("Mend: Wire 2 in series × 2 strings");
+  await fields.press("Fix: Wire 2 in series × 2 strings");
   await page.waitForSelector("[data-rule=coldVoc][data-level=good]");
   await page.waitForSelector("[data-testid=verdict]:not([data-level=stop])");
 }
 
 async function chartFollowsTheSky({ page, fields }: Screen): Promise<void> {
   expect((await page.$$("[data-testid=window-chart] path[data-sky]")).length).toBe(3);
-  await fields.says("[data-testid=running]", /Bright noon: Runs at/);
+  await fields.says("[data-testid=running]", /Bright noon: Operates at/);
   await fields.press("Coldest dawn");
-  await fields.says("[data-testid=running]", /Coldest dawn: Runs at/);
+  await fields.says("[data-testid=running]", /Coldest dawn: Operates at/);
   await fields.press("Table");
   await fields.says("[aria-label='Window chart as a table']", /Hot roof/);
   await fields.press("Drawing");
-  await page.waitForSelector("[aria-label='Save the array as a SPICE netlist']");
+  await page.waitForSelector("[aria-label='Export the array as a SPICE netlist']");
 }
 
 /** Undo and redo go back and forth over whole gestures, by button and by key. */
@@ -135,7 +141,7 @@ isolatedE2eTest(
     await fields.press("Show a worked example");
     await ledger.verdict(/OK to connect.*max 142\sV/);
     await fields.press("Undo");
-    await ledger.verdict(/Not judged yet/);
+    await ledger.verdict(/Not enough information/);
     await fields.press("Panel");
     await fields.press("Mossgate MG-195");
     await fields.press("Controller");

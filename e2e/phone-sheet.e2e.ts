@@ -29,7 +29,7 @@ isolatedE2eTest(
   async ({ open, server, files }) => {
     const id = await lantern(server.url);
     const { page, fields } = await open(`/plan/${id}/log#roof`);
-    await fields.press("Make the sheet");
+    await fields.press("Make the phone sheet");
     const made = () => readdirSync(files).find((name) => name.endsWith("roof-sheet.html"));
     await eventually(() => Promise.resolve(made() !== undefined));
     const sheet = path.join(files, made() ?? "");
@@ -52,11 +52,11 @@ isolatedE2eTest(
       );
       expect(await there.$eval("#not-kept", (each) => (each as HTMLElement).hidden)).toBe(true);
       // one step of mounting, one of connecting
-      for (const list of ["mount:", "Connecting it"])
+      for (const list of ["mount:", "Connecting"])
         await there.$eval(`input[data-list^='${list}']:not(:checked)`, (box) => (box as HTMLInputElement).click());
       await setText(there, "input[data-read*='panel:'][data-read$='openV']", "24,1");
       await setText(there, "input[data-read$='runA']", "4x");
-      expect(await there.$eval("#wrong", (each) => each.textContent)).toMatch(/“4x” is not kept/);
+      expect(await there.$eval("#wrong", (each) => each.textContent)).toMatch(/“4x” is not saved/);
       await setText(there, "input[data-read$='runA']", "");
       await there.type("#log-watts", "212");
       await there.select("#log-sky", "clear");
@@ -64,7 +64,7 @@ isolatedE2eTest(
       await there.reload();
       await there.waitForSelector("body[data-live=true]");
       expect(await there.$eval("#counted", (each) => each.textContent)).toBe(
-        "2 ticked, 1 measured, 1 written in the log.",
+        "2 ticked, 1 measured, 1 entered in the log.",
       );
       expect(await there.$eval("#log-list", (each) => each.textContent)).toMatch(/212 W, clear/);
       const text = await there.$eval("#as-text", (each) => (each as HTMLTextAreaElement).value);
@@ -78,7 +78,7 @@ isolatedE2eTest(
       expect(complaints).toEqual([]);
 
       const bring = async (file: string) => {
-        const input = await page.waitForSelector("input[aria-label='What a sheet brings home']");
+        const input = await page.waitForSelector("input[aria-label='Phone sheet to import']");
         await (input as ElementHandle<HTMLInputElement>).uploadFile(file);
       };
       const records = () =>
@@ -89,7 +89,7 @@ isolatedE2eTest(
       const file = path.join(files, "home.json");
       writeFileSync(file, text);
       await bring(file);
-      await fields.says("[role=status]", /4 taken: 2 ticks, 0 measures, 2 readings\./);
+      await fields.says("[role=status]", /Imported: 2 checkmarks, 0 measurements, 2 readings\./);
       await eventually(async () => (await records()).length === before + 3);
       // what was read is held against what was due in its own moment
       const read = (await records()).find(({ id: of }) => of.startsWith("sheet-r-"));
@@ -99,7 +99,7 @@ isolatedE2eTest(
       await fields.saved();
       // the same by its code
       await bring(picture);
-      await fields.says("[role=status]", /0 taken.*4 were here already/);
+      await fields.says("[role=status]", /Imported: 0 checkmarks.*Left out: 4/);
       expect((await records()).length).toBe(before + 3);
       const { plan } = await getJson<{ plan: { fixings: { list: { ticks: unknown[] }[] } } }>(
         `${server.url}/api/plans/${id}`,
@@ -108,7 +108,7 @@ isolatedE2eTest(
       // of another plan, or damaged, nothing is taken
       writeFileSync(file, JSON.stringify({ ...home, plan: "another" }));
       await bring(file);
-      await fields.says("[role=alert]", /made of another plan/);
+      await fields.says("[role=alert]", /belongs to another plan/);
       writeFileSync(file, JSON.stringify({ ...home, log: [["many", null, null, home.ticks[0]?.[2]]] }));
       await bring(file);
       await fields.says("[role=alert]", /log\.0\.0/);
@@ -122,7 +122,7 @@ isolatedE2eTest(
   "with scripts or storage shut off the sheet can be read, and says that nothing is kept",
   async ({ open, server, files }) => {
     const { fields } = await open(`/plan/${await lantern(server.url)}/log#roof`);
-    await fields.press("Make the sheet");
+    await fields.press("Make the phone sheet");
     const made = () => readdirSync(files).find((name) => name.endsWith("roof-sheet.html"));
     await eventually(() => Promise.resolve(made() !== undefined));
     const roof = await launchBrowser();
@@ -132,7 +132,7 @@ isolatedE2eTest(
       await bare.goto(`file://${path.join(files, made() ?? "")}`);
       const text = await bare.$eval("body", (body) => (body as HTMLElement).innerText);
       expect(text).toMatch(/Scripts are off here/);
-      expect(text).toMatch(/Order of work[^]*Due about/);
+      expect(text).toMatch(/Order of work[^]*Expected about/);
 
       const shut = await roof.newPage();
       await shut.evaluateOnNewDocument(() => {

@@ -70,7 +70,7 @@ async function guessing(visit: Visit): Promise<void> {
       headers: { "content-type": "application/x-www-form-urlencoded", origin },
       body: `code=${code}`,
     });
-  expect((await pair("12345678")).text).toContain("no code that is still good");
+  expect((await pair("12345678")).text).toContain("The code has expired");
   const { digits } = await postJson<{ digits: string }>(`${url}/api/phones/code`, {});
   expect((await pair(digits, "http://evil.example")).status).toBe(403);
   // the real door, as fast as it answers; ten thousand are tried where the codes are kept
@@ -78,7 +78,7 @@ async function guessing(visit: Visit): Promise<void> {
   const answers = [];
   for (const guess of guesses) answers.push((await pair(guess)).status);
   expect(new Set(answers)).toEqual(new Set([403]));
-  expect((await pair(digits)).text).toContain("no code that is still good");
+  expect((await pair(digits)).text).toContain("The code has expired");
   // broken off before the code was there, again and again: the server goes on
   const { hostname, host } = new URL(own);
   for (let k = 0; k < 20; k++)
@@ -123,10 +123,10 @@ async function pairing({ open, server }: Visit): Promise<void> {
   expect(refused).toBe(403);
 
   await computer.page.bringToFront();
-  await computer.fields.press("Shut out");
+  await computer.fields.press("Remove");
   await computer.fields.says("main", /None\./);
   await onPhone.page.bringToFront();
   await onPhone.fields.type("Record low", "-12");
-  await onPhone.fields.says("[role=alert]", /not paired.*kept in this browser/);
+  await onPhone.fields.says("[role=alert]", /not paired.*stored in this browser/);
   expect(await read(server, id)).toMatchObject({ plan: { site: { recordLowC: -11 } } });
 }

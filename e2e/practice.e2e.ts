@@ -22,7 +22,7 @@ e2eTest(
     await board.stands("i/pv: p.1-p.2-p.3");
     await fields.press("Plug in");
     await fields.says("main", /9\d\.\d\sV.*84\sV.*In series volts add/);
-    await fields.press("Show a wiring that holds");
+    await fields.press("Show a safe wiring");
     await board.stands("i/pv: p.1 | p.2 | p.3");
     await fields.press("Try again");
     await fields.says("main", /first level/);
@@ -31,25 +31,27 @@ e2eTest(
       await fields.chord("Alt", "ArrowUp");
     }
     await fields.press("Plug in");
-    await fields.says("main", /It runs: .*\sW at a bright noon/);
+    await fields.says("main", /OK to connect: .*\sW at bright noon/);
     // what was practised stays on this device
     await goTo(page, page.url().split("#")[0] ?? "");
-    await fields.says("main", /1 drill tried of 37/);
+    await fields.says("main", /1 drill of 37 tried/);
     await fields.says("main", /The next panel.*1 of 2/);
   },
 );
 
 e2eTest("by one thumb with the meter: the dead plug is found and made anew, a guess is refused", async ({ open }) => {
   const { fields, page } = await open("/practice#deadPlug.1.5", phone);
-  await fields.tap("Make its plug anew");
+  await fields.tap("Replace its connector");
   await fields.tap("Panel 2");
-  await fields.says("[role=status]", /The meter is off|Read something first/);
+  await fields.says("[role=status]", /The meter is off|Measure first/);
   await fields.tap("A DC 10");
   await fields.tap("Panel 1");
   await fields.says("main", /0\.00 A/);
-  await fields.tap("Make its plug anew");
-  await page.$eval("[aria-label^='Make its plug anew: which one'] button", (button) => (button as HTMLElement).click());
-  await fields.says("main", /Right: make its plug anew/);
+  await fields.tap("Replace its connector");
+  await page.$eval("[aria-label^='Replace its connector: which one'] button", (button) =>
+    (button as HTMLElement).click(),
+  );
+  await fields.says("main", /Right: replace its connector/);
   await fields.tap("Next drill");
   await fields.says("main", /The next panel/);
 });
@@ -58,17 +60,17 @@ e2eTest(
   "by hand and at the box: what comes too early fails, an endless run is the same for its number",
   async ({ open }) => {
     const { fields, page } = await open("/practice#batteryFirst.1.9");
-    await fields.press("See that the controller is awake");
+    await fields.press("Check that the controller is on");
     await fields.says("[role=status]", /Not yet: put the battery fuse in/);
-    await fields.press("Plug the panels in");
-    await fields.says("main", /too early, and it cannot be undone.*Battery first/);
+    await fields.press("Plug in the panels");
+    await fields.says("main", /too early, and it cannot be undone.*battery first/);
     await goTo(page, `${page.url().split("#")[0] ?? ""}?#neverBlows.1.3`);
     await fields.press("15 A");
-    await fields.press("Close the box");
-    await fields.says("main", /never blows|bright sky alone|series fuse rating/);
+    await fields.press("Close the combiner box");
+    await fields.says("main", /never blow|bright sun alone|series fuse rating/);
     const story = async () => {
       await goTo(page, `${page.url().split(/[?#]/)[0] ?? ""}?${Math.random()}#endless.41.7`);
-      return fields.says("main", /Number 8 of the endless run 41/);
+      return fields.says("main", /Number 8 of endless run 41/);
     };
     expect(await story()).toBe(await story());
   },

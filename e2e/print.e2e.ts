@@ -47,20 +47,19 @@ async function paper(page: Page, width: number): Promise<{ text: string; overPx:
 e2eTest("every step goes to paper, A4 or Letter, and the screen is back afterwards", async ({ open, plan }) => {
   const address = await plan("The Lantern");
   const expected: Readonly<Record<string, RegExp>> = {
-    wiring:
-      /The Lantern[^]*Wiring · revision 1[^]*Port 1[^]*What the rules say[^]*your local code and a licensed person/,
-    panels: /Line of the label[^]*Pmax[^]*On the sticker/,
-    controller: /Line of the data sheet[^]*Port 1/,
+    wiring: /The Lantern[^]*Wiring · revision 1[^]*PV 1[^]*Checks[^]*your local code and a licensed person/,
+    panels: /Label value[^]*Pmax[^]*On the sticker/,
+    controller: /Data sheet[^]*PV 1/,
     protection: /Cables, each twice[^]*Parts to buy[^]*Making the leads[^]*Battery|Cover the panels/,
-    mounting: /Step by step[^]*Drill the frames, once[^]*Measured twice[^]*Materials[^]*Take care/,
-    test: /each panel alone[^]*operating voltage[^]*Take care/,
+    mounting: /Step by step[^]*Drill the frames, once[^]*Measured twice[^]*Materials[^]*Safety/,
+    test: /each panel alone[^]*operating voltage[^]*Safety/,
     log: /Log[^]*When[^]*Battery[^]*Lithium cells/,
     layout: /from the left edge[^]*hole/,
-    need: /What runs in a day[^]*Panels by the quick rule/,
+    need: /What runs in a day[^]*Panels, by the quick rule/,
   };
   for (const [step, words] of Object.entries(expected)) {
     const { page } = await open(`${address}/${step}`);
-    if (step === "wiring") await page.waitForSelector("[aria-label='Ledger of rules'] li");
+    if (step === "wiring") await page.waitForSelector("ol[aria-label=Checks] li");
     if (step === "protection") await page.waitForSelector("g[data-type=panel]");
     await page.waitForFunction(() => document.readyState === "complete");
     await begin(page);

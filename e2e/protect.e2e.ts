@@ -39,11 +39,11 @@ e2eTest(
     await fields.says("main", /Voltage drop in full sun, at the assumed length/);
     // what cannot be is refused where it is typed, and changes nothing
     await fields.type("Length, one way", "900");
-    await fields.says("[role=alert]", /900\sm is outside 0\.01 to 200\sm/);
+    await fields.says("[role=alert]", /900\sm is outside the range 0\.01 to 200\sm/);
     await fields.type("Length, one way", "20");
     await fields.says("main", /Voltage drop in full sun[\d.]+\sV, [\d.]+\s% \(at most 3\.0\s%\)/);
     await fields.says("main", /In a year[\d.]+ kWh/);
-    await fields.says("main", /Thicker cable, or one more in series/);
+    await fields.says("main", /Thicker cable, or one more panel in series/);
     await fields.choose("Size", "2.5\u00a0mm²");
     await ledger.is("stop");
     await fields.says("main", /must carry 39\.41\sA .*; 2\.5\smm² can carry only [\d.]+\sA/);
@@ -66,21 +66,21 @@ e2eTest(
   "plugs are followed from joint to joint: a question while nobody looked, a Stop when turned round",
   async ({ open, plan }) => {
     const { page, fields, ledger } = await open(`${await plan("Rooftop")}/protection#plugs`);
-    await page.waitForSelector("[aria-label='From the panels to the socket'] li");
-    await fields.choose("Its socket", "Modular two-pole plug");
+    await page.waitForSelector("[aria-label='From the panels to the PV input'] li");
+    await fields.choose("Connector of the PV input", "Modular two-pole plug");
     await ledger.is("open");
     await fields.says("main", /Polarity not checked .* Measure before you plug in/);
-    await fields.press("This is what I have");
-    await fields.choose("Adapter 1 put together", "reversed (measured)");
+    await fields.press("Enter the adapters I have");
+    await fields.choose("Adapter 1: polarity as assembled", "reversed (measured)");
     await ledger.is("stop");
     await fields.says("main", /Reversed polarity at .*“4 mm PV latch connector to modular.* Do not plug in/);
-    await fields.choose("Adapter 1 put together", "correct (measured)");
+    await fields.choose("Adapter 1: polarity as assembled", "correct (measured)");
     await page.waitForFunction(() => !/Reversed polarity at/.test(document.querySelector("main")?.textContent ?? ""));
     // a plug of one's own that bears too little
-    await fields.press("A plug of another kind");
+    await fields.press("Add a kind of connector");
     await fields.type("Rated current", "0.6");
-    await fields.choose("Its socket", "Plug 1");
-    await fields.says("main", /do not fit each other|No known adapters|No chain of the adapters known/);
+    await fields.choose("Connector of the PV input", "Connector 1");
+    await fields.says("main", /do not fit each other|No known adapters|No chain of known adapters/);
   },
 );
 
@@ -94,7 +94,7 @@ e2eTest(
       ["PDF", "wiring.pdf", "%PDF-"],
       ["SVG", "wiring.svg", "<svg"],
       ["PNG", "wiring.png", "\u0089PNG"],
-      ["Labels to stick on, PDF", "labels.pdf", "%PDF-"],
+      ["Stickers, PDF", "labels.pdf", "%PDF-"],
     ] as const) {
       await fields.press(button);
       const file = await saved(files, ending);
@@ -105,7 +105,7 @@ e2eTest(
     const money = async () =>
       /Parts to buy([\d.]+)/.exec((await page.$eval("main", (main) => main.textContent)) ?? "")?.[1];
     const before = Number(await money());
-    await fields.type("Cable 6\u00a0mm², red: I have", "5");
+    await fields.type("Cable 6\u00a0mm², red: already have", "5");
     await eventually(async () => Number(await money()) < before);
     await fields.choose("Compare with", "Every day");
     await fields.says("main", /Its parts cost/);
@@ -118,6 +118,6 @@ e2eTest(
     });
     await page.$eval("#protection-tab-order", (tab) => (tab as HTMLElement).click());
     const order = await fields.says("main", /Battery first, then panels: connect Lodestone Long/);
-    expect(order.indexOf("Battery first")).toBeLessThan(order.indexOf("Take all covers off"));
+    expect(order.indexOf("Battery first")).toBeLessThan(order.indexOf("Remove all covers"));
   },
 );

@@ -17,8 +17,9 @@ const readingsOf = (address: string, url: string) =>
 /** Types figures by the large keys and keeps them. */
 async function keyIn({ page, fields }: Screen, figures: string): Promise<void> {
   await page.waitForSelector("[aria-label='Keys']");
-  for (const figure of figures) await fields.tap(figure === "." ? "Point" : figure === "-" ? "Minus or plus" : figure);
-  await fields.tap("Keep it");
+  for (const figure of figures)
+    await fields.tap(figure === "." ? "Decimal point" : figure === "-" ? "Change sign" : figure);
+  await fields.tap("Save reading");
 }
 
 const told = (page: Page) => page.$$eval("[data-level][role=status]", ([told]) => told?.textContent ?? "");
@@ -30,11 +31,11 @@ e2eTest(
     const screen = await open(`${address}/test`, phone);
     const { page, fields } = screen;
     await fields.type("Light meter", "700");
-    await fields.type("Air", "15");
-    await fields.type("Read by", "Tam");
+    await fields.type("Air temperature", "15");
+    await fields.type("Measured by", "Tam");
     // 46.6 V at 25 °C and 1000 W/m²: about 45 at 700 W/m² and warm cells
     await page.waitForFunction(() =>
-      /700\sW\/m² by your light meter/.test(document.querySelector("main")?.textContent ?? ""),
+      /700\sW\/m² from your light meter/.test(document.querySelector("main")?.textContent ?? ""),
     );
     const due = await page.$eval("svg[role=img]", (face) => face.getAttribute("aria-label") ?? "");
     const [, low = "0", high = "0"] = /Expected ([\d.]+)\sV to ([\d.]+)\sV/.exec(due) ?? [];
@@ -45,7 +46,7 @@ e2eTest(
     await eventually(async () => /a minus sign/.test(await told(page)));
     // it bars from being plugged in, here, in the verdict and on the list, until it is read again
     await fields.says("[role=alert]", /Do not plug in\. .*reversed polarity until it is read again/);
-    await fields.says("[data-testid=verdict]", /Do not connect.*By the test: Do not plug in/);
+    await fields.says("[data-testid=verdict]", /Do not connect.*Test: Do not plug in/);
     expect(
       await page.$$eval(
         "section[aria-label='Plugged in, after half a minute'] button",
@@ -53,10 +54,10 @@ e2eTest(
       ),
     ).toBe(0);
     await fields.says("main", /Reversed polarity/);
-    await fields.tap("Read it again");
+    await fields.tap("Read again");
     await keyIn(screen, (Number(middle) * 1000).toFixed(0));
     await eventually(async () => /a thousand times too much/.test(await told(page)));
-    await fields.tap("Read it again");
+    await fields.tap("Read again");
     await keyIn(screen, middle);
     await eventually(async () => /as expected/.test(await told(page)));
     // two in series stand over what the controller bears: it is not to be plugged in
@@ -69,7 +70,7 @@ e2eTest(
     expect(first).toMatchObject({ by: "Tam", source: "typed", sky: { meterWm2: 700, airC: 15 }, quantity: "openV" });
     await reload(page);
     await page.$eval("#test-tab-report", (tab) => (tab as HTMLElement).click());
-    await fields.says("main", /2 of \d+ read and as they should be, 1 not as they should be/);
+    await fields.says("main", /2 of \d+ readings as expected, 1 not as expected/);
   },
 );
 
@@ -78,11 +79,11 @@ e2eTest(
   async ({ open, plan, server }) => {
     const address = await plan("Bee-keeper");
     const { page, fields } = await open(`${address}/test#standin`);
-    await fields.choose("What is wrong", "cell groups bypassed");
-    await fields.choose("Where", "panel or row 2");
-    await fields.press("Open the stand-in");
+    await fields.choose("Fault", "cell groups bypassed");
+    await fields.choose("Place of the fault", "panel or string 2");
+    await fields.press("Open the simulator");
     for (let k = 0; k < 3; k++) {
-      await fields.press("Read from the meter");
+      await fields.press("Read from the simulator");
       await page.waitForFunction(
         (count: number) => document.querySelectorAll("ol button [role=img], ol button svg").length >= count,
         {},
@@ -92,20 +93,20 @@ e2eTest(
     await fields.says("main", /Cell groups bypassed, Dunlow DL-240, poly 2: almost sure/);
     await fields.press("Back to real readings");
     await page.$eval("#test-tab-report", (tab) => (tab as HTMLElement).click());
-    await fields.says("main", /0 of \d+ read and as they should be/);
+    await fields.says("main", /0 of \d+ readings as expected/);
     await eventually(async () => (await readingsOf(address, server.url)).every(({ source }) => source === "standIn"));
   },
 );
 
 e2eTest("two panels side by side need no sky; what is typed wrong is refused", async ({ open, plan }) => {
   const { fields } = await open(`${await plan("Bee-keeper")}/test#pair`);
-  await fields.type("First panel: open volts", "36.1");
-  await fields.type("Second panel: open volts", "35.8");
-  await fields.says("main", /Alike in open-circuit voltage/);
-  await fields.type("Second panel: open volts", "23.9");
-  await fields.says("main", /poly 2 lacks 33\.\d\s% of its open-circuit voltage: as much as a part of a panel/);
-  await fields.type("Second panel: open volts", "4000");
-  await fields.says("[role=alert]", /4000\sV is outside/);
+  await fields.type("First panel: Voc", "36.1");
+  await fields.type("Second panel: Voc", "35.8");
+  await fields.says("main", /Alike: open-circuit voltage/);
+  await fields.type("Second panel: Voc", "23.9");
+  await fields.says("main", /poly 2: open-circuit voltage is 33\.\d\s% too low: as much as one cell group/);
+  await fields.type("Second panel: Voc", "4000");
+  await fields.says("[role=alert]", /4000\sV is outside the range/);
 });
 
 /** Kills a browser with all of its processes, and waits until they are gone. */
@@ -131,9 +132,7 @@ test("a reading survives the server's death and the browser's", async () => {
     await page.waitForSelector("[aria-label='Keys']");
     await server.end("SIGKILL");
     await keyIn(screen, "34.8");
-    await page.waitForFunction(() =>
-      /1 kept on this device, not yet acknowledged/.test(document.body.textContent ?? ""),
-    );
+    await page.waitForFunction(() => /1 reading saved on this device only/.test(document.body.textContent ?? ""));
     await killed(first);
     server = await startServer(temporary.dir, ["--demo"], port);
     expect(await readingsOf(address, server.url)).toEqual([]);

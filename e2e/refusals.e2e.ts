@@ -25,7 +25,7 @@ const cases: [string, (plan: Plan) => string, RegExp][] = [
     (plan) => JSON.stringify({ ...plan, name: `<img src=x onerror=alert(1)>${"x".repeat(90)}` }),
     /at name:/,
   ],
-  ["a file far too large", () => `{"format":"${"x".repeat(maxPlanBytes)}"}`, /allowed: 16000000/],
+  ["a file far too large", () => `{"format":"${"x".repeat(maxPlanBytes)}"}`, /allowed: at most 16000000/],
 ];
 
 isolatedE2eTest(

@@ -26,30 +26,30 @@ e2eTest(
     await fields.press(first);
     await fields.type("From the left", "600");
     await fields.type("From the back", "1000");
-    await fields.says("main", /1 panel lies here, and nothing is in the way/);
+    await fields.says("main", /1 panel placed, no conflicts/);
     await fields.press(second);
     await fields.type("From the left", "900");
     await fields.type("From the back", "1000");
-    await fields.says("[aria-label='What is wrong']", /lies over .* by [\d]+\scm²/);
+    await fields.says("[aria-label=Conflicts]", /overlaps .* by [\d]+\scm²/);
     // by keys, as the roof is seen with its front to the right: so far to its right that they lie side by side
     await page.$eval("[data-panel$='.2']", (panel) => (panel as SVGElement).focus());
     for (let k = 0; k < 7; k++) await fields.chord("Shift", "ArrowDown");
-    await fields.says("main", /2 panels lie here, and nothing is in the way/);
+    await fields.says("main", /2 panels placed, no conflicts/);
     // by mouse, over the edge
     const from = await middleOf(page, "[data-panel$='.2']");
     await page.mouse.move(from.x, from.y);
     await page.mouse.down();
     await page.mouse.move(from.x, from.y + 60, { steps: 5 });
     await page.mouse.up();
-    await fields.says("[aria-label='What is wrong']", /hangs over the edge/);
+    await fields.says("[aria-label=Conflicts]", /projects over the edge/);
     // the ledger's mends stand beside what is wrong: one press, and it lies free again
-    await page.waitForSelector("[aria-label='What is wrong'] button");
+    await page.waitForSelector("[aria-label=Conflicts] button");
     await fields.press("Move ");
-    await fields.says("main", /2 panels lie here, and nothing is in the way/);
+    await fields.says("main", /2 panels placed, no conflicts/);
     await fields.press("Undo");
-    await fields.says("[aria-label='What is wrong']", /hangs over the edge/);
+    await fields.says("[aria-label=Conflicts]", /projects over the edge/);
     await fields.press("Undo");
-    await fields.says("main", /2 panels lie here, and nothing is in the way/);
+    await fields.says("main", /2 panels placed, no conflicts/);
     await fields.saved();
   },
 );
@@ -58,19 +58,22 @@ e2eTest(
   "it is filled by a press: offers that differ, one laid, undone; the year's shade told before",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/layout`);
-    await fields.press("Go through the year");
+    await fields.press("Calculate yearly shading");
     await fields.says("[aria-label='Lost to shade in a year']", /half-cut 3[\d.]+\skWh lost, [\d.]+ %/);
     await page.waitForSelector("[data-testid=shade-map] path");
     const laid = () =>
       page.$$eval("[data-panel]", (panels) => panels.map((panel) => panel.getAttribute("data-panel")).sort());
     const before = await laid();
-    await fields.press("Fill for me");
-    const offers = await fields.says("[aria-label='Ways to fill it']", /Things first: [\d\s]+W with 6 panels/);
-    expect(offers).toMatch(/Out of the shade: .*Shadows leave|shadows leave/);
-    expect(offers).toMatch(/Every inch: .*Gives up “Walkway, canal side”/);
-    await fields.press("Lay it so: Things first");
+    await fields.press("Auto-layout");
+    const offers = await fields.says(
+      "[aria-label='Layouts to choose from']",
+      /Keep obstacles and free areas: [\d\s]+W with 6 panels/,
+    );
+    expect(offers).toMatch(/Least shade: .*left after shade|left after shade/);
+    expect(offers).toMatch(/Highest wattage: .*Uses the space of “Walkway, canal side”/);
+    await fields.press("Use this layout: Keep obstacles and free areas");
     await page.waitForFunction(() => document.querySelectorAll("[data-panel]").length === 6);
-    await fields.says("main", /6 panels lie here, and nothing is in the way/);
+    await fields.says("main", /6 panels placed, no conflicts/);
     // what was worked out is of another layout now, and says so
     await fields.says("main", /Something was moved since/);
     await fields.press("Undo");
@@ -87,7 +90,7 @@ e2eTest(
   "zones, holes and cable ways are drawn and measured; several things are brought in line",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/layout`);
-    await fields.press("Under the skin");
+    await fields.press("Hidden cables or ribs");
     await page.waitForSelector("[data-zone][data-chosen=true]");
     // its corners by keys: the first is pulled to the roof's edge
     await page.$eval("[data-corner='0']", (corner) => (corner as SVGElement).focus());
@@ -97,21 +100,21 @@ e2eTest(
         document.querySelector("[data-zone][data-chosen=true]")?.getAttribute("aria-label") ?? "",
       ),
     );
-    await fields.press("Gland or hole");
-    await fields.says("[aria-label='What is wrong']", /The hole for “Gland” would go through “Under the skin”/);
-    await fields.press("There already");
-    await fields.says("main", /4 panels lie here, and nothing is in the way/);
-    await fields.press("Cable way");
-    await fields.says("main", /to cut: .* over the surface, .* on, 10 % slack/);
-    await fields.type("On from there", "2500");
-    await fields.says("main", /2500\smm on, 10 % slack/);
+    await fields.press("Add a gland or hole");
+    await fields.says("[aria-label=Conflicts]", /The hole for “Gland” would go through “Hidden cables or ribs”/);
+    await fields.press("Already there");
+    await fields.says("main", /4 panels placed, no conflicts/);
+    await fields.press("Add a cable route");
+    await fields.says("main", /cut length: .* on the surface, .* onward, 10 % extra/);
+    await fields.type("Onward length", "2500");
+    await fields.says("main", /2500\smm onward, 10 % extra/);
     // two panels chosen together, and their left edges brought in line
     await page.$eval("[data-panel='roof.1']", (panel) => (panel as SVGElement).focus());
     await page.keyboard.press("Enter");
     await page.$eval("[data-panel='roof.4']", (panel) => (panel as SVGElement).focus());
     await fields.chord("Shift", "Enter");
-    await fields.says("main", /2 things chosen/);
-    await fields.press("Left edges in line");
+    await fields.says("main", /2 objects selected/);
+    await fields.press("Align left edges");
     await page.waitForFunction(() =>
       /, 500 mm from the left/.test(document.querySelector("[data-panel='roof.4']")?.getAttribute("aria-label") ?? ""),
     );
@@ -142,12 +145,12 @@ e2eTest(
     await page.waitForFunction(() =>
       /, 0 % lit/.test(document.querySelector("[data-panel='roof.1']")?.getAttribute("aria-label") ?? ""),
     );
-    await fields.says("main", /4 panels lie here, and nothing is in the way/);
+    await fields.says("main", /4 panels placed, no conflicts/);
     await fields.press("Parked");
     await page.waitForFunction(() => document.querySelector("[data-down=true]") === null);
     expect(await light("roof.1")).toMatch(/100 % lit/);
     await fields.press("Under way");
-    await fields.press("Back to where it lies otherwise");
+    await fields.press("Reset to the default position");
     await page.waitForFunction(() =>
       /, 100 % lit/.test(document.querySelector("[data-panel='roof.1']")?.getAttribute("aria-label") ?? ""),
     );
@@ -165,7 +168,7 @@ e2eTest(
     writeFileSync(picture, await aPicture(page));
     const picker = (await page.waitForSelector("[data-testid=photo-file]")) as ElementHandle<HTMLInputElement>;
     await picker.uploadFile(nonsense);
-    await fields.says("[role=alert]", /nonsense\.jpg cannot be read as a picture\. Save it as JPEG or PNG/);
+    await fields.says("[role=alert]", /nonsense\.jpg is not a readable picture\. Save it as JPEG or PNG/);
     await picker.uploadFile(picture);
     const image = await page.waitForSelector("svg image");
     const address = await image?.evaluate((element) => element.getAttribute("href"));
@@ -175,7 +178,7 @@ e2eTest(
       "image/jpeg",
       "nosniff",
     ]);
-    await fields.press("Scale it by two points");
+    await fields.press("Scale by two points");
     const drawing = await page.waitForSelector("svg[data-pointing=true]");
     await drawing?.evaluate((element) => element.scrollIntoView({ block: "center", behavior: "instant" }));
     const box = await drawing?.boundingBox();
@@ -188,8 +191,8 @@ e2eTest(
     await page.mouse.click(box.x + box.width * 0.4, box.y + box.height * 0.5);
     await fields.says("[role=status]", /Press the second/);
     await page.mouse.click(box.x + box.width * 0.6, box.y + box.height * 0.5);
-    await fields.says("[role=status]", /How far are they apart/);
-    await fields.type("Measured", "4000");
+    await fields.says("[role=status]", /Enter the distance between the points/);
+    await fields.type("Measured distance", "4000");
     await fields.press("Set the scale");
     await page.waitForFunction(
       (was: number) =>
@@ -213,13 +216,13 @@ e2eTest("folding panels go into lockers; sheets to take up come as PDF, SVG and 
   const address = await plan();
   const { page, fields } = await open(`${address}/layout#lockers`);
   await fields.says("main", /2 × Thornby TF-160, folding pair/);
-  await fields.says("[role=status]", /Takes /);
-  await fields.type("Height", "20");
-  await fields.says("[role=status]", /No room for /);
+  await fields.says("[role=status]", /Fits /);
+  await fields.type("Inside height", "20");
+  await fields.says("[role=status]", /No space for /);
   await page.$eval("#layout-tab-sheets", (tab) => (tab as HTMLElement).click());
   await page.waitForSelector("img[alt^='Drawing of']");
-  await fields.press("Corners of panels too");
-  await fields.says("main", /\d+ sheets of A4/);
+  await fields.press("Also corners of panels");
+  await fields.says("main", /\d+ pages of A4/);
   for (const [button, ending] of [
     ["Template as PDF", "template.pdf"],
     ["PDF", "drawing.pdf"],
@@ -229,7 +232,7 @@ e2eTest("folding panels go into lockers; sheets to take up come as PDF, SVG and 
     await fields.press(button);
     await savedAs(files, ending);
   }
-  await fields.says("[aria-label='Rails to cut']", /2 × .*\smmacross under/);
+  await fields.says("[aria-label='Rails to cut']", /2 × .*\smmacross, under/);
 });
 
 /** Waits until the browser has saved a file whole. */
@@ -278,7 +281,7 @@ e2eTest("shadows go with the sun: what stands beside a panel takes its light, ce
   const lit: number[] = [];
   for (const hour of [7, 9, 12, 15, 17, 18]) {
     await setHour(hour);
-    await fields.says("main", new RegExp(`${hour}:00 by the sun`));
+    await fields.says("main", new RegExp(`${hour}:00, solar time`));
     lit.push(await litOf("roof.3"));
   }
   expect(Math.max(...lit)).toBe(100);

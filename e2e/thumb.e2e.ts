@@ -28,8 +28,8 @@ for (const group of views)
       throughViews(visit, group, phone, async (screen, address) => {
         const { page, fields } = screen;
         // units and lights are folded away there, and stay unfolded while the page is the same
-        const folded = await page.$("[aria-label='Export, units and light'][aria-expanded=false]");
-        if (folded !== null) await fields.press("Export, units and light");
+        const folded = await page.$("[aria-label='Export, units and display'][aria-expanded=false]");
+        if (folded !== null) await fields.press("Export, units and display");
         // the lantern's light has the sizes of paper: narrow, it can differ in nothing that is looked at
         for (const name of lightsAt(address, group).filter((each) => each !== "Lantern")) {
           await light(screen, name);

@@ -30,7 +30,7 @@ const holdsOf = ({ wirings: [wiring] }: Plan): Holds => ({
 
 async function onScreen({ screen: { page, fields } }: Tab): Promise<Holds> {
   const inLow = await page.$$eval("[data-lane='station/low'] [data-tile]", (tiles) => tiles.length);
-  return { words: wordsOf(await fields.valueOf("Note on it")), inLow };
+  return { words: wordsOf(await fields.valueOf("Note on this wiring")), inLow };
 }
 
 /** Waits until what was done is drawn, and what was left by an earlier page has been looked for. */
@@ -84,20 +84,20 @@ class TwoTabs {
   /** Opens one of the tabs. */
   async open(k: 0 | 1): Promise<Tab> {
     const screen = await this.visit.open(`${this.address}/wiring`, undefined, await this.restart());
-    await screen.fields.press("Write its name and note");
+    await screen.fields.press("Edit name and note of this wiring");
     return (this.tabs[k] = { screen, offline: false });
   }
 
   async type(tab: Tab): Promise<void> {
     const word = `w${this.#typed.size}`;
     this.#typed.add(word);
-    await (await tab.screen.fields.named("Note on it")).focus();
+    await (await tab.screen.fields.named("Note on this wiring")).focus();
     await tab.screen.page.keyboard.press("End");
     await tab.screen.page.keyboard.type(`${word} `);
     await tab.screen.page.waitForFunction(
       (input: Element, end: string) => input instanceof HTMLInputElement && input.value.endsWith(end),
       {},
-      await tab.screen.fields.named("Note on it"),
+      await tab.screen.fields.named("Note on this wiring"),
       `${word} `,
     );
     // leaves the field, so that the next word is a step of its own
@@ -112,7 +112,7 @@ class TwoTabs {
     const isLow = (await board.layout()).some((lane) => lane.startsWith("station/low") && lane.includes("roof.4"));
     try {
       await board.drag(board.tile("roof.4"), `[data-zone='row:station/${isLow ? "high" : "low"}:0:end']`);
-      await board.said(/number 4 put in row/);
+      await board.said(/number 4 put in string/);
     } catch (error) {
       if (!again) throw error;
       await page.mouse.up().catch(() => undefined);
@@ -136,14 +136,14 @@ class TwoTabs {
   async keepMine(tab: Tab): Promise<void> {
     const theirs = holdsOf((await read(await this.restart(), this.id)).plan);
     await drawn(tab);
-    await tab.screen.fields.press("Keep mine");
+    await tab.screen.fields.press("Keep this version");
     const mine = await onScreen(tab);
     for (const word of theirs.words) if (!mine.words.includes(word)) this.#refused.add(word);
   }
 
   async letGo(tab: Tab): Promise<void> {
     const before = await this.drafts(tab);
-    await tab.screen.fields.press("Discard");
+    await tab.screen.fields.press("Discard changes");
     await setTimeout(100);
     const after = new Set((await this.drafts(tab)).map(({ key }) => key));
     for (const { key, holds } of before) if (!after.has(key)) for (const word of holds.words) this.#refused.add(word);
@@ -169,7 +169,7 @@ class TwoTabs {
     const disk = holdsOf((await read(await this.restart(), this.id)).plan);
     const drafts = await this.drafts(tab);
     const shown = await onScreen(tab);
-    const offered = await tab.screen.page.$$eval("[aria-label='Changes left unsaved'] > *", (lines) => lines.length);
+    const offered = await tab.screen.page.$$eval("[aria-label='Unsaved changes'] > *", (lines) => lines.length);
     const known = [disk, shown].map((each) => JSON.stringify(each));
     const differing = drafts.filter(({ holds }) => !known.includes(JSON.stringify(holds))).length;
     return { disk, shown, drafts, offered, differing };
@@ -182,7 +182,7 @@ class TwoTabs {
     const tab = { screen, offline: false };
     await screen.page.waitForFunction(() => {
       const type = document.querySelector("[data-save]")?.getAttribute("data-save");
-      return type === "saved" || type === "stale" || document.querySelector("[aria-label='Changes left unsaved']");
+      return type === "saved" || type === "stale" || document.querySelector("[aria-label='Unsaved changes']");
     });
     // a tab closed a moment ago may count as open a moment longer
     let versions = await this.versions(tab);
@@ -225,14 +225,14 @@ async function step(two: TwoTabs, roll: ReturnType<typeof createRandom>): Promis
   await ready(page);
   const act = roll.pick(["type", "type", "type", "drag", "undo", "close", "reload", "network", "server", "wait"]);
   two.tell(`${act} ${k}`);
-  if (await page.$("[aria-label='Changes left unsaved']")) {
+  if (await page.$("[aria-label='Unsaved changes']")) {
     two.tell("  a draft is offered");
-    if (roll.chance(0.5)) return two.byHand(tab, () => fields.press("Bring back"));
+    if (roll.chance(0.5)) return two.byHand(tab, () => fields.press("Restore"));
     return two.letGo(tab);
   }
   if ((await page.$("[data-save=stale]")) !== null && roll.chance(0.5) && two.up && !tab.offline) {
     two.tell("  a conflict is settled");
-    if (roll.chance(0.5)) return two.byHand(tab, () => fields.press("Show theirs"));
+    if (roll.chance(0.5)) return two.byHand(tab, () => fields.press("Load the other version"));
     return two.keepMine(tab);
   }
   switch (act) {
@@ -252,7 +252,7 @@ async function step(two: TwoTabs, roll: ReturnType<typeof createRandom>): Promis
       tab.offline = false;
       await page.reload({ waitUntil: "domcontentloaded" });
       await ready(page);
-      await fields.press("Write its name and note");
+      await fields.press("Edit name and note of this wiring");
       // a moment, in which it finds what it left itself
       return setTimeout(300);
     case "network":

@@ -22,9 +22,9 @@ e2eTest(
       site: { ...plan.site, recordHighC: 40 },
     }));
     await fields.type("Record low", "-9");
-    await fields.says("[role=alert]", /changed in another tab or browser.*the site.*not saved/);
+    await fields.says("[role=alert]", /changed in another tab or browser.*the location.*not saved/);
     expect((await stored()).plan.site).toMatchObject({ recordHighC: 40, recordLowC: -4 });
-    await fields.press("Show theirs");
+    await fields.press("Load the other version");
     await fields.saved();
     await fields.shows("Record low", "-4");
     await fields.shows("Record high", "40");
@@ -38,7 +38,7 @@ e2eTest(
 e2eTest("or keep its own, knowingly", async (visit) => {
   const { fields, stored } = await writtenElsewhere(visit, ({ plan }) => ({ site: { ...plan.site, latitudeDeg: 12 } }));
   await fields.type("Record low", "-8");
-  await fields.press("Keep mine");
+  await fields.press("Keep this version");
   await fields.saved();
   expect((await stored()).plan.site).toMatchObject({ recordLowC: -8, latitudeDeg: null });
 });
@@ -51,10 +51,10 @@ e2eTest("or choose part by part", async (visit) => {
   const { revision } = await stored();
   await fields.type("Record low", "-7");
   await fields.press("Choose by part");
-  await fields.says("[data-part='site:recordHighC']", /record high.*changed there only/);
-  await fields.says("[data-part='site:recordLowC']", /changed here only.*−7.*−4/);
+  await fields.says("[data-part='site:recordHighC']", /record high.*changed in the saved version only/);
+  await fields.says("[data-part='site:recordLowC']", /changed in this tab only.*−7.*−4/);
   await page.click("[data-part='name:'] input[aria-label$=mine]");
-  await fields.press("Save as chosen");
+  await fields.press("Save these choices");
   await fields.saved();
   const { plan, revision: now } = await stored();
   expect(plan).toMatchObject({ site: { recordLowC: -7, recordHighC: 41 } });

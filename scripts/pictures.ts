@@ -81,9 +81,9 @@ async function thirdInTheRow(page: Page): Promise<void> {
 /** On the stand-in: a panel of which a part is bypassed, found by its first readings. */
 async function bypassed(page: Page): Promise<void> {
   const fields = new Fields(page);
-  await fields.choose("What is wrong", "cell groups bypassed");
-  await fields.press("Open the stand-in");
-  await fields.press("Read from the meter");
+  await fields.choose("Fault", "cell groups bypassed");
+  await fields.press("Open the simulator");
+  await fields.press("Read from the simulator");
   await fields.says("main", /less than expected/);
   await fields.says("main", /Cell groups bypassed/);
   await page.evaluate(() => window.scrollTo(0, 0));
@@ -91,7 +91,7 @@ async function bypassed(page: Page): Promise<void> {
 
 /** The likeliest kind of climate taken for the place. */
 async function confirmClimate(page: Page): Promise<void> {
-  await new Fields(page).press("This is it");
+  await new Fields(page).press("Use this climate");
   await page.waitForSelector("svg[role=application] circle");
 }
 
@@ -102,26 +102,26 @@ async function wholeYear(page: Page): Promise<void> {
 
 /** All packets with their whole years. */
 async function wholePackets(page: Page): Promise<void> {
-  await page.waitForSelector("[aria-label='The best of each kind']");
+  await page.waitForSelector("[aria-label='Best of each kind']");
   await page.waitForFunction(() => document.querySelector("progress") === null);
-  await page.$eval("[aria-label=Finder]", (tabs) => tabs.scrollIntoView());
+  await page.$eval("[aria-label='Best wirings']", (tabs) => tabs.scrollIntoView());
   await page.evaluate(() => window.scrollBy(0, -70));
 }
 
 /** What to buy for a little money, beside what is owned. */
 async function shopping(page: Page): Promise<void> {
   const fields = new Fields(page);
-  await fields.type("Money to spend", "600");
-  await fields.press("Go shopping");
+  await fields.type("Budget", "600");
+  await fields.press("Find what to buy");
   await page.waitForSelector("[aria-label='What to buy']");
   await page.waitForFunction(() => document.querySelector("progress") === null, { timeout: 120_000 });
-  await page.$eval("[aria-label=Finder]", (tabs) => tabs.scrollIntoView());
+  await page.$eval("[aria-label='Best wirings']", (tabs) => tabs.scrollIntoView());
   await page.evaluate(() => window.scrollBy(0, -70));
 }
 
 /** Where shadows take most in a year, washed over the roof. */
 async function shadeOfYear(page: Page): Promise<void> {
-  await new Fields(page).press("Go through the year");
+  await new Fields(page).press("Calculate yearly shading");
   await page.waitForSelector("[data-testid=shade-map] path");
   await page.evaluate(() => window.scrollTo(0, 0));
 }

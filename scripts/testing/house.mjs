@@ -20,6 +20,9 @@ export const floors = {
   "proxy.ts": ["server"],
 };
 
+/** The texts of one view, taken by that view alone rather than through the entry, so that a page carries only its own. */
+export const viewTexts = /^src\/messages\/en\/(?!rules\/)[a-z-]+\//;
+
 /** The folders of core in the order in which they build on one another: each imports only those before it. */
 export const coreOrder = [
   "engine",
@@ -72,6 +75,7 @@ export const features = {
     "print-tables": [],
     "phone-sheet": ["plan-session", "print-tables", "commissioning-request"],
     checks: ["worker-hooks", "plan-session"],
+    glossary: ["plan-session"],
     "window-chart": [],
     notes: ["plan-session"],
     "part-price": ["plan-session"],

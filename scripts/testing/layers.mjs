@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import ts from "typescript";
 import { root } from "../root.mjs";
-import { coreOrder, features, floors } from "./house.mjs";
+import { coreOrder, features, floors, viewTexts } from "./house.mjs";
 
 /**
  * Checks who imports whom, as house.mjs says it: a floor reaches the floors named for it, a folder of core those before it, a feature those
@@ -129,7 +129,7 @@ function besideEntry(/** @type {string} */ file, /** @type {string} */ target) {
   // an entry holds what others use, and a test of the whole way may look into several rooms
   if (isTest(file)) return [];
   const [folder, around] = entered(target);
-  if (folder === undefined || target === `${folder}/index.ts`) return [];
+  if (folder === undefined || target === `${folder}/index.ts` || viewTexts.test(target)) return [];
   const isInside = file.startsWith(`${folder}/`) || (around !== undefined && file.startsWith(`${around}/`));
   return isInside ? [] : [`${file} reaches ${target} beside ${folder}/index.ts`];
 }

@@ -1,6 +1,7 @@
 import Link from "next/link";
 import { type ReactNode } from "react";
 import { TextButton } from "@/ui";
+import { troublePageTexts } from "@/messages/en/app/view";
 
 type Props = {
   readonly words: string;
@@ -10,7 +11,7 @@ type Props = {
 };
 
 /** What keeps the page from being made, and a way to try again. */
-export function TroublePage({ words, again, title = "Your plans cannot be reached now", children }: Props) {
+export function TroublePage({ words, again, title = troublePageTexts.yourPlansAreNotAvailableNow, children }: Props) {
   return (
     <main data-ready="true" style={{ maxWidth: 640, margin: "15vh auto", padding: 16 }}>
       <h1>{title}</h1>
@@ -18,14 +19,14 @@ export function TroublePage({ words, again, title = "Your plans cannot be reache
         {words}
       </p>
       {children}
-      <p>Anything typed and not yet saved is kept in the browser it was typed in, if that may keep anything.</p>
+      <p>{troublePageTexts.unsavedTextIsStoredInTheBrowser}</p>
       <p>
         {typeof again === "string" ? (
           <Link href={again} prefetch={false}>
-            Try again
+            {troublePageTexts.tryAgain}
           </Link>
         ) : (
-          <TextButton onClick={again}>Try again</TextButton>
+          <TextButton onClick={again}>{troublePageTexts.tryAgain}</TextButton>
         )}
       </p>
     </main>

@@ -10,7 +10,7 @@ import { ZodWithoutEval } from "./ZodWithoutEval";
 
 export const metadata: Metadata = {
   title: "Golden Array",
-  description: "Plan, wire and check small solar arrays: right, instant, honest about what it assumes.",
+  description: "Plan, wire and check small solar arrays: correct, instant, open about what it assumes.",
 };
 
 export const viewport: Viewport = { width: "device-width", initialScale: 1 };

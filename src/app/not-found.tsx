@@ -1,13 +1,14 @@
 import Link from "next/link";
+import { notFoundTexts } from "@/messages/en/app/view";
 
 export default function NotFoundPage() {
   return (
     <main style={{ maxWidth: 560, margin: "15vh auto", padding: 16 }}>
-      <h1>There is no such page</h1>
-      <p>The plan may have been deleted, or the address mistyped.</p>
+      <h1>{notFoundTexts.pageNotFound}</h1>
+      <p>{notFoundTexts.thePlanHasBeenDeletedOrThe}</p>
       <p>
         <Link href="/" style={{ color: "inherit" }}>
-          All plans
+          {notFoundTexts.allPlans}
         </Link>
       </p>
     </main>

@@ -3,11 +3,11 @@ import { blankPort, type DeviceSheet, madeUpCurrency } from "@/core/plan";
 /** Made-up power stations and charge controllers. */
 export const demoInputs = {
   twoPortStation: {
-    name: "Haybarn Loft, two-port station",
+    name: "Haybarn Loft, power station",
     kind: "powerStation",
     ports: [
       {
-        ...blankPort("low", "Port 1, low volts, two tiers"),
+        ...blankPort("low", "PV 1, low voltage"),
         minV: 10,
         maxV: 57,
         ceilingBasis: "voc",
@@ -19,7 +19,7 @@ export const demoInputs = {
         ],
       },
       {
-        ...blankPort("high", "Port 2, high volts"),
+        ...blankPort("high", "PV 2, high voltage"),
         minV: 32,
         maxV: 142,
         ceilingBasis: "voc",
@@ -28,7 +28,16 @@ export const demoInputs = {
         currentLimits: [{ fromV: null, toV: null, amps: 11.5, nature: "drawsUpTo" }],
       },
     ],
-    groups: [{ id: "both", name: "Both ports", portIds: ["low", "high"], maxW: 1240, maxA: null, nature: "drawsUpTo" }],
+    groups: [
+      {
+        id: "both",
+        name: "PV 1 and PV 2 together",
+        portIds: ["low", "high"],
+        maxW: 1240,
+        maxA: null,
+        nature: "drawsUpTo",
+      },
+    ],
     modules: [],
     weightKg: 17.5,
     price: 1290,
@@ -79,7 +88,7 @@ export const demoInputs = {
     currency: madeUpCurrency,
   },
   smallStation: {
-    name: "Tuckbox Crumb, small station",
+    name: "Tuckbox Crumb, small power station",
     kind: "powerStation",
     ports: [
       {
@@ -99,7 +108,7 @@ export const demoInputs = {
     currency: madeUpCurrency,
   },
   middleStation: {
-    name: "Kitebag Middle, station",
+    name: "Kitebag Middle, power station",
     kind: "powerStation",
     ports: [
       {
@@ -123,7 +132,7 @@ export const demoInputs = {
       },
     ],
     groups: [],
-    modules: [{ id: "loft", name: "Loft box, second input" }],
+    modules: [{ id: "loft", name: "Loft box, second PV input" }],
     weightKg: 8.2,
     price: 519,
     currency: madeUpCurrency,
@@ -196,11 +205,11 @@ export const demoInputs = {
     currency: madeUpCurrency,
   },
   threePortStation: {
-    name: "Haybarn Tithe, three-port station",
+    name: "Haybarn Tithe, power station",
     kind: "powerStation",
     ports: [
       {
-        ...blankPort("a", "Port A"),
+        ...blankPort("a", "PV A"),
         minV: 13,
         maxV: 58,
         ceilingBasis: "voc",
@@ -209,7 +218,7 @@ export const demoInputs = {
         currentLimits: [{ fromV: null, toV: null, amps: 14, nature: "drawsUpTo" }],
       },
       {
-        ...blankPort("b", "Port B"),
+        ...blankPort("b", "PV B"),
         minV: 13,
         maxV: 58,
         ceilingBasis: "voc",
@@ -218,7 +227,7 @@ export const demoInputs = {
         currentLimits: [{ fromV: null, toV: null, amps: 14, nature: "drawsUpTo" }],
       },
       {
-        ...blankPort("extra", "Rear port"),
+        ...blankPort("extra", "Rear PV input"),
         minV: 32,
         maxV: 144,
         ceilingBasis: "voc",
@@ -229,7 +238,7 @@ export const demoInputs = {
       },
     ],
     groups: [
-      { id: "front", name: "Ports A and B", portIds: ["a", "b"], maxW: 830, maxA: null, nature: "drawsUpTo" },
+      { id: "front", name: "PV A and PV B together", portIds: ["a", "b"], maxW: 830, maxA: null, nature: "drawsUpTo" },
       {
         id: "all",
         name: "The whole station",
@@ -245,7 +254,7 @@ export const demoInputs = {
     currency: madeUpCurrency,
   },
   highVoltInput: {
-    name: "Millrace Weir, high-volt charger",
+    name: "Millrace Weir, high-voltage charge controller",
     kind: "chargeController",
     ports: [
       {

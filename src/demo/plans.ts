@@ -200,7 +200,7 @@ const sketches: readonly Sketch[] = [
       {
         id: "everyday",
         name: "Every day",
-        note: "Roof to the high port, folding pair to the low one. Under way the pair is closed in the book bay.",
+        note: "Roof panels on PV 2, folding pair on PV 1. Under way the pair is folded up in the book bay.",
         poseIds: ["parked", "underway"],
         lanes: [lane("station", "high", matrixRows("roof", 4, 1)), lane("station", "low", matrixRows("bookbay", 2, 1))],
       },

@@ -50,7 +50,7 @@ function isWrong(field: HTMLInputElement): boolean {
   field.setAttribute("aria-invalid", String(wrong));
   const name = field.getAttribute("aria-label") ?? field.closest("label")?.textContent.trim() ?? "This";
   find("#wrong").textContent = wrong
-    ? `${name}: “${field.value.trim()}” is not kept. Allowed: figures with a point or a comma, up to ${most}.`
+    ? `${name}: “${field.value.trim()}” is not saved. Enter a number, with a point or a comma, of at most ${most}.`
     : "";
   return wrong;
 }
@@ -78,8 +78,8 @@ function changed(): void {
   const count = home.ticks.length + home.measures.length + home.reads.length + home.log.length;
   find("#counted").textContent =
     count === 0
-      ? "Nothing ticked or written yet."
-      : `${home.ticks.length} ticked, ${home.measures.length + home.reads.length} measured, ${home.log.length} written in the log.`;
+      ? "Nothing ticked or entered yet."
+      : `${home.ticks.length} ticked, ${home.measures.length + home.reads.length} measured, ${home.log.length} entered in the log.`;
   find("#codes").replaceChildren();
 }
 
@@ -153,7 +153,7 @@ function log(): void {
     list.replaceChildren(
       ...home.log.map(([value, word, percent, atUtc]) => {
         const line = document.createElement("li");
-        line.textContent = `${new Date(atUtc).toLocaleString()}: ${value} W${word === null ? "" : `, ${word}`}${percent === null ? "" : `, battery ${percent} %`}`;
+        line.textContent = `${new Date(atUtc).toLocaleString()}: ${value} W${word === null ? "" : `, ${word}`}${percent === null ? "" : `, state of charge ${percent} %`}`;
         return line;
       }),
     );
@@ -163,7 +163,7 @@ function log(): void {
     const isOut =
       value === null || value < 0 || value > 100_000 || (percent !== null && (percent < 0 || percent > 100));
     find("#log-fault").textContent = isOut
-      ? "Watts are needed, 0 to 100000; the battery’s charge, if given, is 0 to 100 %."
+      ? "Enter watts between 0 and 100000; state of charge, if entered, between 0 and 100 %."
       : "";
     if (isOut) return;
     home.log.push([value, (sky.value || null) as Home["log"][number][1], percent, nowUtc()]);
@@ -187,7 +187,7 @@ function dueNow(): void {
       ? []
       : [`${name}: ${hour[1].toFixed(0)} W under a clear sky, ${hour[2].toFixed(0)} W under cloud`];
   });
-  find("#due-now").textContent = lines.length === 0 ? "" : `Due now: ${lines.join("; ")}.`;
+  find("#due-now").textContent = lines.length === 0 ? "" : `Expected now: ${lines.join("; ")}.`;
 }
 
 async function showCodes(): Promise<void> {

@@ -289,7 +289,7 @@ const weakestRules: Make = (draw, level) => {
         { id: "a", label: large, count: each },
         { id: "b", label: small, count: each },
       ],
-      ports: [portWith(port, "pv", "Port 1"), portWith(port, "second", "Port 2")],
+      ports: [portWith(port, "pv", "PV 1"), portWith(port, "second", "PV 2")],
       kind: "powerStation",
       recordLowC,
     }),

@@ -41,5 +41,5 @@ export function parseAnswer(line: string): MeterAnswer {
     const found = shape.exec(line.trim());
     if (found !== null) return read(found.slice(1).map(Number), found.slice(1));
   }
-  return { type: "fault", message: `answered ${JSON.stringify(line.slice(0, 60))}, which is no reading` };
+  return { type: "fault", message: `answered ${JSON.stringify(line.slice(0, 60))}, which is not a reading` };
 }

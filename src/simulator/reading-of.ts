@@ -12,7 +12,7 @@ export function readingOf(
     case "fault":
       return none(answer.message);
     case "over":
-      return none("it shows OL: more than the range of its dial. Take the next higher range.");
+      return none("it shows OL: above the range of its dial. Set the next higher range.");
     case "volts":
       return quantity === "openV" ? value(answer.value) : none("it shows volts");
     case "amps":

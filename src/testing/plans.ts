@@ -32,7 +32,7 @@ export type Setting = {
   strings: number;
 };
 
-/** A plan with the 195 W panel and the high-volt port of the two-port station, changed as asked. */
+/** A plan with the 195 W panel and the high-volt port of the power station, changed as asked. */
 export function planWith({ panel = {}, port = {}, site = {}, series, strings }: Setting): Plan {
   const [, high] = demoInputs.twoPortStation.ports;
   const changes: Change[] = [
@@ -58,7 +58,7 @@ export function planWith({ panel = {}, port = {}, site = {}, series, strings }: 
   return changed(emptyPlan("Rules"), ...changes);
 }
 
-/** A plan of several kinds on one port, of the two-port station unless asked otherwise, its rows as given. */
+/** A plan of several kinds on one port, of the power station unless asked otherwise, its rows as given. */
 export function mixedPlan(
   rows: readonly Row[],
   device: DeviceSheet = demoInputs.twoPortStation,

@@ -2,6 +2,7 @@
 
 import { madeUpCurrency } from "@/core/plan";
 import { ChoiceField } from "./ChoiceField";
+import { currencyFieldTexts } from "@/messages/en/ui/view";
 
 const usual = ["EUR", "GBP", "USD", "CHF", "SEK", "NOK", "DKK", "PLN", "CAD", "AUD", "NZD"];
 
@@ -10,9 +11,12 @@ export function CurrencyField({ value, onChoice }: { value: string; onChoice: (c
   const codes = usual.includes(value) ? usual : [...usual, value];
   return (
     <ChoiceField
-      label="Currency"
+      label={currencyFieldTexts.currency}
       value={value}
-      options={codes.map((code) => ({ value: code, text: code === madeUpCurrency ? `${code} (made up)` : code }))}
+      options={codes.map((code) => ({
+        value: code,
+        text: code === madeUpCurrency ? currencyFieldTexts.codeMadeUp(code) : code,
+      }))}
       onChoice={onChoice}
     />
   );

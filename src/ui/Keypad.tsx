@@ -2,6 +2,7 @@
 
 import { useRef } from "react";
 import style from "./keypad.module.css";
+import { keypadTexts } from "@/messages/en/ui/view";
 
 type Props = {
   readonly text: string;
@@ -39,12 +40,12 @@ export function Keypad({ text, onText, label, unit, onEnter }: Props) {
         />
         <span aria-hidden>{unit}</span>
       </label>
-      <div className={style["keys"]} role="group" aria-label="Keys">
+      <div className={style["keys"]} role="group" aria-label={keypadTexts.keys}>
         {keys.map((key) => (
           <button
             key={key}
             type="button"
-            aria-label={key === "±" ? "Minus or plus" : key === "." ? "Point" : key}
+            aria-label={key === "±" ? keypadTexts.changeSign : key === "." ? keypadTexts.decimalPoint : key}
             onClick={() => press(key)}
           >
             {key}
@@ -54,7 +55,7 @@ export function Keypad({ text, onText, label, unit, onEnter }: Props) {
           type="button"
           className={style["wide"]}
           onClick={() => onText(text.slice(0, -1))}
-          aria-label="Take back the last figure"
+          aria-label={keypadTexts.deleteTheLastDigit}
         >
           ⌫
         </button>

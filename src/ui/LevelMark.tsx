@@ -1,14 +1,15 @@
 import { memo } from "react";
+import { levelMarkTexts } from "@/messages/en/ui/view";
 
 export type MarkLevel = "stop" | "open" | "care" | "note" | "good";
 
 /** Word, colour and shape of each level: three ways to tell them apart, so none rests on colour. */
 export const levelWords: Readonly<Record<MarkLevel, string>> = {
-  stop: "Stop",
-  open: "Question",
-  care: "Care",
-  note: "Note",
-  good: "Good",
+  stop: levelMarkTexts.stop,
+  open: levelMarkTexts.missing,
+  care: levelMarkTexts.caution,
+  note: levelMarkTexts.note,
+  good: "OK",
 };
 
 const colours: Readonly<Record<MarkLevel, string>> = {

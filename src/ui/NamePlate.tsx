@@ -1,6 +1,8 @@
 import Box from "@mui/material/Box";
 
 /** The mark: six tiles of an array, one of them the sun; with `short` it stands alone where there is little room. */
+const productName = "Golden Array";
+
 export function NamePlate({ short = false }: { short?: boolean }) {
   return (
     <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 1, color: "var(--ink)" }}>
@@ -31,7 +33,7 @@ export function NamePlate({ short = false }: { short?: boolean }) {
           whiteSpace: "nowrap",
         }}
       >
-        Golden Array
+        {productName}
       </Box>
     </Box>
   );

@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import { Trash2 } from "lucide-react";
+import { pickListTexts } from "@/messages/en/ui/view";
 
 type Item = { readonly id: string; readonly name: string; readonly detail: string };
 type Props = {
@@ -54,7 +55,7 @@ export function PickList({ label, items, chosen, onChoose, onRemove }: Props) {
           </Box>
           {onRemove !== undefined && (
             <IconButton
-              aria-label={`Remove ${name} from the plan`}
+              aria-label={pickListTexts.removeNameFromThePlan(name)}
               onClick={() => onRemove(id)}
               sx={{ alignSelf: "center" }}
             >

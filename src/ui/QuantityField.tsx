@@ -7,6 +7,7 @@ import { type FieldSpec, type QuantityReading, readQuantity, showingOf, type Uni
 import { given, givenNumber } from "@/messages/en";
 import { useUnits } from "./UnitChoice";
 import { useDelayedBusy } from "./useDelayedBusy";
+import { quantityFieldTexts } from "@/messages/en/ui/view";
 
 type Props = {
   readonly label: string;
@@ -149,22 +150,38 @@ function errorOf(
   system: UnitSystem,
 ): string | null {
   const shownUnit = showingOf(spec.unit, system).unit;
-  const range = `${givenNumber(spec.min, spec.unit, system).replace("-", "\u2212")} to ${given(spec.max, spec.unit, system)}`;
-  const meanwhile = value === null ? "" : ` Still using ${given(value, spec.unit, system)}.`;
+  const range = quantityFieldTexts.minToMax(
+    givenNumber(spec.min, spec.unit, system).replace("-", "\u2212"),
+    given(spec.max, spec.unit, system),
+  );
+  const meanwhile = value === null ? "" : quantityFieldTexts.stillUsingValue(given(value, spec.unit, system));
   switch (reading.type) {
     case "value":
       return null;
     case "empty":
-      return required ? `${label} is needed: ${range}.${meanwhile}` : null;
+      return required ? quantityFieldTexts.labelIsRequiredRangeMeanwhile(label, range, meanwhile) : null;
     case "notANumber":
-      return `${label}: “${text.trim()}” is not a number; allowed: ${range}.${meanwhile}`;
+      return quantityFieldTexts.labelTextIsNotANumberEnterRange(label, text.trim(), range, meanwhile);
     case "ambiguous":
-      return `${label}: “${text.trim()}” can be ${given(reading.values[0], spec.unit, system)} or ${given(reading.values[1], spec.unit, system)}; type it without the comma, as ${reading.values[0]} or ${reading.values[1]}.${meanwhile}`;
+      return quantityFieldTexts.labelTextCanBeValuesNameOr(
+        label,
+        text.trim(),
+        given(reading.values[0], spec.unit, system),
+        given(reading.values[1], spec.unit, system),
+        reading.values[0],
+        reading.values[1],
+        meanwhile,
+      );
     case "notWhole":
-      return `${label}: ${given(reading.value, "")} is not a whole number; allowed: ${range}.${meanwhile}`;
+      return quantityFieldTexts.labelValueIsNotAWholeNumberEnter(label, given(reading.value, ""), range, meanwhile);
     case "outside":
-      return `${label}: ${given(Number(reading.value.toPrecision(6)), spec.unit, system)} is outside ${range}.${meanwhile}`;
+      return quantityFieldTexts.labelNumberIsOutsideTheRange(
+        label,
+        given(Number(reading.value.toPrecision(6)), spec.unit, system),
+        range,
+        meanwhile,
+      );
     case "unknownUnit":
-      return `${label}: “${reading.unit}” is not a unit it can have; use ${shownUnit === "" ? "a plain number" : shownUnit}.${meanwhile}`;
+      return quantityFieldTexts.wrongUnit(label, reading.unit, shownUnit, meanwhile);
   }
 }

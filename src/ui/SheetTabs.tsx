@@ -16,7 +16,7 @@ export type SheetTab = { readonly id: string; readonly name: string; readonly Vi
 export function SheetTabs({ name, sheets }: Props) {
   const [shown, show] = useHash();
   const { id, View } = sheets.find((sheet) => sheet.id === shown) ?? sheets[0];
-  const prefix = name.toLowerCase();
+  const prefix = name.toLowerCase().replaceAll(" ", "-");
   return (
     <>
       <Tabs

@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { useId, useState } from "react";
 import { FieldLabel } from "./FieldLabel";
+import { textLineTexts } from "@/messages/en/ui/view";
 
 type Props = {
   readonly label: string;
@@ -22,9 +23,9 @@ export function TextLine({ label, value, most, onValue, onDone, onFocus }: Props
   const tidy = text.trim();
   const error =
     tidy === ""
-      ? `${label} is needed; still using “${value}”.`
+      ? textLineTexts.labelIsRequiredStillUsingValue(label, value)
       : tidy.length > most
-        ? `${label} has ${tidy.length} characters; allowed: up to ${most}. Still using “${value}”.`
+        ? textLineTexts.labelHasTidyCountCharacters(label, tidy.length, most, value)
         : null;
   return (
     <Box sx={{ minWidth: 0 }}>

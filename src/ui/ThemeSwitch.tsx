@@ -4,8 +4,13 @@ import Box from "@mui/material/Box";
 import { FlameKindling, NotebookPen, Sun } from "lucide-react";
 import { type Light, lights } from "./light-tokens";
 import { useLight } from "./LightsProvider";
+import { themeSwitchTexts } from "@/messages/en/ui/view";
 
-const names: Readonly<Record<Light, string>> = { paper: "Paper", sunlight: "Sunlight", lantern: "Lantern" };
+const names: Readonly<Record<Light, string>> = {
+  paper: themeSwitchTexts.paper,
+  sunlight: themeSwitchTexts.sunlight,
+  lantern: themeSwitchTexts.lantern,
+};
 const icons = { paper: NotebookPen, sunlight: Sun, lantern: FlameKindling } as const;
 
 /** Chooses the light to read by. */
@@ -14,7 +19,7 @@ export function ThemeSwitch() {
   return (
     <Box
       role="group"
-      aria-label="Light to read by"
+      aria-label={themeSwitchTexts.displayPaperSunlightLantern}
       sx={{ display: "inline-flex", border: "1px solid var(--line-strong)" }}
     >
       {lights.map((choice) => {

@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
 import { type UnitSystem, unitSystems } from "@/core/engine/units";
 import { unitsCookie } from "./light-tokens";
+import { unitChoiceTexts } from "@/messages/en/ui/view";
 
 type UnitState = { readonly system: UnitSystem; readonly setSystem: (system: UnitSystem) => void };
 
@@ -31,15 +32,19 @@ export function useUnits(): UnitSystem {
 }
 
 const names: Readonly<Record<UnitSystem, { readonly short: string; readonly long: string }>> = {
-  metric: { short: "mm", long: "Metric: mm, kg, °C" },
-  us: { short: "in", long: "US: in, lb, °F" },
+  metric: { short: "mm", long: unitChoiceTexts.metricMmKgC },
+  us: { short: "in", long: unitChoiceTexts.usInLbF },
 };
 
 /** Switches between metric and US. */
 export function UnitSwitch() {
   const { system, setSystem } = useContext(UnitContext);
   return (
-    <Box role="group" aria-label="Units" sx={{ display: "inline-flex", border: "1px solid var(--line-strong)" }}>
+    <Box
+      role="group"
+      aria-label={unitChoiceTexts.units}
+      sx={{ display: "inline-flex", border: "1px solid var(--line-strong)" }}
+    >
       {unitSystems.map((choice) => (
         <Box
           key={choice}

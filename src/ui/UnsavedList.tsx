@@ -1,13 +1,14 @@
 import Box from "@mui/material/Box";
 import { type ReactNode } from "react";
 import { LevelMark } from "./LevelMark";
+import { unsavedListTexts } from "@/messages/en/ui/view";
 
 /** Lines of what was left unsaved, each with what may become of it. */
 export function UnsavedList({ children }: { children: ReactNode }) {
   return (
     <Box
       role="region"
-      aria-label="Changes left unsaved"
+      aria-label={unsavedListTexts.unsavedChanges}
       sx={{
         display: "grid",
         gap: 1,

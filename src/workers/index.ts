@@ -3,7 +3,6 @@ import { createClient, type Client, type WorkerPort } from "./rpc";
 
 export {
   type FileContents,
-  type FileFault,
   type FindAsked,
   type JudgeInput,
   type ProveInput,

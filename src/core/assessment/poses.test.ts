@@ -46,7 +46,7 @@ describe("a wiring in several poses", () => {
     expect([reverseOf(first)?.level, reverseOf(second)?.level]).toEqual(["good", "good"]);
     expect(reverseOf(swapped)).toMatchObject({
       level: "stop",
-      pose: { type: "between", names: ["As they lie", "Other"] },
+      pose: { type: "between", names: ["Default position", "Other"] },
     });
   });
 

@@ -2,7 +2,6 @@ export { type CellFault, type Column, formulaLike } from "./column";
 export {
   heldBy,
   libraryJsonSchema,
-  type LibraryReading,
   maxColumns,
   maxLibraryBytes,
   maxSheets,
@@ -11,6 +10,7 @@ export {
   type Sheets,
   writeLibrary,
 } from "./file";
+export { type FileFault } from "./file-fault";
 export { panelColumns } from "./panel-columns";
 export { blankLine, devicesOf, linesOf, portColumns } from "./port-columns";
 export { type Absent, type ColumnReport, readTable, writeTable } from "./table";

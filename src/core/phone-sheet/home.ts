@@ -65,12 +65,12 @@ export function readHome(text: string): HomeReading {
   try {
     json = JSON.parse(text);
   } catch {
-    return { type: "unreadable", path: "", problem: "is no JSON" };
+    return { type: "unreadable", path: "", problem: "is not JSON" };
   }
   const read = homeSchema.safeParse(json);
   if (read.success) return { type: "home", home: read.data };
   const [issue] = read.error.issues;
-  return { type: "unreadable", path: issue?.path.join(".") ?? "", problem: issue?.message ?? "is not whole" };
+  return { type: "unreadable", path: issue?.path.join(".") ?? "", problem: issue?.message ?? "is incomplete" };
 }
 
 /** The order of work of a fixing: its ticks belong to the plan. */

@@ -16,11 +16,12 @@ import { shapeOf } from "./shape-of";
 import { Buttons, SearchStatus } from "./SearchStatus";
 import { useFacts } from "./useFacts";
 import { useFinder } from "./useFinder";
+import { arrangeTexts } from "@/messages/en/best-wirings/view";
 
 const goals = [
-  { value: "year", text: "the energy of the year" },
-  { value: "noon", text: "watts at bright noon" },
-  ...monthNames.map((name, k) => ({ value: String(k + 1), text: `the energy of ${name}` })),
+  { value: "year", text: arrangeTexts.theYearsHarvest },
+  { value: "noon", text: arrangeTexts.powerAtBrightNoon },
+  ...monthNames.map((name, k) => ({ value: String(k + 1), text: arrangeTexts.theHarvestOfMonth(name) })),
 ];
 
 function goalOf(value: string): Goal {
@@ -40,7 +41,7 @@ export function Arrange() {
   const hasAddOns = plan.inputs.some(({ device }) => device.modules.length > 0);
   const take = (lanes: readonly PortArray[], what: string) => {
     desk.change({ type: "rewire", wiringId: wiring.id, lanes: [...lanes], counts: countsOf(lanes) });
-    desk.set({ said: `${what} is on the board; undo takes it back.` });
+    desk.set({ said: arrangeTexts.whatIsOnTheBoardUndoRevertsIt(what) });
   };
   const { found, first } = finder;
   const shape = (lanes: readonly PortArray[]) => shapeOf(lanes, found?.alike ?? []);
@@ -49,10 +50,10 @@ export function Arrange() {
   return (
     <>
       <div className={style["ask"]}>
-        <ChoiceField label="Best by" value={chosenGoal} options={goals} onChoice={setGoal} />
+        <ChoiceField label={arrangeTexts.bestBy} value={chosenGoal} options={goals} onChoice={setGoal} />
         {hasAddOns && (
           <TextButton aria-pressed={withAddOns} onClick={() => setAddOns(!withAddOns)}>
-            With add-ons too
+            {arrangeTexts.includeAddOnModules}
           </TextButton>
         )}
         <Buttons finder={finder} canLook={plan.panels.length > 0 && plan.inputs.length > 0} />
@@ -61,8 +62,8 @@ export function Arrange() {
       {found === null && first !== null && (
         <div className={style["first"]}>
           <p>
-            <strong>At a glance</strong>: about {scoreWords(first.score, finder.goal)}, and no rule stops it. Better
-            ones may come.
+            <strong>{arrangeTexts.firstResult}</strong>
+            {arrangeTexts.aboutScoreAndNoRuleSaysStop(scoreWords(first.score, finder.goal))}
           </p>
           <ul className={style["made"]}>
             {madeOf(plan, first.lanes).map(({ port, rows }) => (
@@ -74,9 +75,9 @@ export function Arrange() {
           <TextButton
             look="amber"
             disabled={!finder.isOfNow}
-            onClick={() => take(first.lanes, "What was found at a glance")}
+            onClick={() => take(first.lanes, arrangeTexts.firstResult)}
           >
-            Put it on the board
+            {arrangeTexts.useThisWiring}
           </TextButton>
         </div>
       )}
@@ -85,7 +86,7 @@ export function Arrange() {
           <p className={style["small"]}>
             {plan.panels.map(({ id, label }) => `${letterOf(plan, id)} ${label.name}`).join(" · ")}
           </p>
-          <ul className={style["packets"]} aria-label="The best of each kind">
+          <ul className={style["packets"]} aria-label={arrangeTexts.bestOfEachKind}>
             {found.offers.map((offer) => (
               <OfferCard
                 key={offer.titles.join()}
@@ -110,7 +111,7 @@ export function Arrange() {
               found={found}
               goal={finder.goal}
               canTake={finder.isOfNow}
-              onTake={(lanes) => take(lanes, "The wiring chosen in the field")}
+              onTake={(lanes) => take(lanes, arrangeTexts.wiringSelectedInTheChart)}
             />
           )}
           <WhatIfTable plan={plan} wiringId={wiring.id} offers={found.offers} goal={finder.goal} />

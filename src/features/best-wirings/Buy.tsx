@@ -21,6 +21,7 @@ import { InputTable, KindTable, PwmLines } from "./BuyTables";
 import style from "./finder.module.css";
 import { RowsPicture } from "./RowsPicture";
 import { useBuy } from "./useBuy";
+import { buyTexts } from "@/messages/en/best-wirings/view";
 
 const panelShelf = (client: ApiClient) => client.panels;
 const inputShelf = (client: ApiClient) => client.inputs;
@@ -44,7 +45,7 @@ export function Buy() {
   const found = shop.value;
   const take = (purchase: Purchase) => {
     desk.changeAll(buyChanges(plan, wiring.id, purchase));
-    desk.set({ said: `${purchaseName(purchase)} in the plan and on the board; undo takes it back.` });
+    desk.set({ said: buyTexts.purchaseAddedToThePlanAndToThe(purchaseName(purchase)) });
   };
   return (
     <>
@@ -52,22 +53,21 @@ export function Buy() {
       <div className={style["ask"]}>
         {shop.share === null ? (
           <TextButton look="amber" disabled={panelOffers.length === 0} onClick={shop.ask}>
-            {found === null ? "Go shopping" : "Go again"}
+            {found === null ? buyTexts.findWhatToBuy : buyTexts.searchAgain}
           </TextButton>
         ) : (
           <>
-            <progress value={shop.share} aria-label="Going through the library" />
-            <TextButton onClick={shop.cancel}>Cancel</TextButton>
+            <progress value={shop.share} aria-label={buyTexts.searchingTheLibrary} />
+            <TextButton onClick={shop.cancel}>{buyTexts.cancel}</TextButton>
           </>
         )}
-        {panels.state.type === "fault" && <span role="alert">The library cannot be read: {panels.state.message}</span>}
+        {panels.state.type === "fault" && (
+          <span role="alert">{buyTexts.couldNotReadTheLibraryMessage(panels.state.message)}</span>
+        )}
       </div>
-      {shop.fault !== null && <p role="alert">It could not be worked out: {shop.fault}.</p>}
+      {shop.fault !== null && <p role="alert">{buyTexts.couldNotCalculateThisFault(shop.fault)}</p>}
       {found === null ? (
-        <p className={style["small"]}>
-          Every kind of panel of the library is tried in every number that money, room and weight allow, beside what you
-          own, each wired as well as may be. Nothing a rule stops is offered, and nothing is bought by looking.
-        </p>
+        <p className={style["small"]}>{buyTexts.triesEveryKindOfPanelInThe}</p>
       ) : (
         <Answers plan={plan} found={found} isOfNow={shop.isOfNow} onTake={take} />
       )}
@@ -87,18 +87,18 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
   return (
     <>
       <div className={style["small"]} role="status">
-        {!isOfNow && <p>The plan has changed since: these are of the plan before. Go again.</p>}
+        {!isOfNow && <p>{buyTexts.thePlanHasChangedSinceThese}</p>}
         <p>
-          {found.tried} purchases tried
-          {found.ownedKwh > 0 ? `; what you own brings about ${year(found.ownedKwh)} a year` : ""}.{" "}
+          {buyTexts.triedPurchasesTried(found.tried)}
+          {found.ownedKwh > 0 ? buyTexts.whatYouOwnHarvestsAboutYearAYear(year(found.ownedKwh)) : ""}.{" "}
           {needSentence(found)}
         </p>
-        <p>Bought panels are taken to lie flat in the open, until they are laid at Layout or mounted at Need.</p>
+        <p>{buyTexts.boughtPanelsAreAssumedFlatAnd}</p>
       </div>
       {found.offers.length === 0 ? (
-        <p>Nothing in the library fits: allow more money, room or weight, or an input that may be bought too.</p>
+        <p>{buyTexts.nothingInTheLibraryFitsAllowMore}</p>
       ) : (
-        <ul className={style["packets"]} aria-label="What to buy">
+        <ul className={style["packets"]} aria-label={buyTexts.whatToBuy}>
           {found.offers.map(({ titles, purchase }) => {
             const name = titles.map((title) => buyTitleWords[title]).join(", ");
             return (
@@ -116,27 +116,31 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
                 ))}
                 <Wired plan={plan} purchase={purchase} />
                 <dl className={style["print"]}>
-                  <Line name="A year then brings">about {year(purchase.kwh)}</Line>
-                  <Line name="More than now">about {year(purchase.moreKwh)}</Line>
-                  <Line name="All to pay">
-                    {purchase.money === null ? "price unknown" : money(purchase.money, purchase.currency)}
+                  <Line name={buyTexts.harvestInAYear}>{buyTexts.aboutYear(year(purchase.kwh))}</Line>
+                  <Line name={buyTexts.moreThanNow}>{buyTexts.aboutYear(year(purchase.moreKwh))}</Line>
+                  <Line name={buyTexts.totalPrice}>
+                    {purchase.money === null ? buyTexts.priceUnknown : money(purchase.money, purchase.currency)}
                   </Line>
-                  <Line name="For a watt">
+                  <Line name={buyTexts.priceOfAWatt}>
                     {purchase.perW === null ? "–" : money(purchase.perW, purchase.currency)}
                   </Line>
-                  <Line name="For a kWh of a year">
+                  <Line name={buyTexts.priceOfAKWhOfYearlyHarvest}>
                     {purchase.perYearKwh === null ? "–" : money(purchase.perYearKwh, purchase.currency)}
                   </Line>
-                  <Line name="Weight">{purchase.kg === null ? "not stated" : amount(purchase.kg, "kg", system)}</Line>
-                  {purchase.monthsMet !== null && <Line name="Need met in">{purchase.monthsMet} of 12 months</Line>}
+                  <Line name={buyTexts.weight}>
+                    {purchase.kg === null ? buyTexts.notStated : amount(purchase.kg, "kg", system)}
+                  </Line>
+                  {purchase.monthsMet !== null && (
+                    <Line name={buyTexts.needMetIn}>{buyTexts.monthsMetOf12Months(purchase.monthsMet)}</Line>
+                  )}
                 </dl>
                 <TextButton
                   look="amber"
                   disabled={!isOfNow}
-                  aria-label={`Put it in the plan: ${purchaseName(purchase)}`}
+                  aria-label={buyTexts.addToThePlanPurchase(purchaseName(purchase))}
                   onClick={() => onTake(purchase)}
                 >
-                  Put it in the plan
+                  {buyTexts.addToThePlan}
                 </TextButton>
               </li>
             );
@@ -170,7 +174,7 @@ function Line({ name, children }: { readonly name: string; readonly children: Re
 function Wired({ plan, purchase }: { readonly plan: Plan; readonly purchase: Purchase }) {
   const bought = purchase.lanes.length === 0 ? plan : planOf(plan, purchase);
   return (
-    <ul className={style["made"]} aria-label="How it is wired">
+    <ul className={style["made"]} aria-label={buyTexts.itsWiring}>
       {madeOf(bought, purchase.lanes).map(({ port, rows }) => (
         <li key={port}>
           <b>{port}</b>: {rows}

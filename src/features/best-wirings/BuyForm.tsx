@@ -6,14 +6,15 @@ import { type FieldName, fieldSpecs } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, QuantityField, TextButton } from "@/ui";
 import style from "./finder.module.css";
+import { buyFormTexts } from "@/messages/en/best-wirings/view";
 
 type Shopping = Plan["shopping"];
 
 const roomWords: Readonly<Record<Shopping["room"], string>> = {
   any: "anywhere",
-  surface: "on a surface drawn at Layout",
-  area: "on a plain area",
-  lockers: "in the lockers of Layout",
+  surface: buyFormTexts.onASurfaceDrawnAtLayout,
+  area: buyFormTexts.onAPlainArea,
+  lockers: buyFormTexts.inTheLockersAtLayout,
 };
 
 /** What limits buying: money, room, weight; kept in the plan. */
@@ -41,60 +42,68 @@ export function BuyForm({ plan, panels }: { readonly plan: Plan; readonly panels
   );
   return (
     <div className={style["form"]}>
-      {number("budget", "Money to spend", "price", "All together, in the currency of the prices.", "no limit")}
-      {number("delivery", "Delivery", "price", "Once for the order.", "0 assumed")}
+      {number("budget", buyFormTexts.budget, "price", buyFormTexts.everythingTogetherInTheCurrency, "no limit")}
+      {number("delivery", buyFormTexts.delivery, "price", buyFormTexts.onceForTheOrder, "0 assumed")}
       {number(
         "adapter",
-        "Leads and adapter, a port",
+        buyFormTexts.leadsAndAdapterForAPvInput,
         "price",
-        "For panels that do not plug straight into the input.",
-        `${assumedPrices.port} assumed`,
+        buyFormTexts.forPanelsWhoseConnectorsDoNotFit,
+        buyFormTexts.portAssumed(assumedPrices.port),
       )}
       <QuantityField
-        label="Sold in lots of"
+        label={buyFormTexts.soldInLotsOf}
         spec={fieldSpecs.count}
         value={shopping.lot}
         onValue={(value) => put({ lot: value ?? 1 }, "lot")}
         onDone={desk.endGesture}
-        help="Panels that have to be bought together."
+        help={buyFormTexts.soldInLotsOfHelp}
         required
       />
-      {number("carryKg", "Weight at most", "weightKg", "Of all bought panels together.", "no limit")}
+      {number("carryKg", buyFormTexts.maxWeight, "weightKg", buyFormTexts.ofAllBoughtPanelsTogether, "no limit")}
       <ChoiceField
-        label="They are to go"
+        label={buyFormTexts.placeForThePanels}
         value={shopping.room}
         options={Object.entries(roomWords).map(([value, text]) => ({ value: value as Shopping["room"], text }))}
         onChoice={(room) => put({ room })}
       />
       {shopping.room === "area" && (
         <>
-          {number("lengthMm", "Area’s length", "surfaceMm", "What is free, without obstacles.", "no limit")}
-          {number("widthMm", "Area’s width", "surfaceMm", "What is free, without obstacles.", "no limit")}
+          {number(
+            "lengthMm",
+            buyFormTexts.lengthOfTheArea,
+            "surfaceMm",
+            buyFormTexts.freeLengthWithoutObstacles,
+            "no limit",
+          )}
+          {number(
+            "widthMm",
+            buyFormTexts.widthOfTheArea,
+            "surfaceMm",
+            buyFormTexts.freeWidthWithoutObstacles,
+            "no limit",
+          )}
         </>
       )}
       {shopping.room === "surface" && space.surfaces.length > 0 && (
         <ChoiceField
-          label="Surface"
+          label={buyFormTexts.surface}
           value={shopping.surfaceId ?? space.surfaces[0]?.id ?? ""}
           options={space.surfaces.map(({ id, name }) => ({ value: id, text: name }))}
           onChoice={(surfaceId) => put({ surfaceId })}
         />
       )}
       {shopping.room === "surface" && space.surfaces.length === 0 && (
-        <p className={style["small"]}>No surface is drawn yet: draw one at Layout.</p>
+        <p className={style["small"]}>{buyFormTexts.noSurfaceYetDrawOneAtLayout}</p>
       )}
-      <p className={style["note"]}>
-        Money is all together, in the currency of the prices; delivery is paid once, leads and adapters for each port
-        used by panels that do not plug straight in; lots are panels that are only sold together; weight is of all
-        bought panels.
-      </p>
+      <p className={style["note"]}>{buyFormTexts.theBudgetCoversEverythingInThe}</p>
       <div className={style["wide"]}>
         <TextButton aria-pressed={shopping.inputsToo} onClick={() => put({ inputsToo: !shopping.inputsToo })}>
-          An input may be bought too
+          {buyFormTexts.alsoBuyAController}
         </TextButton>
         <details>
-          <summary>Panels that come as a kit and plug straight in: {shopping.plugsIn.length}</summary>
-          <div className={style["bar"]} role="group" aria-label="Kits">
+          <summary>{buyFormTexts.panelsThatComeAsAKitAndPlug(shopping.plugsIn.length)}</summary>
+          <div className={style["bar"]} role="group" aria-label={buyFormTexts.kits}>
             {panels.map(({ id, sheet }) => {
               const isKit = shopping.plugsIn.includes(id);
               return (

@@ -5,28 +5,27 @@ import { type Plan } from "@/core/plan";
 import { overFigures, Table } from "@/ui";
 import { kindWords, money, percent, purchaseName, pwmSentence, scoreAmount } from "@/messages/en";
 import style from "./finder.module.css";
+import { buyTablesTexts } from "@/messages/en/best-wirings/view";
 
 /** Kinds of panel side by side: what each is best for, and how it ages, heats and weighs. */
 export function KindTable({ plan, kinds }: { readonly plan: Plan; readonly kinds: readonly KindLine[] }) {
   const sorted = [...kinds].sort((a, b) => (a.best?.perYearKwh ?? Infinity) - (b.best?.perYearKwh ?? Infinity));
   return (
     <Table
-      label="The kinds of panel"
-      caption={`The kinds, each in the number that is best for its money${
-        plan.shopping.lot > 1 ? `, in lots of ${plan.shopping.lot}` : ""
-      }. How long they last is taken from what the trade has seen; nobody promises it.`}
+      label={buyTablesTexts.kindsOfPanel}
+      caption={buyTablesTexts.kindsCaption(plan.shopping.lot)}
       head={[
-        "Panel",
-        "Kind",
+        buyTablesTexts.panel,
+        buyTablesTexts.kind,
         ...[
-          "Room for",
-          "Best number",
-          "More a year",
+          buyTablesTexts.spaceFor,
+          buyTablesTexts.bestNumber,
+          buyTablesTexts.moreHarvestAYear,
           "A watt",
-          "A kWh of a year",
-          "A kWh over its life",
-          "Lasts about",
-          "Lost for 10 °C of heat",
+          buyTablesTexts.priceOfAKWhOfAYear,
+          buyTablesTexts.priceOfAKWhOverItsLife,
+          buyTablesTexts.typicalLife,
+          buyTablesTexts.lostFor10CMoreHeat,
           "W a kg",
         ].map(overFigures),
       ]}
@@ -36,13 +35,13 @@ export function KindTable({ plan, kinds }: { readonly plan: Plan; readonly kinds
           <tr key={panel.id}>
             <th scope="row">{panel.sheet.name}</th>
             <td>{kindWords[panel.sheet.kind]}</td>
-            <td data-num>{fits >= 12 ? "12 or more" : fits}</td>
-            <td data-num>{best === null ? "none" : best.count}</td>
+            <td data-num>{fits >= 12 ? buyTablesTexts.n12OrMore : fits}</td>
+            <td data-num>{best === null ? buyTablesTexts.none : best.count}</td>
             <td data-num>{best === null ? "–" : scoreAmount(best.moreKwh, { type: "year" })}</td>
             <td data-num>{of(best, best?.perW)}</td>
             <td data-num>{of(best, best?.perYearKwh)}</td>
             <td data-num>{of(best, best?.perLifeKwh)}</td>
-            <td data-num>{lifeYears} years</td>
+            <td data-num>{buyTablesTexts.lifeYearsYears(lifeYears)}</td>
             <td data-num>{heatPctPerC === null ? "–" : percent(-10 * heatPctPerC)}</td>
             <td data-num>{wPerKg === null ? "–" : wPerKg.toFixed(0)}</td>
           </tr>
@@ -56,7 +55,7 @@ function of(best: Purchase | null, value: number | null | undefined): string {
   return best === null || value === null || value === undefined ? "–" : money(value, best.currency);
 }
 
-const conversionWords = { mppt: "MPPT", pwm: "PWM", both: "MPPT and PWM" } as const;
+const conversionWords = { mppt: "MPPT", pwm: "PWM", both: buyTablesTexts.mpptAndPwm } as const;
 
 /** One set of panels on every input: what MPPT makes of it beside PWM. */
 export function InputTable({
@@ -69,17 +68,23 @@ export function InputTable({
   if (inputs.length === 0 || purchase === null) return null;
   return (
     <Table
-      label="The inputs"
-      caption={`${purchaseName({ ...purchase, input: null })} alone on each input: what MPPT makes of them in a year, and what PWM does.`}
-      head={["Input", "Owned", "Turns surplus volts into amps", overFigures("A year"), overFigures("Price")]}
+      label={buyTablesTexts.controllers}
+      caption={buyTablesTexts.purchaseAloneOnEachController(purchaseName({ ...purchase, input: null }))}
+      head={[
+        buyTablesTexts.controller,
+        buyTablesTexts.owned,
+        buyTablesTexts.turnsSurplusVoltageIntoAmps,
+        overFigures("A year"),
+        overFigures(buyTablesTexts.price),
+      ]}
     >
       <tbody>
         {inputs.map(({ name, isOwned, conversion, kwh: brings, price, currency }) => (
           <tr key={name}>
             <th scope="row">{name}</th>
-            <td>{isOwned ? "yes" : "no"}</td>
-            <td>{conversion === "pwm" ? "no: PWM" : `yes: ${conversionWords[conversion]}`}</td>
-            <td data-num>{brings === null ? "may not be connected" : scoreAmount(brings, { type: "year" })}</td>
+            <td>{isOwned ? buyTablesTexts.yes : buyTablesTexts.no}</td>
+            <td>{conversion === "pwm" ? buyTablesTexts.noPwm : buyTablesTexts.yesBy(conversionWords[conversion])}</td>
+            <td data-num>{brings === null ? buyTablesTexts.doNotConnect : scoreAmount(brings, { type: "year" })}</td>
             <td data-num>{price === null ? "–" : money(price, currency)}</td>
           </tr>
         ))}
@@ -92,7 +97,7 @@ export function InputTable({
 export function PwmLines({ lines }: { readonly lines: readonly PwmLine[] }) {
   if (lines.length === 0) return null;
   return (
-    <ul className={style["lines"]} aria-label="PWM beside MPPT">
+    <ul className={style["lines"]} aria-label={buyTablesTexts.pwmComparedWithMppt}>
       {lines.map((line) => (
         <li key={line.input}>{pwmSentence(line)}</li>
       ))}

@@ -3,17 +3,21 @@
 import { Region, SheetTabs, TextButton } from "@/ui";
 import { Arrange } from "./Arrange";
 import { Buy } from "./Buy";
+import { finderSheetTexts } from "@/messages/en/best-wirings/view";
 
 const sheets = [
-  { id: "finder", name: "Arrange what I have", View: Arrange },
-  { id: "buy", name: "Choose what to buy", View: Buy },
+  { id: "finder", name: finderSheetTexts.bestWirings, View: Arrange },
+  { id: "buy", name: finderSheetTexts.whatToBuy, View: Buy },
 ] as const;
 
 /** The finder: what is owned wired as well as may be, or what to buy. */
 export default function FinderSheet({ onClose }: { readonly onClose: () => void }) {
   return (
-    <Region title="The finder" aside={<TextButton onClick={onClose}>Close</TextButton>}>
-      <SheetTabs name="Finder" sheets={sheets} />
+    <Region
+      title={finderSheetTexts.findBestWirings}
+      aside={<TextButton onClick={onClose}>{finderSheetTexts.close}</TextButton>}
+    >
+      <SheetTabs name={finderSheetTexts.bestWirings} sheets={sheets} />
     </Region>
   );
 }

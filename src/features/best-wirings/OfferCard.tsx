@@ -19,6 +19,7 @@ import {
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
 import { RowsPicture } from "./RowsPicture";
+import { offerCardTexts } from "@/messages/en/best-wirings/view";
 
 type Props = {
   readonly plan: Plan;
@@ -57,7 +58,7 @@ export function OfferCard({ plan, offer, best, against, goal, proved, isOnBoard,
         <strong className="num">{scoreAmount(facts.score, goal)}</strong> {goalWords(goal)}
       </p>
       <p className={style["why"]}>{whySentence(offer, best, goal, proved)}</p>
-      <ul className={style["made"]} aria-label="How it is wired">
+      <ul className={style["made"]} aria-label={offerCardTexts.itsWiring}>
         {madeOf(plan, lanes).map(({ port, rows }) => (
           <li key={port}>
             <b>{port}</b>: {rows}
@@ -66,19 +67,22 @@ export function OfferCard({ plan, offer, best, against, goal, proved, isOnBoard,
       </ul>
       {other !== null && <p className={style["gives"]}>{tradeSentence(facts, other.facts, other.name, goal)}</p>}
       <dl className={style["print"]}>
-        <Fact name="Room in the cold">
+        <Fact name={offerCardTexts.marginAtTheRecordLow}>
           {facts.cold === null
-            ? "no max PV voltage"
-            : `${percent(facts.cold.marginPct)} under ${limit(facts.cold.limit.value, "V")}`}
+            ? offerCardTexts.noMaxPvVoltage
+            : offerCardTexts.marginPctBelowValue(percent(facts.cold.marginPct), limit(facts.cold.limit.value, "V"))}
         </Fact>
-        <Fact name="Clipped">{percent(facts.year.clippedPct)} of the year</Fact>
-        <Fact name="Light slept through">{facts.year.asleepMinutes.toFixed(0)}&nbsp;min a day</Fact>
-        <Fact name="One part shaded">−{percent(facts.shadePct)} of noon</Fact>
-        <Fact name="Most amps in a lead">{amount(facts.iscA, "A")}</Fact>
-        <Fact name="Parts">about {facts.money.toFixed(0)}</Fact>
-        <Fact name="Panels">
-          {facts.panels} in {facts.rows} {facts.rows === 1 ? "row" : "rows"}
-          {facts.unlikeRows > 0 ? `, ${facts.unlikeRows} unlike` : ""}
+        <Fact name={offerCardTexts.clipped}>{offerCardTexts.clippedPctOfTheYear(percent(facts.year.clippedPct))}</Fact>
+        <Fact name={offerCardTexts.belowStartUpVoltage}>
+          {offerCardTexts.asleepMinutesMinOfDaylightADay(facts.year.asleepMinutes.toFixed(0))}
+        </Fact>
+        <Fact name={offerCardTexts.oneCellGroupShaded}>{offerCardTexts.shadePctAtNoon(percent(facts.shadePct))}</Fact>
+        <Fact name={offerCardTexts.mostAmpsInALead}>{amount(facts.iscA, "A")}</Fact>
+        <Fact name={offerCardTexts.parts}>{offerCardTexts.aboutMoney(facts.money.toFixed(0))}</Fact>
+        <Fact name={offerCardTexts.panels}>
+          {offerCardTexts.panelsInStrings(facts.panels, facts.rows)}{" "}
+          {facts.rows === 1 ? offerCardTexts.string : offerCardTexts.strings}
+          {facts.unlikeRows > 0 ? offerCardTexts.unlikeRowsMixed(facts.unlikeRows) : ""}
         </Fact>
       </dl>
       <p className={style["verdict"]}>
@@ -89,10 +93,15 @@ export function OfferCard({ plan, offer, best, against, goal, proved, isOnBoard,
         </span>
       </p>
       {isOnBoard ? (
-        <p className={style["here"]}>On the board now</p>
+        <p className={style["here"]}>{offerCardTexts.onTheBoardNow}</p>
       ) : (
-        <TextButton look="amber" disabled={!canTake} onClick={onTake} aria-label={`Put it on the board: ${name}`}>
-          Put it on the board
+        <TextButton
+          look="amber"
+          disabled={!canTake}
+          onClick={onTake}
+          aria-label={offerCardTexts.useThisWiringName(name)}
+        >
+          {offerCardTexts.useThisWiring}
         </TextButton>
       )}
     </li>

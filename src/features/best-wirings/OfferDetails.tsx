@@ -9,6 +9,7 @@ import style from "./finder.module.css";
 import { nameOf } from "./name-of";
 import { shapeOf } from "./shape-of";
 import { WhyNot } from "./WhyNot";
+import { offerDetailsTexts } from "@/messages/en/best-wirings/view";
 
 type BehindProps = {
   readonly plan: Plan;
@@ -31,8 +32,8 @@ export function OfferDetails({ plan, wiringId, found, goal, canTake, onTake }: B
   if (best === undefined) return null;
   return (
     <div className={style["behind"]}>
-      <section aria-label="The field">
-        <h3 className={style["head"]}>The field behind them</h3>
+      <section aria-label={offerDetailsTexts.allWiringsAsAChart}>
+        <h3 className={style["head"]}>{offerDetailsTexts.showAllWiringsAsAChart}</h3>
         <TradeoffChart
           points={points}
           offers={offers.map((offer) => ({
@@ -49,8 +50,8 @@ export function OfferDetails({ plan, wiringId, found, goal, canTake, onTake }: B
           onChoose={(k) => setChosen(points[k] ?? null)}
         />
       </section>
-      <section aria-label="Why not">
-        <h3 className={style["head"]}>Why not this one?</h3>
+      <section aria-label={offerDetailsTexts.whyNot}>
+        <h3 className={style["head"]}>{offerDetailsTexts.whyNotThisOne}</h3>
         <WhyNot
           plan={plan}
           wiringId={wiringId}

@@ -6,12 +6,13 @@ import { type Goal, type Point } from "@/core/wiring/best-wirings";
 import { TextButton, useWidth } from "@/ui";
 import { counted, goalWords, percent, scoreWords } from "@/messages/en";
 import style from "./finder.module.css";
+import { tradeoffChartTexts } from "@/messages/en/best-wirings/view";
 
 type Across = "marginPct" | "money" | "shadePct";
 const acrossWords: Readonly<Record<Across, { readonly name: string; readonly axis: string }>> = {
-  marginPct: { name: "Room in the cold", axis: "Room under the max PV voltage on the coldest dawn, %" },
-  money: { name: "Parts", axis: "Parts to buy, about, in your currency" },
-  shadePct: { name: "Shade", axis: "Share of noon that one shaded part takes, %" },
+  marginPct: { name: tradeoffChartTexts.margin, axis: tradeoffChartTexts.marginBelowTheMaxPvVoltageOnThe },
+  money: { name: tradeoffChartTexts.parts, axis: tradeoffChartTexts.approximatePriceOfPartsInYour },
+  shadePct: { name: tradeoffChartTexts.shade, axis: tradeoffChartTexts.shareOfNoonPowerLostWhenOneCell },
 };
 
 type Props = {
@@ -51,7 +52,7 @@ export function TradeoffChart({ points, offers, goal, chosen, onChoose }: Props)
   };
   return (
     <div>
-      <div className={style["bar"]} role="group" aria-label="What lies across">
+      <div className={style["bar"]} role="group" aria-label={tradeoffChartTexts.whatTheHorizontalAxisShows}>
         {(Object.keys(acrossWords) as Across[]).map((key) => (
           <TextButton key={key} aria-pressed={key === across} onClick={() => setAcross(key)}>
             {acrossWords[key].name}
@@ -63,7 +64,7 @@ export function TradeoffChart({ points, offers, goal, chosen, onChoose }: Props)
         className={style["field"]}
         role="listbox"
         tabIndex={0}
-        aria-label={`${counted(points.length, "wiring")} considered, most energy first; arrow keys go through them`}
+        aria-label={tradeoffChartTexts.pointCountWiringsHighestHarvest(counted(points.length, "wiring"))}
         aria-activedescendant={chosen === null ? undefined : `${id}-${chosen}`}
         onKeyDown={step}
       >
@@ -90,7 +91,10 @@ export function TradeoffChart({ points, offers, goal, chosen, onChoose }: Props)
               id={`${id}-${k}`}
               role="option"
               aria-selected={k === chosen}
-              aria-label={`${scoreWords(point.score, goal)}, ${percent(point.marginPct)} of room`}
+              aria-label={tradeoffChartTexts.scoreMarginMarginPct(
+                scoreWords(point.score, goal),
+                percent(point.marginPct),
+              )}
               cx={x(point[across])}
               cy={y(point.score)}
               r={k === chosen ? 8 : 4.5}
@@ -107,8 +111,8 @@ export function TradeoffChart({ points, offers, goal, chosen, onChoose }: Props)
         </svg>
       </div>
       <p className={style["small"]}>
-        Upwards {goal.type === "noon" ? "W" : "kWh"} {goalWords(goal)}, about; each round point is a wiring that no rule
-        stops, a diamond one of the packets. Press a point to see it.
+        {tradeoffChartTexts.upwards} {goal.type === "noon" ? "W" : tradeoffChartTexts.kWh}{" "}
+        {tradeoffChartTexts.goalApproximateEachRoundPointIsA(goalWords(goal))}
       </p>
     </div>
   );

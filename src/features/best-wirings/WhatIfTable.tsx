@@ -9,6 +9,7 @@ import { robustWords, scoreAmount, trialWords } from "@/messages/en";
 import { workerClient } from "@/workers";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
+import { whatIfTableTexts } from "@/messages/en/best-wirings/view";
 
 type Props = {
   readonly plan: Plan;
@@ -45,24 +46,22 @@ export function WhatIfTable({ plan, wiringId, offers, goal }: Props) {
     <div>
       <div className={style["bar"]}>
         {share === null ? (
-          <TextButton onClick={ask}>Try the packets in bad luck</TextButton>
+          <TextButton onClick={ask}>{whatIfTableTexts.stressTest}</TextButton>
         ) : (
           <>
-            <progress value={share} aria-label="Trying" />
-            <TextButton onClick={cancel}>Cancel</TextButton>
+            <progress value={share} aria-label={whatIfTableTexts.runningTheStressTest} />
+            <TextButton onClick={cancel}>{whatIfTableTexts.cancel}</TextButton>
           </>
         )}
-        <span className={style["small"]}>
-          A dirty panel, a dead one, haze, a weak batch, more cold, another heading.
-        </span>
+        <span className={style["small"]}>{whatIfTableTexts.aDirtyPanelADeadPanelHazeWeak}</span>
       </div>
-      {fault !== null && <p role="alert">It could not be worked out: {fault}.</p>}
+      {fault !== null && <p role="alert">{whatIfTableTexts.couldNotCalculateThisFault(fault)}</p>}
       {told.length > 0 && (
         <Table
-          label="The packets in bad luck"
+          label={whatIfTableTexts.stressTestOfTheOptions}
           className={style["trials"]}
-          caption={`${goal.type === "noon" ? "W" : "kWh"}; the best of each line in bold. A cross: a rule then stops it.`}
-          head={["If", ...offers.map(nameOf)]}
+          caption={whatIfTableTexts.caption(goal.type === "noon" ? "W" : "kWh")}
+          head={[whatIfTableTexts.if, ...offers.map(nameOf)]}
         >
           <tbody>
             {told.map(({ trial, wirings }) => (
@@ -71,7 +70,7 @@ export function WhatIfTable({ plan, wiringId, offers, goal }: Props) {
           </tbody>
           <tfoot>
             <tr>
-              <th scope="row">In all of these</th>
+              <th scope="row">{whatIfTableTexts.inAllOfThese}</th>
               {standings(told).map((words, k) => (
                 <td key={k}>{words}</td>
               ))}
@@ -123,7 +122,7 @@ function Trial({ words, wirings, goal }: TrialProps) {
         <td key={k} className="num">
           {stopped ? (
             <>
-              <LevelMark level="stop" size={16} /> do not connect
+              <LevelMark level="stop" size={16} /> {whatIfTableTexts.doNotConnect}
             </>
           ) : isFirst(score, most) ? (
             <strong>{scoreAmount(score, goal)}</strong>

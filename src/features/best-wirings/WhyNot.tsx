@@ -8,6 +8,7 @@ import { ChoiceField, LevelMark, TextButton, useUnits } from "@/ui";
 import { madeOf, whyNotLines } from "@/messages/en";
 import style from "./finder.module.css";
 import { useFacts } from "./useFacts";
+import { whyNotTexts } from "@/messages/en/best-wirings/view";
 
 type Props = {
   readonly plan: Plan;
@@ -19,7 +20,7 @@ type Props = {
   readonly onTake: (point: Point) => void;
 };
 
-const pointId = "point of the field";
+const pointId = whyNotTexts.selectedInTheChart;
 
 /** Any wiring against the best: the rule or the number that puts it lower. The one on the board is asked anew at every change of it. */
 export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: Props) {
@@ -37,13 +38,21 @@ export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: P
   const known = useFactsOf(asked, isPoint ? wiringId : ofPlan, goal, isPoint ? point : null);
   const lanes = isPoint ? point.lanes : (plan.wirings.find(({ id }) => id === ofPlan)?.lanes ?? []);
   const options = [
-    ...plan.wirings.map(({ id, name }) => ({ value: id, text: id === wiringId ? `On the board: ${name}` : name })),
-    ...(point === null ? [] : [{ value: pointId, text: "The point chosen in the field" }]),
+    ...plan.wirings.map(({ id, name }) => ({
+      value: id,
+      text: id === wiringId ? whyNotTexts.onTheBoardName(name) : name,
+    })),
+    ...(point === null ? [] : [{ value: pointId, text: whyNotTexts.wiringSelectedInTheChart }]),
   ];
   return (
     <div className={style["whynot"]}>
-      <ChoiceField label="Why not" value={isPoint ? pointId : ofPlan} options={options} onChoice={setPicked} />
-      <ul className={style["made"]} aria-label="How it is wired">
+      <ChoiceField
+        label={whyNotTexts.wiringToCompare}
+        value={isPoint ? pointId : ofPlan}
+        options={options}
+        onChoice={setPicked}
+      />
+      <ul className={style["made"]} aria-label={whyNotTexts.itsWiring}>
         {madeOf(plan, lanes)
           .filter((_, k) => (lanes[k]?.rows.length ?? 0) > 0)
           .map(({ port, rows }) => (
@@ -53,15 +62,13 @@ export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: P
           ))}
       </ul>
       {tilesOf(lanes).length === 0 ? (
-        <p className={style["small"]}>
-          Nothing is wired there yet: take a packet, or drag panels to a port on the board.
-        </p>
+        <p className={style["small"]}>{whyNotTexts.nothingIsWiredThereYetUseAn}</p>
       ) : known === null ? (
         <p className={style["small"]} role="status">
-          Going through its year…
+          {whyNotTexts.calculatingItsYear}
         </p>
       ) : (
-        <ul className={style["lines"]} aria-label="What speaks against it and for it" aria-live="polite">
+        <ul className={style["lines"]} aria-label={whyNotTexts.forAndAgainstIt} aria-live="polite">
           {whyNotLines(known.facts, best, goal, system).map(({ level, words }) => (
             <li key={words}>
               <LevelMark level={level} size={16} /> <span>{words}</span>
@@ -71,7 +78,7 @@ export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: P
       )}
       {isPoint && (
         <TextButton disabled={!canTake} onClick={() => onTake(point)}>
-          Put this one on the board
+          {whyNotTexts.useThisWiring}
         </TextButton>
       )}
     </div>

@@ -9,7 +9,6 @@ import { levelColour, LevelMark, levelWords, TextButton, useAfterPaint, useUnits
 import {
   amount,
   assumptionSentence,
-  counted,
   findingSentence,
   limit,
   mendSentence,
@@ -22,6 +21,7 @@ import {
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
 import { applyMend } from "./fixes";
+import { ledgerTexts } from "@/messages/en/checks/view";
 
 /** A ledger longer than this, of several ports, begins with what does not pass; the rest is a press away. */
 const maxUnfolded = 12;
@@ -31,9 +31,7 @@ export const Ledger = memo(function Ledger() {
   // the verdict, the chart and the totals come first: a ledger of several ports is as much to draw as all of them
   const assessment = useAfterPaint(useAssessment());
   const search = useDeskState(({ judgement }) =>
-    judgement?.mends === "searching"
-      ? `Looking for a mend${judgement.tried > 0 ? ` (${judgement.tried} wirings tried)` : ""}…`
-      : null,
+    judgement?.mends === "searching" ? ledgerTexts.searchingForAFix(judgement.tried) : null,
   );
   const [withPassing, setWithPassing] = useState(false);
   const sought = useDeskState(({ soughtFinding }) => soughtFinding);
@@ -47,7 +45,7 @@ export const Ledger = memo(function Ledger() {
     const of = shown.filter(({ step }) => step === id);
     return of.length === 0 ? [] : [{ step: id, name, of }];
   });
-  if (assessment === null) return <p className={style["line"]}>Judging…</p>;
+  if (assessment === null) return <p className={style["line"]}>{ledgerTexts.checking}</p>;
   return (
     <>
       {assessment.missing.length > 0 && (
@@ -58,10 +56,10 @@ export const Ledger = memo(function Ledger() {
         </ul>
       )}
       {assessment.type === "assessed" && (
-        <ol aria-label="Ledger of rules" className={style["list"]}>
+        <ol aria-label={ledgerTexts.checks} className={style["list"]}>
           {groups.map(({ step, name, of }) => (
             <Fragment key={step}>
-              {groups.length > 1 && <li className={style["group"]}>At {name}</li>}
+              {groups.length > 1 && <li className={style["group"]}>{ledgerTexts.atName(name)}</li>}
               {of.map((finding) => (
                 <LedgerLine
                   key={finding.id}
@@ -82,7 +80,7 @@ export const Ledger = memo(function Ledger() {
           onClick={() => setWithPassing(!withPassing)}
           className={style["fold"]}
         >
-          {withPassing ? "Fold the" : "Show the"} {counted(passing, "rule")} that {passing === 1 ? "passes" : "pass"}
+          {withPassing ? ledgerTexts.hide : ledgerTexts.show} {ledgerTexts.checksThatAreOk(passing)}
         </TextButton>
       )}
     </>
@@ -154,7 +152,7 @@ function Line({ finding, place, search, sought }: LineProps) {
         aria-controls={whyId}
         onClick={() => setOpen(!open)}
       >
-        Why
+        {ledgerTexts.why}
         <span className="visually-hidden">
           : {place}
           {ruleTitle(rule)}
@@ -167,14 +165,15 @@ function Line({ finding, place, search, sought }: LineProps) {
             const words = mendSentence(mend);
             return (
               <TextButton key={words} look="amber" onClick={() => applyMend(desk, mend)}>
-                {wrench} Mend: {words}
+                {wrench} {ledgerTexts.fixWords(words)}
               </TextButton>
             );
           })}
           {mends.length === 0 && failing && <span className={style["small"]}>{search ?? notMendedWords(finding)}</span>}
           {finding.assumptions.length > 0 && (
             <span className={style["assumed"]}>
-              <em>Assumed:</em> {finding.assumptions.map((each) => assumptionSentence(each, system)).join("; ")}.
+              <em>{ledgerTexts.assumed}</em>{" "}
+              {finding.assumptions.map((each) => assumptionSentence(each, system)).join("; ")}.
             </span>
           )}
         </div>
@@ -188,8 +187,8 @@ function Line({ finding, place, search, sought }: LineProps) {
 
 /** What stands behind the number. Where nothing limits it, nothing does: the sentence beside it says why. */
 function ofLimit({ value, limit: most }: Finding): string {
-  if (most !== null) return ` of ${limit(most.value, most.unit)}`;
-  return value?.unit === "%" ? " lost" : "";
+  if (most !== null) return ledgerTexts.ofValue(limit(most.value, most.unit));
+  return value?.unit === "%" ? ledgerTexts.lost : "";
 }
 
 function isFailing({ level }: Finding): boolean {

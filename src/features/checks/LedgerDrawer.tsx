@@ -7,6 +7,7 @@ import Typography from "@mui/material/Typography";
 import { X } from "lucide-react";
 import { useDesk, useDeskState } from "@/features/plan-session";
 import { Ledger } from "./Ledger";
+import { ledgerDrawerTexts } from "@/messages/en/checks/view";
 
 /** The ledger over any step, opened from the verdict strip. */
 export function LedgerDrawer() {
@@ -20,14 +21,18 @@ export function LedgerDrawer() {
       onClose={close}
       transitionDuration={0}
       slotProps={{
-        paper: { sx: { maxHeight: "85vh", borderTop: "3px solid var(--ink)" }, role: "dialog", "aria-label": "Ledger" },
+        paper: {
+          sx: { maxHeight: "85vh", borderTop: "3px solid var(--ink)" },
+          role: "dialog",
+          "aria-label": ledgerDrawerTexts.checks,
+        },
       }}
     >
       <Box sx={{ display: "flex", alignItems: "center", px: 2, py: 0.5, borderBottom: "1px solid var(--line)" }}>
         <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
-          Ledger: every rule, its number and its limit
+          {ledgerDrawerTexts.checksEveryRuleWithItsValueAnd}
         </Typography>
-        <IconButton aria-label="Close the ledger" onClick={close}>
+        <IconButton aria-label={ledgerDrawerTexts.closeChecks} onClick={close}>
           <X size={18} />
         </IconButton>
       </Box>

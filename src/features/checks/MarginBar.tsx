@@ -1,6 +1,7 @@
 import { type Finding, ruleOf } from "@/core/assessment";
 import { levelColour } from "@/ui";
 import { percent } from "@/messages/en";
+import { marginBarTexts } from "@/messages/en/checks/view";
 
 const widthPx = 140;
 const limitAtPx = 105;
@@ -27,12 +28,14 @@ export function MarginBar({ finding }: { finding: Finding }) {
 }
 
 function roomWords({ sense }: Finding): string {
-  return sense === "atLeast" ? "above the minimum" : "room";
+  return sense === "atLeast" ? marginBarTexts.aboveTheMinimum : "room";
 }
 
 /** Amps and watts that an input leaves alone do no harm: they are more than it takes, and over no limit. */
 function passedWords({ sense, level, rule }: Finding): string {
-  if (sense === "atLeast") return "below the minimum";
+  if (sense === "atLeast") return marginBarTexts.belowTheMinimum;
   const { edge } = ruleOf(rule).chart;
-  return level !== "stop" && (edge === "amps" || edge === "watts") ? "more than it takes" : "over the limit";
+  return level !== "stop" && (edge === "amps" || edge === "watts")
+    ? marginBarTexts.moreThanTheInputUses
+    : marginBarTexts.aboveTheLimit;
 }

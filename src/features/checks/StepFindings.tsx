@@ -6,6 +6,7 @@ import { useAssessment, useDesk } from "@/features/plan-session";
 import { applyMend } from "./fixes";
 import { LevelMark, TextButton, useUnits, sheetStyle } from "@/ui";
 import { findingSentence, mendSentence } from "@/messages/en";
+import { stepFindingsTexts } from "@/messages/en/checks/view";
 
 type Props = {
   readonly step: PlanStep;
@@ -17,7 +18,7 @@ export function StepFindings({ step: of, nothing }: Props) {
   const desk = useDesk();
   const system = useUnits();
   const assessment = useAssessment();
-  if (assessment === null) return <p>Working it out…</p>;
+  if (assessment === null) return <p>{stepFindingsTexts.calculating}</p>;
   const told = assessment.type === "assessed" ? assessment.findings.filter(({ step }) => step === of) : [];
   const wrong = told.filter(({ level }) => !passes(level));
   const notes = told.filter(({ level }) => level === "note");
@@ -25,9 +26,9 @@ export function StepFindings({ step: of, nothing }: Props) {
   return (
     <>
       {wrong.length + notes.length === 0 && (
-        <p style={{ margin: 0 }}>{fine === 0 ? nothing : "Nothing here is wrong as far as it is said."}</p>
+        <p style={{ margin: 0 }}>{fine === 0 ? nothing : stepFindingsTexts.noProblemsFoundOnThisStepWith}</p>
       )}
-      <ul className={sheetStyle["list"]} aria-label="What the rules say here">
+      <ul className={sheetStyle["list"]} aria-label={stepFindingsTexts.findingsOnThisStep}>
         {[...wrong, ...notes].map((finding) => (
           <li key={finding.id}>
             <LevelMark level={finding.level} size={16} decorative={false} />
@@ -47,7 +48,7 @@ export function StepFindings({ step: of, nothing }: Props) {
         ))}
       </ul>
       {fine > 0 && wrong.length + notes.length > 0 && (
-        <p style={{ margin: "6px 0 0" }}>{fine} more pass: see the ledger.</p>
+        <p style={{ margin: "6px 0 0" }}>{stepFindingsTexts.okCountMoreAreOkSeeChecks(fine)}</p>
       )}
     </>
   );

@@ -5,9 +5,10 @@ import { type Assessment } from "@/core/assessment";
 import { type Level } from "@/core/checks";
 import { useAssessment, useDesk, useJudging, usePlan } from "@/features/plan-session";
 import { levelColour, LevelMark, TextButton, useUnits } from "@/ui";
-import { counted, verdictOf, withFound } from "@/messages/en";
+import { verdictOf, withFound } from "@/messages/en";
 import { useFound } from "./useFound";
 import style from "./verdict-strip.module.css";
+import { verdictStripTexts } from "@/messages/en/checks/view";
 
 /** The worst finding, or what the test found, in one sentence and the counts; always in sight. Announced politely when it changes. */
 export function VerdictStrip() {
@@ -18,7 +19,7 @@ export function VerdictStrip() {
   const { level, word, sentence } = withFound(verdictOf(assessment, useUnits()), useFound(), usePlan());
   return (
     <section
-      aria-label="Verdict"
+      aria-label={verdictStripTexts.verdict}
       data-testid="verdict"
       data-level={level}
       aria-busy={judging}
@@ -58,7 +59,7 @@ const Headline = memo(function Headline({ level, word, sentence, counts, onLedge
       {counts !== null && (
         <div className={style["counts"]}>
           <span>{counts}</span>
-          <TextButton onClick={onLedger}>Ledger</TextButton>
+          <TextButton onClick={onLedger}>{verdictStripTexts.checks}</TextButton>
         </div>
       )}
     </>
@@ -69,9 +70,9 @@ function countsOf({ findings, missing }: Extract<Assessment, { type: "assessed" 
   const count = (level: Level) => findings.filter((finding) => finding.level === level).length;
   const open = count("open") + missing.length;
   return [
-    ...(open > 0 ? [counted(open, "question")] : []),
-    counted(count("stop"), "Stop"),
-    `${count("care")} Care`,
-    counted(count("note"), "Note"),
+    ...(open > 0 ? [verdictStripTexts.missing(open)] : []),
+    verdictStripTexts.stops(count("stop")),
+    verdictStripTexts.cautions(count("care")),
+    verdictStripTexts.notes(count("note")),
   ].join(" · ");
 }

@@ -1,5 +1,6 @@
 import { type Fix } from "@/core/assessment";
 import { type Desk } from "@/features/plan-session";
+import { fixesTexts } from "@/messages/en/checks/view";
 
 /**
  * Changes the plan as a mend says; one undo takes it back. A mend is for the wiring that was judged: one read off a ledger that the
@@ -8,17 +9,17 @@ import { type Desk } from "@/features/plan-session";
 export function applyMend(desk: Desk, mend: Fix): void {
   const wanted = JSON.stringify(mend);
   if (!offered(desk).some((each) => JSON.stringify(each) === wanted)) {
-    desk.set({ said: "The wiring has changed meanwhile: see what the ledger offers now." });
+    desk.set({ said: fixesTexts.theWiringHasChangedInTheMeantime });
     return;
   }
   desk.changeAll(mend.changes);
-  desk.set({ said: "Mended; undo takes it back." });
+  desk.set({ said: fixesTexts.fixAppliedUndoRevertsIt });
 }
 
 /** The first mend the ledger offers, if it offers one for what is on the board. */
 export function applyFirstMend(desk: Desk): void {
   const [mend] = offered(desk);
-  if (mend === undefined) desk.set({ said: "The ledger offers no mend now." });
+  if (mend === undefined) desk.set({ said: fixesTexts.checksHasNoFixToOfferNow });
   else applyMend(desk, mend);
 }
 

@@ -6,6 +6,7 @@ import { Region, TextButton } from "@/ui";
 import { causeName, causeTodo, conversionSentence, quantityWords, readPlaceName, sureWords } from "@/messages/en";
 import { useProve } from "./facts";
 import style from "./prove.module.css";
+import { causesTexts } from "@/messages/en/commissioning/view";
 
 /** What may be wrong by all that was read, narrowing down; and what the input makes of the watts that go in. */
 export function Causes({ onGo }: { readonly onGo: (key: string) => void }) {
@@ -24,10 +25,10 @@ export function Causes({ onGo }: { readonly onGo: (key: string) => void }) {
       ? null
       : conversionOf(runV, runA, displayW, walk?.isPwm === true ? { type: "pwm", heldV: runV } : { type: "scan" });
   return (
-    <Region title="Likely causes">
+    <Region title={causesTexts.likelyCauses}>
       {judgement === null ? (
         <p role="status" style={{ margin: 0 }}>
-          Weighing what was read…
+          {causesTexts.comparingTheReadings}
         </p>
       ) : (
         <>
@@ -46,7 +47,7 @@ export function Causes({ onGo }: { readonly onGo: (key: string) => void }) {
           </ol>
           {next === null || (next.read !== null ? walk?.bars.length === 0 : judgement.isSure) ? null : (
             <TextButton look="amber" onClick={() => onGo(next.key)}>
-              {next.read === null ? "Next to check" : "Read again"}: {readPlaceName(plan, next.place)},{" "}
+              {next.read === null ? causesTexts.checkNext : causesTexts.readAgain}: {readPlaceName(plan, next.place)},{" "}
               {quantityWords[next.quantity]}
             </TextButton>
           )}

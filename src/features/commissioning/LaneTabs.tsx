@@ -2,13 +2,14 @@
 
 import { sheetStyle, TextButton } from "@/ui";
 import { useProve } from "./facts";
+import { laneTabsTexts } from "@/messages/en/commissioning/view";
 
 /** Which port's array is proved; with one there is nothing to choose. */
 export function LaneTabs() {
   const { lanes, lane, chooseLane } = useProve();
   if (lanes.length < 2) return null;
   return (
-    <div className={sheetStyle["choices"]} role="group" aria-label="Port to prove">
+    <div className={sheetStyle["choices"]} role="group" aria-label={laneTabsTexts.pvInputToTest}>
       {lanes.map(({ inputId, portId, name }) => (
         <TextButton
           key={`${inputId}/${portId}`}

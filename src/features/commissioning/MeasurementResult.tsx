@@ -5,6 +5,7 @@ import { usePlan } from "@/features/plan-session";
 import { LevelMark, type MarkLevel, TextButton } from "@/ui";
 import { outcomeSentence, quantityWords, readPlaceName } from "@/messages/en";
 import style from "./prove.module.css";
+import { measurementResultTexts } from "@/messages/en/commissioning/view";
 
 type Props = {
   readonly step: WalkStep;
@@ -40,7 +41,7 @@ export function MeasurementResult({ step, nextKey, steps, onGo }: Props) {
       <LevelMark level={levelOf(outcome)} size={22} decorative={false} />
       <p>
         {outcome === null
-          ? `${name}: kept.`
+          ? measurementResultTexts.nameSaved(name)
           : outcomeSentence(outcome, name, quantity, read.value, read.due ?? step.band)}
       </p>
       <div className={style["next"]}>
@@ -50,12 +51,15 @@ export function MeasurementResult({ step, nextKey, steps, onGo }: Props) {
             // what was read stays until the same is read again: a minus sign is not cleared by a press
             onClick={() => onGo(step.key)}
           >
-            Read it again
+            {measurementResultTexts.readAgain}
           </TextButton>
         )}
         {!isFine && next !== null && (
           <TextButton onClick={() => onGo(next.key)}>
-            Next to check: {readPlaceName(plan, next.place)}, {quantityWords[next.quantity]}
+            {measurementResultTexts.checkNextReadPlaceQuantityName(
+              readPlaceName(plan, next.place),
+              quantityWords[next.quantity],
+            )}
           </TextButton>
         )}
       </div>

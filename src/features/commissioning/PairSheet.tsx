@@ -9,6 +9,7 @@ import { keyOf, partsOfKey } from "@/core/engine/array";
 import { usePlan } from "@/features/plan-session";
 import { ChoiceField, Columns, LevelMark, QuantityField, Region } from "@/ui";
 import { sideBySideSentence } from "@/messages/en";
+import { pairSheetTexts } from "@/messages/en/commissioning/view";
 
 type Side = { readonly key: string; readonly openV: number | null; readonly shortA: number | null };
 
@@ -21,7 +22,7 @@ export function PairSheet() {
   );
   const [first, setFirst] = useState<Side>({ key: all[0] ?? "", openV: null, shortA: null });
   const [second, setSecond] = useState<Side>({ key: all[1] ?? "", openV: null, shortA: null });
-  if (all.length < 2) return <p>It takes two panels.</p>;
+  if (all.length < 2) return <p>{pairSheetTexts.thisTestNeedsTwoPanels}</p>;
   const modelOf = (key: string) => kindOfPiece(plan, partsOfKey(key), cache)?.model ?? null;
   const [a, b] = [modelOf(first.key), modelOf(second.key)];
   const found =
@@ -31,21 +32,18 @@ export function PairSheet() {
   const [one, other] = [pieceName(plan, first.key), pieceName(plan, second.key)];
   return (
     <Columns beside="minmax(0, 1fr)">
-      <Region title="Two panels, one sky">
-        <p style={{ marginTop: 0 }}>
-          Lay them alike, read one right after the other with the same meter, and keep your shadow off. Their labels say
-          what their readings should be to each other, whatever the light.
-        </p>
+      <Region title={pairSheetTexts.twoPanelsOneSky}>
+        <p style={{ marginTop: 0 }}>{pairSheetTexts.placeBothAtTheSameTiltAnd}</p>
         <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
-          <SideForm name="First panel" side={first} all={all} onSide={setFirst} />
-          <SideForm name="Second panel" side={second} all={all} onSide={setSecond} />
+          <SideForm name={pairSheetTexts.firstPanel} side={first} all={all} onSide={setFirst} />
+          <SideForm name={pairSheetTexts.secondPanel} side={second} all={all} onSide={setSecond} />
         </Box>
       </Region>
-      <Region title="What that says">
+      <Region title={pairSheetTexts.result}>
         {first.key === second.key ? (
-          <p style={{ margin: 0 }}>Choose two different ones.</p>
+          <p style={{ margin: 0 }}>{pairSheetTexts.chooseTwoDifferentPanels}</p>
         ) : found.length === 0 ? (
-          <p style={{ margin: 0 }}>Type the open volts of both, or the shorted amps of both.</p>
+          <p style={{ margin: 0 }}>{pairSheetTexts.enterTheOpenCircuitVoltageVocOf}</p>
         ) : (
           found.map((each) => (
             <p key={each.quantity} role="status" style={{ display: "flex", gap: 8, margin: "0 0 8px" }}>
@@ -77,20 +75,20 @@ function SideForm({ name, side, all, onSide }: FormProps) {
         onChoice={(key) => onSide({ ...side, key })}
       />
       <QuantityField
-        label={`${name}: open volts`}
+        label={pairSheetTexts.nameVoc(name)}
         spec={panelFields.vocV}
         value={side.openV}
         onValue={(openV) => onSide({ ...side, openV })}
         onDone={() => undefined}
-        help="With nothing joined to it."
+        help={pairSheetTexts.withNothingConnectedToThePanel}
       />
       <QuantityField
-        label={`${name}: shorted amps`}
+        label={pairSheetTexts.nameIsc(name)}
         spec={panelFields.iscA}
         value={side.shortA}
         onValue={(shortA) => onSide({ ...side, shortA })}
         onDone={() => undefined}
-        help="The meter on 10 A, for no more than ten seconds."
+        help={pairSheetTexts.meterInIts10ASocketForAtMostTen}
       />
     </Box>
   );

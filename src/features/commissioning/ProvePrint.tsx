@@ -9,6 +9,7 @@ import { PrintTable, useUnits } from "@/ui";
 import { proveCautions, quantityWords, readAmount, readPlaceName, readTime } from "@/messages/en";
 import { ofLane } from "./of-lane";
 import { provedWord } from "./report-files";
+import { provePrintTexts } from "@/messages/en/commissioning/view";
 
 const fullSun: ReadSky = { ...unsaidSky, meterWm2: 1000 };
 
@@ -38,14 +39,22 @@ export function ProvePrint() {
         return (
           <PrintTable
             key={`${inputId} ${portId}`}
-            caption={`${context.device.name}, ${context.port.name}: each panel alone, rows, all joined, plugged in`}
-            head={["Reading", "Due then, or in full sun", "Read", "Proved", "Light, time, by whom"]}
+            caption={provePrintTexts.namePortNameEachPanelAloneEach(context.device.name, context.port.name)}
+            head={[
+              provePrintTexts.reading,
+              provePrintTexts.expectedThenOrInFullSun,
+              provePrintTexts.measured,
+              provePrintTexts.result,
+              provePrintTexts.lightTimeMeasuredBy,
+            ]}
             rows={walkOf(lane, records).steps.map((step) => {
               const { place, quantity, band, read } = step;
               const due = read === null ? band : read.due;
               return [
                 `${readPlaceName(plan, place)}, ${quantityWords[quantity]}`,
-                due === null ? "" : `${readAmount(due.low, quantity)} to ${readAmount(due.high, quantity)}`,
+                due === null
+                  ? ""
+                  : provePrintTexts.lowToHigh(readAmount(due.low, quantity), readAmount(due.high, quantity)),
                 read === null ? "" : readAmount(read.value, quantity),
                 read === null ? "" : provedWord(step),
                 read === null ? "" : `${readTime(read.atUtc, system)}${read.by === "" ? "" : `, ${read.by}`}`,
@@ -54,12 +63,8 @@ export function ProvePrint() {
           />
         );
       })}
-      <p>
-        Full sun is 1000 W/m² in air of 20 °C. Amps follow the light: at half the light half the amps. Volts hardly do:
-        at half the light a few in a hundred less. Labels are good to 3 %, hand meters to 1 % of volts and 1.5 % of
-        amps.
-      </p>
-      <h2>Take care</h2>
+      <p>{provePrintTexts.fullSunIs1000WMInAirOf20CCurrent}</p>
+      <h2>{provePrintTexts.safety}</h2>
       <ul>
         {proveCautions.map((words) => (
           <li key={words}>{words}</li>

@@ -6,12 +6,13 @@ import { type FieldSpec, readQuantity } from "@/core/engine/units";
 import { minLightWm2, type WalkStep } from "@/core/commissioning";
 import { usePlan } from "@/features/plan-session";
 import { Keypad, Region } from "@/ui";
-import { howToRead, quantityUnits, quantityWords, readPlaceName } from "@/messages/en";
+import { capital, howToRead, quantityUnits, quantityWords, readPlaceName } from "@/messages/en";
 import { useProve } from "./facts";
 import { MeterFace } from "@/features/multimeter";
 import style from "./prove.module.css";
 import { useReadFromMeter } from "./useReadFromMeter";
 import { useSaveMeasurement } from "./useSaveMeasurement";
+import { questionTexts } from "@/messages/en/commissioning/view";
 
 type Props = {
   readonly step: WalkStep;
@@ -46,7 +47,7 @@ export function Question({ step, number, onKept, onSkip }: Props) {
   };
   const enter = () => {
     if (value !== null) void put(value, "typed");
-    else if (text !== "") setFault(`“${text}” is no number a meter shows; allowed: figures, a point, a minus sign.`);
+    else if (text !== "") setFault(questionTexts.textIsNotANumberEnterANumberSuch(text));
   };
   const isWide = useMediaQuery("(min-width: 900px)", { noSsr: true });
   const isDark = walk !== null && walk.light.due < minLightWm2;
@@ -54,30 +55,30 @@ export function Question({ step, number, onKept, onSkip }: Props) {
     <Region title={readPlaceName(plan, place)}>
       <div className={style["question"]}>
         <p className={style["title"]}>
-          <strong>{quantityWords[quantity]}</strong>
+          <strong>{capital(quantityWords[quantity])}</strong>
           <span className={style["count"]}>
-            reading {number} of {walk?.steps.length ?? 0}
+            {questionTexts.readingNumberOfStepCount(number, walk?.steps.length ?? 0)}
           </span>
         </p>
         {isDark && (
           <p style={{ margin: 0 }}>
-            <strong>There is too little light to prove much.</strong> Come back when the sun is higher, or say what a
-            light meter shows.
+            <strong>{questionTexts.thereIsTooLittleLightForAUseful}</strong>{" "}
+            {questionTexts.comeBackWhenTheSunIsHigherOr}
           </p>
         )}
         <details className={style["setting"]} open={isWide}>
-          <summary>How to set the meter</summary>
+          <summary>{questionTexts.howToSetTheMeter}</summary>
           <ul className={style["how"]}>
             <li>
-              <b>Set</b>
+              <b>{questionTexts.set}</b>
               <span>{how.set}</span>
             </li>
             <li>
-              <b>Touch</b>
+              <b>{questionTexts.touch}</b>
               <span>{how.touch}</span>
             </li>
             <li>
-              <b>Never</b>
+              <b>{questionTexts.never}</b>
               <span>{how.never}</span>
             </li>
           </ul>
@@ -102,7 +103,7 @@ export function Question({ step, number, onKept, onSkip }: Props) {
             </p>
             <div className={style["actions"]}>
               <button type="button" className={style["keep"]} disabled={value === null} onClick={enter}>
-                Keep it
+                {questionTexts.saveReading}
               </button>
               {standIn !== null && (
                 <button
@@ -115,11 +116,11 @@ export function Question({ step, number, onKept, onSkip }: Props) {
                     })
                   }
                 >
-                  Read from the meter
+                  {questionTexts.readFromTheSimulator}
                 </button>
               )}
               <button type="button" onClick={onSkip}>
-                Skip it
+                {questionTexts.skipReading}
               </button>
             </div>
           </div>

@@ -11,6 +11,7 @@ import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
 import { provedWord, readingsCsv, reportJson } from "./report-files";
 import { useReport } from "./useReport";
+import { reportSheetTexts } from "@/messages/en/commissioning/view";
 
 /** What was proved and what was not, with every reading behind it. */
 export function ReportSheet() {
@@ -19,7 +20,7 @@ export function ReportSheet() {
   const noteId = useId();
   const { lanes, lane, readings } = useProve();
   const { steps, records } = useReport();
-  if (lane === null) return <p>Nothing is wired to an input yet: see Wiring.</p>;
+  if (lane === null) return <p>{reportSheetTexts.nothingIsWiredToAPvInputYetSee}</p>;
   const port = lanes.find(({ inputId, portId }) => inputId === lane.inputId && portId === lane.portId)?.name ?? "";
   const count = (word: string) => steps.filter((step) => provedWord(step) === word).length;
   const name = nameForFile(plan.name, port);
@@ -27,15 +28,24 @@ export function ReportSheet() {
     <>
       <LaneTabs />
       <Columns beside="390px">
-        <Region title="What is proved">
+        <Region title={reportSheetTexts.report}>
           <p style={{ marginTop: 0 }}>
-            {count("proved")} of {steps.length} read and as they should be, {count("off")} not as they should be,{" "}
-            {count("not proved")} not read yet. Labels are good to 3 %, hand meters to 1 % of volts and 1.5 % of amps:
-            nothing here claims more.
+            {reportSheetTexts.countOfStepCountReadingsAs(
+              count("proved"),
+              steps.length,
+              count("off"),
+              count("not proved"),
+            )}
           </p>
           <Table
-            label="Table of what is proved"
-            head={["Reading", overFigures("Due then"), overFigures("Read"), "Proved", "When, by whom"]}
+            label={reportSheetTexts.tableOfTheReport}
+            head={[
+              reportSheetTexts.reading,
+              overFigures(reportSheetTexts.expectedThen),
+              overFigures(reportSheetTexts.measured),
+              reportSheetTexts.result,
+              reportSheetTexts.timeMeasuredBy,
+            ]}
           >
             <tbody>
               {steps.map((step) => {
@@ -48,7 +58,10 @@ export function ReportSheet() {
                     <td data-num>
                       {due === null
                         ? ""
-                        : `${readAmount(due.low, step.quantity)} to ${readAmount(due.high, step.quantity)}`}
+                        : reportSheetTexts.lowToHigh(
+                            readAmount(due.low, step.quantity),
+                            readAmount(due.high, step.quantity),
+                          )}
                     </td>
                     <td data-num>{step.read === null ? "" : readAmount(step.read.value, step.quantity)}</td>
                     <td>{provedWord(step)}</td>
@@ -64,7 +77,7 @@ export function ReportSheet() {
           </Table>
         </Region>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-          <Region title="Take it along">
+          <Region title={reportSheetTexts.export}>
             <div className={sheetStyle["buttons"]}>
               <TextButton
                 look="amber"
@@ -73,7 +86,7 @@ export function ReportSheet() {
                   void readingsCsv(plan, records).then((csv) => downloadFile(`${name}-readings.csv`, "text/csv", csv))
                 }
               >
-                CSV
+                {reportSheetTexts.csv}
               </TextButton>
               <TextButton
                 disabled={records.length === 0}
@@ -81,14 +94,14 @@ export function ReportSheet() {
                   downloadFile(`${name}-proof.json`, "application/json", reportJson(plan, port, steps, records))
                 }
               >
-                JSON
+                {reportSheetTexts.json}
               </TextButton>
-              <TextButton onClick={() => window.print()}>Print</TextButton>
+              <TextButton onClick={() => window.print()}>{reportSheetTexts.print}</TextButton>
             </div>
           </Region>
-          <Region title={`All readings: ${records.length}`}>
+          <Region title={reportSheetTexts.allReadingsRecordCount(records.length)}>
             {records.length === 0 ? (
-              <p style={{ margin: 0 }}>None yet. Those of a stand-in do not count.</p>
+              <p style={{ margin: 0 }}>{reportSheetTexts.noneYetReadingsFromTheSimulator}</p>
             ) : (
               <ul className={sheetStyle["list"]} style={{ maxHeight: 340, overflow: "auto" }}>
                 {[...records].reverse().map((record) => (
@@ -97,9 +110,9 @@ export function ReportSheet() {
               </ul>
             )}
           </Region>
-          <Region title="Notes">
+          <Region title={reportSheetTexts.notes}>
             <label htmlFor={noteId} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
-              What the meter said, and what you want to remember of it.
+              {reportSheetTexts.notesOnTheReadings}
             </label>
             <NotesField step="test" id={noteId} />
           </Region>
@@ -126,7 +139,7 @@ function Line({ record, onRemove }: { readonly record: ReadingRecord; readonly o
         </span>
       </span>
       <TextButton look="plain" onClick={onRemove}>
-        Delete
+        {reportSheetTexts.delete}
       </TextButton>
     </li>
   );

@@ -9,6 +9,7 @@ import { FreeLine, QuantityField, Region, TextButton } from "@/ui";
 import { amount, cloudNames, lightSentence } from "@/messages/en";
 import { useProve } from "./facts";
 import style from "./prove.module.css";
+import { skySideTexts } from "@/messages/en/commissioning/view";
 
 const backSpec: FieldSpec = { unit: "°C", min: -40, max: 110, whole: false };
 const metersA = [0, 0.4, 10, 20] as const;
@@ -19,11 +20,11 @@ export function SkySide() {
   const { atMs } = useDeskState((state) => state.moment);
   const say = (patch: Partial<ReadSky>) => set({ sky: { ...settings.sky, ...patch }, skyAtMs: atMs });
   return (
-    <Region title="Sky and meter">
+    <Region title={skySideTexts.skyAndMeter}>
       <p style={{ marginTop: 0 }}>{walk === null ? "" : lightSentence(walk.light)}</p>
       {standIn === null && (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <div className={style["chips"]} role="group" aria-label="The sky now">
+          <div className={style["chips"]} role="group" aria-label={skySideTexts.skyNow}>
             {skyWords.map((word) => (
               <TextButton
                 key={word}
@@ -36,54 +37,54 @@ export function SkySide() {
           </div>
           <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
             <QuantityField
-              label="Air"
+              label={skySideTexts.airTemperature}
               spec={fieldSpecs.airC}
               value={sky.airC}
               onValue={(airC) => say({ airC })}
               onDone={() => undefined}
               placeholder={String(defaultAirC)}
-              help="Volts hang on heat: ten degrees are about three in a hundred."
+              help={skySideTexts.airTemperatureHelp}
             />
             <QuantityField
-              label="Back of a panel"
+              label={skySideTexts.backOfAPanel}
               spec={backSpec}
               value={sky.backC}
               onValue={(backC) => say({ backC })}
               onDone={() => undefined}
-              placeholder="not measured"
-              help="By a thermometer on its back: better than the air. The cells are two degrees warmer."
+              placeholder={skySideTexts.notMeasured}
+              help={skySideTexts.backOfAPanelHelp}
             />
             <QuantityField
-              label="Light meter"
+              label={skySideTexts.lightMeter}
               spec={fieldSpecs.irradianceWm2}
               value={sky.meterWm2}
               onValue={(meterWm2) => say({ meterWm2 })}
               onDone={() => undefined}
-              placeholder="none"
-              help="Held as the panels lie, in the same moment."
+              placeholder={skySideTexts.none}
+              help={skySideTexts.lightMeterHelp}
             />
-            <FreeLine label="Read by" value={settings.by} most={40} onValue={(by) => set({ by })} />
+            <FreeLine label={skySideTexts.measuredBy} value={settings.by} most={40} onValue={(by) => set({ by })} />
           </Box>
         </Box>
       )}
       <Box sx={{ mt: 1 }}>
-        <div className={style["chips"]} role="group" aria-label="Meter’s max current (its fuse)">
+        <div className={style["chips"]} role="group" aria-label={skySideTexts.metersMaxCurrentItsFuse}>
           {metersA.map((amps) => (
             <TextButton key={amps} aria-pressed={settings.maxA === amps} onClick={() => set({ maxA: amps })}>
-              {amps === 0 ? "no amps" : `${amps} A`}
+              {skySideTexts.maxAmps(amps)}
             </TextButton>
           ))}
         </div>
         <p style={{ margin: "4px 0 0", fontSize: "0.8125rem" }}>
-          The most current your meter may measure: its fuse rating.{" "}
+          {skySideTexts.theHighestCurrentYourMeterMay}{" "}
           {walk !== null && walk.brightA > settings.maxA
-            ? `Amps are not asked: at the edge of a cloud one panel may give ${amount(walk.brightA, "A")}, and the meter must not blow.`
-            : "At the edge of a cloud an array gives a quarter more than its label, and the meter must not blow."}
+            ? skySideTexts.ampsAreSkippedAtTheEdgeOfACloud(amount(walk.brightA, "A"))
+            : skySideTexts.atTheEdgeOfACloudAnArrayDelivers}
         </p>
       </Box>
       {standIn === null && (
         <TextButton look="plain" onClick={() => set({ sinceMs: Date.now() })}>
-          Begin the walk anew: what was read is kept
+          {skySideTexts.startANewTestReadingsStaySaved}
         </TextButton>
       )}
     </Region>

@@ -12,6 +12,7 @@ import { causeName, cloudNames } from "@/messages/en";
 import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
 import style from "./prove.module.css";
+import { standInSheetTexts } from "@/messages/en/commissioning/view";
 
 /** A meter, an inline meter, a controller and a sky that are simulated, to learn the walk on before the roof. */
 export function StandInSheet() {
@@ -50,33 +51,29 @@ export function StandInSheet() {
       <LaneTabs />
       {trouble !== null && <AlertBar level="care">{trouble}</AlertBar>}
       <Columns beside="390px">
-        <Region title="A bench to try it on">
-          <p style={{ marginTop: 0 }}>
-            A simulated meter with its dial and leads, an inline meter, the input with its tracker and display, and a
-            sun with clouds: all on the same electricity as everything here, on this very array. Put something wrong in,
-            then walk and find it. “Read from the meter” sets the dial and takes what it shows.
-          </p>
+        <Region title={standInSheetTexts.simulatorPractiseTheTest}>
+          <p style={{ marginTop: 0 }}>{standInSheetTexts.aSimulatedMeterWithItsDialAnd}</p>
           <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1fr" } }}>
             <ChoiceField
-              label="What is wrong"
+              label={standInSheetTexts.fault}
               value={fault}
               options={[
-                { value: "hidden", text: "something, not told" },
+                { value: "hidden", text: standInSheetTexts.aFaultNotTold },
                 ...causeIds.map((value) => ({ value, text: causeName({ id: value }).toLowerCase() })),
               ]}
               onChoice={setFault}
             />
             <ChoiceField
-              label="Where"
+              label={standInSheetTexts.placeOfTheFault}
               value={String(n)}
               options={Array.from({ length: panels }, (_, k) => ({
                 value: String(k + 1),
-                text: `panel or row ${k + 1}`,
+                text: standInSheetTexts.panelOrStringK(k + 1),
               }))}
               onChoice={(value) => setN(Number(value))}
             />
             <ChoiceField
-              label="Sky of the bench"
+              label={standInSheetTexts.skyOfTheSimulator}
               value={cloud}
               options={skyWords.map((value) => ({ value, text: cloudNames[value] }))}
               onChoice={setCloud}
@@ -84,7 +81,7 @@ export function StandInSheet() {
           </Box>
           <div className={style["chips"]} style={{ marginTop: 12 }}>
             <TextButton look="amber" onClick={() => void open()}>
-              {standIn === null ? "Open the stand-in" : "Open another"}
+              {standIn === null ? standInSheetTexts.openTheSimulator : standInSheetTexts.openAnotherSimulator}
             </TextButton>
             {standIn !== null && (
               <TextButton
@@ -93,27 +90,24 @@ export function StandInSheet() {
                   setStandIn(null);
                 }}
               >
-                Close it
+                {standInSheetTexts.closeTheSimulator}
               </TextButton>
             )}
           </div>
         </Region>
-        <Region title="What it is">
+        <Region title={standInSheetTexts.howItWorks}>
           <p style={{ marginTop: 0 }}>
-            It answers lines of text on a port of this computer that only this application can reach. A bridge to a real
-            meter can speak the same lines in its place; they are written down in <code>docs/STANDINS.md</code>.
+            {standInSheetTexts.theSimulatorAnswersLinesOfTextOn} <code>{standInSheetTexts.docsStandinsMd}</code>.
           </p>
           <p>
-            Mistakes that people make, one by one: see{" "}
+            {standInSheetTexts.commonMistakesOneByOneSee}{" "}
             <Link href="/practice" style={{ color: "inherit" }}>
-              Practice
+              {standInSheetTexts.practice}
             </Link>
             .
           </p>
           <p style={{ marginBottom: 0 }}>
-            {standIn === null
-              ? "None is open."
-              : `Open${standIn.told === null ? "; what is wrong is not told" : `: ${standIn.told.toLowerCase()}`}. What it shows proves nothing of your panels, and is kept apart.`}
+            {standIn === null ? standInSheetTexts.noSimulatorIsOpen : standInSheetTexts.isOpen(standIn.told)}
           </p>
         </Region>
       </Columns>

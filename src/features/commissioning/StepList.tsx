@@ -6,12 +6,13 @@ import { LevelMark } from "@/ui";
 import { quantityWords, readAmount, readPlaceName } from "@/messages/en";
 import style from "./prove.module.css";
 import { levelOf } from "./MeasurementResult";
+import { stepListTexts } from "@/messages/en/commissioning/view";
 
 const phases: readonly { readonly phase: WalkStep["phase"]; readonly name: string }[] = [
-  { phase: "panels", name: "Each panel alone" },
-  { phase: "rows", name: "Each string alone" },
-  { phase: "array", name: "Whole array, not plugged in" },
-  { phase: "running", name: "Plugged in, after half a minute" },
+  { phase: "panels", name: stepListTexts.eachPanelAlone },
+  { phase: "rows", name: stepListTexts.eachStringAlone },
+  { phase: "array", name: stepListTexts.wholeArrayNotPluggedIn },
+  { phase: "running", name: stepListTexts.pluggedInAfterHalfAMinute },
 ];
 
 type Props = {
@@ -30,9 +31,7 @@ export function StepList({ steps, isLocked, currentKey, onChoose }: Props) {
       <section key={phase} aria-label={name}>
         <h3 className={style["phase"]}>{name}</h3>
         {isLocked && phase === "running" && (
-          <p className={style["locked"]}>
-            Locked until the whole array is read with nothing joined, and nothing above says do not plug in.
-          </p>
+          <p className={style["locked"]}>{stepListTexts.lockedUntilTheWholeArrayHasBeen}</p>
         )}
         <ol className={style["steps"]}>
           {of.map(({ key, place, quantity, read, outcome, band }) => (
@@ -52,7 +51,7 @@ export function StepList({ steps, isLocked, currentKey, onChoose }: Props) {
                     ? readAmount(read.value, quantity)
                     : band === null
                       ? ""
-                      : `expected ${readAmount(band.due, quantity)}`}
+                      : stepListTexts.expectedRange(readAmount(band.due, quantity))}
                 </span>
               </button>
             </li>

@@ -4,6 +4,7 @@ import dynamic from "next/dynamic";
 import { SheetTabs } from "@/ui";
 import { ProveFacts } from "./facts";
 import { WalkSheet } from "./WalkSheet";
+import { testStepTexts } from "@/messages/en/commissioning/view";
 
 const Pair = dynamic(() => import("./PairSheet").then((part) => part.PairSheet));
 const Report = dynamic(() => import("./ReportSheet").then((part) => part.ReportSheet));
@@ -14,12 +15,12 @@ export function TestStep() {
   return (
     <ProveFacts>
       <SheetTabs
-        name="Test"
+        name={testStepTexts.test}
         sheets={[
-          { id: "walk", name: "Walk", View: WalkSheet },
-          { id: "pair", name: "Two panels", View: Pair },
-          { id: "report", name: "What is proved", View: Report },
-          { id: "standin", name: "Stand-in", View: StandIn },
+          { id: "walk", name: testStepTexts.guidedTest, View: WalkSheet },
+          { id: "pair", name: testStepTexts.twoPanels, View: Pair },
+          { id: "report", name: testStepTexts.report, View: Report },
+          { id: "standin", name: testStepTexts.simulator, View: StandIn },
         ]}
       />
     </ProveFacts>

@@ -23,14 +23,15 @@ import { Question } from "./Question";
 import { SkySide } from "./SkySide";
 import { StepList } from "./StepList";
 import { MeasurementResult } from "./MeasurementResult";
+import { walkSheetTexts } from "@/messages/en/commissioning/view";
 
 /** One question at a time, in the order of the trade; beside it the sky, what may be wrong, and the way gone so far. */
 export function WalkSheet() {
   const { walk, lane, standIn, setStandIn, fault, judgement, suspicion, dropSuspicion } = useProve();
   const [chosen, choose] = useState<string | null>(null);
   const [lastKey, setLast] = useState<string | null>(null);
-  if (lane === null) return <p>Nothing is wired to a PV input yet: see Wiring.</p>;
-  if (walk === null) return <p role="status">{fault ?? "Working out what is expected…"}</p>;
+  if (lane === null) return <p>{walkSheetTexts.nothingIsWiredToAPvInputYetSee}</p>;
+  if (walk === null) return <p role="status">{fault ?? walkSheetTexts.calculatingWhatIsExpected}</p>;
   const { steps, bars, mayRun } = walk;
   const last = steps.find(({ key, read }) => key === lastKey && read !== null) ?? null;
   const isBarred = bars.length > 0;
@@ -48,8 +49,8 @@ export function WalkSheet() {
         <p className={sheetStyle["notice"]}>
           <LevelMark level="note" size={16} />
           <span>
-            Readings come from the simulator: they say nothing about your panels.{" "}
-            <TextButton onClick={() => setStandIn(null)}>Back to real readings</TextButton>
+            {walkSheetTexts.readingsComeFromTheSimulatorThey}{" "}
+            <TextButton onClick={() => setStandIn(null)}>{walkSheetTexts.backToRealReadings}</TextButton>
           </span>
         </p>
       )}
@@ -58,7 +59,7 @@ export function WalkSheet() {
           <LevelMark level="care" size={16} />
           <span>
             {suspicionSentence({ ...suspicion, since: format(new Date(suspicion.since), "d MMM yyyy") })}{" "}
-            <TextButton onClick={dropSuspicion}>Ignore the log</TextButton>
+            <TextButton onClick={dropSuspicion}>{walkSheetTexts.ignoreTheLog}</TextButton>
           </span>
         </p>
       )}
@@ -95,7 +96,7 @@ export function WalkSheet() {
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <SkySide />
           <Causes onGo={choose} />
-          <Region title="All readings">
+          <Region title={walkSheetTexts.allReadings}>
             <StepList steps={steps} isLocked={!mayRun} currentKey={current?.key ?? null} onChoose={choose} />
           </Region>
           <Cautions cautions={proveCautions} />
@@ -129,24 +130,28 @@ function Done({ steps, isBarred }: { readonly steps: readonly WalkStep[]; readon
   const off = steps.filter(({ outcome }) => outcome !== null && outcome.type !== "fine");
   const [cause] = judgement?.causes ?? [];
   return (
-    <Region title="All readings taken">
+    <Region title={walkSheetTexts.allReadingsTaken}>
       <p style={{ marginTop: 0 }}>
         {isBarred
-          ? "Do not plug in."
+          ? walkSheetTexts.doNotPlugIn
           : off.length === 0
-            ? "Every reading on this PV input is as expected."
-            : `Not as expected: ${off.map(({ place, quantity }) => `${readPlaceName(plan, place)}, ${quantityWords[quantity]}`).join("; ")}.`}{" "}
+            ? walkSheetTexts.everyReadingOnThisPvInputIsAs
+            : walkSheetTexts.notAsExpectedOff(
+                off
+                  .map(({ place, quantity }) => `${readPlaceName(plan, place)}, ${quantityWords[quantity]}`)
+                  .join("; "),
+              )}{" "}
         {cause === undefined || cause.id === "fine"
           ? ""
           : `${causeName(cause)}, ${readPlaceName(plan, cause.at)}: ${sureWords(cause.share)}. ${causeTodo(cause)}`}
       </p>
       {standIn === null ? (
         <TextButton look="amber" onClick={() => show("report")}>
-          Show the report
+          {walkSheetTexts.showTheReport}
         </TextButton>
       ) : (
         <TextButton look="amber" onClick={() => show("standin")}>
-          Try again on the simulator
+          {walkSheetTexts.tryAgainOnTheSimulator}
         </TextButton>
       )}
     </Region>

@@ -5,6 +5,7 @@ import { keyOf } from "@/core/engine/array";
 import { linesFor, parseAnswer, readingOf } from "@/simulator";
 import { type ProveWalk } from "@/workers";
 import { useProve } from "./facts";
+import { useReadFromMeterTexts } from "@/messages/en/commissioning/view";
 
 type ReadOutcome = { readonly value: number; readonly why: null } | { readonly value: null; readonly why: string };
 
@@ -26,7 +27,7 @@ export function useReadFromMeter() {
   const { standIn, walk } = useProve();
   const [isReading, setReading] = useState(false);
   const read = async (step: WalkStep): Promise<ReadOutcome> => {
-    if (standIn === null || walk === null) return { value: null, why: "No meter is joined." };
+    if (standIn === null || walk === null) return { value: null, why: useReadFromMeterTexts.noSimulatorIsOpen };
     setReading(true);
     const { quantity, band } = step;
     const lines = linesFor(
@@ -41,7 +42,9 @@ export function useReadFromMeter() {
     const answers = result.value.answers;
     const refused = answers.find((answer) => answer.startsWith("ERR "));
     const outcome = readingOf(parseAnswer(refused ?? answers.at(-1) ?? ""), quantity);
-    return outcome.value === null ? { value: null, why: `The meter gave nothing: ${outcome.why}` } : outcome;
+    return outcome.value === null
+      ? { value: null, why: useReadFromMeterTexts.noReadingFromTheSimulatorWhy(outcome.why) }
+      : outcome;
   };
   return { read, isReading };
 }

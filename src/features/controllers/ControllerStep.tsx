@@ -25,11 +25,12 @@ import { counted } from "@/messages/en";
 import { type DeviceEditor } from "./device-editor";
 import { DeviceForm } from "./DeviceForm";
 import { inputKindWords } from "./fields";
+import { controllerStepTexts } from "@/messages/en/controllers/view";
+import { TermHelp } from "@/features/glossary";
 
 const shelf = (client: ApiClient) => client.inputs;
 
-const opening =
-  "Copy the data sheet line by line. What a line means stands here as you reach it; the window is drawn as you type.";
+const opening = controllerStepTexts.copyTheDataSheetLineByLineEach;
 
 /** The step where the input is chosen from the library or typed off its data sheet. */
 export function ControllerStep() {
@@ -62,15 +63,12 @@ export function ControllerStep() {
       }}
     >
       <Box sx={{ gridArea: "list", minWidth: 0 }}>
-        <Region title="In this plan" flush>
+        <Region title={controllerStepTexts.inThisPlan} flush>
           {inputs.length === 0 && (
-            <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>
-              No input yet: the charge controller or power station the panels feed. Take one from the library, type one
-              in, or start with the worked example.
-            </Box>
+            <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>{controllerStepTexts.noControllerYetTheCharge}</Box>
           )}
           <PickList
-            label="Inputs in this plan"
+            label={controllerStepTexts.controllersInThisPlan}
             items={inputs.map(({ id, device }) => ({ id, name: device.name, detail: detailOf(device) }))}
             chosen={chosen?.id ?? null}
             onChoose={setChosenId}
@@ -81,14 +79,14 @@ export function ControllerStep() {
               size="small"
               variant="contained"
               startIcon={<FilePlus2 size={16} />}
-              onClick={() => add(blankDevice("New input"), null)}
+              onClick={() => add(blankDevice(controllerStepTexts.newController), null)}
             >
-              Type one in
+              {controllerStepTexts.enterADataSheet}
             </Button>
             <ReadInButton />
             {inputs.length === 0 && (
               <Button size="small" variant="outlined" onClick={() => add(demoInputs.twoPortStation, null)}>
-                Worked example
+                {controllerStepTexts.workedExample}
               </Button>
             )}
           </Box>
@@ -97,9 +95,9 @@ export function ControllerStep() {
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
         <LibrarySheet
           shelf="inputs"
-          label="Inputs in the library"
+          label={controllerStepTexts.controllersInTheLibrary}
           state={library.state}
-          emptyWords="Empty. An input you have typed can be kept here for the next plan."
+          emptyWords="The library is empty. Save a controller here to use it in other plans."
           detail={({ sheet }) => detailOf(sheet)}
           onTake={({ id, sheet }) => add(sheet, id)}
         />
@@ -109,12 +107,15 @@ export function ControllerStep() {
           {isReadingIn && (
             <ReadIn
               panelTakes={[]}
-              inputTakes={[{ words: "Put it in the plan", take: (device) => add(device, null) }]}
+              inputTakes={[{ words: controllerStepTexts.addToThePlan, take: (device) => add(device, null) }]}
               takeAll={null}
             />
           )}
           {chosen !== undefined && port !== undefined && (
-            <Region title="The data sheet" aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}>
+            <Region
+              title={controllerStepTexts.dataSheet}
+              aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}
+            >
               <ReadFrom from={chosen.device.readFrom} />
               <DeviceForm
                 key={chosen.id}
@@ -142,7 +143,11 @@ export function ControllerStep() {
           >
             {help}
           </Box>
-          <Region title="The window it opens" flush>
+          <Region
+            title={controllerStepTexts.itsWindow}
+            aside={<TermHelp id="window" term={controllerStepTexts.itsWindow} />}
+            flush
+          >
             <PortWindow input={chosen} portId={port.id} />
           </Region>
         </Box>
@@ -172,7 +177,9 @@ function PortWindow({ input, portId }: { input: PlanInput; portId: string }) {
   const window = port === undefined ? null : portWindow(port);
   if (window === null)
     return (
-      <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>Drawn as soon as the highest volts are there.</Box>
+      <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>
+        {controllerStepTexts.theWindowAppearsOnceTheMaxPv}
+      </Box>
     );
   const lane =
     assessment?.type === "assessed"
@@ -182,5 +189,5 @@ function PortWindow({ input, portId }: { input: PlanInput; portId: string }) {
 }
 
 function detailOf({ kind, ports }: DeviceSheet): string {
-  return `${inputKindWords[kind]} · ${counted(ports.length, "port")}`;
+  return `${inputKindWords[kind]} · ${counted(ports.length, "PV input")}`;
 }

@@ -10,6 +10,7 @@ import { type DeviceEditor } from "./device-editor";
 import { deviceHelp, inputKindWords } from "./fields";
 import { PortForm } from "./PortForm";
 import { SharingForm } from "./SharingForm";
+import { deviceFormTexts } from "@/messages/en/controllers/view";
 
 const maxPorts = 8;
 
@@ -27,12 +28,12 @@ export function DeviceForm({ editor, port, onPort, onField }: Props) {
     editor.addPort(sheet);
     onPort(sheet.id);
   };
-  const nextName = `Port ${ports.length + 1}`;
+  const nextName = deviceFormTexts.pvNumber(ports.length + 1);
   return (
     <>
       <Head editor={editor} onField={onField} />
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", my: 1.5, alignItems: "center" }}>
-        <Box role="group" aria-label="Ports" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
+        <Box role="group" aria-label={deviceFormTexts.pvInputs} sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
           {ports.map((candidate) => (
             <Button
               key={candidate.id}
@@ -48,20 +49,20 @@ export function DeviceForm({ editor, port, onPort, onField }: Props) {
         {ports.length < maxPorts && (
           <>
             <Button size="small" startIcon={<Plus size={16} />} onClick={() => add(blankPort(newId(), nextName))}>
-              Add a port
+              {deviceFormTexts.addAPvInput}
             </Button>
             <Button
               size="small"
               startIcon={<Copy size={16} />}
               onClick={() => add({ ...port, id: newId(), name: nextName })}
             >
-              Copy this port
+              {deviceFormTexts.copyThisPvInput}
             </Button>
           </>
         )}
         {ports.length > 1 && (
           <Button size="small" startIcon={<Trash2 size={16} />} onClick={() => editor.removePort(port.id)}>
-            Remove this port
+            {deviceFormTexts.deleteThisPvInput}
           </Button>
         )}
       </Box>
@@ -81,7 +82,7 @@ function Head({ editor, onField }: { editor: DeviceEditor; onField: (help: strin
       onValue={(value) => setDevice({ [name]: value } satisfies Partial<DeviceSheet>, name)}
       onDone={done}
       help={deviceHelp[name]}
-      placeholder="not stated"
+      placeholder={deviceFormTexts.notStated}
       onFocus={() => onField(deviceHelp[name])}
     />
   );
@@ -95,7 +96,7 @@ function Head({ editor, onField }: { editor: DeviceEditor; onField: (help: strin
     >
       <Box sx={{ gridColumn: { xs: "span 2", sm: "span 4" } }}>
         <TextLine
-          label="Name"
+          label={deviceFormTexts.name}
           value={device.name}
           most={80}
           onValue={(name) => setDevice({ name }, "name")}
@@ -104,14 +105,14 @@ function Head({ editor, onField }: { editor: DeviceEditor; onField: (help: strin
       </Box>
       <Box sx={{ gridColumn: "span 2" }}>
         <ChoiceField
-          label="Kind"
+          label={deviceFormTexts.kind}
           value={device.kind}
           options={inputKinds.map((value) => ({ value, text: inputKindWords[value] }))}
           onChoice={(kind) => setDevice({ kind })}
         />
       </Box>
-      <Box sx={{ gridColumn: { sm: "span 2" } }}>{quantity("weightKg", "Weight")}</Box>
-      <Box sx={{ gridColumn: { sm: "span 2" } }}>{quantity("price", "Price")}</Box>
+      <Box sx={{ gridColumn: { sm: "span 2" } }}>{quantity("weightKg", deviceFormTexts.weight)}</Box>
+      <Box sx={{ gridColumn: { sm: "span 2" } }}>{quantity("price", deviceFormTexts.price)}</Box>
       <Box sx={{ gridColumn: { sm: "span 2" } }}>
         <CurrencyField value={device.currency} onChoice={(currency) => setDevice({ currency })} />
       </Box>

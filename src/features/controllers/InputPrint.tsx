@@ -6,16 +6,17 @@ import { usePlan } from "@/features/plan-session";
 import { PrintTable } from "@/ui";
 import { given, portFieldWords } from "@/messages/en";
 import { basisWords, conversionWords, natureWords, outcomeWords, trackerWords } from "./fields";
+import { inputPrintTexts } from "@/messages/en/controllers/view";
 
 /** What every port of every input states, on paper. */
 export function InputPrint() {
   const { inputs } = usePlan();
-  if (inputs.length === 0) return <p>No input in this plan yet.</p>;
+  if (inputs.length === 0) return <p>{inputPrintTexts.noControllerInThisPlanYet}</p>;
   return inputs.map(({ id, device }) => (
     <Fragment key={id}>
       <PrintTable
         caption={device.name}
-        head={["Line of the data sheet", ...device.ports.map(({ name }) => name)]}
+        head={[inputPrintTexts.dataSheet, ...device.ports.map(({ name }) => name)]}
         rows={lines
           .map(({ title, words }) => [title, ...device.ports.map(words)])
           .filter(([, ...values]) => values.some((value) => value !== ""))}
@@ -27,11 +28,11 @@ export function InputPrint() {
   ));
 }
 
-/** "Both ports: Port 1, Port 2 together 1240 W (draws up to)." */
+/** "Both: PV 1; PV 2 together at most 1240 W, self-limiting." */
 function groupWords(ports: readonly PortSheet[], { name, portIds, maxW, maxA, nature }: PortGroup): string {
   const names = ports.filter(({ id }) => portIds.includes(id)).map((port) => port.name);
   const most = [maxW === null ? [] : given(maxW, "W"), maxA === null ? [] : given(maxA, "A")].flat().join(", ");
-  return `${name}: ${names.join("; ")} together ${most === "" ? "not stated" : `${most} (${natureWords[nature]})`}.`;
+  return inputPrintTexts.sharedLimit(name, names.join("; "), most, natureWords[nature]);
 }
 
 type Line = { readonly title: string; readonly words: (port: PortSheet) => string };
@@ -41,26 +42,32 @@ const volts = (value: number | null) => (value === null ? "" : given(value, "V")
 /** Lines that are no number of the PV input, each after the number it belongs to. */
 const after: Readonly<Partial<Record<PortFieldName, readonly Line[]>>> = {
   maxV: [
-    { title: "Max PV voltage applies to", words: ({ ceilingBasis }) => basisWords[ceilingBasis] },
-    { title: "Over-voltage", words: ({ overVoltage }) => outcomeWords[overVoltage] },
+    { title: inputPrintTexts.maxPvVoltageAppliesTo, words: ({ ceilingBasis }) => basisWords[ceilingBasis] },
+    { title: inputPrintTexts.overVoltage, words: ({ overVoltage }) => outcomeWords[overVoltage] },
     {
-      title: "Current limits",
+      title: inputPrintTexts.currentLimits,
       words: ({ currentLimits }) =>
         currentLimits
           .map(({ amps, fromV, toV, nature }) => {
             const range = [
-              fromV === null ? "" : ` from ${volts(fromV)}`,
-              toV === null ? "" : ` up to ${volts(toV)}`,
+              fromV === null ? "" : inputPrintTexts.fromVolts(volts(fromV)),
+              toV === null ? "" : inputPrintTexts.upToVolts(volts(toV)),
             ].join("");
-            return `${amps === null ? "amps not given" : given(amps, "A")}${range} (${natureWords[nature]})`;
+            return `${amps === null ? inputPrintTexts.ampsNotGiven : given(amps, "A")}${range} (${natureWords[nature]})`;
           })
           .join("; "),
     },
   ],
   maxW: [
-    { title: "Kind of power limit", words: ({ maxW, maxWNature }) => (maxW === null ? "" : natureWords[maxWNature]) },
-    { title: "Works by", words: ({ conversion }) => conversionWords[conversion] },
-    { title: "Tracker", words: ({ conversion, tracker }) => (conversion === "mppt" ? trackerWords[tracker] : "") },
+    {
+      title: inputPrintTexts.kindOfPowerLimit,
+      words: ({ maxW, maxWNature }) => (maxW === null ? "" : natureWords[maxWNature]),
+    },
+    { title: inputPrintTexts.conversion, words: ({ conversion }) => conversionWords[conversion] },
+    {
+      title: inputPrintTexts.tracker,
+      words: ({ conversion, tracker }) => (conversion === "mppt" ? trackerWords[tracker] : ""),
+    },
   ],
 };
 

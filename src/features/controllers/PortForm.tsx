@@ -9,6 +9,7 @@ import { portFieldWords } from "@/messages/en";
 import { type DeviceEditor } from "./device-editor";
 import { AddButton, RemoveButton } from "./ListButtons";
 import { basisWords, conversionWords, natureWords, outcomeWords, portHelp, trackerWords } from "./fields";
+import { portFormTexts } from "@/messages/en/controllers/view";
 
 type Props = { readonly editor: DeviceEditor; readonly port: PortSheet; readonly onField: (help: string) => void };
 type Tier = PortSheet["currentLimits"][number];
@@ -62,7 +63,7 @@ export function PortForm({ editor, port, onField }: Props) {
     <Box sx={{ display: "grid", gap: 1.5 }}>
       <Grid columns={3}>
         <TextLine
-          label="Port"
+          label={portFormTexts.pvInput}
           value={port.name}
           most={80}
           onValue={(name) => patch({ name }, "name")}
@@ -72,7 +73,7 @@ export function PortForm({ editor, port, onField }: Props) {
       </Grid>
       <Grid columns={2}>
         <ChoiceField
-          label="Max PV voltage applies to"
+          label={portFormTexts.maxPvVoltageAppliesTo}
           value={port.ceilingBasis}
           options={ceilingBases.map((value) => ({ value, text: basisWords[value] }))}
           onChoice={(ceilingBasis) => patch({ ceilingBasis }, "basis")}
@@ -80,7 +81,7 @@ export function PortForm({ editor, port, onField }: Props) {
           onFocus={() => onField(portHelp.ceilingBasis)}
         />
         <ChoiceField
-          label="Over-voltage"
+          label={portFormTexts.overVoltage}
           value={port.overVoltage}
           options={overVoltageOutcomes.map((value) => ({ value, text: outcomeWords[value] }))}
           onChoice={(overVoltage) => patch({ overVoltage }, "outcome")}
@@ -88,18 +89,16 @@ export function PortForm({ editor, port, onField }: Props) {
           onFocus={() => onField(portHelp.overVoltage)}
         />
       </Grid>
-      <FieldGroup title="Current limits">
+      <FieldGroup title={portFormTexts.currentLimits}>
         {port.currentLimits.length === 0 && (
-          <Box sx={{ fontSize: "0.875rem", mb: 1 }}>
-            None stated. Add the amps from the sheet; a second tier if it gives two.
-          </Box>
+          <Box sx={{ fontSize: "0.875rem", mb: 1 }}>{portFormTexts.noneEnteredAddTheMaxPvCurrent}</Box>
         )}
         <Box sx={{ display: "grid", gap: 1 }}>
           {port.currentLimits.map((tier, k) => (
             <Box
               key={k}
               role="group"
-              aria-label={`Current tier ${k + 1}`}
+              aria-label={portFormTexts.currentTierK(k + 1)}
               sx={{
                 display: "grid",
                 gap: 1,
@@ -108,37 +107,37 @@ export function PortForm({ editor, port, onField }: Props) {
               }}
             >
               <QuantityField
-                label="Amps"
+                label={portFormTexts.maxCurrent}
                 spec={fieldSpecs.amps}
                 value={tier.amps}
                 onValue={(amps) => setTier(k, { amps }, "amps")}
-                placeholder="needed"
+                placeholder={portFormTexts.required}
                 onDone={editor.done}
                 help={portHelp.amps}
                 onFocus={() => onField(portHelp.amps)}
               />
               <QuantityField
-                label="from"
+                label={portFormTexts.fromVoltage}
                 spec={fieldSpecs.fromV}
                 value={tier.fromV}
                 onValue={(fromV) => setTier(k, { fromV }, "from")}
                 onDone={editor.done}
                 help={portHelp.fromV}
-                placeholder="lowest"
+                placeholder={portFormTexts.lowest}
                 onFocus={() => onField(portHelp.fromV)}
               />
               <QuantityField
-                label="to"
+                label={portFormTexts.upToVoltage}
                 spec={fieldSpecs.toV}
                 value={tier.toV}
                 onValue={(toV) => setTier(k, { toV }, "to")}
                 onDone={editor.done}
                 help={portHelp.toV}
-                placeholder="max PV voltage"
+                placeholder={portFormTexts.maxPvVoltage}
                 onFocus={() => onField(portHelp.toV)}
               />
               <ChoiceField
-                label="Kind of limit"
+                label={portFormTexts.kindOfLimit}
                 value={tier.nature}
                 options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
                 onChoice={(nature) => setTier(k, { nature }, "nature")}
@@ -146,7 +145,7 @@ export function PortForm({ editor, port, onField }: Props) {
                 onFocus={() => onField(portHelp.nature)}
               />
               <RemoveButton
-                label={`Remove current tier ${k + 1}`}
+                label={portFormTexts.deleteCurrentTierK(k + 1)}
                 onClick={() =>
                   patch({ currentLimits: port.currentLimits.filter((_, other) => other !== k) }, `removeTier${k}`)
                 }
@@ -154,13 +153,15 @@ export function PortForm({ editor, port, onField }: Props) {
             </Box>
           ))}
         </Box>
-        {port.currentLimits.length < maxTiers && <AddButton onClick={addTier}>Add a tier</AddButton>}
+        {port.currentLimits.length < maxTiers && (
+          <AddButton onClick={addTier}>{portFormTexts.addACurrentTier}</AddButton>
+        )}
       </FieldGroup>
-      <FieldGroup title="PV power">
+      <FieldGroup title={portFormTexts.pvPower}>
         <Grid columns={2}>
           {numbers("power")}
           <ChoiceField
-            label="Kind of limit"
+            label={portFormTexts.kindOfLimit}
             value={port.maxWNature}
             options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
             onChoice={(maxWNature) => patch({ maxWNature }, "wattNature")}
@@ -169,10 +170,10 @@ export function PortForm({ editor, port, onField }: Props) {
           />
         </Grid>
       </FieldGroup>
-      <FieldGroup title="Conversion">
+      <FieldGroup title={portFormTexts.conversion}>
         <Grid columns={4}>
           <ChoiceField
-            label="Works by"
+            label={portFormTexts.conversion}
             value={port.conversion}
             options={conversions.map((value) => ({ value, text: conversionWords[value] }))}
             onChoice={(conversion) => patch({ conversion }, "conversion")}
@@ -181,7 +182,7 @@ export function PortForm({ editor, port, onField }: Props) {
           />
           {port.conversion === "mppt" && (
             <ChoiceField
-              label="Tracker"
+              label={portFormTexts.tracker}
               value={port.tracker}
               options={trackers.map((value) => ({ value, text: trackerWords[value] }))}
               onChoice={(tracker) => patch({ tracker }, "tracker")}
@@ -192,7 +193,7 @@ export function PortForm({ editor, port, onField }: Props) {
           {numbers("conversion")}
           {modules.length > 0 && (
             <ChoiceField
-              label="Comes with"
+              label={portFormTexts.comesWith}
               value={port.moduleId ?? "device"}
               options={[
                 { value: "device", text: "the device" },
@@ -205,7 +206,7 @@ export function PortForm({ editor, port, onField }: Props) {
           )}
         </Grid>
       </FieldGroup>
-      <FieldGroup title="Start-up">
+      <FieldGroup title={portFormTexts.startUp}>
         <Grid columns={4}>{numbers("startUp")}</Grid>
       </FieldGroup>
     </Box>

@@ -9,6 +9,7 @@ import { ChoiceField, FieldGroup, newId, QuantityField, TextLine } from "@/ui";
 import { type DeviceEditor } from "./device-editor";
 import { AddButton, RemoveButton } from "./ListButtons";
 import { natureWords, portHelp } from "./fields";
+import { sharingFormTexts } from "@/messages/en/controllers/view";
 
 const maxGroups = 8;
 const maxModules = 8;
@@ -23,18 +24,16 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
     );
   return (
     <Box sx={{ display: "grid", gap: 1.5, mt: 1.5 }}>
-      <FieldGroup title="Limits that ports share">
+      <FieldGroup title={sharingFormTexts.limitsSharedByPvInputs}>
         {device.groups.length === 0 && (
-          <Box sx={{ fontSize: "0.875rem", mb: 1 }}>
-            None stated. Some devices take less on all ports together than the ports add up to.
-          </Box>
+          <Box sx={{ fontSize: "0.875rem", mb: 1 }}>{sharingFormTexts.noneEnteredSomeDevicesAcceptLess}</Box>
         )}
         <Box sx={{ display: "grid", gap: 1.5 }}>
           {device.groups.map((group) => (
             <Box
               key={group.id}
               role="group"
-              aria-label={`Shared limit: ${group.name}`}
+              aria-label={sharingFormTexts.sharedLimitName(group.name)}
               sx={{
                 display: "grid",
                 gap: 1,
@@ -43,46 +42,46 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
               }}
             >
               <TextLine
-                label="Group"
+                label={sharingFormTexts.nameOfTheLimit}
                 value={group.name}
                 most={80}
                 onValue={(name) => setGroup(group.id, { name }, "name")}
                 onDone={editor.done}
               />
               <QuantityField
-                label="Watts together"
+                label={sharingFormTexts.maxPowerTogether}
                 spec={fieldSpecs.maxW}
                 value={group.maxW}
                 onValue={(maxW) => setGroup(group.id, { maxW }, "w")}
                 onDone={editor.done}
                 help={portHelp.groupMaxW}
-                placeholder="not stated"
+                placeholder={sharingFormTexts.notStated}
                 onFocus={() => onField(portHelp.groupMaxW)}
               />
               <QuantityField
-                label="Amps together"
+                label={sharingFormTexts.maxCurrentTogether}
                 spec={fieldSpecs.amps}
                 value={group.maxA}
                 onValue={(maxA) => setGroup(group.id, { maxA }, "a")}
                 onDone={editor.done}
                 help={portHelp.groupMaxA}
-                placeholder="not stated"
+                placeholder={sharingFormTexts.notStated}
                 onFocus={() => onField(portHelp.groupMaxA)}
               />
               <ChoiceField
-                label="Kind of limit"
+                label={sharingFormTexts.kindOfLimit}
                 value={group.nature}
                 options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
                 onChoice={(nature) => setGroup(group.id, { nature })}
                 help={portHelp.maxWNature}
               />
               <RemoveButton
-                label={`Remove shared limit ${group.name}`}
+                label={sharingFormTexts.deleteSharedLimitName(group.name)}
                 onClick={() => set({ groups: device.groups.filter((other) => other.id !== group.id) })}
               />
               <Box
                 role="group"
-                aria-label={`Ports in ${group.name}`}
+                aria-label={sharingFormTexts.pvInputsInName(group.name)}
                 sx={{ gridColumn: "1 / -1", display: "flex", gap: 0.5, flexWrap: "wrap" }}
               >
                 {device.ports.map((port) => {
@@ -117,7 +116,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
                   ...device.groups,
                   {
                     id: newId(),
-                    name: "All ports",
+                    name: sharingFormTexts.allPvInputs,
                     portIds: device.ports.map((port) => port.id),
                     maxW: null,
                     maxA: null,
@@ -127,11 +126,11 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
               })
             }
           >
-            Add a shared limit
+            {sharingFormTexts.addASharedLimit}
           </AddButton>
         )}
       </FieldGroup>
-      <FieldGroup title="Add-on modules">
+      <FieldGroup title={sharingFormTexts.addOnModules}>
         <Box sx={{ display: "grid", gap: 1 }}>
           {device.modules.map((addOn) => (
             <Box
@@ -139,7 +138,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
               sx={{ display: "grid", gap: 1, gridTemplateColumns: "minmax(0, 1fr) 44px", alignItems: "start" }}
             >
               <TextLine
-                label="Module"
+                label={sharingFormTexts.module}
                 value={addOn.name}
                 most={80}
                 onValue={(name) =>
@@ -151,7 +150,7 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
                 onDone={editor.done}
               />
               <RemoveButton
-                label={`Remove module ${addOn.name}`}
+                label={sharingFormTexts.deleteModuleName(addOn.name)}
                 disabled={device.ports.some((port) => port.moduleId === addOn.id)}
                 onClick={() => set({ modules: device.modules.filter((other) => other.id !== addOn.id) })}
               />
@@ -159,8 +158,10 @@ export function SharingForm({ editor, onField }: { editor: DeviceEditor; onField
           ))}
         </Box>
         {device.modules.length < maxModules && (
-          <AddButton onClick={() => set({ modules: [...device.modules, { id: newId(), name: "Add-on module" }] })}>
-            Add a module
+          <AddButton
+            onClick={() => set({ modules: [...device.modules, { id: newId(), name: sharingFormTexts.addOnModule }] })}
+          >
+            {sharingFormTexts.addAModule}
           </AddButton>
         )}
       </FieldGroup>

@@ -1,5 +1,6 @@
 import { type PhotoRead } from "@/api";
 import { type PhotoMark } from "@/core/panels/label-import/photo";
+import { cutoutTexts } from "@/messages/en/label-import/view";
 
 /** The piece of the photo a value was read from, as high as a line of text or two. */
 export function Cutout({ shown, mark }: { readonly shown: PhotoRead["shown"]; readonly mark: PhotoMark }) {
@@ -10,7 +11,7 @@ export function Cutout({ shown, mark }: { readonly shown: PhotoRead["shown"]; re
   return (
     <svg
       role="img"
-      aria-label={`The photo where it says ${mark.text}`}
+      aria-label={cutoutTexts.partOfThePhotoThatSaysText(mark.text)}
       viewBox={`${x0 - 2 * rim} ${y0 - rim} ${wide} ${high}`}
       style={{
         height: 34,
@@ -29,7 +30,7 @@ export function UnsureText({ mark }: { readonly mark: PhotoMark }) {
   if (mark.unsure.length === 0) return null;
   return (
     <span style={{ whiteSpace: "nowrap" }}>
-      <span className="visually-hidden">Not sure of: </span>
+      <span className="visually-hidden">{cutoutTexts.notSureOf} </span>
       {[...mark.text].map((c, k) =>
         mark.unsure.includes(k) ? (
           <mark

@@ -1,5 +1,6 @@
 import { type PanelSheet } from "@/core/plan";
 import { readFromSentence } from "@/messages/en";
+import { readFromTexts } from "@/messages/en/label-import/view";
 
 /** How a label's numbers came in, with the photo where it was kept. */
 export function ReadFrom({ from }: { readonly from: PanelSheet["readFrom"] }) {
@@ -11,7 +12,7 @@ export function ReadFrom({ from }: { readonly from: PanelSheet["readFrom"] }) {
         <>
           {" "}
           <a href={`/api/photos/${from.photoId}`} target="_blank" rel="noreferrer">
-            The photo
+            {readFromTexts.photo}
           </a>
         </>
       )}

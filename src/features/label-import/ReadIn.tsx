@@ -14,6 +14,7 @@ import { ReadInput } from "./ReadInput";
 import { deviceOf, labelOf } from "./sheets";
 import { useStickers } from "./useStickers";
 import style from "./reading.module.css";
+import { readInTexts } from "@/messages/en/label-import/view";
 
 type Props = {
   /** What may be done with a panel's label; none: labels are not taken here. */
@@ -62,9 +63,9 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
     inputs: items.flatMap((item) => item.inputs.map((input) => ({ item, input }))),
   };
   return (
-    <Region title="Read in: a page, a mail, a photo of the sticker">
+    <Region title={readInTexts.importFromPhotoOrText}>
       <Box component="label" htmlFor={id} sx={{ display: "block", fontSize: "0.875rem", mb: 0.5 }}>
-        Paste what you copied; the numbers are found in it.
+        {readInTexts.pasteTheTextOfAPageOrAMailGolden}
       </Box>
       <OutlinedInput
         id={id}
@@ -84,7 +85,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
           hidden
           multiple
           accept={pictures}
-          aria-label="Pictures of stickers"
+          aria-label={readInTexts.photosOfStickers}
           onChange={took}
         />
         <input
@@ -93,23 +94,22 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
           hidden
           accept="image/*"
           capture="environment"
-          aria-label="Photo of a sticker"
+          aria-label={readInTexts.photoOfASticker}
           onChange={took}
         />
-        <TextButton onClick={() => camera.current?.click()}>Take a photo</TextButton>
-        <TextButton onClick={() => picker.current?.click()}>Choose pictures</TextButton>
-        <span style={{ fontSize: "0.8125rem" }}>
-          Read on this computer; a photo goes nowhere else. Whole sticker, square on, no shine.
-        </span>
+        <TextButton onClick={() => camera.current?.click()}>{readInTexts.takeAPhoto}</TextButton>
+        <TextButton onClick={() => picker.current?.click()}>{readInTexts.choosePhotos}</TextButton>
+        <span style={{ fontSize: "0.8125rem" }}>{readInTexts.photosAreReadOnThisComputerAnd}</span>
       </Box>
       <Box aria-live="polite" sx={{ display: "grid", gap: 2, mt: 1 }}>
         {under !== undefined && under.type === "reading" && (
           <div className={style["progress"]}>
             <span>
-              Reading “{under.name}”{reads.length > 1 ? `, ${done + 1} of ${reads.length}` : ""}
+              {readInTexts.readingName(under.name)}
+              {reads.length > 1 ? readInTexts.doneOfReadCount(done + 1, reads.length) : ""}
             </span>
-            <progress value={under.share} max={1} aria-label="How far the photo is read" />
-            <TextButton onClick={stop}>Cancel reading</TextButton>
+            <progress value={under.share} max={1} aria-label={readInTexts.readingThePhoto} />
+            <TextButton onClick={stop}>{readInTexts.cancelReading}</TextButton>
           </div>
         )}
         {reads.map(
@@ -143,9 +143,9 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
                 ).then(setNote)
               }
             >
-              Put all {all.panels.length + all.inputs.length} in the library
+              {readInTexts.addAllPanelCountToTheLibrary(all.panels.length + all.inputs.length)}
             </TextButton>
-            <span style={{ fontSize: "0.875rem" }}>Values in doubt are left empty.</span>
+            <span style={{ fontSize: "0.875rem" }}>{readInTexts.valuesInDoubtAreLeftEmpty}</span>
           </Box>
         )}
         {note !== null && <Box role="status">{note}</Box>}
@@ -153,10 +153,11 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
           <Box key={item.key} sx={{ display: "grid", gap: 1.5 }}>
             {item.panels.length === 0 && item.inputs.length === 0 && (
               <span>
-                {item.source === "" ? "" : `“${item.source}”: `}Nothing found{" "}
+                {item.source === "" ? "" : `“${item.source}”: `}
+                {readInTexts.noPanelDataFound}{" "}
                 {item.shown === null
-                  ? "in it that a label states. Copy the lines with the volts and amps."
-                  : "that a label states. Photograph the whole sticker from nearer, square on, in even light."}
+                  ? readInTexts.copyTheLinesWithVocIscVmpAndImp
+                  : readInTexts.photographTheWholeStickerFrom}
               </span>
             )}
             {item.panels.map((panel, k) => (
@@ -175,13 +176,10 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
               />
             ))}
             {item.key === "text" && pasted.beyond > 0 && (
-              <span role="status">
-                The text is too long: {counted(pasted.beyond, "more line")} with numbers were not looked at. Paste the
-                panel’s own part of it.
-              </span>
+              <span role="status">{readInTexts.theTextIsTooLongBeyondWith(counted(pasted.beyond, "more line"))}</span>
             )}
             {panelTakes.length === 0 && item.panels.length > 0 && (
-              <span>Labels of panels are taken at Panels or in the library.</span>
+              <span>{readInTexts.importLabelsOfPanelsAtPanelsOrIn}</span>
             )}
             {item.inputs.map((input, k) => (
               <ReadInput
@@ -200,7 +198,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
             {item.unread.length > 0 && (
               <details>
                 <summary style={{ minHeight: 44, display: "flex", alignItems: "center", cursor: "pointer" }}>
-                  Not understood: {counted(item.unread.length, "line")}
+                  {readInTexts.notUnderstoodUnreadCount(counted(item.unread.length, "line"))}
                 </summary>
                 <ul style={{ margin: 0, paddingLeft: "1.2em" }}>
                   {item.unread.slice(0, 40).map((line, k) => (
@@ -241,5 +239,5 @@ async function keptPhoto(
   const kept = await browserClient.addPhoto(bytes, "image/jpeg");
   return kept.type === "ok"
     ? { photoId: kept.value.id, fault: null }
-    : { photoId: null, fault: `The photo was not kept: ${kept.fault.message}` };
+    : { photoId: null, fault: readInTexts.thePhotoWasNotSavedMessage(kept.fault.message) };
 }

@@ -1,6 +1,7 @@
 import Button from "@mui/material/Button";
 import { ClipboardPaste } from "lucide-react";
 import { useHash } from "@/ui";
+import { readInButtonTexts } from "@/messages/en/label-import/view";
 
 /** Whether reading in is open on this page: it stands in the address, so that it can be gone to. */
 export function useReadingIn(): boolean {
@@ -19,7 +20,7 @@ export function ReadInButton() {
       startIcon={<ClipboardPaste size={16} />}
       onClick={() => setHash(isOpen ? "" : readingIn)}
     >
-      Paste or photograph
+      {readInButtonTexts.importFromPhotoOrText}
     </Button>
   );
 }

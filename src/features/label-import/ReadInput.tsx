@@ -4,6 +4,7 @@ import { LevelMark, Table, TextButton } from "@/ui";
 import { given, whyDoubted } from "@/messages/en";
 import { type Take } from "./ReadPanel";
 import style from "./reading.module.css";
+import { readInputTexts } from "@/messages/en/label-import/view";
 
 type Props = { readonly read: InputRead; readonly takes: readonly Take<undefined>[] };
 
@@ -11,7 +12,7 @@ type Props = { readonly read: InputRead; readonly takes: readonly Take<undefined
 export function ReadInput({ read, takes }: Props) {
   return (
     <Box>
-      <Table className={style["read"]} caption={read.name === "" ? "An input without a name" : read.name}>
+      <Table className={style["read"]} caption={read.name === "" ? readInputTexts.controllerWithoutAName : read.name}>
         <tbody>
           {read.ports.map((port, k) => {
             const doubts = read.doubts.filter(
@@ -19,22 +20,20 @@ export function ReadInput({ read, takes }: Props) {
             );
             return (
               <tr key={k} data-doubt={doubts.length > 0}>
-                <th scope="row">Port {k + 1}</th>
+                <th scope="row">{readInputTexts.pvK(k + 1)}</th>
                 <td>
                   <span className="num">
-                    {port.minV === null ? "up to " : `${port.minV} to `}
+                    {port.minV === null ? readInputTexts.upTo : readInputTexts.minVTo(port.minV)}
                     {port.maxV === null ? "?" : given(port.maxV, "V")}
-                    {port.currentLimits.map(
-                      ({ fromV, toV, amps }) => `; ${given(amps, "A")} from ${fromV} to ${given(toV, "V")}`,
+                    {port.currentLimits.map(({ fromV, toV, amps }) =>
+                      readInputTexts.ampsFromFromVToToV(given(amps, "A"), fromV, given(toV, "V")),
                     )}
                     {port.maxW !== null && `; ${given(port.maxW, "W")}`}
                   </span>
                   {doubts.map(({ field, value, why }) => (
                     <div key={`${field} ${value}`} className={style["doubt"]}>
                       <LevelMark level="care" size={14} />
-                      <span>
-                        {whyDoubted(why)}: {value}. Left empty; type it from the data sheet.
-                      </span>
+                      <span>{readInputTexts.whyDoubtedValueLeftEmptyEnterIt(whyDoubted(why), value)}</span>
                     </div>
                   ))}
                 </td>
@@ -45,7 +44,7 @@ export function ReadInput({ read, takes }: Props) {
         </tbody>
       </Table>
       {takes.length === 0 ? (
-        <p className={style["line"]}>Controllers and stations are taken at Controller or in the library.</p>
+        <p className={style["line"]}>{readInputTexts.importControllersAndPower}</p>
       ) : (
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
           {takes.map(({ words, take }) => (

@@ -19,6 +19,7 @@ import {
 import { Cutout, UnsureText } from "./Cutout";
 import { labelOf } from "./sheets";
 import style from "./reading.module.css";
+import { readPanelTexts } from "@/messages/en/label-import/view";
 
 /** What is done with a label or a data sheet that was read, by a press. */
 export type Take<Sheet> = { readonly words: string; readonly take: (sheet: Sheet) => void };
@@ -64,9 +65,9 @@ export function ReadPanel({ read, shown, takes }: Props) {
     <Box>
       <Table
         className={style["read"]}
-        caption={fields.name ?? "A panel without a name"}
+        caption={fields.name ?? readPanelTexts.panelWithoutAName}
         hidesHead
-        head={["Field", "Value", "Where it stands"]}
+        head={[readPanelTexts.field, readPanelTexts.value, readPanelTexts.foundIn]}
       >
         <tbody>
           {names.map((field) => {
@@ -105,26 +106,29 @@ export function ReadPanel({ read, shown, takes }: Props) {
         <div key={JSON.stringify(patch)} className={style["offer"]}>
           <LevelMark level="note" size={14} />
           <span>{offerSentence(patch, why)}</span>
-          <TextButton onClick={() => choose(patch)}>Read it so</TextButton>
+          <TextButton onClick={() => choose(patch)}>{readPanelTexts.useThisReading}</TextButton>
         </div>
       ))}
       {agreement !== null && <p className={style["line"]}>{agreement}</p>}
       {missing.length > 0 && (
-        <p className={style["line"]}>Not in it: {missing.map((field) => panelFieldWords[field].name).join(", ")}.</p>
+        <p className={style["line"]}>
+          {readPanelTexts.notFoundMissing(missing.map((field) => panelFieldWords[field].name).join(", "))}
+        </p>
       )}
       {inDoubt.length > 0 && (
         <p className={style["line"]}>
-          Left empty until you settle {inDoubt.length === 1 ? "it" : "them"}:{" "}
-          {inDoubt.map((field) => readFieldWords(field).name).join(", ")}.
+          {readPanelTexts.leftEmptyUntilYouDecide} {inDoubt.map((field) => readFieldWords(field).name).join(", ")}.
         </p>
       )}
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
         <TextButton aria-pressed={checked} onClick={() => setChecked(!checked)}>
-          {checked ? "✓ " : ""}I have compared every value with {shown === null ? "what I copied" : "the sticker"}
+          {checked ? "✓ " : ""}
+          {shown === null ? readPanelTexts.comparedWithText : readPanelTexts.comparedWithSticker}
         </TextButton>
         {shown !== null && (
           <TextButton aria-pressed={keepsPhoto} onClick={() => setKeepsPhoto(!keepsPhoto)}>
-            {keepsPhoto ? "✓ " : ""}Keep the photo with the label, on this computer
+            {keepsPhoto ? "✓ " : ""}
+            {readPanelTexts.keepThePhotoWithTheLabelOnThis}
           </TextButton>
         )}
       </Box>
@@ -166,13 +170,17 @@ function Doubt({ field, doubts, value, onChoose, mark }: DoubtProps) {
         )}
       </span>
       {value !== undefined && (
-        <TextButton aria-label={`${name}: ${told(value)} is right`} onClick={() => onChoose(value)}>
-          {told(value)} {unit} is right
+        <TextButton aria-label={readPanelTexts.nameToldIsRight(name, told(value))} onClick={() => onChoose(value)}>
+          {readPanelTexts.toldUnitIsRight(told(value), unit)}
         </TextButton>
       )}
       {others.slice(0, 3).map((other) => (
-        <TextButton key={other} aria-label={`${name}: take ${told(other)}`} onClick={() => onChoose(other)}>
-          Take {told(other)} {unit}
+        <TextButton
+          key={other}
+          aria-label={readPanelTexts.nameUseTold(name, told(other))}
+          onClick={() => onChoose(other)}
+        >
+          {readPanelTexts.useToldUnit(told(other), unit)}
         </TextButton>
       ))}
     </div>

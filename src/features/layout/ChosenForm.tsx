@@ -10,6 +10,7 @@ import { SeveralForm } from "./forms/SeveralForm";
 import { WayForm } from "./forms/WayForm";
 import { ZoneForm } from "./forms/ZoneForm";
 import { type Layout } from "./layout";
+import { chosenFormTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly plan: Plan;
@@ -25,7 +26,7 @@ export function ChosenForm({ plan, chosen, layout, poseId, onGone }: Props) {
   if (chosen.length > 1) return <SeveralForm plan={plan} chosen={chosen} layout={layout} poseId={poseId} />;
   if (one === undefined) return null;
   const { places, obstacles, zones, glands, ways } = plan.space;
-  const gone = <p style={{ margin: 0 }}>It is not there any more.</p>;
+  const gone = <p style={{ margin: 0 }}>{chosenFormTexts.thisObjectHasBeenDeleted}</p>;
   switch (one.type) {
     case "panel": {
       const place = places.find((each) => keyOf(each) === one.id);

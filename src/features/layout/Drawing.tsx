@@ -18,6 +18,7 @@ import { Thing } from "./drawing/Thing";
 import { type Layout, snapped } from "./layout";
 import style from "./space.module.css";
 import { arrowOf, type View } from "./view";
+import { drawingTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly plan: Plan;
@@ -204,7 +205,7 @@ export function Drawing(props: Props) {
         viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
         className={style["drawing"]}
         role="group"
-        aria-label={`${surface.name} from above, its front ${view.isTurned ? "to the right" : "up"}`}
+        aria-label={drawingTexts.fromAbove(surface.name, view.isTurned)}
         data-pointing={onPoint !== null}
         onPointerMove={drag}
         onPointerUp={() => letGo(true)}

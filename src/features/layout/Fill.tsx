@@ -14,6 +14,7 @@ import { workerClient } from "@/workers";
 import { Quantity } from "./Quantity";
 import style from "./space.module.css";
 import { viewOf } from "./view";
+import { fillTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly plan: Plan;
@@ -23,11 +24,11 @@ type Props = {
 };
 
 const strategyWords: Readonly<Record<FillAnswer["strategy"], { readonly title: string; readonly why: string }>> = {
-  most: { title: "Things first", why: "Most watts with all that is there, and to come, left free." },
-  minShade: { title: "Out of the shade", why: "Most of what the year’s shadows leave." },
-  oneKind: { title: "One kind", why: "Panels of one kind: one label, few connections, any of them in a row." },
-  inLine: { title: "In line", why: "One kind, all the same way round: straight rails, short cables." },
-  everyInch: { title: "Every inch", why: "Walkways and what is only to come are given up." },
+  most: { title: fillTexts.keepObstaclesAndFreeAreas, why: fillTexts.highestWattageWithEverythingOn },
+  minShade: { title: fillTexts.leastShade, why: fillTexts.keepsMostOfTheYearsSunlight },
+  oneKind: { title: fillTexts.oneKind, why: fillTexts.oneKindOfPanelOneLabelFew },
+  inLine: { title: fillTexts.inLine, why: fillTexts.oneKindAllInTheSameOrientation },
+  everyInch: { title: fillTexts.highestWattage, why: fillTexts.alsoUsesWalkwaysAndTheSpaceOf },
 };
 
 /** Lays the plan’s panels where there is room, in ways that differ in what they are good for; a press takes one, undo takes it back. */
@@ -60,11 +61,11 @@ export function Fill({ plan, surface, poseId, map }: Props) {
   const most = answers?.[0]?.watts ?? 0;
   const take = (answer: FillAnswer) => {
     desk.changeAll(fillChanges(plan, surface.id, chosen, answer, 40));
-    desk.set({ said: `${counted(answer.panels.length, "panel")} laid; undo takes it back.` });
+    desk.set({ said: fillTexts.panelCountPlacedUndoRemovesThem(counted(answer.panels.length, "panel")) });
   };
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
-      <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }} role="group" aria-label="Kinds to lay">
+      <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }} role="group" aria-label={fillTexts.kindsOfPanelToPlace}>
         {kinds.map(({ id, label }) => (
           <TextButton
             key={id}
@@ -81,49 +82,54 @@ export function Fill({ plan, surface, poseId, map }: Props) {
       </Box>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", alignItems: "end" }}>
         <Quantity
-          label="Between panels"
+          label={fillTexts.gapBetweenPanels}
           spec="gapMm"
           value={seamMm}
           onValue={setSeam}
-          help="So that each can expand and be lifted."
+          help={fillTexts.gapBetweenPanelsHelp}
         />
         <TextButton aria-pressed={asManyAsFit} onClick={() => setAsMany(!asManyAsFit)}>
-          As many as fit
+          {fillTexts.asManyAsFit}
         </TextButton>
       </Box>
       <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}>
         {share === null ? (
           <TextButton look="amber" disabled={chosen.length === 0} onClick={asked.ask}>
-            Fill for me
+            {fillTexts.autoLayout}
           </TextButton>
         ) : (
           <>
-            <progress value={share} aria-label="Filling" />
-            <TextButton onClick={asked.cancel}>Cancel</TextButton>
+            <progress value={share} aria-label={fillTexts.calculatingTheLayouts} />
+            <TextButton onClick={asked.cancel}>{fillTexts.cancel}</TextButton>
           </>
         )}
       </Box>
       {fault !== null && (
         <p role="alert" style={{ margin: 0 }}>
-          It could not be worked out: {fault}.
+          {fillTexts.couldNotCalculateThisFault(fault)}
         </p>
       )}
-      {answers !== null && answers.length === 0 && <p style={{ margin: 0 }}>None of these panels has room here.</p>}
+      {answers !== null && answers.length === 0 && <p style={{ margin: 0 }}>{fillTexts.noneOfThesePanelsFitsHere}</p>}
       {answers !== null && answers.length > 0 && (
-        <ul className={style["offers"]} aria-label="Ways to fill it">
+        <ul className={style["offers"]} aria-label={fillTexts.layoutsToChooseFrom}>
           {answers.map((answer) => (
             <li key={answer.strategy}>
               <Sketch plan={plan} surface={surface} answer={answer} />
               <div className={style["offer"]}>
                 <strong>{strategyWords[answer.strategy].title}</strong>
                 {": "}
-                <span className="num">{amount(answer.watts, "W")}</span> with {counted(answer.panels.length, "panel")}.{" "}
-                {strategyWords[answer.strategy].why} {givesUp(answer, most)} {boundWords(answer)}
+                <span className="num">{amount(answer.watts, "W")}</span>{" "}
+                {fillTexts.withPanelCountWhyGivesUpBound(
+                  counted(answer.panels.length, "panel"),
+                  strategyWords[answer.strategy].why,
+                  givesUp(answer, most),
+                  boundWords(answer),
+                )}
                 <TextButton
                   onClick={() => take(answer)}
-                  aria-label={`Lay it so: ${strategyWords[answer.strategy].title}`}
+                  aria-label={fillTexts.useThisLayoutTitle(strategyWords[answer.strategy].title)}
                 >
-                  Lay it so
+                  {fillTexts.useThisLayout}
                 </TextButton>
               </div>
             </li>
@@ -131,8 +137,8 @@ export function Fill({ plan, surface, poseId, map }: Props) {
         </ul>
       )}
       <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-        The kinds chosen are laid anew, the others stay. {amount(seamMm, "mm", system)} lie between panels.
-        {map === null ? " Go through the year’s shade first, and an answer out of the shade is offered too." : ""}
+        {fillTexts.theChosenKindsArePlacedAnewOther(amount(seamMm, "mm", system))}
+        {map === null ? fillTexts.calculateYearlyShadingFirstToBe : ""}
       </p>
     </Box>
   );
@@ -140,16 +146,19 @@ export function Fill({ plan, surface, poseId, map }: Props) {
 
 function givesUp({ watts, keptShare, givenUp }: FillAnswer, most: number): string {
   const parts = [
-    watts < most - 0.5 ? `${amount(most - watts, "W")} less than the most` : null,
-    givenUp.length > 0 ? `gives up ${givenUp.map((name) => `“${name}”`).join(", ")}` : null,
-    keptShare === null ? null : `shadows leave ${(100 * keptShare).toFixed(1)} % of its year`,
+    watts < most - 0.5 ? fillTexts.lessWLessThanTheHighestWattage(amount(most - watts, "W")) : null,
+    givenUp.length > 0 ? fillTexts.usesTheSpaceOfGivenUp(givenUp.map((name) => `“${name}”`).join(", ")) : null,
+    keptShare === null ? null : fillTexts.keptShareOfTheYearsSunlightIs((100 * keptShare).toFixed(1)),
   ].filter((part) => part !== null);
   return parts.length === 0 ? "" : `${parts.join("; ").replace(/^./, (first) => first.toUpperCase())}.`;
 }
 
 function boundWords({ worthW, boundW, proved, strategy }: FillAnswer): string {
-  if (proved) return strategy === "most" ? "No other layout has more." : "";
-  return `No layout can have more than ${amount(boundW, "W")} (${((100 * boundW) / Math.max(1, worthW) - 100).toFixed(0)} % above).`;
+  if (proved) return strategy === "most" ? fillTexts.noOtherLayoutHasMoreWatts : "";
+  return fillTexts.noLayoutCanHaveMoreThanBoundW(
+    amount(boundW, "W"),
+    ((100 * boundW) / Math.max(1, worthW) - 100).toFixed(0),
+  );
 }
 
 /** The layout in small. */

@@ -9,6 +9,7 @@ import { applyMend } from "@/features/checks";
 import { LevelMark, TextButton, useUnits } from "@/ui";
 import { counted, findingSentence, mendSentence } from "@/messages/en";
 import style from "./space.module.css";
+import { judgedTexts } from "@/messages/en/layout/view";
 
 /** What the rules say of how panels lie in a pose. */
 export function useRoofFindings(plan: Plan, wiring: Wiring, poseId: string): readonly FindingWithoutFixes[] {
@@ -37,12 +38,12 @@ export function Judged({ findings, panels }: Props) {
       {told.length === 0 && (
         <p style={{ margin: 0 }}>
           {panels === 0
-            ? "Nothing lies here yet."
-            : `${counted(panels, "panel lies", "panels lie")} here, and nothing is in the way.`}
+            ? judgedTexts.nothingPlacedHereYet
+            : judgedTexts.panelsPlacedNoConflicts(counted(panels, "panel"))}
         </p>
       )}
       {told.length > 0 && (
-        <ul className={style["list"]} aria-label="What is wrong">
+        <ul className={style["list"]} aria-label={judgedTexts.conflicts}>
           {told.map((finding) => (
             <li key={finding.id}>
               <LevelMark level={finding.level} size={16} />

@@ -3,6 +3,7 @@
 import dynamic from "next/dynamic";
 import { SheetTabs } from "@/ui";
 import { RoofTab } from "./RoofTab";
+import { layoutStepTexts } from "@/messages/en/layout/view";
 
 const Lockers = dynamic(() => import("./Lockers").then((part) => part.Lockers));
 const Sheets = dynamic(() => import("./sheets/Sheets").then((part) => part.Sheets));
@@ -11,11 +12,11 @@ const Sheets = dynamic(() => import("./sheets/Sheets").then((part) => part.Sheet
 export function LayoutStep() {
   return (
     <SheetTabs
-      name="Layout"
+      name={layoutStepTexts.layout}
       sheets={[
-        { id: "roof", name: "Roof", View: RoofTab },
-        { id: "lockers", name: "Lockers", View: Lockers },
-        { id: "sheets", name: "Sheets to take up", View: Sheets },
+        { id: "roof", name: layoutStepTexts.roof, View: RoofTab },
+        { id: "lockers", name: layoutStepTexts.storage, View: Lockers },
+        { id: "sheets", name: layoutStepTexts.drawingsTemplates, View: Sheets },
       ]}
     />
   );

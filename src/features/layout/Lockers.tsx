@@ -7,6 +7,7 @@ import { useDesk, usePlan } from "@/features/plan-session";
 import { newId, Region, Table, TextButton, TextLine, useUnits } from "@/ui";
 import { amount } from "@/messages/en";
 import { Quantity, Stated } from "./Quantity";
+import { lockersTexts } from "@/messages/en/layout/view";
 
 /** For panels that fold: what they take when they are put away, which locker they go into, and what they give for their room and weight. */
 export function Lockers() {
@@ -18,7 +19,10 @@ export function Lockers() {
   const add = () => {
     const item: Locker = {
       id: newId(),
-      name: plan.space.lockers.length === 0 ? "Boot" : `Locker ${plan.space.lockers.length + 1}`,
+      name:
+        plan.space.lockers.length === 0
+          ? lockersTexts.bootTrunk
+          : lockersTexts.lockerNumber(plan.space.lockers.length + 1),
       lengthMm: 900,
       widthMm: 600,
       heightMm: 300,
@@ -35,11 +39,21 @@ export function Lockers() {
         alignItems: "start",
       }}
     >
-      <Region title="What folds">
+      <Region title={lockersTexts.foldingPanels}>
         {folded.length === 0 ? (
-          <p style={{ margin: 0 }}>No folding panel and no blanket in this plan.</p>
+          <p style={{ margin: 0 }}>{lockersTexts.noFoldingPanelOrSolarBlanketIn}</p>
         ) : (
-          <Table label="Table of what folds" figures head={["Panel", "Folded", "Weight", "W per litre", "W per kg"]}>
+          <Table
+            label={lockersTexts.foldingPanelsAsATable}
+            figures
+            head={[
+              lockersTexts.panel,
+              lockersTexts.folded,
+              lockersTexts.weight,
+              lockersTexts.wPerLiter,
+              lockersTexts.wPerKg,
+            ]}
+          >
             <tbody>
               {folded.map(({ panelId, name, pieces, sizeMm, kg, wPerLitre, wPerKg }) => (
                 <tr key={panelId}>
@@ -47,9 +61,11 @@ export function Lockers() {
                     {pieces.length} × {name}
                   </th>
                   <td>
-                    {sizeMm === null ? "not on its label" : sizeMm.map((side) => Math.round(side)).join(" × ") + " mm"}
+                    {sizeMm === null
+                      ? lockersTexts.notOnItsLabel
+                      : sizeMm.map((side) => Math.round(side)).join(" × ") + lockersTexts.mm}
                   </td>
-                  <td>{kg === null ? "not said" : amount(kg, "kg", system)}</td>
+                  <td>{kg === null ? lockersTexts.notEntered : amount(kg, "kg", system)}</td>
                   <td>{wPerLitre === null ? "–" : wPerLitre.toFixed(1)}</td>
                   <td>{wPerKg === null ? "–" : wPerKg.toFixed(1)}</td>
                 </tr>
@@ -57,11 +73,9 @@ export function Lockers() {
             </tbody>
           </Table>
         )}
-        <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-          The folded size stands on the label: type it at Panels. In use they stand on the ground: nothing to draw.
-        </p>
+        <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>{lockersTexts.theFoldedSizeIsOnTheLabelEnterIt}</p>
       </Region>
-      <Region title="Where they go">
+      <Region title={lockersTexts.lockers}>
         {plan.space.lockers.map((locker) => {
           const into = stowing.lockers.find(({ lockerId }) => lockerId === locker.id);
           return (
@@ -75,11 +89,11 @@ export function Lockers() {
         })}
         {stowing.left.length > 0 && plan.space.lockers.length > 0 && (
           <p style={{ margin: "0 0 8px" }} role="status">
-            No room for {stowing.left.map((key) => pieceName(plan, key)).join(", ")}.
+            {lockersTexts.noSpaceForLeft(stowing.left.map((key) => pieceName(plan, key)).join(", "))}
           </p>
         )}
         <TextButton look={plan.space.lockers.length === 0 ? "amber" : "outlined"} onClick={add}>
-          {plan.space.lockers.length === 0 ? "Add a locker or the boot" : "Another locker"}
+          {plan.space.lockers.length === 0 ? lockersTexts.addALockerOrTheBootTrunk : lockersTexts.addAnotherLocker}
         </TextButton>
       </Region>
     </Box>
@@ -102,7 +116,7 @@ function LockerForm({
   return (
     <Box sx={{ display: "grid", gap: 1, mb: 2, pb: 1, borderBottom: "1px solid var(--line)" }}>
       <TextLine
-        label="Name"
+        label={lockersTexts.name}
         value={locker.name}
         most={80}
         onValue={(name) => patch({ name }, "name")}
@@ -110,40 +124,40 @@ function LockerForm({
       />
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
         <Quantity
-          label="Length"
+          label={lockersTexts.insideLength}
           spec="surfaceMm"
           value={locker.lengthMm}
           onValue={(lengthMm) => patch({ lengthMm }, "length")}
-          help="Inside."
+          help={lockersTexts.insideLengthHelp}
         />
         <Quantity
-          label="Width"
+          label={lockersTexts.insideWidth}
           spec="surfaceMm"
           value={locker.widthMm}
           onValue={(widthMm) => patch({ widthMm }, "width")}
-          help="Inside."
+          help={lockersTexts.insideWidthHelp}
         />
         <Quantity
-          label="Height"
+          label={lockersTexts.insideHeight}
           spec="surfaceMm"
           value={locker.heightMm}
           onValue={(heightMm) => patch({ heightMm }, "height")}
-          help="Inside."
+          help={lockersTexts.insideHeightHelp}
         />
         <Stated
-          label="Bears"
+          label={lockersTexts.maxLoad}
           spec="loadKg"
           value={locker.maxKg}
           onValue={(maxKg) => patch({ maxKg }, "kg")}
-          help="Empty: not counted."
+          help={lockersTexts.maxLoadHelp}
         />
       </Box>
       <p style={{ margin: 0 }} role="status">
-        {holds.length === 0 ? "Takes none of them." : `Takes ${holds.join(", ")}: ${kg}.`}
+        {holds.length === 0 ? lockersTexts.noFoldingPanelFits : lockersTexts.fitsHoldsKg(holds.join(", "), kg)}
       </p>
       <Box>
         <TextButton onClick={() => desk.change({ type: "removeFromSpace", list: "lockers", id })}>
-          Take {locker.name} away
+          {lockersTexts.deleteName(locker.name)}
         </TextButton>
       </Box>
     </Box>

@@ -7,6 +7,7 @@ import { boundsOf, baseOf, bodyOf, pointsOf, type Polygon } from "@/core/layout/
 import { ChoiceField, useUnits } from "@/ui";
 import { amount } from "@/messages/en";
 import { type Layout } from "./layout";
+import { measureTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly plan: Plan;
@@ -28,8 +29,8 @@ export function Measure({ plan, surface, layout, chosen }: Props) {
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
-        <ChoiceField label="From" value={from} options={options} onChoice={setFrom} />
-        <ChoiceField label="To" value={to} options={options} onChoice={setTo} />
+        <ChoiceField label={measureTexts.from} value={from} options={options} onChoice={setFrom} />
+        <ChoiceField label={measureTexts.to} value={to} options={options} onChoice={setTo} />
       </Box>
       {a !== undefined && b !== undefined && a !== b && (
         <p style={{ margin: 0 }} role="status">
@@ -45,7 +46,7 @@ export function Measure({ plan, surface, layout, chosen }: Props) {
 function thingsOn(plan: Plan, surface: Surface, layout: Layout): { id: string; name: string; shape: Polygon }[] {
   const here = ({ surfaceId }: { readonly surfaceId: string }) => surfaceId === surface.id;
   return [
-    { id: "edge", name: `Edges of ${surface.name}`, shape: pointsOf(surface.outline) },
+    { id: "edge", name: measureTexts.edgesOfName(surface.name), shape: pointsOf(surface.outline) },
     ...layout.panels.map(({ id, shape }) => ({ id, name: pieceName(plan, id), shape })),
     ...plan.space.obstacles.filter(here).map((each) => ({ id: each.id, name: each.name, shape: baseOf(bodyOf(each)) })),
     ...plan.space.zones.filter(here).map(({ id, name, outline }) => ({ id, name, shape: pointsOf(outline) })),
@@ -56,19 +57,24 @@ function thingsOn(plan: Plan, surface: Surface, layout: Layout): { id: string; n
 /** From the edges of a shape to those of the box round its surface. */
 function edgeWords(shape: Polygon, surface: Surface, mm: (value: number) => string): string {
   const [box, whole] = [boundsOf(shape), boundsOf(pointsOf(surface.outline))];
-  return `From the left edge ${mm(box.x[0] - whole.x[0])}, from the right ${mm(whole.x[1] - box.x[1])}; from the back ${mm(box.y[0] - whole.y[0])}, from the front ${mm(whole.y[1] - box.y[1])}.`;
+  return measureTexts.fromTheLeftEdgeLeftMmFromThe(
+    mm(box.x[0] - whole.x[0]),
+    mm(whole.x[1] - box.x[1]),
+    mm(box.y[0] - whole.y[0]),
+    mm(whole.y[1] - box.y[1]),
+  );
 }
 
 function apartWords(a: Polygon, b: Polygon, mm: (value: number) => string): string {
   const [boxA, boxB] = [boundsOf(a), boundsOf(b)];
   const gap = (axis: "x" | "y") => Math.max(boxA[axis][0], boxB[axis][0]) - Math.min(boxA[axis][1], boxB[axis][1]);
   const [across, along] = [gap("x"), gap("y")];
-  if (across < 0 && along < 0) return "They lie over one another.";
+  if (across < 0 && along < 0) return measureTexts.theyOverlap;
   const parts = [
-    across >= 0 ? `${mm(across)} from left to right` : null,
-    along >= 0 ? `${mm(along)} from back to front` : null,
+    across >= 0 ? measureTexts.mmFromLeftToRight(mm(across)) : null,
+    along >= 0 ? measureTexts.mmFromBackToFront(mm(along)) : null,
   ].filter((part) => part !== null);
-  return `Edge to edge: ${parts.join(", ")}; ${mm(nearestMm(a, b))} at the nearest.`;
+  return measureTexts.edgeToEdgePartsShortestDistance(parts.join(", "), mm(nearestMm(a, b)));
 }
 
 /** The shortest way between the outlines of two shapes. */

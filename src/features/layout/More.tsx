@@ -13,6 +13,7 @@ import { type Layout } from "./layout";
 import { LightNow } from "./LightNow";
 import { ShadeYear } from "./ShadeYear";
 import { Stock } from "./Stock";
+import { moreTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly plan: Plan;
@@ -42,13 +43,13 @@ export const More = memo(function More(props: Props) {
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Stock plan={plan} surface={surface} poseId={poseId} onChoose={onChoose} />
         {layout !== null && (
-          <Region title="Light of this hour">
+          <Region title={moreTexts.shadeAtThisHour}>
             <LightNow plan={plan} layout={layout} />
           </Region>
         )}
-        <Region title="Notes">
+        <Region title={moreTexts.notes}>
           <label htmlFor="space-notes" className="visually-hidden">
-            Notes
+            {moreTexts.notes}
           </label>
           <NotesField step="layout" id="space-notes" />
         </Region>
@@ -57,11 +58,11 @@ export const More = memo(function More(props: Props) {
         {surface !== undefined && layout !== null && (
           <>
             {plan.panels.length > 0 && (
-              <Region title="Fill for me">
+              <Region title={moreTexts.autoLayout}>
                 <Fill plan={plan} surface={surface} poseId={poseId} map={shade.isOfNow ? shade.value : null} />
               </Region>
             )}
-            <Region title="Shade of the year">
+            <Region title={moreTexts.yearlyShading}>
               <ShadeYear plan={plan} asked={shade} isShown={isMapShown} onShown={onMapShown} />
             </Region>
           </>

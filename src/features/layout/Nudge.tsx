@@ -7,6 +7,7 @@ import { useDesk } from "@/features/plan-session";
 import { TextButton } from "@/ui";
 import { anchorOf, type Chosen, moveChange } from "./chosen";
 import { arrowOf, type View } from "./view";
+import { nudgeTexts } from "@/messages/en/layout/view";
 
 const arrows = [
   ["ArrowLeft", "Left", ArrowLeft],
@@ -35,15 +36,24 @@ export function Nudge({
     if (change !== null) desk.change(change, `space:${chosen.id}:nudge`);
   };
   return (
-    <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }} role="group" aria-label="Nudge">
+    <Box
+      sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}
+      role="group"
+      aria-label={nudgeTexts.moveBySteps}
+    >
       {arrows.map(([key, name, Icon]) => (
-        <TextButton key={key} aria-label={`${name} by ${step} mm`} style={{ minWidth: 48 }} onClick={() => push(key)}>
+        <TextButton
+          key={key}
+          aria-label={nudgeTexts.moveNameByStepMm(name, step)}
+          style={{ minWidth: 48 }}
+          onClick={() => push(key)}
+        >
           <Icon size={18} aria-hidden />
         </TextButton>
       ))}
       {[1, 10, 100].map((each) => (
         <TextButton key={each} look="plain" aria-pressed={each === step} onClick={() => setStep(each)}>
-          {each} mm
+          {nudgeTexts.eachMm(each)}
         </TextButton>
       ))}
     </Box>

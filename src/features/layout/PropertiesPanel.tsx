@@ -12,6 +12,7 @@ import { Judged } from "./Judged";
 import { type Layout } from "./layout";
 import { Measure } from "./Measure";
 import { SurfaceForm } from "./SurfaceForm";
+import { propertiesPanelTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly plan: Plan;
@@ -32,17 +33,17 @@ export const PropertiesPanel = memo(function Side(props: Props) {
     <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
       {surface !== undefined && layout !== null && (
         <>
-          <Region title="Judged">
+          <Region title={propertiesPanelTexts.conflicts}>
             <Judged findings={findings} panels={layout.panels.length} />
           </Region>
-          <Region title={chosen.length === 0 ? surface.name : "What is chosen"}>
+          <Region title={chosen.length === 0 ? surface.name : propertiesPanelTexts.selection}>
             {chosen.length === 0 ? (
               <SurfaceForm key={surface.id} surface={surface} pointing={pointing} />
             ) : (
               <ChosenForm plan={plan} chosen={chosen} layout={layout} poseId={poseId} onGone={() => onChoose([])} />
             )}
           </Region>
-          <Region title="Measure">
+          <Region title={propertiesPanelTexts.measure}>
             <Measure plan={plan} surface={surface} layout={layout} chosen={only?.id ?? null} />
           </Region>
         </>

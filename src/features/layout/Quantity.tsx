@@ -3,6 +3,7 @@
 import { type FieldName, fieldSpecs } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
 import { QuantityField } from "@/ui";
+import { quantityTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly label: string;
@@ -66,18 +67,18 @@ export function MiddleFields({ xMm, yMm, onPatch }: MiddleProps) {
   return (
     <>
       <Quantity
-        label="From the left"
+        label={quantityTexts.fromTheLeft}
         spec="placeMm"
         value={xMm}
         onValue={(next) => onPatch({ xMm: next }, "x")}
-        help="To its middle."
+        help={quantityTexts.fromTheLeftHelp}
       />
       <Quantity
-        label="From the back"
+        label={quantityTexts.fromTheBack}
         spec="placeMm"
         value={yMm}
         onValue={(next) => onPatch({ yMm: next }, "y")}
-        help="To its middle."
+        help={quantityTexts.fromTheBackHelp}
       />
     </>
   );

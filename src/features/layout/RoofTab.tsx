@@ -19,6 +19,7 @@ import { Nudge } from "./Nudge";
 import { PropertiesPanel } from "./PropertiesPanel";
 import { SunSliders } from "./SunSliders";
 import { viewOf } from "./view";
+import { roofTabTexts } from "@/messages/en/layout/view";
 
 type Spot = readonly [number, number];
 
@@ -93,7 +94,12 @@ export function RoofTab() {
     desk.change({
       type: "putInSpace",
       list: "surfaces",
-      item: plainSurface(id, surfaces.length === 0 ? "Roof" : `Surface ${surfaces.length + 1}`, 2100, 5200),
+      item: plainSurface(
+        id,
+        surfaces.length === 0 ? roofTabTexts.roof : roofTabTexts.surfaceNumber(surfaces.length + 1),
+        2100,
+        5200,
+      ),
     });
     setSurfaceId(id);
     setChosen([]);
@@ -127,7 +133,7 @@ export function RoofTab() {
         sx={{ gridArea: "paper", minWidth: 0, display: "grid", gap: 1, gridTemplateColumns: "minmax(0, 1fr)" }}
       >
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center" }}>
-          <Box sx={{ display: "contents" }} role="group" aria-label="Surfaces">
+          <Box sx={{ display: "contents" }} role="group" aria-label={roofTabTexts.surfaces}>
             {surfaces.map(({ id, name }) => (
               <TextButton
                 key={id}
@@ -142,10 +148,14 @@ export function RoofTab() {
             ))}
           </Box>
           <TextButton look={surfaces.length === 0 ? "amber" : "plain"} onClick={addSurface}>
-            {surfaces.length === 0 ? "Draw a roof" : "Another surface"}
+            {surfaces.length === 0 ? roofTabTexts.drawARoof : roofTabTexts.addASurface}
           </TextButton>
           {used.length > 1 && (
-            <Box sx={{ display: "flex", gap: 0.5, ml: "auto", flexWrap: "wrap" }} role="group" aria-label="Pose">
+            <Box
+              sx={{ display: "flex", gap: 0.5, ml: "auto", flexWrap: "wrap" }}
+              role="group"
+              aria-label={roofTabTexts.position}
+            >
               {used.map(({ id, name }) => (
                 <TextButton key={id} aria-pressed={id === poseId} onClick={() => desk.set({ poseId: id })}>
                   {name}
@@ -155,10 +165,7 @@ export function RoofTab() {
           )}
         </Box>
         {surface === undefined || layout === null || view === null ? (
-          <p>
-            Begin with the roof, the deck or the pitch: its length and width. Then put on it what stands there, and the
-            panels. They are drawn to scale, and their shadows move with the sun.
-          </p>
+          <p>{roofTabTexts.beginWithTheRoofTheDeckOrThe}</p>
         ) : (
           <>
             <Drawing

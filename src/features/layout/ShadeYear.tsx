@@ -9,6 +9,7 @@ import { TextButton } from "@/ui";
 import { kwh } from "@/messages/en";
 import { lossSteps } from "./drawing/Shade";
 import style from "./space.module.css";
+import { shadeYearTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly plan: Plan;
@@ -25,38 +26,37 @@ export function ShadeYear({ plan, asked, isShown, onShown }: Props) {
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}>
         {share === null ? (
           <TextButton look={map === null || !isOfNow ? "amber" : "outlined"} onClick={asked.ask}>
-            {map === null ? "Go through the year" : "Go through it again"}
+            {map === null ? shadeYearTexts.calculateYearlyShading : shadeYearTexts.calculateYearlyShadingAgain}
           </TextButton>
         ) : (
           <>
-            <progress value={share} aria-label="The year’s shade" />
-            <TextButton onClick={asked.cancel}>Cancel</TextButton>
+            <progress value={share} aria-label={shadeYearTexts.calculatingYearlyShading} />
+            <TextButton onClick={asked.cancel}>{shadeYearTexts.cancel}</TextButton>
           </>
         )}
         {map !== null && (
           <TextButton aria-pressed={isShown} onClick={() => onShown(!isShown)}>
-            On the drawing
+            {shadeYearTexts.showOnTheDrawing}
           </TextButton>
         )}
       </Box>
       {fault !== null && (
         <p role="alert" style={{ margin: 0 }}>
-          It could not be worked out: {fault}.
+          {shadeYearTexts.couldNotCalculateThisFault(fault)}
         </p>
       )}
       {map === null ? (
-        <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-          Washes over the roof show where not to put a panel; each panel’s loss is told in kWh, and whether its
-          substrings would lose less the other way round.
-        </p>
+        <p style={{ margin: 0, fontSize: "0.8125rem" }}>{shadeYearTexts.showsOnTheRoofWherePanelsLose}</p>
       ) : (
         <>
-          {!isOfNow && <p style={{ margin: 0 }}>Something was moved since: go through it again.</p>}
+          {!isOfNow && <p style={{ margin: 0 }}>{shadeYearTexts.somethingWasMovedSinceCalculate}</p>}
           <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-            Washes from light to dark: {lossSteps.map((step) => `${100 * step} %`).join(", ")} of a year’s{" "}
-            {Math.round(map.openKwhM2)} kWh/m² lost at a spot.
+            {shadeYearTexts.fromLightToDarkLossStepsOfThe(
+              lossSteps.map((step) => `${100 * step} %`).join(", "),
+              Math.round(map.openKwhM2),
+            )}
           </p>
-          <ul className={style["list"]} aria-label="Lost to shade in a year">
+          <ul className={style["list"]} aria-label={shadeYearTexts.lostToShadeInAYear}>
             {map.panels.map(({ id, couldKwh, lostKwh, otherWayLostKwh }) => {
               const { panelId, piece } = partsOfKey(id);
               const run = plan.panels
@@ -68,11 +68,12 @@ export function ShadeYear({ plan, asked, isShown, onShown }: Props) {
                 <li key={id}>
                   <span style={{ flex: 1 }}>{pieceName(plan, id)}</span>
                   <span className="num">
-                    {kwh(lostKwh)} lost, {couldKwh > 0 ? ((100 * lostKwh) / couldKwh).toFixed(1) : "0"} %
+                    {shadeYearTexts.lostKwhLost(kwh(lostKwh))}{" "}
+                    {couldKwh > 0 ? ((100 * lostKwh) / couldKwh).toFixed(1) : "0"} %
                     {saved > Math.max(0.5, 0.01 * couldKwh) && (
                       <>
                         <br />
-                        {kwh(saved)} less if its substrings ran {other}
+                        {shadeYearTexts.savedLessIfItsCellGroupsRan(kwh(saved), other)}
                       </>
                     )}
                   </span>
@@ -80,10 +81,7 @@ export function ShadeYear({ plan, asked, isShown, onShown }: Props) {
               );
             })}
           </ul>
-          <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-            Each panel by itself, about; the year at Need counts the whole wiring. Substrings run as the maker built
-            them: say how, where a panel is chosen. Turning it half round moves its box, not its loss.
-          </p>
+          <p style={{ margin: 0, fontSize: "0.8125rem" }}>{shadeYearTexts.eachPanelOnItsOwnApproximately}</p>
         </>
       )}
     </Box>

@@ -6,6 +6,7 @@ import { keyOf, partsOfKey } from "@/core/engine/array";
 import { poseIdOf, useDeskState, usePlan } from "@/features/plan-session";
 import { surfacePapers } from "@/features/print-tables";
 import { PrintTable, SvgPicture } from "@/ui";
+import { spacePrintTexts } from "@/messages/en/layout/view";
 
 /** The drawing to scale, where everything lies by its distance from fixed edges, cables, rails, lockers. */
 export function SpacePrint() {
@@ -18,7 +19,7 @@ export function SpacePrint() {
         const { id, name, svg, places, more } = surfacePapers(plan, surface, poseId);
         return (
           <div key={id}>
-            <SvgPicture svg={svg} alt={`Drawing of ${name}`} />
+            <SvgPicture svg={svg} alt={spacePrintTexts.drawingOfName(name)} />
             {[places, ...more].map((table) => (
               <PrintTable key={table.caption} {...table} />
             ))}
@@ -27,8 +28,8 @@ export function SpacePrint() {
       })}
       {plan.space.lockers.length > 0 && (
         <PrintTable
-          caption="Where folded panels go"
-          head={["Locker", "Takes"]}
+          caption={spacePrintTexts.storageOfFoldedPanels}
+          head={[spacePrintTexts.locker, spacePrintTexts.holds]}
           rows={plan.space.lockers.map(({ id, name }) => [
             name,
             (stowing.lockers.find(({ lockerId }) => lockerId === id)?.keys ?? [])
@@ -38,7 +39,7 @@ export function SpacePrint() {
         />
       )}
       <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.layout}</p>
-      <p>Ladders, roofs and skylights: step only on what carries your weight. Look for cables before you drill.</p>
+      <p>{spacePrintTexts.laddersRoofsAndSkylightsStepOnly}</p>
     </>
   );
 }

@@ -9,6 +9,7 @@ import { useDesk } from "@/features/plan-session";
 import { newId, Region, TextButton } from "@/ui";
 import { type Chosen } from "./chosen";
 import { obstacleStock } from "./stock-things";
+import { stockTexts } from "@/messages/en/layout/view";
 
 type Props = {
   readonly plan: Plan;
@@ -18,12 +19,12 @@ type Props = {
 };
 
 const zoneStock: readonly { readonly kind: Zone["kind"]; readonly name: string }[] = [
-  { kind: "walkway", name: "Walkway" },
-  { kind: "free", name: "Must stay free" },
-  { kind: "noGlue", name: "No glue" },
-  { kind: "hot", name: "Hot" },
-  { kind: "weak", name: "Weak" },
-  { kind: "hidden", name: "Under the skin" },
+  { kind: "walkway", name: stockTexts.walkway },
+  { kind: "free", name: stockTexts.mustStayFree },
+  { kind: "noGlue", name: stockTexts.noAdhesive },
+  { kind: "hot", name: stockTexts.hot },
+  { kind: "weak", name: stockTexts.weak },
+  { kind: "hidden", name: stockTexts.hiddenCablesOrRibs },
 ];
 
 /** What can be put on a surface: the panels of the plan that lie nowhere yet, things that stand there, zones, holes and cable ways. */
@@ -67,15 +68,15 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
   const none = surface === undefined;
   return (
     <>
-      <Region title="Panels to lay">
-        {plan.panels.length === 0 && <p style={{ margin: 0 }}>No panel in this plan yet: see Panels.</p>}
-        {plan.panels.length > 0 && free.length === 0 && <p style={{ margin: 0 }}>All of them lie somewhere.</p>}
+      <Region title={stockTexts.panelsToPlace}>
+        {plan.panels.length === 0 && <p style={{ margin: 0 }}>{stockTexts.noPanelsInThisPlanYetAddThemAt}</p>}
+        {plan.panels.length > 0 && free.length === 0 && <p style={{ margin: 0 }}>{stockTexts.allPanelsArePlaced}</p>}
         <Buttons>
           {free.map((each) => (
             <TextButton
               key={each.key}
               disabled={none || each.size === null}
-              title={each.size === null ? "Its label states neither size nor watts" : undefined}
+              title={each.size === null ? stockTexts.itsLabelStatesNeitherSizeNor : undefined}
               onClick={() => lay(each)}
             >
               {pieceName(plan, each.key)}
@@ -83,7 +84,7 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
           ))}
         </Buttons>
       </Region>
-      <Region title="What stands there">
+      <Region title={stockTexts.obstacles}>
         <Buttons>
           {obstacleStock.map(({ zMm = 0, ...stocked }) => (
             <TextButton
@@ -104,7 +105,7 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
           ))}
         </Buttons>
       </Region>
-      <Region title="Zones, holes, cable ways">
+      <Region title={stockTexts.zonesHolesCableRoutes}>
         <Buttons>
           {zoneStock.map(({ kind, name }) => (
             <TextButton
@@ -130,12 +131,12 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
                 desk.change({
                   type: "putInSpace",
                   list: "glands",
-                  item: { id, name: "Gland", surfaceId, xMm, yMm, holeMm: 22, existing: false },
+                  item: { id, name: stockTexts.gland, surfaceId, xMm, yMm, holeMm: 22, existing: false },
                 }),
               )
             }
           >
-            Gland or hole
+            {stockTexts.addAGlandOrHole}
           </TextButton>
           <TextButton
             disabled={none || (plan.space.glands.length === 0 && plan.space.places.length === 0)}
@@ -149,7 +150,7 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
                   list: "ways",
                   item: {
                     id,
-                    name: `Cable ${plan.space.ways.length + 1}`,
+                    name: stockTexts.cableNumber(plan.space.ways.length + 1),
                     surfaceId,
                     from: place === undefined ? null : { panelId: place.panelId, piece: place.piece },
                     corners: place === undefined || gland === undefined ? [corner] : [],
@@ -161,7 +162,7 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
               })
             }
           >
-            Cable way
+            {stockTexts.addACableRoute}
           </TextButton>
         </Buttons>
       </Region>

@@ -8,12 +8,13 @@ import { ChoiceField, TextButton, TextLine } from "@/ui";
 import { CornersForm } from "./forms/CornersForm";
 import { PhotoForm, type Pointing } from "./forms/PhotoForm";
 import { Quantity, Stated, two } from "./Quantity";
+import { surfaceFormTexts } from "@/messages/en/layout/view";
 
 const kindWords: Readonly<Record<Surface["kind"], string>> = {
   roof: "roof",
   deck: "deck",
   porch: "porch",
-  ground: "pitch on the ground",
+  ground: surfaceFormTexts.campsiteOnTheGround,
   frame: "frame",
 };
 
@@ -52,117 +53,117 @@ export function SurfaceForm({ surface, pointing }: { readonly surface: Surface; 
     <Box sx={{ display: "grid", gap: 1 }}>
       <Box sx={two}>
         <TextLine
-          label="Name"
+          label={surfaceFormTexts.name}
           value={surface.name}
           most={80}
           onValue={(name) => patch({ name }, "name")}
           onDone={desk.endGesture}
         />
         <ChoiceField
-          label="It is a"
+          label={surfaceFormTexts.kindOfSurface}
           value={surface.kind}
           options={surfaceKinds.map((value) => ({ value, text: kindWords[value] }))}
           onChoice={(kind) => patch({ kind })}
         />
         <Quantity
-          label="Length"
+          label={surfaceFormTexts.length}
           spec="surfaceMm"
           value={length}
           onValue={(along) => sized(along, width)}
-          help="From back to front."
+          help={surfaceFormTexts.lengthHelp}
         />
         <Quantity
-          label="Width"
+          label={surfaceFormTexts.width}
           spec="surfaceMm"
           value={width}
           onValue={(across) => sized(length, across)}
-          help="From left to right."
+          help={surfaceFormTexts.widthHelp}
         />
         <Stated
-          label="Front points to"
+          label={surfaceFormTexts.frontPointsTo}
           spec="azimuthDeg"
           value={surface.headingDeg}
           onValue={(headingDeg) => patch({ headingDeg }, "heading")}
-          help="Degrees from north by east. Empty: as the vehicle stands."
-          placeholder={`${site.headingDeg ?? 0} assumed`}
+          help={surfaceFormTexts.frontPointsToHelp}
+          placeholder={surfaceFormTexts.headingDegAssumed(site.headingDeg ?? 0)}
         />
         <Stated
-          label="Max load"
+          label={surfaceFormTexts.maxLoad}
           spec="loadKg"
           value={surface.loadKg}
           onValue={(loadKg) => patch({ loadKg }, "load")}
-          help="Besides itself, as its maker says. Empty: the weight is not judged."
+          help={surfaceFormTexts.maxLoadHelp}
         />
         <Stated
-          label="Its edge is high"
+          label={surfaceFormTexts.heightOfItsEdge}
           spec="surfaceMm"
           value={surface.heightMm}
           onValue={(heightMm) => patch({ heightMm }, "height")}
-          help="Above the road or the water."
+          help={surfaceFormTexts.heightOfItsEdgeHelp}
         />
         <Stated
-          label="Lowest bridge"
+          label={surfaceFormTexts.lowestBridge}
           spec="surfaceMm"
           value={space.clearHeightMm}
           onValue={(clearHeightMm) => desk.change({ type: "setSpace", patch: { clearHeightMm } }, "space:bridge")}
-          help="Or barrier, on your way: for all surfaces."
+          help={surfaceFormTexts.lowestBridgeHelp}
         />
       </Box>
       <CornersForm of={{ list: "surfaces", id: surface.id }} least={3} most={40} />
       <Fold words="Slope, ribs, camber, leads">
         <Box sx={two}>
           <Quantity
-            label="Slope"
+            label={surfaceFormTexts.slope}
             spec="slopeDeg"
             value={surface.slopeDeg}
             onValue={(slopeDeg) => patch({ slopeDeg }, "slope")}
-            help="From level; what stands on it is drawn square to it."
+            help={surfaceFormTexts.slopeHelp}
           />
           <Quantity
-            label="Falls to"
+            label={surfaceFormTexts.slopesDownTo}
             spec="azimuthDeg"
             value={surface.fallsToDeg}
             onValue={(fallsToDeg) => patch({ fallsToDeg }, "falls")}
-            help="Degrees clockwise from its front."
+            help={surfaceFormTexts.slopesDownToHelp}
           />
           <Quantity
-            label="Camber"
+            label={surfaceFormTexts.camber}
             spec="camberMm"
             value={surface.camberMm}
             onValue={(camberMm) => patch({ camberMm }, "camber")}
-            help="How much higher its middle is than its sides."
+            help={surfaceFormTexts.camberHelp}
           />
           <Stated
-            label="Leads of a panel"
+            label={surfaceFormTexts.leadsOfAPanel}
             spec="leadMm"
             value={space.leadMm}
             onValue={(leadMm) => desk.change({ type: "setSpace", patch: { leadMm } }, "space:leads")}
-            help="How long each is: for all panels."
-            placeholder="900 assumed"
+            help={surfaceFormTexts.leadsOfAPanelHelp}
+            placeholder={surfaceFormTexts.n900Assumed}
           />
         </Box>
         <Box sx={{ mt: 1 }}>
           <TextButton aria-pressed={ribs !== null} onClick={() => patch({ ribs: ribs === null ? defaultRibs : null })}>
-            It has ribs
+            {surfaceFormTexts.hasRibs}
           </TextButton>
         </Box>
         {ribs !== null && (
           <Box sx={{ ...two, mt: 1 }}>
             <ChoiceField
-              label="Ribs run"
+              label={surfaceFormTexts.directionOfRibs}
               value={ribs.run}
               options={[
-                { value: "along", text: "from back to front" },
-                { value: "across", text: "from left to right" },
+                { value: "along", text: surfaceFormTexts.fromBackToFront },
+                { value: "across", text: surfaceFormTexts.fromLeftToRight },
               ]}
               onChoice={(run) => patch({ ribs: { ...ribs, run } })}
             />
             {(
               [
-                ["firstMm", "First rib at", "From the left, or from the back."],
-                ["apartMm", "Ribs apart", "From middle to middle."],
-                ["widthMm", "Ribs wide", "Each."],
-                ["heightMm", "Ribs high", "Above the surface."],
+                ["firstMm", surfaceFormTexts.firstRibAt, surfaceFormTexts.fromTheLeftOrFromTheBack],
+                ["apartMm", surfaceFormTexts.ribSpacing, surfaceFormTexts.fromMiddleToMiddle],
+                ["widthMm", surfaceFormTexts.ribWidth, "Each."],
+                ["heightMm", surfaceFormTexts.ribHeight, surfaceFormTexts.aboveTheSurface],
               ] as const
             ).map(([field, label, help]) => (
               <Quantity
@@ -182,7 +183,7 @@ export function SurfaceForm({ surface, pointing }: { readonly surface: Surface; 
       </Fold>
       <Box>
         <TextButton onClick={() => desk.change({ type: "removeFromSpace", list: "surfaces", id: surface.id })}>
-          Take this surface away
+          {surfaceFormTexts.deleteThisSurface}
         </TextButton>
       </Box>
     </Box>

@@ -1,6 +1,7 @@
 import { browserClient } from "@/api";
 import { type Surface } from "@/core/plan";
 import { maxPhotoBytes } from "@/core/image-type";
+import { photoTexts } from "@/messages/en/layout/view";
 
 /** Longest side of a photo as it is kept, pixels; and the largest file looked at. */
 const longestPx = 2400;
@@ -15,10 +16,10 @@ export type PhotoTaken =
  * into it stays out; then keeps it in the data folder of this computer.
  */
 export async function takePhoto(file: File): Promise<PhotoTaken> {
-  if (file.size > maxFileBytes) return fault(`${file.name} holds ${file.size} bytes; allowed: ${maxFileBytes}.`);
+  if (file.size > maxFileBytes)
+    return fault(photoTexts.nameHasSizeBytesAllowedAtMost(file.name, file.size, maxFileBytes));
   const picture = await createImageBitmap(file).catch(() => null);
-  if (picture === null)
-    return fault(`${file.name} cannot be read as a picture. Save it as JPEG or PNG and choose it again.`);
+  if (picture === null) return fault(photoTexts.nameIsNotAReadablePictureSaveIt(file.name));
   for (const [longest, quality] of [
     [longestPx, 0.85],
     [1600, 0.7],
@@ -34,7 +35,7 @@ export async function takePhoto(file: File): Promise<PhotoTaken> {
     if (kept.type === "fault") return fault(kept.fault.message);
     return { type: "photo", id: kept.value.id, widthPx: canvas.width, heightPx: canvas.height };
   }
-  return fault(`${file.name} stays larger than ${maxPhotoBytes} bytes however it is scaled.`);
+  return fault(photoTexts.nameStaysAboveMaxPhotoBytesBytes(file.name, maxPhotoBytes));
 }
 
 function fault(message: string): PhotoTaken {

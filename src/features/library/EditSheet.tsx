@@ -10,9 +10,11 @@ import Link from "next/link";
 import { type ReactNode, useId } from "react";
 import { useStore } from "zustand";
 import { type InputRecord, type PanelRecord } from "@/api";
-import { needsAttention, saveWords, useIsKept } from "@/features/sync";
+import { needsAttention, useIsKept } from "@/features/sync";
+import { saveWords } from "@/messages/en/sync/save";
 import { type SheetEditor } from "./sheet-editor";
 import { SheetStanding } from "./SheetStanding";
+import { editSheetTexts } from "@/messages/en/library/view";
 
 type Props<Sheet> = {
   readonly editor: SheetEditor<Sheet>;
@@ -64,19 +66,19 @@ export function EditSheet<Sheet extends { readonly name: string }>(props: Props<
                 color: needsAttention(save) ? "var(--stop)" : "text.secondary",
               }}
             >
-              {saveWords(save, revision, isKept)}
+              {saveWords(save.type, revision, isKept)}
             </Box>
             {notice !== null && <Box sx={{ fontSize: "0.8125rem" }}>{notice}</Box>}
           </Box>
           <IconButton
-            aria-label="Take back the last change"
-            title="Take back the last change (Ctrl Z)"
+            aria-label={editSheetTexts.undoTheLastChange}
+            title={editSheetTexts.undoTheLastChangeCtrlZ}
             disabled={history.past.length === 0}
             onClick={editor.undo}
           >
             <Undo2 size={18} />
           </IconButton>
-          <IconButton aria-label="Close the sheet" onClick={onClose}>
+          <IconButton aria-label={editSheetTexts.closeThisEntry} onClick={onClose}>
             <X size={18} />
           </IconButton>
         </Box>
@@ -84,12 +86,12 @@ export function EditSheet<Sheet extends { readonly name: string }>(props: Props<
         {children(sheet)}
         <Box
           component="section"
-          aria-label="Used by"
+          aria-label={editSheetTexts.usedBy}
           sx={{ borderTop: "1px solid var(--line)", pt: 1, fontSize: "0.875rem" }}
         >
-          <strong>Used by: </strong>
+          <strong>{editSheetTexts.usedBy2} </strong>
           {record.usedBy.length === 0
-            ? "no plan."
+            ? editSheetTexts.noPlan
             : record.usedBy.map(({ id, name }, k) => (
                 <span key={id}>
                   {k > 0 && ", "}
@@ -98,17 +100,17 @@ export function EditSheet<Sheet extends { readonly name: string }>(props: Props<
                   </Box>
                 </span>
               ))}
-          <Box sx={{ color: "text.secondary" }}>A plan holds its own copy: what you change here changes no plan.</Box>
+          <Box sx={{ color: "text.secondary" }}>{editSheetTexts.aPlanHoldsItsOwnCopyChangesHere}</Box>
         </Box>
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
           <Button variant="outlined" onClick={() => onCopy(sheet)}>
-            Copy this sheet
+            {editSheetTexts.copyThisEntry}
           </Button>
           <Button
             variant="outlined"
             onClick={() => void editor.autosave.settled().then(() => onRetire(!record.retired))}
           >
-            {record.retired ? "Bring it back" : "Retire it"}
+            {record.retired ? editSheetTexts.restore : editSheetTexts.archive}
           </Button>
         </Box>
       </Box>

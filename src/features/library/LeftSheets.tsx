@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import { format } from "date-fns";
 import { LeftLine, UnsavedList } from "@/ui";
 import { type LeftSheet } from "./useShelf";
+import { leftSheetsTexts } from "@/messages/en/library/view";
 
 type Props<Sheet> = {
   readonly left: readonly LeftSheet<Sheet>[];
@@ -27,24 +28,24 @@ export function LeftSheets<Sheet extends { readonly name: string }>(props: Props
             key={key}
             words={
               <>
-                <strong>“{document.name}”</strong> was left unsaved at {format(atMs, "HH:mm, d MMMM")}, made from
-                revision {revision}
-                {there ? "." : "; its sheet is gone from the shelf since."}
+                <strong>“{document.name}”</strong>{" "}
+                {leftSheetsTexts.wasLeftUnsavedAtTimeMadeFrom(format(atMs, "HH:mm, d MMMM"), revision)}
+                {there ? "." : leftSheetsTexts.theEntryHasSinceBeenDeletedFrom}
               </>
             }
             keys={
               <>
                 {there ? (
                   <Button variant="contained" size="small" onClick={() => onOpen(documentId)}>
-                    Open “{document.name}”
+                    {leftSheetsTexts.openName(document.name)}
                   </Button>
                 ) : (
                   <Button variant="contained" size="small" onClick={() => onKeep(draft)}>
-                    Save as a new sheet
+                    {leftSheetsTexts.saveAsANewEntry}
                   </Button>
                 )}
                 <Button variant="outlined" size="small" onClick={() => onDiscard(key)}>
-                  Discard
+                  {leftSheetsTexts.discardChanges}
                 </Button>
               </>
             }

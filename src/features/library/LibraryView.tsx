@@ -25,6 +25,7 @@ import { SheetTable } from "./SheetTable";
 import { Unreadable } from "./Unreadable";
 import { withoutDuplicates, useFileRead } from "./useFileRead";
 import { type Shelf, useShelf } from "./useShelf";
+import { libraryViewTexts } from "@/messages/en/library/view";
 
 type Props = {
   readonly shelf: ShelfName;
@@ -76,7 +77,9 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
       : { panels: [], inputs: picked(inputsShown).map(({ sheet }) => sheet) };
   const retired = now.records.filter((record) => record.retired).length;
   const start = () =>
-    void (shelf === "panels" ? panelShelf.start(blankLabel("New panel")) : inputShelf.start(blankDevice("New input")));
+    void (shelf === "panels"
+      ? panelShelf.start(blankLabel(libraryViewTexts.newPanel))
+      : inputShelf.start(blankDevice(libraryViewTexts.newController)));
   const common = { chosen, onChosen: setChosen, onOpen: now.open };
 
   return (
@@ -88,14 +91,14 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 1.5, minWidth: 0 }}>
         <Box sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
           <Typography variant="h1" component="h1">
-            Library
+            {libraryViewTexts.library}
           </Typography>
-          <Box component="nav" aria-label="Shelves" sx={{ display: "flex", gap: 0.5 }}>
+          <Box component="nav" aria-label={libraryViewTexts.tables} sx={{ display: "flex", gap: 0.5 }}>
             <ShelfLink name="panels" here={shelf}>
-              Panels ({panelsShown.length})
+              {libraryViewTexts.panelsPanelsShownCount(panelsShown.length)}
             </ShelfLink>
             <ShelfLink name="inputs" here={shelf}>
-              Inputs ({inputsShown.length})
+              {libraryViewTexts.controllersInputsShownCount(inputsShown.length)}
             </ShelfLink>
           </Box>
         </Box>
@@ -106,13 +109,13 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
         />
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
           <Button size="small" variant="contained" startIcon={<FilePlus2 size={16} />} onClick={start}>
-            {shelf === "panels" ? "Type a label in" : "Type an input in"}
+            {shelf === "panels" ? libraryViewTexts.enterALabel : libraryViewTexts.enterADataSheet}
           </Button>
           <input
             ref={picker}
             type="file"
             accept=".csv,.tsv,.txt,.json,text/csv,application/json"
-            aria-label="Library file"
+            aria-label={libraryViewTexts.libraryFile}
             hidden
             onChange={(event) => {
               const picked1 = event.target.files?.[0];
@@ -128,7 +131,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             startIcon={<FileUp size={16} />}
             onClick={() => picker.current?.click()}
           >
-            Read CSV or JSON
+            {libraryViewTexts.importCsvOrJson}
           </Button>
           <Button
             size="small"
@@ -136,7 +139,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             startIcon={<FileDown size={16} />}
             onClick={() => void saveTable(shelf, sheetsPicked())}
           >
-            CSV of {chosenWords(chosen.length)}
+            {libraryViewTexts.exportCsvChosen(chosenWords(chosen.length))}
           </Button>
           <Button
             size="small"
@@ -144,7 +147,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             startIcon={<FileDown size={16} />}
             onClick={() => downloadFile(`${shelf}.json`, "application/json", writeLibrary(sheetsPicked()))}
           >
-            JSON of {chosenWords(chosen.length)}
+            {libraryViewTexts.exportJsonChosen(chosenWords(chosen.length))}
           </Button>
           {chosen.length > 0 && (
             <Button
@@ -155,7 +158,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
                 setChosen([]);
               }}
             >
-              Retire {counted(chosen.length, "sheet")}
+              {libraryViewTexts.archiveChosenCount(counted(chosen.length, "entry", "entries"))}
             </Button>
           )}
           {retired > 0 && (
@@ -165,7 +168,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
               aria-pressed={withRetired}
               onClick={() => setWithRetired(!withRetired)}
             >
-              Show {retired} retired
+              {libraryViewTexts.showRetiredArchived(retired)}
             </Button>
           )}
         </Box>
@@ -173,14 +176,14 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
           <ReadIn
             panelTakes={[
               {
-                words: "Put it in the library",
-                take: (fields) => void panelShelf.start({ ...blankLabel("Panel read in"), ...fields }),
+                words: libraryViewTexts.addToTheLibrary,
+                take: (fields) => void panelShelf.start({ ...blankLabel(libraryViewTexts.importedPanel), ...fields }),
               },
             ]}
-            inputTakes={[{ words: "Put it in the library", take: (device) => void inputShelf.start(device) }]}
+            inputTakes={[{ words: libraryViewTexts.addToTheLibrary, take: (device) => void inputShelf.start(device) }]}
             takeAll={async (panelsRead, inputsRead) => {
               const read = {
-                panels: panelsRead.map((fields) => ({ ...blankLabel("Panel read in"), ...fields })),
+                panels: panelsRead.map((fields) => ({ ...blankLabel(libraryViewTexts.importedPanel), ...fields })),
                 inputs: inputsRead,
               };
               const fresh = withoutDuplicates(read, {
@@ -211,7 +214,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
           {shelf === "panels" ? (
             <SheetTable
               key="panels"
-              label="Panels in the library"
+              label={libraryViewTexts.panelsInTheLibrary}
               records={panelsShown}
               columns={panelColumnsShown}
               extras={panelExtras}
@@ -220,7 +223,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
           ) : (
             <SheetTable
               key="inputs"
-              label="Inputs in the library"
+              label={libraryViewTexts.controllersInTheLibrary}
               records={inputsShown}
               columns={inputColumnsShown}
               extras={inputExtras}
@@ -230,11 +233,11 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
         </Box>
         <Box component="p" sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary" }}>
           {shelf === "panels"
-            ? "CSV has one row for each panel."
-            : "CSV has one row for each port; limits that ports share and add-on modules travel in JSON only."}{" "}
-          Both are open:{" "}
+            ? libraryViewTexts.csvHasOneRowForEachPanel
+            : libraryViewTexts.csvHasOneRowForEachPvInputLimits}{" "}
+          {libraryViewTexts.bothFormatsAreOpen}{" "}
           <Box component="a" href="/schema/library-v2.json" sx={{ color: "inherit" }}>
-            the JSON Schema
+            {libraryViewTexts.jsonSchema}
           </Box>
           .
         </Box>
@@ -251,10 +254,10 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
       <ReadFile reading={file.reading} onStop={file.stop} onKeep={() => void file.keep()} />
       <Snackbar
         open={now.undoable.length > 0}
-        message={`${counted(now.undoable.length, "sheet")} retired.`}
+        message={libraryViewTexts.archived(now.undoable.length)}
         action={
           <Button color="inherit" onClick={() => void now.retire(now.undoable, false)}>
-            Undo
+            {libraryViewTexts.undo}
           </Button>
         }
       />
@@ -335,7 +338,7 @@ function ShelfLink({ name, here, children }: { name: ShelfName; here: ShelfName;
 }
 
 function chosenWords(chosen: number): string {
-  return chosen === 0 ? "all shown" : `${chosen} ticked`;
+  return chosen === 0 ? "all shown" : libraryViewTexts.chosenSelected(chosen);
 }
 
 function copyName(name: string): string {
@@ -357,9 +360,9 @@ function batchReport(read: Sheets, fresh: Sheets): string {
   const isWhole = ({ pmaxW, vocV, iscA, vmpV, impA }: PanelSheet) => ![pmaxW, vocV, iscA, vmpV, impA].includes(null);
   const gaps = fresh.panels.filter((sheet) => !isWhole(sheet)).map(({ name }) => name);
   return [
-    `${counted(put ?? 0, "sheet")} put in the library.`,
-    known > 0 ? `${known} ${known === 1 ? "is" : "are"} there already, just the same, and left out.` : "",
-    gaps.length > 0 ? `With gaps, to be filled from the sticker: ${gaps.join(", ")}.` : "",
+    libraryViewTexts.added(put ?? 0),
+    known > 0 ? libraryViewTexts.known(known) : "",
+    gaps.length > 0 ? libraryViewTexts.withGapsToBeFilledInFromThe(gaps.join(", ")) : "",
   ]
     .filter((part) => part !== "")
     .join(" ");

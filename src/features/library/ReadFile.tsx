@@ -10,9 +10,10 @@ import LinearProgress from "@mui/material/LinearProgress";
 import { type Absent, type ColumnReport } from "@/core/library";
 import { LevelMark, Table } from "@/ui";
 import { counted } from "@/messages/en";
-import { cellFaultWords, columnWords, fileFaultSentence } from "./report-words";
+import { cellFaultWords, columnWords, fileFaultSentence } from "@/messages/en/library/report";
 import style from "./report.module.css";
 import { type FileRead } from "./useFileRead";
+import { readFileTexts } from "@/messages/en/library/view";
 
 type Props = { readonly reading: FileRead; readonly onStop: () => void; readonly onKeep: () => void };
 
@@ -27,15 +28,19 @@ export function ReadFile({ reading, onStop, onKeep }: Props) {
       fullWidth
       aria-labelledby="read-file"
     >
-      <DialogTitle id="read-file">{reading.type === "none" ? "" : `FileRead “${reading.fileName}”`}</DialogTitle>
+      <DialogTitle id="read-file">
+        {reading.type === "none" ? "" : readFileTexts.importOfFileName(reading.fileName)}
+      </DialogTitle>
       <DialogContent>
         <Body reading={reading} />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onStop}>{reading.type === "refused" ? "Close" : "Put nothing in"}</Button>
+        <Button onClick={onStop}>
+          {reading.type === "refused" ? readFileTexts.close : readFileTexts.cancelTheImport}
+        </Button>
         {reading.type === "read" && (
           <Button variant="contained" disabled={reading.fresh === 0 || reading.keeping} onClick={onKeep}>
-            Put {reading.fresh} in the library
+            {readFileTexts.addFreshToTheLibrary(reading.fresh)}
           </Button>
         )}
       </DialogActions>
@@ -50,15 +55,19 @@ function Body({ reading }: { reading: FileRead }) {
     case "reading":
       return (
         <>
-          <Box role="status">{counted(reading.rows, "row")} read…</Box>
-          <LinearProgress variant="determinate" value={reading.share * 100} aria-label="Share of the file read" />
+          <Box role="status">{readFileTexts.rowsRead(counted(reading.rows, "row"))}</Box>
+          <LinearProgress
+            variant="determinate"
+            value={reading.share * 100}
+            aria-label={readFileTexts.shareOfTheFileRead}
+          />
         </>
       );
     case "refused":
       return (
         <Box role="alert" sx={{ display: "flex", gap: 1 }}>
           <LevelMark level="stop" />
-          <span>{fileFaultSentence(reading.fault, reading.fileName)} Nothing was put in the library.</span>
+          <span>{readFileTexts.fileFaultNothingWasAddedToThe(fileFaultSentence(reading.fault, reading.fileName))}</span>
         </Box>
       );
     case "read": {
@@ -67,9 +76,12 @@ function Body({ reading }: { reading: FileRead }) {
       return (
         <Box sx={{ display: "grid", gap: 1.5 }}>
           <Box role="status">
-            {fresh === 0 ? "Nothing new to put in." : `${fresh} to put in the library.`}
-            {known > 0 && ` ${known} are there already, just the same, and are left out.`}
-            {refused.length > 0 && ` ${counted(refused.length, columns === null ? "sheet" : "row")} cannot be taken.`}
+            {fresh === 0 ? readFileTexts.nothingNewToAdd : readFileTexts.freshToAddToTheLibrary(fresh)}
+            {known > 0 && readFileTexts.knownAlreadyInTheLibraryWithThe(known)}
+            {refused.length > 0 &&
+              readFileTexts.refusedCountNotValidLeftOut(
+                columns === null ? counted(refused.length, "entry", "entries") : counted(refused.length, "row"),
+              )}
           </Box>
           {fault !== null && (
             <Box role="alert" sx={{ display: "flex", gap: 1 }}>
@@ -79,16 +91,16 @@ function Body({ reading }: { reading: FileRead }) {
           )}
           {columns !== null && <Columns columns={columns} absent={absent} />}
           {refused.length > 0 && (
-            <Box component="section" aria-label="Not taken">
-              <strong>Not taken</strong>
+            <Box component="section" aria-label={readFileTexts.leftOut}>
+              <strong>{readFileTexts.leftOut}</strong>
               <ul className={style["list"]}>
                 {refused.slice(0, maxShown).map(({ at, name, path, problem }) => (
                   <li key={`${at} ${path}`}>
-                    {columns === null ? `Sheet ${at}` : `Row ${at}`}
+                    {columns === null ? readFileTexts.entryAt(at) : readFileTexts.rowAt(at)}
                     {name === "" ? "" : ` (${name})`}: {path}: {problem}.
                   </li>
                 ))}
-                {refused.length > maxShown && <li>and {refused.length - maxShown} more</li>}
+                {refused.length > maxShown && <li>{readFileTexts.andRefusedCountMore(refused.length - maxShown)}</li>}
               </ul>
             </Box>
           )}
@@ -104,14 +116,14 @@ function Columns({ columns, absent }: { columns: readonly ColumnReport[]; absent
   return (
     <>
       <Table
-        spokenCaption="What each column of the file was taken for"
+        spokenCaption="What each column of the file was imported as"
         className={style["columns"]}
-        head={["Column in the file", "Taken as", "What became of it"]}
+        head={[readFileTexts.columnInTheFile, readFileTexts.importedAs, readFileTexts.result]}
       >
         <tbody>
           {columns.map((column, k) => (
             <tr key={k} data-column={column.type}>
-              <th scope="row">{column.heading === "" ? `(column ${k + 1}, no heading)` : column.heading}</th>
+              <th scope="row">{column.heading === "" ? readFileTexts.columnKNoHeading(k + 1) : column.heading}</th>
               <td>{column.type === "taken" ? column.title : "–"}</td>
               <td>
                 <span className={style["outcome"]}>
@@ -129,13 +141,13 @@ function Columns({ columns, absent }: { columns: readonly ColumnReport[]; absent
                 </span>
                 {column.type === "unknown" && column.samples.length > 0 && (
                   <div className={style["small"]}>
-                    such as {column.samples.map((sample) => `“${sample}”`).join(", ")}
+                    {readFileTexts.suchAsSamples(column.samples.map((sample) => `“${sample}”`).join(", "))}
                   </div>
                 )}
                 {column.type === "taken" &&
                   column.faults.map(({ row, text, fault }) => (
                     <div key={row} className={style["small"]}>
-                      row {row}: “{text}”: {cellFaultWords(fault)}
+                      {readFileTexts.rowRowTextCellFault(row, text, cellFaultWords(fault))}
                     </div>
                   ))}
               </td>
@@ -145,9 +157,11 @@ function Columns({ columns, absent }: { columns: readonly ColumnReport[]; absent
       </Table>
       {absent.length > 0 && (
         <Box sx={{ fontSize: "0.8125rem" }}>
-          Not in the file:{" "}
-          {absent.map(({ title, instead }) => (instead === "" ? title : `${title} (taken as “${instead}”)`)).join(", ")}
-          .
+          {readFileTexts.notInTheFileAbsent(
+            absent
+              .map(({ title, instead }) => (instead === "" ? title : readFileTexts.missingColumn(title, instead)))
+              .join(", "),
+          )}
         </Box>
       )}
     </>

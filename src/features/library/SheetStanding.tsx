@@ -6,6 +6,7 @@ import { useStore } from "zustand";
 import { SaveStanding } from "@/features/sync";
 import { LeftLine, UnsavedList, downloadFile } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
+import { sheetStandingTexts } from "@/messages/en/library/view";
 
 type Props<Sheet> = {
   readonly editor: SheetEditor<Sheet>;
@@ -42,21 +43,21 @@ export function SheetStanding<Sheet extends { readonly name: string }>({ editor,
               words={
                 <>
                   <strong>
-                    “{document.name}”, left unsaved at {format(atMs, "HH:mm, d MMMM")}
+                    {sheetStandingTexts.nameLeftUnsavedAtTime(document.name, format(atMs, "HH:mm, d MMMM"))}
                   </strong>
-                  , made from revision {revision}.
+                  {sheetStandingTexts.madeFromRevisionRevision(revision)}
                 </>
               }
               keys={
                 <>
                   <Button variant="contained" size="small" onClick={() => autosave.bringBack(key)}>
-                    Bring back
+                    {sheetStandingTexts.restore}
                   </Button>
                   <Button variant="outlined" size="small" onClick={saveAsNew(key)}>
-                    Save as a sheet of its own
+                    {sheetStandingTexts.saveAsANewEntry}
                   </Button>
                   <Button variant="outlined" size="small" onClick={() => autosave.discard(key)}>
-                    Discard
+                    {sheetStandingTexts.discardChanges}
                   </Button>
                 </>
               }

@@ -6,6 +6,7 @@ import { memo, useMemo, useState } from "react";
 import { type InputRecord, type PanelRecord } from "@/api";
 import { useNonce } from "@/ui";
 import { counted, visible } from "@/messages/en";
+import { sheetTableTexts } from "@/messages/en/library/view";
 
 type Props<R extends GridValidRowModel> = {
   readonly label: string;
@@ -36,7 +37,7 @@ function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({
   const all: GridColDef<R>[] = [
     {
       field: "name",
-      headerName: "Name",
+      headerName: sheetTableTexts.name,
       width: 236,
       hideable: false,
       valueGetter: (_, { sheet }) => sheet.name,
@@ -64,14 +65,14 @@ function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({
           }}
         >
           {visible(row.sheet.name)}
-          {row.retired ? " (retired)" : ""}
+          {row.retired ? sheetTableTexts.archived : ""}
         </button>
       ),
     },
     ...columns,
     {
       field: "usedBy",
-      headerName: "Used by",
+      headerName: sheetTableTexts.usedBy,
       width: 78,
       type: "number",
       valueGetter: (_, { usedBy }) => usedBy.length,
@@ -106,8 +107,8 @@ function Table<R extends (PanelRecord | InputRecord) & GridValidRowModel>({
         toolbar: { csvOptions: { disableToolbarButton: true }, printOptions: { disableToolbarButton: true } },
       }}
       localeText={{
-        noRowsLabel: "Nothing here yet: type one in, or read a file.",
-        toolbarQuickFilterPlaceholder: "Find by any word or number",
+        noRowsLabel: sheetTableTexts.nothingHereYetEnterOneOrImportA,
+        toolbarQuickFilterPlaceholder: sheetTableTexts.searchAnyWordOrNumber,
       }}
       sx={{
         border: 0,

@@ -5,6 +5,7 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import { type ApiResult, type UnreadableSheet } from "@/api";
 import { LevelMark } from "@/ui";
+import { unreadableTexts } from "@/messages/en/library/view";
 
 type Props = {
   readonly sheets: readonly UnreadableSheet[];
@@ -27,12 +28,9 @@ export function Unreadable({ sheets, onRemove }: Props) {
       {left.map((sheet) => (
         <Box key={sheet.id} sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
           <LevelMark level="care" />
-          <span>
-            “{sheet.name}” is stored but cannot be read ({sheet.problem}). It was left untouched; plans made from it
-            keep their copies.
-          </span>
+          <span>{unreadableTexts.nameIsStoredButCannotBeRead(sheet.name, sheet.problem)}</span>
           <Button size="small" variant="outlined" onClick={() => void remove(sheet)}>
-            Delete “{sheet.name}”
+            {unreadableTexts.deleteName(sheet.name)}
           </Button>
         </Box>
       ))}

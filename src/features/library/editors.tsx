@@ -10,6 +10,7 @@ import { ReadFrom } from "@/features/label-import";
 import { nothingLit, WindowChart } from "@/features/window-chart";
 import { Region } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
+import { editorsTexts } from "@/messages/en/library/view";
 
 /** A panel of the library: its label, the check, the curve it implies. */
 export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet>; label: PanelSheet }) {
@@ -19,10 +20,10 @@ export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet>
     <>
       <ReadFrom from={label.readFrom} />
       <LabelForm label={label} patch={patch} onDone={editor.done} onField={() => undefined} />
-      <Region title="Checked against itself">
+      <Region title={editorsTexts.labelCheck}>
         <LabelCheck label={label} patch={patch} />
       </Region>
-      <Region title="The curve it implies">
+      <Region title={editorsTexts.curveFromTheLabel}>
         <LabelCurve label={label} />
       </Region>
     </>
@@ -49,9 +50,9 @@ export function InputEditor({ editor, device }: { editor: SheetEditor<DeviceShee
         <ReadFrom from={device.readFrom} />
         <DeviceForm editor={onDevice} port={port} onPort={setPortId} onField={() => undefined} />
       </Box>
-      <Region title="The window it opens" flush>
+      <Region title={editorsTexts.itsWindow} flush>
         {window === null ? (
-          <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>Drawn as soon as the highest volts are there.</Box>
+          <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>{editorsTexts.theWindowAppearsOnceTheMaxPv}</Box>
         ) : (
           <WindowChart window={window} skies={null} chosen="brightNoon" lit={nothingLit} height={260} />
         )}

@@ -4,6 +4,7 @@ import { type DeviceSheet, type PortField, portFieldNames, portFields, type Port
 import { type Unit, type UnitSystem } from "@/core/engine/units";
 import { inputKindWords } from "@/features/controllers";
 import { given, money, portFieldWords } from "@/messages/en";
+import { inputShelfTexts } from "@/messages/en/library/view";
 
 type Columns = GridColDef<InputRecord>[];
 
@@ -32,20 +33,31 @@ export function inputTable(system: UnitSystem): Columns {
         : [];
     });
   return [
-    { field: "kind", headerName: "Kind", width: 130, valueGetter: (_, { sheet }) => inputKindWords[sheet.kind] },
+    {
+      field: "kind",
+      headerName: inputShelfTexts.kind,
+      width: 130,
+      valueGetter: (_, { sheet }) => inputKindWords[sheet.kind],
+    },
     {
       field: "ports",
-      headerName: "Ports",
+      headerName: inputShelfTexts.pvInputs,
       width: 62,
       type: "number",
       valueGetter: (_, { sheet }) => sheet.ports.length,
     },
     ...numbers("voltage"),
-    overPorts("amps", "Amps", 92, ({ currentLimits }) => greatest(currentLimits.map(({ amps }) => amps)), "A"),
+    overPorts(
+      "amps",
+      inputShelfTexts.maxCurrentA,
+      92,
+      ({ currentLimits }) => greatest(currentLimits.map(({ amps }) => amps)),
+      "A",
+    ),
     ...numbers("power"),
     {
       field: "together",
-      headerName: "Together",
+      headerName: inputShelfTexts.shared,
       width: 82,
       type: "number",
       valueGetter: (_, { sheet }) => together(sheet),
@@ -53,7 +65,7 @@ export function inputTable(system: UnitSystem): Columns {
     },
     {
       field: "conversion",
-      headerName: "Works by",
+      headerName: inputShelfTexts.conversion,
       width: 76,
       valueGetter: (_, { sheet }) =>
         [...new Set(sheet.ports.map(({ conversion }) => conversion.toUpperCase()))].join(", "),
@@ -62,7 +74,7 @@ export function inputTable(system: UnitSystem): Columns {
     ...numbers("startUp"),
     {
       field: "weightKg",
-      headerName: "Weight",
+      headerName: inputShelfTexts.weight,
       width: 78,
       type: "number",
       valueGetter: (_, { sheet }) => sheet.weightKg,
@@ -70,7 +82,7 @@ export function inputTable(system: UnitSystem): Columns {
     },
     {
       field: "price",
-      headerName: "Price",
+      headerName: inputShelfTexts.price,
       width: 132,
       type: "number",
       valueGetter: (_, { sheet }) => sheet.price,
@@ -78,7 +90,7 @@ export function inputTable(system: UnitSystem): Columns {
     },
     {
       field: "pricePerW",
-      headerName: "Per W",
+      headerName: inputShelfTexts.perW,
       width: 132,
       type: "number",
       valueGetter: (_, { sheet }) => pricePerW(sheet),

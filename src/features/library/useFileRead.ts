@@ -2,13 +2,8 @@
 
 import { useEffect, useState } from "react";
 import { maxLibraryBytes, type Sheets } from "@/core/library";
-import { type FileContents, type FileFault, workerClient, type ShelfName } from "@/workers";
-
-/** Why nothing is to be had of a file, whether or not it was looked into. */
-export type ReadFault =
-  | FileFault
-  | { readonly type: "tooLarge"; readonly bytes: number }
-  | { readonly type: "workerEnded"; readonly message: string };
+import { type FileContents, workerClient, type ShelfName } from "@/workers";
+import { type ReadFault } from "@/messages/en/library/report";
 
 /** How far the reading of a file has come. */
 export type FileRead =

@@ -4,6 +4,7 @@ import { LevelMark, sheetStyle, TextButton, useHash } from "@/ui";
 import { jobWords } from "@/messages/en";
 import { dayName } from "./times";
 import { useJobs } from "./useJobs";
+import { dueJobsTexts } from "@/messages/en/log/view";
 
 /** A line over the log where something is due. */
 export function DueJobs() {
@@ -14,14 +15,14 @@ export function DueJobs() {
     <p className={sheetStyle["notice"]}>
       <LevelMark level="note" size={16} />
       <span>
-        Due:{" "}
-        {due
-          .map(
-            ({ job, dueMs }) =>
-              `${job.what === "other" ? job.note : jobWords[job.what].name.toLowerCase()} (since ${dayName(dueMs ?? 0)})`,
-          )
-          .join("; ")}
-        . <TextButton onClick={() => show("jobs")}>Jobs</TextButton>
+        {dueJobsTexts.dueDue(
+          due
+            .map(({ job, dueMs }) =>
+              dueJobsTexts.since(job.what === "other" ? job.note : jobWords[job.what].name, dayName(dueMs ?? 0)),
+            )
+            .join("; "),
+        )}{" "}
+        <TextButton onClick={() => show("jobs")}>{dueJobsTexts.jobs}</TextButton>
       </span>
     </p>
   );

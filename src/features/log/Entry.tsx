@@ -9,6 +9,7 @@ import { Keypad, newId, QuantityField, Region, TextButton } from "@/ui";
 import { cloudNames, entryWords } from "@/messages/en";
 import { useStation } from "./useStation";
 import style from "./log.module.css";
+import { entryTexts } from "@/messages/en/log/view";
 
 const wattsSpec: FieldSpec = { unit: "W", min: 0, max: 100_000, whole: false };
 const upTo = (unit: FieldSpec["unit"], most: number): FieldSpec => ({ unit, min: 0, max: most, whole: false });
@@ -24,19 +25,19 @@ const fields: readonly {
 }[] = [
   {
     key: "socPct",
-    label: "Battery",
+    label: entryTexts.stateOfCharge,
     spec: fieldSpecs.sharePct,
-    help: "How full it is: low watts on a full battery are no fault.",
+    help: entryTexts.aNearlyFullBatteryAcceptsFew,
   },
-  { key: "kwh", label: "kWh today", spec: upTo("", 1000), help: "What the display has counted since this morning." },
-  { key: "airC", label: "Air", spec: fieldSpecs.airC, help: "Warm cells give less." },
+  { key: "kwh", label: entryTexts.kWhToday, spec: upTo("", 1000), help: entryTexts.whatTheDisplayHasCountedSince },
+  { key: "airC", label: entryTexts.airTemperature, spec: fieldSpecs.airC, help: entryTexts.warmCellsGiveLess },
   {
     key: "volts",
-    label: "Volts",
+    label: entryTexts.volts,
     spec: upTo("V", 2000),
-    help: "Of the array, while it runs: with the amps they are watts.",
+    help: entryTexts.operatingVoltageOfTheArrayVolts,
   },
-  { key: "amps", label: "Amps", spec: upTo("A", 1000), help: "Of the array, in the same moment." },
+  { key: "amps", label: entryTexts.amps, spec: upTo("A", 1000), help: entryTexts.operatingCurrentOfTheArrayAtThe },
 ];
 
 /** Watts, the sky, kept: by thumb in five seconds. The rest if one likes. */
@@ -52,7 +53,7 @@ export function Entry() {
   const station = useStation();
   const typed = readQuantity(text, wattsSpec);
   const watts = typed.type === "value" ? typed.value : null;
-  const fault = text !== "" && watts === null ? `“${text}” is no number of watts; allowed: 0 to 100000.` : null;
+  const fault = text !== "" && watts === null ? entryTexts.textIsNotANumberOfWattsEnterA(text) : null;
   // one of them is an entry: watts, the day's kWh, or volts with amps
   const isNothing = watts === null && kwh === null && (volts === null || amps === null);
   const keep = async () => {
@@ -74,12 +75,12 @@ export function Entry() {
     // of this moment only: the next entry has a sky, a battery and an air of its own
     setCloud(null);
     setMore(nothingMore);
-    tell(`${entryWords({ watts, kwh, volts, amps })} kept.`);
+    tell(entryTexts.entrySaved(entryWords({ watts, kwh, volts, amps })));
   };
   return (
-    <Region title="Now">
+    <Region title={entryTexts.now}>
       <Box sx={{ display: "grid", gap: 1 }}>
-        <div className={style["chips"]} role="group" aria-label="The sky now">
+        <div className={style["chips"]} role="group" aria-label={entryTexts.skyNow}>
           {skyWords.map((word) => (
             <TextButton key={word} aria-pressed={cloud === word} onClick={() => setCloud(cloud === word ? null : word)}>
               {cloudNames[word]}
@@ -92,7 +93,7 @@ export function Entry() {
             setText(next.slice(0, 9));
             setSource("typed");
           }}
-          label="Watts now"
+          label={entryTexts.wattsNow}
           unit="W"
           onEnter={() => void keep()}
         />
@@ -120,7 +121,7 @@ export function Entry() {
           disabled={fault !== null || isNothing}
           onClick={() => void keep()}
         >
-          Write it down
+          {entryTexts.saveEntry}
         </button>
         <TextButton
           look="plain"
@@ -131,11 +132,11 @@ export function Entry() {
               setText(String(Math.round(read.watts)));
               setMore((before) => ({ ...before, socPct: read.socPct }));
               setSource("standIn");
-              tell("Of the simulated station: shown in the log, and left out of what it shows of your panels.");
+              tell(entryTexts.fromTheSimulatorShownInTheLogBut);
             })
           }
         >
-          Read from the stand-in station
+          {entryTexts.readFromTheSimulatedStation}
         </TextButton>
         <p role="status" style={{ margin: 0, textAlign: "center" }}>
           {told}

@@ -6,6 +6,7 @@ import { useReadings } from "@/features/plan-session";
 import { FreeLine, newId, Region, TextButton } from "@/ui";
 import { eventWords } from "@/messages/en";
 import style from "./log.module.css";
+import { eventsTexts } from "@/messages/en/log/view";
 
 /** Marks in the margin: what was done, and what the weather did. */
 export function Events() {
@@ -22,11 +23,11 @@ export function Events() {
       note: note.trim(),
     });
     setNote("");
-    tell(`${eventWords[what]}: in the margin.`);
+    tell(eventsTexts.eventNameAddedToTheLog(eventWords[what]));
   };
   return (
-    <Region title="In the margin, today">
-      <div className={style["chips"]} role="group" aria-label="What was done or happened">
+    <Region title={eventsTexts.eventToday}>
+      <div className={style["chips"]} role="group" aria-label={eventsTexts.whatWasDoneOrHappened}>
         {eventKinds.map((what) => (
           <TextButton key={what} onClick={() => void mark(what)}>
             {eventWords[what]}
@@ -34,11 +35,11 @@ export function Events() {
         ))}
       </div>
       <FreeLine
-        label="With a word"
+        label={eventsTexts.comment}
         value={note}
         onValue={setNote}
         most={200}
-        placeholder="if you like, before you press"
+        placeholder={eventsTexts.optionalBeforeYouPressAnEvent}
       />
       <p role="status" style={{ margin: "4px 0 0" }}>
         {told}

@@ -2,6 +2,7 @@ import { type JobState } from "@/core/log";
 import { sheetStyle } from "@/ui";
 import { jobWords } from "@/messages/en";
 import { dayName } from "./times";
+import { jobLinesTexts } from "@/messages/en/log/view";
 
 /** What is to be done and when, a line each. */
 export function JobLines({ states }: { readonly states: readonly JobState[] }) {
@@ -10,7 +11,8 @@ export function JobLines({ states }: { readonly states: readonly JobState[] }) {
       {states.map(({ job, dueMs, isDue }) =>
         dueMs === null ? null : (
           <li key={job.id}>
-            {job.what === "other" ? job.note : jobWords[job.what].name}: {isDue ? "due since" : "on"} {dayName(dueMs)}
+            {job.what === "other" ? job.note : jobWords[job.what].name}:{" "}
+            {isDue ? jobLinesTexts.dueSince(dayName(dueMs)) : jobLinesTexts.dueOn(dayName(dueMs))}
           </li>
         ),
       )}

@@ -9,6 +9,7 @@ import { saveJobs } from "./jobs-ics";
 import { NewJob } from "./NewJob";
 import { dayName, roundName } from "./times";
 import { useJobs } from "./useJobs";
+import { jobsSheetTexts } from "@/messages/en/log/view";
 
 /** What is to be done and when: due first; done with one press, which is an event of the log. */
 export function JobsSheet() {
@@ -19,17 +20,17 @@ export function JobsSheet() {
     <Columns beside="390px">
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Region
-          title="Jobs"
+          title={jobsSheetTexts.jobs}
           aside={
             <TextButton disabled={states.length === 0} onClick={() => void saveJobs(plan.name, states)}>
-              iCalendar
+              {jobsSheetTexts.iCalendar}
             </TextButton>
           }
         >
           {states.length === 0 ? (
-            <p style={{ margin: 0 }}>Nothing put down yet. What this plan asks for stands below.</p>
+            <p style={{ margin: 0 }}>{jobsSheetTexts.noJobsYetTheJobsThatThisPlan}</p>
           ) : (
-            <ul className={sheetStyle["list"]} aria-label="Jobs">
+            <ul className={sheetStyle["list"]} aria-label={jobsSheetTexts.jobs}>
               {states.map((state) => (
                 <Job key={state.job.id} state={state} />
               ))}
@@ -37,18 +38,22 @@ export function JobsSheet() {
           )}
         </Region>
         {proposed.length > 0 && (
-          <Region title="What this plan asks for">
-            <ul className={sheetStyle["list"]} aria-label="Proposed">
+          <Region title={jobsSheetTexts.proposedJobs}>
+            <ul className={sheetStyle["list"]} aria-label={jobsSheetTexts.proposedJobs}>
               {proposed.map((each) => {
                 const { name } = jobWords[each.what];
                 return (
                   <li key={`${each.what} ${each.firstMs}`} style={{ justifyContent: "space-between" }}>
                     <span>
-                      <strong>{name}</strong>, {roundName(each.everyDays)}, first {dayName(each.firstMs)}.{" "}
-                      {proposalWords(each)}
+                      <strong>{name}</strong>
+                      {jobsSheetTexts.roundFirstDayProposal(
+                        roundName(each.everyDays),
+                        dayName(each.firstMs),
+                        proposalWords(each),
+                      )}
                     </span>
                     <TextButton
-                      aria-label={`Put it down: ${name}, ${dayName(each.firstMs)}`}
+                      aria-label={jobsSheetTexts.addJobNameDay(name, dayName(each.firstMs))}
                       onClick={() =>
                         void readings?.add({
                           id: newId(),
@@ -57,11 +62,14 @@ export function JobsSheet() {
                           by: "",
                           what: each.what,
                           everyDays: each.everyDays,
-                          note: each.why.type === "tilt" ? `${each.why.mountName} to ${each.why.tiltDeg}°` : "",
+                          note:
+                            each.why.type === "tilt"
+                              ? jobsSheetTexts.mountNameToTiltDeg(each.why.mountName, each.why.tiltDeg)
+                              : "",
                         })
                       }
                     >
-                      Put it down
+                      {jobsSheetTexts.addJob}
                     </TextButton>
                   </li>
                 );
@@ -85,8 +93,8 @@ function Job({ state: { job, dueMs, doneMs, isDue } }: { readonly state: JobStat
   const title = job.what === "other" ? job.note : name;
   const when =
     dueMs === null
-      ? `done ${dayName(doneMs ?? atMs)}`
-      : `${isDue ? "due since" : "next"} ${dayName(dueMs)}${doneMs === null ? "" : `, done ${dayName(doneMs)}`}`;
+      ? jobsSheetTexts.doneDay(dayName(doneMs ?? atMs))
+      : `${isDue ? "due since" : "next"} ${dayName(dueMs)}${doneMs === null ? "" : jobsSheetTexts.doneDay2(dayName(doneMs))}`;
   return (
     <li style={{ justifyContent: "space-between" }}>
       <LevelMark level={dueMs === null ? "good" : isDue ? "care" : "note"} size={16} />
@@ -98,7 +106,7 @@ function Job({ state: { job, dueMs, doneMs, isDue } }: { readonly state: JobStat
       {dueMs !== null && (
         <TextButton
           look={isDue ? "amber" : "outlined"}
-          aria-label={`Done today: ${title}`}
+          aria-label={jobsSheetTexts.markAsDoneTodayTitle(title)}
           onClick={() =>
             void readings?.add({
               id: newId(),
@@ -110,11 +118,15 @@ function Job({ state: { job, dueMs, doneMs, isDue } }: { readonly state: JobStat
             })
           }
         >
-          Done today
+          {jobsSheetTexts.markAsDoneToday}
         </TextButton>
       )}
-      <TextButton look="plain" aria-label={`Delete the job: ${title}`} onClick={() => void readings?.remove(job.id)}>
-        Delete
+      <TextButton
+        look="plain"
+        aria-label={jobsSheetTexts.deleteTheJobTitle(title)}
+        onClick={() => void readings?.remove(job.id)}
+      >
+        {jobsSheetTexts.delete}
       </TextButton>
     </li>
   );

@@ -9,6 +9,7 @@ import { JobLines } from "./JobLines";
 import { momentName, monthName } from "./times";
 import { useJobs } from "./useJobs";
 import { YearDrawing } from "./YearDrawing";
+import { logPrintTexts } from "@/messages/en/log/view";
 
 const emptyLines = 20;
 
@@ -41,14 +42,14 @@ export function LogPrint() {
     <LogFacts>
       <NewestMonth />
       <PrintTable
-        caption="Log"
-        head={["When", "What", "Battery", "Sky", "Note"]}
+        caption={logPrintTexts.log}
+        head={[logPrintTexts.when, logPrintTexts.what, logPrintTexts.battery, logPrintTexts.sky, logPrintTexts.note]}
         rows={[
           ...lines.map(({ atUtc, cells }) => [momentName(Date.parse(atUtc)), ...cells]),
           ...Array.from({ length: emptyLines - lines.length }, () => ["", "", "", "", ""]),
         ]}
       />
-      <p>Lithium cells must not be charged below freezing.</p>
+      <p>{logPrintTexts.lithiumCellsMustNotBeCharged}</p>
       <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.log}</p>
     </LogFacts>
   );
@@ -71,7 +72,7 @@ function NewestMonth() {
       )}
       {states.some(({ dueMs }) => dueMs !== null) && (
         <>
-          <h2>To do</h2>
+          <h2>{logPrintTexts.toDo}</h2>
           <JobLines states={states} />
         </>
       )}

@@ -20,6 +20,7 @@ import { useLogFacts } from "./facts";
 import { type Log } from "./useLog";
 import { YearDrawing } from "./YearDrawing";
 import style from "./log.module.css";
+import { logSheetTexts } from "@/messages/en/log/view";
 
 /** A line a day in ink under a pencil line of what was due; marks in the margin for what was done. */
 export function LogSheet() {
@@ -31,21 +32,21 @@ export function LogSheet() {
       <DueJobs />
       <Columns beside="390px">
         <Box sx={column}>
-          <Region title="The year in ink">
+          <Region title={logSheetTexts.theYearSoFar}>
             <YearDrawing log={log} />
           </Region>
-          <Region title="What it shows">
+          <Region title={logSheetTexts.findings}>
             <Findings log={log} />
             <SameHour log={log} />
           </Region>
           <Region
-            title={`Entries: ${log.entries.length}`}
+            title={logSheetTexts.entriesEntryCount(log.entries.length)}
             aside={
               <TextButton
                 disabled={log.entries.length + log.events.length === 0}
                 onClick={() => void logCsv(log).then((csv) => downloadFile("log.csv", "text/csv", csv))}
               >
-                CSV
+                {logSheetTexts.csv}
               </TextButton>
             }
           >
@@ -58,9 +59,9 @@ export function LogSheet() {
             <Events />
           </Box>
           <ReadTable />
-          <Region title="Notes">
+          <Region title={logSheetTexts.notes}>
             <label htmlFor={noteId} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
-              How it goes from here: anything odd.
+              {logSheetTexts.anythingUnusual}
             </label>
             <NotesField step="log" id={noteId} />
           </Region>
@@ -87,19 +88,15 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
   if (fault !== null) return <p role="alert">{fault}</p>;
   if (shown === null)
     return (
-      <p role="status">{share === null ? "Reading the log…" : `Reading the log: ${(100 * share).toFixed(0)} %`}</p>
-    );
-  if (entries.length === 0)
-    return <p style={{ margin: 0 }}>Nothing written yet. One entry on a clear day is worth ten under cloud.</p>;
-  if (shown.findings.length + shown.missedTurns.length === 0)
-    return (
-      <p style={{ margin: 0 }}>
-        Nothing that labels, meters and the sky could not explain. Entries of clear days tell most: a reckoned clear sky
-        is good to a tenth.
+      <p role="status">
+        {share === null ? logSheetTexts.readingTheLog : logSheetTexts.readingTheLogShare((100 * share).toFixed(0))}
       </p>
     );
+  if (entries.length === 0) return <p style={{ margin: 0 }}>{logSheetTexts.noEntriesYetOneEntryOnAClearDay}</p>;
+  if (shown.findings.length + shown.missedTurns.length === 0)
+    return <p style={{ margin: 0 }}>{logSheetTexts.nothingUnusualLabelsMeter}</p>;
   return (
-    <ul className={sheetStyle["list"]} aria-label="What the log shows">
+    <ul className={sheetStyle["list"]} aria-label={logSheetTexts.findingsOfTheLog}>
       {shown.missedTurns.map((ms) => (
         <li key={ms}>
           <LevelMark level="care" size={16} decorative={false} />
@@ -128,7 +125,7 @@ function Findings({ log: { shown, share, entries, fault } }: { readonly log: Log
                   href={`/plan/${planId}/test?less=${finding.lossPct.toFixed(0)}&since=${new Date(finding.sinceMs).toISOString().slice(0, 10)}`}
                   style={{ color: "inherit" }}
                 >
-                  Prove it
+                  {logSheetTexts.testIt}
                 </Link>
               )}
             </div>
@@ -149,7 +146,7 @@ function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {
   const readings = useReadings();
   const shares = new Map(shown?.shares.map((each) => [each.id, each]));
   const lines = [...entries, ...events].sort((a, b) => (a.atUtc < b.atUtc ? 1 : -1));
-  if (lines.length === 0) return <p style={{ margin: 0 }}>None yet.</p>;
+  if (lines.length === 0) return <p style={{ margin: 0 }}>{logSheetTexts.noneYet}</p>;
   return (
     <>
       <ul className={sheetStyle["list"]}>
@@ -168,23 +165,23 @@ function Entries({ log: { entries, events, shown } }: { readonly log: Log }) {
                   <>
                     <strong className="num">{entryWords(each)}</strong>
                     {share === undefined ? "" : `, ${shareWords(share)}`}
-                    {each.source === "standIn" ? ", of the stand-in" : ""}
+                    {each.source === "standIn" ? logSheetTexts.fromTheSimulator : ""}
                   </>
                 )}
               </span>
               <TextButton
                 look="plain"
-                aria-label={`Delete ${momentName(Date.parse(each.atUtc))}`}
+                aria-label={logSheetTexts.deleteTheEntryOfMoment(momentName(Date.parse(each.atUtc)))}
                 onClick={() => void readings?.remove(each.id)}
               >
-                Delete
+                {logSheetTexts.delete}
               </TextButton>
             </li>
           );
         })}
       </ul>
       {lines.length > maxShown && (
-        <p style={{ margin: "6px 0 0" }}>{lines.length - maxShown} older ones: see the drawing, or take the CSV.</p>
+        <p style={{ margin: "6px 0 0" }}>{logSheetTexts.lineCountOlderEntriesSeeTheChart(lines.length - maxShown)}</p>
       )}
     </>
   );

@@ -4,6 +4,7 @@ import dynamic from "next/dynamic";
 import { SheetTabs } from "@/ui";
 import { LogFacts } from "./facts";
 import { LogSheet } from "./LogSheet";
+import { logStepTexts } from "@/messages/en/log/view";
 
 const Jobs = dynamic(() => import("./JobsSheet").then((part) => part.JobsSheet));
 const ForRoof = dynamic(() => import("@/features/phone-sheet").then((part) => part.PhoneSheetTab));
@@ -14,12 +15,12 @@ export function LogStep() {
   return (
     <LogFacts>
       <SheetTabs
-        name="Log"
+        name={logStepTexts.log}
         sheets={[
-          { id: "log", name: "Log", View: LogSheet },
-          { id: "jobs", name: "Jobs", View: Jobs },
-          { id: "month", name: "The month", View: Month },
-          { id: "roof", name: "For the roof", View: ForRoof },
+          { id: "log", name: logStepTexts.log, View: LogSheet },
+          { id: "jobs", name: logStepTexts.jobs, View: Jobs },
+          { id: "month", name: logStepTexts.month, View: Month },
+          { id: "roof", name: logStepTexts.phoneSheet, View: ForRoof },
         ]}
       />
     </LogFacts>

@@ -11,6 +11,7 @@ import { JobLines } from "./JobLines";
 import { dayName, monthName } from "./times";
 import { useJobs } from "./useJobs";
 import { YearDrawing } from "./YearDrawing";
+import { monthSheetTexts } from "@/messages/en/log/view";
 
 /** A month in a page: what came of what was due, what was there, what was done, what is to be done. */
 export function MonthSheet() {
@@ -19,22 +20,25 @@ export function MonthSheet() {
   const [chosen, choose] = useState<string | null>(null);
   const { shown, events, fault } = log;
   if (fault !== null) return <p role="alert">{fault}</p>;
-  if (shown === null) return <p role="status">Reading the log…</p>;
+  if (shown === null) return <p role="status">{monthSheetTexts.readingTheLog}</p>;
   const months = monthsOf(shown, events);
   const month = months.find((each) => each === chosen) ?? months[0];
-  if (month === undefined) return <p>Nothing written yet: the first entry of the log opens the first month.</p>;
+  if (month === undefined) return <p>{monthSheetTexts.noEntriesYetTheFirstEntryOfThe}</p>;
   const report = monthReport(shown, events, month);
   const open = states.filter(({ dueMs }) => dueMs !== null);
   return (
     <Columns beside="390px">
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Region title={monthName(month)} aside={<TextButton onClick={() => window.print()}>Print</TextButton>}>
+        <Region
+          title={monthName(month)}
+          aside={<TextButton onClick={() => window.print()}>{monthSheetTexts.print}</TextButton>}
+        >
           <p style={{ marginTop: 0 }}>{monthSentence(report)}</p>
           <YearDrawing log={log} month={month} />
         </Region>
-        <Region title="What was there">
+        <Region title={monthSheetTexts.findings}>
           {report.findings.length === 0 ? (
-            <p style={{ margin: 0 }}>Nothing that sky and meters could not explain.</p>
+            <p style={{ margin: 0 }}>{monthSheetTexts.nothingUnusualWeatherAndMeter}</p>
           ) : (
             <ul className={sheetStyle["steps"]}>
               {report.findings.map((finding) => (
@@ -54,28 +58,33 @@ export function MonthSheet() {
         </Region>
       </Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Region title="Month">
+        <Region title={monthSheetTexts.month}>
           <ChoiceField
-            label="Which"
+            label={monthSheetTexts.monthToShow}
             value={month}
             options={months.map((value) => ({ value, text: monthName(value) }))}
             onChoice={choose}
           />
           <Facts
             facts={[
-              ["Days written down", report.days.length],
-              ["Of them clear", report.clearDays],
-              ["Due on those days", kwh(report.dueKwh)],
-              ["Came of it, about", kwh(report.takenKwh)],
+              [monthSheetTexts.daysWithEntries, report.days.length],
+              [monthSheetTexts.clearDaysAmongThem, report.clearDays],
+              [monthSheetTexts.expectedOnThoseDays, kwh(report.dueKwh)],
+              [monthSheetTexts.harvestedAbout, kwh(report.takenKwh)],
               ...(report.best === null
                 ? []
-                : [["Best day", `${format(Date.parse(report.best.date), "d MMM")}, ${kwh(report.best.kwh)}`] as const]),
+                : [
+                    [
+                      monthSheetTexts.bestDay,
+                      `${format(Date.parse(report.best.date), "d MMM")}, ${kwh(report.best.kwh)}`,
+                    ] as const,
+                  ]),
             ]}
           />
         </Region>
-        <Region title="In the margin">
+        <Region title={monthSheetTexts.events}>
           {report.events.length === 0 ? (
-            <p style={{ margin: 0 }}>Nothing.</p>
+            <p style={{ margin: 0 }}>{monthSheetTexts.none}</p>
           ) : (
             <ul className={sheetStyle["steps"]}>
               {report.events.map(({ id, atUtc, what, note }) => (
@@ -87,8 +96,12 @@ export function MonthSheet() {
             </ul>
           )}
         </Region>
-        <Region title="To do">
-          {open.length === 0 ? <p style={{ margin: 0 }}>Nothing put down: see Jobs.</p> : <JobLines states={open} />}
+        <Region title={monthSheetTexts.toDo}>
+          {open.length === 0 ? (
+            <p style={{ margin: 0 }}>{monthSheetTexts.noJobsYetSeeJobs}</p>
+          ) : (
+            <JobLines states={open} />
+          )}
         </Region>
       </Box>
     </Columns>

@@ -8,6 +8,7 @@ import { DayField, FreeLine, newId, Region, sheetStyle, TextButton } from "@/ui"
 import { jobWords } from "@/messages/en";
 import { fieldDay, roundName } from "./times";
 import style from "./log.module.css";
+import { newJobTexts } from "@/messages/en/log/view";
 
 const kinds = Object.keys(jobWords) as JobKind[];
 const rounds = [null, 28, 56, 182, 365] as const;
@@ -23,8 +24,8 @@ export function NewJob() {
   const put = async () => {
     // at noon by this clock, so that it is the same day a few zones off
     const atMs = new Date(`${day}T12:00`).getTime();
-    if (!Number.isFinite(atMs)) return tell(`“${day}” is no day; allowed: a day of the calendar.`);
-    if (what === "other" && note.trim() === "") return tell("With a word: what is to be done is needed.");
+    if (!Number.isFinite(atMs)) return tell(newJobTexts.dayIsNotADateEnterADate(day));
+    if (what === "other" && note.trim() === "") return tell(newJobTexts.describeTheJob);
     await readings?.add({
       id: newId(),
       kind: "job",
@@ -35,18 +36,18 @@ export function NewJob() {
       note: note.trim(),
     });
     setNote("");
-    tell(`${jobWords[what].name}: put down.`);
+    tell(newJobTexts.nameAdded(jobWords[what].name));
   };
   return (
-    <Region title="A job of your own">
-      <div className={style["chips"]} role="group" aria-label="What is to be done">
+    <Region title={newJobTexts.addAJobOfYourOwn}>
+      <div className={style["chips"]} role="group" aria-label={newJobTexts.job}>
         {kinds.map((each) => (
           <TextButton key={each} aria-pressed={each === what} onClick={() => setWhat(each)}>
             {jobWords[each].name}
           </TextButton>
         ))}
       </div>
-      <div className={style["chips"]} role="group" aria-label="How often">
+      <div className={style["chips"]} role="group" aria-label={newJobTexts.howOften}>
         {rounds.map((each) => (
           <TextButton key={String(each)} aria-pressed={each === everyDays} onClick={() => setEvery(each)}>
             {roundName(each)}
@@ -54,12 +55,18 @@ export function NewJob() {
         ))}
       </div>
       <Box sx={{ mb: 1 }}>
-        <DayField label="First on" value={day} onValue={setDay} />
+        <DayField label={newJobTexts.firstDate} value={day} onValue={setDay} />
       </Box>
-      <FreeLine label="With a word" value={note} onValue={setNote} most={200} placeholder="which panels, which bolts" />
+      <FreeLine
+        label={newJobTexts.description}
+        value={note}
+        onValue={setNote}
+        most={200}
+        placeholder={newJobTexts.whichPanelsWhichBolts}
+      />
       <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
         <TextButton look="amber" onClick={() => void put()}>
-          Put this job down
+          {newJobTexts.addThisJob}
         </TextButton>
       </div>
       <p role="status" style={{ margin: "4px 0 0" }}>

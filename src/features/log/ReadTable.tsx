@@ -5,14 +5,15 @@ import { type LogEntry } from "@/core/measurements";
 import { type LogTable, readLogTable } from "@/core/log";
 import { useReadings, useWiring } from "@/features/plan-session";
 import { Region, sheetStyle, TextButton } from "@/ui";
+import { readTableTexts } from "@/messages/en/log/view";
 
 const columnNames = {
   when: "when",
   watts: "watts",
-  kwh: "kWh of the day",
+  kwh: readTableTexts.kWhOfTheDay,
   volts: "volts",
   amps: "amps",
-  socPct: "charge of the battery",
+  socPct: readTableTexts.stateOfCharge,
   cloud: "the sky",
   airC: "air",
   note: "a note",
@@ -30,7 +31,8 @@ export function ReadTable() {
   const [told, tell] = useState("");
   const read = async (chosen: File) => {
     setTable(null);
-    if (chosen.size > maxBytes) return tell(`“${chosen.name}” holds ${chosen.size} bytes; allowed: ${maxBytes}.`);
+    if (chosen.size > maxBytes)
+      return tell(readTableTexts.nameHasSizeBytesAllowedAtMost(chosen.name, chosen.size, maxBytes));
     const { parse } = await import("papaparse");
     const { data } = parse<string[]>(await chosen.text(), { skipEmptyLines: "greedy" });
     // wall time as the clock of this browser has it
@@ -38,23 +40,23 @@ export function ReadTable() {
       new Date(year, month - 1, day, hour, minute).getTime(),
     );
     setTable(found);
-    tell(found.entries.length === 0 ? "No line of it is a reading: it takes a date, and watts or kWh." : "");
+    tell(found.entries.length === 0 ? readTableTexts.noRowIsAReadingAReadingNeedsA : "");
   };
   const take = async ({ entries }: LogTable) => {
     if (readings === null) return;
     const records = entries.map((entry): LogEntry => ({ ...entry, wiringId, id: idOf(entry) }));
     const fault = await readings.addMany(records);
-    tell(fault ?? `${entries.length} readings taken. Those that were there already are not doubled.`);
+    tell(fault ?? readTableTexts.entryCountReadingsImported(entries.length));
     if (fault === null) setTable(null);
   };
   return (
-    <Region title="From a table">
+    <Region title={readTableTexts.importATable}>
       <input
         ref={file}
         type="file"
         accept=".csv,text/csv,text/plain"
         className="visually-hidden"
-        aria-label="Table of readings"
+        aria-label={readTableTexts.tableOfReadings}
         tabIndex={-1}
         onChange={({ target }) => {
           const [chosen] = target.files ?? [];
@@ -62,32 +64,35 @@ export function ReadTable() {
           target.value = "";
         }}
       />
-      <TextButton onClick={() => file.current?.click()}>Read a CSV</TextButton>
+      <TextButton onClick={() => file.current?.click()}>{readTableTexts.importACsv}</TextButton>
       <p role="status" style={{ margin: "6px 0 0" }}>
         {told}
       </p>
       {table !== null && (
         <>
-          <ul className={sheetStyle["steps"]} aria-label="Columns">
+          <ul className={sheetStyle["steps"]} aria-label={readTableTexts.columns}>
             {table.columns.map(({ heading, as }, k) => (
               <li key={k}>
-                “{heading}”: {as === null ? "left out" : columnNames[as]}
+                “{heading}”: {as === null ? readTableTexts.leftOut : columnNames[as]}
               </li>
             ))}
           </ul>
           {table.faults.length > 0 && (
-            <ul className={sheetStyle["steps"]} aria-label="What could not be read">
+            <ul className={sheetStyle["steps"]} aria-label={readTableTexts.rowsNotUnderstood}>
               {table.faults.slice(0, maxFaults).map(({ line, column, value, problem }) => (
                 <li key={`${line} ${column}`}>
-                  Line {line}, {column}: “{value}” {problem}.
+                  {readTableTexts.lineLineColumnValueProblem(line, column, value, problem)}
                 </li>
               ))}
-              {table.faults.length > maxFaults && <li>{table.faults.length - maxFaults} more.</li>}
+              {table.faults.length > maxFaults && (
+                <li>{readTableTexts.faultCountMore(table.faults.length - maxFaults)}</li>
+              )}
             </ul>
           )}
           {table.entries.length > 0 && (
             <TextButton look="amber" onClick={() => void take(table)}>
-              Take {table.entries.length} readings{table.dayFirst ? ", the day before the month" : ""}
+              {readTableTexts.importEntryCountReadings(table.entries.length)}
+              {table.dayFirst ? readTableTexts.dayBeforeMonth : ""}
             </TextButton>
           )}
         </>

@@ -8,6 +8,7 @@ import { eventWords, percent } from "@/messages/en";
 import { dayName } from "./times";
 import { type Log } from "./useLog";
 import style from "./log.module.css";
+import { yearDrawingTexts } from "@/messages/en/log/view";
 
 const height = 272;
 const [left, right, top, bottom] = [46, 8, 38, 30];
@@ -45,8 +46,8 @@ function Drawn({ log: { shown, events, entries }, width, month }: DrawnProps) {
     return (
       <p style={{ margin: 0 }}>
         {entries.length === 0
-          ? "Each day you write down becomes a mark here, held against what the sky of that day should have given."
-          : "Working out what was due…"}
+          ? yearDrawingTexts.eachDayWithAnEntryBecomesAMark
+          : yearDrawingTexts.calculatingWhatWasExpected}
       </p>
     );
   const times = [...days.map(({ date }) => Date.parse(date)), ...events.map(({ atUtc }) => Date.parse(atUtc))];
@@ -66,7 +67,7 @@ function Drawn({ log: { shown, events, entries }, width, month }: DrawnProps) {
         viewBox={`0 0 ${width} ${height}`}
         className={style["year"]}
         role="img"
-        aria-label={`${days.length} days against what was due, from ${dayName(first)} to ${dayName(last)}`}
+        aria-label={yearDrawingTexts.dayCountDaysComparedWithWhatWas(days.length, dayName(first), dayName(last))}
       >
         {findings
           .map(({ id, sinceMs, untilMs }) => ({
@@ -95,7 +96,7 @@ function Drawn({ log: { shown, events, entries }, width, month }: DrawnProps) {
               className={share === 1 ? style["pencil"] : style["rule"]}
             />
             <text x={left - 6} y={y(share) + 4} className={style["axis"]}>
-              {share === 1 ? "due" : percent(100 * share).replace(".0", "")}
+              {percent(100 * share).replace(".0", "")}
             </text>
           </g>
         ))}
@@ -135,9 +136,7 @@ function Drawn({ log: { shown, events, entries }, width, month }: DrawnProps) {
           </g>
         ))}
       </svg>
-      <p className={style["key"]}>
-        Full marks are clear days, which tell most; hollow ones those under haze or cloud. Blue ticks: rain.
-      </p>
+      <p className={style["key"]}>{yearDrawingTexts.filledMarksAreClearDaysWhichTell}</p>
     </>
   );
 }

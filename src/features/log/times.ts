@@ -1,4 +1,5 @@
 import { format } from "date-fns";
+import { timesTexts } from "@/messages/en/log/view";
 
 export function dayName(ms: number): string {
   return format(ms, "d MMM yyyy");
@@ -21,6 +22,6 @@ export function monthName(month: string): string {
 export function roundName(everyDays: number | null): string {
   if (everyDays === null) return "once";
   if (everyDays === 365) return "every year";
-  if (everyDays === 182) return "twice a year";
-  return everyDays % 7 === 0 ? `every ${everyDays / 7} weeks` : `every ${everyDays} days`;
+  if (everyDays === 182) return timesTexts.twiceAYear;
+  return everyDays % 7 === 0 ? timesTexts.everyWeeksWeeks(everyDays / 7) : timesTexts.everyEveryDaysDays(everyDays);
 }

@@ -4,6 +4,7 @@ import { type LogEntry, unsaidSky } from "@/core/measurements";
 import { useDeskState, usePlan, useWiring } from "@/features/plan-session";
 import { openBench } from "@/features/simulator";
 import { parseAnswer } from "@/simulator";
+import { useStationTexts } from "@/messages/en/log/view";
 
 export type StationRead =
   | { readonly type: "read"; readonly watts: number; readonly socPct: number }
@@ -32,11 +33,12 @@ export function useStation(): {
       void browserClient.standIns.close(opened.id);
       if (said.type === "fault") return { type: "fault", message: said.fault.message };
       const answer = parseAnswer(said.value.answers.at(-1) ?? "");
-      if (answer.type !== "display") return { type: "fault", message: "The station’s display gave nothing." };
+      if (answer.type !== "display")
+        return { type: "fault", message: useStationTexts.theSimulatedStationsDisplayShows };
       [ports, watts, socPct] = [ports + 1, watts + answer.watts, answer.socPct];
     }
     return ports === 0
-      ? { type: "fault", message: "Nothing is wired to an input yet: see Wiring." }
+      ? { type: "fault", message: useStationTexts.nothingIsWiredToAPvInputYetSee }
       : { type: "read", watts, socPct };
   }
   return {

@@ -9,6 +9,7 @@ import { newId, Region, TextButton } from "@/ui";
 import { methodWords } from "@/messages/en";
 import { useMount } from "./facts";
 import style from "./mount.module.css";
+import { chooseTexts } from "@/messages/en/mounting/view";
 
 /** The ways there are to hold panels, those first that suit what the plan already says. */
 export function Choose() {
@@ -24,13 +25,11 @@ export function Choose() {
     });
     choose(id);
   };
-  if (plan.panels.length === 0) return <p>No panel in this plan yet: see Panels.</p>;
+  if (plan.panels.length === 0) return <p>{chooseTexts.noPanelsInThisPlanYetAddThemAt}</p>;
   return (
-    <Region title="How are they held?">
+    <Region title={chooseTexts.chooseAMountingMethod}>
       <p style={{ marginTop: 0 }}>
-        {free.length === 0
-          ? "All panels are held already. One that is chosen here is taken from where it was."
-          : "Choose one, then say which panels it holds. Its steps, what it takes and what the wind does to it follow."}
+        {free.length === 0 ? chooseTexts.allPanelsHaveAMountingPanels : chooseTexts.chooseAMethodThenThePanelsIt}
       </p>
       <Box component="ul" className={style["methods"]}>
         {[...mountingMethodIds]
@@ -42,10 +41,10 @@ export function Choose() {
               <span className={style["watch"]}>{methodWords[method].watch}</span>
               <TextButton
                 look={suits(plan, method) ? "amber" : "outlined"}
-                aria-label={`Hold them so: ${methodWords[method].name}`}
+                aria-label={chooseTexts.useThisMountingMethodName(methodWords[method].name)}
                 onClick={() => take(method)}
               >
-                Hold them so
+                {chooseTexts.useThisMethod}
               </TextButton>
             </li>
           ))}
@@ -76,7 +75,7 @@ function suits(plan: Plan, method: MountingMethodId): boolean {
   return mountingMethods[method].suits(plan);
 }
 
-const placeWords = { roof: "Roof", ground: "On the ground", deck: "On deck" } as const;
+const placeWords = { roof: "Roof", ground: chooseTexts.onTheGround, deck: chooseTexts.onDeck } as const;
 
 function nameFor({ fixings }: Plan, method: MountingMethodId): string {
   const base = placeWords[mountingMethods[method].place];

@@ -13,6 +13,7 @@ import { useReport } from "./facts";
 import { clockTime, fieldTime, startOf } from "./times";
 import { DayStrip } from "./DayStrip";
 import style from "./mount.module.css";
+import { clockSideTexts } from "@/messages/en/mounting/view";
 
 /** When it begins, when one may drive, when it has cured, when it gets dark. */
 export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atMs: number }) {
@@ -38,42 +39,43 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
   const begun = fixing.ticks.length > 0;
   const isOver = clock.steps.every(({ isDone }) => isDone);
   return (
-    <Region title="The clock">
+    <Region title={clockSideTexts.timePlan}>
       {!isOver && <DayStrip clock={clock} startMs={startMs} atMs={atMs} />}
       <Facts
         facts={[
-          [isOver ? "Done" : "Work ends about", clockTime(clock.endMs, atMs)],
+          [isOver ? clockSideTexts.done : clockSideTexts.workEndsAbout, clockTime(clock.endMs, atMs)],
           ...(duskMs === null || isOver ? [] : [["Dusk", clockTime(duskMs, atMs)] as const]),
           ...(clock.driveMs === null
             ? []
-            : [[travels ? "Not driven before" : "Left alone until", clockTime(clock.driveMs, atMs)] as const]),
-          ...(clock.curedMs === null ? [] : [["Cured through", clockTime(clock.curedMs, atMs)] as const]),
+            : [
+                [
+                  travels ? clockSideTexts.doNotDriveBefore : clockSideTexts.leaveAloneUntil,
+                  clockTime(clock.driveMs, atMs),
+                ] as const,
+              ]),
+          ...(clock.curedMs === null ? [] : [[clockSideTexts.fullyCured, clockTime(clock.curedMs, atMs)] as const]),
         ]}
       />
       {adhesive === "sealant" && (
-        <p style={{ margin: "6px 0 0", fontSize: "0.8125rem" }}>
-          Adhesive cures from the edge inward: by then the edge alone holds twice the design wind load.
-        </p>
+        <p style={{ margin: "6px 0 0", fontSize: "0.8125rem" }}>{clockSideTexts.adhesiveCuresFromTheEdgeInwardAt}</p>
       )}
       {isTooCold && (
         <p className={style["caution"]}>
           <LevelMark level="care" size={16} />
-          <span>
-            Under {amount(coldestTapeC, "°C", system)} tape and film do not wet the skin: wait for a warmer day.
-          </span>
+          <span>{clockSideTexts.belowColdestTapeCTapeAndFilmDo(amount(coldestTapeC, "°C", system))}</span>
         </p>
       )}
       {late.length > 0 && (
         <p className={style["caution"]}>
           <LevelMark level="care" size={16} />
-          <span>It gets dark while you are at it: begin earlier, or stop before what cannot be undone.</span>
+          <span>{clockSideTexts.itGetsDarkDuringTheWorkBegin}</span>
         </p>
       )}
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", mt: 1 }}>
         {!isOver && (
           <Box sx={{ gridColumn: "1 / -1" }}>
             <DayField
-              label="Begins"
+              label={clockSideTexts.start}
               withTime
               value={fieldTime(startMs)}
               disabled={begun}
@@ -86,22 +88,22 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
           </Box>
         )}
         <QuantityField
-          label="Air"
+          label={clockSideTexts.airTemperature}
           spec={fieldSpecs.airC}
           value={airC}
           onValue={(next) => patch({ airC: next }, "air")}
           onDone={desk.endGesture}
           placeholder={String(defaultAir.airC)}
-          help="While it cures: colder is slower, by half for each ten degrees."
+          help={clockSideTexts.airTemperatureHelp}
         />
         <QuantityField
-          label="Humidity"
+          label={clockSideTexts.humidity}
           spec={fieldSpecs.sharePct}
           value={humidityPct}
           onValue={(next) => patch({ humidityPct: next }, "damp")}
           onDone={desk.endGesture}
           placeholder={String(defaultAir.humidityPct)}
-          help="Polyurethane takes its water from the air: dry air is slower."
+          help={clockSideTexts.humidityHelp}
         />
       </Box>
       {begun && (
@@ -113,7 +115,7 @@ export function ClockSide({ clock, atMs }: { readonly clock: Clock; readonly atM
             )
           }
         >
-          Take all ticks off
+          {clockSideTexts.resetAllCheckmarks}
         </TextButton>
       )}
     </Region>

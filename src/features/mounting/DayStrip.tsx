@@ -7,6 +7,7 @@ import { sunPosition } from "@/core/engine/sky";
 import { usePlan } from "@/features/plan-session";
 import { clockTime } from "./times";
 import style from "./mount.module.css";
+import { dayStripTexts } from "@/messages/en/mounting/view";
 
 const [width, height] = [352, 46];
 
@@ -33,9 +34,9 @@ export function DayStrip({
     (ms) => longitudeDeg !== null && sunPosition(ms + hourMs / 2, latitudeDeg, longitudeDeg).elevationDeg < 0,
   );
   const words = [
-    `Work until ${clockTime(clock.endMs, atMs)}`,
-    clock.driveMs === null ? null : `strong enough ${clockTime(clock.driveMs, atMs)}`,
-    clock.curedMs === null ? null : `cured ${clockTime(clock.curedMs, atMs)}`,
+    dayStripTexts.workUntilClockTime(clockTime(clock.endMs, atMs)),
+    clock.driveMs === null ? null : dayStripTexts.strongEnoughClockTime(clockTime(clock.driveMs, atMs)),
+    clock.curedMs === null ? null : dayStripTexts.curedClockTime(clockTime(clock.curedMs, atMs)),
   ].filter((each) => each !== null);
   return (
     <svg viewBox={`0 0 ${width} ${height}`} className={style["strip"]} role="img" aria-label={words.join(", ")}>

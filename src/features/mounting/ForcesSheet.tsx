@@ -11,6 +11,7 @@ import { LoadResults } from "./LoadResults";
 import { useReport } from "./facts";
 import style from "./mount.module.css";
 import { MountingForm } from "./MountingForm";
+import { forcesSheetTexts } from "@/messages/en/mounting/view";
 
 /** What is said of a fixing, and what wind, weight and heat do to it. */
 export function ForcesSheet() {
@@ -22,14 +23,14 @@ export function ForcesSheet() {
         <Pieces />
       </Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Region title="Wind, weight and heat">
+        <Region title={forcesSheetTexts.windWeightAndHeat}>
           {report.held === null ? (
-            <p style={{ margin: 0 }}>It holds no panel whose size is known: press one, or say its size at Panels.</p>
+            <p style={{ margin: 0 }}>{forcesSheetTexts.noPanelWithAKnownSizeIsInThis}</p>
           ) : (
             <LoadResults held={report.held} />
           )}
         </Region>
-        <Region title="What the rules say">
+        <Region title={forcesSheetTexts.checks}>
           <StepFindings step="mounting" nothing="Nothing yet." />
         </Region>
       </Box>
@@ -46,7 +47,7 @@ function Pieces() {
   const all = plan.panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => ({ panelId: id, piece: number })));
   const [announced, announce] = useState("");
   return (
-    <Region title="Panels it holds">
+    <Region title={forcesSheetTexts.panelsInThisMounting}>
       <div className={style["pieces"]}>
         {all.map((ref) => {
           const key = keyOf(ref);
@@ -58,7 +59,7 @@ function Pieces() {
               onClick={() => {
                 const pieces = isHeld ? fixing.pieces.filter((each) => keyOf(each) !== key) : [...fixing.pieces, ref];
                 desk.change({ type: "setFixing", fixing: { ...fixing, pieces } });
-                announce(`${pieceName(plan, key)} ${isHeld ? "let go" : "held"}`);
+                announce(`${pieceName(plan, key)} ${isHeld ? "remove from this mounting" : "held"}`);
               }}
             >
               {pieceName(plan, key)}

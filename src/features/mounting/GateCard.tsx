@@ -11,6 +11,7 @@ import { amount, gateWords } from "@/messages/en";
 import { useReport } from "./facts";
 import { clockTime } from "./times";
 import style from "./mount.module.css";
+import { gateCardTexts } from "@/messages/en/mounting/view";
 
 /** Measured twice, by two or by one after a walk: the first figures are covered until the second are there. */
 export function GateCard({ gate }: { readonly gate: GateState }) {
@@ -24,48 +25,66 @@ export function GateCard({ gate }: { readonly gate: GateState }) {
     desk.change({ type: "measureGate", fixingId: fixing.id, gate: gate.gate, which, measure });
   const mm = (value: number) => amount(value, "mm", system);
   return (
-    <div className={style["gateCard"]} role="group" aria-label={`Measured twice: ${gateWords[gate.gate].name}`}>
-      <p>Measure {gateWords[gate.gate].what}. Then somebody else does, or you after a walk.</p>
+    <div
+      className={style["gateCard"]}
+      role="group"
+      aria-label={gateCardTexts.measureTwiceName(gateWords[gate.gate].name)}
+    >
+      <p>{gateCardTexts.measureWhatThenLetSomebodyElse(gateWords[gate.gate].what)}</p>
       <div className={style["measures"]}>
         {first === null ? (
-          <MeasureForm name="First measure" onKeep={(measure) => put("first", measure)} />
+          <MeasureForm name={gateCardTexts.firstMeasurement} onKeep={(measure) => put("first", measure)} />
         ) : (
-          <Kept name="First measure" measure={first} isCovered={second === null} onAgain={() => put("first", null)} />
+          <Kept
+            name={gateCardTexts.firstMeasurement}
+            measure={first}
+            isCovered={second === null}
+            onAgain={() => put("first", null)}
+          />
         )}
         {first === null ? null : second === null ? (
-          <MeasureForm key="second" name="Second measure" onKeep={(measure) => put("second", measure)} />
+          <MeasureForm
+            key="second"
+            name={gateCardTexts.secondMeasurement}
+            onKeep={(measure) => put("second", measure)}
+          />
         ) : (
-          <Kept name="Second measure" measure={second} isCovered={false} onAgain={() => put("second", null)} />
+          <Kept
+            name={gateCardTexts.secondMeasurement}
+            measure={second}
+            isCovered={false}
+            onAgain={() => put("second", null)}
+          />
         )}
       </div>
       {apartMm !== null && (
         <p role="status">
           <strong>
-            {mm(apartMm)} apart{apartMm > minApartMm ? `, more than ${mm(minApartMm)}: measure again` : ""}.
+            {gateCardTexts.mmApart(mm(apartMm))}
+            {apartMm > minApartMm ? gateCardTexts.moreThanMmMeasureAgain(mm(minApartMm)) : ""}.
           </strong>{" "}
           {planned === null
-            ? "The plan has no place for it: only the two are compared."
-            : `The plan has it ${mm(planned.fromLeftMm)} from the left and ${mm(planned.fromBackMm)} from the back${
-                offPlanMm === null
-                  ? ""
-                  : offPlanMm > minOffPlanMm
-                    ? `: ${mm(offPlanMm)} off, more than ${mm(minOffPlanMm)}. Which is right?`
-                    : `: ${mm(offPlanMm)} off.`
-              }`}
+            ? gateCardTexts.thePlanHasNoPositionForItOnlyThe
+            : gateCardTexts.inThePlan(
+                mm(planned.fromLeftMm),
+                mm(planned.fromBackMm),
+                offPlanMm === null ? null : mm(offPlanMm),
+                offPlanMm !== null && offPlanMm > minOffPlanMm ? mm(minOffPlanMm) : null,
+              )}
         </p>
       )}
       {passedOver !== null ? (
         <p>
-          Passed over {clockTime(Date.parse(passedOver.atUtc), atMs)}
-          {passedOver.why === "" ? "." : `: “${passedOver.why}”.`} This stays in the plan.
+          {gateCardTexts.skippedClockTime(clockTime(Date.parse(passedOver.atUtc), atMs))}
+          {passedOver.why === "" ? "." : `: “${passedOver.why}”.`} {gateCardTexts.thisStaysVisibleInThePlan}
         </p>
       ) : state === "agrees" ? null : passing === null ? (
         <TextButton look="plain" onClick={() => setPassing("")}>
-          Go on without measuring twice
+          {gateCardTexts.continueWithoutMeasuringTwice}
         </TextButton>
       ) : (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <FreeLine label="Why" value={passing} onValue={setPassing} most={200} />
+          <FreeLine label={gateCardTexts.reason} value={passing} onValue={setPassing} most={200} />
           <div className={style["row"]}>
             <TextButton
               onClick={() =>
@@ -78,10 +97,10 @@ export function GateCard({ gate }: { readonly gate: GateState }) {
                 })
               }
             >
-              Pass it over: it stays to be seen
+              {gateCardTexts.skipItStaysVisibleInThePlan}
             </TextButton>
             <TextButton look="amber" onClick={() => setPassing(null)}>
-              I will measure
+              {gateCardTexts.iWillMeasure}
             </TextButton>
           </div>
         </Box>
@@ -98,22 +117,22 @@ function MeasureForm({ name, onKeep }: { readonly name: string; readonly onKeep:
     <fieldset className={style["measure"]}>
       <legend>{name}</legend>
       <QuantityField
-        label="From the left"
+        label={gateCardTexts.fromTheLeft}
         spec={fieldSpecs.placeMm}
         value={fromLeftMm}
         onValue={setLeft}
         onDone={() => undefined}
-        help="From the left edge, looking to the front."
+        help={gateCardTexts.fromTheLeftHelp}
       />
       <QuantityField
-        label="From the back"
+        label={gateCardTexts.fromTheBack}
         spec={fieldSpecs.placeMm}
         value={fromBackMm}
         onValue={setBack}
         onDone={() => undefined}
-        help="From the back edge."
+        help={gateCardTexts.fromTheBackHelp}
       />
-      <FreeLine label="By" value={by} onValue={setBy} most={40} />
+      <FreeLine label={gateCardTexts.measuredBy} value={by} onValue={setBy} most={40} />
       <TextButton
         look="amber"
         disabled={fromLeftMm === null || fromBackMm === null}
@@ -122,7 +141,7 @@ function MeasureForm({ name, onKeep }: { readonly name: string; readonly onKeep:
           onKeep({ fromLeftMm, fromBackMm, by: by.trim(), atUtc: new Date().toISOString() });
         }}
       >
-        Keep it
+        {gateCardTexts.saveMeasurement}
       </TextButton>
     </fieldset>
   );
@@ -142,11 +161,15 @@ function Kept({ name, measure, isCovered, onAgain }: KeptProps) {
       <strong>{name}</strong>
       <span>
         {isCovered
-          ? "Kept, and covered until the second is there."
-          : `${amount(measure.fromLeftMm, "mm", system)} from the left, ${amount(measure.fromBackMm, "mm", system)} from the back${measure.by === "" ? "" : `, by ${measure.by}`}`}
+          ? gateCardTexts.savedAndHiddenUntilTheSecond
+          : gateCardTexts.measured(
+              amount(measure.fromLeftMm, "mm", system),
+              amount(measure.fromBackMm, "mm", system),
+              measure.by,
+            )}
       </span>
       <TextButton look="plain" onClick={onAgain}>
-        Measure again
+        {gateCardTexts.measureAgain}
       </TextButton>
     </div>
   );

@@ -13,6 +13,7 @@ import { GateCard } from "./GateCard";
 import { clockTime, startOf } from "./times";
 import { useDaylight } from "./useDaylight";
 import style from "./mount.module.css";
+import { jobCardTexts } from "@/messages/en/mounting/view";
 
 /** The job as a card: every step in its order with a tick, gates before what cannot be undone, and the clock beside it. */
 export function JobCard() {
@@ -25,7 +26,7 @@ export function JobCard() {
   const open = opened ?? next;
   return (
     <Columns beside="390px">
-      <Region title={`${report.fixing.name}: step by step`}>
+      <Region title={jobCardTexts.nameStepByStep(report.fixing.name)}>
         <ol className={style["job"]}>
           {clock.steps.map((timed, k) => (
             <Step
@@ -43,8 +44,8 @@ export function JobCard() {
       </Region>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <ClockSide clock={clock} atMs={atMs} />
-        <Region title="What the rules say">
-          <StepFindings step="mounting" nothing="Say what it is fixed to under Wind and heat: then it is judged." />
+        <Region title={jobCardTexts.checks}>
+          <StepFindings step="mounting" nothing="Enter the roof surface at Wind and heat to see these checks." />
         </Region>
         <Cautions cautions={mountCautions} />
       </Box>
@@ -84,7 +85,7 @@ function Step({ number, timed, gate, guarding, isOpen, isNext, onOpen }: StepPro
         type="button"
         role="checkbox"
         aria-checked={isDone}
-        aria-label={`Done: ${what}`}
+        aria-label={jobCardTexts.doneWhat(what)}
         className={style["tick"]}
         onClick={() => (isDone ? tick(null) : isOnce ? (setAsks(true), onOpen(step)) : done())}
       >
@@ -94,15 +95,15 @@ function Step({ number, timed, gate, guarding, isOpen, isNext, onOpen }: StepPro
         <button type="button" className={style["what"]} aria-expanded={isOpen} onClick={() => onOpen(step)}>
           <span>{what}</span>
           <span className={style["when"]}>
-            {isOnce && !isDone ? <strong className={style["once"]}>once</strong> : null}
+            {isOnce && !isDone ? <strong className={style["once"]}>{jobCardTexts.onlyOnce}</strong> : null}
             {gate === null ? null : <GateMark gate={gate} />}
-            {isDone ? clockTime(toMs, atMs) : `by ${clockTime(toMs, atMs)}`}
+            {isDone ? clockTime(toMs, atMs) : jobCardTexts.byClockTime(clockTime(toMs, atMs))}
           </span>
         </button>
         {isOpen && <p className={style["how"]}>{how}</p>}
         {isOpen && wait !== null && readyMs > toMs + 60_000 && (
           <p className={style["how"]}>
-            <strong>Waits until {clockTime(readyMs, atMs)}.</strong>
+            <strong>{jobCardTexts.waitUntilClockTime(clockTime(readyMs, atMs))}</strong>
           </p>
         )}
         {gate !== null && (isOpen || gate.state === "differs" || gate.state === "offPlan") && <GateCard gate={gate} />}
@@ -110,17 +111,19 @@ function Step({ number, timed, gate, guarding, isOpen, isNext, onOpen }: StepPro
           <div className={style["ask"]} role="alert">
             <p>
               {unsure.length === 0
-                ? "This cannot be undone. Done?"
-                : `This cannot be undone, and ${unsure.map(({ gate: which }) => gateWords[which].name.toLowerCase()).join(" and ")} ${unsure.length === 1 ? "is" : "are"} not measured twice and found right.`}
+                ? jobCardTexts.thisCannotBeUndoneIsItDone
+                : jobCardTexts.notMeasuredTwice(unsure.map(({ gate: which }) => gateWords[which].name))}
             </p>
             {unsure.map((each) => (
               <TextButton key={each.gate} look="amber" onClick={() => (setAsks(false), onOpen(each.step))}>
-                Measure {gateWords[each.gate].name.toLowerCase()}
+                {jobCardTexts.measureWhat(gateWords[each.gate].name.toLowerCase())}
               </TextButton>
             ))}
-            <TextButton onClick={done}>{unsure.length === 0 ? "Yes, done" : "It is done all the same"}</TextButton>
+            <TextButton onClick={done}>
+              {unsure.length === 0 ? jobCardTexts.yesDone : jobCardTexts.markAsDoneAnyway}
+            </TextButton>
             <TextButton look="plain" onClick={() => setAsks(false)}>
-              Not yet
+              {jobCardTexts.notYet}
             </TextButton>
           </div>
         )}
@@ -135,8 +138,8 @@ const gateMarks: Readonly<
   open: { level: "note", words: "measure twice" },
   agrees: { level: "good", words: "measured twice" },
   differs: { level: "care", words: "measures differ" },
-  offPlan: { level: "care", words: "not where the plan has it" },
-  passedOver: { level: "care", words: "passed over" },
+  offPlan: { level: "care", words: jobCardTexts.notAtThePositionInThePlan },
+  passedOver: { level: "care", words: "skipped" },
 };
 
 function GateMark({ gate }: { readonly gate: GateState }) {

@@ -7,6 +7,7 @@ import { Facts, useUnits } from "@/ui";
 import { amount, given, mountWords, windCaseWords, windWords } from "@/messages/en";
 import { useReport } from "./facts";
 import style from "./mount.module.css";
+import { loadResultsTexts } from "@/messages/en/mounting/view";
 
 /** What wind, weight and heat do to what is held, and how much of its hold they use. */
 export function LoadResults({ held }: { readonly held: Held }) {
@@ -18,38 +19,48 @@ export function LoadResults({ held }: { readonly held: Held }) {
   return (
     <>
       <p style={{ marginTop: 0 }}>
-        The strongest: {windWords(load, system)}. All {load.panels}: up {n(load.all.upliftN)}, along {n(load.all.dragN)}
-        .{load.unknown > 0 ? ` Of ${load.unknown} more no size is known.` : ""}
+        {loadResultsTexts.strongestWindWindAllPanelsUplift(
+          windWords(load, system),
+          load.panels,
+          n(load.all.upliftN),
+          n(load.all.dragN),
+        )}
+        {load.unknown > 0 ? loadResultsTexts.unknownMoreHaveNoKnownSizeAndAre(load.unknown) : ""}
       </p>
       <Facts
         facts={[
           [
             `${load.worst.name}, ${windCaseWords[load.worst.windCase]}`,
-            `up ${n(load.worst.upliftN)}, along ${n(load.worst.dragN)}`,
+            loadResultsTexts.upliftNSidewaysSidewaysN(n(load.worst.upliftN), n(load.worst.dragN)),
           ],
-          ["They weigh", amount(load.kg, "kg", system)],
-          ["What holds them weighs", amount(held.weightKg, "kg", system)],
+          [loadResultsTexts.weightOfThePanels, amount(load.kg, "kg", system)],
+          [loadResultsTexts.weightOfTheMounting, amount(held.weightKg, "kg", system)],
         ]}
       />
       {hold.type === "bond" && (
         <>
           {hold.windUse === null ? (
-            <p>Hotter than the strength of its adhesive is known for: not judged.</p>
+            <p>{loadResultsTexts.hotterThanTheTemperatureForWhich}</p>
           ) : (
-            <Use name="Adhesive joint used by that wind" share={hold.windUse} />
+            <Use name={loadResultsTexts.adhesiveJointShareOfItsStrength} share={hold.windUse} />
           )}
           <Facts
             facts={[
-              ["Adhesive joint of one panel", `${(hold.areaMm2 / 100).toFixed(0)} cm², can hold ${n(hold.bearsN)}`],
+              [
+                loadResultsTexts.adhesiveJointOfOnePanel,
+                loadResultsTexts.areaMm2CmCanHoldN((hold.areaMm2 / 100).toFixed(0), n(hold.bearsN)),
+              ],
               ...(hold.turned === null
                 ? []
                 : ([
-                    ["Pull on its windward feet", n(hold.turned.windwardPullN)],
-                    ["Shear on all its feet", n(hold.turned.shearN)],
+                    [loadResultsTexts.pullOnItsWindwardFeet, n(hold.turned.windwardPullN)],
+                    [loadResultsTexts.shearOnAllItsFeet, n(hold.turned.shearN)],
                   ] as const)),
             ]}
           />
-          {hold.restUse !== null && <Use name="Adhesive joint used by its weight, for good" share={hold.restUse} />}
+          {hold.restUse !== null && (
+            <Use name={loadResultsTexts.adhesiveJointShareOfItsStrength2} share={hold.restUse} />
+          )}
         </>
       )}
       {hold.type === "screws" && (
@@ -57,31 +68,31 @@ export function LoadResults({ held }: { readonly held: Held }) {
           <Facts
             facts={[
               hold.turned === null
-                ? [`Load on each of ${hold.count} fasteners of a panel`, n(hold.eachN)]
+                ? [loadResultsTexts.loadOnEachOfCountFastenersOfA(hold.count), n(hold.eachN)]
                 : [
-                    `Load on each of ${hold.windward} windward fasteners of a panel`,
-                    `${n(hold.turned.pullEachN)} pull, ${n(hold.turned.shearEachN)} shear`,
+                    loadResultsTexts.loadOnEachOfWindwardWindward(hold.windward),
+                    loadResultsTexts.nPullShearNShear(n(hold.turned.pullEachN), n(hold.turned.shearEachN)),
                   ],
             ]}
           />
           {hold.use === null ? (
-            <p>The pull-out strength of one fastener is not known: it is never guessed here.</p>
+            <p>{loadResultsTexts.thePullOutStrengthOfOneFastener}</p>
           ) : (
-            <Use name="Each fastener used" share={hold.use} />
+            <Use name={loadResultsTexts.eachFastenerShareOfItsStrength} share={hold.use} />
           )}
         </>
       )}
       {hold.type === "standing" && (
         <>
-          <Use name="What keeps it from falling over" share={hold.anchoredUse} />
-          <Use name="What keeps it from sliding" share={hold.slideShare} />
+          <Use name={loadResultsTexts.resistanceToTippingShareUsed} share={hold.anchoredUse} />
+          <Use name={loadResultsTexts.resistanceToSlidingShareUsed} share={hold.slideShare} />
           <Facts
             facts={[
               [
-                `Each anchor must hold, ${hold.perSide} a side`,
-                hold.neededN === 0 ? "it stands by itself" : n(hold.neededEachN),
+                loadResultsTexts.eachAnchorMustHoldPerSideOnEach(hold.perSide),
+                hold.neededN === 0 ? loadResultsTexts.noAnchorNeeded : n(hold.neededEachN),
               ],
-              ["Each anchor holds, by test", hold.anchorEachN === 0 ? "none set" : n(hold.anchorEachN)],
+              [loadResultsTexts.eachAnchorHoldsAsTested, hold.anchorEachN === 0 ? "none set" : n(hold.anchorEachN)],
             ]}
           />
         </>
@@ -92,28 +103,34 @@ export function LoadResults({ held }: { readonly held: Held }) {
             ? []
             : [
                 [
-                  "Adhesive on the hottest day",
-                  `${amount(heat.hottestC, "°C", system)}, rated for ${given(heat.ratedC, "°C", system)}${heat.ratedIsAssumed ? " (assumed)" : ""}`,
+                  loadResultsTexts.adhesiveOnTheHottestDay,
+                  loadResultsTexts.adhesiveHeat(
+                    amount(heat.hottestC, "°C", system),
+                    given(heat.ratedC, "°C", system),
+                    heat.ratedIsAssumed,
+                  ),
                 ] as const,
               ]),
           ...(movement === null
             ? []
             : [
                 [
-                  `Frost to sun, over ${amount(movement.overMm, "mm", system)}`,
-                  `${movement.mm.toFixed(1)} mm against each other`,
+                  loadResultsTexts.movementFromFrostToFullSunOver(amount(movement.overMm, "mm", system)),
+                  loadResultsTexts.mmMmRelativeMovement(movement.mm.toFixed(1)),
                 ] as const,
               ]),
-          ["Heat reckoned as", mounts.map((mount) => mountWords[mount]).join(", ")],
+          [loadResultsTexts.cellTemperatureCalculatedAs, mounts.map((mount) => mountWords[mount]).join(", ")],
           ...(skin === null
             ? []
-            : [["The skin grows", `${roofSurfaceFacts[skin].growsMmPerMK} mm per m and degree`] as const]),
+            : [
+                [
+                  loadResultsTexts.expansionOfTheRoofSurface,
+                  loadResultsTexts.growsMmPerMKMmPerMAndC(roofSurfaceFacts[skin].growsMmPerMK),
+                ] as const,
+              ]),
         ]}
       />
-      <p style={{ fontSize: "0.8125rem", marginBottom: 0 }}>
-        Planning values, not a structural design: what hangs over people or a road is for the maker’s sheet and a
-        competent person.
-      </p>
+      <p style={{ fontSize: "0.8125rem", marginBottom: 0 }}>{loadResultsTexts.planningValuesNotAStructural}</p>
     </>
   );
 }
@@ -121,13 +138,14 @@ export function LoadResults({ held }: { readonly held: Held }) {
 /** How much of what holds is used: half is the most to plan with. */
 function Use({ name, share }: { readonly name: string; readonly share: number }) {
   const level = share > 1 ? "stop" : share > careShare ? "care" : "good";
-  const words = share > 10 ? "far more than all" : `${(100 * share).toFixed(0)} %`;
+  const words = share > 10 ? loadResultsTexts.farMoreThan100 : `${(100 * share).toFixed(0)} %`;
   return (
     <Box sx={{ my: 1 }}>
       <Box sx={{ display: "flex", justifyContent: "space-between", gap: 1 }}>
         <span>{name}</span>
         <strong className="num">
-          {words} used{level === "stop" ? ": it does not hold" : level === "care" ? ": over half" : ""}
+          {loadResultsTexts.wordsUsed(words)}
+          {level === "stop" ? loadResultsTexts.itDoesNotHold : level === "care" ? loadResultsTexts.moreThanHalf : ""}
         </strong>
       </Box>
       <div className={style["use"]} data-level={level} aria-hidden>

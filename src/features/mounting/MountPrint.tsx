@@ -17,6 +17,7 @@ import {
 } from "@/messages/en";
 import { clockTime, startOf } from "./times";
 import { useDaylight } from "./useDaylight";
+import { mountPrintTexts } from "@/messages/en/mounting/view";
 
 /** The job cards with boxes to tick, drawings of where it lies, what it takes, and what to take care of. */
 export function MountPrint() {
@@ -32,13 +33,13 @@ export function MountPrint() {
       {plan.fixings.list.map((fixing) => (
         <Card key={fixing.id} report={mountReport(plan, fixing, mountEnvironment(plan))} />
       ))}
-      {told.length > 0 && <h2>To do and to know</h2>}
+      {told.length > 0 && <h2>{mountPrintTexts.findings}</h2>}
       {told.map((finding) => (
         <p key={finding.id}>
           {levelWords[finding.level]}: {findingSentence(finding, system)}
         </p>
       ))}
-      <h2>Take care</h2>
+      <h2>{mountPrintTexts.safety}</h2>
       <ul>
         {mountCautions.map((words) => (
           <li key={words}>{words}</li>
@@ -63,11 +64,11 @@ function Card({ report }: { readonly report: MountReport }) {
       </h2>
       {surfacesUnder(plan, fixing).map((surface) => {
         const { id, name, svg } = surfacePapers(plan, surface, poseId);
-        return <SvgPicture key={id} svg={svg} alt={`Drawing of ${name}`} />;
+        return <SvgPicture key={id} svg={svg} alt={mountPrintTexts.drawingOfName(name)} />;
       })}
       <PrintTable
-        caption="Step by step"
-        head={["", "What", "How", "About"]}
+        caption={mountPrintTexts.stepByStep}
+        head={["", mountPrintTexts.step, mountPrintTexts.how, mountPrintTexts.timeAbout]}
         rows={jobTable(report, clock.steps, system).map(({ isDone, what, how, toMs }) => [
           isDone ? "☑" : "☐",
           what,
@@ -77,20 +78,20 @@ function Card({ report }: { readonly report: MountReport }) {
       />
       {clock.driveMs !== null && (
         <p>
-          Left alone, and not driven, before {clockTime(clock.driveMs, atMs)}
-          {clock.curedMs === null ? "" : `; cured through ${clockTime(clock.curedMs, atMs)}`}.
+          {mountPrintTexts.leaveAloneAndDoNotDriveBefore(clockTime(clock.driveMs, atMs))}
+          {clock.curedMs === null ? "" : mountPrintTexts.fullyCuredClockTime(clockTime(clock.curedMs, atMs))}.
         </p>
       )}
       <PrintTable
-        caption="Measured twice, from the left and from the back edge"
-        head={["What", "The plan has it", "First", "Second"]}
+        caption={mountPrintTexts.measuredTwiceFromTheLeftAndFrom}
+        head={[mountPrintTexts.what, mountPrintTexts.inThePlan, mountPrintTexts.first, mountPrintTexts.second]}
         rows={gates.map(({ gate, planned, first, second, passedOver }) => {
           const at = (place: { readonly fromLeftMm: number; readonly fromBackMm: number } | null) =>
-            place === null ? "" : `${place.fromLeftMm} / ${place.fromBackMm} mm`;
+            place === null ? "" : mountPrintTexts.fromLeftMmFromBackMmMm(place.fromLeftMm, place.fromBackMm);
           return [
             gateWords[gate].name,
             at(planned),
-            first === null && passedOver !== null ? "passed over" : at(first),
+            first === null && passedOver !== null ? "skipped" : at(first),
             at(second),
           ];
         })}
@@ -98,12 +99,12 @@ function Card({ report }: { readonly report: MountReport }) {
       {held !== null && (
         <>
           <PrintTable
-            caption="Materials"
-            head={["What", "Takes", "Got"]}
+            caption={mountPrintTexts.materials}
+            head={[mountPrintTexts.material, mountPrintTexts.needed, mountPrintTexts.bought]}
             rows={held.takes.map((taken) => [materialName(taken, system), takenWords(taken, system), "☐"])}
           />
-          <p>Tools: {tools.map((tool) => toolName(tool, holeMm, system)).join("; ")}.</p>
-          <p>Reckoned with {windWords(held.load, system)}.</p>
+          <p>{mountPrintTexts.toolsTools(tools.map((tool) => toolName(tool, holeMm, system)).join("; "))}</p>
+          <p>{mountPrintTexts.calculatedForWind(windWords(held.load, system))}</p>
         </>
       )}
     </section>

@@ -8,6 +8,7 @@ import { useDesk } from "@/features/plan-session";
 import { ChoiceField, QuantityField, Region, TextButton, TextLine, useUnits } from "@/ui";
 import { amount, methodWords, roofSurfaceWords } from "@/messages/en";
 import { useReport } from "./facts";
+import { mountingFormTexts } from "@/messages/en/mounting/view";
 
 /** The change of one field of the fixing shown, one undo step while it is typed. */
 function usePatch() {
@@ -89,9 +90,9 @@ function MountingField({
 }
 
 const frontEdgeWords = {
-  covered: "covered or ramped, all edges sealed",
+  covered: mountingFormTexts.coveredOrRampedAllEdgesSealed,
   open: "not covered",
-  lifted: "an edge has lifted",
+  lifted: mountingFormTexts.anEdgeHasLifted,
 } as const;
 
 const footWords = { foot: "Feet", bracket: "Brackets", fastener: "Fasteners", clamp: "Clamps" } as const;
@@ -114,40 +115,40 @@ export function MountingForm() {
   const usual = (value: number | undefined) => (value === undefined ? "" : String(Math.round(value)));
   return (
     <Region
-      title="This mounting"
+      title={mountingFormTexts.thisMounting}
       aside={
         <TextButton look="plain" onClick={() => desk.change({ type: "removeFixing", fixingId: fixing.id })}>
-          Remove this mounting
+          {mountingFormTexts.deleteThisMounting}
         </TextButton>
       }
     >
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
         <TextLine
-          label="Name"
+          label={mountingFormTexts.name}
           value={fixing.name}
           most={80}
           onValue={(name) => patch({ name }, "name")}
           onDone={desk.endGesture}
         />
         <ChoiceField
-          label="Mounting method"
+          label={mountingFormTexts.mountingMethod}
           value={fixing.method}
           options={methodOptions}
           onChoice={(chosen) => patch({ method: chosen })}
         />
         <ChoiceField
-          label="Fixed to"
+          label={mountingFormTexts.fixedTo}
           value={roofSurfaceOf(fixing) ?? ""}
-          placeholder="not entered yet"
+          placeholder={mountingFormTexts.notEnteredYet}
           options={roofSurfaces.map((value) => ({ value, text: roofSurfaceWords[value] }))}
           onChoice={(roofSurface) => patch({ roofSurface })}
         />
         {isGlued && (
           <ChoiceField
-            label="Colour of the roof"
+            label={mountingFormTexts.colorOfTheRoof}
             value={fixing.isWhite ? "white" : "other"}
             options={[
-              { value: "white", text: "white (5 K cooler)" },
+              { value: "white", text: mountingFormTexts.white5CCooler },
               { value: "other", text: "any other" },
             ]}
             onChoice={(value) => patch({ isWhite: value === "white" })}
@@ -156,32 +157,32 @@ export function MountingForm() {
         {method.travels && (
           <MountingField
             of="speedKmh"
-            label="Top driving speed"
+            label={mountingFormTexts.topDrivingSpeed}
             placeholder={usual(held?.load.speedKmh ?? defaultSpeedKmh)}
-            help="0 = never driven. 50 km/h (31 mph) of headwind is added."
+            help={mountingFormTexts.topDrivingSpeedHelp}
           />
         )}
         {method.comesIn === "asked" && (
           <ChoiceField
-            label="In a gale it"
+            label={mountingFormTexts.inAGale}
             value={fixing.staysUp === null ? "unknown" : fixing.staysUp ? "stays" : "comesIn"}
             options={[
-              { value: "unknown", text: "not entered (counts as staying up)" },
-              { value: "stays", text: "stays up: arch, rail or davit" },
-              { value: "comesIn", text: "is always taken in before" },
+              { value: "unknown", text: mountingFormTexts.notEnteredCalculatedAsStayingUp },
+              { value: "stays", text: mountingFormTexts.staysUpArchRailOrDavit },
+              { value: "comesIn", text: mountingFormTexts.isAlwaysTakenInBefore },
             ]}
             onChoice={(value) => patch({ staysUp: value === "unknown" ? null : value === "stays" })}
           />
         )}
         {held !== null && held.load.zone !== null && (
           <ChoiceField
-            label="Where on the roof"
+            label={mountingFormTexts.zoneOfTheRoof}
             value={fixing.zone ?? "unknown"}
             options={[
-              { value: "unknown", text: "not entered (counts as edge)" },
+              { value: "unknown", text: mountingFormTexts.notEnteredCalculatedAsEdge },
               ...roofZones.map((value) => ({
                 value,
-                text: value === "edge" ? "edge, ridge or corner" : "in the field",
+                text: value === "edge" ? mountingFormTexts.edgeRidgeOrCorner : mountingFormTexts.middleOfTheRoof,
               })),
             ]}
             onChoice={(value) => patch({ zone: roofZones.find((each) => each === value) ?? null })}
@@ -189,7 +190,7 @@ export function MountingForm() {
         )}
         {method.holdsBy === "peel" && (
           <ChoiceField
-            label="Front edge"
+            label={mountingFormTexts.frontEdge}
             value={fixing.frontEdge ?? "unknown"}
             options={[
               { value: "unknown", text: "not checked" },
@@ -201,47 +202,47 @@ export function MountingForm() {
         {!method.travels && (
           <MountingField
             of="snowKnM2"
-            label="Snow load on the ground"
-            placeholder="none entered"
-            help="In kN/m², from the building code or the town; 0 where none falls."
+            label={mountingFormTexts.snowLoadOnTheGround}
+            placeholder={mountingFormTexts.noneEntered}
+            help={mountingFormTexts.snowLoadOnTheGroundHelp}
           />
         )}
         {held !== null && held.load.stowMs !== null ? (
           <MountingField
             of="stowKn"
-            label="Taken in above"
+            label={mountingFormTexts.takenInAbove}
             placeholder={String(defaultStowKn)}
-            help="Knots of wind in which it is taken in at the latest."
+            help={mountingFormTexts.takenInAboveHelp}
           />
         ) : (
           <MountingField
             of="gustMs"
-            label="Strongest gust"
+            label={mountingFormTexts.strongestGust}
             placeholder={String(defaultGustMs)}
-            help="Strongest gust where it is parked or stands."
+            help={mountingFormTexts.strongestGustHelp}
           />
         )}
         {method.feet[0] > 0 && (
           <MountingField
             of="feet"
-            label={`${footWords[method.footKind]} of a panel`}
+            label={mountingFormTexts.footNameOfAPanel(footWords[method.footKind])}
             placeholder={usual(feet.feet)}
-            help="Of each panel."
+            help={mountingFormTexts.forEachPanel}
           />
         )}
         {isBonded && (
           <>
             <MountingField
               of="footLongMm"
-              label="Bonded length of each"
+              label={mountingFormTexts.bondedLengthOfEach}
               placeholder={usual(feet.footLongMm)}
-              help="The length that is bonded: a short bracket bonds its foot alone."
+              help={mountingFormTexts.bondedLengthOfEachHelp}
             />
             <MountingField
               of="footWideMm"
-              label="Bonded width of each"
+              label={mountingFormTexts.bondedWidthOfEach}
               placeholder={usual(feet.footWideMm)}
-              help="The width that is bonded."
+              help={mountingFormTexts.bondedWidthOfEachHelp}
             />
           </>
         )}
@@ -249,89 +250,91 @@ export function MountingForm() {
           <>
             <MountingField
               of="shortTermKpa"
-              label="Adhesive strength, short-term"
+              label={mountingFormTexts.adhesiveStrengthShortTerm}
               placeholder={hold?.type === "bond" ? String(hold.shortTermKpa) : ""}
-              help="Design stress for gusts at 20 °C, in kPa, from its maker’s sheet. What heat takes is reckoned here."
+              help={mountingFormTexts.adhesiveStrengthShortTermHelp}
             />
             <MountingField
               of="longTermKpa"
-              label="Adhesive strength, long-term"
+              label={mountingFormTexts.adhesiveStrengthLongTerm}
               placeholder={hold?.type === "bond" ? String(hold.longTermKpa) : ""}
-              help="Design stress for constant load at 20 °C, in kPa, from its maker’s sheet."
+              help={mountingFormTexts.adhesiveStrengthLongTermHelp}
             />
             <MountingField
               of="ratedC"
-              label="Adhesive rated up to"
+              label={mountingFormTexts.adhesiveRatedUpTo}
               placeholder={usual(held?.heat?.ratedC)}
-              help="The hottest the adhesive may get for long, by its maker’s sheet."
+              help={mountingFormTexts.adhesiveRatedUpToHelp}
             />
           </>
         )}
         {method.holdsBy === "screws" && (
           <MountingField
             of="pullOutN"
-            label="Pull-out strength of one"
-            placeholder="not known"
-            help="Of one fastener, from its maker or a test: a scale, a lever, a screw in the same material."
+            label={mountingFormTexts.pullOutStrengthOfOne}
+            placeholder={mountingFormTexts.notKnown}
+            help={mountingFormTexts.pullOutStrengthOfOneHelp}
           />
         )}
         {method.holdsBy === "standing" && (
           <>
             <MountingField
               of="heightMm"
-              label="Height of the panels’ middle"
+              label={mountingFormTexts.heightOfThePanelsMiddle}
               placeholder={hold?.type === "standing" ? usual(hold.heightMm) : ""}
-              help="Above the ground."
+              help={mountingFormTexts.heightOfThePanelsMiddleHelp}
             />
             <MountingField
               of="baseLongMm"
-              label="Base, front to back"
+              label={mountingFormTexts.baseFrontToBack}
               placeholder={hold?.type === "standing" ? usual(hold.baseLongMm) : ""}
-              help="Between the front and the back feet, the way the panels face."
+              help={mountingFormTexts.baseFrontToBackHelp}
             />
             <MountingField
               of="baseKg"
-              label="Weight of the base"
+              label={mountingFormTexts.weightOfTheBase}
               placeholder="0"
-              help="Frame and ballast, without the panels."
+              help={mountingFormTexts.weightOfTheBaseHelp}
             />
             <MountingField
               of="anchorsPerSide"
-              label="Anchors a side"
+              label={mountingFormTexts.anchorsOnEachSide}
               placeholder="2"
-              help="The same on all sides: wind comes from any."
+              help={mountingFormTexts.anchorsOnEachSideHelp}
             />
             <MountingField
               of="anchorEachN"
-              label="One anchor holds"
-              placeholder="none set"
-              help="Pulled with a lever and a scale, as it stands in this ground."
+              label={mountingFormTexts.oneAnchorHolds}
+              placeholder={mountingFormTexts.noneEntered}
+              help={mountingFormTexts.oneAnchorHoldsHelp}
             />
           </>
         )}
         <MountingField
           of="tiltDeg"
-          label="Tilt"
+          label={mountingFormTexts.tilt}
           placeholder={
-            held === null ? "" : `${held.load.tiltDeg.toFixed(0)}${held.load.tiltIsAssumed ? " assumed" : ""}`
+            held === null
+              ? ""
+              : `${held.load.tiltDeg.toFixed(0)}${held.load.tiltIsAssumed ? mountingFormTexts.assumed : ""}`
           }
-          help="Against what it is fixed to; empty: the steepest of Need and of the positions."
+          help={mountingFormTexts.tiltHelp}
         />
         {held !== null && held.load.tiltDeg > 0 && method.holdsBy !== "standing" && (
           <MountingField
             of="footHeightMm"
-            label="Height of the feet"
+            label={mountingFormTexts.heightOfTheFeet}
             placeholder="60"
-            help="How high the feet hold the low edge: the higher, the more wind turns it over."
+            help={mountingFormTexts.heightOfTheFeetHelp}
           />
         )}
         {isBonded && (
           <ChoiceField
-            label="Frames"
+            label={mountingFormTexts.framesOfThePanels}
             value={conditions.drillsFrame ? "drilled" : "whole"}
             options={[
-              { value: "drilled", text: "holes are drilled in them" },
-              { value: "whole", text: "by the holes there are" },
+              { value: "drilled", text: mountingFormTexts.drillNewHoles },
+              { value: "whole", text: mountingFormTexts.useTheExistingHoles },
             ]}
             onChoice={(value) => patch({ frameDrilled: value === "drilled" })}
           />
@@ -339,7 +342,7 @@ export function MountingForm() {
       </Box>
       {held !== null && held.load.kgAssumed > 0 && (
         <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-          {amount(held.load.kgAssumed, "kg", system)} of their weight are assumed: their labels state none.
+          {mountingFormTexts.kgAssumedOfTheWeightIsAssumed(amount(held.load.kgAssumed, "kg", system))}
         </p>
       )}
     </Region>

@@ -7,6 +7,7 @@ import { Choose } from "./Choose";
 import { MountFacts, useMount } from "./facts";
 import { JobCard } from "./JobCard";
 import { WhichFixing } from "./WhichFixing";
+import { mountingStepTexts } from "@/messages/en/mounting/view";
 
 const Forces = dynamic(() => import("./ForcesSheet").then((part) => part.ForcesSheet));
 const Takes = dynamic(() => import("./TakesSheet").then((part) => part.TakesSheet));
@@ -34,12 +35,12 @@ function Shown() {
   if (report === null) return <Choose />;
   return (
     <SheetTabs
-      name="Mounting"
+      name={mountingStepTexts.mounting}
       sheets={[
-        { id: "job", name: "Job card", View: JobCard },
-        { id: "forces", name: "Wind and heat", View: Forces },
-        { id: "takes", name: "What it takes", View: Takes },
-        { id: "surfaces", name: "Surfaces", View: RoofSurfaceTable },
+        { id: "job", name: mountingStepTexts.jobCard, View: JobCard },
+        { id: "forces", name: mountingStepTexts.windAndHeat, View: Forces },
+        { id: "takes", name: mountingStepTexts.materials, View: Takes },
+        { id: "surfaces", name: mountingStepTexts.surfaces, View: RoofSurfaceTable },
       ]}
     />
   );

@@ -5,15 +5,22 @@ import { roofSurfaces } from "@/core/plan";
 import { Region, Table } from "@/ui";
 import { primerWords, roofSurfaceWords } from "@/messages/en";
 import { useReport } from "./facts";
+import { roofSurfaceTableTexts } from "@/messages/en/mounting/view";
 
 /** What holds on what, and how each is made ready. */
 export function RoofSurfaceTable() {
   const { conditions } = useReport();
   return (
-    <Region title="What holds on what">
+    <Region title={roofSurfaceTableTexts.whatHoldsOnWhichSurface}>
       <Table
-        label="Table of roof surfaces"
-        head={["Roof surface", "Made ready", "Foam tape", "Polyurethane", "Edges of holes"]}
+        label={roofSurfaceTableTexts.tableOfRoofSurfaces}
+        head={[
+          roofSurfaceTableTexts.roofSurface,
+          roofSurfaceTableTexts.preparation,
+          roofSurfaceTableTexts.foamTape,
+          roofSurfaceTableTexts.polyurethane,
+          roofSurfaceTableTexts.edgesOfHoles,
+        ]}
       >
         <tbody>
           {roofSurfaces.map((surface) => {
@@ -23,25 +30,28 @@ export function RoofSurfaceTable() {
               <tr key={surface} aria-current={isOurs ? "true" : undefined}>
                 <th scope="row">
                   {roofSurfaceWords[surface]}
-                  {isOurs ? " (here)" : ""}
+                  {isOurs ? roofSurfaceTableTexts.thisRoof : ""}
                 </th>
                 <td>
                   {tapeHolds || sealantHolds
-                    ? `${isAbraded ? "roughened, " : ""}cleaned${primer === null ? "" : `, ${primerWords[primer]}`}`
-                    : "nothing is stuck to it"}
+                    ? roofSurfaceTableTexts.preparationOf(isAbraded, primer === null ? null : primerWords[primer])
+                    : roofSurfaceTableTexts.noAdhesiveHolds}
                 </td>
-                <td>{tapeHolds ? "holds" : "does not"}</td>
-                <td>{sealantHolds ? "holds" : "does not"}</td>
-                <td>{edgeIsPainted ? "painted or sealed" : tapeHolds ? "filed smooth" : ""}</td>
+                <td>{tapeHolds ? roofSurfaceTableTexts.holds : roofSurfaceTableTexts.doesNotHold}</td>
+                <td>{sealantHolds ? roofSurfaceTableTexts.holds : roofSurfaceTableTexts.doesNotHold}</td>
+                <td>
+                  {edgeIsPainted
+                    ? roofSurfaceTableTexts.paintOrSeal
+                    : tapeHolds
+                      ? roofSurfaceTableTexts.fileSmooth
+                      : ""}
+                </td>
               </tr>
             );
           })}
         </tbody>
       </Table>
-      <p style={{ margin: "8px 0 0" }}>
-        Loose or chalking paint comes off first: a bond is as good as the paint under it. What the maker’s sheet of the
-        tape or sealant says of your roof surface counts before this table.
-      </p>
+      <p style={{ margin: "8px 0 0" }}>{roofSurfaceTableTexts.removeLooseOrChalkingPaintFirstA}</p>
     </Region>
   );
 }

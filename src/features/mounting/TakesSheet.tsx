@@ -20,6 +20,7 @@ import {
 import { amount, currencyWords, materialName, money, takenWords, toolName } from "@/messages/en";
 import { useReport } from "./facts";
 import { takesCsv } from "./takes-csv";
+import { takesSheetTexts } from "@/messages/en/mounting/view";
 
 /** What it takes: materials with their quantities and prices, tools, and what the whole costs a watt. */
 export function TakesSheet() {
@@ -28,13 +29,19 @@ export function TakesSheet() {
   const system = useUnits();
   const { fixing, held, tools, holeMm } = useReport();
   const { currency } = plan.protect;
-  if (held === null) return <p>It holds no panel whose size is known: see Wind and heat.</p>;
+  if (held === null) return <p>{takesSheetTexts.noPanelWithAKnownSizeIsInThis}</p>;
   return (
     <Columns beside="340px">
-      <Region title="Materials">
+      <Region title={takesSheetTexts.materials}>
         <Table
-          label="Table of materials"
-          head={["What", overFigures("Takes"), "I have", "Each", overFigures(`Money, ${currencyWords(currency)}`)]}
+          label={takesSheetTexts.tableOfMaterials}
+          head={[
+            takesSheetTexts.material,
+            overFigures(takesSheetTexts.needed),
+            "I have",
+            takesSheetTexts.priceEach,
+            overFigures(takesSheetTexts.totalCurrency(currencyWords(currency))),
+          ]}
         >
           <tbody>
             {held.takes.map((taken) => (
@@ -42,14 +49,12 @@ export function TakesSheet() {
             ))}
           </tbody>
         </Table>
-        <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-          Prices in grey are assumed, for comparing ways; type your seller’s. A tenth is added to tape and sealant.
-        </p>
+        <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>{takesSheetTexts.pricesInGreyAreAssumedFor}</p>
       </Region>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Region title="Money and weight">
+        <Region title={takesSheetTexts.costAndWeight}>
           <Whole baseMoney={held.money} />
-          <Facts facts={[["What stays up there weighs", amount(held.weightKg, "kg", system)]]} />
+          <Facts facts={[[takesSheetTexts.weightLeftOnTheRoof, amount(held.weightKg, "kg", system)]]} />
           <Box sx={{ mt: 1, display: "grid", gap: 1 }}>
             <CurrencyField
               value={currency}
@@ -64,13 +69,13 @@ export function TakesSheet() {
                   )
                 }
               >
-                CSV
+                {takesSheetTexts.csv}
               </TextButton>
-              <TextButton onClick={() => window.print()}>Print the job card</TextButton>
+              <TextButton onClick={() => window.print()}>{takesSheetTexts.printTheJobCard}</TextButton>
             </div>
           </Box>
         </Region>
-        <Region title="Tools">
+        <Region title={takesSheetTexts.tools}>
           <ul style={{ margin: 0, paddingLeft: 20 }}>
             {tools.map((tool) => (
               <li key={tool}>{toolName(tool, holeMm, system)}</li>
@@ -91,14 +96,14 @@ function Whole({ baseMoney }: { readonly baseMoney: number }) {
   return (
     <Facts
       facts={[
-        ["This base", m(baseMoney)],
-        ["Panels, inputs, copper", report === null ? "counting…" : m(report.money.whole)],
-        ["All of it", whole === null ? "counting…" : m(whole)],
+        [takesSheetTexts.thisMounting, m(baseMoney)],
+        [takesSheetTexts.panelsControllersCables, report === null ? "counting…" : m(report.money.whole)],
+        [takesSheetTexts.wholeArray, whole === null ? "counting…" : m(whole)],
         [
-          "A watt of it",
+          takesSheetTexts.perWatt,
           whole === null || report === null || report.money.wattsW === 0
             ? "nothing wired"
-            : `${m(whole / report.money.wattsW)} of ${amount(report.money.wattsW, "W")}`,
+            : takesSheetTexts.moneyAtWattsW(m(whole / report.money.wattsW), amount(report.money.wattsW, "W")),
         ],
       ]}
     />
@@ -116,7 +121,7 @@ function Line({ taken }: { readonly taken: Taken }) {
         part={taken.key}
         words={words}
         assumedEach={taken.each}
-        help="One of it, a metre or a kilogram."
+        help={takesSheetTexts.priceOfOneOfAMeterOrOfAKilogram}
       />
       <td data-num>{taken.money.toFixed(2)}</td>
     </tr>

@@ -4,6 +4,7 @@ import { type Band } from "@/core/commissioning";
 import { type ReadQuantity } from "@/core/measurements";
 import { readAmount } from "@/messages/en";
 import style from "./meter.module.css";
+import { meterFaceTexts } from "@/messages/en/multimeter/view";
 
 type Props = { readonly band: Band | null; readonly value: number | null; readonly quantity: ReadQuantity };
 
@@ -21,8 +22,13 @@ export function MeterFace({ band, value, quantity }: Props) {
   const isIn = band !== null && value !== null && value >= band.low && value <= band.high;
   const words =
     band === null
-      ? "Nothing can be said of what is expected."
-      : `Expected ${readAmount(band.low, quantity)} to ${readAmount(band.high, quantity)}${value === null ? "" : `; typed ${readAmount(value, quantity)}, ${isIn ? "within" : value < band.low ? "below" : "above"}`}`;
+      ? meterFaceTexts.noExpectedValueDataIsMissing
+      : meterFaceTexts.hand(
+          readAmount(band.low, quantity),
+          readAmount(band.high, quantity),
+          value === null ? null : readAmount(value, quantity),
+          isIn ? "within" : value !== null && value < band.low ? "below" : "above",
+        );
   return (
     <svg viewBox={`0 0 ${width} ${height}`} className={style["face"]} role="img" aria-label={words}>
       <path d={arc(leftDeg, rightDeg, radius)} className={style["scale"]} />
@@ -51,7 +57,7 @@ export function MeterFace({ band, value, quantity }: Props) {
       )}
       {band !== null && (
         <text x={middleX} y={height - 8} className={style["due"]}>
-          expected {readAmount(band.low, quantity)} to {readAmount(band.high, quantity)}
+          {meterFaceTexts.expectedLowToHigh(readAmount(band.low, quantity), readAmount(band.high, quantity))}
         </text>
       )}
     </svg>

@@ -9,6 +9,7 @@ import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine, ToolButton } from "@/ui";
 import { amount } from "@/messages/en";
 import { CheckGroup } from "./CheckGroup";
+import { batteriesTexts } from "@/messages/en/need/view";
 
 const chemistryWords = { lithium: "Lithium", lead: "Lead" } as const;
 
@@ -17,12 +18,9 @@ export function Batteries() {
   const desk = useDesk();
   const { need, inputs } = usePlan();
   return (
-    <Region title="What stores it" flush>
+    <Region title={batteriesTexts.battery} flush>
       {need.batteries.length === 0 && (
-        <Box sx={{ p: 1.5, fontSize: "0.9375rem" }}>
-          No battery yet: every day then has to bring what it uses. A power station has its battery inside: add that
-          one.
-        </Box>
+        <Box sx={{ p: 1.5, fontSize: "0.9375rem" }}>{batteriesTexts.noBatteryYetSoEveryDayHasTo}</Box>
       )}
       {need.batteries.map((battery) => (
         <BatteryForm
@@ -39,13 +37,16 @@ export function Batteries() {
               list: "batteries",
               id: newId(),
               like: {
-                name: need.batteries.length === 0 ? "Battery" : `Battery ${need.batteries.length + 1}`,
+                name:
+                  need.batteries.length === 0
+                    ? batteriesTexts.battery
+                    : batteriesTexts.batteryBatterieCount(need.batteries.length + 1),
                 volts: 12,
               },
             })
           }
         >
-          Add a battery
+          {batteriesTexts.addABattery}
         </TextButton>
       </Box>
     </Region>
@@ -67,34 +68,35 @@ function BatteryForm({ battery, inputs }: FormProps) {
   const usual = assumedBattery[battery.chemistry];
   const fields = {
     volts: {
-      label: "Volts",
+      label: batteriesTexts.voltage,
       spec: "batteryV",
-      help: "Its nominal volts: 12, 24, 48.",
-      assumed: `${assumedNeed.volts} assumed`,
+      help: batteriesTexts.nominalVoltage1224Or48V,
+      assumed: batteriesTexts.voltsAssumed(assumedNeed.volts),
     },
     capacityAh: {
-      label: "Capacity",
+      label: batteriesTexts.capacity,
       spec: "capacityAh",
-      help: "Capacity in Ah, from the label. If it states Wh, divide by the battery voltage.",
+      help: batteriesTexts.capacityInAhFromTheLabelIfIt,
       assumed: "",
     },
     usablePct: {
-      label: "Usable",
+      label: batteriesTexts.usable,
       spec: "sharePct",
-      help: "Usable capacity (max depth of discharge), %.",
-      assumed: `${usual.usablePct} assumed`,
+      help: batteriesTexts.usableCapacityMaxDepthOf,
+      assumed: batteriesTexts.usablePctAssumed(usual.usablePct),
     },
     maxChargeA: {
-      label: "Max charge current",
+      label: batteriesTexts.maxChargeCurrent,
       spec: "batteryMaxA",
-      help: "The most charge current (A) its maker allows.",
-      assumed: battery.capacityAh === null ? "" : `${usual.chargeShare * battery.capacityAh} assumed`,
+      help: batteriesTexts.theHighestChargeCurrentAThatThe,
+      assumed:
+        battery.capacityAh === null ? "" : batteriesTexts.chargeShareAssumed(usual.chargeShare * battery.capacityAh),
     },
     standingW: {
-      label: "Always on",
+      label: batteriesTexts.alwaysOn,
       spec: "standingW",
-      help: "Watts that run day and night: an idle controller, a monitor, an alarm.",
-      assumed: `${assumedNeed.standingW} assumed`,
+      help: batteriesTexts.wattsDrawnDayAndNightController,
+      assumed: batteriesTexts.standingWAssumed(assumedNeed.standingW),
     },
   } as const;
   const quantity = (name: keyof typeof fields) => {
@@ -125,14 +127,14 @@ function BatteryForm({ battery, inputs }: FormProps) {
         }}
       >
         <TextLine
-          label="Name"
+          label={batteriesTexts.name}
           value={battery.name}
           most={80}
           onValue={(name) => patch({ name }, "name")}
           onDone={desk.endGesture}
         />
         <ChoiceField
-          label="Kind"
+          label={batteriesTexts.kind}
           value={battery.chemistry}
           options={chemistries.map((value) => ({ value, text: chemistryWords[value] }))}
           onChoice={(chemistry) => patch({ chemistry })}
@@ -141,7 +143,7 @@ function BatteryForm({ battery, inputs }: FormProps) {
         {quantity("capacityAh")}
         <Box sx={{ pt: "20px" }}>
           <ToolButton
-            aria-label={`Remove ${battery.name}`}
+            aria-label={batteriesTexts.removeName(battery.name)}
             onClick={() => desk.change({ type: "removeFromNeed", list: "batteries", id: battery.id })}
           >
             <Trash2 size={16} />
@@ -154,20 +156,20 @@ function BatteryForm({ battery, inputs }: FormProps) {
         {quantity("standingW")}
         {battery.chemistry === "lithium" && (
           <ChoiceField
-            label="Below freezing"
+            label={batteriesTexts.belowFreezing}
             value={battery.keptWarm ? "warm" : "cold"}
             options={[
-              { value: "cold", text: "as cold as the air" },
+              { value: "cold", text: batteriesTexts.batteryAsColdAsTheAir },
               { value: "warm", text: "kept warm" },
             ]}
             onChoice={(kept) => patch({ keptWarm: kept === "warm" })}
-            help="Lithium must not be charged below freezing."
+            help={batteriesTexts.belowFreezingHelp}
           />
         )}
       </Box>
       {inputs.length > 1 && (
         <CheckGroup
-          label="Charged by (leave empty: every controller not assigned to another battery)"
+          label={batteriesTexts.chargedByLeaveEmptyEvery}
           options={inputs.map(({ id, name }) => ({ value: id, text: name }))}
           chosen={battery.inputIds}
           onChosen={(inputIds) => patch({ inputIds })}
@@ -175,8 +177,8 @@ function BatteryForm({ battery, inputs }: FormProps) {
       )}
       <Box className="num" sx={{ fontSize: "0.875rem" }}>
         {usableWh > 0
-          ? `${amount(usableWh, "Wh")} to use.${battery.chemistry === "lithium" && !battery.keptWarm ? " While the air is below 0 °C it takes no charge." : ""}`
-          : "Enter its Ah."}
+          ? batteriesTexts.usableEnergy(amount(usableWh, "Wh"), battery.chemistry === "lithium" && !battery.keptWarm)
+          : batteriesTexts.enterItsCapacityInAh}
       </Box>
     </Box>
   );

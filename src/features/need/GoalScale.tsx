@@ -3,6 +3,7 @@
 import { amount } from "@/messages/en";
 import { type SeasonGoal } from "./goals";
 import style from "./need.module.css";
+import { goalScaleTexts } from "@/messages/en/need/view";
 
 const [width, height, left, right] = [320, 118, 8, 40];
 
@@ -13,10 +14,10 @@ export function GoalScale({ goal, ownedW, tiltDeg }: { goal: SeasonGoal; ownedW:
   const at = (watts: number) => left + (watts / most) * (width - left - right);
   const steps = Array.from({ length: 5 }, (_, k) => (most * k) / 4);
   const words = [
-    `quick rule ${amount(quickW, "W")}`,
-    flatW === null ? "computed: no sun in that month" : `computed lying flat ${amount(flatW, "W")}`,
-    tiltedW === null ? "" : `computed tilted ${tiltDeg} degrees ${amount(tiltedW, "W")}`,
-    `in this plan ${amount(ownedW, "W")}`,
+    goalScaleTexts.quickRuleQuickW(amount(quickW, "W")),
+    flatW === null ? "computed: no sun in that month" : goalScaleTexts.calculatedFlatFlatW(amount(flatW, "W")),
+    tiltedW === null ? "" : goalScaleTexts.calculatedTiltedTiltDegDegrees(tiltDeg, amount(tiltedW, "W")),
+    goalScaleTexts.inThisPlanOwnedW(amount(ownedW, "W")),
   ];
   return (
     <>
@@ -38,7 +39,7 @@ export function GoalScale({ goal, ownedW, tiltDeg }: { goal: SeasonGoal; ownedW:
         ))}
         <path d={`M${at(quickW)} 56 v-40`} className={style["quick"]} />
         <text x={at(quickW)} y={12} textAnchor={at(quickW) > width / 2 ? "end" : "start"} className={style["mark"]}>
-          quick rule
+          {goalScaleTexts.quickRule}
         </text>
         {flatW !== null && tiltedW !== null && (
           <>
@@ -55,28 +56,28 @@ export function GoalScale({ goal, ownedW, tiltDeg }: { goal: SeasonGoal; ownedW:
               textAnchor={at(tiltedW) > width / 2 ? "end" : "start"}
               className={style["mark"]}
             >
-              computed
+              {goalScaleTexts.calculated}
             </text>
           </>
         )}
         <text x={left} y={106} className={style["mark"]}>
-          bar: panels of this plan
+          {goalScaleTexts.barPanelsInThisPlan}
         </text>
       </svg>
       <ul className={style["answers"]}>
         <li>
-          <span>Quick rule</span> <strong className="num">{amount(quickW, "W")}</strong>
+          <span>{goalScaleTexts.quickRule2}</span> <strong className="num">{amount(quickW, "W")}</strong>
         </li>
         <li>
-          <span>Computed, lying flat</span>{" "}
-          <strong className="num">{flatW === null ? "no sun" : amount(flatW, "W")}</strong>
+          <span>{goalScaleTexts.calculatedFlat}</span>{" "}
+          <strong className="num">{flatW === null ? goalScaleTexts.noSun : amount(flatW, "W")}</strong>
         </li>
         <li>
-          <span>{`Computed, tilted ${tiltDeg}°`}</span>{" "}
-          <strong className="num">{tiltedW === null ? "no sun" : amount(tiltedW, "W")}</strong>
+          <span>{goalScaleTexts.calculatedTiltedTiltDeg(tiltDeg)}</span>{" "}
+          <strong className="num">{tiltedW === null ? goalScaleTexts.noSun : amount(tiltedW, "W")}</strong>
         </li>
         <li>
-          <span>In this plan</span> <strong className="num">{amount(ownedW, "W")}</strong>
+          <span>{goalScaleTexts.inThisPlan}</span> <strong className="num">{amount(ownedW, "W")}</strong>
         </li>
       </ul>
     </>

@@ -6,15 +6,16 @@ import { type FieldName, fieldSpecs } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, QuantityField, TextLine } from "@/ui";
 import { CheckGroup } from "./CheckGroup";
-import { dayTimeWords, seasonWords } from "./words";
+import { dayTimeWords, seasonWords } from "@/messages/en/need/loads";
+import { loadFormTexts } from "@/messages/en/need/view";
 
 const help = {
-  watts: "What it takes while it runs, from its plate or its sheet.",
-  amps: "Amps at the volts of its battery, where the plate says no watts.",
-  hoursADay: "How long it really runs in a day. A cooler runs a third of the time.",
-  timesADay: "How often a day.",
-  timesWh: "What it takes each time: watts times hours.",
-  count: "How many of them.",
+  watts: loadFormTexts.wattsWhileItRunsFromItsRating,
+  amps: loadFormTexts.ampsAtBatteryVoltageIfThePlate,
+  hoursADay: loadFormTexts.hoursADayThatItReallyRunsA,
+  timesADay: loadFormTexts.timesADay,
+  timesWh: loadFormTexts.energyOfOneUseWattsTimesHours,
+  count: loadFormTexts.numberOfIdenticalAppliances,
 } as const;
 
 /** One appliance in full. */
@@ -50,15 +51,15 @@ export function LoadForm({ load, need }: { load: Load; need: Need }) {
       }}
     >
       <TextLine
-        label="Name"
+        label={loadFormTexts.name}
         value={load.name}
         most={80}
         onValue={(name) => patch({ name }, "name")}
         onDone={desk.endGesture}
       />
-      {quantity("count", "How many", "count")}
+      {quantity("count", loadFormTexts.quantity, "count")}
       <ChoiceField
-        label="It runs"
+        label={loadFormTexts.used}
         value={load.use}
         options={[
           { value: "hours", text: "for hours" },
@@ -67,35 +68,40 @@ export function LoadForm({ load, need }: { load: Load; need: Need }) {
         onChoice={(use) => patch({ use })}
       />
       <ChoiceField
-        label="On"
+        label={loadFormTexts.suppliedBy}
         value={load.supply}
         options={[
-          { value: "dc", text: "battery (DC)" },
-          { value: "mains", text: "mains, inverter" },
+          { value: "dc", text: loadFormTexts.batteryDc },
+          { value: "mains", text: loadFormTexts.acMainsFromAnInverter },
         ]}
         onChoice={(supply) => patch({ supply })}
       />
       {load.use === "hours" ? (
         <>
-          {quantity("watts", "Watts", "loadW", load.amps === null ? "" : "from the amps")}
-          {quantity("amps", "or amps", "loadA", load.watts === null ? "" : "from the watts")}
-          {quantity("hoursADay", "Hours a day", "hoursADay")}
+          {quantity(
+            "watts",
+            loadFormTexts.watts,
+            "loadW",
+            load.amps === null ? "" : loadFormTexts.calculatedFromTheAmps,
+          )}
+          {quantity("amps", "or amps", "loadA", load.watts === null ? "" : loadFormTexts.calculatedFromTheWatts)}
+          {quantity("hoursADay", loadFormTexts.hoursADay, "hoursADay")}
         </>
       ) : (
         <>
-          {quantity("timesADay", "Times a day", "timesADay")}
-          {quantity("timesWh", "Each time", "timesWh")}
+          {quantity("timesADay", loadFormTexts.timesADay2, "timesADay")}
+          {quantity("timesWh", loadFormTexts.whEachTime, "timesWh")}
         </>
       )}
       <ChoiceField
-        label="When"
+        label={loadFormTexts.timeOfDay}
         value={load.when}
         options={dayTimes.map((value) => ({ value, text: dayTimeWords[value] }))}
         onChoice={(when) => patch({ when })}
       />
       <Box sx={{ gridColumn: { xs: "1 / 3", sm: need.batteries.length > 1 ? "1 / 4" : "1 / 5" } }}>
         <CheckGroup
-          label="Seasons"
+          label={loadFormTexts.seasons}
           options={seasons.map((value) => ({ value, text: seasonWords[value] }))}
           chosen={load.seasons}
           onChosen={(chosen) => patch({ seasons: chosen })}
@@ -103,7 +109,7 @@ export function LoadForm({ load, need }: { load: Load; need: Need }) {
       </Box>
       {need.batteries.length > 1 && (
         <ChoiceField
-          label="Runs from"
+          label={loadFormTexts.runsFrom}
           value={load.batteryId ?? need.batteries[0]?.id ?? ""}
           options={need.batteries.map(({ id, name }) => ({ value: id, text: name }))}
           onChoice={(batteryId) => patch({ batteryId })}

@@ -8,7 +8,8 @@ import { type Load, type Need } from "@/core/plan";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { newId, Region, TextButton, ToolButton } from "@/ui";
 import { LoadForm } from "./LoadForm";
-import { loadDayWords, loadDetail } from "./words";
+import { loadDayWords, loadDetail } from "@/messages/en/need/loads";
+import { loadListTexts } from "@/messages/en/need/view";
 
 /** What runs in a day: a line for each appliance; the one chosen opens. */
 export function LoadList() {
@@ -24,7 +25,7 @@ export function LoadList() {
   const isSorted = sorted.every(({ id }, k) => id === need.loads[k]?.id);
   return (
     <Region
-      title="What runs in a day"
+      title={loadListTexts.whatRunsInADay}
       flush
       aside={
         need.loads.length > 1 && !isSorted ? (
@@ -36,18 +37,15 @@ export function LoadList() {
               desk.endGesture();
             }}
           >
-            Largest first
+            {loadListTexts.largestFirst}
           </TextButton>
         ) : undefined
       }
     >
       {need.loads.length === 0 && (
-        <Box sx={{ p: 1.5, fontSize: "0.9375rem" }}>
-          Nothing yet. Press what you have in the stock beside this page; each comes with what such a thing usually
-          takes. Or say one line for all of it, below.
-        </Box>
+        <Box sx={{ p: 1.5, fontSize: "0.9375rem" }}>{loadListTexts.nothingYetPressAnApplianceInThe}</Box>
       )}
-      <Box component="ul" aria-label="Appliances" sx={{ listStyle: "none", m: 0, p: 0 }}>
+      <Box component="ul" aria-label={loadListTexts.appliances} sx={{ listStyle: "none", m: 0, p: 0 }}>
         {need.loads.map((load) => (
           <Line
             key={load.id}
@@ -60,7 +58,9 @@ export function LoadList() {
         ))}
       </Box>
       <Box sx={{ p: 1 }}>
-        <TextButton onClick={() => add({ name: "My own appliance" })}>Add one of my own</TextButton>
+        <TextButton onClick={() => add({ name: loadListTexts.myOwnAppliance })}>
+          {loadListTexts.addAnApplianceOfYourOwn}
+        </TextButton>
       </Box>
     </Region>
   );
@@ -128,24 +128,28 @@ function Line({ load, need, open, onOpen, onCopy }: LineProps) {
         </Box>
         {open && (
           <Box sx={{ display: "flex", alignItems: "center" }}>
-            <ToolButton aria-label={`Move ${load.name} up`} disabled={place === 0} onClick={() => move(place - 1)}>
+            <ToolButton
+              aria-label={loadListTexts.moveNameUp(load.name)}
+              disabled={place === 0}
+              onClick={() => move(place - 1)}
+            >
               <ArrowUp size={16} />
             </ToolButton>
             <ToolButton
-              aria-label={`Move ${load.name} down`}
+              aria-label={loadListTexts.moveNameDown(load.name)}
               disabled={place === need.loads.length - 1}
               onClick={() => move(place + 1)}
             >
               <ArrowDown size={16} />
             </ToolButton>
-            <ToolButton aria-label={`Copy ${load.name}`} onClick={onCopy}>
+            <ToolButton aria-label={loadListTexts.copyName(load.name)} onClick={onCopy}>
               <Copy size={16} />
             </ToolButton>
           </Box>
         )}
         <Box sx={{ display: "flex", alignItems: "center", pr: 1 }}>
           <ToolButton
-            aria-label={`Remove ${load.name}`}
+            aria-label={loadListTexts.deleteName(load.name)}
             onClick={() => desk.change({ type: "removeFromNeed", list: "loads", id: load.id })}
           >
             <Trash2 size={16} />

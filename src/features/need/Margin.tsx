@@ -9,7 +9,9 @@ import { type Goals, goalsOf, type SeasonGoal } from "./goals";
 import { GoalScale } from "./GoalScale";
 import style from "./need.module.css";
 import { usePlaceYields } from "./usePlaceYields";
-import { seasonWords } from "./words";
+import { seasonWords } from "@/messages/en/need/loads";
+import { marginTexts } from "@/messages/en/need/view";
+import { TermHelp } from "@/features/glossary";
 
 /** The page's margin: the need added up by season, and the array it asks for by two methods. */
 export function Margin() {
@@ -20,16 +22,16 @@ export function Margin() {
     [site, need, panels, yields],
   );
   const [season, setSeason] = useState<Season>("summer");
-  if (goals === null) return <p>Adding up…</p>;
+  if (goals === null) return <p>{marginTexts.calculating}</p>;
   const chosen = goals.seasons.find((each) => each.season === season) ?? goals.seasons[0];
   if (chosen === undefined) return null;
   return (
     <>
-      <Region title="A day, added up" flush>
+      <Region title={marginTexts.dailyUse} flush>
         <SeasonTable goals={goals} />
       </Region>
-      <Region title="Panels for it">
-        <div className={style["choices"]} role="group" aria-label="Season">
+      <Region title={marginTexts.panelsNeeded} aside={<TermHelp id="peakSunHours" term={marginTexts.panelsNeeded} />}>
+        <div className={style["choices"]} role="group" aria-label={marginTexts.season}>
           {seasons.map((each) => (
             <TextButton key={each} aria-pressed={each === season} onClick={() => setSeason(each)}>
               {seasonWords[each]}
@@ -39,7 +41,7 @@ export function Margin() {
         <GoalScale goal={chosen} ownedW={goals.ownedW} tiltDeg={goals.tiltDeg} />
         <p className={style["small"]}>{whyWords(chosen, goals)}</p>
       </Region>
-      <Region title="Battery for it">
+      <Region title={marginTexts.batteryNeeded} aside={<TermHelp id="autonomy" term={marginTexts.batteryNeeded} />}>
         <p style={{ margin: 0 }}>{batteryWords(goals)}</p>
       </Region>
     </>
@@ -48,17 +50,17 @@ export function Margin() {
 
 function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
   const rows: readonly (readonly [string, (goal: SeasonGoal) => number])[] = [
-    ["Battery (DC)", ({ dcWh }) => dcWh],
-    ["Mains", ({ mainsWh }) => mainsWh],
-    ["Inverter", ({ inverterWh }) => inverterWh],
-    ["Always on", ({ standingWh }) => standingWh],
+    [marginTexts.batteryDc, ({ dcWh }) => dcWh],
+    [marginTexts.acMains, ({ mainsWh }) => mainsWh],
+    [marginTexts.inverter, ({ inverterWh }) => inverterWh],
+    [marginTexts.alwaysOn, ({ standingWh }) => standingWh],
   ];
   return (
     <Table
       flush
       figures
       spokenCaption="What a day uses, by season"
-      head={["Wh a day", ...each.map(({ season }) => seasonWords[season])]}
+      head={[marginTexts.whADay, ...each.map(({ season }) => seasonWords[season])]}
     >
       <tbody>
         {rows
@@ -72,13 +74,13 @@ function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
             </tr>
           ))}
         <tr data-sum>
-          <th scope="row">Together, Wh</th>
+          <th scope="row">{marginTexts.totalWh}</th>
           {each.map(({ season, totalWh }) => (
             <td key={season}>{totalWh.toFixed(0)}</td>
           ))}
         </tr>
         <tr>
-          <th scope="row">Ah at the battery</th>
+          <th scope="row">{marginTexts.totalAhAtBatteryVoltage}</th>
           {each.map(({ season, ah }) => (
             <td key={season}>{ah.toFixed(0)}</td>
           ))}
@@ -86,13 +88,13 @@ function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
         {each.some(({ sourcesWh }) => sourcesWh > 0) && (
           <>
             <tr>
-              <th scope="row">Other sources</th>
+              <th scope="row">{marginTexts.otherSources}</th>
               {each.map(({ season, sourcesWh }) => (
                 <td key={season}>{`\u2212${sourcesWh.toFixed(0)}`}</td>
               ))}
             </tr>
             <tr data-sum>
-              <th scope="row">Left for the sun</th>
+              <th scope="row">{marginTexts.neededFromSolar}</th>
               {each.map(({ season, sunWh }) => (
                 <td key={season}>{sunWh.toFixed(0)}</td>
               ))}
@@ -106,18 +108,24 @@ function SeasonTable({ goals: { seasons: each } }: { goals: Goals }) {
 
 /** Why the two methods differ, with the numbers of this place. */
 function whyWords({ darkest, sunWh }: SeasonGoal, { tiltDeg, source }: Goals): string {
-  if (sunWh === 0) return "Nothing is left for the sun to bring.";
+  if (sunWh === 0) return marginTexts.otherSourcesCoverEverythingNo;
   const month = monthName(darkest.month);
-  const assumed = source.type === "assumed" ? ` (climate assumed: ${source.kindName})` : "";
-  return `The quick rule, a day’s Ah at 12 V times two, takes 6 Wh a day from each watt for granted: about six good hours. Here a watt brings ${darkest.flatWhPerW.toFixed(1)} Wh a day lying flat in ${month}, ${darkest.tiltedWhPerW.toFixed(1)} tilted ${tiltDeg}°${assumed}, after dirt, heat, cable and battery.`;
+  const assumed = source.type === "assumed" ? marginTexts.climateAssumedKindName(source.kindName) : "";
+  return marginTexts.theQuickRuleDailyAhAt12VTimesTwo(
+    darkest.flatWhPerW.toFixed(1),
+    month,
+    darkest.tiltedWhPerW.toFixed(1),
+    tiltDeg,
+    assumed,
+  );
 }
 
 function batteryWords({ usableWh, wantedWh }: Goals): string {
-  if (wantedWh === 0) return "Nothing is used yet.";
-  const wanted = `For the days without sun you want ${amount(wantedWh, "Wh")} to use`;
-  if (usableWh === 0) return `${wanted}. No battery is counted on yet.`;
+  if (wantedWh === 0) return marginTexts.noDailyUseYet;
+  const wanted = marginTexts.forYourDaysOfAutonomyYouNeedA(amount(wantedWh, "Wh"));
+  if (usableWh === 0) return marginTexts.wantedNoBatteryIsEnteredYet(wanted);
   const lack = wantedWh - usableWh;
   return lack > 0.5
-    ? `${wanted}; you have ${amount(usableWh, "Wh")}: ${amount(lack, "Wh")} too little.`
-    : `${wanted}; you have ${amount(usableWh, "Wh")}.`;
+    ? marginTexts.wantedTheBatteryHasUsableWhWhich(wanted, amount(usableWh, "Wh"), amount(lack, "Wh"))
+    : marginTexts.wantedTheBatteryHasUsableWh(wanted, amount(usableWh, "Wh"));
 }

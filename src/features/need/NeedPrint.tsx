@@ -5,7 +5,8 @@ import { usePlan } from "@/features/plan-session";
 import { PrintTable } from "@/ui";
 import { amount, monthName } from "@/messages/en";
 import { goalsOf } from "./goals";
-import { loadDayWords, loadDetail, seasonWords } from "./words";
+import { loadDayWords, loadDetail, seasonWords } from "@/messages/en/need/loads";
+import { needPrintTexts } from "@/messages/en/need/view";
 
 /** What is used, by season, and the panels it asks for by both methods. */
 export function NeedPrint() {
@@ -16,29 +17,29 @@ export function NeedPrint() {
     <>
       {need.by === "list" && need.loads.length > 0 && (
         <PrintTable
-          caption="What runs in a day"
-          head={["Appliance", "How", "A day"]}
+          caption={needPrintTexts.whatRunsInADay}
+          head={[needPrintTexts.appliance, needPrintTexts.use, "A day"]}
           rows={need.loads.map((load) => [load.name, loadDetail(load), loadDayWords(need, load)])}
         />
       )}
       <PrintTable
-        caption="A day, by season"
+        caption={needPrintTexts.dailyUseBySeason}
         head={["", ...goals.seasons.map(({ season }) => seasonWords[season])]}
         rows={[
-          ["Together", ...goals.seasons.map(({ totalWh }) => amount(totalWh, "Wh"))],
-          ["At the battery", ...goals.seasons.map(({ ah }) => amount(ah, "Ah"))],
-          ["From other sources", ...goals.seasons.map(({ sourcesWh }) => amount(sourcesWh, "Wh"))],
-          ["Left for the sun", ...goals.seasons.map(({ sunWh }) => amount(sunWh, "Wh"))],
-          ["Panels by the quick rule", ...goals.seasons.map(({ quickW }) => amount(quickW, "W"))],
+          [needPrintTexts.total, ...goals.seasons.map(({ totalWh }) => amount(totalWh, "Wh"))],
+          [needPrintTexts.atTheBattery, ...goals.seasons.map(({ ah }) => amount(ah, "Ah"))],
+          [needPrintTexts.fromOtherSources, ...goals.seasons.map(({ sourcesWh }) => amount(sourcesWh, "Wh"))],
+          [needPrintTexts.neededFromSolar, ...goals.seasons.map(({ sunWh }) => amount(sunWh, "Wh"))],
+          [needPrintTexts.panelsByTheQuickRule, ...goals.seasons.map(({ quickW }) => amount(quickW, "W"))],
           [
-            "Panels lying flat, computed",
+            needPrintTexts.panelsLyingFlatCalculated,
             ...goals.seasons.map(({ flatW }) => (flatW === null ? "–" : amount(flatW, "W"))),
           ],
           [
-            `Panels tilted ${goals.tiltDeg}°, computed`,
+            needPrintTexts.panelsTiltedTiltDegCalculated(goals.tiltDeg),
             ...goals.seasons.map(({ tiltedW }) => (tiltedW === null ? "–" : amount(tiltedW, "W"))),
           ],
-          ["Darkest month", ...goals.seasons.map(({ darkest }) => monthName(darkest.month))],
+          [needPrintTexts.darkestMonth, ...goals.seasons.map(({ darkest }) => monthName(darkest.month))],
         ]}
       />
       <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.need}</p>

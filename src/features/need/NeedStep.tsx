@@ -3,6 +3,7 @@
 import dynamic from "next/dynamic";
 import { SheetTabs } from "@/ui";
 import { UseSheet } from "./UseSheet";
+import { needStepTexts } from "@/messages/en/need/view";
 
 const PlaceSheet = dynamic(() => import("./place/PlaceSheet").then((part) => part.PlaceSheet));
 const FacingSheet = dynamic(() => import("./facing/FacingSheet").then((part) => part.FacingSheet));
@@ -12,12 +13,12 @@ const YearView = dynamic(() => import("@/features/year").then((part) => part.Yea
 export function NeedStep() {
   return (
     <SheetTabs
-      name="Need"
+      name={needStepTexts.need}
       sheets={[
-        { id: "use", name: "Use", View: UseSheet },
-        { id: "place", name: "Place", View: PlaceSheet },
-        { id: "facing", name: "Facing", View: FacingSheet },
-        { id: "year", name: "The year", View: YearView },
+        { id: "use", name: needStepTexts.dailyUse, View: UseSheet },
+        { id: "place", name: needStepTexts.location, View: PlaceSheet },
+        { id: "facing", name: needStepTexts.tiltDirection, View: FacingSheet },
+        { id: "year", name: needStepTexts.year, View: YearView },
       ]}
     />
   );

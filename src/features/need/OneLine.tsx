@@ -6,6 +6,7 @@ import { type Need } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, QuantityField, Region } from "@/ui";
+import { oneLineTexts } from "@/messages/en/need/view";
 
 /** The day's use in one line, for who has measured it; and what making mains costs. */
 export function OneLine() {
@@ -22,39 +23,39 @@ export function OneLine() {
       onDone={desk.endGesture}
       help={help}
       helpBelow
-      placeholder={`${assumed} assumed`}
+      placeholder={oneLineTexts.assumedAssumed(assumed)}
     />
   );
   return (
-    <Region title="How it is counted">
+    <Region title={oneLineTexts.howDailyUseIsEntered}>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1.2fr 1fr 1fr" } }}>
         <ChoiceField
-          label="A day’s use is"
+          label={oneLineTexts.dailyUseFrom}
           value={need.by}
           options={[
-            { value: "list", text: "the list above" },
-            { value: "line", text: "one line, as measured" },
+            { value: "list", text: oneLineTexts.theListAbove },
+            { value: "line", text: oneLineTexts.oneMeasuredFigure },
           ]}
           onChoice={(by) => setNeed({ by })}
         />
         {need.by === "line" ? (
           <>
             <QuantityField
-              label="Wh a day"
+              label={oneLineTexts.whADay}
               spec={fieldSpecs.dailyWh}
               value={need.line.wh}
               onValue={(wh) => setNeed({ line: { wh, ah: wh === null ? need.line.ah : null } }, "line")}
               onDone={desk.endGesture}
-              help="What the battery gives in a usual day, all losses in it."
+              help={oneLineTexts.whADayHelp}
               helpBelow
             />
             <QuantityField
-              label="or Ah a day"
+              label={oneLineTexts.orAhADay}
               spec={fieldSpecs.dailyAh}
               value={need.line.ah}
               onValue={(ah) => setNeed({ line: { ah, wh: ah === null ? need.line.wh : null } }, "line")}
               onDone={desk.endGesture}
-              help="At the volts of the battery."
+              help={oneLineTexts.orAhADayHelp}
               helpBelow
             />
           </>
@@ -62,33 +63,33 @@ export function OneLine() {
           <>
             {inverter(
               "efficiencyPct",
-              "Inverter gives",
-              "Share of what it draws that comes out as mains.",
+              oneLineTexts.inverterEfficiency,
+              oneLineTexts.shareOfThePowerDrawnThatComesOut,
               String(assumedNeed.inverterEfficiencyPct),
             )}
             {inverter(
               "standingW",
-              "Its own use",
-              "Watts it draws while it is on.",
+              oneLineTexts.inverterIdlePower,
+              oneLineTexts.wattsThatTheInverterItselfDraws,
               String(assumedNeed.inverterStandingW),
             )}
             {inverter(
               "hoursADay",
-              "On for",
-              "Hours a day it is switched on, in use or not.",
+              oneLineTexts.inverterOn,
+              oneLineTexts.hoursADayThatTheInverterIs,
               String(assumedInverterH(need.loads)),
             )}
           </>
         )}
         <QuantityField
-          label="Days without sun"
+          label={oneLineTexts.daysOfAutonomy}
           spec={fieldSpecs.autonomyDays}
           value={need.autonomyDays}
           onValue={(autonomyDays) => setNeed({ autonomyDays }, "autonomy")}
           onDone={desk.endGesture}
-          help="How many the battery should last."
+          help={oneLineTexts.daysOfAutonomyHelp}
           helpBelow
-          placeholder={`${assumedNeed.autonomyDays} assumed`}
+          placeholder={oneLineTexts.autonomyDaysAssumed(assumedNeed.autonomyDays)}
         />
       </Box>
     </Region>

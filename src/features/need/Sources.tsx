@@ -7,7 +7,8 @@ import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, newId, QuantityField, Region, TextButton, ToolButton } from "@/ui";
 import { CheckGroup } from "./CheckGroup";
-import { seasonWords, sourceWords } from "./words";
+import { seasonWords, sourceWords } from "@/messages/en/need/loads";
+import { sourcesTexts } from "@/messages/en/need/view";
 
 const usual: Readonly<Record<EnergySource["kind"], Partial<EnergySource>>> = {
   alternator: { watts: 350, hoursADay: 1, daysAWeek: 3 },
@@ -20,7 +21,7 @@ export function Sources() {
   const desk = useDesk();
   const { sources } = usePlan().need;
   return (
-    <Region title="What else charges" flush>
+    <Region title={sourcesTexts.otherSources} flush>
       {sources.map((source) => (
         <SourceForm key={source.id} source={source} />
       ))}
@@ -67,17 +68,17 @@ function SourceForm({ source }: { source: EnergySource }) {
     <Box sx={{ p: 1.5, borderBottom: "1px solid var(--line)", display: "grid", gap: 1 }} data-source={source.id}>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 1fr 1fr 1fr auto" } }}>
         <ChoiceField
-          label="From"
+          label={sourcesTexts.source}
           value={source.kind}
           options={sourceKinds.map((value) => ({ value, text: sourceWords[value] }))}
           onChoice={(kind) => patch({ kind, name: sourceWords[kind] })}
         />
-        {quantity("watts", "Into the battery", "Watts that reach the battery while it runs.")}
-        {quantity("hoursADay", "Hours", "Hours on a day on which it is used.")}
-        {quantity("daysAWeek", "Days a week", "On how many days of a usual week.")}
+        {quantity("watts", sourcesTexts.powerIntoTheBattery, sourcesTexts.wattsThatReachTheBatteryWhileThe)}
+        {quantity("hoursADay", sourcesTexts.hoursADay, sourcesTexts.hoursOnADayOnWhichTheSourceIs)}
+        {quantity("daysAWeek", sourcesTexts.daysAWeek, sourcesTexts.daysOfATypicalWeekOnWhichThe)}
         <Box sx={{ pt: "20px" }}>
           <ToolButton
-            aria-label={`Remove ${source.name}`}
+            aria-label={sourcesTexts.deleteName(source.name)}
             onClick={() => desk.change({ type: "removeFromNeed", list: "sources", id: source.id })}
           >
             <Trash2 size={16} />
@@ -85,7 +86,7 @@ function SourceForm({ source }: { source: EnergySource }) {
         </Box>
       </Box>
       <CheckGroup
-        label="Seasons"
+        label={sourcesTexts.seasons}
         options={seasons.map((value) => ({ value, text: seasonWords[value] }))}
         chosen={source.seasons}
         onChosen={(chosen) => patch({ seasons: chosen })}

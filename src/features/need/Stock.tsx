@@ -5,12 +5,13 @@ import { Plus } from "lucide-react";
 import { useDesk } from "@/features/plan-session";
 import { newId, Region, TextButton } from "@/ui";
 import { loadOf, stock } from "./stock-loads";
+import { stockTexts } from "@/messages/en/need/view";
 
 /** Things people bring, a press each. */
 export function Stock() {
   const desk = useDesk();
   return (
-    <Region title="Stock">
+    <Region title={stockTexts.appliancesToAdd}>
       <Box sx={{ display: "grid", gap: 1.5 }}>
         {stock.map(({ title, loads }) => (
           <Box key={title} role="group" aria-label={title}>

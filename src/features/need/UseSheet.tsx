@@ -9,6 +9,7 @@ import { Margin } from "./Margin";
 import { OneLine } from "./OneLine";
 import { Sources } from "./Sources";
 import { Stock } from "./Stock";
+import { useSheetTexts } from "@/messages/en/need/view";
 
 /** What is used, what stores it, what else charges; the margin adds it up. Narrow, the list comes before the stock it is filled from. */
 export function UseSheet() {
@@ -36,9 +37,9 @@ export function UseSheet() {
         <OneLine />
         <Batteries />
         <Sources />
-        <Region title="Notes">
+        <Region title={useSheetTexts.notes}>
           <label htmlFor="need-notes" className="visually-hidden">
-            Notes
+            {useSheetTexts.notes}
           </label>
           <NotesField step="need" id="need-notes" />
         </Region>

@@ -6,6 +6,7 @@ import { parkedIn } from "@/core/plan-model";
 import { poseIdOf, useDeskState, usePlan } from "@/features/plan-session";
 import { useUnits } from "@/ui";
 import { amount } from "@/messages/en";
+import { cableWaysTexts } from "@/messages/en/notes/view";
 
 /** Cable ways measured at Layout, for who chooses the cables. */
 export function CableWays() {
@@ -23,13 +24,13 @@ export function CableWays() {
   return (
     <>
       <Typography variant="h2" component="h3">
-        Measured at Layout
+        {cableWaysTexts.measuredAtLayout}
       </Typography>
-      <ul aria-label="Cable ways">
+      <ul aria-label={cableWaysTexts.cableRoutes}>
         {lengths.map(({ way, cutMm }) => (
           <li key={way.id}>
-            {way.name}: <span className="num">{amount(cutMm, "mm", system)}</span> each for plus and minus,{" "}
-            {way.slackPct} % slack in it
+            {way.name}: <span className="num">{amount(cutMm, "mm", system)}</span>{" "}
+            {cableWaysTexts.eachForAndWithSlackPctExtra(way.slackPct)}
           </li>
         ))}
       </ul>

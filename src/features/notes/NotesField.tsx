@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import { type PlanStep } from "@/core/plan";
 import { useDesk, usePlan } from "@/features/plan-session";
+import { notesFieldTexts } from "@/messages/en/notes/view";
 
 const maxCharacters = 5000;
 
@@ -40,8 +41,8 @@ export function NotesField({ step, id, tall = false }: { step: PlanStep; id: str
         }}
       />
       <Box sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
-        Saved by itself with the plan.{" "}
-        {text.length > maxCharacters * 0.9 ? `${text.length} of ${maxCharacters} characters.` : ""}
+        {notesFieldTexts.savedAutomaticallyWithThePlan}{" "}
+        {text.length > maxCharacters * 0.9 ? notesFieldTexts.textCountOfMaxCharacters(text.length, maxCharacters) : ""}
       </Box>
     </>
   );

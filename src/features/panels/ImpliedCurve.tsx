@@ -7,6 +7,7 @@ import { atVoltage } from "@/core/engine/iv";
 import { solveNet } from "@/core/engine/net";
 import { fitLabel, type PanelLabel } from "@/core/engine/panel";
 import { lightTokens, useLight } from "@/ui";
+import { impliedCurveTexts } from "@/messages/en/panels/view";
 
 /** The current and power curves a label implies in full sun at 25 °C. */
 export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonce: string }) {
@@ -17,11 +18,11 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
     const points = Array.from({ length: 61 }, (_, k) => atVoltage(solution.curve, (solution.vocV * k) / 60));
     return [
       {
-        name: "Amps",
+        name: impliedCurveTexts.currentA,
         data: points.map(({ v, i }) => ({ x: Number(v.toFixed(2)), y: Number(Math.max(0, i).toFixed(3)) })),
       },
       {
-        name: "Watts",
+        name: impliedCurveTexts.powerW,
         data: points.map(({ v, i }) => ({ x: Number(v.toFixed(2)), y: Number(Math.max(0, v * i).toFixed(1)) })),
       },
     ];
@@ -33,7 +34,7 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
   return (
     <Box
       role="img"
-      aria-label={`Curve of the label: ${label.iscA} A short circuit, ${label.vocV} V open circuit, ${label.pmaxW} W at ${label.vmpV} V`}
+      aria-label={impliedCurveTexts.curveOfTheLabelIscIscAAVocVocVV(label.iscA, label.vocV, label.pmaxW, label.vmpV)}
     >
       <Chart
         type="line"
@@ -67,7 +68,7 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
           },
           yaxis: [
             {
-              seriesName: "Amps",
+              seriesName: impliedCurveTexts.currentA,
               decimalsInFloat: 0,
               tickAmount: 4,
               min: 0,
@@ -76,7 +77,7 @@ export default function ImpliedCurve({ label, nonce }: { label: PanelLabel; nonc
               ...axis,
             },
             {
-              seriesName: "Watts",
+              seriesName: impliedCurveTexts.powerW,
               opposite: true,
               decimalsInFloat: 0,
               tickAmount: 4,

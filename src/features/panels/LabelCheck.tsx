@@ -5,7 +5,8 @@ import Button from "@mui/material/Button";
 import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/engine/panel";
 import { type PanelFieldName, panelFields, type PanelSheet } from "@/core/plan";
 import { LevelMark } from "@/ui";
-import { counted, doubtSentence, given, panelFieldWords, percent, readingSentence } from "@/messages/en";
+import { doubtSentence, given, panelFieldWords, percent, readingSentence } from "@/messages/en";
+import { labelCheckTexts } from "@/messages/en/panels/view";
 
 /** The label checked against itself: doubts with a reading that would fit, and how near the model comes. */
 export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change: Partial<PanelSheet>) => void }) {
@@ -15,13 +16,13 @@ export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change
   return (
     <Box
       component="ul"
-      aria-label="Label check"
+      aria-label={labelCheckTexts.labelCheck}
       aria-live="polite"
       sx={{ listStyle: "none", m: 0, p: 0, display: "grid", gap: 1 }}
     >
       {reading.type === "incomplete" && (
         <Item level="open">
-          Still needed: {reading.missing.map((field) => panelFieldWords[field].name).join(", ")}.
+          {labelCheckTexts.stillNeededMissing(reading.missing.map((field) => panelFieldWords[field].name).join(", "))}
         </Item>
       )}
       {doubts.map((doubt) => {
@@ -32,7 +33,7 @@ export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change
             {doubtSentence(doubt)}
             {suggestion !== null && spec !== null && (
               <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => patch({ [field]: suggestion })}>
-                Take {given(suggestion, spec.unit)}
+                {labelCheckTexts.useSuggestion(given(suggestion, spec.unit))}
               </Button>
             )}
           </Item>
@@ -44,7 +45,7 @@ export function LabelCheck({ label, patch }: { label: PanelSheet; patch: (change
           <Item key={words} level="note">
             {words}
             <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => patch(read)}>
-              Read it so
+              {labelCheckTexts.useThisReading}
             </Button>
           </Item>
         );
@@ -60,16 +61,11 @@ function ModelWord({ label }: { label: PanelSheet }) {
   const { exact, missPct } = fitLabel(reading.label);
   const guessed = completeLabel(reading.label).assumed.length;
   const worst = Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp));
-  const note =
-    guessed === 0
-      ? ""
-      : ` ${counted(guessed, "value")} the label does not state ${guessed === 1 ? "is" : "are"} assumed.`;
+  const note = guessed === 0 ? "" : labelCheckTexts.assumedValues(guessed);
   return exact || worst < 1 ? (
-    <Item level="good">The label agrees with itself, and one diode curve runs through all of it.{note}</Item>
+    <Item level="good">{labelCheckTexts.theLabelsValuesAgreeWithEach(note)}</Item>
   ) : (
-    <Item level="note">
-      No single-diode curve runs through all of this label; the nearest is {percent(worst)} off at full power.{note}
-    </Item>
+    <Item level="note">{labelCheckTexts.noSingleDiodeCurveFitsAllValues(percent(worst), note)}</Item>
   );
 }
 

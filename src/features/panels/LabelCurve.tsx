@@ -5,6 +5,7 @@ import dynamic from "next/dynamic";
 import { readLabel } from "@/core/engine/panel";
 import { type PanelSheet } from "@/core/plan";
 import { useNonce } from "@/ui";
+import { labelCurveTexts } from "@/messages/en/panels/view";
 
 const ImpliedCurve = dynamic(() => import("./ImpliedCurve"), { ssr: false });
 
@@ -18,6 +19,6 @@ export function LabelCurve({ label }: { label: PanelSheet }) {
       <ImpliedCurve label={reading.label} nonce={nonce} />
     </Box>
   ) : (
-    <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>Drawn once Pmax, Vmp, Imp, Voc and Isc are there.</Box>
+    <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>{labelCurveTexts.theCurveAppearsOncePmaxVmpImpVoc}</Box>
   );
 }

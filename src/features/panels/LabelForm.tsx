@@ -14,6 +14,7 @@ import {
 import { type CoefficientBase, readCoefficient } from "@/core/engine/units";
 import { ChoiceField, CurrencyField, FieldGroup, QuantityField, TextLine } from "@/ui";
 import { cellCutWords, cellTypeWords, given, kindWords, panelFieldWords } from "@/messages/en";
+import { labelFormTexts } from "@/messages/en/panels/view";
 
 type Props = {
   readonly label: PanelSheet;
@@ -30,7 +31,7 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
   const placeholderOf = (name: PanelFieldName) => {
     const value = assumed[name];
     if (panelFields[name].isNeeded) return "needed";
-    return value === undefined ? "not stated" : `assumed ${given(value, "")}`;
+    return value === undefined ? "not stated" : labelFormTexts.assumedValue(given(value, ""));
   };
   const numbers = (group: PanelField["group"]) =>
     fieldNames(panelFields, (field) => field.group === group).map((name) => {
@@ -58,42 +59,42 @@ export function LabelForm({ label, patch, onDone, onField }: Props) {
     <Box sx={{ display: "grid", gap: 1.25 }}>
       <Box sx={{ display: "grid", gap: 1.25, gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "2fr 1fr 1fr" } }}>
         <TextLine
-          label="Name"
+          label={labelFormTexts.name}
           value={label.name}
           most={80}
           onValue={(name) => patch({ name }, "name")}
           onDone={onDone}
-          onFocus={() => onField("Name: maker and model, as you will look for it later.")}
+          onFocus={() => onField(labelFormTexts.makerAndModelAsYouWillLookForIt)}
         />
         <ChoiceField
-          label="Kind"
+          label={labelFormTexts.kind}
           value={label.kind}
           options={panelKinds.map((value) => ({ value, text: kindWords[value] }))}
           onChoice={(kind) => patch({ kind }, "kind")}
         />
         <ChoiceField
-          label="Cells"
+          label={labelFormTexts.cellType}
           value={label.cellType}
           options={cellTypes.map((value) => ({ value, text: cellTypeWords[value] }))}
           onChoice={(cellType) => patch({ cellType }, "cellType")}
         />
       </Box>
-      <Row title="Electrical data at STC (1000 W/m², 25 °C). Not the NMOT/NOCT column." columns={5}>
+      <Row title={labelFormTexts.electricalDataAtStc1000WM25CNot} columns={5}>
         {numbers("rating")}
       </Row>
-      <Row title="Change per degree" columns={3}>
+      <Row title={labelFormTexts.temperatureCoefficients} columns={3}>
         {numbers("coefficient")}
       </Row>
-      <Row title="Limits and build" columns={3}>
+      <Row title={labelFormTexts.limitsAndBuild} columns={3}>
         {numbers("limit")}
         <ChoiceField
-          label="Cell cut"
+          label={labelFormTexts.cellCut}
           value={label.cellCut}
           options={cellCuts.map((value) => ({ value, text: cellCutWords[value] }))}
           onChoice={(cellCut) => patch({ cellCut }, "cellCut")}
         />
       </Row>
-      <Row title="Carrying and buying" columns={3}>
+      <Row title={labelFormTexts.sizeWeightAndPrice} columns={3}>
         {numbers("carried")}
         <CurrencyField value={label.currency} onChoice={(currency) => patch({ currency })} />
       </Row>

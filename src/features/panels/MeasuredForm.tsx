@@ -11,6 +11,7 @@ import { useDesk } from "@/features/plan-session";
 import { LevelMark, QuantityField } from "@/ui";
 import { pointsSentence } from "@/messages/en";
 import { readPoints } from "./points";
+import { measuredFormTexts } from "@/messages/en/panels/view";
 
 const blank = { irradianceWm2: 1000, cellTempC: 25, points: [] };
 
@@ -35,22 +36,22 @@ export function MeasuredForm({ panel }: { panel: PlanPanel }) {
     <Box sx={{ display: "grid", gap: 1 }}>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
         <QuantityField
-          label="Light"
+          label={measuredFormTexts.irradiance}
           spec={fieldSpecs.irradianceWm2}
           value={measured.irradianceWm2}
           required
           onValue={(irradianceWm2) => irradianceWm2 !== null && set({ irradianceWm2 }, "light")}
           onDone={desk.endGesture}
-          help="Irradiance in the plane of the panel while measuring."
+          help={measuredFormTexts.irradianceHelp}
         />
         <QuantityField
-          label="Cells"
+          label={measuredFormTexts.cellTemperature}
           spec={fieldSpecs.cellTempC}
           value={measured.cellTempC}
           required
           onValue={(cellTempC) => cellTempC !== null && set({ cellTempC }, "cells")}
           onDone={desk.endGesture}
-          help="Temperature of the cells while measuring, at the panel’s back."
+          help={measuredFormTexts.cellTemperatureHelp}
         />
       </Box>
       <Box>
@@ -59,7 +60,7 @@ export function MeasuredForm({ panel }: { panel: PlanPanel }) {
           htmlFor={id}
           sx={{ display: "block", fontSize: "0.8125rem", fontWeight: 600, mb: "2px" }}
         >
-          Points: volts, amps
+          {measuredFormTexts.pointsVoltsAmps}
         </Box>
         <OutlinedInput
           id={id}
@@ -85,8 +86,8 @@ export function MeasuredForm({ panel }: { panel: PlanPanel }) {
           sx={{ fontSize: "0.8125rem", mt: "2px", color: reading.type === "fault" ? "error.main" : "text.secondary" }}
         >
           {reading.type === "fault"
-            ? `Line ${reading.line}: “${reading.text}” is not volts and amps; allowed: two numbers from 0 up, such as “18.6, 5.6”. The points before are still used.`
-            : "One point a line, or pasted from a table."}
+            ? measuredFormTexts.lineLineTextIsNotAPairOfVoltsAnd(reading.line, reading.text)
+            : measuredFormTexts.onePointALineOrPastedFromA}
         </Box>
       </Box>
       {fit !== null && (
@@ -104,7 +105,7 @@ export function MeasuredForm({ panel }: { panel: PlanPanel }) {
               setText("");
             }}
           >
-            Go back to the label
+            {measuredFormTexts.useTheLabelInstead}
           </Button>
         </Box>
       )}

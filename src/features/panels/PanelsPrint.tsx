@@ -4,11 +4,12 @@ import { panelColumns, writeTable } from "@/core/library";
 import { usePlan } from "@/features/plan-session";
 import { PrintTable } from "@/ui";
 import { cellCutWords, cellTypeWords, counted, kindWords, trueMinus } from "@/messages/en";
+import { panelsPrintTexts } from "@/messages/en/panels/view";
 
 /** Every label of the plan on paper, line by line as typed, to hold against the sticker. */
 export function PanelsPrint() {
   const { panels } = usePlan();
-  if (panels.length === 0) return <p>No panel in this plan yet.</p>;
+  if (panels.length === 0) return <p>{panelsPrintTexts.noPanelsInThisPlanYet}</p>;
   return panels.map(({ id, label, pieces }) => {
     const [titles = [], values = []] = writeTable(panelColumns, [label]);
     const spoken: Readonly<Record<string, string>> = {
@@ -24,7 +25,7 @@ export function PanelsPrint() {
       <PrintTable
         key={id}
         caption={`${label.name}, ${counted(pieces.length, "panel")}`}
-        head={["Line of the label", "As typed", "On the sticker"]}
+        head={[panelsPrintTexts.labelValue, panelsPrintTexts.asEntered, panelsPrintTexts.onTheSticker]}
         rows={lines.filter(([, value]) => value !== "").map((line) => [...line, ""])}
       />
     );

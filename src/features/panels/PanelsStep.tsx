@@ -15,10 +15,12 @@ import { LabelCheck } from "./LabelCheck";
 import { LabelCurve } from "./LabelCurve";
 import { LabelForm } from "./LabelForm";
 import { MeasuredForm } from "./MeasuredForm";
+import { panelsStepTexts } from "@/messages/en/panels/view";
+import { TermHelp } from "@/features/glossary";
 
 const shelf = (client: ApiClient) => client.panels;
 
-const opening = "Type the numbers as they stand on the sticker. This margin explains each one as you reach it.";
+const opening = panelsStepTexts.enterTheNumbersAsTheyAreOnThe;
 
 /** The step where panels are chosen from the library or typed off their labels. */
 export function PanelsStep() {
@@ -56,15 +58,12 @@ export function PanelsStep() {
       }}
     >
       <Box sx={{ gridArea: "list", minWidth: 0 }}>
-        <Region title="In this plan" flush>
+        <Region title={panelsStepTexts.inThisPlan} flush>
           {panels.length === 0 && (
-            <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>
-              No panel yet. Take one from the library, or type a label in. To see how it goes, start with the worked
-              example.
-            </Box>
+            <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>{panelsStepTexts.noPanelsYetAddOneFromTheLibrary}</Box>
           )}
           <PickList
-            label="Panels in this plan"
+            label={panelsStepTexts.panelsInThisPlan}
             items={panels.map(cardOf)}
             chosen={chosen?.id ?? null}
             onChoose={setChosenId}
@@ -75,14 +74,14 @@ export function PanelsStep() {
               size="small"
               variant="contained"
               startIcon={<FilePlus2 size={16} />}
-              onClick={() => add(blankLabel("New panel"), null)}
+              onClick={() => add(blankLabel(panelsStepTexts.newPanel), null)}
             >
-              Type a label in
+              {panelsStepTexts.enterALabel}
             </Button>
             <ReadInButton />
             {panels.length === 0 && (
               <Button size="small" variant="outlined" onClick={() => add(demoPanels.rigid195, null)}>
-                Worked example
+                {panelsStepTexts.workedExample}
               </Button>
             )}
           </Box>
@@ -91,9 +90,9 @@ export function PanelsStep() {
       <Box sx={{ gridArea: "library", minWidth: 0 }}>
         <LibrarySheet
           shelf="panels"
-          label="Panels in the library"
+          label={panelsStepTexts.panelsInTheLibrary}
           state={library.state}
-          emptyWords="Empty. A label you have typed can be kept here for the next plan."
+          emptyWords="The library is empty. Save a panel here to use it in other plans."
           detail={({ sheet }) => ratingOf(sheet)}
           onTake={({ id, sheet }) => add(sheet, id)}
         />
@@ -103,14 +102,14 @@ export function PanelsStep() {
           <ReadIn
             panelTakes={[
               {
-                words: "Put it in the plan",
-                take: (fields) => add({ ...blankLabel("Panel read in"), ...fields }, null),
+                words: panelsStepTexts.addToThePlan,
+                take: (fields) => add({ ...blankLabel(panelsStepTexts.importedPanel), ...fields }, null),
               },
               ...(chosen === undefined
                 ? []
                 : [
                     {
-                      words: `Fill “${chosen.label.name}” with it`,
+                      words: panelsStepTexts.fillNameWithIt(chosen.label.name),
                       take: (fields: Partial<PanelSheet>) => patch(fields),
                     },
                   ]),
@@ -121,7 +120,7 @@ export function PanelsStep() {
         )}
         {chosen !== undefined && (
           <>
-            <Region title="The label" aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
+            <Region title={panelsStepTexts.label} aside={<KeepInLibrary keep={() => library.keep(chosen.label)} />}>
               <ReadFrom from={chosen.label.readFrom} />
               <LabelForm
                 key={chosen.id}
@@ -131,7 +130,7 @@ export function PanelsStep() {
                 onField={setHelp}
               />
             </Region>
-            <Region title="Measured curve, if you have one">
+            <Region title={panelsStepTexts.measuredCurveOptional}>
               <MeasuredForm key={chosen.id} panel={chosen} />
             </Region>
           </>
@@ -152,10 +151,10 @@ export function PanelsStep() {
           >
             {help}
           </Box>
-          <Region title="Checked against itself">
+          <Region title={panelsStepTexts.labelCheck} aside={<TermHelp id="stc" term="STC" />}>
             <LabelCheck label={chosen.label} patch={patch} />
           </Region>
-          <Region title="The curve it implies">
+          <Region title={panelsStepTexts.curveFromTheLabel}>
             <LabelCurve label={chosen.label} />
           </Region>
         </Box>
@@ -177,6 +176,6 @@ function ratingOf(label: PanelSheet): string {
       iscA === null ? null : given(iscA, "A"),
     ]
       .filter((part) => part !== null)
-      .join(" · ") || "nothing on it yet"
+      .join(" · ") || panelsStepTexts.nothingEnteredYet
   );
 }

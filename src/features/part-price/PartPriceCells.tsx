@@ -1,6 +1,7 @@
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { QuantityField } from "@/ui";
+import { partPriceCellsTexts } from "@/messages/en/part-price/view";
 
 type Props = {
   /** The part's key in the plan's prices. */ readonly part: string;
@@ -23,19 +24,19 @@ export function PartPriceCells({ part, words, assumedEach, help }: Props) {
     <>
       <td style={{ width: 76, minWidth: 76 }}>
         <QuantityField
-          label={`${words}: I have`}
+          label={partPriceCellsTexts.wordsAlreadyHave(words)}
           labelHidden
           spec={fieldSpecs.owned}
           value={owned}
           required
           onValue={(next) => put({ owned: next ?? 0 }, "owned")}
           onDone={desk.endGesture}
-          help="How many are there already."
+          help={partPriceCellsTexts.howManyYouAlreadyHave}
         />
       </td>
       <td style={{ width: 92, minWidth: 92 }}>
         <QuantityField
-          label={`${words}: price`}
+          label={partPriceCellsTexts.wordsPrice(words)}
           labelHidden
           spec={fieldSpecs.price}
           value={said?.each ?? null}

@@ -9,6 +9,7 @@ import { useDesk, useDeskState, usePlan, useReadings, useReadingsState } from "@
 import { AlertBar, Region, sheetStyle, TextButton } from "@/ui";
 import { readCodes } from "./read-codes";
 import { withDue } from "./with-due";
+import { bringHomeTexts } from "@/messages/en/phone-sheet/view";
 
 const maxBytes = 1_000_000;
 
@@ -34,12 +35,11 @@ export function BringHome() {
     if (read.type === "unreadable")
       return setTrouble(
         read.path === ""
-          ? `This is no sheet’s text: it ${read.problem}.`
-          : `The sheet’s ${read.path}: ${read.problem}.`,
+          ? bringHomeTexts.thisIsNotTheTextOfAPhoneSheetIt(read.problem)
+          : bringHomeTexts.phoneSheetPathProblem(read.path, read.problem),
       );
     const { home } = read;
-    if (home.plan !== planId)
-      return setTrouble("This sheet was made of another plan. Open that plan, and bring it home there.");
+    if (home.plan !== planId) return setTrouble(bringHomeTexts.thisPhoneSheetBelongsToAnother);
     if (readings === null) return;
     const records = recordsOfHome(home);
     const before = new Set(known.map((record) => record.id));
@@ -54,7 +54,12 @@ export function BringHome() {
     const all = records.length + home.ticks.filter(([list]) => list.startsWith("mount:")).length + home.measures.length;
     const taken = fresh.length + steps + measured;
     tell(
-      `${taken} taken: ${fresh.filter(({ kind }) => kind === "tick").length + steps} ticks, ${measured} measures, ${fresh.filter(({ kind }) => kind !== "tick").length} readings.${all > taken ? ` ${all - taken} were here already, or their step is no more.` : ""}`,
+      bringHomeTexts.imported({
+        ticks: fresh.filter(({ kind }) => kind === "tick").length + steps,
+        measurements: measured,
+        readings: fresh.filter(({ kind }) => kind !== "tick").length,
+        leftOut: all - taken,
+      }),
     );
     setText("");
     setCodes([]);
@@ -91,27 +96,27 @@ export function BringHome() {
   const readFile = async (chosen: File) => {
     if (chosen.type.startsWith("image/")) {
       const found = await readCodes(chosen);
-      if (found.length === 0)
-        return setTrouble(`No code is found in “${chosen.name}”: fill the picture with one code, sharp and straight.`);
+      if (found.length === 0) return setTrouble(bringHomeTexts.noCodeFoundInNameTakeThePicture(chosen.name));
       const all = [...new Set([...codes, ...found])];
       const joined = joinCodes(all);
       if (joined.type === "whole") return take(joined.text);
       setCodes(joined.type === "mixed" ? found : all);
       return setTrouble(joinTrouble(joined));
     }
-    if (chosen.size > maxBytes) return setTrouble(`“${chosen.name}” holds ${chosen.size} bytes; allowed: ${maxBytes}.`);
+    if (chosen.size > maxBytes)
+      return setTrouble(bringHomeTexts.nameHasSizeBytesAllowedAtMost(chosen.name, chosen.size, maxBytes));
     return take(await chosen.text());
   };
 
   return (
-    <Region title="Bring it home">
+    <Region title={bringHomeTexts.importAPhoneSheet}>
       {trouble !== null && <AlertBar level="care">{trouble}</AlertBar>}
       <input
         ref={file}
         type="file"
         accept=".json,application/json,image/*"
         className="visually-hidden"
-        aria-label="What a sheet brings home"
+        aria-label={bringHomeTexts.phoneSheetToImport}
         tabIndex={-1}
         onChange={({ target }) => {
           const [chosen] = target.files ?? [];
@@ -121,11 +126,11 @@ export function BringHome() {
       />
       <div className={sheetStyle["buttons"]}>
         <TextButton look="amber" onClick={() => file.current?.click()}>
-          Its file, or a picture of a code
+          {bringHomeTexts.fileOrPictureOfACode}
         </TextButton>
       </div>
       <label htmlFor={id} style={{ display: "block", margin: "12px 0 4px" }}>
-        Or its text
+        {bringHomeTexts.orItsText}
       </label>
       <textarea
         id={id}
@@ -135,7 +140,7 @@ export function BringHome() {
         style={{ width: "100%", font: "inherit", color: "inherit", background: "var(--sheet)" }}
       />
       <TextButton disabled={text.trim() === ""} onClick={() => void take(text.trim())}>
-        Take the text
+        {bringHomeTexts.importTheText}
       </TextButton>
       <p role="status" style={{ margin: "6px 0 0" }}>
         {told}
@@ -147,10 +152,10 @@ export function BringHome() {
 function joinTrouble(joined: Exclude<Joined, { type: "whole" }>): string {
   switch (joined.type) {
     case "missing":
-      return `Code ${joined.numbers.join(", ")} of ${joined.all} is still missing: take its picture too.`;
+      return bringHomeTexts.codeNumbersOfAllIsMissingAddA(joined.numbers.join(", "), joined.all);
     case "mixed":
-      return "These codes are of two sheets, or one is damaged. Begin again with the codes as the phone shows them now.";
+      return bringHomeTexts.theseCodesBelongToTwoPhoneSheets;
     case "none":
-      return "The code in this picture is none of a sheet.";
+      return bringHomeTexts.theCodeInThisPictureDoesNot;
   }
 }

@@ -2,6 +2,7 @@ import { type PaperTable } from "@/features/print-tables";
 import { PrintTable, SvgPicture } from "@/ui";
 import { type SheetContent } from "./sheet-content";
 import { sheetLooks } from "./looks";
+import { pageTexts } from "@/messages/en/phone-sheet/view";
 
 type Props = {
   readonly content: SheetContent;
@@ -22,7 +23,7 @@ export function Page({ content, script, sha256, data }: Props) {
         <meta httpEquiv="Content-Security-Policy" content={policy} />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta name="referrer" content="no-referrer" />
-        <title>{`${title}: sheet for the roof`}</title>
+        <title>{pageTexts.titlePhoneSheet(title)}</title>
         <style dangerouslySetInnerHTML={{ __html: sheetLooks }} />
       </head>
       <body>
@@ -31,42 +32,38 @@ export function Page({ content, script, sha256, data }: Props) {
           <p>{under}</p>
           <p className="verdict">{verdict}</p>
           <noscript>
-            <p className="warn">
-              Scripts are off here: everything can be read and boxes tick, but nothing is kept and nothing comes home.
-              Open the file in a browser, or write on paper.
-            </p>
+            <p className="warn">{pageTexts.scriptsAreOffHereYouCanRead}</p>
           </noscript>
           <p className="warn" id="not-kept" role="status" hidden>
-            This browser keeps nothing: what you tick and type is gone when you close it. Before that take the text, the
-            file or the codes at the end of this sheet.
+            {pageTexts.thisBrowserSavesNothingWhatYou}
           </p>
         </header>
         <p id="wrong" role="alert" />
-        <nav aria-label="On this sheet">
-          <a href="#drawings">Drawings</a>
-          <a href="#work">Order of work</a>
-          <a href="#due">What is due</a>
-          <a href="#read">Readings</a>
-          <a href="#home">Bring it home</a>
+        <nav aria-label={pageTexts.onThisPhoneSheet}>
+          <a href="#drawings">{pageTexts.drawings}</a>
+          <a href="#work">{pageTexts.orderOfWork}</a>
+          <a href="#due">{pageTexts.expectedValues}</a>
+          <a href="#read">{pageTexts.readings}</a>
+          <a href="#home">{pageTexts.export}</a>
         </nav>
         <main>
           <section id="drawings">
-            <h2>Drawings and dimensions</h2>
+            <h2>{pageTexts.drawingsAndDimensions}</h2>
             {surfaces.map(({ id, name, svg, places, more }) => (
               <div key={id}>
-                <SvgPicture svg={svg} alt={`Drawing of ${name}`} />
+                <SvgPicture svg={svg} alt={pageTexts.drawingOfName(name)} />
                 {[places, ...more].map((table) => (
                   <Ruled key={table.caption} table={table} />
                 ))}
               </div>
             ))}
             {diagrams.map((svg, k) => (
-              <SvgPicture key={k} svg={svg} alt="Wiring" />
+              <SvgPicture key={k} svg={svg} alt={pageTexts.wiring} />
             ))}
             {cables !== null && <Ruled table={cables} />}
           </section>
           <section id="work">
-            <h2>Order of work</h2>
+            <h2>{pageTexts.orderOfWork}</h2>
             {lists.map(({ id, name, steps }) => (
               <div key={id}>
                 <h3>{name}</h3>
@@ -86,23 +83,29 @@ export function Page({ content, script, sha256, data }: Props) {
             ))}
             {gates.length > 0 && (
               <>
-                <h3>Measured twice before what cannot be undone</h3>
+                <h3>{pageTexts.measureTwiceBeforeAStepThat}</h3>
                 <table>
-                  <caption>
-                    From the left and from the back edge, mm; cover the first while you take the second.
-                  </caption>
+                  <caption>{pageTexts.fromTheLeftAndFromTheBackEdgeIn}</caption>
                   <tbody>
                     {gates.map(({ key, name, planned }) => (
                       <tr key={key} data-measure={key}>
                         <th scope="row">
                           {name}
-                          {planned === "" ? "" : <small> plan: {planned}</small>}
+                          {planned === "" ? "" : <small> {pageTexts.planPlanned(planned)}</small>}
                         </th>
                         <td>
-                          <input inputMode="decimal" aria-label={`${name}, from the left, mm`} placeholder="left" />
+                          <input
+                            inputMode="decimal"
+                            aria-label={pageTexts.nameFromTheLeftMm(name)}
+                            placeholder={pageTexts.left}
+                          />
                         </td>
                         <td>
-                          <input inputMode="decimal" aria-label={`${name}, from the back, mm`} placeholder="back" />
+                          <input
+                            inputMode="decimal"
+                            aria-label={pageTexts.nameFromTheBackMm(name)}
+                            placeholder={pageTexts.back}
+                          />
                         </td>
                       </tr>
                     ))}
@@ -112,22 +115,19 @@ export function Page({ content, script, sha256, data }: Props) {
             )}
           </section>
           <section id="due">
-            <h2>What is due, hour by hour</h2>
+            <h2>{pageTexts.expectedValuesHourByHour}</h2>
             <p id="due-now" role="status" />
-            <p>
-              Reckoned for a clear sky and {airC} °C of air, on panels that are clean and lit all over; a reckoned sky
-              is good to a tenth.
-            </p>
+            <p>{pageTexts.calculatedForAClearSkyAirOfAirCC(airC)}</p>
             {ports.map(({ name, hours }) => (
               <table key={name}>
                 <caption>{name}</caption>
                 <thead>
                   <tr>
-                    <th scope="col">Hour</th>
-                    <th scope="col">Open</th>
-                    <th scope="col">Running</th>
-                    <th scope="col">Clear</th>
-                    <th scope="col">Cloud</th>
+                    <th scope="col">{pageTexts.hour}</th>
+                    <th scope="col">{pageTexts.voc}</th>
+                    <th scope="col">{pageTexts.operating}</th>
+                    <th scope="col">{pageTexts.clear}</th>
+                    <th scope="col">{pageTexts.cloud}</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -147,8 +147,8 @@ export function Page({ content, script, sha256, data }: Props) {
             ))}
           </section>
           <section id="read">
-            <h2>Readings</h2>
-            <p>Due about {brightAt} under a clear sky. Volts hardly depend on the light; amps and watts follow it.</p>
+            <h2>{pageTexts.readings}</h2>
+            <p>{pageTexts.expectedAboutBrightAtUnderAClear(brightAt)}</p>
             {ports.map(({ name, reads }) => (
               <table key={name}>
                 <caption>{name}</caption>
@@ -175,62 +175,57 @@ export function Page({ content, script, sha256, data }: Props) {
                 </tbody>
               </table>
             ))}
-            <h3>For the log</h3>
+            <h3>{pageTexts.forTheLog}</h3>
             <div className="log">
               <label>
-                Watts <input id="log-watts" inputMode="decimal" />
+                {pageTexts.watts} <input id="log-watts" inputMode="decimal" />
               </label>
               <label>
-                Sky
+                {pageTexts.sky}
                 <select id="log-sky" defaultValue="">
-                  <option value="">not said</option>
-                  <option value="clear">clear</option>
-                  <option value="haze">thin haze</option>
-                  <option value="broken">broken cloud</option>
-                  <option value="overcast">overcast</option>
+                  <option value="">{pageTexts.notEntered}</option>
+                  <option value="clear">{pageTexts.clear2}</option>
+                  <option value="haze">{pageTexts.thinHaze}</option>
+                  <option value="broken">{pageTexts.brokenCloud}</option>
+                  <option value="overcast">{pageTexts.overcast}</option>
                 </select>
               </label>
               <label>
-                Battery, % <input id="log-charge" inputMode="decimal" />
+                {pageTexts.stateOfCharge} <input id="log-charge" inputMode="decimal" />
               </label>
               <button type="button" id="log-write">
-                Write it down
+                {pageTexts.saveEntry}
               </button>
             </div>
             <p id="log-fault" role="alert" />
             <ul id="log-list" />
           </section>
           <section id="home">
-            <h2>Bring it home</h2>
+            <h2>{pageTexts.export}</h2>
             <p id="counted" role="status" />
-            <p>
-              In the plan, under Log, “For the roof” reads the file, the text or a picture of the codes. Twice is once.
-            </p>
+            <p>{pageTexts.inThePlanUnderPhoneSheetImport}</p>
             <div className="buttons">
               <button type="button" id="save-file">
-                As a file
+                {pageTexts.asAFile}
               </button>
               <button type="button" id="show-codes">
-                As codes
+                {pageTexts.asCodes}
               </button>
             </div>
             <div id="codes" />
             <label>
-              As text, to copy
+              {pageTexts.asTextToCopy}
               <textarea id="as-text" readOnly rows={4} />
             </label>
           </section>
           <section>
-            <h2>Take care</h2>
+            <h2>{pageTexts.safety}</h2>
             <ul>
               {cautions.map((words) => (
                 <li key={words}>{words}</li>
               ))}
             </ul>
-            <p>
-              A plan, not a permit: check it against the things themselves. Your local code and a licensed person have
-              the last word.
-            </p>
+            <p>{pageTexts.thisIsAPlanNotAPermitCheckIt}</p>
           </section>
         </main>
         <script type="application/json" id="sheet-data" dangerouslySetInnerHTML={{ __html: data }} />

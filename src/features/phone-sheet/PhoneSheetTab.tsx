@@ -8,6 +8,7 @@ import { verdictOf } from "@/messages/en";
 import { sheetHtml } from "./as-html";
 import { BringHome } from "./BringHome";
 import { sheetContent } from "./make-sheet";
+import { phoneSheetTabTexts } from "@/messages/en/phone-sheet/view";
 
 /** One file for the phone on the roof, and what was ticked and read there brought home. */
 export function PhoneSheetTab() {
@@ -31,40 +32,33 @@ export function PhoneSheetTab() {
       if (made.type === "fault") setTrouble(made.message);
       else {
         downloadFile(`${nameForFile(plan.name)}-roof-sheet.html`, "text/html", made.html);
-        tell(
-          `${(new Blob([made.html]).size / 1000).toFixed(0)} kB in one file: send it to the phone as you send a photo.`,
-        );
+        tell(phoneSheetTabTexts.sizeKBInOneFileSendItToThePhone((new Blob([made.html]).size / 1000).toFixed(0)));
       }
     } catch (error) {
-      setTrouble(error instanceof Error ? error.message : "The sheet could not be made.");
+      setTrouble(error instanceof Error ? error.message : phoneSheetTabTexts.couldNotMakeThePhoneSheet);
     }
     setShare(null);
   };
   return (
     <Columns beside="390px">
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Region title="Sheet for the roof">
-          <p style={{ marginTop: 0 }}>
-            One file that opens on any phone without a network: drawings with dimensions, cables, the order of work with
-            ticks, what is due hour by hour for three days, and fields for what your meter shows. It asks the network
-            for nothing. What you tick and type stays in that phone’s browser until you bring it home.
-          </p>
+        <Region title={phoneSheetTabTexts.phoneSheet}>
+          <p style={{ marginTop: 0 }}>{phoneSheetTabTexts.oneFileThatOpensOnAnyPhone}</p>
           {trouble !== null && <AlertBar level="care">{trouble}</AlertBar>}
           <TextButton look="amber" disabled={share !== null} onClick={() => void make()}>
-            {share === null ? "Make the sheet" : `Making it: ${(100 * share).toFixed(0)} %`}
+            {share === null
+              ? phoneSheetTabTexts.makeThePhoneSheet
+              : phoneSheetTabTexts.makingThePhoneSheetShare((100 * share).toFixed(0))}
           </TextButton>
           <p role="status" style={{ margin: "6px 0 0" }}>
             {told}
           </p>
         </Region>
-        <Region title="On the phone">
+        <Region title={phoneSheetTabTexts.onThePhone}>
           <ul style={{ margin: 0, paddingLeft: 20 }}>
-            <li>
-              Open it from the files of the phone, in its browser. A preview within a mail may keep nothing: the sheet
-              says so.
-            </li>
-            <li>Ticks and figures carry the time of the phone’s clock.</li>
-            <li>A sheet made after a change of the plan is another sheet: bring the old one home first.</li>
+            <li>{phoneSheetTabTexts.openItFromThePhonesFilesInIts}</li>
+            <li>{phoneSheetTabTexts.ticksAndReadingsCarryTheTimeOf}</li>
+            <li>{phoneSheetTabTexts.aPhoneSheetMadeAfterAChangeOfThe}</li>
           </ul>
         </Region>
       </Box>

@@ -25,6 +25,7 @@ import {
 } from "@/messages/en";
 import { pageLayout, workerClient } from "@/workers";
 import { type HourLine, type ReadLine, type SheetContent } from "./sheet-content";
+import { makeSheetTexts } from "@/messages/en/phone-sheet/view";
 
 export type SheetAsk = {
   readonly plan: Plan;
@@ -59,7 +60,7 @@ export async function sheetContent(ask: SheetAsk, told: (share: number) => void)
     planId,
     wiringId: wiring.id,
     title: plan.name,
-    under: `${wiring.name}, revision ${revision}, made ${format(moment.atMs, "d MMM yyyy, HH:mm")}`,
+    under: makeSheetTexts.nameRevisionRevisionMadeMade(wiring.name, revision, format(moment.atMs, "d MMM yyyy, HH:mm")),
     verdict,
     surfaces: plan.space.surfaces.map((surface) => surfacePapers(plan, surface, poseId, "screen")),
     diagrams: hasWires ? await diagramsOf(ask, report) : [],
@@ -87,7 +88,8 @@ export async function sheetContent(ask: SheetAsk, told: (share: number) => void)
           .map((which) => ({
             key: `${fixing.id}/${gate}/${which}`,
             name: `${gateWords[gate].name}, ${which} time`,
-            planned: planned === null ? "" : `${planned.fromLeftMm} / ${planned.fromBackMm} mm`,
+            planned:
+              planned === null ? "" : makeSheetTexts.fromLeftMmFromBackMmMm(planned.fromLeftMm, planned.fromBackMm),
           })),
       ),
     ),
@@ -165,7 +167,10 @@ async function readLines(
     due:
       band === null
         ? ""
-        : `${amount(band.low, quantityUnits[quantity])} to ${amount(band.high, quantityUnits[quantity])}`,
+        : makeSheetTexts.lowToHigh(
+            amount(band.low, quantityUnits[quantity]),
+            amount(band.high, quantityUnits[quantity]),
+          ),
   }));
 }
 

@@ -10,6 +10,7 @@ import { ConflictView } from "./ConflictView";
 import { useDesk, useDeskState, useResolve } from "./DeskProvider";
 import { changedWords } from "./messages";
 import { useSaveAsNew } from "./useSaveAsNew";
+import { conflictTexts } from "@/messages/en/plan-session/view";
 
 /** Says that a save did not happen, why, and what can be done. Nothing is lost while it stands. */
 export function Conflict() {
@@ -32,7 +33,7 @@ export function Conflict() {
       download={() => downloadFile(planFileName(mine), "application/json", planFileText(mine))}
       moreKeys={
         <Button variant="outlined" size="small" onClick={() => setComparing(true)}>
-          Choose by part
+          {conflictTexts.chooseByPart}
         </Button>
       }
     >

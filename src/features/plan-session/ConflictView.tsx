@@ -9,7 +9,8 @@ import { useMemo, useState } from "react";
 import { mergePlans, type PartDifference, diffParts, type Plan, type Side, defaultSide } from "@/core/plan";
 import { LevelMark, Table } from "@/ui";
 import style from "./conflict.module.css";
-import { changedByWords, differenceWords, mergeFaultWords, partTitle } from "./conflict-words";
+import { changedByWords, differenceWords, mergeFaultWords, partTitle } from "@/messages/en/plan-session/conflict";
+import { conflictViewTexts } from "@/messages/en/plan-session/view";
 
 type Props = {
   readonly base: Plan | null;
@@ -29,23 +30,21 @@ export function ConflictView({ base, mine, theirs, onMerge, onClose }: Props) {
   const all = (side: Side) => setChosen(new Map(apart.map(({ key }) => [key, side])));
   return (
     <Dialog open onClose={onClose} transitionDuration={0} maxWidth="lg" fullWidth aria-labelledby="conflict-title">
-      <DialogTitle id="conflict-title">Two versions of this plan</DialogTitle>
+      <DialogTitle id="conflict-title">{conflictViewTexts.twoVersionsOfThisPlan}</DialogTitle>
       <DialogContent>
-        <p className={style["lead"]}>
-          Choose for each part which version stays. What only one side has changed is chosen already.
-        </p>
+        <p className={style["lead"]}>{conflictViewTexts.chooseWhichVersionOfEachPartTo}</p>
         <div className={style["keys"]}>
           <Button size="small" variant="outlined" onClick={() => all("mine")}>
-            All of mine
+            {conflictViewTexts.useThisTabsVersionForAll}
           </Button>
           <Button size="small" variant="outlined" onClick={() => all("theirs")}>
-            All of theirs
+            {conflictViewTexts.useTheSavedVersionForAll}
           </Button>
         </div>
         <Table
-          label="Parts that differ"
+          label={conflictViewTexts.partsThatDiffer}
           className={style["parts"]}
-          head={["Part", "Mine, on this screen", "Theirs, saved"]}
+          head={[conflictViewTexts.part, conflictViewTexts.thisTab, conflictViewTexts.savedVersion]}
         >
           <tbody>
             {apart.map((part) => (
@@ -84,13 +83,13 @@ export function ConflictView({ base, mine, theirs, onMerge, onClose }: Props) {
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Not yet</Button>
+        <Button onClick={onClose}>{conflictViewTexts.decideLater}</Button>
         <Button
           variant="contained"
           disabled={merged.type === "fault"}
           onClick={() => merged.type === "plan" && onMerge(merged.plan)}
         >
-          Save as chosen
+          {conflictViewTexts.saveTheseChoices}
         </Button>
       </DialogActions>
     </Dialog>

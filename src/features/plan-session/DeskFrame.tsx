@@ -13,13 +13,16 @@ import { PrintStep } from "./PrintStep";
 import { type StepModule } from "./step-module";
 import { useActions } from "./useActions";
 import { Trail } from "./Trail";
+import { deskFrameTexts } from "@/messages/en/plan-session/view";
 
 /** The frame around every step: header, trail, verdict strip always in sight, and the step itself. */
 export function DeskFrame({ verdict, children }: { verdict: ReactNode; children: ReactNode }) {
   const current = useCurrentStep();
   const name = useDeskState((state) => state.history.present.name);
   useStepKeys();
-  useActions(() => [{ of: "This step", words: "Print", press: "Ctrl P", run: () => window.print() }]);
+  useActions(() => [
+    { of: deskFrameTexts.thisStep, words: deskFrameTexts.print, press: "Ctrl P", run: () => window.print() },
+  ]);
   const sticky = useRef<HTMLDivElement>(null);
   useEffect(() => (sticky.current === null ? undefined : markScrolled(sticky.current)), []);
   return (
@@ -35,7 +38,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
             "&:focus": { left: 8, top: 8, zIndex: 2000, bgcolor: "var(--sheet)", p: 1 },
           }}
         >
-          Skip to the step
+          {deskFrameTexts.skipToTheStep}
         </Box>
         <DeskHeader />
         <Trail current={current.id} />

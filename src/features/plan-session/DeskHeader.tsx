@@ -8,9 +8,11 @@ import { Ellipsis, FileDown, FolderArchive, Redo2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { browserClient } from "@/api";
 import { planFileName, planFileText, photoIdsOf } from "@/core/plan";
-import { needsAttention, saveWords, useIsKept } from "@/features/sync";
+import { needsAttention, useIsKept } from "@/features/sync";
+import { saveWords } from "@/messages/en/sync/save";
 import { HomeLink, ThemeSwitch, downloadFile, UnitSwitch } from "@/ui";
 import { useDesk, useDeskState } from "./DeskProvider";
+import { deskHeaderTexts } from "@/messages/en/plan-session/view";
 
 /** Name of the plan, how it is saved, undo and redo, export, and the light to read by. */
 export function DeskHeader() {
@@ -28,7 +30,7 @@ export function DeskHeader() {
     const { weather } = present.site;
     const file = weather === null ? null : await browserClient.readWeather(weather.id);
     if (file?.type === "fault")
-      desk.set({ notice: `The weather file “${weather?.name}” did not come along: ${file.fault.message}` });
+      desk.set({ notice: deskHeaderTexts.withoutWeather(weather?.name ?? "", file.fault.message) });
     const text = file?.type === "ok" ? file.value.text : null;
     const names = photoIdsOf(present);
     const photos = await Promise.all(
@@ -38,9 +40,9 @@ export function DeskHeader() {
       }),
     );
     const found = photos.flat();
-    if (found.length < names.size) desk.set({ notice: "A photo is lost, and did not come along." });
+    if (found.length < names.size) desk.set({ notice: deskHeaderTexts.aPhotoIsMissingFromTheBundle });
     const kept = await browserClient.readings.list(desk.now().planId);
-    if (kept.type === "fault") desk.set({ notice: `The readings did not come along: ${kept.fault.message}` });
+    if (kept.type === "fault") desk.set({ notice: deskHeaderTexts.theBundleIsWithoutReadings(kept.fault.message) });
     const readings = kept.type === "ok" ? kept.value.records : [];
     downloadFile(
       planBundleName(present),
@@ -77,28 +79,28 @@ export function DeskHeader() {
         <SaveWord />
       </Box>
       <Box sx={{ display: "flex", alignItems: "center", gap: { xs: 0, md: 0.5 }, ml: "auto" }}>
-        <Tooltip title="Undo (Ctrl Z)">
+        <Tooltip title={deskHeaderTexts.undoCtrlZ}>
           <span>
-            <IconButton aria-label="Undo" disabled={!canUndo} onClick={desk.undo}>
+            <IconButton aria-label={deskHeaderTexts.undo} disabled={!canUndo} onClick={desk.undo}>
               <Undo2 size={18} />
             </IconButton>
           </span>
         </Tooltip>
-        <Tooltip title="Redo (Ctrl Shift Z)">
+        <Tooltip title={deskHeaderTexts.redoCtrlShiftZ}>
           <span>
-            <IconButton aria-label="Redo" disabled={!canRedo} onClick={desk.redo}>
+            <IconButton aria-label={deskHeaderTexts.redo} disabled={!canRedo} onClick={desk.redo}>
               <Redo2 size={18} />
             </IconButton>
           </span>
         </Tooltip>
         <Box sx={{ display: { xs: "none", md: "flex" }, alignItems: "center", gap: 0.5 }}>
-          <Tooltip title="Export the plan as a file">
-            <IconButton aria-label="Export this plan as JSON" onClick={exportNow}>
+          <Tooltip title={deskHeaderTexts.exportThePlanAsAJsonFile}>
+            <IconButton aria-label={deskHeaderTexts.exportThisPlanAsJson} onClick={exportNow}>
               <FileDown size={18} />
             </IconButton>
           </Tooltip>
-          <Tooltip title="Export the plan with all that belongs to it, in one zip file">
-            <IconButton aria-label="Export this plan as a bundle" onClick={() => void exportBundle()}>
+          <Tooltip title={deskHeaderTexts.exportThePlanWithPhotosReadings}>
+            <IconButton aria-label={deskHeaderTexts.exportThisPlanAsABundle} onClick={() => void exportBundle()}>
               <FolderArchive size={18} />
             </IconButton>
           </Tooltip>
@@ -106,7 +108,11 @@ export function DeskHeader() {
           <ThemeSwitch />
         </Box>
         <Box sx={{ display: { md: "none" } }}>
-          <IconButton aria-label="Export, units and light" aria-expanded={more} onClick={() => setMore(!more)}>
+          <IconButton
+            aria-label={deskHeaderTexts.exportUnitsAndDisplay}
+            aria-expanded={more}
+            onClick={() => setMore(!more)}
+          >
             <Ellipsis size={18} />
           </IconButton>
         </Box>
@@ -115,10 +121,10 @@ export function DeskHeader() {
         <Box
           sx={{ display: { xs: "flex", md: "none" }, flex: "1 1 100%", gap: 0.5, justifyContent: "flex-end", pb: 0.5 }}
         >
-          <IconButton aria-label="Export this plan as JSON" onClick={exportNow}>
+          <IconButton aria-label={deskHeaderTexts.exportThisPlanAsJson} onClick={exportNow}>
             <FileDown size={18} />
           </IconButton>
-          <IconButton aria-label="Export this plan as a bundle" onClick={() => void exportBundle()}>
+          <IconButton aria-label={deskHeaderTexts.exportThisPlanAsABundle} onClick={() => void exportBundle()}>
             <FolderArchive size={18} />
           </IconButton>
           <UnitSwitch />
@@ -145,7 +151,7 @@ function SaveWord() {
         fontWeight: worried ? 700 : 400,
       }}
     >
-      {saveWords(save, revision, isKept)}
+      {saveWords(save.type, revision, isKept)}
     </div>
   );
 }
@@ -167,7 +173,7 @@ function PlanName() {
         setDraft(null);
         desk.endGesture();
       }}
-      inputProps={{ "aria-label": "Plan name", maxLength: 80 }}
+      inputProps={{ "aria-label": deskHeaderTexts.planName, maxLength: 80 }}
       sx={{
         fontFamily: "var(--font-display)",
         fontSize: "1.0625rem",

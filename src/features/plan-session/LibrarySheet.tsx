@@ -7,6 +7,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { PickList, Region } from "@/ui";
 import { type LibraryState } from "./useLibrary";
+import { librarySheetTexts } from "@/messages/en/plan-session/view";
 
 type Props<T> = {
   readonly shelf: "panels" | "inputs";
@@ -29,7 +30,7 @@ export function LibrarySheet<T extends { readonly id: string; readonly sheet: { 
   const records = state.type === "ready" ? state.records : [];
   return (
     <Region
-      title="Library"
+      title={librarySheetTexts.library}
       flush
       aside={
         <Box
@@ -45,7 +46,7 @@ export function LibrarySheet<T extends { readonly id: string; readonly sheet: { 
             "@media (pointer: coarse)": { minHeight: 44 },
           }}
         >
-          Table and files
+          {librarySheetTexts.openTheLibrary}
         </Box>
       }
     >
@@ -81,9 +82,9 @@ export function KeepInLibrary({ keep }: { keep: () => Promise<string | null> }) 
       <Button
         size="small"
         startIcon={<BookmarkPlus size={16} />}
-        onClick={() => void keep().then((fault) => setWord(fault ?? "Kept in the library."))}
+        onClick={() => void keep().then((fault) => setWord(fault ?? librarySheetTexts.savedToTheLibrary))}
       >
-        Keep in library
+        {librarySheetTexts.saveToTheLibrary}
       </Button>
     </Box>
   );

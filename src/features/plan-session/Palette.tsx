@@ -13,6 +13,7 @@ import { passes } from "@/core/checks";
 import { placePrefix, ruleTitle, visible } from "@/messages/en";
 import { type Action } from "./actions";
 import { useActionSources, useDesk, useSteps } from "./DeskProvider";
+import { paletteTexts } from "@/messages/en/plan-session/view";
 
 /** Ctrl or Cmd + K finds anything: what can be done here, steps, panels, findings, other plans. */
 export function Palette() {
@@ -24,7 +25,8 @@ export function Palette() {
 function Search({ onClose }: { onClose: () => void }) {
   const here = useHere();
   const plans = useOtherPlans();
-  const found = useMemo(() => [...here, ...plans], [here, plans]);
+  const terms = useTerms();
+  const found = useMemo(() => [...here, ...plans, ...terms], [here, plans, terms]);
   return (
     <Dialog
       open
@@ -32,13 +34,13 @@ function Search({ onClose }: { onClose: () => void }) {
       // the list inside would keep Escape for itself
       onKeyDownCapture={({ key }) => key === "Escape" && onClose()}
       transitionDuration={0}
-      aria-label="Find anything"
+      aria-label={paletteTexts.findAnything}
       fullWidth
       maxWidth="sm"
     >
       {/* above the list, which lies over all that is below the field */}
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{paletteTexts.close}</Button>
       </DialogActions>
       <DialogContent>
         <Autocomplete
@@ -53,7 +55,7 @@ function Search({ onClose }: { onClose: () => void }) {
             action?.run();
           }}
           renderInput={(params) => (
-            <TextField {...params} autoFocus label="Find an action, a step, a panel, a finding, a plan" />
+            <TextField {...params} autoFocus label={paletteTexts.findACommandAStepAPanelAFindingA} />
           )}
         />
       </DialogContent>
@@ -74,20 +76,20 @@ function useHere(): readonly Action[] {
     return [
       ...[...sources].flatMap((source) => source()),
       ...steps.map(({ id, name }, k): Action => ({
-        of: "Stops",
+        of: paletteTexts.steps,
         words: name,
         press: `Alt ${k + 1}`,
         run: goTo(id),
       })),
       ...(assessment?.findings ?? []).map((finding): Action => ({
-        of: passes(finding.level) ? "Findings that pass" : "Findings",
+        of: passes(finding.level) ? paletteTexts.findingsThatAreOk : paletteTexts.findings,
         words: `${assessment === null ? "" : placePrefix(assessment, finding)}${ruleTitle(finding.rule)}`,
         press: null,
         run: () => desk.set({ ledgerOpen: true, litFinding: finding.id, soughtFinding: finding.id }),
       })),
       ...steps.flatMap(({ id, name, search }) =>
         (search?.(history.present) ?? []).map((words): Action => ({
-          of: `${name} of this plan`,
+          of: paletteTexts.nameOfThisPlan(name),
           words,
           press: null,
           run: goTo(id),
@@ -113,13 +115,37 @@ function useOtherPlans(): readonly Action[] {
   return useMemo(
     () =>
       plans.map(({ id, name }) => ({
-        of: "Plans",
+        of: paletteTexts.plans,
         words: visible(name),
         press: null,
         run: () => router.push(`/plan/${id}/wiring`),
       })),
     [plans, router],
   );
+}
+
+/** The terms of the glossary, loaded when somebody searches. */
+function useTerms(): readonly Action[] {
+  const desk = useDesk();
+  const [terms, setTerms] = useState<readonly Action[]>([]);
+  useEffect(() => {
+    let gone = false;
+    void import("@/messages/en/glossary/terms").then(({ glossary }) => {
+      if (!gone)
+        setTerms(
+          glossary.map(({ id, term }) => ({
+            of: paletteTexts.glossary,
+            words: term,
+            press: null,
+            run: () => desk.set({ glossaryTerm: id }),
+          })),
+        );
+    });
+    return () => {
+      gone = true;
+    };
+  }, [desk]);
+  return terms;
 }
 
 /** Wherever the focus is. */

@@ -4,6 +4,7 @@ import { type ComponentType, useEffect, useState } from "react";
 import { PrintSheets } from "@/ui";
 import { useDeskState } from "./DeskProvider";
 import { type StepModule } from "./step-module";
+import { printStepTexts } from "@/messages/en/plan-session/view";
 
 /** A step on paper, in the frame all steps share. */
 export function PrintStep({ step }: { step: StepModule }) {
@@ -23,7 +24,7 @@ export function PrintStep({ step }: { step: StepModule }) {
     <PrintSheets
       head={
         <>
-          <strong>{name}</strong> · {step.name} · revision {revision}
+          <strong>{name}</strong> {printStepTexts.nameRevisionRevision(step.name, revision)}
         </>
       }
       foot="Golden Array. A plan, not a permit: check it against the things themselves; your local code and a licensed person have the last word."

@@ -8,6 +8,7 @@ import { useAssessment, useDeskState, usePlan, useSteps } from "./DeskProvider";
 import { stepStateWords } from "./messages";
 import { useReadingsState } from "./PlanReadings";
 import { stateOf, type StepModule, type StepState } from "./step-module";
+import { trailTexts } from "@/messages/en/plan-session/view";
 
 const noRecords: readonly MeasuredRecord[] = [];
 
@@ -49,7 +50,7 @@ const TrailList = memo(function TrailList({
   return (
     <Box
       component="nav"
-      aria-label="Stops of the job"
+      aria-label={trailTexts.stepsOfTheJob}
       sx={{
         position: "relative",
         overflowX: "auto",
@@ -76,7 +77,7 @@ const TrailList = memo(function TrailList({
             <Box
               component="li"
               key={step}
-              title={built ? undefined : "Keeps notes only so far"}
+              title={built ? undefined : trailTexts.onlyNotesSoFar}
               sx={{
                 position: "relative",
                 flex: "1 0 auto",
@@ -113,7 +114,7 @@ const TrailList = memo(function TrailList({
                 {built ? <Tile state={state} /> : <Leaf written={state === "notes"} />}
                 {name}
                 <span className="visually-hidden">
-                  : {built ? "" : "only notes so far, "}
+                  : {built ? "" : trailTexts.onlyNotesSoFar2}
                   {stepStateWords[state]}
                 </span>
               </Box>

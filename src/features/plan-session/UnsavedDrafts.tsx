@@ -5,9 +5,10 @@ import { format } from "date-fns";
 import { diffParts, type Plan } from "@/core/plan";
 import { type LeftDraft } from "@/features/sync";
 import { LeftLine, UnsavedList } from "@/ui";
-import { partTitle } from "./conflict-words";
+import { partTitle } from "@/messages/en/plan-session/conflict";
 import { useDeskState, useResolve } from "./DeskProvider";
 import { useSaveAsNew } from "./useSaveAsNew";
+import { unsavedDraftsTexts } from "@/messages/en/plan-session/view";
 
 /** Parts named of a draft that differs in many. */
 const maxNamed = 4;
@@ -31,26 +32,25 @@ function LeftPlan({ draft }: { draft: LeftDraft<Plan> }) {
   const { key, revision, atMs, document } = draft;
   const saveAsNew = useSaveAsNew(key);
   const parts = diffParts(null, document, saved).map(partTitle);
-  const more = parts.length > maxNamed ? ` and ${parts.length - maxNamed} more` : "";
+  const more = parts.length > maxNamed ? unsavedDraftsTexts.andPartCountMore(parts.length - maxNamed) : "";
   return (
     <LeftLine
       words={
         <>
-          <strong>Left unsaved at {format(atMs, "HH:mm, d MMMM")}</strong>, made from revision {revision}. Differs in:{" "}
-          {parts.slice(0, maxNamed).join("; ")}
-          {more}.
+          <strong>{unsavedDraftsTexts.leftUnsavedAtTime(format(atMs, "HH:mm, d MMMM"))}</strong>
+          {unsavedDraftsTexts.madeFromRevisionRevisionDiffers(revision, parts.slice(0, maxNamed).join("; "), more)}
         </>
       }
       keys={
         <>
           <Button variant="contained" size="small" onClick={() => resolve.bringBack(key)}>
-            Bring back
+            {unsavedDraftsTexts.restore}
           </Button>
           <Button variant="outlined" size="small" onClick={saveAsNew}>
-            Save as a plan of its own
+            {unsavedDraftsTexts.saveAsANewPlan}
           </Button>
           <Button variant="outlined" size="small" onClick={() => resolve.discard(key)}>
-            Discard
+            {unsavedDraftsTexts.discardChanges}
           </Button>
         </>
       }

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { LevelMark, sheetStyle, TextButton } from "@/ui";
 import { counted } from "@/messages/en";
 import { useReadings, useReadingsState } from "./PlanReadings";
+import { waitingReadingsTexts } from "@/messages/en/plan-session/view";
 
 /** A reading is on its way for some tenths of a second each time: told so soon it would push away what a thumb aims at, ms. */
 const patienceMs = 1500;
@@ -15,10 +16,7 @@ export function WaitingReadings() {
     return (
       <p className={sheetStyle["notice"]} role="status">
         <LevelMark level="care" size={16} />
-        <span>
-          {counted(spoiled, "record")} of this plan cannot be read: the disk did not keep what was written. They count
-          for nothing here; put back a copy of your data folder if you have one.
-        </span>
+        <span>{waitingReadingsTexts.spoiledOfThisPlanCannotBeReadThe(counted(spoiled, "record"))}</span>
       </p>
     );
   if (isKept && !isLate && (fault === null || waiting.size === 0)) return null;
@@ -27,9 +25,9 @@ export function WaitingReadings() {
       <LevelMark level="care" size={16} />
       <span>
         {isKept
-          ? `${waiting.size} kept on this device, not yet acknowledged${fault === null ? "." : `: ${fault}`}`
-          : "This browser keeps nothing: write the reading down until it is acknowledged."}{" "}
-        <TextButton onClick={() => readings?.retry()}>Send now</TextButton>
+          ? waitingReadingsTexts.waiting(waiting.size, fault)
+          : waitingReadingsTexts.thisBrowserSavesNothingWriteThe}{" "}
+        <TextButton onClick={() => readings?.retry()}>{waitingReadingsTexts.sendNow}</TextButton>
       </span>
     </p>
   );

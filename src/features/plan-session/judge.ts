@@ -4,6 +4,7 @@ import { type JudgeInput, type WorkerClient } from "@/workers";
 import { type Judgement } from "./judgement";
 import { poseIdOf, wiringOf } from "./slices/look";
 import { type Desk } from "./store";
+import { judgeTexts } from "@/messages/en/plan-session/view";
 
 /** The search for mends begins when the verdict has been drawn: on a small machine it would take the time from that, ms. */
 const mendsAfterMs = 120;
@@ -24,7 +25,7 @@ export function startJudge(desk: Desk, mail: Pick<WorkerClient, "ask" | "cancel"
     if (outcome.type === "cancelled") return;
     if (outcome.type === "failed")
       return desk.set({
-        notice: `The verdict could not be worked out (${outcome.message}). The plan is safe; change something to try again.`,
+        notice: judgeTexts.couldNotCalculateTheVerdict(outcome.message),
       });
     const { plan, wiringId, look } = input;
     const { assessment, tiles } = outcome.value;
@@ -59,7 +60,7 @@ export function startJudge(desk: Desk, mail: Pick<WorkerClient, "ask" | "cancel"
     if (outcome.type === "failed")
       desk.set({
         judgement: { ...judgement, mends: "found" },
-        notice: `The search for mends ended (${outcome.message}). The verdict stands; change something to search again.`,
+        notice: judgeTexts.couldNotFinishTheSearchForFixes(outcome.message),
       });
     if (outcome.type === "done" && assessment.type === "assessed")
       desk.set({

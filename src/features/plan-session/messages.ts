@@ -1,26 +1,27 @@
 import { type StepState } from "./step-module";
+import { messagesTexts } from "@/messages/en/plan-session/view";
 
 export const stepStateWords: Readonly<Record<StepState, string>> = {
-  empty: "empty",
-  question: "question open",
-  ready: "ready",
-  care: "care needed",
+  empty: messagesTexts.empty,
+  question: messagesTexts.missing,
+  ready: messagesTexts.ready,
+  care: messagesTexts.caution,
   stopFound: "Stop found",
-  notes: "has notes",
+  notes: messagesTexts.hasNotes,
 };
 
 const pathWords: readonly (readonly [RegExp, string])[] = [
-  [/^name$/, "the plan's name"],
-  [/^site\./, "the site"],
-  [/^panels/, "a panel's label"],
-  [/^inputs/, "an input"],
-  [/^wirings/, "the wiring"],
-  [/^notes\.(\w+)/, "notes"],
+  [/^name$/, messagesTexts.thePlansName],
+  [/^site\./, messagesTexts.theLocation],
+  [/^panels/, messagesTexts.aLabel],
+  [/^inputs/, messagesTexts.aController],
+  [/^wirings/, messagesTexts.theWiring],
+  [/^notes\.(\w+)/, messagesTexts.notes],
 ];
 
 /** Document paths as the things they are, each named once. */
 export function changedWords(changed: readonly string[] | null): string {
-  if (changed === null || changed.length === 0) return "something in it";
+  if (changed === null || changed.length === 0) return messagesTexts.somethingInIt;
   const words = changed.map((path) => pathWords.find(([pattern]) => pattern.test(path))?.[1] ?? path);
   return [...new Set(words)].join(", ");
 }

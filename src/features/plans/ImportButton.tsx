@@ -3,6 +3,7 @@
 import Button from "@mui/material/Button";
 import { type ReactNode, useRef, useState } from "react";
 import { maxPlanBytes } from "@/core/plan";
+import { importButtonTexts } from "@/messages/en/plans/view";
 
 type Props = {
   readonly icon: ReactNode;
@@ -19,7 +20,7 @@ export function ImportButton({ icon, onFile, onFault }: Props) {
     const isZip = isBundle(new Uint8Array(await file.slice(0, 4).arrayBuffer()));
     const maxBytes = isZip ? maxBundleBytes : maxPlanBytes;
     if (file.size > maxBytes) {
-      onFault(`“${file.name}” holds ${file.size} bytes; allowed: ${maxBytes}.`);
+      onFault(importButtonTexts.nameHasSizeBytesAllowedAtMost(file.name, file.size, maxBytes));
       return;
     }
     setBusy(true);
@@ -32,7 +33,7 @@ export function ImportButton({ icon, onFile, onFault }: Props) {
         ref={picker}
         type="file"
         accept=".json,.zip,application/json,application/zip"
-        aria-label="Plan file"
+        aria-label={importButtonTexts.planFile}
         hidden
         onChange={(event) => {
           const file = event.target.files?.[0];
@@ -42,7 +43,7 @@ export function ImportButton({ icon, onFile, onFault }: Props) {
         }}
       />
       <Button variant="outlined" startIcon={icon} disabled={busy} onClick={() => picker.current?.click()}>
-        Read a plan from a file
+        {importButtonTexts.importAPlan}
       </Button>
     </>
   );

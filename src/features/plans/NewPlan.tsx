@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import OutlinedInput from "@mui/material/OutlinedInput";
 import { useId, useState } from "react";
+import { newPlanTexts } from "@/messages/en/plans/view";
 
 const maxCharacters = 80;
 
@@ -17,7 +18,7 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
     const tidy = name.trim();
     if (tidy === "" || tidy.length > maxCharacters) {
       setFault(
-        `Name: ${tidy === "" ? "nothing typed" : `${tidy.length} characters`}; allowed: 1 to ${maxCharacters} characters.`,
+        `Name: ${tidy === "" ? "nothing typed" : newPlanTexts.tidyCountCharacters(tidy.length)}; allowed: 1 to ${maxCharacters} characters.`,
       );
       return;
     }
@@ -35,7 +36,7 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
       sx={{ mb: 1.5 }}
     >
       <Box component="label" htmlFor={id} sx={{ display: "block", fontWeight: 600, fontSize: "0.875rem", mb: "2px" }}>
-        New plan
+        {newPlanTexts.newPlan}
       </Box>
       <Box sx={{ display: "flex", gap: 1 }}>
         <OutlinedInput
@@ -43,7 +44,7 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
           size="small"
           fullWidth
           value={name}
-          placeholder="Its name"
+          placeholder={newPlanTexts.nameOfTheNewPlan}
           error={fault !== null}
           onChange={(event) => {
             setName(event.target.value);
@@ -53,7 +54,7 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
           sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }}
         />
         <Button type="submit" variant="contained" disabled={busy}>
-          Start
+          {newPlanTexts.createPlan}
         </Button>
       </Box>
       <Box

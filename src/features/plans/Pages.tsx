@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { type PlanSearch } from "@/api";
+import { pagesTexts } from "@/messages/en/plans/view";
 
 type Props = { readonly search: PlanSearch; readonly found: number; readonly onFrom: (from: number) => void };
 
@@ -9,15 +10,17 @@ export function Pages({ search: { from, most }, found, onFrom }: Props) {
   if (found <= most && from === 0) return null;
   const last = Math.min(found, from + most);
   return (
-    <Box component="nav" aria-label="Pages of the list" sx={{ p: 1, display: "flex", gap: 1, alignItems: "center" }}>
+    <Box
+      component="nav"
+      aria-label={pagesTexts.pagesOfTheList}
+      sx={{ p: 1, display: "flex", gap: 1, alignItems: "center" }}
+    >
       <Button size="small" disabled={from === 0} onClick={() => onFrom(Math.max(0, from - most))}>
-        Newer
+        {pagesTexts.newer}
       </Button>
-      <span role="status">
-        {from + 1} to {last} of {found}
-      </span>
+      <span role="status">{pagesTexts.fromToLastOfFound(from + 1, last, found)}</span>
       <Button size="small" disabled={last >= found} onClick={() => onFrom(from + most)}>
-        Older
+        {pagesTexts.older}
       </Button>
     </Box>
   );

@@ -10,6 +10,7 @@ import { LevelMark, levelColour, useUnits } from "@/ui";
 import { amount, verdictOf, visible, withFound } from "@/messages/en";
 import { Sketch, sketchWords } from "./Sketch";
 import { type Glance } from "./useVerdicts";
+import { planLineTexts } from "@/messages/en/plans/view";
 
 type Props = {
   readonly plan: PlanSummary;
@@ -61,29 +62,42 @@ export function PlanLine({ plan, glance, onDuplicate, onPutAway, onRemove }: Pro
           {glance !== null && <AtAGlance glance={glance} />}
         </Box>
         <Box component="span" suppressHydrationWarning sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
-          changed {formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true })} · revision {plan.revision}
-          {plan.archived ? " · archived" : ""}
+          {planLineTexts.changedAgoRevisionRevision(
+            formatDistanceToNowStrict(new Date(plan.updatedAt), { addSuffix: true }),
+            plan.revision,
+          )}
+          {plan.archived ? planLineTexts.archived : ""}
         </Box>
       </Box>
       <IconButton
         component="a"
         href={`/api/plans/${plan.id}/export`}
         download
-        aria-label={`Export ${visible(plan.name)} as JSON`}
+        aria-label={planLineTexts.exportNameAsJson(visible(plan.name))}
       >
         <FileDown size={18} />
       </IconButton>
-      <IconButton aria-label={`Duplicate ${visible(plan.name)}`} title="Duplicate" onClick={onDuplicate}>
+      <IconButton
+        aria-label={planLineTexts.duplicateName(visible(plan.name))}
+        title={planLineTexts.duplicate}
+        onClick={onDuplicate}
+      >
         <Copy size={18} />
       </IconButton>
       <IconButton
-        aria-label={plan.archived ? `Bring back ${visible(plan.name)}` : `Archive ${visible(plan.name)}`}
-        title={plan.archived ? "Bring back" : "Archive"}
+        aria-label={
+          plan.archived ? planLineTexts.restoreName(visible(plan.name)) : planLineTexts.archiveName(visible(plan.name))
+        }
+        title={plan.archived ? planLineTexts.restore : planLineTexts.archive}
         onClick={onPutAway}
       >
         {plan.archived ? <ArchiveRestore size={18} /> : <Archive size={18} />}
       </IconButton>
-      <IconButton aria-label={`Delete ${visible(plan.name)}`} title="Delete" onClick={onRemove}>
+      <IconButton
+        aria-label={planLineTexts.deleteName(visible(plan.name))}
+        title={planLineTexts.delete}
+        onClick={onRemove}
+      >
         <Trash2 size={18} />
       </IconButton>
     </Box>
@@ -96,7 +110,7 @@ function AtAGlance({ glance: { plan, assessment, found } }: { glance: Glance }) 
   const [wiring, ...others] = plan.wirings;
   const empty = assessment.type === "incomplete" && assessment.missing.length > 0 && wiring?.lanes.length === 0;
   if (wiring === undefined || empty)
-    return <Box sx={{ fontSize: "0.875rem", color: "text.secondary" }}>Nothing wired yet.</Box>;
+    return <Box sx={{ fontSize: "0.875rem", color: "text.secondary" }}>{planLineTexts.nothingWiredYet}</Box>;
   return (
     <>
       <Box data-glance={level} sx={{ display: "inline-flex", alignItems: "center", gap: 0.75, fontWeight: 600 }}>
@@ -106,15 +120,15 @@ function AtAGlance({ glance: { plan, assessment, found } }: { glance: Glance }) 
       {found !== null && <span style={{ fontSize: "0.875rem" }}>{sentence}</span>}
       {/* what must not be connected gives nothing */}
       {assessment.type === "assessed" && level !== "stop" && (
-        <span className="num" title="Watts the inputs take at bright noon">
-          {amount(assessment.takenW.brightNoon, "W")} at noon
+        <span className="num" title={planLineTexts.harvestAtBrightNoonAllPvInputs}>
+          {planLineTexts.brightNoonAtNoon(amount(assessment.takenW.brightNoon, "W"))}
         </span>
       )}
       <Sketch wiring={wiring} />
       <span className="visually-hidden">{sketchWords(wiring)}</span>
       {others.length > 0 && (
         <Box component="span" sx={{ fontSize: "0.8125rem", color: "text.secondary" }}>
-          {wiring.name}, and {others.length} more
+          {planLineTexts.nameAndOtherCountMore(wiring.name, others.length)}
         </Box>
       )}
     </>

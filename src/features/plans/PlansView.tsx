@@ -19,11 +19,12 @@ import { Pages } from "./Pages";
 import { PlanLine } from "./PlanLine";
 import { useListSearch } from "./useListSearch";
 import { useVerdicts } from "./useVerdicts";
+import { plansViewTexts } from "@/messages/en/plans/view";
 
 const beside = [
-  { href: "/practice", name: "Practice" },
-  { href: "/library/panels", name: "Library" },
-  { href: "/phones", name: "Phones" },
+  { href: "/practice", name: plansViewTexts.practice },
+  { href: "/library/panels", name: plansViewTexts.library },
+  { href: "/phones", name: plansViewTexts.phones },
 ];
 
 type Props = {
@@ -86,8 +87,8 @@ export function PlansView({ plans, found, archived, search }: Props) {
     else
       setWord(
         plan.archived
-          ? `“${visible(plan.name)}” is back in the list.`
-          : `“${visible(plan.name)}” is put away; nothing of it is lost.`,
+          ? plansViewTexts.nameIsBackInTheList(visible(plan.name))
+          : plansViewTexts.nameIsArchivedNothingIsLost(visible(plan.name)),
       );
     router.refresh();
   };
@@ -106,7 +107,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
         }}
       >
         <NamePlate />
-        <Box component="nav" aria-label="Beside the plans" sx={{ ml: "auto", mr: 1.5, display: "flex", gap: 2 }}>
+        <Box component="nav" aria-label={plansViewTexts.more} sx={{ ml: "auto", mr: 1.5, display: "flex", gap: 2 }}>
           {beside.map(({ href, name }) => (
             <Box
               component={Link}
@@ -143,11 +144,10 @@ export function PlansView({ plans, found, archived, search }: Props) {
             component="h1"
             sx={{ fontSize: { xs: "1.75rem", md: "2.25rem" }, lineHeight: 1.1, mb: 1.5 }}
           >
-            Which panels, wired how, into what.
+            {plansViewTexts.whichPanelsWiredHowIntoWhat}
           </Typography>
           <Box component="p" sx={{ mt: 0, fontSize: "1rem" }}>
-            Lay your panels out in rows before each port, and see at once whether they may be connected, with the
-            numbers and the reason.
+            {plansViewTexts.putYourPanelsIntoStringsOnEachPv}
           </Box>
           <NewPlan
             onCreate={async (name) => {
@@ -178,16 +178,12 @@ export function PlansView({ plans, found, archived, search }: Props) {
                 overflowWrap: "anywhere",
               }}
             >
-              <strong>That was not done.</strong> {fault} Nothing was changed.
+              <strong>{plansViewTexts.theActionFailed}</strong> {plansViewTexts.faultYourPlansAreUnchanged(fault)}
             </Box>
           )}
         </Box>
-        <Region title="Plans" flush>
-          {isEmpty && (
-            <Box sx={{ p: 2 }}>
-              No plans yet. Give the first one a name: it opens with three ways to begin, one of them a worked example.
-            </Box>
-          )}
+        <Region title={plansViewTexts.plans} flush>
+          {isEmpty && <Box sx={{ p: 2 }}>{plansViewTexts.noPlansYetCreateTheFirstOneIt}</Box>}
           {(found + archived > 1 || search.find !== "") && (
             <Box sx={{ p: 1.5, borderBottom: "1px solid var(--line)" }}>
               <OutlinedInput
@@ -196,18 +192,20 @@ export function PlansView({ plans, found, archived, search }: Props) {
                 type="search"
                 value={wanted}
                 onChange={(event) => find(event.target.value)}
-                placeholder="Find a plan by its name"
-                inputProps={{ "aria-label": "Find a plan by its name" }}
+                placeholder={plansViewTexts.searchPlansByName}
+                inputProps={{ "aria-label": plansViewTexts.searchPlansByName }}
                 sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1, fontStyle: "italic" } }}
               />
             </Box>
           )}
           {!isEmpty && shown.length === 0 && (
             <Box role="status" sx={{ p: 2 }}>
-              {wanted.trim() === "" ? "Every plan is put away." : `No plan has “${wanted.trim()}” in its name.`}
+              {wanted.trim() === ""
+                ? plansViewTexts.allPlansAreArchived
+                : plansViewTexts.noPlanHasWantedInItsName(wanted.trim())}
             </Box>
           )}
-          <Box component="ul" aria-label="Plans" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          <Box component="ul" aria-label={plansViewTexts.plans} sx={{ listStyle: "none", m: 0, p: 0 }}>
             {shown.map((plan) => (
               <PlanLine
                 key={plan.id}
@@ -227,7 +225,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
                 aria-pressed={search.withArchived}
                 onClick={() => show({ withArchived: !search.withArchived, from: 0 })}
               >
-                {search.withArchived ? "Hide" : "Show"} {counted(archived, "archived plan")}
+                {search.withArchived ? plansViewTexts.hide : plansViewTexts.show} {counted(archived, "archived plan")}
               </Button>
             </Box>
           )}
@@ -244,7 +242,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
         message={`“${visible(deleted?.saved.plan.name ?? "")}” is deleted.`}
         action={
           <Button color="inherit" onClick={() => void bringBack()}>
-            Undo
+            {plansViewTexts.undo}
           </Button>
         }
       />
@@ -252,9 +250,9 @@ export function PlansView({ plans, found, archived, search }: Props) {
         component="footer"
         sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}
       >
-        We plan, you decide: every verdict says what it assumed. Plans stay on this computer. The file format is open:{" "}
+        {plansViewTexts.wePlanYouDecideEveryVerdictSays}{" "}
         <Box component="a" href="/schema/plan-v5.json" sx={{ color: "inherit" }}>
-          its JSON Schema
+          {plansViewTexts.jsonSchema}
         </Box>
         .
       </Box>

@@ -1,5 +1,6 @@
 import { type Wiring } from "@/core/plan";
 import { type Row, tilesOfRows } from "@/core/engine/array";
+import { sketchTexts } from "@/messages/en/plans/view";
 
 /** Panels in a row, rows of a lane and lanes that can be told apart in so small a drawing. */
 const most = { series: 8, rows: 4, lanes: 3 } as const;
@@ -75,5 +76,7 @@ function lengthOf(row: Row): number {
 /** What the drawing shows, in words. */
 export function sketchWords({ lanes }: Wiring): string {
   const counts = lanes.map(({ rows }) => ({ rows: rows.length, panels: tilesOfRows(rows).length }));
-  return counts.map(({ rows, panels }) => `${panels} in ${rows === 1 ? "one row" : `${rows} rows`}`).join("; ");
+  return counts
+    .map(({ rows, panels }) => `${panels} in ${rows === 1 ? "one string" : sketchTexts.rowsStrings(rows)}`)
+    .join("; ");
 }

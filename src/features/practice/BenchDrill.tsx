@@ -9,6 +9,7 @@ import { type PlayProps } from "./play-props";
 import { LabelSheet } from "./Sheets";
 import { dials, dueAt, rowsOf, useBench } from "./useBench";
 import style from "./practice.module.css";
+import { benchDrillTexts } from "@/messages/en/practice/view";
 
 /** Repairs of one panel or one row: which one has to be said. */
 const ofPanel: readonly Repair[] = ["turnPlug", "remakePlug", "wash", "changePanel", "bareLeads", "stepAside"];
@@ -37,8 +38,8 @@ export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase
   return (
     <Columns beside="340px">
       <div style={{ display: "grid", gap: 16, minWidth: 0 }}>
-        <Region title="The meter">
-          <div className={style["row"]} role="group" aria-label="Dial">
+        <Region title={benchDrillTexts.meter}>
+          <div className={style["row"]} role="group" aria-label={benchDrillTexts.dial}>
             {dials.map((each) => (
               <TextButton
                 key={each.name}
@@ -50,7 +51,7 @@ export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase
               </TextButton>
             ))}
             <TextButton look="plain" disabled={isOver} onClick={bench.newFuse}>
-              New fuse
+              {benchDrillTexts.replaceTheMetersFuse}
             </TextButton>
           </div>
           <MeterFace band={due} value={value} quantity={dial?.quantity ?? "openV"} />
@@ -67,45 +68,45 @@ export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase
             {told}
           </p>
         </Region>
-        <Region title="The array: touch it with the leads">
+        <Region title={benchDrillTexts.arrayTouchItWithTheProbes}>
           <div className={style["array"]}>
             {rows.map((panels, k) => (
               <div key={k} className={style["row"]}>
-                {panels.map((n) => place(`panel:${n}`, `Panel ${n}`))}
-                {panels.length > 1 && place(`string:${k + 1}`, `Row ${k + 1}: its two ends`)}
+                {panels.map((n) => place(`panel:${n}`, benchDrillTexts.panelN(n)))}
+                {panels.length > 1 && place(`string:${k + 1}`, benchDrillTexts.stringKItsTwoEnds(k + 1))}
               </div>
             ))}
             <div className={style["row"]}>
-              {place("array", "All joined")}
+              {place("array", benchDrillTexts.wholeArray)}
               <button type="button" className={style["do"]} disabled={isOver} onClick={bench.plug}>
-                {isPlugged ? "Switch off, then plug out" : "Plug in"}
+                {isPlugged ? benchDrillTexts.switchOffThenUnplug : benchDrillTexts.plugIn}
               </button>
             </div>
           </div>
         </Region>
-        <Region title="The input’s display">
+        <Region title={benchDrillTexts.displayOfTheController}>
           <p style={{ marginTop: 0 }}>
             {display === null
               ? isPlugged
-                ? "Plugged in."
-                : "Not plugged in."
-              : `Display: ${display.display}. Inline meter: ${display.inline}.`}
+                ? benchDrillTexts.pluggedIn
+                : benchDrillTexts.notPluggedIn
+              : benchDrillTexts.displayDisplayInlineMeterInline(display.display, display.inline)}
           </p>
           <TextButton disabled={isOver || !isPlugged} onClick={bench.look}>
-            Wait half a minute and look
+            {benchDrillTexts.waitHalfAMinuteAndLook}
           </TextButton>
         </Region>
       </div>
       <div style={{ display: "grid", gap: 16, minWidth: 0 }}>
         <Mending drill={drill} isOver={isOver} onMend={bench.mend} />
-        <Region title="What it is">
+        <Region title={benchDrillTexts.theArray}>
           <LabelSheet label={drill.panel} count={drill.panels} />
           <Facts
             facts={[
-              ["Sky", cloudNames[drill.setup.sky.cloud]],
-              ["Air", given(drill.setup.sky.airTempC, "°C")],
+              [benchDrillTexts.sky, cloudNames[drill.setup.sky.cloud]],
+              [benchDrillTexts.airTemperature, given(drill.setup.sky.airTempC, "°C")],
               [
-                "The input takes",
+                benchDrillTexts.pvInput,
                 `${given(drill.window.minV, "V")} to ${given(drill.window.maxV, "V")}${drill.window.maxW === null ? "" : `, ${given(drill.window.maxW, "W")}`}`,
               ],
             ]}
@@ -127,7 +128,7 @@ function Mending({ drill, isOver, onMend }: MendingProps) {
   const most =
     repair === null ? 0 : ofPanel.includes(repair) ? drill.panels : ofRow.includes(repair) ? drill.strings : 0;
   return (
-    <Region title="Do something about it">
+    <Region title={benchDrillTexts.fixTheFault}>
       <div className={style["repairs"]}>
         {drill.offered.map((each) => (
           <TextButton
@@ -145,10 +146,10 @@ function Mending({ drill, isOver, onMend }: MendingProps) {
         ))}
       </div>
       {repair !== null && most > 1 && (
-        <div className={style["row"]} role="group" aria-label={`${repairWords[repair]}: which one`}>
+        <div className={style["row"]} role="group" aria-label={benchDrillTexts.repairNameWhichOne(repairWords[repair])}>
           {Array.from({ length: most }, (_, k) => (
             <TextButton key={k} look="amber" disabled={isOver} onClick={() => onMend(repair, k + 1)}>
-              {ofRow.includes(repair) ? `Row ${k + 1}` : `Panel ${k + 1}`}
+              {ofRow.includes(repair) ? benchDrillTexts.stringK(k + 1) : benchDrillTexts.panelK(k + 1)}
             </TextButton>
           ))}
         </div>

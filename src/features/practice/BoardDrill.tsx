@@ -8,6 +8,7 @@ import { Columns, Region, TextButton } from "@/ui";
 import { type PlayProps } from "./play-props";
 import { LabelSheet, PortLines } from "./Sheets";
 import style from "./practice.module.css";
+import { boardDrillTexts } from "@/messages/en/practice/view";
 
 /** The same string board as in a plan, on a plan that is kept nowhere. */
 export function BoardDrill(props: PlayProps<BoardCase>) {
@@ -31,18 +32,17 @@ function Playing({ drill, verdict, onEnd }: PlayProps<BoardCase>) {
   const [told, tell] = useState("");
   const plugIn = () => {
     const next = plugInBoard(drill, plan);
-    if (next === null)
-      tell("Nothing is wired yet: drag panels from the shelf into the lane, or choose one and say where.");
+    if (next === null) tell(boardDrillTexts.nothingIsWiredYetDragPanelsFrom);
     else onEnd(next);
   };
   return (
     <Columns beside="340px">
       <Board chosenLane={lane} onChooseLane={setLane} around={[]} mayGrow={false} />
       <div style={{ display: "grid", gap: 16 }}>
-        <Region title="Plug it in">
+        <Region title={boardDrillTexts.plugIn}>
           <div className={style["row"]}>
             <button type="button" className={style["do"]} disabled={verdict !== null} onClick={plugIn}>
-              Plug in
+              {boardDrillTexts.plugIn}
             </button>
             {verdict?.type === "failed" && (
               <TextButton
@@ -55,7 +55,7 @@ function Playing({ drill, verdict, onEnd }: PlayProps<BoardCase>) {
                   })
                 }
               >
-                Show a wiring that holds
+                {boardDrillTexts.showASafeWiring}
               </TextButton>
             )}
           </div>
@@ -63,7 +63,7 @@ function Playing({ drill, verdict, onEnd }: PlayProps<BoardCase>) {
             {told}
           </p>
         </Region>
-        <Region title="What lies there">
+        <Region title={boardDrillTexts.panelsAndController}>
           {plan.panels.map(({ id, label, pieces }) => (
             <LabelSheet key={id} label={label} count={pieces.length} />
           ))}

@@ -11,6 +11,7 @@ import { FuseDrill } from "./FuseDrill";
 import { HandDrill } from "./HandDrill";
 import style from "./practice.module.css";
 import { type PlayProps } from "./play-props";
+import { drillTexts } from "@/messages/en/practice/view";
 
 type Props = {
   readonly at: At;
@@ -37,8 +38,8 @@ export function Drill({ at, drill, onVerdict, onNext, onAgain }: Props) {
         <p className={style["story"]}>{story(drill.facts)}</p>
         {at.endless !== null && (
           <p className={style["run"]}>
-            Number {at.endless.nth + 1} of the endless run {at.endless.seed}: others get the same from this address.{" "}
-            <TextButton onClick={() => share(at)}>Take the address</TextButton>
+            {drillTexts.numberNthOfEndlessRunSeedThis(at.endless.nth + 1, at.endless.seed)}{" "}
+            <TextButton onClick={() => share(at)}>{drillTexts.copyTheAddress}</TextButton>
           </p>
         )}
         {verdict !== null && (
@@ -50,9 +51,11 @@ export function Drill({ at, drill, onVerdict, onNext, onAgain }: Props) {
               </p>
               <p>{lesson(drill.facts)}</p>
               <TextButton look="amber" onClick={onNext}>
-                Next drill
+                {drillTexts.nextDrill}
               </TextButton>{" "}
-              <TextButton onClick={onAgain}>{verdict.type === "solved" ? "Once more" : "Try again"}</TextButton>
+              <TextButton onClick={onAgain}>
+                {verdict.type === "solved" ? drillTexts.doItAgain : drillTexts.tryAgain}
+              </TextButton>
             </div>
           </div>
         )}

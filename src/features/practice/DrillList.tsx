@@ -2,6 +2,7 @@ import { type DrillId, drillIds, drillType, type Progress, progressOf } from "@/
 import { LevelMark, Region, TextButton } from "@/ui";
 import { counted, drillWords } from "@/messages/en";
 import style from "./practice.module.css";
+import { drillListTexts } from "@/messages/en/practice/view";
 
 type Props = {
   readonly progress: Progress;
@@ -11,10 +12,10 @@ type Props = {
 };
 
 const kinds = [
-  { type: "board", name: "On the board" },
-  { type: "bench", name: "With the meter" },
-  { type: "hand", name: "By hand" },
-  { type: "fuse", name: "At the box" },
+  { type: "board", name: drillListTexts.onTheBoard },
+  { type: "bench", name: drillListTexts.withTheMeter },
+  { type: "hand", name: drillListTexts.byHand },
+  { type: "fuse", name: drillListTexts.atTheCombinerBox },
 ] as const;
 const stars = (level: number) => "●".repeat(level) + "○".repeat(3 - level);
 
@@ -26,10 +27,14 @@ export function DrillList({ progress, nowMs, onOpen, onNext }: Props) {
     <>
       <p className={style["said"]} style={{ margin: 0 }}>
         {tried.length === 0
-          ? "Each drill is a mistake that people make. Make it here, with the same board and meter as the real thing."
-          : `${counted(tried.length, "drill")} tried of ${drillIds.length}, ${due.length} due again.`}{" "}
+          ? drillListTexts.eachDrillIsAMistakeThatPeople
+          : drillListTexts.triedCountOfDrillIdCountTried(
+              counted(tried.length, "drill"),
+              drillIds.length,
+              due.length,
+            )}{" "}
         <TextButton look="amber" onClick={onNext}>
-          {tried.length === 0 ? "Begin" : "Go on"}
+          {tried.length === 0 ? drillListTexts.begin : drillListTexts.continue}
         </TextButton>
       </p>
       <div className={style["kinds"]}>
@@ -48,7 +53,8 @@ export function DrillList({ progress, nowMs, onOpen, onNext }: Props) {
                         {isTried && (
                           <span className={style["standing"]}>
                             {dueMs <= nowMs && <LevelMark level="note" size={14} decorative={false} />}
-                            <span aria-label={`level ${level} of 3`}>{stars(level)}</span> {solved} of {solved + failed}
+                            <span aria-label={drillListTexts.levelLevelOf3(level)}>{stars(level)}</span>{" "}
+                            {drillListTexts.solvedOfOfCount(solved, solved + failed)}
                           </span>
                         )}
                       </button>

@@ -7,19 +7,23 @@ import { given } from "@/messages/en";
 import { type PlayProps } from "./play-props";
 import { LabelSheet } from "./Sheets";
 import style from "./practice.module.css";
+import { fuseDrillTexts } from "@/messages/en/practice/view";
 
 /** The box with its rows: a fuse for each, or a plain link; then it is closed. */
 export function FuseDrill({ drill, verdict, onEnd }: PlayProps<FuseCase>) {
   const [sizeA, choose] = useState<number | null | undefined>(undefined);
-  const name = (size: number | null) => (size === null ? "No fuses: plain links" : given(size, "A"));
+  const name = (size: number | null) => (size === null ? fuseDrillTexts.noFusesPlainLinks : given(size, "A"));
   return (
     <Columns beside="340px">
-      <Region title="The box">
+      <Region title={fuseDrillTexts.combinerBox}>
         <svg
           viewBox={`0 0 420 ${40 * drill.strings + 30}`}
           role="img"
           className={style["box"]}
-          aria-label={`${drill.strings} rows on one bar, ${sizeA === undefined ? "nothing in their holders" : name(sizeA)}`}
+          aria-label={fuseDrillTexts.busbar(
+            drill.strings,
+            sizeA === undefined ? fuseDrillTexts.nothingInTheirHolders : name(sizeA),
+          )}
         >
           {Array.from({ length: drill.strings }, (_, k) => (
             <g key={k}>
@@ -33,7 +37,7 @@ export function FuseDrill({ drill, verdict, onEnd }: PlayProps<FuseCase>) {
                 data-empty={sizeA === undefined}
               />
               <text x={210} y={35 + 40 * k} className={style["fuse"]}>
-                {sizeA === undefined ? "" : sizeA === null ? "link" : `${sizeA} A`}
+                {sizeA === undefined ? "" : sizeA === null ? fuseDrillTexts.link : `${sizeA} A`}
               </text>
               <line x1={270} x2={360} y1={30 + 40 * k} y2={30 + 40 * k} className={style["wire"]} />
             </g>
@@ -41,7 +45,7 @@ export function FuseDrill({ drill, verdict, onEnd }: PlayProps<FuseCase>) {
           <line x1={360} x2={360} y1={20} y2={40 * drill.strings + 10} className={style["bar"]} />
           <line x1={360} x2={412} y1={30} y2={30} className={style["bar"]} />
         </svg>
-        <div className={style["row"]} role="group" aria-label="What goes into each holder">
+        <div className={style["row"]} role="group" aria-label={fuseDrillTexts.partInEachHolder}>
           {[null, ...drill.sizesA].map((size) => (
             <TextButton
               key={String(size)}
@@ -59,10 +63,10 @@ export function FuseDrill({ drill, verdict, onEnd }: PlayProps<FuseCase>) {
           disabled={verdict !== null || sizeA === undefined}
           onClick={() => sizeA !== undefined && onEnd(closeBox(drill, sizeA))}
         >
-          Close the box
+          {fuseDrillTexts.closeTheCombinerBox}
         </button>
       </Region>
-      <Region title="What lies there">
+      <Region title={fuseDrillTexts.panelsAndController}>
         <LabelSheet label={drill.panel} count={null} />
       </Region>
     </Columns>

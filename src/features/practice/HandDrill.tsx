@@ -7,6 +7,7 @@ import { Columns, Region } from "@/ui";
 import { deedWords, shownWords } from "@/messages/en";
 import { type PlayProps } from "./play-props";
 import style from "./practice.module.css";
+import { handDrillTexts } from "@/messages/en/practice/view";
 
 /** Work done with one's hands: press what you do next. Some of it cannot be undone. */
 export function HandDrill({ drill, verdict, onEnd }: PlayProps<HandCase>) {
@@ -17,14 +18,14 @@ export function HandDrill({ drill, verdict, onEnd }: PlayProps<HandCase>) {
   const act = (id: string) => {
     const outcome = play.act(id);
     if (outcome.type === "notYet")
-      return tell(`Not yet: ${(deedWords[outcome.missing] ?? "").toLowerCase()} comes before.`);
+      return tell(handDrillTexts.notYetFirstComesBefore((deedWords[outcome.missing] ?? "").toLowerCase()));
     tell("");
     setDone([...done, { id, words: outcome.shows === null ? "" : shownWords(outcome.shows) }]);
     if (outcome.verdict !== null) onEnd(outcome.verdict);
   };
   return (
     <Columns beside="340px">
-      <Region title="What you do next">
+      <Region title={handDrillTexts.nextAction}>
         <div className={style["deeds"]}>
           {shuffled.map((id) => (
             <button
@@ -42,9 +43,9 @@ export function HandDrill({ drill, verdict, onEnd }: PlayProps<HandCase>) {
           {told}
         </p>
       </Region>
-      <Region title="Done so far">
+      <Region title={handDrillTexts.doneSoFar}>
         {done.length === 0 ? (
-          <p style={{ margin: 0 }}>Nothing yet.</p>
+          <p style={{ margin: 0 }}>{handDrillTexts.nothingYet}</p>
         ) : (
           <ol style={{ margin: 0, paddingLeft: 22 }}>
             {done.map(({ id, words }) => (

@@ -10,6 +10,7 @@ import { Drill } from "./Drill";
 import { DrillList } from "./DrillList";
 import { keepProgress, readProgress } from "./kept";
 import style from "./practice.module.css";
+import { practiceViewTexts } from "@/messages/en/practice/view";
 
 /** A place to make the mistakes before the roof does: on another paper, so that nobody takes it for a plan. */
 export function PracticeView() {
@@ -51,19 +52,19 @@ export function PracticeView() {
       <Box component="main" sx={{ px: { xs: 1, md: 2 }, py: 2, display: "grid", gap: 2, maxWidth: 1280, mx: "auto" }}>
         <Box className={style["said"]} sx={{ display: "flex", gap: 2, alignItems: "baseline", flexWrap: "wrap" }}>
           <Typography variant="h1" component="h1">
-            Practice
+            {practiceViewTexts.practice}
           </Typography>
           <Box component="p" sx={{ m: 0, display: at === null ? "block" : { xs: "none", sm: "block" } }}>
-            Nothing here is a plan, and nothing breaks but here.
+            {practiceViewTexts.practiceHereNothingYouDoAffects}
           </Box>
           <Box sx={{ ml: "auto", display: "flex", gap: 1, flexWrap: "wrap" }}>
-            {at !== null && <TextButton onClick={() => show("")}>All drills</TextButton>}
-            <TextButton onClick={() => go(inRun(anySeed(), 0))}>Endless</TextButton>
+            {at !== null && <TextButton onClick={() => show("")}>{practiceViewTexts.allDrills}</TextButton>}
+            <TextButton onClick={() => go(inRun(anySeed(), 0))}>{practiceViewTexts.endless}</TextButton>
           </Box>
         </Box>
         {!isKept && (
           <p role="status" style={{ margin: 0, fontWeight: 700 }}>
-            This browser keeps nothing: what you practise is forgotten with the page.
+            {practiceViewTexts.thisBrowserSavesNothingYour}
           </p>
         )}
         {at === null || drill === null ? (

@@ -2,6 +2,7 @@ import { type PanelSheet, type PortSheet } from "@/core/plan";
 import { Facts } from "@/ui";
 import { acceptWords, given } from "@/messages/en";
 import style from "./practice.module.css";
+import { sheetsTexts } from "@/messages/en/practice/view";
 
 /** A panel's label, as it is printed on its back. */
 export function LabelSheet({ label, count }: { readonly label: PanelSheet; readonly count: number | null }) {
@@ -20,7 +21,7 @@ export function LabelSheet({ label, count }: { readonly label: PanelSheet; reado
           ...line("Isc", label.iscA, "A"),
           ...line("Vmp", label.vmpV, "V"),
           ...line("Imp", label.impA, "A"),
-          ...line("Max series fuse rating", label.maxSeriesFuseA, "A"),
+          ...line(sheetsTexts.maxSeriesFuseRating, label.maxSeriesFuseA, "A"),
         ]}
       />
     </div>
@@ -31,7 +32,7 @@ export function LabelSheet({ label, count }: { readonly label: PanelSheet; reado
 export function PortLines({ ports }: { readonly ports: readonly PortSheet[] }) {
   return (
     <div className={style["label"]}>
-      <strong>The input</strong>
+      <strong>{sheetsTexts.pvInput}</strong>
       <Facts
         facts={ports.flatMap((port) => [
           [port.name, acceptWords(port)] as const,
@@ -39,8 +40,8 @@ export function PortLines({ ports }: { readonly ports: readonly PortSheet[] }) {
             ? []
             : [
                 [
-                  port.conversion === "pwm" ? "Battery, by PWM" : "Battery",
-                  `${given(port.batteryV, "V")}${port.wakeMarginV === null ? "" : `, wakes ${given(port.wakeMarginV, "V")} above it`}`,
+                  port.conversion === "pwm" ? sheetsTexts.batteryPwm : sheetsTexts.battery,
+                  `${given(port.batteryV, "V")}${port.wakeMarginV === null ? "" : sheetsTexts.startUpVoltageWakeMarginVAboveIt(given(port.wakeMarginV, "V"))}`,
                 ] as const,
               ]),
         ])}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { createBench, healthyArray, stringsOf, leavesOf } from "@/core/commissioning";
 import { type BenchCase, playBench, type Repair, type Verdict } from "@/practice";
 import { lightAt, type MeterAnswer, parseAnswer } from "@/simulator";
+import { useBenchTexts } from "@/messages/en/practice/view";
 
 export const dials = [
   { name: "V DC 60", line: "METER V DC 60", quantity: "openV" },
@@ -36,7 +37,7 @@ export function useBench(drill: BenchCase, onEnd: (verdict: Verdict) => void) {
     say(by.line, `PROBE ${at}`);
     const read = parseAnswer(say("READ meter"));
     setMeter(read);
-    tell(read.type === "fault" ? `The meter: ${read.message}.` : "");
+    tell(read.type === "fault" ? useBenchTexts.meterMessage(read.message) : "");
   };
   const look = () => {
     const inline = say("WAIT 30", "READ inline");
@@ -55,7 +56,7 @@ export function useBench(drill: BenchCase, onEnd: (verdict: Verdict) => void) {
     },
     touch: (at: string) => {
       setProbe(at);
-      if (dial === null) tell("The meter is off: set its dial first.");
+      if (dial === null) tell(useBenchTexts.theMeterIsOffSetItsDialFirst);
       readMeter(dial, at);
     },
     plug: () => {
@@ -72,7 +73,7 @@ export function useBench(drill: BenchCase, onEnd: (verdict: Verdict) => void) {
     },
     mend: (repair: Repair, n: number | null) => {
       const verdict = play.mend(repair, n);
-      if (verdict === null) tell("Read something first: nobody can see it from here.");
+      if (verdict === null) tell(useBenchTexts.measureFirstTheFaultIsNotVisible);
       else onEnd(verdict);
     },
   };

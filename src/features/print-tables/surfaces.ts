@@ -4,6 +4,7 @@ import { parkedIn } from "@/core/plan-model";
 import { cutList, drawSurface, planSheet, sheetSvg } from "@/core/drawings";
 import { partsOfKey } from "@/core/engine/array";
 import { type PaperTable } from "./paper-table";
+import { surfacesTexts } from "@/messages/en/print-tables/view";
 
 const railMm = 3000;
 
@@ -31,8 +32,14 @@ export function surfacePapers(
     name,
     svg: sheetSvg(planSheet(name, drawSurface(plan, surface, panels), on, (value) => String(Math.round(value)))),
     places: {
-      caption: `${name}: to the middle of each thing, from the left edge and from the back edge`,
-      head: ["Thing", "From the left", "From the back", "Turned", "Size"],
+      caption: surfacesTexts.nameToTheMiddleOfEachObjectFrom(name),
+      head: [
+        surfacesTexts.object,
+        surfacesTexts.fromTheLeft,
+        surfacesTexts.fromTheBack,
+        surfacesTexts.turnedBy,
+        surfacesTexts.size,
+      ],
       rows: [
         ...panels.map((panel) => {
           const kind = plan.panels.find((each) => each.id === partsOfKey(panel.id).panelId);
@@ -52,7 +59,9 @@ export function surfacePapers(
             mm(xMm),
             mm(yMm),
             shape.type === "box" ? `${shape.turnDeg}°` : "",
-            shape.type === "box" ? `${mm(shape.lengthMm)} × ${mm(shape.widthMm)}` : `${mm(2 * shape.radiusMm)} thick`,
+            shape.type === "box"
+              ? `${mm(shape.lengthMm)} × ${mm(shape.widthMm)}`
+              : surfacesTexts.mmDiameter(mm(2 * shape.radiusMm)),
           ]),
         ...plan.space.glands
           .filter(({ surfaceId }) => surfaceId === id)
@@ -61,22 +70,22 @@ export function surfacePapers(
             mm(xMm),
             mm(yMm),
             "",
-            `hole ${mm(holeMm)}${existing ? ", there already" : ""}`,
+            `hole ${mm(holeMm)}${existing ? surfacesTexts.alreadyThere : ""}`,
           ]),
       ],
     },
     more: [
       {
-        caption: "Cables over it, each twice: plus and minus",
-        head: ["Cable", "Over the surface", "On from there", "To cut"],
+        caption: surfacesTexts.cablesOnItEachTwiceAnd,
+        head: ["Cable", surfacesTexts.onTheSurface, surfacesTexts.onward, surfacesTexts.cutLength],
         rows: ways.map((way) => {
           const { overMm, onMm, cutMm } = wayLength(way, wayLine(way, plan, panels));
           return [way.name, mm(overMm), mm(onMm), mm(cutMm)];
         }),
       },
       {
-        caption: "Rails to cut, where rails are used",
-        head: ["Length", "How many", "Under"],
+        caption: surfacesTexts.railsToCutWhereRailsAreUsed,
+        head: ["Length", surfacesTexts.quantity, "Under"],
         rows: rails.map(({ lengthMm, count, of }) => [mm(lengthMm), String(count), of]),
       },
     ].filter(({ rows }) => rows.length > 0),
@@ -84,5 +93,5 @@ export function surfacePapers(
 }
 
 function mm(value: number): string {
-  return `${Math.round(value)} mm`;
+  return surfacesTexts.valueMm(Math.round(value));
 }

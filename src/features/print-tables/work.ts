@@ -1,4 +1,5 @@
 import { type ProtectReport, type Step, workOrder } from "@/core/protection/diagram";
+import { workTexts } from "@/messages/en/print-tables/view";
 
 export type WorkList = { readonly name: string; readonly steps: readonly Step[] };
 
@@ -6,8 +7,8 @@ export type WorkList = { readonly name: string; readonly steps: readonly Step[] 
 export function workLists(report: ProtectReport): readonly [WorkList, WorkList, WorkList] {
   const { making, connecting, takingOff } = workOrder(report);
   return [
-    { name: "Making the leads", steps: making },
-    { name: "Connecting it", steps: connecting },
-    { name: "Taking it off", steps: takingOff },
+    { name: workTexts.makingTheLeads, steps: making },
+    { name: workTexts.connecting, steps: connecting },
+    { name: workTexts.disconnecting, steps: takingOff },
   ];
 }

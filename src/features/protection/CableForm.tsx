@@ -30,6 +30,7 @@ import {
 } from "@/messages/en";
 import { LengthField, StatedField } from "./forms";
 import { patchRun } from "./runs";
+import { cableFormTexts } from "@/messages/en/protection/view";
 
 type Props = {
   readonly plan: Plan;
@@ -58,21 +59,21 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
   const number = lane?.rows.find(({ rowId }) => rowId === row)?.number;
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
-      <strong>{number === undefined ? partNames[run.part] : `Cable of string ${number}`}</strong>
+      <strong>{number === undefined ? partNames[run.part] : cableFormTexts.cableOfStringNumber(number)}</strong>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
         <LengthField
-          label="Length, one way"
+          label={cableFormTexts.lengthOneWay}
           valueMm={said?.lengthMm ?? null}
           onValueMm={(next) => patch({ lengthMm: next }, "length")}
           placeholder={
             lengthBy === "way"
-              ? `${(lengthMm / 1000).toFixed(1)} by its route`
-              : `${(lengthMm / 1000).toFixed(1)} assumed`
+              ? cableFormTexts.lengthMmByItsRoute((lengthMm / 1000).toFixed(1))
+              : cableFormTexts.lengthMmAssumed((lengthMm / 1000).toFixed(1))
           }
-          help="One-way length along the route. The + and the − cable each have this length."
+          help={cableFormTexts.lengthOneWayHelp}
         />
         <ChoiceField
-          label="Where it lies"
+          label={cableFormTexts.locationOfTheCable}
           value={run.where}
           options={cablePlaces.map((value) => ({ value, text: placeWords[value] }))}
           // what is in the ground is buried there, and nothing else is
@@ -81,7 +82,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
           }
         />
         <ChoiceField
-          label="How it is laid"
+          label={cableFormTexts.installedIn}
           value={how}
           options={layings.map((value) => ({ value, text: layingWords[value] }))}
           onChoice={(next) =>
@@ -89,50 +90,53 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
           }
         />
         <StatedField
-          label="Circuits together"
+          label={cableFormTexts.circuitsTogether}
           spec={fieldSpecs.circuits}
           value={said?.circuits ?? null}
           onValue={(circuits) => patch({ circuits }, "circuits")}
-          placeholder={`${run.circuits} assumed`}
-          help="Circuits (a + and a − cable each) in the same conduit, duct or bundle, this one counted."
+          placeholder={cableFormTexts.circuitsAssumed(run.circuits)}
+          help={cableFormTexts.circuitsTogetherHelp}
         />
         {ask !== null &&
           cableStandards[ask.standard].sizes === "awg" &&
           cableStandards[ask.standard].countsTerminals && (
             <ChoiceField
-              label="Terminals marked"
+              label={cableFormTexts.temperatureRatingOfTerminals}
               value={String(run.terminalC)}
               options={[
-                { value: "60", text: "60 °C, or not marked" },
+                { value: "60", text: cableFormTexts.n60COrNotMarked },
                 { value: "75", text: "75 °C" },
               ]}
               onChoice={(value) => patch({ terminalC: value === "75" ? 75 : 60 })}
             />
           )}
         <ChoiceField
-          label="Size"
+          label={cableFormTexts.size}
           value={said?.size ?? "advised"}
           options={[
             {
               value: "advised",
-              text: advised === null ? "no listed size is enough" : `${sizeWords(advised.size.name)}, as advised`,
+              text:
+                advised === null
+                  ? cableFormTexts.noListedSizeIsEnough
+                  : cableFormTexts.sizeRecommended(sizeWords(advised.size.name)),
             },
             ...sizes.map((name) => ({ value: name, text: sizeWords(name) })),
           ]}
           onChoice={(value) => patch({ size: value === "advised" ? null : value })}
         />
         <ChoiceField
-          label="Use"
+          label={cableFormTexts.use}
           value={(said?.portable ?? ask?.isPortable) === true ? "portable" : "fixed"}
           options={[
             { value: "fixed", text: "fixed" },
-            { value: "portable", text: "portable lead, put away again" },
+            { value: "portable", text: cableFormTexts.portableLeadPutAwayAfterUse },
           ]}
           onChoice={(value) => patch({ portable: value === "portable" })}
         />
         {ways.length > 0 && (
           <ChoiceField
-            label="Route on the roof plan"
+            label={cableFormTexts.routeOnTheRoofPlan}
             value={said?.wayId ?? "none"}
             options={[{ value: "none", text: "no route" }, ...ways.map(({ id, name }) => ({ value: id, text: name }))]}
             onChoice={(value) =>
@@ -141,32 +145,30 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
           />
         )}
       </Box>
-      {ask === null && (
-        <p style={{ margin: 0 }}>Its current is not known yet: complete the labels at Panels and Controller.</p>
-      )}
+      {ask === null && <p style={{ margin: 0 }}>{cableFormTexts.itsCurrentIsNotKnownYetComplete}</p>}
       {ask !== null && (
         <Facts
           facts={[
-            ["Must carry", amount(mustCarry(ask), "A")],
+            [cableFormTexts.mustCarry, amount(mustCarry(ask), "A")],
             [
-              "Can carry there (ampacity)",
+              cableFormTexts.canCarryThereAmpacity,
               maxA === null
-                ? `no table for ${given(Math.round(ask.ambientC), "°C", system)} and ${ask.circuits === 1 ? "one circuit" : `${ask.circuits} circuits`}`
-                : `${amount(maxA, "A")} at ${given(Math.round(ask.ambientC), "°C", system)}`,
+                ? `no table for ${given(Math.round(ask.ambientC), "°C", system)} and ${ask.circuits === 1 ? "one circuit" : cableFormTexts.circuitsCircuits(ask.circuits)}`
+                : cableFormTexts.maxAAtAmbientC(amount(maxA, "A"), given(Math.round(ask.ambientC), "°C", system)),
             ],
             ...(how !== "conduit" || size === null ? [] : conduitFacts(size.size.areaMm2)),
             ...(loss === null
               ? []
               : ([
                   [
-                    `Voltage drop in full sun${lengthBy === "assumed" ? ", at the assumed length" : ""}`,
-                    `${size === null ? `with the thickest, ${sizeWords(loss.size.name)}: ` : ""}${amount(loss.dropV, "V")}, ${percent(loss.dropPct)} (at most ${percent(dropLimitOf(ask))}), ${amount(loss.lossW, "W")}`,
+                    `Voltage drop in full sun${lengthBy === "assumed" ? cableFormTexts.atTheAssumedLength : ""}`,
+                    `${size === null ? cableFormTexts.withTheThickestSize(sizeWords(loss.size.name)) : ""}${amount(loss.dropV, "V")}, ${percent(loss.dropPct)} (at most ${percent(dropLimitOf(ask))}), ${amount(loss.lossW, "W")}`,
                   ],
                   ...(yearKwh === null
                     ? []
                     : [
                         [
-                          "In a year",
+                          cableFormTexts.inAYear,
                           `${yearKwh.toFixed(1)} kWh${plan.protect.kwhPrice === null ? "" : `, ${money(yearKwh * plan.protect.kwhPrice, plan.protect.currency)}`}`,
                         ] as const,
                       ]),
@@ -185,7 +187,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
               if (wiring !== undefined) desk.change({ type: "removeRun", wiringId: wiring.id, runId: said.id });
             }}
           >
-            Reset this cable
+            {cableFormTexts.resetThisCable}
           </TextButton>
         </div>
       )}
@@ -198,10 +200,10 @@ function conduitFacts(areaMm2: number): readonly (readonly [string, string])[] {
   const conduit = conduitFor(2, areaMm2);
   return [
     [
-      "Conduit for both",
+      cableFormTexts.conduitForBoth,
       conduit === null
-        ? "no conduit is wide enough"
-        : `${conduit.nominalMm} mm, ${conduit.fullPct.toFixed(0)} % full of at most 31 %`,
+        ? cableFormTexts.noConduitIsWideEnough
+        : cableFormTexts.nominalMmMmFullPctFullOfAtMost31(conduit.nominalMm, conduit.fullPct.toFixed(0)),
     ],
   ];
 }
@@ -226,25 +228,31 @@ function ThickerOrMore({
     thicker === null ? 0 : ((2 * thicker.lengthMm) / 1000) * (cablePrice(thicker.areaMm2) - cablePrice(thicker.nowMm2));
   return (
     <Box sx={{ borderTop: "1px solid var(--line)", pt: 1 }}>
-      <strong>Thicker cable, or one more in series?</strong>
+      <strong>{cableFormTexts.thickerCableOrOneMorePanelIn}</strong>
       <p style={{ margin: "4px 0" }}>
-        Together these cables lose {amount(lossW, "W")} in full sun.
+        {cableFormTexts.togetherTheseCablesLoseLossWIn(amount(lossW, "W"))}
         {thicker === null
-          ? " There is no thicker one."
-          : ` With ${sizeWords(thicker.size)} it is ${amount(thicker.lossW, "W")}, for about ${money(extra, plan.protect.currency)} more over ${lengthWords(2 * thicker.lengthMm, system)}.`}
+          ? cableFormTexts.thereIsNoThickerOne
+          : cableFormTexts.withSizeTheyLoseLossWForAbout(
+              sizeWords(thicker.size),
+              amount(thicker.lossW, "W"),
+              money(extra, plan.protect.currency),
+              lengthWords(2 * thicker.lengthMm, system),
+            )}
         {more === null
           ? ""
-          : ` With ${more.series} in each string it is ${amount(more.lossW, "W")}${more.left > 0 ? `, ${more.left} left on the shelf` : ""}: ${amount(more.coldV, "V")} on the coldest dawn, ${
-              more.ceilingV === null
-                ? "and the max PV voltage is not known"
-                : fits
-                  ? `below the max PV voltage of ${given(more.ceilingV, "V")}`
-                  : `above the max PV voltage of ${given(more.ceilingV, "V")}: not allowed`
-            }.`}
+          : cableFormTexts.oneMorePanel({
+              series: more.series,
+              lossW: amount(more.lossW, "W"),
+              left: more.left,
+              coldV: amount(more.coldV, "V"),
+              maxV: more.ceilingV === null ? null : given(more.ceilingV, "V"),
+              fits,
+            })}
       </p>
       {thicker !== null && (
         <TextButton onClick={() => patchRun(desk, run, { size: thicker.size })}>
-          Use {sizeWords(thicker.size)}
+          {cableFormTexts.useSize(sizeWords(thicker.size))}
         </TextButton>
       )}
     </Box>

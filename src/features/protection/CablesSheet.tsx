@@ -19,22 +19,23 @@ import { patchRun } from "./runs";
 import { useProtect } from "./facts";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
+import { cablesSheetTexts } from "@/messages/en/protection/view";
+import { TermHelp } from "@/features/glossary";
 
 const standards = [
-  { value: "none", text: "Metric (mm²), assumed" },
-  { value: "metric", text: "Metric: EN 50618, IEC 60364-5-52, mm²" },
-  { value: "land", text: "Land: NEC, AWG" },
-  { value: "marine", text: "Marine: AWG, 3 % drop at most" },
-  { value: "portable", text: "Portable leads: 1.25 × Isc, AWG" },
+  { value: "none", text: cablesSheetTexts.metricMmAssumed },
+  { value: "metric", text: cablesSheetTexts.metricEn50618Iec60364552Mm },
+  { value: "land", text: cablesSheetTexts.landNecAwg },
+  { value: "marine", text: cablesSheetTexts.marineAwg3DropAtMost },
+  { value: "portable", text: cablesSheetTexts.portableLeads125IscAwg },
 ] as const;
 
 /** What each standard asks, and its sources. */
 const standardWords = {
-  land: "1.56 × Isc where it is fixed (NEC 690.8). Ampacity: 90 °C column of NEC 310.16 × heat × circuits together, at most the column of its terminals (110.14(C)); 14, 12 and 10 AWG at most 15, 20 and 30 A (240.4(D)).",
-  metric:
-    "1.56 × Isc. PV cable in the open by EN 50618; in conduit, in the ground and to the battery by IEC 60364-5-52 (B1, D1), each × heat × circuits together.",
-  marine: "The land table without terminals’ column and caps; at most 3 % voltage drop (ABYC E-11). Counts as wet.",
-  portable: "1.25 × Isc on leads that are put away again (NEC 690.8(A)), else as on land.",
+  land: cablesSheetTexts.n156IscWhereItIsFixedNec6908,
+  metric: cablesSheetTexts.n156IscPvCableInTheOpenByEn50618,
+  marine: cablesSheetTexts.asLandWithoutTheTerminalsColumn,
+  portable: cablesSheetTexts.n125IscOnLeadsThatArePutAwayAfter,
 } as const;
 
 /** Every cable of the wiring in one table, and by which standard it is chosen. */
@@ -45,7 +46,7 @@ export function CablesSheet() {
   const { report } = useProtect();
   const [chosen, setChosen] = useState<string | null>(null);
   const yearKwhOf = useYearLoss(report);
-  if (report === null) return <p role="status">Working it out…</p>;
+  if (report === null) return <p role="status">{cablesSheetTexts.calculating}</p>;
   const runs = allRuns(report);
   const run = runs.find(({ key }) => key === chosen) ?? null;
   const { protect } = plan;
@@ -53,19 +54,19 @@ export function CablesSheet() {
     <>
       <Wirings />
       <Columns beside="390px">
-        <Region title="Cables">
+        <Region title={cablesSheetTexts.cables} aside={<TermHelp id="drop" term={cablesSheetTexts.voltageDrop} />}>
           {runs.length === 0 ? (
-            <p style={{ margin: 0 }}>Nothing is wired yet, or no label is complete.</p>
+            <p style={{ margin: 0 }}>{cablesSheetTexts.nothingIsWiredYetOrNoLabelIs}</p>
           ) : (
             <Table
-              label="Table of cables"
+              label={cablesSheetTexts.tableOfCables}
               head={[
-                "Cable",
-                overFigures("One way"),
-                overFigures("Size"),
-                overFigures("Must carry"),
-                overFigures("Can carry"),
-                overFigures("Voltage drop"),
+                cablesSheetTexts.cable,
+                overFigures(cablesSheetTexts.oneWayLength),
+                overFigures(cablesSheetTexts.size),
+                overFigures(cablesSheetTexts.mustCarry),
+                overFigures(cablesSheetTexts.canCarry),
+                overFigures(cablesSheetTexts.voltageDrop),
               ]}
             >
               <tbody>
@@ -82,18 +83,18 @@ export function CablesSheet() {
             </Table>
           )}
           <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-            The panels’ own leads, {lengthWords(plan.space.leadMm ?? defaultLeadMm, system)} each
-            {plan.space.leadMm === null ? " (assumed)" : ""}, are part of their labels, which are measured at their
-            ends: they count nothing here. Where two do not reach, an extension stands on the list.
+            {cablesSheetTexts.thePanelsOwnLeadsLengthEach(lengthWords(plan.space.leadMm ?? defaultLeadMm, system))}
+            {plan.space.leadMm === null ? cablesSheetTexts.assumed : ""}
+            {cablesSheetTexts.arePartOfThePanelsLabelValues}
           </p>
-          <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-            A star: as advised. Only cables with a typed length, or with a route on the roof plan, count in the curve at
-            the PV input, the year and the best wirings.
-          </p>
+          <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>{cablesSheetTexts.aStarRecommendedSizeOnlyCables}</p>
         </Region>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           {run !== null && (
-            <Region title="Chosen cable" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
+            <Region
+              title={cablesSheetTexts.selectedCable}
+              aside={<TextButton onClick={() => setChosen(null)}>{cablesSheetTexts.close}</TextButton>}
+            >
               <CableForm
                 key={run.key}
                 plan={plan}
@@ -103,10 +104,10 @@ export function CablesSheet() {
               />
             </Region>
           )}
-          <Region title="Standard">
+          <Region title={cablesSheetTexts.standard}>
             <Box sx={{ display: "grid", gap: 1 }}>
               <ChoiceField
-                label="Cables by"
+                label={cablesSheetTexts.standardForCables}
                 value={plan.standards.cable ?? "none"}
                 options={standards}
                 onChoice={(value) =>
@@ -115,11 +116,11 @@ export function CablesSheet() {
               />
               <p style={{ margin: 0, fontSize: "0.8125rem" }}>{standardWords[plan.standards.cable ?? "metric"]}</p>
               <ChoiceField
-                label="String fuses"
+                label={cablesSheetTexts.stringFuses}
                 value={plan.standards.fuse ?? "none"}
                 options={[
-                  { value: "none", text: "Usual: when 1.25 × backfeed would exceed the max series fuse rating" },
-                  { value: "strict", text: "Strict: when backfeed and its own Isc together would" },
+                  { value: "none", text: cablesSheetTexts.usualWhen125BackfeedWouldExceed },
+                  { value: "strict", text: cablesSheetTexts.strictWhenBackfeedAndItsOwnIsc },
                 ]}
                 onChoice={(value) =>
                   desk.change({ type: "setStandards", patch: { fuse: value === "none" ? null : "strict" } })
@@ -127,41 +128,40 @@ export function CablesSheet() {
               />
               <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
                 <StatedField
-                  label="Max voltage drop"
+                  label={cablesSheetTexts.maxVoltageDrop}
                   spec={fieldSpecs.dropPct}
                   value={protect.maxDropPct}
                   onValue={(maxDropPct) => desk.change({ type: "setProtect", patch: { maxDropPct } }, "protect:drop")}
                   placeholder="3"
-                  help="In % of Vmp, on each cable."
+                  help={cablesSheetTexts.maxVoltageDropHelp}
                 />
                 <StatedField
-                  label="Value of a kWh"
+                  label={cablesSheetTexts.valueOfAKWh}
                   spec={fieldSpecs.price}
                   value={protect.kwhPrice}
                   onValue={(kwhPrice) => desk.change({ type: "setProtect", patch: { kwhPrice } }, "protect:kwh")}
-                  help="So that a cable’s yearly loss has a price."
+                  help={cablesSheetTexts.valueOfAKWhHelp}
                 />
               </Box>
               <TextButton
                 aria-pressed={protect.isWet}
                 onClick={() => desk.change({ type: "setProtect", patch: { isWet: !protect.isWet } })}
               >
-                Afloat or wet (shock hazard from 30 V): {protect.isWet ? "yes" : "no"}
+                {cablesSheetTexts.onABoatOrInWetConditionsShock}{" "}
+                {protect.isWet ? cablesSheetTexts.yes : cablesSheetTexts.no}
               </TextButton>
             </Box>
           </Region>
           {report.batteries.map(({ inputId, inputName }) => (
-            <Region key={inputId} title={`${shortName(inputName)}: terminals`}>
+            <Region key={inputId} title={cablesSheetTexts.shortTerminals(shortName(inputName))}>
               <ControllerForm inputId={inputId} />
             </Region>
           ))}
-          <Region title="Frames and ground (earth): a question">
-            <p style={{ margin: 0 }}>
-              Metal frames may have to be joined to each other and to earth. On a vehicle that is its body, on a boat
-              its bonding system, on a building its earth: who knows the place has to say, an electrician where the code
-              asks for one. Where it is done: one green and yellow conductor, {sizeWords(bondSize(plan))} or more, a lug
-              under a star washer on each frame.
-            </p>
+          <Region
+            title={cablesSheetTexts.groundingEarthingOfFramesA}
+            aside={<TermHelp id="grounding" term={cablesSheetTexts.groundingEarthingOfFramesA} />}
+          >
+            <p style={{ margin: 0 }}>{cablesSheetTexts.metalFramesMayHaveToBeConnected(sizeWords(bondSize(plan)))}</p>
             <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", mt: 1 }}>
               {report.lanes.flatMap(({ bond, inputName, portName }) =>
                 bond === null
@@ -205,12 +205,12 @@ function CableLine({
         </TextButton>
       </td>
       <td data-num>
-        {each.lengthBy === "assumed" ? "about " : ""}
+        {each.lengthBy === "assumed" ? cablesSheetTexts.about : ""}
         {lengthWords(each.lengthMm, system)}
       </td>
       <td data-num>
         {size === null
-          ? "no listed size is enough"
+          ? cablesSheetTexts.noListedSizeIsEnough
           : `${sizeWords(size.size.name)}${(each.said?.size ?? null) === null ? " *" : ""}`}
       </td>
       <td data-num>{each.ask === null ? "?" : amount(mustCarry(each.ask), "A")}</td>
@@ -218,7 +218,7 @@ function CableLine({
       <td data-num>
         {loss === null
           ? "?"
-          : `${size === null ? "at least " : ""}${percent(loss.dropPct)}, ${amount(loss.lossW, "W")}`}
+          : `${size === null ? cablesSheetTexts.atLeast : ""}${percent(loss.dropPct)}, ${amount(loss.lossW, "W")}`}
       </td>
     </tr>
   );
@@ -230,11 +230,11 @@ function BondField({ bond, to }: { readonly bond: ResolvedRun; readonly to: stri
   const said = useWiring().runs.find(({ from, to: end }) => sameEnd(from, bond.from) && sameEnd(end, bond.to)) ?? null;
   return (
     <LengthField
-      label={`Bond, ${to}`}
+      label={cablesSheetTexts.groundingEarthingConductorTo(to)}
       valueMm={said?.lengthMm ?? null}
       onValueMm={(lengthMm) => patchRun(desk, bond, { lengthMm }, "length")}
-      placeholder="not decided"
-      help="From frame to frame and to earth, all together."
+      placeholder={cablesSheetTexts.notDecided}
+      help={cablesSheetTexts.fromFrameToFrameAndToGroundEarth}
     />
   );
 }

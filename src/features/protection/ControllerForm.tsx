@@ -6,17 +6,18 @@ import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField } from "@/ui";
 import { StatedField } from "./forms";
+import { controllerFormTexts } from "@/messages/en/protection/view";
 
 const unknown = { value: "unknown", text: "not known" } as const;
 const backfeedOptions = [
   unknown,
-  { value: "none", text: "none (isolated, or blocked)" },
-  { value: "fromBattery", text: "from the battery" },
+  { value: "none", text: controllerFormTexts.noneIsolatedOrBlocked },
+  { value: "fromBattery", text: controllerFormTexts.fromTheBattery },
 ] as const;
 const joinsOptions = [
   unknown,
-  { value: "negative", text: "the negatives (common negative)" },
-  { value: "positive", text: "the positives (common positive)" },
+  { value: "negative", text: controllerFormTexts.theNegativesCommonNegative },
+  { value: "positive", text: controllerFormTexts.thePositivesCommonPositive },
   { value: "neither", text: "nothing: isolated" },
 ] as const;
 
@@ -33,29 +34,29 @@ export function ControllerForm({ inputId }: { readonly inputId: string }) {
   return (
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, alignItems: "start" }}>
       <StatedField
-        label="PV terminals take"
+        label={controllerFormTexts.pvTerminalsAcceptAtMost}
         spec={fieldSpecs.terminalMm2}
         value={facts.pvMm2}
         onValue={(pvMm2) => put({ pvMm2 }, "pv")}
-        placeholder="not known"
-        help="The thickest cable, in mm²: 6 AWG is 13.3."
+        placeholder={controllerFormTexts.notKnown}
+        help={controllerFormTexts.pvTerminalsAcceptAtMostHelp}
       />
       <StatedField
-        label="Battery terminals take"
+        label={controllerFormTexts.batteryTerminalsAcceptAtMost}
         spec={fieldSpecs.terminalMm2}
         value={facts.batteryMm2}
         onValue={(batteryMm2) => put({ batteryMm2 }, "battery")}
-        placeholder="not known"
-        help="The thickest cable, in mm². By a stud: what its ring terminals are made for."
+        placeholder={controllerFormTexts.notKnown}
+        help={controllerFormTexts.batteryTerminalsAcceptAtMostHelp}
       />
       <ChoiceField
-        label="Reverse current"
+        label={controllerFormTexts.reverseCurrent}
         value={facts.backfeed ?? "unknown"}
         options={backfeedOptions}
         onChoice={(value) => put({ backfeed: value === "unknown" ? null : value })}
       />
       <ChoiceField
-        label="Joined inside"
+        label={controllerFormTexts.connectedInside}
         value={facts.joins ?? "unknown"}
         options={joinsOptions}
         onChoice={(value) => put({ joins: value === "unknown" ? null : value })}

@@ -6,6 +6,7 @@ import { type Level } from "@/core/checks";
 import { levelWords } from "@/ui";
 import { sign } from "@/messages/en";
 import style from "./protect.module.css";
+import { drawingTexts } from "@/messages/en/protection/view";
 
 type Props = {
   readonly diagram: Diagram;
@@ -18,14 +19,14 @@ type Props = {
 export const Drawing = memo(function Drawing({ diagram, chosen, onChoose, levels }: Props) {
   const { wide, high, boxes, lines } = diagram;
   return (
-    <div className={style["paper"]} role="region" aria-label="The drawing" tabIndex={0}>
+    <div className={style["paper"]} role="region" aria-label={drawingTexts.diagram} tabIndex={0}>
       <svg
         className={style["drawing"]}
         viewBox={`0 0 ${wide} ${high}`}
         // larger where the light asks for larger letters
         style={{ width: `${wide / 16}rem`, height: `${high / 16}rem` }}
         role="group"
-        aria-label="Wiring diagram: plus is a bold line, minus a dashed one"
+        aria-label={drawingTexts.wiringDiagramIsABoldLineADashed}
       >
         {lines.map(({ id, points, pole }) => (
           <polyline

@@ -15,6 +15,7 @@ import { useProtect } from "./facts";
 import { runOfPart } from "./runs";
 import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
+import { drawingSheetTexts } from "@/messages/en/protection/view";
 
 /** The drawing is the page: press a cable, a joint, a fuse to read and change it. */
 export function DrawingSheet() {
@@ -36,17 +37,16 @@ export function DrawingSheet() {
       beside.current?.scrollIntoView({ block: "start", behavior: "instant" });
   }, [chosen]);
   const part = report?.assembly.parts.find(({ id }) => id === chosen) ?? null;
-  if (fault !== null)
-    return <p>The drawing could not be made ({fault}). The plan is safe; change something to try again.</p>;
+  if (fault !== null) return <p>{drawingSheetTexts.couldNotDrawTheDiagramFaultThe(fault)}</p>;
   if (report !== null && report.assembly.parts.length === 0)
-    return <p>Nothing is wired yet. Join panels to an input at Wiring: then they are drawn here, cable by cable.</p>;
+    return <p>{drawingSheetTexts.nothingIsWiredYetConnectPanelsTo}</p>;
   return (
     <>
       <Wirings />
       <Columns beside="390px">
         <Box sx={{ minWidth: 0, display: "grid", gap: 1 }}>
           {diagram === null ? (
-            <p role="status">Drawing it…</p>
+            <p role="status">{drawingSheetTexts.drawingTheDiagram}</p>
           ) : (
             <Drawing diagram={diagram} chosen={chosen} onChoose={setChosen} levels={told} />
           )}
@@ -57,15 +57,18 @@ export function DrawingSheet() {
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           {part !== null && plan !== null && report !== null && (
             <div ref={beside} style={{ scrollMarginTop: 150 }}>
-              <Region title="What is chosen" aside={<TextButton onClick={() => setChosen(null)}>Close</TextButton>}>
+              <Region
+                title={drawingSheetTexts.selectedPart}
+                aside={<TextButton onClick={() => setChosen(null)}>{drawingSheetTexts.close}</TextButton>}
+              >
                 <SelectedPart plan={plan} report={report} part={part} yearKwhOf={yearKwhOf} />
               </Region>
             </div>
           )}
-          <Region title="To do and to know">
+          <Region title={drawingSheetTexts.findings}>
             <StepFindings
               step="protection"
-              nothing="Press a cable in the drawing and say how long it is: then it is sized, and what it loses is known."
+              nothing="Select a cable in the diagram and enter its length: Golden Array then calculates its size and voltage drop."
             />
           </Region>
         </Box>

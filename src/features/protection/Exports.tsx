@@ -9,6 +9,7 @@ import { drawingNote } from "@/features/print-tables";
 import { ChoiceField, nameForFile, downloadFile, sheetsAsPdf, TextButton, sheetStyle } from "@/ui";
 import { labelTexts } from "@/messages/en";
 import { asPng } from "./as-png";
+import { exportsTexts } from "@/messages/en/protection/view";
 
 type Props = { readonly plan: Plan; readonly report: ProtectReport; readonly diagram: Diagram };
 
@@ -23,9 +24,9 @@ export function Exports({ plan, report, diagram }: Props) {
     downloadFile(`${name(kind)}.pdf`, "application/pdf", await sheetsAsPdf(sheets));
   const labels = labelTexts(report);
   return (
-    <div className={sheetStyle["buttons"]} role="group" aria-label="The drawing as a file">
+    <div className={sheetStyle["buttons"]} role="group" aria-label={exportsTexts.exportTheDiagram}>
       <ChoiceField
-        label="Paper"
+        label={exportsTexts.paperSize}
         labelHidden
         value={paper}
         options={(Object.keys(papers) as Paper[]).map((value) => ({ value, text: papers[value].name }))}
@@ -35,21 +36,21 @@ export function Exports({ plan, report, diagram }: Props) {
         look="amber"
         onClick={() => void pdf(diagramSheets(title, drawingNote(report), diagram, paper), "wiring")}
       >
-        PDF
+        {exportsTexts.pdf}
       </TextButton>
       <TextButton onClick={() => downloadFile(`${name("wiring")}.svg`, "image/svg+xml", sheetSvg(sheet))}>
-        SVG
+        {exportsTexts.svg}
       </TextButton>
       <TextButton
         onClick={() =>
           void asPng(sheetSvg(sheet)).then((png) => downloadFile(`${name("wiring")}.png`, "image/png", png))
         }
       >
-        PNG
+        {exportsTexts.png}
       </TextButton>
       {labels.length > 0 && (
         <TextButton onClick={() => void pdf(labelSheets(title, labels, paper), "labels")}>
-          Labels to stick on, PDF
+          {exportsTexts.stickersPdf}
         </TextButton>
       )}
     </div>

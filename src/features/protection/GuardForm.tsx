@@ -16,6 +16,7 @@ import { ChoiceField, newId, TextButton, sheetStyle } from "@/ui";
 import { fieldSpecs } from "@/core/engine/units";
 import { given } from "@/messages/en";
 import { StatedField } from "./forms";
+import { guardFormTexts } from "@/messages/en/protection/view";
 
 type Props = {
   readonly at: End;
@@ -42,16 +43,18 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
     };
     desk.change({ type: "setGuard", wiringId, guard: { ...known, ...patch } });
   };
-  const name = what === "switch" ? "DC isolator" : "fuse";
+  const name = what === "switch" ? guardFormTexts.dcIsolator : "fuse";
   if (guard === null)
     return (
       <div className={sheetStyle["buttons"]}>
         {advisedA !== null && (
           <TextButton look="amber" onClick={() => put({})}>
-            Fit a {given(advisedA, "A")} {name}
+            {guardFormTexts.addAAdvisedAName(given(advisedA, "A"), name)}
           </TextButton>
         )}
-        <TextButton onClick={() => put({ ratedV: null, breaksA: null })}>Enter another {name}</TextButton>
+        <TextButton onClick={() => put({ ratedV: null, breaksA: null })}>
+          {guardFormTexts.enterAnotherName(name)}
+        </TextButton>
       </div>
     );
   const listed: readonly number[] = sizes[what];
@@ -64,26 +67,26 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", alignItems: "end" }}>
       {what === "row" && (
         <ChoiceField
-          label="Kind"
+          label={guardFormTexts.kind}
           value={guard.kind === "breaker" ? "breaker" : "fuse"}
           options={[
-            { value: "fuse", text: "PV fuse (gPV)" },
-            { value: "breaker", text: "DC breaker, not polarised" },
+            { value: "fuse", text: guardFormTexts.pvFuseGPV },
+            { value: "breaker", text: guardFormTexts.dcBreakerNotPolarised },
           ]}
           onChoice={(kind) => put({ kind })}
         />
       )}
       <ChoiceField
-        label="Rated current"
+        label={guardFormTexts.ratedCurrent}
         value={String(guard.ratedA)}
         options={all.map((amps) => ({
           value: String(amps),
-          text: `${given(amps, "A")}${amps === advisedA ? ", as advised" : ""}`,
+          text: `${given(amps, "A")}${amps === advisedA ? guardFormTexts.recommended : ""}`,
         }))}
         onChoice={(amps) => put({ ratedA: Number(amps) })}
       />
       <ChoiceField
-        label="Rated volts DC"
+        label={guardFormTexts.ratedVoltageDc}
         value={guard.ratedV === null ? "unknown" : String(guard.ratedV)}
         options={[
           { value: "unknown", text: "not known" },
@@ -93,16 +96,16 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
       />
       {what === "battery" && (
         <StatedField
-          label="Breaking capacity"
+          label={guardFormTexts.breakingCapacity}
           spec={fieldSpecs.breaksA}
           value={guard.breaksA}
           onValue={(breaksA) => put({ breaksA })}
-          placeholder="not known"
-          help={`The short-circuit current it can interrupt, on its label in A or kA. A lithium battery can push about ${given(assumedBatteryShortA, "A")}.`}
+          placeholder={guardFormTexts.notKnown}
+          help={guardFormTexts.breakingCapacityHelp(given(assumedBatteryShortA, "A"))}
         />
       )}
       <TextButton onClick={() => desk.change({ type: "removeGuard", wiringId, guardId: guard.id })}>
-        Remove from plan
+        {guardFormTexts.removeFromPlan}
       </TextButton>
     </Box>
   );

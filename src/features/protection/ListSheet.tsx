@@ -24,6 +24,7 @@ import { StatedField } from "./forms";
 import { listCsv, listJson } from "./list-files";
 import { useProtect } from "./facts";
 import { Wirings } from "./Wirings";
+import { listSheetTexts } from "@/messages/en/protection/view";
 
 /** The parts list: what it takes, what is there, what it costs, and how another wiring compares. */
 export function ListSheet() {
@@ -33,9 +34,8 @@ export function ListSheet() {
   const { report } = useProtect();
   const [otherId, setOtherId] = useState<string | null>(null);
   const { protect } = plan;
-  if (report === null) return <p role="status">Counting…</p>;
-  if (report.lines.length === 0)
-    return <p>Nothing is wired yet, or no label is whole: then there is nothing to buy.</p>;
+  if (report === null) return <p role="status">{listSheetTexts.counting}</p>;
+  if (report.lines.length === 0) return <p>{listSheetTexts.nothingIsWiredYetOrNoLabelIs}</p>;
   const others = plan.wirings.filter(({ id }) => id !== wiring.id);
   const name = nameForFile(plan.name, wiring.name);
   const m = (value: number) => money(value, protect.currency);
@@ -43,17 +43,17 @@ export function ListSheet() {
     <>
       <Wirings />
       <Columns beside="340px">
-        <Region title="What it takes">
+        <Region title={listSheetTexts.partsList}>
           <Table
-            label="Parts list"
+            label={listSheetTexts.tableOfParts}
             head={[
-              "Part",
-              overFigures("Takes"),
-              overFigures("To spare"),
+              listSheetTexts.part,
+              overFigures(listSheetTexts.needed),
+              overFigures(listSheetTexts.spare),
               "I have",
-              "Each",
-              overFigures("To buy"),
-              overFigures(`Money, ${currencyWords(protect.currency)}`),
+              listSheetTexts.priceEach,
+              overFigures(listSheetTexts.toBuy),
+              overFigures(listSheetTexts.totalCurrency(currencyWords(protect.currency))),
             ]}
           >
             {itemGroups.map((group) => {
@@ -73,12 +73,12 @@ export function ListSheet() {
             })}
           </Table>
           <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-            Prices in grey are assumed, for comparing ways; type your seller’s.{" "}
-            {report.assumedLengths > 0 ? "Some lengths are assumed: see Cables." : ""}
+            {listSheetTexts.pricesInGreyAreAssumedFor}{" "}
+            {report.assumedLengths > 0 ? listSheetTexts.someLengthsAreAssumedSeeCables : ""}
           </p>
         </Region>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-          <Region title="Money and weight">
+          <Region title={listSheetTexts.costAndWeight}>
             <Totals report={report} currency={protect.currency} />
             <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
               <TextButton
@@ -89,7 +89,7 @@ export function ListSheet() {
                   )
                 }
               >
-                CSV
+                {listSheetTexts.csv}
               </TextButton>
               <TextButton
                 onClick={() =>
@@ -100,24 +100,24 @@ export function ListSheet() {
                   )
                 }
               >
-                JSON
+                {listSheetTexts.json}
               </TextButton>
-              <TextButton onClick={() => window.print()}>Print</TextButton>
+              <TextButton onClick={() => window.print()}>{listSheetTexts.print}</TextButton>
             </div>
           </Region>
-          <Region title="How it is counted">
+          <Region title={listSheetTexts.countingOptions}>
             <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
               <CurrencyField
                 value={protect.currency}
                 onChoice={(currency) => desk.change({ type: "setProtect", patch: { currency } })}
               />
               <StatedField
-                label="Cable to waste"
+                label={listSheetTexts.extraCable}
                 spec={fieldSpecs.wastePct}
                 value={protect.wastePct}
                 onValue={(wastePct) => desk.change({ type: "setProtect", patch: { wastePct } }, "protect:waste")}
                 placeholder="10"
-                help="Bought over what is laid."
+                help={listSheetTexts.extraCableHelp}
               />
             </Box>
             <TextButton
@@ -125,15 +125,15 @@ export function ListSheet() {
               aria-pressed={protect.spares}
               onClick={() => desk.change({ type: "setProtect", patch: { spares: !protect.spares } })}
             >
-              One to spare of what is spoilt or blows: {protect.spares ? "yes" : "no"}
+              {listSheetTexts.oneSpareOfEachPartThatIsEasily} {protect.spares ? listSheetTexts.yes : listSheetTexts.no}
             </TextButton>
           </Region>
           {others.length > 0 && (
-            <Region title="Beside another wiring">
+            <Region title={listSheetTexts.comparedWithAnotherWiring}>
               <ChoiceField
-                label="Compare with"
+                label={listSheetTexts.compareWith}
                 value={otherId ?? ""}
-                placeholder="another wiring"
+                placeholder={listSheetTexts.anotherWiring}
                 options={others.map(({ id, name: text }) => ({ value: id, text }))}
                 onChoice={setOtherId}
               />
@@ -155,12 +155,15 @@ function Totals({ report, currency }: { readonly report: ProtectReport; readonly
     <dl className={sheetStyle["facts"]}>
       {(
         [
-          ["Parts to buy", m(parts)],
+          [listSheetTexts.partsToBuy, m(parts)],
           ["Panels", m(panels)],
           ["Inputs", m(inputs)],
-          ["All of it", m(whole)],
-          ["A watt of it", perW === null ? "nothing wired" : `${m(perW)} of ${amount(wattsW, "W")}`],
-          ["Parts weigh about", amount(weightKg, "kg", system)],
+          [listSheetTexts.wholeArray, m(whole)],
+          [
+            listSheetTexts.perWatt,
+            perW === null ? "nothing wired" : listSheetTexts.moneyAtWattsW(m(perW), amount(wattsW, "W")),
+          ],
+          [listSheetTexts.weightOfPartsAbout, amount(weightKg, "kg", system)],
         ] as const
       ).map(([name, value]) => (
         <div key={name}>
@@ -168,7 +171,7 @@ function Totals({ report, currency }: { readonly report: ProtectReport; readonly
           <dd>{value}</dd>
         </div>
       ))}
-      {unpriced > 0 && <p style={{ margin: "4px 0 0" }}>{unpriced} of the labels name no price: they count nothing.</p>}
+      {unpriced > 0 && <p style={{ margin: "4px 0 0" }}>{listSheetTexts.unpricedHaveNoPriceOnTheLabelAnd(unpriced)}</p>}
     </dl>
   );
 }
@@ -186,7 +189,7 @@ function Beside({
   const plan = usePlan();
   const system = useUnits();
   const { report: other } = useProtectReport(otherId);
-  if (other === null) return <p role="status">Counting…</p>;
+  if (other === null) return <p role="status">{listSheetTexts.counting}</p>;
   const theirs = new Map(other.lines.map((line) => [line.key, line]));
   const ours = new Map(report.lines.map((line) => [line.key, line]));
   const keys = [...new Set([...ours.keys(), ...theirs.keys()])].filter(
@@ -196,12 +199,15 @@ function Beside({
   return (
     <>
       <p style={{ margin: "8px 0" }}>
-        Its parts cost {m(other.money.parts)},{" "}
-        {apart === 0 ? "the same" : `${m(Math.abs(apart))} ${apart > 0 ? "more" : "less"}`}.
+        {listSheetTexts.otherCost(m(other.money.parts), apart === 0 ? null : m(Math.abs(apart)), apart > 0)}
       </p>
       <Table
-        label="Table of both lists"
-        head={["Part", overFigures("Here"), overFigures(`${plan.wirings.find(({ id }) => id === otherId)?.name}`)]}
+        label={listSheetTexts.bothPartsListsAsATable}
+        head={[
+          listSheetTexts.part,
+          overFigures(listSheetTexts.thisWiring),
+          overFigures(`${plan.wirings.find(({ id }) => id === otherId)?.name}`),
+        ]}
       >
         <tbody>
           {keys.map((key) => {
@@ -230,7 +236,12 @@ function Line({ line }: { readonly line: ListLine }) {
       <td>{words}</td>
       <td data-num>{countWords(count, unit, system)}</td>
       <td data-num>{spare === 0 ? "" : countWords(spare, unit, system)}</td>
-      <PartPriceCells part={key} words={words} assumedEach={each} help={unit === "m" ? "A metre." : "One of them."} />
+      <PartPriceCells
+        part={key}
+        words={words}
+        assumedEach={each}
+        help={unit === "m" ? "A metre." : listSheetTexts.theOtherWiring}
+      />
       <td data-num>{countWords(toBuy, unit, system)}</td>
       <td data-num>{line.money.toFixed(2)}</td>
     </tr>

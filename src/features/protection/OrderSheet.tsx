@@ -10,25 +10,26 @@ import { Columns, LevelMark, Region, TextButton, sheetStyle } from "@/ui";
 import { weatherChecks, tradeRequired, workStepWords } from "@/messages/en";
 import { useProtect } from "./facts";
 import { Wirings } from "./Wirings";
+import { orderSheetTexts } from "@/messages/en/protection/view";
 
 /** The order of work for this very wiring: making the leads, connecting, taking off; what to look at, and whose work it is. */
 export function OrderSheet() {
   const { report } = useProtect();
   const id = useId();
-  if (report === null) return <p role="status">Working it out…</p>;
+  if (report === null) return <p role="status">{orderSheetTexts.calculating}</p>;
   const [making, connecting, takingOff] = workLists(report);
   return (
     <>
       <Wirings />
       <Columns beside="minmax(0, 1fr)">
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-          <Region title="Making the leads">
+          <Region title={orderSheetTexts.makingTheLeads}>
             <Steps list={making} />
           </Region>
-          <Region title="Taking it off">
+          <Region title={orderSheetTexts.disconnecting}>
             <Steps list={takingOff} />
           </Region>
-          <Region title="Water and wind">
+          <Region title={orderSheetTexts.waterAndWind}>
             <ul className={sheetStyle["steps"]}>
               {weatherChecks.map((check) => (
                 <li key={check}>{check}</li>
@@ -38,12 +39,12 @@ export function OrderSheet() {
         </Box>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region
-            title="Connecting it"
-            aside={<TextButton onClick={() => window.print()}>Print all of Protection</TextButton>}
+            title={orderSheetTexts.connecting}
+            aside={<TextButton onClick={() => window.print()}>{orderSheetTexts.printAllOfProtection}</TextButton>}
           >
             <Steps list={connecting} />
           </Region>
-          <Region title="Whose work it is">
+          <Region title={orderSheetTexts.workForALicensedElectrician}>
             {tradeRequired.map((words) => (
               <p key={words} style={{ display: "flex", gap: 8, margin: "0 0 8px" }}>
                 <LevelMark level="care" size={16} />
@@ -51,9 +52,9 @@ export function OrderSheet() {
               </p>
             ))}
           </Region>
-          <Region title="Notes">
+          <Region title={orderSheetTexts.notes}>
             <label htmlFor={id} style={{ display: "block", marginBottom: 6, fontStyle: "italic" }}>
-              Fuses, cables, connectors, the box, the switch: what you want to remember.
+              {orderSheetTexts.notesOnFusesCablesConnectors}
             </label>
             <NotesField step="protection" id={id} />
             <CableWays />

@@ -8,6 +8,7 @@ import { type Adapter, defaultPanelKind } from "@/core/protection/connectors";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, newId, QuantityField, TextButton, TextLine } from "@/ui";
+import { ownPartsTexts } from "@/messages/en/protection/view";
 
 /** Kinds of plug and adapters that are on no list: named, rated, used at once. */
 export function OwnParts({ plan }: { readonly plan: Plan }) {
@@ -35,23 +36,27 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
       {kinds.map(({ id, name, maxA, maxV, turns }) => (
         <OwnPart
           key={id}
-          what="Plug"
+          what={ownPartsTexts.connector}
           name={name}
           onName={(next) => patchKind(id, { name: next }, "name")}
           onRemove={() => desk.change({ type: "setProtect", patch: { kinds: kinds.filter((kind) => kind.id !== id) } })}
         >
           <TextButton aria-pressed={turns} onClick={() => patchKind(id, { turns: !turns }, "turns")}>
-            Can be mated either way round (polarity not keyed)
+            {ownPartsTexts.canBeMatedEitherWayRoundPolarity}
           </TextButton>
-          <AmpsField label="Rated current" value={maxA} onValue={(next) => patchKind(id, { maxA: next }, "amps")} />
+          <AmpsField
+            label={ownPartsTexts.ratedCurrent}
+            value={maxA}
+            onValue={(next) => patchKind(id, { maxA: next }, "amps")}
+          />
           <QuantityField
-            label="Rated voltage"
+            label={ownPartsTexts.ratedVoltage}
             spec={fieldSpecs.plugV}
             value={maxV}
             required
             onValue={(next) => patchKind(id, { maxV: next ?? maxV }, "volts")}
             onDone={desk.endGesture}
-            help="Volts DC, as its sheet says."
+            help={ownPartsTexts.ratedVoltageHelp}
           />
         </OwnPart>
       ))}
@@ -60,17 +65,26 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
           desk.change({
             type: "setProtect",
             patch: {
-              kinds: [...kinds, { id: newId(), name: `Plug ${kinds.length + 1}`, maxA: 10, maxV: 60, turns: false }],
+              kinds: [
+                ...kinds,
+                {
+                  id: newId(),
+                  name: ownPartsTexts.connectorNumber(kinds.length + 1),
+                  maxA: 10,
+                  maxV: 60,
+                  turns: false,
+                },
+              ],
             },
           })
         }
       >
-        A plug of another kind
+        {ownPartsTexts.addAKindOfConnector}
       </TextButton>
       {adapters.map(({ id, name, reverses, maxA, fromId: from, toId: to }) => (
         <OwnPart
           key={id}
-          what="Adapter"
+          what={ownPartsTexts.adapter}
           name={name}
           onName={(next) => patchAdapter(id, { name: next }, "name")}
           onRemove={() =>
@@ -78,23 +92,25 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
           }
         >
           <TextButton aria-pressed={reverses} onClick={() => patchAdapter(id, { reverses: !reverses }, "reverses")}>
-            Turns plus and minus round
+            {ownPartsTexts.swapsAnd}
           </TextButton>
-          <span>
-            {nameOf(from)} to {nameOf(to)}
-          </span>
-          <AmpsField label="Rated current" value={maxA} onValue={(next) => patchAdapter(id, { maxA: next }, "amps")} />
+          <span>{ownPartsTexts.fromNameToToName(nameOf(from), nameOf(to))}</span>
+          <AmpsField
+            label={ownPartsTexts.ratedCurrent}
+            value={maxA}
+            onValue={(next) => patchAdapter(id, { maxA: next }, "amps")}
+          />
         </OwnPart>
       ))}
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
         <ChoiceField
-          label="From"
+          label={ownPartsTexts.from}
           value={fromId}
           options={all.map(({ id, name }) => ({ value: id, text: name }))}
           onChoice={setFromId}
         />
         <ChoiceField
-          label="To"
+          label={ownPartsTexts.to}
           value={toId}
           options={all.map(({ id, name }) => ({ value: id, text: name }))}
           onChoice={setToId}
@@ -109,7 +125,7 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
                 ...adapters,
                 {
                   id: newId(),
-                  name: `${nameOf(fromId)} to ${nameOf(toId)}`.slice(0, 80),
+                  name: ownPartsTexts.fromNameToToName(nameOf(fromId), nameOf(toId)).slice(0, 80),
                   fromId,
                   toId,
                   reverses: false,
@@ -121,7 +137,7 @@ export function OwnParts({ plan }: { readonly plan: Plan }) {
           })
         }
       >
-        An adapter of my own between these
+        {ownPartsTexts.addAnAdapterOfMyOwnBetweenThese}
       </TextButton>
     </Box>
   );
@@ -142,7 +158,7 @@ function OwnPart({ what, name, onName, onRemove, children }: OwnPartProps) {
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", borderBottom: "1px solid var(--line)", pb: 1 }}>
       <TextLine label={what} value={name} most={80} onValue={onName} onDone={desk.endGesture} />
       {children}
-      <TextButton onClick={onRemove}>Take it off the list</TextButton>
+      <TextButton onClick={onRemove}>{ownPartsTexts.deleteItFromTheList}</TextButton>
     </Box>
   );
 }
@@ -159,7 +175,7 @@ function AmpsField({ label, value, onValue }: AmpsProps) {
       required
       onValue={(next) => onValue(next ?? value)}
       onDone={desk.endGesture}
-      help="Amps for good, as its sheet says."
+      help={ownPartsTexts.continuousCurrentAFromItsData}
     />
   );
 }

@@ -13,6 +13,7 @@ import { given, shortName } from "@/messages/en";
 import { useProtect } from "./facts";
 import { OwnParts } from "./OwnParts";
 import { Wirings } from "./Wirings";
+import { plugsSheetTexts } from "@/messages/en/protection/view";
 
 /** What the panels end in, what the sockets are, and the adapters between; polarity followed from joint to joint. */
 export function PlugsSheet() {
@@ -26,9 +27,9 @@ export function PlugsSheet() {
       <Wirings />
       <Columns beside="390px">
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-          <Region title="What the panels end in">
+          <Region title={plugsSheetTexts.connectorsOfThePanels}>
             {kinds.length === 0 ? (
-              <p style={{ margin: 0 }}>Nothing is wired yet.</p>
+              <p style={{ margin: 0 }}>{plugsSheetTexts.nothingIsWiredYet}</p>
             ) : (
               <Box sx={{ display: "grid", gap: 1.5 }}>
                 {kinds.map(({ id, label }) => (
@@ -44,13 +45,13 @@ export function PlugsSheet() {
           ))}
         </Box>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-          <Region title="To do and to know">
+          <Region title={plugsSheetTexts.findings}>
             <StepFindings
               step="protection"
-              nothing="Press a cable in the drawing and say how long it is: then it is sized, and what it loses is known."
+              nothing="Select a cable in the diagram and enter its length: Golden Array then calculates its size and voltage drop."
             />
           </Region>
-          <Region title="Plugs and adapters of your own">
+          <Region title={plugsSheetTexts.yourOwnConnectorsAndAdapters}>
             <OwnParts plan={plan} />
           </Region>
         </Box>
@@ -61,8 +62,8 @@ export function PlugsSheet() {
 
 const turnedOptions = [
   { value: "unknown", text: "not checked" },
-  { value: "right", text: "correct (measured)" },
-  { value: "turned", text: "reversed (measured)" },
+  { value: "right", text: plugsSheetTexts.correctMeasured },
+  { value: "turned", text: plugsSheetTexts.reversedMeasured },
 ] as const;
 type Turned = (typeof turnedOptions)[number]["value"];
 const turnedOf = (turned: boolean | null): Turned => (turned === null ? "unknown" : turned ? "turned" : "right");
@@ -95,7 +96,7 @@ function PanelEndForm({
       />
       {kind?.turns === true && (
         <ChoiceField
-          label="Put together"
+          label={plugsSheetTexts.polarityAsAssembled}
           value={turnedOf(end.turned)}
           options={turnedOptions}
           onChoice={(value) => desk.change({ type: "setPanelEnd", end: { ...end, turned: isTurned(value) } })}
@@ -122,14 +123,14 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
     <Box sx={{ display: "grid", gap: 1 }}>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
         <ChoiceField
-          label="Its socket"
+          label={plugsSheetTexts.connectorOfThePvInput}
           value={said === undefined ? "" : end.kindId}
-          placeholder={`${chain.to.name}, assumed`}
+          placeholder={plugsSheetTexts.nameAssumed(chain.to.name)}
           options={kinds.map(({ id, name }) => ({ value: id, text: name }))}
           onChoice={(kindId) => put({ kindId })}
         />
         <ChoiceField
-          label="Polarity of the socket"
+          label={plugsSheetTexts.polarityOfThePvInputsConnector}
           value={end.reversed ? "reversed" : "usual"}
           options={[
             { value: "usual", text: "standard" },
@@ -138,15 +139,15 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
           onChoice={(value) => put({ reversed: value === "reversed" })}
         />
       </Box>
-      <ol className={sheetStyle["steps"]} aria-label="From the panels to the socket">
-        <li>{chain.from.name}, on the panels’ side</li>
+      <ol className={sheetStyle["steps"]} aria-label={plugsSheetTexts.fromThePanelsToThePvInput}>
+        <li>{plugsSheetTexts.nameOnThePanelsSide(chain.from.name)}</li>
         {chain.links.map(({ adapter, turned }, k) => (
           <li key={`${adapter.id} ${k}`}>
             {adapter.name}
-            {adapter.reverses ? ": turns plus and minus round" : ""} ({given(adapter.maxA, "A")})
+            {adapter.reverses ? plugsSheetTexts.swapsAnd : ""} ({given(adapter.maxA, "A")})
             {canTurn(adapter, kinds) && (
               <ChoiceField
-                label={`Adapter ${k + 1} put together`}
+                label={plugsSheetTexts.adapterKPolarityAsAssembled(k + 1)}
                 value={turnedOf(turned)}
                 options={turnedOptions}
                 onChoice={(value) =>
@@ -160,40 +161,42 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
             )}
           </li>
         ))}
-        <li>{chain.to.name}, on the input</li>
+        <li>{plugsSheetTexts.nameOnThePvInput(chain.to.name)}</li>
       </ol>
       {lane.unlike.map(({ fromName, toName, adapters: between }, k) => (
         <p key={k} style={{ margin: 0 }}>
-          In a row {fromName} meets {toName}:{" "}
+          {plugsSheetTexts.inAStringFromNameMeetsToName(fromName, toName)}{" "}
           {between === null
-            ? "no adapter known joins them."
-            : `${between.map(({ name }) => name).join(", then ")} between them.`}
+            ? plugsSheetTexts.noKnownAdapterJoinsThem
+            : plugsSheetTexts.betweenBetweenThem(between.map(({ name }) => name).join(", then "))}
         </p>
       ))}
       <p style={{ margin: 0 }}>
         {!chain.isFound
-          ? "No chain of the adapters known fits and is rated for the current."
+          ? plugsSheetTexts.noChainOfKnownAdaptersFitsAndIs
           : chain.isSaid
-            ? "This is the chain you said."
-            : "The fewest adapters that fit, and of those the cheapest."}
+            ? plugsSheetTexts.thisIsTheChainYouEntered
+            : plugsSheetTexts.theFewestAdaptersThatFitAndThe}
       </p>
       <div className={sheetStyle["buttons"]}>
         {chain.isSaid ? (
-          <TextButton onClick={() => put({ chain: null })}>Find the chain for me</TextButton>
+          <TextButton onClick={() => put({ chain: null })}>{plugsSheetTexts.findTheAdapters}</TextButton>
         ) : (
-          <TextButton onClick={() => put({ chain: asLinks(chain.links) })}>This is what I have</TextButton>
+          <TextButton onClick={() => put({ chain: asLinks(chain.links) })}>
+            {plugsSheetTexts.enterTheAdaptersIHave}
+          </TextButton>
         )}
         {chain.isSaid && chain.links.length > 0 && (
           <TextButton onClick={() => put({ chain: asLinks(chain.links).slice(0, -1) })}>
-            Take the last adapter off
+            {plugsSheetTexts.removeTheLastAdapter}
           </TextButton>
         )}
       </div>
       {chain.isSaid && chain.links.length < 8 && (
         <ChoiceField
-          label="Put another adapter on"
+          label={plugsSheetTexts.addAnAdapter}
           value=""
-          placeholder="an adapter that fits"
+          placeholder={plugsSheetTexts.anAdapterThatFits}
           options={fitting.map(({ id, name }) => ({ value: id, text: name }))}
           onChoice={(adapterId) => put({ chain: [...asLinks(chain.links), { adapterId, turned: null }] })}
         />

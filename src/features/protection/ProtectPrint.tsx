@@ -18,6 +18,7 @@ import {
   workStepWords,
 } from "@/messages/en";
 import { pageLayout } from "@/workers";
+import { protectPrintTexts } from "@/messages/en/protection/view";
 
 /** The drawing, the cables, the list and the order of work, for the ladder. */
 export function ProtectPrint() {
@@ -43,18 +44,24 @@ export function ProtectPrint() {
         <SvgPicture
           key={sheet.name}
           svg={sheetSvg(sheet)}
-          alt="Wiring diagram"
+          alt={protectPrintTexts.wiringDiagram}
           style={{ width: "100%", maxHeight: "240mm", breakAfter: "page" }}
         />
       ))}
       <PrintTable
         caption={cables.caption}
-        head={[...cables.head, "Cut"]}
+        head={[...cables.head, protectPrintTexts.cutLength]}
         rows={cables.rows.map((cells) => [...cells, "☐"])}
       />
       <PrintTable
-        caption={`Parts to buy: ${money(report.money.parts, plan.protect.currency)}`}
-        head={["Part", "Takes", "To buy", "Money", "Got"]}
+        caption={protectPrintTexts.partsToBuyParts(money(report.money.parts, plan.protect.currency))}
+        head={[
+          protectPrintTexts.part,
+          protectPrintTexts.needed,
+          protectPrintTexts.toBuy,
+          protectPrintTexts.price,
+          protectPrintTexts.bought,
+        ]}
         rows={itemGroups.flatMap((group) =>
           report.lines
             .filter((line) => line.group === group)
@@ -77,19 +84,19 @@ export function ProtectPrint() {
           </ol>
         </section>
       ))}
-      {told.length > 0 && <h2>To do and to know</h2>}
+      {told.length > 0 && <h2>{protectPrintTexts.findings}</h2>}
       {told.map((finding) => (
         <p key={finding.id}>
           {levelWords[finding.level]}: {findingSentence(finding, system)}
         </p>
       ))}
-      <h2>Water and wind</h2>
+      <h2>{protectPrintTexts.waterAndWind}</h2>
       <ul>
         {weatherChecks.map((check) => (
           <li key={check}>☐ {check}</li>
         ))}
       </ul>
-      <h2>Whose work it is</h2>
+      <h2>{protectPrintTexts.workForALicensedElectrician}</h2>
       {tradeRequired.map((words) => (
         <p key={words}>{words}</p>
       ))}

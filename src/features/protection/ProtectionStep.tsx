@@ -4,6 +4,7 @@ import dynamic from "next/dynamic";
 import { SheetTabs } from "@/ui";
 import { DrawingSheet } from "./DrawingSheet";
 import { ProtectFacts } from "./facts";
+import { protectionStepTexts } from "@/messages/en/protection/view";
 
 const Cables = dynamic(() => import("./CablesSheet").then((part) => part.CablesSheet));
 const Plugs = dynamic(() => import("./PlugsSheet").then((part) => part.PlugsSheet));
@@ -15,13 +16,13 @@ export function ProtectionStep() {
   return (
     <ProtectFacts>
       <SheetTabs
-        name="Protection"
+        name={protectionStepTexts.protection}
         sheets={[
-          { id: "drawing", name: "Drawing", View: DrawingSheet },
-          { id: "cables", name: "Cables", View: Cables },
-          { id: "plugs", name: "Plugs", View: Plugs },
-          { id: "list", name: "What to buy", View: List },
-          { id: "order", name: "Order of work", View: Order },
+          { id: "drawing", name: protectionStepTexts.diagram, View: DrawingSheet },
+          { id: "cables", name: protectionStepTexts.cables, View: Cables },
+          { id: "plugs", name: protectionStepTexts.connectors, View: Plugs },
+          { id: "list", name: protectionStepTexts.partsList, View: List },
+          { id: "order", name: protectionStepTexts.orderOfWork, View: Order },
         ]}
       />
     </ProtectFacts>

@@ -11,6 +11,7 @@ import { amount, branchOf, branchWords, counted, given } from "@/messages/en";
 import { CableForm } from "./CableForm";
 import { GuardForm } from "./GuardForm";
 import { runOfPart } from "./runs";
+import { selectedPartTexts } from "@/messages/en/protection/view";
 
 type Props = {
   readonly plan: Plan;
@@ -27,7 +28,7 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
   switch (part.type) {
     case "cable": {
       const run = runOfPart(report, part);
-      if (run === null) return <p>Nothing is known of this cable yet: its panels’ labels are not whole.</p>;
+      if (run === null) return <p>{selectedPartTexts.nothingIsKnownOfThisCableYetThe}</p>;
       const lane = report.lanes.find(({ runs }) => runs.includes(run)) ?? null;
       return <CableForm key={run.key} plan={plan} run={run} lane={lane} yearKwh={yearKwhOf(run.key)} />;
     }
@@ -38,20 +39,24 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
       const least = branch === null ? null : minRated(branch);
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <strong>Fuse of {branch === null ? `string ${part.row.number}` : branchWords(branch.place)}, on its +</strong>
+          <strong>
+            {selectedPartTexts.fuseOf}{" "}
+            {branch === null ? selectedPartTexts.stringNumber(part.row.number) : branchWords(branch.place)}
+            {selectedPartTexts.inItsCable}
+          </strong>
           {branch !== null && (
             <Facts
               facts={[
-                ["Backfeed from other strings", amount(branch.backfeedA, "A")],
+                [selectedPartTexts.backfeedFromOtherStrings, amount(branch.backfeedA, "A")],
                 [
-                  "Max series fuse rating",
+                  selectedPartTexts.maxSeriesFuseRating,
                   branch.ratingA === null
                     ? "none: its panels stand in groups of their own"
                     : `${given(branch.ratingA, "A")}${least?.isAssumed === true ? ", assumed" : ""}`,
                 ],
-                ["At least (1.56 × Isc)", amount(1.56 * branch.iscA, "A")],
-                ["Max PV voltage", amount(lane?.highestV ?? 0, "V")],
-                ["Can it blow", blowing(branch)],
+                [selectedPartTexts.atLeast156Isc, amount(1.56 * branch.iscA, "A")],
+                [selectedPartTexts.maxPvVoltage, amount(lane?.highestV ?? 0, "V")],
+                [selectedPartTexts.canTheFuseBlow, blowing(branch)],
               ]}
             />
           )}
@@ -71,13 +76,13 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
       if (inputId === null || portId === null) return null;
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <strong>DC isolator (disconnect) between panels and PV input</strong>
+          <strong>{selectedPartTexts.dcIsolatorDisconnectBetween}</strong>
           {lane !== null && (
             <Facts
               facts={[
-                ["At least (1.25 × Isc)", lane.iscA === null ? "not known" : amount(1.25 * lane.iscA, "A")],
-                ["Max PV voltage", amount(lane.highestV, "V")],
-                ["Poles", "2: + and − at once"],
+                [selectedPartTexts.atLeast125Isc, lane.iscA === null ? "not known" : amount(1.25 * lane.iscA, "A")],
+                [selectedPartTexts.maxPvVoltage, amount(lane.highestV, "V")],
+                [selectedPartTexts.poles, selectedPartTexts.n2AndAtOnce],
               ]}
             />
           )}
@@ -93,27 +98,27 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
     }
     case "bank": {
       const battery = report.batteries.find(({ inputId }) => inputId === part.inputId);
-      if (battery === undefined) return <p>Nothing is known of this battery yet.</p>;
+      if (battery === undefined) return <p>{selectedPartTexts.nothingIsKnownOfThisBatteryYet}</p>;
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <strong>Battery of {battery.inputName}</strong>
+          <strong>{selectedPartTexts.batteryOfInputName(battery.inputName)}</strong>
           <Facts
             facts={[
               [
-                "Controller output",
-                battery.outputA === null ? "not known: enter it at Controller" : amount(battery.outputA, "A"),
+                selectedPartTexts.controllerOutput,
+                battery.outputA === null ? selectedPartTexts.notKnownEnterItAtController : amount(battery.outputA, "A"),
               ],
-              ["What its cable can carry", battery.cableA === null ? "not known" : amount(battery.cableA, "A")],
               [
-                "Draws when idle",
-                `${given(battery.idleW, "W")}${battery.idleIsAssumed ? ", assumed" : ""}${battery.idleAhAMonth === null ? "" : `: ${battery.idleAhAMonth.toFixed(0)} Ah in a dark month`}`,
+                selectedPartTexts.whatItsCableCanCarry,
+                battery.cableA === null ? "not known" : amount(battery.cableA, "A"),
+              ],
+              [
+                selectedPartTexts.idleCurrent,
+                `${given(battery.idleW, "W")}${battery.idleIsAssumed ? ", assumed" : ""}${battery.idleAhAMonth === null ? "" : selectedPartTexts.idleAhAMonthAhInADarkMonth(battery.idleAhAMonth.toFixed(0))}`,
               ],
             ]}
           />
-          <p style={{ margin: 0 }}>
-            The fuse sits within 18 cm (7 in) of battery +. A battery switch in this cable ends the idle draw in a long
-            winter: disconnect the panels first, then the battery.
-          </p>
+          <p style={{ margin: 0 }}>{selectedPartTexts.theFuseSitsWithin18Cm7InOf}</p>
           <GuardForm
             key={battery.inputId}
             at={{ type: "bank", inputId: battery.inputId }}
@@ -129,15 +134,12 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
       return lane === null ? null : <JointForm lane={lane} />;
     }
     case "branch":
-      return <p>The branches of a parallel group join here: a pair of branch (Y) connectors.</p>;
+      return <p>{selectedPartTexts.theStringsOfAParallelGroupJoin}</p>;
     case "diode":
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <strong>Blocking diode</strong>
-          <p style={{ margin: 0 }}>
-            It keeps other strings from pushing current back into this one, and costs about half a volt all day. It is
-            no fuse: it fails short. Add or remove it on the board, at Wiring.
-          </p>
+          <strong>{selectedPartTexts.blockingDiode}</strong>
+          <p style={{ margin: 0 }}>{selectedPartTexts.itKeepsOtherStringsFromPushing}</p>
         </Box>
       );
     case "panel": {
@@ -146,18 +148,16 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
       const stated = (value: number | null, unit: "V" | "A") => (value === null ? "not known" : given(value, unit));
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <strong>
-            Panel {part.number}: {pieceName(plan, part.key)}
-          </strong>
+          <strong>{selectedPartTexts.panelNumberPiece(part.number, pieceName(plan, part.key))}</strong>
           <Facts
             facts={[
-              ["Open, Voc", stated(label.vocV, "V")],
-              ["Shorted, Isc", stated(label.iscA, "A")],
-              ["Max series fuse rating", stated(label.maxSeriesFuseA, "A")],
-              ["Max system voltage", stated(label.maxSystemV, "V")],
+              [selectedPartTexts.openCircuitVoltageVoc, stated(label.vocV, "V")],
+              [selectedPartTexts.shortCircuitCurrentIsc, stated(label.iscA, "A")],
+              [selectedPartTexts.maxSeriesFuseRating, stated(label.maxSeriesFuseA, "A")],
+              [selectedPartTexts.maxSystemVoltage, stated(label.maxSystemV, "V")],
             ]}
           />
-          <p style={{ margin: 0 }}>Its connectors are under Connectors.</p>
+          <p style={{ margin: 0 }}>{selectedPartTexts.seeConnectorsForItsConnectors}</p>
         </Box>
       );
     }
@@ -165,24 +165,27 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
       const lanes = report.lanes.filter(({ inputId }) => inputId === part.inputId);
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
-          <strong>{plan.inputs.find(({ id }) => id === part.inputId)?.device.name ?? "No input chosen"}</strong>
+          <strong>
+            {plan.inputs.find(({ id }) => id === part.inputId)?.device.name ?? selectedPartTexts.noControllerChosen}
+          </strong>
           {lanes.map((lane) => (
             <Facts
               key={lane.portId}
               facts={[
-                ["PV input", lane.portName],
-                ["Voc on the coldest dawn", amount(lane.coldV, "V")],
-                ["Isc of all strings", lane.iscA === null ? "not known" : amount(lane.iscA, "A")],
+                [selectedPartTexts.pvInput, lane.portName],
+                [selectedPartTexts.vocOnTheColdestDawn, amount(lane.coldV, "V")],
+                [selectedPartTexts.iscOfAllStrings, lane.iscA === null ? "not known" : amount(lane.iscA, "A")],
                 [
-                  "Connected by",
-                  lane.chain.isFound ? counted(lane.chain.links.length, "adapter") : "no known adapters",
+                  selectedPartTexts.connection,
+                  lane.chain.isFound ? counted(lane.chain.links.length, "adapter") : selectedPartTexts.noKnownAdapters,
                 ],
               ]}
             />
           ))}
           <p style={{ margin: 0 }}>
-            Its sockets and the adapters to them are under Plugs; {system === "us" ? "AWG or mm²" : "mm² or AWG"}{" "}
-            follows the standard under Cables.
+            {selectedPartTexts.seeConnectorsForItsConnectorsAnd}{" "}
+            {system === "us" ? selectedPartTexts.awgOrMm : selectedPartTexts.mmOrAwg}{" "}
+            {selectedPartTexts.followsTheStandardChosenAtCables}
           </p>
         </Box>
       );
@@ -193,12 +196,12 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
 /** A gPV fuse needs about 1.45 times its rating for an hour: more than the others may be able to push. */
 function blowing({ sizeA, fuseA, backfeedA }: BranchReport): string {
   const ratedA = fuseA ?? sizeA;
-  if (ratedA === null) return "no fuse fits";
+  if (ratedA === null) return selectedPartTexts.noFuseFits;
   const blowsA = 1.45 * ratedA;
-  if (backfeedA >= blowsA) return `yes, at ${amount(blowsA, "A")} within about an hour`;
+  if (backfeedA >= blowsA) return selectedPartTexts.yesAtBlowsAWithinAboutAnHour(amount(blowsA, "A"));
   return 1.25 * backfeedA >= blowsA
-    ? `only in the brightest sun: it needs ${amount(blowsA, "A")} for about an hour`
-    : `perhaps never: it needs ${amount(blowsA, "A")} for about an hour`;
+    ? selectedPartTexts.onlyInTheBrightestSunItNeeds(amount(blowsA, "A"))
+    : selectedPartTexts.perhapsNeverItNeedsBlowsAFor(amount(blowsA, "A"));
 }
 
 /** How the rows of a port are joined. */
@@ -208,27 +211,33 @@ function JointForm({ lane }: { readonly lane: LaneReport }) {
   const joining = desk.now().history.present.protect.joining;
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
-      <strong>Where {rows.length} strings join</strong>
+      <strong>{selectedPartTexts.whereRowCountStringsJoin(rows.length)}</strong>
       <ChoiceField
-        label="Joined by"
+        label={selectedPartTexts.joinedBy}
         value={joining}
         options={[
-          { value: "auto", text: `whichever suits: ${joint === "box" ? "a combiner box" : "branch connectors"}` },
-          { value: "plugs", text: "branch (Y) connectors" },
-          { value: "box", text: "a combiner box with busbars" },
+          {
+            value: "auto",
+            text: `whichever suits: ${joint === "box" ? selectedPartTexts.aCombinerBox : "branch connectors"}`,
+          },
+          { value: "plugs", text: selectedPartTexts.branchYConnectors },
+          { value: "box", text: selectedPartTexts.aCombinerBoxWithBusbars },
         ]}
         onChoice={(next) => desk.change({ type: "setProtect", patch: { joining: next } })}
       />
       <Facts
         facts={[
-          ["Must carry (1.25 × Isc of all strings)", iscA === null ? "not known" : amount(1.25 * iscA, "A")],
-          ["A branch connector can carry", given(lane.chain.branchA, "A")],
+          [selectedPartTexts.mustCarry125IscOfAllStrings, iscA === null ? "not known" : amount(1.25 * iscA, "A")],
+          [selectedPartTexts.aBranchConnectorCanCarry, given(lane.chain.branchA, "A")],
           ...(box === null
             ? []
             : ([
-                ["Combiner box, inside at least", `${box.wideMm} × ${box.highMm} × ${box.deepMm} mm`],
                 [
-                  "Cable glands",
+                  selectedPartTexts.combinerBoxInsideDimensionsAt,
+                  selectedPartTexts.wideMmHighMmDeepMmMm(box.wideMm, box.highMm, box.deepMm),
+                ],
+                [
+                  selectedPartTexts.cableGlands,
                   box.glands
                     .map(
                       ({ thread, cables, count }) =>
@@ -236,17 +245,19 @@ function JointForm({ lane }: { readonly lane: LaneReport }) {
                     )
                     .join(", "),
                 ],
-                ["Busbars", `2, ${box.studs} studs each`],
+                ["Busbars", selectedPartTexts.n2StudsStudsEach(box.studs)],
               ] as const)),
         ]}
       />
       {diodes !== null && (
         <p style={{ margin: 0 }}>
-          Blocking diodes here would save {amount(Math.max(0, diodes.gainW), "W")} while one string is in deep shade,
-          and cost {amount(Math.max(0, diodes.costW), "W")} whenever none is.
+          {selectedPartTexts.blockingDiodesHereWouldSaveMax(
+            amount(Math.max(0, diodes.gainW), "W"),
+            amount(Math.max(0, diodes.costW), "W"),
+          )}
           {diodes.gainW > diodes.costW
-            ? " Worth it only where a string is shaded much of the day."
-            : " They do not help."}
+            ? selectedPartTexts.onlyWorthwhileWhereAStringIs
+            : selectedPartTexts.theyDoNotHelp}
         </p>
       )}
     </Box>

@@ -2,6 +2,7 @@
 
 import { useDesk, useDeskState, usePlan, wiringOf } from "@/features/plan-session";
 import { TextButton, sheetStyle } from "@/ui";
+import { wiringsTexts } from "@/messages/en/protection/view";
 
 /** Which of the plan's wirings is made into copper; with only one there is nothing to choose. */
 export function Wirings() {
@@ -10,7 +11,7 @@ export function Wirings() {
   const shown = useDeskState((state) => wiringOf(state).id);
   if (wirings.length < 2) return null;
   return (
-    <div className={sheetStyle["choices"]} role="group" aria-label="Wirings of these panels">
+    <div className={sheetStyle["choices"]} role="group" aria-label={wiringsTexts.wiringsOfThesePanels}>
       {wirings.map(({ id, name }) => (
         <TextButton key={id} aria-pressed={id === shown} onClick={() => desk.set({ wiringId: id, selected: [] })}>
           {name}

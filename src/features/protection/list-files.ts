@@ -1,6 +1,7 @@
 import { type ProtectReport } from "@/core/protection/diagram";
 import { csvText } from "@/ui";
 import { groupWords, itemWords } from "@/messages/en";
+import { listFilesTexts } from "@/messages/en/protection/view";
 
 /** The parts list as a table for a shop or a sheet. Numbers are plain, money in the currency named. */
 export function listCsv({ lines, money }: ProtectReport, currency: string): Promise<string> {
@@ -18,7 +19,7 @@ export function listCsv({ lines, money }: ProtectReport, currency: string): Prom
     currency,
     weightKg: line.weightKg.toFixed(2),
   }));
-  const total = { group: "", part: "All parts to buy", money: money.parts.toFixed(2), currency };
+  const total = { group: "", part: listFilesTexts.allPartsToBuy, money: money.parts.toFixed(2), currency };
   return csvText([...rows, total], Object.keys(rows[0] ?? total));
 }
 

@@ -52,7 +52,7 @@ const due = [
   /DC isolator 32 A/,
   /fuse 50 A/,
   /Battery/,
-  /Up to 60\.1 V DC/,
+  /Voc at most 60\.1 V DC/,
 ];
 
 test.each<Paper>(["a4", "letter"])(

@@ -6,6 +6,7 @@ import { type Diagram, diagramOf, graphOf, layoutAsk, type ProtectReport } from 
 import { type UnitSystem } from "@/core/engine/units";
 import { boxWords } from "@/messages/en";
 import { pageLayout } from "@/workers";
+import { useDiagramTexts } from "@/messages/en/protection/view";
 
 export type Drawn = { readonly diagram: Diagram | null; readonly fault: string | null };
 
@@ -37,7 +38,7 @@ export function useDiagram(plan: Plan | null, report: ProtectReport | null, syst
           setFault(null);
         },
         (error: unknown) => {
-          if (isWanted) setFault(error instanceof Error ? error.message : "the layout failed");
+          if (isWanted) setFault(error instanceof Error ? error.message : useDiagramTexts.theLayoutFailed);
         },
       );
     return () => {

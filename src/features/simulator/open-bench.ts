@@ -3,6 +3,7 @@ import { type Plan } from "@/core/plan";
 import { type Moment } from "@/core/commissioning";
 import { assumedSite } from "@/core/plan-model";
 import { askWalk } from "@/features/commissioning-request";
+import { openBenchTexts } from "@/messages/en/simulator/view";
 
 type Asked = Omit<NewStandIn, "clearWm2" | "seed"> & { readonly plan: Plan };
 type Opened = { readonly type: "open"; readonly id: string } | { readonly type: "fault"; readonly message: string };
@@ -11,7 +12,7 @@ type Opened = { readonly type: "open"; readonly id: string } | { readonly type: 
 export async function openBench({ plan, ...asked }: Asked): Promise<Opened> {
   const { wiringId, inputId, portId, sky, moment } = asked;
   const walk = await askWalk({ plan, wiringId, inputId, portId, sky, moment }, `stand-in ${inputId} ${portId}`);
-  if (walk === null) return { type: "fault", message: "This port has nothing to prove yet." };
+  if (walk === null) return { type: "fault", message: openBenchTexts.nothingToTestAtThisPvInputYet };
   const clearWm2 = Math.max(minWm2, walk.clearWm2);
   const seed = Math.floor(Math.random() * 1_000_000);
   const result = await browserClient.standIns.open({ ...asked, clearWm2, seed });

@@ -21,7 +21,7 @@ import {
   tilesOfRows,
 } from "@/core/engine/array";
 import { useActions, useDeskState, useJudgement } from "@/features/plan-session";
-import { skyWords } from "@/features/window-chart";
+import { skyWords } from "@/messages/en/window-chart/operating";
 import { ToolButton, Region } from "@/ui";
 import style from "./board.module.css";
 import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
@@ -37,6 +37,7 @@ import { Readout } from "./Readout";
 import { type Target } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
+import { boardTexts } from "@/messages/en/string-board/view";
 
 type Props = {
   readonly chosenLane: string | null;
@@ -71,7 +72,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
   );
   const keysButton = useMemo(
     () => (
-      <ToolButton aria-label="Keys of the board" onClick={() => setHelpOpen(true)}>
+      <ToolButton aria-label={boardTexts.keysOfTheBoard} onClick={() => setHelpOpen(true)}>
         <Keyboard size={18} />
       </ToolButton>
     ),
@@ -150,7 +151,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
         />
       );
     };
-    return { draw, drawOnShelf: (tile) => draw(tile, "on the shelf", null, lying, true) };
+    return { draw, drawOnShelf: (tile) => draw(tile, boardTexts.onTheShelf, null, lying, true) };
   }, [kinds, selected, litTiles, onSelect, onSubstring]);
 
   // after a key the panel may stand elsewhere; the keyboard stays with it
@@ -173,7 +174,10 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
     ...boardKeys
       .filter(({ press }) => selected.length > 0 && press !== "1 … 9")
       .map(({ press, words, run }) => ({
-        of: selected.length === 1 ? "The panel selected" : `The ${selected.length} panels selected`,
+        of:
+          selected.length === 1
+            ? boardTexts.theSelectedPanel
+            : boardTexts.theSelectedCountSelectedPanels(selected.length),
         press,
         words,
         run: () =>
@@ -181,7 +185,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
             run(now, selected, new KeyboardEvent("keydown"), (of) => substringsOf(partsOfKey(of).panelId)),
           ),
       })),
-    ...around.map((key) => ({ of: "The wiring", ...key })),
+    ...around.map((key) => ({ of: boardTexts.theWiring, ...key })),
   ]);
 
   const selectRow = (key: PanelKey) => {
@@ -228,7 +232,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
   };
 
   return (
-    <Region title="String board" flush aside={keysButton}>
+    <Region title={boardTexts.stringBoard} flush aside={keysButton}>
       <DragSurface ref={holder} onKeyDown={onKeyDown} wordsFor={wordsFor} onDrop={onDrop}>
         {/* the dock keeps to the lanes: it stays in sight over them, and never lies over the shelf */}
         <div>
@@ -288,11 +292,11 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
         <div
           ref={fill}
           role="group"
-          aria-label={`Fill ${laneName(board, chosenRef)} by number`}
+          aria-label={boardTexts.fillLaneByNumber(laneName(board, chosenRef))}
           className={style["fill"]}
         >
           <div className={style["quiet"]}>
-            Fill <strong>{laneName(board, chosenRef)}</strong> with equal rows:
+            {boardTexts.fill} <strong>{laneName(board, chosenRef)}</strong> {boardTexts.withEqualStrings}
           </div>
           <FillLane key={chosenLane} board={board} act={act} inputId={chosenRef.inputId} portId={chosenRef.portId} />
         </div>

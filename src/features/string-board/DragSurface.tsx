@@ -22,6 +22,7 @@ import { type PanelKey } from "@/core/engine/array";
 import style from "./board.module.css";
 import { followDrag, type Followed } from "./follow-drag";
 import { type Target } from "./targets";
+import { dragSurfaceTexts } from "@/messages/en/string-board/view";
 
 type Props = {
   /** What is said at the pointer while this panel is dragged. */
@@ -63,7 +64,7 @@ const spokenByUs = {
     onDragStart: () => undefined,
     onDragOver: () => undefined,
     onDragEnd: () => undefined,
-    onDragCancel: () => "Put back.",
+    onDragCancel: () => dragSurfaceTexts.putBack,
   },
 };
 

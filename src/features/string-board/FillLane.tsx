@@ -11,6 +11,7 @@ import { Stepper } from "./Stepper";
 import { type Board, fill, fillWords, shelfOf } from "./commands";
 import style from "./board.module.css";
 import { type Act } from "./useBoard";
+import { fillLaneTexts } from "@/messages/en/string-board/view";
 
 type Props = { readonly board: Board; readonly act: Act } & LaneRef;
 
@@ -41,9 +42,7 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
         const { lacks } = fillLane(now.plan, now.wiring, filling);
         const waits = lacks > 0 || (lane !== null && laid === null);
         keep(waits ? filling : null);
-        return waits
-          ? { change: null, said: "Asked for, not laid yet: see what it takes below." }
-          : fill(now, filling, 0);
+        return waits ? { change: null, said: fillLaneTexts.notWiredYetSeeBelowWhatItNeeds } : fill(now, filling, 0);
       }, gesture),
     [act, keep, inputId, portId],
   );
@@ -81,9 +80,9 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
           {!mixed && <div className={style["quiet"]}>{freeWords(board, lane, shown?.panelId ?? first.id)}</div>}
         </Box>
         <Stepper
-          label="In series"
+          label={fillLaneTexts.inSeries}
           law="voltages add, current stays"
-          help="Panels one after another, + to −. Voltages add; current stays that of one panel."
+          help={fillLaneTexts.inSeriesHelp}
           spec={fieldSpecs.series}
           value={mixed ? null : (shown?.series ?? 1)}
           onValue={setSeries}
@@ -91,9 +90,9 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
           onStep={stepSeries}
         />
         <Stepper
-          label="Strings in parallel"
+          label={fillLaneTexts.stringsInParallel}
           law="currents add, voltage stays"
-          help="Equal strings in parallel, + to +. Currents add; voltage stays that of one string."
+          help={fillLaneTexts.stringsInParallelHelp}
           spec={fieldSpecs.strings}
           value={mixed ? null : (shown?.strings ?? 1)}
           onValue={setStrings}
@@ -123,13 +122,13 @@ function Waiting({ board, act, filling, onDone }: WaitingProps) {
     onDone();
   };
   return (
-    <div role="group" aria-label="Rows asked for" className={style["waiting"]}>
+    <div role="group" aria-label={fillLaneTexts.stringsToAdd} className={style["waiting"]}>
       <span>{fillWords(board, filling)}.</span>
       <TextButton look="amber" onClick={lay}>
-        {lacks > 0 ? `Put ${lacks} more in the plan and lay these rows` : "Lay these rows"}
+        {lacks > 0 ? fillLaneTexts.addLacksToThePlanAndWireThese(lacks) : fillLaneTexts.wireTheseStrings}
       </TextButton>
       <TextButton look="plain" onClick={onDone}>
-        Leave it as it is
+        {fillLaneTexts.cancel}
       </TextButton>
     </div>
   );
@@ -143,7 +142,7 @@ function laneOf({ wiring }: Board, ref: LaneRef): PortArray | null {
 function freeWords(board: Board, lane: PortArray | null, panelId: string): string {
   const here = lane === null ? 0 : tilesOf([lane]).filter((tile) => tile.panelId === panelId).length;
   const free = shelfOf(board).find(({ panel }) => panel.id === panelId)?.tiles.length ?? 0;
-  return `${here} here, ${free} on the shelf`;
+  return fillLaneTexts.hereHereFreeOnTheShelf(here, free);
 }
 
 type ChoiceProps = {
@@ -158,7 +157,7 @@ const KindChoice = memo(
   function KindChoice({ none, chosen, panels, onChoice }: ChoiceProps) {
     return (
       <ChoiceField
-        label="Panel"
+        label={fillLaneTexts.panel}
         value={chosen}
         placeholder={none ? "none yet" : "several kinds"}
         options={panels.map(({ id, label }) => ({ value: id, text: label.name }))}

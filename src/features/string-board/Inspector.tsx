@@ -24,6 +24,7 @@ import {
   toggleTakenOut,
 } from "./commands";
 import { type Act } from "./useBoard";
+import { inspectorTexts } from "@/messages/en/string-board/view";
 
 type Props = {
   readonly board: Board;
@@ -47,20 +48,20 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
   const parts = substringsOf(first.panelId);
   const stand = standOf(board.pose, first);
   return (
-    <div role="group" aria-label="Selected panels" className={style["selected"]}>
+    <div role="group" aria-label={inspectorTexts.selectedPanels} className={style["selected"]}>
       <div className={style["headLine"]}>
         {tiles.length > 1 && <strong>{tileWords(board, tiles)}</strong>}
         <span className={style["toEnd"]}>
           {wired && (
             <TextButton look="plain" onClick={onRow}>
-              Select its row
+              {inspectorTexts.selectItsString}
             </TextButton>
           )}
           <TextButton look="plain" aria-pressed={adding} onClick={onAdding}>
-            Select more
+            {inspectorTexts.selectMore}
           </TextButton>
           <TextButton look="plain" onClick={onClear}>
-            Deselect
+            {inspectorTexts.deselect}
           </TextButton>
         </span>
       </div>
@@ -70,33 +71,47 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
         </div>
         {wired && (
           <>
-            <TextButton aria-label="Move left in series" onClick={() => act((now) => nudge(now, key, "left"))}>
+            <TextButton
+              aria-label={inspectorTexts.moveLeftInSeries}
+              onClick={() => act((now) => nudge(now, key, "left"))}
+            >
               ←
             </TextButton>
-            <TextButton aria-label="Move right in series" onClick={() => act((now) => nudge(now, key, "right"))}>
+            <TextButton
+              aria-label={inspectorTexts.moveRightInSeries}
+              onClick={() => act((now) => nudge(now, key, "right"))}
+            >
               →
             </TextButton>
-            <TextButton aria-label="Move to the row above" onClick={() => act((now) => nudge(now, key, "up"))}>
+            <TextButton
+              aria-label={inspectorTexts.moveToTheStringAbove}
+              onClick={() => act((now) => nudge(now, key, "up"))}
+            >
               ↑
             </TextButton>
-            <TextButton aria-label="Move to the row below" onClick={() => act((now) => nudge(now, key, "down"))}>
+            <TextButton
+              aria-label={inspectorTexts.moveToTheStringBelow}
+              onClick={() => act((now) => nudge(now, key, "down"))}
+            >
               ↓
             </TextButton>
-            <TextButton onClick={() => act((now) => besideBefore(now, key))}>Beside its left neighbour</TextButton>
-            <TextButton onClick={() => act((now) => split(now, key))}>Split row here</TextButton>
-            <TextButton onClick={() => act((now) => merge(now, key))}>Join row above</TextButton>
-            <TextButton onClick={() => act((now) => copy(now, key))}>Copy row</TextButton>
-            <TextButton onClick={() => act((now) => diode(now, key))}>Blocking diode</TextButton>
+            <TextButton onClick={() => act((now) => besideBefore(now, key))}>
+              {inspectorTexts.inParallelWithItsLeftNeighbor}
+            </TextButton>
+            <TextButton onClick={() => act((now) => split(now, key))}>{inspectorTexts.splitStringHere}</TextButton>
+            <TextButton onClick={() => act((now) => merge(now, key))}>{inspectorTexts.joinToStringAbove}</TextButton>
+            <TextButton onClick={() => act((now) => copy(now, key))}>{inspectorTexts.copyString}</TextButton>
+            <TextButton onClick={() => act((now) => diode(now, key))}>{inspectorTexts.blockingDiode}</TextButton>
             <TextButton aria-pressed={stand.stance === "stowed"} onClick={() => act((now) => toggleStowed(now, keys))}>
-              Stowed
+              {inspectorTexts.stowed}
             </TextButton>
             <TextButton aria-pressed={first.joinedPast} onClick={() => act((now) => toggleTakenOut(now, keys))}>
-              Taken out
+              {inspectorTexts.bypassed}
             </TextButton>
-            <TextButton onClick={() => act((now) => tiltBy(now, keys, -15))}>Tilt −15°</TextButton>
-            <TextButton onClick={() => act((now) => tiltBy(now, keys, 15))}>Tilt +15°</TextButton>
-            <div role="group" aria-label="Shade by substring" className={style["shade"]}>
-              Shade
+            <TextButton onClick={() => act((now) => tiltBy(now, keys, -15))}>{inspectorTexts.tilt15}</TextButton>
+            <TextButton onClick={() => act((now) => tiltBy(now, keys, 15))}>{inspectorTexts.tilt152}</TextButton>
+            <div role="group" aria-label={inspectorTexts.shadeByCellGroup} className={style["shade"]}>
+              {inspectorTexts.shade}
               {tiles.length === 1 &&
                 Array.from({ length: Math.min(parts, 24) }, (_, k) => {
                   const shaded = lightAt(stand.light, k, parts) < 1;
@@ -104,7 +119,7 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
                     <TextButton
                       key={k}
                       aria-pressed={shaded}
-                      aria-label={`Shade substring ${k + 1}`}
+                      aria-label={inspectorTexts.shadeCellGroupK(k + 1)}
                       onClick={() => act((now) => toggleShade(now, key, k, parts))}
                     >
                       {k + 1}
@@ -112,7 +127,7 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
                   );
                 })}
               <TextButton onClick={() => act((now) => setStands(now, keys, { light: [0.15] }, "shaded"))}>
-                All
+                {inspectorTexts.all}
               </TextButton>
               <TextButton
                 onClick={() =>
@@ -121,12 +136,12 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
                       now,
                       keys,
                       { light: [1], tiltDeg: 0, azimuthDeg: null, stance: "out" },
-                      "flat, out and in full light",
+                      inspectorTexts.flatInUseAndInFullSun,
                     ),
                   )
                 }
               >
-                Clear
+                {inspectorTexts.reset}
               </TextButton>
             </div>
           </>
@@ -143,10 +158,10 @@ const MoveTo = memo(
   function MoveTo({ moves, onMove }: MoveToProps) {
     return (
       <ChoiceField
-        label="Move to"
+        label={inspectorTexts.moveTo}
         labelHidden
         value=""
-        placeholder="Move to…"
+        placeholder={inspectorTexts.moveTo2}
         options={moves.map(({ id, words }) => ({ value: id, text: words }))}
         onChoice={onMove}
       />

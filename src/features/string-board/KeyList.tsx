@@ -7,6 +7,7 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { boardKeys, moveKeys } from "./shortcuts";
+import { keyListTexts } from "@/messages/en/string-board/view";
 
 type Props = { readonly around: readonly AroundKey[]; readonly onClose: () => void };
 
@@ -17,23 +18,23 @@ export type AroundKey = { readonly press: string; readonly words: string; readon
 export function KeyList({ around, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} transitionDuration={0} aria-labelledby="key-list-title" maxWidth="md">
-      <DialogTitle id="key-list-title">Keys of the string board</DialogTitle>
+      <DialogTitle id="key-list-title">{keyListTexts.keysOfTheStringBoard}</DialogTitle>
       <DialogContent>
         <Box component="p" sx={{ mt: 0 }}>
-          With a panel in focus. What is selected together moves together.
+          {keyListTexts.withTheFocusOnAPanelSelected}
         </Box>
         <Keys keys={[...moveKeys, ...boardKeys]} />
         {around.length > 0 && (
           <>
             <Box component="p" sx={{ mb: 1 }}>
-              Anywhere on this step but in a text field.
+              {keyListTexts.anywhereOnThisStepExceptInAText}
             </Box>
             <Keys keys={around} />
           </>
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{keyListTexts.close}</Button>
       </DialogActions>
     </Dialog>
   );

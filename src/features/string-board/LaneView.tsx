@@ -22,6 +22,7 @@ import style from "./board.module.css";
 import { RowsView } from "./RowsView";
 import { stateKey } from "./TileView";
 import { Zone } from "./Zone";
+import { laneViewTexts } from "@/messages/en/string-board/view";
 
 export type TileDrawing = {
   readonly draw: (tile: PanelRef, where: string, state: TileState | null, stand: Stand) => React.ReactNode;
@@ -66,7 +67,7 @@ function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, 
   const operating = judged?.skies[sky].operating ?? null;
   const id = laneKey(laneRef);
   return (
-    <section aria-label={`Lane: ${name}`} data-lane={id} data-chosen={chosen} className={style["lane"]}>
+    <section aria-label={laneViewTexts.pvInputName(name)} data-lane={id} data-chosen={chosen} className={style["lane"]}>
       <div className={style["laneHead"]}>
         {level !== null && <LevelMark level={level} size={18} />}
         <button type="button" aria-pressed={chosen} onClick={() => onChoose(id)} className={style["laneName"]}>
@@ -88,10 +89,12 @@ function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, 
       <div className={style["foot"]}>
         <Zone id={`new:${id}`} shape="strip" target={{ type: "newRow", lane: laneRef, path: [], at: rows.length }}>
           <div className={style["footWords"]}>
-            <span>{rows.length === 0 ? "Empty: put panels here." : "A panel put here is a new row: amps add."}</span>
+            <span>
+              {rows.length === 0 ? laneViewTexts.emptyPutPanelsHere : laneViewTexts.aPanelPutHereStartsANewString}
+            </span>
             {operating !== null && operating.p > 0 && (
               <strong className="num">
-                {rows.length > 1 ? "amps add: " : ""}
+                {rows.length > 1 ? laneViewTexts.ampsAdd : ""}
                 {amount(operating.v, "V")} · {amount(operating.i, "A")} · {amount(operating.p, "W")}
               </strong>
             )}

@@ -6,6 +6,7 @@ import { keyOf, locate, standOf, type PanelKey } from "@/core/engine/array";
 import style from "./board.module.css";
 import { type Board, tilesByKey, tileWords } from "./commands";
 import { stateWords } from "./TileView";
+import { readoutTexts } from "@/messages/en/string-board/view";
 
 type Props = {
   readonly holder: RefObject<HTMLElement | null>;
@@ -23,7 +24,7 @@ export function Readout({ holder, board, states, selected, skyName }: Props) {
   if (tile === undefined)
     return (
       <div data-testid="board-reading" className={style["reading"]}>
-        Point at a panel to read it. Press it to move, shade, tilt or stow it; drag it; or use its keys (?).
+        {readoutTexts.pointAtAPanelToSeeItsValuesPress}
       </div>
     );
   const wired = locate(board.wiring.lanes, keyOf(tile)) !== null;
@@ -31,7 +32,7 @@ export function Readout({ holder, board, states, selected, skyName }: Props) {
   return (
     <div data-testid="board-reading" className={`num ${style["reading"]}`}>
       <strong>{tileWords(board, [tile])}</strong>
-      {wired ? ` · ${skyName}: ${stateWords(tile, standOf(board.pose, tile), state)}` : " · on the shelf, not wired"}
+      {wired ? ` · ${skyName}: ${stateWords(tile, standOf(board.pose, tile), state)}` : readoutTexts.onTheShelfNotWired}
     </div>
   );
 }

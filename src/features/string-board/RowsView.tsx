@@ -7,6 +7,7 @@ import { amount } from "@/messages/en";
 import style from "./board.module.css";
 import { type Flow, flowOfRows, runningFlow } from "./flow";
 import { Zone } from "./Zone";
+import { rowsViewTexts } from "@/messages/en/string-board/view";
 
 type Props = {
   readonly rows: readonly Row[];
@@ -22,7 +23,9 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
   const place = path.length === 0 ? laneId : `${laneId}#${path.join(".")}`;
   return (
     <ul
-      aria-label={path.length === 0 ? "Rows in parallel: amps add" : "Group of rows in parallel: amps add"}
+      aria-label={
+        path.length === 0 ? rowsViewTexts.stringsInParallelAmpsAdd : rowsViewTexts.groupOfStringsInParallelAmpsAdd
+      }
       className={style["rows"]}
       data-several={rows.length > 1}
     >
@@ -40,7 +43,7 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
                   {at > 0 && <Junction sum={sums?.[at - 1] ?? null} />}
                 </Zone>
                 {item.type === "panel" ? (
-                  drawTile(item, `row ${r + 1}, ${at + 1} of ${row.items.length} in series`)
+                  drawTile(item, rowsViewTexts.stringRAtOfItemCountInSeries(r + 1, at + 1, row.items.length))
                 ) : (
                   <div className={style["group"]}>
                     <RowsView
@@ -62,8 +65,8 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
             />
             {row.blockingDiode && (
               <span
-                title="Blocking diode: lets amps out and none in"
-                aria-label="Blocking diode"
+                title={rowsViewTexts.blockingDiodeLetsCurrentOutAnd}
+                aria-label={rowsViewTexts.blockingDiode}
                 role="img"
                 className={style["pole"]}
               >
@@ -76,7 +79,7 @@ export function RowsView({ rows, lane, path, states, drawTile }: Props) {
             {total !== null && (
               <div className={`num ${style["total"]}`}>
                 <div>
-                  {row.items.length > 1 ? "volts add " : ""}
+                  {row.items.length > 1 ? rowsViewTexts.voltsAdd : ""}
                   <strong>{amount(total.v, "V")}</strong>
                 </div>
                 <div>{amount(total.i, "A")}</div>
@@ -103,7 +106,7 @@ function GroupTotal({ rows, states }: { rows: readonly Row[]; states: TileStates
         ""
       ) : (
         <>
-          amps add <strong>{amount(flow.i, "A")}</strong> · {amount(flow.v, "V")}
+          {rowsViewTexts.ampsAdd} <strong>{amount(flow.i, "A")}</strong> · {amount(flow.v, "V")}
         </>
       )}
     </div>

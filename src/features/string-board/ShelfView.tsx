@@ -10,6 +10,7 @@ import { type Board, countBy, shelfOf } from "./commands";
 import { type TileDrawing } from "./LaneView";
 import { type Act } from "./useBoard";
 import { Zone } from "./Zone";
+import { shelfViewTexts } from "@/messages/en/string-board/view";
 
 type Props = {
   readonly board: Board;
@@ -25,14 +26,14 @@ const maxDrawn = 8;
 export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing, mayGrow }: Props) {
   const groups = shelfOf(board);
   return (
-    <section aria-label="Shelf: panels not wired" data-lane="shelf" className={style["shelf"]}>
+    <section aria-label={shelfViewTexts.shelfPanelsNotWired} data-lane="shelf" className={style["shelf"]}>
       <Zone id="shelf" shape="area" target={{ type: "shelf" }}>
         <div style={{ width: "100%" }}>
-          <strong>Shelf</strong>
+          <strong>{shelfViewTexts.shelf}</strong>
           {groups.map(({ panel, tiles }) => (
             <ShelfKind key={panel.id} panel={panel} tiles={tiles} act={act} drawing={drawing} mayGrow={mayGrow} />
           ))}
-          {groups.length === 0 && <p>No panel in this plan yet: choose one at Panels.</p>}
+          {groups.length === 0 && <p>{shelfViewTexts.noPanelsInThisPlanYetAddThemAt}</p>}
         </div>
       </Zone>
     </section>
@@ -56,7 +57,7 @@ const ShelfKind = memo(
       <div className={style["shelfKind"]}>
         <div className={style["shelfName"]}>
           <ToolButton
-            aria-label={`One fewer ${label.name}`}
+            aria-label={shelfViewTexts.oneFewerName(label.name)}
             disabled={!mayGrow || count <= 1}
             onClick={() => act((now) => countBy(now, id, -1))}
           >
@@ -64,7 +65,7 @@ const ShelfKind = memo(
           </ToolButton>
           <strong className="num">{count}</strong>
           <ToolButton
-            aria-label={`One more ${label.name}`}
+            aria-label={shelfViewTexts.oneMoreName(label.name)}
             disabled={!mayGrow}
             onClick={() => act((now) => countBy(now, id, 1))}
           >
@@ -75,7 +76,11 @@ const ShelfKind = memo(
         <div className={style["shelfTiles"]}>
           {tiles.slice(0, maxDrawn).map(drawing.drawOnShelf)}
           <span className={style["quiet"]}>
-            {tiles.length === 0 ? "all wired" : tiles.length > maxDrawn ? `and ${tiles.length - maxDrawn} more` : ""}
+            {tiles.length === 0
+              ? shelfViewTexts.allWired
+              : tiles.length > maxDrawn
+                ? shelfViewTexts.andTileCountMore(tiles.length - maxDrawn)
+                : ""}
           </span>
         </div>
       </div>

@@ -5,6 +5,7 @@ import { Minus, Plus } from "lucide-react";
 import { memo } from "react";
 import { type FieldSpec } from "@/core/engine/units";
 import { ToolButton, QuantityField } from "@/ui";
+import { stepperTexts } from "@/messages/en/string-board/view";
 
 type Props = {
   readonly label: string;
@@ -24,7 +25,7 @@ export const Stepper = memo(function Stepper({ label, law, help, spec, value, on
     <Box>
       <Box sx={{ display: "flex", alignItems: "flex-end", gap: 0.5 }}>
         <ToolButton
-          aria-label={`One fewer: ${label}`}
+          aria-label={stepperTexts.oneFewerLabel(label)}
           disabled={value === null || value <= spec.min}
           onClick={() => onStep(-1)}
         >
@@ -36,14 +37,14 @@ export const Stepper = memo(function Stepper({ label, law, help, spec, value, on
             spec={spec}
             value={value}
             required={value !== null}
-            placeholder="mixed"
+            placeholder={stepperTexts.mixed}
             onValue={(next) => next !== null && onValue(next)}
             onDone={onDone}
             help={help}
           />
         </Box>
         <ToolButton
-          aria-label={`One more: ${label}`}
+          aria-label={stepperTexts.oneMoreLabel(label)}
           disabled={value !== null && value >= spec.max}
           onClick={() => onStep(1)}
         >

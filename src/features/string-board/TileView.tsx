@@ -7,6 +7,7 @@ import { keyOf, type Stand, type PanelRef, type PanelKey } from "@/core/engine/a
 import { amount, counted, shortName } from "@/messages/en";
 import style from "./board.module.css";
 import { TilePicture } from "./TilePicture";
+import { tileViewTexts } from "@/messages/en/string-board/view";
 
 type Props = {
   readonly tile: PanelRef;
@@ -94,7 +95,7 @@ export function stateKey(state: TileState | null): string {
 
 /** Why a panel gives nothing: it is taken out, or stowed; else nothing is said. */
 export function keptWords({ joinedPast }: PanelRef, { stance }: Stand): string {
-  return joinedPast ? "taken out" : stance === "stowed" ? "stowed" : "";
+  return joinedPast ? "bypassed" : stance === "stowed" ? "stowed" : "";
 }
 
 /** What a panel is in and does, for those who do not see it and for the reading under the board. */
@@ -104,10 +105,18 @@ export function stateWords(tile: PanelRef, stand: Stand, state: TileState | null
   const bypassed = state?.substrings.filter((part) => part.bypassed).length ?? 0;
   return [
     kept === "" ? null : kept,
-    stand.tiltDeg === 0 ? null : `tilted ${stand.tiltDeg}°`,
-    shaded === 0 ? null : stand.light.length === 1 ? "shaded" : `${counted(shaded, "substring")} shaded`,
+    stand.tiltDeg === 0 ? null : tileViewTexts.tiltedTiltDeg(stand.tiltDeg),
+    shaded === 0
+      ? null
+      : stand.light.length === 1
+        ? "shaded"
+        : tileViewTexts.shadedShaded(counted(shaded, "cell group")),
     state === null ? null : `${amount(state.v, "V")}, ${amount(state.i, "A")}, ${amount(state.p, "W")}`,
-    state === null ? null : bypassed > 0 ? `${bypassed} of ${state.substrings.length} bypassed` : "none bypassed",
+    state === null
+      ? null
+      : bypassed > 0
+        ? tileViewTexts.bypassedOfSubstringCountCell(bypassed, state.substrings.length)
+        : "none bypassed",
   ]
     .filter((part) => part !== null)
     .join(", ");

@@ -174,7 +174,9 @@ test("rows that ask for more panels than are free wait for the word; said, they 
     series: 3,
     strings: 2,
   };
-  expect(fillWords(board, filling)).toBe("3 in series × 2 strings takes 6 × Mossgate MG-195, 2 more than are free");
+  expect(fillWords(board, filling)).toBe(
+    "3 in series × 2 strings in parallel needs 6 × Mossgate MG-195, 2 more than are free",
+  );
   expect(fill(board, filling, 0)).toBeNull();
   const bought = done(lantern, fill(board, filling, 2));
   expect(bought.panels.map(({ pieces }) => pieces.length)).toEqual([6, 2]);
@@ -186,7 +188,7 @@ test("rows that ask for more panels than are free wait for the word; said, they 
 
 test("a panel may join the end of any row but its own, on any lane", () => {
   const board = boardOf(lantern);
-  const joins = movesOf(board, ["bookbay.1"]).filter(({ words }) => /end of row/.test(words));
+  const joins = movesOf(board, ["bookbay.1"]).filter(({ words }) => /end of string/.test(words));
   expect(joins.map(({ place }) => (place.type === "row" ? [place.lane.portId, place.row, place.at] : []))).toEqual([
     ["low", 0, 2],
     ["high", 0, 4],

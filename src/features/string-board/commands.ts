@@ -35,6 +35,7 @@ import {
   toggleBlockingDiode,
 } from "@/core/engine/array";
 import { counted, shortName } from "@/messages/en";
+import { commandsTexts } from "@/messages/en/string-board/view";
 
 /** What a board action does, and what is said of it; why not, where it cannot be done. Null: there is nothing to do. */
 export type Outcome = { readonly change: Change | null; readonly said: string } | null;
@@ -59,7 +60,7 @@ export function laneRefs({ plan, wiring }: Board): LaneRef[] {
 export function laneName({ plan }: Board, { inputId, portId }: LaneRef): string {
   const input = plan.inputs.find(({ id }) => id === inputId);
   const port = input?.device.ports.find(({ id }) => id === portId);
-  if (input === undefined || port === undefined) return "no input yet";
+  if (input === undefined || port === undefined) return commandsTexts.noControllerYet;
   return plan.inputs.length > 1 ? `${input.device.name}: ${port.name}` : port.name;
 }
 
@@ -84,8 +85,11 @@ export function tilesByKey(board: Board, keys: readonly PanelKey[]): PanelRef[] 
 export function tileWords({ plan }: Board, tiles: readonly Pick<PanelRef, "panelId" | "piece">[]): string {
   const [only] = tiles;
   if (only === undefined) return "nothing";
-  if (tiles.length > 1) return `${tiles.length} panels`;
-  return `${plan.panels.find(({ id }) => id === only.panelId)?.label.name ?? "panel"}, number ${only.piece}`;
+  if (tiles.length > 1) return commandsTexts.tileCountPanels(tiles.length);
+  return commandsTexts.nameNumberPiece(
+    plan.panels.find(({ id }) => id === only.panelId)?.label.name ?? "panel",
+    only.piece,
+  );
 }
 
 function rewired({ wiring }: Board, lanes: readonly PortArray[], said: string): Outcome {
@@ -105,13 +109,13 @@ export function put(board: Board, keys: readonly PanelKey[], place: Place): Outc
 function placeWords(board: Board, place: Place): string {
   switch (place.type) {
     case "shelf":
-      return "put on the shelf";
+      return commandsTexts.putOnTheShelf;
     case "beside":
-      return `put in parallel with ${tileWords(board, tilesByKey(board, [place.key]))}: amps add`;
+      return commandsTexts.putInParallelWithTileAmpsAdd(tileWords(board, tilesByKey(board, [place.key])));
     case "newRow":
-      return `put in a row of its own on ${laneName(board, place.lane)}: amps add`;
+      return commandsTexts.putInAStringOfItsOwnOnLaneAmps(laneName(board, place.lane));
     case "row":
-      return `put in row ${place.row + 1} of ${laneName(board, place.lane)}: volts add`;
+      return commandsTexts.putInStringRowOfLaneVoltsAdd(place.row + 1, laneName(board, place.lane));
   }
 }
 
@@ -171,13 +175,13 @@ export function movesOf(board: Board, keys: readonly PanelKey[]): Move[] {
     const joins = rows.flatMap((row, k): Move[] => {
       const tiles = tilesOfRows([row]);
       if (tiles.every((tile) => moving.has(keyOf(tile)))) return [];
-      const words = `${name}, end of row ${k + 1} (${tiles.length} in it): volts add`;
+      const words = commandsTexts.nameEndOfStringKTileCountInIt(name, k + 1, tiles.length);
       return [
         { id: `${laneKey(lane)} ${k}`, words, place: { type: "row", lane, path: [], row: k, at: row.items.length } },
       ];
     });
     const newRow: Place = { type: "newRow", lane, path: [], at: rows.length };
-    return [...joins, { id: laneKey(lane), words: `${name}, a new row: amps add`, place: newRow }];
+    return [...joins, { id: laneKey(lane), words: commandsTexts.nameANewStringAmpsAdd(name), place: newRow }];
   });
   return [...ofLanes, { id: "shelf", words: "the shelf", place: { type: "shelf" } }];
 }
@@ -203,7 +207,7 @@ export function split(board: Board, key: PanelKey): Outcome {
     : rewired(
         board,
         splitRow(board.wiring.lanes, found),
-        `Row split before ${tileWords(board, tilesByKey(board, [key]))}: two rows, amps add.`,
+        commandsTexts.stringSplitBeforeTileTwoStrings(tileWords(board, tilesByKey(board, [key]))),
       );
 }
 
@@ -211,7 +215,7 @@ export function merge(board: Board, key: PanelKey): Outcome {
   const found = locate(board.wiring.lanes, key);
   return found === null
     ? null
-    : rewired(board, mergeRowUp(board.wiring.lanes, found), "Row joined to the one above: volts add.");
+    : rewired(board, mergeRowUp(board.wiring.lanes, found), commandsTexts.stringJoinedToTheOneAboveVolts);
 }
 
 /** A row once more below it, from what lies on the shelf: nothing is bought by wiring. */
@@ -226,9 +230,9 @@ export function copy(board: Board, key: PanelKey): Outcome {
   return lacking.length > 0
     ? {
         change: null,
-        said: `The shelf lacks ${lacking.join(", ")} for another such row: put more in the plan first (+).`,
+        said: commandsTexts.theShelfLacksLackingForAnother(lacking.join(", ")),
       }
-    : rewired(board, lanes, "Row copied below: amps add.");
+    : rewired(board, lanes, commandsTexts.stringCopiedBelowAmpsAdd);
 }
 
 /** What filling a lane with equal rows takes, in words: how many, whether so many are free, and what goes to the shelf. */
@@ -240,9 +244,14 @@ export function fillWords({ plan, wiring }: Board, filling: Filling): string {
     (id) => `${shelved.filter((tile) => tile.panelId === id).length} × ${nameOf(id)}`,
   );
   return [
-    `${series} in series × ${counted(strings, "string")} takes ${series * strings} × ${nameOf(panelId)}`,
-    ...(lacks > 0 ? [`${lacks} more than are free`] : []),
-    ...(goes.length > 0 ? [`${goes.join(", ")} to the shelf`] : []),
+    commandsTexts.seriesInSeriesStringsInParallel(
+      series,
+      counted(strings, "string"),
+      series * strings,
+      nameOf(panelId),
+    ),
+    ...(lacks > 0 ? [commandsTexts.lacksMoreThanAreFree(lacks)] : []),
+    ...(goes.length > 0 ? [commandsTexts.goesToTheShelf(goes.join(", "))] : []),
   ].join(", ");
 }
 
@@ -268,13 +277,11 @@ export function diode(board: Board, key: PanelKey): Outcome {
   return rewired(
     board,
     toggleBlockingDiode(board.wiring.lanes, found),
-    has
-      ? "Blocking diode taken out of the row."
-      : "Blocking diode put in the row: no amps run backwards, half a volt is lost.",
+    has ? commandsTexts.blockingDiodeRemovedFromThe : commandsTexts.blockingDiodeAddedToTheStringNo,
   );
 }
 
-const fullWords = `A plan holds up to ${maxPieces} panels.`;
+const fullWords = commandsTexts.aPlanHoldsAtMostMaxPiecesPanels(maxPieces);
 
 /** One more or fewer panel of a kind in the plan; the last one of a kind stays. */
 export function countBy({ plan }: Board, panelId: string, by: 1 | -1): Outcome {
@@ -283,7 +290,7 @@ export function countBy({ plan }: Board, panelId: string, by: 1 | -1): Outcome {
   if (piecesIn(plan) + by > maxPieces) return { change: null, said: fullWords };
   return {
     change: { type: "setCount", panelId: panel.id, count: panel.pieces.length + by },
-    said: `${panel.pieces.length + by} × ${panel.label.name} in the plan.`,
+    said: commandsTexts.pieceCountNameInThePlan(panel.pieces.length + by, panel.label.name),
   };
 }
 
@@ -306,8 +313,8 @@ function wiredOf(board: Board, keys: readonly PanelKey[]): PanelRef[] {
 export function toggleStowed(board: Board, keys: readonly PanelKey[]): Outcome {
   const already = tilesByKey(board, keys).every((tile) => standOf(board.pose, tile).stance === "stowed");
   return already
-    ? setStands(board, keys, { stance: "out" }, "back out in the light")
-    : setStands(board, keys, { stance: "stowed" }, "stowed: joined but covered");
+    ? setStands(board, keys, { stance: "out" }, commandsTexts.inUseAgain)
+    : setStands(board, keys, { stance: "stowed" }, "stowed: connected but covered");
 }
 
 /** Panels taken out, their leads joined past them, or put back: that moves plugs, so it is the wiring's, in every pose. */
@@ -317,7 +324,7 @@ export function toggleTakenOut(board: Board, keys: readonly PanelKey[]): Outcome
   const joinedPast = !wired.every((tile) => tile.joinedPast);
   return {
     change: { type: "joinPast", wiringId: board.wiring.id, keys: wired.map(keyOf), joinedPast },
-    said: `${tileWords(board, wired)} ${joinedPast ? "taken out: leads joined past it" : "put back in its row"}.`,
+    said: `${tileWords(board, wired)} ${joinedPast ? commandsTexts.bypassedLeadsJoinedPastIt : commandsTexts.backInItsString}.`,
   };
 }
 
@@ -336,7 +343,7 @@ export function toggleShade(board: Board, key: PanelKey, substring: number, subs
     board,
     [key],
     { light: next.every((share) => share === 1) ? [1] : next },
-    `substring ${substring + 1} ${shaded ? "back in the light" : "shaded"}`,
+    commandsTexts.cellGroup(substring + 1, shaded),
   );
 }
 

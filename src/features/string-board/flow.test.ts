@@ -90,10 +90,10 @@ test("a panel is told with what it is in and does, and with whether its substrin
   };
   const plainWords = (words: string) => words.replaceAll("\u00a0", " ");
   expect(plainWords(stateWords(a(1), { ...lying, light: [1, 0.15], tiltDeg: 30 }, doing))).toBe(
-    "tilted 30°, 1 substring shaded, 20.3 V, 8.62 A, 175 W, 1 of 2 bypassed",
+    "tilted 30°, 1 cell group shaded, 20.3 V, 8.62 A, 175 W, 1 of 2 cell groups bypassed by diodes",
   );
   expect(
     plainWords(stateWords(a(1), { ...lying, light: [0.15] }, { ...doing, substrings: doing.substrings.slice(0, 1) })),
   ).toBe("shaded, 20.3 V, 8.62 A, 175 W, none bypassed");
-  expect(stateWords({ ...a(1), joinedPast: true }, lying, null)).toBe("taken out");
+  expect(stateWords({ ...a(1), joinedPast: true }, lying, null)).toBe("bypassed");
 });

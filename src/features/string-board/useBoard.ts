@@ -5,6 +5,7 @@ import { poseIn } from "@/core/plan";
 import { type DeskState, poseIdOf, useDesk, useDeskState, usePlan, useWiring, wiringOf } from "@/features/plan-session";
 import { type PanelKey } from "@/core/engine/array";
 import { type Board, type Outcome } from "./commands";
+import { useBoardTexts } from "@/messages/en/string-board/view";
 
 /** Does something to the board as it is now, and says so. */
 export type Act = (run: (board: Board) => Outcome, gesture?: string) => boolean;
@@ -43,7 +44,7 @@ export function useBoard() {
         const outcome = run(boardOf(state));
         const change = outcome?.change ?? null;
         if (change !== null) desk.change(change, gesture);
-        desk.set({ said: outcome?.said ?? "Nothing to do there." });
+        desk.set({ said: outcome?.said ?? useBoardTexts.nothingChangesItCannotGoFurther });
         return change !== null;
       }) satisfies Act as Act,
     }),

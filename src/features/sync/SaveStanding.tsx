@@ -4,8 +4,9 @@ import Button from "@mui/material/Button";
 import { type ReactNode } from "react";
 import { AlertBar } from "@/ui";
 import { useIsKept } from "./useIsKept";
-import { keptWords } from "./save-words";
+import { keptWords } from "@/messages/en/sync/save";
 import { type SaveState } from "./standing";
+import { saveStandingTexts } from "@/messages/en/sync/view";
 
 type Props<Doc> = {
   readonly save: SaveState<Doc>;
@@ -25,7 +26,7 @@ export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, ch
   const isKept = useIsKept();
   const downloadKey = (
     <Button variant="outlined" size="small" onClick={does.download}>
-      Download it
+      {saveStandingTexts.downloadIt}
     </Button>
   );
   switch (save.type) {
@@ -36,9 +37,7 @@ export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, ch
     case "unreachable":
       return (
         <AlertBar level={isKept ? "care" : "stop"} keys={isKept ? undefined : downloadKey}>
-          <span>
-            {save.message} {keptWords(isKept)} It is saved as soon as that can be.
-          </span>
+          <span>{saveStandingTexts.messageKeptItIsSavedAsSoonAs(save.message, keptWords(isKept))}</span>
         </AlertBar>
       );
     case "gone":
@@ -49,7 +48,7 @@ export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, ch
           keys={
             <>
               <Button variant="contained" size="small" onClick={does.saveAsNew}>
-                Save as a new {noun}
+                {saveStandingTexts.saveAsANewNoun(noun)}
               </Button>
               {downloadKey}
             </>
@@ -57,9 +56,7 @@ export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, ch
         >
           <span>
             {save.type === "gone" ? (
-              <strong>
-                This {noun} was {gone} elsewhere.
-              </strong>
+              <strong>{saveStandingTexts.thisNounWasGoneElsewhere(noun, gone)}</strong>
             ) : (
               save.message
             )}{" "}
@@ -75,19 +72,17 @@ export function SaveStanding<Doc>({ save, noun, gone, changedWords, moreKeys, ch
             <>
               {moreKeys}
               <Button variant="outlined" size="small" onClick={does.takeTheirs}>
-                Show theirs
+                {saveStandingTexts.loadTheOtherVersion}
               </Button>
               <Button variant="contained" size="small" onClick={does.keepMine}>
-                Keep mine
+                {saveStandingTexts.keepThisVersion}
               </Button>
             </>
           }
         >
           <span>
-            <strong>
-              This {noun} was changed {changedWords}
-            </strong>{" "}
-            (now revision {save.theirs.revision}). Your changes are on screen but not saved.
+            <strong>{saveStandingTexts.thisNounWasChangedChangedWords(noun, changedWords)}</strong>{" "}
+            {saveStandingTexts.nowRevisionRevisionYourChanges(save.theirs.revision)}
           </span>
           {children}
         </AlertBar>

@@ -2,6 +2,7 @@ import { type ApiFault, type ApiResult, isRetryable, maxOutliving } from "@/api"
 import { differences } from "@/core/plan";
 import { type Draft, type DraftKind, type DraftShelf } from "./drafts";
 import { type LeftDraft, type Standing, type Version } from "./standing";
+import { autosaveTexts } from "@/messages/en/sync/view";
 
 /** A document on screen. */
 export type OnScreen<Doc> = {
@@ -169,7 +170,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
     const [only, ...more] = [...left, ...news];
     if (only === undefined || news.length === 0 || stopped) return;
     if (more.length === 0 && only.revision === revision && !dirty()) {
-      screen.set({ notice: "Changes that had not been saved when the page closed are back." });
+      screen.set({ notice: autosaveTexts.changesThatWereNotSavedWhenThe });
       takeOver(only);
       return;
     }
@@ -216,7 +217,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
 
   function takeServerVersion(): void {
     const { save } = screen.read();
-    if (save.type === "stale") takeIn(save.theirs, "The other version is shown. Yours is one undo away.");
+    if (save.type === "stale") takeIn(save.theirs, autosaveTexts.theOtherVersionIsLoadedUndo);
   }
 
   function takeIn({ revision, document }: Version<Doc>, notice: string): void {
@@ -243,7 +244,7 @@ export function startAutosave<Doc>(parts: Parts<Doc>): Autosave<Doc> {
       if (revision <= screen.read().revision || dirty()) return;
       const result = await server.theirs(null);
       if (result.type === "fault" || dirty() || result.value.revision <= screen.read().revision) return;
-      takeIn(result.value, `This ${noun} was changed in another tab; what you see now includes it.`);
+      takeIn(result.value, autosaveTexts.thisNounWasChangedInAnotherTab(noun));
     },
     takeTheirs: takeServerVersion,
     keepMine: () => settleOn(screen.read().present),

@@ -8,7 +8,8 @@ import { amount, given } from "@/messages/en";
 import { curvePoints, edgeLines, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
 import { type ChartLabel, chartLabels } from "./labels";
 import { baselines } from "./place-labels";
-import { skyWords } from "./words";
+import { skyWords } from "@/messages/en/window-chart/operating";
+import { drawingTexts } from "@/messages/en/window-chart/view";
 
 export type DrawingProps = {
   readonly window: InputWindow | null;
@@ -50,7 +51,7 @@ export function Drawing({ window, skies, chosen, lit, width, height, ref }: Draw
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label="Window chart: amps against volts"
+      aria-label={drawingTexts.windowChartCurrentAgainstVoltage}
       style={{ display: "block", fontFamily: "inherit" }}
     >
       <defs>
@@ -173,10 +174,10 @@ function Grid({ scales, frame }: { scales: Scales; frame: Frame }) {
         strokeWidth="1.6"
       />
       <Label x={frame.width - frame.right} y={bottom + 30} anchor="end" size={12}>
-        volts →
+        {drawingTexts.volts}
       </Label>
       <Label x={4} y={12} anchor="start" size={12}>
-        amps
+        {drawingTexts.amps}
       </Label>
     </g>
   );
@@ -198,13 +199,9 @@ function Ceiling({ window, scales, frame }: { window: InputWindow; scales: Scale
         opacity="0.28"
       />
       <path d={`M${x} ${frame.top}V${bottom}`} stroke="var(--stop)" strokeWidth="2.6" />
-      <Label
-        x={Math.min(x + 60, frame.width - 4)}
-        y={12}
-        anchor="end"
-        colour="var(--stop)"
-        weight={700}
-      >{`too much from ${given(window.maxV, "V")}`}</Label>
+      <Label x={Math.min(x + 60, frame.width - 4)} y={12} anchor="end" colour="var(--stop)" weight={700}>
+        {drawingTexts.aboveMaxPvVoltageMaxV(given(window.maxV, "V"))}
+      </Label>
     </g>
   );
 }

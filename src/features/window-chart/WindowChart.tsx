@@ -12,7 +12,8 @@ import { amount } from "@/messages/en";
 import { Drawing } from "./Drawing";
 import { curveRows, saveCsv, saveNetlist, saveSvg } from "./save-files";
 import style from "./window-chart.module.css";
-import { bindingWords, operatingSentence, skyWords } from "./words";
+import { bindingWords, operatingSentence, skyWords } from "@/messages/en/window-chart/operating";
+import { windowChartTexts } from "@/messages/en/window-chart/view";
 
 type Props = {
   readonly window: InputWindow | null;
@@ -66,7 +67,7 @@ function Chart({ window, skies, chosen, lit, height, netlist }: Props) {
               <strong>{skyWords[chosen]}:</strong>{" "}
               {skies[chosen].sky.irradianceWm2 > 0
                 ? operatingSentence(operating, skies[chosen].array.mpp.p)
-                : "The sun is down. 0 W."}
+                : windowChartTexts.theSunIsDown0W}
             </>
           )}
         </div>
@@ -98,17 +99,22 @@ const Tools = memo(function Tools({ asTable, onTable, withNetlist, save }: Tools
   return (
     <div className={style["tools"]}>
       <Button size="small" aria-pressed={asTable} onClick={() => onTable(!asTable)}>
-        {asTable ? "Drawing" : "Table"}
+        {asTable ? windowChartTexts.drawing : windowChartTexts.table}
       </Button>
-      <Button size="small" onClick={() => save("csv")} aria-label="Save the curves as CSV">
-        CSV
+      <Button size="small" onClick={() => save("csv")} aria-label={windowChartTexts.exportTheCurvesAsCsv}>
+        {windowChartTexts.csv}
       </Button>
-      <Button size="small" disabled={asTable} onClick={() => save("svg")} aria-label="Save the drawing as SVG">
-        SVG
+      <Button
+        size="small"
+        disabled={asTable}
+        onClick={() => save("svg")}
+        aria-label={windowChartTexts.exportTheDrawingAsSvg}
+      >
+        {windowChartTexts.svg}
       </Button>
       {withNetlist && (
-        <Button size="small" onClick={() => save("spice")} aria-label="Save the array as a SPICE netlist">
-          SPICE
+        <Button size="small" onClick={() => save("spice")} aria-label={windowChartTexts.exportTheArrayAsASpiceNetlist}>
+          {windowChartTexts.spice}
         </Button>
       )}
     </div>
@@ -118,8 +124,26 @@ const Tools = memo(function Tools({ asTable, onTable, withNetlist, save }: Tools
 /** The same facts as numbers: one row a sky, then the curves. */
 function SkyTable({ states, height }: { states: readonly SkyView[]; height: number }) {
   return (
-    <Box sx={{ height, overflow: "auto", p: 1.5 }} tabIndex={0} role="region" aria-label="Window chart as a table">
-      <Table figures dense head={["Sky", "Voc", "Isc", "Vmp", "Free watts", "Runs at", "Takes", "Why there"]}>
+    <Box
+      sx={{ height, overflow: "auto", p: 1.5 }}
+      tabIndex={0}
+      role="region"
+      aria-label={windowChartTexts.windowChartAsATable}
+    >
+      <Table
+        figures
+        dense
+        head={[
+          windowChartTexts.conditions,
+          windowChartTexts.voc,
+          windowChartTexts.isc,
+          windowChartTexts.vmp,
+          windowChartTexts.pmax,
+          windowChartTexts.operatingPoint,
+          windowChartTexts.harvest,
+          windowChartTexts.limitedBy,
+        ]}
+      >
         <tbody>
           {states.map(({ sky, array, operating, openV }) => (
             <tr key={sky.name}>
@@ -127,7 +151,7 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
               <td>
                 {amount(openV, "V")}
                 {amount(openV, "V") !== amount(array.vocV, "V") && (
-                  <div>curve, all joined: {amount(array.vocV, "V")}</div>
+                  <div>{windowChartTexts.curveWithAllSwitchedOnVocV(amount(array.vocV, "V"))}</div>
                 )}
               </td>
               <td>{amount(array.iscA, "A")}</td>
@@ -141,7 +165,11 @@ function SkyTable({ states, height }: { states: readonly SkyView[]; height: numb
         </tbody>
       </Table>
       <Box sx={{ mt: 2 }}>
-        <Table figures dense head={["Sky", "Volts", "Amps", "Watts"]}>
+        <Table
+          figures
+          dense
+          head={[windowChartTexts.conditions, windowChartTexts.volts, windowChartTexts.amps, windowChartTexts.watts]}
+        >
           <tbody>
             {curveRows(states)
               .filter((_, k) => k % 7 === 0)

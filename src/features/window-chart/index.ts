@@ -1,2 +1,2 @@
 export { LazyWindowChart as WindowChart } from "./LazyWindowChart";
-export { nothingLit, skyWords } from "./words";
+export { nothingLit } from "./nothing-lit";

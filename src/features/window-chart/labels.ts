@@ -3,7 +3,8 @@ import { type SkyView } from "@/core/assessment";
 import { amount, given, limit } from "@/messages/en";
 import { curvePoints, type Frame, type Point, type Scales, windowTop } from "./geometry";
 import { type Placed, placeLabels, type Spot, type Wanted } from "./place-labels";
-import { bindingWords } from "./words";
+import { bindingWords } from "@/messages/en/window-chart/operating";
+import { labelsTexts } from "@/messages/en/window-chart/view";
 
 /** A label where it stands, with what it is about, for its colour. */
 export type ChartLabel = Placed & { readonly about: About };
@@ -97,7 +98,7 @@ function ofWindow(window: InputWindow, scales: Scales, floor: number): Wanted[] 
       key: "floor",
       at: { x: scales.x(window.minV), y: floor },
       sides: ["aboveLeft", "aboveRight"],
-      lines: [...plain("asleep"), ...plain(`below ${limit(window.minV, "V")}`)],
+      lines: [...plain("asleep"), ...plain(labelsTexts.belowMinV(limit(window.minV, "V")))],
       shorter: plain(limit(window.minV, "V")),
     });
   return wanted;

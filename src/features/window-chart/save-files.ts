@@ -3,7 +3,7 @@
 import { roundTo } from "@/core/engine/numeric";
 import { type SkyView } from "@/core/assessment";
 import { csvText, downloadFile } from "@/ui";
-import { skyWords } from "./words";
+import { skyWords } from "@/messages/en/window-chart/operating";
 import { curvePoints } from "./geometry";
 
 export type CurveRow = { readonly sky: string; readonly volts: number; readonly amps: number; readonly watts: number };

@@ -7,7 +7,7 @@ import { skyNames } from "@/core/engine/sky";
 import { inAll } from "@/core/wiring/year";
 import { changeover, laneKey, usedIn } from "@/core/engine/array";
 import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
-import { skyWords } from "@/features/window-chart";
+import { skyWords } from "@/messages/en/window-chart/operating";
 import { useYear, worstMonth, type YearState, YearStrip } from "@/features/year";
 import { levelColour, LevelMark, Region, Table, useUnits } from "@/ui";
 import {
@@ -25,6 +25,7 @@ import {
 } from "@/messages/en";
 import style from "./comparison.module.css";
 import { inPoses, type InPose, type JudgedMisplug, standKey, useComparison } from "./useComparison";
+import { comparisonTexts } from "@/messages/en/wiring/view";
 
 /** Skies compared by watts. The coldest dawn is there for its volts: it is judged with every panel out, stowed or not. */
 const wattSkies = skyNames.filter((name) => name !== "coldDawn");
@@ -43,21 +44,21 @@ export function Comparison() {
   const all = inPoses(plan);
   const board = useYear(plan, wiring.id);
   return (
-    <Region title="Wirings compared" flush>
+    <Region title={comparisonTexts.wiringsCompared} flush>
       <Table
         flush
-        label="Wirings compared, side by side"
+        label={comparisonTexts.wiringsComparedSideBySide}
         className={style["compared"]}
         head={[
-          "Wiring",
-          "Verdict",
+          comparisonTexts.wiring,
+          comparisonTexts.verdict,
           ...wattSkies.map((name) => skyWords[name]),
           skyWords.coldDawn,
-          "Least room",
+          comparisonTexts.smallestMargin,
           "A year",
-          "Panels",
-          "Parts",
-          "Lanes",
+          comparisonTexts.panels,
+          comparisonTexts.parts,
+          comparisonTexts.pvInputs,
         ]}
       >
         <tbody>
@@ -144,7 +145,13 @@ function Line({ plan, name: title, wiring, verdict, against, here, year, onShow 
       <td>
         <span className={style["verdict"]} style={{ color: levelColour(level) }}>
           <LevelMark level={level} size={16} />
-          <strong>{verdict === null ? "Judging…" : assessed === null ? "Not judged yet" : verdictWords[level]}</strong>
+          <strong>
+            {verdict === null
+              ? comparisonTexts.calculating
+              : assessed === null
+                ? comparisonTexts.notCalculatedYet
+                : verdictWords[level]}
+          </strong>
         </span>
         {worst !== undefined && level !== "good" && (
           <div className={style["small"]}>{headline(assessed?.findings ?? [], worst, system)}</div>
@@ -158,12 +165,10 @@ function Line({ plan, name: title, wiring, verdict, against, here, year, onShow 
           )}
         </td>
       ))}
-      <td className="num">{highest > 0 ? `${amount(highest, "V")} open` : "–"}</td>
+      <td className="num">{highest > 0 ? comparisonTexts.vocHighest(amount(highest, "V")) : "–"}</td>
       <td className="num">{room === null ? "–" : percent(room)}</td>
       <td className="num">{year}</td>
-      <td className="num">
-        {used} of {piecesIn(plan)}
-      </td>
+      <td className="num">{comparisonTexts.usedOfPiecesIn(used, piecesIn(plan))}</td>
       <td className={style["small"]}>{partsWords(plan, wiring)}</td>
       <td className={style["small"]}>
         {wiring.lanes.map((lane) => (
@@ -191,10 +196,10 @@ function YearWords({ year, settled, against }: Pick<YearState, "year" | "settled
   return (
     <>
       <YearStrip year={year} />
-      {takenKwh(year).toFixed(0)}&nbsp;kWh taken
+      {comparisonTexts.takenKwhKWhHarvest(takenKwh(year).toFixed(0))}
       {other !== null && <div className={style["small"]}>{moreWords(takenKwh(year) - takenKwh(other), "kWh")}</div>}
       <div className={style["small"]}>
-        least in {worst.name}: {worst.takenKwh.toFixed(1)}&nbsp;kWh
+        {comparisonTexts.lowestInMonthTakenKwhKWh(worst.name, worst.takenKwh.toFixed(1))}
       </div>
     </>
   );
@@ -227,10 +232,12 @@ function Changeover({ plan, from, to, verdicts, misplugs }: ChangeoverProps) {
   return (
     <details className={style["change"]}>
       <summary>
-        From “{fromName}” to “{toName}”: {steps.length === 0 ? "nothing moves" : counted(steps.length, "step")}
+        {comparisonTexts.fromFromNameToToName(fromName, toName)}{" "}
+        {steps.length === 0 ? comparisonTexts.nothingMoves : counted(steps.length, "step")}
         {harmful.length > 0 && (
           <span className={style["danger"]}>
-            <LevelMark level="stop" size={16} /> {counted(harmful.length, "dangerous misplug")} on the way
+            <LevelMark level="stop" size={16} />{" "}
+            {comparisonTexts.harmfulCountOnTheWay(counted(harmful.length, "dangerous connection"))}
           </span>
         )}
       </summary>
@@ -242,7 +249,7 @@ function Changeover({ plan, from, to, verdicts, misplugs }: ChangeoverProps) {
         })}
       </ol>
       {dangers.length > 0 && (
-        <ul aria-label="Beware" className={style["beware"]}>
+        <ul aria-label={comparisonTexts.dangers} className={style["beware"]}>
           {dangers.map(({ level, words }) => (
             <li key={words}>
               <LevelMark level={level} size={16} /> {words}

@@ -9,6 +9,7 @@ import { blankDevice, blankLabel, type DeviceSheet, type PanelSheet } from "@/co
 import { demoInputs, demoPanels } from "@/demo";
 import { useDesk, useDeskState, useLibrary, usePlan, wiringOf } from "@/features/plan-session";
 import { ChoiceField, newId } from "@/ui";
+import { firstStepsTexts } from "@/messages/en/wiring/view";
 
 const panelShelf = (client: ApiClient) => client.panels;
 const inputShelf = (client: ApiClient) => client.inputs;
@@ -53,17 +54,17 @@ export function FirstSteps() {
   return (
     <Box
       component="section"
-      aria-label="Ways to begin"
+      aria-label={firstStepsTexts.waysToBegin}
       sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "1.5fr 1fr 1fr" } }}
     >
       <Door
-        title="I have panels and an input"
+        title={firstStepsTexts.iHavePanelsAndAController}
         words="Pick both from the library, or type their labels in. The verdict comes as soon as both are there."
       >
         <ChoiceField
-          label="Panel"
+          label={firstStepsTexts.panel}
           value=""
-          placeholder={panels[0]?.label.name ?? "from the library"}
+          placeholder={panels[0]?.label.name ?? firstStepsTexts.fromTheLibrary}
           options={panelRecords.map(({ id, sheet }) => ({ value: id, text: sheet.name }))}
           onChoice={(id) => {
             const record = panelRecords.find((each) => each.id === id);
@@ -71,9 +72,9 @@ export function FirstSteps() {
           }}
         />
         <ChoiceField
-          label="Controller"
+          label={firstStepsTexts.controller}
           value=""
-          placeholder={inputs[0]?.device.name ?? "from the library"}
+          placeholder={inputs[0]?.device.name ?? firstStepsTexts.fromTheLibrary}
           options={inputRecords.map(({ id, sheet }) => ({ value: id, text: sheet.name }))}
           onChoice={(id) => {
             const record = inputRecords.find((each) => each.id === id);
@@ -85,40 +86,40 @@ export function FirstSteps() {
             <Button
               variant="contained"
               onClick={() => {
-                addPanel(blankLabel("New panel"), null);
+                addPanel(blankLabel(firstStepsTexts.newPanel), null);
                 goTo("panels");
               }}
             >
-              Type a panel’s label in
+              {firstStepsTexts.enterAPanelsLabel}
             </Button>
           )}
           {inputs.length === 0 && (
             <Button
               variant={panels.length === 0 ? "outlined" : "contained"}
               onClick={() => {
-                addInput(blankDevice("New input"), null);
+                addInput(blankDevice(firstStepsTexts.newController), null);
                 goTo("controller");
               }}
             >
-              Type an input in
+              {firstStepsTexts.enterAControllersDataSheet}
             </Button>
           )}
         </Box>
       </Door>
       <Door
-        title="I know what I use"
-        words="Write down at Need what runs, and how long. It adds up the watts of panels and the battery that this takes."
+        title={firstStepsTexts.iKnowMyDailyUse}
+        words="Enter at Need what runs and how long. Golden Array calculates the panels and the battery that you need."
       >
         <Button variant="outlined" onClick={() => goTo("need")}>
-          Go to Need
+          {firstStepsTexts.goToNeed}
         </Button>
       </Door>
       <Door
-        title="Show me one"
-        words="Three panels in a row on a power station with two ports, to change as you like. One undo takes it away."
+        title={firstStepsTexts.showMeAnExample}
+        words="Three panels in series on a power station, for you to change. One undo removes it."
       >
         <Button variant="outlined" onClick={showOne}>
-          Show a worked example
+          {firstStepsTexts.showAWorkedExample}
         </Button>
       </Door>
     </Box>

@@ -4,6 +4,7 @@ import { LayoutGrid, ListChecks, Redo2, SquareActivity, Undo2 } from "lucide-rea
 import { memo } from "react";
 import { useDesk, useDeskState } from "@/features/plan-session";
 import style from "./thumb-bar.module.css";
+import { mobileToolbarTexts } from "@/messages/en/wiring/view";
 
 /** On a phone: the parts of the step and the way back, where a thumb reaches them. */
 export const MobileToolbar = memo(function ThumbBar() {
@@ -11,26 +12,26 @@ export const MobileToolbar = memo(function ThumbBar() {
   const canUndo = useDeskState((state) => state.history.past.length > 0);
   const canRedo = useDeskState((state) => state.history.future.length > 0);
   return (
-    <nav aria-label="Parts of this step" className={style["bar"]}>
+    <nav aria-label={mobileToolbarTexts.partsOfThisStep} className={style["bar"]}>
       <button type="button" onClick={() => goTo("board")}>
         <LayoutGrid size={18} aria-hidden />
-        Board
+        {mobileToolbarTexts.board}
       </button>
       <button type="button" onClick={() => goTo("window")}>
         <SquareActivity size={18} aria-hidden />
-        Window
+        {mobileToolbarTexts.window}
       </button>
       <button type="button" onClick={() => goTo("ledger")}>
         <ListChecks size={18} aria-hidden />
-        Ledger
+        {mobileToolbarTexts.checks}
       </button>
       <button type="button" disabled={!canUndo} onClick={desk.undo}>
         <Undo2 size={18} aria-hidden />
-        Undo
+        {mobileToolbarTexts.undo}
       </button>
       <button type="button" disabled={!canRedo} onClick={desk.redo}>
         <Redo2 size={18} aria-hidden />
-        Redo
+        {mobileToolbarTexts.redo}
       </button>
     </nav>
   );

@@ -8,6 +8,7 @@ import { useState } from "react";
 import { poseIdOf, useDesk, useDeskState, wiringOf } from "@/features/plan-session";
 import { ChoiceField, newId, TextLine } from "@/ui";
 import { addPose, maxPoses, setPoseUsed, showPose } from "./poses";
+import { poseTabsTexts } from "@/messages/en/wiring/view";
 
 /** The poses the wiring on the board is used in: how the panels stand in each is looked at, changed and judged. */
 export function PoseTabs() {
@@ -27,7 +28,7 @@ export function PoseTabs() {
   const [writing, setWriting] = useState(false);
   return (
     <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center", fontSize: "0.875rem" }}>
-      <span id="pose-tabs">Pose</span>
+      <span id="pose-tabs">{poseTabsTexts.position}</span>
       <Box role="group" aria-labelledby="pose-tabs" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         {used.map(({ id, name }) => (
           <Button
@@ -50,16 +51,16 @@ export function PoseTabs() {
       </Box>
       <Box sx={{ display: "flex", alignItems: "center" }}>
         <IconButton
-          aria-label="Write the name of this pose"
-          title="Write the name of this pose"
+          aria-label={poseTabsTexts.renameThisPosition}
+          title={poseTabsTexts.renameThisPosition}
           aria-expanded={writing}
           onClick={() => setWriting(!writing)}
         >
           <PencilLine size={16} />
         </IconButton>
         <IconButton
-          aria-label="New pose like this one"
-          title="New pose like this one: panels stowed, tilted or shaded otherwise, no plug moved"
+          aria-label={poseTabsTexts.copyThisPosition}
+          title={poseTabsTexts.copyThisPositionPanelsCanBe}
           disabled={all.length >= maxPoses}
           onClick={() => addPose(desk, newId())}
         >
@@ -67,8 +68,8 @@ export function PoseTabs() {
         </IconButton>
         {used.length > 1 && (
           <IconButton
-            aria-label="Not used in this pose"
-            title="This wiring is not used in this pose; undo brings it back"
+            aria-label={poseTabsTexts.notUsedInThisPosition}
+            title={poseTabsTexts.removeThisWiringFromThisPosition}
             onClick={() => setPoseUsed(desk, shownId, false)}
           >
             <X size={16} />
@@ -77,10 +78,10 @@ export function PoseTabs() {
       </Box>
       {others.length > 0 && (
         <ChoiceField
-          label="Also used in another pose"
+          label={poseTabsTexts.alsoUsedInAnotherPosition}
           labelHidden
           value=""
-          placeholder="Also used in…"
+          placeholder={poseTabsTexts.alsoUsedIn}
           options={others.map(({ id, name }) => ({ value: id, text: name }))}
           onChoice={(id) => setPoseUsed(desk, id, true)}
         />
@@ -92,7 +93,7 @@ export function PoseTabs() {
         >
           <TextLine
             key={shown.id}
-            label="Name of this pose"
+            label={poseTabsTexts.nameOfThisPosition}
             value={shown.name}
             most={80}
             onValue={(name) => desk.change({ type: "renamePose", poseId: shown.id, name }, `pose:${shown.id}:name`)}

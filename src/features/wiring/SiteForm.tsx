@@ -9,14 +9,13 @@ import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, useDeskState } from "@/features/plan-session";
 import { ChoiceField, QuantityField, useUnits } from "@/ui";
 import { given, mountWords } from "@/messages/en";
+import { siteFormTexts } from "@/messages/en/wiring/view";
 
 const help = {
-  recordLowC:
-    "The coldest the site has ever been. Cold raises volts: this decides whether they stay under the input’s max PV voltage.",
-  recordHighC: "The hottest the site has ever been. Heat lowers volts: this decides whether the input stays awake.",
-  latitudeDeg:
-    "Degrees north (south negative). Used for the sun’s path: how often the input is offered more watts than it takes.",
-  mount: "How much air reaches the back of the panels; it decides how hot the cells get.",
+  recordLowC: siteFormTexts.theColdestAirEverMeasuredAtThe,
+  recordHighC: siteFormTexts.theHottestAirEverMeasuredAtThe,
+  latitudeDeg: siteFormTexts.degreesNorthSouthNegativeUsedFor,
+  mount: siteFormTexts.howMuchAirReachesTheBackOfThe,
 } as const;
 
 /** Weather extremes and mounting, typed here; empty fields show what is assumed instead. */
@@ -35,28 +34,30 @@ export function SiteForm() {
       onDone={desk.endGesture}
       help={help[name]}
       helpBelow
-      placeholder={`${given(assumed[name], fieldSpecs[name].unit, system)} assumed`}
+      placeholder={siteFormTexts.assumedNameAssumed(given(assumed[name], fieldSpecs[name].unit, system))}
     />
   );
   return (
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
-      {quantity("recordLowC", "Record low")}
-      {quantity("recordHighC", "Record high")}
+      {quantity("recordLowC", siteFormTexts.recordLow)}
+      {quantity("recordHighC", siteFormTexts.recordHigh)}
       <ChoiceField
-        label="Mount"
+        label={siteFormTexts.mountingType}
         value={site.mount ?? ""}
         options={mounts.map((value) => ({ value, text: mountWords[value] }))}
         onChoice={(mount) => desk.change({ type: "setSite", patch: { mount } })}
         help={help.mount}
-        placeholder={`${mountWords[assumed.mount]} (assumed)`}
+        placeholder={siteFormTexts.mountNameAssumed(mountWords[assumed.mount])}
       />
-      {quantity("latitudeDeg", "Latitude")}
+      {quantity("latitudeDeg", siteFormTexts.latitude)}
       <Box sx={{ gridColumn: "1 / 3", fontSize: "0.875rem" }}>
         <Link
           href={`/plan/${id}/need#place`}
           style={{ color: "inherit", display: "inline-flex", alignItems: "center", minHeight: 44 }}
         >
-          {site.recordLowSource === null ? "Confirm a place and its records" : "Place, map and climate"}
+          {site.recordLowSource === null
+            ? siteFormTexts.confirmALocationAndItsRecords
+            : siteFormTexts.locationMapAndClimate}
         </Link>
       </Box>
     </Box>

@@ -6,10 +6,11 @@ import { type SkyView } from "@/core/assessment";
 import { type Sky, type SkyName, skyNames } from "@/core/engine/sky";
 import { type UnitSystem } from "@/core/engine/units";
 import { useDesk, useDeskState } from "@/features/plan-session";
-import { skyWords } from "@/features/window-chart";
+import { skyWords } from "@/messages/en/window-chart/operating";
 import { useUnits } from "@/ui";
 import { amount } from "@/messages/en";
 import style from "./sky.module.css";
+import { skyStripTexts } from "@/messages/en/wiring/view";
 
 // the same elements at every drawing, so that they are not compared again
 const icons = {
@@ -28,7 +29,7 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
   const { atMs } = useDeskState((state) => state.moment);
   return (
     <>
-      <div role="group" aria-label="Sky" className={style["strip"]}>
+      <div role="group" aria-label={skyStripTexts.conditions} className={style["strip"]}>
         {skyNames.map((name) => {
           const { sky, array, operating, openV } = skies[name];
           return (
@@ -44,10 +45,14 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
                 {name === "now" ? ` ${format(atMs, "HH:mm")}` : ""}
               </span>
               <span className={`num ${style["figures"]}`}>
-                {sky.irradianceWm2 === 0 ? "sun is down" : `cells ${amount(sky.cellTempC, "°C", system)}`}
+                {sky.irradianceWm2 === 0
+                  ? skyStripTexts.sunIsDown
+                  : skyStripTexts.cellsCellTempC(amount(sky.cellTempC, "°C", system))}
               </span>
               <span className={`num ${style["figures"]}`}>
-                {name === "coldDawn" ? `${amount(openV, "V")} open` : amount(operating?.p ?? array.mpp.p, "W")}
+                {name === "coldDawn"
+                  ? skyStripTexts.vocOpenV(amount(openV, "V"))
+                  : amount(operating?.p ?? array.mpp.p, "W")}
               </span>
               <span className={style["icon"]}>{icons[name]}</span>
             </button>
@@ -55,7 +60,7 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
         })}
       </div>
       <div className={style["assumed"]}>
-        <em>Assumed:</em> {assumedWords(skies[chosen].sky, system)}
+        <em>{skyStripTexts.assumed}</em> {assumedWords(skies[chosen].sky, system)}
       </div>
     </>
   );
@@ -63,19 +68,19 @@ export function SkyStrip({ skies }: { skies: Readonly<Record<SkyName, SkyView>> 
 
 /** What a sky takes for granted. */
 function assumedWords({ name, irradianceWm2, airTempC, sun }: Sky, system: UnitSystem): string {
-  const light = `${amount(irradianceWm2, "W/m²")}, air ${amount(airTempC, "°C", system)}`;
+  const light = skyStripTexts.irradianceWm2AirAirTempC(amount(irradianceWm2, "W/m²"), amount(airTempC, "°C", system));
   switch (name) {
     case "coldDawn":
-      return `first full sun, ${light}, on cells as cold as the record low.`;
+      return skyStripTexts.firstFullSunLightWithTheCellsAs(light);
     case "brightNoon":
-      return `full sun, ${light}.`;
+      return skyStripTexts.fullSunLight(light);
     case "hotRoof":
-      return `full sun, ${light}, the record high.`;
+      return skyStripTexts.fullSunLightWithTheAirAtThe(light);
     case "haze":
-      return `bright overcast, ${light}, light from the whole sky.`;
+      return skyStripTexts.brightOvercastLightLightFromThe(light);
     case "now":
       return irradianceWm2 === 0
-        ? "the sun of your clock’s time zone and this latitude is down."
-        : `no cloud; sun ${amount(90 - sun.zenithDeg, "°")} high by your clock’s time zone and this latitude; ${light} as usual for the season.`;
+        ? skyStripTexts.theSunIsDownAtThisLatitudeInYour
+        : skyStripTexts.noCloudSunZenithDegAboveThe(amount(90 - sun.zenithDeg, "°"), light);
   }
 }

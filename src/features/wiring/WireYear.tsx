@@ -6,6 +6,7 @@ import { useParams } from "next/navigation";
 import { inAll } from "@/core/wiring/year";
 import { useDeskState, wiringOf } from "@/features/plan-session";
 import { useRestedPlan, useYear, worstMonth, YearStrip } from "@/features/year";
+import { wireYearTexts } from "@/messages/en/wiring/view";
 
 /** Beside the board a first answer will do while somebody works at it, ms. */
 const wholeAfterMs = 1500;
@@ -20,15 +21,17 @@ export function WireYear() {
   return (
     <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", minHeight: 44, flexWrap: "wrap" }}>
       {year === null ? (
-        <span>{fault === null ? "Going through the year…" : `The year could not be worked out: ${fault}`}</span>
+        <span>
+          {fault === null ? wireYearTexts.calculatingTheYear : wireYearTexts.couldNotCalculateTheYearFault(fault)}
+        </span>
       ) : (
         <>
           <YearStrip year={year} />
           <Box component="span" sx={{ flex: "1 1 220px" }} className="num">
-            {settled ? "" : "about "}
-            <strong>{inAll(year.months).takenKwh.toFixed(0)}&nbsp;kWh</strong> a year taken by the ports; least in{" "}
-            {worst?.name}: {worst?.takenKwh.toFixed(1)}&nbsp;kWh
-            {year.source.type === "assumed" && <> (climate assumed: {year.source.kindName})</>}
+            {settled ? "" : wireYearTexts.about}
+            <strong>{wireYearTexts.takenKwhKWh(inAll(year.months).takenKwh.toFixed(0))}</strong>{" "}
+            {wireYearTexts.aYearHarvestedLowestMonth} {worst?.name}: {worst?.takenKwh.toFixed(1)} {wireYearTexts.kWh}
+            {year.source.type === "assumed" && <> {wireYearTexts.climateAssumedKindName(year.source.kindName)}</>}
           </Box>
         </>
       )}
@@ -36,7 +39,7 @@ export function WireYear() {
         href={`/plan/${id}/need#year`}
         style={{ color: "inherit", whiteSpace: "nowrap", display: "inline-flex", alignItems: "center", minHeight: 44 }}
       >
-        The year
+        {wireYearTexts.year}
       </Link>
     </Box>
   );

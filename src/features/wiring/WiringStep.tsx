@@ -9,7 +9,9 @@ import { Board } from "@/features/string-board";
 import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/plan-session";
 import { FinderSheet } from "@/features/best-wirings";
 import { Ledger } from "@/features/checks";
-import { nothingLit, skyWords, WindowChart } from "@/features/window-chart";
+import { TermHelp } from "@/features/glossary";
+import { nothingLit, WindowChart } from "@/features/window-chart";
+import { skyWords } from "@/messages/en/window-chart/operating";
 import { newId, Region, TextButton, useHash } from "@/ui";
 import { cautions } from "./cautions";
 import { Comparison } from "./Comparison";
@@ -23,6 +25,7 @@ import { stepShortcuts, type StepShortcut } from "./step-shortcuts";
 import { MobileToolbar } from "./MobileToolbar";
 import { WireYear } from "./WireYear";
 import { WiringTabs } from "./WiringTabs";
+import { wiringStepTexts } from "@/messages/en/wiring/view";
 
 /** The step where panels meet the input: wire them on the board, see the window move, read the ledger. */
 export function WiringStep() {
@@ -92,18 +95,18 @@ export function WiringStep() {
         <StringBoard chosenLane={chosen} onChooseLane={setPicked} around={around} />
       </Box>
       <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Region title="The window" flush>
+        <Region title={wiringStepTexts.window} aside={<TermHelp id="window" term={wiringStepTexts.window} />} flush>
           <Window chosen={chosen} />
         </Region>
-        <Region title="What it brings in a year">
+        <Region title={wiringStepTexts.harvestInAYear}>
           <Year />
         </Region>
-        <Region title="Site">
+        <Region title={wiringStepTexts.location}>
           <SiteFields />
         </Region>
       </Box>
       <Box id="wire-ledger" sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}>
-        <Region title="Ledger" flush>
+        <Region title={wiringStepTexts.checks} flush>
           <Ledger />
         </Region>
       </Box>
@@ -164,9 +167,9 @@ function Unwired({ onFind }: { onFind: (finding: boolean) => void }) {
         pl: 1.5,
       }}
     >
-      <span>Nothing is wired yet. The best wirings of your panels can be worked out for you.</span>
+      <span>{wiringStepTexts.nothingIsWiredYetGoldenArrayCan}</span>
       <TextButton look="amber" onClick={() => onFind(true)}>
-        Show me the best
+        {wiringStepTexts.findBestWirings}
       </TextButton>
     </Box>
   );
@@ -186,9 +189,7 @@ function Window({ chosen }: { chosen: string | null }) {
   if (assessment?.type !== "assessed" || lane === undefined) {
     return (
       <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>
-        {assessment === null
-          ? "Solving the curves…"
-          : "Here the input’s window is drawn, and the array’s curves inside it, once a panel and an input are chosen. “Fits”, “clips”, “sleeps” and “too much” can then be seen before a number is read."}
+        {assessment === null ? wiringStepTexts.calculatingTheCurves : wiringStepTexts.theControllersWindowAndTheArrays}
       </Box>
     );
   }

@@ -9,6 +9,7 @@ import { useId, useState } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/plan-session";
 import { FieldLabel, newId, TextLine } from "@/ui";
 import { copyWiring, maxWirings, removeWiring, showWiring } from "./wirings";
+import { wiringTabsTexts } from "@/messages/en/wiring/view";
 
 const maxNote = 5000;
 
@@ -33,7 +34,11 @@ export function WiringTabs({ comparing, onCompare, finding, onFind }: Props) {
   const noteId = useId();
   return (
     <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
-      <Box role="group" aria-label="Wirings of these panels" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
+      <Box
+        role="group"
+        aria-label={wiringTabsTexts.wiringsOfThesePanels}
+        sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}
+      >
         {wirings.map(({ id, name }) => (
           <Button
             key={id}
@@ -51,15 +56,15 @@ export function WiringTabs({ comparing, onCompare, finding, onFind }: Props) {
           size="small"
           variant={finding ? "contained" : "outlined"}
           aria-pressed={finding}
-          title="The best wirings of these panels (Alt A)"
+          title={wiringTabsTexts.findTheBestWiringsOfThesePanels}
           startIcon={<Sprout size={16} />}
           onClick={() => onFind(!finding)}
         >
-          Arrange what I have
+          {wiringTabsTexts.bestWirings}
         </Button>
         <IconButton
-          aria-label="Write its name and note"
-          title="Write its name and note"
+          aria-label={wiringTabsTexts.editNameAndNoteOfThisWiring}
+          title={wiringTabsTexts.editNameAndNoteOfThisWiring}
           aria-expanded={writing}
           aria-controls={noteId}
           onClick={() => setWriting(!writing)}
@@ -71,23 +76,23 @@ export function WiringTabs({ comparing, onCompare, finding, onFind }: Props) {
             size="small"
             variant={comparing ? "contained" : "outlined"}
             aria-pressed={comparing}
-            title="Compare the wirings (Alt C)"
+            title={wiringTabsTexts.compareTheWiringsAltC}
             onClick={() => onCompare(!comparing)}
           >
-            Compare
+            {wiringTabsTexts.compare}
           </Button>
         )}
         <IconButton
-          aria-label="Copy this wiring"
-          title="Copy this wiring (Alt N)"
+          aria-label={wiringTabsTexts.copyThisWiring}
+          title={wiringTabsTexts.copyThisWiringAltN}
           disabled={wirings.length >= maxWirings}
           onClick={() => copyWiring(desk, newId())}
         >
           <Copy size={16} />
         </IconButton>
         <IconButton
-          aria-label="Remove this wiring"
-          title="Remove this wiring; undo brings it back"
+          aria-label={wiringTabsTexts.deleteThisWiring}
+          title={wiringTabsTexts.deleteThisWiringUndoBringsItBack}
           disabled={wirings.length === 1}
           onClick={() => removeWiring(desk)}
         >
@@ -106,7 +111,7 @@ export function WiringTabs({ comparing, onCompare, finding, onFind }: Props) {
             <Box
               component="button"
               type="button"
-              aria-label={`Note on it: ${wiring.note}`}
+              aria-label={wiringTabsTexts.noteOnThisWiringNote(wiring.note)}
               onClick={() => setWriting(true)}
               sx={{
                 all: "unset",
@@ -149,7 +154,7 @@ function Written({ wiring, onDone }: WrittenProps) {
       <Box sx={{ flex: { xs: "0 0 130px", sm: "0 0 170px" } }}>
         <TextLine
           key={wiring.id}
-          label="Name of this wiring"
+          label={wiringTabsTexts.nameOfThisWiring}
           value={wiring.name}
           most={80}
           onValue={(name) =>
@@ -177,13 +182,13 @@ function NoteLine({ note, onNote, onDone }: { note: string; onNote: (note: strin
   const id = useId();
   return (
     <Box>
-      <FieldLabel htmlFor={id}>Note on it</FieldLabel>
+      <FieldLabel htmlFor={id}>{wiringTabsTexts.noteOnThisWiring}</FieldLabel>
       <OutlinedInput
         id={id}
         size="small"
         fullWidth
         value={note}
-        placeholder="which plugs move, what to mind"
+        placeholder={wiringTabsTexts.whichConnectorsMoveWhatToWatch}
         onChange={(event) => onNote(event.target.value)}
         onBlur={onDone}
         inputProps={{ maxLength: maxNote }}

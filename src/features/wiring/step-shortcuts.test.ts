@@ -118,7 +118,7 @@ test("the first mend is applied to what is on the board, once, and never to a pl
   // the judgement is still of the plan before
   press("Alt M");
   expect(state().history.present).toBe(mended);
-  expect(state().said).toMatch(/no mend/);
+  expect(state().said).toMatch(/no fix/);
   desk.undo();
   expect(state().history.present).toEqual(boat);
 });

@@ -3,6 +3,7 @@ import { type Desk } from "@/features/plan-session";
 import { applyFirstMend } from "@/features/checks";
 import { stepPose } from "./poses";
 import { copyWiring, stepWiring } from "./wirings";
+import { stepShortcutsTexts } from "@/messages/en/wiring/view";
 
 type Parts = {
   readonly desk: Desk;
@@ -29,17 +30,27 @@ const alt =
 export const stepShortcuts: readonly StepShortcut[] = [
   { press: "Alt W", words: "next wiring", matches: alt("W"), run: ({ desk }) => stepWiring(desk, 1) },
   { press: "Alt Shift W", words: "wiring before", matches: alt("W", true), run: ({ desk }) => stepWiring(desk, -1) },
-  { press: "Alt P", words: "next pose of the panels", matches: alt("P"), run: ({ desk }) => stepPose(desk) },
-  { press: "Alt N", words: "copy this wiring", matches: alt("N"), run: ({ desk, newId }) => copyWiring(desk, newId()) },
+  {
+    press: "Alt P",
+    words: stepShortcutsTexts.nextPositionOfThePanels,
+    matches: alt("P"),
+    run: ({ desk }) => stepPose(desk),
+  },
+  {
+    press: "Alt N",
+    words: stepShortcutsTexts.copyThisWiring,
+    matches: alt("N"),
+    run: ({ desk, newId }) => copyWiring(desk, newId()),
+  },
   {
     press: "Alt C",
-    words: "compare the wirings, or stop",
+    words: stepShortcutsTexts.compareTheWiringsOrCloseThe,
     matches: alt("C"),
     run: ({ toggleCompare }) => toggleCompare(),
   },
   {
     press: "Alt A",
-    words: "arrange what I have: the best wirings, or stop",
+    words: stepShortcutsTexts.openOrCloseBestWirings,
     matches: alt("A"),
     run: ({ toggleFind }) => toggleFind(),
   },
@@ -50,10 +61,15 @@ export const stepShortcuts: readonly StepShortcut[] = [
     run: ({ desk }) =>
       desk.set({ sky: skyNames[(skyNames.indexOf(desk.now().sky) + 1) % skyNames.length] ?? "brightNoon" }),
   },
-  { press: "Alt L", words: "open the ledger", matches: alt("L"), run: ({ desk }) => desk.set({ ledgerOpen: true }) },
+  {
+    press: "Alt L",
+    words: stepShortcutsTexts.openChecks,
+    matches: alt("L"),
+    run: ({ desk }) => desk.set({ ledgerOpen: true }),
+  },
   {
     press: "Alt M",
-    words: "apply the first mend of the ledger",
+    words: stepShortcutsTexts.applyTheFirstFixInChecks,
     matches: alt("M"),
     run: ({ desk }) => applyFirstMend(desk),
   },

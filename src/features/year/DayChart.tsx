@@ -4,6 +4,7 @@ import { memo } from "react";
 import { type TypicalHour } from "@/core/wiring/year";
 import { marksTo, roundAbove, shortNumber } from "./scale";
 import style from "./year.module.css";
+import { dayChartTexts } from "@/messages/en/year/view";
 
 const [width, height, left, right, top, foot] = [760, 230, 46, 46, 8, 36];
 const step = (width - left - right) / 24;
@@ -18,21 +19,27 @@ export const DayChart = memo(function DayChart({ hours, name }: { hours: readonl
     hours.map((hour, k) => `${left + k * step} ${y(of(hour))}L${left + (k + 1) * step} ${y(of(hour))}`).join("L");
   const hasCharge = hours.some(({ chargePct }) => chargePct !== null);
   const lines = [
-    { name: "Offered", className: "offered", path: stairs(({ offeredW }) => offeredW / topW) },
-    { name: "Loads", className: "loads", path: stairs(({ loadW }) => loadW / topW) },
+    { name: dayChartTexts.available, className: "offered", path: stairs(({ offeredW }) => offeredW / topW) },
+    { name: dayChartTexts.dailyUse, className: "loads", path: stairs(({ loadW }) => loadW / topW) },
     ...(hasCharge
-      ? [{ name: "Charge", className: "charge", path: stairs(({ chargePct }) => (chargePct ?? 0) / 100) }]
+      ? [
+          {
+            name: dayChartTexts.batteryCharge,
+            className: "charge",
+            path: stairs(({ chargePct }) => (chargePct ?? 0) / 100),
+          },
+        ]
       : []),
   ];
   const taken = stairs(({ takenW, leftW }) => Math.max(0, takenW - leftW) / topW);
   return (
     <>
-      <ul className={style["legend"]} aria-label="Lines of the day">
+      <ul className={style["legend"]} aria-label={dayChartTexts.linesInTheChart}>
         <li>
           <svg width={18} height={12} aria-hidden>
             <rect width={18} height={12} className={style["takenArea"]} />
           </svg>
-          Taken
+          {dayChartTexts.harvest}
         </li>
         {lines.map((line) => (
           <li key={line.name}>
@@ -48,7 +55,7 @@ export const DayChart = memo(function DayChart({ hours, name }: { hours: readonl
         className={style["chart"]}
         data-chart="day"
         role="img"
-        aria-label={`The mean day of ${name}, hour by hour; at most ${maxW.toFixed(0)} W`}
+        aria-label={dayChartTexts.meanDayInMonthHourByHourAtMost(name, maxW.toFixed(0))}
       >
         {marksTo(1).map((share) => (
           <g key={share}>
@@ -73,7 +80,7 @@ export const DayChart = memo(function DayChart({ hours, name }: { hours: readonl
           </text>
         ))}
         <text x={(width + left - right) / 2} y={height - 4} textAnchor="middle" className={style["tick"]}>
-          hour of the day, by the sun; watts on the left
+          {dayChartTexts.hourOfTheDaySolarTimeWattsOnThe}
         </text>
       </svg>
     </>

@@ -4,6 +4,7 @@ import { lossNames, type YearMonth } from "@/core/wiring/year";
 import { daysIn } from "@/core/engine/weather";
 import { Table } from "@/ui";
 import { lossWords, trueMinus } from "@/messages/en";
+import { dayLossesTexts } from "@/messages/en/year/view";
 
 /** The mean day of a month, from what could be had to what is used, every loss by its name. */
 export function DayLosses({ month, of }: { month: YearMonth; of: number }) {
@@ -13,20 +14,20 @@ export function DayLosses({ month, of }: { month: YearMonth; of: number }) {
     <Table figures spokenCaption="The mean day, Wh: what could be had, every loss, what is used">
       <tbody>
         <tr>
-          <th scope="row">Could be had</th>
-          <td>{wh(month.couldKwh).toFixed(0)} Wh</td>
+          <th scope="row">{dayLossesTexts.available}</th>
+          <td>{dayLossesTexts.whWh(wh(month.couldKwh).toFixed(0))}</td>
         </tr>
         {lost.map((name) => (
           <tr key={name}>
             <th scope="row" title={lossWords[name].help}>
               {lossWords[name].name}
             </th>
-            <td>{trueMinus((-wh(month.losses[name])).toFixed(0))} Wh</td>
+            <td>{dayLossesTexts.whWh(trueMinus((-wh(month.losses[name])).toFixed(0)))}</td>
           </tr>
         ))}
         <tr data-sum>
-          <th scope="row">Used</th>
-          <td>{wh(month.usedKwh).toFixed(0)} Wh</td>
+          <th scope="row">{dayLossesTexts.used}</th>
+          <td>{dayLossesTexts.whWh(wh(month.usedKwh).toFixed(0))}</td>
         </tr>
       </tbody>
     </Table>

@@ -8,6 +8,7 @@ import { gainName, metDaysWords, money, trueMinus } from "@/messages/en";
 import { workerClient, type WeatherText } from "@/workers";
 import { Progress } from "./Progress";
 import style from "./year.module.css";
+import { gainsTexts } from "@/messages/en/year/view";
 
 /** What one more panel, a tilt, a cleaning, another wiring, a bigger battery would bring, in kWh a year and in money. */
 export function Gains({ plan, wiringId, weather }: { plan: Plan; wiringId: string; weather: WeatherText | null }) {
@@ -29,24 +30,19 @@ export function Gains({ plan, wiringId, weather }: { plan: Plan; wiringId: strin
   return (
     <>
       {fault !== null ? (
-        <p style={{ marginTop: 0 }}>It could not be worked out ({fault}). Change something, or try again.</p>
+        <p style={{ marginTop: 0 }}>{gainsTexts.couldNotCalculateThisFaultChange(fault)}</p>
       ) : (
-        gains === null && (
-          <p style={{ marginTop: 0 }}>
-            One more panel, a tilt, a clean roof, all in series or all in parallel, another wiring, a bigger battery:
-            each is tried in a year of its own.
-          </p>
-        )
+        gains === null && <p style={{ marginTop: 0 }}>{gainsTexts.triesOneMorePanelATiltClean}</p>
       )}
       {gains !== null && (
-        <ul className={style["lines"]} aria-label="What changes would bring">
+        <ul className={style["lines"]} aria-label={gainsTexts.whatWouldBringMore}>
           {gains.map((gain) => (
             <Line key={JSON.stringify(gain.kind)} gain={gain} />
           ))}
         </ul>
       )}
-      {gains !== null && !isOfNow && <p>The plan has changed since; this is what held before.</p>}
-      {!isOfNow && <TextButton onClick={ask}>Try them</TextButton>}
+      {gains !== null && !isOfNow && <p>{gainsTexts.thePlanHasChangedSinceThese}</p>}
+      {!isOfNow && <TextButton onClick={ask}>{gainsTexts.tryChanges}</TextButton>}
     </>
   );
 }
@@ -57,7 +53,9 @@ function Line({ gain }: { gain: Gain }) {
     Math.abs(usedKwh) < 0.5 ? "no more" : `${usedKwh > 0 ? "+" : ""}${trueMinus(usedKwh.toFixed(0))}\u00a0kWh a year`;
   const details = [
     metDaysWords(gain),
-    price !== null && usedKwh >= 0.5 ? `${money(price.amount / usedKwh, price.currency)} for each kWh a year` : "",
+    price !== null && usedKwh >= 0.5
+      ? gainsTexts.amountForEachKWhAYear(money(price.amount / usedKwh, price.currency))
+      : "",
   ].filter((words) => words !== "");
   return (
     <li>
@@ -65,7 +63,7 @@ function Line({ gain }: { gain: Gain }) {
         {gainName(kind)}
         {stopped && (
           <span className={`${style["small"]} ${style["marked"]}`}>
-            <LevelMark level="stop" size={14} /> Do not connect it so: a rule stops it.
+            <LevelMark level="stop" size={14} /> {gainsTexts.doNotConnectThisARuleSaysStop}
           </span>
         )}
         {details.length > 0 && <span className={style["small"]}>{details.join("; ")}</span>}

@@ -3,6 +3,7 @@
 import { useId } from "react";
 import { type Part, parts } from "./parts";
 import style from "./year.module.css";
+import { legendTexts } from "@/messages/en/year/view";
 
 const strokes: Readonly<Record<NonNullable<Part["pattern"]>, string>> = {
   squares: "M0 0H6V6H0Z",
@@ -26,7 +27,7 @@ export function Pattern({ part: { pattern, colour }, id }: { part: Part; id: str
 export function Legend({ hasNeed }: { hasNeed: boolean }) {
   const id = useId();
   return (
-    <ul className={style["legend"]} aria-label="Parts of a column, from its foot">
+    <ul className={style["legend"]} aria-label={legendTexts.partsOfAColumnFromTheBottom}>
       {parts.map((part) => (
         <li key={part.id}>
           <svg width={18} height={12} aria-hidden>
@@ -47,7 +48,7 @@ export function Legend({ hasNeed }: { hasNeed: boolean }) {
             <path d="M0 6H18" className={style["thread"]} />
             <circle cx={9} cy={6} r={4} className={style["knot"]} />
           </svg>
-          Need
+          {legendTexts.need}
         </li>
       )}
     </ul>

@@ -3,6 +3,7 @@
 import { inAll, lossNames, type MonthAccount, type PlanYear } from "@/core/wiring/year";
 import { Table } from "@/ui";
 import { lossWords, monthName } from "@/messages/en";
+import { monthTableTexts } from "@/messages/en/year/view";
 
 const shown = (kwh: number) => (Math.abs(kwh) < 0.05 ? "–" : kwh.toFixed(1).replace("-", "\u2212"));
 
@@ -22,15 +23,15 @@ export function MonthTable({ year }: { year: PlanYear }) {
     <Table
       figures
       dense
-      label="The year as a table"
-      spokenCaption="kWh by month: what could be had, every loss, what is taken and used"
+      label={monthTableTexts.yearAsATable}
+      spokenCaption="kWh by month: available, each loss, harvest and used"
       head={[
         "kWh",
-        "Could be had",
+        monthTableTexts.available,
         ...lost.map((name) => ({ words: lossWords[name].name, help: lossWords[name].help })),
-        "Taken by ports",
-        "Used",
-        ...(hasNeed ? ["Need", "Days missed"] : []),
+        monthTableTexts.harvest,
+        monthTableTexts.used,
+        ...(hasNeed ? ["Need", monthTableTexts.daysThatFallShort] : []),
       ]}
     >
       <tbody>
@@ -41,11 +42,13 @@ export function MonthTable({ year }: { year: PlanYear }) {
               <td key={column}>{shown(kwh)}</td>
             ))}
             {hasNeed && <td>{shown(month.needKwh)}</td>}
-            {hasNeed && <td>{month.missedPct === null ? "–" : `${month.missedPct.toFixed(0)} in 100`}</td>}
+            {hasNeed && (
+              <td>{month.missedPct === null ? "–" : monthTableTexts.missedPctIn100(month.missedPct.toFixed(0))}</td>
+            )}
           </tr>
         ))}
         <tr data-sum>
-          <th scope="row">Year</th>
+          <th scope="row">{monthTableTexts.year}</th>
           {cells(all).map((kwh, column) => (
             <td key={column}>{shown(kwh)}</td>
           ))}

@@ -2,6 +2,7 @@
 
 import { TextButton } from "@/ui";
 import style from "./year.module.css";
+import { progressTexts } from "@/messages/en/year/view";
 
 /** How far a longer piece of work has come, and how to stop it. */
 export function Progress({ words, share, onStop }: { words: string; share: number; onStop?: () => void }) {
@@ -21,7 +22,7 @@ export function Progress({ words, share, onStop }: { words: string; share: numbe
           <div style={{ width: `${percentDone}%` }} />
         </div>
       </div>
-      {onStop !== undefined && <TextButton onClick={onStop}>Cancel</TextButton>}
+      {onStop !== undefined && <TextButton onClick={onStop}>{progressTexts.cancel}</TextButton>}
     </div>
   );
 }

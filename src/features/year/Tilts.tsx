@@ -7,6 +7,7 @@ import { monthName, percent } from "@/messages/en";
 import { workerClient, type WeatherText } from "@/workers";
 import { saveReminders } from "./save-files";
 import style from "./year.module.css";
+import { tiltsTexts } from "@/messages/en/year/view";
 
 /** The best fixed tilt, the best two with their dates, and how little it matters. */
 export function Tilts({ plan, weather }: { plan: Plan; weather: WeatherText | null }) {
@@ -21,27 +22,32 @@ export function Tilts({ plan, weather }: { plan: Plan; weather: WeatherText | nu
       ),
     { restMs: 200 },
   );
-  if (tilts === null) return <p>Trying every tilt…</p>;
+  if (tilts === null) return <p>{tiltsTexts.tryingEveryTilt}</p>;
   const { flat, fixed, within2Pct, two, following } = tilts;
   const over = (kwhPerW: number) => `+${percent(100 * (kwhPerW / Math.max(1e-9, flat.kwhPerW) - 1))}`;
   const [first, second] = two.turns;
   const rows = [
-    ["Lying flat", `${(1000 * flat.kwhPerW).toFixed(0)}\u00a0kWh`, "a year for every 1000 W of panel"],
+    [tiltsTexts.flat, `${(1000 * flat.kwhPerW).toFixed(0)}\u00a0kWh`, tiltsTexts.aYearForEvery1000WOfPanel],
     [
-      `Fixed at ${fixed.tiltDeg}° to the noon sun`,
+      tiltsTexts.fixedAtTiltDegFacingTheNoonSun(fixed.tiltDeg),
       over(fixed.kwhPerW),
-      `anything from ${within2Pct[0]}° to ${within2Pct[1]}° loses less than 2 %`,
+      tiltsTexts.minDegToMaxDegIsWithin2OfTheBest(within2Pct[0], within2Pct[1]),
     ],
     [
-      `${first.tiltDeg}° from 1 ${monthName(first.fromMonth)}, ${second.tiltDeg}° from 1 ${monthName(second.fromMonth)}`,
+      tiltsTexts.tiltDegFrom1MonthTiltDeg2From1(
+        first.tiltDeg,
+        monthName(first.fromMonth),
+        second.tiltDeg,
+        monthName(second.fromMonth),
+      ),
       over(two.kwhPerW),
-      `${percent(100 * (two.kwhPerW / Math.max(1e-9, fixed.kwhPerW) - 1))} more than the one best tilt`,
+      tiltsTexts.kwhPerWMoreThanTheBestFixedTilt(percent(100 * (two.kwhPerW / Math.max(1e-9, fixed.kwhPerW) - 1))),
     ],
-    ["Following the sun all day", over(following), "the most there is to be had by turning"],
+    [tiltsTexts.trackingTheSunAllDay, over(following), tiltsTexts.theMostThatTurningCanBring],
   ] as const;
   return (
     <>
-      <ul className={style["lines"]} aria-label="Tilts compared">
+      <ul className={style["lines"]} aria-label={tiltsTexts.tiltsCompared}>
         {rows.map(([name, value, detail]) => (
           <li key={name}>
             <span>
@@ -52,10 +58,10 @@ export function Tilts({ plan, weather }: { plan: Plan; weather: WeatherText | nu
           </li>
         ))}
       </ul>
-      <p className={style["small"]}>
-        Light, heat, dirt and cable of a usual panel with air behind it; found in steps of 5° and whole months.
-      </p>
-      <TextButton onClick={() => void saveReminders(plan, tilts, new Date())}>Reminders for a calendar</TextButton>
+      <p className={style["small"]}>{tiltsTexts.forATypicalPanelWithAirBehindIt}</p>
+      <TextButton onClick={() => void saveReminders(plan, tilts, new Date())}>
+        {tiltsTexts.addTiltRemindersToACalendar}
+      </TextButton>
     </>
   );
 }

@@ -7,6 +7,7 @@ import { Legend, Pattern } from "./Legend";
 import { parts } from "./parts";
 import { marksTo, roundAbove, shortNumber } from "./scale";
 import style from "./year.module.css";
+import { yearChartTexts } from "@/messages/en/year/view";
 
 const [width, height, left, top, foot] = [760, 300, 108, 16, 28];
 const step = (width - left) / 12;
@@ -48,7 +49,7 @@ export const YearChart = memo(function YearChart({
         className={style["chart"]}
         data-chart="year"
         role="group"
-        aria-label="Twelve months by where the light goes"
+        aria-label={yearChartTexts.energyOfEachMonthUsedAndEachLoss}
       >
         <defs>
           {parts.map((part) => (
@@ -59,7 +60,7 @@ export const YearChart = memo(function YearChart({
           <g key={kwh}>
             <line x1={left} x2={width} y1={y(kwh)} y2={y(kwh)} className={style["gridline"]} />
             <text x={left - 6} y={y(kwh) + 4} textAnchor="end" className={style["tick"]}>
-              {kwh === most ? `${shortNumber(kwh)} kWh` : shortNumber(kwh)}
+              {kwh === most ? yearChartTexts.kwhKWh(shortNumber(kwh)) : shortNumber(kwh)}
             </text>
           </g>
         ))}
@@ -69,10 +70,11 @@ export const YearChart = memo(function YearChart({
             role="button"
             tabIndex={0}
             aria-pressed={shown === k + 1}
-            aria-label={`${monthName(k + 1)}: ${pieces
-              .filter(({ kwh }) => kwh >= 0.05)
-              .map(({ part, kwh }) => `${part.name} ${kwh.toFixed(1)}`)
-              .join(", ")} kWh${month.needKwh > 0 ? `; need ${month.needKwh.toFixed(1)} kWh` : ""}`}
+            aria-label={yearChartTexts.column(
+              monthName(k + 1),
+              pieces.filter(({ kwh }) => kwh >= 0.05).map(({ part, kwh }) => `${part.name} ${kwh.toFixed(1)} kWh`),
+              month.needKwh > 0 ? month.needKwh.toFixed(1) : null,
+            )}
             className={style["column"]}
             data-shown={shown === k + 1}
             onClick={() => onMonth(k + 1)}

@@ -3,6 +3,7 @@
 import { inAll, type PlanYear, type YearMonth } from "@/core/wiring/year";
 import { monthName } from "@/messages/en";
 import style from "./year.module.css";
+import { yearStripTexts } from "@/messages/en/year/view";
 
 const [width, height] = [120, 34];
 
@@ -17,7 +18,10 @@ export function YearStrip({ year }: { year: PlanYear }) {
       viewBox={`0 0 ${width} ${height}`}
       className={style["strip"]}
       role="img"
-      aria-label={`${inAll(months).usedKwh.toFixed(0)} kWh a year: ${months.map(({ usedKwh }, k) => `${monthName(k + 1)} ${usedKwh.toFixed(0)}`).join(", ")}`}
+      aria-label={yearStripTexts.usedKwhKWhAYearMonths(
+        inAll(months).usedKwh.toFixed(0),
+        months.map(({ usedKwh }, k) => `${monthName(k + 1)} ${usedKwh.toFixed(0)}`).join(", "),
+      )}
     >
       {months.map(({ couldKwh, usedKwh, needKwh }, k) => (
         <g key={k} transform={`translate(${k * step} 0)`}>

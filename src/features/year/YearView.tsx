@@ -19,6 +19,7 @@ import { useYear } from "./useYear";
 import { YearChart } from "./YearChart";
 import { worstMonth } from "./YearStrip";
 import style from "./year.module.css";
+import { yearViewTexts } from "@/messages/en/year/view";
 
 /** The year of the wiring on the desk: one picture, its day, its dark weeks, and what would bring more. */
 export function YearView() {
@@ -42,24 +43,24 @@ export function YearView() {
     >
       <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
         <Region
-          title={`The year of “${wiring.name}”`}
+          title={yearViewTexts.yearWithName(wiring.name)}
           aside={
             year === null ? undefined : (
               <span style={{ display: "flex", gap: 4 }}>
                 <TextButton look="plain" aria-pressed={asTable} onClick={() => setAsTable((now) => !now)}>
-                  Table
+                  {yearViewTexts.table}
                 </TextButton>
                 <TextButton look="plain" onClick={() => void saveYearCsv(year)}>
-                  CSV
+                  {yearViewTexts.csv}
                 </TextButton>
                 <TextButton look="plain" onClick={() => saveYearJson(year, plan, wiring.name)}>
-                  JSON
+                  {yearViewTexts.json}
                 </TextButton>
               </span>
             )
           }
         >
-          {fault !== null && <p role="alert">The year could not be worked out: {fault}</p>}
+          {fault !== null && <p role="alert">{yearViewTexts.couldNotCalculateTheYearFault(fault)}</p>}
           <Box sx={{ minHeight: 46 }} aria-live="polite">
             {year !== null && <Headline year={year} />}
           </Box>
@@ -70,11 +71,7 @@ export function YearView() {
           <Box sx={{ minHeight: 28 }}>
             {share !== null && !settled && (
               <Progress
-                words={
-                  year === null
-                    ? "Going through the year…"
-                    : "A first answer, within a few per cent; the whole follows…"
-                }
+                words={year === null ? yearViewTexts.calculatingTheYear : yearViewTexts.firstEstimateWithinAFewPercent}
                 share={share}
               />
             )}
@@ -85,8 +82,8 @@ export function YearView() {
             </p>
           )}
         </Region>
-        <Region title={`A mean day in ${monthName(month)}`}>
-          <div className={style["months"]} role="group" aria-label="Month">
+        <Region title={yearViewTexts.meanDayInMonth(monthName(month))}>
+          <div className={style["months"]} role="group" aria-label={yearViewTexts.month}>
             {monthNames.map((name, k) => (
               <TextButton key={name} aria-pressed={month === k + 1} title={name} onClick={() => setMonth(k + 1)}>
                 {name.slice(0, 3)}
@@ -97,21 +94,20 @@ export function YearView() {
             {year !== null && <DayChart hours={year.days[month - 1] ?? []} name={monthName(month)} />}
           </Box>
           {shown !== undefined && <DayLosses month={shown} of={month} />}
-          <p className={style["small"]}>
-            Dull and clear days together, hours by the sun (noon is when it stands highest). Loads run when they are
-            said to; a battery takes less and less from 85 % on.
-          </p>
+          <p className={style["small"]}>{yearViewTexts.meanOfCloudyAndClearDaysInSolar}</p>
         </Region>
       </Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
-        <Region title="Dark weeks">{year === null ? <p>…</p> : <DarkWeeks year={year} plan={plan} />}</Region>
-        <Region title="What would bring more">
+        <Region title={yearViewTexts.darkWeeks}>
+          {year === null ? <p>…</p> : <DarkWeeks year={year} plan={plan} />}
+        </Region>
+        <Region title={yearViewTexts.whatWouldBringMore}>
           <Gains key={wiring.id} plan={plan} wiringId={wiring.id} weather={text} />
         </Region>
-        <Region title="Tilt">
+        <Region title={yearViewTexts.tilt}>
           <Tilts plan={plan} weather={text} />
         </Region>
-        <Region title="Ports">
+        <Region title={yearViewTexts.pvInputs}>
           {year === null ? <p>…</p> : <PortLines year={year} portName={(id, port) => portNameIn(plan, id, port)} />}
         </Region>
       </Box>
@@ -128,24 +124,26 @@ function Headline({ year }: { year: PlanYear }) {
   const short = months.filter((month) => month.needKwh > 0 && month.usedKwh + month.sourcesKwh < month.needKwh).length;
   return (
     <p style={{ margin: 0, fontSize: "1.0625rem" }}>
-      <strong className="num">{all.usedKwh.toFixed(0)}&nbsp;kWh</strong> a year for your appliances, out of{" "}
-      <span className="num">{all.couldKwh.toFixed(0)}&nbsp;kWh</span> that the panels could give in the open.{" "}
+      <strong className="num">{yearViewTexts.usedKwhKWh(all.usedKwh.toFixed(0))}</strong>{" "}
+      {yearViewTexts.aYearForYourDailyUseAvailable}{" "}
+      <span className="num">{yearViewTexts.couldKwhKWh(all.couldKwh.toFixed(0))}</span>.{" "}
       {needKwh > 0 && (
         <>
-          You need <span className="num">{needKwh.toFixed(0)}&nbsp;kWh</span>
+          {yearViewTexts.yourDailyUseIs} <span className="num">{yearViewTexts.needKwhKWh(needKwh.toFixed(0))}</span>
           {short === 0
-            ? "; every month brings enough in all. "
-            : `; ${counted(short, "month")} bring less than they need. `}
+            ? yearViewTexts.everyMonthBringsEnoughInTotal
+            : yearViewTexts.shortOfItMonths(counted(short, "month"))}
         </>
       )}
-      Least in {worst.name}: <span className="num">{worst.usedKwh.toFixed(1)}&nbsp;kWh</span>.
+      {yearViewTexts.lowestMonthMonth(worst.name)}{" "}
+      <span className="num">{yearViewTexts.usedKwhKWh(worst.usedKwh.toFixed(1))}</span>.
     </p>
   );
 }
 
 function leftOutWords({ lanesLeftOut }: PlanYear): string {
   if (lanesLeftOut === 0) return "";
-  return `${counted(lanesLeftOut, "port")} could not be reckoned with: a label that does not agree with itself, or is not complete.`;
+  return yearViewTexts.leftOutLanesLeftOutLabelsAre(counted(lanesLeftOut, "PV input"));
 }
 
 type PortLinesProps = {
@@ -155,21 +153,23 @@ type PortLinesProps = {
 
 /** What each port takes, and how long it is awake: twenty volts over the battery in minutes of light. */
 function PortLines({ year, portName }: PortLinesProps) {
-  if (year.ports.length === 0) return <p style={{ margin: 0 }}>No panel is wired to a port yet.</p>;
+  if (year.ports.length === 0) return <p style={{ margin: 0 }}>{yearViewTexts.noPanelIsConnectedToAPvInputYet}</p>;
   return (
-    <ul className={style["lines"]} aria-label="Ports">
+    <ul className={style["lines"]} aria-label={yearViewTexts.pvInputs}>
       {year.ports.map(({ inputId, portId, takenKwh, offeredKwh, awakeHoursADay, asleepHoursADay }) => (
         <li key={`${inputId}/${portId}`}>
           <span>
             {portName(inputId, portId)}
             <span className={style["small"]}>
-              awake {awakeHoursADay.toFixed(1)} h a day, over the year; asleep for {(60 * asleepHoursADay).toFixed(0)}{" "}
-              min of light a day, which more volts would gain; leaves{" "}
-              {offeredKwh > 0 ? trueMinus(((100 * (offeredKwh - takenKwh)) / offeredKwh).toFixed(1)) : "0.0"} % of what
-              it is offered
+              {yearViewTexts.runsAwakeHoursADayHADayOnAverage(
+                awakeHoursADay.toFixed(1),
+                (60 * asleepHoursADay).toFixed(0),
+              )}{" "}
+              {offeredKwh > 0 ? trueMinus(((100 * (offeredKwh - takenKwh)) / offeredKwh).toFixed(1)) : "0.0"}{" "}
+              {yearViewTexts.ofWhatIsAvailableIsClipped}
             </span>
           </span>
-          <span className="num">{takenKwh.toFixed(0)}&nbsp;kWh</span>
+          <span className="num">{yearViewTexts.takenKwhKWh(takenKwh.toFixed(0))}</span>
         </li>
       ))}
     </ul>
@@ -178,5 +178,5 @@ function PortLines({ year, portName }: PortLinesProps) {
 
 function portNameIn(plan: ReturnType<typeof usePlan>, inputId: string | null, portId: string | null): string {
   const device = plan.inputs.find(({ id }) => id === inputId)?.device;
-  return device?.ports.find(({ id }) => id === portId)?.name ?? "Port";
+  return device?.ports.find(({ id }) => id === portId)?.name ?? yearViewTexts.pvInput;
 }

@@ -1,4 +1,5 @@
 import { type LossName, type MonthAccount } from "@/core/wiring/year";
+import { partsTexts } from "@/messages/en/year/view";
 
 /** What a month's column is made of, from its foot: what is used, then what is left on the way, the last loss first. */
 export type Part = {
@@ -17,33 +18,45 @@ const lost =
 
 /** Losses stand together by what one could do about them. */
 export const parts: readonly Part[] = [
-  { id: "used", name: "Used", pattern: null, colour: "var(--amber)", of: ({ usedKwh }) => usedKwh },
-  { id: "full", name: "Battery full", pattern: "squares", colour: "var(--good)", of: lost("batteryFull") },
-  { id: "storing", name: "Controller and battery", pattern: "circles", colour: "var(--note)", of: lost("storing") },
+  { id: "used", name: partsTexts.used, pattern: null, colour: "var(--amber)", of: ({ usedKwh }) => usedKwh },
+  {
+    id: "full",
+    name: partsTexts.notUsedBatteryFull,
+    pattern: "squares",
+    colour: "var(--good)",
+    of: lost("batteryFull"),
+  },
+  {
+    id: "storing",
+    name: partsTexts.conversionLossesController,
+    pattern: "circles",
+    colour: "var(--note)",
+    of: lost("storing"),
+  },
   {
     id: "port",
-    name: "Left by the port",
+    name: partsTexts.clippedByTheController,
     pattern: "verticalLines",
     colour: "var(--stop)",
     of: lost("clippedAmps", "clippedWatts", "clippedVolts", "lowPeak", "pwm", "asleep", "overVoltage"),
   },
   {
     id: "joined",
-    name: "Cable, unequal panels",
+    name: partsTexts.cableAndMismatchLosses,
     pattern: "horizontalLines",
     colour: "var(--amber-deep)",
     of: lost("unequal", "cable"),
   },
   {
     id: "worn",
-    name: "Heat, dirt, haze, age",
+    name: partsTexts.heatDirtHazeAging,
     pattern: "slantedLines",
     colour: "var(--hot)",
     of: (month) => Math.max(0, lost("heat", "ageing", "haze", "dirt")(month)),
   },
   {
     id: "dark",
-    name: "Shade, stowed, slant",
+    name: partsTexts.shadeStowedLowSunAngle,
     pattern: null,
     colour: "var(--line-strong)",
     of: lost("slant", "skyline", "shade", "stowed"),

@@ -4,6 +4,7 @@ import { type Plan } from "@/core/plan";
 import { type BestTilts, lossNames, type PlanYear, type Reminder, remindersOf } from "@/core/wiring/year";
 import { csvText, newId, downloadFile } from "@/ui";
 import { lossWords, monthName } from "@/messages/en";
+import { saveFilesTexts } from "@/messages/en/year/view";
 
 /** The year as rows, a month each: for the table's file. */
 function rowsOf({ months }: PlanYear): Record<string, string | number>[] {
@@ -55,7 +56,7 @@ function nextDay({ month, day }: Reminder, now: Date): Date {
 }
 
 function summaryOf(reminder: Reminder): string {
-  if (reminder.type === "clean") return "Solar panels: clean the glass";
+  if (reminder.type === "clean") return saveFilesTexts.solarPanelsCleanTheGlass;
   const { mountName, tiltDeg } = reminder;
   return `Solar panels${mountName === null ? "" : ` (${mountName})`}: tilt to ${tiltDeg}°`;
 }

@@ -20,7 +20,7 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
     case "labelField":
       return `${labelFieldWords[assumption.field]} of ${assumption.panelName} ${trueMinus(String(assumption.value))}${assumption.field.startsWith("temp") ? "\u00a0%/°C" : ""}`;
     case "ceilingIsVoc":
-      return "max PV voltage is taken as Voc";
+      return "max PV voltage applies to Voc";
     case "overVoltageDestroys":
       return "too many volts may destroy the input";
     case "clearDay":
@@ -42,7 +42,7 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
     case "cableDrop":
       return `${amount(assumption.volts, "V")} cable voltage drop, as calculated at Protection`;
     case "equalShares":
-      return "ports share the limit equally";
+      return "PV inputs share the limit equally";
   }
 }
 
@@ -58,5 +58,5 @@ const lowBy = {
   unsaid: "",
   kind: ", of the kind of climate, not of this place",
   kindsDiffer:
-    ", of the coldest kind of climate there may be: the kinds differ by more than 10 K, so type the record of this place",
+    ", of the coldest possible kind of climate: the kinds differ by more than 10 °C, so enter the record low of this location",
 } as const;

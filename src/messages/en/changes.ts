@@ -22,13 +22,13 @@ function panelName(plan: Plan, key: PanelKey): string {
   return `${shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "panel")} ${piece}`;
 }
 
-/** A port by its short names: "Haybarn Loft, Port 2". */
+/** A port by its short names: "Haybarn Loft, PV 2". */
 export function portWords(plan: Plan, ref: LaneRef): string {
   const found = portOf(plan, ref);
   return found === undefined ? "no input yet" : `${shortName(found.device.name)}, ${shortName(found.port.name)}`;
 }
 
-/** A lane in a line: "Haybarn Loft, Port 2: 4 in series × 1 string of MG-195". */
+/** A lane in a line: "Haybarn Loft, PV 2: 4 in series × 1 string of MG-195". */
 export function laneWords(plan: Plan, lane: PortArray): string {
   const name = portWords(plan, lane);
   const matrix = asMatrix(lane.rows);
@@ -71,7 +71,7 @@ export function stepWords(plan: Plan, { type, keys, inputId, portId, joints }: S
     case "setUp":
       return `Set up ${panels}.`;
     case "plug":
-      return `With the panels still covered and the isolator off, connect at ${port}: ${leads("to")}. Without an isolator, leave the last connector at the port open until it is measured.`;
+      return `With the panels still covered and the isolator off, connect at ${port}: ${leads("to")}. Without an isolator, leave the last connector at the PV input open until it is measured.`;
     case "measure":
       return `Uncover. With the isolator at ${port} still off (or its last connector open), measure + to − of the array: no minus sign, and below ${maxPvWords(plan, { inputId, portId })}. Only then switch on.`;
   }
@@ -84,8 +84,8 @@ function maxPvWords(plan: Plan, ref: LaneRef): string {
 
 /** "MG-195 2 − from MG-195 3 +", or a lead and the port. */
 function jointWords(plan: Plan, { minusOf, plusOf }: Joint, between: "from" | "to"): string {
-  if (minusOf === null) return `${plusOf === null ? "" : panelName(plan, plusOf)} + ${between} the port`;
-  return `${panelName(plan, minusOf)} − ${between} ${plusOf === null ? "the port" : `${panelName(plan, plusOf)} +`}`;
+  if (minusOf === null) return `${plusOf === null ? "" : panelName(plan, plusOf)} + ${between} the PV input`;
+  return `${panelName(plan, minusOf)} − ${between} ${plusOf === null ? "the PV input" : `${panelName(plan, plusOf)} +`}`;
 }
 
 /** Volts from which DC is a shock hazard in the dry. */

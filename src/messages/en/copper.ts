@@ -28,7 +28,7 @@ export function branchWords({ string, strings, inGroup }: BranchPlace): string {
 export const placeWords: Readonly<Record<CablePlace, string>> = {
   roof: "On a roof, in the sun",
   outside: "Outside, in the shade or clear of the surface",
-  vehicleRoof: "Between roof skin and lining",
+  vehicleRoof: "Between roof and lining",
   inside: "Inside",
   engine: "In an engine space",
   ground: "In the ground",

@@ -51,7 +51,7 @@ export function madeOf(plan: Plan, lanes: readonly PortArray[]): { readonly port
   return lanes.map((lane) => ({ port: portWords(plan, lane), rows: rowsWords(plan, lane) }));
 }
 
-/** Rows that are alike are told together: "2 rows of 3 × MG-195". */
+/** Rows that are alike are told together: "2 strings of 3 × MG-195". */
 function rowsWords(plan: Plan, { rows }: PortArray): string {
   const nameOf = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId);
   const counts = new Map<string, number>();
@@ -61,7 +61,7 @@ function rowsWords(plan: Plan, { rows }: PortArray): string {
     const words = [...kinds].map(([panelId, n]) => `${n} × ${nameOf(panelId)}`).join(" + ");
     counts.set(words, (counts.get(words) ?? 0) + 1);
   }
-  return [...counts].map(([words, n]) => (n === 1 ? `a row of ${words}` : `${n} rows of ${words}`)).join(", ");
+  return [...counts].map(([words, n]) => (n === 1 ? `1 string of ${words}` : `${n} strings of ${words}`)).join(", ");
 }
 
 /** Why a wiring is offered: one sentence for what it is the best in. */
@@ -69,24 +69,24 @@ export function whySentence({ titles, facts }: Offer, best: WiringFacts, goal: G
   const first = titles[0] ?? "maxEnergy";
   switch (first) {
     case "maxEnergy":
-      return `${proved ? "No other wiring of these panels brings" : "Of all that were tried none brings"} more ${goalWords(goal)}.`;
+      return `${proved ? "No other wiring of these panels harvests" : "No other wiring that was tried harvests"} more ${goalWords(goal)}.`;
     case "safestMargin":
       return facts.cold === null
-        ? "It has the most room."
-        : `On the coldest dawn it stands at ${amount(facts.cold.value.value, "V")}, ${percent(facts.cold.marginPct)} under the ${limit(facts.cold.limit.value, "V")} it may reach.`;
+        ? "It has the largest margin."
+        : `Voc on the coldest dawn is ${amount(facts.cold.value.value, "V")}, ${percent(facts.cold.marginPct)} below the limit of ${limit(facts.cold.limit.value, "V")}.`;
     case "fewestParts":
-      return `${partsList(facts) === "" ? "Nothing to join but the panels’ own plugs" : `It takes only ${partsList(facts)}`}, and ${counted(facts.parts.ports, "port")}.`;
+      return `${partsList(facts) === "" ? "Needs only the panels’ own connectors" : `Needs only ${partsList(facts)}`}, and ${counted(facts.parts.ports, "PV input")}.`;
     case "bestInShade":
-      return `One shaded part of a panel takes ${percent(facts.shadePct)} of noon’s watts at most${best.shadePct > facts.shadePct + 0.5 ? `; of the one with most energy ${percent(best.shadePct)}` : ""}.`;
+      return `One shaded cell group costs at most ${percent(facts.shadePct)} of the power at noon${best.shadePct > facts.shadePct + 0.5 ? `; in the wiring with the highest harvest ${percent(best.shadePct)}` : ""}.`;
     case "cheapest":
-      return `Parts for about ${facts.money.toFixed(0)}: ${partsList(facts) === "" ? "leads to the port" : `${partsList(facts)} and leads to the port`}.`;
+      return `Parts for about ${facts.money.toFixed(0)}: ${partsList(facts) === "" ? "leads to the PV input" : `${partsList(facts)} and leads to the PV input`}.`;
   }
 }
 
 function partsList({ parts: { branchPairs, fuses, blockingDiodes } }: WiringFacts): string {
   return [
     branchPairs > 0 ? counted(branchPairs, "pair of branch connectors", "pairs of branch connectors") : null,
-    fuses > 0 ? counted(fuses, "row fuse") : null,
+    fuses > 0 ? counted(fuses, "string fuse") : null,
     blockingDiodes > 0 ? counted(blockingDiodes, "blocking diode") : null,
   ]
     .filter((part) => part !== null)
@@ -97,11 +97,11 @@ function partsList({ parts: { branchPairs, fuses, blockingDiodes } }: WiringFact
 export function leftOutSentence(left: LeftOut): string {
   switch (left.type) {
     case "panel":
-      return `“${left.name}”: its label cannot be read yet, so it stays on the shelf.`;
+      return `“${left.name}”: its label is incomplete, so it stays on the shelf.`;
     case "tooMany":
-      return `“${left.name}”: more kinds than can be told apart at once; it stays on the shelf.`;
+      return `“${left.name}”: too many different kinds of panel at once; it stays on the shelf.`;
     case "port":
-      return `${left.name}: no max PV voltage is stated, so nothing can be put there.`;
+      return `${left.name}: no max PV voltage is entered, so no panels are put there.`;
     case "addOn":
       return `${left.name}: needs an add-on that no wiring uses yet.`;
   }
@@ -110,27 +110,27 @@ export function leftOutSentence(left: LeftOut): string {
 export function trialWords(trial: Trial): string {
   switch (trial.type) {
     case "planned":
-      return "All goes as planned";
+      return "As planned";
     case "dirty":
       return `One ${shortName(trial.panelName)} dirty (${trial.lightPct}\u00a0% of its light)`;
     case "dead":
-      return `One ${shortName(trial.panelName)} dark: under a leaf bag, or dead`;
+      return `One ${shortName(trial.panelName)} without any output`;
     case "haze":
       return `Haze: ${trial.pct}\u00a0% less light`;
     case "short":
-      return `${shortName(trial.panelName)} a weak batch, ${trial.pct}\u00a0% short`;
+      return `${shortName(trial.panelName)} weak by ${trial.pct}\u00a0%`;
     case "colder":
-      return `A colder record: ${amount(trial.recordLowC, "°C")}`;
+      return `A colder record low: ${amount(trial.recordLowC, "°C")}`;
     case "heading":
-      return `Parked to ${trial.headingDeg.toFixed(0)}° instead`;
+      return `Parked with the front to ${trial.headingDeg.toFixed(0)}°`;
   }
 }
 
 /** How a wiring stands after so many trials: "safe in all, first in 5 of 7". */
 export function robustWords(first: number, stopped: number, trials: number): string {
-  const safe = stopped === 0 ? "safe in all" : `must not be connected in ${stopped} of ${trials}`;
+  const safe = stopped === 0 ? "safe in all" : `do not connect in ${stopped} of ${trials}`;
   return `${safe}, first in ${first === trials ? "all" : first === 0 ? "none" : `${first} of ${trials}`}`;
 }
 
 /** What parts are taken to cost. */
-export const pricesSentence = `Parts are taken at ${assumedPrices.branchPair} a pair of branch connectors, ${assumedPrices.fuse} a fuse with its holder and ${assumedPrices.port} the leads to a port, in your currency; cables are sized at Protection.`;
+export const pricesSentence = `Assumed prices: ${assumedPrices.branchPair} for a pair of branch connectors, ${assumedPrices.fuse} for a fuse with its holder, ${assumedPrices.port} for the leads to a PV input, in your currency. Cables are sized at Protection.`;

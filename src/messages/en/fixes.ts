@@ -24,7 +24,7 @@ function besideWords(noonW: number, beside: Fix["beside"]): string | null {
   if (beside === null || Math.abs(noonW - beside.watts) < minShare * beside.watts) return null;
   const noon = `${given(Math.round(noonW), "W")} at noon`;
   const other = given(Math.round(beside.watts), "W");
-  return beside.type === "could" ? `${noon} of the ${other} the panels could give` : `${noon}, now ${other}`;
+  return beside.type === "could" ? `${noon}; at most ${other} possible` : `${noon}, now ${other}`;
 }
 /** A difference in watts smaller than this is not worth a word. */
 const minShare = 0.01;
@@ -37,14 +37,13 @@ export function notMendedWords({
   needs,
 }: Pick<Finding, "rule" | "level" | "sense" | "needs">): string {
   if (rule === "label") return "Rewiring can’t fix a label. Check it at Panels, or measure the panel.";
-  if (rule === "roofLoad")
-    return "Take panels off, choose lighter ones, or ask the maker of the roof what it can carry.";
-  if (rule === "clearHeight") return "Lay the panels flat, take down what folds, or go another way.";
+  if (rule === "roofLoad") return "Remove panels, choose lighter ones, or ask the maker of the roof what it can carry.";
+  if (rule === "clearHeight") return "Lay the panels flat, fold down what folds, or take another route.";
   if (rule === "layout") return "No free place for it was found here.";
   const byHand = copperNotMended[rule];
   if (byHand !== undefined) return byHand;
   const tried =
-    "Of the wirings tried for this port (equal rows of all lengths, rows by volts and by amps, a panel less, panels on the shelf, a free port)";
+    "Of the wirings tried (equal strings, strings sorted by volts and amps, one panel fewer, panels on the shelf, a free PV input)";
   if (level !== "stop") return `${tried} none does better.`;
   return needs === null
     ? `${tried} none is safe.`
@@ -58,14 +57,14 @@ const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
     "No single cable in this standard is enough. Options: a cooler or shorter route, two cables in parallel, or more panels in series (check max PV voltage).",
   cableDrop:
     "No thicker cable in this standard is enough: use a shorter route, or more panels in series (check max PV voltage).",
-  terminals: "Its manual says: enter it at Protection, Cables.",
+  terminals: "Look it up in the manual and enter it at Protection, Cables.",
   guards: "Check its rating label, and choose another at Protection.",
-  hold: "Another way to fix it, a lower speed, or a more sheltered place: say it at Mounting.",
-  glueHeat: "Another adhesive, a lighter roof, or feet that let air under: say it at Mounting.",
-  roofSurface: "Say at Mounting what it is fixed to, or fix it another way.",
-  movement: "A softer bed or slots: ask who makes the feet.",
+  hold: "Choose another mounting method, a lower top speed or a more sheltered zone at Mounting.",
+  glueHeat: "Choose another adhesive, a lighter-colored roof, or feet that let air under the panels, at Mounting.",
+  roofSurface: "Enter at Mounting what it is fixed to, or choose another mounting method.",
+  movement: "Use a softer adhesive bed or slotted feet: ask the maker of the feet.",
   gates: "Measure it at Mounting.",
-  plugs: "Look at the plugs with a meter, and say at Protection what you found.",
+  plugs: "Check the connectors’ polarity with a meter, and enter the result at Protection, Connectors.",
 };
 
 /** The limit another input would need, and the wiring that asks for so little. */
@@ -74,8 +73,8 @@ function needWords(rule: RuleId, sense: Finding["sense"], { limit: least, kind }
   const what =
     sense === "atLeast"
       ? rule === "wake"
-        ? `starts at ${value} or less`
-        : `works from ${value} or less`
+        ? `has a start-up voltage of at most ${value}`
+        : `works from at most ${value}`
       : `has a limit of at least ${value}`;
   return kind === null ? `${what}, as wired now` : `${what} (${lowerFirst(kindSentence(kind))})`;
 }
@@ -107,13 +106,13 @@ function kindSentence(kind: FixKind): string {
     case "instead":
       return `${matrixWords(kind)} of ${shortName(kind.panelName)} from the shelf instead`;
     case "exchange":
-      return `Take out ${kind.count} × ${shortName(kind.outName)} and put ${kind.count} × ${shortName(kind.inName)} from the shelf in ${kind.count === 1 ? "its place" : "their places"}`;
+      return `Replace ${kind.count} × ${shortName(kind.outName)} by ${kind.count} × ${shortName(kind.inName)} from the shelf`;
     case "moveOnRoof":
-      return `${kind.turned ? "Turn" : "Move"} ${kind.panelName}${kind.turned ? " by a quarter and lay it" : ""}${shiftWords(kind)}`;
+      return `${kind.turned ? "Turn" : "Move"} ${kind.panelName}${kind.turned ? " by 90° and place it" : ""}${shiftWords(kind)}`;
     case "raiseOnRoof":
       return `Set ${kind.panelName} ${given(kind.gapMm, "mm")} above the roof`;
     case "liftOff":
-      return `Take ${kind.panelName} off the roof`;
+      return `Remove ${kind.panelName} from the roof`;
     case "joinPast":
       return "Bypass the stowed panels: unplug them and connect their neighbours’ leads to each other";
     case "gauge":
@@ -127,17 +126,19 @@ function kindSentence(kind: FixKind): string {
     case "useBox":
       return "Join the strings in a combiner box with busbars";
     case "otherChain":
-      return kind.names.length === 0 ? "Plug straight in" : `Take this chain instead: ${kind.names.join(", then ")}`;
+      return kind.names.length === 0
+        ? "Plug straight in without adapters"
+        : `Use these adapters instead: ${kind.names.join(", then ")}`;
     case "moreFeet":
-      return `Give each panel ${kind.more} more feet: ${kind.feet} in all`;
+      return `Fit ${kind.more} more feet per panel: ${kind.feet} in total`;
     case "longerFeet":
-      return `Take brackets or feet ${given(kind.footLongMm, "mm")} long`;
+      return `Use brackets or feet ${given(kind.footLongMm, "mm")} long`;
     case "anchors":
-      return `Set ${kind.perSide} anchors at each side, at all corners, if each of yours bears at least ${given(kind.eachN, "N")} by test`;
+      return `Set ${kind.perSide} anchors on each side, at all corners, each tested to hold at least ${given(kind.eachN, "N")}`;
     case "ballast":
       return `Make the base ${given(kind.kg, "kg")} heavy`;
     case "reckonHeat":
-      return `Reckon with “${mountWords[kind.mount]}” for these panels`;
+      return `Calculate with “${mountWords[kind.mount]}” for these panels`;
     case "move":
       return `Move ${counted(kind.panels, "panel")} to ${kind.portName}${kind.moduleName === null ? "" : ` (needs ${kind.moduleName})`}`;
   }

@@ -51,6 +51,11 @@ export function money(value: number, currency: string): string {
   return `${value.toFixed(value >= 100 ? 0 : 2)}\u00a0${currency === madeUpCurrency ? "(made\u00a0up)" : currency}`;
 }
 
+/** A phrase with its first letter as at the start of a sentence. */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
 /** "1 Stop", "2 Stops". */
 export function counted(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;

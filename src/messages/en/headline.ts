@@ -38,10 +38,10 @@ function limitWords({ reason, value, limit: stated }: Finding): string {
     case "coldVoc":
       return `${reason.basis === "vmp" ? "Coldest operating voltage" : "Voc on the coldest dawn"} ${is} ${most}`;
     case "current":
-      return `Isc${value.value > 1.001 * reason.iscA ? " × 1.25" : ""} ${is} ${value.value > stated.value ? `(the input uses up to ${limit(stated.value, "A")} of it)` : most}`;
+      return `Isc${value.value > 1.001 * reason.iscA ? " × 1.25" : ""} ${is} ${value.value > stated.value ? `(${limit(stated.value, "A")} used, the rest is clipped)` : most}`;
     case "watts":
       return value.value > stated.value
-        ? `at noon the input uses ${limit(stated.value, "W")} of the ${is} available`
+        ? `at noon ${limit(stated.value, "W")} of ${is}, the rest is clipped`
         : `at noon ${is} ${most}`;
     default:
       return `${is} ${most}`;
@@ -50,7 +50,7 @@ function limitWords({ reason, value, limit: stated }: Finding): string {
 
 function assumedWords({ assumptions }: Finding): string {
   return assumptions.some(({ type }) => type === "recordLow")
-    ? " The record low is assumed: type yours under Site."
+    ? " The record low is assumed: enter yours at Need, Location."
     : "";
 }
 

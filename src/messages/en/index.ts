@@ -1,6 +1,18 @@
 export { assumptionSentence } from "./assumptions";
 export { dangerWords, laneWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
-export { amount, counted, currencyWords, given, givenNumber, kwh, limit, money, percent, trueMinus } from "./format";
+export {
+  amount,
+  capital,
+  counted,
+  currencyWords,
+  given,
+  givenNumber,
+  kwh,
+  limit,
+  money,
+  percent,
+  trueMinus,
+} from "./format";
 export {
   goalWords,
   leftOutSentence,

@@ -17,7 +17,7 @@ export const cellTypeWords: Readonly<Record<PanelSheet["cellType"], string>> = {
   cigs: "CIGS thin film",
 };
 export const cellCutWords: Readonly<Record<PanelSheet["cellCut"], string>> = {
-  unknown: "not said",
+  unknown: "not stated",
   whole: "whole cells",
   half: "half-cut cells",
 };
@@ -28,38 +28,38 @@ const two = (value: number) => trueMinus(value.toFixed(2));
 export function doubtSentence({ type, value, least, most }: LabelDoubt): string {
   switch (type) {
     case "powerNotProduct":
-      return `Vmp × Imp is ${percent(Math.abs(value))} ${value > 0 ? "more" : "less"} than Pmax; they should agree within 3 %. One of the three is from another row.`;
+      return `Vmp × Imp is ${percent(Math.abs(value))} ${value > 0 ? "more" : "less"} than Pmax; they should agree within 3 %. One of the three is from another line or column.`;
     case "vmpNotBelowVoc":
-      return `Vmp (${given(value, "V")}) is not below Voc (${given(most, "V")}). Have the two rows been swapped?`;
+      return `Vmp (${given(value, "V")}) is not below Voc (${given(most, "V")}). Are the two lines swapped?`;
     case "impNotBelowIsc":
-      return `Imp (${given(value, "A")}) is not below Isc (${given(most, "A")}). Have the two rows been swapped?`;
+      return `Imp (${given(value, "A")}) is not below Isc (${given(most, "A")}). Are the two lines swapped?`;
     case "voltageRatio":
-      return `Vmp is ${two(value)} of Voc; usual is ${two(least)} to ${two(most)}.`;
+      return `Vmp is ${two(value)} of Voc; usually ${two(least)} to ${two(most)}.`;
     case "currentRatio":
-      return `Imp is ${two(value)} of Isc; usual is ${two(least)} to ${two(most)}.`;
+      return `Imp is ${two(value)} of Isc; usually ${two(least)} to ${two(most)}.`;
     case "fillFactor":
-      return `Pmax is ${two(value)} of Voc × Isc; usual is ${two(least)} to ${two(most)}.`;
+      return `Pmax is ${two(value)} of Voc × Isc; usually ${two(least)} to ${two(most)}.`;
     case "wattsPerArea":
       return value > most
-        ? `${Math.round(value)} W on a square metre is more than any panel gives (up to ${most}). Watts or size are wrong.`
-        : `${Math.round(value)} W on a square metre is little (usual: ${least} to ${most}). Watts or size may be wrong.`;
+        ? `${Math.round(value)} W per square meter is more than any panel delivers (at most ${most}). Watts or size are wrong.`
+        : `${Math.round(value)} W per square meter is low (usually ${least} to ${most}). Check watts and size.`;
     case "voltsPerCell":
-      return `${two(value)} V for each cell; usual is ${two(least)} to ${two(most)} V. On half-cut panels only half of the cells are in series.`;
+      return `${two(value)} V for each cell; usually ${two(least)} to ${two(most)} V. On half-cut panels only half of the cells are in series.`;
     case "vocCoefficientSign":
-      return `The Voc coefficient is ${trueMinus(String(value))} %/°C; volts fall with heat, so it should be negative.`;
+      return `The Voc coefficient is ${trueMinus(String(value))} %/°C; voltage falls with heat, so it should be negative.`;
     case "iscCoefficientSign":
-      return `The Isc coefficient is ${trueMinus(String(value))} %/°C; usual is ${two(least)} to ${two(most)}.`;
+      return `The Isc coefficient is ${trueMinus(String(value))} %/°C; usually ${two(least)} to ${two(most)}.`;
     case "pmaxCoefficientSign":
-      return `The Pmax coefficient is ${trueMinus(String(value))} %/°C; usual is ${two(least)} to ${two(most)}.`;
+      return `The Pmax coefficient is ${trueMinus(String(value))} %/°C; usually ${two(least)} to ${two(most)}.`;
     case "vocCoefficientSize":
-      return `The Voc coefficient is ${trueMinus(String(value))} %/°C; usual is ${two(least)} to ${two(most)}. Is its unit %/°C, or mV/°C?`;
+      return `The Voc coefficient is ${trueMinus(String(value))} %/°C; usually ${two(least)} to ${two(most)}. Is its unit %/°C, or mV/°C?`;
   }
 }
 
 const howWords: Readonly<Record<LabelReading["how"], string>> = {
   product: "that is Vmp × Imp",
   quotient: "that is Pmax over the other",
-  swapped: "the rows are swapped",
+  swapped: "the two lines are swapped",
   decimal: "a decimal point has slipped",
   halfCells: "half of the cells counted are in series",
   coefficientUnit: "it is printed in volts per degree",
@@ -71,19 +71,19 @@ export function readingSentence(patch: LabelReading["patch"], how: LabelReading[
   const parts = (Object.keys(patch) as (keyof LabelReading["patch"])[]).map(
     (field) => `${panelFieldWords[field].name} ${given(patch[field] ?? 0, panelFields[field].unit)}`,
   );
-  return `All of it would agree with ${parts.join(", ")}: ${howWords[how]}.`;
+  return `All values would agree with ${parts.join(", ")}: ${howWords[how]}.`;
 }
 
 /** What became of measured points. */
 export function pointsSentence(fit: PointsFit): string {
   switch (fit.type) {
     case "model":
-      return `A diode’s curve runs through the points, ${percent(fit.rmsPct)} of Isc off on average; point ${fit.worst.point} is the farthest (${percent(fit.worst.pct)}). The plan reckons with it instead of the label.`;
+      return `A diode curve fits the points, on average within ${percent(fit.rmsPct)} of Isc; point ${fit.worst.point} is the farthest off (${percent(fit.worst.pct)}). The plan uses this curve instead of the label.`;
     case "tooFew":
-      return `${fit.usable} usable points; at least ${fit.needed} at different volts are needed. The label is still used.`;
+      return `${fit.usable} usable points; enter at least ${fit.needed} at different voltages. The label is still used.`;
     case "oneSided":
       return fit.lacks === "nearShort"
-        ? "Points at low volts, near short circuit, are missing. The label is still used."
+        ? "Points at low voltage, near short circuit, are missing. The label is still used."
         : "Points past the knee, towards open circuit, are missing. The label is still used.";
   }
 }

@@ -11,7 +11,7 @@ export const methodWords: Readonly<
   tapedFeet: {
     name: "Feet on foam tape, buried in sealant",
     suits: "Metal or fibreglass roofs, no holes.",
-    watch: "Clean and prime by the skin; only the tape’s strength is counted; nothing moves until it has cured.",
+    watch: "Clean and prime to suit the surface. Only the tape’s strength is counted. Do not drive until it has cured.",
   },
   gluedBrackets: {
     name: "Long glued brackets, panels bolted to them",
@@ -26,7 +26,7 @@ export const methodWords: Readonly<
   film: {
     name: "Film or a panel that bends, stuck flat",
     suits: "Smooth roofs, little weight, to be walked on.",
-    watch: "How hot the glue gets; one chance to lay it; old bubbles in the skin; a way out for water at the box.",
+    watch: "The adhesive gets hot; you get one try; bubbles in the surface show; leave a drain at the junction box.",
   },
   screwedFeet: {
     name: "Adjustable feet screwed down",
@@ -45,8 +45,8 @@ export const methodWords: Readonly<
   },
   foldingLegs: {
     name: "Folding panel on its legs",
-    suits: "Camping: aimed by hand, put away at night.",
-    watch: "A gust takes it like a kite. Somebody may, too.",
+    suits: "Camping: aimed by hand, stowed at night.",
+    watch: "A gust can lift it like a kite; it can be stolen.",
   },
 };
 
@@ -117,13 +117,13 @@ const toolWords: Readonly<Record<Tool, string>> = {
   ladder: "ladder with somebody at its foot",
   drill: "drill",
   smallBit: "3 mm bit with a depth stop",
-  frameBit: "bits to size: 9.1 mm for M6 rivet nuts, 11.1 mm for M8; screws as their sheet says",
+  frameBit: "bits to size: 9.1 mm for M6 rivet nuts, 11.1 mm for M8; screws to their data sheet",
   holeSaw: "hole saw to the gland’s size, with a pilot",
   rivetTool: "rivet nut tool",
   torqueWrench: "torque wrench",
   sealantGun: "sealant gun",
   handRoller: "hand roller",
-  thermometer: "thermometer for the skin",
+  thermometer: "surface thermometer",
   darkSheet: "dark blanket or card to cover the panels",
   meter: "meter for DC volts",
 };
@@ -175,15 +175,15 @@ export function windWords(
     case "gust":
       return `a gust of ${speed}${gustIsAssumed ? " (assumed)" : ""}`;
     case "stowing":
-      return `the wind in which it is put away (${speed}${assumed(stowIsAssumed)})`;
+      return `the wind at which it is stowed (${speed}${assumed(stowIsAssumed)})`;
   }
 }
 
 export const mountCautions: readonly string[] = [
-  "Planning values, not a structural design. What hangs over people or a road is for the maker’s sheet and a competent person.",
+  "Planning values, not a structural design. For anything above people or a road, follow the maker’s data sheet and ask a structural engineer.",
   "Roofs and ladders: ladder tied, somebody at its foot, fall protection above 2 m, no work in wind or wet, never on a skylight or a thin roof. Two people lift a panel.",
   "Before anything is opened, felt behind or drilled: shore power, inverter, generator, battery and gas off, and proven dead.",
   "Solvents, primers and polyurethane fume: outdoors, gloves, no flame.",
   "Panels are live whenever there is light. Cover them before a connector is touched.",
-  "A roof or rack can carry what its maker says, less when driving. Holes in a vehicle or a building may need leave: ask first.",
+  "A roof or rack can carry what its maker states, and less when driving. Holes in a vehicle or a building can need permission: ask first.",
 ];

@@ -11,15 +11,15 @@ import { visible } from "./visible";
 export const verdictWords: Readonly<Record<Level, string>> = {
   stop: "Do not connect",
   open: "Not enough information",
-  care: "Connect with care",
+  care: "Connect with caution",
   note: "OK to connect",
   good: "OK to connect",
 };
 
 export const mountWords: Readonly<Record<Mount, string>> = {
   freeStanding: "free-standing",
-  tilted: "tilted, air under",
-  roofGap: "roof with a gap",
+  tilted: "tilted, air underneath",
+  roofGap: "on a roof, with a gap",
   flush: "flush on the roof",
   glued: "glued, no gap",
 };
@@ -27,17 +27,17 @@ export const mountWords: Readonly<Record<Mount, string>> = {
 export function missingSentence(missing: Missing): string {
   switch (missing.type) {
     case "noPanel":
-      return "Choose a panel, or type its label in, at Panels, and wire it here.";
+      return "Choose a panel, or enter its label, at Panels, and wire it here.";
     case "labelIncomplete":
       return `The label of “${missing.panelName}” still lacks ${missing.fields.map((field) => panelFieldWords[field].name).join(", ")}.`;
     case "labelImpossible":
-      return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Read it so?`} Do not connect anything by this label.`;
+      return `The label of “${missing.panelName}” contradicts itself: ${missing.doubts.map(doubtSentence).join(" ")}${missing.reading === null ? "" : ` ${readingSentence(missing.reading.patch, missing.reading.how)} Is that right?`} Do not connect anything before this is clear.`;
     case "recordLowAsked":
-      return `At ${given(missing.latitudeDeg, "°")} no kind of climate is known: how cold it gets there has to be said. See Need.`;
+      return `At ${given(missing.latitudeDeg, "°")} no kind of climate is known. Enter the record low at Need, Location.`;
     case "recordsCrossed":
-      return `The record low (${given(missing.lowC, "°C")}) lies above the record high (${given(missing.highC, "°C")}). Have the two been swapped? See Site.`;
+      return `The record low (${given(missing.lowC, "°C")}) is above the record high (${given(missing.highC, "°C")}). Are the two swapped? See Need, Location.`;
     case "noInput":
-      return "Choose the input it feeds, or type its data sheet in, at Controller.";
+      return "Choose the controller, or enter its data sheet, at Controller.";
   }
 }
 

@@ -17,7 +17,7 @@ export const panelFieldWords: Readonly<Record<PanelFieldName, { readonly name: s
   },
   iscA: {
     name: "Isc",
-    help: "Isc: short-circuit current, with plus and minus joined. The most the panel can push; cables and fuses are sized by it.",
+    help: "Isc: short-circuit current, with + and − connected to each other. Cables and fuses are sized by it.",
   },
   tempCoVocPctPerC: {
     name: "Voc coefficient",
@@ -25,7 +25,7 @@ export const panelFieldWords: Readonly<Record<PanelFieldName, { readonly name: s
   },
   tempCoPmaxPctPerC: {
     name: "Pmax coefficient",
-    help: "How much power falls per degree of heat, such as −0.36 %/°C. Kept to check the label.",
+    help: "How much power falls per degree of heat, such as −0.36 %/°C. Used to check the label.",
   },
   tempCoIscPctPerC: {
     name: "Isc coefficient",

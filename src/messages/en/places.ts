@@ -1,3 +1,4 @@
+import { capital } from "./format";
 import { type Assessment, type FindingWithoutFixes } from "@/core/assessment";
 import { type InPose, type Subject } from "@/core/checks";
 
@@ -12,19 +13,19 @@ export function placeName({ lanes }: Pick<Assessed, "lanes">, subject: Subject):
   return devices.size > 1 ? `${lane.deviceName}: ${lane.port.name}` : lane.port.name;
 }
 
-/** "Port 2, in pose “Under way”: ", where a sentence must say which of several ports or poses it means. */
+/** "PV 2, in position “Under way”: ", where a sentence must say which of several ports or poses it means. */
 export function placePrefix(
   assessed: Pick<Assessed, "lanes">,
   { subject, pose }: Pick<FindingWithoutFixes, "subject" | "pose">,
 ): string {
   const name = assessed.lanes.length > 1 ? placeName(assessed, subject) : null;
   const words = [name, pose === null ? null : poseWords(pose)].filter((part) => part !== null).join(", ");
-  return words === "" ? "" : `${words.charAt(0).toUpperCase()}${words.slice(1)}: `;
+  return words === "" ? "" : `${capital(words)}: `;
 }
 
 /** In which pose something holds, or on the way between which two. */
 export function poseWords(pose: InPose): string {
   return pose.type === "in"
-    ? `in pose “${pose.name}”`
-    : `on the way between the poses “${pose.names[0]}” and “${pose.names[1]}”`;
+    ? `in position “${pose.name}”`
+    : `while changing between the positions “${pose.names[0]}” and “${pose.names[1]}”`;
 }

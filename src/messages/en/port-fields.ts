@@ -6,7 +6,7 @@ export const portFieldWords: Readonly<
 > = {
   minV: {
     name: "Min operating voltage",
-    help: "Min operating voltage, the low end of the MPPT range: below this the controller takes nothing and shows 0 W.",
+    help: "Min operating voltage, the low end of the MPPT range: below this the controller harvests nothing and shows 0 W.",
     empty: "not stated",
   },
   maxV: {
@@ -16,7 +16,7 @@ export const portFieldWords: Readonly<
   },
   maxW: {
     name: "Max PV power",
-    help: "The most watts it takes, or the most that may ever be connected: say which beside it.",
+    help: "The highest power used, or the highest power that you are allowed to connect: choose which beside it.",
     empty: "not stated",
   },
   batteryMaxA: {

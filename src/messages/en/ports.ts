@@ -9,8 +9,8 @@ export function acceptWords(port: PortSheet): string {
   const tiers = [...port.currentLimits]
     .sort((a, b) => (a.toV ?? Number.POSITIVE_INFINITY) - (b.toV ?? Number.POSITIVE_INFINITY))
     .map(({ amps, toV, nature }) => {
-      if (amps === null) return "amps not filled in";
-      const most = `${nature === "neverExceed" ? "never more than " : ""}${given(amps, "A")}`;
+      if (amps === null) return "current not entered";
+      const most = `${nature === "neverExceed" ? "absolute maximum " : ""}${given(amps, "A")}`;
       return port.currentLimits.length > 1 && toV !== null ? `${most} up to ${given(toV, "V")}` : most;
     });
   return [
@@ -23,7 +23,7 @@ export function acceptWords(port: PortSheet): string {
 }
 
 function wattWords(port: PortSheet): string | null {
-  if (port.maxW !== null && port.maxWNature === "neverExceed") return `never more than ${given(port.maxW, "W")}`;
+  if (port.maxW !== null && port.maxWNature === "neverExceed") return `absolute maximum ${given(port.maxW, "W")}`;
   const most = wattLimit(port);
   return most === null ? null : limit(most, "W");
 }

@@ -1,6 +1,6 @@
 import { type DrillId, type Facts, type Failed, type Repair, type Shown, type Verdict } from "@/practice";
 import { type UnitSystem } from "@/core/engine/units";
-import { amount, given } from "./format";
+import { amount, counted, given } from "./format";
 import { findingSentence } from "./rules";
 
 /** Drills in words: what stands there, what one does, what came of it and what to take along, with the numbers of the case. */
@@ -21,260 +21,266 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
   thirdInSeries: {
     title: "The next panel",
     story: (x) =>
-      `Two panels in a row ran well all summer. Now there are ${f(x["count"])}, each ${v(x["vocV"])} open, and the input bears ${v(x["maxV"])}. Winter nights go to ${c(x["recordLowC"])}. Wire all of them, then plug in.`,
+      `Two panels in series ran well all summer. Now there are ${f(x["count"])}, with Voc ${v(x["vocV"])} each. The controller’s max PV voltage is ${v(x["maxV"])}, the record low ${c(x["recordLowC"])}. Wire all panels, then plug in.`,
     lesson: (x) =>
-      `In series volts add, and cold adds to each: hold the open volts of the whole row on the coldest dawn against ${v(x["maxV"])}, before the row grows.`,
+      `In series volts add, and cold raises each: compare Voc of the whole string at the record low with the max PV voltage of ${v(x["maxV"])} before you add a panel.`,
   },
   winterForgotten: {
     title: "Winter comes",
     story: (x) =>
-      `${f(x["count"])} panels, ${v(x["vocV"])} open each by the label, which makes ${v(x["warmV"])} in one row. The input bears ${v(x["maxV"])}. The record low is ${c(x["recordLowC"])}. Wire all of them.`,
+      `${f(x["count"])} panels with Voc ${v(x["vocV"])} each on the label: ${v(x["warmV"])} in one string. The controller’s max PV voltage is ${v(x["maxV"])}, the record low ${c(x["recordLowC"])}. Wire all panels.`,
     lesson: (x) =>
-      `The label is for 25 °C. At ${c(x["recordLowC"])} each panel gives more: ${v(x["warmV"])} in summer is over ${v(x["maxV"])} on the coldest dawn.`,
+      `The label is for 25 °C. At ${c(x["recordLowC"])} Voc is higher: ${v(x["warmV"])} at 25 °C becomes more than ${v(x["maxV"])} on the coldest dawn.`,
   },
   runningForOpen: {
-    title: "Which row of the label",
+    title: "Which line of the label",
     story: (x) =>
-      `The label says Vmp ${v(x["vmpV"])} and Voc ${v(x["vocV"])}. ${f(x["count"])} panels in one row run at ${v(x["runningV"])}; the input bears ${v(x["maxV"])}. Wire all of them.`,
+      `The label says Vmp ${v(x["vmpV"])} and Voc ${v(x["vocV"])}. ${f(x["count"])} panels in one string operate at ${v(x["runningV"])}; the controller’s max PV voltage is ${v(x["maxV"])}. Wire all panels.`,
     lesson: (x) =>
-      `The max PV voltage is compared with Voc, the voltage at the connector each morning. The operating voltage, ${v(x["runningV"])}, say nothing of it.`,
+      `The max PV voltage is compared with Voc, the voltage at the connector each morning. The operating voltage, ${v(x["runningV"])}, does not matter for it.`,
   },
   lowerTier: {
-    title: "Two limits of amps",
+    title: "Two current limits",
     story: (x) =>
-      `The station takes ${a(x["lowerA"])} up to ${v(x["edgeV"])} and ${a(x["upperA"])} above. ${f(x["count"])} panels of ${v(x["vmpV"])} and ${w(x["pmaxW"])} lie ready. Get the most out of them.`,
+      `The power station’s max PV current is ${a(x["lowerA"])} up to ${v(x["edgeV"])} and ${a(x["upperA"])} above that. You have ${f(x["count"])} panels with Vmp ${v(x["vmpV"])} and ${w(x["pmaxW"])} each. Get the most out of them.`,
     lesson: (x) =>
-      `Within the volts is not enough: under ${v(x["edgeV"])} only ${a(x["lowerA"])} are taken. Two in a row lift the volts into the upper tier.`,
+      `To be within the voltage limits is not enough: below ${v(x["edgeV"])} the power station uses at most ${a(x["lowerA"])}. Two panels in series raise the voltage into the upper tier.`,
   },
   ampsDoNotAdd: {
     title: "Three in parallel",
     story: (x) =>
-      `${f(x["count"])} panels of ${w(x["pmaxW"])}, ${a(x["iscA"])} each. The station draws up to ${a(x["limitA"])} and its max PV voltage is ${v(x["maxV"])}. Get the most out of them.`,
+      `${f(x["count"])} panels of ${w(x["pmaxW"])}, ${a(x["iscA"])} each. The power station uses at most ${a(x["limitA"])} and its max PV voltage is ${v(x["maxV"])}. Get the most out of them.`,
     lesson: (x) =>
-      `In parallel currents add, and over ${a(x["limitA"])} they are not taken: no harm, and no watts. In series the amps stay those of one panel.`,
+      `In parallel amps add, and what is above ${a(x["limitA"])} is clipped: no harm, but no watts either. In series the amps stay those of one panel.`,
   },
   neverExceed: {
-    title: "A limit that is meant",
+    title: "An absolute maximum",
     story: (x) =>
-      `This controller’s sheet says: never more than ${a(x["limitA"])} from the array, and ${v(x["maxV"])}. ${f(x["count"])} panels of ${a(x["iscA"])} each. Wire all of them.`,
+      `This controller’s data sheet states absolute maximums: at most ${a(x["limitA"])} and ${v(x["maxV"])} from the array. You have ${f(x["count"])} panels of ${a(x["iscA"])} each. Wire all panels.`,
     lesson: () =>
-      `Some inputs draw what they need; this one says never. There the amps of all rows, and a quarter more for bright sky, must stay under it.`,
+      `Some PV inputs are self-limiting; this one has an absolute maximum. The Isc of all strings, plus a quarter for bright skies, must stay below it.`,
   },
   wastedByPwm: {
     title: "Straight to the battery",
     story: (x) =>
-      `A PWM controller on a battery of ${v(x["batteryV"])}. ${f(x["count"])} panels of ${v(x["vmpV"])} and ${w(x["pmaxW"])}. Get the most out of them.`,
+      `A PWM controller on a ${v(x["batteryV"])} battery. You have ${f(x["count"])} panels with Vmp ${v(x["vmpV"])} and ${w(x["pmaxW"])} each. Get the most out of them.`,
     lesson: (x) =>
-      `PWM joins the array to the battery: it runs at ${v(x["batteryV"])}, whatever it could. Volts above that are lost, so panels of this class go in parallel.`,
+      `PWM connects the array directly to the battery: it operates at ${v(x["batteryV"])}. Voltage above that is lost, so such panels go in parallel.`,
   },
   classesMixed: {
     title: "Twelve and twenty-four",
     story: (x) =>
-      `Panels of ${v(x["smallV"])} and one of ${v(x["largeV"])}, on one input. Wire all ${f(x["count"])}, and get the most out of them.`,
+      `Panels with Vmp ${v(x["smallV"])} and one with ${v(x["largeV"])}, on one PV input. Wire all ${f(x["count"])} and get the most out of them.`,
     lesson: (x) =>
-      `In parallel the lowest voltage drags the rest down. Two of ${v(x["smallV"])} in series match one of ${v(x["largeV"])}.`,
+      `In parallel the lowest voltage pulls the others down. Two of ${v(x["smallV"])} in series match one of ${v(x["largeV"])}.`,
   },
   neverWakes: {
     title: "It never wakes",
     story: (x) =>
-      `A battery of ${v(x["batteryV"])}; the controller wakes at ${v(x["wakeV"])}. ${f(x["count"])} panels of ${v(x["vmpV"])}. Wire them so that it runs.`,
+      `The battery has ${v(x["batteryV"])}; the controller’s start-up voltage is ${v(x["wakeV"])}. You have ${f(x["count"])} panels with Vmp ${v(x["vmpV"])}. Wire them so that the controller wakes.`,
     lesson: (x) =>
-      `The array must stand above the battery by the margin to wake: ${v(x["vmpV"])} never reach ${v(x["wakeV"])}. In series they do.`,
+      `The array’s voltage must be above the start-up voltage: ${v(x["vmpV"])} is always below ${v(x["wakeV"])}. In series the panels are above it.`,
   },
   seriesKeepsVolts: {
-    title: "Which way volts add",
+    title: "How volts add",
     story: (x) =>
-      `The station begins at ${v(x["minV"])} and its max PV voltage is ${v(x["maxV"])}. ${f(x["count"])} panels, each running at ${v(x["vmpV"])}. Wire them so that it runs.`,
-    lesson: () => `Series: voltages add, current stays. Parallel: currents add, voltage stays. Many have it backwards.`,
+      `The power station starts at ${v(x["minV"])} and its max PV voltage is ${v(x["maxV"])}. You have ${f(x["count"])} panels with Vmp ${v(x["vmpV"])}. Wire them so that it runs.`,
+    lesson: () =>
+      `Series: voltages add, current stays. Parallel: currents add, voltage stays. Many people mix them up.`,
   },
   weakestRules: {
-    title: "The weakest rules",
+    title: "The weakest panel decides",
     story: (x) =>
-      `Panels of ${a(x["largeA"])} and panels of ${a(x["smallA"])}, and a station with two ports. Get the most out of all ${f(x["count"])}.`,
+      `Panels of ${a(x["largeA"])} and panels of ${a(x["smallA"])}, and a power station with two PV inputs. Get the most out of all ${f(x["count"])}.`,
     lesson: (x) =>
-      `In series the weakest current rules: ${a(x["largeA"])} behind ${a(x["smallA"])} give ${a(x["smallA"])}. Unequal panels go on ports of their own, or in parallel where their voltages match.`,
+      `In series the lowest current decides: ${a(x["largeA"])} in series with ${a(x["smallA"])} gives ${a(x["smallA"])}. Connect unequal panels to separate PV inputs, or in parallel if their voltages match.`,
   },
   reversedPanel: {
     title: "Before it is plugged in",
     story: (x) =>
-      `A new array of ${f(x["panels"])} panels, ${f(x["strings"])} in parallel, wired by a helper. The connector hangs beside the input. Find out whether it may go in, and correct what is wrong.`,
+      `A new array of ${f(x["panels"])} panels, ${f(x["strings"])} in parallel, wired by a helper. Its connector is not plugged in yet. Find out whether you can plug it in, and correct what is wrong.`,
     lesson: () =>
-      `Polarity first, with the meter: a minus sign is a turned plug. Which gender a plug has proves nothing.`,
+      `Check polarity first, with the meter: a minus sign means reversed polarity. The gender of a connector proves nothing.`,
   },
   turnedModular: {
-    title: "The modular plug",
+    title: "The modular connector",
     story: () =>
-      `One folding panel, and a two-pole modular plug that somebody put together last night. Find out whether it may go in.`,
-    lesson: () => `Modular plugs can be put together the wrong way round. Meter them before the first time, each time.`,
+      `One folding panel, and a modular two-pole connector that somebody assembled last night. Find out whether you can plug it in.`,
+    lesson: () =>
+      `Modular connectors can be assembled with reversed polarity. Check each with the meter before you first plug it in.`,
   },
   deadPlug: {
     title: "Nothing at all",
     story: (x) =>
-      `${f(x["panels"])} panels in ${f(x["strings"])} ${x["strings"] === 1 ? "row" : "rows"}, and less than it should be. Every panel is new. Find the place and mend it.`,
-    lesson: () => `A row is as dead as its deadest plug. Panel by panel the meter finds it in a minute.`,
+      `${f(x["panels"])} panels in ${f(x["strings"])} ${x["strings"] === 1 ? "string" : "strings"}, and the readings are too low. Every panel is new. Find the fault and fix it.`,
+    lesson: () => `One bad connector stops a whole string. Panel by panel, the meter finds it in a minute.`,
   },
   dirtBlamed: {
     title: "The controller is to blame",
     story: (x) =>
-      `It gives less than last month, under a clear sky at ${c(x["airC"])}. The neighbour says: a new controller. Find out.`,
+      `It gives less than last month, under a clear sky at ${c(x["airC"])}. A neighbor suggests a new controller. Find the fault.`,
     lesson: () => `Right volts and low amps on one panel: dirt or shade. Water is cheaper than a controller.`,
   },
   taperBlamed: {
     title: "Watts fall at noon",
     story: () =>
-      `Full sun, clean panels, and the watts went down an hour ago and stay there. The display stands before you, the array is plugged in.`,
-    lesson: () => `A battery over 85 % takes less and less. Put a load on: watts that come back were never a fault.`,
+      `Full sun, clean panels, but the watts fell an hour ago and stay low. You can see the display; the array is plugged in.`,
+    lesson: () =>
+      `Above 85 % state of charge a battery accepts less and less. Switch on a load: if the watts come back, there is no fault.`,
   },
   ownShadow: {
     title: "One reads low",
     story: () =>
-      `You kneel on the roof with the meter. One panel’s amps are low when you measure it, and the row’s are not. Find out what it is.`,
-    lesson: () => `Low amps alone, right amps in the row: look where your shadow falls while you measure.`,
+      `You kneel on the roof with the meter. One panel’s amps are low when you measure it, but the amps of the whole string are right. Find the cause.`,
+    lesson: () =>
+      `Low amps for one panel alone, right amps for the string: look where your shadow falls while you measure.`,
   },
   regulatedPanel: {
     title: "Thirteen volts",
     story: (x) =>
-      `${f(x["panels"])} panels, bought used, ${v(x["vocV"])} each by the label. The row is short of volts, whatever the sun does. Find out why.`,
+      `${f(x["panels"])} panels, bought used, Voc ${v(x["vocV"])} each on the label. The string’s voltage is too low in any light. Find out why.`,
     lesson: () =>
-      `Steady battery-like volts where twenty are due: a regulator sits behind that panel. An MPPT input wants its bare leads.`,
+      `A steady voltage like a battery’s where about 20 V is expected: that panel has a regulator. An MPPT controller needs the panel’s own leads.`,
   },
   partOfPanel: {
     title: "A third is missing",
     story: (x) =>
       `${f(x["panels"])} panels in full light, clean, and volts are missing although the amps are right. Find the panel.`,
     lesson: () =>
-      `A third or a half of one panel’s volts gone and its amps right: one substring is bypassed for good. Washing does not bring it back.`,
+      `A third or half of one panel’s voltage is missing and its amps are right: one cell group is permanently bypassed. Washing does not help.`,
   },
   looseJoint: {
     title: "Right until it runs",
     story: () =>
-      `Open volts are right, shorted amps nearly so, and plugged in it gives far too little. Plug it out and in as you like.`,
-    lesson: () => `What is right with nothing drawn and sags under load is a joint. It gets hot: do not leave it.`,
+      `Voc is right, Isc nearly so, but plugged in the array delivers far too little. You can unplug it and plug it in again.`,
+    lesson: () => `Right without load, too low under load: a high-resistance joint. It gets hot: fix it at once.`,
   },
   stringNotIn: {
     title: "Half of it",
     story: () => `Two strings in parallel, and half the watts. It was full last week, before the roof was painted.`,
-    lesson: () => `Half the amps at full volts: a row is not in. Meter each row alone, then follow its lead.`,
+    lesson: () =>
+      `Half the amps at full voltage: one string is not connected. Measure each string alone, then follow its cable.`,
   },
   sideBySideForSeries: {
     title: "Amps of two, volts of one",
     story: (x) =>
-      `Two rows of ${f(x["series"])} in series, by the drawing. The meter says something else. Find the row.`,
+      `The drawing shows two strings of ${f(x["series"])} in series. The meter disagrees. Find the wrong string.`,
     lesson: () =>
       `Current of two with the voltage of one: parallel where series was meant. Voltages add in series only.`,
   },
   seriesForSideBySide: {
     title: "Volts of two, amps of one",
-    story: () => `Two panels in parallel, by the drawing. Find out whether they are, before it is plugged in.`,
+    story: () => `The drawing shows two panels in parallel. Find out whether they are, before you plug them in.`,
     lesson: () =>
       `Voltage of two with the current of one: series where parallel was meant. It may be above the input’s max PV voltage.`,
   },
   zeroWatts: {
     title: "0 W in full sun",
     story: (x) =>
-      `The input bears ${v(x["maxV"])}. The display shows 0 W in full sun at ${c(x["airC"])}, and the shop wants to send another unit.`,
+      `The controller’s max PV voltage is ${v(x["maxV"])}. The display shows 0 W in full sun at ${c(x["airC"])}, and the shop wants to send another unit.`,
     lesson: (x) =>
-      `Above its max PV voltage of ${v(x["maxV"])} it switches off, if one is lucky. Fewer in series, not another unit.`,
+      `Above its max PV voltage of ${v(x["maxV"])} a controller switches off, if you are lucky. Use fewer panels in series, not another unit.`,
   },
   asleepAllDay: {
     title: "Asleep in the sun",
     story: (x) =>
-      `The input wakes at ${v(x["minV"])} and its max PV voltage is ${v(x["maxV"])}. Two panels in parallel, full sun, 0 W. What does it want?`,
-    lesson: (x) => `Under ${v(x["minV"])} it never begins. In parallel voltages do not add; in series they do.`,
+      `The PV input’s start-up voltage is ${v(x["minV"])} and its max PV voltage is ${v(x["maxV"])}. Two panels in parallel, full sun, 0 W. What is missing?`,
+    lesson: (x) => `Below ${v(x["minV"])} it never starts. In parallel voltages do not add; in series they do.`,
   },
   dullDay: {
     title: "A grey day",
     story: (x) =>
       `Plugged in, and far less than the ${w(x["freeW"])} of a clear noon. The sky is grey from end to end.`,
-    lesson: () => `Under deep cloud a quarter is right, on all panels alike. Look up before you climb up.`,
+    lesson: () =>
+      `Under thick cloud a quarter of full power is normal, on all panels. Look at the sky before you climb up.`,
   },
   flatTop: {
     title: "A flat top",
     story: (x) =>
-      `The panels could give ${w(x["freeW"])} now. The display has stood at nearly one number for an hour. The input’s sheet says ${w(x["maxW"])}.`,
+      `The panels could give ${w(x["freeW"])} now. The display has shown nearly the same number for an hour. The controller’s max PV power is ${w(x["maxW"])}.`,
     lesson: (x) =>
-      `The input takes ${w(x["maxW"])} and no more: a flat top in good light is its limit, no fault and no dirt.`,
+      `The controller uses at most ${w(x["maxW"])}: a flat top in good light is its limit, not a fault or dirt.`,
   },
   holeTwice: {
     title: "One hole",
     story: () =>
-      `The gland’s hole, from the left edge of the roof. The drawing is at home. You have a tape and a drill; there is no second chance.`,
+      `Drill the hole for the gland, measured from the left edge of the roof. The drawing is at home. You have a tape measure and a drill, and one try.`,
     lesson: (x) =>
-      `The two measures were ${f(x["apartMm"])} mm apart: one was a slip. Measure from both sides, take a third when they differ, then drill.`,
+      `The two measurements were ${f(x["apartMm"])} mm apart: one was wrong. Measure from both sides, measure a third time if they differ, then drill.`,
   },
   glandFirst: {
     title: "Through the gland",
     story: (x) =>
-      `A cable of ${f(x["lengthMm"])} mm from the roof to the box, through a gland, with a plug at its end.`,
-    lesson: () => `A crimped plug does not go through a gland any more: thread it first, crimp last.`,
+      `A cable of ${f(x["lengthMm"])} mm from the roof to the combiner box, through a gland, with a connector at its end.`,
+    lesson: () => `A crimped connector does not fit through a gland: thread the cable first, crimp last.`,
   },
   batteryFirst: {
     title: "Which one first",
     story: (x) =>
-      `Battery, controller and array lie ready, all switches off, the sun shines: ${v(x["openV"])} at the plug.`,
+      `Battery, controller and array are ready, all switches are off, the sun shines: ${v(x["openV"])} at the connector.`,
     lesson: (x) =>
-      `Battery first, so that the controller knows its volts; panels last. With ${v(x["openV"])} and no battery many a controller dies.`,
+      `To connect: battery first, so that the controller detects its voltage, then panels. ${v(x["openV"])} without a battery destroys many controllers.`,
   },
   partUnderLoad: {
-    title: "Take it off",
-    story: (x) =>
-      `It runs: ${v(x["volts"])} and ${a(x["amps"])}. The array has to come off the input, then the battery.`,
+    title: "Disconnect it",
+    story: (x) => `The array operates at ${v(x["volts"])} and ${a(x["amps"])}. Disconnect the array, then the battery.`,
     lesson: (x) =>
-      `${w(x["watts"])} of DC draw an arc that does not go out. Switch off, see the amps at zero, then part the plug; battery last.`,
+      `${w(x["watts"])} of DC can draw an arc that does not go out. To disconnect: switch off, check that the amps are zero, unplug the array, then the battery.`,
   },
   glueOnce: {
     title: "It sticks once",
-    story: () => `Feet with structural tape on a painted roof, sealant around them, and a road ahead.`,
+    story: () => `Feet with structural tape on a painted roof, sealant around them, and a drive planned.`,
     lesson: (x) =>
-      `Warm and dry, fitted dry, cleaned, primed, then pressed: there is no second time. ${f(x["cureH"])} hours before it is driven.`,
+      `Warm and dry roof, fitted without adhesive first, cleaned, primed, then pressed on: you get one try. Wait ${f(x["cureH"])} hours before you drive.`,
   },
   hiddenCable: {
     title: "Above the lamp",
-    story: (x) => `A hole through the roof near the lamp; ${f(x["deepMm"])} mm of skin, insulation and lining.`,
+    story: (x) => `A hole through the roof near the lamp: ${f(x["deepMm"])} mm of outer skin, insulation and lining.`,
     lesson: () => `Lamps and air conditioners have their cables in the roof: look and feel first, saw layer by layer.`,
   },
   polarityFirst: {
-    title: "Two rows on one bar",
-    story: () => `Two strings end at the box, to be joined in parallel on its bars. Nobody has metered them yet.`,
+    title: "Two strings on one busbar",
+    story: () =>
+      `Two strings end at the combiner box, to be joined in parallel on its busbars. Their polarity is not checked yet.`,
     lesson: (x) =>
-      `Joined the wrong way round, ${v(x["volts"])} of one row drive ${a(x["amps"])} and more through the other, in full sun, with nothing to stop it.`,
+      `With one string reversed, the ${v(x["volts"])} of the other drive ${a(x["amps"])} and more through it, in full sun, with nothing to stop it.`,
   },
   neverBlows: {
-    title: "A fuse for the eye",
+    title: "A fuse that never blows",
     story: (x) =>
-      `${f(x["strings"])} strings in parallel, Isc ${a(x["iscA"])} each; the panels’ label says: series fuse ${a(x["ratingA"])} at most. What goes into the box?`,
+      `${f(x["strings"])} strings in parallel, Isc ${a(x["iscA"])} each; the panels’ max series fuse rating is ${a(x["ratingA"])}. What goes into the combiner box?`,
     lesson: (x) =>
-      `If one row fails the other gives it ${a(x["backfeedA"])}, and a panel bears ${a(x["ratingA"])}: no fuse is needed, and one could never blow.`,
+      `If one string fails, the other can push ${a(x["backfeedA"])} back into it. The panels are rated for ${a(x["ratingA"])}: no fuse is needed, and a fuse could never blow.`,
   },
   noFuse: {
-    title: "Many rows",
+    title: "Many strings",
     story: (x) =>
-      `${f(x["strings"])} strings in parallel, Isc ${a(x["iscA"])} each; the panels’ max series fuse rating is ${a(x["ratingA"])}. What goes into the box?`,
+      `${f(x["strings"])} strings in parallel, Isc ${a(x["iscA"])} each; the panels’ max series fuse rating is ${a(x["ratingA"])}. What goes into the combiner box?`,
     lesson: (x) =>
-      `If one row fails the others drive ${a(x["backfeedA"])} through it, and a panel bears ${a(x["ratingA"])}: each row needs its fuse, of ${a(x["minA"])} at least.`,
+      `If one string fails, the others can push ${a(x["backfeedA"])} back into it. The panels are rated for ${a(x["ratingA"])}: each string needs a fuse of at least ${a(x["minA"])}.`,
   },
   otherBatch: {
     title: "The other batch",
     story: (x) =>
-      `The old panels took the next larger fuse. This batch’s label says ${a(x["ratingA"])} at most; ${f(x["strings"])} rows, Isc ${a(x["iscA"])} each. What goes into the box?`,
+      `The old panels allowed the next larger fuse. This batch’s max series fuse rating is ${a(x["ratingA"])}; ${f(x["strings"])} strings, Isc ${a(x["iscA"])} each. What goes into the combiner box?`,
     lesson: (x) =>
-      `The rating changed between batches: over ${a(x["ratingA"])} the fuse lets more through than this panel bears. Read the label of each batch.`,
+      `The rating changed between batches: a fuse above ${a(x["ratingA"])} lets more current through than this panel is rated for. Read the label of each batch.`,
   },
 };
 
 export const repairWords: Readonly<Record<Repair, string>> = {
-  turnPlug: "Turn its plug round",
-  remakePlug: "Make its plug anew",
+  turnPlug: "Swap + and − at its connector",
+  remakePlug: "Replace its connector",
   wash: "Wash it",
-  changePanel: "Put another panel in",
-  bareLeads: "Take its leads before the regulator",
+  changePanel: "Replace the panel",
+  bareLeads: "Use its leads before the regulator",
   stepAside: "Step out of the light and read again",
-  tightenJoint: "Make the main joint anew",
-  plugString: "Plug the string in",
+  tightenJoint: "Replace the main connector",
+  plugString: "Connect the string",
   wireInSeries: "Wire them in series: voltages add",
   wireSideBySide: "Wire them in parallel: currents add",
-  shorterString: "Take one out of the string",
-  putOnLoad: "Put a load on the battery",
+  shorterString: "Remove one panel from the string",
+  putOnLoad: "Switch on a load",
   leaveIt: "Leave it: nothing is wrong",
   newController: "Buy another controller",
 };
@@ -282,27 +288,27 @@ export const repairWords: Readonly<Record<Repair, string>> = {
 /** What hands do in the drills without a board. */
 export const deedWords: Readonly<Record<string, string>> = {
   tapeFromLeft: "Measure from the left edge",
-  tapeFromRight: "Measure from the right edge, taken off the width",
+  tapeFromRight: "Measure from the right edge and subtract",
   tapeAgain: "Measure from the left once more",
-  drillAtFirst: "Drill at the first measure",
-  drillAtSecond: "Drill at the second measure",
-  layCable: "Lay the cable along its way",
+  drillAtFirst: "Drill at the first measurement",
+  drillAtSecond: "Drill at the second measurement",
+  layCable: "Lay the cable along its route",
   cutCable: "Cut it to length",
   threadGland: "Thread it through the gland",
-  crimp: "Crimp the plug on",
-  pullCrimp: "Pull at the crimp",
+  crimp: "Crimp the connector on",
+  pullCrimp: "Tug the crimp",
   closeGland: "Close the gland",
-  joinBattery: "Join the battery, minus and plus",
+  joinBattery: "Connect the battery, − and +",
   batteryFuseIn: "Put the battery fuse in",
-  seeAwake: "See that the controller is awake",
-  panelsIn: "Plug the panels in",
+  seeAwake: "Check that the controller is on",
+  panelsIn: "Plug in the panels",
   seeWatts: "Read the amps",
-  switchOff: "Open the isolator switch",
+  switchOff: "Switch off at the DC isolator",
   seeNoAmps: "Read the amps again",
-  partPlug: "Part the plug of the array",
-  batteryOff: "Take the battery off",
-  feelSkin: "Lay a thermometer on the roof",
-  dryFit: "Lay it down dry and look",
+  partPlug: "Unplug the array",
+  batteryOff: "Disconnect the battery",
+  feelSkin: "Measure the temperature of the roof",
+  dryFit: "Fit it without adhesive",
   markCorners: "Mark its corners",
   clean: "Clean and dry the roof",
   prime: "Prime it for this paint",
@@ -311,20 +317,20 @@ export const deedWords: Readonly<Record<string, string>> = {
   waitCure: "Let it cure",
   drive: "Drive off",
   readDrawing: "Look up where its cables run",
-  takeLampDown: "Take the lamp down and look in",
+  takeLampDown: "Remove the lamp and look inside",
   feelLayers: "Feel between the layers",
   pilot: "Drill the pilot hole from where you can see",
-  sawSkin: "Saw the outer skin and stop",
+  sawSkin: "Saw through the outer skin and stop",
   pushAside: "Push the insulation aside and look",
   sawThrough: "Saw through the lining",
   paintEdge: "Paint the bare edge",
   bedGland: "Bed the gland in sealant",
-  meterFirst: "Meter the first row",
-  meterSecond: "Meter the second row",
-  turnFirst: "Turn the first row’s plugs",
-  turnSecond: "Turn the second row’s plugs",
-  meterTurned: "Meter it once more",
-  joinStrings: "Join the rows on the bars",
+  meterFirst: "Measure the first string",
+  meterSecond: "Measure the second string",
+  turnFirst: "Swap + and − of the first string",
+  turnSecond: "Swap + and − of the second string",
+  meterTurned: "Measure it again",
+  joinStrings: "Join the strings on the busbars",
 };
 
 export function shownWords({ value, unit }: Shown): string {
@@ -337,15 +343,15 @@ export function verdictSentence(verdict: Verdict, system: UnitSystem): string {
   const { by } = verdict;
   switch (by.type) {
     case "wired":
-      return `It runs: ${amount(by.watts, "W")} at a bright noon, of ${amount(by.bestW, "W")} that these panels can give here.`;
+      return `OK to connect: ${amount(by.watts, "W")} at bright noon, of at most ${amount(by.bestW, "W")} possible with these panels here.`;
     case "mended":
       return by.repair === "leaveIt"
-        ? "Right: there was nothing to mend."
-        : `Right: ${repairWords[by.repair].toLowerCase()}. It reads as it should.`;
+        ? "Right: there was no fault."
+        : `Right: ${repairWords[by.repair].toLowerCase()}. The readings are as expected.`;
     case "made":
-      return "Done, and in the order that holds.";
+      return "Done, in the right order.";
     case "fused":
-      return by.sizeA === null ? "Right: none is needed here." : `Right: ${given(by.sizeA, "A")} on each row.`;
+      return by.sizeA === null ? "Right: none is needed here." : `Right: ${given(by.sizeA, "A")} in each string.`;
   }
 }
 
@@ -354,17 +360,17 @@ function failedSentence(by: Failed, system: UnitSystem): string {
     case "rule":
       return findingSentence(by.finding, system);
     case "watts":
-      return `It holds, and gives ${amount(by.watts, "W")} of ${amount(by.bestW, "W")} that these panels can give here.`;
+      return `Safe, but only ${amount(by.watts, "W")} of at most ${amount(by.bestW, "W")} possible with these panels here.`;
     case "leftOut":
-      return `${by.count} ${by.count === 1 ? "panel lies" : "panels lie"} on the shelf.`;
+      return `${counted(by.count, "panel")} still on the shelf.`;
     case "borrowed":
-      return `${by.count} ${by.count === 1 ? "panel" : "panels"} on the board that ${by.count === 1 ? "was" : "were"} not there.`;
+      return `${counted(by.count, "panel")} too many on the board.`;
     case "plugged":
-      return "Plugged in with a plug turned round: what is beside it drives its amps backwards, and many an input does not survive it. Polarity comes first.";
+      return "Plugged in with reversed polarity: strings in parallel push current backwards through it, and many controllers are destroyed. Check polarity first.";
     case "repair":
-      return `${repairWords[by.did]}${by.n === null ? "" : ` (number ${by.n})`}: the meter reads as before. It was: ${repairWords[by.right].toLowerCase()}.`;
+      return `${repairWords[by.did]}${by.n === null ? "" : ` (number ${by.n})`}: the readings have not changed. The right fix: ${repairWords[by.right].toLowerCase()}.`;
     case "early":
-      return `${deedWords[by.deed]}: too early, and it cannot be undone. Before it: ${(deedWords[by.missing] ?? "").toLowerCase()}.`;
+      return `${deedWords[by.deed]}: too early, and it cannot be undone. First: ${(deedWords[by.missing] ?? "").toLowerCase()}.`;
     case "wrongDeed":
       return `${deedWords[by.deed]}: that was the wrong one, and it cannot be undone.`;
     case "fuse":
@@ -376,13 +382,13 @@ function fuseSentence({ did, why }: Extract<Failed, { type: "fuse" }>): string {
   const size = did === null ? "none" : given(did, "A");
   switch (why) {
     case "missing":
-      return "Without fuses a failed row takes what all the others give.";
+      return "Without fuses, all other strings push their current into a failed one.";
     case "neverBlows":
-      return `${size}: what the other rows can give never blows it. It is for the eye only, and one more joint.`;
+      return `${size}: the current from the other strings can never blow it. It protects nothing and adds one more joint.`;
     case "overRating":
-      return `${size}: more than the panel’s own series fuse rating. It lets more through than the panel bears.`;
+      return `${size}: above the panel’s max series fuse rating. It lets more current through than the panel is rated for.`;
     case "blowsInSun":
-      return `${size}: a bright sky alone blows it, as 1.56 times Isc is more.`;
+      return `${size}: too small. It must be at least 1.56 × Isc, or bright sun alone can blow it.`;
     case "needless":
       return `${size}: none is needed here by the backfeed rule.`;
   }

@@ -195,11 +195,11 @@ function at({ inputName, portName }: LaneReport): string {
 export function workStepWords(step: Step): string {
   switch (step.type) {
     case "listCables":
-      return "Measure each cable route with a string. Write the length beside its cable, and order some to spare.";
+      return "Measure each cable route with a string. Write the length next to the cable, and order some extra.";
     case "fitBox":
-      return `Fit the combiner box for ${at(step.lane)} where a hand still reaches it, before any panel is fixed for good. Drill its glands from below.`;
+      return `Fit the combiner box for ${at(step.lane)} where a hand still reaches it, before any panel is fixed permanently. Drill its gland holes from below.`;
     case "layCables":
-      return "Lay the cables uncut along their routes, red for + and black for −. None may flap, chafe on an edge, or lie where water stands.";
+      return "Lay the cables uncut along their routes, red for + and black for −. None may flap, chafe on an edge, or run through standing water.";
     case "threadGlands":
       return `Thread each cable through its gland at ${at(step.lane)} now. With its connector crimped on it will not go through.`;
     case "cutToLength":
@@ -211,7 +211,7 @@ export function workStepWords(step: Step): string {
     case "testLeads":
       return "Before anything is live, test each cable with a meter: continuity from end to end, none between + and −.";
     case "allOff":
-      return "Switch every DC isolator off. Take all fuses out. Plug nothing in. Keep caps on all open connectors.";
+      return "Switch off every DC isolator. Remove all fuses. Plug nothing in. Keep caps on all open connectors.";
     case "darken":
       return "Cover the panels or wait for dusk. They are live whenever there is light.";
     case "batteryFirst":
@@ -219,7 +219,7 @@ export function workStepWords(step: Step): string {
     case "inputOn":
       return "Switch the controllers on and check that each shows its battery.";
     case "measureRow":
-      return `String ${step.number} of ${at(step.lane)}, joined to nothing: lift its cover in daylight. Set the meter to DC volts, red on +. Expect ${amount(step.vocV, "V")} at 25 °C, at least ${amount(step.lowV, "V")} (hot, dull light), at most ${amount(step.coldV, "V")} (coldest dawn), and no minus sign. Outside of that, stop and find out why. Cover it again.`;
+      return `String ${step.number} of ${at(step.lane)}, not connected to anything: lift its cover in daylight. Set the meter to DC volts, red on +. Expect ${amount(step.vocV, "V")} at 25 °C, at least ${amount(step.lowV, "V")} (hot, dull light), at most ${amount(step.coldV, "V")} (coldest dawn), and no minus sign. Outside of that, stop and find out why. Cover it again.`;
     case "joinRows":
       return step.lane.joint === "box"
         ? `Join the strings of ${at(step.lane)} on the busbars of the combiner box: + to +, − to −. The panels stay covered, the fuses out.`
@@ -235,21 +235,21 @@ export function workStepWords(step: Step): string {
         ? `Connect the cable to ${at(step.lane)} with the isolator off.`
         : `Connect the cable to ${at(step.lane)} with the panels covered.`;
     case "switchOn":
-      return `Switch the isolator of ${at(step.lane)} on.`;
+      return `Switch on the DC isolator of ${at(step.lane)}.`;
     case "uncover":
-      return "Take all covers off the panels.";
+      return "Remove all covers from the panels.";
     case "waitAndLook":
       return "Wait half a minute for the controller to find its operating point, then read the watts.";
     case "switchOff":
-      return `Switch the DC isolator of ${at(step.lane)} off. Never disconnect a connector while current flows: a DC arc does not go out.`;
+      return `Switch off the DC isolator of ${at(step.lane)}. Never disconnect a connector while current flows: a DC arc does not go out.`;
     case "unplugPort":
       return `Disconnect ${at(step.lane)}, + first.`;
     case "takeFuses":
-      return `Take the fuses of ${at(step.lane)} out.`;
+      return `Remove the fuses of ${at(step.lane)}.`;
     case "partRows":
       return `Disconnect the strings of ${at(step.lane)} from each other, + first. Cap the connectors: each string is live by itself.`;
     case "batteryLast":
-      return `Battery last: take its fuse out, then disconnect the cables from ${shortName(step.battery.inputName)}.`;
+      return `Battery last: remove its fuse, then disconnect the cables from ${shortName(step.battery.inputName)}.`;
   }
 }
 
@@ -272,16 +272,16 @@ function joinedWords({ lowestV, highestV, lane }: Extract<Step, { readonly type:
 
 /** What to look for where cables and connectors have been out in the weather. */
 export const weatherChecks: readonly string[] = [
-  "No connector lies where water stands or runs: connectors hang under the panel, openings down.",
+  "No connector in standing or running water: fasten connectors under the panel, openings down.",
   "Every cable has a drip loop before it goes through a wall, a gland or into a connector.",
   "Nothing flaps when a hand pulls at it: a clip every 300 mm, and at both sides of every connector.",
-  "No cable lies on an edge, in a hinge, or under a foot; none is bent tighter than four times its thickness.",
+  "No cable on an edge, in a hinge or under a foot; no bend tighter than four times the cable’s diameter.",
   "Cable glands are tight round each cable; unused holes are blanked off.",
 ];
 
 /** Whose work it is. */
 export const tradeRequired: readonly string[] = [
-  "Your local code decides, before anything that is said here.",
+  "Your local code takes precedence over everything here.",
   "Permanent wiring on a building, shore power, and boat wiring above 30 V DC are work for a licensed electrician.",
   "Whether and where to ground (earth) the frames is for an electrician who knows the vehicle, boat or building. Do not skip it without asking. On a vehicle it is the body; on a boat the bonding system and never a plate of its own; on a building its earth.",
 ];

@@ -57,9 +57,9 @@ type How = { readonly set: string; readonly touch: string; readonly never: strin
 export function howToRead(place: ReadPlace, quantity: ReadQuantity, band: Band | null): How {
   const where =
     place.type === "panel"
-      ? "at its own connectors, nothing else joined to it"
+      ? "at its own connectors, with nothing else connected"
       : place.type === "row"
-        ? "at the two ends of the string, before it is joined to anything"
+        ? "at the two ends of the string, with nothing else connected"
         : "at the two ends of the whole array, the PV input still unplugged";
   switch (quantity) {
     case "openV":
@@ -91,7 +91,7 @@ export function howToRead(place: ReadPlace, quantity: ReadQuantity, band: Band |
     case "displayW":
       return {
         set: "The controller’s own display.",
-        touch: "The watts it says it gets, next to the inline meter’s.",
+        touch: "The watts on its display, compared with the inline meter.",
         never: "Stand aside: your own shadow is a fault.",
       };
     case "batterySoc":
@@ -132,7 +132,7 @@ export function outcomeSentence(
     case "thousandth":
       return `${is}: a thousand times too little. Is the dial on a range for thousands? Read it again.${due}`;
     case "likeBattery":
-      return `${is}: like a battery’s. A regulator in this panel’s lead, a battery joined to it, cell groups missing or in shade, or another panel. Read it again with nobody near, then its short-circuit current.${due}`;
+      return `${is}: like a battery’s. A regulator in this panel’s lead, a battery connected to it, cell groups missing or in shade, or another panel. Read it again with nobody near, then its short-circuit current.${due}`;
     case "overCeiling":
       return `${is}${onColdestDawn(outcome.bar)}: above this input’s max PV voltage of ${given(outcome.ceilingV, "V")}. Do not plug in.`;
   }
@@ -165,14 +165,14 @@ export function barSentence(bar: ToldBar, name: string, quantity: ReadQuantity, 
 type CauseWords = { readonly name: string; readonly todo: string };
 
 const causes: Readonly<Record<DiagnosisId | "turnedPlug", CauseWords>> = {
-  fine: { name: "Nothing wrong", todo: "It does what it should, as far as labels, meters and the sky allow to tell." },
+  fine: { name: "Nothing wrong", todo: "As expected, within the accuracy of labels, meters and sky." },
   reversed: {
     name: "Reversed polarity",
     todo: "+ and − are swapped. Join it to nothing. Put the connector or the leads right, then read the open-circuit voltage again.",
   },
   turnedPlug: {
     name: "A connector turned round on the way",
-    todo: "Each panel is right, and what is joined reads minus: check the connectors and adapters that can be mated either way round. Then read it again.",
+    todo: "Each panel is right, but the array reads minus: check the connectors and adapters that can be mated either way round. Then read it again.",
   },
   openCircuit: {
     name: "Open circuit",
@@ -180,7 +180,7 @@ const causes: Readonly<Record<DiagnosisId | "turnedPlug", CauseWords>> = {
   },
   bypassedSubstring: {
     name: "Cell groups bypassed",
-    todo: "Its volts lack about what one or more cell groups (substrings) give: a failed bypass diode in its box, a cracked cell, or hard shade on a part. Read its short-circuit current as well.",
+    todo: "Its voltage is low by about one or more cell groups (substrings): a failed bypass diode in its junction box, a cracked cell, or hard shade on one cell group. Measure its Isc as well.",
   },
   dirty: { name: "Dirt", todo: "Wash it when it is cool, and read again." },
   shaded: {
@@ -209,7 +209,7 @@ const causes: Readonly<Record<DiagnosisId | "turnedPlug", CauseWords>> = {
   },
   regulated: {
     name: "A panel with a regulator",
-    todo: "It holds battery volts. Remove the regulator from its lead, or keep this panel off a controller.",
+    todo: "It is at battery voltage. Remove the regulator from its lead, or keep this panel off a controller.",
   },
   clipped: { name: "Clipped by the input", todo: "No fault: the input uses no more amps or watts than this." },
   tapering: {
@@ -259,27 +259,28 @@ export const cloudNames: Readonly<Record<NonNullable<ReadSky["cloud"]>, string>>
 /** By what the light is known, and how well. */
 export function lightSentence({ low, due, high, by }: LightGuess): string {
   const range = `${amount(low, "W/m²")} to ${amount(high, "W/m²")}`;
+  if (by !== "meter" && high < 1) return "The sun is down. Come back in daylight.";
   switch (by) {
     case "meter":
-      return `${amount(due, "W/m²")} by your light meter (${range}).`;
+      return `${amount(due, "W/m²")} from your light meter (${range}).`;
     case "amps":
-      return `${amount(due, "W/m²")} by the array’s own short-circuit current (${range}).`;
+      return `${amount(due, "W/m²")} from the array’s own short-circuit current (${range}).`;
     case "cloud":
-      return `About ${amount(due, "W/m²")} by the sun’s place and the word for the clouds (${range}).`;
+      return `About ${amount(due, "W/m²")} from the position of the sun and the sky you chose (${range}).`;
     case "nothing":
-      return `Somewhere from ${range}: say how the sky is, and it is known better.`;
+      return `${range}: choose the sky for a closer value.`;
   }
 }
 
 export function conversionSentence({ inW, outW, sharePct, defaultPct, says }: Conversion): string {
-  const is = `${amount(inW, "W")} go in, the display shows ${amount(outW, "W")}: ${percent(sharePct)}`;
+  const is = `${amount(inW, "W")} from the array, the display shows ${amount(outW, "W")}: ${percent(sharePct)}`;
   switch (says) {
     case "usual":
-      return `${is}. ${defaultPct[0]} to ${defaultPct[1]} % is usual, within what meters may be off.`;
+      return `${is}. ${defaultPct[0]} to ${defaultPct[1]} % is normal, within meter accuracy.`;
     case "low":
-      return `${is}, less than the ${defaultPct[0]} to ${defaultPct[1]} % that is usual. Is the display’s watt figure what goes into the battery while a load runs?`;
+      return `${is}, less than the normal ${defaultPct[0]} to ${defaultPct[1]} %. Does the display show the power into the battery while a load runs?`;
     case "over":
-      return `${is}: more than goes in. The two were not read in the same moment, or the display counts another source.`;
+      return `${is}: more than comes from the array. The two were not read at the same moment, or the display includes another source.`;
   }
 }
 
@@ -293,20 +294,20 @@ export function sideBySideSentence(
   const what = quantityWords[quantity];
   switch (says) {
     case "alike":
-      return `Alike in ${what}: ${percent(Math.abs(lowerPct))} apart, within the ${percent(allowedPct)} that labels and meters may be off.`;
+      return `Alike: ${what} ${percent(Math.abs(lowerPct))} apart, within the ${percent(allowedPct)} accuracy of labels and meters.`;
     case "substring":
-      return `${name} lacks ${percent(Math.abs(lowerPct))} of its ${what}: as much as a part of a panel. A bypassed part, or hard shade on it.`;
+      return `${name}: ${what} is ${percent(Math.abs(lowerPct))} too low: as much as one cell group. A bypassed cell group, or hard shade on it.`;
     case "volts":
-      return `${name} lacks ${percent(Math.abs(lowerPct))} of its ${what}, more than the ${percent(allowedPct)} that labels and meters may be off. Is it warmer, or another panel?`;
+      return `${name}: ${what} is ${percent(Math.abs(lowerPct))} too low, more than the ${percent(allowedPct)} accuracy of labels and meters. Is it warmer, or another panel?`;
     case "light":
-      return `${name} lacks ${percent(Math.abs(lowerPct))} of its ${what}, more than the ${percent(allowedPct)} that labels and meters may be off: dirt, shade, your own shadow, or it looks another way.`;
+      return `${name}: ${what} is ${percent(Math.abs(lowerPct))} too low, more than the ${percent(allowedPct)} accuracy of labels and meters: dirt, shade, your own shadow, or another direction.`;
   }
 }
 
 export const proveCautions: readonly string[] = [
   "Panels are live whenever there is light. To connect: battery first, then panels. To disconnect: panels first, then battery.",
   "Never disconnect a connector while current flows: a DC arc does not go out. Switch off, or cover the panels, first.",
-  "Above 60 V DC, or 30 V where it is wet, it is a shock hazard: one hand, dry gloves, nobody alone.",
+  "Above 60 V DC, or 30 V where it is wet, it is a shock hazard: use one hand and dry gloves, and do not work alone.",
   "With the red probe in the 10 A socket the meter is a dead short. Never touch it to a battery. Move the probe back to V straight afterwards.",
 ];
 
@@ -317,5 +318,5 @@ export function readTime(atUtc: string, system: UnitSystem): string {
 
 /** What the log sent one here with. */
 export function suspicionSentence({ lossPct, since }: { readonly lossPct: number; readonly since: string }): string {
-  return `The log says: ${percent(lossPct)} less than expected since ${since}. What may be wrong is weighed with it, and the walk begins where it tells most.`;
+  return `The log says: ${percent(lossPct)} less than expected since ${since}. Likely causes take that into account, and the test begins with the most useful reading.`;
 }

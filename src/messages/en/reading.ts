@@ -12,8 +12,8 @@ export function readFieldWords(field: keyof PanelFields): { readonly name: strin
 }
 
 const contradictions: Readonly<Record<string, string>> = {
-  vmpNotBelowVoc: "running volts have to lie below open volts",
-  impNotBelowIsc: "running amps have to lie below short-circuit amps",
+  vmpNotBelowVoc: "Vmp has to be below Voc",
+  impNotBelowIsc: "Imp has to be below Isc",
   powerNotProduct: "Pmax is not Vmp times Imp",
   voltageRatio: "Vmp and Voc are further apart, or nearer, than panels have them",
   currentRatio: "Imp and Isc are further apart, or nearer, than panels have them",

@@ -25,40 +25,41 @@ export function buySentence(
 ): string {
   switch (title) {
     case "meetsNeed":
-      return "Brings what is needed in every month, for the least money.";
+      return "Covers your need in every month, at the lowest price.";
     case "maxEnergy":
-      return "Nothing that fits and can be paid brings more.";
+      return "The highest harvest that fits your space and budget.";
     case "minPerKwh":
       return perYearKwh === null
-        ? "Least to pay for what it brings."
-        : `${money(perYearKwh, currency)} for each kWh of a year: nothing brings it for less.`;
+        ? "The lowest price for its harvest."
+        : `${money(perYearKwh, currency)} for each kWh of yearly harvest: the lowest price.`;
     case "longestWorth":
       return perLifeKwh === null
-        ? "Lasts longest for its money."
-        : `${money(perLifeKwh, currency)} a kWh over the ${assumedLifeYears[panel.sheet.kind]} years that such panels are taken to last.`;
+        ? "The lowest price over its life."
+        : `${money(perLifeKwh, currency)} a kWh over an assumed life of ${assumedLifeYears[panel.sheet.kind]} years.`;
     case "lightest":
       return kg === null
-        ? "Weighs least."
-        : `${amount(kg, "kg")} for ${scoreAmount(moreKwh, { type: "year" })}: the least weight for its energy.`;
+        ? "The lightest."
+        : `${amount(kg, "kg")} for ${scoreAmount(moreKwh, { type: "year" })}: the lowest weight for its harvest.`;
   }
 }
 
 /** Whether something meets the need in the dark months, and what would. */
 export function needSentence({ needKwh, offers, would }: Bought): string {
   if (needKwh === null)
-    return "No need is stated yet: say at Need what you use, and whether it is met in the dark months is told here.";
+    return "No daily use is entered yet. Enter it at Need to see here whether it is covered in the dark months.";
   const meets = offers.find(({ titles }) => titles.includes("meetsNeed"));
-  if (meets !== undefined) return `${purchaseName(meets.purchase)} meets the need in every month, the darkest too.`;
-  if (would === null) return "Nothing that fits meets the need in every month.";
-  return `Nothing that fits and can be paid meets the need in every month. ${monthName(would.month)} is the darkest: about ${would.count} × ${shortName(would.name)} would do, room and money aside${would.count > 12 ? "; another source for those weeks, or fewer loads, may be wiser" : ""}.`;
+  if (meets !== undefined)
+    return `${purchaseName(meets.purchase)} covers your need in every month, the darkest included.`;
+  if (would === null) return "No purchase that fits covers your need in every month.";
+  return `No purchase within your space and budget covers your need in every month. ${monthName(would.month)} is the darkest: it needs about ${would.count} × ${shortName(would.name)}${would.count > 12 ? "; consider another source for those weeks, or fewer loads" : ""}.`;
 }
 
 /** What PWM makes of the panels that suit it best, and MPPT of the same. */
 export function pwmSentence({ input, panel, count, kwh, beside }: PwmLine): string {
   const year = (energyKwh: number) => scoreAmount(energyKwh, { type: "year" });
   const panels = `${count} × ${shortName(panel.sheet.name)}`;
-  const here = `${shortName(input)} (PWM) makes about ${year(kwh)} a year of ${panels}, which ${count === 1 ? "suits" : "suit"} it best`;
-  if (beside === null) return `${here}; no MPPT input here takes them.`;
+  const here = `${shortName(input)} (PWM) harvests about ${year(kwh)} a year from ${panels}, its best match`;
+  if (beside === null) return `${here}; no MPPT controller here fits them.`;
   const more = 100 * (beside.kwh / kwh - 1);
-  return `${here}; ${shortName(beside.input)} (MPPT) makes about ${year(beside.kwh)} of the same, ${Math.abs(more) < 1 ? "as much" : `${percent(Math.abs(more))} ${more > 0 ? "more" : "less"}`}.`;
+  return `${here}; ${shortName(beside.input)} (MPPT) harvests about ${year(beside.kwh)} from the same panels, ${Math.abs(more) < 1 ? "as much" : `${percent(Math.abs(more))} ${more > 0 ? "more" : "less"}`}.`;
 }

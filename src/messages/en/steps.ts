@@ -1,6 +1,6 @@
 import { type PlanStep } from "@/core/plan";
 
-/** What the stops of the job are called. */
+/** What the steps of the job are called. */
 export const stepNames: Readonly<Record<PlanStep, string>> = {
   need: "Need",
   layout: "Layout",

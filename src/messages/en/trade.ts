@@ -22,18 +22,19 @@ export function tradeOf(facts: WiringFacts, other: WiringFacts, goal: Goal): { l
   put(
     energy,
     minEnergy,
-    (by, isBetter) => `brings ${scoreAmount(by, goal)} ${isBetter ? "more" : "less"} ${goalWords(goal)}`,
+    (by, isBetter) => `harvests ${scoreAmount(by, goal)} ${isBetter ? "more" : "less"} ${goalWords(goal)}`,
   );
   if (facts.cold !== null && other.cold !== null)
     put(
       facts.cold.marginPct - other.cold.marginPct,
       smallest.roomPct,
-      (by, isBetter) => `has ${percent(by)} ${isBetter ? "more" : "less"} room in the cold`,
+      (by, isBetter) => `has ${percent(by)} ${isBetter ? "more" : "less"} margin at the record low`,
     );
   put(
     other.shadePct - facts.shadePct,
     smallest.shadePct,
-    (by, isBetter) => `${isBetter ? "keeps" : "loses"} ${percent(by)} more of noon when a part is shaded`,
+    (by, isBetter) =>
+      `${isBetter ? "keeps" : "loses"} ${percent(by)} more of the power at noon when a cell group is shaded`,
   );
   put(
     other.money - facts.money,
@@ -46,13 +47,13 @@ export function tradeOf(facts: WiringFacts, other: WiringFacts, goal: Goal): { l
   return found;
 }
 
-/** "Against the board it brings 40 kWh more a year, but it needs parts for about 25 more." */
+/** "Compared with the board it harvests 40 kWh more a year, but it needs parts for about 25 more." */
 export function tradeSentence(facts: WiringFacts, other: WiringFacts, otherName: string, goal: Goal): string {
   const { less, more } = tradeOf(facts, other, goal);
   if (less.length === 0 && more.length === 0) return `About the same as ${otherName}.`;
-  if (less.length === 0) return `Against ${otherName} it ${listed(more)}, and gives nothing up.`;
-  if (more.length === 0) return `Against ${otherName} it ${listed(less)}.`;
-  return `Against ${otherName} it ${listed(more)}, but it ${listed(less)}.`;
+  if (less.length === 0) return `Compared with ${otherName} it ${listed(more)}, without a disadvantage.`;
+  if (more.length === 0) return `Compared with ${otherName} it ${listed(less)}.`;
+  return `Compared with ${otherName} it ${listed(more)}, but it ${listed(less)}.`;
 }
 
 function listed(parts: readonly string[]): string {
@@ -75,7 +76,7 @@ export function whyNotLines(facts: WiringFacts, best: WiringFacts, goal: Goal, s
     const share = (100 * (best.score - facts.score)) / best.score;
     lines.push({
       level: "care",
-      words: `It brings ${scoreWords(facts.score, goal)}, the best ${scoreAmount(best.score, goal)}: ${percent(share)} less.`,
+      words: `It harvests ${scoreWords(facts.score, goal)}; the best harvests ${scoreAmount(best.score, goal)}: ${percent(share)} less.`,
     });
     lines.push(...whereItStays(facts, best));
   }
@@ -85,7 +86,7 @@ export function whyNotLines(facts: WiringFacts, best: WiringFacts, goal: Goal, s
   for (const finding of cares.slice(0, 3))
     if (!best.remarks.some(({ rule, level }) => rule === finding.rule && level === finding.level))
       lines.push({ level: finding.level, words: findingSentence(finding, system) });
-  if (lines.length === 0) lines.push({ level: "good", words: "It is as good as the best: nothing speaks against it." });
+  if (lines.length === 0) lines.push({ level: "good", words: "It is as good as the best wiring." });
   for (const words of more) lines.push({ level: "good", words: `For it: it ${words}.` });
   return lines;
 }
@@ -99,7 +100,7 @@ function whereItStays(facts: WiringFacts, best: WiringFacts): WhyNot[] {
       ? [
           {
             level: "note",
-            words: `${best.panels > facts.panels ? `It leaves ${counted(best.panels - facts.panels, "panel")} more on the shelf` : "Its panels are smaller"}: ${fewer.toFixed(0)}\u00a0kWh of light less in a year.`,
+            words: `${best.panels > facts.panels ? `It leaves ${counted(best.panels - facts.panels, "panel")} more on the shelf` : "Its panels are smaller"}: ${fewer.toFixed(0)}\u00a0kWh less available in a year.`,
           },
         ]
       : [];

@@ -14,9 +14,9 @@ export function verdictOf(
   assessment: Assessment | null,
   system: UnitSystem,
 ): { level: Level; word: string; sentence: string } {
-  if (assessment === null) return { level: "open", word: "Judging…", sentence: "Solving the curves of this plan." };
+  if (assessment === null) return { level: "open", word: "Calculating…", sentence: "Solving the curves of this plan." };
   const missing = assessment.missing.map(missingSentence).join(" ");
-  if (assessment.type === "incomplete") return { level: "open", word: "Not judged yet", sentence: missing };
+  if (assessment.type === "incomplete") return { level: "open", word: "Not enough information", sentence: missing };
   const { worst: level, findings } = assessment;
   const worst = findings.find((finding) => finding.level === level);
   if (worst === undefined) return { level, word: verdictWords[level], sentence: missing };
@@ -35,12 +35,12 @@ export function withFound<V extends { readonly level: Level; readonly word: stri
 ): { level: Level; word: string; sentence: string } {
   if (found === null) return verdict;
   if (found.type === "outside") {
-    const told = `${counted(found.count, "reading")} of the test ${found.count === 1 ? "is" : "are"} outside what is expected: see Test.`;
+    const told = `${counted(found.count, "reading")} of the test ${found.count === 1 ? "is" : "are"} outside the expected range: see Test.`;
     const isWorse = verdict.level === "good" || verdict.level === "note";
     const level = isWorse ? "care" : verdict.level;
     return { level, word: isWorse ? verdictWords[level] : verdict.word, sentence: `${told} ${verdict.sentence}` };
   }
   const told = barSentence(found, readPlaceName(plan, found.place), found.quantity, found.maxV);
   const rest = verdict.level === "stop" ? ` ${verdict.sentence}` : "";
-  return { level: "stop", word: verdictWords.stop, sentence: `By the test: ${told}${rest}` };
+  return { level: "stop", word: verdictWords.stop, sentence: `Test: ${told}${rest}` };
 }

@@ -22,34 +22,40 @@ export function monthName(month: number): string {
 
 /** What each loss of the year is called, and a sentence on it. */
 export const lossWords: Readonly<Record<LossName, { readonly name: string; readonly help: string }>> = {
-  slant: { name: "Slanting light", help: "Light that glances off the glass when the sun stands low to a panel." },
-  skyline: { name: "Skyline", help: "Trees, houses and hills before the sun and the sky." },
+  slant: { name: "Low sun angle", help: "Light reflected off the glass when the sun is at a low angle to the panel." },
+  skyline: { name: "Skyline", help: "Trees, houses and hills in front of the sun and the sky." },
   shade: {
     name: "Shade",
-    help: "Shadows of what stands on the roof, of panels on one another, and shade by hand in the pose.",
+    help: "Shadows of objects on the roof and of panels on each other, and shade set in the position.",
   },
-  stowed: { name: "Stowed", help: "Panels put away in the hours of a pose." },
+  stowed: { name: "Stowed", help: "Panels stowed in the hours of a position." },
   dirt: { name: "Dirt", help: "Dust, pollen and soot on the glass." },
-  haze: { name: "Haze", help: "Air duller than the place usually has." },
-  ageing: { name: "Ageing", help: "What panels have lost since they were new." },
-  heat: { name: "Heat", help: "Warm cells give less than the label says; below zero cold ones give more." },
+  haze: { name: "Haze", help: "Air that is hazier than usual at the location." },
+  ageing: { name: "Aging", help: "What panels have lost since they were new." },
+  heat: {
+    name: "Heat",
+    help: "Cells warmer than 25 °C deliver less than the label states. Negative: colder cells deliver more.",
+  },
   unequal: {
-    name: "Unequal panels",
-    help: "Panels that hold each other back: unlike labels, ways of facing or light.",
+    name: "Mismatch",
+    help: "Panels that limit each other: different labels, directions or light.",
   },
-  cable: { name: "Cable", help: "Warmth of the leads." },
-  clippedAmps: { name: "Clipped by amps", help: "More current than the port takes." },
-  clippedWatts: { name: "Clipped by watts", help: "More watts than the port, or what it shares a limit with, takes." },
-  clippedVolts: { name: "Clipped by volts", help: "The best volts lie outside the port’s window." },
-  lowPeak: { name: "Lower peak", help: "The tracker stands on a lower peak of a shaded array." },
-  pwm: { name: "Held at battery volts", help: "A PWM controller holds the array below its best volts." },
-  asleep: { name: "Asleep", help: "Too few volts for the port to wake or stay awake." },
+  cable: { name: "Cable", help: "Voltage drop in the cables." },
+  clippedAmps: { name: "Clipped by amps", help: "More current than the max PV current." },
+  clippedWatts: {
+    name: "Clipped by watts",
+    help: "More watts than the max PV power, of this PV input or of a shared limit.",
+  },
+  clippedVolts: { name: "Clipped by volts", help: "The best voltage is outside the MPPT range." },
+  lowPeak: { name: "Lower peak", help: "The tracker stays at a lower peak of a shaded array." },
+  pwm: { name: "Battery voltage (PWM)", help: "A PWM controller pulls the array down to battery voltage." },
+  asleep: { name: "Asleep", help: "Voltage below the start-up voltage, or too low to stay awake." },
   overVoltage: {
-    name: "Too many volts",
-    help: "Open-circuit voltage above the input’s max PV voltage: it takes nothing.",
+    name: "Over-voltage",
+    help: "Open-circuit voltage (Voc) above the max PV voltage: no harvest.",
   },
-  storing: { name: "Controller and battery", help: "Turned into warmth on the way into the battery and out again." },
-  batteryFull: { name: "Battery full", help: "Sun that came when the battery had no room." },
+  storing: { name: "Conversion losses", help: "Lost as heat in the controller and the battery." },
+  batteryFull: { name: "Battery full", help: "Energy available while the battery was full." },
 };
 
 /** Where the light of a year comes from, and how far it may be off. */
@@ -59,10 +65,10 @@ export function sourceWords(source: WeatherSource): string {
       return `Weather file “${source.name}”, hour by hour.`;
     case "months":
       return source.kindName === null
-        ? "Months as typed for this place; days spread about them as weather does."
-        : `Typical months of “${source.kindName}”, confirmed: good to 10 to 15 %.`;
+        ? "Months as entered for this location, with typical day-to-day weather."
+        : `Typical months of “${source.kindName}”, confirmed; accurate to 10 to 15 %.`;
     case "assumed":
-      return `Assumed: typical months of “${source.kindName}”${source.latitudeAssumed ? " at 45°, as no place is said" : ", the likeliest kind at this latitude"}. Nobody has confirmed it; good to 10 to 15 % where it fits.`;
+      return `Assumed: typical months of “${source.kindName}”${source.latitudeAssumed ? " at 45°, because no location is entered" : ", the most likely climate at this latitude"}. Not confirmed; accurate to 10 to 15 % if it fits.`;
   }
 }
 
@@ -81,9 +87,9 @@ export function gainName(kind: GainKind): string {
     case "otherWiring":
       return `The wiring “${kind.name}”`;
     case "seriesInstead":
-      return "All panels on each port in one series string (voltages add)";
+      return "All panels on each PV input in one string (volts add)";
     case "parallelInstead":
-      return "Every panel in parallel (currents add)";
+      return "All panels in parallel (amps add)";
   }
 }
 

@@ -12,7 +12,7 @@ export function toDatabaseProblem(error: unknown, file: string): DatabaseProblem
   if (code.startsWith("SQLITE_FULL") || code === "ENOSPC" || code === "EDQUOT" || (isIo(code) && isFull(dir)))
     return new DatabaseProblem(
       "full",
-      `The disk that holds ${dir} is full. Nothing more is saved until there is room; make some, and saving goes on by itself.`,
+      `The disk with ${dir} is full. Nothing more is saved until there is space. Free some space; saving then resumes by itself.`,
     );
   if (code.startsWith("SQLITE_READONLY") || code === "EROFS" || code === "EACCES" || code === "EPERM")
     return new DatabaseProblem(
@@ -22,7 +22,7 @@ export function toDatabaseProblem(error: unknown, file: string): DatabaseProblem
   if (code.startsWith("SQLITE_BUSY") || code.startsWith("SQLITE_LOCKED"))
     return new DatabaseProblem(
       "locked",
-      `Another program holds the database ${file}. Nothing was saved; close that program, and saving goes on by itself.`,
+      `Another program has locked the database ${file}. Nothing was saved. Close that program; saving then resumes by itself.`,
     );
   if (code.startsWith("SQLITE_CORRUPT") || code === "SQLITE_NOTADB") return damaged(file, messageOf(error));
   if (isIo(code) || code.startsWith("SQLITE_CANTOPEN") || code === "EIO" || code === "ENOENT")
@@ -48,7 +48,7 @@ export function damaged(file: string, detail: string): DatabaseProblem {
 function unreadable(file: string, code: string): DatabaseProblem {
   return new DatabaseProblem(
     "unreachable",
-    `The disk does not give or take what belongs to ${file} (${code}). Nothing was saved; see to the disk, and saving goes on by itself.`,
+    `The disk cannot read or write ${file} (${code}). Nothing was saved. Check the disk or its cable; saving then resumes by itself.`,
   );
 }
 

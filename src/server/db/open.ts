@@ -142,7 +142,7 @@ async function migrate(db: Db, sqlite: Database.Database, file: string, known: t
     if (trouble !== null) throw trouble;
     throw new DatabaseProblem(
       "unmigrated",
-      `The database ${file} could not be brought up to date (${reasonOf(error)}). It is as it was; a copy from before lies beside it.`,
+      `The database ${file} could not be upgraded (${reasonOf(error)}). It is unchanged; a copy from before the upgrade is next to it.`,
     );
   }
 }

@@ -7,7 +7,7 @@ import { NotFound } from "./problem";
 /** A plan has as many readings as it may have. */
 export class TooManyReadings extends Error {
   constructor(readonly most: number) {
-    super(`This plan has ${most} readings, which is as many as it may have. Export it, and take old ones out.`);
+    super(`This plan has ${most} readings, the highest number allowed. Export the plan, then delete old readings.`);
     this.name = "TooManyReadings";
   }
 }

@@ -105,7 +105,10 @@ function toFault(error: unknown): ApiFault {
   // the one place where a crash is written down; the person is told where to look
   // eslint-disable-next-line no-console
   console.error(error);
-  return fault("server", "Something went wrong in the server; its terminal says what. Nothing was saved.").fault;
+  return fault(
+    "server",
+    "Golden Array hit an error and did not save this change. Your text is still on screen. Try again; if it happens again, copy the message from the window where you started Golden Array.",
+  ).fault;
 }
 
 /** A stale write as the fault its writer is told. */
@@ -121,9 +124,9 @@ function planFaultSentence(found: PlanFault): string {
     case "notJson":
       return `This is not a JSON file: ${found.detail}.`;
     case "tooLarge":
-      return `The file holds ${found.bytes} bytes; allowed: ${found.maxBytes}.`;
+      return `The file has ${found.bytes} bytes; allowed: at most ${found.maxBytes}.`;
     case "tooCostly":
-      return `This file is too much to read: ${found.detail}. Nothing was taken of it.`;
+      return `This file is too complex to import: ${found.detail}. Nothing was imported.`;
     case "foreign":
       return `This is not a Golden Array plan: it is ${found.found}, expected "format": "golden-array-plan".`;
     case "newer":

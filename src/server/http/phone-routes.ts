@@ -45,7 +45,7 @@ export const phoneRoutes = {
   revoke: (request: Request, { params }: { params: Promise<{ id: string }> }) =>
     guarded(async () => {
       onComputer(request);
-      if (!opened().phones.revoke((await params).id)) throw fault("notFound", "There is no such phone any more.");
+      if (!opened().phones.revoke((await params).id)) throw fault("notFound", "This phone is no longer paired.");
       return answerNothing();
     }),
 };

@@ -111,5 +111,5 @@ function decode(bytes: Uint8Array): string {
 }
 
 function tooLarge(bytes: number, maxBytes: number) {
-  return fault("tooLarge", `The body holds ${bytes} bytes or more; allowed: ${maxBytes}.`);
+  return fault("tooLarge", `The request has ${bytes} bytes or more; allowed: at most ${maxBytes}.`);
 }

@@ -22,14 +22,14 @@ input:focus-visible,button:focus-visible{outline:3px solid #b86e00;outline-offse
 <body>
 <main>
 <h1>Pair this phone</h1>
-<p>On the computer that runs Golden Array open “Phones” and make a pairing code. It is good for two minutes and for one phone.</p>
+<p>On the computer that runs Golden Array open “Phones” and make a pairing code. It is valid for two minutes and one phone.</p>
 ${word === null ? "" : `<p class="word" role="alert">${word}</p>`}
 <form method="post" action="/pair">
 <label for="code">Pairing code</label>
 <input id="code" name="code" inputmode="numeric" autocomplete="one-time-code" required maxlength="12">
 <button type="submit">Pair</button>
 </form>
-<p>What goes between this phone and the computer is not encrypted: others on this network could read it.</p>
+<p>Data between this phone and the computer is not encrypted: others on this network can read it.</p>
 </main>
 </body>
 </html>
@@ -37,7 +37,7 @@ ${word === null ? "" : `<p class="word" role="alert">${word}</p>`}
 }
 
 export function refusedWords(why: "noCode" | "wrong", triesLeft: number): string {
-  if (why === "noCode") return "There is no code that is still good. Make a new one on the computer.";
+  if (why === "noCode") return "The code has expired. Make a new one on the computer.";
   if (triesLeft === 0) return "That is not the code, and it is void now. Make a new one on the computer.";
   return `That is not the code. ${triesLeft} more ${triesLeft === 1 ? "try" : "tries"}.`;
 }

@@ -38,5 +38,5 @@ export type Jobs = ReturnType<typeof createJobs>;
 export { type FindAsked } from "./find";
 export { type JudgeInput } from "./judge";
 export { type ProveInput, type ProveWalk } from "./prove";
-export { type FileContents, type FileFault, type ShelfName } from "./read-library";
+export { type FileContents, type ShelfName } from "./read-library";
 export { type WeatherRead, type WeatherText } from "./year";

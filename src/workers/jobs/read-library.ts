@@ -6,7 +6,7 @@ import {
   type ColumnReport,
   devicesOf,
   heldBy,
-  type LibraryReading,
+  type FileFault,
   maxColumns,
   maxSheets,
   panelColumns,
@@ -26,16 +26,6 @@ export type ReadInput = {
   /** what rows of a table are; JSON says so itself */ readonly shelf: ShelfName;
 };
 export type ReadProgress = { readonly rows: number; /** of the file, 0 to 1 */ readonly share: number };
-
-/** Why a file was not read at all. */
-export type FileFault =
-  | Exclude<LibraryReading, { type: "library" }>
-  | { readonly type: "empty" }
-  | { readonly type: "notText" }
-  | { readonly type: "badQuotes"; readonly row: number }
-  | { readonly type: "tooManyColumns"; readonly count: number }
-  | { readonly type: "tooManyRows" }
-  | { readonly type: "noHeadings"; readonly headings: readonly string[] };
 
 /** What was in a file. `columns` is null for JSON, which has none. */
 export type FileContents = {

@@ -9,7 +9,7 @@ export function GET(): Promise<Response> {
   return guarded(async () => {
     const file = process.env["GOLDEN_ARRAY_PHONE_SHEET"];
     if (file === undefined)
-      throw fault("server", "The sheet is made by the built application only: start it with “npm run demo”.");
+      throw fault("server", "Phone sheets need the built application: start it with “npm run demo”.");
     const script = await readFile(file, "utf8");
     return answer({ script, sha256: createHash("sha256").update(script).digest("base64") });
   });

@@ -7,8 +7,8 @@ export function POST(request: Request): Promise<Response> {
   return guarded(async () => {
     const bytes = new Uint8Array(await request.arrayBuffer());
     if (bytes.length > maxPhotoBytes)
-      throw fault("tooLarge", `The photo holds ${bytes.length} bytes; allowed: ${maxPhotoBytes}.`);
-    if (photoTypeOf(bytes) === null) throw fault("invalid", "This is no JPEG and no PNG picture. Nothing was kept.");
+      throw fault("tooLarge", `The photo has ${bytes.length} bytes; allowed: at most ${maxPhotoBytes}.`);
+    if (photoTypeOf(bytes) === null) throw fault("invalid", "This is not a JPEG or PNG picture. Nothing was saved.");
     const id = await withDatabase((db) => addPhoto(db, { bytes, now: new Date().toISOString() }));
     return answer({ id }, 201);
   });

@@ -24,7 +24,10 @@ export function POST(request: Request): Promise<Response> {
     const lane =
       context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, poseId, moment.longitudeDeg));
     if (lane === null)
-      throw fault("invalid", `portId: nothing is wired to ${JSON.stringify(portId)}, or a label of it is not whole.`);
+      throw fault(
+        "invalid",
+        `portId: nothing is wired to ${JSON.stringify(portId)}, or one of its labels is incomplete.`,
+      );
     const why = canHave(lane.tree, put.id, put.n);
     if (why !== null) throw fault("invalid", `fault: ${why}.`);
     const bench = createSimulatedBench({

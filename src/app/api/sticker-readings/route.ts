@@ -10,7 +10,7 @@ export function POST(request: Request): Promise<Response> {
   return guarded(async () => {
     const stickers = stickerReader();
     if (stickers === null)
-      throw fault("server", "Photos are read by the built application only: start it with “npm run demo”.");
+      throw fault("server", "Reading photos needs the built application: start it with “npm run demo”.");
     const file = await bodyBytes(request, Infinity);
     if (file.length > maxPictureBytes) throw fault("tooLarge", pictureFault("tooManyBytes"));
     const gone = new AbortController();
@@ -38,7 +38,7 @@ export function POST(request: Request): Promise<Response> {
 }
 
 function lineOf(outcome: StickerOutcome): ReadingLine {
-  if (outcome.type === "cancelled") return { type: "fault", message: "The reading was called off." };
+  if (outcome.type === "cancelled") return { type: "fault", message: "The reading was cancelled." };
   if (outcome.type === "fault") return { type: "fault", message: pictureFault(outcome.fault) };
   const { reading, shown } = outcome;
   return {

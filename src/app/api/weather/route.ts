@@ -14,7 +14,7 @@ export function POST(request: Request): Promise<Response> {
     if (reading.type === "fault")
       throw fault(
         "invalid",
-        `Line ${reading.line}, ${reading.field}: ${reading.problem}. Nothing was taken of the file.`,
+        `Line ${reading.line}, ${reading.field}: ${reading.problem}. Nothing was imported from the file.`,
       );
     const name = reading.year.place.name.slice(0, 120);
     const id = await withDatabase((db) => addWeather(db, { name, text, now: new Date().toISOString() }));

@@ -4,6 +4,7 @@ import { type ReactNode } from "react";
 import { type SavedPlan } from "@/api";
 import { stepModules } from "@/app/steps";
 import { DeskFrame, DeskProvider } from "@/features/plan-session";
+import { GlossaryDrawer } from "@/features/glossary";
 import { LedgerDrawer, VerdictStrip } from "@/features/checks";
 
 /** A plan on the desk, with what stands around every stop. */
@@ -12,6 +13,7 @@ export function PlanDesk({ opened, children }: { opened: SavedPlan; children: Re
     <DeskProvider opened={opened} steps={stepModules}>
       <DeskFrame verdict={<VerdictStrip />}>{children}</DeskFrame>
       <LedgerDrawer />
+      <GlossaryDrawer />
     </DeskProvider>
   );
 }

@@ -6,6 +6,7 @@ import { TroublePage } from "@/app/TroublePage";
 import { PageHead } from "@/ui";
 import { PlanDesk } from "./PlanDesk";
 import { Rescue } from "./Rescue";
+import { planOpeningTexts } from "@/messages/en/app/plan";
 
 /** Fetches a plan and puts it on the desk, or says why it cannot. */
 export function PlanOpening({ id, children }: { readonly id: string; readonly children: ReactNode }) {
@@ -24,7 +25,7 @@ export function PlanOpening({ id, children }: { readonly id: string; readonly ch
     setAttempt(attempt + 1);
   };
   return (
-    <TroublePage words={message} again={again} title="This plan cannot be opened">
+    <TroublePage words={message} again={again} title={planOpeningTexts.thisPlanCannotBeOpened}>
       {whole !== null && <Rescue id={id} whole={whole} />}
     </TroublePage>
   );
@@ -35,7 +36,7 @@ function Opening() {
     <>
       <PageHead />
       <main style={{ padding: 16 }}>
-        <p role="status">Opening the plan …</p>
+        <p role="status">{planOpeningTexts.openingThePlan}</p>
       </main>
     </>
   );

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { browserClient } from "@/api";
 import { TextButton } from "@/ui";
+import { rescueTexts } from "@/messages/en/app/plan";
 
 /** A plan that is spoiled on the disk, made anew of its last whole revision. */
 export function Rescue({ id, whole }: { readonly id: string; readonly whole: number }) {
@@ -17,7 +18,7 @@ export function Rescue({ id, whole }: { readonly id: string; readonly whole: num
   return (
     <p>
       <TextButton look="amber" onClick={() => void rescue()}>
-        Make a new plan of revision {whole}
+        {rescueTexts.makeANewPlanFromRevisionWhole(whole)}
       </TextButton>
       {fault !== null && <span role="alert"> {fault}</span>}
     </p>

@@ -9,7 +9,7 @@ export { schema } from "../schemas/poses";
 
 export const version = 2;
 
-export const empty: PoseSheet[] = [{ id: "pose-1", name: "As they lie", stands: [], hours: null }];
+export const empty: PoseSheet[] = [{ id: "pose-1", name: "Default position", stands: [], hours: null }];
 export const parts: Parts = { kind: "pose", by: "item" };
 
 /** What of a plan decides how its panels stand. */

@@ -2,6 +2,7 @@ import { type PointerEvent } from "react";
 import { type CornerOf } from "../chosen";
 import style from "../space.module.css";
 import { arrowOf, type View } from "../view";
+import { cornersTexts } from "@/messages/en/layout/drawing";
 
 type Props = {
   readonly of: Omit<CornerOf, "at">;
@@ -23,7 +24,7 @@ export function Corners({ of, corners, view, onTake, onMove }: Props) {
         data-corner={at}
         role="button"
         tabIndex={0}
-        aria-label={`Corner ${at + 1}, ${Math.round(xMm)} mm from the left, ${Math.round(yMm)} mm from the back`}
+        aria-label={cornersTexts.cornerAtXMmMmFromTheLeftYMmMm(at + 1, Math.round(xMm), Math.round(yMm))}
         x={u - side / 2}
         y={v - side / 2}
         width={side}

@@ -3,6 +3,7 @@ import { boundsOf, type LaidPanel, pointsOf, wayLength, wayLine } from "@/core/l
 import style from "../space.module.css";
 import { type View } from "../view";
 import { type Hands } from "./Panel";
+import { marksTexts } from "@/messages/en/layout/drawing";
 
 type WithHands = Hands & { readonly view: View; readonly chosen: ReadonlySet<string> };
 
@@ -23,7 +24,7 @@ export function Zones({ zones, view, chosen, onTake, onPress }: WithHands & { re
         role="button"
         tabIndex={0}
         aria-pressed={chosen.has(what.id)}
-        aria-label={`${name}: ${Math.round(x[1] - x[0])} by ${Math.round(y[1] - y[0])} mm`}
+        aria-label={marksTexts.nameWidthMmByLengthMmMm(name, Math.round(x[1] - x[0]), Math.round(y[1] - y[0]))}
         className={style["area"]}
         onPointerDown={(event) => onTake(event, what)}
         onKeyDown={(event) => onPress(event, what)}
@@ -57,7 +58,7 @@ export function Glands({ glands, view, chosen, onTake, onPress }: WithHands & { 
         role="button"
         tabIndex={0}
         aria-pressed={chosen.has(what.id)}
-        aria-label={`${name}, ${Math.round(xMm)} mm from the left, ${Math.round(yMm)} mm from the back`}
+        aria-label={marksTexts.nameXMmMmFromTheLeftYMmMmFromThe(name, Math.round(xMm), Math.round(yMm))}
         className={style["gland"]}
         onPointerDown={(event) => onTake(event, what)}
         onKeyDown={(event) => onPress(event, what)}
@@ -88,7 +89,7 @@ export function Ways({ plan, ways, panels, view, chosen, onTake, onPress }: Ways
         role="button"
         tabIndex={0}
         aria-pressed={chosen.has(what.id)}
-        aria-label={`${way.name}, ${Math.round(wayLength(way, line).cutMm)} mm to cut`}
+        aria-label={marksTexts.nameCutMmMmCutLength(way.name, Math.round(wayLength(way, line).cutMm))}
         className={style["way"]}
         onPointerDown={(event) => onTake(event, what)}
         onKeyDown={(event) => onPress(event, what)}

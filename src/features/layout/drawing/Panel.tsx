@@ -3,6 +3,7 @@ import { type Chosen } from "../chosen";
 import { type LaidOut } from "../layout";
 import style from "../space.module.css";
 import { type View } from "../view";
+import { panelTexts } from "@/messages/en/layout/drawing";
 
 /** What is done with a thing on the drawing, whichever it is. */
 export type Hands = {
@@ -21,15 +22,15 @@ type Props = Hands & {
 export const Panel = memo(function Panel({ name, panel, view, isInTrouble, chosen, onTake, onPress }: Props) {
   const { id, shape, shade, xMm, yMm, faceDown } = panel;
   const [u, v] = view.project([xMm, yMm]);
-  const where = `${Math.round(xMm)} mm from the left, ${Math.round(yMm)} mm from the back`;
-  const light = faceDown ? "face down" : `${Math.round(100 * shade.lit)} % lit`;
+  const where = panelTexts.xMmMmFromTheLeftYMmMmFromTheBack(Math.round(xMm), Math.round(yMm));
+  const light = faceDown ? "face down" : panelTexts.litLit(Math.round(100 * shade.lit));
   return (
     <g
       data-panel={id}
       role="button"
       tabIndex={0}
       aria-pressed={chosen}
-      aria-label={`${name}, ${where}, ${light}${isInTrouble ? ", in trouble" : ""}`}
+      aria-label={`${name}, ${where}, ${light}${isInTrouble ? panelTexts.hasAConflict : ""}`}
       className={style["panel"]}
       data-chosen={chosen}
       data-trouble={isInTrouble}

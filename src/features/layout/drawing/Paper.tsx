@@ -4,6 +4,7 @@ import { pointsOf } from "@/core/layout/roof";
 import { ribLines } from "@/core/drawings";
 import style from "../space.module.css";
 import { type View } from "../view";
+import { paperTexts } from "@/messages/en/layout/drawing";
 
 /** Graph paper, the photo under the drawing, the outline of the surface and its ribs: a sheet of its own, that is not drawn again when something moves over it. */
 export const Paper = memo(function Paper({ surface, view }: { readonly surface: Surface; readonly view: View }) {
@@ -50,7 +51,7 @@ export const Paper = memo(function Paper({ surface, view }: { readonly surface: 
         fontSize={0.026 * span}
         className={style["word"]}
       >
-        front
+        {paperTexts.front}
       </text>
     </svg>
   );

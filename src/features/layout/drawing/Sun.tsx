@@ -2,6 +2,7 @@ import { type PointerEvent } from "react";
 import { type Layout } from "../layout";
 import style from "../space.module.css";
 import { type View } from "../view";
+import { sunTexts } from "@/messages/en/layout/drawing";
 
 type Props = { readonly layout: Layout; readonly view: View; readonly onTake: (event: PointerEvent) => void };
 
@@ -20,7 +21,7 @@ export function Sun({ layout: { sun }, view, onTake }: Props) {
     <g className={style["sun"]} data-up={sun.elevationDeg > 0} onPointerDown={onTake}>
       <circle cx={u} cy={v} r={0.045 * span} className={style["sunHit"]} />
       <circle cx={u} cy={v} r={0.026 * span} />
-      <title>The sun: take hold of it and go round</title>
+      <title>{sunTexts.sunDragItOrUseTheArrowKeys}</title>
     </g>
   );
 }

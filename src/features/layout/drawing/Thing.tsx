@@ -4,6 +4,7 @@ import { type Polygon } from "@/core/layout/roof";
 import style from "../space.module.css";
 import { type View } from "../view";
 import { type Hands } from "./Panel";
+import { thingTexts } from "@/messages/en/layout/drawing";
 
 type Props = Hands & {
   readonly chosen: boolean;
@@ -23,7 +24,7 @@ export const Thing = memo(function Thing({ obstacle, base, free, view, chosen, o
       role="button"
       tabIndex={0}
       aria-pressed={chosen}
-      aria-label={`${name}, ${Math.round(shape.heightMm)} mm high, ${Math.round(xMm)} mm from the left, ${Math.round(yMm)} mm from the back${planned ? ", to come" : ""}`}
+      aria-label={thingTexts.at(name, Math.round(shape.heightMm), Math.round(xMm), Math.round(yMm), planned)}
       className={style["thing"]}
       data-chosen={chosen}
       data-planned={planned}

@@ -5,6 +5,7 @@ import { usePlan, useDesk } from "@/features/plan-session";
 import { TextButton } from "@/ui";
 import { type CornerOf, cornersChange, cornersOf } from "../chosen";
 import { Quantity } from "../Quantity";
+import { cornersFormTexts } from "@/messages/en/layout/forms";
 
 type Props = { readonly of: Omit<CornerOf, "at">; readonly least: number; readonly most: number };
 
@@ -26,7 +27,7 @@ export function CornersForm({ of, least, most }: Props) {
       component="details"
       sx={{ "& summary": { cursor: "pointer", minHeight: 44, display: "flex", alignItems: "center" } }}
     >
-      <summary>{corners.length} corners, by numbers</summary>
+      <summary>{cornersFormTexts.cornerCountCornersAsNumbers(corners.length)}</summary>
       <Box sx={{ display: "grid", gap: 1 }}>
         {corners.map(({ xMm, yMm }, at) => {
           const put = (corner: { xMm: number; yMm: number }, how: string) =>
@@ -37,25 +38,25 @@ export function CornersForm({ of, least, most }: Props) {
           return (
             <Box key={at} sx={{ display: "grid", gap: 0.5, gridTemplateColumns: "1fr 1fr auto", alignItems: "end" }}>
               <Quantity
-                label={`${at + 1}, from the left`}
+                label={cornersFormTexts.atFromTheLeft(at + 1)}
                 spec="placeMm"
                 value={xMm}
                 onValue={(next) => put({ xMm: next, yMm }, "x")}
-                help="Of this corner."
+                help={cornersFormTexts.positionOfThisCorner}
               />
               <Quantity
-                label={`${at + 1}, from the back`}
+                label={cornersFormTexts.atFromTheBack(at + 1)}
                 spec="placeMm"
                 value={yMm}
                 onValue={(next) => put({ xMm, yMm: next }, "y")}
-                help="Of this corner."
+                help={cornersFormTexts.positionOfThisCorner}
               />
               <Box sx={{ display: "flex", gap: 0.5 }}>
                 <TextButton
                   look="plain"
                   disabled={corners.length >= most}
                   onClick={() => addAfter(at)}
-                  aria-label={`A corner after ${at + 1}`}
+                  aria-label={cornersFormTexts.addACornerAfterAt(at + 1)}
                 >
                   +
                 </TextButton>
@@ -63,7 +64,7 @@ export function CornersForm({ of, least, most }: Props) {
                   look="plain"
                   disabled={corners.length <= least}
                   onClick={() => set(corners.filter((_, k) => k !== at))}
-                  aria-label={`Take corner ${at + 1} away`}
+                  aria-label={cornersFormTexts.deleteCornerAt(at + 1)}
                 >
                   −
                 </TextButton>

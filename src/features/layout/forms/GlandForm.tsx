@@ -5,6 +5,7 @@ import { type Gland } from "@/core/plan";
 import { useDesk } from "@/features/plan-session";
 import { TextButton, TextLine } from "@/ui";
 import { MiddleFields, Quantity, two } from "../Quantity";
+import { glandFormTexts } from "@/messages/en/layout/forms";
 
 /** Where cables go through a surface. */
 export function GlandForm({ gland, onGone }: { readonly gland: Gland; readonly onGone: () => void }) {
@@ -15,7 +16,7 @@ export function GlandForm({ gland, onGone }: { readonly gland: Gland; readonly o
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <TextLine
-        label="Name"
+        label={glandFormTexts.name}
         value={gland.name}
         most={80}
         onValue={(name) => patch({ name }, "name")}
@@ -24,16 +25,16 @@ export function GlandForm({ gland, onGone }: { readonly gland: Gland; readonly o
       <Box sx={two}>
         <MiddleFields xMm={gland.xMm} yMm={gland.yMm} onPatch={patch} />
         <Quantity
-          label="Hole"
+          label={glandFormTexts.holeDiameter}
           spec="holeMm"
           value={gland.holeMm}
           onValue={(holeMm) => patch({ holeMm }, "hole")}
-          help="How wide it is."
+          help={glandFormTexts.holeDiameterHelp}
         />
       </Box>
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         <TextButton aria-pressed={gland.existing} onClick={() => patch({ existing: !gland.existing })}>
-          There already
+          {glandFormTexts.alreadyThere}
         </TextButton>
         <TextButton
           onClick={() => {
@@ -41,13 +42,10 @@ export function GlandForm({ gland, onGone }: { readonly gland: Gland; readonly o
             onGone();
           }}
         >
-          Take it away
+          {glandFormTexts.delete}
         </TextButton>
       </Box>
-      <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-        One hole if it can be, one that is there before a new one. Look from inside for cables and ribs before you
-        drill.
-      </p>
+      <p style={{ margin: 0, fontSize: "0.8125rem" }}>{glandFormTexts.useOneHoleIfPossibleAndAn}</p>
     </Box>
   );
 }

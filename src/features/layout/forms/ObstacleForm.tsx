@@ -5,6 +5,7 @@ import { type RoofObstacle } from "@/core/plan";
 import { useDesk } from "@/features/plan-session";
 import { TextButton, TextLine } from "@/ui";
 import { MiddleFields, Quantity, two } from "../Quantity";
+import { obstacleFormTexts } from "@/messages/en/layout/forms";
 
 /** Something that stands on a surface, by its numbers. */
 export function ObstacleForm({ obstacle, onGone }: { readonly obstacle: RoofObstacle; readonly onGone: () => void }) {
@@ -18,7 +19,7 @@ export function ObstacleForm({ obstacle, onGone }: { readonly obstacle: RoofObst
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <TextLine
-        label="Name"
+        label={obstacleFormTexts.name}
         value={obstacle.name}
         most={80}
         onValue={(name) => patch({ name }, "name")}
@@ -29,58 +30,58 @@ export function ObstacleForm({ obstacle, onGone }: { readonly obstacle: RoofObst
         {shape.type === "box" ? (
           <>
             <Quantity
-              label="Length"
+              label={obstacleFormTexts.length}
               spec="surfaceMm"
               value={shape.lengthMm}
               onValue={(lengthMm) => patch({ shape: { ...shape, lengthMm } }, "length")}
-              help="From back to front."
+              help={obstacleFormTexts.lengthHelp}
             />
             <Quantity
-              label="Width"
+              label={obstacleFormTexts.width}
               spec="surfaceMm"
               value={shape.widthMm}
               onValue={(widthMm) => patch({ shape: { ...shape, widthMm } }, "width")}
-              help="From left to right."
+              help={obstacleFormTexts.widthHelp}
             />
             <Quantity
-              label="Turned"
+              label={obstacleFormTexts.turnedBy}
               spec="turnedDeg"
               value={shape.turnDeg}
               onValue={(turnDeg) => patch({ shape: { ...shape, turnDeg } }, "turn")}
-              help="Degrees clockwise."
+              help={obstacleFormTexts.turnedByHelp}
             />
           </>
         ) : (
           <Quantity
-            label="Radius"
+            label={obstacleFormTexts.radius}
             spec="surfaceMm"
             value={shape.radiusMm}
             onValue={(radiusMm) => patch({ shape: { ...shape, radiusMm } }, "radius")}
-            help="Half of how thick it is."
+            help={obstacleFormTexts.radiusHelp}
           />
         )}
         <Quantity
-          label="Height"
+          label={obstacleFormTexts.height}
           spec="surfaceMm"
           value={shape.heightMm}
           onValue={(heightMm) =>
             patch({ shape: shape.type === "box" ? { ...shape, heightMm } : { ...shape, heightMm } }, "height")
           }
-          help="From its foot to its top: it throws the shadow."
+          help={obstacleFormTexts.heightHelp}
         />
         <Quantity
-          label="Foot above the roof"
+          label={obstacleFormTexts.footAboveTheRoof}
           spec="gapMm"
           value={obstacle.zMm}
           onValue={(zMm) => patch({ zMm }, "foot")}
-          help="0 for what stands on it; a boom hangs."
+          help={obstacleFormTexts.footAboveTheRoofHelp}
         />
         <Quantity
-          label="Free round it"
+          label={obstacleFormTexts.freeSpaceAroundIt}
           spec="gapMm"
           value={obstacle.clearanceMm}
           onValue={(clearanceMm) => patch({ clearanceMm }, "clear")}
-          help="So that it opens, or can be reached."
+          help={obstacleFormTexts.freeSpaceAroundItHelp}
         />
       </Box>
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
@@ -100,10 +101,10 @@ export function ObstacleForm({ obstacle, onGone }: { readonly obstacle: RoofObst
             })
           }
         >
-          {shape.type === "box" ? "Make it round" : "Make it a box"}
+          {shape.type === "box" ? obstacleFormTexts.makeItRound : obstacleFormTexts.makeItRectangular}
         </TextButton>
         <TextButton aria-pressed={obstacle.planned} onClick={() => patch({ planned: !obstacle.planned })}>
-          To come later
+          {obstacleFormTexts.plannedForLater}
         </TextButton>
         <TextButton
           onClick={() => {
@@ -111,7 +112,7 @@ export function ObstacleForm({ obstacle, onGone }: { readonly obstacle: RoofObst
             onGone();
           }}
         >
-          Take it away
+          {obstacleFormTexts.delete}
         </TextButton>
       </Box>
     </Box>

@@ -9,6 +9,7 @@ import { useDesk } from "@/features/plan-session";
 import { QuantityField, TextButton } from "@/ui";
 import { scaledBy, takePhoto } from "../photo";
 import { Quantity, two } from "../Quantity";
+import { photoFormTexts } from "@/messages/en/layout/forms";
 
 type Spot = readonly [number, number];
 export type Pointing = {
@@ -44,7 +45,7 @@ export function PhotoForm({ surface, pointing }: { readonly surface: Surface; re
   const scale = () => {
     if (photo === null || a === undefined || b === undefined || apartMm === null) return;
     const scaled = scaledBy(photo, [a, b], apartMm);
-    if (scaled === null) return setProblem("The two points lie on one another: press two that are apart.");
+    if (scaled === null) return setProblem(photoFormTexts.theTwoPointsCoincidePressTwo);
     set(scaled);
     pointing.end();
     setApartMm(null);
@@ -65,14 +66,14 @@ export function PhotoForm({ surface, pointing }: { readonly surface: Surface; re
       />
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         <TextButton onClick={() => input.current?.click()}>
-          {photo === null ? "Lay a photo under it" : "Another photo"}
+          {photo === null ? photoFormTexts.addAPhotoUnderneath : photoFormTexts.replaceThePhoto}
         </TextButton>
         {photo !== null && (
           <>
             <TextButton aria-pressed={pointing.isOn} onClick={pointing.isOn ? pointing.end : pointing.begin}>
-              Scale it by two points
+              {photoFormTexts.scaleByTwoPoints}
             </TextButton>
-            <TextButton onClick={() => set(null)}>Take the photo away</TextButton>
+            <TextButton onClick={() => set(null)}>{photoFormTexts.deleteThePhoto}</TextButton>
           </>
         )}
       </Box>
@@ -85,23 +86,23 @@ export function PhotoForm({ surface, pointing }: { readonly surface: Surface; re
         <>
           <p style={{ margin: 0 }} role="status">
             {a === undefined
-              ? "Press the first of two points on the photo whose distance you have measured."
+              ? photoFormTexts.pressTheFirstOfTwoPointsOnThe
               : b === undefined
-                ? "Press the second."
-                : "How far are they apart?"}
+                ? photoFormTexts.pressTheSecondPoint
+                : photoFormTexts.enterTheDistanceBetweenThePoints}
           </p>
           {b !== undefined && (
             <Box sx={{ display: "flex", gap: 1, alignItems: "end" }}>
               <QuantityField
-                label="Measured"
+                label={photoFormTexts.measuredDistance}
                 spec={fieldSpecs.surfaceMm}
                 value={apartMm}
                 onValue={setApartMm}
                 onDone={() => undefined}
-                help="From the first point to the second, on the real thing."
+                help={photoFormTexts.measuredDistanceHelp}
               />
               <TextButton look="amber" disabled={apartMm === null} onClick={scale}>
-                Set the scale
+                {photoFormTexts.setTheScale}
               </TextButton>
             </Box>
           )}
@@ -110,31 +111,29 @@ export function PhotoForm({ surface, pointing }: { readonly surface: Surface; re
       {photo !== null && (
         <Box sx={two}>
           <Quantity
-            label="Photo from the left"
+            label={photoFormTexts.photoFromTheLeft}
             spec="placeMm"
             value={photo.xMm}
             onValue={(xMm) => set({ ...photo, xMm }, "x")}
-            help="Of its top left corner."
+            help={photoFormTexts.photoFromTheLeftHelp}
           />
           <Quantity
-            label="Photo from the back"
+            label={photoFormTexts.photoFromTheBack}
             spec="placeMm"
             value={photo.yMm}
             onValue={(yMm) => set({ ...photo, yMm }, "y")}
-            help="Of its top left corner."
+            help={photoFormTexts.photoFromTheBackHelp}
           />
           <Quantity
-            label="Photo turned"
+            label={photoFormTexts.photoTurnedBy}
             spec="turnedDeg"
             value={photo.turnDeg}
             onValue={(turnDeg) => set({ ...photo, turnDeg }, "turn")}
-            help="Degrees clockwise."
+            help={photoFormTexts.photoTurnedByHelp}
           />
         </Box>
       )}
-      <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-        It stays on this computer, without the place and the time your camera wrote into it.
-      </p>
+      <p style={{ margin: 0, fontSize: "0.8125rem" }}>{photoFormTexts.thePhotoStaysOnThisComputerThe}</p>
     </Box>
   );
 }

@@ -7,6 +7,7 @@ import { keyOf, standOf } from "@/core/engine/array";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, TextButton } from "@/ui";
 import { MiddleFields, Quantity, Stated, two } from "../Quantity";
+import { placeFormTexts } from "@/messages/en/layout/forms";
 
 type Props = { readonly plan: Plan; readonly place: Place; readonly poseId: string; readonly onGone: () => void };
 
@@ -66,40 +67,40 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
       <Box sx={two}>
         <MiddleFields xMm={at.xMm} yMm={at.yMm} onPatch={patch} />
         <Quantity
-          label="Turned"
+          label={placeFormTexts.turnedBy}
           spec="turnedDeg"
           value={at.turnedDeg}
           onValue={(turnedDeg) => patch({ turnedDeg }, "turn")}
-          help="Degrees clockwise; its longer edge points to the front at 0."
+          help={placeFormTexts.turnedByHelp}
         />
         <Quantity
-          label="Above the roof"
+          label={placeFormTexts.heightAboveTheRoof}
           spec="gapMm"
           value={at.gapMm}
           onValue={(gapMm) => patch({ gapMm }, "gap")}
-          help="From the surface to its back."
+          help={placeFormTexts.heightAboveTheRoofHelp}
         />
         <Quantity
-          label="Tilted"
+          label={placeFormTexts.tilt}
           spec="tiltDeg"
           value={stand.tiltDeg}
           onValue={(tiltDeg) => tilt({ tiltDeg })}
-          help={`From level, in the pose “${pose?.name ?? ""}”.`}
+          help={placeFormTexts.tiltHelp(pose?.name ?? "")}
         />
         <Stated
-          label="Tilted towards"
+          label={placeFormTexts.tiltedTowards}
           spec="azimuthDeg"
           value={stand.azimuthDeg}
           onValue={(azimuthDeg) => tilt({ azimuthDeg })}
-          help="Degrees from north by east. Empty: to the noon sun."
-          placeholder="noon sun"
+          help={placeFormTexts.tiltedTowardsHelp}
+          placeholder={placeFormTexts.noonSun}
         />
       </Box>
       <ChoiceField
-        label="Its substrings run"
+        label={placeFormTexts.cellGroupsRun}
         value={panel?.pieces.find(({ number }) => number === place.piece)?.substringsRun ?? "along"}
         options={[
-          { value: "along", text: "along its longer edge" },
+          { value: "along", text: placeFormTexts.alongItsLongerEdge },
           { value: "across", text: "across it" },
         ]}
         onChoice={(substringsRun) =>
@@ -109,17 +110,17 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
       {others.length > 0 && plan.poses.length > 0 && (
         <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}>
           {hasOwn ? (
-            <TextButton onClick={back}>Back to where it lies otherwise</TextButton>
+            <TextButton onClick={back}>{placeFormTexts.resetToTheDefaultPosition}</TextButton>
           ) : (
             <>
               <CoverChoice
-                label={`In “${pose?.name ?? ""}” slid over`}
+                label={placeFormTexts.inNameSlidOver(pose?.name ?? "")}
                 plan={plan}
                 others={others}
                 onChoice={(other) => over(other, false)}
               />
               <CoverChoice
-                label={`In “${pose?.name ?? ""}” folded onto`}
+                label={placeFormTexts.inNameFoldedOnto(pose?.name ?? "")}
                 plan={plan}
                 others={others}
                 onChoice={(other) => over(other, true)}
@@ -130,13 +131,17 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
       )}
       {size?.assumed === true && (
         <Box sx={{ fontSize: "0.8125rem" }}>
-          Size or cells are not all on its label: drawn {Math.round(size.lengthMm)} × {Math.round(size.widthMm)} mm,{" "}
-          {size.cellsAlong} × {size.cellsAcross} cells assumed.
+          {placeFormTexts.sizeOrCellsAreMissingOnItsLabel(
+            Math.round(size.lengthMm),
+            Math.round(size.widthMm),
+            size.cellsAlong,
+            size.cellsAcross,
+          )}
         </Box>
       )}
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         <TextButton onClick={() => patch({ turnedDeg: (at.turnedDeg + 90) % 360 }, "quarter")}>
-          A quarter turn
+          {placeFormTexts.turnBy90}
         </TextButton>
         <TextButton
           onClick={() => {
@@ -144,7 +149,7 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
             onGone();
           }}
         >
-          Take it off
+          {placeFormTexts.removeFromTheRoof}
         </TextButton>
       </Box>
     </Box>
@@ -164,7 +169,7 @@ function CoverChoice({ label, plan, others, onChoice }: CoverProps) {
       <ChoiceField
         label={label}
         value=""
-        placeholder="no other"
+        placeholder={placeFormTexts.noOtherPanel}
         options={others.map((each) => ({ value: keyOf(each), text: pieceName(plan, keyOf(each)) }))}
         onChoice={onChoice}
       />

@@ -7,6 +7,7 @@ import { useDesk } from "@/features/plan-session";
 import { TextButton } from "@/ui";
 import { anchorOf, type Chosen, moveChange } from "../chosen";
 import { type Layout } from "../layout";
+import { severalFormTexts } from "@/messages/en/layout/forms";
 
 type Props = {
   readonly plan: Plan;
@@ -17,12 +18,12 @@ type Props = {
 
 type Axis = "x" | "y";
 const sides: readonly { readonly words: string; readonly axis: Axis; readonly of: (box: Bounds) => number }[] = [
-  { words: "Left edges in line", axis: "x", of: ({ x }) => x[0] },
-  { words: "Right edges in line", axis: "x", of: ({ x }) => x[1] },
-  { words: "Back edges in line", axis: "y", of: ({ y }) => y[0] },
-  { words: "Front edges in line", axis: "y", of: ({ y }) => y[1] },
-  { words: "Middles over one another", axis: "x", of: ({ x }) => (x[0] + x[1]) / 2 },
-  { words: "Middles beside one another", axis: "y", of: ({ y }) => (y[0] + y[1]) / 2 },
+  { words: severalFormTexts.alignLeftEdges, axis: "x", of: ({ x }) => x[0] },
+  { words: severalFormTexts.alignRightEdges, axis: "x", of: ({ x }) => x[1] },
+  { words: severalFormTexts.alignBackEdges, axis: "y", of: ({ y }) => y[0] },
+  { words: severalFormTexts.alignFrontEdges, axis: "y", of: ({ y }) => y[1] },
+  { words: severalFormTexts.alignMiddlesBackToFront, axis: "x", of: ({ x }) => (x[0] + x[1]) / 2 },
+  { words: severalFormTexts.alignMiddlesLeftToRight, axis: "y", of: ({ y }) => (y[0] + y[1]) / 2 },
 ];
 
 /** Several things chosen: laid in line with the one chosen first, or with the same room between them. */
@@ -69,7 +70,7 @@ export function SeveralForm({ plan, chosen, layout, poseId }: Props) {
   };
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
-      <strong>{chosen.length} things chosen</strong>
+      <strong>{severalFormTexts.chosenCountObjectsSelected(chosen.length)}</strong>
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         {sides.map(({ words, axis, of }) => (
           <TextButton key={words} disabled={boxes.length < 2} onClick={() => inLine(axis, of)}>
@@ -77,15 +78,13 @@ export function SeveralForm({ plan, chosen, layout, poseId }: Props) {
           </TextButton>
         ))}
         <TextButton disabled={boxes.length < 3} onClick={() => evenly("x")}>
-          Same room from left to right
+          {severalFormTexts.equalGapsFromLeftToRight}
         </TextButton>
         <TextButton disabled={boxes.length < 3} onClick={() => evenly("y")}>
-          Same room from back to front
+          {severalFormTexts.equalGapsFromBackToFront}
         </TextButton>
       </Box>
-      <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-        The one chosen first stays where it is. They move together, too.
-      </p>
+      <p style={{ margin: 0, fontSize: "0.8125rem" }}>{severalFormTexts.theFirstSelectedObjectStaysWhere}</p>
     </Box>
   );
 }

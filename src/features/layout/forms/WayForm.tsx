@@ -9,6 +9,7 @@ import { ChoiceField, TextButton, TextLine, useUnits } from "@/ui";
 import { amount } from "@/messages/en";
 import { Quantity, two } from "../Quantity";
 import { CornersForm } from "./CornersForm";
+import { wayFormTexts } from "@/messages/en/layout/forms";
 
 type Props = {
   readonly plan: Plan;
@@ -42,7 +43,7 @@ export function WayForm({ plan, way, panels, onGone }: Props) {
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <TextLine
-        label="Name"
+        label={wayFormTexts.name}
         value={way.name}
         most={80}
         onValue={(name) => patch({ name }, "name")}
@@ -50,7 +51,7 @@ export function WayForm({ plan, way, panels, onGone }: Props) {
       />
       <Box sx={two}>
         <ChoiceField
-          label="From the leads of"
+          label={wayFormTexts.fromTheLeadsOf}
           value={way.from === null ? "none" : keyOf(way.from)}
           options={[
             { value: "none", text: "no panel" },
@@ -59,44 +60,51 @@ export function WayForm({ plan, way, panels, onGone }: Props) {
           onChoice={(key) => patch({ from: key === "none" ? null : partsOfKey(key) })}
         />
         <ChoiceField
-          label="To"
+          label={wayFormTexts.to}
           value={way.glandId ?? "none"}
           options={[
-            { value: "none", text: "its last corner" },
+            { value: "none", text: wayFormTexts.itsLastCorner },
             ...glands.map((gland) => ({ value: gland.id, text: gland.name })),
           ]}
           onChoice={(glandId) => patch({ glandId: glandId === "none" ? null : glandId })}
         />
         <Quantity
-          label="On from there"
+          label={wayFormTexts.onwardLength}
           spec="wayMm"
           value={way.onMm}
           onValue={(onMm) => patch({ onMm }, "on")}
-          help="To where it is joined."
+          help={wayFormTexts.onwardLengthHelp}
         />
         <Quantity
-          label="Slack"
+          label={wayFormTexts.extraLength}
           spec="slackPct"
           value={way.slackPct}
           onValue={(slackPct) => patch({ slackPct }, "slack")}
-          help="Cut longer than measured: cut last."
+          help={wayFormTexts.extraLengthHelp}
         />
       </Box>
       <p style={{ margin: 0 }}>
-        <strong className="num">{amount(cutMm, "mm", system)}</strong> to cut: {amount(overMm, "mm", system)} over the
-        surface, {amount(way.onMm, "mm", system)} on, {way.slackPct} % slack. Twice that for plus and minus.
+        <strong className="num">{amount(cutMm, "mm", system)}</strong>{" "}
+        {wayFormTexts.cutLengthOverMmOnTheSurfaceOnMm(
+          amount(overMm, "mm", system),
+          amount(way.onMm, "mm", system),
+          way.slackPct,
+        )}
         {way.from !== null &&
           (overMm <= leadMm
-            ? ` The panel’s own leads of ${amount(leadMm, "mm", system)} reach.`
-            : ` The panel’s own leads of ${amount(leadMm, "mm", system)} are ${amount(overMm - leadMm, "mm", system)} short.`)}
+            ? wayFormTexts.thePanelsOwnLeadsOfLeadMmAreLong(amount(leadMm, "mm", system))
+            : wayFormTexts.thePanelsOwnLeadsOfLeadMmAre(
+                amount(leadMm, "mm", system),
+                amount(overMm - leadMm, "mm", system),
+              ))}
       </p>
       {way.corners.length > 0 && <CornersForm of={{ list: "ways", id }} least={0} most={40} />}
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         <TextButton disabled={way.from === null || way.glandId === null} onClick={byEdges}>
-          Along the edges
+          {wayFormTexts.followTheEdges}
         </TextButton>
         <TextButton disabled={way.corners.length === 0} onClick={() => patch({ corners: [] })}>
-          Straight
+          {wayFormTexts.straight}
         </TextButton>
         <TextButton
           onClick={() =>
@@ -105,7 +113,7 @@ export function WayForm({ plan, way, panels, onGone }: Props) {
             })
           }
         >
-          Round a corner
+          {wayFormTexts.aroundACorner}
         </TextButton>
         <TextButton
           onClick={() => {
@@ -113,7 +121,7 @@ export function WayForm({ plan, way, panels, onGone }: Props) {
             onGone();
           }}
         >
-          Take it away
+          {wayFormTexts.delete}
         </TextButton>
       </Box>
     </Box>

@@ -5,14 +5,15 @@ import { type Zone, zoneKinds } from "@/core/plan";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, TextButton, TextLine } from "@/ui";
 import { CornersForm } from "./CornersForm";
+import { zoneFormTexts } from "@/messages/en/layout/forms";
 
 export const zoneNames: Readonly<Record<Zone["kind"], string>> = {
   walkway: "walkway",
-  free: "must stay free",
-  noGlue: "no glue holds",
+  free: zoneFormTexts.mustStayFree,
+  noGlue: zoneFormTexts.adhesiveDoesNotHold,
   hot: "gets hot",
   weak: "weak",
-  hidden: "something under the skin",
+  hidden: zoneFormTexts.hiddenCablesOrRibs,
 };
 
 /** A part of a surface that means something, by its name, its kind and its corners. */
@@ -24,18 +25,18 @@ export function ZoneForm({ zone, onGone }: { readonly zone: Zone; readonly onGon
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <TextLine
-        label="Name"
+        label={zoneFormTexts.name}
         value={zone.name}
         most={80}
         onValue={(name) => patch({ name }, `zone:${id}:name`)}
         onDone={desk.endGesture}
       />
       <ChoiceField
-        label="It is"
+        label={zoneFormTexts.kindOfZone}
         value={zone.kind}
         options={zoneKinds.map((value) => ({ value, text: zoneNames[value] }))}
         onChoice={(kind) => patch({ kind })}
-        help="No panel is laid on it; no hole is cut where it is weak or something lies under it."
+        help={zoneFormTexts.kindOfZoneHelp}
       />
       <CornersForm of={{ list: "zones", id }} least={3} most={40} />
       <Box>
@@ -45,7 +46,7 @@ export function ZoneForm({ zone, onGone }: { readonly zone: Zone; readonly onGon
             onGone();
           }}
         >
-          Take it away
+          {zoneFormTexts.delete}
         </TextButton>
       </Box>
     </Box>

@@ -20,6 +20,7 @@ import { ChoiceField, nameForFile, downloadFile, Region, sheetsAsPdf, TextButton
 import { amount, counted } from "@/messages/en";
 import { Quantity } from "../Quantity";
 import style from "../space.module.css";
+import { sheetsTexts } from "@/messages/en/layout/sheets";
 
 /** What is taken up the ladder: the drawing to scale, the template at true size, the cut list. */
 export function Sheets() {
@@ -27,11 +28,11 @@ export function Sheets() {
   const { surfaces } = plan.space;
   const [surfaceId, setSurfaceId] = useState<string | null>(null);
   const surface = surfaces.find(({ id }) => id === surfaceId) ?? surfaces[0];
-  if (surface === undefined) return <p>Draw a roof first: then its sheets are here.</p>;
+  if (surface === undefined) return <p>{sheetsTexts.drawARoofFirstItsDrawingsAnd}</p>;
   return (
     <>
       {surfaces.length > 1 && (
-        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mb: 1 }} role="group" aria-label="Surfaces">
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mb: 1 }} role="group" aria-label={sheetsTexts.surfaces}>
           {surfaces.map(({ id, name }) => (
             <TextButton key={id} aria-pressed={id === surface.id} onClick={() => setSurfaceId(id)}>
               {name}
@@ -80,90 +81,89 @@ function SheetsOf({ surface }: { readonly surface: Surface }) {
       <SvgPicture
         className={style["sheet"]}
         svg={sheetSvg(sheet)}
-        alt={`Drawing of ${surface.name} to scale, with distances from all four edges`}
+        alt={sheetsTexts.drawingOfNameToScaleWith(surface.name)}
       />
       <Box sx={{ display: "grid", gap: 2 }}>
-        <Region title="Paper">
+        <Region title={sheetsTexts.paperSize}>
           <ChoiceField
-            label="Paper"
+            label={sheetsTexts.paperSize}
             value={paper}
             options={(Object.keys(papers) as Paper[]).map((value) => ({ value, text: papers[value].name }))}
             onChoice={setPaper}
           />
         </Region>
-        <Region title="Drawing to scale">
-          <p style={{ marginTop: 0 }}>
-            Each edge is measured from both sides: the two numbers of a line add up to the roof, so that a wrong one
-            shows.
-          </p>
+        <Region title={sheetsTexts.drawingToScale}>
+          <p style={{ marginTop: 0 }}>{sheetsTexts.eachPositionIsMeasuredFromBoth}</p>
           <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
             <TextButton look="amber" onClick={() => void pdf([sheet], "drawing")}>
-              PDF
+              {sheetsTexts.pdf}
             </TextButton>
             <TextButton onClick={() => downloadFile(`${fileName("drawing")}.svg`, "image/svg+xml", sheetSvg(sheet))}>
-              SVG
+              {sheetsTexts.svg}
             </TextButton>
-            <TextButton onClick={() => void dxf()}>DXF, true size</TextButton>
+            <TextButton onClick={() => void dxf()}>{sheetsTexts.dxfTrueSize}</TextButton>
           </Box>
         </Region>
-        <Region title="Drill template, true size">
+        <Region title={sheetsTexts.drillTemplateTrueSize}>
           <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", mb: 1 }}>
             <TextButton aria-pressed={what === "holes"} onClick={() => setWhat("holes")}>
-              Holes only
+              {sheetsTexts.holesOnly}
             </TextButton>
             <TextButton aria-pressed={what === "all"} onClick={() => setWhat("all")}>
-              Corners of panels too
+              {sheetsTexts.alsoCornersOfPanels}
             </TextButton>
           </Box>
           {template.sheets.length === 0 ? (
-            <p style={{ margin: 0 }}>
-              No hole is to be cut here: put a gland on the drawing, or take the corners of the panels.
-            </p>
+            <p style={{ margin: 0 }}>{sheetsTexts.noHolesToDrillHereAddAGlandToThe}</p>
           ) : (
             <>
               <p style={{ margin: "0 0 8px" }}>
-                {counted(template.sheets.length, "sheet")} of {papers[paper].name}
-                {template.leftOut > 0 ? `; ${counted(template.leftOut, "more sheet")} would be too many to glue` : ""}.
-                Print at 100 %, lay a rule on the check ruler, glue them by their corners.
+                {sheetsTexts.sheetCountOfName(counted(template.sheets.length, "page"), papers[paper].name)}
+                {template.leftOut > 0
+                  ? sheetsTexts.leftOutLeftOutTooManyToTape(counted(template.leftOut, "more page"))
+                  : ""}
+                {sheetsTexts.printAt100CheckThe100MmRulerWith}
               </p>
               <TextButton look="amber" onClick={() => void pdf(template.sheets, "template")}>
-                Template as PDF
+                {sheetsTexts.templateAsPdf}
               </TextButton>
             </>
           )}
         </Region>
-        <Region title="Cut list">
-          <Quantity label="Bars are long" spec="surfaceMm" value={barMm} onValue={setBarMm} help="As they are sold." />
+        <Region title={sheetsTexts.cutList}>
+          <Quantity
+            label={sheetsTexts.stockLengthOfRail}
+            spec="surfaceMm"
+            value={barMm}
+            onValue={setBarMm}
+            help={sheetsTexts.stockLengthOfRailHelp}
+          />
           {cuts.rails.length === 0 ? (
-            <p>Nothing lies here yet.</p>
+            <p>{sheetsTexts.noPanelsPlacedHereYet}</p>
           ) : (
             <>
-              <ul className={style["list"]} aria-label="Rails to cut">
+              <ul className={style["list"]} aria-label={sheetsTexts.railsToCut}>
                 {cuts.rails.map(({ lengthMm, count, of }) => (
                   <li key={of}>
                     <span className="num">
                       {count} × {amount(lengthMm, "mm", system)}
                     </span>
-                    <span style={{ flex: 1 }}>across under {of}</span>
+                    <span style={{ flex: 1 }}>{sheetsTexts.acrossUnderPanel(of)}</span>
                   </li>
                 ))}
               </ul>
               <p style={{ margin: "8px 0 0" }}>
-                {counted(cuts.bars.length, "bar")}:{" "}
-                {cuts.bars.map(({ cutsMm, leftMm }) => `${cutsMm.join(" + ")} (${Math.round(leftMm)} left)`).join("; ")}
-                .
-                {cuts.tooLong > 0
-                  ? ` ${counted(cuts.tooLong, "piece")} longer than a bar: join two, or buy longer ones.`
-                  : ""}{" "}
-                Or {counted(cuts.brackets, "bracket")} instead of rails.
+                {counted(cuts.bars.length, "rail")}:{" "}
+                {cuts.bars
+                  .map(({ cutsMm, leftMm }) => sheetsTexts.cutsMmLeftMmLeftOver(cutsMm.join(" + "), Math.round(leftMm)))
+                  .join("; ")}
+                .{cuts.tooLong > 0 ? sheetsTexts.tooLongLongerThanTheStockLength(counted(cuts.tooLong, "piece")) : ""}{" "}
+                {sheetsTexts.orBracketsInsteadOfRails(counted(cuts.brackets, "bracket"))}
               </p>
             </>
           )}
         </Region>
-        <p style={{ margin: 0, fontSize: "0.8125rem" }}>
-          Drill from where you can see; stop after the skin and look. Ladders, roofs and skylights: mind what will not
-          bear you.
-        </p>
+        <p style={{ margin: 0, fontSize: "0.8125rem" }}>{sheetsTexts.drillOnlyWhereYouCanSeeBothSides}</p>
       </Box>
     </Box>
   );

@@ -6,21 +6,22 @@ import { fieldSpecs } from "@/core/engine/units";
 import { assumedLossPct } from "@/core/wiring/year";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { QuantityField, Region } from "@/ui";
+import { lossesTexts } from "@/messages/en/need/facing";
 
 const fields: readonly { readonly name: keyof Site["losses"]; readonly label: string; readonly help: string }[] = [
-  { name: "dirtPct", label: "Dirt", help: "Share of the light that dust, pollen and soot keep out, over the year." },
-  { name: "hazePct", label: "Haze", help: "Air duller than the place usually has: smoke, sea mist, a city." },
-  { name: "ageingPct", label: "Age", help: "What the panels have lost since they were new: some 0.5 % a year." },
+  { name: "dirtPct", label: lossesTexts.dirt, help: lossesTexts.shareOfTheLightThatDustPollenAnd },
+  { name: "hazePct", label: lossesTexts.haze, help: lossesTexts.shareOfTheLightLostWhereTheAirIs },
+  { name: "ageingPct", label: lossesTexts.aging, help: lossesTexts.whatThePanelsHaveLostSinceThey },
   {
     name: "cablePct",
-    label: "Cable",
-    help: "Share of the volts lost between panels and input at the amps of full sun.",
+    label: lossesTexts.cable,
+    help: lossesTexts.voltageDropBetweenPanelsAnd,
   },
-  { name: "storingPct", label: "Controller, battery", help: "Share lost on the way into the battery and out again." },
+  { name: "storingPct", label: lossesTexts.controllerAndBattery, help: lossesTexts.shareLostInConversionIntoThe },
   {
     name: "groundPct",
-    label: "Ground sends back",
-    help: "Share of the light the ground throws up: grass 20, sand 30, snow 70.",
+    label: lossesTexts.groundReflectionAlbedo,
+    help: lossesTexts.shareOfTheLightThatTheGround,
   },
 ];
 
@@ -29,7 +30,7 @@ export function Losses() {
   const desk = useDesk();
   const { losses } = usePlan().site;
   return (
-    <Region title="What is taken off">
+    <Region title={lossesTexts.losses}>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
         {fields.map(({ name, label, help }) => (
           <QuantityField
@@ -43,7 +44,7 @@ export function Losses() {
             onDone={desk.endGesture}
             help={help}
             helpBelow
-            placeholder={`${assumedLossPct[name]} assumed`}
+            placeholder={lossesTexts.lossPctAssumed(assumedLossPct[name])}
           />
         ))}
       </Box>

@@ -10,12 +10,13 @@ import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine, ToolButton } from "@/ui";
 import { monthNames, mountWords } from "@/messages/en";
 import { CheckGroup } from "../CheckGroup";
+import { mountsTexts } from "@/messages/en/need/facing";
 
 const turningWords: Readonly<Record<Turning["type"], string>> = {
-  fixed: "stays as it is",
-  seasons: "tilted by season",
-  reaimed: "turned to the sun, so often a day",
-  following: "follows the sun",
+  fixed: mountsTexts.fixed,
+  seasons: mountsTexts.tiltedBySeason,
+  reaimed: mountsTexts.turnedToTheSunByHand,
+  following: mountsTexts.trackingTheSun,
 };
 
 /** How panels face: by groups that are held alike. Those in no group lie flat on the plan's usual mount. */
@@ -25,13 +26,8 @@ export function Mounts() {
   const held = new Set(plan.mounts.flatMap(({ pieces }) => pieces.map(keyOf)));
   const free = piecesOf(plan).filter(({ key }) => !held.has(key));
   return (
-    <Region title="How they face" flush>
-      {plan.mounts.length === 0 && (
-        <Box sx={{ p: 1.5 }}>
-          All panels lie flat. Panels that are tilted, or turned in the day or by season, come into a group here. How a
-          panel stands in a pose (Wire) goes before its group.
-        </Box>
-      )}
+    <Region title={mountsTexts.tiltAndDirectionOfThePanels} flush>
+      {plan.mounts.length === 0 && <Box sx={{ p: 1.5 }}>{mountsTexts.allPanelsLieFlatAddAGroupHereFor}</Box>}
       {plan.mounts.map((mount) => (
         <MountForm key={mount.id} mount={mount} plan={plan} />
       ))}
@@ -43,7 +39,7 @@ export function Mounts() {
               type: "setMount",
               mount: {
                 id: newId(),
-                name: `Group ${plan.mounts.length + 1}`,
+                name: mountsTexts.groupNumber(plan.mounts.length + 1),
                 kind: "tilted",
                 tiltDeg: 30,
                 azimuthDeg: null,
@@ -54,10 +50,10 @@ export function Mounts() {
             })
           }
         >
-          {free.length > 0 && plan.mounts.length > 0 ? "Group the others" : "Tilt or turn some"}
+          {free.length > 0 && plan.mounts.length > 0 ? mountsTexts.addAnotherGroup : mountsTexts.addAGroup}
         </TextButton>
         <Box sx={{ fontSize: "0.875rem" }}>
-          {plan.panels.length === 0 ? "No panel in this plan yet." : `${free.length} flat on the usual mount.`}
+          {plan.panels.length === 0 ? mountsTexts.noPanelsInThisPlanYet : mountsTexts.panelsFlatInNoGroup(free.length)}
         </Box>
       </Box>
     </Region>
@@ -90,21 +86,21 @@ function MountForm({ mount, plan }: { mount: Mounting; plan: Plan }) {
     <Box sx={{ p: 1.5, borderBottom: "1px solid var(--line)", display: "grid", gap: 1 }} data-mount={mount.id}>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1.4fr 1.3fr 1.6fr auto" } }}>
         <TextLine
-          label="Group"
+          label={mountsTexts.group}
           value={mount.name}
           most={80}
           onValue={(name) => patch({ name }, "name")}
           onDone={desk.endGesture}
         />
         <ChoiceField
-          label="Held"
+          label={mountsTexts.mountingType}
           value={mount.kind}
           options={mountKinds.map((value) => ({ value, text: mountWords[value] }))}
           onChoice={(kind) => patch({ kind })}
-          help="How much air reaches the back: it decides how hot the cells get."
+          help={mountsTexts.mountingTypeHelp}
         />
         <ChoiceField
-          label="It"
+          label={mountsTexts.movement}
           value={turning.type}
           options={(Object.keys(turningWords) as Turning["type"][]).map((value) => ({
             value,
@@ -114,7 +110,7 @@ function MountForm({ mount, plan }: { mount: Mounting; plan: Plan }) {
         />
         <Box sx={{ pt: "20px" }}>
           <ToolButton
-            aria-label={`Remove ${mount.name}`}
+            aria-label={mountsTexts.deleteName(mount.name)}
             onClick={() => desk.change({ type: "removeMount", mountId: mount.id })}
           >
             <Trash2 size={16} />
@@ -124,19 +120,19 @@ function MountForm({ mount, plan }: { mount: Mounting; plan: Plan }) {
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1.4fr" } }}>
         {turning.type === "fixed" && (
           <QuantityField
-            label="Tilt"
+            label={mountsTexts.tilt}
             spec={fieldSpecs.tiltDeg}
             value={mount.tiltDeg}
             onValue={(tiltDeg) => patch({ tiltDeg: tiltDeg ?? 0 }, "tilt")}
             onDone={desk.endGesture}
-            help="Degrees from lying flat; away from where it looks: negative."
+            help={mountsTexts.tiltHelp}
             helpBelow
             required
           />
         )}
         {turning.type === "reaimed" && (
           <ChoiceField
-            label="Times a day"
+            label={mountsTexts.timesADay}
             value={String(turning.timesADay)}
             options={Array.from({ length: 12 }, (_, k) => ({ value: String(k + 1), text: String(k + 1) }))}
             onChoice={(times) => patch({ turning: { type: "reaimed", timesADay: Number(times) } })}
@@ -145,22 +141,22 @@ function MountForm({ mount, plan }: { mount: Mounting; plan: Plan }) {
         {(turning.type === "fixed" || turning.type === "seasons") && (
           <>
             <QuantityField
-              label="Looks to"
+              label={mountsTexts.directionAzimuth}
               spec={fieldSpecs.azimuthDeg}
               value={mount.azimuthDeg}
               onValue={(azimuthDeg) => patch({ azimuthDeg }, "azimuth")}
               onDone={desk.endGesture}
-              help="Degrees clockwise: 90 to the right of where it is counted from, 180 behind it."
+              help={mountsTexts.directionAzimuthHelp}
               helpBelow
-              placeholder="the noon sun"
+              placeholder={mountsTexts.theNoonSun}
             />
             {mount.azimuthDeg !== null && (
               <ChoiceField
-                label="Counted from"
+                label={mountsTexts.directionMeasuredFrom}
                 value={mount.azimuthFrom}
                 options={[
                   { value: "north", text: "north" },
-                  { value: "front", text: "the vehicle’s front" },
+                  { value: "front", text: mountsTexts.theVehiclesFront },
                 ]}
                 onChoice={(azimuthFrom) => patch({ azimuthFrom })}
               />
@@ -175,7 +171,7 @@ function MountForm({ mount, plan }: { mount: Mounting; plan: Plan }) {
         />
       )}
       <CheckGroup
-        label="Panels in it"
+        label={mountsTexts.panelsInThisGroup}
         options={all.map(({ key, words }) => ({ value: key, text: words }))}
         chosen={mount.pieces.map(keyOf)}
         onChosen={(keys) =>
@@ -225,13 +221,13 @@ function Turns({ turns, onTurns }: TurnsProps) {
       {turns.map(({ fromDay, tiltDeg }, k) => (
         <Box key={k} sx={{ display: "grid", gap: 1, gridTemplateColumns: "1.4fr 0.8fr 1fr auto", alignItems: "end" }}>
           <ChoiceField
-            label="From the month"
+            label={mountsTexts.fromTheMonth}
             value={fromDay.slice(0, 2)}
             options={monthNames.map((text, month) => ({ value: String(month + 1).padStart(2, "0"), text }))}
             onChoice={(month) => set(k, { fromDay: `${month}-${fromDay.slice(3)}` })}
           />
           <ChoiceField
-            label="Day"
+            label={mountsTexts.day}
             value={fromDay.slice(3)}
             options={Array.from({ length: 28 }, (_, day) => ({
               value: String(day + 1).padStart(2, "0"),
@@ -240,16 +236,16 @@ function Turns({ turns, onTurns }: TurnsProps) {
             onChoice={(day) => set(k, { fromDay: `${fromDay.slice(0, 2)}-${day}` })}
           />
           <QuantityField
-            label="Tilt"
+            label={mountsTexts.tilt}
             spec={fieldSpecs.tiltDeg}
             value={tiltDeg}
             onValue={(value) => set(k, { tiltDeg: value ?? 0 }, `turn:${k}`)}
             onDone={desk.endGesture}
-            help="Degrees from lying flat."
+            help={mountsTexts.tiltHelp2}
             required
           />
           <ToolButton
-            aria-label={`Remove the tilt from ${fromDay}`}
+            aria-label={mountsTexts.deleteTheTiltFromFromDay(fromDay)}
             disabled={turns.length === 1}
             onClick={() => onTurns(turns.filter((_, at) => at !== k))}
           >
@@ -260,7 +256,7 @@ function Turns({ turns, onTurns }: TurnsProps) {
       {turns.length < 12 && (
         <div>
           <TextButton look="plain" onClick={() => onTurns([...turns, { fromDay: "07-01", tiltDeg: 30 }])}>
-            Add a change of tilt
+            {mountsTexts.addASeasonalTilt}
           </TextButton>
         </div>
       )}

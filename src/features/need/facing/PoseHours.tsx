@@ -4,13 +4,14 @@ import Box from "@mui/material/Box";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, QuantityField, Region } from "@/ui";
+import { poseHoursTexts } from "@/messages/en/need/facing";
 
 /** When in the day the panels stand in a pose: under way from 9 to 12, with the folding pair put away. */
 export function PoseHours() {
   const desk = useDesk();
   const { poses } = usePlan();
   return (
-    <Region title="Poses through the day">
+    <Region title={poseHoursTexts.positionsThroughTheDay}>
       {poses.map(({ id, name, hours }) => (
         <Box
           key={id}
@@ -25,11 +26,11 @@ export function PoseHours() {
         >
           <Box sx={{ fontWeight: 600, pb: 1 }}>{name}</Box>
           <ChoiceField
-            label={`${name} holds`}
+            label={poseHoursTexts.whenNameApplies(name)}
             value={hours === null ? "rest" : "hours"}
             options={[
-              { value: "rest", text: "in all other hours" },
-              { value: "hours", text: "in some hours" },
+              { value: "rest", text: poseHoursTexts.atAllOtherHours },
+              { value: "hours", text: poseHoursTexts.atCertainHours },
             ]}
             onChoice={(when) =>
               desk.change({ type: "setPoseHours", poseId: id, hours: when === "rest" ? null : { fromH: 9, toH: 12 } })
@@ -38,7 +39,7 @@ export function PoseHours() {
           {hours !== null && (
             <>
               <QuantityField
-                label="From"
+                label={poseHoursTexts.from}
                 spec={fieldSpecs.hoursADay}
                 value={hours.fromH}
                 onValue={(fromH) =>
@@ -48,11 +49,11 @@ export function PoseHours() {
                   )
                 }
                 onDone={desk.endGesture}
-                help="Hour of the day, by the sun."
+                help={poseHoursTexts.fromHelp}
                 required
               />
               <QuantityField
-                label="To"
+                label={poseHoursTexts.to}
                 spec={fieldSpecs.hoursADay}
                 value={hours.toH}
                 onValue={(toH) =>
@@ -62,17 +63,14 @@ export function PoseHours() {
                   )
                 }
                 onDone={desk.endGesture}
-                help="Hour of the day, by the sun."
+                help={poseHoursTexts.toHelp}
                 required
               />
             </>
           )}
         </Box>
       ))}
-      <Box sx={{ fontSize: "0.875rem" }}>
-        What stands how in a pose is set at Wiring. Of a wiring’s poses the first that is for an hour holds; else the
-        one for all other hours. By the sun: 12 is when it stands highest.
-      </Box>
+      <Box sx={{ fontSize: "0.875rem" }}>{poseHoursTexts.whatEachPositionMeansIsSetAt}</Box>
     </Region>
   );
 }

@@ -10,6 +10,7 @@ import { useDesk, usePlan } from "@/features/plan-session";
 import { Region, TextButton, ToolButton } from "@/ui";
 import style from "../need.module.css";
 import { NumberCell } from "../NumberCell";
+import { skylineTexts } from "@/messages/en/need/facing";
 
 const [width, height, foot, maxDeg] = [720, 190, 20, 75];
 const maxPoints = 72;
@@ -66,11 +67,11 @@ export function Skyline() {
   };
   return (
     <Region
-      title="Skyline"
+      title={skylineTexts.skyline}
       aside={
         horizon.length > 0 ? (
           <TextButton look="plain" onClick={() => set([])}>
-            Clear it
+            {skylineTexts.deleteAllPoints}
           </TextButton>
         ) : undefined
       }
@@ -80,7 +81,7 @@ export function Skyline() {
         viewBox={`0 0 ${width} ${height}`}
         className={style["skyline"]}
         role="group"
-        aria-label="Skyline all round. Press to set a point; points move by the arrow keys and go by Delete."
+        aria-label={skylineTexts.skylineAllRoundPressToAddAPoint}
         onPointerDown={(event) => {
           if (event.target instanceof Element && event.target.closest("[data-point]") !== null) return;
           if (horizon.length < maxPoints) set([...horizon, at(event)]);
@@ -120,7 +121,7 @@ export function Skyline() {
             data-point=""
             role="slider"
             tabIndex={0}
-            aria-label={`Point ${k + 1} at ${Math.round(point.azimuthDeg)}°`}
+            aria-label={skylineTexts.pointNumberAtAzimuthDeg(k + 1, Math.round(point.azimuthDeg))}
             aria-valuenow={Math.round(point.elevationDeg)}
             aria-valuemin={0}
             aria-valuemax={90}
@@ -140,7 +141,7 @@ export function Skyline() {
       </svg>
       <Box
         component="ul"
-        aria-label="Points of the skyline"
+        aria-label={skylineTexts.pointsOfTheSkyline}
         sx={{ listStyle: "none", m: 0, mt: 1, p: 0, display: "flex", flexWrap: "wrap", gap: 1 }}
       >
         {horizon.map((point, k) => (
@@ -150,7 +151,7 @@ export function Skyline() {
             sx={{ display: "flex", gap: 0.5, alignItems: "center", "& input": { width: 58 } }}
           >
             <NumberCell
-              label={`Point ${k + 1}, direction in degrees`}
+              label={skylineTexts.pointNumberDirectionInDegrees(k + 1)}
               value={point.azimuthDeg}
               decimals={0}
               least={0}
@@ -159,7 +160,7 @@ export function Skyline() {
               onDone={desk.endGesture}
             />
             <NumberCell
-              label={`Point ${k + 1}, height in degrees`}
+              label={skylineTexts.pointNumberHeightInDegrees(k + 1)}
               value={point.elevationDeg}
               decimals={0}
               least={0}
@@ -168,7 +169,7 @@ export function Skyline() {
               onDone={desk.endGesture}
             />
             <ToolButton
-              aria-label={`Remove point ${k + 1}`}
+              aria-label={skylineTexts.deletePointNumber(k + 1)}
               onClick={() => set(horizon.filter((_, other) => other !== k))}
             >
               <Trash2 size={14} />
@@ -178,9 +179,9 @@ export function Skyline() {
       </Box>
       <p className={style["small"]}>
         {horizon.length === 0
-          ? "Open all round. Press where a tree or a roof stands against the sky: direction from left to right, height from the ground up. "
-          : "Direction and height of each point, in degrees. "}
-        A fist at arm’s length is about 10°. Between two points the skyline runs straight.
+          ? skylineTexts.openAllRoundPressWhereATreeOrA
+          : skylineTexts.directionAndHeightOfEachPointIn}
+        {skylineTexts.aFistAtArmsLengthCoversAbout10}
       </p>
     </Region>
   );

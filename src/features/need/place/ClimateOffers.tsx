@@ -7,6 +7,7 @@ import { useDesk, usePlan } from "@/features/plan-session";
 import { TextButton, useUnits } from "@/ui";
 import { given } from "@/messages/en";
 import style from "../need.module.css";
+import { climateOffersTexts } from "@/messages/en/need/place";
 
 /** The kinds of climate there may be at the place; one press confirms one with its months and records. */
 export function ClimateOffers() {
@@ -34,14 +35,13 @@ export function ClimateOffers() {
     });
   return (
     <>
-      {fitting.length === 0 && <p>No kind of climate known lies so far from the equator; this is the nearest.</p>}
+      {fitting.length === 0 && <p>{climateOffersTexts.noKnownKindOfClimateLiesThisFar}</p>}
       {fitting.length > 0 && !doKindsAgree(latitudeDeg) && site.recordLowSource !== "typed" && (
         <p role="note">
-          The cold records of these differ by more than 10 K. Until the record low of the place itself is typed below,
-          panels are judged at {given(recordLowOf(site).lowC, "°C", system)}.
+          {climateOffersTexts.theRecordLowsOfTheseClimates(given(recordLowOf(site).lowC, "°C", system))}
         </p>
       )}
-      <ul className={style["offers"]} aria-label="Kinds of climate">
+      <ul className={style["offers"]} aria-label={climateOffersTexts.kindsOfClimate}>
         {all.map((kind) => {
           const mean = kind.clearness.reduce((sum, each) => sum + each, 0) / 12;
           return (
@@ -49,22 +49,23 @@ export function ClimateOffers() {
               <span>
                 <strong>{kind.name}</strong>
                 <span style={{ display: "block", fontSize: "0.8125rem" }} className="num">
-                  record {given(kind.recordLowC, "°C", system)} to {given(kind.recordHighC, "°C", system)}; January{" "}
-                  {given(kind.airTempC[0] ?? 0, "°C", system)}, July {given(kind.airTempC[6] ?? 0, "°C", system)};{" "}
-                  {(100 * mean).toFixed(0)} % of the light outside the air
+                  {climateOffersTexts.recordLowRecordLowCRecordHigh(
+                    given(kind.recordLowC, "°C", system),
+                    given(kind.recordHighC, "°C", system),
+                    given(kind.airTempC[0] ?? 0, "°C", system),
+                    given(kind.airTempC[6] ?? 0, "°C", system),
+                    (100 * mean).toFixed(0),
+                  )}
                 </span>
               </span>
               <TextButton aria-pressed={kind === chosen} onClick={() => take(kind)}>
-                {kind === chosen ? "Confirmed" : "This is it"}
+                {kind === chosen ? climateOffersTexts.confirmed : climateOffersTexts.useThisClimate}
               </TextButton>
             </li>
           );
         })}
       </ul>
-      <p className={style["small"]}>
-        Rounded from general climatology, good to 10 to 15 % for a place of that kind. A weather file of the place is
-        better.
-      </p>
+      <p className={style["small"]}>{climateOffersTexts.roundedFromGeneralClimatology}</p>
     </>
   );
 }

@@ -6,21 +6,21 @@ import { Table } from "@/ui";
 import { monthName } from "@/messages/en";
 import style from "../need.module.css";
 import { NumberCell } from "../NumberCell";
-import { sourceOf } from "./place-words";
+import { sourceOf } from "@/messages/en/need/coordinates";
+import { monthsTexts } from "@/messages/en/need/place";
 
 const columns = [
-  { field: "meanC", head: "Mean air, °C", least: -80, most: 60 },
-  { field: "dayHighC", head: "Usual high", least: -80, most: 70 },
-  { field: "nightLowC", head: "Usual low", least: -90, most: 60 },
-  { field: "ghiKwhM2", head: "Light on the flat, kWh/m² a day", least: 0, most: 15 },
+  { field: "meanC", head: monthsTexts.meanAirC, least: -80, most: 60 },
+  { field: "dayHighC", head: monthsTexts.typicalHigh, least: -80, most: 70 },
+  { field: "nightLowC", head: monthsTexts.typicalLow, least: -90, most: 60 },
+  { field: "ghiKwhM2", head: monthsTexts.sunlightOnFlatGroundKWhMADay, least: 0, most: 15 },
 ] as const;
 
 /** The twelve months the year is made of; every number can be changed, and says where it came from. */
 export function Months() {
   const desk = useDesk();
   const { climate } = usePlan().site;
-  if (climate === null)
-    return <p style={{ margin: 0 }}>Confirm a kind of climate, and its months stand here to be changed.</p>;
+  if (climate === null) return <p style={{ margin: 0 }}>{monthsTexts.confirmAKindOfClimateItsMonths}</p>;
   const set = (k: number, patch: Partial<ClimateMonth>) =>
     desk.change(
       {
@@ -37,9 +37,9 @@ export function Months() {
   return (
     <Table
       figures
-      label="Months of the place"
+      label={monthsTexts.monthsOfTheLocation}
       className={style["months"]}
-      head={["Month", ...columns.map(({ head }) => head), "From"]}
+      head={[monthsTexts.month, ...columns.map(({ head }) => head), monthsTexts.source]}
     >
       <tbody>
         {climate.months.map((month, k) => (

@@ -5,7 +5,8 @@ import OutlinedInput from "@mui/material/OutlinedInput";
 import { useId, useState } from "react";
 import { type PlaceReading, readPlace } from "@/core/site/place";
 import { FieldLabel } from "@/ui";
-import { placeFaultWords, placeWords } from "./place-words";
+import { placeFaultWords, placeWords } from "@/messages/en/need/coordinates";
+import { placeLineTexts } from "@/messages/en/need/place";
 
 /** What was understood and may be taken. */
 export type PlaceTaken = Exclude<PlaceReading, { type: "fault" }>;
@@ -41,7 +42,7 @@ export function PlaceLine({ label, latitudeDeg, longitudeDeg, refuse, onPlace }:
         fullWidth
         size="small"
         value={text}
-        placeholder="57.2, -3.1 or 57°12′N 3°6′W"
+        placeholder={placeLineTexts.n57231Or5712N36W}
         error={wrong !== null}
         onChange={(event) => setDraft({ text: event.target.value, from: kept })}
         onBlur={take}
@@ -68,6 +69,6 @@ export function PlaceLine({ label, latitudeDeg, longitudeDeg, refuse, onPlace }:
 function understood(reading: PlaceReading): string {
   if (reading.type === "place") return placeWords(reading.latitudeDeg, reading.longitudeDeg);
   return reading.type === "latitude"
-    ? `${placeWords(reading.latitudeDeg, null)}: a latitude alone. With the longitude the sun keeps its hours.`
+    ? placeLineTexts.placeLatitudeOnlyAddTheLongitude(placeWords(reading.latitudeDeg, null))
     : "";
 }

@@ -11,6 +11,7 @@ import { Route } from "./Route";
 import { TownSearch } from "./TownSearch";
 import { TypedPlace } from "./TypedPlace";
 import { WeatherFile } from "./WeatherFile";
+import { placeSheetTexts } from "@/messages/en/need/place";
 
 const WorldMap = dynamic(() => import("./WorldMap"), { ssr: false });
 
@@ -27,7 +28,7 @@ export function PlaceSheet() {
       }}
     >
       <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
-        <Region title={placeName === "" ? "Where" : placeName}>
+        <Region title={placeName === "" ? placeSheetTexts.location : placeName}>
           <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "1fr 1fr" }, mb: 1 }}>
             <TypedPlace />
             <TownSearch />
@@ -36,24 +37,26 @@ export function PlaceSheet() {
             <WorldMap />
           </Box>
           <Box sx={{ fontSize: "0.8125rem", mt: 0.5 }}>
-            {timeZone === null ? "Press the map where you are." : `Time zone ${timeZone}. The arrow keys move the pin.`}
+            {timeZone === null
+              ? placeSheetTexts.pressTheMapWhereYouAre
+              : placeSheetTexts.timeZoneTimeZoneTheArrowKeysMove(timeZone)}
           </Box>
         </Region>
-        <Region title="Records, and how one stands">
+        <Region title={placeSheetTexts.recordTemperaturesHeight}>
           <Records />
         </Region>
-        <Region title="Route">
+        <Region title={placeSheetTexts.route}>
           <Route />
         </Region>
       </Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
-        <Region title="Kind of climate">
+        <Region title={placeSheetTexts.kindOfClimate}>
           <ClimateOffers />
         </Region>
-        <Region title="Weather file">
+        <Region title={placeSheetTexts.weatherFile}>
           <WeatherFile />
         </Region>
-        <Region title="Months">
+        <Region title={placeSheetTexts.months}>
           <Months />
         </Region>
       </Box>

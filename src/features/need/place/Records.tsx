@@ -6,15 +6,14 @@ import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { QuantityField, useUnits } from "@/ui";
 import { given } from "@/messages/en";
-import { recordSourceOf } from "./place-words";
+import { recordSourceOf } from "@/messages/en/need/coordinates";
+import { recordsTexts } from "@/messages/en/need/place";
 
 const help = {
-  recordLowC:
-    "The coldest the place has ever been. Cold raises volts: it is compared with every input’s max PV voltage.",
-  recordHighC: "The hottest the place has ever been. Heat lowers volts, and lets a port fall asleep.",
-  heightM: "Above the sea. Kept with the plan; the air’s thickness is in the light of the months already.",
-  headingDeg:
-    "Where the front of the vehicle points, degrees from north by east: panels told from the front turn with it.",
+  recordLowC: recordsTexts.theColdestAirEverMeasuredAtThe,
+  recordHighC: recordsTexts.theHottestAirEverMeasuredAtThe,
+  heightM: recordsTexts.heightAboveSeaLevelSavedWithThe,
+  headingDeg: recordsTexts.directionTheFrontOfTheVehicle,
 } as const;
 
 /** Records with where they come from, the height, and which way the vehicle stands. */
@@ -38,15 +37,23 @@ export function Records() {
   return (
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", sm: "1.15fr 1.15fr 1fr 1fr" } }}>
       <Box>
-        {quantity("recordLowC", "Record low", `${given(assumed.recordLowC, "°C", system)} assumed`)}
+        {quantity(
+          "recordLowC",
+          recordsTexts.recordLow,
+          recordsTexts.recordLowCAssumed(given(assumed.recordLowC, "°C", system)),
+        )}
         <Box sx={{ fontSize: "0.8125rem" }}>{recordSourceOf(site.recordLowSource)}</Box>
       </Box>
       <Box>
-        {quantity("recordHighC", "Record high", `${given(assumed.recordHighC, "°C", system)} assumed`)}
+        {quantity(
+          "recordHighC",
+          recordsTexts.recordHigh,
+          recordsTexts.recordHighCAssumed(given(assumed.recordHighC, "°C", system)),
+        )}
         <Box sx={{ fontSize: "0.8125rem" }}>{recordSourceOf(site.recordHighSource)}</Box>
       </Box>
-      {quantity("heightM", "Height", "0 assumed")}
-      {quantity("headingDeg", "Front points to", "0 assumed")}
+      {quantity("heightM", recordsTexts.height, "0 assumed")}
+      {quantity("headingDeg", recordsTexts.frontPointsTo, "0 assumed")}
     </Box>
   );
 }

@@ -11,6 +11,7 @@ import { DayField, newId, QuantityField, TextButton, TextLine, ToolButton } from
 import { workerClient } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";
 import { PlaceLine } from "./PlaceLine";
+import { routeTexts } from "@/messages/en/need/place";
 
 const maxHalts = 60;
 
@@ -24,7 +25,7 @@ export function Route() {
   const read = async (file: File) => {
     if (file.size > maxGpxBytes)
       return setSaid({
-        words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${maxGpxBytes}.`,
+        words: routeTexts.nameTheFileHasSizeBytesAllowedAt(file.name, file.size, maxGpxBytes),
         wrong: true,
       });
     const outcome = await workerClient().ask(
@@ -39,25 +40,20 @@ export function Route() {
       });
     if (outcome.value.type === "fault") {
       const { line, field, problem } = outcome.value;
-      return setSaid({ words: `${file.name}: line ${line}, ${field}: ${problem}.`, wrong: true });
+      return setSaid({ words: routeTexts.nameLineLineFieldProblem(file.name, line, field, problem), wrong: true });
     }
     const halts = datedFrom(outcome.value.stays, today());
     set([...route, ...halts].slice(0, maxHalts));
     const undated = outcome.value.stays.filter(({ fromDate }) => fromDate === null).length;
     setSaid({
-      words: `${halts.length} stays taken.${undated > 0 ? ` ${undated} had no date: a week each is assumed, from today on; set them right.` : ""}`,
+      words: routeTexts.imported(halts.length, undated),
       wrong: false,
     });
   };
 
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
-      {route.length === 0 && (
-        <p style={{ margin: 0 }}>
-          Only for a journey. Each month is then reckoned where you spend most of it, with the light of the home’s kind
-          of sky: an approximation, good to some 10 % where the climate is alike.
-        </p>
-      )}
+      {route.length === 0 && <p style={{ margin: 0 }}>{routeTexts.forAJourneyOnlyEachMonthIs}</p>}
       {route.map((halt) => (
         <HaltForm
           key={halt.id}
@@ -80,7 +76,7 @@ export function Route() {
               ...route,
               {
                 id: newId(),
-                name: `Stay ${route.length + 1}`,
+                name: routeTexts.stayNumber(route.length + 1),
                 latitudeDeg: latitudeDeg ?? 45,
                 longitudeDeg: longitudeDeg ?? 0,
                 fromDate: from,
@@ -90,11 +86,11 @@ export function Route() {
             ]);
           }}
         >
-          Add a stay
+          {routeTexts.addAStay}
         </TextButton>
         <FileButton
           words="Open a track (GPX)"
-          label="Track file"
+          label={routeTexts.trackFile}
           accept=".gpx,application/gpx+xml"
           onFile={(file) => void read(file)}
         />
@@ -143,7 +139,7 @@ function HaltForm({ halt, onHalt, onRemove }: HaltProps) {
     >
       <Box sx={{ gridArea: "name" }}>
         <TextLine
-          label="Stay"
+          label={routeTexts.stay}
           value={halt.name}
           most={80}
           onValue={(name) => onHalt({ name }, "name")}
@@ -152,10 +148,10 @@ function HaltForm({ halt, onHalt, onRemove }: HaltProps) {
       </Box>
       <Box sx={{ gridArea: "where" }}>
         <PlaceLine
-          label="Where"
+          label={routeTexts.location}
           latitudeDeg={halt.latitudeDeg}
           longitudeDeg={halt.longitudeDeg}
-          refuse={({ type }) => (type === "place" ? null : "Latitude and longitude, please.")}
+          refuse={({ type }) => (type === "place" ? null : routeTexts.enterLatitudeAndLongitude)}
           onPlace={(taken) =>
             taken.type === "place" &&
             onHalt({ latitudeDeg: taken.latitudeDeg, longitudeDeg: taken.longitudeDeg }, "place")
@@ -163,23 +159,23 @@ function HaltForm({ halt, onHalt, onRemove }: HaltProps) {
         />
       </Box>
       <Box sx={{ gridArea: "rid", pt: "20px" }}>
-        <ToolButton aria-label={`Remove ${halt.name}`} onClick={onRemove}>
+        <ToolButton aria-label={routeTexts.deleteName(halt.name)} onClick={onRemove}>
           <Trash2 size={16} />
         </ToolButton>
       </Box>
-      {date("fromDate", "from", "From")}
-      {date("toDate", "to", "To")}
+      {date("fromDate", "from", routeTexts.from)}
+      {date("toDate", "to", routeTexts.to)}
       <Box sx={{ gridArea: "front" }}>
         {" "}
         <QuantityField
-          label="Front to"
+          label={routeTexts.frontPointsTo}
           spec={fieldSpecs.azimuthDeg}
           value={halt.headingDeg}
           onValue={(headingDeg) => onHalt({ headingDeg }, "heading")}
           onDone={desk.endGesture}
-          help="Degrees from north by east that the front points to."
+          help={routeTexts.frontPointsToHelp}
           helpBelow
-          placeholder="as at home"
+          placeholder={routeTexts.asAtHome}
         />
       </Box>
     </Box>

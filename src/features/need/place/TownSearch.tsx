@@ -7,8 +7,9 @@ import { useEffect, useId, useState } from "react";
 import { browserClient, type Town } from "@/api";
 import { useDesk } from "@/features/plan-session";
 import { FieldLabel } from "@/ui";
-import { placeWords } from "./place-words";
+import { placeWords } from "@/messages/en/need/coordinates";
 import { setPlace } from "./set-place";
+import { townSearchTexts } from "@/messages/en/need/place";
 
 /** Letters are awaited so long before the server is asked, ms. */
 const restMs = 150;
@@ -39,7 +40,7 @@ export function TownSearch() {
   const waiting = wanted.length >= 2 && found.of !== wanted && fault === null;
   return (
     <Box sx={{ minWidth: 0 }}>
-      <FieldLabel htmlFor={id}>or a town</FieldLabel>
+      <FieldLabel htmlFor={id}>{townSearchTexts.orSearchATown}</FieldLabel>
       <Autocomplete<Town>
         id={id}
         size="small"
@@ -60,7 +61,7 @@ export function TownSearch() {
           setText("");
         }}
         loading={waiting}
-        noOptionsText={wanted.length < 2 ? "Two letters or more" : "No town of that name"}
+        noOptionsText={wanted.length < 2 ? townSearchTexts.typeAtLeastTwoLetters : townSearchTexts.noTownOfThatName}
         renderOption={({ key, ...props }, { name, country, latitudeDeg, longitudeDeg }) => (
           <li key={key} {...props}>
             <span>
@@ -75,7 +76,7 @@ export function TownSearch() {
             </span>
           </li>
         )}
-        renderInput={(props) => <TextField {...props} placeholder="Begin its name" />}
+        renderInput={(props) => <TextField {...props} placeholder={townSearchTexts.firstLettersOfTheTown} />}
       />
       {fault !== null && (
         <Box role="alert" sx={{ color: "error.main", fontSize: "0.8125rem", fontWeight: 600 }}>

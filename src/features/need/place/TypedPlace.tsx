@@ -3,6 +3,7 @@
 import { useDesk, usePlan } from "@/features/plan-session";
 import { PlaceLine } from "./PlaceLine";
 import { setPlace } from "./set-place";
+import { typedPlaceTexts } from "@/messages/en/need/place";
 
 /** Where the plan is: latitude and longitude, or a latitude alone. */
 export function TypedPlace() {
@@ -10,7 +11,7 @@ export function TypedPlace() {
   const { latitudeDeg, longitudeDeg } = usePlan().site;
   return (
     <PlaceLine
-      label="Latitude and longitude"
+      label={typedPlaceTexts.latitudeAndLongitude}
       latitudeDeg={latitudeDeg}
       longitudeDeg={longitudeDeg}
       refuse={() => null}

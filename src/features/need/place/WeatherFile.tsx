@@ -11,8 +11,9 @@ import { TextButton, useUnits } from "@/ui";
 import { given } from "@/messages/en";
 import { workerClient, type WeatherRead, type WeatherText } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";
-import { placeWords } from "./place-words";
+import { placeWords } from "@/messages/en/need/coordinates";
 import { setPlace } from "./set-place";
+import { weatherFileTexts } from "@/messages/en/need/place";
 
 const topic = "weather file";
 
@@ -31,17 +32,20 @@ export function WeatherFile() {
     setOpened(null);
     if (file.size > maxEpwBytes)
       return setSaid({
-        words: `${file.name}: line 1, file: ${file.size} bytes; allowed: up to ${maxEpwBytes}.`,
+        words: weatherFileTexts.nameTheFileHasSizeBytesAllowedAt(file.name, file.size, maxEpwBytes),
         wrong: true,
       });
-    setSaid({ words: `Reading ${file.name}…`, wrong: false });
+    setSaid({ words: weatherFileTexts.readingName(file.name), wrong: false });
     const text: WeatherText = { text: await file.text() };
     const outcome = await workerClient().ask("readWeather", text, { topic, lane: "patient" });
     if (outcome.type === "cancelled") return;
     if (outcome.type === "failed") return setSaid({ words: `${file.name}: ${outcome.message}.`, wrong: true });
     const answer = outcome.value;
     if (answer.type === "fault")
-      return setSaid({ words: `${file.name}: line ${answer.line}, ${answer.field}: ${answer.problem}.`, wrong: true });
+      return setSaid({
+        words: weatherFileTexts.nameLineLineFieldProblem(file.name, answer.line, answer.field, answer.problem),
+        wrong: true,
+      });
     setSaid(null);
     setOpened({ text, read: answer });
   };
@@ -51,7 +55,7 @@ export function WeatherFile() {
     if (result.type === "fault") return setSaid({ words: result.fault.message, wrong: true });
     keepWeather(result.value.id, text);
     desk.change({ type: "setSite", patch: { weather: result.value } });
-    setSaid({ words: `The year now goes by the hours of “${result.value.name}”.`, wrong: false });
+    setSaid({ words: weatherFileTexts.theYearNowUsesTheHoursOfName(result.value.name), wrong: false });
   };
 
   return (
@@ -59,17 +63,20 @@ export function WeatherFile() {
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center" }}>
         <FileButton
           words="Open a weather file (EPW)"
-          label="Weather file"
+          label={weatherFileTexts.weatherFile}
           accept=".epw,text/plain"
           onFile={(file) => void read(file)}
         />
         {weather !== null && (
           <TextButton look="plain" onClick={() => desk.change({ type: "setSite", patch: { weather: null } })}>
-            Go by typical months again
+            {weatherFileTexts.useTypicalMonthsAgain}
           </TextButton>
         )}
       </Box>
-      <FileSaid said={said} otherwise={weather === null ? "" : `The year goes by the hours of “${weather.name}”.`} />
+      <FileSaid
+        said={said}
+        otherwise={weather === null ? "" : weatherFileTexts.theYearUsesTheHoursOfName(weather.name)}
+      />
       {opened !== null && <Contents opened={opened} onHours={() => void takeHours(opened)} system={system} />}
     </Box>
   );
@@ -92,13 +99,18 @@ function Contents({ opened, onHours, system }: ContentsProps) {
   return (
     <>
       <p style={{ margin: 0 }} className="num">
-        <strong>{place.name}</strong>, {placeWords(place.latitudeDeg, place.longitudeDeg)},{" "}
-        {given(place.elevationM, "m", system)}. Coldest hour {given(summary.coldestC, "°C", system)}, hottest{" "}
-        {given(summary.hottestC, "°C", system)}. A typical year has no record in it: {given(records.lowC, "°C", system)}{" "}
-        and {given(records.highC, "°C", system)} are proposed, for you to confirm.
+        <strong>{place.name}</strong>
+        {weatherFileTexts.placeElevationMColdestHour(
+          placeWords(place.latitudeDeg, place.longitudeDeg),
+          given(place.elevationM, "m", system),
+          given(summary.coldestC, "°C", system),
+          given(summary.hottestC, "°C", system),
+          given(records.lowC, "°C", system),
+          given(records.highC, "°C", system),
+        )}
       </p>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
-        <TextButton onClick={onHours}>Take its hours</TextButton>
+        <TextButton onClick={onHours}>{weatherFileTexts.useItsHours}</TextButton>
         <TextButton
           onClick={() =>
             void setPlace(desk, {
@@ -109,10 +121,10 @@ function Contents({ opened, onHours, system }: ContentsProps) {
             })
           }
         >
-          Take its place
+          {weatherFileTexts.useItsLocation}
         </TextButton>
         <TextButton onClick={() => desk.change({ type: "setSite", patch: { climate: { kind: null, months } } })}>
-          Take its months
+          {weatherFileTexts.useItsMonths}
         </TextButton>
         <TextButton
           onClick={() =>
@@ -127,7 +139,7 @@ function Contents({ opened, onHours, system }: ContentsProps) {
             })
           }
         >
-          Confirm these records
+          {weatherFileTexts.confirmTheseRecords}
         </TextButton>
       </Box>
     </>

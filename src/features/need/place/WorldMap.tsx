@@ -7,8 +7,9 @@ import land from "world-atlas/land-110m.json";
 import { type Topology } from "topojson-specification";
 import { useDesk, usePlan } from "@/features/plan-session";
 import style from "../need.module.css";
-import { placeWords } from "./place-words";
+import { placeWords } from "@/messages/en/need/coordinates";
 import { setPlace } from "./set-place";
+import { worldMapTexts } from "@/messages/en/need/place";
 
 const [width, height] = [480, 240];
 
@@ -67,7 +68,9 @@ export default function WorldMap() {
       className={style["map"]}
       role="application"
       tabIndex={0}
-      aria-label={`Map of the world, ${latitudeDeg === null ? "no place yet" : placeWords(latitudeDeg, longitudeDeg)}. Press where you are, or move the pin with the arrow keys.`}
+      aria-label={worldMapTexts.map(
+        latitudeDeg === null ? worldMapTexts.noLocationYet : placeWords(latitudeDeg, longitudeDeg),
+      )}
       onPointerDown={press}
       onKeyDown={step}
     >

@@ -8,6 +8,7 @@ export type PointingSlice = {
   /** Panels selected on the board. */ readonly selected: readonly PanelKey[];
   /** The last board action, in words, for those who do not see it. */ readonly said: string;
   readonly ledgerOpen: boolean;
+  /** The term the glossary is open at. */ readonly glossaryTerm: string | null;
 };
 
 export const pointingAtNothing: PointingSlice = {
@@ -16,4 +17,5 @@ export const pointingAtNothing: PointingSlice = {
   selected: [],
   said: "",
   ledgerOpen: false,
+  glossaryTerm: null,
 };

@@ -1,5 +1,6 @@
 import { type PortArray, type PanelRef } from "@/core/engine/array";
 import { cell, layRows } from "./layout";
+import { laneDrawingTexts } from "@/messages/en/wiring/print";
 
 /** Longest drawing that is printed at its full size, in its units: nine panels in series on upright paper, read at arm's length. */
 const fullWidth = 370;
@@ -15,7 +16,7 @@ export function LaneDrawing({ lane, nameOf }: { lane: PortArray; nameOf: (tile: 
       viewBox={`${-margin} -3 ${whole} ${height + 6}`}
       width={`${Math.min(100, (100 * whole) / fullWidth)}%`}
       role="img"
-      aria-label="How the panels are joined"
+      aria-label={laneDrawingTexts.drawingOfTheWiring}
       style={{ display: "block" }}
     >
       {wires.map(({ x1, y1, x2, y2 }, k) => (

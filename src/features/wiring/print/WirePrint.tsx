@@ -17,6 +17,7 @@ import {
 } from "@/messages/en";
 import { cautions } from "../cautions";
 import { LaneDrawing } from "./LaneDrawing";
+import { wirePrintTexts } from "@/messages/en/wiring/print";
 
 /** The wiring on paper: how it is joined, panel by panel, and all the rules say of it. */
 export function WirePrint() {
@@ -44,7 +45,7 @@ export function WirePrint() {
         <strong>{word}.</strong> {sentence}
       </p>
       {wiring.note !== "" && <p>{wiring.note}</p>}
-      {posesUsed.length > 1 && <p>Judged by the worst of its poses {posesUsed.join(", ")}.</p>}
+      {posesUsed.length > 1 && <p>{wirePrintTexts.checkedForTheWorstOfItsPositions(posesUsed.join(", "))}</p>}
       {inPortOrder(plan, wiring.lanes)
         .filter(({ rows }) => rows.length > 0)
         .map((lane) => {
@@ -53,26 +54,29 @@ export function WirePrint() {
           return (
             <figure key={laneKey(lane)} style={{ margin: "0 0 5mm" }}>
               <figcaption style={{ fontWeight: 700, marginBottom: "1.5mm" }}>
-                {input === undefined ? "No input chosen yet" : `${input.device.name}: ${port?.name ?? "no port"}`}
+                {input === undefined
+                  ? wirePrintTexts.noControllerChosenYet
+                  : `${input.device.name}: ${port?.name ?? "no PV input"}`}
               </figcaption>
               <LaneDrawing lane={lane} nameOf={nameOf} />
             </figure>
           );
         })}
       <p>
-        {plan.panels
-          .filter(({ id }) => used.has(id))
-          .map(({ id, label }) => `${letters.get(id) ?? "?"}: ${label.name}`)
-          .join("; ")}
-        . A dashed panel is taken out, its leads joined past it.
+        {wirePrintTexts.lanesADashedPanelIsBypassedIts(
+          plan.panels
+            .filter(({ id }) => used.has(id))
+            .map(({ id, label }) => `${letters.get(id) ?? "?"}: ${label.name}`)
+            .join("; "),
+        )}
       </p>
       {assessment?.missing.map(missingSentence).map((words) => (
         <p key={words}>{words}</p>
       ))}
       {assessed !== null && (
         <PrintTable
-          caption="What the rules say"
-          head={["Verdict", "Rule", "Value, limit", "In words"]}
+          caption={wirePrintTexts.checks}
+          head={[wirePrintTexts.verdict, wirePrintTexts.check, wirePrintTexts.valueLimit, wirePrintTexts.explanation]}
           rows={assessed.findings.map((finding) => [
             <strong key="level">{levelWords[finding.level]}</strong>,
             `${placePrefix(assessed, finding)}${ruleTitle(finding.rule)}`,
@@ -80,7 +84,9 @@ export function WirePrint() {
             `${findingSentence(finding, system)}${
               finding.assumptions.length === 0
                 ? ""
-                : ` Assumed: ${finding.assumptions.map((each) => assumptionSentence(each, system)).join("; ")}.`
+                : wirePrintTexts.assumedAssumptions(
+                    finding.assumptions.map((each) => assumptionSentence(each, system)).join("; "),
+                  )
             }`,
           ])}
         />
@@ -97,6 +103,6 @@ function letterOf(k: number): string {
 
 function valueWords({ value, limit: stated }: Finding): string {
   if (value === null) return "–";
-  const of = stated === null ? "" : ` of ${limit(stated.value, stated.unit)}`;
+  const of = stated === null ? "" : wirePrintTexts.ofValue(limit(stated.value, stated.unit));
   return `${amount(value.value, value.unit)}${of}`;
 }

@@ -14,7 +14,7 @@ const partWords: Readonly<Record<CablingPartName["part"], string>> = {
   bond: "Frame bonding",
 };
 
-/** What a cable, or where a fuse sits, is called: "Cable of string 2 (Haybarn Loft, Port 1)". */
+/** What a cable, or where a fuse sits, is called: "Cable of string 2 (Haybarn Loft, PV 1)". */
 export function copperName({ part, place, inputName, portName }: CablingPartName): string {
   const to = `${shortName(inputName)}${portName === null ? "" : `, ${shortName(portName)}`}`;
   return place === null ? `${partWords[part]} (${to})` : `Cable of ${branchWords(place)} (${to})`;
@@ -64,7 +64,7 @@ export const cableAmpsWords: RuleWords<"cableAmps"> = {
       lines: [
         r.by === "batteryFuse"
           ? `The cable can carry at least its fuse: the smallest of at least 1.25 × ${amount(r.flowsA, "A")} = ${amount(1.25 * r.flowsA, "A")}`
-          : `By the sun ${r.factor} × Isc ${amount(r.flowsA, "A")} = ${amount(r.sunA, "A")}; with faults ${amount(r.designA, "A")}`,
+          : `From the sun: ${r.factor} × Isc ${amount(r.flowsA, "A")} = ${amount(r.sunA, "A")}; with faults ${amount(r.designA, "A")}`,
         r.maxA === null
           ? `Outside its table: ${given(r.ambientC, "°C")}, ${counted(r.circuits, "circuit")}`
           : `Table × factors for ${given(r.ambientC, "°C")} and ${counted(r.circuits, "circuit")}, on land at most the terminals’ column and 15, 20 and 30 A on 14, 12 and 10 AWG: ${amount(r.maxA, "A")}`,
@@ -90,7 +90,7 @@ export const cableDropWords: RuleWords<"cableDrop"> = {
         `2 × length × resistance × Imp ${amount(r.impA, "A")} = ${amount(r.dropV, "V")}; of Vmp ${amount(r.vmpV, "V")}, the lowest string’s, that is ${percent(r.dropPct)}`,
       ],
       source:
-        "Resistance at 20 °C: AWG by ASTM B258, mm² by IEC 60228 class 5, the most allowed; 0.393 % more for each K, taken as warm as its surroundings.",
+        "Resistance at 20 °C: AWG by ASTM B258, mm² by IEC 60228 class 5, the highest allowed; 0.393 % more per °C, at the temperature of its surroundings.",
     };
   },
 };
@@ -131,7 +131,7 @@ export const guardsWords: RuleWords<"guards"> = {
       case "noSwitch":
         return `No DC isolator ${placeName(r.name)}: to disconnect the panels you would have to pull apart a live connector. Fit a 2-pole DC isolator (disconnect) of at least ${amount(r.heldA, "A")} and ${amount(r.highestV ?? 0, "V")} DC.`;
       case "noFuse":
-        return `No battery fuse ${placeName(r.name)}: a shorted cable can draw thousands of amps. Fit one of at least ${amount(r.heldA, "A")} (1.25 × the controller’s ${amount(r.flowsA, "A")})${r.cableA === null ? "" : ` and at most ${amount(r.cableA, "A")} (what the cable can carry)`}, within 18 cm (7 in) of battery +.`;
+        return `No battery fuse ${placeName(r.name)}: a short circuit in the cable can draw thousands of amps. Fit one of at least ${amount(r.heldA, "A")} (1.25 × the controller’s ${amount(r.flowsA, "A")})${r.cableA === null ? "" : ` and at most ${amount(r.cableA, "A")} (what the cable can carry)`}, within 18 cm (7 in) of battery +.`;
       case "fits":
         return `${what} fits: it must be at least ${amount(r.heldA, "A")}${r.highestV === null ? "" : `, and sees up to ${stands}`}.`;
     }
@@ -159,13 +159,13 @@ export const terminalsWords: RuleWords<"terminals"> = {
     const cable = `${lowerFirst(copperName(r.name))} can carry ${amount(r.cableA ?? 0, "A")}`;
     switch (r.outcome) {
       case "sizeAsked":
-        return `${joined}: what is the thickest cable that the ${which} of ${controller} take? Its manual says; enter it at Protection, Cables.`;
+        return `${joined}: what is the thickest cable that fits the ${which} of ${controller}? Look it up in the manual and enter it at Protection, Cables.`;
       case "tooThick":
-        return `${joined}, is too thick: the ${which} of ${controller} take ${takes}. Never cut strands off to make it fit: end it in a terminal block, and go on with a short cable that fits and is enough.`;
+        return `${joined}, is too thick: the ${which} of ${controller} accept ${takes}. Never cut strands off to make it fit: end the cable in a terminal block, and continue with a short cable that fits and can carry the current.`;
       case "takes":
-        return `${joined}, fits: the ${which} of ${controller} take ${takes}.`;
+        return `${joined}, fits: the ${which} of ${controller} accept ${takes}.`;
       case "connector":
-        return `${joined}, does not fit PV connectors: they take 2.5 to 6 mm², some up to ${given(r.takesMm2 ?? 0, "mm²")}. End it in a combiner box or a terminal block.`;
+        return `${joined}, does not fit PV connectors: they accept 2.5 to 6 mm², some up to ${given(r.takesMm2 ?? 0, "mm²")}. End it in a combiner box or a terminal block.`;
       case "backfeedAsked":
         return `Can current flow from the battery back through ${controller} into the PV cable, if that is shorted? Its manual says whether it is isolated or blocks reverse current. If not, ${r.fuseA === null ? "the battery’s fuse has to be known" : `up to ${given(r.fuseA, "A")} can flow before a fuse blows`}, and the ${cable}.`;
       case "backfeedOverCable":

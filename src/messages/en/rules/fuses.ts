@@ -1,6 +1,6 @@
 import { type FuseReason } from "@/core/protection/rules";
 import { branchWords } from "../copper";
-import { amount, counted, given } from "../format";
+import { capital, amount, counted, given } from "../format";
 import { type RuleWords } from "./rule-words";
 
 export const fusesWords: RuleWords<"fuses"> = {
@@ -15,7 +15,7 @@ export const fusesWords: RuleWords<"fuses"> = {
         `Fuse for it: at least 1.56 × Isc ${amount(r.iscA, "A")} = ${amount(1.56 * r.iscA, "A")}, at most ${given(r.ratingA, "A")}: ${r.sizeA === null ? "no standard size" : given(r.sizeA, "A")}`,
         `${counted(r.needed, "branch", "branches")} of ${r.branches} ${r.needed === 1 ? "needs" : "need"} a fuse; each is judged by its own Isc, its own rating and its own neighbours`,
       ],
-      source: `NEC 690.9: 1.25 × backfeed against the max series fuse rating, fuse of at least 1.25 × 1.25 × Isc. IEC 62548 allows 1.5 to 2.4 × Isc. Blocking diodes do not count, as they fail short. A gPV fuse needs about 1.45 × its rating, for about an hour, to blow.`,
+      source: `NEC 690.9: 1.25 × backfeed against the max series fuse rating, fuse of at least 1.25 × 1.25 × Isc. IEC 62548 allows 1.5 to 2.4 × Isc. Blocking diodes do not count, because they fail as a short circuit. A gPV fuse needs about 1.45 × its rating, for about an hour, to blow.`,
     };
   },
 };
@@ -27,7 +27,7 @@ function fusesSentence(r: FuseReason): string {
   const strict =
     r.strictA === null
       ? ""
-      : ` With its own Isc that is ${amount(r.strictA, "A")}: the strict rule, which this plan keeps to.`;
+      : ` With its own Isc that is ${amount(r.strictA, "A")}: the strict rule, which this plan uses.`;
   switch (r.outcome) {
     case "noneFits":
       return `${fed}; ${rating}. It needs a fuse, and none fits: at least ${amount(1.56 * r.iscA, "A")} (1.56 × Isc ${amount(r.iscA, "A")}), at most ${given(r.ratingA, "A")}.${strict}`;
@@ -63,8 +63,4 @@ function blowWords({ couldBlow, backfeedA, sizeA }: FuseReason): string {
   return couldBlow || sizeA === null
     ? ""
     : ` (${amount(backfeedA, "A")} alone would not blow a ${given(sizeA, "A")} fuse.)`;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -7,11 +7,11 @@ import { unknownLimit, type RuleWords } from "./rule-words";
 type Main = Extract<HotVmpReason, { type: "hotVmp" }>;
 
 export const hotVmpWords: RuleWords<"hotVmp"> = {
-  title: "Hottest running volts",
+  title: "Operating voltage on a hot roof",
   sentence(r, system) {
     switch (r.type) {
       case "noFloor":
-        return `On a hot roof it runs at ${amount(r.hotVmpV, "V")}. From how many volts does the input work? Fill in “Min operating voltage” at Controller.`;
+        return `On a hot roof the operating voltage is ${amount(r.hotVmpV, "V")}. What is the PV input’s min operating voltage? Enter it at Controller.`;
       case "hotVmp":
         return hotVmpSentence(r, system);
     }
@@ -23,11 +23,11 @@ export const hotVmpWords: RuleWords<"hotVmp"> = {
       case "hotVmp": {
         return {
           lines: [
-            `Cells: ${given(r.airTempC, "°C")} air, 1000 W/m² on a mount “${mountWords[r.mount]}” = ${amount(r.cellTempC, "°C")}`,
-            `Running volts: ${sumWords(r.terms, "V")} in series (volts add) at 25 °C, solved hot = ${amount(r.hotVmpV, "V")}`,
-            `Needed: ${limit(r.floorV, "V")} to stay on, ${limit(r.wakeV, "V")} to wake${r.batteryV === null ? "" : ` (battery at ${given(r.batteryV, "V")})`}`,
+            `Cells: ${given(r.airTempC, "°C")} air, 1000 W/m², mounting type “${mountWords[r.mount]}” = ${amount(r.cellTempC, "°C")}`,
+            `Operating voltage: ${sumWords(r.terms, "V")} in series (volts add) at 25 °C, solved hot = ${amount(r.hotVmpV, "V")}`,
+            `Needed: ${limit(r.floorV, "V")} to stay awake, ${limit(r.wakeV, "V")} to start${r.batteryV === null ? "" : ` (battery at ${given(r.batteryV, "V")})`}`,
           ],
-          source: "Cell heating: Ross 1976, typical values by mount, about ±15 %.",
+          source: "Cell heating: Ross 1976, typical values by mounting type, about ±15 %.",
         };
       }
     }
@@ -35,20 +35,20 @@ export const hotVmpWords: RuleWords<"hotVmp"> = {
 };
 
 function hotVmpSentence(r: Main, system: UnitSystem): string {
-  const hot = `On a hot roof (cells at ${amount(r.cellTempC, "°C", system)}) the array runs at ${amount(r.hotVmpV, "V")}`;
+  const hot = `On a hot roof (cells at ${amount(r.cellTempC, "°C", system)}) the operating voltage is ${amount(r.hotVmpV, "V")}`;
   switch (r.outcome) {
     case "neverWakes":
-      return `On a hot roof the open-circuit voltage is ${amount(r.hotVocV, "V")}; the input needs ${limit(r.wakeV, "V")} to wake. It would show 0 W.`;
+      return `On a hot roof Voc is ${amount(r.hotVocV, "V")}, below the start-up voltage of ${limit(r.wakeV, "V")}. The controller would show 0 W.`;
     case "below":
-      return `${hot}, ${percent(100 * (1 - r.hotVmpV / r.floorV))} below the ${limit(r.floorV, "V")} the input needs to stay on: it loses power or drops out when it is hot.`;
+      return `${hot}, ${percent(100 * (1 - r.hotVmpV / r.floorV))} below the min operating voltage of ${limit(r.floorV, "V")}: the controller loses power or switches off when it is hot.`;
     case "belowWake":
-      return `${hot}: enough to stay on (${limit(r.floorV, "V")}), but below the ${limit(r.wakeV, "V")} the input needs to wake. It wakes at open circuit, at ${amount(r.hotVocV, "V")}; in haze it may not.`;
+      return `${hot}: enough to stay awake (${limit(r.floorV, "V")}), but below the start-up voltage of ${limit(r.wakeV, "V")}. It starts because Voc is ${amount(r.hotVocV, "V")}; in haze it might not.`;
     case "nearFloor":
-      return `${hot}, only just above the ${limit(r.floorV, "V")} the input needs: haze, dirt and age will reach it.`;
+      return `${hot}, only just above the min operating voltage of ${limit(r.floorV, "V")}: with haze, dirt and age it will fall below.`;
     case "littleComfort":
-      return `${hot}, above the ${limit(r.wakeV, "V")} the input needs, but only ${amount(r.hotVmpV - (r.batteryV ?? 0), "V")} above the battery. An array that runs 20 V or more above the battery starts earlier on dull mornings.`;
+      return `${hot}, above the start-up voltage of ${limit(r.wakeV, "V")}, but only ${amount(r.hotVmpV - (r.batteryV ?? 0), "V")} above the battery. An array at least 20 V above the battery starts earlier on dull mornings.`;
     case "clear":
-      return `${hot}, ${aboveWords(r.hotVmpV, r.floorV)} the ${limit(r.floorV, "V")} the input needs.`;
+      return `${hot}, ${aboveWords(r.hotVmpV, r.floorV)} the min operating voltage of ${limit(r.floorV, "V")}.`;
   }
 }
 

@@ -14,7 +14,7 @@ export const labelWords: RuleWords<"label"> = {
   why() {
     return {
       lines: ["Each label is checked against itself: watts, volts, amps, cells, size and coefficients."],
-      source: "Usual bounds of flat panels.",
+      source: "Typical ranges of panels.",
     };
   },
 };

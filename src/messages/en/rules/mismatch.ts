@@ -4,7 +4,7 @@ import { sumWords } from "../names";
 import { type RuleWords } from "./rule-words";
 
 export const mismatchWords: RuleWords<"mismatch"> = {
-  title: "Unequal panels and rows",
+  title: "Mismatch of panels and strings",
   sentence(r) {
     return mismatchSentence(r);
   },
@@ -15,28 +15,28 @@ export const mismatchWords: RuleWords<"mismatch"> = {
           .slice(0, 6)
           .map(
             (row, k) =>
-              `Row ${k + 1}: ${sumWords(row.terms, "V")} on the labels; solved at noon ${amount(row.vmpV, "V")} and ${amount(row.impA, "A")}`,
+              `String ${k + 1}: ${sumWords(row.terms, "V")} on the labels; solved at noon ${amount(row.vmpV, "V")} and ${amount(row.impA, "A")}`,
           ),
-        `Panels each alone ${amount(r.panelsW, "W")} → in rows ${amount(r.rowsW, "W")} (series: ${percent(r.seriesLossPct)}) → rows joined ${amount(r.joinedW, "W")} (parallel: ${percent(r.parallelLossPct)})`,
+        `Each panel alone: ${amount(r.panelsW, "W")}; in strings: ${amount(r.rowsW, "W")} (lost in series: ${percent(r.seriesLossPct)}); strings in parallel: ${amount(r.joinedW, "W")} (lost in parallel: ${percent(r.parallelLossPct)})`,
       ],
-      source: "By the solved net, not by the spread of the labels.",
+      source: "From the solved circuit, not from the spread of the labels.",
     };
   },
 };
 
 function mismatchSentence(r: MismatchReason): string {
-  const apart = `Each at its own best the panels give ${amount(r.panelsW, "W")} at noon, joined like this ${amount(r.joinedW, "W")}`;
+  const apart = `Each at its own best, the panels deliver ${amount(r.panelsW, "W")} at noon; in this wiring ${amount(r.joinedW, "W")}`;
   const where =
     r.seriesLossPct > r.parallelLossPct
-      ? "most of it in series, where the weakest current rules"
-      : "most of it in parallel, where the lowest volts drag";
+      ? "most of it in series, where the lowest current decides"
+      : "most of it in parallel, where the lowest voltage decides";
   switch (r.outcome) {
     case "costly":
     case "some":
       return `${apart}: ${percent(r.lossPct)} lost, ${where}.`;
     case "little":
-      return `${apart}: only ${percent(r.lossPct)} lost, less than leaving a panel out would cost.`;
+      return `${apart}: only ${percent(r.lossPct)} lost, less than leaving out a panel would cost.`;
     case "equal":
-      return "All rows match: nothing is lost by joining them.";
+      return "All strings match: nothing is lost in parallel.";
   }
 }

@@ -6,11 +6,11 @@ import { mountWords } from "../names";
 import { type RuleWords } from "./rule-words";
 
 const planning =
-  "Planning values, not a structural design: ask the maker’s sheet and a competent person where it hangs over people or a road.";
-const share = (use: number) => (use > 100 ? "far more than all" : `${(100 * use).toFixed(0)}\u00a0%`);
+  "Planning values, not a structural design. For anything above people or a road, follow the maker’s data sheet and ask a structural engineer.";
+const share = (use: number) => (use > 100 ? "far more than 100 %" : `${(100 * use).toFixed(0)}\u00a0%`);
 const force = (newton: number, system: UnitSystem) => amount(newton, "N", system);
 
-const half = "Plan with half at most.";
+const half = "Plan with at most half.";
 
 export const holdWords: RuleWords<"hold"> = {
   title: "Wind load",
@@ -21,24 +21,24 @@ export const holdWords: RuleWords<"hold"> = {
       case "bondWind": {
         const { hold } = r;
         if (r.use === null)
-          return `${r.fixingName}: on the hottest day the adhesive gets ${amount(hold.backTempC, "°C", system)}, hotter than its strength is known for (90 °C). What does its maker’s sheet say?`;
+          return `${r.fixingName}: on the hottest day the adhesive is at ${amount(hold.backTempC, "°C", system)}; its strength is known only up to 90 °C. What does the maker’s data sheet say?`;
         const strength = `${hold.strengthLeft !== null && hold.strengthLeft < 1 ? `, at ${amount(hold.backTempC, "°C", system)} ${share(hold.strengthLeft)} of its strength at 20 °C` : ""}`;
         return hold.turned === null
           ? `${r.fixingName}: ${windOn(hold.on)} lifts ${hold.on.name} with ${force(hold.on.upliftN, system)}; its adhesive joint can hold ${force(hold.bearsN, system)}${strength}: ${share(r.use)} used. ${half}`
           : `${r.fixingName}: ${windOn(hold.on)} from behind turns ${hold.on.name} over and pulls its windward feet with ${force(hold.turned.windwardPullN, system)}, and pushes all feet with ${force(hold.turned.shearN, system)}; the adhesive joint${strength} is ${share(r.use)} used. ${half}`;
       }
       case "bondRest":
-        return `${r.fixingName}: ${r.hold.on.name} hangs on its adhesive joint with ${amount(r.hold.on.kg, "kg", system)} for good, ${share(r.use)} of what it can hold. ${half}`;
+        return `${r.fixingName}: ${r.hold.on.name} puts a constant ${amount(r.hold.on.kg, "kg", system)} on its adhesive joint, ${share(r.use)} of what it can hold. ${half}`;
       case "peel":
         switch (r.hold.frontEdge) {
           case null:
-            return `${r.fixingName}: a film fails by peeling at its front edge, which is not judged by area. Is that edge covered or ramped, and are all edges pressed down and sealed?`;
+            return `${r.fixingName}: an adhesive film fails by peeling at its front edge; the calculation by area does not cover that. Is that edge covered or ramped, and are all edges pressed down and sealed?`;
           case "covered":
-            return `${r.fixingName}: a film fails by peeling at its front edge, which is not judged by area. Yours is entered as covered and sealed: check it before each drive.`;
+            return `${r.fixingName}: an adhesive film fails by peeling at its front edge; the calculation by area does not cover that. Yours is entered as covered and sealed: check it before each drive.`;
           case "open":
-            return `${r.fixingName}: its front edge is not covered. A film fails by peeling from there: cover or ramp it, and seal all edges.`;
+            return `${r.fixingName}: its front edge is not covered. An adhesive film peels off from there: cover or ramp it, and seal all edges.`;
           case "lifted":
-            return `${r.fixingName}: an edge has lifted. Do not drive: glue and cover it first.`;
+            return `${r.fixingName}: an edge has lifted. Do not drive. Glue the edge down and cover it first.`;
         }
         break;
       case "screws": {
@@ -46,15 +46,15 @@ export const holdWords: RuleWords<"hold"> = {
         const how =
           hold.turned === null
             ? `pulls each of the ${hold.count} fasteners of ${hold.on.name} with ${force(hold.eachN, system)}`
-            : `from behind turns ${hold.on.name} over: each of its ${hold.windward} windward fasteners gets ${force(hold.turned.pullEachN, system)} of pull and ${force(hold.turned.shearEachN, system)} of shear, ${force(hold.eachN, system)} together`;
+            : `from behind turns ${hold.on.name} over: each of its ${hold.windward} windward fasteners has ${force(hold.turned.pullEachN, system)} of pull and ${force(hold.turned.shearEachN, system)} of shear, ${force(hold.eachN, system)} together`;
         return r.use === null
-          ? `${r.fixingName}: ${windOn(hold.on)} ${how}. What is the pull-out strength of one, by its maker or a test?`
+          ? `${r.fixingName}: ${windOn(hold.on)} ${how}. What is the pull-out strength of one, from its maker or a test?`
           : `${r.fixingName}: ${windOn(hold.on)} ${how}; one can hold ${force(hold.bearsEachN ?? 0, system)}: ${share(r.use)} used. ${half}`;
       }
       case "falls":
-        return `${r.fixingName}: ${windOn(load.all)} uses ${share(r.use)} of what keeps it from falling over${anchorWords(r.hold, system)}. ${half}`;
+        return `${r.fixingName}: ${windOn(load.all)} uses ${share(r.use)} of its resistance to tipping${anchorWords(r.hold, system)}. ${half}`;
       case "slides":
-        return `${r.fixingName}: ${windOn(load.all)} pushes it with ${force(load.all.dragN, system)}, ${share(r.use)} of what keeps it from sliding. ${half}`;
+        return `${r.fixingName}: ${windOn(load.all)} pushes it with ${force(load.all.dragN, system)}, ${share(r.use)} of its resistance to sliding. ${half}`;
     }
   },
   why(r) {
@@ -64,14 +64,14 @@ export const holdWords: RuleWords<"hold"> = {
     const zone =
       r.load.zone === null || kind !== "flat"
         ? ""
-        : `, ${r.load.zone === "edge" ? "edge or corner" : "field"} of a building’s roof${r.load.zoneIsAssumed ? " (assumed)" : ""}`;
+        : `, ${r.load.zone === "edge" ? "edge or corner" : "middle"} of a building’s roof${r.load.zoneIsAssumed ? " (assumed)" : ""}`;
     const lines = [
-      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windCaseWords[kind]}${zone}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: up ${amount(on.upliftN, "N")}, along ${amount(on.dragN, "N")}`,
+      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windCaseWords[kind]}${zone}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: uplift ${amount(on.upliftN, "N")}, sideways ${amount(on.dragN, "N")}`,
     ];
     const turned = "turned" in r.hold ? r.hold.turned : null;
     if (turned !== null)
       lines.push(
-        `Moments about the lee feet: feet ${turned.footHeightMm.toFixed(0)} mm high, ${turned.baseMm.toFixed(0)} mm apart, weight taken off: ${amount(turned.windwardPullN, "N")} on the windward row`,
+        `Moments about the lee feet: feet ${turned.footHeightMm.toFixed(0)} mm high, ${turned.baseMm.toFixed(0)} mm apart, weight subtracted: ${amount(turned.windwardPullN, "N")} on the windward feet`,
       );
     switch (r.outcome) {
       case "bondWind":
@@ -85,20 +85,22 @@ export const holdWords: RuleWords<"hold"> = {
         );
         break;
       case "peel":
-        lines.push("What glue holds by its area says nothing of an edge that the wind gets under");
+        lines.push("The strength by area does not cover an edge that wind gets under");
         break;
       case "screws":
         lines.push(
-          turned === null ? `Up and along together, over ${r.hold.count} fasteners` : "Pull and shear at right angles",
+          turned === null
+            ? `Uplift and sideways force together, over ${r.hold.count} fasteners`
+            : "Pull and shear at right angles",
         );
         break;
       case "falls":
         lines.push(
-          `Falls: along × ${(r.hold.heightMm / 1000).toFixed(2)} m + up × ${(r.hold.baseLongMm / 2000).toFixed(2)} m; holds: ${amount(r.hold.baseKg + r.load.kg, "kg")} × 9.81 × ${(r.hold.baseLongMm / 2000).toFixed(2)} m, and half the strength of one side’s anchors × ${(r.hold.baseLongMm / 1000).toFixed(2)} m`,
+          `Tips it: sideways force × ${(r.hold.heightMm / 1000).toFixed(2)} m + uplift × ${(r.hold.baseLongMm / 2000).toFixed(2)} m; holds it: ${amount(r.hold.baseKg + r.load.kg, "kg")} × 9.81 × ${(r.hold.baseLongMm / 2000).toFixed(2)} m, and half the strength of one side’s anchors × ${(r.hold.baseLongMm / 1000).toFixed(2)} m`,
         );
         break;
       case "slides":
-        lines.push("Friction 0.4 × what is left of its weight, and half the strength of its anchors");
+        lines.push("Friction 0.4 × the weight minus uplift, and half the strength of its anchors");
     }
     return {
       lines,
@@ -111,22 +113,22 @@ function anchorWords(
   { neededN, neededEachN, perSide, anchorEachN }: Extract<Hold, { readonly type: "standing" }>,
   system: UnitSystem,
 ): string {
-  if (neededN === 0) return anchorEachN === 0 ? "; it stands by itself" : "";
-  const need = `${2 * perSide} anchors, ${perSide} a side at all corners, must each hold at least ${force(neededEachN, system)}`;
+  if (neededN === 0) return anchorEachN === 0 ? "; it needs no anchors" : "";
+  const need = `${2 * perSide} anchors, ${perSide} on each side at all corners, must each hold at least ${force(neededEachN, system)}`;
   return anchorEachN === 0
-    ? `: without anchors it falls; ${need}`
+    ? `: without anchors it tips over; ${need}`
     : `; ${need}; yours hold ${force(anchorEachN, system)}`;
 }
 
 export const glueHeatWords: RuleWords<"glueHeat"> = {
-  title: "Heat of the adhesive",
+  title: "Temperature of the adhesive",
   sentence({ fixingName, heat: { hottestC, ratedC, ratedIsAssumed } }, system) {
-    const hot = `${fixingName}: on the hottest day its adhesive gets ${amount(hottestC, "°C", system)}`;
+    const hot = `${fixingName}: on the hottest day its adhesive is at ${amount(hottestC, "°C", system)}`;
     if (!ratedIsAssumed)
-      return `${hot}; it is rated for ${given(ratedC, "°C", system)}, and 10 K below that is the limit to plan with.`;
+      return `${hot}; it is rated up to ${given(ratedC, "°C", system)}; plan to stay 10 °C below that.`;
     return hottestC > ratedC - 10
-      ? `${hot}. What is it rated for? Without its sheet ${given(ratedC, "°C", system)} is assumed, and 10 K below that is the limit.`
-      : `${hot}, more than 10 K below the ${given(ratedC, "°C", system)} assumed without its sheet.`;
+      ? `${hot}. What is it rated for? Without the data sheet ${given(ratedC, "°C", system)} is assumed; plan to stay 10 °C below that.`
+      : `${hot}, more than 10 °C below the ${given(ratedC, "°C", system)} assumed without the data sheet.`;
   },
   why({ heat: { airC, aboveK, whiteK } }) {
     return {
@@ -134,32 +136,32 @@ export const glueHeatWords: RuleWords<"glueHeat"> = {
         `Hottest air ${amount(airC, "°C")} + ${aboveK.toFixed(0)} K in full sun${whiteK > 0 ? ` − ${whiteK} K for a white roof` : ""}; no credit for wind`,
       ],
       source:
-        "Ross (1976): 0.056 K for each W/m² of what is glued flat, the cells’ own where feet stand under a panel.",
+        "Ross (1976): 0.056 K for each W/m² where it is glued flat; the cell temperature where feet are under a panel.",
     };
   },
 };
 
 export const roofSurfaceWords: RuleWords<"roofSurface"> = {
-  title: "What it is fixed to",
+  title: "Roof surface",
   sentence({ outcome, fixingName, method, adhesive, roofSurface }) {
     const on = roofSurface === null ? "" : surfaceNames[roofSurface];
     switch (outcome) {
       case "asked":
-        return `${fixingName}: what is it fixed to? How it is cleaned, primed and held follows from that.`;
+        return `${fixingName}: what is it fixed to? Cleaning, primer and adhesive depend on it.`;
       case "noGrip":
-        return `${fixingName}: no ${adhesive === "sealant" ? "sealant" : "tape"} holds on ${on} for long. Choose another mounting method, or another roof surface.`;
+        return `${fixingName}: no ${adhesive === "sealant" ? "sealant" : "tape"} holds on ${on} permanently. Choose another mounting method, or another roof surface.`;
       case "unusual":
-        return `${fixingName}: ${methodWords[method].name.toLowerCase()} on ${on} is not usual. Ask who makes the feet.`;
+        return `${fixingName}: ${methodWords[method].name.toLowerCase()} on ${on} is unusual. Ask the maker of the feet.`;
       case "suits":
-        return `${fixingName}: ${on} suits it.`;
+        return `${fixingName}: the mounting method suits ${on}.`;
     }
   },
   why() {
     return {
       lines: [
-        "Plasticisers of membranes creep into any glue; wood and canvas move and drink; tubes have no flat to stick to.",
+        "Plasticizers of membranes soften any adhesive; wood and canvas move and absorb water; tubes have no flat surface.",
       ],
-      source: "Sheets of tape and sealant makers, in general: theirs counts.",
+      source: "Data sheets of tape and sealant makers, in general: that of your product takes precedence.",
     };
   },
 };
@@ -167,18 +169,18 @@ export const roofSurfaceWords: RuleWords<"roofSurface"> = {
 export const movementWords: RuleWords<"movement"> = {
   title: "Movement by heat",
   sentence({ fixingName, mm, overMm, isSoft }, system) {
-    const moves = `${fixingName}: over ${amount(overMm, "mm", system)} frame and skin move ${mm.toFixed(1)}\u00a0mm against each other from frost to sun`;
-    if (mm <= 2) return `${moves}; up to 2\u00a0mm is taken by any bed.`;
+    const moves = `${fixingName}: over ${amount(overMm, "mm", system)} the frame moves ${mm.toFixed(1)}\u00a0mm relative to the roof from frost to full sun`;
+    if (mm <= 2) return `${moves}; any adhesive bed allows up to 2\u00a0mm.`;
     return isSoft
-      ? `${moves}, more than 2\u00a0mm: the 3\u00a0mm bed of sealant takes it. Do not press it thinner.`
-      : `${moves}, more than 2\u00a0mm: it wants a soft bed or slots.`;
+      ? `${moves}, more than 2\u00a0mm: the 3\u00a0mm sealant bed allows it. Do not press it thinner.`
+      : `${moves}, more than 2\u00a0mm: it needs a soft bed or slots.`;
   },
   why({ mm, overMm }) {
     return {
       lines: [
-        `Difference of what a metre grows by each degree × ${(overMm / 1000).toFixed(2)} m × 60 K = ${mm.toFixed(1)} mm`,
+        `Difference of expansion per meter and °C × ${(overMm / 1000).toFixed(2)} m × 60 °C = ${mm.toFixed(1)} mm`,
       ],
-      source: "Aluminium 0.023, steel 0.012, fibreglass 0.025 mm per metre and degree.",
+      source: "Aluminium 0.023, steel 0.012, fibreglass 0.025 mm per meter and °C.",
     };
   },
 };
@@ -193,32 +195,32 @@ export const gatesWords: RuleWords<"gates"> = {
         return `${name} was measured twice, ${mm(apartMm)} apart.`;
       case "open":
         return guardIsDone
-          ? `${name} was not measured twice before what cannot be undone.`
-          : `${name} is to be measured twice before what cannot be undone.`;
+          ? `${name} was not measured twice before a step that cannot be undone.`
+          : `${name} must be measured twice before a step that cannot be undone.`;
       case "differs":
-        return `${name}: the two measures are ${mm(apartMm)} apart, more than 5\u00a0mm. Measure again before anything is cut or stuck.`;
+        return `${name}: the two measurements are ${mm(apartMm)} apart, more than 5\u00a0mm. Measure again before you cut or glue anything.`;
       case "offPlan":
-        return `${name}: it is ${mm(offPlanMm)} from where the plan has it, more than 10\u00a0mm. Which is right?`;
+        return `${name}: it is ${mm(offPlanMm)} from its place in the plan, more than 10\u00a0mm. Which is right?`;
       case "passedOver":
-        return `${name} was passed over without measuring twice${why === "" ? "" : `: “${why}”`}.`;
+        return `${name} was skipped without measuring twice${why === "" ? "" : `: “${why}”`}.`;
     }
   },
   why() {
     return {
-      lines: ["Two who measure the same carefully come within 5 mm; what is drawn and what is there within 10 mm."],
+      lines: ["Two careful measurements agree within 5 mm; drawing and reality agree within 10 mm."],
       source: "A rule of thumb of the trade: measure twice, cut once.",
     };
   },
 };
 
 export const heatKindWords: RuleWords<"heatKind"> = {
-  title: "Heat reckoned as it is held",
+  title: "Mounting type in the calculation",
   sentence({ fixingName, method, assumed, fits }) {
-    return `${fixingName}: the year and the hot roof reckon with “${mountWords[assumed]}”, but ${methodWords[method].name.toLowerCase()} is “${mountWords[fits]}”.`;
+    return `${fixingName}: the year and the hot roof are calculated with “${mountWords[assumed]}”, but ${methodWords[method].name.toLowerCase()} is “${mountWords[fits]}”.`;
   },
   why() {
     return {
-      lines: ["How much air reaches the back decides how hot the cells get, and with that volts and watts."],
+      lines: ["How much air reaches the back decides how hot the cells get, which changes volts and watts."],
       source: "Ross (1976).",
     };
   },
@@ -229,15 +231,15 @@ export const weatherWords: RuleWords<"weather"> = {
   sentence(r, system) {
     switch (r.outcome) {
       case "stow":
-        return `${r.fixingName}: stow it above ${given(Math.round(r.stowKn), "kn", system)}${r.isAssumed ? " (assumed)" : ""}; it then pulls with ${force(r.pullN, system)} already.`;
+        return `${r.fixingName}: stow it above ${given(Math.round(r.stowKn), "kn", system)}${r.isAssumed ? " (assumed)" : ""}; the wind then pulls with ${force(r.pullN, system)}.`;
       case "snowLies":
-        return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow lies on it; from 50° on it slides off. Sweep it, or set it steeper for the winter.`;
+        return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow stays on it; from 50° it slides off. Sweep it, or set it steeper for the winter.`;
       case "snowAsked":
-        return `${r.fixingName}: what is the snow load on the ground there, in kN/m² (from the building code or the town)? At ${r.tiltDeg.toFixed(0)}° snow lies on the panels and loads the roof. Enter it at Mounting.`;
+        return `${r.fixingName}: what is the snow load on the ground there, in kN/m² (from the building code or the town)? At ${r.tiltDeg.toFixed(0)}° snow stays on the panels and loads the roof. Enter it at Mounting.`;
       case "snowLoad":
-        return `${r.fixingName}: with ${given(r.snowKnM2, "kN/m²", system)} of snow on the ground, ${force(r.snowN, system)} lie on the panels at ${r.tiltDeg.toFixed(0)}° (${amount(r.snowN / 9.81, "kg", system)}): the roof and the feet carry that too.`;
+        return `${r.fixingName}: with ${given(r.snowKnM2, "kN/m²", system)} of snow on the ground, ${force(r.snowN, system)} load the panels at ${r.tiltDeg.toFixed(0)}° (${amount(r.snowN / 9.81, "kg", system)}): the roof and the feet carry that too.`;
       case "snowSlides":
-        return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow slides off. Leave room below for the heap.`;
+        return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow slides off. Leave space below for it.`;
       case "warranty":
         return `${r.fixingName}: holes are drilled in the panels’ frames. Ask first whether their warranty allows it.`;
     }
@@ -246,11 +248,11 @@ export const weatherWords: RuleWords<"weather"> = {
     return {
       lines:
         r.outcome === "stow"
-          ? ["The pull is up and along together, of all its panels."]
+          ? ["Uplift and sideways force together, of all its panels."]
           : r.outcome === "snowLoad"
-            ? ["EN 1991-1-3: ground snow × 0.8 to 30°, less and less to 60°, on the panels’ plan area."]
+            ? ["EN 1991-1-3: ground snow × 0.8 up to 30°, falling to 0 at 60°, on the panels’ plan area."]
             : [],
-      source: r.outcome === "warranty" ? "The panel maker’s sheet." : planning,
+      source: r.outcome === "warranty" ? "The panel maker’s data sheet." : planning,
     };
   },
 };

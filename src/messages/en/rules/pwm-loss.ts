@@ -5,11 +5,11 @@ import { unknownLimit, type RuleWords } from "./rule-words";
 type Main = Extract<PwmReason, { type: "pwmLoss" }>;
 
 export const pwmLossWords: RuleWords<"pwmLoss"> = {
-  title: "Volts a PWM controller wastes",
+  title: "Voltage lost with PWM",
   sentence(r) {
     switch (r.type) {
       case "noBatteryVolts":
-        return "A PWM controller holds the array at battery volts. How many volts has the battery? Fill in “Battery volts” at Controller.";
+        return "A PWM controller pulls the array down to battery voltage. What is the battery’s voltage? Enter it at Controller.";
       case "pwmLoss":
         return pwmSentence(r);
     }
@@ -21,10 +21,10 @@ export const pwmLossWords: RuleWords<"pwmLoss"> = {
       case "pwmLoss": {
         return {
           lines: [
-            `Held at ${given(r.batteryV, "V")} of the battery + ${given(r.dropV, "V")} drop = ${amount(r.heldV, "V")}; best at ${amount(r.vmpV, "V")}`,
+            `Operating voltage: ${given(r.batteryV, "V")} battery + ${given(r.dropV, "V")} drop = ${amount(r.heldV, "V")}; best voltage ${amount(r.vmpV, "V")}`,
             `Watts at noon: ${amount(r.takenW, "W")} of ${amount(r.freeW, "W")} = ${percent(r.lossPct)} lost`,
           ],
-          source: "PWM joins array and battery: current of the solved curve at battery volts.",
+          source: "PWM connects array and battery: current of the solved curve at battery voltage.",
         };
       }
     }
@@ -32,8 +32,8 @@ export const pwmLossWords: RuleWords<"pwmLoss"> = {
 };
 
 function pwmSentence(r: Main): string {
-  const held = `PWM holds the array at ${amount(r.heldV, "V")}, though it is best at ${amount(r.vmpV, "V")}`;
+  const held = `With PWM the array operates at ${amount(r.heldV, "V")}, although its best voltage is ${amount(r.vmpV, "V")}`;
   return r.outcome === "little"
-    ? `${held}: ${percent(r.lossPct)} of its watts are lost, as little as PWM can.`
-    : `${held}: ${percent(r.lossPct)} of its watts are lost (${amount(r.takenW, "W")} instead of ${amount(r.freeW, "W")} at noon).`;
+    ? `${held}: ${percent(r.lossPct)} of its power is lost, the least possible with PWM.`
+    : `${held}: ${percent(r.lossPct)} of its power is lost (${amount(r.takenW, "W")} instead of ${amount(r.freeW, "W")} at noon).`;
 }

@@ -10,21 +10,21 @@ export const reverseWords: RuleWords<"reverse"> = {
   why(r) {
     return {
       lines: [
-        `Nothing drawn, ${r.sky === "coldDawn" ? "cells at the record low" : "bright noon"}, ${r.asTheyStand ? "as the panels stand" : "all panels lit"}: ${amount(r.amps, "A")} backwards through ${r.panelName}`,
-        `Its series fuse rating: ${given(r.fuseA, "A")}`,
+        `No current drawn, ${r.sky === "coldDawn" ? "cells at the record low" : "bright noon"}, ${r.asTheyStand ? "panels in their present light" : "all panels in full sun"}: ${amount(r.amps, "A")} backwards through ${r.panelName}`,
+        `Its max series fuse rating: ${given(r.fuseA, "A")}`,
       ],
-      source: "By the solved net at open circuit.",
+      source: "From the solved circuit at open circuit.",
     };
   },
 };
 
 function reverseSentence(r: ReverseReason): string {
   const sky = r.sky === "coldDawn" ? "on a cold bright dawn" : "at noon";
-  const lit = r.asTheyStand ? "" : ", all panels lit";
-  const pushed = `With nothing drawn, ${sky}${lit}, ${amount(r.amps, "A")} flow backwards through ${r.panelName}`;
+  const lit = r.asTheyStand ? "" : ", all panels in full sun";
+  const pushed = `With no current drawn, ${sky}${lit}, ${amount(r.amps, "A")} flow backwards through ${r.panelName}`;
   switch (r.outcome) {
     case "over":
-      return `${pushed}, above its max series fuse rating of ${given(r.fuseA, "A")}: it may overheat.`;
+      return `${pushed}, above its max series fuse rating of ${given(r.fuseA, "A")}: it can overheat.`;
     case "asked":
       return `${pushed}. What is its max series fuse rating? Its label states none, and the usual ${given(r.fuseA, "A")} is less than 1.56 × its own Isc.`;
     case "borne":

@@ -16,7 +16,7 @@ export type RuleWords<Id extends RuleId, R = Reasons[Id]> = {
 
 /** Said where there is no limit to hold anything against. */
 export const unknownLimit: Why = {
-  lines: ["Nothing to compare with: the sheet or label does not say."],
+  lines: ["No limit to compare with: the data sheet or label does not state one."],
   source: "",
 };
 
@@ -26,12 +26,12 @@ export function byWords(by: ColdBy): string {
     case "curve":
       return "";
     case "line":
-      return " by its label’s coefficient";
+      return " (by the label’s coefficient)";
     case "table":
-      return " by the electrical code’s table";
+      return " (by the electrical code’s table)";
   }
 }
 
 export function natureWords(nature: "drawsUpTo" | "neverExceed"): string {
-  return nature === "neverExceed" ? "never to be exceeded" : "drawn up to, the rest left unused";
+  return nature === "neverExceed" ? "absolute maximum" : "self-limiting, the rest stays unused";
 }

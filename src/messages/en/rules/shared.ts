@@ -4,7 +4,7 @@ import { amount, given, kwh } from "../format";
 import { natureWords, type RuleWords } from "./rule-words";
 
 export const sharedWords: RuleWords<"shared"> = {
-  title: "Watts shared by ports",
+  title: "Limit shared by PV inputs",
   sentence(r) {
     return sharedSentence(r);
   },
@@ -13,13 +13,13 @@ export const sharedWords: RuleWords<"shared"> = {
       lines: [
         ...r.ports.map(
           (port) =>
-            `${port.name}: ${amount(port.aloneW, "W")} and ${amount(port.aloneA, "A")} alone, ${amount(port.takenW, "W")} when they share`,
+            `${port.name}: ${amount(port.aloneW, "W")} and ${amount(port.aloneA, "A")} alone, ${amount(port.takenW, "W")} together with the others`,
         ),
         `Limit of “${r.groupName}”: ${[r.limitW === null ? null : given(r.limitW, "W"), r.limitA === null ? null : given(r.limitA, "A")].filter((part) => part !== null).join(", ")}, ${natureWords(r.nature)}`,
-        `Labels: ${amount(r.dueW, "W")}; short circuit × 1.25: ${amount(r.marginedIscA, "A")}`,
+        `Labels: ${amount(r.dueW, "W")}; Isc × 1.25: ${amount(r.marginedIscA, "A")}`,
       ],
       source:
-        "Running points: solved curves at bright noon. Month: clear sky, Haurwitz 1945; clouds, dirt and a full battery lower it.",
+        "Operating points: solved curves at bright noon. Month: clear sky, Haurwitz 1945; clouds, dirt and a full battery lower it.",
     };
   },
 };
@@ -32,11 +32,11 @@ function sharedSentence(r: SharedReason): string {
   const alone = `${amount(sum(r.ports.map((port) => port.aloneW)), "W")}${r.limitA === null ? "" : ` at ${amount(sum(r.ports.map((port) => port.aloneA)), "A")}`}`;
   switch (r.outcome) {
     case "overAbsolute":
-      return `${names} together could get ${r.limitW !== null && r.dueW > r.limitW ? amount(r.dueW, "W") : amount(r.marginedIscA, "A")}; “${r.groupName}” must never get more than ${most}.`;
+      return `${names} together can receive ${r.limitW !== null && r.dueW > r.limitW ? amount(r.dueW, "W") : amount(r.marginedIscA, "A")}; “${r.groupName}” has an absolute maximum of ${most}.`;
     case "clipsMuch":
     case "clips":
-      return `At noon ${names} would take ${alone}; together they draw up to ${most}, so ${amount(r.lostW, "W")} stay on the roof${r.clippedKwhPerMonth > 0 ? `: ${kwh(r.clippedKwhPerMonth)} in a cloudless midsummer month` : ""}.`;
+      return `At noon ${names} could use ${alone}; together they use at most ${most}, so ${amount(r.lostW, "W")} are clipped${r.clippedKwhPerMonth > 0 ? `: ${kwh(r.clippedKwhPerMonth)} in a cloudless midsummer month` : ""}.`;
     case "within":
-      return `At noon ${names} take ${alone}; together they may draw up to ${most}.`;
+      return `At noon ${names} use ${alone}, below their shared limit of ${most}.`;
   }
 }

@@ -7,7 +7,7 @@ export const shelfWords: RuleWords<"shelf"> = {
   },
   why() {
     return {
-      lines: ["Counted: panels of the plan that this wiring does not use, and ports without a row."],
+      lines: ["Panels of the plan that this wiring does not use, and PV inputs without a string."],
       source: "",
     };
   },

@@ -6,11 +6,11 @@ export const systemVoltageWords: RuleWords<"systemVoltage"> = {
   sentence(r) {
     switch (r.type) {
       case "noSystemVoltage":
-        return `The label of ${r.panelName} gives no max system voltage; its string reaches ${amount(r.judgedV, "V")} in the cold.`;
+        return `The label of ${r.panelName} states no max system voltage; Voc of its string at the record low is ${amount(r.judgedV, "V")}.`;
       case "systemVoltage":
         return r.outcome === "over"
-          ? `A string reaches ${amount(r.judgedV, "V")} in the cold${byWords(r.by)}; ${r.panelName} is rated for ${given(r.maxSystemV, "V")} only (max system voltage).`
-          : `No string exceeds ${amount(r.judgedV, "V")} in the cold; ${r.panelName} is rated for ${given(r.maxSystemV, "V")} (max system voltage).`;
+          ? `Voc of a string at the record low is ${amount(r.judgedV, "V")}${byWords(r.by)}, above the max system voltage of ${r.panelName}, ${given(r.maxSystemV, "V")}.`
+          : `Voc of each string at the record low is at most ${amount(r.judgedV, "V")}, below the max system voltage of ${r.panelName}, ${given(r.maxSystemV, "V")}.`;
     }
   },
   why(r) {
@@ -20,7 +20,7 @@ export const systemVoltageWords: RuleWords<"systemVoltage"> = {
       case "systemVoltage": {
         return {
           lines: [
-            `Coldest volts of the string with the least to spare, ${r.series} in series (volts add): ${amount(r.judgedV, "V")}; on the label of ${r.panelName}: ${given(r.maxSystemV, "V")}`,
+            `Voc at the record low of the string with the smallest margin, ${r.series} in series (volts add): ${amount(r.judgedV, "V")}; on the label of ${r.panelName}: ${given(r.maxSystemV, "V")}`,
           ],
           source: "Panel label, maximum system voltage.",
         };

@@ -15,7 +15,7 @@ export function POST(request: Request, { params }: Context): Promise<Response> {
     if (answers === null)
       throw fault(
         "notFound",
-        "This stand-in is closed: nobody spoke to it for an hour, or the server was started anew. Open another.",
+        "This simulator is closed: it was not used for an hour, or the server was restarted. Open another.",
       );
     return answer({ answers });
   });

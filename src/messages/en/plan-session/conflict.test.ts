@@ -1,6 +1,6 @@
 import { type Change, diffParts, type Plan } from "@/core/plan";
 import { demoPlan, changed } from "@/testing";
-import { changedByWords, differenceWords, partTitle } from "./conflict-words";
+import { changedByWords, differenceWords, partTitle } from "./conflict";
 
 const base = demoPlan("The Lantern");
 const after = (...changes: readonly Change[]) => changed(base, ...changes);
@@ -23,16 +23,16 @@ test("each part is named, with what either side says of it", () => {
     { type: "removeWiring", wiringId: "pressday" },
   );
   expect(told(mine, theirs)).toEqual([
-    ["Name of the plan", "changed here only", ["Mine"], ["The Lantern: travelling print workshop"]],
-    ["Site: record low, °C", "changed there only", ["−14"], ["−20"]],
+    ["Name of the plan", "changed in this tab only", ["Mine"], ["The Lantern: travelling print workshop"]],
+    ["Location: record low, °C", "changed in the saved version only", ["−14"], ["−20"]],
     [
       "Panel: Mossgate MG-195, half-cut",
-      "changed here only",
+      "changed in this tab only",
       ["Voc, V: 28", "Weight, kg: nothing"],
       ["Voc, V: 27.2", "Weight, kg: 10.3"],
     ],
-    ["Wiring: Press day", "changed there only", ["only in this version"], ["not in this version"]],
-    ["Notes at Log", "changed there only", ["nothing"], ["rain"]],
+    ["Wiring: Press day", "changed in the saved version only", ["only in this version"], ["not in this version"]],
+    ["Notes at Log", "changed in the saved version only", ["nothing"], ["rain"]],
   ]);
 });
 
@@ -44,12 +44,12 @@ test("a wiring is told by its rows and what is taken out, a pose by the panels t
   const theirs = after({ type: "joinPast", wiringId: "everyday", keys: ["bookbay.1"], joinedPast: true });
   const [pose, wiring] = told(mine, theirs) as [string, string, string[], string[]][];
   expect(pose).toEqual([
-    "Pose: Parked",
-    "changed here only",
+    "Position: Parked",
+    "changed in this tab only",
     ["1 stowed, 2 tilted, 2 shaded"],
-    ["every panel out, flat and in full light"],
+    ["every panel in use, flat and in full sun"],
   ]);
-  expect(wiring?.slice(0, 2)).toEqual(["Wiring: Every day", "changed there only"]);
-  expect(wiring?.[2]).toEqual(["wired: lane 1: 4 panels; lane 2: 2 panels"]);
-  expect(wiring?.[3]).toEqual(["wired: lane 1: 4 panels; lane 2: 2 panels, 1 taken out"]);
+  expect(wiring?.slice(0, 2)).toEqual(["Wiring: Every day", "changed in the saved version only"]);
+  expect(wiring?.[2]).toEqual(["wired: PV input 1: panels 4; PV input 2: panels 2"]);
+  expect(wiring?.[3]).toEqual(["wired: PV input 1: panels 4; PV input 2: panels 2, 1 bypassed"]);
 });

@@ -1,23 +1,23 @@
 import { loadWh } from "@/core/need";
 import { type DayTime, type EnergySource, type Load, type Need, type Season, seasons } from "@/core/plan";
-import { amount, given } from "@/messages/en";
+import { amount, given } from "../format";
 
 export const seasonWords: Readonly<Record<Season, string>> = {
   winter: "Winter",
   spring: "Spring",
   summer: "Summer",
-  autumn: "Autumn",
+  autumn: "Fall (autumn)",
 };
 
 export const dayTimeWords: Readonly<Record<DayTime, string>> = {
-  allDay: "spread over day and night",
+  allDay: "all day and night",
   day: "by day",
   evening: "in the evening",
-  night: "in the night",
+  night: "at night",
 };
 
 export const sourceWords: Readonly<Record<EnergySource["kind"], string>> = {
-  alternator: "Alternator, under way",
+  alternator: "Alternator",
   shore: "Shore power",
   generator: "Generator",
 };
@@ -39,12 +39,12 @@ export function loadDetail(load: Load): string {
   const what =
     use === "hours"
       ? `${power}, ${hoursADay === null ? "? h" : given(hoursADay, "h")} a day`
-      : `${timesADay ?? "?"} times a day ${timesWh === null ? "? Wh" : given(timesWh, "Wh")}`;
-  return `${count > 1 ? `${count} × ` : ""}${what}, ${supply === "dc" ? "DC" : "mains"}, ${seasonsWords(load.seasons)}`;
+      : `${timesADay ?? "?"} × a day, ${timesWh === null ? "? Wh" : given(timesWh, "Wh")}`;
+  return `${count > 1 ? `${count} × ` : ""}${what}, ${supply === "dc" ? "DC" : "AC (mains)"}, ${seasonsWords(load.seasons)}`;
 }
 
 /** A load's day, or what is missing. */
 export function loadDayWords(need: Need, load: Load): string {
   const wh = loadWh(need, load);
-  return wh === null ? "not said yet" : amount(wh, "Wh");
+  return wh === null ? "not entered yet" : amount(wh, "Wh");
 }

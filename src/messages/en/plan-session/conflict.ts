@@ -8,13 +8,13 @@ import {
   type Side,
   planSteps,
 } from "@/core/plan";
-import { panelFieldWords, portFieldWords, trueMinus, stepNames } from "@/messages/en";
+import { panelFieldWords, portFieldWords, trueMinus, stepNames } from "..";
 
 export const changedByWords: Readonly<Record<PartDifference["changedBy"], string>> = {
-  mine: "changed here only",
-  theirs: "changed there only",
-  both: "changed on both sides",
-  unknown: "not known who changed it",
+  mine: "changed in this tab only",
+  theirs: "changed in the saved version only",
+  both: "changed in both",
+  unknown: "changed; unknown where",
 };
 
 /** What a part is, with its own name where it has one. */
@@ -23,27 +23,27 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
     case "name":
       return "Name of the plan";
     case "site":
-      return `Site: ${placeWords(id)}`;
+      return `Location: ${placeWords(id)}`;
     case "panel":
       return `Panel: ${nameIn(mine, "label") ?? nameIn(theirs, "label") ?? id}`;
     case "input":
-      return `Input: ${nameIn(mine, "device") ?? nameIn(theirs, "device") ?? id}`;
+      return `Controller: ${nameIn(mine, "device") ?? nameIn(theirs, "device") ?? id}`;
     case "wiring":
       return `Wiring: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
     case "pose":
-      return `Pose: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
+      return `Position: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
     case "mount":
-      return `Mount: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
+      return `Tilt group: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
     case "need":
       return `Need: ${placeWords(id)}`;
     case "space":
-      return `Space: ${placeWords(id)}`;
+      return `Layout: ${placeWords(id)}`;
     case "standard":
       return `Standard: ${placeWords(id)}`;
     case "fixing":
-      return `Fixing: ${placeWords(id)}`;
+      return `Mounting: ${placeWords(id)}`;
     case "protect":
-      return `Protect: ${placeWords(id)}`;
+      return `Protection: ${placeWords(id)}`;
     case "shopping":
       return `Shopping: ${placeWords(id)}`;
     case "note":
@@ -77,8 +77,8 @@ const maxLines = 6;
 const maxText = 80;
 
 export function mergeFaultWords(fault: PlanFault): string {
-  const why = fault.type === "invalid" ? fault.problem : "they do not make a plan that can be read";
-  return `These choices do not fit together: ${why}. Take parts that need each other from the same side.`;
+  const why = fault.type === "invalid" ? fault.problem : "together they are not a valid plan";
+  return `These choices do not fit together: ${why}. Choose parts that depend on each other from the same version.`;
 }
 
 /** A number of a label as forms call it, with its unit. */
@@ -94,7 +94,7 @@ const ofPorts = Object.fromEntries(
 );
 
 const otherNames: Readonly<Record<string, string>> = {
-  poseIds: "poses it is used in",
+  poseIds: "positions it is used in",
   recordLowC: "record low, °C",
   recordHighC: "record high, °C",
   latitudeDeg: "latitude",
@@ -122,7 +122,7 @@ function piecesWords(panel: unknown): string {
 function standsWords(pose: unknown): string {
   const stands = valueAt(pose, "stands");
   const words = turnedWords(stands);
-  return words.length === 0 ? "every panel out, flat and in full light" : words.join(", ");
+  return words.length === 0 ? "every panel in use, flat and in full sun" : words.join(", ");
 }
 
 function turnedWords(value: unknown): string[] {
@@ -145,7 +145,7 @@ function lanesWords(wiring: unknown): string {
     const rows = valueAt(lane, "rows");
     const panels = Array.isArray(rows) ? rows.map((row) => count(row, /"type":"panel"/g)).join(" + ") : "0";
     const out = count(lane, /"joinedPast":true/g);
-    return `lane ${k + 1}: ${panels} panels${out > 0 ? `, ${out} taken out` : ""}`;
+    return `PV input ${k + 1}: panels ${panels}${out > 0 ? `, ${out} bypassed` : ""}`;
   });
   return `wired: ${words.join("; ")}`;
 }

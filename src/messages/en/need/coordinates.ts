@@ -1,6 +1,6 @@
 import { type PlaceFault } from "@/core/site/place";
 import { type Site } from "@/core/plan";
-import { trueMinus } from "@/messages/en";
+import { trueMinus } from "../format";
 
 /** "57.20° N, 3.10° W". */
 export function placeWords(latitudeDeg: number, longitudeDeg: number | null): string {
@@ -12,19 +12,19 @@ export function placeWords(latitudeDeg: number, longitudeDeg: number | null): st
 export function placeFaultWords(fault: PlaceFault): string {
   switch (fault.type) {
     case "unknown":
-      return `“${fault.found}” belongs to no way of writing a place. Allowed: 57.2, -3.1 or 57°12′30″N 3°6′W.`;
+      return `“${fault.found}” is not a location. Enter, for example, 57.2, -3.1 or 57°12′30″N 3°6′W.`;
     case "numbers":
-      return `${fault.count} numbers: degrees, minutes and seconds are at most three for each of latitude and longitude.`;
+      return `${fault.count} numbers are too many: enter at most degrees, minutes and seconds for each of latitude and longitude.`;
     case "ambiguousComma":
-      return "One number with a decimal comma, or two numbers? Write 57.2, or 57.2; -3.1.";
+      return "Is this one number with a decimal comma, or two numbers? Enter 57.2, or 57.2; -3.1.";
     case "sixtieths":
-      return `${fault.value} minutes or seconds: allowed are 0 up to 60, and a fraction only in the last of them.`;
+      return `${fault.value} minutes or seconds: enter at least 0 and less than 60, with a fraction only in the last.`;
     case "signAndLetter":
-      return "A minus sign and S or W say the same twice: take one of them.";
+      return "A minus sign and S or W mean the same: use one of them.";
     case "sameTwice":
-      return "The same is said twice: one latitude (N or S) and one longitude (E or W).";
+      return "Enter one latitude (N or S) and one longitude (E or W).";
     case "tooFar":
-      return `The ${fault.of} is ${trueMinus(String(fault.value))}; allowed: ${trueMinus(String(-fault.most))} to ${fault.most}.`;
+      return `The ${fault.of} is ${trueMinus(String(fault.value))}; enter a value between ${trueMinus(String(-fault.most))} and ${fault.most}.`;
   }
 }
 
@@ -32,17 +32,17 @@ export function placeFaultWords(fault: PlaceFault): string {
 export function sourceOf(source: Site["recordLowSource"]): string {
   switch (source) {
     case "typed":
-      return "typed";
+      return "entered";
     case "file":
       return "from the weather file";
     case "climateKind":
-      return "of the kind of climate";
+      return "from the kind of climate";
     case null:
-      return "assumed with care";
+      return "assumed";
   }
 }
 
 /** Where a record comes from: one of a kind of climate says nothing of the place itself. */
 export function recordSourceOf(source: Site["recordLowSource"]): string {
-  return source === "climateKind" ? `${sourceOf(source)}, not of this place` : sourceOf(source);
+  return source === "climateKind" ? `${sourceOf(source)}, not of this location` : sourceOf(source);
 }

@@ -1,0 +1,2 @@
+export { GlossaryDrawer } from "./GlossaryDrawer";
+export { TermHelp } from "./TermHelp";

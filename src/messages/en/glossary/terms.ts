@@ -1,0 +1,298 @@
+/** A term of the trade: what it is called, what it means, and the step where it matters. */
+export type GlossaryTerm = {
+  readonly id: string;
+  readonly term: string;
+  readonly text: string;
+  readonly step: "need" | "layout" | "panels" | "controller" | "wiring" | "protection" | "mounting" | "test" | "log";
+};
+
+const t = (id: string, term: string, step: GlossaryTerm["step"], text: string): GlossaryTerm => ({
+  id,
+  term,
+  text,
+  step,
+});
+
+/** One or two sentences each, in the order of the alphabet. */
+export const glossary: readonly GlossaryTerm[] = [
+  t(
+    "absoluteMaximum",
+    "Absolute maximum",
+    "controller",
+    "A limit that must never be exceeded. Connecting more than it allows can destroy the controller.",
+  ),
+  t(
+    "adapter",
+    "Adapter",
+    "protection",
+    "A short lead with different connectors at its ends. Some adapters swap + and −: check polarity with a meter.",
+  ),
+  t(
+    "albedo",
+    "Ground reflection (albedo)",
+    "need",
+    "Share of the sunlight that the ground reflects onto a tilted panel: grass about 20 %, snow about 70 %.",
+  ),
+  t(
+    "ampacity",
+    "Ampacity",
+    "protection",
+    "The current a cable can carry continuously without getting too hot. It is lower in hot places and in bundles.",
+  ),
+  t("autonomy", "Days of autonomy", "need", "Days that the battery can supply your daily use without any sun."),
+  t(
+    "awg",
+    "AWG",
+    "protection",
+    "American wire gauge, a measure of cable size. A smaller number is a thicker cable: 10 AWG is about 5.3 mm².",
+  ),
+  t(
+    "azimuth",
+    "Direction (azimuth)",
+    "need",
+    "The compass direction that a panel faces, in degrees clockwise from north.",
+  ),
+  t(
+    "backfeed",
+    "Backfeed (reverse) current",
+    "protection",
+    "Current that healthy strings push back into a string with a fault. Three or more strings in parallel usually need string fuses.",
+  ),
+  t(
+    "blockingDiode",
+    "Blocking diode",
+    "wiring",
+    "Lets current out of a string and none back in. It costs about half a volt and does not replace a fuse.",
+  ),
+  t(
+    "branch",
+    "Branch (Y) connector",
+    "protection",
+    "Connects two strings in parallel: + to + and − to −. It has a current rating of its own.",
+  ),
+  t(
+    "busbar",
+    "Busbar",
+    "protection",
+    "A metal bar that several cables are screwed to, for joining strings in a combiner box.",
+  ),
+  t(
+    "bypassDiode",
+    "Bypass diode",
+    "panels",
+    "Leads current past a shaded cell group inside a panel, so that the rest of the string keeps working.",
+  ),
+  t(
+    "cellGroup",
+    "Cell group (substring)",
+    "panels",
+    "A third or half of a panel's cells, with one bypass diode. Shade on one cell can switch off its whole cell group.",
+  ),
+  t(
+    "clipped",
+    "Clipped",
+    "wiring",
+    "Power that is available but not used because the controller is at a limit. It does no harm.",
+  ),
+  t(
+    "coefficient",
+    "Temperature coefficient",
+    "panels",
+    "How much voltage, current or power changes per °C. Voc rises in the cold, typically by 0.3 % per °C.",
+  ),
+  t(
+    "combiner",
+    "Combiner box",
+    "protection",
+    "A weatherproof box where strings are joined in parallel, with fuse holders and busbars.",
+  ),
+  t(
+    "controller",
+    "Charge controller",
+    "controller",
+    "Charges a battery from solar panels and keeps its voltage right. MPPT and PWM are its two kinds.",
+  ),
+  t(
+    "dcBreaker",
+    "DC breaker",
+    "protection",
+    "A switch that opens by itself at too much current. For solar it must be rated for DC and not polarized.",
+  ),
+  t(
+    "depthOfDischarge",
+    "Depth of discharge",
+    "need",
+    "Share of the battery's capacity that you may use. Lithium allows more than lead-acid.",
+  ),
+  t(
+    "drop",
+    "Voltage drop",
+    "protection",
+    "Voltage lost along a cable. Thicker or shorter cable, or more panels in series, reduces it.",
+  ),
+  t(
+    "fillFactor",
+    "Fill factor",
+    "panels",
+    "Pmax divided by Voc times Isc: how square a panel's curve is, typically 0.70 to 0.82.",
+  ),
+  t("gland", "Cable gland", "protection", "A watertight fitting where a cable goes through a roof or into a box."),
+  t(
+    "gpv",
+    "PV fuse (gPV)",
+    "protection",
+    "A fuse made for solar strings: rated for DC, for the array's voltage, and for small overcurrents.",
+  ),
+  t(
+    "grounding",
+    "Grounding (earthing)",
+    "protection",
+    "Connecting metal frames to the vehicle body, the boat's bonding system or the earth. Whether and how is for your local code.",
+  ),
+  t(
+    "halfCut",
+    "Half-cut cells",
+    "panels",
+    "Cells cut in two and wired as two halves in parallel. Shade on one half leaves the other half working.",
+  ),
+  t("harvest", "Harvest", "wiring", "Energy that reaches the battery or the loads, in kWh, after all losses."),
+  t("imp", "Imp", "panels", "Current at maximum power, at STC: the operating current of a panel in full sun."),
+  t("irradiance", "Irradiance", "test", "Power of the sunlight on a surface, in W/m². Full sun is about 1000 W/m²."),
+  t(
+    "isc",
+    "Isc",
+    "panels",
+    "Short-circuit current: the current with + and − connected to each other. Cables and fuses are sized by it.",
+  ),
+  t(
+    "isolator",
+    "DC isolator (disconnect)",
+    "protection",
+    "A 2-pole switch that safely disconnects + and − of the array. Switch it off before you unplug anything.",
+  ),
+  t("kwh", "kWh", "need", "A unit of energy: 1000 W for one hour. A battery of 100 Ah at 12 V holds about 1.3 kWh."),
+  t(
+    "maxChargeCurrent",
+    "Max charge current",
+    "controller",
+    "The highest current a controller delivers to the battery, or that the battery may receive.",
+  ),
+  t(
+    "maxPvVoltage",
+    "Max PV voltage",
+    "controller",
+    "The highest voltage a PV input withstands. Voc at the record low must be below it.",
+  ),
+  t("mismatch", "Mismatch", "wiring", "Power lost because unequal panels share a string or a PV input."),
+  t(
+    "mppt",
+    "MPPT",
+    "controller",
+    "Maximum power point tracking: the controller finds the voltage at which the array delivers most power.",
+  ),
+  t(
+    "mpptRange",
+    "MPPT range",
+    "controller",
+    "The voltages between which the controller can track. Outside of it the controller harvests little or nothing.",
+  ),
+  t(
+    "nmot",
+    "NMOT / NOCT column",
+    "panels",
+    "Label values for warm cells in less sun. They are lower than the STC values: do not enter them.",
+  ),
+  t("parallel", "In parallel", "wiring", "+ to + and − to −: amps add, volts stay. Also the way strings are joined."),
+  t(
+    "peakSunHours",
+    "Peak sun hours",
+    "need",
+    "A day's sunlight as hours of full sun (1000 W/m²): 4 peak sun hours are 4 kWh/m².",
+  ),
+  t(
+    "pmax",
+    "Pmax",
+    "panels",
+    "Maximum power at STC, in watts: Vmp times Imp. On a roof a panel usually delivers less.",
+  ),
+  t(
+    "powerStation",
+    "Power station",
+    "controller",
+    "A portable battery with charge controller, inverter and sockets in one case.",
+  ),
+  t(
+    "pvInput",
+    "PV input",
+    "controller",
+    "The terminals of a controller or power station where panels are connected. A device can have several.",
+  ),
+  t(
+    "pwm",
+    "PWM",
+    "controller",
+    "A simple charge controller that connects the array directly to the battery. Voltage above battery voltage is lost.",
+  ),
+  t(
+    "recordLow",
+    "Record low",
+    "need",
+    "The coldest air ever measured at a location. Voc is highest then, so it decides what is safe.",
+  ),
+  t(
+    "reversed",
+    "Reversed polarity",
+    "test",
+    "+ and − swapped. It can destroy a controller: a meter shows a minus sign.",
+  ),
+  t(
+    "selfLimiting",
+    "Self-limiting",
+    "controller",
+    "A PV input that uses what it can and leaves the rest unused. Connecting more does no harm.",
+  ),
+  t(
+    "series",
+    "In series",
+    "wiring",
+    "+ of one panel to − of the next: volts add, amps stay. Panels in series are a string.",
+  ),
+  t(
+    "seriesFuse",
+    "Max series fuse rating",
+    "panels",
+    "The largest fuse allowed in series with a panel, and the highest reverse current it withstands. It is on the label.",
+  ),
+  t("soc", "State of charge", "log", "How much energy is in the battery, in percent of its capacity."),
+  t("spNotation", "2S2P", "wiring", "Two panels in series in each string, two strings in parallel: four panels."),
+  t(
+    "startUp",
+    "Start-up voltage",
+    "controller",
+    "The array voltage at which a controller wakes. Often about 5 V above the battery.",
+  ),
+  t("stc", "STC", "panels", "Standard test conditions: 1000 W/m² on cells at 25 °C. Label values are given for STC."),
+  t("string", "String", "wiring", "Panels connected in series, from the first − to the last +."),
+  t(
+    "systemVoltage",
+    "Max system voltage",
+    "panels",
+    "The highest voltage that a panel's insulation withstands. Voc of the whole string must be below it.",
+  ),
+  t("tilt", "Tilt", "need", "Angle between a panel and the ground: 0° is flat, 90° upright."),
+  t(
+    "tier",
+    "Current tier",
+    "controller",
+    "A max PV current that applies only in a range of voltages. Some devices have two tiers.",
+  ),
+  t("uplift", "Wind uplift", "mounting", "The force by which wind pulls a panel off its mounting."),
+  t("vmp", "Vmp", "panels", "Voltage at maximum power, at STC: the operating voltage of a panel in full sun."),
+  t("voc", "Voc", "panels", "Open-circuit voltage: the voltage with nothing connected. It is highest in the cold."),
+  t(
+    "window",
+    "Window",
+    "wiring",
+    "The drawing of the volts and amps that a PV input can use, with the array's curves in it.",
+  ),
+];

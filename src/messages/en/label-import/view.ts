@@ -1,0 +1,71 @@
+export const cutoutTexts = {
+  partOfThePhotoThatSaysText: (text: string) => `Part of the photo that says ${text}`,
+  notSureOf: "Not sure of:",
+};
+
+export const readFromTexts = {
+  photo: "Photo",
+};
+
+export const readInTexts = {
+  importFromPhotoOrText: "Import from photo or text",
+  pasteTheTextOfAPageOrAMailGolden: "Paste the text of a page or a mail: Golden Array finds the numbers in it.",
+  photosOfStickers: "Photos of stickers",
+  photoOfASticker: "Photo of a sticker",
+  takeAPhoto: "Take a photo",
+  choosePhotos: "Choose photos",
+  photosAreReadOnThisComputerAnd:
+    "Photos are read on this computer and sent nowhere. Show the whole sticker, straight on, without glare.",
+  readingName: (name: string) => `Reading “${name}”`,
+  doneOfReadCount: (done: number, readCount: number) => `, ${done} of ${readCount}`,
+  readingThePhoto: "Reading the photo",
+  cancelReading: "Cancel reading",
+  addAllPanelCountToTheLibrary: (panelCount: number) => `Add all ${panelCount} to the library`,
+  valuesInDoubtAreLeftEmpty: "Values in doubt are left empty.",
+  noPanelDataFound: "No panel data found.",
+  copyTheLinesWithVocIscVmpAndImp: "Copy the lines with Voc, Isc, Vmp and Imp.",
+  photographTheWholeStickerFrom: "Photograph the whole sticker from closer, straight on, in even light.",
+  theTextIsTooLongBeyondWith: (beyond: string) =>
+    `The text is too long: ${beyond} with numbers were not read. Paste only the part about the panel.`,
+  importLabelsOfPanelsAtPanelsOrIn: "Import labels of panels at Panels or in the library.",
+  notUnderstoodUnreadCount: (unreadCount: string) => `Not understood: ${unreadCount}`,
+  thePhotoWasNotSavedMessage: (message: string) => `The photo was not saved: ${message}`,
+};
+
+export const readInButtonTexts = {
+  importFromPhotoOrText: "Import from photo or text",
+};
+
+export const readInputTexts = {
+  controllerWithoutAName: "Controller without a name",
+  pvK: (k: number) => `PV ${k}`,
+  upTo: "up to ",
+  minVTo: (minV: number) => `${minV} to `,
+  ampsFromFromVToToV: (amps: string, fromV: number, toV: string) => `; ${amps} from ${fromV} to ${toV}`,
+  whyDoubtedValueLeftEmptyEnterIt: (whyDoubted: string, value: number) =>
+    `${whyDoubted}: ${value}. Left empty: enter it from the data sheet.`,
+  importControllersAndPower: "Import controllers and power stations at Controller or in the library.",
+};
+
+export const readPanelTexts = {
+  panelWithoutAName: "Panel without a name",
+  field: "Field",
+  value: "Value",
+  foundIn: "Found in",
+  useThisReading: "Use this reading",
+  notFoundMissing: (missing: string) => `Not found: ${missing}.`,
+  leftEmptyUntilYouDecide: "Left empty until you decide:",
+  comparedWithText: "I have compared every value with the text I copied",
+  comparedWithSticker: "I have compared every value with the sticker",
+  keepThePhotoWithTheLabelOnThis: "Keep the photo with the label, on this computer",
+  nameToldIsRight: (name: string, told: string) => `${name}: ${told} is right`,
+  toldUnitIsRight: (told: string, unit: string) => `${told} ${unit} is right`,
+  nameUseTold: (name: string, told: string) => `${name}: use ${told}`,
+  useToldUnit: (told: string, unit: string) => `Use ${told} ${unit}`,
+};
+
+export const sheetsTexts = {
+  importedController: "Imported controller",
+  pvInput: "PV input",
+  pvK: (k: number) => `PV ${k}`,
+};

@@ -1,0 +1,3 @@
+export const openBenchTexts = {
+  nothingToTestAtThisPvInputYet: "Nothing to test at this PV input yet.",
+};
