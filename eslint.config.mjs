@@ -23,6 +23,18 @@ const methodNames = readFileSync("src/core/plan/schemas/mounting-methods.ts", "u
 const kindNames = ["marine", "strict", "rigid", "flexible", "thinFilm", "folding", "blanket"];
 
 /** Methods, standards and kinds are objects with all their facts: what parts them is a fact there, not their name elsewhere. */
+/** Every text a person reads stands in src/messages, one object a view, so that it can be read, checked and translated as a whole. */
+const shown = "/^(label|title|aria-label|ariaLabel|helperText|placeholder|help|heading|alt|caption)$/";
+const textsInMessages = [
+  "JSXText[value=/[A-Za-z]{2}/]",
+  `JSXAttribute[name.name=${shown}] > Literal[value=/[A-Za-z]{2}/]`,
+  `JSXAttribute[name.name=${shown}] > JSXExpressionContainer > TemplateLiteral > TemplateElement[value.raw=/[A-Za-z]{2}/]`,
+  "JSXElement > JSXExpressionContainer > Literal[value=/[A-Za-z]{2}/]",
+  "JSXElement > JSXExpressionContainer > TemplateLiteral > TemplateElement[value.raw=/[A-Za-z]{2}/]",
+  "JSXElement > JSXExpressionContainer > ConditionalExpression > Literal[value=/[A-Za-z]{2}/]",
+  "JSXElement > JSXExpressionContainer > ConditionalExpression > TemplateLiteral > TemplateElement[value.raw=/[A-Za-z]{2}/]",
+].map((selector) => ({ selector, message: "texts stand in src/messages/en" }));
+
 const factsNotNames = ["BinaryExpression[operator=/^[!=]==$/]", "SwitchCase"].map((where) => ({
   selector: `${where} > Literal[value=/^(${[...methodNames, ...kindNames].join("|")})$/]`,
   message: "ask for a fact of the method, standard or kind",
@@ -60,6 +72,10 @@ const config = [
     rules: {
       "no-restricted-properties": ["error", { object: "crypto", property: "randomUUID", message: "newId() of @/ui" }],
     },
+  },
+  {
+    files: ["src/features/**/*.tsx", "src/ui/**/*.tsx", "src/app/**/*.tsx"],
+    rules: { "no-restricted-syntax": ["error", onlyInTests, ...factsNotNames, ...textsInMessages] },
   },
   {
     files: ["**/*.ts", "**/*.tsx"],
