@@ -19,7 +19,9 @@ export function GlossaryList({ sought, onClose }: Props) {
   const [wanted, setWanted] = useState("");
   const asked = useRef<HTMLElement | null>(null);
   const { planId } = useDesk().now();
-  useEffect(() => asked.current?.scrollIntoView({ block: "center" }), [sought]);
+  useEffect(() => {
+    asked.current?.scrollIntoView({ block: "center" });
+  }, [sought]);
   const word = wanted.trim().toLowerCase();
   const found = glossary.filter(({ term, text }) => `${term} ${text}`.toLowerCase().includes(word));
   return (
