@@ -34,7 +34,7 @@ export function GlossaryList({ sought, onClose }: Props) {
           <X size={18} />
         </IconButton>
       </Box>
-      <Box sx={{ p: 2, pb: 0 }}>
+      <Box sx={{ p: 2, pb: 1 }}>
         <TextField
           size="small"
           fullWidth
