@@ -67,7 +67,7 @@ function currentSentence(r: Main): string {
   switch (r.outcome) {
     case "clips":
     case "clipsLittle":
-      return `Isc of the array is ${amount(r.iscA, "A")}; the controller uses at most ${most} of it, the rest is clipped: ${percent(r.noonLossPct)} of the power at noon. No harm is done.${tiers}`;
+      return `Isc of the array is ${amount(r.iscA, "A")}; the controller uses at most ${most} of it, the rest is clipped: ${percent(r.noonLossPct)} of the power at noon.${tiers}`;
     case "gap":
       return `At noon the array’s best voltage is ${amount(r.bestV, "V")}, outside all voltage ranges of the current limits; at ${amount(r.runningV, "V")} instead, ${percent(r.noonLossPct)} of its power is lost.`;
     case "shortOver":

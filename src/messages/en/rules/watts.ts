@@ -39,7 +39,7 @@ function wattsSentence(r: Main): string {
       return `${r.coldW > r.labelW ? "In the cold the panels can deliver" : "The panels add up to"} ${amount(r.dueW, "W")}, above the absolute maximum of ${most}.`;
     case "clipsMuch":
     case "clips":
-      return `${r.withinAmps ? "Within the voltage and current limits" : "At noon"} the array could deliver ${amount(r.noonW, "W")}${r.withinAmps ? " at noon" : ""}; the controller uses at most ${most}. In a cloudless midsummer month${r.flat ? ", with flat panels" : ""}, ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) would be clipped. No harm is done.`;
+      return `${r.withinAmps ? "Within the voltage and current limits" : "At noon"} the array could deliver ${amount(r.noonW, "W")}${r.withinAmps ? " at noon" : ""}; the controller uses at most ${most}. In a cloudless midsummer month${r.flat ? ", with flat panels" : ""}, ${kwh(r.clippedKwhPerMonth)} (${percent(r.clippedPct)}) would be clipped.`;
     case "within":
       return r.nature === "neverExceed"
         ? `Even in the cold the panels deliver at most ${amount(r.dueW, "W")}, below the absolute maximum of ${most}.`
