@@ -37,6 +37,6 @@ function sharedSentence(r: SharedReason): string {
     case "clips":
       return `At noon ${names} could use ${alone}; together they use at most ${most}, so ${amount(r.lostW, "W")} are clipped${r.clippedKwhPerMonth > 0 ? `: ${kwh(r.clippedKwhPerMonth)} in a cloudless midsummer month` : ""}.`;
     case "within":
-      return `At noon ${names} use ${alone}, below their shared limit of ${most}.`;
+      return `At noon ${names} use ${alone}; their shared limit is ${most}.`;
   }
 }
