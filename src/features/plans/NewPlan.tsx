@@ -53,7 +53,7 @@ export function NewPlan({ onCreate }: { onCreate: (name: string) => Promise<stri
           inputProps={{ autoComplete: "off", "aria-describedby": `${id}-error`, "aria-invalid": fault !== null }}
           sx={{ "& input::placeholder": { color: "text.secondary", opacity: 1 } }}
         />
-        <Button type="submit" variant="contained" disabled={busy}>
+        <Button type="submit" variant="contained" disabled={busy} sx={{ flex: "none", whiteSpace: "nowrap" }}>
           {newPlanTexts.createPlan}
         </Button>
       </Box>
