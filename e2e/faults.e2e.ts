@@ -9,7 +9,7 @@ import { type Visit, e2eTest } from "./harness/visit";
 
 /**
  * What can befall the disk under a data folder, done to real ones: each is named at the start and while running, nothing is
- * acknowledged that is not there, others are served meanwhile, and saving goes on by itself.
+ * acknowledged that is not there, others are served meanwhile, and saving then resumes by itself.
  */
 type Told = { readonly status: number; readonly message: string };
 

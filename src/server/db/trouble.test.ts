@@ -67,7 +67,7 @@ test("another program's lock is waited for a moment without holding up anything 
   clearInterval(turning);
   expect(found).toMatchObject({
     kind: "locked",
-    message: expect.stringContaining("saving goes on by itself") as string,
+    message: expect.stringContaining("saving then resumes by itself") as string,
   });
   expect(turns).toBeGreaterThan(3);
   expect((await plans()).length).toBe(1);
