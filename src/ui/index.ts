@@ -4,6 +4,7 @@ export { ChoiceField } from "./ChoiceField";
 export { Columns } from "./Columns";
 export { CurrencyField } from "./CurrencyField";
 export { DayField } from "./DayField";
+export { DrawerHead } from "./DrawerHead";
 export { Facts } from "./Facts";
 export { FieldGroup } from "./FieldGroup";
 export { FieldLabel } from "./FieldLabel";

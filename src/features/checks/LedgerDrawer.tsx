@@ -1,10 +1,7 @@
 "use client";
 
-import Box from "@mui/material/Box";
 import Drawer from "@mui/material/Drawer";
-import IconButton from "@mui/material/IconButton";
-import Typography from "@mui/material/Typography";
-import { X } from "lucide-react";
+import { DrawerHead } from "@/ui";
 import { useDesk, useDeskState } from "@/features/plan-session";
 import { Ledger } from "./Ledger";
 import { ledgerDrawerTexts } from "@/messages/en/checks/view";
@@ -28,14 +25,11 @@ export function LedgerDrawer() {
         },
       }}
     >
-      <Box sx={{ display: "flex", alignItems: "center", px: 2, py: 0.5, borderBottom: "1px solid var(--line)" }}>
-        <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
-          {ledgerDrawerTexts.checksEveryRuleWithItsValueAnd}
-        </Typography>
-        <IconButton aria-label={ledgerDrawerTexts.closeChecks} onClick={close}>
-          <X size={18} />
-        </IconButton>
-      </Box>
+      <DrawerHead
+        title={ledgerDrawerTexts.checksEveryRuleWithItsValueAnd}
+        close={ledgerDrawerTexts.closeChecks}
+        onClose={close}
+      />
       <Ledger />
     </Drawer>
   );

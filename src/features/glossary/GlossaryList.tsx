@@ -1,11 +1,9 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
-import Typography from "@mui/material/Typography";
 import Link from "next/link";
-import { X } from "lucide-react";
+import { DrawerHead } from "@/ui";
 import { useEffect, useRef, useState } from "react";
 import { useDesk } from "@/features/plan-session";
 import { stepNames } from "@/messages/en";
@@ -26,14 +24,7 @@ export function GlossaryList({ sought, onClose }: Props) {
   const found = glossary.filter(({ term, text }) => `${term} ${text}`.toLowerCase().includes(word));
   return (
     <>
-      <Box sx={{ display: "flex", alignItems: "center", px: 2, py: 0.5, borderBottom: "1px solid var(--line)" }}>
-        <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
-          {glossaryTexts.title}
-        </Typography>
-        <IconButton aria-label={glossaryTexts.close} onClick={onClose}>
-          <X size={18} />
-        </IconButton>
-      </Box>
+      <DrawerHead title={glossaryTexts.title} close={glossaryTexts.close} onClose={onClose} />
       <Box sx={{ p: 2, pb: 1 }}>
         <TextField
           size="small"
