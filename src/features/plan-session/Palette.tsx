@@ -8,7 +8,7 @@ import DialogContent from "@mui/material/DialogContent";
 import TextField from "@mui/material/TextField";
 import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useState } from "react";
-import { browserClient, type PlanSummary } from "@/api";
+import { browserClient } from "@/api";
 import { passes } from "@/core/checks";
 import { placePrefix, ruleTitle, visible } from "@/messages/en";
 import { type Action } from "./actions";
@@ -102,16 +102,7 @@ function useHere(): readonly Action[] {
 
 function useOtherPlans(): readonly Action[] {
   const router = useRouter();
-  const [plans, setPlans] = useState<readonly PlanSummary[]>([]);
-  useEffect(() => {
-    let gone = false;
-    void browserClient.listPlans().then((result) => {
-      if (!gone && result.type === "ok") setPlans(result.value);
-    });
-    return () => {
-      gone = true;
-    };
-  }, []);
+  const plans = useLoaded(loadPlans);
   return useMemo(
     () =>
       plans.map(({ id, name }) => ({
@@ -124,28 +115,44 @@ function useOtherPlans(): readonly Action[] {
   );
 }
 
-/** The terms of the glossary, loaded when somebody searches. */
+/** The terms of the glossary. */
 function useTerms(): readonly Action[] {
   const desk = useDesk();
-  const [terms, setTerms] = useState<readonly Action[]>([]);
+  const terms = useLoaded(loadTerms);
+  return useMemo(
+    () =>
+      terms.map(({ id, term }) => ({
+        of: paletteTexts.glossary,
+        words: term,
+        press: null,
+        run: () => desk.set({ glossaryTerm: id }),
+      })),
+    [terms, desk],
+  );
+}
+
+async function loadPlans() {
+  const result = await browserClient.listPlans();
+  return result.type === "ok" ? result.value : [];
+}
+
+async function loadTerms() {
+  return (await import("@/messages/en/glossary/terms")).glossary;
+}
+
+/** What is loaded when somebody searches: nothing until it is there. `load` is one function, not a new one at each drawing. */
+function useLoaded<T>(load: () => Promise<readonly T[]>): readonly T[] {
+  const [loaded, setLoaded] = useState<readonly T[]>([]);
   useEffect(() => {
     let gone = false;
-    void import("@/messages/en/glossary/terms").then(({ glossary }) => {
-      if (!gone)
-        setTerms(
-          glossary.map(({ id, term }) => ({
-            of: paletteTexts.glossary,
-            words: term,
-            press: null,
-            run: () => desk.set({ glossaryTerm: id }),
-          })),
-        );
+    void load().then((found) => {
+      if (!gone) setLoaded(found);
     });
     return () => {
       gone = true;
     };
-  }, [desk]);
-  return terms;
+  }, [load]);
+  return loaded;
 }
 
 /** Wherever the focus is. */
