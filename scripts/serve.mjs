@@ -133,7 +133,9 @@ async function serve() {
 
 /** What nobody foresaw ends the program, so that it is seen: what was acknowledged is on disk. */
 function endLoudly(/** @type {unknown} */ error) {
-  console.error("\nGolden Array ended by a fault of its own. Start it again; what it says below helps to mend it.");
+  console.error(
+    "\nGolden Array ended by a fault of its own. Start it again; what it says below helps to find the cause.",
+  );
   console.error(error);
   process.exit(1);
 }

@@ -22,6 +22,7 @@ import style from "./finder.module.css";
 import { RowsPicture } from "./RowsPicture";
 import { useBuy } from "./useBuy";
 import { buyTexts } from "@/messages/en/best-wirings/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 const panelShelf = (client: ApiClient) => client.panels;
 const inputShelf = (client: ApiClient) => client.inputs;
@@ -65,7 +66,7 @@ export function Buy() {
           <span role="alert">{buyTexts.couldNotReadTheLibraryMessage(panels.state.message)}</span>
         )}
       </div>
-      {shop.fault !== null && <p role="alert">{buyTexts.couldNotCalculateThisFault(shop.fault)}</p>}
+      {shop.fault !== null && <p role="alert">{commonTexts.couldNotCalculate(shop.fault)}</p>}
       {found === null ? (
         <p className={style["small"]}>{buyTexts.triesEveryKindOfPanelInThe}</p>
       ) : (
@@ -87,7 +88,7 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
   return (
     <>
       <div className={style["small"]} role="status">
-        {!isOfNow && <p>{buyTexts.thePlanHasChangedSinceThese}</p>}
+        {!isOfNow && <p>{commonTexts.planHasChanged}</p>}
         <p>
           {buyTexts.triedPurchasesTried(found.tried)}
           {found.ownedKwh > 0 ? buyTexts.whatYouOwnHarvestsAboutYearAYear(year(found.ownedKwh)) : ""}.{" "}

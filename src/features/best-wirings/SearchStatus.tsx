@@ -6,6 +6,7 @@ import { leftOutSentence } from "@/messages/en";
 import style from "./finder.module.css";
 import { type Finder } from "./useFinder";
 import { searchStatusTexts } from "@/messages/en/best-wirings/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** What can be done with a search, by how far it is. */
 export function Buttons({ finder, canLook }: { readonly finder: Finder; readonly canLook: boolean }) {
@@ -35,7 +36,7 @@ export function Buttons({ finder, canLook }: { readonly finder: Finder; readonly
 /** What was gone through, how sure it is, and what was left out. */
 export function SearchStatus({ plan, finder }: { readonly plan: Plan; readonly finder: Finder }) {
   const { phase, found, fault, isOfNow } = finder;
-  if (fault !== null) return <p role="alert">{searchStatusTexts.couldNotCalculateThisFault(fault)}</p>;
+  if (fault !== null) return <p role="alert">{commonTexts.couldNotCalculate(fault)}</p>;
   if (phase === "idle")
     return (
       <p className={style["small"]}>
@@ -47,7 +48,7 @@ export function SearchStatus({ plan, finder }: { readonly plan: Plan; readonly f
   if (found === null) return null;
   return (
     <div className={style["small"]} role="status">
-      {!isOfNow && phase === "done" && <p>{searchStatusTexts.thePlanHasChangedSinceThese}</p>}
+      {!isOfNow && phase === "done" && <p>{commonTexts.planHasChanged}</p>}
       {found.offers.length === 0 ? (
         <p>{searchStatusTexts.noWiringOfThesePanelsIsSafeOn}</p>
       ) : (

@@ -10,6 +10,7 @@ import { workerClient } from "@/workers";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
 import { whatIfTableTexts } from "@/messages/en/best-wirings/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 type Props = {
   readonly plan: Plan;
@@ -55,7 +56,7 @@ export function WhatIfTable({ plan, wiringId, offers, goal }: Props) {
         )}
         <span className={style["small"]}>{whatIfTableTexts.aDirtyPanelADeadPanelHazeWeak}</span>
       </div>
-      {fault !== null && <p role="alert">{whatIfTableTexts.couldNotCalculateThisFault(fault)}</p>}
+      {fault !== null && <p role="alert">{commonTexts.couldNotCalculate(fault)}</p>}
       {told.length > 0 && (
         <Table
           label={whatIfTableTexts.stressTestOfTheOptions}

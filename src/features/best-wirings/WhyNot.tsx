@@ -20,7 +20,7 @@ type Props = {
   readonly onTake: (point: Point) => void;
 };
 
-const pointId = whyNotTexts.selectedInTheChart;
+const pointId = "point of the field";
 
 /** Any wiring against the best: the rule or the number that puts it lower. The one on the board is asked anew at every change of it. */
 export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: Props) {

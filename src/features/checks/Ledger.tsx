@@ -80,7 +80,7 @@ export const Ledger = memo(function Ledger() {
           onClick={() => setWithPassing(!withPassing)}
           className={style["fold"]}
         >
-          {withPassing ? ledgerTexts.hide : ledgerTexts.show} {ledgerTexts.checksThatAreOk(passing)}
+          {ledgerTexts.fold(withPassing, passing)}
         </TextButton>
       )}
     </>

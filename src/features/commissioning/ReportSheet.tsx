@@ -12,6 +12,7 @@ import { LaneTabs } from "./LaneTabs";
 import { provedWord, readingsCsv, reportJson } from "./report-files";
 import { useReport } from "./useReport";
 import { reportSheetTexts } from "@/messages/en/commissioning/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** What was proved and what was not, with every reading behind it. */
 export function ReportSheet() {
@@ -20,7 +21,7 @@ export function ReportSheet() {
   const noteId = useId();
   const { lanes, lane, readings } = useProve();
   const { steps, records } = useReport();
-  if (lane === null) return <p>{reportSheetTexts.nothingIsWiredToAPvInputYetSee}</p>;
+  if (lane === null) return <p>{commonTexts.nothingWired}</p>;
   const port = lanes.find(({ inputId, portId }) => inputId === lane.inputId && portId === lane.portId)?.name ?? "";
   const count = (word: string) => steps.filter((step) => provedWord(step) === word).length;
   const name = nameForFile(plan.name, port);

@@ -13,6 +13,7 @@ import { useProve } from "./facts";
 import { LaneTabs } from "./LaneTabs";
 import style from "./prove.module.css";
 import { standInSheetTexts } from "@/messages/en/commissioning/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** A meter, an inline meter, a controller and a sky that are simulated, to learn the walk on before the roof. */
 export function StandInSheet() {
@@ -107,7 +108,7 @@ export function StandInSheet() {
             .
           </p>
           <p style={{ marginBottom: 0 }}>
-            {standIn === null ? standInSheetTexts.noSimulatorIsOpen : standInSheetTexts.isOpen(standIn.told)}
+            {standIn === null ? commonTexts.noSimulator : standInSheetTexts.isOpen(standIn.told)}
           </p>
         </Region>
       </Columns>

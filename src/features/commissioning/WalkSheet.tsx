@@ -24,13 +24,14 @@ import { SkySide } from "./SkySide";
 import { StepList } from "./StepList";
 import { MeasurementResult } from "./MeasurementResult";
 import { walkSheetTexts } from "@/messages/en/commissioning/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** One question at a time, in the order of the trade; beside it the sky, what may be wrong, and the way gone so far. */
 export function WalkSheet() {
   const { walk, lane, standIn, setStandIn, fault, judgement, suspicion, dropSuspicion } = useProve();
   const [chosen, choose] = useState<string | null>(null);
   const [lastKey, setLast] = useState<string | null>(null);
-  if (lane === null) return <p>{walkSheetTexts.nothingIsWiredToAPvInputYetSee}</p>;
+  if (lane === null) return <p>{commonTexts.nothingWired}</p>;
   if (walk === null) return <p role="status">{fault ?? walkSheetTexts.calculatingWhatIsExpected}</p>;
   const { steps, bars, mayRun } = walk;
   const last = steps.find(({ key, read }) => key === lastKey && read !== null) ?? null;

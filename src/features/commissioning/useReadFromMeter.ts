@@ -6,6 +6,7 @@ import { linesFor, parseAnswer, readingOf } from "@/simulator";
 import { type ProveWalk } from "@/workers";
 import { useProve } from "./facts";
 import { useReadFromMeterTexts } from "@/messages/en/commissioning/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 type ReadOutcome = { readonly value: number; readonly why: null } | { readonly value: null; readonly why: string };
 
@@ -27,7 +28,7 @@ export function useReadFromMeter() {
   const { standIn, walk } = useProve();
   const [isReading, setReading] = useState(false);
   const read = async (step: WalkStep): Promise<ReadOutcome> => {
-    if (standIn === null || walk === null) return { value: null, why: useReadFromMeterTexts.noSimulatorIsOpen };
+    if (standIn === null || walk === null) return { value: null, why: commonTexts.noSimulator };
     setReading(true);
     const { quantity, band } = step;
     const lines = linesFor(

@@ -27,6 +27,7 @@ import { DeviceForm } from "./DeviceForm";
 import { inputKindWords } from "./fields";
 import { controllerStepTexts } from "@/messages/en/controllers/view";
 import { TermHelp } from "@/features/glossary";
+import { commonTexts } from "@/messages/en/common/view";
 
 const shelf = (client: ApiClient) => client.inputs;
 
@@ -176,11 +177,7 @@ function PortWindow({ input, portId }: { input: PlanInput; portId: string }) {
   const port = input.device.ports.find((candidate) => candidate.id === portId);
   const window = port === undefined ? null : portWindow(port);
   if (window === null)
-    return (
-      <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>
-        {controllerStepTexts.theWindowAppearsOnceTheMaxPv}
-      </Box>
-    );
+    return <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>{commonTexts.windowLater}</Box>;
   const lane =
     assessment?.type === "assessed"
       ? assessment.lanes.find((candidate) => candidate.inputId === input.id && candidate.portId === portId)

@@ -15,6 +15,7 @@ import { Quantity } from "./Quantity";
 import style from "./space.module.css";
 import { viewOf } from "./view";
 import { fillTexts } from "@/messages/en/layout/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 type Props = {
   readonly plan: Plan;
@@ -106,7 +107,7 @@ export function Fill({ plan, surface, poseId, map }: Props) {
       </Box>
       {fault !== null && (
         <p role="alert" style={{ margin: 0 }}>
-          {fillTexts.couldNotCalculateThisFault(fault)}
+          {commonTexts.couldNotCalculate(fault)}
         </p>
       )}
       {answers !== null && answers.length === 0 && <p style={{ margin: 0 }}>{fillTexts.noneOfThesePanelsFitsHere}</p>}

@@ -128,21 +128,21 @@ function LockerForm({
           spec="surfaceMm"
           value={locker.lengthMm}
           onValue={(lengthMm) => patch({ lengthMm }, "length")}
-          help={lockersTexts.insideLengthHelp}
+          help={lockersTexts.insideHelp}
         />
         <Quantity
           label={lockersTexts.insideWidth}
           spec="surfaceMm"
           value={locker.widthMm}
           onValue={(widthMm) => patch({ widthMm }, "width")}
-          help={lockersTexts.insideWidthHelp}
+          help={lockersTexts.insideHelp}
         />
         <Quantity
           label={lockersTexts.insideHeight}
           spec="surfaceMm"
           value={locker.heightMm}
           onValue={(heightMm) => patch({ heightMm }, "height")}
-          help={lockersTexts.insideHeightHelp}
+          help={lockersTexts.insideHelp}
         />
         <Stated
           label={lockersTexts.maxLoad}

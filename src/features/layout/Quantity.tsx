@@ -71,14 +71,14 @@ export function MiddleFields({ xMm, yMm, onPatch }: MiddleProps) {
         spec="placeMm"
         value={xMm}
         onValue={(next) => onPatch({ xMm: next }, "x")}
-        help={quantityTexts.fromTheLeftHelp}
+        help={quantityTexts.toTheMiddle}
       />
       <Quantity
         label={quantityTexts.fromTheBack}
         spec="placeMm"
         value={yMm}
         onValue={(next) => onPatch({ yMm: next }, "y")}
-        help={quantityTexts.fromTheBackHelp}
+        help={quantityTexts.toTheMiddle}
       />
     </>
   );

@@ -10,6 +10,7 @@ import { kwh } from "@/messages/en";
 import { lossSteps } from "./drawing/Shade";
 import style from "./space.module.css";
 import { shadeYearTexts } from "@/messages/en/layout/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 type Props = {
   readonly plan: Plan;
@@ -42,7 +43,7 @@ export function ShadeYear({ plan, asked, isShown, onShown }: Props) {
       </Box>
       {fault !== null && (
         <p role="alert" style={{ margin: 0 }}>
-          {shadeYearTexts.couldNotCalculateThisFault(fault)}
+          {commonTexts.couldNotCalculate(fault)}
         </p>
       )}
       {map === null ? (

@@ -10,6 +10,7 @@ import { newId, Region, TextButton } from "@/ui";
 import { type Chosen } from "./chosen";
 import { obstacleStock } from "./stock-things";
 import { stockTexts } from "@/messages/en/layout/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 type Props = {
   readonly plan: Plan;
@@ -69,7 +70,7 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
   return (
     <>
       <Region title={stockTexts.panelsToPlace}>
-        {plan.panels.length === 0 && <p style={{ margin: 0 }}>{stockTexts.noPanelsInThisPlanYetAddThemAt}</p>}
+        {plan.panels.length === 0 && <p style={{ margin: 0 }}>{commonTexts.noPanels}</p>}
         {plan.panels.length > 0 && free.length === 0 && <p style={{ margin: 0 }}>{stockTexts.allPanelsArePlaced}</p>}
         <Buttons>
           {free.map((each) => (

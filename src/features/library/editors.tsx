@@ -11,6 +11,7 @@ import { nothingLit, WindowChart } from "@/features/window-chart";
 import { Region } from "@/ui";
 import { type SheetEditor } from "./sheet-editor";
 import { editorsTexts } from "@/messages/en/library/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** A panel of the library: its label, the check, the curve it implies. */
 export function PanelEditor({ editor, label }: { editor: SheetEditor<PanelSheet>; label: PanelSheet }) {
@@ -52,7 +53,7 @@ export function InputEditor({ editor, device }: { editor: SheetEditor<DeviceShee
       </Box>
       <Region title={editorsTexts.itsWindow} flush>
         {window === null ? (
-          <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>{editorsTexts.theWindowAppearsOnceTheMaxPv}</Box>
+          <Box sx={{ p: 1.5, fontSize: "0.875rem" }}>{commonTexts.windowLater}</Box>
         ) : (
           <WindowChart window={window} skies={null} chosen="brightNoon" lit={nothingLit} height={260} />
         )}

@@ -6,6 +6,7 @@ import { type LogTable, readLogTable } from "@/core/log";
 import { useReadings, useWiring } from "@/features/plan-session";
 import { Region, sheetStyle, TextButton } from "@/ui";
 import { readTableTexts } from "@/messages/en/log/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 const columnNames = {
   when: "when",
@@ -31,8 +32,7 @@ export function ReadTable() {
   const [told, tell] = useState("");
   const read = async (chosen: File) => {
     setTable(null);
-    if (chosen.size > maxBytes)
-      return tell(readTableTexts.nameHasSizeBytesAllowedAtMost(chosen.name, chosen.size, maxBytes));
+    if (chosen.size > maxBytes) return tell(commonTexts.fileTooLarge(chosen.name, chosen.size, maxBytes));
     const { parse } = await import("papaparse");
     const { data } = parse<string[]>(await chosen.text(), { skipEmptyLines: "greedy" });
     // wall time as the clock of this browser has it

@@ -5,6 +5,7 @@ import { useDeskState, usePlan, useWiring } from "@/features/plan-session";
 import { openBench } from "@/features/simulator";
 import { parseAnswer } from "@/simulator";
 import { useStationTexts } from "@/messages/en/log/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 export type StationRead =
   | { readonly type: "read"; readonly watts: number; readonly socPct: number }
@@ -37,9 +38,7 @@ export function useStation(): {
         return { type: "fault", message: useStationTexts.theSimulatedStationsDisplayShows };
       [ports, watts, socPct] = [ports + 1, watts + answer.watts, answer.socPct];
     }
-    return ports === 0
-      ? { type: "fault", message: useStationTexts.nothingIsWiredToAPvInputYetSee }
-      : { type: "read", watts, socPct };
+    return ports === 0 ? { type: "fault", message: commonTexts.nothingWired } : { type: "read", watts, socPct };
   }
   return {
     isReading,

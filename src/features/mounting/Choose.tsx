@@ -10,6 +10,7 @@ import { methodWords } from "@/messages/en";
 import { useMount } from "./facts";
 import style from "./mount.module.css";
 import { chooseTexts } from "@/messages/en/mounting/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** The ways there are to hold panels, those first that suit what the plan already says. */
 export function Choose() {
@@ -25,7 +26,7 @@ export function Choose() {
     });
     choose(id);
   };
-  if (plan.panels.length === 0) return <p>{chooseTexts.noPanelsInThisPlanYetAddThemAt}</p>;
+  if (plan.panels.length === 0) return <p>{commonTexts.noPanels}</p>;
   return (
     <Region title={chooseTexts.chooseAMountingMethod}>
       <p style={{ marginTop: 0 }}>

@@ -10,6 +10,7 @@ import { AlertBar, Region, sheetStyle, TextButton } from "@/ui";
 import { readCodes } from "./read-codes";
 import { withDue } from "./with-due";
 import { bringHomeTexts } from "@/messages/en/phone-sheet/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 const maxBytes = 1_000_000;
 
@@ -103,8 +104,7 @@ export function BringHome() {
       setCodes(joined.type === "mixed" ? found : all);
       return setTrouble(joinTrouble(joined));
     }
-    if (chosen.size > maxBytes)
-      return setTrouble(bringHomeTexts.nameHasSizeBytesAllowedAtMost(chosen.name, chosen.size, maxBytes));
+    if (chosen.size > maxBytes) return setTrouble(commonTexts.fileTooLarge(chosen.name, chosen.size, maxBytes));
     return take(await chosen.text());
   };
 

@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import { type ReactNode, useRef, useState } from "react";
 import { maxPlanBytes } from "@/core/plan";
 import { importButtonTexts } from "@/messages/en/plans/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 type Props = {
   readonly icon: ReactNode;
@@ -20,7 +21,7 @@ export function ImportButton({ icon, onFile, onFault }: Props) {
     const isZip = isBundle(new Uint8Array(await file.slice(0, 4).arrayBuffer()));
     const maxBytes = isZip ? maxBundleBytes : maxPlanBytes;
     if (file.size > maxBytes) {
-      onFault(importButtonTexts.nameHasSizeBytesAllowedAtMost(file.name, file.size, maxBytes));
+      onFault(commonTexts.fileTooLarge(file.name, file.size, maxBytes));
       return;
     }
     setBusy(true);

@@ -5,6 +5,7 @@ import { type UnitSystem } from "@/core/engine/units";
 import { amount, shortName, layingWords, lengthWords, partNames, percent, placeWords, sizeWords } from "@/messages/en";
 import { type PaperTable } from "./paper-table";
 import { cablesTexts } from "@/messages/en/print-tables/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** Every cable of a report. */
 export function allRuns({ lanes, batteries }: ProtectReport): readonly ResolvedRun[] {
@@ -39,7 +40,7 @@ export function cableTable(report: ProtectReport, system: UnitSystem): PaperTabl
         cableName(report, run),
         `${run.lengthBy === "assumed" ? cablesTexts.about : ""}${lengthWords(run.lengthMm, system)}`,
         `${placeWords[run.where]}; ${layingWords[run.how]}${run.circuits > 1 ? cablesTexts.circuitsCircuits(run.circuits) : ""}`,
-        size !== null ? sizeWords(size.size.name) : run.ask === null ? "" : cablesTexts.noListedSizeIsEnough,
+        size !== null ? sizeWords(size.size.name) : run.ask === null ? "" : commonTexts.noListedSize,
         run.ask === null ? "" : amount(mustCarry(run.ask), "A"),
         loss === null
           ? ""

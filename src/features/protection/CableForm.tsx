@@ -31,6 +31,7 @@ import {
 import { LengthField, StatedField } from "./forms";
 import { patchRun } from "./runs";
 import { cableFormTexts } from "@/messages/en/protection/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 type Props = {
   readonly plan: Plan;
@@ -118,7 +119,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
               value: "advised",
               text:
                 advised === null
-                  ? cableFormTexts.noListedSizeIsEnough
+                  ? commonTexts.noListedSize
                   : cableFormTexts.sizeRecommended(sizeWords(advised.size.name)),
             },
             ...sizes.map((name) => ({ value: name, text: sizeWords(name) })),

@@ -21,6 +21,7 @@ import { useYearLoss } from "./useYearLoss";
 import { Wirings } from "./Wirings";
 import { cablesSheetTexts } from "@/messages/en/protection/view";
 import { TermHelp } from "@/features/glossary";
+import { commonTexts } from "@/messages/en/common/view";
 
 const standards = [
   { value: "none", text: cablesSheetTexts.metricMmAssumed },
@@ -210,7 +211,7 @@ function CableLine({
       </td>
       <td data-num>
         {size === null
-          ? cablesSheetTexts.noListedSizeIsEnough
+          ? commonTexts.noListedSize
           : `${sizeWords(size.size.name)}${(each.said?.size ?? null) === null ? " *" : ""}`}
       </td>
       <td data-num>{each.ask === null ? "?" : amount(mustCarry(each.ask), "A")}</td>

@@ -11,6 +11,7 @@ import { type TileDrawing } from "./LaneView";
 import { type Act } from "./useBoard";
 import { Zone } from "./Zone";
 import { shelfViewTexts } from "@/messages/en/string-board/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 type Props = {
   readonly board: Board;
@@ -33,7 +34,7 @@ export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing, m
           {groups.map(({ panel, tiles }) => (
             <ShelfKind key={panel.id} panel={panel} tiles={tiles} act={act} drawing={drawing} mayGrow={mayGrow} />
           ))}
-          {groups.length === 0 && <p>{shelfViewTexts.noPanelsInThisPlanYetAddThemAt}</p>}
+          {groups.length === 0 && <p>{commonTexts.noPanels}</p>}
         </div>
       </Zone>
     </section>

@@ -10,12 +10,13 @@ import { useDesk, useDeskState } from "@/features/plan-session";
 import { ChoiceField, QuantityField, useUnits } from "@/ui";
 import { given, mountWords } from "@/messages/en";
 import { siteFormTexts } from "@/messages/en/wiring/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 const help = {
   recordLowC: siteFormTexts.theColdestAirEverMeasuredAtThe,
   recordHighC: siteFormTexts.theHottestAirEverMeasuredAtThe,
   latitudeDeg: siteFormTexts.degreesNorthSouthNegativeUsedFor,
-  mount: siteFormTexts.howMuchAirReachesTheBackOfThe,
+  mount: commonTexts.mountingTypeHelp,
 } as const;
 
 /** Weather extremes and mounting, typed here; empty fields show what is assumed instead. */

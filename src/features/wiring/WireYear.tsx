@@ -7,6 +7,7 @@ import { inAll } from "@/core/wiring/year";
 import { useDeskState, wiringOf } from "@/features/plan-session";
 import { useRestedPlan, useYear, worstMonth, YearStrip } from "@/features/year";
 import { wireYearTexts } from "@/messages/en/wiring/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** Beside the board a first answer will do while somebody works at it, ms. */
 const wholeAfterMs = 1500;
@@ -21,9 +22,7 @@ export function WireYear() {
   return (
     <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", minHeight: 44, flexWrap: "wrap" }}>
       {year === null ? (
-        <span>
-          {fault === null ? wireYearTexts.calculatingTheYear : wireYearTexts.couldNotCalculateTheYearFault(fault)}
-        </span>
+        <span>{fault === null ? wireYearTexts.calculatingTheYear : commonTexts.couldNotCalculateYear(fault)}</span>
       ) : (
         <>
           <YearStrip year={year} />

@@ -20,6 +20,7 @@ import { YearChart } from "./YearChart";
 import { worstMonth } from "./YearStrip";
 import style from "./year.module.css";
 import { yearViewTexts } from "@/messages/en/year/view";
+import { commonTexts } from "@/messages/en/common/view";
 
 /** The year of the wiring on the desk: one picture, its day, its dark weeks, and what would bring more. */
 export function YearView() {
@@ -60,7 +61,7 @@ export function YearView() {
             )
           }
         >
-          {fault !== null && <p role="alert">{yearViewTexts.couldNotCalculateTheYearFault(fault)}</p>}
+          {fault !== null && <p role="alert">{commonTexts.couldNotCalculateYear(fault)}</p>}
           <Box sx={{ minHeight: 46 }} aria-live="polite">
             {year !== null && <Headline year={year} />}
           </Box>

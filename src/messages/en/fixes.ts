@@ -1,6 +1,6 @@
 import { type Finding, type Fix, type FixKind, type RequiredLimit, type RuleId } from "@/core/assessment";
 import { type FuseCount } from "@/core/checks";
-import { amount, counted, given } from "./format";
+import { amount, counted, given, lowerFirst } from "./format";
 import { shortName, mountWords } from "./names";
 import { sizeWords } from "./copper";
 import { ruleTitle } from "./rules";
@@ -89,10 +89,6 @@ function matrixWords({ series, strings }: { readonly series: number; readonly st
 /** "2 × 10 A fuse, 1 × 15 A fuse". */
 function fuseCounts(sizes: readonly FuseCount[]): string {
   return sizes.map(({ amps, count }) => `${count} × ${given(amps, "A")} fuse`).join(", ");
-}
-
-function lowerFirst(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
 function kindSentence(kind: FixKind): string {

@@ -168,7 +168,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "layTape":
       return {
         what: "Lay foam tape on the soles of the feet",
-        how: "Wipe the soles with cleaner first. Strips side by side, no air between, pressed hard; the liner stays on.",
+        how: "Wipe the soles with cleaner first. Strips edge to edge, no air between, pressed hard; the liner stays on.",
       };
     case "setOnTape":
       return {
@@ -229,7 +229,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "drillFootHoles":
       return {
         what: "Drill the holes of the feet to size, once",
-        how: "To the size on the screw’s data sheet, layer by layer, from the outside, through the pilots of the feet. Stop after the outer skin.",
+        how: "To the size on the screw’s data sheet, layer by layer, from the outside, through the pilots of the feet. Stop after the outer layer.",
       };
     case "paintFootHoles":
       return {
@@ -386,7 +386,7 @@ export function mountStepWords(step: StepId, report: MountReport, system: UnitSy
     case "cutRoofHole":
       return {
         what: "Cut the hole, once",
-        how: "The hole saw in the drill, layer by layer through the pilot hole: stop after the outer skin, look, push the insulation aside, look again, continue. Remove the swarf at once: it rusts.",
+        how: "The hole saw in the drill, layer by layer through the pilot hole: stop after the outer layer, look, push the insulation aside, look again, continue. Remove the swarf at once: it rusts.",
       };
     case "finishEdge":
       return {

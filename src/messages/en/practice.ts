@@ -235,7 +235,7 @@ export const drillWords: Readonly<Record<DrillId, DrillWords>> = {
   },
   hiddenCable: {
     title: "Above the lamp",
-    story: (x) => `A hole through the roof near the lamp: ${f(x["deepMm"])} mm of outer skin, insulation and lining.`,
+    story: (x) => `A hole through the roof near the lamp: ${f(x["deepMm"])} mm of outer layer, insulation and lining.`,
     lesson: () => `Lamps and air conditioners have their cables in the roof: look and feel first, saw layer by layer.`,
   },
   polarityFirst: {
@@ -320,7 +320,7 @@ export const deedWords: Readonly<Record<string, string>> = {
   takeLampDown: "Remove the lamp and look inside",
   feelLayers: "Feel between the layers",
   pilot: "Drill the pilot hole from where you can see",
-  sawSkin: "Saw through the outer skin and stop",
+  sawSkin: "Saw through the outer layer and stop",
   pushAside: "Push the insulation aside and look",
   sawThrough: "Saw through the lining",
   paintEdge: "Paint the bare edge",

@@ -186,8 +186,8 @@ function looseInWiring(plan: Plan, wiring: Wiring): DanglingReference | null {
   const { lanes, poseIds, rowsGiven } = wiring;
   for (const [k, poseId] of poseIds.entries()) {
     if (!plan.poses.some((pose) => pose.id === poseId))
-      return { path: `poseIds.${k}`, problem: `no pose "${poseId}" in this plan` };
-    if (poseIds.indexOf(poseId) < k) return { path: `poseIds.${k}`, problem: `pose "${poseId}" is there twice` };
+      return { path: `poseIds.${k}`, problem: `no position "${poseId}" in this plan` };
+    if (poseIds.indexOf(poseId) < k) return { path: `poseIds.${k}`, problem: `position "${poseId}" is there twice` };
   }
   for (const [k, lane] of lanes.entries()) {
     const input = plan.inputs.find((candidate) => candidate.id === lane.inputId);

@@ -115,14 +115,14 @@ export function PhotoForm({ surface, pointing }: { readonly surface: Surface; re
             spec="placeMm"
             value={photo.xMm}
             onValue={(xMm) => set({ ...photo, xMm }, "x")}
-            help={photoFormTexts.photoFromTheLeftHelp}
+            help={photoFormTexts.toItsCorner}
           />
           <Quantity
             label={photoFormTexts.photoFromTheBack}
             spec="placeMm"
             value={photo.yMm}
             onValue={(yMm) => set({ ...photo, yMm }, "y")}
-            help={photoFormTexts.photoFromTheBackHelp}
+            help={photoFormTexts.toItsCorner}
           />
           <Quantity
             label={photoFormTexts.photoTurnedBy}

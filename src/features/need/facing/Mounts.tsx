@@ -11,6 +11,7 @@ import { ChoiceField, newId, QuantityField, Region, TextButton, TextLine, ToolBu
 import { monthNames, mountWords } from "@/messages/en";
 import { CheckGroup } from "../CheckGroup";
 import { mountsTexts } from "@/messages/en/need/facing";
+import { commonTexts } from "@/messages/en/common/view";
 
 const turningWords: Readonly<Record<Turning["type"], string>> = {
   fixed: mountsTexts.fixed,
@@ -97,7 +98,7 @@ function MountForm({ mount, plan }: { mount: Mounting; plan: Plan }) {
           value={mount.kind}
           options={mountKinds.map((value) => ({ value, text: mountWords[value] }))}
           onChoice={(kind) => patch({ kind })}
-          help={mountsTexts.mountingTypeHelp}
+          help={commonTexts.mountingTypeHelp}
         />
         <ChoiceField
           label={mountsTexts.movement}

@@ -49,7 +49,7 @@ export function PoseHours() {
                   )
                 }
                 onDone={desk.endGesture}
-                help={poseHoursTexts.fromHelp}
+                help={poseHoursTexts.solarHour}
                 required
               />
               <QuantityField
@@ -63,7 +63,7 @@ export function PoseHours() {
                   )
                 }
                 onDone={desk.endGesture}
-                help={poseHoursTexts.toHelp}
+                help={poseHoursTexts.solarHour}
                 required
               />
             </>

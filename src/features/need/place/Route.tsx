@@ -12,6 +12,7 @@ import { workerClient } from "@/workers";
 import { FileButton, FileSaid, type Said } from "./FileButton";
 import { PlaceLine } from "./PlaceLine";
 import { routeTexts } from "@/messages/en/need/place";
+import { commonTexts } from "@/messages/en/common/view";
 
 const maxHalts = 60;
 
@@ -40,7 +41,7 @@ export function Route() {
       });
     if (outcome.value.type === "fault") {
       const { line, field, problem } = outcome.value;
-      return setSaid({ words: routeTexts.nameLineLineFieldProblem(file.name, line, field, problem), wrong: true });
+      return setSaid({ words: commonTexts.lineFault(file.name, line, field, problem), wrong: true });
     }
     const halts = datedFrom(outcome.value.stays, today());
     set([...route, ...halts].slice(0, maxHalts));

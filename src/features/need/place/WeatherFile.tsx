@@ -14,6 +14,7 @@ import { FileButton, FileSaid, type Said } from "./FileButton";
 import { placeWords } from "@/messages/en/need/coordinates";
 import { setPlace } from "./set-place";
 import { weatherFileTexts } from "@/messages/en/need/place";
+import { commonTexts } from "@/messages/en/common/view";
 
 const topic = "weather file";
 
@@ -43,7 +44,7 @@ export function WeatherFile() {
     const answer = outcome.value;
     if (answer.type === "fault")
       return setSaid({
-        words: weatherFileTexts.nameLineLineFieldProblem(file.name, answer.line, answer.field, answer.problem),
+        words: commonTexts.lineFault(file.name, answer.line, answer.field, answer.problem),
         wrong: true,
       });
     setSaid(null);

@@ -24,11 +24,8 @@ export const buyTexts = {
   searchingTheLibrary: "Searching the library",
   cancel: "Cancel",
   couldNotReadTheLibraryMessage: (message: string) => `Could not read the library: ${message}`,
-  couldNotCalculateThisFault: (fault: string) => `Could not calculate this: ${fault}.`,
   triesEveryKindOfPanelInThe:
     "Tries every kind of panel in the library, in every number that budget, space and weight allow, together with what you own, each in its best wiring. Purchases that a rule stops are left out. Nothing is ordered.",
-  thePlanHasChangedSinceThese:
-    "The plan has changed since. These results are for the plan as it was before: search again.",
   triedPurchasesTried: (tried: number) => `${tried} purchases tried`,
   whatYouOwnHarvestsAboutYearAYear: (year: string) => `; what you own harvests about ${year} a year`,
   boughtPanelsAreAssumedFlatAnd:
@@ -162,12 +159,9 @@ export const searchStatusTexts = {
   findBestWirings: "Find best wirings",
   searchAgain: "Search again",
   searchUntilItIsProvedBest: "Search until it is proved best",
-  couldNotCalculateThisFault: (fault: string) => `Could not calculate this: ${fault}.`,
   thePlanNeedsPanelsAndAController: "The plan needs panels and a controller: add them at Panels and Controller first.",
   triesEveryWayToPutThePlansPanels:
     "Tries every way to put the plan’s panels into strings and the strings on its PV inputs. Wirings that a rule stops are left out. The best of each kind is shown; one press puts it on the board.",
-  thePlanHasChangedSinceThese:
-    "The plan has changed since. These results are for the plan as it was before: search again.",
   noWiringOfThesePanelsIsSafeOn:
     "No wiring of these panels is safe on these PV inputs: a rule says Stop for each. See Checks for the value and the limit, or choose another controller.",
   wiringsTried: (wirings: number, hours: number) =>
@@ -201,7 +195,6 @@ export const whatIfTableTexts = {
   runningTheStressTest: "Running the stress test",
   cancel: "Cancel",
   aDirtyPanelADeadPanelHazeWeak: "A dirty panel, a dead panel, haze, weak panels, more cold, another direction.",
-  couldNotCalculateThisFault: (fault: string) => `Could not calculate this: ${fault}.`,
   stressTestOfTheOptions: "Stress test of the options",
   if: "If",
   inAllOfThese: "In all of these",
@@ -209,7 +202,6 @@ export const whatIfTableTexts = {
 };
 
 export const whyNotTexts = {
-  selectedInTheChart: "selected in the chart",
   onTheBoardName: (name: string) => `On the board: ${name}`,
   wiringSelectedInTheChart: "Wiring selected in the chart",
   wiringToCompare: "Wiring to compare",

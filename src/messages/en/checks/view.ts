@@ -6,9 +6,8 @@ export const ledgerTexts = {
   checking: "Checking…",
   checks: "Checks",
   atName: (name: string) => `At ${name}`,
-  hide: "Hide ",
-  show: "Show ",
-  checksThatAreOk: (count: number) => (count === 1 ? "1 check that is OK" : `${count} checks that are OK`),
+  fold: (isOpen: boolean, ok: number) =>
+    `${isOpen ? "Hide" : "Show"} ${ok === 1 ? "1 check that is OK" : `${ok} checks that are OK`}`,
   why: "Why?",
   fixWords: (words: string) => `Fix: ${words}`,
   assumed: "Assumed:",

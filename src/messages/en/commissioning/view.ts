@@ -63,7 +63,6 @@ export const questionTexts = {
 };
 
 export const reportSheetTexts = {
-  nothingIsWiredToAPvInputYetSee: "Nothing is wired to a PV input yet: see Wiring.",
   report: "Report",
   countOfStepCountReadingsAs: (count: number, stepCount: number, offCount: number, missingCount: number) =>
     `${count} of ${stepCount} readings as expected, ${offCount} not as expected, ${missingCount} still missing. Labels are accurate to 3 %, hand-held meters to 1 % in volts and 1.5 % in amps: the report is no more accurate than that.`,
@@ -126,7 +125,6 @@ export const standInSheetTexts = {
   docsStandinsMd: "docs/STANDINS.md",
   commonMistakesOneByOneSee: "Common mistakes, one by one: see",
   practice: "Practice",
-  noSimulatorIsOpen: "No simulator is open.",
   isOpen: (fault: string | null) =>
     `The simulator is open. Its fault: ${fault === null ? "not told" : fault.toLowerCase()}. Its readings say nothing about your panels and are saved apart.`,
 };
@@ -150,7 +148,6 @@ export const testStepTexts = {
 };
 
 export const walkSheetTexts = {
-  nothingIsWiredToAPvInputYetSee: "Nothing is wired to a PV input yet: see Wiring.",
   calculatingWhatIsExpected: "Calculating what is expected…",
   readingsComeFromTheSimulatorThey: "Readings come from the simulator: they say nothing about your panels.",
   backToRealReadings: "Back to real readings",
@@ -165,6 +162,5 @@ export const walkSheetTexts = {
 };
 
 export const useReadFromMeterTexts = {
-  noSimulatorIsOpen: "No simulator is open.",
   noReadingFromTheSimulatorWhy: (why: string) => `No reading from the simulator: ${why}`,
 };

@@ -12,7 +12,6 @@ export const controllerStepTexts = {
   addToThePlan: "Add to the plan",
   dataSheet: "Data sheet",
   itsWindow: "Its window",
-  theWindowAppearsOnceTheMaxPv: "The window appears once the max PV voltage is entered.",
 };
 
 export const deviceFormTexts = {

@@ -52,9 +52,8 @@ export const photoFormTexts = {
   measuredDistanceHelp: "From the first point to the second, on the real object.",
   setTheScale: "Set the scale",
   photoFromTheLeft: "Photo from the left",
-  photoFromTheLeftHelp: "To its top left corner.",
+  toItsCorner: "To its top left corner.",
   photoFromTheBack: "Photo from the back",
-  photoFromTheBackHelp: "To its top left corner.",
   photoTurnedBy: "Photo turned by",
   photoTurnedByHelp: "Degrees clockwise.",
   thePhotoStaysOnThisComputerThe:

@@ -26,7 +26,6 @@ export const fillTexts = {
   autoLayout: "Auto-layout",
   calculatingTheLayouts: "Calculating the layouts",
   cancel: "Cancel",
-  couldNotCalculateThisFault: (fault: string) => `Could not calculate this: ${fault}.`,
   noneOfThesePanelsFitsHere: "None of these panels fits here.",
   layoutsToChooseFrom: "Layouts to choose from",
   withPanelCountWhyGivesUpBound: (panelCount: string, why: string, givesUp: string, bound: string) =>
@@ -87,11 +86,9 @@ export const lockersTexts = {
   addAnotherLocker: "Add another locker",
   name: "Name",
   insideLength: "Inside length",
-  insideLengthHelp: "Measured inside.",
+  insideHelp: "Measured inside.",
   insideWidth: "Inside width",
-  insideWidthHelp: "Measured inside.",
   insideHeight: "Inside height",
-  insideHeightHelp: "Measured inside.",
   maxLoad: "Max load",
   maxLoadHelp: "If empty, weight is not checked.",
   noFoldingPanelFits: "No folding panel fits.",
@@ -132,9 +129,8 @@ export const propertiesPanelTexts = {
 
 export const quantityTexts = {
   fromTheLeft: "From the left",
-  fromTheLeftHelp: "To the middle of the object.",
+  toTheMiddle: "To the middle of the object.",
   fromTheBack: "From the back",
-  fromTheBackHelp: "To the middle of the object.",
 };
 
 export const roofTabTexts = {
@@ -154,7 +150,6 @@ export const shadeYearTexts = {
   calculatingYearlyShading: "Calculating yearly shading",
   cancel: "Cancel",
   showOnTheDrawing: "Show on the drawing",
-  couldNotCalculateThisFault: (fault: string) => `Could not calculate this: ${fault}.`,
   showsOnTheRoofWherePanelsLose:
     "Shows on the roof where panels lose most to shade, each panel’s loss in kWh, and whether its cell groups would lose less in the other direction.",
   somethingWasMovedSinceCalculate: "Something was moved since: calculate again.",
@@ -185,7 +180,6 @@ export const stockTexts = {
   weak: "Weak",
   hiddenCablesOrRibs: "Hidden cables or ribs",
   panelsToPlace: "Panels to place",
-  noPanelsInThisPlanYetAddThemAt: "No panels in this plan yet: add them at Panels.",
   allPanelsArePlaced: "All panels are placed.",
   itsLabelStatesNeitherSizeNor: "Its label states neither size nor watts",
   obstacles: "Obstacles",

@@ -108,7 +108,6 @@ export const editorsTexts = {
   labelCheck: "Label check",
   curveFromTheLabel: "Curve from the label",
   itsWindow: "Its window",
-  theWindowAppearsOnceTheMaxPv: "The window appears once the max PV voltage is entered.",
 };
 
 export const inputShelfTexts = {

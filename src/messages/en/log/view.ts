@@ -134,8 +134,6 @@ export const readTableTexts = {
   leftOut: "left out",
   kWhOfTheDay: "kWh of the day",
   stateOfCharge: "state of charge",
-  nameHasSizeBytesAllowedAtMost: (name: string, size: number, maxBytes: number) =>
-    `“${name}” has ${size} bytes; allowed: at most ${maxBytes}.`,
   noRowIsAReadingAReadingNeedsA: "No row is a reading: a reading needs a date, and watts or kWh.",
   entryCountReadingsImported: (entryCount: number) =>
     `${counted(entryCount, "reading")} imported. Readings that were already in the log are not doubled.`,
@@ -173,5 +171,4 @@ export const timesTexts = {
 
 export const useStationTexts = {
   theSimulatedStationsDisplayShows: "The simulated station’s display shows nothing.",
-  nothingIsWiredToAPvInputYetSee: "Nothing is wired to a PV input yet: see Wiring.",
 };

@@ -1,5 +1,4 @@
 export const chooseTexts = {
-  noPanelsInThisPlanYetAddThemAt: "No panels in this plan yet: add them at Panels.",
   chooseAMountingMethod: "Choose a mounting method",
   allPanelsHaveAMountingPanels: "All panels have a mounting. Panels chosen here move to the new one.",
   chooseAMethodThenThePanelsIt:

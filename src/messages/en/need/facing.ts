@@ -31,7 +31,6 @@ export const mountsTexts = {
   panelsFlatInNoGroup: (panels: number) => `${panels} flat, in no group.`,
   group: "Group",
   mountingType: "Mounting type",
-  mountingTypeHelp: "How much air reaches the back of the panels: it decides how hot the cells get.",
   movement: "Movement",
   deleteName: (name: string) => `Delete ${name}`,
   tilt: "Tilt",
@@ -56,9 +55,8 @@ export const poseHoursTexts = {
   atAllOtherHours: "at all other hours",
   atCertainHours: "at certain hours",
   from: "From",
-  fromHelp: "Hour of the day, solar time.",
+  solarHour: "Hour of the day, solar time.",
   to: "To",
-  toHelp: "Hour of the day, solar time.",
   whatEachPositionMeansIsSetAt:
     "What each position means is set at Wiring. At any hour the first position set for that hour applies; otherwise the one for all other hours. In solar time, 12 is when the sun is highest.",
 };

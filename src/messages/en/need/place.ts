@@ -67,8 +67,6 @@ export const recordsTexts = {
 export const routeTexts = {
   nameTheFileHasSizeBytesAllowedAt: (name: string, size: number, maxGpxBytes: number) =>
     `${name}: the file has ${size} bytes; allowed: at most ${maxGpxBytes}.`,
-  nameLineLineFieldProblem: (name: string, line: number, field: string, problem: string) =>
-    `${name}: line ${line}, ${field}: ${problem}.`,
   imported: (stays: number, undated: number) =>
     `${counted(stays, "stay")} imported.${undated > 0 ? ` ${undated} had no date: one week each is assumed, from today. Correct the dates.` : ""}`,
   forAJourneyOnlyEachMonthIs:
@@ -102,8 +100,6 @@ export const weatherFileTexts = {
   nameTheFileHasSizeBytesAllowedAt: (name: string, size: number, maxEpwBytes: number) =>
     `${name}: the file has ${size} bytes; allowed: at most ${maxEpwBytes}.`,
   readingName: (name: string) => `Reading ${name}…`,
-  nameLineLineFieldProblem: (name: string, line: number, field: string, problem: string) =>
-    `${name}: line ${line}, ${field}: ${problem}.`,
   theYearNowUsesTheHoursOfName: (name: string) => `The year now uses the hours of “${name}”.`,
   weatherFile: "Weather file",
   useTypicalMonthsAgain: "Use typical months again",

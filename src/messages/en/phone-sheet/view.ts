@@ -10,8 +10,6 @@ export const bringHomeTexts = {
     `Imported: ${counted(ticks, "checkmark")}, ${counted(measurements, "measurement")}, ${counted(readings, "reading")}.${leftOut > 0 ? ` Left out: ${leftOut}, already imported or for a step that no longer exists.` : ""}`,
   noCodeFoundInNameTakeThePicture: (name: string) =>
     `No code found in “${name}”: take the picture again with one code filling it, sharp and straight.`,
-  nameHasSizeBytesAllowedAtMost: (name: string, size: number, maxBytes: number) =>
-    `“${name}” has ${size} bytes; allowed: at most ${maxBytes}.`,
   importAPhoneSheet: "Import a phone sheet",
   phoneSheetToImport: "Phone sheet to import",
   fileOrPictureOfACode: "File or picture of a code",

@@ -1,6 +1,4 @@
 export const importButtonTexts = {
-  nameHasSizeBytesAllowedAtMost: (name: string, size: number, maxBytes: number) =>
-    `“${name}” has ${size} bytes; allowed: at most ${maxBytes}.`,
   planFile: "Plan file",
   importAPlan: "Import a plan",
 };

@@ -9,7 +9,6 @@ export const cablesTexts = {
   voltageDrop: "Voltage drop",
   about: "about ",
   circuitsCircuits: (circuits: number) => `, ${circuits} circuits`,
-  noListedSizeIsEnough: "no listed size is enough",
   atLeast: "at least ",
   oneLengthIs: "One length is",
   assumedLengthsLengthsAre: (assumedLengths: number) => `${assumedLengths} lengths are`,

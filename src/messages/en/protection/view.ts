@@ -33,7 +33,6 @@ export const cableFormTexts = {
   temperatureRatingOfTerminals: "Temperature rating of terminals",
   n60COrNotMarked: "60 °C, or not marked",
   size: "Size",
-  noListedSizeIsEnough: "no listed size is enough",
   sizeRecommended: (size: string) => `${size}, recommended`,
   use: "Use",
   portableLeadPutAwayAfterUse: "portable lead, put away after use",
@@ -108,7 +107,6 @@ export const cablesSheetTexts = {
   metalFramesMayHaveToBeConnected: (size: string) =>
     `Metal frames may have to be connected to each other and to ground (earth): on a vehicle to its body, on a boat to its bonding system, on a building to its grounding system. Whether they must be depends on the place: ask a licensed electrician where the code requires it. How it is done: one green and yellow conductor of at least ${size}, with a lug under a star washer on each frame.`,
   about: "about ",
-  noListedSizeIsEnough: "no listed size is enough",
   atLeast: "at least ",
   groundingEarthingConductorTo: (to: string) => `Grounding (earthing) conductor, ${to}`,
   notDecided: "not decided",

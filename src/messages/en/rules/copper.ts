@@ -1,7 +1,7 @@
 import { sizeNamed } from "@/core/engine/cable";
 import { placeOfFault, type CablingPartName } from "@/core/protection/cabling";
 import { type GuardReason } from "@/core/protection/rules";
-import { amount, counted, given, percent } from "../format";
+import { amount, counted, given, lowerFirst, percent } from "../format";
 import { branchWords, layingWords, lengthWords, sizeWords } from "../copper";
 import { shortName } from "../names";
 import { type RuleWords } from "./rule-words";
@@ -248,7 +248,3 @@ export const shockWords: RuleWords<"shock"> = {
     };
   },
 };
-
-function lowerFirst(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
-}

@@ -91,7 +91,6 @@ export const shelfViewTexts = {
   allWired: "all wired",
   shelfPanelsNotWired: "Shelf: panels not wired",
   shelf: "Shelf",
-  noPanelsInThisPlanYetAddThemAt: "No panels in this plan yet: add them at Panels.",
   oneFewerName: (name: string) => `One fewer ${name}`,
   oneMoreName: (name: string) => `One more ${name}`,
   andTileCountMore: (tileCount: number) => `and ${tileCount} more`,

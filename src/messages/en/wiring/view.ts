@@ -1,7 +1,7 @@
 export const comparisonTexts = {
   nothingMoves: "nothing moves",
   wiringsCompared: "Wirings compared",
-  wiringsComparedSideBySide: "Wirings compared, side by side",
+  wiringsComparedSideBySide: "Wirings compared, as a table",
   wiring: "Wiring",
   verdict: "Verdict",
   smallestMargin: "Smallest margin",
@@ -64,7 +64,6 @@ export const siteFormTexts = {
     "The hottest air ever measured at the location. Heat lowers voltage: it decides whether the controller stays awake.",
   degreesNorthSouthNegativeUsedFor:
     "Degrees north (south negative). Used for the path of the sun: how often more power is available than the PV input can use.",
-  howMuchAirReachesTheBackOfThe: "How much air reaches the back of the panels: it decides how hot the cells get.",
   assumedNameAssumed: (assumedName: string) => `${assumedName} assumed`,
   recordLow: "Record low",
   recordHigh: "Record high",
@@ -94,7 +93,6 @@ export const skyStripTexts = {
 
 export const wireYearTexts = {
   calculatingTheYear: "Calculating the year…",
-  couldNotCalculateTheYearFault: (fault: string) => `Could not calculate the year: ${fault}`,
   about: "about ",
   takenKwhKWh: (takenKwh: string) => `${takenKwh}\u00a0kWh`,
   aYearHarvestedLowestMonth: "a year harvested; lowest month:",

@@ -98,7 +98,6 @@ export const yearViewTexts = {
   table: "Table",
   csv: "CSV",
   json: "JSON",
-  couldNotCalculateTheYearFault: (fault: string) => `Could not calculate the year: ${fault}`,
   calculatingTheYear: "Calculating the year…",
   firstEstimateWithinAFewPercent: "First estimate, within a few percent. The full calculation follows…",
   meanDayInMonth: (month: string) => `Mean day in ${month}`,

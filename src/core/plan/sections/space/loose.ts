@@ -30,9 +30,9 @@ export function findDangling(plan: Plan): DanglingReference | null {
   for (const [k, { inPoses }] of places.entries()) {
     const path = `space.places.${k}.inPoses`;
     const lost = inPoses.find(({ poseId }) => !poses.has(poseId));
-    if (lost !== undefined) return { path, problem: `no pose "${lost.poseId}" in this plan` };
+    if (lost !== undefined) return { path, problem: `no position "${lost.poseId}" in this plan` };
     if (new Set(inPoses.map(({ poseId }) => poseId)).size < inPoses.length)
-      return { path, problem: "a panel lies in one place in each pose" };
+      return { path, problem: "a panel lies in one place in each position" };
   }
   for (const [k, { glandId, from }] of ways.entries()) {
     if (glandId !== null && glands.every((known) => known.id !== glandId))
